@@ -1,0 +1,53 @@
+#include "battery/pack.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "units/format.h"
+
+namespace sangre {
+
+Volt cell_rest_voltage(const Chemistry& chemistry, double charge) {
+    const double at = std::clamp(charge, 0.0, 1.0) * 10;
+    const auto i = std::min(static_cast<size_t>(at), size_t{9});
+    return Volt(std::lerp(raw(chemistry.rest[i]), raw(chemistry.rest[i + 1]), at - static_cast<double>(i)));
+}
+
+Volt pack_rest_voltage(const Battery& battery, const Chemistry& chemistry, double charge) {
+    return cell_rest_voltage(chemistry, charge) * battery.series;
+}
+
+Ohm pack_resistance(const Battery& battery, const Chemistry& chemistry, double charge, Celsius air) {
+    const double cell = chemistry.mohm_ah / 1e3 / raw(battery.cell_capacity);
+    const double cold = std::pow(chemistry.cold_factor, std::max(0.0, 20 - raw(air)) / 20);
+    const double low = charge < 0.2 ? 1 + 0.5 * (0.2 - std::max(charge, 0.0)) / 0.2 : 1;
+    return Ohm(cell * battery.series / battery.parallel * cold * low);
+}
+
+AmpereHour pack_capacity(const Battery& battery, const Chemistry& chemistry, Celsius air) {
+    const double lost = (1 - chemistry.cold_capacity) * std::max(0.0, 20 - raw(air)) / 20;
+    return battery.cell_capacity * battery.parallel * std::max(0.3, 1 - lost);
+}
+
+WattHour pack_energy(const Battery& battery, const Chemistry& chemistry) {
+    return WattHour(raw(battery.cell_capacity) * battery.parallel * raw(chemistry.nominal) * battery.series);
+}
+
+Volt pack_charge_voltage(const Battery& battery, const Chemistry& chemistry) { return chemistry.charge * battery.series; }
+Volt pack_cutoff_voltage(const Battery& battery, const Chemistry& chemistry) { return chemistry.cutoff * battery.series; }
+Ampere pack_max_current(const Battery& battery, const Chemistry& chemistry) {
+    return Ampere(chemistry.max_c * raw(battery.cell_capacity) * battery.parallel);
+}
+Gram pack_mass(const Battery& battery, const Chemistry& chemistry) {
+    return Gram(raw(pack_energy(battery, chemistry)) / chemistry.wh_per_kg * 1e3);
+}
+
+std::string pack_summary(const Battery& battery, const Chemistry& chemistry) {
+    return fmt::format("{} · {} in series{} · {}", chemistry.name, battery.series,
+                       battery.parallel > 1 ? fmt::format(", {} in parallel", battery.parallel) : "",
+                       format(battery.cell_capacity * battery.parallel));
+}
+
+}  // namespace sangre

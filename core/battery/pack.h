@@ -1,0 +1,35 @@
+#pragma once
+// A battery pack at a state of charge and temperature.
+#include "catalogue/catalogue.h"
+#include "plan/plan.h"
+
+namespace sangre {
+
+/// Rest voltage of one cell at a charge from 0 to 1, by line between the chemistry's 10 % points. Typical values.
+Volt cell_rest_voltage(const Chemistry& chemistry, double charge);
+
+/// Rest voltage of the pack: cells in series times the cell's.
+Volt pack_rest_voltage(const Battery& battery, const Chemistry& chemistry, double charge);
+
+/// Internal resistance: mΩ·Ah ÷ Ah, times series, over parallel; grows exponentially in the cold by the chemistry's
+/// factor at 0 °C, and by half as much again below 20 % charge.
+Ohm pack_resistance(const Battery& battery, const Chemistry& chemistry, double charge, Celsius air);
+
+/// Capacity in parallel strings at this temperature: full from 20 °C up, falling by line to the chemistry's
+/// share at 0 °C and on, never below 30 %.
+AmpereHour pack_capacity(const Battery& battery, const Chemistry& chemistry, Celsius air);
+
+/// Energy of the full pack at its nominal voltage and 20 °C; what air carriers ask for.
+WattHour pack_energy(const Battery& battery, const Chemistry& chemistry);
+
+/// Voltage while a charger holds the pack full.
+Volt pack_charge_voltage(const Battery& battery, const Chemistry& chemistry);
+/// Voltage at which the pack counts as empty.
+Volt pack_cutoff_voltage(const Battery& battery, const Chemistry& chemistry);
+/// Continuous current the chemistry stands.
+Ampere pack_max_current(const Battery& battery, const Chemistry& chemistry);
+Gram pack_mass(const Battery& battery, const Chemistry& chemistry);
+/// "8S LFP · 30 Ah".
+std::string pack_summary(const Battery& battery, const Chemistry& chemistry);
+
+}  // namespace sangre

@@ -1,0 +1,19 @@
+#pragma once
+// Everything computed about a plan before it is judged: what rules, steps and readings work from.
+#include "mission/mission.h"
+#include "propose/rails.h"
+#include "protection/protection.h"
+
+namespace sangre {
+
+struct Figures {
+    Harness harness;
+    std::shared_ptr<const Solver> solver;
+    OperatingPoint now;                      ///< at the conditions
+    WorstCase worst;
+    std::vector<FeedProtection> protection;  ///< by feed
+    std::vector<SetWindow> windows;          ///< by converter
+    Mission mission;
+};
+
+}  // namespace sangre

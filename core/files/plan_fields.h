@@ -1,0 +1,142 @@
+#pragma once
+// The keys of a plan file, each listed once for reading and writing alike.
+#include <array>
+#include <string_view>
+#include <utility>
+
+#include "plan/plan.h"
+
+namespace sangre::plan_fields {
+
+constexpr auto names(LoadKind) {
+    return std::to_array<std::pair<LoadKind, std::string_view>>(
+        {{LoadKind::current, "current"}, {LoadKind::power, "power"}, {LoadKind::resistance, "resistance"}});
+}
+constexpr auto names(LoadState) {
+    return std::to_array<std::pair<LoadState, std::string_view>>({{LoadState::off, "off"},
+                                                                  {LoadState::idle, "idle"},
+                                                                  {LoadState::typical, "typical"},
+                                                                  {LoadState::peak, "peak"}});
+}
+constexpr auto names(DeviceKind) {
+    return std::to_array<std::pair<DeviceKind, std::string_view>>({{DeviceKind::fuse, "fuse"},
+                                                                   {DeviceKind::power_switch, "switch"},
+                                                                   {DeviceKind::connector, "connector"}});
+}
+constexpr auto names(Return) {
+    return std::to_array<std::pair<Return, std::string_view>>(
+        {{Return::own, "own"}, {Return::frame, "frame"}, {Return::shared, "shared"}});
+}
+constexpr auto names(PassageKind) {
+    return std::to_array<std::pair<PassageKind, std::string_view>>({{PassageKind::open, "open"},
+                                                                    {PassageKind::hole, "hole"},
+                                                                    {PassageKind::gland, "gland"},
+                                                                    {PassageKind::hinge, "hinge"},
+                                                                    {PassageKind::heat, "heat"},
+                                                                    {PassageKind::edge, "edge"}});
+}
+constexpr auto names(WireSchool) {
+    return std::to_array<std::pair<WireSchool, std::string_view>>({{WireSchool::temperature, "temperature"},
+                                                                   {WireSchool::drop, "drop"},
+                                                                   {WireSchool::cautious, "cautious"},
+                                                                   {WireSchool::bold, "bold"}});
+}
+constexpr auto names(FuseSchool) {
+    return std::to_array<std::pair<FuseSchool, std::string_view>>(
+        {{FuseSchool::smallest_that_carries, "smallest-that-carries"},
+         {FuseSchool::largest_that_protects, "largest-that-protects"}});
+}
+constexpr auto names(SetSchool) {
+    return std::to_array<std::pair<SetSchool, std::string_view>>(
+        {{SetSchool::middle, "middle"}, {SetSchool::high, "high"}, {SetSchool::nominal, "nominal"}});
+}
+constexpr auto names(TerminalSchool) {
+    return std::to_array<std::pair<TerminalSchool, std::string_view>>({{TerminalSchool::ferrule, "ferrule"},
+                                                                       {TerminalSchool::twist, "twist"},
+                                                                       {TerminalSchool::tin, "tin"}});
+}
+constexpr auto names(InsulationSchool) {
+    return std::to_array<std::pair<InsulationSchool, std::string_view>>(
+        {{InsulationSchool::adhesive_tube, "adhesive-tube"},
+         {InsulationSchool::plain_tube, "plain-tube"},
+         {InsulationSchool::tape, "tape"}});
+}
+constexpr auto names(NoiseSchool) {
+    return std::to_array<std::pair<NoiseSchool, std::string_view>>(
+        {{NoiseSchool::own_converter, "own-converter"}, {NoiseSchool::together, "together"}});
+}
+
+template <class V>
+void visit(V& v, Place& p) {
+    v("id", p.id), v("name", p.name), v("x", p.x), v("y", p.y);
+}
+template <class V>
+void visit(V& v, Passage& p) {
+    v("id", p.id), v("from", p.from), v("to", p.to), v("length_m", p.length), v("kind", p.kind),
+        v("hole_mm", p.hole);
+}
+template <class V>
+void visit(V& v, Battery& b) {
+    v("id", b.id), v("name", b.name), v("chemistry", b.chemistry), v("series", b.series),
+        v("parallel", b.parallel);
+    v("cell_capacity_Ah", b.cell_capacity), v("place", b.place);
+}
+template <class V>
+void visit(V& v, Hub& h) {
+    v("id", h.id), v("name", h.name), v("place", h.place);
+}
+template <class V>
+void visit(V& v, Converter& c) {
+    v("id", c.id), v("name", c.name), v("type", c.type), v("set_V", c.set), v("place", c.place);
+}
+template <class V>
+void visit(V& v, Load& l) {
+    v("id", l.id), v("name", l.name), v("kind", l.kind), v("min_V", l.v_min), v("max_V", l.v_max);
+    v("nominal_V", l.nominal), v("idle_A", l.idle), v("typical_A", l.typical), v("peak_A", l.peak);
+    v("peak_s", l.peak_time), v("start_A", l.start), v("start_s", l.start_time), v("always_on", l.always_on);
+    v("vital", l.vital), v("noisy", l.noisy), v("sensitive", l.sensitive), v("transmitter", l.transmitter);
+    v("own_switch", l.own_switch), v("place", l.place);
+}
+template <class V>
+void visit(V& v, Device& d) {
+    v("id", d.id), v("kind", d.kind), v("type", d.type), v("rating_A", d.rating), v("name", d.name);
+}
+template <class V>
+void visit(V& v, Feed& f) {
+    v("id", f.id), v("from", f.from), v("to", f.to), v("devices", f.devices), v("wire", f.wire),
+        v("length_m", f.length);
+    v("return", f.ret), v("shared_with", f.shared_with), v("joint_from", f.joint_from),
+        v("joint_to", f.joint_to);
+    v("supply_colour", f.supply_colour), v("return_colour", f.return_colour);
+}
+template <class V>
+void visit(V& v, Phase& p) {
+    v("id", p.id), v("name", p.name), v("duration_s", p.duration), v("charging", p.charging);
+    v("charge_A", p.charge_current), v("states", p.states);
+}
+template <class V>
+void visit(V& v, Practices& p) {
+    v("wire", p.wire), v("drop_limit", p.drop_limit), v("fuse", p.fuse), v("set", p.set),
+        v("terminal", p.terminal);
+    v("insulation", p.insulation), v("noise", p.noise), v("wire_insulation", p.wire_insulation),
+        v("metric", p.metric);
+}
+template <class V>
+void visit(V& v, Measured& m) {
+    v("value", m.value), v("open", m.open), v("when", m.when);
+}
+template <class V>
+void visit(V& v, LogEntry& e) {
+    v("when", e.when), v("kind", e.kind), v("about", e.about), v("text", e.text);
+}
+template <class V>
+void visit(V& v, Plan& p) {
+    v("name", p.name), v("metal_frame", p.metal_frame), v("hottest_air_C", p.hottest_air);
+    v("coldest_air_C", p.coldest_air), v("batteries", p.batteries), v("hubs", p.hubs),
+        v("converters", p.converters);
+    v("loads", p.loads), v("feeds", p.feeds), v("places", p.places), v("passages", p.passages),
+        v("phases", p.phases);
+    v("practices", p.practices), v("done", p.done), v("measured", p.measured), v("log", p.log);
+}
+
+}  // namespace sangre::plan_fields

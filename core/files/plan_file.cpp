@@ -1,0 +1,235 @@
+#include "files/plan_file.h"
+
+#include <fcntl.h>
+#include <fmt/format.h>
+#include <unistd.h>
+
+#include <nlohmann/json.hpp>
+#include <cstring>
+#include <set>
+#include <type_traits>
+
+#include "catalogue/catalogue.h"
+#include "files/plan_fields.h"
+#include "files/schema.h"
+
+namespace sangre {
+namespace {
+
+using json = nlohmann::json;
+using ordered = nlohmann::ordered_json;
+
+template <class T>
+concept Quantity = requires(T q) { q.template to<double>(); };
+template <class T>
+inline constexpr bool is_list = false;
+template <class T>
+inline constexpr bool is_list<std::vector<T>> = true;
+template <class T>
+concept Record = requires(T& r, json& j) { plan_fields::visit(j, r); };
+
+/// Writes a value's fields in their listed order, then the kept unknown keys.
+struct Writer {
+    ordered out = ordered::object();
+
+    template <class T>
+    static ordered value(const T& v) {
+        if constexpr (Quantity<T>) return raw(v);
+        else if constexpr (std::is_enum_v<T>) {
+            for (const auto& [e, name] : plan_fields::names(v))
+                if (e == v) return std::string(name);
+            return nullptr;
+        } else if constexpr (Record<T>) {
+            Writer w;
+            plan_fields::visit(w, const_cast<T&>(v));
+            if constexpr (requires { v.extra; })
+                if (!v.extra.empty()) {
+                    const auto kept = ordered::parse(v.extra);
+                    for (const auto& [key, item] : kept.items()) w.out[key] = item;
+                }
+            return w.out;
+        } else if constexpr (requires { typename T::mapped_type; }) {
+            ordered object = ordered::object();
+            for (const auto& [key, item] : v) object[key] = value(item);
+            return object;
+        } else if constexpr (is_list<T>) {
+            ordered array = ordered::array();
+            for (const auto& item : v) array.push_back(value(item));
+            return array;
+        } else
+            return v;
+    }
+    template <class T>
+    void operator()(const char* key, const T& v) {
+        if constexpr (std::is_same_v<T, bool>) {
+            if (v) out[key] = true;
+        } else if constexpr (std::is_same_v<T, std::string>) {
+            if (!v.empty()) out[key] = v;
+        } else if constexpr (requires { v.has_value(); }) {
+            if (v) out[key] = value(*v);
+        } else
+            out[key] = value(v);
+    }
+};
+
+struct BadPlace {
+    std::string where, reason;
+};
+
+/// Reads a value's fields; what it was not asked for goes to `extra`.
+struct Reader {
+    const json& in;
+    std::string where;
+    std::set<std::string> known;
+
+    template <class T>
+    static void value(const json& j, const std::string& at, T& v) {
+        if constexpr (Quantity<T>) v = T(j.get<double>());
+        else if constexpr (std::is_enum_v<T>) {
+            const auto text = j.get<std::string>();
+            std::string allowed;
+            for (const auto& [e, name] : plan_fields::names(v)) {
+                if (name == text) return void(v = e);
+                allowed += (allowed.empty() ? "" : ", ") + std::string(name);
+            }
+            throw BadPlace{at, fmt::format("“{}” is none of {}", text, allowed)};
+        } else if constexpr (Record<T>) {
+            Reader r{j, at, {}};
+            plan_fields::visit(r, v);
+            if constexpr (requires { v.extra; }) v.extra = r.rest();
+        } else if constexpr (requires { typename T::mapped_type; }) {
+            for (const auto& [key, item] : j.items()) value(item, at + "/" + key, v[key]);
+        } else if constexpr (is_list<T>) {
+            for (size_t i = 0; i < j.size(); ++i) value(j[i], fmt::format("{}/{}", at, i), v.emplace_back());
+        } else
+            v = j.get<T>();
+    }
+    template <class T>
+    void operator()(const char* key, T& v) {
+        known.insert(key);
+        const auto found = in.find(key);
+        if (found == in.end()) return;
+        const auto at = where + "/" + key;
+        try {
+            if constexpr (requires { v.has_value(); }) value(*found, at, v.emplace());
+            else value(*found, at, v);
+        } catch (const json::exception&) {
+            throw BadPlace{at, fmt::format("{} is the wrong kind of value", found->dump().substr(0, 40))};
+        }
+    }
+    std::string rest() const {
+        json kept = json::object();
+        for (const auto& [key, item] : in.items())
+            if (!known.contains(key) && key != "format" && key != "version") kept[key] = item;
+        return kept.empty() ? "" : kept.dump();
+    }
+};
+
+/// Version 1 named the drop limit in percent and had no metal_frame.
+void upgrade_from_1(json& document) {
+    if (auto practices = document.find("practices"); practices != document.end() && practices->contains("drop_limit_percent")) {
+        (*practices)["drop_limit"] = (*practices)["drop_limit_percent"].get<double>() / 100;
+        practices->erase("drop_limit_percent");
+    }
+}
+
+/// Ids must be unique and references must lead somewhere; the first that does not is thrown.
+void check_references(const Plan& plan) {
+    std::set<Id> ids;
+    const auto unique = [&](const auto& list, const char* key) {
+        for (size_t i = 0; i < list.size(); ++i)
+            if (!ids.insert(list[i].id).second)
+                throw BadPlace{fmt::format("/{}/{}/id", key, i), fmt::format("“{}” is used twice", list[i].id)};
+    };
+    unique(plan.batteries, "batteries"), unique(plan.hubs, "hubs"), unique(plan.converters, "converters");
+    unique(plan.loads, "loads"), unique(plan.feeds, "feeds"), unique(plan.places, "places");
+    unique(plan.passages, "passages"), unique(plan.phases, "phases");
+    for (size_t i = 0; i < plan.feeds.size(); ++i) {
+        const auto& f = plan.feeds[i];
+        const auto at = [&](const char* key) { return fmt::format("/feeds/{}/{}", i, key); };
+        const auto from = find_part(plan, f.from).kind;
+        if (from == PartKind::none) throw BadPlace{at("from"), fmt::format("there is no part “{}”", f.from)};
+        if (from == PartKind::load) throw BadPlace{at("from"), fmt::format("“{}” is a load and feeds nothing", f.from)};
+        const auto to = find_part(plan, f.to).kind;
+        if (to == PartKind::none) throw BadPlace{at("to"), fmt::format("there is no part “{}”", f.to)};
+        if (f.from == f.to) throw BadPlace{at("to"), fmt::format("“{}” feeds itself", f.to)};
+        if (f.ret == Return::shared && !by_id(plan.feeds, f.shared_with))
+            throw BadPlace{at("shared_with"), fmt::format("there is no feed “{}”", f.shared_with)};
+    }
+    for (size_t i = 0; i < plan.passages.size(); ++i)
+        for (const auto& end : {plan.passages[i].from, plan.passages[i].to})
+            if (!by_id(plan.places, end))
+                throw BadPlace{fmt::format("/passages/{}", i), fmt::format("there is no place “{}”", end)};
+}
+
+}  // namespace
+
+tl::expected<Plan, std::string> plan_from_json(const std::string& text, const std::string& name) {
+    auto parsed = parse_json(text, name);
+    if (!parsed) return tl::unexpected(parsed.error());
+    auto& document = *parsed;
+    const auto fail = [&](const std::string& where, const std::string& reason) {
+        return tl::unexpected(fmt::format("{}: {}: {}", name, where, reason));
+    };
+    if (!document.is_object() || document.value("format", json()) != "sangre-plan")
+        return fail("/format", "this is not a plan; “sangre-plan” is expected here");
+    const auto version = document.value("version", json());
+    if (!version.is_number_integer() || version < 1)
+        return fail("/version", fmt::format("a whole number from 1 to {} is expected here", plan_version));
+    if (version > plan_version)
+        return fail("/version", fmt::format("{} is newer than this program reads (up to {}); nothing was changed",
+                                            version.dump(), plan_version));
+    if (version == 1) upgrade_from_1(document);
+    if (auto ok = check_schema(document, data_directory() / "schema" / "plan.schema.json", name); !ok)
+        return tl::unexpected(ok.error());
+    try {
+        Plan plan;
+        Reader::value(document, "", plan);
+        check_references(plan);
+        return plan;
+    } catch (const BadPlace& bad) {
+        return fail(bad.where, bad.reason);
+    }
+}
+
+tl::expected<Plan, std::string> load_plan(const std::filesystem::path& file) {
+    auto document = read_json(file);
+    if (!document) return tl::unexpected(document.error());
+    return plan_from_json(document->dump(), file.string());
+}
+
+std::string plan_to_json(const Plan& plan) {
+    ordered head{{"format", "sangre-plan"}, {"version", plan_version}};
+    const auto body = Writer::value(plan);
+    for (const auto& [key, item] : body.items()) head[key] = item;
+    return head.dump(1, ' ', false, ordered::error_handler_t::replace) + "\n";
+}
+
+tl::expected<void, std::string> write_whole(const std::string& text, const std::filesystem::path& file) {
+    const auto beside = file.string() + ".part";
+    const auto fail = [&](const char* what) {
+        const auto reason = std::string(std::strerror(errno));
+        ::unlink(beside.c_str());
+        return tl::unexpected(fmt::format("{}: {}: {}; the file there is as it was", file.string(), what, reason));
+    };
+    const int out = ::open(beside.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
+    if (out < 0) return fail("cannot be written");
+    for (size_t at = 0; at < text.size();) {
+        const auto n = ::write(out, text.data() + at, text.size() - at);
+        if (n < 0) {
+            ::close(out);
+            return fail("writing stopped");
+        }
+        at += static_cast<size_t>(n);
+    }
+    const bool synced = ::fsync(out) == 0;
+    if (::close(out) != 0 || !synced) return fail("cannot be brought to disk");
+    if (::rename(beside.c_str(), file.c_str()) != 0) return fail("cannot be replaced");
+    return {};
+}
+
+tl::expected<void, std::string> save_plan(const Plan& plan, const std::filesystem::path& file) {
+    return write_whole(plan_to_json(plan), file);
+}
+
+}  // namespace sangre

@@ -1,0 +1,94 @@
+#include "files/schema.h"
+
+#include <fmt/format.h>
+
+#include <fstream>
+#include <map>
+#include <mutex>
+#include <nlohmann/json.hpp>
+#include <sstream>
+#pragma GCC diagnostic push
+#pragma GCC diagnostic ignored "-Wshadow"
+#include <valijson/adapters/nlohmann_json_adapter.hpp>
+#include <valijson/schema.hpp>
+#include <valijson/schema_parser.hpp>
+#include <valijson/validation_results.hpp>
+#include <valijson/validator.hpp>
+#pragma GCC diagnostic pop
+
+namespace sangre {
+namespace {
+
+using json = nlohmann::json;
+using Adapter = valijson::adapters::NlohmannJsonAdapter;
+
+/// Schemas are parsed once a process: the catalogue alone asks nine times for the same one.
+std::shared_ptr<const valijson::Schema> parsed_schema(const std::filesystem::path& file) {
+    static std::mutex lock;
+    static std::map<std::string, std::shared_ptr<const valijson::Schema>> known;
+    const std::scoped_lock hold(lock);
+    auto& slot = known[file.string()];
+    if (!slot) {
+        auto document = read_json(file);
+        if (!document) throw std::runtime_error(document.error());
+        auto schema = std::make_shared<valijson::Schema>();
+        valijson::SchemaParser().populateSchema(Adapter(*document), *schema);
+        slot = std::move(schema);
+    }
+    return slot;
+}
+
+/// valijson names a place as <root>[a][0][b]; a JSON pointer reads better: /a/0/b.
+std::string pointer(const std::vector<std::string>& context) {
+    std::string text;
+    for (const auto& part : context)
+        if (part != "<root>") text += "/" + (part.size() > 2 ? part.substr(1, part.size() - 2) : part);
+    return text.empty() ? "/" : text;
+}
+
+}  // namespace
+
+tl::expected<json, std::string> parse_json(const std::string& text, const std::string& name) {
+    try {
+        return json::parse(text);
+    } catch (const json::exception& e) {
+        std::string reason = e.what();
+        if (const auto at = reason.find("] "); at != std::string::npos) reason = reason.substr(at + 2);
+        return tl::unexpected(fmt::format("{}: not valid JSON: {}", name, reason));
+    }
+}
+
+tl::expected<json, std::string> read_json(const std::filesystem::path& file) {
+    std::error_code failed;
+    if (std::filesystem::is_directory(file, failed))
+        return tl::unexpected(fmt::format("{}: this is a folder, not a file", file.string()));
+    std::ifstream in(file, std::ios::binary);
+    if (!in) return tl::unexpected(fmt::format("{}: cannot be opened for reading", file.string()));
+    std::ostringstream text;
+    text << in.rdbuf();
+    if (text.str().empty()) return tl::unexpected(fmt::format("{}: the file is empty", file.string()));
+    return parse_json(text.str(), file.string());
+}
+
+tl::expected<void, std::string> check_schema(const json& document, const std::filesystem::path& schema,
+                                             const std::string& name) {
+    const auto parsed = parsed_schema(schema);
+    valijson::Validator validator(valijson::Validator::kStrongTypes);
+    valijson::ValidationResults results;
+    const Adapter adapter(document);
+    if (validator.validate(*parsed, adapter, &results)) return {};
+    // The last results are the outermost; the deepest place is the one that tells the builder what to mend.
+    valijson::ValidationResults::Error error, deepest;
+    while (results.popError(error))
+        if (error.context.size() > deepest.context.size()) deepest = error;
+    return tl::unexpected(fmt::format("{}: {}: {}", name, pointer(deepest.context), deepest.description));
+}
+
+tl::expected<json, std::string> read_checked_json(const std::filesystem::path& file, const std::filesystem::path& schema) {
+    auto document = read_json(file);
+    if (!document) return document;
+    if (auto checked = check_schema(*document, schema, file.string()); !checked) return tl::unexpected(checked.error());
+    return document;
+}
+
+}  // namespace sangre

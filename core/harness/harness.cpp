@@ -1,0 +1,165 @@
+#include "harness/harness.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+#include <map>
+
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+constexpr double service_loop_m = 0.08;
+constexpr double slack = 0.05;
+constexpr double trim_m = 0.02;
+// A moving wire wants braid and a loop, so a way past a hinge counts half as long again.
+constexpr double hinge_weight = 1.5;
+
+struct Path {
+    std::vector<size_t> passages;
+    double length = 0;
+    bool found = false;
+};
+
+/// Shortest way between two places (Dijkstra); `weigh_hinges` counts ways past moving parts longer.
+Path shortest(const Plan& plan, const Id& from, const Id& to, bool weigh_hinges) {
+    struct Reached {
+        double cost = std::numeric_limits<double>::infinity();
+        size_t by = 0;
+        Id before;
+        bool done = false;
+    };
+    std::map<Id, Reached> at;
+    at[from].cost = 0;
+    for (;;) {
+        const Id* nearest = nullptr;
+        for (const auto& [place, r] : at)
+            if (!r.done && (!nearest || r.cost < at[*nearest].cost)) nearest = &place;
+        if (!nearest) return {};
+        const Id here = *nearest;
+        at[here].done = true;
+        if (here == to) break;
+        for (size_t i = 0; i < plan.passages.size(); ++i) {
+            const auto& p = plan.passages[i];
+            if (p.from != here && p.to != here) continue;
+            const Id& there = p.from == here ? p.to : p.from;
+            const double weight = weigh_hinges && p.kind == PassageKind::hinge ? hinge_weight : 1;
+            const double cost = at[here].cost + raw(p.length) * weight;
+            if (auto& r = at[there]; !r.done && cost < r.cost) r = {cost, i, here, false};
+        }
+    }
+    Path path{{}, 0, true};
+    for (Id here = to; here != from; here = at[here].before) {
+        path.passages.insert(path.passages.begin(), at[here].by);
+        path.length += raw(plan.passages[at[here].by].length);
+    }
+    return path;
+}
+
+double end_allowance(const Catalogue& catalogue, const Id& joint) {
+    const auto* kind = find(catalogue.joints, joint);
+    return kind ? raw(kind->strip + kind->overlap) / 1e3 + trim_m : trim_m;
+}
+
+FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Feed& feed) {
+    FeedRoute r;
+    const auto from = place_of(plan, feed.from), to = place_of(plan, feed.to);
+    r.why.title = "Length: " + feed_name(plan, feed);
+    Path path;
+    if (!from.empty() && !to.empty() && by_id(plan.places, from) && by_id(plan.places, to)) {
+        path = shortest(plan, from, to, true);
+        const auto direct = shortest(plan, from, to, false);
+        r.round_hinge = path.found && direct.length < path.length - 1e-9;
+        if (r.round_hinge)
+            r.why.add(fmt::format("The shortest way is {} past a moving part; this goes round it: {}, because a moving "
+                                  "wire wants braid and a loop.", format(Metre(direct.length)), format(Metre(path.length))));
+    }
+    r.passages = path.passages;
+    if (feed.length) {
+        r.length = *feed.length;
+        r.basis = LengthBasis::measured;
+        r.why.add("Measured on the machine: " + format(r.length) + ".");
+    } else if (path.found) {
+        r.length = from == to ? same_place_length : Metre(path.length);
+        r.basis = LengthBasis::routed;
+        if (from == to) r.why.add("Both ends are in " + name_of(plan, from) + ": " + format(r.length) + " taken.");
+        for (const auto p : path.passages)
+            r.why.add(fmt::format("{}: {}", name_of(plan, plan.passages[p].id), format(plan.passages[p].length)));
+    } else {
+        r.length = guessed_length;
+        r.why.add("No measured way joins the two ends; " + format(r.length) + " is a guess. Measure it.", Tone::caution);
+    }
+    const double ends = end_allowance(catalogue, feed.joint_from) + end_allowance(catalogue, feed.joint_to);
+    const double loop = raw(r.length) > 0.2 ? service_loop_m : 0;
+    r.cut = Metre(std::ceil(((raw(r.length) + loop) * (1 + slack) + ends) * 100) / 100);
+    r.why.heading("Cut");
+    r.why.add(fmt::format("({} path + {} service loop) × 1.05 slack + {} ends = {}", format(r.length), format(Metre(loop)),
+                          format(Metre(ends)), format(r.cut)));
+    r.why.add("Cut long and trim later: a wire can be shortened, not lengthened.");
+    return r;
+}
+
+Millimetre widest_end(const Catalogue& catalogue, const Feed& feed) {
+    Millimetre widest(0);
+    for (const auto& d : feed.devices)
+        if (d.kind == DeviceKind::connector)
+            if (const auto* type = find(catalogue.connectors, d.type)) widest = std::max(widest, type->passes);
+    return widest;
+}
+
+HoleFill fill_hole(const Plan& plan, const Catalogue& catalogue, size_t passage, const std::vector<size_t>& feeds) {
+    HoleFill h;
+    h.passage = passage;
+    h.feeds = feeds;
+    std::vector<double> radii;
+    for (const auto f : feeds) {
+        const auto* wire = find(catalogue.wires, plan.feeds[f].wire);
+        if (!wire) continue;
+        for (int k = 0; k < (plan.feeds[f].ret == Return::own ? 2 : 1); ++k) {
+            radii.push_back(raw(wire->outer) / 2);
+            h.wire_feed.push_back(f);
+            h.wire_is_return.push_back(k == 1);
+        }
+        h.largest_end = std::max(h.largest_end, widest_end(catalogue, plan.feeds[f]));
+    }
+    h.wires = pack_circles(radii);
+    h.needed = Millimetre(2 * enclosing_radius(h.wires));
+    const double hole = raw(plan.passages[passage].hole);
+    double area = 0;
+    for (const double r : radii) area += 4 * r * r;
+    h.fill = hole > 0 ? area / (hole * hole) : 0;
+    h.fits = hole <= 0 || raw(h.needed) <= hole;
+    h.ends_pass = hole <= 0 || raw(h.largest_end) <= hole;
+    return h;
+}
+
+}  // namespace
+
+Harness lay_harness(const Plan& plan, const Catalogue& catalogue) {
+    Harness h;
+    h.feeds_in_passage.resize(plan.passages.size());
+    for (size_t i = 0; i < plan.feeds.size(); ++i) {
+        h.routes.push_back(route(plan, catalogue, plan.feeds[i]));
+        for (const auto p : h.routes.back().passages) h.feeds_in_passage[p].push_back(i);
+    }
+    for (auto& r : h.routes)
+        for (const auto p : r.passages) r.bunched = std::max(r.bunched, static_cast<int>(h.feeds_in_passage[p].size()));
+    for (size_t p = 0; p < plan.passages.size(); ++p) {
+        const auto kind = plan.passages[p].kind;
+        auto filled = fill_hole(plan, catalogue, p, h.feeds_in_passage[p]);
+        h.bundle.push_back(filled.needed);
+        if (kind == PassageKind::hole || kind == PassageKind::gland) h.holes.push_back(std::move(filled));
+    }
+    return h;
+}
+
+std::vector<Metre> feed_lengths(const Harness& harness) {
+    std::vector<Metre> lengths;
+    for (const auto& r : harness.routes) lengths.push_back(r.length);
+    return lengths;
+}
+
+}  // namespace sangre

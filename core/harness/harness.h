@@ -1,0 +1,53 @@
+#pragma once
+// Where the wires run: the way through the measured passages, cut lengths, and what must go through each hole.
+#include <vector>
+
+#include "catalogue/catalogue.h"
+#include "harness/circles.h"
+#include "why.h"
+
+namespace sangre {
+
+enum class LengthBasis { measured, routed, guessed };
+
+struct FeedRoute {
+    Metre length{};                ///< one way, along the path
+    std::vector<size_t> passages;  ///< in order from the source; empty when both ends share a place or none is known
+    LengthBasis basis = LengthBasis::guessed;
+    bool round_hinge = false;      ///< a shorter way past a moving part was refused
+    Metre cut{};                   ///< what to cut, each conductor
+    int bunched = 1;               ///< loaded circuits lying together with it, itself included
+    Why why;
+};
+
+struct HoleFill {
+    size_t passage = 0;
+    std::vector<size_t> feeds;
+    std::vector<Circle> wires;         ///< millimetres, two a feed unless it returns elsewhere
+    std::vector<size_t> wire_feed;     ///< whose each circle is
+    std::vector<bool> wire_is_return;
+    Millimetre needed{};               ///< diameter of the packed bundle
+    double fill = 0;                   ///< share of the hole's area
+    bool fits = true;
+    Millimetre largest_end{};          ///< the bulkiest plug or fuse holder that would have to pass
+    bool ends_pass = true;             ///< otherwise: thread first, then terminate
+};
+
+struct Harness {
+    std::vector<FeedRoute> routes;  ///< by feed
+    std::vector<HoleFill> holes;
+    std::vector<std::vector<size_t>> feeds_in_passage;
+    std::vector<Millimetre> bundle;  ///< by passage, diameter of what lies in it
+};
+
+/// Length assumed for a feed whose ends have no measured way between them.
+inline constexpr Metre guessed_length{0.5};
+/// Length of a feed between two parts in one place.
+inline constexpr Metre same_place_length{0.15};
+
+Harness lay_harness(const Plan& plan, const Catalogue& catalogue);
+
+/// One-way lengths by feed, in plan order.
+std::vector<Metre> feed_lengths(const Harness& harness);
+
+}  // namespace sangre

@@ -1,0 +1,72 @@
+#include "mission/conditions.h"
+
+#include <algorithm>
+#include <set>
+
+namespace sangre {
+
+std::vector<size_t> loads_behind(const Plan& plan, size_t feed) {
+    std::vector<size_t> loads;
+    std::set<Id> seen;
+    std::vector<Id> todo{plan.feeds[feed].to};
+    while (!todo.empty()) {
+        const Id part = todo.back();
+        todo.pop_back();
+        if (!seen.insert(part).second) continue;
+        if (const auto ref = find_part(plan, part); ref.kind == PartKind::load) loads.push_back(ref.index);
+        for (const auto f : feeds_from(plan, part)) todo.push_back(plan.feeds[f].to);
+    }
+    std::sort(loads.begin(), loads.end());
+    return loads;
+}
+
+std::vector<bool> open_feeds(const Plan& plan, const Phase& phase) {
+    std::vector<bool> open(plan.feeds.size());
+    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+        if (!device(plan.feeds[f], DeviceKind::power_switch)) continue;
+        const auto behind = loads_behind(plan, f);
+        open[f] = std::none_of(behind.begin(), behind.end(),
+                               [&](size_t l) { return state_in(phase, plan.loads[l]) != LoadState::off; });
+    }
+    return open;
+}
+
+const Phase* phase_of(const Plan& plan, const Conditions& conditions) {
+    if (const auto* named = by_id(plan.phases, conditions.phase)) return named;
+    return plan.phases.empty() ? nullptr : &plan.phases.front();
+}
+
+Demand demand_in_phase(const Plan& plan, const Phase& phase, bool all_peak) {
+    Demand d;
+    for (const auto& load : plan.loads) {
+        auto state = state_in(phase, load);
+        if (all_peak && (state == LoadState::typical || state == LoadState::idle)) state = LoadState::peak;
+        d.states.push_back(state);
+    }
+    d.open = open_feeds(plan, phase);
+    d.charging = phase.charging;
+    return d;
+}
+
+Demand demand_for(const Plan& plan, const Conditions& conditions) {
+    Demand d;
+    const auto* phase = phase_of(plan, conditions);
+    if (conditions.worst || !phase) {
+        d.states.assign(plan.loads.size(), LoadState::off);
+        d.open.assign(plan.feeds.size(), false);
+        for (size_t i = 0; i < plan.loads.size(); ++i) {
+            bool ever = plan.phases.empty();
+            for (const auto& p : plan.phases) ever = ever || state_in(p, plan.loads[i]) != LoadState::off;
+            if (ever) d.states[i] = conditions.worst ? LoadState::peak : LoadState::typical;
+        }
+    } else
+        d = demand_in_phase(plan, *phase, false);
+    d.charge = conditions.worst ? nearly_empty : std::clamp(conditions.charge, 0.0, 1.0);
+    d.air = conditions.worst ? plan.coldest_air : conditions.air;
+    for (size_t f = 0; f < plan.feeds.size(); ++f)
+        for (const auto& dev : plan.feeds[f].devices)
+            if (const auto set = conditions.switches.find(dev.id); set != conditions.switches.end()) d.open[f] = !set->second;
+    return d;
+}
+
+}  // namespace sangre

@@ -1,0 +1,35 @@
+#pragma once
+// "What if": the instant that every number answers to.
+#include <map>
+
+#include "network/solver.h"
+
+namespace sangre {
+
+struct Conditions {
+    Id phase;                      ///< empty: the first phase
+    double charge = 0.7;           ///< 0 to 1
+    Celsius air{20};
+    bool worst = false;            ///< every load that ever runs, at its peak, pack nearly empty, coldest air
+    std::map<Id, bool> switches;   ///< by device id, true closed; absent follows the phase
+    bool operator==(const Conditions&) const = default;
+};
+
+inline constexpr double nearly_empty = 0.1;
+
+/// The loads behind a feed, by index.
+std::vector<size_t> loads_behind(const Plan& plan, size_t feed);
+
+/// Which feeds a phase leaves open: those with a switch behind which nothing runs.
+std::vector<bool> open_feeds(const Plan& plan, const Phase& phase);
+
+/// The phase the conditions name, or the first; null in a plan without phases.
+const Phase* phase_of(const Plan& plan, const Conditions& conditions);
+
+/// What the conditions ask of the network.
+Demand demand_for(const Plan& plan, const Conditions& conditions);
+
+/// The demand of one phase as painted, or with all that runs at its peak together.
+Demand demand_in_phase(const Plan& plan, const Phase& phase, bool all_peak);
+
+}  // namespace sangre

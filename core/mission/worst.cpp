@@ -1,0 +1,133 @@
+#include "mission/worst.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+void note_feeds(WorstCase& w, const OperatingPoint& p, const Demand& d, bool peak, const std::string& where) {
+    for (size_t f = 0; f < w.feeds.size(); ++f) {
+        auto& x = w.feeds[f];
+        const auto& at = p.feeds[f];
+        if (d.open[f]) continue;
+        const Ampere amps(std::abs(raw(at.supply)));
+        x.lowest_end = std::min(x.lowest_end, at.at_end);
+        x.highest_end = std::max(x.highest_end, at.at_end);
+        x.peak = std::max(x.peak, amps);
+        if (peak) continue;
+        x.continuous = std::max(x.continuous, amps);
+        const double share = raw(at.at_source) > 0.1 ? raw(at.drop) / raw(at.at_source) : 0;
+        if (share > x.drop_share) x.drop_share = share, x.drop = at.drop, x.drop_where = where;
+    }
+}
+
+void note_loads(WorstCase& w, const Plan& plan, const OperatingPoint& p, const Demand& d, const std::string& where) {
+    for (size_t l = 0; l < w.loads.size(); ++l) {
+        auto& x = w.loads[l];
+        x.highest = std::max(x.highest, p.loads[l].volts);
+        if (d.states[l] == LoadState::off || raw(draw(plan.loads[l], d.states[l])) <= 0) continue;
+        if (p.loads[l].volts < x.lowest) x.lowest = p.loads[l].volts, x.lowest_where = where;
+    }
+}
+
+void note_converters(WorstCase& w, const OperatingPoint& p, bool peak, const std::string& where) {
+    for (size_t c = 0; c < w.converters.size(); ++c) {
+        auto& x = w.converters[c];
+        const auto& at = p.converters[c];
+        if (raw(at.in) < 0.5) continue;  // behind an open switch
+        x.in_lowest = std::min(x.in_lowest, at.in);
+        x.in_highest = std::max(x.in_highest, at.in);
+        x.peak = std::max(x.peak, at.out_amps);
+        if (!peak) x.continuous = std::max(x.continuous, at.out_amps), x.heat = std::max(x.heat, at.heat);
+        if ((at.dropout && raw(at.out_amps) > 1e-3) || at.limiting) x.where = where;
+        x.dropout = x.dropout || (at.dropout && raw(at.out_amps) > 1e-3);
+        x.limiting = x.limiting || at.limiting;
+    }
+}
+
+void note_battery(WorstCase& w, const OperatingPoint& p, const Demand& d, bool peak, const std::string& where) {
+    for (const auto& b : p.batteries) {
+        w.battery_highest = std::max(w.battery_highest, b.volts);
+        if (d.charging) continue;
+        w.battery_peak = std::max(w.battery_peak, b.amps);
+        if (!peak) w.battery_continuous = std::max(w.battery_continuous, b.amps);
+        if (b.volts < w.battery_lowest) w.battery_lowest = b.volts, w.battery_where = where;
+    }
+}
+
+/// Times of peaks and starts come from the loads behind each feed, not from the network.
+void note_pulses(WorstCase& w, const Plan& plan) {
+    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+        auto& x = w.feeds[f];
+        double largest = 0;
+        for (const auto l : loads_behind(plan, f)) {
+            const auto& load = plan.loads[l];
+            x.peak_time = std::max(x.peak_time, load.peak_time);
+            const double start = raw(load.start - load.typical) * raw(load.nominal);
+            if (start > largest) largest = start, x.start_time = load.start_time;
+        }
+        const double volts = std::max(raw(x.lowest_end), 1.0);
+        x.start = x.continuous + Ampere(volts < 1e8 ? largest / volts : 0);
+        if (raw(x.lowest_end) > 1e8) x.lowest_end = Volt(0);
+    }
+}
+
+}  // namespace
+
+WorstCase worst_case(const Plan& plan, const Solver& solver) {
+    WorstCase w;
+    w.feeds.resize(plan.feeds.size());
+    w.loads.resize(plan.loads.size());
+    w.converters.resize(plan.converters.size());
+    auto phases = plan.phases;
+    if (phases.empty()) {
+        Phase all{"all", "All on", Second(3600), false, {}, {}, {}};
+        for (const auto& l : plan.loads) all.states[l.id] = LoadState::typical;
+        phases.push_back(std::move(all));
+    }
+    for (const auto& phase : phases)
+        for (const bool peak : {false, true}) {
+            OperatingPoint near;
+            for (const auto air : {plan.hottest_air, plan.coldest_air})
+                for (const double charge : {1.0, nearly_empty}) {
+                    if (phase.charging && charge < 1) continue;
+                    auto demand = demand_in_phase(plan, phase, peak);
+                    demand.charge = charge;
+                    demand.air = air;
+                    near = solver.solve(demand, near);
+                    const auto where =
+                        fmt::format("{}, {:.0f} % charge, {}{}", phase.name, charge * 100, format(air), peak ? ", all at peak" : "");
+                    if (!near.found) {
+                        w.found_all = false;
+                        continue;
+                    }
+                    note_feeds(w, near, demand, peak, where);
+                    note_loads(w, plan, near, demand, where);
+                    note_converters(w, near, peak, where);
+                    note_battery(w, near, demand, peak, where);
+                }
+        }
+    note_pulses(w, plan);
+    for (size_t l = 0; l < plan.loads.size(); ++l) {
+        if (raw(w.loads[l].lowest) > 1e8) w.loads[l].lowest = Volt(0);
+        // From the rail the load hangs on: feeds up to the next converter or battery.
+        for (const auto f : upstream_feeds(plan, plan.loads[l].id)) {
+            w.loads[l].drop_share += w.feeds[f].drop_share;
+            if (find_part(plan, plan.feeds[f].from).kind == PartKind::converter) break;
+        }
+        if (w.loads[l].drop_share <= w.worst_drop_share) continue;
+        w.worst_drop_share = w.loads[l].drop_share;
+        w.worst_drop_feed = feeds_into(plan, plan.loads[l].id).front();
+    }
+    for (auto& c : w.converters)
+        if (raw(c.in_lowest) > 1e8) c.in_lowest = Volt(0);
+    if (raw(w.battery_lowest) > 1e8) w.battery_lowest = Volt(0);
+    return w;
+}
+
+}  // namespace sangre

@@ -1,0 +1,57 @@
+#pragma once
+// The worst each part sees over mission, charge and temperature.
+#include "mission/conditions.h"
+
+namespace sangre {
+
+/// The instant at which something was worst, in words: "Fog, 10 % charge, −10 °C, all at peak".
+struct Corner {
+    std::string words;
+    size_t phase = 0;
+    bool peak = false;
+};
+
+struct FeedExtremes {
+    Ampere continuous{};  ///< largest with the states as painted
+    Ampere peak{};        ///< largest with all that runs at its peak together
+    Second peak_time{};   ///< longest peak behind it
+    Ampere start{};       ///< continuous plus the largest single start-up behind it
+    Second start_time{};
+    Volt drop{};          ///< out and back, at the continuous current
+    double drop_share = 0;
+    Volt lowest_end{1e9}, highest_end{0};
+    std::string drop_where;
+};
+
+struct LoadExtremes {
+    Volt lowest{1e9};     ///< while it runs
+    Volt highest{0};      ///< at its terminals, at no load included
+    std::string lowest_where;
+    double drop_share = 0;  ///< worst from its source rail to its terminals, continuous
+};
+
+struct ConverterExtremes {
+    Volt in_lowest{1e9}, in_highest{0};
+    Ampere continuous{}, peak{};
+    Watt heat{};
+    bool dropout = false, limiting = false;
+    std::string where;
+};
+
+struct WorstCase {
+    std::vector<FeedExtremes> feeds;
+    std::vector<LoadExtremes> loads;
+    std::vector<ConverterExtremes> converters;
+    Ampere battery_continuous{}, battery_peak{};
+    Volt battery_lowest{1e9}, battery_highest{0};
+    std::string battery_where;
+    bool found_all = true;  ///< false where some corner had no operating point
+    double worst_drop_share = 0;
+    size_t worst_drop_feed = 0;
+};
+
+/// Solves every phase at full and nearly empty, hottest and coldest, as painted and all at peak.
+/// These corners bound the results, which are monotone in charge and temperature.
+WorstCase worst_case(const Plan& plan, const Solver& solver);
+
+}  // namespace sangre

@@ -1,0 +1,48 @@
+#pragma once
+// The plan as an electrical network: nodes, conductors, and what hangs between them.
+//
+// Supply and return are separate conductors, so a shared return lifts the ground of everything on it. The graph is
+// general: several sources, frame returns, daisy chains, loops.
+#include <vector>
+
+#include "catalogue/catalogue.h"
+#include "plan/plan.h"
+
+namespace sangre {
+
+/// One resistance in a feed, for the arithmetic shown to the user.
+struct Resistance {
+    std::string what;
+    Ohm value{};
+    bool in_return = false;
+};
+
+/// The resistances of a feed at 20 °C wire temperature: fuse, switch, connectors, wire and joints.
+/// `length` is one way. Unknown catalogue ids count as nothing; findings name them.
+std::vector<Resistance> feed_resistances(const Plan& plan, const Feed& feed, const Catalogue& catalogue, Metre length);
+
+struct Terminals {
+    int positive = -1;
+    int negative = -1;
+};
+
+/// A resistive branch; `feed` tells whose.
+struct Branch {
+    int a = 0, b = 0;
+    double ohm = 0;
+    size_t feed = 0;
+    bool in_return = false;
+};
+
+struct Circuit {
+    std::vector<std::string> nodes;  ///< names, "hub-a +"; node 0 is the reference
+    std::vector<Branch> branches;    ///< supply of feed i at 2i, its return at 2i+1, then frame bonds
+    std::vector<Terminals> batteries, hubs, loads;
+    std::vector<Terminals> converter_in, converter_out;
+    std::vector<double> copper_share;  ///< per branch, the share of its resistance that is wire
+};
+
+/// Lays the plan out as a circuit. `lengths` are the one-way lengths of the feeds, in plan order.
+Circuit build_circuit(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths);
+
+}  // namespace sangre

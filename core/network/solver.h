@@ -1,0 +1,92 @@
+#pragma once
+// The operating point of a circuit: nodal analysis with Newton's method on the general graph (Eigen + KLU).
+#include <memory>
+#include <optional>
+#include <vector>
+
+#include "network/circuit.h"
+
+namespace sangre {
+
+/// What is asked of the network at one instant.
+struct Demand {
+    std::vector<LoadState> states;     ///< by load, plan order
+    std::vector<bool> open;            ///< by feed: a switch or fuse in it is open
+    bool charging = false;             ///< a charger holds every pack at its charge voltage
+    double charge = 1;                 ///< state of charge of the packs, 0 to 1
+    Celsius air{20};
+    std::optional<size_t> short_at;    ///< a bolted short across the far end of this feed
+    bool starting = false;             ///< loads in state peak draw their start-up current if it is larger
+    double wire_scale = 1;             ///< tolerance on copper resistance
+    double converter_offset = 0;       ///< −1, 0 or +1 times each module's tolerance
+};
+
+struct FeedPoint {
+    Ampere supply{}, back{};   ///< current in each conductor, positive towards the load
+    Volt at_source{}, at_end{};
+    Volt drop{};               ///< out and back
+    Volt lift{};               ///< of the far end's minus above the source's minus
+    Watt heat{};
+};
+
+struct PartPoint {
+    Volt volts{};
+    Ampere amps{};
+    Watt watts{};
+};
+
+struct ConverterPoint {
+    Volt in{}, out{};
+    Ampere in_amps{}, out_amps{};
+    Watt heat{};
+    bool dropout = false;  ///< the output follows the input
+    bool limiting = false; ///< at its current limit
+    bool locked_out = false;
+};
+
+/// A load that gets less than it needs.
+struct BrownOut {
+    size_t load = 0;
+    Volt gets{}, needs{};
+};
+
+struct OperatingPoint {
+    bool found = false;   ///< false: Newton did not converge; every number is then zero
+    int iterations = 0;
+    double residual = 0;  ///< largest |sum of currents| at a node, A
+    double scale = 1;     ///< largest branch current or 1 A
+    std::vector<double> node_volts, branch_amps;
+    std::vector<FeedPoint> feeds;
+    std::vector<PartPoint> batteries, hubs, loads;
+    std::vector<ConverterPoint> converters;
+    std::vector<BrownOut> brown_outs;
+    Watt drawn{}, wire_heat{}, converter_heat{};
+};
+
+/// Current a load takes at a terminal voltage, and its derivative; below three quarters of its least voltage a load
+/// lets go and behaves as a resistance, so that every network has an operating point.
+struct LoadCurrent {
+    double amps, slope;
+};
+LoadCurrent load_current(const Load& load, double amps_at_nominal, double volts);
+
+/// Solves one plan's circuit for many demands; the symbolic factorisation is made once.
+/// Kirchhoff's current law holds at the answer to 1e-9 × scale. "Browns out" is a result, not an error.
+class Solver {
+  public:
+    Solver(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths);
+    ~Solver();
+    Solver(const Solver&) = delete;
+    Solver& operator=(const Solver&) = delete;
+
+    OperatingPoint solve(const Demand& demand) const;
+    /// Starts Newton at an earlier answer, which saves iterations along a sweep.
+    OperatingPoint solve(const Demand& demand, const OperatingPoint& near) const;
+    const Circuit& circuit() const;
+
+  private:
+    struct Inside;
+    std::unique_ptr<Inside> inside_;
+};
+
+}  // namespace sangre

@@ -1,0 +1,208 @@
+#include "plan/edits.h"
+
+#include <algorithm>
+
+namespace sangre {
+namespace {
+
+template <class List, class Item>
+void put(List& list, Item item) {
+    if (auto* there = by_id(list, item.id)) *there = std::move(item);
+    else list.push_back(std::move(item));
+}
+
+/// Applies a change to the element of that id, if there is one.
+template <class List, class Change>
+void change(List& list, const Id& id, Change apply) {
+    if (auto* item = by_id(list, id)) apply(*item);
+}
+
+}  // namespace
+
+Plan put_load(Plan plan, Load load) {
+    if (load.id.empty()) load.id = fresh_id(plan, "load", load.name);
+    put(plan.loads, std::move(load));
+    return plan;
+}
+
+Plan remove_load(Plan plan, const Id& load) {
+    std::erase_if(plan.loads, [&](const auto& l) { return l.id == load; });
+    std::erase_if(plan.feeds, [&](const auto& f) { return f.to == load; });
+    for (auto& phase : plan.phases) phase.states.erase(load);
+    return plan;
+}
+
+Plan move_load(Plan plan, const Id& load, size_t index) {
+    const auto from = std::find_if(plan.loads.begin(), plan.loads.end(), [&](const auto& l) { return l.id == load; });
+    if (from == plan.loads.end()) return plan;
+    auto moved = *from;
+    plan.loads.erase(from);
+    plan.loads.insert(plan.loads.begin() + static_cast<std::ptrdiff_t>(std::min(index, plan.loads.size())), std::move(moved));
+    return plan;
+}
+
+Plan put_battery(Plan plan, Battery battery) {
+    put(plan.batteries, std::move(battery));
+    return plan;
+}
+
+Plan set_converter_voltage(Plan plan, const Id& converter, Volt set) {
+    change(plan.converters, converter, [&](auto& c) { c.set = set; });
+    return plan;
+}
+
+Plan set_converter_type(Plan plan, const Id& converter, const Id& type) {
+    change(plan.converters, converter, [&](auto& c) { c.type = type; });
+    return plan;
+}
+
+Plan set_fuse(Plan plan, const Id& feed, const Id& family, Ampere rating) {
+    change(plan.feeds, feed, [&](auto& f) {
+        for (auto& d : f.devices)
+            if (d.kind == DeviceKind::fuse) {
+                d.type = family;
+                d.rating = rating;
+                return;
+            }
+        f.devices.insert(f.devices.begin(), Device{f.id + "-fuse", DeviceKind::fuse, family, rating, {}, {}});
+    });
+    return plan;
+}
+
+Plan add_switch(Plan plan, const Id& feed, const Id& type, const std::string& name) {
+    change(plan.feeds, feed, [&](auto& f) {
+        f.devices.push_back(Device{f.id + "-switch", DeviceKind::power_switch, type, Ampere(0), name, {}});
+    });
+    return plan;
+}
+
+Plan set_switch_type(Plan plan, const Id& device, const Id& type) {
+    for (auto& f : plan.feeds) change(f.devices, device, [&](auto& d) { d.type = type; });
+    return plan;
+}
+
+Plan set_wire(Plan plan, const Id& feed, const Id& wire) {
+    change(plan.feeds, feed, [&](auto& f) { f.wire = wire; });
+    return plan;
+}
+
+Plan set_length(Plan plan, const Id& feed, std::optional<Metre> length) {
+    change(plan.feeds, feed, [&](auto& f) { f.length = length; });
+    return plan;
+}
+
+Plan set_return(Plan plan, const Id& feed, Return ret) {
+    change(plan.feeds, feed, [&](auto& f) {
+        f.ret = ret;
+        if (ret != Return::shared) f.shared_with.clear();
+    });
+    return plan;
+}
+
+Plan set_joint(Plan plan, const Id& feed, bool at_source, const Id& kind) {
+    change(plan.feeds, feed, [&](auto& f) { (at_source ? f.joint_from : f.joint_to) = kind; });
+    return plan;
+}
+
+tl::expected<Plan, std::string> reroute_feed(Plan plan, const Id& feed, const Id& new_source) {
+    auto* moved = by_id(plan.feeds, feed);
+    if (!moved) return plan;
+    const auto source = find_part(plan, new_source);
+    if (source.kind == PartKind::none || source.kind == PartKind::load)
+        return tl::unexpected(name_of(plan, new_source) + " has no outlet to feed " + name_of(plan, moved->to) + " from.");
+    Id at = new_source;
+    for (size_t hops = 0; hops <= plan.feeds.size(); ++hops) {
+        if (at == moved->to)
+            return tl::unexpected(name_of(plan, new_source) + " is itself fed by " + name_of(plan, moved->to) +
+                                  "; that would be a loop.");
+        const auto into = feeds_into(plan, at);
+        if (into.empty()) break;
+        at = plan.feeds[into.front()].from;
+    }
+    moved->from = new_source;
+    return plan;
+}
+
+Plan set_phase_duration(Plan plan, const Id& phase, Second duration) {
+    change(plan.phases, phase, [&](auto& p) { p.duration = std::max(duration, Second(0)); });
+    return plan;
+}
+
+Plan set_state(Plan plan, const Id& phase, const Id& load, LoadState state) {
+    change(plan.phases, phase, [&](auto& p) {
+        if (state == LoadState::off) p.states.erase(load);
+        else p.states[load] = state;
+    });
+    return plan;
+}
+
+Plan put_phase(Plan plan, Phase phase) {
+    if (phase.id.empty()) phase.id = fresh_id(plan, "phase", phase.name);
+    put(plan.phases, std::move(phase));
+    return plan;
+}
+
+Plan remove_phase(Plan plan, const Id& phase) {
+    std::erase_if(plan.phases, [&](const auto& p) { return p.id == phase; });
+    return plan;
+}
+
+Plan move_place(Plan plan, const Id& place, double x, double y) {
+    change(plan.places, place, [&](auto& p) {
+        p.x = std::clamp(x, 0.0, 1.0);
+        p.y = std::clamp(y, 0.0, 1.0);
+    });
+    return plan;
+}
+
+Plan put_place(Plan plan, Place place) {
+    if (place.id.empty()) place.id = fresh_id(plan, "place", place.name);
+    put(plan.places, std::move(place));
+    return plan;
+}
+
+Plan put_passage(Plan plan, Passage passage) {
+    if (passage.id.empty())
+        passage.id = fresh_id(plan, "way", name_of(plan, passage.from) + " " + name_of(plan, passage.to));
+    put(plan.passages, std::move(passage));
+    return plan;
+}
+
+Plan remove_passage(Plan plan, const Id& passage) {
+    std::erase_if(plan.passages, [&](const auto& p) { return p.id == passage; });
+    return plan;
+}
+
+Plan set_part_place(Plan plan, const Id& part, const Id& place) {
+    const auto at = [&](auto& list) { change(list, part, [&](auto& p) { p.place = place; }); };
+    at(plan.batteries);
+    at(plan.hubs);
+    at(plan.converters);
+    at(plan.loads);
+    return plan;
+}
+
+Plan set_practices(Plan plan, Practices practices) {
+    plan.practices = std::move(practices);
+    return plan;
+}
+
+Plan mark_step(Plan plan, const std::string& key, const std::string& title, bool done, const std::string& when) {
+    if (done) plan.done[key] = when;
+    else plan.done.erase(key);
+    plan.log.push_back({when, "step", key, (done ? "Done: " : "Not done after all: ") + title});
+    return plan;
+}
+
+Plan record_reading(Plan plan, const std::string& key, Measured value, const std::string& log_text) {
+    plan.log.push_back({value.when, "reading", key, log_text});
+    plan.measured[key] = std::move(value);
+    return plan;
+}
+
+Plan add_note(Plan plan, const std::string& about, const std::string& text, const std::string& when) {
+    plan.log.push_back({when, "note", about, text});
+    return plan;
+}
+
+}  // namespace sangre

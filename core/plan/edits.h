@@ -1,0 +1,49 @@
+#pragma once
+// Edits: functions from a plan to the next plan. An edit about an id that the plan does not hold returns it unchanged.
+#include <functional>
+#include <tl/expected.hpp>
+
+#include "plan/plan.h"
+
+namespace sangre {
+
+/// Something that can be done to a plan, kept as a value: a fix, a school to follow, an undoable gesture.
+using Edit = std::function<Plan(const Plan&)>;
+
+Plan put_load(Plan plan, Load load);                      ///< adds it, or replaces the one with its id
+Plan remove_load(Plan plan, const Id& load);              ///< with its feeds and its states
+Plan move_load(Plan plan, const Id& load, size_t index);  ///< to another line of the list
+Plan put_battery(Plan plan, Battery battery);
+Plan set_converter_voltage(Plan plan, const Id& converter, Volt set);
+Plan set_converter_type(Plan plan, const Id& converter, const Id& type);
+/// Fits a fuse of this family and rating, first in the feed; replaces the one that is there.
+Plan set_fuse(Plan plan, const Id& feed, const Id& family, Ampere rating);
+Plan add_switch(Plan plan, const Id& feed, const Id& type, const std::string& name);
+Plan set_switch_type(Plan plan, const Id& device, const Id& type);
+Plan set_wire(Plan plan, const Id& feed, const Id& wire);
+Plan set_length(Plan plan, const Id& feed, std::optional<Metre> length);
+Plan set_return(Plan plan, const Id& feed, Return ret);
+Plan set_joint(Plan plan, const Id& feed, bool at_source, const Id& kind);
+/// Feeds a part from another source part. Refused where that would make a loop or the source has no outlet.
+tl::expected<Plan, std::string> reroute_feed(Plan plan, const Id& feed, const Id& new_source);
+
+Plan set_phase_duration(Plan plan, const Id& phase, Second duration);
+Plan set_state(Plan plan, const Id& phase, const Id& load, LoadState state);
+Plan put_phase(Plan plan, Phase phase);
+Plan remove_phase(Plan plan, const Id& phase);
+
+Plan move_place(Plan plan, const Id& place, double x, double y);
+Plan put_place(Plan plan, Place place);
+Plan put_passage(Plan plan, Passage passage);
+Plan remove_passage(Plan plan, const Id& passage);
+Plan set_part_place(Plan plan, const Id& part, const Id& place);
+
+Plan set_practices(Plan plan, Practices practices);
+
+/// Marks a build step done or not and writes the log line.
+Plan mark_step(Plan plan, const std::string& key, const std::string& title, bool done, const std::string& when);
+/// Records a meter reading and writes the log line.
+Plan record_reading(Plan plan, const std::string& key, Measured value, const std::string& log_text);
+Plan add_note(Plan plan, const std::string& about, const std::string& text, const std::string& when);
+
+}  // namespace sangre

@@ -1,0 +1,113 @@
+#include "plan/plan.h"
+
+#include <algorithm>
+
+namespace sangre {
+
+PartRef find_part(const Plan& plan, const Id& id) {
+    const auto look = [&](const auto& list, PartKind kind) -> PartRef {
+        for (size_t i = 0; i < list.size(); ++i)
+            if (list[i].id == id) return {kind, i};
+        return {};
+    };
+    for (const auto found : {look(plan.loads, PartKind::load), look(plan.converters, PartKind::converter),
+                             look(plan.hubs, PartKind::hub), look(plan.batteries, PartKind::battery)})
+        if (found.kind != PartKind::none) return found;
+    return {};
+}
+
+std::string name_of(const Plan& plan, const Id& id) {
+    const auto look = [&](const auto& list) -> const std::string* {
+        const auto* found = by_id(list, id);
+        return found ? &found->name : nullptr;
+    };
+    for (const auto* name :
+         {look(plan.loads), look(plan.converters), look(plan.hubs), look(plan.batteries), look(plan.places), look(plan.phases)})
+        if (name) return *name;
+    if (const auto* feed = by_id(plan.feeds, id)) return feed_name(plan, *feed);
+    if (const auto* way = by_id(plan.passages, id)) return name_of(plan, way->from) + " – " + name_of(plan, way->to);
+    return id;
+}
+
+std::string feed_name(const Plan& plan, const Feed& feed) {
+    return name_of(plan, feed.from) + " → " + name_of(plan, feed.to);
+}
+
+Id place_of(const Plan& plan, const Id& part) {
+    const auto ref = find_part(plan, part);
+    switch (ref.kind) {
+        case PartKind::battery: return plan.batteries[ref.index].place;
+        case PartKind::hub: return plan.hubs[ref.index].place;
+        case PartKind::converter: return plan.converters[ref.index].place;
+        case PartKind::load: return plan.loads[ref.index].place;
+        case PartKind::none: break;
+    }
+    return {};
+}
+
+std::vector<size_t> feeds_into(const Plan& plan, const Id& part) {
+    std::vector<size_t> found;
+    for (size_t i = 0; i < plan.feeds.size(); ++i)
+        if (plan.feeds[i].to == part) found.push_back(i);
+    return found;
+}
+
+std::vector<size_t> feeds_from(const Plan& plan, const Id& part) {
+    std::vector<size_t> found;
+    for (size_t i = 0; i < plan.feeds.size(); ++i)
+        if (plan.feeds[i].from == part) found.push_back(i);
+    return found;
+}
+
+const Device* device(const Feed& feed, DeviceKind kind) {
+    for (const auto& d : feed.devices)
+        if (d.kind == kind) return &d;
+    return nullptr;
+}
+
+std::vector<size_t> upstream_feeds(const Plan& plan, const Id& part) {
+    std::vector<size_t> chain;
+    Id at = part;
+    for (;;) {
+        const auto into = feeds_into(plan, at);
+        if (into.empty() || std::find(chain.begin(), chain.end(), into.front()) != chain.end()) return chain;
+        chain.push_back(into.front());
+        at = plan.feeds[into.front()].from;
+    }
+}
+
+LoadState state_in(const Phase& phase, const Load& load) {
+    const auto found = phase.states.find(load.id);
+    const auto state = found == phase.states.end() ? LoadState::off : found->second;
+    if (load.always_on && state == LoadState::off) return LoadState::idle;
+    return state;
+}
+
+Ampere draw(const Load& load, LoadState state) {
+    switch (state) {
+        case LoadState::off: return Ampere(0);
+        case LoadState::idle: return load.idle;
+        case LoadState::typical: return load.typical;
+        case LoadState::peak: return std::max(load.peak, load.typical);
+    }
+    return Ampere(0);
+}
+
+Id fresh_id(const Plan& plan, const std::string& prefix, const std::string& name) {
+    std::string slug = prefix + "-";
+    for (const char c : name) {
+        const auto u = static_cast<unsigned char>(c);
+        if (u < 0x80 && std::isalnum(u)) slug += static_cast<char>(std::tolower(u));
+        else if (slug.back() != '-') slug += '-';
+    }
+    while (!slug.empty() && slug.back() == '-') slug.pop_back();
+    const auto taken = [&](const Id& id) {
+        return find_part(plan, id).kind != PartKind::none || by_id(plan.feeds, id) || by_id(plan.places, id) ||
+               by_id(plan.passages, id) || by_id(plan.phases, id);
+    };
+    Id id = slug;
+    for (int n = 2; taken(id); ++n) id = slug + "-" + std::to_string(n);
+    return id;
+}
+
+}  // namespace sangre

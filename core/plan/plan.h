@@ -1,0 +1,232 @@
+#pragma once
+// A plan is a value: what the builder has decided, and nothing that can be computed from it.
+//
+// Parts (batteries, hubs, converters, loads) stand in places. A feed is the pair of conductors from one part's
+// outlet to another's inlet with its in-line devices. Parts refer to each other by id only; ids stay stable.
+// `extra` keeps the keys of a file that this version does not know, as JSON text, so that they survive a round trip.
+#include <map>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "units/quantity.h"
+
+namespace sangre {
+
+using Id = std::string;
+
+enum class LoadKind { current, power, resistance };
+enum class LoadState { off, idle, typical, peak };
+enum class DeviceKind { fuse, power_switch, connector };
+enum class Return { own, frame, shared };
+enum class PassageKind { open, hole, gland, hinge, heat, edge };
+
+/// A spot in the machine, seen from above: x and y from 0 (left, front) to 1 (right, rear).
+struct Place {
+    Id id;
+    std::string name;
+    double x = 0.5;
+    double y = 0.5;
+    std::string extra;
+    bool operator==(const Place&) const = default;
+};
+
+/// A measured way between two places.
+struct Passage {
+    Id id;
+    Id from, to;
+    Metre length{};
+    PassageKind kind = PassageKind::open;
+    Millimetre hole{};  ///< inner diameter, for a hole or gland
+    std::string extra;
+    bool operator==(const Passage&) const = default;
+};
+
+struct Battery {
+    Id id;
+    std::string name;
+    Id chemistry;
+    int series = 1;
+    int parallel = 1;
+    AmpereHour cell_capacity{};
+    Id place;
+    std::string extra;
+    bool operator==(const Battery&) const = default;
+};
+
+/// A point where feeds meet: a stud, a bus bar, a terminal block.
+struct Hub {
+    Id id;
+    std::string name;
+    Id place;
+    std::string extra;
+    bool operator==(const Hub&) const = default;
+};
+
+struct Converter {
+    Id id;
+    std::string name;
+    Id type;
+    Volt set{};
+    Id place;
+    std::string extra;
+    bool operator==(const Converter&) const = default;
+};
+
+/// What must run. Currents are at `nominal`; a power load draws nominal × current, a resistance is nominal ÷ current.
+struct Load {
+    Id id;
+    std::string name;
+    LoadKind kind = LoadKind::current;
+    Volt v_min{}, v_max{};
+    Volt nominal{};
+    Ampere idle{}, typical{}, peak{};
+    Second peak_time{};
+    Ampere start{};
+    Second start_time{};
+    bool always_on = false;
+    bool vital = false;
+    bool noisy = false;
+    bool sensitive = false;
+    bool transmitter = false;
+    bool own_switch = false;  ///< the builder wants to switch it alone
+    Id place;
+    std::string extra;
+    bool operator==(const Load&) const = default;
+};
+
+/// Something in a feed's supply conductor.
+struct Device {
+    Id id;
+    DeviceKind kind = DeviceKind::fuse;
+    Id type;            ///< fuse family, switch or connector of the catalogue
+    Ampere rating{};    ///< of a fuse
+    std::string name;   ///< of a switch, as the builder calls it
+    std::string extra;
+    bool operator==(const Device&) const = default;
+};
+
+struct Feed {
+    Id id;
+    Id from, to;
+    std::vector<Device> devices;
+    Id wire;
+    std::optional<Metre> length;  ///< measured on the machine; without it, from the passages
+    Return ret = Return::own;
+    Id shared_with;               ///< the feed whose return this one uses, for Return::shared
+    Id joint_from, joint_to;      ///< joint kinds of the catalogue
+    std::string supply_colour = "red";
+    std::string return_colour = "black";
+    std::string extra;
+    bool operator==(const Feed&) const = default;
+};
+
+struct Phase {
+    Id id;
+    std::string name;
+    Second duration{};
+    bool charging = false;
+    Ampere charge_current{};
+    std::map<Id, LoadState> states;  ///< by load; absent is off
+    std::string extra;
+    bool operator==(const Phase&) const = default;
+};
+
+enum class WireSchool { temperature, drop, cautious, bold };
+enum class FuseSchool { smallest_that_carries, largest_that_protects };
+enum class SetSchool { middle, high, nominal };
+enum class TerminalSchool { ferrule, twist, tin };
+enum class InsulationSchool { adhesive_tube, plain_tube, tape };
+enum class NoiseSchool { own_converter, together };
+
+/// The schools this builder follows.
+struct Practices {
+    WireSchool wire = WireSchool::drop;
+    double drop_limit = 0.03;
+    FuseSchool fuse = FuseSchool::smallest_that_carries;
+    SetSchool set = SetSchool::middle;
+    TerminalSchool terminal = TerminalSchool::ferrule;
+    InsulationSchool insulation = InsulationSchool::adhesive_tube;
+    NoiseSchool noise = NoiseSchool::own_converter;
+    Id wire_insulation = "silicone-200";
+    bool metric = false;
+    std::string extra;
+    bool operator==(const Practices&) const = default;
+};
+
+struct Measured {
+    double value = 0;  ///< in the reading's unit
+    bool open = false; ///< the meter showed an open circuit
+    std::string when;
+    bool operator==(const Measured&) const = default;
+};
+
+struct LogEntry {
+    std::string when;  ///< ISO 8601, local
+    std::string kind;  ///< "step", "reading", "change", "note"
+    std::string about; ///< key of the step or reading, or id of a part
+    std::string text;
+    bool operator==(const LogEntry&) const = default;
+};
+
+struct Plan {
+    std::string name = "New plan";
+    bool metal_frame = false;
+    Celsius hottest_air{40};
+    Celsius coldest_air{-10};
+    std::vector<Battery> batteries;
+    std::vector<Hub> hubs;
+    std::vector<Converter> converters;
+    std::vector<Load> loads;
+    std::vector<Feed> feeds;
+    std::vector<Place> places;
+    std::vector<Passage> passages;
+    std::vector<Phase> phases;
+    Practices practices;
+    std::map<std::string, std::string> done;       ///< step key → when
+    std::map<std::string, Measured> measured;      ///< reading key → value
+    std::vector<LogEntry> log;
+    std::string extra;
+    bool operator==(const Plan&) const = default;
+};
+
+enum class PartKind { none, battery, hub, converter, load };
+
+/// Where a part stands in its list; `kind` none when there is no part of that id.
+struct PartRef {
+    PartKind kind = PartKind::none;
+    size_t index = 0;
+    bool operator==(const PartRef&) const = default;
+};
+PartRef find_part(const Plan& plan, const Id& id);
+
+/// The element of that id, or null.
+template <class List>
+auto* by_id(List& list, const Id& id) {
+    for (auto& e : list)
+        if (e.id == id) return &e;
+    return static_cast<decltype(&list.front())>(nullptr);
+}
+
+/// What the builder calls a part, feed, place, passage or phase; the id itself when there is none.
+std::string name_of(const Plan& plan, const Id& id);
+/// "Hub → Fog pump".
+std::string feed_name(const Plan& plan, const Feed& feed);
+/// The place a part stands in, or "".
+Id place_of(const Plan& plan, const Id& part);
+/// The feeds that end at this part, in plan order; by index.
+std::vector<size_t> feeds_into(const Plan& plan, const Id& part);
+/// The feeds that start at this part, in plan order; by index.
+std::vector<size_t> feeds_from(const Plan& plan, const Id& part);
+/// The first device of that kind in a feed, or null.
+const Device* device(const Feed& feed, DeviceKind kind);
+/// The feeds from a source to this part, nearest first; stops at a loop.
+std::vector<size_t> upstream_feeds(const Plan& plan, const Id& part);
+/// The state of a load in a phase; an always-on load is never off.
+LoadState state_in(const Phase& phase, const Load& load);
+/// The current a load asks for in a state, at its nominal voltage.
+Ampere draw(const Load& load, LoadState state);
+/// A new id "prefix-words-of-the-name", made unique in the plan by a number.
+Id fresh_id(const Plan& plan, const std::string& prefix, const std::string& name);
+
+}  // namespace sangre

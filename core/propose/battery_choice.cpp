@@ -1,0 +1,106 @@
+#include "propose/battery_choice.h"
+
+#include <fmt/format.h>
+
+#include <array>
+#include <cmath>
+
+#include "battery/pack.h"
+#include "propose/rails.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+struct Ask {
+    double energy_wh = 0, peak_w = 0;
+    std::vector<double> load_wh;
+};
+
+Ask ask_of(const Plan& plan) {
+    Ask ask;
+    ask.load_wh.assign(plan.loads.size(), 0);
+    for (size_t l = 0; l < plan.loads.size(); ++l) {
+        const auto& load = plan.loads[l];
+        ask.peak_w += raw(load.nominal) * raw(draw(load, LoadState::peak));
+        if (plan.phases.empty()) ask.load_wh[l] = raw(load.nominal) * raw(load.typical);
+        for (const auto& p : plan.phases)
+            if (!p.charging) ask.load_wh[l] += raw(load.nominal) * raw(draw(load, state_in(p, load))) * raw(p.duration) / 3600;
+        ask.energy_wh += ask.load_wh[l];
+    }
+    return ask;
+}
+
+struct Scored {
+    double score = 1e9;
+    const Chemistry* chemistry = nullptr;
+    int series = 0;
+    size_t rails = 0;
+    double direct = 0;
+};
+
+Scored score(const Plan& plan, const Catalogue& catalogue, const Ask& ask, const Chemistry& c, int series, double liking) {
+    Scored s{1e9, &c, series, 0, 0};
+    const SourceRange range{c.cutoff * series, c.charge * series};
+    for (size_t l = 0; l < plan.loads.size(); ++l)
+        if (accepts(plan.loads[l], range)) s.direct += ask.load_wh[l] / std::max(ask.energy_wh, 1e-9);
+    const auto groups = group_rails(plan, range);
+    s.rails = groups.size();
+    for (const auto& g : groups) {
+        Ampere typical(0), peak(0);
+        for (const auto l : g.loads) typical += plan.loads[l].typical, peak += draw(plan.loads[l], LoadState::peak);
+        if (!choose_converter(catalogue, range, g.volts, typical, peak)) return s;
+    }
+    const double volts = raw(c.nominal) * series;
+    s.score = 4.0 * static_cast<double>(s.rails) + 12 * (1 - s.direct) + ask.peak_w / volts / 10 + liking + 0.15 * series;
+    return s;
+}
+
+}  // namespace
+
+tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const Catalogue& catalogue) {
+    // Tame and long-lived first; pouches where nothing else gives the current.
+    constexpr std::array<std::pair<std::string_view, double>, 5> liked{
+        {{"lfp", 0}, {"nmc-power", 1}, {"nmc", 1.5}, {"lipo", 2.5}, {"agm", 3}}};
+    const Ask ask = ask_of(plan);
+    Scored best;
+    int tried = 0;
+    for (const auto& [id, liking] : liked) {
+        const auto* chemistry = find(catalogue.chemistries, Id(id));
+        for (int series = 1; chemistry && chemistry->charge * series < highest_voltage; ++series) {
+            if (id == "agm" && series % 6 != 0) continue;  // sold as 12 V blocks
+            ++tried;
+            if (const auto s = score(plan, catalogue, ask, *chemistry, series, liking); s.score < best.score) best = s;
+        }
+    }
+    if (!best.chemistry || best.score >= 1e9)
+        return tl::unexpected(std::string("no battery below 60 V lets every rail be made from the catalogue's modules"));
+    const auto& c = *best.chemistry;
+    const double volts = raw(c.nominal) * best.series;
+    const double for_energy = ask.energy_wh / 0.8 / volts, for_peak = ask.peak_w / volts / (1.5 * c.max_c);
+    constexpr std::array sizes{0.5, 1.0, 1.5, 2.2, 3.0, 5.0, 7.0, 10.0, 15.0, 20.0, 30.0, 40.0, 50.0, 75.0, 100.0, 150.0, 200.0};
+    double capacity = 0;
+    for (const double s : sizes)
+        if (s >= std::max(for_energy, for_peak)) {
+            capacity = s;
+            break;
+        }
+    if (capacity == 0)
+        return tl::unexpected(fmt::format("the mission asks for {} at {}, more than the largest battery listed (200 Ah)",
+                                          format(AmpereHour(for_energy)), format(Volt(volts))));
+    BatteryChoice choice;
+    choice.battery = {"battery", "Battery", c.id, best.series, 1, AmpereHour(capacity), {}, {}};
+    auto& why = choice.why;
+    why.title = "Battery";
+    why.add(fmt::format("{} chemistry and series combinations below 60 V compared.", tried));
+    why.add(fmt::format("{}: {} {} to be made, {} of the energy needs no converter.", pack_summary(choice.battery, c), best.rails,
+                        best.rails == 1 ? "rail" : "rails", format_percent(best.direct)), Tone::good);
+    why.add(fmt::format("Mission {} ÷ 0.8 ÷ {} = {}", format(WattHour(ask.energy_wh)), format(Volt(volts)), format(AmpereHour(for_energy))));
+    why.add(fmt::format("Peak {} ÷ {} ÷ (1.5 × {} C) = {}", format(Watt(ask.peak_w)), format(Volt(volts)), format_number(c.max_c),
+                        format(AmpereHour(for_peak))));
+    why.caution = c.caution;
+    why.source = c.source;
+    return choice;
+}
+
+}  // namespace sangre

@@ -1,0 +1,258 @@
+#include "propose/propose.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+
+#include "battery/pack.h"
+#include "propose/battery_choice.h"
+#include "propose/rails.h"
+#include "propose/sizing.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+using Refusals = std::vector<Refusal>;
+
+Refusals impossible_loads(const Plan& plan) {
+    Refusals refused;
+    for (const auto& l : plan.loads) {
+        if (l.v_min > l.v_max)
+            refused.push_back({l.id, fmt::format("its least voltage, {}, is above its greatest, {}", format(l.v_min), format(l.v_max))});
+        else if (raw(l.v_max) <= 0)
+            refused.push_back({l.id, "it has no voltage; type one, such as 12 V"});
+        else if (l.v_min >= highest_voltage)
+            refused.push_back({l.id, fmt::format("it wants {}, and everything from 60 V up is outside this tool", format(l.v_min))});
+        else if (raw(draw(l, LoadState::peak)) <= 0)
+            refused.push_back({l.id, "it draws nothing; type a current or a power"});
+    }
+    return refused;
+}
+
+std::string names_of(const Plan& plan, const std::vector<size_t>& loads) {
+    std::string text;
+    for (size_t i = 0; i < loads.size(); ++i)
+        text += (i == 0 ? "" : i + 1 == loads.size() ? " and " : ", ") + plan.loads[loads[i]].name;
+    return text;
+}
+
+/// What a rail group asks of its module: currents referred to the rail's voltage.
+std::pair<Ampere, Ampere> rail_current(const Plan& plan, const RailGroup& g) {
+    Ampere typical(0), peak(0);
+    for (const auto l : g.loads) {
+        const auto& load = plan.loads[l];
+        const double scale = load.kind == LoadKind::power && raw(g.volts) > 0 ? raw(load.nominal) / raw(g.volts) : 1;
+        typical += load.typical * scale;
+        peak += draw(load, LoadState::peak) * scale;
+    }
+    return {typical, peak};
+}
+
+/// One module for the group, or several where no module carries it whole: the strongest load leaves first.
+tl::expected<std::vector<std::pair<RailGroup, const ConverterType*>>, Refusals> modules_for(const Plan& plan,
+                                                                                           const Catalogue& catalogue,
+                                                                                           SourceRange source, RailGroup group) {
+    const auto [typical, peak] = rail_current(plan, group);
+    const auto chosen = choose_converter(catalogue, source, group.volts, typical, peak);
+    if (chosen) return std::vector<std::pair<RailGroup, const ConverterType*>>{{group, *chosen}};
+    if (group.loads.size() == 1) return tl::unexpected(Refusals{{plan.loads[group.loads.front()].id, chosen.error()}});
+    const auto strongest = *std::max_element(group.loads.begin(), group.loads.end(),
+                                             [&](size_t a, size_t b) { return plan.loads[a].typical < plan.loads[b].typical; });
+    RailGroup alone = group, rest = group;
+    alone.loads = {strongest};
+    std::erase(rest.loads, strongest);
+    auto first = modules_for(plan, catalogue, source, alone);
+    auto others = modules_for(plan, catalogue, source, rest);
+    if (!first || !others) {
+        Refusals all = first ? Refusals{} : first.error();
+        if (!others) all.insert(all.end(), others.error().begin(), others.error().end());
+        return tl::unexpected(all);
+    }
+    first->insert(first->end(), others->begin(), others->end());
+    return first;
+}
+
+Feed make_feed(const Plan& old, const Id& from, const Id& to, bool fused) {
+    Feed f;
+    f.id = "feed-" + from + "-" + to;
+    f.from = from, f.to = to;
+    f.joint_from = "ring-crimp", f.joint_to = "ring-crimp";
+    for (const auto& before : old.feeds)
+        if (before.from == from && before.to == to) {
+            f = before;
+            std::erase_if(f.devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
+        }
+    if (fused) f.devices.insert(f.devices.begin(), Device{f.id + "-fuse", DeviceKind::fuse, "standard-blade", Ampere(5), {}, {}});
+    return f;
+}
+
+void ensure(Feed& feed, DeviceKind kind, const Id& type, const std::string& name) {
+    if (device(feed, kind)) return;
+    const char* suffix = kind == DeviceKind::power_switch ? "-switch" : "-plug";
+    feed.devices.push_back({feed.id + suffix, kind, type, Ampere(0), name, {}});
+}
+
+/// The place where most ways meet: where a hub is reached from everywhere.
+Id middle_place(const Plan& plan) {
+    Id best;
+    size_t most = 0;
+    for (const auto& place : plan.places) {
+        const auto ways = static_cast<size_t>(std::count_if(plan.passages.begin(), plan.passages.end(), [&](const auto& p) {
+            return p.from == place.id || p.to == place.id;
+        }));
+        if (best.empty() || ways > most) best = place.id, most = ways;
+    }
+    return best;
+}
+
+std::string rail_name(const RailGroup& g, const Plan& plan, const std::vector<Converter>& taken) {
+    std::string name = fmt::format("{} rail", format(Volt(std::round(raw(g.volts) * 10) / 10)));
+    if (g.always_on) name += ", always on";
+    const auto used = [&](const std::string& n) {
+        return std::any_of(taken.begin(), taken.end(), [&](const auto& c) { return c.name == n; });
+    };
+    if (used(name) || (g.loads.size() == 1 && plan.loads[g.loads[0]].noisy)) name += " for " + names_of(plan, g.loads);
+    return name;
+}
+
+/// Terminals of a module are screws; the joint there follows the builder's school.
+Id module_joint(const Plan& plan) {
+    switch (plan.practices.terminal) {
+        case TerminalSchool::ferrule: return "ferrule-screw";
+        case TerminalSchool::twist: return "twist-screw";
+        case TerminalSchool::tin: return "tinned-screw";
+    }
+    return "ferrule-screw";
+}
+
+struct Layout {
+    Id always, switched;
+};
+
+/// Battery → always-live hub → main switch → switched hub; one hub where nothing must stay on.
+Layout lay_trunk(Plan& next, const Plan& old, bool any_always, bool any_switched) {
+    const Id battery = next.batteries.front().id;
+    Id place = old.hubs.empty() ? middle_place(old) : old.hubs.front().place;
+    if (place.empty()) place = next.batteries.front().place;
+    const auto keep = [&](const Id& id, const std::string& name) {
+        const auto* before = by_id(old.hubs, id);
+        next.hubs.push_back(before ? *before : Hub{id, name, place, {}});
+    };
+    const auto plug = [&](Feed f) {
+        f.joint_from = "soldered-cup";
+        ensure(f, DeviceKind::connector, "plug-2p-60a", "");
+        return f;
+    };
+    if (!any_always || !any_switched) {
+        keep("hub", any_always ? "Always-on hub" : "Hub");
+        auto f = plug(make_feed(old, battery, "hub", true));
+        ensure(f, DeviceKind::power_switch, "loop-key-60a", "Main");
+        next.feeds.push_back(std::move(f));
+        return {"hub", "hub"};
+    }
+    keep("hub-always", "Always-on hub");
+    keep("hub", "Hub");
+    auto first = plug(make_feed(old, battery, "hub-always", true));
+    std::erase_if(first.devices, [](const auto& d) { return d.kind == DeviceKind::power_switch; });
+    next.feeds.push_back(std::move(first));
+    auto second = make_feed(old, "hub-always", "hub", false);
+    ensure(second, DeviceKind::power_switch, "loop-key-60a", "Main");
+    next.feeds.push_back(std::move(second));
+    return {"hub-always", "hub"};
+}
+
+void hang_load(Plan& next, const Plan& old, const Load& load, const Id& source, const std::string& colour) {
+    const bool from_module = find_part(next, source).kind == PartKind::converter;
+    auto f = make_feed(old, source, load.id, true);
+    if (!by_id(old.feeds, f.id)) {
+        f.joint_from = from_module ? module_joint(next) : "ring-crimp";
+        f.joint_to = "lap-splice";
+        f.supply_colour = colour;
+    }
+    if (load.own_switch) ensure(f, DeviceKind::power_switch, "toggle-6a", load.name);
+    next.feeds.push_back(std::move(f));
+}
+
+std::string rail_colour(Volt v) { return raw(v) < 4 ? "orange" : raw(v) < 6 ? "orange" : raw(v) < 15 ? "yellow" : "red"; }
+
+void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const ConverterType& type, const Layout& layout, Why& why) {
+    Converter c;
+    c.name = rail_name(group, next, next.converters);
+    c.id = fresh_id(next, "rail", fmt::format("{:.1f}v{}", raw(group.volts), group.always_on ? " always" : ""));
+    // A rail that already served the first of these loads keeps its id, name and place.
+    for (const auto f : feeds_into(old, next.loads[group.loads.front()].id))
+        if (const auto* before = by_id(old.converters, old.feeds[f].from); before && !by_id(next.converters, before->id)) c = *before;
+    c.type = type.id;
+    c.set = group.volts;
+    if (c.place.empty()) c.place = next.hubs.front().place;
+    next.converters.push_back(c);
+    auto in = make_feed(old, group.always_on ? layout.always : layout.switched, c.id, true);
+    if (!by_id(old.feeds, in.id)) in.joint_to = module_joint(next);
+    next.feeds.push_back(std::move(in));
+    for (const auto l : group.loads) hang_load(next, old, next.loads[l], c.id, rail_colour(group.volts));
+    const auto [typical, peak] = rail_current(next, group);
+    why.add(fmt::format("{} for {}: {} ({} typical, {} peak; trusted with {}).", c.name, names_of(next, group.loads), type.name,
+                        format(typical), format(peak), format(type.rated * type.trusted)));
+}
+
+}  // namespace
+
+tl::expected<Proposal, std::vector<Refusal>> propose(const Plan& old, const Catalogue& catalogue) {
+    if (old.loads.empty()) return tl::unexpected(Refusals{{"", "there are no loads yet; type what must run first"}});
+    if (auto refused = impossible_loads(old); !refused.empty()) return tl::unexpected(refused);
+    Proposal proposal{old, {}};
+    Plan& next = proposal.plan;
+    Why& why = proposal.why;
+    why.title = "The proposal";
+    next.hubs.clear(), next.converters.clear(), next.feeds.clear();
+    if (next.phases.empty()) {
+        Phase working{"phase-working", "Working", Second(3600), false, {}, {}, {}};
+        for (const auto& l : next.loads) working.states[l.id] = LoadState::typical;
+        next.phases.push_back(std::move(working));
+    }
+    const auto range_of = [&] { return battery_range(next, catalogue); };
+    if (!range_of() || range_of()->high >= highest_voltage) {
+        auto chosen = choose_battery(next, catalogue);
+        if (!chosen) return tl::unexpected(Refusals{{"", chosen.error()}});
+        if (!next.batteries.empty()) chosen->battery.place = next.batteries.front().place;
+        next.batteries = {chosen->battery};
+        why.lines = chosen->why.lines;
+    } else
+        why.add("Battery kept: " + pack_summary(next.batteries.front(), *find(catalogue.chemistries, next.batteries.front().chemistry)));
+    const auto range = *range_of();
+    why.add(fmt::format("It moves between {} (empty) and {} (charging).", format(range.low), format(range.high)));
+
+    std::vector<std::pair<RailGroup, const ConverterType*>> rails;
+    Refusals refused;
+    for (const auto& group : group_rails(next, range)) {
+        auto made = modules_for(next, catalogue, range, group);
+        if (made) rails.insert(rails.end(), made->begin(), made->end());
+        else refused.insert(refused.end(), made.error().begin(), made.error().end());
+    }
+    if (!refused.empty()) return tl::unexpected(refused);
+
+    const bool any_always = std::any_of(next.loads.begin(), next.loads.end(), [](const auto& l) { return l.always_on; });
+    const bool any_switched = std::any_of(next.loads.begin(), next.loads.end(), [](const auto& l) { return !l.always_on; });
+    const auto layout = lay_trunk(next, old, any_always, any_switched);
+    if (any_always && any_switched) why.add("What must stay on branches before the main switch; one switch turns off the rest.");
+    why.heading("Straight from the battery");
+    for (const auto& l : next.loads)
+        if (accepts(l, range)) {
+            hang_load(next, old, l, l.always_on ? layout.always : layout.switched, "red");
+            why.add(l.name + " takes the whole range.");
+        }
+    why.heading("Rails");
+    for (const auto& [group, type] : rails) hang_rail(next, old, group, *type, layout, why);
+    next = size_feeds(std::move(next), catalogue);
+    why.heading("Feeds");
+    why.add(fmt::format("{} feeds: wires by {}, fuses {}.", next.feeds.size(),
+                        next.practices.wire == WireSchool::drop ? fmt::format("drop up to {}", format_percent(next.practices.drop_limit))
+                        : next.practices.wire == WireSchool::temperature ? "temperature"
+                        : next.practices.wire == WireSchool::cautious    ? "700 circular mils per ampere"
+                                                                         : "chassis wiring",
+                        next.practices.fuse == FuseSchool::smallest_that_carries ? "the smallest that carry" : "the largest that protect"));
+    return proposal;
+}
+
+}  // namespace sangre

@@ -1,0 +1,26 @@
+#pragma once
+// From a list of loads to a whole wired plan, with reasons; or which load cannot be served, and why.
+#include <tl/expected.hpp>
+#include <vector>
+
+#include "catalogue/catalogue.h"
+#include "why.h"
+
+namespace sangre {
+
+struct Proposal {
+    Plan plan;
+    Why why;
+};
+
+/// A load (empty id: the plan as a whole) that cannot be served.
+struct Refusal {
+    Id load;
+    std::string reason;
+};
+
+/// Keeps the loads, mission, places, practices, records and, where it serves, the battery; makes hubs, rails and feeds
+/// anew. Measured lengths, connectors and joints of feeds between the same two parts are kept, and so are ids.
+tl::expected<Proposal, std::vector<Refusal>> propose(const Plan& plan, const Catalogue& catalogue);
+
+}  // namespace sangre

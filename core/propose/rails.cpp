@@ -1,0 +1,169 @@
+#include "propose/rails.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "battery/pack.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+constexpr double wanted_spare = 0.25;
+
+Volt nominal_of(const Load& l) { return raw(l.nominal) > 0 ? l.nominal : (l.v_min + l.v_max) / 2; }
+
+/// Splits one class of loads into the fewest voltages: take the lowest upper bound, give it to all who accept it.
+void stab(const Plan& plan, std::vector<size_t> loads, bool always_on, std::vector<RailGroup>& groups) {
+    std::sort(loads.begin(), loads.end(), [&](size_t a, size_t b) { return plan.loads[a].v_max < plan.loads[b].v_max; });
+    while (!loads.empty()) {
+        const Volt lowest_top = plan.loads[loads.front()].v_max;
+        RailGroup g;
+        g.always_on = always_on;
+        Volt low(0);
+        for (const auto l : loads) {
+            // Leave a hand's breadth for tolerance and drop.
+            if (plan.loads[l].v_min * 1.02 > lowest_top && l != loads.front()) continue;
+            g.loads.push_back(l);
+            low = std::max(low, plan.loads[l].v_min);
+        }
+        std::erase_if(loads, [&](size_t l) { return std::find(g.loads.begin(), g.loads.end(), l) != g.loads.end(); });
+        g.volts = std::clamp(nominal_of(plan.loads[g.loads.front()]), low, lowest_top);
+        std::sort(g.loads.begin(), g.loads.end());
+        groups.push_back(std::move(g));
+    }
+}
+
+/// Takes the noisy loads of a group that also holds sensitive ones into a group of their own.
+void part_noise(const Plan& plan, std::vector<RailGroup>& groups) {
+    for (size_t i = 0; i < groups.size(); ++i) {
+        const auto noisy = [&](size_t l) { return plan.loads[l].noisy; };
+        const bool sensitive =
+            std::any_of(groups[i].loads.begin(), groups[i].loads.end(), [&](size_t l) { return plan.loads[l].sensitive; });
+        if (!sensitive || std::none_of(groups[i].loads.begin(), groups[i].loads.end(), noisy)) continue;
+        RailGroup loud = groups[i];
+        std::erase_if(loud.loads, [&](size_t l) { return !plan.loads[l].noisy; });
+        std::erase_if(groups[i].loads, noisy);
+        groups.insert(groups.begin() + static_cast<std::ptrdiff_t>(i), std::move(loud));
+        ++i;
+    }
+}
+
+bool makes(const ConverterType& t, SourceRange source, Volt volts) {
+    if (volts < t.out_min || volts > t.out_max || source.low < t.in_min || source.high > t.in_max) return false;
+    switch (t.kind) {
+        case ConverterKind::buck:
+        case ConverterKind::linear: return source.low - t.dropout >= volts * (1 + t.tolerance);
+        case ConverterKind::boost: return source.high < volts;
+        case ConverterKind::buck_boost: return true;
+    }
+    return false;
+}
+
+/// A linear regulator is worth it only for small steps at small current.
+bool cool_enough(const ConverterType& t, SourceRange source, Volt volts, Ampere amps) {
+    return t.kind != ConverterKind::linear || raw(source.high - volts) * raw(amps) < 1.0;
+}
+
+}  // namespace
+
+std::optional<SourceRange> battery_range(const Plan& plan, const Catalogue& catalogue) {
+    std::optional<SourceRange> range;
+    for (const auto& b : plan.batteries)
+        if (const auto* c = find(catalogue.chemistries, b.chemistry)) {
+            const auto low = pack_cutoff_voltage(b, *c), high = pack_charge_voltage(b, *c);
+            range = range ? SourceRange{std::min(range->low, low), std::max(range->high, high)} : SourceRange{low, high};
+        }
+    return range;
+}
+
+bool accepts(const Load& load, SourceRange source) { return load.v_min <= source.low && load.v_max >= source.high; }
+
+std::vector<RailGroup> group_rails(const Plan& plan, SourceRange source) {
+    std::vector<RailGroup> groups;
+    for (const bool always_on : {false, true}) {
+        std::vector<size_t> loads;
+        for (size_t l = 0; l < plan.loads.size(); ++l)
+            if (plan.loads[l].always_on == always_on && !accepts(plan.loads[l], source)) loads.push_back(l);
+        stab(plan, loads, always_on, groups);
+    }
+    if (plan.practices.noise == NoiseSchool::own_converter) part_noise(plan, groups);
+    return groups;
+}
+
+double input_spare(const ConverterType& type, Volt highest) {
+    return raw(highest) > 0 ? raw(type.in_max - highest) / raw(highest) : 0;
+}
+
+tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue& catalogue, SourceRange source, Volt volts,
+                                                                 Ampere continuous, Ampere peak) {
+    const ConverterType* best = nullptr;
+    bool any_makes = false;
+    Ampere strongest(0);
+    const auto better = [&](const ConverterType& t) {
+        if (!best) return true;
+        const bool spare = input_spare(t, source.high) >= wanted_spare, best_spare = input_spare(*best, source.high) >= wanted_spare;
+        if (spare != best_spare) return spare;
+        return t.cost < best->cost;
+    };
+    for (const auto& t : catalogue.converters) {
+        if (t.id == "controller-5v" || !makes(t, source, volts)) continue;
+        any_makes = true;
+        strongest = std::max(strongest, t.rated * t.trusted);
+        if (t.rated * t.trusted < continuous || t.rated < peak || !cool_enough(t, source, volts, continuous)) continue;
+        if (better(t)) best = &t;
+    }
+    if (best) return best;
+    if (!any_makes)
+        return tl::unexpected(fmt::format("no module in the catalogue makes {} from {} – {}", format(volts), format(source.low),
+                                          format(source.high)));
+    return tl::unexpected(fmt::format("it needs {} (peak {}) at {}, and the strongest module is trusted with {}",
+                                      format(continuous), format(peak), format(volts), format(strongest)));
+}
+
+SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& type, SetSchool school) {
+    SetWindow w;
+    w.high = Volt(1e9);
+    for (const auto& u : users) {
+        const auto peak = draw(*u.load, LoadState::peak);
+        const Volt low = (u.load->v_min + Volt(raw(peak) * raw(u.path))) / (1 - type.tolerance);
+        const Volt high = u.load->v_max / (1 + type.tolerance);
+        if (low > w.low) w.low = low, w.low_by = u.load->id;
+        if (high < w.high) w.high = high, w.high_by = u.load->id;
+    }
+    w.why.title = "Set voltage";
+    if (users.empty()) {
+        w.low = type.out_min, w.high = type.out_max, w.proposed = type.out_min;
+        w.why.add("Nothing hangs on this rail.");
+        return w;
+    }
+    for (const auto& u : users) {
+        const auto peak = draw(*u.load, LoadState::peak);
+        w.why.add(fmt::format("{} needs ≥ {} at its end: ({} + {} × {}) ÷ {} = {}", u.load->name, format(u.load->v_min),
+                              format(u.load->v_min), format(peak), format(u.path), format_number(1 - type.tolerance, 3),
+                              format((u.load->v_min + Volt(raw(peak) * raw(u.path))) / (1 - type.tolerance))));
+        w.why.add(fmt::format("{} allows ≤ {} ÷ {} = {}", u.load->name, format(u.load->v_max), format_number(1 + type.tolerance, 4),
+                              format(u.load->v_max / (1 + type.tolerance))));
+    }
+    double nominal = 0;
+    for (const auto& u : users) nominal = std::max(nominal, raw(nominal_of(*u.load)));
+    const double span = raw(w.high) - raw(w.low);
+    const double wish = school == SetSchool::nominal ? nominal
+                        : school == SetSchool::high  ? raw(w.high) - 0.1 * span
+                                                     : raw(w.low) + 0.5 * span;
+    // Wide windows leave the choice to the loads' own nominal voltage; narrow ones are what the schools are about.
+    const double target = span > 0.15 * nominal ? std::clamp(nominal * 1.01, raw(w.low), raw(w.high)) : wish;
+    double rounded = std::round(target * 20) / 20;
+    if (rounded < raw(w.low) || rounded > raw(w.high)) rounded = std::round(target * 100) / 100;
+    w.proposed = Volt(span >= 0 ? std::clamp(rounded, raw(w.low), raw(w.high)) : target);
+    if (w.empty())
+        w.why.add(fmt::format("The window is empty: {} wants at least {}, {} at most {}.", w.low_by, format(w.low), w.high_by,
+                              format(w.high)), Tone::danger);
+    else
+        w.why.add(fmt::format("Window {} – {} → set {}", format(w.low), format(w.high), format(w.proposed)), Tone::good);
+    return w;
+}
+
+}  // namespace sangre

@@ -1,0 +1,58 @@
+#pragma once
+// From loads to rails: who can share a voltage, what module makes it, and where to set it.
+#include <optional>
+#include <tl/expected.hpp>
+
+#include "catalogue/catalogue.h"
+#include "why.h"
+
+namespace sangre {
+
+/// The voltages a source moves between.
+struct SourceRange {
+    Volt low{}, high{};
+};
+
+/// What the plan's packs give together: cut-off to charging. Empty without a known pack.
+std::optional<SourceRange> battery_range(const Plan& plan, const Catalogue& catalogue);
+
+/// True when a load can hang on the source directly.
+bool accepts(const Load& load, SourceRange source);
+
+/// Loads that share one converter; indices into plan.loads.
+struct RailGroup {
+    std::vector<size_t> loads;
+    Volt volts{};  ///< one that suits them all
+    bool always_on = false;
+};
+
+/// Groups the loads that cannot hang on the source: always-on apart from switched, noisy apart from sensitive where
+/// that is the practice, and within each the fewest voltages that suit everyone (interval stabbing).
+std::vector<RailGroup> group_rails(const Plan& plan, SourceRange source);
+
+/// The cheapest module that makes `volts` from the source and is trusted with the currents; wants 25 % spare on its
+/// highest input and takes less only when nothing else serves. The error says why none does.
+tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue& catalogue, SourceRange source, Volt volts,
+                                                                 Ampere continuous, Ampere peak);
+
+/// Spare on the highest input: (rated maximum − highest source) ÷ highest source.
+double input_spare(const ConverterType& type, Volt highest);
+
+/// What a load on a rail needs from its set voltage.
+struct RailUser {
+    const Load* load = nullptr;
+    Ohm path{};  ///< out and back, from the module's output
+};
+
+/// The window for a set voltage: low end = largest (least voltage + peak current × path), high end = smallest greatest
+/// voltage, each less the module's tolerance.
+struct SetWindow {
+    Volt low{}, high{};
+    Id low_by, high_by;  ///< the loads that bound it
+    Volt proposed{};     ///< by the practice, inside the window when there is one
+    Why why;
+    bool empty() const { return low > high; }
+};
+SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& type, SetSchool school);
+
+}  // namespace sangre

@@ -1,0 +1,156 @@
+#include "propose/sizing.h"
+
+#include "protection/protection.h"
+#include "wire/choice.h"
+#include "wire/conductor.h"
+
+namespace sangre {
+namespace {
+
+Ohm path_ohm(const Plan& plan, const Catalogue& catalogue, size_t feed, Metre length) {
+    Ohm total(0);
+    for (const auto& r : feed_resistances(plan, plan.feeds[feed], catalogue, length)) {
+        const bool copper = r.what.starts_with("wire");
+        total += r.value * (copper ? temperature_factor(plan.hottest_air) : 1.0);
+    }
+    return total;
+}
+
+bool into_load(const Plan& plan, const Feed& f) { return find_part(plan, f.to).kind == PartKind::load; }
+
+WireNeed wire_need(const Plan& plan, const Harness& harness, const WorstCase& worst, size_t f) {
+    const auto& feed = plan.feeds[f];
+    WireNeed need;
+    need.continuous = worst.feeds[f].continuous;
+    need.volts = worst.feeds[f].highest_end;
+    need.length = harness.routes[f].length;
+    need.own_return = feed.ret == Return::own;
+    // What all share may lose a third of the limit, the last feed two thirds.
+    need.drop_limit = plan.practices.drop_limit * (into_load(plan, feed) ? 0.6 : 0.2);
+    need.air = plan.hottest_air;
+    need.bunched = harness.routes[f].bunched;
+    need.insulation = plan.practices.wire_insulation;
+    need.metric = plan.practices.metric;
+    return need;
+}
+
+const WireType* thickest(const Catalogue& catalogue, const WireNeed& need) {
+    const WireType* last = nullptr;
+    for (const auto& w : catalogue.wires)
+        if (w.insulation == need.insulation && w.metric == need.metric) last = &w;
+    return last;
+}
+
+/// True when a load behind the feed is starved and this feed is where most of its path's drop is made.
+bool starves(const Plan& plan, const WorstCase& worst, size_t f) {
+    for (const auto l : loads_behind(plan, f)) {
+        if (raw(worst.loads[l].lowest) <= 0 || worst.loads[l].lowest >= plan.loads[l].v_min) continue;
+        size_t most = f;
+        for (const auto up : upstream_feeds(plan, plan.loads[l].id)) {
+            if (worst.feeds[up].drop_share > worst.feeds[most].drop_share) most = up;
+            if (find_part(plan, plan.feeds[up].from).kind == PartKind::converter) break;
+        }
+        if (most == f) return true;
+    }
+    return false;
+}
+
+void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const WorstCase& worst,
+         const FeedProtection& known, ThermalCache& cache, size_t f, bool thicken) {
+    auto& feed = plan.feeds[f];
+    const auto need = wire_need(plan, harness, worst, f);
+    const WireType* wire = choose_wire(catalogue, need, plan.practices.wire);
+    if (!wire) wire = thickest(catalogue, need);
+    if (!wire) return;
+    if (const auto* fitted = find(catalogue.wires, feed.wire);
+        thicken && fitted && fitted->insulation == wire->insulation && fitted->metric == wire->metric && fitted->area >= wire->area)
+        if (const auto* thicker = next_thicker(catalogue, *fitted)) wire = thicker;
+
+    auto* fuse = const_cast<Device*>(device(feed, DeviceKind::fuse));
+    for (;; wire = next_thicker(catalogue, *wire)) {
+        feed.wire = wire->id;
+        const auto* insulation = find(catalogue.insulations, wire->insulation);
+        const auto thermal = cache.get(*wire, *insulation, plan.hottest_air, need.bunched);
+        const auto warm = thermal->steady(need.continuous);
+        if (!fuse) {
+            const bool held = !known.family || protects(*known.family, known.rating, *thermal, *insulation, warm, known.fault.current);
+            if (held || !next_thicker(catalogue, *wire)) return;
+            continue;
+        }
+        const auto smallest = smallest_that_carries(catalogue, known.need);
+        if (!smallest) return;
+        const Ampere current = known.fault.current;
+        const bool held = protects(*smallest->family, smallest->rating, *thermal, *insulation, warm, current);
+        if (!held && next_thicker(catalogue, *wire)) continue;
+        fuse->type = smallest->family->id;
+        fuse->rating = smallest->rating;
+        if (held && plan.practices.fuse == FuseSchool::largest_that_protects)
+            fuse->rating = largest_that_protects(*smallest->family, *thermal, *insulation, warm, current).value_or(fuse->rating);
+        return;
+    }
+}
+
+/// The lightest switch that carries the current and breaks it at that voltage.
+void fit_switches(Plan& plan, const Catalogue& catalogue, const WorstCase& worst) {
+    for (size_t f = 0; f < plan.feeds.size(); ++f)
+        for (auto& d : plan.feeds[f].devices) {
+            if (d.kind != DeviceKind::power_switch) continue;
+            const SwitchType* best = nullptr;
+            for (const auto& s : catalogue.switches)
+                if (s.rated >= worst.feeds[f].continuous * 1.25 && s.rated * 1.5 >= worst.feeds[f].peak &&
+                    s.breaks >= worst.feeds[f].highest_end && (!best || s.cost < best->cost))
+                    best = &s;
+            if (best) d.type = best->id;
+        }
+}
+
+/// The lightest connector of the kind "two-pole battery plug" that carries the current and takes the wire.
+void fit_battery_plug(Plan& plan, const Catalogue& catalogue, const WorstCase& worst) {
+    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+        if (find_part(plan, plan.feeds[f].from).kind != PartKind::battery) continue;
+        const auto* wire = find(catalogue.wires, plan.feeds[f].wire);
+        for (auto& d : plan.feeds[f].devices) {
+            if (d.kind != DeviceKind::connector || !wire) continue;
+            const ConnectorType* best = nullptr;
+            for (const auto& c : catalogue.connectors)
+                if (c.id.starts_with("plug-2p") && c.rated >= worst.feeds[f].continuous && c.rated * 1.5 >= worst.feeds[f].peak &&
+                    c.largest >= wire->area && c.smallest <= wire->area && (!best || c.rated < best->rated))
+                    best = &c;
+            if (best) d.type = best->id;
+        }
+    }
+}
+
+}  // namespace
+
+SetWindow rail_window(const Plan& plan, const Catalogue& catalogue, size_t converter, const std::vector<Metre>& lengths) {
+    const auto& c = plan.converters[converter];
+    std::vector<RailUser> users;
+    for (const auto f : feeds_from(plan, c.id))
+        if (const auto ref = find_part(plan, plan.feeds[f].to); ref.kind == PartKind::load)
+            users.push_back({&plan.loads[ref.index], path_ohm(plan, catalogue, f, lengths[f])});
+    const auto* type = find(catalogue.converters, c.type);
+    return set_window(users, type ? *type : ConverterType{}, plan.practices.set);
+}
+
+Plan size_feeds(Plan plan, const Catalogue& catalogue) {
+    ThermalCache cache;
+    for (int round = 0; round < 6; ++round) {
+        const Plan before = plan;
+        const auto harness = lay_harness(plan, catalogue);
+        const auto lengths = feed_lengths(harness);
+        const Solver solver(plan, catalogue, lengths);
+        const auto worst = worst_case(plan, solver);
+        const auto known = study_protection(plan, catalogue, harness, solver, worst, cache);
+        for (size_t f = 0; f < plan.feeds.size(); ++f)
+            fit(plan, catalogue, harness, worst, known[f], cache, f, round > 0 && starves(plan, worst, f));
+        fit_switches(plan, catalogue, worst);
+        fit_battery_plug(plan, catalogue, worst);
+        for (size_t c = 0; c < plan.converters.size(); ++c)
+            plan.converters[c].set = rail_window(plan, catalogue, c, lengths).proposed;
+        if (round > 0 && plan == before) break;
+    }
+    return plan;
+}
+
+}  // namespace sangre

@@ -1,0 +1,76 @@
+#include "protection/coordination.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace sangre {
+namespace {
+
+constexpr double short_time_s = 5;     // IEC 60949: up to here the adiabatic limit temperature is allowed
+constexpr double overload_rise_k = 20;
+
+}  // namespace
+
+bool carries(const FuseFamily& family, Ampere rating, const FuseNeed& need) {
+    if (continuous_limit(rating, need.air) < need.continuous) return false;
+    return rides(family, rating, need.peak, need.peak_time) && rides(family, rating, need.start, need.start_time);
+}
+
+bool suits(const FuseFamily& family, const FuseNeed& need) {
+    return family.voltage >= need.volts && family.breaking >= need.prospective;
+}
+
+Second damage_time(const WireThermal& thermal, const Insulation& insulation, Ampere current, Celsius start) {
+    const Second quick = thermal.time_to(current, insulation.damage, start);
+    if (raw(quick) <= short_time_s) return quick;
+    const Celsius overload(raw(insulation.max) + overload_rise_k);
+    return std::max(Second(short_time_s), thermal.time_to(current, overload, std::min(start, overload)));
+}
+
+std::optional<Ampere> first_crossing(const FuseFamily& family, Ampere rating, const WireThermal& thermal,
+                                     const Insulation& insulation, Celsius start, Ampere prospective) {
+    if (thermal.steady(rating) > insulation.max + units::temperature::celsius_t(0.5)) return rating;
+    if (family.gates.empty()) return rating;
+    const double low = family.gates.front().multiple * raw(rating), high = std::max(raw(prospective), low * 1.01);
+    constexpr int points = 28;
+    for (int i = 0; i <= points; ++i) {
+        const double amps = low * std::pow(high / low, static_cast<double>(i) / points);
+        const Second opens = slow_edge(family, rating, Ampere(amps));
+        // Above the first gate but below the second the edge is in hours: what counts is the steady state.
+        const Second stands = damage_time(thermal, insulation, Ampere(amps), start);
+        if (std::isfinite(raw(stands)) && opens > stands) return Ampere(amps);
+    }
+    return std::nullopt;
+}
+
+bool protects(const FuseFamily& family, Ampere rating, const WireThermal& thermal, const Insulation& insulation,
+              Celsius start, Ampere prospective) {
+    return !first_crossing(family, rating, thermal, insulation, start, prospective);
+}
+
+std::vector<const FuseFamily*> suitable_families(const Catalogue& catalogue, const FuseNeed& need, const Id& prefer) {
+    std::vector<const FuseFamily*> found;
+    for (const auto& f : catalogue.fuses)
+        if (suits(f, need)) found.push_back(&f);
+    std::stable_sort(found.begin(), found.end(), [&](const auto* a, const auto* b) {
+        if ((a->id == prefer) != (b->id == prefer)) return a->id == prefer;
+        return a->cost < b->cost;
+    });
+    return found;
+}
+
+std::optional<FuseChoice> smallest_that_carries(const Catalogue& catalogue, const FuseNeed& need, const Id& prefer) {
+    for (const auto* family : suitable_families(catalogue, need, prefer))
+        for (const auto rating : family->ratings)
+            if (carries(*family, rating, need)) return FuseChoice{family, rating};
+    return std::nullopt;
+}
+
+std::optional<Ampere> largest_that_protects(const FuseFamily& family, const WireThermal& thermal,
+                                            const Insulation& insulation, Celsius start, Ampere prospective) {
+    for (auto rating = family.ratings.rbegin(); rating != family.ratings.rend(); ++rating)
+        if (protects(family, *rating, thermal, insulation, start, prospective)) return *rating;
+    return std::nullopt;
+}
+
+}  // namespace sangre

@@ -1,0 +1,23 @@
+#pragma once
+// When a fuse opens: the gates of its family, its re-rating, and what it rides.
+#include "catalogue/catalogue.h"
+
+namespace sangre {
+
+/// The slow edge: the latest that a fuse of this family and rating opens at `current`, log-log between gates.
+/// Infinite below the first gate. To protect a wire use this edge.
+Second slow_edge(const FuseFamily& family, Ampere rating, Ampere current);
+/// The fast edge: the earliest that it opens. To ride a start-up use this edge.
+Second fast_edge(const FuseFamily& family, Ampere rating, Ampere current);
+
+/// Largest continuous load: 75 % of the rating at 23 °C, 0.15 %/K less above. Source: ISO 8820 practice.
+Ampere continuous_limit(Ampere rating, Celsius air);
+
+/// True when a pulse of `current` for `time` leaves the fuse sound: its I²t is below 30 % of the fast edge's
+/// at that duration (10 000 starts), or the fast edge is never reached.
+bool rides(const FuseFamily& family, Ampere rating, Ampere current, Second time);
+
+/// Cold resistance, about 90 mV ÷ rating. Typical.
+Ohm fuse_resistance(Ampere rating);
+
+}  // namespace sangre

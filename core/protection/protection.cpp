@@ -1,0 +1,113 @@
+#include "protection/protection.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace sangre {
+namespace {
+
+/// The network with everything off and every switch closed, shorted at the far end of one feed: full pack, coldest
+/// wire, so that the current is the largest there can be.
+OperatingPoint shorted(const Plan& plan, const Solver& solver, size_t feed) {
+    Demand d;
+    d.states.assign(plan.loads.size(), LoadState::off);
+    d.open.assign(plan.feeds.size(), false);
+    d.charge = 1;
+    d.air = Celsius(20);
+    d.short_at = feed;
+    return solver.solve(d);
+}
+
+void judge(Fault& fault, const Plan& plan, const std::vector<FeedProtection>& feeds, size_t feed, const OperatingPoint& point) {
+    double first = std::numeric_limits<double>::infinity();
+    for (size_t f = 0; f < feeds.size(); ++f) {
+        if (!feeds[f].family || feeds[f].inherited) continue;
+        const Second opens = slow_edge(*feeds[f].family, feeds[f].rating, point.feeds[f].supply);
+        if (raw(opens) < first) first = raw(opens), fault.opener = f;
+    }
+    const auto& p = feeds[feed];
+    fault.current = point.feeds[feed].supply;
+    if (!p.thermal) return;
+    // An hour is for good: no wire's temperature still moves then.
+    const bool settles = !std::isfinite(first) || first > 3600;
+    fault.time = Second(settles ? std::numeric_limits<double>::infinity() : first);
+    fault.wire = settles ? p.thermal->steady(fault.current) : p.thermal->after(fault.current, fault.time, p.warm);
+    const Celsius limit = settles || first > 5 ? Celsius(raw(p.insulation->max) + 20) : p.insulation->damage;
+    const bool hurt = fault.wire > limit;
+    if (settles) {
+        fault.opener.reset();
+        bool limiting = false;
+        for (const auto& c : point.converters) limiting = limiting || c.limiting;
+        fault.outcome = limiting && !hurt ? FaultOutcome::limited : FaultOutcome::never_opens;
+    } else
+        fault.outcome = hurt ? FaultOutcome::hurts : FaultOutcome::opens;
+    fault.dark = loads_behind(plan, fault.opener.value_or(feed));
+}
+
+/// A feed without a fuse hangs on the nearest one upstream, up to a module, which has its own limit.
+void inherit_fuse(const Plan& plan, std::vector<FeedProtection>& feeds, size_t feed) {
+    for (const auto up : upstream_feeds(plan, plan.feeds[feed].from)) {
+        if (find_part(plan, plan.feeds[feed].from).kind == PartKind::converter) return;
+        if (!feeds[up].family || feeds[up].inherited) continue;
+        feeds[feed].family = feeds[up].family;
+        feeds[feed].rating = feeds[up].rating;
+        feeds[feed].inherited = true;
+        return;
+    }
+}
+
+}  // namespace
+
+std::shared_ptr<const WireThermal> ThermalCache::get(const WireType& wire, const Insulation& insulation, Celsius air, int bunched) {
+    auto& slot = known_[{wire.id, raw(air), bunched}];
+    if (!slot) slot = std::make_shared<WireThermal>(wire, insulation, air, bunching_factor(bunched));
+    return slot;
+}
+
+std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& catalogue, const Harness& harness,
+                                             const Solver& solver, const WorstCase& worst, ThermalCache& cache) {
+    std::vector<FeedProtection> all(plan.feeds.size());
+    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+        auto& p = all[f];
+        const auto& feed = plan.feeds[f];
+        const auto& x = worst.feeds[f];
+        p.wire = find(catalogue.wires, feed.wire);
+        if (p.wire) p.insulation = find(catalogue.insulations, p.wire->insulation);
+        if (const auto* fuse = device(feed, DeviceKind::fuse); fuse && raw(fuse->rating) > 0) {
+            p.family = find(catalogue.fuses, fuse->type);
+            p.rating = fuse->rating;
+        }
+        if (!p.wire || !p.insulation) continue;
+        const int bunched = harness.routes[f].bunched;
+        p.thermal = cache.get(*p.wire, *p.insulation, plan.hottest_air, bunched);
+        p.ampacity = ampacity(*p.wire, *p.insulation, plan.hottest_air) * bunching_factor(bunched);
+        p.warm = p.thermal->steady(x.continuous);
+        p.warmest = std::max(p.warm, p.thermal->after(x.peak, x.peak_time, p.warm));
+    }
+    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+        auto& p = all[f];
+        if (!p.thermal) continue;
+        const auto& x = worst.feeds[f];
+        const auto point = shorted(plan, solver, f);
+        if (point.found) judge(p.fault, plan, all, f, point);
+        p.need = {x.continuous, x.peak, x.peak_time, x.start, x.start_time, x.highest_end, p.fault.current, plan.hottest_air};
+        // The fuse sits at the source: what it may have to break is a short right behind it, not at the far end.
+        if (point.found && raw(p.fault.current) > 0) {
+            const double source_ohm = std::max((raw(x.highest_end) - raw(point.feeds[f].at_source)) / raw(p.fault.current), 1e-4);
+            p.need.prospective = std::max(p.fault.current, Ampere(raw(x.highest_end) / source_ohm));
+        }
+        p.smallest = smallest_that_carries(catalogue, p.need, p.family ? p.family->id : Id());
+        const auto* family = p.family ? p.family : p.smallest ? p.smallest->family : nullptr;
+        if (family) p.largest = largest_that_protects(*family, *p.thermal, *p.insulation, p.warm, p.fault.current);
+        if (!p.family) {
+            inherit_fuse(plan, all, f);
+            if (p.inherited) p.protects = protects(*p.family, p.rating, *p.thermal, *p.insulation, p.warm, p.fault.current);
+            continue;
+        }
+        p.carries = carries(*p.family, p.rating, p.need);
+        p.protects = protects(*p.family, p.rating, *p.thermal, *p.insulation, p.warm, p.fault.current);
+    }
+    return all;
+}
+
+}  // namespace sangre

@@ -1,0 +1,57 @@
+#pragma once
+// Every feed's protection: its fuse window, its warmest point, and what a short at its far end would do.
+#include <map>
+
+#include "harness/harness.h"
+#include "mission/worst.h"
+#include "protection/coordination.h"
+
+namespace sangre {
+
+enum class FaultOutcome {
+    opens,         ///< a fuse opens before the wire is hurt
+    hurts,         ///< a fuse opens, but after the wire passed its damage temperature
+    never_opens,   ///< no fuse opens
+    limited,       ///< a module limits the current to what the wire stands
+    unknown        ///< no operating point, or nothing to short
+};
+
+struct Fault {
+    FaultOutcome outcome = FaultOutcome::unknown;
+    Ampere current{};             ///< prospective, in this feed
+    std::optional<size_t> opener; ///< the feed whose fuse opens first
+    Second time{};
+    Celsius wire{};               ///< hottest on the way
+    std::vector<size_t> dark;     ///< loads that lose power
+};
+
+struct FeedProtection {
+    const WireType* wire = nullptr;
+    const Insulation* insulation = nullptr;
+    std::shared_ptr<const WireThermal> thermal;
+    Ampere ampacity{};        ///< in its bundle and the hottest air
+    Celsius warm{};           ///< steady at the continuous current
+    Celsius warmest{};        ///< after the longest peak
+    FuseNeed need;
+    const FuseFamily* family = nullptr;
+    Ampere rating{};
+    bool inherited = false;   ///< has no fuse of its own; `family` and `rating` are the nearest upstream's
+    bool carries = true, protects = true;
+    std::optional<FuseChoice> smallest;  ///< that carries, of the fitted family if it can
+    std::optional<Ampere> largest;       ///< of the fitted (or smallest's) family that protects
+    Fault fault;
+};
+
+/// Thermal tables of the wires in use, shared between feeds and between studies.
+class ThermalCache {
+  public:
+    std::shared_ptr<const WireThermal> get(const WireType& wire, const Insulation& insulation, Celsius air, int bunched);
+
+  private:
+    std::map<std::tuple<Id, double, int>, std::shared_ptr<const WireThermal>> known_;
+};
+
+std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& catalogue, const Harness& harness,
+                                             const Solver& solver, const WorstCase& worst, ThermalCache& cache);
+
+}  // namespace sangre

@@ -1,0 +1,71 @@
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <map>
+
+#include "review/review.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+Fix own_return(const Id& feed) {
+    return {"Give it its own return wire", [feed](const Plan& p) { return set_return(p, feed, Return::own); }};
+}
+
+void frame_not_metal(const Context& c, std::vector<Finding>& out) {
+    if (c.plan.metal_frame) return;
+    for (const auto& f : c.plan.feeds)
+        if (f.ret == Return::frame)
+            out.push_back({Severity::danger, {}, {f.id},
+                           fmt::format("{} returns through the frame, which is not metal: no current flows.", feed_name(c.plan, f)), {},
+                           {own_return(f.id)}});
+}
+
+void sensitive_frame(const Context& c, std::vector<Finding>& out) {
+    for (const auto& f : c.plan.feeds) {
+        const auto ref = find_part(c.plan, f.to);
+        if (f.ret != Return::frame || !c.plan.metal_frame || ref.kind != PartKind::load || !c.plan.loads[ref.index].sensitive) continue;
+        out.push_back({Severity::caution, {}, {f.id},
+                       fmt::format("{} is sensitive and returns through the frame, with everyone else's noise.", c.plan.loads[ref.index].name),
+                       {}, {own_return(f.id)}});
+    }
+}
+
+void shared_noise(const Context& c, std::vector<Finding>& out) {
+    for (const auto& f : c.plan.feeds) {
+        if (f.ret != Return::shared) continue;
+        const auto* other = by_id(c.plan.feeds, f.shared_with);
+        const auto a = find_part(c.plan, f.to), b = other ? find_part(c.plan, other->to) : PartRef{};
+        if (a.kind != PartKind::load || b.kind != PartKind::load) continue;
+        const auto &x = c.plan.loads[a.index], &y = c.plan.loads[b.index];
+        if (!((x.noisy && y.sensitive) || (y.noisy && x.sensitive))) continue;
+        const auto index = static_cast<size_t>(other - c.plan.feeds.data());
+        Finding found{Severity::caution, {}, {f.id, other->id},
+                      fmt::format("{} and {} share a return: {} of ground shift now.", x.name, y.name,
+                                  format(Volt(std::abs(raw(c.figures.now.feeds[index].lift))))), {}, {own_return(f.id)}};
+        found.why.add("The noisy load's current lifts the other's ground by its share of the common wire.");
+        out.push_back(std::move(found));
+    }
+}
+
+void two_sources(const Context& c, std::vector<Finding>& out) {
+    std::map<Id, std::vector<Id>> into;
+    for (const auto& f : c.plan.feeds) into[f.to].push_back(f.id);
+    for (const auto& [part, feeds] : into)
+        if (feeds.size() > 1)
+            out.push_back({Severity::caution, {}, feeds,
+                           fmt::format("{} is fed {} times over: two sources on one inlet fight. Keep one.", name_of(c.plan, part), feeds.size()),
+                           {}, {}});
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::returns{
+    {"return-frame-not-metal", "A frame return needs a metal frame", frame_not_metal},
+    {"return-frame-sensitive", "Sensitive loads do not return through the frame", sensitive_frame},
+    {"return-shared-noise", "Noisy and sensitive loads do not share a return", shared_noise},
+    {"return-two-sources", "One inlet, one source", two_sources},
+};
+
+}  // namespace sangre

@@ -1,0 +1,32 @@
+#include "review/review.h"
+
+#include <algorithm>
+
+namespace sangre {
+
+const std::vector<Rule>& rules() {
+    static const std::vector<Rule> all = [] {
+        std::vector<Rule> list;
+        for (const auto* group : {&rules_of::loads, &rules_of::battery, &rules_of::rails, &rules_of::fuses, &rules_of::wires,
+                                  &rules_of::switches, &rules_of::returns, &rules_of::routing})
+            list.insert(list.end(), group->begin(), group->end());
+        return list;
+    }();
+    return all;
+}
+
+std::vector<Finding> review(const Context& context) {
+    std::vector<Finding> findings;
+    for (const auto& rule : rules()) {
+        const auto before = findings.size();
+        rule.check(context, findings);
+        for (size_t i = before; i < findings.size(); ++i) {
+            findings[i].rule = rule.name;
+            if (findings[i].why.title.empty()) findings[i].why.title = rule.what;
+        }
+    }
+    std::stable_sort(findings.begin(), findings.end(), [](const auto& a, const auto& b) { return a.severity > b.severity; });
+    return findings;
+}
+
+}  // namespace sangre

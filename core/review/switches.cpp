@@ -1,0 +1,109 @@
+#include <fmt/format.h>
+
+#include <algorithm>
+
+#include "review/review.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+template <class Check>
+void each_switch(const Context& c, Check check) {
+    for (size_t i = 0; i < c.plan.feeds.size(); ++i)
+        for (const auto& d : c.plan.feeds[i].devices)
+            if (d.kind == DeviceKind::power_switch) check(i, d);
+}
+
+std::vector<Fix> stronger(const Context& c, size_t feed, const Device& d) {
+    const auto& x = c.figures.worst.feeds[feed];
+    const SwitchType* best = nullptr;
+    for (const auto& s : c.catalogue.switches)
+        if (s.rated >= x.continuous * 1.25 && s.rated * 1.5 >= x.peak && s.breaks >= x.highest_end && (!best || s.cost < best->cost))
+            best = &s;
+    if (!best || best->id == d.type) return {};
+    return {{"Use a " + best->name, [id = d.id, to = best->id](const Plan& p) { return set_switch_type(p, id, to); }}};
+}
+
+void no_main(const Context& c, std::vector<Finding>& out) {
+    if (c.plan.feeds.empty()) return;
+    for (size_t l = 0; l < c.plan.loads.size(); ++l) {
+        const auto& load = c.plan.loads[l];
+        const auto chain = upstream_feeds(c.plan, load.id);
+        if (load.always_on || chain.empty()) continue;
+        const bool switched = std::any_of(chain.begin(), chain.end(), [&](size_t f) {
+            return device(c.plan.feeds[f], DeviceKind::power_switch) != nullptr;
+        });
+        if (switched) continue;
+        out.push_back({Severity::caution, {}, {load.id}, fmt::format("Nothing turns {} off.", load.name), {},
+                       {{"Put a switch in its feed",
+                         [id = c.plan.feeds[chain.front()].id, name = load.name](const Plan& p) { return add_switch(p, id, "toggle-6a", name); }}}});
+    }
+}
+
+void overloaded(const Context& c, std::vector<Finding>& out) {
+    each_switch(c, [&](size_t f, const Device& d) {
+        const auto* type = find(c.catalogue.switches, d.type);
+        const auto& x = c.figures.worst.feeds[f];
+        if (!type || (x.continuous <= type->rated && x.peak <= type->rated * 1.5)) return;
+        out.push_back({Severity::danger, {}, {c.plan.feeds[f].id},
+                       fmt::format("{} switch: {} carries {}, asked {} (peak {}).", d.name, type->name, format(type->rated),
+                                   format(x.continuous), format(x.peak)), {}, stronger(c, f, d)});
+    });
+}
+
+void cannot_break(const Context& c, std::vector<Finding>& out) {
+    each_switch(c, [&](size_t f, const Device& d) {
+        const auto* type = find(c.catalogue.switches, d.type);
+        const auto& x = c.figures.worst.feeds[f];
+        if (!type || x.highest_end <= type->breaks) return;
+        Finding found{Severity::danger, {}, {c.plan.feeds[f].id},
+                      fmt::format("{} switch: {} breaks {} DC at most; it sees {}.", d.name, type->name, format(type->breaks),
+                                  format(x.highest_end)), {}, stronger(c, f, d)};
+        found.why.add("A DC arc does not go out by itself; the printed AC voltage says nothing about it.");
+        out.push_back(std::move(found));
+    });
+}
+
+void unknown(const Context& c, std::vector<Finding>& out) {
+    each_switch(c, [&](size_t f, const Device& d) {
+        if (!find(c.catalogue.switches, d.type))
+            out.push_back({Severity::danger, {}, {c.plan.feeds[f].id},
+                           fmt::format("{} names a switch “{}” that the catalogue does not hold.", feed_name(c.plan, c.plan.feeds[f]), d.type),
+                           {}, stronger(c, f, d)});
+    });
+}
+
+void always_on_behind(const Context& c, std::vector<Finding>& out) {
+    each_switch(c, [&](size_t f, const Device& d) {
+        for (const auto l : loads_behind(c.plan, f))
+            if (c.plan.loads[l].always_on)
+                out.push_back({Severity::danger, {}, {c.plan.loads[l].id, c.plan.feeds[f].id},
+                               fmt::format("{} must stay on and hangs behind the {} switch.", c.plan.loads[l].name, d.name), {}, {}});
+    });
+}
+
+void plug_overloaded(const Context& c, std::vector<Finding>& out) {
+    for (size_t f = 0; f < c.plan.feeds.size(); ++f)
+        for (const auto& d : c.plan.feeds[f].devices) {
+            const auto* type = d.kind == DeviceKind::connector ? find(c.catalogue.connectors, d.type) : nullptr;
+            const auto& x = c.figures.worst.feeds[f];
+            if (!type || (x.continuous <= type->rated && x.peak <= type->rated * 1.5)) continue;
+            out.push_back({Severity::danger, {}, {c.plan.feeds[f].id},
+                           fmt::format("{}: {} carries {}, asked {} (peak {}).", feed_name(c.plan, c.plan.feeds[f]), type->name,
+                                       format(type->rated), format(x.continuous), format(x.peak)), {}, {}});
+        }
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::switches{
+    {"switch-missing", "What must not stay on can be turned off", no_main},
+    {"switch-unknown", "Every switch is in the catalogue", unknown},
+    {"switch-overloaded", "A switch carries its current", overloaded},
+    {"switch-cannot-break", "A switch breaks its DC voltage", cannot_break},
+    {"switch-before-always-on", "Always-on loads branch before every switch", always_on_behind},
+    {"connector-overloaded", "A connector carries its current", plug_overloaded},
+};
+
+}  // namespace sangre

@@ -1,0 +1,75 @@
+#include "units/format.h"
+
+#include <fmt/format.h>
+
+#include <cmath>
+
+namespace sangre {
+namespace {
+
+std::string with_prefix(double value, const char* unit) {
+    const double size = std::abs(value);
+    if (size >= 1e6) return fmt::format("{} M{}", format_number(value / 1e6), unit);
+    if (size >= 1e4) return fmt::format("{} k{}", format_number(value / 1e3), unit);
+    if (size >= 0.1 || size < 1e-9) return fmt::format("{} {}", format_number(size < 1e-9 ? 0 : value), unit);
+    if (size >= 1e-3 * 0.9995) return fmt::format("{} m{}", format_number(value * 1e3), unit);
+    return fmt::format("{} µ{}", format_number(value * 1e6), unit);
+}
+
+}  // namespace
+
+std::string format_number(double value, int digits) {
+    if (!std::isfinite(value)) return "—";
+    if (value == 0) return "0";
+    const int magnitude = static_cast<int>(std::floor(std::log10(std::abs(value)))) + 1;
+    const int decimals = std::max(0, digits - magnitude);
+    auto text = fmt::format("{:.{}f}", value, std::min(decimals, 9));
+    if (text.find('.') != std::string::npos) {
+        while (text.back() == '0') text.pop_back();
+        if (text.back() == '.') text.pop_back();
+    }
+    if (text == "-0") text = "0";
+    if (text[0] == '-') text.replace(0, 1, "−");
+    return text;
+}
+
+std::string format(Volt v) {
+    const double size = std::abs(raw(v));
+    if (size >= 1 && size < 1e4) return fmt::format("{} V", format_number(raw(v)));
+    return with_prefix(raw(v), "V");
+}
+std::string format(Ampere i) { return with_prefix(raw(i), "A"); }
+std::string format(Ohm r) {
+    if (std::abs(raw(r)) >= 1e3) return fmt::format("{} kΩ", format_number(raw(r) / 1e3));
+    return with_prefix(raw(r), "Ω");
+}
+std::string format(Watt p) { return with_prefix(raw(p), "W"); }
+std::string format(Metre l) {
+    if (std::abs(raw(l)) < 0.1) return fmt::format("{} mm", format_number(raw(l) * 1e3));
+    return fmt::format("{:.2f} m", raw(l));
+}
+std::string format(Millimetre l) { return fmt::format("{} mm", format_number(raw(l), 2 + (raw(l) >= 10))); }
+std::string format(Second t) {
+    const double s = raw(t);
+    if (!std::isfinite(s)) return "never";
+    if (s < 1) return fmt::format("{} ms", format_number(s * 1e3, 2));
+    if (s < 90) return fmt::format("{} s", format_number(s, 2));
+    const auto minutes = std::llround(s / 60);
+    if (minutes < 60) return fmt::format("{} min", minutes);
+    const auto hours = minutes / 60, rest = minutes % 60;
+    if (hours >= 72) return fmt::format("{} days", format_number(static_cast<double>(hours) / 24.0));
+    return rest == 0 ? fmt::format("{} h", hours) : fmt::format("{} h {:02} min", hours, rest);
+}
+std::string format(AmpereHour q) { return with_prefix(raw(q), "Ah"); }
+std::string format(WattHour e) { return with_prefix(raw(e), "Wh"); }
+std::string format(Celsius t) { return fmt::format("{} °C", format_number(std::round(raw(t)), 4)); }
+std::string format(Gram m) {
+    if (raw(m) >= 1000) return fmt::format("{} kg", format_number(raw(m) / 1e3, 2 + (raw(m) >= 1e4)));
+    return fmt::format("{} g", format_number(raw(m), raw(m) < 10 ? 2 : 3));
+}
+std::string format_percent(double fraction) {
+    const double p = fraction * 100;
+    return fmt::format("{} %", format_number(p, std::abs(p) < 0.95 ? 1 : std::abs(p) < 10 ? 2 : 3));
+}
+
+}  // namespace sangre

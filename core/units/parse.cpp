@@ -1,0 +1,355 @@
+#include "units/parse.h"
+
+#include <fmt/format.h>
+
+#include <array>
+#include <charconv>
+#include <cmath>
+#include <optional>
+
+namespace sangre {
+namespace {
+
+struct Base {
+    std::string_view symbol;
+    Dimension dimension;
+    double factor;
+    bool prefixes;
+};
+
+constexpr std::array bases{
+    Base{"V", Dimension::voltage, 1, true},        Base{"A", Dimension::current, 1, true},
+    Base{"W", Dimension::power, 1, true},          Base{"Ω", Dimension::resistance, 1, true},
+    Base{"ohm", Dimension::resistance, 1, true},   Base{"ohms", Dimension::resistance, 1, false},
+    Base{"R", Dimension::resistance, 1, false},    Base{"m", Dimension::length, 1, true},
+    Base{"cm", Dimension::length, 0.01, false},    Base{"in", Dimension::length, 0.0254, false},
+    Base{"\"", Dimension::length, 0.0254, false},  Base{"ft", Dimension::length, 0.3048, false},
+    Base{"'", Dimension::length, 0.3048, false},   Base{"s", Dimension::time, 1, true},
+    Base{"sec", Dimension::time, 1, false},        Base{"min", Dimension::time, 60, false},
+    Base{"h", Dimension::time, 3600, false},       Base{"hr", Dimension::time, 3600, false},
+    Base{"hours", Dimension::time, 3600, false},   Base{"d", Dimension::time, 86400, false},
+    Base{"days", Dimension::time, 86400, false},   Base{"day", Dimension::time, 86400, false},
+    Base{"Ah", Dimension::charge, 1, true},        Base{"Wh", Dimension::energy, 1, true},
+    Base{"°C", Dimension::temperature, 1, false},  Base{"℃", Dimension::temperature, 1, false},
+    Base{"C", Dimension::temperature, 1, false},   Base{"degC", Dimension::temperature, 1, false},
+    Base{"%", Dimension::ratio, 0.01, false},
+};
+
+struct Prefix {
+    std::string_view symbol;
+    double factor;
+};
+constexpr std::array prefixes{Prefix{"k", 1e3},   Prefix{"M", 1e6},  Prefix{"m", 1e-3},
+                              Prefix{"µ", 1e-6}, Prefix{"μ", 1e-6}, Prefix{"u", 1e-6}};
+
+std::string_view dimension_name(Dimension d) {
+    switch (d) {
+        case Dimension::voltage: return "a voltage, such as 12 V";
+        case Dimension::current: return "a current, such as 2.4 A or 80 mA";
+        case Dimension::power: return "a power, such as 30 W";
+        case Dimension::resistance: return "a resistance, such as 4.7 Ω or 38 kΩ";
+        case Dimension::length: return "a length, such as 0.9 m or 3/32 in";
+        case Dimension::time: return "a time, such as 2h30 or 25 min";
+        case Dimension::charge: return "a charge, such as 30 Ah";
+        case Dimension::energy: return "an energy, such as 90 Wh";
+        case Dimension::temperature: return "a temperature, such as -5 °C";
+        case Dimension::ratio: return "a percentage, such as 68 %";
+    }
+    return "a number";
+}
+
+bool is_digit(char c) { return c >= '0' && c <= '9'; }
+
+/// A value on its way through the expression; without dimension it is a plain number.
+struct Term {
+    double value = 0;
+    std::optional<Dimension> dimension;
+    size_t begin = 0;
+    size_t end = 0;
+};
+
+using Result = tl::expected<Term, ParseError>;
+
+class Parser {
+  public:
+    Parser(std::string_view text, Dimension wanted, std::string_view default_unit)
+        : text_(text), wanted_(wanted), default_unit_(default_unit) {}
+
+    tl::expected<double, ParseError> run() {
+        skip();
+        if (at_ == text_.size())
+            return tl::unexpected(ParseError{0, text_.size(), fmt::format("Type {}.", dimension_name(wanted_))});
+        auto sum = expression();
+        if (!sum) return tl::unexpected(sum.error());
+        if (at_ != text_.size())
+            return tl::unexpected(ParseError{at_, text_.size(), fmt::format("“{}” is not understood here.", rest())});
+        auto done = with_default(*sum);
+        if (!done) return tl::unexpected(done.error());
+        if (!std::isfinite(done->value))
+            return tl::unexpected(ParseError{0, text_.size(), "The result is not a finite number."});
+        return done->value;
+    }
+
+  private:
+    std::string_view rest() const { return text_.substr(at_); }
+    void skip() {
+        while (at_ < text_.size() && (text_[at_] == ' ' || text_[at_] == '\t')) ++at_;
+        if (rest().substr(0, 2) == "\xC2\xA0") at_ += 2, skip();
+    }
+    bool take(std::string_view s) {
+        skip();
+        if (rest().substr(0, s.size()) != s) return false;
+        at_ += s.size();
+        return true;
+    }
+    static ParseError error(const Term& t, std::string message) { return {t.begin, t.end, std::move(message)}; }
+
+    Result with_default(Term t) const {
+        if (t.dimension && *t.dimension != wanted_)
+            return tl::unexpected(error(t, fmt::format("This wants {}.", dimension_name(wanted_))));
+        if (!t.dimension) {
+            if (default_unit_.empty() && wanted_ != Dimension::ratio)
+                return tl::unexpected(error(t, fmt::format("A unit is missing: type {}.", dimension_name(wanted_))));
+            if (!default_unit_.empty()) {
+                const auto unit = unit_symbol(default_unit_);
+                if (unit) t.value = t.value * unit->factor + unit->offset;
+            }
+            t.dimension = wanted_;
+        }
+        return t;
+    }
+
+    Result expression() {
+        auto left = product();
+        while (left) {
+            double sign = 0;
+            if (take("+")) sign = 1;
+            else if (take("-") || take("−")) sign = -1;
+            else break;
+            auto right = product();
+            if (!right) return right;
+            if (right->dimension == Dimension::ratio && wanted_ != Dimension::ratio) {
+                left->value *= 1 + sign * right->value;
+                left->end = right->end;
+                continue;
+            }
+            if (left->dimension != right->dimension) {
+                auto l = with_default(*left), r = with_default(*right);
+                if (!l) return l;
+                if (!r) return r;
+                left = l, right = r;
+            }
+            left->value += sign * right->value;
+            left->end = right->end;
+        }
+        return left;
+    }
+
+    Result product() {
+        auto left = factor();
+        while (left) {
+            const bool times = take("*") || take("×");
+            if (!times && !take("/")) break;
+            auto right = factor();
+            if (!right) return right;
+            const bool fraction = !times && !left->dimension && right->dimension;
+            if (left->dimension && right->dimension)
+                return tl::unexpected(error(*right, "Only one side of × or / may carry a unit."));
+            if (!times && right->value == 0) return tl::unexpected(error(*right, "Division by zero."));
+            // "3/32 in" is three thirty-seconds of an inch.
+            if (fraction) {
+                const double unit = last_factor_;
+                left->value = left->value / (right->value / unit) * unit;
+            } else {
+                left->value = times ? left->value * right->value : left->value / right->value;
+            }
+            if (right->dimension) left->dimension = right->dimension;
+            left->end = right->end;
+        }
+        return left;
+    }
+
+    Result factor() {
+        skip();
+        const size_t begin = at_;
+        if (++depth_ > 50)
+            return tl::unexpected(ParseError{begin, text_.size(), "Too many nested brackets or signs."});
+        struct Leave {
+            int& depth;
+            ~Leave() { --depth; }
+        } leave{depth_};
+        if (take("(")) {
+            auto inner = expression();
+            if (!inner) return inner;
+            if (!take(")")) return tl::unexpected(ParseError{begin, at_, "The bracket is not closed."});
+            return inner;
+        }
+        if (take("-") || take("−")) {
+            auto inner = factor();
+            if (inner) inner->value = -inner->value;
+            return inner;
+        }
+        take("+");
+        auto value = number();
+        if (!value) return value;
+        return with_unit(*value);
+    }
+
+    Result number() {
+        skip();
+        const size_t begin = at_;
+        std::string digits;
+        while (at_ < text_.size() && (is_digit(text_[at_]) || text_[at_] == '.' || text_[at_] == ',')) {
+            digits += text_[at_] == ',' ? '.' : text_[at_];
+            ++at_;
+        }
+        if (at_ + 1 < text_.size() && (text_[at_] == 'e' || text_[at_] == 'E') &&
+            (is_digit(text_[at_ + 1]) || text_[at_ + 1] == '-')) {
+            do digits += text_[at_++];
+            while (at_ < text_.size() && is_digit(text_[at_]));
+        }
+        double value = 0;
+        const auto [end, code] = std::from_chars(digits.data(), digits.data() + digits.size(), value);
+        if (digits.empty() || code != std::errc{} || end != digits.data() + digits.size()) {
+            const size_t stop = std::max(at_, std::min(begin + 1, text_.size()));
+            return tl::unexpected(ParseError{
+                begin, stop,
+                fmt::format("“{}” is not a number; type {}.", text_.substr(begin, stop - begin), dimension_name(wanted_))});
+        }
+        return Term{value, std::nullopt, begin, at_};
+    }
+
+    std::string_view word() {
+        skip();
+        const size_t begin = at_;
+        while (at_ < text_.size()) {
+            const auto c = static_cast<unsigned char>(text_[at_]);
+            const bool times_sign = rest().substr(0, 2) == "×" || rest().substr(0, 3) == "−";
+            if (times_sign || rest().substr(0, 2) == "\xC2\xA0") break;
+            if (!(std::isalpha(c) || c >= 0x80 || c == '%' || c == '"' || c == '\'')) break;
+            ++at_;
+        }
+        return text_.substr(begin, at_ - begin);
+    }
+
+    Result with_unit(Term t) {
+        const std::string_view symbol = word();
+        last_factor_ = 1;
+        if (symbol.empty()) return t;
+        const auto unit = unit_symbol(symbol);
+        if (!unit) return tl::unexpected(ParseError{at_ - symbol.size(), at_, unit.error()});
+        // A unit as decimal mark: 1A5, 4k7 Ω; and 2h30 as hours and minutes.
+        if (at_ < text_.size() && is_digit(text_[at_]) && t.value == std::floor(t.value)) {
+            const size_t from = at_;
+            auto tail = number();
+            if (!tail) return tail;
+            const auto length = static_cast<int>(at_ - from);
+            if (unit->dimension == Dimension::time && unit->factor == 3600 && word_follows())
+                at_ = from;
+            else if (unit->dimension == Dimension::time)
+                t.value += tail->value / 60;
+            else
+                t.value += tail->value * std::pow(10, -length);
+        }
+        t.value = t.value * unit->factor + unit->offset;
+        t.dimension = unit->dimension;
+        t.end = at_;
+        last_factor_ = unit->factor;
+        skip();
+        if (at_ < text_.size() && is_digit(text_[at_]) && unit->dimension != Dimension::ratio) {
+            auto more = factor();
+            if (!more) return more;
+            if (more->dimension != t.dimension)
+                return tl::unexpected(error(*more, "An operator or the same kind of unit is missing here."));
+            t.value += more->value;
+            t.end = more->end;
+        }
+        return t;
+    }
+    bool word_follows() {
+        const size_t keep = at_;
+        const bool found = !word().empty();
+        at_ = keep;
+        return found;
+    }
+
+    std::string_view text_;
+    size_t at_ = 0;
+    Dimension wanted_;
+    std::string_view default_unit_;
+    double last_factor_ = 1;
+    int depth_ = 0;
+};
+
+}  // namespace
+
+tl::expected<UnitSymbol, std::string> unit_symbol(std::string_view symbol) {
+    for (const auto& b : bases)
+        if (b.symbol == symbol) return UnitSymbol{b.dimension, b.factor};
+    if (symbol == "°F" || symbol == "F") return UnitSymbol{Dimension::temperature, 5.0 / 9, -32 * 5.0 / 9};
+    for (const auto& p : prefixes) {
+        if (symbol.substr(0, p.symbol.size()) != p.symbol) continue;
+        const auto tail = symbol.substr(p.symbol.size());
+        if (tail.empty() && p.symbol == "k") return UnitSymbol{Dimension::resistance, 1e3};
+        for (const auto& b : bases)
+            if (b.prefixes && b.symbol == tail) return UnitSymbol{b.dimension, b.factor * p.factor};
+    }
+    // Lower-case unit letters are common in hurried typing and never ambiguous.
+    if (symbol == "v") return UnitSymbol{Dimension::voltage, 1};
+    if (symbol == "a") return UnitSymbol{Dimension::current, 1};
+    if (symbol == "w") return UnitSymbol{Dimension::power, 1};
+    if (symbol == "ma") return UnitSymbol{Dimension::current, 1e-3};
+    if (symbol == "ah") return UnitSymbol{Dimension::charge, 1};
+    if (symbol == "mah") return UnitSymbol{Dimension::charge, 1e-3};
+    return tl::unexpected(fmt::format(
+        "“{}” is not a unit known here; V, mV, A, mA, W, Ω, kΩ, m, mm, cm, in, ft, s, min, h, Ah, Wh, °C and % are.",
+        symbol));
+}
+
+tl::expected<double, ParseError> parse_value(std::string_view text, Dimension dimension,
+                                             std::string_view default_unit) {
+    return Parser(text, dimension, default_unit).run();
+}
+
+tl::expected<SquareMillimetre, ParseError> parse_wire_size(std::string_view text) {
+    std::string s;
+    for (const char c : text)
+        if (c != ' ') s += static_cast<char>(std::toupper(static_cast<unsigned char>(c)));
+    const auto fail = [&] {
+        return tl::unexpected(
+            ParseError{0, text.size(), "A wire size is a gauge such as 18 AWG or 2/0 AWG, or an area such as 0.75 mm²."});
+    };
+    const auto number = [](std::string_view digits) -> std::optional<double> {
+        std::string t(digits);
+        for (auto& c : t)
+            if (c == ',') c = '.';
+        double v = 0;
+        const auto [end, code] = std::from_chars(t.data(), t.data() + t.size(), v);
+        if (t.empty() || code != std::errc{} || end != t.data() + t.size() || !std::isfinite(v)) return std::nullopt;
+        return v;
+    };
+    if (const auto at = s.find("AWG"); at != std::string::npos) {
+        std::string digits = s.substr(0, at) + s.substr(at + 3);
+        double gauge = 0;
+        if (const auto slash = digits.find("/0"); slash != std::string::npos && slash + 2 == digits.size()) {
+            const auto n = number(digits.substr(0, slash));
+            if (!n || *n < 1 || *n > 4) return fail();
+            gauge = 1 - *n;
+        } else {
+            const auto n = number(digits);
+            if (!n || *n < 0 || *n > 40 || *n != std::floor(*n)) return fail();
+            gauge = *n;
+        }
+        const double d = 0.127 * std::pow(92.0, (36 - gauge) / 39);
+        return SquareMillimetre(M_PI / 4 * d * d);
+    }
+    if (const auto at = s.find("MM"); at != std::string::npos) {
+        const auto tail = s.substr(at + 2);
+        const auto n = number(s.substr(0, at));
+        if (n && *n > 0 && *n <= 500 && (tail == "2" || tail == "²" || tail == "^2" || tail.empty()))
+            return SquareMillimetre(*n);
+    }
+    return fail();
+}
+
+}  // namespace sangre

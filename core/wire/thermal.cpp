@@ -1,0 +1,137 @@
+#include "wire/thermal.h"
+
+#include <array>
+#include <cmath>
+#include <limits>
+
+#include "wire/conductor.h"
+
+namespace sangre {
+namespace {
+
+constexpr double zero_c = 273.15;
+
+/// Surface temperature at which the heat through the insulation equals the heat leaving it; bisected to 1 mK.
+double heat_through(double conductor_c, double air_c, double inner_m, double outer_m, double conductivity) {
+    if (conductor_c <= air_c) return 0;
+    const double wall = 2 * M_PI * conductivity / std::log(outer_m / inner_m);
+    double low = air_c, high = conductor_c;
+    while (high - low > 1e-3) {
+        const double surface = (low + high) / 2;
+        if ((conductor_c - surface) * wall > surface_loss(surface, air_c, outer_m)) low = surface;
+        else high = surface;
+    }
+    return surface_loss((low + high) / 2, air_c, outer_m);
+}
+
+double heat_through(const WireType& wire, const Insulation& insulation, double conductor_c, double air_c) {
+    const double inner = raw(wire.conductor) / 1e3;
+    const double outer = std::max(raw(wire.outer) / 1e3, inner * 1.001);
+    return heat_through(conductor_c, air_c, inner, outer, insulation.conductivity);
+}
+
+}  // namespace
+
+double surface_loss(double surface_c, double air_c, double outer_m) {
+    const double dt = surface_c - air_c;
+    if (dt <= 0) return 0;
+    const double film = (surface_c + air_c) / 2 + zero_c;
+    const double viscosity = 1.458e-6 * std::pow(film, 1.5) / (film + 110.4);             // Sutherland, Pa·s
+    const double conductivity = 2.6482e-3 * std::sqrt(film) / (1 + 245.4 / film * std::pow(10, -12 / film));
+    const double density = 101325 / (287.05 * film);
+    const double prandtl = 1006 * viscosity / conductivity;
+    const double kinematic = viscosity / density;
+    const double rayleigh =
+        9.81 / film * dt * outer_m * outer_m * outer_m / (kinematic * kinematic) * prandtl;
+    const double shape = std::pow(1 + std::pow(0.559 / prandtl, 9.0 / 16), 8.0 / 27);
+    const double nusselt = std::pow(0.60 + 0.387 * std::pow(rayleigh, 1.0 / 6) / shape, 2);
+    const double convection = nusselt * conductivity / outer_m * dt;
+    const double radiation =
+        0.9 * 5.670374e-8 * (std::pow(surface_c + zero_c, 4) - std::pow(air_c + zero_c, 4));
+    return M_PI * outer_m * (convection + radiation);
+}
+
+Ampere current_at_temperature(const WireType& wire, const Insulation& insulation, Celsius conductor, Celsius air) {
+    const double heat = heat_through(wire, insulation, raw(conductor), raw(air));
+    return Ampere(std::sqrt(heat / (wire.ohm_per_m * temperature_factor(conductor))));
+}
+
+Ampere ampacity(const WireType& wire, const Insulation& insulation, Celsius air) {
+    return current_at_temperature(wire, insulation, insulation.max, air);
+}
+
+double bunching_factor(int circuits) {
+    constexpr std::array table{1.0, 0.80, 0.70, 0.65, 0.60, 0.57, 0.54, 0.52, 0.50};
+    if (circuits <= 1) return 1;
+    if (circuits <= 9) return table[static_cast<size_t>(circuits - 1)];
+    const double n = std::min(circuits, 20);
+    if (n <= 12) return std::lerp(0.50, 0.45, (n - 9) / 3);
+    if (n <= 16) return std::lerp(0.45, 0.41, (n - 12) / 4);
+    return std::lerp(0.41, 0.38, (n - 16) / 4);
+}
+
+double adiabatic_k(Celsius initial, Celsius final) {
+    return 226 * std::sqrt(std::log((234.5 + raw(final)) / (234.5 + raw(initial))));
+}
+
+WireThermal::WireThermal(const WireType& wire, const Insulation& insulation, Celsius air, double bunch)
+    : air_c_(raw(air)), air_(air), resistance20_(wire.ohm_per_m), bunch_(bunch) {
+    const double copper = raw(wire.area) * 8.96 * 0.385;  // g/m · J/(g·K)
+    const double polymer = std::max(0.0, wire.gram_per_m - raw(wire.area) * 8.96) * 1.3;
+    heat_capacity_ = copper + polymer * 0.5;              // the outer half of the wall lags behind
+    const auto points = static_cast<size_t>((1000 - air_c_) / step) + 2;
+    for (size_t i = 0; i < points; ++i)
+        loss_.push_back(heat_through(wire, insulation, air_c_ + static_cast<double>(i) * step, air_c_));
+}
+
+double WireThermal::loss(double c) const {
+    const double at = std::max(0.0, (c - air_c_) / step);
+    const auto i = std::min(static_cast<size_t>(at), loss_.size() - 2);
+    return std::lerp(loss_[i], loss_[i + 1], at - static_cast<double>(i)) * bunch_ * bunch_;
+}
+
+double WireThermal::heating(double amps, double c) const {
+    return amps * amps * resistance20_ * temperature_factor(Celsius(c));
+}
+
+Celsius WireThermal::steady(Ampere current) const {
+    const double amps = std::abs(raw(current));
+    double low = air_c_, high = 1000;
+    if (heating(amps, high) > loss(high)) return Celsius(high);
+    while (high - low > 0.01) {
+        const double middle = (low + high) / 2;
+        if (heating(amps, middle) > loss(middle)) low = middle;
+        else high = middle;
+    }
+    return Celsius((low + high) / 2);
+}
+
+Celsius WireThermal::after(Ampere current, Second time, Celsius start) const {
+    const double end = raw(steady(current));
+    double c = raw(start), left = raw(time);
+    while (left > 0) {
+        const double rate = (heating(std::abs(raw(current)), c) - loss(c)) / heat_capacity_;
+        if (std::abs(end - c) < 0.05 || c >= 1000) return Celsius(std::min(end, 1000.0));
+        const double stride = std::min(10.0, std::max(0.02, std::abs(end - c) / 8));
+        const double dt = std::min(left, stride / std::max(std::abs(rate), 1e-9));
+        c += rate * dt;
+        left -= dt;
+    }
+    return Celsius(std::min(c, 1000.0));
+}
+
+Second WireThermal::time_to(Ampere current, Celsius limit, Celsius start) const {
+    const double amps = std::abs(raw(current)), goal = raw(limit);
+    double c = raw(start), time = 0;
+    if (c >= goal) return Second(0);
+    if (heating(amps, goal) <= loss(goal)) return Second(std::numeric_limits<double>::infinity());
+    const double stride = (goal - c) / 40;
+    while (c < goal) {
+        const double middle = c + stride / 2;
+        time += stride * heat_capacity_ / std::max(heating(amps, middle) - loss(middle), 1e-9);
+        c += stride;
+    }
+    return Second(time);
+}
+
+}  // namespace sangre
