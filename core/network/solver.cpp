@@ -54,14 +54,16 @@ ConverterCurrents converter_currents(const ConverterType& type, double set, doub
     c.out = {out, {by_in, -by_in - by_out, by_out}};
 
     if (type.kind == ConverterKind::linear) {
-        const double idle = v_in > 0 ? raw(type.quiescent) : 0;
-        c.in = {out + idle, c.out.by};
+        c.in = {out + raw(type.quiescent) * alive, c.out.by};
+        c.in.by[0] += raw(type.quiescent) * alive_slope, c.in.by[1] -= raw(type.quiescent) * alive_slope;
         return c;
     }
     const double supply = std::max(v_in, 0.3 * raw(type.in_min));
     const double power = std::max(0.0, out * v_out) / type.efficiency;
     const double idle = raw(type.quiescent) * alive;
-    const double d_power_in = by_in * v_out / type.efficiency, d_power_out = (by_out * v_out + out) / type.efficiency;
+    const bool gives = power > 0;
+    const double d_power_in = gives ? by_in * v_out / type.efficiency : 0;
+    const double d_power_out = gives ? (by_out * v_out + out) / type.efficiency : 0;
     const double shrink = v_in > supply - 1e-12 ? power / (supply * supply) : 0;
     const double in_by_in = d_power_in / supply - shrink + raw(type.quiescent) * alive_slope;
     const double in_by_out = d_power_out / supply;

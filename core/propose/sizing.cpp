@@ -90,6 +90,14 @@ void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const W
     }
 }
 
+/// True when this feed's resistance is what leaves its rail no voltage that suits all.
+bool closes_window(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths, size_t f) {
+    const auto source = find_part(plan, plan.feeds[f].from);
+    if (source.kind != PartKind::converter) return false;
+    const auto window = rail_window(plan, catalogue, source.index, lengths);
+    return window.empty() && window.low_by == plan.feeds[f].to;
+}
+
 /// The lightest switch that carries the current and breaks it at that voltage.
 void fit_switches(Plan& plan, const Catalogue& catalogue, const WorstCase& worst) {
     for (size_t f = 0; f < plan.feeds.size(); ++f)
@@ -143,7 +151,7 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
         const auto worst = worst_case(plan, solver);
         const auto known = study_protection(plan, catalogue, harness, solver, worst, cache);
         for (size_t f = 0; f < plan.feeds.size(); ++f)
-            fit(plan, catalogue, harness, worst, known[f], cache, f, round > 0 && starves(plan, worst, f));
+            fit(plan, catalogue, harness, worst, known[f], cache, f, round > 0 && (starves(plan, worst, f) || closes_window(plan, catalogue, lengths, f)));
         fit_switches(plan, catalogue, worst);
         fit_battery_plug(plan, catalogue, worst);
         for (size_t c = 0; c < plan.converters.size(); ++c)

@@ -1,0 +1,209 @@
+// sangre-cli: the same study without a window.
+#include <fmt/format.h>
+
+#include <CLI/CLI.hpp>
+#include <fstream>
+#include <iostream>
+#include <sstream>
+
+#include "build/bom.h"
+#include "files/csv.h"
+#include "files/plan_file.h"
+#include "files/report.h"
+#include "propose/propose.h"
+#include "study.h"
+#include "units/format.h"
+#include "units/parse.h"
+
+namespace {
+
+using namespace sangre;
+
+/// A message for stderr and exit code 2: the input cannot be read.
+struct CannotRead {
+    std::string message;
+};
+
+struct Options {
+    std::string file, output, phase, charge, air;
+    bool json = false, csv = false, worst = false;
+};
+
+Catalogue catalogue() {
+    auto loaded = load_catalogue(data_directory());
+    if (!loaded) throw CannotRead{loaded.error()};
+    return std::move(*loaded);
+}
+
+Plan plan_of(const Options& o) {
+    auto plan = load_plan(o.file);
+    if (!plan) throw CannotRead{plan.error()};
+    return std::move(*plan);
+}
+
+double value(const std::string& text, Dimension dimension, const char* unit, const char* option) {
+    const auto v = parse_value(text, dimension, unit);
+    if (!v) throw CannotRead{fmt::format("{} {}: {}", option, text, v.error().message)};
+    return *v;
+}
+
+Conditions conditions(const Options& o, const Plan& plan) {
+    Conditions c;
+    c.worst = o.worst;
+    if (!o.charge.empty()) {
+        c.charge = value(o.charge, Dimension::ratio, "%", "--charge");
+        if (c.charge < 0 || c.charge > 1) throw CannotRead{fmt::format("--charge {}: 0 to 100 % is expected", o.charge)};
+    }
+    if (!o.air.empty()) {
+        c.air = Celsius(value(o.air, Dimension::temperature, "°C", "--ambient"));
+        if (c.air < Celsius(-60) || c.air > Celsius(100)) throw CannotRead{fmt::format("--ambient {}: −60 to 100 °C is expected", o.air)};
+    }
+    if (o.phase.empty()) return c;
+    std::string known;
+    for (const auto& p : plan.phases) {
+        if (p.id == o.phase || p.name == o.phase) c.phase = p.id;
+        known += (known.empty() ? "" : ", ") + p.name;
+    }
+    if (c.phase.empty()) throw CannotRead{fmt::format("--phase {}: the plan's phases are {}", o.phase, known)};
+    return c;
+}
+
+const char* word(Severity s) { return s == Severity::danger ? "danger" : s == Severity::caution ? "caution" : "note"; }
+
+int run_study(const Options& o) {
+    const auto plan = plan_of(o);
+    const auto parts = catalogue();
+    const auto s = study(plan, parts, conditions(o, plan));
+    if (o.json) {
+        std::cout << study_to_json(plan, s);
+        return 0;
+    }
+    fmt::print("{}: run time {}, worst drop {}, {}\n", plan.name, s.mission.run_time_capped ? "over a year" : format(s.mission.run_time),
+               format_percent(s.worst.worst_drop_share), format(s.mass));
+    for (size_t i = 0; i < plan.feeds.size(); ++i)
+        fmt::print("  {}: {}, {}, drop {}, warmest {}\n", feed_name(plan, plan.feeds[i]), format(s.now.feeds[i].supply), format(s.now.feeds[i].at_end),
+                   format_percent(s.worst.feeds[i].drop_share), format(s.protection[i].warmest));
+    return 0;
+}
+
+int run_findings(const Options& o) {
+    const auto plan = plan_of(o);
+    const auto parts = catalogue();
+    const auto s = study(plan, parts, {});
+    for (const auto& f : s.findings) {
+        fmt::print("{}: {} [{}]\n", word(f.severity), f.sentence, f.rule);
+        for (const auto& x : f.fixes) fmt::print("    mend: {}\n", x.label);
+    }
+    if (s.findings.empty()) fmt::print("nothing found\n");
+    return count(s.findings, Severity::danger) > 0 ? 1 : 0;
+}
+
+/// The loads of a table as a plan without wiring, or a plan to be wired anew.
+Plan loads_to_wire(const Options& o) {
+    if (std::filesystem::path(o.file).extension() == ".json") return plan_of(o);
+    std::ifstream in(o.file);
+    if (!in) throw CannotRead{fmt::format("{}: cannot be opened for reading", o.file)};
+    std::ostringstream text;
+    text << in.rdbuf();
+    auto loads = loads_from_csv(text.str());
+    if (!loads) {
+        std::string all;
+        for (const auto& p : loads.error()) all += fmt::format("{}{}:{}: {}", all.empty() ? "" : "\n", o.file, p.line, p.message);
+        throw CannotRead{all};
+    }
+    Plan plan;
+    plan.name = std::filesystem::path(o.file).stem().string();
+    plan.loads = std::move(*loads);
+    return plan;
+}
+
+int run_propose(const Options& o) {
+    const auto plan = loads_to_wire(o);
+    const auto parts = catalogue();
+    const auto proposal = propose(plan, parts);
+    if (!proposal) {
+        for (const auto& r : proposal.error())
+            fmt::print(stderr, "{}: {}\n", r.load.empty() ? o.file : name_of(plan, r.load), r.reason);
+        return 1;
+    }
+    if (const auto saved = save_plan(proposal->plan, o.output); !saved) throw CannotRead{saved.error()};
+    for (const auto& line : proposal->why.lines) fmt::print("{}{}\n", line.tone == Tone::heading ? "\n" : "  ", line.text);
+    return 0;
+}
+
+int run_steps(const Options& o) {
+    const auto plan = plan_of(o);
+    const auto parts = catalogue();
+    const auto s = study(plan, parts, {});
+    int n = 0;
+    for (const auto& step : s.steps) {
+        fmt::print("{:3} [{}] {}{}\n", ++n, plan.done.contains(step.key) ? "x" : " ", step.title, step.subtitle.empty() ? "" : " — " + step.subtitle);
+        for (const auto& a : step.actions) fmt::print("        {}\n", a);
+        if (!step.caution.empty()) fmt::print("        ! {}\n", step.caution);
+    }
+    return 0;
+}
+
+int run_readings(const Options& o) {
+    const auto plan = plan_of(o);
+    const auto parts = catalogue();
+    const auto s = study(plan, parts, {});
+    for (const auto& r : s.readings) {
+        const auto m = plan.measured.find(r.key);
+        fmt::print("{}  {} ({}): {}{}\n", r.live ? "live" : "dead", r.title, r.state, window_text(r),
+                   m == plan.measured.end() ? "" : fmt::format(", measured {}{}", value_text(r, m->second), judge(r, m->second) == Verdict::pass ? "" : " !"));
+    }
+    return 0;
+}
+
+int run_bom(const Options& o) {
+    const auto plan = plan_of(o);
+    const auto parts = catalogue();
+    const auto lines = bill_of_materials(plan, parts, lay_harness(plan, parts));
+    if (o.csv) std::cout << bom_to_csv(lines);
+    else
+        for (const auto& l : lines) fmt::print("{:8.4g} {:4} {}{}\n", l.amount, l.unit, l.item, l.used_for.empty() ? "" : " — " + l.used_for);
+    return 0;
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    CLI::App app{"Plans and proves low-voltage DC wiring: the computation of Sangre without its window."};
+    app.require_subcommand(1);
+    Options o;
+    std::function<int(const Options&)> run;
+    const auto command = [&](const char* name, const char* what, int (*f)(const Options&)) {
+        auto* sub = app.add_subcommand(name, what);
+        sub->callback([&run, f] { run = f; });
+        return sub;
+    };
+    const auto takes_plan = [&](CLI::App* sub) { sub->add_option("PLAN", o.file, "a plan file")->required(); };
+    auto* study_command = command("study", "every number of a plan at one instant", run_study);
+    takes_plan(study_command);
+    study_command->add_flag("--json", o.json, "for scripts");
+    study_command->add_option("--phase", o.phase, "mission phase, by name or id");
+    study_command->add_option("--charge", o.charge, "state of charge, such as 68%");
+    study_command->add_option("--ambient", o.air, "air temperature, such as -5 or \"-5 °C\"");
+    study_command->add_flag("--worst", o.worst, "everything at its peak on a nearly empty, cold pack");
+    takes_plan(command("findings", "what is wrong, and what mends it; exit 1 on a danger", run_findings));
+    auto* propose_command = command("propose", "a wired plan from a list of loads", run_propose);
+    propose_command->add_option("LOADS", o.file, "a CSV of loads, or a plan to wire anew")->required();
+    propose_command->add_option("-o,--output", o.output, "the plan to write")->required();
+    takes_plan(command("steps", "the build, in order", run_steps));
+    takes_plan(command("readings", "what the meter should read", run_readings));
+    auto* bom_command = command("bom", "what to buy", run_bom);
+    takes_plan(bom_command);
+    bom_command->add_flag("--csv", o.csv, "as a table");
+    try {
+        app.parse(argc, argv);
+    } catch (const CLI::ParseError& e) {
+        return app.exit(e) == 0 ? 0 : 2;
+    }
+    try {
+        return run(o);
+    } catch (const CannotRead& e) {
+        fmt::print(stderr, "sangre-cli: {}\n", e.message);
+        return 2;
+    }
+}

@@ -1,0 +1,37 @@
+#pragma once
+// What the meter should read, where, and in which switch state.
+#include "figures.h"
+
+namespace sangre {
+
+enum class ReadingUnit { ohm, volt, ampere };
+
+struct Reading {
+    std::string key;     ///< stable: "plug/load-fog-pump/running"
+    bool live = false;   ///< with power on
+    std::string title;
+    std::string state;   ///< switches and loads, in words
+    std::string red, black;  ///< where the probes go
+    ReadingUnit unit = ReadingUnit::volt;
+    double low = 0, high = 0;  ///< window; an infinite high means "or open"
+    Id about;
+    Why why;
+};
+
+enum class Verdict { missing, pass, low, high };
+
+/// Judges a measured value: an open circuit passes where the window has no upper end, and is high elsewhere.
+Verdict judge(const Reading& reading, const Measured& measured);
+
+/// "11.5 – 12.2 V", "> 1 kΩ", "< 0.5 Ω".
+std::string window_text(const Reading& reading);
+std::string value_text(const Reading& reading, const Measured& measured);
+
+/// All readings in the order they are taken: dead before live. Windows cover charge 10 – 100 %, module tolerance,
+/// ±2 % copper and the meter's ±1 %.
+std::vector<Reading> bench_readings(const Plan& plan, const Catalogue& catalogue, const Figures& figures);
+
+/// What a reading outside its window most likely means, likeliest first. Empty when it passes.
+std::vector<std::string> suspects(const Plan& plan, const Reading& reading, Verdict verdict);
+
+}  // namespace sangre

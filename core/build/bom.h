@@ -1,0 +1,23 @@
+#pragma once
+// What to buy or take from the shelf.
+#include <string>
+#include <vector>
+
+#include "harness/harness.h"
+
+namespace sangre {
+
+struct BomLine {
+    std::string item;
+    double amount = 0;
+    std::string unit;  ///< "pcs", "m", "mm"
+    std::string used_for;
+};
+
+/// Every part, device, metre of wire by size and colour, tube and terminal of the plan. Loads are not listed: they are there.
+std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalogue, const Harness& harness);
+
+/// "item,amount,unit,used for" with a header line.
+std::string bom_to_csv(const std::vector<BomLine>& lines);
+
+}  // namespace sangre

@@ -1,0 +1,320 @@
+#include "build/steps.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <map>
+#include <set>
+
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+struct Maker {
+    const Plan& plan;
+    const Catalogue& catalogue;
+    const Figures& figures;
+    std::vector<Step> steps;
+
+    Step& add(std::string key, StepKind kind, std::string title, std::string subtitle = {}) {
+        steps.push_back({});
+        auto& s = steps.back();
+        s.key = std::move(key), s.kind = kind, s.title = std::move(title), s.subtitle = std::move(subtitle);
+        s.why.title = "Why here, and not later";
+        return s;
+    }
+    const WireType* wire(const Feed& f) const { return find(catalogue.wires, f.wire); }
+    std::string wire_name(const Feed& f) const { return wire(f) ? wire(f)->size : "wire"; }
+    bool threaded(size_t f) const {
+        return std::any_of(figures.harness.routes[f].passages.begin(), figures.harness.routes[f].passages.end(), [&](size_t p) {
+            return plan.passages[p].kind == PassageKind::hole || plan.passages[p].kind == PassageKind::gland;
+        });
+    }
+    std::string colours(const Feed& f) const {
+        return f.ret == Return::own ? f.supply_colour + " and " + f.return_colour : f.supply_colour;
+    }
+    const JointKind* joint_kind(const Feed& f, bool at_source) const {
+        return find(catalogue.joints, at_source ? f.joint_from : f.joint_to);
+    }
+    bool any_tube(const Feed& f) const {
+        for (const bool source : {true, false})
+            if (const auto* k = joint_kind(f, source); k && k->tube) return true;
+        return false;
+    }
+
+    void prepare();
+    void set_modules();
+    void cut(size_t f);
+    void thread(size_t f);
+    void sleeve(size_t f);
+    void join(size_t f, bool at_source);
+    void tests();
+    void live_rails(const std::string& after);
+    void close();
+};
+
+void Maker::prepare() {
+    auto& s = add("prepare", StepKind::prepare, "Lay everything out", "parts, tools, light, a bowl for screws");
+    s.actions = {"Read the steps through once.", "Photograph the machine before anything comes apart.", "Take the battery out and put it aside."};
+    s.minutes = 15;
+    s.why.add("What is missing is found now, not with a hot iron in hand.");
+    for (const auto& b : plan.batteries)
+        if (const auto* c = find(catalogue.chemistries, b.chemistry)) s.caution = c->caution;
+}
+
+void Maker::set_modules() {
+    for (size_t i = 0; i < plan.converters.size(); ++i) {
+        const auto& c = plan.converters[i];
+        const auto* type = find(catalogue.converters, c.type);
+        auto& s = add("set/" + c.id, StepKind::set_module, fmt::format("Set {} to {}", c.name, format(c.set)),
+                      (type ? type->name : c.type) + ", nothing on its output");
+        s.about = c.id;
+        s.actions = {"Power its input alone, through a 1 A fuse or a current-limited supply.", "Meter on the output, turn the screw slowly.",
+                     fmt::format("Stop at {}; it may stand between {} and {}.", format(c.set), format(figures.windows[i].low), format(figures.windows[i].high)),
+                     "Power off. Mark the screw with paint and label the module."};
+        s.tools = {"meter", "small screwdriver", "fused test lead"};
+        s.minutes = 6;
+        s.after = {"prepare"};
+        s.why.add("Before its loads: an unset module can put out far more than they stand.", Tone::caution);
+        for (const auto& line : figures.windows[i].why.lines) s.why.lines.push_back(line);
+    }
+}
+
+void Maker::cut(size_t f) {
+    const auto& feed = plan.feeds[f];
+    const auto& route = figures.harness.routes[f];
+    auto& s = add("cut/" + feed.id, StepKind::cut, "Cut and label: " + feed_name(plan, feed),
+                  fmt::format("{} {}, {}", wire_name(feed), colours(feed), format(route.cut) + (feed.ret == Return::own ? " each" : "")));
+    s.about = feed.id;
+    s.actions = {fmt::format("Cut {} of {} {}{}.", format(route.cut), wire_name(feed), feed.supply_colour,
+                             feed.ret == Return::own ? fmt::format(" and the same of {}", feed.return_colour) : ""),
+                 fmt::format("Label both ends “{}”.", name_of(plan, feed.to))};
+    if (feed.ret == Return::own && raw(route.length) > 0.2) s.actions.push_back("Twist the pair, about a turn every 3 cm.");
+    s.tools = {"cutters", "tape measure", "labels"};
+    s.minutes = 3;
+    s.after = {"prepare"};
+    s.why.lines.insert(s.why.lines.end(), route.why.lines.begin(), route.why.lines.end());
+}
+
+void Maker::thread(size_t f) {
+    if (!threaded(f)) return;
+    const auto& feed = plan.feeds[f];
+    auto& s = add("thread/" + feed.id, StepKind::thread, "Thread: " + feed_name(plan, feed));
+    s.about = feed.id;
+    for (const auto p : figures.harness.routes[f].passages) {
+        const auto& way = plan.passages[p];
+        if (way.kind != PassageKind::hole && way.kind != PassageKind::gland) continue;
+        s.subtitle = fmt::format("through the {} {} of {}", format(way.hole), way.kind == PassageKind::gland ? "gland" : "grommet", name_of(plan, way.id));
+        s.actions.push_back(way.kind == PassageKind::gland ? "Slide the gland's nut and body on first." : "Check that the grommet sits all round.");
+        s.actions.push_back("Pull the bare, unterminated end through; leave the loop on the load's side.");
+    }
+    s.minutes = 5;
+    s.after = {"cut/" + feed.id};
+    s.why.add("Before it is terminated: a plug, a lug or a fuse holder may not pass the hole.");
+}
+
+void Maker::sleeve(size_t f) {
+    const auto& feed = plan.feeds[f];
+    const auto* w = wire(feed);
+    if (!w || !any_tube(feed) || plan.practices.insulation == InsulationSchool::tape) return;
+    auto& s = add("sleeve/" + feed.id, StepKind::sleeve, "Tubes on: " + feed_name(plan, feed));
+    s.about = feed.id;
+    Millimetre parking(0);
+    for (const bool source : {true, false}) {
+        const auto* kind = joint_kind(feed, source);
+        if (!kind || !kind->tube) continue;
+        const auto work = work_joint(catalogue, *kind, *w, plan.practices.insulation);
+        s.actions.push_back(fmt::format("{} × {} of {}, one on each lead, at {}.", feed.ret == Return::own ? 2 : 1, format(work.tube_cut),
+                                        work.tube ? work.tube->name : "tube that fits", name_of(plan, source ? feed.from : feed.to)));
+        parking = std::max(parking, work.parking);
+    }
+    if (raw(parking) > 0) s.actions.push_back(fmt::format("Park them {} or more from where the iron will be.", format(parking)));
+    s.subtitle = "before any joint: the forgotten tube is the commonest mistake of all";
+    s.tools = {"tube", "scissors"};
+    s.minutes = 2;
+    s.after = {"cut/" + feed.id, "thread/" + feed.id};
+    s.why.add("After the joint it no longer goes on; too close to the iron it shrinks where it waits.");
+}
+
+void Maker::join(size_t f, bool at_source) {
+    const auto& feed = plan.feeds[f];
+    const auto* kind = joint_kind(feed, at_source);
+    const auto& part = name_of(plan, at_source ? feed.from : feed.to);
+    const std::string end = at_source ? "source" : "load";
+    auto& s = add("join/" + feed.id + "/" + end, StepKind::join, fmt::format("Join {} at {}", at_source ? name_of(plan, feed.to) + " lead" : "the lead", part),
+                  fmt::format("{} {}, {}", wire_name(feed), colours(feed), kind ? kind->name : "joint"));
+    s.about = feed.id;
+    s.after = {"cut/" + feed.id, "thread/" + feed.id, "sleeve/" + feed.id};
+    if (find_part(plan, feed.from).kind == PartKind::converter) {
+        s.after.push_back("set/" + feed.from);
+        s.why.add("After the module is set: an unset one can kill what hangs on it.");
+    }
+    if (at_source) {
+        if (const auto* fuse = device(feed, DeviceKind::fuse))
+            s.actions.push_back(fmt::format("Fit the holder for the {} fuse in the {} lead, as close to {} as it goes. Leave the fuse out.",
+                                            format(fuse->rating), feed.supply_colour, part));
+        if (const auto* sw = device(feed, DeviceKind::power_switch))
+            s.actions.push_back(fmt::format("Put the {} switch in the {} lead.", sw->name, feed.supply_colour));
+    }
+    if (!kind || !wire(feed)) return;
+    s.joint = StepJoint{f, at_source};
+    const auto work = work_joint(catalogue, *kind, *wire(feed), plan.practices.insulation);
+    s.actions.push_back(fmt::format("Strip {}.", format(kind->strip)));
+    s.actions.insert(s.actions.end(), kind->actions.begin(), kind->actions.end());
+    if (raw(kind->iron) > 0) s.actions.push_back(fmt::format("Tip at {}, about {}. Tug with {:.0f} N.", format(kind->iron), format(kind->dwell), work.pull_newton));
+    if (work.tape) s.actions.push_back("Wrap it with tape, half overlapped, stretched, the last turn slack.");
+    else if (kind->tube) s.actions.push_back("Tube over the joint, shrink from the middle outwards.");
+    s.tools = kind->tools;
+    s.caution = kind->caution;
+    s.minutes = kind->minutes * (feed.ret == Return::own ? 2 : 1);
+    s.why.add("After its tubes are on.");
+    for (const auto& line : work.why.lines) s.why.lines.push_back(line);
+}
+
+void Maker::tests() {
+    std::vector<std::string> joints;
+    for (const auto& s : steps)
+        if (s.kind == StepKind::join) joints.push_back(s.key);
+    auto& beep = add("test/beep", StepKind::test_dead, "Beep every lead end to end", "no fuse, no battery; then to its neighbours");
+    beep.actions = {"Meter on continuity, one probe at the hub, one at the plug.", "Below half an ohm end to end; nothing to the neighbour.", "Type the readings on the Bench."};
+    beep.tools = {"meter"};
+    beep.minutes = 10;
+    beep.after = joints;
+    beep.after.push_back("prepare");
+    beep.why.add("Dead before live: a swapped pair is harmless only while there are no volts.");
+    auto& shorts = add("test/shorts", StepKind::test_dead, "Look for shorts across the pack plug", "every switch position and combination");
+    shorts.actions = {"Ohms across the plug with every switch off, then in each combination.", "Open or high. Anything below 10 Ω: stop and find it."};
+    shorts.tools = {"meter"};
+    shorts.minutes = 6;
+    shorts.after = {"test/beep"};
+    shorts.why.add("Shorts before volts.");
+    auto& fit = add("fit/fuses", StepKind::fit, "Fit the fuses, all but the battery's");
+    for (const auto& f : plan.feeds)
+        if (const auto* fuse = device(f, DeviceKind::fuse); fuse && find_part(plan, f.from).kind != PartKind::battery)
+            fit.actions.push_back(fmt::format("{}: {}", feed_name(plan, f), format(fuse->rating)));
+    fit.minutes = 4;
+    fit.after = {"test/shorts"};
+    fit.why.add("After the shorts test; the battery's own comes last of all.");
+    std::string last = "fit/fuses";
+    for (const auto& l : plan.loads) {
+        if (!l.transmitter) continue;
+        auto& a = add("antenna/" + l.id, StepKind::fit, "Antenna on " + l.name);
+        a.about = l.id;
+        a.actions = {"Screw the antenna on finger-tight.", "Never power it without, even for setup."};
+        a.caution = "A transmitter without its antenna sends its power back into itself.";
+        a.minutes = 2;
+        a.after = {last};
+        a.why.add("Before first power.");
+        last = a.key;
+    }
+    auto& first = add("test/first-power", StepKind::test_live, "First power, small and limited", "a 2 A fuse or a lamp in series instead of the battery fuse");
+    first.actions = {"Main switch off, loads off. Connect the pack through the 2 A test lead.", "Main switch on: the test fuse must hold, nothing may get warm or smell.",
+                     "Pack current with everything off as the Bench says.", "Off again at the first surprise."};
+    first.tools = {"meter", "2 A test lead"};
+    first.caution = "Propellers and wheels off the ground or off the machine. Rings and watches off your hands.";
+    first.minutes = 8;
+    first.after = {last};
+    first.why.add("Test small and limited before the pack can pour out all it has.");
+    live_rails("test/first-power");
+}
+
+void Maker::live_rails(const std::string& after) {
+    std::vector<std::string> before{after};
+    for (const auto& c : plan.converters) {
+        auto& s = add("live/" + c.id, StepKind::test_live, "Prove " + c.name, "output empty, then each load on it");
+        s.about = c.id;
+        s.actions = {"Volts at the module's output before its fuses carry anything.", "Then one load at a time: volts at its plug, empty and running.", "Type the readings on the Bench."};
+        s.tools = {"meter"};
+        s.minutes = 5;
+        s.after = before;
+        s.why.add("One rail at a time: the last thing changed is the suspect.");
+        before = {s.key};
+    }
+    auto& direct = add("live/direct", StepKind::test_live, "Prove what hangs on the battery directly", "motors light, then loaded");
+    direct.actions = {"Each switch alone: 0 V behind it open, full volts closed.", "Motors: direction first, fixed lightly; then for good."};
+    direct.caution = "Keep hands, hair and sleeves out of what turns.";
+    direct.minutes = 8;
+    direct.after = before;
+    direct.why.add("After the rails, because motors draw most.");
+}
+
+void Maker::close() {
+    auto& tie = add("close/tie", StepKind::close, "Tie it down and close up", "in the reverse of how it was opened");
+    tie.actions = {"Tie the battery lead so that the tie, not the solder, takes the pull.", "Ties every 10 cm, loops where a part comes out, nothing near what turns.",
+                   "Put the lid on over nothing pinched; test once more before the trim goes back."};
+    tie.tools = {"cable ties", "side cutters"};
+    tie.minutes = 20;
+    tie.after = {"live/direct"};
+    tie.why.add("After it is proven: a tied harness is not opened gladly.");
+    for (const auto& f : plan.feeds) {
+        const auto* fuse = device(f, DeviceKind::fuse);
+        if (!fuse || find_part(plan, f.from).kind != PartKind::battery) continue;
+        auto& last = add("fit/battery-fuse", StepKind::close, fmt::format("Battery fuse, {}: last of all", format(fuse->rating)));
+        last.about = f.id;
+        last.actions = {"Main switch off.", fmt::format("Fit the {} fuse.", format(fuse->rating)), "Plug the pack in, main switch on."};
+        last.minutes = 2;
+        last.after = {"close/tie"};
+        last.why.add("From here on the pack can pour all it has into a mistake.");
+        for (const auto& b : plan.batteries)
+            if (const auto* c = find(catalogue.chemistries, b.chemistry)) last.caution = c->caution;
+        break;
+    }
+}
+
+}  // namespace
+
+std::vector<Step> order_steps(std::vector<Step> steps) {
+    std::map<std::string, size_t> at;
+    for (size_t i = 0; i < steps.size(); ++i) at.emplace(steps[i].key, i);
+    std::vector<size_t> waits(steps.size());
+    std::vector<std::vector<size_t>> frees(steps.size());
+    for (size_t i = 0; i < steps.size(); ++i)
+        for (const auto& key : steps[i].after)
+            if (const auto before = at.find(key); before != at.end() && before->second != i) {
+                ++waits[i];
+                frees[before->second].push_back(i);
+            }
+    std::set<size_t> ready;
+    for (size_t i = 0; i < steps.size(); ++i)
+        if (waits[i] == 0) ready.insert(i);
+    std::vector<size_t> order;
+    while (!ready.empty()) {
+        const size_t next = *ready.begin();
+        ready.erase(ready.begin());
+        order.push_back(next);
+        for (const auto f : frees[next])
+            if (--waits[f] == 0) ready.insert(f);
+    }
+    for (size_t i = 0; i < steps.size(); ++i)
+        if (waits[i] > 0) order.push_back(i);
+    std::vector<Step> sorted;
+    for (const auto i : order) sorted.push_back(std::move(steps[i]));
+    return sorted;
+}
+
+std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
+    if (plan.feeds.empty()) return {};
+    Maker m{plan, catalogue, figures, {}};
+    m.prepare();
+    m.set_modules();
+    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+        m.cut(f);
+        m.thread(f);
+        m.sleeve(f);
+        m.join(f, false);
+        m.join(f, true);
+    }
+    m.tests();
+    m.close();
+    return order_steps(std::move(m.steps));
+}
+
+double minutes_left(const Plan& plan, const std::vector<Step>& steps) {
+    double total = 0;
+    for (const auto& s : steps)
+        if (!plan.done.contains(s.key)) total += s.minutes + s.wait_minutes;
+    return total;
+}
+
+}  // namespace sangre

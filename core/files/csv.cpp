@@ -1,0 +1,147 @@
+#include "files/csv.h"
+
+#include <fmt/format.h>
+
+#include <map>
+
+#include "plan/load_text.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+char delimiter_of(const std::string& text) {
+    bool comma = false;
+    bool quoted = false;
+    for (const char c : text) {
+        if (c == '"') quoted = !quoted;
+        if (c == '\n' && !quoted) break;
+        if (!quoted && (c == '\t' || c == ';')) return c;
+        comma = comma || (!quoted && c == ',');
+    }
+    return comma ? ',' : '\t';
+}
+
+std::string lower(std::string s) {
+    for (auto& c : s) c = static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
+    return s;
+}
+
+std::string trimmed(const std::string& s) {
+    const auto begin = s.find_first_not_of(" \t\r");
+    if (begin == std::string::npos) return {};
+    return s.substr(begin, s.find_last_not_of(" \t\r") - begin + 1);
+}
+
+/// A row under a header becomes the line a builder would have typed.
+std::string line_from(const std::map<std::string, std::string>& cells) {
+    const auto cell = [&](const char* key) {
+        const auto found = cells.find(key);
+        return found == cells.end() ? std::string() : found->second;
+    };
+    std::string line = cell("name");
+    const auto add = [&](const std::string& before, const std::string& value) {
+        if (!value.empty()) line += " " + before + value;
+    };
+    add("", cell("voltage")), add("", cell("current")), add("", cell("power"));
+    add("idle ", cell("idle"));
+    add("peak ", cell("peak"));
+    if (!cell("peak").empty()) add("", cell("peak time"));
+    add("start ", cell("start"));
+    if (!cell("start").empty()) add("", cell("start time"));
+    add("", cell("manner"));
+    return line;
+}
+
+}  // namespace
+
+std::vector<CsvRow> parse_csv(const std::string& text) {
+    const char delimiter = delimiter_of(text);
+    std::vector<CsvRow> rows;
+    CsvRow row{1, {}};
+    std::string cell;
+    size_t line = 1;
+    bool quoted = false;
+    const auto end_row = [&] {
+        row.cells.push_back(trimmed(cell));
+        cell.clear();
+        const bool blank = row.cells.size() == 1 && row.cells[0].empty();
+        if (!blank && !row.cells[0].starts_with('#')) rows.push_back(std::move(row));
+        row = {line + 1, {}};
+    };
+    for (size_t i = 0; i < text.size(); ++i) {
+        const char c = text[i];
+        if (quoted) {
+            if (c == '"' && i + 1 < text.size() && text[i + 1] == '"') cell += '"', ++i;
+            else if (c == '"') quoted = false;
+            else cell += c;
+            if (c == '\n') ++line;
+        } else if (c == '"') quoted = true;
+        else if (c == delimiter) row.cells.push_back(trimmed(cell)), cell.clear();
+        else if (c == '\n') end_row(), ++line;
+        else cell += c;
+    }
+    if (!cell.empty() || !row.cells.empty()) end_row();
+    return rows;
+}
+
+std::string csv_cell(const std::string& text) {
+    if (text.find_first_of(",;\t\"\n") == std::string::npos) return text;
+    std::string quoted = "\"";
+    for (const char c : text) quoted += c == '"' ? "\"\"" : std::string(1, c);
+    return quoted + "\"";
+}
+
+tl::expected<std::vector<Load>, std::vector<CsvProblem>> loads_from_csv(const std::string& text) {
+    std::string body = text.starts_with("\xEF\xBB\xBF") ? text.substr(3) : text;
+    const auto rows = parse_csv(body);
+    std::vector<Load> loads;
+    std::vector<CsvProblem> problems;
+    std::vector<std::string> header;
+    Plan ids;
+    if (!rows.empty() && lower(rows[0].cells[0]) == "name")
+        for (const auto& h : rows[0].cells) header.push_back(lower(h));
+    for (size_t r = header.empty() ? 0 : 1; r < rows.size(); ++r) {
+        std::string line;
+        if (header.empty())
+            for (const auto& c : rows[r].cells) line += (line.empty() ? "" : " ") + c;
+        else {
+            std::map<std::string, std::string> cells;
+            for (size_t i = 0; i < rows[r].cells.size() && i < header.size(); ++i) cells[header[i]] = rows[r].cells[i];
+            line = line_from(cells);
+        }
+        auto read = parse_load(line);
+        for (const auto& p : read.problems)
+            problems.push_back({rows[r].line, fmt::format("“{}”: {}", p.end > p.begin && p.end <= line.size() ? line.substr(p.begin, p.end - p.begin) : line, p.message)});
+        if (!read.complete()) continue;
+        read.load.id = fresh_id(ids, "load", read.load.name);
+        ids.loads.push_back(read.load);
+        loads.push_back(std::move(read.load));
+    }
+    if (loads.empty() && problems.empty()) problems.push_back({1, "There are no loads in this table."});
+    if (!problems.empty()) return tl::unexpected(problems);
+    return loads;
+}
+
+std::string loads_to_csv(const std::vector<Load>& loads) {
+    std::string text = "name,voltage,current,idle,peak,peak time,start,start time,manner\n";
+    for (const auto& l : loads) {
+        std::string manner;
+        for (const auto& c : load_chips(l))
+            if (c.kind == LoadChip::Kind::manner) manner += (manner.empty() ? "" : " ") + c.text;
+        const auto amount = [&](Ampere a) {
+            if (raw(a) <= 0) return std::string();
+            return l.kind == LoadKind::power ? fmt::format("{:.6g} W", raw(a) * raw(l.nominal)) : fmt::format("{:.6g} A", raw(a));
+        };
+        const auto draws = l.kind == LoadKind::resistance ? fmt::format("{:.6g} Ω", raw(l.nominal) / std::max(raw(l.typical), 1e-9)) : amount(l.typical);
+        const bool peaks = l.peak > l.typical, starts = raw(l.start) > 0;
+        for (const auto& cell : {l.name, fmt::format("{:.6g}-{:.6g} V", raw(l.v_min), raw(l.v_max)), draws, amount(l.idle), peaks ? amount(l.peak) : "",
+                                 peaks ? fmt::format("{:.6g} s", raw(l.peak_time)) : "", starts ? amount(l.start) : "",
+                                 starts ? fmt::format("{:.6g} s", raw(l.start_time)) : ""})
+            text += csv_cell(cell) + ",";
+        text += csv_cell(manner) + "\n";
+    }
+    return text;
+}
+
+}  // namespace sangre

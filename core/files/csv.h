@@ -1,0 +1,36 @@
+#pragma once
+// Tables in and out: comma, semicolon or tab, with quotes; UTF-8.
+#include <string>
+#include <tl/expected.hpp>
+#include <vector>
+
+#include "plan/plan.h"
+
+namespace sangre {
+
+struct CsvRow {
+    size_t line = 0;  ///< in the text, from 1
+    std::vector<std::string> cells;
+};
+
+/// Splits a table. The delimiter is the first of tab, semicolon, comma that the first line holds outside quotes.
+/// Blank lines and lines that start with # are passed over.
+std::vector<CsvRow> parse_csv(const std::string& text);
+
+/// One cell, quoted where it must be.
+std::string csv_cell(const std::string& text);
+
+struct CsvProblem {
+    size_t line = 0;
+    std::string message;
+};
+
+/// Loads from a table, pasted or read. With a header that starts with "name", the columns are name, voltage, current (or
+/// power), idle, peak, peak time, start, start time, manner, in any order; otherwise each line is a load as it is typed.
+/// Every line that is not understood is named; then nothing is taken.
+tl::expected<std::vector<Load>, std::vector<CsvProblem>> loads_from_csv(const std::string& text);
+
+/// The same table from loads, to paste into a spreadsheet.
+std::string loads_to_csv(const std::vector<Load>& loads);
+
+}  // namespace sangre

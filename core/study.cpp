@@ -1,0 +1,60 @@
+#include "study.h"
+
+#include <algorithm>
+
+#include "battery/pack.h"
+#include "propose/sizing.h"
+
+namespace sangre {
+namespace {
+
+void weigh(Study& s, const Plan& plan, const Catalogue& catalogue) {
+    double grams = 0;
+    for (const auto& b : plan.batteries)
+        if (const auto* k = find(catalogue.chemistries, b.chemistry)) grams += raw(pack_mass(b, *k));
+    for (const auto& c : plan.converters)
+        if (const auto* t = find(catalogue.converters, c.type)) grams += raw(t->mass), s.cost += t->cost;
+    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+        const auto& feed = plan.feeds[f];
+        if (const auto* w = find(catalogue.wires, feed.wire))
+            grams += w->gram_per_m * raw(s.harness.routes[f].cut) * (feed.ret == Return::own ? 2 : 1);
+        const auto part = [&](const auto* type) {
+            if (type) grams += raw(type->mass), s.cost += type->cost;
+        };
+        for (const auto& d : feed.devices) {
+            if (d.kind == DeviceKind::fuse) part(find(catalogue.fuses, d.type));
+            if (d.kind == DeviceKind::power_switch) part(find(catalogue.switches, d.type));
+            if (d.kind == DeviceKind::connector) part(find(catalogue.connectors, d.type));
+        }
+    }
+    s.mass = Gram(grams);
+}
+
+}  // namespace
+
+Study study(const Plan& plan, const Catalogue& catalogue, const Conditions& conditions) {
+    Study s;
+    s.conditions = conditions;
+    s.harness = lay_harness(plan, catalogue);
+    const auto lengths = feed_lengths(s.harness);
+    s.solver = std::make_shared<Solver>(plan, catalogue, lengths);
+    s.now = s.solver->solve(demand_for(plan, conditions));
+    s.worst = worst_case(plan, *s.solver);
+    // Thermal tables cost more than all the rest; they depend on wire, air and bunch alone.
+    thread_local ThermalCache cache;
+    s.protection = study_protection(plan, catalogue, s.harness, *s.solver, s.worst, cache);
+    for (size_t c = 0; c < plan.converters.size(); ++c) s.windows.push_back(rail_window(plan, catalogue, c, lengths));
+    s.mission = play_mission(plan, catalogue, *s.solver, conditions.worst ? plan.coldest_air : conditions.air);
+    weigh(s, plan, catalogue);
+    s.findings = review({plan, catalogue, s});
+    s.steps = build_steps(plan, catalogue, s);
+    s.readings = bench_readings(plan, catalogue, s);
+    return s;
+}
+
+size_t count(const std::vector<Finding>& findings, Severity severity) {
+    return static_cast<size_t>(
+        std::count_if(findings.begin(), findings.end(), [&](const auto& f) { return f.severity == severity; }));
+}
+
+}  // namespace sangre
