@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <random>
 
 namespace sangre {
@@ -15,7 +16,7 @@ double relax(std::vector<Circle>& c, double bound, int rounds) {
         for (size_t i = 0; i < c.size(); ++i) {
             for (size_t j = i + 1; j < c.size(); ++j) {
                 double dx = c[j].x - c[i].x, dy = c[j].y - c[i].y;
-                const double gap = c[i].radius + c[j].radius, d = std::max(std::hypot(dx, dy), 1e-9);
+                const double gap = c[i].radius + c[j].radius, d = std::max(std::sqrt(dx * dx + dy * dy), 1e-9);
                 if (d >= gap) continue;
                 worst = std::max(worst, gap - d);
                 const double push = (gap - d) / d;
@@ -23,7 +24,7 @@ double relax(std::vector<Circle>& c, double bound, int rounds) {
                 c[i].x -= dx * push * share, c[i].y -= dy * push * share;
                 c[j].x += dx * push * (1 - share), c[j].y += dy * push * (1 - share);
             }
-            const double d = std::hypot(c[i].x, c[i].y), room = bound - c[i].radius;
+            const double d = std::sqrt(c[i].x * c[i].x + c[i].y * c[i].y), room = bound - c[i].radius;
             if (d > room) {
                 worst = std::max(worst, d - room);
                 c[i].x *= room / d, c[i].y *= room / d;
@@ -42,7 +43,7 @@ double enclosing_radius(const std::vector<Circle>& circles) {
     return r;
 }
 
-std::vector<Circle> pack_circles(const std::vector<double>& radii) {
+static std::vector<Circle> pack_anew(const std::vector<double>& radii) {
     if (radii.empty()) return {};
     if (radii.size() == 1) return {{0, 0, radii[0]}};
     double area = 0, total = 0, smallest = radii[0], largest = 0;
@@ -73,6 +74,14 @@ std::vector<Circle> pack_circles(const std::vector<double>& radii) {
         for (const double r : radii) best.push_back({x + r, 0, r}), x += 2 * r;
     }
     return best;
+}
+
+std::vector<Circle> pack_circles(const std::vector<double>& radii) {
+    // Bundles change far more seldom than plans are studied; packing is the dearest thing in a study.
+    thread_local std::map<std::vector<double>, std::vector<Circle>> known;
+    if (known.size() > 4096) known.clear();
+    const auto found = known.find(radii);
+    return found != known.end() ? found->second : known.emplace(radii, pack_anew(radii)).first->second;
 }
 
 }  // namespace sangre

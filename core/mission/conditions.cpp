@@ -33,6 +33,8 @@ std::vector<bool> open_feeds(const Plan& plan, const Phase& phase) {
 
 const Phase* phase_of(const Plan& plan, const Conditions& conditions) {
     if (const auto* named = by_id(plan.phases, conditions.phase)) return named;
+    for (const auto& phase : plan.phases)
+        if (!phase.charging) return &phase;
     return plan.phases.empty() ? nullptr : &plan.phases.front();
 }
 

@@ -7,7 +7,7 @@
 namespace sangre {
 
 struct Conditions {
-    Id phase;                      ///< empty: the first phase
+    Id phase;                      ///< empty: the first that does not charge
     double charge = 0.7;           ///< 0 to 1
     Celsius air{20};
     bool worst = false;            ///< every load that ever runs, at its peak, pack nearly empty, coldest air
@@ -23,7 +23,7 @@ std::vector<size_t> loads_behind(const Plan& plan, size_t feed);
 /// Which feeds a phase leaves open: those with a switch behind which nothing runs.
 std::vector<bool> open_feeds(const Plan& plan, const Phase& phase);
 
-/// The phase the conditions name, or the first; null in a plan without phases.
+/// The phase the conditions name, or the first that does not charge; null in a plan without phases.
 const Phase* phase_of(const Plan& plan, const Conditions& conditions);
 
 /// What the conditions ask of the network.

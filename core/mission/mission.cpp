@@ -73,14 +73,30 @@ double advance(const PhaseDraw& draw, const Phase& phase, const Pack& pack, doub
     return duration;
 }
 
+/// Phases in which something runs that need not always run; where there is none, all that do not charge.
+std::vector<size_t> working_phases(const Plan& plan) {
+    std::vector<size_t> working, discharging;
+    for (size_t i = 0; i < plan.phases.size(); ++i) {
+        if (plan.phases[i].charging) continue;
+        discharging.push_back(i);
+        if (std::any_of(plan.loads.begin(), plan.loads.end(), [&](const auto& l) {
+                return !l.always_on && state_in(plan.phases[i], l) != LoadState::off;
+            }))
+            working.push_back(i);
+    }
+    return working.empty() ? discharging : working;
+}
+
 double run_time(const Plan& plan, const std::vector<PhaseDraw>& draws, const Pack& pack, bool& capped) {
     double charge = 1, total = 0;
     bool flat = false;
+    const auto working = working_phases(plan);
     for (int round = 0; round < 4000 && !flat; ++round) {
         const double before = total;
-        for (size_t i = 0; i < plan.phases.size() && !flat; ++i)
-            if (!plan.phases[i].charging)
-                total += advance(draws[i], plan.phases[i], pack, charge, flat, [](double, double, double) {});
+        for (const auto i : working) {
+            if (flat) break;
+            total += advance(draws[i], plan.phases[i], pack, charge, flat, [](double, double, double) {});
+        }
         if (total == before || total > year_s) {
             capped = total > year_s;
             break;

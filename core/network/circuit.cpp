@@ -78,6 +78,9 @@ Circuit build_circuit(const Plan& plan, const Catalogue& catalogue, const std::v
         std::any_of(plan.feeds.begin(), plan.feeds.end(), [](const auto& f) { return f.ret == Return::frame; });
     const int frame = any_frame ? node("frame") : -1;
 
+    c.leak_to.assign(c.nodes.size(), 0);
+    for (const auto* parts : {&c.hubs, &c.loads, &c.converter_in, &c.converter_out})
+        for (const auto& part : *parts) c.leak_to[static_cast<size_t>(part.positive)] = part.negative;
     const auto terminals = [&](const Id& part, bool outlet) -> Terminals {
         const auto ref = find_part(plan, part);
         switch (ref.kind) {

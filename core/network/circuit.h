@@ -39,6 +39,7 @@ struct Circuit {
     std::vector<Branch> branches;    ///< supply of feed i at 2i, its return at 2i+1, then frame bonds
     std::vector<Terminals> batteries, hubs, loads;
     std::vector<Terminals> converter_in, converter_out;
+    std::vector<int> leak_to;          ///< per node, where a trace of leakage goes: a supply's own return, else the reference
     std::vector<double> copper_share;  ///< per branch, the share of its resistance that is wire
 };
 

@@ -142,7 +142,8 @@ struct Solver::Inside {
             leave(a, i), leave(b, -i);
             stamp(a, a, g), stamp(b, b, g), stamp(a, b, -g), stamp(b, a, -g);
         };
-        for (int n = 0; n < v.size(); ++n) leave(n, leak_siemens * v[n]), stamp(n, n, leak_siemens);
+        // Returns leak to the reference, supplies to their own return: what is switched off reads 0 V, not its ground's lift.
+        for (int n = 0; n < v.size(); ++n) conduct(n, circuit.leak_to[static_cast<size_t>(n)], leak_siemens);
         for (size_t b = 0; b < circuit.branches.size(); ++b)
             conduct(circuit.branches[b].a, circuit.branches[b].b, now.conductance[b]);
         for (size_t i = 0; i < circuit.batteries.size(); ++i) {
@@ -261,6 +262,7 @@ OperatingPoint Solver::Inside::read(const Instant& now, const Demand& demand, co
         f.lift = Volt(v[r.a] - v[r.b]);
         f.drop = Volt(demand.open.size() > i && demand.open[i] ? 0 : raw(f.at_source - f.at_end));
         f.heat = Watt(p.branch_amps[2 * i] * (v[s.a] - v[s.b]) + p.branch_amps[2 * i + 1] * (v[r.a] - v[r.b]));
+        f.sent = Watt(raw(f.at_source) * p.branch_amps[2 * i]);
         p.wire_heat += f.heat;
         p.feeds.push_back(f);
     }

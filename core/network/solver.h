@@ -27,6 +27,7 @@ struct FeedPoint {
     Volt drop{};               ///< out and back
     Volt lift{};               ///< of the far end's minus above the source's minus
     Watt heat{};
+    Watt sent{};               ///< leaving the source into this feed
 };
 
 struct PartPoint {

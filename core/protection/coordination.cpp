@@ -16,8 +16,13 @@ bool carries(const FuseFamily& family, Ampere rating, const FuseNeed& need) {
     return rides(family, rating, need.peak, need.peak_time) && rides(family, rating, need.start, need.start_time);
 }
 
-bool suits(const FuseFamily& family, const FuseNeed& need) {
-    return family.voltage >= need.volts && family.breaking >= need.prospective;
+Ampere breaking_current(Ampere rating, const FuseNeed& need) {
+    if (raw(need.prospective) <= 0 || raw(need.volts) <= 0) return Ampere(0);
+    return Ampere(raw(need.volts) / (raw(need.volts) / raw(need.prospective) + raw(fuse_resistance(rating))));
+}
+
+bool suits(const FuseFamily& family, Ampere rating, const FuseNeed& need) {
+    return family.voltage >= need.volts && family.breaking >= breaking_current(rating, need);
 }
 
 Second damage_time(const WireThermal& thermal, const Insulation& insulation, Ampere current, Celsius start) {
@@ -51,7 +56,7 @@ bool protects(const FuseFamily& family, Ampere rating, const WireThermal& therma
 std::vector<const FuseFamily*> suitable_families(const Catalogue& catalogue, const FuseNeed& need, const Id& prefer) {
     std::vector<const FuseFamily*> found;
     for (const auto& f : catalogue.fuses)
-        if (suits(f, need)) found.push_back(&f);
+        if (f.voltage >= need.volts) found.push_back(&f);
     std::stable_sort(found.begin(), found.end(), [&](const auto* a, const auto* b) {
         if ((a->id == prefer) != (b->id == prefer)) return a->id == prefer;
         return a->cost < b->cost;
@@ -62,7 +67,7 @@ std::vector<const FuseFamily*> suitable_families(const Catalogue& catalogue, con
 std::optional<FuseChoice> smallest_that_carries(const Catalogue& catalogue, const FuseNeed& need, const Id& prefer) {
     for (const auto* family : suitable_families(catalogue, need, prefer))
         for (const auto rating : family->ratings)
-            if (carries(*family, rating, need)) return FuseChoice{family, rating};
+            if (suits(*family, rating, need) && carries(*family, rating, need)) return FuseChoice{family, rating};
     return std::nullopt;
 }
 

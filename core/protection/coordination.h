@@ -15,14 +15,16 @@ struct FuseNeed {
     Ampere start{};
     Second start_time{};
     Volt volts{};            ///< highest at the source
-    Ampere prospective{};    ///< largest short-circuit current behind the fuse
+    Ampere prospective{};    ///< of a short right behind the fuse, its own resistance left out
     Celsius air{40};
 };
 
 /// True when a fuse of this rating carries the load for good and rides its peak and start-up.
 bool carries(const FuseFamily& family, Ampere rating, const FuseNeed& need);
+/// What a fuse of this rating has to break: the prospective current as its own cold resistance leaves it.
+Ampere breaking_current(Ampere rating, const FuseNeed& need);
 /// True when its voltage and breaking capacity suffice.
-bool suits(const FuseFamily& family, const FuseNeed& need);
+bool suits(const FuseFamily& family, Ampere rating, const FuseNeed& need);
 
 /// How long a wire that was at `start` stands this current: to the damage temperature within 5 s, beyond that to
 /// 20 K above its continuous maximum. Infinite where it stands it for good.
@@ -42,7 +44,7 @@ struct FuseChoice {
     Ampere rating{};
 };
 
-/// Families that suit, cheapest first, those in `prefer` before others.
+/// Families of sufficient voltage, cheapest first, `prefer` before others.
 std::vector<const FuseFamily*> suitable_families(const Catalogue& catalogue, const FuseNeed& need, const Id& prefer = {});
 /// The smallest fuse that carries, of the first suitable family that has one.
 std::optional<FuseChoice> smallest_that_carries(const Catalogue& catalogue, const FuseNeed& need, const Id& prefer = {});

@@ -80,7 +80,7 @@ void too_small(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
         const auto& feed = c.plan.feeds[i];
         const auto& p = c.figures.protection[i];
-        if (!p.family || p.inherited || p.carries || !suits(*p.family, p.need)) continue;
+        if (!p.family || p.inherited || p.carries || !suits(*p.family, p.rating, p.need)) continue;
         Finding f{Severity::caution, {}, {feed.id},
                   fmt::format("{}: the {} fuse will open in normal use.", feed_name(c.plan, feed), format(p.rating)), {}, {}};
         f.why.add(fmt::format("Carries for good: {} × 75 % at {} = {}; asked: {}.", format(p.rating), format(p.need.air),
@@ -100,16 +100,16 @@ void wrong_kind(const Context& c, std::vector<Finding>& out) {
         if (fuse && !find(c.catalogue.fuses, fuse->type))
             out.push_back({Severity::danger, {}, {feed.id},
                            fmt::format("{} names a fuse “{}” that the catalogue does not hold.", feed_name(c.plan, feed), fuse->type), {}, {}});
-        if (!p.family || p.inherited || suits(*p.family, p.need)) continue;
+        if (!p.family || p.inherited || suits(*p.family, p.rating, p.need)) continue;
         const bool volts = p.family->voltage < p.need.volts;
         Finding f{Severity::danger, {}, {feed.id},
                   volts ? fmt::format("{}: a {} V fuse on {}: the arc may not go out.", feed_name(c.plan, feed),
                                       format_number(raw(p.family->voltage)), format(p.need.volts))
                         : fmt::format("{}: the fuse breaks {}; a short draws {}.", feed_name(c.plan, feed), format(p.family->breaking),
-                                      format(p.need.prospective)),
+                                      format(breaking_current(p.rating, p.need))),
                   {}, {}};
         f.why.source = p.family->source;
-        if (const auto fit = right_fuse(c, i); fit && suits(*fit->family, p.need))
+        if (const auto fit = right_fuse(c, i); fit && suits(*fit->family, fit->rating, p.need))
             f.fixes.push_back({"Use a " + fit->family->name,
                                [id = feed.id, family = fit->family->id, rating = fit->rating](const Plan& plan) {
                                    return set_fuse(plan, id, family, rating);

@@ -1,0 +1,240 @@
+#include "bench/bench_station.h"
+
+#include <QVBoxLayout>
+
+#include "units/format.h"
+#include "widgets/heading.h"
+
+namespace sangre::app {
+namespace {
+
+QString words_of(const std::string& s) { return QString::fromStdString(s); }
+
+QString unit_of(ReadingUnit unit) {
+    switch (unit) {
+        case ReadingUnit::ohm: return QStringLiteral("Ω");
+        case ReadingUnit::volt: return QStringLiteral("V DC");
+        case ReadingUnit::ampere: return QStringLiteral("A DC");
+    }
+    return {};
+}
+
+std::pair<Dimension, const char*> dimension_of(ReadingUnit unit) {
+    switch (unit) {
+        case ReadingUnit::ohm: return {Dimension::resistance, "Ω"};
+        case ReadingUnit::volt: return {Dimension::voltage, "V"};
+        case ReadingUnit::ampere: return {Dimension::current, "A"};
+    }
+    return {Dimension::voltage, "V"};
+}
+
+double row_height() { return u(27); }
+
+}  // namespace
+
+ReadingList::ReadingList(Document& document, QWidget* parent) : Canvas(tr("Readings"), parent), document_(document) {
+    const auto renew = [this] {
+        setMinimumHeight(minimumSizeHint().height());
+        update();
+    };
+    connect(&document_, &Document::changed, this, renew);
+    renew();
+}
+
+QSize ReadingList::minimumSizeHint() const { return {u(400), std::max<int>(u(90), static_cast<int>(static_cast<double>(document_.study().readings.size()) * row_height()) + u(72))}; }
+
+void ReadingList::set_current(const std::string& key) {
+    current_ = key;
+    update();
+}
+
+double ReadingList::row_top(const std::string& key) const {
+    double y = u(32);
+    bool live = false;
+    for (const auto& r : document_.study().readings) {
+        if (r.live && !live) live = true, y += u(32);
+        if (r.key == key) return y;
+        y += row_height();
+    }
+    return 0;
+}
+
+void ReadingList::paint(QPainter& p) {
+    const auto& t = theme();
+    card(p, QRectF(0, 0, width() - 1, height() - 1));
+    const auto& readings = document_.study().readings;
+    if (readings.empty()) {
+        text(p, QRectF(u(16), u(14), width() - u(32), u(26)), tr("Nothing to measure yet."), t.ink, face(16, true));
+        text(p, QRectF(u(16), u(42), width() - u(32), u(20)), tr("Readings follow from a wired plan: press Propose (Ctrl+P)."), t.muted, face(13));
+        return;
+    }
+    double y = u(4);
+    int number = 0;
+    const auto section = [&](const QString& words) {
+        text(p, QRectF(u(14), y, width() - u(28), u(24)), words, t.muted, face(13, true));
+        p.setPen(t.line);
+        p.drawLine(QPointF(u(14), y + u(25)), QPointF(width() - u(14), y + u(25)));
+        y += u(28);
+    };
+    section(tr("Power off: shorts and continuity"));
+    bool live = false;
+    for (const auto& r : readings) {
+        if (r.live && !live) {
+            live = true;
+            y += u(4);
+            section(tr("Power on, through the 2 A test lead"));
+        }
+        const QRectF area(u(6), y, width() - u(13), row_height() - 1);
+        const bool here = r.key == current_;
+        if (here) card(p, area, true);
+        const auto measured = document_.plan().measured.find(r.key);
+        text(p, QRectF(u(8), y, u(28), row_height()), QString::number(++number), t.muted, face(12), Qt::AlignRight | Qt::AlignVCenter);
+        const double value_left = width() - u(104), window_left = value_left - u(128), state_left = width() * 0.40;
+        text(p, QRectF(u(44), y, state_left - u(50), row_height()), words_of(r.title), t.ink, face(13, here));
+        text(p, QRectF(state_left, y, window_left - state_left - u(6), row_height()), words_of(r.state), t.muted, face(11));
+        text(p, QRectF(window_left, y, u(124), row_height()), words_of(window_text(r)), t.muted, face(12), Qt::AlignRight | Qt::AlignVCenter);
+        if (measured != document_.plan().measured.end()) {
+            const bool pass = judge(r, measured->second) == Verdict::pass;
+            text(p, QRectF(value_left, y, u(70), row_height()), words_of(value_text(r, measured->second)), pass ? t.ink : t.danger, face(13, true), Qt::AlignRight | Qt::AlignVCenter);
+            text(p, QRectF(width() - u(30), y, u(20), row_height()), pass ? QStringLiteral("✓") : QStringLiteral("×"), pass ? t.good : t.danger, face(15, true), Qt::AlignCenter);
+        } else
+            text(p, QRectF(value_left, y, u(70), row_height()), QStringLiteral("—"), t.muted, face(13), Qt::AlignRight | Qt::AlignVCenter);
+        add_spot({area, "reading:" + words_of(r.key), words_of(r.title + ", " + r.state + "\nred on " + r.red + ", black on " + r.black), [this, key = words_of(r.key)] { emit chosen(key); }, {}});
+        y += row_height();
+    }
+}
+
+BenchStation::BenchStation(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+    const auto& t = theme();
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(u(18), u(12), u(14), u(8));
+    column->setSpacing(u(6));
+    column->addWidget(new Heading(tr("Prove it before it runs"), tr("Power off first: shorts and continuity. Then volts, one switch at a time."), this));
+    auto* row = new QHBoxLayout;
+    row->setSpacing(u(10));
+    list_ = new ReadingList(document_, this);
+    area_ = new QScrollArea(this);
+    area_->setWidgetResizable(true);
+    area_->setFrameShape(QFrame::NoFrame);
+    area_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    area_->setWidget(list_);
+    row->addWidget(area_, 1);
+    auto* side = new QVBoxLayout;
+    auto* meter = new QWidget(this);
+    meter->setObjectName("meter");
+    meter->setFixedWidth(u(252));
+    const auto ink = t.meter_ink.name();
+    meter->setStyleSheet(QStringLiteral("QWidget#meter{background:%1;border-radius:8px} QWidget#meter QLabel{color:%2;background:transparent;font-size:%3px}").arg(t.meter.name(), ink).arg(u(13)));
+    auto* face = new QVBoxLayout(meter);
+    face->setContentsMargins(u(14), u(10), u(14), u(14));
+    window_ = new QLabel(meter);
+    face->addWidget(window_);
+    field_ = new QLineEdit(meter);
+    field_->setAccessibleName(tr("What the meter shows"));
+    field_->setAlignment(Qt::AlignRight);
+    field_->setPlaceholderText(QStringLiteral("—"));
+    field_->setToolTip(tr("Type what the meter shows: 12.2, 80 mA, 38k; “open” or OL for an open circuit"));
+    field_->setStyleSheet(QStringLiteral("QLineEdit{background:transparent;color:%1;border:none;border-bottom:2px solid %2;font-size:%3px;font-weight:700;padding:2px;selection-background-color:%2}").arg(ink, t.flow.name()).arg(u(44)));
+    face->addWidget(field_);
+    unit_ = new QLabel(meter);
+    unit_->setAlignment(Qt::AlignRight);
+    face->addWidget(unit_);
+    where_ = new QLabel(meter);
+    where_->setWordWrap(true);
+    face->addWidget(where_);
+    auto* record_button = new QPushButton(tr("Record  (Enter)"), meter);
+    record_button->setProperty("primary", true);
+    face->addWidget(record_button);
+    side->addWidget(meter);
+    verdict_ = new QLabel(this);
+    verdict_->setWordWrap(true);
+    verdict_->setFixedWidth(u(252));
+    side->addWidget(verdict_);
+    suspects_ = new QLabel(this);
+    suspects_->setWordWrap(true);
+    suspects_->setFixedWidth(u(252));
+    side->addWidget(suspects_);
+    side->addStretch(1);
+    row->addLayout(side);
+    column->addLayout(row, 1);
+    connect(record_button, &QPushButton::clicked, this, &BenchStation::record);
+    connect(field_, &QLineEdit::returnPressed, this, &BenchStation::record);
+    connect(list_, &ReadingList::chosen, this, [this](const QString& key) { go_to(key.toStdString()); });
+    connect(&document_, &Document::changed, this, &BenchStation::refresh);
+    connect(&document_, &Document::file_changed, this, &BenchStation::refresh);
+    refresh();
+}
+
+const Reading* BenchStation::current() const {
+    for (const auto& r : document_.study().readings)
+        if (r.key == key_) return &r;
+    return nullptr;
+}
+
+void BenchStation::go_to(const std::string& key) {
+    key_ = key;
+    document_.select(key);
+    field_->clear();
+    refresh();
+    field_->setFocus();
+}
+
+void BenchStation::refresh() {
+    const auto& readings = document_.study().readings;
+    if (!current()) {
+        key_.clear();
+        for (const auto& r : readings)
+            if (key_.empty() && !document_.plan().measured.contains(r.key)) key_ = r.key;
+        if (key_.empty() && !readings.empty()) key_ = readings.front().key;
+    }
+    list_->set_current(key_);
+    area_->ensureVisible(0, static_cast<int>(list_->row_top(key_)) + u(40), 0, u(80));
+    const auto* r = current();
+    field_->setEnabled(r != nullptr);
+    verdict_->clear();
+    suspects_->clear();
+    window_->setText(r ? tr("expect %1").arg(words_of(window_text(*r))) : tr("nothing to measure"));
+    unit_->setText(r ? unit_of(r->unit) : QString());
+    where_->setText(r ? tr("red on %1\nblack on %2\n%3").arg(words_of(r->red), words_of(r->black), words_of(r->state)) : QString());
+    if (!r) return;
+    const auto measured = document_.plan().measured.find(r->key);
+    if (measured == document_.plan().measured.end()) return;
+    const auto verdict = judge(*r, measured->second);
+    const bool pass = verdict == Verdict::pass;
+    verdict_->setText((pass ? tr("✓ %1 is inside its window.") : verdict == Verdict::low ? tr("× %1 is too low.") : tr("× %1 is too high.")).arg(words_of(value_text(*r, measured->second))));
+    verdict_->setStyleSheet(QStringLiteral("color:%1;font-size:%2px;font-weight:700").arg((pass ? theme().good : theme().danger).name()).arg(u(14)));
+    QStringList list;
+    for (const auto& s : suspects(document_.plan(), *r, verdict)) list << QStringLiteral("%1. %2").arg(list.size() + 1).arg(words_of(s));
+    if (!list.isEmpty()) suspects_->setText(tr("Likeliest first:\n") + list.join('\n'));
+}
+
+void BenchStation::record() {
+    const auto* r = current();
+    if (!r) return;
+    const auto typed = field_->text().trimmed();
+    Measured m;
+    m.when = Document::now();
+    const auto lower = typed.toLower();
+    m.open = lower == "ol" || lower == "open" || lower == "o.l" || lower == "∞";
+    if (!m.open) {
+        const auto [dimension, unit] = dimension_of(r->unit);
+        const auto value = parse_value(typed.toStdString(), dimension, unit);
+        if (!value) {
+            verdict_->setText(words_of(value.error().message));
+            verdict_->setStyleSheet(QStringLiteral("color:%1;font-size:%2px").arg(theme().danger.name()).arg(u(13)));
+            return;
+        }
+        m.value = *value;
+    }
+    const bool pass = judge(*r, m) == Verdict::pass;
+    const std::string key = r->key;
+    const std::string line = r->title + " (" + r->state + "): " + value_text(*r, m) + (pass ? ", inside " : ", outside ") + window_text(*r);
+    const auto& readings = document_.study().readings;
+    const auto at = static_cast<size_t>(r - readings.data());
+    const std::string next = pass && at + 1 < readings.size() ? readings[at + 1].key : key;
+    document_.apply([=](const Plan& p) { return record_reading(p, key, m, line); }, tr("Record a reading"));
+    // A reading that passes leads on; one that does not stays, with its suspects.
+    go_to(next);
+}
+
+}  // namespace sangre::app

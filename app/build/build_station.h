@@ -1,0 +1,76 @@
+#pragma once
+#include <QPushButton>
+#include <QScrollArea>
+
+#include "shell/document.h"
+#include "widgets/canvas.h"
+
+namespace sangre::app {
+
+/// One step, large, readable from a metre away, with its drawing.
+class StepCard : public Canvas {
+    Q_OBJECT
+  public:
+    StepCard(Document& document, QWidget* parent = nullptr);
+    void show_step(const Step* step, size_t number, size_t of);
+
+  protected:
+    void paint(QPainter& p) override;
+
+  private:
+    double paint_joint(QPainter& p, double y);
+    Document& document_;
+    const Step* step_ = nullptr;
+    size_t number_ = 0, of_ = 0;
+};
+
+/// The steps in order, the done ones ticked.
+class StepList : public Canvas {
+    Q_OBJECT
+  public:
+    StepList(Document& document, QWidget* parent = nullptr);
+    QSize minimumSizeHint() const override;
+    void set_current(const std::string& key);
+    double row_top(const std::string& key) const;
+
+  signals:
+    void chosen(const QString& key);
+
+  protected:
+    void paint(QPainter& p) override;
+
+  private:
+    Document& document_;
+    std::string current_;
+};
+
+class BuildStation : public QWidget {
+    Q_OBJECT
+  public:
+    BuildStation(Document& document, QWidget* parent = nullptr);
+    /// Marks the current step done, or not done after all, and goes on to the next.
+    void toggle_done();
+    void take_note();
+    const Step* current() const;
+    QLineEdit* note_field() { return note_; }
+
+  signals:
+    void measure_asked();
+
+  protected:
+    void keyPressEvent(QKeyEvent* e) override;
+
+  private:
+    void refresh();
+    void go_to(const std::string& key);
+    Document& document_;
+    StepCard* card_;
+    StepList* list_;
+    QScrollArea* area_;
+    QLabel* summary_;
+    QPushButton *done_, *measure_, *note_button_;
+    QLineEdit* note_;
+    std::string key_;
+};
+
+}  // namespace sangre::app

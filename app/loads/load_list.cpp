@@ -1,0 +1,142 @@
+#include "loads/load_list.h"
+
+#include <QKeyEvent>
+#include <QMenu>
+
+#include "plan/load_text.h"
+#include "units/format.h"
+
+namespace sangre::app {
+
+LoadList::LoadList(Document& document, QWidget* parent) : Canvas(tr("Loads"), parent), document_(document) {
+    connect(&document_, &Document::changed, this, [this] {
+        updateGeometry();
+        setMinimumHeight(sizeHint().height());
+        update();
+    });
+    connect(&document_, &Document::selection_changed, this, [this] { update(); });
+    setMinimumHeight(sizeHint().height());
+}
+
+QSize LoadList::sizeHint() const { return {u(600), std::max<int>(u(90), static_cast<int>(document_.plan().loads.size()) * u(33) + u(2))}; }
+
+QRectF LoadList::row(size_t i) const { return {0, static_cast<double>(i) * u(33), static_cast<double>(width()) - u(2), static_cast<double>(u(30))}; }
+
+void LoadList::paint(QPainter& p) {
+    const auto& loads = document_.plan().loads;
+    if (loads.empty()) {
+        card(p, QRectF(0, 0, width() - u(2), u(86)));
+        text(p, QRectF(u(14), u(10), width() - u(28), u(26)), tr("Nothing runs yet."), theme().ink, face(15, true));
+        text(p, QRectF(u(14), u(36), width() - u(28), u(20)), tr("Type a load below, such as “Fog pump 12 V 4.6 A start 14 A 0.4 s noisy”, and press Enter."), theme().muted, face(13));
+        text(p, QRectF(u(14), u(56), width() - u(28), u(20)), tr("Or paste rows from a spreadsheet. Then press Propose."), theme().muted, face(13));
+        return;
+    }
+    for (size_t i = 0; i < loads.size(); ++i) paint_row(p, i);
+}
+
+void LoadList::paint_row(QPainter& p, size_t i) {
+    const auto& t = theme();
+    const auto& load = document_.plan().loads[i];
+    const auto area = row(i);
+    const Id id = load.id;
+    const auto name = QString::fromStdString(load.name);
+    const bool selected = document_.selection() == id;
+    card(p, area, selected);
+    add_spot({area, "load:" + QString::fromStdString(id), tr("%1: select; double-click or Enter edits its line").arg(name),
+              [this, id] {
+                  if (document_.selection() == id) edit_load(id);
+                  else document_.select(id);
+              },
+              [this, id] { menu(id); }});
+    text(p, QRectF(u(12), area.top(), u(128), area.height()), name, t.ink, face(14, true));
+    const double share_left = area.right() - u(168);
+    double x = u(146);
+    for (const auto& chip : load_chips(load)) {
+        const QString words = QString::fromStdString(chip.text);
+        const double w = text_width(words, face(13)) + u(18);
+        if (x + w > share_left - u(10)) {
+            text(p, QRectF(x, area.top(), u(20), area.height()), QStringLiteral("…"), t.muted, face(13));
+            break;
+        }
+        const QRectF pill(x, area.top() + u(4), w, area.height() - u(8));
+        const bool warm = chip.text == "noisy", cold = chip.text == "sensitive", grave = chip.text == "vital" || chip.text == "always on";
+        p.setPen(QPen(warm ? t.heat_soft : cold ? t.cool : grave ? t.flow : t.line, 1));
+        p.setBrush(grave ? t.accent_soft : t.paper);
+        p.drawRoundedRect(pill, pill.height() / 2, pill.height() / 2);
+        text(p, pill, words, t.ink, face(13), Qt::AlignCenter);
+        x += w + u(6);
+    }
+    const auto& m = document_.study().mission;
+    if (i >= m.load_energy.size() || raw(m.day_energy) <= 0) return;
+    const double share = std::clamp(raw(m.load_energy[i]) / raw(m.day_energy), 0.0, 1.0);
+    const QRectF bar(share_left, area.center().y() - u(3), u(90), u(6));
+    p.setPen(Qt::NoPen);
+    p.setBrush(t.sunken);
+    p.drawRoundedRect(bar, 3, 3);
+    p.setBrush(t.accent);
+    p.drawRoundedRect(QRectF(bar.left(), bar.top(), std::max(3.0, bar.width() * share), bar.height()), 3, 3);
+    text(p, QRectF(bar.right() + u(6), area.top(), u(66), area.height()), QString::fromStdString(format(m.load_energy[i])), t.muted, face(12), Qt::AlignRight | Qt::AlignVCenter);
+}
+
+void LoadList::edit_load(const Id& id) {
+    const auto& loads = document_.plan().loads;
+    const auto* load = by_id(loads, id);
+    if (!load) return;
+    const auto area = row(static_cast<size_t>(load - loads.data()));
+    edit_at(area.adjusted(u(4), 0, -u(180), 0), QString::fromStdString(load_line(*load)), [this, id](const QString& typed) -> QString {
+        auto read = parse_load(typed.toStdString());
+        if (!read.complete()) return QString::fromStdString(read.problems.front().message);
+        const auto* before = by_id(document_.plan().loads, id);
+        if (!before) return {};
+        read.load.id = id;
+        read.load.place = before->place;
+        read.load.extra = before->extra;
+        close_editor();
+        document_.apply([load = read.load](const Plan& p) { return put_load(p, load); }, tr("Change %1").arg(QString::fromStdString(read.load.name)));
+        return {};
+    });
+}
+
+void LoadList::remove_load(const Id& id) {
+    const auto name = QString::fromStdString(name_of(document_.plan(), id));
+    document_.apply([id](const Plan& p) { return sangre::remove_load(p, id); }, tr("Remove %1").arg(name));
+    emit document_.said(tr("%1 is removed, with its feed.").arg(name), false, true);
+}
+
+void LoadList::menu(const Id& id) {
+    document_.select(id);
+    QMenu m(this);
+    const auto& loads = document_.plan().loads;
+    const auto* load = by_id(loads, id);
+    if (!load) return;
+    const auto at = static_cast<size_t>(load - loads.data());
+    m.addAction(tr("Edit its line\tEnter"), [this, id] { edit_load(id); });
+    m.addAction(tr("Move up\tAlt+Up"), [this, id, at] { document_.apply([=](const Plan& p) { return move_load(p, id, at ? at - 1 : 0); }, tr("Move a load")); })->setEnabled(at > 0);
+    m.addAction(tr("Move down\tAlt+Down"), [this, id, at] { document_.apply([=](const Plan& p) { return move_load(p, id, at + 1); }, tr("Move a load")); })->setEnabled(at + 1 < loads.size());
+    auto* places = m.addMenu(tr("Stands in"));
+    for (const auto& place : document_.plan().places) {
+        auto* a = places->addAction(QString::fromStdString(place.name), [this, id, to = place.id] { document_.apply([=](const Plan& p) { return set_part_place(p, id, to); }, tr("Place a load")); });
+        a->setCheckable(true);
+        a->setChecked(place.id == load->place);
+    }
+    places->setEnabled(!document_.plan().places.empty());
+    m.addSeparator();
+    m.addAction(tr("Remove\tDel"), [this, id] { remove_load(id); });
+    m.exec(mapToGlobal(row(at).bottomLeft().toPoint() + QPoint(u(12), 0)));
+}
+
+void LoadList::keyPressEvent(QKeyEvent* e) {
+    const auto key = focused_spot();
+    const Id id = key.startsWith("load:") ? key.mid(5).toStdString() : Id();
+    const auto& loads = document_.plan().loads;
+    const auto* load = by_id(loads, id);
+    if (load && e->key() == Qt::Key_Delete) return remove_load(id);
+    if (load && e->modifiers() == Qt::AltModifier && (e->key() == Qt::Key_Up || e->key() == Qt::Key_Down)) {
+        const auto at = static_cast<size_t>(load - loads.data());
+        const size_t to = e->key() == Qt::Key_Up ? (at ? at - 1 : 0) : at + 1;
+        return document_.apply([=](const Plan& p) { return move_load(p, id, to); }, tr("Move a load"));
+    }
+    Canvas::keyPressEvent(e);
+}
+
+}  // namespace sangre::app

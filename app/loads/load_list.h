@@ -1,0 +1,28 @@
+#pragma once
+// What must run, one line each, shown as chips and edited as text where it stands.
+#include "shell/document.h"
+#include "widgets/canvas.h"
+
+namespace sangre::app {
+
+class LoadList : public Canvas {
+    Q_OBJECT
+  public:
+    LoadList(Document& document, QWidget* parent = nullptr);
+    void edit_load(const Id& load);
+    void remove_load(const Id& load);
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override { return sizeHint(); }
+
+  protected:
+    void paint(QPainter& p) override;
+    void keyPressEvent(QKeyEvent* e) override;
+
+  private:
+    QRectF row(size_t i) const;
+    void paint_row(QPainter& p, size_t i);
+    void menu(const Id& load);
+    Document& document_;
+};
+
+}  // namespace sangre::app

@@ -1,0 +1,165 @@
+#include "loads/loads_station.h"
+
+#include <QApplication>
+#include <QClipboard>
+#include <QKeyEvent>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+#include "files/csv.h"
+#include "plan/load_text.h"
+#include "units/format.h"
+#include "widgets/heading.h"
+
+namespace sangre::app {
+namespace {
+
+QScrollArea* scrolled(QWidget* inside) {
+    auto* area = new QScrollArea;
+    area->setWidgetResizable(true);
+    area->setFrameShape(QFrame::NoFrame);
+    area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    area->setWidget(inside);
+    return area;
+}
+
+}  // namespace
+
+LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(u(18), u(12), u(14), u(8));
+    column->setSpacing(u(6));
+    auto* heading = new Heading(tr("What must run"), tr("Type it the way you would say it. Enter adds the next."), this);
+    auto* copy = new QPushButton(tr("Copy table"), this);
+    copy->setToolTip(tr("All loads as a table for a spreadsheet"));
+    connect(copy, &QPushButton::clicked, this, [this] {
+        QApplication::clipboard()->setText(QString::fromStdString(loads_to_csv(document_.plan().loads)));
+        emit document_.said(tr("Copied; paste it into a spreadsheet."), false, false);
+    });
+    heading->add(copy);
+    propose_ = new QPushButton(tr("Propose wiring"), this);
+    propose_->setProperty("primary", true);
+    propose_->setToolTip(tr("Battery, rails, fuses and wires for these loads, with reasons (Ctrl+P)"));
+    connect(propose_, &QPushButton::clicked, this, [this] { document_.propose_wiring(); });
+    heading->add(propose_);
+    column->addWidget(heading);
+    list_ = new LoadList(document_, this);
+    column->addWidget(scrolled(list_), 3);
+
+    entry_ = new QLineEdit(this);
+    entry_->setAccessibleName(tr("New load"));
+    entry_->setPlaceholderText(tr("Siren 12V 2A peak 3,5A noisy"));
+    entry_->setMinimumHeight(u(32));
+    entry_->installEventFilter(this);
+    column->addWidget(entry_);
+    echo_ = new QLabel(this);
+    echo_->setFixedHeight(u(20));
+    echo_->setTextFormat(Qt::RichText);
+    column->addWidget(echo_);
+
+    auto* day = new Heading(tr("The day"), tr("Drag a border to change how long; click a strip to change what runs, drag to paint it on."), this, 15);
+    auto* phase = new QPushButton(tr("+ Phase"), this);
+    phase->setToolTip(tr("Add a part of the day"));
+    connect(phase, &QPushButton::clicked, this, &LoadsStation::add_phase);
+    day->add(phase);
+    column->addWidget(day);
+    mission_ = new MissionStrip(document_, this);
+    auto* day_area = scrolled(mission_);
+    // The strip takes what it needs and no more; the list of loads gets the rest.
+    const auto fit = [this, day_area] { day_area->setMaximumHeight(mission_->sizeHint().height() + 2); };
+    connect(&document_, &Document::changed, day_area, fit);
+    fit();
+    column->addWidget(day_area, 3);
+
+    connect(entry_, &QLineEdit::textChanged, this, &LoadsStation::show_reading);
+    connect(entry_, &QLineEdit::returnPressed, this, &LoadsStation::add_typed);
+    show_reading();
+}
+
+void LoadsStation::show_reading() {
+    const auto typed = entry_->text().toStdString();
+    const auto& t = theme();
+    const auto shown = [&](const QColor& c, const QString& words) {
+        echo_->setText(QStringLiteral("<span style='color:%1;font-size:%2px'>%3</span>").arg(c.name()).arg(u(13)).arg(words));
+    };
+    if (typed.empty()) return shown(t.muted, tr("Understands 7–26V, 12 V ±10 %, 30 W, idle 80 mA, peak 35 A 2 s, start 14 A 0.4 s, always on, vital, noisy, sensitive."));
+    const auto read = parse_load(typed);
+    if (!read.complete()) {
+        const auto& problem = read.problems.front();
+        const auto from = [&](size_t begin, size_t end) { return QString::fromStdString(typed.substr(begin, end - begin)).toHtmlEscaped(); };
+        const bool whole = problem.begin == 0 && problem.end >= typed.size();
+        const QString where = whole ? QString() : tr("<u>%1</u> — ").arg(from(problem.begin, std::min(problem.end, typed.size())));
+        return shown(whole ? t.muted : t.danger, (whole ? QString() : QStringLiteral("! ")) + where + QString::fromStdString(problem.message).toHtmlEscaped());
+    }
+    QStringList words;
+    for (const auto& c : read.chips) words << QString::fromStdString(c.text).toHtmlEscaped();
+    shown(t.good, QStringLiteral("✓ <b>%1</b>: %2").arg(QString::fromStdString(read.load.name).toHtmlEscaped(), words.join(QStringLiteral(" · "))));
+}
+
+void LoadsStation::add_typed() {
+    auto read = parse_load(entry_->text().toStdString());
+    if (!read.complete()) {
+        const auto& problem = read.problems.front();
+        const auto before = QString::fromUtf8(entry_->text().toUtf8().left(static_cast<qsizetype>(problem.begin)));
+        const auto all = QString::fromUtf8(entry_->text().toUtf8().left(static_cast<qsizetype>(problem.end)));
+        entry_->setSelection(static_cast<int>(before.size()), static_cast<int>(all.size() - before.size()));
+        return show_reading();
+    }
+    read.load.id = fresh_id(document_.plan(), "load", read.load.name);
+    document_.apply(
+        [load = read.load](const Plan& p) {
+            auto next = put_load(p, load);
+            for (auto& phase : next.phases)
+                if (!phase.charging && phase.states.size() > 1) phase.states[load.id] = LoadState::typical;
+            return next;
+        },
+        tr("Add %1").arg(QString::fromStdString(read.load.name)));
+    document_.select(read.load.id);
+    entry_->clear();
+}
+
+void LoadsStation::paste(const QString& text) {
+    const auto loads = loads_from_csv(text.toStdString());
+    if (!loads) {
+        const auto& p = loads.error().front();
+        emit document_.said(tr("Line %1: %2 Nothing was pasted.").arg(p.line).arg(QString::fromStdString(p.message)), true, false);
+        return;
+    }
+    document_.apply(
+        [list = *loads](const Plan& p) {
+            auto next = p;
+            for (auto load : list) {
+                load.id = fresh_id(next, "load", load.name);
+                next.loads.push_back(std::move(load));
+            }
+            return next;
+        },
+        tr("Paste loads"));
+    emit document_.said(tr("%1 loads pasted.").arg(loads->size()), false, true);
+}
+
+bool LoadsStation::eventFilter(QObject* watched, QEvent* e) {
+    // More than one line on the clipboard is a table, not a name.
+    if (watched == entry_ && e->type() == QEvent::KeyPress && static_cast<QKeyEvent*>(e)->matches(QKeySequence::Paste)) {
+        const auto text = QApplication::clipboard()->text();
+        if (text.trimmed().contains('\n')) {
+            paste(text);
+            return true;
+        }
+    }
+    return QWidget::eventFilter(watched, e);
+}
+
+void LoadsStation::add_phase() {
+    document_.apply(
+        [](const Plan& p) {
+            Phase phase;
+            phase.name = "Phase " + std::to_string(p.phases.size() + 1);
+            phase.duration = Second(1800);
+            for (const auto& l : p.loads) phase.states[l.id] = LoadState::typical;
+            return put_phase(p, phase);
+        },
+        tr("Add a phase"));
+}
+
+}  // namespace sangre::app

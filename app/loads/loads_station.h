@@ -1,0 +1,36 @@
+#pragma once
+#include <QPushButton>
+
+#include "loads/load_list.h"
+#include "loads/mission_strip.h"
+
+namespace sangre::app {
+
+class LoadsStation : public QWidget {
+    Q_OBJECT
+  public:
+    LoadsStation(Document& document, QWidget* parent = nullptr);
+    QLineEdit* entry() { return entry_; }
+    QLabel* echo() { return echo_; }
+    QPushButton* propose_button() { return propose_; }
+    LoadList* list() { return list_; }
+    MissionStrip* mission() { return mission_; }
+    /// Takes rows from a spreadsheet or typed lines; says how many, or which line is not understood.
+    void paste(const QString& text);
+
+  protected:
+    bool eventFilter(QObject* watched, QEvent* e) override;
+
+  private:
+    void show_reading();
+    void add_typed();
+    void add_phase();
+    Document& document_;
+    LoadList* list_;
+    MissionStrip* mission_;
+    QLineEdit* entry_;
+    QLabel* echo_;
+    QPushButton* propose_;
+};
+
+}  // namespace sangre::app

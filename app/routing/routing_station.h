@@ -1,0 +1,33 @@
+#pragma once
+#include "routing/machine_map.h"
+
+namespace sangre::app {
+
+/// A hole in cross-section with its wires packed in it, and the cut list.
+class CutPanel : public Canvas {
+    Q_OBJECT
+  public:
+    CutPanel(Document& document, QWidget* parent = nullptr);
+    QSize minimumSizeHint() const override;
+
+  protected:
+    void paint(QPainter& p) override;
+
+  private:
+    const HoleFill* hole() const;
+    double paint_hole(QPainter& p, const HoleFill& h);
+    void paint_cuts(QPainter& p, double y);
+    Document& document_;
+};
+
+class RoutingStation : public QWidget {
+    Q_OBJECT
+  public:
+    RoutingStation(Document& document, QWidget* parent = nullptr);
+    MachineMap* map() { return map_; }
+
+  private:
+    MachineMap* map_;
+};
+
+}  // namespace sangre::app

@@ -1,0 +1,163 @@
+#include "shell/document.h"
+
+#include <QCryptographicHash>
+#include <QDir>
+#include <QFileInfo>
+
+#include "files/plan_file.h"
+
+namespace sangre::app {
+
+Document::Document(std::shared_ptr<const Catalogue> catalogue, QString recovery_folder, QObject* parent)
+    : QObject(parent), catalogue_(std::move(catalogue)), recovery_folder_(std::move(recovery_folder)) {
+    autosave_.setSingleShot(true);
+    autosave_.setInterval(1500);
+    connect(&autosave_, &QTimer::timeout, this, &Document::write_recovery);
+    start_with(Plan{}, {});
+}
+
+void Document::start_with(Plan plan, const QString& file) {
+    file_ = file;
+    saved_ = std::make_shared<const Plan>(std::move(plan));
+    history_ = {{saved_, {}}};
+    at_ = 0;
+    selection_.clear();
+    Conditions c;
+    for (const auto& p : saved_->phases)
+        if (c.phase.empty() && !p.charging) c.phase = p.id;
+    // The longest working phase is what the builder thinks of as "running".
+    double longest = 0;
+    for (const auto& p : saved_->phases)
+        if (!p.charging && p.states.size() > 1 && raw(p.duration) > longest) longest = raw(p.duration), c.phase = p.id;
+    study_.conditions = c;
+    refresh();
+    emit file_changed();
+    emit selection_changed();
+}
+
+void Document::refresh() {
+    study_ = sangre::study(plan(), *catalogue_, study_.conditions);
+    emit changed();
+}
+
+void Document::touched() {
+    autosave_.start();
+    refresh();
+    emit file_changed();
+}
+
+void Document::apply(const Edit& edit, const QString& what) {
+    if (!edit) return;
+    auto next = edit(plan());
+    if (next == plan()) return;
+    history_.resize(at_ + 1);
+    history_.push_back({std::make_shared<const Plan>(std::move(next)), what});
+    ++at_;
+    touched();
+}
+
+void Document::undo() {
+    if (!can_undo()) return;
+    --at_;
+    touched();
+}
+
+void Document::redo() {
+    if (!can_redo()) return;
+    ++at_;
+    touched();
+}
+
+void Document::set_conditions(const Conditions& conditions) {
+    if (conditions == study_.conditions) return;
+    study_.conditions = conditions;
+    refresh();
+}
+
+void Document::select(const Id& id) {
+    if (selection_ == id) return;
+    selection_ = id;
+    emit selection_changed();
+}
+
+bool Document::propose_wiring() {
+    const auto proposal = propose(plan(), *catalogue_);
+    if (!proposal) {
+        QString why;
+        for (const auto& r : proposal.error()) {
+            if (!why.isEmpty()) why += QStringLiteral("  ");
+            const auto reason = QString::fromStdString(r.reason);
+            why += r.load.empty() ? tr("No proposal: %1.").arg(reason)
+                                  : tr("%1 cannot be served: %2.").arg(QString::fromStdString(name_of(plan(), r.load)), reason);
+        }
+        if (!proposal.error().front().load.empty()) select(proposal.error().front().load);
+        emit said(why, true, false);
+        return false;
+    }
+    const auto before = plan().feeds.size();
+    apply([next = proposal->plan](const Plan&) { return next; }, tr("Propose wiring"));
+    const auto wired = plan().feeds.size();
+    emit said(before == 0 ? tr("Wired: %1 feeds, each with its fuse and wire.").arg(wired) : tr("Wired anew: %1 feeds.").arg(wired), false, true);
+    return true;
+}
+
+QString Document::recovery_file() const {
+    const auto key = file_.isEmpty() ? QByteArray("unnamed") : QFileInfo(file_).absoluteFilePath().toUtf8();
+    return recovery_folder_ + "/" + QCryptographicHash::hash(key, QCryptographicHash::Sha1).toHex().left(16) + ".autosave.json";
+}
+
+void Document::write_recovery() {
+    if (!modified()) {
+        QFile::remove(recovery_file());
+        return;
+    }
+    QDir().mkpath(recovery_folder_);
+    if (const auto written = save_plan(plan(), recovery_file().toStdString()); !written)
+        emit said(tr("Unsaved work could not be kept: %1").arg(QString::fromStdString(written.error())), true, false);
+}
+
+bool Document::open(const QString& file) {
+    auto loaded = load_plan(file.toStdString());
+    if (!loaded) {
+        emit said(QString::fromStdString(loaded.error()), true, false);
+        return false;
+    }
+    // Work on the plan that is open now is kept for it before it leaves the screen.
+    write_recovery();
+    start_with(std::move(*loaded), file);
+    if (!QFile::exists(recovery_file())) return true;
+    auto left = load_plan(recovery_file().toStdString());
+    if (left && *left != plan()) {
+        apply([next = *left](const Plan&) { return next; }, tr("Recover unsaved work"));
+        emit said(tr("Unsaved work from last time is back."), false, true);
+    }
+    return true;
+}
+
+bool Document::save() { return !file_.isEmpty() && save_as(file_); }
+
+bool Document::save_as(const QString& file) {
+    const auto written = save_plan(plan(), file.toStdString());
+    if (!written) {
+        emit said(QString::fromStdString(written.error()), true, false);
+        return false;
+    }
+    QFile::remove(recovery_file());
+    file_ = file;
+    saved_ = history_[at_].plan;
+    QFile::remove(recovery_file());
+    emit file_changed();
+    return true;
+}
+
+void Document::new_plan() {
+    write_recovery();
+    start_with(Plan{}, {});
+}
+
+void Document::discard_recovered() {
+    apply([saved = saved_](const Plan&) { return *saved; }, tr("Give recovered work up"));
+    QFile::remove(recovery_file());
+}
+
+}  // namespace sangre::app

@@ -1,0 +1,33 @@
+#pragma once
+// Findings by severity, shape and word; the most urgent spelled out with its mend; and the three figures that matter.
+#include "shell/document.h"
+#include "widgets/canvas.h"
+
+namespace sangre::app {
+
+/// The sign of a severity: octagon, triangle or circle.
+void draw_severity(QPainter& p, const QRectF& area, Severity severity);
+
+class FindingsBar : public Canvas {
+    Q_OBJECT
+  public:
+    FindingsBar(Document& document, QWidget* parent = nullptr);
+    /// The next finding, round and round; selects what it is about.
+    void next();
+    size_t current() const { return current_; }
+
+  signals:
+    void finding_chosen(const QString& rule);
+
+  protected:
+    void paint(QPainter& p) override;
+
+  private:
+    double paint_counts(QPainter& p);
+    void paint_finding(QPainter& p, double left, double right);
+    QString figures() const;
+    Document& document_;
+    size_t current_ = 0;
+};
+
+}  // namespace sangre::app

@@ -1,0 +1,37 @@
+#pragma once
+// The seven stations, in the order of the work, each with a badge for what waits there.
+#include <array>
+
+#include "widgets/canvas.h"
+
+namespace sangre::app {
+
+enum class Station { loads, power, wiring, routing, build, bench, log };
+inline constexpr int station_count = 7;
+
+class StationBar : public Canvas {
+    Q_OBJECT
+  public:
+    explicit StationBar(QWidget* parent = nullptr);
+    struct Badge {
+        int count = 0;
+        bool urgent = false;
+        QString tip;
+    };
+    void set_badges(const std::array<Badge, station_count>& badges);
+    void set_current(Station station);
+    QSize sizeHint() const override;
+    static QString station_name(Station s);
+
+  signals:
+    void chosen(sangre::app::Station station);
+
+  protected:
+    void paint(QPainter& p) override;
+
+  private:
+    std::array<Badge, station_count> badges_;
+    Station current_ = Station::loads;
+};
+
+}  // namespace sangre::app

@@ -1,0 +1,149 @@
+#include "shell/what_if_bar.h"
+
+#include <QHBoxLayout>
+#include <QSignalBlocker>
+
+#include "theme/theme.h"
+#include "units/format.h"
+#include "units/parse.h"
+
+namespace sangre::app {
+
+WhatIfBar::WhatIfBar(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(u(14), 0, u(14), 0);
+    row->setSpacing(u(8));
+    const auto label = [&](const QString& words, const QString& tip) {
+        auto* l = new QLabel(words, this);
+        l->setFont(face(13));
+        l->setStyleSheet(QStringLiteral("color:%1").arg(theme().muted.name()));
+        l->setToolTip(tip);
+        row->addWidget(l);
+        return l;
+    };
+    plan_ = new QPushButton(this);
+    plan_->setProperty("flat", true);
+    plan_->setAccessibleName(tr("Plan menu"));
+    plan_->setToolTip(tr("Open, save, print, appearance (Alt+M)"));
+    row->addWidget(plan_);
+    state_ = label({}, {});
+    row->addStretch(1);
+    label(tr("What if"), tr("Every number on every station answers to these at once."));
+    phase_ = new QComboBox(this);
+    phase_->setAccessibleName(tr("Mission phase"));
+    phase_->setToolTip(tr("The part of the day that is looked at"));
+    phase_->setMinimumWidth(u(104));
+    row->addWidget(phase_);
+    label(tr("Battery"), tr("State of charge: how much of its capacity the pack still holds"));
+    charge_ = new QSlider(Qt::Horizontal, this);
+    charge_->setRange(0, 100);
+    charge_->setFixedWidth(u(84));
+    charge_->setAccessibleName(tr("State of charge"));
+    row->addWidget(charge_);
+    charge_text_ = new QLabel(this);
+    charge_text_->setFixedWidth(u(46));
+    charge_text_->setFont(face(14, true));
+    row->addWidget(charge_text_);
+    label(tr("Air"), tr("Air temperature round the machine"));
+    air_ = new QLineEdit(this);
+    air_->setFixedWidth(u(72));
+    air_->setAccessibleName(tr("Air temperature"));
+    row->addWidget(air_);
+    switches_ = new QHBoxLayout;
+    switches_->setSpacing(u(4));
+    row->addLayout(switches_);
+    worst_ = new Toggle(tr("Worst"), this);
+    worst_->setToolTip(tr("Everything that ever runs at its peak, on a nearly empty pack in the coldest air"));
+    row->addWidget(worst_);
+
+    connect(phase_, &QComboBox::activated, this, [this](int i) {
+        auto c = document_.conditions();
+        c.phase = phase_->itemData(i).toString().toStdString();
+        c.switches.clear();
+        document_.set_conditions(c);
+    });
+    connect(charge_, &QSlider::valueChanged, this, [this](int v) {
+        auto c = document_.conditions();
+        c.charge = v / 100.0;
+        document_.set_conditions(c);
+    });
+    connect(air_, &QLineEdit::editingFinished, this, &WhatIfBar::take_air);
+    connect(worst_, &Toggle::toggled, this, [this](bool on) {
+        auto c = document_.conditions();
+        c.worst = on;
+        document_.set_conditions(c);
+    });
+    connect(&document_, &Document::changed, this, &WhatIfBar::refresh);
+    connect(&document_, &Document::file_changed, this, &WhatIfBar::refresh);
+    refresh();
+}
+
+void WhatIfBar::take_air() {
+    const auto v = parse_value(air_->text().toStdString(), Dimension::temperature, "°C");
+    if (!v || *v < -60 || *v > 100) {
+        emit document_.said(v ? tr("Air from −60 to 100 °C is understood.") : tr("Air: %1").arg(QString::fromStdString(v.error().message)), true, false);
+        return refresh();
+    }
+    auto c = document_.conditions();
+    c.air = Celsius(*v);
+    document_.set_conditions(c);
+    refresh();
+}
+
+void WhatIfBar::refresh() {
+    const auto& plan = document_.plan();
+    const auto& c = document_.conditions();
+    const QSignalBlocker b1(phase_), b2(charge_), b3(air_), b4(worst_);
+    const auto name = QString::fromStdString(plan.name);
+    plan_->setText(QFontMetrics(face(15, true)).elidedText(name, Qt::ElideRight, u(200)) + QStringLiteral("  ▾"));
+    plan_->setFont(face(15, true));
+    state_->setText(document_.file().isEmpty() ? tr("not saved yet") : document_.modified() ? tr("changed") : tr("saved"));
+    state_->setToolTip(document_.file());
+    phase_->clear();
+    for (const auto& p : plan.phases) {
+        phase_->addItem(QString::fromStdString(p.name), QString::fromStdString(p.id));
+        if (p.id == c.phase) phase_->setCurrentIndex(phase_->count() - 1);
+    }
+    phase_->setEnabled(!plan.phases.empty() && !c.worst);
+    charge_->setValue(static_cast<int>(std::lround(c.charge * 100)));
+    charge_->setEnabled(!c.worst);
+    charge_text_->setText(QStringLiteral("%1 %").arg(std::lround((c.worst ? nearly_empty : c.charge) * 100)));
+    air_->setText(QString::fromStdString(format(c.worst ? plan.coldest_air : c.air)));
+    air_->setEnabled(!c.worst);
+    worst_->setChecked(c.worst);
+    rebuild_switches();
+}
+
+void WhatIfBar::rebuild_switches() {
+    const auto& plan = document_.plan();
+    const auto open = demand_for(plan, document_.conditions()).open;
+    std::vector<std::pair<Id, QString>> wanted;
+    std::vector<bool> closed;
+    for (size_t f = 0; f < plan.feeds.size(); ++f)
+        if (const auto* d = device(plan.feeds[f], DeviceKind::power_switch)) {
+            wanted.emplace_back(d->id, QString::fromStdString(d->name));
+            closed.push_back(!open[f]);
+        }
+    // Four fit beside the rest; the others stay closed unless their phase opens them.
+    if (wanted.size() > 4) wanted.resize(4);
+    bool same = wanted.size() == toggles_.size();
+    for (size_t i = 0; same && i < wanted.size(); ++i) same = wanted[i].first == toggles_[i].first && wanted[i].second == toggles_[i].second->text();
+    if (!same) {
+        for (auto& [id, toggle] : toggles_) toggle->deleteLater();
+        toggles_.clear();
+        for (const auto& [id, words] : wanted) {
+            auto* toggle = new Toggle(words, this);
+            toggle->setToolTip(tr("%1 switch").arg(words));
+            switches_->addWidget(toggle);
+            connect(toggle, &Toggle::clicked, this, [this, id = id](bool on) {
+                auto c = document_.conditions();
+                c.switches[id] = on;
+                document_.set_conditions(c);
+            });
+            toggles_.emplace_back(id, toggle);
+        }
+    }
+    for (size_t i = 0; i < toggles_.size(); ++i) toggles_[i].second->setChecked(closed[i]);
+}
+
+}  // namespace sangre::app

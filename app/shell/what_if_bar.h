@@ -1,0 +1,41 @@
+#pragma once
+// What if: phase, charge, air and switches that every number answers to at once.
+#include <QComboBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QSlider>
+#include <QWidget>
+
+#include "shell/document.h"
+#include "widgets/toggle.h"
+
+class QHBoxLayout;
+
+namespace sangre::app {
+
+class WhatIfBar : public QWidget {
+    Q_OBJECT
+  public:
+    WhatIfBar(Document& document, QWidget* parent = nullptr);
+    QPushButton* plan_button() { return plan_; }
+    QComboBox* phase_box() { return phase_; }
+    QSlider* charge_slider() { return charge_; }
+    QLineEdit* air_field() { return air_; }
+
+  private:
+    void refresh();
+    void rebuild_switches();
+    void take_air();
+    Document& document_;
+    QPushButton* plan_;
+    QLabel *state_, *charge_text_;
+    QComboBox* phase_;
+    QSlider* charge_;
+    QLineEdit* air_;
+    QHBoxLayout* switches_;
+    std::vector<std::pair<Id, Toggle*>> toggles_;
+    Toggle* worst_;
+};
+
+}  // namespace sangre::app

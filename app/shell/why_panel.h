@@ -1,0 +1,22 @@
+#pragma once
+// Why: the arithmetic of what is selected, its schools to follow, its source, its caution.
+#include <QScrollArea>
+#include <QScrollBar>
+#include <QVBoxLayout>
+
+#include "shell/document.h"
+
+namespace sangre::app {
+
+class WhyPanel : public QScrollArea {
+    Q_OBJECT
+  public:
+    WhyPanel(Document& document, QWidget* parent = nullptr);
+    void refresh();
+
+  private:
+    void show_why(const Why& why);
+    Document& document_;
+};
+
+}  // namespace sangre::app

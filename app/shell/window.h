@@ -1,0 +1,81 @@
+#pragma once
+// The frame: stations at the left, What if above, Why at the right, findings below.
+#include <QMainWindow>
+#include <QStackedWidget>
+
+#include "shell/findings_bar.h"
+#include "shell/station_bar.h"
+#include "shell/what_if_bar.h"
+#include "shell/why_panel.h"
+
+namespace sangre::app {
+
+class LoadsStation;
+class PowerStation;
+class WiringStation;
+class RoutingStation;
+class BuildStation;
+class BenchStation;
+class LogStation;
+
+class Window : public QMainWindow {
+    Q_OBJECT
+  public:
+    Window(Document& document, QWidget* parent = nullptr);
+
+    void go(Station station);
+    Station station() const { return station_; }
+    LoadsStation* loads() { return loads_; }
+    PowerStation* power() { return power_; }
+    WiringStation* wiring() { return wiring_; }
+    RoutingStation* routing() { return routing_; }
+    BuildStation* build() { return build_; }
+    BenchStation* bench() { return bench_; }
+    LogStation* log() { return log_; }
+    FindingsBar* findings() { return findings_; }
+    WhatIfBar* what_if() { return what_if_; }
+    WhyPanel* why() { return why_; }
+    QLabel* banner_words() { return banner_words_; }
+    /// Light or dark, and the text size; everything is laid out anew.
+    void restyle(Appearance appearance, double scale);
+
+  protected:
+    void closeEvent(QCloseEvent* e) override;
+
+  private:
+    void lay_out();
+    void make_actions();
+    void make_banner(QVBoxLayout& column);
+    void refresh_badges();
+    void show_banner(const QString& words, bool error, bool undoable);
+    void follow_finding(const QString& rule);
+    void plan_menu();
+    void ask_open();
+    void ask_save_as();
+    void export_bom();
+    void export_loads();
+    void save();
+    void remember(const QString& file);
+    void rename_plan();
+    void practices_menu(QMenu& menu);
+    Document& document_;
+    Station station_ = Station::loads;
+    QStackedWidget* stack_ = nullptr;
+    StationBar* bar_ = nullptr;
+    WhatIfBar* what_if_ = nullptr;
+    WhyPanel* why_ = nullptr;
+    FindingsBar* findings_ = nullptr;
+    QWidget* banner_ = nullptr;
+    QLabel* banner_words_ = nullptr;
+    QPushButton* banner_undo_ = nullptr;
+    LoadsStation* loads_ = nullptr;
+    PowerStation* power_ = nullptr;
+    WiringStation* wiring_ = nullptr;
+    RoutingStation* routing_ = nullptr;
+    BuildStation* build_ = nullptr;
+    BenchStation* bench_ = nullptr;
+    LogStation* log_ = nullptr;
+    bool why_shown_ = true;
+};
+
+}  // namespace sangre::app

@@ -1,0 +1,78 @@
+// sangre-shots PLAN FOLDER [--dark] [--scale 1.5]: one picture of each station, without a monitor.
+#include <QApplication>
+#include <QCommandLineParser>
+#include <QDir>
+#include <QSettings>
+#include <QTemporaryDir>
+#include <QThread>
+#include <cstdio>
+
+#include "shell/window.h"
+
+namespace {
+
+void settle() {
+    for (int i = 0; i < 10; ++i) QApplication::processEvents();
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    using namespace sangre::app;
+    if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
+    QTemporaryDir home;
+    QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, home.path());
+    QApplication app(argc, argv);
+    QApplication::setOrganizationName("sangre");
+    QApplication::setApplicationName("shots");
+    QApplication::setStyle(QStringLiteral("Fusion"));
+    QCommandLineParser options;
+    options.addPositionalArgument("PLAN", "the plan to show");
+    options.addPositionalArgument("FOLDER", "where the pictures go");
+    options.addOption({"dark", "the dark theme"});
+    options.addOption({"scale", "text size", "factor", "1"});
+    options.addOption({"select", "id of what is selected", "id", ""});
+    options.process(app);
+    const auto arguments = options.positionalArguments();
+    auto catalogue = sangre::load_catalogue(sangre::data_directory());
+    if (!catalogue || arguments.size() != 2) {
+        std::fprintf(stderr, "sangre-shots: %s\n", catalogue ? "PLAN and FOLDER are expected" : catalogue.error().c_str());
+        return 2;
+    }
+    Document document(std::make_shared<const sangre::Catalogue>(std::move(*catalogue)), home.path());
+    Window window(document);
+    if (!document.open(arguments[0])) return 2;
+    if (options.isSet("dark") || options.isSet("scale")) window.restyle(options.isSet("dark") ? Appearance::dark : Appearance::light, options.value("scale").toDouble());
+    window.resize(1280, 800);
+    window.show();
+    QDir().mkpath(arguments[1]);
+    const char* names[] = {"loads", "power", "wiring", "routing", "build", "bench", "log"};
+    // What each station is best looked at with.
+    const sangre::Id subjects[] = {"load-fog-pump", "rail-12-0v", "feed-hub-load-work-lamp", "way-hub-pump", "", "", ""};
+    for (int i = 0; i < station_count; ++i) {
+        window.go(static_cast<Station>(i));
+        document.select(options.value("select").isEmpty() ? subjects[i] : options.value("select").toStdString());
+        settle();
+        if (i == static_cast<int>(Station::build) || i == static_cast<int>(Station::bench)) {
+            const auto* step = document.study().steps.empty() ? nullptr : &document.study().steps.front();
+            for (const auto& s : document.study().steps)
+                if (!document.plan().done.contains(s.key)) {
+                    step = &s;
+                    break;
+                }
+            if (step && i == static_cast<int>(Station::build)) document.select(step->key);
+            for (const auto& r : document.study().readings)
+                if (i == static_cast<int>(Station::bench) && !document.plan().measured.contains(r.key)) {
+                    document.select(r.key);
+                    break;
+                }
+            settle();
+        }
+        const auto file = arguments[1] + "/" + names[i] + ".png";
+        if (!window.grab().save(file)) {
+            std::fprintf(stderr, "sangre-shots: %s cannot be written\n", qPrintable(file));
+            return 1;
+        }
+    }
+    return 0;
+}

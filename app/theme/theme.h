@@ -1,0 +1,33 @@
+#pragma once
+// Colours, type and measures. Warm paper and ink, one accent; heat is ochre.
+#include <QColor>
+#include <QFont>
+#include <QString>
+
+namespace sangre::app {
+
+struct Theme {
+    QColor paper, card, sunken, ink, muted, line, accent, accent_ink, accent_soft, flow, flow_soft, cool, heat, heat_soft,
+        good, caution, danger, meter, meter_ink;
+};
+
+enum class Appearance { light, dark };
+
+const Theme& theme();
+Appearance appearance();
+void set_appearance(Appearance wanted);
+
+/// Text size factor, 1 to 2; every measure follows it.
+double text_scale();
+void set_text_scale(double scale);
+/// A length in pixels at this text size.
+int u(double pixels);
+
+QFont face(double pixels = 14, bool bold = false);
+/// Loads the fonts that ship with the application and applies palette and style sheet.
+void apply_theme();
+
+/// The colour a wire's insulation is drawn in, by its colour's name; ink for a name not known.
+QColor wire_colour(const QString& name);
+
+}  // namespace sangre::app

@@ -1,0 +1,206 @@
+#include "widgets/canvas.h"
+
+#include <QHelpEvent>
+#include <QKeyEvent>
+#include <QToolTip>
+
+namespace sangre::app {
+
+Canvas::Canvas(const QString& accessible_name, QWidget* parent) : QWidget(parent) {
+    setAccessibleName(accessible_name);
+    setMouseTracking(true);
+    setFocusPolicy(Qt::StrongFocus);
+}
+
+void Canvas::paintEvent(QPaintEvent*) {
+    spots_.clear();
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    paint(p);
+    if (!hasFocus() || focused_.isEmpty()) return;
+    for (const auto& s : spots_)
+        if (s.key == focused_) {
+            p.setBrush(Qt::NoBrush);
+            p.setPen(QPen(theme().accent, 2, Qt::DotLine));
+            p.drawRoundedRect(s.area.adjusted(-3, -3, 3, 3), 6, 6);
+        }
+}
+
+const Spot* Canvas::spot_at(QPointF at) const {
+    for (auto s = spots_.rbegin(); s != spots_.rend(); ++s)
+        if (s->area.contains(at)) return &*s;
+    return nullptr;
+}
+
+QPoint Canvas::spot_centre(const QString& key) const {
+    for (const auto& s : spots_)
+        if (s.key == key) return s.area.center().toPoint();
+    return {};
+}
+
+void Canvas::focus_spot(const QString& key) {
+    focused_ = key;
+    update();
+}
+
+void Canvas::text(QPainter& p, const QRectF& area, const QString& words, const QColor& colour, const QFont& f, int align) {
+    p.setFont(f);
+    p.setPen(colour);
+    p.drawText(area, align | Qt::TextSingleLine, QFontMetricsF(f).elidedText(words, Qt::ElideRight, area.width() + 1));
+}
+
+double Canvas::text_width(const QString& words, const QFont& f) { return QFontMetricsF(f).horizontalAdvance(words); }
+
+void Canvas::card(QPainter& p, const QRectF& area, bool selected, const QColor& edge) {
+    p.setPen(QPen(edge.isValid() ? edge : selected ? theme().accent : theme().line, selected ? 1.6 : 1));
+    p.setBrush(selected ? theme().accent_soft : theme().card);
+    p.drawRoundedRect(area.adjusted(0.5, 0.5, -0.5, -0.5), 6, 6);
+}
+
+void Canvas::mouseMoveEvent(QMouseEvent* e) {
+    const auto* s = spot_at(e->position());
+    const QString now = s ? s->key : QString();
+    setCursor(s ? s->cursor : Qt::ArrowCursor);
+    if (now == hovered_) return;
+    hovered_ = now;
+    update();
+}
+
+void Canvas::leaveEvent(QEvent*) {
+    hovered_.clear();
+    update();
+}
+
+void Canvas::mousePressEvent(QMouseEvent* e) {
+    close_editor();
+    const auto* s = spot_at(e->position());
+    if (!s) return;
+    if (s->focusable) focused_ = s->key;
+    // The edit that follows repaints and renews the spots: keep the action, not the spot.
+    const auto action = e->button() == Qt::RightButton ? s->secondary : s->activate;
+    update();
+    if (action) action();
+}
+
+void Canvas::walk(int by) {
+    std::vector<QString> keys;
+    for (const auto& s : spots_)
+        if (s.focusable) keys.push_back(s.key);
+    if (keys.empty()) return;
+    const auto at = std::find(keys.begin(), keys.end(), focused_);
+    auto index = at == keys.end() ? (by > 0 ? 0 : static_cast<int>(keys.size()) - 1) : static_cast<int>(at - keys.begin()) + by;
+    index = std::clamp(index, 0, static_cast<int>(keys.size()) - 1);
+    focused_ = keys[static_cast<size_t>(index)];
+    update();
+}
+
+void Canvas::keyPressEvent(QKeyEvent* e) {
+    const auto run = [&](std::function<void()> Spot::*what) {
+        for (const auto& s : spots_)
+            if (s.key == focused_ && s.*what) {
+                const auto action = s.*what;
+                action();
+                return true;
+            }
+        return false;
+    };
+    switch (e->key()) {
+        case Qt::Key_Down:
+        case Qt::Key_Right: return walk(1);
+        case Qt::Key_Up:
+        case Qt::Key_Left: return walk(-1);
+        case Qt::Key_Home: focused_.clear(); return walk(1);
+        case Qt::Key_End: focused_.clear(); return walk(-1);
+        case Qt::Key_Return:
+        case Qt::Key_Enter:
+        case Qt::Key_Space:
+            if (run(&Spot::activate)) return;
+            break;
+        case Qt::Key_Menu:
+            if (run(&Spot::secondary)) return;
+            break;
+        default: break;
+    }
+    QWidget::keyPressEvent(e);
+}
+
+bool Canvas::event(QEvent* e) {
+    if (e->type() == QEvent::ToolTip) {
+        const auto* help = static_cast<QHelpEvent*>(e);
+        const auto* s = spot_at(help->pos());
+        if (s && !s->tip.isEmpty()) QToolTip::showText(help->globalPos(), s->tip, this, s->area.toRect());
+        else QToolTip::hideText();
+        return true;
+    }
+    return QWidget::event(e);
+}
+
+void Canvas::close_editor() {
+    if (!editor_) return;
+    editor_->removeEventFilter(this);
+    editor_->deleteLater();
+    echo_->deleteLater();
+    editor_ = nullptr;
+    echo_ = nullptr;
+    setFocus();
+}
+
+void Canvas::edit_at(const QRectF& area, const QString& words, std::function<QString(const QString&)> commit) {
+    close_editor();
+    editor_ = new QLineEdit(words, this);
+    echo_ = new QLabel(this);
+    editor_->setAccessibleName(accessibleName());
+    auto box = area.toRect().adjusted(-4, -2, 4, 2);
+    box.setWidth(std::max(box.width(), u(110)));
+    box.setHeight(std::max(box.height(), u(30)));
+    box.moveRight(std::min(box.right(), width() - 2));
+    box.moveLeft(std::max(box.left(), 2));
+    editor_->setGeometry(box);
+    editor_->selectAll();
+    editor_->installEventFilter(this);
+    echo_->setStyleSheet(QStringLiteral("background:%1;border:1px solid %2;border-radius:4px;padding:2px 6px;color:%3")
+                             .arg(theme().card.name(), theme().danger.name(), theme().danger.name()));
+    echo_->hide();
+    connect(editor_, &QLineEdit::returnPressed, this, [this, commit] {
+        auto* field = editor_;
+        const QString problem = commit(field->text());
+        if (problem.isEmpty()) {
+            if (editor_ == field) close_editor();
+            return;
+        }
+        if (!echo_) return;
+        echo_->setText(problem);
+        echo_->setWordWrap(true);
+        echo_->setFixedWidth(std::min(u(320), width() - 8));
+        echo_->adjustSize();
+        const int below = editor_->geometry().bottom() + 2;
+        echo_->move(std::clamp(editor_->x(), 4, std::max(4, width() - echo_->width() - 4)),
+                    below + echo_->height() < height() ? below : editor_->y() - echo_->height() - 2);
+        echo_->show();
+        echo_->raise();
+    });
+    editor_->show();
+    editor_->setFocus();
+}
+
+void Canvas::edit_value_at(const QRectF& area, const QString& words, Dimension dimension, const QString& unit,
+                           std::function<QString(double)> commit) {
+    edit_at(area, words, [dimension, unit, commit](const QString& typed) -> QString {
+        const auto value = parse_value(typed.toStdString(), dimension, unit.toStdString());
+        if (!value) return QString::fromStdString(value.error().message);
+        return commit(*value);
+    });
+}
+
+bool Canvas::eventFilter(QObject* watched, QEvent* e) {
+    if (watched == editor_ && e->type() == QEvent::KeyPress && static_cast<QKeyEvent*>(e)->key() == Qt::Key_Escape) {
+        close_editor();
+        return true;
+    }
+    if (watched == editor_ && e->type() == QEvent::FocusOut && static_cast<QFocusEvent*>(e)->reason() != Qt::PopupFocusReason) {
+        QMetaObject::invokeMethod(this, [this] { close_editor(); }, Qt::QueuedConnection);
+    }
+    return QWidget::eventFilter(watched, e);
+}
+
+}  // namespace sangre::app

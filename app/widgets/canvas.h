@@ -1,0 +1,71 @@
+#pragma once
+// A drawing that computes: painted by its owner, with spots that can be hovered, clicked and walked by keyboard, and
+// numbers that are edit fields where they stand.
+#include <QLabel>
+#include <QLineEdit>
+#include <QPainter>
+#include <QWidget>
+#include <functional>
+
+#include "theme/theme.h"
+#include "units/parse.h"
+
+namespace sangre::app {
+
+/// A place in a drawing that answers.
+struct Spot {
+    QRectF area;
+    QString key;                       ///< stable: keeps keyboard focus across repaints
+    QString tip;
+    std::function<void()> activate;    ///< click, Enter or Space
+    std::function<void()> secondary;   ///< right click, or the Menu key
+    Qt::CursorShape cursor = Qt::PointingHandCursor;
+    bool focusable = true;
+};
+
+class Canvas : public QWidget {
+    Q_OBJECT
+  public:
+    explicit Canvas(const QString& accessible_name, QWidget* parent = nullptr);
+
+    /// Opens an edit field over `area`; `commit` gets the text and returns an error to show, or nothing.
+    void edit_at(const QRectF& area, const QString& text, std::function<QString(const QString&)> commit);
+    /// The same for a quantity: what is typed is read as `dimension`, and what was understood is echoed.
+    void edit_value_at(const QRectF& area, const QString& text, Dimension dimension, const QString& unit,
+                       std::function<QString(double)> commit);
+    QLineEdit* editor() const { return editor_; }
+    void close_editor();
+    const std::vector<Spot>& spots() const { return spots_; }
+    /// Centre of the spot of that key; null point when there is none. For tests and for keyboard menus.
+    QPoint spot_centre(const QString& key) const;
+    void focus_spot(const QString& key);
+    QString focused_spot() const { return focused_; }
+
+  protected:
+    virtual void paint(QPainter& p) = 0;
+    void add_spot(Spot spot) { spots_.push_back(std::move(spot)); }
+    const Spot* spot_at(QPointF at) const;
+    /// Draws text cut with an ellipsis where it must be; then the whole text is the spot's tip.
+    static void text(QPainter& p, const QRectF& area, const QString& words, const QColor& colour, const QFont& f,
+                     int align = Qt::AlignLeft | Qt::AlignVCenter);
+    static double text_width(const QString& words, const QFont& f);
+    static void card(QPainter& p, const QRectF& area, bool selected = false, const QColor& edge = QColor());
+
+    void paintEvent(QPaintEvent*) override;
+    void mouseMoveEvent(QMouseEvent* e) override;
+    void mousePressEvent(QMouseEvent* e) override;
+    void keyPressEvent(QKeyEvent* e) override;
+    void leaveEvent(QEvent* e) override;
+    bool event(QEvent* e) override;
+    bool eventFilter(QObject* watched, QEvent* e) override;
+    QString hovered() const { return hovered_; }
+
+  private:
+    void walk(int by);
+    std::vector<Spot> spots_;
+    QString hovered_, focused_;
+    QLineEdit* editor_ = nullptr;
+    QLabel* echo_ = nullptr;
+};
+
+}  // namespace sangre::app

@@ -1,0 +1,51 @@
+#pragma once
+#include <QPushButton>
+
+#include "wiring/feed_list.h"
+#include "wiring/joint_drawing.h"
+
+class QCustomPlot;
+
+namespace sangre::app {
+
+/// The joint at one end of the selected feed, with the insulation schools to choose from.
+class JointPanel : public Canvas {
+    Q_OBJECT
+  public:
+    JointPanel(Document& document, QWidget* parent = nullptr);
+    /// The feed that is shown: the selected one, the selected load's, or the first.
+    static std::optional<size_t> feed_of(const Document& document);
+
+  protected:
+    void paint(QPainter& p) override;
+
+  private:
+    void paint_schools(QPainter& p, double y);
+    void choose_kind(size_t feed, const QRectF& at);
+    Document& document_;
+    bool at_source_ = false;
+};
+
+class WiringStation : public QWidget {
+    Q_OBJECT
+  public:
+    WiringStation(Document& document, QWidget* parent = nullptr);
+    FeedList* list() { return list_; }
+    QCustomPlot* chart() { return chart_; }
+
+  protected:
+    void showEvent(QShowEvent* e) override {
+        QWidget::showEvent(e);
+        QMetaObject::invokeMethod(this, [this] { draw_chart(); }, Qt::QueuedConnection);
+    }
+
+  private:
+    void draw_chart();
+    Document& document_;
+    FeedList* list_;
+    QCustomPlot* chart_;
+    QLabel* chart_words_;
+    JointPanel* joint_;
+};
+
+}  // namespace sangre::app

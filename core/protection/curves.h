@@ -1,0 +1,24 @@
+#pragma once
+// The fuse against the wire, as points to draw.
+#include "protection/protection.h"
+
+namespace sangre {
+
+struct CurrentTime {
+    double amps, seconds;
+};
+
+struct FeedCurves {
+    std::vector<CurrentTime> fast, slow;  ///< the fuse's edges; empty without a fuse
+    std::vector<CurrentTime> wire;        ///< how long the wire stands each current
+    std::vector<CurrentTime> load;        ///< the current the load asks for, as a staircase from long to short times
+    double prospective = 0;               ///< of a short at the far end, A
+    double least_amps = 1, most_amps = 1000;
+    std::string words;                    ///< the crossing that matters
+    bool sound = true;
+};
+
+/// Between 1 ms and 1000 s, log-spaced.
+FeedCurves feed_curves(const FeedProtection& feed);
+
+}  // namespace sangre
