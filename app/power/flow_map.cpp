@@ -182,7 +182,7 @@ void FlowMap::paint_heat(QPainter& p) {
     if (!battery || raw(s.now.wire_heat) < 0.005) return;
     // What the wires lose falls out beside the battery, to the scale of the bands.
     const double h = std::clamp(raw(s.now.wire_heat) * pixels_per_watt_, 2.0, static_cast<double>(u(14)));
-    const double x = battery->area.right() + u(22), y = std::min(battery->area.bottom() + u(26), height() - u(26.0));
+    const double x = battery->area.right() + u(22), y = std::min(battery->area.bottom() + u(26), static_cast<double>(height() - u(26)));
     QPainterPath path(QPointF(battery->area.right(), battery->out_y - h / 2));
     path.quadTo(x, battery->out_y - h / 2, x, y);
     p.setPen(QPen(t.heat_soft, h, Qt::SolidLine, Qt::FlatCap));
