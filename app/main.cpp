@@ -7,6 +7,7 @@
 #include "shell/window.h"
 
 int main(int argc, char** argv) {
+    sangre::app::prepare_fonts();
     QApplication app(argc, argv);
     QApplication::setOrganizationName(QStringLiteral("sangre"));
     QApplication::setApplicationName(QStringLiteral("sangre"));

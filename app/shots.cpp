@@ -22,6 +22,7 @@ int main(int argc, char** argv) {
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
     QTemporaryDir home;
     QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, home.path());
+    prepare_fonts();
     QApplication app(argc, argv);
     QApplication::setOrganizationName("sangre");
     QApplication::setApplicationName("shots");

@@ -76,7 +76,7 @@ void ReadingList::paint(QPainter& p) {
         p.drawLine(QPointF(u(14), y + u(25)), QPointF(width() - u(14), y + u(25)));
         y += u(28);
     };
-    section(tr("Power off: shorts and continuity"));
+    section(tr("Power off, battery out: shorts and continuity"));
     bool live = false;
     for (const auto& r : readings) {
         if (r.live && !live) {
@@ -89,10 +89,10 @@ void ReadingList::paint(QPainter& p) {
         if (here) card(p, area, true);
         const auto measured = document_.plan().measured.find(r.key);
         text(p, QRectF(u(8), y, u(28), row_height()), QString::number(++number), t.muted, face(12), Qt::AlignRight | Qt::AlignVCenter);
-        const double value_left = width() - u(104), window_left = value_left - u(128), state_left = width() * 0.40;
+        const double value_left = width() - u(104), window_left = value_left - u(118), state_left = width() * 0.385;
         text(p, QRectF(u(44), y, state_left - u(50), row_height()), words_of(r.title), t.ink, face(13, here));
         text(p, QRectF(state_left, y, window_left - state_left - u(6), row_height()), words_of(r.state), t.muted, face(11));
-        text(p, QRectF(window_left, y, u(124), row_height()), words_of(window_text(r)), t.muted, face(12), Qt::AlignRight | Qt::AlignVCenter);
+        text(p, QRectF(window_left, y, u(114), row_height()), words_of(window_text(r)), t.muted, face(12), Qt::AlignRight | Qt::AlignVCenter);
         if (measured != document_.plan().measured.end()) {
             const bool pass = judge(r, measured->second) == Verdict::pass;
             text(p, QRectF(value_left, y, u(70), row_height()), words_of(value_text(r, measured->second)), pass ? t.ink : t.danger, face(13, true), Qt::AlignRight | Qt::AlignVCenter);

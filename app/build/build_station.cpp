@@ -44,6 +44,50 @@ double StepCard::paint_joint(QPainter& p, double y) {
     return y + u(158);
 }
 
+double StepCard::paint_lead(QPainter& p, double y) {
+    const auto& t = theme();
+    const auto& feeds = document_.plan().feeds;
+    const auto* feed = by_id(feeds, step_->about);
+    if (!feed) return y;
+    const auto& route = document_.study().harness.routes[static_cast<size_t>(feed - feeds.data())];
+    const double left = u(40), right = width() - u(40);
+    const auto lead = [&](double at, const std::string& colour) {
+        p.setPen(QPen(wire_colour(words_of(colour)), u(11), Qt::SolidLine, Qt::FlatCap));
+        p.drawLine(QPointF(left, at), QPointF(right, at));
+        p.setPen(Qt::NoPen);
+        p.setBrush(t.card);
+        p.drawRoundedRect(QRectF(left + u(26), at - u(9), u(96), u(18)), 3, 3);
+        p.drawRoundedRect(QRectF(right - u(122), at - u(9), u(96), u(18)), 3, 3);
+        for (const double x : {left + u(28.0), right - u(120.0)}) text(p, QRectF(x, at - u(9), u(92), u(18)), words_of(name_of(document_.plan(), feed->to)), t.ink, face(11), Qt::AlignCenter);
+    };
+    lead(y + u(44), feed->supply_colour);
+    if (feed->ret == Return::own) lead(y + u(74), feed->return_colour);
+    p.setPen(QPen(t.ink, 1));
+    p.drawLine(QPointF(left, y + u(22)), QPointF(right, y + u(22)));
+    for (const double x : {left, right}) p.drawLine(QPointF(x, y + u(17)), QPointF(x, y + u(27)));
+    text(p, QRectF(left, y - u(4), right - left, u(24)), QString::fromStdString(format(route.cut)), t.accent, face(20, true), Qt::AlignCenter);
+    return y + u(104);
+}
+
+double StepCard::paint_target(QPainter& p, double y) {
+    const auto& t = theme();
+    const auto* c = by_id(document_.plan().converters, step_->about);
+    if (!c) return y;
+    const QRectF meter(u(40), y, width() - u(80), u(110));
+    p.setPen(Qt::NoPen);
+    p.setBrush(t.meter);
+    p.drawRoundedRect(meter, 8, 8);
+    const auto& w = document_.study().windows[static_cast<size_t>(c - document_.plan().converters.data())];
+    text(p, meter.adjusted(0, u(8), -u(20), -u(36)), QString::fromStdString(format(c->set)), t.meter_ink, face(52, true), Qt::AlignRight | Qt::AlignVCenter);
+    text(p, meter.adjusted(u(20), u(74), -u(20), -u(8)), tr("between %1 and %2, nothing on the output").arg(QString::fromStdString(format(w.low)), QString::fromStdString(format(w.high))), t.meter_ink, face(13), Qt::AlignRight | Qt::AlignVCenter);
+    return meter.bottom() + u(16);
+}
+
+double StepCard::figure_height() const {
+    if (step_->joint) return u(158);
+    return step_->kind == StepKind::cut ? u(104) : step_->kind == StepKind::set_module ? u(126) : 0;
+}
+
 void StepCard::paint(QPainter& p) {
     const auto& t = theme();
     card(p, QRectF(0, 0, width() - 1, height() - 1), false, t.accent);
@@ -58,30 +102,34 @@ void StepCard::paint(QPainter& p) {
     text(p, QRectF(u(24), y, w, u(18)), tr("Step %1 of %2%3").arg(number_).arg(of_).arg(done ? tr(" · done") : QString()), done ? t.good : t.muted, face(13, done));
     y += u(20);
     // The title wraps to two lines rather than being cut.
-    p.setFont(face(23, true));
+    p.setFont(face(26, true));
     p.setPen(t.ink);
-    const auto title_box = p.boundingRect(QRectF(u(24), y, w, u(70)), Qt::TextWordWrap, words_of(step_->title));
-    p.drawText(QRectF(u(24), y, w, u(70)), Qt::TextWordWrap, words_of(step_->title));
+    const auto title_box = p.boundingRect(QRectF(u(24), y, w, u(76)), Qt::TextWordWrap, words_of(step_->title));
+    p.drawText(QRectF(u(24), y, w, u(76)), Qt::TextWordWrap, words_of(step_->title));
     y += title_box.height() + u(2);
-    p.setFont(face(14));
+    p.setFont(face(15));
     p.setPen(t.muted);
     const auto sub = p.boundingRect(QRectF(u(24), y, w, u(44)), Qt::TextWordWrap, words_of(step_->subtitle));
     p.drawText(QRectF(u(24), y, w, u(44)), Qt::TextWordWrap, words_of(step_->subtitle));
     y += sub.height() + u(8);
     const double bottom = height() - (step_->caution.empty() ? u(40) : u(88));
     double need = 0;
-    for (const auto& action : step_->actions) need += QFontMetricsF(face(15)).boundingRect(QRectF(0, 0, w - u(34), 999), Qt::TextWordWrap, words_of(action)).height() + u(7);
-    if (step_->joint && y + u(158) + need < bottom + u(24)) y = paint_joint(p, y);
+    for (const auto& action : step_->actions) need += QFontMetricsF(face(17)).boundingRect(QRectF(0, 0, w - u(34), 999), Qt::TextWordWrap, words_of(action)).height() + u(7);
+    if (y + figure_height() + need < bottom + u(24)) {
+        if (step_->joint) y = paint_joint(p, y);
+        else if (step_->kind == StepKind::cut) y = paint_lead(p, y + u(10));
+        else if (step_->kind == StepKind::set_module) y = paint_target(p, y);
+    }
     for (const auto& action : step_->actions) {
-        p.setFont(face(15));
+        p.setFont(face(17));
         const auto box = p.boundingRect(QRectF(u(58), y, w - u(34), 999), Qt::TextWordWrap, words_of(action));
         if (y + box.height() > bottom) {
-            text(p, QRectF(u(58), y - u(4), w, u(18)), QStringLiteral("…"), t.muted, face(15));
+            text(p, QRectF(u(58), y - u(4), w, u(18)), QStringLiteral("…"), t.muted, face(17));
             break;
         }
         tick(p, QRectF(u(26), y + u(1), u(18), u(18)), done);
         p.setPen(done ? t.muted : t.ink);
-        p.setFont(face(15));
+        p.setFont(face(17));
         p.drawText(box, Qt::TextWordWrap, words_of(action));
         y += box.height() + u(7);
     }

@@ -19,6 +19,9 @@ class StepCard : public Canvas {
 
   private:
     double paint_joint(QPainter& p, double y);
+    double paint_lead(QPainter& p, double y);
+    double paint_target(QPainter& p, double y);
+    double figure_height() const;
     Document& document_;
     const Step* step_ = nullptr;
     size_t number_ = 0, of_ = 0;

@@ -54,6 +54,7 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
     column->addWidget(entry_);
     echo_ = new QLabel(this);
     echo_->setFixedHeight(u(20));
+    echo_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
     echo_->setTextFormat(Qt::RichText);
     column->addWidget(echo_);
 

@@ -47,6 +47,7 @@ void PowerStation::draw_mission() {
     const auto& phases = document_.plan().phases;
     chart_->clearItems();
     chart_->clearGraphs();
+    if (!isVisible()) return;
     dress(*chart_);
     chart_->setVisible(!m.points.empty());
     if (m.points.empty()) return;

@@ -1,5 +1,6 @@
 #include "shell/what_if_bar.h"
 
+#include <QFontMetrics>
 #include <QHBoxLayout>
 #include <QSignalBlocker>
 

@@ -84,9 +84,11 @@ QFont face(double pixels, bool bold) {
     QFont f(QStringLiteral("B612"));
     f.setPixelSize(std::max(8, u(pixels)));
     f.setBold(bold);
-    // An installed monospaced sister also calls itself “B612”; ask for the proportional one.
-    f.setFixedPitch(false);
     return f;
+}
+
+void prepare_fonts() {
+    if (qEnvironmentVariableIsEmpty("FONTCONFIG_FILE")) qputenv("FONTCONFIG_FILE", (data_directory() / "fonts" / "fonts.conf").c_str());
 }
 
 void apply_theme() {

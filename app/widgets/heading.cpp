@@ -14,6 +14,7 @@ Heading::Heading(const QString& title, const QString& hint, QWidget* parent, dou
     hint_ = new QLabel(hint, this);
     hint_->setStyleSheet(QStringLiteral("font-size:%1px;color:%2").arg(u(12)).arg(theme().muted.name()));
     row_->addWidget(hint_, 1, Qt::AlignBottom);
+    hint_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     hint_->setMinimumWidth(u(40));
 }
 

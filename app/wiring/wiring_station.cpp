@@ -125,6 +125,7 @@ WiringStation::WiringStation(Document& document, QWidget* parent) : QWidget(pare
     chart_column->setSpacing(0);
     chart_column->addWidget(new Heading(tr("Who gives up first: fuse or wire?"), {}, this, 14));
     chart_words_ = new QLabel(this);
+    chart_words_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     chart_column->addWidget(chart_words_);
     chart_ = new QCustomPlot(this);
     chart_->setAccessibleName(tr("Fuse against wire"));
@@ -142,6 +143,7 @@ void WiringStation::draw_chart() {
     const auto& t = theme();
     chart_->clearItems();
     chart_->clearGraphs();
+    if (!isVisible()) return;
     dress(*chart_);
     const auto at = JointPanel::feed_of(document_);
     chart_->setVisible(at.has_value());

@@ -81,7 +81,7 @@ void shorts(const Plan& plan, std::vector<Reading>& out) {
         r.key = "shorts/";
         for (size_t i = 0; i < switches.size(); ++i) r.key += on.contains(i) ? '1' : '0';
         r.title = "Pack plug + to −";
-        r.state = combination_words(switches, on) + ", fuses in, battery out";
+        r.state = combination_words(switches, on);
         r.red = "pack plug +", r.black = "pack plug −";
         r.unit = ReadingUnit::ohm;
         // A lamp's cold filament is about a tenth of its hot resistance.
@@ -106,7 +106,7 @@ void continuity(const Plan& plan, const Catalogue& catalogue, const Figures& fig
             Reading r;
             r.key = "beep/" + feed.id + (is_return ? "/return" : "/supply");
             r.title = fmt::format("{} {} to {} {}", name_of(plan, feed.from), sign, name_of(plan, feed.to), sign);
-            r.state = is_return ? "no battery" : "no battery, this fuse in, its switch on";
+            r.state = is_return ? "" : "its fuse in, switch on";
             r.red = name_of(plan, feed.to) + " " + sign, r.black = name_of(plan, feed.from) + " " + sign;
             r.unit = ReadingUnit::ohm;
             r.high = std::ceil(((is_return ? back : supply) + lead_ohm) * 1.2 * 10) / 10;

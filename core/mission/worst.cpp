@@ -14,7 +14,7 @@ void note_feeds(WorstCase& w, const OperatingPoint& p, const Demand& d, bool pea
     for (size_t f = 0; f < w.feeds.size(); ++f) {
         auto& x = w.feeds[f];
         const auto& at = p.feeds[f];
-        if (d.open[f]) continue;
+        if (d.open[f] || raw(at.at_end) < 0.5) continue;  // off, here or further up
         const Ampere amps(std::abs(raw(at.supply)));
         x.lowest_end = std::min(x.lowest_end, at.at_end);
         x.highest_end = std::max(x.highest_end, at.at_end);
@@ -64,10 +64,16 @@ void note_battery(WorstCase& w, const OperatingPoint& p, const Demand& d, bool p
 void note_pulses(WorstCase& w, const Plan& plan) {
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         auto& x = w.feeds[f];
-        double largest = 0;
-        for (const auto l : loads_behind(plan, f)) {
+        double largest = 0, rise = 0;
+        const auto behind = loads_behind(plan, f);
+        const auto peak_rise = [&](size_t l) {
+            return raw(draw(plan.loads[l], LoadState::peak) - plan.loads[l].typical) * raw(plan.loads[l].nominal);
+        };
+        for (const auto l : behind) rise = std::max(rise, peak_rise(l));
+        for (const auto l : behind) {
             const auto& load = plan.loads[l];
-            x.peak_time = std::max(x.peak_time, load.peak_time);
+            // A small load's long peak does not stretch the large one's short peak.
+            if (peak_rise(l) >= 0.2 * rise && rise > 0) x.peak_time = std::max(x.peak_time, load.peak_time);
             const double start = raw(load.start - load.typical) * raw(load.nominal);
             if (start > largest) largest = start, x.start_time = load.start_time;
         }

@@ -4,17 +4,10 @@
 
 namespace sangre {
 
-/// The instant at which something was worst, in words: "Fog, 10 % charge, −10 °C, all at peak".
-struct Corner {
-    std::string words;
-    size_t phase = 0;
-    bool peak = false;
-};
-
 struct FeedExtremes {
     Ampere continuous{};  ///< largest with the states as painted
     Ampere peak{};        ///< largest with all that runs at its peak together
-    Second peak_time{};   ///< longest peak behind it
+    Second peak_time{};   ///< longest peak behind it, of the loads that make at least a fifth of the largest rise
     Ampere start{};       ///< continuous plus the largest single start-up behind it
     Second start_time{};
     Volt drop{};          ///< out and back, at the continuous current
