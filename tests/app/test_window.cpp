@@ -1,0 +1,375 @@
+// A builder's evening through the real widgets.
+#include <QApplication>
+#include <QClipboard>
+#include <QMenu>
+#include <QSettings>
+#include <qcustomplot.h>
+
+#include "bench/bench_station.h"
+#include "build/build_station.h"
+#include "fixtures.h"
+#include "loads/loads_station.h"
+#include "log/log_station.h"
+#include "power/power_station.h"
+#include "routing/routing_station.h"
+#include "shell/window.h"
+#include "wiring/wiring_station.h"
+
+using namespace sangre;
+using namespace sangre::app;
+
+namespace {
+
+struct Bench {
+    QTemporaryDir folder;
+    Document document{std::make_shared<const Catalogue>(test::parts()), folder.filePath("recovery")};
+    Window window{document};
+    explicit Bench(bool with_demo = true) {
+        if (with_demo) document.open(QString::fromStdString(test::demo_file()));
+        window.resize(1280, 800);
+        window.show();
+        settle();
+    }
+    void settle() {
+        for (int i = 0; i < 5; ++i) QApplication::processEvents();
+    }
+    void click(Canvas* canvas, const QString& key, Qt::MouseButton button = Qt::LeftButton) {
+        canvas->repaint();
+        const auto at = canvas->spot_centre(key);
+        QVERIFY2(!at.isNull(), qPrintable("no spot " + key));
+        QTest::mouseClick(canvas, button, {}, at);
+        settle();
+    }
+    void type_into_editor(Canvas* canvas, const QString& text) {
+        QVERIFY(canvas->editor());
+        canvas->editor()->setText(text);
+        QTest::keyClick(canvas->editor(), Qt::Key_Return);
+        settle();
+    }
+};
+
+}  // namespace
+
+class TestWindow : public QObject {
+    Q_OBJECT
+    QTemporaryDir home_;
+  private slots:
+    void initTestCase() {
+        QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, home_.path());
+    }
+    void init() { QSettings().clear(); }
+
+    // Open, edit, propose, mend, tick, record, save, reopen: all through the widgets.
+    void evening() {
+        Bench b;
+        auto& w = b.window;
+        QVERIFY(w.windowTitle().contains("Orchard frost rover"));
+        QTest::keyClick(&w, Qt::Key_1, Qt::AltModifier);
+        QCOMPARE(w.station(), Station::loads);
+        QTest::keyClicks(w.loads()->entry(), "Siren 12V 2A peak 3,5A noisy");
+        QVERIFY(w.loads()->echo()->text().contains("Siren"));
+        QTest::keyClick(w.loads()->entry(), Qt::Key_Return);
+        QVERIFY(by_id(b.document.plan().loads, Id("load-siren")));
+        QVERIFY(test::has(b.document.study(), "load-not-fed", Severity::danger));
+        QTest::mouseClick(w.loads()->propose_button(), Qt::LeftButton);
+        QVERIFY(!feeds_into(b.document.plan(), "load-siren").empty());
+        QCOMPARE(count(b.document.study().findings, Severity::danger), size_t{0});
+
+        // Mend the finding that is left, from the bar.
+        QVERIFY(test::has(b.document.study(), "rail-noise"));
+        QTest::keyClick(&w, Qt::Key_F8);
+        while (b.document.study().findings[w.findings()->current()].rule != "rail-noise") QTest::keyClick(&w, Qt::Key_F8);
+        b.click(w.findings(), "fix0");
+        QVERIFY(!test::has(b.document.study(), "rail-noise"));
+
+        QTest::keyClick(&w, Qt::Key_5, Qt::AltModifier);
+        const auto step = w.build()->current()->key;
+        QVERIFY(!b.document.plan().done.contains(step));
+        QTest::keyClick(w.build(), Qt::Key_Space);
+        QVERIFY(b.document.plan().done.contains(step));
+        QVERIFY(w.build()->current()->key != step);
+        QTest::keyClick(w.build(), Qt::Key_N);
+        QTest::keyClicks(w.build()->note_field(), "used the long ferrules");
+        QTest::keyClick(w.build()->note_field(), Qt::Key_Return);
+        QCOMPARE(b.document.plan().log.back().text, std::string("used the long ferrules"));
+
+        QTest::keyClick(&w, Qt::Key_6, Qt::AltModifier);
+        const auto reading = w.bench()->current()->key;
+        QTest::keyClicks(w.bench()->field(), "OL");
+        QTest::keyClick(w.bench()->field(), Qt::Key_Return);
+        QVERIFY(b.document.plan().measured.at(reading).open);
+        QVERIFY(w.bench()->current()->key != reading);
+
+        const auto file = b.folder.filePath("evening.json");
+        QVERIFY(b.document.save_as(file));
+        const auto saved = b.document.plan();
+        w.close();
+        Bench next(false);
+        QVERIFY(next.document.open(file));
+        QVERIFY(next.document.plan() == saved);
+        QVERIFY(next.window.grab().width() >= 1200);
+    }
+
+    void every_station_is_alive_and_painted() {
+        Bench b;
+        for (int i = 0; i < station_count; ++i) {
+            b.window.go(static_cast<Station>(i));
+            b.settle();
+            const auto picture = b.window.grab().toImage();
+            QSet<QRgb> colours;
+            for (int x = 110; x < 980; x += 7)
+                for (int y = 60; y < 750; y += 5) colours.insert(picture.pixel(x, y));
+            QVERIFY2(colours.size() > 15, qPrintable(StationBar::station_name(static_cast<Station>(i))));
+        }
+    }
+    void nothing_is_wider_than_the_window_data() {
+        QTest::addColumn<double>("scale");
+        QTest::addColumn<int>("width");
+        QTest::newRow("1280") << 1.0 << 1280;
+        QTest::newRow("1.5×") << 1.5 << 1920;
+    }
+    void nothing_is_wider_than_the_window() {
+        QFETCH(double, scale);
+        QFETCH(int, width);
+        Bench b;
+        b.window.restyle(Appearance::dark, scale);
+        b.settle();
+        QVERIFY2(b.window.minimumSizeHint().width() <= width, qPrintable(QString::number(b.window.minimumSizeHint().width())));
+        b.window.restyle(Appearance::light, 1);
+    }
+
+    void a_load_is_edited_where_it_stands() {
+        Bench b;
+        auto* list = b.window.loads()->list();
+        b.click(list, "load:load-fog-pump");
+        QCOMPARE(b.document.selection(), Id("load-fog-pump"));
+        b.click(list, "load:load-fog-pump");
+        b.type_into_editor(list, "Fog pump 26-7 V 4 A");
+        QVERIFY(list->editor());  // refused, with the reason, and nothing lost
+        QCOMPARE(raw(by_id(b.document.plan().loads, Id("load-fog-pump"))->typical), 4.6);
+        b.type_into_editor(list, "Fog pump 11.4-14 V 5 A noisy");
+        QVERIFY(!list->editor());
+        QCOMPARE(raw(by_id(b.document.plan().loads, Id("load-fog-pump"))->typical), 5.0);
+        QCOMPARE(by_id(b.document.plan().loads, Id("load-fog-pump"))->place, Id("pump-well"));
+        list->focus_spot("load:load-fog-pump");
+        QTest::keyClick(list, Qt::Key_Delete);
+        QVERIFY(!by_id(b.document.plan().loads, Id("load-fog-pump")));
+        QTest::keyClick(&b.window, Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(by_id(b.document.plan().loads, Id("load-fog-pump")));
+    }
+    void what_is_not_understood_is_marked() {
+        Bench b(false);
+        auto* entry = b.window.loads()->entry();
+        QTest::keyClicks(entry, "Pump 12V 1A blue");
+        QVERIFY(b.window.loads()->echo()->text().contains("<u>blue</u>"));
+        QTest::keyClick(entry, Qt::Key_Return);
+        QCOMPARE(entry->selectedText(), QStringLiteral("blue"));
+        QVERIFY(b.document.plan().loads.empty());
+    }
+    void a_spreadsheet_is_pasted_and_copied() {
+        Bench b(false);
+        QApplication::clipboard()->setText("Pump\t12 V\t3 A\nLamp\t12 V\t1 A\n");
+        QTest::keyClick(b.window.loads()->entry(), Qt::Key_V, Qt::ControlModifier);
+        QCOMPARE(b.document.plan().loads.size(), size_t{2});
+        b.window.loads()->paste("Pump\t12 V\t3 A\nLamp\toops\t1 A\n");
+        QCOMPARE(b.document.plan().loads.size(), size_t{2});
+        QVERIFY(b.window.banner_words()->text().contains("Line 2"));
+        QTest::keyClick(&b.window, Qt::Key_P, Qt::ControlModifier);
+        QVERIFY(!b.document.plan().feeds.empty());
+    }
+    void the_day_is_painted_and_dragged() {
+        Bench b;
+        auto* day = b.window.loads()->mission();
+        const auto state = [&] { return state_in(b.document.plan().phases[1], b.document.plan().loads[4]); };
+        QCOMPARE(state(), LoadState::off);
+        b.click(day, "cell4/1");
+        QCOMPARE(state(), LoadState::idle);
+        b.click(day, "cell4/1");
+        QCOMPARE(state(), LoadState::typical);
+        b.click(day, "duration2");
+        b.type_into_editor(day, "4h15");
+        QCOMPARE(raw(b.document.plan().phases[2].duration), 15300.0);
+        b.click(day, "phase3");
+        QCOMPARE(b.document.conditions().phase, Id("phase-fog"));
+        // The border after the third phase, dragged to the right, makes it longer.
+        const auto before = b.document.plan().phases[2].duration;
+        day->repaint();
+        const auto head = day->spot_centre("phase3");
+        int border = head.x();
+        for (const auto& s : day->spots())
+            if (s.key == "phase3") border = static_cast<int>(s.area.left()) - u(2);
+        QTest::mousePress(day, Qt::LeftButton, {}, QPoint(border, head.y()));
+        QMouseEvent move(QEvent::MouseMove, QPointF(border + 30, head.y()), day->mapToGlobal(QPointF(border + 30, head.y())), Qt::LeftButton, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(day, &move);
+        QTest::mouseRelease(day, Qt::LeftButton, {}, QPoint(border + 30, head.y()));
+        QVERIFY(b.document.plan().phases[2].duration > before);
+    }
+    void the_flow_map_selects_sets_and_reroutes() {
+        Bench b;
+        b.window.go(Station::power);
+        b.settle();
+        auto* map = b.window.power()->map();
+        b.click(map, "part:load-computer");
+        QCOMPARE(b.document.selection(), Id("load-computer"));
+        const auto rail = b.document.plan().converters[0].id;
+        b.click(map, "set:" + QString::fromStdString(rail));
+        b.type_into_editor(map, "7 V");
+        QVERIFY(test::has(b.document.study(), "rail-set-voltage", Severity::danger));
+        QTest::keyClick(&b.window, Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(!test::has(b.document.study(), "rail-set-voltage"));
+        map->focus_spot("part:battery");
+        map->setFocus();
+        QTest::keyClick(map, Qt::Key_Return);
+        QCOMPARE(b.document.selection(), Id("battery"));
+    }
+    void the_feed_list_changes_fuse_wire_and_length() {
+        Bench b;
+        b.window.go(Station::wiring);
+        b.settle();
+        auto* list = b.window.wiring()->list();
+        const auto lamp = feeds_into(b.document.plan(), "load-work-lamp").front();
+        QVERIFY(test::has(b.document.study(), "fuse-too-big", Severity::danger));
+        QMenu fuses;
+        list->fill_fuse_menu(fuses, lamp);
+        QAction* fitting = nullptr;
+        for (auto* a : fuses.actions())
+            if (!fitting && a->text().contains("carries and protects")) fitting = a;
+        QVERIFY(fitting);
+        fitting->trigger();
+        QVERIFY(!test::has(b.document.study(), "fuse-too-big"));
+        QMenu wires;
+        list->fill_wire_menu(wires, lamp);
+        QVERIFY(wires.actions().size() > 8);
+        wires.actions().at(0)->trigger();
+        QVERIFY(b.document.plan().feeds[lamp].wire != test::demo().feeds[lamp].wire);
+        b.click(list, "length:" + QString::fromStdString(b.document.plan().feeds[lamp].id));
+        b.type_into_editor(list, "2*0.4m+10%");
+        QCOMPARE(raw(*b.document.plan().feeds[lamp].length), 0.88);
+        b.click(list, "length:" + QString::fromStdString(b.document.plan().feeds[lamp].id));
+        b.type_into_editor(list, "0");
+        QCOMPARE(raw(*b.document.plan().feeds[lamp].length), 0.88);
+        QTest::keyClick(list->editor(), Qt::Key_Escape);
+        QVERIFY(!list->editor());
+        QVERIFY(b.window.wiring()->chart()->plottableCount() == 4);
+    }
+    void places_are_dragged_and_ways_measured() {
+        Bench b;
+        b.window.go(Station::routing);
+        b.settle();
+        auto* map = b.window.routing()->map();
+        map->repaint();
+        const auto from = map->spot_centre("place:tail");
+        const auto x = by_id(b.document.plan().places, Id("tail"))->x;
+        QTest::mousePress(map, Qt::LeftButton, {}, from);
+        for (int i = 1; i < 5; ++i) {
+            const QPointF to = from - QPointF(15 * i, 4 * i);
+            QMouseEvent move(QEvent::MouseMove, to, map->mapToGlobal(to), Qt::LeftButton, Qt::LeftButton, Qt::NoModifier);
+            QApplication::sendEvent(map, &move);
+        }
+        QTest::mouseRelease(map, Qt::LeftButton, {}, from - QPoint(60, 16));
+        QVERIFY(by_id(b.document.plan().places, Id("tail"))->x < x - 0.05);
+        map->edit_length("way-hub-pump");
+        b.type_into_editor(map, "3 ft 2 in");
+        CLOSE(raw(by_id(b.document.plan().passages, Id("way-hub-pump"))->length), 0.9652, 1e-6);
+        map->add_place();
+        b.type_into_editor(map, "Cargo hatch");
+        QCOMPARE(b.document.plan().places.back().name, std::string("Cargo hatch"));
+    }
+    void a_wrong_reading_stays_with_its_suspects() {
+        Bench b;
+        b.window.go(Station::bench);
+        b.window.bench()->go_to("plug/load-computer/running");
+        QTest::keyClicks(b.window.bench()->field(), "0.3");
+        QTest::keyClick(b.window.bench()->field(), Qt::Key_Return);
+        QCOMPARE(b.window.bench()->current()->key, std::string("plug/load-computer/running"));
+        QVERIFY(b.window.bench()->verdict()->text().contains("too low"));
+        b.window.bench()->field()->setText("lots");
+        b.window.bench()->record();
+        QVERIFY(b.window.bench()->verdict()->text().contains("not a number"));
+        QCOMPARE(b.document.plan().measured.at("plug/load-computer/running").value, 0.3);
+        QVERIFY(b.document.plan().log.back().text.find("outside") != std::string::npos);
+    }
+    void notes_go_to_the_log() {
+        Bench b;
+        b.window.go(Station::log);
+        QTest::keyClicks(b.window.log()->note_field(), "spare fuses in the lid");
+        QTest::keyClick(b.window.log()->note_field(), Qt::Key_Return);
+        QCOMPARE(b.document.plan().log.back().kind, std::string("note"));
+    }
+    void what_if_drives_everything() {
+        Bench b;
+        auto* bar = b.window.what_if();
+        const auto before = b.document.study().now.batteries[0].volts;
+        bar->charge_slider()->setValue(10);
+        QVERIFY(b.document.study().now.batteries[0].volts < before);
+        bar->air_field()->setText("-5 °C");
+        QTest::keyClick(bar->air_field(), Qt::Key_Return);
+        QCOMPARE(raw(b.document.conditions().air), -5.0);
+        bar->air_field()->setText("cold");
+        QTest::keyClick(bar->air_field(), Qt::Key_Return);
+        QCOMPARE(raw(b.document.conditions().air), -5.0);
+        QVERIFY(b.window.banner_words()->text().contains("Air"));
+    }
+    void empty_and_crowded_plans_are_shown() {
+        Bench empty(false);
+        for (int i = 0; i < station_count; ++i) {
+            empty.window.go(static_cast<Station>(i));
+            empty.settle();
+            QVERIFY(!empty.window.grab().isNull());
+        }
+        Bench crowded(false);
+        crowded.document.apply([](const Plan& p) {
+            auto next = p;
+            for (int i = 0; i < 60; ++i) next = put_load(next, test::simple_load("load-" + std::to_string(i), 12, 0.2));
+            return next;
+        }, "sixty");
+        QVERIFY(crowded.document.propose_wiring());
+        QCOMPARE(crowded.document.plan().loads.size(), size_t{60});
+        for (int i = 0; i < station_count; ++i) {
+            crowded.window.go(static_cast<Station>(i));
+            crowded.settle();
+            QVERIFY(!crowded.window.grab().isNull());
+        }
+    }
+    void the_window_comes_back_where_it_was() {
+        {
+            Bench b;
+            b.window.go(Station::routing);
+            b.window.restyle(Appearance::dark, 1.25);
+            b.window.close();
+        }
+        Bench again;
+        QCOMPARE(again.window.station(), Station::routing);
+        QCOMPARE(appearance(), Appearance::dark);
+        QCOMPARE(text_scale(), 1.25);
+        again.window.restyle(Appearance::light, 1);
+        QVERIFY(QSettings().value("recent").toStringList().contains(QString::fromStdString(test::demo_file())));
+    }
+    void themes_have_contrast() {
+        const auto luminance = [](const QColor& c) {
+            const auto f = [](double v) { return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
+            return 0.2126 * f(c.redF()) + 0.7152 * f(c.greenF()) + 0.0722 * f(c.blueF());
+        };
+        for (const auto a : {Appearance::light, Appearance::dark}) {
+            set_appearance(a);
+            const auto& t = theme();
+            for (const auto& ink : {t.ink, t.muted, t.accent, t.good, t.caution, t.danger, t.heat, t.cool})
+                for (const auto& ground : {t.paper, t.card}) {
+                    const double l = luminance(ink), g = luminance(ground);
+                    QVERIFY2((std::max(l, g) + 0.05) / (std::min(l, g) + 0.05) >= 4.5, qPrintable(ink.name() + " on " + ground.name()));
+                }
+        }
+        set_appearance(Appearance::light);
+    }
+};
+
+int main(int argc, char** argv) {
+    prepare_fonts();
+    QApplication app(argc, argv);
+    QApplication::setOrganizationName("sangre-test");
+    QApplication::setApplicationName("sangre-test");
+    QApplication::setStyle(QStringLiteral("Fusion"));
+    TestWindow test;
+    return QTest::qExec(&test, argc, argv);
+}
+#include "test_window.moc"

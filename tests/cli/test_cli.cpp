@@ -1,0 +1,116 @@
+// sangre-cli as a script would use it.
+#include <QProcess>
+#include <nlohmann/json.hpp>
+
+#include "fixtures.h"
+
+using json = nlohmann::json;
+using namespace sangre;
+
+namespace {
+
+struct Run {
+    int code = -1;
+    QString out, err;
+};
+
+Run cli(const QStringList& arguments) {
+    QProcess p;
+    p.start(QStringLiteral(SANGRE_CLI), arguments);
+    p.waitForFinished(60000);
+    return {p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -99, QString::fromUtf8(p.readAllStandardOutput()), QString::fromUtf8(p.readAllStandardError())};
+}
+
+}  // namespace
+
+class TestCli : public QObject {
+    Q_OBJECT
+    QTemporaryDir folder_;
+    const QString demo_ = QString::fromStdString(test::demo_file());
+    QString file(const char* name, const QByteArray& text) {
+        const auto path = folder_.filePath(name);
+        QFile f(path);
+        if (f.open(QIODevice::WriteOnly)) f.write(text);
+        return path;
+    }
+  private slots:
+    void study_obeys_kirchhoff_from_outside() {
+        for (const auto& arguments : {QStringList{}, {"--phase", "Fog", "--charge", "68%", "--ambient", "-5 °C"}, {"--worst"}, {"--phase", "Parked"}}) {
+            const auto run = cli(QStringList{"study", demo_, "--json"} + arguments);
+            QCOMPARE(run.code, 0);
+            const auto j = json::parse(run.out.toStdString());
+            const auto& n = j.at("network");
+            QVERIFY(n.at("found"));
+            std::vector<double> sum(n.at("nodes").size());
+            for (const auto& e : n.at("elements")) {
+                sum[e.at("from").get<size_t>()] -= e.at("A").get<double>();
+                sum[e.at("to").get<size_t>()] += e.at("A").get<double>();
+            }
+            for (const double s : sum) QVERIFY(std::abs(s) <= 1e-9 * n.at("scale_A").get<double>());
+            QVERIFY(run.out.toLower().indexOf("nan") < 0);
+        }
+    }
+    void findings_tell_by_exit_code() {
+        auto run = cli({"findings", demo_});
+        QCOMPARE(run.code, 1);
+        QVERIFY(run.out.contains("danger: ") && run.out.contains("mend: "));
+        const auto wired = folder_.filePath("wired.json");
+        QCOMPARE(cli({"propose", demo_, "-o", wired}).code, 0);
+        run = cli({"findings", wired});
+        QCOMPARE(run.code, 0);
+        QVERIFY(!run.out.contains("danger"));
+    }
+    void broken_input_is_exit_2_with_file_path_and_reason() {
+        const auto bad = file("bad.json", R"({"format":"sangre-plan","version":2,"loads":[{"id":"x","min_V":1,"max_V":2,"typical_A":"much"}]})");
+        for (const char* command : {"study", "findings", "steps", "readings", "bom"}) {
+            const auto run = cli({command, bad});
+            QCOMPARE(run.code, 2);
+            QVERIFY2(run.err.contains("bad.json: /loads/0/typical_A: "), qPrintable(run.err));
+            QVERIFY(run.out.isEmpty());
+        }
+        QCOMPARE(cli({"study", "/no/such.json"}).code, 2);
+        QCOMPARE(cli({"study", demo_, "--phase", "Holiday"}).code, 2);
+        QVERIFY(cli({"study", demo_, "--phase", "Holiday"}).err.contains("Patrol"));
+        QCOMPARE(cli({"study", demo_, "--charge", "150 %"}).code, 2);
+        QCOMPARE(cli({"study", demo_, "--ambient", "warm"}).code, 2);
+        QCOMPARE(cli({}).code, 2);
+        QCOMPARE(cli({"fly"}).code, 2);
+    }
+    void propose_from_a_table() {
+        const auto table = file("loads.csv", "name,voltage,current,peak,peak time,manner\nMotor,20-30 V,3 A,12 A,2 s,noisy\nComputer,5 V,2 A,,,vital\nBeacon,9-15 V,50 mA,,,always on\n");
+        const auto out = folder_.filePath("made.json");
+        auto run = cli({"propose", table, "-o", out});
+        QCOMPARE(run.code, 0);
+        const auto plan = load_plan(out.toStdString());
+        QVERIFY(plan);
+        QCOMPARE(plan->loads.size(), size_t{3});
+        QCOMPARE(cli({"findings", out}).code, 0);
+        const auto hopeless = file("hopeless.csv", "Kiln 12V 400A\n");
+        run = cli({"propose", hopeless, "-o", folder_.filePath("no.json")});
+        QCOMPARE(run.code, 1);
+        QVERIFY(run.err.contains("Kiln"));
+        QVERIFY(!QFile::exists(folder_.filePath("no.json")));
+        const auto broken = file("broken.csv", "Lamp 12V 1A\nFan 26-7V 1A\n");
+        run = cli({"propose", broken, "-o", out});
+        QCOMPARE(run.code, 2);
+        QVERIFY2(run.err.contains("broken.csv:2: "), qPrintable(run.err));
+        QCOMPARE(cli({"propose", table, "-o", "/no/such/folder/x.json"}).code, 2);
+    }
+    void steps_readings_and_bom() {
+        auto run = cli({"steps", demo_});
+        QCOMPARE(run.code, 0);
+        QVERIFY(run.out.contains("[x] Lay everything out") && run.out.contains("last of all"));
+        run = cli({"readings", demo_});
+        QVERIFY(run.out.contains("dead  Pack plug") && run.out.contains("live  "));
+        run = cli({"bom", demo_, "--csv"});
+        QVERIFY(run.out.startsWith("item,amount,unit,used for\n") && run.out.contains("wire 12 AWG red"));
+    }
+    void a_plan_of_nothing() {
+        const auto empty = file("empty.json", R"({"format":"sangre-plan","version":2})");
+        for (const char* command : {"study", "findings", "steps", "readings", "bom"}) QCOMPARE(cli({command, empty}).code, 0);
+        QCOMPARE(cli({"propose", empty, "-o", folder_.filePath("e.json")}).code, 1);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestCli)
+#include "test_cli.moc"

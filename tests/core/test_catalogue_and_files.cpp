@@ -1,0 +1,211 @@
+// Files: plans round and round, broken ones, and the catalogue.
+#include <filesystem>
+#include <fstream>
+#include <nlohmann/json.hpp>
+
+#include "fixtures.h"
+#include "plan/edits.h"
+
+using namespace sangre;
+using json = nlohmann::json;
+namespace fs = std::filesystem;
+
+namespace {
+json demo_json() {
+    std::ifstream in(test::demo_file());
+    return json::parse(in);
+}
+}  // namespace
+
+class TestCatalogueAndFiles : public QObject {
+    Q_OBJECT
+  private slots:
+    void a_plan_survives_a_round_trip() {
+        const auto plan = test::demo();
+        const auto text = plan_to_json(plan);
+        const auto back = plan_from_json(text, "again");
+        QVERIFY2(back, back ? "" : back.error().c_str());
+        QVERIFY(*back == plan);
+        QCOMPARE(QString::fromStdString(plan_to_json(*back)), QString::fromStdString(text));
+    }
+    void unknown_keys_are_kept_everywhere() {
+        auto j = demo_json();
+        j["colour_of_hull"] = "green";
+        j["loads"][0]["supplier"] = {{"shelf", 3}};
+        j["feeds"][0]["devices"][0]["bought"] = true;
+        j["practices"]["mood"] = "calm";
+        const auto plan = plan_from_json(j.dump(), "x");
+        QVERIFY(plan);
+        const auto back = json::parse(plan_to_json(*plan));
+        QCOMPARE(back["colour_of_hull"], "green");
+        QCOMPARE(back["loads"][0]["supplier"]["shelf"], 3);
+        QCOMPARE(back["feeds"][0]["devices"][0]["bought"], true);
+        QCOMPARE(back["practices"]["mood"], "calm");
+        // And an edit elsewhere does not lose them.
+        const auto edited = set_wire(*plan, plan->feeds[1].id, "awg8-pvc");
+        QCOMPARE(json::parse(plan_to_json(edited))["feeds"][0]["devices"][0]["bought"], true);
+    }
+    void version_1_is_upgraded() {
+        json j{{"format", "sangre-plan"}, {"version", 1}, {"practices", {{"drop_limit_percent", 5}}}};
+        const auto plan = plan_from_json(j.dump(), "old");
+        QVERIFY(plan);
+        QCOMPARE(plan->practices.drop_limit, 0.05);
+    }
+    void an_empty_plan_is_a_plan() {
+        const auto plan = plan_from_json(R"({"format": "sangre-plan", "version": 2})", "x");
+        QVERIFY(plan);
+        const auto s = test::studied(*plan);
+        QVERIFY(s.findings.empty() && s.steps.empty() && s.readings.empty());
+    }
+
+    void broken_plans_say_where_data() {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<QString>("place");
+        QTest::addColumn<QString>("says");
+        const auto row = [](const char* name, const json& j, const char* place, const char* says) { QTest::newRow(name) << QString::fromStdString(j.dump()) << place << says; };
+        const auto raw_row = [](const char* name, const char* text, const char* place, const char* says) { QTest::newRow(name) << text << place << says; };
+        raw_row("no JSON", "{\"format\": ", "line 1", "JSON");
+        raw_row("NaN", R"({"format":"sangre-plan","version":2,"hottest_air_C":NaN})", "line 1", "JSON");
+        raw_row("too large a number", R"({"format":"sangre-plan","version":2,"hottest_air_C":1e999})", "", "JSON");
+        raw_row("a list", "[]", "/format", "not a plan");
+        raw_row("something else", R"({"format":"song"})", "/format", "not a plan");
+        raw_row("newer", R"({"format":"sangre-plan","version":99})", "/version", "newer");
+        raw_row("no version", R"({"format":"sangre-plan"})", "/version", "whole number");
+        auto j = demo_json();
+        j["loads"][2]["typical_A"] = "plenty";
+        row("a word for a number", j, "/loads/2/typical_A", "");
+        j = demo_json();
+        j["loads"][1]["min_V"] = -5;
+        row("negative volts", j, "/loads/1/min_V", "");
+        j = demo_json();
+        j["feeds"][3]["length_m"] = -1;
+        row("negative length", j, "/feeds/3/length_m", "");
+        j = demo_json();
+        j["feeds"][3]["to"] = "nobody";
+        row("dangling", j, "/feeds/3/to", "nobody");
+        j = demo_json();
+        j["feeds"][3]["from"] = "load-computer";
+        row("a load that feeds", j, "/feeds/3/from", "feeds nothing");
+        j = demo_json();
+        j["loads"][1]["id"] = j["loads"][0]["id"];
+        row("twice the same id", j, "/loads/1/id", "twice");
+        j = demo_json();
+        j["phases"][1]["states"]["load-computer"] = "asleep";
+        row("unknown state", j, "/phases/1/states/load-computer", "");
+        j = demo_json();
+        j["passages"][0]["from"] = "moon";
+        row("way from nowhere", j, "/passages/0", "moon");
+        j = demo_json();
+        j["practices"]["wire"] = "guess";
+        row("unknown school", j, "/practices/wire", "guess");
+        j = demo_json();
+        j["batteries"][0]["series"] = 0;
+        row("no cells", j, "/batteries/0/series", "");
+        j = demo_json();
+        j["loads"] = 7;
+        row("loads is a number", j, "/loads", "");
+    }
+    void broken_plans_say_where() {
+        QFETCH(QString, text);
+        QFETCH(QString, place);
+        QFETCH(QString, says);
+        const auto plan = plan_from_json(text.toStdString(), "bad.json");
+        QVERIFY(!plan);
+        const auto error = QString::fromStdString(plan.error());
+        QVERIFY2(error.startsWith("bad.json: ") && error.contains(place) && error.contains(says), qPrintable(error));
+    }
+    void files_that_cannot_be_read() {
+        for (const char* file : {"/no/such/file.json", "/", "/dev/null"}) {
+            const auto plan = load_plan(file);
+            QVERIFY(!plan);
+            QVERIFY(QString::fromStdString(plan.error()).startsWith(file));
+        }
+    }
+    void saving_replaces_whole_or_not_at_all() {
+        QTemporaryDir folder;
+        const auto file = folder.filePath("plan.json").toStdString();
+        QVERIFY(save_plan(test::demo(), file));
+        auto changed = test::demo();
+        changed.name = "Changed";
+        // The folder in the way of the temporary file makes writing fail; the old plan stays.
+        fs::create_directory(file + ".part");
+        const auto failed = save_plan(changed, file);
+        QVERIFY(!failed);
+        QVERIFY(QString::fromStdString(failed.error()).contains("as it was"));
+        QCOMPARE(load_plan(file)->name, test::demo().name);
+        fs::remove(file + ".part");
+        QVERIFY(save_plan(changed, file));
+        QCOMPARE(load_plan(file)->name, std::string("Changed"));
+        QVERIFY(!save_plan(changed, "/no/such/folder/plan.json"));
+        QVERIFY(!fs::exists(file + ".part"));
+    }
+
+    void the_catalogue_is_sound() {
+        const auto& c = test::parts();
+        QVERIFY(c.wires.size() >= 60 && c.fuses.size() >= 4 && c.chemistries.size() >= 6 && c.converters.size() >= 12);
+        QVERIFY(c.insulations.size() >= 3 && c.joints.size() >= 6 && c.tubes.size() == 19);
+        for (const auto& w : c.wires) {
+            QVERIFY2(w.outer > w.conductor && raw(w.conductor) > std::sqrt(4 * raw(w.area) / M_PI), w.id.c_str());
+            QVERIFY2(w.ohm_per_m > 0 && w.gram_per_m > raw(w.area) * 8.9 && !w.source.empty(), w.id.c_str());
+        }
+        for (const auto& f : c.fuses) {
+            QVERIFY(std::is_sorted(f.ratings.begin(), f.ratings.end()));
+            QVERIFY(!f.source.empty());
+        }
+        for (const auto& k : c.converters) QVERIFY2(k.in_min < k.in_max && k.out_min < k.out_max && k.in_max <= Volt(100), k.id.c_str());
+    }
+    void a_bad_catalogue_says_where() {
+        QTemporaryDir folder;
+        const fs::path data = folder.path().toStdString();
+        fs::copy(data_directory(), data / "d", fs::copy_options::recursive);
+        const auto broken = [&](const std::function<void(json&)>& spoil) {
+            json j;
+            std::ifstream(data_directory() / "catalogue" / "converter.json") >> j;
+            spoil(j);
+            std::ofstream(data / "d" / "catalogue" / "converter.json") << j.dump();
+            return load_catalogue(data / "d");
+        };
+        auto got = broken([](json& j) { j["entries"][3]["efficiency"] = 7; });
+        QVERIFY(!got && QString::fromStdString(got.error()).contains("/entries/3/efficiency"));
+        got = broken([](json& j) { j["entries"][3].erase("rated_A"); });
+        QVERIFY(!got && QString::fromStdString(got.error()).contains("rated_A"));
+        got = broken([](json& j) { j["entries"][3]["id"] = j["entries"][2]["id"]; });
+        QVERIFY(!got && QString::fromStdString(got.error()).contains("twice"));
+        got = broken([](json& j) { j["kind"] = "spaceship"; });
+        QVERIFY(!got && QString::fromStdString(got.error()).contains("/kind"));
+        QVERIFY(!load_catalogue("/no/such/data"));
+    }
+
+    void ids_are_fresh_and_readable() {
+        Plan plan;
+        QCOMPARE(fresh_id(plan, "load", "Fog pump"), Id("load-fog-pump"));
+        plan = put_load(plan, [] { auto l = test::simple_load("", 12, 1); l.name = "Fog pump"; return l; }());
+        QCOMPARE(plan.loads[0].id, Id("load-fog-pump"));
+        QCOMPARE(fresh_id(plan, "load", "Fog  pump!"), Id("load-fog-pump-2"));
+        QCOMPARE(fresh_id(plan, "load", "…"), Id("load"));
+    }
+    void edits_about_nobody_change_nothing() {
+        const auto plan = test::demo();
+        QVERIFY(set_wire(plan, "x", "awg8-pvc") == plan);
+        QVERIFY(set_fuse(plan, "x", "mini-blade", Ampere(3)) == plan);
+        QVERIFY(remove_load(plan, "x") == plan);
+        QVERIFY(move_place(plan, "x", 0, 0) == plan);
+        QVERIFY(*reroute_feed(plan, "x", "hub") == plan);
+    }
+    void removing_a_load_takes_its_feed_and_states() {
+        const auto plan = remove_load(test::demo(), "load-fog-pump");
+        QVERIFY(feeds_into(plan, "load-fog-pump").empty());
+        for (const auto& p : plan.phases) QVERIFY(!p.states.contains("load-fog-pump"));
+        QVERIFY(plan_from_json(plan_to_json(plan), "x"));
+    }
+    void rerouting_refuses_loops() {
+        const auto plan = test::demo();
+        const auto rail = feeds_into(plan, plan.converters[0].id).front();
+        QVERIFY(!reroute_feed(plan, plan.feeds[rail].id, plan.converters[0].id));
+        QVERIFY(!reroute_feed(plan, plan.feeds[rail].id, "load-computer"));
+        QVERIFY(reroute_feed(plan, plan.feeds[rail].id, "hub-always"));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestCatalogueAndFiles)
+#include "test_catalogue_and_files.moc"

@@ -1,0 +1,119 @@
+// Routes, holes, cut lengths, joints and tubes.
+#include "fixtures.h"
+#include "harness/circles.h"
+#include "joint/joint.h"
+#include "wire/conductor.h"
+
+using namespace sangre;
+using test::parts;
+
+class TestHarnessAndJoints : public QObject {
+    Q_OBJECT
+  private slots:
+    void equal_circles_data() {
+        QTest::addColumn<int>("n");
+        QTest::addColumn<double>("ratio");
+        for (const auto& [n, r] : {std::pair{1, 1.0}, {2, 2.0}, {3, 2.155}, {4, 2.414}, {5, 2.701}, {6, 3.0}, {7, 3.0}})
+            QTest::newRow(qPrintable(QString::number(n))) << n << r;
+    }
+    void equal_circles() {
+        QFETCH(int, n);
+        QFETCH(double, ratio);
+        CLOSE(enclosing_radius(pack_circles(std::vector<double>(static_cast<size_t>(n), 1.0))), ratio, 0.02);
+    }
+    void circles_do_not_overlap() {
+        const std::vector<double> radii{1.65, 1.65, 1.05, 1.05, 0.8, 0.4, 2.2};
+        const auto packed = pack_circles(radii);
+        QCOMPARE(packed.size(), radii.size());
+        for (size_t i = 0; i < packed.size(); ++i) {
+            QCOMPARE(packed[i].radius, radii[i]);
+            for (size_t j = i + 1; j < packed.size(); ++j)
+                QVERIFY(std::hypot(packed[i].x - packed[j].x, packed[i].y - packed[j].y) >= radii[i] + radii[j] - 0.01);
+        }
+        double area = 0;
+        for (const double r : radii) area += r * r;
+        QVERIFY(enclosing_radius(packed) >= std::sqrt(area));
+        QVERIFY(pack_circles({}).empty());
+    }
+
+    void routes_prefer_measured_then_shortest_round_a_hinge() {
+        auto plan = test::demo();
+        const auto& pump = feeds_into(plan, "load-fog-pump").front();
+        auto h = lay_harness(plan, parts());
+        QVERIFY(h.routes[pump].round_hinge);
+        CLOSE(raw(h.routes[pump].length), 0.95, 1e-9);
+        by_id(plan.passages, Id("way-front-pump"))->kind = PassageKind::open;
+        h = lay_harness(plan, parts());
+        CLOSE(raw(h.routes[pump].length), 0.85, 1e-9);
+        QCOMPARE(h.routes[pump].passages.size(), size_t{2});
+        plan.feeds[pump].length = Metre(1.3);
+        QCOMPARE(lay_harness(plan, parts()).routes[pump].basis, LengthBasis::measured);
+        plan.feeds[pump].length.reset();
+        plan.passages.clear();
+        h = lay_harness(plan, parts());
+        QCOMPARE(h.routes[pump].basis, LengthBasis::guessed);
+        CLOSE(raw(h.routes[pump].length), raw(guessed_length), 1e-9);
+    }
+    void cut_is_longer_than_the_path() {
+        const auto plan = test::demo();
+        for (const auto& r : lay_harness(plan, parts()).routes) {
+            QVERIFY(raw(r.cut) > raw(r.length) * 1.05);
+            QVERIFY(raw(r.cut) < raw(r.length) * 1.05 + 0.25);
+        }
+    }
+    void a_hole_too_small_is_found_and_mended() {
+        auto plan = test::demo();
+        by_id(plan.passages, Id("way-hub-pump"))->hole = Millimetre(3);
+        const auto s = test::studied(plan);
+        const auto* f = test::finding(s, "hole-full");
+        QVERIFY(f && !f->fixes.empty());
+        QVERIFY(!test::has(test::studied(f->fixes[0].edit(plan)), "hole-full"));
+    }
+    void a_plug_that_does_not_pass_is_noticed() {
+        const auto h = lay_harness(test::demo(), parts());
+        QCOMPARE(h.holes.size(), size_t{1});
+        QVERIFY(h.holes[0].fits);
+        QVERIFY(!h.holes[0].ends_pass);
+    }
+
+    void tubes_pass_and_grip() {
+        const auto* t = choose_tube(parts(), Millimetre(4), Millimetre(3), false);
+        QVERIFY(t);
+        QCOMPARE(t->expanded, Millimetre(4.8));
+        QVERIFY(!choose_tube(parts(), Millimetre(100), Millimetre(3), false));
+        QVERIFY(!choose_tube(parts(), Millimetre(20), Millimetre(1), true));
+        for (const auto& w : parts().wires)
+            for (const auto& k : parts().joints) {
+                const auto work = work_joint(parts(), k, w, InsulationSchool::adhesive_tube);
+                if (!work.tube) continue;
+                QVERIFY(raw(work.tube->expanded) >= 1.1 * raw(work.widest) - 1e-9);
+                QVERIFY(raw(work.tube->recovered) <= 0.9 * raw(w.outer) + 1e-9);
+                QVERIFY(raw(work.tube_cut) * 0.93 >= raw(work.joint_length) + 12 - 1);
+            }
+    }
+    void parking_grows_with_copper_and_time() {
+        const auto& thin = *find(parts().wires, "awg26-silicone");
+        const auto& thick = *find(parts().wires, "awg10-silicone");
+        QVERIFY(parking_distance(thick, Celsius(350), Second(10)) > parking_distance(thin, Celsius(350), Second(10)));
+        QVERIFY(parking_distance(thick, Celsius(350), Second(6)) > parking_distance(thick, Celsius(350), Second(3)));
+        QVERIFY(raw(parking_distance(thick, Celsius(350), Second(3))) > 30 && raw(parking_distance(thick, Celsius(350), Second(3))) < 80);
+        QCOMPARE(raw(parking_distance(thick, Celsius(0), Second(3))), 0.0);
+    }
+    void pull_out_data() {
+        QTest::addColumn<int>("gauge");
+        QTest::addColumn<double>("newton");
+        for (const auto& [g, n] : {std::pair{22, 36.0}, {18, 89.0}, {14, 223.0}, {10, 356.0}}) QTest::newRow(qPrintable(QString::number(g))) << g << n;
+    }
+    void pull_out() {
+        QFETCH(int, gauge);
+        QFETCH(double, newton);
+        CLOSE(pull_out_force(awg_area(gauge)), newton, 0.001);
+    }
+    void tape_needs_no_tube() {
+        const auto work = work_joint(parts(), *find(parts().joints, "lap-splice"), *find(parts().wires, "awg18-pvc"), InsulationSchool::tape);
+        QVERIFY(work.tape && !work.tube);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestHarnessAndJoints)
+#include "test_harness_and_joints.moc"

@@ -1,0 +1,135 @@
+// Loads typed the way people say them.
+#include "files/csv.h"
+#include "fixtures.h"
+#include "plan/load_text.h"
+
+using namespace sangre;
+
+class TestLoadText : public QObject {
+    Q_OBJECT
+  private slots:
+    void understands_data() {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<QString>("name");
+        QTest::addColumn<double>("low");
+        QTest::addColumn<double>("high");
+        QTest::addColumn<double>("typical");
+        QTest::addColumn<double>("peak");
+        QTest::addColumn<double>("peak_s");
+        const auto row = [](const char* t, const char* n, double lo, double hi, double typ, double pk, double s) {
+            QTest::newRow(t) << QString::fromUtf8(t) << QString::fromUtf8(n) << lo << hi << typ << pk << s;
+        };
+        row("Computer 5V 2.4A", "Computer", 4.75, 5.25, 2.4, 2.4, 0);
+        row("Pump 12 V 30 W peak 60 W 2s", "Pump", 11.4, 12.6, 2.5, 5, 2);
+        row("Radio 7–26V 1.2A idle 80mA", "Radio", 7, 26, 1.2, 1.2, 0);
+        row("Radio 7-26 V 1.2 A", "Radio", 7, 26, 1.2, 1.2, 0);
+        row("Radio 7 - 26 V 1,2A", "Radio", 7, 26, 1.2, 1.2, 0);
+        row("Motor left 24V 3A stall 35A", "Motor left", 22.8, 25.2, 3, 35, 2);
+        row("Steering 12 V ±10 % 1.9A peak 4A for 1 s", "Steering", 10.8, 13.2, 1.9, 4, 1);
+        row("Siren 12V 2A peak 3,5A noisy", "Siren", 11.4, 12.6, 2, 3.5, 2);
+        row("Camera 2 12V 0.6A sensitive", "Camera 2", 11.4, 12.6, 0.6, 0.6, 0);
+        row("Heater 12V 8Ω", "Heater", 11.4, 12.6, 1.5, 1.5, 0);
+        row("Lamp 12V 1A5", "Lamp", 11.4, 12.6, 1.5, 1.5, 0);
+        row("Mast 9V-15V 150 mA always on", "Mast", 9, 15, 0.15, 0.15, 0);
+    }
+    void understands() {
+        QFETCH(QString, text);
+        const auto read = parse_load(text.toStdString());
+        QVERIFY2(read.complete(), read.problems.empty() ? "" : read.problems[0].message.c_str());
+        QTEST(QString::fromStdString(read.load.name), "name");
+        QFETCH(double, low);
+        QFETCH(double, high);
+        QFETCH(double, typical);
+        QFETCH(double, peak);
+        QFETCH(double, peak_s);
+        CLOSE(raw(read.load.v_min), low, 1e-6);
+        CLOSE(raw(read.load.v_max), high, 1e-6);
+        CLOSE(raw(read.load.typical), typical, 1e-6);
+        CLOSE(raw(read.load.peak), peak, 1e-6);
+        QCOMPARE(raw(read.load.peak_time), peak_s);
+    }
+    void manners() {
+        const auto l = parse_load("Radio 5V 0.4A peak 1.1A 500 ms start 2 A 0.1 s always on vital sensitive transmitter switched").load;
+        QVERIFY(l.always_on && l.vital && l.sensitive && l.transmitter && l.own_switch && !l.noisy);
+        QCOMPARE(raw(l.start), 2.0);
+        QCOMPARE(raw(l.start_time), 0.1);
+        QCOMPARE(raw(l.peak_time), 0.5);
+        QCOMPARE(parse_load("Heater 12V 8Ω").load.kind, LoadKind::resistance);
+        QCOMPARE(parse_load("Heater 12V 30W").load.kind, LoadKind::power);
+    }
+
+    void refuses_data() {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<QString>("says");
+        QTest::addColumn<QString>("where");
+        const auto row = [](const char* t, const char* s, const char* w) { QTest::newRow(t) << QString::fromUtf8(t) << QString::fromUtf8(s) << QString::fromUtf8(w); };
+        row("Pump 26–7V 1A", "swap", "26–7V");
+        row("Pump 12V 1A blue", "not understood", "blue");
+        row("Pump 12V", "current or power is missing", "");
+        row("Pump 1A", "voltage is missing", "");
+        row("12V 1A", "name is missing", "");
+        row("Pump 12V 1A peak", "peak", "peak");
+        row("Pump 12V 3 parsec", "parsec", "3 parsec");
+        row("Pump 230V 1A", "60 V", "230V");
+        row("Pump 12V 24V 1A", "second voltage", "24V");
+        row("Pump 12V 1A 2A", "second draw", "2A");
+        row("Pump 12V 3A peak 2A", "below", "");
+        row("Pump 12V ±200 % 1A", "percentage", "12V ±200 %");
+        row("", "name is missing", "");
+        row("Pump 12V 5", "no unit", "5");
+    }
+    void refuses() {
+        QFETCH(QString, text);
+        QFETCH(QString, says);
+        QFETCH(QString, where);
+        const auto bytes = text.toStdString();
+        const auto read = parse_load(bytes);
+        QVERIFY(!read.complete());
+        QVERIFY2(QString::fromStdString(read.problems[0].message).contains(says), read.problems[0].message.c_str());
+        if (!where.isEmpty()) QCOMPARE(QString::fromStdString(bytes.substr(read.problems[0].begin, read.problems[0].end - read.problems[0].begin)), where);
+        for (const auto& p : read.problems) QVERIFY(p.begin <= p.end && p.end <= bytes.size());
+    }
+    void lines_read_back_as_the_same_load() {
+        for (const auto& before : test::demo().loads) {
+            const auto read = parse_load(load_line(before));
+            QVERIFY2(read.complete(), load_line(before).c_str());
+            QCOMPARE(QString::fromStdString(read.load.name), QString::fromStdString(before.name));
+            CLOSE(raw(read.load.v_max), raw(before.v_max), 0.002);
+            CLOSE(raw(read.load.peak), raw(before.peak), 0.01);
+            QCOMPARE(read.load.always_on, before.always_on);
+            QCOMPARE(read.load.noisy, before.noisy);
+            QCOMPARE(read.load.own_switch, before.own_switch);
+        }
+    }
+
+    void tables_in_and_out() {
+        const auto loads = test::demo().loads;
+        const auto back = loads_from_csv(loads_to_csv(loads));
+        QVERIFY(back);
+        QCOMPARE(back->size(), loads.size());
+        for (size_t i = 0; i < loads.size(); ++i) {
+            QCOMPARE(QString::fromStdString((*back)[i].name), QString::fromStdString(loads[i].name));
+            CLOSE(raw((*back)[i].typical), raw(loads[i].typical), 1e-4);
+            QCOMPARE((*back)[i].kind, loads[i].kind);
+            QCOMPARE((*back)[i].sensitive, loads[i].sensitive);
+        }
+    }
+    void tables_of_many_shapes() {
+        QCOMPARE(loads_from_csv("Pump 12V 3A\nLamp 12V 1A\n")->size(), size_t{2});
+        QCOMPARE(loads_from_csv("Pump\t12 V\t3 A\r\nLamp\t12 V\t1 A")->size(), size_t{2});
+        QCOMPARE(loads_from_csv("name;voltage;current\nPump;12 V;3,5 A\n")->front().typical, Ampere(3.5));
+        QCOMPARE(loads_from_csv("\xEF\xBB\xBFname,voltage,power\n\"Pump, left\",12 V,30 W\n")->front().name, std::string("Pump, left"));
+        QCOMPARE(loads_from_csv("Pump 12V 3A\nPump 12V 3A\n")->at(1).id, Id("load-pump-2"));
+    }
+    void bad_rows_are_named_and_nothing_is_taken() {
+        const auto got = loads_from_csv("name,voltage,current\nPump,12 V,3 A\nLamp,oops,1 A\n# a remark\n\nFan,26-7V,1 A\n");
+        QVERIFY(!got);
+        QCOMPARE(got.error().front().line, size_t{3});
+        QCOMPARE(got.error().back().line, size_t{6});
+        QVERIFY(!loads_from_csv(""));
+        QVERIFY(!loads_from_csv("name,voltage\n"));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestLoadText)
+#include "test_load_text.moc"

@@ -1,0 +1,176 @@
+// From loads to a wired plan, or to the load that cannot be served.
+#include <random>
+
+#include "battery/pack.h"
+#include "fixtures.h"
+#include "propose/battery_choice.h"
+#include "propose/rails.h"
+
+using namespace sangre;
+using test::parts;
+
+class TestPropose : public QObject {
+    Q_OBJECT
+  private slots:
+    void the_demo_is_wired_without_danger() {
+        for (const auto noise : {NoiseSchool::own_converter, NoiseSchool::together}) {
+            auto plan = test::demo();
+            plan.practices.noise = noise;
+            const auto proposal = propose(plan, parts());
+            QVERIFY(proposal);
+            const auto s = test::studied(proposal->plan);
+            QCOMPARE(count(s.findings, Severity::danger), size_t{0});
+            QCOMPARE(test::has(s, "rail-noise"), noise == NoiseSchool::together);
+            QVERIFY(!proposal->why.lines.empty());
+        }
+    }
+    void every_school_gives_a_plan_without_danger() {
+        for (const auto wire : {WireSchool::temperature, WireSchool::drop, WireSchool::cautious, WireSchool::bold})
+            for (const auto fuse : {FuseSchool::smallest_that_carries, FuseSchool::largest_that_protects})
+                for (const bool metric : {false, true}) {
+                    auto plan = test::demo();
+                    plan.practices.wire = wire, plan.practices.fuse = fuse, plan.practices.metric = metric;
+                    const auto proposal = propose(plan, parts());
+                    QVERIFY(proposal);
+                    const auto s = test::studied(proposal->plan);
+                    for (const auto& f : s.findings) QVERIFY2(f.severity != Severity::danger, f.sentence.c_str());
+                    for (const auto& feed : proposal->plan.feeds) QCOMPARE(find(parts().wires, feed.wire)->metric, metric);
+                }
+    }
+    void it_is_stable_and_keeps_what_was_measured() {
+        auto plan = test::demo();
+        plan = propose(plan, parts())->plan;
+        const auto again = propose(plan, parts())->plan;
+        QVERIFY(again == plan);
+        const auto feed = plan.feeds[feeds_into(plan, "load-fog-pump").front()];
+        plan = set_length(plan, feed.id, Metre(1.7));
+        const auto kept = propose(plan, parts())->plan;
+        QCOMPARE(by_id(kept.feeds, feed.id)->length, std::optional(Metre(1.7)));
+        QCOMPARE(by_id(kept.feeds, feed.id)->joint_to, feed.joint_to);
+        QVERIFY(device(*by_id(kept.feeds, feed.id), DeviceKind::connector));
+        QCOMPARE(kept.done.size(), plan.done.size());
+        QCOMPARE(kept.log.size(), plan.log.size());
+    }
+    void always_on_branches_before_the_switch() {
+        const auto plan = propose(test::demo(), parts())->plan;
+        for (const auto f : upstream_feeds(plan, "load-frost-mast")) QVERIFY(!device(plan.feeds[f], DeviceKind::power_switch));
+        bool switched = false;
+        for (const auto f : upstream_feeds(plan, "load-computer")) switched = switched || device(plan.feeds[f], DeviceKind::power_switch);
+        QVERIFY(switched);
+    }
+
+    void loads_alone_are_enough() {
+        Plan plan;
+        plan.loads = {test::simple_load("a", 12, 2), test::simple_load("b", 5, 1)};
+        const auto proposal = propose(plan, parts());
+        QVERIFY(proposal);
+        QCOMPARE(proposal->plan.batteries.size(), size_t{1});
+        QVERIFY(proposal->plan.phases.size() == 1);
+        const auto s = test::studied(proposal->plan);
+        for (const auto& f : s.findings) QVERIFY2(f.severity != Severity::danger, f.sentence.c_str());
+        QVERIFY(s.mission.lasts);
+    }
+    void random_lists_are_served_or_refused_by_name() {
+        std::mt19937 random(11);
+        const auto pick = [&](double low, double high) { return std::uniform_real_distribution<double>(low, high)(random); };
+        int served = 0;
+        for (int round = 0; round < 30; ++round) {
+            Plan plan;
+            const int n = 1 + round % 9;
+            for (int i = 0; i < n; ++i) {
+                auto l = test::simple_load("load" + std::to_string(i), std::round(pick(3, 30)), pick(0.05, 6));
+                l.kind = i % 2 ? LoadKind::power : LoadKind::current;
+                l.peak = l.typical * pick(1, 2.5), l.peak_time = Second(1);
+                l.always_on = random() % 5 == 0, l.noisy = random() % 3 == 0, l.sensitive = random() % 3 == 0;
+                plan.loads.push_back(l);
+            }
+            const auto proposal = propose(plan, parts());
+            if (!proposal) {
+                for (const auto& r : proposal.error()) QVERIFY(!r.reason.empty());
+                continue;
+            }
+            ++served;
+            for (const auto& f : test::studied(proposal->plan).findings)
+                QVERIFY2(f.severity != Severity::danger, (std::to_string(round) + ": " + f.sentence).c_str());
+        }
+        QVERIFY(served >= 25);
+    }
+
+    void refuses_data() {
+        QTest::addColumn<QString>("what");
+        QTest::addColumn<QString>("says");
+        QTest::newRow("reversed") << "reversed" << "above its greatest";
+        QTest::newRow("mains") << "mains" << "outside this tool";
+        QTest::newRow("huge") << "huge" << "strongest module";
+        QTest::newRow("nothing") << "nothing" << "draws nothing";
+        QTest::newRow("zero volts") << "zero" << "no voltage";
+        QTest::newRow("empty") << "empty" << "no loads";
+    }
+    void refuses() {
+        QFETCH(QString, what);
+        QFETCH(QString, says);
+        Plan plan;
+        plan.batteries.push_back({"battery", "Battery", "lfp", 8, 1, AmpereHour(30), {}, {}});
+        auto l = test::simple_load("bad", 12, 1);
+        if (what == "reversed") std::swap(l.v_min, l.v_max);
+        if (what == "mains") l = test::simple_load("bad", 230, 1);
+        if (what == "huge") l = test::simple_load("bad", 12, 90);
+        if (what == "nothing") l.typical = l.peak = Ampere(0);
+        if (what == "zero") l = test::simple_load("bad", 0, 1);
+        if (what != "empty") plan.loads = {test::simple_load("good", 12, 1), l};
+        const auto proposal = propose(plan, parts());
+        QVERIFY(!proposal);
+        QVERIFY2(QString::fromStdString(proposal.error()[0].reason).contains(says), proposal.error()[0].reason.c_str());
+        if (what != "empty") QCOMPARE(proposal.error()[0].load, Id("bad"));
+    }
+
+    void set_window_by_hand() {
+        auto a = test::simple_load("a", 5, 2), b = test::simple_load("b", 5, 1);
+        a.v_min = Volt(5), a.v_max = Volt(5.25), b.v_min = Volt(4.5), b.v_max = Volt(5.5);
+        const auto& type = *find(parts().converters, "buck-5a-40v");  // ±1 %
+        auto w = set_window({{&a, Ohm(0.03)}, {&b, Ohm(0.1)}}, type, SetSchool::middle);
+        CLOSE(raw(w.low), (5 + 2 * 0.03) / 0.99, 1e-9);
+        CLOSE(raw(w.high), 5.25 / 1.01, 1e-9);
+        QCOMPARE(w.low_by, Id("a"));
+        QVERIFY(w.proposed >= w.low && w.proposed <= w.high);
+        QVERIFY(set_window({{&a, Ohm(0.03)}}, type, SetSchool::high).proposed > w.proposed);
+        w = set_window({{&a, Ohm(0.2)}}, type, SetSchool::middle);
+        QVERIFY(w.empty());
+    }
+    void converters_want_spare() {
+        QCOMPARE(raw(choose_converter(parts(), {Volt(22), Volt(29)}, Volt(12), Ampere(1), Ampere(2)).value()->in_max), 40.0);
+        QVERIFY(!choose_converter(parts(), {Volt(22), Volt(29)}, Volt(12), Ampere(100), Ampere(100)));
+        QCOMPARE(choose_converter(parts(), {Volt(3), Volt(4.2)}, Volt(12), Ampere(0.3), Ampere(0.5)).value()->kind, ConverterKind::boost);
+        QCOMPARE(choose_converter(parts(), {Volt(9), Volt(13)}, Volt(12), Ampere(0.5), Ampere(1)).value()->kind, ConverterKind::buck_boost);
+        CLOSE(input_spare(*find(parts().converters, "buck-5a-40v"), Volt(29.2)), 0.37, 0.01);
+    }
+    void grouping() {
+        Plan plan;
+        plan.loads = {test::simple_load("five", 5, 1), test::simple_load("twelve", 12, 1), test::simple_load("thirteen", 13, 1)};
+        const SourceRange source{Volt(20), Volt(29)};
+        QCOMPARE(group_rails(plan, source).size(), size_t{2});
+        plan.loads[1].noisy = true, plan.loads[2].sensitive = true;
+        QCOMPARE(group_rails(plan, source).size(), size_t{3});
+        plan.practices.noise = NoiseSchool::together;
+        QCOMPARE(group_rails(plan, source).size(), size_t{2});
+        plan.loads[2].always_on = true;
+        QCOMPARE(group_rails(plan, source).size(), size_t{3});
+        plan.loads.push_back(test::simple_load("direct", 25, 1));
+        plan.loads.back().v_min = Volt(18), plan.loads.back().v_max = Volt(30);
+        QCOMPARE(group_rails(plan, source).size(), size_t{3});
+    }
+    void a_battery_fits_its_loads() {
+        Plan plan;
+        plan.loads = {test::simple_load("motor", 24, 20)};
+        plan.loads[0].v_min = Volt(18), plan.loads[0].v_max = Volt(32);
+        const auto choice = choose_battery(plan, parts());
+        QVERIFY(choice);
+        const auto& c = *find(parts().chemistries, choice->battery.chemistry);
+        QVERIFY(accepts(plan.loads[0], {pack_cutoff_voltage(choice->battery, c), pack_charge_voltage(choice->battery, c)}));
+        QVERIFY(pack_charge_voltage(choice->battery, c) < highest_voltage);
+        QVERIFY(raw(pack_energy(choice->battery, c)) >= 480);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestPropose)
+#include "test_propose.moc"

@@ -1,0 +1,178 @@
+// The order of the build, the readings and what to buy.
+#include "build/bom.h"
+#include <set>
+
+#include "fixtures.h"
+#include "plan/edits.h"
+
+using namespace sangre;
+using test::parts;
+
+namespace {
+size_t position(const std::vector<Step>& steps, const std::string& key) {
+    for (size_t i = 0; i < steps.size(); ++i)
+        if (steps[i].key == key) return i;
+    return SIZE_MAX;
+}
+const Reading* reading(const Study& s, const std::string& key) {
+    for (const auto& r : s.readings)
+        if (r.key == key) return &r;
+    return nullptr;
+}
+}  // namespace
+
+class TestStepsAndReadings : public QObject {
+    Q_OBJECT
+  private slots:
+    void every_dependency_is_met() {
+        const auto s = test::studied(test::demo());
+        QVERIFY(s.steps.size() > 40);
+        std::set<std::string> seen;
+        for (const auto& step : s.steps) {
+            for (const auto& key : step.after)
+                if (position(s.steps, key) != SIZE_MAX) QVERIFY2(seen.contains(key), (step.key + " before " + key).c_str());
+            QVERIFY2(seen.insert(step.key).second, step.key.c_str());
+            QVERIFY2(!step.title.empty() && !step.actions.empty() && step.minutes > 0 && !step.why.lines.empty(), step.key.c_str());
+        }
+    }
+    void the_rules_of_the_work() {
+        const auto plan = test::demo();
+        const auto s = test::studied(plan);
+        const auto at = [&](const std::string& key) {
+            const auto p = position(s.steps, key);
+            if (p == SIZE_MAX) qWarning("no step %s", key.c_str());
+            return p;
+        };
+        for (const auto& f : plan.feeds) {
+            const auto sleeve = position(s.steps, "sleeve/" + f.id);
+            for (const char* end : {"/source", "/load"}) {
+                const auto join = at("join/" + f.id + end);
+                if (sleeve != SIZE_MAX) QVERIFY(sleeve < join);
+                if (find_part(plan, f.from).kind == PartKind::converter) QVERIFY(at("set/" + f.from) < join);
+                QVERIFY(join < at("test/beep"));
+            }
+        }
+        const auto pump = plan.feeds[feeds_into(plan, "load-fog-pump").front()].id;
+        QVERIFY(at("thread/" + pump) < at("join/" + pump + "/load"));
+        QVERIFY(at("thread/" + pump) < position(s.steps, "sleeve/" + pump));
+        QVERIFY(at("test/shorts") < at("test/first-power"));
+        QVERIFY(at("antenna/load-telemetry") < at("test/first-power"));
+        QCOMPARE(s.steps.back().key, std::string("fit/battery-fuse"));
+        QVERIFY(!s.steps.back().caution.empty());
+    }
+    void small_edits_move_little() {
+        const auto plan = test::demo();
+        const auto before = test::studied(plan).steps;
+        const auto wider = test::studied(set_wire(plan, plan.feeds[4].id, "awg14-pvc")).steps;
+        QCOMPARE(before.size(), wider.size());
+        for (size_t i = 0; i < before.size(); ++i) QCOMPARE(before[i].key, wider[i].key);
+        const auto fewer = test::studied(remove_load(plan, "load-steering")).steps;
+        std::vector<std::string> kept, left;
+        for (const auto& s : before)
+            if (position(fewer, s.key) != SIZE_MAX) kept.push_back(s.key);
+        for (const auto& s : fewer) left.push_back(s.key);
+        QCOMPARE(kept, left);
+    }
+    void ordering_survives_cycles_and_strangers() {
+        std::vector<Step> steps(4);
+        steps[0].key = "a", steps[0].after = {"b"};
+        steps[1].key = "b", steps[1].after = {"a"};
+        steps[2].key = "c", steps[2].after = {"nobody"};
+        steps[3].key = "d", steps[3].after = {"c", "c"};
+        const auto sorted = order_steps(steps);
+        QCOMPARE(sorted.size(), size_t{4});
+        QCOMPARE(sorted[0].key, std::string("c"));
+        QCOMPARE(sorted[1].key, std::string("d"));
+    }
+    void ticking_is_logged() {
+        auto plan = mark_step(test::demo(), "test/beep", "Beep", true, "2026-11-20T20:00:00");
+        QVERIFY(plan.done.contains("test/beep"));
+        QCOMPARE(plan.log.back().text, std::string("Done: Beep"));
+        const auto s = test::studied(plan);
+        QVERIFY(minutes_left(plan, s.steps) < minutes_left(Plan{}, s.steps));
+        plan = mark_step(plan, "test/beep", "Beep", false, "2026-11-20T20:01:00");
+        QVERIFY(!plan.done.contains("test/beep"));
+        QCOMPARE(plan.log.size(), test::demo().log.size() + 2);
+    }
+
+    void windows_hold_what_they_must() {
+        const auto plan = test::demo();
+        const auto s = test::studied(plan);
+        for (const auto& r : s.readings) {
+            QVERIFY2(std::isfinite(r.low) && r.low >= 0 && r.high > r.low, r.key.c_str());
+            QVERIFY(!r.title.empty() && !r.red.empty() && !r.black.empty());
+        }
+        for (const auto& c : plan.converters) {
+            const auto* r = reading(s, "module/" + c.id);
+            QVERIFY(r && r->low < raw(c.set) && r->high > raw(c.set));
+            QVERIFY(r->high - r->low < 0.12 * raw(c.set));
+        }
+        for (const auto& l : plan.loads) {
+            const auto *empty = reading(s, "plug/" + l.id + "/empty"), *running = reading(s, "plug/" + l.id + "/running");
+            QVERIFY(empty && running && running->low <= empty->low + 1e-6);
+        }
+        // What the solver says now lies inside the window.
+        Conditions c;
+        c.phase = "phase-fog";
+        const auto now = study(plan, parts(), c);
+        const auto pump = static_cast<size_t>(by_id(plan.loads, Id("load-fog-pump")) - plan.loads.data());
+        const auto* r = reading(now, "plug/load-fog-pump/running");
+        QVERIFY(raw(now.now.loads[pump].volts) > r->low && raw(now.now.loads[pump].volts) < r->high);
+    }
+    void every_switch_state_is_tried() {
+        const auto s = test::studied(test::demo());
+        size_t combinations = 0, open = 0;
+        for (const auto& r : s.readings) {
+            combinations += r.key.starts_with("shorts/");
+            open += r.key.starts_with("open/");
+        }
+        QCOMPARE(combinations, size_t{8});  // main, lamp, pump
+        QCOMPARE(open, size_t{3});
+        // The lamp's resistance is seen only where main and lamp are on.
+        QVERIFY(reading(s, "shorts/000")->low == 1000 && reading(s, "shorts/110")->low < 100);
+        for (size_t i = 1; i < s.readings.size(); ++i) QVERIFY(s.readings[i].live || !s.readings[i - 1].live);
+    }
+    void standing_current_is_the_masts() {
+        const auto s = test::studied(test::demo());
+        const auto* r = reading(s, "standing-current");
+        QVERIFY(r && r->low > 0.005 && r->high < 0.2);
+    }
+    void judging() {
+        Reading r;
+        r.low = 11.5, r.high = 12.2;
+        QCOMPARE(judge(r, {12, false, {}}), Verdict::pass);
+        QCOMPARE(judge(r, {0.3, false, {}}), Verdict::low);
+        QCOMPARE(judge(r, {15, false, {}}), Verdict::high);
+        QCOMPARE(judge(r, {0, true, {}}), Verdict::high);
+        QCOMPARE(window_text(r), std::string("11.5 V – 12.2 V"));
+        r.unit = ReadingUnit::ohm, r.low = 1000, r.high = HUGE_VAL;
+        QCOMPARE(judge(r, {0, true, {}}), Verdict::pass);
+        QCOMPARE(judge(r, {38000, false, {}}), Verdict::pass);
+        QCOMPARE(judge(r, {2, false, {}}), Verdict::low);
+        QCOMPARE(window_text(r), std::string("> 1 kΩ"));
+    }
+    void wrong_readings_have_suspects() {
+        const auto plan = test::demo();
+        for (const auto& r : test::studied(plan).readings) {
+            QVERIFY(suspects(plan, r, Verdict::pass).empty());
+            QVERIFY2(!suspects(plan, r, r.high > 1e9 ? Verdict::low : Verdict::high).empty(), r.key.c_str());
+        }
+    }
+    void shopping() {
+        const auto plan = test::demo();
+        const auto lines = bill_of_materials(plan, parts(), lay_harness(plan, parts()));
+        double metres = 0, cut = 0;
+        for (const auto& l : lines) {
+            QVERIFY(l.amount > 0);
+            if (l.item.starts_with("wire")) metres += l.amount;
+        }
+        for (const auto& r : lay_harness(plan, parts()).routes) cut += 2 * raw(r.cut);
+        CLOSE(metres, cut, 0.01);
+        const auto csv = bom_to_csv(lines);
+        QVERIFY(csv.starts_with("item,amount,unit,used for\n"));
+        QCOMPARE(static_cast<size_t>(std::count(csv.begin(), csv.end(), '\n')), lines.size() + 1);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestStepsAndReadings)
+#include "test_steps_and_readings.moc"

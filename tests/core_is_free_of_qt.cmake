@@ -1,0 +1,12 @@
+# The core computes and the application shows: no header of Qt below core/.
+file(GLOB_RECURSE sources ${CORE}/*.h ${CORE}/*.cpp)
+list(LENGTH sources n)
+if(n LESS 20)
+    message(FATAL_ERROR "only ${n} files below ${CORE}: this test looks in the wrong place")
+endif()
+foreach(file ${sources})
+    file(STRINGS ${file} found REGEX "#include *<(Q[A-Z]|Qt)")
+    if(found)
+        message(FATAL_ERROR "${file}: ${found}")
+    endif()
+endforeach()
