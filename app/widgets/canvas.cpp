@@ -161,24 +161,7 @@ void Canvas::edit_at(const QRectF& area, const QString& words, std::function<QSt
     echo_->setStyleSheet(QStringLiteral("background:%1;border:1px solid %2;border-radius:4px;padding:2px 6px;color:%3")
                              .arg(theme().card.name(), theme().danger.name(), theme().danger.name()));
     echo_->hide();
-    connect(editor_, &QLineEdit::returnPressed, this, [this, commit] {
-        auto* field = editor_;
-        const QString problem = commit(field->text());
-        if (problem.isEmpty()) {
-            if (editor_ == field) close_editor();
-            return;
-        }
-        if (!echo_) return;
-        echo_->setText(problem);
-        echo_->setWordWrap(true);
-        echo_->setFixedWidth(std::min(u(320), width() - 8));
-        echo_->adjustSize();
-        const int below = editor_->geometry().bottom() + 2;
-        echo_->move(std::clamp(editor_->x(), 4, std::max(4, width() - echo_->width() - 4)),
-                    below + echo_->height() < height() ? below : editor_->y() - echo_->height() - 2);
-        echo_->show();
-        echo_->raise();
-    });
+    commit_ = std::move(commit);
     editor_->show();
     editor_->setFocus();
 }
@@ -192,13 +175,36 @@ void Canvas::edit_value_at(const QRectF& area, const QString& words, Dimension d
     });
 }
 
+void Canvas::commit_editor() {
+    auto* field = editor_;
+    const auto commit = commit_;
+    const QString problem = commit(field->text());
+    if (problem.isEmpty()) {
+        if (editor_ == field) close_editor();
+        return;
+    }
+    echo_->setText(problem);
+    echo_->setWordWrap(true);
+    echo_->setFixedWidth(std::min(u(320), width() - 8));
+    echo_->adjustSize();
+    const int below = editor_->geometry().bottom() + 2;
+    echo_->move(std::clamp(editor_->x(), 4, std::max(4, width() - echo_->width() - 4)),
+                below + echo_->height() < height() ? below : editor_->y() - echo_->height() - 2);
+    echo_->show();
+    echo_->raise();
+}
+
 bool Canvas::eventFilter(QObject* watched, QEvent* e) {
-    if (watched == editor_ && e->type() == QEvent::KeyPress && static_cast<QKeyEvent*>(e)->key() == Qt::Key_Escape) {
-        close_editor();
-        return true;
+    // Taken here, or the drawing behind would get the key as well and open the field again.
+    if (watched == editor_ && e->type() == QEvent::KeyPress) {
+        const int key = static_cast<QKeyEvent*>(e)->key();
+        if (key == Qt::Key_Escape) close_editor();
+        if (key == Qt::Key_Return || key == Qt::Key_Enter) commit_editor();
+        if (key == Qt::Key_Escape || key == Qt::Key_Return || key == Qt::Key_Enter) return true;
     }
     if (watched == editor_ && e->type() == QEvent::FocusOut && static_cast<QFocusEvent*>(e)->reason() != Qt::PopupFocusReason) {
-        QMetaObject::invokeMethod(this, [this] { close_editor(); }, Qt::QueuedConnection);
+        // By then another number may be open for editing: that one stays.
+        QMetaObject::invokeMethod(this, [this, watched] { if (editor_ == watched) close_editor(); }, Qt::QueuedConnection);
     }
     return QWidget::eventFilter(watched, e);
 }

@@ -62,10 +62,12 @@ class Canvas : public QWidget {
 
   private:
     void walk(int by);
+    void commit_editor();
     std::vector<Spot> spots_;
     QString hovered_, focused_;
     QLineEdit* editor_ = nullptr;
     QLabel* echo_ = nullptr;
+    std::function<QString(const QString&)> commit_;
 };
 
 }  // namespace sangre::app

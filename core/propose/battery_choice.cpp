@@ -14,11 +14,13 @@ namespace {
 
 struct Ask {
     double energy_wh = 0, peak_w = 0;
+    Celsius coldest{};
     std::vector<double> load_wh;
 };
 
 Ask ask_of(const Plan& plan) {
     Ask ask;
+    ask.coldest = plan.coldest_air;
     ask.load_wh.assign(plan.loads.size(), 0);
     for (size_t l = 0; l < plan.loads.size(); ++l) {
         const auto& load = plan.loads[l];
@@ -39,17 +41,23 @@ struct Scored {
     double direct = 0;
 };
 
+/// True when the pack, nearly empty and in the coldest air, still stands above cut-off at the strongest second.
+bool holds_up(const Battery& b, const Chemistry& c, const Ask& ask) {
+    const double rest = raw(pack_rest_voltage(b, c, 0.1)), cutoff = raw(pack_cutoff_voltage(b, c));
+    // What the modules and wires lose comes on top of what the loads take.
+    return rest - ask.peak_w * 1.15 / cutoff * raw(pack_resistance(b, c, 0.1, ask.coldest)) >= cutoff;
+}
+
 Scored score(const Plan& plan, const Catalogue& catalogue, const Ask& ask, const Chemistry& c, int series, double liking) {
     Scored s{1e9, &c, series, 0, 0};
     const SourceRange range{c.cutoff * series, c.charge * series};
     for (size_t l = 0; l < plan.loads.size(); ++l)
         if (accepts(plan.loads[l], range)) s.direct += ask.load_wh[l] / std::max(ask.energy_wh, 1e-9);
     const auto groups = group_rails(plan, range);
-    s.rails = groups.size();
     for (const auto& g : groups) {
-        Ampere typical(0), peak(0);
-        for (const auto l : g.loads) typical += plan.loads[l].typical, peak += draw(plan.loads[l], LoadState::peak);
-        if (!choose_converter(catalogue, range, g.volts, typical, peak)) return s;
+        const auto made = modules_for(plan, catalogue, range, g);
+        if (!made) return s;
+        s.rails += made->size();
     }
     const double volts = raw(c.nominal) * series;
     s.score = 4.0 * static_cast<double>(s.rails) + 12 * (1 - s.direct) + ask.peak_w / volts / 10 + liking + 0.15 * series;
@@ -81,13 +89,13 @@ tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const 
     constexpr std::array sizes{0.5, 1.0, 1.5, 2.2, 3.0, 5.0, 7.0, 10.0, 15.0, 20.0, 30.0, 40.0, 50.0, 75.0, 100.0, 150.0, 200.0};
     double capacity = 0;
     for (const double s : sizes)
-        if (s >= std::max(for_energy, for_peak)) {
+        if (s >= std::max(for_energy, for_peak) && holds_up({"b", "", c.id, best.series, 1, AmpereHour(s), {}, {}}, c, ask)) {
             capacity = s;
             break;
         }
     if (capacity == 0)
-        return tl::unexpected(fmt::format("the mission asks for {} at {}, more than the largest battery listed (200 Ah)",
-                                          format(AmpereHour(for_energy)), format(Volt(volts))));
+        return tl::unexpected(fmt::format("the mission asks for {} at {} and a peak of {}, more than the largest battery listed (200 Ah)",
+                                          format(AmpereHour(for_energy)), format(Volt(volts)), format(Watt(ask.peak_w))));
     BatteryChoice choice;
     choice.battery = {"battery", "Battery", c.id, best.series, 1, AmpereHour(capacity), {}, {}};
     auto& why = choice.why;

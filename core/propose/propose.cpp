@@ -13,8 +13,6 @@
 namespace sangre {
 namespace {
 
-using Refusals = std::vector<Refusal>;
-
 Refusals impossible_loads(const Plan& plan) {
     Refusals refused;
     for (const auto& l : plan.loads) {
@@ -30,47 +28,22 @@ Refusals impossible_loads(const Plan& plan) {
     return refused;
 }
 
+/// The loads that no battery serves even alone; where each would do alone, the plan as a whole.
+Refusals unserved_alone(const Plan& plan, const Catalogue& catalogue, const std::string& reason) {
+    Refusals refused;
+    for (const auto& l : plan.loads) {
+        Plan alone = plan;
+        alone.loads = {l};
+        if (const auto choice = choose_battery(alone, catalogue); !choice) refused.push_back({l.id, choice.error()});
+    }
+    return refused.empty() ? Refusals{{"", reason}} : refused;
+}
+
 std::string names_of(const Plan& plan, const std::vector<size_t>& loads) {
     std::string text;
     for (size_t i = 0; i < loads.size(); ++i)
         text += (i == 0 ? "" : i + 1 == loads.size() ? " and " : ", ") + plan.loads[loads[i]].name;
     return text;
-}
-
-/// What a rail group asks of its module: currents referred to the rail's voltage.
-std::pair<Ampere, Ampere> rail_current(const Plan& plan, const RailGroup& g) {
-    Ampere typical(0), peak(0);
-    for (const auto l : g.loads) {
-        const auto& load = plan.loads[l];
-        const double scale = load.kind == LoadKind::power && raw(g.volts) > 0 ? raw(load.nominal) / raw(g.volts) : 1;
-        typical += load.typical * scale;
-        peak += draw(load, LoadState::peak) * scale;
-    }
-    return {typical, peak};
-}
-
-/// One module for the group, or several where no module carries it whole: the strongest load leaves first.
-tl::expected<std::vector<std::pair<RailGroup, const ConverterType*>>, Refusals> modules_for(const Plan& plan,
-                                                                                           const Catalogue& catalogue,
-                                                                                           SourceRange source, RailGroup group) {
-    const auto [typical, peak] = rail_current(plan, group);
-    const auto chosen = choose_converter(catalogue, source, group.volts, typical, peak);
-    if (chosen) return std::vector<std::pair<RailGroup, const ConverterType*>>{{group, *chosen}};
-    if (group.loads.size() == 1) return tl::unexpected(Refusals{{plan.loads[group.loads.front()].id, chosen.error()}});
-    const auto strongest = *std::max_element(group.loads.begin(), group.loads.end(),
-                                             [&](size_t a, size_t b) { return plan.loads[a].typical < plan.loads[b].typical; });
-    RailGroup alone = group, rest = group;
-    alone.loads = {strongest};
-    std::erase(rest.loads, strongest);
-    auto first = modules_for(plan, catalogue, source, alone);
-    auto others = modules_for(plan, catalogue, source, rest);
-    if (!first || !others) {
-        Refusals all = first ? Refusals{} : first.error();
-        if (!others) all.insert(all.end(), others.error().begin(), others.error().end());
-        return tl::unexpected(all);
-    }
-    first->insert(first->end(), others->begin(), others->end());
-    return first;
 }
 
 Feed make_feed(const Plan& old, const Id& from, const Id& to, bool fused) {
@@ -198,7 +171,7 @@ void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const Conver
 
 }  // namespace
 
-tl::expected<Proposal, std::vector<Refusal>> propose(const Plan& old, const Catalogue& catalogue) {
+tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catalogue) {
     if (old.loads.empty()) return tl::unexpected(Refusals{{"", "there are no loads yet; type what must run first"}});
     if (auto refused = impossible_loads(old); !refused.empty()) return tl::unexpected(refused);
     Proposal proposal{old, {}};
@@ -214,7 +187,7 @@ tl::expected<Proposal, std::vector<Refusal>> propose(const Plan& old, const Cata
     const auto range_of = [&] { return battery_range(next, catalogue); };
     if (!range_of() || range_of()->high >= highest_voltage) {
         auto chosen = choose_battery(next, catalogue);
-        if (!chosen) return tl::unexpected(Refusals{{"", chosen.error()}});
+        if (!chosen) return tl::unexpected(unserved_alone(next, catalogue, chosen.error()));
         if (!next.batteries.empty()) chosen->battery.place = next.batteries.front().place;
         next.batteries = {chosen->battery};
         why.lines = chosen->why.lines;
@@ -223,7 +196,7 @@ tl::expected<Proposal, std::vector<Refusal>> propose(const Plan& old, const Cata
     const auto range = *range_of();
     why.add(fmt::format("It moves between {} (empty) and {} (charging).", format(range.low), format(range.high)));
 
-    std::vector<std::pair<RailGroup, const ConverterType*>> rails;
+    std::vector<RailModule> rails;
     Refusals refused;
     for (const auto& group : group_rails(next, range)) {
         auto made = modules_for(next, catalogue, range, group);

@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "catalogue/catalogue.h"
+#include "propose/rails.h"
 #include "why.h"
 
 namespace sangre {
@@ -13,14 +14,8 @@ struct Proposal {
     Why why;
 };
 
-/// A load (empty id: the plan as a whole) that cannot be served.
-struct Refusal {
-    Id load;
-    std::string reason;
-};
-
 /// Keeps the loads, mission, places, practices, records and, where it serves, the battery; makes hubs, rails and feeds
 /// anew. Measured lengths, connectors and joints of feeds between the same two parts are kept, and so are ids.
-tl::expected<Proposal, std::vector<Refusal>> propose(const Plan& plan, const Catalogue& catalogue);
+tl::expected<Proposal, Refusals> propose(const Plan& plan, const Catalogue& catalogue);
 
 }  // namespace sangre

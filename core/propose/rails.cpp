@@ -123,6 +123,39 @@ tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue
                                       format(continuous), format(peak), format(volts), format(strongest)));
 }
 
+RailCurrent rail_current(const Plan& plan, const RailGroup& g) {
+    RailCurrent sum;
+    for (const auto l : g.loads) {
+        const auto& load = plan.loads[l];
+        const double scale = load.kind == LoadKind::power && raw(g.volts) > 0 ? raw(load.nominal) / raw(g.volts) : 1;
+        sum.typical += load.typical * scale;
+        sum.peak += draw(load, LoadState::peak) * scale;
+    }
+    return sum;
+}
+
+tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, const Catalogue& catalogue, SourceRange source,
+                                                            const RailGroup& group) {
+    const auto [typical, peak] = rail_current(plan, group);
+    const auto chosen = choose_converter(catalogue, source, group.volts, typical, peak);
+    if (chosen) return std::vector<RailModule>{{group, *chosen}};
+    if (group.loads.size() == 1) return tl::unexpected(Refusals{{plan.loads[group.loads.front()].id, chosen.error()}});
+    const auto strongest = *std::max_element(group.loads.begin(), group.loads.end(),
+                                             [&](size_t a, size_t b) { return plan.loads[a].typical < plan.loads[b].typical; });
+    RailGroup alone = group, rest = group;
+    alone.loads = {strongest};
+    std::erase(rest.loads, strongest);
+    auto first = modules_for(plan, catalogue, source, alone);
+    auto others = modules_for(plan, catalogue, source, rest);
+    if (!first || !others) {
+        Refusals all = first ? Refusals{} : first.error();
+        if (!others) all.insert(all.end(), others.error().begin(), others.error().end());
+        return tl::unexpected(all);
+    }
+    first->insert(first->end(), others->begin(), others->end());
+    return first;
+}
+
 SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& type, SetSchool school) {
     SetWindow w;
     w.high = Volt(1e9);

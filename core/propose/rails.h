@@ -35,6 +35,27 @@ std::vector<RailGroup> group_rails(const Plan& plan, SourceRange source);
 tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue& catalogue, SourceRange source, Volt volts,
                                                                  Ampere continuous, Ampere peak);
 
+/// A load (empty id: the plan as a whole) that cannot be served.
+struct Refusal {
+    Id load;
+    std::string reason;
+};
+using Refusals = std::vector<Refusal>;
+
+/// What a group asks of its module for good and at its peak, at the rail's voltage.
+struct RailCurrent {
+    Ampere typical{}, peak{};
+};
+RailCurrent rail_current(const Plan& plan, const RailGroup& group);
+
+struct RailModule {
+    RailGroup group;
+    const ConverterType* type = nullptr;
+};
+/// One module for the group, or several where no module carries it whole: the strongest load leaves first.
+tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, const Catalogue& catalogue, SourceRange source,
+                                                            const RailGroup& group);
+
 /// Spare on the highest input: (rated maximum − highest source) ÷ highest source.
 double input_spare(const ConverterType& type, Volt highest);
 

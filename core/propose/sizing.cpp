@@ -85,7 +85,10 @@ void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const W
         fuse->type = smallest->family->id;
         fuse->rating = smallest->rating;
         if (held && plan.practices.fuse == FuseSchool::largest_that_protects)
-            fuse->rating = largest_that_protects(*smallest->family, *thermal, *insulation, warm, current).value_or(fuse->rating);
+            for (const auto rating : smallest->family->ratings)
+                if (rating > fuse->rating && suits(*smallest->family, rating, known.need) &&
+                    protects(*smallest->family, rating, *thermal, *insulation, warm, current))
+                    fuse->rating = rating;
         return;
     }
 }
@@ -143,6 +146,10 @@ SetWindow rail_window(const Plan& plan, const Catalogue& catalogue, size_t conve
 
 Plan size_feeds(Plan plan, const Catalogue& catalogue) {
     ThermalCache cache;
+    // Something to begin the rounds with: without a wire there is no current to size by.
+    for (auto& f : plan.feeds)
+        for (const auto& w : catalogue.wires)
+            if (f.wire.empty() && w.insulation == plan.practices.wire_insulation && raw(w.area) >= 2) f.wire = w.id;
     for (int round = 0; round < 6; ++round) {
         const Plan before = plan;
         const auto harness = lay_harness(plan, catalogue);

@@ -6,9 +6,9 @@
 namespace sangre {
 namespace {
 
-/// The network with everything off and every switch closed, shorted at the far end of one feed: full pack, coldest
+/// The network with everything off and every switch closed, shorted at the far end of one feed or not at all: full pack, coldest
 /// wire, so that the current is the largest there can be.
-OperatingPoint shorted(const Plan& plan, const Solver& solver, size_t feed) {
+OperatingPoint shorted(const Plan& plan, const Solver& solver, std::optional<size_t> feed) {
     Demand d;
     d.states.assign(plan.loads.size(), LoadState::off);
     d.open.assign(plan.feeds.size(), false);
@@ -84,6 +84,7 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         p.warm = p.thermal->steady(x.continuous);
         p.warmest = std::max(p.warm, p.thermal->after(x.peak, x.peak_time, p.warm));
     }
+    const auto quiet = shorted(plan, solver, std::nullopt);
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         auto& p = all[f];
         if (!p.thermal) continue;
@@ -92,9 +93,10 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         if (point.found) judge(p.fault, plan, all, f, point);
         p.need = {x.continuous, x.peak, x.peak_time, x.start, x.start_time, x.highest_end, p.fault.current, plan.hottest_air};
         // The fuse sits at the source: what it may have to break is a short right behind it, not at the far end.
-        if (point.found && raw(p.fault.current) > 0) {
-            const double source_ohm = std::max((raw(x.highest_end) - raw(point.feeds[f].at_source)) / raw(p.fault.current), 1e-4);
-            p.need.prospective = std::max(p.fault.current, Ampere(raw(x.highest_end) / source_ohm));
+        if (point.found && quiet.found && raw(p.fault.current) > 0) {
+            const double open_volts = raw(quiet.feeds[f].at_source);
+            const double source_ohm = std::max((open_volts - raw(point.feeds[f].at_source)) / raw(p.fault.current), 1e-4);
+            p.need.prospective = std::max(p.fault.current, Ampere(open_volts / source_ohm));
         }
         p.smallest = smallest_that_carries(catalogue, p.need, p.family ? p.family->id : Id());
         const auto* family = p.family ? p.family : p.smallest ? p.smallest->family : nullptr;

@@ -86,8 +86,7 @@ void input_low(const Context& c, std::vector<Finding>& out) {
         const auto& x = c.figures.worst.converters[i];
         if (raw(x.in_lowest) <= 0 || x.in_lowest >= t.in_min) return;
         out.push_back({Severity::danger, {}, {k.id},
-                       fmt::format("{} gets as little as {} and wants {}: it locks out.", k.name, format(x.in_lowest), format(t.in_min)), {},
-                       exchange(c, i)});
+                       fmt::format("{} gets as little as {} and wants {}: it locks out.", k.name, format(x.in_lowest), format(t.in_min)), {}, {}});
     });
 }
 

@@ -15,12 +15,18 @@ void each_switch(const Context& c, Check check) {
             if (d.kind == DeviceKind::power_switch) check(i, d);
 }
 
-std::vector<Fix> stronger(const Context& c, size_t feed, const Device& d) {
+/// The cheapest switch that carries and breaks what this feed asks, or null.
+const SwitchType* fitting(const Context& c, size_t feed) {
     const auto& x = c.figures.worst.feeds[feed];
     const SwitchType* best = nullptr;
     for (const auto& s : c.catalogue.switches)
         if (s.rated >= x.continuous * 1.25 && s.rated * 1.5 >= x.peak && s.breaks >= x.highest_end && (!best || s.cost < best->cost))
             best = &s;
+    return best;
+}
+
+std::vector<Fix> stronger(const Context& c, size_t feed, const Device& d) {
+    const auto* best = fitting(c, feed);
     if (!best || best->id == d.type) return {};
     return {{"Use a " + best->name, [id = d.id, to = best->id](const Plan& p) { return set_switch_type(p, id, to); }}};
 }
@@ -35,9 +41,12 @@ void no_main(const Context& c, std::vector<Finding>& out) {
             return device(c.plan.feeds[f], DeviceKind::power_switch) != nullptr;
         });
         if (switched) continue;
-        out.push_back({Severity::caution, {}, {load.id}, fmt::format("Nothing turns {} off.", load.name), {},
-                       {{"Put a switch in its feed",
-                         [id = c.plan.feeds[chain.front()].id, name = load.name](const Plan& p) { return add_switch(p, id, "toggle-6a", name); }}}});
+        Finding f{Severity::caution, {}, {load.id}, fmt::format("Nothing turns {} off.", load.name), {}, {}};
+        if (const auto* type = fitting(c, chain.front()))
+            f.fixes.push_back({"Put a switch in its feed", [id = c.plan.feeds[chain.front()].id, to = type->id, name = load.name](const Plan& p) {
+                                   return add_switch(p, id, to, name);
+                               }});
+        out.push_back(std::move(f));
     }
 }
 

@@ -182,7 +182,7 @@ class Parser {
             auto inner = expression();
             if (!inner) return inner;
             if (!take(")")) return tl::unexpected(ParseError{begin, at_, "The bracket is not closed."});
-            return inner;
+            return inner->dimension ? inner : with_unit(*inner);
         }
         if (take("-") || take("−")) {
             auto inner = factor();

@@ -38,7 +38,7 @@ class TestHarnessAndJoints : public QObject {
 
     void routes_prefer_measured_then_shortest_round_a_hinge() {
         auto plan = test::demo();
-        const auto& pump = feeds_into(plan, "load-fog-pump").front();
+        const auto pump = feeds_into(plan, "load-fog-pump").front();
         auto h = lay_harness(plan, parts());
         QVERIFY(h.routes[pump].round_hinge);
         CLOSE(raw(h.routes[pump].length), 0.95, 1e-9);
