@@ -49,7 +49,7 @@ void LoadList::paint_row(QPainter& p, size_t i) {
               },
               [this, id] { menu(id); }});
     text(p, QRectF(u(12), area.top(), u(128), area.height()), name, t.ink, face(14, true));
-    const double share_left = area.right() - u(168);
+    const double share_left = area.right() - u(138);
     double x = u(146);
     for (const auto& chip : load_chips(load)) {
         const QString words = QString::fromStdString(chip.text);
@@ -69,7 +69,7 @@ void LoadList::paint_row(QPainter& p, size_t i) {
     const auto& m = document_.study().mission;
     if (i >= m.load_energy.size() || raw(m.day_energy) <= 0) return;
     const double share = std::clamp(raw(m.load_energy[i]) / raw(m.day_energy), 0.0, 1.0);
-    const QRectF bar(share_left, area.center().y() - u(3), u(90), u(6));
+    const QRectF bar(share_left, area.center().y() - u(3), u(60), u(6));
     p.setPen(Qt::NoPen);
     p.setBrush(t.sunken);
     p.drawRoundedRect(bar, 3, 3);

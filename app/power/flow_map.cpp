@@ -91,8 +91,8 @@ void FlowMap::lay_out() {
         const double middle = top > bottom ? h / 2 : (top + bottom) / 2;
         const bool converter = b->kind == PartKind::converter, battery = b->kind == PartKind::battery;
         const double tall = battery ? std::max<double>(u(210), sent + u(20)) : converter ? std::max<double>(u(64), sent + 4) : std::max<double>(u(40), sent + u(8));
-        const double wide = battery ? u(118) : converter ? u(138) : u(16);
-        const double x = battery ? u(4) : converter ? width() - load_w - wide - u(112) : u(118) + u(58) + (b->column - 1) * u(84);
+        const double wide = battery ? u(118) : converter ? u(168) : u(16);
+        const double x = battery ? u(4) : converter ? width() - load_w - wide - u(104) : u(118) + u(58) + (b->column - 1) * u(84);
         b->area = QRectF(x, std::clamp(middle - tall / 2, static_cast<double>(u(4)), std::max<double>(u(4), h - tall - u(4))), wide, tall);
     }
     // Modules must not cover each other.
@@ -182,7 +182,7 @@ void FlowMap::paint_heat(QPainter& p) {
     if (!battery || raw(s.now.wire_heat) < 0.005) return;
     // What the wires lose falls out beside the battery, to the scale of the bands.
     const double h = std::clamp(raw(s.now.wire_heat) * pixels_per_watt_, 2.0, static_cast<double>(u(14)));
-    const double x = battery->area.right() + u(22), y = std::min(battery->area.bottom() + u(26), static_cast<double>(height() - u(26)));
+    const double x = battery->area.right() + u(9), y = std::min(battery->area.bottom() + u(26), static_cast<double>(height() - u(26)));
     QPainterPath path(QPointF(battery->area.right(), battery->out_y - h / 2));
     path.quadTo(x, battery->out_y - h / 2, x, y);
     p.setPen(QPen(t.heat_soft, h, Qt::SolidLine, Qt::FlatCap));
@@ -209,8 +209,9 @@ void FlowMap::paint_block(QPainter& p, const Block& b) {
             const double y = above && b.area.top() > u(40) ? b.area.top() - u(36) : b.area.bottom() + u(2);
             if (b.area.top() > u(40)) {
                 const double level = b.column % 2 == 0 ? 0 : -u(34);
-                text(p, QRectF(b.area.center().x() - u(56), y + (above ? level : 0), u(112), u(17)), name, theme().ink, face(13, true), Qt::AlignCenter);
-                text(p, QRectF(b.area.center().x() - u(56), y + u(16) + (above ? level : 0), u(112), u(16)), volts, theme().muted, face(12), Qt::AlignCenter);
+                const double left = std::max<double>(b.area.center().x() - u(56), u(142));
+                text(p, QRectF(left, y + (above ? level : 0), u(112), u(17)), name, theme().ink, face(13, true), Qt::AlignCenter);
+                text(p, QRectF(left, y + u(16) + (above ? level : 0), u(112), u(16)), volts, theme().muted, face(12), Qt::AlignCenter);
             }
             add_spot({b.area.adjusted(-u(6), 0, u(6), 0), key, name + "\n" + volts, [this, id = b.id] { document_.select(id); }, {}});
             break;
@@ -246,7 +247,7 @@ void FlowMap::paint_battery(QPainter& p, const Block& b) {
     p.drawRoundedRect(QRectF(vessel.left(), vessel.bottom() - level, vessel.width(), level), 4, 4);
     const bool on_fill = charge > 0.5;
     text(p, vessel, QString::fromStdString(format_percent(charge)), on_fill ? t.accent_ink : t.ink, face(16, true), Qt::AlignCenter);
-    text(p, QRectF(x, b.area.bottom() - u(22), w, u(18)), tr("full runs %1").arg(s.mission.run_time_capped ? tr("> 1 year") : said(s.mission.run_time)), t.muted, face(11), Qt::AlignCenter);
+    text(p, QRectF(x, b.area.bottom() - u(22), w, u(18)), tr("lasts %1").arg(s.mission.run_time_capped ? tr("> 1 year") : said(s.mission.run_time)), t.muted, face(11), Qt::AlignCenter);
     const auto tip = chemistry ? QString::fromStdString(pack_summary(battery, *chemistry)) : QString();
     add_spot({b.area, "part:" + QString::fromStdString(b.id), tip, [this, id = b.id] { document_.select(id); }, {}});
     const QRectF dial = vessel;

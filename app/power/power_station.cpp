@@ -70,8 +70,8 @@ void PowerStation::draw_mission() {
     chart_->yAxis2->setVisible(true);
     chart_->yAxis2->setTickLabels(true);
     chart_->xAxis->setRange(0, hours.back());
-    chart_->yAxis->setRange(0, 118);
-    chart_->yAxis2->setRange(lowest - 1, highest + 1.5);
+    chart_->yAxis->setRange(0, 135);
+    chart_->yAxis2->setRange(lowest - 1, highest + 3);
     // Phase borders, and names where they fit.
     double at = 0, free_from = -1;
     for (size_t i = 0; i < phases.size(); ++i) {
@@ -83,7 +83,7 @@ void PowerStation::draw_mission() {
         const QString name = QString::fromStdString(phases[i].name);
         const double needed = QFontMetricsF(face(11)).horizontalAdvance(name) / std::max(1.0, chart_->width() - 120.0) * hours.back();
         if (at >= free_from && span > needed * 0.6) {
-            note(*chart_, at, 117, name, phases[i].id == document_.conditions().phase ? t.accent : t.muted, Qt::AlignLeft | Qt::AlignTop);
+            note(*chart_, at, 134, name, phases[i].id == document_.conditions().phase ? t.accent : t.muted, Qt::AlignLeft | Qt::AlignTop);
             free_from = at + needed;
         }
         at += span;

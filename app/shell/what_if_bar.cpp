@@ -2,6 +2,7 @@
 
 #include <QFontMetrics>
 #include <QHBoxLayout>
+#include <QMenu>
 #include <QSignalBlocker>
 
 #include "theme/theme.h"
@@ -20,6 +21,7 @@ WhatIfBar::WhatIfBar(Document& document, QWidget* parent) : QWidget(parent), doc
         l->setStyleSheet(QStringLiteral("color:%1").arg(theme().muted.name()));
         l->setToolTip(tip);
         row->addWidget(l);
+        captions_.push_back(l);
         return l;
     };
     plan_ = new QPushButton(this);
@@ -53,6 +55,12 @@ WhatIfBar::WhatIfBar(Document& document, QWidget* parent) : QWidget(parent), doc
     switches_ = new QHBoxLayout;
     switches_->setSpacing(u(4));
     row->addLayout(switches_);
+    folded_ = new QPushButton(tr("Switches  ▾"), this);
+    folded_->setProperty("flat", true);
+    folded_->setAccessibleName(tr("Switches"));
+    folded_->hide();
+    connect(folded_, &QPushButton::clicked, this, &WhatIfBar::switch_menu);
+    row->addWidget(folded_);
     worst_ = new Toggle(tr("Worst"), this);
     worst_->setToolTip(tr("Everything that ever runs at its peak, on a nearly empty pack in the coldest air"));
     row->addWidget(worst_);
@@ -79,6 +87,29 @@ WhatIfBar::WhatIfBar(Document& document, QWidget* parent) : QWidget(parent), doc
     refresh();
 }
 
+void WhatIfBar::set_narrow(bool narrow) {
+    narrow_ = narrow;
+    for (auto* c : captions_) c->setVisible(!narrow);
+    for (auto& [id, toggle] : toggles_) toggle->setVisible(!narrow);
+    folded_->setVisible(narrow && !toggles_.empty());
+}
+
+void WhatIfBar::set_switch(const Id& device, bool closed) {
+    auto c = document_.conditions();
+    c.switches[device] = closed;
+    document_.set_conditions(c);
+}
+
+void WhatIfBar::switch_menu() {
+    QMenu menu(this);
+    for (const auto& [id, toggle] : toggles_) {
+        auto* a = menu.addAction(toggle->text(), this, [this, id = id](bool on) { set_switch(id, on); });
+        a->setCheckable(true);
+        a->setChecked(toggle->isChecked());
+    }
+    menu.exec(folded_->mapToGlobal(QPoint(0, folded_->height())));
+}
+
 void WhatIfBar::take_air() {
     const auto v = parse_value(air_->text().toStdString(), Dimension::temperature, "°C");
     if (!v || *v < -60 || *v > 100) {
@@ -96,7 +127,7 @@ void WhatIfBar::refresh() {
     const auto& c = document_.conditions();
     const QSignalBlocker b1(phase_), b2(charge_), b3(air_), b4(worst_);
     const auto name = QString::fromStdString(plan.name);
-    plan_->setText(QFontMetrics(face(15, true)).elidedText(name, Qt::ElideRight, u(200)) + QStringLiteral("  ▾"));
+    plan_->setText(QFontMetrics(face(15, true)).elidedText(name, Qt::ElideRight, u(180)) + QStringLiteral("  ▾"));
     plan_->setFont(face(15, true));
     state_->setText(document_.file().isEmpty() ? tr("not saved yet") : document_.modified() ? tr("changed") : tr("saved"));
     state_->setToolTip(document_.file());
@@ -136,13 +167,10 @@ void WhatIfBar::rebuild_switches() {
             auto* toggle = new Toggle(words, this);
             toggle->setToolTip(tr("%1 switch").arg(words));
             switches_->addWidget(toggle);
-            connect(toggle, &Toggle::clicked, this, [this, id = id](bool on) {
-                auto c = document_.conditions();
-                c.switches[id] = on;
-                document_.set_conditions(c);
-            });
+            connect(toggle, &Toggle::clicked, this, [this, id = id](bool on) { set_switch(id, on); });
             toggles_.emplace_back(id, toggle);
         }
+        set_narrow(narrow_);
     }
     for (size_t i = 0; i < toggles_.size(); ++i) toggles_[i].second->setChecked(closed[i]);
 }

@@ -22,11 +22,15 @@ class WhatIfBar : public QWidget {
     QComboBox* phase_box() { return phase_; }
     QSlider* charge_slider() { return charge_; }
     QLineEdit* air_field() { return air_; }
+    /// In a narrow window the captions go and the switches fold into one button.
+    void set_narrow(bool narrow);
 
   private:
     void refresh();
     void rebuild_switches();
     void take_air();
+    void switch_menu();
+    void set_switch(const Id& device, bool closed);
     Document& document_;
     QPushButton* plan_;
     QLabel *state_, *charge_text_;
@@ -36,6 +40,9 @@ class WhatIfBar : public QWidget {
     QHBoxLayout* switches_;
     std::vector<std::pair<Id, Toggle*>> toggles_;
     Toggle* worst_;
+    std::vector<QWidget*> captions_;
+    QPushButton* folded_;
+    bool narrow_ = false;
 };
 
 }  // namespace sangre::app

@@ -73,15 +73,27 @@ void Window::lay_out() {
     middle->addWidget(stack_, 1);
     row->addLayout(middle, 1);
     why_ = new WhyPanel(document_, page);
-    why_->setVisible(why_shown_);
     row->addWidget(why_);
     column->addLayout(row, 1);
     findings_ = new FindingsBar(document_, page);
     connect(findings_, &FindingsBar::finding_chosen, this, &Window::follow_finding);
     column->addWidget(findings_);
     setCentralWidget(page);
+    adapt();
     refresh_badges();
     go(station_);
+}
+
+void Window::adapt() {
+    // Measured in text sizes: large text makes a window narrow as surely as a small screen does.
+    const bool narrow = width() < u(1150);
+    what_if_->set_narrow(narrow);
+    why_->setVisible(why_shown_ && !narrow);
+}
+
+void Window::resizeEvent(QResizeEvent* e) {
+    QMainWindow::resizeEvent(e);
+    adapt();
 }
 
 void Window::make_banner(QVBoxLayout& column) {
@@ -137,7 +149,7 @@ void Window::make_actions() {
     act(tr("New"), QKeySequence::New, [this] { document_.new_plan(); });
     act(tr("Plan menu"), QKeySequence(Qt::ALT | Qt::Key_M), [this] { plan_menu(); });
     act(tr("Why"), QKeySequence(Qt::Key_F9), [this] {
-        why_shown_ = !why_shown_;
+        why_shown_ = !why_->isVisible();
         why_->setVisible(why_shown_);
     });
     act(tr("Next finding"), QKeySequence(Qt::Key_F8), [this] { findings_->next(); });

@@ -41,9 +41,11 @@ class Window : public QMainWindow {
 
   protected:
     void closeEvent(QCloseEvent* e) override;
+    void resizeEvent(QResizeEvent* e) override;
 
   private:
     void lay_out();
+    void adapt();
     void make_actions();
     void make_banner(QVBoxLayout& column);
     void refresh_badges();

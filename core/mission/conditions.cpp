@@ -42,7 +42,7 @@ Demand demand_in_phase(const Plan& plan, const Phase& phase, bool all_peak) {
     Demand d;
     for (const auto& load : plan.loads) {
         auto state = state_in(phase, load);
-        if (all_peak && (state == LoadState::typical || state == LoadState::idle)) state = LoadState::peak;
+        if (all_peak && state == LoadState::typical) state = LoadState::peak;
         d.states.push_back(state);
     }
     d.open = open_feeds(plan, phase);

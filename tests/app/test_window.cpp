@@ -124,17 +124,15 @@ class TestWindow : public QObject {
     }
     void nothing_is_wider_than_the_window_data() {
         QTest::addColumn<double>("scale");
-        QTest::addColumn<int>("width");
-        QTest::newRow("1280") << 1.0 << 1280;
-        QTest::newRow("1.5×") << 1.5 << 1920;
+        QTest::newRow("as it comes") << 1.0;
+        QTest::newRow("1.5×") << 1.5;
     }
     void nothing_is_wider_than_the_window() {
         QFETCH(double, scale);
-        QFETCH(int, width);
         Bench b;
         b.window.restyle(Appearance::dark, scale);
         b.settle();
-        QVERIFY2(b.window.minimumSizeHint().width() <= width, qPrintable(QString::number(b.window.minimumSizeHint().width())));
+        QVERIFY2(b.window.minimumSizeHint().width() <= 1280, qPrintable(QString::number(b.window.minimumSizeHint().width())));
         b.window.restyle(Appearance::light, 1);
     }
 
