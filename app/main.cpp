@@ -18,7 +18,8 @@ int main(int argc, char** argv) {
         return 2;
     }
     const auto recovery = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/recovery";
-    sangre::app::Document document(std::make_shared<const sangre::Catalogue>(std::move(*catalogue)), recovery);
+    sangre::app::Document document(std::make_shared<const sangre::Catalogue>(std::move(*catalogue)),
+                                   recovery);
     sangre::app::Window window(document);
     if (argc > 1) document.open(QFileInfo(QString::fromLocal8Bit(argv[1])).absoluteFilePath());
     window.show();

@@ -37,22 +37,27 @@ int main(int argc, char** argv) {
     const auto arguments = options.positionalArguments();
     auto catalogue = sangre::load_catalogue(sangre::data_directory());
     if (!catalogue || arguments.size() != 2) {
-        std::fprintf(stderr, "sangre-shots: %s\n", catalogue ? "PLAN and FOLDER are expected" : catalogue.error().c_str());
+        std::fprintf(stderr, "sangre-shots: %s\n",
+                     catalogue ? "PLAN and FOLDER are expected" : catalogue.error().c_str());
         return 2;
     }
     Document document(std::make_shared<const sangre::Catalogue>(std::move(*catalogue)), home.path());
     Window window(document);
     if (!document.open(arguments[0])) return 2;
-    if (options.isSet("dark") || options.isSet("scale")) window.restyle(options.isSet("dark") ? Appearance::dark : Appearance::light, options.value("scale").toDouble());
+    if (options.isSet("dark") || options.isSet("scale"))
+        window.restyle(options.isSet("dark") ? Appearance::dark : Appearance::light,
+                       options.value("scale").toDouble());
     window.resize(1280, 800);
     window.show();
     QDir().mkpath(arguments[1]);
     const char* names[] = {"loads", "power", "wiring", "routing", "build", "bench", "log"};
     // What each station is best looked at with.
-    const sangre::Id subjects[] = {"load-fog-pump", "rail-12-0v", "feed-hub-load-work-lamp", "way-hub-pump", "", "", ""};
+    const sangre::Id subjects[] = {
+        "load-fog-pump", "rail-12-0v", "feed-hub-load-work-lamp", "way-hub-pump", "", "", ""};
     for (int i = 0; i < station_count; ++i) {
         window.go(static_cast<Station>(i));
-        document.select(options.value("select").isEmpty() ? subjects[i] : options.value("select").toStdString());
+        document.select(options.value("select").isEmpty() ? subjects[i]
+                                                          : options.value("select").toStdString());
         settle();
         if (i == static_cast<int>(Station::build) || i == static_cast<int>(Station::bench)) {
             const auto* step = document.study().steps.empty() ? nullptr : &document.study().steps.front();

@@ -52,11 +52,13 @@ Conditions conditions(const Options& o, const Plan& plan) {
     c.worst = o.worst;
     if (!o.charge.empty()) {
         c.charge = value(o.charge, Dimension::ratio, "%", "--charge");
-        if (c.charge < 0 || c.charge > 1) throw CannotRead{fmt::format("--charge {}: 0 to 100 % is expected", o.charge)};
+        if (c.charge < 0 || c.charge > 1)
+            throw CannotRead{fmt::format("--charge {}: 0 to 100 % is expected", o.charge)};
     }
     if (!o.air.empty()) {
         c.air = Celsius(value(o.air, Dimension::temperature, "°C", "--ambient"));
-        if (c.air < Celsius(-60) || c.air > Celsius(100)) throw CannotRead{fmt::format("--ambient {}: −60 to 100 °C is expected", o.air)};
+        if (c.air < Celsius(-60) || c.air > Celsius(100))
+            throw CannotRead{fmt::format("--ambient {}: −60 to 100 °C is expected", o.air)};
     }
     if (o.phase.empty()) return c;
     std::string known;
@@ -64,11 +66,14 @@ Conditions conditions(const Options& o, const Plan& plan) {
         if (p.id == o.phase || p.name == o.phase) c.phase = p.id;
         known += (known.empty() ? "" : ", ") + p.name;
     }
-    if (c.phase.empty()) throw CannotRead{fmt::format("--phase {}: the plan's phases are {}", o.phase, known)};
+    if (c.phase.empty())
+        throw CannotRead{fmt::format("--phase {}: the plan's phases are {}", o.phase, known)};
     return c;
 }
 
-const char* word(Severity s) { return s == Severity::danger ? "danger" : s == Severity::caution ? "caution" : "note"; }
+const char* word(Severity s) {
+    return s == Severity::danger ? "danger" : s == Severity::caution ? "caution" : "note";
+}
 
 int run_study(const Options& o) {
     const auto plan = plan_of(o);
@@ -78,10 +83,12 @@ int run_study(const Options& o) {
         std::cout << study_to_json(plan, s);
         return 0;
     }
-    fmt::print("{}: run time {}, worst drop {}, {}\n", plan.name, s.mission.run_time_capped ? "over a year" : format(s.mission.run_time),
+    fmt::print("{}: run time {}, worst drop {}, {}\n", plan.name,
+               s.mission.run_time_capped ? "over a year" : format(s.mission.run_time),
                format_percent(s.worst.worst_drop_share), format(s.mass));
     for (size_t i = 0; i < plan.feeds.size(); ++i)
-        fmt::print("  {}: {}, {}, drop {}, warmest {}\n", feed_name(plan, plan.feeds[i]), format(s.now.feeds[i].supply), format(s.now.feeds[i].at_end),
+        fmt::print("  {}: {}, {}, drop {}, warmest {}\n", feed_name(plan, plan.feeds[i]),
+                   format(s.now.feeds[i].supply), format(s.now.feeds[i].at_end),
                    format_percent(s.worst.feeds[i].drop_share), format(s.protection[i].warmest));
     return 0;
 }
@@ -108,7 +115,8 @@ Plan loads_to_wire(const Options& o) {
     auto loads = loads_from_csv(text.str());
     if (!loads) {
         std::string all;
-        for (const auto& p : loads.error()) all += fmt::format("{}{}:{}: {}", all.empty() ? "" : "\n", o.file, p.line, p.message);
+        for (const auto& p : loads.error())
+            all += fmt::format("{}{}:{}: {}", all.empty() ? "" : "\n", o.file, p.line, p.message);
         throw CannotRead{all};
     }
     Plan plan;
@@ -127,7 +135,8 @@ int run_propose(const Options& o) {
         return 1;
     }
     if (const auto saved = save_plan(proposal->plan, o.output); !saved) throw CannotRead{saved.error()};
-    for (const auto& line : proposal->why.lines) fmt::print("{}{}\n", line.tone == Tone::heading ? "\n" : "  ", line.text);
+    for (const auto& line : proposal->why.lines)
+        fmt::print("{}{}\n", line.tone == Tone::heading ? "\n" : "  ", line.text);
     return 0;
 }
 
@@ -137,7 +146,8 @@ int run_steps(const Options& o) {
     const auto s = study(plan, parts, {});
     int n = 0;
     for (const auto& step : s.steps) {
-        fmt::print("{:3} [{}] {}{}\n", ++n, plan.done.contains(step.key) ? "x" : " ", step.title, step.subtitle.empty() ? "" : " — " + step.subtitle);
+        fmt::print("{:3} [{}] {}{}\n", ++n, plan.done.contains(step.key) ? "x" : " ", step.title,
+                   step.subtitle.empty() ? "" : " — " + step.subtitle);
         for (const auto& a : step.actions) fmt::print("        {}\n", a);
         if (!step.caution.empty()) fmt::print("        ! {}\n", step.caution);
     }
@@ -151,7 +161,9 @@ int run_readings(const Options& o) {
     for (const auto& r : s.readings) {
         const auto m = plan.measured.find(r.key);
         fmt::print("{}  {} ({}): {}{}\n", r.live ? "live" : "dead", r.title, r.state, window_text(r),
-                   m == plan.measured.end() ? "" : fmt::format(", measured {}{}", value_text(r, m->second), judge(r, m->second) == Verdict::pass ? "" : " !"));
+                   m == plan.measured.end() ? ""
+                                            : fmt::format(", measured {}{}", value_text(r, m->second),
+                                                          judge(r, m->second) == Verdict::pass ? "" : " !"));
     }
     return 0;
 }
@@ -160,9 +172,12 @@ int run_bom(const Options& o) {
     const auto plan = plan_of(o);
     const auto parts = catalogue();
     const auto lines = bill_of_materials(plan, parts, lay_harness(plan, parts));
-    if (o.csv) std::cout << bom_to_csv(lines);
+    if (o.csv)
+        std::cout << bom_to_csv(lines);
     else
-        for (const auto& l : lines) fmt::print("{:8.4g} {:4} {}{}\n", l.amount, l.unit, l.item, l.used_for.empty() ? "" : " — " + l.used_for);
+        for (const auto& l : lines)
+            fmt::print("{:8.4g} {:4} {}{}\n", l.amount, l.unit, l.item,
+                       l.used_for.empty() ? "" : " — " + l.used_for);
     return 0;
 }
 
@@ -178,7 +193,9 @@ int main(int argc, char** argv) {
         sub->callback([&run, f] { run = f; });
         return sub;
     };
-    const auto takes_plan = [&](CLI::App* sub) { sub->add_option("PLAN", o.file, "a plan file")->required(); };
+    const auto takes_plan = [&](CLI::App* sub) {
+        sub->add_option("PLAN", o.file, "a plan file")->required();
+    };
     auto* study_command = command("study", "every number of a plan at one instant", run_study);
     takes_plan(study_command);
     study_command->add_flag("--json", o.json, "for scripts");

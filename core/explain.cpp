@@ -15,7 +15,9 @@ namespace {
 void add_findings(Why& why, const Study& s, const Id& subject) {
     for (const auto& f : s.findings)
         if (!f.about.empty() && f.about.front() == subject)
-            why.add(f.sentence, f.severity == Severity::danger ? Tone::danger : f.severity == Severity::caution ? Tone::caution : Tone::plain);
+            why.add(f.sentence, f.severity == Severity::danger    ? Tone::danger
+                                : f.severity == Severity::caution ? Tone::caution
+                                                                  : Tone::plain);
 }
 
 Why of_load(const Plan& plan, const Study& s, size_t i) {
@@ -26,14 +28,16 @@ Why of_load(const Plan& plan, const Study& s, size_t i) {
     add_findings(why, s, l.id);
     why.heading("Asks for");
     why.add(fmt::format("{} – {}, {} typical{}", format(l.v_min), format(l.v_max), format(l.typical),
-                        l.kind == LoadKind::power        ? fmt::format(" ({} constant power)", format(Watt(raw(l.typical) * raw(l.nominal))))
+                        l.kind == LoadKind::power        ? fmt::format(" ({} constant power)",
+                                                                       format(Watt(raw(l.typical) * raw(l.nominal))))
                         : l.kind == LoadKind::resistance ? " (a resistance)"
                                                          : ""));
     if (l.peak > l.typical) why.add(fmt::format("Peak {} for {}", format(l.peak), format(l.peak_time)));
     if (raw(l.start) > 0) why.add(fmt::format("Start-up {} for {}", format(l.start), format(l.start_time)));
     if (raw(s.now.loads[i].volts) > 0) {
         why.heading("Now");
-        why.add(fmt::format("{} × {} = {}", format(s.now.loads[i].volts), format(s.now.loads[i].amps), format(s.now.loads[i].watts)));
+        why.add(fmt::format("{} × {} = {}", format(s.now.loads[i].volts), format(s.now.loads[i].amps),
+                            format(s.now.loads[i].watts)));
     }
     if (raw(x.lowest) > 0) {
         why.heading("Worst");
@@ -44,10 +48,13 @@ Why of_load(const Plan& plan, const Study& s, size_t i) {
     if (i < s.mission.load_energy.size() && raw(s.mission.day_energy) > 0) {
         why.heading("Energy");
         for (size_t p = 0; p < plan.phases.size(); ++p)
-            if (const auto state = state_in(plan.phases[p], l); state != LoadState::off && !plan.phases[p].charging)
-                why.add(fmt::format("{}: {} × {}", plan.phases[p].name, format(plan.phases[p].duration), format(draw(l, state))));
+            if (const auto state = state_in(plan.phases[p], l);
+                state != LoadState::off && !plan.phases[p].charging)
+                why.add(fmt::format("{}: {} × {}", plan.phases[p].name, format(plan.phases[p].duration),
+                                    format(draw(l, state))));
         why.add(fmt::format("{} a day, {} of the day's {}", format(s.mission.load_energy[i]),
-                            format_percent(raw(s.mission.load_energy[i]) / raw(s.mission.day_energy)), format(s.mission.day_energy)));
+                            format_percent(raw(s.mission.load_energy[i]) / raw(s.mission.day_energy)),
+                            format(s.mission.day_energy)));
     }
     if (l.noisy) {
         why.heading("Noise");
@@ -61,19 +68,30 @@ void wire_schools(Why& why, const Plan& plan, const Catalogue& catalogue, const 
     const auto& feed = plan.feeds[i];
     const auto& p = s.protection[i];
     const auto& x = s.worst.feeds[i];
-    WireNeed need{x.continuous, x.highest_end, s.harness.routes[i].length, feed.ret == Return::own, plan.practices.drop_limit,
-                  plan.hottest_air, s.harness.routes[i].bunched, p.wire->insulation, p.wire->metric};
+    WireNeed need{x.continuous,
+                  x.highest_end,
+                  s.harness.routes[i].length,
+                  feed.ret == Return::own,
+                  plan.practices.drop_limit,
+                  plan.hottest_air,
+                  s.harness.routes[i].bunched,
+                  p.wire->insulation,
+                  p.wire->metric};
     struct Row {
         WireSchool school;
         std::string name, purpose;
     };
-    for (const auto& row : {Row{WireSchool::temperature, "By its temperature", "short feeds, where nothing starves"},
-                            Row{WireSchool::drop, "By voltage drop, " + format_percent(plan.practices.drop_limit), "long and thin starves the far end"},
-                            Row{WireSchool::cautious, "By 700 circ mil/A", "cautious: enclosed, warm, for years"},
-                            Row{WireSchool::bold, "By chassis wiring", "bold: free air, about 50 K of rise"}}) {
+    for (const auto& row :
+         {Row{WireSchool::temperature, "By its temperature", "short feeds, where nothing starves"},
+          Row{WireSchool::drop, "By voltage drop, " + format_percent(plan.practices.drop_limit),
+              "long and thin starves the far end"},
+          Row{WireSchool::cautious, "By 700 circ mil/A", "cautious: enclosed, warm, for years"},
+          Row{WireSchool::bold, "By chassis wiring", "bold: free air, about 50 K of rise"}}) {
         const auto* wire = choose_wire(catalogue, need, row.school);
-        why.schools.push_back({row.name, wire ? wire->size : "none thick enough", row.purpose, wire && wire->id == feed.wire,
-                               wire ? Edit([id = feed.id, to = wire->id](const Plan& q) { return set_wire(q, id, to); }) : Edit()});
+        why.schools.push_back(
+            {row.name, wire ? wire->size : "none thick enough", row.purpose, wire && wire->id == feed.wire,
+             wire ? Edit([id = feed.id, to = wire->id](const Plan& q) { return set_wire(q, id, to); })
+                  : Edit()});
     }
 }
 
@@ -81,11 +99,19 @@ std::string outcome_words(const Fault& f, const Plan& plan) {
     switch (f.outcome) {
         case FaultOutcome::opens:
             return fmt::format("{} flows; {} opens within {}, the wire reaches {}.", format(f.current),
-                               f.opener ? feed_name(plan, plan.feeds[*f.opener]) : "the fuse", format(f.time), format(f.wire));
-        case FaultOutcome::hurts: return fmt::format("{} flows; the wire reaches {} before the fuse opens in {}.", format(f.current), format(f.wire), format(f.time));
-        case FaultOutcome::never_opens: return fmt::format("{} flows, no fuse opens, the wire goes to {}.", format(f.current), format(f.wire));
-        case FaultOutcome::limited: return fmt::format("The module limits it to {}; the wire stays at {}.", format(f.current), format(f.wire));
-        case FaultOutcome::unknown: return "Nothing to short: this feed hangs on no source.";
+                               f.opener ? feed_name(plan, plan.feeds[*f.opener]) : "the fuse", format(f.time),
+                               format(f.wire));
+        case FaultOutcome::hurts:
+            return fmt::format("{} flows; the wire reaches {} before the fuse opens in {}.",
+                               format(f.current), format(f.wire), format(f.time));
+        case FaultOutcome::never_opens:
+            return fmt::format("{} flows, no fuse opens, the wire goes to {}.", format(f.current),
+                               format(f.wire));
+        case FaultOutcome::limited:
+            return fmt::format("The module limits it to {}; the wire stays at {}.", format(f.current),
+                               format(f.wire));
+        case FaultOutcome::unknown:
+            return "Nothing to short: this feed hangs on no source.";
     }
     return {};
 }
@@ -101,29 +127,47 @@ Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t
     why.heading("Fuse");
     why.add(fmt::format("Runs {}, peak {}{}", format(x.continuous), format(x.peak),
                         raw(x.peak_time) > 0 ? fmt::format(" for {}", format(x.peak_time)) : ""));
-    if (raw(x.start_time) > 0) why.add(fmt::format("Start-up {} for {}", format(x.start), format(x.start_time)));
-    if (p.smallest) why.add(fmt::format("Smallest that carries it: {}", format(p.smallest->rating)), Tone::good);
-    if (p.largest) why.add(fmt::format("Largest that protects {}: {}", p.wire->size, format(*p.largest)), Tone::good);
-    if (p.inherited) why.add(fmt::format("None of its own; hangs on the {} fuse before it.", format(p.rating)), p.protects ? Tone::plain : Tone::danger);
-    else if (p.family) why.add(fmt::format("Fitted: {} ({})", format(p.rating), p.family->name), p.protects && p.carries ? Tone::good : Tone::danger);
+    if (raw(x.start_time) > 0)
+        why.add(fmt::format("Start-up {} for {}", format(x.start), format(x.start_time)));
+    if (p.smallest)
+        why.add(fmt::format("Smallest that carries it: {}", format(p.smallest->rating)), Tone::good);
+    if (p.largest)
+        why.add(fmt::format("Largest that protects {}: {}", p.wire->size, format(*p.largest)), Tone::good);
+    if (p.inherited)
+        why.add(fmt::format("None of its own; hangs on the {} fuse before it.", format(p.rating)),
+                p.protects ? Tone::plain : Tone::danger);
+    else if (p.family)
+        why.add(fmt::format("Fitted: {} ({})", format(p.rating), p.family->name),
+                p.protects && p.carries ? Tone::good : Tone::danger);
     why.heading("Wire");
     double wires = 0, rest = 0;
     for (const auto& r : feed_resistances(plan, feed, catalogue, s.harness.routes[i].length))
         (r.what.starts_with("wire") ? wires : rest) += raw(r.value);
-    why.add(fmt::format("{} × {} × {} mΩ/m = {}", feed.ret == Return::own ? 2 : 1, format(s.harness.routes[i].length),
-                        format_number(p.wire->ohm_per_m * 1e3, 4), format(Ohm(wires))));
+    why.add(fmt::format("{} × {} × {} mΩ/m = {}", feed.ret == Return::own ? 2 : 1,
+                        format(s.harness.routes[i].length), format_number(p.wire->ohm_per_m * 1e3, 4),
+                        format(Ohm(wires))));
     why.add("Fuse, switch, plugs and joints: " + format(Ohm(rest)));
-    why.add(fmt::format("Drop {} × {} = {} ({})", format(x.continuous), format(Ohm(x.continuous > Ampere(1e-9) ? raw(x.drop) / raw(x.continuous) : wires + rest)), format(x.drop),
-                        format_percent(x.drop_share)), x.drop_share > plan.practices.drop_limit ? Tone::caution : Tone::good);
-    why.add(fmt::format("Warm {}, after a peak {}; {} stands {}", format(p.warm), format(p.warmest), p.insulation->name, format(p.insulation->max)),
+    why.add(
+        fmt::format("Drop {} × {} = {} ({})", format(x.continuous),
+                    format(Ohm(x.continuous > Ampere(1e-9) ? raw(x.drop) / raw(x.continuous) : wires + rest)),
+                    format(x.drop), format_percent(x.drop_share)),
+        x.drop_share > plan.practices.drop_limit ? Tone::caution : Tone::good);
+    why.add(fmt::format("Warm {}, after a peak {}; {} stands {}", format(p.warm), format(p.warmest),
+                        p.insulation->name, format(p.insulation->max)),
             p.warmest > p.insulation->max ? Tone::danger : Tone::good);
-    why.add(fmt::format("Carries {} in {}, {} together ({})", format(p.ampacity), format(plan.hottest_air), s.harness.routes[i].bunched,
+    why.add(fmt::format("Carries {} in {}, {} together ({})", format(p.ampacity), format(plan.hottest_air),
+                        s.harness.routes[i].bunched,
                         format_percent(bunching_factor(s.harness.routes[i].bunched))));
-    why.add(fmt::format("Trade rules: cautious {}, bold {}", format(cautious_current(p.wire->area)), format(bold_current(p.wire->area))));
+    why.add(fmt::format("Trade rules: cautious {}, bold {}", format(cautious_current(p.wire->area)),
+                        format(bold_current(p.wire->area))));
     why.heading("A short at its end");
-    why.add(outcome_words(p.fault, plan), p.fault.outcome == FaultOutcome::opens || p.fault.outcome == FaultOutcome::limited ? Tone::good : Tone::danger);
+    why.add(outcome_words(p.fault, plan),
+            p.fault.outcome == FaultOutcome::opens || p.fault.outcome == FaultOutcome::limited
+                ? Tone::good
+                : Tone::danger);
     wire_schools(why, plan, catalogue, s, i);
-    why.source = p.wire->source + (p.family ? "; " + p.family->source : "") + "; heat balance Churchill & Chu 1975; bunching IEC 60364-5-52";
+    why.source = p.wire->source + (p.family ? "; " + p.family->source : "") +
+                 "; heat balance Churchill & Chu 1975; bunching IEC 60364-5-52";
     return why;
 }
 
@@ -139,15 +183,20 @@ Why of_converter(const Plan& plan, const Catalogue& catalogue, const Study& s, s
     why.heading("Input");
     why.add(fmt::format("Sees {} (pack empty) – {} (charging)", format(x.in_lowest), format(x.in_highest)));
     const double spare = input_spare(*t, x.in_highest);
-    why.add(fmt::format("Stands {} – {}: {} spare", format(t->in_min), format(t->in_max), format_percent(spare)), spare < 0.25 ? Tone::caution : Tone::good);
+    why.add(
+        fmt::format("Stands {} – {}: {} spare", format(t->in_min), format(t->in_max), format_percent(spare)),
+        spare < 0.25 ? Tone::caution : Tone::good);
     why.heading("Output current");
     why.add(fmt::format("Loads {} for good, {} at the worst second", format(x.continuous), format(x.peak)));
-    why.add(fmt::format("Printed {}; trusted to {} = {}", format(t->rated), format_percent(t->trusted), format(t->rated * t->trusted)),
+    why.add(fmt::format("Printed {}; trusted to {} = {}", format(t->rated), format_percent(t->trusted),
+                        format(t->rated * t->trusted)),
             x.continuous > t->rated * t->trusted ? Tone::caution : Tone::good);
-    why.add(fmt::format("Loses {} as heat, {} % efficient", format(x.heat), format_number(t->efficiency * 100)));
+    why.add(
+        fmt::format("Loses {} as heat, {} % efficient", format(x.heat), format_number(t->efficiency * 100)));
     why.heading("Set voltage");
     why.lines.insert(why.lines.end(), s.windows[i].why.lines.begin(), s.windows[i].why.lines.end());
-    why.add("Set to " + format(c.set), c.set >= s.windows[i].low && c.set <= s.windows[i].high ? Tone::good : Tone::danger);
+    why.add("Set to " + format(c.set),
+            c.set >= s.windows[i].low && c.set <= s.windows[i].high ? Tone::good : Tone::danger);
     why.caution = "Set the module with nothing on its output, then connect the loads.";
     why.source = t->source;
     return why;
@@ -162,13 +211,17 @@ Why of_battery(const Plan& plan, const Catalogue& catalogue, const Study& s, siz
     if (!k) return why;
     why.add(pack_summary(b, *k));
     why.heading("Voltage");
-    why.add(fmt::format("{} empty, {} nominal, {} full, {} charging", format(pack_cutoff_voltage(b, *k)), format(k->nominal * b.series),
-                        format(k->full * b.series), format(pack_charge_voltage(b, *k))));
-    why.add(fmt::format("Sags to {} at the worst ({})", format(s.worst.battery_lowest), s.worst.battery_where));
+    why.add(fmt::format("{} empty, {} nominal, {} full, {} charging", format(pack_cutoff_voltage(b, *k)),
+                        format(k->nominal * b.series), format(k->full * b.series),
+                        format(pack_charge_voltage(b, *k))));
+    why.add(
+        fmt::format("Sags to {} at the worst ({})", format(s.worst.battery_lowest), s.worst.battery_where));
     why.heading("Current");
-    why.add(fmt::format("{} for good of {}; peak {}", format(s.worst.battery_continuous), format(pack_max_current(b, *k)), format(s.worst.battery_peak)),
+    why.add(fmt::format("{} for good of {}; peak {}", format(s.worst.battery_continuous),
+                        format(pack_max_current(b, *k)), format(s.worst.battery_peak)),
             s.worst.battery_continuous > pack_max_current(b, *k) ? Tone::danger : Tone::good);
-    why.add(fmt::format("Inside it: {} mΩ·Ah ÷ {} × {} cells = {} at half charge, {}", format_number(k->mohm_ah), format(b.cell_capacity * b.parallel), b.series,
+    why.add(fmt::format("Inside it: {} mΩ·Ah ÷ {} × {} cells = {} at half charge, {}",
+                        format_number(k->mohm_ah), format(b.cell_capacity * b.parallel), b.series,
                         format(pack_resistance(b, *k, 0.5, s.conditions.air)), format(s.conditions.air)));
     why.lines.insert(why.lines.end(), s.mission.why.lines.begin(), s.mission.why.lines.end());
     why.caution = k->caution;
@@ -181,7 +234,8 @@ Why of_hub(const Plan& plan, const Study& s, size_t i) {
     why.title = plan.hubs[i].name;
     why.add(fmt::format("{} now; out and back wires meet here.", format(s.now.hubs[i].volts)));
     for (const auto f : feeds_from(plan, plan.hubs[i].id))
-        why.add(fmt::format("{}: {} for good, {} peak", name_of(plan, plan.feeds[f].to), format(s.worst.feeds[f].continuous), format(s.worst.feeds[f].peak)));
+        why.add(fmt::format("{}: {} for good, {} peak", name_of(plan, plan.feeds[f].to),
+                            format(s.worst.feeds[f].continuous), format(s.worst.feeds[f].peak)));
     return why;
 }
 
@@ -195,10 +249,13 @@ Why of_passage(const Plan& plan, const Study& s, size_t i) {
     for (const auto& h : s.harness.holes)
         if (h.passage == i) {
             why.heading("Through the opening");
-            why.add(fmt::format("{} wires pack into {}; it is {} wide, {} full", h.wires.size(), format(h.needed), format(way.hole), format_percent(h.fill)),
+            why.add(fmt::format("{} wires pack into {}; it is {} wide, {} full", h.wires.size(),
+                                format(h.needed), format(way.hole), format_percent(h.fill)),
                     h.fits ? Tone::good : Tone::danger);
             if (!h.ends_pass)
-                why.add(fmt::format("The widest plug, {}, does not pass: thread first, then terminate.", format(h.largest_end)), Tone::caution);
+                why.add(fmt::format("The widest plug, {}, does not pass: thread first, then terminate.",
+                                    format(h.largest_end)),
+                        Tone::caution);
         }
     why.source = "Smallest enclosing circle by relaxation; outer diameters of the catalogue";
     return why;
@@ -209,11 +266,16 @@ Why of_passage(const Plan& plan, const Study& s, size_t i) {
 Why explain(const Plan& plan, const Catalogue& catalogue, const Study& s, const Id& subject) {
     const auto ref = find_part(plan, subject);
     switch (ref.kind) {
-        case PartKind::load: return of_load(plan, s, ref.index);
-        case PartKind::converter: return of_converter(plan, catalogue, s, ref.index);
-        case PartKind::battery: return of_battery(plan, catalogue, s, ref.index);
-        case PartKind::hub: return of_hub(plan, s, ref.index);
-        case PartKind::none: break;
+        case PartKind::load:
+            return of_load(plan, s, ref.index);
+        case PartKind::converter:
+            return of_converter(plan, catalogue, s, ref.index);
+        case PartKind::battery:
+            return of_battery(plan, catalogue, s, ref.index);
+        case PartKind::hub:
+            return of_hub(plan, s, ref.index);
+        case PartKind::none:
+            break;
     }
     for (size_t i = 0; i < plan.feeds.size(); ++i)
         if (plan.feeds[i].id == subject) return of_feed(plan, catalogue, s, i);
@@ -227,7 +289,8 @@ Why explain(const Plan& plan, const Catalogue& catalogue, const Study& s, const 
             if (const auto m = plan.measured.find(r.key); m != plan.measured.end()) {
                 const auto verdict = judge(r, m->second);
                 why.heading("Measured");
-                why.add(value_text(r, m->second) + ", wants " + window_text(r), verdict == Verdict::pass ? Tone::good : Tone::danger);
+                why.add(value_text(r, m->second) + ", wants " + window_text(r),
+                        verdict == Verdict::pass ? Tone::good : Tone::danger);
                 for (const auto& suspect : suspects(plan, r, verdict)) why.add("· " + suspect, Tone::caution);
             }
             return why;

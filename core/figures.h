@@ -9,7 +9,7 @@ namespace sangre {
 struct Figures {
     Harness harness;
     std::shared_ptr<const Solver> solver;
-    OperatingPoint now;                      ///< at the conditions
+    OperatingPoint now;  ///< at the conditions
     WorstCase worst;
     std::vector<FeedProtection> protection;  ///< by feed
     std::vector<SetWindow> windows;          ///< by converter

@@ -32,6 +32,22 @@ void weigh(Study& s, const Plan& plan, const Catalogue& catalogue) {
 
 }  // namespace
 
+/// Air that the mission is played in.
+static Celsius mission_air(const Plan& plan, const Conditions& conditions) {
+    return conditions.worst ? plan.coldest_air : conditions.air;
+}
+
+Study at_conditions(const Plan& plan, const Catalogue& catalogue, const Study& earlier,
+                    const Conditions& conditions) {
+    Study s = earlier;
+    s.conditions = conditions;
+    s.now = s.solver->solve(demand_for(plan, conditions));
+    if (mission_air(plan, conditions) != mission_air(plan, earlier.conditions))
+        s.mission = play_mission(plan, catalogue, *s.solver, mission_air(plan, conditions));
+    s.findings = review({plan, catalogue, s});
+    return s;
+}
+
 Study study(const Plan& plan, const Catalogue& catalogue, const Conditions& conditions) {
     Study s;
     s.conditions = conditions;
@@ -40,11 +56,11 @@ Study study(const Plan& plan, const Catalogue& catalogue, const Conditions& cond
     s.solver = std::make_shared<Solver>(plan, catalogue, lengths);
     s.now = s.solver->solve(demand_for(plan, conditions));
     s.worst = worst_case(plan, *s.solver);
-    // Thermal tables cost more than all the rest; they depend on wire, air and bunch alone.
-    thread_local ThermalCache cache;
-    s.protection = study_protection(plan, catalogue, s.harness, *s.solver, s.worst, cache);
-    for (size_t c = 0; c < plan.converters.size(); ++c) s.windows.push_back(rail_window(plan, catalogue, c, lengths));
-    s.mission = play_mission(plan, catalogue, *s.solver, conditions.worst ? plan.coldest_air : conditions.air);
+    s.protection = study_protection(plan, catalogue, s.harness, *s.solver, s.worst);
+    for (size_t c = 0; c < plan.converters.size(); ++c)
+        s.windows.push_back(rail_window(plan, catalogue, c, lengths));
+    s.mission =
+        play_mission(plan, catalogue, *s.solver, conditions.worst ? plan.coldest_air : conditions.air);
     weigh(s, plan, catalogue);
     s.findings = review({plan, catalogue, s});
     s.steps = build_steps(plan, catalogue, s);
@@ -53,8 +69,8 @@ Study study(const Plan& plan, const Catalogue& catalogue, const Conditions& cond
 }
 
 size_t count(const std::vector<Finding>& findings, Severity severity) {
-    return static_cast<size_t>(
-        std::count_if(findings.begin(), findings.end(), [&](const auto& f) { return f.severity == severity; }));
+    return static_cast<size_t>(std::count_if(findings.begin(), findings.end(),
+                                             [&](const auto& f) { return f.severity == severity; }));
 }
 
 }  // namespace sangre

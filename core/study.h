@@ -11,18 +11,24 @@ struct Study : Figures {
     std::vector<Finding> findings;
     std::vector<Step> steps;
     std::vector<Reading> readings;
-    Gram mass{};     ///< battery, wires, modules, fuses, switches and plugs; loads not included
-    double cost = 0; ///< of the catalogue's parts, in its typical money; the battery is not included
+    Gram mass{};      ///< battery, wires, modules, fuses, switches and plugs; loads not included
+    double cost = 0;  ///< of the catalogue's parts, in its typical money; the battery is not included
 };
 
-/// Pure: same plan, catalogue and conditions give the same study, on any thread. Never throws for what a user typed:
-/// what cannot be computed is a finding. The study points into the catalogue, which must outlive it.
+/// Pure: same plan, catalogue and conditions give the same study, on any thread. Never throws for what a user
+/// typed: what cannot be computed is a finding. The study points into the catalogue, which must outlive it.
 Study study(const Plan& plan, const Catalogue& catalogue, const Conditions& conditions);
+
+/// The same plan at other conditions, from its earlier study: only the operating point and, where the air
+/// changed, the mission are computed anew.
+Study at_conditions(const Plan& plan, const Catalogue& catalogue, const Study& earlier,
+                    const Conditions& conditions);
 
 /// Findings of a severity.
 size_t count(const std::vector<Finding>& findings, Severity severity);
 
-/// Why the numbers of a part, feed, passage, step or reading are what they are. Empty title when nothing is selected.
+/// Why the numbers of a part, feed, passage, step or reading are what they are. Empty title when nothing is
+/// selected.
 Why explain(const Plan& plan, const Catalogue& catalogue, const Study& study, const Id& subject);
 
 }  // namespace sangre

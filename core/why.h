@@ -17,8 +17,8 @@ struct WhyLine {
 /// One way builders decide this; `follow` makes it the plan's way here. Empty where it cannot be followed.
 struct School {
     std::string name;
-    std::string choice;    ///< what it would choose, "20 AWG"
-    std::string purpose;   ///< what it is for
+    std::string choice;   ///< what it would choose, "20 AWG"
+    std::string purpose;  ///< what it is for
     bool followed = false;
     Edit follow;
 };

@@ -2,28 +2,32 @@
 
 #include <QVBoxLayout>
 
-#include "units/format.h"
 #include "widgets/heading.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
 namespace {
 
-QString words_of(const std::string& s) { return QString::fromStdString(s); }
-
 QString unit_of(ReadingUnit unit) {
     switch (unit) {
-        case ReadingUnit::ohm: return QStringLiteral("Ω");
-        case ReadingUnit::volt: return QStringLiteral("V DC");
-        case ReadingUnit::ampere: return QStringLiteral("A DC");
+        case ReadingUnit::ohm:
+            return QStringLiteral("Ω");
+        case ReadingUnit::volt:
+            return QStringLiteral("V DC");
+        case ReadingUnit::ampere:
+            return QStringLiteral("A DC");
     }
     return {};
 }
 
 std::pair<Dimension, const char*> dimension_of(ReadingUnit unit) {
     switch (unit) {
-        case ReadingUnit::ohm: return {Dimension::resistance, "Ω"};
-        case ReadingUnit::volt: return {Dimension::voltage, "V"};
-        case ReadingUnit::ampere: return {Dimension::current, "A"};
+        case ReadingUnit::ohm:
+            return {Dimension::resistance, "Ω"};
+        case ReadingUnit::volt:
+            return {Dimension::voltage, "V"};
+        case ReadingUnit::ampere:
+            return {Dimension::current, "A"};
     }
     return {Dimension::voltage, "V"};
 }
@@ -32,7 +36,8 @@ double row_height() { return u(27); }
 
 }  // namespace
 
-ReadingList::ReadingList(Document& document, QWidget* parent) : Canvas(tr("Readings"), parent), document_(document) {
+ReadingList::ReadingList(Document& document, QWidget* parent)
+    : Canvas(tr("Readings"), parent), document_(document) {
     const auto renew = [this] {
         setMinimumHeight(minimumSizeHint().height());
         update();
@@ -41,7 +46,12 @@ ReadingList::ReadingList(Document& document, QWidget* parent) : Canvas(tr("Readi
     renew();
 }
 
-QSize ReadingList::minimumSizeHint() const { return {u(400), std::max<int>(u(90), static_cast<int>(static_cast<double>(document_.study().readings.size()) * row_height()) + u(72))}; }
+QSize ReadingList::minimumSizeHint() const {
+    return {u(400),
+            std::max<int>(u(90), static_cast<int>(static_cast<double>(document_.study().readings.size()) *
+                                                  row_height()) +
+                                     u(72))};
+}
 
 void ReadingList::set_current(const std::string& key) {
     current_ = key;
@@ -64,8 +74,10 @@ void ReadingList::paint(QPainter& p) {
     card(p, QRectF(0, 0, width() - 1, height() - 1));
     const auto& readings = document_.study().readings;
     if (readings.empty()) {
-        text(p, QRectF(u(16), u(14), width() - u(32), u(26)), tr("Nothing to measure yet."), t.ink, face(16, true));
-        text(p, QRectF(u(16), u(42), width() - u(32), u(20)), tr("Readings follow from a wired plan: press Propose (Ctrl+P)."), t.muted, face(13));
+        text(p, QRectF(u(16), u(14), width() - u(32), u(26)), tr("Nothing to measure yet."), t.ink,
+             face(16, true));
+        text(p, QRectF(u(16), u(42), width() - u(32), u(20)),
+             tr("Readings follow from a wired plan: press Propose (Ctrl+P)."), t.muted, face(13));
         return;
     }
     double y = u(4);
@@ -88,18 +100,30 @@ void ReadingList::paint(QPainter& p) {
         const bool here = r.key == current_;
         if (here) card(p, area, true);
         const auto measured = document_.plan().measured.find(r.key);
-        text(p, QRectF(u(8), y, u(28), row_height()), QString::number(++number), t.muted, face(12), Qt::AlignRight | Qt::AlignVCenter);
-        const double value_left = width() - u(104), window_left = value_left - u(118), state_left = width() * 0.385;
+        text(p, QRectF(u(8), y, u(28), row_height()), QString::number(++number), t.muted, face(12),
+             Qt::AlignRight | Qt::AlignVCenter);
+        const double value_left = width() - u(104), window_left = value_left - u(118),
+                     state_left = width() * 0.385;
         text(p, QRectF(u(44), y, state_left - u(50), row_height()), words_of(r.title), t.ink, face(13, here));
-        text(p, QRectF(state_left, y, window_left - state_left - u(6), row_height()), words_of(r.state), t.muted, face(11));
-        text(p, QRectF(window_left, y, u(114), row_height()), words_of(window_text(r)), t.muted, face(12), Qt::AlignRight | Qt::AlignVCenter);
+        text(p, QRectF(state_left, y, window_left - state_left - u(6), row_height()), words_of(r.state),
+             t.muted, face(11));
+        text(p, QRectF(window_left, y, u(114), row_height()), words_of(window_text(r)), t.muted, face(12),
+             Qt::AlignRight | Qt::AlignVCenter);
         if (measured != document_.plan().measured.end()) {
             const bool pass = judge(r, measured->second) == Verdict::pass;
-            text(p, QRectF(value_left, y, u(70), row_height()), words_of(value_text(r, measured->second)), pass ? t.ink : t.danger, face(13, true), Qt::AlignRight | Qt::AlignVCenter);
-            text(p, QRectF(width() - u(30), y, u(20), row_height()), pass ? QStringLiteral("✓") : QStringLiteral("×"), pass ? t.good : t.danger, face(15, true), Qt::AlignCenter);
+            text(p, QRectF(value_left, y, u(70), row_height()), words_of(value_text(r, measured->second)),
+                 pass ? t.ink : t.danger, face(13, true), Qt::AlignRight | Qt::AlignVCenter);
+            text(p, QRectF(width() - u(30), y, u(20), row_height()),
+                 pass ? QStringLiteral("✓") : QStringLiteral("×"), pass ? t.good : t.danger, face(15, true),
+                 Qt::AlignCenter);
         } else
-            text(p, QRectF(value_left, y, u(70), row_height()), QStringLiteral("—"), t.muted, face(13), Qt::AlignRight | Qt::AlignVCenter);
-        add_spot({area, "reading:" + words_of(r.key), words_of(r.title + ", " + r.state + "\nred on " + r.red + ", black on " + r.black), [this, key = words_of(r.key)] { emit chosen(key); }, {}});
+            text(p, QRectF(value_left, y, u(70), row_height()), QStringLiteral("—"), t.muted, face(13),
+                 Qt::AlignRight | Qt::AlignVCenter);
+        add_spot({area,
+                  "reading:" + words_of(r.key),
+                  words_of(r.title + ", " + r.state + "\nred on " + r.red + ", black on " + r.black),
+                  [this, key = words_of(r.key)] { emit chosen(key); },
+                  {}});
         y += row_height();
     }
 }
@@ -109,7 +133,9 @@ BenchStation::BenchStation(Document& document, QWidget* parent) : QWidget(parent
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(u(18), u(12), u(14), u(8));
     column->setSpacing(u(6));
-    column->addWidget(new Heading(tr("Prove it before it runs"), tr("Power off first: shorts and continuity. Then volts, one switch at a time."), this));
+    column->addWidget(
+        new Heading(tr("Prove it before it runs"),
+                    tr("Power off first: shorts and continuity. Then volts, one switch at a time."), this));
     auto* row = new QHBoxLayout;
     row->setSpacing(u(10));
     list_ = new ReadingList(document_, this);
@@ -124,7 +150,10 @@ BenchStation::BenchStation(Document& document, QWidget* parent) : QWidget(parent
     meter->setObjectName("meter");
     meter->setFixedWidth(u(252));
     const auto ink = t.meter_ink.name();
-    meter->setStyleSheet(QStringLiteral("QWidget#meter{background:%1;border-radius:8px} QWidget#meter QLabel{color:%2;background:transparent;font-size:%3px}").arg(t.meter.name(), ink).arg(u(13)));
+    meter->setStyleSheet(QStringLiteral("QWidget#meter{background:%1;border-radius:8px} QWidget#meter "
+                                        "QLabel{color:%2;background:transparent;font-size:%3px}")
+                             .arg(t.meter.name(), ink)
+                             .arg(u(13)));
     auto* face = new QVBoxLayout(meter);
     face->setContentsMargins(u(14), u(10), u(14), u(14));
     window_ = new QLabel(meter);
@@ -134,7 +163,11 @@ BenchStation::BenchStation(Document& document, QWidget* parent) : QWidget(parent
     field_->setAlignment(Qt::AlignRight);
     field_->setPlaceholderText(QStringLiteral("—"));
     field_->setToolTip(tr("Type what the meter shows: 12.2, 80 mA, 38k; “open” or OL for an open circuit"));
-    field_->setStyleSheet(QStringLiteral("QLineEdit{background:transparent;color:%1;border:none;border-bottom:2px solid %2;font-size:%3px;font-weight:700;padding:2px;selection-background-color:%2}").arg(ink, t.flow.name()).arg(u(44)));
+    field_->setStyleSheet(
+        QStringLiteral("QLineEdit{background:transparent;color:%1;border:none;border-bottom:2px solid "
+                       "%2;font-size:%3px;font-weight:700;padding:2px;selection-background-color:%2}")
+            .arg(ink, t.flow.name())
+            .arg(u(44)));
     face->addWidget(field_);
     unit_ = new QLabel(meter);
     unit_->setAlignment(Qt::AlignRight);
@@ -195,16 +228,24 @@ void BenchStation::refresh() {
     suspects_->clear();
     window_->setText(r ? tr("expect %1").arg(words_of(window_text(*r))) : tr("nothing to measure"));
     unit_->setText(r ? unit_of(r->unit) : QString());
-    where_->setText(r ? tr("red on %1\nblack on %2\n%3").arg(words_of(r->red), words_of(r->black), words_of(r->state)) : QString());
+    where_->setText(
+        r ? tr("red on %1\nblack on %2\n%3").arg(words_of(r->red), words_of(r->black), words_of(r->state))
+          : QString());
     if (!r) return;
     const auto measured = document_.plan().measured.find(r->key);
     if (measured == document_.plan().measured.end()) return;
     const auto verdict = judge(*r, measured->second);
     const bool pass = verdict == Verdict::pass;
-    verdict_->setText((pass ? tr("✓ %1 is inside its window.") : verdict == Verdict::low ? tr("× %1 is too low.") : tr("× %1 is too high.")).arg(words_of(value_text(*r, measured->second))));
-    verdict_->setStyleSheet(QStringLiteral("color:%1;font-size:%2px;font-weight:700").arg((pass ? theme().good : theme().danger).name()).arg(u(14)));
+    verdict_->setText((pass                      ? tr("✓ %1 is inside its window.")
+                       : verdict == Verdict::low ? tr("× %1 is too low.")
+                                                 : tr("× %1 is too high."))
+                          .arg(words_of(value_text(*r, measured->second))));
+    verdict_->setStyleSheet(QStringLiteral("color:%1;font-size:%2px;font-weight:700")
+                                .arg((pass ? theme().good : theme().danger).name())
+                                .arg(u(14)));
     QStringList list;
-    for (const auto& s : suspects(document_.plan(), *r, verdict)) list << QStringLiteral("%1. %2").arg(list.size() + 1).arg(words_of(s));
+    for (const auto& s : suspects(document_.plan(), *r, verdict))
+        list << QStringLiteral("%1. %2").arg(list.size() + 1).arg(words_of(s));
     if (!list.isEmpty()) suspects_->setText(tr("Likeliest first:\n") + list.join('\n'));
 }
 
@@ -221,14 +262,16 @@ void BenchStation::record() {
         const auto value = parse_value(typed.toStdString(), dimension, unit);
         if (!value) {
             verdict_->setText(words_of(value.error().message));
-            verdict_->setStyleSheet(QStringLiteral("color:%1;font-size:%2px").arg(theme().danger.name()).arg(u(13)));
+            verdict_->setStyleSheet(
+                QStringLiteral("color:%1;font-size:%2px").arg(theme().danger.name()).arg(u(13)));
             return;
         }
         m.value = *value;
     }
     const bool pass = judge(*r, m) == Verdict::pass;
     const std::string key = r->key;
-    const std::string line = r->title + " (" + r->state + "): " + value_text(*r, m) + (pass ? ", inside " : ", outside ") + window_text(*r);
+    const std::string line = r->title + " (" + r->state + "): " + value_text(*r, m) +
+                             (pass ? ", inside " : ", outside ") + window_text(*r);
     const auto& readings = document_.study().readings;
     const auto at = static_cast<size_t>(r - readings.data());
     const std::string next = pass && at + 1 < readings.size() ? readings[at + 1].key : key;

@@ -26,7 +26,8 @@ class ReadingList : public Canvas {
     std::string current_;
 };
 
-/// Readings to take with their windows, a large field to type what the meter shows, and what a wrong one means.
+/// Readings to take with their windows, a large field to type what the meter shows, and what a wrong one
+/// means.
 class BenchStation : public QWidget {
     Q_OBJECT
   public:

@@ -4,14 +4,12 @@
 #include <QVBoxLayout>
 
 #include "shell/findings_bar.h"
-#include "units/format.h"
 #include "widgets/heading.h"
+#include "widgets/words.h"
 #include "wiring/joint_drawing.h"
 
 namespace sangre::app {
 namespace {
-
-QString words_of(const std::string& s) { return QString::fromStdString(s); }
 
 void tick(QPainter& p, const QRectF& area, bool done) {
     p.setPen(done ? Qt::NoPen : QPen(theme().muted, 1.6));
@@ -21,12 +19,15 @@ void tick(QPainter& p, const QRectF& area, bool done) {
     p.setPen(QPen(theme().card, 2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
     const auto c = area.center();
     const double r = area.width() / 2;
-    p.drawPolyline(QPolygonF{c + QPointF(-r * 0.45, 0), c + QPointF(-r * 0.1, r * 0.4), c + QPointF(r * 0.5, -r * 0.4)});
+    p.drawPolyline(
+        QPolygonF{c + QPointF(-r * 0.45, 0), c + QPointF(-r * 0.1, r * 0.4), c + QPointF(r * 0.5, -r * 0.4)});
 }
 
 }  // namespace
 
-StepCard::StepCard(Document& document, QWidget* parent) : Canvas(tr("Step"), parent), document_(document) { setMinimumHeight(u(300)); }
+StepCard::StepCard(Document& document, QWidget* parent) : Canvas(tr("Step"), parent), document_(document) {
+    setMinimumHeight(u(300));
+}
 
 void StepCard::show_step(const Step* step, size_t number, size_t of) {
     step_ = step, number_ = number, of_ = of;
@@ -36,11 +37,13 @@ void StepCard::show_step(const Step* step, size_t number, size_t of) {
 
 double StepCard::paint_joint(QPainter& p, double y) {
     const auto& feed = document_.plan().feeds[step_->joint->feed];
-    const auto* kind = sangre::find(document_.catalogue().joints, step_->joint->at_source ? feed.joint_from : feed.joint_to);
+    const auto* kind =
+        sangre::find(document_.catalogue().joints, step_->joint->at_source ? feed.joint_from : feed.joint_to);
     const auto* wire = sangre::find(document_.catalogue().wires, feed.wire);
     if (!kind || !wire) return y;
     const auto work = work_joint(document_.catalogue(), *kind, *wire, document_.plan().practices.insulation);
-    draw_joint(p, QRectF(u(24), y, width() - u(48), u(150)), work, wire_colour(words_of(feed.supply_colour)), true);
+    draw_joint(p, QRectF(u(24), y, width() - u(48), u(150)), work, wire_colour(words_of(feed.supply_colour)),
+               true);
     return y + u(158);
 }
 
@@ -58,14 +61,17 @@ double StepCard::paint_lead(QPainter& p, double y) {
         p.setBrush(t.card);
         p.drawRoundedRect(QRectF(left + u(26), at - u(9), u(96), u(18)), 3, 3);
         p.drawRoundedRect(QRectF(right - u(122), at - u(9), u(96), u(18)), 3, 3);
-        for (const double x : {left + u(28.0), right - u(120.0)}) text(p, QRectF(x, at - u(9), u(92), u(18)), words_of(name_of(document_.plan(), feed->to)), t.ink, face(11), Qt::AlignCenter);
+        for (const double x : {left + u(28.0), right - u(120.0)})
+            text(p, QRectF(x, at - u(9), u(92), u(18)), words_of(name_of(document_.plan(), feed->to)), t.ink,
+                 face(11), Qt::AlignCenter);
     };
     lead(y + u(44), feed->supply_colour);
     if (feed->ret == Return::own) lead(y + u(74), feed->return_colour);
     p.setPen(QPen(t.ink, 1));
     p.drawLine(QPointF(left, y + u(22)), QPointF(right, y + u(22)));
     for (const double x : {left, right}) p.drawLine(QPointF(x, y + u(17)), QPointF(x, y + u(27)));
-    text(p, QRectF(left, y - u(4), right - left, u(24)), QString::fromStdString(format(route.cut)), t.accent, face(20, true), Qt::AlignCenter);
+    text(p, QRectF(left, y - u(4), right - left, u(24)), QString::fromStdString(format(route.cut)), t.accent,
+         face(20, true), Qt::AlignCenter);
     return y + u(104);
 }
 
@@ -78,8 +84,12 @@ double StepCard::paint_target(QPainter& p, double y) {
     p.setBrush(t.meter);
     p.drawRoundedRect(meter, 8, 8);
     const auto& w = document_.study().windows[static_cast<size_t>(c - document_.plan().converters.data())];
-    text(p, meter.adjusted(0, u(8), -u(20), -u(36)), QString::fromStdString(format(c->set)), t.meter_ink, face(52, true), Qt::AlignRight | Qt::AlignVCenter);
-    text(p, meter.adjusted(u(20), u(74), -u(20), -u(8)), tr("between %1 and %2, nothing on the output").arg(QString::fromStdString(format(w.low)), QString::fromStdString(format(w.high))), t.meter_ink, face(13), Qt::AlignRight | Qt::AlignVCenter);
+    text(p, meter.adjusted(0, u(8), -u(20), -u(36)), QString::fromStdString(format(c->set)), t.meter_ink,
+         face(52, true), Qt::AlignRight | Qt::AlignVCenter);
+    text(p, meter.adjusted(u(20), u(74), -u(20), -u(8)),
+         tr("between %1 and %2, nothing on the output")
+             .arg(QString::fromStdString(format(w.low)), QString::fromStdString(format(w.high))),
+         t.meter_ink, face(13), Qt::AlignRight | Qt::AlignVCenter);
     return meter.bottom() + u(16);
 }
 
@@ -92,19 +102,24 @@ void StepCard::paint(QPainter& p) {
     const auto& t = theme();
     card(p, QRectF(0, 0, width() - 1, height() - 1), false, t.accent);
     if (!step_) {
-        text(p, QRectF(u(24), u(24), width() - u(48), u(30)), tr("Nothing to build yet."), t.ink, face(20, true));
-        text(p, QRectF(u(24), u(58), width() - u(48), u(22)), tr("Wire the plan with Propose (Ctrl+P); the steps follow from it."), t.muted, face(14));
+        text(p, QRectF(u(24), u(24), width() - u(48), u(30)), tr("Nothing to build yet."), t.ink,
+             face(20, true));
+        text(p, QRectF(u(24), u(58), width() - u(48), u(22)),
+             tr("Wire the plan with Propose (Ctrl+P); the steps follow from it."), t.muted, face(14));
         return;
     }
     const bool done = document_.plan().done.contains(step_->key);
     const double w = width() - u(48);
     double y = u(14);
-    text(p, QRectF(u(24), y, w, u(18)), tr("Step %1 of %2%3").arg(number_).arg(of_).arg(done ? tr(" · done") : QString()), done ? t.good : t.muted, face(13, done));
+    text(p, QRectF(u(24), y, w, u(18)),
+         tr("Step %1 of %2%3").arg(number_).arg(of_).arg(done ? tr(" · done") : QString()),
+         done ? t.good : t.muted, face(13, done));
     y += u(20);
     // The title wraps to two lines rather than being cut.
     p.setFont(face(26, true));
     p.setPen(t.ink);
-    const auto title_box = p.boundingRect(QRectF(u(24), y, w, u(76)), Qt::TextWordWrap, words_of(step_->title));
+    const auto title_box =
+        p.boundingRect(QRectF(u(24), y, w, u(76)), Qt::TextWordWrap, words_of(step_->title));
     p.drawText(QRectF(u(24), y, w, u(76)), Qt::TextWordWrap, words_of(step_->title));
     y += title_box.height() + u(2);
     p.setFont(face(15));
@@ -114,11 +129,18 @@ void StepCard::paint(QPainter& p) {
     y += sub.height() + u(8);
     const double bottom = height() - (step_->caution.empty() ? u(40) : u(88));
     double need = 0;
-    for (const auto& action : step_->actions) need += QFontMetricsF(face(17)).boundingRect(QRectF(0, 0, w - u(34), 999), Qt::TextWordWrap, words_of(action)).height() + u(7);
+    for (const auto& action : step_->actions)
+        need += QFontMetricsF(face(17))
+                    .boundingRect(QRectF(0, 0, w - u(34), 999), Qt::TextWordWrap, words_of(action))
+                    .height() +
+                u(7);
     if (y + figure_height() + need < bottom + u(24)) {
-        if (step_->joint) y = paint_joint(p, y);
-        else if (step_->kind == StepKind::cut) y = paint_lead(p, y + u(10));
-        else if (step_->kind == StepKind::set_module) y = paint_target(p, y);
+        if (step_->joint)
+            y = paint_joint(p, y);
+        else if (step_->kind == StepKind::cut)
+            y = paint_lead(p, y + u(10));
+        else if (step_->kind == StepKind::set_module)
+            y = paint_target(p, y);
     }
     for (const auto& action : step_->actions) {
         p.setFont(face(17));
@@ -138,14 +160,18 @@ void StepCard::paint(QPainter& p) {
         p.setPen(QPen(t.heat_soft, 1));
         p.setBrush(t.paper);
         p.drawRoundedRect(box, 6, 6);
-        draw_severity(p, QRectF(box.left() + u(10), box.center().y() - u(9), u(18), u(18)), Severity::caution);
+        draw_severity(p, QRectF(box.left() + u(10), box.center().y() - u(9), u(18), u(18)),
+                      Severity::caution);
         p.setFont(face(13));
         p.setPen(t.ink);
-        p.drawText(box.adjusted(u(38), u(2), -u(8), -u(2)), Qt::TextWordWrap | Qt::AlignVCenter, words_of(step_->caution));
+        p.drawText(box.adjusted(u(38), u(2), -u(8), -u(2)), Qt::TextWordWrap | Qt::AlignVCenter,
+                   words_of(step_->caution));
     }
     QStringList tools;
     for (const auto& tool : step_->tools) tools << words_of(tool);
-    const QString foot = tr("about %1 min").arg(step_->minutes) + (tools.isEmpty() ? QString() : QStringLiteral(" · ") + tools.join(QStringLiteral(", ")));
+    const QString foot =
+        tr("about %1 min").arg(step_->minutes) +
+        (tools.isEmpty() ? QString() : QStringLiteral(" · ") + tools.join(QStringLiteral(", ")));
     text(p, QRectF(u(24), height() - u(32), w, u(20)), foot, t.muted, face(12));
 }
 
@@ -158,7 +184,9 @@ StepList::StepList(Document& document, QWidget* parent) : Canvas(tr("Steps"), pa
     renew();
 }
 
-QSize StepList::minimumSizeHint() const { return {u(240), static_cast<int>(document_.study().steps.size()) * u(27) + u(12)}; }
+QSize StepList::minimumSizeHint() const {
+    return {u(240), static_cast<int>(document_.study().steps.size()) * u(27) + u(12)};
+}
 
 void StepList::set_current(const std::string& key) {
     current_ = key;
@@ -181,10 +209,16 @@ void StepList::paint(QPainter& p) {
         const QRectF area(u(4), y, width() - u(9), u(26));
         const bool here = s.key == current_, done = document_.plan().done.contains(s.key);
         if (here) card(p, area, true);
-        text(p, QRectF(u(6), y, u(28), u(26)), QString::number(++number), t.muted, face(12), Qt::AlignRight | Qt::AlignVCenter);
-        text(p, QRectF(u(42), y, width() - u(78), u(26)), words_of(s.title), done ? t.muted : t.ink, face(13, here));
+        text(p, QRectF(u(6), y, u(28), u(26)), QString::number(++number), t.muted, face(12),
+             Qt::AlignRight | Qt::AlignVCenter);
+        text(p, QRectF(u(42), y, width() - u(78), u(26)), words_of(s.title), done ? t.muted : t.ink,
+             face(13, here));
         if (done) tick(p, QRectF(width() - u(30), y + u(6), u(14), u(14)), true);
-        add_spot({area, "step:" + words_of(s.key), words_of(s.title), [this, key = words_of(s.key)] { emit chosen(key); }, {}});
+        add_spot({area,
+                  "step:" + words_of(s.key),
+                  words_of(s.title),
+                  [this, key = words_of(s.key)] { emit chosen(key); },
+                  {}});
         y += u(27);
     }
 }
@@ -234,7 +268,10 @@ BuildStation::BuildStation(Document& document, QWidget* parent) : QWidget(parent
     connect(note_button_, &QPushButton::clicked, this, &BuildStation::take_note);
     connect(note_, &QLineEdit::returnPressed, this, [this] {
         const auto text = note_->text().trimmed().toStdString();
-        if (!text.empty()) document_.apply([key = key_, text, when = Document::now()](const Plan& p) { return add_note(p, key, text, when); }, tr("Note"));
+        if (!text.empty())
+            document_.apply([key = key_, text,
+                             when = Document::now()](const Plan& p) { return add_note(p, key, text, when); },
+                            tr("Note"));
         note_->clear();
         note_->hide();
         setFocus();
@@ -269,8 +306,14 @@ void BuildStation::refresh() {
     area_->ensureVisible(0, static_cast<int>(list_->row_top(key_)) + u(60), 0, u(90));
     const bool any = !steps.empty();
     for (auto* b : {done_, measure_, note_button_}) b->setEnabled(any);
-    done_->setText(any && document_.plan().done.contains(key_) ? tr("Not done  (Space)") : tr("Done  (Space)"));
-    summary_->setText(any ? tr("%1 of %2 done · about %3 of handwork left").arg(done).arg(steps.size()).arg(QString::fromStdString(format(Second(minutes_left(document_.plan(), steps) * 60)))) : QString());
+    done_->setText(any && document_.plan().done.contains(key_) ? tr("Not done  (Space)")
+                                                               : tr("Done  (Space)"));
+    summary_->setText(
+        any ? tr("%1 of %2 done · about %3 of handwork left")
+                  .arg(done)
+                  .arg(steps.size())
+                  .arg(QString::fromStdString(format(Second(minutes_left(document_.plan(), steps) * 60))))
+            : QString());
 }
 
 void BuildStation::go_to(const std::string& key) {
@@ -287,7 +330,9 @@ void BuildStation::toggle_done() {
     const auto at = static_cast<size_t>(step - steps.data());
     const std::string key = step->key, title = step->title;
     const std::string next = done && at + 1 < steps.size() ? steps[at + 1].key : key;
-    document_.apply([=, when = Document::now()](const Plan& p) { return mark_step(p, key, title, done, when); }, done ? tr("Tick a step") : tr("Untick a step"));
+    document_.apply(
+        [=, when = Document::now()](const Plan& p) { return mark_step(p, key, title, done, when); },
+        done ? tr("Tick a step") : tr("Untick a step"));
     go_to(next);
 }
 
@@ -301,9 +346,13 @@ void BuildStation::keyPressEvent(QKeyEvent* e) {
     const auto* step = current();
     const auto at = step ? static_cast<size_t>(step - steps.data()) : 0;
     switch (e->key()) {
-        case Qt::Key_Space: return toggle_done();
-        case Qt::Key_N: return take_note();
-        case Qt::Key_M: emit measure_asked(); return;
+        case Qt::Key_Space:
+            return toggle_done();
+        case Qt::Key_N:
+            return take_note();
+        case Qt::Key_M:
+            emit measure_asked();
+            return;
         case Qt::Key_Down:
         case Qt::Key_Right:
             if (step && at + 1 < steps.size()) go_to(steps[at + 1].key);
@@ -312,7 +361,8 @@ void BuildStation::keyPressEvent(QKeyEvent* e) {
         case Qt::Key_Left:
             if (step && at > 0) go_to(steps[at - 1].key);
             return;
-        default: QWidget::keyPressEvent(e);
+        default:
+            QWidget::keyPressEvent(e);
     }
 }
 

@@ -18,17 +18,26 @@ LoadList::LoadList(Document& document, QWidget* parent) : Canvas(tr("Loads"), pa
     setMinimumHeight(sizeHint().height());
 }
 
-QSize LoadList::sizeHint() const { return {u(600), std::max<int>(u(90), static_cast<int>(document_.plan().loads.size()) * u(33) + u(2))}; }
+QSize LoadList::sizeHint() const {
+    return {u(600), std::max<int>(u(90), static_cast<int>(document_.plan().loads.size()) * u(33) + u(2))};
+}
 
-QRectF LoadList::row(size_t i) const { return {0, static_cast<double>(i) * u(33), static_cast<double>(width()) - u(2), static_cast<double>(u(30))}; }
+QRectF LoadList::row(size_t i) const {
+    return {0, static_cast<double>(i) * u(33), static_cast<double>(width()) - u(2),
+            static_cast<double>(u(30))};
+}
 
 void LoadList::paint(QPainter& p) {
     const auto& loads = document_.plan().loads;
     if (loads.empty()) {
         card(p, QRectF(0, 0, width() - u(2), u(86)));
-        text(p, QRectF(u(14), u(10), width() - u(28), u(26)), tr("Nothing runs yet."), theme().ink, face(15, true));
-        text(p, QRectF(u(14), u(36), width() - u(28), u(20)), tr("Type a load below, such as “Fog pump 12 V 4.6 A start 14 A 0.4 s noisy”, and press Enter."), theme().muted, face(13));
-        text(p, QRectF(u(14), u(56), width() - u(28), u(20)), tr("Or paste rows from a spreadsheet. Then press Propose."), theme().muted, face(13));
+        text(p, QRectF(u(14), u(10), width() - u(28), u(26)), tr("Nothing runs yet."), theme().ink,
+             face(15, true));
+        text(p, QRectF(u(14), u(36), width() - u(28), u(20)),
+             tr("Type a load below, such as “Fog pump 12 V 4.6 A start 14 A 0.4 s noisy”, and press Enter."),
+             theme().muted, face(13));
+        text(p, QRectF(u(14), u(56), width() - u(28), u(20)),
+             tr("Or paste rows from a spreadsheet. Then press Propose."), theme().muted, face(13));
         return;
     }
     for (size_t i = 0; i < loads.size(); ++i) paint_row(p, i);
@@ -42,10 +51,13 @@ void LoadList::paint_row(QPainter& p, size_t i) {
     const auto name = QString::fromStdString(load.name);
     const bool selected = document_.selection() == id;
     card(p, area, selected);
-    add_spot({area, "load:" + QString::fromStdString(id), tr("%1: select; double-click or Enter edits its line").arg(name),
+    add_spot({area, "load:" + QString::fromStdString(id),
+              tr("%1: select; double-click or Enter edits its line").arg(name),
               [this, id] {
-                  if (document_.selection() == id) edit_load(id);
-                  else document_.select(id);
+                  if (document_.selection() == id)
+                      edit_load(id);
+                  else
+                      document_.select(id);
               },
               [this, id] { menu(id); }});
     text(p, QRectF(u(12), area.top(), u(128), area.height()), name, t.ink, face(14, true));
@@ -59,7 +71,8 @@ void LoadList::paint_row(QPainter& p, size_t i) {
             break;
         }
         const QRectF pill(x, area.top() + u(4), w, area.height() - u(8));
-        const bool warm = chip.text == "noisy", cold = chip.text == "sensitive", grave = chip.text == "vital" || chip.text == "always on";
+        const bool warm = chip.text == "noisy", cold = chip.text == "sensitive",
+                   grave = chip.text == "vital" || chip.text == "always on";
         p.setPen(QPen(warm ? t.heat_soft : cold ? t.cool : grave ? t.flow : t.line, 1));
         p.setBrush(grave ? t.accent_soft : t.paper);
         p.drawRoundedRect(pill, pill.height() / 2, pill.height() / 2);
@@ -75,7 +88,9 @@ void LoadList::paint_row(QPainter& p, size_t i) {
     p.drawRoundedRect(bar, 3, 3);
     p.setBrush(t.accent);
     p.drawRoundedRect(QRectF(bar.left(), bar.top(), std::max(3.0, bar.width() * share), bar.height()), 3, 3);
-    text(p, QRectF(bar.right() + u(6), area.top(), u(66), area.height()), QString::fromStdString(format(m.load_energy[i])), t.muted, face(12), Qt::AlignRight | Qt::AlignVCenter);
+    text(p, QRectF(bar.right() + u(6), area.top(), u(66), area.height()),
+         QString::fromStdString(format(m.load_energy[i])), t.muted, face(12),
+         Qt::AlignRight | Qt::AlignVCenter);
 }
 
 void LoadList::edit_load(const Id& id) {
@@ -83,18 +98,20 @@ void LoadList::edit_load(const Id& id) {
     const auto* load = by_id(loads, id);
     if (!load) return;
     const auto area = row(static_cast<size_t>(load - loads.data()));
-    edit_at(area.adjusted(u(4), 0, -u(180), 0), QString::fromStdString(load_line(*load)), [this, id](const QString& typed) -> QString {
-        auto read = parse_load(typed.toStdString());
-        if (!read.complete()) return QString::fromStdString(read.problems.front().message);
-        const auto* before = by_id(document_.plan().loads, id);
-        if (!before) return {};
-        read.load.id = id;
-        read.load.place = before->place;
-        read.load.extra = before->extra;
-        close_editor();
-        document_.apply([load = read.load](const Plan& p) { return put_load(p, load); }, tr("Change %1").arg(QString::fromStdString(read.load.name)));
-        return {};
-    });
+    edit_at(area.adjusted(u(4), 0, -u(180), 0), QString::fromStdString(load_line(*load)),
+            [this, id](const QString& typed) -> QString {
+                auto read = parse_load(typed.toStdString());
+                if (!read.complete()) return QString::fromStdString(read.problems.front().message);
+                const auto* before = by_id(document_.plan().loads, id);
+                if (!before) return {};
+                read.load.id = id;
+                read.load.place = before->place;
+                read.load.extra = before->extra;
+                close_editor();
+                document_.apply([load = read.load](const Plan& p) { return put_load(p, load); },
+                                tr("Change %1").arg(QString::fromStdString(read.load.name)));
+                return {};
+            });
 }
 
 void LoadList::remove_load(const Id& id) {
@@ -111,11 +128,17 @@ void LoadList::menu(const Id& id) {
     if (!load) return;
     const auto at = static_cast<size_t>(load - loads.data());
     m.addAction(tr("Edit its line\tEnter"), [this, id] { edit_load(id); });
-    m.addAction(tr("Move up\tAlt+Up"), [this, id, at] { document_.apply([=](const Plan& p) { return move_load(p, id, at ? at - 1 : 0); }, tr("Move a load")); })->setEnabled(at > 0);
-    m.addAction(tr("Move down\tAlt+Down"), [this, id, at] { document_.apply([=](const Plan& p) { return move_load(p, id, at + 1); }, tr("Move a load")); })->setEnabled(at + 1 < loads.size());
+    m.addAction(tr("Move up\tAlt+Up"), [this, id, at] {
+         document_.apply([=](const Plan& p) { return move_load(p, id, at ? at - 1 : 0); }, tr("Move a load"));
+     })->setEnabled(at > 0);
+    m.addAction(tr("Move down\tAlt+Down"), [this, id, at] {
+         document_.apply([=](const Plan& p) { return move_load(p, id, at + 1); }, tr("Move a load"));
+     })->setEnabled(at + 1 < loads.size());
     auto* places = m.addMenu(tr("Stands in"));
     for (const auto& place : document_.plan().places) {
-        auto* a = places->addAction(QString::fromStdString(place.name), [this, id, to = place.id] { document_.apply([=](const Plan& p) { return set_part_place(p, id, to); }, tr("Place a load")); });
+        auto* a = places->addAction(QString::fromStdString(place.name), [this, id, to = place.id] {
+            document_.apply([=](const Plan& p) { return set_part_place(p, id, to); }, tr("Place a load"));
+        });
         a->setCheckable(true);
         a->setChecked(place.id == load->place);
     }

@@ -29,7 +29,8 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(u(18), u(12), u(14), u(8));
     column->setSpacing(u(6));
-    auto* heading = new Heading(tr("What must run"), tr("Type it the way you would say it. Enter adds the next."), this);
+    auto* heading =
+        new Heading(tr("What must run"), tr("Type it the way you would say it. Enter adds the next."), this);
     auto* copy = new QPushButton(tr("Copy table"), this);
     copy->setToolTip(tr("All loads as a table for a spreadsheet"));
     connect(copy, &QPushButton::clicked, this, [this] {
@@ -58,7 +59,10 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
     echo_->setTextFormat(Qt::RichText);
     column->addWidget(echo_);
 
-    auto* day = new Heading(tr("The day"), tr("Drag a border to change how long; click a strip to change what runs, drag to paint it on."), this, 15);
+    auto* day = new Heading(
+        tr("The day"),
+        tr("Drag a border to change how long; click a strip to change what runs, drag to paint it on."), this,
+        15);
     auto* phase = new QPushButton(tr("+ Phase"), this);
     phase->setToolTip(tr("Add a part of the day"));
     connect(phase, &QPushButton::clicked, this, &LoadsStation::add_phase);
@@ -81,27 +85,40 @@ void LoadsStation::show_reading() {
     const auto typed = entry_->text().toStdString();
     const auto& t = theme();
     const auto shown = [&](const QColor& c, const QString& words) {
-        echo_->setText(QStringLiteral("<span style='color:%1;font-size:%2px'>%3</span>").arg(c.name()).arg(u(13)).arg(words));
+        echo_->setText(QStringLiteral("<span style='color:%1;font-size:%2px'>%3</span>")
+                           .arg(c.name())
+                           .arg(u(13))
+                           .arg(words));
     };
-    if (typed.empty()) return shown(t.muted, tr("Understands 7–26V, 12 V ±10 %, 30 W, idle 80 mA, peak 35 A 2 s, start 14 A 0.4 s, always on, vital, noisy, sensitive."));
+    if (typed.empty())
+        return shown(t.muted, tr("Understands 7–26V, 12 V ±10 %, 30 W, idle 80 mA, peak 35 A 2 s, start 14 A "
+                                 "0.4 s, always on, vital, noisy, sensitive."));
     const auto read = parse_load(typed);
     if (!read.complete()) {
         const auto& problem = read.problems.front();
-        const auto from = [&](size_t begin, size_t end) { return QString::fromStdString(typed.substr(begin, end - begin)).toHtmlEscaped(); };
+        const auto from = [&](size_t begin, size_t end) {
+            return QString::fromStdString(typed.substr(begin, end - begin)).toHtmlEscaped();
+        };
         const bool whole = problem.begin == 0 && problem.end >= typed.size();
-        const QString where = whole ? QString() : tr("<u>%1</u> — ").arg(from(problem.begin, std::min(problem.end, typed.size())));
-        return shown(whole ? t.muted : t.danger, (whole ? QString() : QStringLiteral("! ")) + where + QString::fromStdString(problem.message).toHtmlEscaped());
+        const QString where =
+            whole ? QString()
+                  : tr("<u>%1</u> — ").arg(from(problem.begin, std::min(problem.end, typed.size())));
+        return shown(whole ? t.muted : t.danger, (whole ? QString() : QStringLiteral("! ")) + where +
+                                                     QString::fromStdString(problem.message).toHtmlEscaped());
     }
     QStringList words;
     for (const auto& c : read.chips) words << QString::fromStdString(c.text).toHtmlEscaped();
-    shown(t.good, QStringLiteral("✓ <b>%1</b>: %2").arg(QString::fromStdString(read.load.name).toHtmlEscaped(), words.join(QStringLiteral(" · "))));
+    shown(t.good, QStringLiteral("✓ <b>%1</b>: %2")
+                      .arg(QString::fromStdString(read.load.name).toHtmlEscaped(),
+                           words.join(QStringLiteral(" · "))));
 }
 
 void LoadsStation::add_typed() {
     auto read = parse_load(entry_->text().toStdString());
     if (!read.complete()) {
         const auto& problem = read.problems.front();
-        const auto before = QString::fromUtf8(entry_->text().toUtf8().left(static_cast<qsizetype>(problem.begin)));
+        const auto before =
+            QString::fromUtf8(entry_->text().toUtf8().left(static_cast<qsizetype>(problem.begin)));
         const auto all = QString::fromUtf8(entry_->text().toUtf8().left(static_cast<qsizetype>(problem.end)));
         entry_->setSelection(static_cast<int>(before.size()), static_cast<int>(all.size() - before.size()));
         return show_reading();
@@ -123,7 +140,9 @@ void LoadsStation::paste(const QString& text) {
     const auto loads = loads_from_csv(text.toStdString());
     if (!loads) {
         const auto& p = loads.error().front();
-        emit document_.said(tr("Line %1: %2 Nothing was pasted.").arg(p.line).arg(QString::fromStdString(p.message)), true, false);
+        emit document_.said(
+            tr("Line %1: %2 Nothing was pasted.").arg(p.line).arg(QString::fromStdString(p.message)), true,
+            false);
         return;
     }
     document_.apply(
@@ -141,7 +160,8 @@ void LoadsStation::paste(const QString& text) {
 
 bool LoadsStation::eventFilter(QObject* watched, QEvent* e) {
     // More than one line on the clipboard is a table, not a name.
-    if (watched == entry_ && e->type() == QEvent::KeyPress && static_cast<QKeyEvent*>(e)->matches(QKeySequence::Paste)) {
+    if (watched == entry_ && e->type() == QEvent::KeyPress &&
+        static_cast<QKeyEvent*>(e)->matches(QKeySequence::Paste)) {
         const auto text = QApplication::clipboard()->text();
         if (text.trimmed().contains('\n')) {
             paste(text);

@@ -15,20 +15,28 @@ double row_height() { return u(15); }
 
 QString state_word(LoadState s) {
     switch (s) {
-        case LoadState::off: return MissionStrip::tr("off");
-        case LoadState::idle: return MissionStrip::tr("idle");
-        case LoadState::typical: return MissionStrip::tr("typical");
-        case LoadState::peak: return MissionStrip::tr("peak");
+        case LoadState::off:
+            return MissionStrip::tr("off");
+        case LoadState::idle:
+            return MissionStrip::tr("idle");
+        case LoadState::typical:
+            return MissionStrip::tr("typical");
+        case LoadState::peak:
+            return MissionStrip::tr("peak");
     }
     return {};
 }
 
 LoadState next_state(LoadState s, bool always_on) {
     switch (s) {
-        case LoadState::off: return LoadState::idle;
-        case LoadState::idle: return LoadState::typical;
-        case LoadState::typical: return LoadState::peak;
-        case LoadState::peak: return always_on ? LoadState::idle : LoadState::off;
+        case LoadState::off:
+            return LoadState::idle;
+        case LoadState::idle:
+            return LoadState::typical;
+        case LoadState::typical:
+            return LoadState::peak;
+        case LoadState::peak:
+            return always_on ? LoadState::idle : LoadState::off;
     }
     return LoadState::off;
 }
@@ -39,7 +47,8 @@ Second unstretch(double width) { return Second(std::pow(std::max(width, 1e-9), 1
 
 }  // namespace
 
-MissionStrip::MissionStrip(Document& document, QWidget* parent) : Canvas(tr("The day"), parent), document_(document) {
+MissionStrip::MissionStrip(Document& document, QWidget* parent)
+    : Canvas(tr("The day"), parent), document_(document) {
     connect(&document_, &Document::changed, this, [this] {
         setMinimumHeight(sizeHint().height());
         updateGeometry();
@@ -61,7 +70,8 @@ void MissionStrip::lay_out() {
         widths.push_back(stretch(i < shown_.size() ? shown_[i] : phases[i].duration));
         total += widths.back();
     }
-    const double least = u(74), room = width() - left_edge() - u(10) - least * static_cast<double>(phases.size());
+    const double least = u(74),
+                 room = width() - left_edge() - u(10) - least * static_cast<double>(phases.size());
     edges_ = {left_edge()};
     for (const double w : widths) edges_.push_back(edges_.back() + least + std::max(0.0, room) * w / total);
 }
@@ -69,7 +79,10 @@ void MissionStrip::lay_out() {
 void MissionStrip::paint(QPainter& p) {
     card(p, QRectF(0, 0, width() - u(2), height()));
     if (document_.plan().phases.empty()) {
-        text(p, QRectF(u(14), u(12), width() - u(28), u(24)), tr("No phases yet. Press + Phase to say how long what runs; Propose assumes an hour with everything on."), theme().muted, face(13));
+        text(p, QRectF(u(14), u(12), width() - u(28), u(24)),
+             tr("No phases yet. Press + Phase to say how long what runs; Propose assumes an hour with "
+                "everything on."),
+             theme().muted, face(13));
         return;
     }
     lay_out();
@@ -89,21 +102,34 @@ void MissionStrip::paint_current(QPainter& p) {
         if (raw(m.phases[i].peak) > top && !phases[i].charging) top = raw(m.phases[i].peak), busiest = i;
     text(p, QRectF(u(12), u(12), left_edge() - u(16), u(18)), tr("Current"), t.muted, face(12));
     if (m.phases.size() != phases.size()) return;
-    text(p, QRectF(u(12), u(28), left_edge() - u(16), u(18)), tr("peak %1").arg(QString::fromStdString(format(Ampere(top)))), t.ink, face(13, true));
+    text(p, QRectF(u(12), u(28), left_edge() - u(16), u(18)),
+         tr("peak %1").arg(QString::fromStdString(format(Ampere(top)))), t.ink, face(13, true));
     for (size_t i = 0; i < phases.size(); ++i) {
         const double w = edges_[i + 1] - edges_[i], room = current_height() - u(18);
         if (phases[i].charging) continue;
-        const double peak = room * std::clamp(raw(m.phases[i].peak) / top, 0.0, 1.0), typical = std::max(1.5, room * std::clamp(raw(m.phases[i].current) / top, 0.0, 1.0));
+        const double peak = room * std::clamp(raw(m.phases[i].peak) / top, 0.0, 1.0),
+                     typical = std::max(1.5, room * std::clamp(raw(m.phases[i].current) / top, 0.0, 1.0));
         p.setPen(Qt::NoPen);
         p.setBrush(t.flow_soft);
         p.drawRect(QRectF(edges_[i] + 1, base - peak, w - 2, peak));
         p.setBrush(t.flow);
         p.drawRect(QRectF(edges_[i] + 1, base - typical, w - 2, typical));
-        const auto tip = tr("%1: %2 on average, %3 with all that runs at its peak together").arg(QString::fromStdString(phases[i].name), QString::fromStdString(format(m.phases[i].current)), QString::fromStdString(format(m.phases[i].peak)));
-        add_spot({QRectF(edges_[i], u(6), w, current_height()), "current" + QString::number(i), tip, {}, {}, Qt::ArrowCursor, false});
+        const auto tip = tr("%1: %2 on average, %3 with all that runs at its peak together")
+                             .arg(QString::fromStdString(phases[i].name),
+                                  QString::fromStdString(format(m.phases[i].current)),
+                                  QString::fromStdString(format(m.phases[i].peak)));
+        add_spot({QRectF(edges_[i], u(6), w, current_height()),
+                  "current" + QString::number(i),
+                  tip,
+                  {},
+                  {},
+                  Qt::ArrowCursor,
+                  false});
         const auto words = QString::fromStdString(format(m.phases[i].current));
         text(p, QRectF(edges_[i] + u(4), base - typical - u(17), w - u(8), u(16)), words, t.ink, face(11));
-        if (i == busiest && peak > typical + u(30)) text(p, QRectF(edges_[i] + u(4), base - peak + u(1), w - u(8), u(16)), QString::fromStdString(format(m.phases[i].peak)), t.ink, face(11, true));
+        if (i == busiest && peak > typical + u(30))
+            text(p, QRectF(edges_[i] + u(4), base - peak + u(1), w - u(8), u(16)),
+                 QString::fromStdString(format(m.phases[i].peak)), t.ink, face(11, true));
     }
 }
 
@@ -117,11 +143,16 @@ void MissionStrip::paint_heads(QPainter& p) {
         if (here) p.fillRect(QRectF(edges_[i] + 1, top + 1, w - 2, head_height() - 2), t.accent_soft);
         p.setPen(QPen(t.line, 1));
         p.drawLine(QPointF(edges_[i], u(6)), QPointF(edges_[i], height() - u(6)));
-        const QRectF name(edges_[i] + u(2), top + u(3), w - u(4), u(17)), time(edges_[i] + u(2), top + u(19), w - u(4), u(16));
-        text(p, name, QString::fromStdString(phases[i].name), here ? t.accent : t.ink, face(13, true), Qt::AlignCenter);
+        const QRectF name(edges_[i] + u(2), top + u(3), w - u(4), u(17)),
+            time(edges_[i] + u(2), top + u(19), w - u(4), u(16));
+        text(p, name, QString::fromStdString(phases[i].name), here ? t.accent : t.ink, face(13, true),
+             Qt::AlignCenter);
         const auto duration = i < shown_.size() ? shown_[i] : phases[i].duration;
-        text(p, time, QString::fromStdString(format(duration)) + (phases[i].charging ? tr(" · charging") : QString()), t.muted, face(11), Qt::AlignCenter);
-        add_spot({name, "phase" + QString::number(i), tr("Look at %1. Right-click for more.").arg(QString::fromStdString(phases[i].name)),
+        text(p, time,
+             QString::fromStdString(format(duration)) + (phases[i].charging ? tr(" · charging") : QString()),
+             t.muted, face(11), Qt::AlignCenter);
+        add_spot({name, "phase" + QString::number(i),
+                  tr("Look at %1. Right-click for more.").arg(QString::fromStdString(phases[i].name)),
                   [this, i] {
                       auto c = document_.conditions();
                       c.phase = document_.plan().phases[i].id;
@@ -129,7 +160,9 @@ void MissionStrip::paint_heads(QPainter& p) {
                       document_.set_conditions(c);
                   },
                   [this, i] { phase_menu(i); }});
-        add_spot({time, "duration" + QString::number(i), tr("Type how long, such as 2h30; or drag the border"), [this, i] { edit_duration(i); }, [this, i] { phase_menu(i); }, Qt::IBeamCursor});
+        add_spot({time, "duration" + QString::number(i),
+                  tr("Type how long, such as 2h30; or drag the border"), [this, i] { edit_duration(i); },
+                  [this, i] { phase_menu(i); }, Qt::IBeamCursor});
     }
 }
 
@@ -140,17 +173,33 @@ void MissionStrip::paint_states(QPainter& p) {
     for (size_t l = 0; l < plan.loads.size(); ++l) {
         const double y = top + static_cast<double>(l) * row_height();
         const bool selected = plan.loads[l].id == document_.selection();
-        text(p, QRectF(u(12), y, left_edge() - u(16), row_height()), QString::fromStdString(plan.loads[l].name), selected ? t.accent : t.ink, face(11, selected));
+        text(p, QRectF(u(12), y, left_edge() - u(16), row_height()),
+             QString::fromStdString(plan.loads[l].name), selected ? t.accent : t.ink, face(11, selected));
         for (size_t i = 0; i < plan.phases.size(); ++i) {
             const auto state = state_in(plan.phases[i], plan.loads[l]);
             const QRectF cell(edges_[i] + 1, y, edges_[i + 1] - edges_[i] - 2, row_height());
             p.setPen(Qt::NoPen);
-            const double h = state == LoadState::idle ? 0.3 : state == LoadState::typical ? 0.6 : state == LoadState::peak ? 0.9 : 0;
-            p.setBrush(state == LoadState::idle ? t.flow_soft : state == LoadState::typical ? t.flow : t.accent);
-            if (h > 0) p.drawRoundedRect(QRectF(cell.left() + 1, cell.center().y() - cell.height() * h / 2, cell.width() - 2, cell.height() * h), 2, 2);
-            const auto words = tr("%1 in %2: %3. Click changes it, drag paints it on.").arg(QString::fromStdString(plan.loads[l].name), QString::fromStdString(plan.phases[i].name), state_word(state));
-            add_spot({cell, QStringLiteral("cell%1/%2").arg(l).arg(i), words,
-                      [this, l, i, state, always = plan.loads[l].always_on] { set_cell({i, l}, next_state(state, always)); }, {}});
+            const double h = state == LoadState::idle      ? 0.3
+                             : state == LoadState::typical ? 0.6
+                             : state == LoadState::peak    ? 0.9
+                                                           : 0;
+            p.setBrush(state == LoadState::idle      ? t.flow_soft
+                       : state == LoadState::typical ? t.flow
+                                                     : t.accent);
+            if (h > 0)
+                p.drawRoundedRect(QRectF(cell.left() + 1, cell.center().y() - cell.height() * h / 2,
+                                         cell.width() - 2, cell.height() * h),
+                                  2, 2);
+            const auto words = tr("%1 in %2: %3. Click changes it, drag paints it on.")
+                                   .arg(QString::fromStdString(plan.loads[l].name),
+                                        QString::fromStdString(plan.phases[i].name), state_word(state));
+            add_spot({cell,
+                      QStringLiteral("cell%1/%2").arg(l).arg(i),
+                      words,
+                      [this, l, i, state, always = plan.loads[l].always_on] {
+                          set_cell({i, l}, next_state(state, always));
+                      },
+                      {}});
         }
     }
 }
@@ -190,13 +239,15 @@ void MissionStrip::mousePressEvent(QMouseEvent* e) {
     }
     const auto cell = cell_at(e->position());
     Canvas::mousePressEvent(e);
-    if (cell && e->button() == Qt::LeftButton) painting_ = state_in(document_.plan().phases[cell->phase], document_.plan().loads[cell->load]);
+    if (cell && e->button() == Qt::LeftButton)
+        painting_ = state_in(document_.plan().phases[cell->phase], document_.plan().loads[cell->load]);
 }
 
 void MissionStrip::mouseMoveEvent(QMouseEvent* e) {
     if (dragged_) {
         const auto& phases = document_.plan().phases;
-        // A border's place is a root of the time: dragging by a tenth of a column changes the time by about a quarter.
+        // A border's place is a root of the time: dragging by a tenth of a column changes the time by about a
+        // quarter.
         const double wide = std::max(edges_[*dragged_ + 1] - edges_[*dragged_], static_cast<double>(u(74)));
         const double ratio = std::max(0.1, 1 + (e->position().x() - drag_from_) / wide);
         const auto raw_time = unstretch(stretch(phases[*dragged_].duration) * ratio);
@@ -221,7 +272,8 @@ void MissionStrip::mouseReleaseEvent(QMouseEvent* e) {
         dragged_.reset();
         shown_.clear();
         document_.apply([id = phase.id, wanted](const Plan& p) { return set_phase_duration(p, id, wanted); },
-                        tr("%1 lasts %2").arg(QString::fromStdString(phase.name), QString::fromStdString(format(wanted))));
+                        tr("%1 lasts %2")
+                            .arg(QString::fromStdString(phase.name), QString::fromStdString(format(wanted))));
         update();
     }
     Canvas::mouseReleaseEvent(e);
@@ -229,28 +281,34 @@ void MissionStrip::mouseReleaseEvent(QMouseEvent* e) {
 
 void MissionStrip::edit_duration(size_t i) {
     const auto& phase = document_.plan().phases[i];
-    const QRectF area(edges_[i] + u(2), u(6) + current_height() + u(12), std::max(edges_[i + 1] - edges_[i] - u(4), static_cast<double>(u(90))), u(26));
-    edit_value_at(area, QString::fromStdString(format(phase.duration)), Dimension::time, "min", [this, id = phase.id](double seconds) -> QString {
-        if (seconds <= 0) return tr("A time above zero is expected, such as 25 min.");
-        if (seconds > 365 * 86400.0) return tr("A year is the longest phase.");
-        close_editor();
-        document_.apply([id, seconds](const Plan& p) { return set_phase_duration(p, id, Second(seconds)); }, tr("Change a phase's length"));
-        return {};
-    });
+    const QRectF area(edges_[i] + u(2), u(6) + current_height() + u(12),
+                      std::max(edges_[i + 1] - edges_[i] - u(4), static_cast<double>(u(90))), u(26));
+    edit_value_at(area, QString::fromStdString(format(phase.duration)), Dimension::time, "min",
+                  [this, id = phase.id](double seconds) -> QString {
+                      if (seconds <= 0) return tr("A time above zero is expected, such as 25 min.");
+                      if (seconds > 365 * 86400.0) return tr("A year is the longest phase.");
+                      close_editor();
+                      document_.apply(
+                          [id, seconds](const Plan& p) { return set_phase_duration(p, id, Second(seconds)); },
+                          tr("Change a phase's length"));
+                      return {};
+                  });
 }
 
 void MissionStrip::phase_menu(size_t i) {
     const auto phase = document_.plan().phases[i];
     QMenu m(this);
     m.addAction(tr("Rename"), [this, i, phase] {
-        edit_at(QRectF(edges_[i], u(6) + current_height(), u(120), u(26)), QString::fromStdString(phase.name), [this, phase](const QString& typed) -> QString {
-            if (typed.trimmed().isEmpty()) return tr("A phase needs a name.");
-            auto renamed = phase;
-            renamed.name = typed.trimmed().toStdString();
-            close_editor();
-            document_.apply([renamed](const Plan& p) { return put_phase(p, renamed); }, tr("Rename a phase"));
-            return {};
-        });
+        edit_at(QRectF(edges_[i], u(6) + current_height(), u(120), u(26)), QString::fromStdString(phase.name),
+                [this, phase](const QString& typed) -> QString {
+                    if (typed.trimmed().isEmpty()) return tr("A phase needs a name.");
+                    auto renamed = phase;
+                    renamed.name = typed.trimmed().toStdString();
+                    close_editor();
+                    document_.apply([renamed](const Plan& p) { return put_phase(p, renamed); },
+                                    tr("Rename a phase"));
+                    return {};
+                });
     });
     m.addAction(phase.charging ? tr("Not charging") : tr("Charging, 10 A"), [this, phase] {
         auto next = phase;
@@ -258,8 +316,12 @@ void MissionStrip::phase_menu(size_t i) {
         next.charge_current = Ampere(next.charging ? 10 : 0);
         document_.apply([next](const Plan& p) { return put_phase(p, next); }, tr("Change charging"));
     });
-    m.addAction(tr("Remove"), [this, phase] { document_.apply([id = phase.id](const Plan& p) { return remove_phase(p, id); }, tr("Remove %1").arg(QString::fromStdString(phase.name))); });
-    m.exec(mapToGlobal(QPoint(static_cast<int>(edges_[i]), u(6) + static_cast<int>(current_height() + head_height()))));
+    m.addAction(tr("Remove"), [this, phase] {
+        document_.apply([id = phase.id](const Plan& p) { return remove_phase(p, id); },
+                        tr("Remove %1").arg(QString::fromStdString(phase.name)));
+    });
+    m.exec(mapToGlobal(
+        QPoint(static_cast<int>(edges_[i]), u(6) + static_cast<int>(current_height() + head_height()))));
 }
 
 }  // namespace sangre::app

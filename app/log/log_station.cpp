@@ -1,9 +1,9 @@
 #include "log/log_station.h"
 
 #include <QLocale>
-#include <set>
 #include <QScrollArea>
 #include <QVBoxLayout>
+#include <set>
 
 #include "widgets/heading.h"
 
@@ -21,7 +21,8 @@ LogList::LogList(Document& document, QWidget* parent) : Canvas(tr("Log"), parent
 QSize LogList::minimumSizeHint() const {
     std::set<std::string> days;
     for (const auto& e : document_.plan().log) days.insert(e.when.substr(0, 10));
-    return {u(400), std::max<int>(u(110), static_cast<int>(document_.plan().log.size()) * u(30) + static_cast<int>(days.size()) * u(34) + u(16))};
+    return {u(400), std::max<int>(u(110), static_cast<int>(document_.plan().log.size()) * u(30) +
+                                              static_cast<int>(days.size()) * u(34) + u(16))};
 }
 
 void LogList::paint(QPainter& p) {
@@ -29,9 +30,14 @@ void LogList::paint(QPainter& p) {
     card(p, QRectF(0, 0, width() - 1, height() - 1));
     const auto& log = document_.plan().log;
     if (log.empty()) {
-        text(p, QRectF(u(16), u(14), width() - u(32), u(26)), tr("Nothing happened yet."), t.ink, face(16, true));
-        text(p, QRectF(u(16), u(42), width() - u(32), u(20)), tr("Steps ticked on Build and readings recorded on Bench come here by themselves."), t.muted, face(13));
-        text(p, QRectF(u(16), u(62), width() - u(32), u(20)), tr("The next person to open the machine is you, two years on: leave a note above."), t.muted, face(13));
+        text(p, QRectF(u(16), u(14), width() - u(32), u(26)), tr("Nothing happened yet."), t.ink,
+             face(16, true));
+        text(p, QRectF(u(16), u(42), width() - u(32), u(20)),
+             tr("Steps ticked on Build and readings recorded on Bench come here by themselves."), t.muted,
+             face(13));
+        text(p, QRectF(u(16), u(62), width() - u(32), u(20)),
+             tr("The next person to open the machine is you, two years on: leave a note above."), t.muted,
+             face(13));
         return;
     }
     double y = u(8);
@@ -39,24 +45,40 @@ void LogList::paint(QPainter& p) {
     for (size_t i = log.size(); i-- > 0;) {
         const auto& e = log[i];
         const auto when = QDateTime::fromString(QString::fromStdString(e.when), Qt::ISODate);
-        const QString today = when.isValid() ? QLocale(QLocale::English).toString(when.date(), QStringLiteral("dddd d MMMM yyyy")) : tr("Undated");
+        const QString today =
+            when.isValid()
+                ? QLocale(QLocale::English).toString(when.date(), QStringLiteral("dddd d MMMM yyyy"))
+                : tr("Undated");
         if (today != day) {
             day = today;
             text(p, QRectF(u(16), y, width() - u(32), u(30)), day, t.muted, face(13, true));
             y += u(32);
         }
         const bool failed = e.text.find(", outside ") != std::string::npos;
-        const QColor colour = failed ? t.danger : e.kind == "step" ? t.good : e.kind == "reading" ? t.cool : t.accent;
-        const QString sign = failed ? QStringLiteral("×") : e.kind == "step" ? QStringLiteral("✓") : e.kind == "reading" ? QStringLiteral("Ω") : QStringLiteral("N");
+        const QColor colour = failed                ? t.danger
+                              : e.kind == "step"    ? t.good
+                              : e.kind == "reading" ? t.cool
+                                                    : t.accent;
+        const QString sign = failed                ? QStringLiteral("×")
+                             : e.kind == "step"    ? QStringLiteral("✓")
+                             : e.kind == "reading" ? QStringLiteral("Ω")
+                                                   : QStringLiteral("N");
         const QRectF dot(u(78), y + u(5), u(20), u(20));
         p.setPen(Qt::NoPen);
         p.setBrush(colour);
         p.drawEllipse(dot);
         text(p, dot, sign, t.card, face(12, true), Qt::AlignCenter);
-        text(p, QRectF(u(16), y, u(54), u(30)), when.isValid() ? when.time().toString(QStringLiteral("HH:mm")) : QString(), t.muted, face(12), Qt::AlignRight | Qt::AlignVCenter);
+        text(p, QRectF(u(16), y, u(54), u(30)),
+             when.isValid() ? when.time().toString(QStringLiteral("HH:mm")) : QString(), t.muted, face(12),
+             Qt::AlignRight | Qt::AlignVCenter);
         const QString words = QString::fromStdString(e.text);
-        text(p, QRectF(u(108), y, width() - u(124), u(30)), words, failed ? t.danger : t.ink, face(13, e.kind == "note"));
-        add_spot({QRectF(u(8), y, width() - u(16), u(30)), QStringLiteral("entry%1").arg(i), words, [this, about = e.about] { document_.select(about); }, {}});
+        text(p, QRectF(u(108), y, width() - u(124), u(30)), words, failed ? t.danger : t.ink,
+             face(13, e.kind == "note"));
+        add_spot({QRectF(u(8), y, width() - u(16), u(30)),
+                  QStringLiteral("entry%1").arg(i),
+                  words,
+                  [this, about = e.about] { document_.select(about); },
+                  {}});
         y += u(30);
     }
 }
@@ -65,7 +87,8 @@ LogStation::LogStation(Document& document, QWidget* parent) : QWidget(parent), d
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(u(18), u(12), u(14), u(8));
     column->setSpacing(u(6));
-    column->addWidget(new Heading(tr("What was done"), tr("The next person to open it is you, two years on."), this));
+    column->addWidget(
+        new Heading(tr("What was done"), tr("The next person to open it is you, two years on."), this));
     note_ = new QLineEdit(this);
     note_->setAccessibleName(tr("New note"));
     note_->setPlaceholderText(tr("Write what should be remembered, then Enter"));
@@ -80,7 +103,8 @@ LogStation::LogStation(Document& document, QWidget* parent) : QWidget(parent), d
     connect(note_, &QLineEdit::returnPressed, this, [this] {
         const auto text = note_->text().trimmed().toStdString();
         if (text.empty()) return;
-        document_.apply([text, when = Document::now()](const Plan& p) { return add_note(p, {}, text, when); }, tr("Note"));
+        document_.apply([text, when = Document::now()](const Plan& p) { return add_note(p, {}, text, when); },
+                        tr("Note"));
         note_->clear();
     });
 }

@@ -3,15 +3,12 @@
 #include <QMouseEvent>
 #include <QPainterPath>
 
-#include "battery/pack.h"
-#include "units/format.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
 namespace {
 
 constexpr double least_band = 1.6;
-
-QString said(auto quantity) { return QString::fromStdString(format(quantity)); }
 
 /// Room a load's card needs: two lines while there are few, one when they are many.
 double load_height(size_t loads) { return loads <= 12 ? u(42) : loads <= 24 ? u(24) : u(19); }
@@ -29,7 +26,8 @@ FlowMap::FlowMap(Document& document, QWidget* parent) : Canvas(tr("Flow map"), p
 
 QSize FlowMap::minimumSizeHint() const {
     const auto n = document_.plan().loads.size();
-    return {u(500), std::max<int>(u(300), static_cast<int>((load_height(n) + u(4)) * static_cast<double>(n)) + u(16))};
+    return {u(500), std::max<int>(
+                        u(300), static_cast<int>((load_height(n) + u(4)) * static_cast<double>(n)) + u(16))};
 }
 
 FlowMap::Block* FlowMap::block(const Id& id) {
@@ -49,10 +47,13 @@ void FlowMap::order(const Id& part, int column, std::vector<Id>& seen) {
     seen.push_back(part);
     const auto ref = find_part(document_.plan(), part);
     blocks_.push_back({part, ref.kind, ref.index, column, {}, 0, false});
-    for (const auto f : feeds_from(document_.plan(), part)) order(document_.plan().feeds[f].to, column + 1, seen);
+    for (const auto f : feeds_from(document_.plan(), part))
+        order(document_.plan().feeds[f].to, column + 1, seen);
 }
 
-double FlowMap::band_height(Watt power) const { return std::max(least_band, std::abs(raw(power)) * pixels_per_watt_); }
+double FlowMap::band_height(Watt power) const {
+    return std::max(least_band, std::abs(raw(power)) * pixels_per_watt_);
+}
 
 void FlowMap::lay_out() {
     const auto& plan = document_.plan();
@@ -86,14 +87,22 @@ void FlowMap::lay_out() {
         double top = 1e9, bottom = -1e9, sent = 0;
         for (const auto f : feeds_from(plan, b->id)) {
             sent += band_height(document_.study().now.feeds[f].sent);
-            if (const auto* to = block(plan.feeds[f].to)) top = std::min(top, to->area.top()), bottom = std::max(bottom, to->area.bottom());
+            if (const auto* to = block(plan.feeds[f].to))
+                top = std::min(top, to->area.top()), bottom = std::max(bottom, to->area.bottom());
         }
         const double middle = top > bottom ? h / 2 : (top + bottom) / 2;
         const bool converter = b->kind == PartKind::converter, battery = b->kind == PartKind::battery;
-        const double tall = battery ? std::max<double>(u(210), sent + u(20)) : converter ? std::max<double>(u(64), sent + 4) : std::max<double>(u(40), sent + u(8));
+        const double tall = battery     ? std::max<double>(u(210), sent + u(20))
+                            : converter ? std::max<double>(u(64), sent + 4)
+                                        : std::max<double>(u(40), sent + u(8));
         const double wide = battery ? u(118) : converter ? u(168) : u(16);
-        const double x = battery ? u(4) : converter ? width() - load_w - wide - u(104) : u(118) + u(58) + (b->column - 1) * u(84);
-        b->area = QRectF(x, std::clamp(middle - tall / 2, static_cast<double>(u(4)), std::max<double>(u(4), h - tall - u(4))), wide, tall);
+        const double x = battery     ? u(4)
+                         : converter ? width() - load_w - wide - u(104)
+                                     : u(118) + u(58) + (b->column - 1) * u(84);
+        b->area = QRectF(
+            x,
+            std::clamp(middle - tall / 2, static_cast<double>(u(4)), std::max<double>(u(4), h - tall - u(4))),
+            wide, tall);
     }
     // Modules must not cover each other.
     double low = u(4);
@@ -105,7 +114,8 @@ void FlowMap::lay_out() {
     if (low - u(8) > h - u(4)) {
         double shift = low - u(8) - (h - u(4)), ceiling = h - u(4);
         for (auto b = blocks_.rbegin(); b != blocks_.rend() && shift > 0; ++b)
-            if (b->kind == PartKind::converter) b->area.moveBottom(std::min(b->area.bottom(), ceiling)), ceiling = b->area.top() - u(8);
+            if (b->kind == PartKind::converter)
+                b->area.moveBottom(std::min(b->area.bottom(), ceiling)), ceiling = b->area.top() - u(8);
     }
     for (auto& b : blocks_) {
         double sent = 0;
@@ -117,8 +127,13 @@ void FlowMap::lay_out() {
 void FlowMap::paint(QPainter& p) {
     if (document_.plan().feeds.empty()) {
         card(p, QRectF(0, 0, width() - u(2), u(92)));
-        text(p, QRectF(u(16), u(12), width() - u(30), u(28)), tr("No power flows yet."), theme().ink, face(16, true));
-        text(p, QRectF(u(16), u(42), width() - u(30), u(20)), document_.plan().loads.empty() ? tr("List what must run on Loads, then press Propose (Ctrl+P).") : tr("Press Propose (Ctrl+P): it chooses battery, rails, fuses and wires, and says why."), theme().muted, face(13));
+        text(p, QRectF(u(16), u(12), width() - u(30), u(28)), tr("No power flows yet."), theme().ink,
+             face(16, true));
+        text(p, QRectF(u(16), u(42), width() - u(30), u(20)),
+             document_.plan().loads.empty()
+                 ? tr("List what must run on Loads, then press Propose (Ctrl+P).")
+                 : tr("Press Propose (Ctrl+P): it chooses battery, rails, fuses and wires, and says why."),
+             theme().muted, face(13));
         return;
     }
     lay_out();
@@ -144,22 +159,32 @@ void FlowMap::paint_bands(QPainter& p) {
             const double h = band_height(now.sent), y0 = from.out_y + h / 2, y1 = to->area.center().y();
             from.out_y += h;
             const double x0 = from.area.right(), x1 = to->area.left(), bend = (x1 - x0) * 0.5;
-            const bool off = open[f] || std::abs(raw(now.sent)) < 0.005, selected = document_.selection() == feed.id;
+            const bool off = open[f] || std::abs(raw(now.sent)) < 0.005,
+                       selected = document_.selection() == feed.id;
             QPainterPath path(QPointF(x0, y0));
             path.cubicTo(x0 + bend, y0, x1 - bend, y1, x1, y1);
             const bool after_module = from.kind == PartKind::converter;
             QColor colour = after_module && raw(now.at_source) < 6 ? t.cool : t.flow;
             if (selected || hovered() == "feed:" + QString::fromStdString(feed.id)) colour = t.accent;
-            if (off) p.setPen(QPen(selected ? t.accent : t.flow_soft, 1.6, Qt::DashLine));
-            else p.setPen(QPen(colour, h, Qt::SolidLine, Qt::FlatCap));
+            if (off)
+                p.setPen(QPen(selected ? t.accent : t.flow_soft, 1.6, Qt::DashLine));
+            else
+                p.setPen(QPen(colour, h, Qt::SolidLine, Qt::FlatCap));
             p.setBrush(Qt::NoBrush);
             p.drawPath(path);
             const auto middle = path.pointAtPercent(0.52);
             const auto key = "feed:" + QString::fromStdString(feed.id);
-            const auto tip = tr("%1\n%2 · %3 · %4\n%5, drop %6").arg(QString::fromStdString(feed_name(plan, feed)), said(now.at_source), said(now.supply), said(now.sent),
-                                  said(document_.study().harness.routes[f].length), QString::fromStdString(format_percent(document_.study().worst.feeds[f].drop_share)));
+            const auto tip =
+                tr("%1\n%2 · %3 · %4\n%5, drop %6")
+                    .arg(QString::fromStdString(feed_name(plan, feed)), said(now.at_source), said(now.supply),
+                         said(now.sent), said(document_.study().harness.routes[f].length),
+                         QString::fromStdString(format_percent(document_.study().worst.feeds[f].drop_share)));
             const double grab = std::clamp(h, static_cast<double>(u(12)), static_cast<double>(u(46)));
-            add_spot({QRectF(middle.x() - u(20), middle.y() - grab / 2, u(40), grab), key, tip, [this, id = feed.id] { document_.select(id); }, {}});
+            add_spot({QRectF(middle.x() - u(20), middle.y() - grab / 2, u(40), grab),
+                      key,
+                      tip,
+                      [this, id = feed.id] { document_.select(id); },
+                      {}});
             const auto* fuse = device(feed, DeviceKind::fuse);
             if (!fuse || (off && h < u(4)) || plan.loads.size() > 24) continue;
             const QString rating = format_number(raw(fuse->rating)).c_str() + QStringLiteral(" A");
@@ -182,22 +207,30 @@ void FlowMap::paint_heat(QPainter& p) {
     if (!battery || raw(s.now.wire_heat) < 0.005) return;
     // What the wires lose falls out beside the battery, to the scale of the bands.
     const double h = std::clamp(raw(s.now.wire_heat) * pixels_per_watt_, 2.0, static_cast<double>(u(14)));
-    const double x = battery->area.right() + u(9), y = std::min(battery->area.bottom() + u(26), static_cast<double>(height() - u(26)));
+    const double x = battery->area.right() + u(9),
+                 y = std::min(battery->area.bottom() + u(26), static_cast<double>(height() - u(26)));
     QPainterPath path(QPointF(battery->area.right(), battery->out_y - h / 2));
     path.quadTo(x, battery->out_y - h / 2, x, y);
     p.setPen(QPen(t.heat_soft, h, Qt::SolidLine, Qt::FlatCap));
     p.setBrush(Qt::NoBrush);
     p.drawPath(path);
-    text(p, QRectF(battery->area.left(), y + u(4), u(190), u(16)), tr("%1 heat in wires").arg(said(s.now.wire_heat)), t.heat, face(12));
+    text(p, QRectF(battery->area.left(), y + u(4), u(190), u(16)),
+         tr("%1 heat in wires").arg(said(s.now.wire_heat)), t.heat, face(12));
 }
 
 void FlowMap::paint_block(QPainter& p, const Block& b) {
     const auto& plan = document_.plan();
     const auto key = "part:" + QString::fromStdString(b.id);
     switch (b.kind) {
-        case PartKind::battery: paint_battery(p, b); break;
-        case PartKind::converter: paint_converter(p, b); break;
-        case PartKind::load: paint_load(p, b); break;
+        case PartKind::battery:
+            paint_battery(p, b);
+            break;
+        case PartKind::converter:
+            paint_converter(p, b);
+            break;
+        case PartKind::load:
+            paint_load(p, b);
+            break;
         case PartKind::hub: {
             p.setPen(Qt::NoPen);
             p.setBrush(document_.selection() == b.id ? theme().accent : theme().ink);
@@ -210,79 +243,21 @@ void FlowMap::paint_block(QPainter& p, const Block& b) {
             if (b.area.top() > u(40)) {
                 const double level = b.column % 2 == 0 ? 0 : -u(34);
                 const double left = std::max<double>(b.area.center().x() - u(56), u(142));
-                text(p, QRectF(left, y + (above ? level : 0), u(112), u(17)), name, theme().ink, face(13, true), Qt::AlignCenter);
-                text(p, QRectF(left, y + u(16) + (above ? level : 0), u(112), u(16)), volts, theme().muted, face(12), Qt::AlignCenter);
+                text(p, QRectF(left, y + (above ? level : 0), u(112), u(17)), name, theme().ink,
+                     face(13, true), Qt::AlignCenter);
+                text(p, QRectF(left, y + u(16) + (above ? level : 0), u(112), u(16)), volts, theme().muted,
+                     face(12), Qt::AlignCenter);
             }
-            add_spot({b.area.adjusted(-u(6), 0, u(6), 0), key, name + "\n" + volts, [this, id = b.id] { document_.select(id); }, {}});
+            add_spot({b.area.adjusted(-u(6), 0, u(6), 0),
+                      key,
+                      name + "\n" + volts,
+                      [this, id = b.id] { document_.select(id); },
+                      {}});
             break;
         }
-        case PartKind::none: break;
+        case PartKind::none:
+            break;
     }
-}
-
-void FlowMap::paint_battery(QPainter& p, const Block& b) {
-    const auto& t = theme();
-    const auto& s = document_.study();
-    const auto& battery = document_.plan().batteries[b.index];
-    const auto* chemistry = sangre::find(document_.catalogue().chemistries, battery.chemistry);
-    card(p, b.area, document_.selection() == b.id);
-    const double x = b.area.left() + u(10), w = b.area.width() - u(20);
-    double y = b.area.top() + u(6);
-    const auto line = [&](const QString& words, const QColor& c, const QFont& f) {
-        text(p, QRectF(x, y, w, u(18)), words, c, f);
-        y += u(17);
-    };
-    line(QString::fromStdString(battery.name), t.ink, face(14, true));
-    if (chemistry) line(tr("%1 cells · %2").arg(battery.series).arg(said(battery.cell_capacity * battery.parallel)), t.muted, face(12));
-    line(said(s.now.batteries[b.index].volts), t.ink, face(13));
-    line(said(s.now.batteries[b.index].amps) + " · " + said(s.now.batteries[b.index].watts), t.ink, face(12));
-    const QRectF vessel(x, y + u(6), w, b.area.bottom() - y - u(32));
-    const double charge = s.conditions.worst ? nearly_empty : s.conditions.charge;
-    p.setPen(QPen(t.line, 1));
-    p.setBrush(t.sunken);
-    p.drawRoundedRect(vessel, 4, 4);
-    p.setPen(Qt::NoPen);
-    p.setBrush(t.accent);
-    const double level = vessel.height() * charge;
-    p.drawRoundedRect(QRectF(vessel.left(), vessel.bottom() - level, vessel.width(), level), 4, 4);
-    const bool on_fill = charge > 0.5;
-    text(p, vessel, QString::fromStdString(format_percent(charge)), on_fill ? t.accent_ink : t.ink, face(16, true), Qt::AlignCenter);
-    text(p, QRectF(x, b.area.bottom() - u(22), w, u(18)), tr("lasts %1").arg(s.mission.run_time_capped ? tr("> 1 year") : said(s.mission.run_time)), t.muted, face(11), Qt::AlignCenter);
-    const auto tip = chemistry ? QString::fromStdString(pack_summary(battery, *chemistry)) : QString();
-    add_spot({b.area, "part:" + QString::fromStdString(b.id), tip, [this, id = b.id] { document_.select(id); }, {}});
-    const QRectF dial = vessel;
-    add_spot({dial, "charge", tr("Click a level to look at that charge"), {}, {}, Qt::PointingHandCursor, false});
-}
-
-void FlowMap::paint_converter(QPainter& p, const Block& b) {
-    const auto& t = theme();
-    const auto& s = document_.study();
-    const auto& c = document_.plan().converters[b.index];
-    const auto* type = sangre::find(document_.catalogue().converters, c.type);
-    const auto& now = s.now.converters[b.index];
-    const auto& window = s.windows[b.index];
-    const bool wrong = c.set < window.low || c.set > window.high;
-    card(p, b.area, document_.selection() == b.id, wrong ? t.danger : QColor());
-    const double x = b.area.left() + u(8), w = b.area.width() - u(14);
-    text(p, QRectF(x, b.area.top() + u(3), w, u(17)), QString::fromStdString(c.name), t.ink, face(12, true));
-    const QRectF set(x, b.area.top() + u(20), w, u(16));
-    text(p, set, tr("set %1  (%2 – %3)").arg(said(c.set), QString::fromStdString(format_number(raw(window.low))), QString::fromStdString(format_number(raw(window.high)))), wrong ? t.danger : t.good, face(11));
-    if (type) {
-        // Output current against what the module is trusted with and what is printed on it.
-        const QRectF bar(x, b.area.top() + u(40), w - u(4), u(5));
-        const double full = raw(type->rated), used = std::clamp(raw(now.out_amps) / full, 0.0, 1.0);
-        p.setPen(Qt::NoPen);
-        p.setBrush(t.sunken);
-        p.drawRoundedRect(bar, 2, 2);
-        p.setBrush(used > type->trusted ? t.caution : t.good);
-        p.drawRoundedRect(QRectF(bar.left(), bar.top(), bar.width() * used, bar.height()), 2, 2);
-        p.setPen(QPen(t.ink, 1.4));
-        p.drawLine(QPointF(bar.left() + bar.width() * type->trusted, bar.top() - 2), QPointF(bar.left() + bar.width() * type->trusted, bar.bottom() + 2));
-        text(p, QRectF(x, b.area.top() + u(46), w, u(16)), tr("%1 of %2 · %3 heat").arg(said(now.out_amps), said(type->rated * type->trusted), said(now.heat)), t.muted, face(11));
-    }
-    const auto tip = (type ? QString::fromStdString(type->name) + "\n" : QString()) + tr("In %1, out %2. The mark is what it is trusted with.").arg(said(now.in), said(now.out));
-    add_spot({b.area, "part:" + QString::fromStdString(b.id), tip, [this, id = b.id] { document_.select(id); }, {}});
-    add_spot({set, "set:" + QString::fromStdString(b.id), tr("Type another set voltage"), [this, id = c.id, set] { set_voltage(id, set); }, {}, Qt::IBeamCursor});
 }
 
 void FlowMap::set_voltage(const Id& id, const QRectF& area) {
@@ -292,33 +267,10 @@ void FlowMap::set_voltage(const Id& id, const QRectF& area) {
     edit_value_at(area, said(c->set), Dimension::voltage, "V", [this, id](double v) -> QString {
         if (v < 0.5 || v >= 60) return tr("A voltage from 0.5 to 60 V is expected.");
         close_editor();
-        document_.apply([id, v](const Plan& p) { return set_converter_voltage(p, id, Volt(v)); }, tr("Set a rail"));
+        document_.apply([id, v](const Plan& p) { return set_converter_voltage(p, id, Volt(v)); },
+                        tr("Set a rail"));
         return {};
     });
-}
-
-void FlowMap::paint_load(QPainter& p, const Block& b) {
-    const auto& t = theme();
-    const auto& l = document_.plan().loads[b.index];
-    const auto& now = document_.study().now.loads[b.index];
-    const auto& worst = document_.study().worst.loads[b.index];
-    const bool starved = raw(worst.lowest) > 0 && worst.lowest < l.v_min, over = worst.highest > l.v_max;
-    card(p, b.area, document_.selection() == b.id, starved || over ? t.danger : QColor());
-    const bool off = raw(now.amps) < 1e-6;
-    const auto name = QString::fromStdString(l.name);
-    const auto figures = off ? tr("off") : said(now.volts) + "  " + said(now.amps);
-    const QRectF inner = b.area.adjusted(u(9), u(3), -u(6), -u(3));
-    if (b.area.height() < u(34)) {
-        text(p, QRectF(inner.left(), inner.top(), inner.width() * 0.55, inner.height()), name, t.ink, face(12, true));
-        text(p, QRectF(inner.left() + inner.width() * 0.55, inner.top(), inner.width() * 0.45, inner.height()), figures, t.muted, face(11), Qt::AlignRight | Qt::AlignVCenter);
-    } else {
-        text(p, QRectF(inner.left(), inner.top(), inner.width(), u(18)), name, t.ink, face(13, true));
-        text(p, QRectF(inner.left(), inner.top() + u(17), inner.width(), u(17)), off ? figures : figures + "  " + said(now.watts), off ? t.muted : t.ink, face(12));
-        if (b.area.height() > u(58) && l.peak > l.typical)
-            text(p, QRectF(inner.left(), inner.top() + u(33), inner.width(), u(17)), tr("peak %1 for %2").arg(said(l.peak), said(l.peak_time)), t.muted, face(11));
-    }
-    add_spot({b.area, "part:" + QString::fromStdString(b.id), tr("%1: %2 %3. Drag it onto another rail to feed it from there.").arg(name, figures, said(now.watts)),
-              [this, id = b.id] { document_.select(id); }, {}});
 }
 
 void FlowMap::mousePressEvent(QMouseEvent* e) {
@@ -332,7 +284,8 @@ void FlowMap::mousePressEvent(QMouseEvent* e) {
 }
 
 void FlowMap::mouseMoveEvent(QMouseEvent* e) {
-    if (!dragged_.empty() && (e->buttons() & Qt::LeftButton) && (dragging_ || (e->position() - drag_at_).manhattanLength() > u(12))) {
+    if (!dragged_.empty() && (e->buttons() & Qt::LeftButton) &&
+        (dragging_ || (e->position() - drag_at_).manhattanLength() > u(12))) {
         dragging_ = true;
         drag_at_ = e->position();
         return update();
@@ -349,7 +302,8 @@ void FlowMap::mouseReleaseEvent(QMouseEvent* e) {
     const auto into = feeds_into(document_.plan(), load);
     if (!rail || into.empty()) return;
     const auto moved = reroute_feed(document_.plan(), document_.plan().feeds[into.front()].id, rail->id);
-    if (!moved) emit document_.said(QString::fromStdString(moved.error()), true, false);
+    if (!moved)
+        emit document_.said(QString::fromStdString(moved.error()), true, false);
     else {
         document_.apply([next = *moved](const Plan&) { return next; }, tr("Feed a load from another rail"));
         document_.select(load);

@@ -12,7 +12,10 @@ PowerStation::PowerStation(Document& document, QWidget* parent) : QWidget(parent
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(u(18), u(12), u(14), u(8));
     column->setSpacing(u(6));
-    column->addWidget(new Heading(tr("Where the power goes"), tr("Band height is watts now. Click a band or a block for its arithmetic; drag a load to another rail."), this));
+    column->addWidget(new Heading(tr("Where the power goes"),
+                                  tr("Band height is watts now. Click a band or a block for its arithmetic; "
+                                     "drag a load to another rail."),
+                                  this));
     map_ = new FlowMap(document_, this);
     auto* area = new QScrollArea(this);
     area->setWidgetResizable(true);
@@ -29,7 +32,9 @@ PowerStation::PowerStation(Document& document, QWidget* parent) : QWidget(parent
         const auto& points = document_.study().mission.points;
         const MissionPoint* nearest = nullptr;
         for (const auto& p : points)
-            if (!nearest || std::abs(raw(p.time) / 3600 - hours) < std::abs(raw(nearest->time) / 3600 - hours)) nearest = &p;
+            if (!nearest ||
+                std::abs(raw(p.time) / 3600 - hours) < std::abs(raw(nearest->time) / 3600 - hours))
+                nearest = &p;
         if (!nearest) return;
         auto c = document_.conditions();
         c.phase = document_.plan().phases[nearest->phase].id;
@@ -81,9 +86,11 @@ void PowerStation::draw_mission() {
         border->point2->setCoords(at, 1);
         border->setPen(QPen(t.line, 1, Qt::DashLine));
         const QString name = QString::fromStdString(phases[i].name);
-        const double needed = QFontMetricsF(face(11)).horizontalAdvance(name) / std::max(1.0, chart_->width() - 120.0) * hours.back();
+        const double needed = QFontMetricsF(face(11)).horizontalAdvance(name) /
+                              std::max(1.0, chart_->width() - 120.0) * hours.back();
         if (at >= free_from && span > needed * 0.6) {
-            note(*chart_, at, 134, name, phases[i].id == document_.conditions().phase ? t.accent : t.muted, Qt::AlignLeft | Qt::AlignTop);
+            note(*chart_, at, 134, name, phases[i].id == document_.conditions().phase ? t.accent : t.muted,
+                 Qt::AlignLeft | Qt::AlignTop);
             free_from = at + needed;
         }
         at += span;

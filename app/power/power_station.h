@@ -16,7 +16,8 @@ class PowerStation : public QWidget {
   protected:
     void showEvent(QShowEvent* e) override {
         QWidget::showEvent(e);
-        QMetaObject::invokeMethod(this, [this] { draw_mission(); }, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(
+            this, [this] { draw_mission(); }, Qt::QueuedConnection);
     }
 
   private:

@@ -4,15 +4,12 @@
 #include <QScrollArea>
 #include <QVBoxLayout>
 
-#include "units/format.h"
 #include "widgets/heading.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
-namespace {
-QString said(auto quantity) { return QString::fromStdString(format(quantity)); }
-}  // namespace
-
-CutPanel::CutPanel(Document& document, QWidget* parent) : Canvas(tr("Holes and cut lengths"), parent), document_(document) {
+CutPanel::CutPanel(Document& document, QWidget* parent)
+    : Canvas(tr("Holes and cut lengths"), parent), document_(document) {
     const auto renew = [this] {
         setMinimumHeight(minimumSizeHint().height());
         update();
@@ -22,7 +19,10 @@ CutPanel::CutPanel(Document& document, QWidget* parent) : Canvas(tr("Holes and c
     renew();
 }
 
-QSize CutPanel::minimumSizeHint() const { return {u(266), u(document_.study().harness.holes.empty() ? 90 : 288) + static_cast<int>(document_.plan().feeds.size()) * u(21) + u(44)}; }
+QSize CutPanel::minimumSizeHint() const {
+    return {u(266), u(document_.study().harness.holes.empty() ? 90 : 288) +
+                        static_cast<int>(document_.plan().feeds.size()) * u(21) + u(44)};
+}
 
 const HoleFill* CutPanel::hole() const {
     const auto& holes = document_.study().harness.holes;
@@ -37,8 +37,12 @@ double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
     const auto& way = plan.passages[h.passage];
     const QRectF frame(0, 0, width() - u(2), u(278));
     card(p, frame);
-    text(p, QRectF(u(12), u(8), width() - u(24), u(20)), tr("Through the %1 %2").arg(said(way.hole), way.kind == PassageKind::gland ? tr("gland") : tr("grommet")), t.ink, face(14, true));
-    text(p, QRectF(u(12), u(27), width() - u(24), u(16)), QString::fromStdString(name_of(plan, way.id)), t.muted, face(11));
+    text(p, QRectF(u(12), u(8), width() - u(24), u(20)),
+         tr("Through the %1 %2")
+             .arg(said(way.hole), way.kind == PassageKind::gland ? tr("gland") : tr("grommet")),
+         t.ink, face(14, true));
+    text(p, QRectF(u(12), u(27), width() - u(24), u(16)), QString::fromStdString(name_of(plan, way.id)),
+         t.muted, face(11));
     const QPointF centre(frame.center().x(), u(126));
     const double radius = u(72), scale = radius / std::max(raw(way.hole) / 2, raw(h.needed) / 2);
     p.setPen(QPen(h.fits ? t.ink : t.danger, 4));
@@ -47,18 +51,32 @@ double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
     for (size_t i = 0; i < h.wires.size(); ++i) {
         const auto& w = h.wires[i];
         const auto& feed = plan.feeds[h.wire_feed[i]];
-        const auto colour = QString::fromStdString(h.wire_is_return[i] ? feed.return_colour : feed.supply_colour);
+        const auto colour =
+            QString::fromStdString(h.wire_is_return[i] ? feed.return_colour : feed.supply_colour);
         const QPointF at = centre + QPointF(w.x, w.y) * scale;
         p.setPen(QPen(t.card, 1));
         p.setBrush(wire_colour(colour));
         p.drawEllipse(at, w.radius * scale, w.radius * scale);
-        add_spot({QRectF(at - QPointF(w.radius, w.radius) * scale, QSizeF(2 * w.radius, 2 * w.radius) * scale), QStringLiteral("wire%1").arg(i), tr("%1, %2, %3 thick").arg(QString::fromStdString(feed_name(plan, feed)), colour, said(Millimetre(2 * w.radius))),
-                  [this, id = feed.id] { document_.select(id); }, {}});
+        add_spot(
+            {QRectF(at - QPointF(w.radius, w.radius) * scale, QSizeF(2 * w.radius, 2 * w.radius) * scale),
+             QStringLiteral("wire%1").arg(i),
+             tr("%1, %2, %3 thick")
+                 .arg(QString::fromStdString(feed_name(plan, feed)), colour, said(Millimetre(2 * w.radius))),
+             [this, id = feed.id] { document_.select(id); },
+             {}});
     }
-    text(p, QRectF(u(12), u(206), width() - u(24), u(18)), tr("%1 wires fill %2").arg(h.wires.size()).arg(QString::fromStdString(format_percent(h.fill))), t.ink, face(13, true), Qt::AlignCenter);
-    text(p, QRectF(u(12), u(224), width() - u(24), u(18)), tr("They need %1; it is %2.").arg(said(h.needed), said(way.hole)), h.fits ? t.good : t.danger, face(12), Qt::AlignCenter);
-    if (!h.ends_pass) text(p, QRectF(u(8), u(242), width() - u(16), u(18)), tr("! The %1 plug does not pass.").arg(said(h.largest_end)), t.caution, face(12), Qt::AlignCenter);
-    text(p, QRectF(u(8), u(258), width() - u(16), u(16)), tr("Thread first, then terminate: the Build does."), t.muted, face(11), Qt::AlignCenter);
+    text(p, QRectF(u(12), u(206), width() - u(24), u(18)),
+         tr("%1 wires fill %2").arg(h.wires.size()).arg(QString::fromStdString(format_percent(h.fill))),
+         t.ink, face(13, true), Qt::AlignCenter);
+    text(p, QRectF(u(12), u(224), width() - u(24), u(18)),
+         tr("They need %1; it is %2.").arg(said(h.needed), said(way.hole)), h.fits ? t.good : t.danger,
+         face(12), Qt::AlignCenter);
+    if (!h.ends_pass)
+        text(p, QRectF(u(8), u(242), width() - u(16), u(18)),
+             tr("! The %1 plug does not pass.").arg(said(h.largest_end)), t.caution, face(12),
+             Qt::AlignCenter);
+    text(p, QRectF(u(8), u(258), width() - u(16), u(16)), tr("Thread first, then terminate: the Build does."),
+         t.muted, face(11), Qt::AlignCenter);
     return frame.bottom() + u(10);
 }
 
@@ -69,7 +87,9 @@ void CutPanel::paint_cuts(QPainter& p, double y) {
     card(p, QRectF(0, y, width() - u(2), height() - y - 1));
     text(p, QRectF(u(12), y + u(6), width() - u(24), u(20)), tr("Cut lengths"), t.ink, face(14, true));
     y += u(28);
-    if (plan.feeds.empty()) text(p, QRectF(u(12), y, width() - u(24), u(20)), tr("Nothing to cut before it is wired."), t.muted, face(12));
+    if (plan.feeds.empty())
+        text(p, QRectF(u(12), y, width() - u(24), u(20)), tr("Nothing to cut before it is wired."), t.muted,
+             face(12));
     for (size_t i = 0; i < plan.feeds.size(); ++i, y += u(21)) {
         const auto& f = plan.feeds[i];
         const auto& route = s.harness.routes[i];
@@ -85,10 +105,19 @@ void CutPanel::paint_cuts(QPainter& p, double y) {
         if (f.ret == Return::own) swatch(u(23), f.return_colour);
         const auto name = QString::fromStdString(name_of(plan, f.to));
         const QString count = f.ret == Return::own ? QStringLiteral("2 × ") : QString();
-        text(p, QRectF(u(38), y, width() - u(174), u(20)), name, route.basis == LengthBasis::guessed ? t.caution : t.ink, face(12, selected));
-        text(p, QRectF(width() - u(134), y, u(54), u(20)), wire ? QString::fromStdString(wire->size) : QString(), t.muted, face(11), Qt::AlignRight | Qt::AlignVCenter);
-        text(p, QRectF(width() - u(78), y, u(68), u(20)), count + said(route.cut), t.ink, face(12, true), Qt::AlignRight | Qt::AlignVCenter);
-        add_spot({QRectF(u(4), y, width() - u(10), u(20)), "cut:" + QString::fromStdString(f.id), tr("%1: path %2, cut %3").arg(QString::fromStdString(feed_name(plan, f)), said(route.length), said(route.cut)), [this, id = f.id] { document_.select(id); }, {}});
+        text(p, QRectF(u(38), y, width() - u(174), u(20)), name,
+             route.basis == LengthBasis::guessed ? t.caution : t.ink, face(12, selected));
+        text(p, QRectF(width() - u(134), y, u(54), u(20)),
+             wire ? QString::fromStdString(wire->size) : QString(), t.muted, face(11),
+             Qt::AlignRight | Qt::AlignVCenter);
+        text(p, QRectF(width() - u(78), y, u(68), u(20)), count + said(route.cut), t.ink, face(12, true),
+             Qt::AlignRight | Qt::AlignVCenter);
+        add_spot({QRectF(u(4), y, width() - u(10), u(20)),
+                  "cut:" + QString::fromStdString(f.id),
+                  tr("%1: path %2, cut %3")
+                      .arg(QString::fromStdString(feed_name(plan, f)), said(route.length), said(route.cut)),
+                  [this, id = f.id] { document_.select(id); },
+                  {}});
     }
 }
 
@@ -102,7 +131,9 @@ RoutingStation::RoutingStation(Document& document, QWidget* parent) : QWidget(pa
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(u(18), u(12), u(14), u(8));
     column->setSpacing(u(6));
-    auto* heading = new Heading(tr("How it gets there"), tr("Places and the measured ways between them. A band is as thick as its wires."), this);
+    auto* heading =
+        new Heading(tr("How it gets there"),
+                    tr("Places and the measured ways between them. A band is as thick as its wires."), this);
     auto* add = new QPushButton(tr("+ Place"), this);
     add->setToolTip(tr("A spot of the machine where parts stand"));
     heading->add(add);

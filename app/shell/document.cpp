@@ -28,7 +28,8 @@ void Document::start_with(Plan plan, const QString& file) {
     // The longest working phase is what the builder thinks of as "running".
     double longest = 0;
     for (const auto& p : saved_->phases)
-        if (!p.charging && p.states.size() > 1 && raw(p.duration) > longest) longest = raw(p.duration), c.phase = p.id;
+        if (!p.charging && p.states.size() > 1 && raw(p.duration) > longest)
+            longest = raw(p.duration), c.phase = p.id;
     study_.conditions = c;
     refresh();
     emit file_changed();
@@ -70,8 +71,8 @@ void Document::redo() {
 
 void Document::set_conditions(const Conditions& conditions) {
     if (conditions == study_.conditions) return;
-    study_.conditions = conditions;
-    refresh();
+    study_ = at_conditions(plan(), *catalogue_, study_, conditions);
+    emit changed();
 }
 
 void Document::select(const Id& id) {
@@ -88,7 +89,8 @@ bool Document::propose_wiring() {
             if (!why.isEmpty()) why += QStringLiteral("  ");
             const auto reason = QString::fromStdString(r.reason);
             why += r.load.empty() ? tr("No proposal: %1.").arg(reason)
-                                  : tr("%1 cannot be served: %2.").arg(QString::fromStdString(name_of(plan(), r.load)), reason);
+                                  : tr("%1 cannot be served: %2.")
+                                        .arg(QString::fromStdString(name_of(plan(), r.load)), reason);
         }
         if (!proposal.error().front().load.empty()) select(proposal.error().front().load);
         emit said(why, true, false);
@@ -97,13 +99,16 @@ bool Document::propose_wiring() {
     const auto before = plan().feeds.size();
     apply([next = proposal->plan](const Plan&) { return next; }, tr("Propose wiring"));
     const auto wired = plan().feeds.size();
-    emit said(before == 0 ? tr("Wired: %1 feeds, each with its fuse and wire.").arg(wired) : tr("Wired anew: %1 feeds.").arg(wired), false, true);
+    emit said(before == 0 ? tr("Wired: %1 feeds, each with its fuse and wire.").arg(wired)
+                          : tr("Wired anew: %1 feeds.").arg(wired),
+              false, true);
     return true;
 }
 
 QString Document::recovery_file() const {
     const auto key = file_.isEmpty() ? QByteArray("unnamed") : QFileInfo(file_).absoluteFilePath().toUtf8();
-    return recovery_folder_ + "/" + QCryptographicHash::hash(key, QCryptographicHash::Sha1).toHex().left(16) + ".autosave.json";
+    return recovery_folder_ + "/" + QCryptographicHash::hash(key, QCryptographicHash::Sha1).toHex().left(16) +
+           ".autosave.json";
 }
 
 void Document::write_recovery() {
@@ -113,7 +118,8 @@ void Document::write_recovery() {
     }
     QDir().mkpath(recovery_folder_);
     if (const auto written = save_plan(plan(), recovery_file().toStdString()); !written)
-        emit said(tr("Unsaved work could not be kept: %1").arg(QString::fromStdString(written.error())), true, false);
+        emit said(tr("Unsaved work could not be kept: %1").arg(QString::fromStdString(written.error())), true,
+                  false);
 }
 
 bool Document::open(const QString& file) {

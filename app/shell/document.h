@@ -37,7 +37,8 @@ class Document : public QObject {
     /// Proposes wiring; on refusal says which load and why, and changes nothing.
     bool propose_wiring();
 
-    /// Opens a plan file; unsaved work that was left for it is taken up, with a word. False with a message on error.
+    /// Opens a plan file; unsaved work that was left for it is taken up, with a word. False with a message on
+    /// error.
     bool open(const QString& file);
     bool save();
     bool save_as(const QString& file);
@@ -51,7 +52,7 @@ class Document : public QObject {
     void write_recovery();
 
   signals:
-    void changed();            ///< plan or conditions, and with them every number
+    void changed();  ///< plan or conditions, and with them every number
     void selection_changed();
     void said(const QString& text, bool error, bool undoable);
     void file_changed();

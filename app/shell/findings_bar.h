@@ -1,5 +1,6 @@
 #pragma once
-// Findings by severity, shape and word; the most urgent spelled out with its mend; and the three figures that matter.
+// Findings by severity, shape and word; the most urgent spelled out with its mend; and the three figures that
+// matter.
 #include "shell/document.h"
 #include "widgets/canvas.h"
 
@@ -26,6 +27,7 @@ class FindingsBar : public Canvas {
     double paint_counts(QPainter& p);
     void paint_finding(QPainter& p, double left, double right);
     QString figures() const;
+    bool findings_fit(double left, double figures_width) const;
     Document& document_;
     size_t current_ = 0;
 };

@@ -6,13 +6,20 @@ StationBar::StationBar(QWidget* parent) : Canvas(tr("Stations"), parent) { setFi
 
 QString StationBar::station_name(Station s) {
     switch (s) {
-        case Station::loads: return tr("Loads");
-        case Station::power: return tr("Power");
-        case Station::wiring: return tr("Wiring");
-        case Station::routing: return tr("Routing");
-        case Station::build: return tr("Build");
-        case Station::bench: return tr("Bench");
-        case Station::log: return tr("Log");
+        case Station::loads:
+            return tr("Loads");
+        case Station::power:
+            return tr("Power");
+        case Station::wiring:
+            return tr("Wiring");
+        case Station::routing:
+            return tr("Routing");
+        case Station::build:
+            return tr("Build");
+        case Station::bench:
+            return tr("Bench");
+        case Station::log:
+            return tr("Log");
     }
     return {};
 }
@@ -41,7 +48,8 @@ void StationBar::paint(QPainter& p) {
             p.fillRect(area, t.paper);
             p.fillRect(QRectF(0, area.top(), u(4), area.height()), t.accent);
         }
-        text(p, area.adjusted(u(4), 0, 0, 0), station_name(station), here ? t.accent : t.ink, face(14, here), Qt::AlignCenter);
+        text(p, area.adjusted(u(4), 0, 0, 0), station_name(station), here ? t.accent : t.ink, face(14, here),
+             Qt::AlignCenter);
         const auto& badge = badges_[static_cast<size_t>(i)];
         if (badge.count > 0) {
             const QString words = badge.count > 99 ? QStringLiteral("99+") : QString::number(badge.count);
@@ -52,7 +60,8 @@ void StationBar::paint(QPainter& p) {
             p.drawRoundedRect(pill, pill.height() / 2, pill.height() / 2);
             text(p, pill, words, badge.urgent ? t.accent_ink : t.ink, face(11, true), Qt::AlignCenter);
         }
-        const auto tip = tr("%1 (Alt+%2)").arg(station_name(station)).arg(i + 1) + (badge.tip.isEmpty() ? QString() : "\n" + badge.tip);
+        const auto tip = tr("%1 (Alt+%2)").arg(station_name(station)).arg(i + 1) +
+                         (badge.tip.isEmpty() ? QString() : "\n" + badge.tip);
         add_spot({area, station_name(station), tip, [this, station] { emit chosen(station); }, {}});
     }
 }

@@ -62,7 +62,8 @@ WhatIfBar::WhatIfBar(Document& document, QWidget* parent) : QWidget(parent), doc
     connect(folded_, &QPushButton::clicked, this, &WhatIfBar::switch_menu);
     row->addWidget(folded_);
     worst_ = new Toggle(tr("Worst"), this);
-    worst_->setToolTip(tr("Everything that ever runs at its peak, on a nearly empty pack in the coldest air"));
+    worst_->setToolTip(
+        tr("Everything that ever runs at its peak, on a nearly empty pack in the coldest air"));
     row->addWidget(worst_);
 
     connect(phase_, &QComboBox::activated, this, [this](int i) {
@@ -113,7 +114,9 @@ void WhatIfBar::switch_menu() {
 void WhatIfBar::take_air() {
     const auto v = parse_value(air_->text().toStdString(), Dimension::temperature, "°C");
     if (!v || *v < -60 || *v > 100) {
-        emit document_.said(v ? tr("Air from −60 to 100 °C is understood.") : tr("Air: %1").arg(QString::fromStdString(v.error().message)), true, false);
+        emit document_.said(v ? tr("Air from −60 to 100 °C is understood.")
+                              : tr("Air: %1").arg(QString::fromStdString(v.error().message)),
+                            true, false);
         return refresh();
     }
     auto c = document_.conditions();
@@ -127,9 +130,12 @@ void WhatIfBar::refresh() {
     const auto& c = document_.conditions();
     const QSignalBlocker b1(phase_), b2(charge_), b3(air_), b4(worst_);
     const auto name = QString::fromStdString(plan.name);
-    plan_->setText(QFontMetrics(face(15, true)).elidedText(name, Qt::ElideRight, u(180)) + QStringLiteral("  ▾"));
+    plan_->setText(QFontMetrics(face(15, true)).elidedText(name, Qt::ElideRight, u(180)) +
+                   QStringLiteral("  ▾"));
     plan_->setFont(face(15, true));
-    state_->setText(document_.file().isEmpty() ? tr("not saved yet") : document_.modified() ? tr("changed") : tr("saved"));
+    state_->setText(document_.file().isEmpty() ? tr("not saved yet")
+                    : document_.modified()     ? tr("changed")
+                                               : tr("saved"));
     state_->setToolTip(document_.file());
     phase_->clear();
     for (const auto& p : plan.phases) {
@@ -159,7 +165,8 @@ void WhatIfBar::rebuild_switches() {
     // Four fit beside the rest; the others stay closed unless their phase opens them.
     if (wanted.size() > 4) wanted.resize(4);
     bool same = wanted.size() == toggles_.size();
-    for (size_t i = 0; same && i < wanted.size(); ++i) same = wanted[i].first == toggles_[i].first && wanted[i].second == toggles_[i].second->text();
+    for (size_t i = 0; same && i < wanted.size(); ++i)
+        same = wanted[i].first == toggles_[i].first && wanted[i].second == toggles_[i].second->text();
     if (!same) {
         for (auto& [id, toggle] : toggles_) toggle->deleteLater();
         toggles_.clear();

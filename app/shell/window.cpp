@@ -35,7 +35,9 @@ Window::Window(Document& document, QWidget* parent) : QMainWindow(parent), docum
     connect(&document_, &Document::changed, this, &Window::refresh_badges);
     connect(&document_, &Document::said, this, &Window::show_banner);
     connect(&document_, &Document::file_changed, this, [this] {
-        setWindowTitle(tr("%1%2 — Sangre").arg(QString::fromStdString(document_.plan().name), document_.modified() ? QStringLiteral(" •") : QString()));
+        setWindowTitle(tr("%1%2 — Sangre")
+                           .arg(QString::fromStdString(document_.plan().name),
+                                document_.modified() ? QStringLiteral(" •") : QString()));
         if (!document_.file().isEmpty()) remember(document_.file());
     });
 }
@@ -49,7 +51,8 @@ void Window::lay_out() {
     what_if_ = new WhatIfBar(document_, page);
     what_if_->setObjectName("whatif");
     what_if_->setAttribute(Qt::WA_StyledBackground);
-    what_if_->setStyleSheet(QStringLiteral("QWidget#whatif{background:%1;border-bottom:1px solid %2}").arg(theme().card.name(), theme().line.name()));
+    what_if_->setStyleSheet(QStringLiteral("QWidget#whatif{background:%1;border-bottom:1px solid %2}")
+                                .arg(theme().card.name(), theme().line.name()));
     what_if_->setFixedHeight(u(46));
     connect(what_if_->plan_button(), &QPushButton::clicked, this, &Window::plan_menu);
     column->addWidget(what_if_);
@@ -122,7 +125,9 @@ void Window::make_banner(QVBoxLayout& column) {
 }
 
 void Window::show_banner(const QString& words, bool error, bool undoable) {
-    banner_->setStyleSheet(QStringLiteral("QWidget#banner{background:%1;border-bottom:1px solid %2}").arg((error ? theme().accent_soft : theme().sunken).name(), (error ? theme().danger : theme().line).name()));
+    banner_->setStyleSheet(QStringLiteral("QWidget#banner{background:%1;border-bottom:1px solid %2}")
+                               .arg((error ? theme().accent_soft : theme().sunken).name(),
+                                    (error ? theme().danger : theme().line).name()));
     banner_words_->setText((error ? QStringLiteral("! ") : QStringLiteral("✓ ")) + words);
     banner_undo_->setVisible(undoable);
     banner_->show();
@@ -138,7 +143,8 @@ void Window::make_actions() {
         return a;
     };
     for (int i = 0; i < station_count; ++i)
-        act(StationBar::station_name(static_cast<Station>(i)), QKeySequence(Qt::ALT | (Qt::Key_1 + i)), [this, i] { go(static_cast<Station>(i)); });
+        act(StationBar::station_name(static_cast<Station>(i)), QKeySequence(Qt::ALT | (Qt::Key_1 + i)),
+            [this, i] { go(static_cast<Station>(i)); });
     act(tr("Undo"), QKeySequence::Undo, [this] { document_.undo(); });
     act(tr("Redo"), QKeySequence::Redo, [this] { document_.redo(); });
     act(tr("Redo"), QKeySequence(Qt::CTRL | Qt::Key_Y), [this] { document_.redo(); });
@@ -153,10 +159,15 @@ void Window::make_actions() {
         why_->setVisible(why_shown_);
     });
     act(tr("Next finding"), QKeySequence(Qt::Key_F8), [this] { findings_->next(); });
-    act(tr("Larger text"), QKeySequence(Qt::CTRL | Qt::Key_Plus), [this] { restyle(appearance(), text_scale() + 0.25); });
-    act(tr("Larger text"), QKeySequence(Qt::CTRL | Qt::Key_Equal), [this] { restyle(appearance(), text_scale() + 0.25); });
-    act(tr("Smaller text"), QKeySequence(Qt::CTRL | Qt::Key_Minus), [this] { restyle(appearance(), text_scale() - 0.25); });
-    act(tr("Light or dark"), QKeySequence(Qt::Key_F7), [this] { restyle(appearance() == Appearance::light ? Appearance::dark : Appearance::light, text_scale()); });
+    act(tr("Larger text"), QKeySequence(Qt::CTRL | Qt::Key_Plus),
+        [this] { restyle(appearance(), text_scale() + 0.25); });
+    act(tr("Larger text"), QKeySequence(Qt::CTRL | Qt::Key_Equal),
+        [this] { restyle(appearance(), text_scale() + 0.25); });
+    act(tr("Smaller text"), QKeySequence(Qt::CTRL | Qt::Key_Minus),
+        [this] { restyle(appearance(), text_scale() - 0.25); });
+    act(tr("Light or dark"), QKeySequence(Qt::Key_F7), [this] {
+        restyle(appearance() == Appearance::light ? Appearance::dark : Appearance::light, text_scale());
+    });
 }
 
 void Window::restyle(Appearance wanted, double scale) {
@@ -181,13 +192,19 @@ void Window::refresh_badges() {
     // A finding waits where its subject is worked on.
     for (const auto& f : s.findings) {
         if (f.severity == Severity::note) continue;
-        const bool rail = f.rule.starts_with("rail") || f.rule.starts_with("battery") || f.rule.starts_with("switch");
+        const bool rail =
+            f.rule.starts_with("rail") || f.rule.starts_with("battery") || f.rule.starts_with("switch");
         const bool load = f.rule.starts_with("load") || f.rule.starts_with("outside");
-        const bool route = f.rule.starts_with("hole") || f.rule.starts_with("route") || f.rule.starts_with("place");
-        auto& badge = badges[static_cast<size_t>(load ? Station::loads : rail ? Station::power : route ? Station::routing : Station::wiring)];
+        const bool route =
+            f.rule.starts_with("hole") || f.rule.starts_with("route") || f.rule.starts_with("place");
+        auto& badge = badges[static_cast<size_t>(load    ? Station::loads
+                                                 : rail  ? Station::power
+                                                 : route ? Station::routing
+                                                         : Station::wiring)];
         ++badge.count;
         badge.urgent = true;
-        badge.tip += (badge.tip.isEmpty() ? QString() : QStringLiteral("\n")) + QString::fromStdString(f.sentence);
+        badge.tip +=
+            (badge.tip.isEmpty() ? QString() : QStringLiteral("\n")) + QString::fromStdString(f.sentence);
     }
     auto& build = badges[static_cast<size_t>(Station::build)];
     for (const auto& step : s.steps) build.count += !document_.plan().done.contains(step.key);
@@ -195,8 +212,10 @@ void Window::refresh_badges() {
     auto& bench = badges[static_cast<size_t>(Station::bench)];
     for (const auto& r : s.readings) {
         const auto m = document_.plan().measured.find(r.key);
-        if (m == document_.plan().measured.end()) ++bench.count;
-        else if (judge(r, m->second) != Verdict::pass) bench.urgent = true;
+        if (m == document_.plan().measured.end())
+            ++bench.count;
+        else if (judge(r, m->second) != Verdict::pass)
+            bench.urgent = true;
     }
     bench.tip = tr("%1 readings to take").arg(bench.count);
     bar_->set_badges(badges);
@@ -205,7 +224,8 @@ void Window::refresh_badges() {
 void Window::follow_finding(const QString& rule) {
     if (rule.startsWith("load")) return go(Station::loads);
     if (rule.startsWith("rail") || rule.startsWith("battery")) return go(Station::power);
-    if (rule.startsWith("hole") || rule.startsWith("route") || rule.startsWith("place")) return go(Station::routing);
+    if (rule.startsWith("hole") || rule.startsWith("route") || rule.startsWith("place"))
+        return go(Station::routing);
     if (rule.startsWith("antenna")) return go(Station::build);
     go(Station::wiring);
 }
@@ -215,24 +235,45 @@ void Window::practices_menu(QMenu& menu) {
         auto* sub = menu.addMenu(title);
         for (const auto& [value, words] : choices) {
             auto* a = sub->addAction(words, [this, field, value = value] {
-                document_.apply([=](const Plan& p) {
-                    auto practices = p.practices;
-                    practices.*field = value;
-                    return set_practices(p, practices);
-                }, tr("Follow another school"));
+                document_.apply(
+                    [=](const Plan& p) {
+                        auto practices = p.practices;
+                        practices.*field = value;
+                        return set_practices(p, practices);
+                    },
+                    tr("Follow another school"));
             });
             a->setCheckable(true);
             a->setChecked(document_.plan().practices.*field == value);
         }
     };
-    group(tr("Size wires by"), &Practices::wire, std::vector<std::pair<WireSchool, QString>>{{WireSchool::drop, tr("voltage drop")}, {WireSchool::temperature, tr("temperature")}, {WireSchool::cautious, tr("700 circular mils per ampere")}, {WireSchool::bold, tr("chassis wiring")}});
-    group(tr("Fuses"), &Practices::fuse, std::vector<std::pair<FuseSchool, QString>>{{FuseSchool::smallest_that_carries, tr("smallest that carries")}, {FuseSchool::largest_that_protects, tr("largest that protects")}});
-    group(tr("Set rails"), &Practices::set, std::vector<std::pair<SetSchool, QString>>{{SetSchool::middle, tr("in the middle of the window")}, {SetSchool::high, tr("high, against the drop")}, {SetSchool::nominal, tr("at nominal")}});
-    group(tr("Noisy loads"), &Practices::noise, std::vector<std::pair<NoiseSchool, QString>>{{NoiseSchool::own_converter, tr("a module of their own")}, {NoiseSchool::together, tr("with the others")}});
-    group(tr("Screw terminals"), &Practices::terminal, std::vector<std::pair<TerminalSchool, QString>>{{TerminalSchool::ferrule, tr("ferrule (best)")}, {TerminalSchool::twist, tr("twist and trim")}, {TerminalSchool::tin, tr("tin the end")}});
-    group(tr("Wire sizes"), &Practices::metric, std::vector<std::pair<bool, QString>>{{false, tr("AWG")}, {true, tr("mm²")}});
+    group(tr("Size wires by"), &Practices::wire,
+          std::vector<std::pair<WireSchool, QString>>{
+              {WireSchool::drop, tr("voltage drop")},
+              {WireSchool::temperature, tr("temperature")},
+              {WireSchool::cautious, tr("700 circular mils per ampere")},
+              {WireSchool::bold, tr("chassis wiring")}});
+    group(tr("Fuses"), &Practices::fuse,
+          std::vector<std::pair<FuseSchool, QString>>{
+              {FuseSchool::smallest_that_carries, tr("smallest that carries")},
+              {FuseSchool::largest_that_protects, tr("largest that protects")}});
+    group(tr("Set rails"), &Practices::set,
+          std::vector<std::pair<SetSchool, QString>>{{SetSchool::middle, tr("in the middle of the window")},
+                                                     {SetSchool::high, tr("high, against the drop")},
+                                                     {SetSchool::nominal, tr("at nominal")}});
+    group(tr("Noisy loads"), &Practices::noise,
+          std::vector<std::pair<NoiseSchool, QString>>{
+              {NoiseSchool::own_converter, tr("a module of their own")},
+              {NoiseSchool::together, tr("with the others")}});
+    group(tr("Screw terminals"), &Practices::terminal,
+          std::vector<std::pair<TerminalSchool, QString>>{{TerminalSchool::ferrule, tr("ferrule (best)")},
+                                                          {TerminalSchool::twist, tr("twist and trim")},
+                                                          {TerminalSchool::tin, tr("tin the end")}});
+    group(tr("Wire sizes"), &Practices::metric,
+          std::vector<std::pair<bool, QString>>{{false, tr("AWG")}, {true, tr("mm²")}});
     std::vector<std::pair<Id, QString>> insulations;
-    for (const auto& k : document_.catalogue().insulations) insulations.emplace_back(k.id, QString::fromStdString(k.name));
+    for (const auto& k : document_.catalogue().insulations)
+        insulations.emplace_back(k.id, QString::fromStdString(k.name));
     group(tr("Wire insulation"), &Practices::wire_insulation, insulations);
 }
 
@@ -241,23 +282,29 @@ void Window::plan_menu() {
     menu.addAction(tr("New\tCtrl+N"), &document_, &Document::new_plan);
     menu.addAction(tr("Open…\tCtrl+O"), this, &Window::ask_open);
     auto* recent = menu.addMenu(tr("Recent"));
-    for (const auto& file : QSettings().value("recent").toStringList()) recent->addAction(file, [this, file] { document_.open(file); });
+    for (const auto& file : QSettings().value("recent").toStringList())
+        recent->addAction(file, [this, file] { document_.open(file); });
     recent->setEnabled(!recent->isEmpty());
     menu.addAction(tr("Rename…"), this, &Window::rename_plan);
     menu.addSeparator();
     menu.addAction(tr("Save\tCtrl+S"), this, &Window::save);
     menu.addAction(tr("Save as…\tCtrl+Shift+S"), this, &Window::ask_save_as);
-    menu.addAction(tr("Back to the saved plan"), &document_, &Document::discard_recovered)->setEnabled(document_.modified() && !document_.file().isEmpty());
+    menu.addAction(tr("Back to the saved plan"), &document_, &Document::discard_recovered)
+        ->setEnabled(document_.modified() && !document_.file().isEmpty());
     menu.addSeparator();
-    menu.addAction(tr("Undo %1\tCtrl+Z").arg(document_.undo_text()), &document_, &Document::undo)->setEnabled(document_.can_undo());
-    menu.addAction(tr("Redo %1\tCtrl+Shift+Z").arg(document_.redo_text()), &document_, &Document::redo)->setEnabled(document_.can_redo());
+    menu.addAction(tr("Undo %1\tCtrl+Z").arg(document_.undo_text()), &document_, &Document::undo)
+        ->setEnabled(document_.can_undo());
+    menu.addAction(tr("Redo %1\tCtrl+Shift+Z").arg(document_.redo_text()), &document_, &Document::redo)
+        ->setEnabled(document_.can_redo());
     menu.addAction(tr("Propose wiring\tCtrl+P"), &document_, &Document::propose_wiring);
     practices_menu(*menu.addMenu(tr("Schools to follow")));
     menu.addSeparator();
     menu.addAction(tr("Shopping list as CSV…"), this, &Window::export_bom);
     menu.addAction(tr("Loads as CSV…"), this, &Window::export_loads);
     menu.addSeparator();
-    menu.addAction(appearance() == Appearance::light ? tr("Dark\tF7") : tr("Light\tF7"), [this] { restyle(appearance() == Appearance::light ? Appearance::dark : Appearance::light, text_scale()); });
+    menu.addAction(appearance() == Appearance::light ? tr("Dark\tF7") : tr("Light\tF7"), [this] {
+        restyle(appearance() == Appearance::light ? Appearance::dark : Appearance::light, text_scale());
+    });
     menu.addAction(tr("Larger text\tCtrl++"), [this] { restyle(appearance(), text_scale() + 0.25); });
     menu.addAction(tr("Smaller text\tCtrl+−"), [this] { restyle(appearance(), text_scale() - 0.25); });
     menu.addAction(why_shown_ ? tr("Fold Why away\tF9") : tr("Show Why\tF9"), [this] {
@@ -276,7 +323,9 @@ void Window::ask_open() {
 }
 
 void Window::ask_save_as() {
-    const auto file = QFileDialog::getSaveFileName(this, tr("Save the plan"), QString::fromStdString(document_.plan().name) + ".json", tr("Plans (*.json)"));
+    const auto file = QFileDialog::getSaveFileName(this, tr("Save the plan"),
+                                                   QString::fromStdString(document_.plan().name) + ".json",
+                                                   tr("Plans (*.json)"));
     if (!file.isEmpty() && document_.save_as(file)) show_banner(tr("Saved to %1.").arg(file), false, false);
 }
 
@@ -288,26 +337,34 @@ void Window::save() {
 void Window::export_bom() {
     const auto file = QFileDialog::getSaveFileName(this, tr("Shopping list"), {}, tr("Tables (*.csv)"));
     if (file.isEmpty()) return;
-    const auto written = write_whole(bom_to_csv(bill_of_materials(document_.plan(), document_.catalogue(), document_.study().harness)), file.toStdString());
-    show_banner(written ? tr("Written to %1.").arg(file) : QString::fromStdString(written.error()), !written, false);
+    const auto written = write_whole(
+        bom_to_csv(bill_of_materials(document_.plan(), document_.catalogue(), document_.study().harness)),
+        file.toStdString());
+    show_banner(written ? tr("Written to %1.").arg(file) : QString::fromStdString(written.error()), !written,
+                false);
 }
 
 void Window::export_loads() {
     const auto file = QFileDialog::getSaveFileName(this, tr("Loads"), {}, tr("Tables (*.csv)"));
     if (file.isEmpty()) return;
     const auto written = write_whole(loads_to_csv(document_.plan().loads), file.toStdString());
-    show_banner(written ? tr("Written to %1.").arg(file) : QString::fromStdString(written.error()), !written, false);
+    show_banner(written ? tr("Written to %1.").arg(file) : QString::fromStdString(written.error()), !written,
+                false);
 }
 
 void Window::rename_plan() {
     bool ok = false;
-    const auto name = QInputDialog::getText(this, tr("Rename"), tr("Name of the plan"), QLineEdit::Normal, QString::fromStdString(document_.plan().name), &ok).trimmed();
+    const auto name = QInputDialog::getText(this, tr("Rename"), tr("Name of the plan"), QLineEdit::Normal,
+                                            QString::fromStdString(document_.plan().name), &ok)
+                          .trimmed();
     if (!ok || name.isEmpty()) return;
-    document_.apply([n = name.toStdString()](const Plan& p) {
-        auto next = p;
-        next.name = n;
-        return next;
-    }, tr("Rename the plan"));
+    document_.apply(
+        [n = name.toStdString()](const Plan& p) {
+            auto next = p;
+            next.name = n;
+            return next;
+        },
+        tr("Rename the plan"));
 }
 
 void Window::remember(const QString& file) {

@@ -13,15 +13,17 @@ namespace {
 Appearance current = Appearance::light;
 double scale = 1;
 
-const Theme light{
-    QColor("#F6F2EC"), QColor("#FFFDF9"), QColor("#ECE5DA"), QColor("#231F1C"), QColor("#655D55"), QColor("#DDD3C6"),
-    QColor("#7B1E2B"), QColor("#FFFDF9"), QColor("#F2E0DF"), QColor("#94424C"), QColor("#C9A09F"), QColor("#4F6478"),
-    QColor("#8A5A0B"), QColor("#E3B45A"), QColor("#1E6B4F"), QColor("#8F5406"), QColor("#A91E1E"), QColor("#26211E"), QColor("#F3E9DC")};
+const Theme light{QColor("#F6F2EC"), QColor("#FFFDF9"), QColor("#ECE5DA"), QColor("#231F1C"),
+                  QColor("#655D55"), QColor("#DDD3C6"), QColor("#7B1E2B"), QColor("#FFFDF9"),
+                  QColor("#F2E0DF"), QColor("#94424C"), QColor("#C9A09F"), QColor("#4F6478"),
+                  QColor("#8A5A0B"), QColor("#E3B45A"), QColor("#1E6B4F"), QColor("#8F5406"),
+                  QColor("#A91E1E"), QColor("#26211E"), QColor("#F3E9DC")};
 
-const Theme dark{
-    QColor("#1B1816"), QColor("#262220"), QColor("#332D2A"), QColor("#F1E9DF"), QColor("#B4A99D"), QColor("#463E39"),
-    QColor("#E08A92"), QColor("#1B1816"), QColor("#47282B"), QColor("#B05C66"), QColor("#6E4347"), QColor("#93AAC0"),
-    QColor("#E0AE55"), QColor("#8A6A2C"), QColor("#6CC7A0"), QColor("#E7A94C"), QColor("#F08A80"), QColor("#0F0D0C"), QColor("#F3E9DC")};
+const Theme dark{QColor("#1B1816"), QColor("#262220"), QColor("#332D2A"), QColor("#F1E9DF"),
+                 QColor("#B4A99D"), QColor("#463E39"), QColor("#E08A92"), QColor("#1B1816"),
+                 QColor("#47282B"), QColor("#B05C66"), QColor("#6E4347"), QColor("#93AAC0"),
+                 QColor("#E0AE55"), QColor("#8A6A2C"), QColor("#6CC7A0"), QColor("#E7A94C"),
+                 QColor("#F08A80"), QColor("#0F0D0C"), QColor("#F3E9DC")};
 
 QString style_sheet() {
     const auto& t = theme();
@@ -57,8 +59,8 @@ QString style_sheet() {
         QSlider::handle:horizontal { width: 14px; height: 14px; margin: -6px 0; border-radius: 8px; background: %3; border: 2px solid %5; }
         QSlider:focus { border: 1px solid %5; border-radius: 6px; }
     )")
-        .arg(t.ink.name(), t.paper.name(), t.card.name(), t.line.name(), t.accent.name(), t.accent_ink.name(), t.muted.name(),
-             t.accent_soft.name())
+        .arg(t.ink.name(), t.paper.name(), t.card.name(), t.line.name(), t.accent.name(), t.accent_ink.name(),
+             t.muted.name(), t.accent_soft.name())
         .arg(u(14))
         .arg(t.sunken.name(), QString::fromStdString((data_directory() / "icons" / "down.png").string()));
 }
@@ -68,7 +70,8 @@ void load_fonts() {
     if (loaded) return;
     loaded = true;
     for (const char* face : {"Regular", "Bold", "Italic", "BoldItalic"})
-        QFontDatabase::addApplicationFont(QString::fromStdString((data_directory() / "fonts").string()) + "/B612-" + face + ".otf");
+        QFontDatabase::addApplicationFont(QString::fromStdString((data_directory() / "fonts").string()) +
+                                          "/B612-" + face + ".otf");
 }
 
 }  // namespace
@@ -88,7 +91,8 @@ QFont face(double pixels, bool bold) {
 }
 
 void prepare_fonts() {
-    if (qEnvironmentVariableIsEmpty("FONTCONFIG_FILE")) qputenv("FONTCONFIG_FILE", (data_directory() / "fonts" / "fonts.conf").c_str());
+    if (qEnvironmentVariableIsEmpty("FONTCONFIG_FILE"))
+        qputenv("FONTCONFIG_FILE", (data_directory() / "fonts" / "fonts.conf").c_str());
 }
 
 void apply_theme() {
@@ -113,10 +117,11 @@ void apply_theme() {
 }
 
 QColor wire_colour(const QString& name) {
-    static const std::map<QString, QColor> known{
-        {"red", QColor("#B3261E")},    {"black", QColor("#2A2727")}, {"yellow", QColor("#DDB321")}, {"orange", QColor("#D9782B")},
-        {"blue", QColor("#2D5F8F")},   {"green", QColor("#2E7D4F")}, {"white", QColor("#EFEBE4")},  {"brown", QColor("#6B4429")},
-        {"violet", QColor("#6C4A8C")}, {"grey", QColor("#8A8580")}};
+    static const std::map<QString, QColor> known{{"red", QColor("#B3261E")},    {"black", QColor("#2A2727")},
+                                                 {"yellow", QColor("#DDB321")}, {"orange", QColor("#D9782B")},
+                                                 {"blue", QColor("#2D5F8F")},   {"green", QColor("#2E7D4F")},
+                                                 {"white", QColor("#EFEBE4")},  {"brown", QColor("#6B4429")},
+                                                 {"violet", QColor("#6C4A8C")}, {"grey", QColor("#8A8580")}};
     const auto found = known.find(name);
     return found == known.end() ? theme().ink : found->second;
 }

@@ -7,8 +7,8 @@
 namespace sangre::app {
 
 struct Theme {
-    QColor paper, card, sunken, ink, muted, line, accent, accent_ink, accent_soft, flow, flow_soft, cool, heat, heat_soft,
-        good, caution, danger, meter, meter_ink;
+    QColor paper, card, sunken, ink, muted, line, accent, accent_ink, accent_soft, flow, flow_soft, cool,
+        heat, heat_soft, good, caution, danger, meter, meter_ink;
 };
 
 enum class Appearance { light, dark };
@@ -24,7 +24,8 @@ void set_text_scale(double scale);
 int u(double pixels);
 
 QFont face(double pixels = 14, bool bold = false);
-/// Keeps installed fonts of the same name from standing in for the ones that ship; call before QApplication is made.
+/// Keeps installed fonts of the same name from standing in for the ones that ship; call before QApplication
+/// is made.
 void prepare_fonts();
 /// Loads the fonts that ship with the application and applies palette and style sheet.
 void apply_theme();

@@ -43,13 +43,17 @@ void Canvas::focus_spot(const QString& key) {
     update();
 }
 
-void Canvas::text(QPainter& p, const QRectF& area, const QString& words, const QColor& colour, const QFont& f, int align) {
+void Canvas::text(QPainter& p, const QRectF& area, const QString& words, const QColor& colour, const QFont& f,
+                  int align) {
     p.setFont(f);
     p.setPen(colour);
-    p.drawText(area, align | Qt::TextSingleLine, QFontMetricsF(f).elidedText(words, Qt::ElideRight, area.width() + 1));
+    p.drawText(area, align | Qt::TextSingleLine,
+               QFontMetricsF(f).elidedText(words, Qt::ElideRight, area.width() + 1));
 }
 
-double Canvas::text_width(const QString& words, const QFont& f) { return QFontMetricsF(f).horizontalAdvance(words); }
+double Canvas::text_width(const QString& words, const QFont& f) {
+    return QFontMetricsF(f).horizontalAdvance(words);
+}
 
 void Canvas::card(QPainter& p, const QRectF& area, bool selected, const QColor& edge) {
     p.setPen(QPen(edge.isValid() ? edge : selected ? theme().accent : theme().line, selected ? 1.6 : 1));
@@ -88,7 +92,8 @@ void Canvas::walk(int by) {
         if (s.focusable) keys.push_back(s.key);
     if (keys.empty()) return;
     const auto at = std::find(keys.begin(), keys.end(), focused_);
-    auto index = at == keys.end() ? (by > 0 ? 0 : static_cast<int>(keys.size()) - 1) : static_cast<int>(at - keys.begin()) + by;
+    auto index = at == keys.end() ? (by > 0 ? 0 : static_cast<int>(keys.size()) - 1)
+                                  : static_cast<int>(at - keys.begin()) + by;
     index = std::clamp(index, 0, static_cast<int>(keys.size()) - 1);
     focused_ = keys[static_cast<size_t>(index)];
     update();
@@ -106,11 +111,17 @@ void Canvas::keyPressEvent(QKeyEvent* e) {
     };
     switch (e->key()) {
         case Qt::Key_Down:
-        case Qt::Key_Right: return walk(1);
+        case Qt::Key_Right:
+            return walk(1);
         case Qt::Key_Up:
-        case Qt::Key_Left: return walk(-1);
-        case Qt::Key_Home: focused_.clear(); return walk(1);
-        case Qt::Key_End: focused_.clear(); return walk(-1);
+        case Qt::Key_Left:
+            return walk(-1);
+        case Qt::Key_Home:
+            focused_.clear();
+            return walk(1);
+        case Qt::Key_End:
+            focused_.clear();
+            return walk(-1);
         case Qt::Key_Return:
         case Qt::Key_Enter:
         case Qt::Key_Space:
@@ -119,7 +130,8 @@ void Canvas::keyPressEvent(QKeyEvent* e) {
         case Qt::Key_Menu:
             if (run(&Spot::secondary)) return;
             break;
-        default: break;
+        default:
+            break;
     }
     QWidget::keyPressEvent(e);
 }
@@ -128,8 +140,10 @@ bool Canvas::event(QEvent* e) {
     if (e->type() == QEvent::ToolTip) {
         const auto* help = static_cast<QHelpEvent*>(e);
         const auto* s = spot_at(help->pos());
-        if (s && !s->tip.isEmpty()) QToolTip::showText(help->globalPos(), s->tip, this, s->area.toRect());
-        else QToolTip::hideText();
+        if (s && !s->tip.isEmpty())
+            QToolTip::showText(help->globalPos(), s->tip, this, s->area.toRect());
+        else
+            QToolTip::hideText();
         return true;
     }
     return QWidget::event(e);
@@ -145,7 +159,8 @@ void Canvas::close_editor() {
     setFocus();
 }
 
-void Canvas::edit_at(const QRectF& area, const QString& words, std::function<QString(const QString&)> commit) {
+void Canvas::edit_at(const QRectF& area, const QString& words,
+                     std::function<QString(const QString&)> commit) {
     close_editor();
     editor_ = new QLineEdit(words, this);
     echo_ = new QLabel(this);
@@ -158,8 +173,9 @@ void Canvas::edit_at(const QRectF& area, const QString& words, std::function<QSt
     editor_->setGeometry(box);
     editor_->selectAll();
     editor_->installEventFilter(this);
-    echo_->setStyleSheet(QStringLiteral("background:%1;border:1px solid %2;border-radius:4px;padding:2px 6px;color:%3")
-                             .arg(theme().card.name(), theme().danger.name(), theme().danger.name()));
+    echo_->setStyleSheet(
+        QStringLiteral("background:%1;border:1px solid %2;border-radius:4px;padding:2px 6px;color:%3")
+            .arg(theme().card.name(), theme().danger.name(), theme().danger.name()));
     echo_->hide();
     commit_ = std::move(commit);
     editor_->show();
@@ -202,9 +218,15 @@ bool Canvas::eventFilter(QObject* watched, QEvent* e) {
         if (key == Qt::Key_Return || key == Qt::Key_Enter) commit_editor();
         if (key == Qt::Key_Escape || key == Qt::Key_Return || key == Qt::Key_Enter) return true;
     }
-    if (watched == editor_ && e->type() == QEvent::FocusOut && static_cast<QFocusEvent*>(e)->reason() != Qt::PopupFocusReason) {
+    if (watched == editor_ && e->type() == QEvent::FocusOut &&
+        static_cast<QFocusEvent*>(e)->reason() != Qt::PopupFocusReason) {
         // By then another number may be open for editing: that one stays.
-        QMetaObject::invokeMethod(this, [this, watched] { if (editor_ == watched) close_editor(); }, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(
+            this,
+            [this, watched] {
+                if (editor_ == watched) close_editor();
+            },
+            Qt::QueuedConnection);
     }
     return QWidget::eventFilter(watched, e);
 }

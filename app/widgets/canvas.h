@@ -1,6 +1,6 @@
 #pragma once
-// A drawing that computes: painted by its owner, with spots that can be hovered, clicked and walked by keyboard, and
-// numbers that are edit fields where they stand.
+// A drawing that computes: painted by its owner, with spots that can be hovered, clicked and walked by
+// keyboard, and numbers that are edit fields where they stand.
 #include <QLabel>
 #include <QLineEdit>
 #include <QPainter>
@@ -15,10 +15,10 @@ namespace sangre::app {
 /// A place in a drawing that answers.
 struct Spot {
     QRectF area;
-    QString key;                       ///< stable: keeps keyboard focus across repaints
+    QString key;  ///< stable: keeps keyboard focus across repaints
     QString tip;
-    std::function<void()> activate;    ///< click, Enter or Space
-    std::function<void()> secondary;   ///< right click, or the Menu key
+    std::function<void()> activate;   ///< click, Enter or Space
+    std::function<void()> secondary;  ///< right click, or the Menu key
     Qt::CursorShape cursor = Qt::PointingHandCursor;
     bool focusable = true;
 };
@@ -46,8 +46,8 @@ class Canvas : public QWidget {
     void add_spot(Spot spot) { spots_.push_back(std::move(spot)); }
     const Spot* spot_at(QPointF at) const;
     /// Draws text cut with an ellipsis where it must be; then the whole text is the spot's tip.
-    static void text(QPainter& p, const QRectF& area, const QString& words, const QColor& colour, const QFont& f,
-                     int align = Qt::AlignLeft | Qt::AlignVCenter);
+    static void text(QPainter& p, const QRectF& area, const QString& words, const QColor& colour,
+                     const QFont& f, int align = Qt::AlignLeft | Qt::AlignVCenter);
     static double text_width(const QString& words, const QFont& f);
     static void card(QPainter& p, const QRectF& area, bool selected = false, const QColor& edge = QColor());
 

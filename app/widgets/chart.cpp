@@ -19,7 +19,8 @@ void dress(QCustomPlot& plot) {
     plot.setNoAntialiasingOnDrag(true);
 }
 
-QCPItemText* note(QCustomPlot& plot, double x, double y, const QString& words, const QColor& colour, Qt::Alignment anchor) {
+QCPItemText* note(QCustomPlot& plot, double x, double y, const QString& words, const QColor& colour,
+                  Qt::Alignment anchor) {
     auto* item = new QCPItemText(&plot);
     item->position->setCoords(x, y);
     item->setPositionAlignment(anchor);

@@ -14,7 +14,9 @@ Toggle::Toggle(const QString& words, QWidget* parent) : QAbstractButton(parent) 
     setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
 }
 
-QSize Toggle::sizeHint() const { return {u(40) + QFontMetrics(face(13)).horizontalAdvance(text()) + u(4), u(26)}; }
+QSize Toggle::sizeHint() const {
+    return {u(40) + QFontMetrics(face(13)).horizontalAdvance(text()) + u(4), u(26)};
+}
 
 void Toggle::paintEvent(QPaintEvent*) {
     const auto& t = theme();
@@ -27,7 +29,8 @@ void Toggle::paintEvent(QPaintEvent*) {
     p.setPen(Qt::NoPen);
     p.setBrush(t.card);
     const double d = u(14);
-    p.drawEllipse(QRectF(isChecked() ? pill.right() - d - 2 : pill.left() + 2, pill.center().y() - d / 2, d, d));
+    p.drawEllipse(
+        QRectF(isChecked() ? pill.right() - d - 2 : pill.left() + 2, pill.center().y() - d / 2, d, d));
     p.setFont(face(13));
     p.setPen(isEnabled() ? t.ink : t.muted);
     p.drawText(QRectF(u(36), 0, width() - u(36), height()), Qt::AlignVCenter | Qt::AlignLeft, text());

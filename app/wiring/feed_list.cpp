@@ -2,20 +2,23 @@
 
 #include <QMenu>
 
-#include "units/format.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
 namespace {
 
-QString said(auto quantity) { return QString::fromStdString(format(quantity)); }
-
 QString outcome(const Fault& f) {
     switch (f.outcome) {
-        case FaultOutcome::opens: return FeedList::tr("opens in %1").arg(said(f.time));
-        case FaultOutcome::hurts: return FeedList::tr("wire %1 first").arg(said(f.wire));
-        case FaultOutcome::never_opens: return FeedList::tr("never opens");
-        case FaultOutcome::limited: return FeedList::tr("module limits it");
-        case FaultOutcome::unknown: break;
+        case FaultOutcome::opens:
+            return FeedList::tr("opens in %1").arg(said(f.time));
+        case FaultOutcome::hurts:
+            return FeedList::tr("wire %1 first").arg(said(f.wire));
+        case FaultOutcome::never_opens:
+            return FeedList::tr("never opens");
+        case FaultOutcome::limited:
+            return FeedList::tr("module limits it");
+        case FaultOutcome::unknown:
+            break;
     }
     return QStringLiteral("—");
 }
@@ -33,14 +36,18 @@ FeedList::FeedList(Document& document, QWidget* parent) : Canvas(tr("Feeds"), pa
     renew();
 }
 
-QSize FeedList::sizeHint() const { return {u(600), u(22) + std::max<int>(u(80), static_cast<int>(document_.plan().feeds.size()) * u(26))}; }
+QSize FeedList::sizeHint() const {
+    return {u(600), u(22) + std::max<int>(u(80), static_cast<int>(document_.plan().feeds.size()) * u(26))};
+}
 
 FeedList::Columns FeedList::columns() const {
     const double w = width();
     return {w * 0.295, w * 0.375, w * 0.52, w * 0.60, w * 0.735, w * 0.865, w - 2};
 }
 
-QRectF FeedList::row(size_t i) const { return {0, u(20) + static_cast<double>(i) * u(26), width() - 2.0, static_cast<double>(u(24))}; }
+QRectF FeedList::row(size_t i) const {
+    return {0, u(20) + static_cast<double>(i) * u(26), width() - 2.0, static_cast<double>(u(24))};
+}
 
 void FeedList::paint(QPainter& p) {
     const auto& t = theme();
@@ -48,12 +55,16 @@ void FeedList::paint(QPainter& p) {
     if (feeds.empty()) {
         card(p, QRectF(0, 0, width() - u(2), u(72)));
         text(p, QRectF(u(14), u(10), width() - u(28), u(26)), tr("No feeds yet."), t.ink, face(15, true));
-        text(p, QRectF(u(14), u(38), width() - u(28), u(20)), tr("Propose (Ctrl+P) gives every load a fuse and a wire."), t.muted, face(13));
+        text(p, QRectF(u(14), u(38), width() - u(28), u(20)),
+             tr("Propose (Ctrl+P) gives every load a fuse and a wire."), t.muted, face(13));
         return;
     }
     const auto c = columns();
-    const auto head = [&](double x, const QString& words) { text(p, QRectF(x, 0, u(130), u(18)), words, t.muted, face(11)); };
-    head(u(12), tr("Feed")), head(c.fuse, tr("Fuse")), head(c.wire, tr("Wire")), head(c.length, tr("Length")), head(c.drop, tr("Drop"));
+    const auto head = [&](double x, const QString& words) {
+        text(p, QRectF(x, 0, u(130), u(18)), words, t.muted, face(11));
+    };
+    head(u(12), tr("Feed")), head(c.fuse, tr("Fuse")), head(c.wire, tr("Wire")), head(c.length, tr("Length")),
+        head(c.drop, tr("Drop"));
     head(c.warm, tr("Warmest")), head(c.fault, tr("Short at its end"));
     for (size_t i = 0; i < feeds.size(); ++i) paint_row(p, i);
 }
@@ -65,9 +76,17 @@ void FeedList::paint_bar(QPainter& p, const QRectF& area, double share, Tone ton
     p.setBrush(t.sunken);
     p.drawRoundedRect(bar, 3, 3);
     p.setBrush(tone == Tone::danger ? t.danger : tone == Tone::caution ? t.caution : t.good);
-    p.drawRoundedRect(QRectF(bar.left(), bar.top(), std::max(3.0, bar.width() * std::clamp(share, 0.0, 1.0)), bar.height()), 3, 3);
-    const QString mark = tone == Tone::danger ? QStringLiteral("× ") : tone == Tone::caution ? QStringLiteral("! ") : QString();
-    text(p, QRectF(bar.right() + u(4), area.top(), u(54), area.height()), mark + words, tone == Tone::good ? t.ink : tone == Tone::caution ? t.caution : t.danger, face(11), Qt::AlignRight | Qt::AlignVCenter);
+    p.drawRoundedRect(
+        QRectF(bar.left(), bar.top(), std::max(3.0, bar.width() * std::clamp(share, 0.0, 1.0)), bar.height()),
+        3, 3);
+    const QString mark = tone == Tone::danger    ? QStringLiteral("× ")
+                         : tone == Tone::caution ? QStringLiteral("! ")
+                                                 : QString();
+    text(p, QRectF(bar.right() + u(4), area.top(), u(54), area.height()), mark + words,
+         tone == Tone::good      ? t.ink
+         : tone == Tone::caution ? t.caution
+                                 : t.danger,
+         face(11), Qt::AlignRight | Qt::AlignVCenter);
 }
 
 void FeedList::paint_row(QPainter& p, size_t i) {
@@ -92,8 +111,15 @@ void FeedList::paint_row(QPainter& p, size_t i) {
     p.setPen(QPen(bad ? t.danger : own ? t.accent : t.line, bad ? 2 : 1, own ? Qt::SolidLine : Qt::DashLine));
     p.setBrush(t.card);
     p.drawRoundedRect(pill, pill.height() / 2, pill.height() / 2);
-    text(p, pill, own ? said(protection.rating) : tr("none"), bad ? t.danger : own ? t.accent : t.muted, face(12, own), Qt::AlignCenter);
-    add_spot({pill, "fuse:" + key, own ? tr("%1: choose another").arg(QString::fromStdString(protection.family->name)) : tr("Choose a fuse"),
+    text(p, pill, own ? said(protection.rating) : tr("none"),
+         bad   ? t.danger
+         : own ? t.accent
+               : t.muted,
+         face(12, own), Qt::AlignCenter);
+    add_spot({pill,
+              "fuse:" + key,
+              own ? tr("%1: choose another").arg(QString::fromStdString(protection.family->name))
+                  : tr("Choose a fuse"),
               [this, pick, i, pill] {
                   pick();
                   QMenu menu(this);
@@ -113,28 +139,46 @@ void FeedList::paint_row(QPainter& p, size_t i) {
     }
     const auto size = protection.wire ? QString::fromStdString(protection.wire->size) : tr("choose");
     text(p, wire.adjusted(2 * d + u(8), 0, 0, 0), size, t.ink, face(13));
-    add_spot({wire, "wire:" + key, tr("%1 and %2. Choose another size").arg(QString::fromStdString(feed.supply_colour), QString::fromStdString(feed.return_colour)),
-              [this, pick, i, wire] {
-                  pick();
-                  QMenu menu(this);
-                  fill_wire_menu(menu, i);
-                  menu.exec(mapToGlobal(wire.bottomLeft().toPoint()));
-              },
-              {}});
+    add_spot(
+        {wire,
+         "wire:" + key,
+         tr("%1 and %2. Choose another size")
+             .arg(QString::fromStdString(feed.supply_colour), QString::fromStdString(feed.return_colour)),
+         [this, pick, i, wire] {
+             pick();
+             QMenu menu(this);
+             fill_wire_menu(menu, i);
+             menu.exec(mapToGlobal(wire.bottomLeft().toPoint()));
+         },
+         {}});
 
     const QRectF length(c.length, area.top(), c.drop - c.length - u(8), area.height());
     const auto& route = s.harness.routes[i];
-    text(p, length, said(route.length) + (route.basis == LengthBasis::guessed ? QStringLiteral(" ?") : QString()), route.basis == LengthBasis::guessed ? t.caution : t.ink, face(13));
-    add_spot({length, "length:" + key, route.basis == LengthBasis::measured ? tr("Measured. Type another, such as 0.9 m or 2*0.4m+10%") : route.basis == LengthBasis::routed ? tr("From the route. Type one to overrule it") : tr("A guess. Measure it and type it"),
-              [this, i] { edit_length(i); }, {}, Qt::IBeamCursor});
+    text(p, length,
+         said(route.length) + (route.basis == LengthBasis::guessed ? QStringLiteral(" ?") : QString()),
+         route.basis == LengthBasis::guessed ? t.caution : t.ink, face(13));
+    add_spot({length,
+              "length:" + key,
+              route.basis == LengthBasis::measured ? tr("Measured. Type another, such as 0.9 m or 2*0.4m+10%")
+              : route.basis == LengthBasis::routed ? tr("From the route. Type one to overrule it")
+                                                   : tr("A guess. Measure it and type it"),
+              [this, i] { edit_length(i); },
+              {},
+              Qt::IBeamCursor});
 
     const double limit = plan.practices.drop_limit;
-    paint_bar(p, QRectF(c.drop, area.top(), c.warm - c.drop - u(10), area.height()), worst.drop_share / limit / 1.25, worst.drop_share > limit ? Tone::caution : Tone::good, QString::fromStdString(format_percent(worst.drop_share)));
+    paint_bar(p, QRectF(c.drop, area.top(), c.warm - c.drop - u(10), area.height()),
+              worst.drop_share / limit / 1.25, worst.drop_share > limit ? Tone::caution : Tone::good,
+              QString::fromStdString(format_percent(worst.drop_share)));
     if (protection.insulation)
-        paint_bar(p, QRectF(c.warm, area.top(), c.fault - c.warm - u(10), area.height()), raw(protection.warmest) / raw(protection.insulation->max),
-                  protection.warmest > protection.insulation->max ? Tone::danger : Tone::good, said(protection.warmest));
-    const bool sound = protection.fault.outcome == FaultOutcome::opens || protection.fault.outcome == FaultOutcome::limited;
-    text(p, QRectF(c.fault, area.top(), c.end - c.fault - u(4), area.height()), outcome(protection.fault), sound ? t.ink : t.danger, face(12, !sound));
+        paint_bar(p, QRectF(c.warm, area.top(), c.fault - c.warm - u(10), area.height()),
+                  raw(protection.warmest) / raw(protection.insulation->max),
+                  protection.warmest > protection.insulation->max ? Tone::danger : Tone::good,
+                  said(protection.warmest));
+    const bool sound =
+        protection.fault.outcome == FaultOutcome::opens || protection.fault.outcome == FaultOutcome::limited;
+    text(p, QRectF(c.fault, area.top(), c.end - c.fault - u(4), area.height()), outcome(protection.fault),
+         sound ? t.ink : t.danger, face(12, !sound));
 }
 
 void FeedList::fill_fuse_menu(QMenu& menu, size_t i) {
@@ -146,12 +190,19 @@ void FeedList::fill_fuse_menu(QMenu& menu, size_t i) {
         if (++shown > 3) break;
         menu.addSection(QString::fromStdString(family->name));
         for (const auto rating : family->ratings) {
-            if (rating < p.need.continuous * 0.5 || rating > p.ampacity * 2 || !suits(*family, rating, p.need)) continue;
+            if (rating < p.need.continuous * 0.5 || rating > p.ampacity * 2 ||
+                !suits(*family, rating, p.need))
+                continue;
             const bool carrying = carries(*family, rating, p.need);
-            const bool protecting = p.thermal && protects(*family, rating, *p.thermal, *p.insulation, p.warm, p.fault.current);
-            const QString words = !carrying ? tr("opens in normal use") : !protecting ? tr("does not protect the wire") : tr("carries and protects");
-            auto* a = menu.addAction(said(rating) + QStringLiteral("\t") + words,
-                                     [this, id, family, rating] { document_.apply([=, f = family->id](const Plan& q) { return set_fuse(q, id, f, rating); }, tr("Fit a %1 fuse").arg(said(rating))); });
+            const bool protecting =
+                p.thermal && protects(*family, rating, *p.thermal, *p.insulation, p.warm, p.fault.current);
+            const QString words = !carrying     ? tr("opens in normal use")
+                                  : !protecting ? tr("does not protect the wire")
+                                                : tr("carries and protects");
+            auto* a = menu.addAction(said(rating) + QStringLiteral("\t") + words, [this, id, family, rating] {
+                document_.apply([=, f = family->id](const Plan& q) { return set_fuse(q, id, f, rating); },
+                                tr("Fit a %1 fuse").arg(said(rating)));
+            });
             a->setCheckable(true);
             a->setChecked(p.family == family && p.rating == rating);
         }
@@ -166,7 +217,11 @@ void FeedList::fill_wire_menu(QMenu& menu, size_t i) {
     const bool metric = fitted ? fitted->metric : document_.plan().practices.metric;
     for (const auto& w : document_.catalogue().wires) {
         if (w.insulation != insulation || w.metric != metric) continue;
-        auto* a = menu.addAction(QString::fromStdString(w.size), [this, id = feed.id, to = w.id, words = w.size] { document_.apply([=](const Plan& q) { return set_wire(q, id, to); }, tr("Use %1").arg(QString::fromStdString(words))); });
+        auto* a =
+            menu.addAction(QString::fromStdString(w.size), [this, id = feed.id, to = w.id, words = w.size] {
+                document_.apply([=](const Plan& q) { return set_wire(q, id, to); },
+                                tr("Use %1").arg(QString::fromStdString(words)));
+            });
         a->setCheckable(true);
         a->setChecked(w.id == feed.wire);
     }
@@ -176,7 +231,10 @@ void FeedList::fill_wire_menu(QMenu& menu, size_t i) {
         if (k.id == insulation || !fitted) continue;
         for (const auto& w : document_.catalogue().wires)
             if (w.insulation == k.id && w.area == fitted->area && w.metric == metric)
-                others->addAction(QString::fromStdString(k.name), [this, id = feed.id, to = w.id] { document_.apply([=](const Plan& q) { return set_wire(q, id, to); }, tr("Change insulation")); });
+                others->addAction(QString::fromStdString(k.name), [this, id = feed.id, to = w.id] {
+                    document_.apply([=](const Plan& q) { return set_wire(q, id, to); },
+                                    tr("Change insulation"));
+                });
     }
 }
 
@@ -185,12 +243,15 @@ void FeedList::edit_length(size_t i) {
     document_.select(feed.id);
     const auto c = columns();
     const auto area = row(i);
-    edit_value_at(QRectF(c.length, area.top(), u(120), area.height()), QString::number(raw(document_.study().harness.routes[i].length)) + " m", Dimension::length, "m",
-                  [this, id = feed.id](double metres) -> QString {
+    edit_value_at(QRectF(c.length, area.top(), u(120), area.height()),
+                  QString::number(raw(document_.study().harness.routes[i].length)) + " m", Dimension::length,
+                  "m", [this, id = feed.id](double metres) -> QString {
                       if (metres <= 0) return tr("A length above zero is expected, such as 0.9 m.");
                       if (metres > 100) return tr("100 m is the longest feed.");
                       close_editor();
-                      document_.apply([id, metres](const Plan& p) { return set_length(p, id, Metre(metres)); }, tr("Measure a length"));
+                      document_.apply(
+                          [id, metres](const Plan& p) { return set_length(p, id, Metre(metres)); },
+                          tr("Measure a length"));
                       return {};
                   });
 }

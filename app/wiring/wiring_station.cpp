@@ -11,7 +11,8 @@
 
 namespace sangre::app {
 
-JointPanel::JointPanel(Document& document, QWidget* parent) : Canvas(tr("Joint"), parent), document_(document) {
+JointPanel::JointPanel(Document& document, QWidget* parent)
+    : Canvas(tr("Joint"), parent), document_(document) {
     setMinimumHeight(u(210));
     connect(&document_, &Document::changed, this, [this] { update(); });
     connect(&document_, &Document::selection_changed, this, [this] { update(); });
@@ -21,7 +22,8 @@ std::optional<size_t> JointPanel::feed_of(const Document& document) {
     const auto& feeds = document.plan().feeds;
     for (size_t i = 0; i < feeds.size(); ++i)
         if (feeds[i].id == document.selection()) return i;
-    if (const auto into = feeds_into(document.plan(), document.selection()); !into.empty()) return into.front();
+    if (const auto into = feeds_into(document.plan(), document.selection()); !into.empty())
+        return into.front();
     return feeds.empty() ? std::nullopt : std::optional<size_t>(0);
 }
 
@@ -31,35 +33,51 @@ void JointPanel::paint(QPainter& p) {
     const auto at = feed_of(document_);
     if (!at) return;
     const auto& feed = document_.plan().feeds[*at];
-    const auto* kind = sangre::find(document_.catalogue().joints, at_source_ ? feed.joint_from : feed.joint_to);
+    const auto* kind =
+        sangre::find(document_.catalogue().joints, at_source_ ? feed.joint_from : feed.joint_to);
     const auto* wire = sangre::find(document_.catalogue().wires, feed.wire);
     double x = u(14);
     for (const bool source : {true, false}) {
-        const auto words = tr("at %1").arg(QString::fromStdString(name_of(document_.plan(), source ? feed.from : feed.to)));
+        const auto words =
+            tr("at %1").arg(QString::fromStdString(name_of(document_.plan(), source ? feed.from : feed.to)));
         const double w = std::min<double>(text_width(words, face(12, true)) + u(16), (width() - u(40)) / 2.0);
         const QRectF tab(x, u(8), w, u(22));
         p.setPen(QPen(source == at_source_ ? t.accent : t.line, 1));
         p.setBrush(source == at_source_ ? t.accent_soft : t.card);
         p.drawRoundedRect(tab, 5, 5);
-        text(p, tab.adjusted(u(6), 0, -u(6), 0), words, t.ink, face(12, source == at_source_), Qt::AlignCenter);
-        add_spot({tab, source ? "source" : "load", words, [this, source] {
+        text(p, tab.adjusted(u(6), 0, -u(6), 0), words, t.ink, face(12, source == at_source_),
+             Qt::AlignCenter);
+        add_spot({tab,
+                  source ? "source" : "load",
+                  words,
+                  [this, source] {
                       at_source_ = source;
                       update();
-                  }, {}});
+                  },
+                  {}});
         x += w + u(6);
     }
     if (!kind || !wire) {
-        text(p, QRectF(u(14), u(44), width() - u(28), u(20)), tr("No joint chosen at this end."), t.muted, face(13));
+        text(p, QRectF(u(14), u(44), width() - u(28), u(20)), tr("No joint chosen at this end."), t.muted,
+             face(13));
         return;
     }
     const QRectF head(u(14), u(34), width() - u(28), u(22));
     text(p, head, QString::fromStdString(kind->name) + QStringLiteral("  ▾"), t.ink, face(14, true));
     add_spot({head, "kind", tr("Choose another joint"), [this, at, head] { choose_kind(*at, head); }, {}});
     const auto work = work_joint(document_.catalogue(), *kind, *wire, document_.plan().practices.insulation);
-    draw_joint(p, QRectF(u(18), u(60), width() - u(36), height() - u(152)), work, wire_colour(QString::fromStdString(feed.supply_colour)), false);
+    draw_joint(p, QRectF(u(18), u(60), width() - u(36), height() - u(152)), work,
+               wire_colour(QString::fromStdString(feed.supply_colour)), false);
     const double y = height() - u(84);
-    QString words = tr("Tug with %1 N. Expect below %2.").arg(work.pull_newton, 0, 'f', 0).arg(QString::fromStdString(format(kind->resistance * 2)));
-    if (raw(kind->iron) > 0) words = tr("Tip %1, about %2; park the tube %3 off. ").arg(QString::fromStdString(format(kind->iron)), QString::fromStdString(format(kind->dwell)), QString::fromStdString(format(work.parking))) + words;
+    QString words = tr("Tug with %1 N. Expect below %2.")
+                        .arg(work.pull_newton, 0, 'f', 0)
+                        .arg(QString::fromStdString(format(kind->resistance * 2)));
+    if (raw(kind->iron) > 0)
+        words =
+            tr("Tip %1, about %2; park the tube %3 off. ")
+                .arg(QString::fromStdString(format(kind->iron)), QString::fromStdString(format(kind->dwell)),
+                     QString::fromStdString(format(work.parking))) +
+            words;
     p.setFont(face(12));
     p.setPen(t.muted);
     p.drawText(QRectF(u(14), y - u(4), width() - u(28), u(36)), Qt::TextWordWrap | Qt::AlignVCenter, words);
@@ -73,8 +91,10 @@ void JointPanel::paint_schools(QPainter& p, double y) {
     };
     const auto now = document_.plan().practices.insulation;
     double x = u(14);
-    for (const auto& row : {Row{InsulationSchool::adhesive_tube, tr("Adhesive tube"), tr("Sealed; for wet and shaken places")}, Row{InsulationSchool::plain_tube, tr("Plain tube"), tr("Quick and thin; for dry places")},
-                            Row{InsulationSchool::tape, tr("Tape"), tr("No heat gun needed; creeps with the years")}}) {
+    for (const auto& row :
+         {Row{InsulationSchool::adhesive_tube, tr("Adhesive tube"), tr("Sealed; for wet and shaken places")},
+          Row{InsulationSchool::plain_tube, tr("Plain tube"), tr("Quick and thin; for dry places")},
+          Row{InsulationSchool::tape, tr("Tape"), tr("No heat gun needed; creeps with the years")}}) {
         const double w = (width() - u(28) - u(12)) / 3.0;
         const QRectF area(x, y, w, u(30));
         const bool here = row.school == now;
@@ -82,13 +102,19 @@ void JointPanel::paint_schools(QPainter& p, double y) {
         p.setBrush(here ? theme().accent_soft : theme().paper);
         p.drawRoundedRect(area, 6, 6);
         text(p, area, row.name, theme().ink, face(12, here), Qt::AlignCenter);
-        add_spot({area, "school" + row.name, row.tip, [this, school = row.school] {
-                      document_.apply([school](const Plan& plan) {
-                          auto practices = plan.practices;
-                          practices.insulation = school;
-                          return set_practices(plan, practices);
-                      }, tr("Insulate another way"));
-                  }, {}});
+        add_spot({area,
+                  "school" + row.name,
+                  row.tip,
+                  [this, school = row.school] {
+                      document_.apply(
+                          [school](const Plan& plan) {
+                              auto practices = plan.practices;
+                              practices.insulation = school;
+                              return set_practices(plan, practices);
+                          },
+                          tr("Insulate another way"));
+                  },
+                  {}});
         x += w + u(6);
     }
 }
@@ -98,7 +124,9 @@ void JointPanel::choose_kind(size_t feed, const QRectF& at) {
     const auto id = document_.plan().feeds[feed].id;
     for (const auto& k : document_.catalogue().joints)
         menu.addAction(QString::fromStdString(k.name), [this, id, kind = k.id] {
-            document_.apply([=, source = at_source_](const Plan& p) { return set_joint(p, id, source, kind); }, tr("Choose a joint"));
+            document_.apply(
+                [=, source = at_source_](const Plan& p) { return set_joint(p, id, source, kind); },
+                tr("Choose a joint"));
         });
     menu.exec(mapToGlobal(at.bottomLeft().toPoint()));
 }
@@ -107,7 +135,10 @@ WiringStation::WiringStation(Document& document, QWidget* parent) : QWidget(pare
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(u(18), u(12), u(14), u(8));
     column->setSpacing(u(6));
-    column->addWidget(new Heading(tr("Every feed, from fuse to load"), tr("Worst over the mission, the charge range and the hottest air. Click a fuse, a wire or a length to change it."), this));
+    column->addWidget(new Heading(tr("Every feed, from fuse to load"),
+                                  tr("Worst over the mission, the charge range and the hottest air. Click a "
+                                     "fuse, a wire or a length to change it."),
+                                  this));
     list_ = new FeedList(document_, this);
     auto* area = new QScrollArea(this);
     area->setWidgetResizable(true);
@@ -119,7 +150,9 @@ WiringStation::WiringStation(Document& document, QWidget* parent) : QWidget(pare
     below->setSpacing(u(10));
     auto* chart_card = new QWidget(this);
     chart_card->setObjectName("chart");
-    chart_card->setStyleSheet(QStringLiteral("QWidget#chart{background:%1;border:1px solid %2;border-radius:6px}").arg(theme().card.name(), theme().line.name()));
+    chart_card->setStyleSheet(
+        QStringLiteral("QWidget#chart{background:%1;border:1px solid %2;border-radius:6px}")
+            .arg(theme().card.name(), theme().line.name()));
     auto* chart_column = new QVBoxLayout(chart_card);
     chart_column->setContentsMargins(u(10), u(6), u(8), u(4));
     chart_column->setSpacing(0);
@@ -152,7 +185,8 @@ void WiringStation::draw_chart() {
     const auto& protection = document_.study().protection[*at];
     const auto curves = feed_curves(protection);
     chart_words_->setText(QString::fromStdString((curves.sound ? "✓ " : "× ") + curves.words));
-    chart_words_->setStyleSheet(QStringLiteral("color:%1;font-size:%2px").arg((curves.sound ? t.good : t.danger).name()).arg(u(12)));
+    chart_words_->setStyleSheet(
+        QStringLiteral("color:%1;font-size:%2px").arg((curves.sound ? t.good : t.danger).name()).arg(u(12)));
     for (auto* axis : {chart_->xAxis, chart_->yAxis}) {
         axis->setScaleType(QCPAxis::stLogarithmic);
         axis->setTicker(QSharedPointer<QCPAxisTickerLog>(new QCPAxisTickerLog));
@@ -176,18 +210,27 @@ void WiringStation::draw_chart() {
     draw(curves.slow, QPen(t.accent, 2.2));
     draw(curves.fast, QPen(t.accent, 1.4, Qt::DashLine));
     draw(curves.load, QPen(t.cool, 2));
-    const auto mark = [&](const std::vector<CurrentTime>& points, size_t i, const QString& words, const QColor& c, Qt::Alignment side) {
-        if (!points.empty()) note(*chart_, points[std::min(i, points.size() - 1)].amps, points[std::min(i, points.size() - 1)].seconds, words, c, side);
+    const auto mark = [&](const std::vector<CurrentTime>& points, size_t i, const QString& words,
+                          const QColor& c, Qt::Alignment side) {
+        if (!points.empty())
+            note(*chart_, points[std::min(i, points.size() - 1)].amps,
+                 points[std::min(i, points.size() - 1)].seconds, words, c, side);
     };
-    mark(curves.wire, curves.wire.size() / 2, protection.wire ? tr("%1 is hurt").arg(QString::fromStdString(protection.wire->size)) : QString(), t.ink, Qt::AlignLeft | Qt::AlignBottom);
-    mark(curves.slow, curves.slow.size() * 4 / 5, tr("%1 fuse, latest").arg(QString::fromStdString(format(protection.rating))), t.accent, Qt::AlignRight | Qt::AlignTop);
+    mark(curves.wire, curves.wire.size() / 2,
+         protection.wire ? tr("%1 is hurt").arg(QString::fromStdString(protection.wire->size)) : QString(),
+         t.ink, Qt::AlignHCenter | Qt::AlignBottom);
+    mark(curves.slow, curves.slow.size() * 4 / 5,
+         tr("%1 fuse, latest").arg(QString::fromStdString(format(protection.rating))), t.accent,
+         Qt::AlignRight | Qt::AlignTop);
     mark(curves.load, curves.load.size() - 1, tr("load"), t.cool, Qt::AlignLeft | Qt::AlignBottom);
     if (curves.prospective > 0) {
         auto* line = new QCPItemStraightLine(chart_);
         line->point1->setCoords(curves.prospective, 1e-3);
         line->point2->setCoords(curves.prospective, 1e3);
         line->setPen(QPen(t.heat, 1.2, Qt::DotLine));
-        note(*chart_, curves.prospective, 700, tr("short %1").arg(QString::fromStdString(format(Ampere(curves.prospective)))), t.heat, Qt::AlignRight | Qt::AlignTop);
+        note(*chart_, curves.prospective, 700,
+             tr("short %1").arg(QString::fromStdString(format(Ampere(curves.prospective)))), t.heat,
+             Qt::AlignRight | Qt::AlignTop);
     }
     if (chart_->width() > 40 && chart_->height() > 40) chart_->replot(QCustomPlot::rpQueuedReplot);
 }

@@ -36,7 +36,8 @@ class WiringStation : public QWidget {
   protected:
     void showEvent(QShowEvent* e) override {
         QWidget::showEvent(e);
-        QMetaObject::invokeMethod(this, [this] { draw_chart(); }, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(
+            this, [this] { draw_chart(); }, Qt::QueuedConnection);
     }
 
   private:

@@ -35,8 +35,12 @@ WattHour pack_energy(const Battery& battery, const Chemistry& chemistry) {
     return WattHour(raw(battery.cell_capacity) * battery.parallel * raw(chemistry.nominal) * battery.series);
 }
 
-Volt pack_charge_voltage(const Battery& battery, const Chemistry& chemistry) { return chemistry.charge * battery.series; }
-Volt pack_cutoff_voltage(const Battery& battery, const Chemistry& chemistry) { return chemistry.cutoff * battery.series; }
+Volt pack_charge_voltage(const Battery& battery, const Chemistry& chemistry) {
+    return chemistry.charge * battery.series;
+}
+Volt pack_cutoff_voltage(const Battery& battery, const Chemistry& chemistry) {
+    return chemistry.cutoff * battery.series;
+}
 Ampere pack_max_current(const Battery& battery, const Chemistry& chemistry) {
     return Ampere(chemistry.max_c * raw(battery.cell_capacity) * battery.parallel);
 }

@@ -5,14 +5,15 @@
 
 namespace sangre {
 
-/// Rest voltage of one cell at a charge from 0 to 1, by line between the chemistry's 10 % points. Typical values.
+/// Rest voltage of one cell at a charge from 0 to 1, by line between the chemistry's 10 % points. Typical
+/// values.
 Volt cell_rest_voltage(const Chemistry& chemistry, double charge);
 
 /// Rest voltage of the pack: cells in series times the cell's.
 Volt pack_rest_voltage(const Battery& battery, const Chemistry& chemistry, double charge);
 
-/// Internal resistance: mΩ·Ah ÷ Ah, times series, over parallel; grows exponentially in the cold by the chemistry's
-/// factor at 0 °C, and by half as much again below 20 % charge.
+/// Internal resistance: mΩ·Ah ÷ Ah, times series, over parallel; grows exponentially in the cold by the
+/// chemistry's factor at 0 °C, and by half as much again below 20 % charge.
 Ohm pack_resistance(const Battery& battery, const Chemistry& chemistry, double charge, Celsius air);
 
 /// Capacity in parallel strings at this temperature: full from 20 °C up, falling by line to the chemistry's

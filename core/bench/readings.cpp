@@ -40,7 +40,8 @@ std::vector<std::set<size_t>> combinations(const std::vector<Switch>& switches) 
                 if (bits >> i & 1) on.insert(i);
             closed.push_back(on);
         }
-        std::stable_sort(closed.begin(), closed.end(), [](const auto& a, const auto& b) { return a.size() < b.size(); });
+        std::stable_sort(closed.begin(), closed.end(),
+                         [](const auto& a, const auto& b) { return a.size() < b.size(); });
         return closed;
     }
     closed.push_back({});
@@ -69,10 +70,11 @@ void shorts(const Plan& plan, std::vector<Reading>& out) {
         std::string seen;
         for (const auto& l : plan.loads) {
             const auto chain = upstream_feeds(plan, l.id);
-            const bool reached = std::none_of(chain.begin(), chain.end(), [&](size_t f) { return open.contains(f); }) &&
-                                 std::none_of(chain.begin(), chain.end(), [&](size_t f) {
-                                     return find_part(plan, plan.feeds[f].from).kind == PartKind::converter;
-                                 });
+            const bool reached =
+                std::none_of(chain.begin(), chain.end(), [&](size_t f) { return open.contains(f); }) &&
+                std::none_of(chain.begin(), chain.end(), [&](size_t f) {
+                    return find_part(plan, plan.feeds[f].from).kind == PartKind::converter;
+                });
             if (!reached || l.kind != LoadKind::resistance || raw(l.typical) <= 0) continue;
             siemens += raw(l.typical) / std::max(raw(l.nominal), 0.1);
             seen += (seen.empty() ? "" : ", ") + l.name;
@@ -88,13 +90,16 @@ void shorts(const Plan& plan, std::vector<Reading>& out) {
         r.low = siemens > 0 ? std::min(1000.0, 0.1 / siemens) : 1000;
         r.high = no_upper_end;
         r.why.title = "Short or no short";
-        r.why.add(siemens > 0 ? fmt::format("{} on this path: at least {} cold.", seen, format(Ohm(r.low)))
-                              : "Only electronics on this path: their capacitors charge, the reading climbs past 1 kΩ.");
+        r.why.add(
+            siemens > 0
+                ? fmt::format("{} on this path: at least {} cold.", seen, format(Ohm(r.low)))
+                : "Only electronics on this path: their capacitors charge, the reading climbs past 1 kΩ.");
         out.push_back(std::move(r));
     }
 }
 
-void continuity(const Plan& plan, const Catalogue& catalogue, const Figures& figures, std::vector<Reading>& out) {
+void continuity(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
+                std::vector<Reading>& out) {
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         const auto& feed = plan.feeds[f];
         double supply = 0, back = 0;
@@ -105,23 +110,24 @@ void continuity(const Plan& plan, const Catalogue& catalogue, const Figures& fig
             const char* sign = is_return ? "−" : "+";
             Reading r;
             r.key = "beep/" + feed.id + (is_return ? "/return" : "/supply");
-            r.title = fmt::format("{} {} to {} {}", name_of(plan, feed.from), sign, name_of(plan, feed.to), sign);
+            r.title =
+                fmt::format("{} {} to {} {}", name_of(plan, feed.from), sign, name_of(plan, feed.to), sign);
             r.state = is_return ? "" : "its fuse in, switch on";
             r.red = name_of(plan, feed.to) + " " + sign, r.black = name_of(plan, feed.from) + " " + sign;
             r.unit = ReadingUnit::ohm;
             r.high = std::ceil(((is_return ? back : supply) + lead_ohm) * 1.2 * 10) / 10;
             r.about = feed.id;
             r.why.title = "End to end";
-            r.why.add(fmt::format("The lead is {}; a cheap meter's own leads add up to {}.", format(Ohm(is_return ? back : supply)), format(Ohm(lead_ohm))));
+            r.why.add(fmt::format("The lead is {}; a cheap meter's own leads add up to {}.",
+                                  format(Ohm(is_return ? back : supply)), format(Ohm(lead_ohm))));
             out.push_back(std::move(r));
         }
     }
 }
 
-/// Lowest and highest of something over charge and tolerances.
+/// Calls `read` with the operating point at each corner of charge and tolerances.
 template <class Read>
-std::pair<double, double> span(const Figures& figures, Demand demand, Read read) {
-    double low = 1e9, high = -1e9;
+void each_corner(const Figures& figures, Demand demand, Read read) {
     OperatingPoint near;
     for (const double charge : {1.0, nearly_empty})
         for (const double tolerance : {-1.0, 1.0}) {
@@ -129,11 +135,34 @@ std::pair<double, double> span(const Figures& figures, Demand demand, Read read)
             demand.converter_offset = tolerance;
             demand.wire_scale = 1 - 0.02 * tolerance;
             near = figures.solver->solve(demand, near);
-            if (!near.found) continue;
-            low = std::min(low, read(near)), high = std::max(high, read(near));
+            if (near.found) read(near);
         }
-    if (low > high) return {0, 0};
-    return {low, high};
+}
+
+using Span = std::pair<double, double>;
+
+void widen(Span& span, double value) {
+    span = span.first > span.second ? Span{value, value}
+                                    : Span{std::min(span.first, value), std::max(span.second, value)};
+}
+
+/// Lowest and highest of something over the corners.
+template <class Read>
+Span span(const Figures& figures, const Demand& demand, Read read) {
+    Span s{1, 0};
+    each_corner(figures, demand, [&](const OperatingPoint& p) { widen(s, read(p)); });
+    return s.first > s.second ? Span{0, 0} : s;
+}
+
+/// The same for the volts of every load at once.
+std::vector<Span> spans(const Figures& figures, const Demand& demand) {
+    std::vector<Span> all(demand.states.size(), Span{1, 0});
+    each_corner(figures, demand, [&](const OperatingPoint& p) {
+        for (size_t l = 0; l < all.size(); ++l) widen(all[l], raw(p.loads[l].volts));
+    });
+    for (auto& s : all)
+        if (s.first > s.second) s = {0, 0};
+    return all;
 }
 
 Demand quiet(const Plan& plan) {
@@ -143,47 +172,57 @@ Demand quiet(const Plan& plan) {
     return d;
 }
 
-Reading volts(std::string key, std::string title, std::string state, const std::string& part, std::pair<double, double> window) {
+Reading volts(std::string key, std::string title, std::string state, const std::string& part,
+              std::pair<double, double> window) {
     Reading r;
     r.key = std::move(key), r.title = std::move(title), r.state = std::move(state);
     r.live = true;
     r.red = part + " +", r.black = part + " −";
     r.low = std::max(0.0, window.first * (1 - meter) - 0.02), r.high = window.second * (1 + meter) + 0.02;
     r.why.title = "Expected window";
-    r.why.add(fmt::format("Solved {} – {} over 10 – 100 % charge, module tolerance and ±2 % copper; the meter adds ±1 %.",
-                          format(Volt(window.first)), format(Volt(window.second))));
+    r.why.add(fmt::format(
+        "Solved {} – {} over 10 – 100 % charge, module tolerance and ±2 % copper; the meter adds ±1 %.",
+        format(Volt(window.first)), format(Volt(window.second))));
     return r;
 }
 
-void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& figures, std::vector<Reading>& out) {
+void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
+                 std::vector<Reading>& out) {
     for (size_t b = 0; b < plan.batteries.size(); ++b)
         if (const auto* k = find(catalogue.chemistries, plan.batteries[b].chemistry)) {
-            auto r = volts("rest/" + plan.batteries[b].id, plan.batteries[b].name + " at rest", "nothing connected", plan.batteries[b].name,
-                           {raw(pack_rest_voltage(plan.batteries[b], *k, nearly_empty)), raw(pack_rest_voltage(plan.batteries[b], *k, 1))});
+            auto r = volts("rest/" + plan.batteries[b].id, plan.batteries[b].name + " at rest",
+                           "nothing connected", plan.batteries[b].name,
+                           {raw(pack_rest_voltage(plan.batteries[b], *k, nearly_empty)),
+                            raw(pack_rest_voltage(plan.batteries[b], *k, 1))});
             r.about = plan.batteries[b].id;
             out.push_back(std::move(r));
         }
+    std::vector<Span> outputs(plan.converters.size(), Span{1, 0});
+    each_corner(figures, quiet(plan), [&](const OperatingPoint& p) {
+        for (size_t c = 0; c < outputs.size(); ++c) widen(outputs[c], raw(p.converters[c].out));
+    });
     for (size_t c = 0; c < plan.converters.size(); ++c) {
-        const auto w = span(figures, quiet(plan), [&](const auto& p) { return raw(p.converters[c].out); });
-        auto r = volts("module/" + plan.converters[c].id, plan.converters[c].name + " output", "nothing on it", plan.converters[c].name + " output", w);
+        const auto w = outputs[c].first > outputs[c].second ? Span{0, 0} : outputs[c];
+        auto r = volts("module/" + plan.converters[c].id, plan.converters[c].name + " output",
+                       "nothing on it", plan.converters[c].name + " output", w);
         r.about = plan.converters[c].id;
         out.push_back(std::move(r));
     }
 }
 
 void live_plugs(const Plan& plan, const Figures& figures, std::vector<Reading>& out) {
+    auto busy = quiet(plan);
+    busy.states.assign(plan.loads.size(), LoadState::typical);
+    const auto empty_windows = spans(figures, quiet(plan)), busy_windows = spans(figures, busy);
     for (size_t l = 0; l < plan.loads.size(); ++l) {
         const auto& load = plan.loads[l];
         if (feeds_into(plan, load.id).empty()) continue;
-        const auto at = [&](const auto& p) { return raw(p.loads[l].volts); };
-        auto empty = volts("plug/" + load.id + "/empty", load.name + " plug", "its fuse in, load off", load.name + " plug", span(figures, quiet(plan), at));
-        auto running = quiet(plan);
-        for (size_t i = 0; i < plan.loads.size(); ++i) running.states[i] = LoadState::typical;
-        auto low = span(figures, running, at);
-        auto alone = quiet(plan);
-        alone.states[l] = LoadState::typical;
-        low.second = std::max(low.second, span(figures, alone, at).second);
-        auto loaded = volts("plug/" + load.id + "/running", load.name + " plug", "running", load.name + " plug", low);
+        auto empty = volts("plug/" + load.id + "/empty", load.name + " plug", "its fuse in, load off",
+                           load.name + " plug", empty_windows[l]);
+        // Running: no lower than with everything else running too, no higher than with nothing running at
+        // all.
+        auto loaded = volts("plug/" + load.id + "/running", load.name + " plug", "running",
+                            load.name + " plug", {busy_windows[l].first, empty_windows[l].second});
         loaded.why.add(fmt::format("It needs {} – {}.", format(load.v_min), format(load.v_max)));
         empty.about = loaded.about = load.id;
         out.push_back(std::move(empty));
@@ -193,7 +232,8 @@ void live_plugs(const Plan& plan, const Figures& figures, std::vector<Reading>& 
 
 void live_switches(const Plan& plan, std::vector<Reading>& out) {
     for (const auto& s : switches_of(plan)) {
-        auto r = volts("open/" + plan.feeds[s.feed].id, "Behind the " + s.name + " switch", s.name + " off", name_of(plan, plan.feeds[s.feed].to), {0, 0});
+        auto r = volts("open/" + plan.feeds[s.feed].id, "Behind the " + s.name + " switch", s.name + " off",
+                       name_of(plan, plan.feeds[s.feed].to), {0, 0});
         r.high = 0.3;
         r.about = plan.feeds[s.feed].id;
         r.why.lines.clear();
@@ -227,15 +267,19 @@ void standing_current(const Plan& plan, const Figures& figures, std::vector<Read
     r.low = idle.first * 0.7;
     r.high = busy.second * 1.3 + 0.002;
     r.why.title = "What empties the pack in storage";
-    r.why.add(fmt::format("Always-on loads and modules: {} idle to {} working; modules differ by a third.", format(Ampere(idle.first)), format(Ampere(busy.second))));
+    r.why.add(fmt::format("Always-on loads and modules: {} idle to {} working; modules differ by a third.",
+                          format(Ampere(idle.first)), format(Ampere(busy.second))));
     out.push_back(std::move(r));
 }
 
 std::string amount(ReadingUnit unit, double v) {
     switch (unit) {
-        case ReadingUnit::ohm: return format(Ohm(v));
-        case ReadingUnit::volt: return fmt::format("{} V", format_number(v, v >= 10 ? 4 : 3));
-        case ReadingUnit::ampere: return format(Ampere(v));
+        case ReadingUnit::ohm:
+            return format(Ohm(v));
+        case ReadingUnit::volt:
+            return fmt::format("{} V", format_number(v, v >= 10 ? 4 : 3));
+        case ReadingUnit::ampere:
+            return format(Ampere(v));
     }
     return {};
 }
@@ -255,7 +299,9 @@ std::string window_text(const Reading& r) {
     return amount(r.unit, r.low) + " – " + amount(r.unit, r.high);
 }
 
-std::string value_text(const Reading& r, const Measured& m) { return m.open ? "open" : amount(r.unit, m.value); }
+std::string value_text(const Reading& r, const Measured& m) {
+    return m.open ? "open" : amount(r.unit, m.value);
+}
 
 std::vector<Reading> bench_readings(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
     std::vector<Reading> all;
@@ -273,17 +319,28 @@ std::vector<std::string> suspects(const Plan& plan, const Reading& r, Verdict ve
     if (verdict != Verdict::low && verdict != Verdict::high) return {};
     const bool low = verdict == Verdict::low;
     if (r.unit == ReadingUnit::ohm && !r.live && std::isinf(r.high))
-        return {"A short: bare strands, a solder bridge or swapped leads", "A capacitor still charging: wait and read again"};
-    if (r.unit == ReadingUnit::ohm) return {"A joint that does not conduct: cold, or insulation under the screw", "A fuse left out, or a switch off", "A pin pushed back in its housing"};
+        return {"A short: bare strands, a solder bridge or swapped leads",
+                "A capacitor still charging: wait and read again"};
+    if (r.unit == ReadingUnit::ohm)
+        return {"A joint that does not conduct: cold, or insulation under the screw",
+                "A fuse left out, or a switch off", "A pin pushed back in its housing"};
     if (r.unit == ReadingUnit::ampere)
         return low ? std::vector<std::string>{"An always-on load is not connected or its fuse is out"}
-                   : std::vector<std::string>{"A load that should be off is on", "A module that draws more at rest than its sheet says", "A reversed part leaking"};
-    if (!low) return {find_part(plan, r.about).kind == PartKind::converter ? "The module is set too high: stop before connecting its loads" : "A switch or relay that does not open, or the wrong rail on this plug", "The meter's range or its battery"};
+                   : std::vector<std::string>{"A load that should be off is on",
+                                              "A module that draws more at rest than its sheet says",
+                                              "A reversed part leaking"};
+    if (!low)
+        return {find_part(plan, r.about).kind == PartKind::converter
+                    ? "The module is set too high: stop before connecting its loads"
+                    : "A switch or relay that does not open, or the wrong rail on this plug",
+                "The meter's range or its battery"};
     std::vector<std::string> list;
-    if (r.key.ends_with("/running")) list.push_back("A poor joint or too thin a wire: compare empty and running");
+    if (r.key.ends_with("/running"))
+        list.push_back("A poor joint or too thin a wire: compare empty and running");
     list.push_back("A fuse open or left out on the way");
     list.push_back("An open return: measure from this plug's − to the hub's −");
-    if (find_part(plan, r.about).kind == PartKind::converter) list.push_back("The module is set too low, or not fed");
+    if (find_part(plan, r.about).kind == PartKind::converter)
+        list.push_back("The module is set too low, or not fed");
     list.push_back("A flat pack: read its rest voltage first");
     return list;
 }

@@ -7,10 +7,10 @@ namespace sangre {
 enum class ReadingUnit { ohm, volt, ampere };
 
 struct Reading {
-    std::string key;     ///< stable: "plug/load-fog-pump/running"
-    bool live = false;   ///< with power on
+    std::string key;    ///< stable: "plug/load-fog-pump/running"
+    bool live = false;  ///< with power on
     std::string title;
-    std::string state;   ///< switches and loads, in words
+    std::string state;       ///< switches and loads, in words
     std::string red, black;  ///< where the probes go
     ReadingUnit unit = ReadingUnit::volt;
     double low = 0, high = 0;  ///< window; an infinite high means "or open"
@@ -27,8 +27,8 @@ Verdict judge(const Reading& reading, const Measured& measured);
 std::string window_text(const Reading& reading);
 std::string value_text(const Reading& reading, const Measured& measured);
 
-/// All readings in the order they are taken: dead before live. Windows cover charge 10 – 100 %, module tolerance,
-/// ±2 % copper and the meter's ±1 %.
+/// All readings in the order they are taken: dead before live. Windows cover charge 10 – 100 %, module
+/// tolerance, ±2 % copper and the meter's ±1 %.
 std::vector<Reading> bench_readings(const Plan& plan, const Catalogue& catalogue, const Figures& figures);
 
 /// What a reading outside its window most likely means, likeliest first. Empty when it passes.

@@ -12,21 +12,25 @@
 namespace sangre {
 namespace {
 
-void add(std::vector<BomLine>& lines, const std::string& item, double amount, const std::string& unit, const std::string& used_for) {
+void add(std::vector<BomLine>& lines, const std::string& item, double amount, const std::string& unit,
+         const std::string& used_for) {
     for (auto& l : lines)
         if (l.item == item && l.unit == unit) {
             l.amount += amount;
-            if (!used_for.empty() && l.used_for.find(used_for) == std::string::npos) l.used_for += (l.used_for.empty() ? "" : "; ") + used_for;
+            if (!used_for.empty() && l.used_for.find(used_for) == std::string::npos)
+                l.used_for += (l.used_for.empty() ? "" : "; ") + used_for;
             return;
         }
     lines.push_back({item, amount, unit, used_for});
 }
 
-void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const Feed& feed, const std::string& target) {
+void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const Feed& feed,
+                 const std::string& target) {
     for (const auto& d : feed.devices) {
         if (d.kind == DeviceKind::fuse) {
             const auto* t = find(catalogue.fuses, d.type);
-            add(lines, fmt::format("{}, {}, with holder", t ? t->name : d.type, format(d.rating)), 1, "pcs", target);
+            add(lines, fmt::format("{}, {}, with holder", t ? t->name : d.type, format(d.rating)), 1, "pcs",
+                target);
         } else if (d.kind == DeviceKind::power_switch) {
             const auto* t = find(catalogue.switches, d.type);
             add(lines, t ? t->name : d.type, 1, "pcs", d.name.empty() ? target : d.name);
@@ -42,7 +46,8 @@ void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const 
 std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalogue, const Harness& harness) {
     std::vector<BomLine> lines;
     for (const auto& b : plan.batteries)
-        if (const auto* c = find(catalogue.chemistries, b.chemistry)) add(lines, "battery: " + pack_summary(b, *c), 1, "pcs", b.name);
+        if (const auto* c = find(catalogue.chemistries, b.chemistry))
+            add(lines, "battery: " + pack_summary(b, *c), 1, "pcs", b.name);
     for (const auto& h : plan.hubs) add(lines, "two-rail stud or bus bar", 1, "pcs", h.name);
     for (const auto& c : plan.converters) {
         const auto* t = find(catalogue.converters, c.type);
@@ -55,7 +60,9 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         if (!w) continue;
         const auto* insulation = find(catalogue.insulations, w->insulation);
         const auto wire = [&](const std::string& colour) {
-            add(lines, fmt::format("wire {} {}, {}", w->size, colour, insulation ? insulation->name : w->insulation), raw(harness.routes[i].cut), "m", name_of(plan, f.to));
+            add(lines,
+                fmt::format("wire {} {}, {}", w->size, colour, insulation ? insulation->name : w->insulation),
+                raw(harness.routes[i].cut), "m", name_of(plan, f.to));
         };
         wire(f.supply_colour);
         if (f.ret == Return::own) wire(f.return_colour);
@@ -76,7 +83,8 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
 
 std::string bom_to_csv(const std::vector<BomLine>& lines) {
     std::string text = "item,amount,unit,used for\n";
-    for (const auto& l : lines) text += fmt::format("{},{:g},{},{}\n", csv_cell(l.item), l.amount, l.unit, csv_cell(l.used_for));
+    for (const auto& l : lines)
+        text += fmt::format("{},{:g},{},{}\n", csv_cell(l.item), l.amount, l.unit, csv_cell(l.used_for));
     return text;
 }
 

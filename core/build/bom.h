@@ -14,7 +14,8 @@ struct BomLine {
     std::string used_for;
 };
 
-/// Every part, device, metre of wire by size and colour, tube and terminal of the plan. Loads are not listed: they are there.
+/// Every part, device, metre of wire by size and colour, tube and terminal of the plan. Loads are not listed:
+/// they are there.
 std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalogue, const Harness& harness);
 
 /// "item,amount,unit,used for" with a header line.

@@ -27,9 +27,11 @@ struct Maker {
     const WireType* wire(const Feed& f) const { return find(catalogue.wires, f.wire); }
     std::string wire_name(const Feed& f) const { return wire(f) ? wire(f)->size : "wire"; }
     bool threaded(size_t f) const {
-        return std::any_of(figures.harness.routes[f].passages.begin(), figures.harness.routes[f].passages.end(), [&](size_t p) {
-            return plan.passages[p].kind == PassageKind::hole || plan.passages[p].kind == PassageKind::gland;
-        });
+        return std::any_of(figures.harness.routes[f].passages.begin(),
+                           figures.harness.routes[f].passages.end(), [&](size_t p) {
+                               return plan.passages[p].kind == PassageKind::hole ||
+                                      plan.passages[p].kind == PassageKind::gland;
+                           });
     }
     std::string colours(const Feed& f) const {
         return f.ret == Return::own ? f.supply_colour + " and " + f.return_colour : f.supply_colour;
@@ -55,8 +57,10 @@ struct Maker {
 };
 
 void Maker::prepare() {
-    auto& s = add("prepare", StepKind::prepare, "Lay everything out", "parts, tools, light, a bowl for screws");
-    s.actions = {"Read the steps through once.", "Photograph the machine before anything comes apart.", "Take the battery out and put it aside."};
+    auto& s =
+        add("prepare", StepKind::prepare, "Lay everything out", "parts, tools, light, a bowl for screws");
+    s.actions = {"Read the steps through once.", "Photograph the machine before anything comes apart.",
+                 "Take the battery out and put it aside."};
     s.minutes = 15;
     s.why.add("What is missing is found now, not with a hot iron in hand.");
     for (const auto& b : plan.batteries)
@@ -70,8 +74,10 @@ void Maker::set_modules() {
         auto& s = add("set/" + c.id, StepKind::set_module, fmt::format("Set {} to {}", c.name, format(c.set)),
                       (type ? type->name : c.type) + ", nothing on its output");
         s.about = c.id;
-        s.actions = {"Power its input alone, through a 1 A fuse or a current-limited supply.", "Meter on the output, turn the screw slowly.",
-                     fmt::format("Stop at {}; it may stand between {} and {}.", format(c.set), format(figures.windows[i].low), format(figures.windows[i].high)),
+        s.actions = {"Power its input alone, through a 1 A fuse or a current-limited supply.",
+                     "Meter on the output, turn the screw slowly.",
+                     fmt::format("Stop at {}; it may stand between {} and {}.", format(c.set),
+                                 format(figures.windows[i].low), format(figures.windows[i].high)),
                      "Power off. Mark the screw with paint and label the module."};
         s.tools = {"meter", "small screwdriver", "fused test lead"};
         s.minutes = 6;
@@ -85,12 +91,15 @@ void Maker::cut(size_t f) {
     const auto& feed = plan.feeds[f];
     const auto& route = figures.harness.routes[f];
     auto& s = add("cut/" + feed.id, StepKind::cut, "Cut and label: " + feed_name(plan, feed),
-                  fmt::format("{} {}, {}", wire_name(feed), colours(feed), format(route.cut) + (feed.ret == Return::own ? " each" : "")));
+                  fmt::format("{} {}, {}", wire_name(feed), colours(feed),
+                              format(route.cut) + (feed.ret == Return::own ? " each" : "")));
     s.about = feed.id;
-    s.actions = {fmt::format("Cut {} of {} {}{}.", format(route.cut), wire_name(feed), feed.supply_colour,
-                             feed.ret == Return::own ? fmt::format(" and the same of {}", feed.return_colour) : ""),
-                 fmt::format("Label both ends “{}”.", name_of(plan, feed.to))};
-    if (feed.ret == Return::own && raw(route.length) > 0.2) s.actions.push_back("Twist the pair, about a turn every 3 cm.");
+    s.actions = {
+        fmt::format("Cut {} of {} {}{}.", format(route.cut), wire_name(feed), feed.supply_colour,
+                    feed.ret == Return::own ? fmt::format(" and the same of {}", feed.return_colour) : ""),
+        fmt::format("Label both ends “{}”.", name_of(plan, feed.to))};
+    if (feed.ret == Return::own && raw(route.length) > 0.2)
+        s.actions.push_back("Twist the pair, about a turn every 3 cm.");
     s.tools = {"cutters", "tape measure", "labels"};
     s.minutes = 3;
     s.after = {"prepare"};
@@ -105,8 +114,10 @@ void Maker::thread(size_t f) {
     for (const auto p : figures.harness.routes[f].passages) {
         const auto& way = plan.passages[p];
         if (way.kind != PassageKind::hole && way.kind != PassageKind::gland) continue;
-        s.subtitle = fmt::format("through the {} {} of {}", format(way.hole), way.kind == PassageKind::gland ? "gland" : "grommet", name_of(plan, way.id));
-        s.actions.push_back(way.kind == PassageKind::gland ? "Slide the gland's nut and body on first." : "Check that the grommet sits all round.");
+        s.subtitle = fmt::format("through the {} {} of {}", format(way.hole),
+                                 way.kind == PassageKind::gland ? "gland" : "grommet", name_of(plan, way.id));
+        s.actions.push_back(way.kind == PassageKind::gland ? "Slide the gland's nut and body on first."
+                                                           : "Check that the grommet sits all round.");
         s.actions.push_back("Pull the bare, unterminated end through; leave the loop on the load's side.");
     }
     s.minutes = 5;
@@ -125,11 +136,14 @@ void Maker::sleeve(size_t f) {
         const auto* kind = joint_kind(feed, source);
         if (!kind || !kind->tube) continue;
         const auto work = work_joint(catalogue, *kind, *w, plan.practices.insulation);
-        s.actions.push_back(fmt::format("{} × {} of {}, one on each lead, at {}.", feed.ret == Return::own ? 2 : 1, format(work.tube_cut),
-                                        work.tube ? work.tube->name : "tube that fits", name_of(plan, source ? feed.from : feed.to)));
+        s.actions.push_back(fmt::format(
+            "{} × {} of {}, one on each lead, at {}.", feed.ret == Return::own ? 2 : 1, format(work.tube_cut),
+            work.tube ? work.tube->name : "tube that fits", name_of(plan, source ? feed.from : feed.to)));
         parking = std::max(parking, work.parking);
     }
-    if (raw(parking) > 0) s.actions.push_back(fmt::format("Park them {} or more from where the iron will be.", format(parking)));
+    if (raw(parking) > 0)
+        s.actions.push_back(
+            fmt::format("Park them {} or more from where the iron will be.", format(parking)));
     s.subtitle = "before any joint: the forgotten tube is the commonest mistake of all";
     s.tools = {"tube", "scissors"};
     s.minutes = 2;
@@ -142,8 +156,10 @@ void Maker::join(size_t f, bool at_source) {
     const auto* kind = joint_kind(feed, at_source);
     const auto& part = name_of(plan, at_source ? feed.from : feed.to);
     const std::string end = at_source ? "source" : "load";
-    auto& s = add("join/" + feed.id + "/" + end, StepKind::join, fmt::format("Join {} at {}", at_source ? name_of(plan, feed.to) + " lead" : "the lead", part),
-                  fmt::format("{} {}, {}", wire_name(feed), colours(feed), kind ? kind->name : "joint"));
+    auto& s =
+        add("join/" + feed.id + "/" + end, StepKind::join,
+            fmt::format("Join {} at {}", at_source ? name_of(plan, feed.to) + " lead" : "the lead", part),
+            fmt::format("{} {}, {}", wire_name(feed), colours(feed), kind ? kind->name : "joint"));
     s.about = feed.id;
     s.after = {"cut/" + feed.id, "thread/" + feed.id, "sleeve/" + feed.id};
     if (find_part(plan, feed.from).kind == PartKind::converter) {
@@ -152,19 +168,26 @@ void Maker::join(size_t f, bool at_source) {
     }
     if (at_source) {
         if (const auto* fuse = device(feed, DeviceKind::fuse))
-            s.actions.push_back(fmt::format("Fit the holder for the {} fuse in the {} lead, as close to {} as it goes. Leave the fuse out.",
-                                            format(fuse->rating), feed.supply_colour, part));
+            s.actions.push_back(
+                fmt::format("Fit the holder for the {} fuse in the {} lead, as close to {} as it goes. Leave "
+                            "the fuse out.",
+                            format(fuse->rating), feed.supply_colour, part));
         if (const auto* sw = device(feed, DeviceKind::power_switch))
-            s.actions.push_back(fmt::format("Put the {} switch in the {} lead.", sw->name, feed.supply_colour));
+            s.actions.push_back(
+                fmt::format("Put the {} switch in the {} lead.", sw->name, feed.supply_colour));
     }
     if (!kind || !wire(feed)) return;
     s.joint = StepJoint{f, at_source};
     const auto work = work_joint(catalogue, *kind, *wire(feed), plan.practices.insulation);
     s.actions.push_back(fmt::format("Strip {}.", format(kind->strip)));
     s.actions.insert(s.actions.end(), kind->actions.begin(), kind->actions.end());
-    if (raw(kind->iron) > 0) s.actions.push_back(fmt::format("Tip at {}, about {}. Tug with {:.0f} N.", format(kind->iron), format(kind->dwell), work.pull_newton));
-    if (work.tape) s.actions.push_back("Wrap it with tape, half overlapped, stretched, the last turn slack.");
-    else if (kind->tube) s.actions.push_back("Tube over the joint, shrink from the middle outwards.");
+    if (raw(kind->iron) > 0)
+        s.actions.push_back(fmt::format("Tip at {}, about {}. Tug with {:.0f} N.", format(kind->iron),
+                                        format(kind->dwell), work.pull_newton));
+    if (work.tape)
+        s.actions.push_back("Wrap it with tape, half overlapped, stretched, the last turn slack.");
+    else if (kind->tube)
+        s.actions.push_back("Tube over the joint, shrink from the middle outwards.");
     s.tools = kind->tools;
     s.caution = kind->caution;
     s.minutes = kind->minutes * (feed.ret == Return::own ? 2 : 1);
@@ -176,22 +199,28 @@ void Maker::tests() {
     std::vector<std::string> joints;
     for (const auto& s : steps)
         if (s.kind == StepKind::join) joints.push_back(s.key);
-    auto& beep = add("test/beep", StepKind::test_dead, "Beep every lead end to end", "no fuse, no battery; then to its neighbours");
-    beep.actions = {"Meter on continuity, one probe at the hub, one at the plug.", "Below half an ohm end to end; nothing to the neighbour.", "Type the readings on the Bench."};
+    auto& beep = add("test/beep", StepKind::test_dead, "Beep every lead end to end",
+                     "no fuse, no battery; then to its neighbours");
+    beep.actions = {"Meter on continuity, one probe at the hub, one at the plug.",
+                    "Below half an ohm end to end; nothing to the neighbour.",
+                    "Type the readings on the Bench."};
     beep.tools = {"meter"};
     beep.minutes = 10;
     beep.after = joints;
     beep.after.push_back("prepare");
     beep.why.add("Dead before live: a swapped pair is harmless only while there are no volts.");
-    auto& shorts = add("test/shorts", StepKind::test_dead, "Look for shorts across the pack plug", "every switch position and combination");
-    shorts.actions = {"Ohms across the plug with every switch off, then in each combination.", "Open or high. Anything below 10 Ω: stop and find it."};
+    auto& shorts = add("test/shorts", StepKind::test_dead, "Look for shorts across the pack plug",
+                       "every switch position and combination");
+    shorts.actions = {"Ohms across the plug with every switch off, then in each combination.",
+                      "Open or high. Anything below 10 Ω: stop and find it."};
     shorts.tools = {"meter"};
     shorts.minutes = 6;
     shorts.after = {"test/beep"};
     shorts.why.add("Shorts before volts.");
     auto& fit = add("fit/fuses", StepKind::fit, "Fit the fuses, all but the battery's");
     for (const auto& f : plan.feeds)
-        if (const auto* fuse = device(f, DeviceKind::fuse); fuse && find_part(plan, f.from).kind != PartKind::battery)
+        if (const auto* fuse = device(f, DeviceKind::fuse);
+            fuse && find_part(plan, f.from).kind != PartKind::battery)
             fit.actions.push_back(fmt::format("{}: {}", feed_name(plan, f), format(fuse->rating)));
     fit.minutes = 4;
     fit.after = {"test/shorts"};
@@ -208,11 +237,15 @@ void Maker::tests() {
         a.why.add("Before first power.");
         last = a.key;
     }
-    auto& first = add("test/first-power", StepKind::test_live, "First power, small and limited", "a 2 A fuse or a lamp in series instead of the battery fuse");
-    first.actions = {"Main switch off, loads off. Connect the pack through the 2 A test lead.", "Main switch on: the test fuse must hold, nothing may get warm or smell.",
-                     "Pack current with everything off as the Bench says.", "Off again at the first surprise."};
+    auto& first = add("test/first-power", StepKind::test_live, "First power, small and limited",
+                      "a 2 A fuse or a lamp in series instead of the battery fuse");
+    first.actions = {"Main switch off, loads off. Connect the pack through the 2 A test lead.",
+                     "Main switch on: the test fuse must hold, nothing may get warm or smell.",
+                     "Pack current with everything off as the Bench says.",
+                     "Off again at the first surprise."};
     first.tools = {"meter", "2 A test lead"};
-    first.caution = "Propellers and wheels off the ground or off the machine. Rings and watches off your hands.";
+    first.caution =
+        "Propellers and wheels off the ground or off the machine. Rings and watches off your hands.";
     first.minutes = 8;
     first.after = {last};
     first.why.add("Test small and limited before the pack can pour out all it has.");
@@ -222,17 +255,22 @@ void Maker::tests() {
 void Maker::live_rails(const std::string& after) {
     std::vector<std::string> before{after};
     for (const auto& c : plan.converters) {
-        auto& s = add("live/" + c.id, StepKind::test_live, "Prove " + c.name, "output empty, then each load on it");
+        auto& s =
+            add("live/" + c.id, StepKind::test_live, "Prove " + c.name, "output empty, then each load on it");
         s.about = c.id;
-        s.actions = {"Volts at the module's output before its fuses carry anything.", "Then one load at a time: volts at its plug, empty and running.", "Type the readings on the Bench."};
+        s.actions = {"Volts at the module's output before its fuses carry anything.",
+                     "Then one load at a time: volts at its plug, empty and running.",
+                     "Type the readings on the Bench."};
         s.tools = {"meter"};
         s.minutes = 5;
         s.after = before;
         s.why.add("One rail at a time: the last thing changed is the suspect.");
         before = {s.key};
     }
-    auto& direct = add("live/direct", StepKind::test_live, "Prove what hangs on the battery directly", "motors light, then loaded");
-    direct.actions = {"Each switch alone: 0 V behind it open, full volts closed.", "Motors: direction first, fixed lightly; then for good."};
+    auto& direct = add("live/direct", StepKind::test_live, "Prove what hangs on the battery directly",
+                       "motors light, then loaded");
+    direct.actions = {"Each switch alone: 0 V behind it open, full volts closed.",
+                      "Motors: direction first, fixed lightly; then for good."};
     direct.caution = "Keep hands, hair and sleeves out of what turns.";
     direct.minutes = 8;
     direct.after = before;
@@ -240,8 +278,10 @@ void Maker::live_rails(const std::string& after) {
 }
 
 void Maker::close() {
-    auto& tie = add("close/tie", StepKind::close, "Tie it down and close up", "in the reverse of how it was opened");
-    tie.actions = {"Tie the battery lead so that the tie, not the solder, takes the pull.", "Ties every 10 cm, loops where a part comes out, nothing near what turns.",
+    auto& tie =
+        add("close/tie", StepKind::close, "Tie it down and close up", "in the reverse of how it was opened");
+    tie.actions = {"Tie the battery lead so that the tie, not the solder, takes the pull.",
+                   "Ties every 10 cm, loops where a part comes out, nothing near what turns.",
                    "Put the lid on over nothing pinched; test once more before the trim goes back."};
     tie.tools = {"cable ties", "side cutters"};
     tie.minutes = 20;
@@ -250,9 +290,11 @@ void Maker::close() {
     for (const auto& f : plan.feeds) {
         const auto* fuse = device(f, DeviceKind::fuse);
         if (!fuse || find_part(plan, f.from).kind != PartKind::battery) continue;
-        auto& last = add("fit/battery-fuse", StepKind::close, fmt::format("Battery fuse, {}: last of all", format(fuse->rating)));
+        auto& last = add("fit/battery-fuse", StepKind::close,
+                         fmt::format("Battery fuse, {}: last of all", format(fuse->rating)));
         last.about = f.id;
-        last.actions = {"Main switch off.", fmt::format("Fit the {} fuse.", format(fuse->rating)), "Plug the pack in, main switch on."};
+        last.actions = {"Main switch off.", fmt::format("Fit the {} fuse.", format(fuse->rating)),
+                        "Plug the pack in, main switch on."};
         last.minutes = 2;
         last.after = {"close/tie"};
         last.why.add("From here on the pack can pour all it has into a mistake.");

@@ -14,7 +14,7 @@ struct StepJoint {
 };
 
 struct Step {
-    std::string key;      ///< stable under edits elsewhere: "join/feed-hub-pump/source"
+    std::string key;  ///< stable under edits elsewhere: "join/feed-hub-pump/source"
     StepKind kind = StepKind::prepare;
     std::string title;
     std::string subtitle;
@@ -22,20 +22,20 @@ struct Step {
     std::vector<std::string> tools;
     std::string caution;
     double minutes = 5;
-    double wait_minutes = 0;           ///< afterwards, before what depends on it
-    std::vector<std::string> after;    ///< keys that must be done first
-    std::optional<StepJoint> joint;    ///< to draw
-    Id about;                          ///< part, feed or passage
-    Why why;                           ///< why here, and not earlier or later
+    double wait_minutes = 0;         ///< afterwards, before what depends on it
+    std::vector<std::string> after;  ///< keys that must be done first
+    std::optional<StepJoint> joint;  ///< to draw
+    Id about;                        ///< part, feed or passage
+    Why why;                         ///< why here, and not earlier or later
 };
 
-/// Steps in an order that respects every dependency: tube before solder, module set before its loads are connected,
-/// thread before terminate, shorts before volts, battery fuse last. Ties keep the order of the work and of the plan, so a
-/// small edit moves little.
+/// Steps in an order that respects every dependency: tube before solder, module set before its loads are
+/// connected, thread before terminate, shorts before volts, battery fuse last. Ties keep the order of the
+/// work and of the plan, so a small edit moves little.
 std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures);
 
-/// Orders steps by their dependencies (Kahn), smallest index first among those that are free. A dependency on a key that
-/// is not there counts as met; steps of a cycle come last in their given order.
+/// Orders steps by their dependencies (Kahn), smallest index first among those that are free. A dependency on
+/// a key that is not there counts as met; steps of a cycle come last in their given order.
 std::vector<Step> order_steps(std::vector<Step> steps);
 
 /// Minutes of hand work still to do.

@@ -1,5 +1,6 @@
 #pragma once
-// The parts a plan may name: all generic, all typical values with a note of where they come from, read from data/.
+// The parts a plan may name: all generic, all typical values with a note of where they come from, read from
+// data/.
 #include <array>
 #include <filesystem>
 #include <string>
@@ -76,8 +77,8 @@ struct ConverterType {
     std::string name;
     ConverterKind kind = ConverterKind::buck;
     Volt in_min{}, in_max{}, out_min{}, out_max{};
-    Ampere rated{};         ///< printed output current
-    double trusted = 0.8;   ///< share of it that cheap modules are trusted to
+    Ampere rated{};        ///< printed output current
+    double trusted = 0.8;  ///< share of it that cheap modules are trusted to
     double efficiency = 0.9;
     Ampere quiescent{};
     Volt dropout{};
@@ -103,8 +104,8 @@ struct ConnectorType {
 struct SwitchType {
     Id id;
     std::string name;
-    Ampere rated{};    ///< carries continuously
-    Volt breaks{};     ///< DC voltage at which it breaks that current
+    Ampere rated{};  ///< carries continuously
+    Volt breaks{};   ///< DC voltage at which it breaks that current
     Ohm contact{};
     Gram mass{};
     double cost = 0;
@@ -127,13 +128,14 @@ struct JointKind {
     JointMethod method = JointMethod::solder;
     Millimetre strip{};
     Millimetre overlap{};
-    Celsius iron{};   ///< tip temperature, 0 where no iron is used
-    Second dwell{};   ///< heat, per joint
+    Celsius iron{};  ///< tip temperature, 0 where no iron is used
+    Second dwell{};  ///< heat, per joint
     Ohm resistance{};
-    bool tube = true; ///< is insulated with tubing
+    bool tube = true;  ///< is insulated with tubing
     double minutes = 5;
     std::vector<std::string> tools;
-    std::vector<std::string> actions;  ///< what the hands do, in order, after the tube waits and the end is stripped
+    std::vector<std::string>
+        actions;  ///< what the hands do, in order, after the tube waits and the end is stripped
     std::string caution;
     std::string source;
 };
@@ -162,7 +164,8 @@ const Entry* find(const std::vector<Entry>& entries, const Id& id) {
 /// An unreadable file or entry is an error that names file, path inside it and reason.
 tl::expected<Catalogue, std::string> load_catalogue(const std::filesystem::path& data_directory);
 
-/// Where catalogue, schema and demos are: $SANGRE_DATA, beside the executable's ../share/sangre, or the source tree.
+/// Where catalogue, schema and demos are: $SANGRE_DATA, beside the executable's ../share/sangre, or the
+/// source tree.
 std::filesystem::path data_directory();
 
 }  // namespace sangre

@@ -21,7 +21,11 @@ Quantity as(const json& j, const char* key) {
 std::string text(const json& j, const char* key) { return j.value(key, std::string()); }
 
 Insulation insulation(const json& j) {
-    return {j.at("id"), j.at("name"), as<Celsius>(j, "max_C"), as<Celsius>(j, "damage_C"), j.at("conductivity_W_per_mK"),
+    return {j.at("id"),
+            j.at("name"),
+            as<Celsius>(j, "max_C"),
+            as<Celsius>(j, "damage_C"),
+            j.at("conductivity_W_per_mK"),
             j.at("source")};
 }
 
@@ -77,7 +81,8 @@ Chemistry chemistry(const json& j) {
     c.cold_factor = j.at("resistance_factor_0C");
     c.cold_capacity = j.at("capacity_factor_0C");
     c.wh_per_kg = j.at("specific_energy_Wh_per_kg");
-    for (size_t i = 0; i < c.rest.size(); ++i) c.rest[i] = Volt(j.at("rest_V_by_10_percent").at(i).get<double>());
+    for (size_t i = 0; i < c.rest.size(); ++i)
+        c.rest[i] = Volt(j.at("rest_V_by_10_percent").at(i).get<double>());
     c.caution = text(j, "caution");
     c.source = j.at("source");
     return c;
@@ -123,13 +128,20 @@ ConnectorType connector(const json& j) {
 }
 
 SwitchType switch_type(const json& j) {
-    return {j.at("id"),          j.at("name"),     as<Ampere>(j, "rated_A"), as<Volt>(j, "breaks_V"), as<Ohm>(j, "contact_ohm"),
-            as<Gram>(j, "mass_g"), j.at("cost"), j.at("source")};
+    return {j.at("id"),
+            j.at("name"),
+            as<Ampere>(j, "rated_A"),
+            as<Volt>(j, "breaks_V"),
+            as<Ohm>(j, "contact_ohm"),
+            as<Gram>(j, "mass_g"),
+            j.at("cost"),
+            j.at("source")};
 }
 
 TubeSize tube(const json& j) {
-    return {j.at("id"), j.at("name"), as<Millimetre>(j, "expanded_mm"), as<Millimetre>(j, "recovered_mm"),
-            j.at("adhesive"), j.at("source")};
+    return {
+        j.at("id"),       j.at("name"),  as<Millimetre>(j, "expanded_mm"), as<Millimetre>(j, "recovered_mm"),
+        j.at("adhesive"), j.at("source")};
 }
 
 JointKind joint(const json& j) {
@@ -163,20 +175,30 @@ tl::expected<void, std::string> add_file(Catalogue& into, const fs::path& file, 
     const auto read = [&](auto& list, auto make) {
         for (size_t i = 0; i < entries.size(); ++i) {
             auto entry = make(entries[i]);
-            if (find(list, entry.id)) throw std::runtime_error(fmt::format("/entries/{}/id: “{}” is there twice", i, entry.id));
+            if (find(list, entry.id))
+                throw std::runtime_error(fmt::format("/entries/{}/id: “{}” is there twice", i, entry.id));
             list.push_back(std::move(entry));
         }
     };
     try {
-        if (kind == "insulation") read(into.insulations, insulation);
-        else if (kind == "wire") read(into.wires, wire);
-        else if (kind == "fuse") read(into.fuses, fuse);
-        else if (kind == "chemistry") read(into.chemistries, chemistry);
-        else if (kind == "converter") read(into.converters, converter);
-        else if (kind == "connector") read(into.connectors, connector);
-        else if (kind == "switch") read(into.switches, switch_type);
-        else if (kind == "tube") read(into.tubes, tube);
-        else read(into.joints, joint);
+        if (kind == "insulation")
+            read(into.insulations, insulation);
+        else if (kind == "wire")
+            read(into.wires, wire);
+        else if (kind == "fuse")
+            read(into.fuses, fuse);
+        else if (kind == "chemistry")
+            read(into.chemistries, chemistry);
+        else if (kind == "converter")
+            read(into.converters, converter);
+        else if (kind == "connector")
+            read(into.connectors, connector);
+        else if (kind == "switch")
+            read(into.switches, switch_type);
+        else if (kind == "tube")
+            read(into.tubes, tube);
+        else
+            read(into.joints, joint);
     } catch (const std::exception& e) {
         return tl::unexpected(fmt::format("{}: {}", file.string(), e.what()));
     }
@@ -197,7 +219,8 @@ tl::expected<Catalogue, std::string> load_catalogue(const fs::path& data) {
         if (auto added = add_file(catalogue, file, data); !added) return tl::unexpected(added.error());
     for (const auto& w : catalogue.wires)
         if (!find(catalogue.insulations, w.insulation))
-            return tl::unexpected(fmt::format("wire {}: no insulation “{}” in the catalogue", w.id, w.insulation));
+            return tl::unexpected(
+                fmt::format("wire {}: no insulation “{}” in the catalogue", w.id, w.insulation));
     std::stable_sort(catalogue.wires.begin(), catalogue.wires.end(),
                      [](const auto& a, const auto& b) { return a.area < b.area; });
     return catalogue;

@@ -72,14 +72,21 @@ std::vector<CsvRow> parse_csv(const std::string& text) {
     for (size_t i = 0; i < text.size(); ++i) {
         const char c = text[i];
         if (quoted) {
-            if (c == '"' && i + 1 < text.size() && text[i + 1] == '"') cell += '"', ++i;
-            else if (c == '"') quoted = false;
-            else cell += c;
+            if (c == '"' && i + 1 < text.size() && text[i + 1] == '"')
+                cell += '"', ++i;
+            else if (c == '"')
+                quoted = false;
+            else
+                cell += c;
             if (c == '\n') ++line;
-        } else if (c == '"') quoted = true;
-        else if (c == delimiter) row.cells.push_back(trimmed(cell)), cell.clear();
-        else if (c == '\n') end_row(), ++line;
-        else cell += c;
+        } else if (c == '"')
+            quoted = true;
+        else if (c == delimiter)
+            row.cells.push_back(trimmed(cell)), cell.clear();
+        else if (c == '\n')
+            end_row(), ++line;
+        else
+            cell += c;
     }
     if (!cell.empty() || !row.cells.empty()) end_row();
     return rows;
@@ -107,12 +114,17 @@ tl::expected<std::vector<Load>, std::vector<CsvProblem>> loads_from_csv(const st
             for (const auto& c : rows[r].cells) line += (line.empty() ? "" : " ") + c;
         else {
             std::map<std::string, std::string> cells;
-            for (size_t i = 0; i < rows[r].cells.size() && i < header.size(); ++i) cells[header[i]] = rows[r].cells[i];
+            for (size_t i = 0; i < rows[r].cells.size() && i < header.size(); ++i)
+                cells[header[i]] = rows[r].cells[i];
             line = line_from(cells);
         }
         auto read = parse_load(line);
         for (const auto& p : read.problems)
-            problems.push_back({rows[r].line, fmt::format("“{}”: {}", p.end > p.begin && p.end <= line.size() ? line.substr(p.begin, p.end - p.begin) : line, p.message)});
+            problems.push_back({rows[r].line, fmt::format("“{}”: {}",
+                                                          p.end > p.begin && p.end <= line.size()
+                                                              ? line.substr(p.begin, p.end - p.begin)
+                                                              : line,
+                                                          p.message)});
         if (!read.complete()) continue;
         read.load.id = fresh_id(ids, "load", read.load.name);
         ids.loads.push_back(read.load);
@@ -131,13 +143,17 @@ std::string loads_to_csv(const std::vector<Load>& loads) {
             if (c.kind == LoadChip::Kind::manner) manner += (manner.empty() ? "" : " ") + c.text;
         const auto amount = [&](Ampere a) {
             if (raw(a) <= 0) return std::string();
-            return l.kind == LoadKind::power ? fmt::format("{:.6g} W", raw(a) * raw(l.nominal)) : fmt::format("{:.6g} A", raw(a));
+            return l.kind == LoadKind::power ? fmt::format("{:.6g} W", raw(a) * raw(l.nominal))
+                                             : fmt::format("{:.6g} A", raw(a));
         };
-        const auto draws = l.kind == LoadKind::resistance ? fmt::format("{:.6g} Ω", raw(l.nominal) / std::max(raw(l.typical), 1e-9)) : amount(l.typical);
+        const auto draws = l.kind == LoadKind::resistance
+                               ? fmt::format("{:.6g} Ω", raw(l.nominal) / std::max(raw(l.typical), 1e-9))
+                               : amount(l.typical);
         const bool peaks = l.peak > l.typical, starts = raw(l.start) > 0;
-        for (const auto& cell : {l.name, fmt::format("{:.6g}-{:.6g} V", raw(l.v_min), raw(l.v_max)), draws, amount(l.idle), peaks ? amount(l.peak) : "",
-                                 peaks ? fmt::format("{:.6g} s", raw(l.peak_time)) : "", starts ? amount(l.start) : "",
-                                 starts ? fmt::format("{:.6g} s", raw(l.start_time)) : ""})
+        for (const auto& cell :
+             {l.name, fmt::format("{:.6g}-{:.6g} V", raw(l.v_min), raw(l.v_max)), draws, amount(l.idle),
+              peaks ? amount(l.peak) : "", peaks ? fmt::format("{:.6g} s", raw(l.peak_time)) : "",
+              starts ? amount(l.start) : "", starts ? fmt::format("{:.6g} s", raw(l.start_time)) : ""})
             text += csv_cell(cell) + ",";
         text += csv_cell(manner) + "\n";
     }

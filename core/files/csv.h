@@ -13,8 +13,8 @@ struct CsvRow {
     std::vector<std::string> cells;
 };
 
-/// Splits a table. The delimiter is the first of tab, semicolon, comma that the first line holds outside quotes.
-/// Blank lines and lines that start with # are passed over.
+/// Splits a table. The delimiter is the first of tab, semicolon, comma that the first line holds outside
+/// quotes. Blank lines and lines that start with # are passed over.
 std::vector<CsvRow> parse_csv(const std::string& text);
 
 /// One cell, quoted where it must be.
@@ -25,9 +25,9 @@ struct CsvProblem {
     std::string message;
 };
 
-/// Loads from a table, pasted or read. With a header that starts with "name", the columns are name, voltage, current (or
-/// power), idle, peak, peak time, start, start time, manner, in any order; otherwise each line is a load as it is typed.
-/// Every line that is not understood is named; then nothing is taken.
+/// Loads from a table, pasted or read. With a header that starts with "name", the columns are name, voltage,
+/// current (or power), idle, peak, peak time, start, start time, manner, in any order; otherwise each line is
+/// a load as it is typed. Every line that is not understood is named; then nothing is taken.
 tl::expected<std::vector<Load>, std::vector<CsvProblem>> loads_from_csv(const std::string& text);
 
 /// The same table from loads, to paste into a spreadsheet.

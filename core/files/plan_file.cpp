@@ -4,8 +4,8 @@
 #include <fmt/format.h>
 #include <unistd.h>
 
-#include <nlohmann/json.hpp>
 #include <cstring>
+#include <nlohmann/json.hpp>
 #include <set>
 #include <type_traits>
 
@@ -20,13 +20,17 @@ using json = nlohmann::json;
 using ordered = nlohmann::ordered_json;
 
 template <class T>
-concept Quantity = requires(T q) { q.template to<double>(); };
+concept Quantity = requires(T q) {
+    q.template to<double>();
+};
 template <class T>
 inline constexpr bool is_list = false;
 template <class T>
 inline constexpr bool is_list<std::vector<T>> = true;
 template <class T>
-concept Record = requires(T& r, json& j) { plan_fields::visit(j, r); };
+concept Record = requires(T& r, json& j) {
+    plan_fields::visit(j, r);
+};
 
 /// Writes a value's fields in their listed order, then the kept unknown keys.
 struct Writer {
@@ -34,7 +38,8 @@ struct Writer {
 
     template <class T>
     static ordered value(const T& v) {
-        if constexpr (Quantity<T>) return raw(v);
+        if constexpr (Quantity<T>)
+            return raw(v);
         else if constexpr (std::is_enum_v<T>) {
             for (const auto& [e, name] : plan_fields::names(v))
                 if (e == v) return std::string(name);
@@ -84,7 +89,8 @@ struct Reader {
 
     template <class T>
     static void value(const json& j, const std::string& at, T& v) {
-        if constexpr (Quantity<T>) v = T(j.get<double>());
+        if constexpr (Quantity<T>)
+            v = T(j.get<double>());
         else if constexpr (std::is_enum_v<T>) {
             const auto text = j.get<std::string>();
             std::string allowed;
@@ -111,8 +117,10 @@ struct Reader {
         if (found == in.end()) return;
         const auto at = where + "/" + key;
         try {
-            if constexpr (requires { v.has_value(); }) value(*found, at, v.emplace());
-            else value(*found, at, v);
+            if constexpr (requires { v.has_value(); })
+                value(*found, at, v.emplace());
+            else
+                value(*found, at, v);
         } catch (const json::exception&) {
             throw BadPlace{at, fmt::format("{} is the wrong kind of value", found->dump().substr(0, 40))};
         }
@@ -127,7 +135,8 @@ struct Reader {
 
 /// Version 1 named the drop limit in percent and had no metal_frame.
 void upgrade_from_1(json& document) {
-    if (auto practices = document.find("practices"); practices != document.end() && practices->contains("drop_limit_percent")) {
+    if (auto practices = document.find("practices");
+        practices != document.end() && practices->contains("drop_limit_percent")) {
         (*practices)["drop_limit"] = (*practices)["drop_limit_percent"].get<double>() / 100;
         practices->erase("drop_limit_percent");
     }
@@ -139,7 +148,8 @@ void check_references(const Plan& plan) {
     const auto unique = [&](const auto& list, const char* key) {
         for (size_t i = 0; i < list.size(); ++i)
             if (!ids.insert(list[i].id).second)
-                throw BadPlace{fmt::format("/{}/{}/id", key, i), fmt::format("“{}” is used twice", list[i].id)};
+                throw BadPlace{fmt::format("/{}/{}/id", key, i),
+                               fmt::format("“{}” is used twice", list[i].id)};
     };
     unique(plan.batteries, "batteries"), unique(plan.hubs, "hubs"), unique(plan.converters, "converters");
     unique(plan.loads, "loads"), unique(plan.feeds, "feeds"), unique(plan.places, "places");
@@ -149,7 +159,8 @@ void check_references(const Plan& plan) {
         const auto at = [&](const char* key) { return fmt::format("/feeds/{}/{}", i, key); };
         const auto from = find_part(plan, f.from).kind;
         if (from == PartKind::none) throw BadPlace{at("from"), fmt::format("there is no part “{}”", f.from)};
-        if (from == PartKind::load) throw BadPlace{at("from"), fmt::format("“{}” is a load and feeds nothing", f.from)};
+        if (from == PartKind::load)
+            throw BadPlace{at("from"), fmt::format("“{}” is a load and feeds nothing", f.from)};
         const auto to = find_part(plan, f.to).kind;
         if (to == PartKind::none) throw BadPlace{at("to"), fmt::format("there is no part “{}”", f.to)};
         if (f.from == f.to) throw BadPlace{at("to"), fmt::format("“{}” feeds itself", f.to)};
@@ -177,8 +188,9 @@ tl::expected<Plan, std::string> plan_from_json(const std::string& text, const st
     if (!version.is_number_integer() || version < 1)
         return fail("/version", fmt::format("a whole number from 1 to {} is expected here", plan_version));
     if (version > plan_version)
-        return fail("/version", fmt::format("{} is newer than this program reads (up to {}); nothing was changed",
-                                            version.dump(), plan_version));
+        return fail("/version",
+                    fmt::format("{} is newer than this program reads (up to {}); nothing was changed",
+                                version.dump(), plan_version));
     if (version == 1) upgrade_from_1(document);
     if (auto ok = check_schema(document, data_directory() / "schema" / "plan.schema.json", name); !ok)
         return tl::unexpected(ok.error());
@@ -210,7 +222,8 @@ tl::expected<void, std::string> write_whole(const std::string& text, const std::
     const auto fail = [&](const char* what) {
         const auto reason = std::string(std::strerror(errno));
         ::unlink(beside.c_str());
-        return tl::unexpected(fmt::format("{}: {}: {}; the file there is as it was", file.string(), what, reason));
+        return tl::unexpected(
+            fmt::format("{}: {}: {}; the file there is as it was", file.string(), what, reason));
     };
     const int out = ::open(beside.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
     if (out < 0) return fail("cannot be written");

@@ -8,14 +8,21 @@ namespace {
 
 using json = nlohmann::ordered_json;
 
-const char* word(Severity s) { return s == Severity::danger ? "danger" : s == Severity::caution ? "caution" : "note"; }
+const char* word(Severity s) {
+    return s == Severity::danger ? "danger" : s == Severity::caution ? "caution" : "note";
+}
 const char* word(FaultOutcome o) {
     switch (o) {
-        case FaultOutcome::opens: return "opens";
-        case FaultOutcome::hurts: return "hurts";
-        case FaultOutcome::never_opens: return "never-opens";
-        case FaultOutcome::limited: return "limited";
-        case FaultOutcome::unknown: break;
+        case FaultOutcome::opens:
+            return "opens";
+        case FaultOutcome::hurts:
+            return "hurts";
+        case FaultOutcome::never_opens:
+            return "never-opens";
+        case FaultOutcome::limited:
+            return "limited";
+        case FaultOutcome::unknown:
+            break;
     }
     return "unknown";
 }
@@ -26,22 +33,31 @@ json finite(double v) { return std::isfinite(v) ? json(v) : json(); }
 json network(const Plan& plan, const Study& s) {
     const auto& p = s.now;
     const auto& c = s.solver->circuit();
-    json n{{"found", p.found}, {"iterations", p.iterations}, {"residual_A", p.residual}, {"scale_A", p.scale}};
-    for (size_t i = 0; i < c.nodes.size(); ++i) n["nodes"].push_back({{"name", c.nodes[i]}, {"V", p.node_volts[i]}});
+    json n{
+        {"found", p.found}, {"iterations", p.iterations}, {"residual_A", p.residual}, {"scale_A", p.scale}};
+    for (size_t i = 0; i < c.nodes.size(); ++i)
+        n["nodes"].push_back({{"name", c.nodes[i]}, {"V", p.node_volts[i]}});
     n["elements"] = json::array();
     const auto element = [&](const std::string& id, int from, int to, double amps) {
         n["elements"].push_back({{"of", id}, {"from", from}, {"to", to}, {"A", amps}});
     };
     for (size_t b = 0; b < c.branches.size(); ++b)
-        element(c.branches[b].feed < plan.feeds.size() ? plan.feeds[c.branches[b].feed].id : "frame", c.branches[b].a, c.branches[b].b, p.branch_amps[b]);
-    for (size_t i = 0; i < c.batteries.size(); ++i) element(plan.batteries[i].id, c.batteries[i].negative, c.batteries[i].positive, raw(p.batteries[i].amps));
-    for (size_t i = 0; i < c.loads.size(); ++i) element(plan.loads[i].id, c.loads[i].positive, c.loads[i].negative, raw(p.loads[i].amps));
+        element(c.branches[b].feed < plan.feeds.size() ? plan.feeds[c.branches[b].feed].id : "frame",
+                c.branches[b].a, c.branches[b].b, p.branch_amps[b]);
+    for (size_t i = 0; i < c.batteries.size(); ++i)
+        element(plan.batteries[i].id, c.batteries[i].negative, c.batteries[i].positive,
+                raw(p.batteries[i].amps));
+    for (size_t i = 0; i < c.loads.size(); ++i)
+        element(plan.loads[i].id, c.loads[i].positive, c.loads[i].negative, raw(p.loads[i].amps));
     for (size_t i = 0; i < c.converter_in.size(); ++i) {
-        element(plan.converters[i].id, c.converter_in[i].positive, c.converter_in[i].negative, raw(p.converters[i].in_amps));
-        element(plan.converters[i].id, c.converter_out[i].negative, c.converter_out[i].positive, raw(p.converters[i].out_amps));
+        element(plan.converters[i].id, c.converter_in[i].positive, c.converter_in[i].negative,
+                raw(p.converters[i].in_amps));
+        element(plan.converters[i].id, c.converter_out[i].negative, c.converter_out[i].positive,
+                raw(p.converters[i].out_amps));
     }
     for (const auto& b : p.brown_outs)
-        n["brown_outs"].push_back({{"load", plan.loads[b.load].id}, {"gets_V", raw(b.gets)}, {"needs_V", raw(b.needs)}});
+        n["brown_outs"].push_back(
+            {{"load", plan.loads[b.load].id}, {"gets_V", raw(b.gets)}, {"needs_V", raw(b.needs)}});
     return n;
 }
 
@@ -50,41 +66,81 @@ json network(const Plan& plan, const Study& s) {
 std::string study_to_json(const Plan& plan, const Study& s) {
     const auto* phase = phase_of(plan, s.conditions);
     json out{{"format", "sangre-study"}, {"version", 1}, {"plan", plan.name}};
-    out["conditions"] = {{"phase", phase ? json(phase->id) : json()}, {"charge", s.conditions.charge}, {"air_C", raw(s.conditions.air)}, {"worst", s.conditions.worst}};
+    out["conditions"] = {{"phase", phase ? json(phase->id) : json()},
+                         {"charge", s.conditions.charge},
+                         {"air_C", raw(s.conditions.air)},
+                         {"worst", s.conditions.worst}};
     out["network"] = network(plan, s);
     out["feeds"] = json::array();
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
-        const auto &f = s.now.feeds[i];
-        const auto &x = s.worst.feeds[i];
-        const auto &p = s.protection[i];
-        out["feeds"].push_back({{"id", plan.feeds[i].id}, {"wire", plan.feeds[i].wire}, {"length_m", raw(s.harness.routes[i].length)},
-                                {"cut_m", raw(s.harness.routes[i].cut)}, {"fuse_A", p.inherited || !p.family ? json() : json(raw(p.rating))},
-                                {"now", {{"A", raw(f.supply)}, {"V_end", raw(f.at_end)}, {"drop_V", raw(f.drop)}, {"heat_W", raw(f.heat)}}},
-                                {"worst", {{"continuous_A", raw(x.continuous)}, {"peak_A", raw(x.peak)}, {"drop_share", x.drop_share}, {"warmest_C", raw(p.warmest)}, {"ampacity_A", raw(p.ampacity)}}},
-                                {"short", {{"outcome", word(p.fault.outcome)}, {"A", raw(p.fault.current)}, {"s", finite(raw(p.fault.time))}, {"wire_C", raw(p.fault.wire)}}}});
+        const auto& f = s.now.feeds[i];
+        const auto& x = s.worst.feeds[i];
+        const auto& p = s.protection[i];
+        out["feeds"].push_back({{"id", plan.feeds[i].id},
+                                {"wire", plan.feeds[i].wire},
+                                {"length_m", raw(s.harness.routes[i].length)},
+                                {"cut_m", raw(s.harness.routes[i].cut)},
+                                {"fuse_A", p.inherited || !p.family ? json() : json(raw(p.rating))},
+                                {"now",
+                                 {{"A", raw(f.supply)},
+                                  {"V_end", raw(f.at_end)},
+                                  {"drop_V", raw(f.drop)},
+                                  {"heat_W", raw(f.heat)}}},
+                                {"worst",
+                                 {{"continuous_A", raw(x.continuous)},
+                                  {"peak_A", raw(x.peak)},
+                                  {"drop_share", x.drop_share},
+                                  {"warmest_C", raw(p.warmest)},
+                                  {"ampacity_A", raw(p.ampacity)}}},
+                                {"short",
+                                 {{"outcome", word(p.fault.outcome)},
+                                  {"A", raw(p.fault.current)},
+                                  {"s", finite(raw(p.fault.time))},
+                                  {"wire_C", raw(p.fault.wire)}}}});
     }
     out["loads"] = json::array();
     for (size_t i = 0; i < plan.loads.size(); ++i) {
         const auto& l = s.now.loads[i];
-        out["loads"].push_back({{"id", plan.loads[i].id}, {"V", raw(l.volts)}, {"A", raw(l.amps)}, {"W", raw(l.watts)},
-                                {"lowest_V", raw(s.worst.loads[i].lowest)}, {"highest_V", raw(s.worst.loads[i].highest)},
-                                {"Wh_per_day", i < s.mission.load_energy.size() ? raw(s.mission.load_energy[i]) : 0.0}});
+        out["loads"].push_back(
+            {{"id", plan.loads[i].id},
+             {"V", raw(l.volts)},
+             {"A", raw(l.amps)},
+             {"W", raw(l.watts)},
+             {"lowest_V", raw(s.worst.loads[i].lowest)},
+             {"highest_V", raw(s.worst.loads[i].highest)},
+             {"Wh_per_day", i < s.mission.load_energy.size() ? raw(s.mission.load_energy[i]) : 0.0}});
     }
     out["converters"] = json::array();
     for (size_t i = 0; i < plan.converters.size(); ++i) {
         const auto& k = s.now.converters[i];
-        out["converters"].push_back({{"id", plan.converters[i].id}, {"in_V", raw(k.in)}, {"in_A", raw(k.in_amps)}, {"out_V", raw(k.out)}, {"out_A", raw(k.out_amps)},
-                                     {"heat_W", raw(k.heat)}, {"window_low_V", raw(s.windows[i].low)}, {"window_high_V", finite(raw(s.windows[i].high))}});
+        out["converters"].push_back({{"id", plan.converters[i].id},
+                                     {"in_V", raw(k.in)},
+                                     {"in_A", raw(k.in_amps)},
+                                     {"out_V", raw(k.out)},
+                                     {"out_A", raw(k.out_amps)},
+                                     {"heat_W", raw(k.heat)},
+                                     {"window_low_V", raw(s.windows[i].low)},
+                                     {"window_high_V", finite(raw(s.windows[i].high))}});
     }
-    out["mission"] = {{"run_time_s", raw(s.mission.run_time)}, {"lasts_the_day", s.mission.lasts}, {"lowest_charge", s.mission.lowest_charge},
-                      {"day_Wh", raw(s.mission.day_energy)}, {"standby_days", s.mission.standby_days}};
-    out["totals"] = {{"drawn_W", raw(s.now.drawn)}, {"wire_heat_W", raw(s.now.wire_heat)}, {"converter_heat_W", raw(s.now.converter_heat)},
-                     {"mass_g", raw(s.mass)}, {"worst_drop_share", s.worst.worst_drop_share}};
+    out["mission"] = {{"run_time_s", raw(s.mission.run_time)},
+                      {"lasts_the_day", s.mission.lasts},
+                      {"lowest_charge", s.mission.lowest_charge},
+                      {"day_Wh", raw(s.mission.day_energy)},
+                      {"standby_days", s.mission.standby_days}};
+    out["totals"] = {{"drawn_W", raw(s.now.drawn)},
+                     {"wire_heat_W", raw(s.now.wire_heat)},
+                     {"converter_heat_W", raw(s.now.converter_heat)},
+                     {"mass_g", raw(s.mass)},
+                     {"worst_drop_share", s.worst.worst_drop_share}};
     out["findings"] = json::array();
     for (const auto& f : s.findings) {
         json fixes = json::array();
         for (const auto& x : f.fixes) fixes.push_back(x.label);
-        out["findings"].push_back({{"severity", word(f.severity)}, {"rule", f.rule}, {"about", f.about}, {"sentence", f.sentence}, {"fixes", fixes}});
+        out["findings"].push_back({{"severity", word(f.severity)},
+                                   {"rule", f.rule},
+                                   {"about", f.about},
+                                   {"sentence", f.sentence},
+                                   {"fixes", fixes}});
     }
     return out.dump(1) + "\n";
 }

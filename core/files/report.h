@@ -6,8 +6,8 @@
 
 namespace sangre {
 
-/// Nodes and branches are there so that Kirchhoff's law can be checked from outside: at each node the currents of its
-/// branches, with its batteries', converters' and loads', sum to zero within 1e-9 × scale_A.
+/// Nodes and branches are there so that Kirchhoff's law can be checked from outside: at each node the
+/// currents of its branches, with its batteries', converters' and loads', sum to zero within 1e-9 × scale_A.
 std::string study_to_json(const Plan& plan, const Study& study);
 
 }  // namespace sangre

@@ -84,10 +84,12 @@ tl::expected<void, std::string> check_schema(const json& document, const std::fi
     return tl::unexpected(fmt::format("{}: {}: {}", name, pointer(deepest.context), deepest.description));
 }
 
-tl::expected<json, std::string> read_checked_json(const std::filesystem::path& file, const std::filesystem::path& schema) {
+tl::expected<json, std::string> read_checked_json(const std::filesystem::path& file,
+                                                  const std::filesystem::path& schema) {
     auto document = read_json(file);
     if (!document) return document;
-    if (auto checked = check_schema(*document, schema, file.string()); !checked) return tl::unexpected(checked.error());
+    if (auto checked = check_schema(*document, schema, file.string()); !checked)
+        return tl::unexpected(checked.error());
     return document;
 }
 

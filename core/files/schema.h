@@ -14,8 +14,8 @@ tl::expected<nlohmann::json, std::string> read_json(const std::filesystem::path&
 tl::expected<nlohmann::json, std::string> parse_json(const std::string& text, const std::string& name);
 
 /// Checks a document against a schema; the error lists each place as a JSON pointer with what is wrong there.
-tl::expected<void, std::string> check_schema(const nlohmann::json& document, const std::filesystem::path& schema,
-                                             const std::string& name);
+tl::expected<void, std::string> check_schema(const nlohmann::json& document,
+                                             const std::filesystem::path& schema, const std::string& name);
 
 /// read_json and check_schema in one.
 tl::expected<nlohmann::json, std::string> read_checked_json(const std::filesystem::path& file,

@@ -16,7 +16,8 @@ double relax(std::vector<Circle>& c, double bound, int rounds) {
         for (size_t i = 0; i < c.size(); ++i) {
             for (size_t j = i + 1; j < c.size(); ++j) {
                 double dx = c[j].x - c[i].x, dy = c[j].y - c[i].y;
-                const double gap = c[i].radius + c[j].radius, d = std::max(std::sqrt(dx * dx + dy * dy), 1e-9);
+                const double gap = c[i].radius + c[j].radius,
+                             d = std::max(std::sqrt(dx * dx + dy * dy), 1e-9);
                 if (d >= gap) continue;
                 worst = std::max(worst, gap - d);
                 const double push = (gap - d) / d;
@@ -47,13 +48,15 @@ static std::vector<Circle> pack_anew(const std::vector<double>& radii) {
     if (radii.empty()) return {};
     if (radii.size() == 1) return {{0, 0, radii[0]}};
     double area = 0, total = 0, smallest = radii[0], largest = 0;
-    for (const double r : radii) area += r * r, total += r, smallest = std::min(smallest, r), largest = std::max(largest, r);
+    for (const double r : radii)
+        area += r * r, total += r, smallest = std::min(smallest, r), largest = std::max(largest, r);
     std::mt19937 random(7);
     std::uniform_real_distribution<double> spread(-1, 1);
     std::vector<Circle> best;
     for (int start = 0; start < 6; ++start) {
         std::vector<Circle> seed;
-        for (const double r : radii) seed.push_back({spread(random) * total / 2, spread(random) * total / 2, r});
+        for (const double r : radii)
+            seed.push_back({spread(random) * total / 2, spread(random) * total / 2, r});
         double low = std::max(std::sqrt(area), largest), high = total;
         std::vector<Circle> fit;
         for (int i = 0; i < 12; ++i) {

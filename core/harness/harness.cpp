@@ -74,8 +74,10 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Feed& feed) 
         const auto direct = shortest(plan, from, to, false);
         r.round_hinge = path.found && direct.length < path.length - 1e-9;
         if (r.round_hinge)
-            r.why.add(fmt::format("The shortest way is {} past a moving part; this goes round it: {}, because a moving "
-                                  "wire wants braid and a loop.", format(Metre(direct.length)), format(Metre(path.length))));
+            r.why.add(fmt::format(
+                "The shortest way is {} past a moving part; this goes round it: {}, because a moving "
+                "wire wants braid and a loop.",
+                format(Metre(direct.length)), format(Metre(path.length))));
     }
     r.passages = path.passages;
     if (feed.length) {
@@ -85,19 +87,22 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Feed& feed) 
     } else if (path.found) {
         r.length = from == to ? same_place_length : Metre(path.length);
         r.basis = LengthBasis::routed;
-        if (from == to) r.why.add("Both ends are in " + name_of(plan, from) + ": " + format(r.length) + " taken.");
+        if (from == to)
+            r.why.add("Both ends are in " + name_of(plan, from) + ": " + format(r.length) + " taken.");
         for (const auto p : path.passages)
-            r.why.add(fmt::format("{}: {}", name_of(plan, plan.passages[p].id), format(plan.passages[p].length)));
+            r.why.add(
+                fmt::format("{}: {}", name_of(plan, plan.passages[p].id), format(plan.passages[p].length)));
     } else {
         r.length = guessed_length;
-        r.why.add("No measured way joins the two ends; " + format(r.length) + " is a guess. Measure it.", Tone::caution);
+        r.why.add("No measured way joins the two ends; " + format(r.length) + " is a guess. Measure it.",
+                  Tone::caution);
     }
     const double ends = end_allowance(catalogue, feed.joint_from) + end_allowance(catalogue, feed.joint_to);
     const double loop = raw(r.length) > 0.2 ? service_loop_m : 0;
     r.cut = Metre(std::ceil(((raw(r.length) + loop) * (1 + slack) + ends) * 100) / 100);
     r.why.heading("Cut");
-    r.why.add(fmt::format("({} path + {} service loop) × 1.05 slack + {} ends = {}", format(r.length), format(Metre(loop)),
-                          format(Metre(ends)), format(r.cut)));
+    r.why.add(fmt::format("({} path + {} service loop) × 1.05 slack + {} ends = {}", format(r.length),
+                          format(Metre(loop)), format(Metre(ends)), format(r.cut)));
     r.why.add("Cut long and trim later: a wire can be shortened, not lengthened.");
     return r;
 }
@@ -106,11 +111,13 @@ Millimetre widest_end(const Catalogue& catalogue, const Feed& feed) {
     Millimetre widest(0);
     for (const auto& d : feed.devices)
         if (d.kind == DeviceKind::connector)
-            if (const auto* type = find(catalogue.connectors, d.type)) widest = std::max(widest, type->passes);
+            if (const auto* type = find(catalogue.connectors, d.type))
+                widest = std::max(widest, type->passes);
     return widest;
 }
 
-HoleFill fill_hole(const Plan& plan, const Catalogue& catalogue, size_t passage, const std::vector<size_t>& feeds) {
+HoleFill fill_hole(const Plan& plan, const Catalogue& catalogue, size_t passage,
+                   const std::vector<size_t>& feeds) {
     HoleFill h;
     h.passage = passage;
     h.feeds = feeds;
@@ -146,7 +153,8 @@ Harness lay_harness(const Plan& plan, const Catalogue& catalogue) {
         for (const auto p : h.routes.back().passages) h.feeds_in_passage[p].push_back(i);
     }
     for (auto& r : h.routes)
-        for (const auto p : r.passages) r.bunched = std::max(r.bunched, static_cast<int>(h.feeds_in_passage[p].size()));
+        for (const auto p : r.passages)
+            r.bunched = std::max(r.bunched, static_cast<int>(h.feeds_in_passage[p].size()));
     for (size_t p = 0; p < plan.passages.size(); ++p) {
         const auto kind = plan.passages[p].kind;
         auto filled = fill_hole(plan, catalogue, p, h.feeds_in_passage[p]);

@@ -1,5 +1,6 @@
 #pragma once
-// Where the wires run: the way through the measured passages, cut lengths, and what must go through each hole.
+// Where the wires run: the way through the measured passages, cut lengths, and what must go through each
+// hole.
 #include <vector>
 
 #include "catalogue/catalogue.h"
@@ -11,26 +12,27 @@ namespace sangre {
 enum class LengthBasis { measured, routed, guessed };
 
 struct FeedRoute {
-    Metre length{};                ///< one way, along the path
-    std::vector<size_t> passages;  ///< in order from the source; empty when both ends share a place or none is known
+    Metre length{};  ///< one way, along the path
+    std::vector<size_t>
+        passages;  ///< in order from the source; empty when both ends share a place or none is known
     LengthBasis basis = LengthBasis::guessed;
-    bool round_hinge = false;      ///< a shorter way past a moving part was refused
-    Metre cut{};                   ///< what to cut, each conductor
-    int bunched = 1;               ///< loaded circuits lying together with it, itself included
+    bool round_hinge = false;  ///< a shorter way past a moving part was refused
+    Metre cut{};               ///< what to cut, each conductor
+    int bunched = 1;           ///< loaded circuits lying together with it, itself included
     Why why;
 };
 
 struct HoleFill {
     size_t passage = 0;
     std::vector<size_t> feeds;
-    std::vector<Circle> wires;         ///< millimetres, two a feed unless it returns elsewhere
-    std::vector<size_t> wire_feed;     ///< whose each circle is
+    std::vector<Circle> wires;      ///< millimetres, two a feed unless it returns elsewhere
+    std::vector<size_t> wire_feed;  ///< whose each circle is
     std::vector<bool> wire_is_return;
-    Millimetre needed{};               ///< diameter of the packed bundle
-    double fill = 0;                   ///< share of the hole's area
+    Millimetre needed{};  ///< diameter of the packed bundle
+    double fill = 0;      ///< share of the hole's area
     bool fits = true;
-    Millimetre largest_end{};          ///< the bulkiest plug or fuse holder that would have to pass
-    bool ends_pass = true;             ///< otherwise: thread first, then terminate
+    Millimetre largest_end{};  ///< the bulkiest plug or fuse holder that would have to pass
+    bool ends_pass = true;     ///< otherwise: thread first, then terminate
 };
 
 struct Harness {

@@ -39,17 +39,21 @@ double pull_out_force(SquareMillimetre area) {
     const double x = std::log(raw(area));
     size_t i = 0;
     while (i + 2 < table.size() && std::log(raw(awg_area(table[i + 1].first))) < x) ++i;
-    const double x0 = std::log(raw(awg_area(table[i].first))), x1 = std::log(raw(awg_area(table[i + 1].first)));
-    return std::exp(std::lerp(std::log(table[i].second), std::log(table[i + 1].second), (x - x0) / (x1 - x0)));
+    const double x0 = std::log(raw(awg_area(table[i].first))),
+                 x1 = std::log(raw(awg_area(table[i + 1].first)));
+    return std::exp(
+        std::lerp(std::log(table[i].second), std::log(table[i + 1].second), (x - x0) / (x1 - x0)));
 }
 
-JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const WireType& wire, InsulationSchool school) {
+JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const WireType& wire,
+                     InsulationSchool school) {
     JointWork w;
     w.kind = &kind;
     w.wire = &wire;
     w.joint_length = kind.strip + kind.overlap;
     if (kind.id == "lap-splice") w.joint_length = Millimetre(2 * raw(kind.strip) - raw(kind.overlap));
-    // Laid side by side, two conductors are twice as wide as one; a barrel or cup about as wide as the insulation.
+    // Laid side by side, two conductors are twice as wide as one; a barrel or cup about as wide as the
+    // insulation.
     const Millimetre laid = kind.id == "lap-splice" ? wire.conductor * 2 : wire.conductor * 1.6;
     w.widest = std::max(laid, wire.outer);
     w.parking = parking_distance(wire, kind.iron, kind.dwell);
@@ -57,8 +61,10 @@ JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const Wi
     w.pull_newton = std::round(pull_out_force(wire.area) / 4);
     const Millimetre overlap(std::max(6.0, 2 * raw(wire.outer)));
     w.why.title = kind.name;
-    w.why.add(fmt::format("{} {}: conductor {}, over insulation {}", wire.size, find(catalogue.insulations, wire.insulation)
-                              ? find(catalogue.insulations, wire.insulation)->name : wire.insulation,
+    w.why.add(fmt::format("{} {}: conductor {}, over insulation {}", wire.size,
+                          find(catalogue.insulations, wire.insulation)
+                              ? find(catalogue.insulations, wire.insulation)->name
+                              : wire.insulation,
                           format(wire.conductor), format(wire.outer)));
     if (kind.tube && school == InsulationSchool::tape) {
         w.tape = true;
@@ -69,13 +75,17 @@ JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const Wi
         // Tube shrinks 5–10 % in length, so it is cut longer.
         w.tube_cut = Millimetre(std::ceil((raw(w.joint_length) + 2 * raw(overlap)) / 0.93));
         w.why.heading("Tube");
-        w.why.add(fmt::format("Must pass {} (expanded ≥ 1.1 ×) and grip {} (recovered ≤ 0.9 ×)", format(w.widest), format(wire.outer)));
-        if (w.tube) w.why.add(w.tube->name + " does both.", Tone::good);
-        else w.why.add("No tube in the catalogue does both.", Tone::caution);
-        w.why.add(fmt::format("Cut = ({} joint + 2 × {}) ÷ 0.93 = {}", format(w.joint_length), format(overlap), format(w.tube_cut)));
+        w.why.add(fmt::format("Must pass {} (expanded ≥ 1.1 ×) and grip {} (recovered ≤ 0.9 ×)",
+                              format(w.widest), format(wire.outer)));
+        if (w.tube)
+            w.why.add(w.tube->name + " does both.", Tone::good);
+        else
+            w.why.add("No tube in the catalogue does both.", Tone::caution);
+        w.why.add(fmt::format("Cut = ({} joint + 2 × {}) ÷ 0.93 = {}", format(w.joint_length),
+                              format(overlap), format(w.tube_cut)));
         if (raw(w.parking) > 0)
-            w.why.add(fmt::format("Tip {}, about {}: the 90 °C front stays within {}. Park the tube beyond.", format(kind.iron),
-                                  format(kind.dwell), format(w.parking)));
+            w.why.add(fmt::format("Tip {}, about {}: the 90 °C front stays within {}. Park the tube beyond.",
+                                  format(kind.iron), format(kind.dwell), format(w.parking)));
     }
     w.why.heading("Expect");
     w.why.add(fmt::format("Below {}; tug with {:.0f} N.", format(kind.resistance * 2), w.pull_newton));

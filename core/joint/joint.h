@@ -14,19 +14,21 @@ struct JointWork {
     Millimetre joint_length{};       ///< bare metal to cover
     Millimetre widest{};             ///< what the tube must pass
     Millimetre tube_cut{};
-    Millimetre parking{};            ///< least distance of the waiting tube from the heat
+    Millimetre parking{};  ///< least distance of the waiting tube from the heat
     double pull_newton = 0;
     Why why;
 };
 
 /// Works a joint of this kind on this wire out.
-JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const WireType& wire, InsulationSchool school);
+JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const WireType& wire,
+                     InsulationSchool school);
 
-/// The smallest tube that slips over `pass` (expanded ≥ 1.1 ×) and grips `hold` (recovered ≤ 0.9 ×); null if none.
+/// The smallest tube that slips over `pass` (expanded ≥ 1.1 ×) and grips `hold` (recovered ≤ 0.9 ×); null if
+/// none.
 const TubeSize* choose_tube(const Catalogue& catalogue, Millimetre pass, Millimetre hold, bool adhesive);
 
-/// How far from the heat copper stays below the tubing's 90 °C: the lesser of three fin lengths λ = √(kA/(hP)) and
-/// the diffusion length 2√(αt), as a share of the tip's rise. Plus 10 mm for the hand.
+/// How far from the heat copper stays below the tubing's 90 °C: the lesser of three fin lengths λ =
+/// √(kA/(hP)) and the diffusion length 2√(αt), as a share of the tip's rise. Plus 10 mm for the hand.
 Millimetre parking_distance(const WireType& wire, Celsius tip, Second dwell);
 
 /// Pull a sound crimp of that area stands, N; log-log between 22 AWG 36, 18 AWG 89, 14 AWG 223, 10 AWG 356.

@@ -67,7 +67,8 @@ Demand demand_for(const Plan& plan, const Conditions& conditions) {
     d.air = conditions.worst ? plan.coldest_air : conditions.air;
     for (size_t f = 0; f < plan.feeds.size(); ++f)
         for (const auto& dev : plan.feeds[f].devices)
-            if (const auto set = conditions.switches.find(dev.id); set != conditions.switches.end()) d.open[f] = !set->second;
+            if (const auto set = conditions.switches.find(dev.id); set != conditions.switches.end())
+                d.open[f] = !set->second;
     return d;
 }
 

@@ -7,11 +7,11 @@
 namespace sangre {
 
 struct Conditions {
-    Id phase;                      ///< empty: the first that does not charge
-    double charge = 0.7;           ///< 0 to 1
+    Id phase;             ///< empty: the first that does not charge
+    double charge = 0.7;  ///< 0 to 1
     Celsius air{20};
-    bool worst = false;            ///< every load that ever runs, at its peak, pack nearly empty, coldest air
-    std::map<Id, bool> switches;   ///< by device id, true closed; absent follows the phase
+    bool worst = false;           ///< every load that ever runs, at its peak, pack nearly empty, coldest air
+    std::map<Id, bool> switches;  ///< by device id, true closed; absent follows the phase
     bool operator==(const Conditions&) const = default;
 };
 

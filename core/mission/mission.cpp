@@ -52,7 +52,8 @@ struct Pack {
 
 /// Advances the charge through one phase, reporting each step; stops at cut-off. Returns the time used.
 template <class Report>
-double advance(const PhaseDraw& draw, const Phase& phase, const Pack& pack, double& charge, bool& flat, Report report) {
+double advance(const PhaseDraw& draw, const Phase& phase, const Pack& pack, double& charge, bool& flat,
+               Report report) {
     const double duration = raw(phase.duration);
     double time = 0;
     while (time < duration) {
@@ -64,11 +65,15 @@ double advance(const PhaseDraw& draw, const Phase& phase, const Pack& pack, doub
             return time;
         }
         // At most half a percent of charge a step, so that cut-off is met closely.
-        const double dt = std::min({duration - time, duration / 24, 0.005 * pack.amp_hours * 3600 / std::max(std::abs(amps), 1e-6)});
+        const double dt = std::min(
+            {duration - time, duration / 24, 0.005 * pack.amp_hours * 3600 / std::max(std::abs(amps), 1e-6)});
         charge = std::clamp(charge - amps * dt / 3600 / pack.amp_hours, 0.0, 1.0);
         time += std::max(dt, 1e-3);
     }
-    report(duration, phase.charging && charge >= 1 ? 0 : phase.charging ? -raw(phase.charge_current) : draw.at(draw.amps, charge),
+    report(duration,
+           phase.charging && charge >= 1 ? 0
+           : phase.charging              ? -raw(phase.charge_current)
+                                         : draw.at(draw.amps, charge),
            draw.at(draw.volts, charge));
     return duration;
 }
@@ -113,24 +118,30 @@ void standby(Mission& m, const Plan& plan, const std::vector<PhaseDraw>& draws, 
         quietest = amps;
         m.standby_phase = plan.phases[i].name;
     }
-    if (quietest < 1e9) m.standby_days = quietest > 1e-9 ? std::min(pack.amp_hours / quietest / 24, 9999.0) : 9999;
+    if (quietest < 1e9)
+        m.standby_days = quietest > 1e-9 ? std::min(pack.amp_hours / quietest / 24, 9999.0) : 9999;
 }
 
 void explain(Mission& m, const Plan& plan, const Pack& pack, Celsius air) {
     m.why.title = "Run time";
-    m.why.add(fmt::format("Usable capacity at {}: {}; empty at {}.", format(air), format(AmpereHour(pack.amp_hours)), format(Volt(pack.cutoff))));
+    m.why.add(fmt::format("Usable capacity at {}: {}; empty at {}.", format(air),
+                          format(AmpereHour(pack.amp_hours)), format(Volt(pack.cutoff))));
     m.why.heading("One day");
     for (size_t i = 0; i < plan.phases.size(); ++i)
-        m.why.add(fmt::format("{}: {} × {} = {}", plan.phases[i].name, format(plan.phases[i].duration), format(m.phases[i].power),
-                              format(m.phases[i].used)));
-    m.why.add(fmt::format("Together {} out of the pack; lowest charge {}.", format(m.day_energy), format_percent(m.lowest_charge)),
+        m.why.add(fmt::format("{}: {} × {} = {}", plan.phases[i].name, format(plan.phases[i].duration),
+                              format(m.phases[i].power), format(m.phases[i].used)));
+    m.why.add(fmt::format("Together {} out of the pack; lowest charge {}.", format(m.day_energy),
+                          format_percent(m.lowest_charge)),
               m.lasts ? Tone::good : Tone::danger);
     m.why.heading("Without charging");
-    m.why.add(m.run_time_capped ? "The working phases, repeated, last more than a year."
-                                : fmt::format("The working phases, repeated, reach cut-off after {}.", format(m.run_time)));
+    m.why.add(m.run_time_capped
+                  ? "The working phases, repeated, last more than a year."
+                  : fmt::format("The working phases, repeated, reach cut-off after {}.", format(m.run_time)));
     if (m.standby_days > 0)
-        m.why.add(fmt::format("Left in {}: {} days from full to flat.", m.standby_phase, format_number(m.standby_days, 2)));
-    m.why.source = "Pack current solved at six charges a phase; rest voltage and resistance of the chemistry (typical).";
+        m.why.add(fmt::format("Left in {}: {} days from full to flat.", m.standby_phase,
+                              format_number(m.standby_days, 2)));
+    m.why.source =
+        "Pack current solved at six charges a phase; rest voltage and resistance of the chemistry (typical).";
 }
 
 }  // namespace
@@ -153,11 +164,12 @@ Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver&
         PhaseSummary s;
         bool flat = false;
         double last = 0;
-        const double used = advance(draws[i], plan.phases[i], pack, charge, flat, [&](double t, double amps, double volts) {
-            if (!m.points.empty() && amps > 0) s.used += WattHour(amps * volts * (t - last) / 3600);
-            last = t;
-            m.points.push_back({Second(clock + t), charge, Volt(volts), Ampere(amps), i});
-        });
+        const double used =
+            advance(draws[i], plan.phases[i], pack, charge, flat, [&](double t, double amps, double volts) {
+                if (!m.points.empty() && amps > 0) s.used += WattHour(amps * volts * (t - last) / 3600);
+                last = t;
+                m.points.push_back({Second(clock + t), charge, Volt(volts), Ampere(amps), i});
+            });
         if (flat) m.lasts = false;
         clock += raw(plan.phases[i].duration);
         m.lowest_charge = std::min(m.lowest_charge, charge);

@@ -1,5 +1,6 @@
 #pragma once
-// The day played through: charge, voltage and current over time, each load's energy, and how long the pack lasts.
+// The day played through: charge, voltage and current over time, each load's energy, and how long the pack
+// lasts.
 #include "mission/conditions.h"
 #include "why.h"
 
@@ -14,9 +15,9 @@ struct MissionPoint {
 };
 
 struct PhaseSummary {
-    Ampere current{};   ///< mean pack current
+    Ampere current{};  ///< mean pack current
     Watt power{};
-    Ampere peak{};      ///< with all that runs at its peak
+    Ampere peak{};  ///< with all that runs at its peak
     WattHour used{};
     double charge_at_end = 1;
 };
@@ -35,7 +36,8 @@ struct Mission {
     Why why;
 };
 
-/// Plays the plan's phases at this air temperature. Pack current is solved at six charges a phase and read between.
+/// Plays the plan's phases at this air temperature. Pack current is solved at six charges a phase and read
+/// between.
 Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver& solver, Celsius air);
 
 }  // namespace sangre

@@ -26,7 +26,8 @@ void note_feeds(WorstCase& w, const OperatingPoint& p, const Demand& d, bool pea
     }
 }
 
-void note_loads(WorstCase& w, const Plan& plan, const OperatingPoint& p, const Demand& d, const std::string& where) {
+void note_loads(WorstCase& w, const Plan& plan, const OperatingPoint& p, const Demand& d,
+                const std::string& where) {
     for (size_t l = 0; l < w.loads.size(); ++l) {
         auto& x = w.loads[l];
         x.highest = std::max(x.highest, p.loads[l].volts);
@@ -50,7 +51,8 @@ void note_converters(WorstCase& w, const OperatingPoint& p, bool peak, const std
     }
 }
 
-void note_battery(WorstCase& w, const OperatingPoint& p, const Demand& d, bool peak, const std::string& where) {
+void note_battery(WorstCase& w, const OperatingPoint& p, const Demand& d, bool peak,
+                  const std::string& where) {
     for (const auto& b : p.batteries) {
         w.battery_highest = std::max(w.battery_highest, b.volts);
         if (d.charging) continue;
@@ -67,7 +69,8 @@ void note_pulses(WorstCase& w, const Plan& plan) {
         double largest = 0, rise = 0;
         const auto behind = loads_behind(plan, f);
         const auto peak_rise = [&](size_t l) {
-            return raw(draw(plan.loads[l], LoadState::peak) - plan.loads[l].typical) * raw(plan.loads[l].nominal);
+            return raw(draw(plan.loads[l], LoadState::peak) - plan.loads[l].typical) *
+                   raw(plan.loads[l].nominal);
         };
         for (const auto l : behind) rise = std::max(rise, peak_rise(l));
         for (const auto l : behind) {
@@ -106,8 +109,8 @@ WorstCase worst_case(const Plan& plan, const Solver& solver) {
                     demand.charge = charge;
                     demand.air = air;
                     near = solver.solve(demand, near);
-                    const auto where =
-                        fmt::format("{}, {:.0f} % charge, {}{}", phase.name, charge * 100, format(air), peak ? ", all at peak" : "");
+                    const auto where = fmt::format("{}, {:.0f} % charge, {}{}", phase.name, charge * 100,
+                                                   format(air), peak ? ", all at peak" : "");
                     if (!near.found) {
                         w.found_all = false;
                         continue;

@@ -7,18 +7,19 @@ namespace sangre {
 struct FeedExtremes {
     Ampere continuous{};  ///< largest with the states as painted
     Ampere peak{};        ///< largest with all that runs at its peak together
-    Second peak_time{};   ///< longest peak behind it, of the loads that make at least a fifth of the largest rise
-    Ampere start{};       ///< continuous plus the largest single start-up behind it
+    Second
+        peak_time{};  ///< longest peak behind it, of the loads that make at least a fifth of the largest rise
+    Ampere start{};   ///< continuous plus the largest single start-up behind it
     Second start_time{};
-    Volt drop{};          ///< out and back, at the continuous current
+    Volt drop{};  ///< out and back, at the continuous current
     double drop_share = 0;
     Volt lowest_end{1e9}, highest_end{0};
     std::string drop_where;
 };
 
 struct LoadExtremes {
-    Volt lowest{1e9};     ///< while it runs
-    Volt highest{0};      ///< at its terminals, at no load included
+    Volt lowest{1e9};  ///< while it runs
+    Volt highest{0};   ///< at its terminals, at no load included
     std::string lowest_where;
     double drop_share = 0;  ///< worst from its source rail to its terminals, continuous
 };

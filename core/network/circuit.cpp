@@ -7,9 +7,9 @@
 namespace sangre {
 namespace {
 
-constexpr double frame_bond_ohm = 0.001;   // a clean, bare, bolted ground point
-constexpr double no_frame_ohm = 1e7;       // a "frame return" in plastic, wood or carbon conducts nothing
-constexpr double least_ohm = 1e-5;         // two bolted studs touching
+constexpr double frame_bond_ohm = 0.001;  // a clean, bare, bolted ground point
+constexpr double no_frame_ohm = 1e7;      // a "frame return" in plastic, wood or carbon conducts nothing
+constexpr double least_ohm = 1e-5;        // two bolted studs touching
 
 Ohm joint_resistance(const Catalogue& catalogue, const Id& kind) {
     const auto* joint = find(catalogue.joints, kind);
@@ -18,12 +18,15 @@ Ohm joint_resistance(const Catalogue& catalogue, const Id& kind) {
 
 }  // namespace
 
-std::vector<Resistance> feed_resistances(const Plan& plan, const Feed& feed, const Catalogue& catalogue, Metre length) {
+std::vector<Resistance> feed_resistances(const Plan& plan, const Feed& feed, const Catalogue& catalogue,
+                                         Metre length) {
     std::vector<Resistance> parts;
     for (const auto& d : feed.devices) {
-        if (d.kind == DeviceKind::fuse && raw(d.rating) > 0) parts.push_back({"fuse", fuse_resistance(d.rating), false});
+        if (d.kind == DeviceKind::fuse && raw(d.rating) > 0)
+            parts.push_back({"fuse", fuse_resistance(d.rating), false});
         if (d.kind == DeviceKind::power_switch)
-            if (const auto* type = find(catalogue.switches, d.type)) parts.push_back({"switch contact", type->contact, false});
+            if (const auto* type = find(catalogue.switches, d.type))
+                parts.push_back({"switch contact", type->contact, false});
         if (d.kind == DeviceKind::connector)
             if (const auto* type = find(catalogue.connectors, d.type)) {
                 parts.push_back({"connector +", type->contact, false});
@@ -32,7 +35,8 @@ std::vector<Resistance> feed_resistances(const Plan& plan, const Feed& feed, con
     }
     const auto* wire = find(catalogue.wires, feed.wire);
     const Ohm copper(wire ? wire->ohm_per_m * raw(length) : 0);
-    const Ohm joints = joint_resistance(catalogue, feed.joint_from) + joint_resistance(catalogue, feed.joint_to);
+    const Ohm joints =
+        joint_resistance(catalogue, feed.joint_from) + joint_resistance(catalogue, feed.joint_to);
     parts.push_back({"wire +", copper, false});
     parts.push_back({"joints +", joints, false});
     switch (feed.ret) {
@@ -43,7 +47,9 @@ std::vector<Resistance> feed_resistances(const Plan& plan, const Feed& feed, con
         case Return::frame:
             parts.push_back({"frame", Ohm(plan.metal_frame ? frame_bond_ohm : no_frame_ohm), true});
             break;
-        case Return::shared: parts.push_back({"joint to the shared return", Ohm(frame_bond_ohm), true}); break;
+        case Return::shared:
+            parts.push_back({"joint to the shared return", Ohm(frame_bond_ohm), true});
+            break;
     }
     return parts;
 }
@@ -74,8 +80,8 @@ Circuit build_circuit(const Plan& plan, const Catalogue& catalogue, const std::v
         const int plus = node(l.id + " +");
         c.loads.push_back({plus, node(l.id + " −")});
     }
-    const bool any_frame =
-        std::any_of(plan.feeds.begin(), plan.feeds.end(), [](const auto& f) { return f.ret == Return::frame; });
+    const bool any_frame = std::any_of(plan.feeds.begin(), plan.feeds.end(),
+                                       [](const auto& f) { return f.ret == Return::frame; });
     const int frame = any_frame ? node("frame") : -1;
 
     c.leak_to.assign(c.nodes.size(), 0);
@@ -84,11 +90,16 @@ Circuit build_circuit(const Plan& plan, const Catalogue& catalogue, const std::v
     const auto terminals = [&](const Id& part, bool outlet) -> Terminals {
         const auto ref = find_part(plan, part);
         switch (ref.kind) {
-            case PartKind::battery: return c.batteries[ref.index];
-            case PartKind::hub: return c.hubs[ref.index];
-            case PartKind::converter: return outlet ? c.converter_out[ref.index] : c.converter_in[ref.index];
-            case PartKind::load: return c.loads[ref.index];
-            case PartKind::none: break;
+            case PartKind::battery:
+                return c.batteries[ref.index];
+            case PartKind::hub:
+                return c.hubs[ref.index];
+            case PartKind::converter:
+                return outlet ? c.converter_out[ref.index] : c.converter_in[ref.index];
+            case PartKind::load:
+                return c.loads[ref.index];
+            case PartKind::none:
+                break;
         }
         return {0, 0};
     };
@@ -103,7 +114,8 @@ Circuit build_circuit(const Plan& plan, const Catalogue& catalogue, const std::v
         int home = from.negative;
         if (f.ret == Return::frame) home = frame;
         if (f.ret == Return::shared)
-            if (const auto* other = by_id(plan.feeds, f.shared_with)) home = terminals(other->to, false).negative;
+            if (const auto* other = by_id(plan.feeds, f.shared_with))
+                home = terminals(other->to, false).negative;
         c.branches.push_back({from.positive, to.positive, std::max(supply, least_ohm), i, false});
         c.branches.push_back({to.negative, home, std::max(back, least_ohm), i, true});
         c.copper_share.push_back(copper / c.branches[2 * i].ohm);

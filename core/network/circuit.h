@@ -1,8 +1,8 @@
 #pragma once
 // The plan as an electrical network: nodes, conductors, and what hangs between them.
 //
-// Supply and return are separate conductors, so a shared return lifts the ground of everything on it. The graph is
-// general: several sources, frame returns, daisy chains, loops.
+// Supply and return are separate conductors, so a shared return lifts the ground of everything on it. The
+// graph is general: several sources, frame returns, daisy chains, loops.
 #include <vector>
 
 #include "catalogue/catalogue.h"
@@ -19,7 +19,8 @@ struct Resistance {
 
 /// The resistances of a feed at 20 °C wire temperature: fuse, switch, connectors, wire and joints.
 /// `length` is one way. Unknown catalogue ids count as nothing; findings name them.
-std::vector<Resistance> feed_resistances(const Plan& plan, const Feed& feed, const Catalogue& catalogue, Metre length);
+std::vector<Resistance> feed_resistances(const Plan& plan, const Feed& feed, const Catalogue& catalogue,
+                                         Metre length);
 
 struct Terminals {
     int positive = -1;
@@ -39,7 +40,8 @@ struct Circuit {
     std::vector<Branch> branches;    ///< supply of feed i at 2i, its return at 2i+1, then frame bonds
     std::vector<Terminals> batteries, hubs, loads;
     std::vector<Terminals> converter_in, converter_out;
-    std::vector<int> leak_to;          ///< per node, where a trace of leakage goes: a supply's own return, else the reference
+    std::vector<int>
+        leak_to;  ///< per node, where a trace of leakage goes: a supply's own return, else the reference
     std::vector<double> copper_share;  ///< per branch, the share of its resistance that is wire
 };
 

@@ -11,9 +11,9 @@
 namespace sangre {
 namespace {
 
-constexpr double leak_siemens = 1e-12;     // keeps islands behind open switches regular
-constexpr double output_ohm = 0.004;       // load regulation of a module
-constexpr double limit_ratio = 1.25;       // current limit over printed current
+constexpr double leak_siemens = 1e-12;  // keeps islands behind open switches regular
+constexpr double output_ohm = 0.004;    // load regulation of a module
+constexpr double limit_ratio = 1.25;    // current limit over printed current
 constexpr double charger_ohm = 0.005;
 
 using Matrix = Eigen::SparseMatrix<double>;
@@ -95,7 +95,8 @@ struct Solver::Inside {
     std::vector<const Chemistry*> chemistries;
     mutable Eigen::KLU<Matrix> klu;
     mutable bool analysed = false;
-    mutable Matrix jacobian;
+    mutable Matrix jacobian, shorted;
+    mutable std::vector<std::ptrdiff_t> slots;  ///< where each stamp lands among the Jacobian's values
 
     /// One instant's numbers, resolved from the demand once and read in every iteration.
     struct Instant {
@@ -108,7 +109,8 @@ struct Solver::Inside {
         const double warm = temperature_factor(demand.air) * demand.wire_scale;
         for (size_t b = 0; b < circuit.branches.size(); ++b) {
             const auto& branch = circuit.branches[b];
-            const bool open = !branch.in_return && branch.feed < demand.open.size() && demand.open[branch.feed];
+            const bool open =
+                !branch.in_return && branch.feed < demand.open.size() && demand.open[branch.feed];
             const double ohm = branch.ohm * (1 + circuit.copper_share[b] * (warm - 1));
             now.conductance.push_back(open ? 0 : 1 / std::max(ohm, 1e-6));
         }
@@ -127,7 +129,8 @@ struct Solver::Inside {
                 const auto& b = plan.batteries[i];
                 s.volts = raw(demand.charging ? pack_charge_voltage(b, *chemistry)
                                               : pack_rest_voltage(b, *chemistry, demand.charge));
-                s.ohms = demand.charging ? charger_ohm : raw(pack_resistance(b, *chemistry, demand.charge, demand.air));
+                s.ohms = demand.charging ? charger_ohm
+                                         : raw(pack_resistance(b, *chemistry, demand.charge, demand.air));
             }
             now.sources.push_back(s);
         }
@@ -142,7 +145,8 @@ struct Solver::Inside {
             leave(a, i), leave(b, -i);
             stamp(a, a, g), stamp(b, b, g), stamp(a, b, -g), stamp(b, a, -g);
         };
-        // Returns leak to the reference, supplies to their own return: what is switched off reads 0 V, not its ground's lift.
+        // Returns leak to the reference, supplies to their own return: what is switched off reads 0 V, not
+        // its ground's lift.
         for (int n = 0; n < v.size(); ++n) conduct(n, circuit.leak_to[static_cast<size_t>(n)], leak_siemens);
         for (size_t b = 0; b < circuit.branches.size(); ++b)
             conduct(circuit.branches[b].a, circuit.branches[b].b, now.conductance[b]);
@@ -156,13 +160,15 @@ struct Solver::Inside {
             const auto [plus, minus] = circuit.loads[i];
             const auto [amps, slope] = load_current(plan.loads[i], now.load_amps[i], v[plus] - v[minus]);
             leave(plus, amps), leave(minus, -amps);
-            stamp(plus, plus, slope), stamp(minus, minus, slope), stamp(plus, minus, -slope), stamp(minus, plus, -slope);
+            stamp(plus, plus, slope), stamp(minus, minus, slope), stamp(plus, minus, -slope),
+                stamp(minus, plus, -slope);
         }
         for (size_t i = 0; i < circuit.converter_in.size(); ++i) {
             const int in = circuit.converter_in[i].positive, ground = circuit.converter_in[i].negative;
             const int out = circuit.converter_out[i].positive;
             ConverterCurrents c;
-            if (types[i]) c = converter_currents(*types[i], now.set_volts[i], v[in] - v[ground], v[out] - v[ground]);
+            if (types[i])
+                c = converter_currents(*types[i], now.set_volts[i], v[in] - v[ground], v[out] - v[ground]);
             leave(in, c.in.value), leave(out, -c.out.value), leave(ground, c.out.value - c.in.value);
             const std::array nodes{in, ground, out};
             for (size_t k = 0; k < 3; ++k) {
@@ -178,30 +184,57 @@ struct Solver::Inside {
 
     Vector residual(const Instant& now, const Demand& demand, const Vector& v) const {
         Vector f = Vector::Zero(v.size());
-        visit(now, demand, v, [](int, int, double) {}, [&](int n, double amps) { f[n] += amps; });
+        visit(
+            now, demand, v, [](int, int, double) {}, [&](int n, double amps) { f[n] += amps; });
         f[0] = 0;
         return f;
     }
 
+    /// Fills the Jacobian. The elements stamp in the same order every time, so that the place of each stamp
+    /// is found once; a short adds an element, and its matrix is built anew.
     void assemble(const Instant& now, const Demand& demand, const Vector& v) const {
         const auto n = v.size();
+        const auto nothing = [](int, double) {};
+        if (!slots.empty() && !demand.short_at) {
+            std::fill_n(jacobian.valuePtr(), jacobian.nonZeros(), 0.0);
+            size_t k = 0;
+            visit(
+                now, demand, v,
+                [&](int r, int c, double g) {
+                    if (r != 0 && c != 0) jacobian.valuePtr()[slots[k++]] += g;
+                },
+                nothing);
+            jacobian.coeffRef(0, 0) = 1;
+            return;
+        }
         std::vector<Eigen::Triplet<double>> entries;
         entries.reserve(circuit.branches.size() * 4 + 64);
-        visit(now, demand, v,
-              [&](int r, int c, double g) {
-                  if (r != 0 && c != 0) entries.emplace_back(r, c, g);
-              },
-              [](int, double) {});
+        visit(
+            now, demand, v,
+            [&](int r, int c, double g) {
+                if (r != 0 && c != 0) entries.emplace_back(r, c, g);
+            },
+            nothing);
+        auto& into = demand.short_at ? shorted : jacobian;
+        const auto count = entries.size();
         entries.emplace_back(0, 0, 1.0);
-        jacobian.resize(n, n);
-        jacobian.setFromTriplets(entries.begin(), entries.end());
+        into.resize(n, n);
+        into.setFromTriplets(entries.begin(), entries.end());
+        if (demand.short_at) return;
+        for (size_t i = 0; i < count; ++i) {
+            const auto* first = into.innerIndexPtr() + into.outerIndexPtr()[entries[i].col()];
+            const auto* last = into.innerIndexPtr() + into.outerIndexPtr()[entries[i].col() + 1];
+            slots.push_back(std::lower_bound(first, last, entries[i].row()) - into.innerIndexPtr());
+        }
     }
 
     /// The voltages to start from: every part at its source's, outputs at their set voltage.
     Vector first_guess(const Instant& now, const Demand& demand) const {
         Vector v = Vector::Zero(static_cast<Eigen::Index>(circuit.nodes.size()));
-        for (size_t i = 0; i < circuit.batteries.size(); ++i) v[circuit.batteries[i].positive] = now.sources[i].volts;
-        for (size_t i = 0; i < circuit.converter_out.size(); ++i) v[circuit.converter_out[i].positive] = now.set_volts[i];
+        for (size_t i = 0; i < circuit.batteries.size(); ++i)
+            v[circuit.batteries[i].positive] = now.sources[i].volts;
+        for (size_t i = 0; i < circuit.converter_out.size(); ++i)
+            v[circuit.converter_out[i].positive] = now.set_volts[i];
         for (size_t pass = 0; pass < plan.feeds.size(); ++pass) {
             bool moved = false;
             for (size_t f = 0; f < plan.feeds.size(); ++f) {
@@ -218,9 +251,10 @@ struct Solver::Inside {
         Vector f = residual(now, demand, v);
         for (int i = 0; i < 80; ++i, ++iterations) {
             assemble(now, demand, v);
-            if (!analysed || demand.short_at) klu.analyzePattern(jacobian);
+            const auto& matrix = demand.short_at ? shorted : jacobian;
+            if (demand.short_at ? i == 0 : !analysed) klu.analyzePattern(matrix);
             analysed = !demand.short_at;
-            klu.factorize(jacobian);
+            klu.factorize(matrix);
             if (klu.info() != Eigen::Success) return false;
             Vector step = klu.solve(f);
             if (!step.allFinite()) return false;
@@ -261,7 +295,8 @@ OperatingPoint Solver::Inside::read(const Instant& now, const Demand& demand, co
         f.at_end = Volt(v[s.b] - v[r.a]);
         f.lift = Volt(v[r.a] - v[r.b]);
         f.drop = Volt(demand.open.size() > i && demand.open[i] ? 0 : raw(f.at_source - f.at_end));
-        f.heat = Watt(p.branch_amps[2 * i] * (v[s.a] - v[s.b]) + p.branch_amps[2 * i + 1] * (v[r.a] - v[r.b]));
+        f.heat =
+            Watt(p.branch_amps[2 * i] * (v[s.a] - v[s.b]) + p.branch_amps[2 * i + 1] * (v[r.a] - v[r.b]));
         f.sent = Watt(raw(f.at_source) * p.branch_amps[2 * i]);
         p.wire_heat += f.heat;
         p.feeds.push_back(f);
@@ -279,7 +314,8 @@ OperatingPoint Solver::Inside::read(const Instant& now, const Demand& demand, co
         p.drawn += p.loads.back().watts;
         // A load whose own switch is open is off, not starved.
         bool fed = false;
-        for (const auto f : feeds_into(plan, plan.loads[i].id)) fed = fed || !(f < demand.open.size() && demand.open[f]);
+        for (const auto f : feeds_into(plan, plan.loads[i].id))
+            fed = fed || !(f < demand.open.size() && demand.open[f]);
         if (now.load_amps[i] > 0 && fed && volts < plan.loads[i].v_min - Volt(1e-6))
             p.brown_outs.push_back({i, volts, plan.loads[i].v_min});
     }
@@ -299,9 +335,10 @@ OperatingPoint Solver::Inside::read(const Instant& now, const Demand& demand, co
 }
 
 Solver::Solver(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths)
-    : inside_(new Inside{plan, build_circuit(plan, catalogue, lengths), {}, {}, {}, false, {}}) {
+    : inside_(new Inside{plan, build_circuit(plan, catalogue, lengths), {}, {}, {}, false, {}, {}, {}}) {
     for (const auto& c : plan.converters) inside_->types.push_back(find(catalogue.converters, c.type));
-    for (const auto& b : plan.batteries) inside_->chemistries.push_back(find(catalogue.chemistries, b.chemistry));
+    for (const auto& b : plan.batteries)
+        inside_->chemistries.push_back(find(catalogue.chemistries, b.chemistry));
 }
 
 Solver::~Solver() = default;

@@ -10,24 +10,24 @@ namespace sangre {
 
 /// What is asked of the network at one instant.
 struct Demand {
-    std::vector<LoadState> states;     ///< by load, plan order
-    std::vector<bool> open;            ///< by feed: a switch or fuse in it is open
-    bool charging = false;             ///< a charger holds every pack at its charge voltage
-    double charge = 1;                 ///< state of charge of the packs, 0 to 1
+    std::vector<LoadState> states;  ///< by load, plan order
+    std::vector<bool> open;         ///< by feed: a switch or fuse in it is open
+    bool charging = false;          ///< a charger holds every pack at its charge voltage
+    double charge = 1;              ///< state of charge of the packs, 0 to 1
     Celsius air{20};
-    std::optional<size_t> short_at;    ///< a bolted short across the far end of this feed
-    bool starting = false;             ///< loads in state peak draw their start-up current if it is larger
-    double wire_scale = 1;             ///< tolerance on copper resistance
-    double converter_offset = 0;       ///< −1, 0 or +1 times each module's tolerance
+    std::optional<size_t> short_at;  ///< a bolted short across the far end of this feed
+    bool starting = false;           ///< loads in state peak draw their start-up current if it is larger
+    double wire_scale = 1;           ///< tolerance on copper resistance
+    double converter_offset = 0;     ///< −1, 0 or +1 times each module's tolerance
 };
 
 struct FeedPoint {
-    Ampere supply{}, back{};   ///< current in each conductor, positive towards the load
+    Ampere supply{}, back{};  ///< current in each conductor, positive towards the load
     Volt at_source{}, at_end{};
-    Volt drop{};               ///< out and back
-    Volt lift{};               ///< of the far end's minus above the source's minus
+    Volt drop{};  ///< out and back
+    Volt lift{};  ///< of the far end's minus above the source's minus
     Watt heat{};
-    Watt sent{};               ///< leaving the source into this feed
+    Watt sent{};  ///< leaving the source into this feed
 };
 
 struct PartPoint {
@@ -40,8 +40,8 @@ struct ConverterPoint {
     Volt in{}, out{};
     Ampere in_amps{}, out_amps{};
     Watt heat{};
-    bool dropout = false;  ///< the output follows the input
-    bool limiting = false; ///< at its current limit
+    bool dropout = false;   ///< the output follows the input
+    bool limiting = false;  ///< at its current limit
     bool locked_out = false;
 };
 
@@ -52,7 +52,7 @@ struct BrownOut {
 };
 
 struct OperatingPoint {
-    bool found = false;   ///< false: Newton did not converge; every number is then zero
+    bool found = false;  ///< false: Newton did not converge; every number is then zero
     int iterations = 0;
     double residual = 0;  ///< largest |sum of currents| at a node, A
     double scale = 1;     ///< largest branch current or 1 A
@@ -64,8 +64,8 @@ struct OperatingPoint {
     Watt drawn{}, wire_heat{}, converter_heat{};
 };
 
-/// Current a load takes at a terminal voltage, and its derivative; below three quarters of its least voltage a load
-/// lets go and behaves as a resistance, so that every network has an operating point.
+/// Current a load takes at a terminal voltage, and its derivative; below three quarters of its least voltage
+/// a load lets go and behaves as a resistance, so that every network has an operating point.
 struct LoadCurrent {
     double amps, slope;
 };

@@ -7,8 +7,10 @@ namespace {
 
 template <class List, class Item>
 void put(List& list, Item item) {
-    if (auto* there = by_id(list, item.id)) *there = std::move(item);
-    else list.push_back(std::move(item));
+    if (auto* there = by_id(list, item.id))
+        *there = std::move(item);
+    else
+        list.push_back(std::move(item));
 }
 
 /// Applies a change to the element of that id, if there is one.
@@ -33,11 +35,13 @@ Plan remove_load(Plan plan, const Id& load) {
 }
 
 Plan move_load(Plan plan, const Id& load, size_t index) {
-    const auto from = std::find_if(plan.loads.begin(), plan.loads.end(), [&](const auto& l) { return l.id == load; });
+    const auto from =
+        std::find_if(plan.loads.begin(), plan.loads.end(), [&](const auto& l) { return l.id == load; });
     if (from == plan.loads.end()) return plan;
     auto moved = *from;
     plan.loads.erase(from);
-    plan.loads.insert(plan.loads.begin() + static_cast<std::ptrdiff_t>(std::min(index, plan.loads.size())), std::move(moved));
+    plan.loads.insert(plan.loads.begin() + static_cast<std::ptrdiff_t>(std::min(index, plan.loads.size())),
+                      std::move(moved));
     return plan;
 }
 
@@ -109,12 +113,13 @@ tl::expected<Plan, std::string> reroute_feed(Plan plan, const Id& feed, const Id
     if (!moved) return plan;
     const auto source = find_part(plan, new_source);
     if (source.kind == PartKind::none || source.kind == PartKind::load)
-        return tl::unexpected(name_of(plan, new_source) + " has no outlet to feed " + name_of(plan, moved->to) + " from.");
+        return tl::unexpected(name_of(plan, new_source) + " has no outlet to feed " +
+                              name_of(plan, moved->to) + " from.");
     Id at = new_source;
     for (size_t hops = 0; hops <= plan.feeds.size(); ++hops) {
         if (at == moved->to)
-            return tl::unexpected(name_of(plan, new_source) + " is itself fed by " + name_of(plan, moved->to) +
-                                  "; that would be a loop.");
+            return tl::unexpected(name_of(plan, new_source) + " is itself fed by " +
+                                  name_of(plan, moved->to) + "; that would be a loop.");
         const auto into = feeds_into(plan, at);
         if (into.empty()) break;
         at = plan.feeds[into.front()].from;
@@ -130,8 +135,10 @@ Plan set_phase_duration(Plan plan, const Id& phase, Second duration) {
 
 Plan set_state(Plan plan, const Id& phase, const Id& load, LoadState state) {
     change(plan.phases, phase, [&](auto& p) {
-        if (state == LoadState::off) p.states.erase(load);
-        else p.states[load] = state;
+        if (state == LoadState::off)
+            p.states.erase(load);
+        else
+            p.states[load] = state;
     });
     return plan;
 }
@@ -187,9 +194,12 @@ Plan set_practices(Plan plan, Practices practices) {
     return plan;
 }
 
-Plan mark_step(Plan plan, const std::string& key, const std::string& title, bool done, const std::string& when) {
-    if (done) plan.done[key] = when;
-    else plan.done.erase(key);
+Plan mark_step(Plan plan, const std::string& key, const std::string& title, bool done,
+               const std::string& when) {
+    if (done)
+        plan.done[key] = when;
+    else
+        plan.done.erase(key);
     plan.log.push_back({when, "step", key, (done ? "Done: " : "Not done after all: ") + title});
     return plan;
 }

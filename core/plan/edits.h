@@ -1,5 +1,6 @@
 #pragma once
-// Edits: functions from a plan to the next plan. An edit about an id that the plan does not hold returns it unchanged.
+// Edits: functions from a plan to the next plan. An edit about an id that the plan does not hold returns it
+// unchanged.
 #include <functional>
 #include <tl/expected.hpp>
 
@@ -41,7 +42,8 @@ Plan set_part_place(Plan plan, const Id& part, const Id& place);
 Plan set_practices(Plan plan, Practices practices);
 
 /// Marks a build step done or not and writes the log line.
-Plan mark_step(Plan plan, const std::string& key, const std::string& title, bool done, const std::string& when);
+Plan mark_step(Plan plan, const std::string& key, const std::string& title, bool done,
+               const std::string& when);
 /// Records a meter reading and writes the log line.
 Plan record_reading(Plan plan, const std::string& key, Measured value, const std::string& log_text);
 Plan add_note(Plan plan, const std::string& about, const std::string& text, const std::string& when);

@@ -27,7 +27,9 @@ std::vector<Word> split(std::string_view text) {
         // A comma parts words unless it is a decimal comma.
         const size_t begin = at;
         while (at < text.size() && text[at] != ' ' && text[at] != '\t' && text[at] != ';') {
-            if (text[at] == ',' && !(at > begin && digit(text[at - 1]) && at + 1 < text.size() && digit(text[at + 1]))) break;
+            if (text[at] == ',' &&
+                !(at > begin && digit(text[at - 1]) && at + 1 < text.size() && digit(text[at + 1])))
+                break;
             ++at;
         }
         if (at > begin) words.push_back({text.substr(begin, at - begin), begin, at});
@@ -60,12 +62,15 @@ struct Reader {
     double typical = 0, idle = -1, peak = 0, start = 0;  // in watts when `watts`, else amperes
     Dimension draw_dimension = Dimension::current;
 
-    void problem(size_t begin, size_t end, std::string message) { out.problems.push_back({begin, end, std::move(message)}); }
+    void problem(size_t begin, size_t end, std::string message) {
+        out.problems.push_back({begin, end, std::move(message)});
+    }
 
     std::optional<double> number(std::string_view s, size_t& used) const {
         used = 0;
         std::string digits;
-        while (used < s.size() && (digit(s[used]) || s[used] == '.' || s[used] == ',')) digits += s[used] == ',' ? '.' : s[used], ++used;
+        while (used < s.size() && (digit(s[used]) || s[used] == '.' || s[used] == ','))
+            digits += s[used] == ',' ? '.' : s[used], ++used;
         if (digits.empty() || digits == ".") return std::nullopt;
         const double v = std::strtod(digits.c_str(), nullptr);
         return std::isfinite(v) ? std::optional(v) : std::nullopt;
@@ -79,11 +84,13 @@ struct Reader {
         std::string joined(words[at].text);
         size_t last = at;
         const auto has_unit = [&] {
-            return std::any_of(joined.begin(), joined.end(), [](unsigned char c) { return std::isalpha(c) || c == 0xCE; });
+            return std::any_of(joined.begin(), joined.end(),
+                               [](unsigned char c) { return std::isalpha(c) || c == 0xCE; });
         };
         while (!has_unit() && last + 1 < words.size() && last < at + 4) joined += words[++last].text;
         for (const auto& dash : {"–", "—", "…", "to"})
-            if (const auto found = joined.find(dash); found != std::string::npos) joined.replace(found, std::string_view(dash).size(), "-");
+            if (const auto found = joined.find(dash); found != std::string::npos)
+                joined.replace(found, std::string_view(dash).size(), "-");
         size_t used = 0;
         const auto first = number(joined, used);
         if (!first) return std::nullopt;
@@ -107,21 +114,27 @@ struct Reader {
         const auto known = unit_symbol(unit);
         q.end = words[last].end;
         if (!known) {
-            problem(q.begin, q.end, unit.empty() ? fmt::format("“{}” has no unit; type V, A, W or s after it.", joined) : known.error());
+            problem(q.begin, q.end,
+                    unit.empty() ? fmt::format("“{}” has no unit; type V, A, W or s after it.", joined)
+                                 : known.error());
             at = last + 1;
             return std::nullopt;
         }
-        q.low = (q.low + scale_tail) * known->factor, q.high = (q.high + (q.high == *first ? scale_tail : 0)) * known->factor;
+        q.low = (q.low + scale_tail) * known->factor,
+        q.high = (q.high + (q.high == *first ? scale_tail : 0)) * known->factor;
         q.dimension = known->dimension;
         q.words = last + 1 - at;
         at = last + 1;
         return q;
     }
 
-    void chip(LoadChip::Kind kind, std::string shown, size_t begin, size_t end) { out.chips.push_back({kind, std::move(shown), begin, end}); }
+    void chip(LoadChip::Kind kind, std::string shown, size_t begin, size_t end) {
+        out.chips.push_back({kind, std::move(shown), begin, end});
+    }
 
     void voltage(const Quantity& q) {
-        if (have_voltage) return problem(q.begin, q.end, "A second voltage: one range is enough, such as 20–30 V.");
+        if (have_voltage)
+            return problem(q.begin, q.end, "A second voltage: one range is enough, such as 20–30 V.");
         have_voltage = true;
         load.v_min = Volt(q.low), load.v_max = Volt(q.high);
         load.nominal = Volt((q.low + q.high) / 2);
@@ -132,7 +145,8 @@ struct Reader {
             if (at < words.size() && (words[at].text.starts_with("±") || words[at].text.starts_with("+-"))) {
                 std::string joined(words[at].text.substr(2));
                 end = words[at++].end;
-                if (joined.find('%') == std::string::npos && at < words.size()) joined += words[at].text, end = words[at++].end;
+                if (joined.find('%') == std::string::npos && at < words.size())
+                    joined += words[at].text, end = words[at++].end;
                 size_t used = 0;
                 const auto percent = number(joined, used);
                 if (!percent || *percent > 90 || joined.substr(used) != "%")
@@ -142,12 +156,15 @@ struct Reader {
             load.v_min = Volt(q.low * (1 - tolerance)), load.v_max = Volt(q.low * (1 + tolerance));
         }
         if (q.low > q.high)
-            problem(q.begin, end, fmt::format("The least voltage, {}, is above the greatest, {}: swap them.", format(Volt(q.low)), format(Volt(q.high))));
+            problem(q.begin, end,
+                    fmt::format("The least voltage, {}, is above the greatest, {}: swap them.",
+                                format(Volt(q.low)), format(Volt(q.high))));
         else if (q.low >= 60)
             problem(q.begin, end, "Mains and everything from 60 V DC up is outside this tool.");
         else if (q.high <= 0)
             problem(q.begin, end, "A voltage above zero is expected.");
-        chip(LoadChip::Kind::voltage, fmt::format("{} – {}", format_number(raw(load.v_min)), format(load.v_max)), q.begin, end);
+        chip(LoadChip::Kind::voltage,
+             fmt::format("{} – {}", format_number(raw(load.v_min)), format(load.v_max)), q.begin, end);
     }
 
     void typical_draw(const Quantity& q) {
@@ -155,7 +172,8 @@ struct Reader {
         have_draw = true;
         draw_dimension = q.dimension;
         typical = q.high;
-        if (q.dimension == Dimension::resistance && q.high <= 0) problem(q.begin, q.end, "A resistance above zero is expected.");
+        if (q.dimension == Dimension::resistance && q.high <= 0)
+            problem(q.begin, q.end, "A resistance above zero is expected.");
         chip(LoadChip::Kind::current, "", q.begin, q.end);
     }
 
@@ -163,7 +181,9 @@ struct Reader {
     void pulse(const Word& word, double& amount, Second& time, double default_time) {
         const auto q = quantity();
         if (!q || (q->dimension != Dimension::current && q->dimension != Dimension::power))
-            return problem(word.begin, q ? q->end : word.end, fmt::format("After “{}” a current or power is expected, such as {} 14 A 0.4 s.", word.text, word.text));
+            return problem(word.begin, q ? q->end : word.end,
+                           fmt::format("After “{}” a current or power is expected, such as {} 14 A 0.4 s.",
+                                       word.text, word.text));
         amount = q->high;
         pulse_dimension = q->dimension;
         time = Second(default_time);
@@ -171,8 +191,10 @@ struct Reader {
         if (at < words.size() && lower(words[at].text) == "for") ++at;
         const size_t keep = at;
         const auto problems = out.problems.size();
-        if (const auto t = quantity(); t && t->dimension == Dimension::time) time = Second(t->high), end = t->end;
-        else at = keep, out.problems.resize(problems);
+        if (const auto t = quantity(); t && t->dimension == Dimension::time)
+            time = Second(t->high), end = t->end;
+        else
+            at = keep, out.problems.resize(problems);
         chip(LoadChip::Kind::pulse, std::string(word.text), word.begin, end);
     }
     Dimension pulse_dimension = Dimension::current;
@@ -199,11 +221,15 @@ struct Reader {
             const auto q = quantity();
             if (!q || (q->dimension != Dimension::current && q->dimension != Dimension::power))
                 problem(w.begin, w.end, "After “idle” a current is expected, such as idle 80 mA.");
-            else idle = q->high, idle_dimension = q->dimension, chip(LoadChip::Kind::pulse, "idle", w.begin, q->end);
+            else
+                idle = q->high, idle_dimension = q->dimension,
+                chip(LoadChip::Kind::pulse, "idle", w.begin, q->end);
             return true;
         }
-        if (t == "peak" || t == "stall" || t == "max") return ++at, pulse(w, peak, load.peak_time, 2), peak_dimension = pulse_dimension, true;
-        if (t == "start" || t == "start-up" || t == "inrush") return ++at, pulse(w, start, load.start_time, 0.3), start_dimension = pulse_dimension, true;
+        if (t == "peak" || t == "stall" || t == "max")
+            return ++at, pulse(w, peak, load.peak_time, 2), peak_dimension = pulse_dimension, true;
+        if (t == "start" || t == "start-up" || t == "inrush")
+            return ++at, pulse(w, start, load.start_time, 0.3), start_dimension = pulse_dimension, true;
         return false;
     }
     Dimension idle_dimension{}, peak_dimension{}, start_dimension{};
@@ -216,29 +242,40 @@ struct Reader {
             std::string_view s = w.text;
             const bool bare = std::all_of(s.begin(), s.end(), [](char c) { return digit(c); });
             if (!bare) return true;
-            return i + 1 < words.size() && (unit_symbol(words[i + 1].text).has_value() || words[i + 1].text[0] == '-' ||
-                                            words[i + 1].text.starts_with("–"));
+            return i + 1 < words.size() &&
+                   (unit_symbol(words[i + 1].text).has_value() || words[i + 1].text[0] == '-' ||
+                    words[i + 1].text.starts_with("–"));
         }
-        for (const char* k : {"noisy", "sensitive", "vital", "transmitter", "switched", "always-on", "idle", "standby", "peak", "stall", "inrush"})
+        for (const char* k : {"noisy", "sensitive", "vital", "transmitter", "switched", "always-on", "idle",
+                              "standby", "peak", "stall", "inrush"})
             if (t == k) return i > 0;
         return i > 0 && t == "always" && i + 1 < words.size() && lower(words[i + 1].text) == "on";
     }
 
     void finish() {
-        if (load.name.empty()) problem(0, text.size(), "A name is missing: start with what it is, such as “Fog pump”.");
+        if (load.name.empty())
+            problem(0, text.size(), "A name is missing: start with what it is, such as “Fog pump”.");
         if (!have_voltage) problem(0, text.size(), "A voltage is missing, such as 12 V or 7–26 V.");
-        if (!have_draw && peak <= 0) problem(0, text.size(), "A current or power is missing, such as 2.4 A or 30 W.");
+        if (!have_draw && peak <= 0)
+            problem(0, text.size(), "A current or power is missing, such as 2.4 A or 30 W.");
         if (!out.problems.empty()) return;
         const double nominal = raw(load.nominal);
-        const auto amps = [&](double v, Dimension d) { return Ampere(d == Dimension::power ? v / nominal : v); };
-        if (draw_dimension == Dimension::resistance) load.kind = LoadKind::resistance, load.typical = Ampere(nominal / typical);
-        else if (draw_dimension == Dimension::power) load.kind = LoadKind::power, load.typical = amps(typical, Dimension::power);
-        else load.typical = Ampere(have_draw ? typical : peak / 3);
+        const auto amps = [&](double v, Dimension d) {
+            return Ampere(d == Dimension::power ? v / nominal : v);
+        };
+        if (draw_dimension == Dimension::resistance)
+            load.kind = LoadKind::resistance, load.typical = Ampere(nominal / typical);
+        else if (draw_dimension == Dimension::power)
+            load.kind = LoadKind::power, load.typical = amps(typical, Dimension::power);
+        else
+            load.typical = Ampere(have_draw ? typical : peak / 3);
         load.idle = idle >= 0 ? amps(idle, idle_dimension) : load.always_on ? load.typical : Ampere(0);
         load.peak = peak > 0 ? amps(peak, peak_dimension) : load.typical;
         load.start = start > 0 ? amps(start, start_dimension) : Ampere(0);
         if (load.peak < load.typical)
-            problem(0, text.size(), fmt::format("The peak, {}, is below the typical {}.", format(load.peak), format(load.typical)));
+            problem(0, text.size(),
+                    fmt::format("The peak, {}, is below the typical {}.", format(load.peak),
+                                format(load.typical)));
         auto shown = load_chips(load);
         for (auto& s : shown) {
             for (const auto& c : out.chips)
@@ -252,7 +289,8 @@ struct Reader {
     LoadText run() {
         size_t first = 0;
         while (first < words.size() && !starts_content(first)) ++first;
-        if (first > 0) load.name = std::string(text.substr(words[0].begin, words[first - 1].end - words[0].begin));
+        if (first > 0)
+            load.name = std::string(text.substr(words[0].begin, words[first - 1].end - words[0].begin));
         at = first;
         while (at < words.size()) {
             const Word w = words[at];
@@ -260,12 +298,19 @@ struct Reader {
             if (digit(w.text[0])) {
                 const auto q = quantity();
                 if (!q) continue;
-                if (q->dimension == Dimension::voltage) voltage(*q);
-                else if (q->dimension == Dimension::current || q->dimension == Dimension::power || q->dimension == Dimension::resistance) typical_draw(*q);
-                else problem(q->begin, q->end, "A voltage, current or power is expected here.");
+                if (q->dimension == Dimension::voltage)
+                    voltage(*q);
+                else if (q->dimension == Dimension::current || q->dimension == Dimension::power ||
+                         q->dimension == Dimension::resistance)
+                    typical_draw(*q);
+                else
+                    problem(q->begin, q->end, "A voltage, current or power is expected here.");
                 continue;
             }
-            problem(w.begin, w.end, fmt::format("“{}” is not understood; noisy, sensitive, vital, always on, switched, transmitter, idle, peak and start are.", w.text));
+            problem(w.begin, w.end,
+                    fmt::format("“{}” is not understood; noisy, sensitive, vital, always on, switched, "
+                                "transmitter, idle, peak and start are.",
+                                w.text));
             ++at;
         }
         finish();
@@ -279,23 +324,29 @@ std::string short_amount(const Load& l, Ampere amps) {
 
 }  // namespace
 
-LoadText parse_load(std::string_view text) {
-    return Reader(text).run();
-}
+LoadText parse_load(std::string_view text) { return Reader(text).run(); }
 
 std::vector<LoadChip> load_chips(const Load& l) {
     std::vector<LoadChip> chips;
     using Kind = LoadChip::Kind;
     chips.push_back({Kind::voltage, fmt::format("{} – {}", format_number(raw(l.v_min)), format(l.v_max))});
-    if (l.kind == LoadKind::resistance) chips.push_back({Kind::current, format(Ohm(raw(l.nominal) / std::max(raw(l.typical), 1e-9)))});
-    else chips.push_back({Kind::current, short_amount(l, l.typical)});
-    if (l.peak > l.typical) chips.push_back({Kind::pulse, fmt::format("peak {} {}", short_amount(l, l.peak), format(l.peak_time))});
-    if (raw(l.start) > 0) chips.push_back({Kind::pulse, fmt::format("start {} {}", short_amount(l, l.start), format(l.start_time))});
-    if (raw(l.idle) > 0 && l.idle != l.typical) chips.push_back({Kind::pulse, "idle " + short_amount(l, l.idle)});
+    if (l.kind == LoadKind::resistance)
+        chips.push_back({Kind::current, format(Ohm(raw(l.nominal) / std::max(raw(l.typical), 1e-9)))});
+    else
+        chips.push_back({Kind::current, short_amount(l, l.typical)});
+    if (l.peak > l.typical)
+        chips.push_back(
+            {Kind::pulse, fmt::format("peak {} {}", short_amount(l, l.peak), format(l.peak_time))});
+    if (raw(l.start) > 0)
+        chips.push_back(
+            {Kind::pulse, fmt::format("start {} {}", short_amount(l, l.start), format(l.start_time))});
+    if (raw(l.idle) > 0 && l.idle != l.typical)
+        chips.push_back({Kind::pulse, "idle " + short_amount(l, l.idle)});
     const auto manner = [&](bool flag, const char* word) {
         if (flag) chips.push_back({Kind::manner, word});
     };
-    manner(l.always_on, "always on"), manner(l.vital, "vital"), manner(l.noisy, "noisy"), manner(l.sensitive, "sensitive");
+    manner(l.always_on, "always on"), manner(l.vital, "vital"), manner(l.noisy, "noisy"),
+        manner(l.sensitive, "sensitive");
     manner(l.transmitter, "transmitter"), manner(l.own_switch, "switched");
     return chips;
 }
@@ -304,8 +355,11 @@ std::string load_line(const Load& load) {
     std::string line = load.name;
     for (const auto& c : load_chips(load)) {
         std::string word = c.text;
-        if (c.kind == LoadChip::Kind::voltage) word = fmt::format("{}–{} V", format_number(raw(load.v_min), 4), format_number(raw(load.v_max), 4));
-        for (auto minus = word.find("−"); minus != std::string::npos; minus = word.find("−")) word.replace(minus, std::string("−").size(), "-");
+        if (c.kind == LoadChip::Kind::voltage)
+            word =
+                fmt::format("{}–{} V", format_number(raw(load.v_min), 4), format_number(raw(load.v_max), 4));
+        for (auto minus = word.find("−"); minus != std::string::npos; minus = word.find("−"))
+            word.replace(minus, std::string("−").size(), "-");
         line += " " + word;
     }
     return line;

@@ -16,15 +16,16 @@ struct LoadChip {
 };
 
 struct LoadText {
-    Load load;                       ///< complete when `problems` is empty
+    Load load;  ///< complete when `problems` is empty
     std::vector<LoadChip> chips;
     std::vector<ParseError> problems;
     bool complete() const { return problems.empty(); }
 };
 
-/// Reads a load line. The name is what stands before the first quantity or keyword. Understands voltages ("12 V", "7–26V",
-/// "12V ±10 %"), currents, powers, resistances, "idle", "peak … for …", "start … for …", "always on", "vital", "noisy",
-/// "sensitive", "transmitter", "switched". A lone voltage is taken ±5 %. Every problem has its place and what would be right.
+/// Reads a load line. The name is what stands before the first quantity or keyword. Understands voltages ("12
+/// V", "7–26V", "12V ±10 %"), currents, powers, resistances, "idle", "peak … for …", "start … for …", "always
+/// on", "vital", "noisy", "sensitive", "transmitter", "switched". A lone voltage is taken ±5 %. Every problem
+/// has its place and what would be right.
 LoadText parse_load(std::string_view text);
 
 /// The chips that describe a load.

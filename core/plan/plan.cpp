@@ -21,11 +21,12 @@ std::string name_of(const Plan& plan, const Id& id) {
         const auto* found = by_id(list, id);
         return found ? &found->name : nullptr;
     };
-    for (const auto* name :
-         {look(plan.loads), look(plan.converters), look(plan.hubs), look(plan.batteries), look(plan.places), look(plan.phases)})
+    for (const auto* name : {look(plan.loads), look(plan.converters), look(plan.hubs), look(plan.batteries),
+                             look(plan.places), look(plan.phases)})
         if (name) return *name;
     if (const auto* feed = by_id(plan.feeds, id)) return feed_name(plan, *feed);
-    if (const auto* way = by_id(plan.passages, id)) return name_of(plan, way->from) + " – " + name_of(plan, way->to);
+    if (const auto* way = by_id(plan.passages, id))
+        return name_of(plan, way->from) + " – " + name_of(plan, way->to);
     return id;
 }
 
@@ -36,11 +37,16 @@ std::string feed_name(const Plan& plan, const Feed& feed) {
 Id place_of(const Plan& plan, const Id& part) {
     const auto ref = find_part(plan, part);
     switch (ref.kind) {
-        case PartKind::battery: return plan.batteries[ref.index].place;
-        case PartKind::hub: return plan.hubs[ref.index].place;
-        case PartKind::converter: return plan.converters[ref.index].place;
-        case PartKind::load: return plan.loads[ref.index].place;
-        case PartKind::none: break;
+        case PartKind::battery:
+            return plan.batteries[ref.index].place;
+        case PartKind::hub:
+            return plan.hubs[ref.index].place;
+        case PartKind::converter:
+            return plan.converters[ref.index].place;
+        case PartKind::load:
+            return plan.loads[ref.index].place;
+        case PartKind::none:
+            break;
     }
     return {};
 }
@@ -85,10 +91,14 @@ LoadState state_in(const Phase& phase, const Load& load) {
 
 Ampere draw(const Load& load, LoadState state) {
     switch (state) {
-        case LoadState::off: return Ampere(0);
-        case LoadState::idle: return load.idle;
-        case LoadState::typical: return load.typical;
-        case LoadState::peak: return std::max(load.peak, load.typical);
+        case LoadState::off:
+            return Ampere(0);
+        case LoadState::idle:
+            return load.idle;
+        case LoadState::typical:
+            return load.typical;
+        case LoadState::peak:
+            return std::max(load.peak, load.typical);
     }
     return Ampere(0);
 }
@@ -97,13 +107,15 @@ Id fresh_id(const Plan& plan, const std::string& prefix, const std::string& name
     std::string slug = prefix + "-";
     for (const char c : name) {
         const auto u = static_cast<unsigned char>(c);
-        if (u < 0x80 && std::isalnum(u)) slug += static_cast<char>(std::tolower(u));
-        else if (slug.back() != '-') slug += '-';
+        if (u < 0x80 && std::isalnum(u))
+            slug += static_cast<char>(std::tolower(u));
+        else if (slug.back() != '-')
+            slug += '-';
     }
     while (!slug.empty() && slug.back() == '-') slug.pop_back();
     const auto taken = [&](const Id& id) {
-        return find_part(plan, id).kind != PartKind::none || by_id(plan.feeds, id) || by_id(plan.places, id) ||
-               by_id(plan.passages, id) || by_id(plan.phases, id);
+        return find_part(plan, id).kind != PartKind::none || by_id(plan.feeds, id) ||
+               by_id(plan.places, id) || by_id(plan.passages, id) || by_id(plan.phases, id);
     };
     Id id = slug;
     for (int n = 2; taken(id); ++n) id = slug + "-" + std::to_string(n);

@@ -1,9 +1,10 @@
 #pragma once
 // A plan is a value: what the builder has decided, and nothing that can be computed from it.
 //
-// Parts (batteries, hubs, converters, loads) stand in places. A feed is the pair of conductors from one part's
-// outlet to another's inlet with its in-line devices. Parts refer to each other by id only; ids stay stable.
-// `extra` keeps the keys of a file that this version does not know, as JSON text, so that they survive a round trip.
+// Parts (batteries, hubs, converters, loads) stand in places. A feed is the pair of conductors from one
+// part's outlet to another's inlet with its in-line devices. Parts refer to each other by id only; ids stay
+// stable. `extra` keeps the keys of a file that this version does not know, as JSON text, so that they
+// survive a round trip.
 #include <map>
 #include <optional>
 #include <string>
@@ -73,7 +74,8 @@ struct Converter {
     bool operator==(const Converter&) const = default;
 };
 
-/// What must run. Currents are at `nominal`; a power load draws nominal × current, a resistance is nominal ÷ current.
+/// What must run. Currents are at `nominal`; a power load draws nominal × current, a resistance is nominal ÷
+/// current.
 struct Load {
     Id id;
     std::string name;
@@ -99,9 +101,9 @@ struct Load {
 struct Device {
     Id id;
     DeviceKind kind = DeviceKind::fuse;
-    Id type;            ///< fuse family, switch or connector of the catalogue
-    Ampere rating{};    ///< of a fuse
-    std::string name;   ///< of a switch, as the builder calls it
+    Id type;           ///< fuse family, switch or connector of the catalogue
+    Ampere rating{};   ///< of a fuse
+    std::string name;  ///< of a switch, as the builder calls it
     std::string extra;
     bool operator==(const Device&) const = default;
 };
@@ -113,8 +115,8 @@ struct Feed {
     Id wire;
     std::optional<Metre> length;  ///< measured on the machine; without it, from the passages
     Return ret = Return::own;
-    Id shared_with;               ///< the feed whose return this one uses, for Return::shared
-    Id joint_from, joint_to;      ///< joint kinds of the catalogue
+    Id shared_with;           ///< the feed whose return this one uses, for Return::shared
+    Id joint_from, joint_to;  ///< joint kinds of the catalogue
     std::string supply_colour = "red";
     std::string return_colour = "black";
     std::string extra;
@@ -155,16 +157,16 @@ struct Practices {
 };
 
 struct Measured {
-    double value = 0;  ///< in the reading's unit
-    bool open = false; ///< the meter showed an open circuit
+    double value = 0;   ///< in the reading's unit
+    bool open = false;  ///< the meter showed an open circuit
     std::string when;
     bool operator==(const Measured&) const = default;
 };
 
 struct LogEntry {
-    std::string when;  ///< ISO 8601, local
-    std::string kind;  ///< "step", "reading", "change", "note"
-    std::string about; ///< key of the step or reading, or id of a part
+    std::string when;   ///< ISO 8601, local
+    std::string kind;   ///< "step", "reading", "change", "note"
+    std::string about;  ///< key of the step or reading, or id of a part
     std::string text;
     bool operator==(const LogEntry&) const = default;
 };
@@ -183,8 +185,8 @@ struct Plan {
     std::vector<Passage> passages;
     std::vector<Phase> phases;
     Practices practices;
-    std::map<std::string, std::string> done;       ///< step key → when
-    std::map<std::string, Measured> measured;      ///< reading key → value
+    std::map<std::string, std::string> done;   ///< step key → when
+    std::map<std::string, Measured> measured;  ///< reading key → value
     std::vector<LogEntry> log;
     std::string extra;
     bool operator==(const Plan&) const = default;

@@ -27,7 +27,9 @@ Ask ask_of(const Plan& plan) {
         ask.peak_w += raw(load.nominal) * raw(draw(load, LoadState::peak));
         if (plan.phases.empty()) ask.load_wh[l] = raw(load.nominal) * raw(load.typical);
         for (const auto& p : plan.phases)
-            if (!p.charging) ask.load_wh[l] += raw(load.nominal) * raw(draw(load, state_in(p, load))) * raw(p.duration) / 3600;
+            if (!p.charging)
+                ask.load_wh[l] +=
+                    raw(load.nominal) * raw(draw(load, state_in(p, load))) * raw(p.duration) / 3600;
         ask.energy_wh += ask.load_wh[l];
     }
     return ask;
@@ -41,14 +43,16 @@ struct Scored {
     double direct = 0;
 };
 
-/// True when the pack, nearly empty and in the coldest air, still stands above cut-off at the strongest second.
+/// True when the pack, nearly empty and in the coldest air, still stands above cut-off at the strongest
+/// second.
 bool holds_up(const Battery& b, const Chemistry& c, const Ask& ask) {
     const double rest = raw(pack_rest_voltage(b, c, 0.1)), cutoff = raw(pack_cutoff_voltage(b, c));
     // What the modules and wires lose comes on top of what the loads take.
     return rest - ask.peak_w * 1.15 / cutoff * raw(pack_resistance(b, c, 0.1, ask.coldest)) >= cutoff;
 }
 
-Scored score(const Plan& plan, const Catalogue& catalogue, const Ask& ask, const Chemistry& c, int series, double liking) {
+Scored score(const Plan& plan, const Catalogue& catalogue, const Ask& ask, const Chemistry& c, int series,
+             double liking) {
     Scored s{1e9, &c, series, 0, 0};
     const SourceRange range{c.cutoff * series, c.charge * series};
     for (size_t l = 0; l < plan.loads.size(); ++l)
@@ -60,7 +64,8 @@ Scored score(const Plan& plan, const Catalogue& catalogue, const Ask& ask, const
         s.rails += made->size();
     }
     const double volts = raw(c.nominal) * series;
-    s.score = 4.0 * static_cast<double>(s.rails) + 12 * (1 - s.direct) + ask.peak_w / volts / 10 + liking + 0.15 * series;
+    s.score = 4.0 * static_cast<double>(s.rails) + 12 * (1 - s.direct) + ask.peak_w / volts / 10 + liking +
+              0.15 * series;
     return s;
 }
 
@@ -78,34 +83,42 @@ tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const 
         for (int series = 1; chemistry && chemistry->charge * series < highest_voltage; ++series) {
             if (id == "agm" && series % 6 != 0) continue;  // sold as 12 V blocks
             ++tried;
-            if (const auto s = score(plan, catalogue, ask, *chemistry, series, liking); s.score < best.score) best = s;
+            if (const auto s = score(plan, catalogue, ask, *chemistry, series, liking); s.score < best.score)
+                best = s;
         }
     }
     if (!best.chemistry || best.score >= 1e9)
-        return tl::unexpected(std::string("no battery below 60 V lets every rail be made from the catalogue's modules"));
+        return tl::unexpected(
+            std::string("no battery below 60 V lets every rail be made from the catalogue's modules"));
     const auto& c = *best.chemistry;
     const double volts = raw(c.nominal) * best.series;
     const double for_energy = ask.energy_wh / 0.8 / volts, for_peak = ask.peak_w / volts / (1.5 * c.max_c);
-    constexpr std::array sizes{0.5, 1.0, 1.5, 2.2, 3.0, 5.0, 7.0, 10.0, 15.0, 20.0, 30.0, 40.0, 50.0, 75.0, 100.0, 150.0, 200.0};
+    constexpr std::array sizes{0.5,  1.0,  1.5,  2.2,  3.0,  5.0,   7.0,   10.0, 15.0,
+                               20.0, 30.0, 40.0, 50.0, 75.0, 100.0, 150.0, 200.0};
     double capacity = 0;
     for (const double s : sizes)
-        if (s >= std::max(for_energy, for_peak) && holds_up({"b", "", c.id, best.series, 1, AmpereHour(s), {}, {}}, c, ask)) {
+        if (s >= std::max(for_energy, for_peak) &&
+            holds_up({"b", "", c.id, best.series, 1, AmpereHour(s), {}, {}}, c, ask)) {
             capacity = s;
             break;
         }
     if (capacity == 0)
-        return tl::unexpected(fmt::format("the mission asks for {} at {} and a peak of {}, more than the largest battery listed (200 Ah)",
-                                          format(AmpereHour(for_energy)), format(Volt(volts)), format(Watt(ask.peak_w))));
+        return tl::unexpected(fmt::format(
+            "the mission asks for {} at {} and a peak of {}, more than the largest battery listed (200 Ah)",
+            format(AmpereHour(for_energy)), format(Volt(volts)), format(Watt(ask.peak_w))));
     BatteryChoice choice;
     choice.battery = {"battery", "Battery", c.id, best.series, 1, AmpereHour(capacity), {}, {}};
     auto& why = choice.why;
     why.title = "Battery";
     why.add(fmt::format("{} chemistry and series combinations below 60 V compared.", tried));
-    why.add(fmt::format("{}: {} {} to be made, {} of the energy needs no converter.", pack_summary(choice.battery, c), best.rails,
-                        best.rails == 1 ? "rail" : "rails", format_percent(best.direct)), Tone::good);
-    why.add(fmt::format("Mission {} ÷ 0.8 ÷ {} = {}", format(WattHour(ask.energy_wh)), format(Volt(volts)), format(AmpereHour(for_energy))));
-    why.add(fmt::format("Peak {} ÷ {} ÷ (1.5 × {} C) = {}", format(Watt(ask.peak_w)), format(Volt(volts)), format_number(c.max_c),
-                        format(AmpereHour(for_peak))));
+    why.add(fmt::format("{}: {} {} to be made, {} of the energy needs no converter.",
+                        pack_summary(choice.battery, c), best.rails, best.rails == 1 ? "rail" : "rails",
+                        format_percent(best.direct)),
+            Tone::good);
+    why.add(fmt::format("Mission {} ÷ 0.8 ÷ {} = {}", format(WattHour(ask.energy_wh)), format(Volt(volts)),
+                        format(AmpereHour(for_energy))));
+    why.add(fmt::format("Peak {} ÷ {} ÷ (1.5 × {} C) = {}", format(Watt(ask.peak_w)), format(Volt(volts)),
+                        format_number(c.max_c), format(AmpereHour(for_peak))));
     why.caution = c.caution;
     why.source = c.source;
     return choice;

@@ -15,8 +15,9 @@ struct BatteryChoice {
 /// Voltage above which this tool does not go.
 inline constexpr Volt highest_voltage{60};
 
-/// Compares chemistry × series below 60 V: fewest rails first, then the share of energy that needs no converter, then
-/// the current at the strongest second. Capacity covers the mission with a fifth left over and the peak's C-rate.
+/// Compares chemistry × series below 60 V: fewest rails first, then the share of energy that needs no
+/// converter, then the current at the strongest second. Capacity covers the mission with a fifth left over
+/// and the peak's C-rate.
 tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const Catalogue& catalogue);
 
 }  // namespace sangre

@@ -17,11 +17,14 @@ Refusals impossible_loads(const Plan& plan) {
     Refusals refused;
     for (const auto& l : plan.loads) {
         if (l.v_min > l.v_max)
-            refused.push_back({l.id, fmt::format("its least voltage, {}, is above its greatest, {}", format(l.v_min), format(l.v_max))});
+            refused.push_back({l.id, fmt::format("its least voltage, {}, is above its greatest, {}",
+                                                 format(l.v_min), format(l.v_max))});
         else if (raw(l.v_max) <= 0)
             refused.push_back({l.id, "it has no voltage; type one, such as 12 V"});
         else if (l.v_min >= highest_voltage)
-            refused.push_back({l.id, fmt::format("it wants {}, and everything from 60 V up is outside this tool", format(l.v_min))});
+            refused.push_back(
+                {l.id, fmt::format("it wants {}, and everything from 60 V up is outside this tool",
+                                   format(l.v_min))});
         else if (raw(draw(l, LoadState::peak)) <= 0)
             refused.push_back({l.id, "it draws nothing; type a current or a power"});
     }
@@ -34,7 +37,8 @@ Refusals unserved_alone(const Plan& plan, const Catalogue& catalogue, const std:
     for (const auto& l : plan.loads) {
         Plan alone = plan;
         alone.loads = {l};
-        if (const auto choice = choose_battery(alone, catalogue); !choice) refused.push_back({l.id, choice.error()});
+        if (const auto choice = choose_battery(alone, catalogue); !choice)
+            refused.push_back({l.id, choice.error()});
     }
     return refused.empty() ? Refusals{{"", reason}} : refused;
 }
@@ -56,7 +60,9 @@ Feed make_feed(const Plan& old, const Id& from, const Id& to, bool fused) {
             f = before;
             std::erase_if(f.devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
         }
-    if (fused) f.devices.insert(f.devices.begin(), Device{f.id + "-fuse", DeviceKind::fuse, "standard-blade", Ampere(5), {}, {}});
+    if (fused)
+        f.devices.insert(f.devices.begin(),
+                         Device{f.id + "-fuse", DeviceKind::fuse, "standard-blade", Ampere(5), {}, {}});
     return f;
 }
 
@@ -71,9 +77,10 @@ Id middle_place(const Plan& plan) {
     Id best;
     size_t most = 0;
     for (const auto& place : plan.places) {
-        const auto ways = static_cast<size_t>(std::count_if(plan.passages.begin(), plan.passages.end(), [&](const auto& p) {
-            return p.from == place.id || p.to == place.id;
-        }));
+        const auto ways =
+            static_cast<size_t>(std::count_if(plan.passages.begin(), plan.passages.end(), [&](const auto& p) {
+                return p.from == place.id || p.to == place.id;
+            }));
         if (best.empty() || ways > most) best = place.id, most = ways;
     }
     return best;
@@ -85,16 +92,20 @@ std::string rail_name(const RailGroup& g, const Plan& plan, const std::vector<Co
     const auto used = [&](const std::string& n) {
         return std::any_of(taken.begin(), taken.end(), [&](const auto& c) { return c.name == n; });
     };
-    if (used(name) || (g.loads.size() == 1 && plan.loads[g.loads[0]].noisy)) name += " for " + names_of(plan, g.loads);
+    if (used(name) || (g.loads.size() == 1 && plan.loads[g.loads[0]].noisy))
+        name += " for " + names_of(plan, g.loads);
     return name;
 }
 
 /// Terminals of a module are screws; the joint there follows the builder's school.
 Id module_joint(const Plan& plan) {
     switch (plan.practices.terminal) {
-        case TerminalSchool::ferrule: return "ferrule-screw";
-        case TerminalSchool::twist: return "twist-screw";
-        case TerminalSchool::tin: return "tinned-screw";
+        case TerminalSchool::ferrule:
+            return "ferrule-screw";
+        case TerminalSchool::twist:
+            return "twist-screw";
+        case TerminalSchool::tin:
+            return "tinned-screw";
     }
     return "ferrule-screw";
 }
@@ -147,15 +158,21 @@ void hang_load(Plan& next, const Plan& old, const Load& load, const Id& source, 
     next.feeds.push_back(std::move(f));
 }
 
-std::string rail_colour(Volt v) { return raw(v) < 4 ? "orange" : raw(v) < 6 ? "orange" : raw(v) < 15 ? "yellow" : "red"; }
+std::string rail_colour(Volt v) {
+    return raw(v) < 4 ? "orange" : raw(v) < 6 ? "orange" : raw(v) < 15 ? "yellow" : "red";
+}
 
-void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const ConverterType& type, const Layout& layout, Why& why) {
+void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const ConverterType& type,
+               const Layout& layout, Why& why) {
     Converter c;
     c.name = rail_name(group, next, next.converters);
-    c.id = fresh_id(next, "rail", fmt::format("{:.1f}v{}", raw(group.volts), group.always_on ? " always" : ""));
+    c.id =
+        fresh_id(next, "rail", fmt::format("{:.1f}v{}", raw(group.volts), group.always_on ? " always" : ""));
     // A rail that already served the first of these loads keeps its id, name and place.
     for (const auto f : feeds_into(old, next.loads[group.loads.front()].id))
-        if (const auto* before = by_id(old.converters, old.feeds[f].from); before && !by_id(next.converters, before->id)) c = *before;
+        if (const auto* before = by_id(old.converters, old.feeds[f].from);
+            before && !by_id(next.converters, before->id))
+            c = *before;
     c.type = type.id;
     c.set = group.volts;
     if (c.place.empty()) c.place = next.hubs.front().place;
@@ -165,14 +182,16 @@ void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const Conver
     next.feeds.push_back(std::move(in));
     for (const auto l : group.loads) hang_load(next, old, next.loads[l], c.id, rail_colour(group.volts));
     const auto [typical, peak] = rail_current(next, group);
-    why.add(fmt::format("{} for {}: {} ({} typical, {} peak; trusted with {}).", c.name, names_of(next, group.loads), type.name,
-                        format(typical), format(peak), format(type.rated * type.trusted)));
+    why.add(fmt::format("{} for {}: {} ({} typical, {} peak; trusted with {}).", c.name,
+                        names_of(next, group.loads), type.name, format(typical), format(peak),
+                        format(type.rated * type.trusted)));
 }
 
 }  // namespace
 
 tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catalogue) {
-    if (old.loads.empty()) return tl::unexpected(Refusals{{"", "there are no loads yet; type what must run first"}});
+    if (old.loads.empty())
+        return tl::unexpected(Refusals{{"", "there are no loads yet; type what must run first"}});
     if (auto refused = impossible_loads(old); !refused.empty()) return tl::unexpected(refused);
     Proposal proposal{old, {}};
     Plan& next = proposal.plan;
@@ -192,23 +211,31 @@ tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catal
         next.batteries = {chosen->battery};
         why.lines = chosen->why.lines;
     } else
-        why.add("Battery kept: " + pack_summary(next.batteries.front(), *find(catalogue.chemistries, next.batteries.front().chemistry)));
+        why.add("Battery kept: " +
+                pack_summary(next.batteries.front(),
+                             *find(catalogue.chemistries, next.batteries.front().chemistry)));
     const auto range = *range_of();
-    why.add(fmt::format("It moves between {} (empty) and {} (charging).", format(range.low), format(range.high)));
+    why.add(
+        fmt::format("It moves between {} (empty) and {} (charging).", format(range.low), format(range.high)));
 
     std::vector<RailModule> rails;
     Refusals refused;
     for (const auto& group : group_rails(next, range)) {
         auto made = modules_for(next, catalogue, range, group);
-        if (made) rails.insert(rails.end(), made->begin(), made->end());
-        else refused.insert(refused.end(), made.error().begin(), made.error().end());
+        if (made)
+            rails.insert(rails.end(), made->begin(), made->end());
+        else
+            refused.insert(refused.end(), made.error().begin(), made.error().end());
     }
     if (!refused.empty()) return tl::unexpected(refused);
 
-    const bool any_always = std::any_of(next.loads.begin(), next.loads.end(), [](const auto& l) { return l.always_on; });
-    const bool any_switched = std::any_of(next.loads.begin(), next.loads.end(), [](const auto& l) { return !l.always_on; });
+    const bool any_always =
+        std::any_of(next.loads.begin(), next.loads.end(), [](const auto& l) { return l.always_on; });
+    const bool any_switched =
+        std::any_of(next.loads.begin(), next.loads.end(), [](const auto& l) { return !l.always_on; });
     const auto layout = lay_trunk(next, old, any_always, any_switched);
-    if (any_always && any_switched) why.add("What must stay on branches before the main switch; one switch turns off the rest.");
+    if (any_always && any_switched)
+        why.add("What must stay on branches before the main switch; one switch turns off the rest.");
     why.heading("Straight from the battery");
     for (const auto& l : next.loads)
         if (accepts(l, range)) {
@@ -220,11 +247,14 @@ tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catal
     next = size_feeds(std::move(next), catalogue);
     why.heading("Feeds");
     why.add(fmt::format("{} feeds: wires by {}, fuses {}.", next.feeds.size(),
-                        next.practices.wire == WireSchool::drop ? fmt::format("drop up to {}", format_percent(next.practices.drop_limit))
+                        next.practices.wire == WireSchool::drop
+                            ? fmt::format("drop up to {}", format_percent(next.practices.drop_limit))
                         : next.practices.wire == WireSchool::temperature ? "temperature"
                         : next.practices.wire == WireSchool::cautious    ? "700 circular mils per ampere"
                                                                          : "chassis wiring",
-                        next.practices.fuse == FuseSchool::smallest_that_carries ? "the smallest that carry" : "the largest that protect"));
+                        next.practices.fuse == FuseSchool::smallest_that_carries
+                            ? "the smallest that carry"
+                            : "the largest that protect"));
     return proposal;
 }
 

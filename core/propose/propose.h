@@ -14,8 +14,9 @@ struct Proposal {
     Why why;
 };
 
-/// Keeps the loads, mission, places, practices, records and, where it serves, the battery; makes hubs, rails and feeds
-/// anew. Measured lengths, connectors and joints of feeds between the same two parts are kept, and so are ids.
+/// Keeps the loads, mission, places, practices, records and, where it serves, the battery; makes hubs, rails
+/// and feeds anew. Measured lengths, connectors and joints of feeds between the same two parts are kept, and
+/// so are ids.
 tl::expected<Proposal, Refusals> propose(const Plan& plan, const Catalogue& catalogue);
 
 }  // namespace sangre

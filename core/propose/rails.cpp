@@ -15,9 +15,11 @@ constexpr double wanted_spare = 0.25;
 
 Volt nominal_of(const Load& l) { return raw(l.nominal) > 0 ? l.nominal : (l.v_min + l.v_max) / 2; }
 
-/// Splits one class of loads into the fewest voltages: take the lowest upper bound, give it to all who accept it.
+/// Splits one class of loads into the fewest voltages: take the lowest upper bound, give it to all who accept
+/// it.
 void stab(const Plan& plan, std::vector<size_t> loads, bool always_on, std::vector<RailGroup>& groups) {
-    std::sort(loads.begin(), loads.end(), [&](size_t a, size_t b) { return plan.loads[a].v_max < plan.loads[b].v_max; });
+    std::sort(loads.begin(), loads.end(),
+              [&](size_t a, size_t b) { return plan.loads[a].v_max < plan.loads[b].v_max; });
     while (!loads.empty()) {
         const Volt lowest_top = plan.loads[loads.front()].v_max;
         RailGroup g;
@@ -29,7 +31,8 @@ void stab(const Plan& plan, std::vector<size_t> loads, bool always_on, std::vect
             g.loads.push_back(l);
             low = std::max(low, plan.loads[l].v_min);
         }
-        std::erase_if(loads, [&](size_t l) { return std::find(g.loads.begin(), g.loads.end(), l) != g.loads.end(); });
+        std::erase_if(
+            loads, [&](size_t l) { return std::find(g.loads.begin(), g.loads.end(), l) != g.loads.end(); });
         g.volts = std::clamp(nominal_of(plan.loads[g.loads.front()]), low, lowest_top);
         std::sort(g.loads.begin(), g.loads.end());
         groups.push_back(std::move(g));
@@ -40,8 +43,8 @@ void stab(const Plan& plan, std::vector<size_t> loads, bool always_on, std::vect
 void part_noise(const Plan& plan, std::vector<RailGroup>& groups) {
     for (size_t i = 0; i < groups.size(); ++i) {
         const auto noisy = [&](size_t l) { return plan.loads[l].noisy; };
-        const bool sensitive =
-            std::any_of(groups[i].loads.begin(), groups[i].loads.end(), [&](size_t l) { return plan.loads[l].sensitive; });
+        const bool sensitive = std::any_of(groups[i].loads.begin(), groups[i].loads.end(),
+                                           [&](size_t l) { return plan.loads[l].sensitive; });
         if (!sensitive || std::none_of(groups[i].loads.begin(), groups[i].loads.end(), noisy)) continue;
         RailGroup loud = groups[i];
         std::erase_if(loud.loads, [&](size_t l) { return !plan.loads[l].noisy; });
@@ -52,12 +55,16 @@ void part_noise(const Plan& plan, std::vector<RailGroup>& groups) {
 }
 
 bool makes(const ConverterType& t, SourceRange source, Volt volts) {
-    if (volts < t.out_min || volts > t.out_max || source.low < t.in_min || source.high > t.in_max) return false;
+    if (volts < t.out_min || volts > t.out_max || source.low < t.in_min || source.high > t.in_max)
+        return false;
     switch (t.kind) {
         case ConverterKind::buck:
-        case ConverterKind::linear: return source.low - t.dropout >= volts * (1 + t.tolerance);
-        case ConverterKind::boost: return source.high < volts;
-        case ConverterKind::buck_boost: return true;
+        case ConverterKind::linear:
+            return source.low - t.dropout >= volts * (1 + t.tolerance);
+        case ConverterKind::boost:
+            return source.high < volts;
+        case ConverterKind::buck_boost:
+            return true;
     }
     return false;
 }
@@ -74,12 +81,15 @@ std::optional<SourceRange> battery_range(const Plan& plan, const Catalogue& cata
     for (const auto& b : plan.batteries)
         if (const auto* c = find(catalogue.chemistries, b.chemistry)) {
             const auto low = pack_cutoff_voltage(b, *c), high = pack_charge_voltage(b, *c);
-            range = range ? SourceRange{std::min(range->low, low), std::max(range->high, high)} : SourceRange{low, high};
+            range = range ? SourceRange{std::min(range->low, low), std::max(range->high, high)}
+                          : SourceRange{low, high};
         }
     return range;
 }
 
-bool accepts(const Load& load, SourceRange source) { return load.v_min <= source.low && load.v_max >= source.high; }
+bool accepts(const Load& load, SourceRange source) {
+    return load.v_min <= source.low && load.v_max >= source.high;
+}
 
 std::vector<RailGroup> group_rails(const Plan& plan, SourceRange source) {
     std::vector<RailGroup> groups;
@@ -97,14 +107,16 @@ double input_spare(const ConverterType& type, Volt highest) {
     return raw(highest) > 0 ? raw(type.in_max - highest) / raw(highest) : 0;
 }
 
-tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue& catalogue, SourceRange source, Volt volts,
+tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue& catalogue,
+                                                                 SourceRange source, Volt volts,
                                                                  Ampere continuous, Ampere peak) {
     const ConverterType* best = nullptr;
     bool any_makes = false;
     Ampere strongest(0);
     const auto better = [&](const ConverterType& t) {
         if (!best) return true;
-        const bool spare = input_spare(t, source.high) >= wanted_spare, best_spare = input_spare(*best, source.high) >= wanted_spare;
+        const bool spare = input_spare(t, source.high) >= wanted_spare,
+                   best_spare = input_spare(*best, source.high) >= wanted_spare;
         if (spare != best_spare) return spare;
         return t.cost < best->cost;
     };
@@ -112,36 +124,41 @@ tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue
         if (t.id == "controller-5v" || !makes(t, source, volts)) continue;
         any_makes = true;
         strongest = std::max(strongest, t.rated * t.trusted);
-        if (t.rated * t.trusted < continuous || t.rated < peak || !cool_enough(t, source, volts, continuous)) continue;
+        if (t.rated * t.trusted < continuous || t.rated < peak || !cool_enough(t, source, volts, continuous))
+            continue;
         if (better(t)) best = &t;
     }
     if (best) return best;
     if (!any_makes)
-        return tl::unexpected(fmt::format("no module in the catalogue makes {} from {} – {}", format(volts), format(source.low),
-                                          format(source.high)));
-    return tl::unexpected(fmt::format("it needs {} (peak {}) at {}, and the strongest module is trusted with {}",
-                                      format(continuous), format(peak), format(volts), format(strongest)));
+        return tl::unexpected(fmt::format("no module in the catalogue makes {} from {} – {}", format(volts),
+                                          format(source.low), format(source.high)));
+    return tl::unexpected(
+        fmt::format("it needs {} (peak {}) at {}, and the strongest module is trusted with {}",
+                    format(continuous), format(peak), format(volts), format(strongest)));
 }
 
 RailCurrent rail_current(const Plan& plan, const RailGroup& g) {
     RailCurrent sum;
     for (const auto l : g.loads) {
         const auto& load = plan.loads[l];
-        const double scale = load.kind == LoadKind::power && raw(g.volts) > 0 ? raw(load.nominal) / raw(g.volts) : 1;
+        const double scale =
+            load.kind == LoadKind::power && raw(g.volts) > 0 ? raw(load.nominal) / raw(g.volts) : 1;
         sum.typical += load.typical * scale;
         sum.peak += draw(load, LoadState::peak) * scale;
     }
     return sum;
 }
 
-tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, const Catalogue& catalogue, SourceRange source,
-                                                            const RailGroup& group) {
+tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, const Catalogue& catalogue,
+                                                            SourceRange source, const RailGroup& group) {
     const auto [typical, peak] = rail_current(plan, group);
     const auto chosen = choose_converter(catalogue, source, group.volts, typical, peak);
     if (chosen) return std::vector<RailModule>{{group, *chosen}};
-    if (group.loads.size() == 1) return tl::unexpected(Refusals{{plan.loads[group.loads.front()].id, chosen.error()}});
-    const auto strongest = *std::max_element(group.loads.begin(), group.loads.end(),
-                                             [&](size_t a, size_t b) { return plan.loads[a].typical < plan.loads[b].typical; });
+    if (group.loads.size() == 1)
+        return tl::unexpected(Refusals{{plan.loads[group.loads.front()].id, chosen.error()}});
+    const auto strongest = *std::max_element(group.loads.begin(), group.loads.end(), [&](size_t a, size_t b) {
+        return plan.loads[a].typical < plan.loads[b].typical;
+    });
     RailGroup alone = group, rest = group;
     alone.loads = {strongest};
     std::erase(rest.loads, strongest);
@@ -174,10 +191,12 @@ SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& ty
     }
     for (const auto& u : users) {
         const auto peak = draw(*u.load, LoadState::peak);
-        w.why.add(fmt::format("{} needs ≥ {} at its end: ({} + {} × {}) ÷ {} = {}", u.load->name, format(u.load->v_min),
-                              format(u.load->v_min), format(peak), format(u.path), format_number(1 - type.tolerance, 3),
-                              format((u.load->v_min + Volt(raw(peak) * raw(u.path))) / (1 - type.tolerance))));
-        w.why.add(fmt::format("{} allows ≤ {} ÷ {} = {}", u.load->name, format(u.load->v_max), format_number(1 + type.tolerance, 4),
+        w.why.add(fmt::format(
+            "{} needs ≥ {} at its end: ({} + {} × {}) ÷ {} = {}", u.load->name, format(u.load->v_min),
+            format(u.load->v_min), format(peak), format(u.path), format_number(1 - type.tolerance, 3),
+            format((u.load->v_min + Volt(raw(peak) * raw(u.path))) / (1 - type.tolerance))));
+        w.why.add(fmt::format("{} allows ≤ {} ÷ {} = {}", u.load->name, format(u.load->v_max),
+                              format_number(1 + type.tolerance, 4),
                               format(u.load->v_max / (1 + type.tolerance))));
     }
     double nominal = 0;
@@ -186,16 +205,19 @@ SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& ty
     const double wish = school == SetSchool::nominal ? nominal
                         : school == SetSchool::high  ? raw(w.high) - 0.1 * span
                                                      : raw(w.low) + 0.5 * span;
-    // Wide windows leave the choice to the loads' own nominal voltage; narrow ones are what the schools are about.
+    // Wide windows leave the choice to the loads' own nominal voltage; narrow ones are what the schools are
+    // about.
     const double target = span > 0.15 * nominal ? std::clamp(nominal * 1.01, raw(w.low), raw(w.high)) : wish;
     double rounded = std::round(target * 20) / 20;
     if (rounded < raw(w.low) || rounded > raw(w.high)) rounded = std::round(target * 100) / 100;
     w.proposed = Volt(span >= 0 ? std::clamp(rounded, raw(w.low), raw(w.high)) : target);
     if (w.empty())
-        w.why.add(fmt::format("The window is empty: {} wants at least {}, {} at most {}.", w.low_by, format(w.low), w.high_by,
-                              format(w.high)), Tone::danger);
+        w.why.add(fmt::format("The window is empty: {} wants at least {}, {} at most {}.", w.low_by,
+                              format(w.low), w.high_by, format(w.high)),
+                  Tone::danger);
     else
-        w.why.add(fmt::format("Window {} – {} → set {}", format(w.low), format(w.high), format(w.proposed)), Tone::good);
+        w.why.add(fmt::format("Window {} – {} → set {}", format(w.low), format(w.high), format(w.proposed)),
+                  Tone::good);
     return w;
 }
 

@@ -26,13 +26,14 @@ struct RailGroup {
     bool always_on = false;
 };
 
-/// Groups the loads that cannot hang on the source: always-on apart from switched, noisy apart from sensitive where
-/// that is the practice, and within each the fewest voltages that suit everyone (interval stabbing).
+/// Groups the loads that cannot hang on the source: always-on apart from switched, noisy apart from sensitive
+/// where that is the practice, and within each the fewest voltages that suit everyone (interval stabbing).
 std::vector<RailGroup> group_rails(const Plan& plan, SourceRange source);
 
-/// The cheapest module that makes `volts` from the source and is trusted with the currents; wants 25 % spare on its
-/// highest input and takes less only when nothing else serves. The error says why none does.
-tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue& catalogue, SourceRange source, Volt volts,
+/// The cheapest module that makes `volts` from the source and is trusted with the currents; wants 25 % spare
+/// on its highest input and takes less only when nothing else serves. The error says why none does.
+tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue& catalogue,
+                                                                 SourceRange source, Volt volts,
                                                                  Ampere continuous, Ampere peak);
 
 /// A load (empty id: the plan as a whole) that cannot be served.
@@ -53,8 +54,8 @@ struct RailModule {
     const ConverterType* type = nullptr;
 };
 /// One module for the group, or several where no module carries it whole: the strongest load leaves first.
-tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, const Catalogue& catalogue, SourceRange source,
-                                                            const RailGroup& group);
+tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, const Catalogue& catalogue,
+                                                            SourceRange source, const RailGroup& group);
 
 /// Spare on the highest input: (rated maximum − highest source) ÷ highest source.
 double input_spare(const ConverterType& type, Volt highest);
@@ -65,8 +66,8 @@ struct RailUser {
     Ohm path{};  ///< out and back, from the module's output
 };
 
-/// The window for a set voltage: low end = largest (least voltage + peak current × path), high end = smallest greatest
-/// voltage, each less the module's tolerance.
+/// The window for a set voltage: low end = largest (least voltage + peak current × path), high end = smallest
+/// greatest voltage, each less the module's tolerance.
 struct SetWindow {
     Volt low{}, high{};
     Id low_by, high_by;  ///< the loads that bound it

@@ -56,24 +56,26 @@ bool starves(const Plan& plan, const WorstCase& worst, size_t f) {
 }
 
 void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const WorstCase& worst,
-         const FeedProtection& known, ThermalCache& cache, size_t f, bool thicken) {
+         const FeedProtection& known, size_t f, bool thicken) {
     auto& feed = plan.feeds[f];
     const auto need = wire_need(plan, harness, worst, f);
     const WireType* wire = choose_wire(catalogue, need, plan.practices.wire);
     if (!wire) wire = thickest(catalogue, need);
     if (!wire) return;
     if (const auto* fitted = find(catalogue.wires, feed.wire);
-        thicken && fitted && fitted->insulation == wire->insulation && fitted->metric == wire->metric && fitted->area >= wire->area)
+        thicken && fitted && fitted->insulation == wire->insulation && fitted->metric == wire->metric &&
+        fitted->area >= wire->area)
         if (const auto* thicker = next_thicker(catalogue, *fitted)) wire = thicker;
 
     auto* fuse = const_cast<Device*>(device(feed, DeviceKind::fuse));
     for (;; wire = next_thicker(catalogue, *wire)) {
         feed.wire = wire->id;
         const auto* insulation = find(catalogue.insulations, wire->insulation);
-        const auto thermal = cache.get(*wire, *insulation, plan.hottest_air, need.bunched);
+        const auto thermal = thermal_of(*wire, *insulation, plan.hottest_air, need.bunched);
         const auto warm = thermal->steady(need.continuous);
         if (!fuse) {
-            const bool held = !known.family || protects(*known.family, known.rating, *thermal, *insulation, warm, known.fault.current);
+            const bool held = !known.family || protects(*known.family, known.rating, *thermal, *insulation,
+                                                        warm, known.fault.current);
             if (held || !next_thicker(catalogue, *wire)) return;
             continue;
         }
@@ -94,7 +96,8 @@ void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const W
 }
 
 /// True when this feed's resistance is what leaves its rail no voltage that suits all.
-bool closes_window(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths, size_t f) {
+bool closes_window(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths,
+                   size_t f) {
     const auto source = find_part(plan, plan.feeds[f].from);
     if (source.kind != PartKind::converter) return false;
     const auto window = rail_window(plan, catalogue, source.index, lengths);
@@ -124,8 +127,9 @@ void fit_battery_plug(Plan& plan, const Catalogue& catalogue, const WorstCase& w
             if (d.kind != DeviceKind::connector || !wire) continue;
             const ConnectorType* best = nullptr;
             for (const auto& c : catalogue.connectors)
-                if (c.id.starts_with("plug-2p") && c.rated >= worst.feeds[f].continuous && c.rated * 1.5 >= worst.feeds[f].peak &&
-                    c.largest >= wire->area && c.smallest <= wire->area && (!best || c.rated < best->rated))
+                if (c.id.starts_with("plug-2p") && c.rated >= worst.feeds[f].continuous &&
+                    c.rated * 1.5 >= worst.feeds[f].peak && c.largest >= wire->area &&
+                    c.smallest <= wire->area && (!best || c.rated < best->rated))
                     best = &c;
             if (best) d.type = best->id;
         }
@@ -134,7 +138,8 @@ void fit_battery_plug(Plan& plan, const Catalogue& catalogue, const WorstCase& w
 
 }  // namespace
 
-SetWindow rail_window(const Plan& plan, const Catalogue& catalogue, size_t converter, const std::vector<Metre>& lengths) {
+SetWindow rail_window(const Plan& plan, const Catalogue& catalogue, size_t converter,
+                      const std::vector<Metre>& lengths) {
     const auto& c = plan.converters[converter];
     std::vector<RailUser> users;
     for (const auto f : feeds_from(plan, c.id))
@@ -145,20 +150,21 @@ SetWindow rail_window(const Plan& plan, const Catalogue& catalogue, size_t conve
 }
 
 Plan size_feeds(Plan plan, const Catalogue& catalogue) {
-    ThermalCache cache;
     // Something to begin the rounds with: without a wire there is no current to size by.
     for (auto& f : plan.feeds)
         for (const auto& w : catalogue.wires)
-            if (f.wire.empty() && w.insulation == plan.practices.wire_insulation && raw(w.area) >= 2) f.wire = w.id;
+            if (f.wire.empty() && w.insulation == plan.practices.wire_insulation && raw(w.area) >= 2)
+                f.wire = w.id;
     for (int round = 0; round < 6; ++round) {
         const Plan before = plan;
         const auto harness = lay_harness(plan, catalogue);
         const auto lengths = feed_lengths(harness);
         const Solver solver(plan, catalogue, lengths);
         const auto worst = worst_case(plan, solver);
-        const auto known = study_protection(plan, catalogue, harness, solver, worst, cache);
+        const auto known = study_protection(plan, catalogue, harness, solver, worst);
         for (size_t f = 0; f < plan.feeds.size(); ++f)
-            fit(plan, catalogue, harness, worst, known[f], cache, f, round > 0 && (starves(plan, worst, f) || closes_window(plan, catalogue, lengths, f)));
+            fit(plan, catalogue, harness, worst, known[f], f,
+                round > 0 && (starves(plan, worst, f) || closes_window(plan, catalogue, lengths, f)));
         fit_switches(plan, catalogue, worst);
         fit_battery_plug(plan, catalogue, worst);
         for (size_t c = 0; c < plan.converters.size(); ++c)

@@ -6,11 +6,13 @@
 
 namespace sangre {
 
-/// Sizes wires by the plan's school, fuses by its policy, thickens a wire that its smallest carrying fuse would not
-/// protect or that starves a load, sets the rails, and repeats until nothing changes (at most six rounds).
+/// Sizes wires by the plan's school, fuses by its policy, thickens a wire that its smallest carrying fuse
+/// would not protect or that starves a load, sets the rails, and repeats until nothing changes (at most six
+/// rounds).
 Plan size_feeds(Plan plan, const Catalogue& catalogue);
 
 /// The set-voltage window of one converter of the plan as it is wired.
-SetWindow rail_window(const Plan& plan, const Catalogue& catalogue, size_t converter, const std::vector<Metre>& lengths);
+SetWindow rail_window(const Plan& plan, const Catalogue& catalogue, size_t converter,
+                      const std::vector<Metre>& lengths);
 
 }  // namespace sangre

@@ -6,14 +6,15 @@
 namespace sangre {
 namespace {
 
-constexpr double short_time_s = 5;     // IEC 60949: up to here the adiabatic limit temperature is allowed
+constexpr double short_time_s = 5;  // IEC 60949: up to here the adiabatic limit temperature is allowed
 constexpr double overload_rise_k = 20;
 
 }  // namespace
 
 bool carries(const FuseFamily& family, Ampere rating, const FuseNeed& need) {
     if (continuous_limit(rating, need.air) < need.continuous) return false;
-    return rides(family, rating, need.peak, need.peak_time) && rides(family, rating, need.start, need.start_time);
+    return rides(family, rating, need.peak, need.peak_time) &&
+           rides(family, rating, need.start, need.start_time);
 }
 
 Ampere breaking_current(Ampere rating, const FuseNeed& need) {
@@ -36,7 +37,8 @@ std::optional<Ampere> first_crossing(const FuseFamily& family, Ampere rating, co
                                      const Insulation& insulation, Celsius start, Ampere prospective) {
     if (thermal.steady(rating) > insulation.max + units::temperature::celsius_t(0.5)) return rating;
     if (family.gates.empty()) return rating;
-    const double low = family.gates.front().multiple * raw(rating), high = std::max(raw(prospective), low * 1.01);
+    const double low = family.gates.front().multiple * raw(rating),
+                 high = std::max(raw(prospective), low * 1.01);
     constexpr int points = 28;
     for (int i = 0; i <= points; ++i) {
         const double amps = low * std::pow(high / low, static_cast<double>(i) / points);
@@ -48,12 +50,13 @@ std::optional<Ampere> first_crossing(const FuseFamily& family, Ampere rating, co
     return std::nullopt;
 }
 
-bool protects(const FuseFamily& family, Ampere rating, const WireThermal& thermal, const Insulation& insulation,
-              Celsius start, Ampere prospective) {
+bool protects(const FuseFamily& family, Ampere rating, const WireThermal& thermal,
+              const Insulation& insulation, Celsius start, Ampere prospective) {
     return !first_crossing(family, rating, thermal, insulation, start, prospective);
 }
 
-std::vector<const FuseFamily*> suitable_families(const Catalogue& catalogue, const FuseNeed& need, const Id& prefer) {
+std::vector<const FuseFamily*> suitable_families(const Catalogue& catalogue, const FuseNeed& need,
+                                                 const Id& prefer) {
     std::vector<const FuseFamily*> found;
     for (const auto& f : catalogue.fuses)
         if (f.voltage >= need.volts) found.push_back(&f);
@@ -64,10 +67,12 @@ std::vector<const FuseFamily*> suitable_families(const Catalogue& catalogue, con
     return found;
 }
 
-std::optional<FuseChoice> smallest_that_carries(const Catalogue& catalogue, const FuseNeed& need, const Id& prefer) {
+std::optional<FuseChoice> smallest_that_carries(const Catalogue& catalogue, const FuseNeed& need,
+                                                const Id& prefer) {
     for (const auto* family : suitable_families(catalogue, need, prefer))
         for (const auto rating : family->ratings)
-            if (suits(*family, rating, need) && carries(*family, rating, need)) return FuseChoice{family, rating};
+            if (suits(*family, rating, need) && carries(*family, rating, need))
+                return FuseChoice{family, rating};
     return std::nullopt;
 }
 

@@ -1,5 +1,6 @@
 #pragma once
-// Fuse against wire: which ratings carry the load, which protect the wire, and whether the fitted one does both.
+// Fuse against wire: which ratings carry the load, which protect the wire, and whether the fitted one does
+// both.
 #include <optional>
 
 #include "protection/fuse_curve.h"
@@ -14,8 +15,8 @@ struct FuseNeed {
     Second peak_time{};
     Ampere start{};
     Second start_time{};
-    Volt volts{};            ///< highest at the source
-    Ampere prospective{};    ///< of a short right behind the fuse, its own resistance left out
+    Volt volts{};          ///< highest at the source
+    Ampere prospective{};  ///< of a short right behind the fuse, its own resistance left out
     Celsius air{40};
 };
 
@@ -26,14 +27,14 @@ Ampere breaking_current(Ampere rating, const FuseNeed& need);
 /// True when its voltage and breaking capacity suffice.
 bool suits(const FuseFamily& family, Ampere rating, const FuseNeed& need);
 
-/// How long a wire that was at `start` stands this current: to the damage temperature within 5 s, beyond that to
-/// 20 K above its continuous maximum. Infinite where it stands it for good.
+/// How long a wire that was at `start` stands this current: to the damage temperature within 5 s, beyond that
+/// to 20 K above its continuous maximum. Infinite where it stands it for good.
 Second damage_time(const WireThermal& thermal, const Insulation& insulation, Ampere current, Celsius start);
 
-/// True when the slow edge lies left of the wire's damage everywhere from the first gate to `prospective`, and the
-/// wire carries the rating continuously.
-bool protects(const FuseFamily& family, Ampere rating, const WireThermal& thermal, const Insulation& insulation,
-              Celsius start, Ampere prospective);
+/// True when the slow edge lies left of the wire's damage everywhere from the first gate to `prospective`,
+/// and the wire carries the rating continuously.
+bool protects(const FuseFamily& family, Ampere rating, const WireThermal& thermal,
+              const Insulation& insulation, Celsius start, Ampere prospective);
 
 /// The current at which the slow edge first crosses the wire's damage curve, if it does.
 std::optional<Ampere> first_crossing(const FuseFamily& family, Ampere rating, const WireThermal& thermal,
@@ -45,9 +46,11 @@ struct FuseChoice {
 };
 
 /// Families of sufficient voltage, cheapest first, `prefer` before others.
-std::vector<const FuseFamily*> suitable_families(const Catalogue& catalogue, const FuseNeed& need, const Id& prefer = {});
+std::vector<const FuseFamily*> suitable_families(const Catalogue& catalogue, const FuseNeed& need,
+                                                 const Id& prefer = {});
 /// The smallest fuse that carries, of the first suitable family that has one.
-std::optional<FuseChoice> smallest_that_carries(const Catalogue& catalogue, const FuseNeed& need, const Id& prefer = {});
+std::optional<FuseChoice> smallest_that_carries(const Catalogue& catalogue, const FuseNeed& need,
+                                                const Id& prefer = {});
 /// The largest rating of this family that protects the wire.
 std::optional<Ampere> largest_that_protects(const FuseFamily& family, const WireThermal& thermal,
                                             const Insulation& insulation, Celsius start, Ampere prospective);

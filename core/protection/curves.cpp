@@ -33,28 +33,39 @@ FeedCurves feed_curves(const FeedProtection& f) {
     const double steady = std::max(raw(f.need.continuous), 0.01);
     c.least_amps = 0.5 * std::min(steady, f.family ? raw(f.rating) : steady);
     c.most_amps = 1.5 * std::max({c.prospective, raw(f.ampacity) * 3, f.family ? raw(f.rating) * 8 : 0.0});
-    c.wire = sweep(raw(f.ampacity), c.most_amps, [&](double a) { return raw(damage_time(*f.thermal, *f.insulation, Ampere(a), f.warm)); });
+    c.wire = sweep(raw(f.ampacity), c.most_amps,
+                   [&](double a) { return raw(damage_time(*f.thermal, *f.insulation, Ampere(a), f.warm)); });
     c.load = {{steady, longest_s}};
     const auto pulse = [&](Ampere amps, Second time) {
         if (raw(time) <= 0 || raw(amps) <= c.load.back().amps) return;
         c.load.push_back({c.load.back().amps, raw(time)});
         c.load.push_back({raw(amps), raw(time)});
     };
-    if (f.need.peak_time >= f.need.start_time) pulse(f.need.peak, f.need.peak_time), pulse(f.need.start, f.need.start_time);
-    else pulse(f.need.start, f.need.start_time), pulse(f.need.peak, f.need.peak_time);
+    if (f.need.peak_time >= f.need.start_time)
+        pulse(f.need.peak, f.need.peak_time), pulse(f.need.start, f.need.start_time);
+    else
+        pulse(f.need.start, f.need.start_time), pulse(f.need.peak, f.need.peak_time);
     c.load.push_back({c.load.back().amps, shortest_s});
     if (!f.family) {
         c.words = "No fuse: nothing opens before the wire is hurt.";
         c.sound = false;
         return c;
     }
-    c.fast = sweep(raw(f.rating) * f.family->gates.front().multiple, c.most_amps, [&](double a) { return raw(fast_edge(*f.family, f.rating, Ampere(a))); });
-    c.slow = sweep(raw(f.rating) * f.family->gates.front().multiple, c.most_amps, [&](double a) { return raw(slow_edge(*f.family, f.rating, Ampere(a))); });
+    c.fast = sweep(raw(f.rating) * f.family->gates.front().multiple, c.most_amps,
+                   [&](double a) { return raw(fast_edge(*f.family, f.rating, Ampere(a))); });
+    c.slow = sweep(raw(f.rating) * f.family->gates.front().multiple, c.most_amps,
+                   [&](double a) { return raw(slow_edge(*f.family, f.rating, Ampere(a))); });
     c.sound = f.protects && (f.carries || f.inherited);
-    const auto crossing = f.protects ? std::nullopt : first_crossing(*f.family, f.rating, *f.thermal, *f.insulation, f.warm, f.fault.current);
-    if (crossing) c.words = fmt::format("From {} up the wire gives in before the {} fuse.", format(*crossing), format(f.rating));
-    else if (!f.carries && !f.inherited) c.words = fmt::format("The {} fuse opens in normal use.", format(f.rating));
-    else c.words = fmt::format("The {} fuse gives up first at every current.", format(f.rating));
+    const auto crossing =
+        f.protects ? std::nullopt
+                   : first_crossing(*f.family, f.rating, *f.thermal, *f.insulation, f.warm, f.fault.current);
+    if (crossing)
+        c.words = fmt::format("From {} up the wire gives in before the {} fuse.", format(*crossing),
+                              format(f.rating));
+    else if (!f.carries && !f.inherited)
+        c.words = fmt::format("The {} fuse opens in normal use.", format(f.rating));
+    else
+        c.words = fmt::format("The {} fuse gives up first at every current.", format(f.rating));
     return c;
 }
 

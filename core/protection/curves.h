@@ -11,10 +11,11 @@ struct CurrentTime {
 struct FeedCurves {
     std::vector<CurrentTime> fast, slow;  ///< the fuse's edges; empty without a fuse
     std::vector<CurrentTime> wire;        ///< how long the wire stands each current
-    std::vector<CurrentTime> load;        ///< the current the load asks for, as a staircase from long to short times
-    double prospective = 0;               ///< of a short at the far end, A
+    std::vector<CurrentTime>
+        load;                ///< the current the load asks for, as a staircase from long to short times
+    double prospective = 0;  ///< of a short at the far end, A
     double least_amps = 1, most_amps = 1000;
-    std::string words;                    ///< the crossing that matters
+    std::string words;  ///< the crossing that matters
     bool sound = true;
 };
 

@@ -43,8 +43,10 @@ bool rides(const FuseFamily& family, Ampere rating, Ampere current, Second time)
     double low = raw(rating), high = raw(rating) * 100;
     for (int i = 0; i < 60; ++i) {
         const double middle = std::sqrt(low * high);
-        if (fast_edge(family, rating, Ampere(middle)) > time) low = middle;
-        else high = middle;
+        if (fast_edge(family, rating, Ampere(middle)) > time)
+            low = middle;
+        else
+            high = middle;
     }
     return raw(current) * raw(current) <= 0.3 * low * low;
 }

@@ -6,8 +6,8 @@
 namespace sangre {
 namespace {
 
-/// The network with everything off and every switch closed, shorted at the far end of one feed or not at all: full pack, coldest
-/// wire, so that the current is the largest there can be.
+/// The network with everything off and every switch closed, shorted at the far end of one feed or not at all:
+/// full pack, coldest wire, so that the current is the largest there can be.
 OperatingPoint shorted(const Plan& plan, const Solver& solver, std::optional<size_t> feed) {
     Demand d;
     d.states.assign(plan.loads.size(), LoadState::off);
@@ -18,7 +18,8 @@ OperatingPoint shorted(const Plan& plan, const Solver& solver, std::optional<siz
     return solver.solve(d);
 }
 
-void judge(Fault& fault, const Plan& plan, const std::vector<FeedProtection>& feeds, size_t feed, const OperatingPoint& point) {
+void judge(Fault& fault, const Plan& plan, const std::vector<FeedProtection>& feeds, size_t feed,
+           const OperatingPoint& point) {
     double first = std::numeric_limits<double>::infinity();
     for (size_t f = 0; f < feeds.size(); ++f) {
         if (!feeds[f].family || feeds[f].inherited) continue;
@@ -31,7 +32,8 @@ void judge(Fault& fault, const Plan& plan, const std::vector<FeedProtection>& fe
     // An hour is for good: no wire's temperature still moves then.
     const bool settles = !std::isfinite(first) || first > 3600;
     fault.time = Second(settles ? std::numeric_limits<double>::infinity() : first);
-    fault.wire = settles ? p.thermal->steady(fault.current) : p.thermal->after(fault.current, fault.time, p.warm);
+    fault.wire =
+        settles ? p.thermal->steady(fault.current) : p.thermal->after(fault.current, fault.time, p.warm);
     const Celsius limit = settles || first > 5 ? Celsius(raw(p.insulation->max) + 20) : p.insulation->damage;
     const bool hurt = fault.wire > limit;
     if (settles) {
@@ -58,14 +60,18 @@ void inherit_fuse(const Plan& plan, std::vector<FeedProtection>& feeds, size_t f
 
 }  // namespace
 
-std::shared_ptr<const WireThermal> ThermalCache::get(const WireType& wire, const Insulation& insulation, Celsius air, int bunched) {
-    auto& slot = known_[{wire.id, raw(air), bunched}];
+std::shared_ptr<const WireThermal> thermal_of(const WireType& wire, const Insulation& insulation, Celsius air,
+                                              int bunched) {
+    thread_local std::map<std::tuple<Id, double, int>, std::shared_ptr<const WireThermal>> known;
+    if (known.size() > 2000) known.clear();
+    auto& slot = known[{wire.id, raw(air), bunched}];
     if (!slot) slot = std::make_shared<WireThermal>(wire, insulation, air, bunching_factor(bunched));
     return slot;
 }
 
-std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& catalogue, const Harness& harness,
-                                             const Solver& solver, const WorstCase& worst, ThermalCache& cache) {
+std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& catalogue,
+                                             const Harness& harness, const Solver& solver,
+                                             const WorstCase& worst) {
     std::vector<FeedProtection> all(plan.feeds.size());
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         auto& p = all[f];
@@ -79,7 +85,7 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         }
         if (!p.wire || !p.insulation) continue;
         const int bunched = harness.routes[f].bunched;
-        p.thermal = cache.get(*p.wire, *p.insulation, plan.hottest_air, bunched);
+        p.thermal = thermal_of(*p.wire, *p.insulation, plan.hottest_air, bunched);
         p.ampacity = ampacity(*p.wire, *p.insulation, plan.hottest_air) * bunching_factor(bunched);
         p.warm = p.thermal->steady(x.continuous);
         p.warmest = std::max(p.warm, p.thermal->after(x.peak, x.peak_time, p.warm));
@@ -91,19 +97,25 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         const auto& x = worst.feeds[f];
         const auto point = shorted(plan, solver, f);
         if (point.found) judge(p.fault, plan, all, f, point);
-        p.need = {x.continuous, x.peak, x.peak_time, x.start, x.start_time, x.highest_end, p.fault.current, plan.hottest_air};
-        // The fuse sits at the source: what it may have to break is a short right behind it, not at the far end.
+        p.need = {x.continuous, x.peak,        x.peak_time,     x.start,
+                  x.start_time, x.highest_end, p.fault.current, plan.hottest_air};
+        // The fuse sits at the source: what it may have to break is a short right behind it, not at the far
+        // end.
         if (point.found && quiet.found && raw(p.fault.current) > 0) {
             const double open_volts = raw(quiet.feeds[f].at_source);
-            const double source_ohm = std::max((open_volts - raw(point.feeds[f].at_source)) / raw(p.fault.current), 1e-4);
+            const double source_ohm =
+                std::max((open_volts - raw(point.feeds[f].at_source)) / raw(p.fault.current), 1e-4);
             p.need.prospective = std::max(p.fault.current, Ampere(open_volts / source_ohm));
         }
         p.smallest = smallest_that_carries(catalogue, p.need, p.family ? p.family->id : Id());
         const auto* family = p.family ? p.family : p.smallest ? p.smallest->family : nullptr;
-        if (family) p.largest = largest_that_protects(*family, *p.thermal, *p.insulation, p.warm, p.fault.current);
+        if (family)
+            p.largest = largest_that_protects(*family, *p.thermal, *p.insulation, p.warm, p.fault.current);
         if (!p.family) {
             inherit_fuse(plan, all, f);
-            if (p.inherited) p.protects = protects(*p.family, p.rating, *p.thermal, *p.insulation, p.warm, p.fault.current);
+            if (p.inherited)
+                p.protects =
+                    protects(*p.family, p.rating, *p.thermal, *p.insulation, p.warm, p.fault.current);
             continue;
         }
         p.carries = carries(*p.family, p.rating, p.need);

@@ -9,49 +9,46 @@
 namespace sangre {
 
 enum class FaultOutcome {
-    opens,         ///< a fuse opens before the wire is hurt
-    hurts,         ///< a fuse opens, but after the wire passed its damage temperature
-    never_opens,   ///< no fuse opens
-    limited,       ///< a module limits the current to what the wire stands
-    unknown        ///< no operating point, or nothing to short
+    opens,        ///< a fuse opens before the wire is hurt
+    hurts,        ///< a fuse opens, but after the wire passed its damage temperature
+    never_opens,  ///< no fuse opens
+    limited,      ///< a module limits the current to what the wire stands
+    unknown       ///< no operating point, or nothing to short
 };
 
 struct Fault {
     FaultOutcome outcome = FaultOutcome::unknown;
-    Ampere current{};             ///< prospective, in this feed
-    std::optional<size_t> opener; ///< the feed whose fuse opens first
+    Ampere current{};              ///< prospective, in this feed
+    std::optional<size_t> opener;  ///< the feed whose fuse opens first
     Second time{};
-    Celsius wire{};               ///< hottest on the way
-    std::vector<size_t> dark;     ///< loads that lose power
+    Celsius wire{};            ///< hottest on the way
+    std::vector<size_t> dark;  ///< loads that lose power
 };
 
 struct FeedProtection {
     const WireType* wire = nullptr;
     const Insulation* insulation = nullptr;
     std::shared_ptr<const WireThermal> thermal;
-    Ampere ampacity{};        ///< in its bundle and the hottest air
-    Celsius warm{};           ///< steady at the continuous current
-    Celsius warmest{};        ///< after the longest peak
+    Ampere ampacity{};  ///< in its bundle and the hottest air
+    Celsius warm{};     ///< steady at the continuous current
+    Celsius warmest{};  ///< after the longest peak
     FuseNeed need;
     const FuseFamily* family = nullptr;
     Ampere rating{};
-    bool inherited = false;   ///< has no fuse of its own; `family` and `rating` are the nearest upstream's
+    bool inherited = false;  ///< has no fuse of its own; `family` and `rating` are the nearest upstream's
     bool carries = true, protects = true;
     std::optional<FuseChoice> smallest;  ///< that carries, of the fitted family if it can
     std::optional<Ampere> largest;       ///< of the fitted (or smallest's) family that protects
     Fault fault;
 };
 
-/// Thermal tables of the wires in use, shared between feeds and between studies.
-class ThermalCache {
-  public:
-    std::shared_ptr<const WireThermal> get(const WireType& wire, const Insulation& insulation, Celsius air, int bunched);
+/// The thermal table of a wire in this air and bunch. Tables cost more than all the rest of a study and
+/// depend on nothing else, so each thread keeps those it made.
+std::shared_ptr<const WireThermal> thermal_of(const WireType& wire, const Insulation& insulation, Celsius air,
+                                              int bunched);
 
-  private:
-    std::map<std::tuple<Id, double, int>, std::shared_ptr<const WireThermal>> known_;
-};
-
-std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& catalogue, const Harness& harness,
-                                             const Solver& solver, const WorstCase& worst, ThermalCache& cache);
+std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& catalogue,
+                                             const Harness& harness, const Solver& solver,
+                                             const WorstCase& worst);
 
 }  // namespace sangre

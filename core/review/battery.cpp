@@ -19,8 +19,13 @@ void each_pack(const Context& c, Check check) {
 void missing(const Context& c, std::vector<Finding>& out) {
     for (const auto& b : c.plan.batteries)
         if (!find(c.catalogue.chemistries, b.chemistry))
-            out.push_back({Severity::danger, {}, {b.id},
-                           fmt::format("{} names a chemistry “{}” that the catalogue does not hold.", b.name, b.chemistry), {}, {}});
+            out.push_back({Severity::danger,
+                           {},
+                           {b.id},
+                           fmt::format("{} names a chemistry “{}” that the catalogue does not hold.", b.name,
+                                       b.chemistry),
+                           {},
+                           {}});
     if (c.plan.batteries.empty() && !c.plan.feeds.empty())
         out.push_back({Severity::danger, {}, {}, "There is no battery. Propose chooses one.", {}, {}});
 }
@@ -32,12 +37,19 @@ void c_rate(const Context& c, std::vector<Finding>& out) {
         const double share = total > 0 ? raw(pack_max_current(b, k)) / total : 1;
         const Ampere asked = c.figures.worst.battery_continuous * share;
         if (asked <= pack_max_current(b, k)) return;
-        Finding f{Severity::danger, {}, {b.id},
-                  fmt::format("{} gives {} for good; the plan asks for {}.", b.name, format(pack_max_current(b, k)), format(asked)), {}, {}};
-        f.why.add(fmt::format("{} C × {} = {}", format_number(k.max_c), format(b.cell_capacity * b.parallel), format(pack_max_current(b, k))));
+        Finding f{Severity::danger,
+                  {},
+                  {b.id},
+                  fmt::format("{} gives {} for good; the plan asks for {}.", b.name,
+                              format(pack_max_current(b, k)), format(asked)),
+                  {},
+                  {}};
+        f.why.add(fmt::format("{} C × {} = {}", format_number(k.max_c), format(b.cell_capacity * b.parallel),
+                              format(pack_max_current(b, k))));
         auto bigger = b;
         bigger.cell_capacity = AmpereHour(std::ceil(raw(asked) / k.max_c / b.parallel));
-        f.fixes.push_back({"Use " + format(bigger.cell_capacity * b.parallel), [bigger](const Plan& p) { return put_battery(p, bigger); }});
+        f.fixes.push_back({"Use " + format(bigger.cell_capacity * b.parallel),
+                           [bigger](const Plan& p) { return put_battery(p, bigger); }});
         out.push_back(std::move(f));
     });
 }
@@ -45,16 +57,21 @@ void c_rate(const Context& c, std::vector<Finding>& out) {
 void too_small(const Context& c, std::vector<Finding>& out) {
     if (c.figures.mission.lasts || c.plan.batteries.empty()) return;
     const auto& b = c.plan.batteries.front();
-    Finding f{Severity::danger, {}, {b.id},
-              fmt::format("{} is flat before the day is over: it lasts {}.", b.name, format(c.figures.mission.run_time)),
-              c.figures.mission.why, {}};
+    Finding f{Severity::danger,
+              {},
+              {b.id},
+              fmt::format("{} is flat before the day is over: it lasts {}.", b.name,
+                          format(c.figures.mission.run_time)),
+              c.figures.mission.why,
+              {}};
     double day = 0;
     for (const auto& p : c.plan.phases) day += p.charging ? 0 : raw(p.duration);
     const double ratio = raw(c.figures.mission.run_time) > 0 ? day / raw(c.figures.mission.run_time) : 0;
     if (ratio > 1 && ratio < 20) {
         auto bigger = b;
         bigger.cell_capacity = AmpereHour(std::ceil(raw(b.cell_capacity) * ratio * 1.2));
-        f.fixes.push_back({"Use " + format(bigger.cell_capacity * b.parallel), [bigger](const Plan& p) { return put_battery(p, bigger); }});
+        f.fixes.push_back({"Use " + format(bigger.cell_capacity * b.parallel),
+                           [bigger](const Plan& p) { return put_battery(p, bigger); }});
     }
     out.push_back(std::move(f));
 }
@@ -62,17 +79,25 @@ void too_small(const Context& c, std::vector<Finding>& out) {
 void runs_low(const Context& c, std::vector<Finding>& out) {
     const auto& m = c.figures.mission;
     if (!m.lasts || m.lowest_charge >= 0.15 || c.plan.batteries.empty() || m.points.empty()) return;
-    out.push_back({Severity::caution, {}, {c.plan.batteries.front().id},
-                   fmt::format("The day leaves {} in the pack; a cold evening or an old cell takes that.", format_percent(m.lowest_charge)),
-                   m.why, {}});
+    out.push_back({Severity::caution,
+                   {},
+                   {c.plan.batteries.front().id},
+                   fmt::format("The day leaves {} in the pack; a cold evening or an old cell takes that.",
+                               format_percent(m.lowest_charge)),
+                   m.why,
+                   {}});
 }
 
 void carried(const Context& c, std::vector<Finding>& out) {
     each_pack(c, [&](const Battery& b, const Chemistry& k) {
         if (raw(pack_energy(b, k)) <= 100 || k.id == "agm") return;
-        out.push_back({Severity::note, {}, {b.id},
-                       fmt::format("{} holds {}: above 100 Wh an airline's consent is needed to carry it.", b.name, format(pack_energy(b, k))),
-                       {}, {}});
+        out.push_back({Severity::note,
+                       {},
+                       {b.id},
+                       fmt::format("{} holds {}: above 100 Wh an airline's consent is needed to carry it.",
+                                   b.name, format(pack_energy(b, k))),
+                       {},
+                       {}});
     });
 }
 

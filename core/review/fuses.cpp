@@ -16,7 +16,9 @@ Fix use_fuse(const Feed& feed, const Id& family, Ampere rating) {
 std::optional<FuseChoice> right_fuse(const Context& c, size_t i) {
     const auto& p = c.figures.protection[i];
     if (!p.smallest || !p.thermal) return std::nullopt;
-    if (!protects(*p.smallest->family, p.smallest->rating, *p.thermal, *p.insulation, p.warm, p.fault.current)) return std::nullopt;
+    if (!protects(*p.smallest->family, p.smallest->rating, *p.thermal, *p.insulation, p.warm,
+                  p.fault.current))
+        return std::nullopt;
     return p.smallest;
 }
 
@@ -25,10 +27,15 @@ std::optional<Fix> thicker_wire(const Context& c, size_t i) {
     const auto& p = c.figures.protection[i];
     if (!p.wire || !p.family) return std::nullopt;
     for (const auto* w = next_thicker(c.catalogue, *p.wire); w; w = next_thicker(c.catalogue, *w)) {
-        const WireThermal thermal(*w, *p.insulation, c.plan.hottest_air, bunching_factor(c.figures.harness.routes[i].bunched));
+        const auto& thermal =
+            *thermal_of(*w, *p.insulation, c.plan.hottest_air, c.figures.harness.routes[i].bunched);
         // A thicker wire lets more current into a short: twice the present one bounds what a gauge step adds.
-        if (!protects(*p.family, p.rating, thermal, *p.insulation, thermal.steady(p.need.continuous), p.fault.current * 2)) continue;
-        return Fix{"Use " + w->size, [id = c.plan.feeds[i].id, to = w->id](const Plan& plan) { return set_wire(plan, id, to); }};
+        if (!protects(*p.family, p.rating, thermal, *p.insulation, thermal.steady(p.need.continuous),
+                      p.fault.current * 2))
+            continue;
+        return Fix{"Use " + w->size, [id = c.plan.feeds[i].id, to = w->id](const Plan& plan) {
+                       return set_wire(plan, id, to);
+                   }};
     }
     return std::nullopt;
 }
@@ -40,14 +47,23 @@ void unfused(const Context& c, std::vector<Finding>& out) {
         if (device(feed, DeviceKind::fuse) || (p.inherited && p.protects)) continue;
         const bool from_pack = find_part(c.plan, feed.from).kind == PartKind::battery;
         const bool harmless = !from_pack && p.fault.outcome == FaultOutcome::limited;
-        Finding f{harmless ? Severity::note : Severity::danger, {}, {feed.id},
-                  p.inherited ? fmt::format("{} is thinner than the {} fuse before it protects, and has none of its own.",
-                                            feed_name(c.plan, feed), format(p.rating))
-                  : harmless  ? fmt::format("{} has no fuse; the module's own limit keeps the wire whole.", feed_name(c.plan, feed))
-                              : fmt::format("{} has no fuse.", feed_name(c.plan, feed)),
-                  {}, {}};
-        f.why.add("A fuse in the positive, as close to the battery as practical: it protects the wire, not the load.");
-        if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed, fit->family->id, fit->rating));
+        Finding f{
+            harmless ? Severity::note : Severity::danger,
+            {},
+            {feed.id},
+            p.inherited
+                ? fmt::format("{} is thinner than the {} fuse before it protects, and has none of its own.",
+                              feed_name(c.plan, feed), format(p.rating))
+            : harmless ? fmt::format("{} has no fuse; the module's own limit keeps the wire whole.",
+                                     feed_name(c.plan, feed))
+                       : fmt::format("{} has no fuse.", feed_name(c.plan, feed)),
+            {},
+            {}};
+        f.why.add(
+            "A fuse in the positive, as close to the battery as practical: it protects the wire, not the "
+            "load.");
+        if (const auto fit = right_fuse(c, i))
+            f.fixes.push_back(use_fuse(feed, fit->family->id, fit->rating));
         out.push_back(std::move(f));
     }
 }
@@ -57,20 +73,31 @@ void too_big(const Context& c, std::vector<Finding>& out) {
         const auto& feed = c.plan.feeds[i];
         const auto& p = c.figures.protection[i];
         if (!p.family || p.inherited || p.protects || !p.thermal) continue;
-        const auto crossing = first_crossing(*p.family, p.rating, *p.thermal, *p.insulation, p.warm, p.fault.current);
-        Finding f{Severity::danger, {}, {feed.id},
-                  fmt::format("{}: the {} fuse does not protect {}.", feed_name(c.plan, feed), format(p.rating), p.wire->size), {}, {}};
+        const auto crossing =
+            first_crossing(*p.family, p.rating, *p.thermal, *p.insulation, p.warm, p.fault.current);
+        Finding f{Severity::danger,
+                  {},
+                  {feed.id},
+                  fmt::format("{}: the {} fuse does not protect {}.", feed_name(c.plan, feed),
+                              format(p.rating), p.wire->size),
+                  {},
+                  {}};
         if (p.fault.outcome == FaultOutcome::hurts)
-            f.sentence = fmt::format("{}: the {} fuse lets {} reach {} before it opens in {}.", feed_name(c.plan, feed), format(p.rating),
-                                     p.wire->size, format(p.fault.wire), format(p.fault.time));
+            f.sentence = fmt::format("{}: the {} fuse lets {} reach {} before it opens in {}.",
+                                     feed_name(c.plan, feed), format(p.rating), p.wire->size,
+                                     format(p.fault.wire), format(p.fault.time));
         if (crossing)
-            f.why.add(fmt::format("At {} the fuse may take {}; the wire stands that for {}.", format(*crossing),
-                                  format(slow_edge(*p.family, p.rating, *crossing)),
-                                  format(damage_time(*p.thermal, *p.insulation, *crossing, p.warm))), Tone::danger);
-        f.why.add(fmt::format("The wire carries {} for good, bunched and in {}.", format(p.ampacity), format(c.plan.hottest_air)));
-        if (p.largest) f.why.add(fmt::format("Largest that protects it: {}.", format(*p.largest)), Tone::good);
+            f.why.add(fmt::format("At {} the fuse may take {}; the wire stands that for {}.",
+                                  format(*crossing), format(slow_edge(*p.family, p.rating, *crossing)),
+                                  format(damage_time(*p.thermal, *p.insulation, *crossing, p.warm))),
+                      Tone::danger);
+        f.why.add(fmt::format("The wire carries {} for good, bunched and in {}.", format(p.ampacity),
+                              format(c.plan.hottest_air)));
+        if (p.largest)
+            f.why.add(fmt::format("Largest that protects it: {}.", format(*p.largest)), Tone::good);
         f.why.source = p.family->source;
-        if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed, fit->family->id, fit->rating));
+        if (const auto fit = right_fuse(c, i))
+            f.fixes.push_back(use_fuse(feed, fit->family->id, fit->rating));
         if (auto wire = thicker_wire(c, i)) f.fixes.push_back(std::move(*wire));
         out.push_back(std::move(f));
     }
@@ -81,13 +108,22 @@ void too_small(const Context& c, std::vector<Finding>& out) {
         const auto& feed = c.plan.feeds[i];
         const auto& p = c.figures.protection[i];
         if (!p.family || p.inherited || p.carries || !suits(*p.family, p.rating, p.need)) continue;
-        Finding f{Severity::caution, {}, {feed.id},
-                  fmt::format("{}: the {} fuse will open in normal use.", feed_name(c.plan, feed), format(p.rating)), {}, {}};
-        f.why.add(fmt::format("Carries for good: {} × 75 % at {} = {}; asked: {}.", format(p.rating), format(p.need.air),
-                              format(continuous_limit(p.rating, p.need.air)), format(p.need.continuous)));
-        if (raw(p.need.peak_time) > 0) f.why.add(fmt::format("Peak {} for {}.", format(p.need.peak), format(p.need.peak_time)));
-        if (raw(p.need.start_time) > 0) f.why.add(fmt::format("Start-up {} for {}.", format(p.need.start), format(p.need.start_time)));
-        if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed, fit->family->id, fit->rating));
+        Finding f{Severity::caution,
+                  {},
+                  {feed.id},
+                  fmt::format("{}: the {} fuse will open in normal use.", feed_name(c.plan, feed),
+                              format(p.rating)),
+                  {},
+                  {}};
+        f.why.add(fmt::format("Carries for good: {} × 75 % at {} = {}; asked: {}.", format(p.rating),
+                              format(p.need.air), format(continuous_limit(p.rating, p.need.air)),
+                              format(p.need.continuous)));
+        if (raw(p.need.peak_time) > 0)
+            f.why.add(fmt::format("Peak {} for {}.", format(p.need.peak), format(p.need.peak_time)));
+        if (raw(p.need.start_time) > 0)
+            f.why.add(fmt::format("Start-up {} for {}.", format(p.need.start), format(p.need.start_time)));
+        if (const auto fit = right_fuse(c, i))
+            f.fixes.push_back(use_fuse(feed, fit->family->id, fit->rating));
         out.push_back(std::move(f));
     }
 }
@@ -98,22 +134,30 @@ void wrong_kind(const Context& c, std::vector<Finding>& out) {
         const auto& p = c.figures.protection[i];
         const auto* fuse = device(feed, DeviceKind::fuse);
         if (fuse && !find(c.catalogue.fuses, fuse->type))
-            out.push_back({Severity::danger, {}, {feed.id},
-                           fmt::format("{} names a fuse “{}” that the catalogue does not hold.", feed_name(c.plan, feed), fuse->type), {}, {}});
+            out.push_back({Severity::danger,
+                           {},
+                           {feed.id},
+                           fmt::format("{} names a fuse “{}” that the catalogue does not hold.",
+                                       feed_name(c.plan, feed), fuse->type),
+                           {},
+                           {}});
         if (!p.family || p.inherited || suits(*p.family, p.rating, p.need)) continue;
         const bool volts = p.family->voltage < p.need.volts;
-        Finding f{Severity::danger, {}, {feed.id},
-                  volts ? fmt::format("{}: a {} V fuse on {}: the arc may not go out.", feed_name(c.plan, feed),
-                                      format_number(raw(p.family->voltage)), format(p.need.volts))
-                        : fmt::format("{}: the fuse breaks {}; a short draws {}.", feed_name(c.plan, feed), format(p.family->breaking),
-                                      format(breaking_current(p.rating, p.need))),
-                  {}, {}};
+        Finding f{Severity::danger,
+                  {},
+                  {feed.id},
+                  volts
+                      ? fmt::format("{}: a {} V fuse on {}: the arc may not go out.", feed_name(c.plan, feed),
+                                    format_number(raw(p.family->voltage)), format(p.need.volts))
+                      : fmt::format("{}: the fuse breaks {}; a short draws {}.", feed_name(c.plan, feed),
+                                    format(p.family->breaking), format(breaking_current(p.rating, p.need))),
+                  {},
+                  {}};
         f.why.source = p.family->source;
         if (const auto fit = right_fuse(c, i); fit && suits(*fit->family, fit->rating, p.need))
             f.fixes.push_back({"Use a " + fit->family->name,
-                               [id = feed.id, family = fit->family->id, rating = fit->rating](const Plan& plan) {
-                                   return set_fuse(plan, id, family, rating);
-                               }});
+                               [id = feed.id, family = fit->family->id, rating = fit->rating](
+                                   const Plan& plan) { return set_fuse(plan, id, family, rating); }});
         out.push_back(std::move(f));
     }
 }
@@ -122,9 +166,14 @@ void never_opens(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
         const auto& p = c.figures.protection[i];
         if (p.fault.outcome != FaultOutcome::never_opens || !p.family) continue;
-        Finding f{Severity::danger, {}, {c.plan.feeds[i].id},
-                  fmt::format("{}: a short draws only {}; no fuse opens, and the wire reaches {}.", feed_name(c.plan, c.plan.feeds[i]),
-                              format(p.fault.current), format(p.fault.wire)), {}, {}};
+        Finding f{
+            Severity::danger,
+            {},
+            {c.plan.feeds[i].id},
+            fmt::format("{}: a short draws only {}; no fuse opens, and the wire reaches {}.",
+                        feed_name(c.plan, c.plan.feeds[i]), format(p.fault.current), format(p.fault.wire)),
+            {},
+            {}};
         if (const auto fit = right_fuse(c, i); fit && fit->rating < p.rating)
             f.fixes.push_back(use_fuse(c.plan.feeds[i], fit->family->id, fit->rating));
         out.push_back(std::move(f));
@@ -136,9 +185,14 @@ void upstream_first(const Context& c, std::vector<Finding>& out) {
         const auto& p = c.figures.protection[i];
         if (!p.family || p.inherited || !p.fault.opener || *p.fault.opener == i) continue;
         const auto& up = c.plan.feeds[*p.fault.opener];
-        out.push_back({Severity::caution, {}, {c.plan.feeds[i].id, up.id},
-                       fmt::format("A short at {} may open {}'s fuse first and turn off {} loads.", name_of(c.plan, c.plan.feeds[i].to),
-                                   feed_name(c.plan, up), p.fault.dark.size()), {}, {}});
+        out.push_back(
+            {Severity::caution,
+             {},
+             {c.plan.feeds[i].id, up.id},
+             fmt::format("A short at {} may open {}'s fuse first and turn off {} loads.",
+                         name_of(c.plan, c.plan.feeds[i].to), feed_name(c.plan, up), p.fault.dark.size()),
+             {},
+             {}});
     }
 }
 

@@ -12,35 +12,62 @@ void window_reversed(const Context& c, std::vector<Finding>& out) {
         if (l.v_min <= l.v_max) continue;
         auto swapped = l;
         std::swap(swapped.v_min, swapped.v_max);
-        out.push_back({Severity::danger, {}, {l.id},
-                       fmt::format("{}: its least voltage, {}, is above its greatest, {}.", l.name, format(l.v_min), format(l.v_max)),
-                       {}, {{"Swap the two", [swapped](const Plan& p) { return put_load(p, swapped); }}}});
+        out.push_back({Severity::danger,
+                       {},
+                       {l.id},
+                       fmt::format("{}: its least voltage, {}, is above its greatest, {}.", l.name,
+                                   format(l.v_min), format(l.v_max)),
+                       {},
+                       {{"Swap the two", [swapped](const Plan& p) { return put_load(p, swapped); }}}});
     }
 }
 
 void outside_tool(const Context& c, std::vector<Finding>& out) {
     for (const auto& l : c.plan.loads)
         if (l.v_min >= highest_voltage)
-            out.push_back({Severity::danger, {}, {l.id},
-                           fmt::format("{} wants {}. Mains and everything from 60 V DC up is outside this tool: stop, and ask "
-                                       "a qualified person under the local code.", l.name, format(l.v_min)), {}, {}});
+            out.push_back(
+                {Severity::danger,
+                 {},
+                 {l.id},
+                 fmt::format(
+                     "{} wants {}. Mains and everything from 60 V DC up is outside this tool: stop, and ask "
+                     "a qualified person under the local code.",
+                     l.name, format(l.v_min)),
+                 {},
+                 {}});
     if (c.figures.worst.battery_highest >= highest_voltage)
-        out.push_back({Severity::danger, {}, {c.plan.batteries.front().id},
-                       fmt::format("The pack reaches {}. Everything from 60 V DC up is outside this tool: use fewer cells in series.",
-                                   format(c.figures.worst.battery_highest)), {}, {}});
+        out.push_back({Severity::danger,
+                       {},
+                       {c.plan.batteries.front().id},
+                       fmt::format("The pack reaches {}. Everything from 60 V DC up is outside this tool: "
+                                   "use fewer cells in series.",
+                                   format(c.figures.worst.battery_highest)),
+                       {},
+                       {}});
     for (const auto& k : c.plan.converters)
         if (k.set >= highest_voltage)
-            out.push_back({Severity::danger, {}, {k.id},
-                           fmt::format("{} is set to {}. Everything from 60 V DC up is outside this tool.", k.name, format(k.set)), {}, {}});
+            out.push_back({Severity::danger,
+                           {},
+                           {k.id},
+                           fmt::format("{} is set to {}. Everything from 60 V DC up is outside this tool.",
+                                       k.name, format(k.set)),
+                           {},
+                           {}});
 }
 
 void not_fed(const Context& c, std::vector<Finding>& out) {
     if (c.plan.feeds.empty()) return;
     for (const auto& l : c.plan.loads) {
         const auto chain = upstream_feeds(c.plan, l.id);
-        const bool fed = !chain.empty() && find_part(c.plan, c.plan.feeds[chain.back()].from).kind == PartKind::battery;
+        const bool fed =
+            !chain.empty() && find_part(c.plan, c.plan.feeds[chain.back()].from).kind == PartKind::battery;
         if (fed || l.v_min > l.v_max) continue;
-        out.push_back({Severity::danger, {}, {l.id}, fmt::format("{} is not fed from any battery. Propose wires it.", l.name), {}, {}});
+        out.push_back({Severity::danger,
+                       {},
+                       {l.id},
+                       fmt::format("{} is not fed from any battery. Propose wires it.", l.name),
+                       {},
+                       {}});
     }
 }
 
@@ -49,12 +76,17 @@ void starves(const Context& c, std::vector<Finding>& out) {
         const auto& l = c.plan.loads[i];
         const auto& x = c.figures.worst.loads[i];
         if (raw(x.lowest) <= 0 || x.lowest >= l.v_min - Volt(0.005)) continue;
-        Finding f{Severity::danger, {}, {l.id},
-                  fmt::format("{} browns out: it gets {} and needs {} ({}).", l.name, format(x.lowest), format(l.v_min), x.lowest_where),
-                  {}, {}};
+        Finding f{Severity::danger,
+                  {},
+                  {l.id},
+                  fmt::format("{} browns out: it gets {} and needs {} ({}).", l.name, format(x.lowest),
+                              format(l.v_min), x.lowest_where),
+                  {},
+                  {}};
         f.why.add(fmt::format("Short by {}.", format(l.v_min - x.lowest)), Tone::danger);
         for (const auto up : upstream_feeds(c.plan, l.id))
-            f.why.add(fmt::format("{} loses {} ({})", feed_name(c.plan, c.plan.feeds[up]), format(c.figures.worst.feeds[up].drop),
+            f.why.add(fmt::format("{} loses {} ({})", feed_name(c.plan, c.plan.feeds[up]),
+                                  format(c.figures.worst.feeds[up].drop),
                                   format_percent(c.figures.worst.feeds[up].drop_share)));
         out.push_back(std::move(f));
     }
@@ -65,8 +97,12 @@ void too_high(const Context& c, std::vector<Finding>& out) {
         const auto& l = c.plan.loads[i];
         const auto& x = c.figures.worst.loads[i];
         if (l.v_min > l.v_max || x.highest <= l.v_max + Volt(0.005)) continue;
-        Finding f{Severity::danger, {}, {l.id},
-                  fmt::format("{} can see {} and stands {}.", l.name, format(x.highest), format(l.v_max)), {}, {}};
+        Finding f{Severity::danger,
+                  {},
+                  {l.id},
+                  fmt::format("{} can see {} and stands {}.", l.name, format(x.highest), format(l.v_max)),
+                  {},
+                  {}};
         f.why.add("The highest comes with the pack full or on its charger and little current flowing.");
         out.push_back(std::move(f));
     }
@@ -75,8 +111,15 @@ void too_high(const Context& c, std::vector<Finding>& out) {
 void antenna(const Context& c, std::vector<Finding>& out) {
     for (const auto& l : c.plan.loads)
         if (l.transmitter)
-            out.push_back({Severity::note, {}, {l.id},
-                           fmt::format("{}: antenna on before it is powered, even for setup. The build has a step for it.", l.name), {}, {}});
+            out.push_back(
+                {Severity::note,
+                 {},
+                 {l.id},
+                 fmt::format(
+                     "{}: antenna on before it is powered, even for setup. The build has a step for it.",
+                     l.name),
+                 {},
+                 {}});
 }
 
 }  // namespace

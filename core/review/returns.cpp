@@ -10,25 +10,37 @@ namespace sangre {
 namespace {
 
 Fix own_return(const Id& feed) {
-    return {"Give it its own return wire", [feed](const Plan& p) { return set_return(p, feed, Return::own); }};
+    return {"Give it its own return wire",
+            [feed](const Plan& p) { return set_return(p, feed, Return::own); }};
 }
 
 void frame_not_metal(const Context& c, std::vector<Finding>& out) {
     if (c.plan.metal_frame) return;
     for (const auto& f : c.plan.feeds)
         if (f.ret == Return::frame)
-            out.push_back({Severity::danger, {}, {f.id},
-                           fmt::format("{} returns through the frame, which is not metal: no current flows.", feed_name(c.plan, f)), {},
+            out.push_back({Severity::danger,
+                           {},
+                           {f.id},
+                           fmt::format("{} returns through the frame, which is not metal: no current flows.",
+                                       feed_name(c.plan, f)),
+                           {},
                            {own_return(f.id)}});
 }
 
 void sensitive_frame(const Context& c, std::vector<Finding>& out) {
     for (const auto& f : c.plan.feeds) {
         const auto ref = find_part(c.plan, f.to);
-        if (f.ret != Return::frame || !c.plan.metal_frame || ref.kind != PartKind::load || !c.plan.loads[ref.index].sensitive) continue;
-        out.push_back({Severity::caution, {}, {f.id},
-                       fmt::format("{} is sensitive and returns through the frame, with everyone else's noise.", c.plan.loads[ref.index].name),
-                       {}, {own_return(f.id)}});
+        if (f.ret != Return::frame || !c.plan.metal_frame || ref.kind != PartKind::load ||
+            !c.plan.loads[ref.index].sensitive)
+            continue;
+        out.push_back(
+            {Severity::caution,
+             {},
+             {f.id},
+             fmt::format("{} is sensitive and returns through the frame, with everyone else's noise.",
+                         c.plan.loads[ref.index].name),
+             {},
+             {own_return(f.id)}});
     }
 }
 
@@ -41,9 +53,13 @@ void shared_noise(const Context& c, std::vector<Finding>& out) {
         const auto &x = c.plan.loads[a.index], &y = c.plan.loads[b.index];
         if (!((x.noisy && y.sensitive) || (y.noisy && x.sensitive))) continue;
         const auto index = static_cast<size_t>(other - c.plan.feeds.data());
-        Finding found{Severity::caution, {}, {f.id, other->id},
+        Finding found{Severity::caution,
+                      {},
+                      {f.id, other->id},
                       fmt::format("{} and {} share a return: {} of ground shift now.", x.name, y.name,
-                                  format(Volt(std::abs(raw(c.figures.now.feeds[index].lift))))), {}, {own_return(f.id)}};
+                                  format(Volt(std::abs(raw(c.figures.now.feeds[index].lift))))),
+                      {},
+                      {own_return(f.id)}};
         found.why.add("The noisy load's current lifts the other's ground by its share of the common wire.");
         out.push_back(std::move(found));
     }
@@ -54,9 +70,13 @@ void two_sources(const Context& c, std::vector<Finding>& out) {
     for (const auto& f : c.plan.feeds) into[f.to].push_back(f.id);
     for (const auto& [part, feeds] : into)
         if (feeds.size() > 1)
-            out.push_back({Severity::caution, {}, feeds,
-                           fmt::format("{} is fed {} times over: two sources on one inlet fight. Keep one.", name_of(c.plan, part), feeds.size()),
-                           {}, {}});
+            out.push_back({Severity::caution,
+                           {},
+                           feeds,
+                           fmt::format("{} is fed {} times over: two sources on one inlet fight. Keep one.",
+                                       name_of(c.plan, part), feeds.size()),
+                           {},
+                           {}});
 }
 
 }  // namespace

@@ -7,8 +7,9 @@ namespace sangre {
 const std::vector<Rule>& rules() {
     static const std::vector<Rule> all = [] {
         std::vector<Rule> list;
-        for (const auto* group : {&rules_of::loads, &rules_of::battery, &rules_of::rails, &rules_of::fuses, &rules_of::wires,
-                                  &rules_of::switches, &rules_of::returns, &rules_of::routing})
+        for (const auto* group :
+             {&rules_of::loads, &rules_of::battery, &rules_of::rails, &rules_of::fuses, &rules_of::wires,
+              &rules_of::switches, &rules_of::returns, &rules_of::routing})
             list.insert(list.end(), group->begin(), group->end());
         return list;
     }();
@@ -25,7 +26,8 @@ std::vector<Finding> review(const Context& context) {
             if (findings[i].why.title.empty()) findings[i].why.title = rule.what;
         }
     }
-    std::stable_sort(findings.begin(), findings.end(), [](const auto& a, const auto& b) { return a.severity > b.severity; });
+    std::stable_sort(findings.begin(), findings.end(),
+                     [](const auto& a, const auto& b) { return a.severity > b.severity; });
     return findings;
 }
 

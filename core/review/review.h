@@ -13,8 +13,8 @@ struct Fix {
 
 struct Finding {
     Severity severity = Severity::note;
-    std::string rule;        ///< stable name of the rule, "fuse-too-big"
-    std::vector<Id> about;   ///< the first is what to select
+    std::string rule;       ///< stable name of the rule, "fuse-too-big"
+    std::vector<Id> about;  ///< the first is what to select
     std::string sentence;
     Why why;
     std::vector<Fix> fixes;  ///< each clears it; the first is the plainest

@@ -20,7 +20,8 @@ const SwitchType* fitting(const Context& c, size_t feed) {
     const auto& x = c.figures.worst.feeds[feed];
     const SwitchType* best = nullptr;
     for (const auto& s : c.catalogue.switches)
-        if (s.rated >= x.continuous * 1.25 && s.rated * 1.5 >= x.peak && s.breaks >= x.highest_end && (!best || s.cost < best->cost))
+        if (s.rated >= x.continuous * 1.25 && s.rated * 1.5 >= x.peak && s.breaks >= x.highest_end &&
+            (!best || s.cost < best->cost))
             best = &s;
     return best;
 }
@@ -28,7 +29,8 @@ const SwitchType* fitting(const Context& c, size_t feed) {
 std::vector<Fix> stronger(const Context& c, size_t feed, const Device& d) {
     const auto* best = fitting(c, feed);
     if (!best || best->id == d.type) return {};
-    return {{"Use a " + best->name, [id = d.id, to = best->id](const Plan& p) { return set_switch_type(p, id, to); }}};
+    return {{"Use a " + best->name,
+             [id = d.id, to = best->id](const Plan& p) { return set_switch_type(p, id, to); }}};
 }
 
 void no_main(const Context& c, std::vector<Finding>& out) {
@@ -43,9 +45,9 @@ void no_main(const Context& c, std::vector<Finding>& out) {
         if (switched) continue;
         Finding f{Severity::caution, {}, {load.id}, fmt::format("Nothing turns {} off.", load.name), {}, {}};
         if (const auto* type = fitting(c, chain.front()))
-            f.fixes.push_back({"Put a switch in its feed", [id = c.plan.feeds[chain.front()].id, to = type->id, name = load.name](const Plan& p) {
-                                   return add_switch(p, id, to, name);
-                               }});
+            f.fixes.push_back({"Put a switch in its feed",
+                               [id = c.plan.feeds[chain.front()].id, to = type->id,
+                                name = load.name](const Plan& p) { return add_switch(p, id, to, name); }});
         out.push_back(std::move(f));
     }
 }
@@ -55,9 +57,13 @@ void overloaded(const Context& c, std::vector<Finding>& out) {
         const auto* type = find(c.catalogue.switches, d.type);
         const auto& x = c.figures.worst.feeds[f];
         if (!type || (x.continuous <= type->rated && x.peak <= type->rated * 1.5)) return;
-        out.push_back({Severity::danger, {}, {c.plan.feeds[f].id},
-                       fmt::format("{} switch: {} carries {}, asked {} (peak {}).", d.name, type->name, format(type->rated),
-                                   format(x.continuous), format(x.peak)), {}, stronger(c, f, d)});
+        out.push_back({Severity::danger,
+                       {},
+                       {c.plan.feeds[f].id},
+                       fmt::format("{} switch: {} carries {}, asked {} (peak {}).", d.name, type->name,
+                                   format(type->rated), format(x.continuous), format(x.peak)),
+                       {},
+                       stronger(c, f, d)});
     });
 }
 
@@ -66,9 +72,13 @@ void cannot_break(const Context& c, std::vector<Finding>& out) {
         const auto* type = find(c.catalogue.switches, d.type);
         const auto& x = c.figures.worst.feeds[f];
         if (!type || x.highest_end <= type->breaks) return;
-        Finding found{Severity::danger, {}, {c.plan.feeds[f].id},
-                      fmt::format("{} switch: {} breaks {} DC at most; it sees {}.", d.name, type->name, format(type->breaks),
-                                  format(x.highest_end)), {}, stronger(c, f, d)};
+        Finding found{Severity::danger,
+                      {},
+                      {c.plan.feeds[f].id},
+                      fmt::format("{} switch: {} breaks {} DC at most; it sees {}.", d.name, type->name,
+                                  format(type->breaks), format(x.highest_end)),
+                      {},
+                      stronger(c, f, d)};
         found.why.add("A DC arc does not go out by itself; the printed AC voltage says nothing about it.");
         out.push_back(std::move(found));
     });
@@ -77,9 +87,13 @@ void cannot_break(const Context& c, std::vector<Finding>& out) {
 void unknown(const Context& c, std::vector<Finding>& out) {
     each_switch(c, [&](size_t f, const Device& d) {
         if (!find(c.catalogue.switches, d.type))
-            out.push_back({Severity::danger, {}, {c.plan.feeds[f].id},
-                           fmt::format("{} names a switch “{}” that the catalogue does not hold.", feed_name(c.plan, c.plan.feeds[f]), d.type),
-                           {}, stronger(c, f, d)});
+            out.push_back({Severity::danger,
+                           {},
+                           {c.plan.feeds[f].id},
+                           fmt::format("{} names a switch “{}” that the catalogue does not hold.",
+                                       feed_name(c.plan, c.plan.feeds[f]), d.type),
+                           {},
+                           stronger(c, f, d)});
     });
 }
 
@@ -87,20 +101,31 @@ void always_on_behind(const Context& c, std::vector<Finding>& out) {
     each_switch(c, [&](size_t f, const Device& d) {
         for (const auto l : loads_behind(c.plan, f))
             if (c.plan.loads[l].always_on)
-                out.push_back({Severity::danger, {}, {c.plan.loads[l].id, c.plan.feeds[f].id},
-                               fmt::format("{} must stay on and hangs behind the {} switch.", c.plan.loads[l].name, d.name), {}, {}});
+                out.push_back({Severity::danger,
+                               {},
+                               {c.plan.loads[l].id, c.plan.feeds[f].id},
+                               fmt::format("{} must stay on and hangs behind the {} switch.",
+                                           c.plan.loads[l].name, d.name),
+                               {},
+                               {}});
     });
 }
 
 void plug_overloaded(const Context& c, std::vector<Finding>& out) {
     for (size_t f = 0; f < c.plan.feeds.size(); ++f)
         for (const auto& d : c.plan.feeds[f].devices) {
-            const auto* type = d.kind == DeviceKind::connector ? find(c.catalogue.connectors, d.type) : nullptr;
+            const auto* type =
+                d.kind == DeviceKind::connector ? find(c.catalogue.connectors, d.type) : nullptr;
             const auto& x = c.figures.worst.feeds[f];
             if (!type || (x.continuous <= type->rated && x.peak <= type->rated * 1.5)) continue;
-            out.push_back({Severity::danger, {}, {c.plan.feeds[f].id},
-                           fmt::format("{}: {} carries {}, asked {} (peak {}).", feed_name(c.plan, c.plan.feeds[f]), type->name,
-                                       format(type->rated), format(x.continuous), format(x.peak)), {}, {}});
+            out.push_back(
+                {Severity::danger,
+                 {},
+                 {c.plan.feeds[f].id},
+                 fmt::format("{}: {} carries {}, asked {} (peak {}).", feed_name(c.plan, c.plan.feeds[f]),
+                             type->name, format(type->rated), format(x.continuous), format(x.peak)),
+                 {},
+                 {}});
         }
 }
 

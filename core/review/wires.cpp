@@ -15,18 +15,29 @@ Fix use_wire(const Feed& feed, const WireType& wire) {
 void unknown_wire(const Context& c, std::vector<Finding>& out) {
     for (const auto& f : c.plan.feeds)
         if (!find(c.catalogue.wires, f.wire))
-            out.push_back({Severity::danger, {}, {f.id},
-                           f.wire.empty() ? fmt::format("{} has no wire chosen.", feed_name(c.plan, f))
-                                          : fmt::format("{} names a wire “{}” that the catalogue does not hold.", feed_name(c.plan, f), f.wire),
-                           {}, {}});
+            out.push_back({Severity::danger,
+                           {},
+                           {f.id},
+                           f.wire.empty()
+                               ? fmt::format("{} has no wire chosen.", feed_name(c.plan, f))
+                               : fmt::format("{} names a wire “{}” that the catalogue does not hold.",
+                                             feed_name(c.plan, f), f.wire),
+                           {},
+                           {}});
 }
 
 void no_length(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.plan.feeds.size(); ++i)
         if (raw(c.figures.harness.routes[i].length) <= 0)
-            out.push_back({Severity::caution, {}, {c.plan.feeds[i].id},
-                           fmt::format("{} has a length of zero: measure the path and type it.", feed_name(c.plan, c.plan.feeds[i])), {},
-                           {{"Take it from the route", [id = c.plan.feeds[i].id](const Plan& p) { return set_length(p, id, std::nullopt); }}}});
+            out.push_back({Severity::caution,
+                           {},
+                           {c.plan.feeds[i].id},
+                           fmt::format("{} has a length of zero: measure the path and type it.",
+                                       feed_name(c.plan, c.plan.feeds[i])),
+                           {},
+                           {{"Take it from the route", [id = c.plan.feeds[i].id](const Plan& p) {
+                                 return set_length(p, id, std::nullopt);
+                             }}}});
 }
 
 void guessed(const Context& c, std::vector<Finding>& out) {
@@ -35,25 +46,35 @@ void guessed(const Context& c, std::vector<Finding>& out) {
         if (c.figures.harness.routes[i].basis == LengthBasis::guessed) about.push_back(c.plan.feeds[i].id);
     if (about.empty()) return;
     const auto n = about.size();
-    out.push_back({Severity::note, {}, about,
-                   fmt::format("{} {} a guess of {}. Measure the path, not the crow's flight.", n, n == 1 ? "length is" : "lengths are",
-                               format(guessed_length)), {}, {}});
+    out.push_back({Severity::note,
+                   {},
+                   about,
+                   fmt::format("{} {} a guess of {}. Measure the path, not the crow's flight.", n,
+                               n == 1 ? "length is" : "lengths are", format(guessed_length)),
+                   {},
+                   {}});
 }
 
 void too_warm(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
         const auto& p = c.figures.protection[i];
         if (!p.thermal || p.warmest <= p.insulation->max) continue;
-        Finding f{Severity::danger, {}, {c.plan.feeds[i].id},
-                  fmt::format("{}: {} reaches {}; {} stands {}.", feed_name(c.plan, c.plan.feeds[i]), p.wire->size, format(p.warmest),
-                              p.insulation->name, format(p.insulation->max)), {}, {}};
-        f.why.add(fmt::format("{} for good, {} for {}; the wire carries {}.", format(p.need.continuous), format(p.need.peak),
-                              format(p.need.peak_time), format(p.ampacity)));
+        Finding f{Severity::danger,
+                  {},
+                  {c.plan.feeds[i].id},
+                  fmt::format("{}: {} reaches {}; {} stands {}.", feed_name(c.plan, c.plan.feeds[i]),
+                              p.wire->size, format(p.warmest), p.insulation->name, format(p.insulation->max)),
+                  {},
+                  {}};
+        f.why.add(fmt::format("{} for good, {} for {}; the wire carries {}.", format(p.need.continuous),
+                              format(p.need.peak), format(p.need.peak_time), format(p.ampacity)));
         f.why.source = "Heat balance in still air, Churchill & Chu 1975; bunching IEC 60364-5-52 B.52.17";
         for (const auto* w = next_thicker(c.catalogue, *p.wire); w; w = next_thicker(c.catalogue, *w)) {
-            const WireThermal thermal(*w, *p.insulation, c.plan.hottest_air, bunching_factor(c.figures.harness.routes[i].bunched));
+            const auto& thermal =
+                *thermal_of(*w, *p.insulation, c.plan.hottest_air, c.figures.harness.routes[i].bunched);
             const auto warm = thermal.steady(p.need.continuous);
-            if (std::max(warm, thermal.after(p.need.peak, p.need.peak_time, warm)) > p.insulation->max) continue;
+            if (std::max(warm, thermal.after(p.need.peak, p.need.peak_time, warm)) > p.insulation->max)
+                continue;
             f.fixes.push_back(use_wire(c.plan.feeds[i], *w));
             break;
         }
@@ -69,16 +90,21 @@ void drops(const Context& c, std::vector<Finding>& out) {
         if (x.drop_share <= limit || !p.wire) continue;
         const auto& feed = c.plan.feeds[i];
         const Metre length = c.figures.harness.routes[i].length;
-        Finding f{Severity::caution, {}, {feed.id},
-                  fmt::format("{} loses {} ({}), limit {}.", feed_name(c.plan, feed), format(x.drop), format_percent(x.drop_share),
-                              format_percent(limit)), {}, {}};
+        Finding f{Severity::caution,
+                  {},
+                  {feed.id},
+                  fmt::format("{} loses {} ({}), limit {}.", feed_name(c.plan, feed), format(x.drop),
+                              format_percent(x.drop_share), format_percent(limit)),
+                  {},
+                  {}};
         f.why.add(fmt::format("{} × (out and back) at {}.", format(x.continuous), x.drop_where));
         double rest = 0, copper = 0;
         for (const auto& r : feed_resistances(c.plan, feed, c.catalogue, length)) {
             f.why.add(fmt::format("{}: {}", r.what, format(r.value)));
             (r.what.starts_with("wire") ? copper : rest) += raw(r.value);
         }
-        for (const auto* w = next_thicker(c.catalogue, *p.wire); w && copper > 0; w = next_thicker(c.catalogue, *w)) {
+        for (const auto* w = next_thicker(c.catalogue, *p.wire); w && copper > 0;
+             w = next_thicker(c.catalogue, *w)) {
             const double scale = (rest + copper * w->ohm_per_m / p.wire->ohm_per_m) / (rest + copper);
             if (x.drop_share * scale > limit * 0.97) continue;
             f.fixes.push_back(use_wire(feed, *w));

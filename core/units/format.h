@@ -6,7 +6,8 @@
 
 namespace sangre {
 
-/// A number with `digits` significant figures, without an exponent and without trailing zeros after the fourth.
+/// A number with `digits` significant figures, without an exponent and without trailing zeros after the
+/// fourth.
 std::string format_number(double value, int digits = 3);
 
 std::string format(Volt v);        ///< "12.2 V", "108 mV"

@@ -18,20 +18,20 @@ struct Base {
 };
 
 constexpr std::array bases{
-    Base{"V", Dimension::voltage, 1, true},        Base{"A", Dimension::current, 1, true},
-    Base{"W", Dimension::power, 1, true},          Base{"Ω", Dimension::resistance, 1, true},
-    Base{"ohm", Dimension::resistance, 1, true},   Base{"ohms", Dimension::resistance, 1, false},
-    Base{"R", Dimension::resistance, 1, false},    Base{"m", Dimension::length, 1, true},
-    Base{"cm", Dimension::length, 0.01, false},    Base{"in", Dimension::length, 0.0254, false},
-    Base{"\"", Dimension::length, 0.0254, false},  Base{"ft", Dimension::length, 0.3048, false},
-    Base{"'", Dimension::length, 0.3048, false},   Base{"s", Dimension::time, 1, true},
-    Base{"sec", Dimension::time, 1, false},        Base{"min", Dimension::time, 60, false},
-    Base{"h", Dimension::time, 3600, false},       Base{"hr", Dimension::time, 3600, false},
-    Base{"hours", Dimension::time, 3600, false},   Base{"d", Dimension::time, 86400, false},
-    Base{"days", Dimension::time, 86400, false},   Base{"day", Dimension::time, 86400, false},
-    Base{"Ah", Dimension::charge, 1, true},        Base{"Wh", Dimension::energy, 1, true},
-    Base{"°C", Dimension::temperature, 1, false},  Base{"℃", Dimension::temperature, 1, false},
-    Base{"C", Dimension::temperature, 1, false},   Base{"degC", Dimension::temperature, 1, false},
+    Base{"V", Dimension::voltage, 1, true},       Base{"A", Dimension::current, 1, true},
+    Base{"W", Dimension::power, 1, true},         Base{"Ω", Dimension::resistance, 1, true},
+    Base{"ohm", Dimension::resistance, 1, true},  Base{"ohms", Dimension::resistance, 1, false},
+    Base{"R", Dimension::resistance, 1, false},   Base{"m", Dimension::length, 1, true},
+    Base{"cm", Dimension::length, 0.01, false},   Base{"in", Dimension::length, 0.0254, false},
+    Base{"\"", Dimension::length, 0.0254, false}, Base{"ft", Dimension::length, 0.3048, false},
+    Base{"'", Dimension::length, 0.3048, false},  Base{"s", Dimension::time, 1, true},
+    Base{"sec", Dimension::time, 1, false},       Base{"min", Dimension::time, 60, false},
+    Base{"h", Dimension::time, 3600, false},      Base{"hr", Dimension::time, 3600, false},
+    Base{"hours", Dimension::time, 3600, false},  Base{"d", Dimension::time, 86400, false},
+    Base{"days", Dimension::time, 86400, false},  Base{"day", Dimension::time, 86400, false},
+    Base{"Ah", Dimension::charge, 1, true},       Base{"Wh", Dimension::energy, 1, true},
+    Base{"°C", Dimension::temperature, 1, false}, Base{"℃", Dimension::temperature, 1, false},
+    Base{"C", Dimension::temperature, 1, false},  Base{"degC", Dimension::temperature, 1, false},
     Base{"%", Dimension::ratio, 0.01, false},
 };
 
@@ -39,21 +39,31 @@ struct Prefix {
     std::string_view symbol;
     double factor;
 };
-constexpr std::array prefixes{Prefix{"k", 1e3},   Prefix{"M", 1e6},  Prefix{"m", 1e-3},
+constexpr std::array prefixes{Prefix{"k", 1e3},  Prefix{"M", 1e6},  Prefix{"m", 1e-3},
                               Prefix{"µ", 1e-6}, Prefix{"μ", 1e-6}, Prefix{"u", 1e-6}};
 
 std::string_view dimension_name(Dimension d) {
     switch (d) {
-        case Dimension::voltage: return "a voltage, such as 12 V";
-        case Dimension::current: return "a current, such as 2.4 A or 80 mA";
-        case Dimension::power: return "a power, such as 30 W";
-        case Dimension::resistance: return "a resistance, such as 4.7 Ω or 38 kΩ";
-        case Dimension::length: return "a length, such as 0.9 m or 3/32 in";
-        case Dimension::time: return "a time, such as 2h30 or 25 min";
-        case Dimension::charge: return "a charge, such as 30 Ah";
-        case Dimension::energy: return "an energy, such as 90 Wh";
-        case Dimension::temperature: return "a temperature, such as -5 °C";
-        case Dimension::ratio: return "a percentage, such as 68 %";
+        case Dimension::voltage:
+            return "a voltage, such as 12 V";
+        case Dimension::current:
+            return "a current, such as 2.4 A or 80 mA";
+        case Dimension::power:
+            return "a power, such as 30 W";
+        case Dimension::resistance:
+            return "a resistance, such as 4.7 Ω or 38 kΩ";
+        case Dimension::length:
+            return "a length, such as 0.9 m or 3/32 in";
+        case Dimension::time:
+            return "a time, such as 2h30 or 25 min";
+        case Dimension::charge:
+            return "a charge, such as 30 Ah";
+        case Dimension::energy:
+            return "an energy, such as 90 Wh";
+        case Dimension::temperature:
+            return "a temperature, such as -5 °C";
+        case Dimension::ratio:
+            return "a percentage, such as 68 %";
     }
     return "a number";
 }
@@ -78,11 +88,13 @@ class Parser {
     tl::expected<double, ParseError> run() {
         skip();
         if (at_ == text_.size())
-            return tl::unexpected(ParseError{0, text_.size(), fmt::format("Type {}.", dimension_name(wanted_))});
+            return tl::unexpected(
+                ParseError{0, text_.size(), fmt::format("Type {}.", dimension_name(wanted_))});
         auto sum = expression();
         if (!sum) return tl::unexpected(sum.error());
         if (at_ != text_.size())
-            return tl::unexpected(ParseError{at_, text_.size(), fmt::format("“{}” is not understood here.", rest())});
+            return tl::unexpected(
+                ParseError{at_, text_.size(), fmt::format("“{}” is not understood here.", rest())});
         auto done = with_default(*sum);
         if (!done) return tl::unexpected(done.error());
         if (!std::isfinite(done->value))
@@ -102,14 +114,17 @@ class Parser {
         at_ += s.size();
         return true;
     }
-    static ParseError error(const Term& t, std::string message) { return {t.begin, t.end, std::move(message)}; }
+    static ParseError error(const Term& t, std::string message) {
+        return {t.begin, t.end, std::move(message)};
+    }
 
     Result with_default(Term t) const {
         if (t.dimension && *t.dimension != wanted_)
             return tl::unexpected(error(t, fmt::format("This wants {}.", dimension_name(wanted_))));
         if (!t.dimension) {
             if (default_unit_.empty() && wanted_ != Dimension::ratio)
-                return tl::unexpected(error(t, fmt::format("A unit is missing: type {}.", dimension_name(wanted_))));
+                return tl::unexpected(
+                    error(t, fmt::format("A unit is missing: type {}.", dimension_name(wanted_))));
             if (!default_unit_.empty()) {
                 const auto unit = unit_symbol(default_unit_);
                 if (unit) t.value = t.value * unit->factor + unit->offset;
@@ -123,9 +138,12 @@ class Parser {
         auto left = product();
         while (left) {
             double sign = 0;
-            if (take("+")) sign = 1;
-            else if (take("-") || take("−")) sign = -1;
-            else break;
+            if (take("+"))
+                sign = 1;
+            else if (take("-") || take("−"))
+                sign = -1;
+            else
+                break;
             auto right = product();
             if (!right) return right;
             if (right->dimension == Dimension::ratio && wanted_ != Dimension::ratio) {
@@ -212,9 +230,10 @@ class Parser {
         const auto [end, code] = std::from_chars(digits.data(), digits.data() + digits.size(), value);
         if (digits.empty() || code != std::errc{} || end != digits.data() + digits.size()) {
             const size_t stop = std::max(at_, std::min(begin + 1, text_.size()));
-            return tl::unexpected(ParseError{
-                begin, stop,
-                fmt::format("“{}” is not a number; type {}.", text_.substr(begin, stop - begin), dimension_name(wanted_))});
+            return tl::unexpected(
+                ParseError{begin, stop,
+                           fmt::format("“{}” is not a number; type {}.", text_.substr(begin, stop - begin),
+                                       dimension_name(wanted_))});
         }
         return Term{value, std::nullopt, begin, at_};
     }
@@ -301,9 +320,10 @@ tl::expected<UnitSymbol, std::string> unit_symbol(std::string_view symbol) {
     if (symbol == "ma") return UnitSymbol{Dimension::current, 1e-3};
     if (symbol == "ah") return UnitSymbol{Dimension::charge, 1};
     if (symbol == "mah") return UnitSymbol{Dimension::charge, 1e-3};
-    return tl::unexpected(fmt::format(
-        "“{}” is not a unit known here; V, mV, A, mA, W, Ω, kΩ, m, mm, cm, in, ft, s, min, h, Ah, Wh, °C and % are.",
-        symbol));
+    return tl::unexpected(
+        fmt::format("“{}” is not a unit known here; V, mV, A, mA, W, Ω, kΩ, m, mm, cm, in, ft, s, min, h, "
+                    "Ah, Wh, °C and % are.",
+                    symbol));
 }
 
 tl::expected<double, ParseError> parse_value(std::string_view text, Dimension dimension,
@@ -317,7 +337,8 @@ tl::expected<SquareMillimetre, ParseError> parse_wire_size(std::string_view text
         if (c != ' ') s += static_cast<char>(std::toupper(static_cast<unsigned char>(c)));
     const auto fail = [&] {
         return tl::unexpected(
-            ParseError{0, text.size(), "A wire size is a gauge such as 18 AWG or 2/0 AWG, or an area such as 0.75 mm²."});
+            ParseError{0, text.size(),
+                       "A wire size is a gauge such as 18 AWG or 2/0 AWG, or an area such as 0.75 mm²."});
     };
     const auto number = [](std::string_view digits) -> std::optional<double> {
         std::string t(digits);
@@ -325,7 +346,8 @@ tl::expected<SquareMillimetre, ParseError> parse_wire_size(std::string_view text
             if (c == ',') c = '.';
         double v = 0;
         const auto [end, code] = std::from_chars(t.data(), t.data() + t.size(), v);
-        if (t.empty() || code != std::errc{} || end != t.data() + t.size() || !std::isfinite(v)) return std::nullopt;
+        if (t.empty() || code != std::errc{} || end != t.data() + t.size() || !std::isfinite(v))
+            return std::nullopt;
         return v;
     };
     if (const auto at = s.find("AWG"); at != std::string::npos) {

@@ -8,7 +8,18 @@
 
 namespace sangre {
 
-enum class Dimension { voltage, current, power, resistance, length, time, charge, energy, temperature, ratio };
+enum class Dimension {
+    voltage,
+    current,
+    power,
+    resistance,
+    length,
+    time,
+    charge,
+    energy,
+    temperature,
+    ratio
+};
 
 /// What was not understood: where in the text (byte offsets) and what would be right.
 struct ParseError {
@@ -17,10 +28,10 @@ struct ParseError {
     std::string message;
 };
 
-/// Reads an expression of the given dimension and returns its SI value (V, A, W, Ω, m, s, A·h, W·h, °C, fraction).
-/// Understands + − * / ( ), "+10%" of what stands before it, fractions ("3/32 in"), a unit used as decimal
-/// mark ("1A5", "2h30"), mixed sums ("2 h 30 min"), decimal comma, and SI prefixes. A number without unit takes
-/// `default_unit`. The result is always finite; anything else is an error with its place.
+/// Reads an expression of the given dimension and returns its SI value (V, A, W, Ω, m, s, A·h, W·h, °C,
+/// fraction). Understands + − * / ( ), "+10%" of what stands before it, fractions ("3/32 in"), a unit used as
+/// decimal mark ("1A5", "2h30"), mixed sums ("2 h 30 min"), decimal comma, and SI prefixes. A number without
+/// unit takes `default_unit`. The result is always finite; anything else is an error with its place.
 tl::expected<double, ParseError> parse_value(std::string_view text, Dimension dimension,
                                              std::string_view default_unit = "");
 

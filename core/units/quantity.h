@@ -1,6 +1,7 @@
 #pragma once
 // The physical quantities that Sangre computes with, as strong types: a volt cannot be passed for an ampere.
-// They are the unit containers of the units library (2.3); products and quotients convert where dimensions agree.
+// They are the unit containers of the units library (2.3); products and quotients convert where dimensions
+// agree.
 #include <units.h>
 
 namespace sangre {

@@ -12,24 +12,35 @@ Ampere bunched_ampacity(const Catalogue& catalogue, const WireType& wire, Celsiu
 }
 
 double wire_drop_share(const WireType& wire, const WireNeed& need) {
-    const double ohm = wire.ohm_per_m * raw(need.length) * (need.own_return ? 2 : 1) * temperature_factor(Celsius(40));
+    const double ohm =
+        wire.ohm_per_m * raw(need.length) * (need.own_return ? 2 : 1) * temperature_factor(Celsius(40));
     return raw(need.volts) > 0 ? raw(need.continuous) * ohm / raw(need.volts) : 0;
 }
 
 const WireType* choose_wire(const Catalogue& catalogue, const WireNeed& need, WireSchool school) {
     constexpr double thinnest_mm2 = 0.2;
     for (const auto& w : catalogue.wires) {
-        if (w.insulation != need.insulation || w.metric != need.metric || raw(w.area) < thinnest_mm2) continue;
+        if (w.insulation != need.insulation || w.metric != need.metric || raw(w.area) < thinnest_mm2)
+            continue;
         bool carries = false;
         switch (school) {
-            case WireSchool::temperature: carries = true; break;
-            case WireSchool::drop: carries = wire_drop_share(w, need) <= need.drop_limit; break;
-            case WireSchool::cautious: carries = cautious_current(w.area) >= need.continuous; break;
-            case WireSchool::bold: carries = bold_current(w.area) >= need.continuous; break;
+            case WireSchool::temperature:
+                carries = true;
+                break;
+            case WireSchool::drop:
+                carries = wire_drop_share(w, need) <= need.drop_limit;
+                break;
+            case WireSchool::cautious:
+                carries = cautious_current(w.area) >= need.continuous;
+                break;
+            case WireSchool::bold:
+                carries = bold_current(w.area) >= need.continuous;
+                break;
         }
         // The rules of thumb stand alone; the others never let the wire cook itself.
         const bool physics = school == WireSchool::temperature || school == WireSchool::drop;
-        if (carries && physics) carries = bunched_ampacity(catalogue, w, need.air, need.bunched) >= need.continuous;
+        if (carries && physics)
+            carries = bunched_ampacity(catalogue, w, need.air, need.bunched) >= need.continuous;
         if (carries) return &w;
     }
     return nullptr;

@@ -10,8 +10,8 @@ namespace sangre {
 /// What a feed asks of its wire.
 struct WireNeed {
     Ampere continuous{};
-    Volt volts{};          ///< at its source, for the drop
-    Metre length{};        ///< one way
+    Volt volts{};    ///< at its source, for the drop
+    Metre length{};  ///< one way
     bool own_return = true;
     double drop_limit = 0.03;
     Celsius air{40};
@@ -20,8 +20,8 @@ struct WireNeed {
     bool metric = false;
 };
 
-/// The thinnest wire of that insulation and standard that the school accepts, not thinner than 24 AWG / 0.2 mm²,
-/// which breaks where it is handled. Null when none in the catalogue is thick enough.
+/// The thinnest wire of that insulation and standard that the school accepts, not thinner than 24 AWG / 0.2
+/// mm², which breaks where it is handled. Null when none in the catalogue is thick enough.
 const WireType* choose_wire(const Catalogue& catalogue, const WireNeed& need, WireSchool school);
 
 /// Ampacity in this bundle and air.

@@ -18,8 +18,10 @@ double heat_through(double conductor_c, double air_c, double inner_m, double out
     double low = air_c, high = conductor_c;
     while (high - low > 1e-3) {
         const double surface = (low + high) / 2;
-        if ((conductor_c - surface) * wall > surface_loss(surface, air_c, outer_m)) low = surface;
-        else high = surface;
+        if ((conductor_c - surface) * wall > surface_loss(surface, air_c, outer_m))
+            low = surface;
+        else
+            high = surface;
     }
     return surface_loss((low + high) / 2, air_c, outer_m);
 }
@@ -36,7 +38,7 @@ double surface_loss(double surface_c, double air_c, double outer_m) {
     const double dt = surface_c - air_c;
     if (dt <= 0) return 0;
     const double film = (surface_c + air_c) / 2 + zero_c;
-    const double viscosity = 1.458e-6 * std::pow(film, 1.5) / (film + 110.4);             // Sutherland, Pa·s
+    const double viscosity = 1.458e-6 * std::pow(film, 1.5) / (film + 110.4);  // Sutherland, Pa·s
     const double conductivity = 2.6482e-3 * std::sqrt(film) / (1 + 245.4 / film * std::pow(10, -12 / film));
     const double density = 101325 / (287.05 * film);
     const double prandtl = 1006 * viscosity / conductivity;
@@ -51,7 +53,8 @@ double surface_loss(double surface_c, double air_c, double outer_m) {
     return M_PI * outer_m * (convection + radiation);
 }
 
-Ampere current_at_temperature(const WireType& wire, const Insulation& insulation, Celsius conductor, Celsius air) {
+Ampere current_at_temperature(const WireType& wire, const Insulation& insulation, Celsius conductor,
+                              Celsius air) {
     const double heat = heat_through(wire, insulation, raw(conductor), raw(air));
     return Ampere(std::sqrt(heat / (wire.ohm_per_m * temperature_factor(conductor))));
 }
@@ -78,7 +81,7 @@ WireThermal::WireThermal(const WireType& wire, const Insulation& insulation, Cel
     : air_c_(raw(air)), air_(air), resistance20_(wire.ohm_per_m), bunch_(bunch) {
     const double copper = raw(wire.area) * 8.96 * 0.385;  // g/m · J/(g·K)
     const double polymer = std::max(0.0, wire.gram_per_m - raw(wire.area) * 8.96) * 1.3;
-    heat_capacity_ = copper + polymer * 0.5;              // the outer half of the wall lags behind
+    heat_capacity_ = copper + polymer * 0.5;  // the outer half of the wall lags behind
     const auto points = static_cast<size_t>((1000 - air_c_) / step) + 2;
     for (size_t i = 0; i < points; ++i)
         loss_.push_back(heat_through(wire, insulation, air_c_ + static_cast<double>(i) * step, air_c_));
@@ -100,8 +103,10 @@ Celsius WireThermal::steady(Ampere current) const {
     if (heating(amps, high) > loss(high)) return Celsius(high);
     while (high - low > 0.01) {
         const double middle = (low + high) / 2;
-        if (heating(amps, middle) > loss(middle)) low = middle;
-        else high = middle;
+        if (heating(amps, middle) > loss(middle))
+            low = middle;
+        else
+            high = middle;
     }
     return Celsius((low + high) / 2);
 }

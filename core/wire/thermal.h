@@ -6,20 +6,21 @@
 
 namespace sangre {
 
-/// Heat leaving one metre of a horizontal cylinder of diameter `outer` in still air: natural convection and radiation.
-/// Churchill & Chu (1975) for Nu, air properties at film temperature (Sutherland), emissivity 0.9.
+/// Heat leaving one metre of a horizontal cylinder of diameter `outer` in still air: natural convection and
+/// radiation. Churchill & Chu (1975) for Nu, air properties at film temperature (Sutherland), emissivity 0.9.
 /// W/m; surface and air from −60 to 500 °C.
 double surface_loss(double surface_c, double air_c, double outer_m);
 
 /// The current that holds a wire's conductor at `conductor` in still air at `air`. Heat balance
 /// I²R(Tc) = (Tc−Ts)·2πk/ln(Do/Di) = surface loss(Ts). Zero where the conductor is not warmer than the air.
-Ampere current_at_temperature(const WireType& wire, const Insulation& insulation, Celsius conductor, Celsius air);
+Ampere current_at_temperature(const WireType& wire, const Insulation& insulation, Celsius conductor,
+                              Celsius air);
 
 /// The continuous current at which the insulation reaches its maximum temperature, one circuit in free air.
 Ampere ampacity(const WireType& wire, const Insulation& insulation, Celsius air);
 
-/// Factor on ampacity where n circuits lie touching in one bundle: 1 → 1, 2 → 0.8 … 20 → 0.38, between by line.
-/// Source: IEC 60364-5-52 table B.52.17. n below 1 counts as 1, above 20 as 20.
+/// Factor on ampacity where n circuits lie touching in one bundle: 1 → 1, 2 → 0.8 … 20 → 0.38, between by
+/// line. Source: IEC 60364-5-52 table B.52.17. n below 1 counts as 1, above 20 as 20.
 double bunching_factor(int circuits);
 
 /// Short-circuit constant k = 226·√ln((234.5+Tf)/(234.5+Ti)), A·√s/mm²; copper. Source: IEC 60949.
@@ -33,22 +34,23 @@ class WireThermal {
 
     /// Conductor temperature after a long time at this current; held at 1000 °C.
     Celsius steady(Ampere current) const;
-    /// Conductor temperature after `time` at `current`, from `start`. Lumped heat capacity of conductor and insulation;
-    /// adiabatic for short times by construction. Integrated in steps of at most 10 K.
+    /// Conductor temperature after `time` at `current`, from `start`. Lumped heat capacity of conductor and
+    /// insulation; adiabatic for short times by construction. Integrated in steps of at most 10 K.
     Celsius after(Ampere current, Second time, Celsius start) const;
-    /// How long `current` may flow, from `start`, until the conductor reaches `limit`; infinite where it never does.
+    /// How long `current` may flow, from `start`, until the conductor reaches `limit`; infinite where it
+    /// never does.
     Second time_to(Ampere current, Celsius limit, Celsius start) const;
     Celsius air() const { return air_; }
 
   private:
-    double loss(double conductor_c) const;           ///< W/m at a conductor temperature
-    double heating(double amps, double c) const;     ///< W/m
+    double loss(double conductor_c) const;        ///< W/m at a conductor temperature
+    double heating(double amps, double c) const;  ///< W/m
     double air_c_ = 20;
     Celsius air_{20};
-    double resistance20_ = 0;     ///< Ω/m
-    double heat_capacity_ = 1;    ///< J/(K·m)
+    double resistance20_ = 0;   ///< Ω/m
+    double heat_capacity_ = 1;  ///< J/(K·m)
     double bunch_ = 1;
-    std::vector<double> loss_;    ///< at air + i·step
+    std::vector<double> loss_;  ///< at air + i·step
     static constexpr double step = 10;
 };
 

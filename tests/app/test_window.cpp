@@ -1,9 +1,9 @@
 // A builder's evening through the real widgets.
+#include <qcustomplot.h>
 #include <QApplication>
 #include <QClipboard>
 #include <QMenu>
 #include <QSettings>
-#include <qcustomplot.h>
 
 #include "bench/bench_station.h"
 #include "build/build_station.h"
@@ -54,9 +54,7 @@ class TestWindow : public QObject {
     Q_OBJECT
     QTemporaryDir home_;
   private slots:
-    void initTestCase() {
-        QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, home_.path());
-    }
+    void initTestCase() { QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, home_.path()); }
     void init() { QSettings().clear(); }
 
     // Open, edit, propose, mend, tick, record, save, reopen: all through the widgets.
@@ -78,7 +76,8 @@ class TestWindow : public QObject {
         // Mend the finding that is left, from the bar.
         QVERIFY(test::has(b.document.study(), "rail-noise"));
         QTest::keyClick(&w, Qt::Key_F8);
-        while (b.document.study().findings[w.findings()->current()].rule != "rail-noise") QTest::keyClick(&w, Qt::Key_F8);
+        while (b.document.study().findings[w.findings()->current()].rule != "rail-noise")
+            QTest::keyClick(&w, Qt::Key_F8);
         b.click(w.findings(), "fix0");
         QVERIFY(!test::has(b.document.study(), "rail-noise"));
 
@@ -132,7 +131,8 @@ class TestWindow : public QObject {
         Bench b;
         b.window.restyle(Appearance::dark, scale);
         b.settle();
-        QVERIFY2(b.window.minimumSizeHint().width() <= 1280, qPrintable(QString::number(b.window.minimumSizeHint().width())));
+        QVERIFY2(b.window.minimumSizeHint().width() <= 1280,
+                 qPrintable(QString::number(b.window.minimumSizeHint().width())));
         b.window.restyle(Appearance::light, 1);
     }
 
@@ -197,7 +197,9 @@ class TestWindow : public QObject {
         for (const auto& s : day->spots())
             if (s.key == "phase3") border = static_cast<int>(s.area.left()) - u(2);
         QTest::mousePress(day, Qt::LeftButton, {}, QPoint(border, head.y()));
-        QMouseEvent move(QEvent::MouseMove, QPointF(border + 30, head.y()), day->mapToGlobal(QPointF(border + 30, head.y())), Qt::LeftButton, Qt::LeftButton, Qt::NoModifier);
+        QMouseEvent move(QEvent::MouseMove, QPointF(border + 30, head.y()),
+                         day->mapToGlobal(QPointF(border + 30, head.y())), Qt::LeftButton, Qt::LeftButton,
+                         Qt::NoModifier);
         QApplication::sendEvent(day, &move);
         QTest::mouseRelease(day, Qt::LeftButton, {}, QPoint(border + 30, head.y()));
         QVERIFY(b.document.plan().phases[2].duration > before);
@@ -261,7 +263,8 @@ class TestWindow : public QObject {
         QTest::mousePress(map, Qt::LeftButton, {}, from);
         for (int i = 1; i < 5; ++i) {
             const QPointF to = from - QPointF(15 * i, 4 * i);
-            QMouseEvent move(QEvent::MouseMove, to, map->mapToGlobal(to), Qt::LeftButton, Qt::LeftButton, Qt::NoModifier);
+            QMouseEvent move(QEvent::MouseMove, to, map->mapToGlobal(to), Qt::LeftButton, Qt::LeftButton,
+                             Qt::NoModifier);
             QApplication::sendEvent(map, &move);
         }
         QTest::mouseRelease(map, Qt::LeftButton, {}, from - QPoint(60, 16));
@@ -316,11 +319,14 @@ class TestWindow : public QObject {
             QVERIFY(!empty.window.grab().isNull());
         }
         Bench crowded(false);
-        crowded.document.apply([](const Plan& p) {
-            auto next = p;
-            for (int i = 0; i < 60; ++i) next = put_load(next, test::simple_load("load-" + std::to_string(i), 12, 0.2));
-            return next;
-        }, "sixty");
+        crowded.document.apply(
+            [](const Plan& p) {
+                auto next = p;
+                for (int i = 0; i < 60; ++i)
+                    next = put_load(next, test::simple_load("load-" + std::to_string(i), 12, 0.2));
+                return next;
+            },
+            "sixty");
         QVERIFY(crowded.document.propose_wiring());
         QCOMPARE(crowded.document.plan().loads.size(), size_t{60});
         for (int i = 0; i < station_count; ++i) {
@@ -341,11 +347,14 @@ class TestWindow : public QObject {
         QCOMPARE(appearance(), Appearance::dark);
         QCOMPARE(text_scale(), 1.25);
         again.window.restyle(Appearance::light, 1);
-        QVERIFY(QSettings().value("recent").toStringList().contains(QString::fromStdString(test::demo_file())));
+        QVERIFY(
+            QSettings().value("recent").toStringList().contains(QString::fromStdString(test::demo_file())));
     }
     void themes_have_contrast() {
         const auto luminance = [](const QColor& c) {
-            const auto f = [](double v) { return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
+            const auto f = [](double v) {
+                return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
+            };
             return 0.2126 * f(c.redF()) + 0.7152 * f(c.greenF()) + 0.0722 * f(c.blueF());
         };
         for (const auto a : {Appearance::light, Appearance::dark}) {
@@ -354,7 +363,8 @@ class TestWindow : public QObject {
             for (const auto& ink : {t.ink, t.muted, t.accent, t.good, t.caution, t.danger, t.heat, t.cool})
                 for (const auto& ground : {t.paper, t.card}) {
                     const double l = luminance(ink), g = luminance(ground);
-                    QVERIFY2((std::max(l, g) + 0.05) / (std::min(l, g) + 0.05) >= 4.5, qPrintable(ink.name() + " on " + ground.name()));
+                    QVERIFY2((std::max(l, g) + 0.05) / (std::min(l, g) + 0.05) >= 4.5,
+                             qPrintable(ink.name() + " on " + ground.name()));
                 }
         }
         set_appearance(Appearance::light);

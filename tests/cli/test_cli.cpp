@@ -18,7 +18,8 @@ Run cli(const QStringList& arguments) {
     QProcess p;
     p.start(QStringLiteral(SANGRE_CLI), arguments);
     p.waitForFinished(60000);
-    return {p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -99, QString::fromUtf8(p.readAllStandardOutput()), QString::fromUtf8(p.readAllStandardError())};
+    return {p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -99,
+            QString::fromUtf8(p.readAllStandardOutput()), QString::fromUtf8(p.readAllStandardError())};
 }
 
 }  // namespace
@@ -35,7 +36,10 @@ class TestCli : public QObject {
     }
   private slots:
     void study_obeys_kirchhoff_from_outside() {
-        for (const auto& arguments : {QStringList{}, {"--phase", "Fog", "--charge", "68%", "--ambient", "-5 °C"}, {"--worst"}, {"--phase", "Parked"}}) {
+        for (const auto& arguments : {QStringList{},
+                                      {"--phase", "Fog", "--charge", "68%", "--ambient", "-5 °C"},
+                                      {"--worst"},
+                                      {"--phase", "Parked"}}) {
             const auto run = cli(QStringList{"study", demo_, "--json"} + arguments);
             QCOMPARE(run.code, 0);
             const auto j = json::parse(run.out.toStdString());
@@ -61,7 +65,9 @@ class TestCli : public QObject {
         QVERIFY(!run.out.contains("danger"));
     }
     void broken_input_is_exit_2_with_file_path_and_reason() {
-        const auto bad = file("bad.json", R"({"format":"sangre-plan","version":2,"loads":[{"id":"x","min_V":1,"max_V":2,"typical_A":"much"}]})");
+        const auto bad = file(
+            "bad.json",
+            R"({"format":"sangre-plan","version":2,"loads":[{"id":"x","min_V":1,"max_V":2,"typical_A":"much"}]})");
         for (const char* command : {"study", "findings", "steps", "readings", "bom"}) {
             const auto run = cli({command, bad});
             QCOMPARE(run.code, 2);
@@ -77,7 +83,9 @@ class TestCli : public QObject {
         QCOMPARE(cli({"fly"}).code, 2);
     }
     void propose_from_a_table() {
-        const auto table = file("loads.csv", "name,voltage,current,peak,peak time,manner\nMotor,20-30 V,3 A,12 A,2 s,noisy\nComputer,5 V,2 A,,,vital\nBeacon,9-15 V,50 mA,,,always on\n");
+        const auto table = file("loads.csv",
+                                "name,voltage,current,peak,peak time,manner\nMotor,20-30 V,3 A,12 A,2 "
+                                "s,noisy\nComputer,5 V,2 A,,,vital\nBeacon,9-15 V,50 mA,,,always on\n");
         const auto out = folder_.filePath("made.json");
         auto run = cli({"propose", table, "-o", out});
         QCOMPARE(run.code, 0);
@@ -107,7 +115,8 @@ class TestCli : public QObject {
     }
     void a_plan_of_nothing() {
         const auto empty = file("empty.json", R"({"format":"sangre-plan","version":2})");
-        for (const char* command : {"study", "findings", "steps", "readings", "bom"}) QCOMPARE(cli({command, empty}).code, 0);
+        for (const char* command : {"study", "findings", "steps", "readings", "bom"})
+            QCOMPARE(cli({command, empty}).code, 0);
         QCOMPARE(cli({"propose", empty, "-o", folder_.filePath("e.json")}).code, 1);
     }
 };

@@ -12,7 +12,9 @@ class TestBatteryAndMission : public QObject {
         QTest::addColumn<QString>("chemistry");
         QTest::addColumn<double>("charge");
         QTest::addColumn<double>("volts");
-        const auto row = [](const char* c, double q, double v) { QTest::newRow(qPrintable(QStringLiteral("%1 %2").arg(c).arg(q))) << c << q << v; };
+        const auto row = [](const char* c, double q, double v) {
+            QTest::newRow(qPrintable(QStringLiteral("%1 %2").arg(c).arg(q))) << c << q << v;
+        };
         row("lipo", 1, 4.20), row("lipo", 0.5, 3.84), row("lipo", 0, 3.27);
         row("nmc", 0.8, 3.98), row("nmc", 0.1, 3.46);
         row("lfp", 0.7, 3.32), row("lfp", 0.95, 3.37);
@@ -23,7 +25,8 @@ class TestBatteryAndMission : public QObject {
         QFETCH(QString, chemistry);
         QFETCH(double, charge);
         QFETCH(double, volts);
-        CLOSE(raw(cell_rest_voltage(*find(parts().chemistries, chemistry.toStdString()), charge)), volts, 2e-4);
+        CLOSE(raw(cell_rest_voltage(*find(parts().chemistries, chemistry.toStdString()), charge)), volts,
+              2e-4);
     }
     void chemistries_are_ordered() {
         for (const auto& c : parts().chemistries) {
@@ -35,15 +38,19 @@ class TestBatteryAndMission : public QObject {
         const auto& lfp = *find(parts().chemistries, "lfp");
         const Battery b{"b", "B", "lfp", 8, 2, AmpereHour(15), {}, {}};
         CLOSE(raw(pack_resistance(b, lfp, 0.5, Celsius(20))), 0.050 / 15 * 8 / 2, 1e-9);
-        CLOSE(raw(pack_resistance(b, lfp, 0.5, Celsius(0))) / raw(pack_resistance(b, lfp, 0.5, Celsius(20))), 2, 1e-9);
-        CLOSE(raw(pack_resistance(b, lfp, 0.5, Celsius(-20))) / raw(pack_resistance(b, lfp, 0.5, Celsius(20))), 4, 1e-9);
+        CLOSE(raw(pack_resistance(b, lfp, 0.5, Celsius(0))) / raw(pack_resistance(b, lfp, 0.5, Celsius(20))),
+              2, 1e-9);
+        CLOSE(
+            raw(pack_resistance(b, lfp, 0.5, Celsius(-20))) / raw(pack_resistance(b, lfp, 0.5, Celsius(20))),
+            4, 1e-9);
         QVERIFY(pack_resistance(b, lfp, 0.0, Celsius(20)) > pack_resistance(b, lfp, 0.5, Celsius(20)));
         CLOSE(raw(pack_capacity(b, lfp, Celsius(20))), 30, 1e-9);
         CLOSE(raw(pack_capacity(b, lfp, Celsius(0))), 30 * 0.85, 1e-9);
         QVERIFY(raw(pack_capacity(b, lfp, Celsius(-200))) >= 9);
         CLOSE(raw(pack_energy(b, lfp)), 30 * 8 * 3.25, 1e-9);
         CLOSE(raw(pack_max_current(b, lfp)), 90, 1e-9);
-        QCOMPARE(QString::fromStdString(pack_summary(b, lfp)), QStringLiteral("lithium iron phosphate · 8 in series, 2 in parallel · 30 Ah"));
+        QCOMPARE(QString::fromStdString(pack_summary(b, lfp)),
+                 QStringLiteral("lithium iron phosphate · 8 in series, 2 in parallel · 30 Ah"));
     }
 
     void a_constant_current_lasts_as_long_as_it_should() {
@@ -92,7 +99,8 @@ class TestBatteryAndMission : public QObject {
         const auto* parked = by_id(plan.phases, Id("phase-parked"));
         const auto open = open_feeds(plan, *parked);
         for (size_t f = 0; f < plan.feeds.size(); ++f)
-            if (const auto* sw = device(plan.feeds[f], DeviceKind::power_switch)) QVERIFY2(open[f], sw->name.c_str());
+            if (const auto* sw = device(plan.feeds[f], DeviceKind::power_switch))
+                QVERIFY2(open[f], sw->name.c_str());
         Conditions c;
         c.phase = parked->id;
         c.switches[device(plan.feeds[1], DeviceKind::power_switch)->id] = true;

@@ -62,11 +62,16 @@ class TestCatalogueAndFiles : public QObject {
         QTest::addColumn<QString>("text");
         QTest::addColumn<QString>("place");
         QTest::addColumn<QString>("says");
-        const auto row = [](const char* name, const json& j, const char* place, const char* says) { QTest::newRow(name) << QString::fromStdString(j.dump()) << place << says; };
-        const auto raw_row = [](const char* name, const char* text, const char* place, const char* says) { QTest::newRow(name) << text << place << says; };
+        const auto row = [](const char* name, const json& j, const char* place, const char* says) {
+            QTest::newRow(name) << QString::fromStdString(j.dump()) << place << says;
+        };
+        const auto raw_row = [](const char* name, const char* text, const char* place, const char* says) {
+            QTest::newRow(name) << text << place << says;
+        };
         raw_row("no JSON", "{\"format\": ", "line 1", "JSON");
         raw_row("NaN", R"({"format":"sangre-plan","version":2,"hottest_air_C":NaN})", "line 1", "JSON");
-        raw_row("too large a number", R"({"format":"sangre-plan","version":2,"hottest_air_C":1e999})", "", "JSON");
+        raw_row("too large a number", R"({"format":"sangre-plan","version":2,"hottest_air_C":1e999})", "",
+                "JSON");
         raw_row("a list", "[]", "/format", "not a plan");
         raw_row("something else", R"({"format":"song"})", "/format", "not a plan");
         raw_row("newer", R"({"format":"sangre-plan","version":99})", "/version", "newer");
@@ -112,7 +117,8 @@ class TestCatalogueAndFiles : public QObject {
         const auto plan = plan_from_json(text.toStdString(), "bad.json");
         QVERIFY(!plan);
         const auto error = QString::fromStdString(plan.error());
-        QVERIFY2(error.startsWith("bad.json: ") && error.contains(place) && error.contains(says), qPrintable(error));
+        QVERIFY2(error.startsWith("bad.json: ") && error.contains(place) && error.contains(says),
+                 qPrintable(error));
     }
     void files_that_cannot_be_read() {
         for (const char* file : {"/no/such/file.json", "/", "/dev/null"}) {
@@ -142,17 +148,20 @@ class TestCatalogueAndFiles : public QObject {
 
     void the_catalogue_is_sound() {
         const auto& c = test::parts();
-        QVERIFY(c.wires.size() >= 60 && c.fuses.size() >= 4 && c.chemistries.size() >= 6 && c.converters.size() >= 12);
+        QVERIFY(c.wires.size() >= 60 && c.fuses.size() >= 4 && c.chemistries.size() >= 6 &&
+                c.converters.size() >= 12);
         QVERIFY(c.insulations.size() >= 3 && c.joints.size() >= 6 && c.tubes.size() == 19);
         for (const auto& w : c.wires) {
-            QVERIFY2(w.outer > w.conductor && raw(w.conductor) > std::sqrt(4 * raw(w.area) / M_PI), w.id.c_str());
+            QVERIFY2(w.outer > w.conductor && raw(w.conductor) > std::sqrt(4 * raw(w.area) / M_PI),
+                     w.id.c_str());
             QVERIFY2(w.ohm_per_m > 0 && w.gram_per_m > raw(w.area) * 8.9 && !w.source.empty(), w.id.c_str());
         }
         for (const auto& f : c.fuses) {
             QVERIFY(std::is_sorted(f.ratings.begin(), f.ratings.end()));
             QVERIFY(!f.source.empty());
         }
-        for (const auto& k : c.converters) QVERIFY2(k.in_min < k.in_max && k.out_min < k.out_max && k.in_max <= Volt(100), k.id.c_str());
+        for (const auto& k : c.converters)
+            QVERIFY2(k.in_min < k.in_max && k.out_min < k.out_max && k.in_max <= Volt(100), k.id.c_str());
     }
     void a_bad_catalogue_says_where() {
         QTemporaryDir folder;
@@ -179,7 +188,11 @@ class TestCatalogueAndFiles : public QObject {
     void ids_are_fresh_and_readable() {
         Plan plan;
         QCOMPARE(fresh_id(plan, "load", "Fog pump"), Id("load-fog-pump"));
-        plan = put_load(plan, [] { auto l = test::simple_load("", 12, 1); l.name = "Fog pump"; return l; }());
+        plan = put_load(plan, [] {
+            auto l = test::simple_load("", 12, 1);
+            l.name = "Fog pump";
+            return l;
+        }());
         QCOMPARE(plan.loads[0].id, Id("load-fog-pump"));
         QCOMPARE(fresh_id(plan, "load", "Fog  pump!"), Id("load-fog-pump-2"));
         QCOMPARE(fresh_id(plan, "load", "…"), Id("load"));

@@ -31,7 +31,8 @@ class TestConductorAndHeat : public QObject {
         QTest::addColumn<int>("gauge");
         QTest::addColumn<double>("mohm_per_m");
         // ASTM B258 areas, 100 % IACS copper at 20 °C.
-        for (const auto& [gauge, r] : {std::pair{10, 3.277}, {14, 8.286}, {18, 20.95}, {22, 52.96}, {26, 133.9}, {30, 338.6}})
+        for (const auto& [gauge, r] :
+             {std::pair{10, 3.277}, {14, 8.286}, {18, 20.95}, {22, 52.96}, {26, 133.9}, {30, 338.6}})
             QTest::newRow(qPrintable(QString::number(gauge))) << gauge << r;
     }
     void resistance_of_solid_gauges() {
@@ -98,7 +99,8 @@ class TestConductorAndHeat : public QObject {
         w.ohm_per_m = resistance_per_metre(w.area, Stranding::solid);
         const WireThermal t(w, pvc(), Celsius(30));
         const double amps = 1000, k = adiabatic_k(Celsius(30), Celsius(160));
-        CLOSE(raw(t.time_to(Ampere(amps), Celsius(160), Celsius(30))), std::pow(k * raw(w.area) / amps, 2), 0.05);
+        CLOSE(raw(t.time_to(Ampere(amps), Celsius(160), Celsius(30))), std::pow(k * raw(w.area) / amps, 2),
+              0.05);
     }
     void bunching() {
         QCOMPARE(bunching_factor(0), 1.0);
@@ -111,7 +113,8 @@ class TestConductorAndHeat : public QObject {
     }
     void bunched_wires_run_warmer() {
         const auto& w = *find(parts().wires, "awg16-pvc");
-        QVERIFY(WireThermal(w, pvc(), Celsius(30), bunching_factor(6)).steady(Ampere(10)) > WireThermal(w, pvc(), Celsius(30)).steady(Ampere(10)));
+        QVERIFY(WireThermal(w, pvc(), Celsius(30), bunching_factor(6)).steady(Ampere(10)) >
+                WireThermal(w, pvc(), Celsius(30)).steady(Ampere(10)));
     }
 
     void rules_of_thumb() {
@@ -130,7 +133,8 @@ class TestConductorAndHeat : public QObject {
         QVERIFY(cautious_current(cautious->area) >= need.continuous);
         // No thinner wire of the kind would have done.
         for (const auto& w : parts().wires)
-            if (w.insulation == need.insulation && !w.metric && w.area < drop->area) QVERIFY(wire_drop_share(w, need) > 0.03);
+            if (w.insulation == need.insulation && !w.metric && w.area < drop->area)
+                QVERIFY(wire_drop_share(w, need) > 0.03);
         need.continuous = Ampere(5000);
         QVERIFY(!choose_wire(parts(), need, WireSchool::temperature));
         need.continuous = Ampere(5), need.metric = true;

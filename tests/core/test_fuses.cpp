@@ -17,7 +17,9 @@ class TestFuses : public QObject {
         QTest::addColumn<double>("multiple");
         QTest::addColumn<double>("fastest");
         QTest::addColumn<double>("slowest");
-        const auto row = [](const char* id, double m, double f, double s) { QTest::newRow(qPrintable(QStringLiteral("%1 × %2").arg(id).arg(m))) << id << m << f << s; };
+        const auto row = [](const char* id, double m, double f, double s) {
+            QTest::newRow(qPrintable(QStringLiteral("%1 × %2").arg(id).arg(m))) << id << m << f << s;
+        };
         row("standard-blade", 1.35, 0.75, 600);
         row("standard-blade", 2, 0.15, 5);
         row("mini-blade", 6, 0.02, 0.1);
@@ -40,7 +42,8 @@ class TestFuses : public QObject {
         for (const auto& f : parts().fuses) {
             double last_fast = HUGE_VAL, last_slow = HUGE_VAL;
             for (double m = 0.5; m < 100; m *= 1.05) {
-                const double fast = raw(fast_edge(f, Ampere(10), Ampere(10 * m))), slow = raw(slow_edge(f, Ampere(10), Ampere(10 * m)));
+                const double fast = raw(fast_edge(f, Ampere(10), Ampere(10 * m))),
+                             slow = raw(slow_edge(f, Ampere(10), Ampere(10 * m)));
                 QVERIFY2(fast <= slow, f.id.c_str());
                 QVERIFY2(fast <= last_fast && slow <= last_slow, f.id.c_str());
                 last_fast = fast, last_slow = slow;
@@ -59,13 +62,15 @@ class TestFuses : public QObject {
     }
     void riding() {
         const auto& f = family("standard-blade");
-        QVERIFY(rides(f, Ampere(10), Ampere(10), Second(1)) == false || rides(f, Ampere(15), Ampere(10), Second(1)));
+        QVERIFY(rides(f, Ampere(10), Ampere(10), Second(1)) == false ||
+                rides(f, Ampere(15), Ampere(10), Second(1)));
         QVERIFY(!rides(f, Ampere(5), Ampere(14), Second(0.4)));
         QVERIFY(rides(f, Ampere(20), Ampere(14), Second(0.4)));
         QVERIFY(rides(f, Ampere(1), Ampere(100), Second(0)));
         // A larger fuse rides whatever a smaller one does.
         for (double amps = 1; amps < 60; amps *= 1.3)
-            if (rides(f, Ampere(10), Ampere(amps), Second(0.5))) QVERIFY(rides(f, Ampere(15), Ampere(amps), Second(0.5)));
+            if (rides(f, Ampere(10), Ampere(amps), Second(0.5)))
+                QVERIFY(rides(f, Ampere(15), Ampere(amps), Second(0.5)));
     }
     void breaking_counts_the_fuse_itself() {
         FuseNeed need;
@@ -96,7 +101,8 @@ class TestFuses : public QObject {
             if (r <= *largest) QVERIFY(protects(f, r, thermal, insulation, warm, Ampere(200)));
     }
     void smallest_that_carries_does() {
-        FuseNeed need{Ampere(4.6), Ampere(5), Second(5), Ampere(14), Second(0.4), Volt(12), Ampere(100), Celsius(35)};
+        FuseNeed need{Ampere(4.6), Ampere(5), Second(5),   Ampere(14),
+                      Second(0.4), Volt(12),  Ampere(100), Celsius(35)};
         const auto choice = smallest_that_carries(parts(), need, "standard-blade");
         QVERIFY(choice);
         QCOMPARE(choice->family->id, Id("standard-blade"));
@@ -131,7 +137,8 @@ class TestFuses : public QObject {
         for (const auto& p : s.protection) {
             const auto c = feed_curves(p);
             for (const auto* points : {&c.fast, &c.slow, &c.wire, &c.load})
-                for (const auto& q : *points) QVERIFY(std::isfinite(q.amps) && std::isfinite(q.seconds) && q.amps > 0 && q.seconds > 0);
+                for (const auto& q : *points)
+                    QVERIFY(std::isfinite(q.amps) && std::isfinite(q.seconds) && q.amps > 0 && q.seconds > 0);
             QVERIFY(c.most_amps > c.least_amps);
             QVERIFY(!c.words.empty());
             QCOMPARE(c.sound, p.protects && (p.carries || p.inherited));

@@ -13,7 +13,8 @@ class TestHarnessAndJoints : public QObject {
     void equal_circles_data() {
         QTest::addColumn<int>("n");
         QTest::addColumn<double>("ratio");
-        for (const auto& [n, r] : {std::pair{1, 1.0}, {2, 2.0}, {3, 2.155}, {4, 2.414}, {5, 2.701}, {6, 3.0}, {7, 3.0}})
+        for (const auto& [n, r] :
+             {std::pair{1, 1.0}, {2, 2.0}, {3, 2.155}, {4, 2.414}, {5, 2.701}, {6, 3.0}, {7, 3.0}})
             QTest::newRow(qPrintable(QString::number(n))) << n << r;
     }
     void equal_circles() {
@@ -28,7 +29,8 @@ class TestHarnessAndJoints : public QObject {
         for (size_t i = 0; i < packed.size(); ++i) {
             QCOMPARE(packed[i].radius, radii[i]);
             for (size_t j = i + 1; j < packed.size(); ++j)
-                QVERIFY(std::hypot(packed[i].x - packed[j].x, packed[i].y - packed[j].y) >= radii[i] + radii[j] - 0.01);
+                QVERIFY(std::hypot(packed[i].x - packed[j].x, packed[i].y - packed[j].y) >=
+                        radii[i] + radii[j] - 0.01);
         }
         double area = 0;
         for (const double r : radii) area += r * r;
@@ -94,15 +96,19 @@ class TestHarnessAndJoints : public QObject {
     void parking_grows_with_copper_and_time() {
         const auto& thin = *find(parts().wires, "awg26-silicone");
         const auto& thick = *find(parts().wires, "awg10-silicone");
-        QVERIFY(parking_distance(thick, Celsius(350), Second(10)) > parking_distance(thin, Celsius(350), Second(10)));
-        QVERIFY(parking_distance(thick, Celsius(350), Second(6)) > parking_distance(thick, Celsius(350), Second(3)));
-        QVERIFY(raw(parking_distance(thick, Celsius(350), Second(3))) > 30 && raw(parking_distance(thick, Celsius(350), Second(3))) < 80);
+        QVERIFY(parking_distance(thick, Celsius(350), Second(10)) >
+                parking_distance(thin, Celsius(350), Second(10)));
+        QVERIFY(parking_distance(thick, Celsius(350), Second(6)) >
+                parking_distance(thick, Celsius(350), Second(3)));
+        QVERIFY(raw(parking_distance(thick, Celsius(350), Second(3))) > 30 &&
+                raw(parking_distance(thick, Celsius(350), Second(3))) < 80);
         QCOMPARE(raw(parking_distance(thick, Celsius(0), Second(3))), 0.0);
     }
     void pull_out_data() {
         QTest::addColumn<int>("gauge");
         QTest::addColumn<double>("newton");
-        for (const auto& [g, n] : {std::pair{22, 36.0}, {18, 89.0}, {14, 223.0}, {10, 356.0}}) QTest::newRow(qPrintable(QString::number(g))) << g << n;
+        for (const auto& [g, n] : {std::pair{22, 36.0}, {18, 89.0}, {14, 223.0}, {10, 356.0}})
+            QTest::newRow(qPrintable(QString::number(g))) << g << n;
     }
     void pull_out() {
         QFETCH(int, gauge);
@@ -110,7 +116,8 @@ class TestHarnessAndJoints : public QObject {
         CLOSE(pull_out_force(awg_area(gauge)), newton, 0.001);
     }
     void tape_needs_no_tube() {
-        const auto work = work_joint(parts(), *find(parts().joints, "lap-splice"), *find(parts().wires, "awg18-pvc"), InsulationSchool::tape);
+        const auto work = work_joint(parts(), *find(parts().joints, "lap-splice"),
+                                     *find(parts().wires, "awg18-pvc"), InsulationSchool::tape);
         QVERIFY(work.tape && !work.tube);
     }
 };

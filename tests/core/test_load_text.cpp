@@ -16,7 +16,8 @@ class TestLoadText : public QObject {
         QTest::addColumn<double>("typical");
         QTest::addColumn<double>("peak");
         QTest::addColumn<double>("peak_s");
-        const auto row = [](const char* t, const char* n, double lo, double hi, double typ, double pk, double s) {
+        const auto row = [](const char* t, const char* n, double lo, double hi, double typ, double pk,
+                            double s) {
             QTest::newRow(t) << QString::fromUtf8(t) << QString::fromUtf8(n) << lo << hi << typ << pk << s;
         };
         row("Computer 5V 2.4A", "Computer", 4.75, 5.25, 2.4, 2.4, 0);
@@ -49,7 +50,10 @@ class TestLoadText : public QObject {
         QCOMPARE(raw(read.load.peak_time), peak_s);
     }
     void manners() {
-        const auto l = parse_load("Radio 5V 0.4A peak 1.1A 500 ms start 2 A 0.1 s always on vital sensitive transmitter switched").load;
+        const auto l = parse_load(
+                           "Radio 5V 0.4A peak 1.1A 500 ms start 2 A 0.1 s always on vital sensitive "
+                           "transmitter switched")
+                           .load;
         QVERIFY(l.always_on && l.vital && l.sensitive && l.transmitter && l.own_switch && !l.noisy);
         QCOMPARE(raw(l.start), 2.0);
         QCOMPARE(raw(l.start_time), 0.1);
@@ -62,7 +66,9 @@ class TestLoadText : public QObject {
         QTest::addColumn<QString>("text");
         QTest::addColumn<QString>("says");
         QTest::addColumn<QString>("where");
-        const auto row = [](const char* t, const char* s, const char* w) { QTest::newRow(t) << QString::fromUtf8(t) << QString::fromUtf8(s) << QString::fromUtf8(w); };
+        const auto row = [](const char* t, const char* s, const char* w) {
+            QTest::newRow(t) << QString::fromUtf8(t) << QString::fromUtf8(s) << QString::fromUtf8(w);
+        };
         row("Pump 26–7V 1A", "swap", "26–7V");
         row("Pump 12V 1A blue", "not understood", "blue");
         row("Pump 12V", "current or power is missing", "");
@@ -85,8 +91,12 @@ class TestLoadText : public QObject {
         const auto bytes = text.toStdString();
         const auto read = parse_load(bytes);
         QVERIFY(!read.complete());
-        QVERIFY2(QString::fromStdString(read.problems[0].message).contains(says), read.problems[0].message.c_str());
-        if (!where.isEmpty()) QCOMPARE(QString::fromStdString(bytes.substr(read.problems[0].begin, read.problems[0].end - read.problems[0].begin)), where);
+        QVERIFY2(QString::fromStdString(read.problems[0].message).contains(says),
+                 read.problems[0].message.c_str());
+        if (!where.isEmpty())
+            QCOMPARE(QString::fromStdString(
+                         bytes.substr(read.problems[0].begin, read.problems[0].end - read.problems[0].begin)),
+                     where);
         for (const auto& p : read.problems) QVERIFY(p.begin <= p.end && p.end <= bytes.size());
     }
     void lines_read_back_as_the_same_load() {
@@ -96,8 +106,11 @@ class TestLoadText : public QObject {
             QCOMPARE(QString::fromStdString(read.load.name), QString::fromStdString(before.name));
             CLOSE(raw(read.load.v_max), raw(before.v_max), 0.002);
             // A resistance keeps its ohms; the voltage it was measured at is not part of the line.
-            if (before.kind != LoadKind::resistance) CLOSE(raw(read.load.peak), raw(before.peak), 0.01);
-            else CLOSE(raw(read.load.nominal) / raw(read.load.typical), raw(before.nominal) / raw(before.typical), 0.01);
+            if (before.kind != LoadKind::resistance)
+                CLOSE(raw(read.load.peak), raw(before.peak), 0.01);
+            else
+                CLOSE(raw(read.load.nominal) / raw(read.load.typical),
+                      raw(before.nominal) / raw(before.typical), 0.01);
             QCOMPARE(read.load.always_on, before.always_on);
             QCOMPARE(read.load.noisy, before.noisy);
             QCOMPARE(read.load.own_switch, before.own_switch);
@@ -111,7 +124,8 @@ class TestLoadText : public QObject {
         QCOMPARE(back->size(), loads.size());
         for (size_t i = 0; i < loads.size(); ++i) {
             QCOMPARE(QString::fromStdString((*back)[i].name), QString::fromStdString(loads[i].name));
-            if (loads[i].kind != LoadKind::resistance) CLOSE(raw((*back)[i].typical), raw(loads[i].typical), 1e-4);
+            if (loads[i].kind != LoadKind::resistance)
+                CLOSE(raw((*back)[i].typical), raw(loads[i].typical), 1e-4);
             QCOMPARE((*back)[i].kind, loads[i].kind);
             QCOMPARE((*back)[i].sensitive, loads[i].sensitive);
         }
@@ -120,11 +134,13 @@ class TestLoadText : public QObject {
         QCOMPARE(loads_from_csv("Pump 12V 3A\nLamp 12V 1A\n")->size(), size_t{2});
         QCOMPARE(loads_from_csv("Pump\t12 V\t3 A\r\nLamp\t12 V\t1 A")->size(), size_t{2});
         QCOMPARE(loads_from_csv("name;voltage;current\nPump;12 V;3,5 A\n")->front().typical, Ampere(3.5));
-        QCOMPARE(loads_from_csv("\xEF\xBB\xBFname,voltage,power\n\"Pump, left\",12 V,30 W\n")->front().name, std::string("Pump, left"));
+        QCOMPARE(loads_from_csv("\xEF\xBB\xBFname,voltage,power\n\"Pump, left\",12 V,30 W\n")->front().name,
+                 std::string("Pump, left"));
         QCOMPARE(loads_from_csv("Pump 12V 3A\nPump 12V 3A\n")->at(1).id, Id("load-pump-2"));
     }
     void bad_rows_are_named_and_nothing_is_taken() {
-        const auto got = loads_from_csv("name,voltage,current\nPump,12 V,3 A\nLamp,oops,1 A\n# a remark\n\nFan,26-7V,1 A\n");
+        const auto got = loads_from_csv(
+            "name,voltage,current\nPump,12 V,3 A\nLamp,oops,1 A\n# a remark\n\nFan,26-7V,1 A\n");
         QVERIFY(!got);
         QCOMPARE(got.error().front().line, size_t{3});
         QCOMPARE(got.error().back().line, size_t{6});

@@ -32,7 +32,8 @@ class TestNetwork : public QObject {
         const auto p = solver.solve(all(plan, LoadState::typical));
         QVERIFY(p.found);
         const auto& lfp = *find(parts().chemistries, "lfp");
-        const double e = raw(pack_rest_voltage(plan.batteries[0], lfp, 1)), r = raw(pack_resistance(plan.batteries[0], lfp, 1, Celsius(20)));
+        const double e = raw(pack_rest_voltage(plan.batteries[0], lfp, 1)),
+                     r = raw(pack_resistance(plan.batteries[0], lfp, 1, Celsius(20)));
         const double path = supply_ohm(plan, 0, false) + supply_ohm(plan, 0, true);
         CLOSE(raw(p.batteries[0].amps), 5, 1e-9);
         CLOSE(raw(p.batteries[0].volts), e - 5 * r, 1e-9);
@@ -100,7 +101,8 @@ class TestNetwork : public QObject {
         QVERIFY(p.found);
         const auto& c = p.converters[0];
         const auto& type = *find(parts().converters, "buck-5a-40v");
-        CLOSE(raw(c.in) * raw(c.in_amps), raw(c.out) * raw(c.out_amps) / type.efficiency + raw(c.in) * raw(type.quiescent), 1e-6);
+        CLOSE(raw(c.in) * raw(c.in_amps),
+              raw(c.out) * raw(c.out_amps) / type.efficiency + raw(c.in) * raw(type.quiescent), 1e-6);
         CLOSE(raw(c.out), 5 - 2 * 0.004, 1e-6);
         QVERIFY(!c.dropout && !c.limiting && !c.locked_out);
         QVERIFY(test::worst_kirchhoff(plan, solver, p) < 1e-9);
@@ -145,7 +147,8 @@ class TestNetwork : public QObject {
         plan.batteries[1].chemistry = "nmc";
         for (const char* from : {"battery", "second"}) {
             Feed f;
-            f.id = std::string("from-") + from, f.from = from, f.to = "hub", f.wire = "awg10-silicone", f.length = Metre(0.2);
+            f.id = std::string("from-") + from, f.from = from, f.to = "hub", f.wire = "awg10-silicone",
+            f.length = Metre(0.2);
             plan.feeds.push_back(f);
         }
         const Solver solver(plan, parts(), metres(plan));
@@ -182,7 +185,8 @@ class TestNetwork : public QObject {
         plan.converters.push_back({"b", "B", "boost-8a-35v", Volt(24), {}, {}});
         for (const auto& [from, to] : {std::pair{"a", "b"}, {"b", "a"}}) {
             Feed f;
-            f.id = std::string(from) + to, f.from = from, f.to = to, f.wire = "awg18-pvc", f.length = Metre(0.3);
+            f.id = std::string(from) + to, f.from = from, f.to = to, f.wire = "awg18-pvc",
+            f.length = Metre(0.3);
             plan.feeds.push_back(f);
         }
         const auto s = test::studied(plan);

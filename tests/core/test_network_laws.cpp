@@ -12,7 +12,8 @@ namespace {
 Plan random_plan() {
     Plan p;
     const int series = *rc::gen::inRange(6, 13);
-    p.batteries.push_back({"battery", "Battery", "lfp", series, 1, AmpereHour(*rc::gen::inRange(5, 60)), {}, {}});
+    p.batteries.push_back(
+        {"battery", "Battery", "lfp", series, 1, AmpereHour(*rc::gen::inRange(5, 60)), {}, {}});
     p.hubs.push_back({"hub0", "Hub", {}, {}});
     std::vector<Id> sources{"hub0"};
     const auto wires = std::vector<Id>{"awg10-silicone", "awg14-pvc", "awg18-xlpe", "awg22-pvc", "mm1_5-pvc"};
@@ -32,7 +33,12 @@ Plan random_plan() {
     }
     for (int i = 0; i < *rc::gen::inRange(0, 4); ++i) {
         const Id id = "rail" + std::to_string(i);
-        p.converters.push_back({id, id, *rc::gen::elementOf(std::vector<Id>{"buck-5a-60v", "buck-15a-75v"}), Volt(*rc::gen::inRange(4, 13)), {}, {}});
+        p.converters.push_back({id,
+                                id,
+                                *rc::gen::elementOf(std::vector<Id>{"buck-5a-60v", "buck-15a-75v"}),
+                                Volt(*rc::gen::inRange(4, 13)),
+                                {},
+                                {}});
         feed(*rc::gen::elementOf(std::vector<Id>{"hub0", sources.back()}), id);
         sources.push_back(id);
     }
@@ -42,7 +48,8 @@ Plan random_plan() {
         l.kind = *rc::gen::element(LoadKind::current, LoadKind::power, LoadKind::resistance);
         p.loads.push_back(l);
         feed(*rc::gen::elementOf(sources), id);
-        if (*rc::gen::inRange(0, 6) == 0 && p.feeds.size() > 2) p.feeds.back().ret = Return::shared, p.feeds.back().shared_with = "f-hub0";
+        if (*rc::gen::inRange(0, 6) == 0 && p.feeds.size() > 2)
+            p.feeds.back().ret = Return::shared, p.feeds.back().shared_with = "f-hub0";
     }
     return p;
 }
@@ -54,7 +61,9 @@ Demand on(const Plan& p) {
     d.charge = 0.6;
     return d;
 }
-OperatingPoint solved(const Plan& p, const Demand& d) { return Solver(p, parts(), feed_lengths(lay_harness(p, parts()))).solve(d); }
+OperatingPoint solved(const Plan& p, const Demand& d) {
+    return Solver(p, parts(), feed_lengths(lay_harness(p, parts()))).solve(d);
+}
 
 }  // namespace
 
@@ -68,7 +77,8 @@ class TestNetworkLaws : public QObject {
             const auto p = solver.solve(on(plan));
             RC_ASSERT(p.found);
             RC_ASSERT(test::worst_kirchhoff(plan, solver, p) < 1e-9);
-            const double source = raw(p.batteries[0].watts), sunk = raw(p.drawn + p.wire_heat + p.converter_heat);
+            const double source = raw(p.batteries[0].watts),
+                         sunk = raw(p.drawn + p.wire_heat + p.converter_heat);
             RC_ASSERT(std::abs(source - sunk) <= 1e-6 * std::max(1.0, source));
         }));
     }
@@ -81,7 +91,8 @@ class TestNetworkLaws : public QObject {
             const auto a = solved(plan, on(plan)), b = solved(turned, on(turned));
             RC_ASSERT(a.found && b.found);
             for (size_t i = 0; i < plan.loads.size(); ++i)
-                RC_ASSERT(std::abs(raw(a.loads[i].volts) - raw(b.loads[plan.loads.size() - 1 - i].volts)) < 1e-6);
+                RC_ASSERT(std::abs(raw(a.loads[i].volts) - raw(b.loads[plan.loads.size() - 1 - i].volts)) <
+                          1e-6);
         }));
     }
     void more_copper_never_drops_more() {
@@ -95,8 +106,10 @@ class TestNetworkLaws : public QObject {
             auto thick = plan;
             for (auto& f : thick.feeds) f.wire = "awg4-silicone";
             const auto a = solved(plan, on(plan)), b = solved(thick, on(thick));
-            // With every drop smaller the pack sags a little more; what reaches the loads together still grows.
-            RC_ASSERT(raw(b.wire_heat) / raw(b.batteries[0].watts) <= raw(a.wire_heat) / raw(a.batteries[0].watts) + 1e-9);
+            // With every drop smaller the pack sags a little more; what reaches the loads together still
+            // grows.
+            RC_ASSERT(raw(b.wire_heat) / raw(b.batteries[0].watts) <=
+                      raw(a.wire_heat) / raw(a.batteries[0].watts) + 1e-9);
             for (size_t i = 0; i < plan.loads.size(); ++i)
                 RC_ASSERT(raw(b.loads[i].volts) >= raw(a.loads[i].volts) * 0.95);
         }));
@@ -112,7 +125,8 @@ class TestNetworkLaws : public QObject {
             d.charge = 0.6;
             const auto warm = solver.solve(d, other);
             RC_ASSERT(cold.found && warm.found);
-            for (size_t i = 0; i < cold.node_volts.size(); ++i) RC_ASSERT(std::abs(cold.node_volts[i] - warm.node_volts[i]) < 1e-6);
+            for (size_t i = 0; i < cold.node_volts.size(); ++i)
+                RC_ASSERT(std::abs(cold.node_volts[i] - warm.node_volts[i]) < 1e-6);
         }));
     }
 };

@@ -25,7 +25,8 @@ class TestPropose : public QObject {
         }
     }
     void every_school_gives_a_plan_without_danger() {
-        for (const auto wire : {WireSchool::temperature, WireSchool::drop, WireSchool::cautious, WireSchool::bold})
+        for (const auto wire :
+             {WireSchool::temperature, WireSchool::drop, WireSchool::cautious, WireSchool::bold})
             for (const auto fuse : {FuseSchool::smallest_that_carries, FuseSchool::largest_that_protects})
                 for (const bool metric : {false, true}) {
                     auto plan = test::demo();
@@ -33,8 +34,10 @@ class TestPropose : public QObject {
                     const auto proposal = propose(plan, parts());
                     QVERIFY(proposal);
                     const auto s = test::studied(proposal->plan);
-                    for (const auto& f : s.findings) QVERIFY2(f.severity != Severity::danger, f.sentence.c_str());
-                    for (const auto& feed : proposal->plan.feeds) QCOMPARE(find(parts().wires, feed.wire)->metric, metric);
+                    for (const auto& f : s.findings)
+                        QVERIFY2(f.severity != Severity::danger, f.sentence.c_str());
+                    for (const auto& feed : proposal->plan.feeds)
+                        QCOMPARE(find(parts().wires, feed.wire)->metric, metric);
                 }
     }
     void it_is_stable_and_keeps_what_was_measured() {
@@ -53,9 +56,11 @@ class TestPropose : public QObject {
     }
     void always_on_branches_before_the_switch() {
         const auto plan = propose(test::demo(), parts())->plan;
-        for (const auto f : upstream_feeds(plan, "load-frost-mast")) QVERIFY(!device(plan.feeds[f], DeviceKind::power_switch));
+        for (const auto f : upstream_feeds(plan, "load-frost-mast"))
+            QVERIFY(!device(plan.feeds[f], DeviceKind::power_switch));
         bool switched = false;
-        for (const auto f : upstream_feeds(plan, "load-computer")) switched = switched || device(plan.feeds[f], DeviceKind::power_switch);
+        for (const auto f : upstream_feeds(plan, "load-computer"))
+            switched = switched || device(plan.feeds[f], DeviceKind::power_switch);
         QVERIFY(switched);
     }
 
@@ -72,13 +77,16 @@ class TestPropose : public QObject {
     }
     void random_lists_are_served_or_refused_by_name() {
         std::mt19937 random(11);
-        const auto pick = [&](double low, double high) { return std::uniform_real_distribution<double>(low, high)(random); };
+        const auto pick = [&](double low, double high) {
+            return std::uniform_real_distribution<double>(low, high)(random);
+        };
         int served = 0;
         for (int round = 0; round < 30; ++round) {
             Plan plan;
             const int n = 1 + round % 9;
             for (int i = 0; i < n; ++i) {
-                auto l = test::simple_load("load" + std::to_string(i), std::round(pick(3, 30)), pick(0.05, 6));
+                auto l =
+                    test::simple_load("load" + std::to_string(i), std::round(pick(3, 30)), pick(0.05, 6));
                 l.kind = i % 2 ? LoadKind::power : LoadKind::current;
                 l.peak = l.typical * pick(1, 2.5), l.peak_time = Second(1);
                 l.always_on = random() % 5 == 0, l.noisy = random() % 3 == 0, l.sensitive = random() % 3 == 0;
@@ -99,12 +107,18 @@ class TestPropose : public QObject {
     void refuses_data() {
         QTest::addColumn<QString>("what");
         QTest::addColumn<QString>("says");
-        QTest::newRow("reversed") << "reversed" << "above its greatest";
-        QTest::newRow("mains") << "mains" << "outside this tool";
-        QTest::newRow("huge") << "huge" << "strongest module";
-        QTest::newRow("nothing") << "nothing" << "draws nothing";
-        QTest::newRow("zero volts") << "zero" << "no voltage";
-        QTest::newRow("empty") << "empty" << "no loads";
+        QTest::newRow("reversed") << "reversed"
+                                  << "above its greatest";
+        QTest::newRow("mains") << "mains"
+                               << "outside this tool";
+        QTest::newRow("huge") << "huge"
+                              << "strongest module";
+        QTest::newRow("nothing") << "nothing"
+                                 << "draws nothing";
+        QTest::newRow("zero volts") << "zero"
+                                    << "no voltage";
+        QTest::newRow("empty") << "empty"
+                               << "no loads";
     }
     void refuses() {
         QFETCH(QString, what);
@@ -120,7 +134,8 @@ class TestPropose : public QObject {
         if (what != "empty") plan.loads = {test::simple_load("good", 12, 1), l};
         const auto proposal = propose(plan, parts());
         QVERIFY(!proposal);
-        QVERIFY2(QString::fromStdString(proposal.error()[0].reason).contains(says), proposal.error()[0].reason.c_str());
+        QVERIFY2(QString::fromStdString(proposal.error()[0].reason).contains(says),
+                 proposal.error()[0].reason.c_str());
         if (what != "empty") QCOMPARE(proposal.error()[0].load, Id("bad"));
     }
 
@@ -138,15 +153,23 @@ class TestPropose : public QObject {
         QVERIFY(w.empty());
     }
     void converters_want_spare() {
-        QCOMPARE(raw(choose_converter(parts(), {Volt(22), Volt(29)}, Volt(12), Ampere(1), Ampere(2)).value()->in_max), 40.0);
+        QCOMPARE(raw(choose_converter(parts(), {Volt(22), Volt(29)}, Volt(12), Ampere(1), Ampere(2))
+                         .value()
+                         ->in_max),
+                 40.0);
         QVERIFY(!choose_converter(parts(), {Volt(22), Volt(29)}, Volt(12), Ampere(100), Ampere(100)));
-        QCOMPARE(choose_converter(parts(), {Volt(3), Volt(4.2)}, Volt(12), Ampere(0.3), Ampere(0.5)).value()->kind, ConverterKind::boost);
-        QCOMPARE(choose_converter(parts(), {Volt(9), Volt(13)}, Volt(12), Ampere(0.5), Ampere(1)).value()->kind, ConverterKind::buck_boost);
+        QCOMPARE(
+            choose_converter(parts(), {Volt(3), Volt(4.2)}, Volt(12), Ampere(0.3), Ampere(0.5)).value()->kind,
+            ConverterKind::boost);
+        QCOMPARE(
+            choose_converter(parts(), {Volt(9), Volt(13)}, Volt(12), Ampere(0.5), Ampere(1)).value()->kind,
+            ConverterKind::buck_boost);
         CLOSE(input_spare(*find(parts().converters, "buck-5a-40v"), Volt(29.2)), 0.37, 0.01);
     }
     void grouping() {
         Plan plan;
-        plan.loads = {test::simple_load("five", 5, 1), test::simple_load("twelve", 12, 1), test::simple_load("thirteen", 13, 1)};
+        plan.loads = {test::simple_load("five", 5, 1), test::simple_load("twelve", 12, 1),
+                      test::simple_load("thirteen", 13, 1)};
         const SourceRange source{Volt(20), Volt(29)};
         QCOMPARE(group_rails(plan, source).size(), size_t{2});
         plan.loads[1].noisy = true, plan.loads[2].sensitive = true;
@@ -166,7 +189,8 @@ class TestPropose : public QObject {
         const auto choice = choose_battery(plan, parts());
         QVERIFY(choice);
         const auto& c = *find(parts().chemistries, choice->battery.chemistry);
-        QVERIFY(accepts(plan.loads[0], {pack_cutoff_voltage(choice->battery, c), pack_charge_voltage(choice->battery, c)}));
+        QVERIFY(accepts(plan.loads[0],
+                        {pack_cutoff_voltage(choice->battery, c), pack_charge_voltage(choice->battery, c)}));
         QVERIFY(pack_charge_voltage(choice->battery, c) < highest_voltage);
         QVERIFY(raw(pack_energy(choice->battery, c)) >= 480);
     }

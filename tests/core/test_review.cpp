@@ -32,8 +32,12 @@ std::vector<Case> cases() {
     return {
         {"load-window-reversed", [](Plan& p) { std::swap(p.loads[2].v_min, p.loads[2].v_max); }},
         {"outside-this-tool", [](Plan& p) { p.batteries[0].series = 20; }},
-        {"load-not-fed", [](Plan& p) { std::erase_if(p.feeds, [](const auto& f) { return f.to == "load-steering"; }); }},
-        {"load-browns-out", [](Plan& p) { into(p, "load-computer").wire = "awg30-pvc", into(p, "load-computer").length = Metre(4); }},
+        {"load-not-fed",
+         [](Plan& p) { std::erase_if(p.feeds, [](const auto& f) { return f.to == "load-steering"; }); }},
+        {"load-browns-out",
+         [](Plan& p) {
+             into(p, "load-computer").wire = "awg30-pvc", into(p, "load-computer").length = Metre(4);
+         }},
         {"load-over-voltage", [](Plan& p) { by_id(p.loads, Id("load-work-lamp"))->v_max = Volt(26); }},
         {"antenna-first", [](Plan&) {}},
         {"battery-missing", [](Plan& p) { p.batteries[0].chemistry = "unobtainium"; }},
@@ -50,32 +54,70 @@ std::vector<Case> cases() {
         {"rail-input-spare", [](Plan& p) { p.batteries[0].series = 10; }},
         {"rail-input-low", [](Plan& p) { p.batteries[0].series = 1; }},
         {"rail-dropout", [](Plan& p) { p.batteries[0].series = 4; }},
-        {"rail-over-trusted", [](Plan& p) { by_id(p.converters, rail_of(p, "load-computer"))->type = "buck-3a-40v"; }},
-        {"rail-set-voltage", [](Plan& p) { by_id(p.converters, rail_of(p, "load-computer"))->set = Volt(6); }},
+        {"rail-over-trusted",
+         [](Plan& p) { by_id(p.converters, rail_of(p, "load-computer"))->type = "buck-3a-40v"; }},
+        {"rail-set-voltage",
+         [](Plan& p) { by_id(p.converters, rail_of(p, "load-computer"))->set = Volt(6); }},
         {"rail-noise", [](Plan& p) { into(p, "load-fog-pump").from = rail_of(p, "load-night-camera"); }},
-        {"fuse-missing", [](Plan& p) { std::erase_if(into(p, "load-steering").devices, [](const auto& d) { return d.kind == DeviceKind::fuse; }); }},
-        {"fuse-too-big", [](Plan& p) { p = set_fuse(p, into(p, "load-work-lamp").id, "standard-blade", Ampere(40)); }},
-        {"fuse-too-small", [](Plan& p) { p = set_fuse(p, into(p, "load-drive-left").id, "standard-blade", Ampere(5)); }},
-        {"fuse-wrong-kind", [](Plan& p) { p = set_fuse(p, into(p, "load-drive-left").id, "glass-5x20-fast", Ampere(10)); }},
+        {"fuse-missing",
+         [](Plan& p) {
+             std::erase_if(into(p, "load-steering").devices,
+                           [](const auto& d) { return d.kind == DeviceKind::fuse; });
+         }},
+        {"fuse-too-big",
+         [](Plan& p) { p = set_fuse(p, into(p, "load-work-lamp").id, "standard-blade", Ampere(40)); }},
+        {"fuse-too-small",
+         [](Plan& p) { p = set_fuse(p, into(p, "load-drive-left").id, "standard-blade", Ampere(5)); }},
+        {"fuse-wrong-kind",
+         [](Plan& p) { p = set_fuse(p, into(p, "load-drive-left").id, "glass-5x20-fast", Ampere(10)); }},
         {"fuse-never-opens",
          [](Plan& p) {
              into(p, "load-work-lamp").wire = "awg30-pvc", into(p, "load-work-lamp").length = Metre(9);
              p = set_fuse(p, into(p, "load-work-lamp").id, "standard-blade", Ampere(40));
          }},
-        {"fuse-selectivity", [](Plan& p) { p = set_fuse(p, p.feeds[0].id, "standard-blade-58", Ampere(15)); }},
+        {"fuse-selectivity",
+         [](Plan& p) { p = set_fuse(p, p.feeds[0].id, "standard-blade-58", Ampere(15)); }},
         {"wire-unknown", [](Plan& p) { into(p, "load-steering").wire = "fence"; }},
         {"wire-zero-length", [](Plan& p) { into(p, "load-steering").length = Metre(0); }},
         {"wire-length-guessed", [](Plan& p) { p.passages.clear(); }},
         {"wire-too-warm", [](Plan& p) { into(p, "load-fog-pump").wire = "awg30-pvc"; }},
         {"wire-drop", [](Plan& p) { into(p, "load-fog-pump").wire = "awg24-silicone"; }},
-        {"switch-missing", [](Plan& p) { for (auto& f : p.feeds) std::erase_if(f.devices, [](const auto& d) { return d.kind == DeviceKind::power_switch; }); }},
-        {"switch-unknown", [](Plan& p) { for (auto& f : p.feeds) for (auto& d : f.devices) if (d.kind == DeviceKind::power_switch) d.type = "wish"; }},
-        {"switch-overloaded", [](Plan& p) { for (auto& f : p.feeds) for (auto& d : f.devices) if (d.name == "Main") d.type = "toggle-6a"; }},
-        {"switch-cannot-break", [](Plan& p) { for (auto& f : p.feeds) for (auto& d : f.devices) if (d.name == "Main") d.type = "isolator-150a"; p.batteries[0].series = 14; }},
+        {"switch-missing",
+         [](Plan& p) {
+             for (auto& f : p.feeds)
+                 std::erase_if(f.devices, [](const auto& d) { return d.kind == DeviceKind::power_switch; });
+         }},
+        {"switch-unknown",
+         [](Plan& p) {
+             for (auto& f : p.feeds)
+                 for (auto& d : f.devices)
+                     if (d.kind == DeviceKind::power_switch) d.type = "wish";
+         }},
+        {"switch-overloaded",
+         [](Plan& p) {
+             for (auto& f : p.feeds)
+                 for (auto& d : f.devices)
+                     if (d.name == "Main") d.type = "toggle-6a";
+         }},
+        {"switch-cannot-break",
+         [](Plan& p) {
+             for (auto& f : p.feeds)
+                 for (auto& d : f.devices)
+                     if (d.name == "Main") d.type = "isolator-150a";
+             p.batteries[0].series = 14;
+         }},
         {"switch-before-always-on", [](Plan& p) { into(p, rail_of(p, "load-frost-mast")).from = "hub"; }},
-        {"connector-overloaded", [](Plan& p) { for (auto& d : p.feeds[0].devices) if (d.kind == DeviceKind::connector) d.type = "plug-2p-5a"; }},
+        {"connector-overloaded",
+         [](Plan& p) {
+             for (auto& d : p.feeds[0].devices)
+                 if (d.kind == DeviceKind::connector) d.type = "plug-2p-5a";
+         }},
         {"return-frame-not-metal", [](Plan& p) { into(p, "load-steering").ret = Return::frame; }},
-        {"return-frame-sensitive", [](Plan& p) { p.metal_frame = true; into(p, "load-night-camera").ret = Return::frame; }},
+        {"return-frame-sensitive",
+         [](Plan& p) {
+             p.metal_frame = true;
+             into(p, "load-night-camera").ret = Return::frame;
+         }},
         {"return-shared-noise",
          [](Plan& p) {
              auto& f = into(p, "load-night-camera");
@@ -104,10 +146,13 @@ class TestReview : public QObject {
         for (const auto& r : rules()) QVERIFY2(covered.contains(r.name), r.name.c_str());
         QCOMPARE(covered.size(), rules().size());
         for (const char* group : {"battery", "rail", "fuse", "wire", "switch", "return"})
-            QVERIFY2(std::any_of(rules().begin(), rules().end(), [&](const auto& r) { return r.name.starts_with(group); }), group);
+            QVERIFY2(std::any_of(rules().begin(), rules().end(),
+                                 [&](const auto& r) { return r.name.starts_with(group); }),
+                     group);
     }
     void the_sound_plan_has_notes_only() {
-        for (const auto& f : test::studied(sound()).findings) QVERIFY2(f.severity == Severity::note, f.sentence.c_str());
+        for (const auto& f : test::studied(sound()).findings)
+            QVERIFY2(f.severity == Severity::note, f.sentence.c_str());
     }
     void the_demo_has_two_to_mend() {
         const auto s = test::studied(test::demo());
@@ -131,12 +176,17 @@ class TestReview : public QObject {
         const auto* found = test::finding(before, spoiled_by.rule);
         QVERIFY2(found, "not found");
         QVERIFY(!found->sentence.empty() && !found->why.title.empty());
-        QVERIFY2(found->sentence.find("nan") == std::string::npos && found->sentence.find("—") == std::string::npos, found->sentence.c_str());
+        QVERIFY2(found->sentence.find("nan") == std::string::npos &&
+                     found->sentence.find("—") == std::string::npos,
+                 found->sentence.c_str());
         for (const auto& fix : found->fixes) {
             const auto after = test::studied(fix.edit(plan));
-            const auto again = std::any_of(after.findings.begin(), after.findings.end(), [&](const auto& f) { return f.rule == found->rule && f.about == found->about; });
+            const auto again = std::any_of(after.findings.begin(), after.findings.end(), [&](const auto& f) {
+                return f.rule == found->rule && f.about == found->about;
+            });
             QVERIFY2(!again, fix.label.c_str());
-            QVERIFY2(count(after.findings, Severity::danger) <= count(before.findings, Severity::danger), fix.label.c_str());
+            QVERIFY2(count(after.findings, Severity::danger) <= count(before.findings, Severity::danger),
+                     fix.label.c_str());
         }
     }
     void dangers_come_first() {
@@ -144,7 +194,8 @@ class TestReview : public QObject {
         plan.batteries[0].series = 10;
         std::swap(plan.loads[2].v_min, plan.loads[2].v_max);
         const auto s = test::studied(plan);
-        for (size_t i = 1; i < s.findings.size(); ++i) QVERIFY(s.findings[i - 1].severity >= s.findings[i].severity);
+        for (size_t i = 1; i < s.findings.size(); ++i)
+            QVERIFY(s.findings[i - 1].severity >= s.findings[i].severity);
     }
     void ten_kilovolts_are_outside_this_tool() {
         auto plan = sound();
@@ -157,7 +208,10 @@ class TestReview : public QObject {
         const auto explained = [&](const Id& id) {
             const auto why = explain(plan, parts(), s, id);
             QVERIFY2(!why.title.empty() && !why.lines.empty(), id.c_str());
-            for (const auto& line : why.lines) QVERIFY2(line.text.find("nan") == std::string::npos && line.text.find("inf") == std::string::npos, line.text.c_str());
+            for (const auto& line : why.lines)
+                QVERIFY2(
+                    line.text.find("nan") == std::string::npos && line.text.find("inf") == std::string::npos,
+                    line.text.c_str());
         };
         for (const auto& x : plan.loads) explained(x.id);
         for (const auto& x : plan.feeds) explained(x.id);

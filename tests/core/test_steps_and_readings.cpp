@@ -1,6 +1,6 @@
 // The order of the build, the readings and what to buy.
-#include "build/bom.h"
 #include <set>
+#include "build/bom.h"
 
 #include "fixtures.h"
 #include "plan/edits.h"
@@ -30,9 +30,12 @@ class TestStepsAndReadings : public QObject {
         std::set<std::string> seen;
         for (const auto& step : s.steps) {
             for (const auto& key : step.after)
-                if (position(s.steps, key) != SIZE_MAX) QVERIFY2(seen.contains(key), (step.key + " before " + key).c_str());
+                if (position(s.steps, key) != SIZE_MAX)
+                    QVERIFY2(seen.contains(key), (step.key + " before " + key).c_str());
             QVERIFY2(seen.insert(step.key).second, step.key.c_str());
-            QVERIFY2(!step.title.empty() && !step.actions.empty() && step.minutes > 0 && !step.why.lines.empty(), step.key.c_str());
+            QVERIFY2(
+                !step.title.empty() && !step.actions.empty() && step.minutes > 0 && !step.why.lines.empty(),
+                step.key.c_str());
         }
     }
     void the_rules_of_the_work() {
@@ -108,7 +111,8 @@ class TestStepsAndReadings : public QObject {
             QVERIFY(r->high - r->low < 0.12 * raw(c.set));
         }
         for (const auto& l : plan.loads) {
-            const auto *empty = reading(s, "plug/" + l.id + "/empty"), *running = reading(s, "plug/" + l.id + "/running");
+            const auto *empty = reading(s, "plug/" + l.id + "/empty"),
+                       *running = reading(s, "plug/" + l.id + "/running");
             QVERIFY(empty && running && running->low <= empty->low + 1e-6);
         }
         // What the solver says now lies inside the window.

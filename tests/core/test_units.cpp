@@ -16,7 +16,9 @@ class TestUnits : public QObject {
         QTest::addColumn<Dimension>("dimension");
         QTest::addColumn<QString>("unit");
         QTest::addColumn<double>("value");
-        const auto row = [](const char* text, Dimension d, const char* unit, double v) { QTest::newRow(text) << QString::fromUtf8(text) << d << QString::fromUtf8(unit) << v; };
+        const auto row = [](const char* text, Dimension d, const char* unit, double v) {
+            QTest::newRow(text) << QString::fromUtf8(text) << d << QString::fromUtf8(unit) << v;
+        };
         row("2.5 in", Dimension::length, "", 0.0635);
         row("3/32 in", Dimension::length, "", 0.0254 * 3 / 32);
         row("1 ft", Dimension::length, "", 0.3048);
@@ -104,7 +106,9 @@ class TestUnits : public QObject {
     void prints_data() {
         QTest::addColumn<QString>("got");
         QTest::addColumn<QString>("wanted");
-        const auto row = [](const std::string& got, const char* wanted) { QTest::newRow(wanted) << QString::fromStdString(got) << QString::fromUtf8(wanted); };
+        const auto row = [](const std::string& got, const char* wanted) {
+            QTest::newRow(wanted) << QString::fromStdString(got) << QString::fromUtf8(wanted);
+        };
         row(format(Volt(12.24)), "12.2 V");
         row(format(Volt(0.108)), "0.108 V");
         row(format(Ampere(0.08)), "80 mA");
@@ -133,7 +137,8 @@ class TestUnits : public QObject {
         CLOSE(raw(*parse_wire_size("awg14")), 2.081, 0.001);
         CLOSE(raw(*parse_wire_size("4/0 AWG")), 107.2, 0.001);
         CLOSE(raw(*parse_wire_size("0,75 mm²")), 0.75, 1e-9);
-        for (const char* bad : {"", "thick", "99 AWG", "5/0 AWG", "0 mm²", "-1 mm2", "18"}) QVERIFY2(!parse_wire_size(bad), bad);
+        for (const char* bad : {"", "thick", "99 AWG", "5/0 AWG", "0 mm²", "-1 mm2", "18"})
+            QVERIFY2(!parse_wire_size(bad), bad);
     }
 };
 

@@ -55,7 +55,8 @@ Plan star(size_t n) {
         p.loads.push_back(simple_load(id, 12.8, 1));
         p.phases[0].states[id] = LoadState::typical;
         Feed f;
-        f.id = "feed" + std::to_string(i), f.from = "hub", f.to = id, f.wire = "awg18-silicone", f.length = Metre(0.5);
+        f.id = "feed" + std::to_string(i), f.from = "hub", f.to = id, f.wire = "awg18-silicone",
+        f.length = Metre(0.5);
         p.feeds.push_back(f);
     }
     return p;
@@ -82,8 +83,10 @@ double worst_kirchhoff(const Plan&, const Solver& solver, const OperatingPoint& 
         sum[static_cast<size_t>(to)] += amps;
     };
     for (size_t b = 0; b < c.branches.size(); ++b) flow(c.branches[b].a, c.branches[b].b, p.branch_amps[b]);
-    for (size_t i = 0; i < c.batteries.size(); ++i) flow(c.batteries[i].negative, c.batteries[i].positive, raw(p.batteries[i].amps));
-    for (size_t i = 0; i < c.loads.size(); ++i) flow(c.loads[i].positive, c.loads[i].negative, raw(p.loads[i].amps));
+    for (size_t i = 0; i < c.batteries.size(); ++i)
+        flow(c.batteries[i].negative, c.batteries[i].positive, raw(p.batteries[i].amps));
+    for (size_t i = 0; i < c.loads.size(); ++i)
+        flow(c.loads[i].positive, c.loads[i].negative, raw(p.loads[i].amps));
     for (size_t i = 0; i < c.converter_in.size(); ++i) {
         flow(c.converter_in[i].positive, c.converter_in[i].negative, raw(p.converters[i].in_amps));
         flow(c.converter_out[i].negative, c.converter_out[i].positive, raw(p.converters[i].out_amps));

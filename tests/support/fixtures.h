@@ -32,6 +32,6 @@ inline bool near(double a, double b, double share) { return std::abs(a - b) <= s
 }  // namespace sangre::test
 
 /// Compares with a tolerance and prints both on failure.
-#define CLOSE(actual, expected, share)                                                                              \
-    QVERIFY2(sangre::test::near(actual, expected, share),                                                           \
+#define CLOSE(actual, expected, share)                    \
+    QVERIFY2(sangre::test::near(actual, expected, share), \
              qPrintable(QStringLiteral("%1 instead of %2").arg(double(actual)).arg(double(expected))))

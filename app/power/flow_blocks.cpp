@@ -1,0 +1,135 @@
+// The blocks of the flow map: the battery as a vessel, modules with their windows, loads with what they get.
+#include "battery/pack.h"
+#include "power/flow_map.h"
+#include "widgets/words.h"
+
+namespace sangre::app {
+
+void FlowMap::paint_battery(QPainter& p, const Block& b) {
+    const auto& t = theme();
+    const auto& s = document_.study();
+    const auto& battery = document_.plan().batteries[b.index];
+    const auto* chemistry = sangre::find(document_.catalogue().chemistries, battery.chemistry);
+    card(p, b.area, document_.selection() == b.id);
+    const double x = b.area.left() + u(10), w = b.area.width() - u(20);
+    double y = b.area.top() + u(6);
+    const auto line = [&](const QString& words, const QColor& c, const QFont& f) {
+        text(p, QRectF(x, y, w, u(18)), words, c, f);
+        y += u(17);
+    };
+    line(QString::fromStdString(battery.name), t.ink, face(14, true));
+    if (chemistry)
+        line(tr("%1 cells · %2").arg(battery.series).arg(said(battery.cell_capacity * battery.parallel)),
+             t.muted, face(12));
+    line(said(s.now.batteries[b.index].volts), t.ink, face(13));
+    line(said(s.now.batteries[b.index].amps) + " · " + said(s.now.batteries[b.index].watts), t.ink, face(12));
+    const QRectF vessel(x, y + u(6), w, b.area.bottom() - y - u(32));
+    const double charge = s.conditions.worst ? nearly_empty : s.conditions.charge;
+    p.setPen(QPen(t.line, 1));
+    p.setBrush(t.sunken);
+    p.drawRoundedRect(vessel, 4, 4);
+    p.setPen(Qt::NoPen);
+    p.setBrush(t.accent);
+    const double level = vessel.height() * charge;
+    p.drawRoundedRect(QRectF(vessel.left(), vessel.bottom() - level, vessel.width(), level), 4, 4);
+    const bool on_fill = charge > 0.5;
+    text(p, vessel, QString::fromStdString(format_percent(charge)), on_fill ? t.accent_ink : t.ink,
+         face(16, true), Qt::AlignCenter);
+    text(p, QRectF(x, b.area.bottom() - u(22), w, u(18)),
+         tr("lasts %1").arg(s.mission.run_time_capped ? tr("> 1 year") : said(s.mission.run_time)), t.muted,
+         face(11), Qt::AlignCenter);
+    const auto tip = chemistry ? QString::fromStdString(pack_summary(battery, *chemistry)) : QString();
+    add_spot({b.area,
+              "part:" + QString::fromStdString(b.id),
+              tip,
+              [this, id = b.id] { document_.select(id); },
+              {}});
+    const QRectF dial = vessel;
+    add_spot(
+        {dial, "charge", tr("Click a level to look at that charge"), {}, {}, Qt::PointingHandCursor, false});
+}
+
+void FlowMap::paint_converter(QPainter& p, const Block& b) {
+    const auto& t = theme();
+    const auto& s = document_.study();
+    const auto& c = document_.plan().converters[b.index];
+    const auto* type = sangre::find(document_.catalogue().converters, c.type);
+    const auto& now = s.now.converters[b.index];
+    const auto& window = s.windows[b.index];
+    const bool wrong = c.set < window.low || c.set > window.high;
+    card(p, b.area, document_.selection() == b.id, wrong ? t.danger : QColor());
+    const double x = b.area.left() + u(8), w = b.area.width() - u(14);
+    text(p, QRectF(x, b.area.top() + u(3), w, u(17)), QString::fromStdString(c.name), t.ink, face(12, true));
+    const QRectF set(x, b.area.top() + u(20), w, u(16));
+    text(p, set,
+         tr("set %1  (%2 – %3)")
+             .arg(said(c.set), QString::fromStdString(format_number(raw(window.low))),
+                  QString::fromStdString(format_number(raw(window.high)))),
+         wrong ? t.danger : t.good, face(11));
+    if (type) {
+        // Output current against what the module is trusted with and what is printed on it.
+        const QRectF bar(x, b.area.top() + u(40), w - u(4), u(5));
+        const double full = raw(type->rated), used = std::clamp(raw(now.out_amps) / full, 0.0, 1.0);
+        p.setPen(Qt::NoPen);
+        p.setBrush(t.sunken);
+        p.drawRoundedRect(bar, 2, 2);
+        p.setBrush(used > type->trusted ? t.caution : t.good);
+        p.drawRoundedRect(QRectF(bar.left(), bar.top(), bar.width() * used, bar.height()), 2, 2);
+        p.setPen(QPen(t.ink, 1.4));
+        p.drawLine(QPointF(bar.left() + bar.width() * type->trusted, bar.top() - 2),
+                   QPointF(bar.left() + bar.width() * type->trusted, bar.bottom() + 2));
+        text(p, QRectF(x, b.area.top() + u(46), w, u(16)),
+             tr("%1 of %2 · %3 heat")
+                 .arg(said(now.out_amps), said(type->rated * type->trusted), said(now.heat)),
+             t.muted, face(11));
+    }
+    const auto tip =
+        (type ? QString::fromStdString(type->name) + "\n" : QString()) +
+        tr("In %1, out %2. The mark is what it is trusted with.").arg(said(now.in), said(now.out));
+    add_spot({b.area,
+              "part:" + QString::fromStdString(b.id),
+              tip,
+              [this, id = b.id] { document_.select(id); },
+              {}});
+    add_spot({set,
+              "set:" + QString::fromStdString(b.id),
+              tr("Type another set voltage"),
+              [this, id = c.id, set] { set_voltage(id, set); },
+              {},
+              Qt::IBeamCursor});
+}
+
+void FlowMap::paint_load(QPainter& p, const Block& b) {
+    const auto& t = theme();
+    const auto& l = document_.plan().loads[b.index];
+    const auto& now = document_.study().now.loads[b.index];
+    const auto& worst = document_.study().worst.loads[b.index];
+    const bool starved = raw(worst.lowest) > 0 && worst.lowest<l.v_min, over = worst.highest> l.v_max;
+    card(p, b.area, document_.selection() == b.id, starved || over ? t.danger : QColor());
+    const bool off = raw(now.amps) < 1e-6;
+    const auto name = QString::fromStdString(l.name);
+    const auto figures = off ? tr("off") : said(now.volts) + "  " + said(now.amps);
+    const QRectF inner = b.area.adjusted(u(9), u(3), -u(6), -u(3));
+    if (b.area.height() < u(34)) {
+        text(p, QRectF(inner.left(), inner.top(), inner.width() * 0.55, inner.height()), name, t.ink,
+             face(12, true));
+        text(p,
+             QRectF(inner.left() + inner.width() * 0.55, inner.top(), inner.width() * 0.45, inner.height()),
+             figures, t.muted, face(11), Qt::AlignRight | Qt::AlignVCenter);
+    } else {
+        text(p, QRectF(inner.left(), inner.top(), inner.width(), u(18)), name, t.ink, face(13, true));
+        text(p, QRectF(inner.left(), inner.top() + u(17), inner.width(), u(17)),
+             off ? figures : figures + "  " + said(now.watts), off ? t.muted : t.ink, face(12));
+        if (b.area.height() > u(58) && l.peak > l.typical)
+            text(p, QRectF(inner.left(), inner.top() + u(33), inner.width(), u(17)),
+                 tr("peak %1 for %2").arg(said(l.peak), said(l.peak_time)), t.muted, face(11));
+    }
+    add_spot({b.area,
+              "part:" + QString::fromStdString(b.id),
+              tr("%1: %2 %3. Drag it onto another rail to feed it from there.")
+                  .arg(name, figures, said(now.watts)),
+              [this, id = b.id] { document_.select(id); },
+              {}});
+}
+
+}  // namespace sangre::app

@@ -1,0 +1,14 @@
+#pragma once
+// The core's words and quantities as the strings that widgets show.
+#include <QString>
+#include <string>
+
+#include "units/format.h"
+
+namespace sangre::app {
+
+inline QString words_of(const std::string& s) { return QString::fromStdString(s); }
+/// A quantity as the core prints it.
+QString said(auto quantity) { return QString::fromStdString(format(quantity)); }
+
+}  // namespace sangre::app
