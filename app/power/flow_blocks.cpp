@@ -78,14 +78,15 @@ void FlowMap::paint_converter(QPainter& p, const Block& b) {
         p.setPen(QPen(t.ink, 1.4));
         p.drawLine(QPointF(bar.left() + bar.width() * type->trusted, bar.top() - 2),
                    QPointF(bar.left() + bar.width() * type->trusted, bar.bottom() + 2));
-        text(p, QRectF(x, b.area.top() + u(46), w, u(16)),
-             tr("%1 of %2 · %3 heat")
-                 .arg(said(now.out_amps), said(type->rated * type->trusted), said(now.heat)),
-             t.muted, face(11));
+        const QRectF foot(x, b.area.top() + u(46), w - u(4), u(16));
+        text(p, foot, tr("%1 of %2").arg(said(now.out_amps), said(type->rated * type->trusted)), t.muted,
+             face(11));
+        text(p, foot, said(now.heat), t.heat, face(11), Qt::AlignRight | Qt::AlignVCenter);
     }
     const auto tip =
         (type ? QString::fromStdString(type->name) + "\n" : QString()) +
-        tr("In %1, out %2. The mark is what it is trusted with.").arg(said(now.in), said(now.out));
+        tr("In %1, out %2. The mark is what it is trusted with; at the right what it turns into heat.")
+            .arg(said(now.in), said(now.out));
     add_spot({b.area,
               "part:" + QString::fromStdString(b.id),
               tip,

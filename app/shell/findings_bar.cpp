@@ -73,7 +73,8 @@ double FindingsBar::paint_counts(QPainter& p) {
     if (findings.empty()) {
         const QString clean =
             document_.plan().feeds.empty() ? tr("Nothing wired yet") : tr("✓ Nothing found");
-        text(p, QRectF(x, 0, u(160), height()), clean, theme().good, face(13, true));
+        text(p, QRectF(x, 0, u(160), height()), clean,
+             document_.plan().feeds.empty() ? theme().muted : theme().good, face(13, true));
         x += text_width(clean, face(13, true)) + u(20);
     }
     return x;

@@ -91,8 +91,10 @@ void WhyPanel::show_why(const Why& why) {
         setWidget(page);
         return;
     }
-    column->addWidget(
-        paragraph(tr("Why: %1").arg(QString::fromStdString(why.title)), theme().ink, face(15, true)));
+    column->addWidget(paragraph(why.title.starts_with("Why")
+                                    ? QString::fromStdString(why.title)
+                                    : tr("Why: %1").arg(QString::fromStdString(why.title)),
+                                theme().ink, face(15, true)));
     for (const auto& line : why.lines) {
         if (line.tone == Tone::heading) column->addSpacing(u(6));
         column->addWidget(paragraph(mark_of(line.tone) + QString::fromStdString(line.text),

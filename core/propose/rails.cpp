@@ -42,12 +42,13 @@ void stab(const Plan& plan, std::vector<size_t> loads, bool always_on, std::vect
 /// Takes the noisy loads of a group that also holds sensitive ones into a group of their own.
 void part_noise(const Plan& plan, std::vector<RailGroup>& groups) {
     for (size_t i = 0; i < groups.size(); ++i) {
-        const auto noisy = [&](size_t l) { return plan.loads[l].noisy; };
+        // What is both noisy and sensitive stays with the quiet ones: it would suffer from the loud.
+        const auto noisy = [&](size_t l) { return plan.loads[l].noisy && !plan.loads[l].sensitive; };
         const bool sensitive = std::any_of(groups[i].loads.begin(), groups[i].loads.end(),
                                            [&](size_t l) { return plan.loads[l].sensitive; });
         if (!sensitive || std::none_of(groups[i].loads.begin(), groups[i].loads.end(), noisy)) continue;
         RailGroup loud = groups[i];
-        std::erase_if(loud.loads, [&](size_t l) { return !plan.loads[l].noisy; });
+        std::erase_if(loud.loads, [&](size_t l) { return !noisy(l); });
         std::erase_if(groups[i].loads, noisy);
         groups.insert(groups.begin() + static_cast<std::ptrdiff_t>(i), std::move(loud));
         ++i;
@@ -156,13 +157,16 @@ tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, co
     if (chosen) return std::vector<RailModule>{{group, *chosen}};
     if (group.loads.size() == 1)
         return tl::unexpected(Refusals{{plan.loads[group.loads.front()].id, chosen.error()}});
-    const auto strongest = *std::max_element(group.loads.begin(), group.loads.end(), [&](size_t a, size_t b) {
-        return plan.loads[a].typical < plan.loads[b].typical;
-    });
-    RailGroup alone = group, rest = group;
-    alone.loads = {strongest};
-    std::erase(rest.loads, strongest);
-    auto first = modules_for(plan, catalogue, source, alone);
+    // Dealt out by size, so that the two halves ask about the same.
+    auto by_size = group.loads;
+    std::sort(by_size.begin(), by_size.end(),
+              [&](size_t a, size_t b) { return plan.loads[a].typical > plan.loads[b].typical; });
+    RailGroup half = group, rest = group;
+    half.loads.clear(), rest.loads.clear();
+    for (size_t i = 0; i < by_size.size(); ++i) (i % 2 == 0 ? half : rest).loads.push_back(by_size[i]);
+    std::sort(half.loads.begin(), half.loads.end());
+    std::sort(rest.loads.begin(), rest.loads.end());
+    auto first = modules_for(plan, catalogue, source, half);
     auto others = modules_for(plan, catalogue, source, rest);
     if (!first || !others) {
         Refusals all = first ? Refusals{} : first.error();

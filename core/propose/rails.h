@@ -53,7 +53,7 @@ struct RailModule {
     RailGroup group;
     const ConverterType* type = nullptr;
 };
-/// One module for the group, or several where no module carries it whole: the strongest load leaves first.
+/// One module for the group, or several where no module carries it whole: it is halved until each part is carried.
 tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, const Catalogue& catalogue,
                                                             SourceRange source, const RailGroup& group);
 

@@ -122,7 +122,7 @@ void over_trusted(const Context& c, std::vector<Finding>& out) {
     each_module(c, [&](size_t i, const Converter& k, const ConverterType& t) {
         const auto& x = c.figures.worst.converters[i];
         const Ampere trusted = t.rated * t.trusted;
-        if (x.continuous <= trusted && x.peak <= t.rated * 1.001 && !x.limiting) return;
+        if (x.continuous <= trusted * 1.005 && x.peak <= t.rated * 1.001 && !x.limiting) return;
         const bool beyond = x.continuous > t.rated || x.limiting;
         Finding f{beyond ? Severity::danger : Severity::caution,
                   {},

@@ -104,6 +104,25 @@ class TestPropose : public QObject {
         QVERIFY(served >= 25);
     }
 
+    void sixty_loads_are_served() {
+        std::mt19937 random(3);
+        Plan plan;
+        for (int i = 0; i < 60; ++i) {
+            const double volts[] = {5, 12, 24};
+            auto l =
+                test::simple_load("load" + std::to_string(i), volts[random() % 3], 0.1 * (1 + random() % 15));
+            l.peak = l.typical * 1.8, l.peak_time = Second(1);
+            l.always_on = random() % 6 == 0, l.noisy = random() % 5 == 0, l.sensitive = random() % 5 == 0;
+            plan.loads.push_back(l);
+        }
+        const auto proposal = propose(plan, parts());
+        QVERIFY(proposal);
+        // Groups too strong for one module are halved, not peeled load by load.
+        QVERIFY(proposal->plan.converters.size() < 25);
+        for (const auto& f : test::studied(proposal->plan).findings)
+            QVERIFY2(f.severity != Severity::danger, f.sentence.c_str());
+    }
+
     void refuses_data() {
         QTest::addColumn<QString>("what");
         QTest::addColumn<QString>("says");
