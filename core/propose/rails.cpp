@@ -26,8 +26,8 @@ void stab(const Plan& plan, std::vector<size_t> loads, bool always_on, std::vect
         g.always_on = always_on;
         Volt low(0);
         for (const auto l : loads) {
-            // Leave a hand's breadth for tolerance and drop.
-            if (plan.loads[l].v_min * 1.02 > lowest_top && l != loads.front()) continue;
+            // Room for the module’s tolerance on both sides and the drop to the far end.
+            if (plan.loads[l].v_min * 1.06 > lowest_top && l != loads.front()) continue;
             g.loads.push_back(l);
             low = std::max(low, plan.loads[l].v_min);
         }

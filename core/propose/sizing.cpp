@@ -82,7 +82,12 @@ void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const W
             if (held || !next_thicker(catalogue, *wire)) return;
             continue;
         }
-        const auto smallest = smallest_that_carries(catalogue, asked);
+        auto smallest = smallest_that_carries(catalogue, asked);
+        if (!smallest) {
+            // Nothing in the catalogue breaks such a short: fit what carries, and let the finding say so.
+            asked.prospective = Ampere(0);
+            smallest = smallest_that_carries(catalogue, asked);
+        }
         if (!smallest) return;
         const Ampere current = known.fault.current;
         const bool held = protects(*smallest->family, smallest->rating, *thermal, *insulation, warm, current);
