@@ -273,6 +273,30 @@ struct Solver::Inside {
         return false;
     }
 
+    /// Where Newton circles a knee, the network is let settle as if every node had a capacitor: implicit steps in time that
+    /// grow as the residual falls, and end as Newton's own.
+    bool settle(const Instant& now, const Demand& demand, Vector& v, int& iterations) const {
+        Vector f = residual(now, demand, v);
+        double siemens = 10;
+        for (int i = 0; i < 400; ++i, ++iterations) {
+            assemble(now, demand, v);
+            Matrix matrix = demand.short_at ? shorted : jacobian;
+            for (int n = 1; n < v.size(); ++n) matrix.coeffRef(n, n) += siemens;
+            klu.analyzePattern(matrix);
+            analysed = false;
+            klu.factorize(matrix);
+            if (klu.info() != Eigen::Success) return false;
+            const Vector step = klu.solve(f);
+            if (!step.allFinite()) return false;
+            v -= step;
+            const Vector g = residual(now, demand, v);
+            siemens = std::clamp(siemens * (g.norm() < f.norm() ? 0.6 : 2.0), 1e-12, 1e4);
+            f = g;
+            if (step.cwiseAbs().maxCoeff() < 1e-9 && f.cwiseAbs().maxCoeff() < 1e-7) return true;
+        }
+        return false;
+    }
+
     OperatingPoint read(const Instant& now, const Demand& demand, const Vector& v) const;
 };
 
@@ -359,6 +383,10 @@ OperatingPoint Solver::solve(const Demand& demand, const OperatingPoint& near) c
         v = inside_->first_guess(now, demand);
         for (const double share : {0.0, 0.1, 0.25, 0.5, 0.7, 0.85, 0.95, 1.0})
             found = inside_->newton(inside_->instant(demand, share), demand, v, iterations);
+    }
+    if (!found) {
+        v = inside_->first_guess(now, demand);
+        found = inside_->settle(now, demand, v, iterations);
     }
     auto point = found ? inside_->read(now, demand, v) : OperatingPoint{};
     if (!found) {
