@@ -6,87 +6,24 @@
 #include <cmath>
 
 #include "battery/pack.h"
+#include "network/continuation.h"
+#include "network/elements.h"
 #include "wire/conductor.h"
 
 namespace sangre {
 namespace {
 
 constexpr double leak_siemens = 1e-12;  // keeps islands behind open switches regular
-constexpr double output_ohm = 0.004;    // load regulation of a module
-constexpr double limit_ratio = 1.25;    // current limit over printed current
 constexpr double charger_ohm = 0.005;
 
 using Matrix = Eigen::SparseMatrix<double>;
 using Vector = Eigen::VectorXd;
-
-/// A current with its derivatives by (in, ground, out) of a converter.
-struct Sensitive {
-    double value = 0;
-    std::array<double, 3> by{};
-};
-
-struct ConverterCurrents {
-    Sensitive in, out;  ///< drawn from the in node; pushed into the out node
-    bool dropout = false, limiting = false, locked_out = false;
-};
-
-ConverterCurrents converter_currents(const ConverterType& type, double set, double v_in, double v_out) {
-    ConverterCurrents c;
-    // Below its least input a module lets go over the last tenth of a volt per volt.
-    const double low = 0.9 * raw(type.in_min);
-    const double x = std::clamp((v_in - low) / (raw(type.in_min) - low), 0.0, 1.0);
-    const double alive = x * x * (3 - 2 * x);
-    const double alive_slope = x > 0 && x < 1 ? 6 * x * (1 - x) / (raw(type.in_min) - low) : 0;
-    c.locked_out = alive < 0.5;
-
-    double target = set, target_slope = 0;
-    const double follow = v_in - raw(type.dropout);
-    const bool steps_down = type.kind == ConverterKind::buck || type.kind == ConverterKind::linear;
-    if (steps_down && follow < set) target = follow, target_slope = 1, c.dropout = true;
-    if (type.kind == ConverterKind::boost && follow > set) target = follow, target_slope = 1;
-    target_slope = target_slope * alive + target * alive_slope;
-    target *= alive;
-
-    const double limit = raw(type.rated) * limit_ratio;
-    double out = (target - v_out) / output_ohm, by_in = target_slope / output_ohm, by_out = -1 / output_ohm;
-    if (out > limit) c.limiting = true, out = limit, by_in = 0, by_out = 0;
-    if (out < 0) out *= 1e-6, by_in *= 1e-6, by_out *= 1e-6;  // it does not sink
-    c.out = {out, {by_in, -by_in - by_out, by_out}};
-
-    if (type.kind == ConverterKind::linear) {
-        c.in = {out + raw(type.quiescent) * alive, c.out.by};
-        c.in.by[0] += raw(type.quiescent) * alive_slope, c.in.by[1] -= raw(type.quiescent) * alive_slope;
-        return c;
-    }
-    const double supply = std::max(v_in, 0.3 * raw(type.in_min));
-    const double power = std::max(0.0, out * v_out) / type.efficiency;
-    const double idle = raw(type.quiescent) * alive;
-    const bool gives = power > 0;
-    const double d_power_in = gives ? by_in * v_out / type.efficiency : 0;
-    const double d_power_out = gives ? (by_out * v_out + out) / type.efficiency : 0;
-    const double shrink = v_in > supply - 1e-12 ? power / (supply * supply) : 0;
-    const double in_by_in = d_power_in / supply - shrink + raw(type.quiescent) * alive_slope;
-    const double in_by_out = d_power_out / supply;
-    c.in = {power / supply + idle, {in_by_in, -in_by_in - in_by_out, in_by_out}};
-    return c;
-}
 
 struct BatterySource {
     double volts = 0, ohms = 1;
 };
 
 }  // namespace
-
-LoadCurrent load_current(const Load& load, double amps, double volts) {
-    if (amps == 0) return {0, 0};
-    const double nominal = raw(load.nominal) > 0 ? raw(load.nominal) : std::max(raw(load.v_min), 1.0);
-    if (load.kind == LoadKind::resistance) return {volts * amps / nominal, amps / nominal};
-    const double knee = std::max(0.75 * raw(load.v_min), 0.1);
-    const double at_knee = load.kind == LoadKind::power ? amps * nominal / knee : amps;
-    if (volts < knee) return {at_knee * volts / knee, at_knee / knee};
-    if (load.kind == LoadKind::power) return {amps * nominal / volts, -amps * nominal / (volts * volts)};
-    return {amps, 0};
-}
 
 struct Solver::Inside {
     const Plan plan;
@@ -102,9 +39,10 @@ struct Solver::Inside {
     struct Instant {
         std::vector<double> conductance, load_amps, set_volts;
         std::vector<BatterySource> sources;
+        double share = 1;  ///< of every load's current
     };
 
-    Instant instant(const Demand& demand, double share) const {
+    Instant instant(const Demand& demand) const {
         Instant now;
         const double warm = temperature_factor(demand.air) * demand.wire_scale;
         for (size_t b = 0; b < circuit.branches.size(); ++b) {
@@ -118,7 +56,7 @@ struct Solver::Inside {
             const auto state = i < demand.states.size() ? demand.states[i] : LoadState::off;
             double amps = raw(draw(plan.loads[i], state));
             if (demand.starting && state == LoadState::peak) amps = std::max(amps, raw(plan.loads[i].start));
-            now.load_amps.push_back(amps * share);
+            now.load_amps.push_back(amps);
         }
         for (size_t i = 0; i < plan.converters.size(); ++i)
             now.set_volts.push_back(raw(plan.converters[i].set) *
@@ -158,7 +96,8 @@ struct Solver::Inside {
         }
         for (size_t i = 0; i < circuit.loads.size(); ++i) {
             const auto [plus, minus] = circuit.loads[i];
-            const auto [amps, slope] = load_current(plan.loads[i], now.load_amps[i], v[plus] - v[minus]);
+            const auto [amps, slope] =
+                load_current(plan.loads[i], now.load_amps[i] * now.share, v[plus] - v[minus]);
             leave(plus, amps), leave(minus, -amps);
             stamp(plus, plus, slope), stamp(minus, minus, slope), stamp(plus, minus, -slope),
                 stamp(minus, plus, -slope);
@@ -247,54 +186,50 @@ struct Solver::Inside {
         return v;
     }
 
+    /// Newton's method with the step halved until the currents balance better; false when it gets stuck.
     bool newton(const Instant& now, const Demand& demand, Vector& v, int& iterations) const {
         Vector f = residual(now, demand, v);
-        for (int i = 0; i < 80; ++i, ++iterations) {
+        for (int i = 0, stuck = 0; i < 60 && stuck < 3; ++i, ++iterations) {
             assemble(now, demand, v);
             const auto& matrix = demand.short_at ? shorted : jacobian;
             if (demand.short_at ? i == 0 : !analysed) klu.analyzePattern(matrix);
             analysed = !demand.short_at;
             klu.factorize(matrix);
             if (klu.info() != Eigen::Success) return false;
-            Vector step = klu.solve(f);
+            const Vector step = klu.solve(f);
             if (!step.allFinite()) return false;
             const double largest = step.cwiseAbs().maxCoeff();
             double take = largest > 20 ? 20 / largest : 1;
             Vector next = v - take * step;
             Vector g = residual(now, demand, next);
-            for (int half = 0; half < 8 && !(g.norm() <= f.norm()); ++half) {
+            int half = 0;
+            for (; half < 8 && !(g.norm() <= f.norm()); ++half) {
                 take /= 2;
                 next = v - take * step;
                 g = residual(now, demand, next);
             }
+            stuck = half == 8 ? stuck + 1 : 0;
             v = next, f = g;
             if (largest * take < 1e-9 && f.cwiseAbs().maxCoeff() < 1e-7) return true;
         }
         return false;
     }
 
-    /// Where Newton circles a knee, the network is let settle as if every node had a capacitor: implicit steps in time that
-    /// grow as the residual falls, and end as Newton's own.
-    bool settle(const Instant& now, const Demand& demand, Vector& v, int& iterations) const {
-        Vector f = residual(now, demand, v);
-        double siemens = 10;
-        for (int i = 0; i < 400; ++i, ++iterations) {
-            assemble(now, demand, v);
-            Matrix matrix = demand.short_at ? shorted : jacobian;
-            for (int n = 1; n < v.size(); ++n) matrix.coeffRef(n, n) += siemens;
-            klu.analyzePattern(matrix);
-            analysed = false;
-            klu.factorize(matrix);
-            if (klu.info() != Eigen::Success) return false;
-            const Vector step = klu.solve(f);
-            if (!step.allFinite()) return false;
-            v -= step;
-            const Vector g = residual(now, demand, v);
-            siemens = std::clamp(siemens * (g.norm() < f.norm() ? 0.6 : 2.0), 1e-12, 1e4);
-            f = g;
-            if (step.cwiseAbs().maxCoeff() < 1e-9 && f.cwiseAbs().maxCoeff() < 1e-7) return true;
-        }
-        return false;
+    /// Where Newton's method gets stuck, the answer is sought along the path from no load to the whole.
+    bool raise_load(Instant now, const Demand& demand, Vector& v, int& iterations) const {
+        now.share = 0;
+        v = first_guess(now, demand);
+        if (!newton(now, demand, v, iterations)) return false;
+        const LoadedSystem system{[&](const Vector& x, double share) {
+                                      now.share = share;
+                                      return residual(now, demand, x);
+                                  },
+                                  [&](const Vector& x, double share) {
+                                      now.share = share;
+                                      assemble(now, demand, x);
+                                      return demand.short_at ? shorted : jacobian;
+                                  }};
+        return follow_load(system, v, iterations);
     }
 
     OperatingPoint read(const Instant& now, const Demand& demand, const Vector& v) const;
@@ -372,22 +307,13 @@ const Circuit& Solver::circuit() const { return inside_->circuit; }
 OperatingPoint Solver::solve(const Demand& demand) const { return solve(demand, OperatingPoint{}); }
 
 OperatingPoint Solver::solve(const Demand& demand, const OperatingPoint& near) const {
-    const auto now = inside_->instant(demand, 1);
+    const auto now = inside_->instant(demand);
     int iterations = 0;
     auto v = inside_->first_guess(now, demand);
     if (near.found && near.node_volts.size() == static_cast<size_t>(v.size()))
         v = Eigen::Map<const Vector>(near.node_volts.data(), v.size());
-    bool found = inside_->newton(now, demand, v, iterations);
-    if (!found) {
-        // Raise the loads in steps from nothing; each answer starts the next.
-        v = inside_->first_guess(now, demand);
-        for (const double share : {0.0, 0.1, 0.25, 0.5, 0.7, 0.85, 0.95, 1.0})
-            found = inside_->newton(inside_->instant(demand, share), demand, v, iterations);
-    }
-    if (!found) {
-        v = inside_->first_guess(now, demand);
-        found = inside_->settle(now, demand, v, iterations);
-    }
+    const bool found =
+        inside_->newton(now, demand, v, iterations) || inside_->raise_load(now, demand, v, iterations);
     auto point = found ? inside_->read(now, demand, v) : OperatingPoint{};
     if (!found) {
         point.feeds.resize(inside_->plan.feeds.size());

@@ -64,13 +64,6 @@ struct OperatingPoint {
     Watt drawn{}, wire_heat{}, converter_heat{};
 };
 
-/// Current a load takes at a terminal voltage, and its derivative; below three quarters of its least voltage
-/// a load lets go and behaves as a resistance, so that every network has an operating point.
-struct LoadCurrent {
-    double amps, slope;
-};
-LoadCurrent load_current(const Load& load, double amps_at_nominal, double volts);
-
 /// Solves one plan's circuit for many demands; the symbolic factorisation is made once.
 /// Kirchhoff's current law holds at the answer to 1e-9 × scale. "Browns out" is a result, not an error.
 class Solver {

@@ -1,6 +1,7 @@
 // Operating points of small networks, against arithmetic done by hand.
 #include "battery/pack.h"
 #include "fixtures.h"
+#include "network/elements.h"
 
 using namespace sangre;
 using test::parts;

@@ -1,0 +1,113 @@
+#include "network/elements.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace sangre {
+namespace {
+
+constexpr double output_ohm = 0.004;    // load regulation of a module
+constexpr double limit_ratio = 1.25;    // current limit over printed current
+constexpr double limit_siemens = 1e-3;  // a limited output still gives a little more into a lower voltage
+constexpr double sink_share = 1e-6;     // of the regulation, so that an idle output is not left floating
+
+struct Sloped {
+    double value, slope;
+};
+
+/// max(x, 0), its corner a parabola over ±w.
+Sloped ramp(double x, double w) {
+    if (x <= -w) return {0, 0};
+    if (x >= w) return {x, 1};
+    return {(x + w) * (x + w) / (4 * w), (x + w) / (2 * w)};
+}
+
+/// The value at x between `left` and `right`, which meet at x = 0: a cubic over ±w, each as it is beyond.
+template <class Left, class Right>
+Sloped blended(double x, double w, Left left, Right right) {
+    if (x <= -w) return left(x);
+    if (x >= w) return right(x);
+    const auto a = left(-w), b = right(w);
+    const double span = 2 * w, t = (x + w) / span;
+    const double t2 = t * t, t3 = t2 * t;
+    return {a.value * (2 * t3 - 3 * t2 + 1) + a.slope * span * (t3 - 2 * t2 + t) +
+                b.value * (3 * t2 - 2 * t3) + b.slope * span * (t3 - t2),
+            (a.value * (6 * t2 - 6 * t) + a.slope * span * (3 * t2 - 4 * t + 1) + b.value * (6 * t - 6 * t2) +
+             b.slope * span * (3 * t2 - 2 * t)) /
+                span};
+}
+
+}  // namespace
+
+LoadCurrent load_current(const Load& load, double amps, double volts) {
+    if (amps == 0) return {0, 0};
+    const double nominal = raw(load.nominal) > 0 ? raw(load.nominal) : std::max(raw(load.v_min), 1.0);
+    if (load.kind == LoadKind::resistance) return {volts * amps / nominal, amps / nominal};
+    const double knee = std::max(0.75 * raw(load.v_min), 0.1);
+    const bool power = load.kind == LoadKind::power;
+    const double at_knee = power ? amps * nominal / knee : amps;
+    const auto [value, slope] = blended(
+        volts - knee, 0.05 * knee,
+        [&](double x) {
+            return Sloped{at_knee * (x + knee) / knee, at_knee / knee};
+        },
+        [&](double x) {
+            const double v = x + knee;
+            return power ? Sloped{amps * nominal / v, -amps * nominal / (v * v)} : Sloped{amps, 0};
+        });
+    return {value, slope};
+}
+
+ConverterCurrents converter_currents(const ConverterType& type, double set, double v_in, double v_out) {
+    ConverterCurrents c;
+    const double low = 0.9 * raw(type.in_min), span = raw(type.in_min) - low;
+    const double x = std::clamp((v_in - low) / span, 0.0, 1.0);
+    const double alive = x * x * (3 - 2 * x);
+    const double alive_slope = 6 * x * (1 - x) / span;
+    c.locked_out = alive < 0.5;
+
+    const double follow = v_in - raw(type.dropout);
+    const bool steps_down = type.kind == ConverterKind::buck || type.kind == ConverterKind::linear;
+    Sloped target{set, 0};
+    if (steps_down) {
+        const auto short_of = ramp(set - follow, 0.005);
+        target = {set - short_of.value, short_of.slope};
+        c.dropout = follow < set;
+    } else if (type.kind == ConverterKind::boost) {
+        const auto beyond = ramp(follow - set, 0.005);
+        target = {set + beyond.value, beyond.slope};
+    }
+    target = {target.value * alive, target.slope * alive + target.value * alive_slope};
+
+    // The output as a function of how far it hangs below its target.
+    const double limit = raw(type.rated) * limit_ratio;
+    const double asked = (target.value - v_out) / output_ohm;
+    const auto given = ramp(asked, 1e-3);
+    const auto refused = ramp(given.value - limit, 0.01 * limit);
+    c.limiting = given.value > limit;
+    const double leak = sink_share * (asked - given.value);
+    const double out = given.value - refused.value * (1 - limit_siemens * output_ohm) + leak;
+    const double slope =
+        given.slope * (1 - refused.slope * (1 - limit_siemens * output_ohm)) + sink_share * (1 - given.slope);
+    const double by_in = slope * target.slope / output_ohm, by_out = -slope / output_ohm;
+    c.out = {out, {by_in, -by_in - by_out, by_out}};
+
+    const double idle = raw(type.quiescent) * alive, idle_slope = raw(type.quiescent) * alive_slope;
+    if (type.kind == ConverterKind::linear) {
+        c.in = {out + idle, c.out.by};
+        c.in.by[0] += idle_slope, c.in.by[1] -= idle_slope;
+        return c;
+    }
+    const double floor = 0.3 * raw(type.in_min);
+    const auto above = ramp(v_in - floor, 0.05 * floor);
+    const double supply = floor + above.value;
+    const auto power = ramp(out * v_out, 1e-3);
+    const double watts = power.value / type.efficiency, watts_slope = power.slope / type.efficiency;
+    const double in_by_in =
+        watts_slope * by_in * v_out / supply - watts / (supply * supply) * above.slope + idle_slope;
+    const double in_by_out = watts_slope * (by_out * v_out + out) / supply;
+    c.in = {watts / supply + idle, {in_by_in, -in_by_in - in_by_out, in_by_out}};
+    return c;
+}
+
+}  // namespace sangre
