@@ -12,7 +12,7 @@ int main(int argc, char** argv) {
     QApplication::setOrganizationName(QStringLiteral("sangre"));
     QApplication::setApplicationName(QStringLiteral("sangre"));
     QApplication::setStyle(QStringLiteral("Fusion"));
-    auto catalogue = sangre::load_catalogue(sangre::data_directory());
+    auto catalogue = sangre::load_catalogue(sangre::data_directory(), sangre::own_catalogue());
     if (!catalogue) {
         std::fprintf(stderr, "sangre: %s\n", catalogue.error().c_str());
         return 2;

@@ -35,7 +35,7 @@ int main(int argc, char** argv) {
     options.addOption({"select", "id of what is selected", "id", ""});
     options.process(app);
     const auto arguments = options.positionalArguments();
-    auto catalogue = sangre::load_catalogue(sangre::data_directory());
+    auto catalogue = sangre::load_catalogue(sangre::data_directory(), sangre::own_catalogue());
     if (!catalogue || arguments.size() != 2) {
         std::fprintf(stderr, "sangre-shots: %s\n",
                      catalogue ? "PLAN and FOLDER are expected" : catalogue.error().c_str());

@@ -30,8 +30,9 @@ struct Options {
 };
 
 Catalogue catalogue() {
-    auto loaded = load_catalogue(data_directory());
+    auto loaded = load_catalogue(data_directory(), own_catalogue());
     if (!loaded) throw CannotRead{loaded.error()};
+    for (const auto& why : loaded->refused) fmt::print(stderr, "sangre-cli: left out: {}\n", why);
     return std::move(*loaded);
 }
 

@@ -23,11 +23,15 @@ QString state_word(LoadState s) {
             return MissionStrip::tr("typical");
         case LoadState::peak:
             return MissionStrip::tr("peak");
+        case LoadState::stall:
+            return MissionStrip::tr("stalled");
     }
     return {};
 }
 
-LoadState next_state(LoadState s, bool always_on) {
+/// Only a motor can stall.
+LoadState next_state(LoadState s, const Load& load) {
+    const auto quiet = load.always_on ? LoadState::idle : LoadState::off;
     switch (s) {
         case LoadState::off:
             return LoadState::idle;
@@ -36,7 +40,9 @@ LoadState next_state(LoadState s, bool always_on) {
         case LoadState::typical:
             return LoadState::peak;
         case LoadState::peak:
-            return always_on ? LoadState::idle : LoadState::off;
+            return load.kind == LoadKind::motor ? LoadState::stall : quiet;
+        case LoadState::stall:
+            return quiet;
     }
     return LoadState::off;
 }
@@ -181,10 +187,11 @@ void MissionStrip::paint_states(QPainter& p) {
             p.setPen(Qt::NoPen);
             const double h = state == LoadState::idle      ? 0.3
                              : state == LoadState::typical ? 0.6
-                             : state == LoadState::peak    ? 0.9
-                                                           : 0;
+                             : state == LoadState::off     ? 0
+                                                           : 0.9;
             p.setBrush(state == LoadState::idle      ? t.flow_soft
                        : state == LoadState::typical ? t.flow
+                       : state == LoadState::stall   ? t.danger
                                                      : t.accent);
             if (h > 0)
                 p.drawRoundedRect(QRectF(cell.left() + 1, cell.center().y() - cell.height() * h / 2,
@@ -196,8 +203,8 @@ void MissionStrip::paint_states(QPainter& p) {
             add_spot({cell,
                       QStringLiteral("cell%1/%2").arg(l).arg(i),
                       words,
-                      [this, l, i, state, always = plan.loads[l].always_on] {
-                          set_cell({i, l}, next_state(state, always));
+                      [this, l, i, state] {
+                          set_cell({i, l}, next_state(state, document_.plan().loads[l]));
                       },
                       {}});
         }

@@ -16,23 +16,33 @@ Volt cell_rest_voltage(const Chemistry& chemistry, double charge) {
 }
 
 Volt pack_rest_voltage(const Battery& battery, const Chemistry& chemistry, double charge) {
-    return cell_rest_voltage(chemistry, charge) * battery.series;
+    // The weakest cell is at `charge`, the others lag behind on their way down.
+    const double others =
+        1 - (1 - std::clamp(charge, 0.0, 1.0)) * std::clamp(battery.weakest_cell, 0.01, 1.0);
+    return cell_rest_voltage(chemistry, others) * (battery.series - 1) + cell_rest_voltage(chemistry, charge);
 }
 
 Ohm pack_resistance(const Battery& battery, const Chemistry& chemistry, double charge, Celsius air) {
     const double cell = chemistry.mohm_ah / 1e3 / raw(battery.cell_capacity);
     const double cold = std::pow(chemistry.cold_factor, std::max(0.0, 20 - raw(air)) / 20);
-    const double low = charge < 0.2 ? 1 + 0.5 * (0.2 - std::max(charge, 0.0)) / 0.2 : 1;
-    return Ohm(cell * battery.series / battery.parallel * cold * low);
+    const double low = charge < 0.2 ? 1 + chemistry.growth_empty * (0.2 - std::max(charge, 0.0)) / 0.2 : 1;
+    return Ohm(cell * battery.series / battery.parallel * cold * low * battery.resistance_factor);
 }
 
 AmpereHour pack_capacity(const Battery& battery, const Chemistry& chemistry, Celsius air) {
     const double lost = (1 - chemistry.cold_capacity) * std::max(0.0, 20 - raw(air)) / 20;
-    return battery.cell_capacity * battery.parallel * std::max(0.3, 1 - lost);
+    return battery.cell_capacity * battery.parallel * std::max(0.3, 1 - lost) * battery.health *
+           battery.weakest_cell;
 }
 
 WattHour pack_energy(const Battery& battery, const Chemistry& chemistry) {
     return WattHour(raw(battery.cell_capacity) * battery.parallel * raw(chemistry.nominal) * battery.series);
+}
+
+double peukert_factor(const Chemistry& chemistry, AmpereHour capacity, Ampere current) {
+    if (chemistry.peukert <= 1 || raw(capacity) <= 0) return 1;
+    const double rated = raw(capacity) / chemistry.rated_hours;
+    return std::pow(std::max(1.0, std::abs(raw(current)) / rated), chemistry.peukert - 1);
 }
 
 Volt pack_charge_voltage(const Battery& battery, const Chemistry& chemistry) {

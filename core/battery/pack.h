@@ -9,16 +9,22 @@ namespace sangre {
 /// values.
 Volt cell_rest_voltage(const Chemistry& chemistry, double charge);
 
-/// Rest voltage of the pack: cells in series times the cell's.
+/// Rest voltage of the pack: its cells in series. `charge` is that of the weakest cell, which ends the
+/// discharge.
 Volt pack_rest_voltage(const Battery& battery, const Chemistry& chemistry, double charge);
 
 /// Internal resistance: mΩ·Ah ÷ Ah, times series, over parallel; grows exponentially in the cold by the
-/// chemistry's factor at 0 °C, and by half as much again below 20 % charge.
+/// chemistry's factor at 0 °C, below 20 % charge by the chemistry's growth, and with age by the pack's
+/// factor.
 Ohm pack_resistance(const Battery& battery, const Chemistry& chemistry, double charge, Celsius air);
 
 /// Capacity in parallel strings at this temperature: full from 20 °C up, falling by line to the chemistry's
-/// share at 0 °C and on, never below 30 %.
+/// share at 0 °C and on, never below 30 %; times what age left and the weakest cell holds.
 AmpereHour pack_capacity(const Battery& battery, const Chemistry& chemistry, Celsius air);
+
+/// How many times faster than its ampere-hours say a pack empties at this current: (I ÷ I_rated)^(k−1), never
+/// below 1. Source: Peukert 1897; exponent and rated hours of the chemistry.
+double peukert_factor(const Chemistry& chemistry, AmpereHour capacity, Ampere current);
 
 /// Energy of the full pack at its nominal voltage and 20 °C; what air carriers ask for.
 WattHour pack_energy(const Battery& battery, const Chemistry& chemistry);

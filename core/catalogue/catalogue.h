@@ -3,6 +3,7 @@
 // data/.
 #include <array>
 #include <filesystem>
+#include <optional>
 #include <string>
 #include <tl/expected.hpp>
 #include <vector>
@@ -19,8 +20,11 @@ struct Insulation {
     Celsius max;                ///< continuous conductor temperature
     Celsius damage;             ///< conductor temperature that hurts it within seconds
     double conductivity = 0.2;  ///< W/(m·K)
+    double density = 1.3;       ///< g/cm³
     std::string source;
 };
+
+enum class Conductor { copper, tinned, copper_clad_aluminium };
 
 struct WireType {
     Id id;
@@ -29,7 +33,10 @@ struct WireType {
     SquareMillimetre area{};
     Millimetre conductor{};  ///< diameter over the strands
     Millimetre outer{};      ///< diameter over the insulation
-    int strands = 1;
+    Conductor material = Conductor::copper;
+    int strands = 1;  ///< 1: solid
+    bool usual =
+        true;  ///< plain stranded wire in a size that shops keep; what is chosen without being asked for
     double ohm_per_m = 0;  ///< at 20 °C, stranding included
     double gram_per_m = 0;
     Id insulation;
@@ -43,6 +50,9 @@ struct Gate {
     Second slowest{};
 };
 
+/// What opens: a fuse once, a breaker until it is pushed in again, a resettable one until it cools.
+enum class FuseAction { fuse, breaker, resettable };
+
 struct FuseFamily {
     Id id;
     std::string name;
@@ -50,6 +60,9 @@ struct FuseFamily {
     Volt voltage{};
     Ampere breaking{};
     std::vector<Gate> gates;
+    FuseAction action = FuseAction::fuse;
+    double continuous_share = 0.75;  ///< of the rating that it carries for good at 23 °C
+    double derate_per_kelvin = 0.0015;
     Millimetre passes{};  ///< what a hole must clear for the holder to go through
     Gram mass{};
     double cost = 0;
@@ -65,8 +78,29 @@ struct Chemistry {
     double cold_factor = 2;                      ///< resistance at 0 °C over that at 20 °C
     double cold_capacity = 0.85;                 ///< usable capacity at 0 °C over that at 20 °C
     double wh_per_kg = 100;
+    double peukert = 1;            ///< exponent; 1 where capacity hardly depends on current
+    double rated_hours = 5;        ///< the discharge its printed capacity is given for
+    double self_discharge = 0.03;  ///< share lost a month at 20 °C
+    double growth_empty = 0.5;     ///< by how much resistance has grown at 0 % over that above 20 %
+    double charge_c = 0.5;  ///< usual charging current, multiples of capacity per hour; 0: not rechargeable
+    double cost_per_kwh = 300;
+    double cycles = 500;
     std::array<Volt, 11> rest{};  ///< rest voltage at 0, 10 … 100 % charge
     std::string caution;
+    std::string source;
+};
+
+/// A cell or a ready-made pack or block of cells in series.
+struct CellType {
+    Id id;
+    std::string name;
+    Id chemistry;
+    int series = 1;
+    AmpereHour capacity{};
+    Ohm resistance{};  ///< of all its cells together, charged, 20 °C
+    Ampere max{};      ///< continuous
+    Gram mass{};
+    double cost = 0;
     std::string source;
 };
 
@@ -83,6 +117,9 @@ struct ConverterType {
     Ampere quiescent{};
     Volt dropout{};
     double tolerance = 0.01;  ///< of the set voltage
+    double thermal = 20;      ///< K/W, hottest part over air
+    Celsius hottest{85};      ///< that its hottest part may be
+    double restart = 1.08;    ///< a module that let go starts again at this multiple of its least input
     Gram mass{};
     double cost = 0;
     std::string source;
@@ -96,10 +133,19 @@ struct ConnectorType {
     SquareMillimetre smallest{}, largest{};
     Ohm contact{};
     Millimetre passes{};
+    Millimetre width{};  ///< of the mated pair
+    int poles = 2;
+    int mating_cycles = 30;
+    bool keyed = true;  ///< goes together one way only
+    bool sealed = false;
+    bool anti_spark = false;
+    Ampere breaks{};  ///< current it may be parted under; 0: part it without load
     Gram mass{};
     double cost = 0;
     std::string source;
 };
+
+enum class SwitchKind { manual, relay, loop, isolator, electronic, thermal };
 
 struct SwitchType {
     Id id;
@@ -107,6 +153,10 @@ struct SwitchType {
     Ampere rated{};  ///< carries continuously
     Volt breaks{};   ///< DC voltage at which it breaks that current
     Ohm contact{};
+    SwitchKind kind = SwitchKind::manual;
+    Volt coil{};
+    Ampere coil_current{};
+    std::optional<Celsius> opens_above, closes_above;  ///< of a thermal switch
     Gram mass{};
     double cost = 0;
     std::string source;
@@ -117,6 +167,25 @@ struct TubeSize {
     std::string name;
     Millimetre expanded{}, recovered{};
     bool adhesive = false;
+    std::string source;
+};
+
+enum class InlineKind { diode, filter, shunt };
+
+/// What sits in series in a feed and neither opens nor parts: diode, LC filter or ferrite, measuring shunt.
+struct InlinePart {
+    Id id;
+    std::string name;
+    InlineKind kind = InlineKind::shunt;
+    Ohm resistance{};
+    Ampere rated{};
+    Volt voltage{};
+    Volt forward{};  ///< of a diode
+    Henry inductance{};
+    Farad capacitance{};
+    Ampere saturation{};
+    Gram mass{};
+    double cost = 0;
     std::string source;
 };
 
@@ -145,11 +214,14 @@ struct Catalogue {
     std::vector<WireType> wires;
     std::vector<FuseFamily> fuses;
     std::vector<Chemistry> chemistries;
+    std::vector<CellType> cells;
     std::vector<ConverterType> converters;
     std::vector<ConnectorType> connectors;
     std::vector<SwitchType> switches;
     std::vector<TubeSize> tubes;
     std::vector<JointKind> joints;
+    std::vector<InlinePart> inlines;
+    std::vector<std::string> refused;  ///< "FILE: /entries/3/name: reason" of what was left out
 };
 
 /// The entry of that id, or null. Ids of a plan may name parts that this catalogue does not hold.
@@ -160,9 +232,15 @@ const Entry* find(const std::vector<Entry>& entries, const Id& id) {
     return nullptr;
 }
 
-/// Reads every *.json below `directory` and checks it against its schema.
-/// An unreadable file or entry is an error that names file, path inside it and reason.
-tl::expected<Catalogue, std::string> load_catalogue(const std::filesystem::path& data_directory);
+/// Reads every *.json of data_directory/catalogue, then of `own`, whose entries extend the catalogue and
+/// replace those of the same id. Each file and entry is checked against its schema; what does not fit is left
+/// out and named in `refused` with file, path inside it and reason, and all the rest still loads. An error
+/// only where the shipped catalogue cannot be listed.
+tl::expected<Catalogue, std::string> load_catalogue(const std::filesystem::path& data_directory,
+                                                    const std::filesystem::path& own = {});
+
+/// The user's own catalogue files: $XDG_DATA_HOME/sangre/catalogue, or ~/.local/share/sangre/catalogue.
+std::filesystem::path own_catalogue();
 
 /// Where catalogue, schema and demos are: $SANGRE_DATA, beside the executable's ../share/sangre, or the
 /// source tree.

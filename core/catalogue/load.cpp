@@ -3,6 +3,7 @@
 
 #include <fstream>
 #include <nlohmann/json.hpp>
+#include <set>
 
 #include "catalogue/catalogue.h"
 #include "files/schema.h"
@@ -20,210 +21,272 @@ Quantity as(const json& j, const char* key) {
 }
 std::string text(const json& j, const char* key) { return j.value(key, std::string()); }
 
-Insulation insulation(const json& j) {
-    return {j.at("id"),
-            j.at("name"),
-            as<Celsius>(j, "max_C"),
-            as<Celsius>(j, "damage_C"),
-            j.at("conductivity_W_per_mK"),
-            j.at("source")};
+/// One of the words a key may have; the schema has seen to it that it is one.
+template <class Word>
+Word one_of(const json& j, const char* key, std::initializer_list<std::pair<const char*, Word>> words) {
+    const auto said = j.value(key, std::string(words.begin()->first));
+    for (const auto& [name, word] : words)
+        if (said == name) return word;
+    throw std::runtime_error(fmt::format("{}: “{}” is not known", key, said));
 }
 
-WireType wire(const json& j) {
-    WireType w;
-    w.id = j.at("id");
+void read(const json& j, Insulation& i) {
+    i.name = j.at("name");
+    i.max = as<Celsius>(j, "max_C"), i.damage = as<Celsius>(j, "damage_C");
+    i.conductivity = j.at("conductivity_W_per_mK"), i.density = j.at("density_g_per_cm3");
+}
+
+std::string gauge_name(int gauge) {
+    return gauge > 0 ? fmt::format("{} AWG", gauge) : fmt::format("{}/0 AWG", 1 - gauge);
+}
+
+void read(const json& j, WireType& w) {
     w.insulation = j.at("insulation");
-    w.outer = as<Millimetre>(j, "outer_mm");
-    w.strands = j.at("strands");
-    w.gram_per_m = j.at("mass_g_per_m");
-    w.source = j.at("source");
+    w.conductor = as<Millimetre>(j, "conductor_mm"), w.outer = as<Millimetre>(j, "outer_mm");
+    w.strands = j.at("strands"), w.gram_per_m = j.at("mass_g_per_m");
+    w.material = one_of<Conductor>(j, "material",
+                                   {{"copper", Conductor::copper},
+                                    {"tinned", Conductor::tinned},
+                                    {"copper-clad-aluminium", Conductor::copper_clad_aluminium}});
     w.metric = j.contains("area_mm2");
+    // PTFE comes tinned; odd gauges are rare.
+    w.usual = w.strands > 1 && (w.material == Conductor::copper || w.insulation == "ptfe-200") &&
+              (w.metric || j.at("awg").get<int>() <= 0 || j.at("awg").get<int>() % 2 == 0);
+    if (w.outer <= w.conductor) throw std::runtime_error("/outer_mm: not larger than conductor_mm");
     if (w.metric) {
         w.area = as<SquareMillimetre>(j, "area_mm2");
         w.size = fmt::format("{} mm²", j.at("area_mm2").get<double>());
         w.ohm_per_m = j.at("max_resistance_ohm_per_km").get<double>() / 1e3;
-    } else {
-        const int gauge = j.at("awg");
-        w.area = awg_area(gauge);
-        w.size = fmt::format("{} AWG", gauge);
-        w.ohm_per_m = resistance_per_metre(w.area, Stranding::stranded);
+        return;
     }
-    w.conductor = as<Millimetre>(j, "conductor_mm");
-    return w;
+    const int gauge = j.at("awg");
+    w.area = awg_area(gauge);
+    w.size = gauge_name(gauge);
+    w.ohm_per_m =
+        resistance_per_metre(w.area, w.strands == 1 ? Stranding::solid : Stranding::stranded, w.material);
 }
 
-FuseFamily fuse(const json& j) {
-    FuseFamily f;
-    f.id = j.at("id");
+void read(const json& j, FuseFamily& f) {
     f.name = j.at("name");
     for (const double r : j.at("ratings_A")) f.ratings.emplace_back(r);
-    f.voltage = as<Volt>(j, "voltage_V");
-    f.breaking = as<Ampere>(j, "breaking_A");
-    for (const auto& g : j.at("gates"))
+    std::sort(f.ratings.begin(), f.ratings.end());
+    f.voltage = as<Volt>(j, "voltage_V"), f.breaking = as<Ampere>(j, "breaking_A");
+    for (const auto& g : j.at("gates")) {
         f.gates.push_back({g.at("multiple"), as<Second>(g, "fastest_s"), as<Second>(g, "slowest_s")});
-    f.passes = as<Millimetre>(j, "passes_mm");
-    f.mass = as<Gram>(j, "mass_g");
-    f.cost = j.at("cost");
-    f.source = j.at("source");
-    return f;
+        const auto& gate = f.gates.back();
+        if (gate.fastest > gate.slowest)
+            throw std::runtime_error(
+                fmt::format("/gates/{}: fastest_s is over slowest_s", f.gates.size() - 1));
+        if (f.gates.size() > 1 && gate.multiple <= f.gates[f.gates.size() - 2].multiple)
+            throw std::runtime_error(fmt::format("/gates/{}: multiples must rise", f.gates.size() - 1));
+    }
+    f.action = one_of<FuseAction>(j, "action",
+                                  {{"fuse", FuseAction::fuse},
+                                   {"breaker", FuseAction::breaker},
+                                   {"resettable", FuseAction::resettable}});
+    f.continuous_share = j.at("continuous_share"), f.derate_per_kelvin = j.at("derate_per_K");
+    f.passes = as<Millimetre>(j, "passes_mm"), f.mass = as<Gram>(j, "mass_g"), f.cost = j.at("cost");
 }
 
-Chemistry chemistry(const json& j) {
-    Chemistry c;
-    c.id = j.at("id");
+void read(const json& j, Chemistry& c) {
     c.name = j.at("name");
-    c.full = as<Volt>(j, "full_V");
-    c.nominal = as<Volt>(j, "nominal_V");
-    c.cutoff = as<Volt>(j, "cutoff_V");
-    c.charge = as<Volt>(j, "charge_V");
-    c.mohm_ah = j.at("resistance_mohm_Ah");
-    c.max_c = j.at("max_C_rate");
-    c.cold_factor = j.at("resistance_factor_0C");
-    c.cold_capacity = j.at("capacity_factor_0C");
+    c.full = as<Volt>(j, "full_V"), c.nominal = as<Volt>(j, "nominal_V");
+    c.cutoff = as<Volt>(j, "cutoff_V"), c.charge = as<Volt>(j, "charge_V");
+    c.mohm_ah = j.at("resistance_mohm_Ah"), c.max_c = j.at("max_C_rate");
+    c.cold_factor = j.at("resistance_factor_0C"), c.cold_capacity = j.at("capacity_factor_0C");
     c.wh_per_kg = j.at("specific_energy_Wh_per_kg");
-    for (size_t i = 0; i < c.rest.size(); ++i)
+    c.peukert = j.at("peukert"), c.rated_hours = j.at("rated_hours");
+    c.self_discharge = j.at("self_discharge_per_month"), c.growth_empty = j.at("resistance_growth_empty");
+    c.charge_c = j.at("charge_C_rate"), c.cost_per_kwh = j.at("cost_per_kWh"), c.cycles = j.at("cycles");
+    for (size_t i = 0; i < c.rest.size(); ++i) {
         c.rest[i] = Volt(j.at("rest_V_by_10_percent").at(i).get<double>());
+        if (i > 0 && c.rest[i] < c.rest[i - 1])
+            throw std::runtime_error(fmt::format("/rest_V_by_10_percent/{}: falls as charge grows", i));
+    }
     c.caution = text(j, "caution");
-    c.source = j.at("source");
-    return c;
 }
 
-ConverterType converter(const json& j) {
-    static const std::map<std::string, ConverterKind> kinds{{"buck", ConverterKind::buck},
-                                                            {"boost", ConverterKind::boost},
-                                                            {"buck-boost", ConverterKind::buck_boost},
-                                                            {"linear", ConverterKind::linear}};
-    ConverterType c;
-    c.id = j.at("id");
+void read(const json& j, CellType& c) {
+    c.name = j.at("name"), c.chemistry = j.at("chemistry"), c.series = j.at("series");
+    c.capacity = as<AmpereHour>(j, "capacity_Ah"), c.max = as<Ampere>(j, "max_A");
+    c.resistance = Ohm(j.at("resistance_mohm").get<double>() / 1e3);
+    c.mass = as<Gram>(j, "mass_g"), c.cost = j.at("cost");
+}
+
+void read(const json& j, ConverterType& c) {
     c.name = j.at("name");
-    c.kind = kinds.at(j.at("kind"));
-    c.in_min = as<Volt>(j, "in_min_V");
-    c.in_max = as<Volt>(j, "in_max_V");
-    c.out_min = as<Volt>(j, "out_min_V");
-    c.out_max = as<Volt>(j, "out_max_V");
-    c.rated = as<Ampere>(j, "rated_A");
-    c.trusted = j.at("trusted_share");
-    c.efficiency = j.at("efficiency");
-    c.quiescent = as<Ampere>(j, "quiescent_A");
-    c.dropout = as<Volt>(j, "dropout_V");
-    c.tolerance = j.at("tolerance");
-    c.mass = as<Gram>(j, "mass_g");
-    c.cost = j.at("cost");
-    c.source = j.at("source");
-    return c;
+    c.kind = one_of<ConverterKind>(j, "kind",
+                                   {{"buck", ConverterKind::buck},
+                                    {"boost", ConverterKind::boost},
+                                    {"buck-boost", ConverterKind::buck_boost},
+                                    {"linear", ConverterKind::linear}});
+    c.in_min = as<Volt>(j, "in_min_V"), c.in_max = as<Volt>(j, "in_max_V");
+    c.out_min = as<Volt>(j, "out_min_V"), c.out_max = as<Volt>(j, "out_max_V");
+    if (c.in_min > c.in_max) throw std::runtime_error("/in_min_V: over in_max_V");
+    if (c.out_min > c.out_max) throw std::runtime_error("/out_min_V: over out_max_V");
+    c.rated = as<Ampere>(j, "rated_A"), c.trusted = j.at("trusted_share");
+    c.efficiency = j.at("efficiency"), c.quiescent = as<Ampere>(j, "quiescent_A");
+    c.dropout = as<Volt>(j, "dropout_V"), c.tolerance = j.at("tolerance");
+    c.thermal = j.at("thermal_K_per_W"), c.hottest = as<Celsius>(j, "hottest_C");
+    c.restart = j.at("restart_share");
+    c.mass = as<Gram>(j, "mass_g"), c.cost = j.at("cost");
 }
 
-ConnectorType connector(const json& j) {
-    return {j.at("id"),
-            j.at("name"),
-            as<Ampere>(j, "rated_A"),
-            as<Volt>(j, "voltage_V"),
-            as<SquareMillimetre>(j, "smallest_mm2"),
-            as<SquareMillimetre>(j, "largest_mm2"),
-            as<Ohm>(j, "contact_ohm"),
-            as<Millimetre>(j, "passes_mm"),
-            as<Gram>(j, "mass_g"),
-            j.at("cost"),
-            j.at("source")};
+void read(const json& j, ConnectorType& c) {
+    c.name = j.at("name"), c.rated = as<Ampere>(j, "rated_A"), c.voltage = as<Volt>(j, "voltage_V");
+    c.smallest = as<SquareMillimetre>(j, "smallest_mm2"), c.largest = as<SquareMillimetre>(j, "largest_mm2");
+    c.contact = as<Ohm>(j, "contact_ohm"), c.passes = as<Millimetre>(j, "passes_mm");
+    c.width = as<Millimetre>(j, "width_mm"), c.poles = j.at("poles"), c.mating_cycles = j.at("mating_cycles");
+    c.keyed = j.at("keyed"), c.sealed = j.at("sealed"), c.anti_spark = j.at("anti_spark");
+    c.breaks = as<Ampere>(j, "breaks_A");
+    c.mass = as<Gram>(j, "mass_g"), c.cost = j.at("cost");
 }
 
-SwitchType switch_type(const json& j) {
-    return {j.at("id"),
-            j.at("name"),
-            as<Ampere>(j, "rated_A"),
-            as<Volt>(j, "breaks_V"),
-            as<Ohm>(j, "contact_ohm"),
-            as<Gram>(j, "mass_g"),
-            j.at("cost"),
-            j.at("source")};
+void read(const json& j, SwitchType& s) {
+    s.name = j.at("name"), s.rated = as<Ampere>(j, "rated_A"), s.breaks = as<Volt>(j, "breaks_V");
+    s.contact = as<Ohm>(j, "contact_ohm");
+    s.kind = one_of<SwitchKind>(j, "kind",
+                                {{"switch", SwitchKind::manual},
+                                 {"relay", SwitchKind::relay},
+                                 {"loop", SwitchKind::loop},
+                                 {"isolator", SwitchKind::isolator},
+                                 {"electronic", SwitchKind::electronic},
+                                 {"thermal", SwitchKind::thermal}});
+    if (j.contains("coil_V")) s.coil = as<Volt>(j, "coil_V"), s.coil_current = Ampere(j.value("coil_A", 0.0));
+    if (j.contains("opens_above_C")) s.opens_above = as<Celsius>(j, "opens_above_C");
+    if (j.contains("closes_above_C")) s.closes_above = as<Celsius>(j, "closes_above_C");
+    s.mass = as<Gram>(j, "mass_g"), s.cost = j.at("cost");
 }
 
-TubeSize tube(const json& j) {
-    return {
-        j.at("id"),       j.at("name"),  as<Millimetre>(j, "expanded_mm"), as<Millimetre>(j, "recovered_mm"),
-        j.at("adhesive"), j.at("source")};
+void read(const json& j, TubeSize& t) {
+    t.name = j.at("name"), t.adhesive = j.at("adhesive");
+    t.expanded = as<Millimetre>(j, "expanded_mm"), t.recovered = as<Millimetre>(j, "recovered_mm");
+    if (t.recovered >= t.expanded) throw std::runtime_error("/recovered_mm: not smaller than expanded_mm");
 }
 
-JointKind joint(const json& j) {
-    static const std::map<std::string, JointMethod> methods{{"solder", JointMethod::solder},
-                                                            {"crimp", JointMethod::crimp},
-                                                            {"screw", JointMethod::screw},
-                                                            {"lever", JointMethod::lever}};
-    JointKind k;
-    k.id = j.at("id");
+void read(const json& j, JointKind& k) {
     k.name = j.at("name");
-    k.method = methods.at(j.at("method"));
-    k.strip = as<Millimetre>(j, "strip_mm");
-    k.overlap = as<Millimetre>(j, "overlap_mm");
-    k.iron = as<Celsius>(j, "iron_C");
-    k.dwell = as<Second>(j, "dwell_s");
-    k.resistance = as<Ohm>(j, "resistance_ohm");
-    k.tube = j.at("tube");
-    k.minutes = j.at("minutes");
+    k.method = one_of<JointMethod>(j, "method",
+                                   {{"solder", JointMethod::solder},
+                                    {"crimp", JointMethod::crimp},
+                                    {"screw", JointMethod::screw},
+                                    {"lever", JointMethod::lever}});
+    k.strip = as<Millimetre>(j, "strip_mm"), k.overlap = as<Millimetre>(j, "overlap_mm");
+    k.iron = as<Celsius>(j, "iron_C"), k.dwell = as<Second>(j, "dwell_s");
+    k.resistance = as<Ohm>(j, "resistance_ohm"), k.tube = j.at("tube"), k.minutes = j.at("minutes");
     k.tools = j.at("tools").get<std::vector<std::string>>();
     k.actions = j.at("actions").get<std::vector<std::string>>();
     k.caution = text(j, "caution");
-    k.source = j.at("source");
-    return k;
 }
 
-tl::expected<void, std::string> add_file(Catalogue& into, const fs::path& file, const fs::path& data) {
-    auto document = read_checked_json(file, data / "schema" / "catalogue.schema.json");
-    if (!document) return tl::unexpected(document.error());
+void read(const json& j, InlinePart& p) {
+    p.name = j.at("name");
+    p.kind = one_of<InlineKind>(
+        j, "kind",
+        {{"diode", InlineKind::diode}, {"filter", InlineKind::filter}, {"shunt", InlineKind::shunt}});
+    p.resistance = as<Ohm>(j, "resistance_ohm"), p.rated = as<Ampere>(j, "rated_A");
+    p.voltage = as<Volt>(j, "voltage_V"), p.forward = Volt(j.value("forward_V", 0.0));
+    p.inductance = Henry(j.value("inductance_H", 0.0)), p.capacitance = Farad(j.value("capacitance_F", 0.0));
+    p.saturation = Ampere(j.value("saturation_A", 0.0));
+    p.mass = as<Gram>(j, "mass_g"), p.cost = j.at("cost");
+}
+
+/// What a file of each kind adds to.
+template <class Visit>
+void with_list(Catalogue& c, const std::string& kind, Visit visit) {
+    if (kind == "insulation") visit(c.insulations);
+    if (kind == "wire") visit(c.wires);
+    if (kind == "fuse") visit(c.fuses);
+    if (kind == "chemistry") visit(c.chemistries);
+    if (kind == "cell") visit(c.cells);
+    if (kind == "converter") visit(c.converters);
+    if (kind == "connector") visit(c.connectors);
+    if (kind == "switch") visit(c.switches);
+    if (kind == "tube") visit(c.tubes);
+    if (kind == "joint") visit(c.joints);
+    if (kind == "inline") visit(c.inlines);
+}
+
+/// Adds a file's entries; `own` entries replace those of the same id, shipped ones must be new.
+void add_file(Catalogue& into, const fs::path& file, const fs::path& data, bool own) {
+    const auto document = read_checked_json(file, data / "schema" / "catalogue.schema.json");
+    if (!document) return void(into.refused.push_back(document.error()));
     const std::string kind = document->at("kind");
     const auto& entries = document->at("entries");
-    const auto read = [&](auto& list, auto make) {
+    const auto schema = data / "schema" / "entry" / (kind + ".schema.json");
+    with_list(into, kind, [&](auto& list) {
+        std::set<Id> here;
         for (size_t i = 0; i < entries.size(); ++i) {
-            auto entry = make(entries[i]);
-            if (find(list, entry.id))
-                throw std::runtime_error(fmt::format("/entries/{}/id: “{}” is there twice", i, entry.id));
+            const auto at = fmt::format("{}: /entries/{}", file.string(), i);
+            const auto refuse = [&](const std::string& why) { into.refused.push_back(at + why); };
+            if (const auto fits = check_schema(entries[i], schema, ""); !fits) {
+                refuse(fits.error().substr(2));  // without the empty name and its colon
+                continue;
+            }
+            typename std::remove_reference_t<decltype(list)>::value_type entry;
+            entry.id = entries[i].at("id"), entry.source = entries[i].at("source");
+            if (!here.insert(entry.id).second || (!own && find(list, entry.id))) {
+                refuse(fmt::format("/id: “{}” is there twice", entry.id));
+                continue;
+            }
+            try {
+                read(entries[i], entry);
+            } catch (const std::exception& e) {
+                refuse(e.what());
+                continue;
+            }
+            std::erase_if(list, [&](const auto& e) { return e.id == entry.id; });
             list.push_back(std::move(entry));
         }
-    };
-    try {
-        if (kind == "insulation")
-            read(into.insulations, insulation);
-        else if (kind == "wire")
-            read(into.wires, wire);
-        else if (kind == "fuse")
-            read(into.fuses, fuse);
-        else if (kind == "chemistry")
-            read(into.chemistries, chemistry);
-        else if (kind == "converter")
-            read(into.converters, converter);
-        else if (kind == "connector")
-            read(into.connectors, connector);
-        else if (kind == "switch")
-            read(into.switches, switch_type);
-        else if (kind == "tube")
-            read(into.tubes, tube);
-        else
-            read(into.joints, joint);
-    } catch (const std::exception& e) {
-        return tl::unexpected(fmt::format("{}: {}", file.string(), e.what()));
-    }
-    return {};
+    });
+}
+
+tl::expected<std::vector<fs::path>, std::string> json_files(const fs::path& folder) {
+    std::vector<fs::path> files;
+    std::error_code failed;
+    for (const auto& entry : fs::directory_iterator(folder, failed))
+        if (entry.path().extension() == ".json") files.push_back(entry.path());
+    if (failed) return tl::unexpected(fmt::format("{}: {}", folder.string(), failed.message()));
+    std::sort(files.begin(), files.end());
+    return files;
+}
+
+/// Leaves out the entries that name another which is not there.
+template <class List, class Others>
+void drop_dangling(Catalogue& c, List& list, const Others& others, const char* what,
+                   Id List::value_type::*of) {
+    std::erase_if(list, [&](const auto& e) {
+        if (find(others, e.*of)) return false;
+        c.refused.push_back(fmt::format("{}: no {} “{}” in the catalogue", e.id, what, e.*of));
+        return true;
+    });
 }
 
 }  // namespace
 
-tl::expected<Catalogue, std::string> load_catalogue(const fs::path& data) {
+tl::expected<Catalogue, std::string> load_catalogue(const fs::path& data, const fs::path& own) {
     Catalogue catalogue;
-    std::vector<fs::path> files;
-    std::error_code failed;
-    for (const auto& entry : fs::directory_iterator(data / "catalogue", failed))
-        if (entry.path().extension() == ".json") files.push_back(entry.path());
-    if (failed) return tl::unexpected(fmt::format("{}: {}", (data / "catalogue").string(), failed.message()));
-    std::sort(files.begin(), files.end());
-    for (const auto& file : files)
-        if (auto added = add_file(catalogue, file, data); !added) return tl::unexpected(added.error());
-    for (const auto& w : catalogue.wires)
-        if (!find(catalogue.insulations, w.insulation))
-            return tl::unexpected(
-                fmt::format("wire {}: no insulation “{}” in the catalogue", w.id, w.insulation));
+    const auto shipped = json_files(data / "catalogue");
+    if (!shipped) return tl::unexpected(shipped.error());
+    for (const auto& file : *shipped) add_file(catalogue, file, data, false);
+    if (std::error_code ignored; !own.empty() && fs::is_directory(own, ignored)) {
+        if (const auto mine = json_files(own))
+            for (const auto& file : *mine) add_file(catalogue, file, data, true);
+        else
+            catalogue.refused.push_back(mine.error());
+    }
+    drop_dangling(catalogue, catalogue.wires, catalogue.insulations, "insulation", &WireType::insulation);
+    drop_dangling(catalogue, catalogue.cells, catalogue.chemistries, "chemistry", &CellType::chemistry);
     std::stable_sort(catalogue.wires.begin(), catalogue.wires.end(),
                      [](const auto& a, const auto& b) { return a.area < b.area; });
     return catalogue;
+}
+
+fs::path own_catalogue() {
+    if (const char* home = std::getenv("XDG_DATA_HOME"); home && *home)
+        return fs::path(home) / "sangre" / "catalogue";
+    const char* home = std::getenv("HOME");
+    return home ? fs::path(home) / ".local" / "share" / "sangre" / "catalogue" : fs::path();
 }
 
 fs::path data_directory() {

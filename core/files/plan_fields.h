@@ -9,19 +9,26 @@
 namespace sangre::plan_fields {
 
 constexpr auto names(LoadKind) {
-    return std::to_array<std::pair<LoadKind, std::string_view>>(
-        {{LoadKind::current, "current"}, {LoadKind::power, "power"}, {LoadKind::resistance, "resistance"}});
+    return std::to_array<std::pair<LoadKind, std::string_view>>({{LoadKind::current, "current"},
+                                                                 {LoadKind::power, "power"},
+                                                                 {LoadKind::resistance, "resistance"},
+                                                                 {LoadKind::motor, "motor"},
+                                                                 {LoadKind::led, "led"}});
 }
 constexpr auto names(LoadState) {
     return std::to_array<std::pair<LoadState, std::string_view>>({{LoadState::off, "off"},
                                                                   {LoadState::idle, "idle"},
                                                                   {LoadState::typical, "typical"},
-                                                                  {LoadState::peak, "peak"}});
+                                                                  {LoadState::peak, "peak"},
+                                                                  {LoadState::stall, "stall"}});
 }
 constexpr auto names(DeviceKind) {
     return std::to_array<std::pair<DeviceKind, std::string_view>>({{DeviceKind::fuse, "fuse"},
                                                                    {DeviceKind::power_switch, "switch"},
-                                                                   {DeviceKind::connector, "connector"}});
+                                                                   {DeviceKind::connector, "connector"},
+                                                                   {DeviceKind::diode, "diode"},
+                                                                   {DeviceKind::filter, "filter"},
+                                                                   {DeviceKind::shunt, "shunt"}});
 }
 constexpr auto names(Return) {
     return std::to_array<std::pair<Return, std::string_view>>(
@@ -79,7 +86,9 @@ template <class V>
 void visit(V& v, Battery& b) {
     v("id", b.id), v("name", b.name), v("chemistry", b.chemistry), v("series", b.series),
         v("parallel", b.parallel);
-    v("cell_capacity_Ah", b.cell_capacity), v("place", b.place);
+    v("cell_capacity_Ah", b.cell_capacity), v("health", b.health),
+        v("resistance_factor", b.resistance_factor), v("weakest_cell", b.weakest_cell),
+        v("charge_behind", b.charge_behind), v("place", b.place);
 }
 template <class V>
 void visit(V& v, Hub& h) {
@@ -95,7 +104,8 @@ void visit(V& v, Load& l) {
     v("nominal_V", l.nominal), v("idle_A", l.idle), v("typical_A", l.typical), v("peak_A", l.peak);
     v("peak_s", l.peak_time), v("start_A", l.start), v("start_s", l.start_time), v("always_on", l.always_on);
     v("vital", l.vital), v("noisy", l.noisy), v("sensitive", l.sensitive), v("transmitter", l.transmitter);
-    v("own_switch", l.own_switch), v("place", l.place);
+    v("own_switch", l.own_switch), v("starter", l.starter), v("capacitance_F", l.capacitance),
+        v("place", l.place);
 }
 template <class V>
 void visit(V& v, Device& d) {
@@ -104,7 +114,7 @@ void visit(V& v, Device& d) {
 template <class V>
 void visit(V& v, Feed& f) {
     v("id", f.id), v("from", f.from), v("to", f.to), v("devices", f.devices), v("wire", f.wire),
-        v("length_m", f.length);
+        v("conductors", f.conductors), v("length_m", f.length);
     v("return", f.ret), v("shared_with", f.shared_with), v("joint_from", f.joint_from),
         v("joint_to", f.joint_to);
     v("supply_colour", f.supply_colour), v("return_colour", f.return_colour);

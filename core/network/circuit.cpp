@@ -32,9 +32,11 @@ std::vector<Resistance> feed_resistances(const Plan& plan, const Feed& feed, con
                 parts.push_back({"connector +", type->contact, false});
                 parts.push_back({"connector −", type->contact, true});
             }
+        if (const auto* type = find(catalogue.inlines, d.type); type && is_inline(d.kind))
+            parts.push_back({type->name, type->resistance, false});
     }
     const auto* wire = find(catalogue.wires, feed.wire);
-    const Ohm copper(wire ? wire->ohm_per_m * raw(length) : 0);
+    const Ohm copper(wire ? wire->ohm_per_m * std::max(raw(length), 0.0) / std::max(feed.conductors, 1) : 0);
     const Ohm joints =
         joint_resistance(catalogue, feed.joint_from) + joint_resistance(catalogue, feed.joint_to);
     parts.push_back({"wire +", copper, false});
@@ -52,6 +54,18 @@ std::vector<Resistance> feed_resistances(const Plan& plan, const Feed& feed, con
             break;
     }
     return parts;
+}
+
+bool is_inline(DeviceKind kind) {
+    return kind == DeviceKind::diode || kind == DeviceKind::filter || kind == DeviceKind::shunt;
+}
+
+Volt feed_forward_voltage(const Feed& feed, const Catalogue& catalogue) {
+    Volt sum(0);
+    for (const auto& d : feed.devices)
+        if (const auto* type = find(catalogue.inlines, d.type); type && d.kind == DeviceKind::diode)
+            sum += type->forward;
+    return sum;
 }
 
 Circuit build_circuit(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths) {
@@ -116,14 +130,15 @@ Circuit build_circuit(const Plan& plan, const Catalogue& catalogue, const std::v
         if (f.ret == Return::shared)
             if (const auto* other = by_id(plan.feeds, f.shared_with))
                 home = terminals(other->to, false).negative;
-        c.branches.push_back({from.positive, to.positive, std::max(supply, least_ohm), i, false});
-        c.branches.push_back({to.negative, home, std::max(back, least_ohm), i, true});
+        c.branches.push_back({from.positive, to.positive, std::max(supply, least_ohm),
+                              raw(feed_forward_voltage(f, catalogue)), i, false});
+        c.branches.push_back({to.negative, home, std::max(back, least_ohm), 0, i, true});
         c.copper_share.push_back(copper / c.branches[2 * i].ohm);
         c.copper_share.push_back(f.ret == Return::own ? copper / c.branches[2 * i + 1].ohm : 0);
     }
     if (any_frame)
         for (const auto& b : c.batteries) {
-            c.branches.push_back({frame, b.negative, frame_bond_ohm, plan.feeds.size(), true});
+            c.branches.push_back({frame, b.negative, frame_bond_ohm, 0, plan.feeds.size(), true});
             c.copper_share.push_back(0);
         }
     return c;

@@ -22,6 +22,12 @@ struct Resistance {
 std::vector<Resistance> feed_resistances(const Plan& plan, const Feed& feed, const Catalogue& catalogue,
                                          Metre length);
 
+/// True for what is in series and of no other kind: diode, filter, shunt.
+bool is_inline(DeviceKind kind);
+
+/// Forward voltage of the diodes in a feed's supply, together.
+Volt feed_forward_voltage(const Feed& feed, const Catalogue& catalogue);
+
 struct Terminals {
     int positive = -1;
     int negative = -1;
@@ -31,6 +37,7 @@ struct Terminals {
 struct Branch {
     int a = 0, b = 0;
     double ohm = 0;
+    double forward = 0;  ///< V across a diode in it; 0 without
     size_t feed = 0;
     bool in_return = false;
 };

@@ -62,7 +62,7 @@ struct Along {
     /// `reach`.
     std::optional<Vector> corrected(const Vector& guess, const Vector& t, double reach, int& took) const {
         Vector x = guess;
-        for (took = 0; took < 8; ++took) {
+        for (took = 0; took < 20; ++took) {
             const Vector f = residual(x);
             const auto d = solve(x, t, f, t.dot(x - guess));
             if (!d) return {};
@@ -78,7 +78,7 @@ struct Along {
         Vector hold = Vector::Zero(x.size());
         hold[x.size() - 1] = 1;
         x[x.size() - 1] = share_volts;
-        for (int i = 0; i < 12; ++i) {
+        for (int i = 0; i < 30; ++i) {
             const auto d = solve(x, hold, residual(x), 0);
             if (!d) return {};
             x -= *d;
@@ -118,7 +118,7 @@ bool follow_load(const LoadedSystem& system, Eigen::VectorXd& v, int& iterations
         }
         x = *next;
         t = along.tangent(x, *t);
-        step *= took <= 3 ? 2 : took >= 6 ? 0.5 : 1;
+        step *= took <= 6 ? 2 : took >= 12 ? 0.5 : 1;
     }
     return false;
 }

@@ -10,13 +10,26 @@
 
 namespace sangre {
 
-/// Current a load takes at a terminal voltage, and its derivative; below three quarters of its least voltage
-/// a load lets go and behaves as a resistance, so that every network has an operating point. Proportional to
-/// `amps_at_nominal`.
 struct LoadCurrent {
     double amps, slope;
 };
+
+/// Current a load takes at a terminal voltage, and its derivative. Below three quarters of its least voltage
+/// a constant-current or constant-power load lets go and behaves as a resistance, so that every network has
+/// an operating point. A motor draws what its torque asks, down to the voltage at which its winding no longer
+/// passes that and it stands still. An LED string is dark below three quarters of nominal.
 LoadCurrent load_current(const Load& load, double amps_at_nominal, double volts);
+
+/// Nominal ÷ stall current; without a stall current six times the running one is taken (typical).
+Ohm winding_resistance(const Load& motor);
+/// Speed over that without load at nominal voltage: back-EMF over back-EMF; 0 when stalled.
+double motor_speed_share(const Load& motor, Ampere amps, Volt volts);
+
+struct BranchCurrent {
+    double amps, slope;
+};
+/// A conductor, or a diode of that forward voltage in series with it, which blocks the other way.
+BranchCurrent branch_current(double siemens, double forward, double volts);
 
 /// A current with its derivatives by the voltages of a module's in, ground and out node.
 struct Sensitive {
@@ -26,12 +39,17 @@ struct Sensitive {
 
 struct ConverterCurrents {
     Sensitive in, out;  ///< drawn from the in node; pushed into the out node
-    bool dropout = false, limiting = false, locked_out = false;
+    bool dropout = false, limiting = false, locked_out = false, cycling = false;
 };
 
 /// Output regulated to `set` behind 4 mΩ, never sinking; it follows the input in dropout, is held at 1.25 ×
 /// the printed current, and lets go over the last tenth of a volt per volt below the least input. A switching
-/// module takes P_out/η + V_in·I_q from its input, a linear one the output current itself.
-ConverterCurrents converter_currents(const ConverterType& type, double set, double v_in, double v_out);
+/// module takes P_out·(1 + (1/η − 1)(½ + I/1.2 I_rated)) + V_in·I_q from its input, so that η holds at 0.6 of
+/// the printed current; a linear one takes the output current itself. A module that had let go starts again
+/// only above its least input times its restart factor. The corner where the output stops giving is rounded
+/// over ± `rounding` amperes: for following a path, not for the answer, where an idle output rests right
+/// there.
+ConverterCurrents converter_currents(const ConverterType& type, double set, double v_in, double v_out,
+                                     bool was_locked = false, double rounding = 0);
 
 }  // namespace sangre

@@ -39,7 +39,8 @@ struct Solver::Inside {
     struct Instant {
         std::vector<double> conductance, load_amps, set_volts;
         std::vector<BatterySource> sources;
-        double share = 1;  ///< of every load's current
+        double share = 1;     ///< of every load's current
+        double rounding = 0;  ///< A, of the corner of a module's output
     };
 
     Instant instant(const Demand& demand) const {
@@ -49,26 +50,33 @@ struct Solver::Inside {
             const auto& branch = circuit.branches[b];
             const bool open =
                 !branch.in_return && branch.feed < demand.open.size() && demand.open[branch.feed];
-            const double ohm = branch.ohm * (1 + circuit.copper_share[b] * (warm - 1));
+            const double off_by =
+                branch.feed < demand.branch_scale.size() ? demand.branch_scale[branch.feed] : 1;
+            const double ohm = branch.ohm * (1 + circuit.copper_share[b] * (warm - 1)) * off_by;
             now.conductance.push_back(open ? 0 : 1 / std::max(ohm, 1e-6));
         }
         for (size_t i = 0; i < plan.loads.size(); ++i) {
             const auto state = i < demand.states.size() ? demand.states[i] : LoadState::off;
             double amps = raw(draw(plan.loads[i], state));
             if (demand.starting && state == LoadState::peak) amps = std::max(amps, raw(plan.loads[i].start));
-            now.load_amps.push_back(amps);
+            now.load_amps.push_back(amps * (i < demand.load_scale.size() ? demand.load_scale[i] : 1));
         }
         for (size_t i = 0; i < plan.converters.size(); ++i)
-            now.set_volts.push_back(raw(plan.converters[i].set) *
-                                    (1 + demand.converter_offset * (types[i] ? types[i]->tolerance : 0)));
+            now.set_volts.push_back(
+                raw(plan.converters[i].set) *
+                (1 + (demand.converter_offset +
+                      (i < demand.converter_shift.size() ? demand.converter_shift[i] : 0)) *
+                         (types[i] ? types[i]->tolerance : 0)));
         for (size_t i = 0; i < plan.batteries.size(); ++i) {
             BatterySource s;
             if (const auto* chemistry = chemistries[i]) {
                 const auto& b = plan.batteries[i];
+                const double charge = std::max(0.0, demand.charge - b.charge_behind);
                 s.volts = raw(demand.charging ? pack_charge_voltage(b, *chemistry)
-                                              : pack_rest_voltage(b, *chemistry, demand.charge));
-                s.ohms = demand.charging ? charger_ohm
-                                         : raw(pack_resistance(b, *chemistry, demand.charge, demand.air));
+                                              : pack_rest_voltage(b, *chemistry, charge));
+                s.ohms = demand.charging
+                             ? charger_ohm
+                             : raw(pack_resistance(b, *chemistry, charge, demand.air)) * demand.battery_scale;
             }
             now.sources.push_back(s);
         }
@@ -86,8 +94,12 @@ struct Solver::Inside {
         // Returns leak to the reference, supplies to their own return: what is switched off reads 0 V, not
         // its ground's lift.
         for (int n = 0; n < v.size(); ++n) conduct(n, circuit.leak_to[static_cast<size_t>(n)], leak_siemens);
-        for (size_t b = 0; b < circuit.branches.size(); ++b)
-            conduct(circuit.branches[b].a, circuit.branches[b].b, now.conductance[b]);
+        for (size_t b = 0; b < circuit.branches.size(); ++b) {
+            const auto& [from, to, ohm, forward, feed, in_return] = circuit.branches[b];
+            const auto [amps, slope] = branch_current(now.conductance[b], forward, v[from] - v[to]);
+            leave(from, amps), leave(to, -amps);
+            stamp(from, from, slope), stamp(to, to, slope), stamp(from, to, -slope), stamp(to, from, -slope);
+        }
         for (size_t i = 0; i < circuit.batteries.size(); ++i) {
             const auto [plus, minus] = circuit.batteries[i];
             const double g = 1 / now.sources[i].ohms;
@@ -96,18 +108,18 @@ struct Solver::Inside {
         }
         for (size_t i = 0; i < circuit.loads.size(); ++i) {
             const auto [plus, minus] = circuit.loads[i];
-            const auto [amps, slope] =
-                load_current(plan.loads[i], now.load_amps[i] * now.share, v[plus] - v[minus]);
-            leave(plus, amps), leave(minus, -amps);
-            stamp(plus, plus, slope), stamp(minus, minus, slope), stamp(plus, minus, -slope),
-                stamp(minus, plus, -slope);
+            const auto [amps, slope] = load_current(plan.loads[i], now.load_amps[i], v[plus] - v[minus]);
+            leave(plus, amps * now.share), leave(minus, -amps * now.share);
+            const double g = slope * now.share;
+            stamp(plus, plus, g), stamp(minus, minus, g), stamp(plus, minus, -g), stamp(minus, plus, -g);
         }
         for (size_t i = 0; i < circuit.converter_in.size(); ++i) {
             const int in = circuit.converter_in[i].positive, ground = circuit.converter_in[i].negative;
             const int out = circuit.converter_out[i].positive;
             ConverterCurrents c;
             if (types[i])
-                c = converter_currents(*types[i], now.set_volts[i], v[in] - v[ground], v[out] - v[ground]);
+                c = converter_currents(*types[i], now.set_volts[i], v[in] - v[ground], v[out] - v[ground],
+                                       i < demand.locked.size() && demand.locked[i], now.rounding);
             leave(in, c.in.value), leave(out, -c.out.value), leave(ground, c.out.value - c.in.value);
             const std::array nodes{in, ground, out};
             for (size_t k = 0; k < 3; ++k) {
@@ -209,17 +221,22 @@ struct Solver::Inside {
                 g = residual(now, demand, next);
             }
             stuck = half == 8 ? stuck + 1 : 0;
+            // What hangs behind an open switch has no current to converge: rounding moves it by volts.
+            if (stuck && f.cwiseAbs().maxCoeff() < 1e-10) return true;
             v = next, f = g;
-            if (largest * take < 1e-9 && f.cwiseAbs().maxCoeff() < 1e-7) return true;
+            if (largest < 1e-8 && f.cwiseAbs().maxCoeff() < 1e-7) return true;
         }
         return false;
     }
 
     /// Where Newton's method gets stuck, the answer is sought along the path from no load to the whole.
     bool raise_load(Instant now, const Demand& demand, Vector& v, int& iterations) const {
+        const auto whole = now;
         now.share = 0;
         v = first_guess(now, demand);
         if (!newton(now, demand, v, iterations)) return false;
+        now.rounding = 1e-3;
+        newton(now, demand, v, iterations);
         const LoadedSystem system{[&](const Vector& x, double share) {
                                       now.share = share;
                                       return residual(now, demand, x);
@@ -229,10 +246,11 @@ struct Solver::Inside {
                                       assemble(now, demand, x);
                                       return demand.short_at ? shorted : jacobian;
                                   }};
-        return follow_load(system, v, iterations);
+        return follow_load(system, v, iterations) && newton(whole, demand, v, iterations);
     }
 
     OperatingPoint read(const Instant& now, const Demand& demand, const Vector& v) const;
+    void margins(const Instant& now, const Demand& demand, const Vector& v, OperatingPoint& p) const;
 };
 
 OperatingPoint Solver::Inside::read(const Instant& now, const Demand& demand, const Vector& v) const {
@@ -240,7 +258,9 @@ OperatingPoint Solver::Inside::read(const Instant& now, const Demand& demand, co
     p.found = true;
     p.node_volts.assign(v.begin(), v.end());
     for (size_t b = 0; b < circuit.branches.size(); ++b) {
-        p.branch_amps.push_back(now.conductance[b] * (v[circuit.branches[b].a] - v[circuit.branches[b].b]));
+        p.branch_amps.push_back(branch_current(now.conductance[b], circuit.branches[b].forward,
+                                               v[circuit.branches[b].a] - v[circuit.branches[b].b])
+                                    .amps);
         p.scale = std::max(p.scale, std::abs(p.branch_amps.back()));
     }
     p.residual = residual(now, demand, v).cwiseAbs().maxCoeff();
@@ -276,21 +296,48 @@ OperatingPoint Solver::Inside::read(const Instant& now, const Demand& demand, co
         for (const auto f : feeds_into(plan, plan.loads[i].id))
             fed = fed || !(f < demand.open.size() && demand.open[f]);
         if (now.load_amps[i] > 0 && fed && volts < plan.loads[i].v_min - Volt(1e-6))
-            p.brown_outs.push_back({i, volts, plan.loads[i].v_min});
+            p.brown_outs.push_back({i, volts, plan.loads[i].v_min, {}, {}});
     }
     for (size_t i = 0; i < circuit.converter_in.size(); ++i) {
         ConverterPoint c;
         c.in = across(circuit.converter_in[i]), c.out = across(circuit.converter_out[i]);
         if (types[i]) {
-            const auto k = converter_currents(*types[i], now.set_volts[i], raw(c.in), raw(c.out));
+            const auto k = converter_currents(*types[i], now.set_volts[i], raw(c.in), raw(c.out),
+                                              i < demand.locked.size() && demand.locked[i]);
             c.in_amps = Ampere(k.in.value), c.out_amps = Ampere(k.out.value);
             c.dropout = k.dropout, c.limiting = k.limiting, c.locked_out = k.locked_out;
+            c.cycling = k.cycling;
             c.heat = Watt(raw(c.in) * k.in.value - raw(c.out) * k.out.value);
         }
         p.converter_heat += c.heat;
         p.converters.push_back(c);
     }
+    margins(now, demand, v, p);
     return p;
+}
+
+/// What the small-signal resistance seen by a starved load says of its path: how much of it, or of the load's
+/// current, is too much.
+void Solver::Inside::margins(const Instant& now, const Demand& demand, const Vector& v,
+                             OperatingPoint& p) const {
+    if (p.brown_outs.empty()) return;
+    assemble(now, demand, v);
+    klu.factorize(demand.short_at ? shorted : jacobian);
+    if (klu.info() != Eigen::Success) return;
+    for (auto& b : p.brown_outs) {
+        const auto [plus, minus] = circuit.loads[b.load];
+        Vector unit = Vector::Zero(v.size());
+        unit[plus] = 1, unit[minus] = -1;
+        unit[0] = 0;
+        const Vector x = klu.solve(unit);
+        const double seen = x[plus] - x[minus];
+        const double slope = load_current(plan.loads[b.load], now.load_amps[b.load], raw(b.gets)).slope;
+        // The load's own conductance is part of what is seen.
+        const double path = std::abs(1 - seen * slope) > 1e-9 ? seen / (1 - seen * slope) : seen;
+        const double missing = raw(b.needs - b.gets), amps = raw(p.loads[b.load].amps);
+        if (std::isfinite(path) && path > 0) b.too_much_amps = Ampere(missing / path);
+        if (amps > 1e-9) b.too_much_ohm = Ohm(missing / amps);
+    }
 }
 
 Solver::Solver(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths)

@@ -19,6 +19,11 @@ struct Demand {
     bool starting = false;           ///< loads in state peak draw their start-up current if it is larger
     double wire_scale = 1;           ///< tolerance on copper resistance
     double converter_offset = 0;     ///< −1, 0 or +1 times each module's tolerance
+    std::vector<bool> locked;        ///< by converter: had let go before; starts again only above its restart
+    std::vector<double> load_scale;  ///< by load, on its current; empty for 1
+    std::vector<double> branch_scale;     ///< by feed, on the resistance of both conductors; empty for 1
+    std::vector<double> converter_shift;  ///< by converter, share of its tolerance, −1 to 1; empty for 0
+    double battery_scale = 1;             ///< on every pack's internal resistance
 };
 
 struct FeedPoint {
@@ -43,12 +48,15 @@ struct ConverterPoint {
     bool dropout = false;   ///< the output follows the input
     bool limiting = false;  ///< at its current limit
     bool locked_out = false;
+    bool cycling = false;  ///< runs on no input it can hold: it lets go and starts again
 };
 
 /// A load that gets less than it needs.
 struct BrownOut {
     size_t load = 0;
     Volt gets{}, needs{};
+    Ohm too_much_ohm{};      ///< what its path has too much for the current it takes
+    Ampere too_much_amps{};  ///< what it takes too much for its path
 };
 
 struct OperatingPoint {

@@ -99,6 +99,8 @@ Ampere draw(const Load& load, LoadState state) {
             return load.typical;
         case LoadState::peak:
             return std::max(load.peak, load.typical);
+        case LoadState::stall:
+            return std::max({load.start, load.peak, load.typical});
     }
     return Ampere(0);
 }

@@ -16,9 +16,9 @@ namespace sangre {
 
 using Id = std::string;
 
-enum class LoadKind { current, power, resistance };
-enum class LoadState { off, idle, typical, peak };
-enum class DeviceKind { fuse, power_switch, connector };
+enum class LoadKind { current, power, resistance, motor, led };
+enum class LoadState { off, idle, typical, peak, stall };
+enum class DeviceKind { fuse, power_switch, connector, diode, filter, shunt };
 enum class Return { own, frame, shared };
 enum class PassageKind { open, hole, gland, hinge, heat, edge };
 
@@ -52,6 +52,10 @@ struct Battery {
     AmpereHour cell_capacity{};
     Id place;
     std::string extra;
+    double health = 1;             ///< share of the printed capacity that is left
+    double resistance_factor = 1;  ///< of age: internal resistance over that of a new pack
+    double weakest_cell = 1;       ///< capacity of the weakest cell over that of the others
+    double charge_behind = 0;      ///< how far its charge lies below the plan's, 0 to 1
     bool operator==(const Battery&) const = default;
 };
 
@@ -75,7 +79,8 @@ struct Converter {
 };
 
 /// What must run. Currents are at `nominal`; a power load draws nominal × current, a resistance is nominal ÷
-/// current.
+/// current. A motor draws what its torque asks, and nominal ÷ `start` is its winding; an LED string lights
+/// above three quarters of nominal.
 struct Load {
     Id id;
     std::string name;
@@ -86,12 +91,14 @@ struct Load {
     Second peak_time{};
     Ampere start{};
     Second start_time{};
+    Farad capacitance{};  ///< across its input; charges with a spark when plugged in
     bool always_on = false;
     bool vital = false;
     bool noisy = false;
     bool sensitive = false;
     bool transmitter = false;
     bool own_switch = false;  ///< the builder wants to switch it alone
+    bool starter = false;     ///< starts the vehicle: the pack is spent when this no longer turns
     Id place;
     std::string extra;
     bool operator==(const Load&) const = default;
@@ -101,7 +108,7 @@ struct Load {
 struct Device {
     Id id;
     DeviceKind kind = DeviceKind::fuse;
-    Id type;           ///< fuse family, switch or connector of the catalogue
+    Id type;           ///< fuse family, switch, connector or inline part of the catalogue
     Ampere rating{};   ///< of a fuse
     std::string name;  ///< of a switch, as the builder calls it
     std::string extra;
@@ -120,6 +127,7 @@ struct Feed {
     std::string supply_colour = "red";
     std::string return_colour = "black";
     std::string extra;
+    int conductors = 1;  ///< alike, in parallel, in the supply and in the return
     bool operator==(const Feed&) const = default;
 };
 

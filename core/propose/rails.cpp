@@ -56,7 +56,8 @@ void part_noise(const Plan& plan, std::vector<RailGroup>& groups) {
 }
 
 bool makes(const ConverterType& t, SourceRange source, Volt volts) {
-    if (volts < t.out_min || volts > t.out_max || source.low < t.in_min || source.high > t.in_max)
+    // Room above, to make up for what the wires drop.
+    if (volts < t.out_min || volts * 1.05 > t.out_max || source.low < t.in_min || source.high > t.in_max)
         return false;
     switch (t.kind) {
         case ConverterKind::buck:
@@ -110,19 +111,23 @@ double input_spare(const ConverterType& type, Volt highest) {
 
 tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue& catalogue,
                                                                  SourceRange source, Volt volts,
-                                                                 Ampere continuous, Ampere peak) {
+                                                                 Ampere continuous, Ampere peak,
+                                                                 double window) {
     const ConverterType* best = nullptr;
     bool any_makes = false;
     Ampere strongest(0);
     const auto better = [&](const ConverterType& t) {
         if (!best) return true;
+        // Its own tolerance, either way, must leave room for what the wires drop.
+        const auto precise = [&](const ConverterType& c) { return 2 * c.tolerance + 0.025 <= window; };
+        if (precise(t) != precise(*best)) return precise(t);
         const bool spare = input_spare(t, source.high) >= wanted_spare,
                    best_spare = input_spare(*best, source.high) >= wanted_spare;
         if (spare != best_spare) return spare;
         return t.cost < best->cost;
     };
     for (const auto& t : catalogue.converters) {
-        if (t.id == "controller-5v" || !makes(t, source, volts)) continue;
+        if (t.id.starts_with("controller-") || !makes(t, source, volts)) continue;
         any_makes = true;
         strongest = std::max(strongest, t.rated * t.trusted);
         if (t.rated * t.trusted < continuous || t.rated < peak || !cool_enough(t, source, volts, continuous))
@@ -153,7 +158,11 @@ RailCurrent rail_current(const Plan& plan, const RailGroup& g) {
 tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, const Catalogue& catalogue,
                                                             SourceRange source, const RailGroup& group) {
     const auto [typical, peak] = rail_current(plan, group);
-    const auto chosen = choose_converter(catalogue, source, group.volts, typical, peak);
+    Volt least(0), most(1e9);
+    for (const auto l : group.loads)
+        least = std::max(least, plan.loads[l].v_min), most = std::min(most, plan.loads[l].v_max);
+    const double window = raw(group.volts) > 0 ? raw(most - least) / raw(group.volts) : 1;
+    const auto chosen = choose_converter(catalogue, source, group.volts, typical, peak, window);
     if (chosen) return std::vector<RailModule>{{group, *chosen}};
     if (group.loads.size() == 1)
         return tl::unexpected(Refusals{{plan.loads[group.loads.front()].id, chosen.error()}});

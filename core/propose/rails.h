@@ -31,10 +31,12 @@ struct RailGroup {
 std::vector<RailGroup> group_rails(const Plan& plan, SourceRange source);
 
 /// The cheapest module that makes `volts` from the source and is trusted with the currents; wants 25 % spare
-/// on its highest input and takes less only when nothing else serves. The error says why none does.
+/// on its highest input and takes less only when nothing else serves; likewise a tolerance that fits the
+/// loads' `window`, (greatest − least voltage) ÷ rail voltage. The error says why none does.
 tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue& catalogue,
                                                                  SourceRange source, Volt volts,
-                                                                 Ampere continuous, Ampere peak);
+                                                                 Ampere continuous, Ampere peak,
+                                                                 double window = 1);
 
 /// A load (empty id: the plan as a whole) that cannot be served.
 struct Refusal {
@@ -53,7 +55,8 @@ struct RailModule {
     RailGroup group;
     const ConverterType* type = nullptr;
 };
-/// One module for the group, or several where no module carries it whole: it is halved until each part is carried.
+/// One module for the group, or several where no module carries it whole: it is halved until each part is
+/// carried.
 tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, const Catalogue& catalogue,
                                                             SourceRange source, const RailGroup& group);
 

@@ -12,7 +12,7 @@ constexpr double overload_rise_k = 20;
 }  // namespace
 
 bool carries(const FuseFamily& family, Ampere rating, const FuseNeed& need) {
-    if (continuous_limit(rating, need.air) < need.continuous) return false;
+    if (continuous_limit(family, rating, need.air) < need.continuous) return false;
     return rides(family, rating, need.peak, need.peak_time) &&
            rides(family, rating, need.start, need.start_time);
 }
@@ -59,7 +59,7 @@ std::vector<const FuseFamily*> suitable_families(const Catalogue& catalogue, con
                                                  const Id& prefer) {
     std::vector<const FuseFamily*> found;
     for (const auto& f : catalogue.fuses)
-        if (f.voltage >= need.volts) found.push_back(&f);
+        if (f.voltage >= need.volts && (f.action == FuseAction::fuse || f.id == prefer)) found.push_back(&f);
     std::stable_sort(found.begin(), found.end(), [&](const auto* a, const auto* b) {
         if ((a->id == prefer) != (b->id == prefer)) return a->id == prefer;
         return a->cost < b->cost;

@@ -33,8 +33,9 @@ Second fast_edge(const FuseFamily& family, Ampere rating, Ampere current) {
     return edge(family, rating, current, &Gate::fastest);
 }
 
-Ampere continuous_limit(Ampere rating, Celsius air) {
-    return rating * 0.75 * (1 - 0.0015 * std::max(0.0, raw(air) - 23));
+Ampere continuous_limit(const FuseFamily& family, Ampere rating, Celsius air) {
+    const double warmer = std::max(0.0, raw(air) - 23);
+    return rating * family.continuous_share * std::max(0.05, 1 - family.derate_per_kelvin * warmer);
 }
 
 bool rides(const FuseFamily& family, Ampere rating, Ampere current, Second time) {

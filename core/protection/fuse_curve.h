@@ -10,8 +10,10 @@ Second slow_edge(const FuseFamily& family, Ampere rating, Ampere current);
 /// The fast edge: the earliest that it opens. To ride a start-up use this edge.
 Second fast_edge(const FuseFamily& family, Ampere rating, Ampere current);
 
-/// Largest continuous load: 75 % of the rating at 23 °C, 0.15 %/K less above. Source: ISO 8820 practice.
-Ampere continuous_limit(Ampere rating, Celsius air);
+/// Largest continuous load: the family's share of the rating at 23 °C, less by its derating per kelvin above,
+/// never below 5 % of that. Blade fuses: 75 % and 0.15 %/K, ISO 8820 practice; resettable ones: all and 1
+/// %/K, typical.
+Ampere continuous_limit(const FuseFamily& family, Ampere rating, Celsius air);
 
 /// True when a pulse of `current` for `time` leaves the fuse sound: its I²t is below 30 % of the fast edge's
 /// at that duration (10 000 starts), or the fast edge is never reached.

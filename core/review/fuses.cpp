@@ -116,7 +116,7 @@ void too_small(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         f.why.add(fmt::format("Carries for good: {} × 75 % at {} = {}; asked: {}.", format(p.rating),
-                              format(p.need.air), format(continuous_limit(p.rating, p.need.air)),
+                              format(p.need.air), format(continuous_limit(*p.family, p.rating, p.need.air)),
                               format(p.need.continuous)));
         if (raw(p.need.peak_time) > 0)
             f.why.add(fmt::format("Peak {} for {}.", format(p.need.peak), format(p.need.peak_time)));

@@ -18,6 +18,10 @@ using AmpereHour = units::charge::ampere_hour_t;
 using WattHour = units::energy::watt_hour_t;
 using Celsius = units::temperature::celsius_t;
 using Gram = units::mass::gram_t;
+using Farad = units::capacitance::farad_t;
+using Henry = units::inductance::henry_t;
+using Hertz = units::frequency::hertz_t;
+using Joule = units::energy::joule_t;
 
 /// The number of a quantity in its own unit, for numeric loops and for printing.
 template <class Quantity>

@@ -20,7 +20,8 @@ double wire_drop_share(const WireType& wire, const WireNeed& need) {
 const WireType* choose_wire(const Catalogue& catalogue, const WireNeed& need, WireSchool school) {
     constexpr double thinnest_mm2 = 0.2;
     for (const auto& w : catalogue.wires) {
-        if (w.insulation != need.insulation || w.metric != need.metric || raw(w.area) < thinnest_mm2)
+        if (w.insulation != need.insulation || w.metric != need.metric || raw(w.area) < thinnest_mm2 ||
+            !w.usual)
             continue;
         bool carries = false;
         switch (school) {
@@ -48,7 +49,8 @@ const WireType* choose_wire(const Catalogue& catalogue, const WireNeed& need, Wi
 
 const WireType* next_thicker(const Catalogue& catalogue, const WireType& wire) {
     for (const auto& w : catalogue.wires)
-        if (w.insulation == wire.insulation && w.metric == wire.metric && w.area > wire.area) return &w;
+        if (w.insulation == wire.insulation && w.metric == wire.metric && w.usual && w.area > wire.area)
+            return &w;
     return nullptr;
 }
 

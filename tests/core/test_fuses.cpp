@@ -56,9 +56,12 @@ class TestFuses : public QObject {
         CLOSE(raw(slow_edge(f, Ampere(5), Ampere(12))), raw(slow_edge(f, Ampere(20), Ampere(48))), 1e-9);
     }
     void continuous_load() {
-        CLOSE(raw(continuous_limit(Ampere(10), Celsius(23))), 7.5, 1e-9);
-        CLOSE(raw(continuous_limit(Ampere(10), Celsius(43))), 7.5 * 0.97, 1e-9);
-        QCOMPARE(raw(continuous_limit(Ampere(10), Celsius(-20))), 7.5);
+        CLOSE(raw(continuous_limit(*find(parts().fuses, Id("standard-blade")), Ampere(10), Celsius(23))), 7.5,
+              1e-9);
+        CLOSE(raw(continuous_limit(*find(parts().fuses, Id("standard-blade")), Ampere(10), Celsius(43))),
+              7.5 * 0.97, 1e-9);
+        QCOMPARE(raw(continuous_limit(*find(parts().fuses, Id("standard-blade")), Ampere(10), Celsius(-20))),
+                 7.5);
     }
     void riding() {
         const auto& f = family("standard-blade");
