@@ -7,6 +7,7 @@
 #include <sstream>
 
 #include "build/bom.h"
+#include "calc.h"
 #include "files/csv.h"
 #include "files/plan_file.h"
 #include "files/report.h"
@@ -213,13 +214,18 @@ int main(int argc, char** argv) {
     auto* bom_command = command("bom", "what to buy", run_bom);
     takes_plan(bom_command);
     bom_command->add_flag("--csv", o.csv, "as a table");
+    std::function<int()> asked;
+    add_calc(app, asked, catalogue);
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& e) {
         return app.exit(e) == 0 ? 0 : 2;
+    } catch (const BadOption& e) {
+        fmt::print(stderr, "sangre-cli: {}\n", e.message);
+        return 2;
     }
     try {
-        return run(o);
+        return asked ? asked() : run(o);
     } catch (const CannotRead& e) {
         fmt::print(stderr, "sangre-cli: {}\n", e.message);
         return 2;

@@ -145,7 +145,7 @@ void visit(V& v, Plan& p) {
     v("coldest_air_C", p.coldest_air), v("batteries", p.batteries), v("hubs", p.hubs),
         v("converters", p.converters);
     v("loads", p.loads), v("feeds", p.feeds), v("places", p.places), v("passages", p.passages),
-        v("phases", p.phases);
+        v("phases", p.phases), v("repeats_per_day", p.repeats_per_day);
     v("practices", p.practices), v("done", p.done), v("measured", p.measured), v("log", p.log);
 }
 

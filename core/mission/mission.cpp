@@ -7,47 +7,27 @@
 #include <cmath>
 
 #include "battery/pack.h"
+#include "mission/phase_draw.h"
 #include "units/format.h"
 
 namespace sangre {
 namespace {
 
-constexpr std::array charges{0.0, 0.1, 0.25, 0.5, 0.75, 1.0};
 constexpr double year_s = 365 * 86400.0;
+constexpr double month_h = 30 * 24.0;
 
-/// What one phase takes from the pack at each of the charges.
-struct PhaseDraw {
-    std::array<double, charges.size()> amps{}, volts{};
-    std::vector<double> load_watts;
-    double drawn_watts = 0;
-
-    double at(const std::array<double, charges.size()>& values, double charge) const {
-        size_t i = 0;
-        while (i + 2 < charges.size() && charges[i + 1] < charge) ++i;
-        const double x = (charge - charges[i]) / (charges[i + 1] - charges[i]);
-        return std::lerp(values[i], values[i + 1], std::clamp(x, 0.0, 1.0));
-    }
-};
-
-PhaseDraw sample(const Plan& plan, const Solver& solver, const Phase& phase, Celsius air) {
-    PhaseDraw d;
-    OperatingPoint near;
-    for (size_t i = charges.size(); i-- > 0;) {
-        auto demand = demand_in_phase(plan, phase, false);
-        demand.charge = charges[i];
-        demand.air = air;
-        near = solver.solve(demand, near);
-        for (const auto& b : near.batteries) d.amps[i] += raw(b.amps), d.volts[i] = raw(b.volts);
-        if (charges[i] == 0.5) {
-            for (const auto& l : near.loads) d.load_watts.push_back(raw(l.watts));
-            d.drawn_watts = raw(near.drawn);
-        }
-    }
-    return d;
-}
-
+/// The packs together.
 struct Pack {
     double amp_hours = 0, cutoff = 0;
+    double leak_amps = 0;  ///< self-discharge
+    double peukert = 1, rated_amps = 1;
+    double longest_step = 1e9;
+
+    /// How fast the charge falls at this current, in ampere-equivalents.
+    double drain(double amps) const {
+        const double faster = amps > rated_amps ? std::pow(amps / rated_amps, peukert - 1) : 1;
+        return amps * faster + leak_amps;
+    }
 };
 
 /// Advances the charge through one phase, reporting each step; stops at cut-off. Returns the time used.
@@ -55,26 +35,26 @@ template <class Report>
 double advance(const PhaseDraw& draw, const Phase& phase, const Pack& pack, double& charge, bool& flat,
                Report report) {
     const double duration = raw(phase.duration);
+    const auto amps_now = [&] {
+        if (!phase.charging) return draw.amps(charge);
+        return charge >= 1 ? 0 : -raw(phase.charge_current);
+    };
     double time = 0;
     while (time < duration) {
-        const double amps = phase.charging ? -raw(phase.charge_current) : draw.at(draw.amps, charge);
-        const double volts = draw.at(draw.volts, charge);
-        report(time, phase.charging && charge >= 1 ? 0 : amps, volts);
+        const double amps = amps_now(), volts = draw.volts(charge);
+        report(time, amps, volts);
         if (!phase.charging && (charge <= 0 || volts <= pack.cutoff)) {
             flat = true;
             return time;
         }
+        const double rate = phase.charging ? amps : pack.drain(amps);
         // At most half a percent of charge a step, so that cut-off is met closely.
-        const double dt = std::min(
-            {duration - time, duration / 24, 0.005 * pack.amp_hours * 3600 / std::max(std::abs(amps), 1e-6)});
-        charge = std::clamp(charge - amps * dt / 3600 / pack.amp_hours, 0.0, 1.0);
+        const double dt = std::min({duration - time, duration / 24, pack.longest_step,
+                                    0.005 * pack.amp_hours * 3600 / std::max(std::abs(rate), 1e-6)});
+        charge = std::clamp(charge - rate * dt / 3600 / pack.amp_hours, 0.0, 1.0);
         time += std::max(dt, 1e-3);
     }
-    report(duration,
-           phase.charging && charge >= 1 ? 0
-           : phase.charging              ? -raw(phase.charge_current)
-                                         : draw.at(draw.amps, charge),
-           draw.at(draw.volts, charge));
+    report(duration, amps_now(), draw.volts(charge));
     return duration;
 }
 
@@ -110,16 +90,62 @@ double run_time(const Plan& plan, const std::vector<PhaseDraw>& draws, const Pac
     return total;
 }
 
-void standby(Mission& m, const Plan& plan, const std::vector<PhaseDraw>& draws, const Pack& pack) {
-    double quietest = 1e9;
-    for (size_t i = 0; i < plan.phases.size(); ++i) {
-        const double amps = draws[i].at(draws[i].amps, 0.5);
-        if (plan.phases[i].charging || amps >= quietest) continue;
-        quietest = amps;
-        m.standby_phase = plan.phases[i].name;
+/// True when the starter gets enough at this charge, everything else as in the phase.
+bool turns(const Plan& plan, const Solver& solver, const Phase& phase, size_t starter, double charge,
+           Celsius air) {
+    auto demand = demand_in_phase(plan, phase, false);
+    demand.charge = charge, demand.air = air, demand.starting = true;
+    demand.states[starter] = LoadState::peak;
+    for (const auto f : upstream_feeds(plan, plan.loads[starter].id)) demand.open[f] = false;
+    const auto p = solver.solve(demand);
+    return p.found && p.loads[starter].volts >= plan.loads[starter].v_min;
+}
+
+void starting(Mission& m, const Plan& plan, const Solver& solver, const Phase& quietest, const Pack& pack,
+              double standby_amps, Celsius air) {
+    const auto starter =
+        std::find_if(plan.loads.begin(), plan.loads.end(), [](const auto& l) { return l.starter; });
+    if (starter == plan.loads.end()) return;
+    const auto index = static_cast<size_t>(starter - plan.loads.begin());
+    double low = 0, high = 1;
+    if (!turns(plan, solver, quietest, index, 1, air)) {
+        m.starts_for_days = 0, m.starts_down_to = 1;
+        return;
     }
-    if (quietest < 1e9)
-        m.standby_days = quietest > 1e-9 ? std::min(pack.amp_hours / quietest / 24, 9999.0) : 9999;
+    for (int i = 0; i < 14; ++i) {
+        const double middle = (low + high) / 2;
+        (turns(plan, solver, quietest, index, middle, air) ? high : low) = middle;
+    }
+    m.starts_down_to = high;
+    m.starts_for_days = std::min((1 - high) * pack.amp_hours / std::max(standby_amps, 1e-9) / 24, 9999.0);
+}
+
+void standby(Mission& m, const Plan& plan, const Solver& solver, const std::vector<PhaseDraw>& draws,
+             const Pack& pack, Celsius air) {
+    double quietest = 1e9;
+    const Phase* phase = nullptr;
+    for (size_t i = 0; i < plan.phases.size(); ++i) {
+        const double amps = draws[i].amps(0.5);
+        if (plan.phases[i].charging || amps >= quietest) continue;
+        quietest = amps, phase = &plan.phases[i];
+    }
+    if (!phase) return;
+    m.standby_phase = phase->name;
+    const double amps = pack.drain(quietest);
+    m.standby_days = amps > 1e-9 ? std::min(pack.amp_hours / amps / 24, 9999.0) : 9999;
+    starting(m, plan, solver, *phase, pack, amps, air);
+}
+
+/// Loads that browned out at the charges around this one.
+void note_brown_outs(Mission& m, const PhaseDraw& draw, size_t phase, double time, double charge) {
+    for (const auto& p : draw.points()) {
+        if (p.charge < charge) continue;
+        for (const auto l : p.brown_outs)
+            if (std::none_of(m.brown_outs.begin(), m.brown_outs.end(),
+                             [&](const auto& b) { return b.load == l && b.phase == phase; }))
+                m.brown_outs.push_back({l, phase, Second(time), charge});
+        return;
+    }
 }
 
 void explain(Mission& m, const Plan& plan, const Pack& pack, Celsius air) {
@@ -133,6 +159,10 @@ void explain(Mission& m, const Plan& plan, const Pack& pack, Celsius air) {
     m.why.add(fmt::format("Together {} out of the pack; lowest charge {}.", format(m.day_energy),
                           format_percent(m.lowest_charge)),
               m.lasts ? Tone::good : Tone::danger);
+    for (const auto& b : m.brown_outs)
+        m.why.add(fmt::format("{} browns out in {}, from {} charge down.", plan.loads[b.load].name,
+                              plan.phases[b.phase].name, format_percent(b.charge)),
+                  Tone::danger);
     m.why.heading("Without charging");
     m.why.add(m.run_time_capped
                   ? "The working phases, repeated, last more than a year."
@@ -140,53 +170,80 @@ void explain(Mission& m, const Plan& plan, const Pack& pack, Celsius air) {
     if (m.standby_days > 0)
         m.why.add(fmt::format("Left in {}: {} days from full to flat.", m.standby_phase,
                               format_number(m.standby_days, 2)));
+    if (pack.leak_amps > 0)
+        m.why.add(fmt::format("Self-discharge takes {} of it by itself.", format(Ampere(pack.leak_amps))));
+    if (pack.peukert > 1)
+        m.why.add(fmt::format("Above {} it empties faster: Peukert exponent {}.",
+                              format(Ampere(pack.rated_amps)), format_number(pack.peukert)));
+    if (m.starts_for_days)
+        m.why.add(fmt::format("Starts the vehicle down to {} charge: for {} days of that.",
+                              format_percent(m.starts_down_to), format_number(*m.starts_for_days, 2)),
+                  *m.starts_for_days < 3 ? Tone::caution : Tone::good);
     m.why.source =
-        "Pack current solved at six charges a phase; rest voltage and resistance of the chemistry (typical).";
+        "Pack current solved at six charges a phase and more where it bends; rest voltage, resistance and "
+        "self-discharge of the chemistry (typical).";
 }
 
 }  // namespace
 
-Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver& solver, Celsius air) {
+Ampere self_discharge(const Battery& battery, const Chemistry& chemistry, Celsius air) {
+    const double amp_hours = raw(pack_capacity(battery, chemistry, Celsius(20)));
+    return Ampere(amp_hours * chemistry.self_discharge / month_h * std::pow(2, (raw(air) - 20) / 10));
+}
+
+Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver& solver, Celsius air,
+                     Second longest_step) {
     Mission m;
     m.load_energy.resize(plan.loads.size());
     Pack pack;
+    pack.longest_step = std::max(raw(longest_step), 1e-3);
     for (const auto& b : plan.batteries)
         if (const auto* chemistry = find(catalogue.chemistries, b.chemistry)) {
-            pack.amp_hours += raw(pack_capacity(b, *chemistry, air));
+            const double amp_hours = raw(pack_capacity(b, *chemistry, air));
+            pack.amp_hours += amp_hours;
             pack.cutoff = std::max(pack.cutoff, raw(pack_cutoff_voltage(b, *chemistry)));
+            pack.leak_amps += raw(self_discharge(b, *chemistry, air));
+            pack.peukert = std::max(pack.peukert, chemistry->peukert);
+            pack.rated_amps = pack.amp_hours / chemistry->rated_hours;
         }
     if (plan.phases.empty() || pack.amp_hours <= 0) return m;
     std::vector<PhaseDraw> draws;
-    for (const auto& phase : plan.phases) draws.push_back(sample(plan, solver, phase, air));
+    for (const auto& phase : plan.phases) draws.emplace_back(plan, solver, phase, air);
 
+    m.phases.resize(plan.phases.size());
     double charge = 1, clock = 0;
-    for (size_t i = 0; i < plan.phases.size(); ++i) {
-        PhaseSummary s;
-        bool flat = false;
-        double last = 0;
-        const double used =
-            advance(draws[i], plan.phases[i], pack, charge, flat, [&](double t, double amps, double volts) {
-                if (!m.points.empty() && amps > 0) s.used += WattHour(amps * volts * (t - last) / 3600);
+    for (int round = 0; round < std::max(plan.repeats_per_day, 1); ++round)
+        for (size_t i = 0; i < plan.phases.size(); ++i) {
+            const auto& phase = plan.phases[i];
+            auto& s = m.phases[i];
+            bool flat = false;
+            double last = 0;
+            advance(draws[i], phase, pack, charge, flat, [&](double t, double amps, double volts) {
+                const double hours = (t - last) / 3600;
                 last = t;
+                if (amps > 0) s.used += WattHour(amps * volts * hours);
+                for (size_t l = 0; l < plan.loads.size() && !phase.charging && hours > 0; ++l)
+                    m.load_energy[l] += WattHour(draws[i].load_watts(l, charge) * hours);
+                if (!phase.charging) note_brown_outs(m, draws[i], i, clock + t, charge);
                 m.points.push_back({Second(clock + t), charge, Volt(volts), Ampere(amps), i});
             });
-        if (flat) m.lasts = false;
-        clock += raw(plan.phases[i].duration);
-        m.lowest_charge = std::min(m.lowest_charge, charge);
-        s.charge_at_end = charge;
-        s.current = Ampere(draws[i].at(draws[i].amps, 0.5));
-        s.power = Watt(raw(s.current) * draws[i].at(draws[i].volts, 0.5));
+            if (flat) m.lasts = false;
+            clock += raw(phase.duration);
+            m.lowest_charge = std::min(m.lowest_charge, charge);
+            s.charge_at_end = charge;
+        }
+    for (size_t i = 0; i < plan.phases.size(); ++i) {
+        auto& s = m.phases[i];
+        s.current = Ampere(draws[i].amps(0.5));
+        s.power = Watt(raw(s.current) * draws[i].volts(0.5));
         auto peak = demand_in_phase(plan, plan.phases[i], true);
         peak.charge = 0.5;
         peak.air = air;
         for (const auto& b : solver.solve(peak).batteries) s.peak += b.amps;
         m.day_energy += s.used;
-        for (size_t l = 0; l < plan.loads.size() && l < draws[i].load_watts.size(); ++l)
-            if (!plan.phases[i].charging) m.load_energy[l] += WattHour(draws[i].load_watts[l] * used / 3600);
-        m.phases.push_back(s);
     }
     m.run_time = Second(run_time(plan, draws, pack, m.run_time_capped));
-    standby(m, plan, draws, pack);
+    standby(m, plan, solver, draws, pack, air);
     explain(m, plan, pack, air);
     return m;
 }

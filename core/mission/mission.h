@@ -22,22 +22,38 @@ struct PhaseSummary {
     double charge_at_end = 1;
 };
 
+/// A load that gets too little on the way.
+struct MissionBrownOut {
+    size_t load = 0, phase = 0;
+    Second time{};  ///< when first
+    double charge = 0;
+};
+
 struct Mission {
     std::vector<MissionPoint> points;
     std::vector<PhaseSummary> phases;
     std::vector<WattHour> load_energy;  ///< by load, one day
-    WattHour day_energy{};              ///< out of the pack in one day
-    double lowest_charge = 1;           ///< over one day that starts full
-    bool lasts = true;                  ///< one day, without reaching cut-off
-    Second run_time{};                  ///< from full, working phases repeated without charging, to cut-off
-    bool run_time_capped = false;       ///< longer than a year
-    double standby_days = 0;            ///< full to flat in the quietest phase
+    std::vector<MissionBrownOut> brown_outs;
+    WattHour day_energy{};         ///< out of the pack in one day
+    double lowest_charge = 1;      ///< over one day that starts full
+    bool lasts = true;             ///< one day, without reaching cut-off
+    Second run_time{};             ///< from full, working phases repeated without charging, to cut-off
+    bool run_time_capped = false;  ///< longer than a year
+    double standby_days = 0;       ///< full to flat in the quietest phase, self-discharge included
     std::string standby_phase;
+    std::optional<double>
+        starts_for_days;        ///< in that phase, until the starter no longer turns; with a starter only
+    double starts_down_to = 0;  ///< the lowest charge at which it does
     Why why;
 };
 
-/// Plays the plan's phases at this air temperature. Pack current is solved at six charges a phase and read
-/// between.
-Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver& solver, Celsius air);
+/// Current that a pack loses by itself at this temperature: its chemistry's share a month, doubling every 10
+/// K.
+Ampere self_discharge(const Battery& battery, const Chemistry& chemistry, Celsius air);
+
+/// Plays the plan's phases at this air temperature, as many times a day as the plan says. Steps adapt to half
+/// a percent of charge and a 24th of a phase, or to `longest_step` where that is shorter.
+Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver& solver, Celsius air,
+                     Second longest_step = Second(1e9));
 
 }  // namespace sangre

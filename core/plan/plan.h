@@ -197,6 +197,7 @@ struct Plan {
     std::map<std::string, Measured> measured;  ///< reading key → value
     std::vector<LogEntry> log;
     std::string extra;
+    int repeats_per_day = 1;  ///< how often the phases are gone through in a day
     bool operator==(const Plan&) const = default;
 };
 

@@ -61,11 +61,12 @@ void inherit_fuse(const Plan& plan, std::vector<FeedProtection>& feeds, size_t f
 }  // namespace
 
 std::shared_ptr<const WireThermal> thermal_of(const WireType& wire, const Insulation& insulation, Celsius air,
-                                              int bunched) {
-    thread_local std::map<std::tuple<Id, double, int>, std::shared_ptr<const WireThermal>> known;
+                                              int bunched, int conductors) {
+    thread_local std::map<std::tuple<Id, double, int, int>, std::shared_ptr<const WireThermal>> known;
     if (known.size() > 2000) known.clear();
-    auto& slot = known[{wire.id, raw(air), bunched}];
-    if (!slot) slot = std::make_shared<WireThermal>(wire, insulation, air, bunching_factor(bunched));
+    auto& slot = known[{wire.id, raw(air), bunched, conductors}];
+    if (!slot)
+        slot = std::make_shared<WireThermal>(wire, insulation, air, bunching_factor(bunched), conductors);
     return slot;
 }
 
@@ -84,9 +85,11 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
             p.rating = fuse->rating;
         }
         if (!p.wire || !p.insulation) continue;
-        const int bunched = harness.routes[f].bunched;
-        p.thermal = thermal_of(*p.wire, *p.insulation, plan.hottest_air, bunched);
-        p.ampacity = ampacity(*p.wire, *p.insulation, plan.hottest_air) * bunching_factor(bunched);
+        const int conductors = std::max(feed.conductors, 1);
+        const int bunched = harness.routes[f].bunched + conductors - 1;
+        p.thermal = thermal_of(*p.wire, *p.insulation, plan.hottest_air, bunched, conductors);
+        p.ampacity =
+            ampacity(*p.wire, *p.insulation, plan.hottest_air) * bunching_factor(bunched) * conductors;
         p.warm = p.thermal->steady(x.continuous);
         p.warmest = std::max(p.warm, p.thermal->after(x.peak, x.peak_time, p.warm));
     }

@@ -11,36 +11,44 @@ namespace {
 
 constexpr double zero_c = 273.15;
 
-/// Surface temperature at which the heat through the insulation equals the heat leaving it; bisected to 1 mK.
-double heat_through(double conductor_c, double air_c, double inner_m, double outer_m, double conductivity) {
+constexpr double sleeve_conductivity = 0.05;  // W/(m·K): fibre and the air between, typical
+
+/// Surface temperature at which the heat through the layers equals the heat leaving it; bisected to 1 mK.
+double heat_through(const WireType& wire, const Insulation& insulation, double conductor_c,
+                    const Surroundings& around) {
+    const double air_c = raw(around.air);
     if (conductor_c <= air_c) return 0;
-    const double wall = 2 * M_PI * conductivity / std::log(outer_m / inner_m);
+    const double inner = raw(wire.conductor) / 1e3;
+    const double over_wire = std::max(raw(wire.outer) / 1e3, inner * 1.001);
+    const double outer = over_wire + 2 * std::max(0.0, raw(around.sleeve)) / 1e3;
+    const double resistance = std::log(over_wire / inner) / (2 * M_PI * insulation.conductivity) +
+                              std::log(outer / over_wire) / (2 * M_PI * sleeve_conductivity);
+    const double pressure = pressure_at(around.altitude);
     double low = air_c, high = conductor_c;
     while (high - low > 1e-3) {
         const double surface = (low + high) / 2;
-        if ((conductor_c - surface) * wall > surface_loss(surface, air_c, outer_m))
+        if ((conductor_c - surface) / resistance > surface_loss(surface, air_c, outer, pressure))
             low = surface;
         else
             high = surface;
     }
-    return surface_loss((low + high) / 2, air_c, outer_m);
-}
-
-double heat_through(const WireType& wire, const Insulation& insulation, double conductor_c, double air_c) {
-    const double inner = raw(wire.conductor) / 1e3;
-    const double outer = std::max(raw(wire.outer) / 1e3, inner * 1.001);
-    return heat_through(conductor_c, air_c, inner, outer, insulation.conductivity);
+    return surface_loss((low + high) / 2, air_c, outer, pressure);
 }
 
 }  // namespace
 
-double surface_loss(double surface_c, double air_c, double outer_m) {
+double pressure_at(Metre altitude) {
+    const double h = std::clamp(raw(altitude), 0.0, 11000.0);
+    return std::pow(1 - 2.25577e-5 * h, 5.25588);
+}
+
+double surface_loss(double surface_c, double air_c, double outer_m, double pressure) {
     const double dt = surface_c - air_c;
     if (dt <= 0) return 0;
     const double film = (surface_c + air_c) / 2 + zero_c;
     const double viscosity = 1.458e-6 * std::pow(film, 1.5) / (film + 110.4);  // Sutherland, Pa·s
     const double conductivity = 2.6482e-3 * std::sqrt(film) / (1 + 245.4 / film * std::pow(10, -12 / film));
-    const double density = 101325 / (287.05 * film);
+    const double density = 101325 * pressure / (287.05 * film);
     const double prandtl = 1006 * viscosity / conductivity;
     const double kinematic = viscosity / density;
     const double rayleigh =
@@ -54,13 +62,22 @@ double surface_loss(double surface_c, double air_c, double outer_m) {
 }
 
 Ampere current_at_temperature(const WireType& wire, const Insulation& insulation, Celsius conductor,
-                              Celsius air) {
-    const double heat = heat_through(wire, insulation, raw(conductor), raw(air));
+                              const Surroundings& around) {
+    const double heat = heat_through(wire, insulation, raw(conductor), around);
     return Ampere(std::sqrt(heat / (wire.ohm_per_m * temperature_factor(conductor))));
 }
 
+Ampere current_at_temperature(const WireType& wire, const Insulation& insulation, Celsius conductor,
+                              Celsius air) {
+    return current_at_temperature(wire, insulation, conductor, Surroundings{air, {}, {}});
+}
+
+Ampere ampacity(const WireType& wire, const Insulation& insulation, const Surroundings& around) {
+    return current_at_temperature(wire, insulation, insulation.max, around);
+}
+
 Ampere ampacity(const WireType& wire, const Insulation& insulation, Celsius air) {
-    return current_at_temperature(wire, insulation, insulation.max, air);
+    return ampacity(wire, insulation, Surroundings{air, {}, {}});
 }
 
 double bunching_factor(int circuits) {
@@ -77,14 +94,25 @@ double adiabatic_k(Celsius initial, Celsius final) {
     return 226 * std::sqrt(std::log((234.5 + raw(final)) / (234.5 + raw(initial))));
 }
 
-WireThermal::WireThermal(const WireType& wire, const Insulation& insulation, Celsius air, double bunch)
-    : air_c_(raw(air)), air_(air), resistance20_(wire.ohm_per_m), bunch_(bunch) {
-    const double copper = raw(wire.area) * 8.96 * 0.385;  // g/m · J/(g·K)
-    const double polymer = std::max(0.0, wire.gram_per_m - raw(wire.area) * 8.96) * 1.3;
-    heat_capacity_ = copper + polymer * 0.5;  // the outer half of the wall lags behind
+Ampere adiabatic_current(SquareMillimetre area, Second time, Celsius initial, Celsius final) {
+    return Ampere(adiabatic_k(initial, final) * raw(area) / std::sqrt(raw(time)));
+}
+
+WireThermal::WireThermal(const WireType& wire, const Insulation& insulation, Celsius air, double bunch,
+                         int conductors)
+    : air_c_(raw(air)),
+      air_(air),
+      resistance20_(wire.ohm_per_m),
+      bunch_(bunch),
+      conductors_(std::max(conductors, 1)) {
+    const double metal = raw(wire.area) * conductor_density(wire.material);                    // g/m
+    const double specific = wire.material == Conductor::copper_clad_aluminium ? 0.75 : 0.385;  // J/(g·K)
+    const double polymer = std::max(0.0, wire.gram_per_m - metal) * 1.3;
+    heat_capacity_ = metal * specific + polymer * 0.5;  // the outer half of the wall lags behind
     const auto points = static_cast<size_t>((1000 - air_c_) / step) + 2;
     for (size_t i = 0; i < points; ++i)
-        loss_.push_back(heat_through(wire, insulation, air_c_ + static_cast<double>(i) * step, air_c_));
+        loss_.push_back(
+            heat_through(wire, insulation, air_c_ + static_cast<double>(i) * step, {air, {}, {}}));
 }
 
 double WireThermal::loss(double c) const {
@@ -94,7 +122,8 @@ double WireThermal::loss(double c) const {
 }
 
 double WireThermal::heating(double amps, double c) const {
-    return amps * amps * resistance20_ * temperature_factor(Celsius(c));
+    const double each = amps / conductors_;
+    return each * each * resistance20_ * temperature_factor(Celsius(c));
 }
 
 Celsius WireThermal::steady(Ampere current) const {

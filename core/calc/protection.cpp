@@ -1,0 +1,153 @@
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "calc/calc.h"
+#include "protection/coordination.h"
+#include "protection/inrush.h"
+#include "units/format.h"
+#include "wire/conductor.h"
+
+namespace sangre {
+namespace {
+
+tl::expected<const FuseFamily*, std::string> family_of(const Catalogue& catalogue, const std::string& id) {
+    if (const auto* f = find(catalogue.fuses, id)) return f;
+    std::string known;
+    for (const auto& f : catalogue.fuses) known += (known.empty() ? "" : ", ") + f.id;
+    return tl::unexpected(fmt::format("fuse family “{}” is not known: {} are", id, known));
+}
+
+tl::expected<void, std::string> rating_exists(const FuseFamily& family, Ampere rating) {
+    for (const auto r : family.ratings)
+        if (std::abs(raw(r - rating)) < 1e-9) return {};
+    auto nearest = family.ratings;
+    std::sort(nearest.begin(), nearest.end(),
+              [&](Ampere a, Ampere b) { return std::abs(raw(a - rating)) < std::abs(raw(b - rating)); });
+    nearest.resize(std::min<size_t>(nearest.size(), 4));
+    std::sort(nearest.begin(), nearest.end());
+    std::string list;
+    for (const auto r : nearest) list += (list.empty() ? "" : ", ") + format(r);
+    return tl::unexpected(
+        fmt::format("{} is not made for {}: nearest are {}", family.name, format(rating), list));
+}
+
+std::string when(Second t) { return std::isfinite(raw(t)) ? format(t) : "never"; }
+
+}  // namespace
+
+Answer calc_fuse(const Catalogue& catalogue, const FuseQuestion& q) {
+    const auto family = family_of(catalogue, q.family);
+    if (!family) return tl::unexpected(family.error());
+    const auto& f = **family;
+    if (const auto made = rating_exists(f, q.rating); !made) return tl::unexpected(made.error());
+    if (raw(q.current) <= 0) return tl::unexpected(std::string("a current above 0 A is needed"));
+    const auto fast = fast_edge(f, q.rating, q.current), slow = slow_edge(f, q.rating, q.current);
+    const auto holds = continuous_limit(f, q.rating, q.air);
+    Calculation c;
+    c.why.title = fmt::format("{} {}", f.name, format(q.rating));
+    if (std::isfinite(raw(slow)))
+        c.answer = fmt::format("{} opens at {} between {} and {}", c.why.title, format(q.current), when(fast),
+                               when(slow));
+    else
+        c.answer = fmt::format("{} need never open at {}", c.why.title, format(q.current));
+    c.answer += q.current <= holds ? "; it carries that for good" : "";
+    c.values = {{"multiple", raw(q.current) / raw(q.rating)},
+                {"fastest_s", std::min(raw(fast), 1e12)},
+                {"slowest_s", std::min(raw(slow), 1e12)},
+                {"continuous_A", raw(holds)},
+                {"resistance_ohm", raw(fuse_resistance(q.rating))},
+                {"breaking_A", raw(f.breaking)},
+                {"voltage_V", raw(f.voltage)}};
+    c.why.add(fmt::format("{} ÷ {} = {} × its rating", format(q.current), format(q.rating),
+                          format_number(raw(q.current) / raw(q.rating))));
+    c.why.add(fmt::format("gates of the family, log-log between them: {} at the fast edge, {} at the slow",
+                          when(fast), when(slow)));
+    c.why.add(fmt::format("carries {} for good at {}: {} of the rating, less {} % per kelvin above 23 °C",
+                          format(holds), format(q.air), format_percent(f.continuous_share),
+                          format_number(f.derate_per_kelvin * 100)));
+    c.why.add(fmt::format("cold resistance about {}; breaks {} at {}", format(fuse_resistance(q.rating)),
+                          format(f.breaking), format(f.voltage)));
+    if (raw(q.pulse) > 0) {
+        const bool sound = rides(f, q.rating, q.current, q.pulse);
+        c.answer +=
+            fmt::format("; a pulse of {} {}", format(q.pulse), sound ? "leaves it sound" : "wears it out");
+        c.why.add("a pulse is ridden 10 000 times below 30 % of the fast edge's I²t at its duration");
+        c.values.emplace_back("rides", sound);
+    }
+    c.why.source = f.source;
+    return c;
+}
+
+Answer calc_short(const Catalogue& catalogue, const ShortQuestion& q) {
+    const auto wire = wire_of_size(catalogue, q.size, q.insulation);
+    if (!wire) return tl::unexpected(wire.error());
+    const auto family = family_of(catalogue, q.family);
+    if (!family) return tl::unexpected(family.error());
+    if (const auto made = rating_exists(**family, q.rating); !made) return tl::unexpected(made.error());
+    if (raw(q.volts) <= 0 || raw(q.length) <= 0)
+        return tl::unexpected(std::string("a voltage and a length above 0 are needed"));
+    const auto& insulation = *find(catalogue.insulations, (*wire)->insulation);
+    const double loop =
+        raw(q.source) + raw(fuse_resistance(q.rating)) + 2 * raw(q.length) * (*wire)->ohm_per_m;
+    const Ampere current(raw(q.volts) / loop);
+    const auto opens = slow_edge(**family, q.rating, current);
+    const WireThermal thermal(**wire, insulation, q.start);
+    const auto stands = damage_time(thermal, insulation, current, q.start);
+    const bool breaks = (*family)->breaking >=
+                        Ampere(raw(q.volts) / std::max(loop - 2 * raw(q.length) * (*wire)->ohm_per_m, 1e-4));
+    const Celsius hot =
+        std::isfinite(raw(opens)) ? thermal.after(current, opens, q.start) : thermal.steady(current);
+    Calculation c;
+    c.why.title = fmt::format("Short at the end of {} of {}", format(q.length), (*wire)->size);
+    const bool sound = opens <= stands && breaks && q.volts <= (*family)->voltage;
+    c.answer = fmt::format("{} flow; the {} {} opens within {}, the wire reaches {}: {}", format(current),
+                           format(q.rating), (*family)->name, when(opens), format(hot),
+                           sound ? "protected" : "not protected");
+    c.values = {{"current_A", raw(current)},
+                {"opens_s", std::min(raw(opens), 1e12)},
+                {"stands_s", std::min(raw(stands), 1e12)},
+                {"wire_C", raw(hot)},
+                {"protected", sound}};
+    c.why.add(fmt::format("{} ÷ (source {} + fuse {} + 2 × {} × {} mΩ/m) = {}", format(q.volts),
+                          format(q.source), format(fuse_resistance(q.rating)), format(q.length),
+                          format_number((*wire)->ohm_per_m * 1e3), format(current)));
+    c.why.add(fmt::format("slow edge at {} × its rating: {}", format_number(raw(current) / raw(q.rating)),
+                          when(opens)));
+    c.why.add(fmt::format("the wire, from {}, stands it for {}", format(q.start), when(stands)),
+              opens <= stands ? Tone::good : Tone::danger);
+    if (q.volts > (*family)->voltage)
+        c.why.add(fmt::format("{} is made for {} only", (*family)->name, format((*family)->voltage)),
+                  Tone::danger);
+    if (!breaks)
+        c.why.add(fmt::format("right behind the fuse more flows than the {} it breaks",
+                              format((*family)->breaking)),
+                  Tone::danger);
+    c.why.source = (*family)->source + "; short-circuit limits IEC 60949";
+    return c;
+}
+
+Answer calc_precharge(Volt volts, Farad capacitance, Ohm loop, Second within) {
+    if (raw(volts) <= 0 || raw(capacitance) <= 0 || raw(within) <= 0)
+        return tl::unexpected(std::string("voltage, capacitance and time must be above 0"));
+    const auto spark = inrush(volts, capacitance, loop);
+    const auto tame = precharge(volts, capacitance, within);
+    Calculation c;
+    c.answer = spark.wants_precharge
+                   ? fmt::format("pre-charge through {} for {}: {} instead of {}", format(tame.resistor),
+                                 format(tame.wait), format(tame.peak), format(spark.peak))
+                   : fmt::format("no pre-charge needed: {} J", format_number(raw(spark.energy)));
+    c.why = spark.why;
+    c.why.title = "Plug-in spark and pre-charge";
+    c.why.lines.insert(c.why.lines.end(), tame.why.lines.begin(), tame.why.lines.end());
+    c.values = {{"peak_A", raw(spark.peak)},
+                {"energy_J", raw(spark.energy)},
+                {"wants_precharge", spark.wants_precharge},
+                {"resistor_ohm", raw(tame.resistor)},
+                {"resistor_peak_A", raw(tame.peak)},
+                {"wait_s", raw(tame.wait)}};
+    return c;
+}
+
+}  // namespace sangre

@@ -1,0 +1,13 @@
+#pragma once
+// One line of a measured log.
+#include "units/quantity.h"
+
+namespace sangre {
+
+struct MeasuredSample {
+    Second time{};
+    Volt volts{};
+    Ampere amps{};
+};
+
+}  // namespace sangre

@@ -1,0 +1,215 @@
+// Missions beyond the plain day: Peukert, self-discharge, starters, old packs, warm wires, and fitting a
+// measured pack.
+#include "battery/fit.h"
+#include "files/measured_log.h"
+#include "fixtures.h"
+#include "mission/phase_draw.h"
+#include "mission/wire_heat.h"
+#include "plan/edits.h"
+
+using namespace sangre;
+using test::parts;
+
+namespace {
+
+Plan on_lead(double amps, double amp_hours) {
+    auto plan = test::one_feed(amps);
+    plan.batteries[0] = {"battery", "Battery", "agm", 6, 1, AmpereHour(amp_hours), {}, {}};
+    plan.loads[0].v_min = Volt(9);
+    return plan;
+}
+const Chemistry& chemistry(const char* id) { return *find(parts().chemistries, Id(id)); }
+
+/// A discharge of a pack that is not new, as a logger would write it.
+std::vector<MeasuredSample> measured(const Battery& pack, const Chemistry& c, double hours, double start) {
+    std::vector<MeasuredSample> log;
+    double drawn = 0;
+    const double amp_hours = raw(pack_capacity(pack, c, Celsius(20)));
+    for (int i = 0; i <= 400; ++i) {
+        const double amps = i % 40 < 20 ? 4 : 1.5;  // steps tell resistance from capacity
+        const double charge = start - drawn / amp_hours;
+        if (charge <= 0) break;
+        const double volts =
+            raw(pack_rest_voltage(pack, c, charge)) - amps * raw(pack_resistance(pack, c, 0.6, Celsius(20)));
+        log.push_back({Second(i * hours * 9), Volt(volts), Ampere(amps)});
+        drawn += amps * hours * 9 / 3600;
+    }
+    return log;
+}
+
+}  // namespace
+
+class TestMissions : public QObject {
+    Q_OBJECT
+  private slots:
+    void lead_empties_faster_at_high_current() {
+        const auto slow = test::studied(on_lead(0.5, 20)).mission,
+                   fast = test::studied(on_lead(8, 20)).mission;
+        // 8 A is eight times the 20 h current: 8^0.15 = 1.37 times faster than its ampere-hours say.
+        const double ratio = raw(slow.run_time) * 0.5 / (raw(fast.run_time) * 8);
+        QVERIFY2(ratio > 1.25 && ratio < 1.6, qPrintable(QString::number(ratio)));
+        QVERIFY(peukert_factor(chemistry("agm"), AmpereHour(20), Ampere(0.2)) == 1);
+        QVERIFY(peukert_factor(chemistry("lfp"), AmpereHour(20), Ampere(200)) == 1);
+    }
+    void a_parked_pack_loses_charge_by_itself() {
+        auto plan = on_lead(5, 20);
+        plan.loads[0].always_on = true, plan.loads[0].idle = Ampere(0.001);
+        plan.phases.push_back({"parked", "Parked", Second(86400), false, {}, {}, {}});
+        const auto m = test::studied(plan).mission;
+        const double own = raw(self_discharge(plan.batteries[0], chemistry("agm"), Celsius(20)));
+        CLOSE(own, 20 * 0.03 / 720, 1e-9);
+        CLOSE(m.standby_days, 20 / (own + 0.001) / 24, 0.02);
+        CLOSE(raw(self_discharge(plan.batteries[0], chemistry("agm"), Celsius(30))), 2 * own, 1e-9);
+    }
+    void a_starter_tells_how_long_it_still_turns() {
+        auto plan = on_lead(0.05, 40);
+        plan.loads[0].always_on = true;
+        auto starter = test::simple_load("starter", 12, 60);
+        starter.kind = LoadKind::motor, starter.start = starter.peak = Ampere(140), starter.v_min = Volt(11),
+        starter.starter = true;
+        plan.loads.push_back(starter);
+        plan.hubs.push_back({"hub", "Hub", {}, {}});
+        plan.feeds[0].to = "hub", plan.feeds[0].devices.clear(), plan.feeds[0].wire = "awg4-silicone";
+        Feed lamp = plan.feeds[0], engine = plan.feeds[0];
+        lamp.id = "lamp-feed", lamp.from = "hub", lamp.to = "lamp";
+        engine.id = "engine-feed", engine.from = "hub", engine.to = "starter";
+        plan.feeds.push_back(lamp), plan.feeds.push_back(engine);
+        const auto m = test::studied(plan).mission;
+        QVERIFY(m.starts_for_days.has_value());
+        QVERIFY(*m.starts_for_days > 1 && *m.starts_for_days < m.standby_days);
+        QVERIFY(m.starts_down_to > 0.02 && m.starts_down_to < 1);
+        plan.batteries[0].resistance_factor = 3;  // an old battery gives up sooner
+        QVERIFY(*test::studied(plan).mission.starts_for_days < *m.starts_for_days);
+        plan.feeds.back().length = Metre(200);
+        QCOMPARE(*test::studied(plan).mission.starts_for_days, 0.0);
+    }
+    void phases_are_gone_through_again() {
+        auto plan = test::one_feed(1);
+        const auto once = test::studied(plan).mission;
+        plan.repeats_per_day = 3;
+        const auto thrice = test::studied(plan).mission;
+        CLOSE(raw(thrice.day_energy), 3 * raw(once.day_energy), 0.01);
+        CLOSE(1 - thrice.lowest_charge, 3 * (1 - once.lowest_charge), 0.01);
+        CLOSE(raw(thrice.points.back().time), 3 * raw(once.points.back().time), 1e-9);
+    }
+    void brown_outs_on_the_way_are_told() {
+        auto plan = test::one_feed(5);
+        plan.loads[0].v_min = Volt(12.7);
+        plan.phases[0].duration = Second(7000);
+        const auto m = test::studied(plan).mission;
+        QVERIFY(!m.brown_outs.empty());
+        QCOMPARE(m.brown_outs[0].load, size_t{0});
+        QVERIFY(m.brown_outs[0].charge > 0.05 && m.brown_outs[0].charge < 0.95);
+        QVERIFY(m.brown_outs[0].time > Second(60));
+    }
+    void an_old_pack_and_a_weak_cell_hold_less() {
+        auto plan = test::one_feed(5);
+        const auto fresh = test::studied(plan).mission.run_time;
+        plan.batteries[0].health = 0.7;
+        const auto old = test::studied(plan).mission.run_time;
+        CLOSE(raw(old / fresh), 0.7, 0.03);
+        plan.batteries[0].health = 1, plan.batteries[0].weakest_cell = 0.6;
+        const auto weak = test::studied(plan).mission.run_time;
+        QVERIFY(weak < fresh * 0.65);
+        // The sound cells are still up when the weak one is empty.
+        QVERIFY(pack_rest_voltage(plan.batteries[0], chemistry("lfp"), 0) > Volt(4 * 2.8) + Volt(0.5));
+    }
+    void reading_between_the_solved_charges_is_true() {
+        const auto plan = test::demo();
+        const Solver solver(plan, parts(), feed_lengths(lay_harness(plan, parts())));
+        for (const auto& phase : plan.phases) {
+            if (phase.charging) continue;
+            const PhaseDraw draw(plan, solver, phase, Celsius(20));
+            for (double charge = 0.02; charge < 1; charge += 0.07) {
+                auto d = demand_in_phase(plan, phase, false);
+                d.charge = charge;
+                double amps = 0;
+                for (const auto& b : solver.solve(d).batteries) amps += raw(b.amps);
+                QVERIFY2(std::abs(draw.amps(charge) - amps) <= 0.02 * amps + 1e-6, phase.name.c_str());
+            }
+        }
+    }
+    void finer_steps_change_little() {
+        const auto plan = test::demo();
+        const Solver solver(plan, parts(), feed_lengths(lay_harness(plan, parts())));
+        const auto usual = play_mission(plan, parts(), solver, Celsius(20)),
+                   fine = play_mission(plan, parts(), solver, Celsius(20), Second(10));
+        QVERIFY(fine.points.size() > 3 * usual.points.size());
+        CLOSE(raw(usual.run_time), raw(fine.run_time), 0.01);
+        CLOSE(raw(usual.day_energy), raw(fine.day_energy), 0.005);
+        CLOSE(usual.lowest_charge, fine.lowest_charge, 0.005);
+    }
+    void wires_warm_from_phase_to_phase() {
+        auto plan = test::one_feed(18);
+        plan.phases[0].duration = Second(20);
+        plan.feeds[0].wire = "awg16-pvc";
+        const auto s = test::studied(plan);
+        const auto brief = wire_heat_over_day(plan, *s.solver, s.protection);
+        plan.phases[0].duration = Second(7200);
+        const auto lasting = wire_heat_over_day(plan, *s.solver, s.protection);
+        QVERIFY(brief[0].hottest > plan.hottest_air && brief[0].hottest < lasting[0].hottest);
+        QVERIFY(brief[0].settled < 0.5 && lasting[0].settled > 0.98);
+        CLOSE(raw(lasting[0].hottest), raw(s.protection[0].thermal->steady(Ampere(18))), 0.01);
+    }
+
+    void a_measured_discharge_gives_capacity_and_resistance_data() {
+        QTest::addColumn<QString>("chemistry_id");
+        QTest::addColumn<double>("health");
+        QTest::addColumn<double>("factor");
+        QTest::newRow("new pouch") << "lipo" << 1.0 << 1.0;
+        QTest::newRow("tired pouch") << "lipo" << 0.7 << 2.5;
+        QTest::newRow("old cells") << "nmc" << 0.82 << 1.6;
+        QTest::newRow("old lead") << "agm" << 0.6 << 2.0;
+    }
+    void a_measured_discharge_gives_capacity_and_resistance() {
+        QFETCH(QString, chemistry_id);
+        QFETCH(double, health);
+        QFETCH(double, factor);
+        const auto& c = chemistry(chemistry_id.toUtf8().constData());
+        Battery pack{"b", "B", c.id, 4, 1, AmpereHour(8), {}, {}};
+        auto truth = pack;
+        truth.health = health, truth.resistance_factor = factor;
+        const auto fit = fit_discharge(pack, c, measured(truth, c, 2, 1));
+        QVERIFY2(fit, fit ? "" : fit.error().c_str());
+        CLOSE(fit->health, health, 0.05);
+        CLOSE(fit->resistance_factor, factor, 0.1);
+        QVERIFY(fit->error < Volt(0.05));
+        QVERIFY(!fit->why.lines.empty());
+    }
+    void what_cannot_be_fitted_says_why() {
+        const auto& c = chemistry("lipo");
+        const Battery pack{"b", "B", c.id, 4, 1, AmpereHour(8), {}, {}};
+        const auto why = [&](const std::vector<MeasuredSample>& log) {
+            const auto fit = fit_discharge(pack, c, log);
+            return QString::fromStdString(fit ? std::string() : fit.error());
+        };
+        QVERIFY(why({}).contains("too few"));
+        auto log = measured(pack, c, 2, 1);
+        QVERIFY(why({log.begin(), log.begin() + 12}).contains("only"));
+        for (auto& s : log) s.volts = s.volts * 3;
+        QVERIFY(why(log).contains("no voltage of 4 cells"));
+    }
+    void logs_are_read_as_loggers_write_them() {
+        const auto plain = measured_log_from_csv("0,12.6,1\n1,12.5,2\n2,12.4,2\n");
+        QVERIFY(plain && plain->size() == 3);
+        QCOMPARE(raw((*plain)[1].amps), 2.0);
+        const auto headed =
+            measured_log_from_csv("I [mA];Spare;time_min;U (mV)\n1500;x;0;12600\n1250,5;y;0,5;12500\n");
+        QVERIFY2(headed, headed ? "" : headed.error().c_str());
+        CLOSE(raw((*headed)[1].time), 30, 1e-9);
+        CLOSE(raw((*headed)[1].volts), 12.5, 1e-9);
+        CLOSE(raw((*headed)[1].amps), 1.2505, 1e-9);
+        const auto why = [](const char* text) {
+            return QString::fromStdString(measured_log_from_csv(text).error());
+        };
+        QVERIFY(why("").contains("empty"));
+        QVERIFY(why("time,volts\n0,1\n").contains("no column is called current"));
+        QVERIFY(why("0,12,1\n1,oops,1\n").contains("line 2: “oops” is not a voltage"));
+        QVERIFY(why("0,12,1\n0,12,1\n").contains("time does not rise"));
+        QVERIFY(why("0,12\n").contains("not a current"));
+        QVERIFY(why("0,12,nan\n").contains("not a current"));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestMissions)
+#include "test_missions.moc"
