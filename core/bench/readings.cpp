@@ -59,7 +59,7 @@ std::string combination_words(const std::vector<Switch>& switches, const std::se
     return text + " on";
 }
 
-void shorts(const Plan& plan, std::vector<Reading>& out) {
+void shorts(const Plan& plan, const PlanIndex& index, std::vector<Reading>& out) {
     const auto switches = switches_of(plan);
     for (const auto& on : combinations(switches)) {
         std::set<size_t> open;
@@ -69,13 +69,13 @@ void shorts(const Plan& plan, std::vector<Reading>& out) {
         double siemens = 0;
         std::string seen;
         for (const auto& l : plan.loads) {
-            const auto chain = upstream_feeds(plan, l.id);
+            if (l.kind != LoadKind::resistance || raw(l.typical) <= 0) continue;
+            const auto chain = index.upstream(l.id);
             const bool reached =
                 std::none_of(chain.begin(), chain.end(), [&](size_t f) { return open.contains(f); }) &&
-                std::none_of(chain.begin(), chain.end(), [&](size_t f) {
-                    return find_part(plan, plan.feeds[f].from).kind == PartKind::converter;
-                });
-            if (!reached || l.kind != LoadKind::resistance || raw(l.typical) <= 0) continue;
+                std::none_of(chain.begin(), chain.end(),
+                             [&](size_t f) { return index.source_of(f).kind == PartKind::converter; });
+            if (!reached) continue;
             siemens += raw(l.typical) / std::max(raw(l.nominal), 0.1);
             seen += (seen.empty() ? "" : ", ") + l.name;
         }
@@ -100,6 +100,7 @@ void shorts(const Plan& plan, std::vector<Reading>& out) {
 
 void continuity(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
                 std::vector<Reading>& out) {
+    const auto& index = figures.solver->index();
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         const auto& feed = plan.feeds[f];
         double supply = 0, back = 0;
@@ -110,10 +111,9 @@ void continuity(const Plan& plan, const Catalogue& catalogue, const Figures& fig
             const char* sign = is_return ? "−" : "+";
             Reading r;
             r.key = "beep/" + feed.id + (is_return ? "/return" : "/supply");
-            r.title =
-                fmt::format("{} {} to {} {}", name_of(plan, feed.from), sign, name_of(plan, feed.to), sign);
+            r.title = fmt::format("{} {} to {} {}", index.name(feed.from), sign, index.name(feed.to), sign);
             r.state = is_return ? "" : "its fuse in, switch on";
-            r.red = name_of(plan, feed.to) + " " + sign, r.black = name_of(plan, feed.from) + " " + sign;
+            r.red = index.name(feed.to) + " " + sign, r.black = index.name(feed.from) + " " + sign;
             r.unit = ReadingUnit::ohm;
             r.high = std::ceil(((is_return ? back : supply) + lead_ohm) * 1.2 * 10) / 10;
             r.about = feed.id;
@@ -128,15 +128,16 @@ void continuity(const Plan& plan, const Catalogue& catalogue, const Figures& fig
 /// Calls `read` with the operating point at each corner of charge and tolerances.
 template <class Read>
 void each_corner(const Figures& figures, Demand demand, Read read) {
-    OperatingPoint near;
-    for (const double charge : {1.0, nearly_empty})
-        for (const double tolerance : {-1.0, 1.0}) {
+    for (const double tolerance : {-1.0, 1.0}) {
+        OperatingPoint near;  // of the same set voltages
+        for (const double charge : {1.0, nearly_empty}) {
             demand.charge = charge;
             demand.converter_offset = tolerance;
             demand.wire_scale = 1 - 0.02 * tolerance;
             near = figures.solver->solve(demand, near);
             if (near.found) read(near);
         }
+    }
 }
 
 using Span = std::pair<double, double>;
@@ -216,7 +217,7 @@ void live_plugs(const Plan& plan, const Figures& figures, std::vector<Reading>& 
     const auto empty_windows = spans(figures, quiet(plan)), busy_windows = spans(figures, busy);
     for (size_t l = 0; l < plan.loads.size(); ++l) {
         const auto& load = plan.loads[l];
-        if (feeds_into(plan, load.id).empty()) continue;
+        if (figures.solver->index().into(load.id).empty()) continue;
         auto empty = volts("plug/" + load.id + "/empty", load.name + " plug", "its fuse in, load off",
                            load.name + " plug", empty_windows[l]);
         // Running: no lower than with everything else running too, no higher than with nothing running at
@@ -230,10 +231,10 @@ void live_plugs(const Plan& plan, const Figures& figures, std::vector<Reading>& 
     }
 }
 
-void live_switches(const Plan& plan, std::vector<Reading>& out) {
+void live_switches(const Plan& plan, const PlanIndex& index, std::vector<Reading>& out) {
     for (const auto& s : switches_of(plan)) {
         auto r = volts("open/" + plan.feeds[s.feed].id, "Behind the " + s.name + " switch", s.name + " off",
-                       name_of(plan, plan.feeds[s.feed].to), {0, 0});
+                       index.name(plan.feeds[s.feed].to), {0, 0});
         r.high = 0.3;
         r.about = plan.feeds[s.feed].id;
         r.why.lines.clear();
@@ -306,11 +307,12 @@ std::string value_text(const Reading& r, const Measured& m) {
 std::vector<Reading> bench_readings(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
     std::vector<Reading> all;
     if (plan.feeds.empty()) return all;
-    shorts(plan, all);
+    const auto& index = figures.solver->index();
+    shorts(plan, index, all);
     continuity(plan, catalogue, figures, all);
     live_supply(plan, catalogue, figures, all);
     standing_current(plan, figures, all);
-    live_switches(plan, all);
+    live_switches(plan, index, all);
     live_plugs(plan, figures, all);
     return all;
 }

@@ -15,6 +15,7 @@ struct Maker {
     const Plan& plan;
     const Catalogue& catalogue;
     const Figures& figures;
+    const PlanIndex& index;
     std::vector<Step> steps;
 
     Step& add(std::string key, StepKind kind, std::string title, std::string subtitle = {}) {
@@ -90,14 +91,14 @@ void Maker::set_modules() {
 void Maker::cut(size_t f) {
     const auto& feed = plan.feeds[f];
     const auto& route = figures.harness.routes[f];
-    auto& s = add("cut/" + feed.id, StepKind::cut, "Cut and label: " + feed_name(plan, feed),
+    auto& s = add("cut/" + feed.id, StepKind::cut, "Cut and label: " + index.feed_name(feed),
                   fmt::format("{} {}, {}", wire_name(feed), colours(feed),
                               format(route.cut) + (feed.ret == Return::own ? " each" : "")));
     s.about = feed.id;
     s.actions = {
         fmt::format("Cut {} of {} {}{}.", format(route.cut), wire_name(feed), feed.supply_colour,
                     feed.ret == Return::own ? fmt::format(" and the same of {}", feed.return_colour) : ""),
-        fmt::format("Label both ends “{}”.", name_of(plan, feed.to))};
+        fmt::format("Label both ends “{}”.", index.name(feed.to))};
     if (feed.ret == Return::own && raw(route.length) > 0.2)
         s.actions.push_back("Twist the pair, about a turn every 3 cm.");
     s.tools = {"cutters", "tape measure", "labels"};
@@ -109,7 +110,7 @@ void Maker::cut(size_t f) {
 void Maker::thread(size_t f) {
     if (!threaded(f)) return;
     const auto& feed = plan.feeds[f];
-    auto& s = add("thread/" + feed.id, StepKind::thread, "Thread: " + feed_name(plan, feed));
+    auto& s = add("thread/" + feed.id, StepKind::thread, "Thread: " + index.feed_name(feed));
     s.about = feed.id;
     for (const auto p : figures.harness.routes[f].passages) {
         const auto& way = plan.passages[p];
@@ -129,7 +130,7 @@ void Maker::sleeve(size_t f) {
     const auto& feed = plan.feeds[f];
     const auto* w = wire(feed);
     if (!w || !any_tube(feed) || plan.practices.insulation == InsulationSchool::tape) return;
-    auto& s = add("sleeve/" + feed.id, StepKind::sleeve, "Tubes on: " + feed_name(plan, feed));
+    auto& s = add("sleeve/" + feed.id, StepKind::sleeve, "Tubes on: " + index.feed_name(feed));
     s.about = feed.id;
     Millimetre parking(0);
     for (const bool source : {true, false}) {
@@ -138,7 +139,7 @@ void Maker::sleeve(size_t f) {
         const auto work = work_joint(catalogue, *kind, *w, plan.practices.insulation);
         s.actions.push_back(fmt::format(
             "{} × {} of {}, one on each lead, at {}.", feed.ret == Return::own ? 2 : 1, format(work.tube_cut),
-            work.tube ? work.tube->name : "tube that fits", name_of(plan, source ? feed.from : feed.to)));
+            work.tube ? work.tube->name : "tube that fits", index.name(source ? feed.from : feed.to)));
         parking = std::max(parking, work.parking);
     }
     if (raw(parking) > 0)
@@ -154,15 +155,14 @@ void Maker::sleeve(size_t f) {
 void Maker::join(size_t f, bool at_source) {
     const auto& feed = plan.feeds[f];
     const auto* kind = joint_kind(feed, at_source);
-    const auto& part = name_of(plan, at_source ? feed.from : feed.to);
+    const auto& part = index.name(at_source ? feed.from : feed.to);
     const std::string end = at_source ? "source" : "load";
-    auto& s =
-        add("join/" + feed.id + "/" + end, StepKind::join,
-            fmt::format("Join {} at {}", at_source ? name_of(plan, feed.to) + " lead" : "the lead", part),
-            fmt::format("{} {}, {}", wire_name(feed), colours(feed), kind ? kind->name : "joint"));
+    auto& s = add("join/" + feed.id + "/" + end, StepKind::join,
+                  fmt::format("Join {} at {}", at_source ? index.name(feed.to) + " lead" : "the lead", part),
+                  fmt::format("{} {}, {}", wire_name(feed), colours(feed), kind ? kind->name : "joint"));
     s.about = feed.id;
     s.after = {"cut/" + feed.id, "thread/" + feed.id, "sleeve/" + feed.id};
-    if (find_part(plan, feed.from).kind == PartKind::converter) {
+    if (index.part(feed.from).kind == PartKind::converter) {
         s.after.push_back("set/" + feed.from);
         s.why.add("After the module is set: an unset one can kill what hangs on it.");
     }
@@ -220,8 +220,8 @@ void Maker::tests() {
     auto& fit = add("fit/fuses", StepKind::fit, "Fit the fuses, all but the battery's");
     for (const auto& f : plan.feeds)
         if (const auto* fuse = device(f, DeviceKind::fuse);
-            fuse && find_part(plan, f.from).kind != PartKind::battery)
-            fit.actions.push_back(fmt::format("{}: {}", feed_name(plan, f), format(fuse->rating)));
+            fuse && index.part(f.from).kind != PartKind::battery)
+            fit.actions.push_back(fmt::format("{}: {}", index.feed_name(f), format(fuse->rating)));
     fit.minutes = 4;
     fit.after = {"test/shorts"};
     fit.why.add("After the shorts test; the battery's own comes last of all.");
@@ -289,7 +289,7 @@ void Maker::close() {
     tie.why.add("After it is proven: a tied harness is not opened gladly.");
     for (const auto& f : plan.feeds) {
         const auto* fuse = device(f, DeviceKind::fuse);
-        if (!fuse || find_part(plan, f.from).kind != PartKind::battery) continue;
+        if (!fuse || index.part(f.from).kind != PartKind::battery) continue;
         auto& last = add("fit/battery-fuse", StepKind::close,
                          fmt::format("Battery fuse, {}: last of all", format(fuse->rating)));
         last.about = f.id;
@@ -337,7 +337,7 @@ std::vector<Step> order_steps(std::vector<Step> steps) {
 
 std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
     if (plan.feeds.empty()) return {};
-    Maker m{plan, catalogue, figures, {}};
+    Maker m{plan, catalogue, figures, figures.solver->index(), {}};
     m.prepare();
     m.set_modules();
     for (size_t f = 0; f < plan.feeds.size(); ++f) {

@@ -5,30 +5,20 @@
 
 namespace sangre {
 
-std::vector<size_t> loads_behind(const Plan& plan, size_t feed) {
-    std::vector<size_t> loads;
-    std::set<Id> seen;
-    std::vector<Id> todo{plan.feeds[feed].to};
-    while (!todo.empty()) {
-        const Id part = todo.back();
-        todo.pop_back();
-        if (!seen.insert(part).second) continue;
-        if (const auto ref = find_part(plan, part); ref.kind == PartKind::load) loads.push_back(ref.index);
-        for (const auto f : feeds_from(plan, part)) todo.push_back(plan.feeds[f].to);
-    }
-    std::sort(loads.begin(), loads.end());
-    return loads;
-}
+std::vector<size_t> loads_behind(const Plan& plan, size_t feed) { return PlanIndex(plan).loads_behind(feed); }
 
-std::vector<bool> open_feeds(const Plan& plan, const Phase& phase) {
+std::vector<bool> open_feeds(const Plan& plan, const PlanIndex& index, const Phase& phase) {
     std::vector<bool> open(plan.feeds.size());
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        if (!device(plan.feeds[f], DeviceKind::power_switch)) continue;
-        const auto behind = loads_behind(plan, f);
+    for (const auto f : index.switched()) {
+        const auto& behind = index.loads_behind(f);
         open[f] = std::none_of(behind.begin(), behind.end(),
                                [&](size_t l) { return state_in(phase, plan.loads[l]) != LoadState::off; });
     }
     return open;
+}
+
+std::vector<bool> open_feeds(const Plan& plan, const Phase& phase) {
+    return open_feeds(plan, PlanIndex(plan), phase);
 }
 
 const Phase* phase_of(const Plan& plan, const Conditions& conditions) {
@@ -39,13 +29,17 @@ const Phase* phase_of(const Plan& plan, const Conditions& conditions) {
 }
 
 Demand demand_in_phase(const Plan& plan, const Phase& phase, bool all_peak) {
+    return demand_in_phase(plan, PlanIndex(plan), phase, all_peak);
+}
+
+Demand demand_in_phase(const Plan& plan, const PlanIndex& index, const Phase& phase, bool all_peak) {
     Demand d;
     for (const auto& load : plan.loads) {
         auto state = state_in(phase, load);
         if (all_peak && state == LoadState::typical) state = LoadState::peak;
         d.states.push_back(state);
     }
-    d.open = open_feeds(plan, phase);
+    d.open = open_feeds(plan, index, phase);
     d.charging = phase.charging;
     return d;
 }

@@ -22,6 +22,7 @@ std::vector<size_t> loads_behind(const Plan& plan, size_t feed);
 
 /// Which feeds a phase leaves open: those with a switch behind which nothing runs.
 std::vector<bool> open_feeds(const Plan& plan, const Phase& phase);
+std::vector<bool> open_feeds(const Plan& plan, const PlanIndex& index, const Phase& phase);
 
 /// The phase the conditions name, or the first that does not charge; null in a plan without phases.
 const Phase* phase_of(const Plan& plan, const Conditions& conditions);
@@ -31,5 +32,6 @@ Demand demand_for(const Plan& plan, const Conditions& conditions);
 
 /// The demand of one phase as painted, or with all that works (not what idles) at its peak together.
 Demand demand_in_phase(const Plan& plan, const Phase& phase, bool all_peak);
+Demand demand_in_phase(const Plan& plan, const PlanIndex& index, const Phase& phase, bool all_peak);
 
 }  // namespace sangre

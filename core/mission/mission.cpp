@@ -93,10 +93,10 @@ double run_time(const Plan& plan, const std::vector<PhaseDraw>& draws, const Pac
 /// True when the starter gets enough at this charge, everything else as in the phase.
 bool turns(const Plan& plan, const Solver& solver, const Phase& phase, size_t starter, double charge,
            Celsius air) {
-    auto demand = demand_in_phase(plan, phase, false);
+    auto demand = demand_in_phase(plan, solver.index(), phase, false);
     demand.charge = charge, demand.air = air, demand.starting = true;
     demand.states[starter] = LoadState::peak;
-    for (const auto f : upstream_feeds(plan, plan.loads[starter].id)) demand.open[f] = false;
+    for (const auto f : solver.index().upstream(plan.loads[starter].id)) demand.open[f] = false;
     const auto p = solver.solve(demand);
     return p.found && p.loads[starter].volts >= plan.loads[starter].v_min;
 }
@@ -236,7 +236,7 @@ Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver&
         auto& s = m.phases[i];
         s.current = Ampere(draws[i].amps(0.5));
         s.power = Watt(raw(s.current) * draws[i].volts(0.5));
-        auto peak = demand_in_phase(plan, plan.phases[i], true);
+        auto peak = demand_in_phase(plan, solver.index(), plan.phases[i], true);
         peak.charge = 0.5;
         peak.air = air;
         for (const auto& b : solver.solve(peak).batteries) s.peak += b.amps;

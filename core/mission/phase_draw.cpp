@@ -38,7 +38,7 @@ double bend(const DrawPoint& a, const DrawPoint& b, const DrawPoint& c, double D
 }  // namespace
 
 PhaseDraw::PhaseDraw(const Plan& plan, const Solver& solver, const Phase& phase, Celsius air) {
-    auto demand = demand_in_phase(plan, phase, false);
+    auto demand = demand_in_phase(plan, solver.index(), phase, false);
     demand.air = air;
     OperatingPoint near;
     for (size_t i = first_charges.size(); i-- > 0;)

@@ -53,7 +53,7 @@ Draw draw_once(const Job& job, const Solver& solver, OperatingPoint& near, size_
     Draw d;
     auto& in = d.inputs;
     const auto set = [&](Spread s, double v) { return in[static_cast<size_t>(s)] = v; };
-    auto demand = demand_in_phase(job.plan, job.phase, false);
+    auto demand = demand_in_phase(job.plan, solver.index(), job.phase, false);
     demand.battery_scale =
         1 + set(Spread::battery_resistance, off(random, job.tolerances.battery_resistance));
     const double capacity = 1 + set(Spread::battery_capacity, off(random, job.tolerances.battery_capacity));

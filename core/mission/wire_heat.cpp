@@ -8,7 +8,7 @@ std::vector<WireDay> wire_heat_over_day(const Plan& plan, const Solver& solver,
     std::vector<Celsius> now(plan.feeds.size(), plan.hottest_air);
     for (auto& d : day) d.hottest = plan.hottest_air;
     for (size_t i = 0; i < plan.phases.size(); ++i) {
-        auto demand = demand_in_phase(plan, plan.phases[i], false);
+        auto demand = demand_in_phase(plan, solver.index(), plan.phases[i], false);
         demand.charge = nearly_empty, demand.air = plan.hottest_air;
         const auto p = solver.solve(demand);
         for (size_t f = 0; f < plan.feeds.size() && p.found; ++f) {

@@ -63,11 +63,11 @@ void note_battery(WorstCase& w, const OperatingPoint& p, const Demand& d, bool p
 }
 
 /// Times of peaks and starts come from the loads behind each feed, not from the network.
-void note_pulses(WorstCase& w, const Plan& plan) {
+void note_pulses(WorstCase& w, const Plan& plan, const PlanIndex& index) {
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         auto& x = w.feeds[f];
         double largest = 0, rise = 0;
-        const auto behind = loads_behind(plan, f);
+        const auto& behind = index.loads_behind(f);
         const auto peak_rise = [&](size_t l) {
             return raw(draw(plan.loads[l], LoadState::peak) - plan.loads[l].typical) *
                    raw(plan.loads[l].nominal);
@@ -102,10 +102,10 @@ WorstCase worst_case(const Plan& plan, const Solver& solver) {
     for (const auto& phase : phases)
         for (const bool peak : {false, true}) {
             OperatingPoint near;
+            auto demand = demand_in_phase(plan, solver.index(), phase, peak);
             for (const auto air : {plan.hottest_air, plan.coldest_air})
                 for (const double charge : {1.0, nearly_empty}) {
                     if (phase.charging && charge < 1) continue;
-                    auto demand = demand_in_phase(plan, phase, peak);
                     demand.charge = charge;
                     demand.air = air;
                     near = solver.solve(demand, near);
@@ -121,17 +121,17 @@ WorstCase worst_case(const Plan& plan, const Solver& solver) {
                     note_battery(w, near, demand, peak, where);
                 }
         }
-    note_pulses(w, plan);
+    note_pulses(w, plan, solver.index());
     for (size_t l = 0; l < plan.loads.size(); ++l) {
         if (raw(w.loads[l].lowest) > 1e8) w.loads[l].lowest = Volt(0);
         // From the rail the load hangs on: feeds up to the next converter or battery.
-        for (const auto f : upstream_feeds(plan, plan.loads[l].id)) {
+        for (const auto f : solver.index().upstream(plan.loads[l].id)) {
             w.loads[l].drop_share += w.feeds[f].drop_share;
-            if (find_part(plan, plan.feeds[f].from).kind == PartKind::converter) break;
+            if (solver.index().source_of(f).kind == PartKind::converter) break;
         }
         if (w.loads[l].drop_share <= w.worst_drop_share) continue;
         w.worst_drop_share = w.loads[l].drop_share;
-        w.worst_drop_feed = feeds_into(plan, plan.loads[l].id).front();
+        w.worst_drop_feed = solver.index().into(plan.loads[l].id).front();
     }
     for (auto& c : w.converters)
         if (raw(c.in_lowest) > 1e8) c.in_lowest = Volt(0);

@@ -70,6 +70,7 @@ Volt feed_forward_voltage(const Feed& feed, const Catalogue& catalogue) {
 
 Circuit build_circuit(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths) {
     Circuit c;
+    const PlanIndex index(plan);
     const auto node = [&](const std::string& name) {
         c.nodes.push_back(name);
         return static_cast<int>(c.nodes.size()) - 1;
@@ -102,7 +103,7 @@ Circuit build_circuit(const Plan& plan, const Catalogue& catalogue, const std::v
     for (const auto* parts : {&c.hubs, &c.loads, &c.converter_in, &c.converter_out})
         for (const auto& part : *parts) c.leak_to[static_cast<size_t>(part.positive)] = part.negative;
     const auto terminals = [&](const Id& part, bool outlet) -> Terminals {
-        const auto ref = find_part(plan, part);
+        const auto ref = index.part(part);
         switch (ref.kind) {
             case PartKind::battery:
                 return c.batteries[ref.index];

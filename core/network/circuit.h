@@ -6,7 +6,7 @@
 #include <vector>
 
 #include "catalogue/catalogue.h"
-#include "plan/plan.h"
+#include "plan/index.h"
 
 namespace sangre {
 

@@ -1,6 +1,7 @@
 #include "network/continuation.h"
 
-#include <Eigen/KLUSupport>
+#include "network/sparse_lu.h"
+
 #include <algorithm>
 #include <cmath>
 #include <optional>
@@ -17,6 +18,7 @@ constexpr double share_volts = 10;  // the whole load weighs as much along the p
 struct Along {
     const LoadedSystem& system;
     int& iterations;
+    mutable SparseLu lu{};
 
     static double share(const Vector& x) { return x[x.size() - 1] / share_volts; }
     static Vector volts(const Vector& x) { return x.head(x.size() - 1); }
@@ -36,17 +38,17 @@ struct Along {
             for (Matrix::InnerIterator it(inner, k); it; ++it)
                 entries.emplace_back(it.row(), it.col(), it.value());
         for (int i = 0; i < n; ++i) {
-            if (by_share[i] != 0) entries.emplace_back(i, n, by_share[i]);
-            if (row[i] != 0) entries.emplace_back(n, i, row[i]);
+            // Zeros too, so that the pattern stays.
+            entries.emplace_back(i, n, by_share[i]);
+            entries.emplace_back(n, i, row[i]);
         }
         entries.emplace_back(n, n, row[n]);
         Matrix whole(n + 1, n + 1);
         whole.setFromTriplets(entries.begin(), entries.end());
-        Eigen::KLU<Matrix> klu(whole);
-        if (klu.info() != Eigen::Success) return {};
+        if (!lu.factorize(whole)) return {};
         Vector right(n + 1);
         right << f, last;
-        Vector d = klu.solve(right);
+        Vector d = lu.solve(right);
         if (!d.allFinite()) return {};
         return d;
     }

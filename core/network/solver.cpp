@@ -1,6 +1,5 @@
 #include "network/solver.h"
 
-#include <Eigen/KLUSupport>
 #include <Eigen/SparseCore>
 #include <array>
 #include <cmath>
@@ -8,6 +7,7 @@
 #include "battery/pack.h"
 #include "network/continuation.h"
 #include "network/elements.h"
+#include "network/sparse_lu.h"
 #include "wire/conductor.h"
 
 namespace sangre {
@@ -27,13 +27,17 @@ struct BatterySource {
 
 struct Solver::Inside {
     const Plan plan;
+    const PlanIndex index;
     Circuit circuit;
+    std::vector<const std::vector<size_t>*> into_load;  ///< by load, the feeds that end at it
     std::vector<const ConverterType*> types;
     std::vector<const Chemistry*> chemistries;
-    mutable Eigen::KLU<Matrix> klu;
-    mutable bool analysed = false;
+    mutable SparseLu lu, shorted_lu;
+    mutable bool factored = false;  ///< lu holds a factorisation of this network at some point
     mutable Matrix jacobian, shorted;
     mutable std::vector<std::ptrdiff_t> slots;  ///< where each stamp lands among the Jacobian's values
+
+    Inside(const Plan& of, Circuit laid) : plan(of), index(of), circuit(std::move(laid)) {}
 
     /// One instant's numbers, resolved from the demand once and read in every iteration.
     struct Instant {
@@ -198,22 +202,36 @@ struct Solver::Inside {
         return v;
     }
 
-    /// Newton's method with the step halved until the currents balance better; false when it gets stuck.
+    /// Newton's method with the step halved until the currents balance better; false when it gets stuck. The
+    /// last factorisation serves as long as it brings the residual down tenfold: of one network most stays
+    /// linear.
     bool newton(const Instant& now, const Demand& demand, Vector& v, int& iterations) const {
-        Vector f = residual(now, demand, v);
+        auto& solver = demand.short_at ? shorted_lu : lu;
+        Vector f = residual(now, demand, v), step, next, g;
+        bool reuse = factored && !demand.short_at;
         for (int i = 0, stuck = 0; i < 60 && stuck < 3; ++i, ++iterations) {
+            if (reuse) {
+                step = solver.solve(f);
+                next = v - step;
+                g = residual(now, demand, next);
+                reuse = step.allFinite() && g.norm() < 0.1 * f.norm();
+                if (reuse) {
+                    v.swap(next), f.swap(g);
+                    if (step.cwiseAbs().maxCoeff() < 1e-8 && f.cwiseAbs().maxCoeff() < 1e-9) return true;
+                    continue;
+                }
+            }
             assemble(now, demand, v);
-            const auto& matrix = demand.short_at ? shorted : jacobian;
-            if (demand.short_at ? i == 0 : !analysed) klu.analyzePattern(matrix);
-            analysed = !demand.short_at;
-            klu.factorize(matrix);
-            if (klu.info() != Eigen::Success) return false;
-            const Vector step = klu.solve(f);
+            factored = false;
+            if (!solver.factorize(demand.short_at ? shorted : jacobian, demand.short_at && i == 0))
+                return false;
+            factored = !demand.short_at;
+            step = solver.solve(f);
             if (!step.allFinite()) return false;
             const double largest = step.cwiseAbs().maxCoeff();
             double take = largest > 20 ? 20 / largest : 1;
-            Vector next = v - take * step;
-            Vector g = residual(now, demand, next);
+            next = v - take * step;
+            g = residual(now, demand, next);
             int half = 0;
             for (; half < 8 && !(g.norm() <= f.norm()); ++half) {
                 take /= 2;
@@ -223,7 +241,8 @@ struct Solver::Inside {
             stuck = half == 8 ? stuck + 1 : 0;
             // What hangs behind an open switch has no current to converge: rounding moves it by volts.
             if (stuck && f.cwiseAbs().maxCoeff() < 1e-10) return true;
-            v = next, f = g;
+            reuse = half == 0 && g.norm() < 0.1 * f.norm() && !demand.short_at;
+            v.swap(next), f.swap(g);
             if (largest < 1e-8 && f.cwiseAbs().maxCoeff() < 1e-7) return true;
         }
         return false;
@@ -293,8 +312,7 @@ OperatingPoint Solver::Inside::read(const Instant& now, const Demand& demand, co
         p.drawn += p.loads.back().watts;
         // A load whose own switch is open is off, not starved.
         bool fed = false;
-        for (const auto f : feeds_into(plan, plan.loads[i].id))
-            fed = fed || !(f < demand.open.size() && demand.open[f]);
+        for (const auto f : *into_load[i]) fed = fed || !(f < demand.open.size() && demand.open[f]);
         if (now.load_amps[i] > 0 && fed && volts < plan.loads[i].v_min - Volt(1e-6))
             p.brown_outs.push_back({i, volts, plan.loads[i].v_min, {}, {}});
     }
@@ -312,7 +330,6 @@ OperatingPoint Solver::Inside::read(const Instant& now, const Demand& demand, co
         p.converter_heat += c.heat;
         p.converters.push_back(c);
     }
-    margins(now, demand, v, p);
     return p;
 }
 
@@ -322,14 +339,14 @@ void Solver::Inside::margins(const Instant& now, const Demand& demand, const Vec
                              OperatingPoint& p) const {
     if (p.brown_outs.empty()) return;
     assemble(now, demand, v);
-    klu.factorize(demand.short_at ? shorted : jacobian);
-    if (klu.info() != Eigen::Success) return;
+    auto& solver = demand.short_at ? shorted_lu : lu;
+    if (!solver.factorize(demand.short_at ? shorted : jacobian, demand.short_at.has_value())) return;
     for (auto& b : p.brown_outs) {
         const auto [plus, minus] = circuit.loads[b.load];
         Vector unit = Vector::Zero(v.size());
         unit[plus] = 1, unit[minus] = -1;
         unit[0] = 0;
-        const Vector x = klu.solve(unit);
+        const Vector x = solver.solve(unit);
         const double seen = x[plus] - x[minus];
         const double slope = load_current(plan.loads[b.load], now.load_amps[b.load], raw(b.gets)).slope;
         // The load's own conductance is part of what is seen.
@@ -341,7 +358,8 @@ void Solver::Inside::margins(const Instant& now, const Demand& demand, const Vec
 }
 
 Solver::Solver(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths)
-    : inside_(new Inside{plan, build_circuit(plan, catalogue, lengths), {}, {}, {}, false, {}, {}, {}}) {
+    : inside_(std::make_unique<Inside>(plan, build_circuit(plan, catalogue, lengths))) {
+    for (const auto& l : plan.loads) inside_->into_load.push_back(&inside_->index.into(l.id));
     for (const auto& c : plan.converters) inside_->types.push_back(find(catalogue.converters, c.type));
     for (const auto& b : plan.batteries)
         inside_->chemistries.push_back(find(catalogue.chemistries, b.chemistry));
@@ -350,17 +368,32 @@ Solver::Solver(const Plan& plan, const Catalogue& catalogue, const std::vector<M
 Solver::~Solver() = default;
 
 const Circuit& Solver::circuit() const { return inside_->circuit; }
+const PlanIndex& Solver::index() const { return inside_->index; }
+
+void Solver::explain_brown_outs(const Demand& demand, OperatingPoint& point) const {
+    if (!point.found) return;
+    const Vector v =
+        Eigen::Map<const Vector>(point.node_volts.data(), static_cast<Eigen::Index>(point.node_volts.size()));
+    inside_->margins(inside_->instant(demand), demand, v, point);
+}
 
 OperatingPoint Solver::solve(const Demand& demand) const { return solve(demand, OperatingPoint{}); }
 
 OperatingPoint Solver::solve(const Demand& demand, const OperatingPoint& near) const {
     const auto now = inside_->instant(demand);
     int iterations = 0;
-    auto v = inside_->first_guess(now, demand);
-    if (near.found && near.node_volts.size() == static_cast<size_t>(v.size()))
-        v = Eigen::Map<const Vector>(near.node_volts.data(), v.size());
-    const bool found =
-        inside_->newton(now, demand, v, iterations) || inside_->raise_load(now, demand, v, iterations);
+    const auto nodes = static_cast<Eigen::Index>(inside_->circuit.nodes.size());
+    Vector v;
+    bool found = false;
+    if (near.found && near.node_volts.size() == static_cast<size_t>(nodes)) {
+        v = Eigen::Map<const Vector>(near.node_volts.data(), nodes);
+        found = inside_->newton(now, demand, v, iterations);
+    }
+    if (!found) {
+        v = inside_->first_guess(now, demand);
+        found =
+            inside_->newton(now, demand, v, iterations) || inside_->raise_load(now, demand, v, iterations);
+    }
     auto point = found ? inside_->read(now, demand, v) : OperatingPoint{};
     if (!found) {
         point.feeds.resize(inside_->plan.feeds.size());

@@ -85,6 +85,10 @@ class Solver {
     /// Starts Newton at an earlier answer, which saves iterations along a sweep.
     OperatingPoint solve(const Demand& demand, const OperatingPoint& near) const;
     const Circuit& circuit() const;
+    /// Of the plan it solves.
+    const PlanIndex& index() const;
+    /// Fills in what each brown-out of a solved point has too much.
+    void explain_brown_outs(const Demand& demand, OperatingPoint& point) const;
 
   private:
     struct Inside;

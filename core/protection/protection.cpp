@@ -3,31 +3,21 @@
 #include <algorithm>
 #include <cmath>
 
+#include "protection/prospective.h"
+
 namespace sangre {
 namespace {
 
-/// The network with everything off and every switch closed, shorted at the far end of one feed or not at all:
-/// full pack, coldest wire, so that the current is the largest there can be.
-OperatingPoint shorted(const Plan& plan, const Solver& solver, std::optional<size_t> feed) {
-    Demand d;
-    d.states.assign(plan.loads.size(), LoadState::off);
-    d.open.assign(plan.feeds.size(), false);
-    d.charge = 1;
-    d.air = Celsius(20);
-    d.short_at = feed;
-    return solver.solve(d);
-}
-
-void judge(Fault& fault, const Plan& plan, const std::vector<FeedProtection>& feeds, size_t feed,
-           const OperatingPoint& point) {
+void judge(Fault& fault, const PlanIndex& index, const std::vector<FeedProtection>& feeds, size_t feed,
+           const ShortCircuit& shorted) {
     double first = std::numeric_limits<double>::infinity();
-    for (size_t f = 0; f < feeds.size(); ++f) {
+    for (const auto& [f, amps] : shorted.through) {
         if (!feeds[f].family || feeds[f].inherited) continue;
-        const Second opens = slow_edge(*feeds[f].family, feeds[f].rating, point.feeds[f].supply);
+        const Second opens = slow_edge(*feeds[f].family, feeds[f].rating, amps);
         if (raw(opens) < first) first = raw(opens), fault.opener = f;
     }
     const auto& p = feeds[feed];
-    fault.current = point.feeds[feed].supply;
+    fault.current = shorted.current;
     if (!p.thermal) return;
     // An hour is for good: no wire's temperature still moves then.
     const bool settles = !std::isfinite(first) || first > 3600;
@@ -38,18 +28,16 @@ void judge(Fault& fault, const Plan& plan, const std::vector<FeedProtection>& fe
     const bool hurt = fault.wire > limit;
     if (settles) {
         fault.opener.reset();
-        bool limiting = false;
-        for (const auto& c : point.converters) limiting = limiting || c.limiting;
-        fault.outcome = limiting && !hurt ? FaultOutcome::limited : FaultOutcome::never_opens;
+        fault.outcome = shorted.limited && !hurt ? FaultOutcome::limited : FaultOutcome::never_opens;
     } else
         fault.outcome = hurt ? FaultOutcome::hurts : FaultOutcome::opens;
-    fault.dark = loads_behind(plan, fault.opener.value_or(feed));
+    fault.dark = index.loads_behind(fault.opener.value_or(feed));
 }
 
 /// A feed without a fuse hangs on the nearest one upstream, up to a module, which has its own limit.
-void inherit_fuse(const Plan& plan, std::vector<FeedProtection>& feeds, size_t feed) {
-    for (const auto up : upstream_feeds(plan, plan.feeds[feed].from)) {
-        if (find_part(plan, plan.feeds[feed].from).kind == PartKind::converter) return;
+void inherit_fuse(const Plan& plan, const PlanIndex& index, std::vector<FeedProtection>& feeds, size_t feed) {
+    for (const auto up : index.upstream(plan.feeds[feed].from)) {
+        if (index.source_of(feed).kind == PartKind::converter) return;
         if (!feeds[up].family || feeds[up].inherited) continue;
         feeds[feed].family = feeds[up].family;
         feeds[feed].rating = feeds[up].rating;
@@ -93,21 +81,20 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         p.warm = p.thermal->steady(x.continuous);
         p.warmest = std::max(p.warm, p.thermal->after(x.peak, x.peak_time, p.warm));
     }
-    const auto quiet = shorted(plan, solver, std::nullopt);
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         auto& p = all[f];
         if (!p.thermal) continue;
         const auto& x = worst.feeds[f];
-        const auto point = shorted(plan, solver, f);
-        if (point.found) judge(p.fault, plan, all, f, point);
+        const auto shorted = short_circuit(plan, catalogue, solver, f);
+        if (shorted.found) judge(p.fault, solver.index(), all, f, shorted);
         p.need = {x.continuous, x.peak,        x.peak_time,     x.start,
                   x.start_time, x.highest_end, p.fault.current, plan.hottest_air};
         // The fuse sits at the source: what it may have to break is a short right behind it, not at the far
         // end.
-        if (point.found && quiet.found && raw(p.fault.current) > 0) {
-            const double open_volts = raw(quiet.feeds[f].at_source);
+        if (shorted.found && raw(p.fault.current) > 0) {
+            const double open_volts = raw(shorted.open);
             const double source_ohm =
-                std::max((open_volts - raw(point.feeds[f].at_source)) / raw(p.fault.current), 1e-4);
+                std::max((open_volts - raw(shorted.at_source)) / raw(p.fault.current), 1e-4);
             p.need.prospective = std::max(p.fault.current, Ampere(open_volts / source_ohm));
         }
         p.smallest = smallest_that_carries(catalogue, p.need, p.family ? p.family->id : Id());
@@ -115,7 +102,7 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         if (family)
             p.largest = largest_that_protects(*family, *p.thermal, *p.insulation, p.warm, p.fault.current);
         if (!p.family) {
-            inherit_fuse(plan, all, f);
+            inherit_fuse(plan, solver.index(), all, f);
             if (p.inherited)
                 p.protects =
                     protects(*p.family, p.rating, *p.thermal, *p.insulation, p.warm, p.fault.current);

@@ -45,7 +45,7 @@ void unfused(const Context& c, std::vector<Finding>& out) {
         const auto& feed = c.plan.feeds[i];
         const auto& p = c.figures.protection[i];
         if (device(feed, DeviceKind::fuse) || (p.inherited && p.protects)) continue;
-        const bool from_pack = find_part(c.plan, feed.from).kind == PartKind::battery;
+        const bool from_pack = c.index().part(feed.from).kind == PartKind::battery;
         const bool harmless = !from_pack && p.fault.outcome == FaultOutcome::limited;
         Finding f{
             harmless ? Severity::note : Severity::danger,
@@ -53,10 +53,10 @@ void unfused(const Context& c, std::vector<Finding>& out) {
             {feed.id},
             p.inherited
                 ? fmt::format("{} is thinner than the {} fuse before it protects, and has none of its own.",
-                              feed_name(c.plan, feed), format(p.rating))
+                              c.index().feed_name(feed), format(p.rating))
             : harmless ? fmt::format("{} has no fuse; the module's own limit keeps the wire whole.",
-                                     feed_name(c.plan, feed))
-                       : fmt::format("{} has no fuse.", feed_name(c.plan, feed)),
+                                     c.index().feed_name(feed))
+                       : fmt::format("{} has no fuse.", c.index().feed_name(feed)),
             {},
             {}};
         f.why.add(
@@ -78,13 +78,13 @@ void too_big(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {feed.id},
-                  fmt::format("{}: the {} fuse does not protect {}.", feed_name(c.plan, feed),
+                  fmt::format("{}: the {} fuse does not protect {}.", c.index().feed_name(feed),
                               format(p.rating), p.wire->size),
                   {},
                   {}};
         if (p.fault.outcome == FaultOutcome::hurts)
             f.sentence = fmt::format("{}: the {} fuse lets {} reach {} before it opens in {}.",
-                                     feed_name(c.plan, feed), format(p.rating), p.wire->size,
+                                     c.index().feed_name(feed), format(p.rating), p.wire->size,
                                      format(p.fault.wire), format(p.fault.time));
         if (crossing)
             f.why.add(fmt::format("At {} the fuse may take {}; the wire stands that for {}.",
@@ -111,7 +111,7 @@ void too_small(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {feed.id},
-                  fmt::format("{}: the {} fuse will open in normal use.", feed_name(c.plan, feed),
+                  fmt::format("{}: the {} fuse will open in normal use.", c.index().feed_name(feed),
                               format(p.rating)),
                   {},
                   {}};
@@ -138,21 +138,21 @@ void wrong_kind(const Context& c, std::vector<Finding>& out) {
                            {},
                            {feed.id},
                            fmt::format("{} names a fuse “{}” that the catalogue does not hold.",
-                                       feed_name(c.plan, feed), fuse->type),
+                                       c.index().feed_name(feed), fuse->type),
                            {},
                            {}});
         if (!p.family || p.inherited || suits(*p.family, p.rating, p.need)) continue;
         const bool volts = p.family->voltage < p.need.volts;
-        Finding f{Severity::danger,
-                  {},
-                  {feed.id},
-                  volts
-                      ? fmt::format("{}: a {} V fuse on {}: the arc may not go out.", feed_name(c.plan, feed),
-                                    format_number(raw(p.family->voltage)), format(p.need.volts))
-                      : fmt::format("{}: the fuse breaks {}; a short draws {}.", feed_name(c.plan, feed),
-                                    format(p.family->breaking), format(breaking_current(p.rating, p.need))),
-                  {},
-                  {}};
+        Finding f{
+            Severity::danger,
+            {},
+            {feed.id},
+            volts ? fmt::format("{}: a {} V fuse on {}: the arc may not go out.", c.index().feed_name(feed),
+                                format_number(raw(p.family->voltage)), format(p.need.volts))
+                  : fmt::format("{}: the fuse breaks {}; a short draws {}.", c.index().feed_name(feed),
+                                format(p.family->breaking), format(breaking_current(p.rating, p.need))),
+            {},
+            {}};
         f.why.source = p.family->source;
         if (const auto fit = right_fuse(c, i); fit && suits(*fit->family, fit->rating, p.need))
             f.fixes.push_back({"Use a " + fit->family->name,
@@ -171,7 +171,7 @@ void never_opens(const Context& c, std::vector<Finding>& out) {
             {},
             {c.plan.feeds[i].id},
             fmt::format("{}: a short draws only {}; no fuse opens, and the wire reaches {}.",
-                        feed_name(c.plan, c.plan.feeds[i]), format(p.fault.current), format(p.fault.wire)),
+                        c.index().feed_name(c.plan.feeds[i]), format(p.fault.current), format(p.fault.wire)),
             {},
             {}};
         if (const auto fit = right_fuse(c, i); fit && fit->rating < p.rating)
@@ -190,7 +190,7 @@ void upstream_first(const Context& c, std::vector<Finding>& out) {
              {},
              {c.plan.feeds[i].id, up.id},
              fmt::format("A short at {} may open {}'s fuse first and turn off {} loads.",
-                         name_of(c.plan, c.plan.feeds[i].to), feed_name(c.plan, up), p.fault.dark.size()),
+                         c.index().name(c.plan.feeds[i].to), c.index().feed_name(up), p.fault.dark.size()),
              {},
              {}});
     }

@@ -58,9 +58,9 @@ void outside_tool(const Context& c, std::vector<Finding>& out) {
 void not_fed(const Context& c, std::vector<Finding>& out) {
     if (c.plan.feeds.empty()) return;
     for (const auto& l : c.plan.loads) {
-        const auto chain = upstream_feeds(c.plan, l.id);
+        const auto chain = c.index().upstream(l.id);
         const bool fed =
-            !chain.empty() && find_part(c.plan, c.plan.feeds[chain.back()].from).kind == PartKind::battery;
+            !chain.empty() && c.index().part(c.plan.feeds[chain.back()].from).kind == PartKind::battery;
         if (fed || l.v_min > l.v_max) continue;
         out.push_back({Severity::danger,
                        {},
@@ -84,8 +84,8 @@ void starves(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         f.why.add(fmt::format("Short by {}.", format(l.v_min - x.lowest)), Tone::danger);
-        for (const auto up : upstream_feeds(c.plan, l.id))
-            f.why.add(fmt::format("{} loses {} ({})", feed_name(c.plan, c.plan.feeds[up]),
+        for (const auto up : c.index().upstream(l.id))
+            f.why.add(fmt::format("{} loses {} ({})", c.index().feed_name(c.plan.feeds[up]),
                                   format(c.figures.worst.feeds[up].drop),
                                   format_percent(c.figures.worst.feeds[up].drop_share)));
         out.push_back(std::move(f));

@@ -48,7 +48,7 @@ void loop(const Context& c, std::vector<Finding>& out) {
         while (!todo.empty()) {
             const Id at = todo.back();
             todo.pop_back();
-            for (const auto f : feeds_from(c.plan, at)) {
+            for (const auto f : c.index().from(at)) {
                 const auto& to = c.plan.feeds[f].to;
                 if (to == k.id) {
                     out.push_back(
@@ -56,7 +56,7 @@ void loop(const Context& c, std::vector<Finding>& out) {
                          {},
                          {k.id, c.plan.feeds[f].id},
                          fmt::format("{} is fed from its own output, through {}: a loop has no source.",
-                                     k.name, feed_name(c.plan, c.plan.feeds[f])),
+                                     k.name, c.index().feed_name(c.plan.feeds[f])),
                          {},
                          {}});
                     todo.clear();
@@ -140,14 +140,14 @@ void over_trusted(const Context& c, std::vector<Finding>& out) {
 void set_outside(const Context& c, std::vector<Finding>& out) {
     each_module(c, [&](size_t i, const Converter& k, const ConverterType&) {
         const auto& w = c.figures.windows[i];
-        if (feeds_from(c.plan, k.id).empty()) return;
+        if (c.index().from(k.id).empty()) return;
         if (w.empty()) {
             out.push_back(
                 {Severity::danger,
                  {},
                  {k.id},
                  fmt::format("{} has no voltage that suits all: {} wants at least {}, {} at most {}.", k.name,
-                             name_of(c.plan, w.low_by), format(w.low), name_of(c.plan, w.high_by),
+                             c.index().name(w.low_by), format(w.low), c.index().name(w.high_by),
                              format(w.high)),
                  w.why,
                  {}});
@@ -159,7 +159,7 @@ void set_outside(const Context& c, std::vector<Finding>& out) {
                        {},
                        {k.id},
                        fmt::format("{} is set to {}, {} than {} {}: window {} – {}.", k.name, format(k.set),
-                                   high ? "more" : "less", name_of(c.plan, high ? w.high_by : w.low_by),
+                                   high ? "more" : "less", c.index().name(high ? w.high_by : w.low_by),
                                    high ? "stands" : "needs", format(w.low), format(w.high)),
                        w.why,
                        {{"Set " + format(w.proposed), [id = k.id, v = w.proposed](const Plan& p) {
@@ -171,8 +171,8 @@ void set_outside(const Context& c, std::vector<Finding>& out) {
 void noise(const Context& c, std::vector<Finding>& out) {
     for (const auto& k : c.plan.converters) {
         const Load *loud = nullptr, *quiet = nullptr;
-        for (const auto f : feeds_from(c.plan, k.id)) {
-            const auto ref = find_part(c.plan, c.plan.feeds[f].to);
+        for (const auto f : c.index().from(k.id)) {
+            const auto ref = c.index().part(c.plan.feeds[f].to);
             if (ref.kind != PartKind::load) continue;
             const auto& l = c.plan.loads[ref.index];
             if (l.noisy && !loud) loud = &l;

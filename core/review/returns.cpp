@@ -22,14 +22,14 @@ void frame_not_metal(const Context& c, std::vector<Finding>& out) {
                            {},
                            {f.id},
                            fmt::format("{} returns through the frame, which is not metal: no current flows.",
-                                       feed_name(c.plan, f)),
+                                       c.index().feed_name(f)),
                            {},
                            {own_return(f.id)}});
 }
 
 void sensitive_frame(const Context& c, std::vector<Finding>& out) {
     for (const auto& f : c.plan.feeds) {
-        const auto ref = find_part(c.plan, f.to);
+        const auto ref = c.index().part(f.to);
         if (f.ret != Return::frame || !c.plan.metal_frame || ref.kind != PartKind::load ||
             !c.plan.loads[ref.index].sensitive)
             continue;
@@ -48,7 +48,7 @@ void shared_noise(const Context& c, std::vector<Finding>& out) {
     for (const auto& f : c.plan.feeds) {
         if (f.ret != Return::shared) continue;
         const auto* other = by_id(c.plan.feeds, f.shared_with);
-        const auto a = find_part(c.plan, f.to), b = other ? find_part(c.plan, other->to) : PartRef{};
+        const auto a = c.index().part(f.to), b = other ? c.index().part(other->to) : PartRef{};
         if (a.kind != PartKind::load || b.kind != PartKind::load) continue;
         const auto &x = c.plan.loads[a.index], &y = c.plan.loads[b.index];
         if (!((x.noisy && y.sensitive) || (y.noisy && x.sensitive))) continue;
@@ -74,7 +74,7 @@ void two_sources(const Context& c, std::vector<Finding>& out) {
                            {},
                            feeds,
                            fmt::format("{} is fed {} times over: two sources on one inlet fight. Keep one.",
-                                       name_of(c.plan, part), feeds.size()),
+                                       c.index().name(part), feeds.size()),
                            {},
                            {}});
 }

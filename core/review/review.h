@@ -25,6 +25,7 @@ struct Context {
     const Plan& plan;
     const Catalogue& catalogue;
     const Figures& figures;
+    const PlanIndex& index() const { return figures.solver->index(); }
 };
 
 struct Rule {

@@ -37,7 +37,7 @@ void no_main(const Context& c, std::vector<Finding>& out) {
     if (c.plan.feeds.empty()) return;
     for (size_t l = 0; l < c.plan.loads.size(); ++l) {
         const auto& load = c.plan.loads[l];
-        const auto chain = upstream_feeds(c.plan, load.id);
+        const auto chain = c.index().upstream(load.id);
         if (load.always_on || chain.empty()) continue;
         const bool switched = std::any_of(chain.begin(), chain.end(), [&](size_t f) {
             return device(c.plan.feeds[f], DeviceKind::power_switch) != nullptr;
@@ -91,7 +91,7 @@ void unknown(const Context& c, std::vector<Finding>& out) {
                            {},
                            {c.plan.feeds[f].id},
                            fmt::format("{} names a switch “{}” that the catalogue does not hold.",
-                                       feed_name(c.plan, c.plan.feeds[f]), d.type),
+                                       c.index().feed_name(c.plan.feeds[f]), d.type),
                            {},
                            stronger(c, f, d)});
     });
@@ -99,7 +99,7 @@ void unknown(const Context& c, std::vector<Finding>& out) {
 
 void always_on_behind(const Context& c, std::vector<Finding>& out) {
     each_switch(c, [&](size_t f, const Device& d) {
-        for (const auto l : loads_behind(c.plan, f))
+        for (const auto l : c.index().loads_behind(f))
             if (c.plan.loads[l].always_on)
                 out.push_back({Severity::danger,
                                {},
@@ -122,7 +122,7 @@ void plug_overloaded(const Context& c, std::vector<Finding>& out) {
                 {Severity::danger,
                  {},
                  {c.plan.feeds[f].id},
-                 fmt::format("{}: {} carries {}, asked {} (peak {}).", feed_name(c.plan, c.plan.feeds[f]),
+                 fmt::format("{}: {} carries {}, asked {} (peak {}).", c.index().feed_name(c.plan.feeds[f]),
                              type->name, format(type->rated), format(x.continuous), format(x.peak)),
                  {},
                  {}});

@@ -19,9 +19,9 @@ void unknown_wire(const Context& c, std::vector<Finding>& out) {
                            {},
                            {f.id},
                            f.wire.empty()
-                               ? fmt::format("{} has no wire chosen.", feed_name(c.plan, f))
+                               ? fmt::format("{} has no wire chosen.", c.index().feed_name(f))
                                : fmt::format("{} names a wire “{}” that the catalogue does not hold.",
-                                             feed_name(c.plan, f), f.wire),
+                                             c.index().feed_name(f), f.wire),
                            {},
                            {}});
 }
@@ -33,7 +33,7 @@ void no_length(const Context& c, std::vector<Finding>& out) {
                            {},
                            {c.plan.feeds[i].id},
                            fmt::format("{} has a length of zero: measure the path and type it.",
-                                       feed_name(c.plan, c.plan.feeds[i])),
+                                       c.index().feed_name(c.plan.feeds[i])),
                            {},
                            {{"Take it from the route", [id = c.plan.feeds[i].id](const Plan& p) {
                                  return set_length(p, id, std::nullopt);
@@ -62,7 +62,7 @@ void too_warm(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {c.plan.feeds[i].id},
-                  fmt::format("{}: {} reaches {}; {} stands {}.", feed_name(c.plan, c.plan.feeds[i]),
+                  fmt::format("{}: {} reaches {}; {} stands {}.", c.index().feed_name(c.plan.feeds[i]),
                               p.wire->size, format(p.warmest), p.insulation->name, format(p.insulation->max)),
                   {},
                   {}};
@@ -93,7 +93,7 @@ void drops(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {feed.id},
-                  fmt::format("{} loses {} ({}), limit {}.", feed_name(c.plan, feed), format(x.drop),
+                  fmt::format("{} loses {} ({}), limit {}.", c.index().feed_name(feed), format(x.drop),
                               format_percent(x.drop_share), format_percent(limit)),
                   {},
                   {}};

@@ -130,6 +130,7 @@ class TestBruteForce : public QObject {
     }
     void agrees_on_random_networks() {
         QFETCH(int, feeds);
+        int compared = 0;
         for (unsigned seed = 1; seed <= 5; ++seed) {
             const auto n = random_network(seed, feeds);
             const Solver solver(n.plan, parts(), n.lengths);
@@ -141,6 +142,8 @@ class TestBruteForce : public QObject {
             v *= 1.001;
             v[0] = 0;
             const Column dense = brute_force(n, solver.circuit(), v);
+            if (sums(n, solver.circuit(), dense).cwiseAbs().maxCoeff() > 1e-6) continue;  // stuck in a corner
+            ++compared;
             for (int i = 0; i < dense.size(); ++i) {
                 const auto at = static_cast<size_t>(i);
                 QVERIFY2(std::abs(dense[i] - p.node_volts[at]) < 1e-5,
@@ -151,6 +154,7 @@ class TestBruteForce : public QObject {
                                         .arg(p.node_volts[at])));
             }
         }
+        QVERIFY(compared >= 4);
     }
     void large_networks_balance() {
         for (unsigned seed = 1; seed <= 12; ++seed) {

@@ -20,7 +20,10 @@ Demand everything(const Plan& plan, LoadState state = LoadState::typical) {
     return d;
 }
 OperatingPoint solved(const Plan& plan, const Demand& d) {
-    return Solver(plan, parts(), feed_lengths(lay_harness(plan, parts()))).solve(d);
+    const Solver solver(plan, parts(), feed_lengths(lay_harness(plan, parts())));
+    auto p = solver.solve(d);
+    solver.explain_brown_outs(d, p);
+    return p;
 }
 OperatingPoint solved(const Plan& plan) { return solved(plan, everything(plan)); }
 

@@ -1,0 +1,162 @@
+// Every row of the speed table that the core answers for, and how it grows with the plan.
+#include <benchmark/benchmark.h>
+
+#include "mission/tolerance.h"
+#include "network/sparse_lu.h"
+#include "plans.h"
+
+using namespace sangre;
+
+namespace {
+
+/// The conductance matrix of a plan's conductors: the anchor's own, of the size and pattern that Newton
+/// factors.
+Eigen::SparseMatrix<double> anchor_matrix(const Solver& solver) {
+    const auto& c = solver.circuit();
+    std::vector<Eigen::Triplet<double>> entries;
+    const auto conduct = [&](int a, int b, double g) {
+        entries.emplace_back(a, a, g), entries.emplace_back(b, b, g);
+        entries.emplace_back(a, b, -g), entries.emplace_back(b, a, -g);
+    };
+    for (const auto& b : c.branches) conduct(b.a, b.b, 1 / b.ohm);
+    for (const auto& t : c.loads) conduct(t.positive, t.negative, 0.1);
+    for (size_t i = 0; i < c.converter_in.size(); ++i) {
+        conduct(c.converter_in[i].positive, c.converter_in[i].negative, 0.1);
+        conduct(c.converter_out[i].positive, c.converter_out[i].negative, 250);
+    }
+    for (int n = 0; n < static_cast<int>(c.nodes.size()); ++n) entries.emplace_back(n, n, 1e-6);
+    const auto n = static_cast<Eigen::Index>(c.nodes.size());
+    Eigen::SparseMatrix<double> m(n, n);
+    m.setFromTriplets(entries.begin(), entries.end());
+    return m;
+}
+
+/// One factor and solve with analysis kept: what one Newton iteration cannot do without.
+void anchor(benchmark::State& state) {
+    const auto plan = bench::plan_of(static_cast<size_t>(state.range(0)));
+    const Solver solver(plan, bench::parts(), bench::lengths_of(plan));
+    const auto matrix = anchor_matrix(solver);
+    const Eigen::VectorXd right = Eigen::VectorXd::Ones(matrix.cols());
+    SparseLu lu;
+    for (auto _ : state) {
+        lu.factorize(matrix, true);
+        benchmark::DoNotOptimize(lu.solve(right));
+    }
+}
+
+void operating_point(benchmark::State& state) {
+    const auto plan = bench::plan_of(static_cast<size_t>(state.range(0)));
+    const Solver solver(plan, bench::parts(), bench::lengths_of(plan));
+    const auto demand = bench::all_on(plan);
+    int iterations = 0;
+    for (auto _ : state) iterations = solver.solve(demand).iterations;
+    state.counters["newton"] = std::max(iterations, 1);
+}
+
+/// A keystroke: one load's current changes, and everything is computed anew.
+void keystroke(benchmark::State& state) {
+    auto plan = bench::plan_of(static_cast<size_t>(state.range(0)));
+    double worst = 0;
+    for (auto _ : state) {
+        plan.loads[plan.loads.size() / 2].typical += Ampere(0.001);
+        const auto begin = std::chrono::steady_clock::now();
+        benchmark::DoNotOptimize(study(plan, bench::parts(), {}));
+        worst =
+            std::max(worst, std::chrono::duration<double>(std::chrono::steady_clock::now() - begin).count());
+    }
+    state.counters["worst_ms"] = worst * 1e3;
+}
+
+void mission_day(benchmark::State& state) {
+    const auto plan = bench::plan_of(static_cast<size_t>(state.range(0)));
+    const Solver solver(plan, bench::parts(), bench::lengths_of(plan));
+    for (auto _ : state)
+        benchmark::DoNotOptimize(play_mission(plan, bench::parts(), solver, Celsius(20), Second(1)));
+}
+
+void fault_study(benchmark::State& state) {
+    const auto plan = bench::plan_of(static_cast<size_t>(state.range(0)));
+    const auto harness = lay_harness(plan, bench::parts());
+    const Solver solver(plan, bench::parts(), feed_lengths(harness));
+    const auto worst = worst_case(plan, solver);
+    for (auto _ : state)
+        benchmark::DoNotOptimize(study_protection(plan, bench::parts(), harness, solver, worst));
+}
+
+void tolerance_draws(benchmark::State& state) {
+    const auto plan = bench::plan_of(static_cast<size_t>(state.range(0)));
+    for (auto _ : state)
+        benchmark::DoNotOptimize(
+            study_tolerance(plan, bench::parts(), bench::lengths_of(plan), plan.phases[1], 10000));
+}
+
+constexpr auto ms = benchmark::kMillisecond;
+BENCHMARK(anchor)->Arg(10)->Arg(60)->Arg(100)->Arg(300)->Arg(1000)->Arg(10000)->Unit(ms);
+BENCHMARK(operating_point)->Arg(10)->Arg(100)->Arg(300)->Arg(1000)->Arg(10000)->Unit(ms);
+BENCHMARK(keystroke)->Arg(10)->Arg(60)->Arg(300)->Unit(ms)->UseRealTime();
+BENCHMARK(mission_day)->Arg(60)->Unit(ms);
+BENCHMARK(fault_study)->Arg(60)->Arg(300)->Arg(1000)->Unit(ms);
+BENCHMARK(tolerance_draws)->Arg(60)->Unit(ms)->UseRealTime()->Iterations(1);
+
+/// Prints the table as it goes and keeps each row for the ratios at the end.
+class Ratios : public benchmark::ConsoleReporter {
+  public:
+    void ReportRuns(const std::vector<Run>& runs) override {
+        for (const auto& r : runs)
+            if (!r.error_occurred) {
+                auto& row = rows_[r.benchmark_name()];
+                row.seconds = r.GetAdjustedRealTime() / 1e3;
+                for (const auto& [name, counter] : r.counters) row.counters[name] = counter.value;
+            }
+        ConsoleReporter::ReportRuns(runs);
+    }
+    void Finalize() override {
+        const auto at = [&](const std::string& name) {
+            return rows_.contains(name) ? rows_.at(name).seconds : 0;
+        };
+        const auto counter = [&](const std::string& name, const char* key) {
+            return rows_.contains(name) ? rows_.at(name).counters[key] : 0;
+        };
+        std::printf(
+            "\nAgainst the anchor: one sparse LU factor-and-solve of the same network, in this run\n");
+        const double lu = at("anchor/1000"), newton = counter("operating_point/1000", "newton");
+        if (lu > 0 && newton > 0)
+            std::printf("%-52s %8.2f × anchor × %.0f Newton steps   (at most 4)\n",
+                        "operating point, 1000 feeds", at("operating_point/1000") / lu / newton, newton);
+        const auto row = [&](const char* what, const std::string& name, const char* anchor_name,
+                             double limit) {
+            if (at(name) > 0)
+                std::printf("%-52s %8.0f × anchor   %8.1f ms   (at most %.0f ms)\n", what,
+                            at(name) / at(anchor_name), at(name) * 1e3, limit);
+        };
+        row("keystroke to everything redone, 300 feeds", "keystroke/300/real_time", "anchor/300", 16);
+        std::printf("%-52s %30.1f ms   (at most 33 ms)\n", "  the worst of them",
+                    counter("keystroke/300/real_time", "worst_ms"));
+        row("keystroke to everything redone, 60 feeds", "keystroke/60/real_time", "anchor/60", 16);
+        row("24 h mission at 1 s, 60 feeds", "mission_day/60", "anchor/60", 1000);
+        row("every-node fault study, 300 feeds", "fault_study/300", "anchor/300", 500);
+        row("10 000 tolerance draws, 60 feeds", "tolerance_draws/60/iterations:1/real_time", "anchor/60",
+            3000);
+        std::printf("\nGrowth of an operating point with the feeds\n");
+        for (const char* n : {"10", "100", "1000", "10000"})
+            if (at(std::string("operating_point/") + n) > 0)
+                std::printf("%8s feeds %10.3f ms %8.2f × its anchor\n", n,
+                            at(std::string("operating_point/") + n) * 1e3,
+                            at(std::string("operating_point/") + n) / at(std::string("anchor/") + n));
+    }
+
+  private:
+    struct Row {
+        double seconds = 0;
+        std::map<std::string, double> counters;
+    };
+    std::map<std::string, Row> rows_;
+};
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    benchmark::Initialize(&argc, argv);
+    Ratios ratios;
+    benchmark::RunSpecifiedBenchmarks(&ratios);
+}

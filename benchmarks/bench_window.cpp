@@ -1,0 +1,44 @@
+// How long until the window is ready, and what memory it holds: started as its own process, "empty" or with a
+// plan.
+#include <QApplication>
+#include <QMainWindow>
+#include <QTemporaryDir>
+#include <fstream>
+#include <iostream>
+
+#include "files/plan_file.h"
+#include "plans.h"
+#include "shell/window.h"
+
+int main(int argc, char** argv) {
+    using namespace sangre;
+    const std::string what = argc > 1 ? argv[1] : "empty";
+    app::prepare_fonts();
+    QApplication application(argc, argv);
+    const auto settle = [] {
+        for (int i = 0; i < 5; ++i) QApplication::processEvents();
+    };
+    if (what == "empty") {
+        QMainWindow window;
+        window.resize(1280, 800);
+        window.show();
+        settle();
+        return 0;
+    }
+    QApplication::setStyle(QStringLiteral("Fusion"));
+    QTemporaryDir folder;
+    auto file = folder.filePath("plan.json");
+    if (what == "demo")
+        file = QString::fromStdString((data_directory() / "demos" / "orchard-frost-rover.json").string());
+    else if (!save_plan(bench::plan_of(static_cast<size_t>(std::stoul(what))), file.toStdString()))
+        return 1;
+    app::Document document(std::make_shared<const Catalogue>(bench::parts()), folder.filePath("recovery"));
+    document.open(file);
+    app::Window window(document);
+    window.resize(1280, 800);
+    window.show();
+    settle();
+    std::ifstream status("/proc/self/status");
+    for (std::string line; std::getline(status, line);)
+        if (line.starts_with("VmRSS")) std::cout << line << "\n";
+}

@@ -1,0 +1,14 @@
+#pragma once
+// Plans of any size to measure with.
+#include "plan/plan.h"
+#include "study.h"
+
+namespace sangre::bench {
+
+const Catalogue& parts();
+/// A pack, hubs, modules and loads over that many feeds; the same for the same number.
+Plan plan_of(size_t feeds);
+std::vector<Metre> lengths_of(const Plan& plan);
+Demand all_on(const Plan& plan);
+
+}  // namespace sangre::bench
