@@ -46,7 +46,7 @@ double spread_list(std::mt19937_64& random, List& list, double tolerance, double
     return list.empty() ? 0 : sum / static_cast<double>(list.size());
 }
 
-Draw draw_once(const Job& job, const Solver& solver, OperatingPoint& near, size_t index) {
+Draw draw_once(const Job& job, const Solver& solver, size_t index) {
     // Each draw has a generator of its own, so that the split over threads does not show.
     std::seed_seq mix{job.seed, static_cast<std::uint64_t>(index)};
     std::mt19937_64 random(mix);
@@ -67,7 +67,8 @@ Draw draw_once(const Job& job, const Solver& solver, OperatingPoint& near, size_
     const double cold = raw(job.plan.coldest_air), hot = std::max(raw(job.plan.hottest_air), cold);
     demand.air = Celsius(set(Spread::air, std::uniform_real_distribution<double>(cold, hot + 1e-9)(random)));
 
-    near = solver.solve(demand, near);
+    // From nothing: a point of other set voltages is no good place to start.
+    const auto near = solver.solve(demand);
     d.found = near.found;
     if (!d.found) return d;
     double amp_hours = 0;
@@ -151,13 +152,7 @@ ToleranceStudy study_tolerance(const Plan& plan, const Catalogue& catalogue,
         for (unsigned t = 0; t < threads; ++t)
             crew.emplace_back([&, t] {
                 const Solver solver(plan, catalogue, lengths);
-                // Every draw starts from the same point, so that its answer does not depend on its
-                // neighbours.
-                const auto middle = solver.solve(demand_in_phase(plan, phase, false));
-                for (size_t i = t; i < count; i += threads) {
-                    auto near = middle;
-                    draws[i] = draw_once(job, solver, near, i);
-                }
+                for (size_t i = t; i < count; i += threads) draws[i] = draw_once(job, solver, i);
             });
     }
     ToleranceStudy s;

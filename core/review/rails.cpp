@@ -200,6 +200,111 @@ void noise(const Context& c, std::vector<Finding>& out) {
     }
 }
 
+void too_hot(const Context& c, std::vector<Finding>& out) {
+    each_module(c, [&](size_t i, const Converter& k, const ConverterType& t) {
+        const auto& x = c.figures.worst.converters[i];
+        const Celsius part(raw(c.plan.hottest_air) + raw(x.heat) * t.thermal);
+        if (part <= t.hottest) return;
+        Finding f{raw(part) > raw(t.hottest) + 25 ? Severity::danger : Severity::caution,
+                  {},
+                  {k.id},
+                  fmt::format("{} gets {} hot in {} air; it stands {}.", k.name, format(part),
+                              format(c.plan.hottest_air), format(t.hottest)),
+                  {},
+                  {}};
+        f.why.add(fmt::format("{} of heat × {} K/W + {} = {}", format(x.heat), format_number(t.thermal),
+                              format(c.plan.hottest_air), format(part)));
+        // One with less loss or more metal.
+        for (const auto& other : c.catalogue.converters) {
+            const double watts =
+                raw(x.heat) * (1 / other.efficiency - 1) / std::max(1 / t.efficiency - 1, 1e-3);
+            const bool cooler =
+                t.kind == ConverterKind::linear
+                    ? other.kind == ConverterKind::buck &&
+                          raw(k.set) * raw(x.continuous) * (1 / other.efficiency - 1) * other.thermal < 30
+                    : other.kind == t.kind &&
+                          watts * other.thermal + raw(c.plan.hottest_air) < raw(other.hottest);
+            if (!cooler || other.in_max < x.in_highest * 1.25 || other.in_min > x.in_lowest ||
+                k.set < other.out_min || k.set > other.out_max ||
+                other.rated * other.trusted < x.continuous || other.rated < x.peak ||
+                x.in_lowest - other.dropout < k.set * (1 + other.tolerance) ||
+                other.tolerance > t.tolerance || raw(other.mass) <= 0)
+                continue;
+            f.fixes.push_back({"Use a " + other.name, [id = k.id, type = other.id](const Plan& p) {
+                                   return set_converter_type(p, id, type);
+                               }});
+            break;
+        }
+        out.push_back(std::move(f));
+    });
+}
+
+void cycles(const Context& c, std::vector<Finding>& out) {
+    for (size_t i = 0; i < c.figures.now.converters.size() && i < c.plan.converters.size(); ++i)
+        if (c.figures.now.converters[i].cycling)
+            out.push_back({Severity::danger,
+                           {},
+                           {c.plan.converters[i].id},
+                           fmt::format("{} lets go and starts again: its input hangs at {}.",
+                                       c.plan.converters[i].name, format(c.figures.now.converters[i].in)),
+                           {},
+                           {}});
+}
+
+void two_regulators(const Context& c, std::vector<Finding>& out) {
+    for (const auto& list : {&c.plan.hubs})
+        for (const auto& hub : *list) {
+            std::vector<std::string> names;
+            for (const auto f : c.index().into(hub.id))
+                if (c.index().source_of(f).kind == PartKind::converter &&
+                    std::none_of(c.plan.feeds[f].devices.begin(), c.plan.feeds[f].devices.end(),
+                                 [](const auto& d) { return d.kind == DeviceKind::diode; }))
+                    names.push_back(c.index().name(c.plan.feeds[f].from));
+            if (names.size() < 2) continue;
+            Finding x{Severity::caution,
+                      {},
+                      {hub.id},
+                      fmt::format("{} and {} both feed {}: the higher one carries all.", names[0], names[1],
+                                  hub.name),
+                      {},
+                      {}};
+            x.why.add("Modules do not share by themselves. Diodes keep one from driving the other.");
+            x.fixes.push_back(
+                {"A diode in each", [id = hub.id](const Plan& p) {
+                     auto next = p;
+                     for (auto& f : next.feeds)
+                         if (f.to == id && find_part(next, f.from).kind == PartKind::converter)
+                             f.devices.push_back(
+                                 {f.id + "-diode", DeviceKind::diode, "ideal-diode-20a", Ampere(0), {}, {}});
+                     return next;
+                 }});
+            out.push_back(std::move(x));
+        }
+}
+
+void out_of_range(const Context& c, std::vector<Finding>& out) {
+    each_module(c, [&](size_t, const Converter& k, const ConverterType& t) {
+        if (k.set >= t.out_min * 0.995 && k.set <= t.out_max * 1.005) return;
+        Finding f{Severity::danger,
+                  {},
+                  {k.id},
+                  fmt::format("{} cannot be set to {}: it makes {} – {}.", k.name, format(k.set),
+                              format(t.out_min), format(t.out_max)),
+                  {},
+                  {}};
+        for (const auto& other : c.catalogue.converters)
+            if (other.kind == t.kind && k.set >= other.out_min && k.set <= other.out_max &&
+                other.in_max >= t.in_max && other.in_min <= t.in_min * 1.5 && other.rated >= t.rated &&
+                other.tolerance <= t.tolerance && raw(other.mass) > 0) {
+                f.fixes.push_back({"Use a " + other.name, [id = k.id, type = other.id](const Plan& p) {
+                                       return set_converter_type(p, id, type);
+                                   }});
+                break;
+            }
+        out.push_back(std::move(f));
+    });
+}
+
 }  // namespace
 
 const std::vector<Rule> rules_of::rails{
@@ -211,6 +316,10 @@ const std::vector<Rule> rules_of::rails{
     {"rail-over-trusted", "A module is not asked for more than it is trusted with", over_trusted},
     {"rail-set-voltage", "A rail is set inside the window its loads leave", set_outside},
     {"rail-noise", "Noisy and sensitive loads do not share a rail", noise},
+    {"rail-too-hot", "A module's hottest part stays below what it stands", too_hot},
+    {"rail-cycles", "A module has an input it can hold", cycles},
+    {"rail-two-regulators", "Modules in parallel are kept apart", two_regulators},
+    {"rail-out-of-range", "A module can be set to its voltage", out_of_range},
 };
 
 }  // namespace sangre

@@ -41,7 +41,7 @@ const std::vector<Rule>& rules();
 std::vector<Finding> review(const Context& context);
 
 namespace rules_of {
-extern const std::vector<Rule> loads, battery, rails, fuses, wires, switches, returns, routing;
+extern const std::vector<Rule> loads, battery, packs, rails, fuses, wires, feeds, switches, returns, routing;
 }
 
 }  // namespace sangre

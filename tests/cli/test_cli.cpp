@@ -1,4 +1,5 @@
 // sangre-cli as a script would use it.
+#include <QDir>
 #include <QProcess>
 #include <nlohmann/json.hpp>
 
@@ -53,6 +54,65 @@ class TestCli : public QObject {
             for (const double s : sum) QVERIFY(std::abs(s) <= 1e-9 * n.at("scale_A").get<double>());
             QVERIFY(run.out.toLower().indexOf("nan") < 0);
         }
+    }
+    void calc_answers_first() {
+        auto run = cli({"calc", "wire", "--size", "14 AWG", "--insulation", "pvc-80", "--ambient", "30",
+                        "--current", "20", "--length", "2m", "--bunch", "3"});
+        QCOMPARE(run.code, 0);
+        QVERIFY(run.out.startsWith("14 AWG PVC, 80 °C carries 21"));
+        QVERIFY(run.out.contains("source: "));
+        run = cli({"calc", "fuse", "--rating", "10", "--current", "20", "--json"});
+        QCOMPARE(run.code, 0);
+        QCOMPARE(json::parse(run.out.toStdString()).at("values").at("fastest_s").get<double>(), 0.15);
+        run = cli({"calc", "filter", "--inductance", "47uH", "--capacitance", "1000 µF", "--noise", "300kHz",
+                   "--json"});
+        QVERIFY(json::parse(run.out.toStdString()).at("values").at("attenuation_dB").get<double>() > 80);
+        QVERIFY(cli({"calc", "hole", "3x2.1mm", "1x4.8mm"}).out.contains("mm across"));
+        QVERIFY(cli({"calc", "tube", "--pass", "5", "--hold", "3"}).out.contains("tube"));
+        QVERIFY(cli({"calc", "battery", "--chemistry", "lfp", "--series", "8", "--capacity", "20",
+                     "--current", "5"})
+                    .out.contains("4 h"));
+        QVERIFY(cli({"calc", "short", "--volts", "13", "--source", "30mΩ", "--size", "18 AWG", "--length",
+                     "1.5", "--rating", "10"})
+                    .out.contains("protected"));
+        QVERIFY(cli({"calc", "precharge", "--volts", "25", "--capacitance", "2200uF"})
+                    .out.contains("pre-charge"));
+    }
+    void calc_says_what_was_asked_wrongly_data() {
+        QTest::addColumn<QStringList>("arguments");
+        QTest::addColumn<QString>("reason");
+        QTest::newRow("no size") << QStringList{"wire", "--size", "3 mm2"} << "nearest are";
+        QTest::newRow("no number") << QStringList{"wire", "--size", "14 AWG", "--current", "lots"}
+                                   << "--current lots";
+        QTest::newRow("another unit")
+            << QStringList{"wire", "--size", "14 AWG", "--length", "3 V"} << "--length 3 V";
+        QTest::newRow("no rating") << QStringList{"fuse", "--rating", "11", "--current", "3"}
+                                   << "7.5 A, 10 A, 15 A";
+        QTest::newRow("no prefix") << QStringList{"filter", "--inductance", "3 qH"} << "no prefix";
+        QTest::newRow("nothing") << QStringList{"filter"} << "must be above 0";
+        QTest::newRow("no such question") << QStringList{"luck"} << "subcommand";
+    }
+    void calc_says_what_was_asked_wrongly() {
+        QFETCH(QStringList, arguments);
+        QFETCH(QString, reason);
+        const auto run = cli(QStringList{"calc"} + arguments);
+        QCOMPARE(run.code, 2);
+        QVERIFY2((run.err + run.out).contains(reason), qPrintable(run.err));
+    }
+    void a_bad_entry_of_ones_own_is_named_and_left_out() {
+        const QString home = folder_.filePath("home");
+        QDir().mkpath(home + "/sangre/catalogue");
+        QFile f(home + "/sangre/catalogue/mine.json");
+        QVERIFY(f.open(QIODevice::WriteOnly));
+        f.write(
+            R"({"format": "sangre-catalogue", "version": 1, "kind": "tube", "entries": [{"id": "x", "source": "s"}]})");
+        f.close();
+        qputenv("XDG_DATA_HOME", home.toUtf8());
+        const auto run = cli({"findings", demo_});
+        qunsetenv("XDG_DATA_HOME");
+        QCOMPARE(run.code, 1);
+        QVERIFY2(run.err.contains("left out") && run.err.contains("mine.json: /entries/0"),
+                 qPrintable(run.err));
     }
     void findings_tell_by_exit_code() {
         auto run = cli({"findings", demo_});

@@ -131,6 +131,95 @@ std::vector<Case> cases() {
          }},
         {"hole-full", [](Plan& p) { by_id(p.passages, Id("way-hub-pump"))->hole = Millimetre(3); }},
         {"route-hazard", [](Plan& p) { by_id(p.passages, Id("way-hub-left"))->kind = PassageKind::edge; }},
+        {"battery-packs-unequal",
+         [](Plan& p) {
+             auto b = p.batteries[0];
+             b.id = "battery-2", b.name = "Second", b.charge_behind = 0.8;
+             p.batteries.push_back(b);
+             auto f = into(p, "hub");
+             f.id = "second-pack", f.from = "battery-2";
+             p.feeds.push_back(f);
+         }},
+        {"battery-old", [](Plan& p) { p.batteries[0].health = 0.78; }},
+        {"battery-weak-cell", [](Plan& p) { p.batteries[0].weakest_cell = 0.9; }},
+        {"battery-charging", [](Plan& p) { p.phases[0].charge_current = Ampere(200); }},
+        {"battery-starts",
+         [](Plan& p) {
+             auto& l = *by_id(p.loads, Id("load-fog-pump"));
+             l.starter = true, l.v_min = Volt(40);
+         }},
+        {"rail-too-hot", [](Plan& p) { p.hottest_air = Celsius(78); }},
+        {"rail-cycles",
+         [](Plan& p) {
+             by_id(p.converters, rail_of(p, "load-computer"))->type = "buck-30a-60v";
+             p.batteries[0].series = 5, p.batteries[0].charge_behind = 0.0;
+         }},
+        {"rail-two-regulators",
+         [](Plan& p) {
+             p.hubs.push_back({"rail-hub", "Rail hub", {}, {}});
+             for (size_t i = 0; i < 2; ++i) {
+                 auto f = into(p, "load-computer");
+                 f.id = "join" + std::to_string(i), f.from = p.converters[i].id, f.to = "rail-hub";
+                 p.feeds.push_back(f);
+             }
+         }},
+        {"rail-out-of-range",
+         [](Plan& p) { by_id(p.converters, rail_of(p, "load-computer"))->set = Volt(50); }},
+        {"connector-unknown",
+         [](Plan& p) {
+             for (auto& d : p.feeds[0].devices)
+                 if (d.kind == DeviceKind::connector) d.type = "yellow-one";
+         }},
+        {"connector-wire-size",
+         [](Plan& p) {
+             for (auto& d : p.feeds[0].devices)
+                 if (d.kind == DeviceKind::connector) d.type = "plug-2p-120a";
+             p.feeds[0].wire = "awg10-silicone";
+         }},
+        {"connector-spark",
+         [](Plan& p) { by_id(p.loads, Id("load-drive-left"))->capacitance = Farad(4e-3); }},
+        {"inline-unsuited",
+         [](Plan& p) {
+             into(p, "load-drive-left")
+                 .devices.push_back({"thin", DeviceKind::diode, "diode-schottky-3a", Ampere(0), {}, {}});
+         }},
+        {"relay-coil",
+         [](Plan& p) {
+             for (auto& f : p.feeds)
+                 for (auto& d : f.devices)
+                     if (d.name == "Main") d.type = "contactor-200a-12v";
+         }},
+        {"wire-conductor-broken",
+         [](Plan& p) {
+             auto& f = into(p, "load-drive-left");
+             f.wire = "awg28-silicone", f.conductors = 2, f.length = Metre(0.3);
+             auto& l = *by_id(p.loads, Id("load-drive-left"));
+             l.typical = l.peak = Ampere(8);
+         }},
+        {"wire-steps-down",
+         [](Plan& p) {
+             auto& f = into(p, "load-work-lamp");
+             f.from = "hub", f.wire = "awg30-pvc";
+             std::erase_if(f.devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
+         }},
+        {"wire-colours-alike",
+         [](Plan& p) { into(p, "load-steering").return_colour = into(p, "load-steering").supply_colour; }},
+        {"wire-colours-reversed",
+         [](Plan& p) {
+             into(p, "load-steering").supply_colour = "black", into(p, "load-steering").return_colour = "red";
+         }},
+        {"fuse-kinds-mixed",
+         [](Plan& p) {
+             p = set_fuse(p, into(p, "load-steering").id, "mini-blade", Ampere(5));
+             p = set_fuse(p, into(p, "load-telemetry").id, "micro-blade", Ampere(3));
+         }},
+        {"fuse-resettable-first",
+         [](Plan& p) { p = set_fuse(p, p.feeds[0].id, "resettable-60v", Ampere(3.75)); }},
+        {"fuse-motor-stall",
+         [](Plan& p) {
+             auto& l = *by_id(p.loads, Id("load-drive-left"));
+             l.kind = LoadKind::motor, l.start = Ampere(6);
+         }},
         {"place-unknown", [](Plan& p) { by_id(p.loads, Id("load-steering"))->place = "moon"; }},
     };
 }

@@ -1,0 +1,374 @@
+// What sits in a feed: plugs and their wires, diodes and filters, conductors in parallel, colours.
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "battery/pack.h"
+#include "protection/inrush.h"
+#include "review/review.h"
+#include "units/format.h"
+#include "wire/parallel.h"
+
+namespace sangre {
+namespace {
+
+template <class Check>
+void each_device(const Context& c, Check check) {
+    for (size_t f = 0; f < c.plan.feeds.size(); ++f)
+        for (const auto& d : c.plan.feeds[f].devices) check(f, d);
+}
+
+Edit exchanged(const Id& feed, const Id& device, const Id& type) {
+    return [feed, device, type](const Plan& p) {
+        auto next = p;
+        if (auto* f = by_id(next.feeds, feed))
+            if (auto* d = by_id(f->devices, device)) d->type = type;
+        return next;
+    };
+}
+
+/// The cheapest plug for this wire, current and voltage, or null.
+const ConnectorType* fitting_plug(const Context& c, size_t f, bool anti_spark) {
+    const auto& p = c.figures.protection[f];
+    const auto& x = c.figures.worst.feeds[f];
+    const ConnectorType* best = nullptr;
+    for (const auto& t : c.catalogue.connectors)
+        if (p.wire && t.poles == 2 && t.keyed && t.smallest <= p.wire->area && t.largest >= p.wire->area &&
+            t.rated >= x.continuous && t.rated * 1.5 >= x.peak && t.voltage >= x.highest_end &&
+            (t.anti_spark || !anti_spark) && (!best || t.cost < best->cost))
+            best = &t;
+    return best;
+}
+
+void plug_unknown(const Context& c, std::vector<Finding>& out) {
+    each_device(c, [&](size_t f, const Device& d) {
+        if (d.kind != DeviceKind::connector || find(c.catalogue.connectors, d.type)) return;
+        Finding x{Severity::caution,
+                  {},
+                  {c.plan.feeds[f].id},
+                  fmt::format("{}: the catalogue holds no connector “{}”.",
+                              c.index().feed_name(c.plan.feeds[f]), d.type),
+                  {},
+                  {}};
+        if (const auto* t = fitting_plug(c, f, false))
+            x.fixes.push_back({"Use a " + t->name, exchanged(c.plan.feeds[f].id, d.id, t->id)});
+        out.push_back(std::move(x));
+    });
+}
+
+void plug_wire(const Context& c, std::vector<Finding>& out) {
+    each_device(c, [&](size_t f, const Device& d) {
+        const auto* t = d.kind == DeviceKind::connector ? find(c.catalogue.connectors, d.type) : nullptr;
+        const auto* w = c.figures.protection[f].wire;
+        if (!t || !w || (w->area >= t->smallest * 0.95 && w->area <= t->largest * 1.05)) return;
+        const bool thin = w->area < t->smallest;
+        Finding x{Severity::caution,
+                  {},
+                  {c.plan.feeds[f].id},
+                  fmt::format("{}: {} is too {} for {}.", c.index().feed_name(c.plan.feeds[f]), w->size,
+                              thin ? "thin" : "thick", t->name),
+                  {},
+                  {}};
+        x.why.add(fmt::format("It takes {} to {} mm²; the wire has {} mm².", format_number(raw(t->smallest)),
+                              format_number(raw(t->largest)), format_number(raw(w->area))));
+        x.why.add(thin ? "A thin wire pulls out of a wide barrel." : "Strands cut off to fit carry nothing.");
+        if (const auto* better = fitting_plug(c, f, false))
+            x.fixes.push_back({"Use a " + better->name, exchanged(c.plan.feeds[f].id, d.id, better->id)});
+        out.push_back(std::move(x));
+    });
+}
+
+/// Capacitors that the pack's plug charges in one go.
+void plug_spark(const Context& c, std::vector<Finding>& out) {
+    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
+        const auto& feed = c.plan.feeds[f];
+        const auto source = c.index().source_of(f);
+        if (source.kind != PartKind::battery) continue;
+        const auto& b = c.plan.batteries[source.index];
+        const auto* k = find(c.catalogue.chemistries, b.chemistry);
+        if (!k) continue;
+        double farad = 0;
+        for (const auto l : c.index().loads_behind(f)) farad += raw(c.plan.loads[l].capacitance);
+        const Device* plug = nullptr;
+        for (const auto& d : feed.devices)
+            if (d.kind == DeviceKind::connector) plug = &d;
+        const auto* t = plug ? find(c.catalogue.connectors, plug->type) : nullptr;
+        if (farad <= 0 || (t && t->anti_spark)) continue;
+        const Ohm loop =
+            pack_resistance(b, *k, 1, Celsius(20)) + Ohm(c.figures.solver->circuit().branches[2 * f].ohm +
+                                                         c.figures.solver->circuit().branches[2 * f + 1].ohm);
+        auto spark = inrush(pack_charge_voltage(b, *k), Farad(farad), loop);
+        if (!spark.wants_precharge) continue;
+        Finding x{Severity::caution,
+                  {},
+                  {feed.id},
+                  fmt::format("Plugging {} in sparks: {} into {} µF.", b.name, format(spark.peak),
+                              format_number(farad * 1e6)),
+                  spark.why,
+                  {}};
+        if (const auto* better = plug ? fitting_plug(c, f, true) : nullptr)
+            x.fixes.push_back({"Use a " + better->name, exchanged(feed.id, plug->id, better->id)});
+        out.push_back(std::move(x));
+    }
+}
+
+void inline_parts(const Context& c, std::vector<Finding>& out) {
+    each_device(c, [&](size_t f, const Device& d) {
+        if (!is_inline(d.kind)) return;
+        const auto* t = find(c.catalogue.inlines, d.type);
+        const auto& x = c.figures.worst.feeds[f];
+        const auto name = c.index().feed_name(c.plan.feeds[f]);
+        std::string wrong;
+        if (!t)
+            wrong = fmt::format("{}: the catalogue holds no part “{}”.", name, d.type);
+        else if (x.continuous > t->rated)
+            wrong = fmt::format("{}: {} stands {}, asked {}.", name, t->name, format(t->rated),
+                                format(x.continuous));
+        else if (x.highest_end > t->voltage)
+            wrong = fmt::format("{}: {} stands {}, gets {}.", name, t->name, format(t->voltage),
+                                format(x.highest_end));
+        else if (t->kind == InlineKind::filter && raw(t->saturation) > 0 && x.peak > t->saturation)
+            wrong = fmt::format("{}: {} saturates at {}; the peak is {}.", name, t->name,
+                                format(t->saturation), format(x.peak));
+        if (wrong.empty()) return;
+        Finding found{Severity::caution, {}, {c.plan.feeds[f].id}, wrong, {}, {}};
+        for (const auto& other : c.catalogue.inlines)
+            if (t && other.kind == t->kind && other.rated >= x.continuous && other.voltage >= x.highest_end &&
+                (raw(other.saturation) <= 0 || other.saturation >= x.peak)) {
+                found.fixes.push_back({"Use a " + other.name, exchanged(c.plan.feeds[f].id, d.id, other.id)});
+                break;
+            }
+        out.push_back(std::move(found));
+    });
+}
+
+void relay_coil(const Context& c, std::vector<Finding>& out) {
+    const auto range = battery_range(c.plan, c.catalogue);
+    each_device(c, [&](size_t f, const Device& d) {
+        const auto* t = d.kind == DeviceKind::power_switch ? find(c.catalogue.switches, d.type) : nullptr;
+        if (!range || !t || t->kind != SwitchKind::relay || raw(t->coil) <= 0) return;
+        // A coil pulls in at 75 % of its voltage and stands 130 %.
+        if (range->low >= t->coil * 0.75 && range->high <= t->coil * 1.3) return;
+        Finding x{Severity::caution,
+                  {},
+                  {c.plan.feeds[f].id},
+                  fmt::format("{}: a {} coil on {} – {}.", t->name, format(t->coil), format(range->low),
+                              format(range->high)),
+                  {},
+                  {}};
+        x.why.add("A coil pulls in from 75 % of its voltage and stands 130 % for good.");
+        for (const auto& other : c.catalogue.switches)
+            if (other.kind != SwitchKind::thermal && other.rated >= c.figures.worst.feeds[f].continuous &&
+                other.breaks >= range->high &&
+                (raw(other.coil) <= 0 ||
+                 (range->low >= other.coil * 0.75 && range->high <= other.coil * 1.3)) &&
+                other.rated >= t->rated * 0.8) {
+                x.fixes.push_back({"Use a " + other.name, exchanged(c.plan.feeds[f].id, d.id, other.id)});
+                break;
+            }
+        out.push_back(std::move(x));
+    });
+}
+
+void one_broken(const Context& c, std::vector<Finding>& out) {
+    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
+        const auto& feed = c.plan.feeds[f];
+        const auto& p = c.figures.protection[f];
+        if (feed.conductors < 2 || !p.wire || !p.insulation) continue;
+        const std::vector<ParallelConductor> alike(static_cast<size_t>(feed.conductors),
+                                                   {p.wire, p.insulation, Metre(1)});
+        const auto rating = parallel_rating(alike, c.plan.hottest_air);
+        const auto asked = c.figures.worst.feeds[f].continuous;
+        if (asked <= rating.one_broken) continue;
+        Finding x{
+            Severity::caution,
+            {},
+            {feed.id},
+            fmt::format("{}: with one of {} conductors broken the others carry {}, asked {}.",
+                        c.index().feed_name(feed), feed.conductors, format(rating.one_broken), format(asked)),
+            {},
+            {}};
+        x.why.add(
+            "Nobody notices a broken conductor in parallel until the others are hot: size for one less, or "
+            "fuse each.");
+        auto more = feed.conductors;
+        while (more < 20) {
+            ++more;
+            const std::vector<ParallelConductor> all(static_cast<size_t>(more),
+                                                     {p.wire, p.insulation, Metre(1)});
+            if (parallel_rating(all, c.plan.hottest_air).one_broken >= asked) break;
+        }
+        x.fixes.push_back({fmt::format("Use {} conductors", more), [id = feed.id, more](const Plan& plan) {
+                               auto next = plan;
+                               if (auto* y = by_id(next.feeds, id)) y->conductors = more;
+                               return next;
+                           }});
+        out.push_back(std::move(x));
+    }
+}
+
+void steps_down(const Context& c, std::vector<Finding>& out) {
+    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
+        const auto& p = c.figures.protection[f];
+        const auto source = c.index().source_of(f);
+        if (!p.wire || !p.inherited || source.kind != PartKind::hub || p.protects) continue;
+        const auto& into = c.index().into(c.plan.feeds[f].from);
+        const auto* above = into.empty() ? nullptr : c.figures.protection[into.front()].wire;
+        if (!above || above->area <= p.wire->area) continue;
+        Finding x{Severity::danger,
+                  {},
+                  {c.plan.feeds[f].id},
+                  fmt::format("{}: {} goes on as {} without a fuse at the step.",
+                              c.index().feed_name(c.plan.feeds[f]), above->size, p.wire->size),
+                  {},
+                  {}};
+        x.why.add(fmt::format("The {} above protects the thicker wire, not this one.", format(p.rating)));
+        if (p.smallest)
+            x.fixes.push_back(
+                {fmt::format("Fit a {} {}", format(p.smallest->rating), p.smallest->family->name),
+                 [id = c.plan.feeds[f].id, choice = *p.smallest](const Plan& plan) {
+                     return set_fuse(plan, id, choice.family->id, choice.rating);
+                 }});
+        out.push_back(std::move(x));
+    }
+}
+
+void colours(const Context& c, std::vector<Finding>& out) {
+    for (const auto& feed : c.plan.feeds) {
+        if (feed.ret != Return::own || feed.supply_colour != feed.return_colour) continue;
+        Finding x{
+            Severity::danger,
+            {},
+            {feed.id},
+            fmt::format("{}: plus and minus are both {}.", c.index().feed_name(feed), feed.supply_colour),
+            {},
+            {}};
+        x.why.add("Alike, they are swapped one day: reversed polarity destroys what hangs on them.");
+        x.fixes.push_back({"Red and black", [id = feed.id](const Plan& plan) {
+                               auto next = plan;
+                               if (auto* f = by_id(next.feeds, id))
+                                   f->supply_colour = "red", f->return_colour = "black";
+                               return next;
+                           }});
+        out.push_back(std::move(x));
+    }
+}
+
+void polarity(const Context& c, std::vector<Finding>& out) {
+    for (const auto& feed : c.plan.feeds) {
+        if (feed.supply_colour != "black" || feed.return_colour == "black") continue;
+        Finding x{Severity::caution,
+                  {},
+                  {feed.id},
+                  fmt::format("{}: plus is black and minus {}; whoever mends it will swap them.",
+                              c.index().feed_name(feed), feed.return_colour),
+                  {},
+                  {}};
+        x.fixes.push_back({"Red and black", [id = feed.id](const Plan& plan) {
+                               auto next = plan;
+                               if (auto* f = by_id(next.feeds, id))
+                                   f->supply_colour = "red", f->return_colour = "black";
+                               return next;
+                           }});
+        out.push_back(std::move(x));
+    }
+}
+
+void mixed_blades(const Context& c, std::vector<Finding>& out) {
+    std::vector<std::string> sizes;
+    for (const auto& feed : c.plan.feeds)
+        if (const auto* d = device(feed, DeviceKind::fuse); d && d->type.find("blade") != std::string::npos)
+            if (const auto* family = find(c.catalogue.fuses, d->type);
+                family && family->passes < Millimetre(25))
+                if (std::find(sizes.begin(), sizes.end(), family->name) == sizes.end())
+                    sizes.push_back(family->name);
+    // The same size at another voltage goes into the same holder: that is worse than another size.
+    const bool alike =
+        std::find(sizes.begin(), sizes.end(), "standard blade fuse") != sizes.end() && sizes.size() > 1;
+    if (sizes.size() < 2) return;
+    std::string list;
+    for (const auto& s : sizes) list += (list.empty() ? "" : ", ") + s;
+    Finding x{Severity::note,
+              {},
+              {},
+              fmt::format("{} kinds of blade fuse to carry spares of: {}.", sizes.size(), list),
+              {},
+              {}};
+    x.why.add(alike ? "Where a holder takes two voltages, the lower one gets into the higher one's place."
+                    : "They do not interchange.");
+    out.push_back(std::move(x));
+}
+
+void resettable_first(const Context& c, std::vector<Finding>& out) {
+    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
+        const auto& p = c.figures.protection[f];
+        if (!p.family || p.inherited || p.family->action != FuseAction::resettable ||
+            c.index().source_of(f).kind != PartKind::battery)
+            continue;
+        Finding x{Severity::caution,
+                  {},
+                  {c.plan.feeds[f].id},
+                  fmt::format("{}: a resettable fuse right at the pack closes again onto the same fault.",
+                              c.index().feed_name(c.plan.feeds[f])),
+                  {},
+                  {}};
+        x.why.add(
+            "It lets a trickle through while hot and heals when it cools; a pack wants a fuse that stays "
+            "open.");
+        FuseNeed need = p.need;
+        if (const auto choice = smallest_that_carries(c.catalogue, need))
+            x.fixes.push_back({fmt::format("Fit a {} {}", format(choice->rating), choice->family->name),
+                               [id = c.plan.feeds[f].id, chosen = *choice](const Plan& plan) {
+                                   return set_fuse(plan, id, chosen.family->id, chosen.rating);
+                               }});
+        out.push_back(std::move(x));
+    }
+}
+
+void stall(const Context& c, std::vector<Finding>& out) {
+    for (size_t l = 0; l < c.plan.loads.size(); ++l) {
+        const auto& load = c.plan.loads[l];
+        if (load.kind != LoadKind::motor || raw(load.start) <= 0) continue;
+        const auto& into = c.index().into(load.id);
+        if (into.empty()) continue;
+        const auto& p = c.figures.protection[into.front()];
+        if (!p.family || !p.thermal) continue;
+        const Second opens = slow_edge(*p.family, p.rating, load.start);
+        const auto stands = damage_time(*p.thermal, *p.insulation, load.start, p.warm);
+        if (std::isfinite(raw(opens)) && opens <= Second(60)) continue;
+        Finding x{opens > stands ? Severity::danger : Severity::note,
+                  {},
+                  {load.id},
+                  std::isfinite(raw(opens)) ? fmt::format("{} stalled draws {}: its fuse takes up to {}.",
+                                                          load.name, format(load.start), format(opens))
+                                            : fmt::format("{} stalled draws {}: its {} fuse need never open.",
+                                                          load.name, format(load.start), format(p.rating)),
+                  {},
+                  {}};
+        x.why.add(
+            "The fuse is for the wire. A stalled motor burns at a current its fuse lets pass: limit it in "
+            "the "
+            "controller.");
+        out.push_back(std::move(x));
+    }
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::feeds{
+    {"connector-unknown", "Every connector is in the catalogue", plug_unknown},
+    {"connector-wire-size", "A connector takes its wire", plug_wire},
+    {"connector-spark", "Plugging the pack in does not spark hard", plug_spark},
+    {"inline-unsuited", "Diodes, filters and shunts stand their current and voltage", inline_parts},
+    {"relay-coil", "A relay's coil suits the pack", relay_coil},
+    {"wire-conductor-broken", "Parallel conductors stand the loss of one", one_broken},
+    {"wire-steps-down", "A thinner wire begins with a fuse", steps_down},
+    {"wire-colours-alike", "Plus and minus have different colours", colours},
+    {"wire-colours-reversed", "Black is minus", polarity},
+    {"fuse-kinds-mixed", "Few kinds of blade fuse", mixed_blades},
+    {"fuse-resettable-first", "The pack's own fuse stays open", resettable_first},
+    {"fuse-motor-stall", "A stalled motor is stopped by something", stall},
+};
+
+}  // namespace sangre

@@ -1,0 +1,147 @@
+// What packs do to each other, what age did to them, and how they are charged.
+#include <fmt/format.h>
+
+#include <cmath>
+
+#include "battery/pack.h"
+#include "review/review.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+template <class Check>
+void each_pack(const Context& c, Check check) {
+    for (const auto& b : c.plan.batteries)
+        if (const auto* chemistry = find(c.catalogue.chemistries, b.chemistry)) check(b, *chemistry);
+}
+
+Edit changed(Battery b, void (*change)(Battery&)) {
+    change(b);
+    return [b](const Plan& p) { return put_battery(p, b); };
+}
+
+void unequal(const Context& c, std::vector<Finding>& out) {
+    if (c.plan.batteries.size() < 2) return;
+    Demand quiet;
+    quiet.states.assign(c.plan.loads.size(), LoadState::off);
+    quiet.open.assign(c.plan.feeds.size(), false);
+    const auto p = c.figures.solver->solve(quiet);
+    if (!p.found) return;
+    for (size_t i = 0; i < p.batteries.size(); ++i) {
+        const auto& b = c.plan.batteries[i];
+        const auto* k = find(c.catalogue.chemistries, b.chemistry);
+        if (!k || p.batteries[i].amps > Ampere(-0.2)) continue;  // a pack that is being charged by the others
+        const Volt behind = p.batteries[i].volts - pack_rest_voltage(b, *k, 1 - b.charge_behind);
+        const bool harm =
+            p.batteries[i].amps * -1 > Ampere(raw(pack_max_current(b, *k)) * k->charge_c / k->max_c);
+        Finding f{harm ? Severity::danger : Severity::caution,
+                  {},
+                  {b.id},
+                  fmt::format("{} is filled by the others with {} the moment they are joined.", b.name,
+                              format(p.batteries[i].amps * -1)),
+                  {},
+                  {}};
+        f.why.add(fmt::format("It rests {} below them; packs join within 0.05 V per cell.", format(behind)));
+        f.why.add(fmt::format("It likes to be charged with {}.",
+                              format(Ampere(k->charge_c * raw(b.cell_capacity) * b.parallel))));
+        f.fixes.push_back({"Charge it first", changed(b, [](Battery& x) { x.charge_behind = 0; })});
+        out.push_back(std::move(f));
+    }
+}
+
+void old(const Context& c, std::vector<Finding>& out) {
+    each_pack(c, [&](const Battery& b, const Chemistry&) {
+        if (b.health >= 0.8 && b.resistance_factor <= 2) return;
+        Finding f{Severity::caution,
+                  {},
+                  {b.id},
+                  fmt::format("{} is worn: {} of its capacity, {} × its resistance.", b.name,
+                              format_percent(b.health), format_number(b.resistance_factor, 2)),
+                  {},
+                  {}};
+        f.why.add("At 80 % of its capacity a pack counts as worn; from there it fades faster.");
+        f.fixes.push_back({"A new pack", changed(b, [](Battery& x) { x.health = x.resistance_factor = 1; })});
+        out.push_back(std::move(f));
+    });
+}
+
+void weak_cell(const Context& c, std::vector<Finding>& out) {
+    each_pack(c, [&](const Battery& b, const Chemistry& k) {
+        if (b.weakest_cell >= 0.95) return;
+        Finding f{
+            b.weakest_cell < 0.8 ? Severity::danger : Severity::caution,
+            {},
+            {b.id},
+            fmt::format("{} has a cell that holds {} of the others: it is empty first and can be reversed.",
+                        b.name, format_percent(b.weakest_cell)),
+            {},
+            {}};
+        f.why.add(fmt::format("With the weak cell at {} the pack still shows {}.", format(k.cutoff),
+                              format(pack_rest_voltage(b, k, 0))));
+        f.why.caution = "Do not open a pack to exchange a cell unless you build packs: replace it.";
+        f.fixes.push_back({"A pack of even cells", changed(b, [](Battery& x) { x.weakest_cell = 1; })});
+        out.push_back(std::move(f));
+    });
+}
+
+void charging(const Context& c, std::vector<Finding>& out) {
+    for (const auto& phase : c.plan.phases) {
+        if (!phase.charging) continue;
+        each_pack(c, [&](const Battery& b, const Chemistry& k) {
+            const Ampere liked(k.charge_c * raw(b.cell_capacity) * b.parallel);
+            if (k.charge_c <= 0)
+                out.push_back({Severity::danger,
+                               {},
+                               {b.id},
+                               fmt::format("{} is {} and cannot be charged, yet {} charges it.", b.name,
+                                           k.name, phase.name),
+                               {},
+                               {}});
+            else if (phase.charge_current > liked * 2.01) {
+                Finding f{Severity::caution,
+                          {},
+                          {b.id},
+                          fmt::format("{} charges {} with {}; it likes {}.", phase.name, b.name,
+                                      format(phase.charge_current), format(liked)),
+                          {},
+                          {}};
+                f.why.add(fmt::format("{} C × {} = {}", format_number(k.charge_c),
+                                      format(b.cell_capacity * b.parallel), format(liked)));
+                auto gentler = phase;
+                gentler.charge_current = liked;
+                f.fixes.push_back({"Charge with " + format(liked),
+                                   [gentler](const Plan& p) { return put_phase(p, gentler); }});
+                out.push_back(std::move(f));
+            }
+        });
+    }
+}
+
+void starts(const Context& c, std::vector<Finding>& out) {
+    const auto& m = c.figures.mission;
+    if (!m.starts_for_days || *m.starts_for_days >= 3) return;
+    Finding f{*m.starts_for_days <= 0 ? Severity::danger : Severity::caution,
+              {},
+              {},
+              *m.starts_for_days <= 0 ? std::string("The starter does not turn even on a full battery.")
+                                      : fmt::format("Left in {}, it no longer starts after {} days.",
+                                                    m.standby_phase, format_number(*m.starts_for_days, 2)),
+              {},
+              {}};
+    if (!c.plan.batteries.empty()) f.about = {c.plan.batteries.front().id};
+    f.why.add(fmt::format("The starter turns down to {} charge.", format_percent(m.starts_down_to)));
+    out.push_back(std::move(f));
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::packs{
+    {"battery-packs-unequal", "Packs are joined at the same voltage", unequal},
+    {"battery-old", "A pack still holds most of its capacity", old},
+    {"battery-weak-cell", "The cells of a pack are even", weak_cell},
+    {"battery-charging", "A pack is charged as its chemistry likes", charging},
+    {"battery-starts", "The starter still turns after days of standing", starts},
+};
+
+}  // namespace sangre
