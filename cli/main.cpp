@@ -142,6 +142,15 @@ int run_propose(const Options& o) {
     return 0;
 }
 
+/// docs/rules.md: every rule in the order of the work.
+int run_rules(const Options&) {
+    fmt::print(
+        "# Rules\n\nWhat a plan is checked against, in the order of the work; made by `sangre-cli rules`.\n\n"
+        "| rule | what must hold |\n|---|---|\n");
+    for (const auto& r : rules()) fmt::print("| `{}` | {} |\n", r.name, r.what);
+    return 0;
+}
+
 int run_steps(const Options& o) {
     const auto plan = plan_of(o);
     const auto parts = catalogue();
@@ -209,6 +218,7 @@ int main(int argc, char** argv) {
     auto* propose_command = command("propose", "a wired plan from a list of loads", run_propose);
     propose_command->add_option("LOADS", o.file, "a CSV of loads, or a plan to wire anew")->required();
     propose_command->add_option("-o,--output", o.output, "the plan to write")->required();
+    command("rules", "every rule, as a table", run_rules);
     takes_plan(command("steps", "the build, in order", run_steps));
     takes_plan(command("readings", "what the meter should read", run_readings));
     auto* bom_command = command("bom", "what to buy", run_bom);

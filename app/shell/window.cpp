@@ -285,6 +285,11 @@ void Window::plan_menu() {
     for (const auto& file : QSettings().value("recent").toStringList())
         recent->addAction(file, [this, file] { document_.open(file); });
     recent->setEnabled(!recent->isEmpty());
+    auto* demos = menu.addMenu(tr("Demos"));
+    const QDir shipped(QString::fromStdString((data_directory() / "demos").string()));
+    for (const auto& file : shipped.entryInfoList({QStringLiteral("*.json")}, QDir::Files, QDir::Name))
+        demos->addAction(file.completeBaseName().replace('-', ' '),
+                         [this, file] { document_.open(file.absoluteFilePath()); });
     menu.addAction(tr("Rename…"), this, &Window::rename_plan);
     menu.addSeparator();
     menu.addAction(tr("Save\tCtrl+S"), this, &Window::save);
@@ -301,6 +306,7 @@ void Window::plan_menu() {
     menu.addSeparator();
     menu.addAction(tr("Shopping list as CSV…"), this, &Window::export_bom);
     menu.addAction(tr("Loads as CSV…"), this, &Window::export_loads);
+    menu.addAction(tr("Flow map as picture…"), this, &Window::export_flow_map);
     menu.addSeparator();
     menu.addAction(appearance() == Appearance::light ? tr("Dark\tF7") : tr("Light\tF7"), [this] {
         restyle(appearance() == Appearance::light ? Appearance::dark : Appearance::light, text_scale());
@@ -315,6 +321,14 @@ void Window::plan_menu() {
     menu.addAction(tr("Quit"), this, &QWidget::close);
     auto* button = what_if_->plan_button();
     menu.exec(button->mapToGlobal(QPoint(0, button->height())));
+}
+
+void Window::export_flow_map() {
+    const auto file = QFileDialog::getSaveFileName(
+        this, tr("Flow map as picture"), QStringLiteral("flow map.svg"), tr("Pictures (*.svg *.pdf *.png)"));
+    if (file.isEmpty()) return;
+    const auto wrong = power_->map()->export_picture(file);
+    show_banner(wrong.isEmpty() ? tr("Written to %1.").arg(file) : wrong, !wrong.isEmpty(), false);
 }
 
 void Window::ask_open() {

@@ -56,6 +56,7 @@ class Window : public QMainWindow {
     void ask_save_as();
     void export_bom();
     void export_loads();
+    void export_flow_map();
     void save();
     void remember(const QString& file);
     void rename_plan();

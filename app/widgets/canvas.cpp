@@ -2,6 +2,8 @@
 
 #include <QHelpEvent>
 #include <QKeyEvent>
+#include <QPdfWriter>
+#include <QSvgGenerator>
 #include <QToolTip>
 
 namespace sangre::app {
@@ -24,6 +26,38 @@ void Canvas::paintEvent(QPaintEvent*) {
             p.setPen(QPen(theme().accent, 2, Qt::DotLine));
             p.drawRoundedRect(s.area.adjusted(-3, -3, 3, 3), 6, 6);
         }
+}
+
+QString Canvas::export_picture(const QString& file) {
+    const auto draw = [&](QPaintDevice& device, double scale) {
+        QPainter p;
+        if (!p.begin(&device)) return false;
+        p.setRenderHint(QPainter::Antialiasing);
+        p.scale(scale, scale);
+        p.fillRect(rect(), theme().paper);
+        spots_.clear();
+        paint(p);
+        return p.end();
+    };
+    bool done = false;
+    if (file.endsWith(QLatin1String(".svg"), Qt::CaseInsensitive)) {
+        QSvgGenerator svg;
+        svg.setFileName(file), svg.setSize(size()), svg.setViewBox(rect());
+        svg.setTitle(accessibleName());
+        done = draw(svg, 1);
+    } else if (file.endsWith(QLatin1String(".pdf"), Qt::CaseInsensitive)) {
+        QPdfWriter pdf(file);
+        pdf.setResolution(96);
+        pdf.setPageSize(QPageSize(QSizeF(width(), height()) * 0.75, QPageSize::Point));
+        pdf.setPageMargins({});
+        done = draw(pdf, 1);
+    } else if (file.endsWith(QLatin1String(".png"), Qt::CaseInsensitive)) {
+        QImage image(size() * 2, QImage::Format_RGB32);
+        done = draw(image, 2) && image.save(file);
+    } else
+        return tr("%1: a picture ends in .svg, .pdf or .png").arg(file);
+    update();
+    return done ? QString() : tr("%1 cannot be written").arg(file);
 }
 
 const Spot* Canvas::spot_at(QPointF at) const {

@@ -38,6 +38,9 @@ class Canvas : public QWidget {
     const std::vector<Spot>& spots() const { return spots_; }
     /// Centre of the spot of that key; null point when there is none. For tests and for keyboard menus.
     QPoint spot_centre(const QString& key) const;
+    /// Draws it into a file of its own size: .svg, .pdf or .png (twice as fine). Returns what went wrong, or
+    /// nothing.
+    QString export_picture(const QString& file);
     void focus_spot(const QString& key);
     QString focused_spot() const { return focused_; }
 

@@ -199,6 +199,19 @@ struct Reader {
     }
     Dimension pulse_dimension = Dimension::current;
 
+    bool kind_word(const Word& w, LoadKind kind) {
+        load.kind = kind;
+        chip(LoadChip::Kind::manner, kind == LoadKind::motor ? "motor" : "LED", w.begin, w.end);
+        return true;
+    }
+
+    /// "motor 24V 3A" and "LEDs 12 V 0.8 A" say what they are by their name alone.
+    void kind_from_name() {
+        const auto name = lower(load.name);
+        if (name == "motor" || name == "motors") load.kind = LoadKind::motor;
+        if (name == "led" || name == "leds" || name == "led strip") load.kind = LoadKind::led;
+    }
+
     bool keyword(const Word& w) {
         const auto t = lower(w.text);
         const auto manner = [&](bool& flag, const char* shown, size_t end) {
@@ -210,6 +223,9 @@ struct Reader {
         if (t == "sensitive") return ++at, manner(load.sensitive, "sensitive", w.end);
         if (t == "vital") return ++at, manner(load.vital, "vital", w.end);
         if (t == "transmitter") return ++at, manner(load.transmitter, "transmitter", w.end);
+        if (t == "starter") return ++at, manner(load.starter, "starter", w.end);
+        if (t == "motor" || t == "led")
+            return ++at, kind_word(w, t == "motor" ? LoadKind::motor : LoadKind::led);
         if (t == "switched") return ++at, manner(load.own_switch, "switched", w.end);
         if (t == "always-on") return ++at, manner(load.always_on, "always on", w.end);
         if (t == "always" && at + 1 < words.size() && lower(words[at + 1].text) == "on") {
@@ -226,6 +242,9 @@ struct Reader {
                 chip(LoadChip::Kind::pulse, "idle", w.begin, q->end);
             return true;
         }
+        // What a motor draws when held is its winding; for anything else a stall is its peak.
+        if (t == "stall" && load.kind == LoadKind::motor)
+            return ++at, pulse(w, start, load.start_time, 0.3), start_dimension = pulse_dimension, true;
         if (t == "peak" || t == "stall" || t == "max")
             return ++at, pulse(w, peak, load.peak_time, 2), peak_dimension = pulse_dimension, true;
         if (t == "start" || t == "start-up" || t == "inrush")
@@ -247,7 +266,7 @@ struct Reader {
                     words[i + 1].text.starts_with("–"));
         }
         for (const char* k : {"noisy", "sensitive", "vital", "transmitter", "switched", "always-on", "idle",
-                              "standby", "peak", "stall", "inrush"})
+                              "standby", "peak", "stall", "inrush", "starter"})
             if (t == k) return i > 0;
         return i > 0 && t == "always" && i + 1 < words.size() && lower(words[i + 1].text) == "on";
     }
@@ -266,7 +285,8 @@ struct Reader {
         if (draw_dimension == Dimension::resistance)
             load.kind = LoadKind::resistance, load.typical = Ampere(nominal / typical);
         else if (draw_dimension == Dimension::power)
-            load.kind = LoadKind::power, load.typical = amps(typical, Dimension::power);
+            load.typical = amps(typical, Dimension::power),
+            load.kind = load.kind == LoadKind::current ? LoadKind::power : load.kind;
         else
             load.typical = Ampere(have_draw ? typical : peak / 3);
         load.idle = idle >= 0 ? amps(idle, idle_dimension) : load.always_on ? load.typical : Ampere(0);
@@ -291,6 +311,7 @@ struct Reader {
         while (first < words.size() && !starts_content(first)) ++first;
         if (first > 0)
             load.name = std::string(text.substr(words[0].begin, words[first - 1].end - words[0].begin));
+        kind_from_name();
         at = first;
         while (at < words.size()) {
             const Word w = words[at];
@@ -309,6 +330,7 @@ struct Reader {
             }
             problem(w.begin, w.end,
                     fmt::format("“{}” is not understood; noisy, sensitive, vital, always on, switched, "
+                                "motor, LED, starter, "
                                 "transmitter, idle, peak and start are.",
                                 w.text));
             ++at;
@@ -338,13 +360,15 @@ std::vector<LoadChip> load_chips(const Load& l) {
         chips.push_back(
             {Kind::pulse, fmt::format("peak {} {}", short_amount(l, l.peak), format(l.peak_time))});
     if (raw(l.start) > 0)
-        chips.push_back(
-            {Kind::pulse, fmt::format("start {} {}", short_amount(l, l.start), format(l.start_time))});
+        chips.push_back({Kind::pulse, fmt::format("{} {} {}", l.kind == LoadKind::motor ? "stall" : "start",
+                                                  short_amount(l, l.start), format(l.start_time))});
     if (raw(l.idle) > 0 && l.idle != l.typical)
         chips.push_back({Kind::pulse, "idle " + short_amount(l, l.idle)});
     const auto manner = [&](bool flag, const char* word) {
         if (flag) chips.push_back({Kind::manner, word});
     };
+    manner(l.kind == LoadKind::motor, "motor"), manner(l.kind == LoadKind::led, "LED"),
+        manner(l.starter, "starter");
     manner(l.always_on, "always on"), manner(l.vital, "vital"), manner(l.noisy, "noisy"),
         manner(l.sensitive, "sensitive");
     manner(l.transmitter, "transmitter"), manner(l.own_switch, "switched");
@@ -353,7 +377,17 @@ std::vector<LoadChip> load_chips(const Load& l) {
 
 std::string load_line(const Load& load) {
     std::string line = load.name;
+    // What it is comes first: it decides how the rest is read.
+    for (const char* kind : {"motor", "LED"})
+        for (const auto& c : load_chips(load))
+            if (c.kind == LoadChip::Kind::manner && c.text == kind)
+                line += fmt::format(" {}–{} V {}", format_number(raw(load.v_min), 4),
+                                    format_number(raw(load.v_max), 4), kind);
     for (const auto& c : load_chips(load)) {
+        if (c.text == "motor" || c.text == "LED" ||
+            (c.kind == LoadChip::Kind::voltage &&
+             (load.kind == LoadKind::motor || load.kind == LoadKind::led)))
+            continue;
         std::string word = c.text;
         if (c.kind == LoadChip::Kind::voltage)
             word =

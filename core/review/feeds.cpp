@@ -6,7 +6,7 @@
 
 #include "battery/pack.h"
 #include "protection/inrush.h"
-#include "review/review.h"
+#include "review/exchange.h"
 #include "units/format.h"
 #include "wire/parallel.h"
 
@@ -17,28 +17,6 @@ template <class Check>
 void each_device(const Context& c, Check check) {
     for (size_t f = 0; f < c.plan.feeds.size(); ++f)
         for (const auto& d : c.plan.feeds[f].devices) check(f, d);
-}
-
-Edit exchanged(const Id& feed, const Id& device, const Id& type) {
-    return [feed, device, type](const Plan& p) {
-        auto next = p;
-        if (auto* f = by_id(next.feeds, feed))
-            if (auto* d = by_id(f->devices, device)) d->type = type;
-        return next;
-    };
-}
-
-/// The cheapest plug for this wire, current and voltage, or null.
-const ConnectorType* fitting_plug(const Context& c, size_t f, bool anti_spark) {
-    const auto& p = c.figures.protection[f];
-    const auto& x = c.figures.worst.feeds[f];
-    const ConnectorType* best = nullptr;
-    for (const auto& t : c.catalogue.connectors)
-        if (p.wire && t.poles == 2 && t.keyed && t.smallest <= p.wire->area && t.largest >= p.wire->area &&
-            t.rated >= x.continuous && t.rated * 1.5 >= x.peak && t.voltage >= x.highest_end &&
-            (t.anti_spark || !anti_spark) && (!best || t.cost < best->cost))
-            best = &t;
-    return best;
 }
 
 void plug_unknown(const Context& c, std::vector<Finding>& out) {

@@ -38,13 +38,15 @@ void past_moving(const Context& c, std::vector<Finding>& out) {
         const std::string where = name_of(c.plan, way.id);
         const auto& first = c.plan.feeds[c.figures.harness.feeds_in_passage[p].front()];
         if (way.kind == PassageKind::hinge)
-            out.push_back({Severity::note,
-                           {},
-                           {way.id},
-                           fmt::format("{} pass a moving part at {}: braid, strain relief and a loop.",
-                                       n == 1 ? feed_name(c.plan, first) : fmt::format("{} feeds", n), where),
-                           {},
-                           {}});
+            out.push_back(
+                {Severity::note,
+                 {},
+                 {way.id},
+                 fmt::format("{} a moving part at {}: braid, strain relief and a loop.",
+                             n == 1 ? feed_name(c.plan, first) + " passes" : fmt::format("{} feeds pass", n),
+                             where),
+                 {},
+                 {}});
         else
             out.push_back(
                 {Severity::caution,

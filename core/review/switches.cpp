@@ -2,7 +2,7 @@
 
 #include <algorithm>
 
-#include "review/review.h"
+#include "review/exchange.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -118,14 +118,18 @@ void plug_overloaded(const Context& c, std::vector<Finding>& out) {
                 d.kind == DeviceKind::connector ? find(c.catalogue.connectors, d.type) : nullptr;
             const auto& x = c.figures.worst.feeds[f];
             if (!type || (x.continuous <= type->rated && x.peak <= type->rated * 1.5)) continue;
-            out.push_back(
-                {Severity::danger,
-                 {},
-                 {c.plan.feeds[f].id},
-                 fmt::format("{}: {} carries {}, asked {} (peak {}).", c.index().feed_name(c.plan.feeds[f]),
-                             type->name, format(type->rated), format(x.continuous), format(x.peak)),
-                 {},
-                 {}});
+            Finding found{
+                Severity::danger,
+                {},
+                {c.plan.feeds[f].id},
+                fmt::format("{}: {} carries {}, asked {} (peak {}).", c.index().feed_name(c.plan.feeds[f]),
+                            type->name, format(type->rated), format(x.continuous), format(x.peak)),
+                {},
+                {}};
+            if (const auto* better = fitting_plug(c, f, type->anti_spark))
+                found.fixes.push_back(
+                    {"Use a " + better->name, exchanged(c.plan.feeds[f].id, d.id, better->id)});
+            out.push_back(std::move(found));
         }
 }
 

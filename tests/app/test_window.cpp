@@ -2,6 +2,7 @@
 #include <qcustomplot.h>
 #include <QApplication>
 #include <QClipboard>
+#include <QDir>
 #include <QMenu>
 #include <QSettings>
 
@@ -221,6 +222,54 @@ class TestWindow : public QObject {
         map->setFocus();
         QTest::keyClick(map, Qt::Key_Return);
         QCOMPARE(b.document.selection(), Id("battery"));
+    }
+    void the_flow_map_is_exported() {
+        Bench b;
+        b.window.go(Station::power);
+        b.settle();
+        auto* map = b.window.power()->map();
+        const auto written = [&](const char* name) {
+            const auto file = b.folder.filePath(name);
+            const auto wrong = map->export_picture(file);
+            if (!wrong.isEmpty()) qWarning("%s", qPrintable(wrong));
+            QFile f(file);
+            return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
+        };
+        QVERIFY(written("map.svg").contains("Work lamp"));
+        QVERIFY(written("map.pdf").startsWith("%PDF"));
+        QVERIFY(QImage::fromData(written("map.png")).width() == map->width() * 2);
+        QVERIFY(map->export_picture(b.folder.filePath("map.xyz")).contains(".svg, .pdf or .png"));
+        QVERIFY(map->export_picture("/no/such/folder/map.png").contains("cannot be written"));
+    }
+    void every_demo_opens_whole_data() {
+        QTest::addColumn<QString>("file");
+        for (const auto& f :
+             QDir(QString::fromStdString((data_directory() / "demos").string())).entryInfoList({"*.json"}))
+            QTest::newRow(qPrintable(f.baseName())) << f.absoluteFilePath();
+    }
+    void every_demo_opens_whole() {
+        QFETCH(QString, file);
+        Bench b(false);
+        QVERIFY(b.document.open(file));
+        const auto s = b.document.study();
+        QVERIFY(s.now.found && s.mission.lasts && !s.steps.empty() && !s.readings.empty());
+        QVERIFY(count(s.findings, Severity::danger) + count(s.findings, Severity::caution) >=
+                1);  // something to decide
+        // The first fix of each finding, one after another, leaves nothing dangerous.
+        for (int round = 0; round < 4; ++round)
+            for (const auto& f : b.document.study().findings)
+                if (f.severity != Severity::note && !f.fixes.empty()) {
+                    b.document.apply(f.fixes.front().edit, "mended");
+                    break;
+                }
+        QCOMPARE(count(b.document.study().findings, Severity::danger), size_t{0});
+        for (int i = 0; i < station_count; ++i) {
+            b.window.go(static_cast<Station>(i));
+            b.settle();
+            QVERIFY(!b.window.grab().isNull());
+        }
+        QVERIFY(b.document.propose_wiring());
+        QCOMPARE(count(b.document.study().findings, Severity::danger), size_t{0});
     }
     void the_feed_list_changes_fuse_wire_and_length() {
         Bench b;

@@ -55,6 +55,12 @@ class TestCli : public QObject {
             QVERIFY(run.out.toLower().indexOf("nan") < 0);
         }
     }
+    void the_list_of_rules_is_current() {
+        QFile f(QStringLiteral(SANGRE_SOURCE_DATA "/../docs/rules.md"));
+        QVERIFY(f.open(QIODevice::ReadOnly));
+        QCOMPARE(QString::fromUtf8(f.readAll()), cli({"rules"}).out);
+        QVERIFY(rules().size() >= 60);
+    }
     void calc_answers_first() {
         auto run = cli({"calc", "wire", "--size", "14 AWG", "--insulation", "pvc-80", "--ambient", "30",
                         "--current", "20", "--length", "2m", "--bunch", "3"});

@@ -5,6 +5,8 @@
 
 #include <set>
 
+#include <fmt/format.h>
+
 #include "fixtures.h"
 #include "plan/edits.h"
 #include "wire/conductor.h"
@@ -54,6 +56,20 @@ class TestCatalogueAndFiles : public QObject {
         // And an edit elsewhere does not lose them.
         const auto edited = set_wire(*plan, plan->feeds[1].id, "awg8-pvc");
         QCOMPARE(json::parse(plan_to_json(edited))["feeds"][0]["devices"][0]["bought"], true);
+    }
+    void every_kind_and_age_survives_a_round_trip() {
+        auto plan = test::demo();
+        plan.loads[0].kind = LoadKind::motor, plan.loads[1].kind = LoadKind::led;
+        plan.loads[0].starter = true, plan.loads[0].capacitance = Farad(4.7e-4);
+        plan.phases[1].states[plan.loads[0].id] = LoadState::stall;
+        for (const auto kind : {DeviceKind::diode, DeviceKind::filter, DeviceKind::shunt})
+            plan.feeds[1].devices.push_back({fmt::format("d{}", static_cast<int>(kind)), kind, "x", Ampere(0), {}, {}});
+        plan.feeds[1].conductors = 3, plan.repeats_per_day = 2;
+        auto& b = plan.batteries[0];
+        b.health = 0.7, b.resistance_factor = 1.5, b.weakest_cell = 0.9, b.charge_behind = 0.1;
+        const auto back = plan_from_json(plan_to_json(plan), "x");
+        QVERIFY2(back, back ? "" : back.error().c_str());
+        QVERIFY(*back == plan);
     }
     void version_1_is_upgraded() {
         json j{{"format", "sangre-plan"}, {"version", 1}, {"practices", {{"drop_limit_percent", 5}}}};

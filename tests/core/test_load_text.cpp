@@ -99,6 +99,29 @@ class TestLoadText : public QObject {
                      where);
         for (const auto& p : read.problems) QVERIFY(p.begin <= p.end && p.end <= bytes.size());
     }
+    void kinds_are_understood() {
+        const auto motor = parse_load("motor 24V 3A stall 35A");
+        QVERIFY(motor.complete());
+        QVERIFY(motor.load.kind == LoadKind::motor);
+        QCOMPARE(raw(motor.load.start), 35.0);
+        QCOMPARE(raw(motor.load.peak), 3.0);
+        const auto lights = parse_load("LEDs 12 V 0.8 A");
+        QVERIFY(lights.complete() && lights.load.kind == LoadKind::led);
+        const auto strip = parse_load("Deck lights 12V LED 10 W");
+        QVERIFY(strip.complete() && strip.load.kind == LoadKind::led);
+        CLOSE(raw(strip.load.typical), 10.0 / 12, 1e-6);
+        const auto starter = parse_load("Starter 9-15V motor 60A stall 140A 2 s starter");
+        QVERIFY2(starter.complete(), starter.problems.empty() ? "" : starter.problems[0].message.c_str());
+        QVERIFY(starter.load.starter && starter.load.kind == LoadKind::motor);
+        QVERIFY(parse_load("Drive motor left 20-30V 3A stall 9A").load.kind == LoadKind::current);
+        for (const auto& l : {motor.load, lights.load, strip.load, starter.load}) {
+            const auto again = parse_load(load_line(l));
+            QVERIFY2(again.complete(), load_line(l).c_str());
+            QVERIFY(again.load.kind == l.kind && again.load.starter == l.starter);
+            CLOSE(raw(again.load.typical), raw(l.typical), 0.01);
+            CLOSE(raw(again.load.start) + 1, raw(l.start) + 1, 0.01);
+        }
+    }
     void lines_read_back_as_the_same_load() {
         for (const auto& before : test::demo().loads) {
             const auto read = parse_load(load_line(before));

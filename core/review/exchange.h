@@ -1,0 +1,13 @@
+#pragma once
+// Fixes that exchange a device for one that suits.
+#include "review/review.h"
+
+namespace sangre {
+
+/// An edit that makes a feed's device another type of its kind.
+Edit exchanged(const Id& feed, const Id& device, const Id& type);
+
+/// The cheapest keyed two-pole plug for this feed's wire, current and voltage, or null.
+const ConnectorType* fitting_plug(const Context& c, size_t feed, bool anti_spark);
+
+}  // namespace sangre
