@@ -329,7 +329,10 @@ void BuildStation::toggle_done() {
     const auto& steps = document_.study().steps;
     const auto at = static_cast<size_t>(step - steps.data());
     const std::string key = step->key, title = step->title;
-    const std::string next = done && at + 1 < steps.size() ? steps[at + 1].key : key;
+    // On to what is still to do: a step ticked earlier is not gone over again.
+    std::string next = key;
+    for (size_t i = at + 1; done && next == key && i < steps.size(); ++i)
+        if (!document_.plan().done.contains(steps[i].key)) next = steps[i].key;
     document_.apply(
         [=, when = Document::now()](const Plan& p) { return mark_step(p, key, title, done, when); },
         done ? tr("Tick a step") : tr("Untick a step"));

@@ -91,7 +91,7 @@ void LoadsStation::show_reading() {
                            .arg(words));
     };
     if (typed.empty())
-        return shown(t.muted, tr("Understands 7–26V, 12 V ±10 %, 30 W, idle 80 mA, peak 35 A 2 s, start 14 A "
+        return shown(t.muted, tr("Understands 7–26V, 12 V ±10 %, 30 W, motor, LED, idle 80 mA, peak 35 A 2 s, start 14 A "
                                  "0.4 s, always on, vital, noisy, sensitive."));
     const auto read = parse_load(typed);
     if (!read.complete()) {

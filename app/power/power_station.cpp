@@ -75,7 +75,10 @@ void PowerStation::draw_mission() {
     chart_->yAxis2->setVisible(true);
     chart_->yAxis2->setTickLabels(true);
     chart_->xAxis->setRange(0, hours.back());
-    chart_->yAxis->setRange(0, 135);
+    chart_->yAxis->setRange(0, 135);  // room for the phases' names above the full pack
+    const QSharedPointer<QCPAxisTickerText> quarters(new QCPAxisTickerText);
+    for (const int percent : {0, 25, 50, 75, 100}) quarters->addTick(percent, QString::number(percent));
+    chart_->yAxis->setTicker(quarters);
     chart_->yAxis2->setRange(lowest - 1, highest + 3);
     // Phase borders, and names where they fit.
     double at = 0, free_from = -1;

@@ -146,7 +146,8 @@ void Window::make_actions() {
         act(StationBar::station_name(static_cast<Station>(i)), QKeySequence(Qt::ALT | (Qt::Key_1 + i)),
             [this, i] { go(static_cast<Station>(i)); });
     act(tr("Undo"), QKeySequence::Undo, [this] { document_.undo(); });
-    act(tr("Redo"), QKeySequence::Redo, [this] { document_.redo(); });
+    // Named, not QKeySequence::Redo: on some platforms that is Ctrl+Y too, and neither would act.
+    act(tr("Redo"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), [this] { document_.redo(); });
     act(tr("Redo"), QKeySequence(Qt::CTRL | Qt::Key_Y), [this] { document_.redo(); });
     act(tr("Propose"), QKeySequence(Qt::CTRL | Qt::Key_P), [this] { document_.propose_wiring(); });
     act(tr("Save"), QKeySequence::Save, [this] { save(); });

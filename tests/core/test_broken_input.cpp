@@ -1,0 +1,173 @@
+// Files and lines with anything wrong in them: a message that names the place, or a plan; never a crash.
+#include <random>
+
+#include "files/csv.h"
+#include "files/measured_log.h"
+#include "fixtures.h"
+#include "plan/load_text.h"
+#include "units/format.h"
+
+using namespace sangre;
+
+namespace {
+
+std::string demo_text() {
+    QFile f(QString::fromStdString(test::demo_file()));
+    if (!f.open(QIODevice::ReadOnly)) qFatal("no demo");
+    return f.readAll().toStdString();
+}
+
+/// Something like what a hand, a disk or a merge does to a text.
+std::string spoiled(std::string text, std::mt19937& random) {
+    const auto pick = [&](size_t n) { return std::uniform_int_distribution<size_t>(0, n - 1)(random); };
+    for (size_t times = 1 + pick(3); times > 0 && text.size() > 4; --times) {
+        const size_t at = pick(text.size());
+        switch (pick(6)) {
+            case 0:
+                text.erase(at, 1 + pick(20));
+                break;
+            case 1:
+                text[at] = static_cast<char>(pick(256));
+                break;
+            case 2:
+                text.resize(at);
+                break;
+            case 3:
+                text.insert(at, text.substr(pick(text.size()), pick(60)));
+                break;
+            case 4:
+                text.insert(at, "-9e99");
+                break;
+            default:
+                text.insert(at, "null");
+        }
+    }
+    return text;
+}
+
+}  // namespace
+
+class TestBrokenInput : public QObject {
+    Q_OBJECT
+  private slots:
+    void spoiled_plans_are_refused_or_read() {
+        std::mt19937 random(7);
+        const auto whole = demo_text();
+        int read = 0, refused = 0;
+        for (int i = 0; i < 400; ++i) {
+            const auto plan = plan_from_json(spoiled(whole, random), "evening.json");
+            if (plan) {
+                ++read;
+                const auto again = plan_from_json(plan_to_json(*plan), "x");
+                QVERIFY(again && *again == *plan);
+                if (read % 6 == 0) {
+                    const auto s = test::studied(*plan);  // whatever it became, it can be studied
+                    for (const auto& f : s.findings) QVERIFY(f.sentence.find("nan") == std::string::npos);
+                }
+                continue;
+            }
+            ++refused;
+            QVERIFY2(plan.error().starts_with("evening.json: "), plan.error().c_str());
+            QVERIFY(plan.error().size() < 2000);
+        }
+        QVERIFY(read > 20 && refused > 100);
+    }
+    void values_out_of_reach_are_named_data() {
+        QTest::addColumn<QString>("from");
+        QTest::addColumn<QString>("to");
+        QTest::addColumn<QString>("place");
+        QTest::newRow("negative series") << "\"series\": 8"
+                                         << "\"series\": -8"
+                                         << "/batteries/0/series";
+        QTest::newRow("no capacity") << "\"cell_capacity_Ah\": 30"
+                                     << "\"cell_capacity_Ah\": 0"
+                                     << "/batteries/0/cell_capacity_Ah";
+        QTest::newRow("a word for a number") << "\"series\": 8"
+                                             << "\"series\": \"eight\""
+                                             << "/batteries/0/series";
+        QTest::newRow("another format") << "sangre-plan"
+                                        << "shopping-list"
+                                        << "/format";
+    }
+    void values_out_of_reach_are_named() {
+        QFETCH(QString, from);
+        QFETCH(QString, to);
+        QFETCH(QString, place);
+        auto text = QString::fromStdString(demo_text());
+        if (!text.contains(from)) text.replace(QString(from).replace(": ", ":"), to);
+        text.replace(from, to);
+        const auto plan = plan_from_json(text.toStdString(), "x.json");
+        QVERIFY(!plan);
+        QVERIFY2(QString::fromStdString(plan.error()).contains(place), plan.error().c_str());
+    }
+    void spoiled_lines_keep_their_places() {
+        std::mt19937 random(3);
+        for (int i = 0; i < 3000; ++i) {
+            const auto line = spoiled(
+                "Fog pump 11.4–14 V 4.6 A peak 9 A 2 s start 14A 0.4s idle 80 mA always on noisy", random);
+            const auto read = parse_load(line);
+            for (const auto& p : read.problems) {
+                QVERIFY(p.begin <= p.end && p.end <= line.size());
+                QVERIFY(!p.message.empty());
+            }
+            if (!read.complete()) continue;
+            const auto& l = read.load;
+            for (const double v : {raw(l.v_min), raw(l.v_max), raw(l.nominal), raw(l.typical), raw(l.peak),
+                                   raw(l.start), raw(l.idle)})
+                QVERIFY2(std::isfinite(v) && v >= 0 && v < 1e12, line.c_str());
+            QVERIFY(l.v_min <= l.v_max && !l.name.empty());
+        }
+    }
+    void spoiled_tables_name_their_lines() {
+        std::mt19937 random(5);
+        const auto table = loads_to_csv(test::demo().loads);
+        for (int i = 0; i < 400; ++i) {
+            const auto text = spoiled(table, random);
+            const auto loads = loads_from_csv(text);
+            const auto lines = static_cast<size_t>(std::count(text.begin(), text.end(), '\n')) + 1;
+            if (loads) continue;
+            QVERIFY(!loads.error().empty());
+            for (const auto& p : loads.error()) QVERIFY(p.line <= lines && !p.message.empty());
+        }
+        for (int i = 0; i < 400; ++i) {
+            const auto log = measured_log_from_csv(
+                spoiled("time,volts,amps\n0,12.6,1\n1,12.5,2\n2,12.4,2\n3,12.3,1\n", random));
+            if (log)
+                for (const auto& s : *log)
+                    QVERIFY(std::isfinite(raw(s.time)) && std::isfinite(raw(s.volts)) &&
+                            std::isfinite(raw(s.amps)));
+            else
+                QVERIFY(!log.error().empty());
+        }
+    }
+    void values_are_read_or_placed() {
+        std::mt19937 random(11);
+        for (const auto dimension : {Dimension::voltage, Dimension::length, Dimension::time,
+                                     Dimension::temperature, Dimension::ratio})
+            for (int i = 0; i < 1500; ++i) {
+                const auto text = spoiled("2*(0.4 m + 3/32 in) + 10 % - 1A5", random);
+                const auto v = parse_value(text, dimension, "");
+                if (v)
+                    QVERIFY2(std::isfinite(*v), text.c_str());
+                else
+                    QVERIFY(v.error().begin <= v.error().end && v.error().end <= text.size() &&
+                            !v.error().message.empty());
+            }
+    }
+    void what_is_printed_reads_back() {
+        for (double exponent = -6; exponent < 6; exponent += 0.37) {
+            const double v = std::pow(10, exponent);
+            const auto back = [](const std::string& text, Dimension d) {
+                const auto read = parse_value(text, d, "");
+                return read ? *read : std::nan("");
+            };
+            CLOSE(back(format(Volt(v)), Dimension::voltage), v, 0.01);
+            CLOSE(back(format(Ampere(v)), Dimension::current), v, 0.01);
+            CLOSE(back(format(Ohm(v)), Dimension::resistance), v, 0.01);
+            CLOSE(back(format(Watt(v)), Dimension::power), v, 0.01);
+        }
+    }
+};
+
+QTEST_APPLESS_MAIN(TestBrokenInput)
+#include "test_broken_input.moc"
