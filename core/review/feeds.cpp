@@ -212,6 +212,14 @@ void steps_down(const Context& c, std::vector<Finding>& out) {
     }
 }
 
+Fix red_and_black(const Id& feed) {
+    return {"Red and black", [feed](const Plan& plan) {
+                auto next = plan;
+                if (auto* f = by_id(next.feeds, feed)) f->supply_colour = "red", f->return_colour = "black";
+                return next;
+            }};
+}
+
 void colours(const Context& c, std::vector<Finding>& out) {
     for (const auto& feed : c.plan.feeds) {
         if (feed.ret != Return::own || feed.supply_colour != feed.return_colour) continue;
@@ -223,12 +231,7 @@ void colours(const Context& c, std::vector<Finding>& out) {
             {},
             {}};
         x.why.add("Alike, they are swapped one day: reversed polarity destroys what hangs on them.");
-        x.fixes.push_back({"Red and black", [id = feed.id](const Plan& plan) {
-                               auto next = plan;
-                               if (auto* f = by_id(next.feeds, id))
-                                   f->supply_colour = "red", f->return_colour = "black";
-                               return next;
-                           }});
+        x.fixes.push_back(red_and_black(feed.id));
         out.push_back(std::move(x));
     }
 }
@@ -243,12 +246,7 @@ void polarity(const Context& c, std::vector<Finding>& out) {
                               c.index().feed_name(feed), feed.return_colour),
                   {},
                   {}};
-        x.fixes.push_back({"Red and black", [id = feed.id](const Plan& plan) {
-                               auto next = plan;
-                               if (auto* f = by_id(next.feeds, id))
-                                   f->supply_colour = "red", f->return_colour = "black";
-                               return next;
-                           }});
+        x.fixes.push_back(red_and_black(feed.id));
         out.push_back(std::move(x));
     }
 }
