@@ -60,14 +60,14 @@ int main(int argc, char** argv) {
                                                           : options.value("select").toStdString());
         settle();
         if (i == static_cast<int>(Station::build) || i == static_cast<int>(Station::bench)) {
-            const auto* step = document.study().steps.empty() ? nullptr : &document.study().steps.front();
-            for (const auto& s : document.study().steps)
+            const auto* step = document.study().steps().empty() ? nullptr : &document.study().steps().front();
+            for (const auto& s : document.study().steps())
                 if (!document.plan().done.contains(s.key)) {
                     step = &s;
                     break;
                 }
             if (step && i == static_cast<int>(Station::build)) document.select(step->key);
-            for (const auto& r : document.study().readings)
+            for (const auto& r : document.study().readings())
                 if (i == static_cast<int>(Station::bench) && !document.plan().measured.contains(r.key)) {
                     document.select(r.key);
                     break;

@@ -156,7 +156,7 @@ int run_steps(const Options& o) {
     const auto parts = catalogue();
     const auto s = study(plan, parts, {});
     int n = 0;
-    for (const auto& step : s.steps) {
+    for (const auto& step : s.steps()) {
         fmt::print("{:3} [{}] {}{}\n", ++n, plan.done.contains(step.key) ? "x" : " ", step.title,
                    step.subtitle.empty() ? "" : " — " + step.subtitle);
         for (const auto& a : step.actions) fmt::print("        {}\n", a);
@@ -169,7 +169,7 @@ int run_readings(const Options& o) {
     const auto plan = plan_of(o);
     const auto parts = catalogue();
     const auto s = study(plan, parts, {});
-    for (const auto& r : s.readings) {
+    for (const auto& r : s.readings()) {
         const auto m = plan.measured.find(r.key);
         fmt::print("{}  {} ({}): {}{}\n", r.live ? "live" : "dead", r.title, r.state, window_text(r),
                    m == plan.measured.end() ? ""

@@ -281,9 +281,9 @@ Why explain(const Plan& plan, const Catalogue& catalogue, const Study& s, const 
         if (plan.feeds[i].id == subject) return of_feed(plan, catalogue, s, i);
     for (size_t i = 0; i < plan.passages.size(); ++i)
         if (plan.passages[i].id == subject) return of_passage(plan, s, i);
-    for (const auto& step : s.steps)
+    for (const auto& step : s.steps())
         if (step.key == subject) return step.why;
-    for (const auto& r : s.readings)
+    for (const auto& r : s.readings())
         if (r.key == subject) {
             Why why = r.why;
             if (const auto m = plan.measured.find(r.key); m != plan.measured.end()) {

@@ -58,42 +58,37 @@ Study at_conditions(const Plan& plan, const Catalogue& catalogue, const Study& e
 
 namespace {
 
-/// What needs neither the worst case nor the protection, for a second thread.
-struct Aside {
-    Mission mission;
-    std::vector<Reading> readings;
-    std::vector<Step> steps;
-};
-
-Aside work_aside(const Plan& plan, const Catalogue& catalogue, const Harness& harness,
-                 const std::vector<SetWindow>& windows, Celsius air) {
+/// What steps and readings work from; a solver of its own, since another thread may be asking the study's.
+Figures figures_of(const Plan& plan, const Catalogue& catalogue) {
     Figures figures;
-    figures.harness = harness;
-    figures.windows = windows;
-    // A solver keeps its factorisation: each thread has its own.
-    figures.solver = std::make_shared<Solver>(plan, catalogue, feed_lengths(harness));
-    return {play_mission(plan, catalogue, *figures.solver, air), bench_readings(plan, catalogue, figures),
-            build_steps(plan, catalogue, figures)};
+    figures.harness = lay_harness(plan, catalogue);
+    const auto lengths = feed_lengths(figures.harness);
+    for (size_t c = 0; c < plan.converters.size(); ++c)
+        figures.windows.push_back(rail_window(plan, catalogue, c, lengths));
+    figures.solver = std::make_shared<Solver>(plan, catalogue, lengths);
+    return figures;
 }
 
 }  // namespace
 
 Study study(const Plan& plan, const Catalogue& catalogue, const Conditions& conditions) {
     Study s;
+    static_cast<Figures&>(s) = figures_of(plan, catalogue);
     s.conditions = conditions;
-    s.harness = lay_harness(plan, catalogue);
-    const auto lengths = feed_lengths(s.harness);
-    for (size_t c = 0; c < plan.converters.size(); ++c)
-        s.windows.push_back(rail_window(plan, catalogue, c, lengths));
-    auto aside = std::async(std::launch::async, work_aside, std::cref(plan), std::cref(catalogue),
-                            std::cref(s.harness), std::cref(s.windows), mission_air(plan, conditions));
-    s.solver = std::make_shared<Solver>(plan, catalogue, lengths);
+    // A solver keeps its factorisation: each thread has its own.
+    auto mission = std::async(std::launch::async, [&, lengths = feed_lengths(s.harness)] {
+        return play_mission(plan, catalogue, Solver(plan, catalogue, lengths), mission_air(plan, conditions));
+    });
     s.now = operating_point(*s.solver, plan, conditions);
     s.worst = worst_case(plan, *s.solver);
     s.protection = study_protection(plan, catalogue, s.harness, *s.solver, s.worst);
     weigh(s, plan, catalogue);
-    auto [mission, readings, steps] = aside.get();
-    s.mission = std::move(mission), s.readings = std::move(readings), s.steps = std::move(steps);
+    const auto kept = std::make_shared<const Plan>(plan);
+    s.steps = Lazy<std::vector<Step>>(
+        [kept, &catalogue] { return build_steps(*kept, catalogue, figures_of(*kept, catalogue)); });
+    s.readings = Lazy<std::vector<Reading>>(
+        [kept, &catalogue] { return bench_readings(*kept, catalogue, figures_of(*kept, catalogue)); });
+    s.mission = mission.get();
     s.findings = review({plan, catalogue, s});
     return s;
 }

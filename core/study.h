@@ -2,6 +2,7 @@
 // The façade: everything computed about a plan at one set of conditions.
 #include "bench/readings.h"
 #include "build/steps.h"
+#include "lazy.h"
 #include "review/review.h"
 
 namespace sangre {
@@ -9,8 +10,8 @@ namespace sangre {
 struct Study : Figures {
     Conditions conditions;
     std::vector<Finding> findings;
-    std::vector<Step> steps;
-    std::vector<Reading> readings;
+    Lazy<std::vector<Step>> steps;        ///< worked out when first asked for: no other number needs them
+    Lazy<std::vector<Reading>> readings;  ///< likewise
     Gram mass{};      ///< battery, wires, modules, fuses, switches and plugs; loads not included
     double cost = 0;  ///< of the catalogue's parts, in its typical money; the battery is not included
 };

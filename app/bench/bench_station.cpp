@@ -37,31 +37,25 @@ double row_height() { return u(27); }
 }  // namespace
 
 ReadingList::ReadingList(Document& document, QWidget* parent)
-    : Canvas(tr("Readings"), parent), document_(document) {
-    const auto renew = [this] {
-        setMinimumHeight(minimumSizeHint().height());
-        update();
-    };
-    connect(&document_, &Document::changed, this, renew);
-    renew();
-}
+    : Canvas(tr("Readings"), parent), document_(document) {}
 
 QSize ReadingList::minimumSizeHint() const {
     return {u(400),
-            std::max<int>(u(90), static_cast<int>(static_cast<double>(document_.study().readings.size()) *
+            std::max<int>(u(90), static_cast<int>(static_cast<double>(document_.study().readings().size()) *
                                                   row_height()) +
                                      u(72))};
 }
 
 void ReadingList::set_current(const std::string& key) {
     current_ = key;
+    setMinimumHeight(minimumSizeHint().height());
     update();
 }
 
 double ReadingList::row_top(const std::string& key) const {
     double y = u(32);
     bool live = false;
-    for (const auto& r : document_.study().readings) {
+    for (const auto& r : document_.study().readings()) {
         if (r.live && !live) live = true, y += u(32);
         if (r.key == key) return y;
         y += row_height();
@@ -72,7 +66,7 @@ double ReadingList::row_top(const std::string& key) const {
 void ReadingList::paint(QPainter& p) {
     const auto& t = theme();
     card(p, QRectF(0, 0, width() - 1, height() - 1));
-    const auto& readings = document_.study().readings;
+    const auto& readings = document_.study().readings();
     if (readings.empty()) {
         text(p, QRectF(u(16), u(14), width() - u(32), u(26)), tr("Nothing to measure yet."), t.ink,
              face(16, true));
@@ -193,13 +187,20 @@ BenchStation::BenchStation(Document& document, QWidget* parent) : QWidget(parent
     connect(record_button, &QPushButton::clicked, this, &BenchStation::record);
     connect(field_, &QLineEdit::returnPressed, this, &BenchStation::record);
     connect(list_, &ReadingList::chosen, this, [this](const QString& key) { go_to(key.toStdString()); });
-    connect(&document_, &Document::changed, this, &BenchStation::refresh);
-    connect(&document_, &Document::file_changed, this, &BenchStation::refresh);
+    const auto renew = [this] {
+        if (isVisible()) refresh();
+    };
+    connect(&document_, &Document::changed, this, renew);
+    connect(&document_, &Document::file_changed, this, renew);
+}
+
+void BenchStation::showEvent(QShowEvent* e) {
+    QWidget::showEvent(e);
     refresh();
 }
 
 const Reading* BenchStation::current() const {
-    for (const auto& r : document_.study().readings)
+    for (const auto& r : document_.study().readings())
         if (r.key == key_) return &r;
     return nullptr;
 }
@@ -213,7 +214,7 @@ void BenchStation::go_to(const std::string& key) {
 }
 
 void BenchStation::refresh() {
-    const auto& readings = document_.study().readings;
+    const auto& readings = document_.study().readings();
     if (!current()) {
         key_.clear();
         for (const auto& r : readings)
@@ -272,7 +273,7 @@ void BenchStation::record() {
     const std::string key = r->key;
     const std::string line = r->title + " (" + r->state + "): " + value_text(*r, m) +
                              (pass ? ", inside " : ", outside ") + window_text(*r);
-    const auto& readings = document_.study().readings;
+    const auto& readings = document_.study().readings();
     const auto at = static_cast<size_t>(r - readings.data());
     const std::string next = pass && at + 1 < readings.size() ? readings[at + 1].key : key;
     document_.apply([=](const Plan& p) { return record_reading(p, key, m, line); }, tr("Record a reading"));

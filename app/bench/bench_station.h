@@ -38,6 +38,10 @@ class BenchStation : public QWidget {
     void go_to(const std::string& key);
     const Reading* current() const;
 
+  protected:
+    /// Out of sight nothing is refreshed: the list is worked out when somebody looks.
+    void showEvent(QShowEvent* e) override;
+
   private:
     void refresh();
     Document& document_;

@@ -175,26 +175,20 @@ void StepCard::paint(QPainter& p) {
     text(p, QRectF(u(24), height() - u(32), w, u(20)), foot, t.muted, face(12));
 }
 
-StepList::StepList(Document& document, QWidget* parent) : Canvas(tr("Steps"), parent), document_(document) {
-    const auto renew = [this] {
-        setMinimumHeight(minimumSizeHint().height());
-        update();
-    };
-    connect(&document_, &Document::changed, this, renew);
-    renew();
-}
+StepList::StepList(Document& document, QWidget* parent) : Canvas(tr("Steps"), parent), document_(document) {}
 
 QSize StepList::minimumSizeHint() const {
-    return {u(240), static_cast<int>(document_.study().steps.size()) * u(27) + u(12)};
+    return {u(240), static_cast<int>(document_.study().steps().size()) * u(27) + u(12)};
 }
 
 void StepList::set_current(const std::string& key) {
     current_ = key;
+    setMinimumHeight(minimumSizeHint().height());
     update();
 }
 
 double StepList::row_top(const std::string& key) const {
-    const auto& steps = document_.study().steps;
+    const auto& steps = document_.study().steps();
     for (size_t i = 0; i < steps.size(); ++i)
         if (steps[i].key == key) return u(6) + static_cast<double>(i) * u(27);
     return 0;
@@ -205,7 +199,7 @@ void StepList::paint(QPainter& p) {
     card(p, QRectF(0, 0, width() - 1, height() - 1));
     double y = u(6);
     int number = 0;
-    for (const auto& s : document_.study().steps) {
+    for (const auto& s : document_.study().steps()) {
         const QRectF area(u(4), y, width() - u(9), u(26));
         const bool here = s.key == current_, done = document_.plan().done.contains(s.key);
         if (here) card(p, area, true);
@@ -277,19 +271,26 @@ BuildStation::BuildStation(Document& document, QWidget* parent) : QWidget(parent
         setFocus();
     });
     connect(list_, &StepList::chosen, this, [this](const QString& key) { go_to(key.toStdString()); });
-    connect(&document_, &Document::changed, this, &BuildStation::refresh);
-    connect(&document_, &Document::file_changed, this, &BuildStation::refresh);
+    const auto renew = [this] {
+        if (isVisible()) refresh();
+    };
+    connect(&document_, &Document::changed, this, renew);
+    connect(&document_, &Document::file_changed, this, renew);
+}
+
+void BuildStation::showEvent(QShowEvent* e) {
+    QWidget::showEvent(e);
     refresh();
 }
 
 const Step* BuildStation::current() const {
-    for (const auto& s : document_.study().steps)
+    for (const auto& s : document_.study().steps())
         if (s.key == key_) return &s;
     return nullptr;
 }
 
 void BuildStation::refresh() {
-    const auto& steps = document_.study().steps;
+    const auto& steps = document_.study().steps();
     if (!current()) {
         key_.clear();
         for (const auto& s : steps)
@@ -326,7 +327,7 @@ void BuildStation::toggle_done() {
     const auto* step = current();
     if (!step) return;
     const bool done = !document_.plan().done.contains(step->key);
-    const auto& steps = document_.study().steps;
+    const auto& steps = document_.study().steps();
     const auto at = static_cast<size_t>(step - steps.data());
     const std::string key = step->key, title = step->title;
     // On to what is still to do: a step ticked earlier is not gone over again.
@@ -345,7 +346,7 @@ void BuildStation::take_note() {
 }
 
 void BuildStation::keyPressEvent(QKeyEvent* e) {
-    const auto& steps = document_.study().steps;
+    const auto& steps = document_.study().steps();
     const auto* step = current();
     const auto at = step ? static_cast<size_t>(step - steps.data()) : 0;
     switch (e->key()) {

@@ -62,6 +62,8 @@ class BuildStation : public QWidget {
 
   protected:
     void keyPressEvent(QKeyEvent* e) override;
+    /// Out of sight nothing is refreshed: the list is worked out when somebody looks.
+    void showEvent(QShowEvent* e) override;
 
   private:
     void refresh();

@@ -17,6 +17,7 @@
 #include "log/log_station.h"
 #include "power/power_station.h"
 #include "routing/routing_station.h"
+#include "shell/badges.h"
 #include "wiring/wiring_station.h"
 
 namespace sangre::app {
@@ -32,7 +33,6 @@ Window::Window(Document& document, QWidget* parent) : QMainWindow(parent), docum
     station_ = static_cast<Station>(std::clamp(settings.value("station", 0).toInt(), 0, station_count - 1));
     make_actions();
     lay_out();
-    connect(&document_, &Document::changed, this, &Window::refresh_badges);
     connect(&document_, &Document::said, this, &Window::show_banner);
     connect(&document_, &Document::file_changed, this, [this] {
         setWindowTitle(tr("%1%2 — Sangre")
@@ -59,6 +59,7 @@ void Window::lay_out() {
     auto* row = new QHBoxLayout;
     row->setSpacing(0);
     bar_ = new StationBar(page);
+    new Badges(document_, *bar_);
     connect(bar_, &StationBar::chosen, this, &Window::go);
     row->addWidget(bar_);
     auto* middle = new QVBoxLayout;
@@ -83,7 +84,6 @@ void Window::lay_out() {
     column->addWidget(findings_);
     setCentralWidget(page);
     adapt();
-    refresh_badges();
     go(station_);
 }
 
@@ -187,48 +187,9 @@ void Window::go(Station station) {
     if (station == Station::loads) loads_->entry()->setFocus();
 }
 
-void Window::refresh_badges() {
-    std::array<StationBar::Badge, station_count> badges;
-    const auto& s = document_.study();
-    // A finding waits where its subject is worked on.
-    for (const auto& f : s.findings) {
-        if (f.severity == Severity::note) continue;
-        const bool rail =
-            f.rule.starts_with("rail") || f.rule.starts_with("battery") || f.rule.starts_with("switch");
-        const bool load = f.rule.starts_with("load") || f.rule.starts_with("outside");
-        const bool route =
-            f.rule.starts_with("hole") || f.rule.starts_with("route") || f.rule.starts_with("place");
-        auto& badge = badges[static_cast<size_t>(load    ? Station::loads
-                                                 : rail  ? Station::power
-                                                 : route ? Station::routing
-                                                         : Station::wiring)];
-        ++badge.count;
-        badge.urgent = true;
-        badge.tip +=
-            (badge.tip.isEmpty() ? QString() : QStringLiteral("\n")) + QString::fromStdString(f.sentence);
-    }
-    auto& build = badges[static_cast<size_t>(Station::build)];
-    for (const auto& step : s.steps) build.count += !document_.plan().done.contains(step.key);
-    build.tip = tr("%1 steps to do").arg(build.count);
-    auto& bench = badges[static_cast<size_t>(Station::bench)];
-    for (const auto& r : s.readings) {
-        const auto m = document_.plan().measured.find(r.key);
-        if (m == document_.plan().measured.end())
-            ++bench.count;
-        else if (judge(r, m->second) != Verdict::pass)
-            bench.urgent = true;
-    }
-    bench.tip = tr("%1 readings to take").arg(bench.count);
-    bar_->set_badges(badges);
-}
-
 void Window::follow_finding(const QString& rule) {
-    if (rule.startsWith("load")) return go(Station::loads);
-    if (rule.startsWith("rail") || rule.startsWith("battery")) return go(Station::power);
-    if (rule.startsWith("hole") || rule.startsWith("route") || rule.startsWith("place"))
-        return go(Station::routing);
-    if (rule.startsWith("antenna")) return go(Station::build);
-    go(Station::wiring);
+    // What an antenna wants is a step of the build.
+    go(rule.startsWith("antenna") ? Station::build : station_of(rule.toStdString()));
 }
 
 void Window::practices_menu(QMenu& menu) {

@@ -48,7 +48,6 @@ class Window : public QMainWindow {
     void adapt();
     void make_actions();
     void make_banner(QVBoxLayout& column);
-    void refresh_badges();
     void show_banner(const QString& words, bool error, bool undoable);
     void follow_finding(const QString& rule);
     void plan_menu();

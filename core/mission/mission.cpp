@@ -222,8 +222,7 @@ Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver&
                 const double hours = (t - last) / 3600;
                 last = t;
                 if (amps > 0) s.used += WattHour(amps * volts * hours);
-                for (size_t l = 0; l < plan.loads.size() && !phase.charging && hours > 0; ++l)
-                    m.load_energy[l] += WattHour(draws[i].load_watts(l, charge) * hours);
+                if (!phase.charging && hours > 0) draws[i].add_energy(m.load_energy, charge, hours);
                 if (!phase.charging) note_brown_outs(m, draws[i], i, clock + t, charge);
                 m.points.push_back({Second(clock + t), charge, Volt(volts), Ampere(amps), i});
             });

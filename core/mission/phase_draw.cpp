@@ -72,10 +72,11 @@ double PhaseDraw::read(double charge, double DrawPoint::*value) const {
     return std::lerp(a.*value, b.*value, std::clamp((charge - a.charge) / (b.charge - a.charge), 0.0, 1.0));
 }
 
-double PhaseDraw::load_watts(size_t load, double charge) const {
+void PhaseDraw::add_energy(std::vector<WattHour>& by_load, double charge, double hours) const {
     const auto &a = points_[below(charge)], &b = points_[below(charge) + 1];
-    return std::lerp(a.load_watts[load], b.load_watts[load],
-                     std::clamp((charge - a.charge) / (b.charge - a.charge), 0.0, 1.0));
+    const double x = std::clamp((charge - a.charge) / (b.charge - a.charge), 0.0, 1.0);
+    for (size_t l = 0; l < by_load.size(); ++l)
+        by_load[l] += WattHour(std::lerp(a.load_watts[l], b.load_watts[l], x) * hours);
 }
 
 }  // namespace sangre

@@ -19,8 +19,8 @@ class PhaseDraw {
 
     double amps(double charge) const { return read(charge, &DrawPoint::amps); }
     double volts(double charge) const { return read(charge, &DrawPoint::volts); }
-    /// The load's power at this charge.
-    double load_watts(size_t load, double charge) const;
+    /// Adds what each load takes in so many hours at this charge.
+    void add_energy(std::vector<WattHour>& by_load, double charge, double hours) const;
     /// By charge, rising.
     const std::vector<DrawPoint>& points() const { return points_; }
 

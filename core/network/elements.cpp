@@ -42,9 +42,15 @@ Sloped blended(double x, double w, Left left, Right right) {
 
 }  // namespace
 
-LoadCurrent load_current(const Load& load, double amps, double volts) {
+LoadLaw::LoadLaw(const Load& load)
+    : kind(load.kind),
+      nominal(raw(load.nominal) > 0 ? raw(load.nominal) : std::max(raw(load.v_min), 1.0)),
+      v_min(raw(load.v_min)),
+      winding_ohm(load.kind == LoadKind::motor ? raw(winding_resistance(load)) : 0) {}
+
+LoadCurrent load_current(const LoadLaw& load, double amps, double volts) {
     if (amps == 0) return {0, 0};
-    const double nominal = raw(load.nominal) > 0 ? raw(load.nominal) : std::max(raw(load.v_min), 1.0);
+    const double nominal = load.nominal;
     if (load.kind == LoadKind::resistance) return {volts * amps / nominal, amps / nominal};
     if (load.kind == LoadKind::led) {
         const double dark = led_dark_share * nominal, slope = amps / (nominal - dark);
@@ -54,8 +60,8 @@ LoadCurrent load_current(const Load& load, double amps, double volts) {
     const bool power = load.kind == LoadKind::power;
     // A motor stands still below what its torque asks of the winding; others let go below their least
     // voltage.
-    const double knee = load.kind == LoadKind::motor ? std::max(amps * raw(winding_resistance(load)), 1e-3)
-                                                     : std::max(0.75 * raw(load.v_min), 0.1);
+    const double knee = load.kind == LoadKind::motor ? std::max(amps * load.winding_ohm, 1e-3)
+                                                     : std::max(0.75 * load.v_min, 0.1);
     const double at_knee = power ? amps * nominal / knee : amps;
     const auto [value, slope] = blended(
         volts - knee, 0.05 * knee,

@@ -14,11 +14,19 @@ struct LoadCurrent {
     double amps, slope;
 };
 
+/// What of a load its current depends on, close together: Newton's method reads it for every load each time.
+struct LoadLaw {
+    LoadLaw(const Load& load);
+    LoadKind kind = LoadKind::power;
+    double nominal = 0, v_min = 0;
+    double winding_ohm = 0;  ///< of a motor
+};
+
 /// Current a load takes at a terminal voltage, and its derivative. Below three quarters of its least voltage
 /// a constant-current or constant-power load lets go and behaves as a resistance, so that every network has
 /// an operating point. A motor draws what its torque asks, down to the voltage at which its winding no longer
 /// passes that and it stands still. An LED string is dark below three quarters of nominal.
-LoadCurrent load_current(const Load& load, double amps_at_nominal, double volts);
+LoadCurrent load_current(const LoadLaw& load, double amps_at_nominal, double volts);
 
 /// Nominal ÷ stall current; without a stall current six times the running one is taken (typical).
 Ohm winding_resistance(const Load& motor);

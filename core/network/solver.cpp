@@ -30,6 +30,7 @@ struct Solver::Inside {
     const PlanIndex index;
     Circuit circuit;
     std::vector<const std::vector<size_t>*> into_load;  ///< by load, the feeds that end at it
+    std::vector<LoadLaw> laws;                          ///< by load
     std::vector<const ConverterType*> types;
     std::vector<const Chemistry*> chemistries;
     mutable SparseLu lu, shorted_lu;
@@ -50,6 +51,8 @@ struct Solver::Inside {
     Instant instant(const Demand& demand) const {
         Instant now;
         const double warm = temperature_factor(demand.air) * demand.wire_scale;
+        now.conductance.reserve(circuit.branches.size());
+        now.load_amps.reserve(plan.loads.size());
         for (size_t b = 0; b < circuit.branches.size(); ++b) {
             const auto& branch = circuit.branches[b];
             const bool open =
@@ -100,7 +103,9 @@ struct Solver::Inside {
         for (int n = 0; n < v.size(); ++n) conduct(n, circuit.leak_to[static_cast<size_t>(n)], leak_siemens);
         for (size_t b = 0; b < circuit.branches.size(); ++b) {
             const auto& [from, to, ohm, forward, feed, in_return] = circuit.branches[b];
-            const auto [amps, slope] = branch_current(now.conductance[b], forward, v[from] - v[to]);
+            const double g = now.conductance[b], volts = v[from] - v[to];
+            const auto [amps, slope] =
+                forward > 0 ? branch_current(g, forward, volts) : BranchCurrent{g * volts, g};
             leave(from, amps), leave(to, -amps);
             stamp(from, from, slope), stamp(to, to, slope), stamp(from, to, -slope), stamp(to, from, -slope);
         }
@@ -112,7 +117,7 @@ struct Solver::Inside {
         }
         for (size_t i = 0; i < circuit.loads.size(); ++i) {
             const auto [plus, minus] = circuit.loads[i];
-            const auto [amps, slope] = load_current(plan.loads[i], now.load_amps[i], v[plus] - v[minus]);
+            const auto [amps, slope] = load_current(laws[i], now.load_amps[i], v[plus] - v[minus]);
             leave(plus, amps * now.share), leave(minus, -amps * now.share);
             const double g = slope * now.share;
             stamp(plus, plus, g), stamp(minus, minus, g), stamp(plus, minus, -g), stamp(minus, plus, -g);
@@ -276,6 +281,9 @@ OperatingPoint Solver::Inside::read(const Instant& now, const Demand& demand, co
     OperatingPoint p;
     p.found = true;
     p.node_volts.assign(v.begin(), v.end());
+    p.branch_amps.reserve(circuit.branches.size());
+    p.feeds.reserve(plan.feeds.size());
+    p.loads.reserve(plan.loads.size());
     for (size_t b = 0; b < circuit.branches.size(); ++b) {
         p.branch_amps.push_back(branch_current(now.conductance[b], circuit.branches[b].forward,
                                                v[circuit.branches[b].a] - v[circuit.branches[b].b])
@@ -307,7 +315,7 @@ OperatingPoint Solver::Inside::read(const Instant& now, const Demand& demand, co
     for (const auto& h : circuit.hubs) p.hubs.push_back({across(h), Ampere(0), Watt(0)});
     for (size_t i = 0; i < circuit.loads.size(); ++i) {
         const Volt volts = across(circuit.loads[i]);
-        const double amps = load_current(plan.loads[i], now.load_amps[i], raw(volts)).amps;
+        const double amps = load_current(laws[i], now.load_amps[i], raw(volts)).amps;
         p.loads.push_back({volts, Ampere(amps), Watt(raw(volts) * amps)});
         p.drawn += p.loads.back().watts;
         // A load whose own switch is open is off, not starved.
@@ -348,7 +356,7 @@ void Solver::Inside::margins(const Instant& now, const Demand& demand, const Vec
         unit[0] = 0;
         const Vector x = solver.solve(unit);
         const double seen = x[plus] - x[minus];
-        const double slope = load_current(plan.loads[b.load], now.load_amps[b.load], raw(b.gets)).slope;
+        const double slope = load_current(laws[b.load], now.load_amps[b.load], raw(b.gets)).slope;
         // The load's own conductance is part of what is seen.
         const double path = std::abs(1 - seen * slope) > 1e-9 ? seen / (1 - seen * slope) : seen;
         const double missing = raw(b.needs - b.gets), amps = raw(p.loads[b.load].amps);
@@ -359,7 +367,10 @@ void Solver::Inside::margins(const Instant& now, const Demand& demand, const Vec
 
 Solver::Solver(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths)
     : inside_(std::make_unique<Inside>(plan, build_circuit(plan, catalogue, lengths))) {
-    for (const auto& l : plan.loads) inside_->into_load.push_back(&inside_->index.into(l.id));
+    for (const auto& l : plan.loads) {
+        inside_->into_load.push_back(&inside_->index.into(l.id));
+        inside_->laws.emplace_back(l);
+    }
     for (const auto& c : plan.converters) inside_->types.push_back(find(catalogue.converters, c.type));
     for (const auto& b : plan.batteries)
         inside_->chemistries.push_back(find(catalogue.chemistries, b.chemistry));

@@ -26,6 +26,25 @@ bool suits(const FuseFamily& family, Ampere rating, const FuseNeed& need) {
     return family.voltage >= need.volts && family.breaking >= breaking_current(rating, need);
 }
 
+namespace {
+
+/// No more than damage_time says, for one division: what the wire would stand if it lost no heat.
+class LeastDamageTime {
+  public:
+    LeastDamageTime(const WireThermal& thermal, const Insulation& insulation, Celsius start)
+        : damage_(thermal.adiabatic_heat(insulation.damage, start)),
+          overload_(thermal.adiabatic_heat(Celsius(raw(insulation.max) + overload_rise_k), start)) {}
+    double at(double amps) const {
+        const double quick = damage_ / (amps * amps);
+        return quick <= short_time_s ? quick : std::max(short_time_s, overload_ / (amps * amps));
+    }
+
+  private:
+    double damage_, overload_;
+};
+
+}  // namespace
+
 Second damage_time(const WireThermal& thermal, const Insulation& insulation, Ampere current, Celsius start) {
     const Second quick = thermal.time_to(current, insulation.damage, start);
     if (raw(quick) <= short_time_s) return quick;
@@ -40,9 +59,11 @@ std::optional<Ampere> first_crossing(const FuseFamily& family, Ampere rating, co
     const double low = family.gates.front().multiple * raw(rating),
                  high = std::max(raw(prospective), low * 1.01);
     constexpr int points = 28;
+    const LeastDamageTime least(thermal, insulation, start);
     for (int i = 0; i <= points; ++i) {
         const double amps = low * std::pow(high / low, static_cast<double>(i) / points);
         const Second opens = slow_edge(family, rating, Ampere(amps));
+        if (raw(opens) <= least.at(amps)) continue;
         // Above the first gate but below the second the edge is in hours: what counts is the steady state.
         const Second stands = damage_time(thermal, insulation, Ampere(amps), start);
         if (std::isfinite(raw(stands)) && opens > stands) return Ampere(amps);

@@ -23,6 +23,22 @@ Second edge(const FuseFamily& family, Ampere rating, Ampere current, Second Gate
     return Second(std::exp(std::lerp(std::log(raw(g[i].*side)), std::log(raw(g[i + 1].*side)), x)));
 }
 
+/// The multiple of the rating whose fast edge is this duration: the gates read backwards. At most 100.
+double melting_multiple(const FuseFamily& family, Second time) {
+    const auto& g = family.gates;
+    if (g.empty()) return 100;
+    if (time >= g.front().fastest) return g.front().multiple;
+    const double least = 1e-3;  // of any edge
+    if (raw(time) < least) return 100;
+    if (time <= g.back().fastest)
+        return std::min(g.back().multiple * std::sqrt(raw(g.back().fastest) / raw(time)), 100.0);
+    size_t i = 0;
+    while (g[i + 1].fastest >= time) ++i;
+    const double x =
+        std::log(raw(time) / raw(g[i].fastest)) / std::log(raw(g[i + 1].fastest) / raw(g[i].fastest));
+    return g[i].multiple * std::pow(g[i + 1].multiple / g[i].multiple, x);
+}
+
 }  // namespace
 
 Second slow_edge(const FuseFamily& family, Ampere rating, Ampere current) {
@@ -40,16 +56,8 @@ Ampere continuous_limit(const FuseFamily& family, Ampere rating, Celsius air) {
 
 bool rides(const FuseFamily& family, Ampere rating, Ampere current, Second time) {
     if (raw(time) <= 0 || raw(current) <= 0) return true;
-    // The fast edge's I²t at this duration: the current whose fast edge equals the duration.
-    double low = raw(rating), high = raw(rating) * 100;
-    for (int i = 0; i < 60; ++i) {
-        const double middle = std::sqrt(low * high);
-        if (fast_edge(family, rating, Ampere(middle)) > time)
-            low = middle;
-        else
-            high = middle;
-    }
-    return raw(current) * raw(current) <= 0.3 * low * low;
+    const double melts = raw(rating) * melting_multiple(family, time);
+    return raw(current) * raw(current) <= 0.3 * melts * melts;
 }
 
 Ohm fuse_resistance(Ampere rating) { return Ohm(0.09 / raw(rating)); }

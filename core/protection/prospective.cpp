@@ -65,8 +65,7 @@ ShortCircuit short_circuit(const Plan& plan, const Catalogue& catalogue, const S
     const auto way = plain_way(plan, index, feed);
     const auto* chemistry =
         plan.batteries.empty() ? nullptr : find(catalogue.chemistries, plan.batteries[0].chemistry);
-    if (way.empty() || !chemistry || !index.is_tree())
-        return short_circuit_by_network(plan, solver, feed);
+    if (way.empty() || !chemistry || !index.is_tree()) return short_circuit_by_network(plan, solver, feed);
     const auto ohm = [&](size_t f) {
         return solver.circuit().branches[2 * f].ohm + solver.circuit().branches[2 * f + 1].ohm;
     };

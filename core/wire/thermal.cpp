@@ -168,4 +168,12 @@ Second WireThermal::time_to(Ampere current, Celsius limit, Celsius start) const 
     return Second(time);
 }
 
+double WireThermal::adiabatic_heat(Celsius limit, Celsius start) const {
+    if (limit <= start) return 0;
+    // ∫ C dT / (R20·(1 + α(T − 20))), R20 as the wires in parallel make it.
+    const double rise = temperature_factor(limit) / temperature_factor(start);
+    const double alpha = temperature_factor(Celsius(21)) - temperature_factor(Celsius(20));
+    return heat_capacity_ / (resistance20_ * alpha) * std::log(rise) * conductors_ * conductors_;
+}
+
 }  // namespace sangre

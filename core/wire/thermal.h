@@ -60,6 +60,9 @@ class WireThermal {
     /// How long `current` may flow, from `start`, until the conductor reaches `limit`; infinite where it
     /// never does.
     Second time_to(Ampere current, Celsius limit, Celsius start) const;
+    /// I²t, A²·s, that takes the conductor from `start` to `limit` where no heat is lost; 0 where it is
+    /// there.
+    double adiabatic_heat(Celsius limit, Celsius start) const;
     Celsius air() const { return air_; }
 
   private:

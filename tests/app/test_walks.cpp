@@ -142,29 +142,29 @@ class TestWalks : public QObject {
         Desk d;
         d.document.propose_wiring();
         d.window.go(Station::build);
-        const auto to_do = d.document.study().steps.size() -
+        const auto to_do = d.document.study().steps().size() -
                            static_cast<size_t>(std::count_if(
-                               d.document.study().steps.begin(), d.document.study().steps.end(),
+                               d.document.study().steps().begin(), d.document.study().steps().end(),
                                [&](const auto& s) { return d.document.plan().done.contains(s.key); }));
         for (size_t i = 0; i < to_do; ++i) QTest::keyClick(d.window.build(), Qt::Key_Space);
-        for (const auto& s : d.document.study().steps)
+        for (const auto& s : d.document.study().steps())
             QVERIFY2(d.document.plan().done.contains(s.key), s.key.c_str());
-        QCOMPARE(minutes_left(d.document.plan(), d.document.study().steps), 0.0);
+        QCOMPARE(minutes_left(d.document.plan(), d.document.study().steps()), 0.0);
         d.window.go(Station::bench);
-        const auto readings = d.document.study().readings;  // recording one makes a new study
+        const auto readings = d.document.study().readings();  // recording one makes a new study
         for (const auto& r : readings) {
             d.window.bench()->go_to(r.key);
             d.window.bench()->field()->setText(
                 std::isinf(r.high) ? QStringLiteral("OL") : QString::number((r.low + r.high) / 2, 'f', 4));
             d.window.bench()->record();
         }
-        for (const auto& r : d.document.study().readings) {
+        for (const auto& r : d.document.study().readings()) {
             const auto m = d.document.plan().measured.find(r.key);
             QVERIFY2(m != d.document.plan().measured.end() && judge(r, m->second) == Verdict::pass,
                      r.key.c_str());
         }
         QVERIFY(d.document.plan().log.size() >=
-                d.document.study().steps.size() + d.document.study().readings.size());
+                d.document.study().steps().size() + d.document.study().readings().size());
         const auto file = d.folder.filePath("done.json");
         QVERIFY(d.document.save_as(file));
         QVERIFY(load_plan(file.toStdString())->done == d.document.plan().done);

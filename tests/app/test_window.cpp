@@ -29,6 +29,7 @@ struct Bench {
         if (with_demo) document.open(QString::fromStdString(test::demo_file()));
         window.resize(1280, 800);
         window.show();
+        QApplication::setActiveWindow(&window);  // no window manager does under a virtual display
         settle();
     }
     void settle() {
@@ -83,6 +84,7 @@ class TestWindow : public QObject {
         QVERIFY(!test::has(b.document.study(), "rail-noise"));
 
         QTest::keyClick(&w, Qt::Key_5, Qt::AltModifier);
+        QCOMPARE(w.station(), Station::build);
         const auto step = w.build()->current()->key;
         QVERIFY(!b.document.plan().done.contains(step));
         QTest::keyClick(w.build(), Qt::Key_Space);
@@ -94,6 +96,7 @@ class TestWindow : public QObject {
         QCOMPARE(b.document.plan().log.back().text, std::string("used the long ferrules"));
 
         QTest::keyClick(&w, Qt::Key_6, Qt::AltModifier);
+        QCOMPARE(w.station(), Station::bench);
         const auto reading = w.bench()->current()->key;
         QTest::keyClicks(w.bench()->field(), "OL");
         QTest::keyClick(w.bench()->field(), Qt::Key_Return);
@@ -252,7 +255,7 @@ class TestWindow : public QObject {
         Bench b(false);
         QVERIFY(b.document.open(file));
         const auto s = b.document.study();
-        QVERIFY(s.now.found && s.mission.lasts && !s.steps.empty() && !s.readings.empty());
+        QVERIFY(s.now.found && s.mission.lasts && !s.steps().empty() && !s.readings().empty());
         QVERIFY(count(s.findings, Severity::danger) + count(s.findings, Severity::caution) >=
                 1);  // something to decide
         // The first fix of each finding, one after another, leaves nothing dangerous.

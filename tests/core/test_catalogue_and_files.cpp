@@ -81,7 +81,7 @@ class TestCatalogueAndFiles : public QObject {
         const auto plan = plan_from_json(R"({"format": "sangre-plan", "version": 2})", "x");
         QVERIFY(plan);
         const auto s = test::studied(*plan);
-        QVERIFY(s.findings.empty() && s.steps.empty() && s.readings.empty());
+        QVERIFY(s.findings.empty() && s.steps().empty() && s.readings().empty());
     }
 
     void broken_plans_say_where_data() {

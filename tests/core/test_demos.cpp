@@ -47,10 +47,10 @@ class TestDemos : public QObject {
         const auto plan = demo_of(file);
         const auto a = test::studied(plan), b = test::studied(plan);
         QCOMPARE(study_to_json(plan, a), study_to_json(plan, b));
-        QCOMPARE(a.steps.size(), b.steps.size());
-        for (size_t i = 0; i < a.readings.size(); ++i) {
-            QCOMPARE(a.readings[i].key, b.readings[i].key);
-            QCOMPARE(a.readings[i].low, b.readings[i].low);
+        QCOMPARE(a.steps().size(), b.steps().size());
+        for (size_t i = 0; i < a.readings().size(); ++i) {
+            QCOMPARE(a.readings()[i].key, b.readings()[i].key);
+            QCOMPARE(a.readings()[i].low, b.readings()[i].low);
         }
     }
     void conditions_are_answered_alike_from_an_earlier_study_data() { demos(); }
@@ -79,8 +79,8 @@ class TestDemos : public QObject {
         for (const auto& x : plan.feeds) subjects.push_back(x.id);
         for (const auto& x : plan.batteries) subjects.push_back(x.id);
         for (const auto& x : plan.passages) subjects.push_back(x.id);
-        for (const auto& x : s.steps) subjects.push_back(x.key);
-        for (const auto& x : s.readings) subjects.push_back(x.key);
+        for (const auto& x : s.steps()) subjects.push_back(x.key);
+        for (const auto& x : s.readings()) subjects.push_back(x.key);
         for (const auto& id : subjects) {
             const auto why = explain(plan, parts(), s, id);
             QVERIFY2(!why.title.empty() && !why.lines.empty(), id.c_str());
@@ -115,17 +115,17 @@ class TestDemos : public QObject {
             for (const auto& fix : f.fixes) QVERIFY(!fix.label.empty());
         }
         std::set<std::string> keys;
-        for (const auto& step : s.steps) {
+        for (const auto& step : s.steps()) {
             QVERIFY2(keys.insert(step.key).second, step.key.c_str());
             QVERIFY2(!step.title.empty() && !step.actions.empty() && step.minutes > 0, step.key.c_str());
             // What must come before and is a step at all has been.
             for (const auto& before : step.after)
                 QVERIFY2(
-                    keys.contains(before) || std::none_of(s.steps.begin(), s.steps.end(),
+                    keys.contains(before) || std::none_of(s.steps().begin(), s.steps().end(),
                                                           [&](const auto& x) { return x.key == before; }),
                     (step.key + " after " + before).c_str());
         }
-        for (const auto& r : s.readings)
+        for (const auto& r : s.readings())
             QVERIFY2(r.low <= r.high && std::isfinite(r.low) && sane(window_text(r)), r.key.c_str());
     }
     void kirchhoff_in_every_phase_data() { demos(); }

@@ -197,7 +197,7 @@ class TestEditsAndStudy : public QObject {
                     QVERIFY(std::abs(quick.now.node_volts[i] - whole.now.node_volts[i]) < 1e-9);
                 CLOSE(raw(quick.mission.run_time), raw(whole.mission.run_time), 1e-9);
                 QCOMPARE(quick.findings.size(), whole.findings.size());
-                QCOMPARE(quick.steps.size(), whole.steps.size());
+                QCOMPARE(quick.steps().size(), whole.steps().size());
             }
     }
     void a_study_is_pure() {

@@ -15,7 +15,7 @@ size_t position(const std::vector<Step>& steps, const std::string& key) {
     return SIZE_MAX;
 }
 const Reading* reading(const Study& s, const std::string& key) {
-    for (const auto& r : s.readings)
+    for (const auto& r : s.readings())
         if (r.key == key) return &r;
     return nullptr;
 }
@@ -26,11 +26,11 @@ class TestStepsAndReadings : public QObject {
   private slots:
     void every_dependency_is_met() {
         const auto s = test::studied(test::demo());
-        QVERIFY(s.steps.size() > 40);
+        QVERIFY(s.steps().size() > 40);
         std::set<std::string> seen;
-        for (const auto& step : s.steps) {
+        for (const auto& step : s.steps()) {
             for (const auto& key : step.after)
-                if (position(s.steps, key) != SIZE_MAX)
+                if (position(s.steps(), key) != SIZE_MAX)
                     QVERIFY2(seen.contains(key), (step.key + " before " + key).c_str());
             QVERIFY2(seen.insert(step.key).second, step.key.c_str());
             QVERIFY2(
@@ -42,12 +42,12 @@ class TestStepsAndReadings : public QObject {
         const auto plan = test::demo();
         const auto s = test::studied(plan);
         const auto at = [&](const std::string& key) {
-            const auto p = position(s.steps, key);
+            const auto p = position(s.steps(), key);
             if (p == SIZE_MAX) qWarning("no step %s", key.c_str());
             return p;
         };
         for (const auto& f : plan.feeds) {
-            const auto sleeve = position(s.steps, "sleeve/" + f.id);
+            const auto sleeve = position(s.steps(), "sleeve/" + f.id);
             for (const char* end : {"/source", "/load"}) {
                 const auto join = at("join/" + f.id + end);
                 if (sleeve != SIZE_MAX) QVERIFY(sleeve < join);
@@ -57,19 +57,19 @@ class TestStepsAndReadings : public QObject {
         }
         const auto pump = plan.feeds[feeds_into(plan, "load-fog-pump").front()].id;
         QVERIFY(at("thread/" + pump) < at("join/" + pump + "/load"));
-        QVERIFY(at("thread/" + pump) < position(s.steps, "sleeve/" + pump));
+        QVERIFY(at("thread/" + pump) < position(s.steps(), "sleeve/" + pump));
         QVERIFY(at("test/shorts") < at("test/first-power"));
         QVERIFY(at("antenna/load-telemetry") < at("test/first-power"));
-        QCOMPARE(s.steps.back().key, std::string("fit/battery-fuse"));
-        QVERIFY(!s.steps.back().caution.empty());
+        QCOMPARE(s.steps().back().key, std::string("fit/battery-fuse"));
+        QVERIFY(!s.steps().back().caution.empty());
     }
     void small_edits_move_little() {
         const auto plan = test::demo();
-        const auto before = test::studied(plan).steps;
-        const auto wider = test::studied(set_wire(plan, plan.feeds[4].id, "awg14-pvc")).steps;
+        const auto before = test::studied(plan).steps();
+        const auto wider = test::studied(set_wire(plan, plan.feeds[4].id, "awg14-pvc")).steps();
         QCOMPARE(before.size(), wider.size());
         for (size_t i = 0; i < before.size(); ++i) QCOMPARE(before[i].key, wider[i].key);
-        const auto fewer = test::studied(remove_load(plan, "load-steering")).steps;
+        const auto fewer = test::studied(remove_load(plan, "load-steering")).steps();
         std::vector<std::string> kept, left;
         for (const auto& s : before)
             if (position(fewer, s.key) != SIZE_MAX) kept.push_back(s.key);
@@ -92,7 +92,7 @@ class TestStepsAndReadings : public QObject {
         QVERIFY(plan.done.contains("test/beep"));
         QCOMPARE(plan.log.back().text, std::string("Done: Beep"));
         const auto s = test::studied(plan);
-        QVERIFY(minutes_left(plan, s.steps) < minutes_left(Plan{}, s.steps));
+        QVERIFY(minutes_left(plan, s.steps()) < minutes_left(Plan{}, s.steps()));
         plan = mark_step(plan, "test/beep", "Beep", false, "2026-11-20T20:01:00");
         QVERIFY(!plan.done.contains("test/beep"));
         QCOMPARE(plan.log.size(), test::demo().log.size() + 2);
@@ -101,7 +101,7 @@ class TestStepsAndReadings : public QObject {
     void windows_hold_what_they_must() {
         const auto plan = test::demo();
         const auto s = test::studied(plan);
-        for (const auto& r : s.readings) {
+        for (const auto& r : s.readings()) {
             QVERIFY2(std::isfinite(r.low) && r.low >= 0 && r.high > r.low, r.key.c_str());
             QVERIFY(!r.title.empty() && !r.red.empty() && !r.black.empty());
         }
@@ -126,7 +126,7 @@ class TestStepsAndReadings : public QObject {
     void every_switch_state_is_tried() {
         const auto s = test::studied(test::demo());
         size_t combinations = 0, open = 0;
-        for (const auto& r : s.readings) {
+        for (const auto& r : s.readings()) {
             combinations += r.key.starts_with("shorts/");
             open += r.key.starts_with("open/");
         }
@@ -134,7 +134,7 @@ class TestStepsAndReadings : public QObject {
         QCOMPARE(open, size_t{3});
         // The lamp's resistance is seen only where main and lamp are on.
         QVERIFY(reading(s, "shorts/000")->low == 1000 && reading(s, "shorts/110")->low < 100);
-        for (size_t i = 1; i < s.readings.size(); ++i) QVERIFY(s.readings[i].live || !s.readings[i - 1].live);
+        for (size_t i = 1; i < s.readings().size(); ++i) QVERIFY(s.readings()[i].live || !s.readings()[i - 1].live);
     }
     void standing_current_is_the_masts() {
         const auto s = test::studied(test::demo());
@@ -157,7 +157,7 @@ class TestStepsAndReadings : public QObject {
     }
     void wrong_readings_have_suspects() {
         const auto plan = test::demo();
-        for (const auto& r : test::studied(plan).readings) {
+        for (const auto& r : test::studied(plan).readings()) {
             QVERIFY(suspects(plan, r, Verdict::pass).empty());
             QVERIFY2(!suspects(plan, r, r.high > 1e9 ? Verdict::low : Verdict::high).empty(), r.key.c_str());
         }

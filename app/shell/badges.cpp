@@ -1,0 +1,59 @@
+#include "shell/badges.h"
+
+namespace sangre::app {
+
+Station station_of(const std::string& rule) {
+    const auto of = [&](std::initializer_list<const char*> groups) {
+        return std::any_of(groups.begin(), groups.end(), [&](const char* g) { return rule.starts_with(g); });
+    };
+    if (of({"load", "outside"})) return Station::loads;
+    if (of({"rail", "battery"})) return Station::power;
+    if (of({"hole", "route", "place"})) return Station::routing;
+    return Station::wiring;
+}
+
+Badges::Badges(Document& document, StationBar& bar) : QObject(&bar), document_(document), bar_(bar) {
+    pause_.setSingleShot(true);
+    pause_.setInterval(120);
+    connect(&pause_, &QTimer::timeout, this, &Badges::count_work);
+    connect(&document_, &Document::changed, this, [this] {
+        count_findings();
+        pause_.start();
+    });
+    count_findings();
+    count_work();
+}
+
+void Badges::count_findings() {
+    for (const auto s : {Station::loads, Station::power, Station::wiring, Station::routing})
+        badges_[static_cast<size_t>(s)] = {};
+    for (const auto& f : document_.study().findings) {
+        if (f.severity == Severity::note) continue;
+        auto& badge = badges_[static_cast<size_t>(station_of(f.rule))];
+        ++badge.count;
+        badge.urgent = true;
+        if (!badge.tip.isEmpty()) badge.tip += '\n';
+        badge.tip += QString::fromStdString(f.sentence);
+    }
+    bar_.set_badges(badges_);
+}
+
+void Badges::count_work() {
+    const auto& plan = document_.plan();
+    StationBar::Badge build, bench;
+    for (const auto& step : document_.study().steps()) build.count += !plan.done.contains(step.key);
+    for (const auto& r : document_.study().readings()) {
+        const auto m = plan.measured.find(r.key);
+        if (m == plan.measured.end())
+            ++bench.count;
+        else if (judge(r, m->second) != Verdict::pass)
+            bench.urgent = true;
+    }
+    build.tip = tr("%1 steps to do").arg(build.count);
+    bench.tip = tr("%1 readings to take").arg(bench.count);
+    badges_[static_cast<size_t>(Station::build)] = build;
+    badges_[static_cast<size_t>(Station::bench)] = bench;
+    bar_.set_badges(badges_);
+}
+
+}  // namespace sangre::app
