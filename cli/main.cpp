@@ -28,6 +28,8 @@ struct CannotRead {
 struct Options {
     std::string file, output, phase, charge, air;
     bool json = false, csv = false, worst = false;
+    size_t draws = 2000;
+    std::uint64_t seed = 1;
 };
 
 Catalogue catalogue() {
@@ -92,6 +94,36 @@ int run_study(const Options& o) {
         fmt::print("  {}: {}, {}, drop {}, warmest {}\n", feed_name(plan, plan.feeds[i]),
                    format(s.now.feeds[i].supply), format(s.now.feeds[i].at_end),
                    format_percent(s.worst.feeds[i].drop_share), format(s.protection[i].warmest));
+    return 0;
+}
+
+/// How sure the numbers are, in one phase.
+int run_tolerance(const Options& o) {
+    const auto plan = plan_of(o);
+    const auto parts = catalogue();
+    const auto* phase = phase_of(plan, conditions(o, plan));
+    if (!phase) throw CannotRead{o.file + ": the plan has no phases to draw in"};
+    const auto t =
+        study_tolerance(plan, parts, feed_lengths(lay_harness(plan, parts)), *phase, o.draws, o.seed);
+    if (o.json) {
+        std::cout << tolerance_to_json(plan, *phase, t);
+        return 0;
+    }
+    const auto line = [](const std::string& what, const Range& r, const auto& quantity) {
+        fmt::print("  {}: {} – {}, half of the time over {}; moved most by {}\n", what,
+                   format(quantity(r.low)), format(quantity(r.high)), format(quantity(r.middle)),
+                   spread_name(r.most()));
+    };
+    const auto volts = [](double v) { return Volt(v); };
+    fmt::print("{}, {}: nine draws of ten of {} lie within\n", plan.name, phase->name, t.draws);
+    line("run time in this phase", t.run_hours, [](double h) { return Second(h * 3600); });
+    line("battery current", t.battery_amps, [](double a) { return Ampere(a); });
+    line("battery voltage", t.battery_volts, volts);
+    for (size_t i = 0; i < plan.loads.size(); ++i) {
+        line(plan.loads[i].name, t.load_volts[i], volts);
+        if (t.browns_out[i] > 0)
+            fmt::print("    browns out in {} of them\n", format_percent(t.browns_out[i]));
+    }
     return 0;
 }
 
@@ -214,6 +246,12 @@ int main(int argc, char** argv) {
     study_command->add_option("--charge", o.charge, "state of charge, such as 68%");
     study_command->add_option("--ambient", o.air, "air temperature, such as -5 or \"-5 °C\"");
     study_command->add_flag("--worst", o.worst, "everything at its peak on a nearly empty, cold pack");
+    auto* tolerance_command = command("tolerance", "how sure the numbers are, in one phase", run_tolerance);
+    takes_plan(tolerance_command);
+    tolerance_command->add_flag("--json", o.json, "for scripts");
+    tolerance_command->add_option("--phase", o.phase, "mission phase, by name or id");
+    tolerance_command->add_option("--draws", o.draws, "how many")->check(CLI::Range(20, 1000000));
+    tolerance_command->add_option("--seed", o.seed, "the same seed gives the same draws");
     takes_plan(command("findings", "what is wrong, and what mends it; exit 1 on a danger", run_findings));
     auto* propose_command = command("propose", "a wired plan from a list of loads", run_propose);
     propose_command->add_option("LOADS", o.file, "a CSV of loads, or a plan to wire anew")->required();

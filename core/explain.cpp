@@ -155,6 +155,10 @@ Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t
     why.add(fmt::format("Warm {}, after a peak {}; {} stands {}", format(p.warm), format(p.warmest),
                         p.insulation->name, format(p.insulation->max)),
             p.warmest > p.insulation->max ? Tone::danger : Tone::good);
+    if (const auto& day = s.wire_day()[i]; day.phase < plan.phases.size() && day.hottest > plan.hottest_air)
+        why.add(
+            fmt::format("Over the day hottest at the end of {}: {}, {} of what that phase would settle at.",
+                        plan.phases[day.phase].name, format(day.hottest), format_percent(day.settled)));
     why.add(fmt::format("Carries {} in {}, {} together ({})", format(p.ampacity), format(plan.hottest_air),
                         s.harness.routes[i].bunched,
                         format_percent(bunching_factor(s.harness.routes[i].bunched))));
@@ -193,6 +197,11 @@ Why of_converter(const Plan& plan, const Catalogue& catalogue, const Study& s, s
             x.continuous > t->rated * t->trusted ? Tone::caution : Tone::good);
     why.add(
         fmt::format("Loses {} as heat, {} % efficient", format(x.heat), format_number(t->efficiency * 100)));
+    const Celsius surface(raw(plan.hottest_air) + raw(x.heat) * t->thermal);
+    why.add(fmt::format("{} × {} K/W = {} over {} air: {}; it stands {}", format(x.heat),
+                        format_number(t->thermal), format_number(raw(x.heat) * t->thermal) + " K",
+                        format(plan.hottest_air), format(surface), format(t->hottest)),
+            surface > t->hottest ? Tone::danger : Tone::good);
     why.heading("Set voltage");
     why.lines.insert(why.lines.end(), s.windows[i].why.lines.begin(), s.windows[i].why.lines.end());
     why.add("Set to " + format(c.set),

@@ -88,6 +88,9 @@ Study study(const Plan& plan, const Catalogue& catalogue, const Conditions& cond
         [kept, &catalogue] { return build_steps(*kept, catalogue, figures_of(*kept, catalogue)); });
     s.readings = Lazy<std::vector<Reading>>(
         [kept, &catalogue] { return bench_readings(*kept, catalogue, figures_of(*kept, catalogue)); });
+    s.wire_day = Lazy<std::vector<WireDay>>([kept, protection = s.protection, solver = s.solver] {
+        return wire_heat_over_day(*kept, *solver, protection);
+    });
     s.mission = mission.get();
     s.findings = review({plan, catalogue, s});
     return s;

@@ -3,6 +3,7 @@
 #include "bench/readings.h"
 #include "build/steps.h"
 #include "lazy.h"
+#include "mission/wire_heat.h"
 #include "review/review.h"
 
 namespace sangre {
@@ -12,6 +13,7 @@ struct Study : Figures {
     std::vector<Finding> findings;
     Lazy<std::vector<Step>> steps;        ///< worked out when first asked for: no other number needs them
     Lazy<std::vector<Reading>> readings;  ///< likewise
+    Lazy<std::vector<WireDay>> wire_day;  ///< likewise, by feed
     Gram mass{};      ///< battery, wires, modules, fuses, switches and plugs; loads not included
     double cost = 0;  ///< of the catalogue's parts, in its typical money; the battery is not included
 };

@@ -232,12 +232,17 @@ const Entry* find(const std::vector<Entry>& entries, const Id& id) {
     return nullptr;
 }
 
+/// Whether the shipped entries are held against their schema as well. The tests do; a start of the application
+/// does not repeat what they proved, which would take most of its time.
+enum class Shipped { trusted, checked };
+
 /// Reads every *.json of data_directory/catalogue, then of `own`, whose entries extend the catalogue and
-/// replace those of the same id. Each file and entry is checked against its schema; what does not fit is left
-/// out and named in `refused` with file, path inside it and reason, and all the rest still loads. An error
-/// only where the shipped catalogue cannot be listed.
+/// replace those of the same id. Own files and entries are checked against their schema; what does not fit is
+/// left out and named in `refused` with file, path inside it and reason, and all the rest still loads. An
+/// error only where the shipped catalogue cannot be listed.
 tl::expected<Catalogue, std::string> load_catalogue(const std::filesystem::path& data_directory,
-                                                    const std::filesystem::path& own = {});
+                                                    const std::filesystem::path& own = {},
+                                                    Shipped shipped = Shipped::trusted);
 
 /// The user's own catalogue files: $XDG_DATA_HOME/sangre/catalogue, or ~/.local/share/sangre/catalogue.
 std::filesystem::path own_catalogue();

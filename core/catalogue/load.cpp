@@ -208,9 +208,12 @@ void with_list(Catalogue& c, const std::string& kind, Visit visit) {
 }
 
 /// Adds a file's entries; `own` entries replace those of the same id, shipped ones must be new.
-void add_file(Catalogue& into, const fs::path& file, const fs::path& data, bool own) {
-    const auto document = read_checked_json(file, data / "schema" / "catalogue.schema.json");
+void add_file(Catalogue& into, const fs::path& file, const fs::path& data, bool own, bool check) {
+    const auto document =
+        check ? read_checked_json(file, data / "schema" / "catalogue.schema.json") : read_json(file);
     if (!document) return void(into.refused.push_back(document.error()));
+    if (!document->is_object() || !document->contains("kind") || !document->contains("entries"))
+        return void(into.refused.push_back(file.string() + ": not a catalogue file: no kind or no entries"));
     const std::string kind = document->at("kind");
     const auto& entries = document->at("entries");
     const auto schema = data / "schema" / "entry" / (kind + ".schema.json");
@@ -219,20 +222,21 @@ void add_file(Catalogue& into, const fs::path& file, const fs::path& data, bool 
         for (size_t i = 0; i < entries.size(); ++i) {
             const auto at = fmt::format("{}: /entries/{}", file.string(), i);
             const auto refuse = [&](const std::string& why) { into.refused.push_back(at + why); };
-            if (const auto fits = check_schema(entries[i], schema, ""); !fits) {
-                refuse(fits.error().substr(2));  // without the empty name and its colon
-                continue;
-            }
+            if (check)
+                if (const auto fits = check_schema(entries[i], schema, ""); !fits) {
+                    refuse(fits.error().substr(2));  // without the empty name and its colon
+                    continue;
+                }
             typename std::remove_reference_t<decltype(list)>::value_type entry;
-            entry.id = entries[i].at("id"), entry.source = entries[i].at("source");
-            if (!here.insert(entry.id).second || (!own && find(list, entry.id))) {
-                refuse(fmt::format("/id: “{}” is there twice", entry.id));
-                continue;
-            }
             try {
+                entry.id = entries[i].at("id"), entry.source = entries[i].at("source");
                 read(entries[i], entry);
             } catch (const std::exception& e) {
                 refuse(e.what());
+                continue;
+            }
+            if (!here.insert(entry.id).second || (!own && find(list, entry.id))) {
+                refuse(fmt::format("/id: “{}” is there twice", entry.id));
                 continue;
             }
             std::erase_if(list, [&](const auto& e) { return e.id == entry.id; });
@@ -264,14 +268,15 @@ void drop_dangling(Catalogue& c, List& list, const Others& others, const char* w
 
 }  // namespace
 
-tl::expected<Catalogue, std::string> load_catalogue(const fs::path& data, const fs::path& own) {
+tl::expected<Catalogue, std::string> load_catalogue(const fs::path& data, const fs::path& own,
+                                                    Shipped shipped) {
     Catalogue catalogue;
-    const auto shipped = json_files(data / "catalogue");
-    if (!shipped) return tl::unexpected(shipped.error());
-    for (const auto& file : *shipped) add_file(catalogue, file, data, false);
+    const auto files = json_files(data / "catalogue");
+    if (!files) return tl::unexpected(files.error());
+    for (const auto& file : *files) add_file(catalogue, file, data, false, shipped == Shipped::checked);
     if (std::error_code ignored; !own.empty() && fs::is_directory(own, ignored)) {
         if (const auto mine = json_files(own))
-            for (const auto& file : *mine) add_file(catalogue, file, data, true);
+            for (const auto& file : *mine) add_file(catalogue, file, data, true, true);
         else
             catalogue.refused.push_back(mine.error());
     }

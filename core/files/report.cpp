@@ -91,6 +91,7 @@ std::string study_to_json(const Plan& plan, const Study& s) {
                                   {"peak_A", raw(x.peak)},
                                   {"drop_share", x.drop_share},
                                   {"warmest_C", raw(p.warmest)},
+                                  {"day_warmest_C", raw(s.wire_day()[i].hottest)},
                                   {"ampacity_A", raw(p.ampacity)}}},
                                 {"short",
                                  {{"outcome", word(p.fault.outcome)},
@@ -143,6 +144,28 @@ std::string study_to_json(const Plan& plan, const Study& s) {
                                    {"fixes", fixes}});
     }
     return out.dump(1) + "\n";
+}
+
+std::string tolerance_to_json(const Plan& plan, const Phase& phase, const ToleranceStudy& t) {
+    const auto range = [](const Range& r) {
+        return json{
+            {"p5", r.low}, {"p50", r.middle}, {"p95", r.high}, {"moved_most_by", spread_name(r.most())}};
+    };
+    json out{{"format", "sangre-tolerance"},
+             {"version", 1},
+             {"plan", plan.name},
+             {"phase", phase.id},
+             {"draws", t.draws},
+             {"failed", t.failed}};
+    out["battery_A"] = range(t.battery_amps), out["battery_V"] = range(t.battery_volts);
+    out["run_time_h"] = range(t.run_hours);
+    out["loads"] = json::array(), out["feeds"] = json::array();
+    for (size_t i = 0; i < t.load_volts.size(); ++i)
+        out["loads"].push_back(
+            {{"id", plan.loads[i].id}, {"V", range(t.load_volts[i])}, {"browns_out_share", t.browns_out[i]}});
+    for (size_t i = 0; i < t.feed_drop.size(); ++i)
+        out["feeds"].push_back({{"id", plan.feeds[i].id}, {"drop_V", range(t.feed_drop[i])}});
+    return out.dump(2) + "\n";
 }
 
 }  // namespace sangre

@@ -11,13 +11,17 @@ constexpr std::array first_charges{0.0, 0.1, 0.25, 0.5, 0.75, 1.0};
 constexpr double straight_enough = 0.01;
 constexpr int refinements = 2;
 
+/// `fuller`: the point at the next higher charge, if any. A module that let go there has not started again
+/// unless its input is above its restart voltage by now.
 DrawPoint at_charge(const Plan& plan, const Solver& solver, const Demand& in_phase, double charge,
-                    OperatingPoint& near) {
+                    OperatingPoint& near, const DrawPoint* fuller) {
     auto demand = in_phase;
     demand.charge = charge;
+    if (fuller) demand.locked = fuller->locked;
     near = solver.solve(demand, near);
     DrawPoint p;
     p.charge = charge;
+    for (const auto& c : near.converters) p.locked.push_back(c.locked_out);
     for (const auto& b : near.batteries) p.amps += raw(b.amps);
     if (!near.batteries.empty()) p.volts = raw(near.batteries.back().volts);
     p.drawn_watts = raw(near.drawn);
@@ -42,7 +46,8 @@ PhaseDraw::PhaseDraw(const Plan& plan, const Solver& solver, const Phase& phase,
     demand.air = air;
     OperatingPoint near;
     for (size_t i = first_charges.size(); i-- > 0;)
-        points_.push_back(at_charge(plan, solver, demand, first_charges[i], near));
+        points_.push_back(at_charge(plan, solver, demand, first_charges[i], near,
+                                    points_.empty() ? nullptr : &points_.back()));
     std::reverse(points_.begin(), points_.end());
     for (int round = 0; round < refinements && !phase.charging; ++round) {
         std::vector<double> wanted;
@@ -54,7 +59,13 @@ PhaseDraw::PhaseDraw(const Plan& plan, const Solver& solver, const Phase& phase,
             wanted.push_back((b.charge + c.charge) / 2);
         }
         wanted.erase(std::unique(wanted.begin(), wanted.end()), wanted.end());
-        for (const double charge : wanted) points_.push_back(at_charge(plan, solver, demand, charge, near));
+        std::vector<DrawPoint> more;
+        for (const double charge : wanted) {
+            const auto fuller = std::find_if(points_.begin(), points_.end(),
+                                             [&](const auto& p) { return p.charge > charge; });
+            more.push_back(at_charge(plan, solver, demand, charge, near, &*fuller));
+        }
+        points_.insert(points_.end(), more.begin(), more.end());
         std::sort(points_.begin(), points_.end(),
                   [](const auto& a, const auto& b) { return a.charge < b.charge; });
         if (wanted.empty()) break;

@@ -10,6 +10,7 @@ struct DrawPoint {
     double drawn_watts = 0;          ///< by the loads
     std::vector<double> load_watts;  ///< by load
     std::vector<size_t> brown_outs;  ///< loads, by index
+    std::vector<bool> locked;        ///< by converter: has let go for want of input
 };
 
 class PhaseDraw {

@@ -55,6 +55,24 @@ class TestCli : public QObject {
             QVERIFY(run.out.toLower().indexOf("nan") < 0);
         }
     }
+    void tolerance_says_how_sure_the_numbers_are() {
+        const QStringList ask{"tolerance", demo_, "--phase", "Fog", "--draws", "200", "--json"};
+        const auto run = cli(ask), again = cli(ask);
+        QCOMPARE(run.code, 0);
+        QCOMPARE(run.out, again.out);  // seeded
+        const auto j = json::parse(run.out.toStdString());
+        QCOMPARE(j.at("draws").get<int>(), 200);
+        QCOMPARE(j.at("loads").size(), test::demo().loads.size());
+        for (const auto& l : j.at("loads")) {
+            QVERIFY(l.at("V").at("p5") <= l.at("V").at("p50") && l.at("V").at("p50") <= l.at("V").at("p95"));
+            QVERIFY(!l.at("V").at("moved_most_by").get<std::string>().empty());
+        }
+        const auto words = cli({"tolerance", demo_, "--draws", "50", "--seed", "3"});
+        QCOMPARE(words.code, 0);
+        QVERIFY(words.out.contains("moved most by"));
+        QCOMPARE(cli({"tolerance", demo_, "--draws", "1"}).code, 2);
+        QCOMPARE(cli({"tolerance", demo_, "--phase", "Lunch"}).code, 2);
+    }
     void the_list_of_rules_is_current() {
         QFile f(QStringLiteral(SANGRE_SOURCE_DATA "/../docs/rules.md"));
         QVERIFY(f.open(QIODevice::ReadOnly));

@@ -63,7 +63,8 @@ class TestCatalogueAndFiles : public QObject {
         plan.loads[0].starter = true, plan.loads[0].capacitance = Farad(4.7e-4);
         plan.phases[1].states[plan.loads[0].id] = LoadState::stall;
         for (const auto kind : {DeviceKind::diode, DeviceKind::filter, DeviceKind::shunt})
-            plan.feeds[1].devices.push_back({fmt::format("d{}", static_cast<int>(kind)), kind, "x", Ampere(0), {}, {}});
+            plan.feeds[1].devices.push_back(
+                {fmt::format("d{}", static_cast<int>(kind)), kind, "x", Ampere(0), {}, {}});
         plan.feeds[1].conductors = 3, plan.repeats_per_day = 2;
         auto& b = plan.batteries[0];
         b.health = 0.7, b.resistance_factor = 1.5, b.weakest_cell = 0.9, b.charge_behind = 0.1;
@@ -200,7 +201,7 @@ class TestCatalogueAndFiles : public QObject {
             std::ifstream(data_directory() / "catalogue" / "converter.json") >> j;
             spoil(j);
             std::ofstream(data / "d" / "catalogue" / "converter.json") << j.dump();
-            return load_catalogue(data / "d");
+            return load_catalogue(data / "d", {}, Shipped::checked);
         };
         const auto whole = test::parts().converters.size();
         const auto says = [](const auto& got, const char* what) {
@@ -219,6 +220,13 @@ class TestCatalogueAndFiles : public QObject {
         QVERIFY(says(got, "/kind"));
         QCOMPARE(got->converters.size(), size_t{0});
         QVERIFY(!got->wires.empty());
+        // A start that trusts what is shipped still leaves out what it cannot read.
+        std::ofstream(data / "d" / "catalogue" / "converter.json")
+            << R"({"kind": "converter", "entries": [{"id": "x"}]})";
+        std::ofstream(data / "d" / "catalogue" / "tube.json") << "[]";
+        got = load_catalogue(data / "d");
+        QCOMPARE(got->refused.size(), size_t{2});
+        QVERIFY(got->converters.empty() && got->tubes.empty() && !got->wires.empty());
         QVERIFY(!load_catalogue("/no/such/data"));
     }
 

@@ -4,7 +4,7 @@ namespace sangre::test {
 
 const Catalogue& parts() {
     static const Catalogue catalogue = [] {
-        auto loaded = load_catalogue(data_directory());
+        auto loaded = load_catalogue(data_directory(), {}, Shipped::checked);
         if (!loaded) qFatal("%s", loaded.error().c_str());
         return *loaded;
     }();
