@@ -58,20 +58,6 @@ double advance(const PhaseDraw& draw, const Phase& phase, const Pack& pack, doub
     return duration;
 }
 
-/// Phases in which something runs that need not always run; where there is none, all that do not charge.
-std::vector<size_t> working_phases(const Plan& plan) {
-    std::vector<size_t> working, discharging;
-    for (size_t i = 0; i < plan.phases.size(); ++i) {
-        if (plan.phases[i].charging) continue;
-        discharging.push_back(i);
-        if (std::any_of(plan.loads.begin(), plan.loads.end(), [&](const auto& l) {
-                return !l.always_on && state_in(plan.phases[i], l) != LoadState::off;
-            }))
-            working.push_back(i);
-    }
-    return working.empty() ? discharging : working;
-}
-
 double run_time(const Plan& plan, const std::vector<PhaseDraw>& draws, const Pack& pack, bool& capped) {
     double charge = 1, total = 0;
     bool flat = false;
@@ -185,6 +171,19 @@ void explain(Mission& m, const Plan& plan, const Pack& pack, Celsius air) {
 }
 
 }  // namespace
+
+std::vector<size_t> working_phases(const Plan& plan) {
+    std::vector<size_t> working, discharging;
+    for (size_t i = 0; i < plan.phases.size(); ++i) {
+        if (plan.phases[i].charging) continue;
+        discharging.push_back(i);
+        if (std::any_of(plan.loads.begin(), plan.loads.end(), [&](const auto& l) {
+                return !l.always_on && state_in(plan.phases[i], l) != LoadState::off;
+            }))
+            working.push_back(i);
+    }
+    return working.empty() ? discharging : working;
+}
 
 Ampere self_discharge(const Battery& battery, const Chemistry& chemistry, Celsius air) {
     const double amp_hours = raw(pack_capacity(battery, chemistry, Celsius(20)));

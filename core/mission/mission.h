@@ -51,6 +51,9 @@ struct Mission {
 /// K.
 Ampere self_discharge(const Battery& battery, const Chemistry& chemistry, Celsius air);
 
+/// Phases in which something runs that need not always run; where there is none, all that do not charge.
+std::vector<size_t> working_phases(const Plan& plan);
+
 /// Plays the plan's phases at this air temperature, as many times a day as the plan says. Steps adapt to half
 /// a percent of charge and a 24th of a phase, or to `longest_step` where that is shorter.
 Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver& solver, Celsius air,

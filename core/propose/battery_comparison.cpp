@@ -1,0 +1,372 @@
+#include "propose/battery_comparison.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+#include <map>
+#include <set>
+
+#include "battery/pack.h"
+#include "mission/mission.h"
+#include "propose/battery_choice.h"
+#include "propose/propose.h"
+#include "propose/rails.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+constexpr double wire_losses = 1.03;
+constexpr double nearly_flat = 0.1;
+constexpr int most_strings = 20;
+constexpr double no_matter = 0.03;         // differences up to this do not count
+constexpr double enough_days = 3;          // of work on one charge; more is only weight
+constexpr size_t few = 10;                 // that a builder chooses from
+constexpr double build_share = 1.1;        // holders, straps and wrap around single cells
+constexpr double charge_tail_hours = 0.5;  // at falling current, typical
+
+/// What the loads ask of a pack of one voltage.
+struct Ask {
+    std::string impossible;  ///< why they cannot be fed from it
+    size_t rails = 0;
+    std::vector<double> phase_watts;
+    double peak_watts = 0;
+};
+
+/// What each load takes out of the pack per watt at its own terminals.
+std::vector<double> losses_of(const Plan& plan, const Catalogue& catalogue, SourceRange range, Ask& ask) {
+    std::vector<double> losses(plan.loads.size(), wire_losses);
+    for (const auto& group : group_rails(plan, range)) {
+        const auto modules = modules_for(plan, catalogue, range, group);
+        if (!modules) {
+            const auto& r = modules.error().front();
+            ask.impossible = r.load.empty() ? r.reason : name_of(plan, r.load) + ": " + r.reason;
+            return losses;
+        }
+        ask.rails += modules->size();
+        for (const auto& m : *modules)
+            for (const auto l : m.group.loads) {
+                const double share = m.type->kind == ConverterKind::linear
+                                         ? raw(m.group.volts) / raw((range.low + range.high) / 2)
+                                         : m.type->efficiency;
+                losses[l] /= std::max(share, 0.05);
+            }
+    }
+    return losses;
+}
+
+Ask ask_of(const Plan& plan, const Catalogue& catalogue, SourceRange range) {
+    Ask ask;
+    const auto losses = losses_of(plan, catalogue, range, ask);
+    if (!ask.impossible.empty()) return ask;
+    const auto sum = [&](const Phase& phase, bool peak) {
+        double watts = 0;
+        for (size_t l = 0; l < plan.loads.size(); ++l) {
+            const auto& load = plan.loads[l];
+            auto state = state_in(phase, load);
+            if (peak && (state == LoadState::typical || state == LoadState::peak)) state = LoadState::peak;
+            watts += raw(load.nominal) * raw(draw(load, state)) * losses[l];
+        }
+        return watts;
+    };
+    for (const auto& phase : plan.phases) {
+        ask.phase_watts.push_back(phase.charging ? 0 : sum(phase, false));
+        if (!phase.charging) ask.peak_watts = std::max(ask.peak_watts, sum(phase, true));
+    }
+    return ask;
+}
+
+/// A pack at constant power.
+struct Bench {
+    const Battery& battery;
+    const Chemistry& chemistry;
+    Celsius air;
+    double amp_hours, cutoff, leak;
+
+    Bench(const Battery& b, const Chemistry& c, Celsius at)
+        : battery(b),
+          chemistry(c),
+          air(at),
+          amp_hours(raw(pack_capacity(b, c, at))),
+          cutoff(raw(pack_cutoff_voltage(b, c))),
+          leak(raw(self_discharge(b, c, at))) {}
+
+    /// Terminal voltage while `watts` are taken; 0 where it cannot give them.
+    double volts(double watts, double charge) const {
+        const double rest = raw(pack_rest_voltage(battery, chemistry, charge)),
+                     ohm = raw(pack_resistance(battery, chemistry, charge, air));
+        const double under_root = rest * rest - 4 * watts * ohm;
+        return under_root < 0 ? 0 : (rest + std::sqrt(under_root)) / 2;
+    }
+    /// Seconds that `watts` can be taken from `charge` on, at most `seconds`; the charge falls with it.
+    double run(double watts, double& charge, double seconds) const {
+        double time = 0;
+        while (time < seconds) {
+            const double v = volts(watts, charge);
+            if (charge <= 0 || v <= cutoff) return time;
+            const double amps = watts / v;
+            const double drain = amps * peukert_factor(chemistry, AmpereHour(amp_hours), Ampere(amps)) + leak;
+            const double to_next =
+                std::min(0.02, std::max(charge, 1e-6)) * amp_hours * 3600 / std::max(drain, 1e-9);
+            const double dt = std::min(seconds - time, to_next);
+            charge -= drain * dt / 3600 / amp_hours;
+            time += dt;
+        }
+        return time;
+    }
+};
+
+double first_time_flat(const Plan& plan, const Ask& ask, const Bench& bench, BatteryCandidate& c) {
+    double charge = 1, clock = 0;
+    c.charge_left = 1;
+    for (int round = 0; round < std::max(plan.repeats_per_day, 1); ++round)
+        for (size_t i = 0; i < plan.phases.size(); ++i) {
+            const auto& phase = plan.phases[i];
+            const double span = raw(phase.duration);
+            if (phase.charging)
+                charge = std::min(1.0, charge + raw(phase.charge_current) * span / 3600 / bench.amp_hours);
+            else if (const double ran = bench.run(ask.phase_watts[i], charge, span); ran < span)
+                return clock + ran;
+            c.charge_left = std::min(c.charge_left, charge);
+            clock += span;
+        }
+    return -1;
+}
+
+/// From full, the working phases over and over.
+double run_time(const Plan& plan, const Ask& ask, const Bench& bench) {
+    constexpr double year = 365 * 86400.0;
+    const auto working = working_phases(plan);
+    double charge = 1, total = 0;
+    while (total < year) {
+        const double before = total;
+        for (const auto i : working) {
+            const auto& phase = plan.phases[i];
+            const double ran = bench.run(ask.phase_watts[i], charge, raw(phase.duration));
+            total += ran;
+            if (ran < raw(phase.duration)) return total;
+        }
+        if (total == before) break;
+    }
+    return total;
+}
+
+void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, const CellType& cell,
+           const Ask& ask) {
+    const auto& chemistry = *find(catalogue.chemistries, cell.chemistry);
+    const Bench bench(c.battery, chemistry, plan.coldest_air);
+    c.rails = ask.rails;
+    const int count = c.blocks * c.battery.parallel;
+    c.mass = cell.mass * count * (cell.series == 1 ? build_share : 1.0);
+    c.cost = cell.cost * count;
+    c.charger = pack_charge_voltage(c.battery, chemistry);
+    if (chemistry.charge_c > 0) c.charging = Second((0.9 / chemistry.charge_c + charge_tail_hours) * 3600);
+    const double volts = bench.volts(ask.peak_watts, nearly_flat);
+    c.at_worst = Volt(volts);
+    c.peak = Ampere(volts > 0 ? ask.peak_watts / volts : 0);
+    const double stands = raw(cell.max) * c.battery.parallel;
+    c.share_of_limit = raw(c.peak) / stands;
+    const bool charges =
+        std::any_of(plan.phases.begin(), plan.phases.end(), [](const auto& p) { return p.charging; });
+    if (chemistry.charge_c <= 0 && charges) {
+        c.why_not = "cannot be recharged";
+        return;
+    }
+    if (volts < bench.cutoff) {
+        c.why_not = volts > 0 ? fmt::format("sags to {} at the strongest second, below its cut-off of {}",
+                                            format(c.at_worst), format(Volt(bench.cutoff)))
+                              : fmt::format("cannot give {} when nearly empty in {}",
+                                            format(Watt(ask.peak_watts)), format(plan.coldest_air));
+        return;
+    }
+    if (c.share_of_limit > 1) {
+        c.why_not = fmt::format("{} at the strongest second; its cells stand {}", format(c.peak),
+                                format(Ampere(stands)));
+        return;
+    }
+    if (const double flat = first_time_flat(plan, ask, bench, c); flat >= 0) {
+        c.why_not =
+            fmt::format("flat after {} of the day, in {}", format(Second(flat)), format(plan.coldest_air));
+        return;
+    }
+    c.run_time = Second(run_time(plan, ask, bench));
+    double work = 0;
+    for (const auto i : working_phases(plan)) work += raw(plan.phases[i].duration);
+    c.useful_time = std::min(c.run_time, Second(work * std::max(plan.repeats_per_day, 1) * enough_days));
+    double quietest = 1e18;
+    for (size_t i = 0; i < plan.phases.size(); ++i)
+        if (!plan.phases[i].charging) quietest = std::min(quietest, ask.phase_watts[i]);
+    const double drain =
+        quietest / std::max(raw(pack_rest_voltage(c.battery, chemistry, 0.5)), 0.1) + bench.leak;
+    c.standby_days = std::min(bench.amp_hours / std::max(drain, 1e-9) / 24, 9999.0);
+    c.serves = true;
+}
+
+BatteryCandidate candidate(const Catalogue& catalogue, const CellType& cell, int blocks, int strings) {
+    const auto& chemistry = *find(catalogue.chemistries, cell.chemistry);
+    BatteryCandidate c;
+    c.cell = cell.id;
+    c.blocks = blocks;
+    c.battery.id = "battery", c.battery.name = "Battery", c.battery.chemistry = cell.chemistry;
+    c.battery.series = cell.series * blocks, c.battery.parallel = strings;
+    c.battery.cell_capacity = cell.capacity;
+    // The chemistry says what such a cell usually has; this one has its own.
+    const double usual = chemistry.mohm_ah / 1e3 / raw(cell.capacity) * cell.series;
+    c.battery.resistance_factor = usual > 0 && raw(cell.resistance) > 0 ? raw(cell.resistance) / usual : 1;
+    return c;
+}
+
+/// The figures in which less is better.
+std::array<double, 4> figures(const BatteryCandidate& c) {
+    return {raw(c.mass), c.cost, 1 / std::max(raw(c.useful_time), 1.0), 1 + static_cast<double>(c.rails)};
+}
+
+bool beats(const BatteryCandidate& a, const BatteryCandidate& b) {
+    const auto x = figures(a), y = figures(b);
+    bool better = false;
+    for (size_t i = 0; i < x.size(); ++i) {
+        if (x[i] > y[i] * (1 + no_matter)) return false;
+        better = better || x[i] < y[i] * (1 - no_matter);
+    }
+    return better;
+}
+
+/// How different two packs are to the eye that chooses: sum of the ratios, as logarithms.
+double apart(const BatteryCandidate& a, const BatteryCandidate& b) {
+    const auto x = figures(a), y = figures(b);
+    double sum = 0;
+    for (size_t i = 0; i < x.size(); ++i)
+        sum += std::abs(std::log(std::max(x[i], 1e-9) / std::max(y[i], 1e-9)));
+    return sum;
+}
+
+/// Of a front too long to choose from, those that lie closest to another give way to it. The best in each
+/// figure stay.
+void thin_out(std::vector<BatteryCandidate>& list, const Catalogue& catalogue) {
+    std::vector<BatteryCandidate*> front;
+    for (auto& c : list)
+        if (c.front) front.push_back(&c);
+    std::set<const BatteryCandidate*> best;
+    for (size_t figure = 0; figure < 4 && !front.empty(); ++figure)
+        best.insert(*std::min_element(front.begin(), front.end(), [&](const auto* a, const auto* b) {
+            return figures(*a)[figure] < figures(*b)[figure];
+        }));
+    while (front.size() > few) {
+        double least = std::numeric_limits<double>::infinity();
+        BatteryCandidate *goes = nullptr, *stands = nullptr;
+        for (auto* c : front)
+            for (auto* o : front) {
+                if (c == o || best.contains(c) || apart(*c, *o) >= least) continue;
+                least = apart(*c, *o), goes = c, stands = o;
+            }
+        if (!goes) return;
+        goes->front = false;
+        goes->why_not =
+            "close to " +
+            pack_summary(stands->battery, *find(catalogue.chemistries, stands->battery.chemistry)) +
+            ", which stands for both";
+        std::erase(front, goes);
+    }
+}
+
+void find_front(BatteryComparison& all, const Catalogue& catalogue) {
+    auto& list = all.candidates;
+    for (auto& c : list) {
+        if (!c.serves) continue;
+        const auto better =
+            std::find_if(list.begin(), list.end(), [&](const auto& o) { return o.serves && beats(o, c); });
+        // Of two that differ in nothing that counts, the first stands for both.
+        const auto twin = std::find_if(list.begin(), list.end(), [&](const auto& o) {
+            if (!o.serves || &o >= &c || !o.front) return false;
+            const auto x = figures(o), y = figures(c);
+            return std::equal(x.begin(), x.end(), y.begin(),
+                              [](double p, double q) { return std::abs(p - q) <= no_matter * q; });
+        });
+        c.front = better == list.end() && twin == list.end();
+        const auto* by = better != list.end() ? &*better : twin != list.end() ? &*twin : nullptr;
+        if (!by) continue;
+        const auto summary = pack_summary(by->battery, *find(catalogue.chemistries, by->battery.chemistry));
+        c.why_not = better != list.end()
+                        ? summary + " is no worse in mass, cost, run time and rails, and better in some"
+                        : "hardly differs from " + summary;
+    }
+    thin_out(list, catalogue);
+    std::stable_sort(list.begin(), list.end(), [](const auto& a, const auto& b) {
+        if (a.front != b.front) return a.front;
+        if (a.serves != b.serves) return a.serves;
+        return a.mass < b.mass;
+    });
+}
+
+}  // namespace
+
+BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue) {
+    BatteryComparison all;
+    all.why.title = "Batteries compared";
+    if (plan.loads.empty() || plan.phases.empty()) {
+        all.why.add("Nothing to compare for yet: type loads, and paint when they run.");
+        return all;
+    }
+    std::map<std::pair<Id, int>, Ask> asks;
+    for (const auto& cell : catalogue.cells) {
+        const auto* chemistry = find(catalogue.chemistries, cell.chemistry);
+        for (int blocks = 1; chemistry && chemistry->charge * cell.series * blocks < highest_voltage;
+             ++blocks) {
+            const int series = cell.series * blocks;
+            const auto [known, is_new] = asks.try_emplace({cell.chemistry, series});
+            if (is_new)
+                known->second =
+                    ask_of(plan, catalogue, {chemistry->cutoff * series, chemistry->charge * series});
+            const auto& ask = known->second;
+            BatteryCandidate c;
+            for (int strings = 1; strings <= most_strings; ++strings) {
+                c = candidate(catalogue, cell, blocks, strings);
+                ++all.tried;
+                if (!ask.impossible.empty()) {
+                    c.why_not = ask.impossible;
+                    break;
+                }
+                judge(c, plan, catalogue, cell, ask);
+                if (c.serves || c.why_not == "cannot be recharged") break;
+            }
+            if (!c.serves && ask.impossible.empty() && c.battery.parallel == most_strings)
+                c.why_not = fmt::format("even {} in parallel: {}", most_strings, c.why_not);
+            all.candidates.push_back(std::move(c));
+        }
+    }
+    find_front(all, catalogue);
+    const auto serving =
+        std::count_if(all.candidates.begin(), all.candidates.end(), [](const auto& c) { return c.serves; });
+    const auto front =
+        std::count_if(all.candidates.begin(), all.candidates.end(), [](const auto& c) { return c.front; });
+    all.why.add(fmt::format("{} packs tried; {} of {} kinds and voltages serve, {} of them worth having.",
+                            all.tried, serving, all.candidates.size(), front),
+                front > 0 ? Tone::good : Tone::danger);
+    all.why.add(
+        fmt::format("Each with the fewest strings that last the day at {} and stand the strongest second.",
+                    format(plan.coldest_air)));
+    all.why.add(
+        fmt::format("Best in mass, cost, run time and rails to be made; under 3 % is no difference, and more "
+                    "than {} days of work on one charge count no more.",
+                    enough_days));
+    all.why.source = "Cells of the catalogue (typical); constant power, modules' losses and 3 % for wires.";
+    return all;
+}
+
+Edit take_battery(const Battery& battery, const Catalogue& catalogue) {
+    return [battery, &catalogue](const Plan& plan) {
+        Plan next = plan;
+        auto taken = battery;
+        if (!plan.batteries.empty()) {
+            taken.id = plan.batteries.front().id, taken.name = plan.batteries.front().name;
+            taken.place = plan.batteries.front().place, taken.extra = plan.batteries.front().extra;
+        }
+        next.batteries = {taken};
+        const auto wired = propose(next, catalogue);
+        return wired ? wired->plan : next;
+    };
+}
+
+}  // namespace sangre

@@ -1,0 +1,116 @@
+// Packs held against the mission: what serves, what is worth having, and whether the full study agrees.
+#include "battery/pack.h"
+#include "fixtures.h"
+#include "propose/battery_comparison.h"
+
+using namespace sangre;
+using test::parts;
+
+namespace {
+
+std::vector<BatteryCandidate> front_of(const BatteryComparison& all) {
+    std::vector<BatteryCandidate> front;
+    for (const auto& c : all.candidates)
+        if (c.front) front.push_back(c);
+    return front;
+}
+
+bool no_worse(const BatteryCandidate& a, const BatteryCandidate& b) {
+    return a.mass <= b.mass && a.cost <= b.cost && a.run_time >= b.run_time && a.rails <= b.rails;
+}
+
+}  // namespace
+
+class TestBatteryComparison : public QObject {
+    Q_OBJECT
+  private slots:
+    void every_demo_has_a_choice_data() {
+        QTest::addColumn<QString>("demo");
+        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"})
+            QTest::newRow(name) << name;
+    }
+    void every_demo_has_a_choice() {
+        QFETCH(QString, demo);
+        const auto plan = *load_plan(data_directory() / "demos" / (demo.toStdString() + ".json"));
+        const auto all = compare_batteries(plan, parts());
+        const auto front = front_of(all);
+        QVERIFY2(front.size() >= 2 && front.size() <= 10, qPrintable(QString::number(front.size())));
+        for (const auto& c : all.candidates) {
+            QVERIFY(c.front == c.why_not.empty());
+            QVERIFY(!c.front || c.serves);
+            QVERIFY(pack_charge_voltage(c.battery, *find(parts().chemistries, c.battery.chemistry)) <
+                    Volt(60));
+            if (!c.serves) continue;
+            QVERIFY(c.share_of_limit <= 1 && c.charge_left > 0 && raw(c.run_time) > 0 && raw(c.mass) > 0);
+            // What is on the front nothing beats outright.
+            if (c.front)
+                for (const auto& other : all.candidates)
+                    QVERIFY(!other.serves || !no_worse(other, c) || &other == &c ||
+                            raw(other.mass) > 0.94 * raw(c.mass));
+        }
+    }
+    void the_full_study_agrees() {
+        const auto plan = test::demo();
+        int studied = 0;
+        for (const auto& c : front_of(compare_batteries(plan, parts()))) {
+            const auto taken = take_battery(c.battery, parts())(plan);
+            QCOMPARE(taken.batteries.size(), size_t{1});
+            QCOMPARE(taken.batteries[0].name, plan.batteries[0].name);
+            Conditions cold;
+            cold.air = plan.coldest_air;
+            const auto s = study(taken, parts(), cold);
+            const auto summary = pack_summary(c.battery, *find(parts().chemistries, c.battery.chemistry));
+            QVERIFY2(s.mission.lasts, summary.c_str());
+            QVERIFY2(std::abs(raw(s.mission.run_time) / raw(c.run_time) - 1) < 0.2,
+                     (summary + ": " + std::to_string(raw(s.mission.run_time) / 3600) + " h, said " +
+                      std::to_string(raw(c.run_time) / 3600))
+                         .c_str());
+            QCOMPARE(taken.converters.size(), c.rails);
+            ++studied;
+        }
+        QVERIFY(studied >= 2);
+    }
+    void reasons_name_what_is_wrong() {
+        auto plan = test::one_feed(20);
+        plan.phases[0].duration = Second(3600);
+        plan.loads[0].v_min = Volt(6);
+        const auto all = compare_batteries(plan, parts());
+        const auto reason = [&](const char* cell, int series) {
+            for (const auto& c : all.candidates)
+                if (c.cell == cell && c.battery.series == series) return QString::fromStdString(c.why_not);
+            return QString("not tried");
+        };
+        QVERIFY2(reason("alkaline-aa", 8).contains("even 20 in parallel"),
+                 qPrintable(reason("alkaline-aa", 8)));
+        QVERIFY2(reason("lfp-26x65-3a2", 2).contains("lamp"), qPrintable(reason("lfp-26x65-3a2", 2)));
+        plan.phases.push_back({"charge", "Charge", Second(7200), true, Ampere(5), {}, {}});
+        QCOMPARE(QString::fromStdString([&] {
+                     for (const auto& c : compare_batteries(plan, parts()).candidates)
+                         if (c.cell == "alkaline-d" && c.battery.series == 8) return c.why_not;
+                     return std::string("not tried");
+                 }()),
+                 QString("cannot be recharged"));
+    }
+    void more_mission_asks_for_more_battery() {
+        auto plan = test::one_feed(5);
+        const auto lightest = [&] {
+            double grams = 1e9;
+            for (const auto& c : compare_batteries(plan, parts()).candidates)
+                if (c.serves) grams = std::min(grams, raw(c.mass));
+            return grams;
+        };
+        const double hour = lightest();
+        plan.phases[0].duration = Second(6 * 3600);
+        const double six = lightest();
+        QVERIFY(six > 3 * hour && six < 8 * hour);
+        plan.coldest_air = Celsius(-15);
+        QVERIFY(lightest() > six);
+    }
+    void nothing_to_compare_for_says_so() {
+        const auto all = compare_batteries(Plan{}, parts());
+        QVERIFY(all.candidates.empty() && !all.why.lines.empty());
+    }
+};
+
+QTEST_APPLESS_MAIN(TestBatteryComparison)
+#include "test_battery_comparison.moc"
