@@ -7,6 +7,7 @@
 #include <QThread>
 #include <cstdio>
 
+#include "power/power_station.h"
 #include "shell/window.h"
 
 namespace {
@@ -32,6 +33,7 @@ int main(int argc, char** argv) {
     options.addPositionalArgument("FOLDER", "where the pictures go");
     options.addOption({"dark", "the dark theme"});
     options.addOption({"scale", "text size", "factor", "1"});
+    options.addOption({"only", "one station's name", "name", ""});
     options.addOption({"select", "id of what is selected", "id", ""});
     options.process(app);
     const auto arguments = options.positionalArguments();
@@ -50,11 +52,18 @@ int main(int argc, char** argv) {
     window.resize(1280, 800);
     window.show();
     QDir().mkpath(arguments[1]);
+    const auto save = [&](const QString& name) {
+        const auto file = arguments[1] + "/" + name + ".png";
+        const bool saved = window.grab().save(file);
+        if (!saved) std::fprintf(stderr, "sangre-shots: %s cannot be written\n", qPrintable(file));
+        return saved;
+    };
     const char* names[] = {"loads", "power", "wiring", "routing", "build", "bench", "log"};
     // What each station is best looked at with.
     const sangre::Id subjects[] = {
         "load-fog-pump", "rail-12-0v", "feed-hub-load-work-lamp", "way-hub-pump", "", "", ""};
     for (int i = 0; i < station_count; ++i) {
+        if (options.isSet("only") && options.value("only") != names[i]) continue;
         window.go(static_cast<Station>(i));
         document.select(options.value("select").isEmpty() ? subjects[i]
                                                           : options.value("select").toStdString());
@@ -74,11 +83,28 @@ int main(int argc, char** argv) {
                 }
             settle();
         }
-        const auto file = arguments[1] + "/" + names[i] + ".png";
-        if (!window.grab().save(file)) {
-            std::fprintf(stderr, "sangre-shots: %s cannot be written\n", qPrintable(file));
-            return 1;
+        if (!save(names[i])) return 1;
+        if (i != static_cast<int>(Station::power)) continue;
+        // The same station's other page.
+        window.power()->compare_toggle()->setChecked(true);
+        for (int waits = 0; waits < 500 && !window.power()->batteries()->ready(); ++waits) {
+            QThread::msleep(20);
+            settle();
         }
+        window.power()->batteries()->focus_spot("pack0");
+        document.show_why(explain_battery(window.power()->batteries()->comparison().candidates.front(),
+                                          document.plan(), document.catalogue()));
+        settle();
+        if (!save("batteries")) return 1;
+        // And against plan A.
+        document.keep_variant();
+        window.power()->batteries()->take(1);
+        window.power()->compare_toggle()->setChecked(false);
+        document.select(subjects[i]);
+        settle();
+        if (!save("variants")) return 1;
+        document.undo();
+        document.forget_variant();
     }
     return 0;
 }

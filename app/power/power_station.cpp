@@ -2,9 +2,9 @@
 
 #include <QVBoxLayout>
 
-#include "units/format.h"
 #include "widgets/chart.h"
 #include "widgets/heading.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
 
@@ -12,38 +12,91 @@ PowerStation::PowerStation(Document& document, QWidget* parent) : QWidget(parent
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(u(18), u(12), u(14), u(8));
     column->setSpacing(u(6));
-    column->addWidget(new Heading(tr("Where the power goes"),
-                                  tr("Band height is watts now. Click a band or a block for its arithmetic; "
-                                     "drag a load to another rail."),
-                                  this));
-    map_ = new FlowMap(document_, this);
-    auto* area = new QScrollArea(this);
-    area->setWidgetResizable(true);
-    area->setFrameShape(QFrame::NoFrame);
-    area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    area->setWidget(map_);
-    column->addWidget(area, 4);
-    chart_ = new QCustomPlot(this);
+    auto* heading = new Heading(tr("Where the power goes"), QString(), this);
+    compare_ = new Toggle(tr("Compare batteries"), this);
+    compare_->setToolTip(tr("Every pack that the catalogue's cells make, held against the mission"));
+    heading->add(compare_);
+    column->addWidget(heading);
+    pages_ = new QStackedWidget(this);
+    column->addWidget(pages_, 1);
+    const auto scrolled = [&](QWidget* w) {
+        auto* area = new QScrollArea(pages_);
+        area->setWidgetResizable(true);
+        area->setFrameShape(QFrame::NoFrame);
+        area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+        area->setWidget(w);
+        return area;
+    };
+    auto* flow = new QWidget(pages_);
+    auto* flow_column = new QVBoxLayout(flow);
+    flow_column->setContentsMargins(0, 0, 0, 0);
+    flow_column->setSpacing(u(6));
+    map_ = new FlowMap(document_, flow);
+    flow_column->addWidget(scrolled(map_), 4);
+    chart_ = new QCustomPlot(flow);
     chart_->setAccessibleName(tr("Charge and voltage over the day"));
     chart_->setMinimumHeight(u(120));
-    column->addWidget(chart_, 1);
-    connect(chart_, &QCustomPlot::mousePress, this, [this](QMouseEvent* e) {
-        const double hours = chart_->xAxis->pixelToCoord(e->pos().x());
-        const auto& points = document_.study().mission.points;
-        const MissionPoint* nearest = nullptr;
-        for (const auto& p : points)
-            if (!nearest ||
-                std::abs(raw(p.time) / 3600 - hours) < std::abs(raw(nearest->time) / 3600 - hours))
-                nearest = &p;
-        if (!nearest) return;
-        auto c = document_.conditions();
-        c.phase = document_.plan().phases[nearest->phase].id;
-        c.charge = nearest->charge;
-        c.switches.clear();
-        document_.set_conditions(c);
+    flow_column->addWidget(chart_, 1);
+    pages_->addWidget(flow);
+    batteries_ = new BatteryView(document_, pages_);
+    pages_->addWidget(scrolled(batteries_));
+    const auto turn = [this, heading](bool compare) {
+        pages_->setCurrentIndex(compare ? 1 : 0);
+        heading->set_title(compare ? tr("Which battery") : tr("Where the power goes"));
+        heading->set_hint(compare
+                              ? tr("The few worth having. Click one for its arithmetic; Take it; Ctrl+Z.")
+                              : tr("Band height is watts. Click for the arithmetic; drag a load to a rail."));
+    };
+    connect(compare_, &Toggle::toggled, this, [this, turn](bool compare) {
+        turn(compare);
+        if (!compare) draw_mission();
+    });
+    turn(false);
+    // A press or a drag along the day takes every number to that moment.
+    connect(chart_, &QCustomPlot::mousePress, this, [this](QMouseEvent* e) { go_to_moment(e->pos().x()); });
+    connect(chart_, &QCustomPlot::mouseMove, this, [this](QMouseEvent* e) {
+        if (e->buttons() & Qt::LeftButton) go_to_moment(e->pos().x());
     });
     connect(&document_, &Document::changed, this, &PowerStation::draw_mission);
     draw_mission();
+}
+
+void PowerStation::go_to_moment(double x) {
+    const double hours = chart_->xAxis->pixelToCoord(x);
+    const auto& points = document_.study().mission.points;
+    const auto away = [&](const MissionPoint& p) { return std::abs(raw(p.time) / 3600 - hours); };
+    const auto nearest = std::min_element(points.begin(), points.end(),
+                                          [&](const auto& a, const auto& b) { return away(a) < away(b); });
+    if (nearest == points.end()) return;
+    auto c = document_.conditions();
+    c.phase = document_.plan().phases[nearest->phase].id;
+    c.charge = nearest->charge;
+    c.switches.clear();
+    moment_ = nearest->time;
+    document_.set_conditions(c);
+}
+
+/// A thin upright where the What-if bar stands: at the moment last pointed at, if it still is that phase's.
+void PowerStation::draw_cursor() {
+    const auto& m = document_.study().mission;
+    const auto& now = document_.conditions();
+    const auto fits = [&](const MissionPoint& p) {
+        return document_.plan().phases[p.phase].id == now.phase && std::abs(p.charge - now.charge) < 0.02;
+    };
+    const MissionPoint* at = nullptr;
+    for (const auto& p : m.points)
+        if (fits(p) && (!at || std::abs(raw(p.time - moment_)) < std::abs(raw(at->time - moment_)))) at = &p;
+    if (!at) return;
+    const double hours = raw(at->time) / 3600;
+    auto* line = new QCPItemLine(chart_);
+    line->start->setCoords(hours, 0);
+    line->end->setCoords(hours, 100);
+    line->setPen(QPen(theme().ink, 1.5));
+    const bool late = hours > raw(m.points.back().time) / 7200;
+    note(*chart_, hours, 4,
+         tr(" %1 · %2 · %3 · %4 ")
+             .arg(said(at->time), words_of(format_percent(at->charge)), said(at->volts), said(at->amps)),
+         theme().ink, (late ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignBottom);
 }
 
 void PowerStation::draw_mission() {
@@ -52,7 +105,7 @@ void PowerStation::draw_mission() {
     const auto& phases = document_.plan().phases;
     chart_->clearItems();
     chart_->clearGraphs();
-    if (!isVisible()) return;
+    if (!isVisible() || pages_->currentIndex() != 0) return;
     dress(*chart_);
     chart_->setVisible(!m.points.empty());
     if (m.points.empty()) return;
@@ -79,6 +132,7 @@ void PowerStation::draw_mission() {
     const QSharedPointer<QCPAxisTickerText> quarters(new QCPAxisTickerText);
     for (const int percent : {0, 25, 50, 75, 100}) quarters->addTick(percent, QString::number(percent));
     chart_->yAxis->setTicker(quarters);
+    chart_->yAxis2->ticker()->setTickCount(3);
     chart_->yAxis2->setRange(lowest - 1, highest + 3);
     // Phase borders, and names where they fit.
     double at = 0, free_from = -1;
@@ -98,7 +152,9 @@ void PowerStation::draw_mission() {
         }
         at += span;
     }
-    if (chart_->width() > 40 && chart_->height() > 40) chart_->replot(QCustomPlot::rpQueuedReplot);
+    draw_cursor();
+    if (chart_->viewport().width() > 40 && chart_->viewport().height() > 40)
+        chart_->replot(QCustomPlot::rpQueuedReplot);
 }
 
 }  // namespace sangre::app

@@ -1,7 +1,10 @@
 #pragma once
 #include <QScrollArea>
+#include <QStackedWidget>
 
+#include "power/battery_view.h"
 #include "power/flow_map.h"
+#include "widgets/toggle.h"
 
 class QCustomPlot;
 
@@ -12,6 +15,8 @@ class PowerStation : public QWidget {
   public:
     PowerStation(Document& document, QWidget* parent = nullptr);
     FlowMap* map() { return map_; }
+    BatteryView* batteries() { return batteries_; }
+    Toggle* compare_toggle() { return compare_; }
 
   protected:
     void showEvent(QShowEvent* e) override {
@@ -22,9 +27,15 @@ class PowerStation : public QWidget {
 
   private:
     void draw_mission();
+    void draw_cursor();
+    void go_to_moment(double x);
     Document& document_;
     FlowMap* map_;
+    BatteryView* batteries_;
     QCustomPlot* chart_;
+    QStackedWidget* pages_;
+    Toggle* compare_;
+    Second moment_{};  ///< last pointed at
 };
 
 }  // namespace sangre::app

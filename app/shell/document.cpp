@@ -22,6 +22,7 @@ void Document::start_with(Plan plan, const QString& file) {
     history_ = {{saved_, {}}};
     at_ = 0;
     selection_.clear();
+    shown_why_.reset();
     Conditions c;
     for (const auto& p : saved_->phases)
         if (c.phase.empty() && !p.charging) c.phase = p.id;
@@ -31,6 +32,7 @@ void Document::start_with(Plan plan, const QString& file) {
         if (!p.charging && p.states.size() > 1 && raw(p.duration) > longest)
             longest = raw(p.duration), c.phase = p.id;
     study_.conditions = c;
+    set_variant(nullptr);
     refresh();
     emit file_changed();
     emit selection_changed();
@@ -72,12 +74,20 @@ void Document::redo() {
 void Document::set_conditions(const Conditions& conditions) {
     if (conditions == study_.conditions) return;
     study_ = at_conditions(plan(), *catalogue_, study_, conditions);
+    if (variant_) variant_study_ = at_conditions(*variant_, *catalogue_, variant_study_, conditions);
     emit changed();
 }
 
 void Document::select(const Id& id) {
-    if (selection_ == id) return;
+    if (selection_ == id && !shown_why_) return;
     selection_ = id;
+    shown_why_.reset();
+    emit selection_changed();
+}
+
+void Document::show_why(Why why) {
+    selection_.clear();
+    shown_why_ = std::move(why);
     emit selection_changed();
 }
 
@@ -105,10 +115,40 @@ bool Document::propose_wiring() {
     return true;
 }
 
-QString Document::recovery_file() const {
+QString Document::beside(const char* what) const {
     const auto key = file_.isEmpty() ? QByteArray("unnamed") : QFileInfo(file_).absoluteFilePath().toUtf8();
     return recovery_folder_ + "/" + QCryptographicHash::hash(key, QCryptographicHash::Sha1).toHex().left(16) +
-           ".autosave.json";
+           what;
+}
+
+QString Document::recovery_file() const { return beside(".autosave.json"); }
+
+QString Document::variant_file() const { return beside(".a.json"); }
+
+void Document::set_variant(std::shared_ptr<const Plan> plan) {
+    variant_ = std::move(plan);
+    if (variant_) variant_study_ = sangre::study(*variant_, *catalogue_, study_.conditions);
+    emit variant_changed();
+}
+
+void Document::keep_variant() {
+    set_variant(kept_plan());
+    QDir().mkpath(recovery_folder_);
+    if (const auto written = save_plan(*variant_, variant_file().toStdString()); !written)
+        emit said(tr("Plan A is kept only until you leave: %1").arg(QString::fromStdString(written.error())),
+                  true, false);
+}
+
+void Document::swap_variants() {
+    if (!variant_ || *variant_ == plan()) return;
+    const auto a = variant_;
+    keep_variant();
+    apply([a](const Plan&) { return *a; }, tr("Change over to plan A"));
+}
+
+void Document::forget_variant() {
+    QFile::remove(variant_file());
+    set_variant(nullptr);
 }
 
 void Document::write_recovery() {
@@ -131,6 +171,9 @@ bool Document::open(const QString& file) {
     // Work on the plan that is open now is kept for it before it leaves the screen.
     write_recovery();
     start_with(std::move(*loaded), file);
+    if (auto a = QFile::exists(variant_file()) ? load_plan(variant_file().toStdString())
+                                               : tl::unexpected(std::string()))
+        set_variant(std::make_shared<const Plan>(std::move(*a)));
     if (!QFile::exists(recovery_file())) return true;
     auto left = load_plan(recovery_file().toStdString());
     if (left && *left != plan()) {
@@ -149,7 +192,12 @@ bool Document::save_as(const QString& file) {
         return false;
     }
     QFile::remove(recovery_file());
+    const auto old_variant = variant_file();
     file_ = file;
+    if (variant_ && old_variant != variant_file()) {
+        QFile::remove(variant_file());
+        QFile::copy(old_variant, variant_file());
+    }
     saved_ = history_[at_].plan;
     QFile::remove(recovery_file());
     emit file_changed();

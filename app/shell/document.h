@@ -34,8 +34,21 @@ class Document : public QObject {
 
     void set_conditions(const Conditions& conditions);
     void select(const Id& id);
+    /// Arithmetic that belongs to no part of the plan, until something is selected.
+    void show_why(Why why);
+    const std::optional<Why>& shown_why() const { return shown_why_; }
+    /// The plan as a value that outlives the next edit, for work in the background.
+    std::shared_ptr<const Plan> kept_plan() const { return history_[at_].plan; }
     /// Proposes wiring; on refusal says which load and why, and changes nothing.
     bool propose_wiring();
+
+    /// Keeps the plan as it is now as A, to compare what comes after with; kept beside the recovery files.
+    void keep_variant();
+    /// A on screen, as an edit that can be undone, and what was there as A.
+    void swap_variants();
+    void forget_variant();
+    const Plan* variant() const { return variant_.get(); }
+    const Study& variant_study() const { return variant_study_; }
 
     /// Opens a plan file; unsaved work that was left for it is taken up, with a word. False with a message on
     /// error.
@@ -56,6 +69,7 @@ class Document : public QObject {
     void selection_changed();
     void said(const QString& text, bool error, bool undoable);
     void file_changed();
+    void variant_changed();
 
   private:
     struct Version {
@@ -63,14 +77,20 @@ class Document : public QObject {
         QString what;
     };
     void start_with(Plan plan, const QString& file);
+    void set_variant(std::shared_ptr<const Plan> plan);
+    /// A file in the recovery folder that belongs to the open plan.
+    QString beside(const char* what) const;
+    QString variant_file() const;
     void refresh();
     void touched();
     std::shared_ptr<const Catalogue> catalogue_;
     std::vector<Version> history_;
     size_t at_ = 0;
     std::shared_ptr<const Plan> saved_;
-    Study study_;
+    Study study_, variant_study_;
+    std::shared_ptr<const Plan> variant_;
     Id selection_;
+    std::optional<Why> shown_why_;
     QString file_, recovery_folder_;
     QTimer autosave_;
 };

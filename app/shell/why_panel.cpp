@@ -64,6 +64,7 @@ WhyPanel::WhyPanel(Document& document, QWidget* parent) : QScrollArea(parent), d
 }
 
 void WhyPanel::refresh() {
+    if (document_.shown_why()) return show_why(*document_.shown_why());
     auto why = explain(document_.plan(), document_.catalogue(), document_.study(), document_.selection());
     if (why.title.empty()) {
         const auto& battery = document_.plan().batteries;

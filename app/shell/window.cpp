@@ -18,6 +18,7 @@
 #include "power/power_station.h"
 #include "routing/routing_station.h"
 #include "shell/badges.h"
+#include "shell/variant_bar.h"
 #include "wiring/wiring_station.h"
 
 namespace sangre::app {
@@ -65,6 +66,7 @@ void Window::lay_out() {
     auto* middle = new QVBoxLayout;
     middle->setSpacing(0);
     make_banner(*middle);
+    middle->addWidget(variant_ = new VariantBar(document_, page));
     stack_ = new QStackedWidget(page);
     stack_->addWidget(loads_ = new LoadsStation(document_, stack_));
     stack_->addWidget(power_ = new PowerStation(document_, stack_));
@@ -150,6 +152,7 @@ void Window::make_actions() {
     act(tr("Redo"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), [this] { document_.redo(); });
     act(tr("Redo"), QKeySequence(Qt::CTRL | Qt::Key_Y), [this] { document_.redo(); });
     act(tr("Propose"), QKeySequence(Qt::CTRL | Qt::Key_P), [this] { document_.propose_wiring(); });
+    act(tr("Keep as A"), QKeySequence(Qt::CTRL | Qt::Key_K), [this] { document_.keep_variant(); });
     act(tr("Save"), QKeySequence::Save, [this] { save(); });
     act(tr("Save as"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { ask_save_as(); });
     act(tr("Open"), QKeySequence::Open, [this] { ask_open(); });
@@ -256,6 +259,7 @@ void Window::plan_menu() {
     menu.addSeparator();
     menu.addAction(tr("Save\tCtrl+S"), this, &Window::save);
     menu.addAction(tr("Save as…\tCtrl+Shift+S"), this, &Window::ask_save_as);
+    menu.addAction(tr("Keep as A, to compare\tCtrl+K"), &document_, &Document::keep_variant);
     menu.addAction(tr("Back to the saved plan"), &document_, &Document::discard_recovered)
         ->setEnabled(document_.modified() && !document_.file().isEmpty());
     menu.addSeparator();

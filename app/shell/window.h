@@ -17,6 +17,7 @@ class RoutingStation;
 class BuildStation;
 class BenchStation;
 class LogStation;
+class VariantBar;
 
 class Window : public QMainWindow {
     Q_OBJECT
@@ -35,6 +36,7 @@ class Window : public QMainWindow {
     FindingsBar* findings() { return findings_; }
     WhatIfBar* what_if() { return what_if_; }
     WhyPanel* why() { return why_; }
+    VariantBar* variant() { return variant_; }
     QLabel* banner_words() { return banner_words_; }
     /// Light or dark, and the text size; everything is laid out anew.
     void restyle(Appearance appearance, double scale);
@@ -67,6 +69,7 @@ class Window : public QMainWindow {
     WhatIfBar* what_if_ = nullptr;
     WhyPanel* why_ = nullptr;
     FindingsBar* findings_ = nullptr;
+    VariantBar* variant_ = nullptr;
     QWidget* banner_ = nullptr;
     QLabel* banner_words_ = nullptr;
     QPushButton* banner_undo_ = nullptr;

@@ -8,9 +8,9 @@ Heading::Heading(const QString& title, const QString& hint, QWidget* parent, dou
     row_ = new QHBoxLayout(this);
     row_->setContentsMargins(0, 0, 0, 0);
     row_->setSpacing(u(10));
-    auto* t = new QLabel(title, this);
-    t->setStyleSheet(QStringLiteral("font-size:%1px;font-weight:700").arg(u(size)));
-    row_->addWidget(t);
+    title_ = new QLabel(title, this);
+    title_->setStyleSheet(QStringLiteral("font-size:%1px;font-weight:700").arg(u(size)));
+    row_->addWidget(title_);
     hint_ = new QLabel(hint, this);
     hint_->setStyleSheet(QStringLiteral("font-size:%1px;color:%2").arg(u(12)).arg(theme().muted.name()));
     row_->addWidget(hint_, 1, Qt::AlignBottom);

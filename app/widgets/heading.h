@@ -9,11 +9,12 @@ class Heading : public QWidget {
   public:
     Heading(const QString& title, const QString& hint, QWidget* parent = nullptr, double size = 18);
     void add(QWidget* w) { row_->addWidget(w); }
+    void set_title(const QString& words) { title_->setText(words); }
     void set_hint(const QString& words) { hint_->setText(words); }
 
   private:
     QHBoxLayout* row_;
-    QLabel* hint_;
+    QLabel *title_, *hint_;
 };
 
 }  // namespace sangre::app

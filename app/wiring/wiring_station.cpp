@@ -232,7 +232,8 @@ void WiringStation::draw_chart() {
              tr("short %1").arg(QString::fromStdString(format(Ampere(curves.prospective)))), t.heat,
              Qt::AlignRight | Qt::AlignTop);
     }
-    if (chart_->width() > 40 && chart_->height() > 40) chart_->replot(QCustomPlot::rpQueuedReplot);
+    if (chart_->viewport().width() > 40 && chart_->viewport().height() > 40)
+        chart_->replot(QCustomPlot::rpQueuedReplot);
 }
 
 }  // namespace sangre::app

@@ -64,4 +64,10 @@ std::string pack_summary(const Battery& battery, const Chemistry& chemistry) {
                        format(battery.cell_capacity * battery.parallel));
 }
 
+std::string pack_short(const Battery& b, const Chemistry& chemistry) {
+    return fmt::format("{} {}S{} · {}", chemistry.short_name, b.series,
+                       b.parallel > 1 ? fmt::format(" {}P", b.parallel) : "",
+                       format(AmpereHour(raw(b.cell_capacity) * b.parallel)));
+}
+
 }  // namespace sangre

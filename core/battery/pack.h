@@ -39,4 +39,7 @@ Gram pack_mass(const Battery& battery, const Chemistry& chemistry);
 /// "8S LFP · 30 Ah".
 std::string pack_summary(const Battery& battery, const Chemistry& chemistry);
 
+/// The same with little room: "LFP 8S · 30 Ah", "Li-ion 7S 2P · 10 Ah".
+std::string pack_short(const Battery& battery, const Chemistry& chemistry);
+
 }  // namespace sangre

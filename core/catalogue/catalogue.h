@@ -72,6 +72,7 @@ struct FuseFamily {
 struct Chemistry {
     Id id;
     std::string name;
+    std::string short_name;  ///< for where there is little room
     Volt full{}, nominal{}, cutoff{}, charge{};  ///< per cell
     double mohm_ah = 0;                          ///< resistance times capacity, per cell
     double max_c = 1;                            ///< continuous discharge, multiples of capacity per hour

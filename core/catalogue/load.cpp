@@ -89,6 +89,7 @@ void read(const json& j, FuseFamily& f) {
 }
 
 void read(const json& j, Chemistry& c) {
+    c.short_name = j.value("short", j.at("name").get<std::string>());
     c.name = j.at("name");
     c.full = as<Volt>(j, "full_V"), c.nominal = as<Volt>(j, "nominal_V");
     c.cutoff = as<Volt>(j, "cutoff_V"), c.charge = as<Volt>(j, "charge_V");

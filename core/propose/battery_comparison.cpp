@@ -21,18 +21,25 @@ namespace {
 constexpr double wire_losses = 1.03;
 constexpr double nearly_flat = 0.1;
 constexpr int most_strings = 20;
-constexpr double no_matter = 0.03;         // differences up to this do not count
+constexpr double no_matter = 0.08;         // differences up to this do not count
 constexpr double enough_days = 3;          // of work on one charge; more is only weight
 constexpr size_t few = 10;                 // that a builder chooses from
 constexpr double build_share = 1.1;        // holders, straps and wrap around single cells
 constexpr double charge_tail_hours = 0.5;  // at falling current, typical
 
+/// What is taken from the terminals: at constant power, and as constant current by what hangs on the pack
+/// itself.
+struct Drain {
+    double watts = 0, amps = 0;
+    bool operator<(const Drain& o) const { return watts + amps * 12 < o.watts + o.amps * 12; }
+};
+
 /// What the loads ask of a pack of one voltage.
 struct Ask {
     std::string impossible;  ///< why they cannot be fed from it
     size_t rails = 0;
-    std::vector<double> phase_watts;
-    double peak_watts = 0;
+    std::vector<Drain> phases;
+    Drain peak;
 };
 
 /// What each load takes out of the pack per watt at its own terminals.
@@ -62,23 +69,28 @@ Ask ask_of(const Plan& plan, const Catalogue& catalogue, SourceRange range) {
     const auto losses = losses_of(plan, catalogue, range, ask);
     if (!ask.impossible.empty()) return ask;
     const auto sum = [&](const Phase& phase, bool peak) {
-        double watts = 0;
+        Drain drain;
         for (size_t l = 0; l < plan.loads.size(); ++l) {
             const auto& load = plan.loads[l];
             auto state = state_in(phase, load);
             if (peak && (state == LoadState::typical || state == LoadState::peak)) state = LoadState::peak;
-            watts += raw(load.nominal) * raw(draw(load, state)) * losses[l];
+            const double amps = raw(draw(load, state));
+            const bool holds_current = load.kind == LoadKind::current || load.kind == LoadKind::motor;
+            if (holds_current && accepts(load, range))
+                drain.amps += amps;
+            else
+                drain.watts += raw(load.nominal) * amps * losses[l];
         }
-        return watts;
+        return drain;
     };
     for (const auto& phase : plan.phases) {
-        ask.phase_watts.push_back(phase.charging ? 0 : sum(phase, false));
-        if (!phase.charging) ask.peak_watts = std::max(ask.peak_watts, sum(phase, true));
+        ask.phases.push_back(phase.charging ? Drain{} : sum(phase, false));
+        if (!phase.charging) ask.peak = std::max(ask.peak, sum(phase, true));
     }
     return ask;
 }
 
-/// A pack at constant power.
+/// A pack on the bench.
 struct Bench {
     const Battery& battery;
     const Chemistry& chemistry;
@@ -93,20 +105,20 @@ struct Bench {
           cutoff(raw(pack_cutoff_voltage(b, c))),
           leak(raw(self_discharge(b, c, at))) {}
 
-    /// Terminal voltage while `watts` are taken; 0 where it cannot give them.
-    double volts(double watts, double charge) const {
+    /// Terminal voltage under `drain`; 0 where it cannot give that.
+    double volts(const Drain& drain, double charge) const {
         const double rest = raw(pack_rest_voltage(battery, chemistry, charge)),
                      ohm = raw(pack_resistance(battery, chemistry, charge, air));
-        const double under_root = rest * rest - 4 * watts * ohm;
-        return under_root < 0 ? 0 : (rest + std::sqrt(under_root)) / 2;
+        const double left = rest - ohm * drain.amps, under_root = left * left - 4 * drain.watts * ohm;
+        return left < 0 || under_root < 0 ? 0 : (left + std::sqrt(under_root)) / 2;
     }
-    /// Seconds that `watts` can be taken from `charge` on, at most `seconds`; the charge falls with it.
-    double run(double watts, double& charge, double seconds) const {
+    /// Seconds that this can be taken from `charge` on, at most `seconds`; the charge falls with it.
+    double run(const Drain& taken, double& charge, double seconds) const {
         double time = 0;
         while (time < seconds) {
-            const double v = volts(watts, charge);
+            const double v = volts(taken, charge);
             if (charge <= 0 || v <= cutoff) return time;
-            const double amps = watts / v;
+            const double amps = taken.watts / v + taken.amps;
             const double drain = amps * peukert_factor(chemistry, AmpereHour(amp_hours), Ampere(amps)) + leak;
             const double to_next =
                 std::min(0.02, std::max(charge, 1e-6)) * amp_hours * 3600 / std::max(drain, 1e-9);
@@ -127,7 +139,7 @@ double first_time_flat(const Plan& plan, const Ask& ask, const Bench& bench, Bat
             const double span = raw(phase.duration);
             if (phase.charging)
                 charge = std::min(1.0, charge + raw(phase.charge_current) * span / 3600 / bench.amp_hours);
-            else if (const double ran = bench.run(ask.phase_watts[i], charge, span); ran < span)
+            else if (const double ran = bench.run(ask.phases[i], charge, span); ran < span)
                 return clock + ran;
             c.charge_left = std::min(c.charge_left, charge);
             clock += span;
@@ -144,7 +156,7 @@ double run_time(const Plan& plan, const Ask& ask, const Bench& bench) {
         const double before = total;
         for (const auto i : working) {
             const auto& phase = plan.phases[i];
-            const double ran = bench.run(ask.phase_watts[i], charge, raw(phase.duration));
+            const double ran = bench.run(ask.phases[i], charge, raw(phase.duration));
             total += ran;
             if (ran < raw(phase.duration)) return total;
         }
@@ -163,9 +175,12 @@ void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, co
     c.cost = cell.cost * count;
     c.charger = pack_charge_voltage(c.battery, chemistry);
     if (chemistry.charge_c > 0) c.charging = Second((0.9 / chemistry.charge_c + charge_tail_hours) * 3600);
-    const double volts = bench.volts(ask.peak_watts, nearly_flat);
+    const double volts = bench.volts(ask.peak, nearly_flat);
     c.at_worst = Volt(volts);
-    c.peak = Ampere(volts > 0 ? ask.peak_watts / volts : 0);
+    c.peak = Ampere(volts > 0 ? ask.peak.watts / volts + ask.peak.amps : 0);
+    c.strongest =
+        Watt(volts > 0 ? raw(c.peak) * volts
+                       : ask.peak.watts + ask.peak.amps * raw(chemistry.nominal) * c.battery.series);
     const double stands = raw(cell.max) * c.battery.parallel;
     c.share_of_limit = raw(c.peak) / stands;
     const bool charges =
@@ -177,8 +192,8 @@ void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, co
     if (volts < bench.cutoff) {
         c.why_not = volts > 0 ? fmt::format("sags to {} at the strongest second, below its cut-off of {}",
                                             format(c.at_worst), format(Volt(bench.cutoff)))
-                              : fmt::format("cannot give {} when nearly empty in {}",
-                                            format(Watt(ask.peak_watts)), format(plan.coldest_air));
+                              : fmt::format("cannot give {} when nearly empty in {}", format(c.strongest),
+                                            format(plan.coldest_air));
         return;
     }
     if (c.share_of_limit > 1) {
@@ -195,11 +210,12 @@ void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, co
     double work = 0;
     for (const auto i : working_phases(plan)) work += raw(plan.phases[i].duration);
     c.useful_time = std::min(c.run_time, Second(work * std::max(plan.repeats_per_day, 1) * enough_days));
-    double quietest = 1e18;
+    double quietest = 1e18;  // A
+    const double rest = std::max(raw(pack_rest_voltage(c.battery, chemistry, 0.5)), 0.1);
     for (size_t i = 0; i < plan.phases.size(); ++i)
-        if (!plan.phases[i].charging) quietest = std::min(quietest, ask.phase_watts[i]);
-    const double drain =
-        quietest / std::max(raw(pack_rest_voltage(c.battery, chemistry, 0.5)), 0.1) + bench.leak;
+        if (!plan.phases[i].charging)
+            quietest = std::min(quietest, ask.phases[i].watts / rest + ask.phases[i].amps);
+    const double drain = quietest + bench.leak;
     c.standby_days = std::min(bench.amp_hours / std::max(drain, 1e-9) / 24, 9999.0);
     c.serves = true;
 }
@@ -233,6 +249,12 @@ bool beats(const BatteryCandidate& a, const BatteryCandidate& b) {
     return better;
 }
 
+bool alike(const BatteryCandidate& a, const BatteryCandidate& b) {
+    const auto x = figures(a), y = figures(b);
+    return std::equal(x.begin(), x.end(), y.begin(),
+                      [](double p, double q) { return std::abs(p - q) <= no_matter * q; });
+}
+
 /// How different two packs are to the eye that chooses: sum of the ratios, as logarithms.
 double apart(const BatteryCandidate& a, const BatteryCandidate& b) {
     const auto x = figures(a), y = figures(b);
@@ -263,34 +285,26 @@ void thin_out(std::vector<BatteryCandidate>& list, const Catalogue& catalogue) {
             }
         if (!goes) return;
         goes->front = false;
-        goes->why_not =
-            "close to " +
-            pack_summary(stands->battery, *find(catalogue.chemistries, stands->battery.chemistry)) +
-            ", which stands for both";
+        goes->why_not = "close to " +
+                        pack_short(stands->battery, *find(catalogue.chemistries, stands->battery.chemistry)) +
+                        ", which stands for both";
         std::erase(front, goes);
     }
 }
 
 void find_front(BatteryComparison& all, const Catalogue& catalogue) {
     auto& list = all.candidates;
+    for (auto& c : list) c.front = c.serves;
     for (auto& c : list) {
-        if (!c.serves) continue;
-        const auto better =
-            std::find_if(list.begin(), list.end(), [&](const auto& o) { return o.serves && beats(o, c); });
-        // Of two that differ in nothing that counts, the first stands for both.
-        const auto twin = std::find_if(list.begin(), list.end(), [&](const auto& o) {
-            if (!o.serves || &o >= &c || !o.front) return false;
-            const auto x = figures(o), y = figures(c);
-            return std::equal(x.begin(), x.end(), y.begin(),
-                              [](double p, double q) { return std::abs(p - q) <= no_matter * q; });
+        // Only what still stands can push another out, so that something always stands.
+        const auto by = std::find_if(list.begin(), list.end(), [&](const auto& o) {
+            return o.front && c.front && &o != &c && (beats(o, c) || (&o < &c && alike(o, c)));
         });
-        c.front = better == list.end() && twin == list.end();
-        const auto* by = better != list.end() ? &*better : twin != list.end() ? &*twin : nullptr;
-        if (!by) continue;
-        const auto summary = pack_summary(by->battery, *find(catalogue.chemistries, by->battery.chemistry));
-        c.why_not = better != list.end()
-                        ? summary + " is no worse in mass, cost, run time and rails, and better in some"
-                        : "hardly differs from " + summary;
+        if (by == list.end()) continue;
+        c.front = false;
+        const auto summary = pack_short(by->battery, *find(catalogue.chemistries, by->battery.chemistry));
+        c.why_not = beats(*by, c) ? summary + " is about as good or better in mass, cost, run time and rails"
+                                  : "hardly differs from " + summary;
     }
     thin_out(list, catalogue);
     std::stable_sort(list.begin(), list.end(), [](const auto& a, const auto& b) {
@@ -298,6 +312,28 @@ void find_front(BatteryComparison& all, const Catalogue& catalogue) {
         if (a.serves != b.serves) return a.serves;
         return a.mass < b.mass;
     });
+}
+
+/// The plan's own first pack, judged by the same measure; as its chemistry has it, for its cells are not
+/// known.
+void judge_present(BatteryComparison& all, const Plan& plan, const Catalogue& catalogue) {
+    if (plan.batteries.empty()) return;
+    BatteryCandidate c;
+    c.battery = plan.batteries.front();
+    const auto* chemistry = find(catalogue.chemistries, c.battery.chemistry);
+    if (!chemistry) return;
+    auto one = c.battery;
+    one.parallel = 1;
+    CellType cell;
+    cell.chemistry = c.battery.chemistry, cell.series = c.battery.series, cell.capacity = one.cell_capacity;
+    cell.max = pack_max_current(one, *chemistry), cell.mass = pack_mass(one, *chemistry);
+    cell.cost = raw(pack_energy(one, *chemistry)) / 1e3 * chemistry->cost_per_kwh;
+    const auto ask = ask_of(
+        plan, catalogue,
+        {pack_cutoff_voltage(c.battery, *chemistry), c.charger = pack_charge_voltage(c.battery, *chemistry)});
+    c.why_not = ask.impossible;
+    if (ask.impossible.empty()) judge(c, plan, catalogue, cell, ask);
+    all.present = std::move(c);
 }
 
 }  // namespace
@@ -337,6 +373,7 @@ BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue
         }
     }
     find_front(all, catalogue);
+    judge_present(all, plan, catalogue);
     const auto serving =
         std::count_if(all.candidates.begin(), all.candidates.end(), [](const auto& c) { return c.serves; });
     const auto front =
@@ -347,10 +384,10 @@ BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue
     all.why.add(
         fmt::format("Each with the fewest strings that last the day at {} and stand the strongest second.",
                     format(plan.coldest_air)));
-    all.why.add(
-        fmt::format("Best in mass, cost, run time and rails to be made; under 3 % is no difference, and more "
-                    "than {} days of work on one charge count no more.",
-                    enough_days));
+    all.why.add(fmt::format(
+        "Best in mass, cost, run time and rails to be made; up to {} is no difference, and more than "
+        "{} days of work on one charge count no more.",
+        format_percent(no_matter), enough_days));
     all.why.source = "Cells of the catalogue (typical); constant power, modules' losses and 3 % for wires.";
     return all;
 }

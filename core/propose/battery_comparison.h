@@ -18,6 +18,7 @@ struct BatteryCandidate {
     Second run_time{};       ///< working phases repeated from full, in the coldest air
     Second useful_time{};    ///< of that, what counts: three days of work
     double charge_left = 0;  ///< at the lowest point of the day
+    Watt strongest{};        ///< asked for at the strongest second
     Volt at_worst{};         ///< at the strongest second, nearly empty, coldest air
     Ampere peak{};
     double share_of_limit = 0;  ///< peak over what the cells stand
@@ -31,6 +32,7 @@ struct BatteryCandidate {
 
 struct BatteryComparison {
     std::vector<BatteryCandidate> candidates;  ///< the front first, by mass; then what serves; then the rest
+    std::optional<BatteryCandidate> present;   ///< the plan's first pack by the same measure, where it has one
     size_t tried = 0;
     Why why;
 };
@@ -39,9 +41,12 @@ struct BatteryComparison {
 /// pack serves when its voltage lets every load be fed, its cells stand the peak, it stays above cut-off at
 /// the strongest second in the coldest air, and it gets through the day. Loads count at their nominal power,
 /// with their modules' losses and 3 % for wires; the full study of the plan that takes one may differ by some
-/// per cent. Best in mass, cost, run time and number of rails; differences below 3 % do not
+/// per cent. Best in mass, cost, run time and number of rails; differences up to 8 % do not
 /// count, and of more than ten the ones close to another give way to it.
 BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue);
+
+/// The arithmetic of one candidate.
+Why explain_battery(const BatteryCandidate& candidate, const Plan& plan, const Catalogue& catalogue);
 
 /// The plan with this pack in place of its own, wired anew where it can be.
 Edit take_battery(const Battery& battery, const Catalogue& catalogue);

@@ -54,6 +54,35 @@ void c_rate(const Context& c, std::vector<Finding>& out) {
     });
 }
 
+void sags(const Context& c, std::vector<Finding>& out) {
+    const auto& w = c.figures.worst;
+    if (c.plan.batteries.empty() || raw(w.battery_lowest) <= 0) return;
+    const auto& b = c.plan.batteries.front();
+    const auto* k = find(c.catalogue.chemistries, b.chemistry);
+    if (!k || w.battery_lowest >= pack_cutoff_voltage(b, *k)) return;
+    Finding f{Severity::caution,
+              {},
+              {b.id},
+              fmt::format("{} sags to {}, below its cut-off of {}: its protection may switch off.", b.name,
+                          format(w.battery_lowest), format(pack_cutoff_voltage(b, *k))),
+              {},
+              {}};
+    const double rest = raw(pack_rest_voltage(b, *k, nearly_empty));
+    const double ohm = raw(pack_resistance(b, *k, nearly_empty, c.plan.coldest_air));
+    f.why.add("Where: " + w.battery_where + ".");
+    f.why.add(fmt::format("{} at rest − {} × {} = {}", format(Volt(rest)), format(w.battery_peak),
+                          format(Ohm(ohm)), format(w.battery_lowest)));
+    // The same current through a pack with room for it.
+    const double room = rest - raw(pack_cutoff_voltage(b, *k)), sag = rest - raw(w.battery_lowest);
+    if (room > 0 && sag / room < 10) {
+        auto bigger = b;
+        bigger.cell_capacity = AmpereHour(std::ceil(raw(b.cell_capacity) * sag / room * 1.1));
+        f.fixes.push_back({"Use " + format(bigger.cell_capacity * b.parallel),
+                           [bigger](const Plan& p) { return put_battery(p, bigger); }});
+    }
+    out.push_back(std::move(f));
+}
+
 void too_small(const Context& c, std::vector<Finding>& out) {
     if (c.figures.mission.lasts || c.plan.batteries.empty()) return;
     const auto& b = c.plan.batteries.front();
@@ -106,6 +135,8 @@ void carried(const Context& c, std::vector<Finding>& out) {
 const std::vector<Rule> rules_of::battery{
     {"battery-missing", "There is a battery of a known chemistry", missing},
     {"battery-c-rate", "The pack is not asked for more current than it stands", c_rate},
+    {"battery-sags", "At the strongest second, cold and nearly empty, the pack stays above its cut-off",
+     sags},
     {"battery-too-small", "The pack lasts the day", too_small},
     {"battery-runs-low", "The day leaves something in the pack", runs_low},
     {"battery-over-100-wh", "Packs over 100 Wh and aircraft", carried},

@@ -79,7 +79,7 @@ class TestBrokenInput : public QObject {
         QTest::newRow("negative series") << "\"series\": 8"
                                          << "\"series\": -8"
                                          << "/batteries/0/series";
-        QTest::newRow("no capacity") << "\"cell_capacity_Ah\": 30"
+        QTest::newRow("no capacity") << "\"cell_capacity_Ah\": 35"
                                      << "\"cell_capacity_Ah\": 0"
                                      << "/batteries/0/cell_capacity_Ah";
         QTest::newRow("a word for a number") << "\"series\": 8"

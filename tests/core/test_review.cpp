@@ -42,6 +42,7 @@ std::vector<Case> cases() {
         {"antenna-first", [](Plan&) {}},
         {"battery-missing", [](Plan& p) { p.batteries[0].chemistry = "unobtainium"; }},
         {"battery-c-rate", [](Plan& p) { p.batteries[0].cell_capacity = AmpereHour(2); }},
+        {"battery-sags", [](Plan& p) { p.batteries[0].cell_capacity = AmpereHour(30); }},
         {"battery-too-small", [](Plan& p) { p.batteries[0].cell_capacity = AmpereHour(12); }},
         {"battery-runs-low", [](Plan& p) { p.batteries[0].cell_capacity = AmpereHour(22.5); }},
         {"battery-over-100-wh", [](Plan&) {}},

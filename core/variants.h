@@ -1,0 +1,22 @@
+#pragma once
+// Two plans side by side: what got better, what worse, by how much.
+#include "study.h"
+
+namespace sangre {
+
+struct VariantFigure {
+    std::string name, a, b;
+    std::string change;  ///< of b against a: "+12 %", "−2"; empty where they are the same
+    int better = 0;      ///< 1: b is better; −1: worse; 0: the same, or neither
+    std::string meaning;
+};
+
+/// Run time, lowest charge, mass, cost, energy lost in a day, worst drop, parts, feeds and findings of both.
+/// Values that differ by less than half a per cent count as the same.
+std::vector<VariantFigure> compare_variants(const Plan& plan_a, const Study& a, const Plan& plan_b,
+                                            const Study& b);
+
+/// What a day loses on its way to the loads: out of the packs, less what the loads take.
+WattHour lost_in_a_day(const Study& study);
+
+}  // namespace sangre

@@ -1,0 +1,191 @@
+// The battery and the variants, decided as a builder does: look, take, compare, go back.
+#include <qcustomplot.h>
+#include <QSettings>
+#include <QSignalSpy>
+#include <QTemporaryDir>
+#include <QtTest/QtTest>
+
+#include "fixtures.h"
+#include "power/power_station.h"
+#include "shell/badges.h"
+#include "shell/variant_bar.h"
+#include "shell/window.h"
+
+using namespace sangre;
+using namespace sangre::app;
+
+namespace {
+
+struct Evening {
+    QTemporaryDir folder;
+    Document document{std::make_shared<const Catalogue>(test::parts()), folder.filePath("recovery")};
+    Window window{document};
+    Evening() {
+        document.open(QString::fromStdString(test::demo_file()));
+        window.resize(1280, 800);
+        window.show();
+        window.go(Station::power);
+        settle();
+    }
+    static void settle() {
+        for (int i = 0; i < 5; ++i) QApplication::processEvents();
+    }
+    void click(Canvas* canvas, const QString& key) {
+        canvas->repaint();
+        const auto at = canvas->spot_centre(key);
+        QVERIFY2(!at.isNull(), qPrintable("no spot " + key));
+        QTest::mouseClick(canvas, Qt::LeftButton, {}, at);
+        settle();
+    }
+    BatteryView* compared() {
+        window.power()->compare_toggle()->setChecked(true);
+        auto* view = window.power()->batteries();
+        [&] { QTRY_VERIFY_WITH_TIMEOUT(view->ready(), 20000); }();
+        view->repaint();
+        return view;
+    }
+};
+
+}  // namespace
+
+class TestPower : public QObject {
+    Q_OBJECT
+    QTemporaryDir home_;
+  private slots:
+    void initTestCase() { QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, home_.path()); }
+    void init() { QSettings().clear(); }
+
+    void a_battery_is_taken_and_given_back() {
+        Evening e;
+        auto* view = e.compared();
+        const auto before = e.document.plan();
+        const auto& all = view->comparison().candidates;
+        QVERIFY(all.size() > 50 && all[0].front && all[1].front);
+        e.click(view, "pack1");
+        QVERIFY(e.document.shown_why());
+        QVERIFY(e.document.shown_why()->lines.size() > 5);
+        QVERIFY(e.document.plan() == before);  // looking changes nothing
+        const auto wanted = all[1].battery;
+        e.click(view, "take1");
+        QCOMPARE(e.document.plan().batteries[0].series, wanted.series);
+        QCOMPARE(e.document.plan().batteries[0].chemistry, wanted.chemistry);
+        QVERIFY(e.document.study().mission.lasts);
+        QTRY_VERIFY_WITH_TIMEOUT(view->ready(), 20000);  // compared anew for the plan as it is now
+        QVERIFY(view->comparison().present->serves);
+        e.document.undo();
+        QVERIFY(e.document.plan() == before);
+    }
+    void why_the_rest_fell_out_is_said() {
+        Evening e;
+        auto* view = e.compared();
+        size_t fallen = 0;
+        while (fallen < view->comparison().candidates.size() && view->comparison().candidates[fallen].front)
+            ++fallen;
+        const auto& c = view->comparison().candidates[fallen];
+        e.click(view, QString("fallen%1").arg(fallen));
+        QVERIFY(e.document.shown_why());
+        bool said = false;
+        for (const auto& line : e.document.shown_why()->lines)
+            said = said || line.text.find(c.why_not) != std::string::npos;
+        QVERIFY(said);
+        e.document.select("load-fog-pump");  // a part of the plan takes the panel back
+        QVERIFY(!e.document.shown_why());
+    }
+    void no_mission_no_comparison() {
+        Evening e;
+        auto* view = e.compared();
+        e.document.new_plan();
+        QTRY_VERIFY_WITH_TIMEOUT(view->ready(), 20000);
+        QVERIFY(view->comparison().candidates.empty());
+        view->repaint();
+        view->take(0);  // nothing to take: nothing happens
+        QVERIFY(e.document.plan().batteries.empty());
+    }
+    void two_plans_are_compared_and_changed_over() {
+        Evening e;
+        auto* bar = e.window.variant();
+        QVERIFY(!bar->isVisible());
+        QTest::keyClick(&e.window, Qt::Key_K, Qt::ControlModifier);
+        QVERIFY(bar->isVisible());
+        const auto a = e.document.plan();
+        for (const auto& f : bar->figures()) QVERIFY(f.change.empty());
+        e.document.apply(
+            [](const Plan& p) {
+                auto b = p.batteries[0];
+                b.cell_capacity = b.cell_capacity * 2.0;
+                return put_battery(p, b);
+            },
+            "A bigger pack");
+        const auto b = e.document.plan();
+        const auto runs = std::find_if(bar->figures().begin(), bar->figures().end(),
+                                       [](const auto& f) { return f.name == "runs"; });
+        QCOMPARE(runs->better, 1);
+        e.click(bar, "back");
+        QVERIFY(e.document.plan() == a && *e.document.variant() == b);
+        QCOMPARE(std::find_if(bar->figures().begin(), bar->figures().end(),
+                              [](const auto& f) { return f.name == "runs"; })
+                     ->better,
+                 -1);
+        e.document.undo();  // changing over is an edit like any other
+        QVERIFY(e.document.plan() == b);
+        e.click(bar, "drop");
+        QVERIFY(!bar->isVisible() && !e.document.variant());
+        QVERIFY(e.document.plan() == b);
+    }
+    void plan_a_is_there_the_next_evening() {
+        QTemporaryDir folder;
+        const auto file = folder.filePath("mine.json"), moved = folder.filePath("moved.json");
+        const auto parts = std::make_shared<const Catalogue>(test::parts());
+        Document first(parts, folder.filePath("recovery"));
+        QVERIFY(first.open(QString::fromStdString(test::demo_file())));
+        QVERIFY(first.save_as(file));
+        first.keep_variant();
+        first.apply([](const Plan& p) { return remove_load(p, "load-steering"); }, "Remove");
+        QVERIFY(first.save());
+        {
+            Document next(parts, folder.filePath("recovery"));
+            QVERIFY(next.open(file));
+            QVERIFY(next.variant() && next.variant()->loads.size() == next.plan().loads.size() + 1);
+            QVERIFY(next.save_as(moved));
+            next.swap_variants();
+            QCOMPARE(next.plan().loads.size(), next.variant()->loads.size() + 1);
+        }
+        Document again(parts, folder.filePath("recovery"));
+        QVERIFY(again.open(moved));
+        QVERIFY(again.variant());
+        again.forget_variant();
+        QVERIFY(again.open(moved));
+        QVERIFY(!again.variant());
+    }
+    void a_moment_of_the_day_is_pointed_at() {
+        Evening e;
+        auto* chart = e.window.power()->findChild<QCustomPlot*>();
+        QVERIFY(chart && chart->isVisible());
+        const auto& points = e.document.study().mission.points;
+        const auto to = [&](double hours) {
+            return QPoint(static_cast<int>(chart->xAxis->coordToPixel(hours)), chart->height() / 2);
+        };
+        const double end = raw(points.back().time) / 3600;
+        QTest::mousePress(chart, Qt::LeftButton, {}, to(end * 0.22));
+        const auto first = e.document.conditions();
+        QTest::mouseMove(chart, to(end * 0.9));
+        QMouseEvent drag(QEvent::MouseMove, to(end * 0.9), chart->mapToGlobal(to(end * 0.9)), Qt::LeftButton,
+                         Qt::LeftButton, {});
+        QApplication::sendEvent(chart, &drag);
+        const auto then = e.document.conditions();
+        QVERIFY(then.charge < first.charge);
+        QVERIFY(chart->itemCount() > 1);
+    }
+    void badges_count_what_waits() {
+        Evening e;
+        const auto steps = e.document.study().steps().size();
+        QVERIFY(steps > 20);
+        QCOMPARE(station_of("load-browns-out"), Station::loads);
+        QCOMPARE(station_of("battery-sags"), Station::power);
+        QCOMPARE(station_of("fuse-too-big"), Station::wiring);
+        QCOMPARE(station_of("route-hazard"), Station::routing);
+    }
+};
+
+QTEST_MAIN(TestPower)
+#include "test_power.moc"
