@@ -21,7 +21,7 @@ Badges::Badges(Document& document, StationBar& bar) : QObject(&bar), document_(d
         pause_.start();
     });
     count_findings();
-    count_work();
+    pause_.start();
 }
 
 void Badges::count_findings() {

@@ -44,6 +44,8 @@ Window::Window(Document& document, QWidget* parent) : QMainWindow(parent), docum
 }
 
 void Window::lay_out() {
+    loads_ = nullptr, power_ = nullptr, wiring_ = nullptr, routing_ = nullptr, build_ = nullptr;
+    bench_ = nullptr, log_ = nullptr;
     auto* page = new QWidget(this);
     page->setObjectName("window");
     auto* column = new QVBoxLayout(page);
@@ -68,14 +70,6 @@ void Window::lay_out() {
     make_banner(*middle);
     middle->addWidget(variant_ = new VariantBar(document_, page));
     stack_ = new QStackedWidget(page);
-    stack_->addWidget(loads_ = new LoadsStation(document_, stack_));
-    stack_->addWidget(power_ = new PowerStation(document_, stack_));
-    stack_->addWidget(wiring_ = new WiringStation(document_, stack_));
-    stack_->addWidget(routing_ = new RoutingStation(document_, stack_));
-    stack_->addWidget(build_ = new BuildStation(document_, stack_));
-    stack_->addWidget(bench_ = new BenchStation(document_, stack_));
-    stack_->addWidget(log_ = new LogStation(document_, stack_));
-    connect(build_, &BuildStation::measure_asked, this, [this] { go(Station::bench); });
     middle->addWidget(stack_, 1);
     row->addLayout(middle, 1);
     why_ = new WhyPanel(document_, page);
@@ -181,13 +175,52 @@ void Window::restyle(Appearance wanted, double scale) {
     lay_out();
 }
 
+template <class S>
+S* Window::made(S*& station) {
+    if (!station) stack_->addWidget(station = new S(document_, stack_));
+    return station;
+}
+
+LoadsStation* Window::loads() { return made(loads_); }
+PowerStation* Window::power() { return made(power_); }
+WiringStation* Window::wiring() { return made(wiring_); }
+RoutingStation* Window::routing() { return made(routing_); }
+BuildStation* Window::build() {
+    const bool first = !build_;
+    auto* b = made(build_);
+    if (first) connect(b, &BuildStation::measure_asked, this, [this] { go(Station::bench); });
+    return b;
+}
+BenchStation* Window::bench() { return made(bench_); }
+LogStation* Window::log() { return made(log_); }
+
+QWidget* Window::widget_of(Station station) {
+    switch (station) {
+        case Station::loads:
+            return loads();
+        case Station::power:
+            return power();
+        case Station::wiring:
+            return wiring();
+        case Station::routing:
+            return routing();
+        case Station::build:
+            return build();
+        case Station::bench:
+            return bench();
+        case Station::log:
+            return log();
+    }
+    return loads();
+}
+
 void Window::go(Station station) {
     station_ = station;
-    stack_->setCurrentIndex(static_cast<int>(station));
+    stack_->setCurrentWidget(widget_of(station));
     bar_->set_current(station);
-    if (station == Station::build) build_->setFocus();
-    if (station == Station::bench) bench_->field()->setFocus();
-    if (station == Station::loads) loads_->entry()->setFocus();
+    if (station == Station::build) build()->setFocus();
+    if (station == Station::bench) bench()->field()->setFocus();
+    if (station == Station::loads) loads()->entry()->setFocus();
 }
 
 void Window::follow_finding(const QString& rule) {
@@ -293,7 +326,7 @@ void Window::export_flow_map() {
     const auto file = QFileDialog::getSaveFileName(
         this, tr("Flow map as picture"), QStringLiteral("flow map.svg"), tr("Pictures (*.svg *.pdf *.png)"));
     if (file.isEmpty()) return;
-    const auto wrong = power_->map()->export_picture(file);
+    const auto wrong = power()->map()->export_picture(file);
     show_banner(wrong.isEmpty() ? tr("Written to %1.").arg(file) : wrong, !wrong.isEmpty(), false);
 }
 

@@ -26,13 +26,14 @@ class Window : public QMainWindow {
 
     void go(Station station);
     Station station() const { return station_; }
-    LoadsStation* loads() { return loads_; }
-    PowerStation* power() { return power_; }
-    WiringStation* wiring() { return wiring_; }
-    RoutingStation* routing() { return routing_; }
-    BuildStation* build() { return build_; }
-    BenchStation* bench() { return bench_; }
-    LogStation* log() { return log_; }
+    // Each is made when first asked for: a window that opens does not wait for the six that are not on screen.
+    LoadsStation* loads();
+    PowerStation* power();
+    WiringStation* wiring();
+    RoutingStation* routing();
+    BuildStation* build();
+    BenchStation* bench();
+    LogStation* log();
     FindingsBar* findings() { return findings_; }
     WhatIfBar* what_if() { return what_if_; }
     WhyPanel* why() { return why_; }
@@ -47,6 +48,9 @@ class Window : public QMainWindow {
 
   private:
     void lay_out();
+    template <class S>
+    S* made(S*& station);
+    QWidget* widget_of(Station station);
     void adapt();
     void make_actions();
     void make_banner(QVBoxLayout& column);
