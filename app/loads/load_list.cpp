@@ -1,8 +1,12 @@
 #include "loads/load_list.h"
 
+#include <QFile>
+#include <QFileDialog>
 #include <QKeyEvent>
 #include <QMenu>
 
+#include "files/measured_log.h"
+#include "plan/load_profile.h"
 #include "plan/load_text.h"
 #include "units/format.h"
 
@@ -51,15 +55,16 @@ void LoadList::paint_row(QPainter& p, size_t i) {
     const auto name = QString::fromStdString(load.name);
     const bool selected = document_.selection() == id;
     card(p, area, selected);
-    add_spot({area, "load:" + QString::fromStdString(id),
-              tr("%1: select; double-click or Enter edits its line").arg(name),
-              [this, id] {
-                  if (document_.selection() == id)
-                      edit_load(id);
-                  else
-                      document_.select(id);
-              },
-              [this, id] { menu(id); }});
+    add_spot(
+        {area, "load:" + QString::fromStdString(id),
+         tr("%1\nSelect; double-click or Enter edits its line").arg(QString::fromStdString(load_line(load))),
+         [this, id] {
+             if (document_.selection() == id)
+                 edit_load(id);
+             else
+                 document_.select(id);
+         },
+         [this, id] { menu(id); }});
     text(p, QRectF(u(12), area.top(), u(128), area.height()), name, t.ink, face(14, true));
     const double share_left = area.right() - u(138);
     double x = u(146);
@@ -72,8 +77,13 @@ void LoadList::paint_row(QPainter& p, size_t i) {
         }
         const QRectF pill(x, area.top() + u(4), w, area.height() - u(8));
         const bool warm = chip.text == "noisy", cold = chip.text == "sensitive",
-                   grave = chip.text == "vital" || chip.text == "always on";
-        p.setPen(QPen(warm ? t.heat_soft : cold ? t.cool : grave ? t.flow : t.line, 1));
+                   grave = chip.text == "vital" || chip.text == "always on", guess = chip.text == "assumed";
+        p.setPen(guess ? QPen(t.muted, 1, Qt::DashLine)
+                       : QPen(warm    ? t.heat_soft
+                              : cold  ? t.cool
+                              : grave ? t.flow
+                                      : t.line,
+                              1));
         p.setBrush(grave ? t.accent_soft : t.paper);
         p.drawRoundedRect(pill, pill.height() / 2, pill.height() / 2);
         text(p, pill, words, t.ink, face(13), Qt::AlignCenter);
@@ -120,6 +130,29 @@ void LoadList::remove_load(const Id& id) {
     emit document_.said(tr("%1 is removed, with its feed.").arg(name), false, true);
 }
 
+void LoadList::measure_load(const Id& id, const QString& log_file) {
+    const auto* load = by_id(document_.plan().loads, id);
+    if (!load) return;
+    const auto refuse = [&](const std::string& why) {
+        emit document_.said(tr("%1: %2. Nothing was changed.").arg(log_file, QString::fromStdString(why)),
+                            true, false);
+    };
+    QFile f(log_file);
+    if (!f.open(QIODevice::ReadOnly)) return refuse(f.errorString().toStdString());
+    const auto log = measured_log_from_csv(f.readAll().toStdString());
+    if (!log) return refuse(log.error());
+    const auto profile = profile_from_log(*load, *log);
+    if (!profile) return refuse(profile.error());
+    const auto name = QString::fromStdString(load->name);
+    document_.apply([measured = profile->load](const Plan& p) { return put_load(p, measured); },
+                    tr("Measure %1").arg(name));
+    document_.show_why(profile->why);
+    emit document_.said(tr("%1 now has measured figures: %2 typical, %3 peak.")
+                            .arg(name, QString::fromStdString(format(profile->load.typical)),
+                                 QString::fromStdString(format(profile->load.peak))),
+                        false, true);
+}
+
 void LoadList::menu(const Id& id) {
     document_.select(id);
     QMenu m(this);
@@ -143,6 +176,11 @@ void LoadList::menu(const Id& id) {
         a->setChecked(place.id == load->place);
     }
     places->setEnabled(!document_.plan().places.empty());
+    m.addAction(tr("Figures from a measured log…"), [this, id] {
+        const auto file = QFileDialog::getOpenFileName(this, tr("A log of time, volts and amperes"), {},
+                                                       tr("Tables (*.csv *.tsv *.txt)"));
+        if (!file.isEmpty()) measure_load(id, file);
+    });
     m.addSeparator();
     m.addAction(tr("Remove\tDel"), [this, id] { remove_load(id); });
     m.exec(mapToGlobal(row(at).bottomLeft().toPoint() + QPoint(u(12), 0)));

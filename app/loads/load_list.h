@@ -11,6 +11,8 @@ class LoadList : public Canvas {
     LoadList(Document& document, QWidget* parent = nullptr);
     void edit_load(const Id& load);
     void remove_load(const Id& load);
+    /// Takes the load's figures from a log of time, volts and amperes, and shows how they were read.
+    void measure_load(const Id& load, const QString& log_file);
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override { return sizeHint(); }
 

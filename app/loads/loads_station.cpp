@@ -3,10 +3,12 @@
 #include <QApplication>
 #include <QClipboard>
 #include <QKeyEvent>
+#include <QMenu>
 #include <QScrollArea>
 #include <QVBoxLayout>
 
 #include "files/csv.h"
+#include "files/ready_loads.h"
 #include "plan/load_text.h"
 #include "units/format.h"
 #include "widgets/heading.h"
@@ -31,6 +33,11 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
     column->setSpacing(u(6));
     auto* heading =
         new Heading(tr("What must run"), tr("Type it the way you would say it. Enter adds the next."), this);
+    ready_ = new QPushButton(tr("Typical loads"), this);
+    ready_->setToolTip(tr("Ready-made loads to start from, until you have measured yours"));
+    ready_->setMenu(new QMenu(ready_));
+    connect(ready_->menu(), &QMenu::aboutToShow, this, &LoadsStation::fill_ready_menu);
+    heading->add(ready_);
     auto* copy = new QPushButton(tr("Copy table"), this);
     copy->setToolTip(tr("All loads as a table for a spreadsheet"));
     connect(copy, &QPushButton::clicked, this, [this] {
@@ -91,8 +98,10 @@ void LoadsStation::show_reading() {
                            .arg(words));
     };
     if (typed.empty())
-        return shown(t.muted, tr("Understands 7–26V, 12 V ±10 %, 30 W, motor, LED, idle 80 mA, peak 35 A 2 s, start 14 A "
-                                 "0.4 s, always on, vital, noisy, sensitive."));
+        return shown(
+            t.muted,
+            tr("Understands 7–26V, 12 V ±10 %, 30 W, motor, LED, idle 80 mA, peak 35 A 2 s, start 14 A "
+               "0.4 s, always on, vital, noisy, sensitive."));
     const auto read = parse_load(typed);
     if (!read.complete()) {
         const auto& problem = read.problems.front();
@@ -169,6 +178,34 @@ bool LoadsStation::eventFilter(QObject* watched, QEvent* e) {
         }
     }
     return QWidget::eventFilter(watched, e);
+}
+
+void LoadsStation::fill_ready_menu() {
+    auto* menu = ready_->menu();
+    if (!menu->isEmpty()) return;
+    const auto groups = ready_loads(data_directory());
+    if (!groups) {
+        menu->addAction(QString::fromStdString(groups.error()))->setEnabled(false);
+        return;
+    }
+    for (const auto& group : *groups) {
+        auto* sub = menu->addMenu(QString::fromStdString(group.group));
+        for (const auto& line : group.lines) {
+            const auto read = parse_load(line);
+            QStringList chips;
+            for (const auto& c : load_chips(read.load))
+                if (c.text != "assumed") chips << QString::fromStdString(c.text);
+            sub->addAction(QStringLiteral("%1:  %2").arg(QString::fromStdString(read.load.name),
+                                                         chips.join(QStringLiteral(" · "))),
+                           this, [this, line] { start_from(QString::fromStdString(line)); });
+        }
+    }
+}
+
+void LoadsStation::start_from(const QString& line) {
+    entry_->setText(line);
+    entry_->setFocus();
+    entry_->setCursorPosition(0);
 }
 
 void LoadsStation::add_phase() {

@@ -17,6 +17,9 @@ class LoadsStation : public QWidget {
     MissionStrip* mission() { return mission_; }
     /// Takes rows from a spreadsheet or typed lines; says how many, or which line is not understood.
     void paste(const QString& text);
+    /// A ready-made load's line into the entry field, to be changed or taken as it is.
+    void start_from(const QString& line);
+    QPushButton* ready_button() { return ready_; }
 
   protected:
     bool eventFilter(QObject* watched, QEvent* e) override;
@@ -25,12 +28,13 @@ class LoadsStation : public QWidget {
     void show_reading();
     void add_typed();
     void add_phase();
+    void fill_ready_menu();
     Document& document_;
     LoadList* list_;
     MissionStrip* mission_;
     QLineEdit* entry_;
     QLabel* echo_;
-    QPushButton* propose_;
+    QPushButton *propose_, *ready_;
 };
 
 }  // namespace sangre::app

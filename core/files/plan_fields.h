@@ -105,7 +105,7 @@ void visit(V& v, Load& l) {
     v("peak_s", l.peak_time), v("start_A", l.start), v("start_s", l.start_time), v("always_on", l.always_on);
     v("vital", l.vital), v("noisy", l.noisy), v("sensitive", l.sensitive), v("transmitter", l.transmitter);
     v("own_switch", l.own_switch), v("starter", l.starter), v("capacitance_F", l.capacitance),
-        v("place", l.place);
+        v("assumed", l.assumed), v("place", l.place);
 }
 template <class V>
 void visit(V& v, Device& d) {

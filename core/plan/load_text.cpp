@@ -210,6 +210,14 @@ struct Reader {
         const auto name = lower(load.name);
         if (name == "motor" || name == "motors") load.kind = LoadKind::motor;
         if (name == "led" || name == "leds" || name == "led strip") load.kind = LoadKind::led;
+        const auto named = [&](bool& flag, const char* word) {
+            const auto place = name.find(word);
+            if (flag || place == std::string::npos) return;
+            flag = true;
+            chip(LoadChip::Kind::manner, word, place, place + std::string_view(word).size());
+        };
+        named(load.transmitter, "transmitter");
+        if (name == "starter" || name == "starter motor") named(load.starter, "starter");
     }
 
     bool keyword(const Word& w) {
@@ -224,6 +232,7 @@ struct Reader {
         if (t == "vital") return ++at, manner(load.vital, "vital", w.end);
         if (t == "transmitter") return ++at, manner(load.transmitter, "transmitter", w.end);
         if (t == "starter") return ++at, manner(load.starter, "starter", w.end);
+        if (t == "assumed") return ++at, manner(load.assumed, "assumed", w.end);
         if (t == "motor" || t == "led")
             return ++at, kind_word(w, t == "motor" ? LoadKind::motor : LoadKind::led);
         if (t == "switched") return ++at, manner(load.own_switch, "switched", w.end);
@@ -265,8 +274,10 @@ struct Reader {
                    (unit_symbol(words[i + 1].text).has_value() || words[i + 1].text[0] == '-' ||
                     words[i + 1].text.starts_with("–"));
         }
-        for (const char* k : {"noisy", "sensitive", "vital", "transmitter", "switched", "always-on", "idle",
-                              "standby", "peak", "stall", "inrush", "starter"})
+        // "transmitter" and "starter" before the first quantity name the thing; they count as said all the
+        // same.
+        for (const char* k : {"noisy", "sensitive", "vital", "switched", "always-on", "idle", "standby",
+                              "peak", "stall", "inrush", "assumed"})
             if (t == k) return i > 0;
         return i > 0 && t == "always" && i + 1 < words.size() && lower(words[i + 1].text) == "on";
     }
@@ -330,7 +341,7 @@ struct Reader {
             }
             problem(w.begin, w.end,
                     fmt::format("“{}” is not understood; noisy, sensitive, vital, always on, switched, "
-                                "motor, LED, starter, "
+                                "motor, LED, starter, assumed, "
                                 "transmitter, idle, peak and start are.",
                                 w.text));
             ++at;
@@ -340,63 +351,8 @@ struct Reader {
     }
 };
 
-std::string short_amount(const Load& l, Ampere amps) {
-    return l.kind == LoadKind::power ? format(Watt(raw(amps) * raw(l.nominal))) : format(amps);
-}
-
 }  // namespace
 
 LoadText parse_load(std::string_view text) { return Reader(text).run(); }
-
-std::vector<LoadChip> load_chips(const Load& l) {
-    std::vector<LoadChip> chips;
-    using Kind = LoadChip::Kind;
-    chips.push_back({Kind::voltage, fmt::format("{} – {}", format_number(raw(l.v_min)), format(l.v_max))});
-    if (l.kind == LoadKind::resistance)
-        chips.push_back({Kind::current, format(Ohm(raw(l.nominal) / std::max(raw(l.typical), 1e-9)))});
-    else
-        chips.push_back({Kind::current, short_amount(l, l.typical)});
-    if (l.peak > l.typical)
-        chips.push_back(
-            {Kind::pulse, fmt::format("peak {} {}", short_amount(l, l.peak), format(l.peak_time))});
-    if (raw(l.start) > 0)
-        chips.push_back({Kind::pulse, fmt::format("{} {} {}", l.kind == LoadKind::motor ? "stall" : "start",
-                                                  short_amount(l, l.start), format(l.start_time))});
-    if (raw(l.idle) > 0 && l.idle != l.typical)
-        chips.push_back({Kind::pulse, "idle " + short_amount(l, l.idle)});
-    const auto manner = [&](bool flag, const char* word) {
-        if (flag) chips.push_back({Kind::manner, word});
-    };
-    manner(l.kind == LoadKind::motor, "motor"), manner(l.kind == LoadKind::led, "LED"),
-        manner(l.starter, "starter");
-    manner(l.always_on, "always on"), manner(l.vital, "vital"), manner(l.noisy, "noisy"),
-        manner(l.sensitive, "sensitive");
-    manner(l.transmitter, "transmitter"), manner(l.own_switch, "switched");
-    return chips;
-}
-
-std::string load_line(const Load& load) {
-    std::string line = load.name;
-    // What it is comes first: it decides how the rest is read.
-    for (const char* kind : {"motor", "LED"})
-        for (const auto& c : load_chips(load))
-            if (c.kind == LoadChip::Kind::manner && c.text == kind)
-                line += fmt::format(" {}–{} V {}", format_number(raw(load.v_min), 4),
-                                    format_number(raw(load.v_max), 4), kind);
-    for (const auto& c : load_chips(load)) {
-        if (c.text == "motor" || c.text == "LED" ||
-            (c.kind == LoadChip::Kind::voltage &&
-             (load.kind == LoadKind::motor || load.kind == LoadKind::led)))
-            continue;
-        std::string word = c.text;
-        if (c.kind == LoadChip::Kind::voltage)
-            word =
-                fmt::format("{}–{} V", format_number(raw(load.v_min), 4), format_number(raw(load.v_max), 4));
-        for (auto minus = word.find("−"); minus != std::string::npos; minus = word.find("−"))
-            word.replace(minus, std::string("−").size(), "-");
-        line += " " + word;
-    }
-    return line;
-}
 
 }  // namespace sangre

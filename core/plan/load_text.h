@@ -24,9 +24,9 @@ struct LoadText {
 
 /// Reads a load line. The name is what stands before the first quantity or keyword. Understands voltages ("12
 /// V", "7–26V", "12V ±10 %"), currents, powers, resistances, "idle", "peak … for …", "start … for …", "always
-/// on", "vital", "noisy", "sensitive", "transmitter", "switched", "motor" (whose "stall" is its winding), "LED",
-/// "starter". A lone voltage is taken ±5 %. Every problem
-/// has its place and what would be right.
+/// on", "vital", "noisy", "sensitive", "transmitter", "switched", "motor" (whose "stall" is its winding),
+/// "LED", "starter", "assumed". A lone voltage is taken ±5 %. Every problem has its place and what would be
+/// right.
 LoadText parse_load(std::string_view text);
 
 /// The chips that describe a load.

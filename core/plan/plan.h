@@ -101,6 +101,7 @@ struct Load {
     bool starter = false;     ///< starts the vehicle: the pack is spent when this no longer turns
     Id place;
     std::string extra;
+    bool assumed = false;  ///< its figures are typical of such parts, not measured
     bool operator==(const Load&) const = default;
 };
 

@@ -122,6 +122,28 @@ void antenna(const Context& c, std::vector<Finding>& out) {
                  {}});
 }
 
+void assumed(const Context& c, std::vector<Finding>& out) {
+    std::vector<Id> ids;
+    std::string names;
+    for (const auto& l : c.plan.loads)
+        if (l.assumed) ids.push_back(l.id), names += (names.empty() ? "" : ", ") + l.name;
+    if (ids.empty()) return;
+    Finding f{Severity::note,
+              {},
+              ids,
+              ids.size() == 1
+                  ? names + " rests on typical figures: measure it before you buy for it."
+                  : fmt::format("{} loads rest on typical figures: measure them before you buy for them.",
+                                ids.size()),
+              {},
+              {}};
+    f.why.add(names + ".");
+    f.why.add(
+        "A cheap meter in series, or a log of it working, replaces the guess; edit the line or read the log "
+        "in.");
+    out.push_back(std::move(f));
+}
+
 }  // namespace
 
 const std::vector<Rule> rules_of::loads{
@@ -130,6 +152,7 @@ const std::vector<Rule> rules_of::loads{
     {"load-not-fed", "Every load is fed from a battery", not_fed},
     {"load-browns-out", "Every load gets its least voltage at the worst instant", starves},
     {"load-over-voltage", "No load sees more than its greatest voltage", too_high},
+    {"load-assumed", "Loads whose figures are typical, not measured", assumed},
     {"antenna-first", "A transmitter is powered only with its antenna on", antenna},
 };
 

@@ -179,6 +179,36 @@ class TestWindow : public QObject {
         QTest::keyClick(&b.window, Qt::Key_P, Qt::ControlModifier);
         QVERIFY(!b.document.plan().feeds.empty());
     }
+    void a_typical_load_is_taken_and_then_measured() {
+        Bench b(false);
+        auto* loads = b.window.loads();
+        emit loads->ready_button()->menu()->aboutToShow();
+        QVERIFY(loads->ready_button()->menu()->actions().size() >= 6);
+        auto* pumps = loads->ready_button()->menu()->actions().at(6)->menu();
+        QVERIFY(pumps && !pumps->actions().isEmpty());
+        pumps->actions().front()->trigger();
+        QVERIFY(loads->echo()->text().contains("assumed"));
+        QTest::keyClick(loads->entry(), Qt::Key_Return);
+        QCOMPARE(b.document.plan().loads.size(), size_t{1});
+        const auto guessed = b.document.plan().loads[0];
+        QVERIFY(guessed.assumed);
+
+        QFile log(b.folder.filePath("log.csv"));
+        QVERIFY(log.open(QIODevice::WriteOnly));
+        log.write("time_s,volts,amps\n");
+        for (int i = 0; i < 100; ++i)
+            log.write(QByteArray::number(i) + ",12.4," + (i < 20 ? "0.02" : "3.9") + "\n");
+        log.close();
+        loads->list()->measure_load(guessed.id, log.fileName());
+        const auto& measured = b.document.plan().loads[0];
+        QVERIFY(!measured.assumed);
+        CLOSE(raw(measured.typical), 3.9, 1e-6);
+        QVERIFY(b.document.shown_why() && b.window.banner_words()->text().contains("3.9 A"));
+        loads->list()->measure_load(guessed.id, b.folder.filePath("nowhere.csv"));
+        QVERIFY(b.window.banner_words()->text().contains("Nothing was changed"));
+        b.document.undo();
+        QVERIFY(b.document.plan().loads[0].assumed);
+    }
     void the_day_is_painted_and_dragged() {
         Bench b;
         auto* day = b.window.loads()->mission();

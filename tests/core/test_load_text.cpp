@@ -49,6 +49,15 @@ class TestLoadText : public QObject {
         CLOSE(raw(read.load.peak), peak, 1e-6);
         QCOMPARE(raw(read.load.peak_time), peak_s);
     }
+    void what_it_is_called_says_what_it_is() {
+        const auto video = parse_load("Video transmitter 7-26V 5W noisy");
+        QVERIFY(video.complete() && video.load.transmitter && video.load.noisy);
+        QCOMPARE(video.load.name, std::string("Video transmitter"));
+        const auto starter = parse_load("Starter 12V 60A start 250A 1s");
+        QVERIFY(starter.complete() && starter.load.starter && !starter.load.assumed);
+        QVERIFY(!parse_load("Motor starter relay 12V 0.2A").load.starter);
+        QVERIFY(parse_load("Servo 6V 0.4A assumed").load.assumed);
+    }
     void manners() {
         const auto l = parse_load(
                            "Radio 5V 0.4A peak 1.1A 500 ms start 2 A 0.1 s always on vital sensitive "

@@ -39,6 +39,7 @@ std::vector<Case> cases() {
              into(p, "load-computer").wire = "awg30-pvc", into(p, "load-computer").length = Metre(4);
          }},
         {"load-over-voltage", [](Plan& p) { by_id(p.loads, Id("load-work-lamp"))->v_max = Volt(26); }},
+        {"load-assumed", [](Plan& p) { p.loads[2].assumed = true; }},
         {"antenna-first", [](Plan&) {}},
         {"battery-missing", [](Plan& p) { p.batteries[0].chemistry = "unobtainium"; }},
         {"battery-c-rate", [](Plan& p) { p.batteries[0].cell_capacity = AmpereHour(2); }},
