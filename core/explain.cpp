@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "battery/pack.h"
+#include "network/elements.h"
 #include "study.h"
 #include "units/format.h"
 #include "wire/choice.h"
@@ -197,9 +198,9 @@ Why of_converter(const Plan& plan, const Catalogue& catalogue, const Study& s, s
             x.continuous > t->rated * t->trusted ? Tone::caution : Tone::good);
     why.add(
         fmt::format("Loses {} as heat, {} % efficient", format(x.heat), format_number(t->efficiency * 100)));
-    const Celsius surface(raw(plan.hottest_air) + raw(x.heat) * t->thermal);
+    const Celsius surface(raw(plan.hottest_air) + temperature_rise(*t, x.heat));
     why.add(fmt::format("{} × {} K/W = {} over {} air: {}; it stands {}", format(x.heat),
-                        format_number(t->thermal), format_number(raw(x.heat) * t->thermal) + " K",
+                        format_number(t->thermal), format_number(temperature_rise(*t, x.heat)) + " K",
                         format(plan.hottest_air), format(surface), format(t->hottest)),
             surface > t->hottest ? Tone::danger : Tone::good);
     why.heading("Set voltage");

@@ -93,4 +93,15 @@ std::vector<VariantFigure> compare_variants(const Plan& plan_a, const Study& a, 
     return all;
 }
 
+std::string tell_change(const std::vector<VariantFigure>& figures) {
+    std::string better, worse;
+    for (const auto& f : figures) {
+        auto& list = f.better > 0 ? better : worse;
+        if (f.better != 0) list += (list.empty() ? "" : ", ") + f.name + " " + f.change;
+    }
+    if (better.empty() && worse.empty()) return "No figure changed.";
+    return (better.empty() ? "" : "better: " + better) + (better.empty() || worse.empty() ? "" : "; ") +
+           (worse.empty() ? "" : "worse: " + worse);
+}
+
 }  // namespace sangre

@@ -16,6 +16,10 @@ struct VariantFigure {
 std::vector<VariantFigure> compare_variants(const Plan& plan_a, const Study& a, const Plan& plan_b,
                                             const Study& b);
 
+/// What changed, in a line: "better: lost a day −3 %; worse: cost +12, parts +3". "No figure changed." where
+/// none did.
+std::string tell_change(const std::vector<VariantFigure>& figures);
+
 /// What a day loses on its way to the loads: out of the packs, less what the loads take.
 WattHour lost_in_a_day(const Study& study);
 

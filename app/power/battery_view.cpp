@@ -113,8 +113,7 @@ void BatteryView::take(size_t candidate) {
     if (candidate >= comparison_.candidates.size()) return;
     const auto battery = comparison_.candidates[candidate].battery;
     const auto name = name_of_pack(battery);
-    document_.apply(take_battery(battery, document_.catalogue()), tr("Take another battery"));
-    emit document_.said(tr("Battery: %1. The plan is wired for it.").arg(name), false, true);
+    document_.apply_and_tell(take_battery(battery, document_.catalogue()), name);
 }
 
 void BatteryView::paint(QPainter& p) {

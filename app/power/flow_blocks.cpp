@@ -1,5 +1,6 @@
 // The blocks of the flow map: the battery as a vessel, modules with their windows, loads with what they get.
 #include "battery/pack.h"
+#include "network/elements.h"
 #include "power/flow_map.h"
 #include "widgets/words.h"
 
@@ -39,11 +40,9 @@ void FlowMap::paint_battery(QPainter& p, const Block& b) {
          tr("lasts %1").arg(s.mission.run_time_capped ? tr("> 1 year") : said(s.mission.run_time)), t.muted,
          face(11), Qt::AlignCenter);
     const auto tip = chemistry ? QString::fromStdString(pack_summary(battery, *chemistry)) : QString();
-    add_spot({b.area,
-              "part:" + QString::fromStdString(b.id),
-              tip,
+    add_spot({b.area, "part:" + QString::fromStdString(b.id), tip,
               [this, id = b.id] { document_.select(id); },
-              {}});
+              [this, id = b.id, at = b.area.bottomLeft()] { rail_menu(id, at); }});
     const QRectF dial = vessel;
     add_spot(
         {dial, "charge", tr("Click a level to look at that charge"), {}, {}, Qt::PointingHandCursor, false});
@@ -81,12 +80,18 @@ void FlowMap::paint_converter(QPainter& p, const Block& b) {
         const QRectF foot(x, b.area.top() + u(46), w - u(4), u(16));
         text(p, foot, tr("%1 of %2").arg(said(now.out_amps), said(type->rated * type->trusted)), t.muted,
              face(11));
-        text(p, foot, said(now.heat), t.heat, face(11), Qt::AlignRight | Qt::AlignVCenter);
+        text(p, foot,
+             tr("%1  +%2 K")
+                 .arg(said(now.heat),
+                      QString::fromStdString(format_number(temperature_rise(*type, now.heat), 2))),
+             t.heat, face(11), Qt::AlignRight | Qt::AlignVCenter);
     }
-    const auto tip =
-        (type ? QString::fromStdString(type->name) + "\n" : QString()) +
-        tr("In %1, out %2. The mark is what it is trusted with; at the right what it turns into heat.")
-            .arg(said(now.in), said(now.out));
+    const auto tip = (type ? QString::fromStdString(type->name) + "\n" : QString()) +
+                     tr("In %1, out %2. The mark is what it is trusted with; at the right what it turns into "
+                        "heat, and how "
+                        "much warmer than the air it gets.\nRight-click to split, merge or feed it from "
+                        "elsewhere; or drag it.")
+                         .arg(said(now.in), said(now.out));
     add_spot({b.area,
               "part:" + QString::fromStdString(b.id),
               tip,

@@ -273,41 +273,4 @@ void FlowMap::set_voltage(const Id& id, const QRectF& area) {
     });
 }
 
-void FlowMap::mousePressEvent(QMouseEvent* e) {
-    if (const auto* b = block_at(e->position(), PartKind::load)) dragged_ = b->id, drag_at_ = e->position();
-    if (const auto* s = spot_at(e->position()); s && s->key == "charge") {
-        auto c = document_.conditions();
-        c.charge = std::clamp((s->area.bottom() - e->position().y()) / s->area.height(), 0.0, 1.0);
-        return document_.set_conditions(c);
-    }
-    Canvas::mousePressEvent(e);
-}
-
-void FlowMap::mouseMoveEvent(QMouseEvent* e) {
-    if (!dragged_.empty() && (e->buttons() & Qt::LeftButton) &&
-        (dragging_ || (e->position() - drag_at_).manhattanLength() > u(12))) {
-        dragging_ = true;
-        drag_at_ = e->position();
-        return update();
-    }
-    Canvas::mouseMoveEvent(e);
-}
-
-void FlowMap::mouseReleaseEvent(QMouseEvent* e) {
-    const Id load = std::exchange(dragged_, {});
-    if (!std::exchange(dragging_, false)) return Canvas::mouseReleaseEvent(e);
-    update();
-    const auto* rail = block_at(e->position(), PartKind::converter);
-    if (!rail) rail = block_at(e->position(), PartKind::hub);
-    const auto into = feeds_into(document_.plan(), load);
-    if (!rail || into.empty()) return;
-    const auto moved = reroute_feed(document_.plan(), document_.plan().feeds[into.front()].id, rail->id);
-    if (!moved)
-        emit document_.said(QString::fromStdString(moved.error()), true, false);
-    else {
-        document_.apply([next = *moved](const Plan&) { return next; }, tr("Feed a load from another rail"));
-        document_.select(load);
-    }
-}
-
 }  // namespace sangre::app

@@ -12,6 +12,11 @@ class FlowMap : public Canvas {
     QSize minimumSizeHint() const override;
     QSize sizeHint() const override { return minimumSizeHint(); }
 
+    /// Rails rearranged, as the menu and the drags do; each says what got better and worse.
+    void split(const Id& rail, const std::vector<Id>& loads);
+    void merge(const Id& stays, const Id& gone);
+    void feed_from(const Id& rail, const Id& source);
+
   protected:
     void paint(QPainter& p) override;
     void mousePressEvent(QMouseEvent* e) override;
@@ -39,6 +44,9 @@ class FlowMap : public Canvas {
     void paint_battery(QPainter& p, const Block& b);
     void paint_heat(QPainter& p);
     void set_voltage(const Id& converter, const QRectF& area);
+    void rail_menu(const Id& rail, QPointF at);
+    void drop_load(const Id& load, const Id& source);
+    void drop_rail(const Id& rail, const Block& onto, QPoint at);
     Block* block(const Id& id);
     const Block* block_at(QPointF at, PartKind kind) const;
     Document& document_;

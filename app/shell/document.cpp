@@ -5,6 +5,7 @@
 #include <QFileInfo>
 
 #include "files/plan_file.h"
+#include "variants.h"
 
 namespace sangre::app {
 
@@ -57,6 +58,24 @@ void Document::apply(const Edit& edit, const QString& what) {
     history_.push_back({std::make_shared<const Plan>(std::move(next)), what});
     ++at_;
     touched();
+}
+
+void Document::apply_and_tell(const Edit& edit, const QString& what) {
+    const auto before = kept_plan();
+    const auto study_before = study_;
+    apply(edit, what);
+    if (kept_plan() == before) return;
+    const auto change = tell_change(compare_variants(*before, study_before, plan(), study_));
+    emit said(tr("%1 — %2").arg(what, QString::fromStdString(change)), false, true);
+}
+
+bool Document::apply_and_tell(const tl::expected<Plan, std::string>& next, const QString& what) {
+    if (!next) {
+        emit said(tr("%1: %2.").arg(what, QString::fromStdString(next.error())), true, false);
+        return false;
+    }
+    apply_and_tell(Edit([made = *next](const Plan&) { return made; }), what);
+    return true;
 }
 
 void Document::undo() {

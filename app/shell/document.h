@@ -25,6 +25,10 @@ class Document : public QObject {
     bool modified() const { return plan() != *saved_; }
 
     void apply(const Edit& edit, const QString& what);
+    /// The same, and says what got better and what worse by it.
+    void apply_and_tell(const Edit& edit, const QString& what);
+    /// The same for an edit that may be refused: the reason is said, and nothing changes.
+    bool apply_and_tell(const tl::expected<Plan, std::string>& next, const QString& what);
     void undo();
     void redo();
     bool can_undo() const { return at_ > 0; }

@@ -154,4 +154,6 @@ ConverterCurrents converter_currents(const ConverterType& type, double set, doub
     return c;
 }
 
+double temperature_rise(const ConverterType& type, Watt heat) { return raw(heat) * type.thermal; }
+
 }  // namespace sangre

@@ -60,4 +60,8 @@ struct ConverterCurrents {
 ConverterCurrents converter_currents(const ConverterType& type, double set, double v_in, double v_out,
                                      bool was_locked = false, double rounding = 0);
 
+/// How much warmer than the air around it a module's hottest part gets with this heat, K: its thermal
+/// resistance times the heat.
+double temperature_rise(const ConverterType& type, Watt heat);
+
 }  // namespace sangre

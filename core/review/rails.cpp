@@ -4,6 +4,7 @@
 #include <cmath>
 #include <set>
 
+#include "network/elements.h"
 #include "propose/propose.h"
 #include "review/review.h"
 #include "units/format.h"
@@ -203,7 +204,7 @@ void noise(const Context& c, std::vector<Finding>& out) {
 void too_hot(const Context& c, std::vector<Finding>& out) {
     each_module(c, [&](size_t i, const Converter& k, const ConverterType& t) {
         const auto& x = c.figures.worst.converters[i];
-        const Celsius part(raw(c.plan.hottest_air) + raw(x.heat) * t.thermal);
+        const Celsius part(raw(c.plan.hottest_air) + temperature_rise(t, x.heat));
         if (part <= t.hottest) return;
         Finding f{raw(part) > raw(t.hottest) + 25 ? Severity::danger : Severity::caution,
                   {},

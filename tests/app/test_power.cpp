@@ -157,6 +157,47 @@ class TestPower : public QObject {
         QVERIFY(again.open(moved));
         QVERIFY(!again.variant());
     }
+    void rails_are_rearranged_and_the_change_is_told() {
+        Evening e;
+        auto* map = e.window.power()->map();
+        const auto before = e.document.plan();
+        const auto rail = before.feeds[feeds_into(before, "load-fog-pump").front()].from;
+        map->split(rail, {"load-fog-pump"});
+        const auto& plan = e.document.plan();
+        QCOMPARE(plan.converters.size(), before.converters.size() + 1);
+        QVERIFY(e.window.banner_words()->text().contains("worse") &&
+                e.window.banner_words()->text().contains("parts"));
+        const auto fresh = plan.feeds[feeds_into(plan, "load-fog-pump").front()].from;
+        map->merge(rail, fresh);
+        QCOMPARE(e.document.plan().converters.size(), before.converters.size());
+        const auto five = before.feeds[feeds_into(before, "load-computer").front()].from;
+        map->merge(rail, five);  // 5 V and 12 V loads
+        QVERIFY(e.window.banner_words()->text().contains("no voltage suits both"));
+        map->feed_from(five, rail);
+        QCOMPARE(e.document.plan().feeds[feeds_into(e.document.plan(), five).front()].from, rail);
+        e.document.undo(), e.document.undo(), e.document.undo();
+        QVERIFY(e.document.plan() == before);
+    }
+    void a_rail_is_dragged_onto_a_hub() {
+        Evening e;
+        auto* map = e.window.power()->map();
+        const auto& plan = e.document.plan();
+        const auto rail = plan.feeds[feeds_into(plan, "load-computer").front()].from;
+        const auto source = plan.feeds[feeds_into(plan, rail).front()].from;
+        const Id other = source == "hub" ? "hub-always" : "hub";
+        map->repaint();
+        const auto from = map->spot_centre(QString::fromStdString("part:" + rail)) - QPoint(0, 24),
+                   to = map->spot_centre(QString::fromStdString("part:" + other));
+        QTest::mousePress(map, Qt::LeftButton, {}, from);
+        for (const auto& at : {from + QPoint(20, 20), to}) {
+            QMouseEvent drag(QEvent::MouseMove, at, map->mapToGlobal(at), Qt::LeftButton, Qt::LeftButton, {});
+            QApplication::sendEvent(map, &drag);
+        }
+        QTest::mouseRelease(map, Qt::LeftButton, {}, to);
+        QCOMPARE(e.document.plan().feeds[feeds_into(e.document.plan(), rail).front()].from, other);
+        e.document.undo();
+        QCOMPARE(e.document.plan().feeds[feeds_into(e.document.plan(), rail).front()].from, source);
+    }
     void a_moment_of_the_day_is_pointed_at() {
         Evening e;
         auto* chart = e.window.power()->findChild<QCustomPlot*>();

@@ -39,6 +39,15 @@ class TestVariants : public QObject {
         QVERIFY(of(back, "mass").change.starts_with("−"));
         QCOMPARE(of(there, "feeds").better, 0);
     }
+    void a_change_is_told_in_a_line() {
+        QCOMPARE(QString::fromStdString(tell_change({})), QString("No figure changed."));
+        QCOMPARE(QString::fromStdString(tell_change({{"runs", "5 h", "6 h", "+20 %", 1, ""},
+                                                     {"mass", "1 kg", "1 kg", "", 0, ""},
+                                                     {"cost", "9", "12", "+33.3 %", -1, ""}})),
+                 QString("better: runs +20 %; worse: cost +33.3 %"));
+        QCOMPARE(QString::fromStdString(tell_change({{"parts", "5", "6", "+1", -1, ""}})),
+                 QString("worse: parts +1"));
+    }
     void thinner_wire_loses_more_and_weighs_less() {
         const auto plan = test::demo();
         auto thin = plan;
