@@ -52,7 +52,7 @@ Why of_load(const Plan& plan, const Study& s, size_t i) {
             if (const auto state = state_in(plan.phases[p], l);
                 state != LoadState::off && !plan.phases[p].charging)
                 why.add(fmt::format("{}: {} × {}", plan.phases[p].name, format(plan.phases[p].duration),
-                                    format(draw(l, state))));
+                                    format(draw_in(plan.phases[p], l))));
         why.add(fmt::format("{} a day, {} of the day's {}", format(s.mission.load_energy[i]),
                             format_percent(raw(s.mission.load_energy[i]) / raw(s.mission.day_energy)),
                             format(s.mission.day_energy)));

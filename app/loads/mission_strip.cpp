@@ -184,9 +184,11 @@ void MissionStrip::paint_states(QPainter& p) {
         for (size_t i = 0; i < plan.phases.size(); ++i) {
             const auto state = state_in(plan.phases[i], plan.loads[l]);
             const QRectF cell(edges_[i] + 1, y, edges_[i + 1] - edges_[i] - 2, row_height());
+            const double share = share_in(plan.phases[i], plan.loads[l]);
+            const QString percent = share < 1 ? QString::fromStdString(format_percent(share)) : QString();
             p.setPen(Qt::NoPen);
             const double h = state == LoadState::idle      ? 0.3
-                             : state == LoadState::typical ? 0.6
+                             : state == LoadState::typical ? 0.3 + 0.3 * share
                              : state == LoadState::off     ? 0
                                                            : 0.9;
             p.setBrush(state == LoadState::idle      ? t.flow_soft
@@ -197,16 +199,24 @@ void MissionStrip::paint_states(QPainter& p) {
                 p.drawRoundedRect(QRectF(cell.left() + 1, cell.center().y() - cell.height() * h / 2,
                                          cell.width() - 2, cell.height() * h),
                                   2, 2);
-            const auto words = tr("%1 in %2: %3. Click changes it, drag paints it on.")
+            if (!percent.isEmpty()) {
+                const double w = text_width(percent, face(10)) + u(6);
+                const QRectF tag(cell.center().x() - w / 2, cell.top() + 1, w, cell.height() - 2);
+                p.setBrush(t.card);
+                p.drawRoundedRect(tag, 3, 3);
+                text(p, tag, percent, t.ink, face(10), Qt::AlignCenter);
+            }
+            const auto words = tr("%1 in %2: %3. Click changes it, drag paints it on; type a percentage.")
                                    .arg(QString::fromStdString(plan.loads[l].name),
-                                        QString::fromStdString(plan.phases[i].name), state_word(state));
-            add_spot({cell,
-                      QStringLiteral("cell%1/%2").arg(l).arg(i),
-                      words,
+                                        QString::fromStdString(plan.phases[i].name),
+                                        percent.isEmpty() ? state_word(state) : percent);
+            add_spot({cell, QStringLiteral("cell%1/%2").arg(l).arg(i), words,
                       [this, l, i, state] {
                           set_cell({i, l}, next_state(state, document_.plan().loads[l]));
                       },
-                      {}});
+                      [this, l, i] {
+                          state_menu({i, l});
+                      }});
         }
     }
 }
@@ -230,10 +240,61 @@ std::optional<size_t> MissionStrip::border_at(QPointF at) const {
 
 void MissionStrip::set_cell(Cell cell, LoadState state) {
     const auto& plan = document_.plan();
-    if (state_in(plan.phases[cell.phase], plan.loads[cell.load]) == state) return;
+    if (state_in(plan.phases[cell.phase], plan.loads[cell.load]) == state &&
+        share_in(plan.phases[cell.phase], plan.loads[cell.load]) == 1)
+        return;
     const Id phase = plan.phases[cell.phase].id, load = plan.loads[cell.load].id;
     document_.apply([=](const Plan& p) { return set_state(p, phase, load, state); },
                     tr("%1 %2").arg(QString::fromStdString(plan.loads[cell.load].name), state_word(state)));
+}
+
+void MissionStrip::edit_share(Cell cell, const QString& typed) {
+    const auto& plan = document_.plan();
+    const double top = u(6) + current_height() + head_height();
+    const QRectF area(edges_[cell.phase] + u(2), top + static_cast<double>(cell.load) * row_height() - u(5),
+                      u(96), u(26));
+    edit_value_at(
+        area, typed, Dimension::ratio, "%",
+        [this, phase = plan.phases[cell.phase].id, load = plan.loads[cell.load].id](double share) -> QString {
+            if (share < 0 || share > 1) return tr("0 to 100 % of its typical draw is expected.");
+            close_editor();
+            document_.apply([=](const Plan& p) { return set_share(p, phase, load, share); },
+                            tr("Run at a share"));
+            return {};
+        });
+}
+
+void MissionStrip::state_menu(Cell cell) {
+    const auto& load = document_.plan().loads[cell.load];
+    const auto& phase = document_.plan().phases[cell.phase];
+    const auto now = state_in(phase, load);
+    const double share = share_in(phase, load);
+    QMenu m(this);
+    for (const auto state :
+         {LoadState::off, LoadState::idle, LoadState::typical, LoadState::peak, LoadState::stall}) {
+        if (state == LoadState::stall && load.kind != LoadKind::motor) continue;
+        auto* a = m.addAction(state_word(state), this, [this, cell, state] { set_cell(cell, state); });
+        a->setCheckable(true);
+        a->setChecked(state == now && share == 1);
+        a->setEnabled(state != LoadState::off || !load.always_on);
+    }
+    m.addAction(tr("A percentage of typical…"), this,
+                [this, cell, share] { edit_share(cell, QString::fromStdString(format_percent(share))); });
+    const double top =
+        u(6) + current_height() + head_height() + static_cast<double>(cell.load + 1) * row_height();
+    m.exec(mapToGlobal(QPoint(static_cast<int>(edges_[cell.phase]), static_cast<int>(top))));
+}
+
+void MissionStrip::keyPressEvent(QKeyEvent* e) {
+    // Digits on a cell are the percentage it runs at.
+    const auto parts = focused_spot().startsWith("cell") ? focused_spot().mid(4).split('/') : QStringList();
+    const auto typed = e->text();
+    if (parts.size() == 2 && typed.size() == 1 && typed[0].isDigit()) {
+        edit_share({parts[1].toUInt(), parts[0].toUInt()}, typed);
+        if (editor()) editor()->deselect(), editor()->setCursorPosition(1);
+        return;
+    }
+    Canvas::keyPressEvent(e);
 }
 
 void MissionStrip::mousePressEvent(QMouseEvent* e) {

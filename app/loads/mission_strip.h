@@ -17,6 +17,7 @@ class MissionStrip : public Canvas {
     void mousePressEvent(QMouseEvent* e) override;
     void mouseMoveEvent(QMouseEvent* e) override;
     void mouseReleaseEvent(QMouseEvent* e) override;
+    void keyPressEvent(QKeyEvent* e) override;
 
   private:
     struct Cell {
@@ -29,6 +30,8 @@ class MissionStrip : public Canvas {
     std::optional<Cell> cell_at(QPointF at) const;
     std::optional<size_t> border_at(QPointF at) const;
     void set_cell(Cell cell, LoadState state);
+    void edit_share(Cell cell, const QString& typed);
+    void state_menu(Cell cell);
     void edit_duration(size_t phase);
     void phase_menu(size_t phase);
     Document& document_;

@@ -122,7 +122,7 @@ void visit(V& v, Feed& f) {
 template <class V>
 void visit(V& v, Phase& p) {
     v("id", p.id), v("name", p.name), v("duration_s", p.duration), v("charging", p.charging);
-    v("charge_A", p.charge_current), v("states", p.states);
+    v("charge_A", p.charge_current), v("states", p.states), v("shares", p.shares);
 }
 template <class V>
 void visit(V& v, Practices& p) {

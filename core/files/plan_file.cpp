@@ -70,6 +70,8 @@ struct Writer {
             if (v) out[key] = true;
         } else if constexpr (std::is_same_v<T, std::string>) {
             if (!v.empty()) out[key] = v;
+        } else if constexpr (requires { typename T::mapped_type; }) {
+            if (!v.empty()) out[key] = value(v);
         } else if constexpr (requires { v.has_value(); }) {
             if (v) out[key] = value(*v);
         } else

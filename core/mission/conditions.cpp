@@ -38,6 +38,9 @@ Demand demand_in_phase(const Plan& plan, const PlanIndex& index, const Phase& ph
         auto state = state_in(phase, load);
         if (all_peak && state == LoadState::typical) state = LoadState::peak;
         d.states.push_back(state);
+        if (phase.shares.empty()) continue;
+        d.load_scale.resize(plan.loads.size(), 1);
+        if (state == LoadState::typical) d.load_scale[d.states.size() - 1] = share_in(phase, load);
     }
     d.open = open_feeds(plan, index, phase);
     d.charging = phase.charging;

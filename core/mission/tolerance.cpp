@@ -59,8 +59,10 @@ Draw draw_once(const Job& job, const Solver& solver, size_t index) {
     const double capacity = 1 + set(Spread::battery_capacity, off(random, job.tolerances.battery_capacity));
     demand.branch_scale.resize(job.plan.feeds.size());
     set(Spread::lengths, spread_list(random, demand.branch_scale, job.tolerances.length, 1));
+    const auto shares = demand.load_scale;
     demand.load_scale.resize(job.plan.loads.size());
     set(Spread::load_currents, spread_list(random, demand.load_scale, job.tolerances.load_current, 1));
+    for (size_t l = 0; l < shares.size(); ++l) demand.load_scale[l] *= shares[l];
     demand.converter_shift.resize(job.plan.converters.size());
     set(Spread::set_voltages, spread_list(random, demand.converter_shift, 1, 0));
     demand.charge = set(Spread::charge, std::uniform_real_distribution<double>(nearly_empty, 1)(random));

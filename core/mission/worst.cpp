@@ -95,7 +95,7 @@ WorstCase worst_case(const Plan& plan, const Solver& solver) {
     w.converters.resize(plan.converters.size());
     auto phases = plan.phases;
     if (phases.empty()) {
-        Phase all{"all", "All on", Second(3600), false, {}, {}, {}};
+        Phase all{"all", "All on", Second(3600), false, {}, {}, {}, {}};
         for (const auto& l : plan.loads) all.states[l.id] = LoadState::typical;
         phases.push_back(std::move(all));
     }

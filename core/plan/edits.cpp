@@ -30,7 +30,7 @@ Plan put_load(Plan plan, Load load) {
 Plan remove_load(Plan plan, const Id& load) {
     std::erase_if(plan.loads, [&](const auto& l) { return l.id == load; });
     std::erase_if(plan.feeds, [&](const auto& f) { return f.to == load; });
-    for (auto& phase : plan.phases) phase.states.erase(load);
+    for (auto& phase : plan.phases) phase.states.erase(load), phase.shares.erase(load);
     return plan;
 }
 
@@ -135,11 +135,19 @@ Plan set_phase_duration(Plan plan, const Id& phase, Second duration) {
 
 Plan set_state(Plan plan, const Id& phase, const Id& load, LoadState state) {
     change(plan.phases, phase, [&](auto& p) {
+        p.shares.erase(load);
         if (state == LoadState::off)
             p.states.erase(load);
         else
             p.states[load] = state;
     });
+    return plan;
+}
+
+Plan set_share(Plan plan, const Id& phase, const Id& load, double share) {
+    const double held = std::clamp(share, 0.0, 1.0);
+    plan = set_state(std::move(plan), phase, load, held > 0 ? LoadState::typical : LoadState::off);
+    if (held > 0 && held < 1) change(plan.phases, phase, [&](auto& p) { p.shares[load] = held; });
     return plan;
 }
 

@@ -30,6 +30,8 @@ tl::expected<Plan, std::string> reroute_feed(Plan plan, const Id& feed, const Id
 
 Plan set_phase_duration(Plan plan, const Id& phase, Second duration);
 Plan set_state(Plan plan, const Id& phase, const Id& load, LoadState state);
+/// Runs at this share of its typical draw, held to 0 – 1; 0 is off.
+Plan set_share(Plan plan, const Id& phase, const Id& load, double share);
 Plan put_phase(Plan plan, Phase phase);
 Plan remove_phase(Plan plan, const Id& phase);
 

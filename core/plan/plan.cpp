@@ -89,6 +89,15 @@ LoadState state_in(const Phase& phase, const Load& load) {
     return state;
 }
 
+double share_in(const Phase& phase, const Load& load) {
+    const auto found = phase.shares.find(load.id);
+    return found == phase.shares.end() || state_in(phase, load) != LoadState::typical ? 1 : found->second;
+}
+
+Ampere draw_in(const Phase& phase, const Load& load) {
+    return draw(load, state_in(phase, load)) * share_in(phase, load);
+}
+
 Ampere draw(const Load& load, LoadState state) {
     switch (state) {
         case LoadState::off:

@@ -140,6 +140,7 @@ struct Phase {
     Ampere charge_current{};
     std::map<Id, LoadState> states;  ///< by load; absent is off
     std::string extra;
+    std::map<Id, double> shares;  ///< by load, of its typical draw, 0 to 1; absent is 1
     bool operator==(const Phase&) const = default;
 };
 
@@ -236,6 +237,10 @@ const Device* device(const Feed& feed, DeviceKind kind);
 std::vector<size_t> upstream_feeds(const Plan& plan, const Id& part);
 /// The state of a load in a phase; an always-on load is never off.
 LoadState state_in(const Phase& phase, const Load& load);
+/// The share of its typical draw that a load runs at in a phase; 1 in every other state.
+double share_in(const Phase& phase, const Load& load);
+/// What it draws in a phase, at nominal voltage.
+Ampere draw_in(const Phase& phase, const Load& load);
 /// The current a load asks for in a state, at its nominal voltage.
 Ampere draw(const Load& load, LoadState state);
 /// A new id "prefix-words-of-the-name", made unique in the plan by a number.

@@ -28,8 +28,7 @@ Ask ask_of(const Plan& plan) {
         if (plan.phases.empty()) ask.load_wh[l] = raw(load.nominal) * raw(load.typical);
         for (const auto& p : plan.phases)
             if (!p.charging)
-                ask.load_wh[l] +=
-                    raw(load.nominal) * raw(draw(load, state_in(p, load))) * raw(p.duration) / 3600;
+                ask.load_wh[l] += raw(load.nominal) * raw(draw_in(p, load)) * raw(p.duration) / 3600;
         ask.energy_wh += ask.load_wh[l];
     }
     return ask;

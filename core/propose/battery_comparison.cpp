@@ -74,7 +74,7 @@ Ask ask_of(const Plan& plan, const Catalogue& catalogue, SourceRange range) {
             const auto& load = plan.loads[l];
             auto state = state_in(phase, load);
             if (peak && (state == LoadState::typical || state == LoadState::peak)) state = LoadState::peak;
-            const double amps = raw(draw(load, state));
+            const double amps = raw(state == LoadState::typical ? draw_in(phase, load) : draw(load, state));
             const bool holds_current = load.kind == LoadKind::current || load.kind == LoadKind::motor;
             if (holds_current && accepts(load, range))
                 drain.amps += amps;

@@ -199,7 +199,7 @@ tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catal
     why.title = "The proposal";
     next.hubs.clear(), next.converters.clear(), next.feeds.clear();
     if (next.phases.empty()) {
-        Phase working{"phase-working", "Working", Second(3600), false, {}, {}, {}};
+        Phase working{"phase-working", "Working", Second(3600), false, {}, {}, {}, {}};
         for (const auto& l : next.loads) working.states[l.id] = LoadState::typical;
         next.phases.push_back(std::move(working));
     }

@@ -216,6 +216,14 @@ class TestWindow : public QObject {
         QCOMPARE(state(), LoadState::off);
         b.click(day, "cell4/1");
         QCOMPARE(state(), LoadState::idle);
+        day->focus_spot("cell4/1");
+        QTest::keyClicks(day, "4");
+        QVERIFY(day->editor());
+        QTest::keyClicks(day->editor(), "0 %");
+        QTest::keyClick(day->editor(), Qt::Key_Return);
+        QCOMPARE(share_in(b.document.plan().phases[1], b.document.plan().loads[4]), 0.4);
+        b.document.undo();
+        QCOMPARE(state(), LoadState::idle);
         b.click(day, "cell4/1");
         QCOMPARE(state(), LoadState::typical);
         b.click(day, "duration2");

@@ -76,7 +76,7 @@ class TestBatteryAndMission : public QObject {
     }
     void charging_fills_and_points_run_on() {
         auto plan = test::one_feed(5);
-        Phase charge{"charge", "Charge", Second(3600), true, Ampere(5), {}, {}};
+        Phase charge{"charge", "Charge", Second(3600), true, Ampere(5), {}, {}, {}};
         plan.phases.push_back(charge);
         const auto m = test::studied(plan).mission;
         CLOSE(m.points.back().charge, 1, 0.02);

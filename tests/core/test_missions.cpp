@@ -2,6 +2,7 @@
 // measured pack.
 #include "battery/fit.h"
 #include "files/measured_log.h"
+#include "files/plan_file.h"
 #include "fixtures.h"
 #include "mission/phase_draw.h"
 #include "mission/wire_heat.h"
@@ -54,7 +55,7 @@ class TestMissions : public QObject {
     void a_parked_pack_loses_charge_by_itself() {
         auto plan = on_lead(5, 20);
         plan.loads[0].always_on = true, plan.loads[0].idle = Ampere(0.001);
-        plan.phases.push_back({"parked", "Parked", Second(86400), false, {}, {}, {}});
+        plan.phases.push_back({"parked", "Parked", Second(86400), false, {}, {}, {}, {}});
         const auto m = test::studied(plan).mission;
         const double own = raw(self_discharge(plan.batteries[0], chemistry("agm"), Celsius(20)));
         CLOSE(own, 20 * 0.03 / 720, 1e-9);
@@ -138,6 +139,23 @@ class TestMissions : public QObject {
         CLOSE(raw(usual.run_time), raw(fine.run_time), 0.01);
         CLOSE(raw(usual.day_energy), raw(fine.day_energy), 0.005);
         CLOSE(usual.lowest_charge, fine.lowest_charge, 0.005);
+    }
+    void a_share_of_typical_draws_that_share() {
+        auto plan = test::one_feed(4);
+        const auto whole = test::studied(plan);
+        plan = set_share(plan, "on", "lamp", 0.25);
+        QCOMPARE(raw(draw_in(plan.phases[0], plan.loads[0])), 1.0);
+        const auto quarter = test::studied(plan);
+        CLOSE(raw(quarter.now.loads[0].amps), raw(whole.now.loads[0].amps) / 4, 1e-6);
+        QVERIFY(raw(quarter.mission.run_time) > 3.8 * raw(whole.mission.run_time));
+        QCOMPARE(quarter.worst.feeds[0].peak, whole.worst.feeds[0].peak);  // at its peak it draws its peak
+        // Painting a state, or all of it, takes the share away; nothing of it is off.
+        QVERIFY(set_state(plan, "on", "lamp", LoadState::typical).phases[0].shares.empty());
+        QVERIFY(set_share(plan, "on", "lamp", 1).phases[0].shares.empty());
+        QCOMPARE(state_in(set_share(plan, "on", "lamp", -3).phases[0], plan.loads[0]), LoadState::off);
+        QVERIFY(remove_load(plan, "lamp").phases[0].shares.empty());
+        const auto back = plan_from_json(plan_to_json(plan), "plan");
+        QVERIFY(back && *back == plan);
     }
     void a_module_that_let_go_stays_off_until_its_input_is_well_back() {
         // A heavy load beside the module takes the pack through the module's least input. The module's own

@@ -39,7 +39,7 @@ Plan one_feed(double amps) {
                  {"switch", DeviceKind::power_switch, "toggle-30a", Ampere(0), "Main", {}}};
     f.joint_from = "ring-crimp", f.joint_to = "lap-splice";
     p.feeds.push_back(f);
-    Phase on{"on", "On", Second(3600), false, {}, {{"lamp", LoadState::typical}}, {}};
+    Phase on{"on", "On", Second(3600), false, {}, {{"lamp", LoadState::typical}}, {}, {}};
     p.phases.push_back(on);
     return p;
 }
