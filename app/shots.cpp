@@ -96,6 +96,15 @@ int main(int argc, char** argv) {
                                           document.plan(), document.catalogue()));
         settle();
         if (!save("batteries")) return 1;
+        window.power()->search_toggle()->setChecked(true);
+        window.power()->search()->start();
+        while (window.power()->search()->busy()) {
+            QThread::msleep(20);
+            settle();
+        }
+        settle();
+        if (!save("search")) return 1;
+        window.power()->search_toggle()->setChecked(false);
         // And against plan A.
         document.keep_variant();
         window.power()->batteries()->take(1);

@@ -75,12 +75,27 @@ Study study(const Plan& plan, const Catalogue& catalogue, const Conditions& cond
     Study s;
     static_cast<Figures&>(s) = figures_of(plan, catalogue);
     s.conditions = conditions;
-    // A solver keeps its factorisation: each thread has its own.
+    // Two threads. The second takes a third of the worst case, then the mission; the first the rest, and what
+    // is made from it. A solver keeps its factorisation: each thread has its own.
+    const size_t phases = std::max<size_t>(plan.phases.size(), 1), mine = phases - phases / 3;
+    std::promise<WorstCase> third;
     auto mission = std::async(std::launch::async, [&, lengths = feed_lengths(s.harness)] {
-        return play_mission(plan, catalogue, Solver(plan, catalogue, lengths), mission_air(plan, conditions));
+        try {
+            const Solver own(plan, catalogue, lengths);
+            third.set_value(worst_in_phases(plan, own, mine, phases));
+            return play_mission(plan, catalogue, own, mission_air(plan, conditions));
+        } catch (...) {
+            // Nobody must wait for what will not come.
+            try {
+                third.set_exception(std::current_exception());
+            } catch (const std::future_error&) {
+            }
+            throw;
+        }
     });
     s.now = operating_point(*s.solver, plan, conditions);
-    s.worst = worst_case(plan, *s.solver);
+    auto first = worst_in_phases(plan, *s.solver, 0, mine);
+    s.worst = finish_worst_case(plan, s.solver->index(), std::move(first), third.get_future().get());
     s.protection = study_protection(plan, catalogue, s.harness, *s.solver, s.worst);
     weigh(s, plan, catalogue);
     const auto kept = std::make_shared<const Plan>(plan);

@@ -16,6 +16,9 @@ PowerStation::PowerStation(Document& document, QWidget* parent) : QWidget(parent
     compare_ = new Toggle(tr("Compare batteries"), this);
     compare_->setToolTip(tr("Every pack that the catalogue's cells make, held against the mission"));
     heading->add(compare_);
+    search_ = new Toggle(tr("Search"), this);
+    search_->setToolTip(tr("The best whole plan for mass, cost or loss"));
+    heading->add(search_);
     column->addWidget(heading);
     pages_ = new QStackedWidget(this);
     column->addWidget(pages_, 1);
@@ -40,18 +43,29 @@ PowerStation::PowerStation(Document& document, QWidget* parent) : QWidget(parent
     pages_->addWidget(flow);
     batteries_ = new BatteryView(document_, pages_);
     pages_->addWidget(scrolled(batteries_));
-    const auto turn = [this, heading](bool compare) {
-        pages_->setCurrentIndex(compare ? 1 : 0);
-        heading->set_title(compare ? tr("Which battery") : tr("Where the power goes"));
-        heading->set_hint(compare
-                              ? tr("The few worth having. Click one for its arithmetic; Take it; Ctrl+Z.")
-                              : tr("Band height is watts. Click for the arithmetic; drag a load to a rail."));
+    found_ = new SearchView(document_, pages_);
+    pages_->addWidget(scrolled(found_));
+    const auto turn = [this, heading] {
+        const int page = compare_->isChecked() ? 1 : search_->isChecked() ? 2 : 0;
+        pages_->setCurrentIndex(page);
+        const std::array titles{tr("Where the power goes"), tr("Which battery"), tr("Which plan")};
+        const std::array hints{tr("Band height is watts. Click for the arithmetic; drag loads and rails."),
+                               tr("The few worth having. Click one for its arithmetic; Take it; Ctrl+Z."),
+                               tr("Take one and see what changed; Ctrl+Z gives yours back.")};
+        heading->set_title(titles[static_cast<size_t>(page)]);
+        heading->set_hint(hints[static_cast<size_t>(page)]);
+        if (page == 0) draw_mission();
     };
-    connect(compare_, &Toggle::toggled, this, [this, turn](bool compare) {
-        turn(compare);
-        if (!compare) draw_mission();
+    // One page at a time; with neither on, the flow map.
+    connect(compare_, &Toggle::toggled, this, [this, turn](bool on) {
+        if (on) search_->setChecked(false);
+        turn();
     });
-    turn(false);
+    connect(search_, &Toggle::toggled, this, [this, turn](bool on) {
+        if (on) compare_->setChecked(false);
+        turn();
+    });
+    turn();
     // A press or a drag along the day takes every number to that moment.
     connect(chart_, &QCustomPlot::mousePress, this, [this](QMouseEvent* e) { go_to_moment(e->pos().x()); });
     connect(chart_, &QCustomPlot::mouseMove, this, [this](QMouseEvent* e) {

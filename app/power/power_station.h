@@ -4,6 +4,7 @@
 
 #include "power/battery_view.h"
 #include "power/flow_map.h"
+#include "power/search_view.h"
 #include "widgets/toggle.h"
 
 class QCustomPlot;
@@ -17,6 +18,8 @@ class PowerStation : public QWidget {
     FlowMap* map() { return map_; }
     BatteryView* batteries() { return batteries_; }
     Toggle* compare_toggle() { return compare_; }
+    SearchView* search() { return found_; }
+    Toggle* search_toggle() { return search_; }
 
   protected:
     void showEvent(QShowEvent* e) override {
@@ -34,7 +37,8 @@ class PowerStation : public QWidget {
     BatteryView* batteries_;
     QCustomPlot* chart_;
     QStackedWidget* pages_;
-    Toggle* compare_;
+    SearchView* found_;
+    Toggle *compare_, *search_;
     Second moment_{};  ///< last pointed at
 };
 

@@ -86,9 +86,39 @@ void note_pulses(WorstCase& w, const Plan& plan, const PlanIndex& index) {
     }
 }
 
+void take_worse(FeedExtremes& x, const FeedExtremes& o) {
+    x.continuous = std::max(x.continuous, o.continuous), x.peak = std::max(x.peak, o.peak);
+    x.lowest_end = std::min(x.lowest_end, o.lowest_end),
+    x.highest_end = std::max(x.highest_end, o.highest_end);
+    if (o.drop_share > x.drop_share)
+        x.drop_share = o.drop_share, x.drop = o.drop, x.drop_where = o.drop_where;
+}
+
+void take_worse(LoadExtremes& x, const LoadExtremes& o) {
+    x.highest = std::max(x.highest, o.highest);
+    if (o.lowest < x.lowest) x.lowest = o.lowest, x.lowest_where = o.lowest_where;
+}
+
+void take_worse(ConverterExtremes& x, const ConverterExtremes& o) {
+    x.in_lowest = std::min(x.in_lowest, o.in_lowest), x.in_highest = std::max(x.in_highest, o.in_highest);
+    x.continuous = std::max(x.continuous, o.continuous), x.peak = std::max(x.peak, o.peak);
+    x.heat = std::max(x.heat, o.heat);
+    if (!o.where.empty()) x.where = o.where;
+    x.dropout = x.dropout || o.dropout, x.limiting = x.limiting || o.limiting;
+}
+
+void take_worse_battery(WorstCase& w, const WorstCase& o) {
+    w.battery_continuous = std::max(w.battery_continuous, o.battery_continuous);
+    w.battery_peak = std::max(w.battery_peak, o.battery_peak);
+    w.battery_highest = std::max(w.battery_highest, o.battery_highest);
+    if (o.battery_lowest < w.battery_lowest)
+        w.battery_lowest = o.battery_lowest, w.battery_where = o.battery_where;
+    w.found_all = w.found_all && o.found_all;
+}
+
 }  // namespace
 
-WorstCase worst_case(const Plan& plan, const Solver& solver) {
+WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, size_t last) {
     WorstCase w;
     w.feeds.resize(plan.feeds.size());
     w.loads.resize(plan.loads.size());
@@ -99,8 +129,9 @@ WorstCase worst_case(const Plan& plan, const Solver& solver) {
         for (const auto& l : plan.loads) all.states[l.id] = LoadState::typical;
         phases.push_back(std::move(all));
     }
-    for (const auto& phase : phases)
+    for (size_t i = first; i < std::min(last, phases.size()); ++i)
         for (const bool peak : {false, true}) {
+            const auto& phase = phases[i];
             OperatingPoint near;
             auto demand = demand_in_phase(plan, solver.index(), phase, peak);
             for (const auto air : {plan.hottest_air, plan.coldest_air})
@@ -121,22 +152,35 @@ WorstCase worst_case(const Plan& plan, const Solver& solver) {
                     note_battery(w, near, demand, peak, where);
                 }
         }
-    note_pulses(w, plan, solver.index());
+    return w;
+}
+
+WorstCase finish_worst_case(const Plan& plan, const PlanIndex& index, WorstCase w, const WorstCase& later) {
+    for (size_t f = 0; f < w.feeds.size(); ++f) take_worse(w.feeds[f], later.feeds[f]);
+    for (size_t l = 0; l < w.loads.size(); ++l) take_worse(w.loads[l], later.loads[l]);
+    for (size_t c = 0; c < w.converters.size(); ++c) take_worse(w.converters[c], later.converters[c]);
+    take_worse_battery(w, later);
+    note_pulses(w, plan, index);
     for (size_t l = 0; l < plan.loads.size(); ++l) {
         if (raw(w.loads[l].lowest) > 1e8) w.loads[l].lowest = Volt(0);
         // From the rail the load hangs on: feeds up to the next converter or battery.
-        for (const auto f : solver.index().upstream(plan.loads[l].id)) {
+        for (const auto f : index.upstream(plan.loads[l].id)) {
             w.loads[l].drop_share += w.feeds[f].drop_share;
-            if (solver.index().source_of(f).kind == PartKind::converter) break;
+            if (index.source_of(f).kind == PartKind::converter) break;
         }
         if (w.loads[l].drop_share <= w.worst_drop_share) continue;
         w.worst_drop_share = w.loads[l].drop_share;
-        w.worst_drop_feed = solver.index().into(plan.loads[l].id).front();
+        w.worst_drop_feed = index.into(plan.loads[l].id).front();
     }
     for (auto& c : w.converters)
         if (raw(c.in_lowest) > 1e8) c.in_lowest = Volt(0);
     if (raw(w.battery_lowest) > 1e8) w.battery_lowest = Volt(0);
     return w;
+}
+
+WorstCase worst_case(const Plan& plan, const Solver& solver) {
+    auto all = worst_in_phases(plan, solver, 0, std::max<size_t>(plan.phases.size(), 1));
+    return finish_worst_case(plan, solver.index(), all, all);
 }
 
 }  // namespace sangre

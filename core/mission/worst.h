@@ -48,4 +48,10 @@ struct WorstCase {
 /// These corners bound the results, which are monotone in charge and temperature.
 WorstCase worst_case(const Plan& plan, const Solver& solver);
 
+/// The same with the work shared: what two threads found, each in some of the phases, is put together and
+/// finished.
+WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, size_t last);
+WorstCase finish_worst_case(const Plan& plan, const PlanIndex& index, WorstCase earlier,
+                            const WorstCase& later);
+
 }  // namespace sangre

@@ -198,6 +198,31 @@ class TestPower : public QObject {
         e.document.undo();
         QCOMPARE(e.document.plan().feeds[feeds_into(e.document.plan(), rail).front()].from, source);
     }
+    void the_best_plan_is_searched_for_and_taken() {
+        Evening e;
+        e.window.power()->search_toggle()->setChecked(true);
+        auto* view = e.window.power()->search();
+        const auto before = e.document.plan();
+        e.click(view, "search");
+        QTRY_VERIFY_WITH_TIMEOUT(!view->busy(), 60000);
+        QVERIFY(view->result().complete && view->result().plans.size() > 2);
+        QVERIFY(e.document.plan() == before);
+        view->repaint();
+        const auto wanted = view->result().plans[0].plan;
+        e.click(view, "take0");
+        QVERIFY(e.document.plan() == wanted);
+        QVERIFY(e.window.banner_words()->text().contains("better"));
+        e.document.undo();
+        QVERIFY(e.document.plan() == before);
+        // Stopped half way it says so, and keeps what it has.
+        view->start();
+        view->cancel();
+        QTRY_VERIFY_WITH_TIMEOUT(!view->busy(), 60000);
+        QVERIFY(!view->result().complete);
+        // One page at a time.
+        e.window.power()->compare_toggle()->setChecked(true);
+        QVERIFY(!e.window.power()->search_toggle()->isChecked());
+    }
     void a_moment_of_the_day_is_pointed_at() {
         Evening e;
         auto* chart = e.window.power()->findChild<QCustomPlot*>();

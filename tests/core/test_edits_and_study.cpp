@@ -266,6 +266,29 @@ class TestEditsAndStudy : public QObject {
         QVERIFY(parse_csv("").empty());
         QVERIFY(parse_csv("\"never closed").size() == 1);
     }
+    void the_worst_case_is_the_same_however_the_work_is_shared() {
+        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"}) {
+            const auto plan = *load_plan(data_directory() / "demos" / (std::string(name) + ".json"));
+            const auto s = test::studied(plan);
+            const Solver solver(plan, parts(), feed_lengths(s.harness));
+            const auto alone = worst_case(plan, solver);
+            CLOSE(raw(s.worst.battery_lowest), raw(alone.battery_lowest), 1e-9);
+            CLOSE(raw(s.worst.battery_peak), raw(alone.battery_peak), 1e-9);
+            CLOSE(s.worst.worst_drop_share, alone.worst_drop_share, 1e-9);
+            QCOMPARE(s.worst.worst_drop_feed, alone.worst_drop_feed);
+            for (size_t f = 0; f < plan.feeds.size(); ++f) {
+                CLOSE(raw(s.worst.feeds[f].peak), raw(alone.feeds[f].peak), 1e-9);
+                CLOSE(raw(s.worst.feeds[f].drop), raw(alone.feeds[f].drop), 1e-6);
+                CLOSE(raw(s.worst.feeds[f].lowest_end), raw(alone.feeds[f].lowest_end), 1e-9);
+                QCOMPARE(s.worst.feeds[f].peak_time, alone.feeds[f].peak_time);
+            }
+            for (size_t l = 0; l < plan.loads.size(); ++l) {
+                CLOSE(raw(s.worst.loads[l].lowest), raw(alone.loads[l].lowest), 1e-9);
+                QCOMPARE(QString::fromStdString(s.worst.loads[l].lowest_where),
+                         QString::fromStdString(alone.loads[l].lowest_where));
+            }
+        }
+    }
 };
 
 QTEST_APPLESS_MAIN(TestEditsAndStudy)
