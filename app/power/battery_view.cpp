@@ -238,15 +238,16 @@ double BatteryView::draw_rows(QPainter& p, double top) {
         QString title, tip;
         double width;
     };
-    const std::array columns{
-        Column{tr("runs"), tr("From full, working without a pause, in the coldest air"), 82},
-        Column{tr("mass"), tr("Cells, holders and wrap"), 56},
-        Column{tr("cost"), tr("In the catalogue's typical money"), 44},
-        Column{tr("at worst"), tr("Pack voltage at the strongest second, nearly empty"), 60},
-        Column{tr("of limit"), tr("Strongest second over what its cells stand"), 54},
-        Column{tr("rails"), tr("Modules that its voltage forces"), 40},
-        Column{tr("stands"), tr("Full to flat in the quietest phase"), 66},
-        Column{tr("charges"), tr("Empty to full at the usual current"), 78}};
+    std::array columns{Column{tr("runs"), tr("From full, working without a pause, in the coldest air"), 82},
+                       Column{tr("mass"), tr("Cells, holders and wrap"), 56},
+                       Column{tr("cost"), tr("In the catalogue's typical money"), 44},
+                       Column{tr("at worst"), tr("Pack voltage at the strongest second, nearly empty"), 60},
+                       Column{tr("of limit"), tr("Strongest second over what its cells stand"), 54},
+                       Column{tr("rails"), tr("Modules that its voltage forces"), 40},
+                       Column{tr("stands"), tr("Full to flat in the quietest phase"), 66},
+                       Column{tr("charges"), tr("Empty to full at the usual current"), 78}};
+    // In a narrow window the name comes before what can be read in the Why panel.
+    if (width() < u(760)) columns[4].width = columns[6].width = 0;
     const double take_width = u(52);
     double columns_left = width() - take_width - u(10);
     for (const auto& c : columns) columns_left -= u(c.width);
@@ -254,6 +255,7 @@ double BatteryView::draw_rows(QPainter& p, double top) {
                            const QFont& f) {
         double x = columns_left;
         for (size_t i = 0; i < columns.size(); ++i) {
+            if (columns[i].width == 0) continue;
             text(p, QRectF(x, y, u(columns[i].width) - u(6), row_height()), words[i], colour, f,
                  Qt::AlignRight | Qt::AlignVCenter);
             x += u(columns[i].width);
@@ -263,6 +265,7 @@ double BatteryView::draw_rows(QPainter& p, double top) {
     double x = columns_left;
     for (size_t i = 0; i < columns.size(); ++i) {
         titles[i] = columns[i].title;
+        if (columns[i].width == 0) continue;
         add_spot({QRectF(x, top, u(columns[i].width), u(22)),
                   "title:" + columns[i].title,
                   columns[i].tip,
@@ -291,7 +294,7 @@ double BatteryView::draw_rows(QPainter& p, double top) {
         cells(y - 1,
               {said(c.run_time), said(c.mass), QString::fromStdString(format_number(std::round(c.cost))),
                said(c.at_worst), words_of(format_percent(c.share_of_limit)), QString::number(c.rails),
-               c.standby_days >= 9999 ? tr("years") : tr("%1 d").arg(std::round(c.standby_days)),
+               c.standby_days >= 730 ? tr("years") : tr("%1 d").arg(std::round(c.standby_days)),
                said(c.charging)},
               t.ink, face(12));
         add_spot({row.adjusted(0, 0, -take_width - u(6), 0),

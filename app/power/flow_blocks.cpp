@@ -78,13 +78,14 @@ void FlowMap::paint_converter(QPainter& p, const Block& b) {
         p.drawLine(QPointF(bar.left() + bar.width() * type->trusted, bar.top() - 2),
                    QPointF(bar.left() + bar.width() * type->trusted, bar.bottom() + 2));
         const QRectF foot(x, b.area.top() + u(46), w - u(4), u(16));
-        text(p, foot, tr("%1 of %2").arg(said(now.out_amps), said(type->rated * type->trusted)), t.muted,
-             face(11));
-        text(p, foot,
-             tr("%1  +%2 K")
-                 .arg(said(now.heat),
-                      QString::fromStdString(format_number(temperature_rise(*type, now.heat), 2))),
-             t.heat, face(11), Qt::AlignRight | Qt::AlignVCenter);
+        const auto output = tr("%1 of %2").arg(said(now.out_amps), said(type->rated * type->trusted));
+        auto heat = said(now.heat);
+        const auto warmer =
+            tr("%1  +%2 K")
+                .arg(heat, QString::fromStdString(format_number(temperature_rise(*type, now.heat), 2)));
+        if (text_width(output, face(11)) + text_width(warmer, face(11)) + u(8) < foot.width()) heat = warmer;
+        text(p, foot, output, t.muted, face(11));
+        text(p, foot, heat, t.heat, face(11), Qt::AlignRight | Qt::AlignVCenter);
     }
     const auto tip = (type ? QString::fromStdString(type->name) + "\n" : QString()) +
                      tr("In %1, out %2. The mark is what it is trusted with; at the right what it turns into "

@@ -3,7 +3,7 @@
 #include <QThreadPool>
 #include <atomic>
 
-#include "propose/search.h"
+#include "decide/search.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 

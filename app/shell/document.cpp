@@ -5,7 +5,7 @@
 #include <QFileInfo>
 
 #include "files/plan_file.h"
-#include "variants.h"
+#include "decide/variants.h"
 
 namespace sangre::app {
 

@@ -397,7 +397,10 @@ Edit take_battery(const Battery& battery, const Catalogue& catalogue) {
         Plan next = plan;
         auto taken = battery;
         if (!plan.batteries.empty()) {
-            taken.id = plan.batteries.front().id, taken.name = plan.batteries.front().name;
+            taken.id = plan.batteries.front().id;
+            // "AGM block" is no name for what takes its place.
+            if (plan.batteries.front().chemistry == battery.chemistry)
+                taken.name = plan.batteries.front().name;
             taken.place = plan.batteries.front().place, taken.extra = plan.batteries.front().extra;
         }
         next.batteries = {taken};

@@ -2,8 +2,8 @@
 #include <atomic>
 
 #include "fixtures.h"
-#include "propose/search.h"
-#include "variants.h"
+#include "decide/search.h"
+#include "decide/variants.h"
 
 using namespace sangre;
 using test::parts;

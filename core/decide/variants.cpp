@@ -1,4 +1,4 @@
-#include "variants.h"
+#include "decide/variants.h"
 
 #include <fmt/format.h>
 

@@ -1,4 +1,4 @@
-#include "propose/search.h"
+#include "decide/search.h"
 
 #include <fmt/format.h>
 
@@ -9,7 +9,7 @@
 #include <mutex>
 
 #include "propose/propose.h"
-#include "variants.h"
+#include "decide/variants.h"
 
 namespace sangre {
 namespace {
