@@ -53,13 +53,15 @@ QLabel* paragraph(const QString& words, const QColor& colour, const QFont& f) {
 
 }  // namespace
 
-WhyPanel::WhyPanel(Document& document, QWidget* parent) : QScrollArea(parent), document_(document) {
+WhyPanel::WhyPanel(Document& document, QWidget* parent)
+    : QScrollArea(parent), document_(document), certainty_(document) {
     setAccessibleName(tr("Why"));
     setWidgetResizable(true);
     setFrameShape(QFrame::NoFrame);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     connect(&document_, &Document::changed, this, &WhyPanel::refresh);
     connect(&document_, &Document::selection_changed, this, &WhyPanel::refresh);
+    connect(&certainty_, &Certainty::changed, this, &WhyPanel::refresh);
     refresh();
 }
 
@@ -70,6 +72,13 @@ void WhyPanel::refresh() {
         const auto& battery = document_.plan().batteries;
         if (!battery.empty() && document_.selection().empty())
             why = explain(document_.plan(), document_.catalogue(), document_.study(), battery.front().id);
+    }
+    auto subject = document_.selection();
+    if (subject.empty() && !document_.plan().batteries.empty())
+        subject = document_.plan().batteries.front().id;
+    if (const auto sure = certainty_.of(subject); !sure.lines.empty()) {
+        why.heading(sure.title);
+        why.lines.insert(why.lines.end(), sure.lines.begin(), sure.lines.end());
     }
     const int scroll = verticalScrollBar()->value();
     show_why(why);

@@ -4,7 +4,7 @@
 #include <QScrollBar>
 #include <QVBoxLayout>
 
-#include "shell/document.h"
+#include "shell/certainty.h"
 
 namespace sangre::app {
 
@@ -13,10 +13,12 @@ class WhyPanel : public QScrollArea {
   public:
     WhyPanel(Document& document, QWidget* parent = nullptr);
     void refresh();
+    const Certainty& certainty() const { return certainty_; }
 
   private:
     void show_why(const Why& why);
     Document& document_;
+    Certainty certainty_;
 };
 
 }  // namespace sangre::app

@@ -4,6 +4,7 @@
 #include <cstdint>
 
 #include "mission/conditions.h"
+#include "why.h"
 
 namespace sangre {
 
@@ -43,5 +44,8 @@ ToleranceStudy study_tolerance(const Plan& plan, const Catalogue& catalogue,
                                const std::vector<Metre>& lengths, const Phase& phase, size_t count,
                                std::uint64_t seed = 1, const Tolerances& tolerances = {},
                                unsigned threads = 0);
+
+/// How sure the numbers of a load, a feed or a pack are, as lines for its reasons; none for anything else.
+Why explain_tolerance(const Plan& plan, const ToleranceStudy& study, const Phase& phase, const Id& subject);
 
 }  // namespace sangre

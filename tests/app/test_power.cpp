@@ -242,6 +242,22 @@ class TestPower : public QObject {
         QVERIFY(then.charge < first.charge);
         QVERIFY(chart->itemCount() > 1);
     }
+    void how_sure_the_numbers_are_is_drawn_after_a_pause() {
+        Evening e;
+        auto* why = e.window.why();
+        const Id subject = e.document.plan().batteries[0].id;
+        QTRY_VERIFY_WITH_TIMEOUT(!why->certainty().of(subject).lines.empty(), 20000);
+        e.document.select("load-work-lamp");
+        bool said = false;
+        for (const auto* label : why->findChildren<QLabel*>())
+            said = said || label->text().contains("nine draws of ten");
+        QVERIFY(said);
+        // A plan that has changed is drawn anew; until then nothing old is shown.
+        e.document.apply([](const Plan& p) { return set_wire(p, p.feeds[3].id, "awg8-silicone"); },
+                         "Thicker");
+        QVERIFY(why->certainty().of(subject).lines.empty());
+        QTRY_VERIFY_WITH_TIMEOUT(!why->certainty().of(subject).lines.empty(), 20000);
+    }
     void badges_count_what_waits() {
         Evening e;
         const auto steps = e.document.study().steps().size();

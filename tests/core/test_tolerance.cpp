@@ -69,6 +69,22 @@ class TestTolerance : public QObject {
         const auto s = study_tolerance(plan, parts(), lengths(plan), plan.phases[0], 0);
         QCOMPARE(s.battery_amps.high, 0.0);
     }
+    void how_sure_is_said_of_what_is_asked_about() {
+        const auto plan = test::demo();
+        const auto& phase = plan.phases[1];
+        const auto s = study_tolerance(plan, parts(), lengths(plan), phase, 200);
+        size_t said = 0;
+        for (const auto& l : plan.loads) {
+            const auto why = explain_tolerance(plan, s, phase, l.id);
+            QCOMPARE(why.lines.empty(), state_in(phase, l) == LoadState::off);
+            said += !why.lines.empty();
+            for (const auto& line : why.lines) QVERIFY(line.text.find("nan") == std::string::npos);
+        }
+        QVERIFY(said >= 3);
+        QCOMPARE(explain_tolerance(plan, s, phase, plan.batteries[0].id).lines.size(), size_t{3});
+        QVERIFY(!explain_tolerance(plan, s, phase, plan.feeds[0].id).lines.empty());
+        QVERIFY(explain_tolerance(plan, s, phase, "nobody").lines.empty());
+    }
 };
 
 QTEST_APPLESS_MAIN(TestTolerance)

@@ -1,0 +1,43 @@
+#include <fmt/format.h>
+
+#include "mission/tolerance.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+template <class Quantity>
+void add_range(Why& why, const char* what, const Range& r, Quantity) {
+    why.add(fmt::format("{} {} – {} in nine draws of ten; moved most by {}.", what, format(Quantity(r.low)),
+                        format(Quantity(r.high)), spread_name(r.most())));
+}
+
+}  // namespace
+
+Why explain_tolerance(const Plan& plan, const ToleranceStudy& t, const Phase& phase, const Id& subject) {
+    Why why;
+    for (size_t l = 0; l < plan.loads.size() && l < t.load_volts.size(); ++l) {
+        if (plan.loads[l].id != subject || state_in(phase, plan.loads[l]) == LoadState::off) continue;
+        add_range(why, "Gets", t.load_volts[l], Volt());
+        if (t.browns_out[l] > 0)
+            why.add(fmt::format("Browns out in {} of them.", format_percent(t.browns_out[l])), Tone::caution);
+    }
+    for (size_t f = 0; f < plan.feeds.size() && f < t.feed_drop.size(); ++f)
+        if (plan.feeds[f].id == subject && t.feed_drop[f].high > 1e-4)
+            add_range(why, "Drops", t.feed_drop[f], Volt());
+    if (by_id(plan.batteries, subject)) {
+        add_range(why, "All packs give", t.battery_amps, Ampere());
+        add_range(why, "They stand at", t.battery_volts, Volt());
+        add_range(why, "The phase could last",
+                  Range{t.run_hours.low * 3600, t.run_hours.middle * 3600, t.run_hours.high * 3600,
+                        t.run_hours.moved_by},
+                  Second());
+    }
+    if (why.lines.empty()) return why;
+    why.title = "How sure, in " + phase.name;
+    why.source =
+        fmt::format("{} seeded draws over tolerances of parts, loads and lengths, charge and air", t.draws);
+    return why;
+}
+
+}  // namespace sangre
