@@ -53,6 +53,13 @@ int main(int argc, char** argv) {
     window.show();
     QDir().mkpath(arguments[1]);
     const auto save = [&](const QString& name) {
+        // What is drawn in the background belongs to the picture.
+        for (int waits = 0; waits < 150 && !document.plan().batteries.empty() &&
+                            window.why()->certainty().of(document.plan().batteries[0].id).lines.empty();
+             ++waits) {
+            QThread::msleep(20);
+            settle();
+        }
         const auto file = arguments[1] + "/" + name + ".png";
         const bool saved = window.grab().save(file);
         if (!saved) std::fprintf(stderr, "sangre-shots: %s cannot be written\n", qPrintable(file));

@@ -35,6 +35,10 @@ Window::Window(Document& document, QWidget* parent) : QMainWindow(parent), docum
     make_actions();
     lay_out();
     connect(&document_, &Document::said, this, &Window::show_banner);
+    // Its Undo is about the plan it was said of: with another one on screen it would take back something else.
+    connect(&document_, &Document::changed, this, [this] {
+        if (undo_of_ && undo_of_ != document_.kept_plan()) banner_->hide(), undo_of_.reset();
+    });
     connect(&document_, &Document::file_changed, this, [this] {
         setWindowTitle(tr("%1%2 — Sangre")
                            .arg(QString::fromStdString(document_.plan().name),
@@ -126,6 +130,7 @@ void Window::show_banner(const QString& words, bool error, bool undoable) {
                                     (error ? theme().danger : theme().line).name()));
     banner_words_->setText((error ? QStringLiteral("! ") : QStringLiteral("✓ ")) + words);
     banner_undo_->setVisible(undoable);
+    undo_of_ = undoable ? document_.kept_plan() : nullptr;
     banner_->show();
 }
 

@@ -77,6 +77,7 @@ class Window : public QMainWindow {
     QWidget* banner_ = nullptr;
     QLabel* banner_words_ = nullptr;
     QPushButton* banner_undo_ = nullptr;
+    std::shared_ptr<const Plan> undo_of_;  ///< that the banner's Undo would take back
     LoadsStation* loads_ = nullptr;
     PowerStation* power_ = nullptr;
     WiringStation* wiring_ = nullptr;

@@ -175,8 +175,11 @@ class TestPower : public QObject {
         QVERIFY(e.window.banner_words()->text().contains("no voltage suits both"));
         map->feed_from(five, rail);
         QCOMPARE(e.document.plan().feeds[feeds_into(e.document.plan(), five).front()].from, rail);
+        QVERIFY(e.window.banner_words()->isVisible());
         e.document.undo(), e.document.undo(), e.document.undo();
         QVERIFY(e.document.plan() == before);
+        // The banner's Undo would now take back something else: it is gone.
+        QVERIFY(!e.window.banner_words()->isVisible());
     }
     void a_rail_is_dragged_onto_a_hub() {
         Evening e;
