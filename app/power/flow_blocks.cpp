@@ -40,9 +40,11 @@ void FlowMap::paint_battery(QPainter& p, const Block& b) {
          tr("lasts %1").arg(s.mission.run_time_capped ? tr("> 1 year") : said(s.mission.run_time)), t.muted,
          face(11), Qt::AlignCenter);
     const auto tip = chemistry ? QString::fromStdString(pack_summary(battery, *chemistry)) : QString();
-    add_spot({b.area, "part:" + QString::fromStdString(b.id), tip,
+    add_spot({b.area,
+              "part:" + QString::fromStdString(b.id),
+              tip,
               [this, id = b.id] { document_.select(id); },
-              [this, id = b.id, at = b.area.bottomLeft()] { rail_menu(id, at); }});
+              {}});
     const QRectF dial = vessel;
     add_spot(
         {dial, "charge", tr("Click a level to look at that charge"), {}, {}, Qt::PointingHandCursor, false});
@@ -87,17 +89,17 @@ void FlowMap::paint_converter(QPainter& p, const Block& b) {
         text(p, foot, output, t.muted, face(11));
         text(p, foot, heat, t.heat, face(11), Qt::AlignRight | Qt::AlignVCenter);
     }
-    const auto tip = (type ? QString::fromStdString(type->name) + "\n" : QString()) +
-                     tr("In %1, out %2. The mark is what it is trusted with; at the right what it turns into "
-                        "heat, and how "
-                        "much warmer than the air it gets.\nRight-click to split, merge or feed it from "
-                        "elsewhere; or drag it.")
-                         .arg(said(now.in), said(now.out));
-    add_spot({b.area,
-              "part:" + QString::fromStdString(b.id),
-              tip,
+    const auto tip =
+        (type ? QString::fromStdString(type->name) + "\n" : QString()) +
+        tr("In %1, out %2. The mark is what it is trusted with; at the right what it turns into heat%3.\n"
+           "Right-click, or drag it, to split, merge or feed it from elsewhere.")
+            .arg(said(now.in), said(now.out),
+                 type ? tr(", which makes it %1 K warmer than the air")
+                            .arg(QString::fromStdString(format_number(temperature_rise(*type, now.heat), 2)))
+                      : QString());
+    add_spot({b.area, "part:" + QString::fromStdString(b.id), tip,
               [this, id = b.id] { document_.select(id); },
-              {}});
+              [this, id = b.id, at = b.area.bottomLeft()] { rail_menu(id, at); }});
     add_spot({set,
               "set:" + QString::fromStdString(b.id),
               tr("Type another set voltage"),

@@ -1,5 +1,6 @@
 // The battery and the variants, decided as a builder does: look, take, compare, go back.
 #include <qcustomplot.h>
+#include <QMenu>
 #include <QSettings>
 #include <QSignalSpy>
 #include <QTemporaryDir>
@@ -180,6 +181,28 @@ class TestPower : public QObject {
         QVERIFY(e.document.plan() == before);
         // The banner's Undo would now take back something else: it is gone.
         QVERIFY(!e.window.banner_words()->isVisible());
+    }
+    void a_right_click_on_a_rail_offers_what_can_be_done_with_it() {
+        Evening e;
+        auto* map = e.window.power()->map();
+        const auto before = e.document.plan().converters.size();
+        const auto rail =
+            e.document.plan().feeds[feeds_into(e.document.plan(), "load-fog-pump").front()].from;
+        map->repaint();
+        const auto at = map->spot_centre(QString::fromStdString("part:" + rail)) - QPoint(0, 24);
+        QStringList offered;
+        QTimer::singleShot(200, [&] {
+            auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
+            if (!menu) return;
+            for (const auto* a : menu->actions()) offered << a->text();
+            // The first submenu gives one of its loads a module of its own.
+            for (auto* a : menu->actions().front()->menu()->actions())
+                if (a->text().contains("Fog pump")) a->trigger();
+            menu->close();
+        });
+        QTest::mouseClick(map, Qt::RightButton, {}, at);
+        QCOMPARE(offered.size(), 3);
+        QCOMPARE(e.document.plan().converters.size(), before + 1);
     }
     void a_rail_is_dragged_onto_a_hub() {
         Evening e;

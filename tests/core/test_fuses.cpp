@@ -75,6 +75,43 @@ class TestFuses : public QObject {
             if (rides(f, Ampere(10), Ampere(amps), Second(0.5)))
                 QVERIFY(rides(f, Ampere(15), Ampere(amps), Second(0.5)));
     }
+    void what_rides_is_read_backwards_from_the_fast_edge() {
+        // At 30 % of the melting I²t of that duration: just under rides, just over does not; for every
+        // family.
+        for (const auto& f : parts().fuses) {
+            if (f.gates.size() < 2) continue;
+            for (const double seconds : {0.002, 0.02, 0.4, 3.0, 60.0}) {
+                double low = 10, high = 1000;
+                for (int i = 0; i < 60; ++i) {
+                    const double middle = std::sqrt(low * high);
+                    (fast_edge(f, Ampere(10), Ampere(middle)) > Second(seconds) ? low : high) = middle;
+                }
+                const double rides_to = low * std::sqrt(0.3);
+                QVERIFY2(rides(f, Ampere(10), Ampere(rides_to * 0.99), Second(seconds)), f.id.c_str());
+                QVERIFY2(!rides(f, Ampere(10), Ampere(rides_to * 1.01), Second(seconds)), f.id.c_str());
+            }
+        }
+    }
+    void no_wire_is_hurt_sooner_than_without_losing_heat() {
+        // What lets the comparison skip integrating must never skip too much.
+        for (const char* id : {"awg30-pvc", "awg22-pvc", "awg14-silicone", "awg4-silicone"}) {
+            const auto& wire = *find(parts().wires, Id(id));
+            const auto& insulation = *find(parts().insulations, wire.insulation);
+            for (const int conductors : {1, 3}) {
+                const WireThermal thermal(wire, insulation, Celsius(35), 0.8, conductors);
+                const double rated = raw(ampacity(wire, insulation, Celsius(35))) * conductors;
+                for (double amps = rated * 1.2; amps < rated * 60; amps *= 1.5) {
+                    const double adiabatic =
+                        thermal.adiabatic_heat(insulation.damage, Celsius(45)) / (amps * amps);
+                    const double real = raw(thermal.time_to(Ampere(amps), insulation.damage, Celsius(45)));
+                    QVERIFY2(real >= adiabatic * 0.995, id);
+                    // And in a hard short nothing but the copper and its wall takes the heat.
+                    if (amps > rated * 40) QVERIFY2(real < adiabatic * 1.1, id);
+                }
+                QCOMPARE(thermal.adiabatic_heat(Celsius(40), Celsius(45)), 0.0);
+            }
+        }
+    }
     void breaking_counts_the_fuse_itself() {
         FuseNeed need;
         need.volts = Volt(28), need.prospective = Ampere(1400);
