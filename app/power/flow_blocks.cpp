@@ -120,11 +120,12 @@ void FlowMap::paint_load(QPainter& p, const Block& b) {
     const auto figures = off ? tr("off") : said(now.volts) + "  " + said(now.amps);
     const QRectF inner = b.area.adjusted(u(9), u(3), -u(6), -u(3));
     if (b.area.height() < u(34)) {
-        text(p, QRectF(inner.left(), inner.top(), inner.width() * 0.55, inner.height()), name, t.ink,
+        // The figures stand whole; the name gives way.
+        const double needed = text_width(figures, face(11)) + u(6);
+        text(p, QRectF(inner.left(), inner.top(), inner.width() - needed, inner.height()), name, t.ink,
              face(12, true));
-        text(p,
-             QRectF(inner.left() + inner.width() * 0.55, inner.top(), inner.width() * 0.45, inner.height()),
-             figures, t.muted, face(11), Qt::AlignRight | Qt::AlignVCenter);
+        text(p, QRectF(inner.right() - needed, inner.top(), needed, inner.height()), figures, t.muted,
+             face(11), Qt::AlignRight | Qt::AlignVCenter);
     } else {
         text(p, QRectF(inner.left(), inner.top(), inner.width(), u(18)), name, t.ink, face(13, true));
         text(p, QRectF(inner.left(), inner.top() + u(17), inner.width(), u(17)),
