@@ -18,6 +18,7 @@
 #include "power/power_station.h"
 #include "routing/routing_station.h"
 #include "shell/badges.h"
+#include "shell/practices_menu.h"
 #include "shell/variant_bar.h"
 #include "wiring/wiring_station.h"
 
@@ -35,7 +36,8 @@ Window::Window(Document& document, QWidget* parent) : QMainWindow(parent), docum
     make_actions();
     lay_out();
     connect(&document_, &Document::said, this, &Window::show_banner);
-    // Its Undo is about the plan it was said of: with another one on screen it would take back something else.
+    // Its Undo is about the plan it was said of: with another one on screen it would take back something
+    // else.
     connect(&document_, &Document::changed, this, [this] {
         if (undo_of_ && undo_of_ != document_.kept_plan()) banner_->hide(), undo_of_.reset();
     });
@@ -233,53 +235,6 @@ void Window::follow_finding(const QString& rule) {
     go(rule.startsWith("antenna") ? Station::build : station_of(rule.toStdString()));
 }
 
-void Window::practices_menu(QMenu& menu) {
-    const auto group = [&](const QString& title, auto field, auto choices) {
-        auto* sub = menu.addMenu(title);
-        for (const auto& [value, words] : choices) {
-            auto* a = sub->addAction(words, [this, field, value = value] {
-                document_.apply(
-                    [=](const Plan& p) {
-                        auto practices = p.practices;
-                        practices.*field = value;
-                        return set_practices(p, practices);
-                    },
-                    tr("Follow another school"));
-            });
-            a->setCheckable(true);
-            a->setChecked(document_.plan().practices.*field == value);
-        }
-    };
-    group(tr("Size wires by"), &Practices::wire,
-          std::vector<std::pair<WireSchool, QString>>{
-              {WireSchool::drop, tr("voltage drop")},
-              {WireSchool::temperature, tr("temperature")},
-              {WireSchool::cautious, tr("700 circular mils per ampere")},
-              {WireSchool::bold, tr("chassis wiring")}});
-    group(tr("Fuses"), &Practices::fuse,
-          std::vector<std::pair<FuseSchool, QString>>{
-              {FuseSchool::smallest_that_carries, tr("smallest that carries")},
-              {FuseSchool::largest_that_protects, tr("largest that protects")}});
-    group(tr("Set rails"), &Practices::set,
-          std::vector<std::pair<SetSchool, QString>>{{SetSchool::middle, tr("in the middle of the window")},
-                                                     {SetSchool::high, tr("high, against the drop")},
-                                                     {SetSchool::nominal, tr("at nominal")}});
-    group(tr("Noisy loads"), &Practices::noise,
-          std::vector<std::pair<NoiseSchool, QString>>{
-              {NoiseSchool::own_converter, tr("a module of their own")},
-              {NoiseSchool::together, tr("with the others")}});
-    group(tr("Screw terminals"), &Practices::terminal,
-          std::vector<std::pair<TerminalSchool, QString>>{{TerminalSchool::ferrule, tr("ferrule (best)")},
-                                                          {TerminalSchool::twist, tr("twist and trim")},
-                                                          {TerminalSchool::tin, tr("tin the end")}});
-    group(tr("Wire sizes"), &Practices::metric,
-          std::vector<std::pair<bool, QString>>{{false, tr("AWG")}, {true, tr("mm²")}});
-    std::vector<std::pair<Id, QString>> insulations;
-    for (const auto& k : document_.catalogue().insulations)
-        insulations.emplace_back(k.id, QString::fromStdString(k.name));
-    group(tr("Wire insulation"), &Practices::wire_insulation, insulations);
-}
-
 void Window::plan_menu() {
     QMenu menu(this);
     menu.addAction(tr("New\tCtrl+N"), &document_, &Document::new_plan);
@@ -306,7 +261,7 @@ void Window::plan_menu() {
     menu.addAction(tr("Redo %1\tCtrl+Shift+Z").arg(document_.redo_text()), &document_, &Document::redo)
         ->setEnabled(document_.can_redo());
     menu.addAction(tr("Propose wiring\tCtrl+P"), &document_, &Document::propose_wiring);
-    practices_menu(*menu.addMenu(tr("Schools to follow")));
+    fill_practices_menu(document_, *menu.addMenu(tr("Schools to follow")));
     menu.addSeparator();
     menu.addAction(tr("Shopping list as CSV…"), this, &Window::export_bom);
     menu.addAction(tr("Loads as CSV…"), this, &Window::export_loads);

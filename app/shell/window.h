@@ -65,7 +65,6 @@ class Window : public QMainWindow {
     void save();
     void remember(const QString& file);
     void rename_plan();
-    void practices_menu(QMenu& menu);
     Document& document_;
     Station station_ = Station::loads;
     QStackedWidget* stack_ = nullptr;

@@ -32,7 +32,7 @@ struct BatteryCandidate {
 
 struct BatteryComparison {
     std::vector<BatteryCandidate> candidates;  ///< the front first, by mass; then what serves; then the rest
-    std::optional<BatteryCandidate> present;   ///< the plan's first pack by the same measure, where it has one
+    std::optional<BatteryCandidate> present;  ///< the plan's first pack by the same measure, where it has one
     size_t tried = 0;
     Why why;
 };
