@@ -70,6 +70,22 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
         tr("The day"),
         tr("Drag a border to change how long; click a strip to change what runs, drag to paint it on."), this,
         15);
+    repeats_ = new QPushButton(this);
+    repeats_->setToolTip(tr("How often these phases are gone through before the next day"));
+    repeats_->setMenu(new QMenu(repeats_));
+    for (const int times : {1, 2, 3, 4, 6, 8, 12, 24})
+        repeats_->menu()->addAction(
+            times == 1 ? tr("once a day") : tr("%1 times a day").arg(times), this, [this, times] {
+                document_.apply([times](const Plan& p) { return set_repeats(p, times); },
+                                tr("Repeat the phases"));
+            });
+    const auto count = [this] {
+        const int times = document_.plan().repeats_per_day;
+        repeats_->setText(times <= 1 ? tr("once a day") : tr("%1 times a day").arg(times));
+    };
+    connect(&document_, &Document::changed, repeats_, count);
+    count();
+    day->add(repeats_);
     auto* phase = new QPushButton(tr("+ Phase"), this);
     phase->setToolTip(tr("Add a part of the day"));
     connect(phase, &QPushButton::clicked, this, &LoadsStation::add_phase);

@@ -20,6 +20,7 @@ class LoadsStation : public QWidget {
     /// A ready-made load's line into the entry field, to be changed or taken as it is.
     void start_from(const QString& line);
     QPushButton* ready_button() { return ready_; }
+    QPushButton* repeats_button() { return repeats_; }
 
   protected:
     bool eventFilter(QObject* watched, QEvent* e) override;
@@ -34,7 +35,7 @@ class LoadsStation : public QWidget {
     MissionStrip* mission_;
     QLineEdit* entry_;
     QLabel* echo_;
-    QPushButton *propose_, *ready_;
+    QPushButton *propose_, *ready_, *repeats_;
 };
 
 }  // namespace sangre::app

@@ -157,6 +157,11 @@ Plan put_phase(Plan plan, Phase phase) {
     return plan;
 }
 
+Plan set_repeats(Plan plan, int times_a_day) {
+    plan.repeats_per_day = std::clamp(times_a_day, 1, 1000);
+    return plan;
+}
+
 Plan remove_phase(Plan plan, const Id& phase) {
     std::erase_if(plan.phases, [&](const auto& p) { return p.id == phase; });
     return plan;

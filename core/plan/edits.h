@@ -34,6 +34,7 @@ Plan set_state(Plan plan, const Id& phase, const Id& load, LoadState state);
 Plan set_share(Plan plan, const Id& phase, const Id& load, double share);
 Plan put_phase(Plan plan, Phase phase);
 Plan remove_phase(Plan plan, const Id& phase);
+Plan set_repeats(Plan plan, int times_a_day);  ///< held to 1 – 1000
 
 Plan move_place(Plan plan, const Id& place, double x, double y);
 Plan put_place(Plan plan, Place place);

@@ -209,6 +209,19 @@ class TestWindow : public QObject {
         b.document.undo();
         QVERIFY(b.document.plan().loads[0].assumed);
     }
+    void the_day_is_gone_through_more_than_once() {
+        Bench b;
+        auto* button = b.window.loads()->repeats_button();
+        QCOMPARE(button->text(), QStringLiteral("once a day"));
+        const auto once = b.document.study().mission.day_energy;
+        button->menu()->actions().at(1)->trigger();
+        QCOMPARE(b.document.plan().repeats_per_day, 2);
+        QCOMPARE(button->text(), QStringLiteral("2 times a day"));
+        QVERIFY(raw(b.document.study().mission.day_energy) > 1.5 * raw(once));
+        b.document.undo();
+        QCOMPARE(button->text(), QStringLiteral("once a day"));
+        QCOMPARE(set_repeats(b.document.plan(), -4).repeats_per_day, 1);
+    }
     void the_day_is_painted_and_dragged() {
         Bench b;
         auto* day = b.window.loads()->mission();
