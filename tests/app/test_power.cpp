@@ -230,7 +230,7 @@ class TestPower : public QObject {
         auto* view = e.window.power()->search();
         const auto before = e.document.plan();
         e.click(view, "search");
-        QTRY_VERIFY_WITH_TIMEOUT(!view->busy(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(!view->busy(), 240000);
         QVERIFY(view->result().complete && view->result().plans.size() > 2);
         QVERIFY(e.document.plan() == before);
         view->repaint();
@@ -243,7 +243,7 @@ class TestPower : public QObject {
         // Stopped half way it says so, and keeps what it has.
         view->start();
         view->cancel();
-        QTRY_VERIFY_WITH_TIMEOUT(!view->busy(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(!view->busy(), 240000);
         QVERIFY(!view->result().complete);
         // One page at a time.
         e.window.power()->compare_toggle()->setChecked(true);
