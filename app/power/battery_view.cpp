@@ -211,9 +211,7 @@ double BatteryView::draw_picture(QPainter& p, double top) {
         p.setPen(QPen(here ? t.accent : t.ink, here ? 2 : 1));
         p.setBrush(here ? t.accent : t.flow_soft);
         draw_mark(p, at, u(6), shape_of(document_.catalogue(), c.battery.chemistry));
-        const auto label = QStringLiteral("%1 · %2").arg(i + 1).arg(
-            said(Volt(raw(sangre::find(document_.catalogue().chemistries, c.battery.chemistry)->nominal) *
-                      c.battery.series)));
+        const auto label = QStringLiteral("%1 · %2").arg(i + 1).arg(said(c.nominal));
         QRectF words(at.x() + u(10), at.y() - u(8), text_width(label, face(12, here)) + u(4), u(16));
         if (words.right() > area.right() - u(6)) words.moveRight(at.x() - u(10));
         for (int tries = 0; tries < 4; ++tries)

@@ -171,6 +171,7 @@ void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, co
     c.mass = cell.mass * count * (cell.series == 1 ? build_share : 1.0);
     c.cost = cell.cost * count;
     c.charger = pack_charge_voltage(c.battery, chemistry);
+    c.nominal = chemistry.nominal * c.battery.series;
     if (chemistry.charge_c > 0) c.charging = Second((0.9 / chemistry.charge_c + charge_tail_hours) * 3600);
     const double volts = bench.volts(ask.peak, nearly_flat);
     c.at_worst = Volt(volts);

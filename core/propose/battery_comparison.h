@@ -19,6 +19,7 @@ struct BatteryCandidate {
     Second useful_time{};    ///< of that, what counts: three days of work
     double charge_left = 0;  ///< at the lowest point of the day
     Watt strongest{};        ///< asked for at the strongest second
+    Volt nominal{};          ///< of the whole pack
     Volt at_worst{};         ///< at the strongest second, nearly empty, coldest air
     Ampere peak{};
     double share_of_limit = 0;  ///< peak over what the cells stand

@@ -4,17 +4,11 @@
 
 #include <cmath>
 
-#include "review/review.h"
+#include "review/each_pack.h"
 #include "units/format.h"
 
 namespace sangre {
 namespace {
-
-template <class Check>
-void each_pack(const Context& c, Check check) {
-    for (const auto& b : c.plan.batteries)
-        if (const auto* chemistry = find(c.catalogue.chemistries, b.chemistry)) check(b, *chemistry);
-}
 
 void missing(const Context& c, std::vector<Finding>& out) {
     for (const auto& b : c.plan.batteries)
