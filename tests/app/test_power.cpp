@@ -4,7 +4,7 @@
 #include <QSettings>
 #include <QSignalSpy>
 #include <QTemporaryDir>
-#include <QtTest/QtTest>
+#include <QTest>
 
 #include "fixtures.h"
 #include "power/power_station.h"

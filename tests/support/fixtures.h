@@ -1,6 +1,6 @@
 #pragma once
 // Plans and checks that many tests share.
-#include <QtTest/QtTest>
+#include <QTest>
 #include <string>
 
 #include "files/plan_file.h"
