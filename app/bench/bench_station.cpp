@@ -32,7 +32,7 @@ std::pair<Dimension, const char*> dimension_of(ReadingUnit unit) {
     return {Dimension::voltage, "V"};
 }
 
-double row_height() { return u(27); }
+double reading_height() { return u(27); }
 
 }  // namespace
 
@@ -42,7 +42,7 @@ ReadingList::ReadingList(Document& document, QWidget* parent)
 QSize ReadingList::minimumSizeHint() const {
     return {u(400),
             std::max<int>(u(90), static_cast<int>(static_cast<double>(document_.study().readings().size()) *
-                                                  row_height()) +
+                                                  reading_height()) +
                                      u(72))};
 }
 
@@ -58,7 +58,7 @@ double ReadingList::row_top(const std::string& key) const {
     for (const auto& r : document_.study().readings()) {
         if (r.live && !live) live = true, y += u(32);
         if (r.key == key) return y;
-        y += row_height();
+        y += reading_height();
     }
     return 0;
 }
@@ -90,35 +90,35 @@ void ReadingList::paint(QPainter& p) {
             y += u(4);
             section(tr("Power on, through the 2 A test lead"));
         }
-        const QRectF area(u(6), y, width() - u(13), row_height() - 1);
+        const QRectF area(u(6), y, width() - u(13), reading_height() - 1);
         const bool here = r.key == current_;
         if (here) card(p, area, true);
         const auto measured = document_.plan().measured.find(r.key);
-        text(p, QRectF(u(8), y, u(28), row_height()), QString::number(++number), t.muted, face(12),
+        text(p, QRectF(u(8), y, u(28), reading_height()), QString::number(++number), t.muted, face(12),
              Qt::AlignRight | Qt::AlignVCenter);
         const double value_left = width() - u(104), window_left = value_left - u(118),
                      state_left = width() * 0.385;
-        text(p, QRectF(u(44), y, state_left - u(50), row_height()), words_of(r.title), t.ink, face(13, here));
-        text(p, QRectF(state_left, y, window_left - state_left - u(6), row_height()), words_of(r.state),
+        text(p, QRectF(u(44), y, state_left - u(50), reading_height()), words_of(r.title), t.ink, face(13, here));
+        text(p, QRectF(state_left, y, window_left - state_left - u(6), reading_height()), words_of(r.state),
              t.muted, face(11));
-        text(p, QRectF(window_left, y, u(114), row_height()), words_of(window_text(r)), t.muted, face(12),
+        text(p, QRectF(window_left, y, u(114), reading_height()), words_of(window_text(r)), t.muted, face(12),
              Qt::AlignRight | Qt::AlignVCenter);
         if (measured != document_.plan().measured.end()) {
             const bool pass = judge(r, measured->second) == Verdict::pass;
-            text(p, QRectF(value_left, y, u(70), row_height()), words_of(value_text(r, measured->second)),
+            text(p, QRectF(value_left, y, u(70), reading_height()), words_of(value_text(r, measured->second)),
                  pass ? t.ink : t.danger, face(13, true), Qt::AlignRight | Qt::AlignVCenter);
-            text(p, QRectF(width() - u(30), y, u(20), row_height()),
+            text(p, QRectF(width() - u(30), y, u(20), reading_height()),
                  pass ? QStringLiteral("✓") : QStringLiteral("×"), pass ? t.good : t.danger, face(15, true),
                  Qt::AlignCenter);
         } else
-            text(p, QRectF(value_left, y, u(70), row_height()), QStringLiteral("—"), t.muted, face(13),
+            text(p, QRectF(value_left, y, u(70), reading_height()), QStringLiteral("—"), t.muted, face(13),
                  Qt::AlignRight | Qt::AlignVCenter);
         add_spot({area,
                   "reading:" + words_of(r.key),
                   words_of(r.title + ", " + r.state + "\nred on " + r.red + ", black on " + r.black),
                   [this, key = words_of(r.key)] { emit chosen(key); },
                   {}});
-        y += row_height();
+        y += reading_height();
     }
 }
 

@@ -11,7 +11,7 @@ namespace {
 double left_edge() { return u(118); }
 double current_height() { return u(62); }
 double head_height() { return u(38); }
-double row_height() { return u(15); }
+double strip_height() { return u(15); }
 
 QString state_word(LoadState s) {
     switch (s) {
@@ -65,7 +65,7 @@ MissionStrip::MissionStrip(Document& document, QWidget* parent)
 
 QSize MissionStrip::sizeHint() const {
     const auto rows = static_cast<double>(document_.plan().loads.size());
-    return {u(600), static_cast<int>(u(6) + current_height() + head_height() + rows * row_height() + u(8))};
+    return {u(600), static_cast<int>(u(6) + current_height() + head_height() + rows * strip_height() + u(8))};
 }
 
 void MissionStrip::lay_out() {
@@ -177,13 +177,13 @@ void MissionStrip::paint_states(QPainter& p) {
     const auto& plan = document_.plan();
     const double top = u(6) + current_height() + head_height();
     for (size_t l = 0; l < plan.loads.size(); ++l) {
-        const double y = top + static_cast<double>(l) * row_height();
+        const double y = top + static_cast<double>(l) * strip_height();
         const bool selected = plan.loads[l].id == document_.selection();
-        text(p, QRectF(u(12), y, left_edge() - u(16), row_height()),
+        text(p, QRectF(u(12), y, left_edge() - u(16), strip_height()),
              QString::fromStdString(plan.loads[l].name), selected ? t.accent : t.ink, face(11, selected));
         for (size_t i = 0; i < plan.phases.size(); ++i) {
             const auto state = state_in(plan.phases[i], plan.loads[l]);
-            const QRectF cell(edges_[i] + 1, y, edges_[i + 1] - edges_[i] - 2, row_height());
+            const QRectF cell(edges_[i] + 1, y, edges_[i + 1] - edges_[i] - 2, strip_height());
             const double share = share_in(plan.phases[i], plan.loads[l]);
             const QString percent = share < 1 ? QString::fromStdString(format_percent(share)) : QString();
             p.setPen(Qt::NoPen);
@@ -224,7 +224,7 @@ void MissionStrip::paint_states(QPainter& p) {
 std::optional<MissionStrip::Cell> MissionStrip::cell_at(QPointF at) const {
     const auto& plan = document_.plan();
     const double top = u(6) + current_height() + head_height();
-    const auto row = std::floor((at.y() - top) / row_height());
+    const auto row = std::floor((at.y() - top) / strip_height());
     if (row < 0 || row >= static_cast<double>(plan.loads.size())) return std::nullopt;
     for (size_t i = 0; i + 1 < edges_.size(); ++i)
         if (at.x() > edges_[i] && at.x() < edges_[i + 1]) return Cell{i, static_cast<size_t>(row)};
@@ -251,7 +251,7 @@ void MissionStrip::set_cell(Cell cell, LoadState state) {
 void MissionStrip::edit_share(Cell cell, const QString& typed) {
     const auto& plan = document_.plan();
     const double top = u(6) + current_height() + head_height();
-    const QRectF area(edges_[cell.phase] + u(2), top + static_cast<double>(cell.load) * row_height() - u(5),
+    const QRectF area(edges_[cell.phase] + u(2), top + static_cast<double>(cell.load) * strip_height() - u(5),
                       u(96), u(26));
     edit_value_at(
         area, typed, Dimension::ratio, "%",
@@ -281,7 +281,7 @@ void MissionStrip::state_menu(Cell cell) {
     m.addAction(tr("A percentage of typical…"), this,
                 [this, cell, share] { edit_share(cell, QString::fromStdString(format_percent(share))); });
     const double top =
-        u(6) + current_height() + head_height() + static_cast<double>(cell.load + 1) * row_height();
+        u(6) + current_height() + head_height() + static_cast<double>(cell.load + 1) * strip_height();
     m.exec(mapToGlobal(QPoint(static_cast<int>(edges_[cell.phase]), static_cast<int>(top))));
 }
 

@@ -9,7 +9,7 @@
 namespace sangre::app {
 namespace {
 
-double row_height() { return u(30); }
+double pack_height() { return u(30); }
 double picture_height() { return u(236); }
 
 /// A scale by ratio, with room at both ends.
@@ -95,7 +95,7 @@ size_t BatteryView::front_size() const {
 QSize BatteryView::minimumSizeHint() const {
     const double rows = static_cast<double>(comparison_.candidates.size() - front_size());
     return {u(560), static_cast<int>(picture_height() + u(96) +
-                                     row_height() * static_cast<double>(front_size()) + u(20) * rows)};
+                                     pack_height() * static_cast<double>(front_size()) + u(20) * rows)};
 }
 
 void BatteryView::point_at(size_t candidate) {
@@ -254,7 +254,7 @@ double BatteryView::draw_rows(QPainter& p, double top) {
         double x = columns_left;
         for (size_t i = 0; i < columns.size(); ++i) {
             if (columns[i].width == 0) continue;
-            text(p, QRectF(x, y, u(columns[i].width) - u(6), row_height()), words[i], colour, f,
+            text(p, QRectF(x, y, u(columns[i].width) - u(6), pack_height()), words[i], colour, f,
                  Qt::AlignRight | Qt::AlignVCenter);
             x += u(columns[i].width);
         }
@@ -276,19 +276,19 @@ double BatteryView::draw_rows(QPainter& p, double top) {
     cells(top - u(4), titles, t.muted, face(12));
     double y = top + u(22);
     const auto& all = comparison_.candidates;
-    for (size_t i = 0; i < all.size() && all[i].front; ++i, y += row_height()) {
+    for (size_t i = 0; i < all.size() && all[i].front; ++i, y += pack_height()) {
         const auto& c = all[i];
-        const QRectF row(0, y, width() - 1, row_height() - 2);
+        const QRectF row(0, y, width() - 1, pack_height() - 2);
         const bool here = i == chosen_;
         card(p, row, here);
         p.setPen(QPen(here ? t.accent : t.ink, 1));
         p.setBrush(here ? t.accent : t.flow_soft);
         draw_mark(p, QPointF(u(32), row.center().y()), u(5),
                   shape_of(document_.catalogue(), c.battery.chemistry));
-        text(p, QRectF(0, y, u(20), row_height() - 2), QString::number(i + 1), t.muted, face(12),
+        text(p, QRectF(0, y, u(20), pack_height() - 2), QString::number(i + 1), t.muted, face(12),
              Qt::AlignRight | Qt::AlignVCenter);
         const auto name = name_of_pack(c.battery);
-        text(p, QRectF(u(44), y, columns_left - u(46), row_height() - 2), name, t.ink, face(13, here));
+        text(p, QRectF(u(44), y, columns_left - u(46), pack_height() - 2), name, t.ink, face(13, here));
         cells(y - 1,
               {said(c.run_time), said(c.mass), QString::fromStdString(format_number(std::round(c.cost))),
                said(c.at_worst), words_of(format_percent(c.share_of_limit)), QString::number(c.rails),
@@ -300,7 +300,7 @@ double BatteryView::draw_rows(QPainter& p, double top) {
                   name + "\n" + words_of(sangre::find(document_.catalogue().cells, c.cell)->name),
                   [this, i] { point_at(i); },
                   {}});
-        const QRectF take_area(width() - take_width - u(5), y + u(3), take_width, row_height() - u(8));
+        const QRectF take_area(width() - take_width - u(5), y + u(3), take_width, pack_height() - u(8));
         p.setPen(Qt::NoPen);
         p.setBrush(here ? t.accent : t.sunken);
         p.drawRoundedRect(take_area, u(5), u(5));

@@ -6,7 +6,7 @@
 namespace sangre::app {
 namespace {
 
-double row_height() { return u(44); }
+double plan_height() { return u(44); }
 double head_height() { return u(96); }
 
 }  // namespace
@@ -21,7 +21,7 @@ SearchView::~SearchView() { stop_ = true; }
 
 QSize SearchView::minimumSizeHint() const {
     return {u(560), static_cast<int>(head_height() + u(40) +
-                                     row_height() * static_cast<double>(result_.plans.size()))};
+                                     plan_height() * static_cast<double>(result_.plans.size()))};
 }
 
 QString SearchView::short_name(const Battery& battery) const {
@@ -133,13 +133,13 @@ void SearchView::paint(QPainter& p) {
         text(p, QRectF(columns[i] - u(widths[i]), y, u(widths[i]), u(20)), titles[i], t.muted, face(12),
              Qt::AlignRight | Qt::AlignVCenter);
     y += u(22);
-    for (size_t i = 0; i < result_.plans.size(); ++i, y += row_height()) draw_row(p, i, y, columns);
+    for (size_t i = 0; i < result_.plans.size(); ++i, y += plan_height()) draw_row(p, i, y, columns);
 }
 
 void SearchView::draw_row(QPainter& p, size_t i, double y, const std::array<double, 7>& columns) {
     const auto& t = theme();
     const auto& plan = result_.plans[i];
-    const QRectF row(0, y, width() - 1, row_height() - u(4));
+    const QRectF row(0, y, width() - 1, plan_height() - u(4));
     card(p, row, false);
     const double words = columns[0] - u(84) - u(14);
     QStringList best;

@@ -6,6 +6,7 @@
 
 #include "plan/load_text.h"
 #include "units/format.h"
+#include "units/parse.h"
 
 namespace sangre {
 namespace {
@@ -20,11 +21,6 @@ char delimiter_of(const std::string& text) {
         comma = comma || (!quoted && c == ',');
     }
     return comma ? ',' : '\t';
-}
-
-std::string lower(std::string s) {
-    for (auto& c : s) c = static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
-    return s;
 }
 
 std::string trimmed(const std::string& s) {

@@ -8,14 +8,10 @@
 #include <optional>
 
 #include "files/csv.h"
+#include "units/parse.h"
 
 namespace sangre {
 namespace {
-
-std::string lower(std::string s) {
-    for (auto& c : s) c = static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
-    return s;
-}
 
 std::optional<double> number(std::string cell) {
     for (auto& c : cell)
@@ -29,12 +25,12 @@ std::optional<double> number(std::string cell) {
     return {};
 }
 
-enum Quantity { time_column, volt_column, amp_column };
+enum Measure { time_column, volt_column, amp_column };
 constexpr std::array names{"time", "voltage", "current"};
 
 /// What a heading stands for, and how many of the SI unit its own unit is.
 struct Heading {
-    Quantity quantity;
+    Measure quantity;
     double factor;
 };
 std::optional<Heading> heading(const std::string& cell) {

@@ -20,7 +20,7 @@ using json = nlohmann::json;
 using ordered = nlohmann::ordered_json;
 
 template <class T>
-concept Quantity = requires(T q) {
+concept Unit = requires(T q) {
     q.template to<double>();
 };
 template <class T>
@@ -38,7 +38,7 @@ struct Writer {
 
     template <class T>
     static ordered value(const T& v) {
-        if constexpr (Quantity<T>)
+        if constexpr (Unit<T>)
             return raw(v);
         else if constexpr (std::is_enum_v<T>) {
             for (const auto& [e, name] : plan_fields::names(v))
@@ -91,7 +91,7 @@ struct Reader {
 
     template <class T>
     static void value(const json& j, const std::string& at, T& v) {
-        if constexpr (Quantity<T>)
+        if constexpr (Unit<T>)
             v = T(j.get<double>());
         else if constexpr (std::is_enum_v<T>) {
             const auto text = j.get<std::string>();

@@ -6,7 +6,7 @@
 namespace sangre {
 namespace {
 
-using json = nlohmann::ordered_json;
+using ordered = nlohmann::ordered_json;
 
 const char* word(Severity s) {
     return s == Severity::danger ? "danger" : s == Severity::caution ? "caution" : "note";
@@ -28,16 +28,16 @@ const char* word(FaultOutcome o) {
 }
 
 /// JSON has no infinity: what never happens is null.
-json finite(double v) { return std::isfinite(v) ? json(v) : json(); }
+ordered finite(double v) { return std::isfinite(v) ? ordered(v) : ordered(); }
 
-json network(const Plan& plan, const Study& s) {
+ordered network(const Plan& plan, const Study& s) {
     const auto& p = s.now;
     const auto& c = s.solver->circuit();
-    json n{
+    ordered n{
         {"found", p.found}, {"iterations", p.iterations}, {"residual_A", p.residual}, {"scale_A", p.scale}};
     for (size_t i = 0; i < c.nodes.size(); ++i)
         n["nodes"].push_back({{"name", c.nodes[i]}, {"V", p.node_volts[i]}});
-    n["elements"] = json::array();
+    n["elements"] = ordered::array();
     const auto element = [&](const std::string& id, int from, int to, double amps) {
         n["elements"].push_back({{"of", id}, {"from", from}, {"to", to}, {"A", amps}});
     };
@@ -65,13 +65,13 @@ json network(const Plan& plan, const Study& s) {
 
 std::string study_to_json(const Plan& plan, const Study& s) {
     const auto* phase = phase_of(plan, s.conditions);
-    json out{{"format", "sangre-study"}, {"version", 1}, {"plan", plan.name}};
-    out["conditions"] = {{"phase", phase ? json(phase->id) : json()},
+    ordered out{{"format", "sangre-study"}, {"version", 1}, {"plan", plan.name}};
+    out["conditions"] = {{"phase", phase ? ordered(phase->id) : ordered()},
                          {"charge", s.conditions.charge},
                          {"air_C", raw(s.conditions.air)},
                          {"worst", s.conditions.worst}};
     out["network"] = network(plan, s);
-    out["feeds"] = json::array();
+    out["feeds"] = ordered::array();
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
         const auto& f = s.now.feeds[i];
         const auto& x = s.worst.feeds[i];
@@ -80,7 +80,7 @@ std::string study_to_json(const Plan& plan, const Study& s) {
                                 {"wire", plan.feeds[i].wire},
                                 {"length_m", raw(s.harness.routes[i].length)},
                                 {"cut_m", raw(s.harness.routes[i].cut)},
-                                {"fuse_A", p.inherited || !p.family ? json() : json(raw(p.rating))},
+                                {"fuse_A", p.inherited || !p.family ? ordered() : ordered(raw(p.rating))},
                                 {"now",
                                  {{"A", raw(f.supply)},
                                   {"V_end", raw(f.at_end)},
@@ -99,7 +99,7 @@ std::string study_to_json(const Plan& plan, const Study& s) {
                                   {"s", finite(raw(p.fault.time))},
                                   {"wire_C", raw(p.fault.wire)}}}});
     }
-    out["loads"] = json::array();
+    out["loads"] = ordered::array();
     for (size_t i = 0; i < plan.loads.size(); ++i) {
         const auto& l = s.now.loads[i];
         out["loads"].push_back(
@@ -111,7 +111,7 @@ std::string study_to_json(const Plan& plan, const Study& s) {
              {"highest_V", raw(s.worst.loads[i].highest)},
              {"Wh_per_day", i < s.mission.load_energy.size() ? raw(s.mission.load_energy[i]) : 0.0}});
     }
-    out["converters"] = json::array();
+    out["converters"] = ordered::array();
     for (size_t i = 0; i < plan.converters.size(); ++i) {
         const auto& k = s.now.converters[i];
         out["converters"].push_back({{"id", plan.converters[i].id},
@@ -133,9 +133,9 @@ std::string study_to_json(const Plan& plan, const Study& s) {
                      {"converter_heat_W", raw(s.now.converter_heat)},
                      {"mass_g", raw(s.mass)},
                      {"worst_drop_share", s.worst.worst_drop_share}};
-    out["findings"] = json::array();
+    out["findings"] = ordered::array();
     for (const auto& f : s.findings) {
-        json fixes = json::array();
+        ordered fixes = ordered::array();
         for (const auto& x : f.fixes) fixes.push_back(x.label);
         out["findings"].push_back({{"severity", word(f.severity)},
                                    {"rule", f.rule},
@@ -148,10 +148,10 @@ std::string study_to_json(const Plan& plan, const Study& s) {
 
 std::string tolerance_to_json(const Plan& plan, const Phase& phase, const ToleranceStudy& t) {
     const auto range = [](const Range& r) {
-        return json{
+        return ordered{
             {"p5", r.low}, {"p50", r.middle}, {"p95", r.high}, {"moved_most_by", spread_name(r.most())}};
     };
-    json out{{"format", "sangre-tolerance"},
+    ordered out{{"format", "sangre-tolerance"},
              {"version", 1},
              {"plan", plan.name},
              {"phase", phase.id},
@@ -159,7 +159,7 @@ std::string tolerance_to_json(const Plan& plan, const Phase& phase, const Tolera
              {"failed", t.failed}};
     out["battery_A"] = range(t.battery_amps), out["battery_V"] = range(t.battery_volts);
     out["run_time_h"] = range(t.run_hours);
-    out["loads"] = json::array(), out["feeds"] = json::array();
+    out["loads"] = ordered::array(), out["feeds"] = ordered::array();
     for (size_t i = 0; i < t.load_volts.size(); ++i)
         out["loads"].push_back(
             {{"id", plan.loads[i].id}, {"V", range(t.load_volts[i])}, {"browns_out_share", t.browns_out[i]}});

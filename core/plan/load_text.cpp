@@ -6,6 +6,7 @@
 #include <optional>
 
 #include "units/format.h"
+#include "units/parse.h"
 
 namespace sangre {
 namespace {
@@ -38,14 +39,8 @@ std::vector<Word> split(std::string_view text) {
     return words;
 }
 
-std::string lower(std::string_view s) {
-    std::string t;
-    for (const char c : s) t += static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
-    return t;
-}
-
 /// A number with its unit at the front of the words: "12V", "12 V", "7–26V", "7 - 26 V".
-struct Quantity {
+struct Amount {
     double low = 0, high = 0;
     Dimension dimension{};
     size_t words = 0, begin = 0, end = 0;
@@ -77,9 +72,9 @@ struct Reader {
     }
 
     /// Reads a quantity from the word at `at`, joined with the next where the unit stands apart.
-    std::optional<Quantity> quantity() {
+    std::optional<Amount> quantity() {
         if (at >= words.size() || !digit(words[at].text[0])) return std::nullopt;
-        Quantity q;
+        Amount q;
         q.begin = words[at].begin;
         std::string joined(words[at].text);
         size_t last = at;
@@ -132,7 +127,7 @@ struct Reader {
         out.chips.push_back({kind, std::move(shown), begin, end});
     }
 
-    void voltage(const Quantity& q) {
+    void voltage(const Amount& q) {
         if (have_voltage)
             return problem(q.begin, q.end, "A second voltage: one range is enough, such as 20–30 V.");
         have_voltage = true;
@@ -167,7 +162,7 @@ struct Reader {
              fmt::format("{} – {}", format_number(raw(load.v_min)), format(load.v_max)), q.begin, end);
     }
 
-    void typical_draw(const Quantity& q) {
+    void typical_draw(const Amount& q) {
         if (have_draw) return problem(q.begin, q.end, "A second draw: say “peak” or “idle” before it.");
         have_draw = true;
         draw_dimension = q.dimension;

@@ -31,8 +31,8 @@ struct Drain {
     bool operator<(const Drain& o) const { return watts + amps * 12 < o.watts + o.amps * 12; }
 };
 
-/// What the loads ask of a pack of one voltage.
-struct Ask {
+/// What the loads drains of a pack of one voltage.
+struct Drains {
     std::string impossible;  ///< why they cannot be fed from it
     size_t rails = 0;
     std::vector<Drain> phases;
@@ -40,16 +40,16 @@ struct Ask {
 };
 
 /// What each load takes out of the pack per watt at its own terminals.
-std::vector<double> losses_of(const Plan& plan, const Catalogue& catalogue, SourceRange range, Ask& ask) {
+std::vector<double> losses_of(const Plan& plan, const Catalogue& catalogue, SourceRange range, Drains& drains) {
     std::vector<double> losses(plan.loads.size(), wire_losses);
     for (const auto& group : group_rails(plan, range)) {
         const auto modules = modules_for(plan, catalogue, range, group);
         if (!modules) {
             const auto& r = modules.error().front();
-            ask.impossible = r.load.empty() ? r.reason : name_of(plan, r.load) + ": " + r.reason;
+            drains.impossible = r.load.empty() ? r.reason : name_of(plan, r.load) + ": " + r.reason;
             return losses;
         }
-        ask.rails += modules->size();
+        drains.rails += modules->size();
         for (const auto& m : *modules)
             for (const auto l : m.group.loads) {
                 const double share = m.type->kind == ConverterKind::linear
@@ -61,10 +61,10 @@ std::vector<double> losses_of(const Plan& plan, const Catalogue& catalogue, Sour
     return losses;
 }
 
-Ask ask_of(const Plan& plan, const Catalogue& catalogue, SourceRange range) {
-    Ask ask;
-    const auto losses = losses_of(plan, catalogue, range, ask);
-    if (!ask.impossible.empty()) return ask;
+Drains drains_of(const Plan& plan, const Catalogue& catalogue, SourceRange range) {
+    Drains drains;
+    const auto losses = losses_of(plan, catalogue, range, drains);
+    if (!drains.impossible.empty()) return drains;
     const auto sum = [&](const Phase& phase, bool peak) {
         Drain drain;
         for (size_t l = 0; l < plan.loads.size(); ++l) {
@@ -81,10 +81,10 @@ Ask ask_of(const Plan& plan, const Catalogue& catalogue, SourceRange range) {
         return drain;
     };
     for (const auto& phase : plan.phases) {
-        ask.phases.push_back(phase.charging ? Drain{} : sum(phase, false));
-        if (!phase.charging) ask.peak = std::max(ask.peak, sum(phase, true));
+        drains.phases.push_back(phase.charging ? Drain{} : sum(phase, false));
+        if (!phase.charging) drains.peak = std::max(drains.peak, sum(phase, true));
     }
-    return ask;
+    return drains;
 }
 
 /// A pack on the bench.
@@ -127,7 +127,7 @@ struct Bench {
     }
 };
 
-double first_time_flat(const Plan& plan, const Ask& ask, const Bench& bench, BatteryCandidate& c) {
+double first_time_flat(const Plan& plan, const Drains& drains, const Bench& bench, BatteryCandidate& c) {
     double charge = 1, clock = 0;
     c.charge_left = 1;
     for (int round = 0; round < std::max(plan.repeats_per_day, 1); ++round)
@@ -136,7 +136,7 @@ double first_time_flat(const Plan& plan, const Ask& ask, const Bench& bench, Bat
             const double span = raw(phase.duration);
             if (phase.charging)
                 charge = std::min(1.0, charge + raw(phase.charge_current) * span / 3600 / bench.amp_hours);
-            else if (const double ran = bench.run(ask.phases[i], charge, span); ran < span)
+            else if (const double ran = bench.run(drains.phases[i], charge, span); ran < span)
                 return clock + ran;
             c.charge_left = std::min(c.charge_left, charge);
             clock += span;
@@ -145,7 +145,7 @@ double first_time_flat(const Plan& plan, const Ask& ask, const Bench& bench, Bat
 }
 
 /// From full, the working phases over and over.
-double run_time(const Plan& plan, const Ask& ask, const Bench& bench) {
+double run_time(const Plan& plan, const Drains& drains, const Bench& bench) {
     constexpr double year = 365 * 86400.0;
     const auto working = working_phases(plan);
     double charge = 1, total = 0;
@@ -153,7 +153,7 @@ double run_time(const Plan& plan, const Ask& ask, const Bench& bench) {
         const double before = total;
         for (const auto i : working) {
             const auto& phase = plan.phases[i];
-            const double ran = bench.run(ask.phases[i], charge, raw(phase.duration));
+            const double ran = bench.run(drains.phases[i], charge, raw(phase.duration));
             total += ran;
             if (ran < raw(phase.duration)) return total;
         }
@@ -163,22 +163,22 @@ double run_time(const Plan& plan, const Ask& ask, const Bench& bench) {
 }
 
 void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, const CellType& cell,
-           const Ask& ask) {
+           const Drains& drains) {
     const auto& chemistry = *find(catalogue.chemistries, cell.chemistry);
     const Bench bench(c.battery, chemistry, plan.coldest_air);
-    c.rails = ask.rails;
+    c.rails = drains.rails;
     const int count = c.blocks * c.battery.parallel;
     c.mass = cell.mass * count * (cell.series == 1 ? build_share : 1.0);
     c.cost = cell.cost * count;
     c.charger = pack_charge_voltage(c.battery, chemistry);
     c.nominal = chemistry.nominal * c.battery.series;
     if (chemistry.charge_c > 0) c.charging = Second((0.9 / chemistry.charge_c + charge_tail_hours) * 3600);
-    const double volts = bench.volts(ask.peak, nearly_flat);
+    const double volts = bench.volts(drains.peak, nearly_flat);
     c.at_worst = Volt(volts);
-    c.peak = Ampere(volts > 0 ? ask.peak.watts / volts + ask.peak.amps : 0);
+    c.peak = Ampere(volts > 0 ? drains.peak.watts / volts + drains.peak.amps : 0);
     c.strongest =
         Watt(volts > 0 ? raw(c.peak) * volts
-                       : ask.peak.watts + ask.peak.amps * raw(chemistry.nominal) * c.battery.series);
+                       : drains.peak.watts + drains.peak.amps * raw(chemistry.nominal) * c.battery.series);
     const double stands = raw(cell.max) * c.battery.parallel;
     c.share_of_limit = raw(c.peak) / stands;
     const bool charges =
@@ -199,12 +199,12 @@ void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, co
                                 format(Ampere(stands)));
         return;
     }
-    if (const double flat = first_time_flat(plan, ask, bench, c); flat >= 0) {
+    if (const double flat = first_time_flat(plan, drains, bench, c); flat >= 0) {
         c.why_not =
             fmt::format("flat after {} of the day, in {}", format(Second(flat)), format(plan.coldest_air));
         return;
     }
-    c.run_time = Second(run_time(plan, ask, bench));
+    c.run_time = Second(run_time(plan, drains, bench));
     double work = 0;
     for (const auto i : working_phases(plan)) work += raw(plan.phases[i].duration);
     c.useful_time = std::min(c.run_time, Second(work * std::max(plan.repeats_per_day, 1) * enough_days));
@@ -212,7 +212,7 @@ void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, co
     const double rest = std::max(raw(pack_rest_voltage(c.battery, chemistry, 0.5)), 0.1);
     for (size_t i = 0; i < plan.phases.size(); ++i)
         if (!plan.phases[i].charging)
-            quietest = std::min(quietest, ask.phases[i].watts / rest + ask.phases[i].amps);
+            quietest = std::min(quietest, drains.phases[i].watts / rest + drains.phases[i].amps);
     const double drain = quietest + bench.leak;
     c.standby_days = std::min(bench.amp_hours / std::max(drain, 1e-9) / 24, 9999.0);
     c.serves = true;
@@ -246,11 +246,11 @@ void judge_present(BatteryComparison& all, const Plan& plan, const Catalogue& ca
     cell.chemistry = c.battery.chemistry, cell.series = c.battery.series, cell.capacity = one.cell_capacity;
     cell.max = pack_max_current(one, *chemistry), cell.mass = pack_mass(one, *chemistry);
     cell.cost = raw(pack_energy(one, *chemistry)) / 1e3 * chemistry->cost_per_kwh;
-    const auto ask = ask_of(
+    const auto drains = drains_of(
         plan, catalogue,
         {pack_cutoff_voltage(c.battery, *chemistry), c.charger = pack_charge_voltage(c.battery, *chemistry)});
-    c.why_not = ask.impossible;
-    if (ask.impossible.empty()) judge(c, plan, catalogue, cell, ask);
+    c.why_not = drains.impossible;
+    if (drains.impossible.empty()) judge(c, plan, catalogue, cell, drains);
     all.present = std::move(c);
 }
 
@@ -263,7 +263,7 @@ BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue
         all.why.add("Nothing to compare for yet: type loads, and paint when they run.");
         return all;
     }
-    std::map<std::pair<Id, int>, Ask> asks;
+    std::map<std::pair<Id, int>, Drains> asks;
     for (const auto& cell : catalogue.cells) {
         const auto* chemistry = find(catalogue.chemistries, cell.chemistry);
         for (int blocks = 1; chemistry && chemistry->charge * cell.series * blocks < highest_voltage;
@@ -272,20 +272,20 @@ BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue
             const auto [known, is_new] = asks.try_emplace({cell.chemistry, series});
             if (is_new)
                 known->second =
-                    ask_of(plan, catalogue, {chemistry->cutoff * series, chemistry->charge * series});
-            const auto& ask = known->second;
+                    drains_of(plan, catalogue, {chemistry->cutoff * series, chemistry->charge * series});
+            const auto& drains = known->second;
             BatteryCandidate c;
             for (int strings = 1; strings <= most_strings; ++strings) {
                 c = candidate(catalogue, cell, blocks, strings);
                 ++all.tried;
-                if (!ask.impossible.empty()) {
-                    c.why_not = ask.impossible;
+                if (!drains.impossible.empty()) {
+                    c.why_not = drains.impossible;
                     break;
                 }
-                judge(c, plan, catalogue, cell, ask);
+                judge(c, plan, catalogue, cell, drains);
                 if (c.serves || c.why_not == "cannot be recharged") break;
             }
-            if (!c.serves && ask.impossible.empty() && c.battery.parallel == most_strings)
+            if (!c.serves && drains.impossible.empty() && c.battery.parallel == most_strings)
                 c.why_not = fmt::format("even {} in parallel: {}", most_strings, c.why_not);
             all.candidates.push_back(std::move(c));
         }

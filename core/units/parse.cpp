@@ -302,6 +302,12 @@ class Parser {
 
 }  // namespace
 
+std::string lower(std::string_view text) {
+    std::string small(text);
+    for (auto& c : small) c = static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
+    return small;
+}
+
 tl::expected<UnitSymbol, std::string> unit_symbol(std::string_view symbol) {
     for (const auto& b : bases)
         if (b.symbol == symbol) return UnitSymbol{b.dimension, b.factor};

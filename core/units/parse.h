@@ -35,6 +35,9 @@ struct ParseError {
 tl::expected<double, ParseError> parse_value(std::string_view text, Dimension dimension,
                                              std::string_view default_unit = "");
 
+/// ASCII letters made small; bytes of other characters stay.
+std::string lower(std::string_view text);
+
 /// The dimension and SI factor of a unit symbol such as "mA", "in", "kΩ"; offset only for °F.
 struct UnitSymbol {
     Dimension dimension;

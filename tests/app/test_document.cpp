@@ -141,9 +141,5 @@ class TestDocument : public QObject {
     }
 };
 
-int main(int argc, char** argv) {
-    QCoreApplication app(argc, argv);
-    TestDocument test;
-    return QTest::qExec(&test, argc, argv);
-}
+SANGRE_SUITE(TestDocument);
 #include "test_document.moc"

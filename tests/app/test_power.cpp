@@ -295,5 +295,5 @@ class TestPower : public QObject {
     }
 };
 
-QTEST_MAIN(TestPower)
+SANGRE_SUITE(TestPower);
 #include "test_power.moc"

@@ -209,13 +209,5 @@ class TestWalks : public QObject {
     }
 };
 
-int main(int argc, char** argv) {
-    prepare_fonts();
-    QApplication app(argc, argv);
-    QApplication::setOrganizationName("sangre-test");
-    QApplication::setApplicationName("sangre-walks");
-    QApplication::setStyle(QStringLiteral("Fusion"));
-    TestWalks test;
-    return QTest::qExec(&test, argc, argv);
-}
+SANGRE_SUITE(TestWalks);
 #include "test_walks.moc"

@@ -474,13 +474,5 @@ class TestWindow : public QObject {
     }
 };
 
-int main(int argc, char** argv) {
-    prepare_fonts();
-    QApplication app(argc, argv);
-    QApplication::setOrganizationName("sangre-test");
-    QApplication::setApplicationName("sangre-test");
-    QApplication::setStyle(QStringLiteral("Fusion"));
-    TestWindow test;
-    return QTest::qExec(&test, argc, argv);
-}
+SANGRE_SUITE(TestWindow);
 #include "test_window.moc"

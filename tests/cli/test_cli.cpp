@@ -205,5 +205,5 @@ class TestCli : public QObject {
     }
 };
 
-QTEST_GUILESS_MAIN(TestCli)
+SANGRE_SUITE(TestCli);
 #include "test_cli.moc"

@@ -171,5 +171,5 @@ class TestBadNetworks : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestBadNetworks)
+SANGRE_SUITE(TestBadNetworks);
 #include "test_bad_networks.moc"

@@ -130,5 +130,5 @@ class TestBatteryAndMission : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestBatteryAndMission)
+SANGRE_SUITE(TestBatteryAndMission);
 #include "test_battery_and_mission.moc"

@@ -116,5 +116,5 @@ class TestBatteryComparison : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestBatteryComparison)
+SANGRE_SUITE(TestBatteryComparison);
 #include "test_battery_comparison.moc"

@@ -169,5 +169,5 @@ class TestBrokenInput : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestBrokenInput)
+SANGRE_SUITE(TestBrokenInput);
 #include "test_broken_input.moc"

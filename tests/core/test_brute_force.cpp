@@ -195,5 +195,5 @@ class TestBruteForce : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestBruteForce)
+SANGRE_SUITE(TestBruteForce);
 #include "test_brute_force.moc"

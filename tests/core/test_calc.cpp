@@ -131,5 +131,5 @@ class TestCalc : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestCalc)
+SANGRE_SUITE(TestCalc);
 #include "test_calc.moc"

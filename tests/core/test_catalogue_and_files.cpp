@@ -298,5 +298,5 @@ class TestCatalogueAndFiles : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestCatalogueAndFiles)
+SANGRE_SUITE(TestCatalogueAndFiles);
 #include "test_catalogue_and_files.moc"

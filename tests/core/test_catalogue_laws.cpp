@@ -306,5 +306,5 @@ class TestCatalogueLaws : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestCatalogueLaws)
+SANGRE_SUITE(TestCatalogueLaws);
 #include "test_catalogue_laws.moc"

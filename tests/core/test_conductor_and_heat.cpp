@@ -142,5 +142,5 @@ class TestConductorAndHeat : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestConductorAndHeat)
+SANGRE_SUITE(TestConductorAndHeat);
 #include "test_conductor_and_heat.moc"

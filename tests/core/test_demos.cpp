@@ -221,5 +221,5 @@ class TestDemos : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestDemos)
+SANGRE_SUITE(TestDemos);
 #include "test_demos.moc"

@@ -291,5 +291,5 @@ class TestEditsAndStudy : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestEditsAndStudy)
+SANGRE_SUITE(TestEditsAndStudy);
 #include "test_edits_and_study.moc"

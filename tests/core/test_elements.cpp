@@ -319,5 +319,5 @@ class TestElements : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestElements)
+SANGRE_SUITE(TestElements);
 #include "test_elements.moc"

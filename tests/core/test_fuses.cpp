@@ -186,5 +186,5 @@ class TestFuses : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestFuses)
+SANGRE_SUITE(TestFuses);
 #include "test_fuses.moc"

@@ -122,5 +122,5 @@ class TestHarnessAndJoints : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestHarnessAndJoints)
+SANGRE_SUITE(TestHarnessAndJoints);
 #include "test_harness_and_joints.moc"

@@ -60,5 +60,5 @@ class TestLazy : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestLazy)
+SANGRE_SUITE(TestLazy);
 #include "test_lazy.moc"

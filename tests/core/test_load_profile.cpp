@@ -102,5 +102,5 @@ class TestLoadProfile : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestLoadProfile)
+SANGRE_SUITE(TestLoadProfile);
 #include "test_load_profile.moc"

@@ -181,5 +181,5 @@ class TestLoadText : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestLoadText)
+SANGRE_SUITE(TestLoadText);
 #include "test_load_text.moc"

@@ -258,5 +258,5 @@ class TestMissions : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestMissions)
+SANGRE_SUITE(TestMissions);
 #include "test_missions.moc"

@@ -199,5 +199,5 @@ class TestNetwork : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestNetwork)
+SANGRE_SUITE(TestNetwork);
 #include "test_network.moc"

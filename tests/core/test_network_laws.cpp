@@ -131,5 +131,5 @@ class TestNetworkLaws : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestNetworkLaws)
+SANGRE_SUITE(TestNetworkLaws);
 #include "test_network_laws.moc"

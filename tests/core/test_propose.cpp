@@ -215,5 +215,5 @@ class TestPropose : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestPropose)
+SANGRE_SUITE(TestPropose);
 #include "test_propose.moc"

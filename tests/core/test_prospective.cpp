@@ -64,5 +64,5 @@ class TestProspective : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestProspective)
+SANGRE_SUITE(TestProspective);
 #include "test_prospective.moc"

@@ -7,12 +7,12 @@
 
 using namespace sangre;
 using test::parts;
+using test::rail_of;
 
 namespace {
 
 Plan proposed() { return propose(test::demo(), parts())->plan; }
 
-Id rail_of(const Plan& plan, const Id& load) { return plan.feeds[feeds_into(plan, load).front()].from; }
 
 size_t dangers(const Plan& plan) { return count(test::studied(plan).findings, Severity::danger); }
 
@@ -109,5 +109,5 @@ class TestRailEdits : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestRailEdits)
+SANGRE_SUITE(TestRailEdits);
 #include "test_rail_edits.moc"

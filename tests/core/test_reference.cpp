@@ -168,5 +168,5 @@ class TestReference : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestReference)
+SANGRE_SUITE(TestReference);
 #include "test_reference.moc"

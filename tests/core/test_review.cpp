@@ -7,6 +7,7 @@
 
 using namespace sangre;
 using test::parts;
+using test::rail_of;
 
 namespace {
 
@@ -20,7 +21,6 @@ Plan sound() {
 }
 
 Feed& into(Plan& plan, const Id& part) { return plan.feeds[feeds_into(plan, part).front()]; }
-Id rail_of(const Plan& plan, const Id& load) { return plan.feeds[feeds_into(plan, load).front()].from; }
 
 struct Case {
     const char* rule;
@@ -327,5 +327,5 @@ class TestReview : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestReview)
+SANGRE_SUITE(TestReview);
 #include "test_review.moc"

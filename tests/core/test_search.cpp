@@ -83,5 +83,5 @@ class TestSearch : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestSearch)
+SANGRE_SUITE(TestSearch);
 #include "test_search.moc"

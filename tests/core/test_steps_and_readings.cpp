@@ -178,5 +178,5 @@ class TestStepsAndReadings : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestStepsAndReadings)
+SANGRE_SUITE(TestStepsAndReadings);
 #include "test_steps_and_readings.moc"

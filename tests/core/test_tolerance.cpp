@@ -87,5 +87,5 @@ class TestTolerance : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestTolerance)
+SANGRE_SUITE(TestTolerance);
 #include "test_tolerance.moc"

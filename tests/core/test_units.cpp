@@ -142,5 +142,5 @@ class TestUnits : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestUnits)
+SANGRE_SUITE(TestUnits);
 #include "test_units.moc"

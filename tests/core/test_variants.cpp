@@ -75,5 +75,5 @@ class TestVariants : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestVariants)
+SANGRE_SUITE(TestVariants);
 #include "test_variants.moc"

@@ -96,4 +96,6 @@ double worst_kirchhoff(const Plan&, const Solver& solver, const OperatingPoint& 
     return worst / p.scale;
 }
 
+Id rail_of(const Plan& plan, const Id& load) { return plan.feeds[feeds_into(plan, load).front()].from; }
+
 }  // namespace sangre::test

@@ -5,6 +5,7 @@
 
 #include "files/plan_file.h"
 #include "propose/propose.h"
+#include "suite.h"
 #include "study.h"
 
 namespace sangre::test {
@@ -19,6 +20,8 @@ Load simple_load(const Id& id, double volts, double amps);
 Plan one_feed(double amps = 5);
 /// Battery → hub → n loads of one ampere each.
 Plan star(size_t n);
+/// What feeds a load: its module, hub or battery.
+Id rail_of(const Plan& plan, const Id& load);
 /// The study of a plan at default conditions.
 Study studied(const Plan& plan);
 bool has(const Study& study, const std::string& rule, Severity at_least = Severity::note);
