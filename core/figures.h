@@ -11,6 +11,7 @@ struct Figures {
     std::shared_ptr<const Solver> solver;
     OperatingPoint now;  ///< at the conditions
     WorstCase worst;
+    std::vector<ShortCircuit> shorts;        ///< by feed, at its far end
     std::vector<FeedProtection> protection;  ///< by feed
     std::vector<SetWindow> windows;          ///< by converter
     Mission mission;

@@ -4,6 +4,7 @@
 #include <future>
 
 #include "battery/pack.h"
+#include "network/answers.h"
 #include "propose/sizing.h"
 
 namespace sangre {
@@ -58,32 +59,67 @@ Study at_conditions(const Plan& plan, const Catalogue& catalogue, const Study& e
 
 namespace {
 
+template <class Part>
+bool stand_alike(const std::vector<Part>& a, const std::vector<Part>& b) {
+    return std::equal(a.begin(), a.end(), b.begin(), b.end(), [](const auto& x, const auto& y) {
+        return x.id == y.id && x.name == y.name && x.place == y.place;
+    });
+}
+
+/// True where both plans are laid through the machine alike: what loads draw and when does not bear on it.
+bool same_harness(const Plan& a, const Plan& b) {
+    return a.places == b.places && a.passages == b.passages && a.feeds == b.feeds &&
+           stand_alike(a.batteries, b.batteries) && stand_alike(a.hubs, b.hubs) &&
+           stand_alike(a.converters, b.converters) && stand_alike(a.loads, b.loads);
+}
+
+/// The figures that are there before anything is solved, and what solves it.
+std::shared_ptr<Solver> begin_figures(Figures& figures, const Plan& plan, const Catalogue& catalogue,
+                                      const Study* earlier) {
+    const bool laid = earlier && earlier->plan && same_harness(plan, *earlier->plan);
+    figures.harness = laid ? earlier->harness : lay_harness(plan, catalogue);
+    const auto lengths = feed_lengths(figures.harness);
+    const auto solver = std::make_shared<Solver>(plan, catalogue, lengths);
+    for (size_t c = 0; c < plan.converters.size(); ++c)
+        figures.windows.push_back(rail_window(plan, solver->index(), catalogue, c, lengths));
+    figures.solver = solver;
+    return solver;
+}
+
 /// What steps and readings work from; a solver of its own, since another thread may be asking the study's.
 Figures figures_of(const Plan& plan, const Catalogue& catalogue) {
     Figures figures;
-    figures.harness = lay_harness(plan, catalogue);
-    const auto lengths = feed_lengths(figures.harness);
-    for (size_t c = 0; c < plan.converters.size(); ++c)
-        figures.windows.push_back(rail_window(plan, catalogue, c, lengths));
-    figures.solver = std::make_shared<Solver>(plan, catalogue, lengths);
+    begin_figures(figures, plan, catalogue, nullptr);
     return figures;
 }
 
-}  // namespace
+/// True where every short draws the same: with all loads off they do not bear on it.
+bool same_shorts(const Study& s, const Study& earlier) {
+    const auto &a = *s.plan, &b = *earlier.plan;
+    return a.batteries == b.batteries && a.converters == b.converters && stand_alike(a.loads, b.loads) &&
+           a.feeds == b.feeds && s.solver->circuit() == earlier.solver->circuit();
+}
 
-Study study(const Plan& plan, const Catalogue& catalogue, const Conditions& conditions) {
+Study study_from(const std::shared_ptr<const Plan>& kept, const Catalogue& catalogue,
+                 const Conditions& conditions, const Study* earlier) {
+    const Plan& plan = *kept;
     Study s;
-    static_cast<Figures&>(s) = figures_of(plan, catalogue);
+    const auto before = earlier ? earlier->answers : nullptr;
+    const auto solver = begin_figures(s, plan, catalogue, earlier);
+    s.plan = kept;
     s.conditions = conditions;
+    solver->remember(before);
     // Two threads. The second takes a third of the worst case, then the mission; the first the rest, and what
     // is made from it. A solver keeps its factorisation: each thread has its own.
     const size_t phases = std::max<size_t>(plan.phases.size(), 1), mine = phases - phases / 3;
     std::promise<WorstCase> third;
     auto mission = std::async(std::launch::async, [&, lengths = feed_lengths(s.harness)] {
         try {
-            const Solver own(plan, catalogue, lengths);
+            Solver own(plan, catalogue, lengths);
+            own.remember(before);
             third.set_value(worst_in_phases(plan, own, mine, phases));
-            return play_mission(plan, catalogue, own, mission_air(plan, conditions));
+            auto played = play_mission(plan, catalogue, own, mission_air(plan, conditions));
+            return std::pair(std::move(played), own.take_answers());
         } catch (...) {
             // Nobody must wait for what will not come.
             try {
@@ -93,12 +129,14 @@ Study study(const Plan& plan, const Catalogue& catalogue, const Conditions& cond
             throw;
         }
     });
-    s.now = operating_point(*s.solver, plan, conditions);
+    s.now = operating_point(*solver, plan, conditions);
     auto first = worst_in_phases(plan, *s.solver, 0, mine);
     s.worst = finish_worst_case(plan, s.solver->index(), std::move(first), third.get_future().get());
-    s.protection = study_protection(plan, catalogue, s.harness, *s.solver, s.worst);
+    s.shorts = earlier && earlier->plan && same_shorts(s, *earlier)
+                   ? earlier->shorts
+                   : short_circuits(plan, catalogue, *solver);
+    s.protection = study_protection(plan, catalogue, s.harness, *solver, s.worst, s.shorts);
     weigh(s, plan, catalogue);
-    const auto kept = std::make_shared<const Plan>(plan);
     s.steps = Lazy<std::vector<Step>>(
         [kept, &catalogue] { return build_steps(*kept, catalogue, figures_of(*kept, catalogue)); });
     s.readings = Lazy<std::vector<Reading>>(
@@ -106,9 +144,22 @@ Study study(const Plan& plan, const Catalogue& catalogue, const Conditions& cond
     s.wire_day = Lazy<std::vector<WireDay>>([kept, protection = s.protection, solver = s.solver] {
         return wire_heat_over_day(*kept, *solver, protection);
     });
-    s.mission = mission.get();
+    auto [played, other_answers] = mission.get();
+    s.mission = std::move(played);
+    s.answers = merged(solver->take_answers(), *other_answers);
     s.findings = review({plan, catalogue, s});
     return s;
+}
+
+}  // namespace
+
+Study study(const Plan& plan, const Catalogue& catalogue, const Conditions& conditions) {
+    return study_from(std::make_shared<const Plan>(plan), catalogue, conditions, nullptr);
+}
+
+Study study(const Plan& plan, const Catalogue& catalogue, const Conditions& conditions,
+            const Study& earlier) {
+    return study_from(std::make_shared<const Plan>(plan), catalogue, conditions, &earlier);
 }
 
 size_t count(const std::vector<Finding>& findings, Severity severity) {

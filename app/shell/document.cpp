@@ -40,7 +40,7 @@ void Document::start_with(Plan plan, const QString& file) {
 }
 
 void Document::refresh() {
-    study_ = sangre::study(plan(), *catalogue_, study_.conditions);
+    study_ = sangre::study(plan(), *catalogue_, study_.conditions, study_);
     emit changed();
 }
 

@@ -10,6 +10,11 @@
 namespace sangre {
 namespace {
 
+/// A corner is named the worst only where it is by more than what the network is solved to: of corners alike, as a
+/// regulated rail makes them, the first.
+const Volt alike_volts(1e-6);
+constexpr double alike_share = 1e-7;
+
 void note_feeds(WorstCase& w, const OperatingPoint& p, const Demand& d, bool peak, const std::string& where) {
     for (size_t f = 0; f < w.feeds.size(); ++f) {
         auto& x = w.feeds[f];
@@ -22,7 +27,7 @@ void note_feeds(WorstCase& w, const OperatingPoint& p, const Demand& d, bool pea
         if (peak) continue;
         x.continuous = std::max(x.continuous, amps);
         const double share = raw(at.at_source) > 0.1 ? raw(at.drop) / raw(at.at_source) : 0;
-        if (share > x.drop_share) x.drop_share = share, x.drop = at.drop, x.drop_where = where;
+        if (share > x.drop_share + alike_share) x.drop_share = share, x.drop = at.drop, x.drop_where = where;
     }
 }
 
@@ -32,7 +37,7 @@ void note_loads(WorstCase& w, const Plan& plan, const OperatingPoint& p, const D
         auto& x = w.loads[l];
         x.highest = std::max(x.highest, p.loads[l].volts);
         if (d.states[l] == LoadState::off || raw(draw(plan.loads[l], d.states[l])) <= 0) continue;
-        if (p.loads[l].volts < x.lowest) x.lowest = p.loads[l].volts, x.lowest_where = where;
+        if (p.loads[l].volts < x.lowest - alike_volts) x.lowest = p.loads[l].volts, x.lowest_where = where;
     }
 }
 
@@ -58,7 +63,7 @@ void note_battery(WorstCase& w, const OperatingPoint& p, const Demand& d, bool p
         if (d.charging) continue;
         w.battery_peak = std::max(w.battery_peak, b.amps);
         if (!peak) w.battery_continuous = std::max(w.battery_continuous, b.amps);
-        if (b.volts < w.battery_lowest) w.battery_lowest = b.volts, w.battery_where = where;
+        if (b.volts < w.battery_lowest - alike_volts) w.battery_lowest = b.volts, w.battery_where = where;
     }
 }
 
@@ -90,13 +95,13 @@ void take_worse(FeedExtremes& x, const FeedExtremes& o) {
     x.continuous = std::max(x.continuous, o.continuous), x.peak = std::max(x.peak, o.peak);
     x.lowest_end = std::min(x.lowest_end, o.lowest_end),
     x.highest_end = std::max(x.highest_end, o.highest_end);
-    if (o.drop_share > x.drop_share)
+    if (o.drop_share > x.drop_share + alike_share)
         x.drop_share = o.drop_share, x.drop = o.drop, x.drop_where = o.drop_where;
 }
 
 void take_worse(LoadExtremes& x, const LoadExtremes& o) {
     x.highest = std::max(x.highest, o.highest);
-    if (o.lowest < x.lowest) x.lowest = o.lowest, x.lowest_where = o.lowest_where;
+    if (o.lowest < x.lowest - alike_volts) x.lowest = o.lowest, x.lowest_where = o.lowest_where;
 }
 
 void take_worse(ConverterExtremes& x, const ConverterExtremes& o) {
@@ -111,7 +116,7 @@ void take_worse_battery(WorstCase& w, const WorstCase& o) {
     w.battery_continuous = std::max(w.battery_continuous, o.battery_continuous);
     w.battery_peak = std::max(w.battery_peak, o.battery_peak);
     w.battery_highest = std::max(w.battery_highest, o.battery_highest);
-    if (o.battery_lowest < w.battery_lowest)
+    if (o.battery_lowest < w.battery_lowest - alike_volts)
         w.battery_lowest = o.battery_lowest, w.battery_where = o.battery_where;
     w.found_all = w.found_all && o.found_all;
 }

@@ -68,9 +68,9 @@ Volt feed_forward_voltage(const Feed& feed, const Catalogue& catalogue) {
     return sum;
 }
 
-Circuit build_circuit(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths) {
+Circuit build_circuit(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue,
+                      const std::vector<Metre>& lengths) {
     Circuit c;
-    const PlanIndex index(plan);
     const auto node = [&](const std::string& name) {
         c.nodes.push_back(name);
         return static_cast<int>(c.nodes.size()) - 1;

@@ -31,6 +31,7 @@ Volt feed_forward_voltage(const Feed& feed, const Catalogue& catalogue);
 struct Terminals {
     int positive = -1;
     int negative = -1;
+    bool operator==(const Terminals&) const = default;
 };
 
 /// A resistive branch; `feed` tells whose.
@@ -40,6 +41,7 @@ struct Branch {
     double forward = 0;  ///< V across a diode in it; 0 without
     size_t feed = 0;
     bool in_return = false;
+    bool operator==(const Branch&) const = default;
 };
 
 struct Circuit {
@@ -50,9 +52,11 @@ struct Circuit {
     std::vector<int>
         leak_to;  ///< per node, where a trace of leakage goes: a supply's own return, else the reference
     std::vector<double> copper_share;  ///< per branch, the share of its resistance that is wire
+    bool operator==(const Circuit&) const = default;
 };
 
 /// Lays the plan out as a circuit. `lengths` are the one-way lengths of the feeds, in plan order.
-Circuit build_circuit(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths);
+Circuit build_circuit(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue,
+                      const std::vector<Metre>& lengths);
 
 }  // namespace sangre

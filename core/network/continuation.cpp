@@ -14,6 +14,9 @@ using Vector = Eigen::VectorXd;
 
 constexpr double share_volts = 10;  // the whole load weighs as much along the path as 10 V at a node
 
+constexpr double least_cosine = 0.8;    // between the path's directions at both ends of a step
+constexpr double smallest_turn = 1e-3;  // V: corners are rounded over more than this
+
 /// A point of the path, and a direction: voltages with the share as the last entry, in volts.
 struct Along {
     const LoadedSystem& system;
@@ -92,16 +95,18 @@ struct Along {
 
 }  // namespace
 
-bool follow_load(const LoadedSystem& system, Eigen::VectorXd& v, int& iterations, int most) {
-    const Along along{system, iterations};
-    const auto n = v.size();
-    const int end = iterations + most;
+namespace {
+
+/// Step by step along the path; `wary` steps back where the path turned sharply under a step.
+std::optional<Vector> followed(const Along& along, const Vector& from, int most, bool wary) {
+    const auto n = from.size();
+    const int end = along.iterations + most;
     Vector x(n + 1), onwards = Vector::Zero(n + 1);
-    x << v, 0;
+    x << from, 0;
     onwards[n] = 1;
     auto t = along.tangent(x, onwards);
     double step = 1;
-    while (t && iterations < end && step > 1e-10) {
+    while (t && along.iterations < end && step > 1e-10) {
         int took = 0;
         const auto next = along.corrected(x + step * *t, *t, step, took);
         if (!next) {
@@ -109,19 +114,35 @@ bool follow_load(const LoadedSystem& system, Eigen::VectorXd& v, int& iterations
             continue;
         }
         if (Along::share(*next) >= 1) {
-            const double from = Along::share(x), part = (1 - from) / (Along::share(*next) - from);
-            const auto last = along.arrived(x + part * (*next - x));
-            if (last) {
-                v = Along::volts(*last);
-                return true;
-            }
+            const double share = Along::share(x), part = (1 - share) / (Along::share(*next) - share);
+            if (const auto last = along.arrived(x + part * (*next - x))) return Along::volts(*last);
+            step /= 4;
+            continue;
+        }
+        const auto turned = along.tangent(*next, *t);
+        const bool jumped = turned && (turned->dot(*t) < least_cosine || Along::share(*next) < -1e-6);
+        if (wary && jumped && step > smallest_turn) {
             step /= 4;
             continue;
         }
         x = *next;
-        t = along.tangent(x, *t);
+        t = turned;
         step *= took <= 6 ? 2 : took >= 12 ? 0.5 : 1;
     }
+    return {};
+}
+
+}  // namespace
+
+bool follow_load(const LoadedSystem& system, Eigen::VectorXd& v, int& iterations, int most) {
+    const Along along{system, iterations};
+    // A path that turned sharply, or left what loads can be, may have been jumped off rather than followed;
+    // one with many corners is not got through with steps so short.
+    for (const bool wary : {true, false})
+        if (const auto found = followed(along, v, most, wary)) {
+            v = *found;
+            return true;
+        }
     return false;
 }
 

@@ -14,7 +14,7 @@ struct LoadedSystem {
 /// Pseudo-arclength continuation (Keller 1977) from (v, 0) to share 1. Where a load pulls its supply over the
 /// edge the path folds back; it is followed round the fold to the answer beyond, which Newton's method alone
 /// does not reach. `iterations` counts the factorisations.
-/// True when v then solves F(v, 1) = 0; false when `most` factorisations did not suffice.
-bool follow_load(const LoadedSystem& system, Eigen::VectorXd& v, int& iterations, int most = 4000);
+/// True when v then solves F(v, 1) = 0; false when twice `most` factorisations did not suffice.
+bool follow_load(const LoadedSystem& system, Eigen::VectorXd& v, int& iterations, int most = 2000);
 
 }  // namespace sangre

@@ -20,6 +20,7 @@ struct LoadLaw {
     LoadKind kind = LoadKind::power;
     double nominal = 0, v_min = 0;
     double winding_ohm = 0;  ///< of a motor
+    bool operator==(const LoadLaw&) const = default;
 };
 
 /// Current a load takes at a terminal voltage, and its derivative. Below three quarters of its least voltage

@@ -6,6 +6,7 @@ namespace sangre {
 
 struct BatterySource {
     double volts = 0, ohms = 1;
+    bool operator==(const BatterySource&) const = default;
 };
 
 /// One instant's numbers, resolved from the demand once and read in every iteration.
@@ -14,6 +15,7 @@ struct Instant {
     std::vector<BatterySource> sources;
     double share = 1;     ///< of every load's current
     double rounding = 0;  ///< A, of the corner of a module's output
+    bool operator==(const Instant&) const = default;
 };
 
 /// `types` and `chemistries` are the plan's modules and packs looked up, null where the catalogue holds none.

@@ -24,6 +24,7 @@ struct Demand {
     std::vector<double> branch_scale;     ///< by feed, on the resistance of both conductors; empty for 1
     std::vector<double> converter_shift;  ///< by converter, share of its tolerance, −1 to 1; empty for 0
     double battery_scale = 1;             ///< on every pack's internal resistance
+    bool operator==(const Demand&) const = default;
 };
 
 struct FeedPoint {
@@ -72,6 +73,8 @@ struct OperatingPoint {
     Watt drawn{}, wire_heat{}, converter_heat{};
 };
 
+struct Answers;
+
 /// Solves one plan's circuit for many demands; the symbolic factorisation is made once.
 /// Kirchhoff's current law holds at the answer to 1e-9 × scale. "Browns out" is a result, not an error.
 class Solver {
@@ -85,6 +88,13 @@ class Solver {
     /// Starts Newton at an earlier answer, which saves iterations along a sweep.
     OperatingPoint solve(const Demand& demand, const OperatingPoint& near) const;
     const Circuit& circuit() const;
+    /// From here on keeps every answer, and begins at those that an earlier solver kept (none: null): where
+    /// nothing that bears on one has changed it is the answer; else Newton's method starts there if all was
+    /// well there, and its answer counts if all is well here. What follows is then the same as from cold,
+    /// sooner.
+    void remember(std::shared_ptr<const Answers> earlier);
+    /// What was kept; ends the keeping.
+    std::shared_ptr<const Answers> take_answers();
     /// Of the plan it solves.
     const PlanIndex& index() const;
     /// Fills in what each brown-out of a solved point has too much.

@@ -148,10 +148,15 @@ void fit_battery_plug(Plan& plan, const Catalogue& catalogue, const WorstCase& w
 
 SetWindow rail_window(const Plan& plan, const Catalogue& catalogue, size_t converter,
                       const std::vector<Metre>& lengths) {
+    return rail_window(plan, PlanIndex(plan), catalogue, converter, lengths);
+}
+
+SetWindow rail_window(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue, size_t converter,
+                      const std::vector<Metre>& lengths) {
     const auto& c = plan.converters[converter];
     std::vector<RailUser> users;
-    for (const auto f : feeds_from(plan, c.id))
-        if (const auto ref = find_part(plan, plan.feeds[f].to); ref.kind == PartKind::load)
+    for (const auto f : index.from(c.id))
+        if (const auto ref = index.end_of(f); ref.kind == PartKind::load)
             users.push_back({&plan.loads[ref.index], path_ohm(plan, catalogue, f, lengths[f])});
     const auto* type = find(catalogue.converters, c.type);
     return set_window(users, type ? *type : ConverterType{}, plan.practices.set);
@@ -169,7 +174,8 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
         const auto lengths = feed_lengths(harness);
         const Solver solver(plan, catalogue, lengths);
         const auto worst = worst_case(plan, solver);
-        const auto known = study_protection(plan, catalogue, harness, solver, worst);
+        const auto known = study_protection(plan, catalogue, harness, solver, worst,
+                                            short_circuits(plan, catalogue, solver));
         for (size_t f = 0; f < plan.feeds.size(); ++f)
             fit(plan, catalogue, harness, worst, known[f], f,
                 round > 0 && (starves(plan, worst, f) || closes_window(plan, catalogue, lengths, f)));

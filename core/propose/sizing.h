@@ -1,7 +1,7 @@
 #pragma once
 // Fits every feed with a wire and a fuse, and every rail with its set voltage, until the numbers agree.
 #include "catalogue/catalogue.h"
-#include "plan/plan.h"
+#include "plan/index.h"
 #include "propose/rails.h"
 
 namespace sangre {
@@ -13,6 +13,8 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue);
 
 /// The set-voltage window of one converter of the plan as it is wired.
 SetWindow rail_window(const Plan& plan, const Catalogue& catalogue, size_t converter,
+                      const std::vector<Metre>& lengths);
+SetWindow rail_window(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue, size_t converter,
                       const std::vector<Metre>& lengths);
 
 }  // namespace sangre

@@ -60,8 +60,9 @@ std::optional<Ampere> first_crossing(const FuseFamily& family, Ampere rating, co
                  high = std::max(raw(prospective), low * 1.01);
     constexpr int points = 28;
     const LeastDamageTime least(thermal, insulation, start);
-    for (int i = 0; i <= points; ++i) {
-        const double amps = low * std::pow(high / low, static_cast<double>(i) / points);
+    const double ratio = std::pow(high / low, 1.0 / points);
+    double amps = low;
+    for (int i = 0; i <= points; ++i, amps *= ratio) {
         const Second opens = slow_edge(family, rating, Ampere(amps));
         if (raw(opens) <= least.at(amps)) continue;
         // Above the first gate but below the second the edge is in hours: what counts is the steady state.

@@ -108,4 +108,10 @@ ShortCircuit short_circuit(const Plan& plan, const Catalogue& catalogue, const S
     return s;
 }
 
+std::vector<ShortCircuit> short_circuits(const Plan& plan, const Catalogue& catalogue, const Solver& solver) {
+    std::vector<ShortCircuit> all;
+    for (size_t f = 0; f < plan.feeds.size(); ++f) all.push_back(short_circuit(plan, catalogue, solver, f));
+    return all;
+}
+
 }  // namespace sangre

@@ -20,6 +20,9 @@ struct ShortCircuit {
 /// resistances are summed; anything else goes through the network.
 ShortCircuit short_circuit(const Plan& plan, const Catalogue& catalogue, const Solver& solver, size_t feed);
 
+/// Of every feed, in plan order.
+std::vector<ShortCircuit> short_circuits(const Plan& plan, const Catalogue& catalogue, const Solver& solver);
+
 /// The same by the network alone, whatever the plan's shape.
 ShortCircuit short_circuit_by_network(const Plan& plan, const Solver& solver, size_t feed);
 

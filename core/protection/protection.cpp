@@ -8,30 +8,27 @@
 namespace sangre {
 namespace {
 
-void judge(Fault& fault, const PlanIndex& index, const std::vector<FeedProtection>& feeds, size_t feed,
+void judge(Fault& fault, const Solver& solver, const std::vector<FeedProtection>& feeds, size_t feed,
            const ShortCircuit& shorted) {
-    double first = std::numeric_limits<double>::infinity();
-    for (const auto& [f, amps] : shorted.through) {
-        if (!feeds[f].family || feeds[f].inherited) continue;
-        const Second opens = slow_edge(*feeds[f].family, feeds[f].rating, amps);
-        if (raw(opens) < first) first = raw(opens), fault.opener = f;
-    }
     const auto& p = feeds[feed];
     fault.current = shorted.current;
     if (!p.thermal) return;
-    // An hour is for good: no wire's temperature still moves then.
-    const bool settles = !std::isfinite(first) || first > 3600;
-    fault.time = Second(settles ? std::numeric_limits<double>::infinity() : first);
-    fault.wire =
-        settles ? p.thermal->steady(fault.current) : p.thermal->after(fault.current, fault.time, p.warm);
-    const Celsius limit = settles || first > 5 ? Celsius(raw(p.insulation->max) + 20) : p.insulation->damage;
+    const auto course = fault_course(solver, feeds, feed, shorted);
+    const auto own = std::find(course.feeds.begin(), course.feeds.end(), feed);
+    fault.opener = course.run.opener;
+    fault.time = course.run.time;
+    fault.wire = own == course.feeds.end()
+                     ? p.warm
+                     : course.run.wires[static_cast<size_t>(own - course.feeds.begin())];
+    const bool settles = !fault.opener;
+    const Celsius limit =
+        settles || raw(fault.time) > 5 ? Celsius(raw(p.insulation->max) + 20) : p.insulation->damage;
     const bool hurt = fault.wire > limit;
-    if (settles) {
-        fault.opener.reset();
+    if (settles)
         fault.outcome = shorted.limited && !hurt ? FaultOutcome::limited : FaultOutcome::never_opens;
-    } else
+    else
         fault.outcome = hurt ? FaultOutcome::hurts : FaultOutcome::opens;
-    fault.dark = index.loads_behind(fault.opener.value_or(feed));
+    fault.dark = solver.index().loads_behind(fault.opener.value_or(feed));
 }
 
 /// A feed without a fuse hangs on the nearest one upstream, up to a module, which has its own limit.
@@ -48,6 +45,28 @@ void inherit_fuse(const Plan& plan, const PlanIndex& index, std::vector<FeedProt
 
 }  // namespace
 
+FaultCourse fault_course(const Solver& solver, const std::vector<FeedProtection>& feeds, size_t feed,
+                         const ShortCircuit& shorted, bool keep_moments) {
+    FaultCourse course;
+    std::vector<FaultWire> wires;
+    std::vector<FaultFuse> fuses;
+    const double whole = std::max(std::abs(raw(shorted.current)), 1e-9);
+    const auto& circuit = solver.circuit();
+    for (const auto& [f, amps] : shorted.through) {
+        const double share = std::abs(raw(amps)) / whole;
+        const auto& p = feeds[f];
+        if (p.family && !p.inherited) fuses.push_back({f, p.family, p.rating, share});
+        // A wire that carries next to nothing of it says nothing.
+        if (!p.thermal || (share < 0.01 && f != feed)) continue;
+        double copper = 0;
+        for (const size_t b : {2 * f, 2 * f + 1}) copper += circuit.branches[b].ohm * circuit.copper_share[b];
+        wires.push_back({p.thermal.get(), copper, share, p.warm});
+        course.feeds.push_back(f);
+    }
+    course.run = run_fault(shorted.current, shorted.open, shorted.limited, wires, fuses, keep_moments);
+    return course;
+}
+
 std::shared_ptr<const WireThermal> thermal_of(const WireType& wire, const Insulation& insulation, Celsius air,
                                               int bunched, int conductors) {
     thread_local std::map<std::tuple<Id, double, int, int>, std::shared_ptr<const WireThermal>> known;
@@ -60,7 +79,8 @@ std::shared_ptr<const WireThermal> thermal_of(const WireType& wire, const Insula
 
 std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& catalogue,
                                              const Harness& harness, const Solver& solver,
-                                             const WorstCase& worst) {
+                                             const WorstCase& worst,
+                                             const std::vector<ShortCircuit>& shorts) {
     std::vector<FeedProtection> all(plan.feeds.size());
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         auto& p = all[f];
@@ -76,8 +96,7 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         const int conductors = std::max(feed.conductors, 1);
         const int bunched = harness.routes[f].bunched + conductors - 1;
         p.thermal = thermal_of(*p.wire, *p.insulation, plan.hottest_air, bunched, conductors);
-        p.ampacity =
-            ampacity(*p.wire, *p.insulation, plan.hottest_air) * bunching_factor(bunched) * conductors;
+        p.ampacity = p.thermal->free_ampacity() * bunching_factor(bunched) * conductors;
         p.warm = p.thermal->steady(x.continuous);
         p.warmest = std::max(p.warm, p.thermal->after(x.peak, x.peak_time, p.warm));
     }
@@ -85,8 +104,8 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         auto& p = all[f];
         if (!p.thermal) continue;
         const auto& x = worst.feeds[f];
-        const auto shorted = short_circuit(plan, catalogue, solver, f);
-        if (shorted.found) judge(p.fault, solver.index(), all, f, shorted);
+        const auto& shorted = shorts[f];
+        if (shorted.found) judge(p.fault, solver, all, f, shorted);
         p.need = {x.continuous, x.peak,        x.peak_time,     x.start,
                   x.start_time, x.highest_end, p.fault.current, plan.hottest_air};
         // The fuse sits at the source: what it may have to break is a short right behind it, not at the far

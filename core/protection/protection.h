@@ -5,6 +5,8 @@
 #include "harness/harness.h"
 #include "mission/worst.h"
 #include "protection/coordination.h"
+#include "protection/fault_run.h"
+#include "protection/prospective.h"
 
 namespace sangre {
 
@@ -47,8 +49,18 @@ struct FeedProtection {
 std::shared_ptr<const WireThermal> thermal_of(const WireType& wire, const Insulation& insulation, Celsius air,
                                               int bunched, int conductors = 1);
 
+/// `shorts`: short_circuits() of the plan.
 std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& catalogue,
                                              const Harness& harness, const Solver& solver,
-                                             const WorstCase& worst);
+                                             const WorstCase& worst, const std::vector<ShortCircuit>& shorts);
+
+/// The course of a short at a feed's far end: which wires and fuses it goes through and what becomes of them.
+/// The wires stand in the order of the short's `through`, those without a known wire left out.
+struct FaultCourse {
+    FaultRun run;
+    std::vector<size_t> feeds;  ///< of run.wires
+};
+FaultCourse fault_course(const Solver& solver, const std::vector<FeedProtection>& feeds, size_t feed,
+                         const ShortCircuit& shorted, bool keep_moments = false);
 
 }  // namespace sangre

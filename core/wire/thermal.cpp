@@ -1,5 +1,6 @@
 #include "wire/thermal.h"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 #include <limits>
@@ -102,6 +103,7 @@ WireThermal::WireThermal(const WireType& wire, const Insulation& insulation, Cel
                          int conductors)
     : air_c_(raw(air)),
       air_(air),
+      free_ampacity_(ampacity(wire, insulation, air)),
       resistance20_(wire.ohm_per_m),
       bunch_(bunch),
       conductors_(std::max(conductors, 1)) {
@@ -113,6 +115,9 @@ WireThermal::WireThermal(const WireType& wire, const Insulation& insulation, Cel
     for (size_t i = 0; i < points; ++i)
         loss_.push_back(
             heat_through(wire, insulation, air_c_ + static_cast<double>(i) * step, {air, {}, {}}));
+    for (size_t i = 0; i < points; ++i)
+        steady_heat_.push_back(loss_[i] /
+                               temperature_factor(Celsius(air_c_ + static_cast<double>(i) * step)));
 }
 
 double WireThermal::loss(double c) const {
@@ -127,24 +132,31 @@ double WireThermal::heating(double amps, double c) const {
 }
 
 Celsius WireThermal::steady(Ampere current) const {
-    const double amps = std::abs(raw(current));
-    double low = air_c_, high = 1000;
-    if (heating(amps, high) > loss(high)) return Celsius(high);
-    while (high - low > 0.01) {
-        const double middle = (low + high) / 2;
-        if (heating(amps, middle) > loss(middle))
-            low = middle;
-        else
-            high = middle;
-    }
-    return Celsius((low + high) / 2);
+    const double each = raw(current) / conductors_, heat = each * each * resistance20_;
+    const double wanted = heat / (bunch_ * bunch_);
+    const auto above = std::upper_bound(steady_heat_.begin(), steady_heat_.end(), wanted);
+    if (above == steady_heat_.begin()) return air_;
+    if (above == steady_heat_.end()) return Celsius(1000);
+    // Between two points of the table the loss is a line and so is the heating: they meet where both are
+    // alike.
+    const auto i = static_cast<size_t>(above - steady_heat_.begin()) - 1;
+    const double low = air_c_ + static_cast<double>(i) * step;
+    const double alpha = temperature_factor(Celsius(21)) - temperature_factor(Celsius(20));
+    const double at_low = temperature_factor(Celsius(low)) * wanted - loss_[i];
+    const double slope = alpha * wanted - (loss_[i + 1] - loss_[i]) / step;
+    const double c = slope < 0 ? low - at_low / slope : low + step;
+    return Celsius(std::min(std::clamp(c, low, low + step), 1000.0));
+}
+
+double WireThermal::rate(Ampere current, Celsius conductor) const {
+    return (heating(std::abs(raw(current)), raw(conductor)) - loss(raw(conductor))) / heat_capacity_;
 }
 
 Celsius WireThermal::after(Ampere current, Second time, Celsius start) const {
     const double end = raw(steady(current));
     double c = raw(start), left = raw(time);
     while (left > 0) {
-        const double rate = (heating(std::abs(raw(current)), c) - loss(c)) / heat_capacity_;
+        const double rate = this->rate(current, Celsius(c));
         if (std::abs(end - c) < 0.05 || c >= 1000) return Celsius(std::min(end, 1000.0));
         const double stride = std::min(10.0, std::max(0.02, std::abs(end - c) / 8));
         const double dt = std::min(left, stride / std::max(std::abs(rate), 1e-9));
@@ -156,14 +168,16 @@ Celsius WireThermal::after(Ampere current, Second time, Celsius start) const {
 
 Second WireThermal::time_to(Ampere current, Celsius limit, Celsius start) const {
     const double amps = std::abs(raw(current)), goal = raw(limit);
-    double c = raw(start), time = 0;
+    const double c = raw(start);
+    double time = 0;
     if (c >= goal) return Second(0);
     if (heating(amps, goal) <= loss(goal)) return Second(std::numeric_limits<double>::infinity());
-    const double stride = (goal - c) / 40;
-    while (c < goal) {
-        const double middle = c + stride / 2;
+    // Counted, not summed up to the goal: a step beyond it, for the last bit's sake, might never end.
+    constexpr int strides = 40;
+    const double stride = (goal - c) / strides;
+    for (int i = 0; i < strides; ++i) {
+        const double middle = c + (i + 0.5) * stride;
         time += stride * heat_capacity_ / std::max(heating(amps, middle) - loss(middle), 1e-9);
-        c += stride;
     }
     return Second(time);
 }

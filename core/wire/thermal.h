@@ -57,6 +57,8 @@ class WireThermal {
     /// Conductor temperature after `time` at `current`, from `start`. Lumped heat capacity of conductor and
     /// insulation; adiabatic for short times by construction. Integrated in steps of at most 10 K.
     Celsius after(Ampere current, Second time, Celsius start) const;
+    /// How fast the conductor warms at this current and temperature, K/s; negative where it cools.
+    double rate(Ampere current, Celsius conductor) const;
     /// How long `current` may flow, from `start`, until the conductor reaches `limit`; infinite where it
     /// never does.
     Second time_to(Ampere current, Celsius limit, Celsius start) const;
@@ -64,17 +66,21 @@ class WireThermal {
     /// there.
     double adiabatic_heat(Celsius limit, Celsius start) const;
     Celsius air() const { return air_; }
+    /// What one such conductor alone in this air carries at its insulation's maximum, as ampacity() says.
+    Ampere free_ampacity() const { return free_ampacity_; }
 
   private:
     double loss(double conductor_c) const;        ///< W/m at a conductor temperature
     double heating(double amps, double c) const;  ///< W/m
     double air_c_ = 20;
     Celsius air_{20};
+    Ampere free_ampacity_{};
     double resistance20_ = 0;   ///< Ω/m
     double heat_capacity_ = 1;  ///< J/(K·m)
     double bunch_ = 1;
     double conductors_ = 1;
-    std::vector<double> loss_;  ///< at air + i·step
+    std::vector<double> loss_;         ///< at air + i·step
+    std::vector<double> steady_heat_;  ///< W/m, made at 20 °C by the current that holds each of these; rising
     static constexpr double step = 10;
 };
 

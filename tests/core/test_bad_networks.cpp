@@ -169,6 +169,30 @@ class TestBadNetworks : public QObject {
         iterations = 0;
         QVERIFY(!follow_load(system, v, iterations, 3));  // gives up when told to
     }
+    /// A load that asks for far more than its wire can pass: the whole plane of current and length is answered.
+    void what_cannot_be_passed_browns_out_data() {
+        QTest::addColumn<double>("amps");
+        QTest::addColumn<double>("metres");
+        for (const double amps : {8.0, 20.0, 80.0, 600.0})
+            for (const double metres : {1.0, 3.0, 10.0, 100.0})
+                QTest::addRow("%g A over %g m", amps, metres) << amps << metres;
+    }
+    void what_cannot_be_passed_browns_out() {
+        QFETCH(double, amps);
+        QFETCH(double, metres);
+        for (const auto kind : {LoadKind::power, LoadKind::current, LoadKind::motor, LoadKind::resistance}) {
+            auto plan = test::one_feed(amps);
+            plan.loads[0].kind = kind;
+            plan.feeds[0].wire = "awg30-pvc", plan.feeds[0].length = Metre(metres);
+            const auto p = test::studied(plan).now;
+            QVERIFY(p.found);
+            QCOMPARE(p.brown_outs.size(), size_t{1});
+            QVERIFY(p.residual <= 1e-6);
+            // What is missing, taken from the wire, would feed it.
+            QVERIFY(raw(p.brown_outs[0].too_much_ohm) > 0 || raw(p.brown_outs[0].too_much_amps) > 0);
+            QVERIFY(p.iterations < 200);
+        }
+    }
 };
 
 SANGRE_SUITE(TestBadNetworks);

@@ -126,7 +126,8 @@ class TestNetworkLaws : public QObject {
             const auto warm = solver.solve(d, other);
             RC_ASSERT(cold.found && warm.found);
             for (size_t i = 0; i < cold.node_volts.size(); ++i)
-                RC_ASSERT(std::abs(cold.node_volts[i] - warm.node_volts[i]) < 1e-6);
+                // Near a fold the slope vanishes: there a nanoampere is some ten microvolts.
+                RC_ASSERT(std::abs(cold.node_volts[i] - warm.node_volts[i]) < 1e-4);
         }));
     }
 };
