@@ -4,8 +4,8 @@
 #include <QDir>
 #include <QFileInfo>
 
-#include "files/plan_file.h"
 #include "decide/variants.h"
+#include "files/plan_file.h"
 
 namespace sangre::app {
 

@@ -24,6 +24,10 @@ class Document : public QObject {
     const QString& file() const { return file_; }
     bool modified() const { return plan() != *saved_; }
 
+    /// A study of the plan about to be opened, made elsewhere meanwhile: the first one takes over what it
+    /// can.
+    void expect(Study ahead) { study_ = std::move(ahead); }
+
     void apply(const Edit& edit, const QString& what);
     /// The same, and says what got better and what worse by it.
     void apply_and_tell(const Edit& edit, const QString& what);

@@ -1,7 +1,7 @@
 #pragma once
 // Plan A kept beside the one on screen: what got better, what worse, and the way back.
-#include "shell/document.h"
 #include "decide/variants.h"
+#include "shell/document.h"
 #include "widgets/canvas.h"
 
 namespace sangre::app {

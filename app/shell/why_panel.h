@@ -2,9 +2,9 @@
 // Why: the arithmetic of what is selected, its schools to follow, its source, its caution.
 #include <QScrollArea>
 #include <QScrollBar>
-#include <QVBoxLayout>
 
 #include "shell/certainty.h"
+#include "shell/why_page.h"
 
 namespace sangre::app {
 
@@ -14,11 +14,13 @@ class WhyPanel : public QScrollArea {
     WhyPanel(Document& document, QWidget* parent = nullptr);
     void refresh();
     const Certainty& certainty() const { return certainty_; }
+    WhyPage* page() const { return page_; }
 
   private:
     void show_why(const Why& why);
     Document& document_;
     Certainty certainty_;
+    WhyPage* page_;
 };
 
 }  // namespace sangre::app

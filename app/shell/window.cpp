@@ -41,12 +41,15 @@ Window::Window(Document& document, QWidget* parent) : QMainWindow(parent), docum
     connect(&document_, &Document::changed, this, [this] {
         if (undo_of_ && undo_of_ != document_.kept_plan()) banner_->hide(), undo_of_.reset();
     });
-    connect(&document_, &Document::file_changed, this, [this] {
-        setWindowTitle(tr("%1%2 — Sangre")
-                           .arg(QString::fromStdString(document_.plan().name),
-                                document_.modified() ? QStringLiteral(" •") : QString()));
-        if (!document_.file().isEmpty()) remember(document_.file());
-    });
+    connect(&document_, &Document::file_changed, this, &Window::name_file);
+    name_file();
+}
+
+void Window::name_file() {
+    setWindowTitle(tr("%1%2 — Sangre")
+                       .arg(QString::fromStdString(document_.plan().name),
+                            document_.modified() ? QStringLiteral(" •") : QString()));
+    if (!document_.file().isEmpty()) remember(document_.file());
 }
 
 void Window::lay_out() {

@@ -2,6 +2,7 @@
 // The frame: stations at the left, What if above, Why at the right, findings below.
 #include <QMainWindow>
 #include <QStackedWidget>
+#include <QVBoxLayout>
 
 #include "shell/findings_bar.h"
 #include "shell/station_bar.h"
@@ -25,8 +26,11 @@ class Window : public QMainWindow {
     Window(Document& document, QWidget* parent = nullptr);
 
     void go(Station station);
+    /// A line above the station, until it is closed or another takes its place.
+    void show_banner(const QString& words, bool error, bool undoable);
     Station station() const { return station_; }
-    // Each is made when first asked for: a window that opens does not wait for the six that are not on screen.
+    // Each is made when first asked for: a window that opens does not wait for the six that are not on
+    // screen.
     LoadsStation* loads();
     PowerStation* power();
     WiringStation* wiring();
@@ -48,13 +52,13 @@ class Window : public QMainWindow {
 
   private:
     void lay_out();
+    void name_file();
     template <class S>
     S* made(S*& station);
     QWidget* widget_of(Station station);
     void adapt();
     void make_actions();
     void make_banner(QVBoxLayout& column);
-    void show_banner(const QString& words, bool error, bool undoable);
     void follow_finding(const QString& rule);
     void plan_menu();
     void ask_open();

@@ -27,7 +27,9 @@ QFont face(double pixels = 14, bool bold = false);
 /// Keeps installed fonts of the same name from standing in for the ones that ship; call before QApplication
 /// is made.
 void prepare_fonts();
-/// Loads the fonts that ship with the application and applies palette and style sheet.
+/// Loads the fonts that ship with the application; once.
+void load_fonts();
+/// Loads the fonts and applies palette and style sheet.
 void apply_theme();
 
 /// The colour a wire's insulation is drawn in, by its colour's name; ink for a name not known.

@@ -1,12 +1,33 @@
 #include "widgets/canvas.h"
 
+#include <QHash>
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QPdfWriter>
+#include <QStaticText>
 #include <QSvgGenerator>
 #include <QToolTip>
 
 namespace sangre::app {
+namespace {
+
+/// Words shaped once and drawn many times: a drawing repaints whole at every touch.
+QStaticText typeset(const QString& words, const QFont& f) {
+    static QHash<std::pair<QString, QFont>, QStaticText> known;
+    if (known.size() > 4000) known.clear();
+    auto& set = known[{words, f}];
+    if (set.text().isNull()) {
+        set.setTextFormat(Qt::PlainText);
+        QTextOption single;
+        single.setWrapMode(QTextOption::NoWrap);
+        set.setTextOption(single);
+        set.setText(words.isNull() ? QString(QLatin1String("")) : words);
+        set.prepare({}, f);
+    }
+    return set;
+}
+
+}  // namespace
 
 Canvas::Canvas(const QString& accessible_name, QWidget* parent) : QWidget(parent) {
     setAccessibleName(accessible_name);
@@ -81,13 +102,19 @@ void Canvas::text(QPainter& p, const QRectF& area, const QString& words, const Q
                   int align) {
     p.setFont(f);
     p.setPen(colour);
-    p.drawText(area, align | Qt::TextSingleLine,
-               QFontMetricsF(f).elidedText(words, Qt::ElideRight, area.width() + 1));
+    auto set = typeset(words, f);
+    auto size = set.size();
+    if (size.width() > area.width() + 1) {
+        set = typeset(QFontMetricsF(f).elidedText(words, Qt::ElideRight, area.width() + 1), f);
+        size = set.size();
+    }
+    const double spare_x = area.width() - size.width(), spare_y = area.height() - size.height();
+    const double x = align & Qt::AlignRight ? spare_x : align & Qt::AlignHCenter ? spare_x / 2 : 0;
+    const double y = align & Qt::AlignBottom ? spare_y : align & Qt::AlignVCenter ? spare_y / 2 : 0;
+    p.drawStaticText(QPointF(area.left() + x, area.top() + y), set);
 }
 
-double Canvas::text_width(const QString& words, const QFont& f) {
-    return QFontMetricsF(f).horizontalAdvance(words);
-}
+double Canvas::text_width(const QString& words, const QFont& f) { return typeset(words, f).size().width(); }
 
 void Canvas::card(QPainter& p, const QRectF& area, bool selected, const QColor& edge) {
     p.setPen(QPen(edge.isValid() ? edge : selected ? theme().accent : theme().line, selected ? 1.6 : 1));

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <mutex>
 #include <random>
 
 namespace sangre {
@@ -44,44 +45,84 @@ double enclosing_radius(const std::vector<Circle>& circles) {
     return r;
 }
 
-static std::vector<Circle> pack_anew(const std::vector<double>& radii) {
+namespace {
+
+struct Sizes {
+    double area = 0, total = 0, smallest = 0, largest = 0;
+    explicit Sizes(const std::vector<double>& radii) : smallest(radii[0]) {
+        for (const double r : radii)
+            area += r * r, total += r, smallest = std::min(smallest, r), largest = std::max(largest, r);
+    }
+};
+
+/// Places to begin from: the first a sunflower's, whose seeds lie nearly as dense as they can; others at
+/// random.
+std::vector<Circle> seeded(const std::vector<double>& radii, double within, int start) {
+    constexpr double golden_angle = 2.399963229728653;
+    std::mt19937 random(static_cast<unsigned>(7 + start));
+    std::uniform_real_distribution<double> spread(-1, 1);
+    std::vector<Circle> circles;
+    for (size_t i = 0; i < radii.size(); ++i) {
+        const double at = static_cast<double>(i), share = (at + 0.5) / static_cast<double>(radii.size());
+        if (start == 0)
+            circles.push_back({within * std::sqrt(share) * std::cos(golden_angle * at),
+                               within * std::sqrt(share) * std::sin(golden_angle * at), radii[i]});
+        else
+            circles.push_back({spread(random) * within, spread(random) * within, radii[i]});
+    }
+    return circles;
+}
+
+/// Into the smallest bound that this start leads to, below `beat`; empty where it does not get there.
+std::vector<Circle> pack_from(std::vector<Circle> circles, const Sizes& sizes, double beat) {
+    const double slack = 0.005 * sizes.smallest;
+    double low = std::max(std::sqrt(sizes.area), sizes.largest);
+    double high = std::min(beat, 1.3 * std::sqrt(sizes.area) + sizes.largest);
+    while (relax(circles, high, 250) >= slack) {
+        if (high >= beat || high > 2 * sizes.total) return {};
+        high = std::min(beat, 1.25 * high);
+    }
+    auto fit = circles;
+    high = std::min(high, enclosing_radius(fit));
+    for (int i = 0; i < 9 && high - low > 0.002 * high; ++i) {
+        const double bound = std::lerp(high, low, i < 2 ? 0.2 : 0.5);
+        auto attempt = fit;
+        if (relax(attempt, bound, 250) < slack)
+            fit = attempt, high = bound;
+        else
+            low = bound;
+    }
+    return fit;
+}
+
+std::vector<Circle> pack_anew(const std::vector<double>& radii) {
     if (radii.empty()) return {};
     if (radii.size() == 1) return {{0, 0, radii[0]}};
-    double area = 0, total = 0, smallest = radii[0], largest = 0;
-    for (const double r : radii)
-        area += r * r, total += r, smallest = std::min(smallest, r), largest = std::max(largest, r);
-    std::mt19937 random(7);
-    std::uniform_real_distribution<double> spread(-1, 1);
+    if (radii.size() == 2) return {{-radii[1], 0, radii[0]}, {radii[0], 0, radii[1]}};
+    const Sizes sizes(radii);
     std::vector<Circle> best;
+    double least = 2 * sizes.total;
     for (int start = 0; start < 6; ++start) {
-        std::vector<Circle> seed;
-        for (const double r : radii)
-            seed.push_back({spread(random) * total / 2, spread(random) * total / 2, r});
-        double low = std::max(std::sqrt(area), largest), high = total;
-        std::vector<Circle> fit;
-        for (int i = 0; i < 12; ++i) {
-            const double bound = fit.empty() ? high : (low + high) / 2;
-            auto attempt = fit.empty() ? seed : fit;
-            if (relax(attempt, bound, 400) < 0.005 * smallest) {
-                fit = attempt;
-                high = bound;
-            } else if (fit.empty())
-                break;
-            else
-                low = bound;
-        }
-        if (!fit.empty() && (best.empty() || enclosing_radius(fit) < enclosing_radius(best))) best = fit;
+        // A start that does not soon do better than what there is goes no further.
+        auto fit = pack_from(seeded(radii, 1.2 * std::sqrt(sizes.area), start), sizes,
+                             best.empty() ? least : 0.995 * least);
+        if (fit.empty()) continue;
+        best = std::move(fit), least = enclosing_radius(best);
     }
     if (best.empty()) {
-        double x = -total;
+        double x = -sizes.total;
         for (const double r : radii) best.push_back({x + r, 0, r}), x += 2 * r;
     }
     return best;
 }
 
+}  // namespace
+
 std::vector<Circle> pack_circles(const std::vector<double>& radii) {
     // Bundles change far more seldom than plans are studied; packing is the dearest thing in a study.
-    thread_local std::map<std::vector<double>, std::vector<Circle>> known;
+    static std::mutex alone;
+    static std::map<std::vector<double>, std::vector<Circle>> known;
+    const std::scoped_lock hold(alone);
     if (known.size() > 4096) known.clear();
     const auto found = known.find(radii);
     return found != known.end() ? found->second : known.emplace(radii, pack_anew(radii)).first->second;

@@ -1,7 +1,9 @@
 #include "protection/protection.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
+#include <mutex>
 
 #include "protection/prospective.h"
 
@@ -69,9 +71,15 @@ FaultCourse fault_course(const Solver& solver, const std::vector<FeedProtection>
 
 std::shared_ptr<const WireThermal> thermal_of(const WireType& wire, const Insulation& insulation, Celsius air,
                                               int bunched, int conductors) {
-    thread_local std::map<std::tuple<Id, double, int, int>, std::shared_ptr<const WireThermal>> known;
+    static std::mutex alone;
+    // By what the table is made of, not by name: two catalogues may hold a wire of one name.
+    using Key = std::array<double, 10>;
+    static std::map<Key, std::shared_ptr<const WireThermal>> known;
+    const std::scoped_lock hold(alone);
     if (known.size() > 2000) known.clear();
-    auto& slot = known[{wire.id, raw(air), bunched, conductors}];
+    auto& slot = known[Key{wire.ohm_per_m, raw(wire.area), raw(wire.conductor), raw(wire.outer),
+                           wire.gram_per_m, insulation.conductivity, raw(insulation.max), raw(air),
+                           static_cast<double>(bunched), static_cast<double>(conductors)}];
     if (!slot)
         slot = std::make_shared<WireThermal>(wire, insulation, air, bunching_factor(bunched), conductors);
     return slot;

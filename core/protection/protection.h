@@ -45,7 +45,7 @@ struct FeedProtection {
 };
 
 /// The thermal table of a wire in this air and bunch. Tables cost more than all the rest of a study and
-/// depend on nothing else, so each thread keeps those it made.
+/// depend on nothing else, so those made are kept, for all threads.
 std::shared_ptr<const WireThermal> thermal_of(const WireType& wire, const Insulation& insulation, Celsius air,
                                               int bunched, int conductors = 1);
 

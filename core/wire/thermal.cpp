@@ -14,7 +14,7 @@ constexpr double zero_c = 273.15;
 
 constexpr double sleeve_conductivity = 0.05;  // W/(m·K): fibre and the air between, typical
 
-/// Surface temperature at which the heat through the layers equals the heat leaving it; bisected to 1 mK.
+/// Surface temperature at which the heat through the layers equals the heat leaving it, to 1 mK.
 double heat_through(const WireType& wire, const Insulation& insulation, double conductor_c,
                     const Surroundings& around) {
     const double air_c = raw(around.air);
@@ -25,15 +25,26 @@ double heat_through(const WireType& wire, const Insulation& insulation, double c
     const double resistance = std::log(over_wire / inner) / (2 * M_PI * insulation.conductivity) +
                               std::log(outer / over_wire) / (2 * M_PI * sleeve_conductivity);
     const double pressure = pressure_at(around.altitude);
-    double low = air_c, high = conductor_c;
-    while (high - low > 1e-3) {
-        const double surface = (low + high) / 2;
-        if ((conductor_c - surface) / resistance > surface_loss(surface, air_c, outer, pressure))
-            low = surface;
-        else
-            high = surface;
+    // What passes the layers less what leaves the surface falls from one end to the other: regula falsi,
+    // halving the weight of an end that stays (Illinois).
+    double low = air_c, high = conductor_c, surface = high;
+    double at_low = (conductor_c - air_c) / resistance, at_high = -surface_loss(high, air_c, outer, pressure);
+    for (int i = 0, stayed = 0; i < 60 && high - low > 1e-3; ++i) {
+        surface = (low * at_high - high * at_low) / (at_high - at_low);
+        const double over =
+            (conductor_c - surface) / resistance - surface_loss(surface, air_c, outer, pressure);
+        if (std::abs(over) < 1e-9) break;
+        if (over > 0) {
+            low = surface, at_low = over;
+            if (stayed == 1) at_high /= 2;
+            stayed = 1;
+        } else {
+            high = surface, at_high = over;
+            if (stayed == -1) at_low /= 2;
+            stayed = -1;
+        }
     }
-    return surface_loss((low + high) / 2, air_c, outer, pressure);
+    return (conductor_c - surface) / resistance;
 }
 
 }  // namespace

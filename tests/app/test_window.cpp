@@ -472,6 +472,29 @@ class TestWindow : public QObject {
         }
         set_appearance(Appearance::light);
     }
+    void a_school_is_followed_from_its_reason() {
+        Evening e;
+        e.document.select("feed-hub-load-work-lamp");
+        auto* page = e.window.why()->page();
+        QVERIFY(page->words().contains("How builders decide this"));
+        // Found by keyboard as well as by mouse, and undone like any edit.
+        page->resize(282, 1600);
+        page->grab();
+        const auto before = e.document.plan();
+        const Spot* other = nullptr;
+        for (const auto& s : page->spots())
+            if (s.activate) other = &s;
+        QVERIFY(other);
+        page->focus_spot(other->key);
+        QTest::keyClick(page, Qt::Key_Return);
+        QVERIFY(e.document.plan() != before);
+        QVERIFY(e.document.undo_text().startsWith("Follow"));
+        e.document.undo();
+        QCOMPARE(e.document.plan(), before);
+        QTest::keyClick(page, Qt::Key_C, Qt::ControlModifier);
+        QCOMPARE(QApplication::clipboard()->text(), page->words());
+        QVERIFY(page->accessibleDescription().contains("Wire"));
+    }
 };
 
 SANGRE_SUITE(TestWindow);

@@ -1,0 +1,47 @@
+#include "shell/opening.h"
+
+#include <QFileInfo>
+
+#include "files/plan_file.h"
+
+namespace sangre::app {
+
+Opening::Opening(std::string file) : file_(std::move(file)) {
+    // The environment is read here: Qt may change it while the other thread runs.
+    preparing_ = std::async(std::launch::async, prepare, data_directory(), own_catalogue(), file_);
+}
+
+Opening::Prepared Opening::prepare(const std::filesystem::path& data, const std::filesystem::path& own,
+                                   const std::string& file) {
+    auto loaded = load_catalogue(data, own);
+    if (!loaded) return {tl::unexpected(loaded.error()), {}};
+    Prepared p{std::make_shared<const Catalogue>(std::move(*loaded)), {}};
+    if (file.empty()) return p;
+    if (const auto plan = load_plan(file)) p.study = study(*plan, **p.catalogue, {});
+    return p;
+}
+
+std::string Opening::problem() {
+    if (!prepared_) prepared_ = preparing_.get();
+    return prepared_->catalogue ? std::string() : prepared_->catalogue.error();
+}
+
+Window& Opening::window(const QString& recovery_folder) {
+    load_fonts();
+    if (!problem().empty()) throw std::logic_error("no window without a catalogue");
+    document_ = std::make_unique<Document>(*prepared_->catalogue, recovery_folder);
+    if (prepared_->study) document_->expect(std::move(*prepared_->study));
+    // What opening says is said once there is a window to say it in.
+    std::optional<std::tuple<QString, bool, bool>> said;
+    const auto listening = QObject::connect(document_.get(), &Document::said, document_.get(),
+                                            [&](const QString& words, bool error, bool undoable) {
+                                                said = {words, error, undoable};
+                                            });
+    if (!file_.empty()) document_->open(QFileInfo(QString::fromStdString(file_)).absoluteFilePath());
+    QObject::disconnect(listening);
+    window_ = std::make_unique<Window>(*document_);
+    if (said) std::apply([&](const auto&... what) { window_->show_banner(what...); }, *said);
+    return *window_;
+}
+
+}  // namespace sangre::app

@@ -1,0 +1,185 @@
+#include "shell/why_page.h"
+
+#include <QApplication>
+#include <QClipboard>
+#include <QContextMenuEvent>
+#include <QKeyEvent>
+#include <QMenu>
+#include <QRegularExpression>
+
+#include "theme/theme.h"
+
+namespace sangre::app {
+namespace {
+
+QColor colour_of(Tone tone) {
+    switch (tone) {
+        case Tone::good:
+            return theme().good;
+        case Tone::caution:
+            return theme().caution;
+        case Tone::danger:
+            return theme().danger;
+        case Tone::heading:
+            return theme().muted;
+        case Tone::plain:
+            break;
+    }
+    return theme().ink;
+}
+
+/// A mark beside the colour, so that the tone does not rest on colour alone.
+QString mark_of(Tone tone) {
+    switch (tone) {
+        case Tone::good:
+            return QStringLiteral("✓ ");
+        case Tone::caution:
+            return QStringLiteral("! ");
+        case Tone::danger:
+            return QStringLiteral("× ");
+        default:
+            return {};
+    }
+}
+
+QString said(const std::string& words) { return QString::fromStdString(words); }
+
+/// A number and its unit stay on one line.
+QString kept_together(QString words) {
+    static const QRegularExpression between(QStringLiteral("(?<=\\d) (?=[^\\s\\d]{1,4}(?:[\\s,.;:)]|$))"));
+    return words.replace(between, QString(QChar::Nbsp));
+}
+
+double padding(bool boxed) { return boxed ? u(7) : 0; }
+
+}  // namespace
+
+WhyPage::WhyPage(Document& document, QWidget* parent) : Canvas(tr("Why"), parent), document_(document) {}
+
+void WhyPage::add(Kind kind, const QString& words, const QColor& colour, const QFont& f, double before,
+                  size_t school) {
+    auto layout = std::make_shared<QTextLayout>(kept_together(words), f);
+    QTextOption option;
+    option.setWrapMode(QTextOption::WordWrap);
+    layout->setTextOption(option);
+    layout->setCacheEnabled(true);
+    blocks_.push_back({kind, std::move(layout), colour, {}, school});
+    before_.push_back(before);
+}
+
+void WhyPage::show_why(const Why& why) {
+    blocks_.clear(), before_.clear();
+    schools_ = why.schools;
+    const auto& t = theme();
+    if (why.title.empty()) {
+        add(Kind::text, tr("Why"), t.ink, face(16, true), 0);
+        add(Kind::text, tr("Select a load, a rail, a wire, a step or a reading: its arithmetic stands here."),
+            t.muted, face(13), u(4));
+    } else {
+        const auto title = said(why.title);
+        add(Kind::text, why.title.starts_with("Why") ? title : tr("Why: %1").arg(title), t.ink,
+            face(15, true), 0);
+        for (const auto& line : why.lines) {
+            const bool heading = line.tone == Tone::heading;
+            add(Kind::text, mark_of(line.tone) + said(line.text), colour_of(line.tone), face(13, heading),
+                heading ? u(10) : u(4));
+        }
+        if (!schools_.empty())
+            add(Kind::text, tr("How builders decide this"), t.muted, face(13, true), u(14));
+        for (size_t i = 0; i < schools_.size(); ++i) {
+            const auto& s = schools_[i];
+            add(Kind::school, said(s.name + (s.choice.empty() ? "" : ":  " + s.choice)),
+                s.follow || s.followed ? t.ink : t.muted, face(13, s.followed), u(4), i);
+        }
+        if (!why.caution.empty())
+            add(Kind::caution, QStringLiteral("! ") + said(why.caution), t.ink, face(13), u(12));
+        if (!why.source.empty())
+            add(Kind::source, tr("Source: %1").arg(said(why.source)), t.muted, face(11), u(10));
+    }
+    setAccessibleDescription(words());
+    lay_out();
+    updateGeometry();
+    update();
+}
+
+QString WhyPage::words() const {
+    QStringList all;
+    for (const auto& b : blocks_) all << b.layout->text();
+    return all.join(QLatin1Char('\n')).replace(QChar::Nbsp, QLatin1Char(' '));
+}
+
+void WhyPage::lay_out() {
+    const double left = u(14), width = this->width() - left - u(12);
+    double y = u(14);
+    for (size_t i = 0; i < blocks_.size(); ++i) {
+        auto& b = blocks_[i];
+        const double inset = padding(b.kind == Kind::school || b.kind == Kind::caution);
+        y += before_[i];
+        double text_height = 0;
+        b.layout->beginLayout();
+        for (auto line = b.layout->createLine(); line.isValid(); line = b.layout->createLine()) {
+            line.setLineWidth(std::max(width - 2 * inset, 20.0));
+            line.setPosition({0, text_height});
+            text_height += line.height();
+        }
+        b.layout->endLayout();
+        b.area = QRectF(left, y, width, text_height + 2 * inset);
+        y = b.area.bottom();
+    }
+    height_ = y + u(12);
+    // The source stands at the foot where there is room.
+    if (const double spare = height() - height_;
+        spare > 0 && !blocks_.empty() && blocks_.back().kind == Kind::source)
+        blocks_.back().area.translate(0, spare);
+}
+
+QSize WhyPage::sizeHint() const { return {u(200), static_cast<int>(std::ceil(height_))}; }
+
+void WhyPage::resizeEvent(QResizeEvent* e) {
+    Canvas::resizeEvent(e);
+    const double before = height_;
+    lay_out();
+    if (before != height_) updateGeometry();
+}
+
+void WhyPage::paint(QPainter& p) {
+    const auto& t = theme();
+    p.fillRect(rect(), t.card);
+    for (const auto& b : blocks_) {
+        const bool boxed = b.kind == Kind::school || b.kind == Kind::caution;
+        if (b.kind == Kind::school) {
+            const auto& s = schools_[b.school];
+            const auto key = QStringLiteral("school %1").arg(b.school);
+            p.setPen(QPen(hovered() == key && s.follow ? t.accent : s.followed ? t.accent : t.line, 1));
+            p.setBrush(s.followed ? t.accent_soft : t.paper);
+            p.drawRoundedRect(b.area.adjusted(0.5, 0.5, -0.5, -0.5), 6, 6);
+            Spot spot{b.area, key, said(s.purpose), {}, {}};
+            if (s.follow)
+                spot.activate = [this, s] { document_.apply(s.follow, tr("Follow “%1”").arg(said(s.name))); };
+            else
+                spot.cursor = Qt::ArrowCursor;
+            add_spot(spot);
+        } else if (b.kind == Kind::caution) {
+            p.setPen(QPen(t.heat_soft, 1));
+            p.setBrush(t.paper);
+            p.drawRoundedRect(b.area.adjusted(0.5, 0.5, -0.5, -0.5), 6, 6);
+        }
+        p.setPen(b.colour);
+        b.layout->draw(&p, b.area.topLeft() + QPointF(padding(boxed), padding(boxed)));
+    }
+}
+
+void WhyPage::copy() const { QApplication::clipboard()->setText(words()); }
+
+void WhyPage::keyPressEvent(QKeyEvent* e) {
+    if (e->matches(QKeySequence::Copy)) return copy();
+    Canvas::keyPressEvent(e);
+}
+
+void WhyPage::contextMenuEvent(QContextMenuEvent* e) {
+    QMenu menu(this);
+    connect(menu.addAction(tr("Copy")), &QAction::triggered, this, [this] { copy(); });
+    menu.exec(e->globalPos());
+}
+
+}  // namespace sangre::app

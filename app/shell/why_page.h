@@ -1,0 +1,47 @@
+#pragma once
+// A reason laid out: paragraphs in their tones, the schools as buttons, the caution in its box, the source at
+// the foot.
+#include <QTextLayout>
+
+#include "shell/document.h"
+#include "widgets/canvas.h"
+
+namespace sangre::app {
+
+class WhyPage : public Canvas {
+    Q_OBJECT
+  public:
+    explicit WhyPage(Document& document, QWidget* parent = nullptr);
+    void show_why(const Why& why);
+    /// All of it as it reads, a paragraph a line.
+    QString words() const;
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override { return sizeHint(); }
+
+  protected:
+    void paint(QPainter& p) override;
+    void resizeEvent(QResizeEvent* e) override;
+    void keyPressEvent(QKeyEvent* e) override;
+    void contextMenuEvent(QContextMenuEvent* e) override;
+
+  private:
+    enum class Kind { text, school, caution, source };
+    struct Block {
+        Kind kind = Kind::text;
+        std::shared_ptr<QTextLayout> layout;
+        QColor colour;
+        QRectF area;
+        size_t school = 0;
+    };
+    void add(Kind kind, const QString& words, const QColor& colour, const QFont& f, double before,
+             size_t school = 0);
+    void lay_out();
+    void copy() const;
+    Document& document_;
+    std::vector<School> schools_;
+    std::vector<Block> blocks_;
+    std::vector<double> before_;  ///< by block, the gap above it
+    double height_ = 0;
+};
+
+}  // namespace sangre::app
