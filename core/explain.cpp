@@ -75,7 +75,7 @@ void wire_schools(Why& why, const Plan& plan, const Catalogue& catalogue, const 
                   feed.ret == Return::own,
                   plan.practices.drop_limit,
                   plan.hottest_air,
-                  s.harness.routes[i].bunched,
+                  p.bunched,
                   p.wire->insulation,
                   p.wire->metric};
     struct Row {
@@ -161,8 +161,7 @@ Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t
             fmt::format("Over the day hottest at the end of {}: {}, {} of what that phase would settle at.",
                         plan.phases[day.phase].name, format(day.hottest), format_percent(day.settled)));
     why.add(fmt::format("Carries {} in {}, {} together ({})", format(p.ampacity), format(plan.hottest_air),
-                        s.harness.routes[i].bunched,
-                        format_percent(bunching_factor(s.harness.routes[i].bunched))));
+                        p.bunched, format_percent(bunching_factor(p.bunched))));
     why.add(fmt::format("Trade rules: cautious {}, bold {}", format(cautious_current(p.wire->area)),
                         format(bold_current(p.wire->area))));
     why.heading("A short at its end");

@@ -18,7 +18,7 @@ struct FeedRoute {
     LengthBasis basis = LengthBasis::guessed;
     bool round_hinge = false;  ///< a shorter way past a moving part was refused
     Metre cut{};               ///< what to cut, each conductor
-    int bunched = 1;           ///< loaded circuits lying together with it, itself included
+    int bunched = 1;           ///< circuits lying together with it, itself included, loaded or not
     Why why;
 };
 

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <limits>
 
 #include "battery/pack.h"
 #include "mission/phase_draw.h"
@@ -16,8 +17,9 @@ namespace {
 constexpr double year_s = 365 * 86400.0;
 constexpr double month_h = 30 * 24.0;
 
-/// The packs together.
+/// One group of packs: they stand at one charge.
 struct Pack {
+    size_t group = 0;
     double amp_hours = 0, cutoff = 0;
     double leak_amps = 0;  ///< self-discharge
     double peukert = 1, rated_amps = 1;
@@ -36,12 +38,12 @@ double advance(const PhaseDraw& draw, const Phase& phase, const Pack& pack, doub
                Report report) {
     const double duration = raw(phase.duration);
     const auto amps_now = [&] {
-        if (!phase.charging) return draw.amps(charge);
+        if (!phase.charging) return draw.amps(pack.group, charge);
         return charge >= 1 ? 0 : -raw(phase.charge_current);
     };
     double time = 0;
     while (time < duration) {
-        const double amps = amps_now(), volts = draw.volts(charge);
+        const double amps = amps_now(), volts = draw.volts(pack.group, charge);
         report(time, amps, volts);
         if (!phase.charging && (charge <= 0 || volts <= pack.cutoff)) {
             flat = true;
@@ -54,7 +56,7 @@ double advance(const PhaseDraw& draw, const Phase& phase, const Pack& pack, doub
         charge = std::clamp(charge - rate * dt / 3600 / pack.amp_hours, 0.0, 1.0);
         time += std::max(dt, 1e-3);
     }
-    report(duration, amps_now(), draw.volts(charge));
+    report(duration, amps_now(), draw.volts(pack.group, charge));
     return duration;
 }
 
@@ -106,38 +108,76 @@ void starting(Mission& m, const Plan& plan, const Solver& solver, const Phase& q
     m.starts_for_days = std::min((1 - high) * pack.amp_hours / std::max(standby_amps, 1e-9) / 24, 9999.0);
 }
 
-void standby(Mission& m, const Plan& plan, const Solver& solver, const std::vector<PhaseDraw>& draws,
-             const Pack& pack, Celsius air) {
+/// The quietest phase of all packs together: what the machine is left in.
+const Phase* quietest_phase(const Plan& plan, const std::vector<PhaseDraw>& draws,
+                            const std::vector<Pack>& packs, size_t& at) {
     double quietest = 1e9;
     const Phase* phase = nullptr;
     for (size_t i = 0; i < plan.phases.size(); ++i) {
-        const double amps = draws[i].amps(0.5);
+        double amps = 0;
+        for (const auto& pack : packs) amps += draws[i].amps(pack.group, 0.5);
         if (plan.phases[i].charging || amps >= quietest) continue;
-        quietest = amps, phase = &plan.phases[i];
+        quietest = amps, phase = &plan.phases[i], at = i;
     }
-    if (!phase) return;
-    m.standby_phase = phase->name;
-    const double amps = pack.drain(quietest);
-    m.standby_days = amps > 1e-9 ? std::min(pack.amp_hours / amps / 24, 9999.0) : 9999;
-    starting(m, plan, solver, *phase, pack, amps, air);
+    return phase;
 }
 
-/// Loads that browned out at the charges around this one.
-void note_brown_outs(Mission& m, const PhaseDraw& draw, size_t phase, double time, double charge) {
+void standby(Mission& m, const Plan& plan, const Solver& solver, const std::vector<PhaseDraw>& draws,
+             const std::vector<Pack>& packs, const std::vector<PackGroup>& groups, Celsius air) {
+    size_t at = 0;
+    const auto* phase = quietest_phase(plan, draws, packs, at);
+    if (!phase) return;
+    m.standby_phase = phase->name;
+    m.standby_days = 9999;
+    for (size_t g = 0; g < packs.size(); ++g) {
+        const double amps = packs[g].drain(draws[at].amps(g, 0.5));
+        m.packs[g].standby_days = amps > 1e-9 ? std::min(packs[g].amp_hours / amps / 24, 9999.0) : 9999;
+        m.standby_days = std::min(m.standby_days, m.packs[g].standby_days);
+        if (std::any_of(groups[g].loads.begin(), groups[g].loads.end(),
+                        [&](size_t l) { return plan.loads[l].starter; }))
+            starting(m, plan, solver, *phase, packs[g], amps, air);
+    }
+}
+
+/// Loads of this group that browned out at the charges around this one.
+void note_brown_outs(Mission& m, const PhaseDraw& draw, const std::vector<size_t>& loads, size_t phase,
+                     double time, double charge) {
     for (const auto& p : draw.points()) {
         if (p.charge < charge) continue;
         for (const auto l : p.brown_outs)
-            if (std::none_of(m.brown_outs.begin(), m.brown_outs.end(),
+            if (std::binary_search(loads.begin(), loads.end(), l) &&
+                std::none_of(m.brown_outs.begin(), m.brown_outs.end(),
                              [&](const auto& b) { return b.load == l && b.phase == phase; }))
                 m.brown_outs.push_back({l, phase, Second(time), charge});
         return;
     }
 }
 
-void explain(Mission& m, const Plan& plan, const Pack& pack, Celsius air) {
+std::string names_of(const Plan& plan, const std::vector<size_t>& batteries) {
+    std::string names;
+    for (const auto b : batteries) names += (names.empty() ? "" : " and ") + plan.batteries[b].name;
+    return names;
+}
+
+/// With packs apart, what each of them does; the first to be empty ends it.
+void explain_packs(Mission& m, const Plan& plan) {
+    if (m.packs.size() < 2) return;
+    m.why.heading("Each for itself");
+    for (const auto& p : m.packs)
+        m.why.add(fmt::format("{}: {} a day, down to {}, runs {}.", names_of(plan, p.batteries),
+                              format(p.used), format_percent(p.lowest_charge),
+                              p.run_time_capped ? "more than a year" : format(p.run_time)),
+                  p.lasts ? Tone::plain : Tone::danger);
+}
+
+void explain(Mission& m, const Plan& plan, const std::vector<Pack>& packs, Celsius air) {
     m.why.title = "Run time";
-    m.why.add(fmt::format("Usable capacity at {}: {}; empty at {}.", format(air),
-                          format(AmpereHour(pack.amp_hours)), format(Volt(pack.cutoff))));
+    for (size_t g = 0; g < packs.size(); ++g)
+        m.why.add(fmt::format("{}sable capacity at {}: {}; empty at {}.",
+                              packs.size() > 1 ? names_of(plan, m.packs[g].batteries) + ": u" : "U",
+                              format(air), format(AmpereHour(packs[g].amp_hours)),
+                              format(Volt(packs[g].cutoff))));
+    const Pack& pack = packs.front();
     m.why.heading("One day");
     for (size_t i = 0; i < plan.phases.size(); ++i)
         m.why.add(fmt::format("{}: {} × {} = {}", plan.phases[i].name, format(plan.phases[i].duration),
@@ -149,6 +189,7 @@ void explain(Mission& m, const Plan& plan, const Pack& pack, Celsius air) {
         m.why.add(fmt::format("{} browns out in {}, from {} charge down.", plan.loads[b.load].name,
                               plan.phases[b.phase].name, format_percent(b.charge)),
                   Tone::danger);
+    explain_packs(m, plan);
     m.why.heading("Without charging");
     m.why.add(m.run_time_capped
                   ? "The working phases, repeated, last more than a year."
@@ -190,26 +231,31 @@ Ampere self_discharge(const Battery& battery, const Chemistry& chemistry, Celsiu
     return Ampere(amp_hours * chemistry.self_discharge / month_h * std::pow(2, (raw(air) - 20) / 10));
 }
 
-Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver& solver, Celsius air,
-                     Second longest_step) {
-    Mission m;
-    m.load_energy.resize(plan.loads.size());
-    Pack pack;
-    pack.longest_step = std::max(raw(longest_step), 1e-3);
-    for (const auto& b : plan.batteries)
-        if (const auto* chemistry = find(catalogue.chemistries, b.chemistry)) {
-            const double amp_hours = raw(pack_capacity(b, *chemistry, air));
-            pack.amp_hours += amp_hours;
-            pack.cutoff = std::max(pack.cutoff, raw(pack_cutoff_voltage(b, *chemistry)));
-            pack.leak_amps += raw(self_discharge(b, *chemistry, air));
-            pack.peukert = std::max(pack.peukert, chemistry->peukert);
-            pack.rated_amps = pack.amp_hours / chemistry->rated_hours;
-        }
-    if (plan.phases.empty() || pack.amp_hours <= 0) return m;
-    std::vector<PhaseDraw> draws;
-    for (const auto& phase : plan.phases) draws.emplace_back(plan, solver, phase, air);
+namespace {
 
-    m.phases.resize(plan.phases.size());
+Pack pack_of(const Plan& plan, const Catalogue& catalogue, const PackGroup& group, size_t number, Celsius air,
+             Second longest_step) {
+    Pack pack;
+    pack.group = number;
+    pack.longest_step = std::max(raw(longest_step), 1e-3);
+    for (const auto i : group.batteries) {
+        const auto& b = plan.batteries[i];
+        const auto* chemistry = find(catalogue.chemistries, b.chemistry);
+        if (!chemistry) continue;
+        pack.amp_hours += raw(pack_capacity(b, *chemistry, air));
+        pack.cutoff = std::max(pack.cutoff, raw(pack_cutoff_voltage(b, *chemistry)));
+        pack.leak_amps += raw(self_discharge(b, *chemistry, air));
+        pack.peukert = std::max(pack.peukert, chemistry->peukert);
+        pack.rated_amps = pack.amp_hours / chemistry->rated_hours;
+    }
+    return pack;
+}
+
+/// One group's day. Its loads' energy, brown-outs and the phases' figures are added to the mission's.
+PackDay play_day(Mission& m, const Plan& plan, const std::vector<PhaseDraw>& draws, const PackGroup& group,
+                 const Pack& pack) {
+    PackDay day;
+    day.batteries = group.batteries;
     double charge = 1, clock = 0;
     for (int round = 0; round < std::max(plan.repeats_per_day, 1); ++round)
         for (size_t i = 0; i < plan.phases.size(); ++i) {
@@ -220,29 +266,68 @@ Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver&
             advance(draws[i], phase, pack, charge, flat, [&](double t, double amps, double volts) {
                 const double hours = (t - last) / 3600;
                 last = t;
-                if (amps > 0) s.used += WattHour(amps * volts * hours);
-                if (!phase.charging && hours > 0) draws[i].add_energy(m.load_energy, charge, hours);
-                if (!phase.charging) note_brown_outs(m, draws[i], i, clock + t, charge);
-                m.points.push_back({Second(clock + t), charge, Volt(volts), Ampere(amps), i});
+                if (amps > 0)
+                    s.used += WattHour(amps * volts * hours), day.used += WattHour(amps * volts * hours);
+                if (!phase.charging && hours > 0)
+                    draws[i].add_energy(m.load_energy, group.loads, charge, hours);
+                if (!phase.charging) note_brown_outs(m, draws[i], group.loads, i, clock + t, charge);
+                day.points.push_back({Second(clock + t), charge, Volt(volts), Ampere(amps), i});
             });
-            if (flat) m.lasts = false;
+            if (flat) day.lasts = false;
             clock += raw(phase.duration);
-            m.lowest_charge = std::min(m.lowest_charge, charge);
-            s.charge_at_end = charge;
+            day.lowest_charge = std::min(day.lowest_charge, charge);
+            s.charge_at_end = std::min(s.charge_at_end, charge);
         }
+    day.run_time = Second(run_time(plan, draws, pack, day.run_time_capped));
+    return day;
+}
+
+void sum_up(Mission& m) {
+    m.points = m.packs.front().points;
+    m.run_time = Second(std::numeric_limits<double>::infinity());
+    m.run_time_capped = true;
+    for (const auto& p : m.packs) {
+        m.lowest_charge = std::min(m.lowest_charge, p.lowest_charge);
+        m.lasts = m.lasts && p.lasts;
+        m.run_time = std::min(m.run_time, p.run_time);
+        m.run_time_capped = m.run_time_capped && p.run_time_capped;
+    }
+}
+
+}  // namespace
+
+Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver& solver, Celsius air,
+                     Second longest_step) {
+    Mission m;
+    m.load_energy.resize(plan.loads.size());
+    const auto groups = pack_groups(plan, solver.index());
+    std::vector<Pack> packs;
+    for (size_t g = 0; g < groups.size(); ++g)
+        packs.push_back(pack_of(plan, catalogue, groups[g], g, air, longest_step));
+    if (plan.phases.empty() || packs.empty() ||
+        std::any_of(packs.begin(), packs.end(), [](const auto& p) { return p.amp_hours <= 0; }))
+        return m;
+    std::vector<PhaseDraw> draws;
+    for (const auto& phase : plan.phases) draws.emplace_back(plan, solver, groups, phase, air);
+
+    m.phases.resize(plan.phases.size());
+    for (size_t g = 0; g < groups.size(); ++g)
+        m.packs.push_back(play_day(m, plan, draws, groups[g], packs[g]));
+    sum_up(m);
     for (size_t i = 0; i < plan.phases.size(); ++i) {
         auto& s = m.phases[i];
-        s.current = Ampere(draws[i].amps(0.5));
-        s.power = Watt(raw(s.current) * draws[i].volts(0.5));
+        for (size_t g = 0; g < groups.size(); ++g) {
+            s.current += Ampere(draws[i].amps(g, 0.5));
+            s.power += Watt(draws[i].amps(g, 0.5) * draws[i].volts(g, 0.5));
+        }
         auto peak = demand_in_phase(plan, solver.index(), plan.phases[i], true);
         peak.charge = 0.5;
         peak.air = air;
         for (const auto& b : solver.solve(peak).batteries) s.peak += b.amps;
         m.day_energy += s.used;
     }
-    m.run_time = Second(run_time(plan, draws, pack, m.run_time_capped));
-    standby(m, plan, solver, draws, pack, air);
-    explain(m, plan, pack, air);
+    standby(m, plan, solver, draws, packs, groups, air);
+    explain(m, plan, packs, air);
     return m;
 }
 

@@ -29,8 +29,23 @@ struct MissionBrownOut {
     double charge = 0;
 };
 
-struct Mission {
+/// The day of packs that stand together.
+struct PackDay {
+    std::vector<size_t> batteries;  ///< by index
     std::vector<MissionPoint> points;
+    WattHour used{};  ///< out of them in one day
+    double lowest_charge = 1;
+    bool lasts = true;
+    Second run_time{};
+    bool run_time_capped = false;
+    double standby_days = 0;
+};
+
+/// Where packs stand apart, each group keeps its own charge, each with a charger of its own; the first to be
+/// empty ends it for all.
+struct Mission {
+    std::vector<PackDay> packs;        ///< by group, in the order of their first packs
+    std::vector<MissionPoint> points;  ///< of the first group
     std::vector<PhaseSummary> phases;
     std::vector<WattHour> load_energy;  ///< by load, one day
     std::vector<MissionBrownOut> brown_outs;

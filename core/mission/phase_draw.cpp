@@ -13,8 +13,8 @@ constexpr int refinements = 2;
 
 /// `fuller`: the point at the next higher charge, if any. A module that let go there has not started again
 /// unless its input is above its restart voltage by now.
-DrawPoint at_charge(const Plan& plan, const Solver& solver, const Demand& in_phase, double charge,
-                    OperatingPoint& near, const DrawPoint* fuller) {
+DrawPoint at_charge(const Plan& plan, const Solver& solver, const std::vector<PackGroup>& groups,
+                    const Demand& in_phase, double charge, OperatingPoint& near, const DrawPoint* fuller) {
     auto demand = in_phase;
     demand.charge = charge;
     if (fuller) demand.locked = fuller->locked;
@@ -22,8 +22,11 @@ DrawPoint at_charge(const Plan& plan, const Solver& solver, const Demand& in_pha
     DrawPoint p;
     p.charge = charge;
     for (const auto& c : near.converters) p.locked.push_back(c.locked_out);
-    for (const auto& b : near.batteries) p.amps += raw(b.amps);
-    if (!near.batteries.empty()) p.volts = raw(near.batteries.back().volts);
+    for (const auto& g : groups) {
+        auto& group = p.groups.emplace_back();
+        for (const auto b : g.batteries) group.amps += raw(near.batteries[b].amps);
+        group.volts = raw(near.batteries[g.batteries.back()].volts);
+    }
     p.drawn_watts = raw(near.drawn);
     p.load_watts.reserve(plan.loads.size());
     for (const auto& l : near.loads) p.load_watts.push_back(raw(l.watts));
@@ -32,29 +35,34 @@ DrawPoint at_charge(const Plan& plan, const Solver& solver, const Demand& in_pha
 }
 
 /// How far a point lies from the line between its neighbours, as a share of the largest value.
-double bend(const DrawPoint& a, const DrawPoint& b, const DrawPoint& c, double DrawPoint::*value) {
+double bend(const DrawPoint& a, const DrawPoint& b, const DrawPoint& c) {
     const double x = (b.charge - a.charge) / (c.charge - a.charge);
-    const double line = std::lerp(a.*value, c.*value, x);
-    const double scale = std::max({std::abs(a.*value), std::abs(b.*value), std::abs(c.*value), 1e-6});
-    return std::abs(b.*value - line) / scale;
+    double most = 0;
+    for (size_t g = 0; g < a.groups.size(); ++g)
+        for (const auto value : {&DrawGroup::amps, &DrawGroup::volts}) {
+            const double at_a = a.groups[g].*value, at_b = b.groups[g].*value, at_c = c.groups[g].*value;
+            const double scale = std::max({std::abs(at_a), std::abs(at_b), std::abs(at_c), 1e-6});
+            most = std::max(most, std::abs(at_b - std::lerp(at_a, at_c, x)) / scale);
+        }
+    return most;
 }
 
 }  // namespace
 
-PhaseDraw::PhaseDraw(const Plan& plan, const Solver& solver, const Phase& phase, Celsius air) {
+PhaseDraw::PhaseDraw(const Plan& plan, const Solver& solver, const std::vector<PackGroup>& groups,
+                     const Phase& phase, Celsius air) {
     auto demand = demand_in_phase(plan, solver.index(), phase, false);
     demand.air = air;
     OperatingPoint near;
     for (size_t i = first_charges.size(); i-- > 0;)
-        points_.push_back(at_charge(plan, solver, demand, first_charges[i], near,
+        points_.push_back(at_charge(plan, solver, groups, demand, first_charges[i], near,
                                     points_.empty() ? nullptr : &points_.back()));
     std::reverse(points_.begin(), points_.end());
     for (int round = 0; round < refinements && !phase.charging; ++round) {
         std::vector<double> wanted;
         for (size_t i = 1; i + 1 < points_.size(); ++i) {
             const auto &a = points_[i - 1], &b = points_[i], &c = points_[i + 1];
-            if (std::max(bend(a, b, c, &DrawPoint::amps), bend(a, b, c, &DrawPoint::volts)) < straight_enough)
-                continue;
+            if (bend(a, b, c) < straight_enough) continue;
             wanted.push_back((a.charge + b.charge) / 2);
             wanted.push_back((b.charge + c.charge) / 2);
         }
@@ -63,7 +71,7 @@ PhaseDraw::PhaseDraw(const Plan& plan, const Solver& solver, const Phase& phase,
         for (const double charge : wanted) {
             const auto fuller = std::find_if(points_.begin(), points_.end(),
                                              [&](const auto& p) { return p.charge > charge; });
-            more.push_back(at_charge(plan, solver, demand, charge, near, &*fuller));
+            more.push_back(at_charge(plan, solver, groups, demand, charge, near, &*fuller));
         }
         points_.insert(points_.end(), more.begin(), more.end());
         std::sort(points_.begin(), points_.end(),
@@ -78,16 +86,17 @@ size_t PhaseDraw::below(double charge) const {
     return i;
 }
 
-double PhaseDraw::read(double charge, double DrawPoint::*value) const {
+double PhaseDraw::read(size_t group, double charge, double DrawGroup::*value) const {
     const auto &a = points_[below(charge)], &b = points_[below(charge) + 1];
-    return std::lerp(a.*value, b.*value, std::clamp((charge - a.charge) / (b.charge - a.charge), 0.0, 1.0));
+    return std::lerp(a.groups[group].*value, b.groups[group].*value,
+                     std::clamp((charge - a.charge) / (b.charge - a.charge), 0.0, 1.0));
 }
 
-void PhaseDraw::add_energy(std::vector<WattHour>& by_load, double charge, double hours) const {
+void PhaseDraw::add_energy(std::vector<WattHour>& by_load, const std::vector<size_t>& loads, double charge,
+                           double hours) const {
     const auto &a = points_[below(charge)], &b = points_[below(charge) + 1];
     const double x = std::clamp((charge - a.charge) / (b.charge - a.charge), 0.0, 1.0);
-    for (size_t l = 0; l < by_load.size(); ++l)
-        by_load[l] += WattHour(std::lerp(a.load_watts[l], b.load_watts[l], x) * hours);
+    for (const auto l : loads) by_load[l] += WattHour(std::lerp(a.load_watts[l], b.load_watts[l], x) * hours);
 }
 
 }  // namespace sangre

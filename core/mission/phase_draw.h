@@ -1,12 +1,19 @@
 #pragma once
 // What one phase takes from the packs as their charge falls: solved at a few charges, read between them.
+#include "battery/groups.h"
 #include "mission/conditions.h"
 
 namespace sangre {
 
-/// The network of one phase at one charge.
+/// What one group of packs gives.
+struct DrawGroup {
+    double amps = 0, volts = 0;
+};
+
+/// The network of one phase with every pack at one charge.
 struct DrawPoint {
-    double charge = 0, amps = 0, volts = 0;
+    double charge = 0;
+    std::vector<DrawGroup> groups;
     double drawn_watts = 0;          ///< by the loads
     std::vector<double> load_watts;  ///< by load
     std::vector<size_t> brown_outs;  ///< loads, by index
@@ -16,18 +23,21 @@ struct DrawPoint {
 class PhaseDraw {
   public:
     /// Solves at six charges and between them wherever a straight line would be off by more than 1 %.
-    PhaseDraw(const Plan& plan, const Solver& solver, const Phase& phase, Celsius air);
+    /// What groups take hardly depends on one another's charge: all are solved at the same one.
+    PhaseDraw(const Plan& plan, const Solver& solver, const std::vector<PackGroup>& groups,
+              const Phase& phase, Celsius air);
 
-    double amps(double charge) const { return read(charge, &DrawPoint::amps); }
-    double volts(double charge) const { return read(charge, &DrawPoint::volts); }
-    /// Adds what each load takes in so many hours at this charge.
-    void add_energy(std::vector<WattHour>& by_load, double charge, double hours) const;
+    double amps(size_t group, double charge) const { return read(group, charge, &DrawGroup::amps); }
+    double volts(size_t group, double charge) const { return read(group, charge, &DrawGroup::volts); }
+    /// Adds what each of these loads takes in so many hours at this charge.
+    void add_energy(std::vector<WattHour>& by_load, const std::vector<size_t>& loads, double charge,
+                    double hours) const;
     /// By charge, rising.
     const std::vector<DrawPoint>& points() const { return points_; }
 
   private:
     size_t below(double charge) const;
-    double read(double charge, double DrawPoint::*value) const;
+    double read(size_t group, double charge, double DrawGroup::*value) const;
     std::vector<DrawPoint> points_;
 };
 

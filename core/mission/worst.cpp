@@ -10,8 +10,8 @@
 namespace sangre {
 namespace {
 
-/// A corner is named the worst only where it is by more than what the network is solved to: of corners alike, as a
-/// regulated rail makes them, the first.
+/// A corner is named the worst only where it is by more than what the network is solved to: of corners alike,
+/// as a regulated rail makes them, the first.
 const Volt alike_volts(1e-6);
 constexpr double alike_share = 1e-7;
 

@@ -18,7 +18,7 @@ Ohm path_ohm(const Plan& plan, const Catalogue& catalogue, size_t feed, Metre le
 
 bool into_load(const Plan& plan, const Feed& f) { return find_part(plan, f.to).kind == PartKind::load; }
 
-WireNeed wire_need(const Plan& plan, const Harness& harness, const WorstCase& worst, size_t f) {
+WireNeed wire_need(const Plan& plan, const Harness& harness, const WorstCase& worst, int bunched, size_t f) {
     const auto& feed = plan.feeds[f];
     WireNeed need;
     need.continuous = worst.feeds[f].continuous;
@@ -28,7 +28,7 @@ WireNeed wire_need(const Plan& plan, const Harness& harness, const WorstCase& wo
     // What all share may lose a third of the limit, the last feed two thirds.
     need.drop_limit = plan.practices.drop_limit * (into_load(plan, feed) ? 0.6 : 0.2);
     need.air = plan.hottest_air;
-    need.bunched = harness.routes[f].bunched;
+    need.bunched = bunched;
     need.insulation = plan.practices.wire_insulation;
     need.metric = plan.practices.metric;
     return need;
@@ -58,7 +58,7 @@ bool starves(const Plan& plan, const WorstCase& worst, size_t f) {
 void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const WorstCase& worst,
          const FeedProtection& known, size_t f, bool thicken) {
     auto& feed = plan.feeds[f];
-    const auto need = wire_need(plan, harness, worst, f);
+    const auto need = wire_need(plan, harness, worst, known.bunched, f);
     const WireType* wire = choose_wire(catalogue, need, plan.practices.wire);
     if (!wire) wire = thickest(catalogue, need);
     if (!wire) return;

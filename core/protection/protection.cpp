@@ -5,6 +5,7 @@
 #include <cmath>
 #include <mutex>
 
+#include "protection/bunching.h"
 #include "protection/prospective.h"
 
 namespace sangre {
@@ -90,6 +91,7 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
                                              const WorstCase& worst,
                                              const std::vector<ShortCircuit>& shorts) {
     std::vector<FeedProtection> all(plan.feeds.size());
+    const auto bunched = bunched_circuits(plan, catalogue, harness, worst);
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         auto& p = all[f];
         const auto& feed = plan.feeds[f];
@@ -102,9 +104,9 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         }
         if (!p.wire || !p.insulation) continue;
         const int conductors = std::max(feed.conductors, 1);
-        const int bunched = harness.routes[f].bunched + conductors - 1;
-        p.thermal = thermal_of(*p.wire, *p.insulation, plan.hottest_air, bunched, conductors);
-        p.ampacity = p.thermal->free_ampacity() * bunching_factor(bunched) * conductors;
+        p.bunched = bunched[f];
+        p.thermal = thermal_of(*p.wire, *p.insulation, plan.hottest_air, p.bunched, conductors);
+        p.ampacity = p.thermal->free_ampacity() * bunching_factor(p.bunched) * conductors;
         p.warm = p.thermal->steady(x.continuous);
         p.warmest = std::max(p.warm, p.thermal->after(x.peak, x.peak_time, p.warm));
     }

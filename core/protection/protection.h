@@ -31,6 +31,7 @@ struct FeedProtection {
     const WireType* wire = nullptr;
     const Insulation* insulation = nullptr;
     std::shared_ptr<const WireThermal> thermal;
+    int bunched = 1;    ///< circuits that warm one another, itself and its parallel conductors included
     Ampere ampacity{};  ///< in its bundle and the hottest air
     Celsius warm{};     ///< steady at the continuous current
     Celsius warmest{};  ///< after the longest peak

@@ -27,8 +27,7 @@ std::optional<Fix> thicker_wire(const Context& c, size_t i) {
     const auto& p = c.figures.protection[i];
     if (!p.wire || !p.family) return std::nullopt;
     for (const auto* w = next_thicker(c.catalogue, *p.wire); w; w = next_thicker(c.catalogue, *w)) {
-        const auto& thermal =
-            *thermal_of(*w, *p.insulation, c.plan.hottest_air, c.figures.harness.routes[i].bunched);
+        const auto& thermal = *thermal_of(*w, *p.insulation, c.plan.hottest_air, p.bunched);
         // A thicker wire lets more current into a short: twice the present one bounds what a gauge step adds.
         if (!protects(*p.family, p.rating, thermal, *p.insulation, thermal.steady(p.need.continuous),
                       p.fault.current * 2))

@@ -70,8 +70,7 @@ void too_warm(const Context& c, std::vector<Finding>& out) {
                               format(p.need.peak), format(p.need.peak_time), format(p.ampacity)));
         f.why.source = "Heat balance in still air, Churchill & Chu 1975; bunching IEC 60364-5-52 B.52.17";
         for (const auto* w = next_thicker(c.catalogue, *p.wire); w; w = next_thicker(c.catalogue, *w)) {
-            const auto& thermal =
-                *thermal_of(*w, *p.insulation, c.plan.hottest_air, c.figures.harness.routes[i].bunched);
+            const auto& thermal = *thermal_of(*w, *p.insulation, c.plan.hottest_air, p.bunched);
             const auto warm = thermal.steady(p.need.continuous);
             if (std::max(warm, thermal.after(p.need.peak, p.need.peak_time, warm)) > p.insulation->max)
                 continue;

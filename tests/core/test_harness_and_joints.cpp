@@ -120,6 +120,28 @@ class TestHarnessAndJoints : public QObject {
                                      *find(parts().wires, "awg18-pvc"), InsulationSchool::tape);
         QVERIFY(work.tape && !work.tube);
     }
+    void circuits_hardly_loaded_do_not_warm_their_neighbours() {
+        // Six loads of one ampere in one passage; 20 AWG carries some 13 A: hardly loaded, all of them.
+        auto plan = test::star(6);
+        plan.places = {{"a", "A", 0, 0, {}}, {"b", "B", 1, 1, {}}};
+        plan.passages = {{"ab", "a", "b", Metre(1), PassageKind::open, {}, {}}};
+        plan.batteries[0].place = plan.hubs[0].place = "a";
+        for (auto& l : plan.loads) l.place = "b";
+        for (auto& f : plan.feeds) f.length.reset();
+        const auto light = test::studied(plan);
+        QCOMPARE(light.harness.routes[1].bunched, 6);
+        for (size_t f = 1; f < plan.feeds.size(); ++f) QCOMPARE(light.protection[f].bunched, 1);
+        // Two of them loaded for good count, for themselves, for each other and for the others.
+        plan.loads[0].typical = plan.loads[1].typical = Ampere(8);
+        const auto loaded = test::studied(plan);
+        QCOMPARE(loaded.protection[1].bunched, 2);
+        QCOMPARE(loaded.protection[2].bunched, 2);
+        QCOMPARE(loaded.protection[5].bunched, 3);
+        QVERIFY(loaded.protection[5].ampacity < light.protection[5].ampacity);
+        // Conductors in parallel are circuits of their own.
+        plan.feeds[5].conductors = 2;
+        QCOMPARE(test::studied(plan).protection[5].bunched, 4);
+    }
 };
 
 SANGRE_SUITE(TestHarnessAndJoints);

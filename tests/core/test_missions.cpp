@@ -120,13 +120,13 @@ class TestMissions : public QObject {
         const Solver solver(plan, parts(), feed_lengths(lay_harness(plan, parts())));
         for (const auto& phase : plan.phases) {
             if (phase.charging) continue;
-            const PhaseDraw draw(plan, solver, phase, Celsius(20));
+            const PhaseDraw draw(plan, solver, pack_groups(plan, solver.index()), phase, Celsius(20));
             for (double charge = 0.02; charge < 1; charge += 0.07) {
                 auto d = demand_in_phase(plan, phase, false);
                 d.charge = charge;
                 double amps = 0;
                 for (const auto& b : solver.solve(d).batteries) amps += raw(b.amps);
-                QVERIFY2(std::abs(draw.amps(charge) - amps) <= 0.02 * amps + 1e-6, phase.name.c_str());
+                QVERIFY2(std::abs(draw.amps(0, charge) - amps) <= 0.02 * amps + 1e-6, phase.name.c_str());
             }
         }
     }
@@ -176,7 +176,7 @@ class TestMissions : public QObject {
         plan.phases[0].states["own"] = LoadState::typical;
         plan.batteries[0].series = 2, plan.batteries[0].resistance_factor = 4;
         const Solver solver(plan, parts(), feed_lengths(lay_harness(plan, parts())));
-        const PhaseDraw draw(plan, solver, plan.phases[0], Celsius(20));
+        const PhaseDraw draw(plan, solver, pack_groups(plan, solver.index()), plan.phases[0], Celsius(20));
         bool off = false;
         for (size_t i = draw.points().size(); i-- > 0;) {
             const bool now = draw.points()[i].locked[0];
@@ -255,6 +255,46 @@ class TestMissions : public QObject {
         QVERIFY(why("0,12,1\n0,12,1\n").contains("time does not rise"));
         QVERIFY(why("0,12\n").contains("not a current"));
         QVERIFY(why("0,12,nan\n").contains("not a current"));
+    }
+    void packs_apart_keep_their_own_charge() {
+        // A lamp of 5 A on one pack; a radio of 1 A on another of the same size.
+        auto plan = test::one_feed(5);
+        const auto alone = test::studied(plan).mission;
+        auto second = plan.batteries[0];
+        second.id = "quiet", second.name = "Quiet pack";
+        plan.batteries.push_back(second);
+        auto radio = plan.loads[0];
+        radio.id = "radio", radio.name = "Radio", radio.typical = radio.peak = Ampere(1);
+        plan.loads.push_back(radio);
+        auto feed = plan.feeds[0];
+        feed.id = "radio-feed", feed.from = "quiet", feed.to = "radio";
+        for (auto& d : feed.devices) d.id = "radio-" + d.id;
+        plan.feeds.push_back(feed);
+        plan.phases[0].states["radio"] = LoadState::typical;
+        const Solver solver(plan, parts(), feed_lengths(lay_harness(plan, parts())));
+        const auto groups = pack_groups(plan, solver.index());
+        QCOMPARE(groups.size(), size_t{2});
+        QCOMPARE(groups[1].loads, std::vector<size_t>{1});
+        const auto apart = play_mission(plan, parts(), solver, Celsius(20));
+        QCOMPARE(apart.packs.size(), size_t{2});
+        CLOSE(raw(apart.packs[0].run_time), raw(alone.run_time), 0.01);
+        QVERIFY(apart.packs[1].run_time > apart.packs[0].run_time * 4.5);
+        QVERIFY(apart.run_time == apart.packs[0].run_time);
+        CLOSE(raw(apart.packs[0].used + apart.packs[1].used), raw(apart.day_energy), 1e-9);
+        CLOSE(raw(apart.load_energy[1]), raw(apart.load_energy[0]) / 5, 0.03);
+        // Joined by a feed they are one, and the two together run longer than the busier alone.
+        auto joined = plan;
+        feed.id = "bond", feed.from = "quiet", feed.to = "battery", feed.devices.clear();
+        joined.feeds.push_back(feed);
+        const auto one = test::studied(joined).mission;
+        QCOMPARE(one.packs.size(), size_t{1});
+        QVERIFY(one.run_time > apart.run_time * 1.4);
+        // A module between them keeps them apart.
+        auto across = plan;
+        across.converters.push_back({"rail", "Rail", "buck-8a-40v", Volt(5), {}, {}});
+        feed.id = "to-rail", feed.from = "quiet", feed.to = "rail";
+        across.feeds.push_back(feed);
+        QCOMPARE(pack_groups(across, PlanIndex(across)).size(), size_t{2});
     }
 };
 
