@@ -103,6 +103,13 @@ int main(int argc, char** argv) {
                                           document.plan(), document.catalogue()));
         settle();
         if (!save("batteries")) return 1;
+        window.power()->schools_toggle()->setChecked(true);
+        for (int waits = 0; waits < 500 && window.power()->schools()->result().questions.empty(); ++waits) {
+            QThread::msleep(20);
+            settle();
+        }
+        settle();
+        if (!save("schools")) return 1;
         window.power()->search_toggle()->setChecked(true);
         window.power()->search()->start();
         while (window.power()->search()->busy()) {

@@ -16,6 +16,9 @@ PowerStation::PowerStation(Document& document, QWidget* parent) : QWidget(parent
     compare_ = new Toggle(tr("Compare batteries"), this);
     compare_->setToolTip(tr("Every pack that the catalogue's cells make, held against the mission"));
     heading->add(compare_);
+    schools_ = new Toggle(tr("Schools"), this);
+    schools_->setToolTip(tr("Where builders disagree, and what each way would change here"));
+    heading->add(schools_);
     search_ = new Toggle(tr("Search"), this);
     search_->setToolTip(tr("The best whole plan for mass, cost or loss"));
     heading->add(search_);
@@ -45,26 +48,28 @@ PowerStation::PowerStation(Document& document, QWidget* parent) : QWidget(parent
     pages_->addWidget(scrolled(batteries_));
     found_ = new SearchView(document_, pages_);
     pages_->addWidget(scrolled(found_));
+    disagree_ = new SchoolsView(document_, pages_);
+    pages_->addWidget(scrolled(disagree_));
     const auto turn = [this, heading] {
-        const int page = compare_->isChecked() ? 1 : search_->isChecked() ? 2 : 0;
+        const int page = compare_->isChecked() ? 1 : search_->isChecked() ? 2 : schools_->isChecked() ? 3 : 0;
         pages_->setCurrentIndex(page);
-        const std::array titles{tr("Where the power goes"), tr("Which battery"), tr("Which plan")};
-        const std::array hints{tr("Band height is watts. Click for the arithmetic; drag loads and rails."),
-                               tr("The few worth having. Click one for its arithmetic; Take it; Ctrl+Z."),
-                               tr("Take one and see what changed; Ctrl+Z gives yours back.")};
+        const std::array titles{tr("Where the power goes"), tr("Which battery"), tr("Which plan"),
+                                tr("Where builders disagree")};
+        const std::array hints{tr("Band height is watts. Drag loads and rails; right-click for more."),
+                               tr("The few worth having. Take one; Ctrl+Z."),
+                               tr("Take one and see what changed; Ctrl+Z."),
+                               tr("Click a way to build it so; Ctrl+Z.")};
         heading->set_title(titles[static_cast<size_t>(page)]);
         heading->set_hint(hints[static_cast<size_t>(page)]);
         if (page == 0) draw_mission();
     };
-    // One page at a time; with neither on, the flow map.
-    connect(compare_, &Toggle::toggled, this, [this, turn](bool on) {
-        if (on) search_->setChecked(false);
-        turn();
-    });
-    connect(search_, &Toggle::toggled, this, [this, turn](bool on) {
-        if (on) compare_->setChecked(false);
-        turn();
-    });
+    // One page at a time; with none on, the flow map.
+    for (auto* on : {compare_, schools_, search_})
+        connect(on, &Toggle::toggled, this, [this, on, turn](bool checked) {
+            for (auto* other : {compare_, schools_, search_})
+                if (checked && other != on) other->setChecked(false);
+            turn();
+        });
     turn();
     // A press or a drag along the day takes every number to that moment.
     connect(chart_, &QCustomPlot::mousePress, this, [this](QMouseEvent* e) { go_to_moment(e->pos().x()); });

@@ -4,6 +4,7 @@
 
 #include "power/battery_view.h"
 #include "power/flow_map.h"
+#include "power/schools_view.h"
 #include "power/search_view.h"
 #include "widgets/toggle.h"
 
@@ -20,6 +21,8 @@ class PowerStation : public QWidget {
     Toggle* compare_toggle() { return compare_; }
     SearchView* search() { return found_; }
     Toggle* search_toggle() { return search_; }
+    SchoolsView* schools() { return disagree_; }
+    Toggle* schools_toggle() { return schools_; }
 
   protected:
     void showEvent(QShowEvent* e) override {
@@ -38,7 +41,8 @@ class PowerStation : public QWidget {
     QCustomPlot* chart_;
     QStackedWidget* pages_;
     SearchView* found_;
-    Toggle *compare_, *search_;
+    SchoolsView* disagree_;
+    Toggle *compare_, *schools_, *search_;
     Second moment_{};  ///< last pointed at
 };
 

@@ -40,6 +40,18 @@ void fill_practices_menu(Document& document, QMenu& menu) {
           std::vector<std::pair<NoiseSchool, QString>>{
               {NoiseSchool::own_converter, Window::tr("a module of their own")},
               {NoiseSchool::together, Window::tr("with the others")}});
+    group(Window::tr("Packs"), &Practices::supply,
+          std::vector<std::pair<SupplySchool, QString>>{
+              {SupplySchool::one, Window::tr("one for everything")},
+              {SupplySchool::two, Window::tr("a second one for what is quiet")}});
+    group(Window::tr("Modules and wires"), &Practices::sizing,
+          std::vector<std::pair<SizingSchool, QString>>{
+              {SizingSchool::tight, Window::tr("as computed")},
+              {SizingSchool::generous, Window::tr("half as much again")}});
+    group(Window::tr("Feeds"), &Practices::feeds,
+          std::vector<std::pair<FeedSchool, QString>>{
+              {FeedSchool::own, Window::tr("each load its own")},
+              {FeedSchool::grouped, Window::tr("one for those that stand together")}});
     group(Window::tr("Screw terminals"), &Practices::terminal,
           std::vector<std::pair<TerminalSchool, QString>>{
               {TerminalSchool::ferrule, Window::tr("ferrule (best)")},

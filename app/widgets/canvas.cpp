@@ -114,6 +114,13 @@ void Canvas::text(QPainter& p, const QRectF& area, const QString& words, const Q
     p.drawStaticText(QPointF(area.left() + x, area.top() + y), set);
 }
 
+void Canvas::paragraph(QPainter& p, const QRectF& area, const QString& words, const QColor& colour,
+                       const QFont& f) {
+    p.setFont(f);
+    p.setPen(colour);
+    p.drawText(area, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, words);
+}
+
 double Canvas::text_width(const QString& words, const QFont& f) { return typeset(words, f).size().width(); }
 
 void Canvas::card(QPainter& p, const QRectF& area, bool selected, const QColor& edge) {

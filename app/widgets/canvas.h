@@ -51,6 +51,9 @@ class Canvas : public QWidget {
     /// Draws text cut with an ellipsis where it must be; then the whole text is the spot's tip.
     static void text(QPainter& p, const QRectF& area, const QString& words, const QColor& colour,
                      const QFont& f, int align = Qt::AlignLeft | Qt::AlignVCenter);
+    /// The same over as many lines as the area holds, from its top.
+    static void paragraph(QPainter& p, const QRectF& area, const QString& words, const QColor& colour,
+                          const QFont& f);
     static double text_width(const QString& words, const QFont& f);
     static void card(QPainter& p, const QRectF& area, bool selected = false, const QColor& edge = QColor());
 

@@ -171,9 +171,10 @@ struct TubeSize {
     std::string source;
 };
 
-enum class InlineKind { diode, filter, shunt };
+enum class InlineKind { diode, filter, shunt, precharge };
 
-/// What sits in series in a feed and neither opens nor parts: diode, LC filter or ferrite, measuring shunt.
+/// What sits in series in a feed and neither opens nor parts: diode, LC filter or ferrite, measuring shunt. A pre-charge
+/// lies across the switch instead: a resistor and a button.
 struct InlinePart {
     Id id;
     std::string name;

@@ -184,7 +184,8 @@ void read(const json& j, InlinePart& p) {
     p.name = j.at("name");
     p.kind = one_of<InlineKind>(
         j, "kind",
-        {{"diode", InlineKind::diode}, {"filter", InlineKind::filter}, {"shunt", InlineKind::shunt}});
+        {{"diode", InlineKind::diode}, {"filter", InlineKind::filter}, {"shunt", InlineKind::shunt},
+         {"precharge", InlineKind::precharge}});
     p.resistance = as<Ohm>(j, "resistance_ohm"), p.rated = as<Ampere>(j, "rated_A");
     p.voltage = as<Volt>(j, "voltage_V"), p.forward = Volt(j.value("forward_V", 0.0));
     p.inductance = Henry(j.value("inductance_H", 0.0)), p.capacitance = Farad(j.value("capacitance_F", 0.0));

@@ -28,7 +28,8 @@ constexpr auto names(DeviceKind) {
                                                                    {DeviceKind::connector, "connector"},
                                                                    {DeviceKind::diode, "diode"},
                                                                    {DeviceKind::filter, "filter"},
-                                                                   {DeviceKind::shunt, "shunt"}});
+                                                                   {DeviceKind::shunt, "shunt"},
+                                                                   {DeviceKind::precharge, "precharge"}});
 }
 constexpr auto names(Return) {
     return std::to_array<std::pair<Return, std::string_view>>(
@@ -71,6 +72,18 @@ constexpr auto names(InsulationSchool) {
 constexpr auto names(NoiseSchool) {
     return std::to_array<std::pair<NoiseSchool, std::string_view>>(
         {{NoiseSchool::own_converter, "own-converter"}, {NoiseSchool::together, "together"}});
+}
+constexpr auto names(SupplySchool) {
+    return std::to_array<std::pair<SupplySchool, std::string_view>>(
+        {{SupplySchool::one, "one"}, {SupplySchool::two, "two"}});
+}
+constexpr auto names(SizingSchool) {
+    return std::to_array<std::pair<SizingSchool, std::string_view>>(
+        {{SizingSchool::tight, "tight"}, {SizingSchool::generous, "generous"}});
+}
+constexpr auto names(FeedSchool) {
+    return std::to_array<std::pair<FeedSchool, std::string_view>>(
+        {{FeedSchool::own, "own"}, {FeedSchool::grouped, "grouped"}});
 }
 
 template <class V>
@@ -128,6 +141,7 @@ template <class V>
 void visit(V& v, Practices& p) {
     v("wire", p.wire), v("drop_limit", p.drop_limit), v("fuse", p.fuse), v("set", p.set),
         v("terminal", p.terminal);
+    v("supply", p.supply), v("sizing", p.sizing), v("feeds", p.feeds);
     v("insulation", p.insulation), v("noise", p.noise), v("wire_insulation", p.wire_insulation),
         v("metric", p.metric);
 }

@@ -133,4 +133,8 @@ Id fresh_id(const Plan& plan, const std::string& prefix, const std::string& name
     return id;
 }
 
+double sizing_margin(const Practices& practices) {
+    return practices.sizing == SizingSchool::generous ? 1.5 : 1;
+}
+
 }  // namespace sangre

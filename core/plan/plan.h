@@ -18,7 +18,7 @@ using Id = std::string;
 
 enum class LoadKind { current, power, resistance, motor, led };
 enum class LoadState { off, idle, typical, peak, stall };
-enum class DeviceKind { fuse, power_switch, connector, diode, filter, shunt };
+enum class DeviceKind { fuse, power_switch, connector, diode, filter, shunt, precharge };
 enum class Return { own, frame, shared };
 enum class PassageKind { open, hole, gland, hinge, heat, edge };
 
@@ -150,6 +150,9 @@ enum class SetSchool { middle, high, nominal };
 enum class TerminalSchool { ferrule, twist, tin };
 enum class InsulationSchool { adhesive_tube, plain_tube, tape };
 enum class NoiseSchool { own_converter, together };
+enum class SupplySchool { one, two };         ///< packs: one for all, or a second one for what is quiet
+enum class SizingSchool { tight, generous };  ///< modules and wires as computed, or half as much again
+enum class FeedSchool { own, grouped };  ///< every load its own feed, or one for those that stand together
 
 /// The schools this builder follows.
 struct Practices {
@@ -160,6 +163,9 @@ struct Practices {
     TerminalSchool terminal = TerminalSchool::ferrule;
     InsulationSchool insulation = InsulationSchool::adhesive_tube;
     NoiseSchool noise = NoiseSchool::own_converter;
+    SupplySchool supply = SupplySchool::one;
+    SizingSchool sizing = SizingSchool::tight;
+    FeedSchool feeds = FeedSchool::own;
     Id wire_insulation = "silicone-200";
     bool metric = false;
     std::string extra;
@@ -241,6 +247,9 @@ LoadState state_in(const Phase& phase, const Load& load);
 double share_in(const Phase& phase, const Load& load);
 /// What it draws in a phase, at nominal voltage.
 Ampere draw_in(const Phase& phase, const Load& load);
+/// What modules and wires are chosen for, over what is asked of them: 1, or 1.5 where the builder sizes
+/// generously.
+double sizing_margin(const Practices& practices);
 /// The current a load asks for in a state, at its nominal voltage.
 Ampere draw(const Load& load, LoadState state);
 /// A new id "prefix-words-of-the-name", made unique in the plan by a number.

@@ -40,7 +40,8 @@ struct Drains {
 };
 
 /// What each load takes out of the pack per watt at its own terminals.
-std::vector<double> losses_of(const Plan& plan, const Catalogue& catalogue, SourceRange range, Drains& drains) {
+std::vector<double> losses_of(const Plan& plan, const Catalogue& catalogue, SourceRange range,
+                              Drains& drains) {
     std::vector<double> losses(plan.loads.size(), wire_losses);
     for (const auto& group : group_rails(plan, range)) {
         const auto modules = modules_for(plan, catalogue, range, group);

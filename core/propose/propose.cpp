@@ -6,8 +6,10 @@
 
 #include "battery/pack.h"
 #include "propose/battery_choice.h"
+#include "propose/grouped_feeds.h"
 #include "propose/rails.h"
 #include "propose/sizing.h"
+#include "propose/two_packs.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -55,9 +57,11 @@ Feed make_feed(const Plan& old, const Id& from, const Id& to, bool fused) {
     f.id = "feed-" + from + "-" + to;
     f.from = from, f.to = to;
     f.joint_from = "ring-crimp", f.joint_to = "ring-crimp";
+    // One that a block has come into since is still this one.
     for (const auto& before : old.feeds)
-        if (before.from == from && before.to == to) {
+        if ((before.from == from && before.to == to) || before.id == f.id) {
             f = before;
+            f.from = from, f.to = to;
             std::erase_if(f.devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
         }
     if (fused)
@@ -193,7 +197,8 @@ tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catal
     if (old.loads.empty())
         return tl::unexpected(Refusals{{"", "there are no loads yet; type what must run first"}});
     if (auto refused = impossible_loads(old); !refused.empty()) return tl::unexpected(refused);
-    Proposal proposal{old, {}};
+    if (wants_two_packs(old)) return propose_two_packs(old, catalogue);
+    Proposal proposal{without_quiet_side(old), {}};
     Plan& next = proposal.plan;
     Why& why = proposal.why;
     why.title = "The proposal";
@@ -244,6 +249,7 @@ tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catal
         }
     why.heading("Rails");
     for (const auto& [group, type] : rails) hang_rail(next, old, group, *type, layout, why);
+    if (next.practices.feeds == FeedSchool::grouped) group_feeds(next, old);
     next = size_feeds(std::move(next), catalogue);
     why.heading("Feeds");
     why.add(fmt::format("{} feeds: wires by {}, fuses {}.", next.feeds.size(),

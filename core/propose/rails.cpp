@@ -162,7 +162,10 @@ tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, co
     for (const auto l : group.loads)
         least = std::max(least, plan.loads[l].v_min), most = std::min(most, plan.loads[l].v_max);
     const double window = raw(group.volts) > 0 ? raw(most - least) / raw(group.volts) : 1;
-    const auto chosen = choose_converter(catalogue, source, group.volts, typical, peak, window);
+    // Generous where there is something stronger; where there is not, what carries it.
+    const double margin = sizing_margin(plan.practices);
+    auto chosen = choose_converter(catalogue, source, group.volts, typical * margin, peak * margin, window);
+    if (!chosen) chosen = choose_converter(catalogue, source, group.volts, typical, peak, window);
     if (chosen) return std::vector<RailModule>{{group, *chosen}};
     if (group.loads.size() == 1)
         return tl::unexpected(Refusals{{plan.loads[group.loads.front()].id, chosen.error()}});
@@ -191,7 +194,7 @@ SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& ty
     w.high = Volt(1e9);
     for (const auto& u : users) {
         const auto peak = draw(*u.load, LoadState::peak);
-        const Volt low = (u.load->v_min + Volt(raw(peak) * raw(u.path))) / (1 - type.tolerance);
+        const Volt low = (u.load->v_min + Volt(raw(peak) * raw(u.path)) + u.before) / (1 - type.tolerance);
         const Volt high = u.load->v_max / (1 + type.tolerance);
         if (low > w.low) w.low = low, w.low_by = u.load->id;
         if (high < w.high) w.high = high, w.high_by = u.load->id;
@@ -205,9 +208,11 @@ SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& ty
     for (const auto& u : users) {
         const auto peak = draw(*u.load, LoadState::peak);
         w.why.add(fmt::format(
-            "{} needs ≥ {} at its end: ({} + {} × {}) ÷ {} = {}", u.load->name, format(u.load->v_min),
-            format(u.load->v_min), format(peak), format(u.path), format_number(1 - type.tolerance, 3),
-            format((u.load->v_min + Volt(raw(peak) * raw(u.path))) / (1 - type.tolerance))));
+            "{} needs ≥ {} at its end: ({} + {} × {}{}) ÷ {} = {}", u.load->name, format(u.load->v_min),
+            format(u.load->v_min), format(peak), format(u.path),
+            raw(u.before) > 0 ? fmt::format(" + {} up to its block", format(u.before)) : "",
+            format_number(1 - type.tolerance, 3),
+            format((u.load->v_min + Volt(raw(peak) * raw(u.path)) + u.before) / (1 - type.tolerance))));
         w.why.add(fmt::format("{} allows ≤ {} ÷ {} = {}", u.load->name, format(u.load->v_max),
                               format_number(1 + type.tolerance, 4),
                               format(u.load->v_max / (1 + type.tolerance))));

@@ -66,7 +66,8 @@ double input_spare(const ConverterType& type, Volt highest);
 /// What a load on a rail needs from its set voltage.
 struct RailUser {
     const Load* load = nullptr;
-    Ohm path{};  ///< out and back, from the module's output
+    Ohm path{};     ///< out and back, from the module's output or the last block before it
+    Volt before{};  ///< lost up to that block with all that hangs there at its peak
 };
 
 /// The window for a set voltage: low end = largest (least voltage + peak current × path), high end = smallest

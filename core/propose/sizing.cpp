@@ -16,12 +16,31 @@ Ohm path_ohm(const Plan& plan, const Catalogue& catalogue, size_t feed, Metre le
     return total;
 }
 
+/// The loads behind a part up to the next modules, blocks between them passed through.
+void add_users(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue, const Id& part,
+               const std::vector<Metre>& lengths, Volt before, std::vector<RailUser>& users, int depth = 0) {
+    for (const auto f : index.from(part)) {
+        const auto ref = index.end_of(f);
+        if (ref.kind != PartKind::load && ref.kind != PartKind::hub) continue;
+        const Ohm path = path_ohm(plan, catalogue, f, lengths[f]);
+        if (ref.kind == PartKind::load) {
+            users.push_back({&plan.loads[ref.index], path, before});
+            continue;
+        }
+        if (depth > 16) continue;  // a ring of blocks
+        double amps = 0;
+        for (const auto l : index.loads_behind(f)) amps += raw(draw(plan.loads[l], LoadState::peak));
+        add_users(plan, index, catalogue, plan.hubs[ref.index].id, lengths, before + Volt(amps * raw(path)),
+                  users, depth + 1);
+    }
+}
+
 bool into_load(const Plan& plan, const Feed& f) { return find_part(plan, f.to).kind == PartKind::load; }
 
 WireNeed wire_need(const Plan& plan, const Harness& harness, const WorstCase& worst, int bunched, size_t f) {
     const auto& feed = plan.feeds[f];
     WireNeed need;
-    need.continuous = worst.feeds[f].continuous;
+    need.continuous = worst.feeds[f].continuous * sizing_margin(plan.practices);
     need.volts = worst.feeds[f].highest_end;
     need.length = harness.routes[f].length;
     need.own_return = feed.ret == Return::own;
@@ -155,9 +174,7 @@ SetWindow rail_window(const Plan& plan, const PlanIndex& index, const Catalogue&
                       const std::vector<Metre>& lengths) {
     const auto& c = plan.converters[converter];
     std::vector<RailUser> users;
-    for (const auto f : index.from(c.id))
-        if (const auto ref = index.end_of(f); ref.kind == PartKind::load)
-            users.push_back({&plan.loads[ref.index], path_ohm(plan, catalogue, f, lengths[f])});
+    add_users(plan, index, catalogue, c.id, lengths, Volt(0), users);
     const auto* type = find(catalogue.converters, c.type);
     return set_window(users, type ? *type : ConverterType{}, plan.practices.set);
 }

@@ -77,7 +77,7 @@ void sags(const Context& c, std::vector<Finding>& out) {
     out.push_back(std::move(f));
 }
 
-void too_small(const Context& c, std::vector<Finding>& out) {
+void pack_too_small(const Context& c, std::vector<Finding>& out) {
     if (c.figures.mission.lasts || c.plan.batteries.empty()) return;
     const auto& b = c.plan.batteries.front();
     Finding f{Severity::danger,
@@ -131,7 +131,7 @@ const std::vector<Rule> rules_of::battery{
     {"battery-c-rate", "The pack is not asked for more current than it stands", c_rate},
     {"battery-sags", "At the strongest second, cold and nearly empty, the pack stays above its cut-off",
      sags},
-    {"battery-too-small", "The pack lasts the day", too_small},
+    {"battery-too-small", "The pack lasts the day", pack_too_small},
     {"battery-runs-low", "The day leaves something in the pack", runs_low},
     {"battery-over-100-wh", "Packs over 100 Wh and aircraft", carried},
 };

@@ -67,7 +67,7 @@ void unfused(const Context& c, std::vector<Finding>& out) {
     }
 }
 
-void too_big(const Context& c, std::vector<Finding>& out) {
+void fuse_too_big(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
         const auto& feed = c.plan.feeds[i];
         const auto& p = c.figures.protection[i];
@@ -102,7 +102,7 @@ void too_big(const Context& c, std::vector<Finding>& out) {
     }
 }
 
-void too_small(const Context& c, std::vector<Finding>& out) {
+void fuse_too_small(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
         const auto& feed = c.plan.feeds[i];
         const auto& p = c.figures.protection[i];
@@ -199,8 +199,8 @@ void upstream_first(const Context& c, std::vector<Finding>& out) {
 
 const std::vector<Rule> rules_of::fuses{
     {"fuse-missing", "Every feed has a fuse, or one before it that protects it", unfused},
-    {"fuse-too-big", "A fuse opens before its wire is hurt", too_big},
-    {"fuse-too-small", "A fuse carries its load, its peak and its start-up", too_small},
+    {"fuse-too-big", "A fuse opens before its wire is hurt", fuse_too_big},
+    {"fuse-too-small", "A fuse carries its load, its peak and its start-up", fuse_too_small},
     {"fuse-wrong-kind", "A fuse's voltage and breaking capacity suffice", wrong_kind},
     {"fuse-never-opens", "A short at the end of a feed opens something", never_opens},
     {"fuse-selectivity", "The fuse nearest to a short opens first", upstream_first},

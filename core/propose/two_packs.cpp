@@ -1,0 +1,104 @@
+#include "propose/two_packs.h"
+
+#include <algorithm>
+
+namespace sangre {
+namespace {
+
+bool goes_quiet(const Load& l) { return l.sensitive && !l.noisy; }
+
+bool is_quiet(const Id& id) { return id.ends_with(quiet_suffix); }
+
+Id bare(const Id& id) {
+    return is_quiet(id) ? id.substr(0, id.size() - std::string(quiet_suffix).size()) : id;
+}
+
+/// Passes every id of the side's parts through `renamed`; loads keep theirs.
+template <class Renamed>
+void rename_parts(Plan& plan, Renamed renamed) {
+    const auto source = [&](Id& id) {
+        if (!by_id(plan.loads, id)) id = renamed(id);
+    };
+    for (auto& f : plan.feeds) {
+        source(f.from), source(f.to);
+        f.id = renamed(f.id);
+        if (!f.shared_with.empty()) f.shared_with = renamed(f.shared_with);
+        for (auto& d : f.devices) d.id = renamed(d.id);
+    }
+    for (auto& b : plan.batteries) b.id = renamed(b.id);
+    for (auto& h : plan.hubs) h.id = renamed(h.id);
+    for (auto& c : plan.converters) c.id = renamed(c.id);
+}
+
+/// One side of the plan as a plan of its own.
+Plan side_of(const Plan& plan, bool quiet) {
+    Plan side = plan;
+    side.practices.supply = SupplySchool::one;
+    const auto other = [&](const auto& part) { return is_quiet(part.id) != quiet; };
+    std::erase_if(side.batteries, other), std::erase_if(side.hubs, other);
+    std::erase_if(side.converters, other), std::erase_if(side.feeds, other);
+    std::erase_if(side.loads, [&](const auto& l) { return goes_quiet(l) != quiet; });
+    if (quiet) rename_parts(side, bare);
+    return side;
+}
+
+template <class List>
+void append(List& all, const List& more) {
+    all.insert(all.end(), more.begin(), more.end());
+}
+
+void tell(Why& why, const char* heading, const Why& side) {
+    why.heading(heading);
+    for (const auto& line : side.lines)
+        why.add(line.text, line.tone == Tone::heading ? Tone::plain : line.tone);
+}
+
+}  // namespace
+
+bool wants_two_packs(const Plan& plan) {
+    return plan.practices.supply == SupplySchool::two &&
+           std::any_of(plan.loads.begin(), plan.loads.end(), goes_quiet) &&
+           !std::all_of(plan.loads.begin(), plan.loads.end(), goes_quiet);
+}
+
+Plan without_quiet_side(Plan plan) {
+    const auto quiet = [](const auto& part) { return is_quiet(part.id); };
+    std::erase_if(plan.batteries, quiet), std::erase_if(plan.hubs, quiet);
+    std::erase_if(plan.converters, quiet), std::erase_if(plan.feeds, quiet);
+    return plan;
+}
+
+tl::expected<Proposal, Refusals> propose_two_packs(const Plan& old, const Catalogue& catalogue) {
+    auto main = propose(side_of(old, false), catalogue);
+    auto quiet = propose(side_of(old, true), catalogue);
+    if (!main || !quiet) {
+        Refusals all = main ? Refusals{} : main.error();
+        if (!quiet) append(all, quiet.error());
+        return tl::unexpected(all);
+    }
+    auto& apart = quiet->plan;
+    rename_parts(apart, [](const Id& id) { return id + quiet_suffix; });
+    for (auto& b : apart.batteries)
+        if (b.name.empty() || b.name == "Battery") b.name = "Quiet pack";
+    for (auto& h : apart.hubs)
+        if (!h.name.starts_with("Quiet")) h.name = "Quiet " + h.name;
+    for (auto& f : apart.feeds)
+        for (auto& d : f.devices)
+            if (d.name == "Main") d.name = "Quiet main";
+    Proposal both{old, {}};
+    auto& next = both.plan;
+    next.batteries = main->plan.batteries, next.hubs = main->plan.hubs;
+    next.converters = main->plan.converters, next.feeds = main->plan.feeds;
+    next.phases = main->plan.phases;
+    append(next.batteries, apart.batteries), append(next.hubs, apart.hubs);
+    append(next.converters, apart.converters), append(next.feeds, apart.feeds);
+    both.why.title = "The proposal";
+    tell(both.why, "Main pack", main->why);
+    tell(both.why, "Quiet pack", quiet->why);
+    both.why.add(
+        "Two packs to charge and to watch; signals between the sides still need a ground between them.",
+        Tone::caution);
+    return both;
+}
+
+}  // namespace sangre
