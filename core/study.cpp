@@ -5,6 +5,7 @@
 
 #include "battery/pack.h"
 #include "network/answers.h"
+#include "network/device_part.h"
 #include "propose/sizing.h"
 
 namespace sangre {
@@ -20,14 +21,8 @@ void weigh(Study& s, const Plan& plan, const Catalogue& catalogue) {
         const auto& feed = plan.feeds[f];
         if (const auto* w = find(catalogue.wires, feed.wire))
             grams += w->gram_per_m * raw(s.harness.routes[f].cut) * (feed.ret == Return::own ? 2 : 1);
-        const auto part = [&](const auto* type) {
-            if (type) grams += raw(type->mass), s.cost += type->cost;
-        };
-        for (const auto& d : feed.devices) {
-            if (d.kind == DeviceKind::fuse) part(find(catalogue.fuses, d.type));
-            if (d.kind == DeviceKind::power_switch) part(find(catalogue.switches, d.type));
-            if (d.kind == DeviceKind::connector) part(find(catalogue.connectors, d.type));
-        }
+        for (const auto& d : feed.devices)
+            if (const auto part = device_part(catalogue, d)) grams += raw(part->mass), s.cost += part->cost;
     }
     s.mass = Gram(grams);
 }

@@ -6,6 +6,14 @@
 
 namespace sangre::app {
 
+QString FlowMap::lasts(size_t battery) const {
+    const auto& m = document_.study().mission;
+    for (const auto& pack : m.packs)
+        if (std::find(pack.batteries.begin(), pack.batteries.end(), battery) != pack.batteries.end())
+            return pack.run_time_capped ? tr("> 1 year") : said(pack.run_time);
+    return tr("—");
+}
+
 void FlowMap::paint_battery(QPainter& p, const Block& b) {
     const auto& t = theme();
     const auto& s = document_.study();
@@ -36,15 +44,14 @@ void FlowMap::paint_battery(QPainter& p, const Block& b) {
     const bool on_fill = charge > 0.5;
     text(p, vessel, QString::fromStdString(format_percent(charge)), on_fill ? t.accent_ink : t.ink,
          face(16, true), Qt::AlignCenter);
-    text(p, QRectF(x, b.area.bottom() - u(22), w, u(18)),
-         tr("lasts %1").arg(s.mission.run_time_capped ? tr("> 1 year") : said(s.mission.run_time)), t.muted,
+    text(p, QRectF(x, b.area.bottom() - u(22), w, u(18)), tr("lasts %1").arg(lasts(b.index)), t.muted,
          face(11), Qt::AlignCenter);
     const auto tip = chemistry ? QString::fromStdString(pack_summary(battery, *chemistry)) : QString();
-    add_spot({b.area,
-              "part:" + QString::fromStdString(b.id),
-              tip,
-              [this, id = b.id] { document_.select(id); },
-              {}});
+    add_spot(
+        {b.area, "part:" + QString::fromStdString(b.id),
+         tip + "\n" + tr("Right-click to type another pack or fit an old one to its measured discharge."),
+         [this, id = b.id] { document_.select(id); },
+         [this, id = b.id, at = b.area.topRight()] { battery_menu(id, at); }});
     const QRectF dial = vessel;
     add_spot(
         {dial, "charge", tr("Click a level to look at that charge"), {}, {}, Qt::PointingHandCursor, false});
@@ -117,7 +124,9 @@ void FlowMap::paint_load(QPainter& p, const Block& b) {
     card(p, b.area, document_.selection() == b.id, starved || over ? t.danger : QColor());
     const bool off = raw(now.amps) < 1e-6;
     const auto name = QString::fromStdString(l.name);
-    const auto figures = off ? tr("off") : said(now.volts) + "  " + said(now.amps);
+    const auto figures = off         ? tr("off")
+                         : grouped() ? said(now.watts)
+                                     : said(now.volts) + "  " + said(now.amps);
     const QRectF inner = b.area.adjusted(u(9), u(3), -u(6), -u(3));
     if (b.area.height() < u(34)) {
         // The figures stand whole; the name gives way.
@@ -134,12 +143,14 @@ void FlowMap::paint_load(QPainter& p, const Block& b) {
             text(p, QRectF(inner.left(), inner.top() + u(33), inner.width(), u(17)),
                  tr("peak %1 for %2").arg(said(l.peak), said(l.peak_time)), t.muted, face(11));
     }
-    add_spot({b.area,
-              "part:" + QString::fromStdString(b.id),
-              tr("%1: %2 %3. Drag it onto another rail to feed it from there.")
+    add_spot({b.area, "part:" + QString::fromStdString(b.id),
+              tr("%1: %2 %3. Drag it onto another rail to feed it from there; right-click for its feed.")
                   .arg(name, figures, said(now.watts)),
               [this, id = b.id] { document_.select(id); },
-              {}});
+              [this, id = b.id, at = b.area.bottomLeft()] {
+                  const auto into = feeds_into(document_.plan(), id);
+                  if (!into.empty()) feed_menu(document_.plan().feeds[into.front()].id, at);
+              }});
 }
 
 }  // namespace sangre::app

@@ -1,9 +1,16 @@
 // The flow map under the hand: what is dragged, dropped and asked of a rail.
+#include <QFile>
+#include <QFileDialog>
 #include <QMenu>
 #include <QMouseEvent>
 
+#include "battery/fit.h"
+#include "battery/pack_text.h"
+#include "files/measured_log.h"
 #include "power/flow_map.h"
+#include "propose/device_offers.h"
 #include "propose/rail_edits.h"
+#include "units/format.h"
 
 namespace sangre::app {
 
@@ -46,7 +53,132 @@ void FlowMap::rail_menu(const Id& rail, QPointF at) {
         from->addAction(name(h.id), this, [=, this, id = h.id] { feed_from(rail, id); });
     merged->setEnabled(!merged->isEmpty());
     from->setEnabled(!from->isEmpty());
-    m.exec(mapToGlobal(at.toPoint()));
+    m.exec(mapToGlobal((at * zoom()).toPoint()));
+}
+
+void FlowMap::feed_menu(const Id& feed, QPointF at) {
+    document_.select(feed);
+    using Kind = DeviceOffer::Group;
+    QMenu m(this);
+    m.setToolTipsVisible(true);
+    const auto offers = device_offers(document_.plan(), document_.catalogue(), document_.study(), feed);
+    for (const auto& [group, title] : {std::pair{Kind::protect, tr("Protect")},
+                                       {Kind::turn_off, tr("Turn off")},
+                                       {Kind::quieten, tr("Quieten")},
+                                       {Kind::watch, tr("Watch")},
+                                       {Kind::take_out, tr("Take out")}}) {
+        auto* sub = m.addMenu(title);
+        sub->setToolTipsVisible(true);
+        for (const auto& o : offers) {
+            if (o.group != group) continue;
+            const auto name = QString::fromStdString(o.name);
+            auto* a = sub->addAction(
+                o.purpose.empty() ? name : tr("%1: %2").arg(name, QString::fromStdString(o.purpose)), this,
+                [this, edit = o.edit,
+                 words = group == Kind::take_out ? tr("Take out %1").arg(name) : tr("Put in %1").arg(name)] {
+                    document_.apply_and_tell(edit, words);
+                });
+            a->setToolTip(QString::fromStdString(o.purpose));
+        }
+        sub->setEnabled(!sub->isEmpty());
+    }
+    m.exec(mapToGlobal((at * zoom()).toPoint()));
+}
+
+void FlowMap::battery_menu(const Id& id, QPointF at) {
+    document_.select(id);
+    const auto* battery = by_id(document_.plan().batteries, id);
+    if (!battery) return;
+    QMenu m(this);
+    m.addAction(tr("Type another pack\tEnter"), this, [this, id] {
+        if (const auto* b = block(id)) edit_battery(id, b->area);
+    });
+    m.addAction(tr("Old? Fit it to a measured discharge…"), this, [this, id] {
+        const auto file = QFileDialog::getOpenFileName(this, tr("A log of time, volts and amperes"), {},
+                                                       tr("Tables (*.csv *.tsv *.txt)"));
+        if (!file.isEmpty()) fit_battery(id, file);
+    });
+    m.addAction(tr("As new again"), this, [this, b = *battery]() mutable {
+         b.health = b.resistance_factor = b.weakest_cell = 1;
+         document_.apply_and_tell(Edit([b](const Plan& p) { return put_battery(p, b); }),
+                                  tr("A pack as new"));
+     })->setEnabled(battery->health != 1 || battery->resistance_factor != 1 || battery->weakest_cell != 1);
+    m.exec(mapToGlobal((at * zoom()).toPoint()));
+}
+
+void FlowMap::edit_battery(const Id& id, const QRectF& area) {
+    const auto* b = by_id(document_.plan().batteries, id);
+    if (!b) return;
+    const auto* chemistry = sangre::find(document_.catalogue().chemistries, b->chemistry);
+    const QRectF field(area.left() + u(4), area.top() + u(4), u(190), u(28));
+    edit_at(field, chemistry ? QString::fromStdString(pack_line(*b, *chemistry)) : QString(),
+            [this, id](const QString& typed) -> QString {
+                const auto* now = by_id(document_.plan().batteries, id);
+                if (!now) return {};
+                const auto next = parse_pack(document_.catalogue(), *now, typed.toStdString());
+                if (!next) return QString::fromStdString(next.error().message);
+                close_editor();
+                document_.apply_and_tell(Edit([b = *next](const Plan& p) { return put_battery(p, b); }),
+                                         tr("Another pack"));
+                return {};
+            });
+}
+
+void FlowMap::fit_battery(const Id& id, const QString& log_file) {
+    const auto* battery = by_id(document_.plan().batteries, id);
+    const auto* chemistry =
+        battery ? sangre::find(document_.catalogue().chemistries, battery->chemistry) : nullptr;
+    const auto refuse = [&](const std::string& why) {
+        emit document_.said(tr("%1: %2. Nothing was changed.").arg(log_file, QString::fromStdString(why)),
+                            true, false);
+    };
+    if (!chemistry) return refuse("the pack's chemistry is not in the catalogue");
+    QFile f(log_file);
+    if (!f.open(QIODevice::ReadOnly)) return refuse(f.errorString().toStdString());
+    const auto log = measured_log_from_csv(f.readAll().toStdString());
+    if (!log) return refuse(log.error());
+    const auto fit = fit_discharge(*battery, *chemistry, *log);
+    if (!fit) return refuse(fit.error());
+    auto fitted = *battery;
+    fitted.health = fit->health, fitted.resistance_factor = fit->resistance_factor;
+    document_.apply_and_tell(
+        Edit([fitted](const Plan& p) { return put_battery(p, fitted); }),
+        tr("Fit %1: %2 left, %3 inside")
+            .arg(QString::fromStdString(battery->name), QString::fromStdString(format(fit->capacity)),
+                 QString::fromStdString(format(fit->resistance))));
+    document_.show_why(fit->why);
+}
+
+void FlowMap::zoom_to_fit() {
+    const auto* view = parentWidget();
+    if (!view) return;
+    const auto whole = minimumSizeHint();
+    set_zoom(std::min(1.0, zoom() * view->height() / std::max(1, whole.height())));
+    setMinimumHeight(minimumSizeHint().height());
+}
+
+void FlowMap::wheelEvent(QWheelEvent* e) {
+    if (!(e->modifiers() & Qt::ControlModifier)) return Canvas::wheelEvent(e);
+    set_zoom(zoom() * (e->angleDelta().y() > 0 ? 1.1 : 1 / 1.1));
+    setMinimumHeight(minimumSizeHint().height());
+    e->accept();
+}
+
+void FlowMap::keyPressEvent(QKeyEvent* e) {
+    if (e->key() == Qt::Key_0) return zoom_to_fit();
+    if (e->key() == Qt::Key_1 && e->modifiers() == Qt::NoModifier) {
+        set_zoom(1);
+        return setMinimumHeight(minimumSizeHint().height());
+    }
+    const auto key = focused_spot();
+    if ((e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter) && key.startsWith("part:")) {
+        const Id id = key.mid(5).toStdString();
+        const auto* b = block(id);
+        // A second Enter on a selected pack opens its line.
+        if (b && b->kind == PartKind::battery && document_.selection() == id)
+            return edit_battery(id, b->area);
+    }
+    Canvas::keyPressEvent(e);
 }
 
 void FlowMap::drop_load(const Id& load, const Id& source) {
@@ -71,8 +203,8 @@ void FlowMap::drop_rail(const Id& rail, const Block& onto, QPoint at) {
 
 void FlowMap::mousePressEvent(QMouseEvent* e) {
     for (const auto kind : {PartKind::load, PartKind::converter})
-        if (const auto* b = block_at(e->position(), kind); b && e->button() == Qt::LeftButton)
-            dragged_ = b->id, drag_at_ = e->position();
+        if (const auto* b = block_at(in_drawing(e->position()), kind); b && e->button() == Qt::LeftButton)
+            dragged_ = b->id, drag_at_ = in_drawing(e->position());
     if (const auto* s = spot_at(e->position()); s && s->key == "charge") {
         auto c = document_.conditions();
         c.charge = std::clamp((s->area.bottom() - e->position().y()) / s->area.height(), 0.0, 1.0);
@@ -83,9 +215,9 @@ void FlowMap::mousePressEvent(QMouseEvent* e) {
 
 void FlowMap::mouseMoveEvent(QMouseEvent* e) {
     if (!dragged_.empty() && (e->buttons() & Qt::LeftButton) &&
-        (dragging_ || (e->position() - drag_at_).manhattanLength() > u(12))) {
+        (dragging_ || (in_drawing(e->position()) - drag_at_).manhattanLength() > u(12))) {
         dragging_ = true;
-        drag_at_ = e->position();
+        drag_at_ = in_drawing(e->position());
         return update();
     }
     Canvas::mouseMoveEvent(e);
@@ -95,8 +227,8 @@ void FlowMap::mouseReleaseEvent(QMouseEvent* e) {
     const Id dragged = std::exchange(dragged_, {});
     if (!std::exchange(dragging_, false)) return Canvas::mouseReleaseEvent(e);
     update();
-    const auto* onto = block_at(e->position(), PartKind::converter);
-    if (!onto) onto = block_at(e->position(), PartKind::hub);
+    const auto* onto = block_at(in_drawing(e->position()), PartKind::converter);
+    if (!onto) onto = block_at(in_drawing(e->position()), PartKind::hub);
     if (!onto) return;
     if (by_id(document_.plan().converters, dragged)) return drop_rail(dragged, Block(*onto), e->pos());
     drop_load(dragged, onto->id);

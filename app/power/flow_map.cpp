@@ -8,128 +8,69 @@
 namespace sangre::app {
 namespace {
 
-constexpr double least_band = 1.6;
-
-/// Room a load's card needs: two lines while there are few, one when they are many.
-double load_height(size_t loads) { return loads <= 12 ? u(42) : loads <= 24 ? u(24) : u(19); }
+constexpr int glow_ms = 150;
 
 }  // namespace
 
 FlowMap::FlowMap(Document& document, QWidget* parent) : Canvas(tr("Flow map"), parent), document_(document) {
+    glow_.setDuration(glow_ms);
+    glow_.setStartValue(1.0);
+    glow_.setEndValue(0.0);
+    connect(&glow_, &QVariantAnimation::valueChanged, this, [this] { update(); });
     connect(&document_, &Document::changed, this, [this] {
         setMinimumHeight(minimumSizeHint().height());
+        note_changes();
         update();
     });
     connect(&document_, &Document::selection_changed, this, [this] { update(); });
     setMinimumHeight(minimumSizeHint().height());
+    note_changes();
 }
 
-QSize FlowMap::minimumSizeHint() const {
-    const auto n = document_.plan().loads.size();
-    return {u(500), std::max<int>(
-                        u(300), static_cast<int>((load_height(n) + u(4)) * static_cast<double>(n)) + u(16))};
-}
-
-FlowMap::Block* FlowMap::block(const Id& id) {
-    for (auto& b : blocks_)
-        if (b.id == id) return &b;
-    return nullptr;
-}
-
-const FlowMap::Block* FlowMap::block_at(QPointF at, PartKind kind) const {
-    for (const auto& b : blocks_)
-        if (b.kind == kind && b.area.contains(at)) return &b;
-    return nullptr;
-}
-
-void FlowMap::order(const Id& part, int column, std::vector<Id>& seen) {
-    if (std::find(seen.begin(), seen.end(), part) != seen.end()) return;
-    seen.push_back(part);
-    const auto ref = find_part(document_.plan(), part);
-    blocks_.push_back({part, ref.kind, ref.index, column, {}, 0, false});
-    for (const auto f : feeds_from(document_.plan(), part))
-        order(document_.plan().feeds[f].to, column + 1, seen);
-}
-
-double FlowMap::band_height(Watt power) const {
-    return std::max(least_band, std::abs(raw(power)) * pixels_per_watt_);
-}
-
-void FlowMap::lay_out() {
+/// Which parts carry another power than a moment ago: they glow briefly.
+void FlowMap::note_changes() {
     const auto& plan = document_.plan();
-    blocks_.clear();
-    std::vector<Id> seen;
-    for (const auto& b : plan.batteries) order(b.id, 0, seen);
-    for (const auto& c : plan.converters) order(c.id, 2, seen);
-    for (const auto& l : plan.loads) order(l.id, 3, seen);
+    const auto& now = document_.study().now;
+    std::map<Id, double> watts;
+    for (size_t i = 0; i < plan.loads.size(); ++i) watts[plan.loads[i].id] = raw(now.loads[i].watts);
+    for (size_t i = 0; i < plan.batteries.size(); ++i)
+        watts[plan.batteries[i].id] = raw(now.batteries[i].watts);
+    for (size_t i = 0; i < plan.converters.size(); ++i)
+        watts[plan.converters[i].id] = raw(now.converters[i].in) * raw(now.converters[i].in_amps);
+    changed_.clear();
+    for (const auto& [id, w] : watts) {
+        const auto before = shown_watts_.find(id);
+        const double was = before == shown_watts_.end() ? 0 : before->second;
+        if (std::abs(w - was) > 0.01 * std::max({std::abs(w), std::abs(was), 0.05})) changed_.insert(id);
+    }
+    const bool first = shown_watts_.empty();
+    shown_watts_ = std::move(watts);
+    if (first) changed_.clear();
+    if (changed_.empty() || !isVisible()) return;
+    glow_.stop();
+    glow_.start();
+}
 
-    // Loads stand in a column at the right in the order the bands leave, so that bands do not cross.
-    const double h = height(), gap = u(4);
-    double y = u(4), total = std::max(1.0, raw(document_.study().now.drawn));
-    const double load_h = load_height(plan.loads.size());
-    const double load_w = u(164), load_x = width() - load_w - u(4);
-    const double spare = h - u(10) - (load_h + gap) * static_cast<double>(plan.loads.size());
-    for (auto& b : blocks_) {
-        if (b.kind != PartKind::load) continue;
-        const auto& now = document_.study().now.loads;
-        const double share = b.index < now.size() ? raw(now[b.index].watts) / total : 0;
-        const double height_here = load_h + std::max(0.0, spare) * 0.9 * std::max(0.0, share);
-        b.area = QRectF(load_x, y, load_w, height_here);
-        y += height_here + gap;
-    }
-    double drawn = 1;
-    for (const auto& b : document_.study().now.batteries) drawn = std::max(drawn, std::abs(raw(b.watts)));
-    pixels_per_watt_ = std::max(20.0, std::min(spare * 0.9 + load_h * 2, h * 0.55)) / drawn;
+std::set<Id> FlowMap::glowing() const {
+    return glow_.state() == QAbstractAnimation::Running ? changed_ : std::set<Id>();
+}
 
-    // Everything else stands at the middle of what it feeds.
-    for (auto b = blocks_.rbegin(); b != blocks_.rend(); ++b) {
-        if (b->kind == PartKind::load) continue;
-        double top = 1e9, bottom = -1e9, sent = 0;
-        for (const auto f : feeds_from(plan, b->id)) {
-            sent += band_height(document_.study().now.feeds[f].sent);
-            if (const auto* to = block(plan.feeds[f].to))
-                top = std::min(top, to->area.top()), bottom = std::max(bottom, to->area.bottom());
-        }
-        const double middle = top > bottom ? h / 2 : (top + bottom) / 2;
-        const bool converter = b->kind == PartKind::converter, battery = b->kind == PartKind::battery;
-        const double tall = battery     ? std::max<double>(u(210), sent + u(20))
-                            : converter ? std::max<double>(u(64), sent + 4)
-                                        : std::max<double>(u(40), sent + u(8));
-        const double wide = battery ? u(118) : converter ? u(168) : u(16);
-        const double x = battery     ? u(4)
-                         : converter ? width() - load_w - wide - u(104)
-                                     : u(118) + u(58) + (b->column - 1) * u(84);
-        b->area = QRectF(
-            x,
-            std::clamp(middle - tall / 2, static_cast<double>(u(4)), std::max<double>(u(4), h - tall - u(4))),
-            wide, tall);
-    }
-    // Modules must not cover each other.
-    double low = u(4);
-    for (auto& b : blocks_) {
-        if (b.kind != PartKind::converter) continue;
-        if (b.area.top() < low) b.area.moveTop(low);
-        low = b.area.bottom() + u(8);
-    }
-    if (low - u(8) > h - u(4)) {
-        double shift = low - u(8) - (h - u(4)), ceiling = h - u(4);
-        for (auto b = blocks_.rbegin(); b != blocks_.rend() && shift > 0; ++b)
-            if (b->kind == PartKind::converter)
-                b->area.moveBottom(std::min(b->area.bottom(), ceiling)), ceiling = b->area.top() - u(8);
-    }
-    for (auto& b : blocks_) {
-        double sent = 0;
-        for (const auto f : feeds_from(plan, b.id)) sent += band_height(document_.study().now.feeds[f].sent);
-        b.out_y = b.area.center().y() - sent / 2;
-    }
+void FlowMap::paint_glow(QPainter& p) {
+    if (glowing().empty()) return;
+    auto colour = theme().accent;
+    colour.setAlphaF(static_cast<float>(glow_.currentValue().toDouble()));
+    p.setPen(QPen(colour, u(3)));
+    p.setBrush(Qt::NoBrush);
+    for (const auto& b : blocks_)
+        if (changed_.contains(b.id)) p.drawRoundedRect(b.area.adjusted(-2, -2, 2, 2), 7, 7);
 }
 
 void FlowMap::paint(QPainter& p) {
     if (document_.plan().feeds.empty()) {
-        card(p, QRectF(0, 0, width() - u(2), u(92)));
-        text(p, QRectF(u(16), u(12), width() - u(30), u(28)), tr("No power flows yet."), theme().ink,
+        card(p, QRectF(0, 0, paint_width() - u(2), u(92)));
+        text(p, QRectF(u(16), u(12), paint_width() - u(30), u(28)), tr("No power flows yet."), theme().ink,
              face(16, true));
-        text(p, QRectF(u(16), u(42), width() - u(30), u(20)),
+        text(p, QRectF(u(16), u(42), paint_width() - u(30), u(20)),
              document_.plan().loads.empty()
                  ? tr("List what must run on Loads, then press Propose (Ctrl+P).")
                  : tr("Press Propose (Ctrl+P): it chooses battery, rails, fuses and wires, and says why."),
@@ -140,6 +81,7 @@ void FlowMap::paint(QPainter& p) {
     paint_bands(p);
     paint_heat(p);
     for (const auto& b : blocks_) paint_block(p, b);
+    paint_glow(p);
     if (dragging_) {
         p.setPen(QPen(theme().accent, 2, Qt::DashLine));
         if (const auto* from = block(dragged_)) p.drawLine(from->area.center(), drag_at_);
@@ -147,55 +89,71 @@ void FlowMap::paint(QPainter& p) {
 }
 
 void FlowMap::paint_bands(QPainter& p) {
-    const auto& t = theme();
     const auto& plan = document_.plan();
     const auto open = demand_for(plan, document_.conditions()).open;
-    for (auto& from : blocks_)
+    for (auto& from : blocks_) {
+        // Many loads of one source: one band to all of them, drawn where the first would leave.
+        const auto group =
+            std::find_if(groups_.begin(), groups_.end(), [&](const auto& g) { return g.source == from.id; });
+        double together = 0;
+        if (group != groups_.end())
+            for (const auto f : group->feeds) together += band_height(document_.study().now.feeds[f].sent);
+        bool drawn = false;
         for (const auto f : feeds_from(plan, from.id)) {
-            const auto& feed = plan.feeds[f];
-            const auto& now = document_.study().now.feeds[f];
-            auto* to = block(feed.to);
+            auto* to = block(plan.feeds[f].to);
             if (!to) continue;
-            const double h = band_height(now.sent), y0 = from.out_y + h / 2, y1 = to->area.center().y();
+            const bool in_group =
+                group != groups_.end() &&
+                std::find(group->feeds.begin(), group->feeds.end(), f) != group->feeds.end();
+            if (in_group && drawn) continue;
+            drawn = drawn || in_group;
+            const double h = in_group ? together : band_height(document_.study().now.feeds[f].sent);
+            const QPointF start(from.area.right(), from.out_y + h / 2);
             from.out_y += h;
-            const double x0 = from.area.right(), x1 = to->area.left(), bend = (x1 - x0) * 0.5;
-            const bool off = open[f] || std::abs(raw(now.sent)) < 0.005,
-                       selected = document_.selection() == feed.id;
-            QPainterPath path(QPointF(x0, y0));
-            path.cubicTo(x0 + bend, y0, x1 - bend, y1, x1, y1);
-            const bool after_module = from.kind == PartKind::converter;
-            QColor colour = after_module && raw(now.at_source) < 6 ? t.cool : t.flow;
-            if (selected || hovered() == "feed:" + QString::fromStdString(feed.id)) colour = t.accent;
-            if (off)
-                p.setPen(QPen(selected ? t.accent : t.flow_soft, 1.6, Qt::DashLine));
-            else
-                p.setPen(QPen(colour, h, Qt::SolidLine, Qt::FlatCap));
-            p.setBrush(Qt::NoBrush);
-            p.drawPath(path);
-            const auto middle = path.pointAtPercent(0.52);
-            const auto key = "feed:" + QString::fromStdString(feed.id);
-            const auto tip =
-                tr("%1\n%2 · %3 · %4\n%5, drop %6")
-                    .arg(QString::fromStdString(feed_name(plan, feed)), said(now.at_source), said(now.supply),
-                         said(now.sent), said(document_.study().harness.routes[f].length),
-                         QString::fromStdString(format_percent(document_.study().worst.feeds[f].drop_share)));
-            const double grab = std::clamp(h, static_cast<double>(u(12)), static_cast<double>(u(46)));
-            add_spot({QRectF(middle.x() - u(20), middle.y() - grab / 2, u(40), grab),
-                      key,
-                      tip,
-                      [this, id = feed.id] { document_.select(id); },
-                      {}});
-            const auto* fuse = device(feed, DeviceKind::fuse);
-            if (!fuse || (off && h < u(4)) || plan.loads.size() > 24) continue;
-            const QString rating = format_number(raw(fuse->rating)).c_str() + QStringLiteral(" A");
-            const double w = text_width(rating, face(11, true)) + u(12);
-            const QRectF pill(middle.x() - w / 2, middle.y() - u(8), w, u(16));
-            const bool bad = !document_.study().protection[f].protects;
-            p.setPen(QPen(bad ? t.danger : t.accent, bad ? 2 : 1));
-            p.setBrush(t.card);
-            p.drawRoundedRect(pill, u(8), u(8));
-            text(p, pill, rating, bad ? t.danger : t.accent, face(11, true), Qt::AlignCenter);
+            paint_band(p, from, f, start, arrival(*to, f), h, open[f], in_group);
         }
+    }
+}
+
+void FlowMap::paint_band(QPainter& p, const Block& from, size_t f, QPointF start, QPointF end, double h,
+                         bool open, bool many) {
+    const auto& t = theme();
+    const auto& plan = document_.plan();
+    const auto& feed = plan.feeds[f];
+    const auto& now = document_.study().now.feeds[f];
+    const double bend = (end.x() - start.x()) * 0.5;
+    const auto key = "feed:" + QString::fromStdString(feed.id);
+    const bool off = !many && (open || std::abs(raw(now.sent)) < 0.005);
+    const bool selected = document_.selection() == feed.id && !many;
+    QPainterPath path(start);
+    path.cubicTo(start.x() + bend, start.y(), end.x() - bend, end.y(), end.x(), end.y());
+    QColor colour = from.kind == PartKind::converter && raw(now.at_source) < 6 ? t.cool : t.flow;
+    if (selected || (hovered() == key && !many)) colour = t.accent;
+    p.setPen(off ? QPen(selected ? t.accent : t.flow_soft, 1.6, Qt::DashLine)
+                 : QPen(colour, h, Qt::SolidLine, Qt::FlatCap));
+    p.setBrush(Qt::NoBrush);
+    p.drawPath(path);
+    if (many) return;
+    const auto middle = path.pointAtPercent(0.52);
+    const auto tip =
+        tr("%1\n%2 · %3 · %4\n%5, drop %6\nRight-click: fuse, switch, filter, meter …")
+            .arg(QString::fromStdString(feed_name(plan, feed)), said(now.at_source), said(now.supply),
+                 said(now.sent), said(document_.study().harness.routes[f].length),
+                 QString::fromStdString(format_percent(document_.study().worst.feeds[f].drop_share)));
+    const double grab = std::clamp(h, static_cast<double>(u(12)), static_cast<double>(u(46)));
+    add_spot({QRectF(middle.x() - u(20), middle.y() - grab / 2, u(40), grab), key, tip,
+              [this, id = feed.id] { document_.select(id); },
+              [this, id = feed.id, middle] { feed_menu(id, middle); }});
+    const auto* fuse = device(feed, DeviceKind::fuse);
+    if (!fuse || (off && h < u(4))) return;
+    const QString rating = format_number(raw(fuse->rating)).c_str() + QStringLiteral(" A");
+    const double w = text_width(rating, face(11, true)) + u(12);
+    const QRectF pill(middle.x() - w / 2, middle.y() - u(8), w, u(16));
+    const bool bad = !document_.study().protection[f].protects;
+    p.setPen(QPen(bad ? t.danger : t.accent, bad ? 2 : 1));
+    p.setBrush(t.card);
+    p.drawRoundedRect(pill, u(8), u(8));
+    text(p, pill, rating, bad ? t.danger : t.accent, face(11, true), Qt::AlignCenter);
 }
 
 void FlowMap::paint_heat(QPainter& p) {
@@ -208,7 +166,7 @@ void FlowMap::paint_heat(QPainter& p) {
     // What the wires lose falls out beside the battery, to the scale of the bands.
     const double h = std::clamp(raw(s.now.wire_heat) * pixels_per_watt_, 2.0, static_cast<double>(u(14)));
     const double x = battery->area.right() + u(9),
-                 y = std::min(battery->area.bottom() + u(26), static_cast<double>(height() - u(26)));
+                 y = std::min<double>(battery->area.bottom() + u(26), paint_height() - u(26));
     QPainterPath path(QPointF(battery->area.right(), battery->out_y - h / 2));
     path.quadTo(x, battery->out_y - h / 2, x, y);
     p.setPen(QPen(t.heat_soft, h, Qt::SolidLine, Qt::FlatCap));
@@ -219,8 +177,6 @@ void FlowMap::paint_heat(QPainter& p) {
 }
 
 void FlowMap::paint_block(QPainter& p, const Block& b) {
-    const auto& plan = document_.plan();
-    const auto key = "part:" + QString::fromStdString(b.id);
     switch (b.kind) {
         case PartKind::battery:
             paint_battery(p, b);
@@ -231,33 +187,34 @@ void FlowMap::paint_block(QPainter& p, const Block& b) {
         case PartKind::load:
             paint_load(p, b);
             break;
-        case PartKind::hub: {
-            p.setPen(Qt::NoPen);
-            p.setBrush(document_.selection() == b.id ? theme().accent : theme().ink);
-            p.drawRoundedRect(b.area, 3, 3);
-            const QString name = QString::fromStdString(name_of(plan, b.id));
-            const auto volts = said(document_.study().now.hubs[b.index].volts);
-            // Two hubs side by side write on alternate sides, so that their names do not meet.
-            const bool above = b.column % 2 == 0 || b.area.top() < u(60);
-            const double y = above && b.area.top() > u(40) ? b.area.top() - u(36) : b.area.bottom() + u(2);
-            if (b.area.top() > u(40)) {
-                const double level = b.column % 2 == 0 ? 0 : -u(34);
-                const double left = std::max<double>(b.area.center().x() - u(56), u(142));
-                text(p, QRectF(left, y + (above ? level : 0), u(112), u(17)), name, theme().ink,
-                     face(13, true), Qt::AlignCenter);
-                text(p, QRectF(left, y + u(16) + (above ? level : 0), u(112), u(16)), volts, theme().muted,
-                     face(12), Qt::AlignCenter);
-            }
-            add_spot({b.area.adjusted(-u(6), 0, u(6), 0),
-                      key,
-                      name + "\n" + volts,
-                      [this, id = b.id] { document_.select(id); },
-                      {}});
+        case PartKind::hub:
+            paint_hub(p, b);
             break;
-        }
         case PartKind::none:
             break;
     }
+}
+
+void FlowMap::paint_hub(QPainter& p, const Block& b) {
+    p.setPen(Qt::NoPen);
+    p.setBrush(document_.selection() == b.id ? theme().accent : theme().ink);
+    p.drawRoundedRect(b.area, 3, 3);
+    const QString name = QString::fromStdString(name_of(document_.plan(), b.id));
+    const auto volts = said(document_.study().now.hubs[b.index].volts);
+    // Hubs side by side write on alternate sides, so that their names do not meet; but where there is room.
+    const bool room_above = b.area.top() > u(40), room_below = b.area.bottom() + u(36) < paint_height();
+    const bool above = room_above && (b.column % 2 == 0 || !room_below);
+    if ((room_above || room_below) && !grouped()) {
+        const double y = above ? b.area.top() - u(36) : b.area.bottom() + u(2);
+        const double left = std::max<double>(b.area.center().x() - u(56), u(142));
+        text(p, QRectF(left, y, u(112), u(17)), name, theme().ink, face(13, true), Qt::AlignCenter);
+        text(p, QRectF(left, y + u(16), u(112), u(16)), volts, theme().muted, face(12), Qt::AlignCenter);
+    }
+    add_spot({b.area.adjusted(-u(6), 0, u(6), 0),
+              "part:" + QString::fromStdString(b.id),
+              name + "\n" + volts,
+              [this, id = b.id] { document_.select(id); },
+              {}});
 }
 
 void FlowMap::set_voltage(const Id& id, const QRectF& area) {

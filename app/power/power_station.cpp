@@ -55,7 +55,7 @@ PowerStation::PowerStation(Document& document, QWidget* parent) : QWidget(parent
         pages_->setCurrentIndex(page);
         const std::array titles{tr("Where the power goes"), tr("Which battery"), tr("Which plan"),
                                 tr("Where builders disagree")};
-        const std::array hints{tr("Band height is watts. Drag loads and rails; right-click for more."),
+        const std::array hints{tr("Drag to rearrange, right-click for more."),
                                tr("The few worth having. Take one; Ctrl+Z."),
                                tr("Take one and see what changed; Ctrl+Z."),
                                tr("Click a way to build it so; Ctrl+Z.")};

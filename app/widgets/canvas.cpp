@@ -39,7 +39,10 @@ void Canvas::paintEvent(QPaintEvent*) {
     spots_.clear();
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
+    p.scale(zoom_, zoom_);
     paint(p);
+    p.resetTransform();
+    for (auto& s : spots_) s.area = QRectF(s.area.topLeft() * zoom_, s.area.size() * zoom_);
     if (!hasFocus() || focused_.isEmpty()) return;
     for (const auto& s : spots_)
         if (s.key == focused_) {
@@ -57,6 +60,7 @@ QString Canvas::export_picture(const QString& file) {
         p.scale(scale, scale);
         p.fillRect(rect(), theme().paper);
         spots_.clear();
+        p.scale(zoom_, zoom_);
         paint(p);
         return p.end();
     };
@@ -79,6 +83,13 @@ QString Canvas::export_picture(const QString& file) {
         return tr("%1: a picture ends in .svg, .pdf or .png").arg(file);
     update();
     return done ? QString() : tr("%1 cannot be written").arg(file);
+}
+
+void Canvas::set_zoom(double zoom) {
+    close_editor();
+    zoom_ = std::clamp(zoom, 0.5, 2.5);
+    updateGeometry();
+    update();
 }
 
 const Spot* Canvas::spot_at(QPointF at) const {
@@ -233,7 +244,7 @@ void Canvas::edit_at(const QRectF& area, const QString& words,
     editor_ = new QLineEdit(words, this);
     echo_ = new QLabel(this);
     editor_->setAccessibleName(accessibleName());
-    auto box = area.toRect().adjusted(-4, -2, 4, 2);
+    auto box = QRectF(area.topLeft() * zoom_, area.size() * zoom_).toRect().adjusted(-4, -2, 4, 2);
     box.setWidth(std::max(box.width(), u(110)));
     box.setHeight(std::max(box.height(), u(30)));
     box.moveRight(std::min(box.right(), width() - 2));

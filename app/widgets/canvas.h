@@ -41,11 +41,18 @@ class Canvas : public QWidget {
     /// Draws it into a file of its own size: .svg, .pdf or .png (twice as fine). Returns what went wrong, or
     /// nothing.
     QString export_picture(const QString& file);
+    /// Draws it larger or smaller; spots and edit fields follow. Held to 0.5 – 2.5.
+    void set_zoom(double zoom);
+    double zoom() const { return zoom_; }
     void focus_spot(const QString& key);
     QString focused_spot() const { return focused_; }
 
   protected:
+    /// In units of the drawing: what the widget measures, over the zoom.
     virtual void paint(QPainter& p) = 0;
+    double paint_width() const { return width() / zoom_; }
+    double paint_height() const { return height() / zoom_; }
+    QPointF in_drawing(QPointF at) const { return at / zoom_; }
     void add_spot(Spot spot) { spots_.push_back(std::move(spot)); }
     const Spot* spot_at(QPointF at) const;
     /// Draws text cut with an ellipsis where it must be; then the whole text is the spot's tip.
@@ -71,6 +78,7 @@ class Canvas : public QWidget {
     void commit_editor();
     std::vector<Spot> spots_;
     QString hovered_, focused_;
+    double zoom_ = 1;
     QLineEdit* editor_ = nullptr;
     QLabel* echo_ = nullptr;
     std::function<QString(const QString&)> commit_;

@@ -7,6 +7,7 @@
 #include "battery/pack.h"
 #include "files/csv.h"
 #include "joint/joint.h"
+#include "network/device_part.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -27,17 +28,12 @@ void add(std::vector<BomLine>& lines, const std::string& item, double amount, co
 void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const Feed& feed,
                  const std::string& target) {
     for (const auto& d : feed.devices) {
-        if (d.kind == DeviceKind::fuse) {
-            const auto* t = find(catalogue.fuses, d.type);
-            add(lines, fmt::format("{}, {}, with holder", t ? t->name : d.type, format(d.rating)), 1, "pcs",
-                target);
-        } else if (d.kind == DeviceKind::power_switch) {
-            const auto* t = find(catalogue.switches, d.type);
-            add(lines, t ? t->name : d.type, 1, "pcs", d.name.empty() ? target : d.name);
-        } else {
-            const auto* t = find(catalogue.connectors, d.type);
-            add(lines, (t ? t->name : d.type) + ", pair", 1, "pcs", target);
-        }
+        const auto part = device_part(catalogue, d);
+        const auto name = part ? part->name : d.type;
+        const char* comes = d.kind == DeviceKind::fuse        ? ", with holder"
+                            : d.kind == DeviceKind::connector ? ", pair"
+                                                              : "";
+        add(lines, name + comes, 1, "pcs", d.name.empty() ? target : d.name);
     }
 }
 

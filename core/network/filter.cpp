@@ -8,17 +8,6 @@
 #include "units/format.h"
 
 namespace sangre {
-namespace {
-
-std::string hertz(Hertz f) {
-    const double v = raw(f);
-    return v >= 1e6   ? format_number(v / 1e6) + " MHz"
-           : v >= 1e3 ? format_number(v / 1e3) + " kHz"
-                      : format_number(v) + " Hz";
-}
-
-}  // namespace
-
 FilterCheck check_filter(const FilterNeed& need) {
     FilterCheck c;
     const double l = raw(need.inductance), cap = raw(need.capacitance);
@@ -34,8 +23,8 @@ FilterCheck check_filter(const FilterNeed& need) {
     c.drop = Volt(raw(need.current) * raw(need.resistance));
     c.saturates = raw(need.saturation) > 0 && need.peak > need.saturation;
     c.why.title = "Filter";
-    c.why.add(fmt::format("f0 = 1 ÷ 2π√(LC) = {}; works above it.", hertz(c.resonance)));
-    c.why.add(fmt::format("At {}: {} dB{}.", hertz(need.noise), format_number(c.attenuation),
+    c.why.add(fmt::format("f0 = 1 ÷ 2π√(LC) = {}; works above it.", format(c.resonance)));
+    c.why.add(fmt::format("At {}: {} dB{}.", format(need.noise), format_number(c.attenuation),
                           c.attenuation < 0 ? ", which makes it worse" : ""),
               c.attenuation < 20 ? Tone::caution : Tone::good);
     c.why.add(c.quality > 1

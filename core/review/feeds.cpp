@@ -72,7 +72,7 @@ void plug_spark(const Context& c, std::vector<Finding>& out) {
         for (const auto& d : feed.devices)
             if (d.kind == DeviceKind::connector) plug = &d;
         const auto* t = plug ? find(c.catalogue.connectors, plug->type) : nullptr;
-        if (farad <= 0 || (t && t->anti_spark)) continue;
+        if (farad <= 0 || (t && t->anti_spark) || device(feed, DeviceKind::precharge)) continue;
         const Ohm loop =
             pack_resistance(b, *k, 1, Celsius(20)) + Ohm(c.figures.solver->circuit().branches[2 * f].ohm +
                                                          c.figures.solver->circuit().branches[2 * f + 1].ohm);

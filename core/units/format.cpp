@@ -67,6 +67,12 @@ std::string format(Gram m) {
     if (raw(m) >= 1000) return fmt::format("{} kg", format_number(raw(m) / 1e3, 2 + (raw(m) >= 1e4)));
     return fmt::format("{} g", format_number(raw(m), raw(m) < 10 ? 2 : 3));
 }
+std::string format(Hertz f) {
+    const double v = raw(f);
+    return v >= 1e6   ? format_number(v / 1e6) + " MHz"
+           : v >= 1e3 ? format_number(v / 1e3) + " kHz"
+                      : format_number(v) + " Hz";
+}
 std::string format_percent(double fraction) {
     const double p = fraction * 100;
     return fmt::format("{} %", format_number(p, std::abs(p) < 0.95 ? 1 : std::abs(p) < 10 ? 2 : 3));

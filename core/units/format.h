@@ -21,6 +21,7 @@ std::string format(AmpereHour q);  ///< "30 Ah"
 std::string format(WattHour e);    ///< "331 Wh"
 std::string format(Celsius t);     ///< "164 °C"
 std::string format(Gram m);        ///< "38 g", "3.1 kg"
+std::string format(Hertz f);       ///< "200 kHz"
 /// A fraction as a percentage: 0.059 gives "5.9 %".
 std::string format_percent(double fraction);
 

@@ -1,11 +1,13 @@
 // The battery and the variants, decided as a builder does: look, take, compare, go back.
 #include <qcustomplot.h>
+#include <QFile>
 #include <QMenu>
 #include <QSettings>
 #include <QSignalSpy>
 #include <QTemporaryDir>
 #include <QTest>
 
+#include "battery/pack.h"
 #include "fixtures.h"
 #include "power/power_station.h"
 #include "shell/badges.h"
@@ -289,6 +291,152 @@ class TestPower : public QObject {
         QCOMPARE(station_of("battery-sags"), Station::power);
         QCOMPARE(station_of("fuse-too-big"), Station::wiring);
         QCOMPARE(station_of("route-hazard"), Station::routing);
+    }
+    /// What a menu opened by `open` offers, by title of its submenus; triggers the first entry that holds
+    /// `choose`.
+    static QStringList menu_of(const std::function<void()>& open, const QString& choose) {
+        QStringList offered;
+        QTimer::singleShot(200, [&] {
+            auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
+            if (!menu) return;
+            QAction* wanted = nullptr;
+            for (auto* a : menu->actions()) {
+                offered << a->text();
+                if (!wanted && a->text().contains(choose)) wanted = a;
+                if (a->menu())
+                    for (auto* b : a->menu()->actions()) {
+                        offered << b->text();
+                        if (!wanted && b->text().contains(choose)) wanted = b;
+                    }
+            }
+            if (wanted) wanted->trigger();
+            menu->close();
+        });
+        open();
+        return offered;
+    }
+    void a_feed_is_given_a_meter_and_loses_it_again() {
+        Evening e;
+        auto* map = e.window.power()->map();
+        const auto before = e.document.plan();
+        const auto ask = [&](const QString& choose) {
+            map->repaint();
+            const auto at = map->spot_centre("feed:feed-hub-load-drive-left");
+            return menu_of([&] { QTest::mouseClick(map, Qt::RightButton, {}, at); }, choose);
+        };
+        const auto offered = ask("volt and ampere meter");
+        QVERIFY2(offered.contains("Turn off") && offered.contains("Take out"),
+                 qPrintable(offered.join(" / ")));
+        const auto* feed = by_id(e.document.plan().feeds, "feed-hub-load-drive-left");
+        QVERIFY(device(*feed, DeviceKind::shunt));
+        QVERIFY(e.window.banner_words()->text().contains("Put in"));
+        QVERIFY(!ask("nothing of the kind").filter("volt and ampere meter").empty());
+        ask("remote switch");
+        feed = by_id(e.document.plan().feeds, "feed-hub-load-drive-left");
+        QVERIFY(device(*feed, DeviceKind::power_switch));
+        e.document.undo(), e.document.undo();
+        QVERIFY(e.document.plan() == before);
+    }
+    void another_pack_is_typed_where_it_stands() {
+        Evening e;
+        auto* map = e.window.power()->map();
+        const auto key = QString::fromStdString("part:" + e.document.plan().batteries[0].id);
+        map->setFocus();
+        map->focus_spot(key);
+        map->repaint();
+        QTest::keyClick(map, Qt::Key_Return);
+        map->repaint();
+        QTest::keyClick(map, Qt::Key_Return);
+        QVERIFY(map->editor());
+        QCOMPARE(map->editor()->text(), QString("8S LFP 35 Ah"));
+        map->editor()->setText("7S uranium");
+        QTest::keyClick(map->editor(), Qt::Key_Return);
+        QVERIFY(map->editor());  // it stays, and says why
+        map->editor()->setText("8S LFP 50 Ah");
+        QTest::keyClick(map->editor(), Qt::Key_Return);
+        QVERIFY(!map->editor());
+        CLOSE(raw(e.document.plan().batteries[0].cell_capacity), 50.0, 1e-9);
+        QVERIFY(e.window.banner_words()->text().contains("runs"));
+    }
+    void an_old_pack_is_fitted_to_its_log() {
+        Evening e;
+        auto* map = e.window.power()->map();
+        auto truth = e.document.plan().batteries[0];
+        truth.health = 0.75, truth.resistance_factor = 2;
+        const auto& chemistry = *sangre::find(test::parts().chemistries, truth.chemistry);
+        QFile log(e.folder.filePath("old.csv"));
+        QVERIFY(log.open(QIODevice::WriteOnly));
+        log.write("time,volts,amps\n");
+        const double amp_hours = raw(pack_capacity(truth, chemistry, Celsius(20)));
+        for (int i = 0; i <= 100; ++i) {
+            const double amps = i % 2 ? 4 : 12, charge = 1 - 8.0 * i * 60 / 3600 / amp_hours;
+            const double volts = raw(pack_rest_voltage(truth, chemistry, charge)) -
+                                 amps * raw(pack_resistance(truth, chemistry, charge, Celsius(20)));
+            log.write(QString("%1,%2,%3\n").arg(i * 60).arg(volts).arg(amps).toUtf8());
+        }
+        log.close();
+        const auto before = e.document.plan();
+        map->fit_battery(truth.id, e.folder.filePath("nowhere.csv"));
+        QVERIFY(e.document.plan() == before);
+        QVERIFY(e.window.banner_words()->text().contains("Nothing was changed"));
+        map->fit_battery(truth.id, log.fileName());
+        QVERIFY(e.document.plan().batteries[0].resistance_factor > 1.3);
+        QVERIFY(e.document.shown_why().has_value());
+        e.document.undo();
+        QVERIFY(e.document.plan() == before);
+    }
+    void the_map_is_zoomed_and_glows_where_something_changed() {
+        Evening e;
+        auto* map = e.window.power()->map();
+        map->repaint();
+        const auto key = QString::fromStdString("part:load-work-lamp");
+        const auto at = map->spot_centre(key);
+        map->set_zoom(1.5);
+        map->repaint();
+        QVERIFY(map->spot_centre(key) != at && map->rect().contains(map->spot_centre(key)));
+        // A click still meets what is drawn there.
+        e.document.select("");
+        e.click(map, key);
+        QCOMPARE(e.document.selection(), Id("load-work-lamp"));
+        QTest::keyClick(map, Qt::Key_1);
+        QCOMPARE(map->zoom(), 1.0);
+        QTest::keyClick(map, Qt::Key_0);
+        QVERIFY(map->zoom() <= 1.0);
+        QTest::keyClick(map, Qt::Key_1);
+        const auto still = map->grab().toImage();
+        e.document.apply(
+            [](const Plan& p) {
+                auto l = *by_id(p.loads, "load-work-lamp");
+                l.typical = Ampere(3);
+                return put_load(p, l);
+            },
+            "Stronger");
+        QVERIFY(map->glowing().contains("load-work-lamp"));
+        QVERIFY(!map->glowing().contains("load-frost-mast"));
+        QTRY_VERIFY(map->glowing().empty());
+        QVERIFY(still != map->grab().toImage());
+    }
+    void a_school_is_taken_from_its_page() {
+        Evening e;
+        e.window.power()->schools_toggle()->setChecked(true);
+        auto* view = e.window.power()->schools();
+        QTRY_VERIFY_WITH_TIMEOUT(!view->result().questions.empty(), 20000);
+        const auto before = e.document.plan();
+        e.click(view, "way 0 1");
+        QCOMPARE(e.document.plan().practices.supply, SupplySchool::two);
+        QCOMPARE(e.document.plan().batteries.size(), size_t{2});
+        QVERIFY(e.window.banner_words()->text().contains("One pack or two"));
+        // What is followed now is no button; the questions are asked anew for the plan as it is.
+        QTRY_VERIFY_WITH_TIMEOUT(!view->busy() && view->result().questions[0].ways[1].followed, 20000);
+        view->repaint();
+        const auto two = e.document.plan();
+        e.click(view, "way 0 1");
+        QVERIFY(e.document.plan() == two);
+        e.document.undo();
+        QVERIFY(e.document.plan() == before);
+        // One page at a time.
+        e.window.power()->search_toggle()->setChecked(true);
+        QVERIFY(!e.window.power()->schools_toggle()->isChecked());
     }
 };
 

@@ -30,6 +30,7 @@ struct Bench {
         window.resize(1280, 800);
         window.show();
         QApplication::setActiveWindow(&window);  // no window manager does under a virtual display
+        (void)QTest::qWaitForWindowExposed(&window);  // what is not exposed paints nothing, and has no spots
         settle();
     }
     void settle() {

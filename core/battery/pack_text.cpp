@@ -1,0 +1,113 @@
+#include "battery/pack_text.h"
+
+#include <fmt/format.h>
+
+#include <cmath>
+#include <optional>
+#include <regex>
+
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+struct PackWord {
+    size_t begin = 0;
+    std::string text;
+};
+
+/// Words, with a number and the unit behind it as one.
+std::vector<PackWord> pack_words(std::string_view text) {
+    static const std::regex pattern(
+        R"(\d+\s*[sS]\s*\d+\s*[pP]\b|\d+\s*[sS]\b|\d+\s*[pP]\b|\d+(?:[.,]\d+)?\s*(?:mAh|Ah|Wh|V)\b|[^\s,·]+)",
+        std::regex::icase);
+    const std::string s(text);
+    std::vector<PackWord> words;
+    for (std::sregex_iterator it(s.begin(), s.end(), pattern), end; it != end; ++it)
+        words.push_back({static_cast<size_t>(it->position()), it->str()});
+    return words;
+}
+
+std::optional<int> count_before(const std::string& word, char unit) {
+    std::smatch found;
+    const std::regex pattern(fmt::format(R"((\d{{1,3}})\s*{}(?![a-z]))", unit), std::regex::icase);
+    if (!std::regex_search(word, found, pattern)) return {};
+    return std::stoi(found[1]);
+}
+
+const Chemistry* chemistry_named(const Catalogue& catalogue, const std::string& word) {
+    const auto wanted = lower(word);
+    const auto starts = [&](const std::string& name) { return lower(name).starts_with(wanted); };
+    for (const auto& c : catalogue.chemistries)
+        if (lower(c.id) == wanted || lower(c.short_name) == wanted) return &c;
+    for (const auto& c : catalogue.chemistries) {
+        if (starts(c.id) || starts(c.short_name)) return &c;
+        // Any word of its name: "iron", "pouch".
+        for (const auto& part : pack_words(c.name))
+            if (starts(part.text) && wanted.size() >= 3) return &c;
+    }
+    return nullptr;
+}
+
+}  // namespace
+
+tl::expected<Battery, ParseError> parse_pack(const Catalogue& catalogue, const Battery& like,
+                                             std::string_view text) {
+    Battery b = like;
+    std::optional<double> volts, amp_hours;
+    const auto wrong = [&](const PackWord& w, std::string message) {
+        return tl::unexpected(ParseError{w.begin, w.begin + w.text.size(), std::move(message)});
+    };
+    const auto words = pack_words(text);
+    if (words.empty()) return tl::unexpected(ParseError{0, text.size(), "type a pack, such as 8S LFP 35 Ah"});
+    bool series_said = false;
+    for (const auto& w : words) {
+        const auto s = count_before(w.text, 's'), p = count_before(w.text, 'p');
+        if (s || p) {
+            if ((s && *s < 1) || (p && *p < 1))
+                return wrong(w, "at least one cell in series and in parallel");
+            if (s) b.series = *s, series_said = true;
+            if (p) b.parallel = *p;
+            continue;
+        }
+        if (std::isdigit(static_cast<unsigned char>(w.text[0]))) {
+            if (const auto v = parse_value(w.text, Dimension::voltage); v && lower(w.text).ends_with("v")) {
+                volts = *v;
+                continue;
+            }
+            const auto q = parse_value(w.text, Dimension::charge);
+            if (!q)
+                return wrong(w, "cells (8S, 2P), volts or ampere-hours are expected: " + q.error().message);
+            if (*q <= 0 || *q > 1e5) return wrong(w, "a capacity from 1 mAh to 100 000 Ah is expected");
+            amp_hours = *q;
+            continue;
+        }
+        const auto* chemistry = chemistry_named(catalogue, w.text);
+        if (!chemistry) {
+            std::string known;
+            for (const auto& c : catalogue.chemistries) known += (known.empty() ? "" : ", ") + c.short_name;
+            return wrong(w, fmt::format("“{}” is no chemistry; {} are known", w.text, known));
+        }
+        b.chemistry = chemistry->id;
+    }
+    const auto* chemistry = find(catalogue.chemistries, b.chemistry);
+    if (volts && !series_said) {
+        if (!chemistry) return tl::unexpected(ParseError{0, text.size(), "say the chemistry, such as LFP"});
+        b.series = std::max(1, static_cast<int>(std::lround(*volts / raw(chemistry->nominal))));
+        const double made = raw(chemistry->nominal) * b.series;
+        if (std::abs(made - *volts) > 0.13 * *volts)
+            return tl::unexpected(ParseError{
+                0, text.size(),
+                fmt::format("{} cells make {}, not {}; say how many in series, such as {}S",
+                            chemistry->short_name, format(Volt(made)), format(Volt(*volts)), b.series)});
+    }
+    if (amp_hours) b.cell_capacity = AmpereHour(*amp_hours / b.parallel);
+    return b;
+}
+
+std::string pack_line(const Battery& b, const Chemistry& chemistry) {
+    return fmt::format("{}S{} {} {}", b.series, b.parallel > 1 ? fmt::format("{}P", b.parallel) : "",
+                       chemistry.short_name, format(AmpereHour(raw(b.cell_capacity) * b.parallel)));
+}
+
+}  // namespace sangre

@@ -1,0 +1,20 @@
+#pragma once
+// A pack as people type it: "8S2P LFP 35 Ah", "6S 5000 mAh pouch", "12 V AGM 20 Ah".
+#include <tl/expected.hpp>
+
+#include "catalogue/catalogue.h"
+#include "plan/plan.h"
+#include "units/parse.h"
+
+namespace sangre {
+
+/// Reads cells in series (or a voltage near that of whole cells), in parallel, chemistry (its name, short
+/// name or id, or the front of one) and capacity of the whole pack, in any order; what is not said stays as
+/// in `like`. The error says where and what would be right.
+tl::expected<Battery, ParseError> parse_pack(const Catalogue& catalogue, const Battery& like,
+                                             std::string_view text);
+
+/// The same back: what the editor opens with.
+std::string pack_line(const Battery& battery, const Chemistry& chemistry);
+
+}  // namespace sangre
