@@ -7,7 +7,6 @@
 
 using namespace sangre;
 using test::parts;
-using test::rail_of;
 
 namespace {
 
@@ -51,7 +50,8 @@ class TestDeviceOffers : public QObject {
                     QCOMPARE(f->devices.size(), feed.devices.size() + 1);
                     for (const auto& d : f->devices)
                         QVERIFY2(device_part(parts(), d).has_value(), what.c_str());
-                    // It carries, breaks and stands what it is asked; what it drops may starve a load without spare.
+                    // It carries, breaks and stands what it is asked; what it drops may starve a load without
+                    // spare.
                     QVERIFY2(of_the_device(test::studied(next)) <= dangers, what.c_str());
                 }
         }
@@ -62,8 +62,8 @@ class TestDeviceOffers : public QObject {
         const auto motor = device_offers(plan, parts(), s, "feed-hub-load-drive-left");
         for (const char* words : {"by hand", "from afar", "swapped", "both leads", "shows"})
             QVERIFY2(offer_with(motor, words), words);
-        const auto rail = rail_of(plan, "load-telemetry-radio");
-        const auto radio = device_offers(plan, parts(), s, "feed-" + rail + "-load-telemetry-radio");
+        const auto radio =
+            device_offers(plan, parts(), s, plan.feeds[feeds_into(plan, "load-telemetry").front()].id);
         QVERIFY(offer_with(radio, "dB at"));
         // What must stay on is offered no switch.
         for (const auto& o : device_offers(plan, parts(), s, "feed-battery-hub-always"))
