@@ -3,6 +3,8 @@
 #include <QApplication>
 #include <QMainWindow>
 #include <QTemporaryDir>
+#include <algorithm>
+#include <chrono>
 #include <fstream>
 #include <iostream>
 
@@ -10,8 +12,42 @@
 #include "plans.h"
 #include "shell/opening.h"
 
+namespace {
+
+using namespace sangre;
+
+double now_ms() {
+    return std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now().time_since_epoch())
+        .count();
+}
+
+/// A figure of a load changes, and every number on the station is drawn anew: median and worst, and of them
+/// the study.
+void keystrokes(app::Window& window, app::Station station) {
+    auto& document = window.document();
+    window.go(station);
+    QApplication::processEvents();
+    std::vector<double> all;
+    for (int i = 0; i < 41; ++i) {
+        const double begin = now_ms();
+        document.apply(
+            [](const Plan& p) {
+                auto l = p.loads[p.loads.size() / 2];
+                l.typical += Ampere(0.001);
+                return put_load(p, l);
+            },
+            "A figure");
+        QApplication::sendPostedEvents();
+        QApplication::processEvents();
+        all.push_back(now_ms() - begin);
+    }
+    std::sort(all.begin(), all.end());
+    std::cout << all[all.size() / 2] << " " << all.back() << "\n";
+}
+
+}  // namespace
+
 int main(int argc, char** argv) {
-    using namespace sangre;
     const std::string what = argc > 1 ? argv[1] : "empty";
     app::prepare_fonts();
     QTemporaryDir folder;
@@ -35,8 +71,14 @@ int main(int argc, char** argv) {
         return 0;
     }
     app::load_fonts();
-    opening->window(folder.filePath("recovery")).show();
+    auto& window = opening->window(folder.filePath("recovery"));
+    window.show();
     settle();
+    if (argc > 2) {
+        keystrokes(window, std::string(argv[2]) == "power" ? app::Station::power : app::Station::loads);
+        opening.reset();
+        return 0;
+    }
     std::ifstream status("/proc/self/status");
     for (std::string line; std::getline(status, line);)
         if (line.starts_with("VmRSS")) std::cout << line << "\n";

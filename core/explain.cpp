@@ -290,6 +290,7 @@ Why explain(const Plan& plan, const Catalogue& catalogue, const Study& s, const 
         if (plan.feeds[i].id == subject) return of_feed(plan, catalogue, s, i);
     for (size_t i = 0; i < plan.passages.size(); ++i)
         if (plan.passages[i].id == subject) return of_passage(plan, s, i);
+    if (subject.empty()) return {};  // steps and readings are worked out only for one that is asked about
     for (const auto& step : s.steps())
         if (step.key == subject) return step.why;
     for (const auto& r : s.readings())

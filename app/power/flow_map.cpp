@@ -129,10 +129,19 @@ void FlowMap::paint_band(QPainter& p, const Block& from, size_t f, QPointF start
     path.cubicTo(start.x() + bend, start.y(), end.x() - bend, end.y(), end.x(), end.y());
     QColor colour = from.kind == PartKind::converter && raw(now.at_source) < 6 ? t.cool : t.flow;
     if (selected || (hovered() == key && !many)) colour = t.accent;
-    p.setPen(off ? QPen(selected ? t.accent : t.flow_soft, 1.6, Qt::DashLine)
-                 : QPen(colour, h, Qt::SolidLine, Qt::FlatCap));
-    p.setBrush(Qt::NoBrush);
-    p.drawPath(path);
+    if (off) {
+        p.setPen(QPen(selected ? t.accent : t.flow_soft, 1.6, Qt::DashLine));
+        p.setBrush(Qt::NoBrush);
+        p.drawPath(path);
+    } else {
+        // As tall everywhere as its watts, which a stroke is not where it slopes.
+        const QPointF up(0, -h / 2), down(0, h / 2), out(bend, 0);
+        QPainterPath band(start + up);
+        band.cubicTo(start + up + out, end + up - out, end + up);
+        band.lineTo(end + down);
+        band.cubicTo(end + down - out, start + down + out, start + down);
+        p.fillPath(band, colour);
+    }
     if (many) return;
     const auto middle = path.pointAtPercent(0.52);
     const auto tip =

@@ -26,6 +26,7 @@ class Window : public QMainWindow {
     Window(Document& document, QWidget* parent = nullptr);
 
     void go(Station station);
+    Document& document() { return document_; }
     /// A line above the station, until it is closed or another takes its place.
     void show_banner(const QString& words, bool error, bool undoable);
     Station station() const { return station_; }
