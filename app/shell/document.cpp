@@ -20,7 +20,7 @@ Document::Document(std::shared_ptr<const Catalogue> catalogue, QString recovery_
 void Document::start_with(Plan plan, const QString& file) {
     file_ = file;
     saved_ = std::make_shared<const Plan>(std::move(plan));
-    history_ = {{saved_, {}}};
+    history_ = {{saved_, {}, 0}};
     at_ = 0;
     selection_.clear();
     shown_why_.reset();
@@ -55,8 +55,20 @@ void Document::apply(const Edit& edit, const QString& what) {
     auto next = edit(plan());
     if (next == plan()) return;
     history_.resize(at_ + 1);
-    history_.push_back({std::make_shared<const Plan>(std::move(next)), what});
+    history_.push_back({std::make_shared<const Plan>(std::move(next)), what, 0});
     ++at_;
+    touched();
+}
+
+void Document::apply_within(int gesture, const Edit& edit, const QString& what) {
+    const bool again = at_ > 0 && history_[at_].gesture == gesture;
+    auto next = std::make_shared<const Plan>(edit(*history_[again ? at_ - 1 : at_].plan));
+    if (*next == plan()) return;
+    history_.resize(at_ + 1);
+    if (again)
+        history_[at_].plan = std::move(next);
+    else
+        history_.push_back({std::move(next), what, gesture}), ++at_;
     touched();
 }
 

@@ -29,6 +29,11 @@ class Document : public QObject {
     void expect(Study ahead) { study_ = std::move(ahead); }
 
     void apply(const Edit& edit, const QString& what);
+    /// One of a row of edits that a drag makes: it takes the place of the one before it of the same gesture, so that the row is
+    /// undone at once.
+    void apply_within(int gesture, const Edit& edit, const QString& what);
+    /// A number for the next gesture.
+    int new_gesture() { return ++gestures_; }
     /// The same, and says what got better and what worse by it.
     void apply_and_tell(const Edit& edit, const QString& what);
     /// The same for an edit that may be refused: the reason is said, and nothing changes.
@@ -83,6 +88,7 @@ class Document : public QObject {
     struct Version {
         std::shared_ptr<const Plan> plan;
         QString what;
+        int gesture = 0;
     };
     void start_with(Plan plan, const QString& file);
     void set_variant(std::shared_ptr<const Plan> plan);
@@ -94,6 +100,7 @@ class Document : public QObject {
     std::shared_ptr<const Catalogue> catalogue_;
     std::vector<Version> history_;
     size_t at_ = 0;
+    int gestures_ = 0;
     std::shared_ptr<const Plan> saved_;
     Study study_, variant_study_;
     std::shared_ptr<const Plan> variant_;

@@ -1,7 +1,10 @@
 #include "wiring/feed_list.h"
 
+#include <QKeyEvent>
 #include <QMenu>
+#include <QMouseEvent>
 
+#include "propose/size_steps.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
@@ -254,6 +257,69 @@ void FeedList::edit_length(size_t i) {
                           tr("Measure a length"));
                       return {};
                   });
+}
+
+std::function<Plan(const Plan&, int)> FeedList::stepping(const QString& spot) const {
+    const Id feed = spot.section(':', 1).toStdString();
+    const auto& feeds = document_.plan().feeds;
+    const auto* f = by_id(feeds, feed);
+    if (!f) return {};
+    const auto& catalogue = document_.catalogue();
+    if (spot.startsWith(QLatin1String("fuse:")))
+        return [feed, &catalogue](const Plan& p, int steps) { return step_fuse(p, catalogue, feed, steps); };
+    if (spot.startsWith(QLatin1String("wire:")))
+        return [feed, &catalogue](const Plan& p, int steps) { return step_wire(p, catalogue, feed, steps); };
+    if (spot.startsWith(QLatin1String("length:"))) {
+        const auto now = document_.study().harness.routes[static_cast<size_t>(f - feeds.data())].length;
+        return [feed, now](const Plan& p, int steps) { return step_length(p, feed, now, steps); };
+    }
+    return {};
+}
+
+void FeedList::step(const QString& spot, int steps, int gesture) {
+    if (const auto by = stepping(spot))
+        document_.apply_within(
+            gesture, [by, steps](const Plan& p) { return by(p, steps); }, tr("Another size"));
+}
+
+void FeedList::mousePressEvent(QMouseEvent* e) {
+    const auto* s = e->button() == Qt::LeftButton ? spot_at(e->position()) : nullptr;
+    if (s && (stepping_ = stepping(s->key))) {
+        // A press may be the start of a drag; a click is what it is once the button is up again.
+        dragged_ = s->key, drag_from_ = e->position(), moved_ = false, gesture_ = document_.new_gesture();
+        return;
+    }
+    Canvas::mousePressEvent(e);
+}
+
+void FeedList::mouseMoveEvent(QMouseEvent* e) {
+    if (dragged_.isEmpty() || !(e->buttons() & Qt::LeftButton)) return Canvas::mouseMoveEvent(e);
+    const int steps = static_cast<int>(std::lround((drag_from_.y() - e->position().y()) / u(14)));
+    if (steps == 0 && !moved_) return;
+    moved_ = true;
+    setCursor(Qt::SizeVerCursor);
+    document_.apply_within(
+        gesture_, [by = stepping_, steps](const Plan& p) { return by(p, steps); }, tr("Another size"));
+}
+
+void FeedList::mouseReleaseEvent(QMouseEvent* e) {
+    const auto dragged = std::exchange(dragged_, {});
+    if (dragged.isEmpty()) return Canvas::mouseReleaseEvent(e);
+    if (!moved_) Canvas::mousePressEvent(e);
+}
+
+void FeedList::wheelEvent(QWheelEvent* e) {
+    const auto* s = (e->modifiers() & Qt::ControlModifier) ? spot_at(e->position()) : nullptr;
+    if (!s || !stepping(s->key)) return Canvas::wheelEvent(e);
+    step(s->key, e->angleDelta().y() > 0 ? 1 : -1, document_.new_gesture());
+    e->accept();
+}
+
+void FeedList::keyPressEvent(QKeyEvent* e) {
+    const bool up = e->key() == Qt::Key_Plus, down = e->key() == Qt::Key_Minus;
+    if ((up || down) && stepping(focused_spot()))
+        return step(focused_spot(), up ? 1 : -1, document_.new_gesture());
+    Canvas::keyPressEvent(e);
 }
 
 }  // namespace sangre::app

@@ -20,6 +20,11 @@ class FeedList : public Canvas {
 
   protected:
     void paint(QPainter& p) override;
+    void mousePressEvent(QMouseEvent* e) override;
+    void mouseMoveEvent(QMouseEvent* e) override;
+    void mouseReleaseEvent(QMouseEvent* e) override;
+    void wheelEvent(QWheelEvent* e) override;
+    void keyPressEvent(QKeyEvent* e) override;
 
   private:
     struct Columns {
@@ -27,9 +32,17 @@ class FeedList : public Canvas {
     };
     Columns columns() const;
     QRectF row(size_t i) const;
+    /// What a spot's value is by so many sizes; null for a spot without sizes.
+    std::function<Plan(const Plan&, int)> stepping(const QString& spot) const;
+    void step(const QString& spot, int steps, int gesture);
     void paint_row(QPainter& p, size_t i);
     void paint_bar(QPainter& p, const QRectF& area, double share, Tone tone, const QString& words);
     Document& document_;
+    QString dragged_;  ///< the spot whose value follows the hand
+    QPointF drag_from_;
+    int gesture_ = 0;
+    bool moved_ = false;
+    std::function<Plan(const Plan&, int)> stepping_;
 };
 
 }  // namespace sangre::app

@@ -135,10 +135,9 @@ WiringStation::WiringStation(Document& document, QWidget* parent) : QWidget(pare
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(u(18), u(12), u(14), u(8));
     column->setSpacing(u(6));
-    column->addWidget(new Heading(tr("Every feed, from fuse to load"),
-                                  tr("Worst over the mission, the charge range and the hottest air. Click a "
-                                     "fuse, a wire or a length to change it."),
-                                  this));
+    column->addWidget(new Heading(
+        tr("Every feed, from fuse to load"),
+        tr("Worst of the mission, charge and heat. Click or drag a fuse, a wire, a length."), this));
     list_ = new FeedList(document_, this);
     auto* area = new QScrollArea(this);
     area->setWidgetResizable(true);
@@ -146,6 +145,19 @@ WiringStation::WiringStation(Document& document, QWidget* parent) : QWidget(pare
     area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     area->setWidget(list_);
     column->addWidget(area, 3);
+    strip_ = new StripView(document_, this);
+    column->addWidget(strip_);
+    connect(strip_, &StripView::fuse_asked, this, [this](size_t feed, QPoint at) {
+        QMenu menu(this);
+        list_->fill_fuse_menu(menu, feed);
+        menu.exec(at);
+    });
+    connect(strip_, &StripView::wire_asked, this, [this](size_t feed, QPoint at) {
+        QMenu menu(this);
+        list_->fill_wire_menu(menu, feed);
+        menu.exec(at);
+    });
+    connect(strip_, &StripView::length_asked, this, [this](size_t feed) { list_->edit_length(feed); });
     auto* below = new QHBoxLayout;
     below->setSpacing(u(10));
     auto* chart_card = new QWidget(this);
@@ -183,7 +195,9 @@ void WiringStation::draw_chart() {
     chart_words_->clear();
     if (!at) return;
     const auto& protection = document_.study().protection[*at];
-    const auto curves = feed_curves(protection);
+    const auto& s = document_.study();
+    const auto up = fuse_before(document_.plan(), s.solver->index(), s.protection, *at);
+    const auto curves = feed_curves(protection, up && !protection.inherited ? &s.protection[*up] : nullptr);
     chart_words_->setText(QString::fromStdString((curves.sound ? "✓ " : "× ") + curves.words));
     chart_words_->setStyleSheet(
         QStringLiteral("color:%1;font-size:%2px").arg((curves.sound ? t.good : t.danger).name()).arg(u(12)));
@@ -209,6 +223,7 @@ void WiringStation::draw_chart() {
     draw(curves.wire, QPen(t.ink, 2.2));
     draw(curves.slow, QPen(t.accent, 2.2));
     draw(curves.fast, QPen(t.accent, 1.4, Qt::DashLine));
+    draw(curves.before, QPen(t.muted, 1.4, Qt::DotLine));
     draw(curves.load, QPen(t.cool, 2));
     const auto mark = [&](const std::vector<CurrentTime>& points, size_t i, const QString& words,
                           const QColor& c, Qt::Alignment side) {
@@ -222,6 +237,9 @@ void WiringStation::draw_chart() {
     mark(curves.slow, curves.slow.size() * 4 / 5,
          tr("%1 fuse, latest").arg(QString::fromStdString(format(protection.rating))), t.accent,
          Qt::AlignRight | Qt::AlignTop);
+    mark(curves.before, curves.before.size() / 2,
+         tr("%1 before it, earliest").arg(QString::fromStdString(format(curves.before_rating))), t.muted,
+         Qt::AlignLeft | Qt::AlignBottom);
     mark(curves.load, curves.load.size() - 1, tr("load"), t.cool, Qt::AlignLeft | Qt::AlignBottom);
     if (curves.prospective > 0) {
         auto* line = new QCPItemStraightLine(chart_);

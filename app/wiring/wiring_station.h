@@ -3,6 +3,7 @@
 
 #include "wiring/feed_list.h"
 #include "wiring/joint_drawing.h"
+#include "wiring/strip_view.h"
 
 class QCustomPlot;
 
@@ -32,6 +33,7 @@ class WiringStation : public QWidget {
     WiringStation(Document& document, QWidget* parent = nullptr);
     FeedList* list() { return list_; }
     QCustomPlot* chart() { return chart_; }
+    StripView* strip() { return strip_; }
 
   protected:
     void showEvent(QShowEvent* e) override {
@@ -44,6 +46,7 @@ class WiringStation : public QWidget {
     void draw_chart();
     Document& document_;
     FeedList* list_;
+    StripView* strip_;
     QCustomPlot* chart_;
     QLabel* chart_words_;
     JointPanel* joint_;

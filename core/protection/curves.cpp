@@ -26,7 +26,14 @@ std::vector<CurrentTime> sweep(double low, double high, Time time) {
 
 }  // namespace
 
-FeedCurves feed_curves(const FeedProtection& f) {
+std::optional<size_t> fuse_before(const Plan& plan, const PlanIndex& index,
+                                  const std::vector<FeedProtection>& feeds, size_t feed) {
+    for (const auto up : index.upstream(plan.feeds[feed].from))
+        if (feeds[up].family && !feeds[up].inherited) return up;
+    return {};
+}
+
+FeedCurves feed_curves(const FeedProtection& f, const FeedProtection* before) {
     FeedCurves c;
     if (!f.thermal) return c;
     c.prospective = raw(f.fault.current);
@@ -46,6 +53,12 @@ FeedCurves feed_curves(const FeedProtection& f) {
     else
         pulse(f.need.start, f.need.start_time), pulse(f.need.peak, f.need.peak_time);
     c.load.push_back({c.load.back().amps, shortest_s});
+    if (before && before->family && !before->family->gates.empty()) {
+        c.before_rating = before->rating;
+        c.before =
+            sweep(raw(before->rating) * before->family->gates.front().multiple, c.most_amps,
+                  [&](double a) { return raw(fast_edge(*before->family, before->rating, Ampere(a))); });
+    }
     if (!f.family) {
         c.words = "No fuse: nothing opens before the wire is hurt.";
         c.sound = false;

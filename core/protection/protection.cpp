@@ -11,12 +11,26 @@
 namespace sangre {
 namespace {
 
-void judge(Fault& fault, const Solver& solver, const std::vector<FeedProtection>& feeds, size_t feed,
-           const ShortCircuit& shorted) {
+/// A feed without a fuse hangs on the nearest one upstream, up to a module, which has its own limit.
+void inherit_fuse(const Plan& plan, const PlanIndex& index, std::vector<FeedProtection>& feeds, size_t feed) {
+    for (const auto up : index.upstream(plan.feeds[feed].from)) {
+        if (index.source_of(feed).kind == PartKind::converter) return;
+        if (!feeds[up].family || feeds[up].inherited) continue;
+        feeds[feed].family = feeds[up].family;
+        feeds[feed].rating = feeds[up].rating;
+        feeds[feed].inherited = true;
+        return;
+    }
+}
+
+}  // namespace
+
+Fault judge_fault(const Solver& solver, const std::vector<FeedProtection>& feeds, size_t feed,
+                  const ShortCircuit& shorted, const FaultCourse& course) {
+    Fault fault;
     const auto& p = feeds[feed];
     fault.current = shorted.current;
-    if (!p.thermal) return;
-    const auto course = fault_course(solver, feeds, feed, shorted);
+    if (!p.thermal) return fault;
     const auto own = std::find(course.feeds.begin(), course.feeds.end(), feed);
     fault.opener = course.run.opener;
     fault.time = course.run.time;
@@ -32,21 +46,8 @@ void judge(Fault& fault, const Solver& solver, const std::vector<FeedProtection>
     else
         fault.outcome = hurt ? FaultOutcome::hurts : FaultOutcome::opens;
     fault.dark = solver.index().loads_behind(fault.opener.value_or(feed));
+    return fault;
 }
-
-/// A feed without a fuse hangs on the nearest one upstream, up to a module, which has its own limit.
-void inherit_fuse(const Plan& plan, const PlanIndex& index, std::vector<FeedProtection>& feeds, size_t feed) {
-    for (const auto up : index.upstream(plan.feeds[feed].from)) {
-        if (index.source_of(feed).kind == PartKind::converter) return;
-        if (!feeds[up].family || feeds[up].inherited) continue;
-        feeds[feed].family = feeds[up].family;
-        feeds[feed].rating = feeds[up].rating;
-        feeds[feed].inherited = true;
-        return;
-    }
-}
-
-}  // namespace
 
 FaultCourse fault_course(const Solver& solver, const std::vector<FeedProtection>& feeds, size_t feed,
                          const ShortCircuit& shorted, bool keep_moments) {
@@ -115,7 +116,8 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         if (!p.thermal) continue;
         const auto& x = worst.feeds[f];
         const auto& shorted = shorts[f];
-        if (shorted.found) judge(p.fault, solver, all, f, shorted);
+        if (shorted.found)
+            p.fault = judge_fault(solver, all, f, shorted, fault_course(solver, all, f, shorted));
         p.need = {x.continuous, x.peak,        x.peak_time,     x.start,
                   x.start_time, x.highest_end, p.fault.current, plan.hottest_air};
         // The fuse sits at the source: what it may have to break is a short right behind it, not at the far

@@ -64,4 +64,8 @@ struct FaultCourse {
 FaultCourse fault_course(const Solver& solver, const std::vector<FeedProtection>& feeds, size_t feed,
                          const ShortCircuit& shorted, bool keep_moments = false);
 
+/// What the course of a short comes to for the feed it is in.
+Fault judge_fault(const Solver& solver, const std::vector<FeedProtection>& feeds, size_t feed,
+                  const ShortCircuit& shorted, const FaultCourse& course);
+
 }  // namespace sangre

@@ -354,7 +354,7 @@ class TestWindow : public QObject {
         QCOMPARE(raw(*b.document.plan().feeds[lamp].length), 0.88);
         QTest::keyClick(list->editor(), Qt::Key_Escape);
         QVERIFY(!list->editor());
-        QVERIFY(b.window.wiring()->chart()->plottableCount() == 4);
+        QVERIFY(b.window.wiring()->chart()->plottableCount() == 5);
     }
     void places_are_dragged_and_ways_measured() {
         Bench b;
