@@ -8,6 +8,7 @@
 #include <cstdio>
 
 #include "power/power_station.h"
+#include "wiring/wiring_station.h"
 #include "shell/window.h"
 
 namespace {
@@ -91,6 +92,12 @@ int main(int argc, char** argv) {
             settle();
         }
         if (!save(names[i])) return 1;
+        if (i == static_cast<int>(Station::wiring)) {
+            window.wiring()->diagram_toggle()->setChecked(true);
+            settle();
+            if (!save("diagram")) return 1;
+            window.wiring()->diagram_toggle()->setChecked(false);
+        }
         if (i != static_cast<int>(Station::power)) continue;
         // The same station's other page.
         window.power()->compare_toggle()->setChecked(true);

@@ -9,6 +9,7 @@
 #include "build/bom.h"
 #include "calc.h"
 #include "files/csv.h"
+#include "files/diagram_svg.h"
 #include "files/plan_file.h"
 #include "files/report.h"
 #include "propose/propose.h"
@@ -224,6 +225,26 @@ int run_bom(const Options& o) {
     return 0;
 }
 
+/// One file a sheet: FILE.svg, or FILE-1.svg and so on.
+int run_diagram(const Options& o) {
+    const auto plan = plan_of(o);
+    const auto parts = catalogue();
+    const auto diagram = draw_diagram(plan, parts, lay_harness(plan, parts));
+    if (diagram.sheets.empty()) throw CannotRead{o.file + ": nothing is wired yet; propose wires it"};
+    const std::filesystem::path out(o.output);
+    for (size_t i = 0; i < diagram.sheets.size(); ++i) {
+        auto file = out;
+        if (diagram.sheets.size() > 1)
+            file.replace_filename(
+                fmt::format("{}-{}{}", out.stem().string(), i + 1, out.extension().string()));
+        std::ofstream stream(file);
+        stream << diagram_to_svg(diagram.sheets[i]);
+        if (!stream.flush()) throw CannotRead{file.string() + ": cannot be written"};
+        fmt::print("{}\n", file.string());
+    }
+    return 0;
+}
+
 }  // namespace
 
 int main(int argc, char** argv) {
@@ -259,6 +280,9 @@ int main(int argc, char** argv) {
     command("rules", "every rule, as a table", run_rules);
     takes_plan(command("steps", "the build, in order", run_steps));
     takes_plan(command("readings", "what the meter should read", run_readings));
+    auto* diagram_command = command("diagram", "the wiring diagram as SVG", run_diagram);
+    takes_plan(diagram_command);
+    diagram_command->add_option("-o,--output", o.output, "the file to write, one a sheet")->required();
     auto* bom_command = command("bom", "what to buy", run_bom);
     takes_plan(bom_command);
     bom_command->add_flag("--csv", o.csv, "as a table");

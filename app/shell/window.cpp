@@ -269,6 +269,7 @@ void Window::plan_menu() {
     menu.addAction(tr("Shopping list as CSV…"), this, &Window::export_bom);
     menu.addAction(tr("Loads as CSV…"), this, &Window::export_loads);
     menu.addAction(tr("Flow map as picture…"), this, &Window::export_flow_map);
+    menu.addAction(tr("Wiring diagram to a file…"), this, &Window::export_diagram);
     menu.addSeparator();
     menu.addAction(appearance() == Appearance::light ? tr("Dark\tF7") : tr("Light\tF7"), [this] {
         restyle(appearance() == Appearance::light ? Appearance::dark : Appearance::light, text_scale());
@@ -283,6 +284,14 @@ void Window::plan_menu() {
     menu.addAction(tr("Quit"), this, &QWidget::close);
     auto* button = what_if_->plan_button();
     menu.exec(button->mapToGlobal(QPoint(0, button->height())));
+}
+
+void Window::export_diagram() {
+    const auto file = QFileDialog::getSaveFileName(
+        this, tr("Wiring diagram to a file"), QStringLiteral("wiring diagram.pdf"), tr("Drawings (*.pdf *.svg *.png)"));
+    if (file.isEmpty()) return;
+    const auto wrong = wiring()->diagram()->export_sheets(file);
+    show_banner(wrong.isEmpty() ? tr("The diagram is in %1.").arg(file) : wrong, !wrong.isEmpty(), false);
 }
 
 void Window::export_flow_map() {

@@ -67,6 +67,7 @@ class Window : public QMainWindow {
     void export_bom();
     void export_loads();
     void export_flow_map();
+    void export_diagram();
     void save();
     void remember(const QString& file);
     void rename_plan();

@@ -11,7 +11,7 @@ namespace sangre::app {
 namespace {
 
 /// Room each kind takes along the strip; the wire takes what is left.
-double room(const StripItem& item) { return item.kind == StripKind::joint ? u(40) : u(74); }
+double room(const StripItem& item) { return item.kind == StripKind::joint ? u(54) : u(74); }
 
 QString short_name(const Feed& feed, const StripItem& item) {
     const auto* d = by_id(feed.devices, item.device);
@@ -152,7 +152,7 @@ void StripView::paint_item(QPainter& p, const StripItem& item, const QRectF& are
     p.drawLine(QPointF(area.left(), return_y()), QPointF(area.right(), return_y()));
     const QPointF middle(area.center().x(), supply_y()), below(area.center().x(), return_y());
     if (!wire) paint_symbol(p, item, middle, below);
-    const auto drop = raw(item.drop) < 5e-5 ? QString() : said(item.drop);
+    const auto drop = raw(item.drop) < 9.5e-4 ? QString() : said(item.drop);
     const auto name = wire                             ? words_of(item.name)
                       : item.kind == StripKind::device ? short_name(feed, item)
                                                        : QString();

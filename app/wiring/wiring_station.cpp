@@ -132,14 +132,46 @@ void JointPanel::choose_kind(size_t feed, const QRectF& at) {
 }
 
 WiringStation::WiringStation(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(u(18), u(12), u(14), u(8));
+    auto* whole = new QVBoxLayout(this);
+    whole->setContentsMargins(u(18), u(12), u(14), u(8));
+    whole->setSpacing(u(6));
+    auto* heading = new Heading({}, {}, this);
+    diagram_toggle_ = new Toggle(tr("Diagram"), this);
+    diagram_toggle_->setToolTip(tr("The whole plan as a wiring diagram, to print"));
+    heading->add(diagram_toggle_);
+    whole->addWidget(heading);
+    pages_ = new QStackedWidget(this);
+    whole->addWidget(pages_, 1);
+    auto* feeds = new QWidget(pages_);
+    make_feeds_page(*feeds);
+    pages_->addWidget(feeds);
+    diagram_ = new DiagramView(document_);
+    auto* sheets = new QScrollArea(pages_);
+    sheets->setWidgetResizable(true);
+    sheets->setFrameShape(QFrame::NoFrame);
+    sheets->setWidget(diagram_);
+    pages_->addWidget(sheets);
+    const auto turn = [this, heading] {
+        const bool diagram = diagram_toggle_->isChecked();
+        pages_->setCurrentIndex(diagram ? 1 : 0);
+        heading->set_title(diagram ? tr("Wiring diagram") : tr("Every feed, from fuse to load"));
+        heading->set_hint(
+            diagram ? tr("Click a part or a wire; + and − zoom; the plan menu writes it to a file.")
+                    : tr("Worst of the mission, charge and heat. Click or drag a fuse, a wire, a length."));
+        if (!diagram) draw_chart();
+    };
+    connect(diagram_toggle_, &Toggle::toggled, this, turn);
+    turn();
+    connect(&document_, &Document::changed, this, &WiringStation::draw_chart);
+    connect(&document_, &Document::selection_changed, this, &WiringStation::draw_chart);
+}
+
+void WiringStation::make_feeds_page(QWidget& page) {
+    auto* column = new QVBoxLayout(&page);
+    column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(u(6));
-    column->addWidget(new Heading(
-        tr("Every feed, from fuse to load"),
-        tr("Worst of the mission, charge and heat. Click or drag a fuse, a wire, a length."), this));
-    list_ = new FeedList(document_, this);
-    auto* area = new QScrollArea(this);
+    list_ = new FeedList(document_, &page);
+    auto* area = new QScrollArea(&page);
     area->setWidgetResizable(true);
     area->setFrameShape(QFrame::NoFrame);
     area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -179,16 +211,13 @@ WiringStation::WiringStation(Document& document, QWidget* parent) : QWidget(pare
     joint_ = new JointPanel(document_, this);
     below->addWidget(joint_, 1);
     column->addLayout(below, 2);
-    connect(&document_, &Document::changed, this, &WiringStation::draw_chart);
-    connect(&document_, &Document::selection_changed, this, &WiringStation::draw_chart);
-    draw_chart();
 }
 
 void WiringStation::draw_chart() {
     const auto& t = theme();
     chart_->clearItems();
     chart_->clearGraphs();
-    if (!isVisible()) return;
+    if (!isVisible() || pages_->currentIndex() != 0) return;
     dress(*chart_);
     const auto at = JointPanel::feed_of(document_);
     chart_->setVisible(at.has_value());
@@ -237,9 +266,9 @@ void WiringStation::draw_chart() {
     mark(curves.slow, curves.slow.size() * 4 / 5,
          tr("%1 fuse, latest").arg(QString::fromStdString(format(protection.rating))), t.accent,
          Qt::AlignRight | Qt::AlignTop);
-    mark(curves.before, curves.before.size() / 2,
+    mark(curves.before, curves.before.size() / 6,
          tr("%1 before it, earliest").arg(QString::fromStdString(format(curves.before_rating))), t.muted,
-         Qt::AlignLeft | Qt::AlignBottom);
+         Qt::AlignRight | Qt::AlignTop);
     mark(curves.load, curves.load.size() - 1, tr("load"), t.cool, Qt::AlignLeft | Qt::AlignBottom);
     if (curves.prospective > 0) {
         auto* line = new QCPItemStraightLine(chart_);

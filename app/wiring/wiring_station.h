@@ -1,6 +1,9 @@
 #pragma once
 #include <QPushButton>
+#include <QStackedWidget>
 
+#include "widgets/toggle.h"
+#include "wiring/diagram_view.h"
 #include "wiring/feed_list.h"
 #include "wiring/joint_drawing.h"
 #include "wiring/strip_view.h"
@@ -34,6 +37,8 @@ class WiringStation : public QWidget {
     FeedList* list() { return list_; }
     QCustomPlot* chart() { return chart_; }
     StripView* strip() { return strip_; }
+    DiagramView* diagram() { return diagram_; }
+    Toggle* diagram_toggle() { return diagram_toggle_; }
 
   protected:
     void showEvent(QShowEvent* e) override {
@@ -43,8 +48,12 @@ class WiringStation : public QWidget {
     }
 
   private:
+    void make_feeds_page(QWidget& page);
     void draw_chart();
     Document& document_;
+    QStackedWidget* pages_ = nullptr;
+    DiagramView* diagram_;
+    Toggle* diagram_toggle_;
     FeedList* list_;
     StripView* strip_;
     QCustomPlot* chart_;

@@ -1,0 +1,215 @@
+#include "wiring/diagram_view.h"
+
+#include <QFileInfo>
+#include <QKeyEvent>
+#include <QPdfWriter>
+#include <QSaveFile>
+#include <QWheelEvent>
+
+#include "files/diagram_svg.h"
+#include "widgets/words.h"
+
+namespace sangre::app {
+namespace {
+
+constexpr double dots_per_mm = 8;  // of a picture
+
+QColor colour_of(const Ink& ink, bool on_paper) {
+    const auto name = words_of(ink);
+    if (name.startsWith(QLatin1String("wire:"))) {
+        const auto colour = name.mid(5);
+        return on_paper && colour == QLatin1String("white") ? QColor("#BDB6AA") : wire_colour(colour);
+    }
+    if (on_paper)
+        return name == "muted"                     ? QColor("#655D55")
+               : name == "card" || name == "paper" ? Qt::white
+                                                   : QColor("#231F1C");
+    const auto& t = theme();
+    return name == "muted" ? t.muted : name == "card" ? t.card : name == "paper" ? t.paper : t.ink;
+}
+
+QPointF at(const PaperPoint& p) { return {p.x, p.y}; }
+
+}  // namespace
+
+DiagramView::DiagramView(Document& document, QWidget* parent)
+    : Canvas(tr("Wiring diagram"), parent), document_(document) {
+    connect(&document_, &Document::changed, this, [this] {
+        if (isVisible()) renew();
+    });
+    connect(&document_, &Document::selection_changed, this, [this] { update(); });
+}
+
+void DiagramView::showEvent(QShowEvent* e) {
+    Canvas::showEvent(e);
+    renew();
+}
+
+void DiagramView::renew() {
+    if (of_ == document_.kept_plan()) return;
+    of_ = document_.kept_plan();
+    diagram_ = draw_diagram(document_.plan(), document_.catalogue(), document_.study().harness);
+    setMinimumSize(sizeHint());
+    updateGeometry();
+    update();
+}
+
+double DiagramView::pixels() const {
+    const double across = parentWidget() ? parentWidget()->width() : u(860);
+    return std::max(across - u(14), static_cast<double>(u(400))) / 297;
+}
+
+QSize DiagramView::sizeHint() const {
+    const double n = static_cast<double>(std::max<size_t>(1, diagram_.sheets.size()));
+    return {static_cast<int>(297 * (zoom() > 1 ? pixels() * zoom() : 1)),
+            static_cast<int>((210 * pixels() + u(12)) * n * zoom())};
+}
+
+void DiagramView::draw_sheet(QPainter& p, const DiagramSheet& sheet, bool on_paper) {
+    for (const auto& s : sheet.shapes) {
+        p.setPen(s.stroke.empty() ? QPen(Qt::NoPen)
+                                  : QPen(colour_of(s.stroke, on_paper), s.width,
+                                         s.dashed ? Qt::DashLine : Qt::SolidLine, Qt::RoundCap));
+        p.setBrush(s.fill.empty() ? QBrush(Qt::NoBrush) : QBrush(colour_of(s.fill, on_paper)));
+        switch (s.kind) {
+            case ShapeKind::line:
+                p.drawLine(at(s.points.front()), at(s.points.back()));
+                break;
+            case ShapeKind::rectangle:
+                p.drawRoundedRect(QRectF(at(s.points.front()), at(s.points.back())), 0.8, 0.8);
+                break;
+            case ShapeKind::circle: {
+                const double r = std::hypot(s.points[1].x - s.points[0].x, s.points[1].y - s.points[0].y);
+                p.drawEllipse(at(s.points.front()), r, r);
+                break;
+            }
+            case ShapeKind::text: {
+                // Letters are made at a size that is whole in pixels and then scaled to the paper.
+                QFont f(QStringLiteral("B612"));
+                f.setPixelSize(40);
+                f.setBold(s.bold);
+                const double scale = s.size / 40;
+                const double wide = QFontMetricsF(f).horizontalAdvance(words_of(s.text)) * scale;
+                const double left = s.align == TextAlign::left     ? 0
+                                    : s.align == TextAlign::centre ? wide / 2
+                                                                   : wide;
+                p.save();
+                p.translate(s.points.front().x - left, s.points.front().y);
+                p.scale(scale, scale);
+                p.setFont(f);
+                p.setPen(colour_of(s.fill, on_paper));
+                p.drawText(QPointF(0, 0), words_of(s.text));
+                p.restore();
+                break;
+            }
+        }
+    }
+}
+
+void DiagramView::paint(QPainter& p) {
+    const auto& t = theme();
+    if (diagram_.sheets.empty()) {
+        card(p, QRectF(0, 0, paint_width() - u(2), u(72)));
+        text(p, QRectF(u(14), u(10), paint_width() - u(28), u(26)), tr("Nothing is wired yet."), t.ink,
+             face(15, true));
+        text(p, QRectF(u(14), u(38), paint_width() - u(28), u(20)),
+             tr("Propose (Ctrl+P) wires it; then the diagram stands here."), t.muted, face(13));
+        return;
+    }
+    const double k = pixels();
+    double top = 0;
+    for (size_t i = 0; i < diagram_.sheets.size(); ++i, top += 210 * k + u(12)) {
+        const auto& sheet = diagram_.sheets[i];
+        card(p, QRectF(0, top, 297 * k, 210 * k));
+        p.save();
+        p.translate(0, top);
+        p.scale(k * sheet.scale, k * sheet.scale);
+        draw_sheet(p, sheet, false);
+        for (const auto& s : sheet.spots)
+            if (s.subject == document_.selection()) {
+                p.setPen(QPen(t.accent, 0.6));
+                p.setBrush(Qt::NoBrush);
+                p.drawRoundedRect(QRectF(at(s.from), at(s.to)).adjusted(-0.8, -0.8, 0.8, 0.8), 1, 1);
+            }
+        p.restore();
+        for (const auto& s : sheet.spots) {
+            const double m = k * sheet.scale;
+            add_spot(
+                {QRectF(s.from.x * m, top + s.from.y * m, (s.to.x - s.from.x) * m, (s.to.y - s.from.y) * m),
+                 QStringLiteral("%1 %2").arg(i).arg(words_of(s.subject)),
+                 words_of(by_id(document_.plan().feeds, s.subject)
+                              ? feed_name(document_.plan(), *by_id(document_.plan().feeds, s.subject))
+                              : name_of(document_.plan(), s.subject)),
+                 [this, id = s.subject] { document_.select(id); },
+                 {}});
+        }
+    }
+}
+
+QString DiagramView::export_sheets(const QString& file) const {
+    const auto diagram = draw_diagram(document_.plan(), document_.catalogue(), document_.study().harness);
+    if (diagram.sheets.empty()) return tr("Nothing is wired yet.");
+    const QFileInfo info(file);
+    const auto kind = info.suffix().toLower();
+    const auto cannot = [&](const QString& name) { return tr("%1 cannot be written").arg(name); };
+    if (kind == "pdf") {
+        QPdfWriter pdf(file);
+        pdf.setPageSize(QPageSize(QPageSize::A4));
+        pdf.setPageOrientation(QPageLayout::Landscape);
+        pdf.setPageMargins({});
+        pdf.setTitle(words_of(document_.plan().name));
+        QPainter p;
+        if (!p.begin(&pdf)) return cannot(file);
+        for (size_t i = 0; i < diagram.sheets.size(); ++i) {
+            if (i > 0) pdf.newPage();
+            const double k = pdf.logicalDpiX() / 25.4 * diagram.sheets[i].scale;
+            p.save();
+            p.scale(k, k);
+            draw_sheet(p, diagram.sheets[i], true);
+            p.restore();
+        }
+        return p.end() ? QString() : cannot(file);
+    }
+    if (kind != "svg" && kind != "png") return tr("%1: a diagram ends in .svg, .pdf or .png").arg(file);
+    for (size_t i = 0; i < diagram.sheets.size(); ++i) {
+        const auto& sheet = diagram.sheets[i];
+        const auto name = diagram.sheets.size() == 1 ? file
+                                                     : QStringLiteral("%1/%2-%3.%4")
+                                                           .arg(info.path(), info.completeBaseName())
+                                                           .arg(i + 1)
+                                                           .arg(kind);
+        if (kind == "png") {
+            QImage image(QSize(297, 210) * dots_per_mm, QImage::Format_RGB32);
+            image.fill(Qt::white);
+            QPainter p(&image);
+            p.setRenderHint(QPainter::Antialiasing);
+            p.scale(dots_per_mm * sheet.scale, dots_per_mm * sheet.scale);
+            draw_sheet(p, sheet, true);
+            p.end();
+            if (!image.save(name)) return cannot(name);
+        } else {
+            QSaveFile out(name);
+            if (!out.open(QIODevice::WriteOnly)) return cannot(name);
+            out.write(QByteArray::fromStdString(diagram_to_svg(sheet)));
+            if (!out.commit()) return cannot(name);
+        }
+    }
+    return {};
+}
+
+void DiagramView::wheelEvent(QWheelEvent* e) {
+    if (!(e->modifiers() & Qt::ControlModifier)) return Canvas::wheelEvent(e);
+    set_zoom(zoom() * (e->angleDelta().y() > 0 ? 1.15 : 1 / 1.15));
+    setMinimumSize(sizeHint());
+    e->accept();
+}
+
+void DiagramView::keyPressEvent(QKeyEvent* e) {
+    const bool larger = e->key() == Qt::Key_Plus, smaller = e->key() == Qt::Key_Minus,
+               whole = e->key() == Qt::Key_0;
+    if (!larger && !smaller && !whole) return Canvas::keyPressEvent(e);
+    set_zoom(whole ? 1 : zoom() * (larger ? 1.25 : 0.8));
+    setMinimumSize(sizeHint());
+}
+
+}  // namespace sangre::app

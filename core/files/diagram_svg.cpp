@@ -1,0 +1,83 @@
+#include "files/diagram_svg.h"
+
+#include <fmt/format.h>
+
+#include <cmath>
+#include <map>
+
+namespace sangre {
+namespace {
+
+std::string colour(const Ink& ink) {
+    static const std::map<std::string, std::string> known{
+        {"ink", "#231F1C"},         {"muted", "#655D55"},       {"card", "#FFFDF9"},
+        {"paper", "#F6F2EC"},       {"wire:red", "#B3261E"},    {"wire:black", "#2A2727"},
+        {"wire:yellow", "#DDB321"}, {"wire:orange", "#D9782B"}, {"wire:blue", "#2D5F8F"},
+        {"wire:green", "#2E7D4F"},  {"wire:white", "#BDB6AA"},  {"wire:brown", "#6B4429"},
+        {"wire:violet", "#6C4A8C"}, {"wire:grey", "#8A8580"}};
+    if (ink.empty()) return "none";
+    const auto found = known.find(ink);
+    return found == known.end() ? "#231F1C" : found->second;
+}
+
+std::string escaped(const std::string& text) {
+    std::string out;
+    for (const char c : text) switch (c) {
+            case '&':
+                out += "&amp;";
+                break;
+            case '<':
+                out += "&lt;";
+                break;
+            case '>':
+                out += "&gt;";
+                break;
+            default:
+                out += c;
+        }
+    return out;
+}
+
+std::string shape_to_svg(const DiagramShape& s) {
+    const auto stroke = fmt::format("stroke=\"{}\" stroke-width=\"{:.2f}\"{}", colour(s.stroke), s.width,
+                                    s.dashed ? " stroke-dasharray=\"1.5 1\"" : "");
+    const auto& a = s.points.front();
+    const auto& b = s.points.back();
+    switch (s.kind) {
+        case ShapeKind::line:
+            return fmt::format("<line x1=\"{:.2f}\" y1=\"{:.2f}\" x2=\"{:.2f}\" y2=\"{:.2f}\" {}/>", a.x, a.y,
+                               b.x, b.y, stroke);
+        case ShapeKind::rectangle:
+            return fmt::format(
+                "<rect x=\"{:.2f}\" y=\"{:.2f}\" width=\"{:.2f}\" height=\"{:.2f}\" rx=\"0.8\" fill=\"{}\" "
+                "{}/>",
+                a.x, a.y, b.x - a.x, b.y - a.y, colour(s.fill), stroke);
+        case ShapeKind::circle:
+            return fmt::format("<circle cx=\"{:.2f}\" cy=\"{:.2f}\" r=\"{:.2f}\" fill=\"{}\" {}/>", a.x, a.y,
+                               std::hypot(b.x - a.x, b.y - a.y), colour(s.fill), stroke);
+        case ShapeKind::text:
+            return fmt::format(
+                "<text x=\"{:.2f}\" y=\"{:.2f}\" font-size=\"{:.2f}\" fill=\"{}\" "
+                "text-anchor=\"{}\"{}>{}</text>",
+                a.x, a.y, s.size, colour(s.fill),
+                s.align == TextAlign::left     ? "start"
+                : s.align == TextAlign::centre ? "middle"
+                                               : "end",
+                s.bold ? " font-weight=\"bold\"" : "", escaped(s.text));
+    }
+    return {};
+}
+
+}  // namespace
+
+std::string diagram_to_svg(const DiagramSheet& sheet) {
+    std::string svg = fmt::format(
+        "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{0}mm\" height=\"{1}mm\" viewBox=\"0 0 {2:.2f} "
+        "{3:.2f}\" "
+        "font-family=\"B612, sans-serif\">\n<rect width=\"{2:.2f}\" height=\"{3:.2f}\" fill=\"#FFFFFF\"/>\n",
+        sheet.width, sheet.height, sheet.width / sheet.scale, sheet.height / sheet.scale);
+    for (const auto& s : sheet.shapes) svg += shape_to_svg(s) + "\n";
+    return svg + "</svg>\n";
+}
+
+}  // namespace sangre

@@ -1,0 +1,176 @@
+// The wiring diagram: everything on it, nothing over anything, straight where it can be, the same after an
+// edit elsewhere.
+#include <set>
+
+#include "diagram/arrangement.h"
+#include "files/diagram_svg.h"
+#include "fixtures.h"
+#include "plan/edits.h"
+
+using namespace sangre;
+using test::parts;
+
+namespace {
+
+Plan demo_plan(const QString& name) {
+    return *load_plan((data_directory() / "demos" / (name.toStdString() + ".json")).string());
+}
+
+Diagram drawn(const Plan& plan) { return draw_diagram(plan, parts(), lay_harness(plan, parts())); }
+
+bool overlap(const DiagramSpot& a, const DiagramSpot& b) {
+    return a.from.x < b.to.x - 0.1 && b.from.x < a.to.x - 0.1 && a.from.y < b.to.y - 0.1 &&
+           b.from.y < a.to.y - 0.1;
+}
+
+/// A proposal for n loads of four kinds.
+Plan many(int n) {
+    Plan p;
+    for (int i = 0; i < n; ++i) {
+        const double volts[] = {5, 12, 24, 12};
+        p.loads.push_back(test::simple_load("load" + std::to_string(i), volts[i % 4], 0.3 + 0.1 * (i % 5)));
+    }
+    return propose(p, parts())->plan;
+}
+
+}  // namespace
+
+class TestDiagram : public QObject {
+    Q_OBJECT
+  private slots:
+    void every_demo_is_one_sheet_data() {
+        QTest::addColumn<QString>("demo");
+        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"})
+            QTest::newRow(name) << name;
+    }
+    void every_demo_is_one_sheet() {
+        QFETCH(QString, demo);
+        const auto plan = demo_plan(demo);
+        const auto d = drawn(plan);
+        QCOMPARE(d.sheets.size(), size_t{1});
+        QCOMPARE(d.crossings, size_t{0});
+        // Readable on paper: nothing smaller than 1.4 mm.
+        for (const auto& s : d.sheets[0].shapes)
+            if (s.kind == ShapeKind::text) QVERIFY2(s.size * d.sheets[0].scale >= 1.4, s.text.c_str());
+    }
+    void everything_is_on_it_once() {
+        for (const auto& plan : {demo_plan("orchard-frost-rover"), demo_plan("seed-hexacopter"), many(23)}) {
+            std::multiset<Id> drawn_once;
+            std::string said;
+            for (const auto& sheet : drawn(plan).sheets) {
+                for (const auto& s : sheet.spots) drawn_once.insert(s.subject);
+                for (const auto& s : sheet.shapes) said += s.text + "\n";
+            }
+            for (const auto& l : plan.loads) QCOMPARE(drawn_once.count(l.id), size_t{1});
+            for (size_t f = 0; f < plan.feeds.size(); ++f) {
+                QCOMPARE(drawn_once.count(plan.feeds[f].id), size_t{1});
+                QVERIFY(said.find("W" + std::to_string(f + 1) + " ") != std::string::npos);
+            }
+            for (const auto& c : plan.converters) QVERIFY(drawn_once.count(c.id) >= 1);
+            for (const auto& b : plan.batteries) QVERIFY(drawn_once.count(b.id) >= 1);
+        }
+    }
+    void nothing_lies_over_anything_or_off_the_sheet() {
+        for (const auto& plan :
+             {demo_plan("orchard-frost-rover"), demo_plan("book-trike"), many(7), many(40)})
+            for (const auto& sheet : drawn(plan).sheets) {
+                for (size_t a = 0; a < sheet.spots.size(); ++a)
+                    for (size_t b = a + 1; b < sheet.spots.size(); ++b) {
+                        const auto &x = sheet.spots[a], &y = sheet.spots[b];
+                        QVERIFY2(!overlap(x, y), (x.subject + " over " + y.subject).c_str());
+                    }
+                for (const auto& s : sheet.shapes)
+                    for (const auto& p : s.points)
+                        QVERIFY2(p.x >= 0 && p.y >= 0 && p.x <= sheet.width / sheet.scale &&
+                                     p.y <= sheet.height / sheet.scale,
+                                 s.text.c_str());
+            }
+    }
+    void many_loads_go_on_on_further_sheets() {
+        const auto plan = many(60);
+        const auto d = drawn(plan);
+        QVERIFY(d.sheets.size() >= 3 && d.sheets.size() <= 8);
+        QCOMPARE(d.crossings, size_t{0});
+        for (const auto& sheet : d.sheets) {
+            const bool numbered = std::any_of(sheet.shapes.begin(), sheet.shapes.end(), [](const auto& s) {
+                return s.text.find("sheet") != std::string::npos && s.text.find(" of ") != std::string::npos;
+            });
+            QVERIFY(numbered);
+        }
+    }
+    void an_edit_elsewhere_moves_nothing() {
+        const auto plan = demo_plan("orchard-frost-rover");
+        const auto before = drawn(plan);
+        const auto thicker = drawn(set_wire(plan, plan.feeds.back().id, "awg18-silicone"));
+        QVERIFY(before.sheets[0].spots == thicker.sheets[0].spots);
+        // A new load at the end of the list moves no column, and no row above it by more than the rows move
+        // together.
+        auto more = plan;
+        more.loads.push_back(test::simple_load("extra", 25, 1));
+        auto feed = plan.feeds.back();
+        feed.id = "extra-feed", feed.from = "hub", feed.to = "extra";
+        more.feeds.push_back(feed);
+        const auto after = drawn(more);
+        for (size_t i = 0; i < 3; ++i) {
+            QCOMPARE(after.sheets[0].spots[i].subject, before.sheets[0].spots[i].subject);
+            QCOMPARE(after.sheets[0].spots[i].from.x, before.sheets[0].spots[i].from.x);
+        }
+    }
+    void parts_fed_twice_are_led_round() {
+        auto plan = test::star(3);
+        plan.batteries.push_back(plan.batteries[0]);
+        plan.batteries[1].id = "second", plan.batteries[1].name = "Second";
+        auto feed = plan.feeds[0];
+        feed.id = "from-second", feed.from = "second";
+        plan.feeds.push_back(feed);
+        const auto d = drawn(plan);
+        QCOMPARE(d.sheets.size(), size_t{1});
+        const auto& spots = d.sheets[0].spots;
+        QVERIFY(std::any_of(spots.begin(), spots.end(),
+                            [](const auto& s) { return s.subject == "from-second"; }));
+        QVERIFY(std::any_of(spots.begin(), spots.end(), [](const auto& s) { return s.subject == "second"; }));
+    }
+    void frames_and_shared_returns_are_shown() {
+        auto plan = test::star(2);
+        plan.metal_frame = true;
+        plan.feeds[1].ret = Return::frame;
+        plan.feeds[2].ret = Return::shared, plan.feeds[2].shared_with = plan.feeds[1].id;
+        const auto sheet = drawn(plan).sheets[0];
+        QVERIFY(std::any_of(sheet.shapes.begin(), sheet.shapes.end(),
+                            [](const auto& s) { return s.text == "returns by W2−"; }));
+        const auto blacks = std::count_if(sheet.shapes.begin(), sheet.shapes.end(),
+                                          [](const auto& s) { return s.stroke == "wire:black"; });
+        QCOMPARE(blacks, 1);  // only the first feed has a return of its own
+    }
+    void nothing_wired_nothing_drawn() {
+        QVERIFY(drawn(Plan{}).sheets.empty());
+        auto lost = test::one_feed();
+        lost.feeds[0].to = "nowhere";
+        QCOMPARE(drawn(lost).sheets.size(), size_t{1});
+        // A ring of hubs ends.
+        auto ring = test::star(2);
+        ring.hubs.push_back({"other", "Other", {}, {}});
+        for (const auto& [a, b] : {std::pair{"hub", "other"}, {"other", "hub"}}) {
+            auto f = ring.feeds[1];
+            f.id = std::string(a) + b, f.from = a, f.to = b;
+            ring.feeds.push_back(f);
+        }
+        QVERIFY(!drawn(ring).sheets.empty());
+    }
+    void as_svg_it_is_well_formed() {
+        auto plan = test::demo();
+        plan.loads[0].name = "L <d> & m";
+        const auto svg = diagram_to_svg(drawn(plan).sheets[0]);
+        QVERIFY(svg.starts_with("<svg") && svg.ends_with("</svg>\n"));
+        QVERIFY(svg.find("L &lt;d&gt; &amp; m") != std::string::npos);
+        QCOMPARE(std::count(svg.begin(), svg.end(), '<'), std::count(svg.begin(), svg.end(), '>'));
+        QVERIFY(svg.find("nan") == std::string::npos);
+    }
+    void labels_name_both_conductors() {
+        QCOMPARE(wire_label(0, false), std::string("W1+"));
+        QCOMPARE(wire_label(11, true), std::string("W12−"));
+    }
+};
+
+SANGRE_SUITE(TestDiagram);
+#include "test_diagram.moc"
