@@ -129,7 +129,7 @@ void Maker::thread(size_t f) {
 void Maker::sleeve(size_t f) {
     const auto& feed = plan.feeds[f];
     const auto* w = wire(feed);
-    if (!w || !any_tube(feed) || plan.practices.insulation == InsulationSchool::tape) return;
+    if (!w || !any_tube(feed) || !tube_school(plan.practices.insulation)) return;
     auto& s = add("sleeve/" + feed.id, StepKind::sleeve, "Tubes on: " + index.feed_name(feed));
     s.about = feed.id;
     Millimetre parking(0);

@@ -192,11 +192,14 @@ struct InlinePart {
 };
 
 enum class JointMethod { solder, crimp, screw, lever };
+/// What a joint is made at; joints of one end may stand for one another.
+enum class JointEnd { splice, branch, stud, cup, pad, housing, screw, blade };
 
 struct JointKind {
     Id id;
     std::string name;
     JointMethod method = JointMethod::solder;
+    JointEnd end = JointEnd::splice;
     Millimetre strip{};
     Millimetre overlap{};
     Celsius iron{};  ///< tip temperature, 0 where no iron is used

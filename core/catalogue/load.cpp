@@ -172,6 +172,15 @@ void read(const json& j, JointKind& k) {
                                     {"crimp", JointMethod::crimp},
                                     {"screw", JointMethod::screw},
                                     {"lever", JointMethod::lever}});
+    k.end = one_of<JointEnd>(j, "end",
+                             {{"splice", JointEnd::splice},
+                              {"branch", JointEnd::branch},
+                              {"stud", JointEnd::stud},
+                              {"cup", JointEnd::cup},
+                              {"pad", JointEnd::pad},
+                              {"housing", JointEnd::housing},
+                              {"screw", JointEnd::screw},
+                              {"blade", JointEnd::blade}});
     k.strip = as<Millimetre>(j, "strip_mm"), k.overlap = as<Millimetre>(j, "overlap_mm");
     k.iron = as<Celsius>(j, "iron_C"), k.dwell = as<Second>(j, "dwell_s");
     k.resistance = as<Ohm>(j, "resistance_ohm"), k.tube = j.at("tube"), k.minutes = j.at("minutes");

@@ -67,7 +67,30 @@ constexpr auto names(InsulationSchool) {
     return std::to_array<std::pair<InsulationSchool, std::string_view>>(
         {{InsulationSchool::adhesive_tube, "adhesive-tube"},
          {InsulationSchool::plain_tube, "plain-tube"},
-         {InsulationSchool::tape, "tape"}});
+         {InsulationSchool::tape, "tape"},
+         {InsulationSchool::sealant, "sealant"},
+         {InsulationSchool::hot_glue, "hot-glue"},
+         {InsulationSchool::polyimide, "polyimide"}});
+}
+constexpr auto names(JointSchool) {
+    return std::to_array<std::pair<JointSchool, std::string_view>>({{JointSchool::solder, "solder"},
+                                                                   {JointSchool::crimp, "crimp"},
+                                                                   {JointSchool::crimp_and_solder, "crimp-and-solder"},
+                                                                   {JointSchool::no_solder, "no-solder"}});
+}
+constexpr auto names(CableKind) {
+    return std::to_array<std::pair<CableKind, std::string_view>>({{CableKind::servo, "servo"},
+                                                                 {CableKind::data, "data"},
+                                                                 {CableKind::motor, "motor"},
+                                                                 {CableKind::ribbon, "ribbon"},
+                                                                 {CableKind::other, "other"}});
+}
+constexpr auto names(CoreRole) {
+    return std::to_array<std::pair<CoreRole, std::string_view>>({{CoreRole::supply, "supply"},
+                                                                {CoreRole::ground, "ground"},
+                                                                {CoreRole::signal, "signal"},
+                                                                {CoreRole::phase, "phase"},
+                                                                {CoreRole::unused, "unused"}});
 }
 constexpr auto names(NoiseSchool) {
     return std::to_array<std::pair<NoiseSchool, std::string_view>>(
@@ -118,11 +141,12 @@ void visit(V& v, Load& l) {
     v("peak_s", l.peak_time), v("start_A", l.start), v("start_s", l.start_time), v("always_on", l.always_on);
     v("vital", l.vital), v("noisy", l.noisy), v("sensitive", l.sensitive), v("transmitter", l.transmitter);
     v("own_switch", l.own_switch), v("starter", l.starter), v("capacitance_F", l.capacitance),
-        v("assumed", l.assumed), v("place", l.place);
+        v("assumed", l.assumed), v("place", l.place), v("lead", l.lead);
 }
 template <class V>
 void visit(V& v, Device& d) {
     v("id", d.id), v("kind", d.kind), v("type", d.type), v("rating_A", d.rating), v("name", d.name);
+    v("at_m", d.at), v("reversed", d.reversed);
 }
 template <class V>
 void visit(V& v, Feed& f) {
@@ -131,6 +155,16 @@ void visit(V& v, Feed& f) {
     v("return", f.ret), v("shared_with", f.shared_with), v("joint_from", f.joint_from),
         v("joint_to", f.joint_to);
     v("supply_colour", f.supply_colour), v("return_colour", f.return_colour);
+}
+template <class V>
+void visit(V& v, Core& c) {
+    v("signal", c.signal), v("role", c.role), v("from_pin", c.from_pin), v("to_pin", c.to_pin), v("colour", c.colour);
+    v("twist", c.twist), v("doubled", c.doubled), v("cut_back", c.cut_back);
+}
+template <class V>
+void visit(V& v, Cable& c) {
+    v("id", c.id), v("name", c.name), v("kind", c.kind), v("from", c.from), v("to", c.to), v("wire", c.wire);
+    v("volts_V", c.volts), v("amps_A", c.amps), v("label", c.label), v("terminated", c.terminated), v("cores", c.cores);
 }
 template <class V>
 void visit(V& v, Phase& p) {
@@ -142,6 +176,7 @@ void visit(V& v, Practices& p) {
     v("wire", p.wire), v("drop_limit", p.drop_limit), v("fuse", p.fuse), v("set", p.set),
         v("terminal", p.terminal);
     v("supply", p.supply), v("sizing", p.sizing), v("feeds", p.feeds);
+    v("joint", p.joint), v("missing_tools", p.missing_tools);
     v("insulation", p.insulation), v("noise", p.noise), v("wire_insulation", p.wire_insulation),
         v("metric", p.metric);
 }
@@ -158,7 +193,7 @@ void visit(V& v, Plan& p) {
     v("name", p.name), v("metal_frame", p.metal_frame), v("hottest_air_C", p.hottest_air);
     v("coldest_air_C", p.coldest_air), v("batteries", p.batteries), v("hubs", p.hubs),
         v("converters", p.converters);
-    v("loads", p.loads), v("feeds", p.feeds), v("places", p.places), v("passages", p.passages),
+    v("loads", p.loads), v("feeds", p.feeds), v("cables", p.cables), v("places", p.places), v("passages", p.passages),
         v("phases", p.phases), v("repeats_per_day", p.repeats_per_day);
     v("practices", p.practices), v("done", p.done), v("measured", p.measured), v("log", p.log);
 }

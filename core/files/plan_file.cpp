@@ -155,7 +155,7 @@ void check_references(const Plan& plan) {
     };
     unique(plan.batteries, "batteries"), unique(plan.hubs, "hubs"), unique(plan.converters, "converters");
     unique(plan.loads, "loads"), unique(plan.feeds, "feeds"), unique(plan.places, "places");
-    unique(plan.passages, "passages"), unique(plan.phases, "phases");
+    unique(plan.passages, "passages"), unique(plan.phases, "phases"), unique(plan.cables, "cables");
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
         const auto& f = plan.feeds[i];
         const auto at = [&](const char* key) { return fmt::format("/feeds/{}/{}", i, key); };
@@ -169,6 +169,10 @@ void check_references(const Plan& plan) {
         if (f.ret == Return::shared && !by_id(plan.feeds, f.shared_with))
             throw BadPlace{at("shared_with"), fmt::format("there is no feed “{}”", f.shared_with)};
     }
+    for (size_t i = 0; i < plan.cables.size(); ++i)
+        for (const auto& [key, end] : {std::pair{"from", plan.cables[i].from}, {"to", plan.cables[i].to}})
+            if (find_part(plan, end).kind == PartKind::none)
+                throw BadPlace{fmt::format("/cables/{}/{}", i, key), fmt::format("there is no part “{}”", end)};
     for (size_t i = 0; i < plan.passages.size(); ++i)
         for (const auto& end : {plan.passages[i].from, plan.passages[i].to})
             if (!by_id(plan.places, end))

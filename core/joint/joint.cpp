@@ -45,6 +45,29 @@ double pull_out_force(SquareMillimetre area) {
         std::lerp(std::log(table[i].second), std::log(table[i + 1].second), (x - x0) / (x1 - x0)));
 }
 
+bool tube_school(InsulationSchool school) {
+    return school == InsulationSchool::adhesive_tube || school == InsulationSchool::plain_tube ||
+           school == InsulationSchool::sealant;
+}
+
+std::string covering_words(InsulationSchool school) {
+    switch (school) {
+        case InsulationSchool::tape:
+            return "Tape, by practice: no heat gun needed, but tape creeps.";
+        case InsulationSchool::hot_glue:
+            return "Hot glue, by practice, once it is measured: it also holds the wire. Not where it gets hot.";
+        case InsulationSchool::polyimide:
+            return "Polyimide tape, by practice: flat pads, and where it gets hot.";
+        case InsulationSchool::sealant:
+            return "Plain tube with liquid sealant under its ends: sealed; an hour a coat.";
+        case InsulationSchool::adhesive_tube:
+            return "Adhesive tube: sealed; for wet and shaken places.";
+        case InsulationSchool::plain_tube:
+            return "Plain tube: quick and thin; for dry places.";
+    }
+    return {};
+}
+
 JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const WireType& wire,
                      InsulationSchool school) {
     JointWork w;
@@ -66,9 +89,9 @@ JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const Wi
                               ? find(catalogue.insulations, wire.insulation)->name
                               : wire.insulation,
                           format(wire.conductor), format(wire.outer)));
-    if (kind.tube && school == InsulationSchool::tape) {
+    if (kind.tube && !tube_school(school)) {
         w.tape = true;
-        w.why.add("Tape, by practice: no heat gun needed, but tape creeps.", Tone::caution);
+        w.why.add(covering_words(school), Tone::caution);
     } else if (kind.tube) {
         w.tube = choose_tube(catalogue, w.widest, wire.outer, school == InsulationSchool::adhesive_tube);
         w.tube_missing = !w.tube;

@@ -9,7 +9,7 @@ struct JointWork {
     const JointKind* kind = nullptr;
     const WireType* wire = nullptr;
     const TubeSize* tube = nullptr;  ///< null where none is used, or none on the list fits
-    bool tape = false;               ///< insulated with tape, by practice
+    bool tape = false;               ///< covered with tape or glue instead of a tube, by practice
     bool tube_missing = false;       ///< wants a tube that the catalogue does not hold
     Millimetre joint_length{};       ///< bare metal to cover
     Millimetre widest{};             ///< what the tube must pass
@@ -18,6 +18,11 @@ struct JointWork {
     double pull_newton = 0;
     Why why;
 };
+
+/// True where joints are covered with tube; with anything else no tube is cut.
+bool tube_school(InsulationSchool school);
+/// What a way of covering is for, in a sentence.
+std::string covering_words(InsulationSchool school);
 
 /// Works a joint of this kind on this wire out.
 JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const WireType& wire,

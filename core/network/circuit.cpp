@@ -9,6 +9,7 @@ namespace {
 
 constexpr double frame_bond_ohm = 0.001;  // a clean, bare, bolted ground point
 constexpr double no_frame_ohm = 1e7;      // a "frame return" in plastic, wood or carbon conducts nothing
+constexpr double blocked_ohm = 1e8;
 constexpr double least_ohm = 1e-5;        // two bolted studs touching
 
 Ohm joint_resistance(const Catalogue& catalogue, const Id& kind) {
@@ -131,6 +132,11 @@ Circuit build_circuit(const Plan& plan, const PlanIndex& index, const Catalogue&
         if (f.ret == Return::shared)
             if (const auto* other = by_id(plan.feeds, f.shared_with))
                 home = terminals(other->to, false).negative;
+        // A diode the wrong way round: what passes it is its leakage.
+        const bool blocked = std::any_of(f.devices.begin(), f.devices.end(), [](const auto& d) {
+            return d.kind == DeviceKind::diode && d.reversed;
+        });
+        if (blocked) supply += blocked_ohm;
         c.branches.push_back({from.positive, to.positive, std::max(supply, least_ohm),
                               raw(feed_forward_voltage(f, catalogue)), i, false});
         c.branches.push_back({to.negative, home, std::max(back, least_ohm), 0, i, true});

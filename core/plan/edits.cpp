@@ -30,6 +30,7 @@ Plan put_load(Plan plan, Load load) {
 Plan remove_load(Plan plan, const Id& load) {
     std::erase_if(plan.loads, [&](const auto& l) { return l.id == load; });
     std::erase_if(plan.feeds, [&](const auto& f) { return f.to == load; });
+    std::erase_if(plan.cables, [&](const auto& c) { return c.from == load || c.to == load; });
     for (auto& phase : plan.phases) phase.states.erase(load), phase.shares.erase(load);
     return plan;
 }
@@ -125,6 +126,17 @@ tl::expected<Plan, std::string> reroute_feed(Plan plan, const Id& feed, const Id
         at = plan.feeds[into.front()].from;
     }
     moved->from = new_source;
+    return plan;
+}
+
+Plan put_cable(Plan plan, Cable cable) {
+    if (cable.id.empty()) cable.id = fresh_id(plan, "cable", cable.name);
+    put(plan.cables, std::move(cable));
+    return plan;
+}
+
+Plan remove_cable(Plan plan, const Id& cable) {
+    std::erase_if(plan.cables, [&](const auto& c) { return c.id == cable; });
     return plan;
 }
 

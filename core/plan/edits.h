@@ -28,6 +28,9 @@ Plan set_joint(Plan plan, const Id& feed, bool at_source, const Id& kind);
 /// Feeds a part from another source part. Refused where that would make a loop or the source has no outlet.
 tl::expected<Plan, std::string> reroute_feed(Plan plan, const Id& feed, const Id& new_source);
 
+Plan put_cable(Plan plan, Cable cable);  ///< adds it, or replaces the one with its id
+Plan remove_cable(Plan plan, const Id& cable);
+
 Plan set_phase_duration(Plan plan, const Id& phase, Second duration);
 Plan set_state(Plan plan, const Id& phase, const Id& load, LoadState state);
 /// Runs at this share of its typical draw, held to 0 – 1; 0 is off.

@@ -22,7 +22,7 @@ std::string name_of(const Plan& plan, const Id& id) {
         return found ? &found->name : nullptr;
     };
     for (const auto* name : {look(plan.loads), look(plan.converters), look(plan.hubs), look(plan.batteries),
-                             look(plan.places), look(plan.phases)})
+                             look(plan.places), look(plan.phases), look(plan.cables)})
         if (name) return *name;
     if (const auto* feed = by_id(plan.feeds, id)) return feed_name(plan, *feed);
     if (const auto* way = by_id(plan.passages, id))
@@ -126,7 +126,8 @@ Id fresh_id(const Plan& plan, const std::string& prefix, const std::string& name
     while (!slug.empty() && slug.back() == '-') slug.pop_back();
     const auto taken = [&](const Id& id) {
         return find_part(plan, id).kind != PartKind::none || by_id(plan.feeds, id) ||
-               by_id(plan.places, id) || by_id(plan.passages, id) || by_id(plan.phases, id);
+               by_id(plan.places, id) || by_id(plan.passages, id) || by_id(plan.phases, id) ||
+               by_id(plan.cables, id);
     };
     Id id = slug;
     for (int n = 2; taken(id); ++n) id = slug + "-" + std::to_string(n);

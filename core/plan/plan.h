@@ -20,6 +20,8 @@ enum class LoadKind { current, power, resistance, motor, led };
 enum class LoadState { off, idle, typical, peak, stall };
 enum class DeviceKind { fuse, power_switch, connector, diode, filter, shunt, precharge };
 enum class Return { own, frame, shared };
+enum class CableKind { servo, data, motor, ribbon, other };
+enum class CoreRole { supply, ground, signal, phase, unused };
 enum class PassageKind { open, hole, gland, hinge, heat, edge };
 
 /// A spot in the machine, seen from above: x and y from 0 (left, front) to 1 (right, rear).
@@ -102,6 +104,7 @@ struct Load {
     Id place;
     std::string extra;
     bool assumed = false;  ///< its figures are typical of such parts, not measured
+    Id lead;               ///< the wire it comes with; empty: it takes the feed's wire itself
     bool operator==(const Load&) const = default;
 };
 
@@ -113,6 +116,8 @@ struct Device {
     Ampere rating{};   ///< of a fuse
     std::string name;  ///< of a switch, as the builder calls it
     std::string extra;
+    std::optional<Metre> at{};  ///< of a fuse: wire between it and its source; absent: right at it
+    bool reversed = false;  ///< of a polarised one: put in the wrong way round
     bool operator==(const Device&) const = default;
 };
 
@@ -132,6 +137,34 @@ struct Feed {
     bool operator==(const Feed&) const = default;
 };
 
+/// One conductor of a cable, from a pin at one end to a pin at the other.
+struct Core {
+    std::string signal;  ///< "5 V", "GND", "PWM", "CAN H"
+    CoreRole role = CoreRole::signal;
+    std::string from_pin, to_pin;
+    std::string colour;
+    int twist = 0;    ///< cores of one number are twisted together; 0: with none
+    int doubled = 0;  ///< cores of one number are joined at both ends and carry together; 0: alone
+    bool cut_back = false;  ///< of an unused one: cut back and insulated at both ends
+    bool operator==(const Core&) const = default;
+};
+
+/// What carries signals besides supply: a servo lead, a data pair, motor phases, a ribbon.
+struct Cable {
+    Id id;
+    std::string name;
+    CableKind kind = CableKind::other;
+    Id from, to;
+    Id wire;         ///< of each core
+    Volt volts{};    ///< highest on its supply core
+    Ampere amps{};   ///< that its supply core carries
+    std::string label;        ///< what is written on both ends; empty: only its name
+    bool terminated = false;  ///< of a data bus: a resistor across the pair at both ends
+    std::vector<Core> cores;
+    std::string extra;
+    bool operator==(const Cable&) const = default;
+};
+
 struct Phase {
     Id id;
     std::string name;
@@ -148,7 +181,8 @@ enum class WireSchool { temperature, drop, cautious, bold };
 enum class FuseSchool { smallest_that_carries, largest_that_protects };
 enum class SetSchool { middle, high, nominal };
 enum class TerminalSchool { ferrule, twist, tin };
-enum class InsulationSchool { adhesive_tube, plain_tube, tape };
+enum class InsulationSchool { adhesive_tube, plain_tube, tape, sealant, hot_glue, polyimide };
+enum class JointSchool { solder, crimp, crimp_and_solder, no_solder };
 enum class NoiseSchool { own_converter, together };
 enum class SupplySchool { one, two };         ///< packs: one for all, or a second one for what is quiet
 enum class SizingSchool { tight, generous };  ///< modules and wires as computed, or half as much again
@@ -162,6 +196,8 @@ struct Practices {
     SetSchool set = SetSchool::middle;
     TerminalSchool terminal = TerminalSchool::ferrule;
     InsulationSchool insulation = InsulationSchool::adhesive_tube;
+    JointSchool joint = JointSchool::solder;
+    std::vector<std::string> missing_tools;  ///< that this builder does not own
     NoiseSchool noise = NoiseSchool::own_converter;
     SupplySchool supply = SupplySchool::one;
     SizingSchool sizing = SizingSchool::tight;
@@ -197,6 +233,7 @@ struct Plan {
     std::vector<Converter> converters;
     std::vector<Load> loads;
     std::vector<Feed> feeds;
+    std::vector<Cable> cables;
     std::vector<Place> places;
     std::vector<Passage> passages;
     std::vector<Phase> phases;

@@ -1,0 +1,348 @@
+// Signal cables: what is crossed, what looks alike, what is left over, what carries too much.
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <map>
+
+#include "cable/cable.h"
+#include "plan/edits.h"
+#include "review/review.h"
+#include "units/format.h"
+#include "wire/thermal.h"
+
+namespace sangre {
+namespace {
+
+constexpr Volt servo_stands(8.4);  // two lithium cells, full
+
+template <class Change>
+Edit changed(const Id& cable, Change change) {
+    return [cable, change](const Plan& p) {
+        auto next = p;
+        if (auto* c = by_id(next.cables, cable)) change(*c);
+        return next;
+    };
+}
+
+void mirrored(const Context& c, std::vector<Finding>& out) {
+    for (const auto& k : c.plan.cables) {
+        if (!is_mirrored(k)) continue;
+        Finding f{Severity::danger,
+                  {},
+                  {k.id},
+                  fmt::format("{}: its pins run the other way at the far end.", k.name),
+                  {},
+                  {}};
+        f.why.add(
+            "Right seen from behind is left: a plug drawn from the wire side is the mirror image of its "
+            "face.");
+        for (const auto& core : k.cores)
+            if (core.role != CoreRole::unused)
+                f.why.add(fmt::format("{} {}: pin {} to pin {}", core.colour, core.signal, core.from_pin,
+                                      core.to_pin),
+                          core.role == CoreRole::supply || core.role == CoreRole::ground ? Tone::danger
+                                                                                         : Tone::plain);
+        f.fixes.push_back({"Pin to the same pin", changed(k.id, [](Cable& x) {
+                               for (auto& core : x.cores)
+                                   if (core.role != CoreRole::unused) core.to_pin = core.from_pin;
+                           })});
+        out.push_back(std::move(f));
+    }
+}
+
+/// "+" into "−", or a supply onto a pin named as ground.
+void crossed(const Context& c, std::vector<Finding>& out) {
+    const auto plus = [](const std::string& pin) { return pin == "+" || lower(pin) == "vcc"; };
+    const auto minus = [](const std::string& pin) { return pin == "−" || pin == "-" || lower(pin) == "gnd"; };
+    for (const auto& k : c.plan.cables)
+        for (const auto& core : k.cores) {
+            const bool wrong =
+                (plus(core.from_pin) && minus(core.to_pin)) || (minus(core.from_pin) && plus(core.to_pin));
+            if (!wrong) continue;
+            Finding f{Severity::danger,
+                      {},
+                      {k.id},
+                      fmt::format("{}: the {} core joins {} with {}.", k.name, core.colour, core.from_pin,
+                                  core.to_pin),
+                      {},
+                      {}};
+            f.why.add("Plus on minus: what is behind it dies the moment it is plugged in.", Tone::danger);
+            f.fixes.push_back({"Plus to plus", changed(k.id, [](Cable& x) {
+                                   for (auto& one : x.cores) one.to_pin = one.from_pin;
+                               })});
+            out.push_back(std::move(f));
+            break;
+        }
+}
+
+/// A colour that no other core of the cable has.
+std::string free_colour(const Cable& k) {
+    for (const auto& colour : core_colours())
+        if (std::none_of(k.cores.begin(), k.cores.end(), [&](const auto& c) { return c.colour == colour; }))
+            return colour;
+    return {};
+}
+
+void colours_alike(const Context& c, std::vector<Finding>& out) {
+    for (const auto& k : c.plan.cables) {
+        std::map<std::string, std::vector<size_t>> by_colour;
+        for (size_t i = 0; i < k.cores.size(); ++i)
+            if (k.cores[i].role != CoreRole::unused) by_colour[k.cores[i].colour].push_back(i);
+        for (const auto& [colour, cores] : by_colour) {
+            if (cores.size() < 2 || together_with(k, cores[0]).size() == cores.size()) continue;
+            Finding f{Severity::caution,
+                      {},
+                      {k.id},
+                      fmt::format("{}: {} cores are {}.", k.name, cores.size(), colour),
+                      {},
+                      {}};
+            f.why.add("One colour for every signal makes it impossible to see what is what.");
+            if (cores.size() <= core_colours().size())
+                f.fixes.push_back({"A colour each", changed(k.id, [cores](Cable& x) {
+                                       for (size_t i = 1; i < cores.size(); ++i)
+                                           if (const auto other = free_colour(x); !other.empty())
+                                               x.cores[cores[i]].colour = other;
+                                   })});
+            out.push_back(std::move(f));
+        }
+    }
+}
+
+void colour_lies(const Context& c, std::vector<Finding>& out) {
+    for (const auto& k : c.plan.cables)
+        for (size_t i = 0; i < k.cores.size(); ++i) {
+            const auto& core = k.cores[i];
+            const bool supply =
+                core.role == CoreRole::supply && (core.colour == "black" || core.colour == "brown");
+            const bool ground = core.role == CoreRole::ground && core.colour == "red";
+            if (!supply && !ground) continue;
+            Finding f{Severity::danger,
+                      {},
+                      {k.id},
+                      fmt::format("{}: its {} is {}.", k.name, supply ? "supply" : "ground", core.colour),
+                      {},
+                      {}};
+            f.why.add(
+                "Colours are a promise: red is plus, black is minus; in brown/red/orange leads brown is "
+                "minus.");
+            f.fixes.push_back({supply ? "Make it red" : "Make it black", changed(k.id, [i, supply](Cable& x) {
+                                   const std::string wanted = supply ? "red" : "black";
+                                   for (auto& other : x.cores)
+                                       if (other.colour == wanted) other.colour = x.cores[i].colour;
+                                   x.cores[i].colour = wanted;
+                               })});
+            out.push_back(std::move(f));
+            break;
+        }
+}
+
+void servo_overvolted(const Context& c, std::vector<Finding>& out) {
+    for (const auto& k : c.plan.cables) {
+        if (k.kind != CableKind::servo || k.volts <= servo_stands || !k.label.empty()) continue;
+        Finding f{Severity::danger,
+                  {},
+                  {k.id},
+                  fmt::format("{}: a servo plug that carries {} kills a servo plugged into it.", k.name,
+                              format(k.volts)),
+                  {},
+                  {}};
+        f.why.add(fmt::format("Servos stand {} at most; the plug is the same.", format(servo_stands)));
+        f.fixes.push_back({"Label both ends", changed(k.id, [volts = k.volts](Cable& x) {
+                               x.label = format(volts) + ", no servo";
+                           })});
+        f.fixes.push_back({"Another plug", changed(k.id, [](Cable& x) { x.kind = CableKind::other; })});
+        out.push_back(std::move(f));
+    }
+}
+
+void pair_untwisted(const Context& c, std::vector<Finding>& out) {
+    for (const auto& k : c.plan.cables) {
+        if (k.kind != CableKind::data) continue;
+        std::vector<size_t> signals;
+        for (size_t i = 0; i < k.cores.size(); ++i)
+            if (k.cores[i].role == CoreRole::signal) signals.push_back(i);
+        if (signals.size() < 2 || k.cores[signals[0]].twist > 0) continue;
+        Finding f{
+            Severity::caution, {}, {k.id}, fmt::format("{}: its data pair is not twisted.", k.name), {}, {}};
+        f.why.add(
+            "What one core picks up the other picks up too, and the difference stays clean; but only "
+            "twisted.");
+        f.fixes.push_back({"Twist them", changed(k.id, [signals](Cable& x) {
+                               x.cores[signals[0]].twist = x.cores[signals[1]].twist = 1;
+                           })});
+        out.push_back(std::move(f));
+    }
+}
+
+void unterminated(const Context& c, std::vector<Finding>& out) {
+    for (const auto& k : c.plan.cables) {
+        if (k.kind != CableKind::data || k.terminated) continue;
+        Finding f{Severity::note,
+                  {},
+                  {k.id},
+                  fmt::format("{}: a bus wants a resistor across the pair at both ends.", k.name),
+                  {},
+                  {}};
+        f.why.add(
+            "120 Ω at each end, or what its boards say: 60 Ω across the pair with everything off. Short slow "
+            "links do without.");
+        f.fixes.push_back({"It has them", changed(k.id, [](Cable& x) { x.terminated = true; })});
+        out.push_back(std::move(f));
+    }
+}
+
+void unused_bare(const Context& c, std::vector<Finding>& out) {
+    for (const auto& k : c.plan.cables) {
+        size_t bare = 0;
+        for (const auto& core : k.cores) bare += core.role == CoreRole::unused && !core.cut_back;
+        if (bare == 0) continue;
+        Finding f{
+            Severity::caution,
+            {},
+            {k.id},
+            fmt::format("{}: {} unused {} not cut back.", k.name, bare, bare == 1 ? "core is" : "cores are"),
+            {},
+            {}};
+        f.why.add(
+            "A bare end finds something to touch: cut it back at both ends, a tube over it, and write it "
+            "down.");
+        f.fixes.push_back({"Cut back and insulated", changed(k.id, [](Cable& x) {
+                               for (auto& core : x.cores)
+                                   if (core.role == CoreRole::unused) core.cut_back = true;
+                           })});
+        out.push_back(std::move(f));
+    }
+}
+
+/// Several regulators on one rail through servo leads: only one red wire may stay.
+void two_supplies(const Context& c, std::vector<Finding>& out) {
+    std::map<Id, std::vector<const Cable*>> into;
+    for (const auto& k : c.plan.cables)
+        if (std::any_of(k.cores.begin(), k.cores.end(),
+                        [](const auto& core) { return core.role == CoreRole::supply; })) {
+            // Whichever end is the board: where several meet.
+            into[k.to].push_back(&k);
+            into[k.from].push_back(&k);
+        }
+    for (const auto& [part, cables] : into) {
+        // A part that supplies several others is one source; several that give 5 V to one part are not.
+        std::vector<const Cable*> giving;
+        for (const auto* k : cables)
+            if (k->to == part) giving.push_back(k);
+        if (giving.size() < 2) continue;
+        std::vector<Id> others;
+        for (size_t i = 1; i < giving.size(); ++i) others.push_back(giving[i]->id);
+        Finding f{Severity::danger,
+                  {},
+                  {giving[1]->id, part},
+                  fmt::format("{} supplies meet at {}: pull the red wire of all but one.", giving.size(),
+                              name_of(c.plan, part)),
+                  {},
+                  {}};
+        f.why.add(
+            "Regulators on one rail fight: the highest feeds all, and pushes into the others. One of them "
+            "dies.");
+        f.why.add(fmt::format("Leave it in {}; pull and insulate it in the rest.", giving[0]->name),
+                  Tone::good);
+        for (size_t i = 1; i < giving.size(); ++i) f.why.add("Pull: " + giving[i]->name, Tone::caution);
+        f.fixes.push_back(
+            {fmt::format("Pull {} red {}", others.size(), others.size() == 1 ? "wire" : "wires"),
+             [others](const Plan& p) {
+                 auto next = p;
+                 for (const auto& id : others)
+                     if (auto* k = by_id(next.cables, id))
+                         for (auto& core : k->cores)
+                             if (core.role == CoreRole::supply)
+                                 core.role = CoreRole::unused, core.cut_back = true, core.to_pin.clear();
+                 return next;
+             }});
+        out.push_back(std::move(f));
+    }
+}
+
+void core_overloaded(const Context& c, std::vector<Finding>& out) {
+    for (const auto& k : c.plan.cables) {
+        const auto* wire = find(c.catalogue.wires, k.wire);
+        const auto* insulation = wire ? find(c.catalogue.insulations, wire->insulation) : nullptr;
+        if (!insulation || raw(k.amps) <= 0) continue;
+        const auto bunch = bunching_factor(static_cast<int>(k.cores.size()));
+        const auto each = ampacity(*wire, *insulation, c.plan.hottest_air) * bunch;
+        for (size_t i = 0; i < k.cores.size(); ++i) {
+            if (k.cores[i].role != CoreRole::supply) continue;
+            const auto sharing = together_with(k, i).size();
+            if (each * static_cast<double>(sharing) >= k.amps) break;
+            Finding f{Severity::danger,
+                      {},
+                      {k.id},
+                      fmt::format("{}: {} {} {} {}; it is asked {}.", k.name, sharing,
+                                  sharing == 1 ? "core of" : "cores of", wire->size,
+                                  "carries " + format(each * static_cast<double>(sharing)), format(k.amps)),
+                      {},
+                      {}};
+            f.why.add(fmt::format("{} alone in {}, × {} with {} cores together.", format(each / bunch),
+                                  format(c.plan.hottest_air), format_percent(bunch), k.cores.size()));
+            f.why.add("Thin cores joined at both ends carry together, if both are whole.");
+            std::vector<const WireType*> thicker;
+            for (const auto& w : c.catalogue.wires)
+                if (w.insulation == wire->insulation && w.metric == wire->metric && w.usual &&
+                    w.area > wire->area &&
+                    ampacity(w, *insulation, c.plan.hottest_air) * bunch * static_cast<double>(sharing) >=
+                        k.amps)
+                    thicker.push_back(&w);
+            if (!thicker.empty()) {
+                const auto* best =
+                    *std::min_element(thicker.begin(), thicker.end(),
+                                      [](const auto* a, const auto* b) { return a->area < b->area; });
+                f.fixes.push_back(
+                    {"Use " + best->size, changed(k.id, [id = best->id](Cable& x) { x.wire = id; })});
+            }
+            out.push_back(std::move(f));
+            break;
+        }
+    }
+}
+
+void families_mixed(const Context& c, std::vector<Finding>& out) {
+    const Cable *black = nullptr, *brown = nullptr;
+    for (const auto& k : c.plan.cables)
+        for (const auto& core : k.cores)
+            if (k.kind == CableKind::servo && core.role == CoreRole::ground && k.label.empty())
+                (core.colour == "brown" ? brown : black) = &k;
+    if (!black || !brown) return;
+    Finding f{Severity::note,
+              {},
+              {brown->id, black->id},
+              "Servo leads of both colour families: in one black is minus, in the other brown.",
+              {},
+              {}};
+    f.why.add("red/white/black: plus red, signal white, minus black.");
+    f.why.add("brown/red/orange: minus brown, plus red, signal orange.");
+    f.fixes.push_back({"Label the brown ones", [](const Plan& p) {
+                           auto next = p;
+                           for (auto& k : next.cables)
+                               for (const auto& core : k.cores)
+                                   if (k.kind == CableKind::servo && core.role == CoreRole::ground &&
+                                       core.colour == "brown")
+                                       k.label = "brown is minus";
+                           return next;
+                       }});
+    out.push_back(std::move(f));
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::cables{
+    {"cable-mirrored", "No cable is mirrored from plug to plug", mirrored},
+    {"cable-crossed", "Plus goes to plus", crossed},
+    {"cable-colours-alike", "Every core of a cable can be told by its colour", colours_alike},
+    {"cable-colour-lies", "Red is plus and black is minus in every cable", colour_lies},
+    {"cable-servo-overvolted", "A servo plug carries what a servo stands", servo_overvolted},
+    {"cable-pair-untwisted", "Data pairs are twisted", pair_untwisted},
+    {"cable-unterminated", "A data bus has its resistors", unterminated},
+    {"cable-unused-bare", "Unused cores are cut back and insulated", unused_bare},
+    {"cable-two-supplies", "One supply through all leads of a board", two_supplies},
+    {"cable-core-overloaded", "A core carries its current", core_overloaded},
+    {"cable-families-mixed", "Leads of two colour families are labelled", families_mixed},
+};
+
+}  // namespace sangre

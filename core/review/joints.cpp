@@ -1,0 +1,224 @@
+// Joints: chosen, covered, makeable with the tools at hand, and tested before they are glued over.
+#include <fmt/format.h>
+
+#include <algorithm>
+
+#include "bench/readings.h"
+#include "joint/joint.h"
+#include "plan/edits.h"
+#include "review/review.h"
+#include "units/format.h"
+#include "wire/thermal.h"
+
+namespace sangre {
+namespace {
+
+/// Calls check(feed index, at the source, kind or null) for both ends of every feed.
+template <class Check>
+void each_joint(const Context& c, Check check) {
+    for (size_t f = 0; f < c.plan.feeds.size(); ++f)
+        for (const bool source : {true, false}) {
+            const auto& feed = c.plan.feeds[f];
+            check(f, source, find(c.catalogue.joints, source ? feed.joint_from : feed.joint_to));
+        }
+}
+
+std::string where(const Context& c, size_t f, bool source) {
+    const auto& feed = c.plan.feeds[f];
+    return fmt::format("{}, at {}", c.index().feed_name(feed), c.index().name(source ? feed.from : feed.to));
+}
+
+Edit joint_set(const Id& feed, bool source, const Id& kind) {
+    return [feed, source, kind](const Plan& p) { return set_joint(p, feed, source, kind); };
+}
+
+void missing(const Context& c, std::vector<Finding>& out) {
+    each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
+        if (kind) return;
+        const auto& feed = c.plan.feeds[f];
+        Finding x{Severity::note,
+                  {},
+                  {feed.id},
+                  fmt::format("{}: no joint is chosen.", where(c, f, source)),
+                  {},
+                  {}};
+        x.why.add("Without a joint there is no strip length, no tube and no step for it.");
+        const Id usual = source ? "ring-crimp" : "lap-splice";
+        if (const auto* k = find(c.catalogue.joints, usual))
+            x.fixes.push_back({"A " + k->name, joint_set(feed.id, source, usual)});
+        out.push_back(std::move(x));
+    });
+}
+
+void bare(const Context& c, std::vector<Finding>& out) {
+    each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
+        const auto& feed = c.plan.feeds[f];
+        const auto* wire = find(c.catalogue.wires, feed.wire);
+        if (!kind || !wire ||
+            !work_joint(c.catalogue, *kind, *wire, c.plan.practices.insulation).tube_missing)
+            return;
+        Finding x{Severity::caution,
+                  {},
+                  {feed.id},
+                  fmt::format("{}: no tube in the list covers it; it would stay bare.", where(c, f, source)),
+                  {},
+                  {}};
+        x.why = work_joint(c.catalogue, *kind, *wire, c.plan.practices.insulation).why;
+        x.fixes.push_back({"Tape all joints", [](const Plan& p) {
+                               auto practices = p.practices;
+                               practices.insulation = InsulationSchool::tape;
+                               return set_practices(p, practices);
+                           }});
+        out.push_back(std::move(x));
+    });
+}
+
+std::vector<std::string> missing_of(const Context& c, const JointKind& kind) {
+    std::vector<std::string> lacking;
+    const auto& without = c.plan.practices.missing_tools;
+    for (const auto& t : kind.tools)
+        if (std::find(without.begin(), without.end(), t) != without.end()) lacking.push_back(t);
+    return lacking;
+}
+
+void no_tool(const Context& c, std::vector<Finding>& out) {
+    if (c.plan.practices.missing_tools.empty()) return;
+    each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
+        if (!kind) return;
+        const auto lacking = missing_of(c, *kind);
+        if (lacking.empty()) return;
+        const auto& feed = c.plan.feeds[f];
+        Finding x{Severity::caution,
+                  {},
+                  {feed.id},
+                  fmt::format("{}: a {} wants a tool you do not have: {}.", where(c, f, source), kind->name,
+                              lacking.front()),
+                  {},
+                  {}};
+        const JointKind* best = nullptr;
+        for (const auto& k : c.catalogue.joints)
+            if (k.end == kind->end && missing_of(c, k).empty() && (!best || k.minutes < best->minutes))
+                best = &k;
+        if (best) {
+            x.why.add(fmt::format("A {} holds there too and wants only: {}.", best->name,
+                                  fmt::join(best->tools, ", ")),
+                      Tone::good);
+            x.fixes.push_back({"A " + best->name, joint_set(feed.id, source, best->id)});
+        } else
+            x.why.add("Nothing else of the catalogue holds there: borrow the tool.", Tone::caution);
+        out.push_back(std::move(x));
+    });
+}
+
+/// A load's own thin lead behind a thick feed.
+void lead_too_thin(const Context& c, std::vector<Finding>& out) {
+    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
+        const auto end = c.index().end_of(f);
+        if (end.kind != PartKind::load) continue;
+        const auto& load = c.plan.loads[end.index];
+        const auto* lead = find(c.catalogue.wires, load.lead);
+        const auto* insulation = lead ? find(c.catalogue.insulations, lead->insulation) : nullptr;
+        if (!insulation) continue;
+        const auto stands = ampacity(*lead, *insulation, c.plan.hottest_air);
+        const auto asked = c.figures.worst.feeds[f].continuous;
+        const auto& p = c.figures.protection[f];
+        const bool guarded = p.family && p.rating <= stands * 1.35;
+        if (asked <= stands && guarded) continue;
+        Finding x{asked > stands ? Severity::danger : Severity::caution,
+                  {},
+                  {load.id, c.plan.feeds[f].id},
+                  asked > stands
+                      ? fmt::format("{}: its own lead, {}, carries {}; it is asked {}.", load.name,
+                                    lead->size, format(stands), format(asked))
+                      : fmt::format("{}: its own lead, {}, is thinner than its fuse protects: it carries {}.",
+                                    load.name, lead->size, format(stands)),
+                  {},
+                  {}};
+        x.why.add(
+            "Hair-thin leads fit small terminals; what they carry is what the fuse must be chosen for.");
+        for (const auto& w : c.catalogue.wires) {
+            if (w.insulation != lead->insulation || w.metric != lead->metric || !w.usual ||
+                w.area <= lead->area)
+                continue;
+            const auto better = ampacity(w, *insulation, c.plan.hottest_air);
+            if (better < asked || (p.family && p.rating > better * 1.35)) continue;
+            x.fixes.push_back({"A lead of " + w.size, [id = load.id, to = w.id](const Plan& plan) {
+                                   auto l = *by_id(plan.loads, id);
+                                   l.lead = to;
+                                   return put_load(plan, l);
+                               }});
+            break;
+        }
+        out.push_back(std::move(x));
+    }
+}
+
+/// Glue goes over what is tested: a ticked joint under glue whose feed has no reading yet.
+void glue_before_test(const Context& c, std::vector<Finding>& out) {
+    if (c.plan.practices.insulation != InsulationSchool::hot_glue) return;
+    for (const auto& feed : c.plan.feeds) {
+        std::vector<std::string> ticked;
+        for (const char* end : {"source", "load"})
+            if (const auto key = fmt::format("join/{}/{}", feed.id, end); c.plan.done.contains(key))
+                ticked.push_back(key);
+        if (ticked.empty()) continue;
+        const bool measured = std::any_of(c.plan.measured.begin(), c.plan.measured.end(), [&](const auto& m) {
+            return m.first.find(feed.id) != std::string::npos || m.first.find(feed.to) != std::string::npos;
+        });
+        if (measured) continue;
+        Finding x{Severity::caution,
+                  {},
+                  {feed.id},
+                  fmt::format("{}: glued over before it was measured.", c.index().feed_name(feed)),
+                  {},
+                  {}};
+        x.why.add(
+            "A blob over a cold joint hides it: beep the wire through first, then glue, then wait until it "
+            "has set.");
+        x.fixes.push_back({"Not done until it is measured", [ticked](const Plan& p) {
+                               auto next = p;
+                               for (const auto& key : ticked) next.done.erase(key);
+                               return next;
+                           }});
+        out.push_back(std::move(x));
+    }
+}
+
+void tinned_creeps(const Context& c, std::vector<Finding>& out) {
+    size_t n = 0;
+    std::vector<Id> feeds;
+    each_joint(c, [&](size_t f, bool, const JointKind* kind) {
+        if (kind && kind->id == "tinned-screw") ++n, feeds.push_back(c.plan.feeds[f].id);
+    });
+    if (n == 0) return;
+    Finding x{Severity::note,
+              {},
+              feeds,
+              fmt::format("{} tinned {} under screws: tighten them again after a week.", n,
+                          n == 1 ? "end" : "ends"),
+              {},
+              {}};
+    x.why.add("Solder creeps under pressure; the screw loosens and the place warms. A ferrule does not.");
+    x.fixes.push_back({"Ferrules instead", [](const Plan& p) {
+                           auto next = p;
+                           for (auto& f : next.feeds)
+                               for (auto* joint : {&f.joint_from, &f.joint_to})
+                                   if (*joint == "tinned-screw") *joint = "ferrule-screw";
+                           next.practices.terminal = TerminalSchool::ferrule;
+                           return next;
+                       }});
+    out.push_back(std::move(x));
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::joints{
+    {"joint-missing", "Both ends of every feed have a joint", missing},
+    {"joint-bare", "No joint stays bare", bare},
+    {"joint-no-tool", "Every joint can be made with the tools at hand", no_tool},
+    {"joint-lead-too-thin", "A load's own lead carries its current, and its fuse protects it", lead_too_thin},
+    {"joint-glued-untested", "What is glued over was measured before", glue_before_test},
+    {"joint-tinned-creeps", "Tinned ends under screws are tightened again", tinned_creeps},
+};
+
+}  // namespace sangre

@@ -1,0 +1,229 @@
+// Plugs, diodes and where a fuse sits: what fits where it must not, what is the wrong way round.
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <map>
+
+#include "network/device_part.h"
+#include "plan/edits.h"
+#include "review/exchange.h"
+#include "review/review.h"
+#include "units/format.h"
+#include "units/parse.h"
+
+namespace sangre {
+namespace {
+
+constexpr Metre unfused_lead(0.18);  // 7 in, what boat and vehicle builders allow
+constexpr double other_voltage = 1.3;
+
+Edit device_changed(const Id& feed, const Id& device, std::function<void(Device&)> change) {
+    return [feed, device, change](const Plan& p) {
+        auto next = p;
+        if (auto* f = by_id(next.feeds, feed))
+            if (auto* d = by_id(f->devices, device)) change(*d);
+        return next;
+    };
+}
+
+/// The fuse's own lead is what nothing protects.
+void fuse_far(const Context& c, std::vector<Finding>& out) {
+    for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
+        const auto& feed = c.plan.feeds[i];
+        if (c.index().source_of(i).kind == PartKind::converter) continue;
+        for (const auto& d : feed.devices) {
+            if (d.kind != DeviceKind::fuse || !d.at || *d.at <= unfused_lead) continue;
+            Finding f{
+                Severity::caution,
+                {},
+                {feed.id},
+                fmt::format("{}: {} of wire lie before its fuse.", c.index().feed_name(feed), format(*d.at)),
+                {},
+                {}};
+            f.why.add(fmt::format(
+                "A short there is broken by nothing. As close to the source as practical; {} at most.",
+                format(unfused_lead)));
+            f.fixes.push_back(
+                {"Right at the source", device_changed(feed.id, d.id, [](Device& x) { x.at.reset(); })});
+            out.push_back(std::move(f));
+        }
+    }
+}
+
+void diode_reversed(const Context& c, std::vector<Finding>& out) {
+    for (const auto& feed : c.plan.feeds)
+        for (const auto& d : feed.devices) {
+            if (!d.reversed || d.kind != DeviceKind::diode) continue;
+            Finding f{Severity::danger,
+                      {},
+                      {feed.id},
+                      fmt::format("{}: its diode is the wrong way round and lets nothing through.",
+                                  c.index().feed_name(feed)),
+                      {},
+                      {}};
+            f.why.add("The band is the end that current leaves by: it looks towards the load.");
+            f.fixes.push_back(
+                {"Turn it round", device_changed(feed.id, d.id, [](Device& x) { x.reversed = false; })});
+            out.push_back(std::move(f));
+        }
+}
+
+struct Plug {
+    size_t feed;
+    const Device* device;
+    const ConnectorType* type;
+};
+
+std::vector<Plug> plugs_of(const Context& c) {
+    std::vector<Plug> all;
+    for (size_t f = 0; f < c.plan.feeds.size(); ++f)
+        for (const auto& d : c.plan.feeds[f].devices)
+            if (d.kind == DeviceKind::connector)
+                if (const auto* t = find(c.catalogue.connectors, d.type)) all.push_back({f, &d, t});
+    return all;
+}
+
+/// Rings, terminals and clamps are screwed or pushed in, not plugged.
+bool is_plug(const ConnectorType& t) {
+    for (const char* fixed : {"ring", "screw", "lever", "spade", "din"})
+        if (t.id.starts_with(fixed)) return false;
+    return true;
+}
+
+const ConnectorType* another_plug(const Context& c, const Plug& p, const std::vector<Plug>& all) {
+    const auto& wire = c.figures.protection[p.feed].wire;
+    const auto& x = c.figures.worst.feeds[p.feed];
+    const ConnectorType* best = nullptr;
+    for (const auto& t : c.catalogue.connectors) {
+        const bool used =
+            std::any_of(all.begin(), all.end(), [&](const auto& o) { return o.type->id == t.id; });
+        if (used || !is_plug(t) || t.poles != 2 || !t.keyed || !wire || t.smallest > wire->area ||
+            t.largest < wire->area)
+            continue;
+        if (t.rated < x.continuous || t.rated * 1.5 < x.peak || t.voltage < x.highest_end) continue;
+        if (!best || t.cost < best->cost) best = &t;
+    }
+    return best;
+}
+
+void two_voltages(const Context& c, std::vector<Finding>& out) {
+    const auto all = plugs_of(c);
+    std::map<Id, std::vector<Plug>> by_type;
+    for (const auto& p : all)
+        if (is_plug(*p.type)) by_type[p.type->id].push_back(p);
+    for (const auto& [type, plugs] : by_type) {
+        const auto volts = [&](const Plug& p) { return c.figures.worst.feeds[p.feed].highest_end; };
+        const auto [low, high] = std::minmax_element(
+            plugs.begin(), plugs.end(), [&](const auto& a, const auto& b) { return volts(a) < volts(b); });
+        if (raw(volts(*low)) < 0.5 || raw(volts(*high)) / raw(volts(*low)) < other_voltage) continue;
+        const auto low_name = c.index().feed_name(c.plan.feeds[low->feed]),
+                   high_name = c.index().feed_name(c.plan.feeds[high->feed]);
+        Finding f{Severity::caution,
+                  {},
+                  {c.plan.feeds[low->feed].id, c.plan.feeds[high->feed].id},
+                  fmt::format("{} and {} have plugs of one kind at {} and {}: one fits the other's socket.",
+                              low_name, high_name, format(volts(*low)), format(volts(*high))),
+                  {},
+                  {}};
+        f.why.add(
+            "At three in the morning the wrong one goes in. Another kind, or at the least a label on both.");
+        if (const auto* other = another_plug(c, *low, all))
+            f.fixes.push_back(
+                {"Use a " + other->name, exchanged(c.plan.feeds[low->feed].id, low->device->id, other->id)});
+        out.push_back(std::move(f));
+    }
+}
+
+void not_keyed(const Context& c, std::vector<Finding>& out) {
+    const auto all = plugs_of(c);
+    for (const auto& p : all) {
+        if (p.type->keyed || p.type->poles < 2 || !is_plug(*p.type)) continue;
+        Finding f{Severity::danger,
+                  {},
+                  {c.plan.feeds[p.feed].id},
+                  fmt::format("{}: a {} goes in either way round.", c.index().feed_name(c.plan.feeds[p.feed]),
+                              p.type->name),
+                  {},
+                  {}};
+        f.why.add("Plus and minus swapped once is enough. A keyed plug cannot be.");
+        if (const auto* other = another_plug(c, p, all))
+            f.fixes.push_back(
+                {"Use a " + other->name, exchanged(c.plan.feeds[p.feed].id, p.device->id, other->id)});
+        out.push_back(std::move(f));
+    }
+}
+
+/// A pack's plug is pulled with every charge.
+void worn_out(const Context& c, std::vector<Finding>& out) {
+    bool charged = false;
+    for (const auto& phase : c.plan.phases) charged = charged || phase.charging;
+    const auto all = plugs_of(c);
+    for (const auto& p : all) {
+        if (c.index().source_of(p.feed).kind != PartKind::battery || !is_plug(*p.type) || !charged) continue;
+        const double years = p.type->mating_cycles / (365.0 * std::max(c.plan.repeats_per_day, 1));
+        if (years >= 0.25) continue;
+        Finding f{Severity::note,
+                  {},
+                  {c.plan.feeds[p.feed].id},
+                  fmt::format(
+                      "{}: pulled {} a day, its plug is worn after {} days.",
+                      c.index().feed_name(c.plan.feeds[p.feed]),
+                      c.plan.repeats_per_day == 1 ? "once" : fmt::format("{} times", c.plan.repeats_per_day),
+                      format_number(years * 365, 2)),
+                  {},
+                  {}};
+        f.why.add(
+            fmt::format("{}: {} matings. Worn contacts warm and weld.", p.type->name, p.type->mating_cycles));
+        const ConnectorType* best = nullptr;
+        const auto& wire = c.figures.protection[p.feed].wire;
+        const auto& x = c.figures.worst.feeds[p.feed];
+        for (const auto& t : c.catalogue.connectors)
+            if (is_plug(t) && t.poles == 2 && t.keyed && wire && t.smallest <= wire->area &&
+                t.largest >= wire->area && t.rated >= x.continuous && t.rated * 1.5 >= x.peak &&
+                t.voltage >= x.highest_end &&
+                t.mating_cycles / (365.0 * std::max(c.plan.repeats_per_day, 1)) >= 0.25 &&
+                (t.anti_spark || !p.type->anti_spark) && (!best || t.cost < best->cost))
+                best = &t;
+        if (best)
+            f.fixes.push_back(
+                {"Use a " + best->name, exchanged(c.plan.feeds[p.feed].id, p.device->id, best->id)});
+        out.push_back(std::move(f));
+    }
+}
+
+/// Mains in a machine of low voltage: by its voltage, or by its name.
+void mains(const Context& c, std::vector<Finding>& out) {
+    for (const auto& l : c.plan.loads) {
+        const auto name = lower(l.name);
+        const bool said = name.find("mains") != std::string::npos ||
+                          name.find("230 v") != std::string::npos || name.find("230v") != std::string::npos ||
+                          name.find("120 v ac") != std::string::npos ||
+                          name.find("wall socket") != std::string::npos;
+        if (!said && l.v_max < Volt(90)) continue;
+        Finding f{Severity::danger,
+                  {},
+                  {l.id},
+                  fmt::format("{}: mains inside the machine. Stop: a licensed person, under the local code.",
+                              l.name),
+                  {},
+                  {}};
+        f.why.caution = "Mains kills. This tool neither plans nor checks it.";
+        f.why.add("A charger outside, with a low-voltage plug to the machine, keeps mains out of the box.");
+        f.fixes.push_back(
+            {"Leave it out of the plan", [id = l.id](const Plan& p) { return remove_load(p, id); }});
+        out.push_back(std::move(f));
+    }
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::plugs{
+    {"mains-inside", "No mains inside the machine", mains},
+    {"fuse-far", "A fuse sits close to its source", fuse_far},
+    {"diode-reversed", "A diode lets the current through", diode_reversed},
+    {"connector-two-voltages", "Plugs of one kind carry one voltage", two_voltages},
+    {"connector-not-keyed", "A plug goes in one way only", not_keyed},
+    {"connector-worn", "A pack's plug lasts its matings", worn_out},
+};
+
+}  // namespace sangre
