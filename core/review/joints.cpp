@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "bench/readings.h"
+#include "harness/circles.h"
 #include "joint/joint.h"
 #include "plan/edits.h"
 #include "review/review.h"
@@ -54,8 +55,16 @@ void bare(const Context& c, std::vector<Finding>& out) {
     each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
         const auto& feed = c.plan.feeds[f];
         const auto* wire = find(c.catalogue.wires, feed.wire);
-        if (!kind || !wire ||
-            !work_joint(c.catalogue, *kind, *wire, c.plan.practices.insulation).tube_missing)
+        if (!kind || !wire || !kind->tube || !tube_school(c.plan.practices.insulation)) return;
+        const auto work = work_joint(c.catalogue, *kind, *wire, c.plan.practices.insulation);
+        // Conductors in parallel lie under one tube.
+        const auto n = static_cast<size_t>(std::max(feed.conductors, 1));
+        const double bundle =
+            2 * enclosing_radius(pack_circles(std::vector<double>(n, raw(wire->outer) / 2)));
+        const auto pass = n > 1 ? std::max(work.widest, Millimetre(bundle)) : work.widest;
+        const auto hold = n > 1 ? Millimetre(bundle) : wire->outer;
+        if (choose_tube(c.catalogue, pass, hold,
+                        c.plan.practices.insulation == InsulationSchool::adhesive_tube))
             return;
         Finding x{Severity::caution,
                   {},
@@ -63,7 +72,9 @@ void bare(const Context& c, std::vector<Finding>& out) {
                   fmt::format("{}: no tube in the list covers it; it would stay bare.", where(c, f, source)),
                   {},
                   {}};
-        x.why = work_joint(c.catalogue, *kind, *wire, c.plan.practices.insulation).why;
+        x.why = work.why;
+        if (n > 1)
+            x.why.add(fmt::format("{} together are {} thick.", n, format(Millimetre(bundle))), Tone::caution);
         x.fixes.push_back({"Tape all joints", [](const Plan& p) {
                                auto practices = p.practices;
                                practices.insulation = InsulationSchool::tape;

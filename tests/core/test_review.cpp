@@ -3,7 +3,6 @@
 
 #include "cable/cable.h"
 #include "fixtures.h"
-#include "joint/joint.h"
 #include "plan/edits.h"
 #include "review/review.h"
 
@@ -290,15 +289,9 @@ std::vector<Case> cases() {
         {"joint-missing", [](Plan& p) { into(p, "load-steering").joint_to.clear(); }},
         {"joint-bare",
          [](Plan& p) {
-             // A wall so thin that 2:1 tube over two conductors side by side does not grip it.
-             p.practices.insulation = InsulationSchool::plain_tube;
+             // Twelve conductors in parallel are thicker than any tube.
              auto& f = into(p, "load-steering");
-             f.joint_to = "lap-splice";
-             for (const auto& w : parts().wires)
-                 if (w.usual &&
-                     work_joint(parts(), *find(parts().joints, f.joint_to), w, p.practices.insulation)
-                         .tube_missing)
-                     f.wire = w.id;
+             f.joint_to = "lap-splice", f.wire = "awg2_0-silicone", f.conductors = 12;
          }},
         {"joint-no-tool", [](Plan& p) { p.practices.missing_tools = {"crimping tool with the right die"}; }},
         {"joint-lead-too-thin",
