@@ -96,7 +96,10 @@ int main(int argc, char** argv) {
             window.wiring()->diagram_toggle()->setChecked(true);
             settle();
             if (!save("diagram")) return 1;
-            window.wiring()->diagram_toggle()->setChecked(false);
+            window.wiring()->cables_toggle()->setChecked(true);
+            settle();
+            if (!save("cables")) return 1;
+            window.wiring()->cables_toggle()->setChecked(false);
         }
         if (i != static_cast<int>(Station::power)) continue;
         // The same station's other page.

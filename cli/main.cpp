@@ -8,6 +8,7 @@
 
 #include "build/bom.h"
 #include "calc.h"
+#include "diagram/labels.h"
 #include "files/csv.h"
 #include "files/diagram_svg.h"
 #include "files/plan_file.h"
@@ -226,23 +227,32 @@ int run_bom(const Options& o) {
 }
 
 /// One file a sheet: FILE.svg, or FILE-1.svg and so on.
-int run_diagram(const Options& o) {
-    const auto plan = plan_of(o);
-    const auto parts = catalogue();
-    const auto diagram = draw_diagram(plan, parts, lay_harness(plan, parts));
-    if (diagram.sheets.empty()) throw CannotRead{o.file + ": nothing is wired yet; propose wires it"};
+int write_sheets(const std::vector<DiagramSheet>& sheets, const Options& o) {
+    if (sheets.empty()) throw CannotRead{o.file + ": nothing is wired yet; propose wires it"};
     const std::filesystem::path out(o.output);
-    for (size_t i = 0; i < diagram.sheets.size(); ++i) {
+    for (size_t i = 0; i < sheets.size(); ++i) {
         auto file = out;
-        if (diagram.sheets.size() > 1)
+        if (sheets.size() > 1)
             file.replace_filename(
                 fmt::format("{}-{}{}", out.stem().string(), i + 1, out.extension().string()));
         std::ofstream stream(file);
-        stream << diagram_to_svg(diagram.sheets[i]);
+        stream << diagram_to_svg(sheets[i]);
         if (!stream.flush()) throw CannotRead{file.string() + ": cannot be written"};
         fmt::print("{}\n", file.string());
     }
     return 0;
+}
+
+int run_diagram(const Options& o) {
+    const auto plan = plan_of(o);
+    const auto parts = catalogue();
+    return write_sheets(draw_diagram(plan, parts, lay_harness(plan, parts)).sheets, o);
+}
+
+int run_labels(const Options& o) {
+    const auto plan = plan_of(o);
+    const auto parts = catalogue();
+    return write_sheets(label_sheets(wire_labels(plan, parts, lay_harness(plan, parts))), o);
 }
 
 }  // namespace
@@ -283,6 +293,9 @@ int main(int argc, char** argv) {
     auto* diagram_command = command("diagram", "the wiring diagram as SVG", run_diagram);
     takes_plan(diagram_command);
     diagram_command->add_option("-o,--output", o.output, "the file to write, one a sheet")->required();
+    auto* labels_command = command("labels", "labels for both ends of every wire, as SVG", run_labels);
+    takes_plan(labels_command);
+    labels_command->add_option("-o,--output", o.output, "the file to write, one a sheet")->required();
     auto* bom_command = command("bom", "what to buy", run_bom);
     takes_plan(bom_command);
     bom_command->add_flag("--csv", o.csv, "as a table");

@@ -270,6 +270,7 @@ void Window::plan_menu() {
     menu.addAction(tr("Loads as CSV…"), this, &Window::export_loads);
     menu.addAction(tr("Flow map as picture…"), this, &Window::export_flow_map);
     menu.addAction(tr("Wiring diagram to a file…"), this, &Window::export_diagram);
+    menu.addAction(tr("Labels to print…"), this, &Window::export_labels);
     menu.addSeparator();
     menu.addAction(appearance() == Appearance::light ? tr("Dark\tF7") : tr("Light\tF7"), [this] {
         restyle(appearance() == Appearance::light ? Appearance::dark : Appearance::light, text_scale());
@@ -292,6 +293,14 @@ void Window::export_diagram() {
     if (file.isEmpty()) return;
     const auto wrong = wiring()->diagram()->export_sheets(file);
     show_banner(wrong.isEmpty() ? tr("The diagram is in %1.").arg(file) : wrong, !wrong.isEmpty(), false);
+}
+
+void Window::export_labels() {
+    const auto file = QFileDialog::getSaveFileName(this, tr("Labels to print"), QStringLiteral("labels.pdf"),
+                                                   tr("Drawings (*.pdf *.svg *.png)"));
+    if (file.isEmpty()) return;
+    const auto wrong = wiring()->diagram()->export_labels(file);
+    show_banner(wrong.isEmpty() ? tr("The labels are in %1.").arg(file) : wrong, !wrong.isEmpty(), false);
 }
 
 void Window::export_flow_map() {

@@ -68,6 +68,7 @@ class Window : public QMainWindow {
     void export_loads();
     void export_flow_map();
     void export_diagram();
+    void export_labels();
     void save();
     void remember(const QString& file);
     void rename_plan();

@@ -6,6 +6,7 @@
 #include <QSaveFile>
 #include <QWheelEvent>
 
+#include "diagram/labels.h"
 #include "files/diagram_svg.h"
 #include "widgets/words.h"
 
@@ -148,38 +149,50 @@ void DiagramView::paint(QPainter& p) {
 
 QString DiagramView::export_sheets(const QString& file) const {
     const auto diagram = draw_diagram(document_.plan(), document_.catalogue(), document_.study().harness);
-    if (diagram.sheets.empty()) return tr("Nothing is wired yet.");
+    return diagram.sheets.empty() ? tr("Nothing is wired yet.")
+                                  : write_sheets(diagram.sheets, words_of(document_.plan().name), file);
+}
+
+QString DiagramView::export_labels(const QString& file) const {
+    const auto labels = wire_labels(document_.plan(), document_.catalogue(), document_.study().harness);
+    return labels.empty() ? tr("Nothing is wired yet.")
+                          : write_sheets(label_sheets(labels), words_of(document_.plan().name), file);
+}
+
+QString DiagramView::write_sheets(const std::vector<DiagramSheet>& sheets, const QString& title,
+                                  const QString& file) {
     const QFileInfo info(file);
     const auto kind = info.suffix().toLower();
     const auto cannot = [&](const QString& name) { return tr("%1 cannot be written").arg(name); };
     if (kind == "pdf") {
         QPdfWriter pdf(file);
-        pdf.setPageSize(QPageSize(QPageSize::A4));
-        pdf.setPageOrientation(QPageLayout::Landscape);
+        pdf.setPageSize(
+            QPageSize(QSizeF(sheets.front().width, sheets.front().height), QPageSize::Millimeter));
         pdf.setPageMargins({});
-        pdf.setTitle(words_of(document_.plan().name));
+        pdf.setTitle(title);
         QPainter p;
         if (!p.begin(&pdf)) return cannot(file);
-        for (size_t i = 0; i < diagram.sheets.size(); ++i) {
+        for (size_t i = 0; i < sheets.size(); ++i) {
             if (i > 0) pdf.newPage();
-            const double k = pdf.logicalDpiX() / 25.4 * diagram.sheets[i].scale;
+            const double k = pdf.logicalDpiX() / 25.4 * sheets[i].scale;
             p.save();
             p.scale(k, k);
-            draw_sheet(p, diagram.sheets[i], true);
+            draw_sheet(p, sheets[i], true);
             p.restore();
         }
         return p.end() ? QString() : cannot(file);
     }
-    if (kind != "svg" && kind != "png") return tr("%1: a diagram ends in .svg, .pdf or .png").arg(file);
-    for (size_t i = 0; i < diagram.sheets.size(); ++i) {
-        const auto& sheet = diagram.sheets[i];
-        const auto name = diagram.sheets.size() == 1 ? file
-                                                     : QStringLiteral("%1/%2-%3.%4")
-                                                           .arg(info.path(), info.completeBaseName())
-                                                           .arg(i + 1)
-                                                           .arg(kind);
+    if (kind != "svg" && kind != "png") return tr("%1: a drawing ends in .svg, .pdf or .png").arg(file);
+    for (size_t i = 0; i < sheets.size(); ++i) {
+        const auto& sheet = sheets[i];
+        const auto name = sheets.size() == 1 ? file
+                                             : QStringLiteral("%1/%2-%3.%4")
+                                                   .arg(info.path(), info.completeBaseName())
+                                                   .arg(i + 1)
+                                                   .arg(kind);
         if (kind == "png") {
-            QImage image(QSize(297, 210) * dots_per_mm, QImage::Format_RGB32);
+            QImage image(QSizeF(sheet.width * dots_per_mm, sheet.height * dots_per_mm).toSize(),
+                         QImage::Format_RGB32);
             image.fill(Qt::white);
             QPainter p(&image);
             p.setRenderHint(QPainter::Antialiasing);

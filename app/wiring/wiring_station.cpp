@@ -138,6 +138,9 @@ WiringStation::WiringStation(Document& document, QWidget* parent) : QWidget(pare
     auto* heading = new Heading({}, {}, this);
     diagram_toggle_ = new Toggle(tr("Diagram"), this);
     diagram_toggle_->setToolTip(tr("The whole plan as a wiring diagram, to print"));
+    cables_toggle_ = new Toggle(tr("Cables"), this);
+    cables_toggle_->setToolTip(tr("Servo leads, data pairs, motor phases: core by core"));
+    heading->add(cables_toggle_);
     heading->add(diagram_toggle_);
     whole->addWidget(heading);
     pages_ = new QStackedWidget(this);
@@ -151,16 +154,32 @@ WiringStation::WiringStation(Document& document, QWidget* parent) : QWidget(pare
     sheets->setFrameShape(QFrame::NoFrame);
     sheets->setWidget(diagram_);
     pages_->addWidget(sheets);
+    cables_ = new CablesView(document_);
+    auto* cores = new QScrollArea(pages_);
+    cores->setWidgetResizable(true);
+    cores->setFrameShape(QFrame::NoFrame);
+    cores->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    cores->setWidget(cables_);
+    pages_->addWidget(cores);
     const auto turn = [this, heading] {
-        const bool diagram = diagram_toggle_->isChecked();
-        pages_->setCurrentIndex(diagram ? 1 : 0);
-        heading->set_title(diagram ? tr("Wiring diagram") : tr("Every feed, from fuse to load"));
-        heading->set_hint(
-            diagram ? tr("Click a part or a wire; + and − zoom; the plan menu writes it to a file.")
-                    : tr("Worst of the mission, charge and heat. Click or drag a fuse, a wire, a length."));
-        if (!diagram) draw_chart();
+        const int page = diagram_toggle_->isChecked() ? 1 : cables_toggle_->isChecked() ? 2 : 0;
+        pages_->setCurrentIndex(page);
+        const std::array titles{tr("Every feed, from fuse to load"), tr("Wiring diagram"),
+                                tr("Cables, core by core")};
+        const std::array hints{
+            tr("Worst of the mission, charge and heat. Click or drag a fuse, a wire, a length."),
+            tr("Click a part or a wire; + and − zoom; the plan menu writes it to a file."),
+            tr("Click a core, an end or a label to change it; right-click for more.")};
+        heading->set_title(titles[static_cast<size_t>(page)]);
+        heading->set_hint(hints[static_cast<size_t>(page)]);
+        if (page == 0) draw_chart();
     };
-    connect(diagram_toggle_, &Toggle::toggled, this, turn);
+    for (auto* on : {diagram_toggle_, cables_toggle_})
+        connect(on, &Toggle::toggled, this, [this, on, turn](bool checked) {
+            for (auto* other : {diagram_toggle_, cables_toggle_})
+                if (checked && other != on) other->setChecked(false);
+            turn();
+        });
     turn();
     connect(&document_, &Document::changed, this, &WiringStation::draw_chart);
     connect(&document_, &Document::selection_changed, this, &WiringStation::draw_chart);

@@ -3,6 +3,7 @@
 #include <QStackedWidget>
 
 #include "widgets/toggle.h"
+#include "wiring/cables_view.h"
 #include "wiring/diagram_view.h"
 #include "wiring/feed_list.h"
 #include "wiring/joint_drawing.h"
@@ -39,6 +40,8 @@ class WiringStation : public QWidget {
     StripView* strip() { return strip_; }
     DiagramView* diagram() { return diagram_; }
     Toggle* diagram_toggle() { return diagram_toggle_; }
+    CablesView* cables() { return cables_; }
+    Toggle* cables_toggle() { return cables_toggle_; }
 
   protected:
     void showEvent(QShowEvent* e) override {
@@ -53,7 +56,8 @@ class WiringStation : public QWidget {
     Document& document_;
     QStackedWidget* pages_ = nullptr;
     DiagramView* diagram_;
-    Toggle* diagram_toggle_;
+    CablesView* cables_;
+    Toggle *diagram_toggle_, *cables_toggle_;
     FeedList* list_;
     StripView* strip_;
     QCustomPlot* chart_;

@@ -147,6 +147,8 @@ class TestWiring : public QObject {
             QVERIFY2(QFileInfo(file).size() > 2000, name);
         }
         QVERIFY(view->export_sheets(e.folder.filePath("a.docx")).contains(".svg, .pdf or .png"));
+        QCOMPARE(view->export_labels(e.folder.filePath("labels.pdf")), QString());
+        QVERIFY(QFileInfo(e.folder.filePath("labels.pdf")).size() > 2000);
         QVERIFY(view->export_sheets("/nowhere/a.svg").contains("cannot be written"));
         // It follows the plan.
         e.document.apply([](const Plan& p) { return remove_load(p, "load-computer"); }, "Remove");

@@ -1,0 +1,379 @@
+#include "wiring/cables_view.h"
+
+#include <QMenu>
+#include <QPainterPath>
+
+#include "widgets/words.h"
+
+namespace sangre::app {
+namespace {
+
+double head_tall() { return u(46); }
+double core_tall() { return u(26); }
+double bar_tall() { return u(44); }
+
+}  // namespace
+
+CablesView::CablesView(Document& document, QWidget* parent)
+    : Canvas(tr("Cables"), parent), document_(document) {
+    const auto renew = [this] {
+        setMinimumHeight(sizeHint().height());
+        updateGeometry();
+        update();
+    };
+    connect(&document_, &Document::changed, this, renew);
+    connect(&document_, &Document::selection_changed, this, [this] { update(); });
+    renew();
+}
+
+double CablesView::card_height(const Cable& cable) const {
+    return head_tall() + core_tall() * static_cast<double>(cable.cores.size()) + u(14);
+}
+
+QSize CablesView::sizeHint() const {
+    double tall = bar_tall();
+    for (const auto& c : document_.plan().cables) tall += card_height(c) + u(8);
+    return {u(560), static_cast<int>(std::max<double>(tall, u(160)))};
+}
+
+void CablesView::change(size_t cable, const std::function<void(Cable&)>& how, const QString& what) {
+    auto next = document_.plan().cables[cable];
+    how(next);
+    document_.apply([next](const Plan& p) { return put_cable(p, next); }, what);
+}
+
+void CablesView::add_cable(CablePreset preset) {
+    const auto& plan = document_.plan();
+    if (plan.loads.empty()) return;
+    // Between the selected load and what carries most signals, or the first two.
+    const auto* chosen = by_id(plan.loads, document_.selection());
+    const auto& from = chosen ? chosen->id : plan.loads.front().id;
+    const auto& to = plan.loads.back().id == from ? plan.loads.front().id : plan.loads.back().id;
+    const auto cable = make_cable(plan, preset, from, to);
+    document_.apply([cable](const Plan& p) { return put_cable(p, cable); },
+                    tr("Add a %1").arg(words_of(preset_name(preset))));
+    document_.select(document_.plan().cables.back().id);
+}
+
+void CablesView::paint(QPainter& p) {
+    const auto& t = theme();
+    core_rows_.clear();
+    const auto& cables = document_.plan().cables;
+    const QRectF button(0, u(4), u(150), u(30));
+    p.setPen(QPen(t.accent, 1));
+    p.setBrush(t.card);
+    p.drawRoundedRect(button, 6, 6);
+    text(p, button, tr("Add a cable  ▾"), t.accent, face(13, true), Qt::AlignCenter);
+    add_spot({button,
+              "add",
+              tr("A ready-made one to start from; its ends and cores are changed where they stand"),
+              [this, button] {
+                  QMenu menu(this);
+                  for (const auto preset :
+                       {CablePreset::servo_red_white_black, CablePreset::servo_brown_red_orange,
+                        CablePreset::data_pair, CablePreset::motor_phases, CablePreset::ribbon,
+                        CablePreset::four_core})
+                      menu.addAction(words_of(preset_name(preset)), this,
+                                     [this, preset] { add_cable(preset); });
+                  menu.setEnabled(!document_.plan().loads.empty());
+                  menu.exec(mapToGlobal(button.bottomLeft().toPoint()));
+              },
+              {}});
+    if (cables.empty()) {
+        text(p, QRectF(u(166), u(4), width() - u(170), u(30)),
+             document_.plan().loads.empty()
+                 ? tr("List loads first: a cable joins two of them.")
+                 : tr("No cables yet: servo leads, data pairs, motor phases, ribbons."),
+             t.muted, face(13));
+        return;
+    }
+    double top = bar_tall();
+    for (size_t c = 0; c < cables.size(); ++c) {
+        paint_cable(p, c, top);
+        top += card_height(cables[c]) + u(8);
+    }
+}
+
+void CablesView::paint_cable(QPainter& p, size_t cable, double top) {
+    const auto& t = theme();
+    const auto& plan = document_.plan();
+    const auto& c = plan.cables[cable];
+    const QRectF area(0, top, width() - 1, card_height(c));
+    bool bad = false;
+    for (const auto& f : document_.study().findings)
+        bad = bad || (f.severity == Severity::danger &&
+                      std::find(f.about.begin(), f.about.end(), c.id) != f.about.end());
+    card(p, area, document_.selection() == c.id, bad ? t.danger : QColor());
+    const auto key = QString::number(cable);
+    add_spot({area, "cable " + key, words_of(c.name), [this, id = c.id] { document_.select(id); },
+              [this, cable, area] {
+                  QMenu menu(this);
+                  fill_cable_menu(menu, cable);
+                  menu.exec(mapToGlobal(area.topLeft().toPoint() + QPoint(u(20), u(20))));
+              }});
+    text(p, QRectF(u(12), top + u(5), width() * 0.45, u(19)),
+         tr("C%1  %2").arg(cable + 1).arg(words_of(c.name)), t.ink, face(13, true));
+    const auto* wire = sangre::find(document_.catalogue().wires, c.wire);
+    const auto figures = tr("%1 · %2 of %3")
+                             .arg(said(c.volts))
+                             .arg(c.cores.size())
+                             .arg(wire ? words_of(wire->size) : tr("no wire"));
+    text(p, QRectF(u(12), top + u(23), width() * 0.45, u(18)), figures, t.muted, face(12));
+    const QRectF label(width() - u(230), top + u(8), u(188), u(22));
+    p.setPen(QPen(t.line, 1, c.label.empty() ? Qt::DashLine : Qt::SolidLine));
+    p.setBrush(t.paper);
+    p.drawRoundedRect(label, 4, 4);
+    text(p, label.adjusted(u(6), 0, -u(6), 0), c.label.empty() ? tr("no label") : words_of(c.label),
+         c.label.empty() ? t.muted : t.ink, face(12, !c.label.empty()), Qt::AlignCenter);
+    add_spot({label,
+              "label " + key,
+              tr("What is written on both ends"),
+              [this, cable, label] {
+                  ask_text(
+                      cable, label, words_of(document_.plan().cables[cable].label),
+                      [](Cable& k, const QString& typed) {
+                          k.label = typed.trimmed().toStdString();
+                          return QString();
+                      },
+                      tr("Label a cable"));
+              },
+              {},
+              Qt::IBeamCursor});
+    const QRectF more(width() - u(34), top + u(8), u(24), u(22));
+    text(p, more, QStringLiteral("▾"), t.accent, face(14, true), Qt::AlignCenter);
+    add_spot({more,
+              "more " + key,
+              tr("Kind, ends, volts, wire, cores"),
+              [this, cable, more] {
+                  QMenu menu(this);
+                  fill_cable_menu(menu, cable);
+                  menu.exec(mapToGlobal(more.bottomLeft().toPoint()));
+              },
+              {}});
+    double y = top + head_tall();
+    for (size_t i = 0; i < c.cores.size(); ++i, y += core_tall())
+        paint_core(p, cable, i, QRectF(u(12), y, width() - u(25), core_tall()));
+    for (const bool source : {true, false}) {
+        const QRectF end(source ? u(12.0) : width() - u(154.0), top + head_tall(), u(140),
+                         y - top - head_tall());
+        const auto name = words_of(name_of(plan, source ? c.from : c.to));
+        p.setPen(QPen(t.line, 1));
+        p.setBrush(t.sunken);
+        const QRectF body = source ? end.adjusted(0, 0, -u(34), 0) : end.adjusted(u(34), 0, 0, 0);
+        p.drawRoundedRect(body, 5, 5);
+        text(p, body.adjusted(u(6), 0, -u(6), 0), name, t.ink, face(12, true), Qt::AlignCenter);
+        add_spot({body,
+                  (source ? "from " : "to ") + key,
+                  tr("Choose another part"),
+                  [this, cable, source, body] { choose_end(cable, source, body.bottomLeft()); },
+                  {}});
+    }
+}
+
+void CablesView::paint_core(QPainter& p, size_t cable, size_t core, const QRectF& row) {
+    const auto& t = theme();
+    const auto& c = document_.plan().cables[cable];
+    const auto& k = c.cores[core];
+    const double left = row.left() + u(106), right = row.right() - u(107), y = row.center().y();
+    const auto colour = wire_colour(words_of(k.colour));
+    const QRectF pin_from(left, y - u(9), u(34), u(18)), pin_to(right - u(34), y - u(9), u(34), u(18));
+    const auto pin = [&](const QRectF& at, const std::string& name) {
+        p.setPen(QPen(t.line, 1));
+        p.setBrush(t.card);
+        p.drawRoundedRect(at, 3, 3);
+        text(p, at, words_of(name), t.ink, face(12, true), Qt::AlignCenter);
+    };
+    const double x0 = pin_from.right(), x1 = pin_to.left();
+    const bool loose = k.role == CoreRole::unused;
+    const double begin = x0, end = loose ? x0 + (x1 - x0) * 0.16 : x1;
+    QPainterPath path(QPointF(begin, y));
+    if (k.twist > 0 && !loose) {
+        // Twisted cores wind round each other: up and down in step, partners in counter-step.
+        size_t nth = 0;
+        for (size_t i = 0; i < core; ++i) nth += c.cores[i].twist == k.twist;
+        const double swing = nth % 2 ? -core_tall() * 0.36 : core_tall() * 0.36, wave = u(34);
+        for (double x = begin; x < end - wave; x += wave)
+            path.cubicTo(x + wave * 0.3, y + swing, x + wave * 0.7, y + swing, x + wave, y);
+        path.lineTo(end, y);
+    } else
+        path.lineTo(end, y);
+    // A thin edge keeps white on paper and black at night visible.
+    p.setBrush(Qt::NoBrush);
+    p.setPen(QPen(t.muted, u(5), Qt::SolidLine, Qt::FlatCap));
+    p.drawPath(path);
+    p.setPen(QPen(colour, u(4), Qt::SolidLine, Qt::FlatCap));
+    p.drawPath(path);
+    if (loose) {
+        QPainterPath other(QPointF(x1 - (x1 - x0) * 0.16, y));
+        other.lineTo(x1, y);
+        p.setPen(QPen(t.muted, u(5), Qt::SolidLine, Qt::FlatCap)), p.drawPath(other);
+        p.setPen(QPen(colour, u(4), Qt::SolidLine, Qt::FlatCap)), p.drawPath(other);
+        if (k.cut_back)
+            for (const double x : {end, x1 - (x1 - x0) * 0.16}) {
+                p.setPen(QPen(t.cool, 1.4));
+                p.setBrush(t.card);
+                p.drawRoundedRect(QRectF(x - u(5), y - u(5), u(10), u(10)), 3, 3);
+            }
+    }
+    pin(pin_from, k.from_pin);
+    pin(pin_to, loose && k.to_pin.empty() ? std::string("–") : k.to_pin);
+    auto words =
+        words_of(k.colour) + (k.signal.empty() ? QString() : QStringLiteral("  ") + words_of(k.signal));
+    if (loose) words += k.cut_back ? tr("  unused, cut back") : tr("  unused");
+    if (k.doubled > 0) words += tr("  doubled %1").arg(k.doubled);
+    if (k.twist > 0 && !loose) words += tr("  twisted %1").arg(k.twist);
+    const double wide = text_width(words, face(12, true)) + u(16);
+    const QRectF tag((x0 + x1 - wide) / 2, y - u(9), wide, u(18));
+    p.setPen(Qt::NoPen);
+    p.setBrush(t.card);
+    p.drawRoundedRect(tag, 4, 4);
+    text(p, tag, words, t.ink, face(12, true), Qt::AlignCenter);
+    const auto key = QStringLiteral("core %1 %2").arg(cable).arg(core);
+    core_rows_[key] = QRectF(x0, row.top(), x1 - x0, row.height());
+    add_spot({core_rows_[key],
+              key,
+              tr("Click to type it anew: pin colour signal > pin, twisted 1, doubled 1, unused, cut back"),
+              [this, cable, core] { edit_core(cable, core); },
+              {},
+              Qt::IBeamCursor});
+}
+
+void CablesView::edit_core(size_t cable, size_t core) {
+    const auto& c = document_.plan().cables[cable];
+    document_.select(c.id);
+    const auto row = core_rows_[QStringLiteral("core %1 %2").arg(cable).arg(core)];
+    edit_at(
+        QRectF(row.left(), row.top(), std::min<double>(row.width(), u(330)), row.height()),
+        words_of(core_line(c.cores[core])), [this, cable, core](const QString& typed) -> QString {
+            if (cable >= document_.plan().cables.size() ||
+                core >= document_.plan().cables[cable].cores.size())
+                return {};
+            if (typed.trimmed().isEmpty()) {
+                close_editor();
+                change(
+                    cable,
+                    [core](Cable& k) { k.cores.erase(k.cores.begin() + static_cast<std::ptrdiff_t>(core)); },
+                    tr("Remove a core"));
+                return {};
+            }
+            const auto parsed = parse_core(typed.toStdString());
+            if (!parsed) return words_of(parsed.error().message);
+            close_editor();
+            change(
+                cable, [core, to = *parsed](Cable& k) { k.cores[core] = to; }, tr("Change a core"));
+            return {};
+        });
+}
+
+void CablesView::choose_end(size_t cable, bool source, QPointF at) {
+    QMenu menu(this);
+    const auto& plan = document_.plan();
+    const auto offer = [&](const auto& list) {
+        for (const auto& part : list)
+            menu.addAction(words_of(part.name), this, [this, cable, source, id = part.id] {
+                change(
+                    cable, [source, id](Cable& k) { (source ? k.from : k.to) = id; }, tr("Another end"));
+            });
+    };
+    offer(plan.loads), offer(plan.converters), offer(plan.hubs);
+    menu.exec(mapToGlobal(at.toPoint()));
+}
+
+void CablesView::ask_text(size_t cable, const QRectF& at, const QString& now,
+                          std::function<QString(Cable&, const QString&)> take, const QString& what) {
+    document_.select(document_.plan().cables[cable].id);
+    edit_at(at, now, [this, cable, take, what](const QString& typed) -> QString {
+        if (cable >= document_.plan().cables.size()) return {};
+        auto next = document_.plan().cables[cable];
+        const auto problem = take(next, typed);
+        if (!problem.isEmpty()) return problem;
+        close_editor();
+        document_.apply([next](const Plan& p) { return put_cable(p, next); }, what);
+        return {};
+    });
+}
+
+void CablesView::fill_cable_menu(QMenu& menu, size_t cable) {
+    const auto& c = document_.plan().cables[cable];
+    const QRectF field(u(12), core_rows_[QStringLiteral("core %1 0").arg(cable)].top() - head_tall() + u(4),
+                       u(240), u(28));
+    menu.addAction(tr("Rename…"), this, [this, cable, field, now = words_of(c.name)] {
+        ask_text(
+            cable, field, now,
+            [](Cable& k, const QString& typed) {
+                if (typed.trimmed().isEmpty()) return tr("A name is expected.");
+                k.name = typed.trimmed().toStdString();
+                return QString();
+            },
+            tr("Rename a cable"));
+    });
+    const auto quantity = [&](const QString& title, Dimension dimension, const char* unit, QString now,
+                              auto set) {
+        menu.addAction(title, this, [this, cable, field, dimension, unit, now, set, title] {
+            ask_text(
+                cable, field, now,
+                [dimension, unit, set](Cable& k, const QString& typed) {
+                    const auto value = parse_value(typed.toStdString(), dimension, unit);
+                    if (!value) return words_of(value.error().message);
+                    if (*value < 0 || *value > 1000) return tr("A value from 0 to 1000 is expected.");
+                    set(k, *value);
+                    return QString();
+                },
+                title);
+        });
+    };
+    quantity(tr("Highest voltage…"), Dimension::voltage, "V", said(c.volts),
+             [](Cable& k, double v) { k.volts = Volt(v); });
+    quantity(tr("Current on its supply…"), Dimension::current, "A", said(c.amps),
+             [](Cable& k, double a) { k.amps = Ampere(a); });
+    auto* kinds = menu.addMenu(tr("Kind"));
+    for (const auto& [kind, words] : {std::pair{CableKind::servo, tr("servo lead")},
+                                      {CableKind::data, tr("data pair")},
+                                      {CableKind::motor, tr("motor phases")},
+                                      {CableKind::ribbon, tr("ribbon")},
+                                      {CableKind::other, tr("other")}}) {
+        auto* a = kinds->addAction(words, this, [this, cable, kind = kind] {
+            change(
+                cable, [kind](Cable& k) { k.kind = kind; }, tr("Another kind of cable"));
+        });
+        a->setCheckable(true);
+        a->setChecked(kind == c.kind);
+    }
+    auto* sizes = menu.addMenu(tr("Wire"));
+    const auto* wire = sangre::find(document_.catalogue().wires, c.wire);
+    for (const auto& w : document_.catalogue().wires)
+        if (wire && w.insulation == wire->insulation && w.metric == wire->metric && w.usual)
+            sizes->addAction(words_of(w.size), this, [this, cable, id = w.id] {
+                change(
+                    cable, [id](Cable& k) { k.wire = id; }, tr("Another wire"));
+            });
+    auto* ends = menu.addAction(tr("Resistors across the pair at both ends"), this, [this, cable] {
+        change(
+            cable, [](Cable& k) { k.terminated = !k.terminated; }, tr("Terminate a bus"));
+    });
+    ends->setCheckable(true);
+    ends->setChecked(c.terminated);
+    menu.addAction(tr("Add a core"), this, [this, cable] {
+        change(
+            cable,
+            [](Cable& k) {
+                Core fresh;
+                fresh.from_pin = fresh.to_pin = std::to_string(k.cores.size() + 1);
+                fresh.signal = "S" + fresh.from_pin;
+                for (const auto& colour : core_colours())
+                    if (fresh.colour.empty() &&
+                        std::none_of(k.cores.begin(), k.cores.end(),
+                                     [&](const auto& x) { return x.colour == colour; }))
+                        fresh.colour = colour;
+                if (fresh.colour.empty()) fresh.colour = "grey";
+                k.cores.push_back(fresh);
+            },
+            tr("Add a core"));
+    });
+    menu.addSeparator();
+    menu.addAction(tr("Remove the cable"), this, [this, id = c.id] {
+        document_.apply([id](const Plan& p) { return remove_cable(p, id); }, tr("Remove a cable"));
+    });
+}
+
+}  // namespace sangre::app

@@ -1,0 +1,37 @@
+#pragma once
+// Cables with signals: every core from pin to pin in its colour, twisted with what, doubled with what, left
+// over.
+#include "cable/cable.h"
+#include "shell/document.h"
+#include "widgets/canvas.h"
+
+class QMenu;
+
+namespace sangre::app {
+
+class CablesView : public Canvas {
+    Q_OBJECT
+  public:
+    CablesView(Document& document, QWidget* parent = nullptr);
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override { return sizeHint(); }
+    void add_cable(CablePreset preset);
+    void edit_core(size_t cable, size_t core);
+    void fill_cable_menu(QMenu& menu, size_t cable);
+
+  protected:
+    void paint(QPainter& p) override;
+
+  private:
+    double card_height(const Cable& cable) const;
+    void paint_cable(QPainter& p, size_t cable, double top);
+    void paint_core(QPainter& p, size_t cable, size_t core, const QRectF& row);
+    void choose_end(size_t cable, bool source, QPointF at);
+    void ask_text(size_t cable, const QRectF& at, const QString& now,
+                  std::function<QString(Cable&, const QString&)> take, const QString& what);
+    void change(size_t cable, const std::function<void(Cable&)>& how, const QString& what);
+    Document& document_;
+    std::map<QString, QRectF> core_rows_;
+};
+
+}  // namespace sangre::app
