@@ -37,12 +37,10 @@ void StepCard::show_step(const Step* step, size_t number, size_t of) {
 
 double StepCard::paint_joint(QPainter& p, double y) {
     const auto& feed = document_.plan().feeds[step_->joint->feed];
-    const auto* kind =
-        sangre::find(document_.catalogue().joints, step_->joint->at_source ? feed.joint_from : feed.joint_to);
-    const auto* wire = sangre::find(document_.catalogue().wires, feed.wire);
-    if (!kind || !wire) return y;
-    const auto work = work_joint(document_.catalogue(), *kind, *wire, document_.plan().practices.insulation);
-    draw_joint(p, QRectF(u(24), y, width() - u(48), u(150)), work, wire_colour(words_of(feed.supply_colour)),
+    const auto work =
+        feed_joint(document_.plan(), document_.catalogue(), step_->joint->feed, step_->joint->at_source);
+    if (!work) return y;
+    draw_joint(p, QRectF(u(24), y, width() - u(48), u(150)), *work, wire_colour(words_of(feed.supply_colour)),
                true);
     return y + u(158);
 }

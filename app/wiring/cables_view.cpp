@@ -1,9 +1,9 @@
 #include "wiring/cables_view.h"
 
 #include <QMenu>
-#include <QPainterPath>
 
 #include "widgets/words.h"
+#include "wiring/core_drawing.h"
 
 namespace sangre::app {
 namespace {
@@ -11,6 +11,7 @@ namespace {
 double head_tall() { return u(46); }
 double core_tall() { return u(26); }
 double bar_tall() { return u(44); }
+double offer_tall() { return u(124); }
 
 }  // namespace
 
@@ -33,7 +34,8 @@ double CablesView::card_height(const Cable& cable) const {
 QSize CablesView::sizeHint() const {
     double tall = bar_tall();
     for (const auto& c : document_.plan().cables) tall += card_height(c) + u(8);
-    return {u(560), static_cast<int>(std::max<double>(tall, u(160)))};
+    if (document_.plan().cables.empty()) tall += 3 * (offer_tall() + u(10)) + u(10);
+    return {u(560), static_cast<int>(tall)};
 }
 
 void CablesView::change(size_t cable, const std::function<void(Cable&)>& how, const QString& what) {
@@ -69,28 +71,55 @@ void CablesView::paint(QPainter& p) {
               tr("A ready-made one to start from; its ends and cores are changed where they stand"),
               [this, button] {
                   QMenu menu(this);
-                  for (const auto preset :
-                       {CablePreset::servo_red_white_black, CablePreset::servo_brown_red_orange,
-                        CablePreset::data_pair, CablePreset::motor_phases, CablePreset::ribbon,
-                        CablePreset::four_core})
+                  for (const auto preset : cable_presets())
                       menu.addAction(words_of(preset_name(preset)), this,
                                      [this, preset] { add_cable(preset); });
                   menu.setEnabled(!document_.plan().loads.empty());
                   menu.exec(mapToGlobal(button.bottomLeft().toPoint()));
               },
               {}});
-    if (cables.empty()) {
-        text(p, QRectF(u(166), u(4), width() - u(170), u(30)),
-             document_.plan().loads.empty()
-                 ? tr("List loads first: a cable joins two of them.")
-                 : tr("No cables yet: servo leads, data pairs, motor phases, ribbons."),
-             t.muted, face(13));
-        return;
-    }
+    if (cables.empty()) return paint_offers(p);
     double top = bar_tall();
     for (size_t c = 0; c < cables.size(); ++c) {
         paint_cable(p, c, top);
         top += card_height(cables[c]) + u(8);
+    }
+}
+
+void CablesView::paint_offers(QPainter& p) {
+    const auto& t = theme();
+    const auto& plan = document_.plan();
+    text(p, QRectF(u(166), u(4), width() - u(170), u(30)),
+         plan.loads.empty()
+             ? tr("List loads first: a cable joins two of them.")
+             : tr("No cables yet. Take one to start from; its ends and cores change where they "
+                  "stand."),
+         t.muted, face(13));
+    if (plan.loads.empty()) return;
+    const double gap = u(10), wide = (width() - gap) / 2.0;
+    size_t n = 0;
+    for (const auto preset : cable_presets()) {
+        const auto example = make_cable(plan, preset, plan.loads.front().id, plan.loads.back().id);
+        const QRectF area((n % 2) * (wide + gap),
+                          bar_tall() + u(6) + static_cast<double>(n / 2) * (offer_tall() + gap), wide - 1,
+                          offer_tall());
+        card(p, area);
+        text(p, QRectF(area.left() + u(12), area.top() + u(7), wide - u(24), u(20)),
+             words_of(preset_name(preset)), t.ink, face(13, true));
+        text(p, QRectF(area.left() + u(12), area.top() + u(26), wide - u(24), u(18)),
+             words_of(preset_use(preset)), t.muted, face(12));
+        const double top = area.top() + u(50),
+                     tall = (area.bottom() - u(10) - top) /
+                            static_cast<double>(std::max<size_t>(example.cores.size(), 4));
+        for (size_t i = 0; i < example.cores.size(); ++i)
+            draw_core(p, example, i, area.left() + u(14), area.right() - u(14),
+                      top + tall * (static_cast<double>(i) + 0.5), tall, std::min<double>(u(4), tall * 0.5));
+        add_spot({area,
+                  QStringLiteral("offer %1").arg(n),
+                  tr("Add a %1").arg(words_of(preset_name(preset))),
+                  [this, preset] { add_cable(preset); },
+                  {}});
+        ++n;
     }
 }
 
@@ -175,7 +204,6 @@ void CablesView::paint_core(QPainter& p, size_t cable, size_t core, const QRectF
     const auto& c = document_.plan().cables[cable];
     const auto& k = c.cores[core];
     const double left = row.left() + u(106), right = row.right() - u(107), y = row.center().y();
-    const auto colour = wire_colour(words_of(k.colour));
     const QRectF pin_from(left, y - u(9), u(34), u(18)), pin_to(right - u(34), y - u(9), u(34), u(18));
     const auto pin = [&](const QRectF& at, const std::string& name) {
         p.setPen(QPen(t.line, 1));
@@ -185,36 +213,7 @@ void CablesView::paint_core(QPainter& p, size_t cable, size_t core, const QRectF
     };
     const double x0 = pin_from.right(), x1 = pin_to.left();
     const bool loose = k.role == CoreRole::unused;
-    const double begin = x0, end = loose ? x0 + (x1 - x0) * 0.16 : x1;
-    QPainterPath path(QPointF(begin, y));
-    if (k.twist > 0 && !loose) {
-        // Twisted cores wind round each other: up and down in step, partners in counter-step.
-        size_t nth = 0;
-        for (size_t i = 0; i < core; ++i) nth += c.cores[i].twist == k.twist;
-        const double swing = nth % 2 ? -core_tall() * 0.36 : core_tall() * 0.36, wave = u(34);
-        for (double x = begin; x < end - wave; x += wave)
-            path.cubicTo(x + wave * 0.3, y + swing, x + wave * 0.7, y + swing, x + wave, y);
-        path.lineTo(end, y);
-    } else
-        path.lineTo(end, y);
-    // A thin edge keeps white on paper and black at night visible.
-    p.setBrush(Qt::NoBrush);
-    p.setPen(QPen(t.muted, u(5), Qt::SolidLine, Qt::FlatCap));
-    p.drawPath(path);
-    p.setPen(QPen(colour, u(4), Qt::SolidLine, Qt::FlatCap));
-    p.drawPath(path);
-    if (loose) {
-        QPainterPath other(QPointF(x1 - (x1 - x0) * 0.16, y));
-        other.lineTo(x1, y);
-        p.setPen(QPen(t.muted, u(5), Qt::SolidLine, Qt::FlatCap)), p.drawPath(other);
-        p.setPen(QPen(colour, u(4), Qt::SolidLine, Qt::FlatCap)), p.drawPath(other);
-        if (k.cut_back)
-            for (const double x : {end, x1 - (x1 - x0) * 0.16}) {
-                p.setPen(QPen(t.cool, 1.4));
-                p.setBrush(t.card);
-                p.drawRoundedRect(QRectF(x - u(5), y - u(5), u(10), u(10)), 3, 3);
-            }
-    }
+    draw_core(p, c, core, x0, x1, y, core_tall(), u(4));
     pin(pin_from, k.from_pin);
     pin(pin_to, loose && k.to_pin.empty() ? std::string("–") : k.to_pin);
     auto words =

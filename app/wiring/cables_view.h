@@ -24,6 +24,7 @@ class CablesView : public Canvas {
 
   private:
     double card_height(const Cable& cable) const;
+    void paint_offers(QPainter& p);
     void paint_cable(QPainter& p, size_t cable, double top);
     void paint_core(QPainter& p, size_t cable, size_t core, const QRectF& row);
     void choose_end(size_t cable, bool source, QPointF at);

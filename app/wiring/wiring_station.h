@@ -6,30 +6,12 @@
 #include "wiring/cables_view.h"
 #include "wiring/diagram_view.h"
 #include "wiring/feed_list.h"
-#include "wiring/joint_drawing.h"
+#include "wiring/joint_panel.h"
 #include "wiring/strip_view.h"
 
 class QCustomPlot;
 
 namespace sangre::app {
-
-/// The joint at one end of the selected feed, with the insulation schools to choose from.
-class JointPanel : public Canvas {
-    Q_OBJECT
-  public:
-    JointPanel(Document& document, QWidget* parent = nullptr);
-    /// The feed that is shown: the selected one, the selected load's, or the first.
-    static std::optional<size_t> feed_of(const Document& document);
-
-  protected:
-    void paint(QPainter& p) override;
-
-  private:
-    void paint_schools(QPainter& p, double y);
-    void choose_kind(size_t feed, const QRectF& at);
-    Document& document_;
-    bool at_source_ = false;
-};
 
 class WiringStation : public QWidget {
     Q_OBJECT
@@ -40,6 +22,7 @@ class WiringStation : public QWidget {
     StripView* strip() { return strip_; }
     DiagramView* diagram() { return diagram_; }
     Toggle* diagram_toggle() { return diagram_toggle_; }
+    JointPanel* joint() { return joint_; }
     CablesView* cables() { return cables_; }
     Toggle* cables_toggle() { return cables_toggle_; }
 

@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <cmath>
 
 #include "battery/pack.h"
@@ -58,19 +59,25 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         const auto wire = [&](const std::string& colour) {
             add(lines,
                 fmt::format("wire {} {}, {}", w->size, colour, insulation ? insulation->name : w->insulation),
-                raw(harness.routes[i].cut), "m", name_of(plan, f.to));
+                raw(harness.routes[i].cut) * std::max(f.conductors, 1), "m", name_of(plan, f.to));
         };
         wire(f.supply_colour);
         if (f.ret == Return::own) wire(f.return_colour);
-        for (const auto& id : {f.joint_from, f.joint_to}) {
-            const auto* kind = find(catalogue.joints, id);
-            if (!kind) continue;
+        for (const bool source : {true, false}) {
+            const auto work = feed_joint(plan, catalogue, i, source);
+            if (!work) continue;
             const double ends = f.ret == Return::own ? 2 : 1;
-            const auto work = work_joint(catalogue, *kind, *w, plan.practices.insulation);
-            if (work.tube) add(lines, work.tube->name, raw(work.tube_cut) * ends / 1e3, "m", "");
-            if (kind->id == "ring-crimp") add(lines, "crimp ring terminal for " + w->size, ends, "pcs", "");
-            if (kind->id == "ferrule-screw") add(lines, "ferrule for " + w->size, ends, "pcs", "");
+            if (work->tube) add(lines, work->tube->name, raw(work->tube_cut) * ends / 1e3, "m", "");
+            if (!work->kind->part.empty())
+                add(lines,
+                    fmt::format("{} for {}{}", work->kind->part,
+                                f.conductors > 1 ? fmt::format("{} × ", f.conductors) : "", w->size),
+                    ends, "pcs", "");
         }
+    }
+    for (const auto& c : plan.cables) {
+        const auto* w = find(catalogue.wires, c.wire);
+        add(lines, fmt::format("cable, {} × {}", c.cores.size(), w ? w->size : c.wire), 1, "pcs", c.name);
     }
     for (auto& l : lines)
         if (l.unit == "m") l.amount = std::ceil(l.amount * 100) / 100;

@@ -136,7 +136,7 @@ void Maker::sleeve(size_t f) {
     for (const bool source : {true, false}) {
         const auto* kind = joint_kind(feed, source);
         if (!kind || !kind->tube) continue;
-        const auto work = work_joint(catalogue, *kind, *w, plan.practices.insulation);
+        const auto work = *feed_joint(plan, catalogue, f, source);
         s.actions.push_back(fmt::format(
             "{} × {} of {}, one on each lead, at {}.", feed.ret == Return::own ? 2 : 1, format(work.tube_cut),
             work.tube ? work.tube->name : "tube that fits", index.name(source ? feed.from : feed.to)));
@@ -178,7 +178,7 @@ void Maker::join(size_t f, bool at_source) {
     }
     if (!kind || !wire(feed)) return;
     s.joint = StepJoint{f, at_source};
-    const auto work = work_joint(catalogue, *kind, *wire(feed), plan.practices.insulation);
+    const auto work = *feed_joint(plan, catalogue, f, at_source);
     s.actions.push_back(fmt::format("Strip {}.", format(kind->strip)));
     s.actions.insert(s.actions.end(), kind->actions.begin(), kind->actions.end());
     if (raw(kind->iron) > 0)

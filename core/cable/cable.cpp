@@ -79,6 +79,34 @@ std::string preset_name(CablePreset preset) {
     return "cable";
 }
 
+const std::vector<CablePreset>& cable_presets() {
+    static const std::vector<CablePreset> all{CablePreset::servo_red_white_black,
+                                              CablePreset::servo_brown_red_orange,
+                                              CablePreset::data_pair,
+                                              CablePreset::motor_phases,
+                                              CablePreset::ribbon,
+                                              CablePreset::four_core};
+    return all;
+}
+
+std::string preset_use(CablePreset preset) {
+    switch (preset) {
+        case CablePreset::servo_red_white_black:
+            return "signal, 5 V and ground to a servo or a motor controller; black is minus";
+        case CablePreset::servo_brown_red_orange:
+            return "the same in the other colour family; brown is minus";
+        case CablePreset::data_pair:
+            return "two cores twisted, with their ground beside them, a resistor at both ends";
+        case CablePreset::motor_phases:
+            return "three thick ones to a brushless motor; two swapped turn it round";
+        case CablePreset::ribbon:
+            return "ten thin ones side by side, to a display or a board";
+        case CablePreset::four_core:
+            return "supply in a cable with more cores than needed; the rest is cut back";
+    }
+    return {};
+}
+
 Cable make_cable(const Plan& plan, CablePreset preset, const Id& from, const Id& to) {
     Cable c;
     c.from = from, c.to = to;

@@ -17,8 +17,12 @@ enum class CablePreset {
     four_core                ///< two used, two left over
 };
 
+/// All of them, in the order in which they are offered.
+const std::vector<CablePreset>& cable_presets();
 /// "servo lead, red/white/black".
 std::string preset_name(CablePreset preset);
+/// What it is for, in a line.
+std::string preset_use(CablePreset preset);
 
 /// A cable of that kind between two parts, pin to pin, unused cores not yet cut back. Its id is still empty.
 Cable make_cable(const Plan& plan, CablePreset preset, const Id& from, const Id& to);

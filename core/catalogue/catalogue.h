@@ -72,7 +72,7 @@ struct FuseFamily {
 struct Chemistry {
     Id id;
     std::string name;
-    std::string short_name;  ///< for where there is little room
+    std::string short_name;                      ///< for where there is little room
     Volt full{}, nominal{}, cutoff{}, charge{};  ///< per cell
     double mohm_ah = 0;                          ///< resistance times capacity, per cell
     double max_c = 1;                            ///< continuous discharge, multiples of capacity per hour
@@ -173,8 +173,8 @@ struct TubeSize {
 
 enum class InlineKind { diode, filter, shunt, precharge };
 
-/// What sits in series in a feed and neither opens nor parts: diode, LC filter or ferrite, measuring shunt. A pre-charge
-/// lies across the switch instead: a resistor and a button.
+/// What sits in series in a feed and neither opens nor parts: diode, LC filter or ferrite, measuring shunt. A
+/// pre-charge lies across the switch instead: a resistor and a button.
 struct InlinePart {
     Id id;
     std::string name;
@@ -205,7 +205,12 @@ struct JointKind {
     Celsius iron{};  ///< tip temperature, 0 where no iron is used
     Second dwell{};  ///< heat, per joint
     Ohm resistance{};
-    bool tube = true;  ///< is insulated with tubing
+    SquareMillimetre least{0.01}, most{150};  ///< copper that it takes, all conductors together
+    std::string part;    ///< what is bought for it: "crimp ring terminal"; empty: nothing
+    std::string heat;    ///< "iron with a 2.4 mm chisel tip"; empty where none is used
+    std::string flux;    ///< which, and which not
+    std::string solder;  ///< alloy and thickness
+    bool tube = true;    ///< is insulated with tubing
     double minutes = 5;
     std::vector<std::string> tools;
     std::vector<std::string>
@@ -237,8 +242,8 @@ const Entry* find(const std::vector<Entry>& entries, const Id& id) {
     return nullptr;
 }
 
-/// Whether the shipped entries are held against their schema as well. The tests do; a start of the application
-/// does not repeat what they proved, which would take most of its time.
+/// Whether the shipped entries are held against their schema as well. The tests do; a start of the
+/// application does not repeat what they proved, which would take most of its time.
 enum class Shipped { trusted, checked };
 
 /// Reads every *.json of data_directory/catalogue, then of `own`, whose entries extend the catalogue and

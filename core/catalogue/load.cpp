@@ -183,6 +183,10 @@ void read(const json& j, JointKind& k) {
                               {"blade", JointEnd::blade}});
     k.strip = as<Millimetre>(j, "strip_mm"), k.overlap = as<Millimetre>(j, "overlap_mm");
     k.iron = as<Celsius>(j, "iron_C"), k.dwell = as<Second>(j, "dwell_s");
+    k.least = SquareMillimetre(j.value("least_mm2", raw(k.least)));
+    k.most = SquareMillimetre(j.value("most_mm2", raw(k.most)));
+    if (k.least > k.most) throw std::runtime_error("/least_mm2: larger than most_mm2");
+    k.part = text(j, "part"), k.heat = text(j, "heat"), k.flux = text(j, "flux"), k.solder = text(j, "solder");
     k.resistance = as<Ohm>(j, "resistance_ohm"), k.tube = j.at("tube"), k.minutes = j.at("minutes");
     k.tools = j.at("tools").get<std::vector<std::string>>();
     k.actions = j.at("actions").get<std::vector<std::string>>();

@@ -73,24 +73,26 @@ constexpr auto names(InsulationSchool) {
          {InsulationSchool::polyimide, "polyimide"}});
 }
 constexpr auto names(JointSchool) {
-    return std::to_array<std::pair<JointSchool, std::string_view>>({{JointSchool::solder, "solder"},
-                                                                   {JointSchool::crimp, "crimp"},
-                                                                   {JointSchool::crimp_and_solder, "crimp-and-solder"},
-                                                                   {JointSchool::no_solder, "no-solder"}});
+    return std::to_array<std::pair<JointSchool, std::string_view>>(
+        {{JointSchool::by_place, "by-place"},
+         {JointSchool::solder, "solder"},
+         {JointSchool::crimp, "crimp"},
+         {JointSchool::crimp_and_solder, "crimp-and-solder"},
+         {JointSchool::no_solder, "no-solder"}});
 }
 constexpr auto names(CableKind) {
     return std::to_array<std::pair<CableKind, std::string_view>>({{CableKind::servo, "servo"},
-                                                                 {CableKind::data, "data"},
-                                                                 {CableKind::motor, "motor"},
-                                                                 {CableKind::ribbon, "ribbon"},
-                                                                 {CableKind::other, "other"}});
+                                                                  {CableKind::data, "data"},
+                                                                  {CableKind::motor, "motor"},
+                                                                  {CableKind::ribbon, "ribbon"},
+                                                                  {CableKind::other, "other"}});
 }
 constexpr auto names(CoreRole) {
     return std::to_array<std::pair<CoreRole, std::string_view>>({{CoreRole::supply, "supply"},
-                                                                {CoreRole::ground, "ground"},
-                                                                {CoreRole::signal, "signal"},
-                                                                {CoreRole::phase, "phase"},
-                                                                {CoreRole::unused, "unused"}});
+                                                                 {CoreRole::ground, "ground"},
+                                                                 {CoreRole::signal, "signal"},
+                                                                 {CoreRole::phase, "phase"},
+                                                                 {CoreRole::unused, "unused"}});
 }
 constexpr auto names(NoiseSchool) {
     return std::to_array<std::pair<NoiseSchool, std::string_view>>(
@@ -158,13 +160,15 @@ void visit(V& v, Feed& f) {
 }
 template <class V>
 void visit(V& v, Core& c) {
-    v("signal", c.signal), v("role", c.role), v("from_pin", c.from_pin), v("to_pin", c.to_pin), v("colour", c.colour);
+    v("signal", c.signal), v("role", c.role), v("from_pin", c.from_pin), v("to_pin", c.to_pin),
+        v("colour", c.colour);
     v("twist", c.twist), v("doubled", c.doubled), v("cut_back", c.cut_back);
 }
 template <class V>
 void visit(V& v, Cable& c) {
     v("id", c.id), v("name", c.name), v("kind", c.kind), v("from", c.from), v("to", c.to), v("wire", c.wire);
-    v("volts_V", c.volts), v("amps_A", c.amps), v("label", c.label), v("terminated", c.terminated), v("cores", c.cores);
+    v("volts_V", c.volts), v("amps_A", c.amps), v("label", c.label), v("terminated", c.terminated),
+        v("cores", c.cores);
 }
 template <class V>
 void visit(V& v, Phase& p) {
@@ -193,8 +197,8 @@ void visit(V& v, Plan& p) {
     v("name", p.name), v("metal_frame", p.metal_frame), v("hottest_air_C", p.hottest_air);
     v("coldest_air_C", p.coldest_air), v("batteries", p.batteries), v("hubs", p.hubs),
         v("converters", p.converters);
-    v("loads", p.loads), v("feeds", p.feeds), v("cables", p.cables), v("places", p.places), v("passages", p.passages),
-        v("phases", p.phases), v("repeats_per_day", p.repeats_per_day);
+    v("loads", p.loads), v("feeds", p.feeds), v("cables", p.cables), v("places", p.places),
+        v("passages", p.passages), v("phases", p.phases), v("repeats_per_day", p.repeats_per_day);
     v("practices", p.practices), v("done", p.done), v("measured", p.measured), v("log", p.log);
 }
 

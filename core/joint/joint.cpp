@@ -6,6 +6,7 @@
 #include <array>
 #include <cmath>
 
+#include "harness/circles.h"
 #include "units/format.h"
 #include "wire/conductor.h"
 
@@ -55,7 +56,8 @@ std::string covering_words(InsulationSchool school) {
         case InsulationSchool::tape:
             return "Tape, by practice: no heat gun needed, but tape creeps.";
         case InsulationSchool::hot_glue:
-            return "Hot glue, by practice, once it is measured: it also holds the wire. Not where it gets hot.";
+            return "Hot glue, by practice, once it is measured: it also holds the wire. Not where it gets "
+                   "hot.";
         case InsulationSchool::polyimide:
             return "Polyimide tape, by practice: flat pads, and where it gets hot.";
         case InsulationSchool::sealant:
@@ -68,53 +70,111 @@ std::string covering_words(InsulationSchool school) {
     return {};
 }
 
-JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const WireType& wire,
+bool is_splice(const JointKind& kind) { return kind.end == JointEnd::splice; }
+
+namespace {
+
+/// Diameter of so many circles of one diameter, packed.
+Millimetre bundled(Millimetre one, int n) {
+    if (n <= 1) return one;
+    return Millimetre(
+        2 * enclosing_radius(pack_circles(std::vector<double>(static_cast<size_t>(n), raw(one) / 2))));
+}
+
+/// What the hands must know of the wires.
+void measure(JointWork& w) {
+    const auto& wire = *w.wires.wire;
+    const auto& far = w.wires.other ? *w.wires.other : wire;
+    const auto far_copper = w.wires.other ? far.conductor : bundled(wire.conductor, w.wires.conductors);
+    w.bundle = bundled(wire.outer, w.wires.conductors);
+    w.copper = bundled(wire.conductor, w.wires.conductors);
+    w.far = w.wires.other ? far.outer : w.bundle;
+    w.joint_length = w.kind->strip + w.kind->overlap;
+    if (is_splice(*w.kind)) w.joint_length = Millimetre(2 * raw(w.kind->strip) - raw(w.kind->overlap));
+    // Laid side by side, two conductors are as wide as both; a barrel or cup about as wide as the insulation.
+    const bool laid = is_splice(*w.kind) && raw(w.kind->overlap) > 0;
+    w.widest = std::max({laid ? w.copper + far_copper : std::max(w.copper, far_copper) * 1.6, w.bundle,
+                         is_splice(*w.kind) ? w.far : w.bundle});
+    w.thinnest = is_splice(*w.kind) ? std::min(w.bundle, w.far) : w.bundle;
+    w.parking = parking_distance(wire, w.kind->iron, w.kind->dwell);
+    // A tug tests; it does not tear: a quarter of what the thinner side stands.
+    const auto this_side = wire.area * w.wires.conductors;
+    const auto weaker = is_splice(*w.kind) && w.wires.other ? std::min(this_side, far.area) : this_side;
+    w.pull_newton = std::round(pull_out_force(weaker) / 4);
+}
+
+void cover(JointWork& w, const Catalogue& catalogue, InsulationSchool school) {
+    if (!w.kind->tube) return;
+    if (!tube_school(school)) {
+        w.tape = true;
+        w.why.add(covering_words(school), Tone::caution);
+        return;
+    }
+    const Millimetre overlap(std::max(6.0, 2 * raw(w.bundle)));
+    w.tube = choose_tube(catalogue, w.widest, w.thinnest, school == InsulationSchool::adhesive_tube);
+    w.tube_missing = !w.tube;
+    // Tube shrinks 5–10 % in length, so it is cut longer.
+    w.tube_cut = Millimetre(std::ceil((raw(w.joint_length) + 2 * raw(overlap)) / 0.93));
+    w.why.heading("Tube");
+    w.why.add(fmt::format("Must pass {} (expanded ≥ 1.1 ×) and grip {} (recovered ≤ 0.9 ×)", format(w.widest),
+                          format(w.thinnest)));
+    if (w.tube)
+        w.why.add(w.tube->name + " does both.", Tone::good);
+    else
+        w.why.add("No tube in the catalogue does both.", Tone::caution);
+    w.why.add(fmt::format("Cut = ({} joint + 2 × {}) ÷ 0.93 = {}", format(w.joint_length), format(overlap),
+                          format(w.tube_cut)));
+    if (raw(w.parking) > 0)
+        w.why.add(fmt::format("Tip {}, about {}: the 90 °C front stays within {}. Park the tube beyond.",
+                              format(w.kind->iron), format(w.kind->dwell), format(w.parking)));
+}
+
+}  // namespace
+
+JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const JointWires& wires,
                      InsulationSchool school) {
     JointWork w;
     w.kind = &kind;
-    w.wire = &wire;
-    w.joint_length = kind.strip + kind.overlap;
-    if (kind.id == "lap-splice") w.joint_length = Millimetre(2 * raw(kind.strip) - raw(kind.overlap));
-    // Laid side by side, two conductors are twice as wide as one; a barrel or cup about as wide as the
-    // insulation.
-    const Millimetre laid = kind.id == "lap-splice" ? wire.conductor * 2 : wire.conductor * 1.6;
-    w.widest = std::max(laid, wire.outer);
-    w.parking = parking_distance(wire, kind.iron, kind.dwell);
-    // A tug tests; it does not tear: a quarter of the pull-out force.
-    w.pull_newton = std::round(pull_out_force(wire.area) / 4);
-    const Millimetre overlap(std::max(6.0, 2 * raw(wire.outer)));
+    w.wires = wires;
+    w.wires.conductors = std::max(wires.conductors, 1);
+    if (wires.other == wires.wire && w.wires.conductors == 1) w.wires.other = nullptr;
+    measure(w);
+    const auto& wire = *wires.wire;
+    const auto* insulation = find(catalogue.insulations, wire.insulation);
     w.why.title = kind.name;
     w.why.add(fmt::format("{} {}: conductor {}, over insulation {}", wire.size,
-                          find(catalogue.insulations, wire.insulation)
-                              ? find(catalogue.insulations, wire.insulation)->name
-                              : wire.insulation,
-                          format(wire.conductor), format(wire.outer)));
-    if (kind.tube && !tube_school(school)) {
-        w.tape = true;
-        w.why.add(covering_words(school), Tone::caution);
-    } else if (kind.tube) {
-        w.tube = choose_tube(catalogue, w.widest, wire.outer, school == InsulationSchool::adhesive_tube);
-        w.tube_missing = !w.tube;
-        // Tube shrinks 5–10 % in length, so it is cut longer.
-        w.tube_cut = Millimetre(std::ceil((raw(w.joint_length) + 2 * raw(overlap)) / 0.93));
-        w.why.heading("Tube");
-        w.why.add(fmt::format("Must pass {} (expanded ≥ 1.1 ×) and grip {} (recovered ≤ 0.9 ×)",
-                              format(w.widest), format(wire.outer)));
-        if (w.tube)
-            w.why.add(w.tube->name + " does both.", Tone::good);
-        else
-            w.why.add("No tube in the catalogue does both.", Tone::caution);
-        w.why.add(fmt::format("Cut = ({} joint + 2 × {}) ÷ 0.93 = {}", format(w.joint_length),
-                              format(overlap), format(w.tube_cut)));
-        if (raw(w.parking) > 0)
-            w.why.add(fmt::format("Tip {}, about {}: the 90 °C front stays within {}. Park the tube beyond.",
-                                  format(kind.iron), format(kind.dwell), format(w.parking)));
+                          insulation ? insulation->name : wire.insulation, format(wire.conductor),
+                          format(wire.outer)));
+    if (w.wires.conductors > 1)
+        w.why.add(fmt::format("{} together: {} bared, {} over insulation", w.wires.conductors,
+                              format(w.copper), format(w.bundle)));
+    if (w.wires.other) {
+        w.why.add(fmt::format("Against a lead of {}: conductor {}, over insulation {}", w.wires.other->size,
+                              format(w.wires.other->conductor), format(w.wires.other->outer)));
+        if (is_splice(kind) && w.wires.other->area * 2 < wire.area * w.wires.conductors)
+            w.why.add(
+                "The thin one is wrapped round the thick one, which is tinned first: it takes the heat.",
+                Tone::caution);
     }
+    cover(w, catalogue, school);
     w.why.heading("Expect");
-    w.why.add(fmt::format("Below {}; tug with {:.0f} N.", format(kind.resistance * 2), w.pull_newton));
+    w.most = kind.resistance * 2;
+    w.why.add(fmt::format("Below {}; tug with {:.0f} N.", format(w.most), w.pull_newton));
     w.why.source = kind.source;
     w.why.caution = kind.caution;
     return w;
+}
+
+std::optional<JointWork> feed_joint(const Plan& plan, const Catalogue& catalogue, size_t feed,
+                                    bool at_source) {
+    const auto& f = plan.feeds[feed];
+    const auto* kind = find(catalogue.joints, at_source ? f.joint_from : f.joint_to);
+    const auto* wire = find(catalogue.wires, f.wire);
+    if (!kind || !wire) return {};
+    JointWires wires{wire, f.conductors, nullptr};
+    if (const auto* load = at_source ? nullptr : by_id(plan.loads, f.to))
+        wires.other = find(catalogue.wires, load->lead);
+    return work_joint(catalogue, *kind, wires, plan.practices.insulation);
 }
 
 }  // namespace sangre

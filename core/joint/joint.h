@@ -1,21 +1,36 @@
 #pragma once
 // A joint to make: strip, overlap, the tube that covers it, where that tube waits, heat and tug.
+#include <optional>
+
 #include "catalogue/catalogue.h"
+#include "plan/plan.h"
 #include "why.h"
 
 namespace sangre {
 
+/// What meets at a joint.
+struct JointWires {
+    const WireType* wire = nullptr;
+    int conductors = 1;               ///< of that wire in parallel, joined together
+    const WireType* other = nullptr;  ///< at the far side, where it is another wire
+};
+
 struct JointWork {
     const JointKind* kind = nullptr;
-    const WireType* wire = nullptr;
+    JointWires wires;
+    Millimetre bundle{};  ///< all conductors of this side together, over their insulation
+    Millimetre copper{};  ///< the same, bared
+    Millimetre far{};     ///< the far side over its insulation; as thick as this one where it is alike
     const TubeSize* tube = nullptr;  ///< null where none is used, or none on the list fits
     bool tape = false;               ///< covered with tape or glue instead of a tube, by practice
     bool tube_missing = false;       ///< wants a tube that the catalogue does not hold
     Millimetre joint_length{};       ///< bare metal to cover
     Millimetre widest{};             ///< what the tube must pass
+    Millimetre thinnest{};           ///< what it must grip
     Millimetre tube_cut{};
     Millimetre parking{};  ///< least distance of the waiting tube from the heat
     double pull_newton = 0;
+    Ohm most{};  ///< that a sound one shows
     Why why;
 };
 
@@ -24,9 +39,17 @@ bool tube_school(InsulationSchool school);
 /// What a way of covering is for, in a sentence.
 std::string covering_words(InsulationSchool school);
 
-/// Works a joint of this kind on this wire out.
-JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const WireType& wire,
+/// Works a joint of this kind on these wires out; the wire must not be null.
+JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const JointWires& wires,
                      InsulationSchool school);
+
+/// The joint at one end of a feed: its conductors, against the load's own lead where it has one. Nothing
+/// where no joint or no wire is chosen.
+std::optional<JointWork> feed_joint(const Plan& plan, const Catalogue& catalogue, size_t feed,
+                                    bool at_source);
+
+/// True where two wires end in each other, each bared.
+bool is_splice(const JointKind& kind);
 
 /// The smallest tube that slips over `pass` (expanded ≥ 1.1 ×) and grips `hold` (recovered ≤ 0.9 ×); null if
 /// none.

@@ -182,7 +182,7 @@ enum class FuseSchool { smallest_that_carries, largest_that_protects };
 enum class SetSchool { middle, high, nominal };
 enum class TerminalSchool { ferrule, twist, tin };
 enum class InsulationSchool { adhesive_tube, plain_tube, tape, sealant, hot_glue, polyimide };
-enum class JointSchool { solder, crimp, crimp_and_solder, no_solder };
+enum class JointSchool { by_place, solder, crimp, crimp_and_solder, no_solder };
 enum class NoiseSchool { own_converter, together };
 enum class SupplySchool { one, two };         ///< packs: one for all, or a second one for what is quiet
 enum class SizingSchool { tight, generous };  ///< modules and wires as computed, or half as much again
@@ -196,7 +196,7 @@ struct Practices {
     SetSchool set = SetSchool::middle;
     TerminalSchool terminal = TerminalSchool::ferrule;
     InsulationSchool insulation = InsulationSchool::adhesive_tube;
-    JointSchool joint = JointSchool::solder;
+    JointSchool joint = JointSchool::by_place;
     std::vector<std::string> missing_tools;  ///< that this builder does not own
     NoiseSchool noise = NoiseSchool::own_converter;
     SupplySchool supply = SupplySchool::one;

@@ -26,9 +26,12 @@ void give_fuse(Feed& feed) {
 /// Sizes only what the change touches; the rest stays as the builder has it.
 Plan sized(Plan plan, const Catalogue& catalogue, const std::vector<Id>& feeds) {
     const auto all = size_feeds(plan, catalogue);
-    for (size_t f = 0; f < plan.feeds.size(); ++f)
-        if (std::find(feeds.begin(), feeds.end(), plan.feeds[f].id) != feeds.end())
-            plan.feeds[f] = all.feeds[f];
+    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+        auto& feed = plan.feeds[f];
+        if (std::find(feeds.begin(), feeds.end(), feed.id) != feeds.end()) feed = all.feeds[f];
+        if (feed.joint_from.empty()) feed.joint_from = all.feeds[f].joint_from;
+        if (feed.joint_to.empty()) feed.joint_to = all.feeds[f].joint_to;
+    }
     return plan;
 }
 
@@ -47,7 +50,7 @@ tl::expected<Plan, std::string> own_line(const Plan& plan, const Catalogue& cata
     if (find_part(plan, pack).kind != PartKind::battery) return Failed("no pack feeds it");
     Plan next = plan;
     auto& f = next.feeds[way.front()];
-    f.from = pack;
+    f.from = pack, f.joint_from.clear();
     f.length.reset();
     give_fuse(f);
     return sized(std::move(next), catalogue, {f.id});
@@ -81,14 +84,14 @@ tl::expected<Plan, std::string> tap_circuit(const Plan& plan, const Catalogue& c
     Feed rest = trunk;
     rest.id = fresh_id(next, "feed", id + " " + other->name);
     rest.from = id, rest.length = Metre(0.1);
-    rest.joint_from = "ring-crimp";
+    rest.joint_from.clear();
     rest.devices.clear();
     give_fuse(rest);
-    trunk.to = id, trunk.joint_to = "ring-crimp";
+    trunk.to = id, trunk.joint_to.clear();
     auto& mine = next.feeds[static_cast<size_t>(own - plan.feeds.data())];
     mine.from = id;
     mine.length.reset();
-    mine.joint_from = "ring-crimp";
+    mine.joint_from.clear();
     give_fuse(mine);
     const std::vector<Id> touched{rest.id, mine.id};
     next.feeds.push_back(std::move(rest));

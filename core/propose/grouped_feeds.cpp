@@ -36,7 +36,7 @@ void group_feeds(Plan& plan, const Plan& old) {
                    : Hub{id, name_of(plan, place) + (noisy ? " power block" : " block"), place, {}});
         Feed trunk = plan.feeds[feeds.front()];
         trunk.id = "feed-" + id, trunk.to = id;
-        trunk.joint_to = "ring-crimp";
+        trunk.joint_to.clear();
         std::erase_if(trunk.devices, [](const auto& d) { return d.kind != DeviceKind::fuse; });
         for (auto& d : trunk.devices) d.id = trunk.id + "-fuse";
         for (const auto f : feeds) {
@@ -45,7 +45,7 @@ void group_feeds(Plan& plan, const Plan& old) {
             const auto* earlier = by_id(old.feeds, feed.id);
             if (earlier && earlier->from == id) continue;
             feed.length.reset();  // measured for the whole way, which it no longer goes
-            feed.joint_from = "ring-crimp";
+            feed.joint_from.clear();
         }
         plan.feeds.push_back(kept_or(old, std::move(trunk)));
     }

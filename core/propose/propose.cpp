@@ -56,7 +56,6 @@ Feed make_feed(const Plan& old, const Id& from, const Id& to, bool fused) {
     Feed f;
     f.id = "feed-" + from + "-" + to;
     f.from = from, f.to = to;
-    f.joint_from = "ring-crimp", f.joint_to = "ring-crimp";
     // One that a block has come into since is still this one.
     for (const auto& before : old.feeds)
         if ((before.from == from && before.to == to) || before.id == f.id) {
@@ -101,19 +100,6 @@ std::string rail_name(const RailGroup& g, const Plan& plan, const std::vector<Co
     return name;
 }
 
-/// Terminals of a module are screws; the joint there follows the builder's school.
-Id module_joint(const Plan& plan) {
-    switch (plan.practices.terminal) {
-        case TerminalSchool::ferrule:
-            return "ferrule-screw";
-        case TerminalSchool::twist:
-            return "twist-screw";
-        case TerminalSchool::tin:
-            return "tinned-screw";
-    }
-    return "ferrule-screw";
-}
-
 struct Layout {
     Id always, switched;
 };
@@ -128,7 +114,6 @@ Layout lay_trunk(Plan& next, const Plan& old, bool any_always, bool any_switched
         next.hubs.push_back(before ? *before : Hub{id, name, place, {}});
     };
     const auto plug = [&](Feed f) {
-        f.joint_from = "soldered-cup";
         ensure(f, DeviceKind::connector, "plug-2p-60a", "");
         return f;
     };
@@ -151,13 +136,8 @@ Layout lay_trunk(Plan& next, const Plan& old, bool any_always, bool any_switched
 }
 
 void hang_load(Plan& next, const Plan& old, const Load& load, const Id& source, const std::string& colour) {
-    const bool from_module = find_part(next, source).kind == PartKind::converter;
     auto f = make_feed(old, source, load.id, true);
-    if (!by_id(old.feeds, f.id)) {
-        f.joint_from = from_module ? module_joint(next) : "ring-crimp";
-        f.joint_to = "lap-splice";
-        f.supply_colour = colour;
-    }
+    if (!by_id(old.feeds, f.id)) f.supply_colour = colour;
     if (load.own_switch) ensure(f, DeviceKind::power_switch, "toggle-6a", load.name);
     next.feeds.push_back(std::move(f));
 }
@@ -182,7 +162,6 @@ void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const Conver
     if (c.place.empty()) c.place = next.hubs.front().place;
     next.converters.push_back(c);
     auto in = make_feed(old, group.always_on ? layout.always : layout.switched, c.id, true);
-    if (!by_id(old.feeds, in.id)) in.joint_to = module_joint(next);
     next.feeds.push_back(std::move(in));
     for (const auto l : group.loads) hang_load(next, old, next.loads[l], c.id, rail_colour(group.volts));
     const auto [typical, peak] = rail_current(next, group);

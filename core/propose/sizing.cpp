@@ -1,5 +1,6 @@
 #include "propose/sizing.h"
 
+#include "joint/choose.h"
 #include "protection/protection.h"
 #include "wire/choice.h"
 #include "wire/conductor.h"
@@ -185,6 +186,7 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
         for (const auto& w : catalogue.wires)
             if (f.wire.empty() && w.insulation == plan.practices.wire_insulation && raw(w.area) >= 2)
                 f.wire = w.id;
+    plan = fit_joints(std::move(plan), catalogue);
     for (int round = 0; round < 6; ++round) {
         const Plan before = plan;
         const auto harness = lay_harness(plan, catalogue);
@@ -202,7 +204,7 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
             plan.converters[c].set = rail_window(plan, catalogue, c, lengths).proposed;
         if (round > 0 && plan == before) break;
     }
-    return plan;
+    return fit_joints(std::move(plan), catalogue);
 }
 
 }  // namespace sangre

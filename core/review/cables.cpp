@@ -214,48 +214,62 @@ void unused_bare(const Context& c, std::vector<Finding>& out) {
     }
 }
 
-/// Several regulators on one rail through servo leads: only one red wire may stay.
+bool supplies(const Cable& k) {
+    return std::any_of(k.cores.begin(), k.cores.end(),
+                       [](const auto& core) { return core.role == CoreRole::supply; });
+}
+
+/// True where a part has a feed of its own at the voltage that a cable brings as well.
+bool fed_alike(const Plan& plan, const Id& part, Volt volts) {
+    const auto* load = by_id(plan.loads, part);
+    return load && volts >= load->v_min * 0.9 && volts <= load->v_max * 1.1 &&
+           !feeds_into(plan, part).empty();
+}
+
+Edit red_wires_pulled(const std::vector<Id>& cables) {
+    return [cables](const Plan& p) {
+        auto next = p;
+        for (const auto& id : cables)
+            if (auto* k = by_id(next.cables, id))
+                for (auto& core : k->cores)
+                    if (core.role == CoreRole::supply)
+                        core.role = CoreRole::unused, core.cut_back = true, core.to_pin.clear();
+        return next;
+    };
+}
+
+/// Several regulators on one rail through servo leads: only one red wire may stay, and none where the board
+/// has a feed of its own.
 void two_supplies(const Context& c, std::vector<Finding>& out) {
     std::map<Id, std::vector<const Cable*>> into;
     for (const auto& k : c.plan.cables)
-        if (std::any_of(k.cores.begin(), k.cores.end(),
-                        [](const auto& core) { return core.role == CoreRole::supply; })) {
-            // Whichever end is the board: where several meet.
-            into[k.to].push_back(&k);
-            into[k.from].push_back(&k);
-        }
-    for (const auto& [part, cables] : into) {
-        // A part that supplies several others is one source; several that give 5 V to one part are not.
-        std::vector<const Cable*> giving;
-        for (const auto* k : cables)
-            if (k->to == part) giving.push_back(k);
-        if (giving.size() < 2) continue;
+        if (supplies(k)) into[k.to].push_back(&k);
+    for (const auto& [part, giving] : into) {
+        const bool own = std::any_of(giving.begin(), giving.end(),
+                                     [&, p = part](const auto* k) { return fed_alike(c.plan, p, k->volts); });
+        if (giving.size() + own < 2) continue;
         std::vector<Id> others;
-        for (size_t i = 1; i < giving.size(); ++i) others.push_back(giving[i]->id);
+        for (size_t i = own ? 0 : 1; i < giving.size(); ++i) others.push_back(giving[i]->id);
         Finding f{Severity::danger,
                   {},
-                  {giving[1]->id, part},
-                  fmt::format("{} supplies meet at {}: pull the red wire of all but one.", giving.size(),
-                              name_of(c.plan, part)),
+                  {others.front(), part},
+                  fmt::format("{} supplies meet at {}: pull the red wire of {}.", giving.size() + own,
+                              name_of(c.plan, part),
+                              own && others.size() == 1 ? "its lead"
+                              : own                     ? "every lead"
+                                                        : "all but one"),
                   {},
                   {}};
         f.why.add(
             "Regulators on one rail fight: the highest feeds all, and pushes into the others. One of them "
             "dies.");
-        f.why.add(fmt::format("Leave it in {}; pull and insulate it in the rest.", giving[0]->name),
+        f.why.add(own ? "It has a feed of its own: signal and ground are all a lead needs to bring."
+                      : fmt::format("Leave it in {}; pull and insulate it in the rest.", giving[0]->name),
                   Tone::good);
-        for (size_t i = 1; i < giving.size(); ++i) f.why.add("Pull: " + giving[i]->name, Tone::caution);
+        for (const auto& id : others) f.why.add("Pull: " + name_of(c.plan, id), Tone::caution);
         f.fixes.push_back(
             {fmt::format("Pull {} red {}", others.size(), others.size() == 1 ? "wire" : "wires"),
-             [others](const Plan& p) {
-                 auto next = p;
-                 for (const auto& id : others)
-                     if (auto* k = by_id(next.cables, id))
-                         for (auto& core : k->cores)
-                             if (core.role == CoreRole::supply)
-                                 core.role = CoreRole::unused, core.cut_back = true, core.to_pin.clear();
-                 return next;
-             }});
+             red_wires_pulled(others)});
         out.push_back(std::move(f));
     }
 }

@@ -4,7 +4,7 @@
 #include <algorithm>
 
 #include "bench/readings.h"
-#include "harness/circles.h"
+#include "joint/choose.h"
 #include "joint/joint.h"
 #include "plan/edits.h"
 #include "review/review.h"
@@ -44,37 +44,24 @@ void missing(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         x.why.add("Without a joint there is no strip length, no tube and no step for it.");
-        const Id usual = source ? "ring-crimp" : "lap-splice";
-        if (const auto* k = find(c.catalogue.joints, usual))
-            x.fixes.push_back({"A " + k->name, joint_set(feed.id, source, usual)});
+        const auto* usual = choose_joint(c.catalogue, c.plan.practices, usual_end(c.plan, feed, source),
+                                         joint_copper(c.catalogue, feed));
+        if (usual) x.fixes.push_back({"A " + usual->name, joint_set(feed.id, source, usual->id)});
         out.push_back(std::move(x));
     });
 }
 
 void bare(const Context& c, std::vector<Finding>& out) {
-    each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
-        const auto& feed = c.plan.feeds[f];
-        const auto* wire = find(c.catalogue.wires, feed.wire);
-        if (!kind || !wire || !kind->tube || !tube_school(c.plan.practices.insulation)) return;
-        const auto work = work_joint(c.catalogue, *kind, *wire, c.plan.practices.insulation);
-        // Conductors in parallel lie under one tube.
-        const auto n = static_cast<size_t>(std::max(feed.conductors, 1));
-        const double bundle =
-            2 * enclosing_radius(pack_circles(std::vector<double>(n, raw(wire->outer) / 2)));
-        const auto pass = n > 1 ? std::max(work.widest, Millimetre(bundle)) : work.widest;
-        const auto hold = n > 1 ? Millimetre(bundle) : wire->outer;
-        if (choose_tube(c.catalogue, pass, hold,
-                        c.plan.practices.insulation == InsulationSchool::adhesive_tube))
-            return;
+    each_joint(c, [&](size_t f, bool source, const JointKind*) {
+        const auto work = feed_joint(c.plan, c.catalogue, f, source);
+        if (!work || !work->tube_missing) return;
         Finding x{Severity::caution,
                   {},
-                  {feed.id},
+                  {c.plan.feeds[f].id},
                   fmt::format("{}: no tube in the list covers it; it would stay bare.", where(c, f, source)),
                   {},
                   {}};
-        x.why = work.why;
-        if (n > 1)
-            x.why.add(fmt::format("{} together are {} thick.", n, format(Millimetre(bundle))), Tone::caution);
+        x.why = work->why;
         x.fixes.push_back({"Tape all joints", [](const Plan& p) {
                                auto practices = p.practices;
                                practices.insulation = InsulationSchool::tape;
@@ -84,19 +71,11 @@ void bare(const Context& c, std::vector<Finding>& out) {
     });
 }
 
-std::vector<std::string> missing_of(const Context& c, const JointKind& kind) {
-    std::vector<std::string> lacking;
-    const auto& without = c.plan.practices.missing_tools;
-    for (const auto& t : kind.tools)
-        if (std::find(without.begin(), without.end(), t) != without.end()) lacking.push_back(t);
-    return lacking;
-}
-
 void no_tool(const Context& c, std::vector<Finding>& out) {
     if (c.plan.practices.missing_tools.empty()) return;
     each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
         if (!kind) return;
-        const auto lacking = missing_of(c, *kind);
+        const auto lacking = missing_tools_of(*kind, c.plan.practices);
         if (lacking.empty()) return;
         const auto& feed = c.plan.feeds[f];
         Finding x{Severity::caution,
@@ -106,17 +85,43 @@ void no_tool(const Context& c, std::vector<Finding>& out) {
                               lacking.front()),
                   {},
                   {}};
-        const JointKind* best = nullptr;
-        for (const auto& k : c.catalogue.joints)
-            if (k.end == kind->end && missing_of(c, k).empty() && (!best || k.minutes < best->minutes))
-                best = &k;
-        if (best) {
+        const auto copper = joint_copper(c.catalogue, feed);
+        const auto* best = choose_joint(c.catalogue, c.plan.practices, kind->end, copper);
+        if (best && takes(*best, copper) && missing_tools_of(*best, c.plan.practices).empty()) {
             x.why.add(fmt::format("A {} holds there too and wants only: {}.", best->name,
                                   fmt::join(best->tools, ", ")),
                       Tone::good);
             x.fixes.push_back({"A " + best->name, joint_set(feed.id, source, best->id)});
         } else
             x.why.add("Nothing else of the catalogue holds there: borrow the tool.", Tone::caution);
+        out.push_back(std::move(x));
+    });
+}
+
+/// A barrel too wide for a thin wire, a cup too narrow for a thick one.
+void wire_range(const Context& c, std::vector<Finding>& out) {
+    each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
+        const auto& feed = c.plan.feeds[f];
+        const auto copper = joint_copper(c.catalogue, feed);
+        if (!kind || takes(*kind, copper)) return;
+        const bool thin = copper < kind->least;
+        Finding x{Severity::caution,
+                  {},
+                  {feed.id},
+                  fmt::format("{}: a {} takes {} to {}; here are {}.", where(c, f, source), kind->name,
+                              format(kind->least), format(kind->most), format(copper)),
+                  {},
+                  {}};
+        x.why.add(thin ? "Too thin a wire is not gripped: it slides out of a good-looking crimp."
+                       : "Too thick a wire loses strands on the way in, or the heat never gets through.");
+        const auto* best = choose_joint(c.catalogue, c.plan.practices, kind->end, copper);
+        if (best && takes(*best, copper)) {
+            x.why.add(
+                fmt::format("A {} takes {} to {}.", best->name, format(best->least), format(best->most)),
+                Tone::good);
+            x.fixes.push_back({"A " + best->name, joint_set(feed.id, source, best->id)});
+        } else
+            x.why.add("No kind of that sort takes it: bring the conductors to two places.", Tone::caution);
         out.push_back(std::move(x));
     });
 }
@@ -227,6 +232,7 @@ const std::vector<Rule> rules_of::joints{
     {"joint-missing", "Both ends of every feed have a joint", missing},
     {"joint-bare", "No joint stays bare", bare},
     {"joint-no-tool", "Every joint can be made with the tools at hand", no_tool},
+    {"joint-wire-range", "Every joint is of a kind that takes its wire", wire_range},
     {"joint-lead-too-thin", "A load's own lead carries its current, and its fuse protects it", lead_too_thin},
     {"joint-glued-untested", "What is glued over was measured before", glue_before_test},
     {"joint-tinned-creeps", "Tinned ends under screws are tightened again", tinned_creeps},

@@ -49,6 +49,9 @@ std::string format(Metre l) {
     return fmt::format("{:.2f} m", raw(l));
 }
 std::string format(Millimetre l) { return fmt::format("{} mm", format_number(raw(l), 2 + (raw(l) >= 10))); }
+std::string format(SquareMillimetre a) {
+    return fmt::format("{} mm²", format_number(raw(a), 2 + (raw(a) >= 10)));
+}
 std::string format(Second t) {
     const double s = raw(t);
     if (!std::isfinite(s)) return "never";

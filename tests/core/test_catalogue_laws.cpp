@@ -237,7 +237,7 @@ class TestCatalogueLaws : public QObject {
                 const auto& w = *find(parts().wires, Id(id));
                 for (const auto school : {InsulationSchool::adhesive_tube, InsulationSchool::plain_tube,
                                           InsulationSchool::tape}) {
-                    const auto work = work_joint(parts(), k, w, school);
+                    const auto work = work_joint(parts(), k, {&w}, school);
                     QVERIFY2(work.widest >= w.outer * 0.99 || !k.tube, (k.id + " " + id).c_str());
                     QVERIFY2(!(work.tube && work.tape), k.id.c_str());
                     if (work.tube) QVERIFY2(work.tube_cut > work.joint_length, (k.id + " " + id).c_str());

@@ -86,7 +86,7 @@ class TestHarnessAndJoints : public QObject {
         QVERIFY(!choose_tube(parts(), Millimetre(20), Millimetre(1), true));
         for (const auto& w : parts().wires)
             for (const auto& k : parts().joints) {
-                const auto work = work_joint(parts(), k, w, InsulationSchool::adhesive_tube);
+                const auto work = work_joint(parts(), k, {&w}, InsulationSchool::adhesive_tube);
                 if (!work.tube) continue;
                 QVERIFY(raw(work.tube->expanded) >= 1.1 * raw(work.widest) - 1e-9);
                 QVERIFY(raw(work.tube->recovered) <= 0.9 * raw(w.outer) + 1e-9);
@@ -117,7 +117,7 @@ class TestHarnessAndJoints : public QObject {
     }
     void tape_needs_no_tube() {
         const auto work = work_joint(parts(), *find(parts().joints, "lap-splice"),
-                                     *find(parts().wires, "awg18-pvc"), InsulationSchool::tape);
+                                     {find(parts().wires, "awg18-pvc")}, InsulationSchool::tape);
         QVERIFY(work.tape && !work.tube);
     }
     void circuits_hardly_loaded_do_not_warm_their_neighbours() {

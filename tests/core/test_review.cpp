@@ -23,12 +23,12 @@ Plan sound() {
 
 Feed& into(Plan& plan, const Id& part) { return plan.feeds[feeds_into(plan, part).front()]; }
 
-/// A cable into the computer, made on the first call.
+/// The only cable, into the computer, made on the first call.
 Cable& lead(Plan& plan, CablePreset preset = CablePreset::servo_red_white_black) {
-    if (plan.cables.empty()) {
+    if (plan.cables.empty() || plan.cables[0].id != "lead") {
         auto k = make_cable(plan, preset, "load-steering", "load-computer");
         k.id = "lead";
-        plan.cables.push_back(k);
+        plan.cables = {k};
     }
     return plan.cables[0];
 }
@@ -294,6 +294,7 @@ std::vector<Case> cases() {
              f.joint_to = "lap-splice", f.wire = "awg2_0-silicone", f.conductors = 12;
          }},
         {"joint-no-tool", [](Plan& p) { p.practices.missing_tools = {"crimping tool with the right die"}; }},
+        {"joint-wire-range", [](Plan& p) { into(p, "load-steering").wire = "awg2_0-silicone"; }},
         {"joint-lead-too-thin",
          [](Plan& p) { by_id(p.loads, Id("load-drive-left"))->lead = "awg28-silicone"; }},
         {"joint-glued-untested",

@@ -1,0 +1,197 @@
+#include "wiring/joint_panel.h"
+
+#include <QMenu>
+
+#include "joint/choose.h"
+#include "widgets/words.h"
+
+namespace sangre::app {
+namespace {
+
+struct Covering {
+    InsulationSchool school;
+    QString name;
+};
+
+std::vector<Covering> coverings() {
+    return {{InsulationSchool::adhesive_tube, Canvas::tr("Adhesive tube")},
+            {InsulationSchool::plain_tube, Canvas::tr("Plain tube")},
+            {InsulationSchool::sealant, Canvas::tr("Tube, sealant")},
+            {InsulationSchool::tape, Canvas::tr("Tape")},
+            {InsulationSchool::hot_glue, Canvas::tr("Hot glue")},
+            {InsulationSchool::polyimide, Canvas::tr("Polyimide")}};
+}
+
+QString joined(const std::vector<std::string>& all) {
+    QStringList words;
+    for (const auto& one : all) words << words_of(one);
+    return words.join(QStringLiteral(", "));
+}
+
+}  // namespace
+
+JointPanel::JointPanel(Document& document, QWidget* parent)
+    : Canvas(tr("Joint"), parent), document_(document) {
+    setMinimumHeight(u(236));
+    connect(&document_, &Document::changed, this, [this] { update(); });
+    connect(&document_, &Document::selection_changed, this, [this] { update(); });
+}
+
+std::optional<size_t> JointPanel::feed_of(const Document& document) {
+    const auto& feeds = document.plan().feeds;
+    for (size_t i = 0; i < feeds.size(); ++i)
+        if (feeds[i].id == document.selection()) return i;
+    if (const auto into = feeds_into(document.plan(), document.selection()); !into.empty())
+        return into.front();
+    return feeds.empty() ? std::nullopt : std::optional<size_t>(0);
+}
+
+void JointPanel::show_end(bool source) {
+    at_source_ = source;
+    update();
+}
+
+double JointPanel::paint_tabs(QPainter& p, const Feed& feed) {
+    const auto& t = theme();
+    double x = u(14);
+    for (const bool source : {true, false}) {
+        const auto words = tr("at %1").arg(words_of(name_of(document_.plan(), source ? feed.from : feed.to)));
+        const double w = std::min<double>(text_width(words, face(12, true)) + u(16), (width() - u(40)) / 2.0);
+        const QRectF tab(x, u(8), w, u(22));
+        p.setPen(QPen(source == at_source_ ? t.accent : t.line, 1));
+        p.setBrush(source == at_source_ ? t.accent_soft : t.card);
+        p.drawRoundedRect(tab, 5, 5);
+        text(p, tab.adjusted(u(6), 0, -u(6), 0), words, t.ink, face(12, source == at_source_),
+             Qt::AlignCenter);
+        add_spot({tab, source ? "source" : "load", words, [this, source] { show_end(source); }, {}});
+        x += w + u(6);
+    }
+    return u(34);
+}
+
+void JointPanel::paint(QPainter& p) {
+    const auto& t = theme();
+    card(p, QRectF(0, 0, width() - 1, height() - 1));
+    const auto at = feed_of(document_);
+    if (!at) return;
+    const auto& feed = document_.plan().feeds[*at];
+    const double y = paint_tabs(p, feed);
+    const auto work = feed_joint(document_.plan(), document_.catalogue(), *at, at_source_);
+    const QRectF head(u(14), y, width() - u(28), u(22));
+    const auto title = work ? words_of(work->kind->name) : tr("No joint chosen at this end");
+    text(p, head, title + QStringLiteral("  ▾"), work ? t.ink : t.muted, face(14, true));
+    add_spot({head,
+              "kind",
+              tr("Choose another joint"),
+              [this, feed = *at, head] {
+                  QMenu menu(this);
+                  fill_kind_menu(menu, feed);
+                  menu.exec(mapToGlobal(head.bottomLeft().toPoint()));
+              },
+              {}});
+    if (!work) return;
+    const auto lacking = missing_tools_of(*work->kind, document_.plan().practices);
+    if (!lacking.empty()) {
+        const double used = text_width(title, face(14, true)) + u(36);
+        text(p, head.adjusted(used, 0, 0, 0), tr("you have no %1").arg(joined(lacking)), t.danger,
+             face(12, true));
+    }
+    const int columns = width() > u(540) ? 6 : 3;
+    const double schools = work->kind->tube ? (columns == 6 ? u(34) : u(66)) : u(6);
+    const double facts = u(columns == 6 ? 36 : 52), bottom = height() - schools - facts - u(4);
+    draw_joint(p, QRectF(u(18), y + u(24), width() - u(36), bottom - y - u(26)), *work,
+               wire_colour(words_of(feed.supply_colour)), false);
+    paint_facts(p, *work, QRectF(u(14), bottom, width() - u(28), facts));
+    if (work->kind->tube) paint_schools(p, height() - schools, columns);
+}
+
+void JointPanel::paint_facts(QPainter& p, const JointWork& work, const QRectF& area) {
+    const auto& kind = *work.kind;
+    QStringList words;
+    if (!kind.heat.empty())
+        words << words_of(kind.heat) + (raw(kind.iron) > 0 ? tr(" at %1").arg(said(kind.iron)) : QString()) +
+                     tr(", about %1").arg(said(kind.dwell));
+    if (work.tube && raw(work.parking) > 0) words << tr("tube parked %1 off").arg(said(work.parking));
+    if (!kind.flux.empty() && kind.flux != kind.solder)
+        words << tr("flux: %1").arg(words_of(kind.flux)) << tr("solder: %1").arg(words_of(kind.solder));
+    if (kind.heat.empty()) words << tr("with %1").arg(joined(kind.tools));
+    words << tr("below %1").arg(said(work.most)) << tr("tug with %1 N").arg(work.pull_newton, 0, 'f', 0);
+    auto line = words.join(QStringLiteral(" · "));
+    if (!line.isEmpty()) line[0] = line[0].toUpper();
+    p.setFont(face(12));
+    p.setPen(theme().muted);
+    p.drawText(area, Qt::TextWordWrap | Qt::AlignVCenter, line);
+    add_spot({area, "facts", tr("Tools: %1").arg(joined(kind.tools)), {}, {}, Qt::ArrowCursor});
+}
+
+void JointPanel::paint_schools(QPainter& p, double y, int columns) {
+    const auto& t = theme();
+    const auto now = document_.plan().practices.insulation;
+    const double gap = u(5), wide = (width() - u(28) - gap * (columns - 1)) / columns;
+    int n = 0;
+    for (const auto& c : coverings()) {
+        const QRectF area(u(14) + (n % columns) * (wide + gap), y + (n / columns) * u(31), wide, u(27));
+        const bool here = c.school == now;
+        p.setPen(QPen(here ? t.accent : t.line, here ? 1.6 : 1));
+        p.setBrush(here ? t.accent_soft : t.paper);
+        p.drawRoundedRect(area, 6, 6);
+        text(p, area.adjusted(u(2), 0, -u(2), 0), c.name, t.ink, face(12, here), Qt::AlignCenter);
+        add_spot({area,
+                  "school" + c.name,
+                  words_of(covering_words(c.school)),
+                  [this, school = c.school] {
+                      document_.apply(
+                          [school](const Plan& plan) {
+                              auto practices = plan.practices;
+                              practices.insulation = school;
+                              return set_practices(plan, practices);
+                          },
+                          tr("Insulate another way"));
+                  },
+                  {}});
+        ++n;
+    }
+}
+
+void JointPanel::fill_kind_menu(QMenu& menu, size_t feed) {
+    const auto& plan = document_.plan();
+    const auto& catalogue = document_.catalogue();
+    const auto& f = plan.feeds[feed];
+    const auto* now = sangre::find(catalogue.joints, at_source_ ? f.joint_from : f.joint_to);
+    const auto end = now ? now->end : usual_end(plan, f, at_source_);
+    const auto offer = [&](QMenu& to, const JointKind& k) {
+        auto words = words_of(k.name);
+        if (const auto lacking = missing_tools_of(k, plan.practices); !lacking.empty())
+            words += tr("  (you have no %1)").arg(joined(lacking));
+        else if (!takes(k, joint_copper(catalogue, f)))
+            words += tr("  (takes %1 to %2)").arg(said(k.least), said(k.most));
+        auto* a = to.addAction(words, this, [this, id = f.id, kind = k.id] {
+            document_.apply(
+                [=, source = at_source_](const Plan& p) { return set_joint(p, id, source, kind); },
+                tr("Choose a joint"));
+        });
+        a->setCheckable(true);
+        a->setChecked(&k == now);
+    };
+    for (const auto& k : catalogue.joints)
+        if (k.end == end) offer(menu, k);
+    auto* elsewhere = menu.addMenu(tr("Joined at something else"));
+    for (const auto& k : catalogue.joints)
+        if (k.end != end) offer(*elsewhere, k);
+    menu.addSeparator();
+    for (const auto school : {JointSchool::by_place, JointSchool::solder, JointSchool::crimp,
+                              JointSchool::crimp_and_solder, JointSchool::no_solder}) {
+        auto* a =
+            menu.addAction(tr("Whole plan: %1").arg(words_of(school_name(school))), this, [this, school] {
+                document_.apply([school, &parts = document_.catalogue()](
+                                    const Plan& p) { return follow_joint_school(p, parts, school); },
+                                tr("Join another way"));
+            });
+        a->setToolTip(words_of(school_purpose(school)));
+        a->setCheckable(true);
+        a->setChecked(plan.practices.joint == school);
+    }
+    menu.setToolTipsVisible(true);
+}
+
+}  // namespace sangre::app

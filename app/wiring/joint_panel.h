@@ -1,0 +1,32 @@
+#pragma once
+// The joint at one end of the selected feed: drawn to scale, with what it wants and what it should show, and
+// other kinds and coverings to choose from.
+#include "shell/document.h"
+#include "wiring/joint_drawing.h"
+
+class QMenu;
+
+namespace sangre::app {
+
+class JointPanel : public Canvas {
+    Q_OBJECT
+  public:
+    JointPanel(Document& document, QWidget* parent = nullptr);
+    /// The feed that is shown: the selected one, the selected load's, or the first.
+    static std::optional<size_t> feed_of(const Document& document);
+    void show_end(bool source);
+    /// Kinds that hold at this end first, those that want a tool the builder does not own marked.
+    void fill_kind_menu(QMenu& menu, size_t feed);
+
+  protected:
+    void paint(QPainter& p) override;
+
+  private:
+    double paint_tabs(QPainter& p, const Feed& feed);
+    void paint_facts(QPainter& p, const JointWork& work, const QRectF& area);
+    void paint_schools(QPainter& p, double y, int columns);
+    Document& document_;
+    bool at_source_ = false;
+};
+
+}  // namespace sangre::app

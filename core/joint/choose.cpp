@@ -1,0 +1,159 @@
+#include "joint/choose.h"
+
+#include <algorithm>
+#include <set>
+#include <tuple>
+
+namespace sangre {
+namespace {
+
+bool wants(const JointKind& kind, const char* tool) {
+    return std::find(kind.tools.begin(), kind.tools.end(), tool) != kind.tools.end();
+}
+
+bool soldered(const JointKind& k) { return k.method == JointMethod::solder || wants(k, "solder"); }
+bool crimped(const JointKind& k) { return k.method == JointMethod::crimp; }
+
+/// How far down a school's list a kind stands; 0 first.
+int rank(const JointKind& k, const Practices& practices) {
+    if (k.end == JointEnd::screw) {
+        const bool ferrule = wants(k, "ferrule pliers"), tinned = soldered(k);
+        switch (practices.terminal) {
+            case TerminalSchool::ferrule:
+                return ferrule ? 0 : tinned ? 2 : 1;
+            case TerminalSchool::twist:
+                return !ferrule && !tinned ? 0 : ferrule ? 1 : 2;
+            case TerminalSchool::tin:
+                return tinned ? 0 : ferrule ? 1 : 2;
+        }
+    }
+    switch (practices.joint) {
+        case JointSchool::by_place:
+            return 0;
+        case JointSchool::solder:
+            return soldered(k) && !crimped(k) ? 0 : soldered(k) ? 1 : 2;
+        case JointSchool::crimp:
+            return crimped(k) && !soldered(k) ? 0 : !soldered(k) ? 1 : crimped(k) ? 2 : 3;
+        case JointSchool::crimp_and_solder:
+            return crimped(k) && soldered(k) ? 0 : crimped(k) ? 1 : soldered(k) ? 2 : 3;
+        case JointSchool::no_solder:
+            return k.method == JointMethod::lever || k.method == JointMethod::screw ? 0 : soldered(k) ? 2 : 1;
+    }
+    return 0;
+}
+
+}  // namespace
+
+std::vector<std::string> missing_tools_of(const JointKind& kind, const Practices& practices) {
+    const auto& without = practices.missing_tools;
+    std::vector<std::string> lacking;
+    for (const auto& t : kind.tools)
+        if (std::find(without.begin(), without.end(), t) != without.end()) lacking.push_back(t);
+    return lacking;
+}
+
+std::vector<std::string> joint_tools(const Catalogue& catalogue) {
+    std::set<std::string> all;
+    for (const auto& k : catalogue.joints) all.insert(k.tools.begin(), k.tools.end());
+    return {all.begin(), all.end()};
+}
+
+SquareMillimetre joint_copper(const Catalogue& catalogue, const Feed& feed) {
+    const auto* wire = find(catalogue.wires, feed.wire);
+    return wire ? wire->area * std::max(feed.conductors, 1) : SquareMillimetre(0);
+}
+
+bool takes(const JointKind& kind, SquareMillimetre copper) {
+    return raw(copper) <= 0 || (copper >= kind.least && copper <= kind.most);
+}
+
+JointEnd usual_end(const Plan& plan, const Feed& feed, bool at_source) {
+    switch (find_part(plan, at_source ? feed.from : feed.to).kind) {
+        case PartKind::battery:
+            return JointEnd::cup;
+        case PartKind::converter:
+            return JointEnd::screw;
+        case PartKind::hub:
+            return JointEnd::stud;
+        case PartKind::load:
+        case PartKind::none:
+            break;
+    }
+    return JointEnd::splice;
+}
+
+const JointKind* choose_joint(const Catalogue& catalogue, const Practices& practices, JointEnd end,
+                              SquareMillimetre copper) {
+    const JointKind* best = nullptr;
+    std::tuple<bool, bool, int> least;
+    for (const auto& k : catalogue.joints) {
+        if (k.end != end) continue;
+        const std::tuple place{!takes(k, copper), !missing_tools_of(k, practices).empty(),
+                               rank(k, practices)};
+        if (!best || place < least) best = &k, least = place;
+    }
+    return best;
+}
+
+Plan fit_joints(Plan plan, const Catalogue& catalogue) {
+    for (auto& feed : plan.feeds) {
+        const auto copper = joint_copper(catalogue, feed);
+        for (const bool source : {true, false}) {
+            auto& id = source ? feed.joint_from : feed.joint_to;
+            const auto* now = find(catalogue.joints, id);
+            if (now && takes(*now, copper)) continue;
+            const auto* better = choose_joint(catalogue, plan.practices,
+                                              now ? now->end : usual_end(plan, feed, source), copper);
+            if (better) id = better->id;
+        }
+    }
+    return plan;
+}
+
+Plan follow_joint_school(Plan plan, const Catalogue& catalogue, JointSchool school) {
+    plan.practices.joint = school;
+    for (auto& feed : plan.feeds)
+        for (const bool source : {true, false}) {
+            auto& id = source ? feed.joint_from : feed.joint_to;
+            const auto* now = find(catalogue.joints, id);
+            const auto* better =
+                choose_joint(catalogue, plan.practices, now ? now->end : usual_end(plan, feed, source),
+                             joint_copper(catalogue, feed));
+            if (better) id = better->id;
+        }
+    return plan;
+}
+
+std::string school_name(JointSchool school) {
+    switch (school) {
+        case JointSchool::by_place:
+            return "each its usual way";
+        case JointSchool::solder:
+            return "solder";
+        case JointSchool::crimp:
+            return "crimp";
+        case JointSchool::crimp_and_solder:
+            return "crimp, then solder";
+        case JointSchool::no_solder:
+            return "no solder at all";
+    }
+    return {};
+}
+
+std::string school_purpose(JointSchool school) {
+    switch (school) {
+        case JointSchool::by_place:
+            return "wires soldered to wires, rings crimped, modules screwed";
+        case JointSchool::solder:
+            return "one tool for everything; stiff behind the joint, so hold the wire where it flexes";
+        case JointSchool::crimp:
+            return "quick and alike every time; stands shaking; each size wants its die";
+        case JointSchool::crimp_and_solder:
+            return "the lowest resistance at high current; twice the work, and stiff behind the barrel";
+        case JointSchool::no_solder:
+            return "lever and screw terminals: undone in a minute, bulkier, looser when shaken";
+    }
+    return {};
+}
+
+}  // namespace sangre

@@ -1,0 +1,40 @@
+#pragma once
+// Which kind of joint goes where: by what it is made at, by school, by the tools at hand, by the wire.
+#include "catalogue/catalogue.h"
+#include "plan/plan.h"
+
+namespace sangre {
+
+/// Tools that this kind wants and the builder does not own.
+std::vector<std::string> missing_tools_of(const JointKind& kind, const Practices& practices);
+
+/// Every tool that some kind of joint wants, each once, in alphabetical order.
+std::vector<std::string> joint_tools(const Catalogue& catalogue);
+
+/// Copper that the joint at an end of this feed must take, all its conductors together; 0 without a wire.
+SquareMillimetre joint_copper(const Catalogue& catalogue, const Feed& feed);
+
+/// True where a kind takes so much copper; 0 mm² stands for any.
+bool takes(const JointKind& kind, SquareMillimetre copper);
+
+/// What a wire is joined at there: the cup of a pack's plug, the stud of a hub, the screw of a module, the
+/// lead of a load.
+JointEnd usual_end(const Plan& plan, const Feed& feed, bool at_source);
+
+/// The first kind of the school for that end that takes the copper and can be made with the tools owned.
+/// Where none can, tools are let go first, then the copper: the rules say so. Null where the catalogue has
+/// none.
+const JointKind* choose_joint(const Catalogue& catalogue, const Practices& practices, JointEnd end,
+                              SquareMillimetre copper);
+
+/// Chooses where an end has no joint, or one that does not take its copper.
+Plan fit_joints(Plan plan, const Catalogue& catalogue);
+
+/// Chooses every joint anew, each for the end it is made at, after this school.
+Plan follow_joint_school(Plan plan, const Catalogue& catalogue, JointSchool school);
+
+/// "solder", "crimp", … and what speaks for it.
+std::string school_name(JointSchool school);
+std::string school_purpose(JointSchool school);
+
+}  // namespace sangre

@@ -1,0 +1,223 @@
+// Which joint goes where, by school, tool and wire; joints of unlike wires and of several together.
+#include <QTest>
+#include <cmath>
+
+#include "build/bom.h"
+#include "fixtures.h"
+#include "joint/choose.h"
+#include "joint/joint.h"
+#include "plan/edits.h"
+#include "propose/feeding.h"
+
+using namespace sangre;
+using test::parts;
+
+namespace {
+
+Id chosen(const Practices& practices, JointEnd end, double copper = 1) {
+    const auto* kind = choose_joint(parts(), practices, end, SquareMillimetre(copper));
+    return kind ? kind->id : Id("none");
+}
+
+Practices following(JointSchool school, TerminalSchool terminal = TerminalSchool::ferrule) {
+    Practices p;
+    p.joint = school, p.terminal = terminal;
+    return p;
+}
+
+const WireType* wire(const char* id) { return find(parts().wires, Id(id)); }
+
+JointWork lap(const JointWires& wires) {
+    return work_joint(parts(), *find(parts().joints, "lap-splice"), wires, InsulationSchool::adhesive_tube);
+}
+
+}  // namespace
+
+class TestJointChoice : public QObject {
+    Q_OBJECT
+  private slots:
+    void each_school_has_its_way_data() {
+        QTest::addColumn<int>("school");
+        QTest::addColumn<int>("end");
+        QTest::addColumn<QString>("kind");
+        const auto row = [](JointSchool s, JointEnd e, const char* kind) {
+            QTest::addRow("%s at %d", school_name(s).c_str(), static_cast<int>(e))
+                << static_cast<int>(s) << static_cast<int>(e) << kind;
+        };
+        row(JointSchool::by_place, JointEnd::splice, "lap-splice");
+        row(JointSchool::by_place, JointEnd::stud, "ring-crimp");
+        row(JointSchool::by_place, JointEnd::cup, "soldered-cup");
+        row(JointSchool::solder, JointEnd::stud, "ring-solder");
+        row(JointSchool::solder, JointEnd::housing, "contact-solder");
+        row(JointSchool::crimp, JointEnd::splice, "butt-crimp");
+        row(JointSchool::crimp, JointEnd::cup, "cup-crimp");
+        row(JointSchool::crimp, JointEnd::branch, "branch-clamp");
+        row(JointSchool::crimp, JointEnd::pad, "soldered-pad");
+        row(JointSchool::crimp_and_solder, JointEnd::stud, "ring-crimp-solder");
+        row(JointSchool::crimp_and_solder, JointEnd::splice, "butt-crimp");
+        row(JointSchool::no_solder, JointEnd::splice, "lever-clamp");
+        row(JointSchool::no_solder, JointEnd::stud, "stud-clamp");
+        row(JointSchool::no_solder, JointEnd::cup, "cup-crimp");
+    }
+    void each_school_has_its_way() {
+        QFETCH(int, school);
+        QFETCH(int, end);
+        QFETCH(QString, kind);
+        const auto s = static_cast<JointSchool>(school);
+        QCOMPARE(QString::fromStdString(chosen(following(s), static_cast<JointEnd>(end))), kind);
+        QVERIFY(!school_purpose(s).empty());
+    }
+    void screws_follow_their_own_school() {
+        for (const auto school : {JointSchool::by_place, JointSchool::no_solder}) {
+            QCOMPARE(chosen(following(school, TerminalSchool::ferrule), JointEnd::screw),
+                     Id("ferrule-screw"));
+            QCOMPARE(chosen(following(school, TerminalSchool::twist), JointEnd::screw), Id("twist-screw"));
+            QCOMPARE(chosen(following(school, TerminalSchool::tin), JointEnd::screw), Id("tinned-screw"));
+        }
+    }
+    void what_cannot_be_made_is_not_chosen() {
+        auto p = following(JointSchool::crimp);
+        p.missing_tools = {"crimping tool with the right die"};
+        QCOMPARE(chosen(p, JointEnd::splice), Id("lever-clamp"));
+        QCOMPARE(chosen(p, JointEnd::cup), Id("soldered-cup"));
+        p.missing_tools.push_back("iron with a big tip");
+        // Neither can be made: the school's own it is, and a rule says what is missing.
+        QCOMPARE(chosen(p, JointEnd::cup), Id("cup-crimp"));
+        const auto all = joint_tools(parts());
+        QVERIFY(std::is_sorted(all.begin(), all.end()));
+        p.missing_tools = all;
+        for (const auto& k : parts().joints) QCOMPARE(missing_tools_of(k, p).size(), k.tools.size());
+    }
+    void what_does_not_take_the_wire_is_not_chosen() {
+        const auto usual = following(JointSchool::by_place);
+        QCOMPARE(chosen(usual, JointEnd::splice, 35), Id("butt-crimp"));
+        QCOMPARE(chosen(usual, JointEnd::stud, 0.05), Id("stud-clamp"));
+        QCOMPARE(chosen(usual, JointEnd::splice, 0), Id("lap-splice"));    // no wire yet
+        QCOMPARE(chosen(usual, JointEnd::splice, 900), Id("lap-splice"));  // none takes it
+        for (const auto& k : parts().joints) {
+            QVERIFY2(raw(k.least) > 0 && k.least < k.most, k.id.c_str());
+            QVERIFY(takes(k, k.least) && takes(k, k.most) && !takes(k, k.most * 1.01) &&
+                    !takes(k, k.least * 0.99));
+        }
+    }
+    void a_proposal_follows_tools_and_school() {
+        auto plan = test::demo();
+        plan.hubs.clear(), plan.converters.clear(), plan.feeds.clear();
+        plan.practices.joint = JointSchool::no_solder;
+        const auto made = propose(plan, parts());
+        QVERIFY(made.has_value());
+        for (const auto& f : made->plan.feeds)
+            for (const auto& id : {f.joint_from, f.joint_to}) {
+                const auto* k = find(parts().joints, id);
+                QVERIFY2(k, f.id.c_str());
+                QVERIFY2(takes(*k, joint_copper(parts(), f)), (f.id + " " + id).c_str());
+                QVERIFY2(k->method != JointMethod::solder, (f.id + " " + id).c_str());
+            }
+        QVERIFY(!test::has(test::studied(made->plan), "joint-missing"));
+    }
+    void a_proposal_keeps_what_the_builder_chose() {
+        auto plan = test::demo();
+        auto& f = plan.feeds[feeds_into(plan, "load-computer").front()];
+        f.joint_to = "western-splice";
+        const auto made = propose(plan, parts());
+        QVERIFY(made.has_value());
+        QCOMPARE(by_id(made->plan.feeds, f.id)->joint_to, Id("western-splice"));
+        plan.practices.joint = JointSchool::crimp;
+        const auto again = propose(plan, parts());
+        QCOMPARE(by_id(again->plan.feeds, f.id)->joint_to, Id("western-splice"));
+    }
+    void the_whole_plan_follows_a_school_and_keeps_its_ends() {
+        const auto plan = test::demo();
+        for (const auto school : {JointSchool::by_place, JointSchool::solder, JointSchool::crimp,
+                                  JointSchool::crimp_and_solder, JointSchool::no_solder}) {
+            const auto next = follow_joint_school(plan, parts(), school);
+            QCOMPARE(next.practices.joint, school);
+            for (size_t f = 0; f < plan.feeds.size(); ++f) {
+                QCOMPARE(find(parts().joints, next.feeds[f].joint_from)->end,
+                         find(parts().joints, plan.feeds[f].joint_from)->end);
+                QCOMPARE(next.feeds[f].wire, plan.feeds[f].wire);
+            }
+            QVERIFY(follow_joint_school(next, parts(), school) == next);
+        }
+    }
+    void an_end_without_a_joint_gets_the_usual_one() {
+        auto plan = test::demo();
+        for (auto& f : plan.feeds) f.joint_from.clear(), f.joint_to = "no such kind";
+        plan = fit_joints(plan, parts());
+        for (const auto& f : plan.feeds)
+            for (const bool source : {true, false})
+                QCOMPARE(find(parts().joints, source ? f.joint_from : f.joint_to)->end,
+                         usual_end(plan, f, source));
+        QCOMPARE(usual_end(plan, plan.feeds[0], true), JointEnd::cup);
+    }
+    void a_feed_moved_to_the_pack_gets_its_plug() {
+        const auto plan = test::demo();
+        const auto own = own_line(plan, parts(), "load-work-lamp");
+        QVERIFY(own.has_value());
+        const auto& f = own->feeds[feeds_into(*own, "load-work-lamp").front()];
+        QCOMPARE(find(parts().joints, f.joint_from)->end, JointEnd::cup);
+    }
+
+    void unlike_wires_are_gripped_by_the_thinner_and_pass_the_thicker() {
+        const auto* thick = wire("awg12-silicone");
+        const auto* thin = wire("awg18-silicone");
+        const auto alike = lap({thick}), mixed = lap({thick, 1, thin});
+        QVERIFY(mixed.wires.other == thin && mixed.far == thin->outer);
+        QCOMPARE(raw(mixed.widest), raw(std::max(thick->conductor + thin->conductor, thick->outer)));
+        QCOMPARE(raw(mixed.thinnest), raw(thin->outer));
+        QVERIFY(mixed.pull_newton < alike.pull_newton);
+        CLOSE(mixed.pull_newton, pull_out_force(thin->area) / 4, 0.05);
+        if (mixed.tube)
+            QVERIFY(raw(mixed.tube->expanded) >= 1.1 * raw(mixed.widest) &&
+                    raw(mixed.tube->recovered) <= 0.9 * raw(mixed.thinnest));
+        // The same wire on both sides is no other wire.
+        QVERIFY(!lap({thick, 1, thick}).wires.other);
+        QCOMPARE(raw(lap({thick, 1, thick}).widest), raw(alike.widest));
+    }
+    void several_together_are_as_thick_as_their_bundle() {
+        const auto* w = wire("awg16-silicone");
+        const auto one = lap({w}), two = lap({w, 2}), seven = lap({w, 7});
+        CLOSE(raw(two.bundle), 2 * raw(w->outer), 0.02);
+        CLOSE(raw(seven.bundle), 3 * raw(w->outer), 0.03);
+        QVERIFY(one.widest < two.widest && two.widest < seven.widest);
+        CLOSE(two.pull_newton, pull_out_force(w->area * 2) / 4, 0.02);
+        QCOMPARE(raw(lap({w, 0}).bundle), raw(w->outer));
+    }
+    void a_feeds_joint_knows_the_loads_own_lead() {
+        auto plan = test::demo();
+        const auto f = feeds_into(plan, "load-computer").front();
+        QVERIFY(!feed_joint(plan, parts(), f, false)->wires.other);
+        by_id(plan.loads, Id("load-computer"))->lead = "awg28-silicone";
+        QVERIFY(feed_joint(plan, parts(), f, false)->wires.other == wire("awg28-silicone"));
+        QVERIFY(!feed_joint(plan, parts(), f, true)->wires.other);
+        plan.feeds[f].joint_to = "none";
+        QVERIFY(!feed_joint(plan, parts(), f, false));
+        plan.feeds[f].wire = "none";
+        QVERIFY(!feed_joint(plan, parts(), f, true));
+    }
+    void the_shopping_list_counts_what_joints_and_cables_take() {
+        auto plan = follow_joint_school(test::demo(), parts(), JointSchool::crimp);
+        plan.feeds[3].conductors = 2;
+        const auto lines = bill_of_materials(plan, parts(), test::studied(plan).harness);
+        const auto amount = [&](const char* begins) {
+            double n = 0;
+            for (const auto& l : lines) n += l.item.starts_with(begins) ? l.amount : 0;
+            return n;
+        };
+        QVERIFY(amount("crimp butt splice") >= 2 && amount("ferrule") >= 2);
+        QCOMPARE(amount("crimp pin of a battery plug"), 2.0);
+        QCOMPARE(amount("cable, "), static_cast<double>(plan.cables.size()));
+        double metres = 0;
+        for (const auto& l : lines) metres += l.item.starts_with("wire ") ? l.amount : 0;
+        auto single = plan;
+        single.feeds[3].conductors = 1;
+        const auto study = test::studied(single);
+        double fewer = 0;
+        for (const auto& l : bill_of_materials(single, parts(), study.harness))
+            fewer += l.item.starts_with("wire ") ? l.amount : 0;
+        QVERIFY(std::abs(metres - fewer - 2 * raw(study.harness.routes[3].cut)) < 0.05);
+    }
+};
+
+SANGRE_SUITE(TestJointChoice);
+#include "test_joint_choice.moc"
