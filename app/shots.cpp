@@ -8,13 +8,42 @@
 #include <cstdio>
 
 #include "power/power_station.h"
-#include "wiring/wiring_station.h"
 #include "shell/window.h"
+#include "wiring/wiring_station.h"
 
 namespace {
 
 void settle() {
     for (int i = 0; i < 10; ++i) QApplication::processEvents();
+}
+
+/// Nine joints of the catalogue on the feed of the work lamp, three across.
+QPixmap joints_side_by_side(sangre::app::Document& document, sangre::app::JointPanel& panel) {
+    const sangre::Id feed = "feed-hub-load-work-lamp", load = "load-work-lamp";
+    if (!by_id(document.plan().feeds, feed) || !by_id(document.plan().loads, load)) return {};
+    panel.show_end(false);
+    QPixmap sheet(panel.width() * 3 + 32, panel.height() * 3 + 32);
+    sheet.fill(sangre::app::theme().paper);
+    QPainter p(&sheet);
+    int n = 0;
+    for (const char* kind : {"soldered-cup", "ring-crimp", "lap-splice", "western-splice", "butt-crimp",
+                             "ferrule-screw", "crimped-contact", "soldered-pad", "tee-splice"}) {
+        document.apply(
+            [&](const sangre::Plan& plan) {
+                auto next = set_joint(plan, feed, false, kind);
+                // One of them against a lead that is thinner than the feed.
+                by_id(next.feeds, feed)->wire = "awg16-silicone";
+                if (std::string_view(kind) == "lap-splice") by_id(next.loads, load)->lead = "awg22-silicone";
+                return next;
+            },
+            "Another joint");
+        document.select(feed);
+        settle();
+        p.drawPixmap(8 + (n % 3) * (panel.width() + 8), 8 + (n / 3) * (panel.height() + 8), panel.grab());
+        document.undo();
+        ++n;
+    }
+    return sheet;
 }
 
 }  // namespace
@@ -100,6 +129,9 @@ int main(int argc, char** argv) {
             settle();
             if (!save("cables")) return 1;
             window.wiring()->cables_toggle()->setChecked(false);
+            settle();
+            const auto joints = joints_side_by_side(document, *window.wiring()->joint());
+            if (!joints.isNull() && !joints.save(arguments[1] + "/joints.png")) return 1;
         }
         if (i != static_cast<int>(Station::power)) continue;
         // The same station's other page.

@@ -4,10 +4,10 @@
 #include <algorithm>
 
 #include "battery/pack.h"
+#include "decide/feed_schools.h"
 #include "network/elements.h"
 #include "study.h"
 #include "units/format.h"
-#include "wire/choice.h"
 #include "wire/rules_of_thumb.h"
 
 namespace sangre {
@@ -63,37 +63,6 @@ Why of_load(const Plan& plan, const Study& s, size_t i) {
     }
     why.source = "Voltage and current as typed; a nameplate exaggerates, an inline meter does not.";
     return why;
-}
-
-void wire_schools(Why& why, const Plan& plan, const Catalogue& catalogue, const Study& s, size_t i) {
-    const auto& feed = plan.feeds[i];
-    const auto& p = s.protection[i];
-    const auto& x = s.worst.feeds[i];
-    WireNeed need{x.continuous,
-                  x.highest_end,
-                  s.harness.routes[i].length,
-                  feed.ret == Return::own,
-                  plan.practices.drop_limit,
-                  plan.hottest_air,
-                  p.bunched,
-                  p.wire->insulation,
-                  p.wire->metric};
-    struct Row {
-        WireSchool school;
-        std::string name, purpose;
-    };
-    for (const auto& row :
-         {Row{WireSchool::temperature, "By its temperature", "short feeds, where nothing starves"},
-          Row{WireSchool::drop, "By voltage drop, " + format_percent(plan.practices.drop_limit),
-              "long and thin starves the far end"},
-          Row{WireSchool::cautious, "By 700 circ mil/A", "cautious: enclosed, warm, for years"},
-          Row{WireSchool::bold, "By chassis wiring", "bold: free air, about 50 K of rise"}}) {
-        const auto* wire = choose_wire(catalogue, need, row.school);
-        why.schools.push_back(
-            {row.name, wire ? wire->size : "none thick enough", row.purpose, wire && wire->id == feed.wire,
-             wire ? Edit([id = feed.id, to = wire->id](const Plan& q) { return set_wire(q, id, to); })
-                  : Edit()});
-    }
 }
 
 std::string outcome_words(const Fault& f, const Plan& plan) {
@@ -169,7 +138,7 @@ Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t
             p.fault.outcome == FaultOutcome::opens || p.fault.outcome == FaultOutcome::limited
                 ? Tone::good
                 : Tone::danger);
-    wire_schools(why, plan, catalogue, s, i);
+    add_feed_schools(why, plan, catalogue, s, i);
     why.source = p.wire->source + (p.family ? "; " + p.family->source : "") +
                  "; heat balance Churchill & Chu 1975; bunching IEC 60364-5-52";
     return why;

@@ -20,7 +20,9 @@ struct School {
     std::string choice;   ///< what it would choose, "20 AWG"
     std::string purpose;  ///< what it is for
     bool followed = false;
-    Edit follow;
+    Edit follow{};
+    std::string about{};  ///< the question, where one reason answers several
+    Edit everywhere{};    ///< makes it the way of the whole plan; may be empty
 };
 
 struct Why {

@@ -1,8 +1,49 @@
 #include "shell/practices_menu.h"
 
+#include "joint/choose.h"
 #include "shell/window.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
+
+namespace {
+
+void joint_schools(Document& document, QMenu& menu) {
+    menu.setToolTipsVisible(true);
+    for (const auto school : {JointSchool::by_place, JointSchool::solder, JointSchool::crimp,
+                              JointSchool::crimp_and_solder, JointSchool::no_solder}) {
+        auto* a = menu.addAction(words_of(school_name(school)), [&document, school] {
+            document.apply([school, &parts = document.catalogue()](
+                               const Plan& p) { return follow_joint_school(p, parts, school); },
+                           Window::tr("Join another way"));
+        });
+        a->setToolTip(words_of(school_purpose(school)));
+        a->setCheckable(true);
+        a->setChecked(document.plan().practices.joint == school);
+    }
+}
+
+/// Every tool that some joint wants; those not owned stand unticked.
+void tools_owned(Document& document, QMenu& menu) {
+    const auto& missing = document.plan().practices.missing_tools;
+    for (const auto& tool : joint_tools(document.catalogue())) {
+        auto* a = menu.addAction(words_of(tool));
+        a->setCheckable(true);
+        a->setChecked(std::find(missing.begin(), missing.end(), tool) == missing.end());
+        QObject::connect(a, &QAction::triggered, [&document, tool](bool owned) {
+            document.apply(
+                [tool, owned](const Plan& p) {
+                    auto practices = p.practices;
+                    std::erase(practices.missing_tools, tool);
+                    if (!owned) practices.missing_tools.push_back(tool);
+                    return set_practices(p, practices);
+                },
+                owned ? Window::tr("A tool more") : Window::tr("A tool less"));
+        });
+    }
+}
+
+}  // namespace
 
 void fill_practices_menu(Document& document, QMenu& menu) {
     const auto group = [&](const QString& title, auto field, auto choices) {
@@ -57,6 +98,16 @@ void fill_practices_menu(Document& document, QMenu& menu) {
               {TerminalSchool::ferrule, Window::tr("ferrule (best)")},
               {TerminalSchool::twist, Window::tr("twist and trim")},
               {TerminalSchool::tin, Window::tr("tin the end")}});
+    joint_schools(document, *menu.addMenu(Window::tr("Joints")));
+    group(Window::tr("Cover joints with"), &Practices::insulation,
+          std::vector<std::pair<InsulationSchool, QString>>{
+              {InsulationSchool::adhesive_tube, Window::tr("adhesive tube")},
+              {InsulationSchool::plain_tube, Window::tr("plain tube")},
+              {InsulationSchool::sealant, Window::tr("plain tube and sealant")},
+              {InsulationSchool::tape, Window::tr("tape")},
+              {InsulationSchool::hot_glue, Window::tr("hot glue")},
+              {InsulationSchool::polyimide, Window::tr("polyimide tape")}});
+    tools_owned(document, *menu.addMenu(Window::tr("Tools you own")));
     group(Window::tr("Wire sizes"), &Practices::metric,
           std::vector<std::pair<bool, QString>>{{false, Window::tr("AWG")}, {true, Window::tr("mm²")}});
     std::vector<std::pair<Id, QString>> insulations;

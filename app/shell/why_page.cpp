@@ -52,6 +52,9 @@ QString kept_together(QString words) {
 
 double padding(bool boxed) { return boxed ? u(7) : 0; }
 
+/// Of the part of a school's box that follows it in the whole plan.
+double everywhere_width() { return u(38); }
+
 }  // namespace
 
 WhyPage::WhyPage(Document& document, QWidget* parent) : Canvas(tr("Why"), parent), document_(document) {}
@@ -84,10 +87,11 @@ void WhyPage::show_why(const Why& why) {
             add(Kind::text, mark_of(line.tone) + said(line.text), colour_of(line.tone), face(13, heading),
                 heading ? u(10) : u(4));
         }
-        if (!schools_.empty())
-            add(Kind::text, tr("How builders decide this"), t.muted, face(13, true), u(14));
         for (size_t i = 0; i < schools_.size(); ++i) {
             const auto& s = schools_[i];
+            if (i == 0 || s.about != schools_[i - 1].about)
+                add(Kind::text, s.about.empty() ? tr("How builders decide this") : said(s.about), t.muted,
+                    face(13, true), u(14));
             add(Kind::school, said(s.name + (s.choice.empty() ? "" : ":  " + s.choice)),
                 s.follow || s.followed ? t.ink : t.muted, face(13, s.followed), u(4), i);
         }
@@ -115,10 +119,11 @@ void WhyPage::lay_out() {
         auto& b = blocks_[i];
         const double inset = padding(b.kind == Kind::school || b.kind == Kind::caution);
         y += before_[i];
+        const double aside = b.kind == Kind::school && schools_[b.school].everywhere ? everywhere_width() : 0;
         double text_height = 0;
         b.layout->beginLayout();
         for (auto line = b.layout->createLine(); line.isValid(); line = b.layout->createLine()) {
-            line.setLineWidth(std::max(width - 2 * inset, 20.0));
+            line.setLineWidth(std::max(width - 2 * inset - aside, 20.0));
             line.setPosition({0, text_height});
             text_height += line.height();
         }
@@ -159,6 +164,7 @@ void WhyPage::paint(QPainter& p) {
             else
                 spot.cursor = Qt::ArrowCursor;
             add_spot(spot);
+            if (s.everywhere) paint_everywhere(p, b);
         } else if (b.kind == Kind::caution) {
             p.setPen(QPen(t.heat_soft, 1));
             p.setBrush(t.paper);
@@ -167,6 +173,20 @@ void WhyPage::paint(QPainter& p) {
         p.setPen(b.colour);
         b.layout->draw(&p, b.area.topLeft() + QPointF(padding(boxed), padding(boxed)));
     }
+}
+
+void WhyPage::paint_everywhere(QPainter& p, const Block& b) {
+    const auto& s = schools_[b.school];
+    const QRectF area(b.area.right() - everywhere_width(), b.area.top(), everywhere_width(), b.area.height());
+    const auto key = QStringLiteral("everywhere %1").arg(b.school);
+    p.setPen(QPen(theme().line, 1));
+    p.drawLine(area.topLeft() + QPointF(0, u(5)), area.bottomLeft() - QPointF(0, u(5)));
+    text(p, area, tr("all"), theme().accent, face(12, hovered() == key), Qt::AlignCenter);
+    add_spot({area,
+              key,
+              tr("“%1” in the whole plan, and from now on").arg(said(s.name)),
+              [this, s] { document_.apply(s.everywhere, tr("Follow “%1” everywhere").arg(said(s.name))); },
+              {}});
 }
 
 void WhyPage::copy() const { QApplication::clipboard()->setText(words()); }

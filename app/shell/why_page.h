@@ -36,6 +36,7 @@ class WhyPage : public Canvas {
     void add(Kind kind, const QString& words, const QColor& colour, const QFont& f, double before,
              size_t school = 0);
     void lay_out();
+    void paint_everywhere(QPainter& p, const Block& b);
     void copy() const;
     Document& document_;
     std::vector<School> schools_;

@@ -60,6 +60,29 @@ struct Bench {
     }
     double far_thick() const { return work.wires.other ? mm(work.wires.other->conductor) : thick(); }
 
+    /// From the wire's middle to the outermost of what is drawn beside it.
+    double half_height() const {
+        const double wide = std::max({mm(work.bundle), mm(work.far), 2 * thick()});
+        switch (work.kind->end) {
+            case JointEnd::screw:
+                return std::max(wide * 1.5, 4 * scale) / 2 + 2.8 * scale;
+            case JointEnd::housing:
+                return std::max(wide * 1.5, 2.6 * scale) * 0.8;
+            case JointEnd::stud:
+                return std::max(wide * 0.9, 4.2 * scale);
+            case JointEnd::cup:
+                return std::max(wide, 2.2 * scale);
+            case JointEnd::blade:
+                return std::max(wide / 2, 3.4 * scale);
+            case JointEnd::splice:
+                return work.kind->method == JointMethod::lever ? wide * 1.25 : wide / 2;
+            case JointEnd::branch:
+            case JointEnd::pad:
+                break;
+        }
+        return wide / 2;
+    }
+
     void splice() const;
     void stud() const;
     void cup() const;
@@ -268,10 +291,14 @@ void draw_joint(QPainter& p, const QRectF& area, const JointWork& work, const QC
             break;
     }
     p.restore();
-    const double x0 = b.x, x1 = b.at(joint), half = std::max(over, 2 * raw(work.copper)) * scale / 2;
+    const double x0 = b.x, x1 = b.at(joint), half = b.half_height();
+    const bool branch = work.kind->end == JointEnd::branch, through = branch || is_splice(*work.kind);
     const double top = b.y - half, bottom = b.y + half;
     if (work.tube) {
-        const double from = tube_waits ? x0 - (shown_parking + tube) * scale : (x0 + x1 - tube * scale) / 2;
+        // Over a terminal it ends with the barrel: what is bolted or plugged stays bare.
+        const double from = tube_waits ? x0 - (shown_parking + tube) * scale
+                            : through  ? (x0 + x1 - tube * scale) / 2
+                                       : b.at(raw(work.kind->strip) + 1 - tube);
         const double tall = std::max(raw(work.widest), over * 1.35) * scale;
         const QRectF sleeve(from, b.y - tall / 2, tube * scale, tall);
         QColor glass = theme().cool;
@@ -285,9 +312,9 @@ void draw_joint(QPainter& p, const QRectF& area, const JointWork& work, const QC
             dimension(p, sleeve.left(), sleeve.right(), top - u(14),
                       Canvas::tr("tube waits here, %1").arg(said(work.tube_cut)), theme().cool, true, area);
         } else
-            dimension(p, sleeve.left(), sleeve.right(), bottom + u(14),
+            dimension(p, sleeve.left(), sleeve.right(), branch ? top - u(14) : bottom + u(14),
                       Canvas::tr("%1, cut %2").arg(words_of(work.tube->name), said(work.tube_cut)),
-                      theme().cool, false, area);
+                      theme().cool, branch, area);
     }
     const double strip = raw(work.kind->strip);
     const bool both = is_splice(*work.kind);
@@ -296,9 +323,11 @@ void draw_joint(QPainter& p, const QRectF& area, const JointWork& work, const QC
             ? Canvas::tr("strip %1 each, overlap %2").arg(said(work.kind->strip), said(work.kind->overlap))
         : both ? Canvas::tr("strip %1 each").arg(said(work.kind->strip))
                : Canvas::tr("strip %1").arg(said(work.kind->strip));
-    const bool clash = tube_waits && work.tube;
-    dimension(p, x0, both ? x1 : b.at(strip), clash ? top - u(36) : top - u(14), words, theme().ink, true,
-              area);
+    const bool clash = work.tube && (tube_waits || branch);
+    // Above a screw stands its head: measured below it.
+    const bool below = work.kind->end == JointEnd::screw;
+    dimension(p, x0, both ? x1 : b.at(strip), below ? bottom - u(4) : top - u(clash ? 36 : 14), words,
+              theme().ink, !below, area);
 }
 
 }  // namespace sangre::app

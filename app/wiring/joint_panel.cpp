@@ -77,9 +77,11 @@ void JointPanel::paint(QPainter& p) {
     const auto& feed = document_.plan().feeds[*at];
     const double y = paint_tabs(p, feed);
     const auto work = feed_joint(document_.plan(), document_.catalogue(), *at, at_source_);
-    const QRectF head(u(14), y, width() - u(28), u(22));
-    const auto title = work ? words_of(work->kind->name) : tr("No joint chosen at this end");
-    text(p, head, title + QStringLiteral("  ▾"), work ? t.ink : t.muted, face(14, true));
+    const auto title =
+        (work ? words_of(work->kind->name) : tr("No joint chosen at this end")) + QStringLiteral("  ▾");
+    const double most = width() - u(28) - (work && work->kind->tube ? paint_covering(p, y) : 0);
+    const QRectF head(u(14), y, std::min(text_width(title, face(14, true)) + u(6), most), u(22));
+    text(p, head, title, work ? t.ink : t.muted, face(14, true));
     add_spot({head,
               "kind",
               tr("Choose another joint"),
@@ -90,19 +92,59 @@ void JointPanel::paint(QPainter& p) {
               },
               {}});
     if (!work) return;
+    double top = head.bottom();
     const auto lacking = missing_tools_of(*work->kind, document_.plan().practices);
     if (!lacking.empty()) {
-        const double used = text_width(title, face(14, true)) + u(36);
-        text(p, head.adjusted(used, 0, 0, 0), tr("you have no %1").arg(joined(lacking)), t.danger,
-             face(12, true));
+        text(p, QRectF(u(14), top, width() - u(28), u(18)), tr("You have no %1.").arg(joined(lacking)),
+             t.danger, face(12, true));
+        top += u(18);
     }
-    const int columns = width() > u(540) ? 6 : 3;
-    const double schools = work->kind->tube ? (columns == 6 ? u(34) : u(66)) : u(6);
-    const double facts = u(columns == 6 ? 36 : 52), bottom = height() - schools - facts - u(4);
-    draw_joint(p, QRectF(u(18), y + u(24), width() - u(36), bottom - y - u(26)), *work,
+    const double facts = u(width() > u(540) ? 36 : 52), bottom = height() - facts - u(6);
+    draw_joint(p, QRectF(u(18), top, width() - u(36), bottom - top), *work,
                wire_colour(words_of(feed.supply_colour)), false);
     paint_facts(p, *work, QRectF(u(14), bottom, width() - u(28), facts));
-    if (work->kind->tube) paint_schools(p, height() - schools, columns);
+}
+
+double JointPanel::paint_covering(QPainter& p, double y) {
+    const auto now = document_.plan().practices.insulation;
+    QString words;
+    for (const auto& c : coverings())
+        if (c.school == now) words = c.name + QStringLiteral("  ▾");
+    const double wide = text_width(words, face(12, true)) + u(16);
+    const QRectF area(width() - u(14) - wide, y, wide, u(22));
+    p.setPen(QPen(theme().line, 1));
+    p.setBrush(theme().paper);
+    p.drawRoundedRect(area, 5, 5);
+    text(p, area, words, theme().accent, face(12, true), Qt::AlignCenter);
+    add_spot({area,
+              "covering",
+              tr("What joints are covered with, in the whole plan"),
+              [this, area] {
+                  QMenu menu(this);
+                  fill_covering_menu(menu);
+                  menu.exec(mapToGlobal(area.bottomLeft().toPoint()));
+              },
+              {}});
+    return wide + u(8);
+}
+
+void JointPanel::fill_covering_menu(QMenu& menu) {
+    const auto now = document_.plan().practices.insulation;
+    menu.setToolTipsVisible(true);
+    for (const auto& c : coverings()) {
+        auto* a = menu.addAction(c.name, this, [this, school = c.school] {
+            document_.apply(
+                [school](const Plan& plan) {
+                    auto practices = plan.practices;
+                    practices.insulation = school;
+                    return set_practices(plan, practices);
+                },
+                tr("Insulate another way"));
+        });
+        a->setToolTip(words_of(covering_words(c.school)));
+        a->setCheckable(true);
+        a->setChecked(c.school == now);
+    }
 }
 
 void JointPanel::paint_facts(QPainter& p, const JointWork& work, const QRectF& area) {
@@ -122,35 +164,6 @@ void JointPanel::paint_facts(QPainter& p, const JointWork& work, const QRectF& a
     p.setPen(theme().muted);
     p.drawText(area, Qt::TextWordWrap | Qt::AlignVCenter, line);
     add_spot({area, "facts", tr("Tools: %1").arg(joined(kind.tools)), {}, {}, Qt::ArrowCursor});
-}
-
-void JointPanel::paint_schools(QPainter& p, double y, int columns) {
-    const auto& t = theme();
-    const auto now = document_.plan().practices.insulation;
-    const double gap = u(5), wide = (width() - u(28) - gap * (columns - 1)) / columns;
-    int n = 0;
-    for (const auto& c : coverings()) {
-        const QRectF area(u(14) + (n % columns) * (wide + gap), y + (n / columns) * u(31), wide, u(27));
-        const bool here = c.school == now;
-        p.setPen(QPen(here ? t.accent : t.line, here ? 1.6 : 1));
-        p.setBrush(here ? t.accent_soft : t.paper);
-        p.drawRoundedRect(area, 6, 6);
-        text(p, area.adjusted(u(2), 0, -u(2), 0), c.name, t.ink, face(12, here), Qt::AlignCenter);
-        add_spot({area,
-                  "school" + c.name,
-                  words_of(covering_words(c.school)),
-                  [this, school = c.school] {
-                      document_.apply(
-                          [school](const Plan& plan) {
-                              auto practices = plan.practices;
-                              practices.insulation = school;
-                              return set_practices(plan, practices);
-                          },
-                          tr("Insulate another way"));
-                  },
-                  {}});
-        ++n;
-    }
 }
 
 void JointPanel::fill_kind_menu(QMenu& menu, size_t feed) {

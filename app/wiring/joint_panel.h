@@ -17,14 +17,16 @@ class JointPanel : public Canvas {
     void show_end(bool source);
     /// Kinds that hold at this end first, those that want a tool the builder does not own marked.
     void fill_kind_menu(QMenu& menu, size_t feed);
+    void fill_covering_menu(QMenu& menu);
 
   protected:
     void paint(QPainter& p) override;
 
   private:
     double paint_tabs(QPainter& p, const Feed& feed);
+    /// Returns how wide it came out.
+    double paint_covering(QPainter& p, double y);
     void paint_facts(QPainter& p, const JointWork& work, const QRectF& area);
-    void paint_schools(QPainter& p, double y, int columns);
     Document& document_;
     bool at_source_ = false;
 };

@@ -47,7 +47,7 @@ WiringStation::WiringStation(Document& document, QWidget* parent) : QWidget(pare
         const std::array titles{tr("Every feed, from fuse to load"), tr("Wiring diagram"),
                                 tr("Cables, core by core")};
         const std::array hints{
-            tr("Worst of the mission, charge and heat. Click or drag a fuse, a wire, a length."),
+            tr("Worst of mission, charge and heat. Click or drag a size."),
             tr("Click a part or a wire; + and − zoom; the plan menu writes it to a file."),
             tr("Click a core, an end or a label to change it; right-click for more.")};
         heading->set_title(titles[static_cast<size_t>(page)]);

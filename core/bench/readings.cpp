@@ -1,5 +1,7 @@
 #include "bench/readings.h"
 
+#include "bench/cable_readings.h"
+
 #include <fmt/format.h>
 
 #include <algorithm>
@@ -310,6 +312,8 @@ std::vector<Reading> bench_readings(const Plan& plan, const Catalogue& catalogue
     const auto& index = figures.solver->index();
     shorts(plan, index, all);
     continuity(plan, catalogue, figures, all);
+    const auto cables = cable_readings(plan);
+    all.insert(all.end(), cables.begin(), cables.end());
     live_supply(plan, catalogue, figures, all);
     standing_current(plan, figures, all);
     live_switches(plan, index, all);
@@ -320,6 +324,16 @@ std::vector<Reading> bench_readings(const Plan& plan, const Catalogue& catalogue
 std::vector<std::string> suspects(const Plan& plan, const Reading& r, Verdict verdict) {
     if (verdict != Verdict::low && verdict != Verdict::high) return {};
     const bool low = verdict == Verdict::low;
+    if (r.key.starts_with("cable/")) {
+        if (r.key.ends_with("/pair"))
+            return low ? std::vector<std::string>{"A third resistor somewhere: boards often bring their own",
+                                                  "H and L touch each other"}
+                       : std::vector<std::string>{"One of the two resistors is missing: 120 Ω",
+                                                  "A core of the pair does not reach the far end"};
+        return low ? std::vector<std::string>{"The core is still in: pull its contact out of both housings"}
+                   : std::vector<std::string>{"A pin that did not latch, pushed back by its partner",
+                                              "The cores are in another order at the far end"};
+    }
     if (r.unit == ReadingUnit::ohm && !r.live && std::isinf(r.high))
         return {"A short: bare strands, a solder bridge or swapped leads",
                 "A capacitor still charging: wait and read again"};

@@ -6,6 +6,7 @@
 #include <map>
 #include <set>
 
+#include "build/cable_steps.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -184,10 +185,8 @@ void Maker::join(size_t f, bool at_source) {
     if (raw(kind->iron) > 0)
         s.actions.push_back(fmt::format("Tip at {}, about {}. Tug with {:.0f} N.", format(kind->iron),
                                         format(kind->dwell), work.pull_newton));
-    if (work.tape)
-        s.actions.push_back("Wrap it with tape, half overlapped, stretched, the last turn slack.");
-    else if (kind->tube)
-        s.actions.push_back("Tube over the joint, shrink from the middle outwards.");
+    if (kind->tube) s.actions.push_back(covering_action(plan.practices.insulation));
+    if (kind->tube && plan.practices.insulation == InsulationSchool::sealant) s.wait_minutes = 60;
     s.tools = kind->tools;
     s.caution = kind->caution;
     s.minutes = kind->minutes * (feed.ret == Return::own ? 2 : 1);
@@ -217,13 +216,25 @@ void Maker::tests() {
     shorts.minutes = 6;
     shorts.after = {"test/beep"};
     shorts.why.add("Shorts before volts.");
+    const bool glue = plan.practices.insulation == InsulationSchool::hot_glue;
+    if (glue) {
+        auto& s = add("glue/joints", StepKind::close, "Glue over the joints", "once each has been beeped");
+        s.actions = {"Dry and free of flux, or it does not hold.",
+                     "A drop all round each joint and a finger's width of its wire.",
+                     "Hands off until it has set."};
+        s.tools = {"hot glue gun"};
+        s.caution = "Molten glue sticks and burns.";
+        s.minutes = 10, s.wait_minutes = 5;
+        s.after = {"test/shorts"};
+        s.why.add("A blob over a cold joint hides it: measured first, then glued.");
+    }
     auto& fit = add("fit/fuses", StepKind::fit, "Fit the fuses, all but the battery's");
     for (const auto& f : plan.feeds)
         if (const auto* fuse = device(f, DeviceKind::fuse);
             fuse && index.part(f.from).kind != PartKind::battery)
             fit.actions.push_back(fmt::format("{}: {}", index.feed_name(f), format(fuse->rating)));
     fit.minutes = 4;
-    fit.after = {"test/shorts"};
+    fit.after = {"test/shorts", "glue/joints"};
     fit.why.add("After the shorts test; the battery's own comes last of all.");
     std::string last = "fit/fuses";
     for (const auto& l : plan.loads) {
@@ -347,6 +358,7 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
         m.join(f, false);
         m.join(f, true);
     }
+    for (auto& s : cable_steps(plan, catalogue)) m.steps.push_back(std::move(s));
     m.tests();
     m.close();
     return order_steps(std::move(m.steps));

@@ -70,6 +70,24 @@ std::string covering_words(InsulationSchool school) {
     return {};
 }
 
+std::string covering_action(InsulationSchool school) {
+    switch (school) {
+        case InsulationSchool::tape:
+            return "Wrap it with tape, half overlapped, stretched, the last turn slack.";
+        case InsulationSchool::hot_glue:
+            return "Leave it bare for now: it is glued once it has been beeped.";
+        case InsulationSchool::polyimide:
+            return "Two layers of polyimide tape, a finger's width beyond the bare metal.";
+        case InsulationSchool::sealant:
+            return "Shrink the tube, then sealant under both its ends; leave it an hour.";
+        case InsulationSchool::adhesive_tube:
+            return "Tube over the joint, shrink from the middle outwards until glue shows at both ends.";
+        case InsulationSchool::plain_tube:
+            return "Tube over the joint, shrink from the middle outwards.";
+    }
+    return {};
+}
+
 bool is_splice(const JointKind& kind) { return kind.end == JointEnd::splice; }
 
 namespace {

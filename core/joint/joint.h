@@ -38,6 +38,8 @@ struct JointWork {
 bool tube_school(InsulationSchool school);
 /// What a way of covering is for, in a sentence.
 std::string covering_words(InsulationSchool school);
+/// What the hands do at the joint.
+std::string covering_action(InsulationSchool school);
 
 /// Works a joint of this kind on these wires out; the wire must not be null.
 JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const JointWires& wires,

@@ -33,7 +33,7 @@ Edit joint_set(const Id& feed, bool source, const Id& kind) {
     return [feed, source, kind](const Plan& p) { return set_joint(p, feed, source, kind); };
 }
 
-void missing(const Context& c, std::vector<Finding>& out) {
+void no_joint(const Context& c, std::vector<Finding>& out) {
     each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
         if (kind) return;
         const auto& feed = c.plan.feeds[f];
@@ -169,35 +169,36 @@ void lead_too_thin(const Context& c, std::vector<Finding>& out) {
     }
 }
 
-/// Glue goes over what is tested: a ticked joint under glue whose feed has no reading yet.
+/// Glue goes over what is tested: glued joints of feeds that have no reading yet.
 void glue_before_test(const Context& c, std::vector<Finding>& out) {
-    if (c.plan.practices.insulation != InsulationSchool::hot_glue) return;
-    for (const auto& feed : c.plan.feeds) {
-        std::vector<std::string> ticked;
-        for (const char* end : {"source", "load"})
-            if (const auto key = fmt::format("join/{}/{}", feed.id, end); c.plan.done.contains(key))
-                ticked.push_back(key);
-        if (ticked.empty()) continue;
-        const bool measured = std::any_of(c.plan.measured.begin(), c.plan.measured.end(), [&](const auto& m) {
-            return m.first.find(feed.id) != std::string::npos || m.first.find(feed.to) != std::string::npos;
-        });
-        if (measured) continue;
-        Finding x{Severity::caution,
-                  {},
-                  {feed.id},
-                  fmt::format("{}: glued over before it was measured.", c.index().feed_name(feed)),
-                  {},
-                  {}};
-        x.why.add(
-            "A blob over a cold joint hides it: beep the wire through first, then glue, then wait until it "
-            "has set.");
-        x.fixes.push_back({"Not done until it is measured", [ticked](const Plan& p) {
-                               auto next = p;
-                               for (const auto& key : ticked) next.done.erase(key);
-                               return next;
-                           }});
-        out.push_back(std::move(x));
-    }
+    if (c.plan.practices.insulation != InsulationSchool::hot_glue || !c.plan.done.contains("glue/joints"))
+        return;
+    std::vector<Id> unmeasured;
+    for (const auto& feed : c.plan.feeds)
+        if (std::none_of(c.plan.measured.begin(), c.plan.measured.end(), [&](const auto& m) {
+                return m.first.find(feed.id) != std::string::npos ||
+                       m.first.find(feed.to) != std::string::npos;
+            }))
+            unmeasured.push_back(feed.id);
+    if (unmeasured.empty()) return;
+    Finding x{Severity::caution,
+              {},
+              unmeasured,
+              fmt::format("{} {} glued over before {} measured.", unmeasured.size(),
+                          unmeasured.size() == 1 ? "feed was" : "feeds were",
+                          unmeasured.size() == 1 ? "it was" : "they were"),
+              {},
+              {}};
+    x.why.add(
+        "A blob over a cold joint hides it: beep the wire through first, then glue, then wait until it has "
+        "set.");
+    for (const auto& id : unmeasured) x.why.add("Not measured: " + name_of(c.plan, id), Tone::caution);
+    x.fixes.push_back({"Not glued until it is measured", [](const Plan& p) {
+                           auto next = p;
+                           next.done.erase("glue/joints");
+                           return next;
+                       }});
+    out.push_back(std::move(x));
 }
 
 void tinned_creeps(const Context& c, std::vector<Finding>& out) {
@@ -229,7 +230,7 @@ void tinned_creeps(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::joints{
-    {"joint-missing", "Both ends of every feed have a joint", missing},
+    {"joint-missing", "Both ends of every feed have a joint", no_joint},
     {"joint-bare", "No joint stays bare", bare},
     {"joint-no-tool", "Every joint can be made with the tools at hand", no_tool},
     {"joint-wire-range", "Every joint is of a kind that takes its wire", wire_range},

@@ -477,7 +477,7 @@ class TestWindow : public QObject {
         Evening e;
         e.document.select("feed-hub-load-work-lamp");
         auto* page = e.window.why()->page();
-        QVERIFY(page->words().contains("How builders decide this"));
+        QVERIFY(page->words().contains("How builders size the wire"));
         // Found by keyboard as well as by mouse, and undone like any edit.
         page->resize(282, 1600);
         page->grab();

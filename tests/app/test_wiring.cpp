@@ -1,9 +1,12 @@
 // The third station through its widgets: sizes dragged, a short pointed at, the diagram looked at and
 // written.
+#include <QBuffer>
+#include <QLineEdit>
 #include <QMenu>
 #include <QSettings>
 #include <QTemporaryDir>
 #include <QTest>
+#include <set>
 
 #include "fixtures.h"
 #include "shell/window.h"
@@ -123,6 +126,180 @@ class TestWiring : public QObject {
         });
         QTest::mouseClick(strip, Qt::LeftButton, {}, strip->spot_centre("item 2"));
         QVERIFY(!offered.filter("carries and protects").empty());
+    }
+    void cables_start_from_a_ready_made_one() {
+        WiringEvening e;
+        e.document.apply(
+            [](const Plan& p) {
+                auto next = p;
+                next.cables.clear();
+                return next;
+            },
+            "None");
+        e.document.select("load-night-camera");
+        e.window.wiring()->cables_toggle()->setChecked(true);
+        WiringEvening::settle();
+        auto* view = e.window.wiring()->cables();
+        view->grab();
+        // Nothing yet: the six of them are there to take.
+        for (int i = 0; i < 6; ++i) QVERIFY(!view->spot_centre(QStringLiteral("offer %1").arg(i)).isNull());
+        QTest::mouseClick(view, Qt::LeftButton, {}, view->spot_centre("offer 2"));
+        const auto& cables = e.document.plan().cables;
+        QCOMPARE(cables.size(), size_t{1});
+        QCOMPARE(cables[0].kind, CableKind::data);
+        QCOMPARE(cables[0].from, Id("load-night-camera"));
+        QCOMPARE(e.document.selection(), cables[0].id);
+        view->grab();
+        QVERIFY(view->spot_centre("offer 2").isNull() && !view->spot_centre("core 0 1").isNull());
+        e.document.undo();
+        QVERIFY(e.document.plan().cables.empty());
+    }
+    void a_core_is_typed_anew() {
+        WiringEvening e;
+        e.window.wiring()->cables_toggle()->setChecked(true);
+        WiringEvening::settle();
+        auto* view = e.window.wiring()->cables();
+        view->grab();
+        const auto core = [&]() -> const Core& { return e.document.plan().cables[3].cores[0]; };
+        QTest::mouseClick(view, Qt::LeftButton, {}, view->spot_centre("core 3 0"));
+        QVERIFY(view->editor());
+        QCOMPARE(view->editor()->text(), QString("1 yellow H > 1 twisted 1"));
+        // What is wrong stays open, and nothing is changed.
+        view->editor()->setText("1 pink H > 1");
+        QTest::keyClick(view->editor(), Qt::Key_Return);
+        QVERIFY(view->editor() && view->editor()->isVisible());
+        QCOMPARE(core().colour, std::string("yellow"));
+        view->editor()->setText("1 white H > 3 twisted 1");
+        QTest::keyClick(view->editor(), Qt::Key_Return);
+        QCOMPARE(core().colour, std::string("white"));
+        QCOMPARE(core().to_pin, std::string("3"));
+        e.document.undo();
+        QCOMPARE(core().colour, std::string("yellow"));
+        // Emptied, it goes.
+        view->grab();
+        view->edit_core(3, 2);
+        view->editor()->clear();
+        QTest::keyClick(view->editor(), Qt::Key_Return);
+        QCOMPARE(e.document.plan().cables[3].cores.size(), size_t{2});
+    }
+    void a_mirrored_cable_is_found_and_mended() {
+        WiringEvening e;
+        e.window.wiring()->cables_toggle()->setChecked(true);
+        WiringEvening::settle();
+        auto* view = e.window.wiring()->cables();
+        for (const auto& [core, line] : {std::pair{0, "1 yellow H > 3 twisted 1"},
+                                         {1, "2 green L > 2 twisted 1"},
+                                         {2, "3 black GND > 1"}}) {
+            view->grab();
+            view->edit_core(3, static_cast<size_t>(core));
+            view->editor()->setText(line);
+            QTest::keyClick(view->editor(), Qt::Key_Return);
+        }
+        const auto* found = test::finding(e.document.study(), "cable-mirrored");
+        QVERIFY(found && !found->fixes.empty());
+        e.document.apply(found->fixes[0].edit, "Mend");
+        QVERIFY(!test::has(e.document.study(), "cable-mirrored"));
+    }
+    void a_cables_label_and_menu() {
+        WiringEvening e;
+        e.window.wiring()->cables_toggle()->setChecked(true);
+        WiringEvening::settle();
+        auto* view = e.window.wiring()->cables();
+        view->grab();
+        QTest::mouseClick(view, Qt::LeftButton, {}, view->spot_centre("label 0"));
+        QVERIFY(view->editor());
+        view->editor()->setText("left wheel");
+        QTest::keyClick(view->editor(), Qt::Key_Return);
+        QCOMPARE(e.document.plan().cables[0].label, std::string("left wheel"));
+        QMenu menu;
+        view->fill_cable_menu(menu, 0);
+        const auto trigger = [](QMenu& in, const char* words) {
+            for (auto* a : in.actions())
+                if (a->text() == words) return a->trigger(), true;
+            return false;
+        };
+        const auto cores = e.document.plan().cables[0].cores.size();
+        QVERIFY(trigger(menu, "Add a core"));
+        QCOMPARE(e.document.plan().cables[0].cores.size(), cores + 1);
+        QVERIFY(trigger(menu, "Resistors across the pair at both ends"));
+        QVERIFY(e.document.plan().cables[0].terminated);
+        const auto cables = e.document.plan().cables.size();
+        QVERIFY(trigger(menu, "Remove the cable"));
+        QCOMPARE(e.document.plan().cables.size(), cables - 1);
+        e.document.undo();
+        QCOMPARE(e.document.plan().cables.size(), cables);
+    }
+    void a_joint_follows_school_and_tools() {
+        WiringEvening e;
+        auto* panel = e.window.wiring()->joint();
+        const auto f = *JointPanel::feed_of(e.document);
+        panel->grab();
+        QTest::mouseClick(panel, Qt::LeftButton, {}, panel->spot_centre("source"));
+        e.document.apply(
+            [](const Plan& p) {
+                auto practices = p.practices;
+                practices.missing_tools = {"crimping tool with the right die"};
+                return set_practices(p, practices);
+            },
+            "No crimper");
+        QVERIFY(test::has(e.document.study(), "joint-no-tool"));
+        e.document.select("feed-hub-load-work-lamp");
+        QMenu kinds;
+        panel->fill_kind_menu(kinds, f);
+        const auto offered = [&](const QString& begins) -> QAction* {
+            for (auto* a : kinds.actions())
+                if (a->text().startsWith(begins)) return a;
+            return nullptr;
+        };
+        QVERIFY(offered("crimped ring terminal") && offered("crimped ring terminal")->isChecked());
+        QVERIFY(offered("crimped ring terminal")->text().contains("you have no crimping tool"));
+        QVERIFY(offered("Joined at something else") && !offered("soldered lap splice"));
+        offered("soldered ring terminal")->trigger();
+        QCOMPARE(e.lamp().joint_from, Id("ring-solder"));
+        offered("Whole plan: solder")->trigger();
+        QVERIFY(!test::has(e.document.study(), "joint-no-tool"));
+        QMenu coverings;
+        panel->fill_covering_menu(coverings);
+        QCOMPARE(coverings.actions().size(), 6);
+        for (auto* a : coverings.actions()) {
+            a->trigger();
+            QVERIFY(!panel->grab().isNull());
+        }
+        QCOMPARE(e.document.plan().practices.insulation, InsulationSchool::polyimide);
+    }
+    void every_kind_of_joint_is_drawn() {
+        WiringEvening e;
+        auto* panel = e.window.wiring()->joint();
+        panel->show_end(false);
+        std::set<QByteArray> pictures;
+        for (const auto& kind : test::parts().joints) {
+            e.document.apply(
+                [&](const Plan& p) { return set_joint(p, "feed-hub-load-work-lamp", false, kind.id); },
+                "Kind");
+            e.document.select("feed-hub-load-work-lamp");
+            QByteArray bytes;
+            QBuffer buffer(&bytes);
+            buffer.open(QIODevice::WriteOnly);
+            panel->grab().save(&buffer, "PNG");
+            QVERIFY2(pictures.insert(bytes).second, kind.id.c_str());
+        }
+    }
+    void a_school_is_followed_here_and_everywhere() {
+        WiringEvening e;
+        e.document.select("feed-hub-load-work-lamp");
+        WiringEvening::settle();
+        auto* page = e.window.why()->page();
+        page->grab();
+        QVERIFY(page->words().contains("How builders choose the fuse"));
+        QTest::mouseClick(page, Qt::LeftButton, {}, page->spot_centre("school 4"));
+        QCOMPARE(raw(device(e.lamp(), DeviceKind::fuse)->rating), 3.0);
+        QVERIFY(!e.document.plan().practices.metric);
+        page->grab();
+        QTest::mouseClick(page, Qt::LeftButton, {}, page->spot_centre("everywhere 7"));
+        QVERIFY(e.document.plan().practices.metric);
+        for (const auto& f : e.document.plan().feeds) QVERIFY(find(test::parts().wires, f.wire)->metric);
+        e.document.undo();
+        QVERIFY(!e.document.plan().practices.metric);
     }
     void the_diagram_is_looked_at_and_written() {
         WiringEvening e;

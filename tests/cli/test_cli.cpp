@@ -197,6 +197,24 @@ class TestCli : public QObject {
         run = cli({"bom", demo_, "--csv"});
         QVERIFY(run.out.startsWith("item,amount,unit,used for\n") && run.out.contains("wire 12 AWG red"));
     }
+    void diagram_and_labels_are_pictures() {
+        const auto read = [&](const char* name) {
+            QFile f(folder_.filePath(name));
+            return f.open(QIODevice::ReadOnly) ? QString::fromUtf8(f.readAll()) : QString();
+        };
+        auto run = cli({"diagram", demo_, "-o", folder_.filePath("wiring.svg")});
+        QVERIFY2(run.code == 0, qPrintable(run.err));
+        const auto svg = read("wiring.svg");
+        QVERIFY(svg.startsWith("<svg") && svg.trimmed().endsWith("</svg>"));
+        QVERIFY(svg.contains("Work lamp") && svg.contains("22 AWG"));
+        run = cli({"labels", demo_, "-o", folder_.filePath("labels.svg")});
+        QVERIFY2(run.code == 0, qPrintable(run.err));
+        // More than fit a sheet go on on the next.
+        QVERIFY(read("labels-1.svg").contains("W1+") || read("labels.svg").contains("W1+"));
+        QCOMPARE(cli({"diagram", demo_, "-o", "/no/such/folder/x.svg"}).code, 2);
+        QCOMPARE(cli({"labels", "/no/such/plan.json", "-o", folder_.filePath("l.svg")}).code, 2);
+        QVERIFY(!cli({"diagram", demo_}).err.isEmpty());
+    }
     void a_plan_of_nothing() {
         const auto empty = file("empty.json", R"({"format":"sangre-plan","version":2})");
         for (const char* command : {"study", "findings", "steps", "readings", "bom"})

@@ -169,7 +169,8 @@ class TestBadNetworks : public QObject {
         iterations = 0;
         QVERIFY(!follow_load(system, v, iterations, 3));  // gives up when told to
     }
-    /// A load that asks for far more than its wire can pass: the whole plane of current and length is answered.
+    /// A load that asks for far more than its wire can pass: the whole plane of current and length is
+    /// answered.
     void what_cannot_be_passed_browns_out_data() {
         QTest::addColumn<double>("amps");
         QTest::addColumn<double>("metres");

@@ -13,7 +13,6 @@ namespace {
 
 Plan proposed() { return propose(test::demo(), parts())->plan; }
 
-
 size_t dangers(const Plan& plan) { return count(test::studied(plan).findings, Severity::danger); }
 
 }  // namespace

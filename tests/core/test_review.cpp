@@ -5,6 +5,7 @@
 #include "fixtures.h"
 #include "plan/edits.h"
 #include "review/review.h"
+#include "units/format.h"
 
 using namespace sangre;
 using test::parts;
@@ -300,7 +301,7 @@ std::vector<Case> cases() {
         {"joint-glued-untested",
          [](Plan& p) {
              p.practices.insulation = InsulationSchool::hot_glue;
-             p.done["join/" + into(p, "load-steering").id + "/load"] = "2026-11-20T20:00:00";
+             p.done["glue/joints"] = "2026-11-20T20:00:00";
          }},
         {"joint-tinned-creeps", [](Plan& p) { into(p, "load-steering").joint_from = "tinned-screw"; }},
         {"place-unknown", [](Plan& p) { by_id(p.loads, Id("load-steering"))->place = "moon"; }},
@@ -402,11 +403,34 @@ class TestReview : public QObject {
         const auto s = test::studied(plan);
         const auto feed = plan.feeds[feeds_into(plan, "load-fog-pump").front()];
         const auto why = explain(plan, parts(), s, feed.id);
-        QCOMPARE(why.schools.size(), size_t{4});
+        QCOMPARE(why.schools.size(), size_t{8});
         for (const auto& school : why.schools) {
-            const auto next = school.follow(plan);
-            QCOMPARE(find(parts().wires, by_id(next.feeds, feed.id)->wire)->size, school.choice);
+            QVERIFY2(school.follow && school.everywhere && !school.about.empty(), school.name.c_str());
+            for (const auto& next : {school.follow(plan), school.everywhere(plan)}) {
+                const auto& after = *by_id(next.feeds, feed.id);
+                const auto& wire = find(parts().wires, after.wire)->size;
+                const auto rating = format(device(after, DeviceKind::fuse)->rating);
+                QCOMPARE(school.about.ends_with("fuse") ? rating : wire, school.choice);
+            }
+            // Here alone changes nothing elsewhere; everywhere is remembered, and the same twice over.
+            const auto here = school.follow(plan), everywhere = school.everywhere(plan);
+            for (const auto& f : plan.feeds)
+                if (f.id != feed.id) QVERIFY(*by_id(here.feeds, f.id) == f);
+            QVERIFY(here.practices == plan.practices);
+            QVERIFY(school.everywhere(everywhere) == everywhere);
         }
+        const auto all = [&](const char* name) {
+            for (const auto& school : why.schools)
+                if (school.name == name) return school.everywhere(plan);
+            return Plan();
+        };
+        QVERIFY(all("In mm²").practices.metric);
+        for (const auto& f : all("In mm²").feeds) QVERIFY(find(parts().wires, f.wire)->metric);
+        QCOMPARE(all("Largest that protects").practices.fuse, FuseSchool::largest_that_protects);
+        QCOMPARE(all("By its temperature").practices.wire, WireSchool::temperature);
+        const auto large = test::studied(all("Largest that protects"));
+        for (size_t f = 0; f < plan.feeds.size(); ++f)
+            QVERIFY2(large.protection[f].protects || !s.protection[f].protects, plan.feeds[f].id.c_str());
     }
 };
 

@@ -1,9 +1,9 @@
 // The search over batteries and ways of building: complete, honest, and stoppable.
 #include <atomic>
 
-#include "fixtures.h"
 #include "decide/search.h"
 #include "decide/variants.h"
+#include "fixtures.h"
 
 using namespace sangre;
 using test::parts;

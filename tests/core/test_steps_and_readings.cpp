@@ -63,6 +63,60 @@ class TestStepsAndReadings : public QObject {
         QCOMPARE(s.steps().back().key, std::string("fit/battery-fuse"));
         QVERIFY(!s.steps().back().caution.empty());
     }
+    void cables_are_made_up_before_the_beep() {
+        auto plan = test::demo();
+        const auto s = test::studied(plan);
+        const auto find_step = [&](const std::string& key) { return s.steps().at(position(s.steps(), key)); };
+        for (const auto& c : plan.cables)
+            QVERIFY(position(s.steps(), "cable/" + c.id) < position(s.steps(), "test/beep"));
+        const auto says = [](const Step& step, const char* words) {
+            return std::any_of(step.actions.begin(), step.actions.end(),
+                               [&](const auto& a) { return a.find(words) != std::string::npos; });
+        };
+        const auto drive = find_step("cable/cable-drive-left"), mast = find_step("cable/cable-mast");
+        QVERIFY(says(drive, "pull the red (5 V) contact out of both housings"));
+        QVERIFY(says(drive, "white (PWM) 3 to 3") && says(drive, "“drive left”"));
+        QVERIFY(says(mast, "Twist yellow and green") && says(mast, "120 Ω") && !says(mast, "latch"));
+    }
+    void cables_are_measured_core_by_core() {
+        auto plan = test::demo();
+        const auto readings = test::studied(plan).readings();
+        const auto reading = [&](const std::string& key) -> const Reading& {
+            for (const auto& r : readings)
+                if (r.key == key) return r;
+            qFatal("no reading %s", key.c_str());
+        };
+        const auto& core = reading("cable/cable-mast/1");
+        QVERIFY(!core.live && judge(core, {0.3, false, {}}) == Verdict::pass);
+        QCOMPARE(judge(core, {0, true, {}}), Verdict::high);
+        const auto& pulled = reading("cable/cable-drive-left/2/open");
+        QCOMPARE(judge(pulled, {0, true, {}}), Verdict::pass);
+        QCOMPARE(judge(pulled, {0.2, false, {}}), Verdict::low);
+        QVERIFY(suspects(plan, pulled, Verdict::low)[0].find("still in") != std::string::npos);
+        const auto& pair = reading("cable/cable-mast/pair");
+        QCOMPARE(judge(pair, {60.4, false, {}}), Verdict::pass);
+        QCOMPARE(judge(pair, {120, false, {}}), Verdict::high);
+        QCOMPARE(judge(pair, {40, false, {}}), Verdict::low);
+        QVERIFY(suspects(plan, pair, Verdict::high)[0].find("missing") != std::string::npos);
+        // Doubled cores are one reading.
+        auto& mast = *by_id(plan.cables, Id("cable-mast"));
+        const auto count = [](const std::vector<Reading>& all) {
+            return std::count_if(all.begin(), all.end(),
+                                 [](const auto& r) { return r.key.starts_with("cable/cable-mast"); });
+        };
+        const auto before = count(readings);
+        mast.cores[0].doubled = mast.cores[2].doubled = 1;
+        QCOMPARE(count(test::studied(plan).readings()), before - 1);
+    }
+    void glue_waits_for_the_beep() {
+        auto plan = test::demo();
+        QCOMPARE(position(test::studied(plan).steps(), "glue/joints"), SIZE_MAX);
+        plan.practices.insulation = InsulationSchool::hot_glue;
+        const auto steps = test::studied(plan).steps();
+        const auto glue = position(steps, "glue/joints");
+        QVERIFY(position(steps, "test/beep") < glue && glue < position(steps, "fit/fuses"));
+        for (const auto& s : steps) QVERIFY2(!s.key.starts_with("sleeve/"), s.key.c_str());
+    }
     void small_edits_move_little() {
         const auto plan = test::demo();
         const auto before = test::studied(plan).steps();
@@ -134,7 +188,8 @@ class TestStepsAndReadings : public QObject {
         QCOMPARE(open, size_t{3});
         // The lamp's resistance is seen only where main and lamp are on.
         QVERIFY(reading(s, "shorts/000")->low == 1000 && reading(s, "shorts/110")->low < 100);
-        for (size_t i = 1; i < s.readings().size(); ++i) QVERIFY(s.readings()[i].live || !s.readings()[i - 1].live);
+        for (size_t i = 1; i < s.readings().size(); ++i)
+            QVERIFY(s.readings()[i].live || !s.readings()[i - 1].live);
     }
     void standing_current_is_the_masts() {
         const auto s = test::studied(test::demo());

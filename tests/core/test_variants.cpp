@@ -1,7 +1,7 @@
 // Two plans side by side.
+#include "decide/variants.h"
 #include "fixtures.h"
 #include "propose/propose.h"
-#include "decide/variants.h"
 
 using namespace sangre;
 using test::parts;

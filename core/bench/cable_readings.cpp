@@ -1,0 +1,86 @@
+#include "bench/cable_readings.h"
+
+#include <fmt/format.h>
+
+#include <limits>
+
+#include "cable/cable.h"
+
+namespace sangre {
+namespace {
+
+constexpr double core_ohm = 1;           // metres of the thinnest core, and a cheap meter's leads
+constexpr double open_ohm = 1e6;         // nothing but air
+constexpr double pair_ohm = 60;          // two of 120 Ω side by side
+constexpr double resistor_share = 0.05;  // of their nominal value
+
+Reading ohms(const Cable& cable, const std::string& key, const Core& core) {
+    Reading r;
+    r.key = fmt::format("cable/{}/{}", cable.id, key);
+    r.unit = ReadingUnit::ohm;
+    r.about = cable.id;
+    r.state = "unplugged at both ends";
+    r.red = fmt::format("{}, pin {}", cable.name, core.from_pin);
+    return r;
+}
+
+std::string words(const Core& c) { return c.signal.empty() ? c.colour : c.colour + " " + c.signal; }
+
+Reading through(const Plan& plan, const Cable& cable, const Core& core, size_t together) {
+    auto r = ohms(cable, core.from_pin, core);
+    r.title = fmt::format("{}: {} from end to end", cable.name, words(core));
+    r.black = fmt::format("pin {} at {}", core.to_pin, name_of(plan, cable.to));
+    r.high = core_ohm;
+    r.why.title = "End to end";
+    r.why.add("Thin cores have tenths of an ohm; a pin that did not latch has none of them.");
+    if (together > 1)
+        r.why.add(fmt::format("{} cores in parallel: the reading is theirs together.", together));
+    return r;
+}
+
+Reading left_out(const Plan& plan, const Cable& cable, const Core& core) {
+    auto r = ohms(cable, core.from_pin + "/open", core);
+    r.title = fmt::format("{}: {} is out", cable.name, words(core));
+    r.black = fmt::format("the same pin at {}", name_of(plan, cable.to));
+    r.low = open_ohm, r.high = std::numeric_limits<double>::infinity();
+    r.why.title = "Left out";
+    r.why.add("A supply left in joins two regulators: the stronger one feeds the other.", Tone::caution);
+    return r;
+}
+
+Reading resistors(const Cable& cable, const Core& one, const Core& other) {
+    auto r = ohms(cable, "pair", one);
+    r.title = fmt::format("{}: across the pair", cable.name);
+    r.state = "plugged in at both ends, everything off";
+    r.black = fmt::format("pin {}", other.from_pin);
+    r.low = pair_ohm * (1 - resistor_share), r.high = pair_ohm * (1 + resistor_share);
+    r.why.title = "Two resistors side by side";
+    r.why.add("120 Ω at each end: 120 ÷ 2 = 60 Ω. With 120 Ω one is missing, with 40 Ω there are three.");
+    return r;
+}
+
+}  // namespace
+
+std::vector<Reading> cable_readings(const Plan& plan) {
+    std::vector<Reading> all;
+    for (const auto& cable : plan.cables) {
+        std::vector<const Core*> signals;
+        for (size_t i = 0; i < cable.cores.size(); ++i) {
+            const auto& core = cable.cores[i];
+            if (core.role == CoreRole::unused) {
+                if (!core.signal.empty()) all.push_back(left_out(plan, cable, core));
+                continue;
+            }
+            if (core.role == CoreRole::signal) signals.push_back(&core);
+            const auto together = together_with(cable, i);
+            bool seen = false;
+            for (const auto k : together) seen = seen || k < i;
+            if (!seen) all.push_back(through(plan, cable, core, together.size()));
+        }
+        if (cable.kind == CableKind::data && cable.terminated && signals.size() >= 2)
+            all.push_back(resistors(cable, *signals[0], *signals[1]));
+    }
+    return all;
+}
+
+}  // namespace sangre

@@ -1,0 +1,80 @@
+#include "build/cable_steps.h"
+
+#include <fmt/format.h>
+#include <fmt/ranges.h>
+
+#include <map>
+
+namespace sangre {
+namespace {
+
+/// Colours of the cores that share a number, by that number; 0 is none.
+std::map<int, std::vector<std::string>> colours_by(const Cable& cable, int Core::*number) {
+    std::map<int, std::vector<std::string>> groups;
+    for (const auto& c : cable.cores)
+        if (c.*number > 0 && c.role != CoreRole::unused) groups[c.*number].push_back(c.colour);
+    return groups;
+}
+
+std::string core_name(const Core& c) {
+    return c.signal.empty() ? c.colour : c.colour + " (" + c.signal + ")";
+}
+
+void say_unused(const Cable& cable, Step& s) {
+    for (const auto& c : cable.cores) {
+        if (c.role != CoreRole::unused) continue;
+        s.actions.push_back(
+            cable.kind == CableKind::servo
+                ? fmt::format("Lift the latch, pull the {} contact out of both housings, fold it back and "
+                              "shrink a tube over it.",
+                              core_name(c))
+                : fmt::format("Cut {} back at both ends and shrink a tube over each.", core_name(c)));
+    }
+}
+
+}  // namespace
+
+std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue) {
+    std::vector<Step> steps;
+    for (const auto& cable : plan.cables) {
+        Step s;
+        s.key = "cable/" + cable.id;
+        s.kind = StepKind::join;
+        s.about = cable.id;
+        s.title = "Make up: " + cable.name;
+        const auto* wire = find(catalogue.wires, cable.wire);
+        s.subtitle =
+            fmt::format("{} cores of {}, {} to {}", cable.cores.size(), wire ? wire->size : cable.wire,
+                        name_of(plan, cable.from), name_of(plan, cable.to));
+        for (const auto& [n, colours] : colours_by(cable, &Core::twist))
+            if (colours.size() > 1)
+                s.actions.push_back(
+                    fmt::format("Twist {}, a turn every centimetre or two.", fmt::join(colours, " and ")));
+        say_unused(cable, s);
+        for (const auto& [n, colours] : colours_by(cable, &Core::doubled))
+            if (colours.size() > 1)
+                s.actions.push_back(
+                    fmt::format("Join {} at both ends: they carry together.", fmt::join(colours, " and ")));
+        std::vector<std::string> pins;
+        for (const auto& c : cable.cores)
+            if (c.role != CoreRole::unused)
+                pins.push_back(fmt::format("{} {} to {}", core_name(c), c.from_pin, c.to_pin));
+        if (!pins.empty()) s.actions.push_back(fmt::format("Pin by pin: {}.", fmt::join(pins, "; ")));
+        if (cable.terminated)
+            s.actions.push_back("A resistor across the pair at both ends, 120 Ω or what the boards say.");
+        s.actions.push_back(
+            fmt::format("Label both ends “{}”.", cable.label.empty() ? cable.name : cable.label));
+        s.tools = {"meter", "labels", "cutters"};
+        s.minutes = 3 + static_cast<double>(cable.cores.size());
+        s.after = {"prepare"};
+        s.why.title = "Why here, and not later";
+        s.why.add("Before the beep: a pin in the wrong hole is found while nothing has volts.");
+        s.why.add(
+            "A plug seen from the wire side is the mirror image of its face: count from the marked pin.",
+            Tone::caution);
+        steps.push_back(std::move(s));
+    }
+    return steps;
+}
+
+}  // namespace sangre

@@ -1,0 +1,146 @@
+#include "decide/feed_schools.h"
+
+#include "units/format.h"
+#include "wire/choice.h"
+
+namespace sangre {
+namespace {
+
+WireNeed need_of(const Plan& plan, const Study& s, size_t i) {
+    const auto& feed = plan.feeds[i];
+    const auto& p = s.protection[i];
+    return {s.worst.feeds[i].continuous,
+            s.worst.feeds[i].highest_end,
+            s.harness.routes[i].length,
+            feed.ret == Return::own,
+            plan.practices.drop_limit,
+            plan.hottest_air,
+            p.bunched,
+            p.wire->insulation,
+            p.wire->metric};
+}
+
+/// What every feed with a wire asks of it, for edits that choose all of them.
+std::vector<std::pair<Id, WireNeed>> all_needs(const Plan& plan, const Study& s) {
+    std::vector<std::pair<Id, WireNeed>> needs;
+    for (size_t i = 0; i < plan.feeds.size(); ++i)
+        if (s.protection[i].wire) needs.emplace_back(plan.feeds[i].id, need_of(plan, s, i));
+    return needs;
+}
+
+/// Gives every feed the wire of a school; those for which none is thick enough keep theirs.
+Edit all_wires(const Plan& plan, const Catalogue& catalogue, const Study& s, WireSchool school, bool metric) {
+    return [needs = all_needs(plan, s), &catalogue, school, metric](const Plan& p) {
+        auto next = p;
+        next.practices.wire = school, next.practices.metric = metric;
+        for (auto [id, need] : needs) {
+            need.metric = metric;
+            if (const auto* wire = choose_wire(catalogue, need, school))
+                next = set_wire(std::move(next), id, wire->id);
+        }
+        return next;
+    };
+}
+
+void wires(Why& why, const Plan& plan, const Catalogue& catalogue, const Study& s, size_t i) {
+    const auto need = need_of(plan, s, i);
+    struct Row {
+        WireSchool school;
+        std::string name, purpose;
+    };
+    for (const auto& row :
+         {Row{WireSchool::temperature, "By its temperature", "short feeds, where nothing starves"},
+          Row{WireSchool::drop, "By voltage drop, " + format_percent(plan.practices.drop_limit),
+              "long and thin starves the far end"},
+          Row{WireSchool::cautious, "By 700 circ mil/A", "cautious: enclosed, warm, for years"},
+          Row{WireSchool::bold, "By chassis wiring", "bold: free air, about 50 K of rise"}}) {
+        const auto* wire = choose_wire(catalogue, need, row.school);
+        School school{row.name, wire ? wire->size : "none thick enough", row.purpose,
+                      wire && wire->id == plan.feeds[i].wire};
+        school.about = "How builders size the wire";
+        if (wire)
+            school.follow = [id = plan.feeds[i].id, to = wire->id](const Plan& q) {
+                return set_wire(q, id, to);
+            };
+        school.everywhere = all_wires(plan, catalogue, s, row.school, plan.practices.metric);
+        why.schools.push_back(std::move(school));
+    }
+}
+
+void standards(Why& why, const Plan& plan, const Catalogue& catalogue, const Study& s, size_t i) {
+    for (const bool metric : {false, true}) {
+        auto need = need_of(plan, s, i);
+        need.metric = metric;
+        const auto* wire = choose_wire(catalogue, need, plan.practices.wire);
+        School school{metric ? "In mm²" : "In AWG", wire ? wire->size : "none thick enough",
+                      metric ? "a vehicle's own harness is usually metric"
+                             : "silicone wire for models usually comes in AWG",
+                      wire && wire->id == plan.feeds[i].wire};
+        school.about = "AWG or mm²";
+        if (wire)
+            school.follow = [id = plan.feeds[i].id, to = wire->id](const Plan& q) {
+                return set_wire(q, id, to);
+            };
+        school.everywhere = all_wires(plan, catalogue, s, plan.practices.wire, metric);
+        why.schools.push_back(std::move(school));
+    }
+}
+
+struct FuseOf {
+    Id feed, family;
+    Ampere rating{};
+};
+
+/// The fuse of a school for a feed with one of its own; nothing where there is none such.
+std::optional<FuseOf> fuse_by(const Plan& plan, const Study& s, size_t i, FuseSchool school) {
+    const auto& p = s.protection[i];
+    if (p.inherited || !p.family) return {};
+    if (school == FuseSchool::smallest_that_carries) {
+        if (!p.smallest) return {};
+        return FuseOf{plan.feeds[i].id, p.smallest->family->id, p.smallest->rating};
+    }
+    // One that protects but does not carry is no choice.
+    if (!p.largest || (p.smallest && *p.largest < p.smallest->rating)) return {};
+    return FuseOf{plan.feeds[i].id, p.family->id, *p.largest};
+}
+
+void fuses(Why& why, const Plan& plan, const Study& s, size_t i) {
+    const auto& p = s.protection[i];
+    if (p.inherited || !p.family) return;
+    for (const auto way : {FuseSchool::smallest_that_carries, FuseSchool::largest_that_protects}) {
+        const bool small = way == FuseSchool::smallest_that_carries;
+        const auto here = fuse_by(plan, s, i, way);
+        School school{small ? "Smallest that carries" : "Largest that protects",
+                      here ? format(here->rating) : "none does both",
+                      small ? "opens soonest, and tells when a load draws more than it should"
+                            : "never opens for nothing; the wire is still safe",
+                      here && here->rating == p.rating && here->family == p.family->id};
+        school.about = "How builders choose the fuse";
+        if (here)
+            school.follow = [to = *here](const Plan& q) {
+                return set_fuse(q, to.feed, to.family, to.rating);
+            };
+        std::vector<FuseOf> all;
+        for (size_t f = 0; f < plan.feeds.size(); ++f)
+            if (const auto one = fuse_by(plan, s, f, way)) all.push_back(*one);
+        school.everywhere = [all, way](const Plan& q) {
+            auto next = q;
+            next.practices.fuse = way;
+            for (const auto& f : all) next = set_fuse(std::move(next), f.feed, f.family, f.rating);
+            return next;
+        };
+        why.schools.push_back(std::move(school));
+    }
+}
+
+}  // namespace
+
+void add_feed_schools(Why& why, const Plan& plan, const Catalogue& catalogue, const Study& study,
+                      size_t feed) {
+    if (!study.protection[feed].wire) return;
+    wires(why, plan, catalogue, study, feed);
+    fuses(why, plan, study, feed);
+    standards(why, plan, catalogue, study, feed);
+}
+
+}  // namespace sangre
