@@ -4,10 +4,12 @@
 #include <algorithm>
 
 #include "battery/pack.h"
+#include "cable/cable.h"
 #include "decide/feed_schools.h"
 #include "network/elements.h"
 #include "study.h"
 #include "units/format.h"
+#include "wire/choice.h"
 #include "wire/rules_of_thumb.h"
 
 namespace sangre {
@@ -239,6 +241,59 @@ Why of_passage(const Plan& plan, const Study& s, size_t i) {
     return why;
 }
 
+Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& s, const Cable& cable) {
+    Why why;
+    why.title = cable.name;
+    add_findings(why, s, cable.id);
+    why.heading("From pin to pin");
+    why.add(fmt::format("{} → {}", name_of(plan, cable.from), name_of(plan, cable.to)));
+    for (size_t i = 0; i < cable.cores.size(); ++i) {
+        const auto& core = cable.cores[i];
+        why.add(core_line(core),
+                core.role == CoreRole::unused && !core.cut_back ? Tone::caution : Tone::plain);
+    }
+    const auto* wire = find(catalogue.wires, cable.wire);
+    const auto* insulation = wire ? find(catalogue.insulations, wire->insulation) : nullptr;
+    if (insulation) {
+        why.heading("Carries");
+        const auto n = static_cast<int>(cable.cores.size());
+        const auto each = bunched_ampacity(catalogue, *wire, plan.hottest_air, n);
+        why.add(fmt::format("A core of {} among {}, in {}: {}", wire->size, n, format(plan.hottest_air),
+                            format(each)));
+        for (size_t i = 0; i < cable.cores.size(); ++i)
+            if (cable.cores[i].role == CoreRole::supply) {
+                const auto sharing = static_cast<double>(together_with(cable, i).size());
+                why.add(fmt::format("Its supply: {} × {} = {}; asked {}", sharing, format(each),
+                                    format(each * sharing), format(cable.amps)),
+                        each * sharing < cable.amps ? Tone::danger : Tone::good);
+                break;
+            }
+        why.source = wire->source + "; bunching IEC 60364-5-52";
+    }
+    why.heading("Where it counts");
+    switch (cable.kind) {
+        case CableKind::servo:
+            why.add(
+                "Signal and ground go together; the red wire only where the far end has no other supply.");
+            break;
+        case CableKind::data:
+            why.add("The pair twisted, its ground beside it, a resistor at both ends and nowhere else.");
+            break;
+        case CableKind::motor:
+            why.add("Twisted or tied together, away from signals; two swapped turn the motor round.");
+            break;
+        case CableKind::ribbon:
+            why.add(
+                "The marked edge is pin 1 at both ends; supply on more than one core where it is asked "
+                "much.");
+            break;
+        case CableKind::other:
+            why.add("Count pins from the marked one: a plug seen from behind is its own mirror image.");
+            break;
+    }
+    return why;
+}
+
 }  // namespace
 
 Why explain(const Plan& plan, const Catalogue& catalogue, const Study& s, const Id& subject) {
@@ -259,6 +314,7 @@ Why explain(const Plan& plan, const Catalogue& catalogue, const Study& s, const 
         if (plan.feeds[i].id == subject) return of_feed(plan, catalogue, s, i);
     for (size_t i = 0; i < plan.passages.size(); ++i)
         if (plan.passages[i].id == subject) return of_passage(plan, s, i);
+    if (const auto* cable = by_id(plan.cables, subject)) return of_cable(plan, catalogue, s, *cable);
     if (subject.empty()) return {};  // steps and readings are worked out only for one that is asked about
     for (const auto& step : s.steps())
         if (step.key == subject) return step.why;

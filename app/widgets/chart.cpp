@@ -26,6 +26,10 @@ QCPItemText* note(QCustomPlot& plot, double x, double y, const QString& words, c
     item->setPositionAlignment(anchor);
     item->setText(words);
     item->setColor(colour);
+    // Readable where it lies over a curve.
+    QColor ground = theme().card;
+    ground.setAlpha(200);
+    item->setBrush(ground);
     item->setFont(face(11));
     item->setPadding(QMargins(3, 1, 3, 1));
     return item;

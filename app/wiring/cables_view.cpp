@@ -143,10 +143,12 @@ void CablesView::paint_cable(QPainter& p, size_t cable, double top) {
     text(p, QRectF(u(12), top + u(5), width() * 0.45, u(19)),
          tr("C%1  %2").arg(cable + 1).arg(words_of(c.name)), t.ink, face(13, true));
     const auto* wire = sangre::find(document_.catalogue().wires, c.wire);
-    const auto figures = tr("%1 · %2 of %3")
-                             .arg(said(c.volts))
-                             .arg(c.cores.size())
-                             .arg(wire ? words_of(wire->size) : tr("no wire"));
+    auto figures = tr("%1 · %2 of %3")
+                       .arg(said(c.volts))
+                       .arg(c.cores.size())
+                       .arg(wire ? words_of(wire->size) : tr("no wire"));
+    if (raw(c.amps) > 0) figures += tr(" · %1 through its supply").arg(said(c.amps));
+    if (c.terminated) figures += tr(" · a resistor at both ends");
     text(p, QRectF(u(12), top + u(23), width() * 0.45, u(18)), figures, t.muted, face(12));
     const QRectF label(width() - u(230), top + u(8), u(188), u(22));
     p.setPen(QPen(t.line, 1, c.label.empty() ? Qt::DashLine : Qt::SolidLine));

@@ -10,9 +10,12 @@ namespace {
 /// Twisted cores wind round each other: up and down in step, partners in counter-step.
 QPainterPath wound(double left, double right, double y, double swing, double wave) {
     QPainterPath path(QPointF(left, y));
-    for (double x = left; x < right - wave; x += wave)
-        path.cubicTo(x + wave * 0.3, y + swing, x + wave * 0.7, y + swing, x + wave, y);
-    path.lineTo(right, y);
+    const int waves = std::max(1, static_cast<int>((right - left) / wave));
+    const double one = (right - left) / waves;
+    for (int i = 0; i < waves; ++i) {
+        const double x = left + i * one;
+        path.cubicTo(x + one * 0.3, y + swing, x + one * 0.7, y + swing, x + one, y);
+    }
     return path;
 }
 

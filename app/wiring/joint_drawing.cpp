@@ -236,6 +236,7 @@ void Bench::branch() const {
 
 void dimension(QPainter& p, double x0, double x1, double y, const QString& words, const QColor& colour,
                bool above, const QRectF& within) {
+    y = std::clamp(y, within.top() + u(19), std::max(within.top() + u(19), within.bottom() - u(19)));
     p.setPen(QPen(colour, 1));
     p.drawLine(QPointF(x0, y), QPointF(x1, y));
     p.drawLine(QPointF(x0, y - 3), QPointF(x0, y + 3));

@@ -32,7 +32,7 @@ QString joined(const std::vector<std::string>& all) {
 
 JointPanel::JointPanel(Document& document, QWidget* parent)
     : Canvas(tr("Joint"), parent), document_(document) {
-    setMinimumHeight(u(236));
+    setMinimumHeight(u(160));
     connect(&document_, &Document::changed, this, [this] { update(); });
     connect(&document_, &Document::selection_changed, this, [this] { update(); });
 }

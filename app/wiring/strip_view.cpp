@@ -144,12 +144,21 @@ void StripView::paint_item(QPainter& p, const StripItem& item, const QRectF& are
     const auto& feed = document_.plan().feeds[*feed_];
     const bool wire = item.kind == StripKind::wire;
     const double thick = wire ? u(6) : u(3);
-    p.setPen(QPen(wire_colour(words_of(feed.supply_colour)), thick, Qt::SolidLine, Qt::FlatCap));
-    p.drawLine(QPointF(area.left(), supply_y()), QPointF(area.right(), supply_y()));
+    const auto line = [&](double y, const QPen& pen) {
+        p.setPen(pen);
+        p.drawLine(QPointF(area.left(), y), QPointF(area.right(), y));
+    };
+    const auto insulated = [&](double y, const std::string& colour) {
+        // A thin edge keeps white on paper and black at night visible.
+        line(y, QPen(t.muted, thick + u(1), Qt::SolidLine, Qt::FlatCap));
+        line(y, QPen(wire_colour(words_of(colour)), thick, Qt::SolidLine, Qt::FlatCap));
+    };
+    insulated(supply_y(), feed.supply_colour);
     const bool own = feed.ret == Return::own;
-    p.setPen(QPen(own ? wire_colour(words_of(feed.return_colour)) : t.muted, own ? thick : u(2),
-                  own ? Qt::SolidLine : Qt::DashLine, Qt::FlatCap));
-    p.drawLine(QPointF(area.left(), return_y()), QPointF(area.right(), return_y()));
+    if (own)
+        insulated(return_y(), feed.return_colour);
+    else
+        line(return_y(), QPen(t.muted, u(2), Qt::DashLine, Qt::FlatCap));
     const QPointF middle(area.center().x(), supply_y()), below(area.center().x(), return_y());
     if (!wire) paint_symbol(p, item, middle, below);
     const auto drop = raw(item.drop) < 9.5e-4 ? QString() : said(item.drop);

@@ -46,10 +46,9 @@ WiringStation::WiringStation(Document& document, QWidget* parent) : QWidget(pare
         pages_->setCurrentIndex(page);
         const std::array titles{tr("Every feed, from fuse to load"), tr("Wiring diagram"),
                                 tr("Cables, core by core")};
-        const std::array hints{
-            tr("Worst of mission, charge and heat. Click or drag a size."),
-            tr("Click a part or a wire; + and − zoom; the plan menu writes it to a file."),
-            tr("Click a core, an end or a label to change it; right-click for more.")};
+        const std::array hints{tr("Worst of mission, charge and heat. Click or drag a size."),
+                               tr("Click a part or a wire; + and − zoom; the plan menu writes it to a file."),
+                               tr("Click a core, an end or a label to change it; right-click for more.")};
         heading->set_title(titles[static_cast<size_t>(page)]);
         heading->set_hint(hints[static_cast<size_t>(page)]);
         if (page == 0) draw_chart();
@@ -75,6 +74,7 @@ void WiringStation::make_feeds_page(QWidget& page) {
     area->setFrameShape(QFrame::NoFrame);
     area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     area->setWidget(list_);
+    area->setMinimumHeight(u(80));  // its head and two rows
     column->addWidget(area, 3);
     strip_ = new StripView(document_, this);
     column->addWidget(strip_);
@@ -159,15 +159,25 @@ void WiringStation::draw_chart() {
             note(*chart_, points[std::min(i, points.size() - 1)].amps,
                  points[std::min(i, points.size() - 1)].seconds, words, c, side);
     };
-    mark(curves.wire, curves.wire.size() / 2,
+    mark(curves.wire, curves.wire.size() * 2 / 3,
          protection.wire ? tr("%1 is hurt").arg(QString::fromStdString(protection.wire->size)) : QString(),
-         t.ink, Qt::AlignHCenter | Qt::AlignBottom);
-    mark(curves.slow, curves.slow.size() * 4 / 5,
+         t.ink, Qt::AlignRight | Qt::AlignBottom);
+    // Beside the point of a curve that is nearest to that many seconds.
+    const auto near = [](const std::vector<CurrentTime>& points, double seconds) {
+        size_t best = 0;
+        for (size_t i = 0; i < points.size(); ++i)
+            if (std::abs(std::log(points[i].seconds / seconds)) <
+                std::abs(std::log(points[best].seconds / seconds)))
+                best = i;
+        return best;
+    };
+    mark(curves.slow, near(curves.slow, 0.03),
          tr("%1 fuse, latest").arg(QString::fromStdString(format(protection.rating))), t.accent,
          Qt::AlignRight | Qt::AlignTop);
-    mark(curves.before, curves.before.size() / 6,
-         tr("%1 before it, earliest").arg(QString::fromStdString(format(curves.before_rating))), t.muted,
-         Qt::AlignRight | Qt::AlignTop);
+    if (chart_->height() > u(120))  // in less there is room for what matters more
+        mark(curves.before, near(curves.before, 60),
+             tr("%1 before it, earliest").arg(QString::fromStdString(format(curves.before_rating))), t.muted,
+             Qt::AlignRight | Qt::AlignTop);
     mark(curves.load, curves.load.size() - 1, tr("load"), t.cool, Qt::AlignLeft | Qt::AlignBottom);
     if (curves.prospective > 0) {
         auto* line = new QCPItemStraightLine(chart_);

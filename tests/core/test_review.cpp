@@ -394,6 +394,7 @@ class TestReview : public QObject {
         for (const auto& x : plan.batteries) explained(x.id);
         for (const auto& x : plan.hubs) explained(x.id);
         for (const auto& x : plan.passages) explained(x.id);
+        for (const auto& x : plan.cables) explained(x.id);
         for (const auto& x : s.steps()) explained(x.key);
         for (const auto& x : s.readings()) explained(x.key);
         QVERIFY(explain(plan, parts(), s, "nobody").title.empty());
