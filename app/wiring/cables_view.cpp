@@ -224,7 +224,7 @@ void CablesView::paint_core(QPainter& p, size_t cable, size_t core, const QRectF
     if (k.doubled > 0) words += tr("  doubled %1").arg(k.doubled);
     if (k.twist > 0 && !loose) words += tr("  twisted %1").arg(k.twist);
     const double wide = text_width(words, face(12, true)) + u(16);
-    const QRectF tag((x0 + x1 - wide) / 2, y - u(9), wide, u(18));
+    const QRectF tag((x0 + x1 - wide) / 2, y - core_tall() / 2, wide, core_tall());
     p.setPen(Qt::NoPen);
     p.setBrush(t.card);
     p.drawRoundedRect(tag, 4, 4);

@@ -8,7 +8,8 @@ namespace sangre {
 namespace {
 
 constexpr double load_row = 16, module_row = 22, pack_row = 30;
-constexpr double device_room = 12, label_room = 34;
+constexpr double device_room = 13, label_room = 34;
+constexpr double letter = 1.9;  // of a name, in bold
 
 class Arranger {
   public:
@@ -110,9 +111,12 @@ class Arranger {
     void size_columns() {
         for (const auto& p : a_.parts) {
             auto& w = a_.wide[static_cast<size_t>(p.column)];
+            // As wide as its name asks, within what leaves the wires room.
+            const double asked = 12 + letter * static_cast<double>(name_of(plan_, p.id).size());
+            const double named = std::clamp(asked, 36.0, 54.0);
             w = std::max(w, p.part.kind == PartKind::battery     ? 36.0
-                            : p.part.kind == PartKind::converter ? 42.0
-                            : p.part.kind == PartKind::load      ? 40.0
+                            : p.part.kind == PartKind::converter ? std::max(named, 42.0)
+                            : p.part.kind == PartKind::load      ? named
                                                                  : 13.0);
         }
         // Between columns as much as the feeds from one to the next ask for their devices and labels.

@@ -16,7 +16,7 @@ namespace {
 
 constexpr double margin = 10, head = 12, foot = 5;
 constexpr double half_pair = 2;  // supply above, return below a feed's level
-constexpr double device_step = 12;
+constexpr double device_step = 13;
 constexpr double least_stretch = 0.78;
 
 /// The diagram between two cuts, as one sheet.
@@ -149,7 +149,7 @@ class Sheet {
         double x = x0 + 3 + step / 2;
         for (const auto& d : feed.devices) {
             pen_.device(d, {x, y(level) - half_pair}, {x, y(level) + half_pair});
-            pen_.words({x, y(level) - half_pair - 2.2}, said_of(d), step - 0.6, 2.5, TextAlign::centre);
+            pen_.words({x, y(level) - half_pair - 2.2}, said_of(d), step - 0.6, 2.3, TextAlign::centre);
             x += step;
         }
         const auto* wire = find(catalogue_.wires, feed.wire);
@@ -158,9 +158,11 @@ class Sheet {
         pen_.words({(begin + x1) / 2 - 1.5, y(level) - half_pair - 1}, fmt::format("W{}  {}", f + 1, size),
                    room, 2.8, TextAlign::centre);
         const auto colours =
-            feed.ret == Return::own ? feed.supply_colour + " / " + feed.return_colour : feed.supply_colour;
-        pen_.words({(begin + x1) / 2 - 1.5, y(level) + half_pair + 2.9},
-                   fmt::format("{}  {}", format(harness_.routes[f].length), colours), room, 2.4,
+            feed.ret == Return::own ? feed.supply_colour + "/" + feed.return_colour : feed.supply_colour;
+        // Below what sits in the supply alone there is room as well.
+        const double free = device(feed, DeviceKind::connector) ? begin : x0;
+        pen_.words({(free + x1) / 2, y(level) + half_pair + 2.9},
+                   fmt::format("{}  {}", format(harness_.routes[f].length), colours), x1 - free - 8, 2.4,
                    TextAlign::centre, false, "muted");
     }
 

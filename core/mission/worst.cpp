@@ -121,6 +121,25 @@ void take_worse_battery(WorstCase& w, const WorstCase& o) {
     w.found_all = w.found_all && o.found_all;
 }
 
+/// The phases as feeds must stand them: what is on for a share of the time takes all it takes while it is on,
+/// and what no phase turns on is turned on one day all the same.
+std::vector<Phase> as_hard_as_can_be(const Plan& plan) {
+    auto phases = plan.phases;
+    if (phases.empty()) {
+        phases.push_back({"all", "All on", Second(3600), false, {}, {}, {}, {}});
+        for (const auto& l : plan.loads) phases[0].states[l.id] = LoadState::typical;
+    }
+    for (auto& phase : phases) phase.shares.clear();
+    const bool only_charging =
+        std::all_of(phases.begin(), phases.end(), [](const auto& p) { return p.charging; });
+    for (const auto& load : plan.loads) {
+        if (ever_on(plan, load)) continue;
+        for (auto& phase : phases)
+            if (!phase.charging || only_charging) phase.states[load.id] = LoadState::typical;
+    }
+    return phases;
+}
+
 }  // namespace
 
 WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, size_t last) {
@@ -128,12 +147,7 @@ WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, 
     w.feeds.resize(plan.feeds.size());
     w.loads.resize(plan.loads.size());
     w.converters.resize(plan.converters.size());
-    auto phases = plan.phases;
-    if (phases.empty()) {
-        Phase all{"all", "All on", Second(3600), false, {}, {}, {}, {}};
-        for (const auto& l : plan.loads) all.states[l.id] = LoadState::typical;
-        phases.push_back(std::move(all));
-    }
+    const auto phases = as_hard_as_can_be(plan);
     for (size_t i = first; i < std::min(last, phases.size()); ++i)
         for (const bool peak : {false, true}) {
             const auto& phase = phases[i];

@@ -98,6 +98,12 @@ Ampere draw_in(const Phase& phase, const Load& load) {
     return draw(load, state_in(phase, load)) * share_in(phase, load);
 }
 
+bool ever_on(const Plan& plan, const Load& load) {
+    return plan.phases.empty() || std::any_of(plan.phases.begin(), plan.phases.end(), [&](const auto& p) {
+               return state_in(p, load) != LoadState::off;
+           });
+}
+
 Ampere draw(const Load& load, LoadState state) {
     switch (state) {
         case LoadState::off:

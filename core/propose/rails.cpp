@@ -15,6 +15,17 @@ constexpr double wanted_spare = 0.25;
 
 Volt nominal_of(const Load& l) { return raw(l.nominal) > 0 ? l.nominal : (l.v_min + l.v_max) / 2; }
 
+/// The nominal voltage of the load that stands least, within what all of the group take.
+Volt volts_for(const Plan& plan, const std::vector<size_t>& loads) {
+    const auto least = *std::min_element(loads.begin(), loads.end(), [&](size_t a, size_t b) {
+        return plan.loads[a].v_max < plan.loads[b].v_max;
+    });
+    Volt low(0);
+    for (const auto l : loads) low = std::max(low, plan.loads[l].v_min);
+    const auto top = plan.loads[least].v_max;
+    return std::clamp(nominal_of(plan.loads[least]), std::min(low, top), top);
+}
+
 /// Splits one class of loads into the fewest voltages: take the lowest upper bound, give it to all who accept
 /// it.
 void stab(const Plan& plan, std::vector<size_t> loads, bool always_on, std::vector<RailGroup>& groups) {
@@ -24,16 +35,14 @@ void stab(const Plan& plan, std::vector<size_t> loads, bool always_on, std::vect
         const Volt lowest_top = plan.loads[loads.front()].v_max;
         RailGroup g;
         g.always_on = always_on;
-        Volt low(0);
         for (const auto l : loads) {
             // Room for the module’s tolerance on both sides and the drop to the far end.
             if (plan.loads[l].v_min * 1.06 > lowest_top && l != loads.front()) continue;
             g.loads.push_back(l);
-            low = std::max(low, plan.loads[l].v_min);
         }
         std::erase_if(
             loads, [&](size_t l) { return std::find(g.loads.begin(), g.loads.end(), l) != g.loads.end(); });
-        g.volts = std::clamp(nominal_of(plan.loads[g.loads.front()]), low, lowest_top);
+        g.volts = volts_for(plan, g.loads);
         std::sort(g.loads.begin(), g.loads.end());
         groups.push_back(std::move(g));
     }
@@ -50,6 +59,8 @@ void part_noise(const Plan& plan, std::vector<RailGroup>& groups) {
         RailGroup loud = groups[i];
         std::erase_if(loud.loads, [&](size_t l) { return !noisy(l); });
         std::erase_if(groups[i].loads, noisy);
+        loud.volts = volts_for(plan, loud.loads);
+        groups[i].volts = volts_for(plan, groups[i].loads);
         groups.insert(groups.begin() + static_cast<std::ptrdiff_t>(i), std::move(loud));
         ++i;
     }

@@ -144,6 +144,28 @@ void assumed(const Context& c, std::vector<Finding>& out) {
     out.push_back(std::move(f));
 }
 
+/// A day in which a load never runs says nothing of what it costs.
+void never_on(const Context& c, std::vector<Finding>& out) {
+    for (const auto& l : c.plan.loads) {
+        if (ever_on(c.plan, l)) continue;
+        Finding f{Severity::note,
+                  {},
+                  {l.id},
+                  fmt::format("{} is off in every phase: it counts for no run time.", l.name),
+                  {},
+                  {}};
+        f.why.add("Its wire and fuse are sized as if it ran in any of them.");
+        for (const auto& phase : c.plan.phases)
+            if (!phase.charging) {
+                f.fixes.push_back({"On in " + phase.name, [load = l.id, at = phase.id](const Plan& p) {
+                                       return set_state(p, at, load, LoadState::typical);
+                                   }});
+                break;
+            }
+        out.push_back(std::move(f));
+    }
+}
+
 }  // namespace
 
 const std::vector<Rule> rules_of::loads{
@@ -153,6 +175,7 @@ const std::vector<Rule> rules_of::loads{
     {"load-browns-out", "Every load gets its least voltage at the worst instant", starves},
     {"load-over-voltage", "No load sees more than its greatest voltage", too_high},
     {"load-assumed", "Loads whose figures are typical, not measured", assumed},
+    {"load-never-on", "Every load runs in some phase", never_on},
     {"antenna-first", "A transmitter is powered only with its antenna on", antenna},
 };
 

@@ -52,6 +52,10 @@ std::vector<Case> cases() {
          }},
         {"load-over-voltage", [](Plan& p) { by_id(p.loads, Id("load-work-lamp"))->v_max = Volt(26); }},
         {"load-assumed", [](Plan& p) { p.loads[2].assumed = true; }},
+        {"load-never-on",
+         [](Plan& p) {
+             for (auto& phase : p.phases) phase.states.erase("load-steering");
+         }},
         {"antenna-first", [](Plan&) {}},
         {"battery-missing", [](Plan& p) { p.batteries[0].chemistry = "unobtainium"; }},
         {"battery-c-rate", [](Plan& p) { p.batteries[0].cell_capacity = AmpereHour(2); }},
