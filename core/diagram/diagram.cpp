@@ -7,6 +7,7 @@
 
 #include "battery/pack.h"
 #include "diagram/arrangement.h"
+#include "diagram/cable_sheets.h"
 #include "diagram/pen.h"
 #include "network/device_part.h"
 #include "units/format.h"
@@ -301,6 +302,7 @@ Diagram draw_diagram(const Plan& plan, const Catalogue& catalogue, const Harness
             Sheet(plan, catalogue, harness, a, scale, begin, ends[i]).drawn(i + 1, ends.size()));
         begin = ends[i];
     }
+    for (auto& sheet : cable_sheets(plan, catalogue)) d.sheets.push_back(std::move(sheet));
     d.crossings = crossings_of(plan, a);
     return d;
 }

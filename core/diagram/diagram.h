@@ -60,7 +60,7 @@ struct Diagram {
 /// Lays the plan out in columns from packs to loads, each part level with what it feeds, so that the wires of
 /// a plan in which every part is fed once run straight and cross nowhere. Rows follow the order of the plan:
 /// an edit of one part moves only what comes after it. More rows than fit a sheet go on on the next, between
-/// two loads. A plan without feeds has no sheets.
+/// two loads; then the cables. A plan without feeds has no sheets.
 Diagram draw_diagram(const Plan& plan, const Catalogue& catalogue, const Harness& harness);
 
 /// The label at both ends of a feed's wires: "W3+" and "W3−" by its place in the plan.

@@ -307,7 +307,7 @@ class TestWiring : public QObject {
         station->diagram_toggle()->setChecked(true);
         WiringEvening::settle();
         auto* view = station->diagram();
-        QCOMPARE(view->diagram().sheets.size(), size_t{1});
+        QCOMPARE(view->diagram().sheets.size(), size_t{2});
         view->grab();
         const auto at = view->spot_centre("0 load-computer");
         QVERIFY(!at.isNull());
@@ -318,11 +318,10 @@ class TestWiring : public QObject {
         QVERIFY(view->minimumHeight() > small);
         QTest::keyClick(view, Qt::Key_0);
         QCOMPARE(view->zoom(), 1.0);
-        for (const char* name : {"a.svg", "a.pdf", "a.png"}) {
-            const auto file = e.folder.filePath(name);
-            QCOMPARE(view->export_sheets(file), QString());
-            QVERIFY2(QFileInfo(file).size() > 2000, name);
-        }
+        for (const char* name : {"a.svg", "a.pdf", "a.png"})
+            QCOMPARE(view->export_sheets(e.folder.filePath(name)), QString());
+        for (const char* name : {"a-1.svg", "a-2.svg", "a.pdf", "a-1.png", "a-2.png"})
+            QVERIFY2(QFileInfo(e.folder.filePath(name)).size() > 2000, name);
         QVERIFY(view->export_sheets(e.folder.filePath("a.docx")).contains(".svg, .pdf or .png"));
         QCOMPARE(view->export_labels(e.folder.filePath("labels.pdf")), QString());
         QVERIFY(QFileInfo(e.folder.filePath("labels.pdf")).size() > 2000);

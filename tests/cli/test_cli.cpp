@@ -204,9 +204,10 @@ class TestCli : public QObject {
         };
         auto run = cli({"diagram", demo_, "-o", folder_.filePath("wiring.svg")});
         QVERIFY2(run.code == 0, qPrintable(run.err));
-        const auto svg = read("wiring.svg");
+        const auto svg = read("wiring-1.svg"), cables = read("wiring-2.svg");
         QVERIFY(svg.startsWith("<svg") && svg.trimmed().endsWith("</svg>"));
         QVERIFY(svg.contains("Work lamp") && svg.contains("22 AWG"));
+        QVERIFY(cables.contains("Mast data") && cables.contains("twisted 1"));
         run = cli({"labels", demo_, "-o", folder_.filePath("labels.svg")});
         QVERIFY2(run.code == 0, qPrintable(run.err));
         // More than fit a sheet go on on the next.

@@ -38,20 +38,26 @@ Plan many(int n) {
 class TestDiagram : public QObject {
     Q_OBJECT
   private slots:
-    void every_demo_is_one_sheet_data() {
+    void every_demo_is_one_sheet_and_one_of_cables_data() {
         QTest::addColumn<QString>("demo");
         for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"})
             QTest::newRow(name) << name;
     }
-    void every_demo_is_one_sheet() {
+    void every_demo_is_one_sheet_and_one_of_cables() {
         QFETCH(QString, demo);
         const auto plan = demo_plan(demo);
         const auto d = drawn(plan);
-        QCOMPARE(d.sheets.size(), size_t{1});
+        QCOMPARE(d.sheets.size(), size_t{2});
         QCOMPARE(d.crossings, size_t{0});
         // Readable on paper: nothing smaller than 1.4 mm.
-        for (const auto& s : d.sheets[0].shapes)
-            if (s.kind == ShapeKind::text) QVERIFY2(s.size * d.sheets[0].scale >= 1.4, s.text.c_str());
+        for (const auto& sheet : d.sheets)
+            for (const auto& s : sheet.shapes)
+                if (s.kind == ShapeKind::text) QVERIFY2(s.size * sheet.scale >= 1.4, s.text.c_str());
+        // Names are written out.
+        for (const auto& l : plan.loads)
+            QVERIFY2(std::any_of(d.sheets[0].shapes.begin(), d.sheets[0].shapes.end(),
+                                 [&](const auto& s) { return s.text == l.name; }),
+                     l.name.c_str());
     }
     void everything_is_on_it_once() {
         for (const auto& plan : {demo_plan("orchard-frost-rover"), demo_plan("seed-hexacopter"), many(23)}) {
@@ -66,6 +72,7 @@ class TestDiagram : public QObject {
                 QCOMPARE(drawn_once.count(plan.feeds[f].id), size_t{1});
                 QVERIFY(said.find("W" + std::to_string(f + 1) + " ") != std::string::npos);
             }
+            for (const auto& c : plan.cables) QCOMPARE(drawn_once.count(c.id), size_t{1});
             for (const auto& c : plan.converters) QVERIFY(drawn_once.count(c.id) >= 1);
             for (const auto& b : plan.batteries) QVERIFY(drawn_once.count(b.id) >= 1);
         }
@@ -97,6 +104,35 @@ class TestDiagram : public QObject {
             });
             QVERIFY(numbered);
         }
+    }
+    void many_cables_go_on_in_columns_and_sheets() {
+        auto plan = demo_plan("bat-detector");
+        const auto ribbon = plan.cables[0];
+        plan.cables.clear();
+        QCOMPARE(drawn(plan).sheets.size(), size_t{1});
+        size_t cores = 0;
+        for (int i = 0; i < 9; ++i) {
+            auto c = ribbon;
+            c.id = "ribbon" + std::to_string(i);
+            // The fifth is longer than a sheet is tall, the sixth has nothing in it yet.
+            if (i == 4)
+                for (int k = 0; k < 5; ++k)
+                    c.cores.insert(c.cores.end(), ribbon.cores.begin(), ribbon.cores.end());
+            if (i == 5) c.cores.clear();
+            cores += c.cores.size();
+            plan.cables.push_back(c);
+        }
+        const auto d = drawn(plan);
+        QVERIFY(d.sheets.size() > 2);
+        size_t named = 0;
+        for (size_t i = 1; i < d.sheets.size(); ++i) {
+            const auto& sheet = d.sheets[i];
+            for (const auto& s : sheet.spots)
+                QVERIFY(s.from.y >= 0 && s.to.y <= sheet.height && s.to.x <= sheet.width);
+            for (const auto& s : sheet.shapes)
+                named += s.kind == ShapeKind::text && s.size == 2.4 && s.text.find("  ") != std::string::npos;
+        }
+        QVERIFY(named >= cores);
     }
     void an_edit_elsewhere_moves_nothing() {
         const auto plan = demo_plan("orchard-frost-rover");
