@@ -12,7 +12,7 @@ namespace {
 
 constexpr double edge_mm = 10, title_mm = 14, between_mm = 8;
 constexpr double core_row = 6.4, cable_head = 9, cable_gap = 6;
-constexpr double end_wide = 34, pin_wide = 9;
+constexpr double end_wide = 42, pin_wide = 7;
 
 std::string words_on(const Core& c) {
     auto words = c.colour + (c.signal.empty() ? "" : "  " + c.signal);
@@ -48,10 +48,9 @@ class CableDrawing {
         const double top = at_.y + cable_head, bottom = top + core_row * static_cast<double>(last - first);
         pen.block({at_.x, top}, {at_.x + end_wide, bottom});
         pen.block({at_.x + wide_ - end_wide, top}, {at_.x + wide_, bottom});
-        pen.words({at_.x + end_wide / 2, (top + bottom) / 2 + 1}, name_of(plan_, cable_.from),
-                  end_wide - pin_wide - 2, 2.8, TextAlign::centre, true);
-        pen.words({at_.x + wide_ - end_wide / 2, (top + bottom) / 2 + 1}, name_of(plan_, cable_.to),
-                  end_wide - pin_wide - 2, 2.8, TextAlign::centre, true);
+        const double middle = (top + bottom) / 2 + 1, room = end_wide - pin_wide - 3;
+        pen.words({at_.x + 2, middle}, name_of(plan_, cable_.from), room, 2.8, TextAlign::left, true);
+        pen.words({at_.x + wide_ - 2, middle}, name_of(plan_, cable_.to), room, 2.8, TextAlign::right, true);
         for (size_t i = first; i < last; ++i)
             core(pen, cable_.cores[i], top + core_row * (static_cast<double>(i - first) + 0.5));
         pen.spot(at_, {at_.x + wide_, bottom}, cable_.id);
@@ -66,8 +65,8 @@ class CableDrawing {
         if (c.role == CoreRole::unused) {
             const double stub = (x1 - x0) * 0.16;
             for (const auto& [from, to] : {std::pair{x0, x0 + stub}, {x1 - stub, x1}})
-                pen.line({from, y}, {to, y}, ink, 0.7);
-            pen.words({(x0 + x1) / 2, y + 0.9}, words_on(c), x1 - x0 - 2 * stub - 2, 2.4, TextAlign::centre,
+                pen.line({from, y + 0.8}, {to, y + 0.8}, ink, 0.7);
+            pen.words({(x0 + x1) / 2, y + 1.6}, words_on(c), x1 - x0 - 2 * stub - 2, 2.4, TextAlign::centre,
                       false, "muted");
             return;
         }
