@@ -43,6 +43,40 @@ void tools_owned(Document& document, QMenu& menu) {
     }
 }
 
+/// Sizes in the drawer, by series; with none left unticked all of the catalogue are there to choose from.
+void tubes_at_hand(Document& document, QMenu& menu) {
+    const auto set = [&document](const std::vector<Id>& tubes) {
+        document.apply(
+            [tubes](const Plan& p) {
+                auto practices = p.practices;
+                practices.tubes_at_hand = tubes;
+                return set_practices(p, practices);
+            },
+            Window::tr("Tubes at hand"));
+    };
+    std::vector<Id> all, have = document.plan().practices.tubes_at_hand;
+    for (const auto& t : document.catalogue().tubes) all.push_back(t.id);
+    auto* any = menu.addAction(Window::tr("any size of the catalogue"), [set] { set({}); });
+    any->setCheckable(true);
+    any->setChecked(have.empty());
+    if (have.empty()) have = all;
+    std::map<QString, QMenu*> series;
+    for (const auto& t : document.catalogue().tubes) {
+        const auto name = words_of(t.name);
+        const auto kind = name.section(QStringLiteral(", "), 0, 0);
+        if (!series[kind]) series[kind] = menu.addMenu(kind);
+        auto* a = series[kind]->addAction(name.section(QStringLiteral(", "), 1));
+        a->setCheckable(true);
+        a->setChecked(std::find(have.begin(), have.end(), t.id) != have.end());
+        QObject::connect(a, &QAction::triggered, [set, have, all, id = t.id](bool there) {
+            auto next = have;
+            std::erase(next, id);
+            if (there) next.push_back(id);
+            set(next.size() == all.size() ? std::vector<Id>{} : next);
+        });
+    }
+}
+
 }  // namespace
 
 void fill_practices_menu(Document& document, QMenu& menu) {
@@ -108,6 +142,7 @@ void fill_practices_menu(Document& document, QMenu& menu) {
               {InsulationSchool::hot_glue, Window::tr("hot glue")},
               {InsulationSchool::polyimide, Window::tr("polyimide tape")}});
     tools_owned(document, *menu.addMenu(Window::tr("Tools you own")));
+    tubes_at_hand(document, *menu.addMenu(Window::tr("Tubes at hand")));
     group(Window::tr("Wire sizes"), &Practices::metric,
           std::vector<std::pair<bool, QString>>{{false, Window::tr("AWG")}, {true, Window::tr("mm²")}});
     std::vector<std::pair<Id, QString>> insulations;

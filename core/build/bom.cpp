@@ -67,7 +67,8 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
             const auto work = feed_joint(plan, catalogue, i, source);
             if (!work) continue;
             const double ends = f.ret == Return::own ? 2 : 1;
-            if (work->tube) add(lines, work->tube->name, raw(work->tube_cut) * ends / 1e3, "m", "");
+            if (const auto* tube = work->tube ? work->tube : work->to_buy)
+                add(lines, tube->name, raw(work->tube_cut) * ends / 1e3, "m", "");
             if (!work->kind->part.empty())
                 add(lines,
                     fmt::format("{} for {}{}", work->kind->part,

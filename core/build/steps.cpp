@@ -138,9 +138,12 @@ void Maker::sleeve(size_t f) {
         const auto* kind = joint_kind(feed, source);
         if (!kind || !kind->tube) continue;
         const auto work = *feed_joint(plan, catalogue, f, source);
-        s.actions.push_back(fmt::format(
-            "{} × {} of {}, one on each lead, at {}.", feed.ret == Return::own ? 2 : 1, format(work.tube_cut),
-            work.tube ? work.tube->name : "tube that fits", index.name(source ? feed.from : feed.to)));
+        s.actions.push_back(fmt::format("{} × {} of {}, one on each lead, at {}.",
+                                        feed.ret == Return::own ? 2 : 1, format(work.tube_cut),
+                                        work.tube     ? work.tube->name
+                                        : work.to_buy ? work.to_buy->name
+                                                      : "tube that fits",
+                                        index.name(source ? feed.from : feed.to)));
         parking = std::max(parking, work.parking);
     }
     if (raw(parking) > 0)

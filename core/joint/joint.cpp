@@ -12,10 +12,14 @@
 
 namespace sangre {
 
-const TubeSize* choose_tube(const Catalogue& catalogue, Millimetre pass, Millimetre hold, bool adhesive) {
+const TubeSize* choose_tube(const Catalogue& catalogue, Millimetre pass, Millimetre hold, bool adhesive,
+                            const std::vector<Id>& at_hand) {
     const TubeSize* best = nullptr;
+    const auto have = [&](const TubeSize& t) {
+        return at_hand.empty() || std::find(at_hand.begin(), at_hand.end(), t.id) != at_hand.end();
+    };
     for (const auto& t : catalogue.tubes)
-        if (t.adhesive == adhesive && t.expanded >= pass * 1.1 && t.recovered <= hold * 0.9 &&
+        if (t.adhesive == adhesive && have(t) && t.expanded >= pass * 1.1 && t.recovered <= hold * 0.9 &&
             (!best || t.expanded < best->expanded))
             best = &t;
     return best;
@@ -121,7 +125,8 @@ void measure(JointWork& w) {
     w.pull_newton = std::round(pull_out_force(weaker) / 4);
 }
 
-void cover(JointWork& w, const Catalogue& catalogue, InsulationSchool school) {
+void cover(JointWork& w, const Catalogue& catalogue, InsulationSchool school,
+           const std::vector<Id>& at_hand) {
     if (!w.kind->tube) return;
     if (!tube_school(school)) {
         w.tape = true;
@@ -129,8 +134,10 @@ void cover(JointWork& w, const Catalogue& catalogue, InsulationSchool school) {
         return;
     }
     const Millimetre overlap(std::max(6.0, 2 * raw(w.bundle)));
-    w.tube = choose_tube(catalogue, w.widest, w.thinnest, school == InsulationSchool::adhesive_tube);
+    const bool adhesive = school == InsulationSchool::adhesive_tube;
+    w.tube = choose_tube(catalogue, w.widest, w.thinnest, adhesive, at_hand);
     w.tube_missing = !w.tube;
+    if (w.tube_missing) w.to_buy = choose_tube(catalogue, w.widest, w.thinnest, adhesive);
     // Tube shrinks 5–10 % in length, so it is cut longer.
     w.tube_cut = Millimetre(std::ceil((raw(w.joint_length) + 2 * raw(overlap)) / 0.93));
     w.why.heading("Tube");
@@ -138,6 +145,8 @@ void cover(JointWork& w, const Catalogue& catalogue, InsulationSchool school) {
                           format(w.thinnest)));
     if (w.tube)
         w.why.add(w.tube->name + " does both.", Tone::good);
+    else if (w.to_buy)
+        w.why.add("None of the tubes at hand does both; " + w.to_buy->name + " would.", Tone::caution);
     else
         w.why.add("No tube in the catalogue does both.", Tone::caution);
     w.why.add(fmt::format("Cut = ({} joint + 2 × {}) ÷ 0.93 = {}", format(w.joint_length), format(overlap),
@@ -150,7 +159,7 @@ void cover(JointWork& w, const Catalogue& catalogue, InsulationSchool school) {
 }  // namespace
 
 JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const JointWires& wires,
-                     InsulationSchool school) {
+                     InsulationSchool school, const std::vector<Id>& tubes_at_hand) {
     JointWork w;
     w.kind = &kind;
     w.wires = wires;
@@ -174,7 +183,7 @@ JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const Jo
                 "The thin one is wrapped round the thick one, which is tinned first: it takes the heat.",
                 Tone::caution);
     }
-    cover(w, catalogue, school);
+    cover(w, catalogue, school, tubes_at_hand);
     w.why.heading("Expect");
     w.most = kind.resistance * 2;
     w.why.add(fmt::format("Below {}; tug with {:.0f} N.", format(w.most), w.pull_newton));
@@ -192,7 +201,7 @@ std::optional<JointWork> feed_joint(const Plan& plan, const Catalogue& catalogue
     JointWires wires{wire, f.conductors, nullptr};
     if (const auto* load = at_source ? nullptr : by_id(plan.loads, f.to))
         wires.other = find(catalogue.wires, load->lead);
-    return work_joint(catalogue, *kind, wires, plan.practices.insulation);
+    return work_joint(catalogue, *kind, wires, plan.practices.insulation, plan.practices.tubes_at_hand);
 }
 
 }  // namespace sangre

@@ -21,12 +21,13 @@ struct JointWork {
     Millimetre bundle{};  ///< all conductors of this side together, over their insulation
     Millimetre copper{};  ///< the same, bared
     Millimetre far{};     ///< the far side over its insulation; as thick as this one where it is alike
-    const TubeSize* tube = nullptr;  ///< null where none is used, or none on the list fits
-    bool tape = false;               ///< covered with tape or glue instead of a tube, by practice
-    bool tube_missing = false;       ///< wants a tube that the catalogue does not hold
-    Millimetre joint_length{};       ///< bare metal to cover
-    Millimetre widest{};             ///< what the tube must pass
-    Millimetre thinnest{};           ///< what it must grip
+    const TubeSize* tube = nullptr;    ///< null where none is used, or none on the list fits
+    bool tape = false;                 ///< covered with tape or glue instead of a tube, by practice
+    bool tube_missing = false;         ///< wants a tube that is not at hand
+    const TubeSize* to_buy = nullptr;  ///< that would do, where it is not at hand
+    Millimetre joint_length{};         ///< bare metal to cover
+    Millimetre widest{};               ///< what the tube must pass
+    Millimetre thinnest{};             ///< what it must grip
     Millimetre tube_cut{};
     Millimetre parking{};  ///< least distance of the waiting tube from the heat
     double pull_newton = 0;
@@ -43,7 +44,7 @@ std::string covering_action(InsulationSchool school);
 
 /// Works a joint of this kind on these wires out; the wire must not be null.
 JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const JointWires& wires,
-                     InsulationSchool school);
+                     InsulationSchool school, const std::vector<Id>& tubes_at_hand = {});
 
 /// The joint at one end of a feed: its conductors, against the load's own lead where it has one. Nothing
 /// where no joint or no wire is chosen.
@@ -53,9 +54,10 @@ std::optional<JointWork> feed_joint(const Plan& plan, const Catalogue& catalogue
 /// True where two wires end in each other, each bared.
 bool is_splice(const JointKind& kind);
 
-/// The smallest tube that slips over `pass` (expanded ≥ 1.1 ×) and grips `hold` (recovered ≤ 0.9 ×); null if
-/// none.
-const TubeSize* choose_tube(const Catalogue& catalogue, Millimetre pass, Millimetre hold, bool adhesive);
+/// The smallest tube that slips over `pass` (expanded ≥ 1.1 ×) and grips `hold` (recovered ≤ 0.9 ×), of those
+/// at hand, or of the whole catalogue where none are named; null if none.
+const TubeSize* choose_tube(const Catalogue& catalogue, Millimetre pass, Millimetre hold, bool adhesive,
+                            const std::vector<Id>& at_hand = {});
 
 /// How far from the heat copper stays below the tubing's 90 °C: the lesser of three fin lengths λ =
 /// √(kA/(hP)) and the diffusion length 2√(αt), as a share of the tip's rise. Plus 10 mm for the hand.

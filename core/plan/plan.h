@@ -117,7 +117,7 @@ struct Device {
     std::string name;  ///< of a switch, as the builder calls it
     std::string extra;
     std::optional<Metre> at{};  ///< of a fuse: wire between it and its source; absent: right at it
-    bool reversed = false;  ///< of a polarised one: put in the wrong way round
+    bool reversed = false;      ///< of a polarised one: put in the wrong way round
     bool operator==(const Device&) const = default;
 };
 
@@ -143,8 +143,8 @@ struct Core {
     CoreRole role = CoreRole::signal;
     std::string from_pin, to_pin;
     std::string colour;
-    int twist = 0;    ///< cores of one number are twisted together; 0: with none
-    int doubled = 0;  ///< cores of one number are joined at both ends and carry together; 0: alone
+    int twist = 0;          ///< cores of one number are twisted together; 0: with none
+    int doubled = 0;        ///< cores of one number are joined at both ends and carry together; 0: alone
     bool cut_back = false;  ///< of an unused one: cut back and insulated at both ends
     bool operator==(const Core&) const = default;
 };
@@ -155,9 +155,9 @@ struct Cable {
     std::string name;
     CableKind kind = CableKind::other;
     Id from, to;
-    Id wire;         ///< of each core
-    Volt volts{};    ///< highest on its supply core
-    Ampere amps{};   ///< that its supply core carries
+    Id wire;                  ///< of each core
+    Volt volts{};             ///< highest on its supply core
+    Ampere amps{};            ///< that its supply core carries
     std::string label;        ///< what is written on both ends; empty: only its name
     bool terminated = false;  ///< of a data bus: a resistor across the pair at both ends
     std::vector<Core> cores;
@@ -198,6 +198,7 @@ struct Practices {
     InsulationSchool insulation = InsulationSchool::adhesive_tube;
     JointSchool joint = JointSchool::by_place;
     std::vector<std::string> missing_tools;  ///< that this builder does not own
+    std::vector<Id> tubes_at_hand;           ///< sizes of tube in the drawer; empty: any of the catalogue
     NoiseSchool noise = NoiseSchool::own_converter;
     SupplySchool supply = SupplySchool::one;
     SizingSchool sizing = SizingSchool::tight;

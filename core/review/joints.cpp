@@ -58,10 +58,17 @@ void bare(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds[f].id},
-                  fmt::format("{}: no tube in the list covers it; it would stay bare.", where(c, f, source)),
+                  fmt::format("{}: no tube {} covers it; it would stay bare.", where(c, f, source),
+                              work->to_buy ? "at hand" : "in the list"),
                   {},
                   {}};
         x.why = work->why;
+        if (work->to_buy)
+            x.fixes.push_back({"Get " + work->to_buy->name, [id = work->to_buy->id](const Plan& p) {
+                                   auto practices = p.practices;
+                                   practices.tubes_at_hand.push_back(id);
+                                   return set_practices(p, practices);
+                               }});
         x.fixes.push_back({"Tape all joints", [](const Plan& p) {
                                auto practices = p.practices;
                                practices.insulation = InsulationSchool::tape;

@@ -183,6 +183,33 @@ class TestJointChoice : public QObject {
         CLOSE(two.pull_newton, pull_out_force(w->area * 2) / 4, 0.02);
         QCOMPARE(raw(lap({w, 0}).bundle), raw(w->outer));
     }
+    void only_tubes_at_hand_are_chosen() {
+        auto plan = test::demo();
+        const auto f = feeds_into(plan, "load-work-lamp").front();
+        const auto any = *feed_joint(plan, parts(), f, false);
+        QVERIFY(any.tube && !any.tube_missing);
+        // The next size up is in the drawer: it is taken, if it grips.
+        std::vector<Id> larger;
+        for (const auto& t : parts().tubes)
+            if (t.adhesive == any.tube->adhesive && t.expanded > any.tube->expanded) larger.push_back(t.id);
+        plan.practices.tubes_at_hand = larger;
+        const auto other = *feed_joint(plan, parts(), f, false);
+        QVERIFY(other.tube && other.tube->expanded > any.tube->expanded &&
+                other.tube->recovered <= other.thinnest * 0.9);
+        // Only one that does not fit: said, and what to get.
+        plan.practices.tubes_at_hand = {larger.back()};
+        const auto none = *feed_joint(plan, parts(), f, false);
+        QVERIFY(!none.tube && none.tube_missing && none.to_buy == any.tube);
+        const auto study = test::studied(plan);
+        const auto* found = test::finding(study, "joint-bare");
+        QVERIFY(found && found->sentence.find("at hand") != std::string::npos);
+        const auto bought = found->fixes.at(0).edit(plan);
+        QCOMPARE(bought.practices.tubes_at_hand.size(), size_t{2});
+        QVERIFY(plan_from_json(plan_to_json(bought), "x")->practices == bought.practices);
+        const auto lines = bill_of_materials(plan, parts(), study.harness);
+        QVERIFY(std::any_of(lines.begin(), lines.end(),
+                            [&](const auto& l) { return l.item == none.to_buy->name; }));
+    }
     void a_feeds_joint_knows_the_loads_own_lead() {
         auto plan = test::demo();
         const auto f = feeds_into(plan, "load-computer").front();
