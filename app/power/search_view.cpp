@@ -72,12 +72,11 @@ double SearchView::draw_head(QPainter& p) {
         : stale      ? tr("Found for the plan as it was; search again for the plan as it is")
                 : tr("%1 plans worth having, of %2 without a danger").arg(worth).arg(result_.plans.size());
     text(p, QRectF(u(18), u(12), width() - u(150), u(26)), title, t.ink, face(16, true));
-    text(
-        p, QRectF(u(18), u(40), width() - u(150), u(20)),
-        busy_
-            ? tr("%1 % of the plans tried").arg(std::floor(share_ * 100))
-            : tr("Every battery worth having, with every way to size wires, set rails and keep noise apart."),
-        t.muted, face(13));
+    text(p, QRectF(u(18), u(40), width() - u(150), u(20)),
+         busy_ ? tr("%1 % of the plans tried").arg(std::floor(share_ * 100))
+               : tr("Every battery worth having, with every way to size wires, set rails, keep noise apart, "
+                    "group feeds."),
+         t.muted, face(13));
     const QRectF bar(u(18), u(72), width() - u(150), u(6));
     if (busy_) {
         p.setPen(Qt::NoPen);
@@ -88,8 +87,11 @@ double SearchView::draw_head(QPainter& p) {
     } else if (searched_)
         text(p, QRectF(u(18), u(62), width() - u(150), u(22)),
              result_.complete
-                 ? tr("✓ %1 tried, all there are: nothing better exists among them.").arg(result_.tried)
-                 : tr("! Stopped after %1: something better may not have been tried.").arg(result_.tried),
+                 ? tr("✓ All %1 tried, the best bettered in %2 more: no step helps them further.")
+                       .arg(result_.tried)
+                       .arg(result_.stepped)
+                 : tr("! Stopped after %1: something better may not have been tried.")
+                       .arg(result_.tried + result_.stepped),
              result_.complete ? t.good : t.caution, face(13));
     const QRectF button(width() - u(118), u(30), u(100), u(34));
     p.setPen(QPen(t.accent, 1));
@@ -153,8 +155,12 @@ void SearchView::draw_row(QPainter& p, size_t i, double y, const std::array<doub
         text(p, QRectF(left, y + u(2), words - left, u(19)), QStringLiteral("✓ ") + best.join(tr(", ")),
              t.good, face(12, true));
     }
-    text(p, QRectF(u(12), y + u(20), words, u(17)), words_of(practices_in_words(plan.practices)), t.muted,
-         face(11));
+    QStringList steps;
+    for (const auto& step : plan.steps) steps << words_of(step);
+    auto how = words_of(practices_in_words(plan.practices));
+    if (steps.size() == 1) how += tr("; then %1").arg(steps.front());
+    if (steps.size() > 1) how += tr("; then %1 steps further").arg(steps.size());
+    text(p, QRectF(u(12), y + u(20), words, u(17)), how, t.muted, face(11));
     const std::array figures{said(plan.run_time),
                              said(plan.mass),
                              words_of(format_number(std::round(plan.cost))),
@@ -169,11 +175,13 @@ void SearchView::draw_row(QPainter& p, size_t i, double y, const std::array<doub
     p.setBrush(plan.front ? t.accent : t.sunken);
     p.drawRoundedRect(button, u(5), u(5));
     text(p, button, tr("Take"), plan.front ? t.accent_ink : t.ink, face(12, true), Qt::AlignCenter);
-    add_spot({button,
-              QStringLiteral("take%1").arg(i),
-              tr("%1: %2").arg(name, words_of(practices_in_words(plan.practices))),
-              [this, i] { take(i); },
-              {}});
+    add_spot(
+        {button,
+         QStringLiteral("take%1").arg(i),
+         tr("%1: %2").arg(name, how) +
+             (steps.isEmpty() ? QString() : QLatin1Char('\n') + steps.mid(0, 20).join(QLatin1Char('\n'))),
+         [this, i] { take(i); },
+         {}});
 }
 
 }  // namespace sangre::app

@@ -261,6 +261,8 @@ void draw_joint(QPainter& p, const QRectF& area, const JointWork& work, const QC
     const double span = joint + std::max(tube, 14.0) + 16 + shown_parking + (tube_waits ? tube : 0);
     const double scale = std::min(area.width() / span, area.height() * 0.42 / std::max(over * 2, 4.0));
     Bench b{p, area, work, insulation, scale, 0, area.center().y() + (tube_waits ? u(4) : 0)};
+    // Two dimensions above a branch.
+    if (work.kind->end == JointEnd::branch) b.y += u(14);
     b.x = area.center().x() - joint * scale / 2 + (tube_waits ? (tube + shown_parking) * scale / 2 : 0);
     p.save();
     p.setClipRect(area, Qt::IntersectClip);

@@ -8,8 +8,10 @@
 #include <future>
 #include <mutex>
 
-#include "propose/propose.h"
+#include "decide/improve.h"
 #include "decide/variants.h"
+#include "propose/propose.h"
+#include "units/format.h"
 
 namespace sangre {
 namespace {
@@ -20,8 +22,7 @@ struct Combination {
     Practices practices;
 };
 
-std::vector<Combination> combinations(const Plan& plan, const Catalogue& catalogue) {
-    const auto compared = compare_batteries(plan, catalogue);
+std::vector<Combination> combinations(const Plan& plan, const BatteryComparison& compared) {
     std::vector<const BatteryCandidate*> batteries;
     if (compared.present) batteries.push_back(&*compared.present);
     for (const auto& c : compared.candidates)
@@ -31,11 +32,13 @@ std::vector<Combination> combinations(const Plan& plan, const Catalogue& catalog
         for (const auto wire :
              {WireSchool::drop, WireSchool::temperature, WireSchool::cautious, WireSchool::bold})
             for (const auto set : {SetSchool::middle, SetSchool::high, SetSchool::nominal})
-                for (const auto noise : {NoiseSchool::own_converter, NoiseSchool::together}) {
-                    auto practices = plan.practices;
-                    practices.wire = wire, practices.set = set, practices.noise = noise;
-                    all.push_back({b->battery, b->cost, practices});
-                }
+                for (const auto noise : {NoiseSchool::own_converter, NoiseSchool::together})
+                    for (const auto feeds : {FeedSchool::own, FeedSchool::grouped}) {
+                        auto practices = plan.practices;
+                        practices.wire = wire, practices.set = set, practices.noise = noise;
+                        practices.feeds = feeds;
+                        all.push_back({b->battery, b->cost, practices});
+                    }
     return all;
 }
 
@@ -46,12 +49,8 @@ std::optional<SearchedPlan> whole_plan(const Plan& plan, const Catalogue& catalo
     if (next.feeds.empty()) return {};
     const auto s = study(next, catalogue, {});
     if (!s.mission.lasts || count(s.findings, Severity::danger) > 0) return {};
-    SearchedPlan p;
-    p.battery = next.batteries.front(), p.practices = c.practices;
-    p.mass = s.mass, p.cost = s.cost + c.battery_cost, p.lost = lost_in_a_day(s);
-    p.run_time = s.mission.run_time, p.worst_drop = s.worst.worst_drop_share,
-    p.rails = next.converters.size();
-    p.plan = std::move(next);
+    auto p = searched_plan(std::move(next), s, c.battery_cost);
+    p.practices = c.practices;
     return p;
 }
 
@@ -82,7 +81,73 @@ void order(std::vector<SearchedPlan>& plans) {
     });
 }
 
+constexpr size_t most_steps = 500;    // plans studied for one aim: some seconds
+constexpr double share_of_all = 0.6;  // of the progress, for trying all
+
+/// The best for each aim, bettered; those that no step betters are left out.
+std::vector<SearchedPlan> bettered(const SearchResult& result, const Catalogue& catalogue,
+                                   std::atomic<size_t>& studied, std::atomic<bool>& whole,
+                                   const std::function<bool(double)>& progress) {
+    const std::array all{Aim::mass, Aim::cost, Aim::loss};
+    std::array<std::optional<SearchedPlan>, 3> found;
+    std::atomic<size_t> next{0};
+    std::mutex one_at_a_time;
+    const auto work = [&] {
+        for (size_t a = next++; a < all.size(); a = next++) {
+            const auto* best = result.best(all[a]);
+            size_t mine = 0, before = 0;
+            const auto carry_on = [&] {
+                studied += mine - before, before = mine;
+                const std::lock_guard lock(one_at_a_time);
+                const double share =
+                    static_cast<double>(studied) / static_cast<double>(all.size() * most_steps);
+                if (mine >= most_steps || !progress(share_of_all + (1 - share_of_all) * std::min(share, 1.0)))
+                    whole = false;
+                return mine < most_steps && whole;
+            };
+            auto better = improve_plan(*best, catalogue, all[a], mine, carry_on);
+            studied += mine - before;
+            if (!better.steps.empty()) found[a] = std::move(better);
+        }
+    };
+    auto second = std::async(std::launch::async, work);
+    work();
+    second.get();
+    std::vector<SearchedPlan> plans;
+    for (auto& f : found)
+        if (f) plans.push_back(std::move(*f));
+    return plans;
+}
+
+/// How far from the best of all plans, tried or not, the best found may be.
+void tell_bounds(const SearchResult& result, const BatteryComparison& compared, Why& why) {
+    why.heading("How far from the best of all");
+    const auto mass = bound_of(compared, Aim::mass), cost = bound_of(compared, Aim::cost);
+    if (const auto* best = result.best(Aim::mass); best && mass && raw(best->mass) > 0)
+        why.add(
+            fmt::format("{}; the lightest pack that serves weighs {}: no plan is lighter by more than {}.",
+                        format(best->mass), format(Gram(*mass)),
+                        format_percent(std::max(0.0, 1 - *mass / raw(best->mass)))));
+    if (const auto* best = result.best(Aim::cost); best && cost && best->cost > 0)
+        why.add(fmt::format(
+            "{:.0f}; the cheapest pack that serves costs {:.0f}: no plan is cheaper by more than {}.",
+            best->cost, *cost, format_percent(std::max(0.0, 1 - *cost / best->cost))));
+    if (const auto* best = result.best(Aim::loss))
+        why.add(fmt::format("{} lost a day; nothing is lost at best.", format(best->lost)));
+}
+
 }  // namespace
+
+SearchedPlan searched_plan(Plan plan, const Study& s, double battery_cost) {
+    SearchedPlan p;
+    p.battery = plan.batteries.front(), p.practices = plan.practices;
+    p.battery_cost = battery_cost;
+    p.mass = s.mass, p.cost = s.cost + battery_cost, p.lost = lost_in_a_day(s);
+    p.run_time = s.mission.run_time, p.worst_drop = s.worst.worst_drop_share;
+    p.rails = plan.converters.size();
+    p.plan = std::move(plan);
+    return p;
+}
 
 const SearchedPlan* SearchResult::best(Aim aim) const {
     const auto at = static_cast<size_t>(aim);
@@ -99,7 +164,8 @@ SearchResult search_plans(const Plan& plan, const Catalogue& catalogue,
         result.why.add("Nothing to search for yet: type loads first.");
         return result;
     }
-    const auto all = combinations(plan, catalogue);
+    const auto compared = compare_batteries(plan, catalogue);
+    const auto all = combinations(plan, compared);
     std::vector<std::optional<SearchedPlan>> found(all.size());
     std::atomic<size_t> next{0}, done{0};
     std::atomic<bool> stopped{false};
@@ -109,7 +175,7 @@ SearchResult search_plans(const Plan& plan, const Catalogue& catalogue,
             found[i] = whole_plan(plan, catalogue, all[i]);
             const double share = static_cast<double>(++done) / static_cast<double>(all.size());
             const std::lock_guard lock(one_at_a_time);
-            if (!progress(share)) stopped = true;
+            if (!progress(share * share_of_all)) stopped = true;
         }
     };
     auto second = std::async(std::launch::async, work);
@@ -121,15 +187,30 @@ SearchResult search_plans(const Plan& plan, const Catalogue& catalogue,
         if (f) result.plans.push_back(std::move(*f));
     result.refused = result.tried - result.plans.size();
     order(result.plans);
+    std::atomic<size_t> stepped{0};
+    std::atomic<bool> whole{true};
+    if (result.complete && !result.plans.empty()) {
+        for (auto& p : bettered(result, catalogue, stepped, whole, progress))
+            result.plans.push_back(std::move(p));
+        order(result.plans);
+    }
+    result.stepped = stepped;
+    result.complete = result.complete && whole;
     auto& why = result.why;
     why.add(fmt::format(
         "{} whole plans proposed and studied: each battery worth having, with every way to size wires, "
-        "set rails and keep noise apart.",
+        "set rails, keep noise apart and group feeds.",
         result.tried));
     if (result.refused > 0)
         why.add(fmt::format("{} fell out: a danger is left in them, or they do not last the day.",
                             result.refused));
-    why.add(result.complete ? "All were tried, so none of them is better than the best shown."
+    if (result.stepped > 0)
+        why.add(
+            fmt::format("{} more on the way from the best ones: rails merged or fed from one another, other "
+                        "modules, single wires thinner or thicker, as long as it helped.",
+                        result.stepped));
+    if (!result.plans.empty()) tell_bounds(result, compared, why);
+    why.add(result.complete ? "All were tried, and no step betters the best shown."
                             : "Stopped early: something better may not have been tried.",
             result.complete ? Tone::good : Tone::caution);
     return result;
@@ -143,8 +224,9 @@ std::string practices_in_words(const Practices& p) {
     const char* set = p.set == SetSchool::middle ? "in the middle"
                       : p.set == SetSchool::high ? "high"
                                                  : "at nominal";
-    return fmt::format("wires by {}, rails {}, noise {}", wire, set,
-                       p.noise == NoiseSchool::own_converter ? "apart" : "together");
+    return fmt::format("wires by {}, rails {}, noise {}{}", wire, set,
+                       p.noise == NoiseSchool::own_converter ? "apart" : "together",
+                       p.feeds == FeedSchool::grouped ? ", feeds grouped" : "");
 }
 
 }  // namespace sangre

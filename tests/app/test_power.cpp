@@ -43,7 +43,7 @@ struct Evening {
     BatteryView* compared() {
         window.power()->compare_toggle()->setChecked(true);
         auto* view = window.power()->batteries();
-        [&] { QTRY_VERIFY_WITH_TIMEOUT(view->ready(), 20000); }();
+        [&] { QTRY_VERIFY_WITH_TIMEOUT(view->ready(), 90000); }();
         view->repaint();
         return view;
     }
@@ -73,7 +73,7 @@ class TestPower : public QObject {
         QCOMPARE(e.document.plan().batteries[0].series, wanted.series);
         QCOMPARE(e.document.plan().batteries[0].chemistry, wanted.chemistry);
         QVERIFY(e.document.study().mission.lasts);
-        QTRY_VERIFY_WITH_TIMEOUT(view->ready(), 20000);  // compared anew for the plan as it is now
+        QTRY_VERIFY_WITH_TIMEOUT(view->ready(), 90000);  // compared anew for the plan as it is now
         QVERIFY(view->comparison().present->serves);
         e.document.undo();
         QVERIFY(e.document.plan() == before);
@@ -98,7 +98,7 @@ class TestPower : public QObject {
         Evening e;
         auto* view = e.compared();
         e.document.new_plan();
-        QTRY_VERIFY_WITH_TIMEOUT(view->ready(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(view->ready(), 90000);
         QVERIFY(view->comparison().candidates.empty());
         view->repaint();
         view->take(0);  // nothing to take: nothing happens
@@ -232,7 +232,7 @@ class TestPower : public QObject {
         auto* view = e.window.power()->search();
         const auto before = e.document.plan();
         e.click(view, "search");
-        QTRY_VERIFY_WITH_TIMEOUT(!view->busy(), 240000);
+        QTRY_VERIFY_WITH_TIMEOUT(!view->busy(), 600000);
         QVERIFY(view->result().complete && view->result().plans.size() > 2);
         QVERIFY(e.document.plan() == before);
         view->repaint();
@@ -245,7 +245,7 @@ class TestPower : public QObject {
         // Stopped half way it says so, and keeps what it has.
         view->start();
         view->cancel();
-        QTRY_VERIFY_WITH_TIMEOUT(!view->busy(), 240000);
+        QTRY_VERIFY_WITH_TIMEOUT(!view->busy(), 600000);
         QVERIFY(!view->result().complete);
         // One page at a time.
         e.window.power()->compare_toggle()->setChecked(true);
@@ -274,14 +274,14 @@ class TestPower : public QObject {
         Evening e;
         auto* why = e.window.why();
         const Id subject = e.document.plan().batteries[0].id;
-        QTRY_VERIFY_WITH_TIMEOUT(!why->certainty().of(subject).lines.empty(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(!why->certainty().of(subject).lines.empty(), 90000);
         e.document.select("load-work-lamp");
         QVERIFY(why->page()->words().contains("nine draws of ten"));
         // A plan that has changed is drawn anew; until then nothing old is shown.
         e.document.apply([](const Plan& p) { return set_wire(p, p.feeds[3].id, "awg8-silicone"); },
                          "Thicker");
         QVERIFY(why->certainty().of(subject).lines.empty());
-        QTRY_VERIFY_WITH_TIMEOUT(!why->certainty().of(subject).lines.empty(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(!why->certainty().of(subject).lines.empty(), 90000);
     }
     void badges_count_what_waits() {
         Evening e;
@@ -420,14 +420,14 @@ class TestPower : public QObject {
         Evening e;
         e.window.power()->schools_toggle()->setChecked(true);
         auto* view = e.window.power()->schools();
-        QTRY_VERIFY_WITH_TIMEOUT(!view->result().questions.empty(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(!view->result().questions.empty(), 90000);
         const auto before = e.document.plan();
         e.click(view, "way 0 1");
         QCOMPARE(e.document.plan().practices.supply, SupplySchool::two);
         QCOMPARE(e.document.plan().batteries.size(), size_t{2});
         QVERIFY(e.window.banner_words()->text().contains("One pack or two"));
         // What is followed now is no button; the questions are asked anew for the plan as it is.
-        QTRY_VERIFY_WITH_TIMEOUT(!view->busy() && view->result().questions[0].ways[1].followed, 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(!view->busy() && view->result().questions[0].ways[1].followed, 90000);
         view->repaint();
         const auto two = e.document.plan();
         e.click(view, "way 0 1");
