@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <limits>
 
 #include "cable/cable.h"
@@ -13,6 +14,13 @@ constexpr double core_ohm = 1;           // metres of the thinnest core, and a c
 constexpr double open_ohm = 1e6;         // nothing but air
 constexpr double pair_ohm = 60;          // two of 120 Ω side by side
 constexpr double resistor_share = 0.05;  // of their nominal value
+
+/// By its pin, and by its colour too where cores share one.
+std::string key_of(const Cable& cable, const Core& core) {
+    const auto alike = std::count_if(cable.cores.begin(), cable.cores.end(),
+                                     [&](const auto& c) { return c.from_pin == core.from_pin; });
+    return alike > 1 ? core.from_pin + "-" + core.colour : core.from_pin;
+}
 
 Reading ohms(const Cable& cable, const std::string& key, const Core& core) {
     Reading r;
@@ -27,7 +35,7 @@ Reading ohms(const Cable& cable, const std::string& key, const Core& core) {
 std::string words(const Core& c) { return c.signal.empty() ? c.colour : c.colour + " " + c.signal; }
 
 Reading through(const Plan& plan, const Cable& cable, const Core& core, size_t together) {
-    auto r = ohms(cable, core.from_pin, core);
+    auto r = ohms(cable, key_of(cable, core), core);
     r.title = fmt::format("{}: {} from end to end", cable.name, words(core));
     r.black = fmt::format("pin {} at {}", core.to_pin, name_of(plan, cable.to));
     r.high = core_ohm;
@@ -39,7 +47,7 @@ Reading through(const Plan& plan, const Cable& cable, const Core& core, size_t t
 }
 
 Reading left_out(const Plan& plan, const Cable& cable, const Core& core) {
-    auto r = ohms(cable, core.from_pin + "/open", core);
+    auto r = ohms(cable, key_of(cable, core) + "/open", core);
     r.title = fmt::format("{}: {} is out", cable.name, words(core));
     r.black = fmt::format("the same pin at {}", name_of(plan, cable.to));
     r.low = open_ohm, r.high = std::numeric_limits<double>::infinity();

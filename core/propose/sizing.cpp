@@ -8,6 +8,8 @@
 namespace sangre {
 namespace {
 
+constexpr int most_rounds = 24, settling = 8;
+
 Ohm path_ohm(const Plan& plan, const Catalogue& catalogue, size_t feed, Metre length) {
     Ohm total(0);
     for (const auto& r : feed_resistances(plan, plan.feeds[feed], catalogue, length)) {
@@ -76,16 +78,17 @@ bool starves(const Plan& plan, const WorstCase& worst, size_t f) {
 }
 
 void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const WorstCase& worst,
-         const FeedProtection& known, size_t f, bool thicken) {
+         const FeedProtection& known, size_t f, SquareMillimetre least) {
     auto& feed = plan.feeds[f];
     const auto need = wire_need(plan, harness, worst, known.bunched, f);
     const WireType* wire = choose_wire(catalogue, need, plan.practices.wire);
     if (!wire) wire = thickest(catalogue, need);
     if (!wire) return;
-    if (const auto* fitted = find(catalogue.wires, feed.wire);
-        thicken && fitted && fitted->insulation == wire->insulation && fitted->metric == wire->metric &&
-        fitted->area >= wire->area)
-        if (const auto* thicker = next_thicker(catalogue, *fitted)) wire = thicker;
+    while (wire->area < least) {
+        const auto* thicker = next_thicker(catalogue, *wire);
+        if (!thicker) break;
+        wire = thicker;
+    }
 
     // A tenth of spare on the short-circuit current: the next round's wires may let a little more through.
     auto asked = known.need;
@@ -123,13 +126,22 @@ void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const W
     }
 }
 
-/// True when this feed's resistance is what leaves its rail no voltage that suits all.
-bool closes_window(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths,
-                   size_t f) {
-    const auto source = find_part(plan, plan.feeds[f].from);
-    if (source.kind != PartKind::converter) return false;
-    const auto window = rail_window(plan, catalogue, source.index, lengths);
-    return window.empty() && window.low_by == plan.feeds[f].to;
+/// Marks the feeds whose resistance is what leaves their rail no voltage that suits all: of the way to the
+/// load that wants the most, the one that loses the most.
+std::vector<bool> closing_windows(const Plan& plan, const Catalogue& catalogue, const WorstCase& worst,
+                                  const std::vector<Metre>& lengths) {
+    std::vector<bool> closing(plan.feeds.size());
+    for (size_t c = 0; c < plan.converters.size(); ++c) {
+        const auto window = rail_window(plan, catalogue, c, lengths);
+        if (!window.empty() || window.low_by.empty()) continue;
+        std::optional<size_t> most;
+        for (const auto f : upstream_feeds(plan, window.low_by)) {
+            if (!most || worst.feeds[f].drop_share > worst.feeds[*most].drop_share) most = f;
+            if (plan.feeds[f].from == plan.converters[c].id) break;
+        }
+        if (most) closing[*most] = true;
+    }
+    return closing;
 }
 
 /// The lightest switch that carries the current and breaks it at that voltage.
@@ -187,7 +199,8 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
             if (f.wire.empty() && w.insulation == plan.practices.wire_insulation && raw(w.area) >= 2)
                 f.wire = w.id;
     plan = fit_joints(std::move(plan), catalogue);
-    for (int round = 0; round < 6; ++round) {
+    std::vector<SquareMillimetre> least(plan.feeds.size());
+    for (int round = 0; round < most_rounds; ++round) {
         const Plan before = plan;
         const auto harness = lay_harness(plan, catalogue);
         const auto lengths = feed_lengths(harness);
@@ -195,9 +208,16 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
         const auto worst = worst_case(plan, solver);
         const auto known = study_protection(plan, catalogue, harness, solver, worst,
                                             short_circuits(plan, catalogue, solver));
-        for (size_t f = 0; f < plan.feeds.size(); ++f)
-            fit(plan, catalogue, harness, worst, known[f], f,
-                round > 0 && (starves(plan, worst, f) || closes_window(plan, catalogue, lengths, f)));
+        const auto closing = closing_windows(plan, catalogue, worst, lengths);
+        for (size_t f = 0; f < plan.feeds.size(); ++f) {
+            const auto* fitted = find(catalogue.wires, plan.feeds[f].wire);
+            // What was once too thin stays thicker, and late rounds thin nothing: so the rounds come to an
+            // end.
+            if (round > 0 && fitted && (starves(plan, worst, f) || closing[f]))
+                if (const auto* thicker = next_thicker(catalogue, *fitted)) least[f] = thicker->area;
+            if (round >= settling && fitted) least[f] = std::max(least[f], fitted->area);
+            fit(plan, catalogue, harness, worst, known[f], f, least[f]);
+        }
         fit_switches(plan, catalogue, worst);
         fit_battery_plug(plan, catalogue, worst);
         for (size_t c = 0; c < plan.converters.size(); ++c)
