@@ -12,6 +12,8 @@
 namespace sangre {
 namespace {
 
+constexpr double losses_share = 1.1;  // of modules and wires, over what the loads take
+
 struct Ask {
     double energy_wh = 0, peak_w = 0;
     Celsius coldest{};
@@ -43,11 +45,11 @@ struct Scored {
 };
 
 /// True when the pack, nearly empty and in the coldest air, still stands above cut-off at the strongest
-/// second.
+/// second, by what the wires lose of it.
 bool holds_up(const Battery& b, const Chemistry& c, const Ask& ask) {
     const double rest = raw(pack_rest_voltage(b, c, 0.1)), cutoff = raw(pack_cutoff_voltage(b, c));
     // What the modules and wires lose comes on top of what the loads take.
-    return rest - ask.peak_w * 1.15 / cutoff * raw(pack_resistance(b, c, 0.1, ask.coldest)) >= cutoff;
+    return rest - ask.peak_w * 1.15 / cutoff * raw(pack_resistance(b, c, 0.1, ask.coldest)) >= cutoff * 1.04;
 }
 
 Scored score(const Plan& plan, const Catalogue& catalogue, const Ask& ask, const Chemistry& c, int series,
@@ -91,7 +93,8 @@ tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const 
             std::string("no battery below 60 V lets every rail be made from the catalogue's modules"));
     const auto& c = *best.chemistry;
     const double volts = raw(c.nominal) * best.series;
-    const double for_energy = ask.energy_wh / 0.8 / volts, for_peak = ask.peak_w / volts / (1.5 * c.max_c);
+    const double for_energy = ask.energy_wh * losses_share / 0.8 / volts,
+                 for_peak = ask.peak_w / volts / (1.5 * c.max_c);
     constexpr std::array sizes{0.5,  1.0,  1.5,  2.2,  3.0,  5.0,   7.0,   10.0, 15.0,
                                20.0, 30.0, 40.0, 50.0, 75.0, 100.0, 150.0, 200.0};
     double capacity = 0;
@@ -114,7 +117,8 @@ tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const 
                         pack_summary(choice.battery, c), best.rails, best.rails == 1 ? "rail" : "rails",
                         format_percent(best.direct)),
             Tone::good);
-    why.add(fmt::format("Mission {} ÷ 0.8 ÷ {} = {}", format(WattHour(ask.energy_wh)), format(Volt(volts)),
+    why.add(fmt::format("Mission {} × {} for what modules and wires lose ÷ 0.8 ÷ {} = {}",
+                        format(WattHour(ask.energy_wh)), losses_share, format(Volt(volts)),
                         format(AmpereHour(for_energy))));
     why.add(fmt::format("Peak {} ÷ {} ÷ (1.5 × {} C) = {}", format(Watt(ask.peak_w)), format(Volt(volts)),
                         format_number(c.max_c), format(AmpereHour(for_peak))));

@@ -1,6 +1,7 @@
 #include "propose/sizing.h"
 
 #include "joint/choose.h"
+#include "protection/fuse_curve.h"
 #include "protection/protection.h"
 #include "wire/choice.h"
 #include "wire/conductor.h"
@@ -9,6 +10,15 @@ namespace sangre {
 namespace {
 
 constexpr int most_rounds = 24, settling = 8;
+
+/// What a feed is given beyond what school and load ask, because a load behind it would starve.
+struct Spare {
+    SquareMillimetre least{};  ///< of its wire
+    size_t fuse_steps = 0;     ///< ratings above the smallest that carries: a small fuse is a resistor
+    Ampere last{};             ///< the rating when that was last raised
+    bool settled = false;      ///< the fuse stays where it does
+    Ampere most{1e9};          ///< a bigger fuse lets more through and no longer protects: no further up
+};
 
 Ohm path_ohm(const Plan& plan, const Catalogue& catalogue, size_t feed, Metre length) {
     Ohm total(0);
@@ -78,13 +88,13 @@ bool starves(const Plan& plan, const WorstCase& worst, size_t f) {
 }
 
 void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const WorstCase& worst,
-         const FeedProtection& known, size_t f, SquareMillimetre least) {
+         const FeedProtection& known, size_t f, const Spare& spare) {
     auto& feed = plan.feeds[f];
     const auto need = wire_need(plan, harness, worst, known.bunched, f);
     const WireType* wire = choose_wire(catalogue, need, plan.practices.wire);
     if (!wire) wire = thickest(catalogue, need);
     if (!wire) return;
-    while (wire->area < least) {
+    while (wire->area < spare.least) {
         const auto* thicker = next_thicker(catalogue, *wire);
         if (!thicker) break;
         wire = thicker;
@@ -112,16 +122,26 @@ void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const W
             smallest = smallest_that_carries(catalogue, asked);
         }
         if (!smallest) return;
-        const Ampere current = known.fault.current;
-        const bool held = protects(*smallest->family, smallest->rating, *thermal, *insulation, warm, current);
+        const auto holds = [&](const FuseFamily& family, Ampere rating) {
+            return protects(family, rating, *thermal, *insulation, warm, known.fault.current) &&
+                   protects(family, rating, *thermal, *insulation, warm, known.fault.current * 1.1);
+        };
+        // Late rounds keep a fuse that does all that is asked: so the rounds come to an end.
+        if (const auto* family = find(catalogue.fuses, fuse->type);
+            spare.settled && family && carries(*family, fuse->rating, asked) &&
+            suits(*family, fuse->rating, asked) && holds(*family, fuse->rating))
+            return;
+        const bool held = holds(*smallest->family, smallest->rating);
         if (!held && next_thicker(catalogue, *wire)) continue;
         fuse->type = smallest->family->id;
         fuse->rating = smallest->rating;
-        if (held && plan.practices.fuse == FuseSchool::largest_that_protects)
-            for (const auto rating : smallest->family->ratings)
-                if (rating > fuse->rating && suits(*smallest->family, rating, asked) &&
-                    protects(*smallest->family, rating, *thermal, *insulation, warm, current))
-                    fuse->rating = rating;
+        const size_t steps =
+            plan.practices.fuse == FuseSchool::largest_that_protects ? SIZE_MAX : spare.fuse_steps;
+        size_t taken = 0;
+        for (const auto rating : smallest->family->ratings)
+            if (held && taken < steps && rating > fuse->rating && rating <= spare.most &&
+                suits(*smallest->family, rating, asked) && holds(*smallest->family, rating))
+                fuse->rating = rating, ++taken;
         return;
     }
 }
@@ -144,6 +164,21 @@ std::vector<bool> closing_windows(const Plan& plan, const Catalogue& catalogue, 
     return closing;
 }
 
+/// Lowers the larger of a feed's two resistances: a bigger fuse, or a thicker wire where the fuse is small
+/// already or grew no more.
+void give_more(const Plan& plan, const Catalogue& catalogue, size_t f, Metre length, const WireType& fitted,
+               Spare& spare) {
+    double copper = 0;
+    for (const auto& r : feed_resistances(plan, plan.feeds[f], catalogue, length))
+        if (r.what.starts_with("wire")) copper += raw(r.value);
+    if (const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
+        fuse && raw(fuse_resistance(fuse->rating)) > copper && fuse->rating != spare.last) {
+        spare.last = fuse->rating, ++spare.fuse_steps;
+        return;
+    }
+    if (const auto* thicker = next_thicker(catalogue, fitted)) spare.least = thicker->area;
+}
+
 /// The lightest switch that carries the current and breaks it at that voltage.
 void fit_switches(Plan& plan, const Catalogue& catalogue, const WorstCase& worst) {
     for (size_t f = 0; f < plan.feeds.size(); ++f)
@@ -159,19 +194,24 @@ void fit_switches(Plan& plan, const Catalogue& catalogue, const WorstCase& worst
 }
 
 /// The lightest connector of the kind "two-pole battery plug" that carries the current and takes the wire.
-void fit_battery_plug(Plan& plan, const Catalogue& catalogue, const WorstCase& worst) {
+void fit_battery_plug(Plan& plan, const Catalogue& catalogue, const WorstCase& worst,
+                      std::vector<Spare>& spare) {
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         if (find_part(plan, plan.feeds[f].from).kind != PartKind::battery) continue;
         const auto* wire = find(catalogue.wires, plan.feeds[f].wire);
         for (auto& d : plan.feeds[f].devices) {
             if (d.kind != DeviceKind::connector || !wire) continue;
-            const ConnectorType* best = nullptr;
-            for (const auto& c : catalogue.connectors)
-                if (c.id.starts_with("plug-2p") && c.rated >= worst.feeds[f].continuous &&
-                    c.rated * 1.5 >= worst.feeds[f].peak && c.largest >= wire->area &&
-                    c.smallest <= wire->area && (!best || c.rated < best->rated))
-                    best = &c;
+            const ConnectorType *best = nullptr, *coarser = nullptr;
+            for (const auto& c : catalogue.connectors) {
+                if (!c.id.starts_with("plug-2p") || c.rated < worst.feeds[f].continuous * 1.02 ||
+                    c.rated * 1.5 < worst.feeds[f].peak || c.largest < wire->area)
+                    continue;
+                auto& chosen = c.smallest <= wire->area ? best : coarser;
+                if (!chosen || c.rated < chosen->rated) chosen = &c;
+            }
             if (best) d.type = best->id;
+            // None for so thin a wire: the wire is made to fit the plug.
+            if (!best && coarser) spare[f].least = std::max(spare[f].least, coarser->smallest);
         }
     }
 }
@@ -199,7 +239,7 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
             if (f.wire.empty() && w.insulation == plan.practices.wire_insulation && raw(w.area) >= 2)
                 f.wire = w.id;
     plan = fit_joints(std::move(plan), catalogue);
-    std::vector<SquareMillimetre> least(plan.feeds.size());
+    std::vector<Spare> spare(plan.feeds.size());
     for (int round = 0; round < most_rounds; ++round) {
         const Plan before = plan;
         const auto harness = lay_harness(plan, catalogue);
@@ -214,17 +254,22 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
             // What was once too thin stays thicker, and late rounds thin nothing: so the rounds come to an
             // end.
             if (round > 0 && fitted && (starves(plan, worst, f) || closing[f]))
-                if (const auto* thicker = next_thicker(catalogue, *fitted)) least[f] = thicker->area;
-            if (round >= settling && fitted) least[f] = std::max(least[f], fitted->area);
-            fit(plan, catalogue, harness, worst, known[f], f, least[f]);
+                give_more(plan, catalogue, f, lengths[f], *fitted, spare[f]);
+            if (round >= settling && fitted) spare[f].least = std::max(spare[f].least, fitted->area);
+            spare[f].settled = round >= settling;
+            if (const auto* fuse = device(plan.feeds[f], DeviceKind::fuse); fuse && round >= settling)
+                spare[f].most = std::min(spare[f].most, fuse->rating);
+            fit(plan, catalogue, harness, worst, known[f], f, spare[f]);
         }
         fit_switches(plan, catalogue, worst);
-        fit_battery_plug(plan, catalogue, worst);
+        fit_battery_plug(plan, catalogue, worst, spare);
+        // Another joint is another resistance, so within the round.
+        plan = fit_joints(std::move(plan), catalogue);
         for (size_t c = 0; c < plan.converters.size(); ++c)
             plan.converters[c].set = rail_window(plan, catalogue, c, lengths).proposed;
         if (round > 0 && plan == before) break;
     }
-    return fit_joints(std::move(plan), catalogue);
+    return plan;
 }
 
 }  // namespace sangre
