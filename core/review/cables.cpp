@@ -75,12 +75,46 @@ void crossed(const Context& c, std::vector<Finding>& out) {
         }
 }
 
-/// A colour that no other core of the cable has.
-std::string free_colour(const Cable& k) {
+/// Colours that say the opposite of what a core does.
+bool lies(CoreRole role, const std::string& colour) {
+    if (role == CoreRole::supply) return colour == "black" || colour == "brown";
+    return role == CoreRole::ground && colour == "red";
+}
+
+/// A colour for a core of that role that no core of the cable has; empty where none is left.
+std::string free_colour(const Cable& k, CoreRole role) {
     for (const auto& colour : core_colours())
-        if (std::none_of(k.cores.begin(), k.cores.end(), [&](const auto& c) { return c.colour == colour; }))
+        if (!lies(role, colour) &&
+            std::none_of(k.cores.begin(), k.cores.end(), [&](const auto& c) { return c.colour == colour; }))
             return colour;
     return {};
+}
+
+/// Gives a core a colour that does not lie: the usual one or a free one, or that of a core that may have its
+/// own.
+void recolour(Cable& k, size_t i) {
+    auto& core = k.cores[i];
+    const std::string usual = core.role == CoreRole::supply ? "red" : "black";
+    const auto owner =
+        std::find_if(k.cores.begin(), k.cores.end(), [&](const auto& c) { return c.colour == usual; });
+    if (owner == k.cores.end()) {
+        core.colour = usual;
+        return;
+    }
+    // Two that lie about each other change places.
+    if (lies(owner->role, usual)) {
+        std::swap(core.colour, owner->colour);
+        return;
+    }
+    if (const auto other = free_colour(k, core.role); !other.empty()) {
+        core.colour = other;
+        return;
+    }
+    for (auto& other : k.cores)
+        if (!lies(core.role, other.colour) && !lies(other.role, core.colour)) {
+            std::swap(core.colour, other.colour);
+            return;
+        }
 }
 
 void colours_alike(const Context& c, std::vector<Finding>& out) {
@@ -97,11 +131,13 @@ void colours_alike(const Context& c, std::vector<Finding>& out) {
                       {},
                       {}};
             f.why.add("One colour for every signal makes it impossible to see what is what.");
-            if (cores.size() <= core_colours().size())
+            if (!free_colour(k, k.cores[cores[1]].role).empty())
                 f.fixes.push_back({"A colour each", changed(k.id, [cores](Cable& x) {
-                                       for (size_t i = 1; i < cores.size(); ++i)
-                                           if (const auto other = free_colour(x); !other.empty())
-                                               x.cores[cores[i]].colour = other;
+                                       for (size_t i = 1; i < cores.size(); ++i) {
+                                           auto& core = x.cores[cores[i]];
+                                           if (const auto other = free_colour(x, core.role); !other.empty())
+                                               core.colour = other;
+                                       }
                                    })});
             out.push_back(std::move(f));
         }
@@ -112,10 +148,8 @@ void colour_lies(const Context& c, std::vector<Finding>& out) {
     for (const auto& k : c.plan.cables)
         for (size_t i = 0; i < k.cores.size(); ++i) {
             const auto& core = k.cores[i];
-            const bool supply =
-                core.role == CoreRole::supply && (core.colour == "black" || core.colour == "brown");
-            const bool ground = core.role == CoreRole::ground && core.colour == "red";
-            if (!supply && !ground) continue;
+            if (!lies(core.role, core.colour)) continue;
+            const bool supply = core.role == CoreRole::supply;
             Finding f{Severity::danger,
                       {},
                       {k.id},
@@ -125,12 +159,11 @@ void colour_lies(const Context& c, std::vector<Finding>& out) {
             f.why.add(
                 "Colours are a promise: red is plus, black is minus; in brown/red/orange leads brown is "
                 "minus.");
-            f.fixes.push_back({supply ? "Make it red" : "Make it black", changed(k.id, [i, supply](Cable& x) {
-                                   const std::string wanted = supply ? "red" : "black";
-                                   for (auto& other : x.cores)
-                                       if (other.colour == wanted) other.colour = x.cores[i].colour;
-                                   x.cores[i].colour = wanted;
-                               })});
+            auto after = k;
+            recolour(after, i);
+            if (after.cores[i].colour != core.colour)
+                f.fixes.push_back(
+                    {"Make it " + after.cores[i].colour, changed(k.id, [i](Cable& x) { recolour(x, i); })});
             out.push_back(std::move(f));
             break;
         }
