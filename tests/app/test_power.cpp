@@ -229,7 +229,8 @@ class TestPower : public QObject {
     void the_best_plan_is_searched_for_and_taken() {
         Evening e;
         // Of a smaller rover: a search of the whole takes many seconds.
-        for (const char* load : {"load-steering", "load-work-lamp", "load-night-camera", "load-drive-right"})
+        for (const char* load :
+             {"load-steering", "load-work-lamp", "load-night-camera", "load-drive-right", "load-fog-pump"})
             e.document.apply([load](const Plan& p) { return remove_load(p, load); }, "Remove");
         e.window.power()->search_toggle()->setChecked(true);
         auto* view = e.window.power()->search();

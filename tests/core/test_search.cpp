@@ -17,7 +17,8 @@ namespace {
 /// The rover with what it cannot do without: a search of it takes seconds.
 Plan small_rover() {
     auto plan = test::demo();
-    for (const char* load : {"load-steering", "load-work-lamp", "load-night-camera", "load-drive-right"})
+    for (const char* load :
+         {"load-steering", "load-work-lamp", "load-night-camera", "load-drive-right", "load-fog-pump"})
         plan = remove_load(plan, load);
     return plan;
 }
