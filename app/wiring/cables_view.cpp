@@ -31,9 +31,14 @@ double CablesView::card_height(const Cable& cable) const {
     return head_tall() + core_tall() * static_cast<double>(cable.cores.size()) + u(14);
 }
 
+double CablesView::top_of(size_t cable) const {
+    double top = bar_tall();
+    for (size_t c = 0; c < cable; ++c) top += card_height(document_.plan().cables[c]) + u(8);
+    return top;
+}
+
 QSize CablesView::sizeHint() const {
-    double tall = bar_tall();
-    for (const auto& c : document_.plan().cables) tall += card_height(c) + u(8);
+    double tall = top_of(document_.plan().cables.size());
     if (document_.plan().cables.empty()) tall += 3 * (offer_tall() + u(10)) + u(10);
     return {u(560), static_cast<int>(tall)};
 }
@@ -79,11 +84,7 @@ void CablesView::paint(QPainter& p) {
               },
               {}});
     if (cables.empty()) return paint_offers(p);
-    double top = bar_tall();
-    for (size_t c = 0; c < cables.size(); ++c) {
-        paint_cable(p, c, top);
-        top += card_height(cables[c]) + u(8);
-    }
+    for (size_t c = 0; c < cables.size(); ++c) paint_cable(p, c, top_of(c));
 }
 
 void CablesView::paint_offers(QPainter& p) {
@@ -223,7 +224,7 @@ void CablesView::paint_core(QPainter& p, size_t cable, size_t core, const QRectF
     if (loose) words += k.cut_back ? tr("  unused, cut back") : tr("  unused");
     if (k.doubled > 0) words += tr("  doubled %1").arg(k.doubled);
     if (k.twist > 0 && !loose) words += tr("  twisted %1").arg(k.twist);
-    const double wide = text_width(words, face(12, true)) + u(16);
+    const double wide = std::min(text_width(words, face(12, true)) + u(16), x1 - x0);
     const QRectF tag((x0 + x1 - wide) / 2, y - core_tall() / 2, wide, core_tall());
     p.setPen(Qt::NoPen);
     p.setBrush(t.card);
@@ -269,12 +270,14 @@ void CablesView::edit_core(size_t cable, size_t core) {
 void CablesView::choose_end(size_t cable, bool source, QPointF at) {
     QMenu menu(this);
     const auto& plan = document_.plan();
+    const auto& other = source ? plan.cables[cable].to : plan.cables[cable].from;
     const auto offer = [&](const auto& list) {
         for (const auto& part : list)
-            menu.addAction(words_of(part.name), this, [this, cable, source, id = part.id] {
-                change(
-                    cable, [source, id](Cable& k) { (source ? k.from : k.to) = id; }, tr("Another end"));
-            });
+            if (part.id != other)  // a cable joins two
+                menu.addAction(words_of(part.name), this, [this, cable, source, id = part.id] {
+                    change(
+                        cable, [source, id](Cable& k) { (source ? k.from : k.to) = id; }, tr("Another end"));
+                });
     };
     offer(plan.loads), offer(plan.converters), offer(plan.hubs);
     menu.exec(mapToGlobal(at.toPoint()));
@@ -296,8 +299,7 @@ void CablesView::ask_text(size_t cable, const QRectF& at, const QString& now,
 
 void CablesView::fill_cable_menu(QMenu& menu, size_t cable) {
     const auto& c = document_.plan().cables[cable];
-    const QRectF field(u(12), core_rows_[QStringLiteral("core %1 0").arg(cable)].top() - head_tall() + u(4),
-                       u(240), u(28));
+    const QRectF field(u(12), top_of(cable) + u(4), u(240), u(28));
     menu.addAction(tr("Rename…"), this, [this, cable, field, now = words_of(c.name)] {
         ask_text(
             cable, field, now,
@@ -354,7 +356,7 @@ void CablesView::fill_cable_menu(QMenu& menu, size_t cable) {
     });
     ends->setCheckable(true);
     ends->setChecked(c.terminated);
-    menu.addAction(tr("Add a core"), this, [this, cable] {
+    auto* more = menu.addAction(tr("Add a core"), this, [this, cable] {
         change(
             cable,
             [](Cable& k) {
@@ -371,6 +373,7 @@ void CablesView::fill_cable_menu(QMenu& menu, size_t cable) {
             },
             tr("Add a core"));
     });
+    more->setEnabled(c.cores.size() < most_cores);
     menu.addSeparator();
     menu.addAction(tr("Remove the cable"), this, [this, id = c.id] {
         document_.apply([id](const Plan& p) { return remove_cable(p, id); }, tr("Remove a cable"));

@@ -24,6 +24,7 @@ class CablesView : public Canvas {
 
   private:
     double card_height(const Cable& cable) const;
+    double top_of(size_t cable) const;
     void paint_offers(QPainter& p);
     void paint_cable(QPainter& p, size_t cable, double top);
     void paint_core(QPainter& p, size_t cable, size_t core, const QRectF& row);

@@ -10,6 +10,8 @@
 namespace sangre {
 namespace {
 
+constexpr size_t longest_pin = 12, longest_signal = 32;
+
 struct CoreWord {
     size_t begin = 0;
     std::string text;
@@ -162,7 +164,10 @@ tl::expected<Core, ParseError> parse_core(std::string_view text) {
         return tl::unexpected(ParseError{
             0, text.size(), "a pin, a colour, a signal and a pin are expected, such as 1 white PWM > 1"});
     Core c;
+    const auto too_long = [](const std::string& pin) { return pin.size() > longest_pin; };
+    const auto shorter = fmt::format("a pin is named in at most {} letters, such as 12 or CLK", longest_pin);
     c.from_pin = words[0].text;
+    if (too_long(c.from_pin)) return wrong(words[0], shorter);
     const auto& colours = core_colours();
     c.colour = lower(words[1].text);
     if (std::find(colours.begin(), colours.end(), c.colour) == colours.end()) {
@@ -177,12 +182,18 @@ tl::expected<Core, ParseError> parse_core(std::string_view text) {
     };
     for (; at < words.size() && !keyword(at); ++at)
         c.signal += (c.signal.empty() ? "" : " ") + words[at].text;
+    if (c.signal.size() > longest_signal)
+        return tl::unexpected(
+            ParseError{words[2].begin, words[at - 1].begin + words[at - 1].text.size(),
+                       fmt::format("a signal is named in at most {} letters", longest_signal)});
     c.role = role_of(c.signal);
     while (at < words.size()) {
         const auto w = lower(words[at].text);
         if (is_arrow(words[at].text)) {
+            if (!c.to_pin.empty()) return wrong(words[at], "the pin at the far end is named already");
             if (++at == words.size()) return wrong(words[at - 1], "the pin at the far end is missing");
             c.to_pin = words[at++].text;
+            if (too_long(c.to_pin)) return wrong(words[at - 1], shorter);
         } else if (w == "twisted" || w == "doubled") {
             const auto n = at + 1 < words.size() ? whole(words[at + 1].text) : std::nullopt;
             if (!n || *n < 1 || *n > 100)

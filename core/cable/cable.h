@@ -30,8 +30,12 @@ Cable make_cable(const Plan& plan, CablePreset preset, const Id& from, const Id&
 /// The colours that insulation comes in, by name.
 const std::vector<std::string>& core_colours();
 
+/// Of a cable, as many as a plan file holds.
+inline constexpr size_t most_cores = 100;
+
 /// Reads a core as it is typed: "1 white PWM > 1", "2 red 5 V > 2 doubled 1", "4 yellow CAN H > 7 twisted 1",
-/// "3 blue unused cut back". The role follows from the signal. The error says where and what would be right.
+/// "3 blue unused cut back". The role follows from the signal. Pins are short, signals
+/// at most a few words. The error says where and what would be right.
 tl::expected<Core, ParseError> parse_core(std::string_view text);
 
 /// The same back.

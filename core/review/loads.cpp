@@ -44,6 +44,16 @@ void outside_tool(const Context& c, std::vector<Finding>& out) {
                                    format(c.figures.worst.battery_highest)),
                        {},
                        {}});
+    for (const auto& k : c.plan.cables)
+        if (k.volts >= highest_voltage)
+            out.push_back({Severity::danger,
+                           {},
+                           {k.id},
+                           fmt::format("{} carries {}. Mains and everything from 60 V DC up is outside this "
+                                       "tool: stop, and ask a qualified person under the local code.",
+                                       k.name, format(k.volts)),
+                           {},
+                           {}});
     for (const auto& k : c.plan.converters)
         if (k.set >= highest_voltage)
             out.push_back({Severity::danger,

@@ -1,6 +1,8 @@
 // The whole window by keyboard, with every demo, and with foolish things typed into it.
 #include <QApplication>
 #include <QDir>
+#include <QLineEdit>
+#include <QMenu>
 #include <QSettings>
 #include <set>
 
@@ -46,6 +48,25 @@ struct Desk {
 class TestWalks : public QObject {
     Q_OBJECT
     QTemporaryDir home_;
+    static void walk(Desk& d) {
+        for (auto* canvas : d.canvases()) {
+            QVERIFY2(!canvas->accessibleName().isEmpty(), canvas->metaObject()->className());
+            canvas->setFocus();
+            canvas->repaint();
+            if (!canvas->spots().empty()) canvas->focus_spot(canvas->spots().front().key);
+            std::set<QString> walked;
+            for (int i = 0; i < 40; ++i) {
+                QTest::keyClick(canvas, i % 2 ? Qt::Key_Down : Qt::Key_Right);
+                if (!canvas->focused_spot().isEmpty()) walked.insert(canvas->focused_spot());
+            }
+            const auto reachable = std::count_if(canvas->spots().begin(), canvas->spots().end(),
+                                                 [](const auto& s) { return s.focusable; });
+            if (reachable > 1) QVERIFY2(walked.size() > 1, canvas->metaObject()->className());
+            for (const auto& s : canvas->spots())
+                if (s.activate)
+                    QVERIFY2(!s.tip.isEmpty() || !s.key.isEmpty(), canvas->metaObject()->className());
+        }
+    }
   private slots:
     void initTestCase() { QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, home_.path()); }
     void init() { QSettings().clear(); }
@@ -61,22 +82,13 @@ class TestWalks : public QObject {
         d.window.go(static_cast<Station>(station));
         Desk::settle();
         const auto plan = d.document.plan();
-        for (auto* canvas : d.canvases()) {
-            QVERIFY2(!canvas->accessibleName().isEmpty(), canvas->metaObject()->className());
-            canvas->setFocus();
-            canvas->repaint();
-            std::set<QString> walked;
-            for (int i = 0; i < 40; ++i) {
-                QTest::keyClick(canvas, i % 2 ? Qt::Key_Down : Qt::Key_Right);
-                if (!canvas->focused_spot().isEmpty()) walked.insert(canvas->focused_spot());
+        walk(d);
+        if (static_cast<Station>(station) == Station::wiring)
+            for (auto* page : {d.window.wiring()->cables_toggle(), d.window.wiring()->diagram_toggle()}) {
+                page->setChecked(true);
+                Desk::settle();
+                walk(d);
             }
-            const auto reachable = std::count_if(canvas->spots().begin(), canvas->spots().end(),
-                                                 [](const auto& s) { return s.focusable; });
-            if (reachable > 1) QVERIFY2(walked.size() > 1, canvas->metaObject()->className());
-            for (const auto& s : canvas->spots())
-                if (s.activate)
-                    QVERIFY2(!s.tip.isEmpty() || !s.key.isEmpty(), canvas->metaObject()->className());
-        }
         QVERIFY(d.document.plan() == plan);  // walking changes nothing
     }
     void foolish_things_are_refused_where_they_are_typed_data() {
@@ -116,6 +128,67 @@ class TestWalks : public QObject {
         QTest::keyClick(d.window.loads()->entry(), Qt::Key_Return);
         QCOMPARE(d.document.plan().loads.size(), plan.loads.size());
         QVERIFY(d.document.study().now.found);
+    }
+    void foolish_cores_are_refused_where_they_are_typed_data() {
+        QTest::addColumn<QString>("what");
+        for (const char* text : {"1", "white", "1 pink PWM > 1", "1 white PWM >", "1 white PWM > 1 > 2",
+                                 "1 white PWM > 1 twisted -3", "> > >", "1 white '; drop > 1234567890123",
+                                 "1 white PWM twisted 1e999"})
+            QTest::newRow(text) << QString::fromUtf8(text);
+        QTest::newRow("very long") << "1 white " + QString(4000, 'x') + " > 1";
+    }
+    void foolish_cores_are_refused_where_they_are_typed() {
+        QFETCH(QString, what);
+        Desk d;
+        const auto plan = d.document.plan();
+        d.window.go(Station::wiring);
+        d.window.wiring()->cables_toggle()->setChecked(true);
+        Desk::settle();
+        auto* view = d.window.wiring()->cables();
+        view->grab();
+        QTest::mouseClick(view, Qt::LeftButton, {}, view->spot_centre("core 0 2"));
+        QVERIFY(view->editor());
+        view->editor()->setText(what);
+        QTest::keyClick(view->editor(), Qt::Key_Return);
+        // It stays open with what was typed, and the plan is as it was.
+        QVERIFY(view->editor() && view->editor()->text() == what);
+        QVERIFY(d.document.plan() == plan);
+        QTest::keyClick(view->editor(), Qt::Key_Escape);
+        QVERIFY(d.document.plan() == plan);
+    }
+    void a_cable_without_cores_is_drawn_and_filled_again() {
+        Desk d;
+        d.window.go(Station::wiring);
+        d.window.wiring()->cables_toggle()->setChecked(true);
+        d.document.apply(
+            [](const Plan& p) {
+                auto next = p;
+                for (auto& c : next.cables) c.cores.clear();
+                return next;
+            },
+            "Emptied");
+        Desk::settle();
+        auto* view = d.window.wiring()->cables();
+        view->grab();
+        QMenu menu;
+        view->fill_cable_menu(menu, 3);
+        QAction* rename = nullptr;
+        QAction* more = nullptr;
+        for (auto* a : menu.actions()) {
+            if (a->text() == "Rename…") rename = a;
+            if (a->text() == "Add a core") more = a;
+        }
+        rename->trigger();
+        QVERIFY(view->editor() && view->rect().contains(view->editor()->geometry()));
+        QTest::keyClick(view->editor(), Qt::Key_Escape);
+        for (size_t i = 0; i < most_cores; ++i) more->trigger();
+        QCOMPARE(d.document.plan().cables[3].cores.size(), most_cores);
+        QMenu full;
+        view->fill_cable_menu(full, 3);
+        for (auto* a : full.actions())
+            if (a->text() == "Add a core") QVERIFY(!a->isEnabled());
+        // What fits the drawing fits the file.
+        QVERIFY(plan_from_json(plan_to_json(d.document.plan()), "x").has_value());
     }
     void an_evening_is_undone_and_redone() {
         Desk d;

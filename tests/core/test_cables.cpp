@@ -80,6 +80,11 @@ class TestCables : public QObject {
         row("1 white PWM > 1 twisted 0", "twisted", "twisted 1");
         row("1 white unused cut", "cut", "cut back");
         row("1 white PWM > 1 again", "again", "doubled 1");
+        row("1 white PWM > 1 > 2", ">", "named already");
+        row("thelongestpinofall white PWM > 1", "thelongestpinofall", "at most 12 letters");
+        row("1 white PWM > 1234567890123", "1234567890123", "at most 12 letters");
+        row("1 white a signal that tells its whole life > 1", "a signal that tells its whole life",
+            "at most 32 letters");
     }
     void what_is_wrong_says_where_and_what_would_be_right() {
         QFETCH(QString, line);
@@ -186,6 +191,16 @@ class TestCables : public QObject {
     void it_goes_with_the_part_it_ends_at() {
         const auto without = remove_load(with(between_demo_parts(CablePreset::data_pair)), "load-steering");
         QVERIFY(without.cables.empty());
+    }
+    void mains_in_a_cable_is_outside_this_tool() {
+        auto cable = between_demo_parts(CablePreset::four_core);
+        cable.volts = Volt(59);
+        QVERIFY(!test::has(test::studied(with(cable)), "outside-this-tool"));
+        cable.volts = Volt(230);
+        const auto study = test::studied(with(cable));
+        const auto* f = test::finding(study, "outside-this-tool");
+        QVERIFY(f && f->severity == Severity::danger && f->about.front() == cable.id);
+        QVERIFY(f->sentence.find("qualified person") != std::string::npos);
     }
     void put_again_replaces_and_removed_is_gone() {
         auto plan = test::demo();
