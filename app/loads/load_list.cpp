@@ -13,13 +13,9 @@
 namespace sangre::app {
 
 LoadList::LoadList(Document& document, QWidget* parent) : Canvas(tr("Loads"), parent), document_(document) {
-    connect(&document_, &Document::changed, this, [this] {
-        updateGeometry();
-        setMinimumHeight(sizeHint().height());
-        update();
-    });
+    connect(&document_, &Document::changed, this, &Canvas::fit_height);
     connect(&document_, &Document::selection_changed, this, [this] { update(); });
-    setMinimumHeight(sizeHint().height());
+    fit_height();
 }
 
 QSize LoadList::sizeHint() const {

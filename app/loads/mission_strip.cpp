@@ -55,12 +55,8 @@ Second unstretch(double width) { return Second(std::pow(std::max(width, 1e-9), 1
 
 MissionStrip::MissionStrip(Document& document, QWidget* parent)
     : Canvas(tr("The day"), parent), document_(document) {
-    connect(&document_, &Document::changed, this, [this] {
-        setMinimumHeight(sizeHint().height());
-        updateGeometry();
-        update();
-    });
-    setMinimumHeight(sizeHint().height());
+    connect(&document_, &Document::changed, this, &Canvas::fit_height);
+    fit_height();
 }
 
 QSize MissionStrip::sizeHint() const {

@@ -1,17 +1,15 @@
 #include "shell/practices_menu.h"
 
 #include "joint/choose.h"
+#include "joint/joint.h"
 #include "shell/window.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
 
-namespace {
-
-void joint_schools(Document& document, QMenu& menu) {
+void fill_joint_schools(Document& document, QMenu& menu) {
     menu.setToolTipsVisible(true);
-    for (const auto school : {JointSchool::by_place, JointSchool::solder, JointSchool::crimp,
-                              JointSchool::crimp_and_solder, JointSchool::no_solder}) {
+    for (const auto school : joint_schools()) {
         auto* a = menu.addAction(words_of(school_name(school)), [&document, school] {
             document.apply([school, &parts = document.catalogue()](
                                const Plan& p) { return follow_joint_school(p, parts, school); },
@@ -22,6 +20,26 @@ void joint_schools(Document& document, QMenu& menu) {
         a->setChecked(document.plan().practices.joint == school);
     }
 }
+
+void fill_coverings(Document& document, QMenu& menu) {
+    menu.setToolTipsVisible(true);
+    for (const auto school : coverings()) {
+        auto* a = menu.addAction(words_of(covering_name(school)), [&document, school] {
+            document.apply(
+                [school](const Plan& plan) {
+                    auto practices = plan.practices;
+                    practices.insulation = school;
+                    return set_practices(plan, practices);
+                },
+                Window::tr("Insulate another way"));
+        });
+        a->setToolTip(words_of(covering_words(school)));
+        a->setCheckable(true);
+        a->setChecked(document.plan().practices.insulation == school);
+    }
+}
+
+namespace {
 
 /// Every tool that some joint wants; those not owned stand unticked.
 void tools_owned(Document& document, QMenu& menu) {
@@ -132,15 +150,8 @@ void fill_practices_menu(Document& document, QMenu& menu) {
               {TerminalSchool::ferrule, Window::tr("ferrule (best)")},
               {TerminalSchool::twist, Window::tr("twist and trim")},
               {TerminalSchool::tin, Window::tr("tin the end")}});
-    joint_schools(document, *menu.addMenu(Window::tr("Joints")));
-    group(Window::tr("Cover joints with"), &Practices::insulation,
-          std::vector<std::pair<InsulationSchool, QString>>{
-              {InsulationSchool::adhesive_tube, Window::tr("adhesive tube")},
-              {InsulationSchool::plain_tube, Window::tr("plain tube")},
-              {InsulationSchool::sealant, Window::tr("plain tube and sealant")},
-              {InsulationSchool::tape, Window::tr("tape")},
-              {InsulationSchool::hot_glue, Window::tr("hot glue")},
-              {InsulationSchool::polyimide, Window::tr("polyimide tape")}});
+    fill_joint_schools(document, *menu.addMenu(Window::tr("Joints")));
+    fill_coverings(document, *menu.addMenu(Window::tr("Cover joints with")));
     tools_owned(document, *menu.addMenu(Window::tr("Tools you own")));
     tubes_at_hand(document, *menu.addMenu(Window::tr("Tubes at hand")));
     group(Window::tr("Wire sizes"), &Practices::metric,

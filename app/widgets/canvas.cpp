@@ -109,6 +109,12 @@ void Canvas::focus_spot(const QString& key) {
     update();
 }
 
+void Canvas::fit_height() {
+    setMinimumHeight(sizeHint().height());
+    updateGeometry();
+    update();
+}
+
 void Canvas::text(QPainter& p, const QRectF& area, const QString& words, const QColor& colour, const QFont& f,
                   int align) {
     p.setFont(f);

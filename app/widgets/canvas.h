@@ -35,6 +35,8 @@ class Canvas : public QWidget {
                        std::function<QString(double)> commit);
     QLineEdit* editor() const { return editor_; }
     void close_editor();
+    /// As tall as its size hint now wants, and painted anew: for what grows with the plan.
+    void fit_height();
     const std::vector<Spot>& spots() const { return spots_; }
     /// Centre of the spot of that key; null point when there is none. For tests and for keyboard menus.
     QPoint spot_centre(const QString& key) const;

@@ -17,14 +17,9 @@ double offer_tall() { return u(124); }
 
 CablesView::CablesView(Document& document, QWidget* parent)
     : Canvas(tr("Cables"), parent), document_(document) {
-    const auto renew = [this] {
-        setMinimumHeight(sizeHint().height());
-        updateGeometry();
-        update();
-    };
-    connect(&document_, &Document::changed, this, renew);
+    connect(&document_, &Document::changed, this, &Canvas::fit_height);
     connect(&document_, &Document::selection_changed, this, [this] { update(); });
-    renew();
+    fit_height();
 }
 
 double CablesView::card_height(const Cable& cable) const {

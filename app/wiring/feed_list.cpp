@@ -29,14 +29,9 @@ QString outcome(const Fault& f) {
 }  // namespace
 
 FeedList::FeedList(Document& document, QWidget* parent) : Canvas(tr("Feeds"), parent), document_(document) {
-    const auto renew = [this] {
-        setMinimumHeight(sizeHint().height());
-        updateGeometry();
-        update();
-    };
-    connect(&document_, &Document::changed, this, renew);
+    connect(&document_, &Document::changed, this, &Canvas::fit_height);
     connect(&document_, &Document::selection_changed, this, [this] { update(); });
-    renew();
+    fit_height();
 }
 
 QSize FeedList::sizeHint() const {

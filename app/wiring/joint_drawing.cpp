@@ -194,8 +194,7 @@ void Bench::housing() const {
 
 void Bench::screw() const {
     const double strip = raw(work.kind->strip), tall = std::max(mm(work.bundle) * 1.5, 4 * scale);
-    const bool ferrule = std::find(work.kind->tools.begin(), work.kind->tools.end(), "ferrule pliers") !=
-                         work.kind->tools.end();
+    const bool ferrule = has_ferrule(*work.kind);
     copper(x, at(strip), y, thick());
     if (ferrule) {
         metal(QRectF(at(0), y - thick() * 0.62, strip * scale, thick() * 1.24));

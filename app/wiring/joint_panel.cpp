@@ -3,24 +3,11 @@
 #include <QMenu>
 
 #include "joint/choose.h"
+#include "shell/practices_menu.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
 namespace {
-
-struct Covering {
-    InsulationSchool school;
-    QString name;
-};
-
-std::vector<Covering> coverings() {
-    return {{InsulationSchool::adhesive_tube, Canvas::tr("Adhesive tube")},
-            {InsulationSchool::plain_tube, Canvas::tr("Plain tube")},
-            {InsulationSchool::sealant, Canvas::tr("Tube, sealant")},
-            {InsulationSchool::tape, Canvas::tr("Tape")},
-            {InsulationSchool::hot_glue, Canvas::tr("Hot glue")},
-            {InsulationSchool::polyimide, Canvas::tr("Polyimide")}};
-}
 
 QString joined(const std::vector<std::string>& all) {
     QStringList words;
@@ -107,9 +94,8 @@ void JointPanel::paint(QPainter& p) {
 
 double JointPanel::paint_covering(QPainter& p, double y) {
     const auto now = document_.plan().practices.insulation;
-    QString words;
-    for (const auto& c : coverings())
-        if (c.school == now) words = c.name + QStringLiteral("  ▾");
+    auto words = words_of(covering_name(now)) + QStringLiteral("  ▾");
+    words[0] = words[0].toUpper();
     const double wide = text_width(words, face(12, true)) + u(16);
     const QRectF area(width() - u(14) - wide, y, wide, u(22));
     p.setPen(QPen(theme().line, 1));
@@ -121,30 +107,11 @@ double JointPanel::paint_covering(QPainter& p, double y) {
               tr("What joints are covered with, in the whole plan"),
               [this, area] {
                   QMenu menu(this);
-                  fill_covering_menu(menu);
+                  fill_coverings(document_, menu);
                   menu.exec(mapToGlobal(area.bottomLeft().toPoint()));
               },
               {}});
     return wide + u(8);
-}
-
-void JointPanel::fill_covering_menu(QMenu& menu) {
-    const auto now = document_.plan().practices.insulation;
-    menu.setToolTipsVisible(true);
-    for (const auto& c : coverings()) {
-        auto* a = menu.addAction(c.name, this, [this, school = c.school] {
-            document_.apply(
-                [school](const Plan& plan) {
-                    auto practices = plan.practices;
-                    practices.insulation = school;
-                    return set_practices(plan, practices);
-                },
-                tr("Insulate another way"));
-        });
-        a->setToolTip(words_of(covering_words(c.school)));
-        a->setCheckable(true);
-        a->setChecked(c.school == now);
-    }
 }
 
 void JointPanel::paint_facts(QPainter& p, const JointWork& work, const QRectF& area) {
@@ -191,20 +158,7 @@ void JointPanel::fill_kind_menu(QMenu& menu, size_t feed) {
     auto* elsewhere = menu.addMenu(tr("Joined at something else"));
     for (const auto& k : catalogue.joints)
         if (k.end != end) offer(*elsewhere, k);
-    menu.addSeparator();
-    for (const auto school : {JointSchool::by_place, JointSchool::solder, JointSchool::crimp,
-                              JointSchool::crimp_and_solder, JointSchool::no_solder}) {
-        auto* a =
-            menu.addAction(tr("Whole plan: %1").arg(words_of(school_name(school))), this, [this, school] {
-                document_.apply([school, &parts = document_.catalogue()](
-                                    const Plan& p) { return follow_joint_school(p, parts, school); },
-                                tr("Join another way"));
-            });
-        a->setToolTip(words_of(school_purpose(school)));
-        a->setCheckable(true);
-        a->setChecked(plan.practices.joint == school);
-    }
-    menu.setToolTipsVisible(true);
+    fill_joint_schools(document_, *menu.addMenu(tr("In the whole plan")));
 }
 
 }  // namespace sangre::app

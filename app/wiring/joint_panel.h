@@ -17,7 +17,6 @@ class JointPanel : public Canvas {
     void show_end(bool source);
     /// Kinds that hold at this end first, those that want a tool the builder does not own marked.
     void fill_kind_menu(QMenu& menu, size_t feed);
-    void fill_covering_menu(QMenu& menu);
 
   protected:
     void paint(QPainter& p) override;

@@ -1,5 +1,7 @@
 #include "decide/feed_schools.h"
 
+#include <memory>
+
 #include "units/format.h"
 #include "wire/choice.h"
 
@@ -20,70 +22,29 @@ WireNeed need_of(const Plan& plan, const Study& s, size_t i) {
             p.wire->metric};
 }
 
-/// What every feed with a wire asks of it, for edits that choose all of them.
-std::vector<std::pair<Id, WireNeed>> all_needs(const Plan& plan, const Study& s) {
-    std::vector<std::pair<Id, WireNeed>> needs;
+using Needs = std::vector<std::pair<Id, WireNeed>>;
+
+/// What every feed with a wire asks of it, once for all edits that choose all of them.
+std::shared_ptr<const Needs> all_needs(const Plan& plan, const Study& s) {
+    auto needs = std::make_shared<Needs>();
     for (size_t i = 0; i < plan.feeds.size(); ++i)
-        if (s.protection[i].wire) needs.emplace_back(plan.feeds[i].id, need_of(plan, s, i));
+        if (s.protection[i].wire) needs->emplace_back(plan.feeds[i].id, need_of(plan, s, i));
     return needs;
 }
 
 /// Gives every feed the wire of a school; those for which none is thick enough keep theirs.
-Edit all_wires(const Plan& plan, const Catalogue& catalogue, const Study& s, WireSchool school, bool metric) {
-    return [needs = all_needs(plan, s), &catalogue, school, metric](const Plan& p) {
+Edit all_wires(const std::shared_ptr<const Needs>& needs, const Catalogue& catalogue, WireSchool school,
+               bool metric) {
+    return [needs, &catalogue, school, metric](const Plan& p) {
         auto next = p;
         next.practices.wire = school, next.practices.metric = metric;
-        for (auto [id, need] : needs) {
+        for (auto [id, need] : *needs) {
             need.metric = metric;
             if (const auto* wire = choose_wire(catalogue, need, school))
                 next = set_wire(std::move(next), id, wire->id);
         }
         return next;
     };
-}
-
-void wires(Why& why, const Plan& plan, const Catalogue& catalogue, const Study& s, size_t i) {
-    const auto need = need_of(plan, s, i);
-    struct Row {
-        WireSchool school;
-        std::string name, purpose;
-    };
-    for (const auto& row :
-         {Row{WireSchool::temperature, "By its temperature", "short feeds, where nothing starves"},
-          Row{WireSchool::drop, "By voltage drop, " + format_percent(plan.practices.drop_limit),
-              "long and thin starves the far end"},
-          Row{WireSchool::cautious, "By 700 circ mil/A", "cautious: enclosed, warm, for years"},
-          Row{WireSchool::bold, "By chassis wiring", "bold: free air, about 50 K of rise"}}) {
-        const auto* wire = choose_wire(catalogue, need, row.school);
-        School school{row.name, wire ? wire->size : "none thick enough", row.purpose,
-                      wire && wire->id == plan.feeds[i].wire};
-        school.about = "How builders size the wire";
-        if (wire)
-            school.follow = [id = plan.feeds[i].id, to = wire->id](const Plan& q) {
-                return set_wire(q, id, to);
-            };
-        school.everywhere = all_wires(plan, catalogue, s, row.school, plan.practices.metric);
-        why.schools.push_back(std::move(school));
-    }
-}
-
-void standards(Why& why, const Plan& plan, const Catalogue& catalogue, const Study& s, size_t i) {
-    for (const bool metric : {false, true}) {
-        auto need = need_of(plan, s, i);
-        need.metric = metric;
-        const auto* wire = choose_wire(catalogue, need, plan.practices.wire);
-        School school{metric ? "In mm²" : "In AWG", wire ? wire->size : "none thick enough",
-                      metric ? "a vehicle's own harness is usually metric"
-                             : "silicone wire for models usually comes in AWG",
-                      wire && wire->id == plan.feeds[i].wire};
-        school.about = "AWG or mm²";
-        if (wire)
-            school.follow = [id = plan.feeds[i].id, to = wire->id](const Plan& q) {
-                return set_wire(q, id, to);
-            };
-        school.everywhere = all_wires(plan, catalogue, s, plan.practices.wire, metric);
-        why.schools.push_back(std::move(school));
-    }
 }
 
 struct FuseOf {
@@ -133,14 +94,43 @@ void fuses(Why& why, const Plan& plan, const Study& s, size_t i) {
     }
 }
 
+void schools_of(Why& why, const Plan& plan, const Catalogue& catalogue, const Study& s, size_t i) {
+    const auto& feed = plan.feeds[i];
+    const auto needs = all_needs(plan, s);
+    const auto offer = [&](const char* about, const std::string& name, const char* purpose, WireSchool way,
+                           bool metric, bool metric_for_all) {
+        auto need = need_of(plan, s, i);
+        need.metric = metric;
+        const auto* wire = choose_wire(catalogue, need, way);
+        School school{name, wire ? wire->size : "none thick enough", purpose, wire && wire->id == feed.wire};
+        school.about = about;
+        if (wire)
+            school.follow = [id = feed.id, to = wire->id](const Plan& q) { return set_wire(q, id, to); };
+        school.everywhere = all_wires(needs, catalogue, way, metric_for_all);
+        why.schools.push_back(std::move(school));
+    };
+    const char* sizing = "How builders size the wire";
+    const bool here = s.protection[i].wire->metric, all = plan.practices.metric;
+    offer(sizing, "By its temperature", "short feeds, where nothing starves", WireSchool::temperature, here,
+          all);
+    offer(sizing, "By voltage drop, " + format_percent(plan.practices.drop_limit),
+          "long and thin starves the far end", WireSchool::drop, here, all);
+    offer(sizing, "By 700 circ mil/A", "cautious: enclosed, warm, for years", WireSchool::cautious, here,
+          all);
+    offer(sizing, "By chassis wiring", "bold: free air, about 50 K of rise", WireSchool::bold, here, all);
+    fuses(why, plan, s, i);
+    const char* sizes = "AWG or mm²";
+    offer(sizes, "In AWG", "silicone wire for models usually comes in AWG", plan.practices.wire, false,
+          false);
+    offer(sizes, "In mm²", "a vehicle's own harness is usually metric", plan.practices.wire, true, true);
+}
+
 }  // namespace
 
 void add_feed_schools(Why& why, const Plan& plan, const Catalogue& catalogue, const Study& study,
                       size_t feed) {
     if (!study.protection[feed].wire) return;
-    wires(why, plan, catalogue, study, feed);
-    fuses(why, plan, study, feed);
-    standards(why, plan, catalogue, study, feed);
+    schools_of(why, plan, catalogue, study, feed);
 }
 
 }  // namespace sangre

@@ -3,26 +3,17 @@
 #include <fmt/format.h>
 
 #include <algorithm>
-#include <cstdint>
 #include <memory>
 #include <tl/expected.hpp>
 
 #include "decide/variants.h"
 #include "plan/edits.h"
 #include "propose/rail_edits.h"
+#include "propose/rails.h"
 #include "wire/choice.h"
 
 namespace sangre {
 namespace {
-
-const WireType* next_thinner(const Catalogue& catalogue, const WireType& wire) {
-    const WireType* best = nullptr;
-    for (const auto& w : catalogue.wires)
-        if (w.insulation == wire.insulation && w.metric == wire.metric && w.usual && w.area < wire.area &&
-            raw(w.area) >= 0.2 && (!best || w.area > best->area))
-            best = &w;
-    return best;
-}
 
 std::optional<Plan> made(tl::expected<Plan, std::string> plan) {
     if (!plan) return {};
@@ -52,9 +43,7 @@ void rail_steps(const Plan& plan, const Catalogue& catalogue, std::vector<PlanSt
 void module_steps(const Plan& plan, const Catalogue& catalogue, std::vector<PlanStep>& out) {
     for (const auto& c : plan.converters)
         for (const auto& t : catalogue.converters)
-            // What comes with a motor controller is not bought as a module.
-            if (t.id != c.type && !t.id.starts_with("controller-") && c.set >= t.out_min &&
-                c.set <= t.out_max)
+            if (t.id != c.type && is_module(t) && c.set >= t.out_min && c.set <= t.out_max)
                 out.push_back({fmt::format("{} on a {}", c.name, t.name),
                                [&plan, rail = c.id, type = t.id]() -> std::optional<Plan> {
                                    auto next = plan;
@@ -76,9 +65,30 @@ void wire_steps(const Plan& plan, const Catalogue& catalogue, std::vector<PlanSt
     }
 }
 
-double aim_of(const SearchedPlan& p, Aim aim) {
-    return aim == Aim::mass ? raw(p.mass) : aim == Aim::cost ? p.cost : raw(p.lost);
-}
+/// The step taken, where it betters the aim and does no harm.
+struct Judge {
+    const Catalogue& catalogue;
+    Aim aim;
+    size_t cautions;
+    size_t& studied;
+
+    bool takes(const PlanStep& step, SearchedPlan& now, Study& known) {
+        auto plan = step.make();
+        if (!plan) return false;
+        auto s = study(*plan, catalogue, {}, known);
+        ++studied;
+        if (!s.mission.lasts || count(s.findings, Severity::danger) > 0 ||
+            count(s.findings, Severity::caution) > cautions)
+            return false;
+        auto next = searched_plan(std::move(*plan), s, now.battery_cost);
+        // A thousandth is no betterment: it would only go round in circles.
+        if (aim_of(next, aim) > aim_of(now, aim) * 0.999) return false;
+        next.practices = now.practices, next.steps = now.steps;
+        next.steps.push_back(step.what);
+        now = std::move(next), known = std::move(s);
+        return true;
+    }
+};
 
 }  // namespace
 
@@ -93,31 +103,21 @@ std::vector<PlanStep> steps_away(const Plan& plan, const Catalogue& catalogue) {
 SearchedPlan improve_plan(SearchedPlan start, const Catalogue& catalogue, Aim aim, size_t& studied,
                           const std::function<bool()>& carry_on) {
     auto known = study(start.plan, catalogue, {});
-    const auto cautions = count(known.findings, Severity::caution);
-    auto from = std::make_shared<const Plan>(start.plan);
+    Judge judge{catalogue, aim, count(known.findings, Severity::caution), studied};
+    // Steps refer to the plan that they start from.
+    auto from = std::make_unique<const Plan>(start.plan);
     auto steps = steps_away(*from, catalogue);
     // Round and round from where the last step helped, until a whole round does not.
-    for (size_t i = 0, idle = 0; idle < steps.size(); ++i, ++idle) {
-        const auto& step = steps[i % steps.size()];
-        if (!carry_on()) return start;
-        auto plan = step.make();
-        if (!plan) continue;
-        auto s = study(*plan, catalogue, {}, known);
-        ++studied;
-        if (!s.mission.lasts || count(s.findings, Severity::danger) > 0 ||
-            count(s.findings, Severity::caution) > cautions)
+    for (size_t at = 0, idle = 0; idle < steps.size();) {
+        if (at >= steps.size()) at = 0;
+        if (!carry_on()) break;
+        if (!judge.takes(steps[at], start, known)) {
+            ++at, ++idle;
             continue;
-        auto next = searched_plan(std::move(*plan), s, start.battery_cost);
-        // A thousandth is no betterment: it would only go round in circles.
-        if (aim_of(next, aim) > aim_of(start, aim) * 0.999) continue;
-        next.practices = start.practices, next.steps = start.steps;
-        next.steps.push_back(step.what);
-        start = std::move(next);
-        known = std::move(s);
-        from = std::make_shared<const Plan>(start.plan);
+        }
+        from = std::make_unique<const Plan>(start.plan);
         steps = steps_away(*from, catalogue);
-        --i;  // the same place again: a wire may go thinner still
-        idle = SIZE_MAX;
+        idle = 0;  // and the same place again: a wire may go thinner still
     }
     return start;
 }

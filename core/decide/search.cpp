@@ -54,7 +54,11 @@ std::optional<SearchedPlan> whole_plan(const Plan& plan, const Catalogue& catalo
     return p;
 }
 
-std::array<double, 3> aims(const SearchedPlan& p) { return {raw(p.mass), p.cost, raw(p.lost)}; }
+constexpr std::array all_aims{Aim::mass, Aim::cost, Aim::loss};
+
+std::array<double, 3> aims(const SearchedPlan& p) {
+    return {aim_of(p, Aim::mass), aim_of(p, Aim::cost), aim_of(p, Aim::loss)};
+}
 
 bool beats(const SearchedPlan& a, const SearchedPlan& b) {
     const auto x = aims(a), y = aims(b);
@@ -88,24 +92,23 @@ constexpr double share_of_all = 0.6;  // of the progress, for trying all
 std::vector<SearchedPlan> bettered(const SearchResult& result, const Catalogue& catalogue,
                                    std::atomic<size_t>& studied, std::atomic<bool>& whole,
                                    const std::function<bool(double)>& progress) {
-    const std::array all{Aim::mass, Aim::cost, Aim::loss};
     std::array<std::optional<SearchedPlan>, 3> found;
     std::atomic<size_t> next{0};
     std::mutex one_at_a_time;
     const auto work = [&] {
-        for (size_t a = next++; a < all.size(); a = next++) {
-            const auto* best = result.best(all[a]);
+        for (size_t a = next++; a < all_aims.size(); a = next++) {
+            const auto* best = result.best(all_aims[a]);
             size_t mine = 0, before = 0;
             const auto carry_on = [&] {
                 studied += mine - before, before = mine;
                 const std::lock_guard lock(one_at_a_time);
                 const double share =
-                    static_cast<double>(studied) / static_cast<double>(all.size() * most_steps);
+                    static_cast<double>(studied) / static_cast<double>(all_aims.size() * most_steps);
                 if (mine >= most_steps || !progress(share_of_all + (1 - share_of_all) * std::min(share, 1.0)))
                     whole = false;
                 return mine < most_steps && whole;
             };
-            auto better = improve_plan(*best, catalogue, all[a], mine, carry_on);
+            auto better = improve_plan(*best, catalogue, all_aims[a], mine, carry_on);
             studied += mine - before;
             if (!better.steps.empty()) found[a] = std::move(better);
         }
@@ -138,6 +141,10 @@ void tell_bounds(const SearchResult& result, const BatteryComparison& compared, 
 
 }  // namespace
 
+double aim_of(const SearchedPlan& p, Aim aim) {
+    return aim == Aim::mass ? raw(p.mass) : aim == Aim::cost ? p.cost : raw(p.lost);
+}
+
 SearchedPlan searched_plan(Plan plan, const Study& s, double battery_cost) {
     SearchedPlan p;
     p.battery = plan.batteries.front(), p.practices = plan.practices;
@@ -150,9 +157,9 @@ SearchedPlan searched_plan(Plan plan, const Study& s, double battery_cost) {
 }
 
 const SearchedPlan* SearchResult::best(Aim aim) const {
-    const auto at = static_cast<size_t>(aim);
-    const auto found = std::min_element(
-        plans.begin(), plans.end(), [&](const auto& a, const auto& b) { return aims(a)[at] < aims(b)[at]; });
+    const auto found = std::min_element(plans.begin(), plans.end(), [&](const auto& a, const auto& b) {
+        return aim_of(a, aim) < aim_of(b, aim);
+    });
     return found == plans.end() ? nullptr : &*found;
 }
 

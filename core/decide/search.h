@@ -37,6 +37,9 @@ struct SearchResult {
     const SearchedPlan* best(Aim aim) const;
 };
 
+/// What is to be least: g, money or Wh a day.
+double aim_of(const SearchedPlan& plan, Aim aim);
+
 /// A plan with the figures of its study.
 SearchedPlan searched_plan(Plan plan, const Study& study, double battery_cost);
 

@@ -4,20 +4,18 @@
 #include <set>
 #include <tuple>
 
+#include "joint/joint.h"
+
 namespace sangre {
 namespace {
 
-bool wants(const JointKind& kind, const char* tool) {
-    return std::find(kind.tools.begin(), kind.tools.end(), tool) != kind.tools.end();
-}
-
-bool soldered(const JointKind& k) { return k.method == JointMethod::solder || wants(k, "solder"); }
+bool soldered(const JointKind& k) { return k.method == JointMethod::solder || !k.solder.empty(); }
 bool crimped(const JointKind& k) { return k.method == JointMethod::crimp; }
 
 /// How far down a school's list a kind stands; 0 first.
 int rank(const JointKind& k, const Practices& practices) {
     if (k.end == JointEnd::screw) {
-        const bool ferrule = wants(k, "ferrule pliers"), tinned = soldered(k);
+        const bool ferrule = has_ferrule(k), tinned = soldered(k);
         switch (practices.terminal) {
             case TerminalSchool::ferrule:
                 return ferrule ? 0 : tinned ? 2 : 1;
@@ -40,6 +38,22 @@ int rank(const JointKind& k, const Practices& practices) {
             return k.method == JointMethod::lever || k.method == JointMethod::screw ? 0 : soldered(k) ? 2 : 1;
     }
     return 0;
+}
+
+/// Chooses anew, each for the end it is made at, where `wanted` says so of the kind that is there.
+template <class Wanted>
+Plan joints_where(Plan plan, const Catalogue& catalogue, Wanted wanted) {
+    for (auto& feed : plan.feeds) {
+        const auto copper = joint_copper(catalogue, feed);
+        for (const bool source : {true, false}) {
+            auto& id = source ? feed.joint_from : feed.joint_to;
+            const auto* now = find(catalogue.joints, id);
+            if (!wanted(now, copper)) continue;
+            const auto end = now ? now->end : usual_end(plan, feed, source);
+            if (const auto* better = choose_joint(catalogue, plan.practices, end, copper)) id = better->id;
+        }
+    }
+    return plan;
 }
 
 }  // namespace
@@ -96,32 +110,20 @@ const JointKind* choose_joint(const Catalogue& catalogue, const Practices& pract
 }
 
 Plan fit_joints(Plan plan, const Catalogue& catalogue) {
-    for (auto& feed : plan.feeds) {
-        const auto copper = joint_copper(catalogue, feed);
-        for (const bool source : {true, false}) {
-            auto& id = source ? feed.joint_from : feed.joint_to;
-            const auto* now = find(catalogue.joints, id);
-            if (now && takes(*now, copper)) continue;
-            const auto* better = choose_joint(catalogue, plan.practices,
-                                              now ? now->end : usual_end(plan, feed, source), copper);
-            if (better) id = better->id;
-        }
-    }
-    return plan;
+    return joints_where(std::move(plan), catalogue, [](const JointKind* now, SquareMillimetre copper) {
+        return !now || !takes(*now, copper);
+    });
 }
 
 Plan follow_joint_school(Plan plan, const Catalogue& catalogue, JointSchool school) {
     plan.practices.joint = school;
-    for (auto& feed : plan.feeds)
-        for (const bool source : {true, false}) {
-            auto& id = source ? feed.joint_from : feed.joint_to;
-            const auto* now = find(catalogue.joints, id);
-            const auto* better =
-                choose_joint(catalogue, plan.practices, now ? now->end : usual_end(plan, feed, source),
-                             joint_copper(catalogue, feed));
-            if (better) id = better->id;
-        }
-    return plan;
+    return joints_where(std::move(plan), catalogue, [](const JointKind*, SquareMillimetre) { return true; });
+}
+
+const std::vector<JointSchool>& joint_schools() {
+    static const std::vector<JointSchool> all{JointSchool::by_place, JointSchool::solder, JointSchool::crimp,
+                                              JointSchool::crimp_and_solder, JointSchool::no_solder};
+    return all;
 }
 
 std::string school_name(JointSchool school) {

@@ -33,6 +33,8 @@ Plan fit_joints(Plan plan, const Catalogue& catalogue);
 /// Chooses every joint anew, each for the end it is made at, after this school.
 Plan follow_joint_school(Plan plan, const Catalogue& catalogue, JointSchool school);
 
+/// All of them, the default first.
+const std::vector<JointSchool>& joint_schools();
 /// "solder", "crimp", … and what speaks for it.
 std::string school_name(JointSchool school);
 std::string school_purpose(JointSchool school);

@@ -55,6 +55,31 @@ bool tube_school(InsulationSchool school) {
            school == InsulationSchool::sealant;
 }
 
+const std::vector<InsulationSchool>& coverings() {
+    static const std::vector<InsulationSchool> all{
+        InsulationSchool::adhesive_tube, InsulationSchool::plain_tube, InsulationSchool::sealant,
+        InsulationSchool::tape,          InsulationSchool::hot_glue,   InsulationSchool::polyimide};
+    return all;
+}
+
+std::string covering_name(InsulationSchool school) {
+    switch (school) {
+        case InsulationSchool::adhesive_tube:
+            return "adhesive tube";
+        case InsulationSchool::plain_tube:
+            return "plain tube";
+        case InsulationSchool::sealant:
+            return "plain tube and sealant";
+        case InsulationSchool::tape:
+            return "tape";
+        case InsulationSchool::hot_glue:
+            return "hot glue";
+        case InsulationSchool::polyimide:
+            return "polyimide tape";
+    }
+    return {};
+}
+
 std::string covering_words(InsulationSchool school) {
     switch (school) {
         case InsulationSchool::tape:
@@ -93,6 +118,7 @@ std::string covering_action(InsulationSchool school) {
 }
 
 bool is_splice(const JointKind& kind) { return kind.end == JointEnd::splice; }
+bool has_ferrule(const JointKind& kind) { return kind.part == "ferrule"; }
 
 namespace {
 

@@ -37,6 +37,10 @@ struct JointWork {
 
 /// True where joints are covered with tube; with anything else no tube is cut.
 bool tube_school(InsulationSchool school);
+/// All of them, the default first.
+const std::vector<InsulationSchool>& coverings();
+/// "adhesive tube".
+std::string covering_name(InsulationSchool school);
 /// What a way of covering is for, in a sentence.
 std::string covering_words(InsulationSchool school);
 /// What the hands do at the joint.
@@ -53,6 +57,8 @@ std::optional<JointWork> feed_joint(const Plan& plan, const Catalogue& catalogue
 
 /// True where two wires end in each other, each bared.
 bool is_splice(const JointKind& kind);
+/// True where the strands are pressed into a ferrule first.
+bool has_ferrule(const JointKind& kind);
 
 /// The smallest tube that slips over `pass` (expanded ≥ 1.1 ×) and grips `hold` (recovered ≤ 0.9 ×), of those
 /// at hand, or of the whole catalogue where none are named; null if none.

@@ -121,9 +121,16 @@ void take_worse_battery(WorstCase& w, const WorstCase& o) {
     w.found_all = w.found_all && o.found_all;
 }
 
-/// The phases as feeds must stand them: what is on for a share of the time takes all it takes while it is on,
-/// and what no phase turns on is turned on one day all the same.
+bool already_hard(const Plan& plan) {
+    return !plan.phases.empty() && std::all_of(plan.phases.begin(), plan.phases.end(), [](const auto& p) {
+        return p.shares.empty();
+    }) && std::all_of(plan.loads.begin(), plan.loads.end(), [&](const auto& l) { return ever_on(plan, l); });
+}
+
+/// The phases as feeds must stand them, where they are not so already: what is on for a share of the time
+/// takes all it takes while it is on, and what no phase turns on is turned on one day all the same.
 std::vector<Phase> as_hard_as_can_be(const Plan& plan) {
+    if (already_hard(plan)) return {};
     auto phases = plan.phases;
     if (phases.empty()) {
         phases.push_back({"all", "All on", Second(3600), false, {}, {}, {}, {}});
@@ -147,7 +154,8 @@ WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, 
     w.feeds.resize(plan.feeds.size());
     w.loads.resize(plan.loads.size());
     w.converters.resize(plan.converters.size());
-    const auto phases = as_hard_as_can_be(plan);
+    const auto harder = as_hard_as_can_be(plan);
+    const auto& phases = harder.empty() ? plan.phases : harder;
     for (size_t i = first; i < std::min(last, phases.size()); ++i)
         for (const bool peak : {false, true}) {
             const auto& phase = phases[i];

@@ -120,6 +120,8 @@ double input_spare(const ConverterType& type, Volt highest) {
     return raw(highest) > 0 ? raw(type.in_max - highest) / raw(highest) : 0;
 }
 
+bool is_module(const ConverterType& type) { return !type.id.starts_with("controller-"); }
+
 tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue& catalogue,
                                                                  SourceRange source, Volt volts,
                                                                  Ampere continuous, Ampere peak,
@@ -138,7 +140,7 @@ tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue
         return t.cost < best->cost;
     };
     for (const auto& t : catalogue.converters) {
-        if (t.id.starts_with("controller-") || !makes(t, source, volts)) continue;
+        if (!is_module(t) || !makes(t, source, volts)) continue;
         any_makes = true;
         strongest = std::max(strongest, t.rated * t.trusted);
         if (t.rated * t.trusted < continuous || t.rated < peak || !cool_enough(t, source, volts, continuous))

@@ -5,6 +5,11 @@
 #include "wire/thermal.h"
 
 namespace sangre {
+namespace {
+
+constexpr double thinnest_mm2 = 0.2;
+
+}  // namespace
 
 Ampere bunched_ampacity(const Catalogue& catalogue, const WireType& wire, Celsius air, int bunched) {
     const auto* insulation = find(catalogue.insulations, wire.insulation);
@@ -18,7 +23,6 @@ double wire_drop_share(const WireType& wire, const WireNeed& need) {
 }
 
 const WireType* choose_wire(const Catalogue& catalogue, const WireNeed& need, WireSchool school) {
-    constexpr double thinnest_mm2 = 0.2;
     for (const auto& w : catalogue.wires) {
         if (w.insulation != need.insulation || w.metric != need.metric || raw(w.area) < thinnest_mm2 ||
             !w.usual)
@@ -45,6 +49,15 @@ const WireType* choose_wire(const Catalogue& catalogue, const WireNeed& need, Wi
         if (carries) return &w;
     }
     return nullptr;
+}
+
+const WireType* next_thinner(const Catalogue& catalogue, const WireType& wire) {
+    const WireType* best = nullptr;
+    for (const auto& w : catalogue.wires)
+        if (w.insulation == wire.insulation && w.metric == wire.metric && w.usual && w.area < wire.area &&
+            raw(w.area) >= thinnest_mm2)
+            best = &w;  // in the catalogue's order, thin to thick
+    return best;
 }
 
 const WireType* next_thicker(const Catalogue& catalogue, const WireType& wire) {

@@ -32,5 +32,7 @@ double wire_drop_share(const WireType& wire, const WireNeed& need);
 
 /// The next thicker wire of the same insulation and standard, or null.
 const WireType* next_thicker(const Catalogue& catalogue, const WireType& wire);
+/// The next thinner one, or null where it would break where it is handled.
+const WireType* next_thinner(const Catalogue& catalogue, const WireType& wire);
 
 }  // namespace sangre

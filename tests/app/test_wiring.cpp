@@ -9,6 +9,7 @@
 #include <set>
 
 #include "fixtures.h"
+#include "shell/practices_menu.h"
 #include "shell/window.h"
 #include "wiring/wiring_station.h"
 
@@ -256,10 +257,11 @@ class TestWiring : public QObject {
         QVERIFY(offered("Joined at something else") && !offered("soldered lap splice"));
         offered("soldered ring terminal")->trigger();
         QCOMPARE(e.lamp().joint_from, Id("ring-solder"));
-        offered("Whole plan: solder")->trigger();
+        for (auto* a : offered("In the whole plan")->menu()->actions())
+            if (a->text() == "solder") a->trigger();
         QVERIFY(!test::has(e.document.study(), "joint-no-tool"));
         QMenu coverings;
-        panel->fill_covering_menu(coverings);
+        fill_coverings(e.document, coverings);
         QCOMPARE(coverings.actions().size(), 6);
         for (auto* a : coverings.actions()) {
             a->trigger();

@@ -24,14 +24,10 @@ bool no_worse(const BatteryCandidate& a, const BatteryCandidate& b) {
 class TestBatteryComparison : public QObject {
     Q_OBJECT
   private slots:
-    void every_demo_has_a_choice_data() {
-        QTest::addColumn<QString>("demo");
-        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"})
-            QTest::newRow(name) << name;
-    }
+    void every_demo_has_a_choice_data() { test::demo_rows(); }
     void every_demo_has_a_choice() {
         QFETCH(QString, demo);
-        const auto plan = *load_plan(data_directory() / "demos" / (demo.toStdString() + ".json"));
+        const auto plan = test::demo(demo);
         const auto all = compare_batteries(plan, parts());
         const auto front = front_of(all);
         QVERIFY(all.present && all.present->serves);  // a demo's own pack gets through its day

@@ -11,10 +11,6 @@ using namespace sangre;
 
 namespace {
 
-Plan demo_named(const QString& name) {
-    return *load_plan((data_directory() / "demos" / (name.toStdString() + ".json")).string());
-}
-
 Measured typed(double value) { return {value, false, {}}; }
 
 /// A value well inside a reading's window.
@@ -24,16 +20,11 @@ double inside(const Reading& r) { return std::isinf(r.high) ? r.low * 2 + 1 : (r
 
 class TestBenchLaws : public QObject {
     Q_OBJECT
-    static void demos() {
-        QTest::addColumn<QString>("demo");
-        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"})
-            QTest::newRow(name) << name;
-    }
   private slots:
-    void every_window_can_be_met_and_missed_data() { demos(); }
+    void every_window_can_be_met_and_missed_data() { test::demo_rows(); }
     void every_window_can_be_met_and_missed() {
         QFETCH(QString, demo);
-        const auto plan = demo_named(demo);
+        const auto plan = test::demo(demo);
         std::set<std::string> keys;
         for (const auto& r : test::studied(plan).readings()) {
             QVERIFY2(keys.insert(r.key).second, r.key.c_str());
@@ -58,18 +49,18 @@ class TestBenchLaws : public QObject {
         }
         QVERIFY(keys.size() > 20);
     }
-    void dead_comes_before_live_data() { demos(); }
+    void dead_comes_before_live_data() { test::demo_rows(); }
     void dead_comes_before_live() {
         QFETCH(QString, demo);
-        const auto readings = test::studied(demo_named(demo)).readings();
+        const auto readings = test::studied(test::demo(demo)).readings();
         QVERIFY(std::is_partitioned(readings.begin(), readings.end(), [](const auto& r) { return !r.live; }));
         // An ohmmeter on a live circuit reads nonsense, or dies.
         for (const auto& r : readings) QVERIFY(r.unit != ReadingUnit::ohm || !r.live);
     }
-    void a_sound_plan_reads_what_is_expected_data() { demos(); }
+    void a_sound_plan_reads_what_is_expected_data() { test::demo_rows(); }
     void a_sound_plan_reads_what_is_expected() {
         QFETCH(QString, demo);
-        const auto plan = demo_named(demo);
+        const auto plan = test::demo(demo);
         const auto s = test::studied(plan);
         size_t compared = 0;
         // At any charge that a meter may find it at, volts at each plug that runs lie in its window.
@@ -99,7 +90,7 @@ class TestBenchLaws : public QObject {
         QVERIFY(compared > 3);
     }
     void a_forgotten_fuse_is_suspected() {
-        const auto plan = demo_named("orchard-frost-rover");
+        const auto plan = test::demo("orchard-frost-rover");
         const auto readings = test::studied(plan).readings();
         for (const auto& r : readings) {
             if (!r.live || r.unit != ReadingUnit::volt || r.low <= 1) continue;
@@ -127,7 +118,7 @@ class TestBenchLaws : public QObject {
         QVERIFY(test::studied(plan).readings().empty());
     }
     void readings_survive_edits_elsewhere() {
-        const auto plan = demo_named("orchard-frost-rover");
+        const auto plan = test::demo("orchard-frost-rover");
         const auto keys = [](const Plan& p) {
             std::set<std::string> all;
             for (const auto& r : test::studied(p).readings()) all.insert(r.key);

@@ -49,7 +49,7 @@ class TestBuildLaws : public QObject {
         QFETCH(QString, demo);
         QFETCH(int, joint);
         QFETCH(int, covering);
-        auto plan = *load_plan((data_directory() / "demos" / (demo.toStdString() + ".json")).string());
+        auto plan = test::demo(demo);
         plan = follow_joint_school(plan, parts(), static_cast<JointSchool>(joint));
         const auto school = static_cast<InsulationSchool>(covering);
         plan.practices.insulation = school;
@@ -121,8 +121,7 @@ class TestBuildLaws : public QObject {
     }
     void every_cable_is_made_up_once() {
         for (const char* demo : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"}) {
-            const auto plan =
-                *load_plan((data_directory() / "demos" / (std::string(demo) + ".json")).string());
+            const auto plan = test::demo(demo);
             const auto s = test::studied(plan);
             const auto at = places(s.steps());
             for (const auto& c : plan.cables) {

@@ -10,10 +10,6 @@ using test::parts;
 
 namespace {
 
-Plan demo_of(const char* name) {
-    return *load_plan((data_directory() / "demos" / (std::string(name) + ".json")).string());
-}
-
 const DeviceOffer* offer_with(const std::vector<DeviceOffer>& offers, const char* words) {
     for (const auto& o : offers)
         if ((o.name + " " + o.purpose).find(words) != std::string::npos) return &o;
@@ -34,7 +30,8 @@ class TestDeviceOffers : public QObject {
   private slots:
     void every_offer_of_every_feed_fits() {
         for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"}) {
-            const auto plan = propose(demo_of(name), parts())->plan;  // without what the demos leave to mend
+            const auto plan =
+                propose(test::demo(name), parts())->plan;  // without what the demos leave to mend
             const auto s = test::studied(plan);
             const auto dangers = of_the_device(s);
             for (const auto& feed : plan.feeds)
@@ -71,7 +68,7 @@ class TestDeviceOffers : public QObject {
         QVERIFY(device_offers(plan, parts(), s, "no such feed").empty());
     }
     void pre_charge_takes_the_spark_away() {
-        const auto plan = demo_of("seed-hexacopter");
+        const auto plan = test::demo("seed-hexacopter");
         const auto s = test::studied(plan);
         QVERIFY(test::has(s, "connector-spark"));
         const auto& feed = plan.feeds[feeds_from(plan, plan.batteries[0].id).front()];

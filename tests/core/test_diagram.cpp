@@ -12,10 +12,6 @@ using test::parts;
 
 namespace {
 
-Plan demo_plan(const QString& name) {
-    return *load_plan((data_directory() / "demos" / (name.toStdString() + ".json")).string());
-}
-
 Diagram drawn(const Plan& plan) { return draw_diagram(plan, parts(), lay_harness(plan, parts())); }
 
 bool overlap(const DiagramSpot& a, const DiagramSpot& b) {
@@ -38,14 +34,10 @@ Plan many(int n) {
 class TestDiagram : public QObject {
     Q_OBJECT
   private slots:
-    void every_demo_is_one_sheet_and_one_of_cables_data() {
-        QTest::addColumn<QString>("demo");
-        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"})
-            QTest::newRow(name) << name;
-    }
+    void every_demo_is_one_sheet_and_one_of_cables_data() { test::demo_rows(); }
     void every_demo_is_one_sheet_and_one_of_cables() {
         QFETCH(QString, demo);
-        const auto plan = demo_plan(demo);
+        const auto plan = test::demo(demo);
         const auto d = drawn(plan);
         QCOMPARE(d.sheets.size(), size_t{2});
         QCOMPARE(d.crossings, size_t{0});
@@ -60,7 +52,8 @@ class TestDiagram : public QObject {
                      l.name.c_str());
     }
     void everything_is_on_it_once() {
-        for (const auto& plan : {demo_plan("orchard-frost-rover"), demo_plan("seed-hexacopter"), many(23)}) {
+        for (const auto& plan :
+             {test::demo("orchard-frost-rover"), test::demo("seed-hexacopter"), many(23)}) {
             std::multiset<Id> drawn_once;
             std::string said;
             for (const auto& sheet : drawn(plan).sheets) {
@@ -79,7 +72,7 @@ class TestDiagram : public QObject {
     }
     void nothing_lies_over_anything_or_off_the_sheet() {
         for (const auto& plan :
-             {demo_plan("orchard-frost-rover"), demo_plan("book-trike"), many(7), many(40)})
+             {test::demo("orchard-frost-rover"), test::demo("book-trike"), many(7), many(40)})
             for (const auto& sheet : drawn(plan).sheets) {
                 for (size_t a = 0; a < sheet.spots.size(); ++a)
                     for (size_t b = a + 1; b < sheet.spots.size(); ++b) {
@@ -106,7 +99,7 @@ class TestDiagram : public QObject {
         }
     }
     void many_cables_go_on_in_columns_and_sheets() {
-        auto plan = demo_plan("bat-detector");
+        auto plan = test::demo("bat-detector");
         const auto ribbon = plan.cables[0];
         plan.cables.clear();
         QCOMPARE(drawn(plan).sheets.size(), size_t{1});
@@ -135,7 +128,7 @@ class TestDiagram : public QObject {
         QVERIFY(named >= cores);
     }
     void an_edit_elsewhere_moves_nothing() {
-        const auto plan = demo_plan("orchard-frost-rover");
+        const auto plan = test::demo("orchard-frost-rover");
         const auto before = drawn(plan);
         const auto thicker = drawn(set_wire(plan, plan.feeds.back().id, "awg18-silicone"));
         QVERIFY(before.sheets[0].spots == thicker.sheets[0].spots);

@@ -14,10 +14,6 @@ using test::parts;
 
 namespace {
 
-Plan whole(const QString& demo) {
-    return *load_plan((data_directory() / "demos" / (demo.toStdString() + ".json")).string());
-}
-
 /// Every load is fed once, from a part that is there, and the way up ends at a pack.
 void is_whole(const Plan& plan) {
     for (const auto& l : plan.loads) {
@@ -38,16 +34,11 @@ void is_whole(const Plan& plan) {
 
 class TestFeedingLaws : public QObject {
     Q_OBJECT
-    static void demos() {
-        QTest::addColumn<QString>("demo");
-        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"})
-            QTest::newRow(name) << name;
-    }
   private slots:
-    void any_load_gets_a_line_of_its_own_or_a_reason_data() { demos(); }
+    void any_load_gets_a_line_of_its_own_or_a_reason_data() { test::demo_rows(); }
     void any_load_gets_a_line_of_its_own_or_a_reason() {
         QFETCH(QString, demo);
-        const auto plan = whole(demo);
+        const auto plan = test::demo(demo);
         for (const auto& l : plan.loads) {
             const auto own = own_line(plan, parts(), l.id);
             if (!own) {
@@ -64,10 +55,10 @@ class TestFeedingLaws : public QObject {
         }
         QVERIFY(!own_line(plan, parts(), "nobody"));
     }
-    void any_load_is_tapped_or_a_reason_given_data() { demos(); }
+    void any_load_is_tapped_or_a_reason_given_data() { test::demo_rows(); }
     void any_load_is_tapped_or_a_reason_given() {
         QFETCH(QString, demo);
-        const auto plan = whole(demo);
+        const auto plan = test::demo(demo);
         const auto s = test::studied(plan);
         for (const auto& l : plan.loads) {
             const auto circuit = best_circuit_to_tap(plan, parts(), s, l.id);
@@ -89,10 +80,10 @@ class TestFeedingLaws : public QObject {
         QVERIFY(!tap_circuit(plan, parts(), s, plan.loads[0].id, plan.loads[0].id));
         QVERIFY(best_circuit_to_tap(plan, parts(), s, "nobody").empty());
     }
-    void those_that_stand_together_share_a_feed_data() { demos(); }
+    void those_that_stand_together_share_a_feed_data() { test::demo_rows(); }
     void those_that_stand_together_share_a_feed() {
         QFETCH(QString, demo);
-        const auto plan = whole(demo);
+        const auto plan = test::demo(demo);
         auto grouped = plan;
         group_feeds(grouped, plan);
         grouped = size_feeds(grouped, parts());
@@ -103,10 +94,10 @@ class TestFeedingLaws : public QObject {
         group_feeds(again, grouped);
         QCOMPARE(again.hubs.size(), grouped.hubs.size());
     }
-    void sized_again_nothing_changes_data() { demos(); }
+    void sized_again_nothing_changes_data() { test::demo_rows(); }
     void sized_again_nothing_changes() {
         QFETCH(QString, demo);
-        const auto once = size_feeds(whole(demo), parts());
+        const auto once = size_feeds(test::demo(demo), parts());
         const auto twice = size_feeds(once, parts());
         for (size_t f = 0; f < once.feeds.size(); ++f)
             QVERIFY2(twice.feeds[f] == once.feeds[f], once.feeds[f].id.c_str());

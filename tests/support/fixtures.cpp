@@ -13,10 +13,16 @@ const Catalogue& parts() {
 
 std::string demo_file() { return (data_directory() / "demos" / "orchard-frost-rover.json").string(); }
 
-Plan demo() {
-    auto plan = load_plan(demo_file());
+Plan demo(const QString& name) {
+    auto plan = load_plan((data_directory() / "demos" / (name.toStdString() + ".json")).string());
     if (!plan) qFatal("%s", plan.error().c_str());
     return *plan;
+}
+
+void demo_rows() {
+    QTest::addColumn<QString>("demo");
+    for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"})
+        QTest::newRow(name) << name;
 }
 
 Load simple_load(const Id& id, double volts, double amps) {

@@ -5,14 +5,17 @@
 
 #include "files/plan_file.h"
 #include "propose/propose.h"
-#include "suite.h"
 #include "study.h"
+#include "suite.h"
 
 namespace sangre::test {
 
 const Catalogue& parts();
 std::string demo_file();
-Plan demo();
+/// A demo by its file's name.
+Plan demo(const QString& name = "orchard-frost-rover");
+/// A column "demo" with a row for each.
+void demo_rows();
 
 /// A load of so many volts and amperes that takes ±10 %.
 Load simple_load(const Id& id, double volts, double amps);

@@ -16,7 +16,8 @@ inline std::map<QString, MakeSuite>& suites() {
     return all;
 }
 
-/// Runs `program SUITE [Qt Test's arguments]`; without arguments every suite. 2 when there is none of that name.
+/// Runs `program SUITE [Qt Test's arguments]`; without arguments every suite. 2 when there is none of that
+/// name.
 inline int run_suites(int argc, char** argv) {
     if (argc < 2) {
         int failed = 0;
