@@ -92,7 +92,7 @@ class TestSearch : public QObject {
         }
     }
     void a_rail_that_wants_merging_is_merged() {
-        auto plan = test::demo();
+        const auto plan = small_rover();
         const auto before = plan.converters.size();
         const auto apart = split_rail(plan, parts(), rail_of(plan, "load-computer"), {"load-telemetry"});
         QVERIFY(apart && apart->converters.size() == before + 1);
