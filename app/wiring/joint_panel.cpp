@@ -80,10 +80,15 @@ void JointPanel::paint(QPainter& p) {
               {}});
     if (!work) return;
     double top = head.bottom();
-    const auto lacking = missing_tools_of(*work->kind, document_.plan().practices);
-    if (!lacking.empty()) {
-        text(p, QRectF(u(14), top, width() - u(28), u(18)), tr("You have no %1.").arg(joined(lacking)),
-             t.danger, face(12, true));
+    QStringList amiss;
+    if (const auto lacking = missing_tools_of(*work->kind, document_.plan().practices); !lacking.empty())
+        amiss << tr("You have no %1.").arg(joined(lacking));
+    if (work->tube_missing)
+        amiss << (work->to_buy ? tr("No tube at hand covers it; %1 would.").arg(words_of(work->to_buy->name))
+                               : tr("No tube covers it."));
+    if (!amiss.isEmpty()) {
+        text(p, QRectF(u(14), top, width() - u(28), u(18)), amiss.join(QLatin1Char(' ')), t.danger,
+             face(12, true));
         top += u(18);
     }
     const double facts = u(width() > u(540) ? 36 : 52), bottom = height() - facts - u(6);

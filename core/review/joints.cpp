@@ -2,6 +2,7 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <map>
 
 #include "bench/readings.h"
 #include "joint/choose.h"
@@ -51,20 +52,49 @@ void no_joint(const Context& c, std::vector<Finding>& out) {
     });
 }
 
+struct JointPlace {
+    size_t feed = 0;
+    bool source = false;
+};
+
+/// "Hub → Pump, at Hub" for one, "9 joints" for more: what they have in common is said once.
+std::string where(const Context& c, const std::vector<JointPlace>& places) {
+    return places.size() == 1 ? where(c, places[0].feed, places[0].source)
+                              : fmt::format("{} joints", places.size());
+}
+
+std::vector<Id> feeds_of(const Context& c, const std::vector<JointPlace>& places) {
+    std::vector<Id> feeds;
+    for (const auto& at : places)
+        if (const auto& id = c.plan.feeds[at.feed].id; feeds.empty() || feeds.back() != id)
+            feeds.push_back(id);
+    return feeds;
+}
+
+void list_places(const Context& c, const std::vector<JointPlace>& places, Why& why) {
+    if (places.size() > 1)
+        for (const auto& at : places) why.add(where(c, at.feed, at.source));
+}
+
 void bare(const Context& c, std::vector<Finding>& out) {
+    std::map<const TubeSize*, std::vector<JointPlace>> by_tube;
     each_joint(c, [&](size_t f, bool source, const JointKind*) {
-        const auto work = feed_joint(c.plan, c.catalogue, f, source);
-        if (!work || !work->tube_missing) return;
+        if (const auto work = feed_joint(c.plan, c.catalogue, f, source); work && work->tube_missing)
+            by_tube[work->to_buy].push_back({f, source});
+    });
+    for (const auto& [tube, places] : by_tube) {
+        const bool one = places.size() == 1;
         Finding x{Severity::caution,
                   {},
-                  {c.plan.feeds[f].id},
-                  fmt::format("{}: no tube {} covers it; it would stay bare.", where(c, f, source),
-                              work->to_buy ? "at hand" : "in the list"),
+                  feeds_of(c, places),
+                  fmt::format("{}: no tube {} covers {}; {} would stay bare.", where(c, places),
+                              tube ? "at hand" : "in the list", one ? "it" : "them", one ? "it" : "they"),
                   {},
                   {}};
-        x.why = work->why;
-        if (work->to_buy)
-            x.fixes.push_back({"Get " + work->to_buy->name, [id = work->to_buy->id](const Plan& p) {
+        x.why = feed_joint(c.plan, c.catalogue, places[0].feed, places[0].source)->why;
+        list_places(c, places, x.why);
+        if (tube)
+            x.fixes.push_back({"Get " + tube->name, [id = tube->id](const Plan& p) {
                                    auto practices = p.practices;
                                    practices.tubes_at_hand.push_back(id);
                                    return set_practices(p, practices);
@@ -75,34 +105,50 @@ void bare(const Context& c, std::vector<Finding>& out) {
                                return set_practices(p, practices);
                            }});
         out.push_back(std::move(x));
-    });
+    }
+}
+
+/// What holds at a place as well and can be made; null where nothing can.
+const JointKind* makeable(const Context& c, const JointPlace& at, JointEnd end) {
+    const auto copper = joint_copper(c.catalogue, c.plan.feeds[at.feed]);
+    const auto* best = choose_joint(c.catalogue, c.plan.practices, end, copper);
+    return best && takes(*best, copper) && missing_tools_of(*best, c.plan.practices).empty() ? best : nullptr;
 }
 
 void no_tool(const Context& c, std::vector<Finding>& out) {
     if (c.plan.practices.missing_tools.empty()) return;
+    // By the kind and what can stand for it: one mend for all that are alike.
+    std::map<std::pair<const JointKind*, const JointKind*>, std::vector<JointPlace>> alike;
     each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
-        if (!kind) return;
-        const auto lacking = missing_tools_of(*kind, c.plan.practices);
-        if (lacking.empty()) return;
-        const auto& feed = c.plan.feeds[f];
+        if (kind && !missing_tools_of(*kind, c.plan.practices).empty())
+            alike[{kind, makeable(c, {f, source}, kind->end)}].push_back({f, source});
+    });
+    for (const auto& [kinds, places] : alike) {
+        const auto& [kind, best] = kinds;
         Finding x{Severity::caution,
                   {},
-                  {feed.id},
-                  fmt::format("{}: a {} wants a tool you do not have: {}.", where(c, f, source), kind->name,
-                              lacking.front()),
+                  feeds_of(c, places),
+                  fmt::format("{}: a {} wants a tool you do not have: {}.", where(c, places), kind->name,
+                              missing_tools_of(*kind, c.plan.practices).front()),
                   {},
                   {}};
-        const auto copper = joint_copper(c.catalogue, feed);
-        const auto* best = choose_joint(c.catalogue, c.plan.practices, kind->end, copper);
-        if (best && takes(*best, copper) && missing_tools_of(*best, c.plan.practices).empty()) {
+        if (best) {
             x.why.add(fmt::format("A {} holds there too and wants only: {}.", best->name,
                                   fmt::join(best->tools, ", ")),
                       Tone::good);
-            x.fixes.push_back({"A " + best->name, joint_set(feed.id, source, best->id)});
+            std::vector<std::pair<Id, bool>> ends;
+            for (const auto& at : places) ends.emplace_back(c.plan.feeds[at.feed].id, at.source);
+            x.fixes.push_back({"A " + best->name, [ends, to = best->id](const Plan& p) {
+                                   auto next = p;
+                                   for (const auto& [feed, source] : ends)
+                                       next = set_joint(std::move(next), feed, source, to);
+                                   return next;
+                               }});
         } else
             x.why.add("Nothing else of the catalogue holds there: borrow the tool.", Tone::caution);
+        list_places(c, places, x.why);
         out.push_back(std::move(x));
-    });
+    }
 }
 
 /// A barrel too wide for a thin wire, a cup too narrow for a thick one.

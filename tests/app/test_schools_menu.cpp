@@ -109,6 +109,11 @@ class TestSchoolsMenu : public QObject {
         QCOMPARE(w.practices().missing_tools, std::vector<std::string>{"ferrule pliers"});
         const auto* found = test::finding(w.document.study(), "joint-no-tool");
         QVERIFY(found && found->sentence.find("ferrule pliers") != std::string::npos);
+        // Said once for all joints that are alike, not once for each.
+        const auto& all = w.document.study().findings;
+        QVERIFY(std::count_if(all.begin(), all.end(),
+                              [](const auto& f) { return f.rule == "joint-no-tool"; }) <= 3);
+        QVERIFY(found->about.size() > 1);
         // Mended one by one until none is left.
         for (int i = 0; i < 100 && test::has(w.document.study(), "joint-no-tool"); ++i)
             w.document.apply(test::finding(w.document.study(), "joint-no-tool")->fixes.at(0).edit, "Mend");

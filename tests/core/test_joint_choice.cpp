@@ -1,6 +1,7 @@
 // Which joint goes where, by school, tool and wire; joints of unlike wires and of several together.
 #include <QTest>
 #include <cmath>
+#include <set>
 
 #include "build/bom.h"
 #include "fixtures.h"
@@ -209,6 +210,31 @@ class TestJointChoice : public QObject {
         const auto lines = bill_of_materials(plan, parts(), study.harness);
         QVERIFY(std::any_of(lines.begin(), lines.end(),
                             [&](const auto& l) { return l.item == none.to_buy->name; }));
+    }
+    void what_many_joints_lack_is_said_once_and_mended_at_once() {
+        auto plan = test::demo();
+        plan.practices.missing_tools = {"crimping tool with the right die"};
+        const auto s = test::studied(plan);
+        size_t told = 0, joints = 0;
+        auto mended = plan;
+        for (const auto& f : s.findings) {
+            if (f.rule != "joint-no-tool") continue;
+            ++told;
+            QVERIFY2(!f.about.empty() && !f.fixes.empty(), f.sentence.c_str());
+            mended = f.fixes[0].edit(mended);
+        }
+        for (const auto& f : plan.feeds)
+            for (const auto& id : {f.joint_from, f.joint_to})
+                joints += !missing_tools_of(*find(parts().joints, id), plan.practices).empty();
+        QVERIFY(told >= 1 && told <= 3 && joints > 5);
+        QVERIFY(!test::has(test::studied(mended), "joint-no-tool"));
+        // The same of tubes: one finding a size to get.
+        plan.practices.tubes_at_hand = {"tube2-1_2"};
+        std::set<std::string> sizes;
+        for (const auto& f : test::studied(plan).findings)
+            if (f.rule == "joint-bare")
+                QVERIFY2(sizes.insert(f.fixes.at(0).label).second, f.sentence.c_str());
+        QVERIFY(!sizes.empty());
     }
     void a_feeds_joint_knows_the_loads_own_lead() {
         auto plan = test::demo();
