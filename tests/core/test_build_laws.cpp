@@ -126,7 +126,7 @@ class TestBuildLaws : public QObject {
             const auto at = places(s.steps());
             for (const auto& c : plan.cables) {
                 const auto& step = s.steps()[at.at("cable/" + c.id)];
-                QVERIFY(says(step, c.label.empty() ? c.name : c.label));
+                QVERIFY(says(step, "Label both ends “" + (c.label.empty() ? c.name : c.label) + "”"));
                 for (const auto& core : c.cores)
                     QVERIFY2(says(step, core.colour), (c.name + " " + core.colour).c_str());
             }

@@ -1,5 +1,6 @@
 // Cables core by core: as they are typed, ready-made ones, what belongs together, kept in a file, labelled.
 #include <QTest>
+#include <map>
 #include <set>
 
 #include "cable/cable.h"
@@ -241,6 +242,11 @@ class TestCables : public QObject {
                         spot.to.y <= s.height);
         }
         QCOMPARE(spots, labels.size());
+        // Folded, each reads from both sides; and there is one for either end.
+        std::map<std::string, int> written;
+        for (const auto& s : sheets)
+            for (const auto& shape : s.shapes) ++written[shape.text];
+        for (const auto& l : labels) QCOMPARE(written[l.title], 4);
         QVERIFY(label_sheets({}).empty());
     }
 };

@@ -98,6 +98,31 @@ class TestDiagram : public QObject {
             QVERIFY(numbered);
         }
     }
+    void wires_and_cores_are_drawn_in_their_colours() {
+        const auto plan = test::demo("seed-hexacopter");
+        const auto d = drawn(plan);
+        const auto inks_at = [](const DiagramSheet& sheet, const DiagramSpot& spot) {
+            std::vector<Ink> inks;
+            for (const auto& s : sheet.shapes)
+                if (s.kind == ShapeKind::line && s.stroke.starts_with("wire:") &&
+                    s.points[0].y >= spot.from.y && s.points[0].y <= spot.to.y &&
+                    s.points[0].x >= spot.from.x - 0.1 && s.points[1].x <= spot.to.x + 0.1)
+                    inks.push_back(s.stroke);
+            return inks;
+        };
+        for (const auto& spot : d.sheets[0].spots)
+            if (const auto* f = by_id(plan.feeds, spot.subject))
+                QVERIFY2(inks_at(d.sheets[0], spot) ==
+                             (std::vector<Ink>{"wire:" + f->supply_colour, "wire:" + f->return_colour}),
+                         f->id.c_str());
+        for (const auto& spot : d.sheets[1].spots) {
+            const auto& cable = *by_id(plan.cables, spot.subject);
+            std::vector<Ink> wanted;
+            for (const auto& core : cable.cores)
+                wanted.insert(wanted.end(), core.role == CoreRole::unused ? 2 : 1, "wire:" + core.colour);
+            QVERIFY2(inks_at(d.sheets[1], spot) == wanted, cable.id.c_str());
+        }
+    }
     void many_cables_go_on_in_columns_and_sheets() {
         auto plan = test::demo("bat-detector");
         const auto ribbon = plan.cables[0];
