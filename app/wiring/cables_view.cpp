@@ -222,7 +222,7 @@ void CablesView::paint_core(QPainter& p, size_t cable, size_t core, const QRectF
     const double wide = std::min(text_width(words, face(12, true)) + u(16), x1 - x0);
     const QRectF tag((x0 + x1 - wide) / 2, y - core_tall() / 2, wide, core_tall());
     p.setPen(Qt::NoPen);
-    p.setBrush(t.card);
+    p.setBrush(document_.selection() == c.id ? t.accent_soft : t.card);
     p.drawRoundedRect(tag, 4, 4);
     text(p, tag, words, t.ink, face(12, true), Qt::AlignCenter);
     const auto key = QStringLiteral("core %1 %2").arg(cable).arg(core);
