@@ -21,8 +21,8 @@ double now_ms() {
         .count();
 }
 
-/// A figure of a load changes, and every number on the station is drawn anew: median and worst, and of them
-/// the study.
+/// A figure of a load changes by as much as shows all the way back to the pack, and every number on the
+/// station is drawn anew: median and worst.
 void keystrokes(app::Window& window, app::Station station) {
     auto& document = window.document();
     window.go(station);
@@ -33,7 +33,7 @@ void keystrokes(app::Window& window, app::Station station) {
         document.apply(
             [](const Plan& p) {
                 auto l = p.loads[p.loads.size() / 2];
-                l.typical += Ampere(0.001);
+                l.typical *= 1.03;
                 return put_load(p, l);
             },
             "A figure");

@@ -34,18 +34,19 @@ static Celsius mission_air(const Plan& plan, const Conditions& conditions) {
     return conditions.worst ? plan.coldest_air : conditions.air;
 }
 
-static OperatingPoint operating_point(const Solver& solver, const Plan& plan, const Conditions& conditions) {
-    const auto demand = demand_for(plan, conditions);
-    auto point = solver.solve(demand);
-    solver.explain_brown_outs(demand, point);
-    return point;
+/// What every part does now, and which switches are open.
+static void find_operating_point(Study& s, const Solver& solver, const Plan& plan) {
+    auto demand = demand_for(plan, solver.index(), s.conditions);
+    s.now = solver.solve(demand);
+    solver.explain_brown_outs(demand, s.now);
+    s.open = std::move(demand.open);
 }
 
 Study at_conditions(const Plan& plan, const Catalogue& catalogue, const Study& earlier,
                     const Conditions& conditions) {
     Study s = earlier;
     s.conditions = conditions;
-    s.now = operating_point(*s.solver, plan, conditions);
+    find_operating_point(s, *s.solver, plan);
     if (mission_air(plan, conditions) != mission_air(plan, earlier.conditions))
         s.mission = play_mission(plan, catalogue, *s.solver, mission_air(plan, conditions));
     s.findings = review({plan, catalogue, s});
@@ -124,7 +125,7 @@ Study study_from(const std::shared_ptr<const Plan>& kept, const Catalogue& catal
             throw;
         }
     });
-    s.now = operating_point(*solver, plan, conditions);
+    find_operating_point(s, *solver, plan);
     auto first = worst_in_phases(plan, *s.solver, 0, mine);
     s.worst = finish_worst_case(plan, s.solver->index(), std::move(first), third.get_future().get());
     s.shorts = earlier && earlier->plan && same_shorts(s, *earlier)

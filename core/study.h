@@ -10,6 +10,7 @@ namespace sangre {
 
 struct Study : Figures {
     Conditions conditions;
+    std::vector<bool> open;  ///< by feed: its switch is open under these conditions
     std::vector<Finding> findings;
     Lazy<std::vector<Step>> steps;        ///< worked out when first asked for: no other number needs them
     Lazy<std::vector<Reading>> readings;  ///< likewise

@@ -9,8 +9,15 @@
 #include "plan/load_profile.h"
 #include "plan/load_text.h"
 #include "units/format.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
+namespace {
+
+/// Where the bar of a load's share in the day's energy starts.
+double share_left(const QRectF& row) { return row.right() - u(138); }
+
+}  // namespace
 
 LoadList::LoadList(Document& document, QWidget* parent) : Canvas(tr("Loads"), parent), document_(document) {
     connect(&document_, &Document::changed, this, &Canvas::fit_height);
@@ -44,16 +51,19 @@ void LoadList::paint(QPainter& p) {
 }
 
 void LoadList::paint_row(QPainter& p, size_t i) {
-    const auto& t = theme();
     const auto& load = document_.plan().loads[i];
     const auto area = row(i);
     const Id id = load.id;
     const auto name = QString::fromStdString(load.name);
     const bool selected = document_.selection() == id;
-    card(p, area, selected);
     add_spot(
         {area, "load:" + QString::fromStdString(id),
-         tr("%1\nSelect; double-click or Enter edits its line").arg(QString::fromStdString(load_line(load))),
+         Tip([this, id] {
+             const auto* now = by_id(document_.plan().loads, id);
+             return now ? tr("%1\nSelect; double-click or Enter edits its line")
+                              .arg(QString::fromStdString(load_line(*now)))
+                        : QString();
+         }),
          [this, id] {
              if (document_.selection() == id)
                  edit_load(id);
@@ -61,16 +71,34 @@ void LoadList::paint_row(QPainter& p, size_t i) {
                  document_.select(id);
          },
          [this, id] { menu(id); }});
-    text(p, QRectF(u(12), area.top(), u(128), area.height()), name, t.ink, face(14, true));
-    const double share_left = area.right() - u(138);
+    if (!exposed(area)) return;
+    const auto chips = load_chips(load);
+    const auto& m = document_.study().mission;
+    std::optional<double> share;  // of the day's energy, in steps that show
+    QString energy;
+    if (i < m.load_energy.size() && raw(m.day_energy) > 0) {
+        share = std::round(std::clamp(raw(m.load_energy[i]) / raw(m.day_energy), 0.0, 1.0) * 500) / 500;
+        energy = said(m.load_energy[i]);
+    }
+    QStringList shows{name, energy, QString::number(share.value_or(-1)), selected ? "selected" : ""};
+    for (const auto& chip : chips) shows << words_of(chip.text);
+    stamp(p, area, words_of(id), shows.join('\n'), [&](QPainter& to) {
+        card(to, area, selected);
+        text(to, QRectF(u(12), area.top(), u(128), area.height()), name, theme().ink, face(14, true));
+        paint_chips(to, area, chips);
+        if (share) paint_share(to, area, *share, energy);
+    });
+}
+
+void LoadList::paint_chips(QPainter& p, const QRectF& area, const std::vector<LoadChip>& chips) {
+    const auto& t = theme();
+    const double end = share_left(area) - u(10);
     double x = u(146);
-    for (const auto& chip : load_chips(load)) {
-        const QString words = QString::fromStdString(chip.text);
+    for (const auto& chip : chips) {
+        const auto words = words_of(chip.text);
         const double w = text_width(words, face(13)) + u(18);
-        if (x + w > share_left - u(10)) {
-            text(p, QRectF(x, area.top(), u(20), area.height()), QStringLiteral("…"), t.muted, face(13));
-            break;
-        }
+        if (x + w > end)
+            return text(p, QRectF(x, area.top(), u(20), area.height()), QStringLiteral("…"), t.muted, face(13));
         const QRectF pill(x, area.top() + u(4), w, area.height() - u(8));
         const bool warm = chip.text == "noisy", cold = chip.text == "sensitive",
                    grave = chip.text == "vital" || chip.text == "always on", guess = chip.text == "assumed";
@@ -85,17 +113,17 @@ void LoadList::paint_row(QPainter& p, size_t i) {
         text(p, pill, words, t.ink, face(13), Qt::AlignCenter);
         x += w + u(6);
     }
-    const auto& m = document_.study().mission;
-    if (i >= m.load_energy.size() || raw(m.day_energy) <= 0) return;
-    const double share = std::clamp(raw(m.load_energy[i]) / raw(m.day_energy), 0.0, 1.0);
-    const QRectF bar(share_left, area.center().y() - u(3), u(60), u(6));
+}
+
+void LoadList::paint_share(QPainter& p, const QRectF& area, double share, const QString& energy) {
+    const auto& t = theme();
+    const QRectF bar(share_left(area), area.center().y() - u(3), u(60), u(6));
     p.setPen(Qt::NoPen);
     p.setBrush(t.sunken);
     p.drawRoundedRect(bar, 3, 3);
     p.setBrush(t.accent);
     p.drawRoundedRect(QRectF(bar.left(), bar.top(), std::max(3.0, bar.width() * share), bar.height()), 3, 3);
-    text(p, QRectF(bar.right() + u(6), area.top(), u(66), area.height()),
-         QString::fromStdString(format(m.load_energy[i])), t.muted, face(12),
+    text(p, QRectF(bar.right() + u(6), area.top(), u(66), area.height()), energy, t.muted, face(12),
          Qt::AlignRight | Qt::AlignVCenter);
 }
 

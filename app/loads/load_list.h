@@ -1,5 +1,6 @@
 #pragma once
 // What must run, one line each, shown as chips and edited as text where it stands.
+#include "plan/load_text.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 
@@ -23,6 +24,8 @@ class LoadList : public Canvas {
   private:
     QRectF row(size_t i) const;
     void paint_row(QPainter& p, size_t i);
+    void paint_chips(QPainter& p, const QRectF& row, const std::vector<LoadChip>& chips);
+    void paint_share(QPainter& p, const QRectF& row, double share, const QString& energy);
     void menu(const Id& load);
     Document& document_;
 };

@@ -175,13 +175,22 @@ void MissionStrip::paint_states(QPainter& p) {
     for (size_t l = 0; l < plan.loads.size(); ++l) {
         const double y = top + static_cast<double>(l) * strip_height();
         const bool selected = plan.loads[l].id == document_.selection();
-        text(p, QRectF(u(12), y, left_edge() - u(16), strip_height()),
+        const bool shown = exposed(QRectF(0, y, width(), strip_height()));
+        if (shown) text(p, QRectF(u(12), y, left_edge() - u(16), strip_height()),
              QString::fromStdString(plan.loads[l].name), selected ? t.accent : t.ink, face(11, selected));
         for (size_t i = 0; i < plan.phases.size(); ++i) {
             const auto state = state_in(plan.phases[i], plan.loads[l]);
             const QRectF cell(edges_[i] + 1, y, edges_[i + 1] - edges_[i] - 2, strip_height());
             const double share = share_in(plan.phases[i], plan.loads[l]);
             const QString percent = share < 1 ? QString::fromStdString(format_percent(share)) : QString();
+            add_spot({cell, QStringLiteral("cell%1/%2").arg(l).arg(i), Tip([this, l, i] { return cell_tip({i, l}); }),
+                      [this, l, i, state] {
+                          set_cell({i, l}, next_state(state, document_.plan().loads[l]));
+                      },
+                      [this, l, i] {
+                          state_menu({i, l});
+                      }});
+            if (!shown) continue;
             p.setPen(Qt::NoPen);
             const double h = state == LoadState::idle      ? 0.3
                              : state == LoadState::typical ? 0.3 + 0.3 * share
@@ -202,19 +211,18 @@ void MissionStrip::paint_states(QPainter& p) {
                 p.drawRoundedRect(tag, 3, 3);
                 text(p, tag, percent, t.ink, face(10), Qt::AlignCenter);
             }
-            const auto words = tr("%1 in %2: %3. Click changes it, drag paints it on; type a percentage.")
-                                   .arg(QString::fromStdString(plan.loads[l].name),
-                                        QString::fromStdString(plan.phases[i].name),
-                                        percent.isEmpty() ? state_word(state) : percent);
-            add_spot({cell, QStringLiteral("cell%1/%2").arg(l).arg(i), words,
-                      [this, l, i, state] {
-                          set_cell({i, l}, next_state(state, document_.plan().loads[l]));
-                      },
-                      [this, l, i] {
-                          state_menu({i, l});
-                      }});
         }
     }
+}
+
+QString MissionStrip::cell_tip(Cell cell) const {
+    if (cell.phase >= document_.plan().phases.size() || cell.load >= document_.plan().loads.size()) return {};
+    const auto& phase = document_.plan().phases[cell.phase];
+    const auto& load = document_.plan().loads[cell.load];
+    const double share = share_in(phase, load);
+    return tr("%1 in %2: %3. Click changes it, drag paints it on; type a percentage.")
+        .arg(QString::fromStdString(load.name), QString::fromStdString(phase.name),
+             share < 1 ? QString::fromStdString(format_percent(share)) : state_word(state_in(phase, load)));
 }
 
 std::optional<MissionStrip::Cell> MissionStrip::cell_at(QPointF at) const {

@@ -27,6 +27,7 @@ class MissionStrip : public Canvas {
     void paint_current(QPainter& p);
     void paint_heads(QPainter& p);
     void paint_states(QPainter& p);
+    QString cell_tip(Cell cell) const;
     std::optional<Cell> cell_at(QPointF at) const;
     std::optional<size_t> border_at(QPointF at) const;
     void set_cell(Cell cell, LoadState state);

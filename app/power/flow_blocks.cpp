@@ -5,6 +5,16 @@
 #include "widgets/words.h"
 
 namespace sangre::app {
+namespace {
+
+/// Yes and no, as a part of what a stamp shows.
+QString marks(std::initializer_list<bool> all) {
+    QString said;
+    for (const bool mark : all) said += mark ? '1' : '0';
+    return said;
+}
+
+}  // namespace
 
 QString FlowMap::lasts(size_t battery) const {
     const auto& m = document_.study().mission;
@@ -64,46 +74,50 @@ void FlowMap::paint_converter(QPainter& p, const Block& b) {
     const auto* type = sangre::find(document_.catalogue().converters, c.type);
     const auto& now = s.now.converters[b.index];
     const auto& window = s.windows[b.index];
-    const bool wrong = c.set < window.low || c.set > window.high;
-    card(p, b.area, document_.selection() == b.id, wrong ? t.danger : QColor());
+    const bool wrong = c.set < window.low || c.set > window.high, selected = document_.selection() == b.id;
     const double x = b.area.left() + u(8), w = b.area.width() - u(14);
-    text(p, QRectF(x, b.area.top() + u(3), w, u(17)), QString::fromStdString(c.name), t.ink, face(12, true));
     const QRectF set(x, b.area.top() + u(20), w, u(16));
-    text(p, set,
-         tr("set %1  (%2 – %3)")
-             .arg(said(c.set), QString::fromStdString(format_number(raw(window.low))),
-                  QString::fromStdString(format_number(raw(window.high)))),
-         wrong ? t.danger : t.good, face(11));
-    if (type) {
+    const auto name = words_of(c.name);
+    const auto setting =
+        tr("set %1  (%2 – %3)")
+            .arg(said(c.set), words_of(format_number(raw(window.low))), words_of(format_number(raw(window.high))));
+    const auto rise = type ? words_of(format_number(temperature_rise(*type, now.heat), 2)) : QString();
+    const auto output = type ? tr("%1 of %2").arg(said(now.out_amps), said(type->rated * type->trusted)) : QString();
+    const auto heat = said(now.heat);
+    const auto draw = [&](QPainter& to) {
+        card(to, b.area, selected, wrong ? t.danger : QColor());
+        text(to, QRectF(x, b.area.top() + u(3), w, u(17)), name, t.ink, face(12, true));
+        text(to, set, setting, wrong ? t.danger : t.good, face(11));
+        if (!type) return;
         // Output current against what the module is trusted with and what is printed on it.
         const QRectF bar(x, b.area.top() + u(40), w - u(4), u(5));
-        const double full = raw(type->rated), used = std::clamp(raw(now.out_amps) / full, 0.0, 1.0);
-        p.setPen(Qt::NoPen);
-        p.setBrush(t.sunken);
-        p.drawRoundedRect(bar, 2, 2);
-        p.setBrush(used > type->trusted ? t.caution : t.good);
-        p.drawRoundedRect(QRectF(bar.left(), bar.top(), bar.width() * used, bar.height()), 2, 2);
-        p.setPen(QPen(t.ink, 1.4));
-        p.drawLine(QPointF(bar.left() + bar.width() * type->trusted, bar.top() - 2),
-                   QPointF(bar.left() + bar.width() * type->trusted, bar.bottom() + 2));
+        const double used = std::clamp(raw(now.out_amps) / raw(type->rated), 0.0, 1.0);
+        to.setPen(Qt::NoPen);
+        to.setBrush(t.sunken);
+        to.drawRoundedRect(bar, 2, 2);
+        to.setBrush(used > type->trusted ? t.caution : t.good);
+        to.drawRoundedRect(QRectF(bar.left(), bar.top(), bar.width() * used, bar.height()), 2, 2);
+        to.setPen(QPen(t.ink, 1.4));
+        to.drawLine(QPointF(bar.left() + bar.width() * type->trusted, bar.top() - 2),
+                    QPointF(bar.left() + bar.width() * type->trusted, bar.bottom() + 2));
         const QRectF foot(x, b.area.top() + u(46), w - u(4), u(16));
-        const auto output = tr("%1 of %2").arg(said(now.out_amps), said(type->rated * type->trusted));
-        auto heat = said(now.heat);
-        const auto warmer =
-            tr("%1  +%2 K")
-                .arg(heat, QString::fromStdString(format_number(temperature_rise(*type, now.heat), 2)));
-        if (text_width(output, face(11)) + text_width(warmer, face(11)) + u(8) < foot.width()) heat = warmer;
-        text(p, foot, output, t.muted, face(11));
-        text(p, foot, heat, t.heat, face(11), Qt::AlignRight | Qt::AlignVCenter);
-    }
-    const auto tip =
-        (type ? QString::fromStdString(type->name) + "\n" : QString()) +
-        tr("In %1, out %2. The mark is what it is trusted with; at the right what it turns into heat%3.\n"
-           "Right-click, or drag it, to split, merge or feed it from elsewhere.")
-            .arg(said(now.in), said(now.out),
-                 type ? tr(", which makes it %1 K warmer than the air")
-                            .arg(QString::fromStdString(format_number(temperature_rise(*type, now.heat), 2)))
-                      : QString());
+        const auto warmer = tr("%1  +%2 K").arg(heat, rise);
+        const bool fits = text_width(output, face(11)) + text_width(warmer, face(11)) + u(8) < foot.width();
+        text(to, foot, output, t.muted, face(11));
+        text(to, foot, fits ? warmer : heat, t.heat, face(11), Qt::AlignRight | Qt::AlignVCenter);
+    };
+    stamp(p, b.area, words_of(b.id),
+          QStringList{name, setting, output, heat, rise, type ? words_of(type->id) : QString(),
+                      marks({wrong, selected})}
+              .join('\n'),
+          draw);
+    const auto in = said(now.in), out = said(now.out), kind = type ? words_of(type->name) + "\n" : QString();
+    const Tip tip([=] {
+        return kind + tr("In %1, out %2. The mark is what it is trusted with; at the right what it turns into heat%3.\n"
+                         "Right-click, or drag it, to split, merge or feed it from elsewhere.")
+                          .arg(in, out,
+                               rise.isEmpty() ? QString() : tr(", which makes it %1 K warmer than the air").arg(rise));
+    });
     add_spot({b.area, "part:" + QString::fromStdString(b.id), tip,
               [this, id = b.id] { document_.select(id); },
               [this, id = b.id, at = b.area.bottomLeft()] { rail_menu(id, at); }});
@@ -120,32 +134,41 @@ void FlowMap::paint_load(QPainter& p, const Block& b) {
     const auto& l = document_.plan().loads[b.index];
     const auto& now = document_.study().now.loads[b.index];
     const auto& worst = document_.study().worst.loads[b.index];
-    const bool starved = raw(worst.lowest) > 0 && worst.lowest<l.v_min, over = worst.highest> l.v_max;
-    card(p, b.area, document_.selection() == b.id, starved || over ? t.danger : QColor());
+    const bool starved = raw(worst.lowest) > 0 && worst.lowest < l.v_min, over = worst.highest > l.v_max;
+    const bool wrong = starved || over, selected = document_.selection() == b.id;
     const bool off = raw(now.amps) < 1e-6;
     const auto name = QString::fromStdString(l.name);
     const auto figures = off         ? tr("off")
                          : grouped() ? said(now.watts)
                                      : said(now.volts) + "  " + said(now.amps);
-    const QRectF inner = b.area.adjusted(u(9), u(3), -u(6), -u(3));
-    if (b.area.height() < u(34)) {
-        // The figures stand whole; the name gives way.
-        const double needed = text_width(figures, face(11)) + u(6);
-        text(p, QRectF(inner.left(), inner.top(), inner.width() - needed, inner.height()), name, t.ink,
-             face(12, true));
-        text(p, QRectF(inner.right() - needed, inner.top(), needed, inner.height()), figures, t.muted,
-             face(11), Qt::AlignRight | Qt::AlignVCenter);
-    } else {
-        text(p, QRectF(inner.left(), inner.top(), inner.width(), u(18)), name, t.ink, face(13, true));
-        text(p, QRectF(inner.left(), inner.top() + u(17), inner.width(), u(17)),
-             off ? figures : figures + "  " + said(now.watts), off ? t.muted : t.ink, face(12));
-        if (b.area.height() > u(58) && l.peak > l.typical)
-            text(p, QRectF(inner.left(), inner.top() + u(33), inner.width(), u(17)),
-                 tr("peak %1 for %2").arg(said(l.peak), said(l.peak_time)), t.muted, face(11));
-    }
+    const auto watts = said(now.watts);
+    const bool tall = b.area.height() >= u(34), peaky = b.area.height() > u(58) && l.peak > l.typical;
+    const auto peak = peaky ? tr("peak %1 for %2").arg(said(l.peak), said(l.peak_time)) : QString();
+    const auto draw = [&](QPainter& to) {
+        card(to, b.area, selected, wrong ? t.danger : QColor());
+        const QRectF inner = b.area.adjusted(u(9), u(3), -u(6), -u(3));
+        if (!tall) {
+            // The figures stand whole; the name gives way.
+            const double needed = text_width(figures, face(11)) + u(6);
+            text(to, QRectF(inner.left(), inner.top(), inner.width() - needed, inner.height()), name, t.ink,
+                 face(12, true));
+            text(to, QRectF(inner.right() - needed, inner.top(), needed, inner.height()), figures, t.muted,
+                 face(11), Qt::AlignRight | Qt::AlignVCenter);
+            return;
+        }
+        text(to, QRectF(inner.left(), inner.top(), inner.width(), u(18)), name, t.ink, face(13, true));
+        text(to, QRectF(inner.left(), inner.top() + u(17), inner.width(), u(17)),
+             off ? figures : figures + "  " + watts, off ? t.muted : t.ink, face(12));
+        text(to, QRectF(inner.left(), inner.top() + u(33), inner.width(), u(17)), peak, t.muted, face(11));
+    };
+    stamp(p, b.area, QString::fromStdString(b.id),
+          QStringList{name, figures, watts, peak, marks({off, selected, wrong})}.join('\n'), draw);
     add_spot({b.area, "part:" + QString::fromStdString(b.id),
-              tr("%1: %2 %3. Drag it onto another rail to feed it from there; right-click for its feed.")
-                  .arg(name, figures, said(now.watts)),
+              Tip([name, figures, watts] {
+                  return tr("%1: %2 %3. Drag it onto another rail to feed it from there; right-click for its "
+                            "feed.")
+                      .arg(name, figures, watts);
+              }),
               [this, id = b.id] { document_.select(id); },
               [this, id = b.id, at = b.area.bottomLeft()] {
                   const auto into = feeds_into(document_.plan(), id);

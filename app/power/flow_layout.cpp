@@ -89,6 +89,10 @@ void FlowMap::lay_out() {
     grouped() ? lay_groups(drawn) : lay_loads(drawn);
     lay_modules();
     lay_trunk();
+    // Whole pixels: edges are crisp, and what moved by less need not be drawn anew.
+    for (auto& b : blocks_)
+        b.area = QRectF(std::round(b.area.left()), std::round(b.area.top()), std::round(b.area.width()),
+                        std::round(b.area.height()));
     for (auto& b : blocks_) b.out_y = b.area.center().y() - sent_height(b.id) / 2;
 }
 

@@ -10,13 +10,15 @@ namespace {
 
 constexpr int glow_ms = 150;
 
+constexpr double unseen = 0.3;  ///< pixels that a band may be off from one drawing to the next
+
 }  // namespace
 
 FlowMap::FlowMap(Document& document, QWidget* parent) : Canvas(tr("Flow map"), parent), document_(document) {
     glow_.setDuration(glow_ms);
     glow_.setStartValue(1.0);
     glow_.setEndValue(0.0);
-    connect(&glow_, &QVariantAnimation::valueChanged, this, [this] { update(); });
+    connect(&glow_, &QVariantAnimation::valueChanged, this, &FlowMap::glow_on);
     connect(&document_, &Document::changed, this, [this] {
         setMinimumHeight(minimumSizeHint().height());
         note_changes();
@@ -55,6 +57,13 @@ std::set<Id> FlowMap::glowing() const {
     return glow_.state() == QAbstractAnimation::Running ? changed_ : std::set<Id>();
 }
 
+/// Another frame of the glow: only what glows is painted.
+void FlowMap::glow_on() {
+    for (const auto& b : blocks_)
+        if (changed_.contains(b.id))
+            update(QRectF(b.area.topLeft() * zoom(), b.area.size() * zoom()).toAlignedRect().adjusted(-u(5), -u(5), u(5), u(5)));
+}
+
 void FlowMap::paint_glow(QPainter& p) {
     if (glowing().empty()) return;
     auto colour = theme().accent;
@@ -90,7 +99,8 @@ void FlowMap::paint(QPainter& p) {
 
 void FlowMap::paint_bands(QPainter& p) {
     const auto& plan = document_.plan();
-    const auto open = demand_for(plan, document_.conditions()).open;
+    std::vector<Band> bands;
+    std::vector<std::pair<size_t, Band>> fused;
     for (auto& from : blocks_) {
         // Many loads of one source: one band to all of them, drawn where the first would leave.
         const auto group =
@@ -110,59 +120,90 @@ void FlowMap::paint_bands(QPainter& p) {
             const double h = in_group ? together : band_height(document_.study().now.feeds[f].sent);
             const QPointF start(from.area.right(), from.out_y + h / 2);
             from.out_y += h;
-            paint_band(p, from, f, start, arrival(*to, f), h, open[f], in_group);
+            const auto band = bands.emplace_back(band_of(from, f, start, arrival(*to, f), h, in_group));
+            if (in_group) continue;
+            answer_band(band, f, h);
+            if (band.tall > 0 || h >= u(4)) fused.emplace_back(f, band);
         }
     }
+    const bool same = std::equal(bands.begin(), bands.end(), drawn_.begin(), drawn_.end(),
+                                 [](const Band& a, const Band& b) { return a.looks_like(b); });
+    if (!same) drawn_ = bands, ++drawings_;
+    const auto draw = [&](QPainter& to) {
+        for (const auto& b : bands) draw_band(to, b);
+    };
+    stamp(p, QRectF(0, 0, paint_width(), paint_height()), QStringLiteral("bands"), QString::number(drawings_), draw,
+          ground());
+    for (const auto& [feed, band] : fused) paint_rating(p, band, feed);
 }
 
-void FlowMap::paint_band(QPainter& p, const Block& from, size_t f, QPointF start, QPointF end, double h,
-                         bool open, bool many) {
+FlowMap::Band FlowMap::band_of(const Block& from, size_t f, QPointF start, QPointF end, double h,
+                               bool many) const {
     const auto& t = theme();
-    const auto& plan = document_.plan();
-    const auto& feed = plan.feeds[f];
+    const auto& feed = document_.plan().feeds[f];
     const auto& now = document_.study().now.feeds[f];
-    const double bend = (end.x() - start.x()) * 0.5;
-    const auto key = "feed:" + QString::fromStdString(feed.id);
-    const bool off = !many && (open || std::abs(raw(now.sent)) < 0.005);
-    const bool selected = document_.selection() == feed.id && !many;
-    QPainterPath path(start);
-    path.cubicTo(start.x() + bend, start.y(), end.x() - bend, end.y(), end.x(), end.y());
+    const bool off = !many && (document_.study().open[f] || std::abs(raw(now.sent)) < 0.005);
+    const bool pointed_at = !off && !many && hovered() == "feed:" + words_of(feed.id);
     QColor colour = from.kind == PartKind::converter && raw(now.at_source) < 6 ? t.cool : t.flow;
-    if (selected || (hovered() == key && !many)) colour = t.accent;
-    if (off) {
-        p.setPen(QPen(selected ? t.accent : t.flow_soft, 1.6, Qt::DashLine));
+    if (off) colour = t.flow_soft;
+    if (pointed_at || (!many && document_.selection() == feed.id)) colour = t.accent;
+    return {start, end, off ? 0 : h, colour};
+}
+
+bool FlowMap::Band::looks_like(const Band& other) const {
+    const auto near = [](QPointF a, QPointF b) { return (a - b).manhattanLength() < unseen; };
+    return near(start, other.start) && near(end, other.end) && std::abs(tall - other.tall) < unseen &&
+           (tall > 0) == (other.tall > 0) && colour == other.colour;
+}
+
+/// As tall everywhere as its watts, which a stroke is not where it slopes; a dashed line where it carries none.
+void FlowMap::draw_band(QPainter& p, const Band& b) {
+    const QPointF up(0, -b.tall / 2), down(0, b.tall / 2), out((b.end.x() - b.start.x()) * 0.5, 0);
+    QPainterPath path(b.start + up);
+    path.cubicTo(b.start + up + out, b.end + up - out, b.end + up);
+    if (b.tall <= 0) {
+        p.setPen(QPen(b.colour, 1.6, Qt::DashLine));
         p.setBrush(Qt::NoBrush);
-        p.drawPath(path);
-    } else {
-        // As tall everywhere as its watts, which a stroke is not where it slopes.
-        const QPointF up(0, -h / 2), down(0, h / 2), out(bend, 0);
-        QPainterPath band(start + up);
-        band.cubicTo(start + up + out, end + up - out, end + up);
-        band.lineTo(end + down);
-        band.cubicTo(end + down - out, start + down + out, start + down);
-        p.fillPath(band, colour);
+        return p.drawPath(path);
     }
-    if (many) return;
-    const auto middle = path.pointAtPercent(0.52);
-    const auto tip =
-        tr("%1\n%2 · %3 · %4\n%5, drop %6\nRight-click: fuse, switch, filter, meter …")
-            .arg(QString::fromStdString(feed_name(plan, feed)), said(now.at_source), said(now.supply),
-                 said(now.sent), said(document_.study().harness.routes[f].length),
-                 QString::fromStdString(format_percent(document_.study().worst.feeds[f].drop_share)));
+    path.lineTo(b.end + down);
+    path.cubicTo(b.end + down - out, b.start + down + out, b.start + down);
+    p.fillPath(path, b.colour);
+}
+
+void FlowMap::answer_band(const Band& band, size_t f, double h) {
+    const auto middle = (band.start + band.end) / 2;
+    const Tip tip([this, f] {
+        if (f >= document_.plan().feeds.size()) return QString();
+        const auto& flow = document_.study().now.feeds[f];
+        return tr("%1\n%2 · %3 · %4\n%5, drop %6\nRight-click: fuse, switch, filter, meter …")
+            .arg(words_of(feed_name(document_.plan(), document_.plan().feeds[f])), said(flow.at_source),
+                 said(flow.supply), said(flow.sent), said(document_.study().harness.routes[f].length),
+                 words_of(format_percent(document_.study().worst.feeds[f].drop_share)));
+    });
     const double grab = std::clamp(h, static_cast<double>(u(12)), static_cast<double>(u(46)));
-    add_spot({QRectF(middle.x() - u(20), middle.y() - grab / 2, u(40), grab), key, tip,
-              [this, id = feed.id] { document_.select(id); },
-              [this, id = feed.id, middle] { feed_menu(id, middle); }});
+    const auto id = document_.plan().feeds[f].id;
+    add_spot({QRectF(middle.x() - u(20), middle.y() - grab / 2, u(40), grab), "feed:" + words_of(id), tip,
+              [this, id] { document_.select(id); }, [this, id, middle] { feed_menu(id, middle); }});
+}
+
+/// The fuse of a feed, half-way along its band.
+void FlowMap::paint_rating(QPainter& p, const Band& band, size_t f) {
+    const auto& t = theme();
+    const auto& feed = document_.plan().feeds[f];
     const auto* fuse = device(feed, DeviceKind::fuse);
-    if (!fuse || (off && h < u(4))) return;
-    const QString rating = format_number(raw(fuse->rating)).c_str() + QStringLiteral(" A");
+    if (!fuse) return;
+    const auto middle = (band.start + band.end) / 2;
+    const auto rating = words_of(format_number(raw(fuse->rating))) + QStringLiteral(" A");
     const double w = text_width(rating, face(11, true)) + u(12);
     const QRectF pill(middle.x() - w / 2, middle.y() - u(8), w, u(16));
     const bool bad = !document_.study().protection[f].protects;
-    p.setPen(QPen(bad ? t.danger : t.accent, bad ? 2 : 1));
-    p.setBrush(t.card);
-    p.drawRoundedRect(pill, u(8), u(8));
-    text(p, pill, rating, bad ? t.danger : t.accent, face(11, true), Qt::AlignCenter);
+    stamp(p, pill, "fuse:" + words_of(feed.id), rating + (bad ? "!" : ""), [&](QPainter& to) {
+        to.setPen(QPen(bad ? t.danger : t.accent, bad ? 2 : 1));
+        to.setBrush(t.card);
+        to.drawRoundedRect(pill, u(8), u(8));
+        text(to, pill, rating, bad ? t.danger : t.accent, face(11, true), Qt::AlignCenter);
+    });
 }
 
 void FlowMap::paint_heat(QPainter& p) {

@@ -51,6 +51,13 @@ class FlowMap : public Canvas {
         QRectF area;
         std::vector<size_t> feeds;
     };
+    /// A stream of power as it is drawn.
+    struct Band {
+        QPointF start, end;
+        double tall = 0;  ///< 0 where nothing flows
+        QColor colour;
+        bool looks_like(const Band& other) const;
+    };
     bool grouped() const;
     std::vector<const Id*> ids_with_loads() const;
     void lay_out();
@@ -66,9 +73,12 @@ class FlowMap : public Canvas {
     void order(const Id& part, int column, std::vector<Id>& seen);
     double band_height(Watt power) const;
     void paint_bands(QPainter& p);
-    void paint_band(QPainter& p, const Block& from, size_t feed, QPointF start, QPointF end, double height,
-                    bool open, bool many);
+    Band band_of(const Block& from, size_t feed, QPointF start, QPointF end, double height, bool many) const;
+    static void draw_band(QPainter& p, const Band& band);
+    void answer_band(const Band& band, size_t feed, double height);
+    void paint_rating(QPainter& p, const Band& band, size_t feed);
     void note_changes();
+    void glow_on();
     void paint_glow(QPainter& p);
     void paint_block(QPainter& p, const Block& b);
     void paint_load(QPainter& p, const Block& b);
@@ -89,6 +99,8 @@ class FlowMap : public Canvas {
     Document& document_;
     std::vector<Block> blocks_;
     std::vector<Group> groups_;
+    std::vector<Band> drawn_;     ///< as they stand on the screen
+    int drawings_ = 0;            ///< of the bands, so far
     std::map<Id, double> shown_watts_;
     std::set<Id> changed_;
     QVariantAnimation glow_;

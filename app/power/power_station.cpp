@@ -1,5 +1,6 @@
 #include "power/power_station.h"
 
+#include <QDataStream>
 #include <QVBoxLayout>
 
 #include "widgets/chart.h"
@@ -95,36 +96,75 @@ void PowerStation::go_to_moment(double x) {
     document_.set_conditions(c);
 }
 
-/// A thin upright where the What-if bar stands: at the moment last pointed at, if it still is that phase's.
-void PowerStation::draw_cursor() {
-    const auto& m = document_.study().mission;
+/// Where the What-if bar stands in the day: at the moment last pointed at, if it still is that phase's.
+const MissionPoint* PowerStation::cursor_point() const {
     const auto& now = document_.conditions();
     const auto fits = [&](const MissionPoint& p) {
         return document_.plan().phases[p.phase].id == now.phase && std::abs(p.charge - now.charge) < 0.02;
     };
     const MissionPoint* at = nullptr;
-    for (const auto& p : m.points)
+    for (const auto& p : document_.study().mission.points)
         if (fits(p) && (!at || std::abs(raw(p.time - moment_)) < std::abs(raw(at->time - moment_)))) at = &p;
+    return at;
+}
+
+QString PowerStation::words_at(const MissionPoint& at) {
+    return tr(" %1 · %2 · %3 · %4 ")
+        .arg(said(at.time), words_of(format_percent(at.charge)), said(at.volts), said(at.amps));
+}
+
+/// A thin upright there, with what the pack does then.
+void PowerStation::draw_cursor() {
+    const auto* at = cursor_point();
     if (!at) return;
     const double hours = raw(at->time) / 3600;
     auto* line = new QCPItemLine(chart_);
     line->start->setCoords(hours, 0);
     line->end->setCoords(hours, 100);
     line->setPen(QPen(theme().ink, 1.5));
-    const bool late = hours > raw(m.points.back().time) / 7200;
-    note(*chart_, hours, 4,
-         tr(" %1 · %2 · %3 · %4 ")
-             .arg(said(at->time), words_of(format_percent(at->charge)), said(at->volts), said(at->amps)),
-         theme().ink, (late ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignBottom);
+    const bool late = hours > raw(document_.study().mission.points.back().time) / 7200;
+    note(*chart_, hours, 4, words_at(*at), theme().ink,
+         (late ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignBottom);
+}
+
+/// All that shows of the day. Where a later one differs by less than half a pixel, the chart stands as it is.
+PowerStation::Picture PowerStation::picture_of_day() const {
+    const auto& points = document_.study().mission.points;
+    Picture picture;
+    QDataStream words(&picture.words, QIODevice::WriteOnly);
+    words << chart_->size() << theme().card << text_scale();
+    if (points.empty()) return picture;
+    const auto [low, high] = std::minmax_element(points.begin(), points.end(),
+                                                 [](const auto& a, const auto& b) { return a.volts < b.volts; });
+    const double wide = chart_->width(), tall = chart_->height(), end = raw(points.back().time),
+                 span = raw(high->volts - low->volts) + 4;
+    words << said(points.back().time) << said(low->volts) << said(high->volts);
+    for (const auto& p : points)
+        picture.pixels << raw(p.time) / end * wide << p.charge * tall << raw(p.volts - low->volts) / span * tall;
+    for (const auto& phase : document_.plan().phases)
+        words << words_of(phase.name) << raw(phase.duration) << (phase.id == document_.conditions().phase);
+    if (const auto* at = cursor_point()) {
+        picture.pixels << raw(at->time) / end * wide;
+        words << words_at(*at);
+    }
+    return picture;
+}
+
+bool PowerStation::Picture::looks_like(const Picture& other) const {
+    return words == other.words && std::equal(pixels.begin(), pixels.end(), other.pixels.begin(), other.pixels.end(),
+                                              [](double a, double b) { return std::abs(a - b) < 0.5; });
 }
 
 void PowerStation::draw_mission() {
     const auto& t = theme();
     const auto& m = document_.study().mission;
     const auto& phases = document_.plan().phases;
+    if (!isVisible() || pages_->currentIndex() != 0) return drawn_.words.clear();
+    auto picture = picture_of_day();
+    if (picture.looks_like(drawn_)) return;
+    drawn_ = std::move(picture);
     chart_->clearItems();
     chart_->clearGraphs();
-    if (!isVisible() || pages_->currentIndex() != 0) return;
     dress(*chart_);
     chart_->setVisible(!m.points.empty());
     if (m.points.empty()) return;

@@ -34,6 +34,14 @@ class PowerStation : public QWidget {
   private:
     void draw_mission();
     void draw_cursor();
+    const MissionPoint* cursor_point() const;
+    static QString words_at(const MissionPoint& at);
+    struct Picture {
+        QByteArray words;
+        QVector<double> pixels;
+        bool looks_like(const Picture& other) const;
+    };
+    Picture picture_of_day() const;
     void go_to_moment(double x);
     Document& document_;
     FlowMap* map_;
@@ -43,7 +51,8 @@ class PowerStation : public QWidget {
     SearchView* found_;
     SchoolsView* disagree_;
     Toggle *compare_, *schools_, *search_;
-    Second moment_{};  ///< last pointed at
+    Second moment_{};    ///< last pointed at
+    Picture drawn_;    ///< of the day, as the chart shows it
 };
 
 }  // namespace sangre::app

@@ -138,7 +138,6 @@ bool FindingsBar::findings_fit(double left, double figures_width) const {
 }
 
 void FindingsBar::paint(QPainter& p) {
-    p.fillRect(rect(), theme().card);
     p.setPen(theme().line);
     p.drawLine(0, 0, width(), 0);
     const double left = paint_counts(p) + u(4);

@@ -22,6 +22,7 @@ class FindingsBar : public Canvas {
 
   protected:
     void paint(QPainter& p) override;
+    QColor ground() const override { return theme().card; }
 
   private:
     double paint_counts(QPainter& p);

@@ -27,6 +27,7 @@ QString StationBar::station_name(Station s) {
 QSize StationBar::sizeHint() const { return {u(92), u(64) * station_count}; }
 
 void StationBar::set_badges(const std::array<Badge, station_count>& badges) {
+    if (badges == badges_) return;
     badges_ = badges;
     update();
 }
@@ -39,7 +40,6 @@ void StationBar::set_current(Station station) {
 
 void StationBar::paint(QPainter& p) {
     const auto& t = theme();
-    p.fillRect(rect(), t.sunken);
     for (int i = 0; i < station_count; ++i) {
         const auto station = static_cast<Station>(i);
         const QRectF area(0, u(8) + i * u(62), width(), u(56));

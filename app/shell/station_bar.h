@@ -17,6 +17,7 @@ class StationBar : public Canvas {
         int count = 0;
         bool urgent = false;
         QString tip;
+        bool operator==(const Badge&) const = default;
     };
     void set_badges(const std::array<Badge, station_count>& badges);
     void set_current(Station station);
@@ -28,6 +29,7 @@ class StationBar : public Canvas {
 
   protected:
     void paint(QPainter& p) override;
+    QColor ground() const override { return theme().sunken; }
 
   private:
     std::array<Badge, station_count> badges_;

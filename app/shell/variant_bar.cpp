@@ -23,7 +23,6 @@ void VariantBar::refresh() {
 
 void VariantBar::paint(QPainter& p) {
     const auto& t = theme();
-    p.fillRect(rect(), t.sunken);
     p.setPen(t.line);
     p.drawLine(0, height() - 1, width(), height() - 1);
     if (!document_.variant()) return;

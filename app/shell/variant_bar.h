@@ -15,6 +15,7 @@ class VariantBar : public Canvas {
 
   protected:
     void paint(QPainter& p) override;
+    QColor ground() const override { return theme().sunken; }
 
   private:
     void refresh();

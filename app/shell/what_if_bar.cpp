@@ -26,6 +26,7 @@ WhatIfBar::WhatIfBar(Document& document, QWidget* parent) : QWidget(parent), doc
     };
     plan_ = new QPushButton(this);
     plan_->setProperty("flat", true);
+    plan_->setFont(face(15, true));
     plan_->setAccessibleName(tr("Plan menu"));
     plan_->setToolTip(tr("Open, save, print, appearance (Alt+M)"));
     row->addWidget(plan_);
@@ -84,8 +85,9 @@ WhatIfBar::WhatIfBar(Document& document, QWidget* parent) : QWidget(parent), doc
         document_.set_conditions(c);
     });
     connect(&document_, &Document::changed, this, &WhatIfBar::refresh);
-    connect(&document_, &Document::file_changed, this, &WhatIfBar::refresh);
+    connect(&document_, &Document::file_changed, this, &WhatIfBar::name_plan);
     refresh();
+    name_plan();
 }
 
 void WhatIfBar::set_narrow(bool narrow) {
@@ -129,19 +131,15 @@ void WhatIfBar::refresh() {
     const auto& plan = document_.plan();
     const auto& c = document_.conditions();
     const QSignalBlocker b1(phase_), b2(charge_), b3(air_), b4(worst_);
-    const auto name = QString::fromStdString(plan.name);
-    plan_->setText(QFontMetrics(face(15, true)).elidedText(name, Qt::ElideRight, u(180)) +
-                   QStringLiteral("  ▾"));
-    plan_->setFont(face(15, true));
-    state_->setText(document_.file().isEmpty() ? tr("not saved yet")
-                    : document_.modified()     ? tr("changed")
-                                               : tr("saved"));
-    state_->setToolTip(document_.file());
-    phase_->clear();
-    for (const auto& p : plan.phases) {
-        phase_->addItem(QString::fromStdString(p.name), QString::fromStdString(p.id));
-        if (p.id == c.phase) phase_->setCurrentIndex(phase_->count() - 1);
+    std::vector<std::pair<Id, QString>> phases;
+    for (const auto& p : plan.phases) phases.emplace_back(p.id, QString::fromStdString(p.name));
+    if (phases != phases_) {
+        phase_->clear();
+        for (const auto& [id, name] : phases) phase_->addItem(name, QString::fromStdString(id));
+        phases_ = std::move(phases);
     }
+    const auto here = std::find_if(phases_.begin(), phases_.end(), [&](const auto& p) { return p.first == c.phase; });
+    if (here != phases_.end()) phase_->setCurrentIndex(static_cast<int>(here - phases_.begin()));
     phase_->setEnabled(!plan.phases.empty() && !c.worst);
     charge_->setValue(static_cast<int>(std::lround(c.charge * 100)));
     charge_->setEnabled(!c.worst);
@@ -152,9 +150,19 @@ void WhatIfBar::refresh() {
     rebuild_switches();
 }
 
+void WhatIfBar::name_plan() {
+    const auto name = QString::fromStdString(document_.plan().name);
+    plan_->setText(QFontMetrics(face(15, true)).elidedText(name, Qt::ElideRight, u(180)) +
+                   QStringLiteral("  ▾"));
+    state_->setText(document_.file().isEmpty() ? tr("not saved yet")
+                    : document_.modified()     ? tr("changed")
+                                               : tr("saved"));
+    state_->setToolTip(document_.file());
+}
+
 void WhatIfBar::rebuild_switches() {
     const auto& plan = document_.plan();
-    const auto open = demand_for(plan, document_.conditions()).open;
+    const auto& open = document_.study().open;
     std::vector<std::pair<Id, QString>> wanted;
     std::vector<bool> closed;
     for (size_t f = 0; f < plan.feeds.size(); ++f)

@@ -27,6 +27,7 @@ class WhatIfBar : public QWidget {
 
   private:
     void refresh();
+    void name_plan();
     void rebuild_switches();
     void take_air();
     void switch_menu();
@@ -35,6 +36,7 @@ class WhatIfBar : public QWidget {
     QPushButton* plan_;
     QLabel *state_, *charge_text_;
     QComboBox* phase_;
+    std::vector<std::pair<Id, QString>> phases_;  ///< that the box lists
     QSlider* charge_;
     QLineEdit* air_;
     QHBoxLayout* switches_;

@@ -52,6 +52,17 @@ QString kept_together(QString words) {
 
 double padding(bool boxed) { return boxed ? u(7) : 0; }
 
+void break_lines(QTextLayout& layout, double width) {
+    double y = 0;
+    layout.beginLayout();
+    for (auto line = layout.createLine(); line.isValid(); line = layout.createLine()) {
+        line.setLineWidth(width);
+        line.setPosition({0, y});
+        y += line.height();
+    }
+    layout.endLayout();
+}
+
 /// Of the part of a school's box that follows it in the whole plan.
 double everywhere_width() { return u(38); }
 
@@ -61,16 +72,23 @@ WhyPage::WhyPage(Document& document, QWidget* parent) : Canvas(tr("Why"), parent
 
 void WhyPage::add(Kind kind, const QString& words, const QColor& colour, const QFont& f, double before,
                   size_t school) {
-    auto layout = std::make_shared<QTextLayout>(kept_together(words), f);
-    QTextOption option;
-    option.setWrapMode(QTextOption::WordWrap);
-    layout->setTextOption(option);
-    layout->setCacheEnabled(true);
-    blocks_.push_back({kind, std::move(layout), colour, {}, school});
+    const auto text = kept_together(words);
+    const auto at = blocks_.size();
+    if (at < shown_.size() && shown_[at].layout->text() == text && shown_[at].layout->font() == f) {
+        blocks_.push_back({kind, shown_[at].layout, colour, {}, school, shown_[at].laid_width});
+    } else {
+        auto layout = std::make_shared<QTextLayout>(text, f);
+        QTextOption option;
+        option.setWrapMode(QTextOption::WordWrap);
+        layout->setTextOption(option);
+        layout->setCacheEnabled(true);
+        blocks_.push_back({kind, std::move(layout), colour, {}, school, 0});
+    }
     before_.push_back(before);
 }
 
 void WhyPage::show_why(const Why& why) {
+    shown_ = std::move(blocks_);
     blocks_.clear(), before_.clear();
     schools_ = why.schools;
     const auto& t = theme();
@@ -120,15 +138,10 @@ void WhyPage::lay_out() {
         const double inset = padding(b.kind == Kind::school || b.kind == Kind::caution);
         y += before_[i];
         const double aside = b.kind == Kind::school && schools_[b.school].everywhere ? everywhere_width() : 0;
-        double text_height = 0;
-        b.layout->beginLayout();
-        for (auto line = b.layout->createLine(); line.isValid(); line = b.layout->createLine()) {
-            line.setLineWidth(std::max(width - 2 * inset - aside, 20.0));
-            line.setPosition({0, text_height});
-            text_height += line.height();
-        }
-        b.layout->endLayout();
-        b.area = QRectF(left, y, width, text_height + 2 * inset);
+        const double wide = std::max(width - 2 * inset - aside, 20.0);
+        if (b.laid_width != wide) break_lines(*b.layout, wide);
+        b.laid_width = wide;
+        b.area = QRectF(left, y, width, b.layout->boundingRect().height() + 2 * inset);
         y = b.area.bottom();
     }
     height_ = y + u(12);
@@ -148,31 +161,44 @@ void WhyPage::resizeEvent(QResizeEvent* e) {
 }
 
 void WhyPage::paint(QPainter& p) {
-    const auto& t = theme();
-    p.fillRect(rect(), t.card);
-    for (const auto& b : blocks_) {
-        const bool boxed = b.kind == Kind::school || b.kind == Kind::caution;
+    for (size_t i = 0; i < blocks_.size(); ++i) {
+        const auto& b = blocks_[i];
         if (b.kind == Kind::school) {
             const auto& s = schools_[b.school];
-            const auto key = QStringLiteral("school %1").arg(b.school);
-            p.setPen(QPen(hovered() == key && s.follow ? t.accent : s.followed ? t.accent : t.line, 1));
-            p.setBrush(s.followed ? t.accent_soft : t.paper);
-            p.drawRoundedRect(b.area.adjusted(0.5, 0.5, -0.5, -0.5), 6, 6);
-            Spot spot{b.area, key, said(s.purpose), {}, {}};
+            Spot spot{b.area, QStringLiteral("school %1").arg(b.school), said(s.purpose), {}, {}};
             if (s.follow)
                 spot.activate = [this, s] { document_.apply(s.follow, tr("Follow “%1”").arg(said(s.name))); };
             else
                 spot.cursor = Qt::ArrowCursor;
             add_spot(spot);
-            if (s.everywhere) paint_everywhere(p, b);
-        } else if (b.kind == Kind::caution) {
-            p.setPen(QPen(t.heat_soft, 1));
-            p.setBrush(t.paper);
-            p.drawRoundedRect(b.area.adjusted(0.5, 0.5, -0.5, -0.5), 6, 6);
         }
-        p.setPen(b.colour);
-        b.layout->draw(&p, b.area.topLeft() + QPointF(padding(boxed), padding(boxed)));
+        paint_block(p, i);
+        if (b.kind == Kind::school && schools_[b.school].everywhere) paint_everywhere(p, b);
     }
+}
+
+void WhyPage::paint_block(QPainter& p, size_t block) {
+    const auto& t = theme();
+    const auto& b = blocks_[block];
+    const bool boxed = b.kind == Kind::school || b.kind == Kind::caution;
+    QColor edge = t.heat_soft, ground = t.paper;
+    if (b.kind == Kind::school) {
+        const auto& s = schools_[b.school];
+        const bool pointed_at = s.follow && hovered() == QStringLiteral("school %1").arg(b.school);
+        edge = s.followed || pointed_at ? t.accent : t.line;
+        ground = s.followed ? t.accent_soft : t.paper;
+    }
+    const auto shows = QStringList{b.layout->text(), b.layout->font().key(), b.colour.name(), edge.name(),
+                                   ground.name(), boxed ? QStringLiteral("boxed") : QString()};
+    stamp(p, b.area, QString::number(block), shows.join('\n'), [&](QPainter& to) {
+        if (boxed) {
+            to.setPen(QPen(edge, 1));
+            to.setBrush(ground);
+            to.drawRoundedRect(b.area.adjusted(0.5, 0.5, -0.5, -0.5), 6, 6);
+        }
+        to.setPen(b.colour);
+        b.layout->draw(&to, b.area.topLeft() + QPointF(padding(boxed), padding(boxed)));
+    });
 }
 
 void WhyPage::paint_everywhere(QPainter& p, const Block& b) {

@@ -20,6 +20,7 @@ class WhyPage : public Canvas {
 
   protected:
     void paint(QPainter& p) override;
+    QColor ground() const override { return theme().card; }
     void resizeEvent(QResizeEvent* e) override;
     void keyPressEvent(QKeyEvent* e) override;
     void contextMenuEvent(QContextMenuEvent* e) override;
@@ -32,15 +33,18 @@ class WhyPage : public Canvas {
         QColor colour;
         QRectF area;
         size_t school = 0;
+        double laid_width = 0;  ///< that its lines were broken for
     };
     void add(Kind kind, const QString& words, const QColor& colour, const QFont& f, double before,
              size_t school = 0);
     void lay_out();
+    void paint_block(QPainter& p, size_t block);
     void paint_everywhere(QPainter& p, const Block& b);
     void copy() const;
     Document& document_;
     std::vector<School> schools_;
     std::vector<Block> blocks_;
+    std::vector<Block> shown_;  ///< of the reason before this one: what reads the same is not set anew
     std::vector<double> before_;  ///< by block, the gap above it
     double height_ = 0;
 };

@@ -49,7 +49,9 @@ void Window::name_file() {
     setWindowTitle(tr("%1%2 — Sangre")
                        .arg(QString::fromStdString(document_.plan().name),
                             document_.modified() ? QStringLiteral(" •") : QString()));
-    if (!document_.file().isEmpty()) remember(document_.file());
+    if (document_.file() == remembered_) return;
+    remembered_ = document_.file();
+    if (!remembered_.isEmpty()) remember(remembered_);
 }
 
 void Window::lay_out() {

@@ -70,6 +70,7 @@ class Window : public QMainWindow {
     void export_diagram();
     void export_labels();
     void save();
+    QString remembered_;  ///< the file last put among the recent ones
     void remember(const QString& file);
     void rename_plan();
     Document& document_;

@@ -4,6 +4,7 @@
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QPdfWriter>
+#include <QScrollArea>
 #include <QStaticText>
 #include <QSvgGenerator>
 #include <QToolTip>
@@ -27,21 +28,35 @@ QStaticText typeset(const QString& words, const QFont& f) {
     return set;
 }
 
+/// Words cut with an ellipsis, found once for each width.
+QString shortened(const QString& words, const QFont& f, double width) {
+    static QHash<std::pair<std::pair<QString, QFont>, int>, QString> known;
+    if (known.size() > 2000) known.clear();
+    auto& cut = known[{{words, f}, static_cast<int>(width)}];
+    if (cut.isNull()) cut = QFontMetricsF(f).elidedText(words, Qt::ElideRight, width);
+    return cut;
+}
+
 }  // namespace
 
 Canvas::Canvas(const QString& accessible_name, QWidget* parent) : QWidget(parent) {
     setAccessibleName(accessible_name);
+    setAttribute(Qt::WA_OpaquePaintEvent);
     setMouseTracking(true);
     setFocusPolicy(Qt::StrongFocus);
 }
 
-void Canvas::paintEvent(QPaintEvent*) {
+void Canvas::paintEvent(QPaintEvent* e) {
     spots_.clear();
+    ++painting_;
+    exposed_ = e->region();
     QPainter p(this);
+    p.fillRect(e->rect(), ground());
     p.setRenderHint(QPainter::Antialiasing);
     p.scale(zoom_, zoom_);
     paint(p);
     p.resetTransform();
+    drop_old_stamps();
     for (auto& s : spots_) s.area = QRectF(s.area.topLeft() * zoom_, s.area.size() * zoom_);
     if (!hasFocus() || focused_.isEmpty()) return;
     for (const auto& s : spots_)
@@ -52,16 +67,52 @@ void Canvas::paintEvent(QPaintEvent*) {
         }
 }
 
+void Canvas::stamp(QPainter& p, const QRectF& area, const QString& key, const QString& shows,
+                   const std::function<void(QPainter&)>& draw, const QColor& on) {
+    if (direct_) return draw(p);
+    if (!exposed(area)) return;
+    const double bleed = on.alpha() ? 0 : 2;  // edges may reach over the area
+    const auto map = p.transform();
+    const auto on_screen = map.mapRect(area.adjusted(-bleed, -bleed, bleed, bleed));
+    const auto pixels = on_screen.toAlignedRect();
+    const QRectF frame(on_screen.topLeft() - pixels.topLeft(), on_screen.size());
+    const double fine = devicePixelRatioF();
+    auto& known = stamps_[key];
+    known.used = painting_;
+    if (known.shows != shows || known.frame != frame || known.picture.size() != pixels.size() * fine) {
+        known.shows = shows, known.frame = frame;
+        if (known.picture.size() != pixels.size() * fine) known.picture = QPixmap(pixels.size() * fine);
+        known.picture.setDevicePixelRatio(fine);
+        known.picture.fill(on);
+        QPainter into(&known.picture);
+        into.setRenderHints(p.renderHints());
+        into.setTransform(map * QTransform::fromTranslate(-pixels.left(), -pixels.top()));
+        draw(into);
+    }
+    p.resetTransform();
+    p.drawPixmap(pixels.topLeft(), known.picture);
+    p.setTransform(map);
+}
+
+/// Those that the last few paintings had no use for.
+void Canvas::drop_old_stamps() {
+    constexpr int kept_for = 8;
+    for (auto s = stamps_.begin(); s != stamps_.end();)
+        s = painting_ - s->used > kept_for ? stamps_.erase(s) : std::next(s);
+}
+
 QString Canvas::export_picture(const QString& file) {
     const auto draw = [&](QPaintDevice& device, double scale) {
         QPainter p;
         if (!p.begin(&device)) return false;
         p.setRenderHint(QPainter::Antialiasing);
         p.scale(scale, scale);
-        p.fillRect(rect(), theme().paper);
+        p.fillRect(rect(), ground());
         spots_.clear();
         p.scale(zoom_, zoom_);
+        direct_ = true;
         paint(p);
+        direct_ = false;
         return p.end();
     };
     bool done = false;
@@ -122,7 +173,7 @@ void Canvas::text(QPainter& p, const QRectF& area, const QString& words, const Q
     auto set = typeset(words, f);
     auto size = set.size();
     if (size.width() > area.width() + 1) {
-        set = typeset(QFontMetricsF(f).elidedText(words, Qt::ElideRight, area.width() + 1), f);
+        set = typeset(shortened(words, f, area.width() + 1), f);
         size = set.size();
     }
     const double spare_x = area.width() - size.width(), spare_y = area.height() - size.height();
@@ -185,7 +236,18 @@ void Canvas::walk(int by) {
                                   : static_cast<int>(at - keys.begin()) + by;
     index = std::clamp(index, 0, static_cast<int>(keys.size()) - 1);
     focused_ = keys[static_cast<size_t>(index)];
+    reveal(focused_);
     update();
+}
+
+/// Scrolls what holds this drawing until that spot is in view.
+void Canvas::reveal(const QString& key) {
+    QWidget* inside = parentWidget();
+    auto* view = inside ? qobject_cast<QScrollArea*>(inside->parentWidget()) : nullptr;
+    const auto spot = std::find_if(spots_.begin(), spots_.end(), [&](const auto& s) { return s.key == key; });
+    if (!view || spot == spots_.end()) return;
+    const auto at = spot->area.toRect();
+    view->ensureVisible(at.center().x(), at.center().y(), 0, std::min(at.height() / 2 + u(8), view->height() / 2));
 }
 
 void Canvas::keyPressEvent(QKeyEvent* e) {
@@ -229,8 +291,8 @@ bool Canvas::event(QEvent* e) {
     if (e->type() == QEvent::ToolTip) {
         const auto* help = static_cast<QHelpEvent*>(e);
         const auto* s = spot_at(help->pos());
-        if (s && !s->tip.isEmpty())
-            QToolTip::showText(help->globalPos(), s->tip, this, s->area.toRect());
+        if (const auto words = s ? s->tip.words() : QString(); !words.isEmpty())
+            QToolTip::showText(help->globalPos(), words, this, s->area.toRect());
         else
             QToolTip::hideText();
         return true;

@@ -1,9 +1,11 @@
 #pragma once
 // A drawing that computes: painted by its owner, with spots that can be hovered, clicked and walked by
 // keyboard, and numbers that are edit fields where they stand.
+#include <QHash>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPainter>
+#include <QPixmap>
 #include <QWidget>
 #include <functional>
 
@@ -12,11 +14,25 @@
 
 namespace sangre::app {
 
+/// What is said of a place when the pointer rests there: words, or what makes them once they are asked for.
+class Tip {
+  public:
+    Tip(const QString& words = {}) : words_(words) {}  // NOLINT: a string is a tip
+    template <class Make>
+        requires std::is_invocable_r_v<QString, Make>
+    Tip(Make make) : make_(std::move(make)) {}  // NOLINT: so is what makes one
+    QString words() const { return make_ ? make_() : words_; }
+
+  private:
+    QString words_;
+    std::function<QString()> make_;
+};
+
 /// A place in a drawing that answers.
 struct Spot {
     QRectF area;
     QString key;  ///< stable: keeps keyboard focus across repaints
-    QString tip;
+    Tip tip;
     std::function<void()> activate;   ///< click, Enter or Space
     std::function<void()> secondary;  ///< right click, or the Menu key
     Qt::CursorShape cursor = Qt::PointingHandCursor;
@@ -52,6 +68,8 @@ class Canvas : public QWidget {
   protected:
     /// In units of the drawing: what the widget measures, over the zoom.
     virtual void paint(QPainter& p) = 0;
+    /// What it is drawn on: covers the whole widget, so that nothing behind it needs painting.
+    virtual QColor ground() const { return theme().paper; }
     double paint_width() const { return width() / zoom_; }
     double paint_height() const { return height() / zoom_; }
     QPointF in_drawing(QPointF at) const { return at / zoom_; }
@@ -65,6 +83,15 @@ class Canvas : public QWidget {
                           const QFont& f);
     static double text_width(const QString& words, const QFont& f);
     static void card(QPainter& p, const QRectF& area, bool selected = false, const QColor& edge = QColor());
+    /// Whether any of that area is to be painted now: what is scrolled away needs its spots only.
+    bool exposed(const QRectF& area) const {
+        return direct_ || exposed_.intersects(QRectF(area.topLeft() * zoom_, area.size() * zoom_).toAlignedRect());
+    }
+    /// Paints `area` by `draw`, or by the picture of it that `draw` made before, for as long as what it shows is
+    /// the same: `shows` holds every word and every choice of colour, the theme apart. Nothing behind it shows
+    /// where it has a ground.
+    void stamp(QPainter& p, const QRectF& area, const QString& key, const QString& shows,
+               const std::function<void(QPainter&)>& draw, const QColor& on = Qt::transparent);
 
     void paintEvent(QPaintEvent*) override;
     void mouseMoveEvent(QMouseEvent* e) override;
@@ -76,9 +103,21 @@ class Canvas : public QWidget {
     QString hovered() const { return hovered_; }
 
   private:
+    struct Stamp {
+        QPixmap picture;
+        QString shows;
+        QRectF frame;  ///< on the screen, from the pixel it starts in
+        int used = 0;  ///< the last painting that it served
+    };
     void walk(int by);
+    void reveal(const QString& key);
     void commit_editor();
+    void drop_old_stamps();
     std::vector<Spot> spots_;
+    QHash<QString, Stamp> stamps_;
+    int painting_ = 0;
+    QRegion exposed_;
+    bool direct_ = false;  ///< into a file: nothing is left out, nothing from a stamp
     QString hovered_, focused_;
     double zoom_ = 1;
     QLineEdit* editor_ = nullptr;

@@ -202,7 +202,7 @@ void StripView::paint_symbol(QPainter& p, const StripItem& item, QPointF on, QPo
             p.drawLine(QPointF(box.left(), on.y()), QPointF(box.right(), on.y()));
             break;
         case DeviceKind::power_switch: {
-            const bool open = demand_for(document_.plan(), document_.conditions()).open[*feed_];
+            const bool open = document_.study().open[*feed_];
             p.setPen(Qt::NoPen);
             p.drawRect(box);
             p.setPen(QPen(t.ink, 2));

@@ -218,15 +218,19 @@ JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const Jo
     return w;
 }
 
+JointWires wires_of(const Plan& plan, const Catalogue& catalogue, const Feed& feed, bool at_source) {
+    JointWires wires{find(catalogue.wires, feed.wire), feed.conductors, nullptr};
+    if (const auto* load = at_source ? nullptr : by_id(plan.loads, feed.to))
+        wires.other = find(catalogue.wires, load->lead);
+    return wires;
+}
+
 std::optional<JointWork> feed_joint(const Plan& plan, const Catalogue& catalogue, size_t feed,
                                     bool at_source) {
     const auto& f = plan.feeds[feed];
     const auto* kind = find(catalogue.joints, at_source ? f.joint_from : f.joint_to);
-    const auto* wire = find(catalogue.wires, f.wire);
-    if (!kind || !wire) return {};
-    JointWires wires{wire, f.conductors, nullptr};
-    if (const auto* load = at_source ? nullptr : by_id(plan.loads, f.to))
-        wires.other = find(catalogue.wires, load->lead);
+    const auto wires = wires_of(plan, catalogue, f, at_source);
+    if (!kind || !wires.wire) return {};
     return work_joint(catalogue, *kind, wires, plan.practices.insulation, plan.practices.tubes_at_hand);
 }
 

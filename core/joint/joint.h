@@ -1,5 +1,6 @@
 #pragma once
 // A joint to make: strip, overlap, the tube that covers it, where that tube waits, heat and tug.
+#include <compare>
 #include <optional>
 
 #include "catalogue/catalogue.h"
@@ -13,6 +14,7 @@ struct JointWires {
     const WireType* wire = nullptr;
     int conductors = 1;               ///< of that wire in parallel, joined together
     const WireType* other = nullptr;  ///< at the far side, where it is another wire
+    auto operator<=>(const JointWires&) const = default;
 };
 
 struct JointWork {
@@ -49,6 +51,9 @@ std::string covering_action(InsulationSchool school);
 /// Works a joint of this kind on these wires out; the wire must not be null.
 JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const JointWires& wires,
                      InsulationSchool school, const std::vector<Id>& tubes_at_hand = {});
+
+/// What meets at one end of a feed; its wire is null where none is chosen.
+JointWires wires_of(const Plan& plan, const Catalogue& catalogue, const Feed& feed, bool at_source);
 
 /// The joint at one end of a feed: its conductors, against the load's own lead where it has one. Nothing
 /// where no joint or no wire is chosen.

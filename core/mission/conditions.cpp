@@ -48,6 +48,10 @@ Demand demand_in_phase(const Plan& plan, const PlanIndex& index, const Phase& ph
 }
 
 Demand demand_for(const Plan& plan, const Conditions& conditions) {
+    return demand_for(plan, PlanIndex(plan), conditions);
+}
+
+Demand demand_for(const Plan& plan, const PlanIndex& index, const Conditions& conditions) {
     Demand d;
     const auto* phase = phase_of(plan, conditions);
     if (conditions.worst || !phase) {
@@ -59,7 +63,7 @@ Demand demand_for(const Plan& plan, const Conditions& conditions) {
             if (ever) d.states[i] = conditions.worst ? LoadState::peak : LoadState::typical;
         }
     } else
-        d = demand_in_phase(plan, *phase, false);
+        d = demand_in_phase(plan, index, *phase, false);
     d.charge = conditions.worst ? nearly_empty : std::clamp(conditions.charge, 0.0, 1.0);
     d.air = conditions.worst ? plan.coldest_air : conditions.air;
     for (size_t f = 0; f < plan.feeds.size(); ++f)

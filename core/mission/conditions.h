@@ -29,6 +29,7 @@ const Phase* phase_of(const Plan& plan, const Conditions& conditions);
 
 /// What the conditions ask of the network.
 Demand demand_for(const Plan& plan, const Conditions& conditions);
+Demand demand_for(const Plan& plan, const PlanIndex& index, const Conditions& conditions);
 
 /// The demand of one phase as painted, or with all that works (not what idles) at its peak together.
 Demand demand_in_phase(const Plan& plan, const Phase& phase, bool all_peak);

@@ -308,6 +308,7 @@ Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver&
         std::any_of(packs.begin(), packs.end(), [](const auto& p) { return p.amp_hours <= 0; }))
         return m;
     std::vector<PhaseDraw> draws;
+    draws.reserve(plan.phases.size());
     for (const auto& phase : plan.phases) draws.emplace_back(plan, solver, groups, phase, air);
 
     m.phases.resize(plan.phases.size());

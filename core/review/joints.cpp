@@ -78,9 +78,22 @@ void list_places(const Context& c, const std::vector<JointPlace>& places, Why& w
 
 void bare(const Context& c, std::vector<Finding>& out) {
     std::map<const TubeSize*, std::vector<JointPlace>> by_tube;
-    each_joint(c, [&](size_t f, bool source, const JointKind*) {
-        if (const auto work = feed_joint(c.plan, c.catalogue, f, source); work && work->tube_missing)
-            by_tube[work->to_buy].push_back({f, source});
+    struct Cover {
+        bool missing = false;
+        const TubeSize* to_buy = nullptr;
+    };
+    // Most joints of a plan are alike: each sort is worked out once.
+    std::map<std::pair<const JointKind*, JointWires>, Cover> known;
+    each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
+        const auto wires = wires_of(c.plan, c.catalogue, c.plan.feeds[f], source);
+        if (!kind || !wires.wire) return;
+        const auto [at, fresh] = known.try_emplace({kind, wires});
+        if (fresh) {
+            const auto& practices = c.plan.practices;
+            const auto work = work_joint(c.catalogue, *kind, wires, practices.insulation, practices.tubes_at_hand);
+            at->second = {work.tube_missing, work.to_buy};
+        }
+        if (at->second.missing) by_tube[at->second.to_buy].push_back({f, source});
     });
     for (const auto& [tube, places] : by_tube) {
         const bool one = places.size() == 1;

@@ -64,7 +64,7 @@ class TestWalks : public QObject {
             if (reachable > 1) QVERIFY2(walked.size() > 1, canvas->metaObject()->className());
             for (const auto& s : canvas->spots())
                 if (s.activate)
-                    QVERIFY2(!s.tip.isEmpty() || !s.key.isEmpty(), canvas->metaObject()->className());
+                    QVERIFY2(!s.tip.words().isEmpty() || !s.key.isEmpty(), canvas->metaObject()->className());
         }
     }
   private slots:
