@@ -8,7 +8,7 @@
 #include <QTest>
 
 #include "battery/pack.h"
-#include "fixtures.h"
+#include "desk.h"
 #include "power/power_station.h"
 #include "shell/badges.h"
 #include "shell/variant_bar.h"
@@ -16,28 +16,13 @@
 
 using namespace sangre;
 using namespace sangre::app;
+using sangre::test::Desk;
 
 namespace {
 
-struct Evening {
-    QTemporaryDir folder;
-    Document document{std::make_shared<const Catalogue>(test::parts()), folder.filePath("recovery")};
-    Window window{document};
+struct Evening : Desk {
     Evening() {
-        document.open(QString::fromStdString(test::demo_file()));
-        window.resize(1280, 800);
-        window.show();
         window.go(Station::power);
-        settle();
-    }
-    static void settle() {
-        for (int i = 0; i < 5; ++i) QApplication::processEvents();
-    }
-    void click(Canvas* canvas, const QString& key) {
-        canvas->repaint();
-        const auto at = canvas->spot_centre(key);
-        QVERIFY2(!at.isNull(), qPrintable("no spot " + key));
-        QTest::mouseClick(canvas, Qt::LeftButton, {}, at);
         settle();
     }
     BatteryView* compared() {

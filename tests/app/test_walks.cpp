@@ -8,7 +8,7 @@
 
 #include "bench/bench_station.h"
 #include "build/build_station.h"
-#include "fixtures.h"
+#include "desk.h"
 #include "loads/loads_station.h"
 #include "log/log_station.h"
 #include "power/power_station.h"
@@ -18,32 +18,7 @@
 
 using namespace sangre;
 using namespace sangre::app;
-
-namespace {
-
-struct Desk {
-    QTemporaryDir folder;
-    Document document{std::make_shared<const Catalogue>(test::parts()), folder.filePath("recovery")};
-    Window window{document};
-    explicit Desk(const QString& file = QString::fromStdString(test::demo_file())) {
-        document.open(file);
-        window.resize(1280, 800);
-        window.show();
-        settle();
-    }
-    static void settle() {
-        for (int i = 0; i < 4; ++i) QApplication::processEvents();
-    }
-    /// Every drawing of the station that is open.
-    QList<Canvas*> canvases() {
-        QList<Canvas*> all;
-        for (auto* c : window.findChildren<Canvas*>())
-            if (c->isVisible()) all << c;
-        return all;
-    }
-};
-
-}  // namespace
+using sangre::test::Desk;
 
 class TestWalks : public QObject {
     Q_OBJECT

@@ -8,7 +8,7 @@
 
 #include "bench/bench_station.h"
 #include "build/build_station.h"
-#include "fixtures.h"
+#include "desk.h"
 #include "loads/loads_station.h"
 #include "log/log_station.h"
 #include "power/power_station.h"
@@ -18,40 +18,7 @@
 
 using namespace sangre;
 using namespace sangre::app;
-
-namespace {
-
-struct Bench {
-    QTemporaryDir folder;
-    Document document{std::make_shared<const Catalogue>(test::parts()), folder.filePath("recovery")};
-    Window window{document};
-    explicit Bench(bool with_demo = true) {
-        if (with_demo) document.open(QString::fromStdString(test::demo_file()));
-        window.resize(1280, 800);
-        window.show();
-        QApplication::setActiveWindow(&window);  // no window manager does under a virtual display
-        (void)QTest::qWaitForWindowExposed(&window);  // what is not exposed paints nothing, and has no spots
-        settle();
-    }
-    void settle() {
-        for (int i = 0; i < 5; ++i) QApplication::processEvents();
-    }
-    void click(Canvas* canvas, const QString& key, Qt::MouseButton button = Qt::LeftButton) {
-        canvas->repaint();
-        const auto at = canvas->spot_centre(key);
-        QVERIFY2(!at.isNull(), qPrintable("no spot " + key));
-        QTest::mouseClick(canvas, button, {}, at);
-        settle();
-    }
-    void type_into_editor(Canvas* canvas, const QString& text) {
-        QVERIFY(canvas->editor());
-        canvas->editor()->setText(text);
-        QTest::keyClick(canvas->editor(), Qt::Key_Return);
-        settle();
-    }
-};
-
-}  // namespace
+using sangre::test::Desk;
 
 class TestWindow : public QObject {
     Q_OBJECT
@@ -62,7 +29,7 @@ class TestWindow : public QObject {
 
     // Open, edit, propose, mend, tick, record, save, reopen: all through the widgets.
     void evening() {
-        Bench b;
+        Desk b;
         auto& w = b.window;
         QVERIFY(w.windowTitle().contains("Orchard frost rover"));
         QTest::keyClick(&w, Qt::Key_1, Qt::AltModifier);
@@ -108,14 +75,14 @@ class TestWindow : public QObject {
         QVERIFY(b.document.save_as(file));
         const auto saved = b.document.plan();
         w.close();
-        Bench next(false);
+        Desk next{Plan{}};
         QVERIFY(next.document.open(file));
         QVERIFY(next.document.plan() == saved);
         QVERIFY(next.window.grab().width() >= 1200);
     }
 
     void every_station_is_alive_and_painted() {
-        Bench b;
+        Desk b;
         for (int i = 0; i < station_count; ++i) {
             b.window.go(static_cast<Station>(i));
             b.settle();
@@ -133,7 +100,7 @@ class TestWindow : public QObject {
     }
     void nothing_is_wider_than_the_window() {
         QFETCH(double, scale);
-        Bench b;
+        Desk b;
         b.window.restyle(Appearance::dark, scale);
         b.settle();
         QVERIFY2(b.window.minimumSizeHint().width() <= 1280,
@@ -142,7 +109,7 @@ class TestWindow : public QObject {
     }
 
     void a_load_is_edited_where_it_stands() {
-        Bench b;
+        Desk b;
         auto* list = b.window.loads()->list();
         b.click(list, "load:load-fog-pump");
         QCOMPARE(b.document.selection(), Id("load-fog-pump"));
@@ -161,7 +128,7 @@ class TestWindow : public QObject {
         QVERIFY(by_id(b.document.plan().loads, Id("load-fog-pump")));
     }
     void what_is_not_understood_is_marked() {
-        Bench b(false);
+        Desk b{Plan{}};
         auto* entry = b.window.loads()->entry();
         QTest::keyClicks(entry, "Pump 12V 1A blue");
         QVERIFY(b.window.loads()->echo()->text().contains("<u>blue</u>"));
@@ -170,7 +137,7 @@ class TestWindow : public QObject {
         QVERIFY(b.document.plan().loads.empty());
     }
     void a_spreadsheet_is_pasted_and_copied() {
-        Bench b(false);
+        Desk b{Plan{}};
         QApplication::clipboard()->setText("Pump\t12 V\t3 A\nLamp\t12 V\t1 A\n");
         QTest::keyClick(b.window.loads()->entry(), Qt::Key_V, Qt::ControlModifier);
         QCOMPARE(b.document.plan().loads.size(), size_t{2});
@@ -181,7 +148,7 @@ class TestWindow : public QObject {
         QVERIFY(!b.document.plan().feeds.empty());
     }
     void a_typical_load_is_taken_and_then_measured() {
-        Bench b(false);
+        Desk b{Plan{}};
         auto* loads = b.window.loads();
         emit loads->ready_button()->menu()->aboutToShow();
         QVERIFY(loads->ready_button()->menu()->actions().size() >= 6);
@@ -211,7 +178,7 @@ class TestWindow : public QObject {
         QVERIFY(b.document.plan().loads[0].assumed);
     }
     void the_day_is_gone_through_more_than_once() {
-        Bench b;
+        Desk b;
         auto* button = b.window.loads()->repeats_button();
         QCOMPARE(button->text(), QStringLiteral("once a day"));
         const auto once = b.document.study().mission.day_energy;
@@ -224,7 +191,7 @@ class TestWindow : public QObject {
         QCOMPARE(set_repeats(b.document.plan(), -4).repeats_per_day, 1);
     }
     void the_day_is_painted_and_dragged() {
-        Bench b;
+        Desk b;
         auto* day = b.window.loads()->mission();
         const auto state = [&] { return state_in(b.document.plan().phases[1], b.document.plan().loads[4]); };
         QCOMPARE(state(), LoadState::off);
@@ -261,7 +228,7 @@ class TestWindow : public QObject {
         QVERIFY(b.document.plan().phases[2].duration > before);
     }
     void the_flow_map_selects_sets_and_reroutes() {
-        Bench b;
+        Desk b;
         b.window.go(Station::power);
         b.settle();
         auto* map = b.window.power()->map();
@@ -279,7 +246,7 @@ class TestWindow : public QObject {
         QCOMPARE(b.document.selection(), Id("battery"));
     }
     void the_flow_map_is_exported() {
-        Bench b;
+        Desk b;
         b.window.go(Station::power);
         b.settle();
         auto* map = b.window.power()->map();
@@ -304,7 +271,7 @@ class TestWindow : public QObject {
     }
     void every_demo_opens_whole() {
         QFETCH(QString, file);
-        Bench b(false);
+        Desk b{Plan{}};
         QVERIFY(b.document.open(file));
         const auto s = b.document.study();
         QVERIFY(s.now.found && s.mission.lasts && !s.steps().empty() && !s.readings().empty());
@@ -327,7 +294,7 @@ class TestWindow : public QObject {
         QCOMPARE(count(b.document.study().findings, Severity::danger), size_t{0});
     }
     void the_feed_list_changes_fuse_wire_and_length() {
-        Bench b;
+        Desk b;
         b.window.go(Station::wiring);
         b.settle();
         auto* list = b.window.wiring()->list();
@@ -357,7 +324,7 @@ class TestWindow : public QObject {
         QVERIFY(b.window.wiring()->chart()->plottableCount() == 5);
     }
     void places_are_dragged_and_ways_measured() {
-        Bench b;
+        Desk b;
         b.window.go(Station::routing);
         b.settle();
         auto* map = b.window.routing()->map();
@@ -381,7 +348,7 @@ class TestWindow : public QObject {
         QCOMPARE(b.document.plan().places.back().name, std::string("Cargo hatch"));
     }
     void a_wrong_reading_stays_with_its_suspects() {
-        Bench b;
+        Desk b;
         b.window.go(Station::bench);
         b.window.bench()->go_to("plug/load-computer/running");
         QTest::keyClicks(b.window.bench()->field(), "0.3");
@@ -395,14 +362,14 @@ class TestWindow : public QObject {
         QVERIFY(b.document.plan().log.back().text.find("outside") != std::string::npos);
     }
     void notes_go_to_the_log() {
-        Bench b;
+        Desk b;
         b.window.go(Station::log);
         QTest::keyClicks(b.window.log()->note_field(), "spare fuses in the lid");
         QTest::keyClick(b.window.log()->note_field(), Qt::Key_Return);
         QCOMPARE(b.document.plan().log.back().kind, std::string("note"));
     }
     void what_if_drives_everything() {
-        Bench b;
+        Desk b;
         auto* bar = b.window.what_if();
         const auto before = b.document.study().now.batteries[0].volts;
         bar->charge_slider()->setValue(10);
@@ -416,13 +383,13 @@ class TestWindow : public QObject {
         QVERIFY(b.window.banner_words()->text().contains("Air"));
     }
     void empty_and_crowded_plans_are_shown() {
-        Bench empty(false);
+        Desk empty{Plan{}};
         for (int i = 0; i < station_count; ++i) {
             empty.window.go(static_cast<Station>(i));
             empty.settle();
             QVERIFY(!empty.window.grab().isNull());
         }
-        Bench crowded(false);
+        Desk crowded{Plan{}};
         crowded.document.apply(
             [](const Plan& p) {
                 auto next = p;
@@ -441,12 +408,12 @@ class TestWindow : public QObject {
     }
     void the_window_comes_back_where_it_was() {
         {
-            Bench b;
+            Desk b;
             b.window.go(Station::routing);
             b.window.restyle(Appearance::dark, 1.25);
             b.window.close();
         }
-        Bench again;
+        Desk again;
         QCOMPARE(again.window.station(), Station::routing);
         QCOMPARE(appearance(), Appearance::dark);
         QCOMPARE(text_scale(), 1.25);
@@ -474,7 +441,7 @@ class TestWindow : public QObject {
         set_appearance(Appearance::light);
     }
     void a_school_is_followed_from_its_reason() {
-        Evening e;
+        Desk e;
         e.document.select("feed-hub-load-work-lamp");
         auto* page = e.window.why()->page();
         QVERIFY(page->words().contains("How builders size the wire"));

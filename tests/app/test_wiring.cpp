@@ -8,30 +8,22 @@
 #include <QTest>
 #include <set>
 
-#include "fixtures.h"
+#include "desk.h"
 #include "shell/practices_menu.h"
 #include "shell/window.h"
 #include "wiring/wiring_station.h"
 
 using namespace sangre;
 using namespace sangre::app;
+using sangre::test::Desk;
 
 namespace {
 
-struct WiringEvening {
-    QTemporaryDir folder;
-    Document document{std::make_shared<const Catalogue>(test::parts()), folder.filePath("recovery")};
-    Window window{document};
+struct WiringEvening : Desk {
     WiringEvening() {
-        document.open(QString::fromStdString(test::demo_file()));
-        window.resize(1280, 800);
-        window.show();
         window.go(Station::wiring);
         document.select("feed-hub-load-work-lamp");
         settle();
-    }
-    static void settle() {
-        for (int i = 0; i < 5; ++i) QApplication::processEvents();
     }
     const Feed& lamp() { return *by_id(document.plan().feeds, "feed-hub-load-work-lamp"); }
 };

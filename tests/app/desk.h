@@ -1,0 +1,63 @@
+#pragma once
+// A window on a plan, as a builder has it before him: what the suites of the app drive.
+#include <QApplication>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include "fixtures.h"
+#include "shell/window.h"
+
+namespace sangre::test {
+
+using namespace app;
+
+struct Desk {
+    QTemporaryDir folder;
+    Document document{std::make_shared<const Catalogue>(parts()), folder.filePath("recovery")};
+    Window window{document};
+
+    /// On a file.
+    explicit Desk(const QString& file = QString::fromStdString(demo_file())) {
+        document.open(file);
+        show();
+    }
+    /// On a plan that has no file yet.
+    explicit Desk(const Plan& plan) {
+        document.apply([plan](const Plan&) { return plan; }, "Begin");
+        show();
+    }
+    static void settle() {
+        for (int i = 0; i < 5; ++i) QApplication::processEvents();
+    }
+    void click(Canvas* canvas, const QString& key, Qt::MouseButton button = Qt::LeftButton) {
+        canvas->repaint();
+        const auto at = canvas->spot_centre(key);
+        QVERIFY2(!at.isNull(), qPrintable("no spot " + key));
+        QTest::mouseClick(canvas, button, {}, at);
+        settle();
+    }
+    void type_into_editor(Canvas* canvas, const QString& text) {
+        QVERIFY(canvas->editor());
+        canvas->editor()->setText(text);
+        QTest::keyClick(canvas->editor(), Qt::Key_Return);
+        settle();
+    }
+    /// Every drawing of the station that is open.
+    QList<Canvas*> canvases() {
+        QList<Canvas*> all;
+        for (auto* c : window.findChildren<Canvas*>())
+            if (c->isVisible()) all << c;
+        return all;
+    }
+
+  private:
+    void show() {
+        window.resize(1280, 800);
+        window.show();
+        QApplication::setActiveWindow(&window);       // no window manager does under a virtual display
+        (void)QTest::qWaitForWindowExposed(&window);  // what is not exposed paints nothing, and has no spots
+        settle();
+    }
+};
+
+}  // namespace sangre::test
