@@ -49,13 +49,14 @@ void keystrokes(app::Window& window, app::Station station) {
 
 int main(int argc, char** argv) {
     const std::string what = argc > 1 ? argv[1] : "empty";
-    app::prepare_fonts();
     QTemporaryDir folder;
     auto file = folder.filePath("plan.json").toStdString();
     if (what == "demo")
         file = (data_directory() / "demos" / "orchard-frost-rover.json").string();
     else if (what != "empty" && !save_plan(bench::plan_of(static_cast<size_t>(std::stoul(what))), file))
         return 1;
+    // The anchor is a window of the library alone: its own fonts, none of what is Sangre's.
+    if (what != "empty") app::prepare_fonts();
     std::optional<app::Opening> opening;
     if (what != "empty") opening.emplace(file);
     QApplication application(argc, argv);
@@ -70,7 +71,6 @@ int main(int argc, char** argv) {
         settle();
         return 0;
     }
-    app::load_fonts();
     auto& window = opening->window(folder.filePath("recovery"));
     window.show();
     settle();
@@ -78,6 +78,11 @@ int main(int argc, char** argv) {
         keystrokes(window, std::string(argv[2]) == "power" ? app::Station::power : app::Station::loads);
         opening.reset();
         return 0;
+    }
+    if (what == "demo") {
+        // Until it is ready is what is timed, not closing it again.
+        folder.remove();
+        std::_Exit(0);
     }
     std::ifstream status("/proc/self/status");
     for (std::string line; std::getline(status, line);)

@@ -14,27 +14,20 @@ Document::Document(std::shared_ptr<const Catalogue> catalogue, QString recovery_
     autosave_.setSingleShot(true);
     autosave_.setInterval(1500);
     connect(&autosave_, &QTimer::timeout, this, &Document::write_recovery);
-    start_with(Plan{}, {});
+    start_with(std::make_shared<const Plan>(), {});
 }
 
-void Document::start_with(Plan plan, const QString& file) {
+void Document::start_with(std::shared_ptr<const Plan> plan, const QString& file, std::optional<Study> ahead) {
     file_ = file;
-    saved_ = std::make_shared<const Plan>(std::move(plan));
+    saved_ = std::move(plan);
     history_ = {{saved_, {}, 0}};
     at_ = 0;
     selection_.clear();
     shown_why_.reset();
-    Conditions c;
-    for (const auto& p : saved_->phases)
-        if (c.phase.empty() && !p.charging) c.phase = p.id;
-    // The longest working phase is what the builder thinks of as "running".
-    double longest = 0;
-    for (const auto& p : saved_->phases)
-        if (!p.charging && p.states.size() > 1 && raw(p.duration) > longest)
-            longest = raw(p.duration), c.phase = p.id;
-    study_.conditions = c;
+    const auto conditions = usual_conditions(*saved_);
+    study_ = ahead ? std::move(*ahead) : sangre::study(*saved_, *catalogue_, conditions);
     set_variant(nullptr);
-    refresh();
+    emit changed();
     emit file_changed();
     emit selection_changed();
 }
@@ -199,19 +192,24 @@ bool Document::open(const QString& file) {
         emit said(QString::fromStdString(loaded.error()), true, false);
         return false;
     }
+    open(file, sangre::study(*loaded, *catalogue_, usual_conditions(*loaded)));
+    return true;
+}
+
+void Document::open(const QString& file, Study ahead) {
     // Work on the plan that is open now is kept for it before it leaves the screen.
     write_recovery();
-    start_with(std::move(*loaded), file);
+    auto read = ahead.plan;
+    start_with(std::move(read), file, std::move(ahead));
     if (auto a = QFile::exists(variant_file()) ? load_plan(variant_file().toStdString())
                                                : tl::unexpected(std::string()))
         set_variant(std::make_shared<const Plan>(std::move(*a)));
-    if (!QFile::exists(recovery_file())) return true;
+    if (!QFile::exists(recovery_file())) return;
     auto left = load_plan(recovery_file().toStdString());
     if (left && *left != plan()) {
         apply([next = *left](const Plan&) { return next; }, tr("Recover unsaved work"));
         emit said(tr("Unsaved work from last time is back."), false, true);
     }
-    return true;
 }
 
 bool Document::save() { return !file_.isEmpty() && save_as(file_); }
@@ -237,7 +235,7 @@ bool Document::save_as(const QString& file) {
 
 void Document::new_plan() {
     write_recovery();
-    start_with(Plan{}, {});
+    start_with(std::make_shared<const Plan>(), {});
 }
 
 void Document::discard_recovered() {

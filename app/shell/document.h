@@ -24,10 +24,6 @@ class Document : public QObject {
     const QString& file() const { return file_; }
     bool modified() const { return plan() != *saved_; }
 
-    /// A study of the plan about to be opened, made elsewhere meanwhile: the first one takes over what it
-    /// can.
-    void expect(Study ahead) { study_ = std::move(ahead); }
-
     void apply(const Edit& edit, const QString& what);
     /// One of a row of edits that a drag makes: it takes the place of the one before it of the same gesture, so that the row is
     /// undone at once.
@@ -66,6 +62,8 @@ class Document : public QObject {
     /// Opens a plan file; unsaved work that was left for it is taken up, with a word. False with a message on
     /// error.
     bool open(const QString& file);
+    /// The same with what has been read from it and studied at its usual conditions meanwhile.
+    void open(const QString& file, Study ahead);
     bool save();
     bool save_as(const QString& file);
     void new_plan();
@@ -90,7 +88,7 @@ class Document : public QObject {
         QString what;
         int gesture = 0;
     };
-    void start_with(Plan plan, const QString& file);
+    void start_with(std::shared_ptr<const Plan> plan, const QString& file, std::optional<Study> ahead = {});
     void set_variant(std::shared_ptr<const Plan> plan);
     /// A file in the recovery folder that belongs to the open plan.
     QString beside(const char* what) const;

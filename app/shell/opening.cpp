@@ -13,11 +13,13 @@ Opening::Opening(std::string file) : file_(std::move(file)) {
 
 Opening::Prepared Opening::prepare(const std::filesystem::path& data, const std::filesystem::path& own,
                                    const std::string& file) {
+    auto reading = file.empty() ? std::future<tl::expected<Plan, std::string>>()
+                                : std::async(std::launch::async, load_plan, std::filesystem::path(file));
     auto loaded = load_catalogue(data, own);
     if (!loaded) return {tl::unexpected(loaded.error()), {}};
     Prepared p{std::make_shared<const Catalogue>(std::move(*loaded)), {}};
-    if (file.empty()) return p;
-    if (const auto plan = load_plan(file)) p.study = study(*plan, **p.catalogue, {});
+    if (!reading.valid()) return p;
+    if (const auto plan = reading.get()) p.study = study(*plan, **p.catalogue, usual_conditions(*plan));
     return p;
 }
 
@@ -27,17 +29,21 @@ std::string Opening::problem() {
 }
 
 Window& Opening::window(const QString& recovery_folder) {
-    load_fonts();
+    Window::recall_look();
+    warm_up();
     if (!problem().empty()) throw std::logic_error("no window without a catalogue");
     document_ = std::make_unique<Document>(*prepared_->catalogue, recovery_folder);
-    if (prepared_->study) document_->expect(std::move(*prepared_->study));
     // What opening says is said once there is a window to say it in.
     std::optional<std::tuple<QString, bool, bool>> said;
     const auto listening = QObject::connect(document_.get(), &Document::said, document_.get(),
                                             [&](const QString& words, bool error, bool undoable) {
                                                 said = {words, error, undoable};
                                             });
-    if (!file_.empty()) document_->open(QFileInfo(QString::fromStdString(file_)).absoluteFilePath());
+    if (!file_.empty()) {
+        const auto whole = QFileInfo(QString::fromStdString(file_)).absoluteFilePath();
+        // What could not be read is read once more, to say why.
+        prepared_->study ? document_->open(whole, std::move(*prepared_->study)) : void(document_->open(whole));
+    }
     QObject::disconnect(listening);
     window_ = std::make_unique<Window>(*document_);
     if (said) std::apply([&](const auto&... what) { window_->show_banner(what...); }, *said);

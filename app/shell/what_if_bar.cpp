@@ -18,7 +18,7 @@ WhatIfBar::WhatIfBar(Document& document, QWidget* parent) : QWidget(parent), doc
     const auto label = [&](const QString& words, const QString& tip) {
         auto* l = new QLabel(words, this);
         l->setFont(face(13));
-        l->setStyleSheet(QStringLiteral("color:%1").arg(theme().muted.name()));
+        l->setProperty("caption", true);
         l->setToolTip(tip);
         row->addWidget(l);
         captions_.push_back(l);
@@ -33,7 +33,7 @@ WhatIfBar::WhatIfBar(Document& document, QWidget* parent) : QWidget(parent), doc
     state_ = label({}, {});
     row->addStretch(1);
     label(tr("What if"), tr("Every number on every station answers to these at once."));
-    phase_ = new QComboBox(this);
+    phase_ = new Choice(this);
     phase_->setAccessibleName(tr("Mission phase"));
     phase_->setToolTip(tr("The part of the day that is looked at"));
     phase_->setMinimumWidth(u(104));

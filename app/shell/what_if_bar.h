@@ -1,6 +1,5 @@
 #pragma once
 // What if: phase, charge, air and switches that every number answers to at once.
-#include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
@@ -8,6 +7,7 @@
 #include <QWidget>
 
 #include "shell/document.h"
+#include "widgets/choice.h"
 #include "widgets/toggle.h"
 
 class QHBoxLayout;
@@ -35,7 +35,7 @@ class WhatIfBar : public QWidget {
     Document& document_;
     QPushButton* plan_;
     QLabel *state_, *charge_text_;
-    QComboBox* phase_;
+    Choice* phase_;
     std::vector<std::pair<Id, QString>> phases_;  ///< that the box lists
     QSlider* charge_;
     QLineEdit* air_;

@@ -25,10 +25,9 @@
 namespace sangre::app {
 
 Window::Window(Document& document, QWidget* parent) : QMainWindow(parent), document_(document) {
-    QSettings settings;
-    set_appearance(settings.value("appearance").toString() == "dark" ? Appearance::dark : Appearance::light);
-    set_text_scale(settings.value("text_scale", 1.0).toDouble());
+    recall_look();
     apply_theme();
+    const QSettings settings;
     resize(1280, 800);
     if (settings.contains("geometry")) restoreGeometry(settings.value("geometry").toByteArray());
     why_shown_ = settings.value("why_shown", true).toBool();
@@ -45,13 +44,20 @@ Window::Window(Document& document, QWidget* parent) : QMainWindow(parent), docum
     name_file();
 }
 
+void Window::recall_look() {
+    const QSettings settings;
+    set_appearance(settings.value("appearance").toString() == "dark" ? Appearance::dark : Appearance::light);
+    set_text_scale(settings.value("text_scale", 1.0).toDouble());
+}
+
 void Window::name_file() {
     setWindowTitle(tr("%1%2 — Sangre")
                        .arg(QString::fromStdString(document_.plan().name),
                             document_.modified() ? QStringLiteral(" •") : QString()));
     if (document_.file() == remembered_) return;
     remembered_ = document_.file();
-    if (!remembered_.isEmpty()) remember(remembered_);
+    // Once there is time: it goes to disk.
+    if (!remembered_.isEmpty()) QTimer::singleShot(200, this, [this, file = remembered_] { remember(file); });
 }
 
 void Window::lay_out() {
@@ -65,8 +71,6 @@ void Window::lay_out() {
     what_if_ = new WhatIfBar(document_, page);
     what_if_->setObjectName("whatif");
     what_if_->setAttribute(Qt::WA_StyledBackground);
-    what_if_->setStyleSheet(QStringLiteral("QWidget#whatif{background:%1;border-bottom:1px solid %2}")
-                                .arg(theme().card.name(), theme().line.name()));
     what_if_->setFixedHeight(u(46));
     connect(what_if_->plan_button(), &QPushButton::clicked, this, &Window::plan_menu);
     column->addWidget(what_if_);
@@ -372,6 +376,7 @@ void Window::remember(const QString& file) {
 }
 
 void Window::closeEvent(QCloseEvent* e) {
+    if (!remembered_.isEmpty()) remember(remembered_);
     // Nothing is asked: unsaved work waits in the recovery file and is back at the next start.
     document_.write_recovery();
     QSettings settings;

@@ -24,6 +24,8 @@ class Window : public QMainWindow {
     Q_OBJECT
   public:
     Window(Document& document, QWidget* parent = nullptr);
+    /// Appearance and text size as they were last.
+    static void recall_look();
 
     void go(Station station);
     Document& document() { return document_; }

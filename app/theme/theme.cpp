@@ -2,6 +2,7 @@
 
 #include <QApplication>
 #include <QFontDatabase>
+#include <QPainter>
 #include <QPalette>
 #include <QToolTip>
 
@@ -30,12 +31,14 @@ QString style_sheet() {
     return QStringLiteral(R"(
         QWidget { color: %1; font-size: %9px; }
         QWidget#window, QStackedWidget, QScrollArea, QScrollArea > QWidget > QWidget { background: %2; }
+        QWidget#whatif { background: %3; border-bottom: 1px solid %4; }
+        QLabel[caption="true"] { color: %7; }
         QToolTip { background: %3; color: %1; border: 1px solid %4; padding: 4px 6px; }
         QLineEdit, QComboBox, QPlainTextEdit { background: %3; border: 1px solid %4; border-radius: 6px; padding: 4px 8px;
             selection-background-color: %5; selection-color: %6; }
         QLineEdit:focus, QComboBox:focus, QPlainTextEdit:focus { border: 2px solid %5; padding: 3px 7px; }
         QComboBox::drop-down { border: none; width: 18px; }
-        QComboBox::down-arrow { image: url(%11); width: 10px; height: 10px; margin-right: 6px; }
+        QComboBox::down-arrow { image: none; }
         QComboBox QAbstractItemView { background: %3; border: 1px solid %4; selection-background-color: %8; selection-color: %1; }
         QMenu { background: %3; border: 1px solid %4; padding: 4px; }
         QMenu::item { padding: 5px 24px 5px 14px; border-radius: 4px; }
@@ -62,7 +65,7 @@ QString style_sheet() {
         .arg(t.ink.name(), t.paper.name(), t.card.name(), t.line.name(), t.accent.name(), t.accent_ink.name(),
              t.muted.name(), t.accent_soft.name())
         .arg(u(14))
-        .arg(t.sunken.name(), QString::fromStdString((data_directory() / "icons" / "down.png").string()));
+        .arg(t.sunken.name());
 }
 
 }  // namespace
@@ -116,6 +119,19 @@ void apply_theme() {
     QApplication::setFont(face());
     qApp->setStyleSheet(style_sheet());
     QToolTip::setFont(face(13));
+}
+
+void warm_up() {
+    apply_theme();
+    // Every size that pages are set in, with the signs that most words are made of.
+    const auto signs = QStringLiteral("aehilnorstu 0123456789.");
+    QImage nowhere(u(300), u(24), QImage::Format_RGB32);
+    QPainter p(&nowhere);
+    for (const bool bold : {false, true})
+        for (const int pixels : {11, 12, 13, 14}) {
+            p.setFont(face(pixels, bold));
+            p.drawText(QPointF(0, u(20)), signs);
+        }
 }
 
 QColor wire_colour(const QString& name) {

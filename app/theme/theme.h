@@ -31,6 +31,8 @@ void prepare_fonts();
 void load_fonts();
 /// Loads the fonts and applies palette and style sheet.
 void apply_theme();
+/// Makes ready what every page draws with, while the plan is still being read.
+void warm_up();
 
 /// The colour a wire's insulation is drawn in, by its colour's name; ink for a name not known.
 QColor wire_colour(const QString& name);

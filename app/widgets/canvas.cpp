@@ -79,9 +79,15 @@ void Canvas::stamp(QPainter& p, const QRectF& area, const QString& key, const QS
     const double fine = devicePixelRatioF();
     auto& known = stamps_[key];
     known.used = painting_;
-    if (known.shows != shows || known.frame != frame || known.picture.size() != pixels.size() * fine) {
-        known.shows = shows, known.frame = frame;
-        if (known.picture.size() != pixels.size() * fine) known.picture = QPixmap(pixels.size() * fine);
+    const bool same = known.shows == shows && known.frame == frame;
+    if (!same) {
+        // What shows for the first time may show only once: no picture is made of it yet.
+        known.shows = shows, known.frame = frame, known.picture = {};
+        if (on.alpha()) p.fillRect(area, on);
+        return draw(p);
+    }
+    if (known.picture.size() != pixels.size() * fine) {
+        known.picture = QPixmap(pixels.size() * fine);
         known.picture.setDevicePixelRatio(fine);
         known.picture.fill(on);
         QPainter into(&known.picture);

@@ -179,12 +179,7 @@ void check_references(const Plan& plan) {
                 throw BadPlace{fmt::format("/passages/{}", i), fmt::format("there is no place “{}”", end)};
 }
 
-}  // namespace
-
-tl::expected<Plan, std::string> plan_from_json(const std::string& text, const std::string& name) {
-    auto parsed = parse_json(text, name);
-    if (!parsed) return tl::unexpected(parsed.error());
-    auto& document = *parsed;
+tl::expected<Plan, std::string> plan_from(json& document, const std::string& name) {
     const auto fail = [&](const std::string& where, const std::string& reason) {
         return tl::unexpected(fmt::format("{}: {}: {}", name, where, reason));
     };
@@ -210,10 +205,18 @@ tl::expected<Plan, std::string> plan_from_json(const std::string& text, const st
     }
 }
 
+}  // namespace
+
+tl::expected<Plan, std::string> plan_from_json(const std::string& text, const std::string& name) {
+    auto document = parse_json(text, name);
+    if (!document) return tl::unexpected(document.error());
+    return plan_from(*document, name);
+}
+
 tl::expected<Plan, std::string> load_plan(const std::filesystem::path& file) {
     auto document = read_json(file);
     if (!document) return tl::unexpected(document.error());
-    return plan_from_json(document->dump(), file.string());
+    return plan_from(*document, file.string());
 }
 
 std::string plan_to_json(const Plan& plan) {

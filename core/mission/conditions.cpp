@@ -28,6 +28,17 @@ const Phase* phase_of(const Plan& plan, const Conditions& conditions) {
     return plan.phases.empty() ? nullptr : &plan.phases.front();
 }
 
+Conditions usual_conditions(const Plan& plan) {
+    Conditions c;
+    double longest = 0;
+    for (const auto& p : plan.phases) {
+        if (p.charging) continue;
+        if (c.phase.empty()) c.phase = p.id;
+        if (p.states.size() > 1 && raw(p.duration) > longest) longest = raw(p.duration), c.phase = p.id;
+    }
+    return c;
+}
+
 Demand demand_in_phase(const Plan& plan, const Phase& phase, bool all_peak) {
     return demand_in_phase(plan, PlanIndex(plan), phase, all_peak);
 }

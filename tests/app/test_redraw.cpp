@@ -169,7 +169,7 @@ class TestRedraw : public QObject {
                 return p;
             },
             "Rename");
-        QCOMPARE(QSettings().value("recent").toStringList(), QStringList({file, other}));
+        QTRY_COMPARE(QSettings().value("recent").toStringList(), QStringList({file, other}));
     }
 };
 

@@ -289,6 +289,36 @@ class TestEditsAndStudy : public QObject {
             }
         }
     }
+
+    void the_longest_working_phase_is_looked_at_first() {
+        auto p = test::star(2);
+        p.phases.clear();
+        QCOMPARE(usual_conditions(p).phase, Id());
+        const auto phase = [&](const char* id, double hours, size_t working, bool charging = false) {
+            Phase x;
+            x.id = x.name = id, x.duration = Second(hours * 3600), x.charging = charging;
+            for (size_t i = 0; i < working; ++i) x.states[p.loads[i].id] = LoadState::typical;
+            p.phases.push_back(x);
+        };
+        phase("charge", 9, 2, true);
+        QCOMPARE(usual_conditions(p).phase, Id());
+        phase("parked", 20, 1);
+        QCOMPARE(usual_conditions(p).phase, Id("parked"));
+        phase("out", 1, 2), phase("at work", 3, 2), phase("home", 1, 2);
+        QCOMPARE(usual_conditions(p).phase, Id("at work"));
+    }
+    void a_study_knows_which_switches_are_open() {
+        const auto p = test::demo();
+        auto c = usual_conditions(p);
+        auto s = study(p, test::parts(), c);
+        QCOMPARE(s.open, demand_for(p, c).open);
+        QVERIFY(std::find(s.open.begin(), s.open.end(), true) != s.open.end());
+        for (const auto& f : p.feeds)
+            if (const auto* d = device(f, DeviceKind::power_switch)) c.switches[d->id] = false;
+        s = at_conditions(p, test::parts(), s, c);
+        for (size_t f = 0; f < p.feeds.size(); ++f)
+            QCOMPARE(s.open[f], device(p.feeds[f], DeviceKind::power_switch) != nullptr);
+    }
 };
 
 SANGRE_SUITE(TestEditsAndStudy);
