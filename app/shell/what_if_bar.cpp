@@ -41,7 +41,7 @@ WhatIfBar::WhatIfBar(Document& document, QWidget* parent) : QWidget(parent), doc
     label(tr("Battery"), tr("State of charge: how much of its capacity the pack still holds"));
     charge_ = new QSlider(Qt::Horizontal, this);
     charge_->setRange(0, 100);
-    charge_->setFixedWidth(u(84));
+    charge_->setFixedSize(u(84), u(24));
     charge_->setAccessibleName(tr("State of charge"));
     row->addWidget(charge_);
     charge_text_ = new QLabel(this);

@@ -2,8 +2,8 @@
 
 #include <QApplication>
 #include <QFontDatabase>
-#include <QPainter>
 #include <QPalette>
+#include <QRawFont>
 #include <QToolTip>
 
 #include "catalogue/catalogue.h"
@@ -123,15 +123,17 @@ void apply_theme() {
 
 void warm_up() {
     apply_theme();
-    // Every size that pages are set in, with the signs that most words are made of.
-    const auto signs = QStringLiteral("aehilnorstu 0123456789.");
-    QImage nowhere(u(300), u(24), QImage::Format_RGB32);
-    QPainter p(&nowhere);
-    for (const bool bold : {false, true})
-        for (const int pixels : {11, 12, 13, 14}) {
-            p.setFont(face(pixels, bold));
-            p.drawText(QPointF(0, u(20)), signs);
-        }
+    // Every size that pages are set in, with the signs that most words are made of. Asked for as pictures first: a
+    // sign that is measured before it is drawn is worked out twice.
+    const auto ready = [](const QFont& f, const QString& signs) {
+        const auto letters = QRawFont::fromFont(f);
+        for (const auto sign : letters.glyphIndexesForString(signs)) (void)letters.alphaMapForGlyph(sign, QRawFont::PixelAntialiasing);
+    };
+    const auto words = QStringLiteral("acdefghiklmnoprstuvwyADFW0123456789.");
+    for (const int pixels : {13, 14})
+        for (const bool bold : {false, true}) ready(face(pixels, bold), words);
+    ready(face(12), words);
+    ready(face(11), words);
 }
 
 QColor wire_colour(const QString& name) {
