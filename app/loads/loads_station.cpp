@@ -61,8 +61,9 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
     entry_->installEventFilter(this);
     column->addWidget(entry_);
     echo_ = new QLabel(this);
-    echo_->setFixedHeight(u(20));
-    echo_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
+    echo_->setMinimumHeight(u(20));
+    echo_->setWordWrap(true);
+    echo_->setAlignment(Qt::AlignLeft | Qt::AlignTop);
     echo_->setTextFormat(Qt::RichText);
     column->addWidget(echo_);
 
