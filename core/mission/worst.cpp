@@ -124,11 +124,11 @@ void take_worse_battery(WorstCase& w, const WorstCase& o) {
 bool already_hard(const Plan& plan) {
     return !plan.phases.empty() && std::all_of(plan.phases.begin(), plan.phases.end(), [](const auto& p) {
         return p.shares.empty();
-    }) && std::all_of(plan.loads.begin(), plan.loads.end(), [&](const auto& l) { return ever_on(plan, l); });
+    }) && std::all_of(plan.loads.begin(), plan.loads.end(), [&](const auto& l) { return ever_works(plan, l); });
 }
 
 /// The phases as feeds must stand them, where they are not so already: what is on for a share of the time
-/// takes all it takes while it is on, and what no phase turns on is turned on one day all the same.
+/// takes all it takes while it is on, and what no phase has at work works one day all the same.
 std::vector<Phase> as_hard_as_can_be(const Plan& plan) {
     if (already_hard(plan)) return {};
     auto phases = plan.phases;
@@ -140,7 +140,7 @@ std::vector<Phase> as_hard_as_can_be(const Plan& plan) {
     const bool only_charging =
         std::all_of(phases.begin(), phases.end(), [](const auto& p) { return p.charging; });
     for (const auto& load : plan.loads) {
-        if (ever_on(plan, load)) continue;
+        if (ever_works(plan, load)) continue;
         for (auto& phase : phases)
             if (!phase.charging || only_charging) phase.states[load.id] = LoadState::typical;
     }

@@ -98,9 +98,10 @@ Ampere draw_in(const Phase& phase, const Load& load) {
     return draw(load, state_in(phase, load)) * share_in(phase, load);
 }
 
-bool ever_on(const Plan& plan, const Load& load) {
+bool ever_works(const Plan& plan, const Load& load) {
     return plan.phases.empty() || std::any_of(plan.phases.begin(), plan.phases.end(), [&](const auto& p) {
-               return state_in(p, load) != LoadState::off;
+               const auto state = state_in(p, load);
+               return state != LoadState::off && state != LoadState::idle;
            });
 }
 

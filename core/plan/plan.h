@@ -285,8 +285,8 @@ LoadState state_in(const Phase& phase, const Load& load);
 double share_in(const Phase& phase, const Load& load);
 /// What it draws in a phase, at nominal voltage.
 Ampere draw_in(const Phase& phase, const Load& load);
-/// True where some phase turns the load on, if only to idle; true of all in a plan without phases.
-bool ever_on(const Plan& plan, const Load& load);
+/// True where some phase has the load work, which idling is not; true of all in a plan without phases.
+bool ever_works(const Plan& plan, const Load& load);
 /// What modules and wires are chosen for, over what is asked of them: 1, or 1.5 where the builder sizes
 /// generously.
 double sizing_margin(const Practices& practices);

@@ -157,11 +157,15 @@ void assumed(const Context& c, std::vector<Finding>& out) {
 /// A day in which a load never runs says nothing of what it costs.
 void never_on(const Context& c, std::vector<Finding>& out) {
     for (const auto& l : c.plan.loads) {
-        if (ever_on(c.plan, l)) continue;
+        if (ever_works(c.plan, l)) continue;
+        const bool idles = std::any_of(c.plan.phases.begin(), c.plan.phases.end(), [&](const auto& phase) {
+            return state_in(phase, l) == LoadState::idle;
+        });
         Finding f{Severity::note,
                   {},
                   {l.id},
-                  fmt::format("{} is off in every phase: it counts for no run time.", l.name),
+                  l.name + (idles ? " does no more than idle in any phase: its work counts for no run time."
+                                  : " is off in every phase: it counts for no run time."),
                   {},
                   {}};
         f.why.add("Its wire and fuse are sized as if it ran in any of them.");

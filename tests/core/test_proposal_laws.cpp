@@ -94,7 +94,7 @@ class TestProposalLaws : public QObject {
             }
         }
     }
-    void no_danger_is_left_data() { seeds(40); }
+    void no_danger_is_left_data() { seeds(60); }
     void no_danger_is_left() {
         QFETCH(unsigned, seed);
         const auto made = propose(random_wishes(seed), parts());
@@ -171,10 +171,12 @@ class TestProposalLaws : public QObject {
         idle.phases[0].states.erase(plan.loads[0].id);
         auto rarely = plan;
         rarely.phases[0].shares[plan.loads[0].id] = 0.01;
+        auto idling = plan;
+        idling.phases[0].states[plan.loads[0].id] = LoadState::idle;
         const auto battery = propose(plan, parts())->plan.batteries;
-        plan.batteries = idle.batteries = rarely.batteries = battery;
+        plan.batteries = idle.batteries = rarely.batteries = idling.batteries = battery;
         const auto always = propose(plan, parts());
-        for (const auto& other : {propose(idle, parts()), propose(rarely, parts())}) {
+        for (const auto& other : {propose(idle, parts()), propose(rarely, parts()), propose(idling, parts())}) {
             QVERIFY(always && other);
             for (size_t f = 0; f < always->plan.feeds.size(); ++f) {
                 QCOMPARE(other->plan.feeds[f].wire, always->plan.feeds[f].wire);
