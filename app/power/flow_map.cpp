@@ -130,7 +130,7 @@ void FlowMap::paint_bands(QPainter& p) {
                                  [](const Band& a, const Band& b) { return a.looks_like(b); });
     if (!same) drawn_ = bands, ++drawings_;
     const auto draw = [&](QPainter& to) {
-        for (const auto& b : bands) draw_band(to, b);
+        for (const auto& b : drawn_) draw_band(to, b);
     };
     stamp(p, QRectF(0, 0, paint_width(), paint_height()), QStringLiteral("bands"), QString::number(drawings_), draw,
           ground());
