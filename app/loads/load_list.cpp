@@ -9,6 +9,7 @@
 #include "plan/load_profile.h"
 #include "plan/load_text.h"
 #include "units/format.h"
+#include "widgets/rounded.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
@@ -102,14 +103,17 @@ void LoadList::paint_chips(QPainter& p, const QRectF& area, const std::vector<Lo
         const QRectF pill(x, area.top() + u(4), w, area.height() - u(8));
         const bool warm = chip.text == "noisy", cold = chip.text == "sensitive",
                    grave = chip.text == "vital" || chip.text == "always on", guess = chip.text == "assumed";
-        p.setPen(guess ? QPen(t.muted, 1, Qt::DashLine)
-                       : QPen(warm    ? t.heat_soft
-                              : cold  ? t.cool
-                              : grave ? t.flow
-                                      : t.line,
-                              1));
-        p.setBrush(grave ? t.accent_soft : t.paper);
-        p.drawRoundedRect(pill, pill.height() / 2, pill.height() / 2);
+        const auto ground = grave ? t.accent_soft : t.paper;
+        if (guess) {
+            p.setPen(QPen(t.muted, 1, Qt::DashLine));
+            p.setBrush(ground);
+            p.drawRoundedRect(pill, pill.height() / 2, pill.height() / 2);
+        } else
+            draw_rounded(p, pill, pill.height() / 2, ground,
+                         warm    ? t.heat_soft
+                         : cold  ? t.cool
+                         : grave ? t.flow
+                                 : t.line);
         text(p, pill, words, t.ink, face(13), Qt::AlignCenter);
         x += w + u(6);
     }

@@ -60,11 +60,8 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
     entry_->setMinimumHeight(u(32));
     entry_->installEventFilter(this);
     column->addWidget(entry_);
-    echo_ = new QLabel(this);
+    echo_ = new Paragraph(face(13), this);
     echo_->setMinimumHeight(u(20));
-    echo_->setWordWrap(true);
-    echo_->setAlignment(Qt::AlignLeft | Qt::AlignTop);
-    echo_->setTextFormat(Qt::RichText);
     column->addWidget(echo_);
 
     auto* day = new Heading(
@@ -108,35 +105,29 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
 void LoadsStation::show_reading() {
     const auto typed = entry_->text().toStdString();
     const auto& t = theme();
-    const auto shown = [&](const QColor& c, const QString& words) {
-        echo_->setText(QStringLiteral("<span style='color:%1;font-size:%2px'>%3</span>")
-                           .arg(c.name())
-                           .arg(u(13))
-                           .arg(words));
-    };
     if (typed.empty())
-        return shown(
-            t.muted,
+        return echo_->say(
             tr("Understands 7–26V, 12 V ±10 %, 30 W, motor, LED, idle 80 mA, peak 35 A 2 s, start 14 A "
-               "0.4 s, always on, vital, noisy, sensitive."));
+               "0.4 s, always on, vital, noisy, sensitive."),
+            t.muted);
     const auto read = parse_load(typed);
     if (!read.complete()) {
         const auto& problem = read.problems.front();
-        const auto from = [&](size_t begin, size_t end) {
-            return QString::fromStdString(typed.substr(begin, end - begin)).toHtmlEscaped();
-        };
-        const bool whole = problem.begin == 0 && problem.end >= typed.size();
-        const QString where =
-            whole ? QString()
-                  : tr("<u>%1</u> — ").arg(from(problem.begin, std::min(problem.end, typed.size())));
-        return shown(whole ? t.muted : t.danger, (whole ? QString() : QStringLiteral("! ")) + where +
-                                                     QString::fromStdString(problem.message).toHtmlEscaped());
+        const auto message = QString::fromStdString(problem.message);
+        if (problem.begin == 0 && problem.end >= typed.size()) return echo_->say(message, t.muted);
+        const auto where = QString::fromStdString(
+            typed.substr(problem.begin, std::min(problem.end, typed.size()) - problem.begin));
+        const auto mark = QStringLiteral("! ");
+        return echo_->say(mark + where + QStringLiteral(" — ") + message, t.danger,
+                          {static_cast<int>(mark.size()), static_cast<int>(where.size()),
+                           Apart::How::underlined});
     }
     QStringList words;
-    for (const auto& c : read.chips) words << QString::fromStdString(c.text).toHtmlEscaped();
-    shown(t.good, QStringLiteral("✓ <b>%1</b>: %2")
-                      .arg(QString::fromStdString(read.load.name).toHtmlEscaped(),
-                           words.join(QStringLiteral(" · "))));
+    for (const auto& c : read.chips) words << QString::fromStdString(c.text);
+    const auto name = QString::fromStdString(read.load.name);
+    const auto mark = QStringLiteral("✓ ");
+    echo_->say(mark + name + QStringLiteral(": ") + words.join(QStringLiteral(" · ")), t.good,
+               {static_cast<int>(mark.size()), static_cast<int>(name.size()), Apart::How::bold});
 }
 
 void LoadsStation::add_typed() {

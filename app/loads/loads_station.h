@@ -3,6 +3,7 @@
 
 #include "loads/load_list.h"
 #include "loads/mission_strip.h"
+#include "widgets/paragraph.h"
 
 namespace sangre::app {
 
@@ -11,7 +12,7 @@ class LoadsStation : public QWidget {
   public:
     LoadsStation(Document& document, QWidget* parent = nullptr);
     QLineEdit* entry() { return entry_; }
-    QLabel* echo() { return echo_; }
+    Paragraph* echo() { return echo_; }
     QPushButton* propose_button() { return propose_; }
     LoadList* list() { return list_; }
     MissionStrip* mission() { return mission_; }
@@ -34,7 +35,7 @@ class LoadsStation : public QWidget {
     LoadList* list_;
     MissionStrip* mission_;
     QLineEdit* entry_;
-    QLabel* echo_;
+    Paragraph* echo_;
     QPushButton *propose_, *ready_, *repeats_;
 };
 

@@ -5,6 +5,8 @@
 #include <QPalette>
 #include <QRawFont>
 #include <QToolTip>
+#include <fontconfig/fontconfig.h>
+#include <future>
 
 #include "catalogue/catalogue.h"
 
@@ -13,6 +15,7 @@ namespace {
 
 Appearance current = Appearance::light;
 double scale = 1;
+std::future<void> installed_fonts;
 
 const Theme light{QColor("#F6F2EC"), QColor("#FFFDF9"), QColor("#ECE5DA"), QColor("#231F1C"),
                   QColor("#655D55"), QColor("#DDD3C6"), QColor("#7B1E2B"), QColor("#FFFDF9"),
@@ -29,7 +32,6 @@ const Theme dark{QColor("#1B1816"), QColor("#262220"), QColor("#332D2A"), QColor
 QString style_sheet() {
     const auto& t = theme();
     return QStringLiteral(R"(
-        QWidget { color: %1; font-size: %9px; }
         QWidget#window, QStackedWidget, QScrollArea, QScrollArea > QWidget > QWidget { background: %2; }
         QWidget#whatif { background: %3; border-bottom: 1px solid %4; }
         QLabel[caption="true"] { color: %7; }
@@ -57,14 +59,13 @@ QString style_sheet() {
         QScrollBar:vertical { background: transparent; width: 10px; margin: 0; }
         QScrollBar::handle:vertical { background: %4; border-radius: 5px; min-height: 30px; }
         QScrollBar::add-line, QScrollBar::sub-line { height: 0; }
-        QSlider::groove:horizontal { height: 6px; border-radius: 3px; background: %10; }
+        QSlider::groove:horizontal { height: 6px; border-radius: 3px; background: %9; }
         QSlider::sub-page:horizontal { height: 6px; border-radius: 3px; background: %5; }
         QSlider::handle:horizontal { width: 14px; height: 14px; margin: -6px 0; border-radius: 8px; background: %3; border: 2px solid %5; }
         QSlider:focus { border: 1px solid %5; border-radius: 6px; }
     )")
         .arg(t.ink.name(), t.paper.name(), t.card.name(), t.line.name(), t.accent.name(), t.accent_ink.name(),
              t.muted.name(), t.accent_soft.name())
-        .arg(u(14))
         .arg(t.sunken.name());
 }
 
@@ -87,17 +88,28 @@ QFont face(double pixels, bool bold) {
 }
 
 void prepare_fonts() {
-    if (qEnvironmentVariableIsEmpty("FONTCONFIG_FILE"))
-        qputenv("FONTCONFIG_FILE", (data_directory() / "fonts" / "fonts.conf").c_str());
+    if (!qEnvironmentVariableIsEmpty("FONTCONFIG_FILE")) return;
+    const auto rules = (data_directory() / "fonts" / "fonts.conf").string();
+    qputenv("FONTCONFIG_FILE", rules.c_str());
+    // Read while Qt starts, and by hand: left to itself the library also reads every rule the machine could have.
+    installed_fonts = std::async(std::launch::async, [rules] {
+        auto* fonts = FcConfigCreate();
+        if (!fonts) return;
+        // Should it fail, the library finds its own way.
+        if (FcConfigParseAndLoad(fonts, reinterpret_cast<const FcChar8*>(rules.c_str()), FcTrue))
+            FcConfigSetCurrent(fonts);
+        FcConfigDestroy(fonts);  // the one in use is held by the library
+    });
 }
 
 void load_fonts() {
     static bool loaded = false;
     if (loaded) return;
     loaded = true;
+    if (installed_fonts.valid()) installed_fonts.get();
     for (const char* face : {"Regular", "Bold"})
         QFontDatabase::addApplicationFont(QString::fromStdString((data_directory() / "fonts").string()) +
-                                          "/B612-" + face + ".otf");
+                                          "/B612-" + face + ".ttf");
 }
 
 void apply_theme() {
@@ -117,7 +129,8 @@ void apply_theme() {
     p.setColor(QPalette::ToolTipText, t.ink);
     QApplication::setPalette(p);
     QApplication::setFont(face());
-    qApp->setStyleSheet(style_sheet());
+    // Setting the same one again would style every widget anew.
+    if (const auto sheet = style_sheet(); sheet != qApp->styleSheet()) qApp->setStyleSheet(sheet);
     QToolTip::setFont(face(13));
 }
 
@@ -134,6 +147,7 @@ void warm_up() {
         for (const bool bold : {false, true}) ready(face(pixels, bold), words);
     ready(face(12), words);
     ready(face(11), words);
+    for (const int pixels : {11, 12, 15, 18}) ready(face(pixels, true), QStringLiteral("aeinort"));
 }
 
 QColor wire_colour(const QString& name) {

@@ -9,6 +9,8 @@
 #include <QSvgGenerator>
 #include <QToolTip>
 
+#include "widgets/rounded.h"
+
 namespace sangre::app {
 namespace {
 
@@ -198,13 +200,8 @@ void Canvas::paragraph(QPainter& p, const QRectF& area, const QString& words, co
 double Canvas::text_width(const QString& words, const QFont& f) { return typeset(words, f).size().width(); }
 
 void Canvas::card(QPainter& p, const QRectF& area, bool selected, const QColor& edge) {
-    // Two fills, the edge and what it leaves: stroking a rounded edge takes several times as long.
-    const double wide = selected ? 1.6 : 1;
-    p.setPen(Qt::NoPen);
-    p.setBrush(edge.isValid() ? edge : selected ? theme().accent : theme().line);
-    p.drawRoundedRect(area, 6, 6);
-    p.setBrush(selected ? theme().accent_soft : theme().card);
-    p.drawRoundedRect(area.adjusted(wide, wide, -wide, -wide), 6 - wide, 6 - wide);
+    draw_rounded(p, area, 6, selected ? theme().accent_soft : theme().card,
+                 edge.isValid() ? edge : selected ? theme().accent : theme().line, selected ? 1.6 : 1);
 }
 
 void Canvas::mouseMoveEvent(QMouseEvent* e) {

@@ -6,31 +6,31 @@
 #include <set>
 
 #include "catalogue/catalogue.h"
+#include "catalogue/entry.h"
 #include "files/schema.h"
 #include "wire/conductor.h"
 
 namespace sangre {
 namespace {
 
-using json = nlohmann::json;
 namespace fs = std::filesystem;
 
 template <class Quantity>
-Quantity as(const json& j, const char* key) {
+Quantity as(const Value& j, const char* key) {
     return Quantity(j.at(key).get<double>());
 }
-std::string text(const json& j, const char* key) { return j.value(key, std::string()); }
+std::string text(const Value& j, const char* key) { return j.value(key, std::string()); }
 
 /// One of the words a key may have; the schema has seen to it that it is one.
 template <class Word>
-Word one_of(const json& j, const char* key, std::initializer_list<std::pair<const char*, Word>> words) {
+Word one_of(const Value& j, const char* key, std::initializer_list<std::pair<const char*, Word>> words) {
     const auto said = j.value(key, std::string(words.begin()->first));
     for (const auto& [name, word] : words)
         if (said == name) return word;
     throw std::runtime_error(fmt::format("{}: “{}” is not known", key, said));
 }
 
-void read(const json& j, Insulation& i) {
+void read(const Value& j, Insulation& i) {
     i.name = j.at("name");
     i.max = as<Celsius>(j, "max_C"), i.damage = as<Celsius>(j, "damage_C");
     i.conductivity = j.at("conductivity_W_per_mK"), i.density = j.at("density_g_per_cm3");
@@ -40,7 +40,7 @@ std::string gauge_name(int gauge) {
     return gauge > 0 ? fmt::format("{} AWG", gauge) : fmt::format("{}/0 AWG", 1 - gauge);
 }
 
-void read(const json& j, WireType& w) {
+void read(const Value& j, WireType& w) {
     w.insulation = j.at("insulation");
     w.conductor = as<Millimetre>(j, "conductor_mm"), w.outer = as<Millimetre>(j, "outer_mm");
     w.strands = j.at("strands"), w.gram_per_m = j.at("mass_g_per_m");
@@ -66,7 +66,7 @@ void read(const json& j, WireType& w) {
         resistance_per_metre(w.area, w.strands == 1 ? Stranding::solid : Stranding::stranded, w.material);
 }
 
-void read(const json& j, FuseFamily& f) {
+void read(const Value& j, FuseFamily& f) {
     f.name = j.at("name");
     for (const double r : j.at("ratings_A")) f.ratings.emplace_back(r);
     std::sort(f.ratings.begin(), f.ratings.end());
@@ -88,7 +88,7 @@ void read(const json& j, FuseFamily& f) {
     f.passes = as<Millimetre>(j, "passes_mm"), f.mass = as<Gram>(j, "mass_g"), f.cost = j.at("cost");
 }
 
-void read(const json& j, Chemistry& c) {
+void read(const Value& j, Chemistry& c) {
     c.short_name = j.value("short", j.at("name").get<std::string>());
     c.name = j.at("name");
     c.full = as<Volt>(j, "full_V"), c.nominal = as<Volt>(j, "nominal_V");
@@ -107,14 +107,14 @@ void read(const json& j, Chemistry& c) {
     c.caution = text(j, "caution");
 }
 
-void read(const json& j, CellType& c) {
+void read(const Value& j, CellType& c) {
     c.name = j.at("name"), c.chemistry = j.at("chemistry"), c.series = j.at("series");
     c.capacity = as<AmpereHour>(j, "capacity_Ah"), c.max = as<Ampere>(j, "max_A");
     c.resistance = Ohm(j.at("resistance_mohm").get<double>() / 1e3);
     c.mass = as<Gram>(j, "mass_g"), c.cost = j.at("cost");
 }
 
-void read(const json& j, ConverterType& c) {
+void read(const Value& j, ConverterType& c) {
     c.name = j.at("name");
     c.kind = one_of<ConverterKind>(j, "kind",
                                    {{"buck", ConverterKind::buck},
@@ -133,7 +133,7 @@ void read(const json& j, ConverterType& c) {
     c.mass = as<Gram>(j, "mass_g"), c.cost = j.at("cost");
 }
 
-void read(const json& j, ConnectorType& c) {
+void read(const Value& j, ConnectorType& c) {
     c.name = j.at("name"), c.rated = as<Ampere>(j, "rated_A"), c.voltage = as<Volt>(j, "voltage_V");
     c.smallest = as<SquareMillimetre>(j, "smallest_mm2"), c.largest = as<SquareMillimetre>(j, "largest_mm2");
     c.contact = as<Ohm>(j, "contact_ohm"), c.passes = as<Millimetre>(j, "passes_mm");
@@ -143,7 +143,7 @@ void read(const json& j, ConnectorType& c) {
     c.mass = as<Gram>(j, "mass_g"), c.cost = j.at("cost");
 }
 
-void read(const json& j, SwitchType& s) {
+void read(const Value& j, SwitchType& s) {
     s.name = j.at("name"), s.rated = as<Ampere>(j, "rated_A"), s.breaks = as<Volt>(j, "breaks_V");
     s.contact = as<Ohm>(j, "contact_ohm");
     s.kind = one_of<SwitchKind>(j, "kind",
@@ -159,13 +159,13 @@ void read(const json& j, SwitchType& s) {
     s.mass = as<Gram>(j, "mass_g"), s.cost = j.at("cost");
 }
 
-void read(const json& j, TubeSize& t) {
+void read(const Value& j, TubeSize& t) {
     t.name = j.at("name"), t.adhesive = j.at("adhesive");
     t.expanded = as<Millimetre>(j, "expanded_mm"), t.recovered = as<Millimetre>(j, "recovered_mm");
     if (t.recovered >= t.expanded) throw std::runtime_error("/recovered_mm: not smaller than expanded_mm");
 }
 
-void read(const json& j, JointKind& k) {
+void read(const Value& j, JointKind& k) {
     k.name = j.at("name");
     k.method = one_of<JointMethod>(j, "method",
                                    {{"solder", JointMethod::solder},
@@ -193,7 +193,7 @@ void read(const json& j, JointKind& k) {
     k.caution = text(j, "caution");
 }
 
-void read(const json& j, InlinePart& p) {
+void read(const Value& j, InlinePart& p) {
     p.name = j.at("name");
     p.kind = one_of<InlineKind>(
         j, "kind",
@@ -222,40 +222,64 @@ void with_list(Catalogue& c, const std::string& kind, Visit visit) {
     if (kind == "inline") visit(c.inlines);
 }
 
+/// Why each entry does not fit the schema of its kind, empty for those that do; or what is wrong with the file.
+tl::expected<std::vector<std::string>, std::string> check(const fs::path& file, const fs::path& schemas) {
+    const auto document = read_checked_json(file, schemas / "catalogue.schema.json");
+    if (!document) return tl::unexpected(document.error());
+    const auto schema = schemas / "entry" / (document->at("kind").get<std::string>() + ".schema.json");
+    std::vector<std::string> misfits;
+    for (const auto& entry : document->at("entries")) {
+        const auto fits = check_schema(entry, schema, "");
+        misfits.push_back(fits ? std::string() : fits.error().substr(2));  // without the empty name and its colon
+    }
+    return misfits;
+}
+
 /// Adds a file's entries; `own` entries replace those of the same id, shipped ones must be new.
-void add_file(Catalogue& into, const fs::path& file, const fs::path& data, bool own, bool check) {
-    const auto document =
-        check ? read_checked_json(file, data / "schema" / "catalogue.schema.json") : read_json(file);
-    if (!document) return void(into.refused.push_back(document.error()));
-    if (!document->is_object() || !document->contains("kind") || !document->contains("entries"))
-        return void(into.refused.push_back(file.string() + ": not a catalogue file: no kind or no entries"));
-    const std::string kind = document->at("kind");
-    const auto& entries = document->at("entries");
-    const auto schema = data / "schema" / "entry" / (kind + ".schema.json");
-    with_list(into, kind, [&](auto& list) {
+void add_file(Catalogue& into, simdjson::dom::parser& parser, const fs::path& file, const fs::path& data, bool own,
+              bool checked) {
+    const auto refuse = [&](const std::string& why) { into.refused.push_back(why); };
+    std::vector<std::string> misfits;
+    if (checked) {
+        auto found = check(file, data / "schema");
+        if (!found) return refuse(found.error());
+        misfits = std::move(*found);
+    }
+    const auto text = read_text(file);
+    if (!text) return refuse(text.error());
+    simdjson::dom::element document, kind, entries;
+    if (const auto broken = parser.parse(*text).get(document)) {
+        // The other parser says where.
+        const auto worded = parse_json(*text, file.string());
+        return refuse(worded ? fmt::format("{}: {}", file.string(), simdjson::error_message(broken)) : worded.error());
+    }
+    if (document.at_key("kind").get(kind) || !kind.is_string() || document.at_key("entries").get(entries) ||
+        !entries.is_array())
+        return refuse(file.string() + ": not a catalogue file: no kind or no entries");
+    with_list(into, Value(kind, "kind"), [&](auto& list) {
         std::set<Id> here;
-        for (size_t i = 0; i < entries.size(); ++i) {
-            const auto at = fmt::format("{}: /entries/{}", file.string(), i);
-            const auto refuse = [&](const std::string& why) { into.refused.push_back(at + why); };
-            if (check)
-                if (const auto fits = check_schema(entries[i], schema, ""); !fits) {
-                    refuse(fits.error().substr(2));  // without the empty name and its colon
-                    continue;
-                }
+        size_t i = 0;
+        for (const auto j : Value(entries, "entries")) {
             typename std::remove_reference_t<decltype(list)>::value_type entry;
-            try {
-                entry.id = entries[i].at("id"), entry.source = entries[i].at("source");
-                read(entries[i], entry);
-            } catch (const std::exception& e) {
-                refuse(e.what());
-                continue;
+            const auto why = [&]() -> std::string {
+                if (checked && !misfits[i].empty()) return misfits[i];
+                try {
+                    entry.id = j.at("id"), entry.source = j.at("source");
+                    read(j, entry);
+                } catch (const std::exception& e) {
+                    return e.what();
+                }
+                if (!here.insert(entry.id).second || (!own && find(list, entry.id)))
+                    return fmt::format("/id: “{}” is there twice", entry.id);
+                return {};
+            }();
+            if (!why.empty())
+                refuse(fmt::format("{}: /entries/{}{}", file.string(), i, why));
+            else {
+                if (own) std::erase_if(list, [&](const auto& e) { return e.id == entry.id; });
+                list.push_back(std::move(entry));
             }
-            if (!here.insert(entry.id).second || (!own && find(list, entry.id))) {
-                refuse(fmt::format("/id: “{}” is there twice", entry.id));
-                continue;
-            }
-            std::erase_if(list, [&](const auto& e) { return e.id == entry.id; });
-            list.push_back(std::move(entry));
+            ++i;
         }
     });
 }
@@ -286,12 +310,13 @@ void drop_dangling(Catalogue& c, List& list, const Others& others, const char* w
 tl::expected<Catalogue, std::string> load_catalogue(const fs::path& data, const fs::path& own,
                                                     Shipped shipped) {
     Catalogue catalogue;
+    simdjson::dom::parser parser;
     const auto files = json_files(data / "catalogue");
     if (!files) return tl::unexpected(files.error());
-    for (const auto& file : *files) add_file(catalogue, file, data, false, shipped == Shipped::checked);
+    for (const auto& file : *files) add_file(catalogue, parser, file, data, false, shipped == Shipped::checked);
     if (std::error_code ignored; !own.empty() && fs::is_directory(own, ignored)) {
         if (const auto mine = json_files(own))
-            for (const auto& file : *mine) add_file(catalogue, file, data, true, true);
+            for (const auto& file : *mine) add_file(catalogue, parser, file, data, true, true);
         else
             catalogue.refused.push_back(mine.error());
     }

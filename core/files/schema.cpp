@@ -2,11 +2,11 @@
 
 #include <fmt/format.h>
 
+#include <array>
 #include <fstream>
 #include <map>
 #include <mutex>
 #include <nlohmann/json.hpp>
-#include <sstream>
 #pragma GCC diagnostic push
 #pragma GCC diagnostic ignored "-Wshadow"
 #include <valijson/adapters/nlohmann_json_adapter.hpp>
@@ -58,16 +58,23 @@ tl::expected<json, std::string> parse_json(const std::string& text, const std::s
     }
 }
 
-tl::expected<json, std::string> read_json(const std::filesystem::path& file) {
+tl::expected<std::string, std::string> read_text(const std::filesystem::path& file) {
     std::error_code failed;
     if (std::filesystem::is_directory(file, failed))
         return tl::unexpected(fmt::format("{}: this is a folder, not a file", file.string()));
     std::ifstream in(file, std::ios::binary);
     if (!in) return tl::unexpected(fmt::format("{}: cannot be opened for reading", file.string()));
-    std::ostringstream text;
-    text << in.rdbuf();
-    if (text.str().empty()) return tl::unexpected(fmt::format("{}: the file is empty", file.string()));
-    return parse_json(text.str(), file.string());
+    std::string text;
+    std::array<char, 1 << 16> block;
+    while (in.read(block.data(), block.size()) || in.gcount() > 0)
+        text.append(block.data(), static_cast<size_t>(in.gcount()));
+    if (text.empty()) return tl::unexpected(fmt::format("{}: the file is empty", file.string()));
+    return text;
+}
+
+tl::expected<json, std::string> read_json(const std::filesystem::path& file) {
+    const auto text = read_text(file);
+    return text ? parse_json(*text, file.string()) : tl::unexpected(text.error());
 }
 
 tl::expected<void, std::string> check_schema(const json& document, const std::filesystem::path& schema,

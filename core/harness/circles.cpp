@@ -17,17 +17,18 @@ double relax(std::vector<Circle>& c, double bound, int rounds) {
         for (size_t i = 0; i < c.size(); ++i) {
             for (size_t j = i + 1; j < c.size(); ++j) {
                 double dx = c[j].x - c[i].x, dy = c[j].y - c[i].y;
-                const double gap = c[i].radius + c[j].radius,
-                             d = std::max(std::sqrt(dx * dx + dy * dy), 1e-9);
-                if (d >= gap) continue;
+                const double gap = c[i].radius + c[j].radius, squared = dx * dx + dy * dy;
+                if (squared >= gap * gap) continue;
+                const double d = std::max(std::sqrt(squared), 1e-9);
                 worst = std::max(worst, gap - d);
                 const double push = (gap - d) / d;
                 const double share = c[j].radius / gap;  // the smaller one moves more
                 c[i].x -= dx * push * share, c[i].y -= dy * push * share;
                 c[j].x += dx * push * (1 - share), c[j].y += dy * push * (1 - share);
             }
-            const double d = std::sqrt(c[i].x * c[i].x + c[i].y * c[i].y), room = bound - c[i].radius;
-            if (d > room) {
+            const double squared = c[i].x * c[i].x + c[i].y * c[i].y, room = bound - c[i].radius;
+            if (squared > room * room) {  // no bound is smaller than the largest of them
+                const double d = std::sqrt(squared);
                 worst = std::max(worst, d - room);
                 c[i].x *= room / d, c[i].y *= room / d;
             }
