@@ -105,12 +105,12 @@ void CutPanel::paint_cuts(QPainter& p, double y) {
         if (f.ret == Return::own) swatch(u(23), f.return_colour);
         const auto name = QString::fromStdString(name_of(plan, f.to));
         const QString count = f.ret == Return::own ? QStringLiteral("2 × ") : QString();
-        text(p, QRectF(u(38), y, width() - u(174), u(20)), name,
+        text(p, QRectF(u(38), y, width() - u(182), u(20)), name,
              route.basis == LengthBasis::guessed ? t.caution : t.ink, face(12, selected));
-        text(p, QRectF(width() - u(134), y, u(54), u(20)),
+        text(p, QRectF(width() - u(144), y, u(56), u(20)),
              wire ? QString::fromStdString(wire->size) : QString(), t.muted, face(11),
              Qt::AlignRight | Qt::AlignVCenter);
-        text(p, QRectF(width() - u(78), y, u(68), u(20)), count + said(route.cut), t.ink, face(12, true),
+        text(p, QRectF(width() - u(84), y, u(74), u(20)), count + said(route.cut), t.ink, face(12, true),
              Qt::AlignRight | Qt::AlignVCenter);
         add_spot({QRectF(u(4), y, width() - u(10), u(20)),
                   "cut:" + QString::fromStdString(f.id),
