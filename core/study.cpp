@@ -69,11 +69,12 @@ bool same_harness(const Plan& a, const Plan& b) {
            stand_alike(a.converters, b.converters) && stand_alike(a.loads, b.loads);
 }
 
-/// The figures that are there before anything is solved, and what solves it.
+/// The figures that are there before anything is solved, and what solves it. A harness of its own is still without
+/// its bundles.
 std::shared_ptr<Solver> begin_figures(Figures& figures, const Plan& plan, const Catalogue& catalogue,
                                       const Study* earlier) {
     const bool laid = earlier && earlier->plan && same_harness(plan, *earlier->plan);
-    figures.harness = laid ? earlier->harness : lay_harness(plan, catalogue);
+    figures.harness = laid ? earlier->harness : lay_routes(plan, catalogue);
     const auto lengths = feed_lengths(figures.harness);
     const auto solver = std::make_shared<Solver>(plan, catalogue, lengths);
     for (size_t c = 0; c < plan.converters.size(); ++c)
@@ -86,6 +87,7 @@ std::shared_ptr<Solver> begin_figures(Figures& figures, const Plan& plan, const 
 Figures figures_of(const Plan& plan, const Catalogue& catalogue) {
     Figures figures;
     begin_figures(figures, plan, catalogue, nullptr);
+    static_cast<Bundles&>(figures.harness) = bundles_of(plan, catalogue, figures.harness);
     return figures;
 }
 
@@ -105,15 +107,18 @@ Study study_from(const std::shared_ptr<const Plan>& kept, const Catalogue& catal
     s.plan = kept;
     s.conditions = conditions;
     solver->remember(before);
-    // Two threads. The second takes a third of the worst case, then the mission; the first the rest, and what
-    // is made from it. A solver keeps its factorisation: each thread has its own.
+    // Two threads. The second takes a third of the worst case, then the bundles of a new harness and the mission; the
+    // first the rest, and what is made from it. A solver keeps its factorisation: each thread has its own.
     const size_t phases = std::max<size_t>(plan.phases.size(), 1), mine = phases - phases / 3;
     std::promise<WorstCase> third;
+    const bool bundled = s.harness.bundle.size() == plan.passages.size();
     auto mission = std::async(std::launch::async, [&, lengths = feed_lengths(s.harness)] {
         try {
             Solver own(plan, catalogue, lengths);
             own.remember(before);
             third.set_value(worst_in_phases(plan, own, mine, phases));
+            // The first thread reads the routes only.
+            if (!bundled) static_cast<Bundles&>(s.harness) = bundles_of(plan, catalogue, s.harness);
             auto played = play_mission(plan, catalogue, own, mission_air(plan, conditions));
             return std::pair(std::move(played), own.take_answers());
         } catch (...) {

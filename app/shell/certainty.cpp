@@ -35,7 +35,7 @@ void Certainty::draw() {
     if (busy_) return pause_.start();
     busy_ = true;
     work_.start([this, plan = document_.kept_plan(), phase = *phase, &catalogue = document_.catalogue()] {
-        const auto lengths = feed_lengths(lay_harness(*plan, catalogue));
+        const auto lengths = feed_lengths(lay_routes(*plan, catalogue));
         // One thread: the other belongs to the hands.
         auto drawn = std::make_shared<ToleranceStudy>(
             study_tolerance(*plan, catalogue, lengths, phase, draws, 1, {}, 1));

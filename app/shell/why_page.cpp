@@ -157,7 +157,10 @@ void WhyPage::resizeEvent(QResizeEvent* e) {
     Canvas::resizeEvent(e);
     const double before = height_;
     lay_out();
-    if (before != height_) updateGeometry();
+    if (before == height_) return;
+    updateGeometry();
+    // What is around hears of that only after the first painting; as high as this it will be.
+    if (const int wanted = sizeHint().height(); wanted > height()) resize(width(), wanted);
 }
 
 void WhyPage::paint(QPainter& p) {

@@ -9,6 +9,8 @@ WhyPanel::WhyPanel(Document& document, QWidget* parent)
     setWidgetResizable(true);
     setFrameShape(QFrame::NoFrame);
     setFixedWidth(u(282));
+    // As wide as it will be, so that its lines are broken once and the first painting is the last.
+    page_->resize(u(282), u(200));
     setWidget(page_);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     connect(&document_, &Document::changed, this, &WhyPanel::refresh);

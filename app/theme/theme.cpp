@@ -142,7 +142,7 @@ void warm_up() {
         const auto letters = QRawFont::fromFont(f);
         for (const auto sign : letters.glyphIndexesForString(signs)) (void)letters.alphaMapForGlyph(sign, QRawFont::PixelAntialiasing);
     };
-    const auto words = QStringLiteral("acdefghiklmnoprstuvwyADFW0123456789.");
+    const auto words = QStringLiteral("abcdefghiklmnoprstuvwxyACDFHLMPSTVW0123456789.,:%–");
     for (const int pixels : {13, 14})
         for (const bool bold : {false, true}) ready(face(pixels, bold), words);
     ready(face(12), words);

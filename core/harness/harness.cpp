@@ -145,7 +145,7 @@ HoleFill fill_hole(const Plan& plan, const Catalogue& catalogue, size_t passage,
 
 }  // namespace
 
-Harness lay_harness(const Plan& plan, const Catalogue& catalogue) {
+Harness lay_routes(const Plan& plan, const Catalogue& catalogue) {
     Harness h;
     h.feeds_in_passage.resize(plan.passages.size());
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
@@ -155,12 +155,23 @@ Harness lay_harness(const Plan& plan, const Catalogue& catalogue) {
     for (auto& r : h.routes)
         for (const auto p : r.passages)
             r.bunched = std::max(r.bunched, static_cast<int>(h.feeds_in_passage[p].size()));
+    return h;
+}
+
+Bundles bundles_of(const Plan& plan, const Catalogue& catalogue, const Harness& laid) {
+    Bundles b;
     for (size_t p = 0; p < plan.passages.size(); ++p) {
         const auto kind = plan.passages[p].kind;
-        auto filled = fill_hole(plan, catalogue, p, h.feeds_in_passage[p]);
-        h.bundle.push_back(filled.needed);
-        if (kind == PassageKind::hole || kind == PassageKind::gland) h.holes.push_back(std::move(filled));
+        auto filled = fill_hole(plan, catalogue, p, laid.feeds_in_passage[p]);
+        b.bundle.push_back(filled.needed);
+        if (kind == PassageKind::hole || kind == PassageKind::gland) b.holes.push_back(std::move(filled));
     }
+    return b;
+}
+
+Harness lay_harness(const Plan& plan, const Catalogue& catalogue) {
+    auto h = lay_routes(plan, catalogue);
+    static_cast<Bundles&>(h) = bundles_of(plan, catalogue, h);
     return h;
 }
 

@@ -110,7 +110,7 @@ Id best_circuit_to_tap(const Plan& plan, const Catalogue& catalogue, const Study
         const auto next = tap_circuit(plan, catalogue, study, load, other.id);
         if (!next) continue;
         double wire = 0;
-        for (const auto& route : lay_harness(*next, catalogue).routes) wire += raw(route.length);
+        for (const auto& route : lay_routes(*next, catalogue).routes) wire += raw(route.length);
         if (wire < least) least = wire, best = other.id;
     }
     return best;

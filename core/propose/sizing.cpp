@@ -242,7 +242,7 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
     std::vector<Spare> spare(plan.feeds.size());
     for (int round = 0; round < most_rounds; ++round) {
         const Plan before = plan;
-        const auto harness = lay_harness(plan, catalogue);
+        const auto harness = lay_routes(plan, catalogue);
         const auto lengths = feed_lengths(harness);
         const Solver solver(plan, catalogue, lengths);
         const auto worst = worst_case(plan, solver);
