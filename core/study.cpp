@@ -69,8 +69,8 @@ bool same_harness(const Plan& a, const Plan& b) {
            stand_alike(a.converters, b.converters) && stand_alike(a.loads, b.loads);
 }
 
-/// The figures that are there before anything is solved, and what solves it. A harness of its own is still without
-/// its bundles.
+/// The figures that are there before anything is solved, and what solves it. A harness of its own is still
+/// without its bundles.
 std::shared_ptr<Solver> begin_figures(Figures& figures, const Plan& plan, const Catalogue& catalogue,
                                       const Study* earlier) {
     const bool laid = earlier && earlier->plan && same_harness(plan, *earlier->plan);
@@ -107,8 +107,9 @@ Study study_from(const std::shared_ptr<const Plan>& kept, const Catalogue& catal
     s.plan = kept;
     s.conditions = conditions;
     solver->remember(before);
-    // Two threads. The second takes a third of the worst case, then the bundles of a new harness and the mission; the
-    // first the rest, and what is made from it. A solver keeps its factorisation: each thread has its own.
+    // Two threads. The second takes a third of the worst case, then the bundles of a new harness and the
+    // mission; the first the rest, and what is made from it. A solver keeps its factorisation: each thread
+    // has its own.
     const size_t phases = std::max<size_t>(plan.phases.size(), 1), mine = phases - phases / 3;
     std::promise<WorstCase> third;
     const bool bundled = s.harness.bundle.size() == plan.passages.size();

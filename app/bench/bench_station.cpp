@@ -98,7 +98,8 @@ void ReadingList::paint(QPainter& p) {
              Qt::AlignRight | Qt::AlignVCenter);
         const double value_left = width() - u(104), window_left = value_left - u(118),
                      state_left = width() * 0.385;
-        text(p, QRectF(u(44), y, state_left - u(50), reading_height()), words_of(r.title), t.ink, face(13, here));
+        text(p, QRectF(u(44), y, state_left - u(50), reading_height()), words_of(r.title), t.ink,
+             face(13, here));
         text(p, QRectF(state_left, y, window_left - state_left - u(6), reading_height()), words_of(r.state),
              t.muted, face(11));
         text(p, QRectF(window_left, y, u(114), reading_height()), words_of(window_text(r)), t.muted, face(12),

@@ -57,21 +57,19 @@ void LoadList::paint_row(QPainter& p, size_t i) {
     const Id id = load.id;
     const auto name = QString::fromStdString(load.name);
     const bool selected = document_.selection() == id;
-    add_spot(
-        {area, "load:" + QString::fromStdString(id),
-         Tip([this, id] {
-             const auto* now = by_id(document_.plan().loads, id);
-             return now ? tr("%1\nSelect; double-click or Enter edits its line")
-                              .arg(QString::fromStdString(load_line(*now)))
-                        : QString();
-         }),
-         [this, id] {
-             if (document_.selection() == id)
-                 edit_load(id);
-             else
-                 document_.select(id);
-         },
-         [this, id] { menu(id); }});
+    add_spot({area, "load:" + QString::fromStdString(id), Tip([this, id] {
+                  const auto* now = by_id(document_.plan().loads, id);
+                  return now ? tr("%1\nSelect; double-click or Enter edits its line")
+                                   .arg(QString::fromStdString(load_line(*now)))
+                             : QString();
+              }),
+              [this, id] {
+                  if (document_.selection() == id)
+                      edit_load(id);
+                  else
+                      document_.select(id);
+              },
+              [this, id] { menu(id); }});
     if (!exposed(area)) return;
     const auto chips = load_chips(load);
     const auto& m = document_.study().mission;
@@ -99,7 +97,8 @@ void LoadList::paint_chips(QPainter& p, const QRectF& area, const std::vector<Lo
         const auto words = words_of(chip.text);
         const double w = text_width(words, face(13)) + u(18);
         if (x + w > end)
-            return text(p, QRectF(x, area.top(), u(20), area.height()), QStringLiteral("…"), t.muted, face(13));
+            return text(p, QRectF(x, area.top(), u(20), area.height()), QStringLiteral("…"), t.muted,
+                        face(13));
         const QRectF pill(x, area.top() + u(4), w, area.height() - u(8));
         const bool warm = chip.text == "noisy", cold = chip.text == "sensitive",
                    grave = chip.text == "vital" || chip.text == "always on", guess = chip.text == "assumed";

@@ -118,9 +118,9 @@ void LoadsStation::show_reading() {
         const auto where = QString::fromStdString(
             typed.substr(problem.begin, std::min(problem.end, typed.size()) - problem.begin));
         const auto mark = QStringLiteral("! ");
-        return echo_->say(mark + where + QStringLiteral(" — ") + message, t.danger,
-                          {static_cast<int>(mark.size()), static_cast<int>(where.size()),
-                           Apart::How::underlined});
+        return echo_->say(
+            mark + where + QStringLiteral(" — ") + message, t.danger,
+            {static_cast<int>(mark.size()), static_cast<int>(where.size()), Apart::How::underlined});
     }
     QStringList words;
     for (const auto& c : read.chips) words << QString::fromStdString(c.text);

@@ -176,14 +176,17 @@ void MissionStrip::paint_states(QPainter& p) {
         const double y = top + static_cast<double>(l) * strip_height();
         const bool selected = plan.loads[l].id == document_.selection();
         const bool shown = exposed(QRectF(0, y, width(), strip_height()));
-        if (shown) text(p, QRectF(u(12), y, left_edge() - u(16), strip_height()),
-             QString::fromStdString(plan.loads[l].name), selected ? t.accent : t.ink, face(11, selected));
+        if (shown)
+            text(p, QRectF(u(12), y, left_edge() - u(16), strip_height()),
+                 QString::fromStdString(plan.loads[l].name), selected ? t.accent : t.ink, face(11, selected));
         for (size_t i = 0; i < plan.phases.size(); ++i) {
             const auto state = state_in(plan.phases[i], plan.loads[l]);
             const QRectF cell(edges_[i] + 1, y, edges_[i + 1] - edges_[i] - 2, strip_height());
             const double share = share_in(plan.phases[i], plan.loads[l]);
             const QString percent = share < 1 ? QString::fromStdString(format_percent(share)) : QString();
-            add_spot({cell, QStringLiteral("cell%1/%2").arg(l).arg(i), Tip([this, l, i] { return cell_tip({i, l}); }),
+            add_spot({cell, QStringLiteral("cell%1/%2").arg(l).arg(i), Tip([this, l, i] {
+                          return cell_tip({i, l});
+                      }),
                       [this, l, i, state] {
                           set_cell({i, l}, next_state(state, document_.plan().loads[l]));
                       },

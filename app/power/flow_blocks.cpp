@@ -78,11 +78,12 @@ void FlowMap::paint_converter(QPainter& p, const Block& b) {
     const double x = b.area.left() + u(8), w = b.area.width() - u(14);
     const QRectF set(x, b.area.top() + u(20), w, u(16));
     const auto name = words_of(c.name);
-    const auto setting =
-        tr("set %1  (%2 – %3)")
-            .arg(said(c.set), words_of(format_number(raw(window.low))), words_of(format_number(raw(window.high))));
+    const auto setting = tr("set %1  (%2 – %3)")
+                             .arg(said(c.set), words_of(format_number(raw(window.low))),
+                                  words_of(format_number(raw(window.high))));
     const auto rise = type ? words_of(format_number(temperature_rise(*type, now.heat), 2)) : QString();
-    const auto output = type ? tr("%1 of %2").arg(said(now.out_amps), said(type->rated * type->trusted)) : QString();
+    const auto output =
+        type ? tr("%1 of %2").arg(said(now.out_amps), said(type->rated * type->trusted)) : QString();
     const auto heat = said(now.heat);
     const auto draw = [&](QPainter& to) {
         card(to, b.area, selected, wrong ? t.danger : QColor());
@@ -113,10 +114,12 @@ void FlowMap::paint_converter(QPainter& p, const Block& b) {
           draw);
     const auto in = said(now.in), out = said(now.out), kind = type ? words_of(type->name) + "\n" : QString();
     const Tip tip([=] {
-        return kind + tr("In %1, out %2. The mark is what it is trusted with; at the right what it turns into heat%3.\n"
+        return kind + tr("In %1, out %2. The mark is what it is trusted with; at the right what it turns "
+                         "into heat%3.\n"
                          "Right-click, or drag it, to split, merge or feed it from elsewhere.")
                           .arg(in, out,
-                               rise.isEmpty() ? QString() : tr(", which makes it %1 K warmer than the air").arg(rise));
+                               rise.isEmpty() ? QString()
+                                              : tr(", which makes it %1 K warmer than the air").arg(rise));
     });
     add_spot({b.area, "part:" + QString::fromStdString(b.id), tip,
               [this, id = b.id] { document_.select(id); },
@@ -134,7 +137,7 @@ void FlowMap::paint_load(QPainter& p, const Block& b) {
     const auto& l = document_.plan().loads[b.index];
     const auto& now = document_.study().now.loads[b.index];
     const auto& worst = document_.study().worst.loads[b.index];
-    const bool starved = raw(worst.lowest) > 0 && worst.lowest < l.v_min, over = worst.highest > l.v_max;
+    const bool starved = raw(worst.lowest) > 0 && worst.lowest<l.v_min, over = worst.highest> l.v_max;
     const bool wrong = starved || over, selected = document_.selection() == b.id;
     const bool off = raw(now.amps) < 1e-6;
     const auto name = QString::fromStdString(l.name);
@@ -163,8 +166,7 @@ void FlowMap::paint_load(QPainter& p, const Block& b) {
     };
     stamp(p, b.area, QString::fromStdString(b.id),
           QStringList{name, figures, watts, peak, marks({off, selected, wrong})}.join('\n'), draw);
-    add_spot({b.area, "part:" + QString::fromStdString(b.id),
-              Tip([name, figures, watts] {
+    add_spot({b.area, "part:" + QString::fromStdString(b.id), Tip([name, figures, watts] {
                   return tr("%1: %2 %3. Drag it onto another rail to feed it from there; right-click for its "
                             "feed.")
                       .arg(name, figures, watts);

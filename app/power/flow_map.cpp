@@ -61,7 +61,9 @@ std::set<Id> FlowMap::glowing() const {
 void FlowMap::glow_on() {
     for (const auto& b : blocks_)
         if (changed_.contains(b.id))
-            update(QRectF(b.area.topLeft() * zoom(), b.area.size() * zoom()).toAlignedRect().adjusted(-u(5), -u(5), u(5), u(5)));
+            update(QRectF(b.area.topLeft() * zoom(), b.area.size() * zoom())
+                       .toAlignedRect()
+                       .adjusted(-u(5), -u(5), u(5), u(5)));
 }
 
 void FlowMap::paint_glow(QPainter& p) {
@@ -132,8 +134,8 @@ void FlowMap::paint_bands(QPainter& p) {
     const auto draw = [&](QPainter& to) {
         for (const auto& b : drawn_) draw_band(to, b);
     };
-    stamp(p, QRectF(0, 0, paint_width(), paint_height()), QStringLiteral("bands"), QString::number(drawings_), draw,
-          ground());
+    stamp(p, QRectF(0, 0, paint_width(), paint_height()), QStringLiteral("bands"), QString::number(drawings_),
+          draw, ground());
     for (const auto& [feed, band] : fused) paint_rating(p, band, feed);
 }
 
@@ -156,7 +158,8 @@ bool FlowMap::Band::looks_like(const Band& other) const {
            (tall > 0) == (other.tall > 0) && colour == other.colour;
 }
 
-/// As tall everywhere as its watts, which a stroke is not where it slopes; a dashed line where it carries none.
+/// As tall everywhere as its watts, which a stroke is not where it slopes; a dashed line where it carries
+/// none.
 void FlowMap::draw_band(QPainter& p, const Band& b) {
     const QPointF up(0, -b.tall / 2), down(0, b.tall / 2), out((b.end.x() - b.start.x()) * 0.5, 0);
     QPainterPath path(b.start + up);

@@ -99,8 +99,8 @@ class FlowMap : public Canvas {
     Document& document_;
     std::vector<Block> blocks_;
     std::vector<Group> groups_;
-    std::vector<Band> drawn_;     ///< as they stand on the screen
-    int drawings_ = 0;            ///< of the bands, so far
+    std::vector<Band> drawn_;  ///< as they stand on the screen
+    int drawings_ = 0;         ///< of the bands, so far
     std::map<Id, double> shown_watts_;
     std::set<Id> changed_;
     QVariantAnimation glow_;

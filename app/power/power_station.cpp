@@ -56,10 +56,9 @@ PowerStation::PowerStation(Document& document, QWidget* parent) : QWidget(parent
         pages_->setCurrentIndex(page);
         const std::array titles{tr("Where the power goes"), tr("Which battery"), tr("Which plan"),
                                 tr("Where builders disagree")};
-        const std::array hints{tr("Drag to rearrange, right-click for more."),
-                               tr("The few worth having. Take one; Ctrl+Z."),
-                               tr("Take one and see what changed; Ctrl+Z."),
-                               tr("Click a way to build it so; Ctrl+Z.")};
+        const std::array hints{
+            tr("Drag to rearrange, right-click for more."), tr("The few worth having. Take one; Ctrl+Z."),
+            tr("Take one and see what changed; Ctrl+Z."), tr("Click a way to build it so; Ctrl+Z.")};
         heading->set_title(titles[static_cast<size_t>(page)]);
         heading->set_hint(hints[static_cast<size_t>(page)]);
         if (page == 0) draw_mission();
@@ -134,13 +133,14 @@ PowerStation::Picture PowerStation::picture_of_day() const {
     QDataStream words(&picture.words, QIODevice::WriteOnly);
     words << chart_->size() << theme().card << text_scale();
     if (points.empty()) return picture;
-    const auto [low, high] = std::minmax_element(points.begin(), points.end(),
-                                                 [](const auto& a, const auto& b) { return a.volts < b.volts; });
+    const auto [low, high] = std::minmax_element(
+        points.begin(), points.end(), [](const auto& a, const auto& b) { return a.volts < b.volts; });
     const double wide = chart_->width(), tall = chart_->height(), end = raw(points.back().time),
                  span = raw(high->volts - low->volts) + 4;
     words << said(points.back().time) << said(low->volts) << said(high->volts);
     for (const auto& p : points)
-        picture.pixels << raw(p.time) / end * wide << p.charge * tall << raw(p.volts - low->volts) / span * tall;
+        picture.pixels << raw(p.time) / end * wide << p.charge * tall
+                       << raw(p.volts - low->volts) / span * tall;
     for (const auto& phase : document_.plan().phases)
         words << words_of(phase.name) << raw(phase.duration) << (phase.id == document_.conditions().phase);
     if (const auto* at = cursor_point()) {
@@ -151,8 +151,9 @@ PowerStation::Picture PowerStation::picture_of_day() const {
 }
 
 bool PowerStation::Picture::looks_like(const Picture& other) const {
-    return words == other.words && std::equal(pixels.begin(), pixels.end(), other.pixels.begin(), other.pixels.end(),
-                                              [](double a, double b) { return std::abs(a - b) < 0.5; });
+    return words == other.words &&
+           std::equal(pixels.begin(), pixels.end(), other.pixels.begin(), other.pixels.end(),
+                      [](double a, double b) { return std::abs(a - b) < 0.5; });
 }
 
 void PowerStation::draw_mission() {

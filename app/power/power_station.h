@@ -51,7 +51,7 @@ class PowerStation : public QWidget {
     SearchView* found_;
     SchoolsView* disagree_;
     Toggle *compare_, *schools_, *search_;
-    Second moment_{};    ///< last pointed at
+    Second moment_{};  ///< last pointed at
     Picture drawn_;    ///< of the day, as the chart shows it
 };
 

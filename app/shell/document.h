@@ -25,8 +25,8 @@ class Document : public QObject {
     bool modified() const { return plan() != *saved_; }
 
     void apply(const Edit& edit, const QString& what);
-    /// One of a row of edits that a drag makes: it takes the place of the one before it of the same gesture, so that the row is
-    /// undone at once.
+    /// One of a row of edits that a drag makes: it takes the place of the one before it of the same gesture,
+    /// so that the row is undone at once.
     void apply_within(int gesture, const Edit& edit, const QString& what);
     /// A number for the next gesture.
     int new_gesture() { return ++gestures_; }

@@ -42,7 +42,8 @@ Window& Opening::window(const QString& recovery_folder) {
     if (!file_.empty()) {
         const auto whole = QFileInfo(QString::fromStdString(file_)).absoluteFilePath();
         // What could not be read is read once more, to say why.
-        prepared_->study ? document_->open(whole, std::move(*prepared_->study)) : void(document_->open(whole));
+        prepared_->study ? document_->open(whole, std::move(*prepared_->study))
+                         : void(document_->open(whole));
     }
     QObject::disconnect(listening);
     window_ = std::make_unique<Window>(*document_);

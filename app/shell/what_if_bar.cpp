@@ -138,7 +138,8 @@ void WhatIfBar::refresh() {
         for (const auto& [id, name] : phases) phase_->addItem(name, QString::fromStdString(id));
         phases_ = std::move(phases);
     }
-    const auto here = std::find_if(phases_.begin(), phases_.end(), [&](const auto& p) { return p.first == c.phase; });
+    const auto here =
+        std::find_if(phases_.begin(), phases_.end(), [&](const auto& p) { return p.first == c.phase; });
     if (here != phases_.end()) phase_->setCurrentIndex(static_cast<int>(here - phases_.begin()));
     phase_->setEnabled(!plan.phases.empty() && !c.worst);
     charge_->setValue(static_cast<int>(std::lround(c.charge * 100)));

@@ -191,8 +191,9 @@ void WhyPage::paint_block(QPainter& p, size_t block) {
         edge = s.followed || pointed_at ? t.accent : t.line;
         ground = s.followed ? t.accent_soft : t.paper;
     }
-    const auto shows = QStringList{b.layout->text(), b.layout->font().key(), b.colour.name(), edge.name(),
-                                   ground.name(), boxed ? QStringLiteral("boxed") : QString()};
+    const auto shows =
+        QStringList{b.layout->text(), b.layout->font().key(), b.colour.name(),
+                    edge.name(),      ground.name(),          boxed ? QStringLiteral("boxed") : QString()};
     stamp(p, b.area, QString::number(block), shows.join('\n'), [&](QPainter& to) {
         if (boxed) {
             to.setPen(QPen(edge, 1));

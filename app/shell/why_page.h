@@ -44,7 +44,7 @@ class WhyPage : public Canvas {
     Document& document_;
     std::vector<School> schools_;
     std::vector<Block> blocks_;
-    std::vector<Block> shown_;  ///< of the reason before this one: what reads the same is not set anew
+    std::vector<Block> shown_;    ///< of the reason before this one: what reads the same is not set anew
     std::vector<double> before_;  ///< by block, the gap above it
     double height_ = 0;
 };

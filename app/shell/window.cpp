@@ -294,8 +294,9 @@ void Window::plan_menu() {
 }
 
 void Window::export_diagram() {
-    const auto file = QFileDialog::getSaveFileName(
-        this, tr("Wiring diagram to a file"), QStringLiteral("wiring diagram.pdf"), tr("Drawings (*.pdf *.svg *.png)"));
+    const auto file = QFileDialog::getSaveFileName(this, tr("Wiring diagram to a file"),
+                                                   QStringLiteral("wiring diagram.pdf"),
+                                                   tr("Drawings (*.pdf *.svg *.png)"));
     if (file.isEmpty()) return;
     const auto wrong = wiring()->diagram()->export_sheets(file);
     show_banner(wrong.isEmpty() ? tr("The diagram is in %1.").arg(file) : wrong, !wrong.isEmpty(), false);

@@ -1,11 +1,11 @@
 #include "theme/theme.h"
 
+#include <fontconfig/fontconfig.h>
 #include <QApplication>
 #include <QFontDatabase>
 #include <QPalette>
 #include <QRawFont>
 #include <QToolTip>
-#include <fontconfig/fontconfig.h>
 #include <future>
 
 #include "catalogue/catalogue.h"
@@ -91,7 +91,8 @@ void prepare_fonts() {
     if (!qEnvironmentVariableIsEmpty("FONTCONFIG_FILE")) return;
     const auto rules = (data_directory() / "fonts" / "fonts.conf").string();
     qputenv("FONTCONFIG_FILE", rules.c_str());
-    // Read while Qt starts, and by hand: left to itself the library also reads every rule the machine could have.
+    // Read while Qt starts, and by hand: left to itself the library also reads every rule the machine could
+    // have.
     installed_fonts = std::async(std::launch::async, [rules] {
         auto* fonts = FcConfigCreate();
         if (!fonts) return;
@@ -136,11 +137,12 @@ void apply_theme() {
 
 void warm_up() {
     apply_theme();
-    // Every size that pages are set in, with the signs that most words are made of. Asked for as pictures first: a
-    // sign that is measured before it is drawn is worked out twice.
+    // Every size that pages are set in, with the signs that most words are made of. Asked for as pictures
+    // first: a sign that is measured before it is drawn is worked out twice.
     const auto ready = [](const QFont& f, const QString& signs) {
         const auto letters = QRawFont::fromFont(f);
-        for (const auto sign : letters.glyphIndexesForString(signs)) (void)letters.alphaMapForGlyph(sign, QRawFont::PixelAntialiasing);
+        for (const auto sign : letters.glyphIndexesForString(signs))
+            (void)letters.alphaMapForGlyph(sign, QRawFont::PixelAntialiasing);
     };
     const auto words = QStringLiteral("abcdefghiklmnoprstuvwxyACDFHLMPSTVW0123456789.,:%–");
     for (const int pixels : {13, 14})

@@ -201,7 +201,10 @@ double Canvas::text_width(const QString& words, const QFont& f) { return typeset
 
 void Canvas::card(QPainter& p, const QRectF& area, bool selected, const QColor& edge) {
     draw_rounded(p, area, 6, selected ? theme().accent_soft : theme().card,
-                 edge.isValid() ? edge : selected ? theme().accent : theme().line, selected ? 1.6 : 1);
+                 edge.isValid() ? edge
+                 : selected     ? theme().accent
+                                : theme().line,
+                 selected ? 1.6 : 1);
 }
 
 void Canvas::mouseMoveEvent(QMouseEvent* e) {
@@ -250,7 +253,8 @@ void Canvas::reveal(const QString& key) {
     const auto spot = std::find_if(spots_.begin(), spots_.end(), [&](const auto& s) { return s.key == key; });
     if (!view || spot == spots_.end()) return;
     const auto at = spot->area.toRect();
-    view->ensureVisible(at.center().x(), at.center().y(), 0, std::min(at.height() / 2 + u(8), view->height() / 2));
+    view->ensureVisible(at.center().x(), at.center().y(), 0,
+                        std::min(at.height() / 2 + u(8), view->height() / 2));
 }
 
 void Canvas::keyPressEvent(QKeyEvent* e) {

@@ -19,8 +19,8 @@ class Tip {
   public:
     Tip(const QString& words = {}) : words_(words) {}  // NOLINT: a string is a tip
     template <class Make>
-        requires std::is_invocable_r_v<QString, Make>
-    Tip(Make make) : make_(std::move(make)) {}  // NOLINT: so is what makes one
+    requires std::is_invocable_r_v<QString, Make> Tip(Make make)
+        : make_(std::move(make)) {}  // NOLINT: so is what makes one
     QString words() const { return make_ ? make_() : words_; }
 
   private:
@@ -85,11 +85,12 @@ class Canvas : public QWidget {
     static void card(QPainter& p, const QRectF& area, bool selected = false, const QColor& edge = QColor());
     /// Whether any of that area is to be painted now: what is scrolled away needs its spots only.
     bool exposed(const QRectF& area) const {
-        return direct_ || exposed_.intersects(QRectF(area.topLeft() * zoom_, area.size() * zoom_).toAlignedRect());
+        return direct_ ||
+               exposed_.intersects(QRectF(area.topLeft() * zoom_, area.size() * zoom_).toAlignedRect());
     }
-    /// Paints `area` by `draw`, or by the picture of it that `draw` made before, for as long as what it shows is
-    /// the same: `shows` holds every word and every choice of colour, the theme apart. Nothing behind it shows
-    /// where it has a ground.
+    /// Paints `area` by `draw`, or by the picture of it that `draw` made before, for as long as what it shows
+    /// is the same: `shows` holds every word and every choice of colour, the theme apart. Nothing behind it
+    /// shows where it has a ground.
     void stamp(QPainter& p, const QRectF& area, const QString& key, const QString& shows,
                const std::function<void(QPainter&)>& draw, const QColor& on = Qt::transparent);
 

@@ -1,6 +1,6 @@
 #pragma once
-// A box that lists choices; its arrow is drawn here, since a picture named in a style sheet makes every reader of
-// picture formats load at the start.
+// A box that lists choices; its arrow is drawn here, since a picture named in a style sheet makes every
+// reader of picture formats load at the start.
 #include <QComboBox>
 
 namespace sangre::app {

@@ -19,7 +19,8 @@ Paragraph::Paragraph(const QFont& f, QWidget* parent) : QWidget(parent) {
 }
 
 void Paragraph::say(const QString& words, const QColor& colour, const Apart& apart) {
-    const bool same = words == text() && apart.begin == apart_.begin && apart.length == apart_.length && apart.how == apart_.how;
+    const bool same = words == text() && apart.begin == apart_.begin && apart.length == apart_.length &&
+                      apart.how == apart_.how;
     if (same && colour == colour_) return;
     colour_ = colour;
     update();
@@ -32,7 +33,8 @@ void Paragraph::say(const QString& words, const QColor& colour, const Apart& apa
         range.format.setFontWeight(QFont::Bold);
     else
         range.format.setFontUnderline(true);
-    layout_.setFormats(apart.length > 0 ? QList<QTextLayout::FormatRange>{range} : QList<QTextLayout::FormatRange>{});
+    layout_.setFormats(apart.length > 0 ? QList<QTextLayout::FormatRange>{range}
+                                        : QList<QTextLayout::FormatRange>{});
     setAccessibleName(words);
     // Told only where it matters: laying a page out anew costs more than these words do.
     const bool laid = broken_for_ >= 0;

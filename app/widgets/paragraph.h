@@ -1,6 +1,6 @@
 #pragma once
-// Words over as many lines as they need, one part of them set apart. What a label with markup does, at a tenth of the
-// time: it is laid out once for each width, and its page asks for its height many times.
+// Words over as many lines as they need, one part of them set apart. What a label with markup does, at a
+// tenth of the time: it is laid out once for each width, and its page asks for its height many times.
 #include <QHash>
 #include <QTextLayout>
 #include <QWidget>
@@ -32,7 +32,7 @@ class Paragraph : public QWidget {
     /// Returns their height.
     int break_lines(int width) const;
     mutable QTextLayout layout_;
-    mutable int broken_for_ = -1;  ///< the width that its lines are broken for
+    mutable int broken_for_ = -1;      ///< the width that its lines are broken for
     mutable QHash<int, int> heights_;  ///< by width
     QColor colour_;
     Apart apart_;

@@ -37,7 +37,8 @@ struct Smallest {
 const Smallest& smallest(double radius, const QColor& fill, const QColor& edge, double edge_width) {
     static QHash<Kind, Smallest> known;
     if (known.size() > 400) known.clear();
-    auto& s = known[{static_cast<int>(radius * 256), static_cast<int>(edge_width * 256), fill.rgba(), edge.rgba()}];
+    auto& s =
+        known[{static_cast<int>(radius * 256), static_cast<int>(edge_width * 256), fill.rgba(), edge.rgba()}];
     if (s.corner) return s;
     s.corner = static_cast<int>(std::ceil(std::max(radius, edge_width)));
     s.picture = QImage(2 * s.corner + 1, 2 * s.corner + 1, QImage::Format_ARGB32_Premultiplied);
@@ -53,8 +54,8 @@ const Smallest& smallest(double radius, const QColor& fill, const QColor& edge, 
 /// Whether a unit of the painter is a pixel of the screen.
 bool by_pixels(const QPainter& p) {
     const auto* engine = p.paintEngine();
-    return engine && engine->type() == QPaintEngine::Raster && p.transform().type() <= QTransform::TxTranslate &&
-           p.device()->devicePixelRatioF() == 1;
+    return engine && engine->type() == QPaintEngine::Raster &&
+           p.transform().type() <= QTransform::TxTranslate && p.device()->devicePixelRatioF() == 1;
 }
 
 }  // namespace
@@ -67,7 +68,8 @@ void draw_rounded(QPainter& p, const QRectF& area, double radius, const QColor& 
     radius = std::min({radius, box.width() / 2.0, box.height() / 2.0});
     // What is narrower than its corners, or lets the ground through, is not put together from parts.
     const int corner = static_cast<int>(std::ceil(std::max(radius, edge_width)));
-    if (!by_pixels(p) || fill.alpha() < 255 || edge.alpha() < 255 || std::min(box.width(), box.height()) < 2 * corner)
+    if (!by_pixels(p) || fill.alpha() < 255 || edge.alpha() < 255 ||
+        std::min(box.width(), box.height()) < 2 * corner)
         return draw_outlines(p, area, radius, fill, edge, edge_width);
     const auto& s = smallest(radius, fill, edge, edge_width);
     const auto hints = p.renderHints();

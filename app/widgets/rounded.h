@@ -5,8 +5,8 @@
 
 namespace sangre::app {
 
-/// Draws one, its edge inside the area. On a screen its corners are pictures kept from the first of their kind and its
-/// sides stand on whole pixels: a tenth of the time of filling its outline.
+/// Draws one, its edge inside the area. On a screen its corners are pictures kept from the first of their
+/// kind and its sides stand on whole pixels: a tenth of the time of filling its outline.
 void draw_rounded(QPainter& p, const QRectF& area, double radius, const QColor& fill, const QColor& edge,
                   double edge_width = 1);
 

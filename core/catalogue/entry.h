@@ -1,6 +1,6 @@
 #pragma once
-// An entry of a catalogue file as it is read: its keys by name, its values as what they are wanted for. A value that is
-// missing or of another type throws std::runtime_error that names the key.
+// An entry of a catalogue file as it is read: its keys by name, its values as what they are wanted for. A
+// value that is missing or of another type throws std::runtime_error that names the key.
 #include <fmt/format.h>
 #include <simdjson.h>
 
@@ -15,9 +15,10 @@ class Value {
     Value(simdjson::dom::element is, std::string_view key) : is_(is), key_(key) {}
 
     template <class T>
-        requires std::same_as<T, double> || std::same_as<T, int> || std::same_as<T, bool> ||
-                 std::same_as<T, std::string> || std::same_as<T, std::vector<std::string>>
-    T get() const {
+    requires std::same_as<T, double> || std::same_as<T, int> || std::same_as<T, bool> ||
+        std::same_as<T, std::string> || std::same_as<T, std::vector<std::string>>
+            T get()
+    const {
         if constexpr (std::same_as<T, std::vector<std::string>>) {
             T all;
             for (const auto& one : *this) all.push_back(one.get<std::string>());
@@ -30,7 +31,7 @@ class Value {
             return checked<T>(std::same_as<T, bool> ? "true or false" : "a number");
     }
     template <class T>
-        requires requires(const Value& v) { v.get<T>(); }
+    requires requires(const Value& v) { v.get<T>(); }
     operator T() const {  // NOLINT: read as what it is assigned to
         return get<T>();
     }

@@ -186,7 +186,8 @@ void read(const Value& j, JointKind& k) {
     k.least = SquareMillimetre(j.value("least_mm2", raw(k.least)));
     k.most = SquareMillimetre(j.value("most_mm2", raw(k.most)));
     if (k.least > k.most) throw std::runtime_error("/least_mm2: larger than most_mm2");
-    k.part = text(j, "part"), k.heat = text(j, "heat"), k.flux = text(j, "flux"), k.solder = text(j, "solder");
+    k.part = text(j, "part"), k.heat = text(j, "heat"), k.flux = text(j, "flux"),
+    k.solder = text(j, "solder");
     k.resistance = as<Ohm>(j, "resistance_ohm"), k.tube = j.at("tube"), k.minutes = j.at("minutes");
     k.tools = j.at("tools").get<std::vector<std::string>>();
     k.actions = j.at("actions").get<std::vector<std::string>>();
@@ -195,10 +196,11 @@ void read(const Value& j, JointKind& k) {
 
 void read(const Value& j, InlinePart& p) {
     p.name = j.at("name");
-    p.kind = one_of<InlineKind>(
-        j, "kind",
-        {{"diode", InlineKind::diode}, {"filter", InlineKind::filter}, {"shunt", InlineKind::shunt},
-         {"precharge", InlineKind::precharge}});
+    p.kind = one_of<InlineKind>(j, "kind",
+                                {{"diode", InlineKind::diode},
+                                 {"filter", InlineKind::filter},
+                                 {"shunt", InlineKind::shunt},
+                                 {"precharge", InlineKind::precharge}});
     p.resistance = as<Ohm>(j, "resistance_ohm"), p.rated = as<Ampere>(j, "rated_A");
     p.voltage = as<Volt>(j, "voltage_V"), p.forward = Volt(j.value("forward_V", 0.0));
     p.inductance = Henry(j.value("inductance_H", 0.0)), p.capacitance = Farad(j.value("capacitance_F", 0.0));
@@ -222,7 +224,8 @@ void with_list(Catalogue& c, const std::string& kind, Visit visit) {
     if (kind == "inline") visit(c.inlines);
 }
 
-/// Why each entry does not fit the schema of its kind, empty for those that do; or what is wrong with the file.
+/// Why each entry does not fit the schema of its kind, empty for those that do; or what is wrong with the
+/// file.
 tl::expected<std::vector<std::string>, std::string> check(const fs::path& file, const fs::path& schemas) {
     const auto document = read_checked_json(file, schemas / "catalogue.schema.json");
     if (!document) return tl::unexpected(document.error());
@@ -230,14 +233,15 @@ tl::expected<std::vector<std::string>, std::string> check(const fs::path& file, 
     std::vector<std::string> misfits;
     for (const auto& entry : document->at("entries")) {
         const auto fits = check_schema(entry, schema, "");
-        misfits.push_back(fits ? std::string() : fits.error().substr(2));  // without the empty name and its colon
+        misfits.push_back(fits ? std::string()
+                               : fits.error().substr(2));  // without the empty name and its colon
     }
     return misfits;
 }
 
 /// Adds a file's entries; `own` entries replace those of the same id, shipped ones must be new.
-void add_file(Catalogue& into, simdjson::dom::parser& parser, const fs::path& file, const fs::path& data, bool own,
-              bool checked) {
+void add_file(Catalogue& into, simdjson::dom::parser& parser, const fs::path& file, const fs::path& data,
+              bool own, bool checked) {
     const auto refuse = [&](const std::string& why) { into.refused.push_back(why); };
     std::vector<std::string> misfits;
     if (checked) {
@@ -251,7 +255,8 @@ void add_file(Catalogue& into, simdjson::dom::parser& parser, const fs::path& fi
     if (const auto broken = parser.parse(*text).get(document)) {
         // The other parser says where.
         const auto worded = parse_json(*text, file.string());
-        return refuse(worded ? fmt::format("{}: {}", file.string(), simdjson::error_message(broken)) : worded.error());
+        return refuse(worded ? fmt::format("{}: {}", file.string(), simdjson::error_message(broken))
+                             : worded.error());
     }
     if (document.at_key("kind").get(kind) || !kind.is_string() || document.at_key("entries").get(entries) ||
         !entries.is_array())
@@ -313,7 +318,8 @@ tl::expected<Catalogue, std::string> load_catalogue(const fs::path& data, const 
     simdjson::dom::parser parser;
     const auto files = json_files(data / "catalogue");
     if (!files) return tl::unexpected(files.error());
-    for (const auto& file : *files) add_file(catalogue, parser, file, data, false, shipped == Shipped::checked);
+    for (const auto& file : *files)
+        add_file(catalogue, parser, file, data, false, shipped == Shipped::checked);
     if (std::error_code ignored; !own.empty() && fs::is_directory(own, ignored)) {
         if (const auto mine = json_files(own))
             for (const auto& file : *mine) add_file(catalogue, parser, file, data, true, true);

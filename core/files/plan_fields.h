@@ -180,8 +180,7 @@ void visit(V& v, Practices& p) {
     v("wire", p.wire), v("drop_limit", p.drop_limit), v("fuse", p.fuse), v("set", p.set),
         v("terminal", p.terminal);
     v("supply", p.supply), v("sizing", p.sizing), v("feeds", p.feeds);
-    v("joint", p.joint), v("missing_tools", p.missing_tools),
-        v("tubes_at_hand", p.tubes_at_hand);
+    v("joint", p.joint), v("missing_tools", p.missing_tools), v("tubes_at_hand", p.tubes_at_hand);
     v("insulation", p.insulation), v("noise", p.noise), v("wire_insulation", p.wire_insulation),
         v("metric", p.metric);
 }

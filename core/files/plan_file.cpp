@@ -172,7 +172,8 @@ void check_references(const Plan& plan) {
     for (size_t i = 0; i < plan.cables.size(); ++i)
         for (const auto& [key, end] : {std::pair{"from", plan.cables[i].from}, {"to", plan.cables[i].to}})
             if (find_part(plan, end).kind == PartKind::none)
-                throw BadPlace{fmt::format("/cables/{}/{}", i, key), fmt::format("there is no part “{}”", end)};
+                throw BadPlace{fmt::format("/cables/{}/{}", i, key),
+                               fmt::format("there is no part “{}”", end)};
     for (size_t i = 0; i < plan.passages.size(); ++i)
         for (const auto& end : {plan.passages[i].from, plan.passages[i].to})
             if (!by_id(plan.places, end))

@@ -152,11 +152,11 @@ std::string tolerance_to_json(const Plan& plan, const Phase& phase, const Tolera
             {"p5", r.low}, {"p50", r.middle}, {"p95", r.high}, {"moved_most_by", spread_name(r.most())}};
     };
     ordered out{{"format", "sangre-tolerance"},
-             {"version", 1},
-             {"plan", plan.name},
-             {"phase", phase.id},
-             {"draws", t.draws},
-             {"failed", t.failed}};
+                {"version", 1},
+                {"plan", plan.name},
+                {"phase", phase.id},
+                {"draws", t.draws},
+                {"failed", t.failed}};
     out["battery_A"] = range(t.battery_amps), out["battery_V"] = range(t.battery_volts);
     out["run_time_h"] = range(t.run_hours);
     out["loads"] = ordered::array(), out["feeds"] = ordered::array();

@@ -27,8 +27,8 @@ std::vector<bool> open_feeds(const Plan& plan, const PlanIndex& index, const Pha
 /// The phase the conditions name, or the first that does not charge; null in a plan without phases.
 const Phase* phase_of(const Plan& plan, const Conditions& conditions);
 
-/// What a builder looks at first: the longest phase in which more than one load is given something to do; the first
-/// that does not charge where there is none such.
+/// What a builder looks at first: the longest phase in which more than one load is given something to do; the
+/// first that does not charge where there is none such.
 Conditions usual_conditions(const Plan& plan);
 
 /// What the conditions ask of the network.

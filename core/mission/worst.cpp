@@ -124,7 +124,9 @@ void take_worse_battery(WorstCase& w, const WorstCase& o) {
 bool already_hard(const Plan& plan) {
     return !plan.phases.empty() && std::all_of(plan.phases.begin(), plan.phases.end(), [](const auto& p) {
         return p.shares.empty();
-    }) && std::all_of(plan.loads.begin(), plan.loads.end(), [&](const auto& l) { return ever_works(plan, l); });
+    }) && std::all_of(plan.loads.begin(), plan.loads.end(), [&](const auto& l) {
+        return ever_works(plan, l);
+    });
 }
 
 /// The phases as feeds must stand them, where they are not so already: what is on for a share of the time

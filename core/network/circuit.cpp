@@ -10,7 +10,7 @@ namespace {
 constexpr double frame_bond_ohm = 0.001;  // a clean, bare, bolted ground point
 constexpr double no_frame_ohm = 1e7;      // a "frame return" in plastic, wood or carbon conducts nothing
 constexpr double blocked_ohm = 1e8;
-constexpr double least_ohm = 1e-5;        // two bolted studs touching
+constexpr double least_ohm = 1e-5;  // two bolted studs touching
 
 Ohm joint_resistance(const Catalogue& catalogue, const Id& kind) {
     const auto* joint = find(catalogue.joints, kind);

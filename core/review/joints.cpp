@@ -90,7 +90,8 @@ void bare(const Context& c, std::vector<Finding>& out) {
         const auto [at, fresh] = known.try_emplace({kind, wires});
         if (fresh) {
             const auto& practices = c.plan.practices;
-            const auto work = work_joint(c.catalogue, *kind, wires, practices.insulation, practices.tubes_at_hand);
+            const auto work =
+                work_joint(c.catalogue, *kind, wires, practices.insulation, practices.tubes_at_hand);
             at->second = {work.tube_missing, work.to_buy};
         }
         if (at->second.missing) by_tube[at->second.to_buy].push_back({f, source});

@@ -10,19 +10,19 @@ namespace sangre {
 /// fourth.
 std::string format_number(double value, int digits = 3);
 
-std::string format(Volt v);        ///< "12.2 V", "108 mV"
-std::string format(Ampere i);      ///< "4.60 A", "80 mA"
-std::string format(Ohm r);         ///< "108 mΩ", "38 kΩ"
-std::string format(Watt p);        ///< "55 W", "120 mW"
-std::string format(Metre l);       ///< "0.90 m"; below 10 cm in millimetres, "34 mm"
-std::string format(Millimetre l);  ///< "3.2 mm"
+std::string format(Volt v);              ///< "12.2 V", "108 mV"
+std::string format(Ampere i);            ///< "4.60 A", "80 mA"
+std::string format(Ohm r);               ///< "108 mΩ", "38 kΩ"
+std::string format(Watt p);              ///< "55 W", "120 mW"
+std::string format(Metre l);             ///< "0.90 m"; below 10 cm in millimetres, "34 mm"
+std::string format(Millimetre l);        ///< "3.2 mm"
 std::string format(SquareMillimetre a);  ///< "1.5 mm²"
-std::string format(Second t);      ///< "3 h 30 min", "4.8 s", "90 ms"
-std::string format(AmpereHour q);  ///< "30 Ah"
-std::string format(WattHour e);    ///< "331 Wh"
-std::string format(Celsius t);     ///< "164 °C"
-std::string format(Gram m);        ///< "38 g", "3.1 kg"
-std::string format(Hertz f);       ///< "200 kHz"
+std::string format(Second t);            ///< "3 h 30 min", "4.8 s", "90 ms"
+std::string format(AmpereHour q);        ///< "30 Ah"
+std::string format(WattHour e);          ///< "331 Wh"
+std::string format(Celsius t);           ///< "164 °C"
+std::string format(Gram m);              ///< "38 g", "3.1 kg"
+std::string format(Hertz f);             ///< "200 kHz"
 /// A fraction as a percentage: 0.059 gives "5.9 %".
 std::string format_percent(double fraction);
 

@@ -59,7 +59,8 @@ double surface_loss(double surface_c, double air_c, double outer_m, double press
     if (dt <= 0) return 0;
     const double film = (surface_c + air_c) / 2 + zero_c;
     const double viscosity = 1.458e-6 * film * std::sqrt(film) / (film + 110.4);  // Sutherland, Pa·s
-    const double conductivity = 2.6482e-3 * std::sqrt(film) / (1 + 245.4 / film * std::exp(-12 * M_LN10 / film));
+    const double conductivity =
+        2.6482e-3 * std::sqrt(film) / (1 + 245.4 / film * std::exp(-12 * M_LN10 / film));
     const double density = 101325 * pressure / (287.05 * film);
     const double prandtl = 1006 * viscosity / conductivity;
     const double kinematic = viscosity / density;
@@ -68,7 +69,8 @@ double surface_loss(double surface_c, double air_c, double outer_m, double press
     const double shape = std::pow(1 + std::pow(0.559 / prandtl, 9.0 / 16), 8.0 / 27);
     const double root = 0.60 + 0.387 * std::sqrt(std::cbrt(rayleigh)) / shape, nusselt = root * root;
     const double convection = nusselt * conductivity / outer_m * dt;
-    const double surface2 = (surface_c + zero_c) * (surface_c + zero_c), air2 = (air_c + zero_c) * (air_c + zero_c);
+    const double surface2 = (surface_c + zero_c) * (surface_c + zero_c),
+                 air2 = (air_c + zero_c) * (air_c + zero_c);
     const double radiation = 0.9 * 5.670374e-8 * (surface2 * surface2 - air2 * air2);
     return M_PI * outer_m * (convection + radiation);
 }

@@ -1,4 +1,5 @@
-// What stands on the screen after edits is what a window that opens now would draw, however little was painted.
+// What stands on the screen after edits is what a window that opens now would draw, however little was
+// painted.
 #include <QApplication>
 #include <QScrollArea>
 #include <QSettings>
@@ -22,8 +23,8 @@ struct View : Desk {
         // In which all runs that is looked at.
         auto c = document.conditions();
         for (const auto& phase : plan.phases)
-            if (!plan.loads.empty() && state_in(phase, plan.loads[std::min<size_t>(3, plan.loads.size() - 1)]) !=
-                                           LoadState::off)
+            if (!plan.loads.empty() &&
+                state_in(phase, plan.loads[std::min<size_t>(3, plan.loads.size() - 1)]) != LoadState::off)
                 c.phase = phase.id;
         document.set_conditions(c);
         window.go(station);
@@ -37,14 +38,15 @@ struct View : Desk {
         const auto screen = window.grab().toImage();
         for (auto* c : canvases())
             if (!c->visibleRegion().isEmpty())
-                all[c->accessibleName()] = screen.copy(
-                    c->visibleRegion().boundingRect().translated(c->mapTo(&window, QPoint())));
+                all[c->accessibleName()] =
+                    screen.copy(c->visibleRegion().boundingRect().translated(c->mapTo(&window, QPoint())));
         return all;
     }
 };
 
 int farthest(QRgb a, QRgb b) {
-    return std::max({std::abs(qRed(a) - qRed(b)), std::abs(qGreen(a) - qGreen(b)), std::abs(qBlue(a) - qBlue(b))});
+    return std::max(
+        {std::abs(qRed(a) - qRed(b)), std::abs(qGreen(a) - qGreen(b)), std::abs(qBlue(a) - qBlue(b))});
 }
 
 /// How many pixels differ by more than `shade` of 255.
@@ -97,7 +99,9 @@ class TestRedraw : public QObject {
         for (int i = 0; i < 60; ++i) edit([](Load& l) { l.typical *= 1.004; });
         for (int i = 0; i < 5; ++i) {
             d.apply(
-                [](const Plan& p) { return set_phase_duration(p, p.phases[2].id, p.phases[2].duration * 1.002); },
+                [](const Plan& p) {
+                    return set_phase_duration(p, p.phases[2].id, p.phases[2].duration * 1.002);
+                },
                 "A little longer");
             View::settle();
         }
@@ -153,7 +157,8 @@ class TestRedraw : public QObject {
         QCOMPARE(list->export_picture(file), QString());
         const QImage whole(file);
         QCOMPARE(whole.height(), list->height() * 2);
-        const auto last = list->spot_centre("load:" + QString::fromStdString(v.document.plan().loads.back().id)) * 2;
+        const auto last =
+            list->spot_centre("load:" + QString::fromStdString(v.document.plan().loads.back().id)) * 2;
         QCOMPARE(whole.pixelColor(QPoint(last.x(), last.y())), theme().card);
     }
 

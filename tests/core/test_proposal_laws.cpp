@@ -176,7 +176,8 @@ class TestProposalLaws : public QObject {
         const auto battery = propose(plan, parts())->plan.batteries;
         plan.batteries = idle.batteries = rarely.batteries = idling.batteries = battery;
         const auto always = propose(plan, parts());
-        for (const auto& other : {propose(idle, parts()), propose(rarely, parts()), propose(idling, parts())}) {
+        for (const auto& other :
+             {propose(idle, parts()), propose(rarely, parts()), propose(idling, parts())}) {
             QVERIFY(always && other);
             for (size_t f = 0; f < always->plan.feeds.size(); ++f) {
                 QCOMPARE(other->plan.feeds[f].wire, always->plan.feeds[f].wire);
