@@ -256,7 +256,10 @@ class Parser {
         last_factor_ = 1;
         if (symbol.empty()) return t;
         const auto unit = unit_symbol(symbol);
-        if (!unit) return tl::unexpected(ParseError{at_ - symbol.size(), at_, unit.error()});
+        if (!unit)
+            return tl::unexpected(ParseError{
+                at_ - symbol.size(), at_,
+                fmt::format("“{}” is not a unit known here; type {}.", symbol, dimension_name(wanted_))});
         // A unit as decimal mark: 1A5, 4k7 Ω; and 2h30 as hours and minutes.
         if (at_ < text_.size() && is_digit(text_[at_]) && t.value == std::floor(t.value)) {
             const size_t from = at_;

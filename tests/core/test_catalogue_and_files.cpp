@@ -229,6 +229,43 @@ class TestCatalogueAndFiles : public QObject {
         QVERIFY(got->converters.empty() && got->tubes.empty() && !got->wires.empty());
         QVERIFY(!load_catalogue("/no/such/data"));
     }
+    void what_is_trusted_and_still_wrong_is_named_data() {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<QString>("says");
+        const auto entry = [](const char* what) {
+            return QStringLiteral(R"({"kind": "tube", "entries": [{"source": "measured", %1}]})").arg(what);
+        };
+        QTest::newRow("a number for a name") << entry(R"("id": 5)") << "/entries/0/id: text is expected";
+        QTest::newRow("words for a number")
+            << entry(R"("id": "a", "name": "a", "adhesive": false, "expanded_mm": "six", "recovered_mm": 3)")
+            << "/entries/0/expanded_mm: a number is expected";
+        QTest::newRow("nothing for a number")
+            << entry(R"("id": "a", "name": "a", "adhesive": false, "expanded_mm": 6)")
+            << "/entries/0/recovered_mm: missing";
+        QTest::newRow("a number for yes or no")
+            << entry(R"("id": "a", "name": "a", "adhesive": 1, "expanded_mm": 6, "recovered_mm": 3)")
+            << "/entries/0/adhesive: true or false is expected";
+        QTest::newRow("no entry") << R"({"kind": "tube", "entries": [7]})" << "/entries/0/id: missing";
+        QTest::newRow("no list") << R"({"kind": "tube", "entries": 7})" << "no kind or no entries";
+        QTest::newRow("no kind") << R"({"kind": 7, "entries": []})" << "no kind or no entries";
+        QTest::newRow("cut off") << R"({"kind": "tube", "entries": [)" << "not valid JSON";
+        QTest::newRow("empty") << "" << "the file is empty";
+        QTest::newRow("no number has that size")
+            << entry(R"("id": "a", "name": "a", "adhesive": false, "expanded_mm": 1e999, "recovered_mm": 3)")
+            << "tube.json: ";
+    }
+    void what_is_trusted_and_still_wrong_is_named() {
+        QFETCH(QString, text);
+        QFETCH(QString, says);
+        QTemporaryDir folder;
+        const fs::path data = folder.path().toStdString();
+        fs::create_directories(data / "catalogue");
+        std::ofstream(data / "catalogue" / "tube.json") << text.toStdString();
+        const auto got = load_catalogue(data);
+        QVERIFY(got && got->tubes.empty());
+        QCOMPARE(got->refused.size(), size_t{1});
+        QVERIFY2(QString::fromStdString(got->refused[0]).contains(says), got->refused[0].c_str());
+    }
 
     void own_files_extend_and_replace() {
         QTemporaryDir folder;

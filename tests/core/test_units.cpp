@@ -62,6 +62,7 @@ class TestUnits : public QObject {
         QTest::addColumn<QString>("says");
         QTest::newRow("nothing") << "" << 0 << "current";
         QTest::newRow("unknown unit") << "3 parsec" << 2 << "parsec";
+        QTest::newRow("unknown unit, what would be right") << "3 parsec" << 2 << "such as 2.4 A";
         QTest::newRow("wrong dimension") << "3 V" << 0 << "current";
         QTest::newRow("no unit") << "3" << 0 << "unit is missing";
         QTest::newRow("words") << "many A" << 0 << "not a number";
