@@ -179,9 +179,15 @@ void explain(Mission& m, const Plan& plan, const std::vector<Pack>& packs, Celsi
                               format(Volt(packs[g].cutoff))));
     const Pack& pack = packs.front();
     m.why.heading("One day");
-    for (size_t i = 0; i < plan.phases.size(); ++i)
-        m.why.add(fmt::format("{}: {} × {} = {}", plan.phases[i].name, format(plan.phases[i].duration),
-                              format(m.phases[i].power), format(m.phases[i].used)));
+    const int times = std::max(plan.repeats_per_day, 1);
+    for (size_t i = 0; i < plan.phases.size(); ++i) {
+        const auto& phase = plan.phases[i];
+        const auto lasts = (times > 1 ? fmt::format("{} × ", times) : "") + format(phase.duration);
+        m.why.add(phase.charging
+                      ? fmt::format("{}: {} on the charger, nothing out of the pack", phase.name, lasts)
+                      : fmt::format("{}: {} × {} on average = {}", phase.name, lasts,
+                                    format(m.phases[i].power), format(m.phases[i].used)));
+    }
     m.why.add(fmt::format("Together {} out of the pack; lowest charge {}.", format(m.day_energy),
                           format_percent(m.lowest_charge)),
               m.lasts ? Tone::good : Tone::danger);
@@ -317,10 +323,9 @@ Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver&
     sum_up(m);
     for (size_t i = 0; i < plan.phases.size(); ++i) {
         auto& s = m.phases[i];
-        for (size_t g = 0; g < groups.size(); ++g) {
-            s.current += Ampere(draws[i].amps(g, 0.5));
-            s.power += Watt(draws[i].amps(g, 0.5) * draws[i].volts(g, 0.5));
-        }
+        for (size_t g = 0; g < groups.size(); ++g) s.current += Ampere(draws[i].amps(g, 0.5));
+        const double hours = raw(plan.phases[i].duration) / 3600 * std::max(plan.repeats_per_day, 1);
+        s.power = Watt(hours > 0 ? raw(s.used) / hours : 0);
         auto peak = demand_in_phase(plan, solver.index(), plan.phases[i], true);
         peak.charge = 0.5;
         peak.air = air;

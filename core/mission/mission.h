@@ -15,9 +15,9 @@ struct MissionPoint {
 };
 
 struct PhaseSummary {
-    Ampere current{};  ///< mean pack current
-    Watt power{};
-    Ampere peak{};  ///< with all that runs at its peak
+    Ampere current{};  ///< of the packs at half charge
+    Watt power{};      ///< out of the packs, mean over the phase as it is played
+    Ampere peak{};     ///< with all that runs at its peak
     WattHour used{};
     double charge_at_end = 1;
 };

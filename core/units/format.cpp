@@ -11,7 +11,10 @@ std::string with_prefix(double value, const char* unit) {
     const double size = std::abs(value);
     if (size >= 1e6) return fmt::format("{} M{}", format_number(value / 1e6), unit);
     if (size >= 1e4) return fmt::format("{} k{}", format_number(value / 1e3), unit);
-    if (size >= 0.1 || size < 1e-9) return fmt::format("{} {}", format_number(size < 1e-9 ? 0 : value), unit);
+    // Less than any part here draws or drops: what solving leaves over.
+    constexpr double nothing = 5e-9;
+    if (size >= 0.1 || size < nothing)
+        return fmt::format("{} {}", format_number(size < nothing ? 0 : value), unit);
     if (size >= 1e-3 * 0.9995) return fmt::format("{} m{}", format_number(value * 1e3), unit);
     return fmt::format("{} µ{}", format_number(value * 1e6), unit);
 }
@@ -58,6 +61,11 @@ std::string format(Second t) {
     if (s < 1) return fmt::format("{} ms", format_number(s * 1e3, 2));
     if (s < 90) return fmt::format("{} s", format_number(s, 2));
     const auto minutes = std::llround(s / 60);
+    if (const double off = std::abs(s - 60.0 * static_cast<double>(minutes));
+        minutes < 60 && off > 0.01 * s) {
+        const auto seconds = std::llround(s);
+        return fmt::format("{} min {:02} s", seconds / 60, seconds % 60);
+    }
     if (minutes < 60) return fmt::format("{} min", minutes);
     const auto hours = minutes / 60, rest = minutes % 60;
     if (hours >= 72) return fmt::format("{} days", format_number(static_cast<double>(hours) / 24.0));

@@ -1,6 +1,7 @@
 // Packs at rest and under load, and the day played through.
 #include "battery/pack.h"
 #include "fixtures.h"
+#include "units/parse.h"
 
 using namespace sangre;
 using test::parts;
@@ -85,6 +86,53 @@ class TestBatteryAndMission : public QObject {
             QVERIFY(raw(p.time) >= last);
             QVERIFY(p.charge >= 0 && p.charge <= 1 && std::isfinite(raw(p.volts)));
             last = raw(p.time);
+        }
+    }
+    void what_is_said_of_a_day_multiplies_out_data() { test::demo_rows(); }
+    void what_is_said_of_a_day_multiplies_out() {
+        QFETCH(QString, demo);
+        for (const int times : {1, 3}) {
+            auto plan = test::demo(demo);
+            plan.repeats_per_day = times;
+            const auto m = test::studied(plan).mission;
+            for (size_t i = 0; i < plan.phases.size(); ++i) {
+                const auto& phase = plan.phases[i];
+                const auto line = std::find_if(m.why.lines.begin(), m.why.lines.end(), [&](const auto& l) {
+                    return l.text.starts_with(phase.name + ": ");
+                });
+                QVERIFY2(line != m.why.lines.end(), phase.name.c_str());
+                if (phase.charging) {
+                    QVERIFY2(line->text.find("charger") != std::string::npos, line->text.c_str());
+                    QCOMPARE(raw(m.phases[i].power), 0.0);
+                    continue;
+                }
+                // “30 min × 37.4 W on average = 18.7 Wh”, as somebody with a calculator would check it.
+                auto left = line->text.substr(phase.name.size() + 2);
+                const auto energy = parse_value(left.substr(left.find("= ") + 2), Dimension::energy);
+                left = left.substr(0, left.find(" on average"));
+                double product = 1;
+                for (const auto& factor : QString::fromStdString(left).split(" × ")) {
+                    const auto is = [&](Dimension d) {
+                        return parse_value(factor.toStdString(), d, "").value_or(-1);
+                    };
+                    const double number = factor.toDouble(), time = is(Dimension::time),
+                                 power = is(Dimension::power);
+                    product *= time > 0 ? time / 3600 : power >= 0 ? power : number;
+                }
+                QVERIFY2(energy, line->text.c_str());
+                // Each figure is rounded to three digits.
+                QVERIFY2(std::abs(product - *energy) <= 0.011 * *energy + 1e-9, line->text.c_str());
+                // On average is neither more than the most nor less than the least of that phase.
+                double least = 1e9, most = 0;
+                for (const auto& p : m.points)
+                    if (p.phase == i)
+                        least = std::min(least, raw(p.amps) * raw(p.volts)),
+                        most = std::max(most, raw(p.amps) * raw(p.volts));
+                if (m.packs.size() == 1 && m.lasts)
+                    QVERIFY2(
+                        raw(m.phases[i].power) >= least * 0.999 && raw(m.phases[i].power) <= most * 1.001,
+                        line->text.c_str());
+            }
         }
     }
     void parked_is_standby_not_work() {

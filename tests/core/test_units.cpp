@@ -119,6 +119,11 @@ class TestUnits : public QObject {
         row(format(Metre(0.9)), "0.90 m");
         row(format(Metre(0.034)), "34 mm");
         row(format(Second(12600)), "3 h 30 min");
+        row(format(Second(150)), "2 min 30 s");
+        row(format(Second(1038)), "17 min 18 s");
+        row(format(Second(45.4 * 60)), "45 min");
+        row(format(Second(125)), "2 min 05 s");
+        row(format(WattHour(1e-9)), "0 Wh");
         row(format(Second(0.09)), "90 ms");
         row(format(Second(4.8)), "4.8 s");
         row(format(Second(HUGE_VAL)), "never");
