@@ -163,7 +163,7 @@ Why of_converter(const Plan& plan, const Catalogue& catalogue, const Study& s, s
         spare < 0.25 ? Tone::caution : Tone::good);
     why.heading("Output current");
     why.add(fmt::format("Loads {} for good, {} at the worst second", format(x.continuous), format(x.peak)));
-    why.add(fmt::format("Printed {}; trusted to {} = {}", format(t->rated), format_percent(t->trusted),
+    why.add(fmt::format("{} printed × {} to be trusted = {}", format(t->rated), format_percent(t->trusted),
                         format(t->rated * t->trusted)),
             x.continuous > t->rated * t->trusted ? Tone::caution : Tone::good);
     why.add(

@@ -99,10 +99,11 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Feed& feed) 
     }
     const double ends = end_allowance(catalogue, feed.joint_from) + end_allowance(catalogue, feed.joint_to);
     const double loop = raw(r.length) > 0.2 ? service_loop_m : 0;
-    r.cut = Metre(std::ceil(((raw(r.length) + loop) * (1 + slack) + ends) * 100) / 100);
+    const double exact = (raw(r.length) + loop) * (1 + slack) + ends;
+    r.cut = Metre(std::ceil(exact * 100) / 100);
     r.why.heading("Cut");
-    r.why.add(fmt::format("({} path + {} service loop) × 1.05 slack + {} ends = {}", format(r.length),
-                          format(Metre(loop)), format(Metre(ends)), format(r.cut)));
+    r.why.add(fmt::format("({} path + {} service loop) × 1.05 slack + {} ends = {:.3f} m, rounded up to {}",
+                          format(r.length), format(Metre(loop)), format(Metre(ends)), exact, format(r.cut)));
     r.why.add("Cut long and trim later: a wire can be shortened, not lengthened.");
     return r;
 }
