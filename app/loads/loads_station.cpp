@@ -52,6 +52,7 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
     heading->add(propose_);
     column->addWidget(heading);
     list_ = new LoadList(document_, this);
+    list_->installEventFilter(this);
     column->addWidget(scrolled(list_), 3);
 
     entry_ = new QLineEdit(this);
@@ -176,6 +177,17 @@ void LoadsStation::paste(const QString& text) {
 }
 
 bool LoadsStation::eventFilter(QObject* watched, QEvent* e) {
+    // What is typed or pasted while the list has the keys is a new load too.
+    if (watched == list_ && e->type() == QEvent::KeyPress) {
+        auto* key = static_cast<QKeyEvent*>(e);
+        const auto typed = key->text();
+        const bool letter = !(key->modifiers() & ~Qt::ShiftModifier) && !typed.isEmpty() &&
+                            typed[0].isPrint() && !typed[0].isSpace();
+        if (letter || key->matches(QKeySequence::Paste)) {
+            entry_->setFocus();
+            return QApplication::sendEvent(entry_, e);
+        }
+    }
     // More than one line on the clipboard is a table, not a name.
     if (watched == entry_ && e->type() == QEvent::KeyPress &&
         static_cast<QKeyEvent*>(e)->matches(QKeySequence::Paste)) {

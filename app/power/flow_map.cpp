@@ -260,8 +260,17 @@ void FlowMap::paint_hub(QPainter& p, const Block& b) {
     if ((room_above || room_below) && !grouped()) {
         const double y = above ? b.area.top() - u(36) : b.area.bottom() + u(2);
         const double left = std::max<double>(b.area.center().x() - u(56), u(142));
-        text(p, QRectF(left, y, u(112), u(17)), name, theme().ink, face(13, true), Qt::AlignCenter);
-        text(p, QRectF(left, y + u(16), u(112), u(16)), volts, theme().muted, face(12), Qt::AlignCenter);
+        // A band may pass behind.
+        const auto write = [&](const QRectF& area, const QString& words, const QColor& colour,
+                               const QFont& f) {
+            const double wide = std::min(text_width(words, f) + u(6), area.width());
+            auto veil = theme().paper;
+            veil.setAlpha(215);
+            p.fillRect(QRectF(area.center().x() - wide / 2, area.top(), wide, area.height()), veil);
+            text(p, area, words, colour, f, Qt::AlignCenter);
+        };
+        write(QRectF(left, y, u(112), u(16)), name, theme().ink, face(13, true));
+        write(QRectF(left, y + u(16), u(112), u(16)), volts, theme().muted, face(12));
     }
     add_spot({b.area.adjusted(-u(6), 0, u(6), 0),
               "part:" + QString::fromStdString(b.id),

@@ -110,8 +110,9 @@ struct Reader {
         q.end = words[last].end;
         if (!known) {
             problem(q.begin, q.end,
-                    unit.empty() ? fmt::format("“{}” has no unit; type V, A, W or s after it.", joined)
-                                 : known.error());
+                    unit.empty()
+                        ? fmt::format("“{}” has no unit; type V, A, W or s after it.", joined)
+                        : fmt::format("“{}” is no unit of a load; V, A, mA, W, Ω, ms, s and min are.", unit));
             at = last + 1;
             return std::nullopt;
         }

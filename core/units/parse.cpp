@@ -311,7 +311,7 @@ std::string lower(std::string_view text) {
     return small;
 }
 
-tl::expected<UnitSymbol, std::string> unit_symbol(std::string_view symbol) {
+std::optional<UnitSymbol> unit_symbol(std::string_view symbol) {
     for (const auto& b : bases)
         if (b.symbol == symbol) return UnitSymbol{b.dimension, b.factor};
     if (symbol == "°F" || symbol == "F") return UnitSymbol{Dimension::temperature, 5.0 / 9, -32 * 5.0 / 9};
@@ -329,10 +329,7 @@ tl::expected<UnitSymbol, std::string> unit_symbol(std::string_view symbol) {
     if (symbol == "ma") return UnitSymbol{Dimension::current, 1e-3};
     if (symbol == "ah") return UnitSymbol{Dimension::charge, 1};
     if (symbol == "mah") return UnitSymbol{Dimension::charge, 1e-3};
-    return tl::unexpected(
-        fmt::format("“{}” is not a unit known here; V, mV, A, mA, W, Ω, kΩ, m, mm, cm, in, ft, s, min, h, "
-                    "Ah, Wh, °C and % are.",
-                    symbol));
+    return std::nullopt;
 }
 
 tl::expected<double, ParseError> parse_value(std::string_view text, Dimension dimension,

@@ -1,5 +1,6 @@
 #pragma once
 // Reads what people type: "2.5 in", "1A5", "3,5 A", "2h30", "2*0.4m+10%", "18 AWG".
+#include <optional>
 #include <string>
 #include <string_view>
 #include <tl/expected.hpp>
@@ -44,8 +45,8 @@ struct UnitSymbol {
     double factor;
     double offset = 0;
 };
-/// Looks a symbol up; error says the nearest thing that would be right.
-tl::expected<UnitSymbol, std::string> unit_symbol(std::string_view symbol);
+/// Nothing for what is not the symbol of a unit.
+std::optional<UnitSymbol> unit_symbol(std::string_view symbol);
 
 /// Conductor area from "14 AWG", "AWG14", "2/0 AWG", "0.75 mm²"; error names what is understood.
 tl::expected<SquareMillimetre, ParseError> parse_wire_size(std::string_view text);

@@ -127,6 +127,27 @@ class TestWindow : public QObject {
         QTest::keyClick(&b.window, Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(by_id(b.document.plan().loads, Id("load-fog-pump")));
     }
+    void typing_on_the_list_begins_a_load() {
+        Desk b;
+        auto* loads = b.window.loads();
+        loads->list()->setFocus();
+        loads->list()->focus_spot("load:load-fog-pump");
+        QTest::keyClicks(loads->list(), "S");
+        QVERIFY(loads->entry()->hasFocus());
+        QTest::keyClicks(loads->entry(), "iren 12V 2A");
+        QCOMPARE(loads->entry()->text(), QStringLiteral("Siren 12V 2A"));
+        QTest::keyClick(loads->entry(), Qt::Key_Return);
+        QVERIFY(by_id(b.document.plan().loads, Id("load-siren")));
+        // What the list has keys for stays with it.
+        loads->list()->setFocus();
+        QTest::keyClick(loads->list(), Qt::Key_Space);
+        QCOMPARE(b.document.selection(), Id("load-fog-pump"));
+        QVERIFY(loads->entry()->text().isEmpty());
+        const auto before = b.document.plan().loads.size();
+        QApplication::clipboard()->setText("Bell\t12 V\t1 A\nGong\t12 V\t2 A");
+        QTest::keyClick(loads->list(), Qt::Key_V, Qt::ControlModifier);
+        QCOMPARE(b.document.plan().loads.size(), before + 2);
+    }
     void what_is_not_understood_is_marked() {
         Desk b{Plan{}};
         auto* entry = b.window.loads()->entry();
