@@ -170,9 +170,19 @@ void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const Conver
                         format(type.rated * type.trusted)));
 }
 
-}  // namespace
+/// All that sizing decides, to compare two plans that differ in it by something.
+std::string sizes_of(const Plan& plan) {
+    std::string all;
+    for (const auto& f : plan.feeds) {
+        all += f.wire + f.joint_from + f.joint_to;
+        for (const auto& d : f.devices) all += d.type + format(d.rating);
+    }
+    for (const auto& c : plan.converters) all += fmt::format("{:.4f}", raw(c.set));
+    return all;
+}
 
-tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catalogue) {
+/// Proposed from what stands in the old plan: kept are its joints and what it has that no load asks for.
+tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& catalogue) {
     if (old.loads.empty())
         return tl::unexpected(Refusals{{"", "there are no loads yet; type what must run first"}});
     if (auto refused = impossible_loads(old); !refused.empty()) return tl::unexpected(refused);
@@ -241,6 +251,33 @@ tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catal
                             ? "the smallest that carry"
                             : "the largest that protect"));
     return proposal;
+}
+
+}  // namespace
+
+tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catalogue) {
+    auto first = propose_from(old, catalogue);
+    if (!first) return first;
+    // What is proposed stays when it is proposed again. Sizing comes to rest where it began nearby, and a
+    // plan that is wired begins elsewhere than one that is not: so it goes on from its own result until that
+    // changes nothing more.
+    constexpr size_t most = 6;
+    std::vector<Plan> seen{first->plan};
+    while (seen.size() < most) {
+        auto again = propose_from(seen.back(), catalogue);
+        if (!again) break;
+        const auto before = std::find(seen.begin(), seen.end(), again->plan);
+        if (before == seen.end()) {
+            seen.push_back(std::move(again->plan));
+            continue;
+        }
+        // Where results take turns, the same one of them each time.
+        first->plan = *std::min_element(
+            before, seen.end(), [](const auto& a, const auto& b) { return sizes_of(a) < sizes_of(b); });
+        return first;
+    }
+    first->plan = seen.back();
+    return first;
 }
 
 }  // namespace sangre

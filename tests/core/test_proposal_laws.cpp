@@ -102,7 +102,7 @@ class TestProposalLaws : public QObject {
         for (const auto& f : test::studied(made->plan).findings)
             QVERIFY2(f.severity != Severity::danger, f.sentence.c_str());
     }
-    void proposed_again_it_stays_data() { seeds(20); }
+    void proposed_again_it_stays_data() { seeds(60); }
     void proposed_again_it_stays() {
         QFETCH(unsigned, seed);
         const auto once = propose(random_wishes(seed), parts());
