@@ -1,5 +1,6 @@
 #include "widgets/heading.h"
 
+#include <QLabel>
 #include <QPainter>
 
 #include "theme/theme.h"
@@ -7,36 +8,23 @@
 namespace sangre::app {
 
 /// Words in one line, ending in an ellipsis where there is no room for all of them.
-class Line : public QWidget {
+class Line : public QLabel {
   public:
     Line(const QString& words, const QFont& f, const QColor& colour, QWidget* parent)
-        : QWidget(parent), font_(f), colour_(colour) {
-        say(words);
-    }
-    void say(const QString& words) {
-        if (words == words_) return;
-        words_ = words;
-        setAccessibleName(words);
-        updateGeometry();
-        update();
-    }
-    QSize sizeHint() const override {
-        const QFontMetrics m(font_);
-        return {m.horizontalAdvance(words_), m.height()};
+        : QLabel(words, parent), colour_(colour) {
+        setFont(f);
     }
 
   protected:
     void paintEvent(QPaintEvent*) override {
         QPainter p(this);
-        p.setFont(font_);
+        p.setFont(font());
         p.setPen(colour_);
         p.drawText(rect(), Qt::AlignLeft | Qt::AlignVCenter,
-                   QFontMetrics(font_).elidedText(words_, Qt::ElideRight, width()));
+                   fontMetrics().elidedText(text(), Qt::ElideRight, width()));
     }
 
   private:
-    QString words_;
-    QFont font_;
     QColor colour_;
 };
 
@@ -53,7 +41,7 @@ Heading::Heading(const QString& title, const QString& hint, QWidget* parent, dou
     hint_->setMinimumWidth(u(40));
 }
 
-void Heading::set_title(const QString& words) { title_->say(words); }
-void Heading::set_hint(const QString& words) { hint_->say(words); }
+void Heading::set_title(const QString& words) { title_->setText(words); }
+void Heading::set_hint(const QString& words) { hint_->setText(words); }
 
 }  // namespace sangre::app
