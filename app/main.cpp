@@ -12,7 +12,6 @@ int main(int argc, char** argv) {
     QApplication::setOrganizationName(QStringLiteral("sangre"));
     QApplication::setApplicationName(QStringLiteral("sangre"));
     QApplication::setStyle(QStringLiteral("Fusion"));
-    sangre::app::load_fonts();
     if (const auto problem = opening->problem(); !problem.empty()) {
         std::fprintf(stderr, "sangre: %s\n", problem.c_str());
         return 2;

@@ -24,13 +24,16 @@ Opening::Prepared Opening::prepare(const std::filesystem::path& data, const std:
 }
 
 std::string Opening::problem() {
-    if (!prepared_) prepared_ = preparing_.get();
+    if (!prepared_) {
+        // While the other thread reads and studies, this one has fonts and styles to make ready.
+        Window::recall_look();
+        warm_up();
+        prepared_ = preparing_.get();
+    }
     return prepared_->catalogue ? std::string() : prepared_->catalogue.error();
 }
 
 Window& Opening::window(const QString& recovery_folder) {
-    Window::recall_look();
-    warm_up();
     if (!problem().empty()) throw std::logic_error("no window without a catalogue");
     document_ = std::make_unique<Document>(*prepared_->catalogue, recovery_folder);
     // What opening says is said once there is a window to say it in.

@@ -12,7 +12,8 @@ class Opening {
   public:
     /// Starts reading; before QApplication is made. `file` may be empty.
     explicit Opening(std::string file);
-    /// The catalogue's error, or nothing. Waits for what was started.
+    /// The catalogue's error, or nothing. With a QApplication: waits for what was started, and gets fonts and
+    /// styles ready meanwhile.
     std::string problem();
     /// The window with the plan in it, not yet shown; only without a problem, and with a QApplication.
     Window& window(const QString& recovery_folder);

@@ -13,6 +13,7 @@
 #include "log/log_station.h"
 #include "power/power_station.h"
 #include "routing/routing_station.h"
+#include "shell/opening.h"
 #include "shell/window.h"
 #include "wiring/wiring_station.h"
 
@@ -126,6 +127,37 @@ class TestWindow : public QObject {
         QVERIFY(!by_id(b.document.plan().loads, Id("load-fog-pump")));
         QTest::keyClick(&b.window, Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(by_id(b.document.plan().loads, Id("load-fog-pump")));
+    }
+    void a_start_opens_the_plan_or_says_why_not() {
+        QTemporaryDir folder;
+        const auto said = [](Window& window) {
+            const auto* words = window.banner_words();
+            return words->parentWidget()->isHidden() ? QString() : words->text();
+        };
+        {
+            Opening opening(test::demo_file());
+            QVERIFY(opening.problem().empty());
+            auto& window = opening.window(folder.filePath("a"));
+            window.show();
+            QVERIFY(window.windowTitle().contains("Orchard frost rover"));
+            QVERIFY(!window.document().modified());
+            QVERIFY2(said(window).isEmpty(), qPrintable(said(window)));
+            QCOMPARE(window.document().study().findings.size(), test::studied(test::demo()).findings.size());
+        }
+        QFile broken(folder.filePath("broken.json"));
+        QVERIFY(broken.open(QIODevice::WriteOnly));
+        broken.write("{\"format\": ");
+        broken.close();
+        for (const auto& file : {broken.fileName(), folder.filePath("nowhere.json")}) {
+            Opening opening(file.toStdString());
+            auto& window = opening.window(folder.filePath("b"));
+            window.show();
+            QVERIFY2(said(window).contains(file), qPrintable(said(window)));
+            QVERIFY(window.document().plan().loads.empty());
+            QVERIFY(window.document().file().isEmpty());
+        }
+        Opening nothing("");
+        QVERIFY(nothing.window(folder.filePath("c")).document().plan().loads.empty());
     }
     void typing_on_the_list_begins_a_load() {
         Desk b;
