@@ -194,12 +194,12 @@ Why of_battery(const Plan& plan, const Catalogue& catalogue, const Study& s, siz
     why.add(fmt::format("{} empty, {} nominal, {} full, {} charging", format(pack_cutoff_voltage(b, *k)),
                         format(k->nominal * b.series), format(k->full * b.series),
                         format(pack_charge_voltage(b, *k))));
-    why.add(
-        fmt::format("Sags to {} at the worst ({})", format(s.worst.battery_lowest), s.worst.battery_where));
+    const auto& worst = s.worst.packs[i];
+    why.add(fmt::format("Sags to {} at the worst ({})", format(worst.lowest), worst.where));
     why.heading("Current");
-    why.add(fmt::format("{} for good of {}; peak {}", format(s.worst.battery_continuous),
-                        format(pack_max_current(b, *k)), format(s.worst.battery_peak)),
-            s.worst.battery_continuous > pack_max_current(b, *k) ? Tone::danger : Tone::good);
+    why.add(fmt::format("{} for good of {}; peak {}", format(worst.continuous),
+                        format(pack_max_current(b, *k)), format(worst.peak)),
+            worst.continuous > pack_max_current(b, *k) ? Tone::danger : Tone::good);
     why.add(fmt::format("Inside it: {} mΩ·Ah ÷ {} × {} cells = {} at half charge, {}",
                         format_number(k->mohm_ah), format(b.cell_capacity * b.parallel), b.series,
                         format(pack_resistance(b, *k, 0.5, s.conditions.air)), format(s.conditions.air)));

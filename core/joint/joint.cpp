@@ -165,7 +165,8 @@ void cover(JointWork& w, const Catalogue& catalogue, InsulationSchool school,
     w.tube_missing = !w.tube;
     if (w.tube_missing) w.to_buy = choose_tube(catalogue, w.widest, w.thinnest, adhesive);
     // Tube shrinks 5–10 % in length, so it is cut longer.
-    w.tube_cut = Millimetre(std::ceil((raw(w.joint_length) + 2 * raw(overlap)) / 0.93));
+    const Millimetre exact((raw(w.joint_length) + 2 * raw(overlap)) / 0.93);
+    w.tube_cut = Millimetre(std::ceil(raw(exact)));
     w.why.heading("Tube");
     w.why.add(fmt::format("Must pass {} (expanded ≥ 1.1 ×) and grip {} (recovered ≤ 0.9 ×)", format(w.widest),
                           format(w.thinnest)));
@@ -175,8 +176,8 @@ void cover(JointWork& w, const Catalogue& catalogue, InsulationSchool school,
         w.why.add("None of the tubes at hand does both; " + w.to_buy->name + " would.", Tone::caution);
     else
         w.why.add("No tube in the catalogue does both.", Tone::caution);
-    w.why.add(fmt::format("Cut = ({} joint + 2 × {}) ÷ 0.93 = {}", format(w.joint_length), format(overlap),
-                          format(w.tube_cut)));
+    w.why.add(fmt::format("Cut = ({} joint + 2 × {}) ÷ 0.93 = {}, rounded up to {}", format(w.joint_length),
+                          format(overlap), format(exact), format(w.tube_cut)));
     if (raw(w.parking) > 0)
         w.why.add(fmt::format("Tip {}, about {}: the 90 °C front stays within {}. Park the tube beyond.",
                               format(w.kind->iron), format(w.kind->dwell), format(w.parking)));

@@ -56,14 +56,16 @@ void note_converters(WorstCase& w, const OperatingPoint& p, bool peak, const std
     }
 }
 
-void note_battery(WorstCase& w, const OperatingPoint& p, const Demand& d, bool peak,
-                  const std::string& where) {
-    for (const auto& b : p.batteries) {
-        w.battery_highest = std::max(w.battery_highest, b.volts);
+void note_packs(WorstCase& w, const OperatingPoint& p, const Demand& d, bool peak, const std::string& where) {
+    for (size_t i = 0; i < w.packs.size(); ++i) {
+        const auto& b = p.batteries[i];
+        auto& x = w.packs[i];
+        x.highest = std::max(x.highest, b.volts);
         if (d.charging) continue;
-        w.battery_peak = std::max(w.battery_peak, b.amps);
-        if (!peak) w.battery_continuous = std::max(w.battery_continuous, b.amps);
-        if (b.volts < w.battery_lowest - alike_volts) w.battery_lowest = b.volts, w.battery_where = where;
+        x.peak = std::max(x.peak, b.amps);
+        if (!peak) x.continuous = std::max(x.continuous, b.amps);
+        if (b.volts < x.lowest - alike_volts)
+            x.lowest = b.volts, x.at_lowest = b.amps, x.charge = d.charge, x.air = d.air, x.where = where;
     }
 }
 
@@ -112,13 +114,11 @@ void take_worse(ConverterExtremes& x, const ConverterExtremes& o) {
     x.dropout = x.dropout || o.dropout, x.limiting = x.limiting || o.limiting;
 }
 
-void take_worse_battery(WorstCase& w, const WorstCase& o) {
-    w.battery_continuous = std::max(w.battery_continuous, o.battery_continuous);
-    w.battery_peak = std::max(w.battery_peak, o.battery_peak);
-    w.battery_highest = std::max(w.battery_highest, o.battery_highest);
-    if (o.battery_lowest < w.battery_lowest - alike_volts)
-        w.battery_lowest = o.battery_lowest, w.battery_where = o.battery_where;
-    w.found_all = w.found_all && o.found_all;
+void take_worse(PackExtremes& x, const PackExtremes& o) {
+    const auto continuous = std::max(x.continuous, o.continuous), peak = std::max(x.peak, o.peak);
+    const auto highest = std::max(x.highest, o.highest);
+    if (o.lowest < x.lowest - alike_volts) x = o;
+    x.continuous = continuous, x.peak = peak, x.highest = highest;
 }
 
 bool already_hard(const Plan& plan) {
@@ -156,6 +156,7 @@ WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, 
     w.feeds.resize(plan.feeds.size());
     w.loads.resize(plan.loads.size());
     w.converters.resize(plan.converters.size());
+    w.packs.resize(plan.batteries.size());
     const auto harder = as_hard_as_can_be(plan);
     const auto& phases = harder.empty() ? plan.phases : harder;
     for (size_t i = first; i < std::min(last, phases.size()); ++i)
@@ -178,7 +179,7 @@ WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, 
                     note_feeds(w, near, demand, peak, where);
                     note_loads(w, plan, near, demand, where);
                     note_converters(w, near, peak, where);
-                    note_battery(w, near, demand, peak, where);
+                    note_packs(w, near, demand, peak, where);
                 }
         }
     return w;
@@ -188,7 +189,8 @@ WorstCase finish_worst_case(const Plan& plan, const PlanIndex& index, WorstCase 
     for (size_t f = 0; f < w.feeds.size(); ++f) take_worse(w.feeds[f], later.feeds[f]);
     for (size_t l = 0; l < w.loads.size(); ++l) take_worse(w.loads[l], later.loads[l]);
     for (size_t c = 0; c < w.converters.size(); ++c) take_worse(w.converters[c], later.converters[c]);
-    take_worse_battery(w, later);
+    for (size_t b = 0; b < w.packs.size(); ++b) take_worse(w.packs[b], later.packs[b]);
+    w.found_all = w.found_all && later.found_all;
     note_pulses(w, plan, index);
     for (size_t l = 0; l < plan.loads.size(); ++l) {
         if (raw(w.loads[l].lowest) > 1e8) w.loads[l].lowest = Volt(0);
@@ -203,7 +205,8 @@ WorstCase finish_worst_case(const Plan& plan, const PlanIndex& index, WorstCase 
     }
     for (auto& c : w.converters)
         if (raw(c.in_lowest) > 1e8) c.in_lowest = Volt(0);
-    if (raw(w.battery_lowest) > 1e8) w.battery_lowest = Volt(0);
+    for (auto& b : w.packs)
+        if (raw(b.lowest) > 1e8) b.lowest = Volt(0);
     return w;
 }
 

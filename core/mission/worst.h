@@ -32,14 +32,21 @@ struct ConverterExtremes {
     std::string where;
 };
 
+struct PackExtremes {
+    Ampere continuous{}, peak{};
+    Volt lowest{1e9}, highest{0};
+    Ampere at_lowest{};   ///< what it gives then
+    double charge = 1;    ///< its state of charge then
+    Celsius air{20};      ///< and the air's temperature
+    std::string where{};  ///< that is
+};
+
 struct WorstCase {
     std::vector<FeedExtremes> feeds;
     std::vector<LoadExtremes> loads;
     std::vector<ConverterExtremes> converters;
-    Ampere battery_continuous{}, battery_peak{};
-    Volt battery_lowest{1e9}, battery_highest{0};
-    std::string battery_where;
-    bool found_all = true;  ///< false where some corner had no operating point
+    std::vector<PackExtremes> packs;  ///< by battery
+    bool found_all = true;            ///< false where some corner had no operating point
     double worst_drop_share = 0;
     size_t worst_drop_feed = 0;
 };

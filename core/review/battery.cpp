@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <cmath>
 
 #include "review/each_pack.h"
@@ -25,11 +26,8 @@ void missing(const Context& c, std::vector<Finding>& out) {
 }
 
 void c_rate(const Context& c, std::vector<Finding>& out) {
-    double total = 0;
-    each_pack(c, [&](const Battery& b, const Chemistry& k) { total += raw(pack_max_current(b, k)); });
-    each_pack(c, [&](const Battery& b, const Chemistry& k) {
-        const double share = total > 0 ? raw(pack_max_current(b, k)) / total : 1;
-        const Ampere asked = c.figures.worst.battery_continuous * share;
+    each_pack(c, [&](const Battery& b, const Chemistry& k, const PackExtremes& worst) {
+        const Ampere asked = worst.continuous;
         if (asked <= pack_max_current(b, k)) return;
         Finding f{Severity::danger,
                   {},
@@ -49,47 +47,47 @@ void c_rate(const Context& c, std::vector<Finding>& out) {
 }
 
 void sags(const Context& c, std::vector<Finding>& out) {
-    const auto& w = c.figures.worst;
-    if (c.plan.batteries.empty() || raw(w.battery_lowest) <= 0) return;
-    const auto& b = c.plan.batteries.front();
-    const auto* k = find(c.catalogue.chemistries, b.chemistry);
-    if (!k || w.battery_lowest >= pack_cutoff_voltage(b, *k)) return;
-    Finding f{Severity::caution,
-              {},
-              {b.id},
-              fmt::format("{} sags to {}, below its cut-off of {}: its protection may switch off.", b.name,
-                          format(w.battery_lowest), format(pack_cutoff_voltage(b, *k))),
-              {},
-              {}};
-    const double rest = raw(pack_rest_voltage(b, *k, nearly_empty));
-    const double ohm = raw(pack_resistance(b, *k, nearly_empty, c.plan.coldest_air));
-    f.why.add("Where: " + w.battery_where + ".");
-    f.why.add(fmt::format("{} at rest − {} × {} = {}", format(Volt(rest)), format(w.battery_peak),
-                          format(Ohm(ohm)), format(w.battery_lowest)));
-    // The same current through a pack with room for it.
-    const double room = rest - raw(pack_cutoff_voltage(b, *k)), sag = rest - raw(w.battery_lowest);
-    if (room > 0 && sag / room < 10) {
-        auto bigger = b;
-        bigger.cell_capacity = AmpereHour(std::ceil(raw(b.cell_capacity) * sag / room * 1.1));
-        f.fixes.push_back({"Use " + format(bigger.cell_capacity * b.parallel),
-                           [bigger](const Plan& p) { return put_battery(p, bigger); }});
-    }
-    out.push_back(std::move(f));
+    each_pack(c, [&](const Battery& b, const Chemistry& k, const PackExtremes& worst) {
+        const auto cutoff = pack_cutoff_voltage(b, k);
+        if (raw(worst.lowest) <= 0 || worst.lowest >= cutoff) return;
+        Finding f{Severity::caution,
+                  {},
+                  {b.id},
+                  fmt::format("{} sags to {}, below its cut-off of {}: its protection may switch off.",
+                              b.name, format(worst.lowest), format(cutoff)),
+                  {},
+                  {}};
+        const Ohm inside = pack_resistance(b, k, std::max(0.0, worst.charge - b.charge_behind), worst.air);
+        const double sag = raw(worst.at_lowest) * raw(inside), rest = raw(worst.lowest) + sag;
+        f.why.add("Where: " + worst.where + ".");
+        f.why.add(fmt::format("{} × {} = {} below the {} at rest", format(worst.at_lowest), format(inside),
+                              format(Volt(sag)), format(Volt(rest))));
+        // The same current through a pack with room for it.
+        const double room = rest - raw(cutoff);
+        if (room > 0 && sag / room < 10) {
+            auto bigger = b;
+            bigger.cell_capacity = AmpereHour(std::ceil(raw(b.cell_capacity) * sag / room * 1.1));
+            f.fixes.push_back({"Use " + format(bigger.cell_capacity * b.parallel),
+                               [bigger](const Plan& p) { return put_battery(p, bigger); }});
+        }
+        out.push_back(std::move(f));
+    });
 }
 
 void pack_too_small(const Context& c, std::vector<Finding>& out) {
-    if (c.figures.mission.lasts || c.plan.batteries.empty()) return;
-    const auto& b = c.plan.batteries.front();
+    const auto& days = c.figures.mission.packs;
+    const auto flat = std::find_if(days.begin(), days.end(), [](const auto& d) { return !d.lasts; });
+    if (flat == days.end()) return;
+    const auto& b = c.plan.batteries[flat->batteries.front()];
     Finding f{Severity::danger,
               {},
               {b.id},
-              fmt::format("{} is flat before the day is over: it lasts {}.", b.name,
-                          format(c.figures.mission.run_time)),
+              fmt::format("{} is flat before the day is over: it lasts {}.", b.name, format(flat->run_time)),
               c.figures.mission.why,
               {}};
     double day = 0;
     for (const auto& p : c.plan.phases) day += p.charging ? 0 : raw(p.duration);
-    const double ratio = raw(c.figures.mission.run_time) > 0 ? day / raw(c.figures.mission.run_time) : 0;
+    const double ratio = raw(flat->run_time) > 0 ? day / raw(flat->run_time) : 0;
     if (ratio > 1 && ratio < 20) {
         auto bigger = b;
         bigger.cell_capacity = AmpereHour(std::ceil(raw(b.cell_capacity) * ratio * 1.2));
@@ -101,14 +99,17 @@ void pack_too_small(const Context& c, std::vector<Finding>& out) {
 
 void runs_low(const Context& c, std::vector<Finding>& out) {
     const auto& m = c.figures.mission;
-    if (!m.lasts || m.lowest_charge >= 0.15 || c.plan.batteries.empty() || m.points.empty()) return;
-    out.push_back({Severity::caution,
-                   {},
-                   {c.plan.batteries.front().id},
-                   fmt::format("The day leaves {} in the pack; a cold evening or an old cell takes that.",
-                               format_percent(m.lowest_charge)),
-                   m.why,
-                   {}});
+    if (!m.lasts || m.points.empty()) return;
+    for (const auto& day : m.packs)
+        if (day.lowest_charge < 0.15)
+            out.push_back(
+                {Severity::caution,
+                 {},
+                 {c.plan.batteries[day.batteries.front()].id},
+                 fmt::format("The day leaves {} in {}; a cold evening or an old cell takes that.",
+                             format_percent(day.lowest_charge), c.plan.batteries[day.batteries.front()].name),
+                 m.why,
+                 {}});
 }
 
 void carried(const Context& c, std::vector<Finding>& out) {

@@ -35,15 +35,16 @@ void outside_tool(const Context& c, std::vector<Finding>& out) {
                      l.name, format(l.v_min)),
                  {},
                  {}});
-    if (c.figures.worst.battery_highest >= highest_voltage)
-        out.push_back({Severity::danger,
-                       {},
-                       {c.plan.batteries.front().id},
-                       fmt::format("The pack reaches {}. Everything from 60 V DC up is outside this tool: "
-                                   "use fewer cells in series.",
-                                   format(c.figures.worst.battery_highest)),
-                       {},
-                       {}});
+    for (size_t b = 0; b < c.plan.batteries.size(); ++b)
+        if (const auto reaches = c.figures.worst.packs[b].highest; reaches >= highest_voltage)
+            out.push_back({Severity::danger,
+                           {},
+                           {c.plan.batteries[b].id},
+                           fmt::format("{} reaches {}. Everything from 60 V DC up is outside this tool: "
+                                       "use fewer cells in series.",
+                                       c.plan.batteries[b].name, format(reaches)),
+                           {},
+                           {}});
     for (const auto& k : c.plan.cables)
         if (k.volts >= highest_voltage)
             out.push_back({Severity::danger,

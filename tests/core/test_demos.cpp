@@ -212,7 +212,7 @@ class TestDemos : public QObject {
         for (auto& l : more.loads) l.typical = l.typical * 1.1, l.peak = l.peak * 1.1, l.idle = l.idle * 1.1;
         const auto after = test::studied(more);
         QVERIFY(after.mission.run_time < before.mission.run_time);
-        QVERIFY(after.worst.battery_continuous > before.worst.battery_continuous);
+        QVERIFY(after.worst.packs[0].continuous > before.worst.packs[0].continuous);
         auto bigger = plan;
         for (auto& b : bigger.batteries) b.cell_capacity = b.cell_capacity * 1.5;
         const auto longer = test::studied(bigger);

@@ -272,8 +272,11 @@ class TestEditsAndStudy : public QObject {
             const auto s = test::studied(plan);
             const Solver solver(plan, parts(), feed_lengths(s.harness));
             const auto alone = worst_case(plan, solver);
-            CLOSE(raw(s.worst.battery_lowest), raw(alone.battery_lowest), 1e-9);
-            CLOSE(raw(s.worst.battery_peak), raw(alone.battery_peak), 1e-9);
+            QCOMPARE(s.worst.packs.size(), plan.batteries.size());
+            for (size_t b = 0; b < plan.batteries.size(); ++b) {
+                CLOSE(raw(s.worst.packs[b].lowest), raw(alone.packs[b].lowest), 1e-9);
+                CLOSE(raw(s.worst.packs[b].peak), raw(alone.packs[b].peak), 1e-9);
+            }
             CLOSE(s.worst.worst_drop_share, alone.worst_drop_share, 1e-9);
             QCOMPARE(s.worst.worst_drop_feed, alone.worst_drop_feed);
             for (size_t f = 0; f < plan.feeds.size(); ++f) {

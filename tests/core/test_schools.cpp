@@ -1,9 +1,11 @@
 // Where builders disagree: every way is a whole plan, and what it changes is told.
 #include "battery/groups.h"
+#include "battery/pack.h"
 #include "decide/schools.h"
 #include "fixtures.h"
 #include "propose/feeding.h"
 #include "propose/two_packs.h"
+#include "units/format.h"
 
 using namespace sangre;
 using test::parts;
@@ -101,6 +103,39 @@ class TestSchools : public QObject {
         for (const auto& f : one.feeds) QVERIFY(!f.id.ends_with(quiet_suffix));
         // A plan survives its file with it.
         QVERIFY(*plan_from_json(plan_to_json(two), "two") == two);
+    }
+    void each_of_two_packs_is_judged_by_itself() {
+        auto plan = test::demo();
+        plan.practices.supply = SupplySchool::two;
+        const auto two = wired(plan);
+        const auto s = test::studied(two);
+        QVERIFY(!test::has(s, "battery-sags") && !test::has(s, "battery-c-rate"));
+        // Each says its own figures: what stays within its voltages.
+        QCOMPARE(s.worst.packs.size(), size_t{2});
+        for (size_t b = 0; b < 2; ++b) {
+            const auto& pack = two.batteries[b];
+            const auto& chemistry = *find(parts().chemistries, pack.chemistry);
+            const auto& worst = s.worst.packs[b];
+            QVERIFY(worst.lowest >= pack_cutoff_voltage(pack, chemistry));
+            QVERIFY(worst.highest <= pack_charge_voltage(pack, chemistry) * 1.001);
+            QVERIFY(worst.continuous > Ampere(0) && worst.at_lowest <= worst.peak);
+            const auto why = explain(two, parts(), s, pack.id);
+            const auto says = "Sags to " + format(worst.lowest);
+            QVERIFY(std::any_of(why.lines.begin(), why.lines.end(),
+                                [&](const auto& l) { return l.text.starts_with(says); }));
+        }
+        // One that is too small is named, and only that one.
+        for (size_t small = 0; small < 2; ++small) {
+            auto worse = two;
+            auto& pack = worse.batteries[small];
+            pack.cell_capacity = pack.cell_capacity * 0.02;
+            const auto judged = test::studied(worse);
+            for (const char* rule : {"battery-c-rate", "battery-sags", "battery-too-small"})
+                for (const auto& f : judged.findings)
+                    if (f.rule == rule) QCOMPARE(f.about, std::vector<Id>{pack.id});
+            QVERIFY(test::has(judged, "battery-c-rate") || test::has(judged, "battery-sags"));
+            QVERIFY(test::has(judged, "battery-too-small"));
+        }
     }
     void two_packs_need_something_for_each() {
         auto plan = test::demo();
