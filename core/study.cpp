@@ -87,7 +87,7 @@ std::shared_ptr<Solver> begin_figures(Figures& figures, const Plan& plan, const 
 Figures figures_of(const Plan& plan, const Catalogue& catalogue) {
     Figures figures;
     begin_figures(figures, plan, catalogue, nullptr);
-    static_cast<Bundles&>(figures.harness) = bundles_of(plan, catalogue, figures.harness);
+    lay_bundles(plan, catalogue, figures.harness);
     return figures;
 }
 
@@ -119,7 +119,7 @@ Study study_from(const std::shared_ptr<const Plan>& kept, const Catalogue& catal
             own.remember(before);
             third.set_value(worst_in_phases(plan, own, mine, phases));
             // The first thread reads the routes only.
-            if (!bundled) static_cast<Bundles&>(s.harness) = bundles_of(plan, catalogue, s.harness);
+            if (!bundled) lay_bundles(plan, catalogue, s.harness);
             auto played = play_mission(plan, catalogue, own, mission_air(plan, conditions));
             return std::pair(std::move(played), own.take_answers());
         } catch (...) {

@@ -184,15 +184,13 @@ void MissionStrip::paint_states(QPainter& p) {
             const QRectF cell(edges_[i] + 1, y, edges_[i + 1] - edges_[i] - 2, strip_height());
             const double share = share_in(plan.phases[i], plan.loads[l]);
             const QString percent = share < 1 ? QString::fromStdString(format_percent(share)) : QString();
-            add_spot({cell, QStringLiteral("cell%1/%2").arg(l).arg(i), Tip([this, l, i] {
-                          return cell_tip({i, l});
-                      }),
+            const Tip tip([this, l, i] { return cell_tip({i, l}); });
+            const auto menu = [this, l, i] { state_menu({i, l}); };
+            add_spot({cell, QStringLiteral("cell%1/%2").arg(l).arg(i), tip,
                       [this, l, i, state] {
                           set_cell({i, l}, next_state(state, document_.plan().loads[l]));
                       },
-                      [this, l, i] {
-                          state_menu({i, l});
-                      }});
+                      menu});
             if (!shown) continue;
             p.setPen(Qt::NoPen);
             const double h = state == LoadState::idle      ? 0.3

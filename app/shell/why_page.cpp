@@ -8,6 +8,7 @@
 #include <QRegularExpression>
 
 #include "theme/theme.h"
+#include "widgets/paragraph.h"
 
 namespace sangre::app {
 namespace {
@@ -51,17 +52,6 @@ QString kept_together(QString words) {
 }
 
 double padding(bool boxed) { return boxed ? u(7) : 0; }
-
-void break_lines(QTextLayout& layout, double width) {
-    double y = 0;
-    layout.beginLayout();
-    for (auto line = layout.createLine(); line.isValid(); line = layout.createLine()) {
-        line.setLineWidth(width);
-        line.setPosition({0, y});
-        y += line.height();
-    }
-    layout.endLayout();
-}
 
 /// Of the part of a school's box that follows it in the whole plan.
 double everywhere_width() { return u(38); }

@@ -7,6 +7,18 @@
 
 namespace sangre::app {
 
+double break_lines(QTextLayout& layout, double width) {
+    double y = 0;
+    layout.beginLayout();
+    for (auto line = layout.createLine(); line.isValid(); line = layout.createLine()) {
+        line.setLineWidth(width);
+        line.setPosition({0, y});
+        y += line.height();
+    }
+    layout.endLayout();
+    return y;
+}
+
 Paragraph::Paragraph(const QFont& f, QWidget* parent) : QWidget(parent) {
     layout_.setFont(f);
     layout_.setCacheEnabled(true);
@@ -44,22 +56,12 @@ void Paragraph::say(const QString& words, const QColor& colour, const Apart& apa
     if (!laid || heightForWidth(width()) != before) updateGeometry();
 }
 
-int Paragraph::break_lines(int width) const {
-    double y = 0;
-    broken_for_ = width;
-    layout_.beginLayout();
-    for (auto line = layout_.createLine(); line.isValid(); line = layout_.createLine()) {
-        line.setLineWidth(width);
-        line.setPosition({0, y});
-        y += line.height();
-    }
-    layout_.endLayout();
-    return static_cast<int>(std::ceil(y));
-}
-
 int Paragraph::heightForWidth(int width) const {
     auto& known = heights_[width];
-    if (known == 0) known = break_lines(std::max(width, minimumSizeHint().width()));
+    if (known == 0) {
+        broken_for_ = std::max(width, minimumSizeHint().width());
+        known = static_cast<int>(std::ceil(break_lines(layout_, broken_for_)));
+    }
     return known;
 }
 
@@ -71,7 +73,7 @@ QSize Paragraph::sizeHint() const {
 }
 
 void Paragraph::paintEvent(QPaintEvent*) {
-    if (broken_for_ != width()) break_lines(width());
+    if (broken_for_ != width()) break_lines(layout_, broken_for_ = width());
     QPainter p(this);
     p.setPen(colour_);
     layout_.draw(&p, {0, 0});

@@ -7,6 +7,9 @@
 
 namespace sangre::app {
 
+/// Breaks the lines for that width; returns their height.
+double break_lines(QTextLayout& layout, double width);
+
 /// A part of some words, in characters, and how it is set apart from the rest.
 struct Apart {
     int begin = 0, length = 0;
@@ -29,8 +32,6 @@ class Paragraph : public QWidget {
     void paintEvent(QPaintEvent*) override;
 
   private:
-    /// Returns their height.
-    int break_lines(int width) const;
     mutable QTextLayout layout_;
     mutable int broken_for_ = -1;      ///< the width that its lines are broken for
     mutable QHash<int, int> heights_;  ///< by width

@@ -159,20 +159,18 @@ Harness lay_routes(const Plan& plan, const Catalogue& catalogue) {
     return h;
 }
 
-Bundles bundles_of(const Plan& plan, const Catalogue& catalogue, const Harness& laid) {
-    Bundles b;
+void lay_bundles(const Plan& plan, const Catalogue& catalogue, Harness& laid) {
     for (size_t p = 0; p < plan.passages.size(); ++p) {
         const auto kind = plan.passages[p].kind;
         auto filled = fill_hole(plan, catalogue, p, laid.feeds_in_passage[p]);
-        b.bundle.push_back(filled.needed);
-        if (kind == PassageKind::hole || kind == PassageKind::gland) b.holes.push_back(std::move(filled));
+        laid.bundle.push_back(filled.needed);
+        if (kind == PassageKind::hole || kind == PassageKind::gland) laid.holes.push_back(std::move(filled));
     }
-    return b;
 }
 
 Harness lay_harness(const Plan& plan, const Catalogue& catalogue) {
     auto h = lay_routes(plan, catalogue);
-    static_cast<Bundles&>(h) = bundles_of(plan, catalogue, h);
+    lay_bundles(plan, catalogue, h);
     return h;
 }
 

@@ -35,15 +35,11 @@ struct HoleFill {
     bool ends_pass = true;     ///< otherwise: thread first, then terminate
 };
 
-/// How thick what lies together is.
-struct Bundles {
-    std::vector<HoleFill> holes;
-    std::vector<Millimetre> bundle;  ///< by passage, diameter of what lies in it
-};
-
-struct Harness : Bundles {
+struct Harness {
     std::vector<FeedRoute> routes;  ///< by feed
     std::vector<std::vector<size_t>> feeds_in_passage;
+    std::vector<HoleFill> holes;
+    std::vector<Millimetre> bundle;  ///< by passage, diameter of what lies in it
 };
 
 /// Length assumed for a feed whose ends have no measured way between them.
@@ -54,8 +50,8 @@ inline constexpr Metre same_place_length{0.15};
 Harness lay_harness(const Plan& plan, const Catalogue& catalogue);
 /// The same without its bundles, which are most of the work: enough for lengths and for what lies bunched.
 Harness lay_routes(const Plan& plan, const Catalogue& catalogue);
-/// The bundles of routes laid by that.
-Bundles bundles_of(const Plan& plan, const Catalogue& catalogue, const Harness& laid);
+/// Adds the bundles to routes laid by that: its holes and its bundles, nothing else.
+void lay_bundles(const Plan& plan, const Catalogue& catalogue, Harness& laid);
 
 /// One-way lengths by feed, in plan order.
 std::vector<Metre> feed_lengths(const Harness& harness);

@@ -75,26 +75,27 @@ void sags(const Context& c, std::vector<Finding>& out) {
 }
 
 void pack_too_small(const Context& c, std::vector<Finding>& out) {
-    const auto& days = c.figures.mission.packs;
-    const auto flat = std::find_if(days.begin(), days.end(), [](const auto& d) { return !d.lasts; });
-    if (flat == days.end()) return;
-    const auto& b = c.plan.batteries[flat->batteries.front()];
-    Finding f{Severity::danger,
-              {},
-              {b.id},
-              fmt::format("{} is flat before the day is over: it lasts {}.", b.name, format(flat->run_time)),
-              c.figures.mission.why,
-              {}};
     double day = 0;
     for (const auto& p : c.plan.phases) day += p.charging ? 0 : raw(p.duration);
-    const double ratio = raw(flat->run_time) > 0 ? day / raw(flat->run_time) : 0;
-    if (ratio > 1 && ratio < 20) {
-        auto bigger = b;
-        bigger.cell_capacity = AmpereHour(std::ceil(raw(b.cell_capacity) * ratio * 1.2));
-        f.fixes.push_back({"Use " + format(bigger.cell_capacity * b.parallel),
-                           [bigger](const Plan& p) { return put_battery(p, bigger); }});
+    for (const auto& pack : c.figures.mission.packs) {
+        if (pack.lasts) continue;
+        const auto& b = c.plan.batteries[pack.batteries.front()];
+        Finding f{
+            Severity::danger,
+            {},
+            {b.id},
+            fmt::format("{} is flat before the day is over: it lasts {}.", b.name, format(pack.run_time)),
+            c.figures.mission.why,
+            {}};
+        const double ratio = raw(pack.run_time) > 0 ? day / raw(pack.run_time) : 0;
+        if (ratio > 1 && ratio < 20) {
+            auto bigger = b;
+            bigger.cell_capacity = AmpereHour(std::ceil(raw(b.cell_capacity) * ratio * 1.2));
+            f.fixes.push_back({"Use " + format(bigger.cell_capacity * b.parallel),
+                               [bigger](const Plan& p) { return put_battery(p, bigger); }});
+        }
+        out.push_back(std::move(f));
     }
-    out.push_back(std::move(f));
 }
 
 void runs_low(const Context& c, std::vector<Finding>& out) {

@@ -136,6 +136,12 @@ class TestSchools : public QObject {
             QVERIFY(test::has(judged, "battery-c-rate") || test::has(judged, "battery-sags"));
             QVERIFY(test::has(judged, "battery-too-small"));
         }
+        auto both = two;
+        for (auto& pack : both.batteries) pack.cell_capacity = pack.cell_capacity * 0.02;
+        const auto judged = test::studied(both).findings;
+        QCOMPARE(std::count_if(judged.begin(), judged.end(),
+                               [](const auto& f) { return f.rule == "battery-too-small"; }),
+                 2);
     }
     void two_packs_need_something_for_each() {
         auto plan = test::demo();
