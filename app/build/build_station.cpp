@@ -53,8 +53,10 @@ double StepCard::paint_lead(QPainter& p, double y) {
     const auto& route = document_.study().harness.routes[static_cast<size_t>(feed - feeds.data())];
     const double left = u(40), right = width() - u(40);
     const auto lead = [&](double at, const std::string& colour) {
-        p.setPen(QPen(wire_colour(words_of(colour)), u(11), Qt::SolidLine, Qt::FlatCap));
-        p.drawLine(QPointF(left, at), QPointF(right, at));
+        // With an edge: black is no colour of its own on a dark card, nor white on a light one.
+        p.setPen(QPen(t.muted, 1));
+        p.setBrush(wire_colour(words_of(colour)));
+        p.drawRect(QRectF(left, at - u(5.5), right - left, u(11)));
         p.setPen(Qt::NoPen);
         p.setBrush(t.card);
         p.drawRoundedRect(QRectF(left + u(26), at - u(9), u(96), u(18)), 3, 3);
