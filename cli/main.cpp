@@ -85,10 +85,13 @@ int run_study(const Options& o) {
     const auto plan = plan_of(o);
     const auto parts = catalogue();
     const auto s = study(plan, parts, conditions(o, plan));
+    const auto missing = unknown_figures(plan, s);
+    const int code = missing.empty() ? 0 : 1;
     if (o.json) {
         std::cout << study_to_json(plan, s);
-        return 0;
+        return code;
     }
+    for (const auto& m : missing) fmt::print("error: {}\n", m);
     fmt::print("{}: run time {}, worst drop {}, {}\n", plan.name,
                s.mission.run_time_capped ? "over a year" : format(s.mission.run_time),
                format_percent(s.worst.worst_drop_share), format(s.mass));
@@ -96,7 +99,7 @@ int run_study(const Options& o) {
         fmt::print("  {}: {}, {}, drop {}, warmest {}\n", feed_name(plan, plan.feeds[i]),
                    format(s.now.feeds[i].supply), format(s.now.feeds[i].at_end),
                    format_percent(s.worst.feeds[i].drop_share), format(s.protection[i].warmest));
-    return 0;
+    return code;
 }
 
 /// How sure the numbers are, in one phase.

@@ -17,4 +17,7 @@ struct Figures {
     Mission mission;
 };
 
+/// What of them could not be computed, a sentence each; empty where all could.
+std::vector<std::string> unknown_figures(const Plan& plan, const Figures& figures);
+
 }  // namespace sangre

@@ -215,7 +215,7 @@ void FlowMap::paint_heat(QPainter& p) {
     const Block* battery = nullptr;
     for (const auto& b : blocks_)
         if (b.kind == PartKind::battery) battery = &b;
-    if (!battery || raw(s.now.wire_heat) < 0.005) return;
+    if (!battery || !(raw(s.now.wire_heat) >= 0.005)) return;
     // What the wires lose falls out beside the battery, to the scale of the bands.
     const double h = std::clamp(raw(s.now.wire_heat) * pixels_per_watt_, 2.0, static_cast<double>(u(14)));
     const double x = battery->area.right() + u(9),

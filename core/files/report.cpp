@@ -27,19 +27,23 @@ const char* word(FaultOutcome o) {
     return "unknown";
 }
 
-/// JSON has no infinity: what never happens is null.
+/// JSON has no infinity and no NaN: what never happens, and what is not known, is null.
 ordered finite(double v) { return std::isfinite(v) ? ordered(v) : ordered(); }
+template <class Quantity>
+ordered number(Quantity q) {
+    return finite(raw(q));
+}
 
 ordered network(const Plan& plan, const Study& s) {
     const auto& p = s.now;
     const auto& c = s.solver->circuit();
     ordered n{
-        {"found", p.found}, {"iterations", p.iterations}, {"residual_A", p.residual}, {"scale_A", p.scale}};
+        {"found", p.found}, {"iterations", p.iterations}, {"residual_A", finite(p.residual)}, {"scale_A", p.scale}};
     for (size_t i = 0; i < c.nodes.size(); ++i)
-        n["nodes"].push_back({{"name", c.nodes[i]}, {"V", p.node_volts[i]}});
+        n["nodes"].push_back({{"name", c.nodes[i]}, {"V", finite(p.node_volts[i])}});
     n["elements"] = ordered::array();
     const auto element = [&](const std::string& id, int from, int to, double amps) {
-        n["elements"].push_back({{"of", id}, {"from", from}, {"to", to}, {"A", amps}});
+        n["elements"].push_back({{"of", id}, {"from", from}, {"to", to}, {"A", finite(amps)}});
     };
     for (size_t b = 0; b < c.branches.size(); ++b)
         element(c.branches[b].feed < plan.feeds.size() ? plan.feeds[c.branches[b].feed].id : "frame",
@@ -57,7 +61,7 @@ ordered network(const Plan& plan, const Study& s) {
     }
     for (const auto& b : p.brown_outs)
         n["brown_outs"].push_back(
-            {{"load", plan.loads[b.load].id}, {"gets_V", raw(b.gets)}, {"needs_V", raw(b.needs)}});
+            {{"load", plan.loads[b.load].id}, {"gets_V", number(b.gets)}, {"needs_V", number(b.needs)}});
     return n;
 }
 
@@ -68,9 +72,10 @@ std::string study_to_json(const Plan& plan, const Study& s) {
     ordered out{{"format", "sangre-study"}, {"version", 1}, {"plan", plan.name}};
     out["conditions"] = {{"phase", phase ? ordered(phase->id) : ordered()},
                          {"charge", s.conditions.charge},
-                         {"air_C", raw(s.conditions.air)},
+                         {"air_C", number(s.conditions.air)},
                          {"worst", s.conditions.worst}};
     out["network"] = network(plan, s);
+    if (const auto missing = unknown_figures(plan, s); !missing.empty()) out["error"] = missing;
     out["feeds"] = ordered::array();
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
         const auto& f = s.now.feeds[i];
@@ -78,60 +83,60 @@ std::string study_to_json(const Plan& plan, const Study& s) {
         const auto& p = s.protection[i];
         out["feeds"].push_back({{"id", plan.feeds[i].id},
                                 {"wire", plan.feeds[i].wire},
-                                {"length_m", raw(s.harness.routes[i].length)},
-                                {"cut_m", raw(s.harness.routes[i].cut)},
-                                {"fuse_A", p.inherited || !p.family ? ordered() : ordered(raw(p.rating))},
+                                {"length_m", number(s.harness.routes[i].length)},
+                                {"cut_m", number(s.harness.routes[i].cut)},
+                                {"fuse_A", p.inherited || !p.family ? ordered() : number(p.rating)},
                                 {"now",
-                                 {{"A", raw(f.supply)},
-                                  {"V_end", raw(f.at_end)},
-                                  {"drop_V", raw(f.drop)},
-                                  {"heat_W", raw(f.heat)}}},
+                                 {{"A", number(f.supply)},
+                                  {"V_end", number(f.at_end)},
+                                  {"drop_V", number(f.drop)},
+                                  {"heat_W", number(f.heat)}}},
                                 {"worst",
-                                 {{"continuous_A", raw(x.continuous)},
-                                  {"peak_A", raw(x.peak)},
+                                 {{"continuous_A", number(x.continuous)},
+                                  {"peak_A", number(x.peak)},
                                   {"drop_share", x.drop_share},
-                                  {"warmest_C", raw(p.warmest)},
-                                  {"day_warmest_C", raw(s.wire_day()[i].hottest)},
-                                  {"ampacity_A", raw(p.ampacity)}}},
+                                  {"warmest_C", number(p.warmest)},
+                                  {"day_warmest_C", number(s.wire_day()[i].hottest)},
+                                  {"ampacity_A", number(p.ampacity)}}},
                                 {"short",
                                  {{"outcome", word(p.fault.outcome)},
-                                  {"A", raw(p.fault.current)},
-                                  {"s", finite(raw(p.fault.time))},
-                                  {"wire_C", raw(p.fault.wire)}}}});
+                                  {"A", number(p.fault.current)},
+                                  {"s", number(p.fault.time)},
+                                  {"wire_C", number(p.fault.wire)}}}});
     }
     out["loads"] = ordered::array();
     for (size_t i = 0; i < plan.loads.size(); ++i) {
         const auto& l = s.now.loads[i];
         out["loads"].push_back(
             {{"id", plan.loads[i].id},
-             {"V", raw(l.volts)},
-             {"A", raw(l.amps)},
-             {"W", raw(l.watts)},
-             {"lowest_V", raw(s.worst.loads[i].lowest)},
-             {"highest_V", raw(s.worst.loads[i].highest)},
-             {"Wh_per_day", i < s.mission.load_energy.size() ? raw(s.mission.load_energy[i]) : 0.0}});
+             {"V", number(l.volts)},
+             {"A", number(l.amps)},
+             {"W", number(l.watts)},
+             {"lowest_V", number(s.worst.loads[i].lowest)},
+             {"highest_V", number(s.worst.loads[i].highest)},
+             {"Wh_per_day", i < s.mission.load_energy.size() ? number(s.mission.load_energy[i]) : ordered()}});
     }
     out["converters"] = ordered::array();
     for (size_t i = 0; i < plan.converters.size(); ++i) {
         const auto& k = s.now.converters[i];
         out["converters"].push_back({{"id", plan.converters[i].id},
-                                     {"in_V", raw(k.in)},
-                                     {"in_A", raw(k.in_amps)},
-                                     {"out_V", raw(k.out)},
-                                     {"out_A", raw(k.out_amps)},
-                                     {"heat_W", raw(k.heat)},
-                                     {"window_low_V", raw(s.windows[i].low)},
-                                     {"window_high_V", finite(raw(s.windows[i].high))}});
+                                     {"in_V", number(k.in)},
+                                     {"in_A", number(k.in_amps)},
+                                     {"out_V", number(k.out)},
+                                     {"out_A", number(k.out_amps)},
+                                     {"heat_W", number(k.heat)},
+                                     {"window_low_V", number(s.windows[i].low)},
+                                     {"window_high_V", number(s.windows[i].high)}});
     }
-    out["mission"] = {{"run_time_s", raw(s.mission.run_time)},
+    out["mission"] = {{"run_time_s", number(s.mission.run_time)},
                       {"lasts_the_day", s.mission.lasts},
                       {"lowest_charge", s.mission.lowest_charge},
-                      {"day_Wh", raw(s.mission.day_energy)},
+                      {"day_Wh", number(s.mission.day_energy)},
                       {"standby_days", s.mission.standby_days}};
-    out["totals"] = {{"drawn_W", raw(s.now.drawn)},
-                     {"wire_heat_W", raw(s.now.wire_heat)},
-                     {"converter_heat_W", raw(s.now.converter_heat)},
-                     {"mass_g", raw(s.mass)},
+    out["totals"] = {{"drawn_W", number(s.now.drawn)},
+                     {"wire_heat_W", number(s.now.wire_heat)},
+                     {"converter_heat_W", number(s.now.converter_heat)},
+                     {"mass_g", number(s.mass)},
                      {"worst_drop_share", s.worst.worst_drop_share}};
     out["findings"] = ordered::array();
     for (const auto& f : s.findings) {

@@ -300,6 +300,18 @@ void sum_up(Mission& m) {
     }
 }
 
+/// A day whose currents are not known has no figures.
+void unplayed(Mission& m, const Plan& plan, const Phase& phase) {
+    constexpr double unknown = std::numeric_limits<double>::quiet_NaN();
+    m.not_found_in = phase.name;
+    m.phases.assign(plan.phases.size(), {Ampere(unknown), Watt(unknown), Ampere(unknown), WattHour(unknown), unknown});
+    m.load_energy.assign(plan.loads.size(), WattHour(unknown));
+    m.day_energy = WattHour(unknown), m.lowest_charge = unknown;
+    m.run_time = Second(unknown), m.standby_days = unknown;
+    m.why.title = "Run time";
+    m.why.add(fmt::format("No operating point was found for {}: the day cannot be played.", phase.name), Tone::danger);
+}
+
 }  // namespace
 
 Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver& solver, Celsius air,
@@ -315,7 +327,12 @@ Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver&
         return m;
     std::vector<PhaseDraw> draws;
     draws.reserve(plan.phases.size());
-    for (const auto& phase : plan.phases) draws.emplace_back(plan, solver, groups, phase, air);
+    for (const auto& phase : plan.phases) {
+        draws.emplace_back(plan, solver, groups, phase, air);
+        if (draws.back().found()) continue;
+        unplayed(m, plan, phase);
+        return m;
+    }
 
     m.phases.resize(plan.phases.size());
     for (size_t g = 0; g < groups.size(); ++g)

@@ -44,6 +44,7 @@ struct PackDay {
 /// Where packs stand apart, each group keeps its own charge, each with a charger of its own; the first to be
 /// empty ends it for all.
 struct Mission {
+    std::string not_found_in;  ///< the first phase without an operating point; the mission is then not played
     std::vector<PackDay> packs;        ///< by group, in the order of their first packs
     std::vector<MissionPoint> points;  ///< of the first group
     std::vector<PhaseSummary> phases;

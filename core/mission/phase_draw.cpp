@@ -20,7 +20,7 @@ DrawPoint at_charge(const Plan& plan, const Solver& solver, const std::vector<Pa
     if (fuller) demand.locked = fuller->locked;
     near = solver.solve(demand, near);
     DrawPoint p;
-    p.charge = charge;
+    p.charge = charge, p.found = near.found;
     for (const auto& c : near.converters) p.locked.push_back(c.locked_out);
     for (const auto& g : groups) {
         auto& group = p.groups.emplace_back();
@@ -58,7 +58,7 @@ PhaseDraw::PhaseDraw(const Plan& plan, const Solver& solver, const std::vector<P
         points_.push_back(at_charge(plan, solver, groups, demand, first_charges[i], near,
                                     points_.empty() ? nullptr : &points_.back()));
     std::reverse(points_.begin(), points_.end());
-    for (int round = 0; round < refinements && !phase.charging; ++round) {
+    for (int round = 0; round < refinements && !phase.charging && found(); ++round) {
         std::vector<double> wanted;
         for (size_t i = 1; i + 1 < points_.size(); ++i) {
             const auto &a = points_[i - 1], &b = points_[i], &c = points_[i + 1];
@@ -78,6 +78,10 @@ PhaseDraw::PhaseDraw(const Plan& plan, const Solver& solver, const std::vector<P
                   [](const auto& a, const auto& b) { return a.charge < b.charge; });
         if (wanted.empty()) break;
     }
+}
+
+bool PhaseDraw::found() const {
+    return std::all_of(points_.begin(), points_.end(), [](const auto& p) { return p.found; });
 }
 
 size_t PhaseDraw::below(double charge) const {

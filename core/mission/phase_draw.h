@@ -13,6 +13,7 @@ struct DrawGroup {
 /// The network of one phase with every pack at one charge.
 struct DrawPoint {
     double charge = 0;
+    bool found = true;
     std::vector<DrawGroup> groups;
     double drawn_watts = 0;          ///< by the loads
     std::vector<double> load_watts;  ///< by load
@@ -32,6 +33,8 @@ class PhaseDraw {
     /// Adds what each of these loads takes in so many hours at this charge.
     void add_energy(std::vector<WattHour>& by_load, const std::vector<size_t>& loads, double charge,
                     double hours) const;
+    /// False where one of the points has no operating point: nothing can then be read between them.
+    bool found() const;
     /// By charge, rising.
     const std::vector<DrawPoint>& points() const { return points_; }
 

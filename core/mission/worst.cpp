@@ -173,7 +173,7 @@ WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, 
                     const auto where = fmt::format("{}, {:.0f} % charge, {}{}", phase.name, charge * 100,
                                                    format(air), peak ? ", all at peak" : "");
                     if (!near.found) {
-                        w.found_all = false;
+                        if (w.not_found_at.empty()) w.not_found_at = where;
                         continue;
                     }
                     note_feeds(w, near, demand, peak, where);
@@ -190,7 +190,7 @@ WorstCase finish_worst_case(const Plan& plan, const PlanIndex& index, WorstCase 
     for (size_t l = 0; l < w.loads.size(); ++l) take_worse(w.loads[l], later.loads[l]);
     for (size_t c = 0; c < w.converters.size(); ++c) take_worse(w.converters[c], later.converters[c]);
     for (size_t b = 0; b < w.packs.size(); ++b) take_worse(w.packs[b], later.packs[b]);
-    w.found_all = w.found_all && later.found_all;
+    if (w.not_found_at.empty()) w.not_found_at = later.not_found_at;
     note_pulses(w, plan, index);
     for (size_t l = 0; l < plan.loads.size(); ++l) {
         if (raw(w.loads[l].lowest) > 1e8) w.loads[l].lowest = Volt(0);

@@ -46,7 +46,7 @@ struct WorstCase {
     std::vector<LoadExtremes> loads;
     std::vector<ConverterExtremes> converters;
     std::vector<PackExtremes> packs;  ///< by battery
-    bool found_all = true;            ///< false where some corner had no operating point
+    std::string not_found_at;         ///< the first corner at which no operating point was found; empty: none
     double worst_drop_share = 0;
     size_t worst_drop_feed = 0;
 };

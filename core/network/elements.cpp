@@ -133,17 +133,17 @@ ConverterCurrents converter_currents(const ConverterType& type, double set, doub
     };
     c.out = {out, by_nodes(pushed_slope + sink_share * (1 - given.slope))};
 
+    // What leaks back into an idle output does not come out at the input.
     const double idle = raw(type.quiescent) * alive, idle_slope = raw(type.quiescent) * alive_slope;
     if (type.kind == ConverterKind::linear) {
-        c.in = {out + idle, c.out.by};
+        c.in = {pushed + idle, by_nodes(pushed_slope)};
         c.in.by[0] += idle_slope, c.in.by[1] -= idle_slope;
         return c;
     }
     const double floor = 0.3 * raw(type.in_min);
     const auto above = ramp(v_in - floor, 0.05 * floor);
     const double supply = floor + above.value;
-    // Half of the loss at the rated point grows with the current; the idle current is counted apart. What
-    // leaks back into an idle output does not come out at the input.
+    // Half of the loss at the rated point grows with the current; the idle current is counted apart.
     const double lost = 1 / type.efficiency - 1, per_amp = lost / (1.2 * raw(type.rated));
     const double share = 1 + 0.5 * lost + per_amp * pushed;
     const double watts = pushed * v_out * share, by_amp = v_out * (share + pushed * per_amp);

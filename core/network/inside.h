@@ -11,8 +11,6 @@ namespace sangre {
 using Matrix = Eigen::SparseMatrix<double>;
 using Vector = Eigen::VectorXd;
 
-constexpr double leak_siemens = 1e-12;  // keeps islands behind open switches regular
-
 /// What was found before, and what is being kept for later.
 struct Memory {
     std::shared_ptr<const Answers> earlier;
@@ -61,7 +59,7 @@ struct Solver::Inside {
         };
         // Returns leak to the reference, supplies to their own return: what is switched off reads 0 V, not
         // its ground's lift.
-        for (int n = 0; n < v.size(); ++n) conduct(n, circuit.leak_to[static_cast<size_t>(n)], leak_siemens);
+        for (int n = 0; n < v.size(); ++n) conduct(n, circuit.leak_to[static_cast<size_t>(n)], now.leak);
         for (size_t b = 0; b < circuit.branches.size(); ++b) {
             const auto& [from, to, ohm, forward, feed, in_return] = circuit.branches[b];
             const double g = now.conductance[b], volts = v[from] - v[to];
@@ -115,10 +113,17 @@ struct Solver::Inside {
     bool newton(const Instant& now, const Demand& demand, Vector& v, int& iterations) const;
     /// Where Newton's method gets stuck, the answer is sought along the path from no load to the whole.
     bool raise_load(Instant now, const Demand& demand, Vector& v, int& iterations) const;
+    /// Where neither answers, time is let pass from `v` on until nothing moves any more, with a farad at each
+    /// node and `at_inputs` farad at the modules' inputs.
+    bool settle(const Instant& now, const Demand& demand, double at_inputs, Vector& v, int& iterations) const;
+    bool let_go(Instant now, const Demand& demand, double siemens, Vector& v, int& iterations) const;
     static Vector voltages_of(const OperatingPoint& point) {
         return Eigen::Map<const Vector>(point.node_volts.data(),
                                         static_cast<Eigen::Index>(point.node_volts.size()));
     }
+    bool straight(const Instant& now, const Demand& demand, const OperatingPoint& near, Vector& v,
+                  int& iterations) const;
+    bool round_about(const Instant& now, const Demand& demand, Vector& v, int& iterations) const;
     OperatingPoint nothing_found() const;
     OperatingPoint from_cold(const Instant& now, const Demand& demand, const OperatingPoint& near) const;
     std::optional<OperatingPoint> from_before(const Instant& now, const Demand& demand,

@@ -15,6 +15,7 @@ struct Instant {
     std::vector<BatterySource> sources;
     double share = 1;     ///< of every load's current
     double rounding = 0;  ///< A, of the corner of a module's output
+    double leak = 1e-12;  ///< S, from every node to its reference: keeps islands behind open switches regular
     bool operator==(const Instant&) const = default;
 };
 

@@ -61,7 +61,7 @@ struct BrownOut {
 };
 
 struct OperatingPoint {
-    bool found = false;  ///< false: Newton did not converge; every number is then zero
+    bool found = false;  ///< false: none was found; every number is then NaN, shown as a dash
     int iterations = 0;
     double residual = 0;  ///< largest |sum of currents| at a node, A
     double scale = 1;     ///< largest branch current or 1 A
@@ -76,7 +76,9 @@ struct OperatingPoint {
 struct Answers;
 
 /// Solves one plan's circuit for many demands; the symbolic factorisation is made once.
-/// Kirchhoff's current law holds at the answer to 1e-9 × scale. "Browns out" is a result, not an error.
+/// Kirchhoff's current law holds at the answer to 1e-9 × scale. "Browns out" is a result, not an error. An
+/// answer is sought by Newton's method, along the load from nothing to all of it, through time until nothing
+/// moves, and along a path that lets go of a tied network; where none of them finds one, the point says so.
 class Solver {
   public:
     Solver(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths);

@@ -66,6 +66,16 @@ void outside_tool(const Context& c, std::vector<Finding>& out) {
                            {}});
 }
 
+/// A network that was not solved is not a network in which all is well.
+void not_solved(const Context& c, std::vector<Finding>& out) {
+    const auto missing = unknown_figures(c.plan, c.figures);
+    if (missing.empty()) return;
+    Finding f{Severity::danger, {}, {}, missing.front(), {}, {}};
+    for (size_t i = 1; i < missing.size(); ++i) f.why.add(missing[i]);
+    f.why.add("Mend what the other findings name: returns that lead nowhere, loops, loads far beyond their supply.");
+    out.push_back(std::move(f));
+}
+
 void not_fed(const Context& c, std::vector<Finding>& out) {
     if (c.plan.feeds.empty()) return;
     for (const auto& l : c.plan.loads) {
@@ -186,6 +196,7 @@ void never_on(const Context& c, std::vector<Finding>& out) {
 const std::vector<Rule> rules_of::loads{
     {"load-window-reversed", "A load's least voltage lies below its greatest", window_reversed},
     {"outside-this-tool", "Nothing reaches 60 V DC", outside_tool},
+    {"network-not-solved", "Every number of the network is known", not_solved},
     {"load-not-fed", "Every load is fed from a battery", not_fed},
     {"load-browns-out", "Every load gets its least voltage at the worst instant", starves},
     {"load-over-voltage", "No load sees more than its greatest voltage", too_high},

@@ -7,7 +7,10 @@
 namespace sangre {
 namespace {
 
+constexpr const char* not_known = "—";
+
 std::string with_prefix(double value, const char* unit) {
+    if (!std::isfinite(value)) return not_known;
     const double size = std::abs(value);
     if (size >= 1e6) return fmt::format("{} M{}", format_number(value / 1e6), unit);
     if (size >= 1e4) return fmt::format("{} k{}", format_number(value / 1e3), unit);
@@ -22,7 +25,7 @@ std::string with_prefix(double value, const char* unit) {
 }  // namespace
 
 std::string format_number(double value, int digits) {
-    if (!std::isfinite(value)) return "—";
+    if (!std::isfinite(value)) return not_known;
     if (value == 0) return "0";
     const int magnitude = static_cast<int>(std::floor(std::log10(std::abs(value)))) + 1;
     const int decimals = std::max(0, digits - magnitude);
@@ -43,20 +46,26 @@ std::string format(Volt v) {
 }
 std::string format(Ampere i) { return with_prefix(raw(i), "A"); }
 std::string format(Ohm r) {
+    if (!std::isfinite(raw(r))) return not_known;
     if (std::abs(raw(r)) >= 1e3) return fmt::format("{} kΩ", format_number(raw(r) / 1e3));
     return with_prefix(raw(r), "Ω");
 }
 std::string format(Watt p) { return with_prefix(raw(p), "W"); }
 std::string format(Metre l) {
+    if (!std::isfinite(raw(l))) return not_known;
     if (std::abs(raw(l)) < 0.1) return fmt::format("{} mm", format_number(raw(l) * 1e3));
     return fmt::format("{:.2f} m", raw(l));
 }
-std::string format(Millimetre l) { return fmt::format("{} mm", format_number(raw(l), 2 + (raw(l) >= 10))); }
+std::string format(Millimetre l) {
+    if (!std::isfinite(raw(l))) return not_known;
+    return fmt::format("{} mm", format_number(raw(l), 2 + (raw(l) >= 10))); }
 std::string format(SquareMillimetre a) {
+    if (!std::isfinite(raw(a))) return not_known;
     return fmt::format("{} mm²", format_number(raw(a), 2 + (raw(a) >= 10)));
 }
 std::string format(Second t) {
     const double s = raw(t);
+    if (std::isnan(s)) return not_known;
     if (!std::isfinite(s)) return "never";
     if (s < 1) return fmt::format("{} ms", format_number(s * 1e3, 2));
     if (s < 90) return fmt::format("{} s", format_number(s, 2));
@@ -73,19 +82,24 @@ std::string format(Second t) {
 }
 std::string format(AmpereHour q) { return with_prefix(raw(q), "Ah"); }
 std::string format(WattHour e) { return with_prefix(raw(e), "Wh"); }
-std::string format(Celsius t) { return fmt::format("{} °C", format_number(std::round(raw(t)), 4)); }
+std::string format(Celsius t) {
+    if (!std::isfinite(raw(t))) return not_known;
+    return fmt::format("{} °C", format_number(std::round(raw(t)), 4)); }
 std::string format(Gram m) {
+    if (!std::isfinite(raw(m))) return not_known;
     if (raw(m) >= 1000) return fmt::format("{} kg", format_number(raw(m) / 1e3, 2 + (raw(m) >= 1e4)));
     return fmt::format("{} g", format_number(raw(m), raw(m) < 10 ? 2 : 3));
 }
 std::string format(Hertz f) {
     const double v = raw(f);
+    if (!std::isfinite(v)) return not_known;
     return v >= 1e6   ? format_number(v / 1e6) + " MHz"
            : v >= 1e3 ? format_number(v / 1e3) + " kHz"
                       : format_number(v) + " Hz";
 }
 std::string format_percent(double fraction) {
     const double p = fraction * 100;
+    if (!std::isfinite(p)) return not_known;
     return fmt::format("{} %", format_number(p, std::abs(p) < 0.95 ? 1 : std::abs(p) < 10 ? 2 : 3));
 }
 

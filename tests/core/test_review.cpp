@@ -44,6 +44,7 @@ std::vector<Case> cases() {
     return {
         {"load-window-reversed", [](Plan& p) { std::swap(p.loads[2].v_min, p.loads[2].v_max); }},
         {"outside-this-tool", [](Plan& p) { p.batteries[0].series = 20; }},
+        {"network-not-solved", [](Plan& p) { p.loads[2].typical = p.loads[2].peak = Ampere(1e300); }},
         {"load-not-fed",
          [](Plan& p) { std::erase_if(p.feeds, [](const auto& f) { return f.to == "load-steering"; }); }},
         {"load-browns-out",

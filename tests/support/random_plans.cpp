@@ -1,0 +1,110 @@
+#include "random_plans.h"
+
+#include <cmath>
+
+namespace sangre::test {
+
+Battery RandomPlans::pack(const Id& id) {
+    static const std::vector<Id> chemistries{"nmc", "lfp", "lipo", "agm", "alkaline", "nimh"};
+    Battery b{id, id, any_of(chemistries), whole(1, 13), 1, AmpereHour(real(0.3, 30)), {}, {}};
+    if (one_in(3)) b.charge_behind = real(0, 0.5);
+    return b;
+}
+
+Feed& RandomPlans::feed(Plan& plan, const Id& from, const Id& to) {
+    static const std::vector<Id> wires{"awg10-silicone", "awg14-pvc", "awg18-xlpe", "awg22-pvc", "awg26-silicone"};
+    Feed f;
+    f.id = "feed" + std::to_string(plan.feeds.size());
+    f.from = from, f.to = to;
+    f.wire = any_of(wires), f.length = Metre(real(0.05, 3));
+    plan.feeds.push_back(std::move(f));
+    return plan.feeds.back();
+}
+
+void RandomPlans::module(Plan& plan, const Id& id, const Id& from) {
+    const auto& type = any_of(parts().converters);
+    plan.converters.push_back({id, id, type.id, Volt(real(raw(type.out_min), raw(type.out_max))), {}, {}});
+    feed(plan, from, id);
+}
+
+void RandomPlans::load(Plan& plan, const Id& id, const Id& from, double volts) {
+    Load l;
+    l.id = l.name = id;
+    l.kind = static_cast<LoadKind>(whole(0, 5));
+    l.nominal = Volt(volts), l.v_min = Volt(volts * real(0.6, 0.95)), l.v_max = Volt(volts * 1.1);
+    l.typical = Ampere(std::pow(10, real(-3, 1.3))), l.peak = l.typical * real(1, 3);
+    plan.loads.push_back(std::move(l));
+    feed(plan, from, id);
+}
+
+Plan RandomPlans::cascade() {
+    Plan p;
+    p.batteries.push_back(pack("pack"));
+    module(p, "first", "pack");
+    const int modules = whole(2, 4);
+    for (int m = 0; m < modules; ++m) {
+        const Id id = "module" + std::to_string(m);
+        module(p, id, "first");
+        const int loads = whole(0, 3);
+        for (int l = 0; l < loads; ++l)
+            load(p, id + "-load" + std::to_string(l), id, raw(by_id(p.converters, id)->set));
+    }
+    load(p, "load", "first", raw(p.converters.front().set));
+    return p;
+}
+
+Plan RandomPlans::network() {
+    Plan p;
+    p.metal_frame = one_in(2);
+    std::map<Id, double> volts;  // of what feeds, where it is known
+    std::vector<Id> sources;
+    const auto joined = [&](const Id& from, const Id& to) {
+        auto& f = feed(p, from, to);
+        if (one_in(6)) f.conductors = 2;
+        if (one_in(8)) f.devices.push_back({f.id + "-diode", DeviceKind::diode, "diode-schottky-10a", {}, {}, {}});
+        if (one_in(4)) f.devices.push_back({f.id + "-fuse", DeviceKind::fuse, "standard-blade", Ampere(5), {}, {}});
+        if (p.metal_frame && one_in(8)) f.ret = Return::frame;
+        if (p.feeds.size() > 1 && f.ret == Return::own && one_in(8))
+            f.ret = Return::shared, f.shared_with = p.feeds[static_cast<size_t>(whole(0, static_cast<int>(p.feeds.size()) - 1))].id;
+    };
+    const int packs = whole(1, 4), hubs = whole(0, 4), modules = whole(0, 6), loads = whole(1, 12);
+    for (int i = 0; i < packs; ++i) p.batteries.push_back(pack("pack" + std::to_string(i))), sources.push_back(p.batteries.back().id);
+    for (int i = 0; i < hubs; ++i) {
+        const Id id = "hub" + std::to_string(i);
+        p.hubs.push_back({id, id, {}, {}});
+        for (int k = whole(1, 3); k > 0; --k) joined(any_of(sources), id);
+        sources.push_back(id);
+    }
+    for (int i = 0; i < modules; ++i) {
+        const Id id = "module" + std::to_string(i), from = any_of(sources);
+        module(p, id, from);
+        volts[id] = raw(p.converters.back().set);
+        sources.push_back(id);
+        if (!one_in(6)) continue;
+        const Id block = "block" + std::to_string(i);
+        p.hubs.push_back({block, block, {}, {}});
+        joined(id, block);
+        if (i > 0 && one_in(2)) joined(p.converters[static_cast<size_t>(i) - 1].id, block);
+        volts[block] = volts[id];
+        sources.push_back(block);
+    }
+    for (int i = 0; i < loads; ++i) {
+        const Id from = any_of(sources);
+        const auto known = volts.find(from);
+        load(p, "load" + std::to_string(i), from, known == volts.end() ? real(4, 30) : known->second);
+    }
+    return p;
+}
+
+Demand RandomPlans::demand(const Plan& plan) {
+    Demand d;
+    d.states.assign(plan.loads.size(), LoadState::typical);
+    for (auto& s : d.states)
+        if (one_in(3)) s = one_in(2) ? LoadState::off : LoadState::peak;
+    d.open.assign(plan.feeds.size(), false);
+    for (size_t f = 0; f < d.open.size(); ++f) d.open[f] = one_in(12);
+    d.charge = real(0, 1), d.air = Celsius(real(-20, 50));
+    return d;
+}
+
+}  // namespace sangre::test
