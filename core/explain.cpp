@@ -10,6 +10,7 @@
 #include "study.h"
 #include "units/format.h"
 #include "wire/choice.h"
+#include "wire/conductor.h"
 #include "wire/rules_of_thumb.h"
 
 namespace sangre {
@@ -101,6 +102,7 @@ Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t
                         raw(x.peak_time) > 0 ? fmt::format(" for {}", format(x.peak_time)) : ""));
     if (raw(x.start_time) > 0)
         why.add(fmt::format("Start-up {} for {}", format(x.start), format(x.start_time)));
+    if (raw(p.charging.capacitance) > 0) why.add(charging_words(p.charging));
     if (p.smallest)
         why.add(fmt::format("Smallest that carries it: {}", format(p.smallest->rating)), Tone::good);
     if (p.largest)
@@ -112,21 +114,22 @@ Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t
         why.add(fmt::format("Fitted: {} ({})", format(p.rating), p.family->name),
                 p.protects && p.carries ? Tone::good : Tone::danger);
     why.heading("Wire");
-    double wires = 0, rest = 0;
-    for (const auto& r : feed_resistances(plan, feed, catalogue, s.harness.routes[i].length))
-        (r.what.starts_with("wire") ? wires : rest) += raw(r.value);
-    why.add(fmt::format("{} × {} × {} mΩ/m = {}", feed.ret == Return::own ? 2 : 1,
-                        format(s.harness.routes[i].length), format_number(p.wire->ohm_per_m * 1e3, 4),
-                        format(Ohm(wires))));
-    why.add("Fuse, switch, plugs and joints: " + format(Ohm(rest)));
+    const auto ohms = feed_ohms(
+        feed_resistances(plan, feed, catalogue, s.harness.routes[i].length, x.drop_copper));
+    const int each = std::max(feed.conductors, 1);
+    why.add(fmt::format("{} × {} × {} mΩ/m{} = {}, the copper at {}", feed.ret == Return::own ? 2 : 1,
+                        format(s.harness.routes[i].length),
+                        format_number(p.wire->ohm_per_m * temperature_factor(x.drop_copper) * 1e3, 4),
+                        each > 1 ? fmt::format(" ÷ {}", each) : "", format(ohms.copper), format(x.drop_copper)));
+    why.add("Fuse, switch, plugs and joints: " + format(ohms.rest));
     why.add(
         fmt::format("Drop {} × {} = {} ({})", format(x.continuous),
-                    format(Ohm(x.continuous > Ampere(1e-9) ? raw(x.drop) / raw(x.continuous) : wires + rest)),
+                    format(x.continuous > Ampere(1e-9) ? Ohm(raw(x.drop) / raw(x.continuous)) : ohms.copper + ohms.rest),
                     format(x.drop), format_percent(x.drop_share)),
         x.drop_share > plan.practices.drop_limit ? Tone::caution : Tone::good);
-    why.add(fmt::format("Warm {}, after a peak {}; {} stands {}", format(p.warm), format(p.warmest),
-                        p.insulation->name, format(p.insulation->max)),
-            p.warmest > p.insulation->max ? Tone::danger : Tone::good);
+    why.add(fmt::format("Warm {}, after a peak {}; {} withstands {}", format(p.warm), format(p.warmest),
+                        p.hottest_by, format(p.hottest)),
+            p.warmest > p.hottest ? Tone::danger : Tone::good);
     if (const auto& day = s.wire_day()[i]; day.phase < plan.phases.size() && day.hottest > plan.hottest_air)
         why.add(
             fmt::format("Over the day hottest at the end of {}: {}, {} of what that phase would settle at.",

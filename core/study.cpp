@@ -37,6 +37,13 @@ static Celsius mission_air(const Plan& plan, const Conditions& conditions) {
 /// What every part does now, and which switches are open.
 static void find_operating_point(Study& s, const Solver& solver, const Plan& plan) {
     auto demand = demand_for(plan, solver.index(), s.conditions);
+    if (s.conditions.worst) {
+        // All at their peak is a moment: the copper is as warm as what runs for long has made it.
+        auto running = demand;
+        for (auto& state : running.states)
+            if (state == LoadState::peak) state = LoadState::typical;
+        demand.brief = true, demand.rises = solver.solve(running).branch_rise;
+    }
     s.now = solver.solve(demand);
     solver.explain_brown_outs(demand, s.now);
     s.open = std::move(demand.open);

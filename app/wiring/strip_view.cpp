@@ -37,9 +37,8 @@ void StripView::renew() {
     if (feed_ != before) explored_.reset();
     if (feed_) {
         const auto& s = document_.study();
-        const auto air = s.conditions.worst ? document_.plan().coldest_air : s.conditions.air;
         strip_ = feed_strip(document_.plan(), document_.catalogue(), s.now, *feed_,
-                            s.harness.routes[*feed_].length, air);
+                            s.harness.routes[*feed_].length);
         if (explored_)
             explored_ = explore_fault(document_.plan(), document_.catalogue(), s.protection, s.shorts,
                                       *s.solver, feed_lengths(s.harness), *feed_, along_);

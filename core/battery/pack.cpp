@@ -22,11 +22,16 @@ Volt pack_rest_voltage(const Battery& battery, const Chemistry& chemistry, doubl
     return cell_rest_voltage(chemistry, others) * (battery.series - 1) + cell_rest_voltage(chemistry, charge);
 }
 
+double ageing_factor(const Battery& battery) {
+    if (battery.resistance_factor != 1) return battery.resistance_factor;
+    return 1 + 2 * (1 - std::clamp(battery.health, 0.0, 1.0));
+}
+
 Ohm pack_resistance(const Battery& battery, const Chemistry& chemistry, double charge, Celsius air) {
     const double cell = chemistry.mohm_ah / 1e3 / raw(battery.cell_capacity);
     const double cold = std::pow(chemistry.cold_factor, std::max(0.0, 20 - raw(air)) / 20);
     const double low = charge < 0.2 ? 1 + chemistry.growth_empty * (0.2 - std::max(charge, 0.0)) / 0.2 : 1;
-    return Ohm(cell * battery.series / battery.parallel * cold * low * battery.resistance_factor);
+    return Ohm(cell * battery.series / battery.parallel * cold * low * ageing_factor(battery));
 }
 
 AmpereHour pack_capacity(const Battery& battery, const Chemistry& chemistry, Celsius air) {

@@ -13,9 +13,15 @@ Volt cell_rest_voltage(const Chemistry& chemistry, double charge);
 /// discharge.
 Volt pack_rest_voltage(const Battery& battery, const Chemistry& chemistry, double charge);
 
+/// Resistance over that of a new pack: as measured, or 1 + 2·(1 − health) where it is not. Typical.
+double ageing_factor(const Battery& battery);
+
+/// Share of a pack's resistance that shows below a second: its ohmic part. Typical.
+inline constexpr double ohmic_share = 0.6;
+
 /// Internal resistance: mΩ·Ah ÷ Ah, times series, over parallel; grows exponentially in the cold by the
-/// chemistry's factor at 0 °C, below 20 % charge by the chemistry's growth, and with age by the pack's
-/// factor.
+/// chemistry's factor at 0 °C, below 20 % charge by the chemistry's growth, and with age by its
+/// ageing factor.
 Ohm pack_resistance(const Battery& battery, const Chemistry& chemistry, double charge, Celsius air);
 
 /// Capacity in parallel strings at this temperature: full from 20 °C up, falling by line to the chemistry's

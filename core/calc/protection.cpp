@@ -57,7 +57,7 @@ Answer calc_fuse(const Catalogue& catalogue, const FuseQuestion& q) {
                 {"fastest_s", std::min(raw(fast), 1e12)},
                 {"slowest_s", std::min(raw(slow), 1e12)},
                 {"continuous_A", raw(holds)},
-                {"resistance_ohm", raw(fuse_resistance(q.rating))},
+                {"resistance_ohm", raw(fuse_resistance(f, q.rating))},
                 {"breaking_A", raw(f.breaking)},
                 {"voltage_V", raw(f.voltage)}};
     c.why.add(fmt::format("{} ÷ {} = {} × its rating", format(q.current), format(q.rating),
@@ -67,7 +67,7 @@ Answer calc_fuse(const Catalogue& catalogue, const FuseQuestion& q) {
     c.why.add(fmt::format("carries {} for good at {}: {} of the rating, less {} % per kelvin above 23 °C",
                           format(holds), format(q.air), format_percent(f.continuous_share),
                           format_number(f.derate_per_kelvin * 100)));
-    c.why.add(fmt::format("cold resistance about {}; breaks {} at {}", format(fuse_resistance(q.rating)),
+    c.why.add(fmt::format("cold resistance about {}; breaks {} at {}", format(fuse_resistance(f, q.rating)),
                           format(f.breaking), format(f.voltage)));
     if (raw(q.pulse) > 0) {
         const bool sound = rides(f, q.rating, q.current, q.pulse);
@@ -90,15 +90,17 @@ Answer calc_short(const Catalogue& catalogue, const ShortQuestion& q) {
         return tl::unexpected(std::string("a voltage and a length above 0 are needed"));
     const auto& insulation = *find(catalogue.insulations, (*wire)->insulation);
     const double loop =
-        raw(q.source) + raw(fuse_resistance(q.rating)) + 2 * raw(q.length) * (*wire)->ohm_per_m;
+        raw(q.source) + raw(fuse_resistance(**family, q.rating)) + 2 * raw(q.length) * (*wire)->ohm_per_m;
     const Ampere current(raw(q.volts) / loop);
     const auto opens = slow_edge(**family, q.rating, current);
     const WireThermal thermal(**wire, insulation, q.start);
     const auto stands = damage_time(thermal, insulation, current, q.start);
     const bool breaks = (*family)->breaking >=
                         Ampere(raw(q.volts) / std::max(loop - 2 * raw(q.length) * (*wire)->ohm_per_m, 1e-4));
-    const Celsius hot =
+    Celsius hot =
         std::isfinite(raw(opens)) ? thermal.after(current, opens, q.start) : thermal.steady(current);
+    if (raw(opens) <= 5)
+        hot = std::max(hot, thermal.after_adiabatic(raw(current) * raw(current) * raw(opens), q.start));
     Calculation c;
     c.why.title = fmt::format("Short at the end of {} of {}", format(q.length), (*wire)->size);
     const bool sound = opens <= stands && breaks && q.volts <= (*family)->voltage;
@@ -111,7 +113,7 @@ Answer calc_short(const Catalogue& catalogue, const ShortQuestion& q) {
                 {"wire_C", raw(hot)},
                 {"protected", sound}};
     c.why.add(fmt::format("{} ÷ (source {} + fuse {} + 2 × {} × {} mΩ/m) = {}", format(q.volts),
-                          format(q.source), format(fuse_resistance(q.rating)), format(q.length),
+                          format(q.source), format(fuse_resistance(**family, q.rating)), format(q.length),
                           format_number((*wire)->ohm_per_m * 1e3), format(current)));
     c.why.add(fmt::format("slow edge at {} × its rating: {}", format_number(raw(current) / raw(q.rating)),
                           when(opens)));

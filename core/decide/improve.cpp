@@ -43,7 +43,7 @@ void rail_steps(const Plan& plan, const Catalogue& catalogue, std::vector<PlanSt
 void module_steps(const Plan& plan, const Catalogue& catalogue, std::vector<PlanStep>& out) {
     for (const auto& c : plan.converters)
         for (const auto& t : catalogue.converters)
-            if (t.id != c.type && is_module(t) && c.set >= t.out_min && c.set <= t.out_max)
+            if (t.id != c.type && t.module && c.set >= t.out_min && c.set <= t.out_max)
                 out.push_back({fmt::format("{} on a {}", c.name, t.name),
                                [&plan, rail = c.id, type = t.id]() -> std::optional<Plan> {
                                    auto next = plan;

@@ -111,6 +111,17 @@ constexpr auto names(FeedSchool) {
         {{FeedSchool::own, "own"}, {FeedSchool::grouped, "grouped"}});
 }
 
+constexpr auto names(HubKind) {
+    return std::to_array<std::pair<HubKind, std::string_view>>({{HubKind::stud, "stud"},
+                                                                {HubKind::strip, "strip"},
+                                                                {HubKind::board, "board"},
+                                                                {HubKind::splice, "splice"}});
+}
+constexpr auto names(FlightSchool) {
+    return std::to_array<std::pair<FlightSchool, std::string_view>>(
+        {{FlightSchool::fused, "fused"}, {FlightSchool::unfused, "unfused"}});
+}
+
 template <class V>
 void visit(V& v, Place& p) {
     v("id", p.id), v("name", p.name), v("x", p.x), v("y", p.y);
@@ -130,7 +141,7 @@ void visit(V& v, Battery& b) {
 }
 template <class V>
 void visit(V& v, Hub& h) {
-    v("id", h.id), v("name", h.name), v("place", h.place);
+    v("id", h.id), v("name", h.name), v("kind", h.kind), v("place", h.place);
 }
 template <class V>
 void visit(V& v, Converter& c) {
@@ -143,7 +154,7 @@ void visit(V& v, Load& l) {
     v("peak_s", l.peak_time), v("start_A", l.start), v("start_s", l.start_time), v("always_on", l.always_on);
     v("vital", l.vital), v("noisy", l.noisy), v("sensitive", l.sensitive), v("transmitter", l.transmitter);
     v("own_switch", l.own_switch), v("starter", l.starter), v("capacitance_F", l.capacitance),
-        v("assumed", l.assumed), v("place", l.place), v("lead", l.lead);
+        v("assumed", l.assumed), v("range_assumed", l.range_assumed), v("place", l.place), v("lead", l.lead);
 }
 template <class V>
 void visit(V& v, Device& d) {
@@ -173,13 +184,14 @@ void visit(V& v, Cable& c) {
 template <class V>
 void visit(V& v, Phase& p) {
     v("id", p.id), v("name", p.name), v("duration_s", p.duration), v("charging", p.charging);
-    v("charge_A", p.charge_current), v("states", p.states), v("shares", p.shares);
+    v("charge_A", p.charge_current), v("indoors", p.indoors),
+        v("states", p.states), v("shares", p.shares);
 }
 template <class V>
 void visit(V& v, Practices& p) {
     v("wire", p.wire), v("drop_limit", p.drop_limit), v("fuse", p.fuse), v("set", p.set),
         v("terminal", p.terminal);
-    v("supply", p.supply), v("sizing", p.sizing), v("feeds", p.feeds);
+    v("supply", p.supply), v("sizing", p.sizing), v("feeds", p.feeds), v("flight", p.flight);
     v("joint", p.joint), v("missing_tools", p.missing_tools), v("tubes_at_hand", p.tubes_at_hand);
     v("insulation", p.insulation), v("noise", p.noise), v("wire_insulation", p.wire_insulation),
         v("metric", p.metric);
@@ -194,7 +206,7 @@ void visit(V& v, LogEntry& e) {
 }
 template <class V>
 void visit(V& v, Plan& p) {
-    v("name", p.name), v("metal_frame", p.metal_frame), v("hottest_air_C", p.hottest_air);
+    v("name", p.name), v("metal_frame", p.metal_frame), v("flies", p.flies), v("hottest_air_C", p.hottest_air);
     v("coldest_air_C", p.coldest_air), v("batteries", p.batteries), v("hubs", p.hubs),
         v("converters", p.converters);
     v("loads", p.loads), v("feeds", p.feeds), v("cables", p.cables), v("places", p.places),

@@ -59,6 +59,8 @@ ordered network(const Plan& plan, const Study& s) {
         element(plan.converters[i].id, c.converter_out[i].negative, c.converter_out[i].positive,
                 raw(p.converters[i].out_amps));
     }
+    for (size_t i = 0; i < c.coils.size(); ++i)
+        element(c.coils[i].device, c.coils[i].across.positive, c.coils[i].across.negative, raw(p.coils[i]));
     for (const auto& b : p.brown_outs)
         n["brown_outs"].push_back(
             {{"load", plan.loads[b.load].id}, {"gets_V", number(b.gets)}, {"needs_V", number(b.needs)}});
@@ -136,6 +138,7 @@ std::string study_to_json(const Plan& plan, const Study& s) {
     out["totals"] = {{"drawn_W", number(s.now.drawn)},
                      {"wire_heat_W", number(s.now.wire_heat)},
                      {"converter_heat_W", number(s.now.converter_heat)},
+                     {"coil_heat_W", number(s.now.coil_heat)},
                      {"mass_g", number(s.mass)},
                      {"worst_drop_share", s.worst.worst_drop_share}};
     out["findings"] = ordered::array();

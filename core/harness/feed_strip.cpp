@@ -4,7 +4,6 @@
 
 #include "network/device_part.h"
 #include "units/format.h"
-#include "wire/conductor.h"
 
 namespace sangre {
 namespace {
@@ -28,7 +27,7 @@ Volt forward_of(const Catalogue& catalogue, const Device& d) {
 }  // namespace
 
 FeedStrip feed_strip(const Plan& plan, const Catalogue& catalogue, const OperatingPoint& point, size_t feed,
-                     Metre length, Celsius air) {
+                     Metre length) {
     const auto& f = plan.feeds[feed];
     const auto& at = point.feeds[feed];
     const bool own = f.ret == Return::own;
@@ -46,17 +45,19 @@ FeedStrip feed_strip(const Plan& plan, const Catalogue& catalogue, const Operati
         strip.items.push_back(std::move(item));
     }
     const auto* wire = find(catalogue.wires, f.wire);
-    Ohm copper(0), rest_of_return(0);
-    for (const auto& r : feed_resistances(plan, f, catalogue, length)) {
-        if (r.what == "wire +") copper = r.value * temperature_factor(air);
-        if (r.what == "frame" || r.what == "joint to the shared return") rest_of_return += r.value;
+    Ohm copper(0), back(0), rest_of_return(0);
+    for (const auto& r : feed_resistances(plan, f, catalogue, length, at.copper))
+        if (r.of == ResistanceOf::copper && !r.in_return) copper = r.value;
+    for (const auto& r : feed_resistances(plan, f, catalogue, length, at.copper_back)) {
+        if (r.of == ResistanceOf::copper && r.in_return) back = r.value;
+        if (r.of == ResistanceOf::other_return) rest_of_return += r.value;
     }
     strip.items.push_back({StripKind::wire,
                            {},
                            {},
                            wire ? fmt::format("{} of {}", format(length), wire->size) : "no wire",
                            copper,
-                           own ? copper : rest_of_return,
+                           own ? back : rest_of_return,
                            {},
                            {},
                            {}});

@@ -23,9 +23,9 @@ struct FeedStrip {
     Ampere amps{};                 ///< into it from the source
 };
 
-/// The strip at an operating point of the plan, whose copper is as warm as `air`. The drops add up to the
+/// The strip at an operating point of the plan, its copper as warm as it is there. The drops add up to the
 /// feed's. `length` is one way.
 FeedStrip feed_strip(const Plan& plan, const Catalogue& catalogue, const OperatingPoint& point, size_t feed,
-                     Metre length, Celsius air);
+                     Metre length);
 
 }  // namespace sangre

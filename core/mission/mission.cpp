@@ -82,8 +82,10 @@ double run_time(const Plan& plan, const std::vector<PhaseDraw>& draws, const Pac
 bool turns(const Plan& plan, const Solver& solver, const Phase& phase, size_t starter, double charge,
            Celsius air) {
     auto demand = demand_in_phase(plan, solver.index(), phase, false);
-    demand.charge = charge, demand.air = air, demand.starting = true;
+    demand.charge = charge, demand.air = air, demand.brief = true;
     demand.states[starter] = LoadState::peak;
+    demand.starting.assign(plan.loads.size(), false);
+    demand.starting[starter] = true;
     for (const auto f : solver.index().upstream(plan.loads[starter].id)) demand.open[f] = false;
     const auto p = solver.solve(demand);
     return p.found && p.loads[starter].volts >= plan.loads[starter].v_min;
@@ -344,8 +346,10 @@ Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver&
         const double hours = raw(plan.phases[i].duration) / 3600 * std::max(plan.repeats_per_day, 1);
         s.power = Watt(hours > 0 ? raw(s.used) / hours : 0);
         auto peak = demand_in_phase(plan, solver.index(), plan.phases[i], true);
-        peak.charge = 0.5;
-        peak.air = air;
+        auto running = demand_in_phase(plan, solver.index(), plan.phases[i], false);
+        running.charge = peak.charge = 0.5;
+        running.air = peak.air = air;
+        peak.brief = true, peak.rises = solver.solve(running).branch_rise;
         for (const auto& b : solver.solve(peak).batteries) s.peak += b.amps;
         m.day_energy += s.used;
     }

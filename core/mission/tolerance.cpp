@@ -46,7 +46,15 @@ double spread_list(std::mt19937_64& random, List& list, double tolerance, double
     return list.empty() ? 0 : sum / static_cast<double>(list.size());
 }
 
-Draw draw_once(const Job& job, const Solver& solver, size_t index) {
+/// How warm the copper is where nothing is off: what a draw changes of it is no matter beside its own spread.
+std::vector<double> usual_rises(const Job& job, const Solver& solver) {
+    auto demand = demand_in_phase(job.plan, solver.index(), job.phase, false);
+    demand.charge = 0.5;
+    demand.air = Celsius((raw(job.plan.coldest_air) + raw(job.plan.hottest_air)) / 2);
+    return solver.solve(demand).branch_rise;
+}
+
+Draw draw_once(const Job& job, const Solver& solver, const std::vector<double>& rises, size_t index) {
     // Each draw has a generator of its own, so that the split over threads does not show.
     std::seed_seq mix{job.seed, static_cast<std::uint64_t>(index)};
     std::mt19937_64 random(mix);
@@ -54,6 +62,7 @@ Draw draw_once(const Job& job, const Solver& solver, size_t index) {
     auto& in = d.inputs;
     const auto set = [&](Spread s, double v) { return in[static_cast<size_t>(s)] = v; };
     auto demand = demand_in_phase(job.plan, solver.index(), job.phase, false);
+    demand.brief = true, demand.rises = rises;
     demand.battery_scale =
         1 + set(Spread::battery_resistance, off(random, job.tolerances.battery_resistance));
     const double capacity = 1 + set(Spread::battery_capacity, off(random, job.tolerances.battery_capacity));
@@ -154,7 +163,8 @@ ToleranceStudy study_tolerance(const Plan& plan, const Catalogue& catalogue,
         for (unsigned t = 0; t < threads; ++t)
             crew.emplace_back([&, t] {
                 const Solver solver(plan, catalogue, lengths);
-                for (size_t i = t; i < count; i += threads) draws[i] = draw_once(job, solver, i);
+                const auto rises = usual_rises(job, solver);
+                for (size_t i = t; i < count; i += threads) draws[i] = draw_once(job, solver, rises, i);
             });
     }
     ToleranceStudy s;

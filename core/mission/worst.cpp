@@ -3,8 +3,11 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
+#include "battery/pack.h"
+#include "mission/start_up.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -23,11 +26,13 @@ void note_feeds(WorstCase& w, const OperatingPoint& p, const Demand& d, bool pea
         const Ampere amps(std::abs(raw(at.supply)));
         x.lowest_end = std::min(x.lowest_end, at.at_end);
         x.highest_end = std::max(x.highest_end, at.at_end);
+        x.lowest_source = std::min(x.lowest_source, at.at_source);
+        x.highest_source = std::max(x.highest_source, at.at_source);
         x.peak = std::max(x.peak, amps);
         if (peak) continue;
         x.continuous = std::max(x.continuous, amps);
         const double share = raw(at.at_source) > 0.1 ? raw(at.drop) / raw(at.at_source) : 0;
-        if (share > x.drop_share + alike_share) x.drop_share = share, x.drop = at.drop, x.drop_where = where;
+        if (share > x.drop_share + alike_share) x.drop_share = share, x.drop = at.drop, x.drop_copper = at.copper, x.drop_where = where;
     }
 }
 
@@ -69,44 +74,70 @@ void note_packs(WorstCase& w, const OperatingPoint& p, const Demand& d, bool pea
     }
 }
 
-/// Times of peaks and starts come from the loads behind each feed, not from the network.
+/// How long peaks last comes from the loads behind each feed, not from the network.
 void note_pulses(WorstCase& w, const Plan& plan, const PlanIndex& index) {
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         auto& x = w.feeds[f];
-        double largest = 0, rise = 0;
+        double rise = 0;
         const auto& behind = index.loads_behind(f);
         const auto peak_rise = [&](size_t l) {
             return raw(draw(plan.loads[l], LoadState::peak) - plan.loads[l].typical) *
                    raw(plan.loads[l].nominal);
         };
         for (const auto l : behind) rise = std::max(rise, peak_rise(l));
-        for (const auto l : behind) {
-            const auto& load = plan.loads[l];
-            // A small load's long peak does not stretch the large one's short peak.
-            if (peak_rise(l) >= 0.2 * rise && rise > 0) x.peak_time = std::max(x.peak_time, load.peak_time);
-            const double start = raw(load.start - load.typical) * raw(load.nominal);
-            if (start > largest) largest = start, x.start_time = load.start_time;
-        }
-        const double volts = std::max(raw(x.lowest_end), 1.0);
-        x.start = x.continuous + Ampere(volts < 1e8 ? largest / volts : 0);
-        if (raw(x.lowest_end) > 1e8) x.lowest_end = Volt(0);
+        // A small load's long peak does not stretch the large one's short peak.
+        for (const auto l : behind)
+            if (peak_rise(l) >= 0.2 * rise && rise > 0)
+                x.peak_time = std::max(x.peak_time, plan.loads[l].peak_time);
+        for (auto* volts : {&x.lowest_end, &x.lowest_source})
+            if (raw(*volts) > 1e8) *volts = Volt(0);
     }
+}
+
+/// What an instant of starting does to everything.
+void note_start(WorstCase& w, const Plan& plan, const PlanIndex& index, const OperatingPoint& p, const Demand& d,
+                const SwitchingInstant& instant, const std::string& where) {
+    for (size_t f = 0; f < w.feeds.size(); ++f) {
+        const auto& behind = index.loads_behind(f);
+        if (std::none_of(behind.begin(), behind.end(), [&](size_t l) { return instant.starting[l]; })) continue;
+        auto& x = w.feeds[f];
+        x.start = std::max(x.start, Ampere(std::abs(raw(p.feeds[f].supply))));
+        x.start_time = std::max(x.start_time, instant.lasts);
+    }
+    for (size_t l = 0; l < w.loads.size(); ++l) {
+        const auto& load = plan.loads[l];
+        // What starts itself only starts slower.
+        if (!restarts(load) || d.starting[l] || raw(draw(load, d.states[l])) <= 0) continue;
+        auto& x = w.loads[l];
+        if (p.loads[l].volts < x.lowest_at_start - alike_volts)
+            x.lowest_at_start = p.loads[l].volts, x.start_where = where;
+    }
+    for (size_t c = 0; c < w.converters.size(); ++c)
+        if (p.converters[c].limiting && w.converters[c].limits_at_start.empty())
+            w.converters[c].limits_at_start = where;
 }
 
 void take_worse(FeedExtremes& x, const FeedExtremes& o) {
     x.continuous = std::max(x.continuous, o.continuous), x.peak = std::max(x.peak, o.peak);
-    x.lowest_end = std::min(x.lowest_end, o.lowest_end),
+    x.start = std::max(x.start, o.start), x.start_time = std::max(x.start_time, o.start_time);
+    x.lowest_end = std::min(x.lowest_end, o.lowest_end);
     x.highest_end = std::max(x.highest_end, o.highest_end);
+    x.lowest_source = std::min(x.lowest_source, o.lowest_source);
+    x.highest_source = std::max(x.highest_source, o.highest_source);
     if (o.drop_share > x.drop_share + alike_share)
-        x.drop_share = o.drop_share, x.drop = o.drop, x.drop_where = o.drop_where;
+        x.drop_share = o.drop_share, x.drop = o.drop, x.drop_copper = o.drop_copper,
+        x.drop_where = o.drop_where;
 }
 
 void take_worse(LoadExtremes& x, const LoadExtremes& o) {
     x.highest = std::max(x.highest, o.highest);
     if (o.lowest < x.lowest - alike_volts) x.lowest = o.lowest, x.lowest_where = o.lowest_where;
+    if (o.lowest_at_start < x.lowest_at_start - alike_volts)
+        x.lowest_at_start = o.lowest_at_start, x.start_where = o.start_where;
 }
 
 void take_worse(ConverterExtremes& x, const ConverterExtremes& o) {
+    if (x.limits_at_start.empty()) x.limits_at_start = o.limits_at_start;
     x.in_lowest = std::min(x.in_lowest, o.in_lowest), x.in_highest = std::max(x.in_highest, o.in_highest);
     x.continuous = std::max(x.continuous, o.continuous), x.peak = std::max(x.peak, o.peak);
     x.heat = std::max(x.heat, o.heat);
@@ -159,29 +190,51 @@ WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, 
     w.packs.resize(plan.batteries.size());
     const auto harder = as_hard_as_can_be(plan);
     const auto& phases = harder.empty() ? plan.phases : harder;
-    for (size_t i = first; i < std::min(last, phases.size()); ++i)
+    std::string where;
+    const auto solved = [&](const Demand& demand, const OperatingPoint& near) {
+        auto p = solver.solve(demand, near);
+        if (!p.found && w.not_found_at.empty()) w.not_found_at = where;
+        return p;
+    };
+    const std::array airs{plan.hottest_air, plan.coldest_air};
+    constexpr std::array charges{1.0, nearly_empty};
+    for (size_t i = first; i < std::min(last, phases.size()); ++i) {
+        const auto& phase = phases[i];
+        std::array<OperatingPoint, airs.size() * charges.size()> running;  // by corner
         for (const bool peak : {false, true}) {
-            const auto& phase = phases[i];
-            OperatingPoint near;
             auto demand = demand_in_phase(plan, solver.index(), phase, peak);
-            for (const auto air : {plan.hottest_air, plan.coldest_air})
-                for (const double charge : {1.0, nearly_empty}) {
-                    if (phase.charging && charge < 1) continue;
-                    demand.charge = charge;
-                    demand.air = air;
-                    near = solver.solve(demand, near);
-                    const auto where = fmt::format("{}, {:.0f} % charge, {}{}", phase.name, charge * 100,
-                                                   format(air), peak ? ", all at peak" : "");
-                    if (!near.found) {
-                        if (w.not_found_at.empty()) w.not_found_at = where;
-                        continue;
-                    }
-                    note_feeds(w, near, demand, peak, where);
-                    note_loads(w, plan, near, demand, where);
-                    note_converters(w, near, peak, where);
-                    note_packs(w, near, demand, peak, where);
-                }
+            demand.brief = peak;
+            OperatingPoint near;
+            for (size_t corner = 0; corner < running.size(); ++corner) {
+                demand.air = airs[corner / charges.size()], demand.charge = charges[corner % charges.size()];
+                if (phase.charging && demand.charge < 1) continue;
+                where = fmt::format("{}, {:.0f} % charge, {}{}", phase.name, demand.charge * 100,
+                                    format(demand.air), peak ? ", all at peak" : "");
+                if (peak) demand.rises = running[corner].branch_rise;
+                near = solved(demand, near);
+                if (!peak) running[corner] = near;
+                if (!near.found) continue;
+                note_feeds(w, near, demand, peak, where);
+                note_loads(w, plan, near, demand, where);
+                note_converters(w, near, peak, where);
+                note_packs(w, near, demand, peak, where);
+            }
         }
+        const auto* before = phases.size() > 1 ? &phases[(i + phases.size() - 1) % phases.size()] : nullptr;
+        auto demand = demand_in_phase(plan, solver.index(), phase, false);
+        demand.brief = true;
+        for (const auto& instant : switching_instants(plan, solver.index(), phase, before))
+            for (const size_t corner : {size_t{0}, running.size() - 1}) {
+                demand.air = airs[corner / charges.size()], demand.charge = charges[corner % charges.size()];
+                if (phase.charging && demand.charge < 1) continue;
+                demand.starting = instant.starting, demand.rises = running[corner].branch_rise;
+                demand.battery_scale = instant.lasts < Second(1) ? ohmic_share : 1;
+                where = fmt::format("{}, {:.0f} % charge, {}: {}", phase.name, demand.charge * 100,
+                                    format(demand.air), instant.what);
+                const auto p = solved(demand, running[corner]);
+                if (p.found) note_start(w, plan, solver.index(), p, demand, instant, where);
+            }
+    }
     return w;
 }
 
@@ -193,7 +246,8 @@ WorstCase finish_worst_case(const Plan& plan, const PlanIndex& index, WorstCase 
     if (w.not_found_at.empty()) w.not_found_at = later.not_found_at;
     note_pulses(w, plan, index);
     for (size_t l = 0; l < plan.loads.size(); ++l) {
-        if (raw(w.loads[l].lowest) > 1e8) w.loads[l].lowest = Volt(0);
+        for (auto* volts : {&w.loads[l].lowest, &w.loads[l].lowest_at_start})
+            if (raw(*volts) > 1e8) *volts = Volt(0);
         // From the rail the load hangs on: feeds up to the next converter or battery.
         for (const auto f : index.upstream(plan.loads[l].id)) {
             w.loads[l].drop_share += w.feeds[f].drop_share;

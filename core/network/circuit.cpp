@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "protection/fuse_curve.h"
+#include "wire/conductor.h"
 
 namespace sangre {
 namespace {
@@ -20,11 +21,12 @@ Ohm joint_resistance(const Catalogue& catalogue, const Id& kind) {
 }  // namespace
 
 std::vector<Resistance> feed_resistances(const Plan& plan, const Feed& feed, const Catalogue& catalogue,
-                                         Metre length) {
+                                         Metre length, Celsius warm) {
     std::vector<Resistance> parts;
     for (const auto& d : feed.devices) {
-        if (d.kind == DeviceKind::fuse && raw(d.rating) > 0)
-            parts.push_back({"fuse", fuse_resistance(d.rating), false});
+        if (d.kind == DeviceKind::fuse)
+            if (const auto* family = find(catalogue.fuses, d.type))
+                parts.push_back({"fuse", fuse_resistance(*family, d.rating), false});
         if (d.kind == DeviceKind::power_switch)
             if (const auto* type = find(catalogue.switches, d.type))
                 parts.push_back({"switch contact", type->contact, false});
@@ -37,24 +39,34 @@ std::vector<Resistance> feed_resistances(const Plan& plan, const Feed& feed, con
             parts.push_back({type->name, type->resistance, false});
     }
     const auto* wire = find(catalogue.wires, feed.wire);
-    const Ohm copper(wire ? wire->ohm_per_m * std::max(raw(length), 0.0) / std::max(feed.conductors, 1) : 0);
+    const Ohm copper(wire ? wire->ohm_per_m * temperature_factor(warm) * std::max(raw(length), 0.0) /
+                                std::max(feed.conductors, 1)
+                          : 0);
     const Ohm joints =
         joint_resistance(catalogue, feed.joint_from) + joint_resistance(catalogue, feed.joint_to);
-    parts.push_back({"wire +", copper, false});
-    parts.push_back({"joints +", joints, false});
+    parts.push_back({"wire +", copper, false, ResistanceOf::copper});
+    parts.push_back({"joints +", joints, false, ResistanceOf::joints});
     switch (feed.ret) {
         case Return::own:
-            parts.push_back({"wire −", copper, true});
-            parts.push_back({"joints −", joints, true});
+            parts.push_back({"wire −", copper, true, ResistanceOf::copper});
+            parts.push_back({"joints −", joints, true, ResistanceOf::joints});
             break;
         case Return::frame:
-            parts.push_back({"frame", Ohm(plan.metal_frame ? frame_bond_ohm : no_frame_ohm), true});
+            parts.push_back({"frame", Ohm(plan.metal_frame ? frame_bond_ohm : no_frame_ohm), true,
+                             ResistanceOf::other_return});
             break;
         case Return::shared:
-            parts.push_back({"joint to the shared return", Ohm(frame_bond_ohm), true});
+            parts.push_back(
+                {"joint to the shared return", Ohm(frame_bond_ohm), true, ResistanceOf::other_return});
             break;
     }
     return parts;
+}
+
+FeedOhms feed_ohms(const std::vector<Resistance>& resistances) {
+    FeedOhms sum;
+    for (const auto& r : resistances) (r.of == ResistanceOf::copper ? sum.copper : sum.rest) += r.value;
+    return sum;
 }
 
 bool is_inline(DeviceKind kind) {
@@ -125,7 +137,7 @@ Circuit build_circuit(const Plan& plan, const PlanIndex& index, const Catalogue&
         double supply = 0, back = 0, copper = 0;
         for (const auto& part : feed_resistances(plan, f, catalogue, lengths[i])) {
             (part.in_return ? back : supply) += raw(part.value);
-            if (part.what == "wire +") copper = raw(part.value);
+            if (part.of == ResistanceOf::copper && !part.in_return) copper = raw(part.value);
         }
         int home = from.negative;
         if (f.ret == Return::frame) home = frame;
@@ -142,6 +154,13 @@ Circuit build_circuit(const Plan& plan, const PlanIndex& index, const Catalogue&
         c.branches.push_back({to.negative, home, std::max(back, least_ohm), 0, i, true});
         c.copper_share.push_back(copper / c.branches[2 * i].ohm);
         c.copper_share.push_back(f.ret == Return::own ? copper / c.branches[2 * i + 1].ohm : 0);
+        const auto* wire = find(catalogue.wires, f.wire);
+        const auto* insulation = wire ? find(catalogue.insulations, wire->insulation) : nullptr;
+        c.warmth.push_back(insulation ? warmth_of(*wire, *insulation, std::max(f.conductors, 1)) : nullptr);
+        for (const auto& d : f.devices)
+            if (const auto* type = find(catalogue.switches, d.type);
+                d.kind == DeviceKind::power_switch && type && raw(type->coil) > 0)
+                c.coils.push_back({from, raw(type->coil_current) / raw(type->coil), i, d.id});
     }
     if (any_frame)
         for (const auto& b : c.batteries) {

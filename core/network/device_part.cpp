@@ -12,7 +12,7 @@ std::optional<DevicePart> device_part(const Catalogue& catalogue, const Device& 
                 return DevicePart{t->name + ", " + format(d.rating),
                                   t->mass,
                                   t->cost,
-                                  raw(d.rating) > 0 ? fuse_resistance(d.rating) : Ohm(0),
+                                  fuse_resistance(*t, d.rating),
                                   t->voltage,
                                   d.rating};
             break;

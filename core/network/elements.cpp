@@ -11,7 +11,9 @@ constexpr double limit_ratio = 1.25;       // current limit over printed current
 constexpr double limit_siemens = 1e-3;     // a limited output still gives a little more into a lower voltage
 constexpr double led_dark_share = 0.75;    // three LEDs of some 3 V and a resistor on 12 V
 constexpr double typical_stall = 6;        // stall current over running current of small brushed motors
+constexpr double typical_start_s = 0.3;    // of a small motor, from rest to speed
 constexpr double blocking_siemens = 1e-8;  // a diode's leakage
+constexpr double pass_volts = 0.1;         // of a boost's choke and diode above its knee, at its printed current
 constexpr double sink_share = 1e-6;        // of the regulation, so that an idle output is not left floating
 
 struct Sloped {
@@ -48,8 +50,9 @@ LoadLaw::LoadLaw(const Load& load)
       v_min(raw(load.v_min)),
       winding_ohm(load.kind == LoadKind::motor ? raw(winding_resistance(load)) : 0) {}
 
-LoadCurrent load_current(const LoadLaw& load, double amps, double volts) {
+LoadCurrent load_current(const LoadLaw& load, double amps, double volts, double at_rest) {
     if (amps == 0) return {0, 0};
+    if (at_rest > 0) return {volts / at_rest, 1 / at_rest};
     const double nominal = load.nominal;
     if (load.kind == LoadKind::resistance) return {volts * amps / nominal, amps / nominal};
     if (load.kind == LoadKind::led) {
@@ -80,6 +83,22 @@ Ohm winding_resistance(const Load& motor) {
     return Ohm(stall > 0 ? raw(motor.nominal) / stall : 0);
 }
 
+Ampere start_current(const Load& load) {
+    if (raw(load.start) > 0) return load.start;
+    // A motor of which a peak is said has something before it that limits it to that.
+    const bool direct = load.kind == LoadKind::motor && load.peak <= load.typical;
+    return direct ? load.typical * typical_stall : Ampere(0);
+}
+
+Ohm start_resistance(const Load& load) {
+    const double amps = raw(start_current(load));
+    return Ohm(amps > 0 ? raw(load.nominal) / amps : 0);
+}
+
+Second start_duration(const Load& load) {
+    return raw(load.start_time) > 0 ? load.start_time : Second(typical_start_s);
+}
+
 double motor_speed_share(const Load& motor, Ampere amps, Volt volts) {
     const double ohm = raw(winding_resistance(motor));
     const double free_emf = raw(motor.nominal) - raw(motor.idle) * ohm;
@@ -92,65 +111,98 @@ BranchCurrent branch_current(double siemens, double forward, double volts) {
     return {siemens * over.value + blocking_siemens * volts, siemens * over.slope + blocking_siemens};
 }
 
+namespace {
+
+/// A value with its derivatives by a module's in, ground and out node, as it is built up.
+Sensitive operator+(const Sensitive& a, const Sensitive& b) {
+    return {a.value + b.value, {a.by[0] + b.by[0], a.by[1] + b.by[1], a.by[2] + b.by[2]}};
+}
+Sensitive operator*(double k, const Sensitive& a) {
+    return {k * a.value, {k * a.by[0], k * a.by[1], k * a.by[2]}};
+}
+Sensitive operator-(const Sensitive& a, const Sensitive& b) { return a + -1 * b; }
+Sensitive operator+(const Sensitive& a, double k) { return {a.value + k, a.by}; }
+Sensitive operator*(const Sensitive& a, const Sensitive& b) {
+    auto product = b.value * a + a.value * b;
+    product.value = a.value * b.value;
+    return product;
+}
+Sensitive operator/(const Sensitive& a, const Sensitive& b) {
+    const double inverse = 1 / b.value;
+    return a * Sensitive{inverse, {-b.by[0] * inverse * inverse, -b.by[1] * inverse * inverse, -b.by[2] * inverse * inverse}};
+}
+/// f(x) with its slope handed on.
+Sensitive chained(Sloped f, const Sensitive& x) {
+    return {f.value, {f.slope * x.by[0], f.slope * x.by[1], f.slope * x.by[2]}};
+}
+Sensitive ramp(const Sensitive& x, double w) { return chained(ramp(x.value, w), x); }
+/// The lesser and the larger of both, the corner rounded over ± w.
+Sensitive lesser(const Sensitive& a, const Sensitive& b, double w) { return a - ramp(a - b, w); }
+Sensitive larger(const Sensitive& a, const Sensitive& b, double w) { return b + ramp(a - b, w); }
+
+/// 1 above the least input, 0 a tenth below it, smooth between.
+Sensitive awake(const ConverterType& type, const Sensitive& in, bool was_locked) {
+    const double full = raw(type.in_min) * (was_locked ? type.restart : 1), span = 0.1 * raw(type.in_min);
+    const double x = std::clamp((in.value - full + span) / span, 0.0, 1.0);
+    return chained({x * x * (3 - 2 * x), 6 * x * (1 - x) / span}, in);
+}
+
+/// Current drawn over current given: by the losses, by the share of time the switch of a step-down module is
+/// closed, which ends at all of it, and never more than that.
+Sensitive input_share(const ConverterType& type, const Sensitive& in, const Sensitive& out, const Sensitive& pushed) {
+    const double floor = 0.3 * raw(type.in_min);
+    const auto supply = ramp(in + -floor, 0.05 * floor) + floor;
+    // Half of the loss at the rated point grows with the current; the idle current is counted apart.
+    const double lost = 1 / type.efficiency - 1, per_amp = lost / (1.2 * raw(type.rated));
+    const auto by_power = out * (per_amp * pushed + (1 + 0.5 * lost)) / supply;
+    if (type.kind != ConverterKind::buck) return by_power;
+    constexpr double corner = 0.001;
+    const auto behind_switch = ramp(in + (-raw(type.dropout) - floor), 0.05 * floor) + floor;
+    return lesser(larger(by_power, out / behind_switch, corner), {1, {}}, corner);
+}
+
+}  // namespace
+
+Ohm pass_resistance(const ConverterType& type) { return Ohm(pass_volts / raw(type.rated)); }
+
 ConverterCurrents converter_currents(const ConverterType& type, double set, double v_in, double v_out,
                                      bool was_locked, double rounding) {
+    const Sensitive in{v_in, {1, -1, 0}}, out{v_out, {0, -1, 1}};
+    const auto alive = awake(type, in, was_locked);
+    const auto follow = in + -raw(type.dropout);
     ConverterCurrents c;
-    const double full = raw(type.in_min) * (was_locked ? type.restart : 1), span = 0.1 * raw(type.in_min);
-    const double low = full - span;
-    const double x = std::clamp((v_in - low) / span, 0.0, 1.0);
-    const double alive = x * x * (3 - 2 * x);
-    const double alive_slope = 6 * x * (1 - x) / span;
-    c.locked_out = alive < 0.5;
-    c.cycling = alive > 0.02 && alive < 0.98;
+    c.locked_out = alive.value < 0.5;
+    c.cycling = alive.value > 0.02 && alive.value < 0.98;
 
-    const double follow = v_in - raw(type.dropout);
-    const bool steps_down = type.kind == ConverterKind::buck || type.kind == ConverterKind::linear;
-    Sloped target{set, 0};
-    if (steps_down) {
-        const auto short_of = ramp(set - follow, 0.005);
-        target = {set - short_of.value, short_of.slope};
-        c.dropout = follow < set;
-    } else if (type.kind == ConverterKind::boost) {
-        const auto beyond = ramp(follow - set, 0.005);
-        target = {set + beyond.value, beyond.slope};
+    Sensitive target{set, {}};
+    if (type.kind == ConverterKind::buck || type.kind == ConverterKind::linear) {
+        target = lesser(target, follow, 0.005);
+        c.dropout = follow.value < set;
     }
-    target = {target.value * alive, target.slope * alive + target.value * alive_slope};
+    target = target * alive;
 
     // The output as a function of how far it hangs below its target.
     const double limit = raw(type.rated) * limit_ratio;
-    const double asked = (target.value - v_out) / output_ohm;
+    const auto asked = (1 / output_ohm) * (target - out);
     const auto given =
-        rounding > 0 ? ramp(asked, rounding) : Sloped{std::max(asked, 0.0), asked >= 0 ? 1.0 : 0.0};
-    const auto refused = ramp(given.value - limit, 0.01 * limit);
+        rounding > 0 ? ramp(asked, rounding) : chained({std::max(asked.value, 0.0), asked.value >= 0 ? 1.0 : 0.0}, asked);
     constexpr double held = 1 - limit_siemens * output_ohm;
     c.limiting = given.value > limit;
-    const double pushed = given.value - refused.value * held;
-    const double pushed_slope = given.slope * (1 - refused.slope * held);
-    const double out = pushed + sink_share * (asked - given.value);
-    const auto by_nodes = [&](double slope) {
-        const double by_in = slope * target.slope / output_ohm, by_out = -slope / output_ohm;
-        return std::array{by_in, -by_in - by_out, by_out};
-    };
-    c.out = {out, by_nodes(pushed_slope + sink_share * (1 - given.slope))};
+    const auto pushed = given - held * ramp(given + -limit, 0.01 * limit);
+    c.out = pushed + sink_share * (asked - given);
 
     // What leaks back into an idle output does not come out at the input.
-    const double idle = raw(type.quiescent) * alive, idle_slope = raw(type.quiescent) * alive_slope;
+    const auto idle = raw(type.quiescent) * alive;
     if (type.kind == ConverterKind::linear) {
-        c.in = {pushed + idle, by_nodes(pushed_slope)};
-        c.in.by[0] += idle_slope, c.in.by[1] -= idle_slope;
+        c.in = pushed + idle;
         return c;
     }
-    const double floor = 0.3 * raw(type.in_min);
-    const auto above = ramp(v_in - floor, 0.05 * floor);
-    const double supply = floor + above.value;
-    // Half of the loss at the rated point grows with the current; the idle current is counted apart.
-    const double lost = 1 / type.efficiency - 1, per_amp = lost / (1.2 * raw(type.rated));
-    const double share = 1 + 0.5 * lost + per_amp * pushed;
-    const double watts = pushed * v_out * share, by_amp = v_out * (share + pushed * per_amp);
-    const auto by = by_nodes(pushed_slope);
-    const double in_by_in = by_amp * by[0] / supply - watts / (supply * supply) * above.slope + idle_slope;
-    const double in_by_out = (by_amp * by[2] + pushed * share) / supply;
-    c.in = {watts / supply + idle, {in_by_in, -in_by_in - in_by_out, in_by_out}};
+    c.in = pushed * input_share(type, in, out, pushed) + idle;
+    if (type.kind != ConverterKind::boost) return c;
+    // Through its choke and diode the input reaches the output, whatever the switch does.
+    const auto passed = (1 / raw(pass_resistance(type))) * ramp(follow - out, 0.005);
+    c.in = c.in + passed, c.out = c.out + passed;
+    c.passing = passed.value > 0.01 * raw(type.rated);
     return c;
 }
 

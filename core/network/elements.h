@@ -27,10 +27,19 @@ struct LoadLaw {
 /// a constant-current or constant-power load lets go and behaves as a resistance, so that every network has
 /// an operating point. A motor draws what its torque asks, down to the voltage at which its winding no longer
 /// passes that and it stands still. An LED string is dark below three quarters of nominal.
-LoadCurrent load_current(const LoadLaw& load, double amps_at_nominal, double volts);
+/// One `at_rest` of so many ohms, starting or held fast, is that resistance at any voltage.
+LoadCurrent load_current(const LoadLaw& load, double amps_at_nominal, double volts, double at_rest = 0);
 
 /// Nominal ÷ stall current; without a stall current six times the running one is taken (typical).
 Ohm winding_resistance(const Load& motor);
+/// What a load draws at nominal voltage in the instant it is switched on, beyond its peak: as said; of a motor
+/// without a peak or start of its own six times its running current (typical); 0: nothing of note.
+Ampere start_current(const Load& load);
+/// Nominal ÷ start current: a winding at rest, a cold filament, an empty capacitor behind its resistor; 0 where
+/// there is none.
+Ohm start_resistance(const Load& load);
+/// For how long; 0.3 s where nothing is said (typical).
+Second start_duration(const Load& load);
 /// Speed over that without load at nominal voltage: back-EMF over back-EMF; 0 when stalled.
 double motor_speed_share(const Load& motor, Ampere amps, Volt volts);
 
@@ -49,12 +58,20 @@ struct Sensitive {
 struct ConverterCurrents {
     Sensitive in, out;  ///< drawn from the in node; pushed into the out node
     bool dropout = false, limiting = false, locked_out = false, cycling = false;
+    bool passing = false;  ///< a boost whose input reaches the output past its switch
 };
+
+/// Resistance of a boost's choke and diode beyond the diode's forward voltage: 0.1 V over the printed current.
+/// Typical.
+Ohm pass_resistance(const ConverterType& boost);
 
 /// Output regulated to `set` behind 4 mΩ, never sinking; it follows the input in dropout, is held at 1.25 ×
 /// the printed current, and lets go over the last tenth of a volt per volt below the least input. A switching
 /// module takes P_out·(1 + (1/η − 1)(½ + I/1.2 I_rated)) + V_in·I_q from its input, so that η holds at 0.6 of
-/// the printed current; a linear one takes the output current itself. A module that had let go starts again
+/// the printed current; a step-down one no less than its switch passes, V_out/(V_in − dropout) of the output
+/// current, and no more than that current, so that in dropout both are alike. A linear one takes the output
+/// current itself. A boost lets its input through to the output by its choke and diode when that lies lower:
+/// asleep, overloaded, shorted or fed above what it is set to. A module that had let go starts again
 /// only above its least input times its restart factor. The corner where the output stops giving is rounded
 /// over ± `rounding` amperes: for following a path, not for the answer, where an idle output rests right
 /// there.

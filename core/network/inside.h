@@ -76,11 +76,14 @@ struct Solver::Inside {
         }
         for (size_t i = 0; i < circuit.loads.size(); ++i) {
             const auto [plus, minus] = circuit.loads[i];
-            const auto [amps, slope] = load_current(laws[i], now.load_amps[i], v[plus] - v[minus]);
+            const auto [amps, slope] =
+                load_current(laws[i], now.load_amps[i], v[plus] - v[minus], now.at_rest[i]);
             leave(plus, amps * now.share), leave(minus, -amps * now.share);
             const double g = slope * now.share;
             stamp(plus, plus, g), stamp(minus, minus, g), stamp(plus, minus, -g), stamp(minus, plus, -g);
         }
+        for (size_t i = 0; i < circuit.coils.size(); ++i)
+            conduct(circuit.coils[i].across.positive, circuit.coils[i].across.negative, now.coils[i]);
         for (size_t i = 0; i < circuit.converter_in.size(); ++i) {
             const int in = circuit.converter_in[i].positive, ground = circuit.converter_in[i].negative;
             const int out = circuit.converter_out[i].positive;
@@ -116,6 +119,9 @@ struct Solver::Inside {
     /// Where neither answers, time is let pass from `v` on until nothing moves any more, with a farad at each
     /// node and `at_inputs` farad at the modules' inputs.
     bool settle(const Instant& now, const Demand& demand, double at_inputs, Vector& v, int& iterations) const;
+    /// Lets the copper come to the temperature of its current, answer after answer, from an answer on. False where
+    /// that leads to none.
+    bool warmed(Instant& now, const Demand& demand, Vector& v, int& iterations) const;
     bool let_go(Instant now, const Demand& demand, double siemens, Vector& v, int& iterations) const;
     static Vector voltages_of(const OperatingPoint& point) {
         return Eigen::Map<const Vector>(point.node_volts.data(),

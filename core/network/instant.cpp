@@ -1,8 +1,10 @@
 #include "network/instant.h"
 
 #include <cmath>
+#include <limits>
 
 #include "battery/pack.h"
+#include "network/elements.h"
 #include "wire/conductor.h"
 
 namespace sangre {
@@ -12,24 +14,50 @@ constexpr double charger_ohm = 0.005;
 
 }  // namespace
 
+bool warm_to(Instant& now, const std::vector<double>& rise, double least) {
+    std::vector<double> siemens(now.copper.size());
+    double most = 0;
+    for (size_t b = 0; b < siemens.size(); ++b) {
+        const double ohm = now.rest[b] + now.copper[b] * temperature_factor(Celsius(now.air + rise[b]));
+        siemens[b] = 1 / std::max(ohm, 1e-6);
+        if (siemens[b] > 0) most = std::max(most, std::abs(now.conductance[b] / siemens[b] - 1));
+    }
+    if (most <= least) return false;
+    now.conductance = std::move(siemens), now.rise = rise;
+    return true;
+}
+
 Instant instant_of(const Demand& demand, const Plan& plan, const Circuit& circuit,
                    const std::vector<const ConverterType*>& types,
                    const std::vector<const Chemistry*>& chemistries) {
     Instant now;
-    const double warm = temperature_factor(demand.air) * demand.wire_scale;
-    now.conductance.reserve(circuit.branches.size());
+    now.air = raw(demand.air), now.brief = demand.brief;
+    now.copper.reserve(circuit.branches.size()), now.rest.reserve(circuit.branches.size());
     now.load_amps.reserve(plan.loads.size());
+    const auto is_open = [&](size_t feed) { return feed < demand.open.size() && demand.open[feed]; };
     for (size_t b = 0; b < circuit.branches.size(); ++b) {
         const auto& branch = circuit.branches[b];
-        const bool open = !branch.in_return && branch.feed < demand.open.size() && demand.open[branch.feed];
         const double off_by = branch.feed < demand.branch_scale.size() ? demand.branch_scale[branch.feed] : 1;
-        const double ohm = branch.ohm * (1 + circuit.copper_share[b] * (warm - 1)) * off_by;
-        now.conductance.push_back(open ? 0 : 1 / std::max(ohm, 1e-6));
+        const double share = circuit.copper_share[b];
+        now.copper.push_back(branch.ohm * share * demand.wire_scale * off_by);
+        now.rest.push_back(branch.ohm * (1 - share) * off_by);
+        // Infinite where it is open.
+        if (!branch.in_return && is_open(branch.feed)) now.rest.back() = std::numeric_limits<double>::infinity();
     }
+    now.conductance.assign(circuit.branches.size(), 0);
+    warm_to(now, demand.rises.size() == circuit.branches.size() && demand.brief
+                     ? demand.rises
+                     : std::vector<double>(circuit.branches.size(), 0));
+    for (const auto& coil : circuit.coils) now.coils.push_back(is_open(coil.feed) ? 0 : coil.siemens);
     for (size_t i = 0; i < plan.loads.size(); ++i) {
         const auto state = i < demand.states.size() ? demand.states[i] : LoadState::off;
         double amps = raw(draw(plan.loads[i], state));
-        if (demand.starting && state == LoadState::peak) amps = std::max(amps, raw(plan.loads[i].start));
+        const bool starts = i < demand.starting.size() && demand.starting[i];
+        const bool held = state == LoadState::stall && plan.loads[i].kind == LoadKind::motor;
+        now.at_rest.push_back(amps <= 0 ? 0
+                              : held    ? raw(winding_resistance(plan.loads[i]))
+                              : starts  ? raw(start_resistance(plan.loads[i]))
+                                        : 0);
         now.load_amps.push_back(amps * (i < demand.load_scale.size() ? demand.load_scale[i] : 1));
     }
     for (size_t i = 0; i < plan.converters.size(); ++i)

@@ -18,6 +18,7 @@ OperatingPoint Solver::Inside::read(const Instant& now, const Demand& demand, co
                                     .amps);
         p.scale = std::max(p.scale, std::abs(p.branch_amps.back()));
     }
+    p.branch_rise = now.rise;
     p.residual = residual(now, demand, v).cwiseAbs().maxCoeff();
     const auto across = [&](Terminals t) { return Volt(v[t.positive] - v[t.negative]); };
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
@@ -32,6 +33,7 @@ OperatingPoint Solver::Inside::read(const Instant& now, const Demand& demand, co
         f.heat =
             Watt(p.branch_amps[2 * i] * (v[s.a] - v[s.b]) + p.branch_amps[2 * i + 1] * (v[r.a] - v[r.b]));
         f.sent = Watt(raw(f.at_source) * p.branch_amps[2 * i]);
+        f.copper = Celsius(now.air + now.rise[2 * i]), f.copper_back = Celsius(now.air + now.rise[2 * i + 1]);
         p.wire_heat += f.heat;
         p.feeds.push_back(f);
     }
@@ -43,7 +45,7 @@ OperatingPoint Solver::Inside::read(const Instant& now, const Demand& demand, co
     for (const auto& h : circuit.hubs) p.hubs.push_back({across(h), Ampere(0), Watt(0)});
     for (size_t i = 0; i < circuit.loads.size(); ++i) {
         const Volt volts = across(circuit.loads[i]);
-        const double amps = load_current(laws[i], now.load_amps[i], raw(volts)).amps;
+        const double amps = load_current(laws[i], now.load_amps[i], raw(volts), now.at_rest[i]).amps;
         p.loads.push_back({volts, Ampere(amps), Watt(raw(volts) * amps)});
         p.drawn += p.loads.back().watts;
         // A load whose own switch is open is off, not starved.
@@ -60,11 +62,16 @@ OperatingPoint Solver::Inside::read(const Instant& now, const Demand& demand, co
                                               i < demand.locked.size() && demand.locked[i]);
             c.in_amps = Ampere(k.in.value), c.out_amps = Ampere(k.out.value);
             c.dropout = k.dropout, c.limiting = k.limiting, c.locked_out = k.locked_out;
-            c.cycling = k.cycling;
+            c.cycling = k.cycling, c.passing = k.passing;
             c.heat = Watt(raw(c.in) * k.in.value - raw(c.out) * k.out.value);
         }
         p.converter_heat += c.heat;
         p.converters.push_back(c);
+    }
+    for (size_t i = 0; i < circuit.coils.size(); ++i) {
+        const double volts = raw(across(circuit.coils[i].across));
+        p.coils.emplace_back(volts * now.coils[i]);
+        p.coil_heat += Watt(volts * raw(p.coils.back()));
     }
     return p;
 }
@@ -84,7 +91,7 @@ void Solver::Inside::margins(const Instant& now, const Demand& demand, const Vec
         unit[0] = 0;
         const Vector x = solver.solve(unit);
         const double seen = x[plus] - x[minus];
-        const double slope = load_current(laws[b.load], now.load_amps[b.load], raw(b.gets)).slope;
+        const double slope = load_current(laws[b.load], now.load_amps[b.load], raw(b.gets), now.at_rest[b.load]).slope;
         // The load's own conductance is part of what is seen.
         const double path = std::abs(1 - seen * slope) > 1e-9 ? seen / (1 - seen * slope) : seen;
         const double missing = raw(b.needs - b.gets), amps = raw(p.loads[b.load].amps);

@@ -13,6 +13,9 @@ constexpr double most_volts = 2;   // that a node may move in one step
 constexpr double most_off = 0.3;   // of the step's own equation, over what it began with
 constexpr int newton_every = 12;
 
+constexpr int most_warmings = 40, swinging = 6;
+constexpr double warm_enough = 1e-8;  // relative change of the conductance that changes most
+
 }  // namespace
 
 bool Solver::Inside::settle(const Instant& now, const Demand& demand, double at_inputs, Vector& v,
@@ -80,6 +83,27 @@ bool Solver::Inside::let_go(Instant now, const Demand& demand, double siemens, V
                                   return m;
                               }};
     return follow_load(system, v, iterations, 4000) && newton(whole, demand, v, iterations);
+}
+
+bool Solver::Inside::warmed(Instant& now, const Demand& demand, Vector& v, int& iterations) const {
+    if (now.brief) return true;
+    std::vector<double> rise(circuit.branches.size());
+    for (int round = 0; round < most_warmings; ++round) {
+        for (size_t b = 0; b < rise.size(); ++b) {
+            const auto& branch = circuit.branches[b];
+            if (circuit.copper_share[b] <= 0 || !circuit.warmth[branch.feed]) continue;
+            const double amps =
+                branch_current(now.conductance[b], branch.forward, v[branch.a] - v[branch.b]).amps;
+            const double wanted = circuit.warmth[branch.feed]->rise(amps, now.air);
+            // Half way once it has swung for a while: a glowing wire cools as it throttles its current.
+            rise[b] = round < swinging ? wanted : (wanted + now.rise[b]) / 2;
+        }
+        if (!warm_to(now, rise, warm_enough)) return true;
+        if (!newton(now, demand, v, iterations) && !straight(now, demand, {}, v, iterations) &&
+            !round_about(now, demand, v, iterations))
+            return false;
+    }
+    return true;
 }
 
 }  // namespace sangre

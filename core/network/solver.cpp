@@ -63,15 +63,17 @@ OperatingPoint Solver::Inside::nothing_found() const {
     constexpr double unknown = std::numeric_limits<double>::quiet_NaN();
     point.node_volts.assign(circuit.nodes.size(), unknown);
     point.branch_amps.assign(circuit.branches.size(), unknown);
+    point.coils.assign(circuit.coils.size(), Ampere(unknown));
+    point.branch_rise.assign(circuit.branches.size(), 0);
     point.residual = unknown;
     for (auto& f : point.feeds)
         f = {Ampere(unknown), Ampere(unknown), Volt(unknown), Volt(unknown),
-             Volt(unknown),   Volt(unknown),   Watt(unknown), Watt(unknown)};
+             Volt(unknown),   Volt(unknown),   Watt(unknown), Watt(unknown), Celsius(unknown), Celsius(unknown)};
     for (auto* parts : {&point.batteries, &point.hubs, &point.loads})
         for (auto& p : *parts) p = {Volt(unknown), Ampere(unknown), Watt(unknown)};
     for (auto& c : point.converters)
         c.in = c.out = Volt(unknown), c.in_amps = c.out_amps = Ampere(unknown), c.heat = Watt(unknown);
-    point.drawn = point.wire_heat = point.converter_heat = Watt(unknown);
+    point.drawn = point.wire_heat = point.converter_heat = point.coil_heat = Watt(unknown);
     return point;
 }
 
@@ -107,6 +109,7 @@ bool Solver::Inside::round_about(const Instant& now, const Demand& demand, Vecto
 OperatingPoint Solver::Inside::from_cold(const Instant& whole, const Demand& demand,
                                          const OperatingPoint& near) const {
     auto now = whole;
+    if (!now.brief && near.found && near.branch_rise.size() == now.rise.size()) warm_to(now, near.branch_rise);
     int iterations = 0;
     Vector v;
     bool found = straight(now, demand, near, v, iterations);
@@ -115,18 +118,21 @@ OperatingPoint Solver::Inside::from_cold(const Instant& whole, const Demand& dem
         now.leak = leaky_siemens;
         found = straight(now, demand, {}, v, iterations) || round_about(now, demand, v, iterations);
     }
+    found = found && warmed(now, demand, v, iterations);
     auto point = found ? read(now, demand, v) : nothing_found();
     point.iterations = iterations;
     return point;
 }
 
 /// From where the same demand was met before an edit; empty where that does not lead to a sound point.
-std::optional<OperatingPoint> Solver::Inside::from_before(const Instant& now, const Demand& demand,
+std::optional<OperatingPoint> Solver::Inside::from_before(const Instant& whole, const Demand& demand,
                                                           const OperatingPoint& before) const {
     if (!sound(before) || before.node_volts.size() != circuit.nodes.size()) return {};
+    auto now = whole;
+    if (!now.brief && before.branch_rise.size() == now.rise.size()) warm_to(now, before.branch_rise);
     int iterations = 0;
     auto v = voltages_of(before);
-    if (!newton(now, demand, v, iterations)) return {};
+    if (!newton(now, demand, v, iterations) || !warmed(now, demand, v, iterations)) return {};
     auto point = read(now, demand, v);
     point.iterations = iterations;
     if (!sound(point)) return {};

@@ -16,7 +16,9 @@ struct Demand {
     double charge = 1;              ///< state of charge of the packs, 0 to 1
     Celsius air{20};
     std::optional<size_t> short_at;  ///< a bolted short across the far end of this feed
-    bool starting = false;           ///< loads in state peak draw their start-up current if it is larger
+    std::vector<bool> starting;      ///< by load: in the instant of its start, motors at rest; empty: none
+    bool brief = false;              ///< too short to warm any copper: it is as warm as `rises` says
+    std::vector<double> rises;       ///< by branch, K of its copper over the air, of a brief demand; empty for 0
     double wire_scale = 1;           ///< tolerance on copper resistance
     double converter_offset = 0;     ///< −1, 0 or +1 times each module's tolerance
     std::vector<bool> locked;        ///< by converter: had let go before; starts again only above its restart
@@ -34,6 +36,7 @@ struct FeedPoint {
     Volt lift{};  ///< of the far end's minus above the source's minus
     Watt heat{};
     Watt sent{};  ///< leaving the source into this feed
+    Celsius copper{20}, copper_back{20};  ///< temperatures of both conductors
 };
 
 struct PartPoint {
@@ -50,6 +53,7 @@ struct ConverterPoint {
     bool limiting = false;  ///< at its current limit
     bool locked_out = false;
     bool cycling = false;  ///< runs on no input it can hold: it lets go and starts again
+    bool passing = false;  ///< a boost whose input reaches its output past the switch
 };
 
 /// A load that gets less than it needs.
@@ -66,17 +70,20 @@ struct OperatingPoint {
     double residual = 0;  ///< largest |sum of currents| at a node, A
     double scale = 1;     ///< largest branch current or 1 A
     std::vector<double> node_volts, branch_amps;
+    std::vector<double> branch_rise;  ///< K of each branch's copper over the air
     std::vector<FeedPoint> feeds;
     std::vector<PartPoint> batteries, hubs, loads;
     std::vector<ConverterPoint> converters;
+    std::vector<Ampere> coils;  ///< by coil of the circuit
     std::vector<BrownOut> brown_outs;
-    Watt drawn{}, wire_heat{}, converter_heat{};
+    Watt drawn{}, wire_heat{}, converter_heat{}, coil_heat{};
 };
 
 struct Answers;
 
 /// Solves one plan's circuit for many demands; the symbolic factorisation is made once.
-/// Kirchhoff's current law holds at the answer to 1e-9 × scale. "Browns out" is a result, not an error. An
+/// Every conductor is as warm as its own current makes it in the long run, one circuit in free air, unless the
+/// demand is brief. Kirchhoff's current law holds at the answer to 1e-9 × scale. "Browns out" is a result, not an error. An
 /// answer is sought by Newton's method, along the load from nothing to all of it, through time until nothing
 /// moves, and along a path that lets go of a tied network; where none of them finds one, the point says so.
 class Solver {

@@ -61,12 +61,16 @@ struct Battery {
     bool operator==(const Battery&) const = default;
 };
 
+/// How feeds meet in a hub: on a threaded stud, in a strip of screws, on pads of a board, twisted and soldered.
+enum class HubKind { stud, strip, board, splice };
+
 /// A point where feeds meet: a stud, a bus bar, a terminal block.
 struct Hub {
     Id id;
     std::string name;
     Id place;
     std::string extra;
+    HubKind kind = HubKind::stud;
     bool operator==(const Hub&) const = default;
 };
 
@@ -105,6 +109,8 @@ struct Load {
     std::string extra;
     bool assumed = false;  ///< its figures are typical of such parts, not measured
     Id lead;               ///< the wire it comes with; empty: it takes the feed's wire itself
+    /// Only a nominal voltage was said, such as 12 V: its range is that of a battery of that name.
+    bool range_assumed = false;
     bool operator==(const Load&) const = default;
 };
 
@@ -174,6 +180,7 @@ struct Phase {
     std::map<Id, LoadState> states;  ///< by load; absent is off
     std::string extra;
     std::map<Id, double> shares;  ///< by load, of its typical draw, 0 to 1; absent is 1
+    bool indoors = false;         ///< at room temperature, whatever the air outside
     bool operator==(const Phase&) const = default;
 };
 
@@ -186,6 +193,8 @@ enum class JointSchool { by_place, solder, crimp, crimp_and_solder, no_solder };
 enum class NoiseSchool { own_converter, together };
 enum class SupplySchool { one, two };         ///< packs: one for all, or a second one for what is quiet
 enum class SizingSchool { tight, generous };  ///< modules and wires as computed, or half as much again
+/// Of what flies and must not fall: every feed fused, or none of those whose loss is a crash.
+enum class FlightSchool { fused, unfused };
 enum class FeedSchool { own, grouped };  ///< every load its own feed, or one for those that stand together
 
 /// The schools this builder follows.
@@ -203,6 +212,7 @@ struct Practices {
     SupplySchool supply = SupplySchool::one;
     SizingSchool sizing = SizingSchool::tight;
     FeedSchool feeds = FeedSchool::own;
+    FlightSchool flight = FlightSchool::fused;
     Id wire_insulation = "silicone-200";
     bool metric = false;
     std::string extra;
@@ -224,11 +234,14 @@ struct LogEntry {
     bool operator==(const LogEntry&) const = default;
 };
 
+/// The air that is taken where nobody has said one.
+inline constexpr Celsius usual_hottest_air{40}, usual_coldest_air{0};
+
 struct Plan {
     std::string name = "New plan";
     bool metal_frame = false;
-    Celsius hottest_air{40};
-    Celsius coldest_air{-10};
+    Celsius hottest_air{usual_hottest_air};
+    Celsius coldest_air{usual_coldest_air};
     std::vector<Battery> batteries;
     std::vector<Hub> hubs;
     std::vector<Converter> converters;
@@ -244,6 +257,7 @@ struct Plan {
     std::vector<LogEntry> log;
     std::string extra;
     int repeats_per_day = 1;  ///< how often the phases are gone through in a day
+    bool flies = false;       ///< it is carried by what it powers, so that mass counts and a loss is a crash
     bool operator==(const Plan&) const = default;
 };
 

@@ -153,7 +153,7 @@ class Offers {
     void watch() {
         if (has(DeviceKind::shunt)) return;
         const auto* meter = cheapest(catalogue_.inlines, [&](const InlinePart& t) {
-            return t.kind == InlineKind::shunt && t.id.starts_with("meter") && t.rated >= worst_.peak &&
+            return t.kind == InlineKind::meter && t.rated >= worst_.peak &&
                    t.voltage >= worst_.highest_end;
         });
         if (meter)

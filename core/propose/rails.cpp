@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "battery/pack.h"
+#include "network/elements.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -120,8 +121,6 @@ double input_spare(const ConverterType& type, Volt highest) {
     return raw(highest) > 0 ? raw(type.in_max - highest) / raw(highest) : 0;
 }
 
-bool is_module(const ConverterType& type) { return !type.id.starts_with("controller-"); }
-
 tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue& catalogue,
                                                                  SourceRange source, Volt volts,
                                                                  Ampere continuous, Ampere peak,
@@ -140,7 +139,7 @@ tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue
         return t.cost < best->cost;
     };
     for (const auto& t : catalogue.converters) {
-        if (!is_module(t) || !makes(t, source, volts)) continue;
+        if (!t.module || !makes(t, source, volts)) continue;
         any_makes = true;
         strongest = std::max(strongest, t.rated * t.trusted);
         if (t.rated * t.trusted < continuous || t.rated < peak || !cool_enough(t, source, volts, continuous))
@@ -158,13 +157,17 @@ tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue
 
 RailCurrent rail_current(const Plan& plan, const RailGroup& g) {
     RailCurrent sum;
+    Ampere surge(0);
     for (const auto l : g.loads) {
         const auto& load = plan.loads[l];
         const double scale =
             load.kind == LoadKind::power && raw(g.volts) > 0 ? raw(load.nominal) / raw(g.volts) : 1;
         sum.typical += load.typical * scale;
         sum.peak += draw(load, LoadState::peak) * scale;
+        surge = std::max(surge, (start_current(load) - load.typical) * scale);
     }
+    // A module gives a quarter more than printed for a moment.
+    sum.peak = std::max(sum.peak, (sum.typical + surge) / 1.25);
     return sum;
 }
 

@@ -30,9 +30,6 @@ struct RailGroup {
 /// where that is the practice, and within each the fewest voltages that suit everyone (interval stabbing).
 std::vector<RailGroup> group_rails(const Plan& plan, SourceRange source);
 
-/// True for what is bought as a module; false for the 5 V outputs that come with motor controllers.
-bool is_module(const ConverterType& type);
-
 /// The cheapest module that makes `volts` from the source and is trusted with the currents; wants 25 % spare
 /// on its highest input and takes less only when nothing else serves; likewise a tolerance that fits the
 /// loads' `window`, (greatest − least voltage) ÷ rail voltage. The error says why none does.

@@ -2,7 +2,9 @@
 
 #include "joint/choose.h"
 #include "protection/fuse_curve.h"
+#include "protection/inrush.h"
 #include "protection/protection.h"
+#include "protection/suiting.h"
 #include "wire/choice.h"
 #include "wire/conductor.h"
 
@@ -21,12 +23,10 @@ struct Spare {
 };
 
 Ohm path_ohm(const Plan& plan, const Catalogue& catalogue, size_t feed, Metre length) {
-    Ohm total(0);
-    for (const auto& r : feed_resistances(plan, plan.feeds[feed], catalogue, length)) {
-        const bool copper = r.what.starts_with("wire");
-        total += r.value * (copper ? temperature_factor(plan.hottest_air) : 1.0);
-    }
-    return total;
+    // Of a wire on a regulated rail: as warm as the hottest air and half of what a wire may warm beyond it.
+    const auto ohms = feed_ohms(
+        feed_resistances(plan, plan.feeds[feed], catalogue, length, Celsius(raw(plan.hottest_air) + 15)));
+    return ohms.copper + ohms.rest;
 }
 
 /// The loads behind a part up to the next modules, blocks between them passed through.
@@ -76,7 +76,10 @@ const WireType* thickest(const Catalogue& catalogue, const WireNeed& need) {
 /// True when a load behind the feed is starved and this feed is where most of its path's drop is made.
 bool starves(const Plan& plan, const WorstCase& worst, size_t f) {
     for (const auto l : loads_behind(plan, f)) {
-        if (raw(worst.loads[l].lowest) <= 0 || worst.loads[l].lowest >= plan.loads[l].v_min) continue;
+        const auto& x = worst.loads[l];
+        const bool always = raw(x.lowest) > 0 && x.lowest < plan.loads[l].v_min;
+        const bool at_start = raw(x.lowest_at_start) > 0 && x.lowest_at_start < plan.loads[l].v_min;
+        if (!always && !at_start) continue;
         size_t most = f;
         for (const auto up : upstream_feeds(plan, plan.loads[l].id)) {
             if (worst.feeds[up].drop_share > worst.feeds[most].drop_share) most = up;
@@ -168,50 +171,46 @@ std::vector<bool> closing_windows(const Plan& plan, const Catalogue& catalogue, 
 /// already or grew no more.
 void give_more(const Plan& plan, const Catalogue& catalogue, size_t f, Metre length, const WireType& fitted,
                Spare& spare) {
-    double copper = 0;
-    for (const auto& r : feed_resistances(plan, plan.feeds[f], catalogue, length))
-        if (r.what.starts_with("wire")) copper += raw(r.value);
-    if (const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
-        fuse && raw(fuse_resistance(fuse->rating)) > copper && fuse->rating != spare.last) {
+    const auto copper = feed_ohms(feed_resistances(plan, plan.feeds[f], catalogue, length)).copper;
+    const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
+    const auto* family = fuse ? find(catalogue.fuses, fuse->type) : nullptr;
+    if (family && fuse_resistance(*family, fuse->rating) > copper && fuse->rating != spare.last) {
         spare.last = fuse->rating, ++spare.fuse_steps;
         return;
     }
     if (const auto* thicker = next_thicker(catalogue, fitted)) spare.least = thicker->area;
 }
 
-/// The lightest switch that carries the current and breaks it at that voltage.
-void fit_switches(Plan& plan, const Catalogue& catalogue, const WorstCase& worst) {
-    for (size_t f = 0; f < plan.feeds.size(); ++f)
-        for (auto& d : plan.feeds[f].devices) {
-            if (d.kind != DeviceKind::power_switch) continue;
-            const SwitchType* best = nullptr;
-            for (const auto& s : catalogue.switches)
-                if (s.rated >= worst.feeds[f].continuous * 1.25 && s.rated * 1.5 >= worst.feeds[f].peak &&
-                    s.breaks >= worst.feeds[f].highest_end && (!best || s.cost < best->cost))
-                    best = &s;
-            if (best) d.type = best->id;
-        }
-}
-
-/// The lightest connector of the kind "two-pole battery plug" that carries the current and takes the wire.
-void fit_battery_plug(Plan& plan, const Catalogue& catalogue, const WorstCase& worst,
-                      std::vector<Spare>& spare) {
+/// The cheapest switch and plug that carry what their fuse lets through. Where no plug takes so thin a wire the wire
+/// is made to fit the plug.
+void fit_items(Plan& plan, const Catalogue& catalogue, const WorstCase& worst,
+               const std::vector<FeedProtection>& known, std::vector<Spare>& spare) {
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        if (find_part(plan, plan.feeds[f].from).kind != PartKind::battery) continue;
-        const auto* wire = find(catalogue.wires, plan.feeds[f].wire);
+        const auto& feed = plan.feeds[f];
+        auto need = item_need(known[f], worst.feeds[f]);
+        if (const auto* fuse = device(feed, DeviceKind::fuse)) need.fuse = fuse->rating;
+        const auto* wire = find(catalogue.wires, feed.wire);
+        need.wire = wire ? wire->area : SquareMillimetre(0);
         for (auto& d : plan.feeds[f].devices) {
+            if (d.kind == DeviceKind::power_switch)
+                if (const auto* type = cheapest_switch(catalogue, need)) d.type = type->id;
             if (d.kind != DeviceKind::connector || !wire) continue;
-            const ConnectorType *best = nullptr, *coarser = nullptr;
-            for (const auto& c : catalogue.connectors) {
-                if (!c.id.starts_with("plug-2p") || c.rated < worst.feeds[f].continuous * 1.02 ||
-                    c.rated * 1.5 < worst.feeds[f].peak || c.largest < wire->area)
-                    continue;
-                auto& chosen = c.smallest <= wire->area ? best : coarser;
-                if (!chosen || c.rated < chosen->rated) chosen = &c;
+            const auto& spark = known[f].charging;
+            const bool pack = find_part(plan, feed.from).kind == PartKind::battery;
+            PlugWish wish{.pack = pack,
+                          .anti_spark = pack && raw(spark.capacitance) > 0 && raw(spark.loop) > 0 &&
+                                        inrush(spark.volts, spark.capacitance, spark.loop).wants_precharge};
+            if (wish.anti_spark && !cheapest_plug(catalogue, need, wish)) wish.anti_spark = false;
+            if (const auto* plug = cheapest_plug(catalogue, need, wish)) {
+                d.type = plug->id;
+                continue;
             }
-            if (best) d.type = best->id;
-            // None for so thin a wire: the wire is made to fit the plug.
-            if (!best && coarser) spare[f].least = std::max(spare[f].least, coarser->smallest);
+            auto any = need;
+            any.wire = SquareMillimetre(0);
+            const auto* coarser = cheapest_plug(catalogue, any, wish);
+            if (!coarser) continue;
+            if (coarser->largest >= need.wire) spare[f].least = std::max(spare[f].least, coarser->smallest);
+            if (spare[f].least > need.wire) d.type = coarser->id;
         }
     }
 }
@@ -261,8 +260,7 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
                 spare[f].most = std::min(spare[f].most, fuse->rating);
             fit(plan, catalogue, harness, worst, known[f], f, spare[f]);
         }
-        fit_switches(plan, catalogue, worst);
-        fit_battery_plug(plan, catalogue, worst, spare);
+        fit_items(plan, catalogue, worst, known, spare);
         // Another joint is another resistance, so within the round.
         plan = fit_joints(std::move(plan), catalogue);
         for (size_t c = 0; c < plan.converters.size(); ++c)

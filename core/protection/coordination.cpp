@@ -14,16 +14,18 @@ constexpr double overload_rise_k = 20;
 bool carries(const FuseFamily& family, Ampere rating, const FuseNeed& need) {
     if (continuous_limit(family, rating, need.air) < need.continuous) return false;
     return rides(family, rating, need.peak, need.peak_time) &&
-           rides(family, rating, need.start, need.start_time);
+           rides(family, rating, need.start, need.start_time) &&
+           rides(family, rating, need.inrush, need.inrush_time);
 }
 
-Ampere breaking_current(Ampere rating, const FuseNeed& need) {
+Ampere breaking_current(const FuseFamily& family, Ampere rating, const FuseNeed& need) {
     if (raw(need.prospective) <= 0 || raw(need.volts) <= 0) return Ampere(0);
-    return Ampere(raw(need.volts) / (raw(need.volts) / raw(need.prospective) + raw(fuse_resistance(rating))));
+    return Ampere(raw(need.volts) /
+                  (raw(need.volts) / raw(need.prospective) + raw(fuse_resistance(family, rating))));
 }
 
 bool suits(const FuseFamily& family, Ampere rating, const FuseNeed& need) {
-    return family.voltage >= need.volts && family.breaking >= breaking_current(rating, need);
+    return family.voltage >= need.volts && family.breaking >= breaking_current(family, rating, need);
 }
 
 namespace {
@@ -46,8 +48,9 @@ class LeastDamageTime {
 }  // namespace
 
 Second damage_time(const WireThermal& thermal, const Insulation& insulation, Ampere current, Celsius start) {
-    const Second quick = thermal.time_to(current, insulation.damage, start);
-    if (raw(quick) <= short_time_s) return quick;
+    const double amps = std::abs(raw(current));
+    const double quick = thermal.adiabatic_heat(insulation.damage, start) / std::max(amps * amps, 1e-12);
+    if (quick <= short_time_s) return Second(quick);
     const Celsius overload(raw(insulation.max) + overload_rise_k);
     return std::max(Second(short_time_s), thermal.time_to(current, overload, std::min(start, overload)));
 }

@@ -18,17 +18,20 @@ struct FuseNeed {
     Volt volts{};          ///< highest at the source
     Ampere prospective{};  ///< of a short right behind the fuse, its own resistance left out
     Celsius air{40};
+    Ampere inrush{};  ///< the square pulse of the same I²t as capacitors charging
+    Second inrush_time{};
 };
 
 /// True when a fuse of this rating carries the load for good and rides its peak and start-up.
 bool carries(const FuseFamily& family, Ampere rating, const FuseNeed& need);
 /// What a fuse of this rating has to break: the prospective current as its own cold resistance leaves it.
-Ampere breaking_current(Ampere rating, const FuseNeed& need);
+Ampere breaking_current(const FuseFamily& family, Ampere rating, const FuseNeed& need);
 /// True when its voltage and breaking capacity suffice.
 bool suits(const FuseFamily& family, Ampere rating, const FuseNeed& need);
 
-/// How long a wire that was at `start` stands this current: to the damage temperature within 5 s, beyond that
-/// to 20 K above its continuous maximum. Infinite where it stands it for good.
+/// How long a wire that was at `start` withstands this current: up to 5 s adiabatically to the damage
+/// temperature (IEC 60949; its non-adiabatic factor only adds), beyond that to 20 K above its continuous
+/// maximum with the heat it loses. Infinite where it withstands it continuously.
 Second damage_time(const WireThermal& thermal, const Insulation& insulation, Ampere current, Celsius start);
 
 /// True when the slow edge lies left of the wire's damage everywhere from the first gate to `prospective`,

@@ -11,6 +11,7 @@ namespace sangre {
 namespace {
 
 constexpr double for_good_s = 3600;
+constexpr double adiabatic_s = 5;  // IEC 60949: up to here the wire must withstand it with all heat in its metal
 constexpr double stride_k = 5;  // no wire warms by more in a step
 constexpr double hottest_c = 1000;
 constexpr double at_no_time = std::numeric_limits<double>::infinity();
@@ -24,7 +25,8 @@ class Course {
           cold_(raw(cold)),
           open_(raw(open)),
           limited_(limited || raw(open) <= 0 || raw(cold) <= 0),
-          used_(fuses.size(), 0.0) {
+          used_(fuses.size(), 0.0),
+          square_seconds_(wires.size(), 0.0) {
         for (const auto& w : wires) warm_.push_back(raw(w.start));
     }
 
@@ -61,6 +63,7 @@ class Course {
     void advance(double amps, double dt) {
         for (size_t w = 0; w < wires_.size(); ++w) {
             const Ampere through(amps * wires_[w].share);
+            square_seconds_[w] += raw(through) * raw(through) * dt;
             warm_[w] =
                 std::min(raw(wires_[w].thermal->after(through, Second(dt), Celsius(warm_[w]))), hottest_c);
         }
@@ -68,7 +71,14 @@ class Course {
             used_[f] +=
                 dt / raw(slow_edge(*fuses_[f].family, fuses_[f].rating, Ampere(amps * fuses_[f].share)));
     }
-    std::vector<Celsius> temperatures() const { return {warm_.begin(), warm_.end()}; }
+    std::vector<Celsius> lumped() const { return {warm_.begin(), warm_.end()}; }
+    /// At this time since the short: as long as it counts, no cooler than with all heat in the metal.
+    std::vector<Celsius> temperatures(double time) const {
+        std::vector<Celsius> all(warm_.begin(), warm_.end());
+        for (size_t w = 0; w < all.size() && time <= adiabatic_s; ++w)
+            all[w] = std::max(all[w], wires_[w].thermal->after_adiabatic(square_seconds_[w], wires_[w].start));
+        return all;
+    }
     /// True where no wire moves any more.
     bool settled(double amps) const {
         for (size_t w = 0; w < wires_.size(); ++w)
@@ -83,7 +93,7 @@ class Course {
     const std::vector<FaultFuse>& fuses_;
     double cold_, open_;
     bool limited_;
-    std::vector<double> warm_, used_;
+    std::vector<double> warm_, used_, square_seconds_;
 };
 
 }  // namespace
@@ -95,7 +105,7 @@ FaultRun run_fault(Ampere cold, Volt open, bool limited, const std::vector<Fault
     run.at_first = Ampere(course.amps());
     double time = 0;
     const auto note = [&](double amps) {
-        if (keep_moments) run.moments.push_back({Second(time), Ampere(amps), course.temperatures()});
+        if (keep_moments) run.moments.push_back({Second(time), Ampere(amps), course.lumped()});
     };
     run.time = Second(at_no_time);
     for (int i = 0; i < 4000 && time < for_good_s; ++i) {
@@ -115,7 +125,7 @@ FaultRun run_fault(Ampere cold, Volt open, bool limited, const std::vector<Fault
         time += dt;
         if (!std::isfinite(left) && course.settled(course.amps())) break;
     }
-    run.wires = course.temperatures();
+    run.wires = course.temperatures(time);
     if (!run.opener)
         for (size_t w = 0; w < wires.size(); ++w)
             run.wires[w] =

@@ -1,7 +1,11 @@
 #include "protection/fuse_curve.h"
 
+#include <fmt/format.h>
+
 #include <cmath>
 #include <limits>
+
+#include "units/format.h"
 
 namespace sangre {
 namespace {
@@ -13,9 +17,10 @@ Second edge(const FuseFamily& family, Ampere rating, Ampere current, Second Gate
     const auto& g = family.gates;
     if (g.empty() || !(multiple >= g.front().multiple)) return Second(never);
     if (multiple >= g.back().multiple) {
-        // Beyond the last gate the element melts adiabatically: constant I²t, not below 1 ms for arcing.
+        // Beyond the last gate the element melts adiabatically: constant I²t. The slow edge has the arc on top.
         const double ratio = g.back().multiple / multiple;
-        return Second(std::max(1e-3, raw(g.back().*side) * ratio * ratio));
+        const double arcing = side == &Gate::slowest ? 1e-3 : 0;
+        return Second(std::max(arcing, raw(g.back().*side) * ratio * ratio));
     }
     size_t i = 0;
     while (g[i + 1].multiple <= multiple) ++i;
@@ -23,15 +28,12 @@ Second edge(const FuseFamily& family, Ampere rating, Ampere current, Second Gate
     return Second(std::exp(std::lerp(std::log(raw(g[i].*side)), std::log(raw(g[i + 1].*side)), x)));
 }
 
-/// The multiple of the rating whose fast edge is this duration: the gates read backwards. At most 100.
+/// The multiple of the rating whose fast edge is this duration: the gates read backwards. Infinite without any.
 double melting_multiple(const FuseFamily& family, Second time) {
     const auto& g = family.gates;
-    if (g.empty()) return 100;
+    if (g.empty()) return never;
     if (time >= g.front().fastest) return g.front().multiple;
-    const double least = 1e-3;  // of any edge
-    if (raw(time) < least) return 100;
-    if (time <= g.back().fastest)
-        return std::min(g.back().multiple * std::sqrt(raw(g.back().fastest) / raw(time)), 100.0);
+    if (time <= g.back().fastest) return g.back().multiple * std::sqrt(raw(g.back().fastest) / raw(time));
     size_t i = 0;
     while (g[i + 1].fastest >= time) ++i;
     const double x =
@@ -54,12 +56,24 @@ Ampere continuous_limit(const FuseFamily& family, Ampere rating, Celsius air) {
     return rating * family.continuous_share * std::max(0.05, 1 - family.derate_per_kelvin * warmer);
 }
 
+std::string continuous_words(const FuseFamily& family, Ampere rating, Celsius air) {
+    const auto limit = format(continuous_limit(family, rating, air));
+    const double warmer = raw(air) - 23;
+    const auto carried = fmt::format("{} × {}", format(rating), format_percent(family.continuous_share));
+    if (warmer <= 0) return fmt::format("{} = {}", carried, limit);
+    if (1 - family.derate_per_kelvin * warmer < 0.05) return fmt::format("{} × 5 %, too warm = {}", carried, limit);
+    return fmt::format("{} × (1 − {} × {}) = {} at {}", carried, format_number(family.derate_per_kelvin),
+                       format_number(warmer), limit, format(air));
+}
+
 bool rides(const FuseFamily& family, Ampere rating, Ampere current, Second time) {
     if (raw(time) <= 0 || raw(current) <= 0) return true;
     const double melts = raw(rating) * melting_multiple(family, time);
     return raw(current) * raw(current) <= 0.3 * melts * melts;
 }
 
-Ohm fuse_resistance(Ampere rating) { return Ohm(0.09 / raw(rating)); }
+Ohm fuse_resistance(const FuseFamily& family, Ampere rating) {
+    return Ohm(raw(rating) > 0 ? family.cold_ohm * std::pow(raw(rating), -family.cold_exponent) : 0);
+}
 
 }  // namespace sangre

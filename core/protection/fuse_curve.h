@@ -15,11 +15,15 @@ Second fast_edge(const FuseFamily& family, Ampere rating, Ampere current);
 /// %/K, typical.
 Ampere continuous_limit(const FuseFamily& family, Ampere rating, Celsius air);
 
+/// The arithmetic of that: "7.5 A × 75 % × (1 − 0.0015 × 17) = 5.48 A at 40 °C".
+std::string continuous_words(const FuseFamily& family, Ampere rating, Celsius air);
+
 /// True when a pulse of `current` for `time` leaves the fuse sound: its I²t is below 30 % of the fast edge's
 /// at that duration (10 000 starts), or the fast edge is never reached.
 bool rides(const FuseFamily& family, Ampere rating, Ampere current, Second time);
 
-/// Cold resistance, about 90 mV ÷ rating. Typical.
-Ohm fuse_resistance(Ampere rating);
+/// Cold resistance: the family's at 1 A, falling with a power of the rating. Fitted to published typical values;
+/// 0 for no rating.
+Ohm fuse_resistance(const FuseFamily& family, Ampere rating);
 
 }  // namespace sangre

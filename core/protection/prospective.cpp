@@ -19,6 +19,7 @@ Demand quiet(const Plan& plan) {
     d.open.assign(plan.feeds.size(), false);
     d.charge = 1;
     d.air = cold_wire;
+    d.brief = true;
     return d;
 }
 
@@ -54,7 +55,7 @@ ShortCircuit short_circuit_by_network(const Plan& plan, const Solver& solver, si
     s.current = p.feeds[feed].supply;
     s.at_source = p.feeds[feed].at_source;
     s.open = before.feeds[feed].at_source;
-    for (const auto& c : p.converters) s.limited = s.limited || c.limiting;
+    for (const auto& c : p.converters) s.limited = s.limited || (c.limiting && !c.passing);
     for (size_t f = 0; f < p.feeds.size(); ++f)
         if (std::abs(raw(p.feeds[f].supply)) > noticed) s.through.emplace_back(f, p.feeds[f].supply);
     return s;
@@ -80,7 +81,8 @@ ShortCircuit short_circuit(const Plan& plan, const Catalogue& catalogue, const S
         const auto source = index.source_of(way[i]);
         if (source.kind != PartKind::converter) continue;
         const auto* type = find(catalogue.converters, plan.converters[source.index].type);
-        if (!type) return short_circuit_by_network(plan, solver, feed);
+        // A boost lets the short through to what is before it, which then gives way.
+        if (!type || type->kind == ConverterKind::boost) return short_circuit_by_network(plan, solver, feed);
         const double set = raw(plan.converters[source.index].set);
         // What the module pushes into this path: its characteristic meets I = V/R.
         double low = 0, high = std::max(set, volts_in);

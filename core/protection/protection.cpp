@@ -1,9 +1,7 @@
 #include "protection/protection.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
-#include <mutex>
 
 #include "protection/bunching.h"
 #include "protection/prospective.h"
@@ -13,9 +11,12 @@ namespace {
 
 /// A feed without a fuse hangs on the nearest one upstream, up to a module, which has its own limit.
 void inherit_fuse(const Plan& plan, const PlanIndex& index, std::vector<FeedProtection>& feeds, size_t feed) {
+    if (index.source_of(feed).kind == PartKind::converter) return;
     for (const auto up : index.upstream(plan.feeds[feed].from)) {
-        if (index.source_of(feed).kind == PartKind::converter) return;
-        if (!feeds[up].family || feeds[up].inherited) continue;
+        if (!feeds[up].family || feeds[up].inherited) {
+            if (index.source_of(up).kind == PartKind::converter) return;
+            continue;
+        }
         feeds[feed].family = feeds[up].family;
         feeds[feed].rating = feeds[up].rating;
         feeds[feed].inherited = true;
@@ -71,28 +72,13 @@ FaultCourse fault_course(const Solver& solver, const std::vector<FeedProtection>
     return course;
 }
 
-std::shared_ptr<const WireThermal> thermal_of(const WireType& wire, const Insulation& insulation, Celsius air,
-                                              int bunched, int conductors) {
-    static std::mutex alone;
-    // By what the table is made of, not by name: two catalogues may hold a wire of one name.
-    using Key = std::array<double, 10>;
-    static std::map<Key, std::shared_ptr<const WireThermal>> known;
-    const std::scoped_lock hold(alone);
-    if (known.size() > 2000) known.clear();
-    auto& slot = known[Key{wire.ohm_per_m, raw(wire.area), raw(wire.conductor), raw(wire.outer),
-                           wire.gram_per_m, insulation.conductivity, raw(insulation.max), raw(air),
-                           static_cast<double>(bunched), static_cast<double>(conductors)}];
-    if (!slot)
-        slot = std::make_shared<WireThermal>(wire, insulation, air, bunching_factor(bunched), conductors);
-    return slot;
-}
-
 std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& catalogue,
                                              const Harness& harness, const Solver& solver,
                                              const WorstCase& worst,
                                              const std::vector<ShortCircuit>& shorts) {
     std::vector<FeedProtection> all(plan.feeds.size());
     const auto bunched = bunched_circuits(plan, catalogue, harness, worst);
+    const auto charging = charging_currents(plan, catalogue, solver);
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         auto& p = all[f];
         const auto& feed = plan.feeds[f];
@@ -107,7 +93,13 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         const int conductors = std::max(feed.conductors, 1);
         p.bunched = bunched[f];
         p.thermal = thermal_of(*p.wire, *p.insulation, plan.hottest_air, p.bunched, conductors);
-        p.ampacity = p.thermal->free_ampacity() * bunching_factor(p.bunched) * conductors;
+        p.items = item_limits(plan, feed, catalogue);
+        p.hottest = p.insulation->max, p.hottest_by = p.insulation->name;
+        for (const auto& item : p.items)
+            if (item.hottest < p.hottest) p.hottest = item.hottest, p.hottest_by = item.name;
+        p.ampacity = current_at_temperature(*p.wire, *p.insulation, p.hottest, plan.hottest_air) *
+                     bunching_factor(p.bunched) * conductors;
+        p.charging = charging[f];
         p.warm = p.thermal->steady(x.continuous);
         p.warmest = std::max(p.warm, p.thermal->after(x.peak, x.peak_time, p.warm));
     }
@@ -118,11 +110,12 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         const auto& shorted = shorts[f];
         if (shorted.found)
             p.fault = judge_fault(solver, all, f, shorted, fault_course(solver, all, f, shorted));
-        p.need = {x.continuous, x.peak,        x.peak_time,     x.start,
-                  x.start_time, x.highest_end, p.fault.current, plan.hottest_air};
+        p.need = {x.continuous,  x.peak,          x.peak_time,      x.start,             x.start_time,
+                  x.highest_end, p.fault.current, plan.hottest_air, p.charging.square(), p.charging.lasts};
         // The fuse sits at the source: what it may have to break is a short right behind it, not at the far
         // end.
-        if (shorted.found && raw(p.fault.current) > 0) {
+        // A module gives no more for being shorted nearer.
+        if (shorted.found && raw(p.fault.current) > 0 && !shorted.limited) {
             const double open_volts = raw(shorted.open);
             const double source_ohm =
                 std::max((open_volts - raw(shorted.at_source)) / raw(p.fault.current), 1e-4);

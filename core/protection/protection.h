@@ -4,8 +4,10 @@
 
 #include "harness/harness.h"
 #include "mission/worst.h"
+#include "protection/charging.h"
 #include "protection/coordination.h"
 #include "protection/fault_run.h"
+#include "protection/feed_limits.h"
 #include "protection/prospective.h"
 
 namespace sangre {
@@ -32,7 +34,11 @@ struct FeedProtection {
     const Insulation* insulation = nullptr;
     std::shared_ptr<const WireThermal> thermal;
     int bunched = 1;    ///< circuits that warm one another, itself and its parallel conductors included
-    Ampere ampacity{};  ///< in its bundle and the hottest air
+    Celsius hottest{};      ///< that its conductor may be: the least of insulation, items and joints
+    std::string hottest_by; ///< what sets that
+    Ampere ampacity{};  ///< of the wire, up to that temperature, in its bundle and the hottest air
+    std::vector<ItemLimit> items;
+    Charging charging;
     Celsius warm{};     ///< steady at the continuous current
     Celsius warmest{};  ///< after the longest peak
     FuseNeed need;
@@ -44,11 +50,6 @@ struct FeedProtection {
     std::optional<Ampere> largest;       ///< of the fitted (or smallest's) family that protects
     Fault fault;
 };
-
-/// The thermal table of a wire in this air and bunch. Tables cost more than all the rest of a study and
-/// depend on nothing else, so those made are kept, for all threads.
-std::shared_ptr<const WireThermal> thermal_of(const WireType& wire, const Insulation& insulation, Celsius air,
-                                              int bunched, int conductors = 1);
 
 /// `shorts`: short_circuits() of the plan.
 std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& catalogue,

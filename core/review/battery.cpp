@@ -74,12 +74,26 @@ void sags(const Context& c, std::vector<Finding>& out) {
     });
 }
 
+/// The most that a day takes out of a full pack before a charger gives it back, at what its phases draw at half
+/// charge.
+double deepest_ampere_hours(const Context& c) {
+    double taken = 0, deepest = 0;
+    for (int round = 0; round < std::max(c.plan.repeats_per_day, 1); ++round)
+        for (size_t i = 0; i < c.plan.phases.size(); ++i) {
+            const auto& phase = c.plan.phases[i];
+            const double hours = raw(phase.duration) / 3600;
+            taken += (phase.charging ? -raw(phase.charge_current) : raw(c.figures.mission.phases[i].current)) * hours;
+            taken = std::max(taken, 0.0), deepest = std::max(deepest, taken);
+        }
+    return deepest;
+}
+
 void pack_too_small(const Context& c, std::vector<Finding>& out) {
-    double day = 0;
-    for (const auto& p : c.plan.phases) day += p.charging ? 0 : raw(p.duration);
+    constexpr double left = 0.2;  // what the day should leave
     for (const auto& pack : c.figures.mission.packs) {
         if (pack.lasts) continue;
         const auto& b = c.plan.batteries[pack.batteries.front()];
+        const auto* k = find(c.catalogue.chemistries, b.chemistry);
         Finding f{
             Severity::danger,
             {},
@@ -87,10 +101,11 @@ void pack_too_small(const Context& c, std::vector<Finding>& out) {
             fmt::format("{} is flat before the day is over: it lasts {}.", b.name, format(pack.run_time)),
             c.figures.mission.why,
             {}};
-        const double ratio = raw(pack.run_time) > 0 ? day / raw(pack.run_time) : 0;
+        const double usable = k ? raw(pack_capacity(b, *k, c.plan.coldest_air)) : 0;
+        const double ratio = usable > 0 ? deepest_ampere_hours(c) / (1 - left) / usable : 0;
         if (ratio > 1 && ratio < 20) {
             auto bigger = b;
-            bigger.cell_capacity = AmpereHour(std::ceil(raw(b.cell_capacity) * ratio * 1.2));
+            bigger.cell_capacity = AmpereHour(std::ceil(raw(b.cell_capacity) * ratio));
             f.fixes.push_back({"Use " + format(bigger.cell_capacity * b.parallel),
                                [bigger](const Plan& p) { return put_battery(p, bigger); }});
         }

@@ -11,16 +11,9 @@ Edit exchanged(const Id& feed, const Id& device, const Id& type) {
     };
 }
 
-const ConnectorType* fitting_plug(const Context& c, size_t f, bool anti_spark) {
+const ConnectorType* fitting_plug(const Context& c, size_t f, const PlugWish& wish) {
     const auto& p = c.figures.protection[f];
-    const auto& x = c.figures.worst.feeds[f];
-    const ConnectorType* best = nullptr;
-    for (const auto& t : c.catalogue.connectors)
-        if (p.wire && t.poles == 2 && t.keyed && t.smallest <= p.wire->area && t.largest >= p.wire->area &&
-            t.rated >= x.continuous && t.rated * 1.5 >= x.peak && t.voltage >= x.highest_end &&
-            (t.anti_spark || !anti_spark) && (!best || t.cost < best->cost))
-            best = &t;
-    return best;
+    return p.wire ? cheapest_plug(c.catalogue, item_need(p, c.figures.worst.feeds[f]), wish) : nullptr;
 }
 
 }  // namespace sangre

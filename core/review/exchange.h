@@ -1,5 +1,6 @@
 #pragma once
 // Fixes that exchange a device for one that suits.
+#include "protection/suiting.h"
 #include "review/review.h"
 
 namespace sangre {
@@ -8,6 +9,6 @@ namespace sangre {
 Edit exchanged(const Id& feed, const Id& device, const Id& type);
 
 /// The cheapest keyed two-pole plug for this feed's wire, current and voltage, or null.
-const ConnectorType* fitting_plug(const Context& c, size_t feed, bool anti_spark);
+const ConnectorType* fitting_plug(const Context& context, size_t feed, const PlugWish& wish = {});
 
 }  // namespace sangre

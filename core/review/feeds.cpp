@@ -8,6 +8,7 @@
 #include "protection/inrush.h"
 #include "review/exchange.h"
 #include "units/format.h"
+#include "wire/choice.h"
 #include "wire/parallel.h"
 
 namespace sangre {
@@ -29,7 +30,7 @@ void plug_unknown(const Context& c, std::vector<Finding>& out) {
                               c.index().feed_name(c.plan.feeds[f]), d.type),
                   {},
                   {}};
-        if (const auto* t = fitting_plug(c, f, false))
+        if (const auto* t = fitting_plug(c, f))
             x.fixes.push_back({"Use a " + t->name, exchanged(c.plan.feeds[f].id, d.id, t->id)});
         out.push_back(std::move(x));
     });
@@ -51,7 +52,7 @@ void plug_wire(const Context& c, std::vector<Finding>& out) {
         x.why.add(fmt::format("It takes {} to {} mm²; the wire has {} mm².", format_number(raw(t->smallest)),
                               format_number(raw(t->largest)), format_number(raw(w->area))));
         x.why.add(thin ? "A thin wire pulls out of a wide barrel." : "Strands cut off to fit carry nothing.");
-        if (const auto* better = fitting_plug(c, f, false))
+        if (const auto* better = fitting_plug(c, f))
             x.fixes.push_back({"Use a " + better->name, exchanged(c.plan.feeds[f].id, d.id, better->id)});
         out.push_back(std::move(x));
     });
@@ -64,28 +65,22 @@ void plug_spark(const Context& c, std::vector<Finding>& out) {
         const auto source = c.index().source_of(f);
         if (source.kind != PartKind::battery) continue;
         const auto& b = c.plan.batteries[source.index];
-        const auto* k = find(c.catalogue.chemistries, b.chemistry);
-        if (!k) continue;
-        double farad = 0;
-        for (const auto l : c.index().loads_behind(f)) farad += raw(c.plan.loads[l].capacitance);
+        const auto& charging = c.figures.protection[f].charging;
         const Device* plug = nullptr;
         for (const auto& d : feed.devices)
             if (d.kind == DeviceKind::connector) plug = &d;
         const auto* t = plug ? find(c.catalogue.connectors, plug->type) : nullptr;
-        if (farad <= 0 || (t && t->anti_spark) || device(feed, DeviceKind::precharge)) continue;
-        const Ohm loop =
-            pack_resistance(b, *k, 1, Celsius(20)) + Ohm(c.figures.solver->circuit().branches[2 * f].ohm +
-                                                         c.figures.solver->circuit().branches[2 * f + 1].ohm);
-        auto spark = inrush(pack_charge_voltage(b, *k), Farad(farad), loop);
+        if (raw(charging.capacitance) <= 0 || (t && t->anti_spark) || device(feed, DeviceKind::precharge)) continue;
+        auto spark = inrush(charging.volts, charging.capacitance, charging.loop);
         if (!spark.wants_precharge) continue;
         Finding x{Severity::caution,
                   {},
                   {feed.id},
                   fmt::format("Plugging {} in sparks: {} into {} µF.", b.name, format(spark.peak),
-                              format_number(farad * 1e6)),
+                              format_number(raw(charging.capacitance) * 1e6)),
                   spark.why,
                   {}};
-        if (const auto* better = plug ? fitting_plug(c, f, true) : nullptr)
+        if (const auto* better = plug ? fitting_plug(c, f, {.anti_spark = true}) : nullptr)
             x.fixes.push_back({"Use a " + better->name, exchanged(feed.id, plug->id, better->id)});
         out.push_back(std::move(x));
     }
@@ -121,27 +116,123 @@ void inline_parts(const Context& c, std::vector<Finding>& out) {
     });
 }
 
-void relay_coil(const Context& c, std::vector<Finding>& out) {
-    const auto range = battery_range(c.plan, c.catalogue);
-    each_device(c, [&](size_t f, const Device& d) {
-        const auto* t = d.kind == DeviceKind::power_switch ? find(c.catalogue.switches, d.type) : nullptr;
-        if (!range || !t || t->kind != SwitchKind::relay || raw(t->coil) <= 0) return;
-        // A coil pulls in at 75 % of its voltage and stands 130 %.
-        if (range->low >= t->coil * 0.75 && range->high <= t->coil * 1.3) return;
+/// What lies in a feed carries at least what its fuse lets through.
+void below_fuse(const Context& c, std::vector<Finding>& out) {
+    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
+        const auto& p = c.figures.protection[f];
+        if (!p.family) continue;
+        for (const auto& item : p.items) {
+            if (raw(item.rated) <= 0 || item.rated >= p.rating) continue;
+            Finding x{Severity::caution,
+                      {},
+                      {c.plan.feeds[f].id},
+                      fmt::format("{}: {} carries {}; the {} fuse {} it lets more through.",
+                                  c.index().feed_name(c.plan.feeds[f]), item.name, format(item.rated),
+                                  format(p.rating), p.inherited ? "before" : "beside"),
+                      {},
+                      {}};
+            x.why.add("A fuse protects the wire; what the wire goes through must carry what the fuse does.");
+            const auto need = item_need(p, c.figures.worst.feeds[f]);
+            const auto* d = by_id(c.plan.feeds[f].devices, item.device);
+            if (const auto* plug = d && d->kind == DeviceKind::connector ? cheapest_plug(c.catalogue, need, {}) : nullptr)
+                x.fixes.push_back({"Use a " + plug->name, exchanged(c.plan.feeds[f].id, d->id, plug->id)});
+            if (const auto* type = d && d->kind == DeviceKind::power_switch ? cheapest_switch(c.catalogue, need) : nullptr)
+                x.fixes.push_back({"Use a " + type->name, exchanged(c.plan.feeds[f].id, d->id, type->id)});
+            if (!p.inherited && p.smallest && p.smallest->rating <= item.rated)
+                x.fixes.push_back({"Use a " + format(p.smallest->rating) + " fuse",
+                                   [id = c.plan.feeds[f].id, fit = *p.smallest](const Plan& plan) {
+                                       return set_fuse(plan, id, fit.family->id, fit.rating);
+                                   }});
+            out.push_back(std::move(x));
+        }
+    }
+}
+
+/// The thin lead that a load came with hangs on the same fuse.
+void lead_unprotected(const Context& c, std::vector<Finding>& out) {
+    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
+        const auto& p = c.figures.protection[f];
+        for (const auto& item : p.items) {
+            const auto* insulation = item.lead ? find(c.catalogue.insulations, item.lead->insulation) : nullptr;
+            if (!insulation || !p.family) continue;
+            const auto thermal = thermal_of(*item.lead, *insulation, c.plan.hottest_air, 1);
+            const auto holds = [&](const FuseFamily& family, Ampere rating) {
+                return protects(family, rating, *thermal, *insulation, thermal->steady(p.need.continuous),
+                                p.fault.current);
+            };
+            if (holds(*p.family, p.rating)) continue;
+            Finding x{Severity::caution,
+                      {},
+                      {c.plan.feeds[f].id},
+                      fmt::format("{}: the {} fuse does not protect the {}.",
+                                  c.index().feed_name(c.plan.feeds[f]), format(p.rating), item.name),
+                      {},
+                      {}};
+            if (const auto most = largest_that_protects(*p.family, *thermal, *insulation,
+                                                        thermal->steady(p.need.continuous), p.fault.current))
+                x.why.add(fmt::format("Largest that protects it: {}.", format(*most)));
+            if (!p.inherited && p.smallest && holds(*p.smallest->family, p.smallest->rating))
+                x.fixes.push_back({"Use a " + format(p.smallest->rating) + " fuse",
+                                   [id = c.plan.feeds[f].id, fit = *p.smallest](const Plan& plan) {
+                                       return set_fuse(plan, id, fit.family->id, fit.rating);
+                                   }});
+            out.push_back(std::move(x));
+        }
+    }
+}
+
+/// Too warm for what meets the wire, long before it is for its insulation.
+void ends_too_warm(const Context& c, std::vector<Finding>& out) {
+    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
+        const auto& p = c.figures.protection[f];
+        if (!p.thermal || p.warm <= p.hottest || p.warm > p.insulation->max) continue;
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds[f].id},
-                  fmt::format("{}: a {} coil on {} – {}.", t->name, format(t->coil), format(range->low),
-                              format(range->high)),
+                  fmt::format("{}: {} at {} is too warm for its {}, which withstands {}.",
+                              c.index().feed_name(c.plan.feeds[f]), p.wire->size, format(p.warm), p.hottest_by,
+                              format(p.hottest)),
                   {},
                   {}};
-        x.why.add("A coil pulls in from 75 % of its voltage and stands 130 % for good.");
+        x.why.add(fmt::format("{} withstands {}; the wire brings its heat to what it ends in.", p.insulation->name,
+                              format(p.insulation->max)));
+        for (const auto* w = next_thicker(c.catalogue, *p.wire); w; w = next_thicker(c.catalogue, *w)) {
+            if (thermal_of(*w, *p.insulation, c.plan.hottest_air, p.bunched)->steady(p.need.continuous) > p.hottest)
+                continue;
+            x.fixes.push_back({"Use " + w->size, [id = c.plan.feeds[f].id, to = w->id](const Plan& plan) {
+                                   return set_wire(plan, id, to);
+                               }});
+            break;
+        }
+        out.push_back(std::move(x));
+    }
+}
+
+/// A coil hangs before its own contact: it sees what its feed begins with.
+void relay_coil(const Context& c, std::vector<Finding>& out) {
+    // A coil pulls in at 75 % of its voltage and withstands 130 %.
+    constexpr double pulls_in = 0.75, withstands = 1.3;
+    each_device(c, [&](size_t f, const Device& d) {
+        const auto* t = d.kind == DeviceKind::power_switch ? find(c.catalogue.switches, d.type) : nullptr;
+        const auto& worst = c.figures.worst.feeds[f];
+        if (!t || raw(t->coil) <= 0 || raw(worst.highest_source) <= 0) return;
+        const auto suits = [&](const SwitchType& type) {
+            return raw(type.coil) <= 0 || (worst.lowest_source >= type.coil * pulls_in &&
+                                           worst.highest_source <= type.coil * withstands);
+        };
+        if (suits(*t)) return;
+        Finding x{Severity::caution,
+                  {},
+                  {c.plan.feeds[f].id},
+                  fmt::format("{}: a {} coil on {} – {}.", t->name, format(t->coil), format(worst.lowest_source),
+                              format(worst.highest_source)),
+                  {},
+                  {}};
+        x.why.add("It hangs before its own contact. A coil pulls in from 75 % of its voltage and withstands 130 % continuously.");
+        const auto need = item_need(c.figures.protection[f], worst);
         for (const auto& other : c.catalogue.switches)
-            if (other.kind != SwitchKind::thermal && other.rated >= c.figures.worst.feeds[f].continuous &&
-                other.breaks >= range->high &&
-                (raw(other.coil) <= 0 ||
-                 (range->low >= other.coil * 0.75 && range->high <= other.coil * 1.3)) &&
-                other.rated >= t->rated * 0.8) {
+            if (other.kind != SwitchKind::thermal && carries(other.rated, need) && other.breaks >= need.volts &&
+                suits(other) && other.rated >= t->rated * 0.8) {
                 x.fixes.push_back({"Use a " + other.name, exchanged(c.plan.feeds[f].id, d.id, other.id)});
                 break;
             }
@@ -337,7 +428,10 @@ const std::vector<Rule> rules_of::feeds{
     {"connector-wire-size", "A connector takes its wire", plug_wire},
     {"connector-spark", "Plugging the pack in does not spark hard", plug_spark},
     {"inline-unsuited", "Diodes, filters and shunts stand their current and voltage", inline_parts},
-    {"relay-coil", "A relay's coil suits the pack", relay_coil},
+    {"feed-item-below-fuse", "What lies in a feed carries at least its fuse", below_fuse},
+    {"feed-lead-unprotected", "A load's own thin lead is protected too", lead_unprotected},
+    {"feed-ends-too-warm", "No wire is warmer than what it ends in withstands", ends_too_warm},
+    {"relay-coil", "A relay's coil suits what its feed begins with", relay_coil},
     {"wire-conductor-broken", "Parallel conductors stand the loss of one", one_broken},
     {"wire-steps-down", "A thinner wire begins with a fuse", steps_down},
     {"wire-colours-alike", "Plus and minus have different colours", colours},

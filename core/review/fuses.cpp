@@ -1,5 +1,7 @@
 #include <fmt/format.h>
 
+#include <cmath>
+
 #include "review/review.h"
 #include "units/format.h"
 #include "wire/choice.h"
@@ -36,6 +38,19 @@ std::optional<Fix> thicker_wire(const Context& c, size_t i) {
                        return set_wire(plan, id, to);
                    }};
     }
+    return std::nullopt;
+}
+
+/// The least rating of the upper fuse's family that is selective to the one below and still protects its own
+/// wire.
+std::optional<Ampere> selective_above(const Context& c, size_t below, size_t up) {
+    const auto &p = c.figures.protection[below], &upper = c.figures.protection[up];
+    if (!upper.thermal) return std::nullopt;
+    const auto latest = slow_edge(*p.family, p.rating, p.fault.current);
+    for (const auto rating : upper.family->ratings)
+        if (rating > upper.rating && fast_edge(*upper.family, rating, p.fault.current) > latest &&
+            protects(*upper.family, rating, *upper.thermal, *upper.insulation, upper.warm, upper.fault.current))
+            return rating;
     return std::nullopt;
 }
 
@@ -114,13 +129,13 @@ void fuse_too_small(const Context& c, std::vector<Finding>& out) {
                               format(p.rating)),
                   {},
                   {}};
-        f.why.add(fmt::format("Carries for good: {} × 75 % at {} = {}; asked: {}.", format(p.rating),
-                              format(p.need.air), format(continuous_limit(*p.family, p.rating, p.need.air)),
-                              format(p.need.continuous)));
+        f.why.add(fmt::format("Carries continuously: {}; asked: {}.",
+                              continuous_words(*p.family, p.rating, p.need.air), format(p.need.continuous)));
         if (raw(p.need.peak_time) > 0)
             f.why.add(fmt::format("Peak {} for {}.", format(p.need.peak), format(p.need.peak_time)));
         if (raw(p.need.start_time) > 0)
             f.why.add(fmt::format("Start-up {} for {}.", format(p.need.start), format(p.need.start_time)));
+        if (raw(p.need.inrush) > 0) f.why.add(charging_words(p.charging));
         if (const auto fit = right_fuse(c, i))
             f.fixes.push_back(use_fuse(feed, fit->family->id, fit->rating));
         out.push_back(std::move(f));
@@ -149,7 +164,7 @@ void wrong_kind(const Context& c, std::vector<Finding>& out) {
             volts ? fmt::format("{}: a {} V fuse on {}: the arc may not go out.", c.index().feed_name(feed),
                                 format_number(raw(p.family->voltage)), format(p.need.volts))
                   : fmt::format("{}: the fuse breaks {}; a short draws {}.", c.index().feed_name(feed),
-                                format(p.family->breaking), format(breaking_current(p.rating, p.need))),
+                                format(p.family->breaking), format(breaking_current(*p.family, p.rating, p.need))),
             {},
             {}};
         f.why.source = p.family->source;
@@ -179,19 +194,47 @@ void never_opens(const Context& c, std::vector<Finding>& out) {
     }
 }
 
+/// The fuses above a feed's own, up to the module or pack it hangs on.
+std::vector<size_t> fuses_above(const Context& c, size_t feed) {
+    std::vector<size_t> above;
+    if (c.index().source_of(feed).kind == PartKind::converter) return above;
+    for (const auto up : c.index().upstream(c.plan.feeds[feed].from)) {
+        const auto& p = c.figures.protection[up];
+        if (p.family && !p.inherited) above.push_back(up);
+        if (c.index().source_of(up).kind == PartKind::converter) break;
+    }
+    return above;
+}
+
+/// The earliest that the upper may open against the latest that the lower does: two fuses alike are not selective.
 void upstream_first(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
         const auto& p = c.figures.protection[i];
-        if (!p.family || p.inherited || !p.fault.opener || *p.fault.opener == i) continue;
-        const auto& up = c.plan.feeds[*p.fault.opener];
-        out.push_back(
-            {Severity::caution,
-             {},
-             {c.plan.feeds[i].id, up.id},
-             fmt::format("A short at {} may open {}'s fuse first and turn off {} loads.",
-                         c.index().name(c.plan.feeds[i].to), c.index().feed_name(up), p.fault.dark.size()),
-             {},
-             {}});
+        if (!p.family || p.inherited || raw(p.fault.current) <= 0) continue;
+        for (const auto up : fuses_above(c, i)) {
+            const auto& upper = c.figures.protection[up];
+            const auto earliest = fast_edge(*upper.family, upper.rating, p.fault.current);
+            const auto latest = slow_edge(*p.family, p.rating, p.fault.current);
+            if (!std::isfinite(raw(earliest)) || earliest > latest) continue;
+            const auto& feed = c.plan.feeds[up];
+            const auto dark = c.index().loads_behind(up).size();
+            Finding f{upper.rating <= p.rating ? Severity::caution : Severity::note,
+                      {},
+                      {c.plan.feeds[i].id, feed.id},
+                      fmt::format("A short at {} may open {}'s fuse first and turn off {} load{}.",
+                                  c.index().name(c.plan.feeds[i].to), c.index().feed_name(feed), dark,
+                                  dark == 1 ? "" : "s"),
+                      {},
+                      {}};
+            f.why.add(fmt::format("At {} the {} above may open after {}, the {} here as late as {}.",
+                                  format(p.fault.current), format(upper.rating), format(earliest), format(p.rating),
+                                  format(latest)));
+            f.why.add("Selective is what opens at the latest before the other at its earliest.");
+            if (const auto higher = selective_above(c, i, up))
+                f.fixes.push_back(use_fuse(feed, upper.family->id, *higher));
+            out.push_back(std::move(f));
+            break;
+        }
     }
 }
 

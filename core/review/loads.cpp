@@ -113,6 +113,29 @@ void starves(const Context& c, std::vector<Finding>& out) {
     }
 }
 
+/// A start of a moment is as bad for what restarts as a peak that lasts.
+void resets_at_start(const Context& c, std::vector<Finding>& out) {
+    for (size_t i = 0; i < c.plan.loads.size(); ++i) {
+        const auto& l = c.plan.loads[i];
+        const auto& x = c.figures.worst.loads[i];
+        const bool starved = raw(x.lowest) > 0 && x.lowest < l.v_min - Volt(0.005);
+        if (raw(x.lowest_at_start) <= 0 || x.lowest_at_start >= l.v_min - Volt(0.005) || starved) continue;
+        Finding f{Severity::danger,
+                  {},
+                  {l.id},
+                  fmt::format("{} restarts: it gets {} for a moment and needs {} ({}).", l.name,
+                              format(x.lowest_at_start), format(l.v_min), x.start_where),
+                  {},
+                  {}};
+        f.why.add("What starts draws many times what it runs with; a motor at rest is its winding.");
+        f.why.add("Below a second the pack sags by its ohmic part alone; the wires lose in full.");
+        f.why.schools = {{"Its own line from the pack", "", "the start pulls at the pack only", false, {}},
+                         {"A soft start in the controller", "", "no surge at all", false, {}},
+                         {"A larger capacitor before it", "", "bridges milliseconds, no more", false, {}}};
+        out.push_back(std::move(f));
+    }
+}
+
 void too_high(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.plan.loads.size(); ++i) {
         const auto& l = c.plan.loads[i];
@@ -199,6 +222,7 @@ const std::vector<Rule> rules_of::loads{
     {"network-not-solved", "Every number of the network is known", not_solved},
     {"load-not-fed", "Every load is fed from a battery", not_fed},
     {"load-browns-out", "Every load gets its least voltage at the worst instant", starves},
+    {"load-resets-at-start", "Nothing restarts when something else starts", resets_at_start},
     {"load-over-voltage", "No load sees more than its greatest voltage", too_high},
     {"load-assumed", "Loads whose figures are typical, not measured", assumed},
     {"load-never-on", "Every load runs in some phase", never_on},

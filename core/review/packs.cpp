@@ -46,12 +46,12 @@ void unequal(const Context& c, std::vector<Finding>& out) {
 
 void old(const Context& c, std::vector<Finding>& out) {
     each_pack(c, [&](const Battery& b, const Chemistry&) {
-        if (b.health >= 0.8 && b.resistance_factor <= 2) return;
+        if (b.health >= 0.8 && ageing_factor(b) <= 2) return;
         Finding f{Severity::caution,
                   {},
                   {b.id},
                   fmt::format("{} is worn: {} of its capacity, {} × its resistance.", b.name,
-                              format_percent(b.health), format_number(b.resistance_factor, 2)),
+                              format_percent(b.health), format_number(ageing_factor(b), 2)),
                   {},
                   {}};
         f.why.add("At 80 % of its capacity a pack counts as worn; from there it fades faster.");
@@ -112,6 +112,29 @@ void charging(const Context& c, std::vector<Finding>& out) {
     }
 }
 
+/// Lithium plates out on the anode where a cell is charged below freezing: it is damaged for ever.
+void charging_cold(const Context& c, std::vector<Finding>& out) {
+    if (c.plan.coldest_air >= Celsius(0)) return;
+    for (const auto& phase : c.plan.phases) {
+        if (!phase.charging || phase.indoors) continue;
+        each_pack(c, [&](const Battery& b, const Chemistry& k) {
+            if (!k.plates_when_cold) return;
+            Finding f{Severity::caution,
+                      {},
+                      {b.id},
+                      fmt::format("{} charges {} in air down to {}: below 0 °C its lithium plates out.", phase.name,
+                                  b.name, format(c.plan.coldest_air)),
+                      {},
+                      {}};
+            f.why.add("Charge it where it is warm, and let it warm through first; up to 10 °C slowly.");
+            auto inside = phase;
+            inside.indoors = true;
+            f.fixes.push_back({"Charge indoors", [inside](const Plan& p) { return put_phase(p, inside); }});
+            out.push_back(std::move(f));
+        });
+    }
+}
+
 void starts(const Context& c, std::vector<Finding>& out) {
     const auto& m = c.figures.mission;
     if (!m.starts_for_days || *m.starts_for_days >= 3) return;
@@ -135,6 +158,7 @@ const std::vector<Rule> rules_of::packs{
     {"battery-old", "A pack still holds most of its capacity", old},
     {"battery-weak-cell", "The cells of a pack are even", weak_cell},
     {"battery-charging", "A pack is charged as its chemistry likes", charging},
+    {"battery-charged-cold", "Lithium is not charged below 0 °C", charging_cold},
     {"battery-starts", "The starter still turns after days of standing", starts},
 };
 

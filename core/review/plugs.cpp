@@ -2,6 +2,7 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <cmath>
 #include <map>
 
 #include "network/device_part.h"
@@ -83,34 +84,17 @@ std::vector<Plug> plugs_of(const Context& c) {
     return all;
 }
 
-/// Rings, terminals and clamps are screwed or pushed in, not plugged.
-bool is_plug(const ConnectorType& t) {
-    for (const char* fixed : {"ring", "screw", "lever", "spade", "din"})
-        if (t.id.starts_with(fixed)) return false;
-    return true;
-}
-
 const ConnectorType* another_plug(const Context& c, const Plug& p, const std::vector<Plug>& all) {
-    const auto& wire = c.figures.protection[p.feed].wire;
-    const auto& x = c.figures.worst.feeds[p.feed];
-    const ConnectorType* best = nullptr;
-    for (const auto& t : c.catalogue.connectors) {
-        const bool used =
-            std::any_of(all.begin(), all.end(), [&](const auto& o) { return o.type->id == t.id; });
-        if (used || !is_plug(t) || t.poles != 2 || !t.keyed || !wire || t.smallest > wire->area ||
-            t.largest < wire->area)
-            continue;
-        if (t.rated < x.continuous || t.rated * 1.5 < x.peak || t.voltage < x.highest_end) continue;
-        if (!best || t.cost < best->cost) best = &t;
-    }
-    return best;
+    PlugWish wish;
+    for (const auto& other : all) wish.but.push_back(other.type->id);
+    return fitting_plug(c, p.feed, wish);
 }
 
 void two_voltages(const Context& c, std::vector<Finding>& out) {
     const auto all = plugs_of(c);
     std::map<Id, std::vector<Plug>> by_type;
     for (const auto& p : all)
-        if (is_plug(*p.type)) by_type[p.type->id].push_back(p);
+        if (p.type->plug) by_type[p.type->id].push_back(p);
     for (const auto& [type, plugs] : by_type) {
         const auto volts = [&](const Plug& p) { return c.figures.worst.feeds[p.feed].highest_end; };
         const auto [low, high] = std::minmax_element(
@@ -137,7 +121,7 @@ void two_voltages(const Context& c, std::vector<Finding>& out) {
 void not_keyed(const Context& c, std::vector<Finding>& out) {
     const auto all = plugs_of(c);
     for (const auto& p : all) {
-        if (p.type->keyed || p.type->poles < 2 || !is_plug(*p.type)) continue;
+        if (p.type->keyed || p.type->poles < 2 || !p.type->plug) continue;
         Finding f{Severity::danger,
                   {},
                   {c.plan.feeds[p.feed].id},
@@ -159,7 +143,7 @@ void worn_out(const Context& c, std::vector<Finding>& out) {
     for (const auto& phase : c.plan.phases) charged = charged || phase.charging;
     const auto all = plugs_of(c);
     for (const auto& p : all) {
-        if (c.index().source_of(p.feed).kind != PartKind::battery || !is_plug(*p.type) || !charged) continue;
+        if (c.index().source_of(p.feed).kind != PartKind::battery || !p.type->plug || !charged) continue;
         const double years = p.type->mating_cycles / (365.0 * std::max(c.plan.repeats_per_day, 1));
         if (years >= 0.25) continue;
         Finding f{Severity::note,
@@ -174,16 +158,9 @@ void worn_out(const Context& c, std::vector<Finding>& out) {
                   {}};
         f.why.add(
             fmt::format("{}: {} matings. Worn contacts warm and weld.", p.type->name, p.type->mating_cycles));
-        const ConnectorType* best = nullptr;
-        const auto& wire = c.figures.protection[p.feed].wire;
-        const auto& x = c.figures.worst.feeds[p.feed];
-        for (const auto& t : c.catalogue.connectors)
-            if (is_plug(t) && t.poles == 2 && t.keyed && wire && t.smallest <= wire->area &&
-                t.largest >= wire->area && t.rated >= x.continuous && t.rated * 1.5 >= x.peak &&
-                t.voltage >= x.highest_end &&
-                t.mating_cycles / (365.0 * std::max(c.plan.repeats_per_day, 1)) >= 0.25 &&
-                (t.anti_spark || !p.type->anti_spark) && (!best || t.cost < best->cost))
-                best = &t;
+        const int enough = static_cast<int>(std::ceil(0.25 * 365 * std::max(c.plan.repeats_per_day, 1)));
+        const auto* best = fitting_plug(
+            c, p.feed, {.anti_spark = p.type->anti_spark, .mating_cycles = enough});
         if (best)
             f.fixes.push_back(
                 {"Use a " + best->name, exchanged(c.plan.feeds[p.feed].id, p.device->id, best->id)});
@@ -195,9 +172,8 @@ void worn_out(const Context& c, std::vector<Finding>& out) {
 void mains(const Context& c, std::vector<Finding>& out) {
     for (const auto& l : c.plan.loads) {
         const auto name = lower(l.name);
-        const bool said = name.find("mains") != std::string::npos ||
-                          name.find("230 v") != std::string::npos || name.find("230v") != std::string::npos ||
-                          name.find("120 v ac") != std::string::npos ||
+        const bool said = has_word(name, "mains") || name.find("230 v") != std::string::npos ||
+                          name.find("230v") != std::string::npos || name.find("120 v ac") != std::string::npos ||
                           name.find("wall socket") != std::string::npos;
         if (!said && l.v_max < Volt(90)) continue;
         Finding f{Severity::danger,

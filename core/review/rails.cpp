@@ -240,6 +240,23 @@ void too_hot(const Context& c, std::vector<Finding>& out) {
     });
 }
 
+void limits_at_start(const Context& c, std::vector<Finding>& out) {
+    each_module(c, [&](size_t i, const Converter& k, const ConverterType& t) {
+        const auto& x = c.figures.worst.converters[i];
+        if (x.limits_at_start.empty() || x.limiting) return;
+        Finding f{Severity::note,
+                  {},
+                  {k.id},
+                  fmt::format("{} limits for a moment ({}): what starts there starts slower.", k.name,
+                              x.limits_at_start),
+                  {},
+                  {}};
+        f.why.add(fmt::format("It gives {} for that moment, 1.25 × its printed {}.", format(t.rated * 1.25),
+                              format(t.rated)));
+        out.push_back(std::move(f));
+    });
+}
+
 void cycles(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.figures.now.converters.size() && i < c.plan.converters.size(); ++i)
         if (c.figures.now.converters[i].cycling)
@@ -310,6 +327,7 @@ void out_of_range(const Context& c, std::vector<Finding>& out) {
 
 const std::vector<Rule> rules_of::rails{
     {"rail-unknown-module", "Every module is in the catalogue", unknown_module},
+    {"rail-limits-at-start", "No module limits while something starts", limits_at_start},
     {"rail-loop", "No module feeds itself", loop},
     {"rail-input-spare", "A module's input has 25 % spare above the full pack", input_high},
     {"rail-input-low", "A module's input stays above its least voltage", input_low},

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "protection/suiting.h"
 #include "review/exchange.h"
 #include "units/format.h"
 
@@ -15,15 +16,8 @@ void each_switch(const Context& c, Check check) {
             if (d.kind == DeviceKind::power_switch) check(i, d);
 }
 
-/// The cheapest switch that carries and breaks what this feed asks, or null.
 const SwitchType* fitting(const Context& c, size_t feed) {
-    const auto& x = c.figures.worst.feeds[feed];
-    const SwitchType* best = nullptr;
-    for (const auto& s : c.catalogue.switches)
-        if (s.rated >= x.continuous * 1.25 && s.rated * 1.5 >= x.peak && s.breaks >= x.highest_end &&
-            (!best || s.cost < best->cost))
-            best = &s;
-    return best;
+    return cheapest_switch(c.catalogue, item_need(c.figures.protection[feed], c.figures.worst.feeds[feed]));
 }
 
 std::vector<Fix> stronger(const Context& c, size_t feed, const Device& d) {
@@ -126,7 +120,7 @@ void plug_overloaded(const Context& c, std::vector<Finding>& out) {
                             type->name, format(type->rated), format(x.continuous), format(x.peak)),
                 {},
                 {}};
-            if (const auto* better = fitting_plug(c, f, type->anti_spark))
+            if (const auto* better = fitting_plug(c, f, {.anti_spark = type->anti_spark}))
                 found.fixes.push_back(
                     {"Use a " + better->name, exchanged(c.plan.feeds[f].id, d.id, better->id)});
             out.push_back(std::move(found));

@@ -97,14 +97,14 @@ void drops(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         f.why.add(fmt::format("{} × (out and back) at {}.", format(x.continuous), x.drop_where));
-        double rest = 0, copper = 0;
-        for (const auto& r : feed_resistances(c.plan, feed, c.catalogue, length)) {
-            f.why.add(fmt::format("{}: {}", r.what, format(r.value)));
-            (r.what.starts_with("wire") ? copper : rest) += raw(r.value);
-        }
-        for (const auto* w = next_thicker(c.catalogue, *p.wire); w && copper > 0;
+        const auto parts = feed_resistances(c.plan, feed, c.catalogue, length, x.drop_copper);
+        for (const auto& r : parts) f.why.add(fmt::format("{}: {}", r.what, format(r.value)));
+        const auto ohms = feed_ohms(parts);
+        for (const auto* w = next_thicker(c.catalogue, *p.wire); w && raw(ohms.copper) > 0;
              w = next_thicker(c.catalogue, *w)) {
-            const double scale = (rest + copper * w->ohm_per_m / p.wire->ohm_per_m) / (rest + copper);
+            // A thicker wire is cooler as well: what is counted on it is the least it gains.
+            const double scale = raw(ohms.rest + ohms.copper * (w->ohm_per_m / p.wire->ohm_per_m)) /
+                                 raw(ohms.rest + ohms.copper);
             if (x.drop_share * scale > limit * 0.97) continue;
             f.fixes.push_back(use_wire(feed, *w));
             break;

@@ -311,6 +311,15 @@ std::string lower(std::string_view text) {
     return small;
 }
 
+bool has_word(std::string_view text, std::string_view word) {
+    const auto letter = [](char c) { return std::isalnum(static_cast<unsigned char>(c)) || (c & 0x80); };
+    for (size_t at = text.find(word); at != std::string_view::npos; at = text.find(word, at + 1))
+        if ((at == 0 || !letter(text[at - 1])) &&
+            (at + word.size() == text.size() || !letter(text[at + word.size()])))
+            return true;
+    return false;
+}
+
 std::optional<UnitSymbol> unit_symbol(std::string_view symbol) {
     for (const auto& b : bases)
         if (b.symbol == symbol) return UnitSymbol{b.dimension, b.factor};

@@ -38,6 +38,8 @@ tl::expected<double, ParseError> parse_value(std::string_view text, Dimension di
 
 /// ASCII letters made small; bytes of other characters stay.
 std::string lower(std::string_view text);
+/// True where `word` stands in `text` as a word of its own: "mains" in "mains plug", not in "mainsail".
+bool has_word(std::string_view text, std::string_view word);
 
 /// The dimension and SI factor of a unit symbol such as "mA", "in", "kΩ"; offset only for °F.
 struct UnitSymbol {

@@ -16,9 +16,10 @@ Ampere bunched_ampacity(const Catalogue& catalogue, const WireType& wire, Celsiu
     return insulation ? ampacity(wire, *insulation, air) * bunching_factor(bunched) : Ampere(0);
 }
 
-double wire_drop_share(const WireType& wire, const WireNeed& need) {
-    const double ohm =
-        wire.ohm_per_m * raw(need.length) * (need.own_return ? 2 : 1) * temperature_factor(Celsius(40));
+double wire_drop_share(const Catalogue& catalogue, const WireType& wire, const WireNeed& need) {
+    const auto* insulation = find(catalogue.insulations, wire.insulation);
+    const Celsius warm = insulation ? thermal_of(wire, *insulation, need.air, 1)->steady(need.continuous) : need.air;
+    const double ohm = wire.ohm_per_m * raw(need.length) * (need.own_return ? 2 : 1) * temperature_factor(warm);
     return raw(need.volts) > 0 ? raw(need.continuous) * ohm / raw(need.volts) : 0;
 }
 
@@ -33,7 +34,7 @@ const WireType* choose_wire(const Catalogue& catalogue, const WireNeed& need, Wi
                 carries = true;
                 break;
             case WireSchool::drop:
-                carries = wire_drop_share(w, need) <= need.drop_limit;
+                carries = wire_drop_share(catalogue, w, need) <= need.drop_limit;
                 break;
             case WireSchool::cautious:
                 carries = cautious_current(w.area) >= need.continuous;

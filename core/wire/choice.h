@@ -27,8 +27,8 @@ const WireType* choose_wire(const Catalogue& catalogue, const WireNeed& need, Wi
 /// Ampacity in this bundle and air.
 Ampere bunched_ampacity(const Catalogue& catalogue, const WireType& wire, Celsius air, int bunched);
 
-/// Share of the voltage lost in the wire, out and back, at 20 °C + 20 K.
-double wire_drop_share(const WireType& wire, const WireNeed& need);
+/// Share of the voltage lost in the wire, out and back, as warm as its current makes it in that air.
+double wire_drop_share(const Catalogue& catalogue, const WireType& wire, const WireNeed& need);
 
 /// The next thicker wire of the same insulation and standard, or null.
 const WireType* next_thicker(const Catalogue& catalogue, const WireType& wire);

@@ -4,6 +4,8 @@
 #include <array>
 #include <cmath>
 #include <limits>
+#include <map>
+#include <mutex>
 
 #include "wire/conductor.h"
 
@@ -11,6 +13,7 @@ namespace sangre {
 namespace {
 
 constexpr double zero_c = 273.15;
+constexpr double per_kelvin = 0.00393;  // of temperature_factor, IEC 60028
 
 constexpr double sleeve_conductivity = 0.05;  // W/(m·K): fibre and the air between, typical
 
@@ -123,7 +126,8 @@ WireThermal::WireThermal(const WireType& wire, const Insulation& insulation, Cel
     const double metal = raw(wire.area) * conductor_density(wire.material);                    // g/m
     const double specific = wire.material == Conductor::copper_clad_aluminium ? 0.75 : 0.385;  // J/(g·K)
     const double polymer = std::max(0.0, wire.gram_per_m - metal) * 1.3;
-    heat_capacity_ = metal * specific + polymer * 0.5;  // the outer half of the wall lags behind
+    metal_heat_capacity_ = metal * specific;
+    heat_capacity_ = metal_heat_capacity_ + polymer * 0.5;  // the outer half of the wall lags behind
     const auto points = static_cast<size_t>((1000 - air_c_) / step) + 2;
     for (size_t i = 0; i < points; ++i)
         loss_.push_back(
@@ -154,9 +158,8 @@ Celsius WireThermal::steady(Ampere current) const {
     // alike.
     const auto i = static_cast<size_t>(above - steady_heat_.begin()) - 1;
     const double low = air_c_ + static_cast<double>(i) * step;
-    const double alpha = temperature_factor(Celsius(21)) - temperature_factor(Celsius(20));
     const double at_low = temperature_factor(Celsius(low)) * wanted - loss_[i];
-    const double slope = alpha * wanted - (loss_[i + 1] - loss_[i]) / step;
+    const double slope = per_kelvin * wanted - (loss_[i + 1] - loss_[i]) / step;
     const double c = slope < 0 ? low - at_low / slope : low + step;
     return Celsius(std::min(std::clamp(c, low, low + step), 1000.0));
 }
@@ -199,8 +202,30 @@ double WireThermal::adiabatic_heat(Celsius limit, Celsius start) const {
     if (limit <= start) return 0;
     // ∫ C dT / (R20·(1 + α(T − 20))), R20 as the wires in parallel make it.
     const double rise = temperature_factor(limit) / temperature_factor(start);
-    const double alpha = temperature_factor(Celsius(21)) - temperature_factor(Celsius(20));
-    return heat_capacity_ / (resistance20_ * alpha) * std::log(rise) * conductors_ * conductors_;
+    return metal_heat_capacity_ / (resistance20_ * per_kelvin) * std::log(rise) * conductors_ * conductors_;
+}
+
+Celsius WireThermal::after_adiabatic(double square_seconds, Celsius start) const {
+    const double exponent =
+        square_seconds * resistance20_ * per_kelvin / (metal_heat_capacity_ * conductors_ * conductors_);
+    const double factor = temperature_factor(start) * std::exp(std::min(exponent, 50.0));
+    return Celsius(std::min(20 + (factor - 1) / per_kelvin, 1000.0));
+}
+
+std::shared_ptr<const WireThermal> thermal_of(const WireType& wire, const Insulation& insulation, Celsius air,
+                                              int bunched, int conductors) {
+    static std::mutex alone;
+    // By what the table is made of, not by name: two catalogues may hold a wire of one name.
+    using Key = std::array<double, 10>;
+    static std::map<Key, std::shared_ptr<const WireThermal>> known;
+    const std::scoped_lock hold(alone);
+    if (known.size() > 2000) known.clear();
+    auto& slot = known[Key{wire.ohm_per_m, raw(wire.area), raw(wire.conductor), raw(wire.outer),
+                           wire.gram_per_m, insulation.conductivity, raw(insulation.max), raw(air),
+                           static_cast<double>(bunched), static_cast<double>(conductors)}];
+    if (!slot)
+        slot = std::make_shared<WireThermal>(wire, insulation, air, bunching_factor(bunched), conductors);
+    return slot;
 }
 
 }  // namespace sangre

@@ -1,5 +1,6 @@
 #pragma once
 // How warm a wire gets: steady, with time, and in the instant of a short circuit.
+#include <memory>
 #include <vector>
 
 #include "catalogue/catalogue.h"
@@ -62,9 +63,11 @@ class WireThermal {
     /// How long `current` may flow, from `start`, until the conductor reaches `limit`; infinite where it
     /// never does.
     Second time_to(Ampere current, Celsius limit, Celsius start) const;
-    /// I²t, A²·s, that takes the conductor from `start` to `limit` where no heat is lost; 0 where it is
-    /// there.
+    /// I²t, A²·s, that takes the conductor from `start` to `limit` where all heat stays in the metal; 0 where it
+    /// is there. The k²S² of IEC 60949; its non-adiabatic factor, never below 1, allows more.
     double adiabatic_heat(Celsius limit, Celsius start) const;
+    /// The conductor temperature that so much I²t, A²·s, leaves where all heat stays in the metal.
+    Celsius after_adiabatic(double square_seconds, Celsius start) const;
     Celsius air() const { return air_; }
     /// What one such conductor alone in this air carries at its insulation's maximum, as ampacity() says.
     Ampere free_ampacity() const { return free_ampacity_; }
@@ -76,12 +79,18 @@ class WireThermal {
     Celsius air_{20};
     Ampere free_ampacity_{};
     double resistance20_ = 0;   ///< Ω/m
-    double heat_capacity_ = 1;  ///< J/(K·m)
+    double heat_capacity_ = 1;        ///< J/(K·m)
+    double metal_heat_capacity_ = 1;  ///< of that, the conductor's
     double bunch_ = 1;
     double conductors_ = 1;
     std::vector<double> loss_;         ///< at air + i·step
     std::vector<double> steady_heat_;  ///< W/m, made at 20 °C by the current that holds each of these; rising
     static constexpr double step = 10;
 };
+
+/// The thermal table of a wire in this air and bunch. Tables cost more than all the rest of a study and
+/// depend on nothing else, so those made are kept, for all threads.
+std::shared_ptr<const WireThermal> thermal_of(const WireType& wire, const Insulation& insulation, Celsius air,
+                                              int bunched, int conductors = 1);
 
 }  // namespace sangre

@@ -47,11 +47,11 @@ class TestWiring : public QObject {
         QMouseEvent down(QEvent::MouseMove, at + QPointF(0, 14), list->mapToGlobal(at + QPointF(0, 14)),
                          Qt::NoButton, Qt::LeftButton, {});
         QApplication::sendEvent(list, &down);
-        QCOMPARE(raw(device(e.lamp(), DeviceKind::fuse)->rating), 7.5);
+        QCOMPARE(raw(device(e.lamp(), DeviceKind::fuse)->rating), 5.0);
         QMouseEvent further(QEvent::MouseMove, at + QPointF(0, 42), list->mapToGlobal(at + QPointF(0, 42)),
                             Qt::NoButton, Qt::LeftButton, {});
         QApplication::sendEvent(list, &further);
-        QCOMPARE(raw(device(e.lamp(), DeviceKind::fuse)->rating), 4.0);
+        QCOMPARE(raw(device(e.lamp(), DeviceKind::fuse)->rating), 3.0);
         QTest::mouseRelease(list, Qt::LeftButton, {}, at + QPoint(0, 42));
         // No menu came up, the finding is gone, and the whole drag is one step back.
         QVERIFY(!QApplication::activePopupWidget());

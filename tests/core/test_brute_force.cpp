@@ -61,7 +61,7 @@ Network random_network(unsigned seed, int feeds) {
     }
     n.demand.states.assign(p.loads.size(), LoadState::typical);
     n.demand.open.assign(p.feeds.size(), false);
-    n.demand.charge = 0.6;
+    n.demand.charge = 0.6, n.demand.brief = true;
     n.lengths = feed_lengths(lay_harness(p, parts()));
     return n;
 }

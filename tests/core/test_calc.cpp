@@ -77,7 +77,7 @@ class TestCalc : public QObject {
                         Metre(1.5), "standard-blade", Ampere(10), Celsius(30)};
         const auto a = calc_short(parts(), q);
         QCOMPARE(value(a, "protected"), 1.0);
-        const double loop = 0.03 + 0.009 + 3 * 0.02137;
+        const double loop = 0.03 + 0.00751 + 3 * 0.02137;
         CLOSE(value(a, "current_A"), 13 / loop, 0.01);
         q.rating = Ampere(40), q.size = "24 AWG", q.length = Metre(3);
         QVERIFY(said(calc_short(parts(), q)).contains("not protected"));

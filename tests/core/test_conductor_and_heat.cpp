@@ -129,12 +129,12 @@ class TestConductorAndHeat : public QObject {
         const auto* cautious = choose_wire(parts(), need, WireSchool::cautious);
         QVERIFY(temperature && drop && cautious);
         QVERIFY(drop->area > temperature->area);
-        QVERIFY(wire_drop_share(*drop, need) <= 0.03);
+        QVERIFY(wire_drop_share(parts(), *drop, need) <= 0.03);
         QVERIFY(cautious_current(cautious->area) >= need.continuous);
         // No thinner wire of the kind would have done.
         for (const auto& w : parts().wires)
             if (w.insulation == need.insulation && !w.metric && w.area < drop->area)
-                QVERIFY(wire_drop_share(w, need) > 0.03);
+                QVERIFY(wire_drop_share(parts(), w, need) > 0.03);
         need.continuous = Ampere(5000);
         QVERIFY(!choose_wire(parts(), need, WireSchool::temperature));
         need.continuous = Ampere(5), need.metric = true;

@@ -37,7 +37,7 @@ class TestFeedStrip : public QObject {
                     const auto s = study(plan, parts(), c);
                     for (size_t f = 0; f < plan.feeds.size(); ++f) {
                         const auto strip =
-                            feed_strip(plan, parts(), s.now, f, s.harness.routes[f].length, c.air);
+                            feed_strip(plan, parts(), s.now, f, s.harness.routes[f].length);
                         const auto& at = s.now.feeds[f];
                         Volt sum(0);
                         for (const auto& i : strip.items) {
@@ -57,7 +57,7 @@ class TestFeedStrip : public QObject {
     void a_diode_takes_its_forward_voltage() {
         auto plan = add_device(test::one_feed(2), "feed", DeviceKind::diode, "diode-schottky-3a");
         const auto s = test::studied(plan);
-        const auto strip = feed_strip(plan, parts(), s.now, 0, Metre(1), Celsius(20));
+        const auto strip = feed_strip(plan, parts(), s.now, 0, Metre(1));
         const auto diode = std::find_if(strip.items.begin(), strip.items.end(), [](const auto& i) {
             return i.kind == StripKind::device && i.is == DeviceKind::diode;
         });
@@ -83,14 +83,18 @@ class TestFeedStrip : public QObject {
             const auto s = test::studied(plan);
             for (size_t f = 0; f < plan.feeds.size(); ++f) {
                 double before = 1e9;
+                // A boost in a short lets go and starts again: either way it passes what comes, give or take.
+                const auto* rail = by_id(plan.converters, plan.feeds[f].from);
+                const auto* type = rail ? find(parts().converters, rail->type) : nullptr;
+                const double same = type && type->kind == ConverterKind::boost ? 1.05 : 1.0001;
                 std::optional<double> opened;
                 for (const double along : {0.0, 0.25, 0.6, 0.98, 1.0}) {
                     const auto e = explored(plan, s, f, along);
-                    QVERIFY2(raw(e.fault.current) <= before * 1.0001 + 1e-6, plan.feeds[f].id.c_str());
+                    QVERIFY2(raw(e.fault.current) <= before * same + 1e-6, plan.feeds[f].id.c_str());
                     before = raw(e.fault.current);
                     if (!e.fault.opener) continue;
                     if (opened && e.fault.opener == s.protection[f].fault.opener)
-                        QVERIFY2(raw(e.fault.time) >= *opened * 0.999, plan.feeds[f].id.c_str());
+                        QVERIFY2(raw(e.fault.time) >= *opened / (same * same) * 0.999, plan.feeds[f].id.c_str());
                     if (e.fault.opener == s.protection[f].fault.opener) opened = raw(e.fault.time);
                 }
             }

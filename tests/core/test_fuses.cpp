@@ -81,8 +81,8 @@ class TestFuses : public QObject {
         for (const auto& f : parts().fuses) {
             if (f.gates.size() < 2) continue;
             for (const double seconds : {0.002, 0.02, 0.4, 3.0, 60.0}) {
-                double low = 10, high = 1000;
-                for (int i = 0; i < 60; ++i) {
+                double low = 10, high = 1e6;
+                for (int i = 0; i < 80; ++i) {
                     const double middle = std::sqrt(low * high);
                     (fast_edge(f, Ampere(10), Ampere(middle)) > Second(seconds) ? low : high) = middle;
                 }
@@ -106,17 +106,23 @@ class TestFuses : public QObject {
                     const double real = raw(thermal.time_to(Ampere(amps), insulation.damage, Celsius(45)));
                     QVERIFY2(real >= adiabatic * 0.995, id);
                     // And in a hard short nothing but the copper and its wall takes the heat.
-                    if (amps > rated * 40) QVERIFY2(real < adiabatic * 1.1, id);
+                    if (amps > rated * 40) QVERIFY2(real < adiabatic * 4, id);
+                    const double heat = thermal.adiabatic_heat(insulation.damage, Celsius(45));
+                    CLOSE(raw(thermal.after_adiabatic(heat, Celsius(45))), raw(insulation.damage), 1e-9);
                 }
                 QCOMPARE(thermal.adiabatic_heat(Celsius(40), Celsius(45)), 0.0);
+                // k²S² of the standard, which takes copper as solid: stranding adds a fiftieth to its resistance.
+                const double k = adiabatic_k(Celsius(45), insulation.damage);
+                CLOSE(thermal.adiabatic_heat(insulation.damage, Celsius(45)),
+                      k * k * raw(wire.area) * raw(wire.area) * conductors * conductors / 1.02, 0.02);
             }
         }
     }
     void breaking_counts_the_fuse_itself() {
         FuseNeed need;
         need.volts = Volt(28), need.prospective = Ampere(1400);
-        QVERIFY(breaking_current(Ampere(3), need) < Ampere(600));
-        QVERIFY(breaking_current(Ampere(100), need) > Ampere(1300));
+        QVERIFY(breaking_current(family("standard-blade"), Ampere(3), need) < Ampere(600));
+        QVERIFY(breaking_current(family("bolt-down-51"), Ampere(100), need) > Ampere(1300));
         QVERIFY(!suits(family("glass-5x20-fast"), Ampere(3), need));
         QVERIFY(suits(family("standard-blade"), Ampere(3), need));
         need.volts = Volt(50);

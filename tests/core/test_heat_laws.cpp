@@ -110,7 +110,8 @@ class TestHeatLaws : public QObject {
             QVERIFY2(heat > 0, w->id.c_str());
             const Ampere amps(std::sqrt(heat / 0.01));
             const double t = raw(thermal.time_to(amps, insulation.max, Celsius(20)));
-            QVERIFY2(t > 0.0095 && t < 0.012, w->id.c_str());
+            // The wall takes its part: most of a thin wire's.
+            QVERIFY2(t > 0.0095 && t < 0.1, w->id.c_str());
             QCOMPARE(thermal.adiabatic_heat(Celsius(20), Celsius(20)), 0.0);
         }
     }

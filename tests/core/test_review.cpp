@@ -51,6 +51,13 @@ std::vector<Case> cases() {
          [](Plan& p) {
              into(p, "load-computer").wire = "awg30-pvc", into(p, "load-computer").length = Metre(4);
          }},
+        {"load-resets-at-start",
+         [](Plan& p) {
+             auto& pump = *by_id(p.loads, Id("load-drive-left"));
+             pump.start = Ampere(400), pump.start_time = Second(0.5);
+             auto& computer = *by_id(p.loads, Id("load-telemetry"));
+             computer.v_min = Volt(5.1);
+         }},
         {"load-over-voltage", [](Plan& p) { by_id(p.loads, Id("load-work-lamp"))->v_max = Volt(26); }},
         {"load-assumed", [](Plan& p) { p.loads[2].assumed = true; }},
         {"load-never-on",
@@ -58,6 +65,27 @@ std::vector<Case> cases() {
              for (auto& phase : p.phases) phase.states.erase("load-steering");
          }},
         {"antenna-first", [](Plan&) {}},
+        {"battery-charged-cold",
+         [](Plan& p) {
+             for (auto& phase : p.phases) phase.indoors = false;
+         }},
+        {"rail-limits-at-start",
+         [](Plan& p) {
+             auto& pump = *by_id(p.loads, Id("load-fog-pump"));
+             pump.start = Ampere(90), pump.start_time = Second(0.2);
+         }},
+        {"feed-item-below-fuse",
+         [](Plan& p) {
+             for (auto& d : into(p, "hub").devices)
+                 if (d.kind == DeviceKind::power_switch) d.type = "slide-3a";
+         }},
+        {"feed-lead-unprotected",
+         [](Plan& p) { by_id(p.loads, Id("load-drive-left"))->lead = "awg24-silicone"; }},
+        {"feed-ends-too-warm",
+         [](Plan& p) {
+             into(p, "load-drive-left").wire = "awg16-silicone";
+             by_id(p.loads, Id("load-drive-left"))->typical = by_id(p.loads, Id("load-drive-left"))->peak = Ampere(38);
+         }},
         {"battery-missing", [](Plan& p) { p.batteries[0].chemistry = "unobtainium"; }},
         {"battery-c-rate", [](Plan& p) { p.batteries[0].cell_capacity = AmpereHour(2); }},
         {"battery-sags", [](Plan& p) { p.batteries[0].cell_capacity = AmpereHour(30); }},

@@ -97,6 +97,8 @@ double worst_kirchhoff(const Plan&, const Solver& solver, const OperatingPoint& 
         flow(c.converter_in[i].positive, c.converter_in[i].negative, raw(p.converters[i].in_amps));
         flow(c.converter_out[i].negative, c.converter_out[i].positive, raw(p.converters[i].out_amps));
     }
+    for (size_t i = 0; i < c.coils.size(); ++i)
+        flow(c.coils[i].across.positive, c.coils[i].across.negative, raw(p.coils[i]));
     double worst = 0;
     for (const double s : sum) worst = std::max(worst, std::abs(s));
     return worst / p.scale;

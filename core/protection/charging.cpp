@@ -1,0 +1,112 @@
+#include "protection/charging.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "battery/pack.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+constexpr double module_limit = 1.25;  // of its printed current, as converter_currents has it
+constexpr size_t deepest = 64;         // a ring of hubs ends somewhere
+
+/// Capacitors behind a feed and the conductance of the ways to them, the feed's own resistance left out.
+struct Behind {
+    double farad = 0, siemens = 0;
+};
+
+class Walk {
+  public:
+    Walk(const Plan& plan, const Catalogue& catalogue, const Solver& solver)
+        : plan_(plan), catalogue_(catalogue), solver_(solver), known_(plan.feeds.size()) {}
+
+    double ohm(size_t feed) const {
+        const auto& branches = solver_.circuit().branches;
+        return branches[2 * feed].ohm + branches[2 * feed + 1].ohm;
+    }
+    Behind behind(size_t feed, size_t depth = 0) {
+        if (known_[feed] || depth > deepest) return known_[feed].value_or(Behind{});
+        const auto end = solver_.index().end_of(feed);
+        Behind b;
+        for (const auto& d : plan_.feeds[feed].devices)
+            if (const auto* part = find(catalogue_.inlines, d.type); part && d.kind == DeviceKind::filter)
+                b.farad += raw(part->capacitance);
+        if (end.kind == PartKind::load) b.farad += raw(plan_.loads[end.index].capacitance);
+        if (end.kind == PartKind::converter)
+            if (const auto* type = find(catalogue_.converters, plan_.converters[end.index].type))
+                b.farad += raw(type->input_capacitance);
+        if (end.kind == PartKind::hub)
+            for (const auto f : solver_.index().from(plan_.feeds[feed].to)) {
+                const auto next = behind(f, depth + 1);
+                if (next.farad <= 0) continue;
+                b.farad += next.farad;
+                b.siemens += 1 / (ohm(f) + (next.siemens > 0 ? 1 / next.siemens : 0));
+            }
+        known_[feed] = b;
+        return b;
+    }
+
+  private:
+    const Plan& plan_;
+    const Catalogue& catalogue_;
+    const Solver& solver_;
+    std::vector<std::optional<Behind>> known_;
+};
+
+}  // namespace
+
+Ampere Charging::square() const { return raw(limit) > 0 ? limit : peak / std::sqrt(2.0); }
+
+std::string charging_words(const Charging& c) {
+    const auto farad = format_number(raw(c.capacitance) * 1e6) + " µF";
+    const auto time = raw(c.lasts) < 1e-3 ? format_number(raw(c.lasts) * 1e6) + " µs" : format(c.lasts);
+    if (raw(c.limit) > 0)
+        return fmt::format("{} × {} ÷ {}, what the module gives at most = {} of charging.", farad, format(c.volts),
+                           format(c.limit), time);
+    return fmt::format("{} ÷ {} = {} at first into {}, {} × {} = {} long.", format(c.volts), format(c.loop),
+                       format(c.peak), farad, format(c.loop), farad, time);
+}
+
+std::vector<Charging> charging_currents(const Plan& plan, const Catalogue& catalogue, const Solver& solver) {
+    std::vector<Charging> all(plan.feeds.size());
+    Walk walk(plan, catalogue, solver);
+    const auto& index = solver.index();
+    for (size_t f = 0; f < all.size(); ++f) {
+        auto& c = all[f];
+        const auto behind = walk.behind(f);
+        if (behind.farad <= 0) continue;
+        double ohm = walk.ohm(f) + (behind.siemens > 0 ? 1 / behind.siemens : 0);
+        size_t top = f;
+        for (size_t depth = 0; index.source_of(top).kind == PartKind::hub && depth < deepest; ++depth) {
+            const auto& into = index.into(plan.feeds[top].from);
+            if (into.empty()) break;
+            top = into.front();
+            ohm += walk.ohm(top);
+        }
+        const auto source = index.source_of(top);
+        c.capacitance = Farad(behind.farad);
+        if (source.kind == PartKind::converter) {
+            const auto* type = find(catalogue.converters, plan.converters[source.index].type);
+            if (!type) continue;
+            c.volts = plan.converters[source.index].set;
+            c.limit = c.peak = type->rated * module_limit;
+            c.lasts = Second(behind.farad * raw(c.volts) / raw(c.limit));
+        } else if (source.kind == PartKind::battery) {
+            const auto& pack = plan.batteries[source.index];
+            const auto* chemistry = find(catalogue.chemistries, pack.chemistry);
+            if (!chemistry) continue;
+            c.volts = pack_charge_voltage(pack, *chemistry);
+            c.loop = Ohm(ohm + ohmic_share * raw(pack_resistance(pack, *chemistry, 1, plan.hottest_air)));
+            c.peak = Ampere(raw(c.volts) / raw(c.loop));
+            c.lasts = Second(raw(c.loop) * behind.farad);
+        } else
+            c = {};
+    }
+    return all;
+}
+
+}  // namespace sangre

@@ -1,0 +1,48 @@
+#include "protection/feed_limits.h"
+
+namespace sangre {
+namespace {
+
+void add_joint(std::vector<ItemLimit>& all, const Catalogue& catalogue, const Id& kind) {
+    if (const auto* joint = find(catalogue.joints, kind))
+        all.push_back({{}, joint->name, joint->rated, {}, joint->hottest});
+}
+
+}  // namespace
+
+std::vector<ItemLimit> item_limits(const Plan& plan, const Feed& feed, const Catalogue& catalogue) {
+    std::vector<ItemLimit> all;
+    add_joint(all, catalogue, feed.joint_from);
+    for (const auto& d : feed.devices) switch (d.kind) {
+            case DeviceKind::fuse:
+                if (const auto* t = find(catalogue.fuses, d.type))
+                    all.push_back({d.id, "holder of the " + t->name, {}, {}, t->hottest});
+                break;
+            case DeviceKind::power_switch:
+                if (const auto* t = find(catalogue.switches, d.type))
+                    all.push_back({d.id, t->name, t->rated, t->breaks, t->hottest});
+                break;
+            case DeviceKind::connector:
+                if (const auto* t = find(catalogue.connectors, d.type))
+                    all.push_back({d.id, t->name, t->rated, t->voltage, t->hottest});
+                break;
+            case DeviceKind::diode:
+            case DeviceKind::filter:
+            case DeviceKind::shunt:
+                if (const auto* t = find(catalogue.inlines, d.type))
+                    all.push_back({d.id, t->name, t->rated, t->voltage});
+                break;
+            case DeviceKind::precharge:  // its switch bridges it
+                break;
+        }
+    add_joint(all, catalogue, feed.joint_to);
+    const auto* load = by_id(plan.loads, feed.to);
+    if (const auto* lead = load ? find(catalogue.wires, load->lead) : nullptr) {
+        ItemLimit own{{}, "own lead of " + load->name + ", " + lead->size};
+        own.lead = lead;
+        all.push_back(own);
+    }
+    return all;
+}
+
+}  // namespace sangre

@@ -1,0 +1,35 @@
+#pragma once
+// Which plug or switch suits a feed: one answer for proposing, judging and mending.
+#include "protection/protection.h"
+
+namespace sangre {
+
+/// What a feed asks of an item that all its current goes through.
+struct ItemNeed {
+    Ampere continuous{}, peak{};
+    Ampere fuse{};  ///< that protects it; it carries at least that
+    Volt volts{};
+    SquareMillimetre wire{};  ///< copper of one conductor; 0: not known
+    Celsius warm{};           ///< of that conductor, continuously
+};
+ItemNeed item_need(const FeedProtection& protection, const FeedExtremes& worst);
+
+/// True where the item carries its fuse, and a quarter more than the load asks without one, and the peak is no more
+/// than half over its rating.
+bool carries(Ampere rated, const ItemNeed& need);
+
+/// The cheapest switch that carries and breaks what is asked, or null. Thermal ones switch by themselves and relays
+/// want a coil's supply: neither stands for a hand.
+const SwitchType* cheapest_switch(const Catalogue& catalogue, const ItemNeed& need);
+
+/// What a plug is wanted for.
+struct PlugWish {
+    bool pack = false;        ///< a pack's own plug
+    bool anti_spark = false;
+    std::vector<Id> but{};    ///< not one of these
+    int mating_cycles = 0;
+};
+/// The cheapest keyed two-pole plug that carries what is asked and takes the wire, or null.
+const ConnectorType* cheapest_plug(const Catalogue& catalogue, const ItemNeed& need, const PlugWish& wish);
+
+}  // namespace sangre

@@ -1,0 +1,37 @@
+#include "wire/warmth.h"
+
+#include <array>
+#include <cmath>
+#include <map>
+#include <mutex>
+
+namespace sangre {
+namespace {
+
+constexpr double cold_air = -40, hot_air = 80;
+
+}  // namespace
+
+WireWarmth::WireWarmth(const WireType& wire, const Insulation& insulation, int conductors)
+    : cold_(thermal_of(wire, insulation, Celsius(cold_air), 1, conductors)),
+      hot_(thermal_of(wire, insulation, Celsius(hot_air), 1, conductors)) {}
+
+double WireWarmth::rise(double amps, double air_c) const {
+    const double at_cold = raw(cold_->steady(Ampere(amps))) - cold_air;
+    const double at_hot = raw(hot_->steady(Ampere(amps))) - hot_air;
+    return std::lerp(at_cold, at_hot, (air_c - cold_air) / (hot_air - cold_air));
+}
+
+std::shared_ptr<const WireWarmth> warmth_of(const WireType& wire, const Insulation& insulation, int conductors) {
+    static std::mutex alone;
+    using Key = std::array<double, 8>;
+    static std::map<Key, std::shared_ptr<const WireWarmth>> known;
+    const std::scoped_lock hold(alone);
+    if (known.size() > 2000) known.clear();
+    auto& slot = known[Key{wire.ohm_per_m, raw(wire.area), raw(wire.conductor), raw(wire.outer), wire.gram_per_m,
+                           insulation.conductivity, raw(insulation.max), static_cast<double>(conductors)}];
+    if (!slot) slot = std::make_shared<WireWarmth>(wire, insulation, conductors);
+    return slot;
+}
+
+}  // namespace sangre
