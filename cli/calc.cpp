@@ -32,29 +32,6 @@ struct Values {
                 into = Q(*v);
         });
     }
-    /// "100 µH", "470uF", "300kHz".
-    template <class Q>
-    void scaled(const char* name, Q& into, char symbol, const char* what) {
-        text(name, what, [&into, symbol, name](const std::string& typed) {
-            size_t used = 0;
-            double v = 0;
-            try {
-                v = std::stod(typed, &used);
-            } catch (const std::exception&) {
-                throw BadOption{fmt::format("{} {}: a number is expected", name, typed)};
-            }
-            auto rest = typed.substr(used);
-            std::erase(rest, ' ');
-            static const std::map<std::string, double> prefixes{{"", 1},     {"m", 1e-3}, {"u", 1e-6},
-                                                                {"µ", 1e-6}, {"n", 1e-9}, {"p", 1e-12},
-                                                                {"k", 1e3},  {"M", 1e6}};
-            auto prefix = rest.substr(0, rest.find(symbol));
-            const auto found = prefixes.find(prefix);
-            if (found == prefixes.end())
-                throw BadOption{fmt::format("{} {}: “{}” is no prefix of {}", name, typed, prefix, symbol)};
-            into = Q(v * found->second);
-        });
-    }
 };
 
 int print(const Answer& answer, bool json, const std::string& question) {
@@ -165,9 +142,9 @@ void add_calc(CLI::App& app, std::function<int()>& run, std::function<Catalogue(
     battery.quantity("--charge", q->battery.charge, Dimension::ratio, "%", "state of charge");
 
     auto filter = question("filter", "what an LC filter keeps away", [q] { return calc_filter(q->filter); });
-    filter.scaled("--inductance", q->filter.inductance, 'H', "such as 47uH");
-    filter.scaled("--capacitance", q->filter.capacitance, 'F', "such as 1000uF");
-    filter.scaled("--noise", q->filter.noise, 'H', "frequency to keep away, such as 300kHz");
+    filter.quantity("--inductance", q->filter.inductance, Dimension::inductance, "H", "such as 47uH");
+    filter.quantity("--capacitance", q->filter.capacitance, Dimension::capacitance, "F", "such as 1000uF");
+    filter.quantity("--noise", q->filter.noise, Dimension::frequency, "Hz", "frequency to keep away, such as 300kHz");
     filter.quantity("--resistance", q->filter.resistance, Dimension::resistance, "Ω", "of the coil");
     filter.quantity("--esr", q->filter.esr, Dimension::resistance, "Ω", "of the capacitor");
     filter.quantity("--current", q->filter.current, Dimension::current, "A", "of the load");
@@ -177,7 +154,7 @@ void add_calc(CLI::App& app, std::function<int()>& run, std::function<Catalogue(
     auto pre = question("precharge", "the spark of plugging in, and the resistor against it",
                         [q] { return calc_precharge(q->volts, q->capacitance, q->loop, q->within); });
     pre.quantity("--volts", q->volts, Dimension::voltage, "V", "of the full pack");
-    pre.scaled("--capacitance", q->capacitance, 'F', "of all that is joined");
+    pre.quantity("--capacitance", q->capacitance, Dimension::capacitance, "F", "of all that is joined");
     pre.quantity("--loop", q->loop, Dimension::resistance, "Ω", "of pack, plug and wires");
     pre.quantity("--within", q->within, Dimension::time, "s", "how long one is willing to wait");
 }

@@ -59,9 +59,14 @@ void LoadList::paint_row(QPainter& p, size_t i) {
     const bool selected = document_.selection() == id;
     add_spot({area, "load:" + QString::fromStdString(id), Tip([this, id] {
                   const auto* now = by_id(document_.plan().loads, id);
-                  return now ? tr("%1\nSelect; double-click or Enter edits its line")
-                                   .arg(QString::fromStdString(load_line(*now)))
-                             : QString();
+                  if (!now) return QString();
+                  QStringList taken;
+                  for (const auto& c : load_chips(*now))
+                      if (c.assumed) taken << words_of(c.text);
+                  const auto assumed =
+                      taken.isEmpty() ? QString() : tr("\nAssumed: %1. Its menu has the other way.").arg(taken.join(", "));
+                  return tr("%1%2\nSelect; double-click or Enter edits its line")
+                      .arg(QString::fromStdString(load_line(*now)), assumed);
               }),
               [this, id] {
                   if (document_.selection() == id)
@@ -80,7 +85,7 @@ void LoadList::paint_row(QPainter& p, size_t i) {
         energy = said(m.load_energy[i]);
     }
     QStringList shows{name, energy, QString::number(share.value_or(-1)), selected ? "selected" : ""};
-    for (const auto& chip : chips) shows << words_of(chip.text);
+    for (const auto& chip : chips) shows << words_of(chip.text) << (chip.assumed ? "assumed" : "");
     stamp(p, area, words_of(id), shows.join('\n'), [&](QPainter& to) {
         card(to, area, selected);
         text(to, QRectF(u(12), area.top(), u(128), area.height()), name, theme().ink, face(14, true));
@@ -101,7 +106,7 @@ void LoadList::paint_chips(QPainter& p, const QRectF& area, const std::vector<Lo
                         face(13));
         const QRectF pill(x, area.top() + u(4), w, area.height() - u(8));
         const bool warm = chip.text == "noisy", cold = chip.text == "sensitive",
-                   grave = chip.text == "vital" || chip.text == "always on", guess = chip.text == "assumed";
+                   grave = chip.text == "vital" || chip.text == "always on", guess = chip.assumed || chip.text == "assumed";
         const auto ground = grave ? t.accent_soft : t.paper;
         if (guess) {
             p.setPen(QPen(t.muted, 1, Qt::DashLine));
@@ -141,12 +146,10 @@ void LoadList::edit_load(const Id& id) {
                 if (!read.complete()) return QString::fromStdString(read.problems.front().message);
                 const auto* before = by_id(document_.plan().loads, id);
                 if (!before) return {};
-                read.load.id = id;
-                read.load.place = before->place;
-                read.load.extra = before->extra;
+                const auto edited = with_line(*before, std::move(read.load));
                 close_editor();
-                document_.apply([load = read.load](const Plan& p) { return put_load(p, load); },
-                                tr("Change %1").arg(QString::fromStdString(read.load.name)));
+                document_.apply([load = edited](const Plan& p) { return put_load(p, load); },
+                                tr("Change %1").arg(QString::fromStdString(edited.name)));
                 return {};
             });
 }
@@ -194,6 +197,11 @@ void LoadList::menu(const Id& id) {
     m.addAction(tr("Move down\tAlt+Down"), [this, id, at] {
          document_.apply([=](const Plan& p) { return move_load(p, id, at + 1); }, tr("Move a load"));
      })->setEnabled(at + 1 < loads.size());
+    for (const auto& way : other_ways(*load))
+        m.addAction(words_of(way.label), [this, other = way.load] {
+            document_.apply([other](const Plan& p) { return put_load(p, other); },
+                            tr("Take %1 otherwise").arg(words_of(other.name)));
+        });
     auto* places = m.addMenu(tr("Stands in"));
     for (const auto& place : document_.plan().places) {
         auto* a = places->addAction(QString::fromStdString(place.name), [this, id, to = place.id] {

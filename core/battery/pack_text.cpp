@@ -32,7 +32,7 @@ std::optional<int> count_before(const std::string& word, char unit) {
     std::smatch found;
     const std::regex pattern(fmt::format(R"((\d{{1,3}})\s*{}(?![a-z]))", unit), std::regex::icase);
     if (!std::regex_search(word, found, pattern)) return {};
-    return std::stoi(found[1]);
+    return static_cast<int>(plain_number(found[1].str()).value_or(0));
 }
 
 const Chemistry* chemistry_named(const Catalogue& catalogue, const std::string& word) {

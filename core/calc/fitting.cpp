@@ -38,24 +38,25 @@ Answer calc_tube(const Catalogue& catalogue, const TubeQuestion& q) {
     return c;
 }
 
+static constexpr size_t most_cables = 500;
+
 Answer calc_hole(const std::vector<std::string>& bundles) {
     std::vector<double> radii;
     double metal = 0;
     for (const auto& text : bundles) {
-        const auto times = text.find_first_of("xX*");
         int count = 1;
         auto size = text;
-        if (times != std::string::npos) {
-            try {
-                count = std::stoi(text.substr(0, times));
-            } catch (const std::exception&) {
-                count = 0;
-            }
-            size = text.substr(times + 1);
+        for (const std::string_view times : {"×", "x", "X", "*"}) {
+            const auto at = text.find(times);
+            if (at == std::string::npos) continue;
+            const auto number = plain_number(std::string_view(text).substr(0, at));
+            count = number && *number == std::floor(*number) && *number >= 1 && *number <= most_cables ? static_cast<int>(*number) : 0;
+            size = text.substr(at + times.size());
+            break;
         }
         const auto metres = parse_value(size, Dimension::length, "mm");
         if (!metres) return tl::unexpected(fmt::format("“{}”: {}", text, metres.error().message));
-        if (count < 1 || count > 500 || *metres <= 0)
+        if (count < 1 || *metres <= 0)
             return tl::unexpected(
                 fmt::format("“{}”: a count from 1 to 500, x, and a diameter above 0 are expected, such as "
                             "3x2.1mm",
@@ -65,7 +66,7 @@ Answer calc_hole(const std::vector<std::string>& bundles) {
     }
     if (radii.empty())
         return tl::unexpected(std::string("nothing to put through the hole: such as 3x2.1mm 1x4.8mm"));
-    if (radii.size() > 500) return tl::unexpected(std::string("more than 500 cables are no bundle"));
+    if (radii.size() > most_cables) return tl::unexpected(std::string("more than 500 cables are no bundle"));
     const double across = 2 * enclosing_radius(pack_circles(radii));
     const double hole = across * 1.1;
     Calculation c;

@@ -29,6 +29,33 @@ std::string trimmed(const std::string& s) {
     return s.substr(begin, s.find_last_not_of(" \t\r") - begin + 1);
 }
 
+/// A column's name and the unit that its heading gives to bare numbers: "current (mA)", "voltage_V", "peak [A]".
+struct Column {
+    std::string name, unit;
+};
+Column column_of(const std::string& heading) {
+    Column c{lower(heading), {}};
+    for (const char* open : {"(", "[", "_", " in "}) {
+        const auto at = heading.rfind(open);
+        if (at == std::string::npos || at == 0) continue;
+        auto unit = trimmed(heading.substr(at + std::string_view(open).size()));
+        while (!unit.empty() && (unit.back() == ')' || unit.back() == ']')) unit.pop_back();
+        if (!unit_symbol(unit)) continue;
+        c = {trimmed(lower(heading.substr(0, at))), unit};
+        break;
+    }
+    return c;
+}
+
+/// A bare number takes its column's unit.
+std::string with_unit(const std::string& cell, const std::string& unit) {
+    if (cell.empty() || unit.empty()) return cell;
+    const auto number = scan_number(cell);
+    const bool bare = number && number->end == cell.size();
+    const auto range = read_amount(cell + " " + unit, 0);
+    return bare || (range && range->is_range() && !unit_symbol(std::string(1, cell.back()))) ? cell + " " + unit : cell;
+}
+
 /// A row under a header becomes the line a builder would have typed.
 std::string line_from(const std::map<std::string, std::string>& cells) {
     const auto cell = [&](const char* key) {
@@ -100,10 +127,10 @@ tl::expected<std::vector<Load>, std::vector<CsvProblem>> loads_from_csv(const st
     const auto rows = parse_csv(body);
     std::vector<Load> loads;
     std::vector<CsvProblem> problems;
-    std::vector<std::string> header;
+    std::vector<Column> header;
     Plan ids;
     if (!rows.empty() && lower(rows[0].cells[0]) == "name")
-        for (const auto& h : rows[0].cells) header.push_back(lower(h));
+        for (const auto& h : rows[0].cells) header.push_back(column_of(h));
     for (size_t r = header.empty() ? 0 : 1; r < rows.size(); ++r) {
         std::string line;
         if (header.empty())
@@ -111,7 +138,7 @@ tl::expected<std::vector<Load>, std::vector<CsvProblem>> loads_from_csv(const st
         else {
             std::map<std::string, std::string> cells;
             for (size_t i = 0; i < rows[r].cells.size() && i < header.size(); ++i)
-                cells[header[i]] = rows[r].cells[i];
+                cells[header[i].name] = with_unit(rows[r].cells[i], header[i].unit);
             line = line_from(cells);
         }
         auto read = parse_load(line);
@@ -137,19 +164,21 @@ std::string loads_to_csv(const std::vector<Load>& loads) {
         std::string manner;
         for (const auto& c : load_chips(l))
             if (c.kind == LoadChip::Kind::manner) manner += (manner.empty() ? "" : " ") + c.text;
+        const auto exact = [](double value, const char* unit) { return exact_number(value) + " " + unit; };
         const auto amount = [&](Ampere a) {
             if (raw(a) <= 0) return std::string();
-            return l.kind == LoadKind::power ? fmt::format("{:.6g} W", raw(a) * raw(l.nominal))
-                                             : fmt::format("{:.6g} A", raw(a));
+            return l.kind == LoadKind::power ? exact(raw(a) * raw(l.nominal), "W") : exact(raw(a), "A");
         };
         const auto draws = l.kind == LoadKind::resistance
-                               ? fmt::format("{:.6g} Ω", raw(l.nominal) / std::max(raw(l.typical), 1e-9))
+                               ? exact(raw(l.nominal) / std::max(raw(l.typical), 1e-9), "Ω")
                                : amount(l.typical);
+        const auto volts = l.range_assumed ? exact(raw(l.nominal), "V")
+                                           : exact_number(raw(l.v_min)) + "–" + exact(raw(l.v_max), "V");
         const bool peaks = l.peak > l.typical, starts = raw(l.start) > 0;
         for (const auto& cell :
-             {l.name, fmt::format("{:.6g}-{:.6g} V", raw(l.v_min), raw(l.v_max)), draws, amount(l.idle),
-              peaks ? amount(l.peak) : "", peaks ? fmt::format("{:.6g} s", raw(l.peak_time)) : "",
-              starts ? amount(l.start) : "", starts ? fmt::format("{:.6g} s", raw(l.start_time)) : ""})
+             {l.name, volts, draws, amount(l.idle), peaks ? amount(l.peak) : "",
+              peaks ? exact(raw(l.peak_time), "s") : "", starts ? amount(l.start) : "",
+              starts ? exact(raw(l.start_time), "s") : ""})
             text += csv_cell(cell) + ",";
         text += csv_cell(manner) + "\n";
     }

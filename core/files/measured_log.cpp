@@ -13,18 +13,6 @@
 namespace sangre {
 namespace {
 
-std::optional<double> number(std::string cell) {
-    for (auto& c : cell)
-        if (c == ',') c = '.';
-    size_t used = 0;
-    try {
-        const double v = std::stod(cell, &used);
-        if (used == cell.size() && std::isfinite(v)) return v;
-    } catch (const std::exception&) {
-    }
-    return {};
-}
-
 enum Measure { time_column, volt_column, amp_column };
 constexpr std::array names{"time", "voltage", "current"};
 
@@ -66,7 +54,7 @@ tl::expected<std::vector<MeasuredSample>, std::string> measured_log_from_csv(con
     std::array<std::optional<size_t>, 3> columns;
     std::array<double, 3> factors{1, 1, 1};
     size_t first = 0;
-    if (!number(rows[0].cells[0])) {
+    if (!plain_number(rows[0].cells[0])) {
         first = 1;
         for (size_t c = 0; c < rows[0].cells.size(); ++c)
             if (const auto h = heading(rows[0].cells[c]); h && !columns[h->quantity])
@@ -81,7 +69,7 @@ tl::expected<std::vector<MeasuredSample>, std::string> measured_log_from_csv(con
         std::array<double, 3> values{};
         for (size_t q = 0; q < 3; ++q) {
             const auto& cells = rows[r].cells;
-            const auto v = *columns[q] < cells.size() ? number(cells[*columns[q]]) : std::nullopt;
+            const auto v = *columns[q] < cells.size() ? plain_number(cells[*columns[q]]) : std::nullopt;
             if (!v)
                 return tl::unexpected(
                     fmt::format("line {}: “{}” is not a {}", rows[r].line,

@@ -10,12 +10,35 @@ std::string short_amount(const Load& l, Ampere amps) {
     return l.kind == LoadKind::power ? format(Watt(raw(amps) * raw(l.nominal))) : format(amps);
 }
 
+/// So that it reads back as the very same number.
+std::string exact(double value, const char* unit) { return exact_number(value) + " " + unit; }
+
+const char* kind_word(LoadKind kind) {
+    switch (kind) {
+        case LoadKind::current:
+            return "constant-current";
+        case LoadKind::power:
+            return "constant-power";
+        case LoadKind::resistance:
+            return "resistive";
+        case LoadKind::motor:
+            return "motor";
+        case LoadKind::led:
+            return "LED";
+    }
+    return "";
+}
+
+/// What the kind is taken for where the line does not say it.
+LoadKind unsaid_kind(const Load& l) { return kind_said_by_name(l.name).value_or(LoadKind::current); }
+
 }  // namespace
 
 std::vector<LoadChip> load_chips(const Load& l) {
     std::vector<LoadChip> chips;
     using Kind = LoadChip::Kind;
     chips.push_back({Kind::voltage, fmt::format("{} – {}", format_number(raw(l.v_min)), format(l.v_max))});
+    chips.back().assumed = l.range_assumed;
     if (l.kind == LoadKind::resistance)
         chips.push_back({Kind::current, format(Ohm(raw(l.nominal) / std::max(raw(l.typical), 1e-9)))});
     else
@@ -31,35 +54,39 @@ std::vector<LoadChip> load_chips(const Load& l) {
     const auto manner = [&](bool flag, const char* word) {
         if (flag) chips.push_back({Kind::manner, word});
     };
-    manner(l.kind == LoadKind::motor, "motor"), manner(l.kind == LoadKind::led, "LED"),
-        manner(l.starter, "starter");
+    manner(l.kind == LoadKind::motor || l.kind == LoadKind::led, kind_word(l.kind));
+    if (l.kind == LoadKind::motor || l.kind == LoadKind::led) chips.back().assumed = unsaid_kind(l) == l.kind;
+    manner(l.starter, "starter");
     manner(l.always_on, "always on"), manner(l.vital, "vital"), manner(l.noisy, "noisy"),
         manner(l.sensitive, "sensitive");
     manner(l.transmitter, "transmitter"), manner(l.own_switch, "switched"), manner(l.assumed, "assumed");
     return chips;
 }
 
-std::string load_line(const Load& load) {
-    std::string line = load.name;
-    // What it is comes first: it decides how the rest is read.
-    for (const char* kind : {"motor", "LED"})
-        for (const auto& c : load_chips(load))
-            if (c.kind == LoadChip::Kind::manner && c.text == kind)
-                line += fmt::format(" {}–{} V {}", format_number(raw(load.v_min), 4),
-                                    format_number(raw(load.v_max), 4), kind);
-    for (const auto& c : load_chips(load)) {
-        if (c.text == "motor" || c.text == "LED" ||
-            (c.kind == LoadChip::Kind::voltage &&
-             (load.kind == LoadKind::motor || load.kind == LoadKind::led)))
-            continue;
-        std::string word = c.text;
-        if (c.kind == LoadChip::Kind::voltage)
-            word =
-                fmt::format("{}–{} V", format_number(raw(load.v_min), 4), format_number(raw(load.v_max), 4));
-        for (auto minus = word.find("−"); minus != std::string::npos; minus = word.find("−"))
-            word.replace(minus, std::string("−").size(), "-");
-        line += " " + word;
-    }
+std::string load_line(const Load& l) {
+    std::string line = l.name;
+    const auto add = [&](const std::string& word) { line += " " + word; };
+    const bool watts = l.kind == LoadKind::power;
+    const auto amount = [&](Ampere amps) {
+        return watts ? exact(raw(amps) * raw(l.nominal), "W") : exact(raw(amps), "A");
+    };
+    const double low = raw(l.v_min), high = raw(l.v_max), nominal = raw(l.nominal);
+    if (l.range_assumed)
+        add(exact(nominal, "V"));
+    else
+        add(fmt::format("{}–{}", exact_number(low), exact(high, "V")));
+    // The kind comes first: it decides how the rest is read.
+    const auto unsaid = unsaid_kind(l);
+    const bool by_unit = (watts && unsaid == LoadKind::current) || l.kind == LoadKind::resistance;
+    if (l.kind != unsaid && !by_unit) add(kind_word(l.kind));
+    add(l.kind == LoadKind::resistance ? exact(nominal / std::max(raw(l.typical), 1e-9), "Ω") : amount(l.typical));
+    if (l.peak > l.typical) add(fmt::format("peak {} {}", amount(l.peak), exact(raw(l.peak_time), "s")));
+    if (raw(l.start) > 0)
+        add(fmt::format("{} {} {}", l.kind == LoadKind::motor ? "stall" : "start", amount(l.start),
+                        exact(raw(l.start_time), "s")));
+    if (l.always_on ? l.idle != l.typical : raw(l.idle) > 0) add("idle " + amount(l.idle));
+    for (const auto& c : load_chips(l))
+        if (c.kind == LoadChip::Kind::manner && c.text != "motor" && c.text != "LED") add(c.text);
     return line;
 }
 

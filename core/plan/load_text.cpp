@@ -2,6 +2,8 @@
 
 #include <fmt/format.h>
 
+#include <algorithm>
+#include <array>
 #include <cmath>
 #include <optional>
 
@@ -12,13 +14,13 @@ namespace sangre {
 namespace {
 
 constexpr double lone_voltage_tolerance = 0.05;
+constexpr double most_amps = 1e6;
+constexpr Second most_time(1e6);
 
 struct Word {
     std::string_view text;
     size_t begin, end;
 };
-
-bool digit(char c) { return c >= '0' && c <= '9'; }
 
 std::vector<Word> split(std::string_view text) {
     std::vector<Word> words;
@@ -29,7 +31,7 @@ std::vector<Word> split(std::string_view text) {
         const size_t begin = at;
         while (at < text.size() && text[at] != ' ' && text[at] != '\t' && text[at] != ';') {
             if (text[at] == ',' &&
-                !(at > begin && digit(text[at - 1]) && at + 1 < text.size() && digit(text[at + 1])))
+                !(at > begin && is_digit(text[at - 1]) && at + 1 < text.size() && is_digit(text[at + 1])))
                 break;
             ++at;
         }
@@ -39,12 +41,34 @@ std::vector<Word> split(std::string_view text) {
     return words;
 }
 
-/// A number with its unit at the front of the words: "12V", "12 V", "7–26V", "7 - 26 V".
-struct Amount {
-    double low = 0, high = 0;
-    Dimension dimension{};
-    size_t words = 0, begin = 0, end = 0;
+/// What a load is by a word in its name, unless the word only says what belongs to it: a motor controller is none.
+std::optional<LoadKind> kind_by_name(const std::string& name) {
+    struct KindWord {
+        const char* word;
+        LoadKind kind;
+    };
+    constexpr std::array kinds{KindWord{"motor", LoadKind::motor},       KindWord{"motors", LoadKind::motor},
+                               KindWord{"led", LoadKind::led},           KindWord{"leds", LoadKind::led},
+                               KindWord{"heater", LoadKind::resistance}, KindWord{"heaters", LoadKind::resistance},
+                               KindWord{"heating", LoadKind::resistance}};
+    constexpr std::array belongings{"controller", "controllers", "control", "driver", "drivers", "drive", "board",
+                                    "relay", "starter", "sensor", "encoder", "supply", "switch", "monitor", "logic"};
+    std::optional<LoadKind> found;
+    for (const auto& w : split(name)) {
+        const auto word = lower(w.text);
+        if (std::any_of(belongings.begin(), belongings.end(), [&](const char* b) { return word == b; }) && found)
+            return std::nullopt;
+        for (const auto& k : kinds)
+            if (word == k.word) found = k.kind;
+    }
+    return found;
+}
+
+/// A battery's name in volts, and what a battery of that name has from empty to charging.
+struct BatteryName {
+    double volts, low, high;
 };
+constexpr std::array battery_names{BatteryName{12, 11, 14.6}, BatteryName{24, 22, 29.2}};
 
 struct Reader {
     explicit Reader(std::string_view line) : text(line), words(split(line)) {}
@@ -61,67 +85,33 @@ struct Reader {
         out.problems.push_back({begin, end, std::move(message)});
     }
 
-    std::optional<double> number(std::string_view s, size_t& used) const {
-        used = 0;
-        std::string digits;
-        while (used < s.size() && (digit(s[used]) || s[used] == '.' || s[used] == ','))
-            digits += s[used] == ',' ? '.' : s[used], ++used;
-        if (digits.empty() || digits == ".") return std::nullopt;
-        const double v = std::strtod(digits.c_str(), nullptr);
-        return std::isfinite(v) ? std::optional(v) : std::nullopt;
-    }
-
-    /// Reads a quantity from the word at `at`, joined with the next where the unit stands apart.
+    /// Reads an amount that begins with the word at `at`, and goes on behind it. Nothing, with the problem noted, where
+    /// there is none.
     std::optional<Amount> quantity() {
-        if (at >= words.size() || !digit(words[at].text[0])) return std::nullopt;
-        Amount q;
-        q.begin = words[at].begin;
-        std::string joined(words[at].text);
-        size_t last = at;
-        const auto has_unit = [&] {
-            return std::any_of(joined.begin(), joined.end(),
-                               [](unsigned char c) { return std::isalpha(c) || c == 0xCE; });
-        };
-        while (!has_unit() && last + 1 < words.size() && last < at + 4) joined += words[++last].text;
-        for (const auto& dash : {"–", "—", "…", "to"})
-            if (const auto found = joined.find(dash); found != std::string::npos)
-                joined.replace(found, std::string_view(dash).size(), "-");
-        size_t used = 0;
-        const auto first = number(joined, used);
-        if (!first) return std::nullopt;
-        q.low = q.high = *first;
-        std::string_view rest = std::string_view(joined).substr(used);
-        // "7V-26V" and "7-26V" alike.
-        if (const auto dash = rest.find('-'); dash != std::string_view::npos && dash <= 2) {
-            size_t more = 0;
-            const auto second = number(rest.substr(dash + 1), more);
-            if (second) q.high = *second, rest = rest.substr(dash + 1 + more);
-        }
-        // A unit as decimal mark: 1A5.
-        std::string unit(rest);
-        size_t tail = unit.size();
-        while (tail > 0 && digit(unit[tail - 1])) --tail;
-        double scale_tail = 0;
-        if (tail < unit.size() && tail > 0) {
-            scale_tail = std::strtod(("0." + unit.substr(tail)).c_str(), nullptr);
-            unit = unit.substr(0, tail);
-        }
-        const auto known = unit_symbol(unit);
-        q.end = words[last].end;
-        if (!known) {
-            problem(q.begin, q.end,
-                    unit.empty()
-                        ? fmt::format("“{}” has no unit; type V, A, W or s after it.", joined)
-                        : fmt::format("“{}” is no unit of a load; V, A, mA, W, Ω, ms, s and min are.", unit));
-            at = last + 1;
+        if (at >= words.size() || !begins_number(words[at].text)) return std::nullopt;
+        const size_t begin = words[at].begin;
+        auto amount = read_amount(text, begin);
+        const size_t end = amount ? amount->end : amount.error().end;
+        while (at < words.size() && words[at].begin < end) ++at;
+        const size_t stopped = words[at - 1].end;
+        if (!amount) {
+            problem(amount.error().begin, std::max(amount.error().end, amount.error().begin), amount.error().message);
             return std::nullopt;
         }
-        q.low = (q.low + scale_tail) * known->factor,
-        q.high = (q.high + (q.high == *first ? scale_tail : 0)) * known->factor;
-        q.dimension = known->dimension;
-        q.words = last + 1 - at;
-        at = last + 1;
-        return q;
+        if (amount->end < stopped) {
+            problem(amount->end, stopped, fmt::format("“{}” is not understood behind “{}”.",
+                                                      text.substr(amount->end, stopped - amount->end),
+                                                      text.substr(begin, amount->end - begin)));
+            return std::nullopt;
+        }
+        amount_begin = begin;
+        return *amount;
+    }
+    size_t amount_begin = 0;  ///< of the last amount read
+
+    static bool begins_number(std::string_view word) {
+        if (is_digit(word[0]) || (word.size() > 1 && word[0] == '.' && is_digit(word[1]))) return true;
+        return word[0] != '-' && scan_number(word).has_value();
     }
 
     void chip(LoadChip::Kind kind, std::string shown, size_t begin, size_t end) {
@@ -129,48 +119,54 @@ struct Reader {
     }
 
     void voltage(const Amount& q) {
+        const size_t begin = amount_begin, end = q.end;
         if (have_voltage)
-            return problem(q.begin, q.end, "A second voltage: one range is enough, such as 20–30 V.");
+            return problem(begin, end, "A second voltage: one range is enough, such as 20–30 V.");
         have_voltage = true;
+        lone_voltage = !q.is_range() && !q.tolerance;
         load.v_min = Volt(q.low), load.v_max = Volt(q.high);
         load.nominal = Volt((q.low + q.high) / 2);
-        size_t end = q.end;
-        if (q.low == q.high) {
-            double tolerance = lone_voltage_tolerance;
-            // "±10 %" or "+-10%".
-            if (at < words.size() && (words[at].text.starts_with("±") || words[at].text.starts_with("+-"))) {
-                std::string joined(words[at].text.substr(2));
-                end = words[at++].end;
-                if (joined.find('%') == std::string::npos && at < words.size())
-                    joined += words[at].text, end = words[at++].end;
-                size_t used = 0;
-                const auto percent = number(joined, used);
-                if (!percent || *percent > 90 || joined.substr(used) != "%")
-                    return problem(q.begin, end, "After ± a percentage is expected, such as ±10 %.");
-                tolerance = *percent / 100;
-            }
+        if (q.is_range() && q.tolerance)
+            problem(begin, end, "A range has no tolerance: give one or the other.");
+        if (!q.is_range()) {
+            const double tolerance = q.tolerance.value_or(lone_voltage_tolerance);
             load.v_min = Volt(q.low * (1 - tolerance)), load.v_max = Volt(q.low * (1 + tolerance));
         }
         if (q.low > q.high)
-            problem(q.begin, end,
+            problem(begin, end,
                     fmt::format("The least voltage, {}, is above the greatest, {}: swap them.",
                                 format(Volt(q.low)), format(Volt(q.high))));
         else if (q.low >= 60)
-            problem(q.begin, end, "Mains and everything from 60 V DC up is outside this tool.");
+            problem(begin, end, "Mains and everything from 60 V DC up is outside this tool.");
         else if (q.high <= 0)
-            problem(q.begin, end, "A voltage above zero is expected.");
-        chip(LoadChip::Kind::voltage,
-             fmt::format("{} – {}", format_number(raw(load.v_min)), format(load.v_max)), q.begin, end);
+            problem(begin, end, "A voltage above zero is expected.");
+        chip(LoadChip::Kind::voltage, "", begin, end);
+    }
+    bool lone_voltage = false, regulated = false;
+
+    /// "12 V" alone is a battery's name, and a battery of that name moves.
+    void name_of_a_battery() {
+        if (!lone_voltage || regulated) return;
+        for (const auto& b : battery_names)
+            if (raw(load.nominal) == b.volts)
+                load.v_min = Volt(b.low), load.v_max = Volt(b.high), load.range_assumed = true;
     }
 
     void typical_draw(const Amount& q) {
-        if (have_draw) return problem(q.begin, q.end, "A second draw: say “peak” or “idle” before it.");
+        if (have_draw)
+            return problem(amount_begin, q.end, "A second draw: say “peak” or “idle” before it.");
         have_draw = true;
         draw_dimension = q.dimension;
         typical = q.high;
+        if (q.is_range())
+            problem(amount_begin, q.end, "One typical draw is wanted; what is more for a while is its “peak”.");
         if (q.dimension == Dimension::resistance && q.high <= 0)
-            problem(q.begin, q.end, "A resistance above zero is expected.");
-        chip(LoadChip::Kind::current, "", q.begin, q.end);
+            problem(amount_begin, q.end, "A resistance above zero is expected.");
+        chip(LoadChip::Kind::current, "", amount_begin, q.end);
+    }
+
+    void one_only(const Amount& q) {
+        if (q.is_range()) problem(amount_begin, q.end, "One amount is wanted here, not a range.");
     }
 
     /// "peak 35 A 2 s", "start 14A for 0.4s": amount, then time.
@@ -180,6 +176,7 @@ struct Reader {
             return problem(word.begin, q ? q->end : word.end,
                            fmt::format("After “{}” a current or power is expected, such as {} 14 A 0.4 s.",
                                        word.text, word.text));
+        one_only(*q);
         amount = q->high;
         pulse_dimension = q->dimension;
         time = Second(default_time);
@@ -195,20 +192,20 @@ struct Reader {
     }
     Dimension pulse_dimension = Dimension::current;
 
+    std::optional<LoadKind> said_kind;  ///< in so many words, whatever its name is
     bool kind_word(const Word& w, LoadKind kind) {
         load.kind = kind;
         chip(LoadChip::Kind::manner, kind == LoadKind::motor ? "motor" : "LED", w.begin, w.end);
         return true;
     }
 
-    /// "motor 24V 3A" and "LEDs 12 V 0.8 A" say what they are by their name alone.
+    /// "Drive motor 24V 8A" and "LEDs 12 V 0.8 A" say what they are by their name.
     void kind_from_name() {
         const auto name = lower(load.name);
-        if (name == "motor" || name == "motors") load.kind = LoadKind::motor;
-        if (name == "led" || name == "leds" || name == "led strip") load.kind = LoadKind::led;
+        if (const auto kind = kind_by_name(load.name)) load.kind = *kind;
         const auto named = [&](bool& flag, const char* word) {
             const auto place = name.find(word);
-            if (flag || place == std::string::npos) return;
+            if (flag || !has_word(name, word)) return;
             flag = true;
             chip(LoadChip::Kind::manner, word, place, place + std::string_view(word).size());
         };
@@ -229,6 +226,18 @@ struct Reader {
         if (t == "transmitter") return ++at, manner(load.transmitter, "transmitter", w.end);
         if (t == "starter") return ++at, manner(load.starter, "starter", w.end);
         if (t == "assumed") return ++at, manner(load.assumed, "assumed", w.end);
+        if (t == "regulated") return ++at, manner(regulated, "regulated", w.end);
+        if (t == "dc") return ++at, true;
+        if (t == "ac")
+            return ++at, problem(w.begin, w.end, "Alternating current is outside this tool; a DC voltage is expected."), true;
+        for (const auto& [word, kind] : {std::pair{"constant-current", LoadKind::current},
+                                         {"constant-power", LoadKind::power},
+                                         {"resistive", LoadKind::resistance}})
+            if (t == word) {
+                said_kind = kind, ++at;
+                chip(LoadChip::Kind::manner, word, w.begin, w.end);
+                return true;
+            }
         if (t == "motor" || t == "led")
             return ++at, kind_word(w, t == "motor" ? LoadKind::motor : LoadKind::led);
         if (t == "switched") return ++at, manner(load.own_switch, "switched", w.end);
@@ -243,7 +252,7 @@ struct Reader {
             if (!q || (q->dimension != Dimension::current && q->dimension != Dimension::power))
                 problem(w.begin, w.end, "After “idle” a current is expected, such as idle 80 mA.");
             else
-                idle = q->high, idle_dimension = q->dimension,
+                idle = q->high, idle_dimension = q->dimension, one_only(*q),
                 chip(LoadChip::Kind::pulse, "idle", w.begin, q->end);
             return true;
         }
@@ -261,19 +270,21 @@ struct Reader {
     bool starts_content(size_t i) {
         const auto& w = words[i];
         const auto t = lower(w.text);
-        if (digit(w.text[0])) {
+        if (begins_number(w.text)) {
             // "Camera 2 12V": a bare number that no unit follows belongs to the name.
-            std::string_view s = w.text;
-            const bool bare = std::all_of(s.begin(), s.end(), [](char c) { return digit(c); });
+            const std::string_view s = w.text;
+            const bool bare = std::all_of(s.begin(), s.end(), [](char c) { return is_digit(c); });
             if (!bare) return true;
-            return i + 1 < words.size() &&
-                   (unit_symbol(words[i + 1].text).has_value() || words[i + 1].text[0] == '-' ||
-                    words[i + 1].text.starts_with("–"));
+            if (i + 1 >= words.size()) return false;
+            const auto next = words[i + 1].text;
+            const bool range = next == "to" && i + 2 < words.size() && begins_number(words[i + 2].text);
+            return unit_symbol(next).has_value() || range || next[0] == '-' || next.starts_with("–") || next.starts_with("..") ||
+                   ((next[0] == 'x' || next.starts_with("×")) && i > 0 && read_amount(text, w.begin).has_value());
         }
         // "transmitter" and "starter" before the first quantity name the thing; they count as said all the
         // same.
-        for (const char* k : {"noisy", "sensitive", "vital", "switched", "always-on", "idle", "standby",
-                              "peak", "stall", "inrush", "assumed"})
+        for (const char* k : {"noisy", "sensitive", "vital", "switched", "always-on", "idle", "standby", "peak", "stall",
+                              "inrush", "assumed", "regulated", "constant-current", "constant-power", "resistive"})
             if (t == k) return i > 0;
         return i > 0 && t == "always" && i + 1 < words.size() && lower(words[i + 1].text) == "on";
     }
@@ -285,6 +296,7 @@ struct Reader {
         if (!have_draw && peak <= 0)
             problem(0, text.size(), "A current or power is missing, such as 2.4 A or 30 W.");
         if (!out.problems.empty()) return;
+        name_of_a_battery();
         const double nominal = raw(load.nominal);
         const auto amps = [&](double v, Dimension d) {
             return Ampere(d == Dimension::power ? v / nominal : v);
@@ -296,9 +308,16 @@ struct Reader {
             load.kind = load.kind == LoadKind::current ? LoadKind::power : load.kind;
         else
             load.typical = Ampere(have_draw ? typical : peak / 3);
+        if (said_kind) load.kind = *said_kind;
         load.idle = idle >= 0 ? amps(idle, idle_dimension) : load.always_on ? load.typical : Ampere(0);
         load.peak = peak > 0 ? amps(peak, peak_dimension) : load.typical;
         load.start = start > 0 ? amps(start, start_dimension) : Ampere(0);
+        for (const auto drawn : {load.idle, load.typical, load.peak, load.start})
+            if (raw(drawn) > most_amps)
+                return problem(0, text.size(), fmt::format("{} is beyond anything a wire carries.", format(drawn)));
+        for (const auto time : {load.peak_time, load.start_time})
+            if (time > most_time)
+                return problem(0, text.size(), fmt::format("{} is no peak: that is what it draws all the time.", format(time)));
         if (load.peak < load.typical)
             problem(0, text.size(),
                     fmt::format("The peak, {}, is below the typical {}.", format(load.peak),
@@ -323,7 +342,7 @@ struct Reader {
         while (at < words.size()) {
             const Word w = words[at];
             if (keyword(w)) continue;
-            if (digit(w.text[0])) {
+            if (begins_number(w.text)) {
                 const auto q = quantity();
                 if (!q) continue;
                 if (q->dimension == Dimension::voltage)
@@ -332,12 +351,12 @@ struct Reader {
                          q->dimension == Dimension::resistance)
                     typical_draw(*q);
                 else
-                    problem(q->begin, q->end, "A voltage, current or power is expected here.");
+                    problem(amount_begin, q->end, "A voltage, current or power is expected here.");
                 continue;
             }
             problem(w.begin, w.end,
                     fmt::format("“{}” is not understood; noisy, sensitive, vital, always on, switched, "
-                                "motor, LED, starter, assumed, "
+                                "motor, LED, starter, assumed, regulated, "
                                 "transmitter, idle, peak and start are.",
                                 w.text));
             ++at;
@@ -348,6 +367,40 @@ struct Reader {
 };
 
 }  // namespace
+
+std::optional<LoadKind> kind_said_by_name(const std::string& name) { return kind_by_name(name); }
+
+std::vector<OtherWay> other_ways(const Load& load) {
+    std::vector<OtherWay> ways;
+    const double nominal = raw(load.nominal);
+    const auto label = [&](const Load& l, const char* how) {
+        return fmt::format("{} is {}: {} – {}", format(load.nominal), how, format_number(raw(l.v_min)), format(l.v_max));
+    };
+    auto other = load;
+    for (const auto& b : battery_names) {
+        if (nominal != b.volts) continue;
+        if (load.range_assumed) {
+            other.v_min = Volt(nominal * (1 - lone_voltage_tolerance)), other.v_max = Volt(nominal * (1 + lone_voltage_tolerance));
+            other.range_assumed = false;
+            ways.push_back({label(other, "regulated"), other});
+        } else {
+            other.v_min = Volt(b.low), other.v_max = Volt(b.high), other.range_assumed = true;
+            ways.push_back({label(other, "a battery's"), other});
+        }
+    }
+    const auto named = kind_by_name(load.name);
+    if (named && *named == load.kind) {
+        other = load, other.kind = LoadKind::current;
+        ways.push_back({"It is none, whatever its name: it draws the same at any voltage", other});
+    }
+    return ways;
+}
+
+Load with_line(const Load& before, Load typed) {
+    typed.id = before.id, typed.place = before.place, typed.extra = before.extra;
+    typed.lead = before.lead, typed.capacitance = before.capacitance;
+    return typed;
+}
 
 LoadText parse_load(std::string_view text) { return Reader(text).run(); }
 

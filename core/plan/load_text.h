@@ -13,6 +13,7 @@ struct LoadChip {
     enum class Kind { voltage, current, pulse, manner } kind;
     std::string text;
     size_t begin = 0, end = 0;
+    bool assumed = false;  ///< not said: taken from its name, or from a voltage that is a battery's name
 };
 
 struct LoadText {
@@ -23,14 +24,29 @@ struct LoadText {
 };
 
 /// Reads a load line. The name is what stands before the first quantity or keyword. Understands voltages ("12
-/// V", "7–26V", "12V ±10 %"), currents, powers, resistances, "idle", "peak … for …", "start … for …", "always
+/// V", "7–26V", "12..15V", "12V ±10 %"), currents, powers, resistances, "idle", "peak … for …", "start … for …", "always
 /// on", "vital", "noisy", "sensitive", "transmitter", "switched", "motor" (whose "stall" is its winding),
-/// "LED", "starter", "assumed". A lone voltage is taken ±5 %. Every problem has its place and what would be
+/// "LED", "starter", "assumed", "constant-current", "constant-power", "resistive". A kind's word counts in the name
+/// too: "Drive motor". A lone 12 or 24 V is that of a battery, 11–14.6 or 22–29.2 V, unless it is "regulated"; any
+/// other lone voltage is taken ±5 %. Every problem has its place and what would be
 /// right.
 LoadText parse_load(std::string_view text);
 
-/// The chips that describe a load.
+/// The kind that a load's name says, if it says one: "Drive motor", not "Motor controller".
+std::optional<LoadKind> kind_said_by_name(const std::string& name);
+
+/// The chips that describe a load. What was not said but taken from its name or a bare voltage is so marked.
 std::vector<LoadChip> load_chips(const Load& load);
+
+/// What was taken for granted of a load, and the other way to take it.
+struct OtherWay {
+    std::string label;  ///< "12 V is regulated: 11.4 – 12.6 V"
+    Load load;          ///< taken that way
+};
+std::vector<OtherWay> other_ways(const Load& load);
+
+/// A load as its newly typed line has it; what no line says is kept.
+Load with_line(const Load& before, Load typed);
 
 /// The line that parse_load reads back as the same load (id, place and kept keys excepted).
 std::string load_line(const Load& load);

@@ -3,7 +3,6 @@
 #include <fmt/format.h>
 
 #include <array>
-#include <charconv>
 #include <cmath>
 #include <optional>
 
@@ -33,6 +32,23 @@ constexpr std::array bases{
     Base{"°C", Dimension::temperature, 1, false}, Base{"℃", Dimension::temperature, 1, false},
     Base{"C", Dimension::temperature, 1, false},  Base{"degC", Dimension::temperature, 1, false},
     Base{"%", Dimension::ratio, 0.01, false},
+    Base{"F", Dimension::capacitance, 1, true},   Base{"H", Dimension::inductance, 1, true},
+    Base{"Hz", Dimension::frequency, 1, true},    Base{"\xE2\x84\xA6", Dimension::resistance, 1, true},
+};
+
+/// Written out, with a small or a capital letter, or as hurried fingers type it.
+struct Spelling {
+    std::string_view word, symbol;
+};
+constexpr std::array spellings{
+    Spelling{"amp", "A"},     Spelling{"amps", "A"},     Spelling{"ampere", "A"},   Spelling{"amperes", "A"},
+    Spelling{"volt", "V"},    Spelling{"volts", "V"},    Spelling{"vdc", "V"},      Spelling{"watt", "W"},
+    Spelling{"watts", "W"},   Spelling{"ohm", "Ω"},      Spelling{"secs", "s"},     Spelling{"second", "s"},
+    Spelling{"seconds", "s"}, Spelling{"mins", "min"},   Spelling{"minute", "min"}, Spelling{"minutes", "min"},
+    Spelling{"hour", "h"},    Spelling{"hours", "h"},    Spelling{"hrs", "h"},      Spelling{"v", "V"},
+    Spelling{"a", "A"},       Spelling{"w", "W"},        Spelling{"ma", "mA"},      Spelling{"ah", "Ah"},
+    Spelling{"mah", "mAh"},   Spelling{"wh", "Wh"},      Spelling{"metre", "m"},    Spelling{"metres", "m"},
+    Spelling{"percent", "%"}, Spelling{"milliamps", "mA"},
 };
 
 struct Prefix {
@@ -40,7 +56,8 @@ struct Prefix {
     double factor;
 };
 constexpr std::array prefixes{Prefix{"k", 1e3},  Prefix{"M", 1e6},  Prefix{"m", 1e-3},
-                              Prefix{"µ", 1e-6}, Prefix{"μ", 1e-6}, Prefix{"u", 1e-6}};
+                              Prefix{"µ", 1e-6}, Prefix{"μ", 1e-6}, Prefix{"u", 1e-6},
+                               Prefix{"n", 1e-9}, Prefix{"p", 1e-12}};
 
 std::string_view dimension_name(Dimension d) {
     switch (d) {
@@ -64,11 +81,38 @@ std::string_view dimension_name(Dimension d) {
             return "a temperature, such as -5 °C";
         case Dimension::ratio:
             return "a percentage, such as 68 %";
+        case Dimension::capacitance:
+            return "a capacitance, such as 470 µF";
+        case Dimension::inductance:
+            return "an inductance, such as 100 µH";
+        case Dimension::frequency:
+            return "a frequency, such as 300 kHz";
     }
     return "a number";
 }
 
-bool is_digit(char c) { return c >= '0' && c <= '9'; }
+}  // namespace
+
+double largest_meant(Dimension d) {
+    switch (d) {
+        case Dimension::voltage:
+            return 100;
+        case Dimension::current:
+        case Dimension::length:
+        case Dimension::charge:
+            return 1000;
+        case Dimension::power:
+            return 20e3;
+        case Dimension::temperature:
+            return 1000;
+        case Dimension::ratio:
+            return 10;
+        default:
+            return 1e12;
+    }
+}
+
+namespace {
 
 /// A value on its way through the expression; without dimension it is a plain number.
 struct Term {
@@ -125,6 +169,9 @@ class Parser {
             if (default_unit_.empty() && wanted_ != Dimension::ratio)
                 return tl::unexpected(
                     error(t, fmt::format("A unit is missing: type {}.", dimension_name(wanted_))));
+            if (default_unit_ == "%" && t.value > 0 && t.value <= 1)
+                return tl::unexpected(error(t, fmt::format("“{0}” could be {0} % or {1} %: type it with the sign.",
+                                                           exact_number(t.value), exact_number(t.value * 100))));
             if (!default_unit_.empty()) {
                 const auto unit = unit_symbol(default_unit_);
                 if (unit) t.value = t.value * unit->factor + unit->offset;
@@ -134,10 +181,44 @@ class Parser {
         return t;
     }
 
+    /// A minus without any space between two numbers is a range to most readers, and a whole and a fraction to those
+    /// who write "1-1/2 in": then the message is empty and the minus taken. Inside brackets it subtracts.
+    std::optional<ParseError> tight_minus(const Term& left) {
+        if (brackets_ > 0 || at_ == 0 || at_ >= text_.size()) return std::nullopt;
+        for (const std::string_view dash : {"-", "–", "—", "..", "…"}) {
+            if (text_.substr(at_, dash.size()) != dash || text_[at_ - 1] == ' ') continue;
+            const size_t next = at_ + dash.size();
+            if (next >= text_.size() || !is_digit(text_[next])) continue;
+            size_t end = next;
+            while (end < text_.size() && is_digit(text_[end])) ++end;
+            const bool fraction = dash == "-" && !left.dimension && end + 1 < text_.size() && text_[end] == '/' &&
+                                  is_digit(text_[end + 1]) && left.value == std::floor(left.value);
+            if (fraction) {
+                at_ = next;
+                return ParseError{};
+            }
+            return ParseError{left.begin, text_.size(),
+                              fmt::format("“{}” looks like a range, and one value is wanted here: type {}. To "
+                                          "subtract, put a space on both sides of the minus.",
+                                          short_of(text_.substr(left.begin)), dimension_name(wanted_))};
+        }
+        return std::nullopt;
+    }
+
     Result expression() {
         auto left = product();
         while (left) {
             double sign = 0;
+            if (const auto range = tight_minus(*left)) {
+                if (range->message.empty()) {
+                    auto part = product();
+                    if (!part) return part;
+                    part->value += left->value * last_factor_, part->begin = left->begin;
+                    left = part;
+                    continue;
+                }
+                return tl::unexpected(*range);
+            }
             if (take("+"))
                 sign = 1;
             else if (take("-") || take("−"))
@@ -166,7 +247,7 @@ class Parser {
     Result product() {
         auto left = factor();
         while (left) {
-            const bool times = take("*") || take("×");
+            const bool times = take("*") || take("×") || (times_follows() && (take("x") || take("X")));
             if (!times && !take("/")) break;
             auto right = factor();
             if (!right) return right;
@@ -197,9 +278,12 @@ class Parser {
             ~Leave() { --depth; }
         } leave{depth_};
         if (take("(")) {
+            ++brackets_;
             auto inner = expression();
+            --brackets_;
             if (!inner) return inner;
             if (!take(")")) return tl::unexpected(ParseError{begin, at_, "The bracket is not closed."});
+            whole_ = false, grouped_.reset();
             return inner->dimension ? inner : with_unit(*inner);
         }
         if (take("-") || take("−")) {
@@ -216,26 +300,31 @@ class Parser {
     Result number() {
         skip();
         const size_t begin = at_;
-        std::string digits;
-        while (at_ < text_.size() && (is_digit(text_[at_]) || text_[at_] == '.' || text_[at_] == ',')) {
-            digits += text_[at_] == ',' ? '.' : text_[at_];
-            ++at_;
+        auto scanned = scan_number(text_, at_);
+        if (!scanned) {
+            auto e = scanned.error();
+            e.end = std::max(e.end, std::min(begin + 1, text_.size()));
+            e.message = fmt::format("“{}” is not a number; type {}.", short_of(text_.substr(begin, e.end - begin)),
+                                    dimension_name(wanted_));
+            return tl::unexpected(e);
         }
-        if (at_ + 1 < text_.size() && (text_[at_] == 'e' || text_[at_] == 'E') &&
-            (is_digit(text_[at_ + 1]) || text_[at_ + 1] == '-')) {
-            do digits += text_[at_++];
-            while (at_ < text_.size() && is_digit(text_[at_]));
-        }
-        double value = 0;
-        const auto [end, code] = std::from_chars(digits.data(), digits.data() + digits.size(), value);
-        if (digits.empty() || code != std::errc{} || end != digits.data() + digits.size()) {
-            const size_t stop = std::max(at_, std::min(begin + 1, text_.size()));
-            return tl::unexpected(
-                ParseError{begin, stop,
-                           fmt::format("“{}” is not a number; type {}.", text_.substr(begin, stop - begin),
-                                       dimension_name(wanted_))});
-        }
-        return Term{value, std::nullopt, begin, at_};
+        at_ = scanned->end;
+        whole_ = scanned->whole, grouped_ = scanned->grouped;
+        return Term{scanned->value, std::nullopt, begin, at_};
+    }
+
+    static std::string short_of(std::string_view text) {
+        return text.size() <= 24 ? std::string(text) : std::string(text.substr(0, 24)) + "…";
+    }
+
+    /// "1.200 W" where both 1.2 and 1200 W are things people type.
+    std::optional<ParseError> two_readings(const Term& t, double value, double grouped, const UnitSymbol& unit,
+                                           std::string_view symbol) const {
+        if (std::abs(grouped * unit.factor + unit.offset) > largest_meant(unit.dimension)) return std::nullopt;
+        return ParseError{t.begin, at_,
+                          fmt::format("“{0}” could be {1} {3} or {2} {3}: write {1}0 or {2} without a mark.",
+                                      text_.substr(t.begin, t.end - t.begin), exact_number(value), exact_number(grouped),
+                                      symbol)};
     }
 
     std::string_view word() {
@@ -245,23 +334,57 @@ class Parser {
             const auto c = static_cast<unsigned char>(text_[at_]);
             const bool times_sign = rest().substr(0, 2) == "×" || rest().substr(0, 3) == "−";
             if (times_sign || rest().substr(0, 2) == "\xC2\xA0") break;
-            if (!(std::isalpha(c) || c >= 0x80 || c == '%' || c == '"' || c == '\'')) break;
+            if (!(is_letter(text_[at_]) || c >= 0x80 || c == '%' || c == '"' || c == '\'')) break;
             ++at_;
         }
         return text_.substr(begin, at_ - begin);
     }
 
+    /// An x between two numbers multiplies.
+    bool times_follows() {
+        const size_t keep = at_;
+        bool found = take("x") || take("X");
+        skip();
+        found = found && at_ < text_.size() && is_digit(text_[at_]);
+        at_ = keep;
+        return found;
+    }
+
     Result with_unit(Term t) {
-        const std::string_view symbol = word();
+        const bool whole = whole_;
+        const auto grouped = grouped_;
         last_factor_ = 1;
-        if (symbol.empty()) return t;
-        const auto unit = unit_symbol(symbol);
+        if (times_follows()) return t;
+        const std::string_view symbol = word();
+        if (symbol.empty()) {
+            const auto unit = unit_symbol(default_unit_);
+            if (grouped && unit)
+                if (auto both = two_readings(t, t.value, *grouped, *unit, default_unit_)) return tl::unexpected(*both);
+            return t;
+        }
+        // A prefix as decimal mark: 4k7, 4u7.
+        if (whole && at_ < text_.size() && is_digit(text_[at_]))
+            for (const auto& p : prefixes)
+                if (symbol == p.symbol && !(symbol == "m" && wanted_ == Dimension::length)) {
+                    const size_t from = at_;
+                    auto tail = number();
+                    if (!tail) return tail;
+                    t.value = (t.value + tail->value * std::pow(10, -static_cast<double>(at_ - from))) * p.factor;
+                    t.end = at_;
+                    const auto unit = unit_symbol(word());
+                    if (unit) t.value *= unit->factor, t.dimension = unit->dimension;
+                    return t;
+                }
+        const auto unit = unit_symbol(wanted_ == Dimension::temperature && symbol == "F" ? "°F" : symbol);
         if (!unit)
-            return tl::unexpected(ParseError{
-                at_ - symbol.size(), at_,
-                fmt::format("“{}” is not a unit known here; type {}.", symbol, dimension_name(wanted_))});
-        // A unit as decimal mark: 1A5, 4k7 Ω; and 2h30 as hours and minutes.
-        if (at_ < text_.size() && is_digit(text_[at_]) && t.value == std::floor(t.value)) {
+            return tl::unexpected(
+                ParseError{at_ - symbol.size(), at_,
+                           fmt::format("“{}” is not a unit known here; type {}.", short_of(symbol),
+                                       dimension_name(wanted_))});
+        if (grouped)
+            if (auto both = two_readings(t, t.value, *grouped, *unit, symbol)) return tl::unexpected(*both);
+        // A unit as decimal mark: 1A5; and 2h30 as hours and minutes.
+        if (at_ < text_.size() && is_digit(text_[at_]) && whole) {
             const size_t from = at_;
             auto tail = number();
             if (!tail) return tail;
@@ -270,6 +393,8 @@ class Parser {
                 at_ = from;
             else if (unit->dimension == Dimension::time)
                 t.value += tail->value / 60;
+            else if (!whole_)
+                return tl::unexpected(ParseError{t.begin, at_, fmt::format("“{}” has two decimal marks.", text_.substr(t.begin, at_ - t.begin))});
             else
                 t.value += tail->value * std::pow(10, -length);
         }
@@ -300,30 +425,17 @@ class Parser {
     Dimension wanted_;
     std::string_view default_unit_;
     double last_factor_ = 1;
-    int depth_ = 0;
+    int depth_ = 0, brackets_ = 0;
+    bool whole_ = false;             ///< of the last number read
+    std::optional<double> grouped_;  ///< likewise
 };
 
 }  // namespace
 
-std::string lower(std::string_view text) {
-    std::string small(text);
-    for (auto& c : small) c = static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
-    return small;
-}
-
-bool has_word(std::string_view text, std::string_view word) {
-    const auto letter = [](char c) { return std::isalnum(static_cast<unsigned char>(c)) || (c & 0x80); };
-    for (size_t at = text.find(word); at != std::string_view::npos; at = text.find(word, at + 1))
-        if ((at == 0 || !letter(text[at - 1])) &&
-            (at + word.size() == text.size() || !letter(text[at + word.size()])))
-            return true;
-    return false;
-}
-
 std::optional<UnitSymbol> unit_symbol(std::string_view symbol) {
     for (const auto& b : bases)
         if (b.symbol == symbol) return UnitSymbol{b.dimension, b.factor};
-    if (symbol == "°F" || symbol == "F") return UnitSymbol{Dimension::temperature, 5.0 / 9, -32 * 5.0 / 9};
+    if (symbol == "°F") return UnitSymbol{Dimension::temperature, 5.0 / 9, -32 * 5.0 / 9};
     for (const auto& p : prefixes) {
         if (symbol.substr(0, p.symbol.size()) != p.symbol) continue;
         const auto tail = symbol.substr(p.symbol.size());
@@ -331,13 +443,9 @@ std::optional<UnitSymbol> unit_symbol(std::string_view symbol) {
         for (const auto& b : bases)
             if (b.prefixes && b.symbol == tail) return UnitSymbol{b.dimension, b.factor * p.factor};
     }
-    // Lower-case unit letters are common in hurried typing and never ambiguous.
-    if (symbol == "v") return UnitSymbol{Dimension::voltage, 1};
-    if (symbol == "a") return UnitSymbol{Dimension::current, 1};
-    if (symbol == "w") return UnitSymbol{Dimension::power, 1};
-    if (symbol == "ma") return UnitSymbol{Dimension::current, 1e-3};
-    if (symbol == "ah") return UnitSymbol{Dimension::charge, 1};
-    if (symbol == "mah") return UnitSymbol{Dimension::charge, 1e-3};
+    const auto small = lower(symbol);
+    for (const auto& spelling : spellings)
+        if (small == spelling.word && symbol != spelling.symbol) return unit_symbol(spelling.symbol);
     return std::nullopt;
 }
 
@@ -349,22 +457,13 @@ tl::expected<double, ParseError> parse_value(std::string_view text, Dimension di
 tl::expected<SquareMillimetre, ParseError> parse_wire_size(std::string_view text) {
     std::string s;
     for (const char c : text)
-        if (c != ' ') s += static_cast<char>(std::toupper(static_cast<unsigned char>(c)));
+        if (c != ' ') s += c >= 'a' && c <= 'z' ? static_cast<char>(c - 'a' + 'A') : c;
     const auto fail = [&] {
         return tl::unexpected(
             ParseError{0, text.size(),
                        "A wire size is a gauge such as 18 AWG or 2/0 AWG, or an area such as 0.75 mm²."});
     };
-    const auto number = [](std::string_view digits) -> std::optional<double> {
-        std::string t(digits);
-        for (auto& c : t)
-            if (c == ',') c = '.';
-        double v = 0;
-        const auto [end, code] = std::from_chars(t.data(), t.data() + t.size(), v);
-        if (t.empty() || code != std::errc{} || end != t.data() + t.size() || !std::isfinite(v))
-            return std::nullopt;
-        return v;
-    };
+    const auto number = [](std::string_view digits) { return plain_number(digits); };
     if (const auto at = s.find("AWG"); at != std::string::npos) {
         std::string digits = s.substr(0, at) + s.substr(at + 3);
         double gauge = 0;

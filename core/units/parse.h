@@ -5,6 +5,7 @@
 #include <string_view>
 #include <tl/expected.hpp>
 
+#include "units/number.h"
 #include "units/quantity.h"
 
 namespace sangre {
@@ -19,27 +20,19 @@ enum class Dimension {
     charge,
     energy,
     temperature,
-    ratio
-};
-
-/// What was not understood: where in the text (byte offsets) and what would be right.
-struct ParseError {
-    size_t begin = 0;
-    size_t end = 0;
-    std::string message;
+    ratio,
+    capacitance,
+    inductance,
+    frequency
 };
 
 /// Reads an expression of the given dimension and returns its SI value (V, A, W, Ω, m, s, A·h, W·h, °C,
-/// fraction). Understands + − * / ( ), "+10%" of what stands before it, fractions ("3/32 in"), a unit used as
-/// decimal mark ("1A5", "2h30"), mixed sums ("2 h 30 min"), decimal comma, and SI prefixes. A number without
-/// unit takes `default_unit`. The result is always finite; anything else is an error with its place.
+/// fraction, F, H, Hz). Understands + − × / ( ), "+10%" of what stands before it, fractions ("3/32 in",
+/// "1-1/2 in"), a unit or prefix used as decimal mark ("1A5", "4k7", "2h30"), mixed sums ("2 h 30 min"), decimal
+/// point or comma, and SI prefixes. A number without unit takes `default_unit`. The result is always finite.
+/// What could be read in two ways is refused with both: "1.200 W", "12.6-9 V", 0.68 where per cent are meant.
 tl::expected<double, ParseError> parse_value(std::string_view text, Dimension dimension,
                                              std::string_view default_unit = "");
-
-/// ASCII letters made small; bytes of other characters stay.
-std::string lower(std::string_view text);
-/// True where `word` stands in `text` as a word of its own: "mains" in "mains plug", not in "mainsail".
-bool has_word(std::string_view text, std::string_view word);
 
 /// The dimension and SI factor of a unit symbol such as "mA", "in", "kΩ"; offset only for °F.
 struct UnitSymbol {
@@ -47,8 +40,23 @@ struct UnitSymbol {
     double factor;
     double offset = 0;
 };
+/// The largest that anybody means here, in SI: beyond it a mark is surely no thousands' mark.
+double largest_meant(Dimension dimension);
+
 /// Nothing for what is not the symbol of a unit.
 std::optional<UnitSymbol> unit_symbol(std::string_view symbol);
+
+/// An amount as it stands in a line: "12V", "7–26 V", "12..15V", "2×10 W", "1A5", "½ A".
+struct Amount {
+    double low = 0, high = 0;  ///< SI; alike for one value
+    Dimension dimension{};
+    std::optional<double> tolerance{};  ///< of "±10 %", as a share
+    size_t end = 0;
+    bool is_range() const { return low != high; }
+};
+/// The amount that begins at `begin` of a line. An error says where, and what would be right; its end is where
+/// reading may go on.
+tl::expected<Amount, ParseError> read_amount(std::string_view line, size_t begin);
 
 /// Conductor area from "14 AWG", "AWG14", "2/0 AWG", "0.75 mm²"; error names what is understood.
 tl::expected<SquareMillimetre, ParseError> parse_wire_size(std::string_view text);

@@ -112,7 +112,7 @@ class TestCli : public QObject {
             << QStringList{"wire", "--size", "14 AWG", "--length", "3 V"} << "--length 3 V";
         QTest::newRow("no rating") << QStringList{"fuse", "--rating", "11", "--current", "3"}
                                    << "7.5 A, 10 A, 15 A";
-        QTest::newRow("no prefix") << QStringList{"filter", "--inductance", "3 qH"} << "no prefix";
+        QTest::newRow("no prefix") << QStringList{"filter", "--inductance", "3 qH"} << "100 µH";
         QTest::newRow("nothing") << QStringList{"filter"} << "must be above 0";
         QTest::newRow("no such question") << QStringList{"luck"} << "subcommand";
     }

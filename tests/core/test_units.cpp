@@ -45,6 +45,32 @@ class TestUnits : public QObject {
         row("30 Ah", Dimension::charge, "", 30);
         row("1500 mAh", Dimension::charge, "", 1.5);
         row("12v", Dimension::voltage, "", 12);
+        row("½ A", Dimension::current, "", 0.5);
+        row("1½ in", Dimension::length, "", 0.0381);
+        row("1-1/2 in", Dimension::length, "", 0.0381);
+        row(".5A", Dimension::current, "", 0.5);
+        row("2 amps", Dimension::current, "", 2);
+        row("5 Vdc", Dimension::voltage, "", 5);
+        row("1e-3 A", Dimension::current, "", 0.001);
+        row("1e-3A", Dimension::current, "", 0.001);
+        row("1e+3 mA", Dimension::current, "", 1);
+        row("4u7", Dimension::capacitance, "F", 4.7e-6);
+        row("4u7F", Dimension::capacitance, "", 4.7e-6);
+        row("470 µF", Dimension::capacitance, "", 470e-6);
+        row("470 μF", Dimension::capacitance, "", 470e-6);
+        row("47 nH", Dimension::inductance, "", 47e-9);
+        row("300kHz", Dimension::frequency, "", 300e3);
+        row("2x10W", Dimension::power, "", 20);
+        row("3×2.1mm", Dimension::length, "", 0.0063);
+        row("1,234.5 mA", Dimension::current, "", 1.2345);
+        row("1.234,5 mA", Dimension::current, "", 1.2345);
+        row("1.2345 W", Dimension::power, "", 1.2345);
+        row("5.125 V", Dimension::voltage, "", 5.125);
+        row("0.125 A", Dimension::current, "", 0.125);
+        row("68", Dimension::ratio, "%", 0.68);
+        row("41 F", Dimension::temperature, "", 5);
+        row("5 - 3 m", Dimension::length, "m", 2);
+        row("(5-3) m", Dimension::length, "m", 2);
     }
     void reads() {
         QFETCH(QString, text);
@@ -67,6 +93,12 @@ class TestUnits : public QObject {
         QTest::newRow("no unit") << "3" << 0 << "unit is missing";
         QTest::newRow("words") << "many A" << 0 << "not a number";
         QTest::newRow("two dots") << "1.2.3 A" << 0 << "not a number";
+        QTest::newRow("thousands or decimals") << "1.200 mA" << 0 << "1.2 mA or 1200 mA";
+        QTest::newRow("thousands or decimals, comma") << "1,500 mA" << 0 << "1.5 mA or 1500 mA";
+        QTest::newRow("a range") << "12.6-9A" << 0 << "range";
+        QTest::newRow("a range of units") << "3A-9A" << 0 << "range";
+        QTest::newRow("a range with dots") << "12..15A" << 0 << "range";
+        QTest::newRow("two decimal marks") << "1.5A5" << 4 << "operator";
         QTest::newRow("division by zero") << "3A/0" << 3 << "zero";
         QTest::newRow("open bracket") << "(3 A" << 0 << "bracket";
         QTest::newRow("trailing") << "3 A !" << 4 << "not understood";
@@ -92,6 +124,28 @@ class TestUnits : public QObject {
         }));
         QVERIFY(!parse_value(std::string(5000, '('), Dimension::length, "m"));
         QVERIFY(!parse_value(std::string(5000, '-'), Dimension::length, "m"));
+    }
+
+    void per_cent_or_a_share() {
+        QVERIFY(!parse_value("0.68", Dimension::ratio, "%") && !parse_value("1", Dimension::ratio, "%"));
+        QVERIFY(QString::fromStdString(parse_value("0.68", Dimension::ratio, "%").error().message).contains("0.68 % or 68 %"));
+        QVERIFY(!parse_value("20-40", Dimension::temperature, "°C"));
+    }
+    void a_number_printed_is_the_very_same() {
+        QVERIFY(rc::check("exact_number", [] {
+            const double v = *rc::gen::arbitrary<double>();
+            RC_PRE(std::isfinite(v));
+            const auto back = plain_number(exact_number(v));
+            RC_ASSERT(back && *back == v);
+            const auto scanned = scan_number(exact_number(std::abs(v)));
+            RC_ASSERT(scanned && !scanned->grouped);
+        }));
+        QCOMPARE(exact_number(1.25), std::string("1.25"));
+        QCOMPARE(exact_number(1.125), std::string("1.1250"));
+        for (const auto& digits : {std::string(400, '9'), std::string(100000, '1'), std::string("1e999")}) {
+            const auto n = scan_number(digits);
+            QVERIFY(!n && n.error().message.size() < 200);
+        }
     }
 
     void what_is_printed_reads_back() {

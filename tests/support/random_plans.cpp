@@ -37,6 +37,31 @@ void RandomPlans::load(Plan& plan, const Id& id, const Id& from, double volts) {
     feed(plan, from, id);
 }
 
+Load RandomPlans::any_load() {
+    static const std::vector<std::string> names{"Pump", "Drive motor left", "LED strip", "Camera 2", "Motor controller",
+                                                "Heater", "Radio 868", "Lamps"};
+    Load l;
+    l.name = any_of(names);
+    l.kind = static_cast<LoadKind>(whole(0, 5));
+    l.v_min = Volt(real(1, 25)), l.v_max = l.v_min + Volt(real(0.1, 20));
+    l.nominal = Volt((raw(l.v_min) + raw(l.v_max)) / 2);
+    if (one_in(5)) {
+        const bool large = one_in(2);
+        l.range_assumed = true, l.nominal = Volt(large ? 24 : 12);
+        l.v_min = Volt(large ? 22 : 11), l.v_max = Volt(large ? 29.2 : 14.6);
+    }
+    l.typical = l.peak = Ampere(std::pow(10, real(-4, 2)));
+    if (l.kind != LoadKind::resistance) {
+        if (one_in(2)) l.peak = l.typical * real(1.01, 4), l.peak_time = Second(real(0.05, 30));
+        if (one_in(3)) l.start = l.typical * real(1.5, 8), l.start_time = Second(real(0.05, 3));
+        if (one_in(3)) l.idle = l.typical * real(0.01, 0.9);
+    }
+    l.always_on = one_in(4), l.vital = one_in(5), l.noisy = one_in(3), l.sensitive = one_in(4);
+    if (l.always_on && (raw(l.idle) <= 0)) l.idle = l.typical;
+    l.own_switch = one_in(4), l.transmitter = one_in(6), l.starter = one_in(9), l.assumed = one_in(4);
+    return l;
+}
+
 Plan RandomPlans::cascade() {
     Plan p;
     p.batteries.push_back(pack("pack"));

@@ -15,6 +15,8 @@ class RandomPlans {
     /// One to three packs, blocks with several feeds, modules in rows and side by side, diodes, shared and
     /// frame returns, loads of every kind; many overloaded.
     Plan network();
+    /// A load of any kind and manner that a line can say.
+    Load any_load();
     /// Loads in any state, some switches open, any charge and air.
     Demand demand(const Plan& plan);
 
