@@ -2,9 +2,11 @@
 #include <fmt/format.h>
 
 #include <CLI/CLI.hpp>
-#include <fstream>
+#include <csignal>
+#include <cstdio>
+#include <cstring>
 #include <iostream>
-#include <sstream>
+#include <system_error>
 
 #include "build/bom.h"
 #include "calc.h"
@@ -147,11 +149,9 @@ int run_findings(const Options& o) {
 /// The loads of a table as a plan without wiring, or a plan to be wired anew.
 Plan loads_to_wire(const Options& o) {
     if (std::filesystem::path(o.file).extension() == ".json") return plan_of(o);
-    std::ifstream in(o.file);
-    if (!in) throw CannotRead{fmt::format("{}: cannot be opened for reading", o.file)};
-    std::ostringstream text;
-    text << in.rdbuf();
-    auto loads = loads_from_csv(text.str());
+    const auto text = read_text(o.file);
+    if (!text) throw CannotRead{text.error()};
+    auto loads = loads_from_csv(*text);
     if (!loads) {
         std::string all;
         for (const auto& p : loads.error())
@@ -238,9 +238,8 @@ int write_sheets(const std::vector<DiagramSheet>& sheets, const Options& o) {
         if (sheets.size() > 1)
             file.replace_filename(
                 fmt::format("{}-{}{}", out.stem().string(), i + 1, out.extension().string()));
-        std::ofstream stream(file);
-        stream << diagram_to_svg(sheets[i]);
-        if (!stream.flush()) throw CannotRead{file.string() + ": cannot be written"};
+        if (const auto written = write_whole(diagram_to_svg(sheets[i]), file); !written)
+            throw CannotRead{written.error()};
         fmt::print("{}\n", file.string());
     }
     return 0;
@@ -261,7 +260,9 @@ int run_labels(const Options& o) {
 }  // namespace
 
 int main(int argc, char** argv) {
+    std::signal(SIGPIPE, SIG_IGN);
     CLI::App app{"Plans and proves low-voltage DC wiring: the computation of Sangre without its window."};
+    app.set_version_flag("--version", SANGRE_VERSION);
     app.require_subcommand(1);
     Options o;
     std::function<int(const Options&)> run;
@@ -313,9 +314,16 @@ int main(int argc, char** argv) {
         return 2;
     }
     try {
-        return asked ? asked() : run(o);
+        const int code = asked ? asked() : run(o);
+        // What did not reach whoever reads it was not said.
+        const bool written = std::cout.flush().good() && std::fflush(stdout) == 0 && !std::ferror(stdout);
+        if (!written) throw CannotRead{fmt::format("the output cannot be written: {}", std::strerror(errno))};
+        return code;
     } catch (const CannotRead& e) {
         fmt::print(stderr, "sangre-cli: {}\n", e.message);
+        return 2;
+    } catch (const std::system_error& e) {
+        fmt::print(stderr, "sangre-cli: the output cannot be written: {}\n", e.code().message());
         return 2;
     }
 }

@@ -198,13 +198,13 @@ void LoadList::menu(const Id& id) {
          document_.apply([=](const Plan& p) { return move_load(p, id, at + 1); }, tr("Move a load"));
      })->setEnabled(at + 1 < loads.size());
     for (const auto& way : other_ways(*load))
-        m.addAction(words_of(way.label), [this, other = way.load] {
+        m.addAction(menu_words(words_of(way.label)), [this, other = way.load] {
             document_.apply([other](const Plan& p) { return put_load(p, other); },
                             tr("Take %1 otherwise").arg(words_of(other.name)));
         });
     auto* places = m.addMenu(tr("Stands in"));
     for (const auto& place : document_.plan().places) {
-        auto* a = places->addAction(QString::fromStdString(place.name), [this, id, to = place.id] {
+        auto* a = places->addAction(menu_words(QString::fromStdString(place.name)), [this, id, to = place.id] {
             document_.apply([=](const Plan& p) { return set_part_place(p, id, to); }, tr("Place a load"));
         });
         a->setCheckable(true);

@@ -12,6 +12,7 @@
 #include "plan/load_text.h"
 #include "units/format.h"
 #include "widgets/heading.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
 namespace {
@@ -205,11 +206,11 @@ void LoadsStation::fill_ready_menu() {
     if (!menu->isEmpty()) return;
     const auto groups = ready_loads(data_directory());
     if (!groups) {
-        menu->addAction(QString::fromStdString(groups.error()))->setEnabled(false);
+        menu->addAction(menu_words(QString::fromStdString(groups.error())))->setEnabled(false);
         return;
     }
     for (const auto& group : *groups) {
-        auto* sub = menu->addMenu(QString::fromStdString(group.group));
+        auto* sub = menu->addMenu(menu_words(QString::fromStdString(group.group)));
         for (const auto& line : group.lines) {
             const auto read = parse_load(line);
             QStringList chips;

@@ -289,7 +289,7 @@ void MachineMap::place_menu(const Id& id) {
     auto* ways = menu.addMenu(tr("Measure a way to"));
     for (const auto& other : document_.plan().places) {
         if (other.id == id) continue;
-        ways->addAction(QString::fromStdString(other.name), [this, id, to = other.id] {
+        ways->addAction(menu_words(QString::fromStdString(other.name)), [this, id, to = other.id] {
             Passage way;
             way.from = id, way.to = to, way.length = Metre(0.5);
             way.id = fresh_id(document_.plan(), "way",
@@ -303,7 +303,7 @@ void MachineMap::place_menu(const Id& id) {
     auto* parts = menu.addMenu(tr("Put here"));
     const auto offer = [&](const auto& list) {
         for (const auto& part : list) {
-            auto* a = parts->addAction(QString::fromStdString(part.name), [this, part_id = part.id, id] {
+            auto* a = parts->addAction(menu_words(QString::fromStdString(part.name)), [this, part_id = part.id, id] {
                 document_.apply([=](const Plan& p) { return set_part_place(p, part_id, id); },
                                 tr("Place a part"));
             });

@@ -9,16 +9,31 @@
 
 namespace sangre::app {
 
+namespace {
+
+/// Never further behind than this and the time it takes to write.
+constexpr int autosave_ms = 1500;
+const auto plan_ending = QStringLiteral(".json");
+
+bool is_demo(const QString& file) {
+    const QDir demos(QString::fromStdString((data_directory() / "demos").string()));
+    return QFileInfo(file).canonicalPath() == demos.canonicalPath() && !demos.canonicalPath().isEmpty();
+}
+
+}  // namespace
+
 Document::Document(std::shared_ptr<const Catalogue> catalogue, QString recovery_folder, QObject* parent)
-    : QObject(parent), catalogue_(std::move(catalogue)), recovery_folder_(std::move(recovery_folder)) {
+    : QObject(parent), catalogue_(std::move(catalogue)), recovery_(std::move(recovery_folder)) {
     autosave_.setSingleShot(true);
-    autosave_.setInterval(1500);
+    autosave_.setInterval(autosave_ms);
     connect(&autosave_, &QTimer::timeout, this, &Document::write_recovery);
     start_with(std::make_shared<const Plan>(), {});
 }
 
 void Document::start_with(std::shared_ptr<const Plan> plan, const QString& file, std::optional<Study> ahead) {
     file_ = file;
+    copy_of_.clear();
+    base_ = file.isEmpty() ? QByteArray() : fingerprint(file);
     saved_ = std::move(plan);
     history_ = {{saved_, {}, 0}};
     at_ = 0;
@@ -38,15 +53,22 @@ void Document::refresh() {
 }
 
 void Document::touched() {
-    autosave_.start();
+    // Not begun anew: at any pace of edits it comes due.
+    if (!autosave_.isActive()) autosave_.start();
     refresh();
     emit file_changed();
+}
+
+bool Document::accepts(const Plan& next) {
+    const auto fits = check_edit(plan(), next);
+    if (!fits) emit said(tr("Not done, since it could not be saved: %1").arg(QString::fromStdString(fits.error())), true, false);
+    return fits.has_value();
 }
 
 void Document::apply(const Edit& edit, const QString& what) {
     if (!edit) return;
     auto next = edit(plan());
-    if (next == plan()) return;
+    if (next == plan() || !accepts(next)) return;
     history_.resize(at_ + 1);
     history_.push_back({std::make_shared<const Plan>(std::move(next)), what, 0});
     ++at_;
@@ -56,7 +78,7 @@ void Document::apply(const Edit& edit, const QString& what) {
 void Document::apply_within(int gesture, const Edit& edit, const QString& what) {
     const bool again = at_ > 0 && history_[at_].gesture == gesture;
     auto next = std::make_shared<const Plan>(edit(*history_[again ? at_ - 1 : at_].plan));
-    if (*next == plan()) return;
+    if (*next == plan() || !accepts(*next)) return;
     history_.resize(at_ + 1);
     if (again)
         history_[at_].plan = std::move(next);
@@ -139,15 +161,14 @@ bool Document::propose_wiring() {
     return true;
 }
 
-QString Document::beside(const char* what) const {
-    const auto key = file_.isEmpty() ? QByteArray("unnamed") : QFileInfo(file_).absoluteFilePath().toUtf8();
-    return recovery_folder_ + "/" + QCryptographicHash::hash(key, QCryptographicHash::Sha1).toHex().left(16) +
-           what;
+QString Document::beside(const QString& file, const char* what) const {
+    const auto key = QFileInfo(file).absoluteFilePath().toUtf8();
+    return recovery_.folder() + "/" + QCryptographicHash::hash(key, QCryptographicHash::Sha1).toHex().left(16) + what;
 }
 
-QString Document::recovery_file() const { return beside(".autosave.json"); }
-
-QString Document::variant_file() const { return beside(".a.json"); }
+QString Document::variant_file() const {
+    return beside(file_.isEmpty() ? recovery_.file() : file_, ".a.json");
+}
 
 void Document::set_variant(std::shared_ptr<const Plan> plan) {
     variant_ = std::move(plan);
@@ -157,7 +178,7 @@ void Document::set_variant(std::shared_ptr<const Plan> plan) {
 
 void Document::keep_variant() {
     set_variant(kept_plan());
-    QDir().mkpath(recovery_folder_);
+    QDir().mkpath(recovery_.folder());
     if (const auto written = save_plan(*variant_, variant_file().toStdString()); !written)
         emit said(tr("Plan A is kept only until you leave: %1").arg(QString::fromStdString(written.error())),
                   true, false);
@@ -176,12 +197,9 @@ void Document::forget_variant() {
 }
 
 void Document::write_recovery() {
-    if (!modified()) {
-        QFile::remove(recovery_file());
-        return;
-    }
-    QDir().mkpath(recovery_folder_);
-    if (const auto written = save_plan(plan(), recovery_file().toStdString()); !written)
+    if (!modified()) return recovery_.drop();
+    const Recovery::About about{copy_of_.isEmpty() ? file_ : copy_of_, {}, base_, !copy_of_.isEmpty()};
+    if (const auto written = recovery_.keep(plan(), about); !written)
         emit said(tr("Unsaved work could not be kept: %1").arg(QString::fromStdString(written.error())), true,
                   false);
 }
@@ -199,48 +217,182 @@ bool Document::open(const QString& file) {
 void Document::open(const QString& file, Study ahead) {
     // Work on the plan that is open now is kept for it before it leaves the screen.
     write_recovery();
+    recovery_.begin_another();
     auto read = ahead.plan;
-    start_with(std::move(read), file, std::move(ahead));
+    const bool demo = is_demo(file);
+    start_with(std::move(read), demo ? QString() : file, std::move(ahead));
+    if (demo) copy_of_ = QFileInfo(file).absoluteFilePath(), base_ = fingerprint(file);
     if (auto a = QFile::exists(variant_file()) ? load_plan(variant_file().toStdString())
                                                : tl::unexpected(std::string()))
         set_variant(std::make_shared<const Plan>(std::move(*a)));
-    if (!QFile::exists(recovery_file())) return;
-    auto left = load_plan(recovery_file().toStdString());
-    if (left && *left != plan()) {
-        apply([next = *left](const Plan&) { return next; }, tr("Recover unsaved work"));
-        emit said(tr("Unsaved work from last time is back."), false, true);
+    watch();
+    recover_for_file();
+}
+
+/// Unsaved work on the file that was just opened.
+void Document::recover_for_file() {
+    const auto of = copy_of_.isEmpty() ? file_ : copy_of_;
+    for (const auto& left : recovery_.left()) {
+        if (left.about.of.isEmpty() || QFileInfo(left.about.of) != QFileInfo(of)) continue;
+        auto plan = load_plan(left.file.toStdString());
+        if (!plan) {
+            emit said(tr("Unsaved work on this plan cannot be read and stays where it is: %1")
+                          .arg(QString::fromStdString(plan.error())), true, false);
+            continue;
+        }
+        if (!left.about.base.isEmpty() && left.about.base != base_) {
+            emit said(tr("The file has changed since unsaved work on it was left. Both are kept: the plan menu has it "
+                         "under Unsaved plans."), true, false);
+            continue;
+        }
+        if (*plan != this->plan()) {
+            apply([next = *plan](const Plan&) { return next; }, tr("Recover unsaved work"));
+            if (this->plan() != *plan) continue;
+            write_recovery();
+            emit said(tr("Unsaved work from last time is back."), false, true);
+        }
+        Recovery::remove(left);
+        return;
     }
+}
+
+bool Document::take_up(const Recovery::Left& left) {
+    auto plan = load_plan(left.file.toStdString());
+    if (!plan) {
+        emit said(tr("It cannot be read and stays where it is: %1").arg(QString::fromStdString(plan.error())), true, false);
+        return false;
+    }
+    write_recovery();
+    recovery_.begin_another();
+    start_with(std::make_shared<const Plan>(), {});
+    if (left.about.copy) copy_of_ = left.about.of, base_ = left.about.base;
+    watch();
+    apply([next = *plan](const Plan&) { return next; }, tr("Recover unsaved work"));
+    write_recovery();
+    if (QFile::exists(recovery_file())) Recovery::remove(left);
+    emit said(tr("Unsaved work from last time is back."), false, true);
+    return true;
+}
+
+void Document::take_up_newest() {
+    for (const auto& left : recovery_.left())
+        if ((left.about.of.isEmpty() || left.about.copy) && take_up(left)) return;
+}
+
+void Document::watch() {
+    watcher_.reset();
+    if (file_.isEmpty()) return;
+    watcher_ = std::make_unique<QFileSystemWatcher>(QStringList{file_});
+    // Programs that write carefully put another file in its place: then it has to be watched anew.
+    connect(watcher_.get(), &QFileSystemWatcher::fileChanged, this, [this] {
+        QTimer::singleShot(200, this, [this] {
+            check_disk();
+            if (watcher_ && QFile::exists(file_)) watcher_->addPath(file_);
+        });
+    });
+}
+
+void Document::check_disk() {
+    if (file_.isEmpty()) return;
+    const auto now = fingerprint(file_);
+    if (now.isEmpty() || now == base_) return;
+    if (modified()) {
+        emit said(tr("Another program has changed %1. Saving keeps both.").arg(QFileInfo(file_).fileName()), true, false);
+        return;
+    }
+    auto plan = load_plan(file_.toStdString());
+    if (!plan) {
+        emit said(tr("Another program has changed the file: %1").arg(QString::fromStdString(plan.error())), true, false);
+        return;
+    }
+    base_ = now;
+    history_.resize(at_ + 1);
+    history_.push_back({std::make_shared<const Plan>(std::move(*plan)), tr("Take what another program wrote"), 0});
+    ++at_;
+    saved_ = history_[at_].plan;
+    refresh();
+    emit file_changed();
+    emit said(tr("Another program has changed %1: this is what it wrote.").arg(QFileInfo(file_).fileName()), false, true);
 }
 
 bool Document::save() { return !file_.isEmpty() && save_as(file_); }
 
-bool Document::save_as(const QString& file) {
+QString Document::version_before() const {
+    const auto file = file_.isEmpty() ? QString() : beside(file_, ".before.json");
+    return QFile::exists(file) ? file : QString();
+}
+
+void Document::back_to_version_before() {
+    const auto before = load_plan(version_before().toStdString());
+    if (!before) {
+        emit said(QString::fromStdString(before.error()), true, false);
+        return;
+    }
+    apply([next = *before](const Plan&) { return next; }, tr("Back to the version before"));
+}
+
+/// What stands in the file now, as the version before the one to be written.
+bool Document::keep_version_before(const QString& file) {
+    if (!QFileInfo(file).isFile()) return true;
+    const auto fail = [&](const std::string& why) {
+        emit said(QString::fromStdString(why), true, false);
+        return false;
+    };
+    const auto text = read_text(file.toStdString());
+    if (!text) return QFileInfo(file).size() == 0 || fail(text.error());
+    const bool another = file == file_ && !base_.isEmpty() && fingerprint(file) != base_;
+    QDir().mkpath(recovery_.folder());
+    if (const auto kept = write_whole(*text, beside(file, ".before.json").toStdString()); !kept) return fail(kept.error());
+    if (!another) return true;
+    const QFileInfo info(file);
+    QString other;
+    for (int n = 1; other.isEmpty() || QFile::exists(other); ++n)
+        other = QStringLiteral("%1/%2 (%3).json")
+                    .arg(info.absolutePath(), info.completeBaseName(), n == 1 ? tr("changed elsewhere") : tr("changed elsewhere %1").arg(n));
+    if (const auto kept = write_whole(*text, other.toStdString()); !kept) return fail(kept.error());
+    emit said(tr("Another program had changed the file; what it wrote is in %1.").arg(other), false, false);
+    return true;
+}
+
+bool Document::save_as(QString file) {
+    if (QFileInfo(file).suffix().isEmpty()) file += plan_ending;
+    if (!keep_version_before(file)) return false;
+    // A plan that never had a name takes that of its first file.
+    if (file_.isEmpty() && plan().name == Plan{}.name)
+        apply([name = QFileInfo(file).completeBaseName().toStdString()](const Plan& p) {
+            auto named = p;
+            named.name = name;
+            return named;
+        }, tr("Name the plan"));
     const auto written = save_plan(plan(), file.toStdString());
     if (!written) {
         emit said(QString::fromStdString(written.error()), true, false);
         return false;
     }
-    QFile::remove(recovery_file());
+    recovery_.drop();
     const auto old_variant = variant_file();
-    file_ = file;
+    file_ = file, copy_of_.clear();
+    base_ = fingerprint(file);
     if (variant_ && old_variant != variant_file()) {
         QFile::remove(variant_file());
         QFile::copy(old_variant, variant_file());
     }
     saved_ = history_[at_].plan;
-    QFile::remove(recovery_file());
+    watch();
     emit file_changed();
     return true;
 }
 
 void Document::new_plan() {
     write_recovery();
+    recovery_.begin_another();
     start_with(std::make_shared<const Plan>(), {});
+    watch();
 }
 
 void Document::discard_recovered() {
     apply([saved = saved_](const Plan&) { return *saved; }, tr("Give recovered work up"));
-    QFile::remove(recovery_file());
+    recovery_.drop();
 }
 
 }  // namespace sangre::app

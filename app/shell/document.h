@@ -1,11 +1,13 @@
 #pragma once
 // The open plan: its history, its file, what is selected, and the study that every view draws from.
 #include <QDateTime>
+#include <QFileSystemWatcher>
 #include <QObject>
 #include <QTimer>
 #include <memory>
 
 #include "propose/propose.h"
+#include "shell/recovery.h"
 #include "study.h"
 
 namespace sangre::app {
@@ -24,6 +26,7 @@ class Document : public QObject {
     const QString& file() const { return file_; }
     bool modified() const { return plan() != *saved_; }
 
+    /// An edit whose result could not be saved and opened again is refused with a word, and changes nothing.
     void apply(const Edit& edit, const QString& what);
     /// One of a row of edits that a drag makes: it takes the place of the one before it of the same gesture,
     /// so that the row is undone at once.
@@ -59,20 +62,33 @@ class Document : public QObject {
     const Plan* variant() const { return variant_.get(); }
     const Study& variant_study() const { return variant_study_; }
 
-    /// Opens a plan file; unsaved work that was left for it is taken up, with a word. False with a message on
-    /// error.
+    /// Opens a plan file; unsaved work that was left for it is taken up, with a word, unless the file has changed
+    /// since. A shipped demo opens as a copy without a file. False with a message on error.
     bool open(const QString& file);
     /// The same with what has been read from it and studied at its usual conditions meanwhile.
     void open(const QString& file, Study ahead);
     bool save();
-    bool save_as(const QString& file);
+    /// Adds the ending of plans where there is none. What stood there is kept as the version before; what another
+    /// program has written there since it was opened is kept beside it.
+    bool save_as(QString file);
     void new_plan();
+    /// Never-saved plans and work on files that changed meanwhile, left by programs that are gone.
+    std::vector<Recovery::Left> left_behind() const { return recovery_.left(); }
+    /// Opens what was left; false with a message where it cannot be read: then it stays.
+    bool take_up(const Recovery::Left& left);
+    /// The newest never-saved plan that was left, if there is one.
+    void take_up_newest();
+    /// What this file held before it was last saved; empty where nothing did.
+    QString version_before() const;
+    void back_to_version_before();
+    /// Looks whether another program has changed the file; says so, and reads it anew where nothing is unsaved.
+    void check_disk();
     /// Back to the file as saved, giving the recovered work up.
     void discard_recovered();
 
     /// Now as the log writes it.
     static std::string now() { return QDateTime::currentDateTime().toString(Qt::ISODate).toStdString(); }
-    QString recovery_file() const;
+    QString recovery_file() const { return recovery_.file(); }
     void write_recovery();
 
   signals:
@@ -90,9 +106,13 @@ class Document : public QObject {
     };
     void start_with(std::shared_ptr<const Plan> plan, const QString& file, std::optional<Study> ahead = {});
     void set_variant(std::shared_ptr<const Plan> plan);
-    /// A file in the recovery folder that belongs to the open plan.
-    QString beside(const char* what) const;
+    bool accepts(const Plan& next);
+    /// Kept in the recovery folder for the open plan's file.
+    QString beside(const QString& file, const char* what) const;
     QString variant_file() const;
+    bool keep_version_before(const QString& file);
+    void recover_for_file();
+    void watch();
     void refresh();
     void touched();
     std::shared_ptr<const Catalogue> catalogue_;
@@ -104,8 +124,12 @@ class Document : public QObject {
     std::shared_ptr<const Plan> variant_;
     Id selection_;
     std::optional<Why> shown_why_;
-    QString file_, recovery_folder_;
+    QString file_;
+    QString copy_of_;   ///< the shipped demo that this began as
+    QByteArray base_;   ///< fingerprint of the file as last read or written
+    Recovery recovery_;
     QTimer autosave_;
+    std::unique_ptr<QFileSystemWatcher> watcher_;
 };
 
 }  // namespace sangre::app

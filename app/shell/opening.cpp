@@ -48,6 +48,8 @@ Window& Opening::window(const QString& recovery_folder) {
         prepared_->study ? document_->open(whole, std::move(*prepared_->study))
                          : void(document_->open(whole));
     }
+    else
+        document_->take_up_newest();
     QObject::disconnect(listening);
     window_ = std::make_unique<Window>(*document_);
     if (said) std::apply([&](const auto&... what) { window_->show_banner(what...); }, *said);

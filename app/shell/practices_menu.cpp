@@ -10,7 +10,7 @@ namespace sangre::app {
 void fill_joint_schools(Document& document, QMenu& menu) {
     menu.setToolTipsVisible(true);
     for (const auto school : joint_schools()) {
-        auto* a = menu.addAction(words_of(school_name(school)), [&document, school] {
+        auto* a = menu.addAction(menu_words(words_of(school_name(school))), [&document, school] {
             document.apply([school, &parts = document.catalogue()](
                                const Plan& p) { return follow_joint_school(p, parts, school); },
                            Window::tr("Join another way"));
@@ -24,7 +24,7 @@ void fill_joint_schools(Document& document, QMenu& menu) {
 void fill_coverings(Document& document, QMenu& menu) {
     menu.setToolTipsVisible(true);
     for (const auto school : coverings()) {
-        auto* a = menu.addAction(words_of(covering_name(school)), [&document, school] {
+        auto* a = menu.addAction(menu_words(words_of(covering_name(school))), [&document, school] {
             document.apply(
                 [school](const Plan& plan) {
                     auto practices = plan.practices;
@@ -45,7 +45,7 @@ namespace {
 void tools_owned(Document& document, QMenu& menu) {
     const auto& missing = document.plan().practices.missing_tools;
     for (const auto& tool : joint_tools(document.catalogue())) {
-        auto* a = menu.addAction(words_of(tool));
+        auto* a = menu.addAction(menu_words(words_of(tool)));
         a->setCheckable(true);
         a->setChecked(std::find(missing.begin(), missing.end(), tool) == missing.end());
         QObject::connect(a, &QAction::triggered, [&document, tool](bool owned) {

@@ -8,6 +8,7 @@
 #include "theme/theme.h"
 #include "units/format.h"
 #include "units/parse.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
 
@@ -153,7 +154,7 @@ void WhatIfBar::refresh() {
 
 void WhatIfBar::name_plan() {
     const auto name = QString::fromStdString(document_.plan().name);
-    plan_->setText(QFontMetrics(face(15, true)).elidedText(name, Qt::ElideRight, u(180)) +
+    plan_->setText(menu_words(QFontMetrics(face(15, true)).elidedText(name, Qt::ElideRight, u(180))) +
                    QStringLiteral("  ▾"));
     state_->setText(document_.file().isEmpty() ? tr("not saved yet")
                     : document_.modified()     ? tr("changed")

@@ -3,9 +3,11 @@
 #include <QAction>
 #include <QCloseEvent>
 #include <QFileDialog>
+#include <QFileInfo>
 #include <QInputDialog>
 #include <QMenu>
 #include <QSettings>
+#include <QScreen>
 #include <QVBoxLayout>
 
 #include "bench/bench_station.h"
@@ -19,7 +21,9 @@
 #include "routing/routing_station.h"
 #include "shell/badges.h"
 #include "shell/practices_menu.h"
+#include "shell/unfinished.h"
 #include "shell/variant_bar.h"
+#include "widgets/words.h"
 #include "wiring/wiring_station.h"
 
 namespace sangre::app {
@@ -28,8 +32,10 @@ Window::Window(Document& document, QWidget* parent) : QMainWindow(parent), docum
     recall_look();
     apply_theme();
     const QSettings settings;
+    qApp->installEventFilter(this);
     resize(1280, 800);
     if (settings.contains("geometry")) restoreGeometry(settings.value("geometry").toByteArray());
+    stay_on_screen();
     why_shown_ = settings.value("why_shown", true).toBool();
     station_ = static_cast<Station>(std::clamp(settings.value("station", 0).toInt(), 0, station_count - 1));
     make_actions();
@@ -42,6 +48,17 @@ Window::Window(Document& document, QWidget* parent) : QMainWindow(parent), docum
     });
     connect(&document_, &Document::file_changed, this, &Window::name_file);
     name_file();
+}
+
+/// Inside the screen it is on, whatever screen it was last on.
+void Window::stay_on_screen() {
+    const auto* screen = QGuiApplication::screenAt(geometry().center());
+    const auto room = (screen ? screen : QGuiApplication::primaryScreen())->availableGeometry();
+    auto frame = geometry();
+    frame.setSize(frame.size().boundedTo(room.size()));
+    frame.moveLeft(std::clamp(frame.left(), room.left(), std::max(room.left(), room.right() + 1 - frame.width())));
+    frame.moveTop(std::clamp(frame.top(), room.top(), std::max(room.top(), room.bottom() + 1 - frame.height())));
+    if (frame != geometry()) setGeometry(frame);
 }
 
 void Window::recall_look() {
@@ -185,10 +202,38 @@ void Window::make_actions() {
 }
 
 void Window::restyle(Appearance wanted, double scale) {
+    const auto typed = unfinished(*centralWidget());
+    const std::array<bool, station_count> there{loads_ != nullptr, power_ != nullptr, wiring_ != nullptr, routing_ != nullptr,
+                                                build_ != nullptr, bench_ != nullptr, log_ != nullptr};
     set_appearance(wanted);
     set_text_scale(scale);
     apply_theme();
     lay_out();
+    for (int i = 0; i < station_count; ++i)
+        if (there[static_cast<size_t>(i)]) widget_of(static_cast<Station>(i));
+    take_up_again(*centralWidget(), typed);
+}
+
+bool Window::eventFilter(QObject* at, QEvent* e) {
+    // Names are text: nothing in one is followed, loaded or laid out.
+    if (e->type() == QEvent::Polish)
+        if (auto* label = qobject_cast<QLabel*>(at)) label->setTextFormat(Qt::PlainText);
+    // A field keeps Ctrl+Z for itself only while it has typing of its own to undo.
+    if (e->type() == QEvent::ShortcutOverride)
+        if (auto* field = qobject_cast<QLineEdit*>(at); field && field->window() == this) {
+            auto* key = static_cast<QKeyEvent*>(e);
+            if ((key->matches(QKeySequence::Undo) && !field->isUndoAvailable()) ||
+                (key->matches(QKeySequence::Redo) && !field->isRedoAvailable())) {
+                key->ignore();
+                return true;
+            }
+        }
+    return QMainWindow::eventFilter(at, e);
+}
+
+bool Window::event(QEvent* e) {
+    if (e->type() == QEvent::WindowActivate) document_.check_disk();
+    return QMainWindow::event(e);
 }
 
 template <class S>
@@ -257,6 +302,11 @@ void Window::plan_menu() {
     for (const auto& file : shipped.entryInfoList({QStringLiteral("*.json")}, QDir::Files, QDir::Name))
         demos->addAction(file.completeBaseName().replace('-', ' '),
                          [this, file] { document_.open(file.absoluteFilePath()); });
+    auto* unsaved = menu.addMenu(tr("Unsaved plans"));
+    for (const auto& left : document_.left_behind())
+        unsaved->addAction(tr("%1, %2").arg(menu_words(left.about.name), QLocale().toString(left.when, QLocale::ShortFormat)),
+                           [this, left] { document_.take_up(left); });
+    unsaved->setEnabled(!unsaved->isEmpty());
     menu.addAction(tr("Rename…"), this, &Window::rename_plan);
     menu.addSeparator();
     menu.addAction(tr("Save\tCtrl+S"), this, &Window::save);
@@ -264,6 +314,8 @@ void Window::plan_menu() {
     menu.addAction(tr("Keep as A, to compare\tCtrl+K"), &document_, &Document::keep_variant);
     menu.addAction(tr("Back to the saved plan"), &document_, &Document::discard_recovered)
         ->setEnabled(document_.modified() && !document_.file().isEmpty());
+    menu.addAction(tr("Back to the version before the last saving"), &document_, &Document::back_to_version_before)
+        ->setEnabled(!document_.version_before().isEmpty());
     menu.addSeparator();
     menu.addAction(tr("Undo %1\tCtrl+Z").arg(document_.undo_text()), &document_, &Document::undo)
         ->setEnabled(document_.can_undo());
@@ -294,25 +346,24 @@ void Window::plan_menu() {
 }
 
 void Window::export_diagram() {
-    const auto file = QFileDialog::getSaveFileName(this, tr("Wiring diagram to a file"),
-                                                   QStringLiteral("wiring diagram.pdf"),
-                                                   tr("Drawings (*.pdf *.svg *.png)"));
+    const auto file = ask_file(tr("Wiring diagram to a file"), QStringLiteral("wiring diagram.pdf"),
+                               tr("Drawings (*.pdf *.svg *.png)"), QStringLiteral("pdf"));
     if (file.isEmpty()) return;
     const auto wrong = wiring()->diagram()->export_sheets(file);
     show_banner(wrong.isEmpty() ? tr("The diagram is in %1.").arg(file) : wrong, !wrong.isEmpty(), false);
 }
 
 void Window::export_labels() {
-    const auto file = QFileDialog::getSaveFileName(this, tr("Labels to print"), QStringLiteral("labels.pdf"),
-                                                   tr("Drawings (*.pdf *.svg *.png)"));
+    const auto file = ask_file(tr("Labels to print"), QStringLiteral("labels.pdf"),
+                               tr("Drawings (*.pdf *.svg *.png)"), QStringLiteral("pdf"));
     if (file.isEmpty()) return;
     const auto wrong = wiring()->diagram()->export_labels(file);
     show_banner(wrong.isEmpty() ? tr("The labels are in %1.").arg(file) : wrong, !wrong.isEmpty(), false);
 }
 
 void Window::export_flow_map() {
-    const auto file = QFileDialog::getSaveFileName(
-        this, tr("Flow map as picture"), QStringLiteral("flow map.svg"), tr("Pictures (*.svg *.pdf *.png)"));
+    const auto file = ask_file(tr("Flow map as picture"), QStringLiteral("flow map.svg"),
+                               tr("Pictures (*.svg *.pdf *.png)"), QStringLiteral("svg"));
     if (file.isEmpty()) return;
     const auto wrong = power()->map()->export_picture(file);
     show_banner(wrong.isEmpty() ? tr("Written to %1.").arg(file) : wrong, !wrong.isEmpty(), false);
@@ -323,20 +374,32 @@ void Window::ask_open() {
     if (!file.isEmpty()) document_.open(file);
 }
 
-void Window::ask_save_as() {
-    const auto file = QFileDialog::getSaveFileName(this, tr("Save the plan"),
-                                                   QString::fromStdString(document_.plan().name) + ".json",
-                                                   tr("Plans (*.json)"));
-    if (!file.isEmpty() && document_.save_as(file)) show_banner(tr("Saved to %1.").arg(file), false, false);
+QString Window::ask_file(const QString& title, const QString& name, const QString& kinds, const QString& ending) {
+    auto file = QFileDialog::getSaveFileName(this, title, name, kinds);
+    if (!file.isEmpty() && QFileInfo(file).suffix().isEmpty()) file += '.' + ending;
+    return file;
 }
 
-void Window::save() {
-    if (document_.file().isEmpty()) return ask_save_as();
-    if (document_.save()) show_banner(tr("Saved."), false, false);
+void Window::ask_save_as() {
+    auto name = QString::fromStdString(document_.plan().name);
+    name.replace('/', '-');
+    const auto file = ask_file(tr("Save the plan"), name + ".json", tr("Plans (*.json)"), QStringLiteral("json"));
+    if (!file.isEmpty()) save_to(file);
 }
+
+void Window::save_to(const QString& file) {
+    // What saving itself has to say, of another program's version, is not talked over.
+    bool talked = false;
+    const auto listening = connect(&document_, &Document::said, this, [&] { talked = true; });
+    const bool saved = document_.save_as(file);
+    disconnect(listening);
+    if (saved && !talked) show_banner(tr("Saved to %1.").arg(document_.file()), false, false);
+}
+
+void Window::save() { document_.file().isEmpty() ? ask_save_as() : save_to(document_.file()); }
 
 void Window::export_bom() {
-    const auto file = QFileDialog::getSaveFileName(this, tr("Shopping list"), {}, tr("Tables (*.csv)"));
+    const auto file = ask_file(tr("Shopping list"), {}, tr("Tables (*.csv)"), QStringLiteral("csv"));
     if (file.isEmpty()) return;
     const auto written = write_whole(
         bom_to_csv(bill_of_materials(document_.plan(), document_.catalogue(), document_.study().harness)),
@@ -346,7 +409,7 @@ void Window::export_bom() {
 }
 
 void Window::export_loads() {
-    const auto file = QFileDialog::getSaveFileName(this, tr("Loads"), {}, tr("Tables (*.csv)"));
+    const auto file = ask_file(tr("Loads"), {}, tr("Tables (*.csv)"), QStringLiteral("csv"));
     if (file.isEmpty()) return;
     const auto written = write_whole(loads_to_csv(document_.plan().loads), file.toStdString());
     show_banner(written ? tr("Written to %1.").arg(file) : QString::fromStdString(written.error()), !written,

@@ -49,7 +49,12 @@ class Window : public QMainWindow {
     /// Light or dark, and the text size; everything is laid out anew.
     void restyle(Appearance appearance, double scale);
 
+    /// Saves to a file and says so.
+    void save_to(const QString& file);
+
   protected:
+    bool event(QEvent* e) override;
+    bool eventFilter(QObject* at, QEvent* e) override;
     void closeEvent(QCloseEvent* e) override;
     void resizeEvent(QResizeEvent* e) override;
 
@@ -64,6 +69,9 @@ class Window : public QMainWindow {
     void make_banner(QVBoxLayout& column);
     void follow_finding(const QString& rule);
     void plan_menu();
+    void stay_on_screen();
+    /// The file chosen, with an ending; empty where none was.
+    QString ask_file(const QString& title, const QString& name, const QString& kinds, const QString& ending);
     void ask_open();
     void ask_save_as();
     void export_bom();

@@ -8,6 +8,8 @@
 namespace sangre::app {
 
 inline QString words_of(const std::string& s) { return QString::fromStdString(s); }
+/// Somebody's words in a menu or on a button, where & would mark a key.
+inline QString menu_words(QString s) { return s.replace('&', QStringLiteral("&&")); }
 /// A quantity as the core prints it.
 QString said(auto quantity) { return QString::fromStdString(format(quantity)); }
 

@@ -72,7 +72,7 @@ void CablesView::paint(QPainter& p) {
               [this, button] {
                   QMenu menu(this);
                   for (const auto preset : cable_presets())
-                      menu.addAction(words_of(preset_name(preset)), this,
+                      menu.addAction(menu_words(words_of(preset_name(preset))), this,
                                      [this, preset] { add_cable(preset); });
                   menu.setEnabled(!document_.plan().loads.empty());
                   menu.exec(mapToGlobal(button.bottomLeft().toPoint()));
@@ -269,7 +269,7 @@ void CablesView::choose_end(size_t cable, bool source, QPointF at) {
     const auto offer = [&](const auto& list) {
         for (const auto& part : list)
             if (part.id != other)  // a cable joins two
-                menu.addAction(words_of(part.name), this, [this, cable, source, id = part.id] {
+                menu.addAction(menu_words(words_of(part.name)), this, [this, cable, source, id = part.id] {
                     change(
                         cable, [source, id](Cable& k) { (source ? k.from : k.to) = id; }, tr("Another end"));
                 });
@@ -341,7 +341,7 @@ void CablesView::fill_cable_menu(QMenu& menu, size_t cable) {
     const auto* wire = sangre::find(document_.catalogue().wires, c.wire);
     for (const auto& w : document_.catalogue().wires)
         if (wire && w.insulation == wire->insulation && w.metric == wire->metric && w.usual)
-            sizes->addAction(words_of(w.size), this, [this, cable, id = w.id] {
+            sizes->addAction(menu_words(words_of(w.size)), this, [this, cable, id = w.id] {
                 change(
                     cable, [id](Cable& k) { k.wire = id; }, tr("Another wire"));
             });

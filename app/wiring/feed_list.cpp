@@ -216,7 +216,7 @@ void FeedList::fill_wire_menu(QMenu& menu, size_t i) {
     for (const auto& w : document_.catalogue().wires) {
         if (w.insulation != insulation || w.metric != metric) continue;
         auto* a =
-            menu.addAction(QString::fromStdString(w.size), [this, id = feed.id, to = w.id, words = w.size] {
+            menu.addAction(menu_words(QString::fromStdString(w.size)), [this, id = feed.id, to = w.id, words = w.size] {
                 document_.apply([=](const Plan& q) { return set_wire(q, id, to); },
                                 tr("Use %1").arg(QString::fromStdString(words)));
             });
@@ -229,7 +229,7 @@ void FeedList::fill_wire_menu(QMenu& menu, size_t i) {
         if (k.id == insulation || !fitted) continue;
         for (const auto& w : document_.catalogue().wires)
             if (w.insulation == k.id && w.area == fitted->area && w.metric == metric)
-                others->addAction(QString::fromStdString(k.name), [this, id = feed.id, to = w.id] {
+                others->addAction(menu_words(QString::fromStdString(k.name)), [this, id = feed.id, to = w.id] {
                     document_.apply([=](const Plan& q) { return set_wire(q, id, to); },
                                     tr("Change insulation"));
                 });

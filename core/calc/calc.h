@@ -20,6 +20,9 @@ struct Calculation {
 /// The error says what was asked wrongly and what would be right.
 using Answer = tl::expected<Calculation, std::string>;
 
+/// Temperatures that may be asked about: beyond them the models say nothing.
+inline constexpr Celsius coldest_asked{-60}, hottest_asked{300};
+
 struct WireQuestion {
     std::string size = "14 AWG", insulation = "pvc-80", material = "copper";
     Celsius air{30};

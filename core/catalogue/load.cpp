@@ -85,8 +85,9 @@ void read(const Value& j, FuseFamily& f) {
                                    {"breaker", FuseAction::breaker},
                                    {"resettable", FuseAction::resettable}});
     f.continuous_share = j.at("continuous_share"), f.derate_per_kelvin = j.at("derate_per_K");
-    f.cold_ohm = j.at("cold_ohm_at_1A"), f.cold_exponent = j.at("cold_exponent");
-    f.hottest = as<Celsius>(j, "hottest_C");
+    f.cold_ohm = j.value("cold_ohm_at_1A", f.cold_ohm);
+    f.cold_exponent = j.value("cold_exponent", f.cold_exponent);
+    f.hottest = Celsius(j.value("hottest_C", raw(f.hottest)));
     f.passes = as<Millimetre>(j, "passes_mm"), f.mass = as<Gram>(j, "mass_g"), f.cost = j.at("cost");
 }
 
@@ -132,7 +133,7 @@ void read(const Value& j, ConverterType& c) {
     c.efficiency = j.at("efficiency"), c.quiescent = as<Ampere>(j, "quiescent_A");
     c.dropout = as<Volt>(j, "dropout_V"), c.tolerance = j.at("tolerance");
     c.thermal = j.at("thermal_K_per_W"), c.hottest = as<Celsius>(j, "hottest_C");
-    c.restart = j.at("restart_share"), c.input_capacitance = as<Farad>(j, "input_F");
+    c.restart = j.at("restart_share"), c.input_capacitance = Farad(j.value("input_F", 0.0));
     c.module = j.value("module", true);
     c.mass = as<Gram>(j, "mass_g"), c.cost = j.at("cost");
 }
@@ -143,14 +144,14 @@ void read(const Value& j, ConnectorType& c) {
     c.contact = as<Ohm>(j, "contact_ohm"), c.passes = as<Millimetre>(j, "passes_mm");
     c.width = as<Millimetre>(j, "width_mm"), c.poles = j.at("poles"), c.mating_cycles = j.at("mating_cycles");
     c.keyed = j.at("keyed"), c.sealed = j.at("sealed"), c.anti_spark = j.at("anti_spark");
-    c.breaks = as<Ampere>(j, "breaks_A"), c.hottest = as<Celsius>(j, "hottest_C");
+    c.breaks = as<Ampere>(j, "breaks_A"), c.hottest = Celsius(j.value("hottest_C", raw(c.hottest)));
     c.plug = j.value("plug", true), c.pack = j.value("pack", false);
     c.mass = as<Gram>(j, "mass_g"), c.cost = j.at("cost");
 }
 
 void read(const Value& j, SwitchType& s) {
     s.name = j.at("name"), s.rated = as<Ampere>(j, "rated_A"), s.breaks = as<Volt>(j, "breaks_V");
-    s.contact = as<Ohm>(j, "contact_ohm"), s.hottest = as<Celsius>(j, "hottest_C");
+    s.contact = as<Ohm>(j, "contact_ohm"), s.hottest = Celsius(j.value("hottest_C", raw(s.hottest)));
     s.kind = one_of<SwitchKind>(j, "kind",
                                 {{"switch", SwitchKind::manual},
                                  {"relay", SwitchKind::relay},
@@ -191,7 +192,7 @@ void read(const Value& j, JointKind& k) {
     k.least = SquareMillimetre(j.value("least_mm2", raw(k.least)));
     k.most = SquareMillimetre(j.value("most_mm2", raw(k.most)));
     if (k.least > k.most) throw std::runtime_error("/least_mm2: larger than most_mm2");
-    k.rated = Ampere(j.value("rated_A", 0.0)), k.hottest = as<Celsius>(j, "hottest_C");
+    k.rated = Ampere(j.value("rated_A", 0.0)), k.hottest = Celsius(j.value("hottest_C", raw(k.hottest)));
     k.part = text(j, "part"), k.heat = text(j, "heat"), k.flux = text(j, "flux"),
     k.solder = text(j, "solder");
     k.resistance = as<Ohm>(j, "resistance_ohm"), k.tube = j.at("tube"), k.minutes = j.at("minutes");

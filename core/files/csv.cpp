@@ -11,6 +11,31 @@
 namespace sangre {
 namespace {
 
+constexpr std::string_view formula_begins = "=+-@\t\r";
+constexpr char apostrophe = '\'';
+
+void append_utf8(std::string& out, unsigned code) {
+    if (code < 0x80)
+        out += static_cast<char>(code);
+    else if (code < 0x800)
+        out += static_cast<char>(0xC0U | code >> 6U), out += static_cast<char>(0x80U | (code & 0x3FU));
+    else
+        out += static_cast<char>(0xE0U | code >> 12U), out += static_cast<char>(0x80U | (code >> 6U & 0x3FU)),
+            out += static_cast<char>(0x80U | (code & 0x3FU));
+}
+
+bool is_utf8(const std::string& text) {
+    for (size_t i = 0; i < text.size();) {
+        const auto c = static_cast<unsigned char>(text[i]);
+        const size_t more = c < 0x80 ? 0 : c >> 5U == 6 ? 1 : c >> 4U == 14 ? 2 : c >> 3U == 30 ? 3 : 9;
+        if (more == 9 || i + more >= text.size() + (more == 0)) return false;
+        for (size_t k = 1; k <= more; ++k)
+            if ((static_cast<unsigned char>(text[i + k]) & 0xC0U) != 0x80) return false;
+        i += more + 1;
+    }
+    return true;
+}
+
 char delimiter_of(const std::string& text) {
     bool comma = false;
     bool quoted = false;
@@ -27,6 +52,12 @@ std::string trimmed(const std::string& s) {
     const auto begin = s.find_first_not_of(" \t\r");
     if (begin == std::string::npos) return {};
     return s.substr(begin, s.find_last_not_of(" \t\r") - begin + 1);
+}
+
+/// Without the apostrophe that keeps a spreadsheet from running it.
+std::string unmasked(std::string cell) {
+    if (cell.size() > 1 && cell[0] == apostrophe && formula_begins.find(cell[1]) != std::string_view::npos) cell.erase(0, 1);
+    return cell;
 }
 
 /// A column's name and the unit that its heading gives to bare numbers: "current (mA)", "voltage_V", "peak [A]".
@@ -86,7 +117,7 @@ std::vector<CsvRow> parse_csv(const std::string& text) {
     size_t line = 1;
     bool quoted = false;
     const auto end_row = [&] {
-        row.cells.push_back(trimmed(cell));
+        row.cells.push_back(unmasked(trimmed(cell)));
         cell.clear();
         const bool blank = row.cells.size() == 1 && row.cells[0].empty();
         if (!blank && !row.cells[0].starts_with('#')) rows.push_back(std::move(row));
@@ -105,7 +136,7 @@ std::vector<CsvRow> parse_csv(const std::string& text) {
         } else if (c == '"')
             quoted = true;
         else if (c == delimiter)
-            row.cells.push_back(trimmed(cell)), cell.clear();
+            row.cells.push_back(unmasked(trimmed(cell))), cell.clear();
         else if (c == '\n')
             end_row(), ++line;
         else
@@ -115,16 +146,40 @@ std::vector<CsvRow> parse_csv(const std::string& text) {
     return rows;
 }
 
-std::string csv_cell(const std::string& text) {
+std::string csv_cell(const std::string& said) {
+    std::string text;
+    for (const char c : said) text += static_cast<unsigned char>(c) < 0x20 && c != '\n' && c != '\t' ? ' ' : c;
+    // A spreadsheet runs what begins like a formula; behind an apostrophe it is text.
+    if (!text.empty() && formula_begins.find(text[0]) != std::string_view::npos && !plain_number(text))
+        text.insert(0, 1, apostrophe);
     if (text.find_first_of(",;\t\"\n") == std::string::npos) return text;
     std::string quoted = "\"";
     for (const char c : text) quoted += c == '"' ? "\"\"" : std::string(1, c);
     return quoted + "\"";
 }
 
+std::string as_utf8(std::string text) {
+    const auto from_16 = [&](size_t low, size_t high) {
+        std::string out;
+        for (size_t i = 2; i + 1 < text.size(); i += 2) {
+            unsigned code = static_cast<unsigned char>(text[i + low]) | static_cast<unsigned>(static_cast<unsigned char>(text[i + high])) << 8U;
+            if (code >= 0xD800 && code < 0xE000) code = 0xFFFD;
+            append_utf8(out, code);
+        }
+        return out;
+    };
+    if (text.starts_with("\xEF\xBB\xBF")) return text.substr(3);
+    if (text.starts_with("\xFF\xFE")) return from_16(0, 1);
+    if (text.starts_with("\xFE\xFF")) return from_16(1, 0);
+    if (is_utf8(text)) return text;
+    // Not Unicode: one byte a letter, as older Western programs write.
+    std::string out;
+    for (const char c : text) append_utf8(out, static_cast<unsigned char>(c));
+    return out;
+}
+
 tl::expected<std::vector<Load>, std::vector<CsvProblem>> loads_from_csv(const std::string& text) {
-    std::string body = text.starts_with("\xEF\xBB\xBF") ? text.substr(3) : text;
-    const auto rows = parse_csv(body);
+    const auto rows = parse_csv(as_utf8(text));
     std::vector<Load> loads;
     std::vector<CsvProblem> problems;
     std::vector<Column> header;

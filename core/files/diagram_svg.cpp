@@ -32,8 +32,12 @@ std::string escaped(const std::string& text) {
             case '>':
                 out += "&gt;";
                 break;
+            case '"':
+                out += "&quot;";
+                break;
             default:
-                out += c;
+                // Control characters are not allowed in XML, not even escaped.
+                out += static_cast<unsigned char>(c) < 0x20 || c == 0x7F ? ' ' : c;
         }
     return out;
 }

@@ -48,7 +48,7 @@ std::optional<Heading> heading(const std::string& cell) {
 }  // namespace
 
 tl::expected<std::vector<MeasuredSample>, std::string> measured_log_from_csv(const std::string& text) {
-    const auto rows = parse_csv(text);
+    const auto rows = parse_csv(as_utf8(text));
     if (rows.empty())
         return tl::unexpected(std::string("the table is empty: time, volts and amperes are expected"));
     std::array<std::optional<size_t>, 3> columns;

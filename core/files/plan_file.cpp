@@ -1,13 +1,12 @@
 #include "files/plan_file.h"
 
-#include <fcntl.h>
 #include <fmt/format.h>
-#include <unistd.h>
 
-#include <cstring>
 #include <nlohmann/json.hpp>
 #include <set>
 #include <type_traits>
+#include <unordered_map>
+#include <unordered_set>
 
 #include "catalogue/catalogue.h"
 #include "files/plan_fields.h"
@@ -137,46 +136,53 @@ struct Reader {
 
 /// Version 1 named the drop limit in percent and had no metal_frame.
 void upgrade_from_1(json& document) {
-    if (auto practices = document.find("practices");
-        practices != document.end() && practices->contains("drop_limit_percent")) {
-        (*practices)["drop_limit"] = (*practices)["drop_limit_percent"].get<double>() / 100;
-        practices->erase("drop_limit_percent");
-    }
+    const auto practices = document.find("practices");
+    if (practices == document.end() || !practices->is_object()) return;
+    const auto percent = practices->find("drop_limit_percent");
+    if (percent == practices->end()) return;
+    if (!percent->is_number()) throw BadPlace{"/practices/drop_limit_percent", "a number is expected here"};
+    const double share = percent->get<double>() / 100;
+    practices->erase("drop_limit_percent");
+    (*practices)["drop_limit"] = share;
 }
 
 /// Ids must be unique and references must lead somewhere; the first that does not is thrown.
 void check_references(const Plan& plan) {
-    std::set<Id> ids;
-    const auto unique = [&](const auto& list, const char* key) {
-        for (size_t i = 0; i < list.size(); ++i)
+    std::unordered_set<Id> ids, parts, loads, feeds, places;
+    const auto unique = [&](const auto& list, const char* key, std::unordered_set<Id>* also = nullptr) {
+        for (size_t i = 0; i < list.size(); ++i) {
             if (!ids.insert(list[i].id).second)
                 throw BadPlace{fmt::format("/{}/{}/id", key, i),
                                fmt::format("“{}” is used twice", list[i].id)};
+            if (also) also->insert(list[i].id);
+        }
     };
-    unique(plan.batteries, "batteries"), unique(plan.hubs, "hubs"), unique(plan.converters, "converters");
-    unique(plan.loads, "loads"), unique(plan.feeds, "feeds"), unique(plan.places, "places");
+    unique(plan.batteries, "batteries", &parts), unique(plan.hubs, "hubs", &parts);
+    unique(plan.converters, "converters", &parts), unique(plan.loads, "loads", &loads);
+    unique(plan.feeds, "feeds", &feeds), unique(plan.places, "places", &places);
     unique(plan.passages, "passages"), unique(plan.phases, "phases"), unique(plan.cables, "cables");
+    const auto part = [&](const Id& id) { return parts.contains(id) || loads.contains(id); };
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
         const auto& f = plan.feeds[i];
         const auto at = [&](const char* key) { return fmt::format("/feeds/{}/{}", i, key); };
-        const auto from = find_part(plan, f.from).kind;
-        if (from == PartKind::none) throw BadPlace{at("from"), fmt::format("there is no part “{}”", f.from)};
-        if (from == PartKind::load)
+        if (!part(f.from)) throw BadPlace{at("from"), fmt::format("there is no part “{}”", f.from)};
+        if (loads.contains(f.from))
             throw BadPlace{at("from"), fmt::format("“{}” is a load and feeds nothing", f.from)};
-        const auto to = find_part(plan, f.to).kind;
-        if (to == PartKind::none) throw BadPlace{at("to"), fmt::format("there is no part “{}”", f.to)};
+        if (!part(f.to)) throw BadPlace{at("to"), fmt::format("there is no part “{}”", f.to)};
         if (f.from == f.to) throw BadPlace{at("to"), fmt::format("“{}” feeds itself", f.to)};
-        if (f.ret == Return::shared && !by_id(plan.feeds, f.shared_with))
+        if (f.ret == Return::shared && !feeds.contains(f.shared_with))
             throw BadPlace{at("shared_with"), fmt::format("there is no feed “{}”", f.shared_with)};
+        if (f.ret == Return::shared && f.shared_with == f.id)
+            throw BadPlace{at("shared_with"), fmt::format("“{}” shares its return with itself", f.id)};
     }
     for (size_t i = 0; i < plan.cables.size(); ++i)
         for (const auto& [key, end] : {std::pair{"from", plan.cables[i].from}, {"to", plan.cables[i].to}})
-            if (find_part(plan, end).kind == PartKind::none)
+            if (!part(end))
                 throw BadPlace{fmt::format("/cables/{}/{}", i, key),
                                fmt::format("there is no part “{}”", end)};
     for (size_t i = 0; i < plan.passages.size(); ++i)
         for (const auto& end : {plan.passages[i].from, plan.passages[i].to})
-            if (!by_id(plan.places, end))
+            if (!places.contains(end))
                 throw BadPlace{fmt::format("/passages/{}", i), fmt::format("there is no place “{}”", end)};
 }
 
@@ -193,10 +199,10 @@ tl::expected<Plan, std::string> plan_from(json& document, const std::string& nam
         return fail("/version",
                     fmt::format("{} is newer than this program reads (up to {}); nothing was changed",
                                 version.dump(), plan_version));
-    if (version == 1) upgrade_from_1(document);
-    if (auto ok = check_schema(document, data_directory() / "schema" / "plan.schema.json", name); !ok)
-        return tl::unexpected(ok.error());
     try {
+        if (version == 1) upgrade_from_1(document);
+        if (auto ok = check_schema(document, data_directory() / "schema" / "plan.schema.json", name); !ok)
+            return tl::unexpected(ok.error());
         Plan plan;
         Reader::value(document, "", plan);
         check_references(plan);
@@ -227,32 +233,59 @@ std::string plan_to_json(const Plan& plan) {
     return head.dump(1, ' ', false, ordered::error_handler_t::replace) + "\n";
 }
 
-tl::expected<void, std::string> write_whole(const std::string& text, const std::filesystem::path& file) {
-    const auto beside = file.string() + ".part";
-    const auto fail = [&](const char* what) {
-        const auto reason = std::string(std::strerror(errno));
-        ::unlink(beside.c_str());
-        return tl::unexpected(
-            fmt::format("{}: {}: {}; the file there is as it was", file.string(), what, reason));
-    };
-    const int out = ::open(beside.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
-    if (out < 0) return fail("cannot be written");
-    for (size_t at = 0; at < text.size();) {
-        const auto n = ::write(out, text.data() + at, text.size() - at);
-        if (n < 0) {
-            ::close(out);
-            return fail("writing stopped");
-        }
-        at += static_cast<size_t>(n);
-    }
-    const bool synced = ::fsync(out) == 0;
-    if (::close(out) != 0 || !synced) return fail("cannot be brought to disk");
-    if (::rename(beside.c_str(), file.c_str()) != 0) return fail("cannot be replaced");
-    return {};
+tl::expected<void, std::string> save_plan(const Plan& plan, const std::filesystem::path& file) {
+    const auto text = plan_to_json(plan);
+    // What could not be opened again must not take the place of what can.
+    if (const auto again = plan_from_json(text, file.string()); !again)
+        return tl::unexpected(again.error() + "; nothing was written");
+    return write_whole(text, file);
 }
 
-tl::expected<void, std::string> save_plan(const Plan& plan, const std::filesystem::path& file) {
-    return write_whole(plan_to_json(plan), file);
+namespace {
+
+/// The elements of a list that were not there before, as they are now.
+template <class List>
+List changed_elements(const List& before, const List& now) {
+    List changed;
+    // Most edits leave all but a few where they were.
+    std::unordered_map<Id, const typename List::value_type*> by_id_before;
+    for (size_t i = 0; i < now.size(); ++i) {
+        if (i < before.size() && before[i] == now[i]) continue;
+        if (by_id_before.empty())
+            for (const auto& b : before) by_id_before.emplace(b.id, &b);
+        const auto found = by_id_before.find(now[i].id);
+        if (found == by_id_before.end() || !(*found->second == now[i])) changed.push_back(now[i]);
+    }
+    return changed;
+}
+
+}  // namespace
+
+tl::expected<void, std::string> check_edit(const Plan& before, const Plan& now) {
+    Plan touched = now;
+    touched.batteries = changed_elements(before.batteries, now.batteries);
+    touched.hubs = changed_elements(before.hubs, now.hubs);
+    touched.converters = changed_elements(before.converters, now.converters);
+    touched.loads = changed_elements(before.loads, now.loads);
+    touched.feeds = changed_elements(before.feeds, now.feeds);
+    touched.cables = changed_elements(before.cables, now.cables);
+    touched.places = changed_elements(before.places, now.places);
+    touched.passages = changed_elements(before.passages, now.passages);
+    touched.phases = changed_elements(before.phases, now.phases);
+    if (now.done == before.done) touched.done.clear();
+    if (now.measured == before.measured) touched.measured.clear();
+    if (now.log == before.log) touched.log.clear();
+    if (now.extra == before.extra) touched.extra.clear();
+    try {
+        auto document = json::parse(plan_to_json(touched));
+        if (auto ok = check_schema(document, data_directory() / "schema" / "plan.schema.json", now.name); !ok) return ok;
+        check_references(now);
+    } catch (const BadPlace& bad) {
+        return tl::unexpected(fmt::format("{}: {}", bad.where, bad.reason));
+    } catch (const json::exception& e) {
+        return tl::unexpected(std::string(e.what()));
+    }
+    return {};
 }
 
 }  // namespace sangre

@@ -2,8 +2,6 @@
 
 #include <fmt/format.h>
 
-#include <array>
-#include <fstream>
 #include <map>
 #include <mutex>
 #include <nlohmann/json.hpp>
@@ -48,28 +46,38 @@ std::string pointer(const std::vector<std::string>& context) {
 
 }  // namespace
 
+namespace {
+
+constexpr int deepest = 64;
+struct TooDeep {};
+
+/// A reason may quote what it stumbled over, and that may be as long as the file.
+std::string shortened(const std::string& reason) {
+    constexpr size_t head = 160, tail = 80;
+    if (reason.size() <= head + tail) return reason;
+    // Not in the middle of a character.
+    const auto whole = [&](size_t at) {
+        while (at > 0 && (reason[at] & 0xC0) == 0x80) --at;
+        return at;
+    };
+    return reason.substr(0, whole(head)) + " … " + reason.substr(whole(reason.size() - tail));
+}
+
+}  // namespace
+
 tl::expected<json, std::string> parse_json(const std::string& text, const std::string& name) {
     try {
-        return json::parse(text);
+        return json::parse(text, [](int depth, json::parse_event_t, json&) {
+            if (depth > deepest) throw TooDeep{};
+            return true;
+        });
+    } catch (const TooDeep&) {
+        return tl::unexpected(fmt::format("{}: brackets nested deeper than {}", name, deepest));
     } catch (const json::exception& e) {
         std::string reason = e.what();
         if (const auto at = reason.find("] "); at != std::string::npos) reason = reason.substr(at + 2);
-        return tl::unexpected(fmt::format("{}: not valid JSON: {}", name, reason));
+        return tl::unexpected(fmt::format("{}: not valid JSON: {}", name, shortened(reason)));
     }
-}
-
-tl::expected<std::string, std::string> read_text(const std::filesystem::path& file) {
-    std::error_code failed;
-    if (std::filesystem::is_directory(file, failed))
-        return tl::unexpected(fmt::format("{}: this is a folder, not a file", file.string()));
-    std::ifstream in(file, std::ios::binary);
-    if (!in) return tl::unexpected(fmt::format("{}: cannot be opened for reading", file.string()));
-    std::string text;
-    std::array<char, 1 << 16> block;
-    while (in.read(block.data(), block.size()) || in.gcount() > 0)
-        text.append(block.data(), static_cast<size_t>(in.gcount()));
-    if (text.empty()) return tl::unexpected(fmt::format("{}: the file is empty", file.string()));
-    return text;
 }
 
 tl::expected<json, std::string> read_json(const std::filesystem::path& file) {
@@ -79,7 +87,12 @@ tl::expected<json, std::string> read_json(const std::filesystem::path& file) {
 
 tl::expected<void, std::string> check_schema(const json& document, const std::filesystem::path& schema,
                                              const std::string& name) {
-    const auto parsed = parsed_schema(schema);
+    std::shared_ptr<const valijson::Schema> parsed;
+    try {
+        parsed = parsed_schema(schema);
+    } catch (const std::exception& e) {
+        return tl::unexpected(fmt::format("{}: cannot be checked: {}", name, e.what()));
+    }
     valijson::Validator validator(valijson::Validator::kStrongTypes);
     valijson::ValidationResults results;
     const Adapter adapter(document);

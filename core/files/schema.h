@@ -5,10 +5,9 @@
 #include <string>
 #include <tl/expected.hpp>
 
-namespace sangre {
+#include "files/safe_write.h"
 
-/// All of a text file. Errors: "FILE: reason", an empty file being one.
-tl::expected<std::string, std::string> read_text(const std::filesystem::path& file);
+namespace sangre {
 
 /// Reads and parses a JSON file. Errors: "FILE: reason", with line and column where the text is broken.
 tl::expected<nlohmann::json, std::string> read_json(const std::filesystem::path& file);

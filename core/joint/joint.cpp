@@ -26,7 +26,8 @@ const TubeSize* choose_tube(const Catalogue& catalogue, Millimetre pass, Millime
 }
 
 Millimetre parking_distance(const WireType& wire, Celsius tip, Second dwell) {
-    if (raw(tip) <= 0) return Millimetre(0);
+    constexpr double least_tip = 91;  // cooler than what the tube shrinks at, nothing need be parked
+    if (raw(tip) < least_tip) return Millimetre(0);
     constexpr double copper_k = 390, film_h = 15, diffusivity = 1.1e-4, tube_limit = 90, room = 23;
     const double area = raw(wire.area) * 1e-6, round = M_PI * raw(wire.outer) / 1e3;
     const double fin = std::sqrt(copper_k * area / (film_h * round));

@@ -51,8 +51,10 @@ double advance(const PhaseDraw& draw, const Phase& phase, const Pack& pack, doub
         }
         const double rate = phase.charging ? amps : pack.drain(amps);
         // At most half a percent of charge a step, so that cut-off is met closely.
-        const double dt = std::min({duration - time, duration / 24, pack.longest_step,
-                                    0.005 * pack.amp_hours * 3600 / std::max(std::abs(rate), 1e-6)});
+        // More steps than these tell nothing more: a pack that small is empty at once.
+        constexpr double most_steps = 2000;
+        const double closely = std::max(0.005 * pack.amp_hours * 3600 / std::max(std::abs(rate), 1e-6), duration / most_steps);
+        const double dt = std::min({duration - time, duration / 24, pack.longest_step, closely});
         charge = std::clamp(charge - rate * dt / 3600 / pack.amp_hours, 0.0, 1.0);
         time += std::max(dt, 1e-3);
     }

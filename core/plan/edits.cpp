@@ -29,7 +29,14 @@ Plan put_load(Plan plan, Load load) {
 
 Plan remove_load(Plan plan, const Id& load) {
     std::erase_if(plan.loads, [&](const auto& l) { return l.id == load; });
+    std::vector<Id> gone;
+    for (const auto& f : plan.feeds)
+        if (f.to == load) gone.push_back(f.id);
     std::erase_if(plan.feeds, [&](const auto& f) { return f.to == load; });
+    // What returned by one of them has to have its own wire back.
+    for (auto& f : plan.feeds)
+        if (f.ret == Return::shared && std::find(gone.begin(), gone.end(), f.shared_with) != gone.end())
+            f.ret = Return::own, f.shared_with.clear();
     std::erase_if(plan.cables, [&](const auto& c) { return c.from == load || c.to == load; });
     for (auto& phase : plan.phases) phase.states.erase(load), phase.shares.erase(load);
     return plan;

@@ -7,6 +7,7 @@
 
 #include <fmt/format.h>
 
+#include "files/csv.h"
 #include "fixtures.h"
 #include "plan/edits.h"
 #include "wire/conductor.h"
@@ -160,17 +161,86 @@ class TestCatalogueAndFiles : public QObject {
         QVERIFY(save_plan(test::demo(), file));
         auto changed = test::demo();
         changed.name = "Changed";
-        // The folder in the way of the temporary file makes writing fail; the old plan stays.
-        fs::create_directory(file + ".part");
-        const auto failed = save_plan(changed, file);
-        QVERIFY(!failed);
-        QVERIFY(QString::fromStdString(failed.error()).contains("as it was"));
-        QCOMPARE(load_plan(file)->name, test::demo().name);
-        fs::remove(file + ".part");
+        // A full device makes writing fail; the old plan stays, and so does what else lies there.
+        std::ofstream(file + ".part") << "somebody's own";
         QVERIFY(save_plan(changed, file));
         QCOMPARE(load_plan(file)->name, std::string("Changed"));
-        QVERIFY(!save_plan(changed, "/no/such/folder/plan.json"));
-        QVERIFY(!fs::exists(file + ".part"));
+        QCOMPARE(fs::file_size(file + ".part"), std::uintmax_t{14});
+        const auto missing = save_plan(changed, "/no/such/folder/plan.json");
+        QVERIFY(!missing && QString::fromStdString(missing.error()).contains("as it was"));
+        for (const char* odd : {"/dev/full", "/dev/null", "/tmp"})
+            QVERIFY2(!save_plan(changed, odd), odd);
+        for (const auto& entry : fs::directory_iterator(folder.path().toStdString()))
+            QVERIFY2(!entry.path().filename().string().starts_with(".sangre"), entry.path().c_str());
+    }
+    void saving_keeps_links_modes_and_names() {
+        QTemporaryDir folder;
+        const auto at = [&](const char* name) { return folder.filePath(name).toStdString(); };
+        QVERIFY(save_plan(test::demo(), at("real.json")));
+        fs::permissions(at("real.json"), fs::perms::owner_read | fs::perms::owner_write);
+        fs::create_symlink("real.json", at("link.json"));
+        fs::create_hard_link(at("real.json"), at("twin.json"));
+        auto changed = test::demo();
+        for (const char* name : {"link.json", "twin.json"}) {
+            changed.name = name;
+            QVERIFY(save_plan(changed, at(name)));
+            for (const char* every : {"real.json", "link.json", "twin.json"})
+                QCOMPARE(load_plan(at(every))->name, std::string(name));
+        }
+        QVERIFY(fs::is_symlink(at("link.json")));
+        QCOMPARE(fs::hard_link_count(at("real.json")), std::uintmax_t{2});
+        QCOMPARE(fs::status(at("real.json")).permissions(), fs::perms::owner_read | fs::perms::owner_write);
+        fs::create_symlink("not yet.json", at("dangling.json"));
+        QVERIFY(save_plan(changed, at("dangling.json")) && fs::exists(at("not yet.json")));
+    }
+    void what_could_not_be_opened_again_is_not_written() {
+        QTemporaryDir folder;
+        const auto file = folder.filePath("plan.json").toStdString();
+        QVERIFY(save_plan(test::demo(), file));
+        const std::vector<std::function<void(Plan&)>> spoils{
+            [](Plan& p) { p.loads[0].peak = Ampere(5e9); }, [](Plan& p) { p.batteries[0].health = 3; },
+            [](Plan& p) { p.feeds[0].to = "nobody"; }, [](Plan& p) { p.loads[1].id = p.loads[0].id; },
+            [](Plan& p) { p.feeds[1].ret = Return::shared, p.feeds[1].shared_with = "gone"; },
+            [](Plan& p) { p.practices.drop_limit = 7; }, [](Plan& p) { p.coldest_air = Celsius(-400); }};
+        for (size_t i = 0; i < spoils.size(); ++i) {
+            auto bad = test::demo();
+            spoils[i](bad);
+            QVERIFY2(!check_edit(test::demo(), bad), qPrintable(QString::number(i)));
+            const auto saved = save_plan(bad, file);
+            QVERIFY(!saved && QString::fromStdString(saved.error()).contains("nothing was written"));
+            QVERIFY(*load_plan(file) == test::demo());
+        }
+        auto fine = test::demo();
+        fine.loads[0].name = "<b>bold</b> & \"quoted\"";
+        QVERIFY(check_edit(test::demo(), fine));
+    }
+    void hostile_files_are_refused_with_a_word() {
+        QTemporaryDir folder;
+        const auto written = [&](const std::string& text) {
+            const auto file = folder.filePath("hostile.json").toStdString();
+            std::ofstream(file) << text;
+            return load_plan(file);
+        };
+        const auto says = [&](const std::string& text, const char* word) {
+            const auto plan = written(text);
+            QVERIFY(!plan);
+            QVERIFY2(QString::fromStdString(plan.error()).contains(word), plan.error().substr(0, 400).c_str());
+            QVERIFY2(plan.error().size() < 600, "a message as long as the file");
+        };
+        says(R"({"format":"sangre-plan","version":1,"practices":{"drop_limit_percent":"x"}})", "drop_limit_percent");
+        says("{\"format\":\"sangre-plan\",\"version\":2,\"odd\":" + std::string(200000, '[') + std::string(200000, ']') + "}", "nested");
+        says("{\"format\":\"sangre-plan\",\"version\":2,\"name\":" + std::string(100000, 'x') + "}", "not valid JSON");
+        QVERIFY(!load_plan("/dev/zero") && !load_plan(folder.path().toStdString()));
+    }
+    void tables_from_anywhere() {
+        QCOMPARE(loads_from_csv("S\xE9rvo 6 V 2 A\n")->front().name, std::string("Sérvo"));
+        QCOMPARE(loads_from_csv(std::string("\xFF\xFEP\0 \0" "6\0V\0 \0" "2\0A\0", 16))->front().name, std::string("P"));
+        QVERIFY(!loads_from_csv("Servo 6 V " + std::string(309, '9') + " A\n"));
+        Load l = test::simple_load("x", 12, 1);
+        l.name = "=cmd()", l.range_assumed = false;
+        const auto table = loads_to_csv({l});
+        QVERIFY(table.find("\n'=cmd()") != std::string::npos);
+        QCOMPARE(loads_from_csv(table)->front().name, std::string("=cmd()"));
     }
 
     void the_catalogue_is_sound() {
