@@ -3,6 +3,7 @@
 #include <QApplication>
 #include <QKeyEvent>
 #include <QLineEdit>
+#include <QTimer>
 
 #include "widgets/canvas.h"
 
@@ -33,25 +34,29 @@ std::vector<Typed> unfinished(const QWidget& window) {
 }
 
 void take_up_again(QWidget& window, const std::vector<Typed>& typed) {
+    const auto put_back = [](QLineEdit& field, const Typed& t) {
+        field.setText(t.text);
+        field.setModified(true);
+        field.setCursorPosition(t.cursor);
+        if (t.focused) field.setFocus();
+    };
     const auto fields = fields_of(window);
-    const auto drawings = window.findChildren<Canvas*>();
     for (const auto& t : typed) {
-        QLineEdit* field = nullptr;
-        if (!t.in_drawing && t.number < fields.size()) field = fields[t.number];
-        if (t.in_drawing && t.number < drawings.size()) {
+        if (!t.in_drawing) {
+            if (t.number < fields.size()) put_back(*fields[t.number], t);
+            continue;
+        }
+        // A drawing has its spots once it has its size and has been drawn.
+        QTimer::singleShot(0, &window, [&window, t, put_back] {
+            const auto drawings = window.findChildren<Canvas*>();
+            if (t.number >= drawings.size()) return;
             auto* drawing = drawings[t.number];
-            // Its spots are there once it has been drawn.
-            drawing->grab();
+            drawing->repaint();
             drawing->focus_spot(t.spot);
             QKeyEvent open(QEvent::KeyPress, Qt::Key_Return, Qt::NoModifier);
             QApplication::sendEvent(drawing, &open);
-            field = drawing->editor();
-        }
-        if (!field) continue;
-        field->setText(t.text);
-        field->setModified(true);
-        field->setCursorPosition(t.cursor);
-        if (t.focused) field->setFocus();
+            if (drawing->editor()) put_back(*drawing->editor(), t);
+        });
     }
 }
 
