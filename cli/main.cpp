@@ -176,7 +176,10 @@ int run_propose(const Options& o) {
     if (const auto saved = save_plan(proposal->plan, o.output); !saved) throw CannotRead{saved.error()};
     for (const auto& line : proposal->why.lines)
         fmt::print("{}{}\n", line.tone == Tone::heading ? "\n" : "  ", line.text);
-    return 0;
+    const auto judged = study(proposal->plan, parts, {});
+    for (const auto& f : judged.findings)
+        if (f.severity == Severity::danger) fmt::print("danger: {} [{}]\n", f.sentence, f.rule);
+    return count(judged.findings, Severity::danger) > 0 ? 1 : 0;
 }
 
 /// docs/rules.md: every rule in the order of the work.

@@ -49,7 +49,11 @@ Plan joints_where(Plan plan, const Catalogue& catalogue, Wanted wanted) {
             auto& id = source ? feed.joint_from : feed.joint_to;
             const auto* now = find(catalogue.joints, id);
             if (!wanted(now, copper)) continue;
-            const auto end = now ? now->end : usual_end(plan, feed, source);
+            // A kind that was chosen stays at its end, unless its end is no longer there.
+            const auto usual = usual_end(plan, feed, source);
+            const bool moved = now && find_part(plan, source ? feed.from : feed.to).kind != PartKind::load && now->end != usual &&
+                               (now->end == JointEnd::cup || usual == JointEnd::cup);
+            const auto end = now && !moved ? now->end : usual;
             if (const auto* better = choose_joint(catalogue, plan.practices, end, copper)) id = better->id;
         }
     }
@@ -82,13 +86,25 @@ bool takes(const JointKind& kind, SquareMillimetre copper) {
 }
 
 JointEnd usual_end(const Plan& plan, const Feed& feed, bool at_source) {
-    switch (find_part(plan, at_source ? feed.from : feed.to).kind) {
+    const auto part = find_part(plan, at_source ? feed.from : feed.to);
+    switch (part.kind) {
         case PartKind::battery:
-            return JointEnd::cup;
+            // Without a plug it is bolted to the cells or the block.
+            return device(feed, DeviceKind::connector) ? JointEnd::cup : JointEnd::stud;
         case PartKind::converter:
             return JointEnd::screw;
         case PartKind::hub:
-            return JointEnd::stud;
+            switch (plan.hubs[part.index].kind) {
+                case HubKind::stud:
+                    return JointEnd::stud;
+                case HubKind::strip:
+                    return JointEnd::screw;
+                case HubKind::board:
+                    return JointEnd::pad;
+                case HubKind::splice:
+                    return JointEnd::branch;
+            }
+            break;
         case PartKind::load:
         case PartKind::none:
             break;

@@ -17,6 +17,9 @@ constexpr double lone_voltage_tolerance = 0.05;
 constexpr double most_amps = 1e6;
 constexpr Second most_time(1e6);
 
+/// So much more or less, without the last bits of the multiplication: 12 V less 5 % is 11.4 V.
+Volt about(double volts, double more) { return Volt(std::round(volts * (1 + more) * 1e9) / 1e9); }
+
 struct Word {
     std::string_view text;
     size_t begin, end;
@@ -130,7 +133,7 @@ struct Reader {
             problem(begin, end, "A range has no tolerance: give one or the other.");
         if (!q.is_range()) {
             const double tolerance = q.tolerance.value_or(lone_voltage_tolerance);
-            load.v_min = Volt(q.low * (1 - tolerance)), load.v_max = Volt(q.low * (1 + tolerance));
+            load.v_min = about(q.low, -tolerance), load.v_max = about(q.low, tolerance);
         }
         if (q.low > q.high)
             problem(begin, end,
@@ -380,7 +383,7 @@ std::vector<OtherWay> other_ways(const Load& load) {
     for (const auto& b : battery_names) {
         if (nominal != b.volts) continue;
         if (load.range_assumed) {
-            other.v_min = Volt(nominal * (1 - lone_voltage_tolerance)), other.v_max = Volt(nominal * (1 + lone_voltage_tolerance));
+            other.v_min = about(nominal, -lone_voltage_tolerance), other.v_max = about(nominal, lone_voltage_tolerance);
             other.range_assumed = false;
             ways.push_back({label(other, "regulated"), other});
         } else {

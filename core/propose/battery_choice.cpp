@@ -2,20 +2,26 @@
 
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 
 #include "battery/pack.h"
+#include "mission/start_up.h"
+#include "network/elements.h"
 #include "propose/rails.h"
 #include "units/format.h"
 
 namespace sangre {
 namespace {
 
+constexpr Celsius flight_pack_air{10};
 constexpr double losses_share = 1.1;  // of modules and wires, over what the loads take
 
 struct Ask {
     double energy_wh = 0, peak_w = 0;
+    double start_w = 0;      ///< of the hardest start, at nominal voltage
+    double start_floor = 0;  ///< V that must stand meanwhile for what would restart, its wires included
     Celsius coldest{};
     std::vector<double> load_wh;
 };
@@ -27,7 +33,8 @@ Ask ask_of(const Plan& plan) {
     for (size_t l = 0; l < plan.loads.size(); ++l) {
         const auto& load = plan.loads[l];
         ask.peak_w += raw(load.nominal) * raw(draw(load, LoadState::peak));
-        if (plan.phases.empty()) ask.load_wh[l] = raw(load.nominal) * raw(load.typical);
+        ask.start_w = std::max(ask.start_w, raw(load.nominal) * raw(start_current(load)));
+        if (plan.phases.empty() && !load.starter) ask.load_wh[l] = raw(load.nominal) * raw(load.typical);
         for (const auto& p : plan.phases)
             if (!p.charging)
                 ask.load_wh[l] += raw(load.nominal) * raw(draw_in(p, load)) * raw(p.duration) / 3600;
@@ -44,10 +51,23 @@ struct Scored {
     double direct = 0;
 };
 
+/// Counts of cells that packs are sold in and chargers are made for. Typical.
+bool usual_count(const Chemistry& c, int series) {
+    constexpr std::array lithium{1, 2, 3, 4, 6, 7, 8, 10, 12, 14};
+    constexpr std::array iron{1, 4, 8, 16};
+    const auto in = [&](const auto& counts) { return std::find(counts.begin(), counts.end(), series) != counts.end(); };
+    if (c.id == "lfp") return in(iron);
+    if (c.id == "agm") return series % 6 == 0;
+    return in(lithium);
+}
+
 /// True when the pack, nearly empty and in the coldest air, still stands above cut-off at the strongest
 /// second, by what the wires lose of it.
 bool holds_up(const Battery& b, const Chemistry& c, const Ask& ask) {
     const double rest = raw(pack_rest_voltage(b, c, 0.1)), cutoff = raw(pack_cutoff_voltage(b, c));
+    // A start of a moment meets the ohmic part, and must leave what else runs its voltage.
+    const double ohmic = ohmic_share * raw(pack_resistance(b, c, 0.1, ask.coldest));
+    if (rest - ask.start_w / rest * ohmic < std::max(cutoff * 1.04, ask.start_floor)) return false;
     // What the modules and wires lose comes on top of what the loads take.
     return rest - ask.peak_w * 1.15 / cutoff * raw(pack_resistance(b, c, 0.1, ask.coldest)) >= cutoff * 1.04;
 }
@@ -65,7 +85,7 @@ Scored score(const Plan& plan, const Catalogue& catalogue, const Ask& ask, const
         s.rails += made->size();
     }
     const double volts = raw(c.nominal) * series;
-    s.score = 4.0 * static_cast<double>(s.rails) + 12 * (1 - s.direct) + ask.peak_w / volts / 10 + liking +
+    s.score = (usual_count(c, series) ? 0 : 5) + 4.0 * static_cast<double>(s.rails) + 12 * (1 - s.direct) + ask.peak_w / volts / 10 + liking +
               0.15 * series;
     return s;
 }
@@ -76,13 +96,17 @@ tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const 
     // Tame and long-lived first; pouches where nothing else gives the current.
     constexpr std::array<std::pair<std::string_view, double>, 5> liked{
         {{"lfp", 0}, {"nmc-power", 1}, {"nmc", 1.5}, {"lipo", 2.5}, {"agm", 3}}};
-    const Ask ask = ask_of(plan);
+    Ask ask = ask_of(plan);
+    const bool flies = plan.flies;
+    // What flies warms its pack before it leaves the ground, and lifts what it chooses.
+    if (flies) ask.coldest = std::max(ask.coldest, flight_pack_air);
     Scored best;
     int tried = 0;
     for (const auto& [id, liking] : liked) {
         const auto* chemistry = find(catalogue.chemistries, Id(id));
         for (int series = 1; chemistry && chemistry->charge * series < highest_voltage; ++series) {
             if (id == "agm" && series % 6 != 0) continue;  // sold as 12 V blocks
+            if (flies && id != "lipo" && id != "nmc-power") continue;
             ++tried;
             if (const auto s = score(plan, catalogue, ask, *chemistry, series, liking); s.score < best.score)
                 best = s;
@@ -97,6 +121,10 @@ tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const 
                  for_peak = ask.peak_w / volts / (1.5 * c.max_c);
     constexpr std::array sizes{0.5,  1.0,  1.5,  2.2,  3.0,  5.0,   7.0,   10.0, 15.0,
                                20.0, 30.0, 40.0, 50.0, 75.0, 100.0, 150.0, 200.0};
+    const SourceRange range{c.cutoff * best.series, c.charge * best.series};
+    if (ask.start_w > 0)
+        for (const auto& l : plan.loads)
+            if (accepts(l, range) && restarts(l)) ask.start_floor = std::max(ask.start_floor, raw(l.v_min) * 1.06);
     double capacity = 0;
     for (const double s : sizes)
         if (s >= std::max(for_energy, for_peak) &&
@@ -120,6 +148,14 @@ tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const 
     why.add(fmt::format("Mission {} × {} for what modules and wires lose ÷ 0.8 ÷ {} = {}",
                         format(WattHour(ask.energy_wh)), losses_share, format(Volt(volts)),
                         format(AmpereHour(for_energy))));
+    why.add(fmt::format("Air {} – {}{}; the pack is chosen for {}.", format_number(raw(plan.coldest_air)),
+                        format(plan.hottest_air),
+                        plan.coldest_air == usual_coldest_air && plan.hottest_air == usual_hottest_air
+                            ? ", taken for granted (plan menu: Air it works in)"
+                            : "",
+                        format(ask.coldest)));
+    if (flies)
+        why.add("It flies: a pouch or power cells, as large as the flight and its currents ask and no larger.");
     why.add(fmt::format("Peak {} ÷ {} ÷ (1.5 × {} C) = {}", format(Watt(ask.peak_w)), format(Volt(volts)),
                         format_number(c.max_c), format(AmpereHour(for_peak))));
     why.caution = c.caution;

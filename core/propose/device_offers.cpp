@@ -7,7 +7,7 @@
 #include "battery/pack.h"
 #include "network/device_part.h"
 #include "network/filter.h"
-#include "protection/inrush.h"
+#include "protection/suiting.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -80,17 +80,9 @@ class Offers {
         offer_precharge();
     }
     void offer_precharge() {
-        double farad = 0;
-        for (const auto l : behind_) farad += raw(plan_.loads[l].capacitance);
+        const double farad = raw(protection_.charging.capacitance);
         if (farad <= 0 || has(DeviceKind::precharge) || source_.kind != PartKind::battery) return;
-        const auto wanted = precharge(worst_.highest_end, Farad(farad));
-        const InlinePart* best = nullptr;
-        for (const auto& t : catalogue_.inlines)
-            if (t.kind == InlineKind::precharge && t.resistance <= wanted.resistor * 1.01 &&
-                (!best || t.resistance > best->resistance))
-                best = &t;
-        for (const auto& t : catalogue_.inlines)
-            if (!best && t.kind == InlineKind::precharge) best = &t;
+        const auto* best = suiting_precharge(catalogue_, worst_.highest_end, Farad(farad));
         if (best)
             offer(Group::protect, DeviceKind::precharge, best->id, best->name,
                   fmt::format("hold the button {} before you plug or switch on: {} instead of a spark",

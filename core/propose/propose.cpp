@@ -5,15 +5,28 @@
 #include <algorithm>
 
 #include "battery/pack.h"
+#include "mission/mission.h"
 #include "propose/battery_choice.h"
 #include "propose/grouped_feeds.h"
 #include "propose/rails.h"
 #include "propose/sizing.h"
 #include "propose/two_packs.h"
+#include "protection/protection.h"
 #include "units/format.h"
 
 namespace sangre {
 namespace {
+
+constexpr double small_watts = 25, large_watts = 400;  // pockets below, vehicles above; typical
+constexpr int most_returns = 4;
+constexpr double strip_amps = 30;                      // that the screws of a strip take
+
+/// Behind a module at any distance: its limit is what may flow.
+bool behind_module(const PlanIndex& index, const Plan& plan, size_t feed) {
+    for (const auto up : index.upstream(plan.feeds[feed].from))
+        if (index.source_of(up).kind == PartKind::converter) return true;
+    return false;
+}
 
 Refusals impossible_loads(const Plan& plan) {
     Refusals refused;
@@ -50,6 +63,81 @@ std::string names_of(const Plan& plan, const std::vector<size_t>& loads) {
     for (size_t i = 0; i < loads.size(); ++i)
         text += (i == 0 ? "" : i + 1 == loads.size() ? " and " : ", ") + plan.loads[loads[i]].name;
     return text;
+}
+
+/// How large the machine is, by what its pack gives at the most: what joins wires follows from it.
+HubKind hub_kind(const Plan& plan, const Catalogue& catalogue, const Id& hub) {
+    double watts = 0;
+    for (const auto& l : plan.loads) watts += raw(l.nominal) * std::max(raw(draw(l, LoadState::peak)), raw(l.start));
+    const auto count = feeds_from(plan, hub).size() + feeds_into(plan, hub).size();
+    const auto range = battery_range(plan, catalogue);
+    if (watts > large_watts || (range && watts / std::max(raw(range->low), 1.0) > strip_amps)) return HubKind::stud;
+    if (watts > small_watts) return HubKind::strip;
+    return count <= 5 ? HubKind::splice : HubKind::board;
+}
+
+bool has_fuse(const Feed& feed) { return device(feed, DeviceKind::fuse) != nullptr; }
+
+void take_fuse_out(Feed& feed) {
+    std::erase_if(feed.devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
+}
+
+/// Of what flies and must not fall, a builder of that school fuses nothing whose loss is a crash.
+bool goes_unfused(const Plan& plan, const PlanIndex& index, size_t feed) {
+    if (!plan.flies || plan.practices.flight != FlightSchool::unfused) return false;
+    const auto& behind = index.loads_behind(feed);
+    return std::any_of(behind.begin(), behind.end(), [&](size_t l) { return plan.loads[l].vital; });
+}
+
+/// Where a wire needs no fuse of its own it gets none: behind a module whose limit it withstands; in a small machine,
+/// where the one at the cell protects it; and where the builder wants none.
+Plan without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
+    double watts = 0;
+    for (const auto& l : plan.loads) watts += raw(l.nominal) * raw(draw(l, LoadState::peak));
+    const bool small = watts <= small_watts;
+    std::vector<std::string> out, bare;
+    const PlanIndex index(plan);
+    for (size_t f = 0; f < plan.feeds.size(); ++f)
+        if (has_fuse(plan.feeds[f]) && goes_unfused(plan, index, f))
+            take_fuse_out(plan.feeds[f]), bare.push_back(index.feed_name(plan.feeds[f]));
+    const auto before = plan;
+    std::vector<size_t> taken;
+    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+        const auto source = index.source_of(f).kind;
+        if (!has_fuse(plan.feeds[f]) || source == PartKind::battery) continue;
+        if (source == PartKind::converter || small || behind_module(index, plan, f)) take_fuse_out(plan.feeds[f]), taken.push_back(f);
+    }
+    // Back where the wire turns out to need it, sized as it is without.
+    for (int round = 0; round < most_returns; ++round) {
+        plan = size_feeds(std::move(plan), catalogue);
+        const auto harness = lay_routes(plan, catalogue);
+        const Solver solver(plan, catalogue, feed_lengths(harness));
+        const auto protection = study_protection(plan, catalogue, harness, solver, worst_case(plan, solver),
+                                                 short_circuits(plan, catalogue, solver));
+        bool back = false;
+        for (const auto f : taken) {
+            const auto& p = protection[f];
+            const bool held = p.fault.outcome == FaultOutcome::limited || (p.inherited && p.protects);
+            if (has_fuse(plan.feeds[f]) || held) continue;
+            plan.feeds[f].devices.insert(plan.feeds[f].devices.begin(), *device(before.feeds[f], DeviceKind::fuse));
+            back = true;
+        }
+        if (!back) break;
+    }
+    for (const auto f : taken)
+        if (!has_fuse(plan.feeds[f])) out.push_back(index.feed_name(plan.feeds[f]));
+    const auto list = [](const std::vector<std::string>& names) {
+        std::string text;
+        for (size_t i = 0; i < names.size() && i < 4; ++i) text += (i ? ", " : "") + names[i];
+        return text + (names.size() > 4 ? fmt::format(" and {} more", names.size() - 4) : "");
+    };
+    if (!out.empty())
+        why.add(fmt::format("No fuse of their own, since what is before them protects them: {}.", list(out)));
+    if (!bare.empty())
+        why.add(fmt::format("Unfused, as the loss of it is a crash: {}. A short there burns what it can; a fuse there "
+                            "may open in the air.", list(bare)),
+                Tone::caution);
+    return plan;
 }
 
 Feed make_feed(const Plan& old, const Id& from, const Id& to, bool fused) {
@@ -120,7 +208,11 @@ Layout lay_trunk(Plan& next, const Plan& old, bool any_always, bool any_switched
     if (!any_always || !any_switched) {
         keep("hub", any_always ? "Always-on hub" : "Hub");
         auto f = plug(make_feed(old, battery, "hub", true));
-        ensure(f, DeviceKind::power_switch, "loop-key-60a", "Main");
+        // What must stay on is never behind a switch.
+        if (any_always)
+            std::erase_if(f.devices, [](const auto& d) { return d.kind == DeviceKind::power_switch; });
+        else
+            ensure(f, DeviceKind::power_switch, "loop-key-60a", "Main");
         next.feeds.push_back(std::move(f));
         return {"hub", "hub"};
     }
@@ -138,7 +230,7 @@ Layout lay_trunk(Plan& next, const Plan& old, bool any_always, bool any_switched
 void hang_load(Plan& next, const Plan& old, const Load& load, const Id& source, const std::string& colour) {
     auto f = make_feed(old, source, load.id, true);
     if (!by_id(old.feeds, f.id)) f.supply_colour = colour;
-    if (load.own_switch) ensure(f, DeviceKind::power_switch, "toggle-6a", load.name);
+    if (load.own_switch && !load.always_on) ensure(f, DeviceKind::power_switch, "toggle-6a", load.name);
     next.feeds.push_back(std::move(f));
 }
 
@@ -194,8 +286,13 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     next.hubs.clear(), next.converters.clear(), next.feeds.clear();
     if (next.phases.empty()) {
         Phase working{"phase-working", "Working", Second(3600), false, {}, {}, {}, {}};
-        for (const auto& l : next.loads) working.states[l.id] = LoadState::typical;
+        // A starter turns for seconds, not for the hour.
+        for (const auto& l : next.loads)
+            if (!l.starter) working.states[l.id] = LoadState::typical;
         next.phases.push_back(std::move(working));
+        // What has a starter stands most of the time, and must still start after that.
+        if (std::any_of(next.loads.begin(), next.loads.end(), [](const auto& l) { return l.starter; }))
+            next.phases.push_back({"phase-parked", "Parked", Second(8 * 3600), false, {}, {}, {}, {}});
     }
     const auto range_of = [&] { return battery_range(next, catalogue); };
     if (!range_of() || range_of()->high >= highest_voltage) {
@@ -208,6 +305,10 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
         why.add("Battery kept: " +
                 pack_summary(next.batteries.front(),
                              *find(catalogue.chemistries, next.batteries.front().chemistry)));
+    for (const auto& l : next.loads)
+        if (l.range_assumed)
+            why.add(fmt::format("{}: {} taken as a battery's, {} – {}; its menu in Loads has the other way.", l.name,
+                                format(l.nominal), format_number(raw(l.v_min)), format(l.v_max)));
     const auto range = *range_of();
     why.add(
         fmt::format("It moves between {} (empty) and {} (charging).", format(range.low), format(range.high)));
@@ -239,8 +340,11 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     why.heading("Rails");
     for (const auto& [group, type] : rails) hang_rail(next, old, group, *type, layout, why);
     if (next.practices.feeds == FeedSchool::grouped) group_feeds(next, old);
+    for (auto& hub : next.hubs)
+        if (!by_id(old.hubs, hub.id)) hub.kind = hub_kind(next, catalogue, hub.id);
     next = size_feeds(std::move(next), catalogue);
     why.heading("Feeds");
+    next = without_idle_fuses(std::move(next), catalogue, why);
     why.add(fmt::format("{} feeds: wires by {}, fuses {}.", next.feeds.size(),
                         next.practices.wire == WireSchool::drop
                             ? fmt::format("drop up to {}", format_percent(next.practices.drop_limit))
@@ -253,11 +357,34 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     return proposal;
 }
 
+/// A pack that was chosen here and turns out too small for its day, modules and wires included, is chosen larger.
+void enlarge_pack(Proposal& made, const Plan& old, const Catalogue& catalogue) {
+    constexpr double wanted_left = 0.2, step = 1.3;
+    if (battery_range(old, catalogue) || made.plan.batteries.size() != 1) return;
+    for (int round = 0; round < 8; ++round) {
+        const Solver solver(made.plan, catalogue, feed_lengths(lay_routes(made.plan, catalogue)));
+        const auto day = play_mission(made.plan, catalogue, solver, made.plan.coldest_air);
+        if (day.lasts && day.lowest_charge >= wanted_left) return;
+        auto larger = old;
+        larger.batteries = made.plan.batteries;
+        const double wanted = raw(larger.batteries[0].cell_capacity) * step;
+        const double unit = wanted < 10 ? 0.5 : wanted < 50 ? 1 : 5;
+        larger.batteries[0].cell_capacity = AmpereHour(std::ceil(wanted / unit) * unit);
+        auto again = propose_from(larger, catalogue);
+        if (!again) return;
+        const auto why = made.why;
+        made = std::move(*again);
+        made.why = why;
+        made.why.add(fmt::format("Then {}, so that the day leaves a fifth.", format(made.plan.batteries[0].cell_capacity)));
+    }
+}
+
 }  // namespace
 
 tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catalogue) {
     auto first = propose_from(old, catalogue);
     if (!first) return first;
+    enlarge_pack(*first, old, catalogue);
     // What is proposed stays when it is proposed again. Sizing comes to rest where it began nearby, and a
     // plan that is wired begins elsewhere than one that is not: so it goes on from its own result until that
     // changes nothing more.

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "battery/pack.h"
+#include "mission/start_up.h"
 #include "network/elements.h"
 #include "units/format.h"
 
@@ -13,6 +14,8 @@ namespace sangre {
 namespace {
 
 constexpr double wanted_spare = 0.25;
+constexpr double sag_share = 0.97;    // of the lowest voltage, at a module's input
+constexpr double thrifty_share = 0.1; // of what is drawn, that a module may take for itself
 
 Volt nominal_of(const Load& l) { return raw(l.nominal) > 0 ? l.nominal : (l.v_min + l.v_max) / 2; }
 
@@ -68,13 +71,14 @@ void part_noise(const Plan& plan, std::vector<RailGroup>& groups) {
 }
 
 bool makes(const ConverterType& t, SourceRange source, Volt volts) {
-    // Room above, to make up for what the wires drop.
-    if (volts < t.out_min || volts * 1.05 > t.out_max || source.low < t.in_min || source.high > t.in_max)
+    // Room above, to make up for what the wires drop; and below, for what the pack sags.
+    const Volt sagged = source.low * sag_share;
+    if (volts < t.out_min || volts * 1.05 > t.out_max || sagged < t.in_min || source.high > t.in_max)
         return false;
     switch (t.kind) {
         case ConverterKind::buck:
         case ConverterKind::linear:
-            return source.low - t.dropout >= volts * (1 + t.tolerance);
+            return sagged - t.dropout >= volts * (1.02 + t.tolerance);
         case ConverterKind::boost:
             return source.high < volts;
         case ConverterKind::buck_boost:
@@ -136,13 +140,19 @@ tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue
         const bool spare = input_spare(t, source.high) >= wanted_spare,
                    best_spare = input_spare(*best, source.high) >= wanted_spare;
         if (spare != best_spare) return spare;
+        // Milliamperes for a load of milliamperes: of those, the one that takes least for itself.
+        const auto thrifty = [&](const ConverterType& c) {
+            return raw(c.quiescent) * raw(source.low) <= thrifty_share * raw(volts) * raw(continuous);
+        };
+        if (thrifty(t) != thrifty(*best)) return thrifty(t);
+        if (!thrifty(t) && t.quiescent != best->quiescent) return t.quiescent < best->quiescent;
         return t.cost < best->cost;
     };
     for (const auto& t : catalogue.converters) {
         if (!t.module || !makes(t, source, volts)) continue;
         any_makes = true;
         strongest = std::max(strongest, t.rated * t.trusted);
-        if (t.rated * t.trusted < continuous || t.rated < peak || !cool_enough(t, source, volts, continuous))
+        if (t.rated * t.trusted < continuous || t.rated < peak * 1.05 || !cool_enough(t, source, volts, continuous))
             continue;
         if (better(t)) best = &t;
     }
@@ -164,10 +174,13 @@ RailCurrent rail_current(const Plan& plan, const RailGroup& g) {
             load.kind == LoadKind::power && raw(g.volts) > 0 ? raw(load.nominal) / raw(g.volts) : 1;
         sum.typical += load.typical * scale;
         sum.peak += draw(load, LoadState::peak) * scale;
-        surge = std::max(surge, (start_current(load) - load.typical) * scale);
+        // What starts alone only starts slower; beside what would restart it must not pull the rail down.
+        const bool beside = std::any_of(g.loads.begin(), g.loads.end(),
+                                        [&](size_t other) { return other != l && restarts(plan.loads[other]); });
+        if (beside) surge = std::max(surge, (start_current(load) - load.typical) * scale);
     }
     // A module gives a quarter more than printed for a moment.
-    sum.peak = std::max(sum.peak, (sum.typical + surge) / 1.25);
+    sum.peak = std::max(sum.peak, (sum.typical + surge) / 1.2);
     return sum;
 }
 
@@ -185,7 +198,19 @@ tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, co
     if (chosen) return std::vector<RailModule>{{group, *chosen}};
     if (group.loads.size() == 1)
         return tl::unexpected(Refusals{{plan.loads[group.loads.front()].id, chosen.error()}});
-    // Dealt out by size, so that the two halves ask about the same.
+    // Dealt out by size, so that the two halves ask about the same; a hard starter goes apart from what would restart.
+    const auto hard = [&](size_t l) { return start_current(plan.loads[l]) > plan.loads[l].typical; };
+    if (const auto starters = std::count_if(group.loads.begin(), group.loads.end(), hard);
+        starters > 0 && starters < static_cast<std::ptrdiff_t>(group.loads.size())) {
+        RailGroup calm = group, loud = group;
+        std::erase_if(calm.loads, hard);
+        std::erase_if(loud.loads, [&](size_t l) { return !hard(l); });
+        auto first = modules_for(plan, catalogue, source, calm), others = modules_for(plan, catalogue, source, loud);
+        if (first && others) {
+            first->insert(first->end(), others->begin(), others->end());
+            return first;
+        }
+    }
     auto by_size = group.loads;
     std::sort(by_size.begin(), by_size.end(),
               [&](size_t a, size_t b) { return plan.loads[a].typical > plan.loads[b].typical; });
@@ -205,7 +230,8 @@ tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, co
     return first;
 }
 
-SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& type, SetSchool school) {
+SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& type, SetSchool school,
+                     Volt highest_input) {
     SetWindow w;
     w.high = Volt(1e9);
     for (const auto& u : users) {
@@ -233,8 +259,17 @@ SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& ty
                               format_number(1 + type.tolerance, 4),
                               format(u.load->v_max / (1 + type.tolerance))));
     }
-    double nominal = 0;
-    for (const auto& u : users) nominal = std::max(nominal, raw(nominal_of(*u.load)));
+    // A boost passes its input: it gives no less, whatever it is set to.
+    if (highest_input > w.low && type.kind == ConverterKind::boost) {
+        w.low = highest_input;
+        w.why.add(fmt::format("A boost gives no less than its input, which reaches {}.", format(highest_input)));
+    }
+    // The voltage that most of the load is made for, not that of whoever stands most.
+    double nominal = 0, heaviest = 0;
+    for (const auto& u : users) {
+        const double watts = raw(u.load->typical) * raw(nominal_of(*u.load));
+        if (watts > heaviest) heaviest = watts, nominal = raw(nominal_of(*u.load));
+    }
     const double span = raw(w.high) - raw(w.low);
     const double wish = school == SetSchool::nominal ? nominal
                         : school == SetSchool::high  ? raw(w.high) - 0.1 * span

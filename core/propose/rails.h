@@ -79,6 +79,7 @@ struct SetWindow {
     Why why;
     bool empty() const { return low > high; }
 };
-SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& type, SetSchool school);
+SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& type, SetSchool school,
+                     Volt highest_input = Volt(0));
 
 }  // namespace sangre

@@ -1,5 +1,7 @@
 #include "propose/sizing.h"
 
+#include <cmath>
+
 #include "joint/choose.h"
 #include "protection/fuse_curve.h"
 #include "protection/inrush.h"
@@ -12,6 +14,8 @@ namespace sangre {
 namespace {
 
 constexpr int most_rounds = 24, settling = 8;
+constexpr double copper_of_limit = 0.75;      // the rest is left to fuses, plugs and joints
+constexpr double drop_that_starves = 0.004;  // a feed that loses less is not what starves a load: the pack is
 
 /// What a feed is given beyond what school and load ask, because a load behind it would starve.
 struct Spare {
@@ -19,6 +23,7 @@ struct Spare {
     size_t fuse_steps = 0;     ///< ratings above the smallest that carries: a small fuse is a resistor
     Ampere last{};             ///< the rating when that was last raised
     bool settled = false;      ///< the fuse stays where it does
+    Ampere least_fuse{};       ///< so that it opens after those behind it
     Ampere most{1e9};          ///< a bigger fuse lets more through and no longer protects: no further up
 };
 
@@ -48,17 +53,37 @@ void add_users(const Plan& plan, const PlanIndex& index, const Catalogue& catalo
     }
 }
 
-bool into_load(const Plan& plan, const Feed& f) { return find_part(plan, f.to).kind == PartKind::load; }
+/// What each feed may lose of the copper's part of the limit, so that the copper of the whole way is least: its volume
+/// is least where each loses in proportion to L·√I (Lagrange, of ΣA·L under ΣI·L/A). Of the ways through a feed, the
+/// one that leaves it least counts.
+std::vector<double> drop_shares(const Plan& plan, const PlanIndex& index, const Harness& harness, const WorstCase& worst) {
+    std::vector<double> weight(plan.feeds.size()), whole(plan.feeds.size());
+    for (size_t f = 0; f < plan.feeds.size(); ++f)
+        weight[f] = std::max(raw(harness.routes[f].length), 0.01) * std::sqrt(std::max(raw(worst.feeds[f].continuous), 1e-3));
+    for (const auto& load : plan.loads) {
+        std::vector<size_t> way;
+        double sum = 0;
+        for (const auto f : index.upstream(load.id)) {
+            way.push_back(f), sum += weight[f];
+            if (index.source_of(f).kind == PartKind::converter) break;
+        }
+        for (const auto f : way) whole[f] = std::max(whole[f], sum);
+    }
+    std::vector<double> shares(plan.feeds.size(), 1);
+    for (size_t f = 0; f < shares.size(); ++f)
+        if (whole[f] > 0) shares[f] = weight[f] / whole[f];
+    return shares;
+}
 
-WireNeed wire_need(const Plan& plan, const Harness& harness, const WorstCase& worst, int bunched, size_t f) {
+WireNeed wire_need(const Plan& plan, const Harness& harness, const WorstCase& worst, int bunched, size_t f,
+                   double share) {
     const auto& feed = plan.feeds[f];
     WireNeed need;
     need.continuous = worst.feeds[f].continuous * sizing_margin(plan.practices);
     need.volts = worst.feeds[f].highest_end;
     need.length = harness.routes[f].length;
     need.own_return = feed.ret == Return::own;
-    // What all share may lose a third of the limit, the last feed two thirds.
-    need.drop_limit = plan.practices.drop_limit * (into_load(plan, feed) ? 0.6 : 0.2);
+    need.drop_limit = plan.practices.drop_limit * copper_of_limit * share;
     need.air = plan.hottest_air;
     need.bunched = bunched;
     need.insulation = plan.practices.wire_insulation;
@@ -85,15 +110,15 @@ bool starves(const Plan& plan, const WorstCase& worst, size_t f) {
             if (worst.feeds[up].drop_share > worst.feeds[most].drop_share) most = up;
             if (find_part(plan, plan.feeds[up].from).kind == PartKind::converter) break;
         }
-        if (most == f) return true;
+        if (most == f && worst.feeds[f].drop_share > drop_that_starves) return true;
     }
     return false;
 }
 
 void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const WorstCase& worst,
-         const FeedProtection& known, size_t f, const Spare& spare) {
+         const FeedProtection& known, size_t f, const Spare& spare, double share) {
     auto& feed = plan.feeds[f];
-    const auto need = wire_need(plan, harness, worst, known.bunched, f);
+    const auto need = wire_need(plan, harness, worst, known.bunched, f, share);
     const WireType* wire = choose_wire(catalogue, need, plan.practices.wire);
     if (!wire) wire = thickest(catalogue, need);
     if (!wire) return;
@@ -118,7 +143,8 @@ void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const W
             if (held || !next_thicker(catalogue, *wire)) return;
             continue;
         }
-        auto smallest = smallest_that_carries(catalogue, asked);
+        auto smallest = smallest_that_carries(catalogue, asked, {}, spare.least_fuse);
+        if (!smallest) smallest = smallest_that_carries(catalogue, asked);
         if (!smallest) {
             // Nothing in the catalogue breaks such a short: fit what carries, and let the finding say so.
             asked.prospective = Ampere(0);
@@ -131,7 +157,7 @@ void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const W
         };
         // Late rounds keep a fuse that does all that is asked: so the rounds come to an end.
         if (const auto* family = find(catalogue.fuses, fuse->type);
-            spare.settled && family && carries(*family, fuse->rating, asked) &&
+            spare.settled && family && fuse->rating >= spare.least_fuse && carries(*family, fuse->rating, asked) &&
             suits(*family, fuse->rating, asked) && holds(*family, fuse->rating))
             return;
         const bool held = holds(*smallest->family, smallest->rating);
@@ -167,6 +193,34 @@ std::vector<bool> closing_windows(const Plan& plan, const Catalogue& catalogue, 
     return closing;
 }
 
+/// The least rating that opens after every fuse behind it, whatever is shorted there; 0 where nothing is.
+std::vector<Ampere> fuses_wanted_above(const Plan& plan, const Catalogue& catalogue, const PlanIndex& index,
+                                       const std::vector<FeedProtection>& known) {
+    std::vector<Ampere> wanted(plan.feeds.size(), Ampere(0));
+    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+        const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
+        const auto* family = fuse ? find(catalogue.fuses, fuse->type) : nullptr;
+        if (!family || index.source_of(f).kind != PartKind::hub) continue;
+        const Ampere current = known[f].fault.current;
+        for (const auto up : index.upstream(plan.feeds[f].from)) {
+            const auto* upper = device(plan.feeds[up], DeviceKind::fuse);
+            const auto* upper_family = upper ? find(catalogue.fuses, upper->type) : nullptr;
+            if (upper_family) {
+                const auto latest = slow_edge(*family, fuse->rating, current);
+                for (const auto rating : upper_family->ratings)
+                    if (rating > fuse->rating && fast_edge(*upper_family, rating, current) > latest) {
+                        wanted[up] = std::max(wanted[up], rating);
+                        break;
+                    }
+                wanted[up] = std::max(wanted[up], fuse->rating * 1.01);
+                break;
+            }
+            if (index.source_of(up).kind == PartKind::converter) break;
+        }
+    }
+    return wanted;
+}
+
 /// Lowers the larger of a feed's two resistances: a bigger fuse, or a thicker wire where the fuse is small
 /// already or grew no more.
 void give_more(const Plan& plan, const Catalogue& catalogue, size_t f, Metre length, const WireType& fitted,
@@ -181,6 +235,13 @@ void give_more(const Plan& plan, const Catalogue& catalogue, size_t f, Metre len
     if (const auto* thicker = next_thicker(catalogue, fitted)) spare.least = thicker->area;
 }
 
+/// The cheapest that carries its fuse too; where none does, the cheapest that carries what is asked.
+const SwitchType* suiting_switch(const Catalogue& catalogue, ItemNeed need) {
+    if (const auto* type = cheapest_switch(catalogue, need)) return type;
+    need.fuse = Ampere(0);
+    return cheapest_switch(catalogue, need);
+}
+
 /// The cheapest switch and plug that carry what their fuse lets through. Where no plug takes so thin a wire the wire
 /// is made to fit the plug.
 void fit_items(Plan& plan, const Catalogue& catalogue, const WorstCase& worst,
@@ -191,16 +252,19 @@ void fit_items(Plan& plan, const Catalogue& catalogue, const WorstCase& worst,
         if (const auto* fuse = device(feed, DeviceKind::fuse)) need.fuse = fuse->rating;
         const auto* wire = find(catalogue.wires, feed.wire);
         need.wire = wire ? wire->area : SquareMillimetre(0);
+        bool bolted = false;
         for (auto& d : plan.feeds[f].devices) {
             if (d.kind == DeviceKind::power_switch)
-                if (const auto* type = cheapest_switch(catalogue, need)) d.type = type->id;
+                if (const auto* type = suiting_switch(catalogue, need)) d.type = type->id;
             if (d.kind != DeviceKind::connector || !wire) continue;
             const auto& spark = known[f].charging;
             const bool pack = find_part(plan, feed.from).kind == PartKind::battery;
             PlugWish wish{.pack = pack,
                           .anti_spark = pack && raw(spark.capacitance) > 0 && raw(spark.loop) > 0 &&
                                         inrush(spark.volts, spark.capacitance, spark.loop).wants_precharge};
-            if (wish.anti_spark && !cheapest_plug(catalogue, need, wish)) wish.anti_spark = false;
+            auto thick = need;
+            thick.wire = SquareMillimetre(0);
+            if (wish.anti_spark && !cheapest_plug(catalogue, thick, wish)) wish.anti_spark = false;
             if (const auto* plug = cheapest_plug(catalogue, need, wish)) {
                 d.type = plug->id;
                 continue;
@@ -208,10 +272,24 @@ void fit_items(Plan& plan, const Catalogue& catalogue, const WorstCase& worst,
             auto any = need;
             any.wire = SquareMillimetre(0);
             const auto* coarser = cheapest_plug(catalogue, any, wish);
-            if (!coarser) continue;
+            if (!coarser || coarser->largest < need.wire) {
+                if (wish.pack) bolted = true;
+                continue;
+            }
             if (coarser->largest >= need.wire) spare[f].least = std::max(spare[f].least, coarser->smallest);
             if (spare[f].least > need.wire) d.type = coarser->id;
         }
+        const auto& spark = known[f].charging;
+        const bool sparks = find_part(plan, feed.from).kind == PartKind::battery && raw(spark.capacitance) > 0 &&
+                            inrush(spark.volts, spark.capacitance, spark.loop).wants_precharge;
+        const auto* plug = device(plan.feeds[f], DeviceKind::connector);
+        const auto* plug_type = plug && !bolted ? find(catalogue.connectors, plug->type) : nullptr;
+        if (sparks && !(plug_type && plug_type->anti_spark) && !device(plan.feeds[f], DeviceKind::precharge))
+            if (const auto* resistor = suiting_precharge(catalogue, spark.volts, spark.capacitance))
+                plan.feeds[f].devices.push_back({feed.id + "-precharge", DeviceKind::precharge, resistor->id, Ampere(0), {}, {}});
+        // Beyond any plug a pack is bolted on, with rings.
+        if (bolted)
+            std::erase_if(plan.feeds[f].devices, [](const auto& d) { return d.kind == DeviceKind::connector; });
     }
 }
 
@@ -228,7 +306,10 @@ SetWindow rail_window(const Plan& plan, const PlanIndex& index, const Catalogue&
     std::vector<RailUser> users;
     add_users(plan, index, catalogue, c.id, lengths, Volt(0), users);
     const auto* type = find(catalogue.converters, c.type);
-    return set_window(users, type ? *type : ConverterType{}, plan.practices.set);
+    const auto range = battery_range(plan, catalogue);
+    const bool passes = type && type->kind == ConverterKind::boost && range &&
+                        index.upstream(c.id).size() > 0 && index.source_of(index.upstream(c.id).back()).kind == PartKind::battery;
+    return set_window(users, type ? *type : ConverterType{}, plan.practices.set, passes ? range->high : Volt(0));
 }
 
 Plan size_feeds(Plan plan, const Catalogue& catalogue) {
@@ -248,17 +329,22 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
         const auto known = study_protection(plan, catalogue, harness, solver, worst,
                                             short_circuits(plan, catalogue, solver));
         const auto closing = closing_windows(plan, catalogue, worst, lengths);
+        const auto shares = drop_shares(plan, solver.index(), harness, worst);
+        const auto above = fuses_wanted_above(plan, catalogue, solver.index(), known);
         for (size_t f = 0; f < plan.feeds.size(); ++f) {
             const auto* fitted = find(catalogue.wires, plan.feeds[f].wire);
             // What was once too thin stays thicker, and late rounds thin nothing: so the rounds come to an
             // end.
-            if (round > 0 && fitted && (starves(plan, worst, f) || closing[f]))
+            spare[f].least_fuse = above[f];
+            const bool loses = plan.practices.wire == WireSchool::drop &&
+                               worst.feeds[f].drop_share > plan.practices.drop_limit;
+            if (round > 0 && fitted && (starves(plan, worst, f) || closing[f] || loses))
                 give_more(plan, catalogue, f, lengths[f], *fitted, spare[f]);
             if (round >= settling && fitted) spare[f].least = std::max(spare[f].least, fitted->area);
             spare[f].settled = round >= settling;
             if (const auto* fuse = device(plan.feeds[f], DeviceKind::fuse); fuse && round >= settling)
                 spare[f].most = std::min(spare[f].most, fuse->rating);
-            fit(plan, catalogue, harness, worst, known[f], f, spare[f]);
+            fit(plan, catalogue, harness, worst, known[f], f, spare[f], shares[f]);
         }
         fit_items(plan, catalogue, worst, known, spare);
         // Another joint is another resistance, so within the round.

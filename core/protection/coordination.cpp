@@ -93,10 +93,10 @@ std::vector<const FuseFamily*> suitable_families(const Catalogue& catalogue, con
 }
 
 std::optional<FuseChoice> smallest_that_carries(const Catalogue& catalogue, const FuseNeed& need,
-                                                const Id& prefer) {
+                                                const Id& prefer, Ampere least) {
     for (const auto* family : suitable_families(catalogue, need, prefer))
         for (const auto rating : family->ratings)
-            if (suits(*family, rating, need) && carries(*family, rating, need))
+            if (rating >= least && suits(*family, rating, need) && carries(*family, rating, need))
                 return FuseChoice{family, rating};
     return std::nullopt;
 }

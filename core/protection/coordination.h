@@ -52,8 +52,9 @@ struct FuseChoice {
 std::vector<const FuseFamily*> suitable_families(const Catalogue& catalogue, const FuseNeed& need,
                                                  const Id& prefer = {});
 /// The smallest fuse that carries, of the first suitable family that has one.
+/// `least`: not below this rating, so that it opens after those behind it.
 std::optional<FuseChoice> smallest_that_carries(const Catalogue& catalogue, const FuseNeed& need,
-                                                const Id& prefer = {});
+                                                const Id& prefer = {}, Ampere least = Ampere(0));
 /// The largest rating of this family that protects the wire.
 std::optional<Ampere> largest_that_protects(const FuseFamily& family, const WireThermal& thermal,
                                             const Insulation& insulation, Celsius start, Ampere prospective);

@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "protection/inrush.h"
+
 namespace sangre {
 namespace {
 
@@ -26,6 +28,17 @@ const SwitchType* cheapest_switch(const Catalogue& catalogue, const ItemNeed& ne
             (!best || s.cost < best->cost))
             best = &s;
     return best;
+}
+
+const InlinePart* suiting_precharge(const Catalogue& catalogue, Volt volts, Farad capacitance) {
+    const auto wanted = precharge(volts, capacitance);
+    const InlinePart *best = nullptr, *smallest = nullptr;
+    for (const auto& t : catalogue.inlines) {
+        if (t.kind != InlineKind::precharge) continue;
+        if (t.resistance <= wanted.resistor * 1.01 && (!best || t.resistance > best->resistance)) best = &t;
+        if (!smallest || t.resistance < smallest->resistance) smallest = &t;
+    }
+    return best ? best : smallest;
 }
 
 const ConnectorType* cheapest_plug(const Catalogue& catalogue, const ItemNeed& need, const PlugWish& wish) {

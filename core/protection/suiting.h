@@ -22,6 +22,10 @@ bool carries(Ampere rated, const ItemNeed& need);
 /// want a coil's supply: neither stands for a hand.
 const SwitchType* cheapest_switch(const Catalogue& catalogue, const ItemNeed& need);
 
+/// The resistor and button that charges so much within two seconds and sparks least; the smallest there is where none
+/// is small enough. Null without any in the catalogue.
+const InlinePart* suiting_precharge(const Catalogue& catalogue, Volt volts, Farad capacitance);
+
 /// What a plug is wanted for.
 struct PlugWish {
     bool pack = false;        ///< a pack's own plug

@@ -1,5 +1,6 @@
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <cmath>
 
 #include "review/review.h"
@@ -41,6 +42,11 @@ std::optional<Fix> thicker_wire(const Context& c, size_t i) {
     return std::nullopt;
 }
 
+bool vital_behind(const Context& c, size_t feed) {
+    const auto& behind = c.index().loads_behind(feed);
+    return std::any_of(behind.begin(), behind.end(), [&](size_t l) { return c.plan.loads[l].vital; });
+}
+
 /// The least rating of the upper fuse's family that is selective to the one below and still protects its own
 /// wire.
 std::optional<Ampere> selective_above(const Context& c, size_t below, size_t up) {
@@ -61,6 +67,23 @@ void unfused(const Context& c, std::vector<Finding>& out) {
         if (device(feed, DeviceKind::fuse) || (p.inherited && p.protects)) continue;
         const bool from_pack = c.index().part(feed.from).kind == PartKind::battery;
         const bool harmless = !from_pack && p.fault.outcome == FaultOutcome::limited;
+        // Behind a module whose limit the wire withstands continuously there is nothing to say.
+        if (harmless && p.warm <= p.hottest && p.fault.wire <= p.insulation->max) continue;
+        const bool by_choice = c.plan.flies && c.plan.practices.flight == FlightSchool::unfused && vital_behind(c, i);
+        if (by_choice) {
+            Finding f{Severity::note,
+                      {},
+                      {feed.id},
+                      fmt::format("{} flies unfused, by your school: a short there draws {} until something burns.",
+                                  c.index().feed_name(feed), format(p.fault.current)),
+                      {},
+                      {}};
+            f.why.add("A fuse there may open in the air, by an inrush, a gust or its age: then it falls.");
+            f.why.add("Without one a chafed wire or a burnt controller is a fire in the air: route and hold it with care.");
+            if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed, fit->family->id, fit->rating));
+            out.push_back(std::move(f));
+            continue;
+        }
         Finding f{
             harmless ? Severity::note : Severity::danger,
             {},

@@ -177,7 +177,7 @@ void noise(const Context& c, std::vector<Finding>& out) {
             if (ref.kind != PartKind::load) continue;
             const auto& l = c.plan.loads[ref.index];
             if (l.noisy && !loud) loud = &l;
-            if (l.sensitive && !quiet) quiet = &l;
+            if (l.sensitive && !l.noisy && !quiet) quiet = &l;
         }
         if (!loud || !quiet) continue;
         Finding f{Severity::caution,
