@@ -70,15 +70,15 @@ void part_noise(const Plan& plan, std::vector<RailGroup>& groups) {
     }
 }
 
-bool makes(const ConverterType& t, SourceRange source, Volt volts) {
+bool makes(const ConverterType& t, SourceRange source, Volt volts, double share) {
     // Room above, to make up for what the wires drop; and below, for what the pack sags.
-    const Volt sagged = source.low * sag_share;
+    const Volt sagged = source.low * share;
     if (volts < t.out_min || volts * 1.05 > t.out_max || sagged < t.in_min || source.high > t.in_max)
         return false;
     switch (t.kind) {
         case ConverterKind::buck:
         case ConverterKind::linear:
-            return sagged - t.dropout >= volts * (1.02 + t.tolerance);
+            return sagged - t.dropout >= volts * ((share < 1 ? 1.02 : 1) + t.tolerance);
         case ConverterKind::boost:
             return source.high < volts;
         case ConverterKind::buck_boost:
@@ -148,8 +148,11 @@ tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue
         if (!thrifty(t) && t.quiescent != best->quiescent) return t.quiescent < best->quiescent;
         return t.cost < best->cost;
     };
+    // Where none has room for the pack's sag, one that does without.
+    for (const double share : {sag_share, 1.0})
     for (const auto& t : catalogue.converters) {
-        if (!t.module || !makes(t, source, volts)) continue;
+        if (best && share == 1) break;
+        if (!t.module || !makes(t, source, volts, share)) continue;
         any_makes = true;
         strongest = std::max(strongest, t.rated * t.trusted);
         if (t.rated * t.trusted < continuous || t.rated < peak * 1.05 || !cool_enough(t, source, volts, continuous))

@@ -2,6 +2,7 @@
 
 #include <cmath>
 
+#include "battery/pack.h"
 #include "joint/choose.h"
 #include "protection/fuse_curve.h"
 #include "protection/inrush.h"
@@ -193,26 +194,17 @@ std::vector<bool> closing_windows(const Plan& plan, const Catalogue& catalogue, 
     return closing;
 }
 
-/// The least rating that opens after every fuse behind it, whatever is shorted there; 0 where nothing is.
-std::vector<Ampere> fuses_wanted_above(const Plan& plan, const Catalogue& catalogue, const PlanIndex& index,
-                                       const std::vector<FeedProtection>& known) {
+/// The least rating that is likely to open after every fuse behind it: 1.6 × the largest, the ratio at which fuses of
+/// one kind are selective (IEC 60269); 0 where there is none.
+std::vector<Ampere> fuses_wanted_above(const Plan& plan, const PlanIndex& index) {
+    constexpr double selective = 1.6;
     std::vector<Ampere> wanted(plan.feeds.size(), Ampere(0));
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
-        const auto* family = fuse ? find(catalogue.fuses, fuse->type) : nullptr;
-        if (!family || index.source_of(f).kind != PartKind::hub) continue;
-        const Ampere current = known[f].fault.current;
+        if (!fuse || index.source_of(f).kind != PartKind::hub) continue;
         for (const auto up : index.upstream(plan.feeds[f].from)) {
-            const auto* upper = device(plan.feeds[up], DeviceKind::fuse);
-            const auto* upper_family = upper ? find(catalogue.fuses, upper->type) : nullptr;
-            if (upper_family) {
-                const auto latest = slow_edge(*family, fuse->rating, current);
-                for (const auto rating : upper_family->ratings)
-                    if (rating > fuse->rating && fast_edge(*upper_family, rating, current) > latest) {
-                        wanted[up] = std::max(wanted[up], rating);
-                        break;
-                    }
-                wanted[up] = std::max(wanted[up], fuse->rating * 1.01);
+            if (device(plan.feeds[up], DeviceKind::fuse)) {
+                wanted[up] = std::max(wanted[up], fuse->rating * selective * 0.999);
                 break;
             }
             if (index.source_of(up).kind == PartKind::converter) break;
@@ -295,6 +287,18 @@ void fit_items(Plan& plan, const Catalogue& catalogue, const WorstCase& worst,
 
 }  // namespace
 
+/// What a module is fed with at the most: another module's voltage, or a pack on its charger; 0 where nothing feeds it.
+static Volt highest_input(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue, const Id& module) {
+    for (const auto f : index.upstream(module)) {
+        const auto source = index.source_of(f);
+        if (source.kind == PartKind::converter) return plan.converters[source.index].set;
+        if (source.kind != PartKind::battery) continue;
+        const auto& pack = plan.batteries[source.index];
+        if (const auto* chemistry = find(catalogue.chemistries, pack.chemistry)) return pack_charge_voltage(pack, *chemistry);
+    }
+    return Volt(0);
+}
+
 SetWindow rail_window(const Plan& plan, const Catalogue& catalogue, size_t converter,
                       const std::vector<Metre>& lengths) {
     return rail_window(plan, PlanIndex(plan), catalogue, converter, lengths);
@@ -306,10 +310,7 @@ SetWindow rail_window(const Plan& plan, const PlanIndex& index, const Catalogue&
     std::vector<RailUser> users;
     add_users(plan, index, catalogue, c.id, lengths, Volt(0), users);
     const auto* type = find(catalogue.converters, c.type);
-    const auto range = battery_range(plan, catalogue);
-    const bool passes = type && type->kind == ConverterKind::boost && range &&
-                        index.upstream(c.id).size() > 0 && index.source_of(index.upstream(c.id).back()).kind == PartKind::battery;
-    return set_window(users, type ? *type : ConverterType{}, plan.practices.set, passes ? range->high : Volt(0));
+    return set_window(users, type ? *type : ConverterType{}, plan.practices.set, highest_input(plan, index, catalogue, c.id));
 }
 
 Plan size_feeds(Plan plan, const Catalogue& catalogue) {
@@ -330,7 +331,7 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
                                             short_circuits(plan, catalogue, solver));
         const auto closing = closing_windows(plan, catalogue, worst, lengths);
         const auto shares = drop_shares(plan, solver.index(), harness, worst);
-        const auto above = fuses_wanted_above(plan, catalogue, solver.index(), known);
+        const auto above = fuses_wanted_above(plan, solver.index());
         for (size_t f = 0; f < plan.feeds.size(); ++f) {
             const auto* fitted = find(catalogue.wires, plan.feeds[f].wire);
             // What was once too thin stays thicker, and late rounds thin nothing: so the rounds come to an

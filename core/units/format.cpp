@@ -81,7 +81,7 @@ std::string format(Second t) {
     return rest == 0 ? fmt::format("{} h", hours) : fmt::format("{} h {:02} min", hours, rest);
 }
 std::string format(AmpereHour q) { return with_prefix(raw(q), "Ah"); }
-std::string format(WattHour e) { return with_prefix(raw(e), "Wh"); }
+std::string format(WattHour e) { return with_prefix(std::abs(raw(e)) < 1e-7 ? 0 : raw(e), "Wh"); }
 std::string format(Celsius t) {
     if (!std::isfinite(raw(t))) return not_known;
     return fmt::format("{} °C", format_number(std::round(raw(t)), 4)); }

@@ -151,12 +151,13 @@ class TestJointChoice : public QObject {
                          usual_end(plan, f, source));
         QCOMPARE(usual_end(plan, plan.feeds[0], true), JointEnd::cup);
     }
-    void a_feed_moved_to_the_pack_gets_its_plug() {
+    void a_feed_moved_to_the_pack_is_bolted_on_unless_it_has_a_plug() {
         const auto plan = test::demo();
         const auto own = own_line(plan, parts(), "load-work-lamp");
         QVERIFY(own.has_value());
         const auto& f = own->feeds[feeds_into(*own, "load-work-lamp").front()];
-        QCOMPARE(find(parts().joints, f.joint_from)->end, JointEnd::cup);
+        QVERIFY(!device(f, DeviceKind::connector));
+        QCOMPARE(find(parts().joints, f.joint_from)->end, JointEnd::stud);
     }
 
     void unlike_wires_are_gripped_by_the_thinner_and_pass_the_thicker() {

@@ -108,7 +108,7 @@ std::vector<Case> cases() {
         {"rail-noise", [](Plan& p) { into(p, "load-fog-pump").from = rail_of(p, "load-night-camera"); }},
         {"fuse-missing",
          [](Plan& p) {
-             std::erase_if(into(p, "load-steering").devices,
+             std::erase_if(into(p, "load-work-lamp").devices,
                            [](const auto& d) { return d.kind == DeviceKind::fuse; });
          }},
         {"fuse-too-big",
@@ -224,7 +224,11 @@ std::vector<Case> cases() {
              p.feeds[0].wire = "awg10-silicone";
          }},
         {"connector-spark",
-         [](Plan& p) { by_id(p.loads, Id("load-drive-left"))->capacitance = Farad(4e-3); }},
+         [](Plan& p) {
+             by_id(p.loads, Id("load-drive-left"))->capacitance = Farad(4e-3);
+             for (auto& d : p.feeds[feeds_from(p, p.batteries[0].id).front()].devices)
+                 if (d.kind == DeviceKind::connector) d.type = "plug-2p-90a";
+         }},
         {"inline-unsuited",
          [](Plan& p) {
              into(p, "load-drive-left")
