@@ -14,7 +14,7 @@ constexpr double most_off = 0.3;   // of the step's own equation, over what it b
 constexpr int newton_every = 12;
 
 constexpr int most_warmings = 40, swinging = 6;
-constexpr double warm_enough = 1e-8;  // relative change of the conductance that changes most
+constexpr double warm_enough = 1e-6;  // relative change of the conductance that changes most
 
 }  // namespace
 

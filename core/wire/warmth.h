@@ -15,7 +15,14 @@ class WireWarmth {
     double rise(double amps, double air_c) const;
 
   private:
+    double beyond(double amps, double air_c) const;
     std::shared_ptr<const WireThermal> cold_, hot_;
+    /// K at each step of current up to four times what the wire carries, at both airs: read in every iteration.
+    struct Pair {
+        double cold, hot;
+    };
+    std::vector<Pair> table_;
+    double per_amp_ = 1;  ///< steps of the table
 };
 
 /// One for each wire and count, made once, for all threads.
