@@ -13,9 +13,11 @@ bool answered(int argc, char** argv) {
     const std::string_view asked = argc > 1 ? argv[1] : "";
     if (asked == "--version") return std::puts("sangre " SANGRE_VERSION), true;
     if (asked != "--help" && asked != "-h") return false;
-    std::puts("sangre [PLAN]\n\nPlans and wires low-voltage DC power. PLAN is a plan file; without one, what was left unsaved\n"
-              "last time is back, or an empty plan.\n\n  --help     this\n  --version  the version\n\n"
-              "sangre-cli has the same computation without a window.");
+    std::puts(
+        "sangre [PLAN]\n\nPlans and wires low-voltage DC power. PLAN is a plan file; without one, what was "
+        "left unsaved\n"
+        "last time is back, or an empty plan.\n\n  --help     this\n  --version  the version\n\n"
+        "sangre-cli has the same computation without a window.");
     return true;
 }
 

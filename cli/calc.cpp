@@ -144,7 +144,8 @@ void add_calc(CLI::App& app, std::function<int()>& run, std::function<Catalogue(
     auto filter = question("filter", "what an LC filter keeps away", [q] { return calc_filter(q->filter); });
     filter.quantity("--inductance", q->filter.inductance, Dimension::inductance, "H", "such as 47uH");
     filter.quantity("--capacitance", q->filter.capacitance, Dimension::capacitance, "F", "such as 1000uF");
-    filter.quantity("--noise", q->filter.noise, Dimension::frequency, "Hz", "frequency to keep away, such as 300kHz");
+    filter.quantity("--noise", q->filter.noise, Dimension::frequency, "Hz",
+                    "frequency to keep away, such as 300kHz");
     filter.quantity("--resistance", q->filter.resistance, Dimension::resistance, "Ω", "of the coil");
     filter.quantity("--esr", q->filter.esr, Dimension::resistance, "Ω", "of the capacitor");
     filter.quantity("--current", q->filter.current, Dimension::current, "A", "of the load");

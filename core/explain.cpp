@@ -114,19 +114,20 @@ Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t
         why.add(fmt::format("Fitted: {} ({})", format(p.rating), p.family->name),
                 p.protects && p.carries ? Tone::good : Tone::danger);
     why.heading("Wire");
-    const auto ohms = feed_ohms(
-        feed_resistances(plan, feed, catalogue, s.harness.routes[i].length, x.drop_copper));
+    const auto ohms =
+        feed_ohms(feed_resistances(plan, feed, catalogue, s.harness.routes[i].length, x.drop_copper));
     const int each = std::max(feed.conductors, 1);
     why.add(fmt::format("{} × {} × {} mΩ/m{} = {}, the copper at {}", feed.ret == Return::own ? 2 : 1,
                         format(s.harness.routes[i].length),
                         format_number(p.wire->ohm_per_m * temperature_factor(x.drop_copper) * 1e3, 4),
-                        each > 1 ? fmt::format(" ÷ {}", each) : "", format(ohms.copper), format(x.drop_copper)));
+                        each > 1 ? fmt::format(" ÷ {}", each) : "", format(ohms.copper),
+                        format(x.drop_copper)));
     why.add("Fuse, switch, plugs and joints: " + format(ohms.rest));
-    why.add(
-        fmt::format("Drop {} × {} = {} ({})", format(x.continuous),
-                    format(x.continuous > Ampere(1e-9) ? Ohm(raw(x.drop) / raw(x.continuous)) : ohms.copper + ohms.rest),
-                    format(x.drop), format_percent(x.drop_share)),
-        x.drop_share > plan.practices.drop_limit ? Tone::caution : Tone::good);
+    why.add(fmt::format("Drop {} × {} = {} ({})", format(x.continuous),
+                        format(x.continuous > Ampere(1e-9) ? Ohm(raw(x.drop) / raw(x.continuous))
+                                                           : ohms.copper + ohms.rest),
+                        format(x.drop), format_percent(x.drop_share)),
+            x.drop_share > plan.practices.drop_limit ? Tone::caution : Tone::good);
     why.add(fmt::format("Warm {}, after a peak {}; {} withstands {}", format(p.warm), format(p.warmest),
                         p.hottest_by, format(p.hottest)),
             p.warmest > p.hottest ? Tone::danger : Tone::good);

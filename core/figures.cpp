@@ -7,10 +7,12 @@ namespace sangre {
 std::vector<std::string> unknown_figures(const Plan& plan, const Figures& figures) {
     std::vector<std::string> missing;
     if (!figures.now.found)
-        missing.emplace_back("No operating point was found for the instant asked about: its numbers are not known.");
+        missing.emplace_back(
+            "No operating point was found for the instant asked about: its numbers are not known.");
     if (!figures.worst.not_found_at.empty())
-        missing.push_back(fmt::format("No operating point was found at {}: what happens there is in no figure of the worst case.",
-                                      figures.worst.not_found_at));
+        missing.push_back(fmt::format(
+            "No operating point was found at {}: what happens there is in no figure of the worst case.",
+            figures.worst.not_found_at));
     if (!figures.mission.not_found_in.empty())
         missing.push_back(fmt::format("No operating point was found in {}: the day cannot be played.",
                                       figures.mission.not_found_in));

@@ -4,6 +4,7 @@
 #include <future>
 
 #include "battery/pack.h"
+#include "harness/conductors.h"
 #include "network/answers.h"
 #include "network/device_part.h"
 #include "propose/sizing.h"
@@ -20,7 +21,8 @@ void weigh(Study& s, const Plan& plan, const Catalogue& catalogue) {
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         const auto& feed = plan.feeds[f];
         if (const auto* w = find(catalogue.wires, feed.wire))
-            grams += w->gram_per_m * raw(s.harness.routes[f].cut) * (feed.ret == Return::own ? 2 : 1);
+            grams += w->gram_per_m * raw(s.harness.routes[f].cut) *
+                     static_cast<double>(conductors_of(plan, f).size());
         for (const auto& d : feed.devices)
             if (const auto part = device_part(catalogue, d)) grams += raw(part->mass), s.cost += part->cost;
     }

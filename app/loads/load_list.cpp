@@ -64,7 +64,9 @@ void LoadList::paint_row(QPainter& p, size_t i) {
                   for (const auto& c : load_chips(*now))
                       if (c.assumed) taken << words_of(c.text);
                   const auto assumed =
-                      taken.isEmpty() ? QString() : tr("\nAssumed: %1. Its menu has the other way.").arg(taken.join(", "));
+                      taken.isEmpty()
+                          ? QString()
+                          : tr("\nAssumed: %1. Its menu has the other way.").arg(taken.join(", "));
                   return tr("%1%2\nSelect; double-click or Enter edits its line")
                       .arg(QString::fromStdString(load_line(*now)), assumed);
               }),
@@ -106,7 +108,8 @@ void LoadList::paint_chips(QPainter& p, const QRectF& area, const std::vector<Lo
                         face(13));
         const QRectF pill(x, area.top() + u(4), w, area.height() - u(8));
         const bool warm = chip.text == "noisy", cold = chip.text == "sensitive",
-                   grave = chip.text == "vital" || chip.text == "always on", guess = chip.assumed || chip.text == "assumed";
+                   grave = chip.text == "vital" || chip.text == "always on",
+                   guess = chip.assumed || chip.text == "assumed";
         const auto ground = grave ? t.accent_soft : t.paper;
         if (guess) {
             p.setPen(QPen(t.muted, 1, Qt::DashLine));
@@ -204,9 +207,10 @@ void LoadList::menu(const Id& id) {
         });
     auto* places = m.addMenu(tr("Stands in"));
     for (const auto& place : document_.plan().places) {
-        auto* a = places->addAction(menu_words(QString::fromStdString(place.name)), [this, id, to = place.id] {
-            document_.apply([=](const Plan& p) { return set_part_place(p, id, to); }, tr("Place a load"));
-        });
+        auto* a =
+            places->addAction(menu_words(QString::fromStdString(place.name)), [this, id, to = place.id] {
+                document_.apply([=](const Plan& p) { return set_part_place(p, id, to); }, tr("Place a load"));
+            });
         a->setCheckable(true);
         a->setChecked(place.id == load->place);
     }

@@ -303,10 +303,11 @@ void MachineMap::place_menu(const Id& id) {
     auto* parts = menu.addMenu(tr("Put here"));
     const auto offer = [&](const auto& list) {
         for (const auto& part : list) {
-            auto* a = parts->addAction(menu_words(QString::fromStdString(part.name)), [this, part_id = part.id, id] {
-                document_.apply([=](const Plan& p) { return set_part_place(p, part_id, id); },
-                                tr("Place a part"));
-            });
+            auto* a = parts->addAction(
+                menu_words(QString::fromStdString(part.name)), [this, part_id = part.id, id] {
+                    document_.apply([=](const Plan& p) { return set_part_place(p, part_id, id); },
+                                    tr("Place a part"));
+                });
             a->setCheckable(true);
             a->setChecked(part.place == id);
         }

@@ -26,7 +26,7 @@ Document::Document(std::shared_ptr<const Catalogue> catalogue, QString recovery_
     : QObject(parent), catalogue_(std::move(catalogue)), recovery_(std::move(recovery_folder)) {
     autosave_.setSingleShot(true);
     autosave_.setInterval(autosave_ms);
-    connect(&autosave_, &QTimer::timeout, this, &Document::write_recovery);
+    connect(&autosave_, &QTimer::timeout, this, [this] { keep_work(true); });
     start_with(std::make_shared<const Plan>(), {});
 }
 
@@ -61,7 +61,9 @@ void Document::touched() {
 
 bool Document::accepts(const Plan& next) {
     const auto fits = check_edit(plan(), next);
-    if (!fits) emit said(tr("Not done, since it could not be saved: %1").arg(QString::fromStdString(fits.error())), true, false);
+    if (!fits)
+        emit said(tr("Not done, since it could not be saved: %1").arg(QString::fromStdString(fits.error())),
+                  true, false);
     return fits.has_value();
 }
 
@@ -163,7 +165,8 @@ bool Document::propose_wiring() {
 
 QString Document::beside(const QString& file, const char* what) const {
     const auto key = QFileInfo(file).absoluteFilePath().toUtf8();
-    return recovery_.folder() + "/" + QCryptographicHash::hash(key, QCryptographicHash::Sha1).toHex().left(16) + what;
+    return recovery_.folder() + "/" +
+           QCryptographicHash::hash(key, QCryptographicHash::Sha1).toHex().left(16) + what;
 }
 
 QString Document::variant_file() const {
@@ -196,10 +199,13 @@ void Document::forget_variant() {
     set_variant(nullptr);
 }
 
-void Document::write_recovery() {
+void Document::write_recovery() { keep_work(false); }
+
+void Document::keep_work(bool aside) {
     if (!modified()) return recovery_.drop();
     const Recovery::About about{copy_of_.isEmpty() ? file_ : copy_of_, {}, base_, !copy_of_.isEmpty()};
-    if (const auto written = recovery_.keep(plan(), about); !written)
+    if (const auto written = aside ? recovery_.keep_aside(kept_plan(), about) : recovery_.keep(plan(), about);
+        !written)
         emit said(tr("Unsaved work could not be kept: %1").arg(QString::fromStdString(written.error())), true,
                   false);
 }
@@ -237,12 +243,15 @@ void Document::recover_for_file() {
         auto plan = load_plan(left.file.toStdString());
         if (!plan) {
             emit said(tr("Unsaved work on this plan cannot be read and stays where it is: %1")
-                          .arg(QString::fromStdString(plan.error())), true, false);
+                          .arg(QString::fromStdString(plan.error())),
+                      true, false);
             continue;
         }
         if (!left.about.base.isEmpty() && left.about.base != base_) {
-            emit said(tr("The file has changed since unsaved work on it was left. Both are kept: the plan menu has it "
-                         "under Unsaved plans."), true, false);
+            emit said(tr("The file has changed since unsaved work on it was left. Both are kept: the plan "
+                         "menu has it "
+                         "under Unsaved plans."),
+                      true, false);
             continue;
         }
         if (*plan != this->plan()) {
@@ -259,7 +268,8 @@ void Document::recover_for_file() {
 bool Document::take_up(const Recovery::Left& left) {
     auto plan = load_plan(left.file.toStdString());
     if (!plan) {
-        emit said(tr("It cannot be read and stays where it is: %1").arg(QString::fromStdString(plan.error())), true, false);
+        emit said(tr("It cannot be read and stays where it is: %1").arg(QString::fromStdString(plan.error())),
+                  true, false);
         return false;
     }
     write_recovery();
@@ -297,22 +307,26 @@ void Document::check_disk() {
     const auto now = fingerprint(file_);
     if (now.isEmpty() || now == base_) return;
     if (modified()) {
-        emit said(tr("Another program has changed %1. Saving keeps both.").arg(QFileInfo(file_).fileName()), true, false);
+        emit said(tr("Another program has changed %1. Saving keeps both.").arg(QFileInfo(file_).fileName()),
+                  true, false);
         return;
     }
     auto plan = load_plan(file_.toStdString());
     if (!plan) {
-        emit said(tr("Another program has changed the file: %1").arg(QString::fromStdString(plan.error())), true, false);
+        emit said(tr("Another program has changed the file: %1").arg(QString::fromStdString(plan.error())),
+                  true, false);
         return;
     }
     base_ = now;
     history_.resize(at_ + 1);
-    history_.push_back({std::make_shared<const Plan>(std::move(*plan)), tr("Take what another program wrote"), 0});
+    history_.push_back(
+        {std::make_shared<const Plan>(std::move(*plan)), tr("Take what another program wrote"), 0});
     ++at_;
     saved_ = history_[at_].plan;
     refresh();
     emit file_changed();
-    emit said(tr("Another program has changed %1: this is what it wrote.").arg(QFileInfo(file_).fileName()), false, true);
+    emit said(tr("Another program has changed %1: this is what it wrote.").arg(QFileInfo(file_).fileName()),
+              false, true);
 }
 
 bool Document::save() { return !file_.isEmpty() && save_as(file_); }
@@ -342,13 +356,15 @@ bool Document::keep_version_before(const QString& file) {
     if (!text) return QFileInfo(file).size() == 0 || fail(text.error());
     const bool another = file == file_ && !base_.isEmpty() && fingerprint(file) != base_;
     QDir().mkpath(recovery_.folder());
-    if (const auto kept = write_whole(*text, beside(file, ".before.json").toStdString()); !kept) return fail(kept.error());
+    if (const auto kept = write_whole(*text, beside(file, ".before.json").toStdString()); !kept)
+        return fail(kept.error());
     if (!another) return true;
     const QFileInfo info(file);
     QString other;
     for (int n = 1; other.isEmpty() || QFile::exists(other); ++n)
         other = QStringLiteral("%1/%2 (%3).json")
-                    .arg(info.absolutePath(), info.completeBaseName(), n == 1 ? tr("changed elsewhere") : tr("changed elsewhere %1").arg(n));
+                    .arg(info.absolutePath(), info.completeBaseName(),
+                         n == 1 ? tr("changed elsewhere") : tr("changed elsewhere %1").arg(n));
     if (const auto kept = write_whole(*text, other.toStdString()); !kept) return fail(kept.error());
     emit said(tr("Another program had changed the file; what it wrote is in %1.").arg(other), false, false);
     return true;
@@ -359,11 +375,13 @@ bool Document::save_as(QString file) {
     if (!keep_version_before(file)) return false;
     // A plan that never had a name takes that of its first file.
     if (file_.isEmpty() && plan().name == Plan{}.name)
-        apply([name = QFileInfo(file).completeBaseName().toStdString()](const Plan& p) {
-            auto named = p;
-            named.name = name;
-            return named;
-        }, tr("Name the plan"));
+        apply(
+            [name = QFileInfo(file).completeBaseName().toStdString()](const Plan& p) {
+                auto named = p;
+                named.name = name;
+                return named;
+            },
+            tr("Name the plan"));
     const auto written = save_plan(plan(), file.toStdString());
     if (!written) {
         emit said(QString::fromStdString(written.error()), true, false);

@@ -62,14 +62,14 @@ class Document : public QObject {
     const Plan* variant() const { return variant_.get(); }
     const Study& variant_study() const { return variant_study_; }
 
-    /// Opens a plan file; unsaved work that was left for it is taken up, with a word, unless the file has changed
-    /// since. A shipped demo opens as a copy without a file. False with a message on error.
+    /// Opens a plan file; unsaved work that was left for it is taken up, with a word, unless the file has
+    /// changed since. A shipped demo opens as a copy without a file. False with a message on error.
     bool open(const QString& file);
     /// The same with what has been read from it and studied at its usual conditions meanwhile.
     void open(const QString& file, Study ahead);
     bool save();
-    /// Adds the ending of plans where there is none. What stood there is kept as the version before; what another
-    /// program has written there since it was opened is kept beside it.
+    /// Adds the ending of plans where there is none. What stood there is kept as the version before; what
+    /// another program has written there since it was opened is kept beside it.
     bool save_as(QString file);
     void new_plan();
     /// Never-saved plans and work on files that changed meanwhile, left by programs that are gone.
@@ -81,7 +81,8 @@ class Document : public QObject {
     /// What this file held before it was last saved; empty where nothing did.
     QString version_before() const;
     void back_to_version_before();
-    /// Looks whether another program has changed the file; says so, and reads it anew where nothing is unsaved.
+    /// Looks whether another program has changed the file; says so, and reads it anew where nothing is
+    /// unsaved.
     void check_disk();
     /// Back to the file as saved, giving the recovered work up.
     void discard_recovered();
@@ -112,6 +113,7 @@ class Document : public QObject {
     QString variant_file() const;
     bool keep_version_before(const QString& file);
     void recover_for_file();
+    void keep_work(bool aside);
     void watch();
     void refresh();
     void touched();
@@ -125,8 +127,8 @@ class Document : public QObject {
     Id selection_;
     std::optional<Why> shown_why_;
     QString file_;
-    QString copy_of_;   ///< the shipped demo that this began as
-    QByteArray base_;   ///< fingerprint of the file as last read or written
+    QString copy_of_;  ///< the shipped demo that this began as
+    QByteArray base_;  ///< fingerprint of the file as last read or written
     Recovery recovery_;
     QTimer autosave_;
     std::unique_ptr<QFileSystemWatcher> watcher_;

@@ -47,8 +47,7 @@ Window& Opening::window(const QString& recovery_folder) {
         // What could not be read is read once more, to say why.
         prepared_->study ? document_->open(whole, std::move(*prepared_->study))
                          : void(document_->open(whole));
-    }
-    else
+    } else
         document_->take_up_newest();
     QObject::disconnect(listening);
     window_ = std::make_unique<Window>(*document_);

@@ -29,29 +29,57 @@ QByteArray fingerprint(const QString& file) {
 Recovery::Recovery(QString folder)
     : folder_(std::move(folder)), session_(QUuid::createUuid().toString(QUuid::Id128).left(12)) {}
 
-QString Recovery::file() const { return QStringLiteral("%1/%2-%3%4").arg(folder_, session_).arg(plan_).arg(kept_ending); }
+QString Recovery::file() const {
+    return QStringLiteral("%1/%2-%3%4").arg(folder_, session_).arg(plan_).arg(kept_ending);
+}
 
-void Recovery::begin_another() { ++plan_; }
+void Recovery::begin_another() {
+    wait();
+    ++plan_;
+}
 
-tl::expected<void, std::string> Recovery::keep(const Plan& plan, const About& about) {
+void Recovery::claim() {
     QDir().mkpath(folder_);
-    if (!lock_) {
-        lock_ = std::make_unique<QLockFile>(QStringLiteral("%1/%2.lock").arg(folder_, session_));
-        lock_->setStaleLockTime(0);
-        lock_->tryLock(0);
-    }
+    if (lock_) return;
+    lock_ = std::make_unique<QLockFile>(QStringLiteral("%1/%2.lock").arg(folder_, session_));
+    lock_->setStaleLockTime(0);
+    lock_->tryLock(0);
+}
+
+Recovery::Written Recovery::wait() { return writing_.valid() ? writing_.get() : Written(); }
+
+Recovery::Written Recovery::write(const Plan& plan, const About& about, const QString& file,
+                                  const QString& session) {
     // What it is about first: a plan without that would not be found again.
     const QJsonObject words{{"of", about.of},
                             {"name", QString::fromStdString(plan.name)},
                             {"base", QString::fromLatin1(about.base)},
                             {"copy", about.copy},
-                            {"session", session_}};
+                            {"session", session}};
     const auto text = QJsonDocument(words).toJson().toStdString();
-    if (auto written = write_whole(text, about_file(file()).toStdString()); !written) return written;
-    return save_plan(plan, file().toStdString());
+    if (auto written = write_whole(text, about_file(file).toStdString()); !written) return written;
+    // Every edit was checked when it was made.
+    return write_whole(plan_to_json(plan), file.toStdString());
+}
+
+tl::expected<void, std::string> Recovery::keep(const Plan& plan, const About& about) {
+    wait();
+    claim();
+    return write(plan, about, file(), session_);
+}
+
+tl::expected<void, std::string> Recovery::keep_aside(std::shared_ptr<const Plan> plan, const About& about) {
+    auto before = wait();
+    claim();
+    writing_ =
+        std::async(std::launch::async, [plan = std::move(plan), about, at = file(), session = session_] {
+            return write(*plan, about, at, session);
+        });
+    return before;
 }
 
 void Recovery::drop() {
+    wait();
     QFile::remove(file());
     QFile::remove(about_file(file()));
 }
@@ -74,7 +102,8 @@ std::vector<Recovery::Left> Recovery::left() const {
         QString session;
         if (words.open(QIODevice::ReadOnly)) {
             const auto o = QJsonDocument::fromJson(words.readAll()).object();
-            left.about = {o["of"].toString(), o["name"].toString(), o["base"].toString().toLatin1(), o["copy"].toBool()};
+            left.about = {o["of"].toString(), o["name"].toString(), o["base"].toString().toLatin1(),
+                          o["copy"].toBool()};
             session = o["session"].toString();
         }
         if (!session.isEmpty() && session != session_ && alive(session)) continue;

@@ -6,8 +6,8 @@
 #include <QFileInfo>
 #include <QInputDialog>
 #include <QMenu>
-#include <QSettings>
 #include <QScreen>
+#include <QSettings>
 #include <QVBoxLayout>
 
 #include "bench/bench_station.h"
@@ -56,8 +56,10 @@ void Window::stay_on_screen() {
     const auto room = (screen ? screen : QGuiApplication::primaryScreen())->availableGeometry();
     auto frame = geometry();
     frame.setSize(frame.size().boundedTo(room.size()));
-    frame.moveLeft(std::clamp(frame.left(), room.left(), std::max(room.left(), room.right() + 1 - frame.width())));
-    frame.moveTop(std::clamp(frame.top(), room.top(), std::max(room.top(), room.bottom() + 1 - frame.height())));
+    frame.moveLeft(
+        std::clamp(frame.left(), room.left(), std::max(room.left(), room.right() + 1 - frame.width())));
+    frame.moveTop(
+        std::clamp(frame.top(), room.top(), std::max(room.top(), room.bottom() + 1 - frame.height())));
     if (frame != geometry()) setGeometry(frame);
 }
 
@@ -203,8 +205,9 @@ void Window::make_actions() {
 
 void Window::restyle(Appearance wanted, double scale) {
     const auto typed = unfinished(*centralWidget());
-    const std::array<bool, station_count> there{loads_ != nullptr, power_ != nullptr, wiring_ != nullptr, routing_ != nullptr,
-                                                build_ != nullptr, bench_ != nullptr, log_ != nullptr};
+    const std::array<bool, station_count> there{loads_ != nullptr,   power_ != nullptr, wiring_ != nullptr,
+                                                routing_ != nullptr, build_ != nullptr, bench_ != nullptr,
+                                                log_ != nullptr};
     set_appearance(wanted);
     set_text_scale(scale);
     apply_theme();
@@ -304,7 +307,8 @@ void Window::plan_menu() {
                          [this, file] { document_.open(file.absoluteFilePath()); });
     auto* unsaved = menu.addMenu(tr("Unsaved plans"));
     for (const auto& left : document_.left_behind())
-        unsaved->addAction(tr("%1, %2").arg(menu_words(left.about.name), QLocale().toString(left.when, QLocale::ShortFormat)),
+        unsaved->addAction(tr("%1, %2").arg(menu_words(left.about.name),
+                                            QLocale().toString(left.when, QLocale::ShortFormat)),
                            [this, left] { document_.take_up(left); });
     unsaved->setEnabled(!unsaved->isEmpty());
     menu.addAction(tr("Rename…"), this, &Window::rename_plan);
@@ -314,7 +318,8 @@ void Window::plan_menu() {
     menu.addAction(tr("Keep as A, to compare\tCtrl+K"), &document_, &Document::keep_variant);
     menu.addAction(tr("Back to the saved plan"), &document_, &Document::discard_recovered)
         ->setEnabled(document_.modified() && !document_.file().isEmpty());
-    menu.addAction(tr("Back to the version before the last saving"), &document_, &Document::back_to_version_before)
+    menu.addAction(tr("Back to the version before the last saving"), &document_,
+                   &Document::back_to_version_before)
         ->setEnabled(!document_.version_before().isEmpty());
     menu.addSeparator();
     menu.addAction(tr("Undo %1\tCtrl+Z").arg(document_.undo_text()), &document_, &Document::undo)
@@ -374,7 +379,8 @@ void Window::ask_open() {
     if (!file.isEmpty()) document_.open(file);
 }
 
-QString Window::ask_file(const QString& title, const QString& name, const QString& kinds, const QString& ending) {
+QString Window::ask_file(const QString& title, const QString& name, const QString& kinds,
+                         const QString& ending) {
     auto file = QFileDialog::getSaveFileName(this, title, name, kinds);
     if (!file.isEmpty() && QFileInfo(file).suffix().isEmpty()) file += '.' + ending;
     return file;
@@ -383,7 +389,8 @@ QString Window::ask_file(const QString& title, const QString& name, const QStrin
 void Window::ask_save_as() {
     auto name = QString::fromStdString(document_.plan().name);
     name.replace('/', '-');
-    const auto file = ask_file(tr("Save the plan"), name + ".json", tr("Plans (*.json)"), QStringLiteral("json"));
+    const auto file =
+        ask_file(tr("Save the plan"), name + ".json", tr("Plans (*.json)"), QStringLiteral("json"));
     if (!file.isEmpty()) save_to(file);
 }
 

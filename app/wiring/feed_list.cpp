@@ -215,11 +215,11 @@ void FeedList::fill_wire_menu(QMenu& menu, size_t i) {
     const bool metric = fitted ? fitted->metric : document_.plan().practices.metric;
     for (const auto& w : document_.catalogue().wires) {
         if (w.insulation != insulation || w.metric != metric) continue;
-        auto* a =
-            menu.addAction(menu_words(QString::fromStdString(w.size)), [this, id = feed.id, to = w.id, words = w.size] {
-                document_.apply([=](const Plan& q) { return set_wire(q, id, to); },
-                                tr("Use %1").arg(QString::fromStdString(words)));
-            });
+        auto* a = menu.addAction(menu_words(QString::fromStdString(w.size)),
+                                 [this, id = feed.id, to = w.id, words = w.size] {
+                                     document_.apply([=](const Plan& q) { return set_wire(q, id, to); },
+                                                     tr("Use %1").arg(QString::fromStdString(words)));
+                                 });
         a->setCheckable(true);
         a->setChecked(w.id == feed.wire);
     }
@@ -229,10 +229,11 @@ void FeedList::fill_wire_menu(QMenu& menu, size_t i) {
         if (k.id == insulation || !fitted) continue;
         for (const auto& w : document_.catalogue().wires)
             if (w.insulation == k.id && w.area == fitted->area && w.metric == metric)
-                others->addAction(menu_words(QString::fromStdString(k.name)), [this, id = feed.id, to = w.id] {
-                    document_.apply([=](const Plan& q) { return set_wire(q, id, to); },
-                                    tr("Change insulation"));
-                });
+                others->addAction(menu_words(QString::fromStdString(k.name)),
+                                  [this, id = feed.id, to = w.id] {
+                                      document_.apply([=](const Plan& q) { return set_wire(q, id, to); },
+                                                      tr("Change insulation"));
+                                  });
     }
 }
 

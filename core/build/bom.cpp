@@ -7,6 +7,7 @@
 
 #include "battery/pack.h"
 #include "files/csv.h"
+#include "harness/conductors.h"
 #include "joint/joint.h"
 #include "network/device_part.h"
 #include "units/format.h"
@@ -24,6 +25,13 @@ void add(std::vector<BomLine>& lines, const std::string& item, double amount, co
             return;
         }
     lines.push_back({item, amount, unit, used_for});
+}
+
+/// What is bought for a hub; a splice is made of its wires.
+const char* hub_part(HubKind kind) {
+    return kind == HubKind::strip   ? "two-pole screw terminal strip"
+           : kind == HubKind::board ? "small distribution board"
+                                    : "two-rail stud or bus bar";
 }
 
 void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const Feed& feed,
@@ -45,7 +53,8 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
     for (const auto& b : plan.batteries)
         if (const auto* c = find(catalogue.chemistries, b.chemistry))
             add(lines, "battery: " + pack_summary(b, *c), 1, "pcs", b.name);
-    for (const auto& h : plan.hubs) add(lines, "two-rail stud or bus bar", 1, "pcs", h.name);
+    for (const auto& h : plan.hubs)
+        if (h.kind != HubKind::splice) add(lines, hub_part(h.kind), 1, "pcs", h.name);
     for (const auto& c : plan.converters) {
         const auto* t = find(catalogue.converters, c.type);
         add(lines, t ? t->name : c.type, 1, "pcs", c.name);
@@ -56,13 +65,11 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         const auto* w = find(catalogue.wires, f.wire);
         if (!w) continue;
         const auto* insulation = find(catalogue.insulations, w->insulation);
-        const auto wire = [&](const std::string& colour) {
+        for (const auto& c : conductors_of(plan, i))
             add(lines,
-                fmt::format("wire {} {}, {}", w->size, colour, insulation ? insulation->name : w->insulation),
-                raw(harness.routes[i].cut) * std::max(f.conductors, 1), "m", name_of(plan, f.to));
-        };
-        wire(f.supply_colour);
-        if (f.ret == Return::own) wire(f.return_colour);
+                fmt::format("wire {} {}, {}", w->size, c.colour,
+                            insulation ? insulation->name : w->insulation),
+                raw(harness.routes[i].cut), "m", name_of(plan, f.to));
         for (const bool source : {true, false}) {
             const auto work = feed_joint(plan, catalogue, i, source);
             if (!work) continue;

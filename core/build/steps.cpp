@@ -96,8 +96,11 @@ void Maker::cut(size_t f) {
                   fmt::format("{} {}, {}", wire_name(feed), colours(feed),
                               format(route.cut) + (feed.ret == Return::own ? " each" : "")));
     s.about = feed.id;
+    const int alike = std::max(feed.conductors, 1);
+    const auto pieces =
+        alike > 1 ? fmt::format("{} pieces of {}", alike, format(route.cut)) : format(route.cut);
     s.actions = {
-        fmt::format("Cut {} of {} {}{}.", format(route.cut), wire_name(feed), feed.supply_colour,
+        fmt::format("Cut {} of {} {}{}.", pieces, wire_name(feed), feed.supply_colour,
                     feed.ret == Return::own ? fmt::format(" and the same of {}", feed.return_colour) : ""),
         fmt::format("Label both ends “{}”.", index.name(feed.to))};
     if (feed.ret == Return::own && raw(route.length) > 0.2)

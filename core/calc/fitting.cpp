@@ -50,7 +50,9 @@ Answer calc_hole(const std::vector<std::string>& bundles) {
             const auto at = text.find(times);
             if (at == std::string::npos) continue;
             const auto number = plain_number(std::string_view(text).substr(0, at));
-            count = number && *number == std::floor(*number) && *number >= 1 && *number <= most_cables ? static_cast<int>(*number) : 0;
+            count = number && *number == std::floor(*number) && *number >= 1 && *number <= most_cables
+                        ? static_cast<int>(*number)
+                        : 0;
             size = text.substr(at + times.size());
             break;
         }

@@ -44,7 +44,8 @@ Answer calc_fuse(const Catalogue& catalogue, const FuseQuestion& q) {
     if (const auto made = rating_exists(f, q.rating); !made) return tl::unexpected(made.error());
     if (raw(q.current) <= 0) return tl::unexpected(std::string("a current above 0 A is needed"));
     if (!(q.air >= coldest_asked && q.air <= hottest_asked))
-        return tl::unexpected(fmt::format("air at {}: {} to {} is expected", format(q.air), format(coldest_asked), format(hottest_asked)));
+        return tl::unexpected(fmt::format("air at {}: {} to {} is expected", format(q.air),
+                                          format(coldest_asked), format(hottest_asked)));
     const auto fast = fast_edge(f, q.rating, q.current), slow = slow_edge(f, q.rating, q.current);
     const auto holds = continuous_limit(f, q.rating, q.air);
     Calculation c;
@@ -92,8 +93,9 @@ Answer calc_short(const Catalogue& catalogue, const ShortQuestion& q) {
         return tl::unexpected(std::string("a voltage and a length above 0 are needed"));
     const auto& insulation = *find(catalogue.insulations, (*wire)->insulation);
     if (!(q.start >= coldest_asked && q.start < insulation.damage))
-        return tl::unexpected(fmt::format("a wire at {}: {} up to where {} is damaged, {}, is expected", format(q.start),
-                                          format(coldest_asked), insulation.name, format(insulation.damage)));
+        return tl::unexpected(fmt::format("a wire at {}: {} up to where {} is damaged, {}, is expected",
+                                          format(q.start), format(coldest_asked), insulation.name,
+                                          format(insulation.damage)));
     const double loop =
         raw(q.source) + raw(fuse_resistance(**family, q.rating)) + 2 * raw(q.length) * (*wire)->ohm_per_m;
     const Ampere current(raw(q.volts) / loop);

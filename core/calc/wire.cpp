@@ -20,7 +20,8 @@ Answer calc_wire(const Catalogue& catalogue, const WireQuestion& q) {
         return tl::unexpected(std::string("bunch and conductors count from 1"));
     if (raw(q.length) < 0) return tl::unexpected(std::string("a length cannot be negative"));
     if (!(q.air >= coldest_asked && q.air <= hottest_asked))
-        return tl::unexpected(fmt::format("air at {}: {} to {} is expected", format(q.air), format(coldest_asked), format(hottest_asked)));
+        return tl::unexpected(fmt::format("air at {}: {} to {} is expected", format(q.air),
+                                          format(coldest_asked), format(hottest_asked)));
     if (q.air >= insulation.max)
         return tl::unexpected(fmt::format("air at {} is no cooler than the insulation may be, {}",
                                           format(q.air), format(insulation.max)));

@@ -63,10 +63,10 @@ struct FuseFamily {
     FuseAction action = FuseAction::fuse;
     double continuous_share = 0.75;  ///< of the rating that it carries for good at 23 °C
     double derate_per_kelvin = 0.0015;
-    double cold_ohm = 0.09;   ///< Ω, cold, of a rating of 1 A
-    double cold_exponent = 1; ///< cold resistance falls with this power of the rating
-    Celsius hottest{105};     ///< that the conductor in its holder may be
-    Millimetre passes{};  ///< what a hole must clear for the holder to go through
+    double cold_ohm = 0.09;    ///< Ω, cold, of a rating of 1 A
+    double cold_exponent = 1;  ///< cold resistance falls with this power of the rating
+    Celsius hottest{105};      ///< that the conductor in its holder may be
+    Millimetre passes{};       ///< what a hole must clear for the holder to go through
     Gram mass{};
     double cost = 0;
     std::string source;
@@ -90,7 +90,7 @@ struct Chemistry {
     double cost_per_kwh = 300;
     double cycles = 500;
     bool plates_when_cold = false;  ///< must not be charged below 0 °C
-    std::array<Volt, 11> rest{};  ///< rest voltage at 0, 10 … 100 % charge
+    std::array<Volt, 11> rest{};    ///< rest voltage at 0, 10 … 100 % charge
     std::string caution;
     std::string source;
 };
@@ -121,11 +121,11 @@ struct ConverterType {
     double efficiency = 0.9;
     Ampere quiescent{};
     Volt dropout{};
-    double tolerance = 0.01;  ///< of the set voltage
-    double thermal = 20;      ///< K/W, hottest part over air
-    Celsius hottest{85};      ///< that its hottest part may be
-    double restart = 1.08;    ///< a module that let go starts again at this multiple of its least input
-    bool module = true;  ///< a part of its own; false: an output built into a motor controller
+    double tolerance = 0.01;    ///< of the set voltage
+    double thermal = 20;        ///< K/W, hottest part over air
+    Celsius hottest{85};        ///< that its hottest part may be
+    double restart = 1.08;      ///< a module that let go starts again at this multiple of its least input
+    bool module = true;         ///< a part of its own; false: an output built into a motor controller
     Farad input_capacitance{};  ///< across its input, its own capacitors; typical
     Gram mass{};
     double cost = 0;
@@ -148,7 +148,7 @@ struct ConnectorType {
     bool pack = false;  ///< is made for the leads of a battery pack
     bool sealed = false;
     bool anti_spark = false;
-    Ampere breaks{};  ///< current it may be parted under; 0: part it without load
+    Ampere breaks{};       ///< current it may be parted under; 0: part it without load
     Celsius hottest{105};  ///< that its contacts may be
     Gram mass{};
     double cost = 0;
@@ -216,8 +216,8 @@ struct JointKind {
     Second dwell{};  ///< heat, per joint
     Ohm resistance{};
     SquareMillimetre least{0.01}, most{150};  ///< copper that it takes, all conductors together
-    Ampere rated{};        ///< that it carries continuously; 0: as much as its wire
-    Celsius hottest{105};  ///< that the conductor in it may be
+    Ampere rated{};                           ///< that it carries continuously; 0: as much as its wire
+    Celsius hottest{105};                     ///< that the conductor in it may be
     std::string part;    ///< what is bought for it: "crimp ring terminal"; empty: nothing
     std::string heat;    ///< "iron with a 2.4 mm chisel tip"; empty where none is used
     std::string flux;    ///< which, and which not

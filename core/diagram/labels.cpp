@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 
 #include "diagram/pen.h"
+#include "harness/conductors.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -19,13 +20,14 @@ std::vector<WireLabel> wire_labels(const Plan& plan, const Catalogue& catalogue,
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         const auto& feed = plan.feeds[f];
         const auto* wire = find(catalogue.wires, feed.wire);
-        const auto more = [&](const std::string& colour) {
-            return fmt::format("{} {} {}", wire ? wire->size : "no wire", colour,
-                               format(harness.routes[f].length));
-        };
-        twice({wire_label(f, false), feed_name(plan, feed), more(feed.supply_colour), feed.id});
-        if (feed.ret == Return::own)
-            twice({wire_label(f, true), feed_name(plan, feed), more(feed.return_colour), feed.id});
+        for (const auto& c : conductors_of(plan, f)) {
+            auto name = wire_label(f, c.is_return);
+            if (c.alike > 1) name += fmt::format("/{}", c.number);
+            twice({name, feed_name(plan, feed),
+                   fmt::format("{} {} {}", wire ? wire->size : "no wire", c.colour,
+                               format(harness.routes[f].length)),
+                   feed.id});
+        }
     }
     for (size_t c = 0; c < plan.cables.size(); ++c) {
         const auto& cable = plan.cables[c];

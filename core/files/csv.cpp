@@ -56,11 +56,13 @@ std::string trimmed(const std::string& s) {
 
 /// Without the apostrophe that keeps a spreadsheet from running it.
 std::string unmasked(std::string cell) {
-    if (cell.size() > 1 && cell[0] == apostrophe && formula_begins.find(cell[1]) != std::string_view::npos) cell.erase(0, 1);
+    if (cell.size() > 1 && cell[0] == apostrophe && formula_begins.find(cell[1]) != std::string_view::npos)
+        cell.erase(0, 1);
     return cell;
 }
 
-/// A column's name and the unit that its heading gives to bare numbers: "current (mA)", "voltage_V", "peak [A]".
+/// A column's name and the unit that its heading gives to bare numbers: "current (mA)", "voltage_V", "peak
+/// [A]".
 struct Column {
     std::string name, unit;
 };
@@ -84,7 +86,9 @@ std::string with_unit(const std::string& cell, const std::string& unit) {
     const auto number = scan_number(cell);
     const bool bare = number && number->end == cell.size();
     const auto range = read_amount(cell + " " + unit, 0);
-    return bare || (range && range->is_range() && !unit_symbol(std::string(1, cell.back()))) ? cell + " " + unit : cell;
+    return bare || (range && range->is_range() && !unit_symbol(std::string(1, cell.back())))
+               ? cell + " " + unit
+               : cell;
 }
 
 /// A row under a header becomes the line a builder would have typed.
@@ -148,7 +152,8 @@ std::vector<CsvRow> parse_csv(const std::string& text) {
 
 std::string csv_cell(const std::string& said) {
     std::string text;
-    for (const char c : said) text += static_cast<unsigned char>(c) < 0x20 && c != '\n' && c != '\t' ? ' ' : c;
+    for (const char c : said)
+        text += static_cast<unsigned char>(c) < 0x20 && c != '\n' && c != '\t' ? ' ' : c;
     // A spreadsheet runs what begins like a formula; behind an apostrophe it is text.
     if (!text.empty() && formula_begins.find(text[0]) != std::string_view::npos && !plain_number(text))
         text.insert(0, 1, apostrophe);
@@ -162,7 +167,8 @@ std::string as_utf8(std::string text) {
     const auto from_16 = [&](size_t low, size_t high) {
         std::string out;
         for (size_t i = 2; i + 1 < text.size(); i += 2) {
-            unsigned code = static_cast<unsigned char>(text[i + low]) | static_cast<unsigned>(static_cast<unsigned char>(text[i + high])) << 8U;
+            unsigned code = static_cast<unsigned char>(text[i + low]) |
+                            static_cast<unsigned>(static_cast<unsigned char>(text[i + high])) << 8U;
             if (code >= 0xD800 && code < 0xE000) code = 0xFFFD;
             append_utf8(out, code);
         }
@@ -230,10 +236,9 @@ std::string loads_to_csv(const std::vector<Load>& loads) {
         const auto volts = l.range_assumed ? exact(raw(l.nominal), "V")
                                            : exact_number(raw(l.v_min)) + "–" + exact(raw(l.v_max), "V");
         const bool peaks = l.peak > l.typical, starts = raw(l.start) > 0;
-        for (const auto& cell :
-             {l.name, volts, draws, amount(l.idle), peaks ? amount(l.peak) : "",
-              peaks ? exact(raw(l.peak_time), "s") : "", starts ? amount(l.start) : "",
-              starts ? exact(raw(l.start_time), "s") : ""})
+        for (const auto& cell : {l.name, volts, draws, amount(l.idle), peaks ? amount(l.peak) : "",
+                                 peaks ? exact(raw(l.peak_time), "s") : "", starts ? amount(l.start) : "",
+                                 starts ? exact(raw(l.start_time), "s") : ""})
             text += csv_cell(cell) + ",";
         text += csv_cell(manner) + "\n";
     }

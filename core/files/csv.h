@@ -33,8 +33,8 @@ tl::expected<std::vector<Load>, std::vector<CsvProblem>> loads_from_csv(const st
 /// The same table from loads, to paste into a spreadsheet.
 std::string loads_to_csv(const std::vector<Load>& loads);
 
-/// A table's text in UTF-8 without a mark before it: UTF-16 with its mark is turned, and bytes that are no UTF-8 are
-/// taken for Latin-1.
+/// A table's text in UTF-8 without a mark before it: UTF-16 with its mark is turned, and bytes that are no
+/// UTF-8 are taken for Latin-1.
 std::string as_utf8(std::string text);
 
 }  // namespace sangre

@@ -184,8 +184,7 @@ void visit(V& v, Cable& c) {
 template <class V>
 void visit(V& v, Phase& p) {
     v("id", p.id), v("name", p.name), v("duration_s", p.duration), v("charging", p.charging);
-    v("charge_A", p.charge_current), v("indoors", p.indoors),
-        v("states", p.states), v("shares", p.shares);
+    v("charge_A", p.charge_current), v("indoors", p.indoors), v("states", p.states), v("shares", p.shares);
 }
 template <class V>
 void visit(V& v, Practices& p) {
@@ -206,7 +205,8 @@ void visit(V& v, LogEntry& e) {
 }
 template <class V>
 void visit(V& v, Plan& p) {
-    v("name", p.name), v("metal_frame", p.metal_frame), v("flies", p.flies), v("hottest_air_C", p.hottest_air);
+    v("name", p.name), v("metal_frame", p.metal_frame), v("flies", p.flies),
+        v("hottest_air_C", p.hottest_air);
     v("coldest_air_C", p.coldest_air), v("batteries", p.batteries), v("hubs", p.hubs),
         v("converters", p.converters);
     v("loads", p.loads), v("feeds", p.feeds), v("cables", p.cables), v("places", p.places),

@@ -278,7 +278,8 @@ tl::expected<void, std::string> check_edit(const Plan& before, const Plan& now) 
     if (now.extra == before.extra) touched.extra.clear();
     try {
         auto document = json::parse(plan_to_json(touched));
-        if (auto ok = check_schema(document, data_directory() / "schema" / "plan.schema.json", now.name); !ok) return ok;
+        if (auto ok = check_schema(document, data_directory() / "schema" / "plan.schema.json", now.name); !ok)
+            return ok;
         check_references(now);
     } catch (const BadPlace& bad) {
         return tl::unexpected(fmt::format("{}: {}", bad.where, bad.reason));

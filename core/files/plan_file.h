@@ -21,12 +21,12 @@ tl::expected<Plan, std::string> plan_from_json(const std::string& text, const st
 /// The plan as JSON text, keys in a fixed order, so that a diff between two saves reads well.
 std::string plan_to_json(const Plan& plan);
 
-/// Writes a plan with write_whole, after it has been read back from its own text: one that could not be opened again
-/// is not written.
+/// Writes a plan with write_whole, after it has been read back from its own text: one that could not be
+/// opened again is not written.
 tl::expected<void, std::string> save_plan(const Plan& plan, const std::filesystem::path& file);
 
-/// Whether what an edit has made can be saved and opened again: everything it touched against the schema, and all
-/// references. The error says where and what would be right.
+/// Whether what an edit has made can be saved and opened again: everything it touched against the schema, and
+/// all references. The error says where and what would be right.
 tl::expected<void, std::string> check_edit(const Plan& before, const Plan& now);
 
 }  // namespace sangre

@@ -37,8 +37,10 @@ ordered number(Quantity q) {
 ordered network(const Plan& plan, const Study& s) {
     const auto& p = s.now;
     const auto& c = s.solver->circuit();
-    ordered n{
-        {"found", p.found}, {"iterations", p.iterations}, {"residual_A", finite(p.residual)}, {"scale_A", p.scale}};
+    ordered n{{"found", p.found},
+              {"iterations", p.iterations},
+              {"residual_A", finite(p.residual)},
+              {"scale_A", p.scale}};
     for (size_t i = 0; i < c.nodes.size(); ++i)
         n["nodes"].push_back({{"name", c.nodes[i]}, {"V", finite(p.node_volts[i])}});
     n["elements"] = ordered::array();
@@ -116,7 +118,8 @@ std::string study_to_json(const Plan& plan, const Study& s) {
              {"W", number(l.watts)},
              {"lowest_V", number(s.worst.loads[i].lowest)},
              {"highest_V", number(s.worst.loads[i].highest)},
-             {"Wh_per_day", i < s.mission.load_energy.size() ? number(s.mission.load_energy[i]) : ordered()}});
+             {"Wh_per_day",
+              i < s.mission.load_energy.size() ? number(s.mission.load_energy[i]) : ordered()}});
     }
     out["converters"] = ordered::array();
     for (size_t i = 0; i < plan.converters.size(); ++i) {

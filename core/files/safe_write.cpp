@@ -20,7 +20,8 @@ constexpr int most_links = 16;
 class Beside {
   public:
     explicit Beside(const fs::path& target)
-        : name_((target.parent_path() / (".sangre-" + target.filename().string().substr(0, 100) + "-XXXXXX")).string()) {
+        : name_((target.parent_path() / (".sangre-" + target.filename().string().substr(0, 100) + "-XXXXXX"))
+                    .string()) {
         descriptor_ = ::mkostemp(name_.data(), O_CLOEXEC);
     }
     ~Beside() {
@@ -62,7 +63,8 @@ bool reads_back(int in, const std::string& text) {
         if (n < 0) return false;
         if (n == 0) return at == text.size();
         const auto size = static_cast<size_t>(n);
-        if (at + size > text.size() || std::memcmp(block.data(), text.data() + at, size) != 0) return errno = EIO, false;
+        if (at + size > text.size() || std::memcmp(block.data(), text.data() + at, size) != 0)
+            return errno = EIO, false;
         at += size;
     }
 }
@@ -79,10 +81,7 @@ fs::path end_of_links(fs::path file) {
 }
 
 const char* kind_of(mode_t mode) {
-    return S_ISDIR(mode)    ? "a folder"
-           : S_ISFIFO(mode) ? "a pipe"
-           : S_ISSOCK(mode) ? "a socket"
-                            : "a device";
+    return S_ISDIR(mode) ? "a folder" : S_ISFIFO(mode) ? "a pipe" : S_ISSOCK(mode) ? "a socket" : "a device";
 }
 
 }  // namespace
@@ -128,7 +127,9 @@ tl::expected<void, std::string> write_whole(const std::string& text, const fs::p
 }
 
 tl::expected<std::string, std::string> read_text(const fs::path& file) {
-    const auto fail = [&](const std::string& what) { return tl::unexpected(fmt::format("{}: {}", file.string(), what)); };
+    const auto fail = [&](const std::string& what) {
+        return tl::unexpected(fmt::format("{}: {}", file.string(), what));
+    };
     // Without waiting for whoever may write to a pipe.
     const int in = ::open(file.c_str(), O_RDONLY | O_NONBLOCK | O_CLOEXEC);
     if (in < 0) return fail(fmt::format("cannot be opened for reading: {}", std::strerror(errno)));

@@ -7,6 +7,7 @@
 #include <limits>
 #include <map>
 
+#include "harness/conductors.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -126,10 +127,10 @@ HoleFill fill_hole(const Plan& plan, const Catalogue& catalogue, size_t passage,
     for (const auto f : feeds) {
         const auto* wire = find(catalogue.wires, plan.feeds[f].wire);
         if (!wire) continue;
-        for (int k = 0; k < (plan.feeds[f].ret == Return::own ? 2 : 1); ++k) {
+        for (const auto& c : conductors_of(plan, f)) {
             radii.push_back(raw(wire->outer) / 2);
             h.wire_feed.push_back(f);
-            h.wire_is_return.push_back(k == 1);
+            h.wire_is_return.push_back(c.is_return);
         }
         h.largest_end = std::max(h.largest_end, widest_end(catalogue, plan.feeds[f]));
     }

@@ -51,8 +51,8 @@ Plan joints_where(Plan plan, const Catalogue& catalogue, Wanted wanted) {
             if (!wanted(now, copper)) continue;
             // A kind that was chosen stays at its end, unless its end is no longer there.
             const auto usual = usual_end(plan, feed, source);
-            const bool moved = now && find_part(plan, source ? feed.from : feed.to).kind != PartKind::load && now->end != usual &&
-                               (now->end == JointEnd::cup || usual == JointEnd::cup);
+            const bool moved = now && find_part(plan, source ? feed.from : feed.to).kind != PartKind::load &&
+                               now->end != usual && (now->end == JointEnd::cup || usual == JointEnd::cup);
             const auto end = now && !moved ? now->end : usual;
             if (const auto* better = choose_joint(catalogue, plan.practices, end, copper)) id = better->id;
         }

@@ -53,7 +53,8 @@ double advance(const PhaseDraw& draw, const Phase& phase, const Pack& pack, doub
         // At most half a percent of charge a step, so that cut-off is met closely.
         // More steps than these tell nothing more: a pack that small is empty at once.
         constexpr double most_steps = 2000;
-        const double closely = std::max(0.005 * pack.amp_hours * 3600 / std::max(std::abs(rate), 1e-6), duration / most_steps);
+        const double closely =
+            std::max(0.005 * pack.amp_hours * 3600 / std::max(std::abs(rate), 1e-6), duration / most_steps);
         const double dt = std::min({duration - time, duration / 24, pack.longest_step, closely});
         charge = std::clamp(charge - rate * dt / 3600 / pack.amp_hours, 0.0, 1.0);
         time += std::max(dt, 1e-3);
@@ -308,12 +309,14 @@ void sum_up(Mission& m) {
 void unplayed(Mission& m, const Plan& plan, const Phase& phase) {
     constexpr double unknown = std::numeric_limits<double>::quiet_NaN();
     m.not_found_in = phase.name;
-    m.phases.assign(plan.phases.size(), {Ampere(unknown), Watt(unknown), Ampere(unknown), WattHour(unknown), unknown});
+    m.phases.assign(plan.phases.size(),
+                    {Ampere(unknown), Watt(unknown), Ampere(unknown), WattHour(unknown), unknown});
     m.load_energy.assign(plan.loads.size(), WattHour(unknown));
     m.day_energy = WattHour(unknown), m.lowest_charge = unknown;
     m.run_time = Second(unknown), m.standby_days = unknown;
     m.why.title = "Run time";
-    m.why.add(fmt::format("No operating point was found for {}: the day cannot be played.", phase.name), Tone::danger);
+    m.why.add(fmt::format("No operating point was found for {}: the day cannot be played.", phase.name),
+              Tone::danger);
 }
 
 }  // namespace

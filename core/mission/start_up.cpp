@@ -73,7 +73,8 @@ std::vector<SwitchingInstant> switching_instants(const Plan& plan, const PlanInd
         std::vector<size_t> loads;
         for (const auto l : index.loads_behind(f))
             if (starts(phase, plan.loads[l])) loads.push_back(l);
-        if (loads.size() > 1) all.push_back(instant_with(plan, switch_name(plan.feeds[f]) + " is closed", loads));
+        if (loads.size() > 1)
+            all.push_back(instant_with(plan, switch_name(plan.feeds[f]) + " is closed", loads));
     }
     return all;
 }

@@ -6,14 +6,14 @@ namespace sangre {
 
 /// Loads that start at once while all else runs as the phase has it.
 struct SwitchingInstant {
-    std::string what;              ///< "Fog pump starts", "Main is closed"
-    std::vector<bool> starting;    ///< by load
-    Second lasts{};                ///< the longest of their starts
+    std::string what;            ///< "Fog pump starts", "Main is closed"
+    std::vector<bool> starting;  ///< by load
+    Second lasts{};              ///< the longest of their starts
 };
 
-/// In this phase, what came before it being `before` (null: all off): every switch that closes, with all behind
-/// it, and each rail's hardest starter by itself; at most `most` of those, beyond which the hardest of all rails
-/// are taken together, which is no less hard. Only loads that start harder than they run count.
+/// In this phase, what came before it being `before` (null: all off): every switch that closes, with all
+/// behind it, and each rail's hardest starter by itself; at most `most` of those, beyond which the hardest of
+/// all rails are taken together, which is no less hard. Only loads that start harder than they run count.
 std::vector<SwitchingInstant> switching_instants(const Plan& plan, const PlanIndex& index, const Phase& phase,
                                                  const Phase* before, size_t most = 6);
 

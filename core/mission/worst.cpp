@@ -32,7 +32,8 @@ void note_feeds(WorstCase& w, const OperatingPoint& p, const Demand& d, bool pea
         if (peak) continue;
         x.continuous = std::max(x.continuous, amps);
         const double share = raw(at.at_source) > 0.1 ? raw(at.drop) / raw(at.at_source) : 0;
-        if (share > x.drop_share + alike_share) x.drop_share = share, x.drop = at.drop, x.drop_copper = at.copper, x.drop_where = where;
+        if (share > x.drop_share + alike_share)
+            x.drop_share = share, x.drop = at.drop, x.drop_copper = at.copper, x.drop_where = where;
     }
 }
 
@@ -95,11 +96,12 @@ void note_pulses(WorstCase& w, const Plan& plan, const PlanIndex& index) {
 }
 
 /// What an instant of starting does to everything.
-void note_start(WorstCase& w, const Plan& plan, const PlanIndex& index, const OperatingPoint& p, const Demand& d,
-                const SwitchingInstant& instant, const std::string& where) {
+void note_start(WorstCase& w, const Plan& plan, const PlanIndex& index, const OperatingPoint& p,
+                const Demand& d, const SwitchingInstant& instant, const std::string& where) {
     for (size_t f = 0; f < w.feeds.size(); ++f) {
         const auto& behind = index.loads_behind(f);
-        if (std::none_of(behind.begin(), behind.end(), [&](size_t l) { return instant.starting[l]; })) continue;
+        if (std::none_of(behind.begin(), behind.end(), [&](size_t l) { return instant.starting[l]; }))
+            continue;
         auto& x = w.feeds[f];
         x.start = std::max(x.start, Ampere(std::abs(raw(p.feeds[f].supply))));
         x.start_time = std::max(x.start_time, instant.lasts);

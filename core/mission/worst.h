@@ -9,7 +9,7 @@ struct FeedExtremes {
     Ampere peak{};        ///< largest with all that runs at its peak together
     Second
         peak_time{};  ///< longest peak behind it, of the loads that make at least a fifth of the largest rise
-    Ampere start{};  ///< largest while something behind it starts; 0: nothing starts harder than it runs
+    Ampere start{};   ///< largest while something behind it starts; 0: nothing starts harder than it runs
     Second start_time{};
     Volt drop{};  ///< out and back, at the continuous current
     double drop_share = 0;
@@ -23,7 +23,7 @@ struct LoadExtremes {
     Volt lowest{1e9};  ///< while it runs
     Volt highest{0};   ///< at its terminals, at no load included
     std::string lowest_where;
-    double drop_share = 0;  ///< worst from its source rail to its terminals, continuous
+    double drop_share = 0;      ///< worst from its source rail to its terminals, continuous
     Volt lowest_at_start{1e9};  ///< while it runs and another starts, of what would restart
     std::string start_where;
 };
@@ -34,7 +34,8 @@ struct ConverterExtremes {
     Watt heat{};
     bool dropout = false, limiting = false;
     std::string where;
-    std::string limits_at_start;  ///< the instant in which something behind it starts and it limits; empty: none
+    std::string
+        limits_at_start;  ///< the instant in which something behind it starts and it limits; empty: none
 };
 
 struct PackExtremes {
@@ -57,8 +58,9 @@ struct WorstCase {
 };
 
 /// Solves every phase at full and nearly empty, hottest and coldest, as painted and all at peak for a moment,
-/// and the instants in which something starts: at full and hottest for the current, nearly empty and coldest for
-/// the voltage, where a start below a second meets only the ohmic part of the pack's resistance. The corners bound the results, which are monotone in charge and temperature.
+/// and the instants in which something starts: at full and hottest for the current, nearly empty and coldest
+/// for the voltage, where a start below a second meets only the ohmic part of the pack's resistance. The
+/// corners bound the results, which are monotone in charge and temperature.
 WorstCase worst_case(const Plan& plan, const Solver& solver);
 
 /// The same with the work shared: what two threads found, each in some of the phases, is put together and

@@ -23,8 +23,8 @@ struct Resistance {
     ResistanceOf of = ResistanceOf::item;
 };
 
-/// The resistances of a feed: fuse, switch, connectors, wire and joints; its copper at `copper`. `length` is one
-/// way. Unknown catalogue ids count as nothing; findings name them.
+/// The resistances of a feed: fuse, switch, connectors, wire and joints; its copper at `copper`. `length` is
+/// one way. Unknown catalogue ids count as nothing; findings name them.
 std::vector<Resistance> feed_resistances(const Plan& plan, const Feed& feed, const Catalogue& catalogue,
                                          Metre length, Celsius copper = Celsius(20));
 /// Those of its copper and all others, together.

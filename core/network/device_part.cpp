@@ -9,12 +9,8 @@ std::optional<DevicePart> device_part(const Catalogue& catalogue, const Device& 
     switch (d.kind) {
         case DeviceKind::fuse:
             if (const auto* t = find(catalogue.fuses, d.type))
-                return DevicePart{t->name + ", " + format(d.rating),
-                                  t->mass,
-                                  t->cost,
-                                  fuse_resistance(*t, d.rating),
-                                  t->voltage,
-                                  d.rating};
+                return DevicePart{t->name + ", " + format(d.rating), t->mass,    t->cost,
+                                  fuse_resistance(*t, d.rating),     t->voltage, d.rating};
             break;
         case DeviceKind::power_switch:
             if (const auto* t = find(catalogue.switches, d.type))

@@ -13,8 +13,8 @@ constexpr double led_dark_share = 0.75;    // three LEDs of some 3 V and a resis
 constexpr double typical_stall = 6;        // stall current over running current of small brushed motors
 constexpr double typical_start_s = 0.3;    // of a small motor, from rest to speed
 constexpr double blocking_siemens = 1e-8;  // a diode's leakage
-constexpr double pass_volts = 0.1;         // of a boost's choke and diode above its knee, at its printed current
-constexpr double sink_share = 1e-6;        // of the regulation, so that an idle output is not left floating
+constexpr double pass_volts = 0.1;   // of a boost's choke and diode above its knee, at its printed current
+constexpr double sink_share = 1e-6;  // of the regulation, so that an idle output is not left floating
 
 struct Sloped {
     double value, slope;
@@ -129,7 +129,9 @@ Sensitive operator*(const Sensitive& a, const Sensitive& b) {
 }
 Sensitive operator/(const Sensitive& a, const Sensitive& b) {
     const double inverse = 1 / b.value;
-    return a * Sensitive{inverse, {-b.by[0] * inverse * inverse, -b.by[1] * inverse * inverse, -b.by[2] * inverse * inverse}};
+    return a * Sensitive{inverse,
+                         {-b.by[0] * inverse * inverse, -b.by[1] * inverse * inverse,
+                          -b.by[2] * inverse * inverse}};
 }
 /// f(x) with its slope handed on.
 Sensitive chained(Sloped f, const Sensitive& x) {
@@ -149,7 +151,8 @@ Sensitive awake(const ConverterType& type, const Sensitive& in, bool was_locked)
 
 /// Current drawn over current given: by the losses, by the share of time the switch of a step-down module is
 /// closed, which ends at all of it, and never more than that.
-Sensitive input_share(const ConverterType& type, const Sensitive& in, const Sensitive& out, const Sensitive& pushed) {
+Sensitive input_share(const ConverterType& type, const Sensitive& in, const Sensitive& out,
+                      const Sensitive& pushed) {
     const double floor = 0.3 * raw(type.in_min);
     const auto supply = ramp(in + -floor, 0.05 * floor) + floor;
     // Half of the loss at the rated point grows with the current; the idle current is counted apart.
@@ -184,8 +187,9 @@ ConverterCurrents converter_currents(const ConverterType& type, double set, doub
     // The output as a function of how far it hangs below its target.
     const double limit = raw(type.rated) * limit_ratio;
     const auto asked = (1 / output_ohm) * (target - out);
-    const auto given =
-        rounding > 0 ? ramp(asked, rounding) : chained({std::max(asked.value, 0.0), asked.value >= 0 ? 1.0 : 0.0}, asked);
+    const auto given = rounding > 0
+                           ? ramp(asked, rounding)
+                           : chained({std::max(asked.value, 0.0), asked.value >= 0 ? 1.0 : 0.0}, asked);
     constexpr double held = 1 - limit_siemens * output_ohm;
     c.limiting = given.value > limit;
     const auto pushed = given - held * ramp(given + -limit, 0.01 * limit);

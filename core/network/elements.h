@@ -32,11 +32,11 @@ LoadCurrent load_current(const LoadLaw& load, double amps_at_nominal, double vol
 
 /// Nominal ÷ stall current; without a stall current six times the running one is taken (typical).
 Ohm winding_resistance(const Load& motor);
-/// What a load draws at nominal voltage in the instant it is switched on, beyond its peak: as said; of a motor
-/// without a peak or start of its own six times its running current (typical); 0: nothing of note.
+/// What a load draws at nominal voltage in the instant it is switched on, beyond its peak: as said; of a
+/// motor without a peak or start of its own six times its running current (typical); 0: nothing of note.
 Ampere start_current(const Load& load);
-/// Nominal ÷ start current: a winding at rest, a cold filament, an empty capacitor behind its resistor; 0 where
-/// there is none.
+/// Nominal ÷ start current: a winding at rest, a cold filament, an empty capacitor behind its resistor; 0
+/// where there is none.
 Ohm start_resistance(const Load& load);
 /// For how long; 0.3 s where nothing is said (typical).
 Second start_duration(const Load& load);
@@ -61,8 +61,8 @@ struct ConverterCurrents {
     bool passing = false;  ///< a boost whose input reaches the output past its switch
 };
 
-/// Resistance of a boost's choke and diode beyond the diode's forward voltage: 0.1 V over the printed current.
-/// Typical.
+/// Resistance of a boost's choke and diode beyond the diode's forward voltage: 0.1 V over the printed
+/// current. Typical.
 Ohm pass_resistance(const ConverterType& boost);
 
 /// Output regulated to `set` behind 4 mΩ, never sinking; it follows the input in dropout, is held at 1.25 ×

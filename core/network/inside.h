@@ -119,8 +119,8 @@ struct Solver::Inside {
     /// Where neither answers, time is let pass from `v` on until nothing moves any more, with a farad at each
     /// node and `at_inputs` farad at the modules' inputs.
     bool settle(const Instant& now, const Demand& demand, double at_inputs, Vector& v, int& iterations) const;
-    /// Lets the copper come to the temperature of its current, answer after answer, from an answer on. False where
-    /// that leads to none.
+    /// Lets the copper come to the temperature of its current, answer after answer, from an answer on. False
+    /// where that leads to none.
     bool warmed(Instant& now, const Demand& demand, Vector& v, int& iterations) const;
     bool let_go(Instant now, const Demand& demand, double siemens, Vector& v, int& iterations) const;
     static Vector voltages_of(const OperatingPoint& point) {

@@ -42,7 +42,8 @@ Instant instant_of(const Demand& demand, const Plan& plan, const Circuit& circui
         now.copper.push_back(branch.ohm * share * demand.wire_scale * off_by);
         now.rest.push_back(branch.ohm * (1 - share) * off_by);
         // Infinite where it is open.
-        if (!branch.in_return && is_open(branch.feed)) now.rest.back() = std::numeric_limits<double>::infinity();
+        if (!branch.in_return && is_open(branch.feed))
+            now.rest.back() = std::numeric_limits<double>::infinity();
     }
     now.conductance.assign(circuit.branches.size(), 0);
     warm_to(now, demand.rises.size() == circuit.branches.size() && demand.brief

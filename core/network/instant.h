@@ -16,9 +16,9 @@ struct Instant {
     std::vector<double> rise;          ///< K by branch, of the copper over the air
     std::vector<double> load_amps, set_volts;
     std::vector<double> at_rest;  ///< by load, Ω it is while it starts or is held; 0: it runs
-    std::vector<double> coils;  ///< S by coil, 0 where its contact is open
-    double air = 20;            ///< °C
-    bool brief = false;         ///< the copper keeps its temperature
+    std::vector<double> coils;    ///< S by coil, 0 where its contact is open
+    double air = 20;              ///< °C
+    bool brief = false;           ///< the copper keeps its temperature
     std::vector<BatterySource> sources;
     double share = 1;     ///< of every load's current
     double rounding = 0;  ///< A, of the corner of a module's output
@@ -26,8 +26,8 @@ struct Instant {
     bool operator==(const Instant&) const = default;
 };
 
-/// Gives each branch its conductance with its copper so many K over the air. False, and nothing is changed, where
-/// none would change by more than this share.
+/// Gives each branch its conductance with its copper so many K over the air. False, and nothing is changed,
+/// where none would change by more than this share.
 bool warm_to(Instant& now, const std::vector<double>& rise, double least = -1);
 
 /// `types` and `chemistries` are the plan's modules and packs looked up, null where the catalogue holds none.

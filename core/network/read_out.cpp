@@ -91,7 +91,8 @@ void Solver::Inside::margins(const Instant& now, const Demand& demand, const Vec
         unit[0] = 0;
         const Vector x = solver.solve(unit);
         const double seen = x[plus] - x[minus];
-        const double slope = load_current(laws[b.load], now.load_amps[b.load], raw(b.gets), now.at_rest[b.load]).slope;
+        const double slope =
+            load_current(laws[b.load], now.load_amps[b.load], raw(b.gets), now.at_rest[b.load]).slope;
         // The load's own conductance is part of what is seen.
         const double path = std::abs(1 - seen * slope) > 1e-9 ? seen / (1 - seen * slope) : seen;
         const double missing = raw(b.needs - b.gets), amps = raw(p.loads[b.load].amps);

@@ -1,4 +1,5 @@
-// An operating point as the circuit itself would find it: every node holds a little charge, and time is let pass.
+// An operating point as the circuit itself would find it: every node holds a little charge, and time is let
+// pass.
 #include <cmath>
 
 #include "network/continuation.h"
@@ -9,8 +10,8 @@ namespace {
 
 constexpr int most_steps = 1500;
 constexpr double first_stride = 1e-5, least_stride = 1e-12, longest_stride = 1e6;  // s, with a farad a node
-constexpr double most_volts = 2;   // that a node may move in one step
-constexpr double most_off = 0.3;   // of the step's own equation, over what it began with
+constexpr double most_volts = 2;  // that a node may move in one step
+constexpr double most_off = 0.3;  // of the step's own equation, over what it began with
 constexpr int newton_every = 12;
 
 constexpr int most_warmings = 40, swinging = 6;
@@ -20,7 +21,8 @@ constexpr double warm_enough = 1e-6;  // relative change of the conductance that
 
 bool Solver::Inside::settle(const Instant& now, const Demand& demand, double at_inputs, Vector& v,
                             int& iterations) const {
-    // By node, in farad: modules that feed one another swing where their inputs are as quick as their outputs.
+    // By node, in farad: modules that feed one another swing where their inputs are as quick as their
+    // outputs.
     Vector holds = Vector::Ones(v.size());
     for (const auto& input : circuit.converter_in) holds[input.positive] = at_inputs;
     auto& solver = demand.short_at ? shorted_lu : lu;
@@ -64,14 +66,17 @@ bool Solver::Inside::settle(const Instant& now, const Demand& demand, double at_
     return false;
 }
 
-/// From `v` on, tied to where it is by a conductance at each node that is let go of: for almost every beginning
-/// that path leads to an answer (Chow, Mallet-Paret & Yorke 1978), also to one at which nothing would rest.
-bool Solver::Inside::let_go(Instant now, const Demand& demand, double siemens, Vector& v, int& iterations) const {
+/// From `v` on, tied to where it is by a conductance at each node that is let go of: for almost every
+/// beginning that path leads to an answer (Chow, Mallet-Paret & Yorke 1978), also to one at which nothing
+/// would rest.
+bool Solver::Inside::let_go(Instant now, const Demand& demand, double siemens, Vector& v,
+                            int& iterations) const {
     const auto whole = now;
     now.rounding = 1e-3;
     const Vector tied = v;
     const LoadedSystem system{[&](const Vector& x, double share) {
-                                  Vector f = share * residual(now, demand, x) + (1 - share) * siemens * (x - tied);
+                                  Vector f =
+                                      share * residual(now, demand, x) + (1 - share) * siemens * (x - tied);
                                   f[0] = x[0];
                                   return f;
                               },

@@ -67,8 +67,8 @@ OperatingPoint Solver::Inside::nothing_found() const {
     point.branch_rise.assign(circuit.branches.size(), 0);
     point.residual = unknown;
     for (auto& f : point.feeds)
-        f = {Ampere(unknown), Ampere(unknown), Volt(unknown), Volt(unknown),
-             Volt(unknown),   Volt(unknown),   Watt(unknown), Watt(unknown), Celsius(unknown), Celsius(unknown)};
+        f = {Ampere(unknown), Ampere(unknown), Volt(unknown), Volt(unknown),    Volt(unknown),
+             Volt(unknown),   Watt(unknown),   Watt(unknown), Celsius(unknown), Celsius(unknown)};
     for (auto* parts : {&point.batteries, &point.hubs, &point.loads})
         for (auto& p : *parts) p = {Volt(unknown), Ampere(unknown), Watt(unknown)};
     for (auto& c : point.converters)
@@ -109,7 +109,8 @@ bool Solver::Inside::round_about(const Instant& now, const Demand& demand, Vecto
 OperatingPoint Solver::Inside::from_cold(const Instant& whole, const Demand& demand,
                                          const OperatingPoint& near) const {
     auto now = whole;
-    if (!now.brief && near.found && near.branch_rise.size() == now.rise.size()) warm_to(now, near.branch_rise);
+    if (!now.brief && near.found && near.branch_rise.size() == now.rise.size())
+        warm_to(now, near.branch_rise);
     int iterations = 0;
     Vector v;
     bool found = straight(now, demand, near, v, iterations);

@@ -18,11 +18,11 @@ struct Demand {
     std::optional<size_t> short_at;  ///< a bolted short across the far end of this feed
     std::vector<bool> starting;      ///< by load: in the instant of its start, motors at rest; empty: none
     bool brief = false;              ///< too short to warm any copper: it is as warm as `rises` says
-    std::vector<double> rises;       ///< by branch, K of its copper over the air, of a brief demand; empty for 0
-    double wire_scale = 1;           ///< tolerance on copper resistance
-    double converter_offset = 0;     ///< −1, 0 or +1 times each module's tolerance
-    std::vector<bool> locked;        ///< by converter: had let go before; starts again only above its restart
-    std::vector<double> load_scale;  ///< by load, on its current; empty for 1
+    std::vector<double> rises;    ///< by branch, K of its copper over the air, of a brief demand; empty for 0
+    double wire_scale = 1;        ///< tolerance on copper resistance
+    double converter_offset = 0;  ///< −1, 0 or +1 times each module's tolerance
+    std::vector<bool> locked;     ///< by converter: had let go before; starts again only above its restart
+    std::vector<double> load_scale;       ///< by load, on its current; empty for 1
     std::vector<double> branch_scale;     ///< by feed, on the resistance of both conductors; empty for 1
     std::vector<double> converter_shift;  ///< by converter, share of its tolerance, −1 to 1; empty for 0
     double battery_scale = 1;             ///< on every pack's internal resistance
@@ -35,7 +35,7 @@ struct FeedPoint {
     Volt drop{};  ///< out and back
     Volt lift{};  ///< of the far end's minus above the source's minus
     Watt heat{};
-    Watt sent{};  ///< leaving the source into this feed
+    Watt sent{};                          ///< leaving the source into this feed
     Celsius copper{20}, copper_back{20};  ///< temperatures of both conductors
 };
 
@@ -82,10 +82,11 @@ struct OperatingPoint {
 struct Answers;
 
 /// Solves one plan's circuit for many demands; the symbolic factorisation is made once.
-/// Every conductor is as warm as its own current makes it in the long run, one circuit in free air, unless the
-/// demand is brief. Kirchhoff's current law holds at the answer to 1e-9 × scale. "Browns out" is a result, not an error. An
-/// answer is sought by Newton's method, along the load from nothing to all of it, through time until nothing
-/// moves, and along a path that lets go of a tied network; where none of them finds one, the point says so.
+/// Every conductor is as warm as its own current makes it in the long run, one circuit in free air, unless
+/// the demand is brief. Kirchhoff's current law holds at the answer to 1e-9 × scale. "Browns out" is a
+/// result, not an error. An answer is sought by Newton's method, along the load from nothing to all of it,
+/// through time until nothing moves, and along a path that lets go of a tied network; where none of them
+/// finds one, the point says so.
 class Solver {
   public:
     Solver(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths);

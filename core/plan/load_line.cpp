@@ -79,7 +79,8 @@ std::string load_line(const Load& l) {
     const auto unsaid = unsaid_kind(l);
     const bool by_unit = (watts && unsaid == LoadKind::current) || l.kind == LoadKind::resistance;
     if (l.kind != unsaid && !by_unit) add(kind_word(l.kind));
-    add(l.kind == LoadKind::resistance ? exact(nominal / std::max(raw(l.typical), 1e-9), "Ω") : amount(l.typical));
+    add(l.kind == LoadKind::resistance ? exact(nominal / std::max(raw(l.typical), 1e-9), "Ω")
+                                       : amount(l.typical));
     if (l.peak > l.typical) add(fmt::format("peak {} {}", amount(l.peak), exact(raw(l.peak_time), "s")));
     if (raw(l.start) > 0)
         add(fmt::format("{} {} {}", l.kind == LoadKind::motor ? "stall" : "start", amount(l.start),

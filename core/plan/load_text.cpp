@@ -44,22 +44,26 @@ std::vector<Word> split(std::string_view text) {
     return words;
 }
 
-/// What a load is by a word in its name, unless the word only says what belongs to it: a motor controller is none.
+/// What a load is by a word in its name, unless the word only says what belongs to it: a motor controller is
+/// none.
 std::optional<LoadKind> kind_by_name(const std::string& name) {
     struct KindWord {
         const char* word;
         LoadKind kind;
     };
-    constexpr std::array kinds{KindWord{"motor", LoadKind::motor},       KindWord{"motors", LoadKind::motor},
-                               KindWord{"led", LoadKind::led},           KindWord{"leds", LoadKind::led},
-                               KindWord{"heater", LoadKind::resistance}, KindWord{"heaters", LoadKind::resistance},
-                               KindWord{"heating", LoadKind::resistance}};
-    constexpr std::array belongings{"controller", "controllers", "control", "driver", "drivers", "drive", "board",
-                                    "relay", "starter", "sensor", "encoder", "supply", "switch", "monitor", "logic"};
+    constexpr std::array kinds{
+        KindWord{"motor", LoadKind::motor},       KindWord{"motors", LoadKind::motor},
+        KindWord{"led", LoadKind::led},           KindWord{"leds", LoadKind::led},
+        KindWord{"heater", LoadKind::resistance}, KindWord{"heaters", LoadKind::resistance},
+        KindWord{"heating", LoadKind::resistance}};
+    constexpr std::array belongings{"controller", "controllers", "control", "driver",  "drivers",
+                                    "drive",      "board",       "relay",   "starter", "sensor",
+                                    "encoder",    "supply",      "switch",  "monitor", "logic"};
     std::optional<LoadKind> found;
     for (const auto& w : split(name)) {
         const auto word = lower(w.text);
-        if (std::any_of(belongings.begin(), belongings.end(), [&](const char* b) { return word == b; }) && found)
+        if (std::any_of(belongings.begin(), belongings.end(), [&](const char* b) { return word == b; }) &&
+            found)
             return std::nullopt;
         for (const auto& k : kinds)
             if (word == k.word) found = k.kind;
@@ -88,8 +92,8 @@ struct Reader {
         out.problems.push_back({begin, end, std::move(message)});
     }
 
-    /// Reads an amount that begins with the word at `at`, and goes on behind it. Nothing, with the problem noted, where
-    /// there is none.
+    /// Reads an amount that begins with the word at `at`, and goes on behind it. Nothing, with the problem
+    /// noted, where there is none.
     std::optional<Amount> quantity() {
         if (at >= words.size() || !begins_number(words[at].text)) return std::nullopt;
         const size_t begin = words[at].begin;
@@ -98,13 +102,15 @@ struct Reader {
         while (at < words.size() && words[at].begin < end) ++at;
         const size_t stopped = words[at - 1].end;
         if (!amount) {
-            problem(amount.error().begin, std::max(amount.error().end, amount.error().begin), amount.error().message);
+            problem(amount.error().begin, std::max(amount.error().end, amount.error().begin),
+                    amount.error().message);
             return std::nullopt;
         }
         if (amount->end < stopped) {
-            problem(amount->end, stopped, fmt::format("“{}” is not understood behind “{}”.",
-                                                      text.substr(amount->end, stopped - amount->end),
-                                                      text.substr(begin, amount->end - begin)));
+            problem(amount->end, stopped,
+                    fmt::format("“{}” is not understood behind “{}”.",
+                                text.substr(amount->end, stopped - amount->end),
+                                text.substr(begin, amount->end - begin)));
             return std::nullopt;
         }
         amount_begin = begin;
@@ -156,13 +162,13 @@ struct Reader {
     }
 
     void typical_draw(const Amount& q) {
-        if (have_draw)
-            return problem(amount_begin, q.end, "A second draw: say “peak” or “idle” before it.");
+        if (have_draw) return problem(amount_begin, q.end, "A second draw: say “peak” or “idle” before it.");
         have_draw = true;
         draw_dimension = q.dimension;
         typical = q.high;
         if (q.is_range())
-            problem(amount_begin, q.end, "One typical draw is wanted; what is more for a while is its “peak”.");
+            problem(amount_begin, q.end,
+                    "One typical draw is wanted; what is more for a while is its “peak”.");
         if (q.dimension == Dimension::resistance && q.high <= 0)
             problem(amount_begin, q.end, "A resistance above zero is expected.");
         chip(LoadChip::Kind::current, "", amount_begin, q.end);
@@ -232,7 +238,10 @@ struct Reader {
         if (t == "regulated") return ++at, manner(regulated, "regulated", w.end);
         if (t == "dc") return ++at, true;
         if (t == "ac")
-            return ++at, problem(w.begin, w.end, "Alternating current is outside this tool; a DC voltage is expected."), true;
+            return ++at,
+                   problem(w.begin, w.end,
+                           "Alternating current is outside this tool; a DC voltage is expected."),
+                   true;
         for (const auto& [word, kind] : {std::pair{"constant-current", LoadKind::current},
                                          {"constant-power", LoadKind::power},
                                          {"resistive", LoadKind::resistance}})
@@ -281,13 +290,16 @@ struct Reader {
             if (i + 1 >= words.size()) return false;
             const auto next = words[i + 1].text;
             const bool range = next == "to" && i + 2 < words.size() && begins_number(words[i + 2].text);
-            return unit_symbol(next).has_value() || range || next[0] == '-' || next.starts_with("–") || next.starts_with("..") ||
-                   ((next[0] == 'x' || next.starts_with("×")) && i > 0 && read_amount(text, w.begin).has_value());
+            return unit_symbol(next).has_value() || range || next[0] == '-' || next.starts_with("–") ||
+                   next.starts_with("..") ||
+                   ((next[0] == 'x' || next.starts_with("×")) && i > 0 &&
+                    read_amount(text, w.begin).has_value());
         }
         // "transmitter" and "starter" before the first quantity name the thing; they count as said all the
         // same.
-        for (const char* k : {"noisy", "sensitive", "vital", "switched", "always-on", "idle", "standby", "peak", "stall",
-                              "inrush", "assumed", "regulated", "constant-current", "constant-power", "resistive"})
+        for (const char* k :
+             {"noisy", "sensitive", "vital", "switched", "always-on", "idle", "standby", "peak", "stall",
+              "inrush", "assumed", "regulated", "constant-current", "constant-power", "resistive"})
             if (t == k) return i > 0;
         return i > 0 && t == "always" && i + 1 < words.size() && lower(words[i + 1].text) == "on";
     }
@@ -317,10 +329,13 @@ struct Reader {
         load.start = start > 0 ? amps(start, start_dimension) : Ampere(0);
         for (const auto drawn : {load.idle, load.typical, load.peak, load.start})
             if (raw(drawn) > most_amps)
-                return problem(0, text.size(), fmt::format("{} is beyond anything a wire carries.", format(drawn)));
+                return problem(0, text.size(),
+                               fmt::format("{} is beyond anything a wire carries.", format(drawn)));
         for (const auto time : {load.peak_time, load.start_time})
             if (time > most_time)
-                return problem(0, text.size(), fmt::format("{} is no peak: that is what it draws all the time.", format(time)));
+                return problem(
+                    0, text.size(),
+                    fmt::format("{} is no peak: that is what it draws all the time.", format(time)));
         if (load.peak < load.typical)
             problem(0, text.size(),
                     fmt::format("The peak, {}, is below the typical {}.", format(load.peak),
@@ -377,13 +392,15 @@ std::vector<OtherWay> other_ways(const Load& load) {
     std::vector<OtherWay> ways;
     const double nominal = raw(load.nominal);
     const auto label = [&](const Load& l, const char* how) {
-        return fmt::format("{} is {}: {} – {}", format(load.nominal), how, format_number(raw(l.v_min)), format(l.v_max));
+        return fmt::format("{} is {}: {} – {}", format(load.nominal), how, format_number(raw(l.v_min)),
+                           format(l.v_max));
     };
     auto other = load;
     for (const auto& b : battery_names) {
         if (nominal != b.volts) continue;
         if (load.range_assumed) {
-            other.v_min = about(nominal, -lone_voltage_tolerance), other.v_max = about(nominal, lone_voltage_tolerance);
+            other.v_min = about(nominal, -lone_voltage_tolerance),
+            other.v_max = about(nominal, lone_voltage_tolerance);
             other.range_assumed = false;
             ways.push_back({label(other, "regulated"), other});
         } else {

@@ -61,7 +61,8 @@ struct Battery {
     bool operator==(const Battery&) const = default;
 };
 
-/// How feeds meet in a hub: on a threaded stud, in a strip of screws, on pads of a board, twisted and soldered.
+/// How feeds meet in a hub: on a threaded stud, in a strip of screws, on pads of a board, twisted and
+/// soldered.
 enum class HubKind { stud, strip, board, splice };
 
 /// A point where feeds meet: a stud, a bus bar, a terminal block.

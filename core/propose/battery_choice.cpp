@@ -55,7 +55,9 @@ struct Scored {
 bool usual_count(const Chemistry& c, int series) {
     constexpr std::array lithium{1, 2, 3, 4, 6, 7, 8, 10, 12, 14};
     constexpr std::array iron{1, 4, 8, 16};
-    const auto in = [&](const auto& counts) { return std::find(counts.begin(), counts.end(), series) != counts.end(); };
+    const auto in = [&](const auto& counts) {
+        return std::find(counts.begin(), counts.end(), series) != counts.end();
+    };
     if (c.id == "lfp") return in(iron);
     if (c.id == "agm") return series % 6 == 0;
     return in(lithium);
@@ -85,8 +87,8 @@ Scored score(const Plan& plan, const Catalogue& catalogue, const Ask& ask, const
         s.rails += made->size();
     }
     const double volts = raw(c.nominal) * series;
-    s.score = (usual_count(c, series) ? 0 : 5) + 4.0 * static_cast<double>(s.rails) + 12 * (1 - s.direct) + ask.peak_w / volts / 10 + liking +
-              0.15 * series;
+    s.score = (usual_count(c, series) ? 0 : 5) + 4.0 * static_cast<double>(s.rails) + 12 * (1 - s.direct) +
+              ask.peak_w / volts / 10 + liking + 0.15 * series;
     return s;
 }
 
@@ -124,7 +126,8 @@ tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const 
     const SourceRange range{c.cutoff * best.series, c.charge * best.series};
     if (ask.start_w > 0)
         for (const auto& l : plan.loads)
-            if (accepts(l, range) && restarts(l)) ask.start_floor = std::max(ask.start_floor, raw(l.v_min) * 1.06);
+            if (accepts(l, range) && restarts(l))
+                ask.start_floor = std::max(ask.start_floor, raw(l.v_min) * 1.06);
     double capacity = 0;
     for (const double s : sizes)
         if (s >= std::max(for_energy, for_peak) &&
@@ -155,7 +158,8 @@ tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const 
                             : "",
                         format(ask.coldest)));
     if (flies)
-        why.add("It flies: a pouch or power cells, as large as the flight and its currents ask and no larger.");
+        why.add(
+            "It flies: a pouch or power cells, as large as the flight and its currents ask and no larger.");
     why.add(fmt::format("Peak {} ÷ {} ÷ (1.5 × {} C) = {}", format(Watt(ask.peak_w)), format(Volt(volts)),
                         format_number(c.max_c), format(AmpereHour(for_peak))));
     why.caution = c.caution;

@@ -145,8 +145,7 @@ class Offers {
     void watch() {
         if (has(DeviceKind::shunt)) return;
         const auto* meter = cheapest(catalogue_.inlines, [&](const InlinePart& t) {
-            return t.kind == InlineKind::meter && t.rated >= worst_.peak &&
-                   t.voltage >= worst_.highest_end;
+            return t.kind == InlineKind::meter && t.rated >= worst_.peak && t.voltage >= worst_.highest_end;
         });
         if (meter)
             offer(Group::watch, DeviceKind::shunt, meter->id, meter->name,

@@ -19,7 +19,7 @@ namespace {
 
 constexpr double small_watts = 25, large_watts = 400;  // pockets below, vehicles above; typical
 constexpr int most_returns = 4;
-constexpr double strip_amps = 30;                      // that the screws of a strip take
+constexpr double strip_amps = 30;  // that the screws of a strip take
 
 /// Behind a module at any distance: its limit is what may flow.
 bool behind_module(const PlanIndex& index, const Plan& plan, size_t feed) {
@@ -68,10 +68,12 @@ std::string names_of(const Plan& plan, const std::vector<size_t>& loads) {
 /// How large the machine is, by what its pack gives at the most: what joins wires follows from it.
 HubKind hub_kind(const Plan& plan, const Catalogue& catalogue, const Id& hub) {
     double watts = 0;
-    for (const auto& l : plan.loads) watts += raw(l.nominal) * std::max(raw(draw(l, LoadState::peak)), raw(l.start));
+    for (const auto& l : plan.loads)
+        watts += raw(l.nominal) * std::max(raw(draw(l, LoadState::peak)), raw(l.start));
     const auto count = feeds_from(plan, hub).size() + feeds_into(plan, hub).size();
     const auto range = battery_range(plan, catalogue);
-    if (watts > large_watts || (range && watts / std::max(raw(range->low), 1.0) > strip_amps)) return HubKind::stud;
+    if (watts > large_watts || (range && watts / std::max(raw(range->low), 1.0) > strip_amps))
+        return HubKind::stud;
     if (watts > small_watts) return HubKind::strip;
     return count <= 5 ? HubKind::splice : HubKind::board;
 }
@@ -89,8 +91,8 @@ bool goes_unfused(const Plan& plan, const PlanIndex& index, size_t feed) {
     return std::any_of(behind.begin(), behind.end(), [&](size_t l) { return plan.loads[l].vital; });
 }
 
-/// Where a wire needs no fuse of its own it gets none: behind a module whose limit it withstands; in a small machine,
-/// where the one at the cell protects it; and where the builder wants none.
+/// Where a wire needs no fuse of its own it gets none: behind a module whose limit it withstands; in a small
+/// machine, where the one at the cell protects it; and where the builder wants none.
 Plan without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
     double watts = 0;
     for (const auto& l : plan.loads) watts += raw(l.nominal) * raw(draw(l, LoadState::peak));
@@ -105,7 +107,8 @@ Plan without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         const auto source = index.source_of(f).kind;
         if (!has_fuse(plan.feeds[f]) || source == PartKind::battery) continue;
-        if (source == PartKind::converter || small || behind_module(index, plan, f)) take_fuse_out(plan.feeds[f]), taken.push_back(f);
+        if (source == PartKind::converter || small || behind_module(index, plan, f))
+            take_fuse_out(plan.feeds[f]), taken.push_back(f);
     }
     // Back where the wire turns out to need it, sized as it is without.
     for (int round = 0; round < most_returns; ++round) {
@@ -119,7 +122,8 @@ Plan without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
             const auto& p = protection[f];
             const bool held = p.fault.outcome == FaultOutcome::limited || (p.inherited && p.protects);
             if (has_fuse(plan.feeds[f]) || held) continue;
-            plan.feeds[f].devices.insert(plan.feeds[f].devices.begin(), *device(before.feeds[f], DeviceKind::fuse));
+            plan.feeds[f].devices.insert(plan.feeds[f].devices.begin(),
+                                         *device(before.feeds[f], DeviceKind::fuse));
             back = true;
         }
         if (!back) break;
@@ -134,9 +138,12 @@ Plan without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
     if (!out.empty())
         why.add(fmt::format("No fuse of their own, since what is before them protects them: {}.", list(out)));
     if (!bare.empty())
-        why.add(fmt::format("Unfused, as the loss of it is a crash: {}. A short there burns what it can; a fuse there "
-                            "may open in the air.", list(bare)),
-                Tone::caution);
+        why.add(
+            fmt::format(
+                "Unfused, as the loss of it is a crash: {}. A short there burns what it can; a fuse there "
+                "may open in the air.",
+                list(bare)),
+            Tone::caution);
     return plan;
 }
 
@@ -307,8 +314,8 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
                              *find(catalogue.chemistries, next.batteries.front().chemistry)));
     for (const auto& l : next.loads)
         if (l.range_assumed)
-            why.add(fmt::format("{}: {} taken as a battery's, {} – {}; its menu in Loads has the other way.", l.name,
-                                format(l.nominal), format_number(raw(l.v_min)), format(l.v_max)));
+            why.add(fmt::format("{}: {} taken as a battery's, {} – {}; its menu in Loads has the other way.",
+                                l.name, format(l.nominal), format_number(raw(l.v_min)), format(l.v_max)));
     const auto range = *range_of();
     why.add(
         fmt::format("It moves between {} (empty) and {} (charging).", format(range.low), format(range.high)));
@@ -357,7 +364,8 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     return proposal;
 }
 
-/// A pack that was chosen here and turns out too small for its day, modules and wires included, is chosen larger.
+/// A pack that was chosen here and turns out too small for its day, modules and wires included, is chosen
+/// larger.
 void enlarge_pack(Proposal& made, const Plan& old, const Catalogue& catalogue) {
     constexpr double wanted_left = 0.2, step = 1.3;
     if (battery_range(old, catalogue) || made.plan.batteries.size() != 1) return;
@@ -375,7 +383,8 @@ void enlarge_pack(Proposal& made, const Plan& old, const Catalogue& catalogue) {
         const auto why = made.why;
         made = std::move(*again);
         made.why = why;
-        made.why.add(fmt::format("Then {}, so that the day leaves a fifth.", format(made.plan.batteries[0].cell_capacity)));
+        made.why.add(fmt::format("Then {}, so that the day leaves a fifth.",
+                                 format(made.plan.batteries[0].cell_capacity)));
     }
 }
 

@@ -14,8 +14,8 @@ namespace sangre {
 namespace {
 
 constexpr double wanted_spare = 0.25;
-constexpr double sag_share = 0.97;    // of the lowest voltage, at a module's input
-constexpr double thrifty_share = 0.1; // of what is drawn, that a module may take for itself
+constexpr double sag_share = 0.97;     // of the lowest voltage, at a module's input
+constexpr double thrifty_share = 0.1;  // of what is drawn, that a module may take for itself
 
 Volt nominal_of(const Load& l) { return raw(l.nominal) > 0 ? l.nominal : (l.v_min + l.v_max) / 2; }
 
@@ -150,15 +150,16 @@ tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue
     };
     // Where none has room for the pack's sag, one that does without.
     for (const double share : {sag_share, 1.0})
-    for (const auto& t : catalogue.converters) {
-        if (best && share == 1) break;
-        if (!t.module || !makes(t, source, volts, share)) continue;
-        any_makes = true;
-        strongest = std::max(strongest, t.rated * t.trusted);
-        if (t.rated * t.trusted < continuous || t.rated < peak * 1.05 || !cool_enough(t, source, volts, continuous))
-            continue;
-        if (better(t)) best = &t;
-    }
+        for (const auto& t : catalogue.converters) {
+            if (best && share == 1) break;
+            if (!t.module || !makes(t, source, volts, share)) continue;
+            any_makes = true;
+            strongest = std::max(strongest, t.rated * t.trusted);
+            if (t.rated * t.trusted < continuous || t.rated < peak * 1.05 ||
+                !cool_enough(t, source, volts, continuous))
+                continue;
+            if (better(t)) best = &t;
+        }
     if (best) return best;
     if (!any_makes)
         return tl::unexpected(fmt::format("no module in the catalogue makes {} from {} – {}", format(volts),
@@ -178,8 +179,9 @@ RailCurrent rail_current(const Plan& plan, const RailGroup& g) {
         sum.typical += load.typical * scale;
         sum.peak += draw(load, LoadState::peak) * scale;
         // What starts alone only starts slower; beside what would restart it must not pull the rail down.
-        const bool beside = std::any_of(g.loads.begin(), g.loads.end(),
-                                        [&](size_t other) { return other != l && restarts(plan.loads[other]); });
+        const bool beside = std::any_of(g.loads.begin(), g.loads.end(), [&](size_t other) {
+            return other != l && restarts(plan.loads[other]);
+        });
         if (beside) surge = std::max(surge, (start_current(load) - load.typical) * scale);
     }
     // A module gives a quarter more than printed for a moment.
@@ -201,14 +203,16 @@ tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, co
     if (chosen) return std::vector<RailModule>{{group, *chosen}};
     if (group.loads.size() == 1)
         return tl::unexpected(Refusals{{plan.loads[group.loads.front()].id, chosen.error()}});
-    // Dealt out by size, so that the two halves ask about the same; a hard starter goes apart from what would restart.
+    // Dealt out by size, so that the two halves ask about the same; a hard starter goes apart from what would
+    // restart.
     const auto hard = [&](size_t l) { return start_current(plan.loads[l]) > plan.loads[l].typical; };
     if (const auto starters = std::count_if(group.loads.begin(), group.loads.end(), hard);
         starters > 0 && starters < static_cast<std::ptrdiff_t>(group.loads.size())) {
         RailGroup calm = group, loud = group;
         std::erase_if(calm.loads, hard);
         std::erase_if(loud.loads, [&](size_t l) { return !hard(l); });
-        auto first = modules_for(plan, catalogue, source, calm), others = modules_for(plan, catalogue, source, loud);
+        auto first = modules_for(plan, catalogue, source, calm),
+             others = modules_for(plan, catalogue, source, loud);
         if (first && others) {
             first->insert(first->end(), others->begin(), others->end());
             return first;
@@ -265,7 +269,8 @@ SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& ty
     // A boost passes its input: it gives no less, whatever it is set to.
     if (highest_input > w.low && type.kind == ConverterKind::boost) {
         w.low = highest_input;
-        w.why.add(fmt::format("A boost gives no less than its input, which reaches {}.", format(highest_input)));
+        w.why.add(
+            fmt::format("A boost gives no less than its input, which reaches {}.", format(highest_input)));
     }
     // The voltage that most of the load is made for, not that of whoever stands most.
     double nominal = 0, heaviest = 0;

@@ -15,7 +15,7 @@ namespace sangre {
 namespace {
 
 constexpr int most_rounds = 24, settling = 8;
-constexpr double copper_of_limit = 0.75;      // the rest is left to fuses, plugs and joints
+constexpr double copper_of_limit = 0.75;     // the rest is left to fuses, plugs and joints
 constexpr double drop_that_starves = 0.004;  // a feed that loses less is not what starves a load: the pack is
 
 /// What a feed is given beyond what school and load ask, because a load behind it would starve.
@@ -54,13 +54,15 @@ void add_users(const Plan& plan, const PlanIndex& index, const Catalogue& catalo
     }
 }
 
-/// What each feed may lose of the copper's part of the limit, so that the copper of the whole way is least: its volume
-/// is least where each loses in proportion to L·√I (Lagrange, of ΣA·L under ΣI·L/A). Of the ways through a feed, the
-/// one that leaves it least counts.
-std::vector<double> drop_shares(const Plan& plan, const PlanIndex& index, const Harness& harness, const WorstCase& worst) {
+/// What each feed may lose of the copper's part of the limit, so that the copper of the whole way is least:
+/// its volume is least where each loses in proportion to L·√I (Lagrange, of ΣA·L under ΣI·L/A). Of the ways
+/// through a feed, the one that leaves it least counts.
+std::vector<double> drop_shares(const Plan& plan, const PlanIndex& index, const Harness& harness,
+                                const WorstCase& worst) {
     std::vector<double> weight(plan.feeds.size()), whole(plan.feeds.size());
     for (size_t f = 0; f < plan.feeds.size(); ++f)
-        weight[f] = std::max(raw(harness.routes[f].length), 0.01) * std::sqrt(std::max(raw(worst.feeds[f].continuous), 1e-3));
+        weight[f] = std::max(raw(harness.routes[f].length), 0.01) *
+                    std::sqrt(std::max(raw(worst.feeds[f].continuous), 1e-3));
     for (const auto& load : plan.loads) {
         std::vector<size_t> way;
         double sum = 0;
@@ -158,8 +160,9 @@ void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const W
         };
         // Late rounds keep a fuse that does all that is asked: so the rounds come to an end.
         if (const auto* family = find(catalogue.fuses, fuse->type);
-            spare.settled && family && fuse->rating >= spare.least_fuse && carries(*family, fuse->rating, asked) &&
-            suits(*family, fuse->rating, asked) && holds(*family, fuse->rating))
+            spare.settled && family && fuse->rating >= spare.least_fuse &&
+            carries(*family, fuse->rating, asked) && suits(*family, fuse->rating, asked) &&
+            holds(*family, fuse->rating))
             return;
         const bool held = holds(*smallest->family, smallest->rating);
         if (!held && next_thicker(catalogue, *wire)) continue;
@@ -194,8 +197,8 @@ std::vector<bool> closing_windows(const Plan& plan, const Catalogue& catalogue, 
     return closing;
 }
 
-/// The least rating that is likely to open after every fuse behind it: 1.6 × the largest, the ratio at which fuses of
-/// one kind are selective (IEC 60269); 0 where there is none.
+/// The least rating that is likely to open after every fuse behind it: 1.6 × the largest, the ratio at which
+/// fuses of one kind are selective (IEC 60269); 0 where there is none.
 std::vector<Ampere> fuses_wanted_above(const Plan& plan, const PlanIndex& index) {
     constexpr double selective = 1.6;
     std::vector<Ampere> wanted(plan.feeds.size(), Ampere(0));
@@ -234,8 +237,8 @@ const SwitchType* suiting_switch(const Catalogue& catalogue, ItemNeed need) {
     return cheapest_switch(catalogue, need);
 }
 
-/// The cheapest switch and plug that carry what their fuse lets through. Where no plug takes so thin a wire the wire
-/// is made to fit the plug.
+/// The cheapest switch and plug that carry what their fuse lets through. Where no plug takes so thin a wire
+/// the wire is made to fit the plug.
 void fit_items(Plan& plan, const Catalogue& catalogue, const WorstCase& worst,
                const std::vector<FeedProtection>& known, std::vector<Spare>& spare) {
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
@@ -272,29 +275,35 @@ void fit_items(Plan& plan, const Catalogue& catalogue, const WorstCase& worst,
             if (spare[f].least > need.wire) d.type = coarser->id;
         }
         const auto& spark = known[f].charging;
-        const bool sparks = find_part(plan, feed.from).kind == PartKind::battery && raw(spark.capacitance) > 0 &&
+        const bool sparks = find_part(plan, feed.from).kind == PartKind::battery &&
+                            raw(spark.capacitance) > 0 &&
                             inrush(spark.volts, spark.capacitance, spark.loop).wants_precharge;
         const auto* plug = device(plan.feeds[f], DeviceKind::connector);
         const auto* plug_type = plug && !bolted ? find(catalogue.connectors, plug->type) : nullptr;
         if (sparks && !(plug_type && plug_type->anti_spark) && !device(plan.feeds[f], DeviceKind::precharge))
             if (const auto* resistor = suiting_precharge(catalogue, spark.volts, spark.capacitance))
-                plan.feeds[f].devices.push_back({feed.id + "-precharge", DeviceKind::precharge, resistor->id, Ampere(0), {}, {}});
+                plan.feeds[f].devices.push_back(
+                    {feed.id + "-precharge", DeviceKind::precharge, resistor->id, Ampere(0), {}, {}});
         // Beyond any plug a pack is bolted on, with rings.
         if (bolted)
-            std::erase_if(plan.feeds[f].devices, [](const auto& d) { return d.kind == DeviceKind::connector; });
+            std::erase_if(plan.feeds[f].devices,
+                          [](const auto& d) { return d.kind == DeviceKind::connector; });
     }
 }
 
 }  // namespace
 
-/// What a module is fed with at the most: another module's voltage, or a pack on its charger; 0 where nothing feeds it.
-static Volt highest_input(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue, const Id& module) {
+/// What a module is fed with at the most: another module's voltage, or a pack on its charger; 0 where nothing
+/// feeds it.
+static Volt highest_input(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue,
+                          const Id& module) {
     for (const auto f : index.upstream(module)) {
         const auto source = index.source_of(f);
         if (source.kind == PartKind::converter) return plan.converters[source.index].set;
         if (source.kind != PartKind::battery) continue;
         const auto& pack = plan.batteries[source.index];
-        if (const auto* chemistry = find(catalogue.chemistries, pack.chemistry)) return pack_charge_voltage(pack, *chemistry);
+        if (const auto* chemistry = find(catalogue.chemistries, pack.chemistry))
+            return pack_charge_voltage(pack, *chemistry);
     }
     return Volt(0);
 }
@@ -310,7 +319,8 @@ SetWindow rail_window(const Plan& plan, const PlanIndex& index, const Catalogue&
     std::vector<RailUser> users;
     add_users(plan, index, catalogue, c.id, lengths, Volt(0), users);
     const auto* type = find(catalogue.converters, c.type);
-    return set_window(users, type ? *type : ConverterType{}, plan.practices.set, highest_input(plan, index, catalogue, c.id));
+    return set_window(users, type ? *type : ConverterType{}, plan.practices.set,
+                      highest_input(plan, index, catalogue, c.id));
 }
 
 Plan size_feeds(Plan plan, const Catalogue& catalogue) {

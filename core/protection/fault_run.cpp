@@ -11,7 +11,8 @@ namespace sangre {
 namespace {
 
 constexpr double for_good_s = 3600;
-constexpr double adiabatic_s = 5;  // IEC 60949: up to here the wire must withstand it with all heat in its metal
+constexpr double adiabatic_s =
+    5;                          // IEC 60949: up to here the wire must withstand it with all heat in its metal
 constexpr double stride_k = 5;  // no wire warms by more in a step
 constexpr double hottest_c = 1000;
 constexpr double at_no_time = std::numeric_limits<double>::infinity();
@@ -76,7 +77,8 @@ class Course {
     std::vector<Celsius> temperatures(double time) const {
         std::vector<Celsius> all(warm_.begin(), warm_.end());
         for (size_t w = 0; w < all.size() && time <= adiabatic_s; ++w)
-            all[w] = std::max(all[w], wires_[w].thermal->after_adiabatic(square_seconds_[w], wires_[w].start));
+            all[w] =
+                std::max(all[w], wires_[w].thermal->after_adiabatic(square_seconds_[w], wires_[w].start));
         return all;
     }
     /// True where no wire moves any more.

@@ -40,9 +40,8 @@ struct FaultRun {
 /// Integrates from the instant of the short. `cold`: the current with all copper at 20 °C; where a module or
 /// a charger `limited` it, it stays. Otherwise I = E/(R + ΣΔR) with the copper's resistance at its
 /// temperature of the moment. A fuse is spent by ∫dt/t_slow(I): at constant current it opens at its slow
-/// edge. Wires: lumped heat balance of WireThermal, and for the first 5 s no cooler than the adiabatic limit of
-/// IEC 60949 has them. An hour is for good. `moments` are kept only when asked
-/// for.
+/// edge. Wires: lumped heat balance of WireThermal, and for the first 5 s no cooler than the adiabatic limit
+/// of IEC 60949 has them. An hour is for good. `moments` are kept only when asked for.
 FaultRun run_fault(Ampere cold, Volt open, bool limited, const std::vector<FaultWire>& wires,
                    const std::vector<FaultFuse>& fuses, bool keep_moments = false);
 

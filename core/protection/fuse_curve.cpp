@@ -17,7 +17,8 @@ Second edge(const FuseFamily& family, Ampere rating, Ampere current, Second Gate
     const auto& g = family.gates;
     if (g.empty() || !(multiple >= g.front().multiple)) return Second(never);
     if (multiple >= g.back().multiple) {
-        // Beyond the last gate the element melts adiabatically: constant I²t. The slow edge has the arc on top.
+        // Beyond the last gate the element melts adiabatically: constant I²t. The slow edge has the arc on
+        // top.
         const double ratio = g.back().multiple / multiple;
         const double arcing = side == &Gate::slowest ? 1e-3 : 0;
         return Second(std::max(arcing, raw(g.back().*side) * ratio * ratio));
@@ -28,7 +29,8 @@ Second edge(const FuseFamily& family, Ampere rating, Ampere current, Second Gate
     return Second(std::exp(std::lerp(std::log(raw(g[i].*side)), std::log(raw(g[i + 1].*side)), x)));
 }
 
-/// The multiple of the rating whose fast edge is this duration: the gates read backwards. Infinite without any.
+/// The multiple of the rating whose fast edge is this duration: the gates read backwards. Infinite without
+/// any.
 double melting_multiple(const FuseFamily& family, Second time) {
     const auto& g = family.gates;
     if (g.empty()) return never;
@@ -61,7 +63,8 @@ std::string continuous_words(const FuseFamily& family, Ampere rating, Celsius ai
     const double warmer = raw(air) - 23;
     const auto carried = fmt::format("{} × {}", format(rating), format_percent(family.continuous_share));
     if (warmer <= 0) return fmt::format("{} = {}", carried, limit);
-    if (1 - family.derate_per_kelvin * warmer < 0.05) return fmt::format("{} × 5 %, too warm = {}", carried, limit);
+    if (1 - family.derate_per_kelvin * warmer < 0.05)
+        return fmt::format("{} × 5 %, too warm = {}", carried, limit);
     return fmt::format("{} × (1 − {} × {}) = {} at {}", carried, format_number(family.derate_per_kelvin),
                        format_number(warmer), limit, format(air));
 }

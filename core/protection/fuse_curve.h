@@ -22,8 +22,8 @@ std::string continuous_words(const FuseFamily& family, Ampere rating, Celsius ai
 /// at that duration (10 000 starts), or the fast edge is never reached.
 bool rides(const FuseFamily& family, Ampere rating, Ampere current, Second time);
 
-/// Cold resistance: the family's at 1 A, falling with a power of the rating. Fitted to published typical values;
-/// 0 for no rating.
+/// Cold resistance: the family's at 1 A, falling with a power of the rating. Fitted to published typical
+/// values; 0 for no rating.
 Ohm fuse_resistance(const FuseFamily& family, Ampere rating);
 
 }  // namespace sangre

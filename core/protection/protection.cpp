@@ -110,8 +110,9 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         const auto& shorted = shorts[f];
         if (shorted.found)
             p.fault = judge_fault(solver, all, f, shorted, fault_course(solver, all, f, shorted));
-        p.need = {x.continuous,  x.peak,          x.peak_time,      x.start,             x.start_time,
-                  x.highest_end, p.fault.current, plan.hottest_air, p.charging.square(), p.charging.lasts};
+        p.need = {x.continuous,        x.peak,          x.peak_time,     x.start,
+                  x.start_time,        x.highest_end,   p.fault.current, plan.hottest_air,
+                  p.charging.square(), p.charging.lasts};
         // The fuse sits at the source: what it may have to break is a short right behind it, not at the far
         // end.
         // A module gives no more for being shorted nearer.

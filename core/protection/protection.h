@@ -33,10 +33,10 @@ struct FeedProtection {
     const WireType* wire = nullptr;
     const Insulation* insulation = nullptr;
     std::shared_ptr<const WireThermal> thermal;
-    int bunched = 1;    ///< circuits that warm one another, itself and its parallel conductors included
-    Celsius hottest{};      ///< that its conductor may be: the least of insulation, items and joints
-    std::string hottest_by; ///< what sets that
-    Ampere ampacity{};  ///< of the wire, up to that temperature, in its bundle and the hottest air
+    int bunched = 1;         ///< circuits that warm one another, itself and its parallel conductors included
+    Celsius hottest{};       ///< that its conductor may be: the least of insulation, items and joints
+    std::string hottest_by;  ///< what sets that
+    Ampere ampacity{};       ///< of the wire, up to that temperature, in its bundle and the hottest air
     std::vector<ItemLimit> items;
     Charging charging;
     Celsius warm{};     ///< steady at the continuous current

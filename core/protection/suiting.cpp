@@ -12,8 +12,12 @@ constexpr double switch_spare = 1.25, brief_share = 1.5;
 }  // namespace
 
 ItemNeed item_need(const FeedProtection& p, const FeedExtremes& worst) {
-    return {worst.continuous,   worst.peak, p.family ? p.rating : Ampere(0),
-            worst.highest_source, p.wire ? p.wire->area : SquareMillimetre(0), p.warm};
+    return {worst.continuous,
+            worst.peak,
+            p.family ? p.rating : Ampere(0),
+            worst.highest_source,
+            p.wire ? p.wire->area : SquareMillimetre(0),
+            p.warm};
 }
 
 bool carries(Ampere rated, const ItemNeed& need) {
@@ -44,10 +48,12 @@ const InlinePart* suiting_precharge(const Catalogue& catalogue, Volt volts, Fara
 const ConnectorType* cheapest_plug(const Catalogue& catalogue, const ItemNeed& need, const PlugWish& wish) {
     const ConnectorType* best = nullptr;
     for (const auto& t : catalogue.connectors)
-        if (t.plug && (t.pack || !wish.pack) && t.poles == 2 && t.keyed && carries(t.rated, need) && t.voltage >= need.volts &&
-            t.hottest >= need.warm && (raw(need.wire) <= 0 || (t.smallest <= need.wire && t.largest >= need.wire)) &&
+        if (t.plug && (t.pack || !wish.pack) && t.poles == 2 && t.keyed && carries(t.rated, need) &&
+            t.voltage >= need.volts && t.hottest >= need.warm &&
+            (raw(need.wire) <= 0 || (t.smallest <= need.wire && t.largest >= need.wire)) &&
             (t.anti_spark || !wish.anti_spark) && t.mating_cycles >= wish.mating_cycles &&
-            std::find(wish.but.begin(), wish.but.end(), t.id) == wish.but.end() && (!best || t.cost < best->cost))
+            std::find(wish.but.begin(), wish.but.end(), t.id) == wish.but.end() &&
+            (!best || t.cost < best->cost))
             best = &t;
     return best;
 }

@@ -14,23 +14,23 @@ struct ItemNeed {
 };
 ItemNeed item_need(const FeedProtection& protection, const FeedExtremes& worst);
 
-/// True where the item carries its fuse, and a quarter more than the load asks without one, and the peak is no more
-/// than half over its rating.
+/// True where the item carries its fuse, and a quarter more than the load asks without one, and the peak is
+/// no more than half over its rating.
 bool carries(Ampere rated, const ItemNeed& need);
 
-/// The cheapest switch that carries and breaks what is asked, or null. Thermal ones switch by themselves and relays
-/// want a coil's supply: neither stands for a hand.
+/// The cheapest switch that carries and breaks what is asked, or null. Thermal ones switch by themselves and
+/// relays want a coil's supply: neither stands for a hand.
 const SwitchType* cheapest_switch(const Catalogue& catalogue, const ItemNeed& need);
 
-/// The resistor and button that charges so much within two seconds and sparks least; the smallest there is where none
-/// is small enough. Null without any in the catalogue.
+/// The resistor and button that charges so much within two seconds and sparks least; the smallest there is
+/// where none is small enough. Null without any in the catalogue.
 const InlinePart* suiting_precharge(const Catalogue& catalogue, Volt volts, Farad capacitance);
 
 /// What a plug is wanted for.
 struct PlugWish {
-    bool pack = false;        ///< a pack's own plug
+    bool pack = false;  ///< a pack's own plug
     bool anti_spark = false;
-    std::vector<Id> but{};    ///< not one of these
+    std::vector<Id> but{};  ///< not one of these
     int mating_cycles = 0;
 };
 /// The cheapest keyed two-pole plug that carries what is asked and takes the wire, or null.

@@ -74,15 +74,17 @@ void sags(const Context& c, std::vector<Finding>& out) {
     });
 }
 
-/// The most that a day takes out of a full pack before a charger gives it back, at what its phases draw at half
-/// charge.
+/// The most that a day takes out of a full pack before a charger gives it back, at what its phases draw at
+/// half charge.
 double deepest_ampere_hours(const Context& c) {
     double taken = 0, deepest = 0;
     for (int round = 0; round < std::max(c.plan.repeats_per_day, 1); ++round)
         for (size_t i = 0; i < c.plan.phases.size(); ++i) {
             const auto& phase = c.plan.phases[i];
             const double hours = raw(phase.duration) / 3600;
-            taken += (phase.charging ? -raw(phase.charge_current) : raw(c.figures.mission.phases[i].current)) * hours;
+            taken +=
+                (phase.charging ? -raw(phase.charge_current) : raw(c.figures.mission.phases[i].current)) *
+                hours;
             taken = std::max(taken, 0.0), deepest = std::max(deepest, taken);
         }
     return deepest;

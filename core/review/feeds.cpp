@@ -70,7 +70,8 @@ void plug_spark(const Context& c, std::vector<Finding>& out) {
         for (const auto& d : feed.devices)
             if (d.kind == DeviceKind::connector) plug = &d;
         const auto* t = plug ? find(c.catalogue.connectors, plug->type) : nullptr;
-        if (raw(charging.capacitance) <= 0 || (t && t->anti_spark) || device(feed, DeviceKind::precharge)) continue;
+        if (raw(charging.capacitance) <= 0 || (t && t->anti_spark) || device(feed, DeviceKind::precharge))
+            continue;
         auto spark = inrush(charging.volts, charging.capacitance, charging.loop);
         if (!spark.wants_precharge) continue;
         Finding x{Severity::caution,
@@ -134,9 +135,11 @@ void below_fuse(const Context& c, std::vector<Finding>& out) {
             x.why.add("A fuse protects the wire; what the wire goes through must carry what the fuse does.");
             const auto need = item_need(p, c.figures.worst.feeds[f]);
             const auto* d = by_id(c.plan.feeds[f].devices, item.device);
-            if (const auto* plug = d && d->kind == DeviceKind::connector ? cheapest_plug(c.catalogue, need, {}) : nullptr)
+            if (const auto* plug =
+                    d && d->kind == DeviceKind::connector ? cheapest_plug(c.catalogue, need, {}) : nullptr)
                 x.fixes.push_back({"Use a " + plug->name, exchanged(c.plan.feeds[f].id, d->id, plug->id)});
-            if (const auto* type = d && d->kind == DeviceKind::power_switch ? cheapest_switch(c.catalogue, need) : nullptr)
+            if (const auto* type =
+                    d && d->kind == DeviceKind::power_switch ? cheapest_switch(c.catalogue, need) : nullptr)
                 x.fixes.push_back({"Use a " + type->name, exchanged(c.plan.feeds[f].id, d->id, type->id)});
             if (!p.inherited && p.smallest && p.smallest->rating <= item.rated)
                 x.fixes.push_back({"Use a " + format(p.smallest->rating) + " fuse",
@@ -153,7 +156,8 @@ void lead_unprotected(const Context& c, std::vector<Finding>& out) {
     for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
         const auto& p = c.figures.protection[f];
         for (const auto& item : p.items) {
-            const auto* insulation = item.lead ? find(c.catalogue.insulations, item.lead->insulation) : nullptr;
+            const auto* insulation =
+                item.lead ? find(c.catalogue.insulations, item.lead->insulation) : nullptr;
             if (!insulation || !p.family) continue;
             const auto thermal = thermal_of(*item.lead, *insulation, c.plan.hottest_air, 1);
             const auto holds = [&](const FuseFamily& family, Ampere rating) {
@@ -190,14 +194,15 @@ void ends_too_warm(const Context& c, std::vector<Finding>& out) {
                   {},
                   {c.plan.feeds[f].id},
                   fmt::format("{}: {} at {} is too warm for its {}, which withstands {}.",
-                              c.index().feed_name(c.plan.feeds[f]), p.wire->size, format(p.warm), p.hottest_by,
-                              format(p.hottest)),
+                              c.index().feed_name(c.plan.feeds[f]), p.wire->size, format(p.warm),
+                              p.hottest_by, format(p.hottest)),
                   {},
                   {}};
-        x.why.add(fmt::format("{} withstands {}; the wire brings its heat to what it ends in.", p.insulation->name,
-                              format(p.insulation->max)));
+        x.why.add(fmt::format("{} withstands {}; the wire brings its heat to what it ends in.",
+                              p.insulation->name, format(p.insulation->max)));
         for (const auto* w = next_thicker(c.catalogue, *p.wire); w; w = next_thicker(c.catalogue, *w)) {
-            if (thermal_of(*w, *p.insulation, c.plan.hottest_air, p.bunched)->steady(p.need.continuous) > p.hottest)
+            if (thermal_of(*w, *p.insulation, c.plan.hottest_air, p.bunched)->steady(p.need.continuous) >
+                p.hottest)
                 continue;
             x.fixes.push_back({"Use " + w->size, [id = c.plan.feeds[f].id, to = w->id](const Plan& plan) {
                                    return set_wire(plan, id, to);
@@ -224,15 +229,17 @@ void relay_coil(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds[f].id},
-                  fmt::format("{}: a {} coil on {} – {}.", t->name, format(t->coil), format(worst.lowest_source),
-                              format(worst.highest_source)),
+                  fmt::format("{}: a {} coil on {} – {}.", t->name, format(t->coil),
+                              format(worst.lowest_source), format(worst.highest_source)),
                   {},
                   {}};
-        x.why.add("It hangs before its own contact. A coil pulls in from 75 % of its voltage and withstands 130 % continuously.");
+        x.why.add(
+            "It hangs before its own contact. A coil pulls in from 75 % of its voltage and withstands 130 % "
+            "continuously.");
         const auto need = item_need(c.figures.protection[f], worst);
         for (const auto& other : c.catalogue.switches)
-            if (other.kind != SwitchKind::thermal && carries(other.rated, need) && other.breaks >= need.volts &&
-                suits(other) && other.rated >= t->rated * 0.8) {
+            if (other.kind != SwitchKind::thermal && carries(other.rated, need) &&
+                other.breaks >= need.volts && suits(other) && other.rated >= t->rated * 0.8) {
                 x.fixes.push_back({"Use a " + other.name, exchanged(c.plan.feeds[f].id, d.id, other.id)});
                 break;
             }

@@ -55,7 +55,8 @@ std::optional<Ampere> selective_above(const Context& c, size_t below, size_t up)
     const auto latest = slow_edge(*p.family, p.rating, p.fault.current);
     for (const auto rating : upper.family->ratings)
         if (rating > upper.rating && fast_edge(*upper.family, rating, p.fault.current) > latest &&
-            protects(*upper.family, rating, *upper.thermal, *upper.insulation, upper.warm, upper.fault.current))
+            protects(*upper.family, rating, *upper.thermal, *upper.insulation, upper.warm,
+                     upper.fault.current))
             return rating;
     return std::nullopt;
 }
@@ -69,18 +70,23 @@ void unfused(const Context& c, std::vector<Finding>& out) {
         const bool harmless = !from_pack && p.fault.outcome == FaultOutcome::limited;
         // Behind a module whose limit the wire withstands continuously there is nothing to say.
         if (harmless && p.warm <= p.hottest && p.fault.wire <= p.insulation->max) continue;
-        const bool by_choice = c.plan.flies && c.plan.practices.flight == FlightSchool::unfused && vital_behind(c, i);
+        const bool by_choice =
+            c.plan.flies && c.plan.practices.flight == FlightSchool::unfused && vital_behind(c, i);
         if (by_choice) {
-            Finding f{Severity::note,
-                      {},
-                      {feed.id},
-                      fmt::format("{} flies unfused, by your school: a short there draws {} until something burns.",
-                                  c.index().feed_name(feed), format(p.fault.current)),
-                      {},
-                      {}};
+            Finding f{
+                Severity::note,
+                {},
+                {feed.id},
+                fmt::format("{} flies unfused, by your school: a short there draws {} until something burns.",
+                            c.index().feed_name(feed), format(p.fault.current)),
+                {},
+                {}};
             f.why.add("A fuse there may open in the air, by an inrush, a gust or its age: then it falls.");
-            f.why.add("Without one a chafed wire or a burnt controller is a fire in the air: route and hold it with care.");
-            if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed, fit->family->id, fit->rating));
+            f.why.add(
+                "Without one a chafed wire or a burnt controller is a fire in the air: route and hold it "
+                "with care.");
+            if (const auto fit = right_fuse(c, i))
+                f.fixes.push_back(use_fuse(feed, fit->family->id, fit->rating));
             out.push_back(std::move(f));
             continue;
         }
@@ -187,7 +193,8 @@ void wrong_kind(const Context& c, std::vector<Finding>& out) {
             volts ? fmt::format("{}: a {} V fuse on {}: the arc may not go out.", c.index().feed_name(feed),
                                 format_number(raw(p.family->voltage)), format(p.need.volts))
                   : fmt::format("{}: the fuse breaks {}; a short draws {}.", c.index().feed_name(feed),
-                                format(p.family->breaking), format(breaking_current(*p.family, p.rating, p.need))),
+                                format(p.family->breaking),
+                                format(breaking_current(*p.family, p.rating, p.need))),
             {},
             {}};
         f.why.source = p.family->source;
@@ -229,7 +236,8 @@ std::vector<size_t> fuses_above(const Context& c, size_t feed) {
     return above;
 }
 
-/// The earliest that the upper may open against the latest that the lower does: two fuses alike are not selective.
+/// The earliest that the upper may open against the latest that the lower does: two fuses alike are not
+/// selective.
 void upstream_first(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
         const auto& p = c.figures.protection[i];
@@ -250,8 +258,8 @@ void upstream_first(const Context& c, std::vector<Finding>& out) {
                       {},
                       {}};
             f.why.add(fmt::format("At {} the {} above may open after {}, the {} here as late as {}.",
-                                  format(p.fault.current), format(upper.rating), format(earliest), format(p.rating),
-                                  format(latest)));
+                                  format(p.fault.current), format(upper.rating), format(earliest),
+                                  format(p.rating), format(latest)));
             f.why.add("Selective is what opens at the latest before the other at its earliest.");
             if (const auto higher = selective_above(c, i, up))
                 f.fixes.push_back(use_fuse(feed, upper.family->id, *higher));

@@ -72,7 +72,9 @@ void not_solved(const Context& c, std::vector<Finding>& out) {
     if (missing.empty()) return;
     Finding f{Severity::danger, {}, {}, missing.front(), {}, {}};
     for (size_t i = 1; i < missing.size(); ++i) f.why.add(missing[i]);
-    f.why.add("Mend what the other findings name: returns that lead nowhere, loops, loads far beyond their supply.");
+    f.why.add(
+        "Mend what the other findings name: returns that lead nowhere, loops, loads far beyond their "
+        "supply.");
     out.push_back(std::move(f));
 }
 

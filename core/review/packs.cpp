@@ -122,8 +122,8 @@ void charging_cold(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::caution,
                       {},
                       {b.id},
-                      fmt::format("{} charges {} in air down to {}: below 0 °C its lithium plates out.", phase.name,
-                                  b.name, format(c.plan.coldest_air)),
+                      fmt::format("{} charges {} in air down to {}: below 0 °C its lithium plates out.",
+                                  phase.name, b.name, format(c.plan.coldest_air)),
                       {},
                       {}};
             f.why.add("Charge it where it is warm, and let it warm through first; up to 10 °C slowly.");

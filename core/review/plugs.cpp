@@ -159,8 +159,8 @@ void worn_out(const Context& c, std::vector<Finding>& out) {
         f.why.add(
             fmt::format("{}: {} matings. Worn contacts warm and weld.", p.type->name, p.type->mating_cycles));
         const int enough = static_cast<int>(std::ceil(0.25 * 365 * std::max(c.plan.repeats_per_day, 1)));
-        const auto* best = fitting_plug(
-            c, p.feed, {.anti_spark = p.type->anti_spark, .mating_cycles = enough});
+        const auto* best =
+            fitting_plug(c, p.feed, {.anti_spark = p.type->anti_spark, .mating_cycles = enough});
         if (best)
             f.fixes.push_back(
                 {"Use a " + best->name, exchanged(c.plan.feeds[p.feed].id, p.device->id, best->id)});
@@ -173,7 +173,8 @@ void mains(const Context& c, std::vector<Finding>& out) {
     for (const auto& l : c.plan.loads) {
         const auto name = lower(l.name);
         const bool said = has_word(name, "mains") || name.find("230 v") != std::string::npos ||
-                          name.find("230v") != std::string::npos || name.find("120 v ac") != std::string::npos ||
+                          name.find("230v") != std::string::npos ||
+                          name.find("120 v ac") != std::string::npos ||
                           name.find("wall socket") != std::string::npos;
         if (!said && l.v_max < Volt(90)) continue;
         Finding f{Severity::danger,

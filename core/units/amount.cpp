@@ -21,8 +21,10 @@ class Amounts {
     tl::expected<Amount, ParseError> read() {
         double times = 1;
         const size_t counted = at_;
-        if (const auto count = scan_number(line_, at_); count && count->whole && multiplied(count->end)) times = count->value;
-        else at_ = counted;
+        if (const auto count = scan_number(line_, at_); count && count->whole && multiplied(count->end))
+            times = count->value;
+        else
+            at_ = counted;
         auto first = number();
         if (!first) return Failed(first.error());
         auto unit = unit_behind();
@@ -40,22 +42,25 @@ class Amounts {
             if (failed_) return Failed(*failed_);
             if (!second_unit && !unit) return no_unit();
             if (second_unit && unit && second_unit->dimension != unit->dimension)
-                return Failed(ParseError{begin_, at_, fmt::format("“{}” runs between two kinds of thing.", said())});
+                return Failed(
+                    ParseError{begin_, at_, fmt::format("“{}” runs between two kinds of thing.", said())});
         }
         if (!unit && !second_unit) return at_ = after_first, no_unit();
         const auto low_unit = unit ? *unit : *second_unit, high_unit = second_unit ? *second_unit : low_unit;
         for (const auto& [n, u] : {std::pair{*first, low_unit}, {second.value_or(*first), high_unit}})
             if (n.grouped && std::abs(*n.grouped * u.factor) <= largest_meant(u.dimension))
-                return Failed(ParseError{begin_, at_,
-                                         fmt::format("“{}” could be {} or {}: write one of them, without a mark for "
-                                                     "thousands.",
-                                                     said(), exact_number(n.value), exact_number(*n.grouped))});
+                return Failed(
+                    ParseError{begin_, at_,
+                               fmt::format("“{}” could be {} or {}: write one of them, without a mark for "
+                                           "thousands.",
+                                           said(), exact_number(n.value), exact_number(*n.grouped))});
         Amount a;
         a.dimension = low_unit.dimension;
         a.low = times * (first->value * low_unit.factor + low_unit.offset);
         a.high = second ? times * (second->value * high_unit.factor + high_unit.offset) : a.low;
         if (times != 1 && a.dimension != Dimension::current && a.dimension != Dimension::power)
-            return Failed(ParseError{begin_, at_, fmt::format("“{}”: only currents and powers add up.", said())});
+            return Failed(
+                ParseError{begin_, at_, fmt::format("“{}”: only currents and powers add up.", said())});
         a.end = at_;
         if (auto wrong = tolerance(a)) return Failed(*wrong);
         return a;
@@ -69,9 +74,10 @@ class Amounts {
     Failed no_unit() const {
         if (!behind_.empty())
             return Failed(ParseError{begin_, behind_end_,
-                                     fmt::format("“{}” has no unit, and “{}” is none; {}.", said(), behind_.substr(0, 24),
-                                                 understood)});
-        return Failed(ParseError{begin_, at_, fmt::format("“{}” has no unit; type V, A, W or s after it.", said())});
+                                     fmt::format("“{}” has no unit, and “{}” is none; {}.", said(),
+                                                 behind_.substr(0, 24), understood)});
+        return Failed(
+            ParseError{begin_, at_, fmt::format("“{}” has no unit; type V, A, W or s after it.", said())});
     }
     size_t past_spaces(size_t at) const {
         while (at < line_.size() && (line_[at] == ' ' || line_[at] == '\t')) ++at;
@@ -98,8 +104,9 @@ class Amounts {
         size_t end = from;
         while (end < line_.size()) {
             const auto rest = line_.substr(end);
-            if (rest.starts_with("×") || rest.starts_with("–") || rest.starts_with("—") || rest.starts_with("…") ||
-                rest.starts_with("±") || rest.starts_with("−") || rest.starts_with("\xC2\xA0"))
+            if (rest.starts_with("×") || rest.starts_with("–") || rest.starts_with("—") ||
+                rest.starts_with("…") || rest.starts_with("±") || rest.starts_with("−") ||
+                rest.starts_with("\xC2\xA0"))
                 break;
             const auto c = static_cast<unsigned char>(line_[end]);
             if (!is_letter(line_[end]) && c < 0x80 && c != '%' && c != '"' && c != '\'') break;
@@ -113,7 +120,8 @@ class Amounts {
         }
         if (from == at_) {  // joined to the number, so it was meant as one
             at_ = end;
-            failed_ = ParseError{begin_, at_, fmt::format("“{}” is no unit of a load; {}.", symbol.substr(0, 24), understood)};
+            failed_ = ParseError{
+                begin_, at_, fmt::format("“{}” is no unit of a load; {}.", symbol.substr(0, 24), understood)};
         } else
             behind_ = symbol, behind_end_ = end;
         return std::nullopt;

@@ -58,7 +58,8 @@ std::string format(Metre l) {
 }
 std::string format(Millimetre l) {
     if (!std::isfinite(raw(l))) return not_known;
-    return fmt::format("{} mm", format_number(raw(l), 2 + (raw(l) >= 10))); }
+    return fmt::format("{} mm", format_number(raw(l), 2 + (raw(l) >= 10)));
+}
 std::string format(SquareMillimetre a) {
     if (!std::isfinite(raw(a))) return not_known;
     return fmt::format("{} mm²", format_number(raw(a), 2 + (raw(a) >= 10)));
@@ -84,7 +85,8 @@ std::string format(AmpereHour q) { return with_prefix(raw(q), "Ah"); }
 std::string format(WattHour e) { return with_prefix(std::abs(raw(e)) < 1e-7 ? 0 : raw(e), "Wh"); }
 std::string format(Celsius t) {
     if (!std::isfinite(raw(t))) return not_known;
-    return fmt::format("{} °C", format_number(std::round(raw(t)), 4)); }
+    return fmt::format("{} °C", format_number(std::round(raw(t)), 4));
+}
 std::string format(Gram m) {
     if (!std::isfinite(raw(m))) return not_known;
     if (raw(m) >= 1000) return fmt::format("{} kg", format_number(raw(m) / 1e3, 2 + (raw(m) >= 1e4)));

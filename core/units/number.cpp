@@ -88,15 +88,17 @@ tl::expected<NumberText, ParseError> scan_number(std::string_view text, size_t b
     size_t at = begin;
     const auto mark = [&](size_t i) { return i < text.size() && (text[i] == '.' || text[i] == ','); };
     // Two points part a range; a mark that no digit follows belongs to the sentence.
-    while (at < text.size() &&
-           (is_digit(text[at]) || (mark(at) && !mark(at + 1) && at + 1 < text.size() && is_digit(text[at + 1]))))
+    while (at < text.size() && (is_digit(text[at]) || (mark(at) && !mark(at + 1) && at + 1 < text.size() &&
+                                                       is_digit(text[at + 1]))))
         ++at;
     const auto run = text.substr(begin, at - begin);
     NumberText number;
     number.whole = run.find_first_of(".,") == std::string_view::npos;
     if (run.empty()) {
         const auto f = fraction_at(text, begin);
-        if (!f) return tl::unexpected(ParseError{begin, std::min(begin + 1, text.size()), "A number is expected here."});
+        if (!f)
+            return tl::unexpected(
+                ParseError{begin, std::min(begin + 1, text.size()), "A number is expected here."});
         return NumberText{f->value, begin + f->sign.size(), {}, false};
     }
     auto [plain, grouped] = without_groups(run);
@@ -114,22 +116,26 @@ tl::expected<NumberText, ParseError> scan_number(std::string_view text, size_t b
     }
     const auto value = read(plain);
     if (!value)
-        return tl::unexpected(ParseError{
-            begin, at,
-            fmt::format("“{}” is not a number{}.", quoted(text.substr(begin, at - begin)),
-                        plain.empty() ? "" : ", or one too large")});
+        return tl::unexpected(
+            ParseError{begin, at,
+                       fmt::format("“{}” is not a number{}.", quoted(text.substr(begin, at - begin)),
+                                   plain.empty() ? "" : ", or one too large")});
     number.value = *value, number.end = at;
     if (grouped) number.grouped = read(*grouped);
     if (const auto f = fraction_at(text, at); f && number.whole)
-        number.value += f->value, number.end = at + f->sign.size(), number.whole = false, number.grouped.reset();
+        number.value += f->value, number.end = at + f->sign.size(), number.whole = false,
+                                  number.grouped.reset();
     return number;
 }
 
 std::optional<double> plain_number(std::string_view text) {
     double sign = 1;
-    if (text.starts_with("−")) sign = -1, text.remove_prefix(std::string_view("−").size());
-    else if (text.starts_with("-")) sign = -1, text.remove_prefix(1);
-    else if (text.starts_with("+")) text.remove_prefix(1);
+    if (text.starts_with("−"))
+        sign = -1, text.remove_prefix(std::string_view("−").size());
+    else if (text.starts_with("-"))
+        sign = -1, text.remove_prefix(1);
+    else if (text.starts_with("+"))
+        text.remove_prefix(1);
     const auto number = scan_number(text);
     if (!number || number->end != text.size()) return std::nullopt;
     return sign * number->value;

@@ -17,23 +17,39 @@ struct Base {
 };
 
 constexpr std::array bases{
-    Base{"V", Dimension::voltage, 1, true},       Base{"A", Dimension::current, 1, true},
-    Base{"W", Dimension::power, 1, true},         Base{"Ω", Dimension::resistance, 1, true},
-    Base{"ohm", Dimension::resistance, 1, true},  Base{"ohms", Dimension::resistance, 1, false},
-    Base{"R", Dimension::resistance, 1, false},   Base{"m", Dimension::length, 1, true},
-    Base{"cm", Dimension::length, 0.01, false},   Base{"in", Dimension::length, 0.0254, false},
-    Base{"\"", Dimension::length, 0.0254, false}, Base{"ft", Dimension::length, 0.3048, false},
-    Base{"'", Dimension::length, 0.3048, false},  Base{"s", Dimension::time, 1, true},
-    Base{"sec", Dimension::time, 1, false},       Base{"min", Dimension::time, 60, false},
-    Base{"h", Dimension::time, 3600, false},      Base{"hr", Dimension::time, 3600, false},
-    Base{"hours", Dimension::time, 3600, false},  Base{"d", Dimension::time, 86400, false},
-    Base{"days", Dimension::time, 86400, false},  Base{"day", Dimension::time, 86400, false},
-    Base{"Ah", Dimension::charge, 1, true},       Base{"Wh", Dimension::energy, 1, true},
-    Base{"°C", Dimension::temperature, 1, false}, Base{"℃", Dimension::temperature, 1, false},
-    Base{"C", Dimension::temperature, 1, false},  Base{"degC", Dimension::temperature, 1, false},
+    Base{"V", Dimension::voltage, 1, true},
+    Base{"A", Dimension::current, 1, true},
+    Base{"W", Dimension::power, 1, true},
+    Base{"Ω", Dimension::resistance, 1, true},
+    Base{"ohm", Dimension::resistance, 1, true},
+    Base{"ohms", Dimension::resistance, 1, false},
+    Base{"R", Dimension::resistance, 1, false},
+    Base{"m", Dimension::length, 1, true},
+    Base{"cm", Dimension::length, 0.01, false},
+    Base{"in", Dimension::length, 0.0254, false},
+    Base{"\"", Dimension::length, 0.0254, false},
+    Base{"ft", Dimension::length, 0.3048, false},
+    Base{"'", Dimension::length, 0.3048, false},
+    Base{"s", Dimension::time, 1, true},
+    Base{"sec", Dimension::time, 1, false},
+    Base{"min", Dimension::time, 60, false},
+    Base{"h", Dimension::time, 3600, false},
+    Base{"hr", Dimension::time, 3600, false},
+    Base{"hours", Dimension::time, 3600, false},
+    Base{"d", Dimension::time, 86400, false},
+    Base{"days", Dimension::time, 86400, false},
+    Base{"day", Dimension::time, 86400, false},
+    Base{"Ah", Dimension::charge, 1, true},
+    Base{"Wh", Dimension::energy, 1, true},
+    Base{"°C", Dimension::temperature, 1, false},
+    Base{"℃", Dimension::temperature, 1, false},
+    Base{"C", Dimension::temperature, 1, false},
+    Base{"degC", Dimension::temperature, 1, false},
     Base{"%", Dimension::ratio, 0.01, false},
-    Base{"F", Dimension::capacitance, 1, true},   Base{"H", Dimension::inductance, 1, true},
-    Base{"Hz", Dimension::frequency, 1, true},    Base{"\xE2\x84\xA6", Dimension::resistance, 1, true},
+    Base{"F", Dimension::capacitance, 1, true},
+    Base{"H", Dimension::inductance, 1, true},
+    Base{"Hz", Dimension::frequency, 1, true},
+    Base{"\xE2\x84\xA6", Dimension::resistance, 1, true},
 };
 
 /// Written out, with a small or a capital letter, or as hurried fingers type it.
@@ -41,23 +57,24 @@ struct Spelling {
     std::string_view word, symbol;
 };
 constexpr std::array spellings{
-    Spelling{"amp", "A"},     Spelling{"amps", "A"},     Spelling{"ampere", "A"},   Spelling{"amperes", "A"},
-    Spelling{"volt", "V"},    Spelling{"volts", "V"},    Spelling{"vdc", "V"},      Spelling{"watt", "W"},
-    Spelling{"watts", "W"},   Spelling{"ohm", "Ω"},      Spelling{"secs", "s"},     Spelling{"second", "s"},
-    Spelling{"seconds", "s"}, Spelling{"mins", "min"},   Spelling{"minute", "min"}, Spelling{"minutes", "min"},
-    Spelling{"hour", "h"},    Spelling{"hours", "h"},    Spelling{"hrs", "h"},      Spelling{"v", "V"},
-    Spelling{"a", "A"},       Spelling{"w", "W"},        Spelling{"ma", "mA"},      Spelling{"ah", "Ah"},
-    Spelling{"mah", "mAh"},   Spelling{"wh", "Wh"},      Spelling{"metre", "m"},    Spelling{"metres", "m"},
-    Spelling{"percent", "%"}, Spelling{"milliamps", "mA"},
+    Spelling{"amp", "A"},       Spelling{"amps", "A"},    Spelling{"ampere", "A"},
+    Spelling{"amperes", "A"},   Spelling{"volt", "V"},    Spelling{"volts", "V"},
+    Spelling{"vdc", "V"},       Spelling{"watt", "W"},    Spelling{"watts", "W"},
+    Spelling{"ohm", "Ω"},       Spelling{"secs", "s"},    Spelling{"second", "s"},
+    Spelling{"seconds", "s"},   Spelling{"mins", "min"},  Spelling{"minute", "min"},
+    Spelling{"minutes", "min"}, Spelling{"hour", "h"},    Spelling{"hours", "h"},
+    Spelling{"hrs", "h"},       Spelling{"v", "V"},       Spelling{"a", "A"},
+    Spelling{"w", "W"},         Spelling{"ma", "mA"},     Spelling{"ah", "Ah"},
+    Spelling{"mah", "mAh"},     Spelling{"wh", "Wh"},     Spelling{"metre", "m"},
+    Spelling{"metres", "m"},    Spelling{"percent", "%"}, Spelling{"milliamps", "mA"},
 };
 
 struct Prefix {
     std::string_view symbol;
     double factor;
 };
-constexpr std::array prefixes{Prefix{"k", 1e3},  Prefix{"M", 1e6},  Prefix{"m", 1e-3},
-                              Prefix{"µ", 1e-6}, Prefix{"μ", 1e-6}, Prefix{"u", 1e-6},
-                               Prefix{"n", 1e-9}, Prefix{"p", 1e-12}};
+constexpr std::array prefixes{Prefix{"k", 1e3},  Prefix{"M", 1e6},  Prefix{"m", 1e-3}, Prefix{"µ", 1e-6},
+                              Prefix{"μ", 1e-6}, Prefix{"u", 1e-6}, Prefix{"n", 1e-9}, Prefix{"p", 1e-12}};
 
 std::string_view dimension_name(Dimension d) {
     switch (d) {
@@ -170,8 +187,9 @@ class Parser {
                 return tl::unexpected(
                     error(t, fmt::format("A unit is missing: type {}.", dimension_name(wanted_))));
             if (default_unit_ == "%" && t.value > 0 && t.value <= 1)
-                return tl::unexpected(error(t, fmt::format("“{0}” could be {0} % or {1} %: type it with the sign.",
-                                                           exact_number(t.value), exact_number(t.value * 100))));
+                return tl::unexpected(
+                    error(t, fmt::format("“{0}” could be {0} % or {1} %: type it with the sign.",
+                                         exact_number(t.value), exact_number(t.value * 100))));
             if (!default_unit_.empty()) {
                 const auto unit = unit_symbol(default_unit_);
                 if (unit) t.value = t.value * unit->factor + unit->offset;
@@ -181,8 +199,9 @@ class Parser {
         return t;
     }
 
-    /// A minus without any space between two numbers is a range to most readers, and a whole and a fraction to those
-    /// who write "1-1/2 in": then the message is empty and the minus taken. Inside brackets it subtracts.
+    /// A minus without any space between two numbers is a range to most readers, and a whole and a fraction
+    /// to those who write "1-1/2 in": then the message is empty and the minus taken. Inside brackets it
+    /// subtracts.
     std::optional<ParseError> tight_minus(const Term& left) {
         if (brackets_ > 0 || at_ == 0 || at_ >= text_.size()) return std::nullopt;
         for (const std::string_view dash : {"-", "–", "—", "..", "…"}) {
@@ -191,16 +210,18 @@ class Parser {
             if (next >= text_.size() || !is_digit(text_[next])) continue;
             size_t end = next;
             while (end < text_.size() && is_digit(text_[end])) ++end;
-            const bool fraction = dash == "-" && !left.dimension && end + 1 < text_.size() && text_[end] == '/' &&
-                                  is_digit(text_[end + 1]) && left.value == std::floor(left.value);
+            const bool fraction = dash == "-" && !left.dimension && end + 1 < text_.size() &&
+                                  text_[end] == '/' && is_digit(text_[end + 1]) &&
+                                  left.value == std::floor(left.value);
             if (fraction) {
                 at_ = next;
                 return ParseError{};
             }
-            return ParseError{left.begin, text_.size(),
-                              fmt::format("“{}” looks like a range, and one value is wanted here: type {}. To "
-                                          "subtract, put a space on both sides of the minus.",
-                                          short_of(text_.substr(left.begin)), dimension_name(wanted_))};
+            return ParseError{
+                left.begin, text_.size(),
+                fmt::format("“{}” looks like a range, and one value is wanted here: type {}. To "
+                            "subtract, put a space on both sides of the minus.",
+                            short_of(text_.substr(left.begin)), dimension_name(wanted_))};
         }
         return std::nullopt;
     }
@@ -304,8 +325,8 @@ class Parser {
         if (!scanned) {
             auto e = scanned.error();
             e.end = std::max(e.end, std::min(begin + 1, text_.size()));
-            e.message = fmt::format("“{}” is not a number; type {}.", short_of(text_.substr(begin, e.end - begin)),
-                                    dimension_name(wanted_));
+            e.message = fmt::format("“{}” is not a number; type {}.",
+                                    short_of(text_.substr(begin, e.end - begin)), dimension_name(wanted_));
             return tl::unexpected(e);
         }
         at_ = scanned->end;
@@ -318,13 +339,14 @@ class Parser {
     }
 
     /// "1.200 W" where both 1.2 and 1200 W are things people type.
-    std::optional<ParseError> two_readings(const Term& t, double value, double grouped, const UnitSymbol& unit,
-                                           std::string_view symbol) const {
-        if (std::abs(grouped * unit.factor + unit.offset) > largest_meant(unit.dimension)) return std::nullopt;
+    std::optional<ParseError> two_readings(const Term& t, double value, double grouped,
+                                           const UnitSymbol& unit, std::string_view symbol) const {
+        if (std::abs(grouped * unit.factor + unit.offset) > largest_meant(unit.dimension))
+            return std::nullopt;
         return ParseError{t.begin, at_,
                           fmt::format("“{0}” could be {1} {3} or {2} {3}: write {1}0 or {2} without a mark.",
-                                      text_.substr(t.begin, t.end - t.begin), exact_number(value), exact_number(grouped),
-                                      symbol)};
+                                      text_.substr(t.begin, t.end - t.begin), exact_number(value),
+                                      exact_number(grouped), symbol)};
     }
 
     std::string_view word() {
@@ -359,7 +381,8 @@ class Parser {
         if (symbol.empty()) {
             const auto unit = unit_symbol(default_unit_);
             if (grouped && unit)
-                if (auto both = two_readings(t, t.value, *grouped, *unit, default_unit_)) return tl::unexpected(*both);
+                if (auto both = two_readings(t, t.value, *grouped, *unit, default_unit_))
+                    return tl::unexpected(*both);
             return t;
         }
         // A prefix as decimal mark: 4k7, 4u7.
@@ -369,7 +392,8 @@ class Parser {
                     const size_t from = at_;
                     auto tail = number();
                     if (!tail) return tail;
-                    t.value = (t.value + tail->value * std::pow(10, -static_cast<double>(at_ - from))) * p.factor;
+                    t.value =
+                        (t.value + tail->value * std::pow(10, -static_cast<double>(at_ - from))) * p.factor;
                     t.end = at_;
                     const auto unit = unit_symbol(word());
                     if (unit) t.value *= unit->factor, t.dimension = unit->dimension;
@@ -377,10 +401,9 @@ class Parser {
                 }
         const auto unit = unit_symbol(wanted_ == Dimension::temperature && symbol == "F" ? "°F" : symbol);
         if (!unit)
-            return tl::unexpected(
-                ParseError{at_ - symbol.size(), at_,
-                           fmt::format("“{}” is not a unit known here; type {}.", short_of(symbol),
-                                       dimension_name(wanted_))});
+            return tl::unexpected(ParseError{at_ - symbol.size(), at_,
+                                             fmt::format("“{}” is not a unit known here; type {}.",
+                                                         short_of(symbol), dimension_name(wanted_))});
         if (grouped)
             if (auto both = two_readings(t, t.value, *grouped, *unit, symbol)) return tl::unexpected(*both);
         // A unit as decimal mark: 1A5; and 2h30 as hours and minutes.
@@ -394,7 +417,9 @@ class Parser {
             else if (unit->dimension == Dimension::time)
                 t.value += tail->value / 60;
             else if (!whole_)
-                return tl::unexpected(ParseError{t.begin, at_, fmt::format("“{}” has two decimal marks.", text_.substr(t.begin, at_ - t.begin))});
+                return tl::unexpected(ParseError{
+                    t.begin, at_,
+                    fmt::format("“{}” has two decimal marks.", text_.substr(t.begin, at_ - t.begin))});
             else
                 t.value += tail->value * std::pow(10, -length);
         }

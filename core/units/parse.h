@@ -28,9 +28,10 @@ enum class Dimension {
 
 /// Reads an expression of the given dimension and returns its SI value (V, A, W, Ω, m, s, A·h, W·h, °C,
 /// fraction, F, H, Hz). Understands + − × / ( ), "+10%" of what stands before it, fractions ("3/32 in",
-/// "1-1/2 in"), a unit or prefix used as decimal mark ("1A5", "4k7", "2h30"), mixed sums ("2 h 30 min"), decimal
-/// point or comma, and SI prefixes. A number without unit takes `default_unit`. The result is always finite.
-/// What could be read in two ways is refused with both: "1.200 W", "12.6-9 V", 0.68 where per cent are meant.
+/// "1-1/2 in"), a unit or prefix used as decimal mark ("1A5", "4k7", "2h30"), mixed sums ("2 h 30 min"),
+/// decimal point or comma, and SI prefixes. A number without unit takes `default_unit`. The result is always
+/// finite. What could be read in two ways is refused with both: "1.200 W", "12.6-9 V", 0.68 where per cent
+/// are meant.
 tl::expected<double, ParseError> parse_value(std::string_view text, Dimension dimension,
                                              std::string_view default_unit = "");
 
@@ -54,8 +55,8 @@ struct Amount {
     size_t end = 0;
     bool is_range() const { return low != high; }
 };
-/// The amount that begins at `begin` of a line. An error says where, and what would be right; its end is where
-/// reading may go on.
+/// The amount that begins at `begin` of a line. An error says where, and what would be right; its end is
+/// where reading may go on.
 tl::expected<Amount, ParseError> read_amount(std::string_view line, size_t begin);
 
 /// Conductor area from "14 AWG", "AWG14", "2/0 AWG", "0.75 mm²"; error names what is understood.

@@ -18,8 +18,10 @@ Ampere bunched_ampacity(const Catalogue& catalogue, const WireType& wire, Celsiu
 
 double wire_drop_share(const Catalogue& catalogue, const WireType& wire, const WireNeed& need) {
     const auto* insulation = find(catalogue.insulations, wire.insulation);
-    const Celsius warm = insulation ? thermal_of(wire, *insulation, need.air, 1)->steady(need.continuous) : need.air;
-    const double ohm = wire.ohm_per_m * raw(need.length) * (need.own_return ? 2 : 1) * temperature_factor(warm);
+    const Celsius warm =
+        insulation ? thermal_of(wire, *insulation, need.air, 1)->steady(need.continuous) : need.air;
+    const double ohm =
+        wire.ohm_per_m * raw(need.length) * (need.own_return ? 2 : 1) * temperature_factor(warm);
     return raw(need.volts) > 0 ? raw(need.continuous) * ohm / raw(need.volts) : 0;
 }
 

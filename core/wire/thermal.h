@@ -63,8 +63,8 @@ class WireThermal {
     /// How long `current` may flow, from `start`, until the conductor reaches `limit`; infinite where it
     /// never does.
     Second time_to(Ampere current, Celsius limit, Celsius start) const;
-    /// I²t, A²·s, that takes the conductor from `start` to `limit` where all heat stays in the metal; 0 where it
-    /// is there. The k²S² of IEC 60949; its non-adiabatic factor, never below 1, allows more.
+    /// I²t, A²·s, that takes the conductor from `start` to `limit` where all heat stays in the metal; 0 where
+    /// it is there. The k²S² of IEC 60949; its non-adiabatic factor, never below 1, allows more.
     double adiabatic_heat(Celsius limit, Celsius start) const;
     /// The conductor temperature that so much I²t, A²·s, leaves where all heat stays in the metal.
     Celsius after_adiabatic(double square_seconds, Celsius start) const;
@@ -78,7 +78,7 @@ class WireThermal {
     double air_c_ = 20;
     Celsius air_{20};
     Ampere free_ampacity_{};
-    double resistance20_ = 0;   ///< Ω/m
+    double resistance20_ = 0;         ///< Ω/m
     double heat_capacity_ = 1;        ///< J/(K·m)
     double metal_heat_capacity_ = 1;  ///< of that, the conductor's
     double bunch_ = 1;

@@ -40,14 +40,16 @@ double WireWarmth::beyond(double amps, double air_c) const {
     return std::lerp(at_cold, at_hot, (air_c - cold_air) / (hot_air - cold_air));
 }
 
-std::shared_ptr<const WireWarmth> warmth_of(const WireType& wire, const Insulation& insulation, int conductors) {
+std::shared_ptr<const WireWarmth> warmth_of(const WireType& wire, const Insulation& insulation,
+                                            int conductors) {
     static std::mutex alone;
     using Key = std::array<double, 8>;
     static std::map<Key, std::shared_ptr<const WireWarmth>> known;
     const std::scoped_lock hold(alone);
     if (known.size() > 2000) known.clear();
-    auto& slot = known[Key{wire.ohm_per_m, raw(wire.area), raw(wire.conductor), raw(wire.outer), wire.gram_per_m,
-                           insulation.conductivity, raw(insulation.max), static_cast<double>(conductors)}];
+    auto& slot =
+        known[Key{wire.ohm_per_m, raw(wire.area), raw(wire.conductor), raw(wire.outer), wire.gram_per_m,
+                  insulation.conductivity, raw(insulation.max), static_cast<double>(conductors)}];
     if (!slot) slot = std::make_shared<WireWarmth>(wire, insulation, conductors);
     return slot;
 }

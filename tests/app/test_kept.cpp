@@ -38,12 +38,14 @@ class TestKept : public QObject {
         Home home;
         Document d(all_parts(), home.recovery());
         QVERIFY(d.open(home.plan()));
-        // An edit every tenth of a second for three seconds: a timer begun anew each time would never come due.
+        // An edit every tenth of a second for three seconds: a timer begun anew each time would never come
+        // due.
         int kept = 0;
         for (int i = 0; i < 30; ++i) {
             d.apply(named("Edit " + std::to_string(i)), "edit");
             QTest::qWait(100);
-            if (const auto plan = load_plan(d.recovery_file().toStdString())) kept = std::stoi(plan->name.substr(5));
+            if (const auto plan = load_plan(d.recovery_file().toStdString()))
+                kept = std::stoi(plan->name.substr(5));
             QVERIFY2(i - kept <= 20, "more than two seconds behind");
         }
         QVERIFY(kept >= 10);
@@ -113,7 +115,8 @@ class TestKept : public QObject {
         QCOMPARE(d.plan().name, std::string("Mine"));
         QVERIFY(d.save());
         QCOMPARE(load_plan(home.plan().toStdString())->name, std::string("Mine"));
-        QCOMPARE(load_plan(home.plan("plan (changed elsewhere).json").toStdString())->name, std::string("Theirs again"));
+        QCOMPARE(load_plan(home.plan("plan (changed elsewhere).json").toStdString())->name,
+                 std::string("Theirs again"));
     }
     void work_on_a_file_that_changed_meanwhile_waits() {
         Home home;
@@ -173,7 +176,13 @@ class TestKept : public QObject {
         QVERIFY(d.open(home.plan()));
         QSignalSpy said(&d, &Document::said);
         const auto before = d.plan();
-        d.apply([](const Plan& p) { auto n = p; n.loads[0].peak = Ampere(5e9); return n; }, "x");
+        d.apply(
+            [](const Plan& p) {
+                auto n = p;
+                n.loads[0].peak = Ampere(5e9);
+                return n;
+            },
+            "x");
         QVERIFY(d.plan() == before && said.last()[1].toBool());
         d.apply([](const Plan& p) { return remove_load(p, p.loads[0].id); }, "x");
         QVERIFY(d.plan() != before);
@@ -246,10 +255,18 @@ class TestKept : public QObject {
             }());
             victim.start(QCoreApplication::applicationFilePath(), {"KillVictim"});
             QVERIFY(victim.waitForStarted());
-            QTest::qWait(2500 + static_cast<int>(random() % 1500));
+            QByteArray printed;
+            QVERIFY(QTest::qWaitFor(
+                [&] {
+                    printed += victim.readAllStandardOutput();
+                    return printed.count(10) > 30;
+                },
+                20000));
+            QTest::qWait(static_cast<int>(random() % 2000));
             ::kill(static_cast<pid_t>(victim.processId()), SIGKILL);
             victim.waitForFinished();
-            const auto lines = victim.readAllStandardOutput().split('\n');
+            printed += victim.readAllStandardOutput();
+            const auto lines = printed.split('\n');
             const int done = lines.size() > 1 ? lines[lines.size() - 2].toInt() : 0;
             QVERIFY(done > 10);
             const auto on_disk = load_plan(home.plan().toStdString());
@@ -282,5 +299,6 @@ class KillVictim : public QObject {
 };
 
 SANGRE_SUITE(TestKept);
-static const bool registered_victim = test::suites().emplace("KillVictim", [] { return std::make_unique<KillVictim>(); }).second;
+static const bool registered_victim =
+    test::suites().emplace("KillVictim", [] { return std::make_unique<KillVictim>(); }).second;
 #include "test_kept.moc"

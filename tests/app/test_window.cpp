@@ -473,8 +473,7 @@ class TestWindow : public QObject {
         QCOMPARE(appearance(), Appearance::dark);
         QCOMPARE(text_scale(), 1.25);
         again.window.restyle(Appearance::light, 1);
-        QVERIFY(
-            !QSettings().value("recent").toStringList().filter("mine.json").isEmpty());
+        QVERIFY(!QSettings().value("recent").toStringList().filter("mine.json").isEmpty());
     }
     void themes_have_contrast() {
         const auto luminance = [](const QColor& c) {

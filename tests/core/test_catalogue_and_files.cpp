@@ -168,8 +168,7 @@ class TestCatalogueAndFiles : public QObject {
         QCOMPARE(fs::file_size(file + ".part"), std::uintmax_t{14});
         const auto missing = save_plan(changed, "/no/such/folder/plan.json");
         QVERIFY(!missing && QString::fromStdString(missing.error()).contains("as it was"));
-        for (const char* odd : {"/dev/full", "/dev/null", "/tmp"})
-            QVERIFY2(!save_plan(changed, odd), odd);
+        for (const char* odd : {"/dev/full", "/dev/null", "/tmp"}) QVERIFY2(!save_plan(changed, odd), odd);
         for (const auto& entry : fs::directory_iterator(folder.path().toStdString()))
             QVERIFY2(!entry.path().filename().string().starts_with(".sangre"), entry.path().c_str());
     }
@@ -198,10 +197,13 @@ class TestCatalogueAndFiles : public QObject {
         const auto file = folder.filePath("plan.json").toStdString();
         QVERIFY(save_plan(test::demo(), file));
         const std::vector<std::function<void(Plan&)>> spoils{
-            [](Plan& p) { p.loads[0].peak = Ampere(5e9); }, [](Plan& p) { p.batteries[0].health = 3; },
-            [](Plan& p) { p.feeds[0].to = "nobody"; }, [](Plan& p) { p.loads[1].id = p.loads[0].id; },
+            [](Plan& p) { p.loads[0].peak = Ampere(5e9); },
+            [](Plan& p) { p.batteries[0].health = 3; },
+            [](Plan& p) { p.feeds[0].to = "nobody"; },
+            [](Plan& p) { p.loads[1].id = p.loads[0].id; },
             [](Plan& p) { p.feeds[1].ret = Return::shared, p.feeds[1].shared_with = "gone"; },
-            [](Plan& p) { p.practices.drop_limit = 7; }, [](Plan& p) { p.coldest_air = Celsius(-400); }};
+            [](Plan& p) { p.practices.drop_limit = 7; },
+            [](Plan& p) { p.coldest_air = Celsius(-400); }};
         for (size_t i = 0; i < spoils.size(); ++i) {
             auto bad = test::demo();
             spoils[i](bad);
@@ -224,17 +226,28 @@ class TestCatalogueAndFiles : public QObject {
         const auto says = [&](const std::string& text, const char* word) {
             const auto plan = written(text);
             QVERIFY(!plan);
-            QVERIFY2(QString::fromStdString(plan.error()).contains(word), plan.error().substr(0, 400).c_str());
+            QVERIFY2(QString::fromStdString(plan.error()).contains(word),
+                     plan.error().substr(0, 400).c_str());
             QVERIFY2(plan.error().size() < 600, "a message as long as the file");
         };
-        says(R"({"format":"sangre-plan","version":1,"practices":{"drop_limit_percent":"x"}})", "drop_limit_percent");
-        says("{\"format\":\"sangre-plan\",\"version\":2,\"odd\":" + std::string(200000, '[') + std::string(200000, ']') + "}", "nested");
-        says("{\"format\":\"sangre-plan\",\"version\":2,\"name\":" + std::string(100000, 'x') + "}", "not valid JSON");
+        says(R"({"format":"sangre-plan","version":1,"practices":{"drop_limit_percent":"x"}})",
+             "drop_limit_percent");
+        says("{\"format\":\"sangre-plan\",\"version\":2,\"odd\":" + std::string(200000, '[') +
+                 std::string(200000, ']') + "}",
+             "nested");
+        says("{\"format\":\"sangre-plan\",\"version\":2,\"name\":" + std::string(100000, 'x') + "}",
+             "not valid JSON");
         QVERIFY(!load_plan("/dev/zero") && !load_plan(folder.path().toStdString()));
     }
     void tables_from_anywhere() {
         QCOMPARE(loads_from_csv("S\xE9rvo 6 V 2 A\n")->front().name, std::string("Sérvo"));
-        QCOMPARE(loads_from_csv(std::string("\xFF\xFEP\0 \0" "6\0V\0 \0" "2\0A\0", 16))->front().name, std::string("P"));
+        QCOMPARE(loads_from_csv(std::string("\xFF\xFEP\0 \0"
+                                            "6\0V\0 \0"
+                                            "2\0A\0",
+                                            16))
+                     ->front()
+                     .name,
+                 std::string("P"));
         QVERIFY(!loads_from_csv("Servo 6 V " + std::string(309, '9') + " A\n"));
         Load l = test::simple_load("x", 12, 1);
         l.name = "=cmd()", l.range_assumed = false;
@@ -315,11 +328,16 @@ class TestCatalogueAndFiles : public QObject {
         QTest::newRow("a number for yes or no")
             << entry(R"("id": "a", "name": "a", "adhesive": 1, "expanded_mm": 6, "recovered_mm": 3)")
             << "/entries/0/adhesive: true or false is expected";
-        QTest::newRow("no entry") << R"({"kind": "tube", "entries": [7]})" << "/entries/0/id: missing";
-        QTest::newRow("no list") << R"({"kind": "tube", "entries": 7})" << "no kind or no entries";
-        QTest::newRow("no kind") << R"({"kind": 7, "entries": []})" << "no kind or no entries";
-        QTest::newRow("cut off") << R"({"kind": "tube", "entries": [)" << "not valid JSON";
-        QTest::newRow("empty") << "" << "the file is empty";
+        QTest::newRow("no entry") << R"({"kind": "tube", "entries": [7]})"
+                                  << "/entries/0/id: missing";
+        QTest::newRow("no list") << R"({"kind": "tube", "entries": 7})"
+                                 << "no kind or no entries";
+        QTest::newRow("no kind") << R"({"kind": 7, "entries": []})"
+                                 << "no kind or no entries";
+        QTest::newRow("cut off") << R"({"kind": "tube", "entries": [)"
+                                 << "not valid JSON";
+        QTest::newRow("empty") << ""
+                               << "the file is empty";
         QTest::newRow("no number has that size")
             << entry(R"("id": "a", "name": "a", "adhesive": false, "expanded_mm": 1e999, "recovered_mm": 3)")
             << "tube.json: ";

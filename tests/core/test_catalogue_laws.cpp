@@ -199,7 +199,9 @@ class TestCatalogueLaws : public QObject {
             QVERIFY2(dead.locked_out, t.id.c_str());
             // Asleep, a boost still passes its input by its choke and diode; nothing else passes anything.
             if (t.kind == ConverterKind::boost)
-                QVERIFY2(dead.passing && dead.out.value > raw(t.rated) && std::abs(dead.in.value - dead.out.value) < 1e-6, t.id.c_str());
+                QVERIFY2(dead.passing && dead.out.value > raw(t.rated) &&
+                             std::abs(dead.in.value - dead.out.value) < 1e-6,
+                         t.id.c_str());
             else
                 QVERIFY2(std::abs(dead.out.value) < 1e-6, t.id.c_str());
         }

@@ -36,8 +36,7 @@ class TestFeedStrip : public QObject {
                     c.phase = phase.id, c.air = Celsius(air);
                     const auto s = study(plan, parts(), c);
                     for (size_t f = 0; f < plan.feeds.size(); ++f) {
-                        const auto strip =
-                            feed_strip(plan, parts(), s.now, f, s.harness.routes[f].length);
+                        const auto strip = feed_strip(plan, parts(), s.now, f, s.harness.routes[f].length);
                         const auto& at = s.now.feeds[f];
                         Volt sum(0);
                         for (const auto& i : strip.items) {
@@ -94,7 +93,8 @@ class TestFeedStrip : public QObject {
                     before = raw(e.fault.current);
                     if (!e.fault.opener) continue;
                     if (opened && e.fault.opener == s.protection[f].fault.opener)
-                        QVERIFY2(raw(e.fault.time) >= *opened / (same * same) * 0.999, plan.feeds[f].id.c_str());
+                        QVERIFY2(raw(e.fault.time) >= *opened / (same * same) * 0.999,
+                                 plan.feeds[f].id.c_str());
                     if (e.fault.opener == s.protection[f].fault.opener) opened = raw(e.fault.time);
                 }
             }

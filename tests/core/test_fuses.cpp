@@ -111,7 +111,8 @@ class TestFuses : public QObject {
                     CLOSE(raw(thermal.after_adiabatic(heat, Celsius(45))), raw(insulation.damage), 1e-9);
                 }
                 QCOMPARE(thermal.adiabatic_heat(Celsius(40), Celsius(45)), 0.0);
-                // k²S² of the standard, which takes copper as solid: stranding adds a fiftieth to its resistance.
+                // k²S² of the standard, which takes copper as solid: stranding adds a fiftieth to its
+                // resistance.
                 const double k = adiabatic_k(Celsius(45), insulation.damage);
                 CLOSE(thermal.adiabatic_heat(insulation.damage, Celsius(45)),
                       k * k * raw(wire.area) * raw(wire.area) * conductors * conductors / 1.02, 0.02);

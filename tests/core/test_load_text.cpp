@@ -165,10 +165,12 @@ class TestLoadText : public QObject {
         QVERIFY(lamp.range_assumed && !video.range_assumed);
         QCOMPARE(raw(lamp.nominal), 12.0);
         QVERIFY(load_chips(lamp)[0].assumed && !load_chips(video)[0].assumed);
-        QVERIFY(!parse_load("Lamp 12V ±5% 1A").load.range_assumed && !parse_load("Lamp 5V 1A").load.range_assumed);
+        QVERIFY(!parse_load("Lamp 12V ±5% 1A").load.range_assumed &&
+                !parse_load("Lamp 5V 1A").load.range_assumed);
         const auto drive = parse_load("Drive motor 24V 8A").load;
         const auto chips = load_chips(drive);
-        QVERIFY(std::any_of(chips.begin(), chips.end(), [](const auto& c) { return c.text == "motor" && c.assumed; }));
+        QVERIFY(std::any_of(chips.begin(), chips.end(),
+                            [](const auto& c) { return c.text == "motor" && c.assumed; }));
     }
     /// Whatever a line says, said again it is the very same load.
     void lines_read_back_as_the_same_load() {
@@ -178,27 +180,34 @@ class TestLoadText : public QObject {
         for (const auto& before : loads) {
             const auto line = load_line(before);
             const auto read = parse_load(line);
-            QVERIFY2(read.complete(), (line + (read.complete() ? "" : ": " + read.problems[0].message)).c_str());
+            QVERIFY2(read.complete(),
+                     (line + (read.complete() ? "" : ": " + read.problems[0].message)).c_str());
             auto again = read.load;
-            again.id = before.id, again.place = before.place, again.extra = before.extra, again.lead = before.lead;
+            again.id = before.id, again.place = before.place, again.extra = before.extra,
+            again.lead = before.lead;
             again.capacitance = before.capacitance;
             QCOMPARE(QString::fromStdString(again.name), QString::fromStdString(before.name));
             QCOMPARE(static_cast<int>(again.kind), static_cast<int>(before.kind));
             QCOMPARE(raw(again.v_min), raw(before.v_min));
             QCOMPARE(raw(again.v_max), raw(before.v_max));
             for (const auto amps : {&Load::typical, &Load::peak, &Load::start, &Load::idle}) {
-                // A resistance keeps its ohms; the voltage its amperes are counted at is the middle of its range.
-                const double scale = before.kind == LoadKind::resistance ? raw(again.nominal) / raw(before.nominal) : 1;
+                // A resistance keeps its ohms; the voltage its amperes are counted at is the middle of its
+                // range.
+                const double scale =
+                    before.kind == LoadKind::resistance ? raw(again.nominal) / raw(before.nominal) : 1;
                 if (amps == &Load::typical || scale == 1)
-                    QVERIFY2(std::abs(raw(again.*amps) - raw(before.*amps) * scale) <= 1e-12 * raw(before.*amps) * scale + 1e-15,
+                    QVERIFY2(std::abs(raw(again.*amps) - raw(before.*amps) * scale) <=
+                                 1e-12 * raw(before.*amps) * scale + 1e-15,
                              line.c_str());
             }
-            QVERIFY2(again.always_on == before.always_on && again.noisy == before.noisy && again.vital == before.vital &&
-                         again.sensitive == before.sensitive && again.own_switch == before.own_switch &&
-                         again.transmitter == before.transmitter && again.starter == before.starter &&
-                         again.assumed == before.assumed && again.range_assumed == before.range_assumed,
+            QVERIFY2(again.always_on == before.always_on && again.noisy == before.noisy &&
+                         again.vital == before.vital && again.sensitive == before.sensitive &&
+                         again.own_switch == before.own_switch && again.transmitter == before.transmitter &&
+                         again.starter == before.starter && again.assumed == before.assumed &&
+                         again.range_assumed == before.range_assumed,
                      line.c_str());
-            if (before.kind != LoadKind::resistance) QCOMPARE(QString::fromStdString(load_line(again)), QString::fromStdString(line));
+            if (before.kind != LoadKind::resistance)
+                QCOMPARE(QString::fromStdString(load_line(again)), QString::fromStdString(line));
         }
     }
 
@@ -223,12 +232,14 @@ class TestLoadText : public QObject {
                  std::string("Pump, left"));
         QCOMPARE(loads_from_csv("Pump 12V 3A\nPump 12V 3A\n")->at(1).id, Id("load-pump-2"));
         // A unit in the heading is that of bare numbers below it.
-        const auto bare = loads_from_csv("name;voltage (V);current (mA);peak_A;peak time [s]\nPump;7-26;2400;3,5;2\n");
+        const auto bare =
+            loads_from_csv("name;voltage (V);current (mA);peak_A;peak time [s]\nPump;7-26;2400;3,5;2\n");
         QVERIFY(bare);
         QCOMPARE(raw(bare->front().typical), 2.4);
         QCOMPARE(raw(bare->front().peak), 3.5);
         QCOMPARE(raw(bare->front().v_max), 26.0);
-        QCOMPARE(loads_from_csv("name;voltage (V);current (mA)\nPump;12 V;1 A\n")->front().typical, Ampere(1));
+        QCOMPARE(loads_from_csv("name;voltage (V);current (mA)\nPump;12 V;1 A\n")->front().typical,
+                 Ampere(1));
         // A decimal comma between commas is two cells: asked about, never read as fifteen.
         QVERIFY(!loads_from_csv("Pump,12V,1,5A\n"));
         QCOMPARE(loads_from_csv("Pump,12V,\"1,5A\"\n")->front().typical, Ampere(1.5));

@@ -84,7 +84,8 @@ std::vector<Case> cases() {
         {"feed-ends-too-warm",
          [](Plan& p) {
              into(p, "load-drive-left").wire = "awg16-silicone";
-             by_id(p.loads, Id("load-drive-left"))->typical = by_id(p.loads, Id("load-drive-left"))->peak = Ampere(38);
+             by_id(p.loads, Id("load-drive-left"))->typical = by_id(p.loads, Id("load-drive-left"))->peak =
+                 Ampere(38);
          }},
         {"battery-missing", [](Plan& p) { p.batteries[0].chemistry = "unobtainium"; }},
         {"battery-c-rate", [](Plan& p) { p.batteries[0].cell_capacity = AmpereHour(2); }},

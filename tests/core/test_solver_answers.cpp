@@ -14,8 +14,9 @@ using test::parts;
 
 namespace {
 
-/// Time as it passes with a capacitor at every node, by implicit Euler with a dense matrix and slopes taken by
-/// differences: nothing of it but the parts' own laws is shared with the solver. True where it comes to rest.
+/// Time as it passes with a capacitor at every node, by implicit Euler with a dense matrix and slopes taken
+/// by differences: nothing of it but the parts' own laws is shared with the solver. True where it comes to
+/// rest.
 class TimeStepping {
   public:
     TimeStepping(const Plan& plan, const Solver& solver, const Demand& demand) : circuit_(solver.circuit()) {
@@ -104,7 +105,8 @@ class TimeStepping {
         for (size_t k = 0; k < types_.size(); ++k) {
             const auto [in, ground] = circuit_.converter_in[k];
             const int out = circuit_.converter_out[k].positive;
-            const auto c = converter_currents(*types_[k], now_.set_volts[k], across(in, ground), across(out, ground));
+            const auto c =
+                converter_currents(*types_[k], now_.set_volts[k], across(in, ground), across(out, ground));
             flow(in, ground, c.in.value), flow(ground, out, c.out.value);
         }
         f[0] = volts[0];
@@ -167,10 +169,15 @@ class TestSolverAnswers : public QObject {
         };
         load("radio", 12, 0.5, LoadKind::power), load("screen", 19, 1, LoadKind::power);
         load("lamp", 6, 1.2, LoadKind::current);
-        for (const auto& [from, to] : {std::pair{"pack", "rail"}, {"rail", "twelve"}, {"rail", "nineteen"},
-                                       {"twelve", "radio"}, {"nineteen", "screen"}, {"rail", "lamp"}}) {
+        for (const auto& [from, to] : {std::pair{"pack", "rail"},
+                                       {"rail", "twelve"},
+                                       {"rail", "nineteen"},
+                                       {"twelve", "radio"},
+                                       {"nineteen", "screen"},
+                                       {"rail", "lamp"}}) {
             Feed f;
-            f.id = std::string(from) + to, f.from = from, f.to = to, f.wire = "awg18-silicone", f.length = Metre(0.5);
+            f.id = std::string(from) + to, f.from = from, f.to = to, f.wire = "awg18-silicone",
+            f.length = Metre(0.5);
             p.feeds.push_back(f);
         }
         const auto s = test::studied(p);

@@ -128,7 +128,8 @@ class TestUnits : public QObject {
 
     void per_cent_or_a_share() {
         QVERIFY(!parse_value("0.68", Dimension::ratio, "%") && !parse_value("1", Dimension::ratio, "%"));
-        QVERIFY(QString::fromStdString(parse_value("0.68", Dimension::ratio, "%").error().message).contains("0.68 % or 68 %"));
+        QVERIFY(QString::fromStdString(parse_value("0.68", Dimension::ratio, "%").error().message)
+                    .contains("0.68 % or 68 %"));
         QVERIFY(!parse_value("20-40", Dimension::temperature, "°C"));
     }
     void a_number_printed_is_the_very_same() {

@@ -12,7 +12,8 @@ Battery RandomPlans::pack(const Id& id) {
 }
 
 Feed& RandomPlans::feed(Plan& plan, const Id& from, const Id& to) {
-    static const std::vector<Id> wires{"awg10-silicone", "awg14-pvc", "awg18-xlpe", "awg22-pvc", "awg26-silicone"};
+    static const std::vector<Id> wires{"awg10-silicone", "awg14-pvc", "awg18-xlpe", "awg22-pvc",
+                                       "awg26-silicone"};
     Feed f;
     f.id = "feed" + std::to_string(plan.feeds.size());
     f.from = from, f.to = to;
@@ -38,8 +39,9 @@ void RandomPlans::load(Plan& plan, const Id& id, const Id& from, double volts) {
 }
 
 Load RandomPlans::any_load() {
-    static const std::vector<std::string> names{"Pump", "Drive motor left", "LED strip", "Camera 2", "Motor controller",
-                                                "Heater", "Radio 868", "Lamps"};
+    static const std::vector<std::string> names{
+        "Pump",   "Drive motor left", "LED strip", "Camera 2", "Motor controller",
+        "Heater", "Radio 868",        "Lamps"};
     Load l;
     l.name = any_of(names);
     l.kind = static_cast<LoadKind>(whole(0, 5));
@@ -86,14 +88,18 @@ Plan RandomPlans::network() {
     const auto joined = [&](const Id& from, const Id& to) {
         auto& f = feed(p, from, to);
         if (one_in(6)) f.conductors = 2;
-        if (one_in(8)) f.devices.push_back({f.id + "-diode", DeviceKind::diode, "diode-schottky-10a", {}, {}, {}});
-        if (one_in(4)) f.devices.push_back({f.id + "-fuse", DeviceKind::fuse, "standard-blade", Ampere(5), {}, {}});
+        if (one_in(8))
+            f.devices.push_back({f.id + "-diode", DeviceKind::diode, "diode-schottky-10a", {}, {}, {}});
+        if (one_in(4))
+            f.devices.push_back({f.id + "-fuse", DeviceKind::fuse, "standard-blade", Ampere(5), {}, {}});
         if (p.metal_frame && one_in(8)) f.ret = Return::frame;
         if (p.feeds.size() > 1 && f.ret == Return::own && one_in(8))
-            f.ret = Return::shared, f.shared_with = p.feeds[static_cast<size_t>(whole(0, static_cast<int>(p.feeds.size()) - 1))].id;
+            f.ret = Return::shared,
+            f.shared_with = p.feeds[static_cast<size_t>(whole(0, static_cast<int>(p.feeds.size()) - 1))].id;
     };
     const int packs = whole(1, 4), hubs = whole(0, 4), modules = whole(0, 6), loads = whole(1, 12);
-    for (int i = 0; i < packs; ++i) p.batteries.push_back(pack("pack" + std::to_string(i))), sources.push_back(p.batteries.back().id);
+    for (int i = 0; i < packs; ++i)
+        p.batteries.push_back(pack("pack" + std::to_string(i))), sources.push_back(p.batteries.back().id);
     for (int i = 0; i < hubs; ++i) {
         const Id id = "hub" + std::to_string(i);
         p.hubs.push_back({id, id, {}, {}});

@@ -21,7 +21,9 @@ class RandomPlans {
     Demand demand(const Plan& plan);
 
     /// From `least` up to but not including `end`.
-    int whole(int least, int end) { return least + static_cast<int>(random_() % static_cast<unsigned>(end - least)); }
+    int whole(int least, int end) {
+        return least + static_cast<int>(random_() % static_cast<unsigned>(end - least));
+    }
     double real(double least, double most) { return least + (most - least) * (random_() / 4294967296.0); }
     bool one_in(int n) { return whole(0, n) == 0; }
     template <class List>

@@ -1,0 +1,96 @@
+// Every conductor counts once, in everything that counts conductors.
+#include <nlohmann/json.hpp>
+
+#include "build/bom.h"
+#include "diagram/labels.h"
+#include "files/report.h"
+#include "fixtures.h"
+#include "harness/conductors.h"
+#include "wire/conductor.h"
+
+using namespace sangre;
+using test::parts;
+
+class TestConductorsCounted : public QObject {
+    Q_OBJECT
+    static Plan through_a_hole(int conductors, Return ret = Return::own) {
+        auto p = test::one_feed(5);
+        p.places = {{"front", "Front", 0, 0, {}}, {"rear", "Rear", 1, 1, {}}};
+        p.passages = {{"hole", "front", "rear", Metre(1), PassageKind::hole, Millimetre(9), {}}};
+        p.batteries[0].place = "front", p.loads[0].place = "rear";
+        p.metal_frame = true;
+        p.feeds[0].length.reset();
+        p.feeds[0].conductors = conductors, p.feeds[0].ret = ret;
+        return p;
+    }
+  private slots:
+    void as_many_as_there_are() {
+        for (const int n : {1, 2, 3}) {
+            const auto own = through_a_hole(n), frame = through_a_hole(n, Return::frame);
+            QCOMPARE(conductors_of(own, 0).size(), static_cast<size_t>(2 * n));
+            QCOMPARE(conductors_of(frame, 0).size(), static_cast<size_t>(n));
+        }
+    }
+    void in_mass_holes_shopping_labels_and_steps() {
+        const auto one = through_a_hole(1), three = through_a_hole(3);
+        const auto s1 = test::studied(one), s3 = test::studied(three);
+        const auto& wire = *find(parts().wires, one.feeds[0].wire);
+        const double cut = raw(s1.harness.routes[0].cut);
+        QCOMPARE(raw(s3.harness.routes[0].cut), cut);
+        CLOSE(raw(s3.mass - s1.mass), 4 * wire.gram_per_m * cut, 1e-9);
+        QCOMPARE(s1.harness.holes[0].wires.size(), size_t{2});
+        QCOMPARE(s3.harness.holes[0].wires.size(), size_t{6});
+        QVERIFY(s1.harness.holes[0].fits && !s3.harness.holes[0].fits);  // 9 mm
+        const auto metres = [&](const Plan& p, const Study& s) {
+            double sum = 0;
+            for (const auto& l : bill_of_materials(p, parts(), s.harness))
+                if (l.item.starts_with("wire ")) sum += l.amount;
+            return sum;
+        };
+        CLOSE(metres(one, s1), 2 * cut, 0.02);
+        CLOSE(metres(three, s3), 6 * cut, 0.02);
+        QCOMPARE(wire_labels(one, parts(), s1.harness).size(), size_t{4});
+        QCOMPARE(wire_labels(three, parts(), s3.harness).size(), size_t{12});
+        const auto said = [](const Study& s) {
+            for (const auto& step : s.steps())
+                if (step.key.starts_with("cut/")) return QString::fromStdString(step.actions[0]);
+            return QString();
+        };
+        QVERIFY(said(s3).contains("3 pieces of") && !said(s1).contains("pieces"));
+        // A third of the resistance, and heat, each.
+        CLOSE(raw(feed_ohms(feed_resistances(three, three.feeds[0], parts(), Metre(1))).copper),
+              raw(feed_ohms(feed_resistances(one, one.feeds[0], parts(), Metre(1))).copper) / 3, 1e-9);
+    }
+    void every_exported_figure_in_its_unit() {
+        const auto p = through_a_hole(2);
+        const auto s = test::studied(p);
+        const auto j = nlohmann::json::parse(study_to_json(p, s));
+        const auto& f = j.at("feeds")[0];
+        const auto number = [](const auto& at) { return at.template get<double>(); };
+        QCOMPARE(number(f.at("length_m")), 1.0);
+        CLOSE(number(f.at("cut_m")), raw(s.harness.routes[0].cut), 1e-12);
+        QVERIFY(number(f.at("cut_m")) > 1.1 && number(f.at("cut_m")) < 1.5);
+        QCOMPARE(number(f.at("fuse_A")), 10.0);
+        const double amps = number(f.at("now").at("A"));
+        CLOSE(amps, 5, 1e-6);
+        CLOSE(number(f.at("now").at("heat_W")), amps * number(f.at("now").at("drop_V")), 1e-6);
+        CLOSE(number(f.at("now").at("V_end")), number(j.at("loads")[0].at("V")), 1e-9);
+        CLOSE(number(f.at("worst").at("continuous_A")), 5, 1e-6);
+        CLOSE(number(f.at("worst").at("peak_A")), 5, 1e-6);
+        QVERIFY(number(f.at("worst").at("drop_share")) > 0 && number(f.at("worst").at("drop_share")) < 0.05);
+        QVERIFY(number(f.at("worst").at("warmest_C")) > 40 && number(f.at("worst").at("warmest_C")) < 60);
+        QVERIFY(number(f.at("short").at("A")) > 100 && number(f.at("short").at("s")) < 1);
+        // Four LFP cells of 10 Ah, 130 Wh at 100 Wh/kg, and what is wired to them.
+        const double pack = 1300;
+        QVERIFY(number(j.at("totals").at("mass_g")) > pack &&
+                number(j.at("totals").at("mass_g")) < pack + 300);
+        CLOSE(number(j.at("totals").at("drawn_W")), number(j.at("loads")[0].at("W")), 1e-9);
+        CLOSE(number(j.at("mission").at("run_time_s")), raw(s.mission.run_time), 1e-12);
+        QVERIFY(number(j.at("mission").at("run_time_s")) > 5000 &&
+                number(j.at("mission").at("run_time_s")) < 7400);
+        CLOSE(number(j.at("mission").at("day_Wh")), number(j.at("loads")[0].at("Wh_per_day")), 0.05);
+    }
+};
+
+SANGRE_SUITE(TestConductorsCounted);
+#include "test_conductors_counted.moc"
