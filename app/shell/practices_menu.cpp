@@ -124,6 +124,10 @@ void fill_practices_menu(Document& document, QMenu& menu) {
           std::vector<std::pair<FuseSchool, QString>>{
               {FuseSchool::smallest_that_carries, Window::tr("smallest that carries")},
               {FuseSchool::largest_that_protects, Window::tr("largest that protects")}});
+    group(Window::tr("Feeds of what flies"), &Practices::flight,
+          std::vector<std::pair<FlightSchool, QString>>{
+              {FlightSchool::fused, Window::tr("each fused: a short burns no wire")},
+              {FlightSchool::unfused, Window::tr("none whose loss is a crash: no fuse opens in the air")}});
     group(Window::tr("Set rails"), &Practices::set,
           std::vector<std::pair<SetSchool, QString>>{
               {SetSchool::middle, Window::tr("in the middle of the window")},

@@ -1,6 +1,7 @@
 #include "shell/window.h"
 
 #include <QAction>
+#include <QApplication>
 #include <QCloseEvent>
 #include <QFileDialog>
 #include <QFileInfo>
@@ -17,6 +18,7 @@
 #include "files/plan_file.h"
 #include "loads/loads_station.h"
 #include "log/log_station.h"
+#include "plan/air.h"
 #include "power/power_station.h"
 #include "routing/routing_station.h"
 #include "shell/badges.h"
@@ -328,6 +330,20 @@ void Window::plan_menu() {
         ->setEnabled(document_.can_redo());
     menu.addAction(tr("Propose wiring\tCtrl+P"), &document_, &Document::propose_wiring);
     fill_practices_menu(document_, *menu.addMenu(tr("Schools to follow")));
+    menu.addAction(tr("Air it works in…"), this, &Window::ask_air)
+        ->setToolTip(words_of(air_text(document_.plan())));
+    auto* flies = menu.addAction(tr("It flies"), [this](bool on) {
+        document_.apply(
+            [on](const Plan& p) {
+                auto next = p;
+                next.flies = on;
+                return next;
+            },
+            on ? tr("It flies") : tr("It stays on the ground"));
+    });
+    flies->setToolTip(tr("Carried by what it powers: mass counts, and a loss of power is a crash"));
+    flies->setCheckable(true);
+    flies->setChecked(document_.plan().flies);
     menu.addSeparator();
     menu.addAction(tr("Shopping list as CSV…"), this, &Window::export_bom);
     menu.addAction(tr("Loads as CSV…"), this, &Window::export_loads);
@@ -436,6 +452,26 @@ void Window::rename_plan() {
             return next;
         },
         tr("Rename the plan"));
+}
+
+void Window::ask_air() {
+    auto text = QString::fromStdString(air_text(document_.plan()));
+    QString wrong;
+    while (true) {
+        bool ok = false;
+        const auto asked = tr("Coldest and hottest air, such as −10 – 40 °C");
+        text =
+            QInputDialog::getText(this, tr("Air it works in"), wrong.isEmpty() ? asked : asked + "\n" + wrong,
+                                  QLineEdit::Normal, text, &ok);
+        if (!ok) return;
+        const auto air = parse_air(text.toStdString());
+        if (!air) {
+            wrong = words_of(air.error()) + ".";
+            continue;
+        }
+        document_.apply([air = *air](const Plan& p) { return set_air(p, air); }, tr("Air it works in"));
+        return;
+    }
 }
 
 void Window::remember(const QString& file) {

@@ -51,6 +51,8 @@ class Window : public QMainWindow {
 
     /// Saves to a file and says so.
     void save_to(const QString& file);
+    /// Until what is typed is understood, or the question is put away.
+    void ask_air();
 
   protected:
     bool event(QEvent* e) override;
