@@ -17,17 +17,18 @@ void settle() {
     for (int i = 0; i < 10; ++i) QApplication::processEvents();
 }
 
-/// Nine joints of the catalogue on the feed of the work lamp, three across.
+/// A dozen joints of the catalogue on the feed of the work lamp, three across.
 QPixmap joints_side_by_side(sangre::app::Document& document, sangre::app::JointPanel& panel) {
     const sangre::Id feed = "feed-hub-load-work-lamp", load = "load-work-lamp";
     if (!by_id(document.plan().feeds, feed) || !by_id(document.plan().loads, load)) return {};
     panel.show_end(false);
-    QPixmap sheet(panel.width() * 3 + 32, panel.height() * 3 + 32);
+    QPixmap sheet(panel.width() * 3 + 32, panel.height() * 4 + 40);
     sheet.fill(sangre::app::theme().paper);
     QPainter p(&sheet);
     int n = 0;
-    for (const char* kind : {"soldered-cup", "ring-crimp", "lap-splice", "western-splice", "butt-crimp",
-                             "ferrule-screw", "crimped-contact", "soldered-pad", "tee-splice"}) {
+    for (const char* kind :
+         {"soldered-cup", "ring-crimp", "lap-splice", "western-splice", "butt-crimp", "ferrule-screw",
+          "crimped-contact", "soldered-pad", "tee-splice", "blade-crimp", "lever-clamp", "branch-clamp"}) {
         document.apply(
             [&](const sangre::Plan& plan) {
                 auto next = set_joint(plan, feed, false, kind);
@@ -43,7 +44,7 @@ QPixmap joints_side_by_side(sangre::app::Document& document, sangre::app::JointP
         document.undo();
         ++n;
     }
-    return sheet;
+    return sheet.scaledToWidth(1280, Qt::SmoothTransformation);
 }
 
 }  // namespace
