@@ -54,6 +54,8 @@ struct Bench {
             bar(area.left(), x, y - wide / 2 + (i + 0.5) * wide / seen, wide / seen, insulation);
     }
     double joint() const { return raw(work.joint_length); }
+    /// Between wires that lie side by side in a clamp.
+    double pitch() const { return std::max(mm(work.bundle) * 1.3, thick() * 1.8); }
     double thick() const { return mm(work.copper); }
     QColor far_insulation() const {
         return work.wires.other ? insulation.lighter(insulation.lightness() < 60 ? 200 : 125) : insulation;
@@ -77,6 +79,7 @@ struct Bench {
             case JointEnd::splice:
                 return work.kind->method == JointMethod::lever ? wide * 1.25 : wide / 2;
             case JointEnd::branch:
+                return work.kind->method == JointMethod::lever ? 1.6 * pitch() : wide / 2;
             case JointEnd::pad:
                 break;
         }
@@ -222,6 +225,20 @@ void Bench::blade() const {
 
 void Bench::branch() const {
     const double strip = raw(work.kind->strip), middle = at(joint() / 2);
+    if (work.kind->method == JointMethod::lever) {  // the through wire is cut: three ends side by side
+        for (const double row : {-1.0, 0.0, 1.0}) {
+            if (row != 0) bar(area.left(), x, y + row * pitch(), mm(work.bundle), insulation);
+            copper(x, at(strip), y + row * pitch(), thick());
+        }
+        p.setOpacity(0.82);
+        metal(QRectF(at(0.6), y - 1.6 * pitch(), (strip + 3) * scale, 3.2 * pitch()), 5);
+        p.setOpacity(1);
+        for (const double row : {-1.0, 0.0, 1.0}) {
+            p.setPen(QPen(theme().accent, 2));
+            p.drawLine(QPointF(at(strip - 3), y + row * pitch()), QPointF(at(strip + 2), y + row * pitch()));
+        }
+        return;
+    }
     bar(at(joint() / 2 + strip / 2), area.right(), y, mm(work.bundle), insulation);
     copper(x, at(joint() / 2 + strip / 2), y, thick());
     bar(middle - mm(work.bundle) / 2, middle + mm(work.bundle) / 2, (y + mm(work.bundle) + area.bottom()) / 2,
@@ -258,10 +275,13 @@ void draw_joint(QPainter& p, const QRectF& area, const JointWork& work, const QC
     // A parked tube stands off by centimetres: the gap is broken, not drawn to scale.
     const double shown_parking = std::min(parking, 12.0);
     const double span = joint + std::max(tube, 14.0) + 16 + shown_parking + (tube_waits ? tube : 0);
-    const double scale = std::min(area.width() / span, area.height() * 0.42 / std::max(over * 2, 4.0));
+    // Three wires and the walls of their clamp lie one above the other.
+    const bool clamp = work.kind->end == JointEnd::branch && work.kind->method == JointMethod::lever;
+    const double scale =
+        std::min(area.width() / span, area.height() * 0.42 / std::max(over * (clamp ? 4.2 : 2), 4.0));
     Bench b{p, area, work, insulation, scale, 0, area.center().y() + (tube_waits ? u(4) : 0)};
     // Two dimensions above a branch.
-    if (work.kind->end == JointEnd::branch) b.y += u(14);
+    if (work.kind->end == JointEnd::branch && !clamp) b.y += u(14);
     b.x = area.center().x() - joint * scale / 2 + (tube_waits ? (tube + shown_parking) * scale / 2 : 0);
     p.save();
     p.setClipRect(area, Qt::IntersectClip);
