@@ -3,10 +3,14 @@
 
 #include "build/bom.h"
 #include "diagram/labels.h"
+#include "files/csv.h"
+#include "files/measured_log.h"
 #include "files/report.h"
 #include "fixtures.h"
 #include "harness/conductors.h"
+#include "protection/coordination.h"
 #include "wire/conductor.h"
+#include "wire/thermal.h"
 
 using namespace sangre;
 using test::parts;
@@ -60,6 +64,41 @@ class TestConductorsCounted : public QObject {
         // A third of the resistance, and heat, each.
         CLOSE(raw(feed_ohms(feed_resistances(three, three.feeds[0], parts(), Metre(1))).copper),
               raw(feed_ohms(feed_resistances(one, one.feeds[0], parts(), Metre(1))).copper) / 3, 1e-9);
+    }
+    void times_in_tables_and_logs() {
+        auto load = test::one_feed(5).loads[0];
+        load.peak = Ampere(8), load.peak_time = Second(1.25);
+        const auto back = loads_from_csv(loads_to_csv({load}));
+        QVERIFY(back && back->size() == 1);
+        CLOSE(raw(back->front().peak_time), 1.25, 1e-12);
+        CLOSE(raw(back->front().peak), 8, 1e-12);
+        std::string text = "ms,V,A\n";
+        for (int i = 0; i < 40; ++i) text += std::to_string(i * 250) + ",12,1\n";
+        const auto log = measured_log_from_csv(text);
+        QVERIFY2(log, log ? "" : log.error().c_str());
+        CLOSE(raw(log->back().time) - raw(log->front().time), 39 * 0.25, 1e-9);
+    }
+    void copper_clad_aluminium_is_so_much_worse() {
+        CLOSE(resistance_per_metre(SquareMillimetre(1), Stranding::solid, Conductor::copper_clad_aluminium),
+              1.6 * 0.017241, 1e-9);
+        CLOSE(resistance_per_metre(SquareMillimetre(1), Stranding::solid, Conductor::tinned), 1.03 * 0.017241,
+              1e-9);
+    }
+    /// Up to 5 s to the limit of a short, from then on to 20 K above what is stood for good (IEC 60949).
+    void a_short_is_short_up_to_five_seconds() {
+        const auto& wire = *find(parts().wires, "awg16-silicone");
+        const auto& insulation = *find(parts().insulations, wire.insulation);
+        const Celsius start(40);
+        const auto thermal = thermal_of(wire, insulation, start, 1);
+        const double heat = thermal->adiabatic_heat(insulation.damage, start);
+        for (const double quick : {0.1, 4.9})
+            CLOSE(raw(damage_time(*thermal, insulation, Ampere(std::sqrt(heat / quick)), start)), quick,
+                  1e-9);
+        for (const double slow : {6.0, 20.0, 40.0}) {
+            const Ampere amps(std::sqrt(heat / slow));
+            const auto overload = thermal->time_to(amps, Celsius(raw(insulation.max) + 20), start);
+            QCOMPARE(raw(damage_time(*thermal, insulation, amps, start)), std::max(5.0, raw(overload)));
+        }
     }
     void every_exported_figure_in_its_unit() {
         auto p = through_a_hole(2);
