@@ -1,6 +1,7 @@
 // Every conductor counts once, in everything that counts conductors.
 #include <nlohmann/json.hpp>
 
+#include "battery/pack.h"
 #include "build/bom.h"
 #include "diagram/labels.h"
 #include "files/csv.h"
@@ -8,7 +9,9 @@
 #include "files/report.h"
 #include "fixtures.h"
 #include "harness/conductors.h"
+#include "protection/charging.h"
 #include "protection/coordination.h"
+#include "protection/inrush.h"
 #include "wire/conductor.h"
 #include "wire/thermal.h"
 
@@ -83,6 +86,21 @@ class TestConductorsCounted : public QObject {
               1.6 * 0.017241, 1e-9);
         CLOSE(resistance_per_metre(SquareMillimetre(1), Stranding::solid, Conductor::tinned), 1.03 * 0.017241,
               1e-9);
+    }
+    void sparks_and_ageing() {
+        CLOSE(raw(inrush(Volt(20), Farad(1e-3), Ohm(0.1)).energy), 0.2, 1e-12);
+        QVERIFY(!inrush(Volt(25), Farad(0.99e-3), Ohm(0.1)).wants_precharge);
+        QVERIFY(inrush(Volt(25), Farad(1e-3), Ohm(0.1)).wants_precharge);
+        QVERIFY(!inrush(Volt(24), Farad(1e-3), Ohm(0.1)).wants_precharge);
+        QVERIFY(inrush(Volt(24), Farad(2e-3), Ohm(0.1)).wants_precharge);  // 0.576 J
+        Charging charging;
+        charging.peak = Ampere(10);
+        CLOSE(raw(charging.square()), 7.0710678, 1e-7);
+        auto pack = test::one_feed(5).batteries[0];
+        pack.health = 0.7, pack.resistance_factor = 1;
+        CLOSE(ageing_factor(pack), 1.6, 1e-12);
+        pack.resistance_factor = 2.5;  // measured
+        QCOMPARE(ageing_factor(pack), 2.5);
     }
     /// Up to 5 s to the limit of a short, from then on to 20 K above what is stood for good (IEC 60949).
     void a_short_is_short_up_to_five_seconds() {
