@@ -157,9 +157,11 @@ bool Document::propose_wiring() {
     const auto before = plan().feeds.size();
     apply([next = proposal->plan](const Plan&) { return next; }, tr("Propose wiring"));
     const auto wired = plan().feeds.size();
-    emit said(before == 0 ? tr("Wired: %1 feeds, each with its fuse and wire.").arg(wired)
-                          : tr("Wired anew: %1 feeds.").arg(wired),
-              false, true);
+    auto words = (before == 0 ? tr("Wired: %1 feeds.") : tr("Wired anew: %1 feeds.")).arg(wired);
+    const auto dangers = count(study_.findings, Severity::danger);
+    if (dangers > 0)
+        words += ' ' + tr("Left to mend: %n danger(s); F8 shows them.", nullptr, static_cast<int>(dangers));
+    emit said(words, dangers > 0, true);
     return true;
 }
 

@@ -76,6 +76,7 @@ class Window : public QMainWindow {
     QString ask_file(const QString& title, const QString& name, const QString& kinds, const QString& ending);
     void ask_open();
     void ask_save_as();
+    void write_table(const QString& title, const std::string& table);
     void export_bom();
     void export_loads();
     void export_flow_map();

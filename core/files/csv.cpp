@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <map>
 
 #include "plan/load_text.h"
@@ -37,10 +38,10 @@ bool is_utf8(const std::string& text) {
 }
 
 char delimiter_of(const std::string& text) {
-    bool comma = false;
-    bool quoted = false;
+    bool comma = false, quoted = false, begins = true;
     for (const char c : text) {
-        if (c == '"') quoted = !quoted;
+        if (c == '"' && (quoted || begins)) quoted = !quoted;
+        begins = !quoted && (c == ',' || c == ';' || c == '\t' || (begins && c == ' '));
         if (c == '\n' && !quoted) break;
         if (!quoted && (c == '\t' || c == ';')) return c;
         comma = comma || (!quoted && c == ',');
@@ -116,16 +117,18 @@ std::string line_from(const std::map<std::string, std::string>& cells) {
 std::vector<CsvRow> parse_csv(const std::string& text) {
     const char delimiter = delimiter_of(text);
     std::vector<CsvRow> rows;
-    CsvRow row{1, {}};
+    CsvRow row{1, {}, {}};
     std::string cell;
-    size_t line = 1;
+    size_t line = 1, opened = 0;
     bool quoted = false;
     const auto end_row = [&] {
         row.cells.push_back(unmasked(trimmed(cell)));
         cell.clear();
-        const bool blank = row.cells.size() == 1 && row.cells[0].empty();
+        // Spreadsheets end their tables with rows of nothing but marks.
+        const bool blank =
+            std::all_of(row.cells.begin(), row.cells.end(), [](const auto& c) { return c.empty(); });
         if (!blank && !row.cells[0].starts_with('#')) rows.push_back(std::move(row));
-        row = {line + 1, {}};
+        row = {line + 1, {}, {}};
     };
     for (size_t i = 0; i < text.size(); ++i) {
         const char c = text[i];
@@ -137,8 +140,8 @@ std::vector<CsvRow> parse_csv(const std::string& text) {
             else
                 cell += c;
             if (c == '\n') ++line;
-        } else if (c == '"')
-            quoted = true;
+        } else if (c == '"' && trimmed(cell).empty())
+            quoted = true, opened = line;
         else if (c == delimiter)
             row.cells.push_back(unmasked(trimmed(cell))), cell.clear();
         else if (c == '\n')
@@ -147,6 +150,7 @@ std::vector<CsvRow> parse_csv(const std::string& text) {
             cell += c;
     }
     if (!cell.empty() || !row.cells.empty()) end_row();
+    if (quoted && !rows.empty()) rows.back().open_quote = opened;
     return rows;
 }
 
@@ -190,6 +194,10 @@ tl::expected<std::vector<Load>, std::vector<CsvProblem>> loads_from_csv(const st
     std::vector<CsvProblem> problems;
     std::vector<Column> header;
     Plan ids;
+    if (!rows.empty() && rows.back().open_quote)
+        return tl::unexpected(std::vector<CsvProblem>{
+            {*rows.back().open_quote,
+             "A quotation mark opens here and is not closed: close it, or take it away."}});
     if (!rows.empty() && lower(rows[0].cells[0]) == "name")
         for (const auto& h : rows[0].cells) header.push_back(column_of(h));
     for (size_t r = header.empty() ? 0 : 1; r < rows.size(); ++r) {

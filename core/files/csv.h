@@ -1,5 +1,6 @@
 #pragma once
 // Tables in and out: comma, semicolon or tab, with quotes; UTF-8.
+#include <optional>
 #include <string>
 #include <tl/expected.hpp>
 #include <vector>
@@ -11,10 +12,13 @@ namespace sangre {
 struct CsvRow {
     size_t line = 0;  ///< in the text, from 1
     std::vector<std::string> cells;
+    /// The line of a quotation mark that is never closed; of the last row only.
+    std::optional<size_t> open_quote{};
 };
 
 /// Splits a table. The delimiter is the first of tab, semicolon, comma that the first line holds outside
-/// quotes. Blank lines and lines that start with # are passed over.
+/// quotes. A quotation mark quotes where a cell begins; inside one it is an inch. Blank rows and lines that
+/// start with # are passed over.
 std::vector<CsvRow> parse_csv(const std::string& text);
 
 /// One cell, quoted where it must be.

@@ -226,6 +226,11 @@ Plan set_practices(Plan plan, Practices practices) {
     return plan;
 }
 
+Plan set_flies(Plan plan, bool flies) {
+    plan.flies = flies;
+    return plan;
+}
+
 Plan mark_step(Plan plan, const std::string& key, const std::string& title, bool done,
                const std::string& when) {
     if (done)

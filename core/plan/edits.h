@@ -46,6 +46,7 @@ Plan remove_passage(Plan plan, const Id& passage);
 Plan set_part_place(Plan plan, const Id& part, const Id& place);
 
 Plan set_practices(Plan plan, Practices practices);
+Plan set_flies(Plan plan, bool flies);
 
 /// Marks a build step done or not and writes the log line.
 Plan mark_step(Plan plan, const std::string& key, const std::string& title, bool done,

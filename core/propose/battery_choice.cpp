@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <optional>
 
 #include "battery/pack.h"
 #include "mission/start_up.h"
@@ -63,15 +64,20 @@ bool usual_count(const Chemistry& c, int series) {
     return in(lithium);
 }
 
-/// True when the pack, nearly empty and in the coldest air, still stands above cut-off at the strongest
-/// second, by what the wires lose of it.
-bool holds_up(const Battery& b, const Chemistry& c, const Ask& ask) {
+/// What a pack has at the strongest second and in the hardest start, nearly empty and in the coldest air, and
+/// what it must have.
+struct Strain {
+    double at_peak, peak_floor, at_start, start_floor;
+    bool holds() const { return at_peak >= peak_floor && at_start >= start_floor; }
+};
+
+Strain strain(const Battery& b, const Chemistry& c, const Ask& ask) {
     const double rest = raw(pack_rest_voltage(b, c, 0.1)), cutoff = raw(pack_cutoff_voltage(b, c));
-    // A start of a moment meets the ohmic part, and must leave what else runs its voltage.
-    const double ohmic = ohmic_share * raw(pack_resistance(b, c, 0.1, ask.coldest));
-    if (rest - ask.start_w / rest * ohmic < std::max(cutoff * 1.04, ask.start_floor)) return false;
-    // What the modules and wires lose comes on top of what the loads take.
-    return rest - ask.peak_w * 1.15 / cutoff * raw(pack_resistance(b, c, 0.1, ask.coldest)) >= cutoff * 1.04;
+    const double ohm = raw(pack_resistance(b, c, 0.1, ask.coldest));
+    // What the modules and wires lose comes on top of what the loads take. A start of a moment meets the
+    // ohmic part, and must leave what else runs its voltage.
+    return {rest - ask.peak_w * 1.15 / cutoff * ohm, cutoff * 1.04,
+            rest - ask.start_w / rest * ohmic_share * ohm, std::max(cutoff * 1.04, ask.start_floor)};
 }
 
 Scored score(const Plan& plan, const Catalogue& catalogue, const Ask& ask, const Chemistry& c, int series,
@@ -129,12 +135,16 @@ tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const 
             if (accepts(l, range) && restarts(l))
                 ask.start_floor = std::max(ask.start_floor, raw(l.v_min) * 1.06);
     double capacity = 0;
-    for (const double s : sizes)
-        if (s >= std::max(for_energy, for_peak) &&
-            holds_up({"b", "", c.id, best.series, 1, AmpereHour(s), {}, {}}, c, ask)) {
+    std::optional<std::pair<double, Strain>> too_weak;  // the largest that has the charge but not the voltage
+    for (const double s : sizes) {
+        if (s < std::max(for_energy, for_peak)) continue;
+        const auto under = strain({"b", "", c.id, best.series, 1, AmpereHour(s), {}, {}}, c, ask);
+        if (under.holds()) {
             capacity = s;
             break;
         }
+        too_weak.emplace(s, under);
+    }
     if (capacity == 0)
         return tl::unexpected(fmt::format(
             "the mission asks for {} at {} and a peak of {}, more than the largest battery listed (200 Ah)",
@@ -162,6 +172,15 @@ tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const 
             "It flies: a pouch or power cells, as large as the flight and its currents ask and no larger.");
     why.add(fmt::format("Peak {} ÷ {} ÷ (1.5 × {} C) = {}", format(Watt(ask.peak_w)), format(Volt(volts)),
                         format_number(c.max_c), format(AmpereHour(for_peak))));
+    if (too_weak) {
+        const auto& [size, under] = *too_weak;
+        const bool peak = under.at_peak < under.peak_floor;
+        why.add(fmt::format("{} would sag to {} {}, nearly empty at {}; {} must stand.",
+                            format(AmpereHour(size)),
+                            format(Volt(std::max(0.0, peak ? under.at_peak : under.at_start))),
+                            peak ? "at its peak" : "in the hardest start", format(ask.coldest),
+                            format(Volt(peak ? under.peak_floor : under.start_floor))));
+    }
     why.caution = c.caution;
     why.source = c.source;
     return choice;

@@ -1,5 +1,8 @@
 #include "review/exchange.h"
 
+#include "plan/edits.h"
+#include "units/format.h"
+
 namespace sangre {
 
 Edit exchanged(const Id& feed, const Id& device, const Id& type) {
@@ -9,6 +12,13 @@ Edit exchanged(const Id& feed, const Id& device, const Id& type) {
             if (auto* d = by_id(f->devices, device)) d->type = type;
         return next;
     };
+}
+
+Fix use_fuse(const Id& feed, const FuseChoice& fuse) {
+    return {"Use a " + format(fuse.rating) + " fuse",
+            [feed, family = fuse.family->id, rating = fuse.rating](const Plan& p) {
+                return set_fuse(p, feed, family, rating);
+            }};
 }
 
 const ConnectorType* fitting_plug(const Context& c, size_t f, const PlugWish& wish) {

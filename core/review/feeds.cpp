@@ -117,102 +117,6 @@ void inline_parts(const Context& c, std::vector<Finding>& out) {
     });
 }
 
-/// What lies in a feed carries at least what its fuse lets through.
-void below_fuse(const Context& c, std::vector<Finding>& out) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
-        const auto& p = c.figures.protection[f];
-        if (!p.family) continue;
-        for (const auto& item : p.items) {
-            if (raw(item.rated) <= 0 || item.rated >= p.rating) continue;
-            Finding x{Severity::caution,
-                      {},
-                      {c.plan.feeds[f].id},
-                      fmt::format("{}: {} carries {}; the {} fuse {} it lets more through.",
-                                  c.index().feed_name(c.plan.feeds[f]), item.name, format(item.rated),
-                                  format(p.rating), p.inherited ? "before" : "beside"),
-                      {},
-                      {}};
-            x.why.add("A fuse protects the wire; what the wire goes through must carry what the fuse does.");
-            const auto need = item_need(p, c.figures.worst.feeds[f]);
-            const auto* d = by_id(c.plan.feeds[f].devices, item.device);
-            if (const auto* plug =
-                    d && d->kind == DeviceKind::connector ? cheapest_plug(c.catalogue, need, {}) : nullptr)
-                x.fixes.push_back({"Use a " + plug->name, exchanged(c.plan.feeds[f].id, d->id, plug->id)});
-            if (const auto* type =
-                    d && d->kind == DeviceKind::power_switch ? cheapest_switch(c.catalogue, need) : nullptr)
-                x.fixes.push_back({"Use a " + type->name, exchanged(c.plan.feeds[f].id, d->id, type->id)});
-            if (!p.inherited && p.smallest && p.smallest->rating <= item.rated)
-                x.fixes.push_back({"Use a " + format(p.smallest->rating) + " fuse",
-                                   [id = c.plan.feeds[f].id, fit = *p.smallest](const Plan& plan) {
-                                       return set_fuse(plan, id, fit.family->id, fit.rating);
-                                   }});
-            out.push_back(std::move(x));
-        }
-    }
-}
-
-/// The thin lead that a load came with hangs on the same fuse.
-void lead_unprotected(const Context& c, std::vector<Finding>& out) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
-        const auto& p = c.figures.protection[f];
-        for (const auto& item : p.items) {
-            const auto* insulation =
-                item.lead ? find(c.catalogue.insulations, item.lead->insulation) : nullptr;
-            if (!insulation || !p.family) continue;
-            const auto thermal = thermal_of(*item.lead, *insulation, c.plan.hottest_air, 1);
-            const auto holds = [&](const FuseFamily& family, Ampere rating) {
-                return protects(family, rating, *thermal, *insulation, thermal->steady(p.need.continuous),
-                                p.fault.current);
-            };
-            if (holds(*p.family, p.rating)) continue;
-            Finding x{Severity::caution,
-                      {},
-                      {c.plan.feeds[f].id},
-                      fmt::format("{}: the {} fuse does not protect the {}.",
-                                  c.index().feed_name(c.plan.feeds[f]), format(p.rating), item.name),
-                      {},
-                      {}};
-            if (const auto most = largest_that_protects(*p.family, *thermal, *insulation,
-                                                        thermal->steady(p.need.continuous), p.fault.current))
-                x.why.add(fmt::format("Largest that protects it: {}.", format(*most)));
-            if (!p.inherited && p.smallest && holds(*p.smallest->family, p.smallest->rating))
-                x.fixes.push_back({"Use a " + format(p.smallest->rating) + " fuse",
-                                   [id = c.plan.feeds[f].id, fit = *p.smallest](const Plan& plan) {
-                                       return set_fuse(plan, id, fit.family->id, fit.rating);
-                                   }});
-            out.push_back(std::move(x));
-        }
-    }
-}
-
-/// Too warm for what meets the wire, long before it is for its insulation.
-void ends_too_warm(const Context& c, std::vector<Finding>& out) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
-        const auto& p = c.figures.protection[f];
-        if (!p.thermal || p.warm <= p.hottest || p.warm > p.insulation->max) continue;
-        Finding x{Severity::caution,
-                  {},
-                  {c.plan.feeds[f].id},
-                  fmt::format("{}: {} at {} is too warm for its {}, which withstands {}.",
-                              c.index().feed_name(c.plan.feeds[f]), p.wire->size, format(p.warm),
-                              p.hottest_by, format(p.hottest)),
-                  {},
-                  {}};
-        x.why.add(fmt::format("{} withstands {}; the wire brings its heat to what it ends in.",
-                              p.insulation->name, format(p.insulation->max)));
-        for (const auto* w = next_thicker(c.catalogue, *p.wire); w; w = next_thicker(c.catalogue, *w)) {
-            if (thermal_of(*w, *p.insulation, c.plan.hottest_air, p.bunched)->steady(p.need.continuous) >
-                p.hottest)
-                continue;
-            x.fixes.push_back({"Use " + w->size, [id = c.plan.feeds[f].id, to = w->id](const Plan& plan) {
-                                   return set_wire(plan, id, to);
-                               }});
-            break;
-        }
-        out.push_back(std::move(x));
-    }
-}
-
 /// A coil hangs before its own contact: it sees what its feed begins with.
 void relay_coil(const Context& c, std::vector<Finding>& out) {
     // A coil pulls in at 75 % of its voltage and withstands 130 %.
@@ -435,9 +339,6 @@ const std::vector<Rule> rules_of::feeds{
     {"connector-wire-size", "A connector takes its wire", plug_wire},
     {"connector-spark", "Plugging the pack in does not spark hard", plug_spark},
     {"inline-unsuited", "Diodes, filters and shunts stand their current and voltage", inline_parts},
-    {"feed-item-below-fuse", "What lies in a feed carries at least its fuse", below_fuse},
-    {"feed-lead-unprotected", "A load's own thin lead is protected too", lead_unprotected},
-    {"feed-ends-too-warm", "No wire is warmer than what it ends in withstands", ends_too_warm},
     {"relay-coil", "A relay's coil suits what its feed begins with", relay_coil},
     {"wire-conductor-broken", "Parallel conductors stand the loss of one", one_broken},
     {"wire-steps-down", "A thinner wire begins with a fuse", steps_down},

@@ -3,17 +3,13 @@
 #include <algorithm>
 #include <cmath>
 
+#include "review/exchange.h"
 #include "review/review.h"
 #include "units/format.h"
 #include "wire/choice.h"
 
 namespace sangre {
 namespace {
-
-Fix use_fuse(const Feed& feed, const Id& family, Ampere rating) {
-    return {"Use a " + format(rating) + " fuse",
-            [id = feed.id, family, rating](const Plan& p) { return set_fuse(p, id, family, rating); }};
-}
 
 /// The rating to fit: the smallest that carries when that protects the wire, else nothing.
 std::optional<FuseChoice> right_fuse(const Context& c, size_t i) {
@@ -85,8 +81,7 @@ void unfused(const Context& c, std::vector<Finding>& out) {
             f.why.add(
                 "Without one a chafed wire or a burnt controller is a fire in the air: route and hold it "
                 "with care.");
-            if (const auto fit = right_fuse(c, i))
-                f.fixes.push_back(use_fuse(feed, fit->family->id, fit->rating));
+            if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed.id, *fit));
             out.push_back(std::move(f));
             continue;
         }
@@ -105,8 +100,7 @@ void unfused(const Context& c, std::vector<Finding>& out) {
         f.why.add(
             "A fuse in the positive, as close to the battery as practical: it protects the wire, not the "
             "load.");
-        if (const auto fit = right_fuse(c, i))
-            f.fixes.push_back(use_fuse(feed, fit->family->id, fit->rating));
+        if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed.id, *fit));
         out.push_back(std::move(f));
     }
 }
@@ -139,8 +133,7 @@ void fuse_too_big(const Context& c, std::vector<Finding>& out) {
         if (p.largest)
             f.why.add(fmt::format("Largest that protects it: {}.", format(*p.largest)), Tone::good);
         f.why.source = p.family->source;
-        if (const auto fit = right_fuse(c, i))
-            f.fixes.push_back(use_fuse(feed, fit->family->id, fit->rating));
+        if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed.id, *fit));
         if (auto wire = thicker_wire(c, i)) f.fixes.push_back(std::move(*wire));
         out.push_back(std::move(f));
     }
@@ -165,8 +158,7 @@ void fuse_too_small(const Context& c, std::vector<Finding>& out) {
         if (raw(p.need.start_time) > 0)
             f.why.add(fmt::format("Start-up {} for {}.", format(p.need.start), format(p.need.start_time)));
         if (raw(p.need.inrush) > 0) f.why.add(charging_words(p.charging));
-        if (const auto fit = right_fuse(c, i))
-            f.fixes.push_back(use_fuse(feed, fit->family->id, fit->rating));
+        if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed.id, *fit));
         out.push_back(std::move(f));
     }
 }
@@ -219,7 +211,7 @@ void never_opens(const Context& c, std::vector<Finding>& out) {
             {},
             {}};
         if (const auto fit = right_fuse(c, i); fit && fit->rating < p.rating)
-            f.fixes.push_back(use_fuse(c.plan.feeds[i], fit->family->id, fit->rating));
+            f.fixes.push_back(use_fuse(c.plan.feeds[i].id, *fit));
         out.push_back(std::move(f));
     }
 }
@@ -262,7 +254,7 @@ void upstream_first(const Context& c, std::vector<Finding>& out) {
                                   format(p.rating), format(latest)));
             f.why.add("Selective is what opens at the latest before the other at its earliest.");
             if (const auto higher = selective_above(c, i, up))
-                f.fixes.push_back(use_fuse(feed, upper.family->id, *higher));
+                f.fixes.push_back(use_fuse(feed.id, {upper.family, *higher}));
             out.push_back(std::move(f));
             break;
         }

@@ -262,7 +262,19 @@ class TestEditsAndStudy : public QObject {
         QCOMPARE(rows[1].cells[1], std::string("two\nlines"));
         QCOMPARE(csv_cell("plain"), std::string("plain"));
         QCOMPARE(csv_cell("a,b"), std::string("\"a,b\""));
-        QCOMPARE(parse_csv("x" + csv_cell(",\"\n") + "\n").size(), size_t{1});
+        const auto odd = parse_csv("x," + csv_cell(",\"\n") + "\n");
+        QVERIFY(odd.size() == 1 && odd[0].cells.size() == 2);
+        QCOMPARE(odd[0].cells[1], std::string(",\"\n"));
+        // An inch inside a cell quotes nothing; rows of nothing but marks are none.
+        const auto inch = parse_csv("Screen 7\" wide,12 V\nBell,5 V\n,,\n , \n");
+        QCOMPARE(inch.size(), size_t{2});
+        QCOMPARE(inch[0].cells[0], std::string("Screen 7\" wide"));
+        QVERIFY(!inch.back().open_quote);
+        const auto open = loads_from_csv("Bell 5 V 1 A\n\"Pump 12 V 2 A\nLamp 12 V 1 A\n");
+        QVERIFY(!open);
+        QCOMPARE(open.error().size(), size_t{1});
+        QCOMPARE(open.error()[0].line, size_t{2});
+        QVERIFY(QString::fromStdString(open.error()[0].message).contains("not closed"));
         QVERIFY(parse_csv("").empty());
         QVERIFY(parse_csv("\"never closed").size() == 1);
     }

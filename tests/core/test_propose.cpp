@@ -5,6 +5,7 @@
 #include "fixtures.h"
 #include "propose/battery_choice.h"
 #include "propose/rails.h"
+#include "units/format.h"
 
 using namespace sangre;
 using test::parts;
@@ -212,6 +213,33 @@ class TestPropose : public QObject {
                         {pack_cutoff_voltage(choice->battery, c), pack_charge_voltage(choice->battery, c)}));
         QVERIFY(pack_charge_voltage(choice->battery, c) < highest_voltage);
         QVERIFY(raw(pack_energy(choice->battery, c)) >= 480);
+    }
+    /// A pack larger than charge and current ask says what the next smaller one would have done.
+    void a_larger_pack_says_why() {
+        Plan plan;
+        plan.loads = {test::simple_load("winch", 24, 4)};
+        auto& winch = plan.loads[0];
+        winch.v_min = Volt(22), winch.v_max = Volt(29.2), winch.peak = Ampere(30),
+        winch.peak_time = Second(2);
+        const auto choice = choose_battery(plan, parts());
+        QVERIFY(choice);
+        auto smaller = choice->battery;
+        QString said;
+        for (const auto& l : choice->why.lines)
+            if (const auto text = QString::fromStdString(l.text); text.contains("would sag")) said = text;
+        QVERIFY(!said.isEmpty());
+        smaller.cell_capacity = AmpereHour(said.section(' ', 0, 0).toDouble());
+        QVERIFY(smaller.cell_capacity < choice->battery.cell_capacity);
+        // Watts and losses over the cut-off's current, nearly empty, at the coldest.
+        const auto& c = *find(parts().chemistries, smaller.chemistry);
+        const auto under = [&](const Battery& b) {
+            return raw(pack_rest_voltage(b, c, 0.1)) - 24 * 30 * 1.15 / raw(pack_cutoff_voltage(b, c)) *
+                                                           raw(pack_resistance(b, c, 0.1, plan.coldest_air));
+        };
+        const double floor = raw(pack_cutoff_voltage(smaller, c)) * 1.04;
+        QVERIFY(under(smaller) < floor && under(choice->battery) >= floor);
+        QVERIFY2(said.contains(QString::fromStdString(format(Volt(under(smaller))))), qPrintable(said));
+        QVERIFY2(said.contains(QString::fromStdString(format(Volt(floor)))), qPrintable(said));
     }
 };
 

@@ -1,0 +1,184 @@
+// The plan's menu, and what it asks for.
+#include <QDir>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QInputDialog>
+#include <QMenu>
+#include <QSettings>
+
+#include "build/bom.h"
+#include "files/csv.h"
+#include "files/plan_file.h"
+#include "plan/air.h"
+#include "plan/edits.h"
+#include "power/power_station.h"
+#include "shell/practices_menu.h"
+#include "shell/window.h"
+#include "widgets/words.h"
+#include "wiring/wiring_station.h"
+
+namespace sangre::app {
+
+void Window::plan_menu() {
+    QMenu menu(this);
+    menu.setToolTipsVisible(true);
+    menu.addAction(tr("New\tCtrl+N"), &document_, &Document::new_plan);
+    menu.addAction(tr("Open…\tCtrl+O"), this, &Window::ask_open);
+    auto* recent = menu.addMenu(tr("Recent"));
+    for (const auto& file : QSettings().value("recent").toStringList())
+        recent->addAction(file, [this, file] { document_.open(file); });
+    recent->setEnabled(!recent->isEmpty());
+    auto* demos = menu.addMenu(tr("Demos"));
+    const QDir shipped(QString::fromStdString((data_directory() / "demos").string()));
+    for (const auto& file : shipped.entryInfoList({QStringLiteral("*.json")}, QDir::Files, QDir::Name))
+        demos->addAction(file.completeBaseName().replace('-', ' '),
+                         [this, file] { document_.open(file.absoluteFilePath()); });
+    auto* unsaved = menu.addMenu(tr("Unsaved plans"));
+    for (const auto& left : document_.left_behind())
+        unsaved->addAction(tr("%1, %2").arg(menu_words(left.about.name),
+                                            QLocale().toString(left.when, QLocale::ShortFormat)),
+                           [this, left] { document_.take_up(left); });
+    unsaved->setEnabled(!unsaved->isEmpty());
+    menu.addAction(tr("Rename…"), this, &Window::rename_plan);
+    menu.addSeparator();
+    menu.addAction(tr("Save\tCtrl+S"), this, &Window::save);
+    menu.addAction(tr("Save as…\tCtrl+Shift+S"), this, &Window::ask_save_as);
+    menu.addAction(tr("Keep as A, to compare\tCtrl+K"), &document_, &Document::keep_variant);
+    menu.addAction(tr("Back to the saved plan"), &document_, &Document::discard_recovered)
+        ->setEnabled(document_.modified() && !document_.file().isEmpty());
+    menu.addAction(tr("Back to the version before the last saving"), &document_,
+                   &Document::back_to_version_before)
+        ->setEnabled(!document_.version_before().isEmpty());
+    menu.addSeparator();
+    menu.addAction(tr("Undo %1\tCtrl+Z").arg(document_.undo_text()), &document_, &Document::undo)
+        ->setEnabled(document_.can_undo());
+    menu.addAction(tr("Redo %1\tCtrl+Shift+Z").arg(document_.redo_text()), &document_, &Document::redo)
+        ->setEnabled(document_.can_redo());
+    menu.addAction(tr("Propose wiring\tCtrl+P"), &document_, &Document::propose_wiring);
+    fill_practices_menu(document_, *menu.addMenu(tr("Schools to follow")));
+    menu.addAction(tr("Air it works in: %1…").arg(words_of(air_text(document_.plan()))), this,
+                   &Window::ask_air);
+    auto* flies = menu.addAction(tr("It flies"), [this](bool on) {
+        document_.apply([on](const Plan& p) { return set_flies(p, on); },
+                        on ? tr("It flies") : tr("It stays on the ground"));
+    });
+    flies->setToolTip(tr("Carried by what it powers: mass counts, and a loss of power is a crash"));
+    flies->setCheckable(true);
+    flies->setChecked(document_.plan().flies);
+    menu.addSeparator();
+    menu.addAction(tr("Shopping list as CSV…"), this, &Window::export_bom);
+    menu.addAction(tr("Loads as CSV…"), this, &Window::export_loads);
+    menu.addAction(tr("Flow map as picture…"), this, &Window::export_flow_map);
+    menu.addAction(tr("Wiring diagram to a file…"), this, &Window::export_diagram);
+    menu.addAction(tr("Labels to print…"), this, &Window::export_labels);
+    menu.addSeparator();
+    menu.addAction(appearance() == Appearance::light ? tr("Dark\tF7") : tr("Light\tF7"), [this] {
+        restyle(appearance() == Appearance::light ? Appearance::dark : Appearance::light, text_scale());
+    });
+    menu.addAction(tr("Larger text\tCtrl++"), [this] { restyle(appearance(), text_scale() + 0.25); });
+    menu.addAction(tr("Smaller text\tCtrl+−"), [this] { restyle(appearance(), text_scale() - 0.25); });
+    menu.addAction(why_shown_ ? tr("Fold Why away\tF9") : tr("Show Why\tF9"), [this] {
+        why_shown_ = !why_shown_;
+        why_->setVisible(why_shown_);
+    });
+    menu.addSeparator();
+    menu.addAction(tr("Quit"), this, &QWidget::close);
+    auto* button = what_if_->plan_button();
+    menu.exec(button->mapToGlobal(QPoint(0, button->height())));
+}
+
+void Window::export_diagram() {
+    const auto file = ask_file(tr("Wiring diagram to a file"), QStringLiteral("wiring diagram.pdf"),
+                               tr("Drawings (*.pdf *.svg *.png)"), QStringLiteral("pdf"));
+    if (file.isEmpty()) return;
+    const auto wrong = wiring()->diagram()->export_sheets(file);
+    show_banner(wrong.isEmpty() ? tr("The diagram is in %1.").arg(file) : wrong, !wrong.isEmpty(), false);
+}
+
+void Window::export_labels() {
+    const auto file = ask_file(tr("Labels to print"), QStringLiteral("labels.pdf"),
+                               tr("Drawings (*.pdf *.svg *.png)"), QStringLiteral("pdf"));
+    if (file.isEmpty()) return;
+    const auto wrong = wiring()->diagram()->export_labels(file);
+    show_banner(wrong.isEmpty() ? tr("The labels are in %1.").arg(file) : wrong, !wrong.isEmpty(), false);
+}
+
+void Window::export_flow_map() {
+    const auto file = ask_file(tr("Flow map as picture"), QStringLiteral("flow map.svg"),
+                               tr("Pictures (*.svg *.pdf *.png)"), QStringLiteral("svg"));
+    if (file.isEmpty()) return;
+    const auto wrong = power()->map()->export_picture(file);
+    show_banner(wrong.isEmpty() ? tr("Written to %1.").arg(file) : wrong, !wrong.isEmpty(), false);
+}
+
+void Window::ask_open() {
+    const auto file = QFileDialog::getOpenFileName(this, tr("Open a plan"), {}, tr("Plans (*.json)"));
+    if (!file.isEmpty()) document_.open(file);
+}
+
+QString Window::ask_file(const QString& title, const QString& name, const QString& kinds,
+                         const QString& ending) {
+    auto file = QFileDialog::getSaveFileName(this, title, name, kinds);
+    if (!file.isEmpty() && QFileInfo(file).suffix().isEmpty()) file += '.' + ending;
+    return file;
+}
+
+void Window::ask_save_as() {
+    auto name = QString::fromStdString(document_.plan().name);
+    name.replace('/', '-');
+    const auto file =
+        ask_file(tr("Save the plan"), name + ".json", tr("Plans (*.json)"), QStringLiteral("json"));
+    if (!file.isEmpty()) save_to(file);
+}
+
+void Window::write_table(const QString& title, const std::string& table) {
+    const auto file = ask_file(title, {}, tr("Tables (*.csv)"), QStringLiteral("csv"));
+    if (file.isEmpty()) return;
+    const auto written = write_whole(table, file.toStdString());
+    show_banner(written ? tr("Written to %1.").arg(file) : QString::fromStdString(written.error()), !written,
+                false);
+}
+
+void Window::export_bom() {
+    write_table(tr("Shopping list"), bom_to_csv(bill_of_materials(document_.plan(), document_.catalogue(),
+                                                                  document_.study().harness)));
+}
+
+void Window::export_loads() { write_table(tr("Loads"), loads_to_csv(document_.plan().loads)); }
+
+void Window::rename_plan() {
+    bool ok = false;
+    const auto name = QInputDialog::getText(this, tr("Rename"), tr("Name of the plan"), QLineEdit::Normal,
+                                            QString::fromStdString(document_.plan().name), &ok)
+                          .trimmed();
+    if (!ok || name.isEmpty()) return;
+    document_.apply(
+        [n = name.toStdString()](const Plan& p) {
+            auto next = p;
+            next.name = n;
+            return next;
+        },
+        tr("Rename the plan"));
+}
+
+void Window::ask_air() {
+    auto text = QString::fromStdString(air_text(document_.plan()));
+    QString wrong;
+    while (true) {
+        bool ok = false;
+        const auto asked = tr("Coldest and hottest air, such as −10 – 40 °C");
+        text =
+            QInputDialog::getText(this, tr("Air it works in"), wrong.isEmpty() ? asked : asked + "\n" + wrong,
+                                  QLineEdit::Normal, text, &ok);
+        if (!ok) return;
+        const auto air = parse_air(text.toStdString());
+        if (!air) {
+            wrong = words_of(air.error()) + ".";
+            continue;
+        }
+        document_.apply([air = *air](const Plan& p) { return set_air(p, air); }, tr("Air it works in"));
+        return;
+    }
+}
+
+}  // namespace sangre::app
