@@ -1,5 +1,8 @@
 // The order of the build, the readings and what to buy.
+#include <algorithm>
+#include <random>
 #include <set>
+
 #include "build/bom.h"
 
 #include "fixtures.h"
@@ -62,6 +65,43 @@ class TestStepsAndReadings : public QObject {
         QVERIFY(at("antenna/load-telemetry") < at("test/first-power"));
         QCOMPARE(s.steps().back().key, std::string("fit/battery-fuse"));
         QVERIFY(!s.steps().back().caution.empty());
+    }
+    /// What must come first does so because a step says it, not because of the order in which steps are made.
+    void the_rules_hold_however_the_steps_are_shuffled() {
+        std::mt19937 random(7);
+        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"}) {
+            const auto plan = *load_plan(data_directory() / "demos" / (std::string(name) + ".json"));
+            const auto s = test::studied(plan);
+            for (int round = 0; round < 20; ++round) {
+                auto steps = s.steps();
+                std::shuffle(steps.begin(), steps.end(), random);
+                steps = order_steps(std::move(steps));
+                QCOMPARE(steps.size(), s.steps().size());
+                const auto goes_before = [&](const std::string& first, const std::string& then) {
+                    const auto a = position(steps, first), b = position(steps, then);
+                    return a == SIZE_MAX || b == SIZE_MAX || a < b;
+                };
+                std::vector<std::pair<std::string, std::string>> rules{{"prepare", "test/beep"},
+                                                                       {"test/beep", "test/shorts"},
+                                                                       {"test/shorts", "test/first-power"},
+                                                                       {"test/first-power", "live/direct"},
+                                                                       {"live/direct", "close/tie"},
+                                                                       {"close/tie", "fit/battery-fuse"}};
+                for (const auto& f : plan.feeds) {
+                    const std::vector<std::string> work{"cut/" + f.id, "thread/" + f.id, "sleeve/" + f.id};
+                    rules.insert(rules.end(), {{"prepare", work[0]}, {work[0], work[1]}, {work[1], work[2]}});
+                    for (const char* end : {"/source", "/load"}) {
+                        const auto join = "join/" + f.id + end;
+                        for (const auto& before : work) rules.emplace_back(before, join);
+                        rules.emplace_back("set/" + f.from, join);
+                        rules.emplace_back(join, "test/beep");
+                    }
+                }
+                for (const auto& [first, then] : rules)
+                    QVERIFY2(goes_before(first, then), (name + (": " + then + " before " + first)).c_str());
+                QCOMPARE(steps.back().key, s.steps().back().key);
+            }
+        }
     }
     void cables_are_made_up_before_the_beep() {
         auto plan = test::demo();
