@@ -9,6 +9,10 @@ namespace {
 constexpr double short_time_s = 5;  // IEC 60949: up to here the adiabatic limit temperature is allowed
 constexpr double overload_rise_k = 20;
 
+Celsius overload_limit(const Insulation& insulation) {
+    return Celsius(raw(insulation.max) + overload_rise_k);
+}
+
 }  // namespace
 
 bool carries(const FuseFamily& family, Ampere rating, const FuseNeed& need) {
@@ -35,7 +39,7 @@ class LeastDamageTime {
   public:
     LeastDamageTime(const WireThermal& thermal, const Insulation& insulation, Celsius start)
         : damage_(thermal.adiabatic_heat(insulation.damage, start)),
-          overload_(thermal.adiabatic_heat(Celsius(raw(insulation.max) + overload_rise_k), start)) {}
+          overload_(thermal.adiabatic_heat(overload_limit(insulation), start)) {}
     double at(double amps) const {
         const double quick = damage_ / (amps * amps);
         return quick <= short_time_s ? quick : std::max(short_time_s, overload_ / (amps * amps));
@@ -47,11 +51,15 @@ class LeastDamageTime {
 
 }  // namespace
 
+Celsius allowed_for(const Insulation& insulation, Second lasts) {
+    return raw(lasts) > short_time_s ? overload_limit(insulation) : insulation.damage;
+}
+
 Second damage_time(const WireThermal& thermal, const Insulation& insulation, Ampere current, Celsius start) {
     const double amps = std::abs(raw(current));
     const double quick = thermal.adiabatic_heat(insulation.damage, start) / std::max(amps * amps, 1e-12);
     if (quick <= short_time_s) return Second(quick);
-    const Celsius overload(raw(insulation.max) + overload_rise_k);
+    const Celsius overload = overload_limit(insulation);
     return std::max(Second(short_time_s), thermal.time_to(current, overload, std::min(start, overload)));
 }
 

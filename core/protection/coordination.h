@@ -29,6 +29,9 @@ Ampere breaking_current(const FuseFamily& family, Ampere rating, const FuseNeed&
 /// True when its voltage and breaking capacity suffice.
 bool suits(const FuseFamily& family, Ampere rating, const FuseNeed& need);
 
+/// The temperature a conductor may reach in a fault that lasts so long, infinite where nothing opens.
+Celsius allowed_for(const Insulation& insulation, Second lasts);
+
 /// How long a wire that was at `start` withstands this current: up to 5 s adiabatically to the damage
 /// temperature (IEC 60949; its non-adiabatic factor only adds), beyond that to 20 K above its continuous
 /// maximum with the heat it loses. Infinite where it withstands it continuously.

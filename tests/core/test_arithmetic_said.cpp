@@ -6,6 +6,7 @@
 #include <set>
 
 #include "fixtures.h"
+#include "units/number.h"
 #include "units/parse.h"
 
 using namespace sangre;
@@ -67,7 +68,9 @@ class Calculator {
   private:
     static double number(std::string word) {
         if (word.starts_with("−")) word = "-" + word.substr(std::string("−").size());
-        return std::stod(word);
+        const auto read = plain_number(word);
+        if (!read) throw std::invalid_argument(word);
+        return *read;
     }
     std::string take() {
         auto word = words_.at(0);

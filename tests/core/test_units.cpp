@@ -1,4 +1,8 @@
 // What people type, read and printed.
+#include <array>
+#include <clocale>
+#include <cstdio>
+
 #include <rapidcheck.h>
 
 #include "fixtures.h"
@@ -11,6 +15,16 @@ Q_DECLARE_METATYPE(sangre::Dimension)
 class TestUnits : public QObject {
     Q_OBJECT
   private slots:
+    /// Where a run asks for a locale, it is in force: else nothing would be tried.
+    void the_locale_asked_for_is_in_force() {
+        const auto wanted = qgetenv("SANGRE_LOCALE");
+        if (wanted.isEmpty()) QSKIP("no locale asked for");
+        QVERIFY2(QByteArray(std::setlocale(LC_ALL, nullptr)).contains(wanted),
+                 std::setlocale(LC_ALL, nullptr));
+        std::array<char, 8> printed{};
+        std::snprintf(printed.data(), printed.size(), "%.1f", 1.5);
+        QCOMPARE(QByteArray(printed.data()), QByteArray("1,5"));
+    }
     void reads_data() {
         QTest::addColumn<QString>("text");
         QTest::addColumn<Dimension>("dimension");
