@@ -4,6 +4,7 @@
 #include "mission/tolerance.h"
 #include "network/sparse_lu.h"
 #include "plans.h"
+#include "propose/propose.h"
 
 using namespace sangre;
 
@@ -75,6 +76,22 @@ void mission_day(benchmark::State& state) {
         benchmark::DoNotOptimize(play_mission(plan, bench::parts(), solver, Celsius(20), Second(1)));
 }
 
+void mission_month(benchmark::State& state) {
+    const auto plan = bench::days_of(bench::plan_of(static_cast<size_t>(state.range(0))), 30);
+    const Solver solver(plan, bench::parts(), bench::lengths_of(plan));
+    for (auto _ : state)
+        benchmark::DoNotOptimize(play_mission(plan, bench::parts(), solver, Celsius(20), Second(3600)));
+}
+
+void proposal(benchmark::State& state) {
+    const auto plan = bench::wish_of(static_cast<size_t>(state.range(0)));
+    for (auto _ : state) {
+        const auto proposed = propose(plan, bench::parts());
+        if (!proposed) state.SkipWithError("refused");
+        benchmark::DoNotOptimize(proposed);
+    }
+}
+
 void fault_study(benchmark::State& state) {
     const auto plan = bench::plan_of(static_cast<size_t>(state.range(0)));
     const auto harness = lay_harness(plan, bench::parts());
@@ -95,8 +112,10 @@ void tolerance_draws(benchmark::State& state) {
 constexpr auto ms = benchmark::kMillisecond;
 BENCHMARK(anchor)->Arg(10)->Arg(60)->Arg(100)->Arg(300)->Arg(1000)->Arg(10000)->Unit(ms);
 BENCHMARK(operating_point)->Arg(10)->Arg(100)->Arg(300)->Arg(1000)->Arg(10000)->Unit(ms);
-BENCHMARK(keystroke)->Arg(10)->Arg(60)->Arg(300)->Unit(ms)->UseRealTime();
+BENCHMARK(keystroke)->Arg(10)->Arg(60)->Arg(300)->Arg(1000)->Arg(3000)->Unit(ms)->UseRealTime();
 BENCHMARK(mission_day)->Arg(60)->Unit(ms);
+BENCHMARK(mission_month)->Arg(60)->Unit(ms);
+BENCHMARK(proposal)->Arg(60)->Arg(300)->Arg(1000)->Unit(ms)->UseRealTime();
 BENCHMARK(fault_study)->Arg(60)->Arg(300)->Arg(1000)->Unit(ms);
 BENCHMARK(tolerance_draws)->Arg(60)->Unit(ms)->UseRealTime()->Iterations(1);
 
@@ -123,22 +142,34 @@ class Ratios : public benchmark::ConsoleReporter {
             "\nAgainst the anchor: one sparse LU factor-and-solve of the same network, in this run\n");
         const double lu = at("anchor/1000"), newton = counter("operating_point/1000", "newton");
         if (lu > 0 && newton > 0)
-            std::printf("%-52s %8.2f × anchor × %.0f Newton steps   (at most 4)\n",
+            std::printf("%-52s %8.2f × anchor × %.0f Newton steps   (goal 1)\n",
                         "operating point, 1000 feeds", at("operating_point/1000") / lu / newton, newton);
         const auto row = [&](const char* what, const std::string& name, const char* anchor_name,
-                             double limit) {
+                             double goal_ms) {
             if (at(name) > 0)
-                std::printf("%-52s %8.0f × anchor   %8.1f ms   (at most %.0f ms)\n", what,
-                            at(name) / at(anchor_name), at(name) * 1e3, limit);
+                std::printf("%-52s %8.0f × anchor   %8.1f ms   (goal %.4g ms, %.1f × that)\n", what,
+                            at(name) / at(anchor_name), at(name) * 1e3, goal_ms, at(name) * 1e3 / goal_ms);
         };
-        row("keystroke to everything redone, 300 feeds", "keystroke/300/real_time", "anchor/300", 16);
-        std::printf("%-52s %30.1f ms   (at most 33 ms)\n", "  the worst of them",
-                    counter("keystroke/300/real_time", "worst_ms"));
-        row("keystroke to everything redone, 60 feeds", "keystroke/60/real_time", "anchor/60", 16);
+        const auto keystroke_row = [&](const std::string& feeds, double goal_ms, double worst_ms) {
+            const auto name = "keystroke/" + feeds + "/real_time";
+            row(("keystroke to everything redone, " + feeds + " feeds").c_str(), name,
+                feeds == "3000" ? "anchor/1000" : ("anchor/" + feeds).c_str(), goal_ms);
+            if (at(name) > 0)
+                std::printf("%-52s %30.1f ms   (goal %.4g ms)\n", "  the worst of them",
+                            counter(name, "worst_ms"), worst_ms);
+        };
+        keystroke_row("300", 5, 10);
+        keystroke_row("60", 2.5, 5);
+        keystroke_row("1000", 33, 33);
+        keystroke_row("3000", 100, 100);
         row("24 h mission at 1 s, 60 feeds", "mission_day/60", "anchor/60", 1000);
-        row("every-node fault study, 300 feeds", "fault_study/300", "anchor/300", 500);
+        row("30 days of mission, 60 feeds", "mission_month/60", "anchor/60", 200);
+        row("every-node fault study, 300 feeds", "fault_study/300", "anchor/300", 3);
         row("10 000 tolerance draws, 60 feeds", "tolerance_draws/60/iterations:1/real_time", "anchor/60",
-            3000);
+            500);
+        row("proposal of 60 loads", "proposal/60/real_time", "anchor/60", 40);
+        row("proposal of 300 loads", "proposal/300/real_time", "anchor/300", 150);
+        row("proposal of 1000 loads", "proposal/1000/real_time", "anchor/1000", 500);
         std::printf("\nGrowth of an operating point with the feeds\n");
         for (const char* n : {"10", "100", "1000", "10000"})
             if (at(std::string("operating_point/") + n) > 0)

@@ -74,15 +74,17 @@ int main(int argc, char** argv) {
     auto& window = opening->window(folder.filePath("recovery"));
     window.show();
     settle();
-    if (argc > 2) {
-        keystrokes(window, std::string(argv[2]) == "power" ? app::Station::power : app::Station::loads);
-        opening.reset();
-        return 0;
-    }
-    if (what == "demo") {
+    if (what == "demo" || (argc > 2 && std::string(argv[2]) == "opens")) {
         // Until it is ready is what is timed, not closing it again.
         folder.remove();
         std::_Exit(0);
+    }
+    if (argc > 2) {
+        for (int i = 0; i < app::station_count; ++i)
+            if (app::StationBar::station_name(static_cast<app::Station>(i)).toLower() == argv[2])
+                keystrokes(window, static_cast<app::Station>(i));
+        opening.reset();
+        return 0;
     }
     std::ifstream status("/proc/self/status");
     for (std::string line; std::getline(status, line);)

@@ -69,6 +69,25 @@ Plan plan_of(size_t feeds) {
     return p;
 }
 
+Plan wish_of(size_t loads) {
+    const auto wired = plan_of(loads + loads / 4 + 8);
+    Plan p;
+    p.name = "Wished";
+    p.loads.assign(wired.loads.begin(), wired.loads.begin() + static_cast<std::ptrdiff_t>(loads));
+    return p;
+}
+
+Plan days_of(Plan plan, int days) {
+    const auto day = plan.phases;
+    plan.phases.clear();
+    for (int d = 0; d < days; ++d)
+        for (auto phase : day) {
+            phase.id += "-" + std::to_string(d);
+            plan.phases.push_back(std::move(phase));
+        }
+    return plan;
+}
+
 std::vector<Metre> lengths_of(const Plan& plan) { return feed_lengths(lay_harness(plan, parts())); }
 
 Demand all_on(const Plan& plan) {

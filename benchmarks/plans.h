@@ -8,6 +8,10 @@ namespace sangre::bench {
 const Catalogue& parts();
 /// A pack, hubs, modules and loads over that many feeds; the same for the same number.
 Plan plan_of(size_t feeds);
+/// So many loads and nothing that feeds them.
+Plan wish_of(size_t loads);
+/// Its day played so many times over.
+Plan days_of(Plan plan, int days);
 std::vector<Metre> lengths_of(const Plan& plan);
 Demand all_on(const Plan& plan);
 

@@ -214,7 +214,7 @@ int run_readings(const Options& o) {
         fmt::print("{}  {} ({}): {}{}\n", r.live ? "live" : "dead", r.title, r.state, window_text(r),
                    m == plan.measured.end() ? ""
                                             : fmt::format(", measured {}{}", value_text(r, m->second),
-                                                          judge(r, m->second) == Verdict::pass ? "" : " !"));
+                                                          outside(judge(r, m->second)) ? " !" : ""));
     }
     return 0;
 }

@@ -328,8 +328,11 @@ Why explain(const Plan& plan, const Catalogue& catalogue, const Study& s, const 
             if (const auto m = plan.measured.find(r.key); m != plan.measured.end()) {
                 const auto verdict = judge(r, m->second);
                 why.heading("Measured");
-                why.add(value_text(r, m->second) + ", wants " + window_text(r),
-                        verdict == Verdict::pass ? Tone::good : Tone::danger);
+                if (verdict == Verdict::missing)
+                    why.add(value_text(r, m->second) + ": nothing to hold it against.");
+                else
+                    why.add(value_text(r, m->second) + ", wants " + window_text(r),
+                            verdict == Verdict::pass ? Tone::good : Tone::danger);
                 for (const auto& suspect : suspects(plan, r, verdict)) why.add("· " + suspect, Tone::caution);
             }
             return why;

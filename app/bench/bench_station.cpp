@@ -91,29 +91,8 @@ void ReadingList::paint(QPainter& p) {
             section(tr("Power on, through the 2 A test lead"));
         }
         const QRectF area(u(6), y, width() - u(13), reading_height() - 1);
-        const bool here = r.key == current_;
-        if (here) card(p, area, true);
-        const auto measured = document_.plan().measured.find(r.key);
-        text(p, QRectF(u(8), y, u(28), reading_height()), QString::number(++number), t.muted, face(12),
-             Qt::AlignRight | Qt::AlignVCenter);
-        const double value_left = width() - u(104), window_left = value_left - u(118),
-                     state_left = width() * 0.385;
-        text(p, QRectF(u(44), y, state_left - u(50), reading_height()), words_of(r.title), t.ink,
-             face(13, here));
-        text(p, QRectF(state_left, y, window_left - state_left - u(6), reading_height()), words_of(r.state),
-             t.muted, face(11));
-        text(p, QRectF(window_left, y, u(114), reading_height()), words_of(window_text(r)), t.muted, face(12),
-             Qt::AlignRight | Qt::AlignVCenter);
-        if (measured != document_.plan().measured.end()) {
-            const bool pass = judge(r, measured->second) == Verdict::pass;
-            text(p, QRectF(value_left, y, u(70), reading_height()), words_of(value_text(r, measured->second)),
-                 pass ? t.ink : t.danger, face(13, true), Qt::AlignRight | Qt::AlignVCenter);
-            text(p, QRectF(width() - u(30), y, u(20), reading_height()),
-                 pass ? QStringLiteral("✓") : QStringLiteral("×"), pass ? t.good : t.danger, face(15, true),
-                 Qt::AlignCenter);
-        } else
-            text(p, QRectF(value_left, y, u(70), reading_height()), QStringLiteral("—"), t.muted, face(13),
-                 Qt::AlignRight | Qt::AlignVCenter);
+        ++number;
+        if (exposed(area)) paint_row(p, r, number, area);
         add_spot({area,
                   "reading:" + words_of(r.key),
                   words_of(r.title + ", " + r.state + "\nred on " + r.red + ", black on " + r.black),
@@ -121,6 +100,39 @@ void ReadingList::paint(QPainter& p) {
                   {}});
         y += reading_height();
     }
+}
+
+void ReadingList::paint_row(QPainter& p, const Reading& r, int number, const QRectF& area) {
+    const auto& t = theme();
+    const double y = area.top();
+    const bool here = r.key == current_;
+    if (here) card(p, area, true);
+    const auto measured = document_.plan().measured.find(r.key);
+    text(p, QRectF(u(8), y, u(28), reading_height()), QString::number(number), t.muted, face(12),
+         Qt::AlignRight | Qt::AlignVCenter);
+    const double value_left = width() - u(104), window_left = value_left - u(118),
+                 state_left = width() * 0.385;
+    text(p, QRectF(u(44), y, state_left - u(50), reading_height()), words_of(r.title), t.ink, face(13, here));
+    text(p, QRectF(state_left, y, window_left - state_left - u(6), reading_height()), words_of(r.state),
+         t.muted, face(11));
+    text(p, QRectF(window_left, y, u(114), reading_height()), words_of(window_text(r)), t.muted, face(12),
+         Qt::AlignRight | Qt::AlignVCenter);
+    if (measured != document_.plan().measured.end()) {
+        const auto verdict = judge(r, measured->second);
+        const bool fails = outside(verdict);
+        text(p, QRectF(value_left, y, u(70), reading_height()), words_of(value_text(r, measured->second)),
+             fails ? t.danger : t.ink, face(13, true), Qt::AlignRight | Qt::AlignVCenter);
+        text(p, QRectF(width() - u(30), y, u(20), reading_height()),
+             fails                      ? QStringLiteral("×")
+             : verdict == Verdict::pass ? QStringLiteral("✓")
+                                        : QStringLiteral("?"),
+             fails                      ? t.danger
+             : verdict == Verdict::pass ? t.good
+                                        : t.muted,
+             face(15, true), Qt::AlignCenter);
+    } else
+        text(p, QRectF(value_left, y, u(70), reading_height()), QStringLiteral("—"), t.muted, face(13),
+             Qt::AlignRight | Qt::AlignVCenter);
 }
 
 BenchStation::BenchStation(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
@@ -238,10 +250,17 @@ void BenchStation::refresh() {
     if (measured == document_.plan().measured.end()) return;
     const auto verdict = judge(*r, measured->second);
     const bool pass = verdict == Verdict::pass;
+    const auto value = words_of(value_text(*r, measured->second));
+    if (verdict == Verdict::missing) {
+        verdict_->setText(tr("? %1 is noted; the plan has nothing to hold it against.").arg(value));
+        verdict_->setStyleSheet(
+            QStringLiteral("color:%1;font-size:%2px").arg(theme().muted.name()).arg(u(13)));
+        return;
+    }
     verdict_->setText((pass                      ? tr("✓ %1 is inside its window.")
                        : verdict == Verdict::low ? tr("× %1 is too low.")
                                                  : tr("× %1 is too high."))
-                          .arg(words_of(value_text(*r, measured->second))));
+                          .arg(value));
     verdict_->setStyleSheet(QStringLiteral("color:%1;font-size:%2px;font-weight:700")
                                 .arg((pass ? theme().good : theme().danger).name())
                                 .arg(u(14)));
@@ -270,10 +289,13 @@ void BenchStation::record() {
         }
         m.value = *value;
     }
-    const bool pass = judge(*r, m) == Verdict::pass;
+    const auto verdict = judge(*r, m);
+    const bool pass = verdict == Verdict::pass;
     const std::string key = r->key;
     const std::string line = r->title + " (" + r->state + "): " + value_text(*r, m) +
-                             (pass ? ", inside " : ", outside ") + window_text(*r);
+                             (pass                          ? ", inside " + window_text(*r)
+                              : verdict == Verdict::missing ? ", nothing to hold it against"
+                                                            : ", outside " + window_text(*r));
     const auto& readings = document_.study().readings();
     const auto at = static_cast<size_t>(r - readings.data());
     const std::string next = pass && at + 1 < readings.size() ? readings[at + 1].key : key;

@@ -22,6 +22,7 @@ class ReadingList : public Canvas {
     void paint(QPainter& p) override;
 
   private:
+    void paint_row(QPainter& p, const Reading& reading, int number, const QRectF& area);
     Document& document_;
     std::string current_;
 };

@@ -143,14 +143,8 @@ void LoadsStation::add_typed() {
         return show_reading();
     }
     read.load.id = fresh_id(document_.plan(), "load", read.load.name);
-    document_.apply(
-        [load = read.load](const Plan& p) {
-            auto next = put_load(p, load);
-            for (auto& phase : next.phases)
-                if (!phase.charging && phase.states.size() > 1) phase.states[load.id] = LoadState::typical;
-            return next;
-        },
-        tr("Add %1").arg(QString::fromStdString(read.load.name)));
+    document_.apply([load = read.load](const Plan& p) { return add_load(p, load); },
+                    tr("Add %1").arg(QString::fromStdString(read.load.name)));
     document_.select(read.load.id);
     entry_->clear();
 }
@@ -167,10 +161,7 @@ void LoadsStation::paste(const QString& text) {
     document_.apply(
         [list = *loads](const Plan& p) {
             auto next = p;
-            for (auto load : list) {
-                load.id = fresh_id(next, "load", load.name);
-                next.loads.push_back(std::move(load));
-            }
+            for (const auto& load : list) next = add_load(std::move(next), load);
             return next;
         },
         tr("Paste loads"));
@@ -230,15 +221,7 @@ void LoadsStation::start_from(const QString& line) {
 }
 
 void LoadsStation::add_phase() {
-    document_.apply(
-        [](const Plan& p) {
-            Phase phase;
-            phase.name = "Phase " + std::to_string(p.phases.size() + 1);
-            phase.duration = Second(1800);
-            for (const auto& l : p.loads) phase.states[l.id] = LoadState::typical;
-            return put_phase(p, phase);
-        },
-        tr("Add a phase"));
+    document_.apply([](const Plan& p) { return sangre::add_phase(p); }, tr("Add a phase"));
 }
 
 }  // namespace sangre::app

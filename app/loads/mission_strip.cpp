@@ -104,8 +104,11 @@ void MissionStrip::paint_current(QPainter& p) {
         if (raw(m.phases[i].peak) > top && !phases[i].charging) top = raw(m.phases[i].peak), busiest = i;
     text(p, QRectF(u(12), u(12), left_edge() - u(16), u(18)), tr("Current"), t.muted, face(12));
     if (m.phases.size() != phases.size()) return;
+    const bool known = m.not_found_in.empty();
     text(p, QRectF(u(12), u(28), left_edge() - u(16), u(18)),
-         tr("peak %1").arg(QString::fromStdString(format(Ampere(top)))), t.ink, face(13, true));
+         tr("peak %1").arg(known ? QString::fromStdString(format(Ampere(top))) : QStringLiteral("—")), t.ink,
+         face(13, true));
+    if (!known) return;
     for (size_t i = 0; i < phases.size(); ++i) {
         const double w = edges_[i + 1] - edges_[i], room = current_height() - u(18);
         if (phases[i].charging) continue;

@@ -46,7 +46,7 @@ void Badges::count_work() {
         const auto m = plan.measured.find(r.key);
         if (m == plan.measured.end())
             ++bench.count;
-        else if (judge(r, m->second) != Verdict::pass)
+        else if (outside(judge(r, m->second)))
             bench.urgent = true;
     }
     build.tip = tr("%1 steps to do").arg(build.count);

@@ -22,6 +22,7 @@ class StationBar : public Canvas {
     void set_badges(const std::array<Badge, station_count>& badges);
     void set_current(Station station);
     QSize sizeHint() const override;
+    const Badge& badge(Station s) const { return badges_[static_cast<size_t>(s)]; }
     static QString station_name(Station s);
 
   signals:

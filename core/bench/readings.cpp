@@ -16,6 +16,7 @@ namespace sangre {
 namespace {
 
 constexpr double no_upper_end = std::numeric_limits<double>::infinity();
+constexpr double unknown = std::numeric_limits<double>::quiet_NaN();
 constexpr double meter = 0.01;
 constexpr double lead_ohm = 0.3;  // the meter's own leads and contact
 
@@ -143,6 +144,7 @@ void each_corner(const Figures& figures, Demand demand, Read read) {
 }
 
 using Span = std::pair<double, double>;
+constexpr Span not_known{unknown, unknown};
 
 void widen(Span& span, double value) {
     span = span.first > span.second ? Span{value, value}
@@ -154,7 +156,7 @@ template <class Read>
 Span span(const Figures& figures, const Demand& demand, Read read) {
     Span s{1, 0};
     each_corner(figures, demand, [&](const OperatingPoint& p) { widen(s, read(p)); });
-    return s.first > s.second ? Span{0, 0} : s;
+    return s.first > s.second ? not_known : s;
 }
 
 /// The same for the volts of every load at once.
@@ -164,7 +166,7 @@ std::vector<Span> spans(const Figures& figures, const Demand& demand) {
         for (size_t l = 0; l < all.size(); ++l) widen(all[l], raw(p.loads[l].volts));
     });
     for (auto& s : all)
-        if (s.first > s.second) s = {0, 0};
+        if (s.first > s.second) s = not_known;
     return all;
 }
 
@@ -175,22 +177,44 @@ Demand quiet(const Plan& plan) {
     return d;
 }
 
-Reading volts(std::string key, std::string title, std::string state, const std::string& part,
-              std::pair<double, double> window) {
+/// What is connected there stands no more and needs no less.
+struct Borne {
+    double low = 0, high = std::numeric_limits<double>::infinity();
+    void also(const Load& l) { low = std::max(low, raw(l.v_min)), high = std::min(high, raw(l.v_max)); }
+};
+
+Reading volts(std::string key, std::string title, std::string state, const std::string& part, Span window,
+              const Borne& borne = {}) {
     Reading r;
     r.key = std::move(key), r.title = std::move(title), r.state = std::move(state);
     r.live = true;
     r.red = part + " +", r.black = part + " −";
-    r.low = std::max(0.0, window.first * (1 - meter) - 0.02), r.high = window.second * (1 + meter) + 0.02;
     r.why.title = "Expected window";
+    if (!std::isfinite(window.first)) {
+        r.low = r.high = unknown;
+        r.why.add("No operating point was found for this state: nothing to expect.", Tone::danger);
+        return r;
+    }
+    r.low = window.first * (1 - meter) - 0.02, r.high = window.second * (1 + meter) + 0.02;
     r.why.add(fmt::format(
         "Solved {} – {} over 10 – 100 % charge, module tolerance and ±2 % copper; the meter adds ±1 %.",
         format(Volt(window.first)), format(Volt(window.second))));
+    if (r.high > borne.high)
+        r.why.add(
+            fmt::format("No more than {}: what is connected stands no more.", format(Volt(borne.high))));
+    if (r.low < borne.low)
+        r.why.add(fmt::format("No less than {}: what is connected needs it.", format(Volt(borne.low))));
+    r.low = std::max({0.0, r.low, borne.low}), r.high = std::min(r.high, borne.high);
+    if (r.low > r.high) {
+        r.low = r.high = unknown;
+        r.why.add("So no value is right: mend the plan first.", Tone::danger);
+    }
     return r;
 }
 
 void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
                  std::vector<Reading>& out) {
+    const auto& index = figures.solver->index();
     for (size_t b = 0; b < plan.batteries.size(); ++b)
         if (const auto* k = find(catalogue.chemistries, plan.batteries[b].chemistry)) {
             auto r = volts("rest/" + plan.batteries[b].id, plan.batteries[b].name + " at rest",
@@ -204,10 +228,18 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
     each_corner(figures, quiet(plan), [&](const OperatingPoint& p) {
         for (size_t c = 0; c < outputs.size(); ++c) widen(outputs[c], raw(p.converters[c].out));
     });
+    std::vector<Borne> borne(plan.converters.size());
+    for (const auto& load : plan.loads)
+        for (const auto f : index.upstream(load.id))
+            if (const auto& from = index.source_of(f); from.kind == PartKind::converter) {
+                // Nothing is on it yet: what it needs when it runs is not asked, what it stands is.
+                borne[from.index].high = std::min(borne[from.index].high, raw(load.v_max));
+                break;
+            }
     for (size_t c = 0; c < plan.converters.size(); ++c) {
-        const auto w = outputs[c].first > outputs[c].second ? Span{0, 0} : outputs[c];
+        const auto w = outputs[c].first > outputs[c].second ? not_known : outputs[c];
         auto r = volts("module/" + plan.converters[c].id, plan.converters[c].name + " output",
-                       "nothing on it", plan.converters[c].name + " output", w);
+                       "nothing on it", plan.converters[c].name + " output", w, borne[c]);
         r.about = plan.converters[c].id;
         out.push_back(std::move(r));
     }
@@ -220,12 +252,14 @@ void live_plugs(const Plan& plan, const Figures& figures, std::vector<Reading>& 
     for (size_t l = 0; l < plan.loads.size(); ++l) {
         const auto& load = plan.loads[l];
         if (figures.solver->index().into(load.id).empty()) continue;
+        Borne borne;
+        borne.also(load);
         auto empty = volts("plug/" + load.id + "/empty", load.name + " plug", "its fuse in, load off",
-                           load.name + " plug", empty_windows[l]);
+                           load.name + " plug", empty_windows[l], borne);
         // Running: no lower than with everything else running too, no higher than with nothing running at
         // all.
         auto loaded = volts("plug/" + load.id + "/running", load.name + " plug", "running",
-                            load.name + " plug", {busy_windows[l].first, empty_windows[l].second});
+                            load.name + " plug", {busy_windows[l].first, empty_windows[l].second}, borne);
         loaded.why.add(fmt::format("It needs {} – {}.", format(load.v_min), format(load.v_max)));
         empty.about = loaded.about = load.id;
         out.push_back(std::move(empty));
@@ -290,6 +324,7 @@ std::string amount(ReadingUnit unit, double v) {
 }  // namespace
 
 Verdict judge(const Reading& reading, const Measured& measured) {
+    if (std::isnan(reading.low)) return Verdict::missing;
     if (measured.open) return std::isinf(reading.high) ? Verdict::pass : Verdict::high;
     if (!std::isfinite(measured.value)) return Verdict::missing;
     if (measured.value < reading.low) return Verdict::low;
@@ -297,6 +332,7 @@ Verdict judge(const Reading& reading, const Measured& measured) {
 }
 
 std::string window_text(const Reading& r) {
+    if (std::isnan(r.low)) return "—";
     if (std::isinf(r.high)) return "> " + amount(r.unit, r.low);
     if (r.low <= 0) return "< " + amount(r.unit, r.high);
     return amount(r.unit, r.low) + " – " + amount(r.unit, r.high);

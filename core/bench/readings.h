@@ -13,14 +13,19 @@ struct Reading {
     std::string state;       ///< switches and loads, in words
     std::string red, black;  ///< where the probes go
     ReadingUnit unit = ReadingUnit::volt;
-    double low = 0, high = 0;  ///< window; an infinite high means "or open"
+    /// Window; an infinite high means "or open". Both not a number where nothing can be expected: why says
+    /// why.
+    double low = 0, high = 0;
     Id about;
     Why why;
 };
 
 enum class Verdict { missing, pass, low, high };
 
-/// Judges a measured value: an open circuit passes where the window has no upper end, and is high elsewhere.
+inline bool outside(Verdict v) { return v == Verdict::low || v == Verdict::high; }
+
+/// Judges a measured value: `missing` where there is no window; an open circuit passes where the window has
+/// no upper end, and is high elsewhere.
 Verdict judge(const Reading& reading, const Measured& measured);
 
 /// "11.5 – 12.2 V", "> 1 kΩ", "< 0.5 Ω".

@@ -73,18 +73,33 @@ void Maker::set_modules() {
     for (size_t i = 0; i < plan.converters.size(); ++i) {
         const auto& c = plan.converters[i];
         const auto* type = find(catalogue.converters, c.type);
-        auto& s = add("set/" + c.id, StepKind::set_module, fmt::format("Set {} to {}", c.name, format(c.set)),
-                      (type ? type->name : c.type) + ", nothing on its output");
+        const bool fixed = type && type->out_min >= type->out_max;
+        const auto& window = figures.windows[i];
+        auto& s = add(
+            "set/" + c.id, StepKind::set_module,
+            fixed ? fmt::format("Measure {}", c.name) : fmt::format("Set {} to {}", c.name, format(c.set)),
+            (type ? type->name : c.type) + ", nothing on its output");
         s.about = c.id;
-        s.actions = {"Power its input alone, through a 1 A fuse or a current-limited supply.",
-                     "Meter on the output, turn the screw slowly.",
-                     fmt::format("Stop at {}; it may stand between {} and {}.", format(c.set),
-                                 format(figures.windows[i].low), format(figures.windows[i].high)),
-                     "Power off. Mark the screw with paint and label the module."};
-        s.tools = {"meter", "small screwdriver", "fused test lead"};
-        s.minutes = 6;
+        s.actions = {
+            "Power its input alone, through a 1 A fuse or a current-limited supply.",
+            fixed ? "Meter on the output: it cannot be set." : "Meter on the output, turn the screw slowly."};
+        const auto span = fmt::format("between {} and {}", format(window.low), format(window.high));
+        if (window.empty())
+            s.actions.push_back(
+                "No voltage suits all that hangs on it: mend the plan before anything is connected.");
+        else if (fixed)
+            s.actions.push_back(fmt::format("It gives {}; its loads want it {}.", format(c.set), span));
+        else
+            s.actions.push_back(fmt::format("Stop at {}; it may stand {}.", format(c.set), span));
+        s.actions.push_back(fixed ? "Power off. Label the module."
+                                  : "Power off. Mark the screw with paint and label the module.");
+        s.tools = {"meter", "fused test lead"};
+        if (!fixed) s.tools.push_back("small screwdriver");
+        s.minutes = fixed ? 3 : 6;
         s.after = {"prepare"};
-        s.why.add("Before its loads: an unset module can put out far more than they stand.", Tone::caution);
+        s.why.add(fixed ? "Before its loads: a wrong or dead module is found while nothing hangs on it."
+                        : "Before its loads: an unset module can put out far more than they stand.",
+                  Tone::caution);
         for (const auto& line : figures.windows[i].why.lines) s.why.lines.push_back(line);
     }
 }
@@ -307,17 +322,18 @@ void Maker::close() {
     for (const auto& f : plan.feeds) {
         const auto* fuse = device(f, DeviceKind::fuse);
         if (!fuse || index.part(f.from).kind != PartKind::battery) continue;
-        auto& last = add("fit/battery-fuse", StepKind::close,
-                         fmt::format("Battery fuse, {}: last of all", format(fuse->rating)));
+        const bool only = plan.batteries.size() == 1;
+        auto& last = add(only ? "fit/battery-fuse" : "fit/battery-fuse/" + f.id, StepKind::close,
+                         fmt::format("{} fuse, {}: last of all", only ? "Battery" : index.name(f.from),
+                                     format(fuse->rating)));
         last.about = f.id;
         last.actions = {"Main switch off.", fmt::format("Fit the {} fuse.", format(fuse->rating)),
                         "Plug the pack in, main switch on."};
         last.minutes = 2;
         last.after = {"close/tie"};
         last.why.add("From here on the pack can pour all it has into a mistake.");
-        for (const auto& b : plan.batteries)
-            if (const auto* c = find(catalogue.chemistries, b.chemistry)) last.caution = c->caution;
-        break;
+        const auto& b = plan.batteries[index.part(f.from).index];
+        if (const auto* c = find(catalogue.chemistries, b.chemistry)) last.caution = c->caution;
     }
 }
 
@@ -340,7 +356,7 @@ std::vector<Step> order_steps(std::vector<Step> steps) {
     std::vector<size_t> order;
     while (!ready.empty()) {
         const size_t next = *ready.begin();
-        ready.erase(ready.begin());
+        ready.erase(next);
         order.push_back(next);
         for (const auto f : frees[next])
             if (--waits[f] == 0) ready.insert(f);

@@ -73,10 +73,13 @@ Answer calc_fuse(const Catalogue& catalogue, const FuseQuestion& q) {
     c.why.add(fmt::format("cold resistance about {}; breaks {} at {}", format(fuse_resistance(f, q.rating)),
                           format(f.breaking), format(f.voltage)));
     if (raw(q.pulse) > 0) {
-        const bool sound = rides(f, q.rating, q.current, q.pulse);
+        const bool sound = rides(f, q.rating, q.current, q.pulse, q.air);
         c.answer +=
             fmt::format("; a pulse of {} {}", format(q.pulse), sound ? "leaves it sound" : "wears it out");
-        c.why.add("a pulse is ridden 10 000 times below 30 % of the fast edge's I²t at its duration");
+        c.why.add(
+            fmt::format("a pulse is ridden 10 000 times below 30 % of the fast edge's I²t at its duration, "
+                        "or up to {}, its rating in this air",
+                        format(rating_in(f, q.rating, q.air))));
         c.values.emplace_back("rides", sound);
     }
     c.why.source = f.source;

@@ -68,7 +68,7 @@ std::vector<VariantFigure> compare_variants(const Plan& plan_a, const Study& a, 
     std::vector<VariantFigure> all;
     for (const auto& c : {
              Compared{"runs", raw(a.mission.run_time), raw(b.mission.run_time), true, run_time(a.mission),
-                      run_time(b.mission), "From full, the working phases repeated"},
+                      run_time(b.mission), "From full, without charging"},
              Compared{"lowest", a.mission.lowest_charge, b.mission.lowest_charge, true,
                       format_percent(a.mission.lowest_charge), format_percent(b.mission.lowest_charge),
                       "Charge at the lowest point of the day", Compared::Told::points},

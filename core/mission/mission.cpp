@@ -63,22 +63,31 @@ double advance(const PhaseDraw& draw, const Phase& phase, const Pack& pack, doub
     return duration;
 }
 
-double run_time(const Plan& plan, const std::vector<PhaseDraw>& draws, const Pack& pack, bool& capped) {
+/// Ampere-seconds out of the pack by phase, as at half charge.
+std::vector<double> taken_by_phase(const Plan& plan, const std::vector<PhaseDraw>& draws, const Pack& pack) {
+    std::vector<double> taken(plan.phases.size());
+    for (size_t i = 0; i < taken.size(); ++i)
+        taken[i] = (draws[i].amps(pack.group, 0.5) + pack.leak_amps) * raw(plan.phases[i].duration);
+    return taken;
+}
+
+void run_down(PackDay& day, const Plan& plan, const std::vector<PhaseDraw>& draws, const Pack& pack) {
     double charge = 1, total = 0;
     bool flat = false;
-    const auto working = working_phases(plan);
+    const auto lasting = lasting_phases(plan, taken_by_phase(plan, draws, pack));
+    day.as_lived = lasting.as_lived;
     for (int round = 0; round < 4000 && !flat; ++round) {
         const double before = total;
-        for (const auto i : working) {
+        for (const auto i : lasting.phases) {
             if (flat) break;
             total += advance(draws[i], plan.phases[i], pack, charge, flat, [](double, double, double) {});
         }
         if (total == before || total > year_s) {
-            capped = total > year_s;
+            day.run_time_capped = total > year_s;
             break;
         }
     }
-    return total;
+    day.run_time = Second(total);
 }
 
 /// True when the starter gets enough at this charge, everything else as in the phase.
@@ -202,9 +211,13 @@ void explain(Mission& m, const Plan& plan, const std::vector<Pack>& packs, Celsi
                   Tone::danger);
     explain_packs(m, plan);
     m.why.heading("Without charging");
-    m.why.add(m.run_time_capped
-                  ? "The working phases, repeated, last more than a year."
-                  : fmt::format("The working phases, repeated, reach cut-off after {}.", format(m.run_time)));
+    const bool as_lived =
+        std::any_of(m.packs.begin(), m.packs.end(), [](const auto& p) { return p.as_lived; });
+    m.why.add(fmt::format(
+        "{}, over and over, {}.",
+        as_lived ? "The day as planned but for its charging" : "The phases in which it works",
+        m.run_time_capped ? "more than a year" : fmt::format("down to cut-off: {}", format(m.run_time))));
+    if (as_lived) m.why.add("Less than half of it goes in phases of work, so standing counts too.");
     if (m.standby_days > 0)
         m.why.add(fmt::format("Left in {}: {} days from full to flat.", m.standby_phase,
                               format_number(m.standby_days, 2)));
@@ -224,17 +237,23 @@ void explain(Mission& m, const Plan& plan, const std::vector<Pack>& packs, Celsi
 
 }  // namespace
 
-std::vector<size_t> working_phases(const Plan& plan) {
+LastingPhases lasting_phases(const Plan& plan, const std::vector<double>& taken) {
+    constexpr double most_of_it = 0.5;
     std::vector<size_t> working, discharging;
+    double in_work = 0, in_all = 0;
     for (size_t i = 0; i < plan.phases.size(); ++i) {
         if (plan.phases[i].charging) continue;
         discharging.push_back(i);
-        if (std::any_of(plan.loads.begin(), plan.loads.end(), [&](const auto& l) {
+        in_all += taken[i];
+        if (std::none_of(plan.loads.begin(), plan.loads.end(), [&](const auto& l) {
                 return !l.always_on && state_in(plan.phases[i], l) != LoadState::off;
             }))
-            working.push_back(i);
+            continue;
+        working.push_back(i);
+        in_work += taken[i];
     }
-    return working.empty() ? discharging : working;
+    if (!working.empty() && in_work >= most_of_it * in_all) return {working, false};
+    return {discharging, discharging.size() > working.size()};
 }
 
 Ampere self_discharge(const Battery& battery, const Chemistry& chemistry, Celsius air) {
@@ -289,7 +308,7 @@ PackDay play_day(Mission& m, const Plan& plan, const std::vector<PhaseDraw>& dra
             day.lowest_charge = std::min(day.lowest_charge, charge);
             s.charge_at_end = std::min(s.charge_at_end, charge);
         }
-    day.run_time = Second(run_time(plan, draws, pack, day.run_time_capped));
+    run_down(day, plan, draws, pack);
     return day;
 }
 

@@ -38,6 +38,7 @@ struct PackDay {
     bool lasts = true;
     Second run_time{};
     bool run_time_capped = false;
+    bool as_lived = false;  ///< the run time counts all phases that do not charge, not the working ones alone
     double standby_days = 0;
 };
 
@@ -53,7 +54,7 @@ struct Mission {
     WattHour day_energy{};         ///< out of the pack in one day
     double lowest_charge = 1;      ///< over one day that starts full
     bool lasts = true;             ///< one day, without reaching cut-off
-    Second run_time{};             ///< from full, working phases repeated without charging, to cut-off
+    Second run_time{};             ///< from full, lasting_phases() repeated without charging, to cut-off
     bool run_time_capped = false;  ///< longer than a year
     double standby_days = 0;       ///< full to flat in the quietest phase, self-discharge included
     std::string standby_phase;
@@ -67,8 +68,14 @@ struct Mission {
 /// K.
 Ampere self_discharge(const Battery& battery, const Chemistry& chemistry, Celsius air);
 
-/// Phases in which something runs that need not always run; where there is none, all that do not charge.
-std::vector<size_t> working_phases(const Plan& plan);
+/// The phases by which it is told how long a pack lasts: those in which something runs that need not always
+/// run. Where less than half of what the day takes goes in them — a starter's two seconds in a day of
+/// standing — all that do not charge. `taken`: by phase, in any one unit.
+struct LastingPhases {
+    std::vector<size_t> phases;
+    bool as_lived = false;  ///< more than the working ones
+};
+LastingPhases lasting_phases(const Plan& plan, const std::vector<double>& taken);
 
 /// Plays the plan's phases at this air temperature, as many times a day as the plan says. Steps adapt to half
 /// a percent of charge and a 24th of a phase, or to `longest_step` where that is shorter.

@@ -27,6 +27,36 @@ Plan put_load(Plan plan, Load load) {
     return plan;
 }
 
+Plan add_load(Plan plan, Load load) {
+    load.id = fresh_id(plan, "load", load.name);
+    std::vector<size_t> running(plan.phases.size());
+    size_t most = 0;
+    for (size_t i = 0; i < running.size(); ++i) {
+        const auto& phase = plan.phases[i];
+        if (phase.charging) continue;
+        running[i] =
+            static_cast<size_t>(std::count_if(plan.loads.begin(), plan.loads.end(), [&](const auto& l) {
+                const auto state = state_in(phase, l);
+                return state == LoadState::typical || state == LoadState::peak;
+            }));
+        most = std::max(most, running[i]);
+    }
+    const size_t enough = std::min(most, (plan.loads.size() + 1) / 2);
+    for (size_t i = 0; i < running.size(); ++i)
+        if (!plan.phases[i].charging && running[i] >= enough)
+            plan.phases[i].states[load.id] = LoadState::typical;
+    plan.loads.push_back(std::move(load));
+    return plan;
+}
+
+Plan add_phase(Plan plan) {
+    Phase phase;
+    phase.name = "Phase " + std::to_string(plan.phases.size() + 1);
+    phase.duration = Second(1800);
+    for (const auto& l : plan.loads) phase.states[l.id] = LoadState::typical;
+    return put_phase(std::move(plan), std::move(phase));
+}
+
 Plan remove_load(Plan plan, const Id& load) {
     std::erase_if(plan.loads, [&](const auto& l) { return l.id == load; });
     std::vector<Id> gone;

@@ -11,7 +11,11 @@ namespace sangre {
 /// Something that can be done to a plan, kept as a value: a fix, a school to follow, an undoable gesture.
 using Edit = std::function<Plan(const Plan&)>;
 
-Plan put_load(Plan plan, Load load);                      ///< adds it, or replaces the one with its id
+Plan put_load(Plan plan, Load load);  ///< adds it, or replaces the one with its id
+/// A new load, with an id of its own. It runs in the phases that do not charge and in which at least half of
+/// the others run, else in those where most do; where it is the first, in all of them.
+Plan add_load(Plan plan, Load load);
+Plan add_phase(Plan plan);                                ///< half an hour of everything at work
 Plan remove_load(Plan plan, const Id& load);              ///< with its feeds and its states
 Plan move_load(Plan plan, const Id& load, size_t index);  ///< to another line of the list
 Plan put_battery(Plan plan, Battery battery);

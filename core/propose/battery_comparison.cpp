@@ -145,14 +145,22 @@ double first_time_flat(const Plan& plan, const Drains& drains, const Bench& benc
     return -1;
 }
 
-/// From full, the working phases over and over.
+std::vector<size_t> lasting(const Plan& plan, const Drains& drains, const Bench& bench) {
+    std::vector<double> taken(plan.phases.size());
+    for (size_t i = 0; i < taken.size(); ++i)
+        taken[i] = (drains.phases[i].watts + drains.phases[i].amps * bench.volts(drains.phases[i], 0.5)) *
+                   raw(plan.phases[i].duration);
+    return lasting_phases(plan, taken).phases;
+}
+
+/// From full, the phases that count over and over.
 double run_time(const Plan& plan, const Drains& drains, const Bench& bench) {
     constexpr double year = 365 * 86400.0;
-    const auto working = working_phases(plan);
+    const auto counted = lasting(plan, drains, bench);
     double charge = 1, total = 0;
     while (total < year) {
         const double before = total;
-        for (const auto i : working) {
+        for (const auto i : counted) {
             const auto& phase = plan.phases[i];
             const double ran = bench.run(drains.phases[i], charge, raw(phase.duration));
             total += ran;
@@ -207,7 +215,7 @@ void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, co
     }
     c.run_time = Second(run_time(plan, drains, bench));
     double work = 0;
-    for (const auto i : working_phases(plan)) work += raw(plan.phases[i].duration);
+    for (const auto i : lasting(plan, drains, bench)) work += raw(plan.phases[i].duration);
     c.useful_time = std::min(c.run_time, Second(work * std::max(plan.repeats_per_day, 1) * enough_days));
     double quietest = 1e18;  // A
     const double rest = std::max(raw(pack_rest_voltage(c.battery, chemistry, 0.5)), 0.1);

@@ -5,8 +5,8 @@
 #include <algorithm>
 
 #include "battery/pack.h"
-#include "mission/mission.h"
 #include "propose/battery_choice.h"
+#include "propose/enough_pack.h"
 #include "propose/grouped_feeds.h"
 #include "propose/rails.h"
 #include "propose/sizing.h"
@@ -256,6 +256,9 @@ void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const Conver
         if (const auto* before = by_id(old.converters, old.feeds[f].from);
             before && !by_id(next.converters, before->id))
             c = *before;
+    if (std::any_of(next.converters.begin(), next.converters.end(),
+                    [&](const auto& x) { return x.name == c.name; }))
+        c.name = rail_name(group, next, next.converters);
     c.type = type.id;
     c.set = group.volts;
     if (c.place.empty()) c.place = next.hubs.front().place;
@@ -364,36 +367,13 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     return proposal;
 }
 
-/// A pack that was chosen here and turns out too small for its day, modules and wires included, is chosen
-/// larger.
-void enlarge_pack(Proposal& made, const Plan& old, const Catalogue& catalogue) {
-    constexpr double wanted_left = 0.2, step = 1.3;
-    if (battery_range(old, catalogue) || made.plan.batteries.size() != 1) return;
-    for (int round = 0; round < 8; ++round) {
-        const Solver solver(made.plan, catalogue, feed_lengths(lay_routes(made.plan, catalogue)));
-        const auto day = play_mission(made.plan, catalogue, solver, made.plan.coldest_air);
-        if (day.lasts && day.lowest_charge >= wanted_left) return;
-        auto larger = old;
-        larger.batteries = made.plan.batteries;
-        const double wanted = raw(larger.batteries[0].cell_capacity) * step;
-        const double unit = wanted < 10 ? 0.5 : wanted < 50 ? 1 : 5;
-        larger.batteries[0].cell_capacity = AmpereHour(std::ceil(wanted / unit) * unit);
-        auto again = propose_from(larger, catalogue);
-        if (!again) return;
-        const auto why = made.why;
-        made = std::move(*again);
-        made.why = why;
-        made.why.add(fmt::format("Then {}, so that the day leaves a fifth.",
-                                 format(made.plan.batteries[0].cell_capacity)));
-    }
-}
-
 }  // namespace
 
 tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catalogue) {
     auto first = propose_from(old, catalogue);
     if (!first) return first;
-    enlarge_pack(*first, old, catalogue);
+    *first = with_enough_pack(std::move(*first), old, catalogue,
+                              [&](const Plan& larger) { return propose_from(larger, catalogue); });
     // What is proposed stays when it is proposed again. Sizing comes to rest where it began nearby, and a
     // plan that is wired begins elsewhere than one that is not: so it goes on from its own result until that
     // changes nothing more.

@@ -82,6 +82,8 @@ tl::expected<Proposal, Refusals> propose_two_packs(const Plan& old, const Catalo
         if (b.name.empty() || b.name == "Battery") b.name = "Quiet pack";
     for (auto& h : apart.hubs)
         if (!h.name.starts_with("Quiet")) h.name = "Quiet " + h.name;
+    for (auto& c : apart.converters)
+        if (!c.name.starts_with("Quiet")) c.name = "Quiet " + c.name;
     for (auto& f : apart.feeds)
         for (auto& d : f.devices)
             if (d.name == "Main") d.name = "Quiet main";

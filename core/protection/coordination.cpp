@@ -17,9 +17,9 @@ Celsius overload_limit(const Insulation& insulation) {
 
 bool carries(const FuseFamily& family, Ampere rating, const FuseNeed& need) {
     if (continuous_limit(family, rating, need.air) < need.continuous) return false;
-    return rides(family, rating, need.peak, need.peak_time) &&
-           rides(family, rating, need.start, need.start_time) &&
-           rides(family, rating, need.inrush, need.inrush_time);
+    return rides(family, rating, need.peak, need.peak_time, need.air) &&
+           rides(family, rating, need.start, need.start_time, need.air) &&
+           rides(family, rating, need.inrush, need.inrush_time, need.air);
 }
 
 Ampere breaking_current(const FuseFamily& family, Ampere rating, const FuseNeed& need) {

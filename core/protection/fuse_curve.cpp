@@ -53,9 +53,13 @@ Second fast_edge(const FuseFamily& family, Ampere rating, Ampere current) {
     return edge(family, rating, current, &Gate::fastest);
 }
 
-Ampere continuous_limit(const FuseFamily& family, Ampere rating, Celsius air) {
+Ampere rating_in(const FuseFamily& family, Ampere rating, Celsius air) {
     const double warmer = std::max(0.0, raw(air) - 23);
-    return rating * family.continuous_share * std::max(0.05, 1 - family.derate_per_kelvin * warmer);
+    return rating * std::max(0.05, 1 - family.derate_per_kelvin * warmer);
+}
+
+Ampere continuous_limit(const FuseFamily& family, Ampere rating, Celsius air) {
+    return rating_in(family, rating, air) * family.continuous_share;
 }
 
 std::string continuous_words(const FuseFamily& family, Ampere rating, Celsius air) {
@@ -69,8 +73,8 @@ std::string continuous_words(const FuseFamily& family, Ampere rating, Celsius ai
                        format_number(warmer), limit, format(air));
 }
 
-bool rides(const FuseFamily& family, Ampere rating, Ampere current, Second time) {
-    if (raw(time) <= 0 || raw(current) <= 0) return true;
+bool rides(const FuseFamily& family, Ampere rating, Ampere current, Second time, Celsius air) {
+    if (raw(time) <= 0 || current <= rating_in(family, rating, air)) return true;
     const double melts = raw(rating) * melting_multiple(family, time);
     return raw(current) * raw(current) <= 0.3 * melts * melts;
 }

@@ -10,6 +10,9 @@ Second slow_edge(const FuseFamily& family, Ampere rating, Ampere current);
 /// The fast edge: the earliest that it opens. To ride a start-up use this edge.
 Second fast_edge(const FuseFamily& family, Ampere rating, Ampere current);
 
+/// The rating as warm air leaves it: less the family's share per kelvin above 23 °C, down to a twentieth.
+Ampere rating_in(const FuseFamily& family, Ampere rating, Celsius air);
+
 /// Largest continuous load: the family's share of the rating at 23 °C, less by its derating per kelvin above,
 /// never below 5 % of that. Blade fuses: 75 % and 0.15 %/K, ISO 8820 practice; resettable ones: all and 1
 /// %/K, typical.
@@ -19,8 +22,9 @@ Ampere continuous_limit(const FuseFamily& family, Ampere rating, Celsius air);
 std::string continuous_words(const FuseFamily& family, Ampere rating, Celsius air);
 
 /// True when a pulse of `current` for `time` leaves the fuse sound: its I²t is below 30 % of the fast edge's
-/// at that duration (10 000 starts), or the fast edge is never reached.
-bool rides(const FuseFamily& family, Ampere rating, Ampere current, Second time);
+/// at that duration (10 000 starts), or it is no more than the rating as this air leaves it, which no fuse
+/// opens at (ISO 8820-3: 110 % for 100 h); what it carries for good is continuous_limit().
+bool rides(const FuseFamily& family, Ampere rating, Ampere current, Second time, Celsius air = Celsius(23));
 
 /// Cold resistance: the family's at 1 A, falling with a power of the rating. Fitted to published typical
 /// values; 0 for no rating.

@@ -39,8 +39,7 @@ Fault judge_fault(const Solver& solver, const std::vector<FeedProtection>& feeds
                      ? p.warm
                      : course.run.wires[static_cast<size_t>(own - course.feeds.begin())];
     const bool settles = !fault.opener;
-    const Celsius limit = allowed_for(*p.insulation, settles ? Second(INFINITY) : fault.time);
-    const bool hurt = fault.wire > limit;
+    const bool hurt = fault.wire > allowed_for(*p.insulation, fault.time);
     if (settles)
         fault.outcome = shorted.limited && !hurt ? FaultOutcome::limited : FaultOutcome::never_opens;
     else

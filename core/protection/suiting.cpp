@@ -24,12 +24,18 @@ bool carries(Ampere rated, const ItemNeed& need) {
     return rated >= std::max(need.fuse, need.continuous) && rated * brief_share >= need.peak;
 }
 
-const SwitchType* cheapest_switch(const Catalogue& catalogue, const ItemNeed& need) {
+const SwitchType* cheapest_switch(const Catalogue& catalogue, const ItemNeed& need,
+                                  const SwitchType* instead) {
+    const auto serves = [&](const SwitchType& s) {
+        if (!instead || (instead->kind != SwitchKind::thermal && instead->kind != SwitchKind::relay))
+            return s.kind != SwitchKind::thermal && s.kind != SwitchKind::relay;
+        return s.kind == instead->kind && s.coil == instead->coil && s.opens_above == instead->opens_above &&
+               s.closes_above == instead->closes_above;
+    };
     const SwitchType* best = nullptr;
     for (const auto& s : catalogue.switches)
         if (carries(s.rated, need) && s.rated >= need.continuous * switch_spare && s.breaks >= need.volts &&
-            s.hottest >= need.warm && s.kind != SwitchKind::thermal && s.kind != SwitchKind::relay &&
-            (!best || s.cost < best->cost))
+            s.hottest >= need.warm && serves(s) && (!best || s.cost < best->cost))
             best = &s;
     return best;
 }

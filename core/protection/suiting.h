@@ -20,7 +20,10 @@ bool carries(Ampere rated, const ItemNeed& need);
 
 /// The cheapest switch that carries and breaks what is asked, or null. Thermal ones switch by themselves and
 /// relays want a coil's supply: neither stands for a hand.
-const SwitchType* cheapest_switch(const Catalogue& catalogue, const ItemNeed& need);
+/// `instead`: what it takes the place of: a relay only by one with its coil, a thermal switch only by one
+/// that acts at its temperature, anything else by what a hand moves.
+const SwitchType* cheapest_switch(const Catalogue& catalogue, const ItemNeed& need,
+                                  const SwitchType* instead = nullptr);
 
 /// The resistor and button that charges so much within two seconds and sparks least; the smallest there is
 /// where none is small enough. Null without any in the catalogue.

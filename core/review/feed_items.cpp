@@ -31,7 +31,9 @@ void below_fuse(const Context& c, std::vector<Finding>& out) {
                     d && d->kind == DeviceKind::connector ? cheapest_plug(c.catalogue, need, {}) : nullptr)
                 x.fixes.push_back({"Use a " + plug->name, exchanged(c.plan.feeds[f].id, d->id, plug->id)});
             if (const auto* type =
-                    d && d->kind == DeviceKind::power_switch ? cheapest_switch(c.catalogue, need) : nullptr)
+                    d && d->kind == DeviceKind::power_switch
+                        ? cheapest_switch(c.catalogue, need, find(c.catalogue.switches, d->type))
+                        : nullptr)
                 x.fixes.push_back({"Use a " + type->name, exchanged(c.plan.feeds[f].id, d->id, type->id)});
             if (!p.inherited && p.smallest && p.smallest->rating <= item.rated)
                 x.fixes.push_back(use_fuse(c.plan.feeds[f].id, *p.smallest));

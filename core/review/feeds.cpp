@@ -142,8 +142,8 @@ void relay_coil(const Context& c, std::vector<Finding>& out) {
             "continuously.");
         const auto need = item_need(c.figures.protection[f], worst);
         for (const auto& other : c.catalogue.switches)
-            if (other.kind != SwitchKind::thermal && carries(other.rated, need) &&
-                other.breaks >= need.volts && suits(other) && other.rated >= t->rated * 0.8) {
+            if (other.kind == SwitchKind::relay && carries(other.rated, need) && other.breaks >= need.volts &&
+                suits(other) && other.rated >= t->rated * 0.8) {
                 x.fixes.push_back({"Use a " + other.name, exchanged(c.plan.feeds[f].id, d.id, other.id)});
                 break;
             }

@@ -3,6 +3,7 @@
 
 #include <cmath>
 
+#include "battery/groups.h"
 #include "battery/pack.h"
 #include "review/each_pack.h"
 #include "units/format.h"
@@ -39,9 +40,52 @@ void unequal(const Context& c, std::vector<Finding>& out) {
         f.why.add(fmt::format("It rests {} below them; packs join within 0.05 V per cell.", format(behind)));
         f.why.add(fmt::format("It likes to be charged with {}.",
                               format(Ampere(k->charge_c * raw(b.cell_capacity) * b.parallel))));
-        f.fixes.push_back({"Charge it first", changed(b, [](Battery& x) { x.charge_behind = 0; })});
+        if (b.charge_behind > 0)
+            f.fixes.push_back({"Charge it first", changed(b, [](Battery& x) { x.charge_behind = 0; })});
         out.push_back(std::move(f));
     }
+}
+
+/// Packs that are joined share every volt for good: kind and count decide whether they can, age how evenly.
+void of_kinds(const Context& c, std::vector<Finding>& out) {
+    constexpr double ages_apart = 0.15;  // of the capacity that is left
+    for (const auto& group : pack_groups(c.plan, c.index()))
+        for (size_t i = 1; i < group.batteries.size(); ++i) {
+            const auto& first = c.plan.batteries[group.batteries.front()];
+            const auto& b = c.plan.batteries[group.batteries[i]];
+            const auto *k = find(c.catalogue.chemistries, first.chemistry),
+                       *other = find(c.catalogue.chemistries, b.chemistry);
+            if (!k || !other) continue;
+            auto alike = b;
+            alike.chemistry = first.chemistry, alike.series = first.series;
+            const auto use = [&](const std::string& says) {
+                return std::vector<Fix>{{says, [alike](const Plan& p) { return put_battery(p, alike); }}};
+            };
+            Finding f{Severity::danger, {}, {b.id, first.id}, {}, {}, {}};
+            if (k->id != other->id) {
+                f.sentence = fmt::format("{} and {} are joined: {} beside {}.", first.name, b.name, k->name,
+                                         other->name);
+                f.why.add("Their voltages fall along different curves, so one charges the other all day.");
+                f.why.add("And no charger is right for both.");
+                f.fixes = use(fmt::format("Make it {} too", k->name));
+            } else if (first.series != b.series) {
+                f.sentence = fmt::format("{} and {} are joined: {} cells in series beside {}.", first.name,
+                                         b.name, first.series, b.series);
+                f.why.add("The pack of fewer cells is charged far above what it stands.");
+                f.fixes = use(fmt::format("Make it {} in series too", first.series));
+            } else if (std::abs(first.health - b.health) > ages_apart) {
+                f.severity = Severity::caution;
+                f.sentence =
+                    fmt::format("{} and {} are joined: one has {} of its capacity left, the other {}.",
+                                first.name, b.name, format_percent(first.health), format_percent(b.health));
+                f.why.add("The older one's resistance leaves the work to the newer, which ages the faster.");
+                alike.health = first.health, alike.resistance_factor = first.resistance_factor;
+                f.fixes = use("A pack of the same age");
+            } else {
+                continue;
+            }
+            out.push_back(std::move(f));
+        }
 }
 
 void old(const Context& c, std::vector<Finding>& out) {
@@ -155,6 +199,7 @@ void starts(const Context& c, std::vector<Finding>& out) {
 
 const std::vector<Rule> rules_of::packs{
     {"battery-packs-unequal", "Packs are joined at the same voltage", unequal},
+    {"battery-packs-differ", "Packs that are joined are of one kind, count and age", of_kinds},
     {"battery-old", "A pack still holds most of its capacity", old},
     {"battery-weak-cell", "The cells of a pack are even", weak_cell},
     {"battery-charging", "A pack is charged as its chemistry likes", charging},

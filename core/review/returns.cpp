@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <map>
+#include <set>
 
 #include "review/review.h"
 #include "units/format.h"
@@ -65,11 +66,34 @@ void shared_noise(const Context& c, std::vector<Finding>& out) {
     }
 }
 
+/// True where each of these feeds comes from packs of its own with nothing but hubs between: packs joined on
+/// purpose, which other rules compare.
+bool packs_joined(const Context& c, const std::vector<Id>& feeds) {
+    std::set<Id> packs;
+    for (const auto& id : feeds) {
+        const auto* feed = by_id(c.plan.feeds, id);
+        const auto from = c.index().part(feed->from);
+        if (from.kind == PartKind::battery) {
+            if (!packs.insert(feed->from).second) return false;
+            continue;
+        }
+        if (from.kind != PartKind::hub) return false;
+        const auto above = c.index().upstream(feed->from);
+        if (above.empty()) return false;
+        for (const auto f : above) {
+            const auto kind = c.index().source_of(f).kind;
+            if (kind == PartKind::converter) return false;
+            if (kind == PartKind::battery && !packs.insert(c.plan.feeds[f].from).second) return false;
+        }
+    }
+    return true;
+}
+
 void two_sources(const Context& c, std::vector<Finding>& out) {
     std::map<Id, std::vector<Id>> into;
     for (const auto& f : c.plan.feeds) into[f.to].push_back(f.id);
     for (const auto& [part, feeds] : into)
-        if (feeds.size() > 1)
+        if (feeds.size() > 1 && !packs_joined(c, feeds))
             out.push_back({Severity::caution,
                            {},
                            feeds,

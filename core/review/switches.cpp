@@ -16,12 +16,13 @@ void each_switch(const Context& c, Check check) {
             if (d.kind == DeviceKind::power_switch) check(i, d);
 }
 
-const SwitchType* fitting(const Context& c, size_t feed) {
-    return cheapest_switch(c.catalogue, item_need(c.figures.protection[feed], c.figures.worst.feeds[feed]));
+const SwitchType* fitting(const Context& c, size_t feed, const SwitchType* instead = nullptr) {
+    return cheapest_switch(c.catalogue, item_need(c.figures.protection[feed], c.figures.worst.feeds[feed]),
+                           instead);
 }
 
 std::vector<Fix> stronger(const Context& c, size_t feed, const Device& d) {
-    const auto* best = fitting(c, feed);
+    const auto* best = fitting(c, feed, find(c.catalogue.switches, d.type));
     if (!best || best->id == d.type) return {};
     return {{"Use a " + best->name,
              [id = d.id, to = best->id](const Plan& p) { return set_switch_type(p, id, to); }}};

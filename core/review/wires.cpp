@@ -8,6 +8,8 @@
 namespace sangre {
 namespace {
 
+constexpr double fix_share = 0.97;  // of the limit: a mend that just meets it is found again
+
 Fix use_wire(const Feed& feed, const WireType& wire) {
     return {"Use " + wire.size, [id = feed.id, to = wire.id](const Plan& p) { return set_wire(p, id, to); }};
 }
@@ -55,6 +57,16 @@ void guessed(const Context& c, std::vector<Finding>& out) {
                    {}});
 }
 
+/// The drop as it would be on another wire of the same feed. A thicker one is cooler as well: what is counted
+/// on it is the least it gains.
+double drop_on(const Context& c, size_t feed, const WireType& other) {
+    const auto& x = c.figures.worst.feeds[feed];
+    const auto ohms = feed_ohms(feed_resistances(c.plan, c.plan.feeds[feed], c.catalogue,
+                                                 c.figures.harness.routes[feed].length, x.drop_copper));
+    const double per_metre = other.ohm_per_m / c.figures.protection[feed].wire->ohm_per_m;
+    return x.drop_share * raw(ohms.rest + ohms.copper * per_metre) / raw(ohms.rest + ohms.copper);
+}
+
 void too_warm(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
         const auto& p = c.figures.protection[i];
@@ -69,14 +81,19 @@ void too_warm(const Context& c, std::vector<Finding>& out) {
         f.why.add(fmt::format("{} for good, {} for {}; the wire carries {}.", format(p.need.continuous),
                               format(p.need.peak), format(p.need.peak_time), format(p.ampacity)));
         f.why.source = "Heat balance in still air, Churchill & Chu 1975; bunching IEC 60364-5-52 B.52.17";
+        const WireType* enough = nullptr;
         for (const auto* w = next_thicker(c.catalogue, *p.wire); w; w = next_thicker(c.catalogue, *w)) {
             const auto& thermal = *thermal_of(*w, *p.insulation, c.plan.hottest_air, p.bunched);
             const auto warm = thermal.steady(p.need.continuous);
             if (std::max(warm, thermal.after(p.need.peak, p.need.peak_time, warm)) > p.insulation->max)
                 continue;
-            f.fixes.push_back(use_wire(c.plan.feeds[i], *w));
+            // The thinnest that is cool enough may still starve what hangs on it: then one that does not.
+            if (!enough) enough = w;
+            if (drop_on(c, i, *w) > c.plan.practices.drop_limit * fix_share) continue;
+            enough = w;
             break;
         }
+        if (enough) f.fixes.push_back(use_wire(c.plan.feeds[i], *enough));
         out.push_back(std::move(f));
     }
 }
@@ -99,13 +116,9 @@ void drops(const Context& c, std::vector<Finding>& out) {
         f.why.add(fmt::format("{} × (out and back) at {}.", format(x.continuous), x.drop_where));
         const auto parts = feed_resistances(c.plan, feed, c.catalogue, length, x.drop_copper);
         for (const auto& r : parts) f.why.add(fmt::format("{}: {}", r.what, format(r.value)));
-        const auto ohms = feed_ohms(parts);
-        for (const auto* w = next_thicker(c.catalogue, *p.wire); w && raw(ohms.copper) > 0;
+        for (const auto* w = next_thicker(c.catalogue, *p.wire); w && raw(feed_ohms(parts).copper) > 0;
              w = next_thicker(c.catalogue, *w)) {
-            // A thicker wire is cooler as well: what is counted on it is the least it gains.
-            const double scale = raw(ohms.rest + ohms.copper * (w->ohm_per_m / p.wire->ohm_per_m)) /
-                                 raw(ohms.rest + ohms.copper);
-            if (x.drop_share * scale > limit * 0.97) continue;
+            if (drop_on(c, i, *w) > limit * fix_share) continue;
             f.fixes.push_back(use_wire(feed, *w));
             break;
         }

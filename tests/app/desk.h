@@ -13,16 +13,19 @@ using namespace app;
 
 struct Desk {
     QTemporaryDir folder;
-    Document document{std::make_shared<const Catalogue>(parts()), folder.filePath("recovery")};
+    Document document;
     Window window{document};
 
     /// On a file.
-    explicit Desk(const QString& file = QString::fromStdString(demo_file())) {
+    explicit Desk(const QString& file = QString::fromStdString(demo_file()))
+        : document(std::make_shared<const Catalogue>(parts()), folder.filePath("recovery")) {
         document.open(file);
         show();
     }
     /// On a plan that has no file yet.
-    explicit Desk(const Plan& plan) {
+    explicit Desk(const Plan& plan,
+                  std::shared_ptr<const Catalogue> catalogue = std::make_shared<const Catalogue>(parts()))
+        : document(std::move(catalogue), folder.filePath("recovery")) {
         document.apply([plan](const Plan&) { return plan; }, "Begin");
         show();
     }

@@ -280,6 +280,26 @@ class TestPower : public QObject {
         QCOMPARE(station_of("battery-sags"), Station::power);
         QCOMPARE(station_of("fuse-too-big"), Station::wiring);
         QCOMPARE(station_of("route-hazard"), Station::routing);
+        // A danger and a note of the wiring: one of them waits.
+        e.document.apply(
+            [](const Plan& p) {
+                auto next = p;
+                for (auto& f : next.feeds) f.length.reset();
+                by_id(next.feeds, Id("feed-hub-load-drive-left"))->wire = "awg24-silicone";
+                return next;
+            },
+            "Worse");
+        const auto& bar = *e.window.findChild<StationBar*>();
+        std::array<int, station_count> waits{};
+        size_t notes = 0;
+        for (const auto& f : e.document.study().findings)
+            if (f.severity == Severity::note)
+                ++notes;
+            else
+                ++waits[static_cast<size_t>(station_of(f.rule))];
+        QVERIFY(notes > 0 && waits[static_cast<size_t>(Station::wiring)] > 0);
+        for (const auto s : {Station::loads, Station::power, Station::wiring, Station::routing})
+            QCOMPARE(bar.badge(s).count, waits[static_cast<size_t>(s)]);
     }
     /// What a menu opened by `open` offers, by title of its submenus; triggers the first entry that holds
     /// `choose`.

@@ -36,6 +36,33 @@ std::vector<EditCase> edit_cases() {
              return put_load(p, l);
          },
          [](const Plan& p) { return p.loads.back().id == "load-horn"; }},
+        {"add_load runs where most do",
+         [](const Plan& p) { return add_load(p, test::simple_load("horn", 12, 1)); },
+         [](const Plan& p) {
+             const auto& id = p.loads.back().id;
+             size_t runs = 0;
+             for (const auto& x : p.phases) {
+                 if (x.charging && x.states.contains(id)) return false;
+                 runs += x.states.contains(id);
+             }
+             return id == "load-horn" && runs > 0 && runs < p.phases.size() - 1;
+         }},
+        {"add_load as the first",
+         [](const Plan&) {
+             Plan p;
+             p.phases.push_back({"charge", "Charge", Second(60), true, {}, {}, {}, {}});
+             p.phases.push_back({"work", "Work", Second(60), false, {}, {}, {}, {}});
+             p = add_load(p, test::simple_load("horn", 12, 1));
+             return add_load(p, test::simple_load("horn", 12, 1));
+         },
+         [](const Plan& p) {
+             return p.phases[0].states.empty() && p.phases[1].states.size() == 2 &&
+                    p.loads[1].id == "load-horn-2";
+         }},
+        {"add_phase", [](const Plan& p) { return add_phase(p); },
+         [](const Plan& p) {
+             return p.phases.back().states.size() == p.loads.size() && !p.phases.back().id.empty();
+         }},
         {"move_load up", [](const Plan& p) { return move_load(p, "load-frost-mast", 0); },
          [](const Plan& p) { return p.loads[0].id == "load-frost-mast" && p.loads.size() == 9; }},
         {"move_load far", [](const Plan& p) { return move_load(p, "load-drive-left", 99); },

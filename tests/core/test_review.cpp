@@ -188,6 +188,15 @@ std::vector<Case> cases() {
              f.id = "second-pack", f.from = "battery-2";
              p.feeds.push_back(f);
          }},
+        {"battery-packs-differ",
+         [](Plan& p) {
+             auto b = p.batteries[0];
+             b.id = "battery-2", b.name = "Second", b.chemistry = b.chemistry == "lfp" ? "nmc" : "lfp";
+             p.batteries.push_back(b);
+             auto f = into(p, "hub");
+             f.id = "second-pack", f.from = "battery-2";
+             p.feeds.push_back(f);
+         }},
         {"battery-old", [](Plan& p) { p.batteries[0].health = 0.78; }},
         {"battery-weak-cell", [](Plan& p) { p.batteries[0].weakest_cell = 0.9; }},
         {"battery-charging", [](Plan& p) { p.phases[0].charge_current = Ampere(200); }},

@@ -1,5 +1,7 @@
 // Thresholds that decide and do not show: what each is, told by what happens on either side of it.
 #include "battery/pack.h"
+#include "decide/improve.h"
+#include "decide/search.h"
 #include "fixtures.h"
 #include "propose/sizing.h"
 #include "protection/coordination.h"
@@ -89,6 +91,84 @@ class TestThresholds : public QObject {
             QVERIFY2(share < 0.75 * 0.03, qPrintable(QString("%1 m: %2").arg(tenths / 10.0).arg(share)));
         }
         QVERIFY2(nearest > 0.6 * 0.75 * 0.03, qPrintable(QString::number(nearest)));
+    }
+    void a_load_browns_out_just_below_its_least() {
+        auto p = test::one_feed(5);
+        const double gets = raw(test::studied(p).now.loads[0].volts);
+        p.loads[0].v_min = Volt(gets + 0.02);
+        QCOMPARE(test::studied(p).now.brown_outs.size(), size_t{1});
+        p.loads[0].v_min = Volt(gets - 0.02);
+        QVERIFY(test::studied(p).now.brown_outs.empty());
+    }
+    /// A 40 V module on full LFP cells of 3.45 V: nine leave 29 %, ten 16 %.
+    void a_module_wants_a_quarter_above_its_highest_input() {
+        for (const auto& [cells, found] : {std::pair{9, false}, std::pair{10, true}}) {
+            auto p = test::one_feed(1);
+            p.batteries[0].series = cells;
+            p.converters.push_back({"module", "Module", "buck-5a-40v", Volt(12), {}, {}});
+            p.feeds[0].to = "module";
+            Feed f;
+            f.id = "out", f.from = "module", f.to = "lamp", f.wire = "awg20-silicone", f.length = Metre(0.3);
+            p.feeds.push_back(f);
+            QCOMPARE(test::has(test::studied(p), "rail-input-spare"), found);
+        }
+    }
+    void a_thicker_wire_that_is_offered_suffices() {
+        int offered = 0;
+        for (const char* wire : {"awg20-silicone", "awg16-silicone", "awg12-silicone"})
+            for (int tenths = 4; tenths < 80; tenths += 3) {
+                auto p = test::one_feed(6);
+                p.feeds[0].wire = wire, p.feeds[0].length = Metre(tenths / 10.0);
+                const auto s = test::studied(p);
+                const auto* f = test::finding(s, "wire-drop");
+                if (!f || f->fixes.empty()) continue;
+                ++offered;
+                QVERIFY2(!test::has(test::studied(f->fixes[0].edit(p)), "wire-drop"),
+                         qPrintable(QString("%1 over %2 m: %3")
+                                        .arg(wire)
+                                        .arg(tenths / 10.0)
+                                        .arg(f->fixes[0].label.c_str())));
+            }
+        QVERIFY2(offered > 20, qPrintable(QString::number(offered)));
+    }
+    /// Three times its capacity, by the hour, from these cells.
+    void a_pack_gives_what_its_kind_gives() {
+        const auto& lfp = *find(parts().chemistries, "lfp");
+        const double most = lfp.max_c * 10;
+        QVERIFY(!test::has(test::studied(test::one_feed(most * 0.98)), "battery-c-rate"));
+        QVERIFY(test::has(test::studied(test::one_feed(most * 1.02)), "battery-c-rate"));
+    }
+    void a_coil_pulls_in_at_three_quarters_and_stands_a_third_more() {
+        for (const auto& [cells, found] : {std::pair{5, true}, {7, false}, {8, false}, {10, true}}) {
+            auto p = test::one_feed(2);
+            p.batteries[0].series = cells, p.loads[0].v_min = Volt(5), p.loads[0].v_max = Volt(50);
+            by_id(p.feeds[0].devices, Id("switch"))->type = "relay-40a";  // 24 V: from 18 V to 31.2 V
+            const auto s = test::studied(p);
+            const auto* f = test::finding(s, "relay-coil");
+            QVERIFY2((f != nullptr) == found, qPrintable(QString::number(cells)));
+            for (const auto& fix : f ? f->fixes : std::vector<Fix>{})
+                QVERIFY(
+                    find(parts().switches, by_id(fix.edit(p).feeds[0].devices, Id("switch"))->type)->kind ==
+                    SwitchKind::relay);
+        }
+    }
+    void an_item_carries_its_fuse() {
+        for (const auto& [rating, found] : {std::pair{30.0, false}, std::pair{35.0, true}}) {
+            auto p = test::one_feed(5);
+            by_id(p.feeds[0].devices, Id("fuse"))->rating = Ampere(rating);  // beside a switch of 30 A
+            QCOMPARE(test::has(test::studied(p), "feed-item-below-fuse"), found);
+        }
+    }
+    void a_better_plan_has_no_more_cautions() {
+        auto p = test::one_feed(5);
+        p.feeds[0].length = Metre(4);  // 12 AWG: 2 %; the next thinner loses more than 3
+        const auto start = searched_plan(p, test::studied(p), 100);
+        const auto before = count(test::studied(p).findings, Severity::caution);
+        size_t studied = 0;
+        int asked = 0;
+        const auto better = improve_plan(start, parts(), Aim::mass, studied, [&] { return ++asked < 400; });
+        QVERIFY(studied > 0 && asked < 400);  // and comes to an end
+        QVERIFY(count(test::studied(better.plan).findings, Severity::caution) <= before);
     }
     void peukert_counts_from_the_rated_current() {
         const auto& agm = *find(parts().chemistries, "agm");  // exponent 1.15 at the 20 h rate
