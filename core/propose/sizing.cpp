@@ -15,7 +15,6 @@ namespace sangre {
 namespace {
 
 constexpr int most_rounds = 24, settling = 8;
-constexpr double copper_of_limit = 0.75;     // the rest is left to fuses, plugs and joints
 constexpr double drop_that_starves = 0.004;  // a feed that loses less is not what starves a load: the pack is
 
 /// What a feed is given beyond what school and load ask, because a load behind it would starve.
@@ -86,7 +85,7 @@ WireNeed wire_need(const Plan& plan, const Harness& harness, const WorstCase& wo
     need.volts = worst.feeds[f].highest_end;
     need.length = harness.routes[f].length;
     need.own_return = feed.ret == Return::own;
-    need.drop_limit = plan.practices.drop_limit * copper_of_limit * share;
+    need.drop_limit = plan.practices.drop_limit * share;
     need.air = plan.hottest_air;
     need.bunched = bunched;
     need.insulation = plan.practices.wire_insulation;

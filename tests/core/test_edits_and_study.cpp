@@ -59,6 +59,21 @@ std::vector<EditCase> edit_cases() {
              return p.phases[0].states.empty() && p.phases[1].states.size() == 2 &&
                     p.loads[1].id == "load-horn-2";
          }},
+        {"add_load where half of them run",
+         [](const Plan&) {
+             Plan p;
+             for (const char* id : {"a", "b", "c", "d"}) p.loads.push_back(test::simple_load(id, 12, 1));
+             for (const size_t running : {4, 2, 1}) {
+                 Phase x{std::to_string(running), "", Second(60), false, {}, {}, {}, {}};
+                 for (size_t i = 0; i < running; ++i) x.states[p.loads[i].id] = LoadState::typical;
+                 p.phases.push_back(x);
+             }
+             return add_load(p, test::simple_load("horn", 12, 1));
+         },
+         [](const Plan& p) {
+             return p.phases[0].states.size() == 5 && p.phases[1].states.size() == 3 &&
+                    p.phases[2].states.size() == 1;
+         }},
         {"add_phase", [](const Plan& p) { return add_phase(p); },
          [](const Plan& p) {
              return p.phases.back().states.size() == p.loads.size() && !p.phases.back().id.empty();

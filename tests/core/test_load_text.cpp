@@ -29,7 +29,8 @@ class TestLoadText : public QObject {
         row("Motor left 24V 3A stall 35A", "Motor left", 22, 29.2, 3, 3, 0);
         row("Winch 24V 3A stall 35A", "Winch", 22, 29.2, 3, 35, 2);
         row("Steering 12 V ±10 % 1.9A peak 4A for 1 s", "Steering", 10.8, 13.2, 1.9, 4, 1);
-        row("Bell 12 V peak 6 A", "Bell", 11, 14.6, 2, 6, 2);  // a third of its peak where nothing else is said
+        row("Bell 12 V peak 6 A", "Bell", 11, 14.6, 2, 6,
+            2);  // a third of its peak where nothing else is said
         row("Siren 12V 2A peak 3,5A noisy", "Siren", 11, 14.6, 2, 3.5, 2);
         row("Camera 2 12V 0.6A sensitive", "Camera 2", 11, 14.6, 0.6, 0.6, 0);
         row("Heater 12V 8Ω", "Heater", 11, 14.6, 1.5, 1.5, 0);

@@ -127,6 +127,101 @@ Plan RandomPlans::network() {
     return p;
 }
 
+Id RandomPlans::place_of(const Plan& plan) {
+    return plan.places.empty() || one_in(6) ? Id() : any_of(plan.places).id;
+}
+
+void RandomPlans::lead(Plan& plan, const Id& from, const Id& to) {
+    auto& f = feed(plan, from, to);
+    f.wire = any_of(parts().wires).id;
+    if (!one_in(4)) f.length.reset();
+    f.joint_from = any_of(parts().joints).id, f.joint_to = any_of(parts().joints).id;
+    if (one_in(5)) f.conductors = whole(2, 4);
+    const auto add = [&](DeviceKind kind, const Id& type, Ampere rating = Ampere(0)) {
+        f.devices.push_back({f.id + "-" + std::to_string(f.devices.size()), kind, type, rating, {}, {}});
+    };
+    if (one_in(2)) {
+        const auto& family = any_of(parts().fuses);
+        add(DeviceKind::fuse, family.id, any_of(family.ratings));
+        if (one_in(3)) f.devices.back().at = Metre(real(0.02, 0.3));
+    }
+    if (one_in(4))
+        add(DeviceKind::power_switch, any_of(parts().switches).id), f.devices.back().name = f.id + " switch";
+    if (one_in(3)) add(DeviceKind::connector, any_of(parts().connectors).id);
+    if (one_in(6)) {
+        const auto& type = any_of(parts().inlines);
+        if (type.kind == InlineKind::diode)
+            add(DeviceKind::diode, type.id), f.devices.back().reversed = one_in(8);
+        if (type.kind == InlineKind::filter) add(DeviceKind::filter, type.id);
+        if (type.kind == InlineKind::meter) add(DeviceKind::shunt, type.id);
+    }
+    if (plan.metal_frame && one_in(6)) f.ret = Return::frame;
+    if (plan.feeds.size() > 1 && one_in(10)) {
+        const auto& other =
+            plan.feeds[static_cast<size_t>(whole(0, static_cast<int>(plan.feeds.size()) - 1))];
+        if (other.ret == Return::own) f.ret = Return::shared, f.shared_with = other.id;
+    }
+}
+
+Plan RandomPlans::built() {
+    Plan p;
+    p.name = "Built";
+    p.metal_frame = one_in(2);
+    const int places = whole(0, 6);
+    for (int i = 0; i < places; ++i) {
+        const Id id = "place" + std::to_string(i);
+        p.places.push_back({id, id, real(0, 1), real(0, 1), {}});
+        if (i == 0) continue;
+        const auto kind = static_cast<PassageKind>(whole(0, 6));
+        p.passages.push_back({"way" + std::to_string(i),
+                              p.places[static_cast<size_t>(whole(0, i))].id,
+                              id,
+                              Metre(real(0.1, 1.5)),
+                              kind,
+                              Millimetre(real(4, 30)),
+                              {}});
+    }
+    p.batteries.push_back({"pack", "Pack", "lfp", whole(4, 9), 1, AmpereHour(real(4, 60)), {}, {}});
+    p.batteries[0].place = place_of(p);
+    const double volts = 3.25 * p.batteries[0].series;
+    std::vector<std::pair<Id, double>> sources{{"pack", volts}};
+    for (int i = whole(0, 3); i > 0; --i) {
+        const Id id = "hub" + std::to_string(i);
+        p.hubs.push_back({id, id, place_of(p), {}});
+        lead(p, any_of(sources).first, id);
+        sources.emplace_back(id, volts);
+    }
+    const size_t of_the_pack = sources.size();
+    for (int i = whole(0, 4); i > 0; --i) {
+        const Id id = "module" + std::to_string(i);
+        const double set = real(3.3, 11);
+        p.converters.push_back(
+            {id, id, one_in(2) ? "buck-5a-40v" : "buck-15a-75v", Volt(set), place_of(p), {}});
+        lead(p, sources[static_cast<size_t>(whole(0, static_cast<int>(of_the_pack)))].first, id);
+        sources.emplace_back(id, set);
+    }
+    Phase work{"work", "Work", Second(3600), false, {}, {}, {}, {}},
+        rest{"rest", "Rest", Second(7200), false, {}, {}, {}, {}};
+    for (int i = whole(1, 10); i > 0; --i) {
+        const auto [from, at] = any_of(sources);
+        Load l;
+        l.id = l.name = "load" + std::to_string(i);
+        l.kind = static_cast<LoadKind>(whole(0, 5));
+        l.nominal = Volt(at), l.v_min = Volt(at * 0.8), l.v_max = Volt(at * 1.25);
+        l.typical = Ampere(std::pow(10, real(-2, 0.5))), l.peak = l.typical * real(1, 2.5),
+        l.peak_time = Second(real(0.1, 5));
+        l.idle = l.typical * 0.1, l.place = place_of(p);
+        l.noisy = one_in(4), l.sensitive = one_in(5), l.always_on = one_in(6);
+        if (one_in(5)) l.lead = any_of(parts().wires).id;
+        p.loads.push_back(l);
+        work.states[l.id] = one_in(4) ? LoadState::peak : LoadState::typical;
+        rest.states[l.id] = one_in(2) ? LoadState::idle : LoadState::off;
+        lead(p, from, l.id);
+    }
+    p.phases = {work, rest};
+    return p;
+}
+
 Demand RandomPlans::demand(const Plan& plan) {
     Demand d;
     d.states.assign(plan.loads.size(), LoadState::typical);

@@ -15,6 +15,10 @@ class RandomPlans {
     /// One to three packs, blocks with several feeds, modules in rows and side by side, diodes, shared and
     /// frame returns, loads of every kind; many overloaded.
     Plan network();
+    /// As a builder wires: places with ways between them, hubs, modules and loads that suit what feeds them,
+    /// every lead with wire, ends and some items of the catalogue, doubled conductors, frame and shared
+    /// returns.
+    Plan built();
     /// A load of any kind and manner that a line can say.
     Load any_load();
     /// Loads in any state, some switches open, any charge and air.
@@ -36,6 +40,8 @@ class RandomPlans {
     Feed& feed(Plan& plan, const Id& from, const Id& to);
     void module(Plan& plan, const Id& id, const Id& from);
     void load(Plan& plan, const Id& id, const Id& from, double volts);
+    Id place_of(const Plan& plan);
+    void lead(Plan& plan, const Id& from, const Id& to);
     std::mt19937 random_;
 };
 
