@@ -240,6 +240,12 @@ WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, 
     return w;
 }
 
+bool restarts(const LoadExtremes& x, const Load& load) {
+    const Volt least = load.v_min - Volt(0.005);
+    const bool starved = raw(x.lowest) > 0 && x.lowest < least;
+    return raw(x.lowest_at_start) > 0 && x.lowest_at_start < least && !starved;
+}
+
 WorstCase finish_worst_case(const Plan& plan, const PlanIndex& index, WorstCase w, const WorstCase& later) {
     for (size_t f = 0; f < w.feeds.size(); ++f) take_worse(w.feeds[f], later.feeds[f]);
     for (size_t l = 0; l < w.loads.size(); ++l) take_worse(w.loads[l], later.loads[l]);

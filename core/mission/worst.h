@@ -28,6 +28,9 @@ struct LoadExtremes {
     std::string start_where;
 };
 
+/// True where it gets too little to run on in the instant in which another starts, though it runs otherwise.
+bool restarts(const LoadExtremes& extremes, const Load& load);
+
 struct ConverterExtremes {
     Volt in_lowest{1e9}, in_highest{0};
     Ampere continuous{}, peak{};

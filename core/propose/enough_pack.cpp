@@ -28,7 +28,7 @@ bool restarts_something(const Plan& plan, const Solver& solver) {
         return false;
     const auto worst = worst_case(plan, solver);
     for (size_t l = 0; l < plan.loads.size(); ++l)
-        if (worst.loads[l].lowest_at_start < plan.loads[l].v_min) return true;
+        if (restarts(worst.loads[l], plan.loads[l])) return true;
     return false;
 }
 

@@ -9,6 +9,7 @@
 #include "propose/enough_pack.h"
 #include "propose/grouped_feeds.h"
 #include "propose/rails.h"
+#include "propose/refusal.h"
 #include "propose/sizing.h"
 #include "propose/two_packs.h"
 #include "protection/protection.h"
@@ -26,36 +27,6 @@ bool behind_module(const PlanIndex& index, const Plan& plan, size_t feed) {
     for (const auto up : index.upstream(plan.feeds[feed].from))
         if (index.source_of(up).kind == PartKind::converter) return true;
     return false;
-}
-
-Refusals impossible_loads(const Plan& plan) {
-    Refusals refused;
-    for (const auto& l : plan.loads) {
-        if (l.v_min > l.v_max)
-            refused.push_back({l.id, fmt::format("its least voltage, {}, is above its greatest, {}",
-                                                 format(l.v_min), format(l.v_max))});
-        else if (raw(l.v_max) <= 0)
-            refused.push_back({l.id, "it has no voltage; type one, such as 12 V"});
-        else if (l.v_min >= highest_voltage)
-            refused.push_back(
-                {l.id, fmt::format("it wants {}, and everything from 60 V up is outside this tool",
-                                   format(l.v_min))});
-        else if (raw(draw(l, LoadState::peak)) <= 0)
-            refused.push_back({l.id, "it draws nothing; type a current or a power"});
-    }
-    return refused;
-}
-
-/// The loads that no battery serves even alone; where each would do alone, the plan as a whole.
-Refusals unserved_alone(const Plan& plan, const Catalogue& catalogue, const std::string& reason) {
-    Refusals refused;
-    for (const auto& l : plan.loads) {
-        Plan alone = plan;
-        alone.loads = {l};
-        if (const auto choice = choose_battery(alone, catalogue); !choice)
-            refused.push_back({l.id, choice.error()});
-    }
-    return refused.empty() ? Refusals{{"", reason}} : refused;
 }
 
 std::string names_of(const Plan& plan, const std::vector<size_t>& loads) {
@@ -307,7 +278,7 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     const auto range_of = [&] { return battery_range(next, catalogue); };
     if (!range_of() || range_of()->high >= highest_voltage) {
         auto chosen = choose_battery(next, catalogue);
-        if (!chosen) return tl::unexpected(unserved_alone(next, catalogue, chosen.error()));
+        if (!chosen) return tl::unexpected(unserved(next, catalogue, chosen.error()));
         if (!next.batteries.empty()) chosen->battery.place = next.batteries.front().place;
         next.batteries = {chosen->battery};
         why.lines = chosen->why.lines;
@@ -367,16 +338,12 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     return proposal;
 }
 
-}  // namespace
-
-tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catalogue) {
+/// What is proposed stays when it is proposed again. Sizing comes to rest where it began nearby, and a plan
+/// that is wired begins elsewhere than one that is not: so it goes on from its own result until that changes
+/// nothing more.
+tl::expected<Proposal, Refusals> propose_to_rest(const Plan& old, const Catalogue& catalogue) {
     auto first = propose_from(old, catalogue);
     if (!first) return first;
-    *first = with_enough_pack(std::move(*first), old, catalogue,
-                              [&](const Plan& larger) { return propose_from(larger, catalogue); });
-    // What is proposed stays when it is proposed again. Sizing comes to rest where it began nearby, and a
-    // plan that is wired begins elsewhere than one that is not: so it goes on from its own result until that
-    // changes nothing more.
     constexpr size_t most = 6;
     std::vector<Plan> seen{first->plan};
     while (seen.size() < most) {
@@ -394,6 +361,15 @@ tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catal
     }
     first->plan = seen.back();
     return first;
+}
+
+}  // namespace
+
+tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catalogue) {
+    auto first = propose_to_rest(old, catalogue);
+    if (!first) return first;
+    return with_enough_pack(std::move(*first), old, catalogue,
+                            [&](const Plan& larger) { return propose_to_rest(larger, catalogue); });
 }
 
 }  // namespace sangre

@@ -120,8 +120,7 @@ void resets_at_start(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.plan.loads.size(); ++i) {
         const auto& l = c.plan.loads[i];
         const auto& x = c.figures.worst.loads[i];
-        const bool starved = raw(x.lowest) > 0 && x.lowest < l.v_min - Volt(0.005);
-        if (raw(x.lowest_at_start) <= 0 || x.lowest_at_start >= l.v_min - Volt(0.005) || starved) continue;
+        if (!restarts(x, l)) continue;
         Finding f{Severity::danger,
                   {},
                   {l.id},

@@ -5,6 +5,7 @@
 
 #include "fixtures.h"
 #include "plan/edits.h"
+#include "plan/load_text.h"
 #include "protection/fuse_curve.h"
 
 using namespace sangre;
@@ -188,6 +189,19 @@ class TestNothingWrongSaid : public QObject {
         QVERIFY(made->plan.batteries.size() == 2 && names.size() == 2);
         const auto again = propose(made->plan, parts());
         QVERIFY(again && again->plan.converters == made->plan.converters);
+    }
+    void a_refusal_names_the_two_that_do_not_go_together() {
+        Plan p;
+        for (const char* line :
+             {"Board 5V 60mA", "Starter 12V 60A start 250A 1s", "Rotor motor 14-26V 8A peak 35A 3s"})
+            p = add_load(p, parse_load(line).load);
+        const auto made = propose(p, parts());
+        QVERIFY(!made && made.error().size() == 1);
+        const auto& r = made.error().front();
+        const auto said = QString::fromStdString(r.load + " " + r.reason);
+        QVERIFY2(
+            said.contains("Starter") && said.contains("load-rotor-motor") && said.contains("pack of its own"),
+            qPrintable(said));
     }
     /// No fuse opens at its rating: a peak up to it wears none out.
     void a_peak_below_the_rating_is_ridden() {
