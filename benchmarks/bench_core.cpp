@@ -87,7 +87,10 @@ void proposal(benchmark::State& state) {
     const auto plan = bench::wish_of(static_cast<size_t>(state.range(0)));
     for (auto _ : state) {
         const auto proposed = propose(plan, bench::parts());
-        if (!proposed) state.SkipWithError("refused");
+        if (!proposed) {
+            state.SkipWithError(proposed.error().front().reason.c_str());
+            break;
+        }
         benchmark::DoNotOptimize(proposed);
     }
 }

@@ -74,6 +74,9 @@ Plan wish_of(size_t loads) {
     Plan p;
     p.name = "Wished";
     p.loads.assign(wired.loads.begin(), wired.loads.begin() + static_cast<std::ptrdiff_t>(loads));
+    // However many there are, one pack carries them.
+    const double share = std::min(1.0, 250.0 / static_cast<double>(loads));
+    for (auto& l : p.loads) l.typical *= share, l.peak *= share, l.idle *= share;
     return p;
 }
 

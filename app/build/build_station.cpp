@@ -195,19 +195,13 @@ double StepList::row_top(const std::string& key) const {
 }
 
 void StepList::paint(QPainter& p) {
-    const auto& t = theme();
     card(p, QRectF(0, 0, width() - 1, height() - 1));
     double y = u(6);
     int number = 0;
     for (const auto& s : document_.study().steps()) {
         const QRectF area(u(4), y, width() - u(9), u(26));
-        const bool here = s.key == current_, done = document_.plan().done.contains(s.key);
-        if (here) card(p, area, true);
-        text(p, QRectF(u(6), y, u(28), u(26)), QString::number(++number), t.muted, face(12),
-             Qt::AlignRight | Qt::AlignVCenter);
-        text(p, QRectF(u(42), y, width() - u(78), u(26)), words_of(s.title), done ? t.muted : t.ink,
-             face(13, here));
-        if (done) tick(p, QRectF(width() - u(30), y + u(6), u(14), u(14)), true);
+        ++number;
+        if (exposed(area)) paint_row(p, s, number, area);
         add_spot({area,
                   "step:" + words_of(s.key),
                   words_of(s.title),
@@ -215,6 +209,18 @@ void StepList::paint(QPainter& p) {
                   {}});
         y += u(27);
     }
+}
+
+void StepList::paint_row(QPainter& p, const Step& s, int number, const QRectF& area) {
+    const auto& t = theme();
+    const double y = area.top();
+    const bool here = s.key == current_, done = document_.plan().done.contains(s.key);
+    if (here) card(p, area, true);
+    text(p, QRectF(u(6), y, u(28), u(26)), QString::number(number), t.muted, face(12),
+         Qt::AlignRight | Qt::AlignVCenter);
+    text(p, QRectF(u(42), y, width() - u(78), u(26)), words_of(s.title), done ? t.muted : t.ink,
+         face(13, here));
+    if (done) tick(p, QRectF(width() - u(30), y + u(6), u(14), u(14)), true);
 }
 
 BuildStation::BuildStation(Document& document, QWidget* parent) : QWidget(parent), document_(document) {

@@ -43,6 +43,7 @@ class StepList : public Canvas {
     void paint(QPainter& p) override;
 
   private:
+    void paint_row(QPainter& p, const Step& step, int number, const QRectF& area);
     Document& document_;
     std::string current_;
 };

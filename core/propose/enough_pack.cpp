@@ -17,51 +17,73 @@ namespace {
 constexpr double wanted_left = 0.2, step = 1.3;
 constexpr int most_steps = 8;
 
-bool lasts(const Plan& plan, const Catalogue& catalogue, const Solver& solver) {
+/// How many times its capacity the pack wants to be for its day to leave a fifth; 1 where it does.
+double wanted_times(const Plan& plan, const Catalogue& catalogue) {
+    const Solver solver(plan, catalogue, feed_lengths(lay_routes(plan, catalogue)));
     const auto day = play_mission(plan, catalogue, solver, plan.coldest_air);
-    return day.lasts && day.lowest_charge >= wanted_left;
+    if (!day.lasts) return step;
+    // A little more than what was taken asks for: the larger pack's plan is another one.
+    return day.lowest_charge >= wanted_left
+               ? 1
+               : std::min(1.02 * (1 - day.lowest_charge) / (1 - wanted_left), step);
 }
 
-bool restarts_something(const Plan& plan, const Solver& solver) {
+bool restarts_something(const Plan& plan, const Catalogue& catalogue) {
     if (std::none_of(plan.loads.begin(), plan.loads.end(),
                      [](const auto& l) { return raw(l.start) > 0 || l.kind == LoadKind::motor; }))
         return false;
+    const Solver solver(plan, catalogue, feed_lengths(lay_routes(plan, catalogue)));
     const auto worst = worst_case(plan, solver);
     for (size_t l = 0; l < plan.loads.size(); ++l)
         if (restarts(worst.loads[l], plan.loads[l])) return true;
     return false;
 }
 
-AmpereHour next_larger(AmpereHour capacity) {
-    const double wanted = raw(capacity) * step;
+Plan with_larger(const Plan& old, const Plan& made, double times) {
+    auto larger = old;
+    larger.batteries = made.batteries;
+    auto& capacity = larger.batteries[0].cell_capacity;
+    const double wanted = raw(capacity) * times;
     const double unit = wanted < 10 ? 0.5 : wanted < 50 ? 1 : 5;
-    return AmpereHour(std::ceil(wanted / unit) * unit);
+    // Always a step further, however little is missing.
+    capacity = AmpereHour(std::max(std::ceil(wanted / unit), std::floor(raw(capacity) / unit) + 1) * unit);
+    return larger;
+}
+
+/// What came of a larger pack, with the words of what came before and why it was not enough.
+Proposal continued(Proposal next, const Proposal& before, const std::string& for_what) {
+    next.why = before.why;
+    next.why.add(fmt::format("Then {}, so that {}.", format(next.plan.batteries[0].cell_capacity), for_what));
+    return next;
 }
 
 }  // namespace
 
-Proposal with_enough_pack(Proposal made, const Plan& old, const Catalogue& catalogue,
-                          const ProposeAgain& again) {
-    if (battery_range(old, catalogue) || made.plan.batteries.size() != 1) return made;
-    std::optional<Proposal> lasting;
-    for (int round = 0;; ++round) {
-        const Solver solver(made.plan, catalogue, feed_lengths(lay_routes(made.plan, catalogue)));
-        const bool long_enough = lasts(made.plan, catalogue, solver);
-        if (long_enough && !restarts_something(made.plan, solver)) return made;
-        if (long_enough && !lasting) lasting = made;
-        if (round == most_steps) break;
-        auto larger = old;
-        larger.batteries = made.plan.batteries;
-        larger.batteries[0].cell_capacity = next_larger(larger.batteries[0].cell_capacity);
-        auto proposed = again(larger);
-        if (!proposed) break;
-        proposed->why = made.why;
-        proposed->why.add(
-            fmt::format("Then {}, so that {}.", format(proposed->plan.batteries[0].cell_capacity),
-                        long_enough ? "nothing restarts when something starts" : "the day leaves a fifth"));
-        made = std::move(*proposed);
+tl::expected<Proposal, Refusals> with_enough_pack(const Plan& old, const Catalogue& catalogue,
+                                                  const ProposeFrom& once, const ProposeFrom& to_rest) {
+    auto made = once(old);
+    if (!made) return made;
+    const bool chosen_here = !battery_range(old, catalogue) && made->plan.batteries.size() == 1;
+    Plan from = old;
+    for (int round = 0; chosen_here && round < most_steps; ++round) {
+        const double times = wanted_times(made->plan, catalogue);
+        if (times <= 1) break;
+        from = with_larger(old, made->plan, times);
+        auto larger = once(from);
+        if (!larger) break;
+        made = continued(std::move(*larger), *made, "the day leaves a fifth");
     }
-    return lasting ? *lasting : made;
+    auto rested = to_rest(from);
+    if (!rested) return rested;
+    rested->why = made->why;
+    if (!chosen_here) return rested;
+    auto best = *rested;
+    for (int round = 0; round < most_steps && restarts_something(best.plan, catalogue); ++round) {
+        auto larger = to_rest(with_larger(old, best.plan, step));
+        if (!larger) return rested;
+        best = continued(std::move(*larger), best, "nothing restarts when something starts");
+    }
+    return restarts_something(best.plan, catalogue) ? *rested : best;
 }
 
 }  // namespace sangre

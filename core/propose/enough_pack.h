@@ -7,13 +7,12 @@
 
 namespace sangre {
 
-/// Proposes anew from a plan with this pack.
-using ProposeAgain = std::function<tl::expected<Proposal, Refusals>(const Plan&)>;
+using ProposeFrom = std::function<tl::expected<Proposal, Refusals>(const Plan&)>;
 
-/// The proposal with its pack chosen larger, by 30 % at a time, until its day leaves a fifth and nothing
-/// restarts when something starts. A pack that was there before stays as it is; where no pack to eight times
-/// the size keeps all running, the one that lasts the day.
-Proposal with_enough_pack(Proposal made, const Plan& old, const Catalogue& catalogue,
-                          const ProposeAgain& again);
+/// The proposal with its pack chosen larger until its day leaves a fifth and nothing restarts when something
+/// starts. A pack that was there before stays as it is; where no pack up to eight times as large keeps all
+/// running, the one that lasts the day. `once` proposes, `to_rest` until proposing again changes nothing.
+tl::expected<Proposal, Refusals> with_enough_pack(const Plan& old, const Catalogue& catalogue,
+                                                  const ProposeFrom& once, const ProposeFrom& to_rest);
 
 }  // namespace sangre

@@ -366,10 +366,9 @@ tl::expected<Proposal, Refusals> propose_to_rest(const Plan& old, const Catalogu
 }  // namespace
 
 tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catalogue) {
-    auto first = propose_to_rest(old, catalogue);
-    if (!first) return first;
-    return with_enough_pack(std::move(*first), old, catalogue,
-                            [&](const Plan& larger) { return propose_to_rest(larger, catalogue); });
+    return with_enough_pack(
+        old, catalogue, [&](const Plan& from) { return propose_from(from, catalogue); },
+        [&](const Plan& from) { return propose_to_rest(from, catalogue); });
 }
 
 }  // namespace sangre

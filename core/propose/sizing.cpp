@@ -101,16 +101,16 @@ const WireType* thickest(const Catalogue& catalogue, const WireNeed& need) {
 }
 
 /// True when a load behind the feed is starved and this feed is where most of its path's drop is made.
-bool starves(const Plan& plan, const WorstCase& worst, size_t f) {
-    for (const auto l : loads_behind(plan, f)) {
+bool starves(const Plan& plan, const PlanIndex& index, const WorstCase& worst, size_t f) {
+    for (const auto l : index.loads_behind(f)) {
         const auto& x = worst.loads[l];
         const bool always = raw(x.lowest) > 0 && x.lowest < plan.loads[l].v_min;
         const bool at_start = raw(x.lowest_at_start) > 0 && x.lowest_at_start < plan.loads[l].v_min;
         if (!always && !at_start) continue;
         size_t most = f;
-        for (const auto up : upstream_feeds(plan, plan.loads[l].id)) {
+        for (const auto up : index.upstream(plan.loads[l].id)) {
             if (worst.feeds[up].drop_share > worst.feeds[most].drop_share) most = up;
-            if (find_part(plan, plan.feeds[up].from).kind == PartKind::converter) break;
+            if (index.source_of(up).kind == PartKind::converter) break;
         }
         if (most == f && worst.feeds[f].drop_share > drop_that_starves) return true;
     }
@@ -180,14 +180,14 @@ void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const W
 
 /// Marks the feeds whose resistance is what leaves their rail no voltage that suits all: of the way to the
 /// load that wants the most, the one that loses the most.
-std::vector<bool> closing_windows(const Plan& plan, const Catalogue& catalogue, const WorstCase& worst,
-                                  const std::vector<Metre>& lengths) {
+std::vector<bool> closing_windows(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue,
+                                  const WorstCase& worst, const std::vector<Metre>& lengths) {
     std::vector<bool> closing(plan.feeds.size());
     for (size_t c = 0; c < plan.converters.size(); ++c) {
-        const auto window = rail_window(plan, catalogue, c, lengths);
+        const auto window = rail_window(plan, index, catalogue, c, lengths);
         if (!window.empty() || window.low_by.empty()) continue;
         std::optional<size_t> most;
-        for (const auto f : upstream_feeds(plan, window.low_by)) {
+        for (const auto f : index.upstream(window.low_by)) {
             if (!most || worst.feeds[f].drop_share > worst.feeds[*most].drop_share) most = f;
             if (plan.feeds[f].from == plan.converters[c].id) break;
         }
@@ -238,7 +238,7 @@ const SwitchType* suiting_switch(const Catalogue& catalogue, ItemNeed need) {
 
 /// The cheapest switch and plug that carry what their fuse lets through. Where no plug takes so thin a wire
 /// the wire is made to fit the plug.
-void fit_items(Plan& plan, const Catalogue& catalogue, const WorstCase& worst,
+void fit_items(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, const WorstCase& worst,
                const std::vector<FeedProtection>& known, std::vector<Spare>& spare) {
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         const auto& feed = plan.feeds[f];
@@ -252,7 +252,7 @@ void fit_items(Plan& plan, const Catalogue& catalogue, const WorstCase& worst,
                 if (const auto* type = suiting_switch(catalogue, need)) d.type = type->id;
             if (d.kind != DeviceKind::connector || !wire) continue;
             const auto& spark = known[f].charging;
-            const bool pack = find_part(plan, feed.from).kind == PartKind::battery;
+            const bool pack = index.source_of(f).kind == PartKind::battery;
             PlugWish wish{.pack = pack,
                           .anti_spark = pack && raw(spark.capacitance) > 0 && raw(spark.loop) > 0 &&
                                         inrush(spark.volts, spark.capacitance, spark.loop).wants_precharge};
@@ -274,8 +274,7 @@ void fit_items(Plan& plan, const Catalogue& catalogue, const WorstCase& worst,
             if (spare[f].least > need.wire) d.type = coarser->id;
         }
         const auto& spark = known[f].charging;
-        const bool sparks = find_part(plan, feed.from).kind == PartKind::battery &&
-                            raw(spark.capacitance) > 0 &&
+        const bool sparks = index.source_of(f).kind == PartKind::battery && raw(spark.capacitance) > 0 &&
                             inrush(spark.volts, spark.capacitance, spark.loop).wants_precharge;
         const auto* plug = device(plan.feeds[f], DeviceKind::connector);
         const auto* plug_type = plug && !bolted ? find(catalogue.connectors, plug->type) : nullptr;
@@ -338,7 +337,7 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
         const auto worst = worst_case(plan, solver);
         const auto known = study_protection(plan, catalogue, harness, solver, worst,
                                             short_circuits(plan, catalogue, solver));
-        const auto closing = closing_windows(plan, catalogue, worst, lengths);
+        const auto closing = closing_windows(plan, solver.index(), catalogue, worst, lengths);
         const auto shares = drop_shares(plan, solver.index(), harness, worst);
         const auto above = fuses_wanted_above(plan, solver.index());
         for (size_t f = 0; f < plan.feeds.size(); ++f) {
@@ -348,7 +347,7 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
             spare[f].least_fuse = above[f];
             const bool loses = plan.practices.wire == WireSchool::drop &&
                                worst.feeds[f].drop_share > plan.practices.drop_limit;
-            if (round > 0 && fitted && (starves(plan, worst, f) || closing[f] || loses))
+            if (round > 0 && fitted && (starves(plan, solver.index(), worst, f) || closing[f] || loses))
                 give_more(plan, catalogue, f, lengths[f], *fitted, spare[f]);
             if (round >= settling && fitted) spare[f].least = std::max(spare[f].least, fitted->area);
             spare[f].settled = round >= settling;
@@ -356,11 +355,11 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
                 spare[f].most = std::min(spare[f].most, fuse->rating);
             fit(plan, catalogue, harness, worst, known[f], f, spare[f], shares[f]);
         }
-        fit_items(plan, catalogue, worst, known, spare);
+        fit_items(plan, solver.index(), catalogue, worst, known, spare);
         // Another joint is another resistance, so within the round.
         plan = fit_joints(std::move(plan), catalogue);
         for (size_t c = 0; c < plan.converters.size(); ++c)
-            plan.converters[c].set = rail_window(plan, catalogue, c, lengths).proposed;
+            plan.converters[c].set = rail_window(plan, solver.index(), catalogue, c, lengths).proposed;
         if (round > 0 && plan == before) break;
     }
     return plan;
