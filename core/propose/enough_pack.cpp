@@ -60,30 +60,26 @@ Proposal continued(Proposal next, const Proposal& before, const std::string& for
 }  // namespace
 
 tl::expected<Proposal, Refusals> with_enough_pack(const Plan& old, const Catalogue& catalogue,
-                                                  const ProposeFrom& once, const ProposeFrom& to_rest) {
+                                                  const ProposeFrom& once, const BringToRest& to_rest) {
     auto made = once(old);
     if (!made) return made;
     const bool chosen_here = !battery_range(old, catalogue) && made->plan.batteries.size() == 1;
-    Plan from = old;
     for (int round = 0; chosen_here && round < most_steps; ++round) {
         const double times = wanted_times(made->plan, catalogue);
         if (times <= 1) break;
-        from = with_larger(old, made->plan, times);
-        auto larger = once(from);
+        auto larger = once(with_larger(old, made->plan, times));
         if (!larger) break;
         made = continued(std::move(*larger), *made, "the day leaves a fifth");
     }
-    auto rested = to_rest(from);
-    if (!rested) return rested;
-    rested->why = made->why;
+    const auto rested = to_rest(std::move(*made));
     if (!chosen_here) return rested;
-    auto best = *rested;
+    auto best = rested;
     for (int round = 0; round < most_steps && restarts_something(best.plan, catalogue); ++round) {
-        auto larger = to_rest(with_larger(old, best.plan, step));
+        auto larger = once(with_larger(old, best.plan, step));
         if (!larger) return rested;
-        best = continued(std::move(*larger), best, "nothing restarts when something starts");
+        best = continued(to_rest(std::move(*larger)), best, "nothing restarts when something starts");
     }
-    return restarts_something(best.plan, catalogue) ? *rested : best;
+    return restarts_something(best.plan, catalogue) ? rested : best;
 }
 
 }  // namespace sangre

@@ -8,11 +8,13 @@
 namespace sangre {
 
 using ProposeFrom = std::function<tl::expected<Proposal, Refusals>(const Plan&)>;
+using BringToRest = std::function<Proposal(Proposal)>;
 
 /// The proposal with its pack chosen larger until its day leaves a fifth and nothing restarts when something
 /// starts. A pack that was there before stays as it is; where no pack up to eight times as large keeps all
-/// running, the one that lasts the day. `once` proposes, `to_rest` until proposing again changes nothing.
+/// running, the one that lasts the day. `once` proposes, `to_rest` goes on until proposing again changes
+/// nothing.
 tl::expected<Proposal, Refusals> with_enough_pack(const Plan& old, const Catalogue& catalogue,
-                                                  const ProposeFrom& once, const ProposeFrom& to_rest);
+                                                  const ProposeFrom& once, const BringToRest& to_rest);
 
 }  // namespace sangre

@@ -62,9 +62,9 @@ bool goes_unfused(const Plan& plan, const PlanIndex& index, size_t feed) {
     return std::any_of(behind.begin(), behind.end(), [&](size_t l) { return plan.loads[l].vital; });
 }
 
-/// Where a wire needs no fuse of its own it gets none: behind a module whose limit it withstands; in a small
-/// machine, where the one at the cell protects it; and where the builder wants none.
-Plan without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
+/// Sized by its loads. Where a wire needs no fuse of its own it gets none: behind a module whose limit it
+/// withstands; in a small machine, where the one at the cell protects it; and where the builder wants none.
+Plan sized_without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
     double watts = 0;
     for (const auto& l : plan.loads) watts += raw(l.nominal) * raw(draw(l, LoadState::peak));
     const bool small = watts <= small_watts;
@@ -323,9 +323,8 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     if (next.practices.feeds == FeedSchool::grouped) group_feeds(next, old);
     for (auto& hub : next.hubs)
         if (!by_id(old.hubs, hub.id)) hub.kind = hub_kind(next, catalogue, hub.id);
-    next = size_feeds(std::move(next), catalogue);
     why.heading("Feeds");
-    next = without_idle_fuses(std::move(next), catalogue, why);
+    next = sized_without_idle_fuses(std::move(next), catalogue, why);
     why.add(fmt::format("{} feeds: wires by {}, fuses {}.", next.feeds.size(),
                         next.practices.wire == WireSchool::drop
                             ? fmt::format("drop up to {}", format_percent(next.practices.drop_limit))
@@ -341,11 +340,9 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
 /// What is proposed stays when it is proposed again. Sizing comes to rest where it began nearby, and a plan
 /// that is wired begins elsewhere than one that is not: so it goes on from its own result until that changes
 /// nothing more.
-tl::expected<Proposal, Refusals> propose_to_rest(const Plan& old, const Catalogue& catalogue) {
-    auto first = propose_from(old, catalogue);
-    if (!first) return first;
+Proposal at_rest(Proposal first, const Catalogue& catalogue) {
     constexpr size_t most = 6;
-    std::vector<Plan> seen{first->plan};
+    std::vector<Plan> seen{first.plan};
     while (seen.size() < most) {
         auto again = propose_from(seen.back(), catalogue);
         if (!again) break;
@@ -355,11 +352,11 @@ tl::expected<Proposal, Refusals> propose_to_rest(const Plan& old, const Catalogu
             continue;
         }
         // Where results take turns, the same one of them each time.
-        first->plan = *std::min_element(
+        first.plan = *std::min_element(
             before, seen.end(), [](const auto& a, const auto& b) { return sizes_of(a) < sizes_of(b); });
         return first;
     }
-    first->plan = seen.back();
+    first.plan = seen.back();
     return first;
 }
 
@@ -368,7 +365,7 @@ tl::expected<Proposal, Refusals> propose_to_rest(const Plan& old, const Catalogu
 tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catalogue) {
     return with_enough_pack(
         old, catalogue, [&](const Plan& from) { return propose_from(from, catalogue); },
-        [&](const Plan& from) { return propose_to_rest(from, catalogue); });
+        [&](Proposal made) { return at_rest(std::move(made), catalogue); });
 }
 
 }  // namespace sangre
