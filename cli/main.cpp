@@ -257,7 +257,7 @@ int run_diagram(const Options& o) {
 int run_labels(const Options& o) {
     const auto plan = plan_of(o);
     const auto parts = catalogue();
-    return write_sheets(label_sheets(wire_labels(plan, parts, lay_harness(plan, parts))), o);
+    return write_sheets(label_sheets(wire_labels(plan, lay_harness(plan, parts))), o);
 }
 
 }  // namespace

@@ -12,6 +12,7 @@
 #include "wire/choice.h"
 #include "wire/conductor.h"
 #include "wire/rules_of_thumb.h"
+#include "wiring/resistances.h"
 
 namespace sangre {
 namespace {
@@ -114,8 +115,7 @@ Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t
         why.add(fmt::format("Fitted: {} ({})", format(p.rating), p.family->name),
                 p.protects && p.carries ? Tone::good : Tone::danger);
     why.heading("Wire");
-    const auto ohms =
-        feed_ohms(feed_resistances(plan, feed, catalogue, s.harness.routes[i].length, x.drop_copper));
+    const auto ohms = feed_ohms(s.harness.wiring, i, x.drop_copper);
     const int each = std::max(feed.conductors, 1);
     why.add(fmt::format("{} × {} × {} mΩ/m{} = {}, the copper at {}", feed.ret == Return::own ? 2 : 1,
                         format(s.harness.routes[i].length),

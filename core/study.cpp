@@ -4,9 +4,7 @@
 #include <future>
 
 #include "battery/pack.h"
-#include "harness/conductors.h"
 #include "network/answers.h"
-#include "network/device_part.h"
 #include "propose/sizing.h"
 
 namespace sangre {
@@ -18,14 +16,10 @@ void weigh(Study& s, const Plan& plan, const Catalogue& catalogue) {
         if (const auto* k = find(catalogue.chemistries, b.chemistry)) grams += raw(pack_mass(b, *k));
     for (const auto& c : plan.converters)
         if (const auto* t = find(catalogue.converters, c.type)) grams += raw(t->mass), s.cost += t->cost;
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        const auto& feed = plan.feeds[f];
-        if (const auto* w = find(catalogue.wires, feed.wire))
-            grams += w->gram_per_m * raw(s.harness.routes[f].cut) *
-                     static_cast<double>(conductors_of(plan, f).size());
-        for (const auto& d : feed.devices)
-            if (const auto part = device_part(catalogue, d)) grams += raw(part->mass), s.cost += part->cost;
-    }
+    for (const auto& core : s.harness.wiring.cores)
+        if (core.wire) grams += core.wire->gram_per_m * raw(core.cut);
+    for (const auto& item : s.harness.wiring.items)
+        grams += raw(item.values.mass), s.cost += item.values.cost;
     s.mass = Gram(grams);
 }
 
@@ -96,7 +90,7 @@ std::shared_ptr<Solver> begin_figures(Figures& figures, const Plan& plan, const 
 Figures figures_of(const Plan& plan, const Catalogue& catalogue) {
     Figures figures;
     begin_figures(figures, plan, catalogue, nullptr);
-    lay_bundles(plan, catalogue, figures.harness);
+    lay_bundles(plan, figures.harness);
     return figures;
 }
 
@@ -128,7 +122,7 @@ Study study_from(const std::shared_ptr<const Plan>& kept, const Catalogue& catal
             own.remember(before);
             third.set_value(worst_in_phases(plan, own, mine, phases));
             // The first thread reads the routes only.
-            if (!bundled) lay_bundles(plan, catalogue, s.harness);
+            if (!bundled) lay_bundles(plan, s.harness);
             auto played = play_mission(plan, catalogue, own, mission_air(plan, conditions));
             return std::pair(std::move(played), own.take_answers());
         } catch (...) {

@@ -154,7 +154,7 @@ QString DiagramView::export_sheets(const QString& file) const {
 }
 
 QString DiagramView::export_labels(const QString& file) const {
-    const auto labels = wire_labels(document_.plan(), document_.catalogue(), document_.study().harness);
+    const auto labels = wire_labels(document_.plan(), document_.study().harness);
     return labels.empty() ? tr("Nothing is wired yet.")
                           : write_sheets(label_sheets(labels), words_of(document_.plan().name), file);
 }

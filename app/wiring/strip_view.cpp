@@ -37,8 +37,7 @@ void StripView::renew() {
     if (feed_ != before) explored_.reset();
     if (feed_) {
         const auto& s = document_.study();
-        strip_ = feed_strip(document_.plan(), document_.catalogue(), s.now, *feed_,
-                            s.harness.routes[*feed_].length);
+        strip_ = feed_strip(document_.plan(), document_.catalogue(), s.now, s.harness.wiring, *feed_);
         if (explored_)
             explored_ = explore_fault(document_.plan(), document_.catalogue(), s.protection, s.shorts,
                                       *s.solver, feed_lengths(s.harness), *feed_, along_);

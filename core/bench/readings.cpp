@@ -11,6 +11,7 @@
 
 #include "battery/pack.h"
 #include "units/format.h"
+#include "wiring/resistances.h"
 
 namespace sangre {
 namespace {
@@ -101,14 +102,12 @@ void shorts(const Plan& plan, const PlanIndex& index, std::vector<Reading>& out)
     }
 }
 
-void continuity(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
-                std::vector<Reading>& out) {
+void continuity(const Plan& plan, const Figures& figures, std::vector<Reading>& out) {
     const auto& index = figures.solver->index();
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         const auto& feed = plan.feeds[f];
-        double supply = 0, back = 0;
-        for (const auto& r : feed_resistances(plan, feed, catalogue, figures.harness.routes[f].length))
-            (r.in_return ? back : supply) += raw(r.value);
+        const auto ohms = feed_ohms(figures.harness.wiring, f);
+        const double supply = raw(ohms.supply), back = raw(ohms.back);
         for (const bool is_return : {false, true}) {
             if (is_return && feed.ret != Return::own) continue;
             const char* sign = is_return ? "−" : "+";
@@ -347,7 +346,7 @@ std::vector<Reading> bench_readings(const Plan& plan, const Catalogue& catalogue
     if (plan.feeds.empty()) return all;
     const auto& index = figures.solver->index();
     shorts(plan, index, all);
-    continuity(plan, catalogue, figures, all);
+    continuity(plan, figures, all);
     const auto cables = cable_readings(plan);
     all.insert(all.end(), cables.begin(), cables.end());
     live_supply(plan, catalogue, figures, all);

@@ -7,9 +7,7 @@
 
 #include "battery/pack.h"
 #include "files/csv.h"
-#include "harness/conductors.h"
 #include "joint/joint.h"
-#include "network/device_part.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -37,8 +35,7 @@ const char* hub_part(HubKind kind) {
 void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const Feed& feed,
                  const std::string& target) {
     for (const auto& d : feed.devices) {
-        const auto part = device_part(catalogue, d);
-        const auto name = part ? part->name : d.type;
+        const auto name = item_name(catalogue, d);
         const char* comes = d.kind == DeviceKind::fuse        ? ", with holder"
                             : d.kind == DeviceKind::connector ? ", pair"
                                                               : "";
@@ -65,11 +62,11 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         const auto* w = find(catalogue.wires, f.wire);
         if (!w) continue;
         const auto* insulation = find(catalogue.insulations, w->insulation);
-        for (const auto& c : conductors_of(plan, i))
+        for (const auto& core : harness.wiring.cores_of(i))
             add(lines,
-                fmt::format("wire {} {}, {}", w->size, c.colour,
+                fmt::format("wire {} {}, {}", w->size, core_colour(plan, core),
                             insulation ? insulation->name : w->insulation),
-                raw(harness.routes[i].cut), "m", name_of(plan, f.to));
+                raw(core.cut), "m", name_of(plan, f.to));
         for (const bool source : {true, false}) {
             const auto work = feed_joint(plan, catalogue, i, source);
             if (!work) continue;

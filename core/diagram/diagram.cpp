@@ -9,8 +9,8 @@
 #include "diagram/arrangement.h"
 #include "diagram/cable_sheets.h"
 #include "diagram/pen.h"
-#include "network/device_part.h"
 #include "units/format.h"
+#include "wiring/item.h"
 
 namespace sangre {
 namespace {
@@ -170,8 +170,8 @@ class Sheet {
     std::string said_of(const Device& d) const {
         if (d.kind == DeviceKind::fuse) return format(d.rating);
         if (!d.name.empty()) return d.name;
-        const auto part = device_part(catalogue_, d);
-        const auto amps = part ? format(part->rated) + " " : std::string();
+        const auto values = item_values(catalogue_, d);
+        const auto amps = values ? format(values->rated) + " " : std::string();
         switch (d.kind) {
             case DeviceKind::connector:
                 return amps + "plug";

@@ -3,7 +3,6 @@
 #include <fmt/format.h>
 
 #include "diagram/pen.h"
-#include "harness/conductors.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -14,20 +13,17 @@ constexpr double label_wide = 47.5, label_tall = 22;  // folded in half: 11 mm
 
 }  // namespace
 
-std::vector<WireLabel> wire_labels(const Plan& plan, const Catalogue& catalogue, const Harness& harness) {
+std::vector<WireLabel> wire_labels(const Plan& plan, const Harness& harness) {
     std::vector<WireLabel> labels;
     const auto twice = [&](const WireLabel& l) { labels.push_back(l), labels.push_back(l); };
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        const auto& feed = plan.feeds[f];
-        const auto* wire = find(catalogue.wires, feed.wire);
-        for (const auto& c : conductors_of(plan, f)) {
-            auto name = wire_label(f, c.is_return);
-            if (c.alike > 1) name += fmt::format("/{}", c.number);
-            twice({name, feed_name(plan, feed),
-                   fmt::format("{} {} {}", wire ? wire->size : "no wire", c.colour,
-                               format(harness.routes[f].length)),
-                   feed.id});
-        }
+    for (const auto& core : harness.wiring.cores) {
+        const auto& feed = plan.feeds[core.feed];
+        auto name = wire_label(core.feed, core.role == WireRole::back);
+        if (core.alike > 1) name += fmt::format("/{}", core.number);
+        twice({name, feed_name(plan, feed),
+               fmt::format("{} {} {}", core.wire ? core.wire->size : "no wire", core_colour(plan, core),
+                           format(core.length)),
+               feed.id});
     }
     for (size_t c = 0; c < plan.cables.size(); ++c) {
         const auto& cable = plan.cables[c];

@@ -13,7 +13,7 @@ struct WireLabel {
 
 /// Two of each: supply, and return where it is a wire of its own; then the cables, with what is written on
 /// them.
-std::vector<WireLabel> wire_labels(const Plan& plan, const Catalogue& catalogue, const Harness& harness);
+std::vector<WireLabel> wire_labels(const Plan& plan, const Harness& harness);
 
 /// On A4 sheets, upright, each label twice above itself so that it reads from both sides once folded.
 std::vector<DiagramSheet> label_sheets(const std::vector<WireLabel>& labels);

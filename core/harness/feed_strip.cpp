@@ -2,66 +2,61 @@
 
 #include <fmt/format.h>
 
-#include "network/device_part.h"
 #include "units/format.h"
+#include "wiring/resistances.h"
 
 namespace sangre {
 namespace {
 
-StripItem joint_item(const Catalogue& catalogue, const Id& kind, bool own_return) {
+/// The joint of each role at one end of the feed, as one.
+StripItem joint_item(const Wiring& wiring, size_t feed, JointAt end) {
     StripItem item{StripKind::joint, {}, {}, "no joint chosen", {}, {}, {}, {}, {}};
-    if (const auto* joint = find(catalogue.joints, kind)) {
-        item.name = joint->name;
-        item.supply = joint->resistance;
-        if (own_return) item.back = joint->resistance;
+    for (const auto& j : wiring.joints_of(feed)) {
+        if (j.at != end || !j.kind) continue;
+        item.name = j.kind->name;
+        (j.role == WireRole::supply ? item.supply : item.back) = j.ohm;
     }
     return item;
 }
 
-/// Forward voltage of a diode, which is no resistance.
-Volt forward_of(const Catalogue& catalogue, const Device& d) {
-    const auto* type = d.kind == DeviceKind::diode ? find(catalogue.inlines, d.type) : nullptr;
-    return type ? type->forward : Volt(0);
-}
-
 }  // namespace
 
-FeedStrip feed_strip(const Plan& plan, const Catalogue& catalogue, const OperatingPoint& point, size_t feed,
-                     Metre length) {
+FeedStrip feed_strip(const Plan& plan, const Catalogue& catalogue, const OperatingPoint& point,
+                     const Wiring& wiring, size_t feed) {
     const auto& f = plan.feeds[feed];
     const auto& at = point.feeds[feed];
-    const bool own = f.ret == Return::own;
     FeedStrip strip;
     strip.amps = at.supply;
     strip.items.push_back({StripKind::source, {}, {}, name_of(plan, f.from), {}, {}, {}, {}, {}});
-    strip.items.push_back(joint_item(catalogue, f.joint_from, own));
-    Volt forward(0);
-    for (const auto& d : f.devices) {
-        const auto part = device_part(catalogue, d);
-        StripItem item{StripKind::device, d.id, d.kind, part ? part->name : d.type, {}, {}, {}, {}, {}};
-        if (part) item.supply = part->resistance;
-        if (d.kind == DeviceKind::connector && part) item.back = part->resistance;
-        forward += forward_of(catalogue, d);
-        strip.items.push_back(std::move(item));
+    strip.items.push_back(joint_item(wiring, feed, JointAt::source));
+    for (const auto& item : wiring.items_of(feed)) {
+        const auto& d = f.devices[item.device];
+        strip.items.push_back({StripKind::device,
+                               d.id,
+                               d.kind,
+                               item_name(catalogue, d),
+                               item.values.supply,
+                               item.values.back,
+                               {},
+                               {},
+                               {}});
     }
-    const auto* wire = find(catalogue.wires, f.wire);
-    Ohm copper(0), back(0), rest_of_return(0);
-    for (const auto& r : feed_resistances(plan, f, catalogue, length, at.copper))
-        if (r.of == ResistanceOf::copper && !r.in_return) copper = r.value;
-    for (const auto& r : feed_resistances(plan, f, catalogue, length, at.copper_back)) {
-        if (r.of == ResistanceOf::copper && r.in_return) back = r.value;
-        if (r.of == ResistanceOf::other_return) rest_of_return += r.value;
-    }
-    strip.items.push_back({StripKind::wire,
-                           {},
-                           {},
-                           wire ? fmt::format("{} of {}", format(length), wire->size) : "no wire",
-                           copper,
-                           own ? back : rest_of_return,
-                           {},
-                           {},
-                           {}});
-    strip.items.push_back(joint_item(catalogue, f.joint_to, own));
+    const auto& core = wiring.cores_of(feed).front();
+    const auto out = feed_ohms(wiring, feed, at.copper);
+    Ohm back = feed_ohms(wiring, feed, at.copper_back).back_copper;
+    for (const auto& j : wiring.joints_of(feed))
+        if (j.at == JointAt::frame || j.at == JointAt::other_return) back += j.ohm;
+    strip.items.push_back(
+        {StripKind::wire,
+         {},
+         {},
+         core.wire ? fmt::format("{} of {}", format(core.length), core.wire->size) : "no wire",
+         out.supply_copper,
+         back,
+         {},
+         {},
+         {}});
+    strip.items.push_back(joint_item(wiring, feed, JointAt::end));
     strip.items.push_back({StripKind::end, {}, {}, name_of(plan, f.to), {}, {}, {}, {}, {}});
 
     // Ohm's law along both conductors; what it leaves open, such as a switch or a diode in its own way,
@@ -76,7 +71,7 @@ FeedStrip feed_strip(const Plan& plan, const Catalogue& catalogue, const Operati
         const auto found = std::find_if(strip.items.begin(), strip.items.end(), [&](const auto& i) {
             return i.kind == StripKind::device && i.is == kind;
         });
-        if (found == strip.items.end() || (kind == DeviceKind::diode && raw(forward) <= 0)) continue;
+        if (found == strip.items.end() || (kind == DeviceKind::diode && raw(out.forward) <= 0)) continue;
         if (std::abs(raw(left)) > 1e-6) found->drop += left;
         break;
     }

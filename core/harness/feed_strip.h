@@ -24,8 +24,8 @@ struct FeedStrip {
 };
 
 /// The strip at an operating point of the plan, its copper as warm as it is there. The drops add up to the
-/// feed's. `length` is one way.
-FeedStrip feed_strip(const Plan& plan, const Catalogue& catalogue, const OperatingPoint& point, size_t feed,
-                     Metre length);
+/// feed's.
+FeedStrip feed_strip(const Plan& plan, const Catalogue& catalogue, const OperatingPoint& point,
+                     const Wiring& wiring, size_t feed);
 
 }  // namespace sangre

@@ -7,7 +7,6 @@
 #include <limits>
 #include <map>
 
-#include "harness/conductors.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -109,30 +108,20 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Feed& feed) 
     return r;
 }
 
-Millimetre widest_end(const Catalogue& catalogue, const Feed& feed) {
-    Millimetre widest(0);
-    for (const auto& d : feed.devices)
-        if (d.kind == DeviceKind::connector)
-            if (const auto* type = find(catalogue.connectors, d.type))
-                widest = std::max(widest, type->passes);
-    return widest;
-}
-
-HoleFill fill_hole(const Plan& plan, const Catalogue& catalogue, size_t passage,
-                   const std::vector<size_t>& feeds) {
+HoleFill fill_hole(const Plan& plan, const Wiring& wiring, size_t passage, const std::vector<size_t>& feeds) {
     HoleFill h;
     h.passage = passage;
     h.feeds = feeds;
     std::vector<double> radii;
     for (const auto f : feeds) {
-        const auto* wire = find(catalogue.wires, plan.feeds[f].wire);
-        if (!wire) continue;
-        for (const auto& c : conductors_of(plan, f)) {
-            radii.push_back(raw(wire->outer) / 2);
+        for (const auto& core : wiring.cores_of(f)) {
+            if (!core.wire) continue;
+            radii.push_back(raw(core.wire->outer) / 2);
             h.wire_feed.push_back(f);
-            h.wire_is_return.push_back(c.is_return);
+            h.wire_is_return.push_back(core.role == WireRole::back);
         }
-        h.largest_end = std::max(h.largest_end, widest_end(catalogue, plan.feeds[f]));
+        for (const auto& item : wiring.items_of(f))
+            h.largest_end = std::max(h.largest_end, item.values.passes);
     }
     h.wires = pack_circles(radii);
     h.needed = Millimetre(2 * enclosing_radius(h.wires));
@@ -157,13 +146,16 @@ Harness lay_routes(const Plan& plan, const Catalogue& catalogue) {
     for (auto& r : h.routes)
         for (const auto p : r.passages)
             r.bunched = std::max(r.bunched, static_cast<int>(h.feeds_in_passage[p].size()));
+    std::vector<Metre> cuts;
+    for (const auto& r : h.routes) cuts.push_back(r.cut);
+    h.wiring = wire_up(plan, PlanIndex(plan), catalogue, feed_lengths(h), cuts);
     return h;
 }
 
-void lay_bundles(const Plan& plan, const Catalogue& catalogue, Harness& laid) {
+void lay_bundles(const Plan& plan, Harness& laid) {
     for (size_t p = 0; p < plan.passages.size(); ++p) {
         const auto kind = plan.passages[p].kind;
-        auto filled = fill_hole(plan, catalogue, p, laid.feeds_in_passage[p]);
+        auto filled = fill_hole(plan, laid.wiring, p, laid.feeds_in_passage[p]);
         laid.bundle.push_back(filled.needed);
         if (kind == PassageKind::hole || kind == PassageKind::gland) laid.holes.push_back(std::move(filled));
     }
@@ -171,7 +163,7 @@ void lay_bundles(const Plan& plan, const Catalogue& catalogue, Harness& laid) {
 
 Harness lay_harness(const Plan& plan, const Catalogue& catalogue) {
     auto h = lay_routes(plan, catalogue);
-    lay_bundles(plan, catalogue, h);
+    lay_bundles(plan, h);
     return h;
 }
 

@@ -6,6 +6,7 @@
 #include "catalogue/catalogue.h"
 #include "harness/circles.h"
 #include "why.h"
+#include "wiring/wiring.h"
 
 namespace sangre {
 
@@ -37,6 +38,7 @@ struct HoleFill {
 
 struct Harness {
     std::vector<FeedRoute> routes;  ///< by feed
+    Wiring wiring;                  ///< what runs along them
     std::vector<std::vector<size_t>> feeds_in_passage;
     std::vector<HoleFill> holes;
     std::vector<Millimetre> bundle;  ///< by passage, diameter of what lies in it
@@ -51,7 +53,7 @@ Harness lay_harness(const Plan& plan, const Catalogue& catalogue);
 /// The same without its bundles, which are most of the work: enough for lengths and for what lies bunched.
 Harness lay_routes(const Plan& plan, const Catalogue& catalogue);
 /// Adds the bundles to routes laid by that: its holes and its bundles, nothing else.
-void lay_bundles(const Plan& plan, const Catalogue& catalogue, Harness& laid);
+void lay_bundles(const Plan& plan, Harness& laid);
 
 /// One-way lengths by feed, in plan order.
 std::vector<Metre> feed_lengths(const Harness& harness);

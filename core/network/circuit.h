@@ -6,38 +6,10 @@
 #include <memory>
 #include <vector>
 
-#include "catalogue/catalogue.h"
-#include "plan/index.h"
 #include "wire/warmth.h"
+#include "wiring/wiring.h"
 
 namespace sangre {
-
-/// What a resistance of a feed is of.
-enum class ResistanceOf { item, copper, joints, other_return };
-
-/// One resistance in a feed, for the arithmetic shown to the user.
-struct Resistance {
-    std::string what;
-    Ohm value{};
-    bool in_return = false;
-    ResistanceOf of = ResistanceOf::item;
-};
-
-/// The resistances of a feed: fuse, switch, connectors, wire and joints; its copper at `copper`. `length` is
-/// one way. Unknown catalogue ids count as nothing; findings name them.
-std::vector<Resistance> feed_resistances(const Plan& plan, const Feed& feed, const Catalogue& catalogue,
-                                         Metre length, Celsius copper = Celsius(20));
-/// Those of its copper and all others, together.
-struct FeedOhms {
-    Ohm copper{}, rest{};
-};
-FeedOhms feed_ohms(const std::vector<Resistance>& resistances);
-
-/// True for what is in series and of no other kind: diode, filter, shunt.
-bool is_inline(DeviceKind kind);
-
-/// Forward voltage of the diodes in a feed's supply, together.
-Volt feed_forward_voltage(const Feed& feed, const Catalogue& catalogue);
 
 struct Terminals {
     int positive = -1;
@@ -77,8 +49,7 @@ struct Circuit {
     bool operator==(const Circuit&) const = default;
 };
 
-/// Lays the plan out as a circuit. `lengths` are the one-way lengths of the feeds, in plan order.
-Circuit build_circuit(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue,
-                      const std::vector<Metre>& lengths);
+/// The circuit of what is wired: a node for each terminal, a branch for each role of each feed.
+Circuit build_circuit(const Plan& plan, const Wiring& wiring);
 
 }  // namespace sangre

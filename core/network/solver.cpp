@@ -13,7 +13,7 @@ constexpr double leaky_siemens = 1e-9;  // a gigaohm: dust and damp
 std::shared_ptr<const Network> network_of(const Plan& plan, const PlanIndex& index,
                                           const Catalogue& catalogue, const std::vector<Metre>& lengths) {
     auto n = std::make_shared<Network>();
-    n->circuit = build_circuit(plan, index, catalogue, lengths);
+    n->circuit = build_circuit(plan, wire_up(plan, index, catalogue, lengths));
     for (const auto& l : plan.loads) n->laws.emplace_back(l);
     for (const auto& c : plan.converters) n->types.push_back(find(catalogue.converters, c.type));
     return n;

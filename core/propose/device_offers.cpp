@@ -5,10 +5,10 @@
 #include <algorithm>
 
 #include "battery/pack.h"
-#include "network/device_part.h"
 #include "network/filter.h"
 #include "protection/suiting.h"
 #include "units/format.h"
+#include "wiring/item.h"
 
 namespace sangre {
 namespace {
@@ -42,8 +42,7 @@ class Offers {
         quieten();
         watch();
         for (const auto& d : feed_.devices) {
-            const auto part = device_part(catalogue_, d);
-            offers_.push_back({Group::take_out, part ? part->name : d.type, "",
+            offers_.push_back({Group::take_out, item_name(catalogue_, d), "",
                                [id = d.id](const Plan& p) { return remove_device(p, id); }});
         }
         return std::move(offers_);

@@ -10,6 +10,7 @@
 #include "protection/suiting.h"
 #include "wire/choice.h"
 #include "wire/conductor.h"
+#include "wiring/resistances.h"
 
 namespace sangre {
 namespace {
@@ -29,8 +30,8 @@ struct Spare {
 
 Ohm path_ohm(const Plan& plan, const Catalogue& catalogue, size_t feed, Metre length) {
     // Of a wire on a regulated rail: as warm as the hottest air and half of what a wire may warm beyond it.
-    const auto ohms = feed_ohms(
-        feed_resistances(plan, plan.feeds[feed], catalogue, length, Celsius(raw(plan.hottest_air) + 15)));
+    const auto ohms =
+        feed_ohms(plan, plan.feeds[feed], catalogue, length, Celsius(raw(plan.hottest_air) + 15));
     return ohms.copper + ohms.rest;
 }
 
@@ -219,7 +220,7 @@ std::vector<Ampere> fuses_wanted_above(const Plan& plan, const PlanIndex& index)
 /// already or grew no more.
 void give_more(const Plan& plan, const Catalogue& catalogue, size_t f, Metre length, const WireType& fitted,
                Spare& spare) {
-    const auto copper = feed_ohms(feed_resistances(plan, plan.feeds[f], catalogue, length)).copper;
+    const auto copper = feed_ohms(plan, plan.feeds[f], catalogue, length).copper;
     const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
     const auto* family = fuse ? find(catalogue.fuses, fuse->type) : nullptr;
     if (family && fuse_resistance(*family, fuse->rating) > copper && fuse->rating != spare.last) {

@@ -10,6 +10,7 @@
 #include "units/format.h"
 #include "wire/choice.h"
 #include "wire/parallel.h"
+#include "wiring/item.h"
 
 namespace sangre {
 namespace {

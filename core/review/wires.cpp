@@ -4,6 +4,7 @@
 #include "units/format.h"
 #include "wire/choice.h"
 #include "wire/conductor.h"
+#include "wiring/resistances.h"
 
 namespace sangre {
 namespace {
@@ -61,8 +62,7 @@ void guessed(const Context& c, std::vector<Finding>& out) {
 /// on it is the least it gains.
 double drop_on(const Context& c, size_t feed, const WireType& other) {
     const auto& x = c.figures.worst.feeds[feed];
-    const auto ohms = feed_ohms(feed_resistances(c.plan, c.plan.feeds[feed], c.catalogue,
-                                                 c.figures.harness.routes[feed].length, x.drop_copper));
+    const auto ohms = feed_ohms(c.figures.harness.wiring, feed, x.drop_copper);
     const double per_metre = other.ohm_per_m / c.figures.protection[feed].wire->ohm_per_m;
     return x.drop_share * raw(ohms.rest + ohms.copper * per_metre) / raw(ohms.rest + ohms.copper);
 }
@@ -105,7 +105,6 @@ void drops(const Context& c, std::vector<Finding>& out) {
         const auto& p = c.figures.protection[i];
         if (x.drop_share <= limit || !p.wire) continue;
         const auto& feed = c.plan.feeds[i];
-        const Metre length = c.figures.harness.routes[i].length;
         Finding f{Severity::caution,
                   {},
                   {feed.id},
@@ -114,10 +113,10 @@ void drops(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         f.why.add(fmt::format("{} × (out and back) at {}.", format(x.continuous), x.drop_where));
-        const auto parts = feed_resistances(c.plan, feed, c.catalogue, length, x.drop_copper);
+        const auto parts = feed_resistances(feed, c.catalogue, c.figures.harness.wiring, i, x.drop_copper);
         for (const auto& r : parts) f.why.add(fmt::format("{}: {}", r.what, format(r.value)));
-        for (const auto* w = next_thicker(c.catalogue, *p.wire); w && raw(feed_ohms(parts).copper) > 0;
-             w = next_thicker(c.catalogue, *w)) {
+        for (const auto* w = next_thicker(c.catalogue, *p.wire);
+             w && raw(feed_ohms(c.figures.harness.wiring, i).copper) > 0; w = next_thicker(c.catalogue, *w)) {
             if (drop_on(c, i, *w) > limit * fix_share) continue;
             f.fixes.push_back(use_wire(feed, *w));
             break;

@@ -225,7 +225,7 @@ class TestCables : public QObject {
             return c;
         }());
         const auto study = test::studied(plan);
-        const auto labels = wire_labels(plan, test::parts(), study.harness);
+        const auto labels = wire_labels(plan, study.harness);
         size_t wires = 0;
         for (const auto& f : plan.feeds) wires += f.ret == Return::own ? 2 : 1;
         QCOMPARE(labels.size(), 2 * (wires + plan.cables.size()));

@@ -8,12 +8,12 @@
 #include "files/measured_log.h"
 #include "files/report.h"
 #include "fixtures.h"
-#include "harness/conductors.h"
 #include "protection/charging.h"
 #include "protection/coordination.h"
 #include "protection/inrush.h"
 #include "wire/conductor.h"
 #include "wire/thermal.h"
+#include "wiring/resistances.h"
 
 using namespace sangre;
 using test::parts;
@@ -34,8 +34,8 @@ class TestConductorsCounted : public QObject {
     void as_many_as_there_are() {
         for (const int n : {1, 2, 3}) {
             const auto own = through_a_hole(n), frame = through_a_hole(n, Return::frame);
-            QCOMPARE(conductors_of(own, 0).size(), static_cast<size_t>(2 * n));
-            QCOMPARE(conductors_of(frame, 0).size(), static_cast<size_t>(n));
+            QCOMPARE(lay_harness(own, parts()).wiring.cores.size(), static_cast<size_t>(2 * n));
+            QCOMPARE(lay_harness(frame, parts()).wiring.cores.size(), static_cast<size_t>(n));
         }
     }
     void in_mass_holes_shopping_labels_and_steps() {
@@ -56,8 +56,8 @@ class TestConductorsCounted : public QObject {
         };
         CLOSE(metres(one, s1), 2 * cut, 0.02);
         CLOSE(metres(three, s3), 6 * cut, 0.02);
-        QCOMPARE(wire_labels(one, parts(), s1.harness).size(), size_t{4});
-        QCOMPARE(wire_labels(three, parts(), s3.harness).size(), size_t{12});
+        QCOMPARE(wire_labels(one, s1.harness).size(), size_t{4});
+        QCOMPARE(wire_labels(three, s3.harness).size(), size_t{12});
         const auto said = [](const Study& s) {
             for (const auto& step : s.steps())
                 if (step.key.starts_with("cut/")) return QString::fromStdString(step.actions[0]);
@@ -65,8 +65,8 @@ class TestConductorsCounted : public QObject {
         };
         QVERIFY(said(s3).contains("3 pieces of") && !said(s1).contains("pieces"));
         // A third of the resistance, and heat, each.
-        CLOSE(raw(feed_ohms(feed_resistances(three, three.feeds[0], parts(), Metre(1))).copper),
-              raw(feed_ohms(feed_resistances(one, one.feeds[0], parts(), Metre(1))).copper) / 3, 1e-9);
+        CLOSE(raw(feed_ohms(three, three.feeds[0], parts(), Metre(1)).copper),
+              raw(feed_ohms(one, one.feeds[0], parts(), Metre(1)).copper) / 3, 1e-9);
     }
     void times_in_tables_and_logs() {
         auto load = test::one_feed(5).loads[0];

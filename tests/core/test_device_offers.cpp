@@ -2,8 +2,8 @@
 // them.
 #include "battery/pack_text.h"
 #include "fixtures.h"
-#include "network/device_part.h"
 #include "propose/device_offers.h"
+#include "wiring/item.h"
 
 using namespace sangre;
 using test::parts;
@@ -46,7 +46,7 @@ class TestDeviceOffers : public QObject {
                     }
                     QCOMPARE(f->devices.size(), feed.devices.size() + 1);
                     for (const auto& d : f->devices)
-                        QVERIFY2(device_part(parts(), d).has_value(), what.c_str());
+                        QVERIFY2(item_values(parts(), d).has_value(), what.c_str());
                     // It carries, breaks and stands what it is asked; what it drops may starve a load without
                     // spare.
                     QVERIFY2(of_the_device(test::studied(next)) <= dangers, what.c_str());

@@ -7,6 +7,7 @@
 #include "protection/inrush.h"
 #include "wire/conductor.h"
 #include "wire/parallel.h"
+#include "wiring/resistances.h"
 
 using namespace sangre;
 using test::parts;

@@ -36,7 +36,7 @@ class TestFeedStrip : public QObject {
                     c.phase = phase.id, c.air = Celsius(air);
                     const auto s = study(plan, parts(), c);
                     for (size_t f = 0; f < plan.feeds.size(); ++f) {
-                        const auto strip = feed_strip(plan, parts(), s.now, f, s.harness.routes[f].length);
+                        const auto strip = feed_strip(plan, parts(), s.now, s.harness.wiring, f);
                         const auto& at = s.now.feeds[f];
                         Volt sum(0);
                         for (const auto& i : strip.items) {
@@ -56,7 +56,7 @@ class TestFeedStrip : public QObject {
     void a_diode_takes_its_forward_voltage() {
         auto plan = add_device(test::one_feed(2), "feed", DeviceKind::diode, "diode-schottky-3a");
         const auto s = test::studied(plan);
-        const auto strip = feed_strip(plan, parts(), s.now, 0, Metre(1));
+        const auto strip = feed_strip(plan, parts(), s.now, s.harness.wiring, 0);
         const auto diode = std::find_if(strip.items.begin(), strip.items.end(), [](const auto& i) {
             return i.kind == StripKind::device && i.is == DeviceKind::diode;
         });

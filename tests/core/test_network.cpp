@@ -2,6 +2,7 @@
 #include "battery/pack.h"
 #include "fixtures.h"
 #include "network/elements.h"
+#include "wiring/resistances.h"
 
 using namespace sangre;
 using test::parts;

@@ -1,0 +1,76 @@
+#include "wiring/item.h"
+
+#include "protection/fuse_curve.h"
+#include "units/format.h"
+
+namespace sangre {
+
+std::optional<ItemValues> item_values(const Catalogue& catalogue, const Device& d) {
+    ItemValues v;
+    switch (d.kind) {
+        case DeviceKind::fuse: {
+            const auto* t = find(catalogue.fuses, d.type);
+            if (!t) return {};
+            v.mass = t->mass, v.cost = t->cost, v.voltage = t->voltage, v.rated = d.rating;
+            v.supply = fuse_resistance(*t, d.rating);
+            return v;
+        }
+        case DeviceKind::power_switch: {
+            const auto* t = find(catalogue.switches, d.type);
+            if (!t) return {};
+            v.mass = t->mass, v.cost = t->cost, v.voltage = t->breaks, v.rated = t->rated;
+            v.supply = t->contact;
+            if (raw(t->coil) > 0) v.coil = t->coil, v.coil_current = t->coil_current;
+            return v;
+        }
+        case DeviceKind::connector: {
+            const auto* t = find(catalogue.connectors, d.type);
+            if (!t) return {};
+            v.mass = t->mass, v.cost = t->cost, v.voltage = t->voltage, v.rated = t->rated;
+            v.supply = v.back = t->contact;
+            v.passes = t->passes;
+            return v;
+        }
+        case DeviceKind::diode:
+        case DeviceKind::filter:
+        case DeviceKind::shunt:
+        case DeviceKind::precharge: {
+            const auto* t = find(catalogue.inlines, d.type);
+            if (!t) return {};
+            v.mass = t->mass, v.cost = t->cost, v.voltage = t->voltage, v.rated = t->rated;
+            if (is_inline(d.kind)) v.supply = t->resistance;
+            if (d.kind == DeviceKind::diode) v.forward = t->forward;
+            return v;
+        }
+    }
+    return {};
+}
+
+std::string item_name(const Catalogue& catalogue, const Device& d) {
+    const auto named = [&](const auto& list) {
+        const auto* t = find(list, d.type);
+        return t ? t->name : d.type;
+    };
+    switch (d.kind) {
+        case DeviceKind::fuse:
+            return find(catalogue.fuses, d.type) ? named(catalogue.fuses) + ", " + format(d.rating) : d.type;
+        case DeviceKind::power_switch:
+            return named(catalogue.switches);
+        case DeviceKind::connector:
+            return named(catalogue.connectors);
+        case DeviceKind::diode:
+        case DeviceKind::filter:
+        case DeviceKind::shunt:
+        case DeviceKind::precharge:
+            return named(catalogue.inlines);
+    }
+    return d.type;
+}
+
+bool is_inline(DeviceKind kind) {
+    return kind == DeviceKind::diode || kind == DeviceKind::filter || kind == DeviceKind::shunt;
+}
+
+bool parts_the_wire(DeviceKind kind) { return kind != DeviceKind::precharge; }
+
+}  // namespace sangre

@@ -1,0 +1,34 @@
+#pragma once
+// What sits in or on a lead, as physics and the scales take it: one row for each kind of item.
+#include <optional>
+
+#include "catalogue/catalogue.h"
+#include "plan/plan.h"
+
+namespace sangre {
+
+struct ItemValues {
+    Gram mass{};
+    double cost = 0;
+    Ohm supply{};         ///< in series with the supply; of a pre-charge none: its switch bridges it
+    Ohm back{};           ///< in series with the return, of what parts both
+    Volt forward{};       ///< of a diode
+    Volt voltage{};       ///< it is made for
+    Ampere rated{};       ///< it carries for good; of a fuse its rating
+    Millimetre passes{};  ///< the least hole that it goes through as it is; 0 where it is not put through one
+    Volt coil{};
+    Ampere coil_current{};  ///< that a relay's coil draws at that
+    bool operator==(const ItemValues&) const = default;
+};
+
+/// Empty where the catalogue does not hold its type.
+std::optional<ItemValues> item_values(const Catalogue& catalogue, const Device& device);
+/// "standard blade fuse, 10 A"; the bare type where the catalogue does not hold it.
+std::string item_name(const Catalogue& catalogue, const Device& device);
+
+/// True for what is in series and of no other kind: diode, filter, shunt.
+bool is_inline(DeviceKind kind);
+/// True where the conductor is cut for it; a pre-charge lies across its switch.
+bool parts_the_wire(DeviceKind kind);
+
+}  // namespace sangre

@@ -1,0 +1,275 @@
+#include "wiring/wiring.h"
+
+#include <algorithm>
+
+namespace sangre {
+namespace {
+
+constexpr double frame_bond_ohm = 0.001;  // a clean, bare, bolted ground point
+constexpr double no_frame_ohm = 1e7;      // a "frame return" in plastic, wood or carbon conducts nothing
+
+/// Terminals of the parts: where those of each kind begin, and which of them is which.
+class Terminals {
+  public:
+    Terminals(const Plan& plan, const PlanIndex& index, Wiring& wiring) : index_(index) {
+        auto& all = wiring.terminals;
+        const auto add = [&](PartKind kind, size_t count, std::initializer_list<Pole> poles) {
+            begin_[static_cast<size_t>(kind)] = static_cast<int>(all.size());
+            for (size_t i = 0; i < count; ++i)
+                for (const auto pole : poles) all.push_back({{kind, i}, pole});
+        };
+        // What every voltage is measured against is the first: the first pack's minus.
+        add(PartKind::battery, plan.batteries.size(), {Pole::minus, Pole::plus});
+        if (plan.batteries.empty()) all.push_back({});
+        add(PartKind::hub, plan.hubs.size(), {Pole::plus, Pole::minus});
+        add(PartKind::converter, plan.converters.size(), {Pole::plus, Pole::minus, Pole::out});
+        add(PartKind::load, plan.loads.size(), {Pole::plus, Pole::minus});
+        if (std::any_of(plan.feeds.begin(), plan.feeds.end(),
+                        [](const auto& f) { return f.ret == Return::frame; })) {
+            wiring.frame = static_cast<int>(all.size());
+            all.push_back({{}, Pole::minus});
+        }
+    }
+    /// As a source that feeds others from `out` where it has one.
+    int plus(const Id& part, bool as_source) const {
+        const auto ref = index_.part(part);
+        const int begin = begin_[static_cast<size_t>(ref.kind)], i = static_cast<int>(ref.index);
+        switch (ref.kind) {
+            case PartKind::battery:
+                return begin + 2 * i + 1;
+            case PartKind::hub:
+            case PartKind::load:
+                return begin + 2 * i;
+            case PartKind::converter:
+                return begin + 3 * i + (as_source ? 2 : 0);
+            case PartKind::none:
+                break;
+        }
+        return 0;
+    }
+    int minus(const Id& part) const {
+        const auto ref = index_.part(part);
+        const int begin = begin_[static_cast<size_t>(ref.kind)], i = static_cast<int>(ref.index);
+        switch (ref.kind) {
+            case PartKind::battery:
+                return begin + 2 * i;
+            case PartKind::hub:
+            case PartKind::load:
+                return begin + 2 * i + 1;
+            case PartKind::converter:
+                return begin + 3 * i + 1;
+            case PartKind::none:
+                break;
+        }
+        return 0;
+    }
+
+  private:
+    const PlanIndex& index_;
+    std::array<int, 8> begin_{};
+};
+
+/// Adds what one feed is made of.
+class FeedMaker {
+  public:
+    FeedMaker(const Plan& plan, const Catalogue& catalogue, Wiring& wiring, const Feed& feed, Metre length,
+              Metre cut)
+        : plan_(plan),
+          catalogue_(catalogue),
+          wiring_(wiring),
+          plan_feed_(feed),
+          feed_(wiring.feeds.size()),
+          length_(length),
+          cut_(cut) {}
+
+    void make(const Terminals* terminals) {
+        const auto& f = plan_feed_;
+        auto& feed = wiring_.feeds.emplace_back();
+        feed.cores = wiring_.cores.size(), feed.conductors = wiring_.conductors.size();
+        feed.joints = wiring_.joints.size(), feed.items = wiring_.items.size();
+        if (terminals) end_at(feed, *terminals);
+        place_items(f);
+        const FeedWires at = feed;
+        lay(WireRole::supply, at.from_plus, at.to_plus);
+        if (f.ret == Return::own) {
+            lay(WireRole::back, at.from_minus, at.to_minus);
+            return;
+        }
+        const bool frame = f.ret == Return::frame;
+        const double ohm = frame && !plan_.metal_frame ? no_frame_ohm : frame_bond_ohm;
+        wiring_.joints.push_back({feed_, WireRole::back, frame ? JointAt::frame : JointAt::other_return,
+                                  nullptr, Ohm(ohm), at.home, -1});
+    }
+
+  private:
+    void end_at(FeedWires& feed, const Terminals& terminals) const {
+        const auto& f = plan_feed_;
+        feed.from_plus = terminals.plus(f.from, true), feed.from_minus = terminals.minus(f.from);
+        feed.to_plus = terminals.plus(f.to, false), feed.to_minus = terminals.minus(f.to);
+        feed.home = feed.from_minus;
+        if (f.ret == Return::frame) feed.home = wiring_.frame;
+        if (f.ret == Return::shared)
+            if (const auto* other = by_id(plan_.feeds, f.shared_with)) feed.home = terminals.minus(other->to);
+    }
+
+    void place_items(const Feed& f) {
+        Metre reached(0);
+        for (size_t d = 0; d < f.devices.size(); ++d) {
+            const auto& device = f.devices[d];
+            WireItem item{feed_, d, device.kind, false, {}, false, {}};
+            if (auto values = item_values(catalogue_, device)) item.known = true, item.values = *values;
+            item.blocks = device.kind == DeviceKind::diode && device.reversed;
+            // A fuse stands right at its source unless it was said where; what comes after it, somewhere on
+            // the way.
+            const auto left = static_cast<double>(f.devices.size() - d + 1);
+            const Metre somewhere =
+                device.kind == DeviceKind::fuse && d == 0 ? Metre(0) : reached + (length_ - reached) / left;
+            item.at = std::clamp(device.at.value_or(somewhere), reached, std::max(length_, reached));
+            reached = item.at;
+            wiring_.items.push_back(item);
+        }
+    }
+
+    /// The joints of one role, and between them the stretches of each of its wires.
+    void lay(WireRole role, int from, int to) {
+        const auto& f = plan_feed_;
+        const size_t first = wiring_.joints.size();
+        std::vector<Metre> stops{Metre(0)};
+        add_joint(role, JointAt::source, f.joint_from, from, -1);
+        for (size_t i = wiring_.feeds.back().items; i < wiring_.items.size(); ++i) {
+            const auto& item = wiring_.items[i];
+            const bool parted =
+                parts_the_wire(item.kind) && (role == WireRole::supply || item.kind == DeviceKind::connector);
+            if (!parted) continue;
+            add_joint(role, JointAt::item_in, {}, -1, static_cast<int>(i));
+            add_joint(role, JointAt::item_out, {}, -1, static_cast<int>(i));
+            stops.push_back(item.at);
+        }
+        add_joint(role, JointAt::end, f.joint_to, to, -1);
+        stops.push_back(std::max(length_, stops.back()));
+        const int alike = std::max(f.conductors, 1);
+        const auto* wire = find(catalogue_.wires, f.wire);
+        const auto* insulation = wire ? find(catalogue_.insulations, wire->insulation) : nullptr;
+        for (int n = 1; n <= alike; ++n) {
+            const size_t core = wiring_.cores.size(), begin = wiring_.conductors.size();
+            for (size_t s = 0; s + 1 < stops.size(); ++s)
+                wiring_.conductors.push_back(
+                    {core, stops[s], stops[s + 1], first + 2 * s, first + 2 * s + 1});
+            wiring_.cores.push_back(
+                {feed_, role, n, alike, wire, insulation, length_, cut_, begin, wiring_.conductors.size()});
+        }
+    }
+
+    void add_joint(WireRole role, JointAt at, const Id& kind, int terminal, int item) {
+        // What an item's own contacts and joints take is its resistance; those of the ends are the joint
+        // kind's.
+        const auto* known = kind.empty() ? nullptr : find(catalogue_.joints, kind);
+        wiring_.joints.push_back(
+            {feed_, role, at, known, known ? known->resistance : Ohm(0), terminal, item});
+    }
+
+    const Plan& plan_;
+    const Catalogue& catalogue_;
+    Wiring& wiring_;
+    const Feed& plan_feed_;
+    size_t feed_;
+    Metre length_, cut_;
+};
+
+void close(Wiring& w) {
+    auto& end = w.feeds.emplace_back();
+    end.cores = w.cores.size(), end.conductors = w.conductors.size();
+    end.joints = w.joints.size(), end.items = w.items.size();
+}
+
+const char* sign(WireRole role) { return role == WireRole::supply ? "+" : "−"; }
+
+}  // namespace
+
+Wiring wire_up(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue,
+               const std::vector<Metre>& lengths, const std::vector<Metre>& cuts) {
+    Wiring w;
+    const Terminals terminals(plan, index, w);
+    const size_t n = plan.feeds.size();
+    w.feeds.reserve(n + 1), w.cores.reserve(2 * n), w.joints.reserve(6 * n), w.conductors.reserve(4 * n);
+    for (size_t f = 0; f < n; ++f)
+        FeedMaker(plan, catalogue, w, plan.feeds[f], std::max(lengths[f], Metre(0)),
+                  f < cuts.size() ? cuts[f] : Metre(0))
+            .make(&terminals);
+    close(w);
+    return w;
+}
+
+Wiring wire_up_feed(const Plan& plan, const Catalogue& catalogue, const Feed& feed, Metre length) {
+    Wiring w;
+    FeedMaker(plan, catalogue, w, feed, std::max(length, Metre(0)), Metre(0)).make(nullptr);
+    close(w);
+    return w;
+}
+
+std::string core_key(const Plan& plan, const WireCore& core) {
+    auto key = plan.feeds[core.feed].id + "/" + sign(core.role);
+    if (core.number > 1) key += "/" + std::to_string(core.number);
+    return key;
+}
+
+std::string joint_key(const Plan& plan, const Wiring& wiring, const WireJoint& joint) {
+    const auto& feed = plan.feeds[joint.feed];
+    const auto key = feed.id + "/" + sign(joint.role);
+    switch (joint.at) {
+        case JointAt::source:
+            return key + "@source";
+        case JointAt::end:
+            return key + "@end";
+        case JointAt::frame:
+            return key + "@frame";
+        case JointAt::other_return:
+            return key + "@shared";
+        case JointAt::item_in:
+        case JointAt::item_out:
+            break;
+    }
+    const auto& device = feed.devices[wiring.items[static_cast<size_t>(joint.item)].device];
+    const auto key_of_item = device.id + (joint.at == JointAt::item_in ? "/in" : "/out");
+    return joint.role == WireRole::supply ? key_of_item : key_of_item + "−";
+}
+
+std::string joint_name(const Plan& plan, const Wiring& wiring, const WireJoint& joint) {
+    const auto& feed = plan.feeds[joint.feed];
+    const auto lead = name_of(plan, feed.to) + " lead, " + sign(joint.role);
+    switch (joint.at) {
+        case JointAt::source:
+            return lead + ", at " + name_of(plan, feed.from);
+        case JointAt::end:
+            return lead + ", at " + name_of(plan, feed.to);
+        case JointAt::frame:
+            return lead + ", at the frame";
+        case JointAt::other_return:
+            return lead + ", at the return it shares";
+        case JointAt::item_in:
+        case JointAt::item_out:
+            break;
+    }
+    const auto kind = wiring.items[static_cast<size_t>(joint.item)].kind;
+    const char* what = kind == DeviceKind::fuse           ? "fuse"
+                       : kind == DeviceKind::power_switch ? "switch"
+                       : kind == DeviceKind::connector    ? "plug"
+                       : kind == DeviceKind::diode        ? "diode"
+                       : kind == DeviceKind::filter       ? "filter"
+                                                          : "meter";
+    return lead + (joint.at == JointAt::item_in ? ", before its " : ", behind its ") + what;
+}
+
+const std::string& core_colour(const Plan& plan, const WireCore& core) {
+    const auto& feed = plan.feeds[core.feed];
+    return core.role == WireRole::supply ? feed.supply_colour : feed.return_colour;
+}
+
+size_t ends_in(const Wiring& wiring, size_t joint) {
+    size_t ends = 0;
+    for (const auto& c : wiring.conductors_of(wiring.joints[joint].feed))
+        ends += (c.joint_a == joint) + (c.joint_b == joint);
+    return ends;
+}
+
+}  // namespace sangre

@@ -1,0 +1,130 @@
+#pragma once
+// What there will physically be, resolved once from plan and catalogue: every wire and its stretches between
+// joints, the joints, the items in it, the points of parts where it ends. The network, mass, cost, holes,
+// cuts, the list, labels, strips and readings count these and nothing else.
+#include <span>
+#include <vector>
+
+#include "plan/index.h"
+#include "wiring/item.h"
+
+namespace sangre {
+
+enum class WireRole { supply, back };
+enum class Pole { plus, minus, out };  ///< out: the output + of a module, whose input is `plus`
+
+/// A point of a part at which wires end.
+struct WireTerminal {
+    PartRef part;
+    Pole pole = Pole::plus;
+    bool operator==(const WireTerminal&) const = default;
+};
+
+/// One wire of a feed from end to end, as it is cut from the spool.
+struct WireCore {
+    size_t feed = 0;
+    WireRole role = WireRole::supply;
+    int number = 1;  ///< among those alike, in parallel
+    int alike = 1;
+    const WireType* wire = nullptr;  ///< null where the catalogue does not hold it
+    const Insulation* insulation = nullptr;
+    Metre length{};  ///< along its way
+    Metre cut{};     ///< with all that its ends and slack take; 0 where that is not known yet
+    size_t conductors_begin = 0, conductors_end = 0;
+    bool operator==(const WireCore&) const = default;
+};
+
+/// What a joint is made at.
+enum class JointAt { source, end, item_in, item_out, frame, other_return };
+
+/// Where ends of wires meet: at a part, at an item, at the frame, or at another feed's return. Those alike,
+/// in parallel, are made as one.
+struct WireJoint {
+    size_t feed = 0;
+    WireRole role = WireRole::supply;
+    JointAt at = JointAt::source;
+    const JointKind* kind = nullptr;  ///< null where none is chosen, or none of the catalogue's
+    Ohm ohm{};
+    int terminal = -1;  ///< by index; −1 at an item
+    int item = -1;      ///< by index; −1 at a part
+    bool operator==(const WireJoint&) const = default;
+};
+
+/// A stretch of one wire between two joints.
+struct WireConductor {
+    size_t core = 0;
+    Metre from{}, to{};  ///< along the core, from its source
+    size_t joint_a = 0, joint_b = 0;
+    bool operator==(const WireConductor&) const = default;
+};
+
+struct WireItem {
+    size_t feed = 0;
+    size_t device = 0;  ///< of the feed, by index
+    DeviceKind kind = DeviceKind::fuse;
+    bool known = false;  ///< the catalogue holds it; without, its values are nothing
+    ItemValues values;
+    bool blocks = false;  ///< a diode the wrong way round
+    Metre at{};           ///< along the supply, from the source; where it was not said, after those before it
+    bool operator==(const WireItem&) const = default;
+};
+
+/// What is of one feed stands side by side in each list.
+struct FeedWires {
+    size_t cores = 0, conductors = 0, joints = 0, items = 0;       ///< where they begin
+    int from_plus = 0, from_minus = 0, to_plus = 0, to_minus = 0;  ///< terminals by index
+    int home = 0;  ///< where the return leads: the source's −, the frame, or what shares its return
+    bool operator==(const FeedWires&) const = default;
+};
+
+struct Wiring {
+    std::vector<WireTerminal> terminals;
+    std::vector<WireCore> cores;
+    std::vector<WireConductor> conductors;
+    std::vector<WireJoint> joints;
+    std::vector<WireItem> items;
+    std::vector<FeedWires> feeds;  ///< one more than there are, which is the end of the last
+    int frame = -1;                ///< terminal of the metal frame, where something returns through it
+
+    size_t feed_count() const { return feeds.size() - 1; }
+    std::span<const WireCore> cores_of(size_t feed) const { return part(cores, feed, &FeedWires::cores); }
+    std::span<const WireConductor> conductors_of(size_t feed) const {
+        return part(conductors, feed, &FeedWires::conductors);
+    }
+    std::span<const WireJoint> joints_of(size_t feed) const { return part(joints, feed, &FeedWires::joints); }
+    std::span<const WireItem> items_of(size_t feed) const { return part(items, feed, &FeedWires::items); }
+    bool has_own_return(size_t feed) const {
+        const auto all = cores_of(feed);
+        return !all.empty() && all.back().role == WireRole::back;
+    }
+
+    bool operator==(const Wiring&) const = default;
+
+  private:
+    template <class T>
+    std::span<const T> part(const std::vector<T>& list, size_t feed, size_t FeedWires::*begin) const {
+        const size_t from = feeds[feed].*begin;
+        return std::span<const T>(list).subspan(from, feeds[feed + 1].*begin - from);
+    }
+};
+
+/// `lengths` and `cuts`: of each feed, one way, in plan order; without cuts those of the cores are 0. Ids
+/// that the catalogue or the plan do not hold count as nothing; findings name them.
+Wiring wire_up(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue,
+               const std::vector<Metre>& lengths, const std::vector<Metre>& cuts = {});
+
+/// One feed alone, as feed 0, its terminals left out.
+Wiring wire_up_feed(const Plan& plan, const Catalogue& catalogue, const Feed& feed, Metre length);
+
+/// Stable under edits elsewhere: "feed-hub-pump/+", with "/2" for the second of those in parallel.
+std::string core_key(const Plan& plan, const WireCore& core);
+/// "feed-hub-pump/+@source", "pump-fuse/in".
+std::string joint_key(const Plan& plan, const Wiring& wiring, const WireJoint& joint);
+/// As a builder says it: "Pump lead, −, at Hub", "Pump lead, +, before its fuse".
+std::string joint_name(const Plan& plan, const Wiring& wiring, const WireJoint& joint);
+/// Red, black or what the builder chose.
+const std::string& core_colour(const Plan& plan, const WireCore& core);
+/// How many ends of wires meet there.
+size_t ends_in(const Wiring& wiring, size_t joint);
+
+}  // namespace sangre
