@@ -15,6 +15,7 @@
 #include "files/diagram_svg.h"
 #include "files/plan_file.h"
 #include "files/report.h"
+#include "files/wiring_report.h"
 #include "propose/propose.h"
 #include "study.h"
 #include "units/format.h"
@@ -219,6 +220,17 @@ int run_readings(const Options& o) {
     return 0;
 }
 
+int run_wiring(const Options& o) {
+    const auto plan = plan_of(o);
+    const auto parts = catalogue();
+    const auto harness = lay_harness(plan, parts);
+    if (o.json)
+        std::cout << wiring_to_json(plan, parts, harness) << "\n";
+    else
+        std::cout << wiring_words(plan, parts, harness);
+    return 0;
+}
+
 int run_bom(const Options& o) {
     const auto plan = plan_of(o);
     const auto parts = catalogue();
@@ -303,6 +315,9 @@ int main(int argc, char** argv) {
     auto* labels_command = command("labels", "labels for both ends of every wire, as SVG", run_labels);
     takes_plan(labels_command);
     labels_command->add_option("-o,--output", o.output, "the file to write, one a sheet")->required();
+    auto* wiring_command = command("wiring", "every wire, joint and item that there will be", run_wiring);
+    takes_plan(wiring_command);
+    wiring_command->add_flag("--json", o.json, "for scripts");
     auto* bom_command = command("bom", "what to buy", run_bom);
     takes_plan(bom_command);
     bom_command->add_flag("--csv", o.csv, "as a table");

@@ -2,6 +2,7 @@
 #include <QDir>
 #include <QProcess>
 #include <nlohmann/json.hpp>
+#include <set>
 
 #include "fixtures.h"
 
@@ -54,6 +55,35 @@ class TestCli : public QObject {
             for (const double s : sum) QVERIFY(std::abs(s) <= 1e-9 * n.at("scale_A").get<double>());
             QVERIFY(run.out.toLower().indexOf("nan") < 0);
         }
+    }
+    void wiring_lists_what_there_will_be() {
+        const auto run = cli({"wiring", demo_, "--json"});
+        QCOMPARE(run.code, 0);
+        const auto j = json::parse(run.out.toStdString());
+        const auto plan = test::demo();
+        std::set<std::string> joints;
+        for (const auto& joint : j.at("joints")) {
+            QVERIFY(joints.insert(joint.at("key").get<std::string>()).second);
+            QVERIFY(!joint.at("name").get<std::string>().empty());
+        }
+        size_t devices = 0;
+        for (const auto& f : plan.feeds) devices += f.devices.size();
+        QCOMPARE(j.at("items").size(), devices);
+        for (const auto& core : j.at("cores")) {
+            double reached = 0;
+            for (const auto& piece : core.at("stretches")) {
+                QCOMPARE(piece.at("from_m").get<double>(), reached);
+                reached = piece.at("to_m").get<double>();
+                for (const auto& joint : piece.at("joints"))
+                    QVERIFY(joints.contains(joint.get<std::string>()));
+            }
+            QVERIFY(std::abs(reached - core.at("length_m").get<double>()) < 1e-9);
+        }
+        const auto words = cli({"wiring", demo_});
+        QCOMPARE(words.code, 0);
+        for (const auto& f : plan.feeds)
+            QVERIFY(words.out.contains(QString::fromStdString(name_of(plan, f.to)) + " lead, +, at "));
+        QCOMPARE(cli({"wiring", "/nowhere.json"}).code, 2);
     }
     void tolerance_says_how_sure_the_numbers_are() {
         const QStringList ask{"tolerance", demo_, "--phase", "Fog", "--draws", "200", "--json"};
