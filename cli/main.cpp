@@ -212,7 +212,8 @@ int run_readings(const Options& o) {
     const auto s = study(plan, parts, {});
     for (const auto& r : s.readings()) {
         const auto m = plan.measured.find(r.key);
-        fmt::print("{}  {} ({}): {}{}\n", r.live ? "live" : "dead", r.title, r.state, window_text(r),
+        fmt::print("{}  {}{}: {}{}\n", r.live ? "live" : "dead", r.title,
+                   r.state.empty() ? "" : " (" + r.state + ")", window_text(r),
                    m == plan.measured.end() ? ""
                                             : fmt::format(", measured {}{}", value_text(r, m->second),
                                                           outside(judge(r, m->second)) ? " !" : ""));

@@ -11,7 +11,7 @@ namespace sangre::app {
 
 LogList::LogList(Document& document, QWidget* parent) : Canvas(tr("Log"), parent), document_(document) {
     const auto renew = [this] {
-        setMinimumHeight(minimumSizeHint().height());
+        setMinimumHeight(LogList::minimumSizeHint().height());
         update();
     };
     connect(&document_, &Document::changed, this, renew);

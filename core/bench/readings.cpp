@@ -102,6 +102,29 @@ void shorts(const Plan& plan, const PlanIndex& index, std::vector<Reading>& out)
     }
 }
 
+/// A return that is no wire of its own: bare metal, or another's lead.
+void foreign_return(const Plan& plan, const PlanIndex& index, const WireJoint& joint,
+                    std::vector<Reading>& out) {
+    const bool frame = joint.at == JointAt::frame;
+    if ((!frame && joint.at != JointAt::other_return) || (frame && !plan.metal_frame)) return;
+    const auto& feed = plan.feeds[joint.feed];
+    const auto* other = by_id(plan.feeds, feed.shared_with);
+    if (!frame && !other) return;
+    Reading r;
+    r.key = "beep/" + feed.id + "/return";
+    r.title = index.name(feed.to) + (frame ? " − to the frame" : " − to " + index.name(other->to) + " −");
+    r.red = index.name(feed.to) + " −";
+    r.black = frame ? "bare metal of the frame, a hand away" : index.name(other->to) + " −";
+    r.unit = ReadingUnit::ohm;
+    r.high = std::ceil((raw(joint.ohm) + lead_ohm) * 1.2 * 10) / 10;
+    r.about = feed.id;
+    r.why.title = "End to end";
+    r.why.add(fmt::format(
+        "{} is {}; a cheap meter's own leads add up to {}. Anything more is paint or a loose bolt.",
+        frame ? "A clean bolted ring" : "The joint", format(joint.ohm), format(Ohm(lead_ohm))));
+    out.push_back(std::move(r));
+}
+
 void continuity(const Plan& plan, const Figures& figures, std::vector<Reading>& out) {
     const auto& index = figures.solver->index();
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
@@ -124,6 +147,7 @@ void continuity(const Plan& plan, const Figures& figures, std::vector<Reading>& 
                                   format(Ohm(is_return ? back : supply)), format(Ohm(lead_ohm))));
             out.push_back(std::move(r));
         }
+        for (const auto& joint : figures.harness.wiring.joints_of(f)) foreign_return(plan, index, joint, out);
     }
 }
 

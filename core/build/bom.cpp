@@ -36,9 +36,10 @@ void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const 
                  const std::string& target) {
     for (const auto& d : feed.devices) {
         const auto name = item_name(catalogue, d);
-        const char* comes = d.kind == DeviceKind::fuse        ? ", with holder"
-                            : d.kind == DeviceKind::connector ? ", pair"
-                                                              : "";
+        const auto* family = d.kind == DeviceKind::fuse ? find(catalogue.fuses, d.type) : nullptr;
+        const char* comes = family && family->mount == FuseMount::holder ? ", with holder"
+                            : d.kind == DeviceKind::connector            ? ", pair"
+                                                                         : "";
         add(lines, name + comes, 1, "pcs", d.name.empty() ? target : d.name);
     }
 }
@@ -67,6 +68,10 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
                 fmt::format("wire {} {}, {}", w->size, core_colour(plan, core),
                             insulation ? insulation->name : w->insulation),
                 raw(core.cut), "m", name_of(plan, f.to));
+        for (const auto& joint : harness.wiring.joints_of(i))
+            if (joint.at == JointAt::frame)
+                add(lines, fmt::format("ring, bolt and serrated washer to the frame, for {}", w->size), 1,
+                    "pcs", name_of(plan, f.to));
         for (const bool source : {true, false}) {
             const auto work = feed_joint(plan, catalogue, i, source);
             if (!work) continue;

@@ -7,6 +7,7 @@
 #include <set>
 
 #include "build/cable_steps.h"
+#include "build/item_steps.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -188,16 +189,7 @@ void Maker::join(size_t f, bool at_source) {
         s.after.push_back("set/" + feed.from);
         s.why.add("After the module is set: an unset one can kill what hangs on it.");
     }
-    if (at_source) {
-        if (const auto* fuse = device(feed, DeviceKind::fuse))
-            s.actions.push_back(
-                fmt::format("Fit the holder for the {} fuse in the {} lead, as close to {} as it goes. Leave "
-                            "the fuse out.",
-                            format(fuse->rating), feed.supply_colour, part));
-        if (const auto* sw = device(feed, DeviceKind::power_switch))
-            s.actions.push_back(
-                fmt::format("Put the {} switch in the {} lead.", sw->name, feed.supply_colour));
-    }
+    for (const auto& d : feed.devices) s.after.push_back("item/" + d.id);
     if (!kind || !wire(feed)) return;
     s.joint = StepJoint{f, at_source};
     const auto work = *feed_joint(plan, catalogue, f, at_source);
@@ -218,7 +210,7 @@ void Maker::join(size_t f, bool at_source) {
 void Maker::tests() {
     std::vector<std::string> joints;
     for (const auto& s : steps)
-        if (s.kind == StepKind::join) joints.push_back(s.key);
+        if (s.kind == StepKind::join || s.key.starts_with("return/")) joints.push_back(s.key);
     auto& beep = add("test/beep", StepKind::test_dead, "Beep every lead end to end",
                      "no fuse, no battery; then to its neighbours");
     beep.actions = {"Meter on continuity, one probe at the hub, one at the plug.",
@@ -252,7 +244,7 @@ void Maker::tests() {
     auto& fit = add("fit/fuses", StepKind::fit, "Fit the fuses, all but the battery's");
     for (const auto& f : plan.feeds)
         if (const auto* fuse = device(f, DeviceKind::fuse);
-            fuse && index.part(f.from).kind != PartKind::battery)
+            fuse && fitted_last(catalogue, *fuse) && index.part(f.from).kind != PartKind::battery)
             fit.actions.push_back(fmt::format("{}: {}", index.feed_name(f), format(fuse->rating)));
     fit.minutes = 4;
     fit.after = {"test/shorts", "glue/joints"};
@@ -323,11 +315,15 @@ void Maker::close() {
         const auto* fuse = device(f, DeviceKind::fuse);
         if (!fuse || index.part(f.from).kind != PartKind::battery) continue;
         const bool only = plan.batteries.size() == 1;
-        auto& last = add(only ? "fit/battery-fuse" : "fit/battery-fuse/" + f.id, StepKind::close,
-                         fmt::format("{} fuse, {}: last of all", only ? "Battery" : index.name(f.from),
-                                     format(fuse->rating)));
+        auto& last =
+            add(only ? "fit/battery-fuse" : "fit/battery-fuse/" + f.id, StepKind::close,
+                fmt::format("{} {}: last of all", only ? "Battery" : index.name(f.from),
+                            fitted_last(catalogue, *fuse) ? "fuse, " + format(fuse->rating) : "plugged in"));
         last.about = f.id;
-        last.actions = {"Main switch off.", fmt::format("Fit the {} fuse.", format(fuse->rating)),
+        last.actions = {"Main switch off.",
+                        fitted_last(catalogue, *fuse)
+                            ? fmt::format("Fit the {} fuse.", format(fuse->rating))
+                            : "Nothing in series any more, the pack's own lead as it is.",
                         "Plug the pack in, main switch on."};
         last.minutes = 2;
         last.after = {"close/tie"};
@@ -377,6 +373,7 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
         m.cut(f);
         m.thread(f);
         m.sleeve(f);
+        for (auto& s : item_steps(plan, catalogue, figures, f)) m.steps.push_back(std::move(s));
         m.join(f, false);
         m.join(f, true);
     }

@@ -52,6 +52,9 @@ struct Gate {
 
 /// What opens: a fuse once, a breaker until it is pushed in again, a resettable one until it cools.
 enum class FuseAction { fuse, breaker, resettable };
+/// How it sits in its lead: in a holder that it is put into last, by its own leads, or bolted on with a lever
+/// or button.
+enum class FuseMount { holder, leads, panel };
 
 struct FuseFamily {
     Id id;
@@ -61,6 +64,7 @@ struct FuseFamily {
     Ampere breaking{};
     std::vector<Gate> gates;
     FuseAction action = FuseAction::fuse;
+    FuseMount mount = FuseMount::holder;
     double continuous_share = 0.75;  ///< of the rating that it carries for good at 23 °C
     double derate_per_kelvin = 0.0015;
     double cold_ohm = 0.09;    ///< Ω, cold, of a rating of 1 A

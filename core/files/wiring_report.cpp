@@ -63,8 +63,8 @@ std::string wiring_words(const Plan& plan, const Catalogue& catalogue, const Har
                                core_colour(plan, core), core.wire ? core.wire->size : "no wire",
                                format(core.length), format(core.cut));
         for (const auto& item : w.items_of(f))
-            all += fmt::format("  {} at {}\n", item_name(catalogue, plan.feeds[f].devices[item.device]),
-                               format(item.at));
+            all += fmt::format("  {}{}\n", item_name(catalogue, plan.feeds[f].devices[item.device]),
+                               item.at_said ? " at " + format(item.at) : "");
         for (const auto& joint : w.joints_of(f)) all += "    " + joint_words(plan, w, joint) + "\n";
     }
     return all;
@@ -110,7 +110,7 @@ std::string wiring_to_json(const Plan& plan, const Catalogue& catalogue, const H
         items.push_back({{"id", device.id},
                          {"name", item_name(catalogue, device)},
                          {"feed", plan.feeds[item.feed].id},
-                         {"at_m", raw(item.at)},
+                         {"at_m", item.at_said ? Json(raw(item.at)) : Json()},
                          {"supply_ohm", item.known ? Json(raw(item.values.supply)) : Json()},
                          {"return_ohm", item.known ? Json(raw(item.values.back)) : Json()},
                          {"mass_g", item.known ? Json(raw(item.values.mass)) : Json()}});

@@ -116,7 +116,7 @@ class FeedMaker {
         Metre reached(0);
         for (size_t d = 0; d < f.devices.size(); ++d) {
             const auto& device = f.devices[d];
-            WireItem item{feed_, d, device.kind, false, {}, false, {}};
+            WireItem item{feed_, d, device.kind, false, {}, false, {}, device.at.has_value()};
             if (auto values = item_values(catalogue_, device)) item.known = true, item.values = *values;
             item.blocks = device.kind == DeviceKind::diode && device.reversed;
             // A fuse stands right at its source unless it was said where; what comes after it, somewhere on

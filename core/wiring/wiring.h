@@ -65,7 +65,9 @@ struct WireItem {
     bool known = false;  ///< the catalogue holds it; without, its values are nothing
     ItemValues values;
     bool blocks = false;  ///< a diode the wrong way round
-    Metre at{};           ///< along the supply, from the source; where it was not said, after those before it
+    Metre at{};           ///< along the supply, from the source
+    bool at_said =
+        false;  ///< otherwise a fuse stands at its source, and what comes after it somewhere on the way
     bool operator==(const WireItem&) const = default;
 };
 

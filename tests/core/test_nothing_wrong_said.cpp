@@ -3,6 +3,7 @@
 
 #include <set>
 
+#include "build/bom.h"
 #include "fixtures.h"
 #include "plan/edits.h"
 #include "plan/load_text.h"
@@ -164,6 +165,56 @@ class TestNothingWrongSaid : public QObject {
             if (s.key.starts_with("fit/battery-fuse")) all += said(s);
         }
         QVERIFY2(all.contains("Battery fuse, 10 A") && all.contains("Second fuse, 10 A"), qPrintable(all));
+    }
+    /// Plug, diode, filter, meter, relay, thermal switch: each has a step that says which way round.
+    void every_item_has_a_step_of_its_kind() {
+        const std::vector<std::tuple<DeviceKind, const char*, const char*>> items{
+            {DeviceKind::fuse, "standard-blade", "fit the holder"},
+            {DeviceKind::fuse, "axial-solder-in", "solder the fuse in by its own leads"},
+            {DeviceKind::fuse, "thermal-breaker", "Leave it open"},
+            {DeviceKind::power_switch, "toggle-6a", "one end on each contact"},
+            {DeviceKind::power_switch, "relay-40a", "Its coil"},
+            {DeviceKind::power_switch, "thermal-opens-60", "flat on what it watches"},
+            {DeviceKind::connector, "plug-2p-5a", "covered contacts towards Battery"},
+            {DeviceKind::diode, "diode-schottky-3a", "towards lamp"},
+            {DeviceKind::filter, "filter-lc-5a", "IN towards Battery"},
+            {DeviceKind::shunt, "shunt-50a-75mv", "Thick leads through it"},
+            {DeviceKind::precharge, "precharge-22r-10w", "across the switch"}};
+        for (const auto& [kind, type, words] : items) {
+            auto p = test::one_feed(1);
+            p.feeds[0].devices = {{"thing", kind, type, Ampere(1), "Own", {}}};
+            const auto steps = steps_of(p);
+            const auto found =
+                std::find_if(steps.begin(), steps.end(), [](const auto& s) { return s.key == "item/thing"; });
+            QVERIFY2(found != steps.end() && said(*found).contains(words), type);
+            // After its wire is cut, before its ends are joined.
+            for (const auto& s : steps)
+                if (s.key.starts_with("join/"))
+                    QVERIFY(std::find(s.after.begin(), s.after.end(), "item/thing") != s.after.end());
+            QVERIFY(std::find(found->after.begin(), found->after.end(), "cut/feed") != found->after.end());
+            // What has no holder is not fitted last.
+            QString all;
+            for (const auto& s : steps) all += said(s);
+            if (kind == DeviceKind::fuse)
+                QCOMPARE(all.contains("Fit the 1 A fuse"), QString(type) == "standard-blade");
+        }
+    }
+    void a_return_by_the_frame_is_bolted_measured_and_bought() {
+        auto p = test::one_feed(1);
+        p.metal_frame = true, p.feeds[0].ret = Return::frame;
+        const auto s = test::studied(p);
+        const auto steps = s.steps();
+        QVERIFY(
+            std::any_of(steps.begin(), steps.end(), [](const auto& x) { return x.key == "return/feed"; }));
+        const auto readings = s.readings();
+        const auto r = std::find_if(readings.begin(), readings.end(),
+                                    [](const auto& x) { return x.key == "beep/feed/return"; });
+        QVERIFY(r != readings.end() && r->high > 0 && r->high < 1 &&
+                r->title.find("frame") != std::string::npos);
+        size_t rings = 0;
+        for (const auto& l : bill_of_materials(p, parts(), s.harness))
+            rings += l.item.find("to the frame") != std::string::npos;
+        QCOMPARE(rings, size_t{1});
     }
     /// What nothing orders keeps the order it was thought of in.
     void steps_that_wait_for_nothing_keep_their_order() {
