@@ -56,7 +56,7 @@ int print(const Answer& answer, bool json, const std::string& question) {
 
 }  // namespace
 
-void add_calc(CLI::App& app, std::function<int()>& run, std::function<Catalogue()> catalogue) {
+void add_calc(CLI::App& app, std::function<int()>& run, const std::function<Catalogue()>& catalogue) {
     auto* calc = app.add_subcommand("calc", "one question: answer first, then the arithmetic");
     calc->require_subcommand(1);
     // The questions outlive this function: the callbacks of their options fill them.
@@ -75,7 +75,7 @@ void add_calc(CLI::App& app, std::function<int()>& run, std::function<Catalogue(
         bool json = false;
     };
     auto q = std::make_shared<Questions>();
-    const auto question = [&](const char* name, const char* what, std::function<Answer()> ask) {
+    const auto question = [&](const char* name, const char* what, const std::function<Answer()>& ask) {
         auto* sub = calc->add_subcommand(name, what);
         sub->add_flag("--json", q->json, "for scripts");
         sub->callback([&run, q, ask, name = std::string(name)] {

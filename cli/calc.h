@@ -12,4 +12,4 @@ struct BadOption {
 
 /// Adds `calc` with its questions below `app`. The chosen question is put into `run`; it prints its answer
 /// and returns the exit code: 0, or 2 where the question was wrong.
-void add_calc(CLI::App& app, std::function<int()>& run, std::function<sangre::Catalogue()> catalogue);
+void add_calc(CLI::App& app, std::function<int()>& run, const std::function<sangre::Catalogue()>& catalogue);

@@ -273,9 +273,7 @@ int run_labels(const Options& o) {
     return write_sheets(label_sheets(wire_labels(plan, lay_harness(plan, parts))), o);
 }
 
-}  // namespace
-
-int main(int argc, char** argv) {
+int answered(int argc, char** argv) {
     std::signal(SIGPIPE, SIG_IGN);
     CLI::App app{"Plans and proves low-voltage DC wiring: the computation of Sangre without its window."};
     app.set_version_flag("--version", SANGRE_VERSION);
@@ -345,4 +343,13 @@ int main(int argc, char** argv) {
         fmt::print(stderr, "sangre-cli: the output cannot be written: {}\n", e.code().message());
         return 2;
     }
+}
+
+}  // namespace
+
+int main(int argc, char** argv) try { return answered(argc, argv); } catch (const std::exception& e) {
+    std::fprintf(stderr, "sangre-cli: %s\n", e.what());
+    return 2;
+} catch (...) {
+    return 2;
 }

@@ -22,9 +22,12 @@ struct Logarithmic {
     /// 1, 2 and 5 of every decade.
     std::vector<double> ticks() const {
         std::vector<double> all;
-        for (double decade = std::pow(10, std::floor(std::log10(low))); decade <= high; decade *= 10)
+        const int first = static_cast<int>(std::floor(std::log10(low))),
+                  last = static_cast<int>(std::log10(high)) + 1;
+        for (int decade = first; decade <= last; ++decade)
             for (const double step : {1.0, 2.0, 5.0})
-                if (decade * step >= low && decade * step <= high) all.push_back(decade * step);
+                if (const double tick = step * std::pow(10, decade); tick >= low && tick <= high)
+                    all.push_back(tick);
         return all;
     }
 };

@@ -133,13 +133,16 @@ void FlowMap::lay_groups(double drawn) {
                                    static_cast<double>(u(17)), static_cast<double>(u(26)));
     double y = u(4);
     for (auto& g : groups_) {
-        const auto tall = static_cast<double>((g.feeds.size() + across - 1) / across) * cell;
+        const size_t lines = (g.feeds.size() + across - 1) / across;
+        const double tall = static_cast<double>(lines) * cell;
         g.area = QRectF(left, y, wide, tall);
         for (size_t i = 0; i < g.feeds.size(); ++i)
-            if (auto* to = block(document_.plan().feeds[g.feeds[i]].to))
+            if (auto* to = block(document_.plan().feeds[g.feeds[i]].to)) {
+                const size_t line = i / across;
                 to->area = QRectF(left + static_cast<double>(i % across) * wide / static_cast<double>(across),
-                                  y + static_cast<double>(i / across) * cell,
+                                  y + static_cast<double>(line) * cell,
                                   wide / static_cast<double>(across) - u(3), cell - u(2));
+            }
         y += tall + u(9);
     }
     pixels_per_watt_ = paint_height() * 0.33 / drawn;

@@ -25,7 +25,7 @@ FlowMap::FlowMap(Document& document, QWidget* parent) : Canvas(tr("Flow map"), p
         update();
     });
     connect(&document_, &Document::selection_changed, this, [this] { update(); });
-    setMinimumHeight(minimumSizeHint().height());
+    setMinimumHeight(FlowMap::minimumSizeHint().height());
     note_changes();
 }
 

@@ -55,8 +55,8 @@ void SearchView::start() {
 
 void SearchView::take(size_t i) {
     if (i >= result_.plans.size()) return;
-    const auto next = result_.plans[i].plan;
-    document_.apply_and_tell(Edit([next](const Plan&) { return next; }),
+    auto next = result_.plans[i].plan;
+    document_.apply_and_tell(Edit([next = std::move(next)](const Plan&) { return next; }),
                              tr("Take %1").arg(short_name(result_.plans[i].battery)));
 }
 

@@ -11,7 +11,7 @@ namespace sangre::app {
 CutPanel::CutPanel(Document& document, QWidget* parent)
     : Canvas(tr("Holes and cut lengths"), parent), document_(document) {
     const auto renew = [this] {
-        setMinimumHeight(minimumSizeHint().height());
+        setMinimumHeight(CutPanel::minimumSizeHint().height());
         update();
     };
     connect(&document_, &Document::changed, this, renew);

@@ -298,7 +298,8 @@ bool Canvas::event(QEvent* e) {
     if (e->type() == QEvent::ToolTip) {
         const auto* help = static_cast<QHelpEvent*>(e);
         const auto* s = spot_at(help->pos());
-        if (const auto words = s ? s->tip.words() : QString(); !words.isEmpty())
+        const auto words = s ? s->tip.words() : QString();
+        if (s && !words.isEmpty())
             QToolTip::showText(help->globalPos(), words, this, s->area.toRect());
         else
             QToolTip::hideText();
@@ -342,7 +343,7 @@ void Canvas::edit_at(const QRectF& area, const QString& words,
 
 void Canvas::edit_value_at(const QRectF& area, const QString& words, Dimension dimension, const QString& unit,
                            std::function<QString(double)> commit) {
-    edit_at(area, words, [dimension, unit, commit](const QString& typed) -> QString {
+    edit_at(area, words, [dimension, unit, commit = std::move(commit)](const QString& typed) -> QString {
         const auto value = parse_value(typed.toStdString(), dimension, unit.toStdString());
         if (!value) return QString::fromStdString(value.error().message);
         return commit(*value);

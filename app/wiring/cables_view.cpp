@@ -96,8 +96,9 @@ void CablesView::paint_offers(QPainter& p) {
     size_t n = 0;
     for (const auto preset : cable_presets()) {
         const auto example = make_cable(plan, preset, plan.loads.front().id, plan.loads.back().id);
-        const QRectF area((n % 2) * (wide + gap),
-                          bar_tall() + u(6) + static_cast<double>(n / 2) * (offer_tall() + gap), wide - 1,
+        const size_t line = n / 2;
+        const QRectF area(static_cast<double>(n % 2) * (wide + gap),
+                          bar_tall() + u(6) + static_cast<double>(line) * (offer_tall() + gap), wide - 1,
                           offer_tall());
         card(p, area);
         text(p, QRectF(area.left() + u(12), area.top() + u(7), wide - u(24), u(20)),
@@ -279,12 +280,12 @@ void CablesView::choose_end(size_t cable, bool source, QPointF at) {
 }
 
 void CablesView::ask_text(size_t cable, const QRectF& at, const QString& now,
-                          std::function<QString(Cable&, const QString&)> take, const QString& what) {
+                          const std::function<QString(Cable&, const QString&)>& take, const QString& what) {
     document_.select(document_.plan().cables[cable].id);
     edit_at(at, now, [this, cable, take, what](const QString& typed) -> QString {
         if (cable >= document_.plan().cables.size()) return {};
         auto next = document_.plan().cables[cable];
-        const auto problem = take(next, typed);
+        auto problem = take(next, typed);
         if (!problem.isEmpty()) return problem;
         close_editor();
         document_.apply([next](const Plan& p) { return put_cable(p, next); }, what);
@@ -305,7 +306,7 @@ void CablesView::fill_cable_menu(QMenu& menu, size_t cable) {
             },
             tr("Rename a cable"));
     });
-    const auto quantity = [&](const QString& title, Dimension dimension, const char* unit, QString now,
+    const auto quantity = [&](const QString& title, Dimension dimension, const char* unit, const QString& now,
                               auto set) {
         menu.addAction(title, this, [this, cable, field, dimension, unit, now, set, title] {
             ask_text(

@@ -30,7 +30,7 @@ class CablesView : public Canvas {
     void paint_core(QPainter& p, size_t cable, size_t core, const QRectF& row);
     void choose_end(size_t cable, bool source, QPointF at);
     void ask_text(size_t cable, const QRectF& at, const QString& now,
-                  std::function<QString(Cable&, const QString&)> take, const QString& what);
+                  const std::function<QString(Cable&, const QString&)>& take, const QString& what);
     void change(size_t cable, const std::function<void(Cable&)>& how, const QString& what);
     Document& document_;
     std::map<QString, QRectF> core_rows_;

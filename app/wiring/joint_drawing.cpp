@@ -29,7 +29,7 @@ struct Bench {
     void copper(double from, double to, double middle, double thick) const {
         bar(from, to, middle, thick, bare_copper());
         p.setPen(QPen(bare_copper().darker(118), 1));
-        for (double k = -0.25; k < 0.3; k += 0.25)
+        for (const double k : {-0.25, 0.0, 0.25})
             p.drawLine(QPointF(from + 2, middle + k * thick), QPointF(to - 2, middle + k * thick));
     }
     void metal(const QPainterPath& path) const {
@@ -49,7 +49,7 @@ struct Bench {
         if (n == 1) return bar(area.left(), x, y, one, insulation);
         // Those in parallel are drawn as many lines as are seen from the side.
         const double wide = mm(work.bundle);
-        const int seen = std::max(2, static_cast<int>(wide / one + 0.5));
+        const int seen = std::max(2, static_cast<int>(std::lround(wide / one)));
         for (int i = 0; i < seen; ++i)
             bar(area.left(), x, y - wide / 2 + (i + 0.5) * wide / seen, wide / seen, insulation);
     }
@@ -127,8 +127,11 @@ void Bench::splice() const {
     copper(at(joint() - strip), end, y + far_thick() / 2, far_thick());
     if (work.kind->strip > Millimetre(15)) {  // wound round each other
         p.setPen(QPen(bare_copper().darker(125), std::max(1.5, thick() * 0.4)));
-        for (double k = joint() - strip + 1; k < strip - 1; k += std::max(1.6, raw(work.copper)))
+        const double from = joint() - strip + 1, pitch = std::max(1.6, raw(work.copper));
+        for (int turn = 0; from + turn * pitch < strip - 1; ++turn) {
+            const double k = from + turn * pitch;
             p.drawLine(QPointF(at(k), y - thick()), QPointF(at(k + 1), y + far_thick()));
+        }
     }
 }
 

@@ -360,6 +360,7 @@ std::vector<Step> order_steps(std::vector<Step> steps) {
     for (size_t i = 0; i < steps.size(); ++i)
         if (waits[i] > 0) order.push_back(i);
     std::vector<Step> sorted;
+    sorted.reserve(order.size());
     for (const auto i : order) sorted.push_back(std::move(steps[i]));
     return sorted;
 }

@@ -197,7 +197,8 @@ tl::expected<Core, ParseError> parse_core(std::string_view text) {
         } else if (w == "twisted" || w == "doubled") {
             const auto n = at + 1 < words.size() ? whole(words[at + 1].text) : std::nullopt;
             if (!n || *n < 1 || *n > 100)
-                return wrong(words[at], w + " wants a number that its partners share, such as " + w + " 1");
+                return wrong(words[at],
+                             fmt::format("{0} wants a number that its partners share, such as {0} 1", w));
             (w == "twisted" ? c.twist : c.doubled) = *n;
             at += 2;
         } else if (w == "unused") {

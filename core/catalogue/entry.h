@@ -10,15 +10,17 @@
 
 namespace sangre {
 
+/// What a value can be read as.
+template <class T>
+concept Readable = std::same_as<T, double> || std::same_as<T, int> || std::same_as<T, bool> ||
+    std::same_as<T, std::string> || std::same_as<T, std::vector<std::string>>;
+
 class Value {
   public:
     Value(simdjson::dom::element is, std::string_view key) : is_(is), key_(key) {}
 
-    template <class T>
-    requires std::same_as<T, double> || std::same_as<T, int> || std::same_as<T, bool> ||
-        std::same_as<T, std::string> || std::same_as<T, std::vector<std::string>>
-            T get()
-    const {
+    template <Readable T>
+    T get() const {
         if constexpr (std::same_as<T, std::vector<std::string>>) {
             T all;
             for (const auto& one : *this) all.push_back(one.get<std::string>());
@@ -30,8 +32,7 @@ class Value {
         else
             return checked<T>(std::same_as<T, bool> ? "true or false" : "a number");
     }
-    template <class T>
-    requires requires(const Value& v) { v.get<T>(); }
+    template <Readable T>
     operator T() const {  // NOLINT: read as what it is assigned to
         return get<T>();
     }

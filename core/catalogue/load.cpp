@@ -356,7 +356,7 @@ fs::path data_directory() {
         if (const char* set = std::getenv("SANGRE_DATA")) return set;
         std::error_code ignored;
         const auto self = fs::read_symlink("/proc/self/exe", ignored);
-        const auto shared = self.parent_path() / ".." / "share" / "sangre";
+        auto shared = self.parent_path() / ".." / "share" / "sangre";
         if (fs::exists(shared / "catalogue", ignored)) return shared;
         return SANGRE_SOURCE_DATA;
     }();
