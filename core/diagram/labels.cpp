@@ -43,8 +43,9 @@ std::vector<DiagramSheet> label_sheets(const std::vector<WireLabel>& labels) {
             sheets.back().width = paper_wide, sheets.back().height = paper_tall;
         }
         DiagramPen pen(sheets.back());
+        const size_t row = at / across;
         const double x = edge + static_cast<double>(at % across) * label_wide,
-                     y = edge + static_cast<double>(at / across) * label_tall;
+                     y = edge + static_cast<double>(row) * label_tall;
         pen.block({x, y}, {x + label_wide - 1, y + label_tall - 1}, "muted", "");
         pen.line({x, y + (label_tall - 1) / 2}, {x + label_wide - 1, y + (label_tall - 1) / 2}, "muted", 0.15,
                  true);
