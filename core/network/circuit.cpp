@@ -7,7 +7,6 @@
 namespace sangre {
 namespace {
 
-constexpr double frame_bond_ohm = 0.001;  // of a pack's minus on the frame: clean, bare, bolted
 constexpr double blocked_ohm = 1e8;
 constexpr double least_ohm = 1e-5;  // two bolted studs touching
 

@@ -5,8 +5,7 @@
 namespace sangre {
 namespace {
 
-constexpr double frame_bond_ohm = 0.001;  // a clean, bare, bolted ground point
-constexpr double no_frame_ohm = 1e7;      // a "frame return" in plastic, wood or carbon conducts nothing
+constexpr double no_frame_ohm = 1e7;  // a "frame return" in plastic, wood or carbon conducts nothing
 
 /// Terminals of the parts: where those of each kind begin, and which of them is which.
 class Terminals {

@@ -10,6 +10,9 @@
 
 namespace sangre {
 
+/// Ohms of a clean, bare, bolted ground point: a load's on the frame, or a pack's.
+inline constexpr double frame_bond_ohm = 0.001;
+
 enum class WireRole { supply, back };
 enum class Pole { plus, minus, out };  ///< out: the output + of a module, whose input is `plus`
 

@@ -74,6 +74,38 @@ class TestWiringLaws : public QObject {
             }
         });
     }
+    void stretches_end_at_their_items() {
+        int seen = 0;
+        over_plans([&](const Plan&, const Harness& h) {
+            const auto& w = h.wiring;
+            for (const auto& c : w.conductors) {
+                const auto &a = w.joints[c.joint_a], &b = w.joints[c.joint_b];
+                if (b.item >= 0) {
+                    QCOMPARE(raw(c.to), raw(w.items[static_cast<size_t>(b.item)].at));
+                    ++seen;
+                }
+                if (a.item >= 0) QCOMPARE(raw(c.from), raw(w.items[static_cast<size_t>(a.item)].at));
+            }
+        });
+        QVERIFY(seen > 200);
+        auto p = test::one_feed();  // fuse and switch over a metre
+        p.feeds[0].devices[0].at = Metre(0.06);
+        const auto w = wired(p);
+        QCOMPARE(raw(w.conductors[0].to), 0.06);
+        QVERIFY(w.conductors[1].to > Metre(0.06) && w.conductors[1].to < Metre(1));
+    }
+    /// A milliohm at the load's bolt and one at the pack's; in wood nothing flows.
+    void a_frame_return_is_two_bolts() {
+        auto p = test::one_feed();
+        p.feeds[0].ret = Return::frame, p.metal_frame = true;
+        const Solver metal(p, parts(), {Metre(1)});
+        QCOMPARE(metal.circuit().branches.size(), size_t{3});
+        QCOMPARE(metal.circuit().branches[1].ohm, 0.001);
+        QCOMPARE(metal.circuit().branches[2].ohm, 0.001);
+        p.metal_frame = false;
+        const Solver wood(p, parts(), {Metre(1)});
+        QVERIFY(wood.circuit().branches[1].ohm > 1e6);
+    }
     void keys_are_unique_and_names_say_where() {
         over_plans([](const Plan& plan, const Harness& h) {
             std::set<std::string> keys;
