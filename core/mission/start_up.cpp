@@ -63,6 +63,7 @@ std::vector<SwitchingInstant> switching_instants(const Plan& plan, const PlanInd
             all.push_back(instant_with(plan, plan.loads[l].name + " starts", {l}));
     else {
         std::vector<size_t> loads;
+        loads.reserve(hardest.size());
         for (const auto& [rail, l] : hardest) loads.push_back(l);
         all.push_back(instant_with(plan, "the hardest of every rail start", loads));
     }

@@ -35,7 +35,7 @@ bool sound(const OperatingPoint& point) {
                         [](const auto& c) { return c.locked_out || c.cycling || c.limiting; });
 }
 
-std::shared_ptr<const Answers> merged(std::shared_ptr<const Answers> first, const Answers& second) {
+std::shared_ptr<const Answers> merged(const std::shared_ptr<const Answers>& first, const Answers& second) {
     auto both = std::make_shared<Answers>(*first);
     both->by_demand.insert(second.by_demand.begin(), second.by_demand.end());
     return both;

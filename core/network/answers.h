@@ -41,6 +41,6 @@ bool answers(const Answer& kept, const Network& network, bool same_circuit, cons
 bool sound(const OperatingPoint& point);
 
 /// Both together; where both answer the same demand, the first's.
-std::shared_ptr<const Answers> merged(std::shared_ptr<const Answers> first, const Answers& second);
+std::shared_ptr<const Answers> merged(const std::shared_ptr<const Answers>& first, const Answers& second);
 
 }  // namespace sangre
