@@ -179,8 +179,7 @@ Why of_converter(const Plan& plan, const Catalogue& catalogue, const Study& s, s
             surface > t->hottest ? Tone::danger : Tone::good);
     why.heading("Set voltage");
     why.lines.insert(why.lines.end(), s.windows[i].why.lines.begin(), s.windows[i].why.lines.end());
-    why.add("Set to " + format(c.set),
-            c.set >= s.windows[i].low && c.set <= s.windows[i].high ? Tone::good : Tone::danger);
+    why.add("Set to " + format(c.set), s.windows[i].holds(c.set) ? Tone::good : Tone::danger);
     why.caution = "Set the module with nothing on its output, then connect the loads.";
     why.source = t->source;
     return why;

@@ -68,8 +68,9 @@ bool stand_alike(const std::vector<Part>& a, const std::vector<Part>& b) {
 /// True where both plans are laid through the machine alike: what loads draw and when does not bear on it.
 bool same_harness(const Plan& a, const Plan& b) {
     return a.places == b.places && a.passages == b.passages && a.feeds == b.feeds &&
-           stand_alike(a.batteries, b.batteries) && stand_alike(a.hubs, b.hubs) &&
-           stand_alike(a.converters, b.converters) && stand_alike(a.loads, b.loads);
+           a.metal_frame == b.metal_frame && stand_alike(a.batteries, b.batteries) &&
+           stand_alike(a.hubs, b.hubs) && stand_alike(a.converters, b.converters) &&
+           stand_alike(a.loads, b.loads);
 }
 
 /// The figures that are there before anything is solved, and what solves it. A harness of its own is still
@@ -79,7 +80,7 @@ std::shared_ptr<Solver> begin_figures(Figures& figures, const Plan& plan, const 
     const bool laid = earlier && earlier->plan && same_harness(plan, *earlier->plan);
     figures.harness = laid ? earlier->harness : lay_routes(plan, catalogue);
     const auto lengths = feed_lengths(figures.harness);
-    const auto solver = std::make_shared<Solver>(plan, catalogue, lengths);
+    const auto solver = std::make_shared<Solver>(plan, catalogue, figures.harness.wiring);
     for (size_t c = 0; c < plan.converters.size(); ++c)
         figures.windows.push_back(rail_window(plan, solver->index(), catalogue, c, lengths));
     figures.solver = solver;
@@ -116,9 +117,9 @@ Study study_from(const std::shared_ptr<const Plan>& kept, const Catalogue& catal
     const size_t phases = std::max<size_t>(plan.phases.size(), 1), mine = phases - phases / 3;
     std::promise<WorstCase> third;
     const bool bundled = s.harness.bundle.size() == plan.passages.size();
-    auto mission = std::async(std::launch::async, [&, lengths = feed_lengths(s.harness)] {
+    auto mission = std::async(std::launch::async, [&] {
         try {
-            Solver own(plan, catalogue, lengths);
+            Solver own(plan, catalogue, s.harness.wiring);
             own.remember(before);
             third.set_value(worst_in_phases(plan, own, mine, phases));
             // The first thread reads the routes only.

@@ -228,6 +228,7 @@ void BenchStation::go_to(const std::string& key) {
 
 void BenchStation::refresh() {
     const auto& readings = document_.study().readings();
+    if (!current()) key_ = document_.selection();
     if (!current()) {
         key_.clear();
         for (const auto& r : readings)

@@ -6,6 +6,7 @@
 #include "shell/findings_bar.h"
 #include "widgets/heading.h"
 #include "widgets/words.h"
+#include "wiring/item_symbol.h"
 #include "wiring/joint_drawing.h"
 
 namespace sangre::app {
@@ -77,25 +78,56 @@ double StepCard::paint_lead(QPainter& p, double y) {
 
 double StepCard::paint_target(QPainter& p, double y) {
     const auto& t = theme();
-    const auto* c = by_id(document_.plan().converters, step_->about);
-    if (!c) return y;
     const QRectF meter(u(40), y, width() - u(80), u(110));
     p.setPen(Qt::NoPen);
     p.setBrush(t.meter);
     p.drawRoundedRect(meter, 8, 8);
-    const auto& w = document_.study().windows[static_cast<size_t>(c - document_.plan().converters.data())];
-    text(p, meter.adjusted(0, u(8), -u(20), -u(36)), QString::fromStdString(format(c->set)), t.meter_ink,
+    text(p, meter.adjusted(0, u(8), -u(20), -u(36)), words_of(step_->target->value), t.meter_ink,
          face(52, true), Qt::AlignRight | Qt::AlignVCenter);
-    text(p, meter.adjusted(u(20), u(74), -u(20), -u(8)),
-         tr("between %1 and %2, nothing on the output")
-             .arg(QString::fromStdString(format(w.low)), QString::fromStdString(format(w.high))),
-         t.meter_ink, face(13), Qt::AlignRight | Qt::AlignVCenter);
+    text(p, meter.adjusted(u(20), u(74), -u(20), -u(8)), words_of(step_->target->note), t.meter_ink, face(13),
+         Qt::AlignRight | Qt::AlignVCenter);
     return meter.bottom() + u(16);
+}
+
+/// The lead with all that sits in it, in its order from the source; what this step puts in is marked.
+double StepCard::paint_item(QPainter& p, double y) {
+    const auto& t = theme();
+    const auto& plan = document_.plan();
+    const auto* feed = by_id(plan.feeds, step_->about);
+    if (!feed) return y;
+    const double left = u(40), right = width() - u(40), on = y + u(46), back = y + u(78);
+    const auto name = [&](const Id& part, int side) {
+        text(p, QRectF(left, y, right - left, u(18)), words_of(name_of(plan, part)), t.muted, face(12),
+             side | Qt::AlignVCenter);
+    };
+    name(feed->from, Qt::AlignLeft), name(feed->to, Qt::AlignRight);
+    const auto wire = [&](double at, const std::string& colour) {
+        p.setPen(QPen(t.muted, 1));
+        p.setBrush(wire_colour(words_of(colour)));
+        p.drawRect(QRectF(left, at - u(2.5), right - left, u(5)));
+    };
+    wire(on, feed->supply_colour);
+    const bool own = feed->ret == Return::own;
+    if (own) wire(back, feed->return_colour);
+    const double step = (right - left) / static_cast<double>(feed->devices.size() + 1);
+    double x = left;
+    for (const auto& d : feed->devices) {
+        x += step;
+        if (d.id == step_->item) {
+            const double low = d.kind == DeviceKind::connector && own ? back : on;
+            p.setPen(QPen(t.accent, 2));
+            p.setBrush(t.accent_soft);
+            p.drawRoundedRect(QRectF(QPointF(x - u(24), on - u(18)), QPointF(x + u(24), low + u(18))), 8, 8);
+        }
+        draw_item(p, d.kind, QPointF(x, on), QPointF(x, own ? back : on), true);
+    }
+    return y + u(112);
 }
 
 double StepCard::figure_height() const {
     if (step_->joint) return u(158);
-    return step_->kind == StepKind::cut ? u(104) : step_->kind == StepKind::set_module ? u(126) : 0;
+    if (!step_->item.empty()) return u(112);
+    return step_->kind == StepKind::cut ? u(104) : step_->target ? u(126) : 0;
 }
 
 void StepCard::paint(QPainter& p) {
@@ -139,8 +171,10 @@ void StepCard::paint(QPainter& p) {
             y = paint_joint(p, y);
         else if (step_->kind == StepKind::cut)
             y = paint_lead(p, y + u(10));
-        else if (step_->kind == StepKind::set_module)
+        else if (step_->target)
             y = paint_target(p, y);
+        else if (!step_->item.empty())
+            y = paint_item(p, y + u(8));
     }
     for (const auto& action : step_->actions) {
         p.setFont(face(17));
@@ -297,6 +331,8 @@ const Step* BuildStation::current() const {
 
 void BuildStation::refresh() {
     const auto& steps = document_.study().steps();
+    // In a window made anew, for another theme or size of letters, the step that was looked at.
+    if (!current()) key_ = document_.selection();
     if (!current()) {
         key_.clear();
         for (const auto& s : steps)

@@ -21,6 +21,7 @@ class StepCard : public Canvas {
     double paint_joint(QPainter& p, double y);
     double paint_lead(QPainter& p, double y);
     double paint_target(QPainter& p, double y);
+    double paint_item(QPainter& p, double y);
     double figure_height() const;
     Document& document_;
     const Step* step_ = nullptr;

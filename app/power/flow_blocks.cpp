@@ -74,13 +74,11 @@ void FlowMap::paint_converter(QPainter& p, const Block& b) {
     const auto* type = sangre::find(document_.catalogue().converters, c.type);
     const auto& now = s.now.converters[b.index];
     const auto& window = s.windows[b.index];
-    const bool wrong = c.set < window.low || c.set > window.high, selected = document_.selection() == b.id;
+    const bool wrong = !window.holds(c.set), selected = document_.selection() == b.id;
     const double x = b.area.left() + u(8), w = b.area.width() - u(14);
     const QRectF set(x, b.area.top() + u(20), w, u(16));
     const auto name = words_of(c.name);
-    const auto setting = tr("set %1  (%2 – %3)")
-                             .arg(said(c.set), words_of(format_number(raw(window.low))),
-                                  words_of(format_number(raw(window.high))));
+    const auto setting = tr("set %1  (%2)").arg(said(c.set), words_of(window_words(window)));
     const auto rise = type ? words_of(format_number(temperature_rise(*type, now.heat), 2)) : QString();
     const auto output =
         type ? tr("%1 of %2").arg(said(now.out_amps), said(type->rated * type->trusted)) : QString();

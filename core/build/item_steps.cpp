@@ -88,8 +88,9 @@ ItemWork plug_work(const ItemPlace& p) {
         item_name(p.catalogue, p.device),
         {fmt::format("The half with covered contacts towards {}, which stays live when it is open.",
                      name_of(p.plan, p.feed.from)),
-         fmt::format("{} to the pin marked +, {} to the other; check both halves before they meet.",
-                     p.feed.supply_colour, p.feed.ret == Return::own ? p.feed.return_colour : "the return"),
+         fmt::format(
+             "The {} wire to the pin marked +, the {} one to the other; check both halves before they meet.",
+             p.feed.supply_colour, p.feed.ret == Return::own ? p.feed.return_colour : "return"),
          "Tug each contact in its housing."},
         {"cutters", "strippers"},
         {},
@@ -146,7 +147,7 @@ Step return_step(const Plan& plan, const WireJoint& joint) {
     const auto& feed = plan.feeds[joint.feed];
     const auto part = name_of(plan, feed.to);
     Step s;
-    s.key = "return/" + feed.id, s.kind = StepKind::fit, s.about = feed.id;
+    s.key = "return/" + feed.id, s.kind = StepKind::join, s.about = feed.id;
     s.after = {"cut/" + feed.id};
     s.why.title = "Why here, and not later";
     if (joint.at == JointAt::frame) {
@@ -189,7 +190,7 @@ std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const
         const auto& device = feed.devices[item.device];
         auto work = work_of({plan, catalogue, feed, device});
         Step s;
-        s.key = "item/" + device.id, s.kind = StepKind::fit, s.about = feed.id;
+        s.key = "item/" + device.id, s.kind = StepKind::fit, s.about = feed.id, s.item = device.id;
         s.title = std::move(work.title), s.subtitle = std::move(work.subtitle);
         s.actions = std::move(work.actions), s.tools = std::move(work.tools);
         s.caution = std::move(work.caution);

@@ -84,14 +84,15 @@ void Maker::set_modules() {
         s.actions = {
             "Power its input alone, through a 1 A fuse or a current-limited supply.",
             fixed ? "Meter on the output: it cannot be set." : "Meter on the output, turn the screw slowly."};
-        const auto span = fmt::format("between {} and {}", format(window.low), format(window.high));
+        const auto words = window_words(window);
         if (window.empty())
             s.actions.push_back(
                 "No voltage suits all that hangs on it: mend the plan before anything is connected.");
         else if (fixed)
-            s.actions.push_back(fmt::format("It gives {}; its loads want it {}.", format(c.set), span));
+            s.actions.push_back(fmt::format("It gives {}; its loads want {}.", format(c.set), words));
         else
-            s.actions.push_back(fmt::format("Stop at {}; it may stand {}.", format(c.set), span));
+            s.actions.push_back(fmt::format("Stop at {}; it may stand at {}.", format(c.set), words));
+        s.target = {window.empty() ? "—" : format(c.set), words + ", nothing on the output"};
         s.actions.push_back(fixed ? "Power off. Label the module."
                                   : "Power off. Mark the screw with paint and label the module.");
         s.tools = {"meter", "fused test lead"};
@@ -210,7 +211,7 @@ void Maker::join(size_t f, bool at_source) {
 void Maker::tests() {
     std::vector<std::string> joints;
     for (const auto& s : steps)
-        if (s.kind == StepKind::join || s.key.starts_with("return/")) joints.push_back(s.key);
+        if (s.kind == StepKind::join) joints.push_back(s.key);
     auto& beep = add("test/beep", StepKind::test_dead, "Beep every lead end to end",
                      "no fuse, no battery; then to its neighbours");
     beep.actions = {"Meter on continuity, one probe at the hub, one at the plug.",

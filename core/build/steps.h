@@ -13,6 +13,11 @@ struct StepJoint {
     bool at_source = false;
 };
 
+/// What a meter should show, large.
+struct StepTarget {
+    std::string value, note;
+};
+
 struct Step {
     std::string key;  ///< stable under edits elsewhere: "join/feed-hub-pump/source"
     StepKind kind = StepKind::prepare;
@@ -22,11 +27,13 @@ struct Step {
     std::vector<std::string> tools;
     std::string caution;
     double minutes = 5;
-    double wait_minutes = 0;         ///< afterwards, before what depends on it
-    std::vector<std::string> after;  ///< keys that must be done first
-    std::optional<StepJoint> joint;  ///< to draw
-    Id about;                        ///< part, feed or passage
-    Why why;                         ///< why here, and not earlier or later
+    double wait_minutes = 0;           ///< afterwards, before what depends on it
+    std::vector<std::string> after;    ///< keys that must be done first
+    std::optional<StepJoint> joint;    ///< to draw
+    std::optional<StepTarget> target;  ///< of a module that is set or measured
+    Id item;                           ///< that it puts into its lead
+    Id about;                          ///< part, feed or passage
+    Why why;                           ///< why here, and not earlier or later
 };
 
 /// Steps in an order that respects every dependency: tube before solder, module set before its loads are

@@ -18,6 +18,7 @@ Why explain_tolerance(const Plan& plan, const ToleranceStudy& t, const Phase& ph
     Why why;
     for (size_t l = 0; l < plan.loads.size() && l < t.load_volts.size(); ++l) {
         if (plan.loads[l].id != subject || state_in(phase, plan.loads[l]) == LoadState::off) continue;
+        if (t.load_volts[l].high <= 0) continue;  // fed by nothing: there is nothing to be sure of
         add_range(why, "Gets", t.load_volts[l], Volt());
         if (t.browns_out[l] > 0)
             why.add(fmt::format("Browns out in {} of them.", format_percent(t.browns_out[l])), Tone::caution);

@@ -43,7 +43,7 @@ struct Solver::Inside {
     mutable Matrix jacobian, shorted;
     mutable std::vector<std::ptrdiff_t> slots;  ///< where each stamp lands among the Jacobian's values
 
-    Inside(const Plan& of, const Catalogue& catalogue, const std::vector<Metre>& lengths);
+    Inside(const Plan& of, const Catalogue& catalogue, const Wiring& wiring);
 
     Instant instant(const Demand& demand) const {
         return instant_of(demand, plan, circuit, types, chemistries);

@@ -10,10 +10,10 @@ namespace {
 
 constexpr double leaky_siemens = 1e-9;  // a gigaohm: dust and damp
 
-std::shared_ptr<const Network> network_of(const Plan& plan, const PlanIndex& index,
-                                          const Catalogue& catalogue, const std::vector<Metre>& lengths) {
+std::shared_ptr<const Network> network_of(const Plan& plan, const Catalogue& catalogue,
+                                          const Wiring& wiring) {
     auto n = std::make_shared<Network>();
-    n->circuit = build_circuit(plan, wire_up(plan, index, catalogue, lengths));
+    n->circuit = build_circuit(plan, wiring);
     for (const auto& l : plan.loads) n->laws.emplace_back(l);
     for (const auto& c : plan.converters) n->types.push_back(find(catalogue.converters, c.type));
     return n;
@@ -21,14 +21,17 @@ std::shared_ptr<const Network> network_of(const Plan& plan, const PlanIndex& ind
 
 }  // namespace
 
-Solver::Inside::Inside(const Plan& of, const Catalogue& catalogue, const std::vector<Metre>& lengths)
-    : plan(of), index(of), network(network_of(of, index, catalogue, lengths)) {
+Solver::Inside::Inside(const Plan& of, const Catalogue& catalogue, const Wiring& wiring)
+    : plan(of), index(of), network(network_of(of, catalogue, wiring)) {
     for (const auto& l : plan.loads) into_load.push_back(&index.into(l.id));
     for (const auto& b : plan.batteries) chemistries.push_back(find(catalogue.chemistries, b.chemistry));
 }
 
+Solver::Solver(const Plan& plan, const Catalogue& catalogue, const Wiring& wiring)
+    : inside_(std::make_unique<Inside>(plan, catalogue, wiring)) {}
+
 Solver::Solver(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths)
-    : inside_(std::make_unique<Inside>(plan, catalogue, lengths)) {}
+    : Solver(plan, catalogue, wire_up(plan, PlanIndex(plan), catalogue, lengths)) {}
 
 Solver::~Solver() = default;
 

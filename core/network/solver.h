@@ -89,6 +89,9 @@ struct Answers;
 /// finds one, the point says so.
 class Solver {
   public:
+    /// Of a plan that is wired already.
+    Solver(const Plan& plan, const Catalogue& catalogue, const Wiring& wiring);
+    /// Wired here, over these lengths.
     Solver(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths);
     ~Solver();
     Solver(const Solver&) = delete;

@@ -19,7 +19,7 @@ constexpr int most_steps = 8;
 
 /// How many times its capacity the pack wants to be for its day to leave a fifth; 1 where it does.
 double wanted_times(const Plan& plan, const Catalogue& catalogue) {
-    const Solver solver(plan, catalogue, feed_lengths(lay_routes(plan, catalogue)));
+    const Solver solver(plan, catalogue, lay_routes(plan, catalogue).wiring);
     const auto day = play_mission(plan, catalogue, solver, plan.coldest_air);
     if (!day.lasts) return step;
     // A little more than what was taken asks for: the larger pack's plan is another one.
@@ -32,7 +32,7 @@ bool restarts_something(const Plan& plan, const Catalogue& catalogue) {
     if (std::none_of(plan.loads.begin(), plan.loads.end(),
                      [](const auto& l) { return raw(l.start) > 0 || l.kind == LoadKind::motor; }))
         return false;
-    const Solver solver(plan, catalogue, feed_lengths(lay_routes(plan, catalogue)));
+    const Solver solver(plan, catalogue, lay_routes(plan, catalogue).wiring);
     const auto worst = worst_case(plan, solver);
     for (size_t l = 0; l < plan.loads.size(); ++l)
         if (restarts(worst.loads[l], plan.loads[l])) return true;
@@ -74,12 +74,13 @@ tl::expected<Proposal, Refusals> with_enough_pack(const Plan& old, const Catalog
     const auto rested = to_rest(std::move(*made));
     if (!chosen_here) return rested;
     auto best = rested;
-    for (int round = 0; round < most_steps && restarts_something(best.plan, catalogue); ++round) {
+    for (int round = 0; restarts_something(best.plan, catalogue); ++round) {
+        if (round == most_steps) return rested;
         auto larger = once(with_larger(old, best.plan, step));
         if (!larger) return rested;
         best = continued(to_rest(std::move(*larger)), best, "nothing restarts when something starts");
     }
-    return restarts_something(best.plan, catalogue) ? rested : best;
+    return best;
 }
 
 }  // namespace sangre

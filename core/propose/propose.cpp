@@ -85,7 +85,7 @@ Plan sized_without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
     for (int round = 0; round < most_returns; ++round) {
         plan = size_feeds(std::move(plan), catalogue);
         const auto harness = lay_routes(plan, catalogue);
-        const Solver solver(plan, catalogue, feed_lengths(harness));
+        const Solver solver(plan, catalogue, harness.wiring);
         const auto protection = study_protection(plan, catalogue, harness, solver, worst_case(plan, solver),
                                                  short_circuits(plan, catalogue, solver));
         bool back = false;

@@ -237,6 +237,11 @@ tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, co
     return first;
 }
 
+std::string window_words(const SetWindow& window) {
+    return window.empty() ? "no voltage suits all"
+                          : fmt::format("{} – {}", format(window.low), format(window.high));
+}
+
 SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& type, SetSchool school,
                      Volt highest_input) {
     SetWindow w;

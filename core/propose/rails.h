@@ -78,7 +78,10 @@ struct SetWindow {
     Volt proposed{};     ///< by the practice, inside the window when there is one
     Why why;
     bool empty() const { return low > high; }
+    bool holds(Volt set) const { return set >= low && set <= high; }
 };
+/// "3.29 V – 3.47 V"; where no voltage suits all, so much.
+std::string window_words(const SetWindow& window);
 SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& type, SetSchool school,
                      Volt highest_input = Volt(0));
 

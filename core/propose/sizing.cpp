@@ -334,7 +334,7 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
         const Plan before = plan;
         const auto harness = lay_routes(plan, catalogue);
         const auto lengths = feed_lengths(harness);
-        const Solver solver(plan, catalogue, lengths);
+        const Solver solver(plan, catalogue, harness.wiring);
         const auto worst = worst_case(plan, solver);
         const auto known = study_protection(plan, catalogue, harness, solver, worst,
                                             short_circuits(plan, catalogue, solver));

@@ -324,7 +324,8 @@ class Parser {
         auto scanned = scan_number(text_, at_);
         if (!scanned) {
             auto e = scanned.error();
-            e.end = std::max(e.end, std::min(begin + 1, text_.size()));
+            // The whole word, not the first letter that makes it none.
+            e.end = std::max(e.end, std::min(text_.find_first_of(" \t", begin), text_.size()));
             e.message = fmt::format("“{}” is not a number; type {}.",
                                     short_of(text_.substr(begin, e.end - begin)), dimension_name(wanted_));
             return tl::unexpected(e);

@@ -67,6 +67,26 @@ std::string item_name(const Catalogue& catalogue, const Device& d) {
     return d.type;
 }
 
+const char* kind_word(DeviceKind kind) {
+    switch (kind) {
+        case DeviceKind::fuse:
+            return "fuse";
+        case DeviceKind::power_switch:
+            return "switch";
+        case DeviceKind::connector:
+            return "plug";
+        case DeviceKind::diode:
+            return "diode";
+        case DeviceKind::filter:
+            return "filter";
+        case DeviceKind::shunt:
+            return "meter";
+        case DeviceKind::precharge:
+            return "pre-charge";
+    }
+    return "";
+}
+
 bool is_inline(DeviceKind kind) {
     return kind == DeviceKind::diode || kind == DeviceKind::filter || kind == DeviceKind::shunt;
 }

@@ -26,6 +26,9 @@ std::optional<ItemValues> item_values(const Catalogue& catalogue, const Device& 
 /// "standard blade fuse, 10 A"; the bare type where the catalogue does not hold it.
 std::string item_name(const Catalogue& catalogue, const Device& device);
 
+/// "fuse", "switch", "plug", "diode", "filter", "meter", "pre-charge".
+const char* kind_word(DeviceKind kind);
+
 /// True for what is in series and of no other kind: diode, filter, shunt.
 bool is_inline(DeviceKind kind);
 /// True where the conductor is cut for it; a pre-charge lies across its switch.

@@ -55,11 +55,6 @@ std::vector<Resistance> feed_resistances(const Feed& of, const Catalogue& catalo
     return parts;
 }
 
-std::vector<Resistance> feed_resistances(const Plan& plan, const Feed& feed, const Catalogue& catalogue,
-                                         Metre length, Celsius copper) {
-    return feed_resistances(feed, catalogue, wire_up_feed(plan, catalogue, feed, length), 0, copper);
-}
-
 FeedOhms feed_ohms(const Plan& plan, const Feed& feed, const Catalogue& catalogue, Metre length,
                    Celsius copper) {
     return feed_ohms(wire_up_feed(plan, catalogue, feed, length), 0, copper);

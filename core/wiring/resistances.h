@@ -17,10 +17,6 @@ struct Resistance {
 /// All of one feed, its copper at `copper`. Parallel conductors share the current evenly.
 std::vector<Resistance> feed_resistances(const Feed& of, const Catalogue& catalogue, const Wiring& wiring,
                                          size_t feed, Celsius copper = Celsius(20));
-/// The same of a feed that stands alone; `length` is one way.
-std::vector<Resistance> feed_resistances(const Plan& plan, const Feed& feed, const Catalogue& catalogue,
-                                         Metre length, Celsius copper = Celsius(20));
-
 /// Their sums by role.
 struct FeedOhms {
     Ohm copper{}, rest{};  ///< out and back together
@@ -30,6 +26,7 @@ struct FeedOhms {
     bool blocks = false;  ///< a diode the wrong way round
 };
 FeedOhms feed_ohms(const Wiring& wiring, size_t feed, Celsius copper = Celsius(20));
+/// The same of a feed that stands alone; `length` is one way.
 FeedOhms feed_ohms(const Plan& plan, const Feed& feed, const Catalogue& catalogue, Metre length,
                    Celsius copper = Celsius(20));
 

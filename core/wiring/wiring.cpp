@@ -122,7 +122,7 @@ class FeedMaker {
             // the way.
             const auto left = static_cast<double>(f.devices.size() - d + 1);
             const Metre somewhere =
-                device.kind == DeviceKind::fuse && d == 0 ? Metre(0) : reached + (length_ - reached) / left;
+                device.kind == DeviceKind::fuse ? reached : reached + (length_ - reached) / left;
             item.at = std::clamp(device.at.value_or(somewhere), reached, std::max(length_, reached));
             reached = item.at;
             wiring_.items.push_back(item);
@@ -214,49 +214,28 @@ std::string core_key(const Plan& plan, const WireCore& core) {
 
 std::string joint_key(const Plan& plan, const Wiring& wiring, const WireJoint& joint) {
     const auto& feed = plan.feeds[joint.feed];
-    const auto key = feed.id + "/" + sign(joint.role);
-    switch (joint.at) {
-        case JointAt::source:
-            return key + "@source";
-        case JointAt::end:
-            return key + "@end";
-        case JointAt::frame:
-            return key + "@frame";
-        case JointAt::other_return:
-            return key + "@shared";
-        case JointAt::item_in:
-        case JointAt::item_out:
-            break;
+    if (joint.item >= 0) {
+        const auto& device = feed.devices[wiring.items[static_cast<size_t>(joint.item)].device];
+        return device.id + (joint.at == JointAt::item_in ? "/in" : "/out") +
+               (joint.role == WireRole::supply ? "" : "−");
     }
-    const auto& device = feed.devices[wiring.items[static_cast<size_t>(joint.item)].device];
-    const auto key_of_item = device.id + (joint.at == JointAt::item_in ? "/in" : "/out");
-    return joint.role == WireRole::supply ? key_of_item : key_of_item + "−";
+    const char* at = joint.at == JointAt::source  ? "@source"
+                     : joint.at == JointAt::end   ? "@end"
+                     : joint.at == JointAt::frame ? "@frame"
+                                                  : "@shared";
+    return feed.id + "/" + sign(joint.role) + at;
 }
 
 std::string joint_name(const Plan& plan, const Wiring& wiring, const WireJoint& joint) {
     const auto& feed = plan.feeds[joint.feed];
     const auto lead = name_of(plan, feed.to) + " lead, " + sign(joint.role);
-    switch (joint.at) {
-        case JointAt::source:
-            return lead + ", at " + name_of(plan, feed.from);
-        case JointAt::end:
-            return lead + ", at " + name_of(plan, feed.to);
-        case JointAt::frame:
-            return lead + ", at the frame";
-        case JointAt::other_return:
-            return lead + ", at the return it shares";
-        case JointAt::item_in:
-        case JointAt::item_out:
-            break;
+    if (joint.item >= 0) {
+        const auto kind = wiring.items[static_cast<size_t>(joint.item)].kind;
+        return lead + (joint.at == JointAt::item_in ? ", before its " : ", behind its ") + kind_word(kind);
     }
-    const auto kind = wiring.items[static_cast<size_t>(joint.item)].kind;
-    const char* what = kind == DeviceKind::fuse           ? "fuse"
-                       : kind == DeviceKind::power_switch ? "switch"
-                       : kind == DeviceKind::connector    ? "plug"
-                       : kind == DeviceKind::diode        ? "diode"
-                       : kind == DeviceKind::filter       ? "filter"
-                                                          : "meter";
-    return lead + (joint.at == JointAt::item_in ? ", before its " : ", behind its ") + what;
+    if (joint.at == JointAt::frame) return lead + ", at the frame";
+    if (joint.at == JointAt::other_return) return lead + ", at the return it shares";
+    return lead + ", at " + name_of(plan, joint.at == JointAt::source ? feed.from : feed.to);
 }
 
 const std::string& core_colour(const Plan& plan, const WireCore& core) {

@@ -199,6 +199,13 @@ class TestWindow : public QObject {
         QVERIFY(b.window.banner_words()->text().contains("Line 2"));
         QTest::keyClick(&b.window, Qt::Key_P, Qt::ControlModifier);
         QVERIFY(!b.document.plan().feeds.empty());
+        // What is pasted into a plan that has its day runs in it.
+        b.window.loads()->paste("Horn\t12 V\t2 A\nBell\t12 V\t0.5 A\n");
+        const auto& plan = b.document.plan();
+        QCOMPARE(plan.loads.size(), size_t{4});
+        for (const auto& phase : plan.phases)
+            for (const size_t l : {2, 3})
+                QVERIFY(phase.charging || state_in(phase, plan.loads[l]) == LoadState::typical);
     }
     void a_typical_load_is_taken_and_then_measured() {
         Desk b{Plan{}};

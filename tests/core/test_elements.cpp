@@ -167,9 +167,10 @@ class TestElements : public QObject {
         double loop = raw(pack_resistance(plan.batteries[0], lfp, 1, Celsius(20)) +
                           pack_resistance(plan.batteries[1], lfp, 0.2, Celsius(20)));
         const auto lengths = feed_lengths(lay_harness(plan, parts()));
-        for (const size_t f : {0, 1})
-            for (const auto& r : feed_resistances(plan, plan.feeds[f], parts(), lengths[f]))
-                loop += raw(r.value);
+        for (const size_t f : {0, 1}) {
+            const auto ohms = feed_ohms(plan, plan.feeds[f], parts(), lengths[f]);
+            loop += raw(ohms.copper + ohms.rest);
+        }
         CLOSE(raw(apart.batteries[0].amps), gap / loop, 0.01);
         CLOSE(raw(apart.batteries[0].amps), -raw(apart.batteries[1].amps), 1e-6);
     }
@@ -252,9 +253,7 @@ class TestElements : public QObject {
         CLOSE(raw(solved(less, moment).loads[0].volts), 11, 2e-3);
         // That much less resistance in its path, and it is just served.
         const auto lengths = feed_lengths(lay_harness(plan, parts()));
-        double wire = 0;
-        for (const auto& r : feed_resistances(plan, plan.feeds[0], parts(), lengths[0]))
-            if (r.of == ResistanceOf::copper) wire += raw(r.value);
+        const double wire = raw(feed_ohms(plan, plan.feeds[0], parts(), lengths[0]).copper);
         auto shorter = plan;
         shorter.feeds[0].length = Metre(4 * (1 - raw(b.too_much_ohm) / wire));
         CLOSE(raw(solved(shorter, moment).loads[0].volts), 11, 2e-3);

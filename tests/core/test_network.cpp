@@ -17,10 +17,8 @@ Demand all(const Plan& plan, LoadState state) {
 }
 std::vector<Metre> metres(const Plan& plan) { return feed_lengths(lay_harness(plan, parts())); }
 double supply_ohm(const Plan& plan, size_t feed, bool back, Celsius copper) {
-    double r = 0;
-    for (const auto& x : feed_resistances(plan, plan.feeds[feed], parts(), metres(plan)[feed], copper))
-        if (x.in_return == back) r += raw(x.value);
-    return r;
+    const auto ohms = feed_ohms(plan, plan.feeds[feed], parts(), metres(plan)[feed], copper);
+    return raw(back ? ohms.back : ohms.supply);
 }
 
 }  // namespace
@@ -169,7 +167,7 @@ class TestNetwork : public QObject {
     }
     void nothing_at_all_is_solved() {
         const Plan plan;
-        const Solver solver(plan, parts(), {});
+        const Solver solver(plan, parts(), std::vector<Metre>{});
         QVERIFY(solver.solve(Demand{}).found);
     }
     void islands_and_extremes_end() {

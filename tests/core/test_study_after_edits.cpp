@@ -96,6 +96,18 @@ Plan edited(Plan p, std::mt19937& random) {
 class TestStudyAfterEdits : public QObject {
     Q_OBJECT
   private slots:
+    /// What is wired is known anew when the frame turns out to be of wood.
+    void the_frame_counts() {
+        auto metal = test::one_feed(5);
+        metal.metal_frame = true, metal.feeds[0].ret = Return::frame;
+        auto wood = metal;
+        wood.metal_frame = false;
+        const auto before = study(metal, parts(), {});
+        const auto after = study(wood, parts(), {}, before), anew = study(wood, parts(), {});
+        QVERIFY(after.harness.wiring == anew.harness.wiring &&
+                !(after.harness.wiring == before.harness.wiring));
+        QCOMPARE(raw(after.now.feeds[0].supply), raw(anew.now.feeds[0].supply));
+    }
     void an_evening_of_edits_data() {
         QTest::addColumn<QString>("demo");
         for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"})

@@ -98,12 +98,12 @@ class TestWiringLaws : public QObject {
     void a_frame_return_is_two_bolts() {
         auto p = test::one_feed();
         p.feeds[0].ret = Return::frame, p.metal_frame = true;
-        const Solver metal(p, parts(), {Metre(1)});
+        const Solver metal(p, parts(), std::vector<Metre>{Metre(1)});
         QCOMPARE(metal.circuit().branches.size(), size_t{3});
         QCOMPARE(metal.circuit().branches[1].ohm, 0.001);
         QCOMPARE(metal.circuit().branches[2].ohm, 0.001);
         p.metal_frame = false;
-        const Solver wood(p, parts(), {Metre(1)});
+        const Solver wood(p, parts(), std::vector<Metre>{Metre(1)});
         QVERIFY(wood.circuit().branches[1].ohm > 1e6);
     }
     void keys_are_unique_and_names_say_where() {
