@@ -37,9 +37,9 @@ void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const 
     for (const auto& d : feed.devices) {
         const auto name = item_name(catalogue, d);
         const auto* family = d.kind == DeviceKind::fuse ? find(catalogue.fuses, d.type) : nullptr;
-        const char* comes = family && family->mount == FuseMount::holder ? ", with holder"
-                            : d.kind == DeviceKind::connector            ? ", pair"
-                                                                         : "";
+        const char* comes = family && has_holder(*family)     ? ", with holder"
+                            : d.kind == DeviceKind::connector ? ", pair"
+                                                              : "";
         add(lines, name + comes, 1, "pcs", d.name.empty() ? target : d.name);
     }
 }

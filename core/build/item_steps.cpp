@@ -50,6 +50,15 @@ ItemWork fuse_work(const ItemPlace& p) {
                 {"crimping pliers", "spanner"},
                 {},
                 10};
+    if (mount == FuseMount::bolted)
+        return {fmt::format("Fuse holder in the {}", p.lead()),
+                name,
+                {cut + "; a lug of the bolts' size on both ends, tube over their barrels.",
+                 fmt::format("Both under the nuts of the holder for the {} fuse. Leave the link out.",
+                             format(p.device.rating))},
+                {"cutters", "crimping pliers", "spanner"},
+                {},
+                15};
     return {fmt::format("Fuse holder in the {}", p.lead()),
             name,
             {cut + fmt::format(" and fit the holder for the {} fuse there.", format(p.device.rating)),
@@ -178,7 +187,7 @@ Step return_step(const Plan& plan, const WireJoint& joint) {
 
 bool fitted_last(const Catalogue& catalogue, const Device& fuse) {
     const auto* family = find(catalogue.fuses, fuse.type);
-    return !family || family->mount == FuseMount::holder;
+    return !family || has_holder(*family);
 }
 
 std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures,

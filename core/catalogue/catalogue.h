@@ -54,7 +54,7 @@ struct Gate {
 enum class FuseAction { fuse, breaker, resettable };
 /// How it sits in its lead: in a holder that it is put into last, by its own leads, or bolted on with a lever
 /// or button.
-enum class FuseMount { holder, leads, panel };
+enum class FuseMount { holder, bolted, leads, panel };
 
 struct FuseFamily {
     Id id;
@@ -75,6 +75,11 @@ struct FuseFamily {
     double cost = 0;
     std::string source;
 };
+
+/// True for a fuse that is put into a holder of its own.
+inline bool has_holder(const FuseFamily& family) {
+    return family.mount == FuseMount::holder || family.mount == FuseMount::bolted;
+}
 
 struct Chemistry {
     Id id;

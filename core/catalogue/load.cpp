@@ -84,9 +84,11 @@ void read(const Value& j, FuseFamily& f) {
                                   {{"fuse", FuseAction::fuse},
                                    {"breaker", FuseAction::breaker},
                                    {"resettable", FuseAction::resettable}});
-    f.mount = one_of<FuseMount>(
-        j, "mount",
-        {{"holder", FuseMount::holder}, {"leads", FuseMount::leads}, {"panel", FuseMount::panel}});
+    f.mount = one_of<FuseMount>(j, "mount",
+                                {{"holder", FuseMount::holder},
+                                 {"bolted", FuseMount::bolted},
+                                 {"leads", FuseMount::leads},
+                                 {"panel", FuseMount::panel}});
     f.continuous_share = j.at("continuous_share"), f.derate_per_kelvin = j.at("derate_per_K");
     f.cold_ohm = j.value("cold_ohm_at_1A", f.cold_ohm);
     f.cold_exponent = j.value("cold_exponent", f.cold_exponent);

@@ -176,7 +176,7 @@ Plan add_device(Plan plan, const Id& feed, DeviceKind kind, const Id& type, cons
     auto* f = by_id(plan.feeds, feed);
     if (!f) return plan;
     Id id = feed + "-" + type;
-    for (int n = 2; by_id(f->devices, id); ++n) id = feed + "-" + type + "-" + std::to_string(n);
+    for (int n = 2; by_id(f->devices, id); ++n) id = fmt::format("{}-{}-{}", feed, type, n);
     f->devices.push_back({id, kind, type, Ampere(0), name, {}});
     return plan;
 }

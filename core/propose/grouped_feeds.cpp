@@ -1,5 +1,7 @@
 #include "propose/grouped_feeds.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
 #include <map>
 #include <tuple>
@@ -29,7 +31,7 @@ void group_feeds(Plan& plan, const Plan& old) {
     for (const auto& [key, feeds] : together) {
         if (feeds.size() < 2) continue;
         const auto& [source, place, noisy] = key;
-        const Id id = "block-" + source + "-" + place + (noisy ? "-noisy" : "");
+        const Id id = fmt::format("block-{}-{}{}", source, place, noisy ? "-noisy" : "");
         const auto* before = by_id(old.hubs, id);
         plan.hubs.push_back(
             before ? *before
