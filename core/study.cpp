@@ -80,7 +80,7 @@ std::shared_ptr<Solver> begin_figures(Figures& figures, const Plan& plan, const 
     const bool laid = earlier && earlier->plan && same_harness(plan, *earlier->plan);
     figures.harness = laid ? earlier->harness : lay_routes(plan, catalogue);
     const auto lengths = feed_lengths(figures.harness);
-    const auto solver = std::make_shared<Solver>(plan, catalogue, figures.harness.wiring);
+    auto solver = std::make_shared<Solver>(plan, catalogue, figures.harness.wiring);
     for (size_t c = 0; c < plan.converters.size(); ++c)
         figures.windows.push_back(rail_window(plan, solver->index(), catalogue, c, lengths));
     figures.solver = solver;

@@ -97,7 +97,7 @@ struct Bench {
 };
 
 void Bench::splice() const {
-    const double strip = raw(work.kind->strip), end = at(joint());
+    const double strip = raw(work.size.strip), end = at(joint());
     bar(end, area.right(), y, mm(work.far), far_insulation());
     if (work.kind->method == JointMethod::lever) {
         copper(x, at(strip), y, thick());
@@ -112,7 +112,7 @@ void Bench::splice() const {
                        QPointF(at(joint() * c) + u(8), y - tall / 2 + 3));
         return;
     }
-    if (raw(work.kind->overlap) <= 0) {  // in a barrel, end to end
+    if (raw(work.size.overlap) <= 0) {  // in a barrel, end to end
         copper(x, at(joint() / 2), y, thick());
         copper(at(joint() / 2), end, y, far_thick());
         const double tall = std::max(thick(), far_thick()) * 1.7;
@@ -136,7 +136,7 @@ void Bench::splice() const {
 }
 
 void Bench::stud() const {
-    const double strip = raw(work.kind->strip), barrel = std::max(mm(work.bundle) * 1.15, thick() * 1.6);
+    const double strip = raw(work.size.strip), barrel = std::max(mm(work.bundle) * 1.15, thick() * 1.6);
     copper(x, at(strip), y, thick());
     if (work.kind->method == JointMethod::lever) {
         metal(QRectF(at(1), y - barrel, (strip + 7) * scale, barrel * 2), 5);
@@ -156,7 +156,7 @@ void Bench::stud() const {
 }
 
 void Bench::cup() const {
-    const double strip = raw(work.kind->strip), tall = std::max(thick() * 1.5, 3.5 * scale);
+    const double strip = raw(work.size.strip), tall = std::max(thick() * 1.5, 3.5 * scale);
     copper(x, at(strip), y, thick());
     // Cut open at the top, so that the strands in it are seen.
     QPainterPath body;
@@ -173,7 +173,7 @@ void Bench::cup() const {
 }
 
 void Bench::pad() const {
-    const double strip = raw(work.kind->strip), under = y + thick() / 2;
+    const double strip = raw(work.size.strip), under = y + thick() / 2;
     copper(x, at(strip), y, thick());
     p.setPen(QPen(theme().good.darker(120), 1));
     p.setBrush(theme().good.darker(150));
@@ -188,7 +188,7 @@ void Bench::pad() const {
 }
 
 void Bench::housing() const {
-    const double strip = raw(work.kind->strip), tall = std::max(mm(work.bundle) * 1.5, 2.6 * scale);
+    const double strip = raw(work.size.strip), tall = std::max(mm(work.bundle) * 1.5, 2.6 * scale);
     copper(x, at(strip), y, thick());
     metal(QRectF(at(-1.6), y - mm(work.bundle) * 0.62, 1.8 * scale, mm(work.bundle) * 1.24));
     metal(QRectF(at(0.8), y - thick() * 0.7, (strip - 1.2) * scale, thick() * 1.4));
@@ -199,7 +199,7 @@ void Bench::housing() const {
 }
 
 void Bench::screw() const {
-    const double strip = raw(work.kind->strip), tall = std::max(mm(work.bundle) * 1.5, 4 * scale);
+    const double strip = raw(work.size.strip), tall = std::max(mm(work.bundle) * 1.5, 4 * scale);
     const bool ferrule = has_ferrule(*work.kind);
     copper(x, at(strip), y, thick());
     if (ferrule) {
@@ -216,7 +216,7 @@ void Bench::screw() const {
 }
 
 void Bench::blade() const {
-    const double strip = raw(work.kind->strip), barrel = std::max(mm(work.bundle) * 1.15, thick() * 1.6);
+    const double strip = raw(work.size.strip), barrel = std::max(mm(work.bundle) * 1.15, thick() * 1.6);
     copper(x, at(strip), y, thick());
     p.setOpacity(0.9);
     metal(QRectF(at(0.5), y - barrel / 2, strip * scale, barrel), 4);
@@ -227,7 +227,7 @@ void Bench::blade() const {
 }
 
 void Bench::branch() const {
-    const double strip = raw(work.kind->strip), middle = at(joint() / 2);
+    const double strip = raw(work.size.strip), middle = at(joint() / 2);
     if (work.kind->method == JointMethod::lever) {  // the through wire is cut: three ends side by side
         for (const double row : {-1.0, 0.0, 1.0}) {
             if (row != 0) bar(area.left(), x, y + row * pitch(), mm(work.bundle), insulation);
@@ -323,7 +323,7 @@ void draw_joint(QPainter& p, const QRectF& area, const JointWork& work, const QC
         // Over a terminal it ends with the barrel: what is bolted or plugged stays bare.
         const double from = tube_waits ? x0 - (shown_parking + tube) * scale
                             : through  ? (x0 + x1 - tube * scale) / 2
-                                       : b.at(raw(work.kind->strip) + 1 - tube);
+                                       : b.at(raw(work.size.strip) + 1 - tube);
         const double tall = std::max(raw(work.widest), over * 1.35) * scale;
         const QRectF sleeve(from, b.y - tall / 2, tube * scale, tall);
         QColor glass = theme().cool;
@@ -341,13 +341,13 @@ void draw_joint(QPainter& p, const QRectF& area, const JointWork& work, const QC
                       Canvas::tr("%1, cut %2").arg(words_of(work.tube->name), said(work.tube_cut)),
                       theme().cool, branch, area);
     }
-    const double strip = raw(work.kind->strip);
+    const double strip = raw(work.size.strip);
     const bool both = is_splice(*work.kind);
     const QString words =
-        both && raw(work.kind->overlap) > 0
-            ? Canvas::tr("strip %1 each, overlap %2").arg(said(work.kind->strip), said(work.kind->overlap))
-        : both ? Canvas::tr("strip %1 each").arg(said(work.kind->strip))
-               : Canvas::tr("strip %1").arg(said(work.kind->strip));
+        both && raw(work.size.overlap) > 0
+            ? Canvas::tr("strip %1 each, overlap %2").arg(said(work.size.strip), said(work.size.overlap))
+        : both ? Canvas::tr("strip %1 each").arg(said(work.size.strip))
+               : Canvas::tr("strip %1").arg(said(work.size.strip));
     const bool clash = work.tube && (tube_waits || branch);
     // Above a screw stands its head: measured below it.
     const bool below = work.kind->end == JointEnd::screw;

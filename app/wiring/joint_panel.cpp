@@ -122,20 +122,22 @@ double JointPanel::paint_covering(QPainter& p, double y) {
 void JointPanel::paint_facts(QPainter& p, const JointWork& work, const QRectF& area) {
     const auto& kind = *work.kind;
     QStringList words;
-    if (!kind.heat.empty())
-        words << words_of(kind.heat) + (raw(kind.iron) > 0 ? tr(" at %1").arg(said(kind.iron)) : QString()) +
-                     tr(", about %1").arg(said(kind.dwell));
+    const auto& size = work.size;
+    const auto tools = joined(tools_of(kind, document_.plan().practices));
+    if (!size.heat.empty())
+        words << words_of(size.heat) + (raw(size.iron) > 0 ? tr(" at %1").arg(said(size.iron)) : QString()) +
+                     tr(", about %1").arg(said(size.dwell));
     if (work.tube && raw(work.parking) > 0) words << tr("tube parked %1 off").arg(said(work.parking));
     if (!kind.flux.empty() && kind.flux != kind.solder)
         words << tr("flux: %1").arg(words_of(kind.flux)) << tr("solder: %1").arg(words_of(kind.solder));
-    if (kind.heat.empty()) words << tr("with %1").arg(joined(kind.tools));
-    words << tr("below %1").arg(said(work.most)) << tr("tug with %1 N").arg(work.pull_newton, 0, 'f', 0);
+    if (kind.heat.empty()) words << tr("with %1").arg(tools);
+    words << tr("below %1").arg(said(work.most)) << tr("tug with %1 N").arg(size.tug_newton, 0, 'f', 0);
     auto line = words.join(QStringLiteral(" · "));
     if (!line.isEmpty()) line[0] = line[0].toUpper();
     p.setFont(face(12));
     p.setPen(theme().muted);
     p.drawText(area, Qt::TextWordWrap | Qt::AlignVCenter, line);
-    add_spot({area, "facts", tr("Tools: %1").arg(joined(kind.tools)), {}, {}, Qt::ArrowCursor});
+    add_spot({area, "facts", tr("Tools: %1").arg(tools), {}, {}, Qt::ArrowCursor});
 }
 
 void JointPanel::fill_kind_menu(QMenu& menu, size_t feed) {

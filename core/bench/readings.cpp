@@ -1,6 +1,7 @@
 #include "bench/readings.h"
 
 #include "bench/cable_readings.h"
+#include "bench/shorts.h"
 
 #include <fmt/format.h>
 
@@ -10,97 +11,16 @@
 #include <set>
 
 #include "battery/pack.h"
+#include "build/fuse_order.h"
 #include "units/format.h"
 #include "wiring/resistances.h"
 
 namespace sangre {
 namespace {
 
-constexpr double no_upper_end = std::numeric_limits<double>::infinity();
 constexpr double unknown = std::numeric_limits<double>::quiet_NaN();
 constexpr double meter = 0.01;
 constexpr double lead_ohm = 0.3;  // the meter's own leads and contact
-
-struct Switch {
-    size_t feed;
-    std::string name;
-};
-
-std::vector<Switch> switches_of(const Plan& plan) {
-    std::vector<Switch> all;
-    for (size_t f = 0; f < plan.feeds.size(); ++f)
-        if (const auto* d = device(plan.feeds[f], DeviceKind::power_switch)) all.push_back({f, d->name});
-    return all;
-}
-
-/// Every combination of up to four switches; beyond that all off, each alone, all on.
-std::vector<std::set<size_t>> combinations(const std::vector<Switch>& switches) {
-    std::vector<std::set<size_t>> closed;
-    const size_t n = switches.size();
-    if (n <= 4) {
-        for (size_t bits = 0; bits < (size_t{1} << n); ++bits) {
-            std::set<size_t> on;
-            for (size_t i = 0; i < n; ++i)
-                if (bits >> i & 1) on.insert(i);
-            closed.push_back(on);
-        }
-        std::stable_sort(closed.begin(), closed.end(),
-                         [](const auto& a, const auto& b) { return a.size() < b.size(); });
-        return closed;
-    }
-    closed.push_back({});
-    std::set<size_t> all;
-    for (size_t i = 0; i < n; ++i) closed.push_back({i}), all.insert(i);
-    closed.push_back(all);
-    return closed;
-}
-
-std::string combination_words(const std::vector<Switch>& switches, const std::set<size_t>& on) {
-    if (switches.empty()) return "no switches";
-    if (on.empty()) return "all switches off";
-    std::string text;
-    for (const auto i : on) text += (text.empty() ? "" : " + ") + switches[i].name;
-    return text + " on";
-}
-
-void shorts(const Plan& plan, const PlanIndex& index, std::vector<Reading>& out) {
-    const auto switches = switches_of(plan);
-    for (const auto& on : combinations(switches)) {
-        std::set<size_t> open;
-        for (size_t i = 0; i < switches.size(); ++i)
-            if (!on.contains(i)) open.insert(switches[i].feed);
-        // What a meter's small voltage sees: resistive loads as they are, electronics as charging capacitors.
-        double siemens = 0;
-        std::string seen;
-        for (const auto& l : plan.loads) {
-            if (l.kind != LoadKind::resistance || raw(l.typical) <= 0) continue;
-            const auto chain = index.upstream(l.id);
-            const bool reached =
-                std::none_of(chain.begin(), chain.end(), [&](size_t f) { return open.contains(f); }) &&
-                std::none_of(chain.begin(), chain.end(),
-                             [&](size_t f) { return index.source_of(f).kind == PartKind::converter; });
-            if (!reached) continue;
-            siemens += raw(l.typical) / std::max(raw(l.nominal), 0.1);
-            seen += (seen.empty() ? "" : ", ") + l.name;
-        }
-        Reading r;
-        r.key = "shorts/";
-        for (size_t i = 0; i < switches.size(); ++i) r.key += on.contains(i) ? '1' : '0';
-        r.title = "Pack plug + to −";
-        r.state = combination_words(switches, on);
-        r.red = "pack plug +", r.black = "pack plug −";
-        r.unit = ReadingUnit::ohm;
-        // A lamp's cold filament is about a tenth of its hot resistance.
-        r.low = siemens > 0 ? std::min(1000.0, 0.1 / siemens) : 1000;
-        r.high = no_upper_end;
-        r.why.title = "Short or no short";
-        r.why.add(
-            siemens > 0
-                ? fmt::format("{} on this path: at least {} cold.", seen, format(Ohm(r.low)))
-                : "Only electronics on this path: their capacitors charge, the reading climbs past 1 kΩ.");
-        out.push_back(std::move(r));
-    }
-}
 
 /// A return that is no wire of its own: bare metal, or another's lead.
 void foreign_return(const Plan& plan, const PlanIndex& index, const WireJoint& joint,
@@ -125,7 +45,20 @@ void foreign_return(const Plan& plan, const PlanIndex& index, const WireJoint& j
     out.push_back(std::move(r));
 }
 
-void continuity(const Plan& plan, const Figures& figures, std::vector<Reading>& out) {
+/// What must be closed by hand before the meter sees through the supply of a lead.
+std::string seen_through(const Catalogue& catalogue, const Feed& feed) {
+    std::string words;
+    const auto also = [&](const std::string& w) { words += (words.empty() ? "" : ", ") + w; };
+    if (fitted_fuse(catalogue, feed)) also("a clip across its empty fuse holder");
+    for (const auto& d : feed.devices) {
+        if (d.kind == DeviceKind::power_switch) also(closed_words(catalogue, d));
+        if (d.kind == DeviceKind::diode) also("a clip across its diode");
+    }
+    return words;
+}
+
+void continuity(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
+                std::vector<Reading>& out) {
     const auto& index = figures.solver->index();
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         const auto& feed = plan.feeds[f];
@@ -137,7 +70,7 @@ void continuity(const Plan& plan, const Figures& figures, std::vector<Reading>& 
             Reading r;
             r.key = "beep/" + feed.id + (is_return ? "/return" : "/supply");
             r.title = fmt::format("{} {} to {} {}", index.name(feed.from), sign, index.name(feed.to), sign);
-            r.state = is_return ? "" : "its fuse in, switch on";
+            r.state = is_return ? "" : seen_through(catalogue, feed);
             r.red = index.name(feed.to) + " " + sign, r.black = index.name(feed.from) + " " + sign;
             r.unit = ReadingUnit::ohm;
             r.high = std::ceil(((is_return ? back : supply) + lead_ohm) * 1.2 * 10) / 10;
@@ -291,11 +224,18 @@ void live_plugs(const Plan& plan, const Figures& figures, std::vector<Reading>& 
 }
 
 void live_switches(const Plan& plan, const PlanIndex& index, std::vector<Reading>& out) {
-    for (const auto& s : switches_of(plan)) {
-        auto r = volts("open/" + plan.feeds[s.feed].id, "Behind the " + s.name + " switch", s.name + " off",
-                       index.name(plan.feeds[s.feed].to), {0, 0});
+    for (const auto f : index.switched()) {
+        const auto& feed = plan.feeds[f];
+        const auto name = device(feed, DeviceKind::power_switch)->name;
+        // Behind a switch that is dead itself, nothing would be proved.
+        std::string before;
+        for (const auto u : index.upstream(feed.from))
+            if (const auto* d = device(plan.feeds[u], DeviceKind::power_switch))
+                before.append(before.empty() ? "" : " + ").append(d->name);
+        auto r = volts("open/" + feed.id, "Behind the " + name + " switch",
+                       (before.empty() ? "" : before + " on, ") + name + " off", index.name(feed.to), {0, 0});
         r.high = 0.3;
-        r.about = plan.feeds[s.feed].id;
+        r.about = feed.id;
         r.why.lines.clear();
         r.why.add("Open means 0 V; a few tenths are stored in capacitors and fall away.");
         out.push_back(std::move(r));
@@ -307,7 +247,7 @@ void standing_current(const Plan& plan, const Figures& figures, std::vector<Read
     auto d = quiet(plan);
     for (size_t l = 0; l < plan.loads.size(); ++l)
         if (plan.loads[l].always_on) d.states[l] = LoadState::idle;
-    for (const auto& s : switches_of(plan)) d.open[s.feed] = true;
+    for (const auto f : figures.solver->index().switched()) d.open[f] = true;
     const auto amps = [](const OperatingPoint& p) {
         double total = 0;
         for (const auto& b : p.batteries) total += raw(b.amps);
@@ -338,10 +278,11 @@ std::vector<Reading> bench_readings(const Plan& plan, const Catalogue& catalogue
     std::vector<Reading> all;
     if (plan.feeds.empty()) return all;
     const auto& index = figures.solver->index();
-    shorts(plan, index, all);
-    continuity(plan, figures, all);
+    continuity(plan, catalogue, figures, all);
     const auto cables = cable_readings(plan);
     all.insert(all.end(), cables.begin(), cables.end());
+    auto shorts = short_readings(plan, catalogue, figures);
+    std::move(shorts.begin(), shorts.end(), std::back_inserter(all));
     live_supply(plan, catalogue, figures, all);
     standing_current(plan, figures, all);
     live_switches(plan, index, all);

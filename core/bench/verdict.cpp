@@ -35,7 +35,7 @@ std::string window_text(const Reading& r) {
     if (std::isnan(r.low)) return "—";
     if (std::isinf(r.high)) return "> " + amount(r.unit, r.low);
     if (r.low <= 0) return "< " + amount(r.unit, r.high);
-    return amount(r.unit, r.low) + " – " + amount(r.unit, r.high);
+    return format_range(amount(r.unit, r.low), amount(r.unit, r.high));
 }
 
 std::string value_text(const Reading& r, const Measured& m) {

@@ -185,11 +185,6 @@ Step return_step(const Plan& plan, const WireJoint& joint) {
 
 }  // namespace
 
-bool fitted_last(const Catalogue& catalogue, const Device& fuse) {
-    const auto* family = find(catalogue.fuses, fuse.type);
-    return !family || has_holder(*family);
-}
-
 std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
                              size_t of) {
     const auto& wiring = figures.harness.wiring;

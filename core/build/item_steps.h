@@ -9,7 +9,4 @@ namespace sangre {
 std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
                              size_t feed);
 
-/// True for a fuse that goes into its holder when all is proved, and is left out until then.
-bool fitted_last(const Catalogue& catalogue, const Device& fuse);
-
 }  // namespace sangre

@@ -8,10 +8,18 @@
 
 #include "build/cable_steps.h"
 #include "build/item_steps.h"
+#include "build/proving.h"
+#include "joint/choose.h"
 #include "units/format.h"
 
 namespace sangre {
 namespace {
+
+std::string capital(std::string words) {
+    if (!words.empty() && words[0] >= 'a' && words[0] <= 'z')
+        words[0] = static_cast<char>(words[0] - 'a' + 'A');
+    return words;
+}
 
 struct Maker {
     const Plan& plan;
@@ -54,9 +62,6 @@ struct Maker {
     void thread(size_t f);
     void sleeve(size_t f);
     void join(size_t f, bool at_source);
-    void tests();
-    void live_rails(const std::string& after);
-    void close();
 };
 
 void Maker::prepare() {
@@ -194,144 +199,19 @@ void Maker::join(size_t f, bool at_source) {
     if (!kind || !wire(feed)) return;
     s.joint = StepJoint{f, at_source};
     const auto work = *feed_joint(plan, catalogue, f, at_source);
-    s.actions.push_back(fmt::format("Strip {}.", format(kind->strip)));
+    s.actions.push_back(fmt::format("Strip {}.", format(work.size.strip)));
     s.actions.insert(s.actions.end(), kind->actions.begin(), kind->actions.end());
-    if (raw(kind->iron) > 0)
-        s.actions.push_back(fmt::format("Tip at {}, about {}. Tug with {:.0f} N.", format(kind->iron),
-                                        format(kind->dwell), work.pull_newton));
+    if (raw(work.size.iron) > 0)
+        s.actions.push_back(fmt::format("{} at {}, about {}.", capital(work.size.heat),
+                                        format(work.size.iron), format(work.size.dwell)));
+    s.actions.push_back(fmt::format("Tug with {:.0f} N, and no more.", work.size.tug_newton));
     if (kind->tube) s.actions.push_back(covering_action(plan.practices.insulation));
     if (kind->tube && plan.practices.insulation == InsulationSchool::sealant) s.wait_minutes = 60;
-    s.tools = kind->tools;
+    s.tools = tools_of(*kind, plan.practices);
     s.caution = kind->caution;
     s.minutes = kind->minutes * (feed.ret == Return::own ? 2 : 1);
     s.why.add("After its tubes are on.");
     for (const auto& line : work.why.lines) s.why.lines.push_back(line);
-}
-
-void Maker::tests() {
-    std::vector<std::string> joints;
-    for (const auto& s : steps)
-        if (s.kind == StepKind::join) joints.push_back(s.key);
-    auto& beep = add("test/beep", StepKind::test_dead, "Beep every lead end to end",
-                     "no fuse, no battery; then to its neighbours");
-    beep.actions = {"Meter on continuity, one probe at the hub, one at the plug.",
-                    "Below half an ohm end to end; nothing to the neighbour.",
-                    "Type the readings on the Bench."};
-    beep.tools = {"meter"};
-    beep.minutes = 10;
-    beep.after = joints;
-    beep.after.push_back("prepare");
-    beep.why.add("Dead before live: a swapped pair is harmless only while there are no volts.");
-    auto& shorts = add("test/shorts", StepKind::test_dead, "Look for shorts across the pack plug",
-                       "every switch position and combination");
-    shorts.actions = {"Ohms across the plug with every switch off, then in each combination.",
-                      "Open or high. Anything below 10 Ω: stop and find it."};
-    shorts.tools = {"meter"};
-    shorts.minutes = 6;
-    shorts.after = {"test/beep"};
-    shorts.why.add("Shorts before volts.");
-    const bool glue = plan.practices.insulation == InsulationSchool::hot_glue;
-    if (glue) {
-        auto& s = add("glue/joints", StepKind::close, "Glue over the joints", "once each has been beeped");
-        s.actions = {"Dry and free of flux, or it does not hold.",
-                     "A drop all round each joint and a finger's width of its wire.",
-                     "Hands off until it has set."};
-        s.tools = {"hot glue gun"};
-        s.caution = "Molten glue sticks and burns.";
-        s.minutes = 10, s.wait_minutes = 5;
-        s.after = {"test/shorts"};
-        s.why.add("A blob over a cold joint hides it: measured first, then glued.");
-    }
-    auto& fit = add("fit/fuses", StepKind::fit, "Fit the fuses, all but the battery's");
-    for (const auto& f : plan.feeds)
-        if (const auto* fuse = device(f, DeviceKind::fuse);
-            fuse && fitted_last(catalogue, *fuse) && index.part(f.from).kind != PartKind::battery)
-            fit.actions.push_back(fmt::format("{}: {}", index.feed_name(f), format(fuse->rating)));
-    fit.minutes = 4;
-    fit.after = {"test/shorts", "glue/joints"};
-    fit.why.add("After the shorts test; the battery's own comes last of all.");
-    std::string last = "fit/fuses";
-    for (const auto& l : plan.loads) {
-        if (!l.transmitter) continue;
-        auto& a = add("antenna/" + l.id, StepKind::fit, "Antenna on " + l.name);
-        a.about = l.id;
-        a.actions = {"Screw the antenna on finger-tight.", "Never power it without, even for setup."};
-        a.caution = "A transmitter without its antenna sends its power back into itself.";
-        a.minutes = 2;
-        a.after = {last};
-        a.why.add("Before first power.");
-        last = a.key;
-    }
-    auto& first = add("test/first-power", StepKind::test_live, "First power, small and limited",
-                      "a 2 A fuse or a lamp in series instead of the battery fuse");
-    first.actions = {"Main switch off, loads off. Connect the pack through the 2 A test lead.",
-                     "Main switch on: the test fuse must hold, nothing may get warm or smell.",
-                     "Pack current with everything off as the Bench says.",
-                     "Off again at the first surprise."};
-    first.tools = {"meter", "2 A test lead"};
-    first.caution =
-        "Propellers and wheels off the ground or off the machine. Rings and watches off your hands.";
-    first.minutes = 8;
-    first.after = {last};
-    first.why.add("Test small and limited before the pack can pour out all it has.");
-    live_rails("test/first-power");
-}
-
-void Maker::live_rails(const std::string& after) {
-    std::vector<std::string> before{after};
-    for (const auto& c : plan.converters) {
-        auto& s =
-            add("live/" + c.id, StepKind::test_live, "Prove " + c.name, "output empty, then each load on it");
-        s.about = c.id;
-        s.actions = {"Volts at the module's output before its fuses carry anything.",
-                     "Then one load at a time: volts at its plug, empty and running.",
-                     "Type the readings on the Bench."};
-        s.tools = {"meter"};
-        s.minutes = 5;
-        s.after = before;
-        s.why.add("One rail at a time: the last thing changed is the suspect.");
-        before = {s.key};
-    }
-    auto& direct = add("live/direct", StepKind::test_live, "Prove what hangs on the battery directly",
-                       "motors light, then loaded");
-    direct.actions = {"Each switch alone: 0 V behind it open, full volts closed.",
-                      "Motors: direction first, fixed lightly; then for good."};
-    direct.caution = "Keep hands, hair and sleeves out of what turns.";
-    direct.minutes = 8;
-    direct.after = before;
-    direct.why.add("After the rails, because motors draw most.");
-}
-
-void Maker::close() {
-    auto& tie =
-        add("close/tie", StepKind::close, "Tie it down and close up", "in the reverse of how it was opened");
-    tie.actions = {"Tie the battery lead so that the tie, not the solder, takes the pull.",
-                   "Ties every 10 cm, loops where a part comes out, nothing near what turns.",
-                   "Put the lid on over nothing pinched; test once more before the trim goes back."};
-    tie.tools = {"cable ties", "side cutters"};
-    tie.minutes = 20;
-    tie.after = {"live/direct"};
-    tie.why.add("After it is proven: a tied harness is not opened gladly.");
-    for (const auto& f : plan.feeds) {
-        const auto* fuse = device(f, DeviceKind::fuse);
-        if (!fuse || index.part(f.from).kind != PartKind::battery) continue;
-        const bool only = plan.batteries.size() == 1;
-        auto& last =
-            add(only ? "fit/battery-fuse" : "fit/battery-fuse/" + f.id, StepKind::close,
-                fmt::format("{} {}: last of all", only ? "Battery" : index.name(f.from),
-                            fitted_last(catalogue, *fuse) ? "fuse, " + format(fuse->rating) : "plugged in"));
-        last.about = f.id;
-        last.actions = {"Main switch off.",
-                        fitted_last(catalogue, *fuse)
-                            ? fmt::format("Fit the {} fuse.", format(fuse->rating))
-                            : "Nothing in series any more, the pack's own lead as it is.",
-                        "Plug the pack in, main switch on."};
-        last.minutes = 2;
-        last.after = {"close/tie"};
-        last.why.add("From here on the pack can pour all it has into a mistake.");
-        const auto& b = plan.batteries[index.part(f.from).index];
-        if (const auto* c = find(catalogue.chemistries, b.chemistry)) last.caution = c->caution;
-    }
 }
 
 }  // namespace
@@ -380,8 +260,10 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
         m.join(f, true);
     }
     for (auto& s : cable_steps(plan, catalogue)) m.steps.push_back(std::move(s));
-    m.tests();
-    m.close();
+    std::vector<std::string> joints;
+    for (const auto& step : m.steps)
+        if (step.kind == StepKind::join) joints.push_back(step.key);
+    for (auto& s : proving_steps(plan, catalogue, figures, joints)) m.steps.push_back(std::move(s));
     return order_steps(std::move(m.steps));
 }
 

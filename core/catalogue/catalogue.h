@@ -219,10 +219,12 @@ struct JointKind {
     std::string name;
     JointMethod method = JointMethod::solder;
     JointEnd end = JointEnd::splice;
-    Millimetre strip{};
-    Millimetre overlap{};
-    Celsius iron{};  ///< tip temperature, 0 where no iron is used
-    Second dwell{};  ///< heat, per joint
+    Millimetre strip{};           ///< at least
+    double strip_conductors = 0;  ///< and at least so many diameters of the bared conductor
+    Millimetre overlap{};         ///< on the least strip; grows with it
+    double tug_newton = 100;      ///< the most it is tugged with, whatever its wire stands
+    Celsius iron{};               ///< tip temperature, 0 where no iron is used
+    Second dwell{};               ///< heat, per joint of a square millimetre or less
     Ohm resistance{};
     SquareMillimetre least{0.01}, most{150};  ///< copper that it takes, all conductors together
     Ampere rated{};                           ///< that it carries continuously; 0: as much as its wire

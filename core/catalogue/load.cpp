@@ -193,6 +193,7 @@ void read(const Value& j, JointKind& k) {
                               {"screw", JointEnd::screw},
                               {"blade", JointEnd::blade}});
     k.strip = as<Millimetre>(j, "strip_mm"), k.overlap = as<Millimetre>(j, "overlap_mm");
+    k.strip_conductors = j.value("strip_conductors", 0.0), k.tug_newton = j.value("tug_N", k.tug_newton);
     k.iron = as<Celsius>(j, "iron_C"), k.dwell = as<Second>(j, "dwell_s");
     k.least = SquareMillimetre(j.value("least_mm2", raw(k.least)));
     k.most = SquareMillimetre(j.value("most_mm2", raw(k.most)));

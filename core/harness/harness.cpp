@@ -7,6 +7,7 @@
 #include <limits>
 #include <map>
 
+#include "joint/size.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -59,9 +60,14 @@ Path shortest(const Plan& plan, const Id& from, const Id& to, bool weigh_hinges)
     return path;
 }
 
-double end_allowance(const Catalogue& catalogue, const Id& joint) {
+double end_allowance(const Catalogue& catalogue, const Feed& feed, const Id& joint) {
     const auto* kind = find(catalogue.joints, joint);
-    return kind ? raw(kind->strip + kind->overlap) / 1e3 + trim_m : trim_m;
+    if (!kind) return trim_m;
+    const auto* wire = find(catalogue.wires, feed.wire);
+    const int n = std::max(feed.conductors, 1);
+    const auto size = wire ? joint_size(*kind, wire->area * n, bundled(wire->conductor, n))
+                           : joint_size(*kind, SquareMillimetre(0), Millimetre(0));
+    return raw(size.strip + size.overlap) / 1e3 + trim_m;
 }
 
 FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Feed& feed) {
@@ -97,7 +103,8 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Feed& feed) 
         r.why.add("No measured way joins the two ends; " + format(r.length) + " is a guess. Measure it.",
                   Tone::caution);
     }
-    const double ends = end_allowance(catalogue, feed.joint_from) + end_allowance(catalogue, feed.joint_to);
+    const double ends =
+        end_allowance(catalogue, feed, feed.joint_from) + end_allowance(catalogue, feed, feed.joint_to);
     const double loop = raw(r.length) > 0.2 ? service_loop_m : 0;
     const double exact = (raw(r.length) + loop) * (1 + slack) + ends;
     r.cut = Metre(std::ceil(exact * 100) / 100);

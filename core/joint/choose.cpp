@@ -62,11 +62,30 @@ Plan joints_where(Plan plan, const Catalogue& catalogue, Wanted wanted) {
 
 }  // namespace
 
+namespace {
+/// What shrinks a tube; of use for nothing else at a joint that is covered otherwise.
+constexpr std::string_view tube_shrinker = "heat source";
+bool wanted(const JointKind& kind, const std::string& tool, const Practices& practices) {
+    return tool != tube_shrinker || !kind.tube || tube_school(practices.insulation);
+}
+}  // namespace
+
+std::vector<std::string> tools_of(const JointKind& kind, const Practices& practices) {
+    std::vector<std::string> all;
+    for (const auto& t : kind.tools)
+        if (wanted(kind, t, practices)) all.push_back(t);
+    if (!kind.tube) return all;
+    if (practices.insulation == InsulationSchool::tape) all.emplace_back("tape");
+    if (practices.insulation == InsulationSchool::polyimide) all.emplace_back("polyimide tape");
+    return all;
+}
+
 std::vector<std::string> missing_tools_of(const JointKind& kind, const Practices& practices) {
     const auto& without = practices.missing_tools;
     std::vector<std::string> lacking;
     for (const auto& t : kind.tools)
-        if (std::find(without.begin(), without.end(), t) != without.end()) lacking.push_back(t);
+        if (std::find(without.begin(), without.end(), t) != without.end() && wanted(kind, t, practices))
+            lacking.push_back(t);
     return lacking;
 }
 

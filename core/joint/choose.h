@@ -5,6 +5,9 @@
 
 namespace sangre {
 
+/// What a joint of this kind is made with by this builder: a heat source only where tube is shrunk over it.
+std::vector<std::string> tools_of(const JointKind& kind, const Practices& practices);
+
 /// Tools that this kind wants and the builder does not own.
 std::vector<std::string> missing_tools_of(const JointKind& kind, const Practices& practices);
 

@@ -6,7 +6,6 @@
 #include <array>
 #include <cmath>
 
-#include "harness/circles.h"
 #include "units/format.h"
 #include "wire/conductor.h"
 
@@ -38,17 +37,6 @@ Millimetre parking_distance(const WireType& wire, Celsius tip, Second dwell) {
     double x = 0;
     while (std::erfc(x) > 1 / ratio) x += 0.01;
     return Millimetre(std::ceil(std::min(steady, x * diffusion) * 1e3 + 10));
-}
-
-double pull_out_force(SquareMillimetre area) {
-    constexpr std::array<std::pair<int, double>, 4> table{{{22, 36}, {18, 89}, {14, 223}, {10, 356}}};
-    const double x = std::log(raw(area));
-    size_t i = 0;
-    while (i + 2 < table.size() && std::log(raw(awg_area(table[i + 1].first))) < x) ++i;
-    const double x0 = std::log(raw(awg_area(table[i].first))),
-                 x1 = std::log(raw(awg_area(table[i + 1].first)));
-    return std::exp(
-        std::lerp(std::log(table[i].second), std::log(table[i + 1].second), (x - x0) / (x1 - x0)));
 }
 
 bool tube_school(InsulationSchool school) {
@@ -123,13 +111,6 @@ bool has_ferrule(const JointKind& kind) { return kind.part == "ferrule"; }
 
 namespace {
 
-/// Diameter of so many circles of one diameter, packed.
-Millimetre bundled(Millimetre one, int n) {
-    if (n <= 1) return one;
-    return Millimetre(
-        2 * enclosing_radius(pack_circles(std::vector<double>(static_cast<size_t>(n), raw(one) / 2))));
-}
-
 /// What the hands must know of the wires.
 void measure(JointWork& w) {
     const auto& wire = *w.wires.wire;
@@ -138,18 +119,19 @@ void measure(JointWork& w) {
     w.bundle = bundled(wire.outer, w.wires.conductors);
     w.copper = bundled(wire.conductor, w.wires.conductors);
     w.far = w.wires.other ? far.outer : w.bundle;
-    w.joint_length = w.kind->strip + w.kind->overlap;
-    if (is_splice(*w.kind)) w.joint_length = Millimetre(2 * raw(w.kind->strip) - raw(w.kind->overlap));
+    // A tug tests; it does not tear: a quarter of what the thinner side stands.
+    const auto this_side = wire.area * w.wires.conductors;
+    const bool thinner = is_splice(*w.kind) && w.wires.other && far.area < this_side;
+    w.size = joint_size(*w.kind, this_side, w.copper);
+    if (thinner) w.size.tug_newton = joint_size(*w.kind, far.area, far.conductor).tug_newton;
+    w.joint_length = w.size.strip + w.size.overlap;
+    if (is_splice(*w.kind)) w.joint_length = Millimetre(2 * raw(w.size.strip) - raw(w.size.overlap));
     // Laid side by side, two conductors are as wide as both; a barrel or cup about as wide as the insulation.
-    const bool laid = is_splice(*w.kind) && raw(w.kind->overlap) > 0;
+    const bool laid = is_splice(*w.kind) && raw(w.size.overlap) > 0;
     w.widest = std::max({laid ? w.copper + far_copper : std::max(w.copper, far_copper) * 1.6, w.bundle,
                          is_splice(*w.kind) ? w.far : w.bundle});
     w.thinnest = is_splice(*w.kind) ? std::min(w.bundle, w.far) : w.bundle;
-    w.parking = parking_distance(wire, w.kind->iron, w.kind->dwell);
-    // A tug tests; it does not tear: a quarter of what the thinner side stands.
-    const auto this_side = wire.area * w.wires.conductors;
-    const auto weaker = is_splice(*w.kind) && w.wires.other ? std::min(this_side, far.area) : this_side;
-    w.pull_newton = std::round(pull_out_force(weaker) / 4);
+    w.parking = parking_distance(wire, w.size.iron, w.size.dwell);
 }
 
 void cover(JointWork& w, const Catalogue& catalogue, InsulationSchool school,
@@ -181,7 +163,7 @@ void cover(JointWork& w, const Catalogue& catalogue, InsulationSchool school,
                           format(overlap), format(exact), format(w.tube_cut)));
     if (raw(w.parking) > 0)
         w.why.add(fmt::format("Tip {}, about {}: the 90 °C front stays within {}. Park the tube beyond.",
-                              format(w.kind->iron), format(w.kind->dwell), format(w.parking)));
+                              format(w.size.iron), format(w.size.dwell), format(w.parking)));
 }
 
 }  // namespace
@@ -211,10 +193,15 @@ JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const Jo
                 "The thin one is wrapped round the thick one, which is tinned first: it takes the heat.",
                 Tone::caution);
     }
+    w.why.add(fmt::format("Strip {}{}.", format(w.size.strip),
+                          w.size.strip > kind.strip
+                              ? fmt::format(": {} × the bared {}, rounded up",
+                                            format_number(kind.strip_conductors), format(w.copper))
+                              : ""));
     cover(w, catalogue, school, tubes_at_hand);
     w.why.heading("Expect");
     w.most = kind.resistance * 2;
-    w.why.add(fmt::format("Below {}; tug with {:.0f} N.", format(w.most), w.pull_newton));
+    w.why.add(fmt::format("Below {}; tug with {:.0f} N.", format(w.most), w.size.tug_newton));
     w.why.source = kind.source;
     w.why.caution = kind.caution;
     return w;

@@ -3,7 +3,7 @@
 #include <compare>
 #include <optional>
 
-#include "catalogue/catalogue.h"
+#include "joint/size.h"
 #include "plan/plan.h"
 #include "why.h"
 
@@ -20,6 +20,7 @@ struct JointWires {
 struct JointWork {
     const JointKind* kind = nullptr;
     JointWires wires;
+    JointSize size;
     Millimetre bundle{};  ///< all conductors of this side together, over their insulation
     Millimetre copper{};  ///< the same, bared
     Millimetre far{};     ///< the far side over its insulation; as thick as this one where it is alike
@@ -32,8 +33,7 @@ struct JointWork {
     Millimetre thinnest{};             ///< what it must grip
     Millimetre tube_cut{};
     Millimetre parking{};  ///< least distance of the waiting tube from the heat
-    double pull_newton = 0;
-    Ohm most{};  ///< that a sound one shows
+    Ohm most{};            ///< that a sound one shows
     Why why;
 };
 
@@ -73,9 +73,5 @@ const TubeSize* choose_tube(const Catalogue& catalogue, Millimetre pass, Millime
 /// How far from the heat copper stays below the tubing's 90 °C: the lesser of three fin lengths λ =
 /// √(kA/(hP)) and the diffusion length 2√(αt), as a share of the tip's rise. Plus 10 mm for the hand.
 Millimetre parking_distance(const WireType& wire, Celsius tip, Second dwell);
-
-/// Pull a sound crimp of that area stands, N; log-log between 22 AWG 36, 18 AWG 89, 14 AWG 223, 10 AWG 356.
-/// Sources: UL 486A, IEC 60352-2.
-double pull_out_force(SquareMillimetre area);
 
 }  // namespace sangre

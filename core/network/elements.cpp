@@ -95,6 +95,16 @@ Ohm start_resistance(const Load& load) {
     return Ohm(amps > 0 ? raw(load.nominal) / amps : 0);
 }
 
+Ohm resistance_at_rest(const Load& load) {
+    constexpr double cold_filament = 0.1;
+    if (load.kind == LoadKind::motor) return winding_resistance(load);
+    // What starts with a rush may be a winding whatever it draws when it runs.
+    if (raw(load.start) > 0) return start_resistance(load);
+    if (load.kind != LoadKind::resistance) return Ohm(0);
+    const double amps = raw(load.typical);
+    return Ohm(amps > 0 ? cold_filament * raw(load.nominal) / amps : 0);
+}
+
 Second start_duration(const Load& load) {
     return raw(load.start_time) > 0 ? load.start_time : Second(typical_start_s);
 }

@@ -38,6 +38,10 @@ Ampere start_current(const Load& load);
 /// Nominal ÷ start current: a winding at rest, a cold filament, an empty capacitor behind its resistor; 0
 /// where there is none.
 Ohm start_resistance(const Load& load);
+/// What an ohmmeter finds across it while nothing is powered: at the least: a motor its winding, what
+/// starts with a rush nominal ÷ start current, another heater or lamp, cold, a tenth of what it is when hot
+/// (a filament); 0 where there are only electronics, whose capacitors charge until the reading is high.
+Ohm resistance_at_rest(const Load& load);
 /// For how long; 0.3 s where nothing is said (typical).
 Second start_duration(const Load& load);
 /// Speed over that without load at nominal voltage: back-EMF over back-EMF; 0 when stalled.

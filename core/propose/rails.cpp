@@ -239,7 +239,7 @@ tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, co
 
 std::string window_words(const SetWindow& window) {
     return window.empty() ? "no voltage suits all"
-                          : fmt::format("{} – {}", format(window.low), format(window.high));
+                          : format_range(format(window.low), format(window.high));
 }
 
 SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& type, SetSchool school,

@@ -80,7 +80,7 @@ struct SetWindow {
     bool empty() const { return low > high; }
     bool holds(Volt set) const { return set >= low && set <= high; }
 };
-/// "3.29 V – 3.47 V"; where no voltage suits all, so much.
+/// "3.29 – 3.47 V"; where no voltage suits all, so much.
 std::string window_words(const SetWindow& window);
 SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& type, SetSchool school,
                      Volt highest_input = Volt(0));

@@ -44,7 +44,7 @@ Precharge precharge(Volt volts, Farad capacitance, Second within) {
     Precharge p;
     const double most = raw(within) / 5 / raw(capacitance);
     double ohm = 1;
-    for (double decade = 1; decade <= 1e6; decade *= 10)
+    for (const double decade : {1e0, 1e1, 1e2, 1e3, 1e4, 1e5, 1e6})
         for (const double e : series)
             if (e * decade <= most) ohm = e * decade;
     p.resistor = Ohm(ohm);

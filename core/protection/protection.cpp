@@ -126,7 +126,7 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
             p.largest = largest_that_protects(*family, *p.thermal, *p.insulation, p.warm, p.fault.current);
         if (!p.family) {
             inherit_fuse(plan, solver.index(), all, f);
-            if (p.inherited)
+            if (p.inherited && p.family)
                 p.protects =
                     protects(*p.family, p.rating, *p.thermal, *p.insulation, p.warm, p.fault.current);
             continue;

@@ -122,7 +122,9 @@ void colours_alike(const Context& c, std::vector<Finding>& out) {
         std::map<std::string, std::vector<size_t>> by_colour;
         for (size_t i = 0; i < k.cores.size(); ++i)
             if (k.cores[i].role != CoreRole::unused) by_colour[k.cores[i].colour].push_back(i);
-        for (const auto& [colour, cores] : by_colour) {
+        for (const auto& entry : by_colour) {
+            const auto& colour = entry.first;
+            const auto& cores = entry.second;
             if (cores.size() < 2 || together_with(k, cores[0]).size() == cores.size()) continue;
             Finding f{Severity::caution,
                       {},

@@ -148,7 +148,7 @@ void no_tool(const Context& c, std::vector<Finding>& out) {
                   {}};
         if (best) {
             x.why.add(fmt::format("A {} holds there too and wants only: {}.", best->name,
-                                  fmt::join(best->tools, ", ")),
+                                  fmt::join(tools_of(*best, c.plan.practices), ", ")),
                       Tone::good);
             std::vector<std::pair<Id, bool>> ends;
             for (const auto& at : places) ends.emplace_back(c.plan.feeds[at.feed].id, at.source);
@@ -158,7 +158,17 @@ void no_tool(const Context& c, std::vector<Finding>& out) {
                                        next = set_joint(std::move(next), feed, source, to);
                                    return next;
                                }});
-        } else
+        }
+        // Where only the tube wants heat, another covering does without.
+        auto taped = c.plan.practices;
+        taped.insulation = InsulationSchool::tape;
+        if (kind->tube && missing_tools_of(*kind, taped).empty())
+            x.fixes.push_back({"Cover joints with tape", [](const Plan& p) {
+                                   auto practices = p.practices;
+                                   practices.insulation = InsulationSchool::tape;
+                                   return set_practices(p, practices);
+                               }});
+        else if (!best)
             x.why.add("Nothing else of the catalogue holds there: borrow the tool.", Tone::caution);
         list_places(c, places, x.why);
         out.push_back(std::move(x));

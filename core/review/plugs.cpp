@@ -18,7 +18,7 @@ namespace {
 constexpr Metre unfused_lead(0.18);  // 7 in, what boat and vehicle builders allow
 constexpr double other_voltage = 1.3;
 
-Edit device_changed(const Id& feed, const Id& device, std::function<void(Device&)> change) {
+Edit device_changed(const Id& feed, const Id& device, const std::function<void(Device&)>& change) {
     return [feed, device, change](const Plan& p) {
         auto next = p;
         if (auto* f = by_id(next.feeds, feed))

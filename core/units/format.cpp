@@ -99,6 +99,13 @@ std::string format(Hertz f) {
            : v >= 1e3 ? format_number(v / 1e3) + " kHz"
                       : format_number(v) + " Hz";
 }
+std::string format_range(const std::string& low, const std::string& high) {
+    const auto unit = low.rfind(' ');
+    const bool shared = unit != std::string::npos && high.ends_with(low.substr(unit)) &&
+                        high.rfind(' ') == high.size() - (low.size() - unit);
+    return (shared ? low.substr(0, unit) : low) + " – " + high;
+}
+
 std::string format_percent(double fraction) {
     const double p = fraction * 100;
     if (!std::isfinite(p)) return not_known;

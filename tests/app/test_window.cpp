@@ -70,6 +70,10 @@ class TestWindow : public QObject {
         QTest::keyClicks(w.bench()->field(), "OL");
         QTest::keyClick(w.bench()->field(), Qt::Key_Return);
         QVERIFY(b.document.plan().measured.at(reading).open);
+        QCOMPARE(w.bench()->current()->key, reading);  // a lead that does not beep is looked at again
+        QTest::keyClicks(w.bench()->field(), "0.2");
+        QTest::keyClick(w.bench()->field(), Qt::Key_Return);
+        QVERIFY(!b.document.plan().measured.at(reading).open);
         QVERIFY(w.bench()->current()->key != reading);
 
         const auto file = b.folder.filePath("evening.json");

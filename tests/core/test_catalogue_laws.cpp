@@ -249,7 +249,7 @@ class TestCatalogueLaws : public QObject {
                     QVERIFY2(!(work.tube && work.tape), k.id.c_str());
                     if (work.tube) QVERIFY2(work.tube_cut > work.joint_length, (k.id + " " + id).c_str());
                     if (work.tube && raw(k.iron) > 0) QVERIFY2(work.parking > Millimetre(10), k.id.c_str());
-                    QVERIFY2(std::isfinite(work.pull_newton) && work.pull_newton >= 0, k.id.c_str());
+                    QVERIFY2(std::isfinite(work.size.tug_newton) && work.size.tug_newton >= 0, k.id.c_str());
                     QVERIFY2(!work.why.lines.empty(), k.id.c_str());
                 }
             }

@@ -43,8 +43,10 @@ class TestConductorsCounted : public QObject {
         const auto s1 = test::studied(one), s3 = test::studied(three);
         const auto& wire = *find(parts().wires, one.feeds[0].wire);
         const double cut = raw(s1.harness.routes[0].cut);
-        QCOMPARE(raw(s3.harness.routes[0].cut), cut);
-        CLOSE(raw(s3.mass - s1.mass), 4 * wire.gram_per_m * cut, 1e-9);
+        // Three strands of one end bared together are stripped longer.
+        const double cut3 = raw(s3.harness.routes[0].cut);
+        QVERIFY(cut3 >= cut && cut3 < cut + 0.05);
+        CLOSE(raw(s3.mass - s1.mass), wire.gram_per_m * (6 * cut3 - 2 * cut), 1e-9);
         QCOMPARE(s1.harness.holes[0].wires.size(), size_t{2});
         QCOMPARE(s3.harness.holes[0].wires.size(), size_t{6});
         QVERIFY(s1.harness.holes[0].fits && !s3.harness.holes[0].fits);  // 9 mm
@@ -55,7 +57,7 @@ class TestConductorsCounted : public QObject {
             return sum;
         };
         CLOSE(metres(one, s1), 2 * cut, 0.02);
-        CLOSE(metres(three, s3), 6 * cut, 0.02);
+        CLOSE(metres(three, s3), 6 * cut3, 0.02);
         QCOMPARE(wire_labels(one, s1.harness).size(), size_t{4});
         QCOMPARE(wire_labels(three, s3.harness).size(), size_t{12});
         const auto said = [](const Study& s) {

@@ -167,8 +167,8 @@ class TestJointChoice : public QObject {
         QVERIFY(mixed.wires.other == thin && mixed.far == thin->outer);
         QCOMPARE(raw(mixed.widest), raw(std::max(thick->conductor + thin->conductor, thick->outer)));
         QCOMPARE(raw(mixed.thinnest), raw(thin->outer));
-        QVERIFY(mixed.pull_newton < alike.pull_newton);
-        CLOSE(mixed.pull_newton, pull_out_force(thin->area) / 4, 0.05);
+        QVERIFY(mixed.size.tug_newton < alike.size.tug_newton);
+        CLOSE(mixed.size.tug_newton, pull_out_force(thin->area) / 4, 0.05);
         if (mixed.tube)
             QVERIFY(raw(mixed.tube->expanded) >= 1.1 * raw(mixed.widest) &&
                     raw(mixed.tube->recovered) <= 0.9 * raw(mixed.thinnest));
@@ -182,7 +182,7 @@ class TestJointChoice : public QObject {
         CLOSE(raw(two.bundle), 2 * raw(w->outer), 0.02);
         CLOSE(raw(seven.bundle), 3 * raw(w->outer), 0.03);
         QVERIFY(one.widest < two.widest && two.widest < seven.widest);
-        CLOSE(two.pull_newton, pull_out_force(w->area * 2) / 4, 0.02);
+        CLOSE(two.size.tug_newton, pull_out_force(w->area * 2) / 4, 0.02);
         QCOMPARE(raw(lap({w, 0}).bundle), raw(w->outer));
     }
     void only_tubes_at_hand_are_chosen() {

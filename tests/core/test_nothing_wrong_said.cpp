@@ -204,7 +204,7 @@ class TestNothingWrongSaid : public QObject {
             QString all;
             for (const auto& s : steps) all += said(s);
             if (kind == DeviceKind::fuse)
-                QCOMPARE(all.contains("Fit the 1 A fuse"),
+                QCOMPARE(all.contains(("Fit " + feed_name(p, p.feeds[0]) + ": 1 A").c_str()),
                          QString(type) == "standard-blade" || QString(type) == "bolt-down-30");
         }
     }

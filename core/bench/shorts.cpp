@@ -1,0 +1,221 @@
+#include "bench/shorts.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <limits>
+
+#include "build/fuse_order.h"
+#include "network/elements.h"
+#include "units/format.h"
+#include "wiring/resistances.h"
+
+namespace sangre {
+namespace {
+
+constexpr double electronics_ohm = 1000;  // what capacitors climb past within a few seconds
+constexpr double module_ohm = 100;        // a module's own divider and bleeder across its output
+constexpr double scale_share = 0.1;       // a cheap meter at the end of its scale
+constexpr double own_leads = 0.3;          // the meter's own leads, with which a dead short reads
+constexpr size_t named = 4;               // loads or switches said by name before they are counted
+
+/// Where the probes go.
+struct Mouth {
+    std::string id;  ///< of the reading's key
+    std::string title;
+    std::string red, black;
+    std::string state;          ///< what has to be done besides the switches
+    std::vector<size_t> feeds;  ///< that begin there, entered past their own fuse
+    bool past_fuse = true;
+    double own_ohm = electronics_ohm;
+    Id about;
+};
+
+/// What a meter sees from a mouth.
+struct Sight {
+    double siemens = 0;                         ///< of what conducts at rest, behind its leads
+    std::vector<std::string> seen;              ///< by name
+    std::vector<std::vector<size_t>> switches;  ///< the way to each, by feed, itself last
+};
+
+struct Looking {
+    const Plan& plan;
+    const Catalogue& catalogue;
+    const PlanIndex& index;
+    std::vector<double> ohms;  ///< of each feed, out and back
+
+    Sight look(const Mouth& mouth, const std::vector<bool>& closed) const;
+    std::vector<Mouth> mouths() const;
+    std::string switch_words(const std::vector<size_t>& on, size_t of) const;
+    void read(const Mouth& mouth, std::vector<Reading>& out) const;
+    Reading reading(const Mouth& mouth, const std::string& key, const std::string& switches,
+                    const std::vector<bool>& closed) const;
+};
+
+bool blocks(const Feed& feed) { return device(feed, DeviceKind::diode) != nullptr; }
+
+Sight Looking::look(const Mouth& mouth, const std::vector<bool>& closed) const {
+    Sight sight;
+    struct Way {
+        size_t feed;
+        double ohm;
+        std::vector<size_t> switches;
+        bool first;
+    };
+    std::vector<Way> todo;
+    std::vector<bool> been(plan.feeds.size());
+    for (const auto f : mouth.feeds) todo.push_back({f, 0, {}, mouth.past_fuse});
+    for (size_t at = 0; at < todo.size(); ++at) {
+        auto way = todo[at];
+        const auto& feed = plan.feeds[way.feed];
+        if (been[way.feed] || (!way.first && fitted_fuse(catalogue, feed)) || blocks(feed)) continue;
+        been[way.feed] = true;
+        if (device(feed, DeviceKind::power_switch)) {
+            way.switches.push_back(way.feed);
+            sight.switches.push_back(way.switches);
+            if (!closed[way.feed]) continue;
+        }
+        way.ohm += ohms[way.feed];
+        const auto end = index.end_of(way.feed);
+        if (end.kind == PartKind::load) {
+            const auto& load = plan.loads[end.index];
+            const double rest = raw(resistance_at_rest(load));
+            if (rest <= 0) continue;
+            sight.siemens += 1 / (rest + way.ohm);
+            sight.seen.push_back(load.name);
+        } else if (end.kind == PartKind::hub)
+            for (const auto next : index.from(feed.to)) todo.push_back({next, way.ohm, way.switches, false});
+    }
+    return sight;
+}
+
+std::vector<Mouth> Looking::mouths() const {
+    std::vector<Mouth> all;
+    for (const auto& b : plan.batteries) {
+        const auto& feeds = index.from(b.id);
+        if (feeds.empty()) continue;
+        const bool clip = std::any_of(feeds.begin(), feeds.end(),
+                                      [&](size_t f) { return fitted_fuse(catalogue, plan.feeds[f]); });
+        const std::string plug = plan.batteries.size() == 1 ? "pack plug" : b.name + " plug";
+        all.push_back({b.id, plan.batteries.size() == 1 ? "Pack plug + to −" : b.name + " plug + to −",
+                       plug + " +", plug + " −", clip ? "a clip across its empty fuse holder" : "", feeds,
+                       true, electronics_ohm, b.id});
+    }
+    for (const auto& c : plan.converters) {
+        const auto& feeds = index.from(c.id);
+        if (feeds.empty()) continue;
+        all.push_back({c.id, c.name + " output + to −", c.name + " output +", c.name + " output −", "", feeds,
+                       false, module_ohm, c.id});
+    }
+    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+        const auto& feed = plan.feeds[f];
+        if (index.source_of(f).kind == PartKind::battery || !fitted_fuse(catalogue, feed)) continue;
+        all.push_back({feed.id,
+                       index.feed_name(feed) + " + to −",
+                       "empty fuse holder, contact towards " + index.name(feed.to),
+                       index.name(feed.to) + " −",
+                       "",
+                       {f},
+                       true,
+                       electronics_ohm,
+                       feed.id});
+    }
+    return all;
+}
+
+std::string Looking::switch_words(const std::vector<size_t>& on, size_t of) const {
+    if (of == 0) return "";
+    if (on.empty()) return of == 1 ? "its switch open" : "all switches open";
+    if (on.size() == of && of > named) return "every switch closed";
+    std::string text;
+    for (const auto f : on)
+        text += (text.empty() ? "" : ", ") +
+                closed_words(catalogue, *device(plan.feeds[f], DeviceKind::power_switch));
+    return text;
+}
+
+Reading Looking::reading(const Mouth& mouth, const std::string& key, const std::string& switches,
+                         const std::vector<bool>& closed) const {
+    const auto sight = look(mouth, closed);
+    Reading r;
+    r.key = fmt::format("shorts/{}/{}", mouth.id, key);
+    r.title = mouth.title;
+    r.state = mouth.state + (mouth.state.empty() || switches.empty() ? "" : ", ") + switches;
+    r.red = mouth.red, r.black = mouth.black;
+    r.unit = ReadingUnit::ohm;
+    r.about = mouth.about;
+    r.high = std::numeric_limits<double>::infinity();
+    r.why.title = "Short or no short";
+    if (sight.siemens <= 0) {
+        r.low = mouth.own_ohm;
+        r.why.add(
+            mouth.own_ohm < electronics_ohm
+                ? "The module's own divider is across its output: a few hundred ohms and more."
+                : "Only electronics on this path: their capacitors charge, the reading climbs past 1 kΩ.");
+        return r;
+    }
+    const double rest = 1 / sight.siemens;
+    r.low = std::min(mouth.own_ohm, rest * (1 - scale_share));
+    std::string who;
+    for (size_t i = 0; i < std::min(sight.seen.size(), named); ++i)
+        who += (i == 0 ? "" : ", ") + sight.seen[i];
+    if (sight.seen.size() > named) who += fmt::format(" and {} more", sight.seen.size() - named);
+    r.why.add(fmt::format("At rest {} {} {}, windings and cold filaments behind their leads.", who,
+                          sight.seen.size() == 1 ? "is" : "are together", format(Ohm(rest))));
+    r.why.add(fmt::format("Less a tenth for the meter: {}.", format(Ohm(rest * (1 - scale_share)))));
+    if (r.low < 2 * own_leads)
+        r.why.add(fmt::format("A dead short reads like the meter's own leads, some {}: too near to be told. "
+                              "Unplug the motors and read again: it must climb.",
+                              format(Ohm(own_leads))),
+                  Tone::caution);
+    return r;
+}
+
+void Looking::read(const Mouth& mouth, std::vector<Reading>& out) const {
+    std::vector<bool> closed(plan.feeds.size(), true);
+    const auto ways = look(mouth, closed).switches;
+    std::vector<size_t> every;
+    for (const auto& way : ways) every.push_back(way.back());
+    const auto is_last = [&](size_t f) {
+        return std::none_of(ways.begin(), ways.end(), [&](const auto& w) {
+            return w.back() != f && std::find(w.begin(), w.end(), f) != w.end();
+        });
+    };
+    if (!ways.empty()) {
+        closed.assign(plan.feeds.size(), false);
+        out.push_back(reading(mouth, "open", switch_words({}, every.size()), closed));
+    }
+    size_t lasts = 0;
+    for (const auto& way : ways) lasts += is_last(way.back());
+    for (const auto& way : ways) {
+        if (lasts < 2 || !is_last(way.back())) continue;
+        closed.assign(plan.feeds.size(), false);
+        for (const auto f : way) closed[f] = true;
+        out.push_back(reading(mouth, plan.feeds[way.back()].id, switch_words(way, every.size()), closed));
+    }
+    closed.assign(plan.feeds.size(), true);
+    out.push_back(reading(mouth, "closed", switch_words(every, every.size()), closed));
+}
+
+}  // namespace
+
+std::string closed_words(const Catalogue& catalogue, const Device& power_switch) {
+    const auto* type = find(catalogue.switches, power_switch.type);
+    const auto& name =
+        power_switch.name.empty() ? (type ? type->name : power_switch.type) : power_switch.name;
+    return type && type->kind != SwitchKind::manual ? "a clip across " + name : name + " on";
+}
+
+std::vector<Reading> short_readings(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
+    const auto& index = figures.solver->index();
+    Looking looking{plan, catalogue, index, {}};
+    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+        const auto ohms = feed_ohms(figures.harness.wiring, f);
+        looking.ohms.push_back(raw(ohms.supply) + raw(ohms.back));
+    }
+    std::vector<Reading> all;
+    for (const auto& mouth : looking.mouths()) looking.read(mouth, all);
+    return all;
+}
+
+}  // namespace sangre

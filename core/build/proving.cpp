@@ -1,0 +1,248 @@
+#include "build/proving.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+
+#include "bench/shorts.h"
+#include "build/fuse_order.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+constexpr size_t told = 6;  // windows said on the step itself; the rest are on the Bench
+
+struct Prover {
+    const Plan& plan;
+    const Catalogue& catalogue;
+    const Figures& figures;
+    const PlanIndex& index;
+    std::vector<FuseFitting> fuses;
+    std::vector<Step> steps;
+
+    Step& add(std::string key, StepKind kind, std::string title, std::string subtitle = {}) {
+        auto& s = steps.emplace_back();
+        s.key = std::move(key), s.kind = kind, s.title = std::move(title), s.subtitle = std::move(subtitle);
+        s.why.title = "Why here, and not later";
+        return s;
+    }
+    /// "Fit Hub → Fog pump: 7.5 A", one for each fuse whose turn it is.
+    std::vector<std::string> fittings_of(size_t feed) const {
+        std::vector<std::string> all;
+        for (const auto& d : plan.feeds[feed].devices)
+            if (d.kind == DeviceKind::fuse && fitted_last(catalogue, d))
+                all.push_back(fmt::format("Fit {}: {}", index.feed_name(plan.feeds[feed]), format(d.rating)));
+        return all;
+    }
+    std::vector<std::string> fittings(FuseTurn turn, size_t converter = 0) const;
+
+    void dead(const std::vector<std::string>& joints);
+    std::string ready_for_power();
+    std::vector<std::string> rails();
+    void direct(const std::vector<std::string>& after);
+    void close();
+};
+
+void append(std::vector<std::string>& list, std::vector<std::string> more) {
+    std::move(more.begin(), more.end(), std::back_inserter(list));
+}
+
+std::vector<std::string> Prover::fittings(FuseTurn turn, size_t converter) const {
+    std::vector<std::string> all;
+    for (const auto& fit : fuses)
+        if (fit.turn == turn && (turn != FuseTurn::rail || fit.converter == converter))
+            append(all, fittings_of(fit.feed));
+    return all;
+}
+
+void Prover::dead(const std::vector<std::string>& joints) {
+    auto& beep = add("test/beep", StepKind::test_dead, "Beep every lead end to end",
+                     "no pack; then to its neighbours");
+    beep.actions = {"Meter on continuity, one probe at each end of the lead.",
+                    "A clip lead across every empty fuse holder on its way, its switch on.",
+                    "What each end to end should read is on the Bench; nothing to the neighbour."};
+    beep.tools = {"meter", "clip lead"};
+    beep.minutes = 10;
+    beep.after = joints;
+    beep.after.push_back("prepare");
+    beep.why.add("Dead before live: a swapped pair is harmless only while there are no volts.");
+    beep.why.add("Through an empty holder nothing beeps; the clip stands in for the fuse.");
+
+    auto& shorts = add("test/shorts", StepKind::test_dead, "Look for shorts",
+                       "at the pack's plug, at every empty fuse holder, at every module's output");
+    shorts.actions = {"No pack. Fuses still out: each holder shows what lies behind it, and nothing else.",
+                      "Plus to minus, with the switches as the Bench says."};
+    const auto readings = short_readings(plan, catalogue, figures);
+    size_t said = 0, closed = 0;
+    for (const auto& r : readings) {
+        if (!r.key.ends_with("/closed")) continue;
+        if (++closed <= told) {
+            ++said;
+            shorts.actions.push_back(
+                fmt::format("{}{}: {}", r.title, r.state.empty() ? "" : ", " + r.state, window_text(r)));
+        }
+    }
+    if (readings.size() > said)
+        shorts.actions.push_back(fmt::format("{} more on the Bench.", readings.size() - said));
+    shorts.actions.push_back("Less than that: stop and find it.");
+    shorts.tools = {"meter", "clip lead"};
+    shorts.minutes = 3 + std::min(0.5 * static_cast<double>(readings.size()), 30.0);
+    shorts.after = {"test/beep"};
+    shorts.why.add("Shorts before volts.");
+    shorts.why.add("Motors and lamps read as their windings and filaments, not as open.");
+}
+
+std::string Prover::ready_for_power() {
+    std::string last = "test/shorts";
+    if (plan.practices.insulation == InsulationSchool::hot_glue) {
+        auto& s = add("glue/joints", StepKind::close, "Glue over the joints", "once each has been beeped");
+        s.actions = {"Dry and free of flux, or it does not hold.",
+                     "A drop all round each joint and a finger's width of its wire.",
+                     "Hands off until it has set."};
+        s.tools = {"hot glue gun"};
+        s.caution = "Molten glue sticks and burns.";
+        s.minutes = 10, s.wait_minutes = 5;
+        s.after = {last};
+        s.why.add("A blob over a cold joint hides it: measured first, then glued.");
+        last = s.key;
+    }
+    if (auto first = fittings(FuseTurn::modules); !first.empty()) {
+        auto& fit =
+            add("fit/fuses", StepKind::fit, "Fit the fuses before the modules", "all others stay out");
+        fit.actions = std::move(first);
+        fit.minutes = 4;
+        fit.after = {last};
+        fit.why.add("After the shorts test. Those behind the modules wait until the outputs have been read.");
+        last = fit.key;
+    }
+    for (const auto& l : plan.loads) {
+        if (!l.transmitter) continue;
+        auto& a = add("antenna/" + l.id, StepKind::fit, "Antenna on " + l.name);
+        a.about = l.id;
+        a.actions = {"Screw the antenna on finger-tight.", "Never power it without, even for setup."};
+        a.caution = "A transmitter without its antenna sends its power back into itself.";
+        a.minutes = 2;
+        a.after = {last};
+        a.why.add("Before first power.");
+        last = a.key;
+    }
+    auto& first = add("test/first-power", StepKind::test_live, "First power, small and limited",
+                      "a 2 A fuse or a lamp in series instead of the battery fuse");
+    first.actions = {"Every switch off. Connect the pack through the 2 A test lead, plus called out loud.",
+                     "Main switch on: the test fuse must hold, nothing may get warm or smell.",
+                     "Pack current with everything off as the Bench says.",
+                     "Off again at the first surprise."};
+    if (plan.batteries.size() > 1)
+        first.actions.insert(first.actions.begin() + 1, "One pack after the other, the others out.");
+    first.tools = {"meter", "2 A test lead"};
+    first.caution =
+        "Propellers and wheels off the ground or off the machine. Rings and watches off your hands.";
+    first.minutes = 8;
+    first.after = {last};
+    first.why.add("Test small and limited before the pack can pour out all it has.");
+    return first.key;
+}
+
+std::vector<std::string> Prover::rails() {
+    std::vector<std::string> before{ready_for_power()};
+    for (const auto c : modules_in_order(plan, index)) {
+        const auto& module = plan.converters[c];
+        auto behind = fittings(FuseTurn::rail, c);
+        auto& s = add("live/" + module.id, StepKind::test_live, "Prove " + module.name,
+                      behind.empty() ? "its loads off, then one after the other"
+                                     : "output without its fuses, then each load");
+        s.about = module.id;
+        s.actions = {behind.empty() ? "Volts at its output, its loads off."
+                                    : "Volts at its output, its fuses still out."};
+        if (!behind.empty()) {
+            s.actions.push_back("Right? Power off and fit what lies behind it.");
+            append(s.actions, std::move(behind));
+            s.actions.push_back("Power on.");
+        }
+        s.actions.push_back("One load at a time: volts at its plug, empty and running.");
+        s.actions.push_back("Type the readings on the Bench.");
+        s.tools = {"meter"};
+        s.minutes = 5;
+        s.after = before;
+        s.why.add("One rail at a time: the last thing changed is the suspect.");
+        s.why.add("A module that gives too much kills nothing while its fuses are out.");
+        before = {s.key};
+    }
+    return before;
+}
+
+void Prover::direct(const std::vector<std::string>& after) {
+    auto& direct = add("live/direct", StepKind::test_live, "Prove what hangs on the battery directly",
+                       "motors light, then loaded");
+    if (auto fit = fittings(FuseTurn::direct); !fit.empty()) {
+        direct.actions.push_back("Power off.");
+        append(direct.actions, std::move(fit));
+        direct.actions.push_back(
+            "Power on, still through the test lead; its fuse as large as the load asks.");
+    }
+    append(direct.actions, {"Each switch alone: 0 V behind it open, full volts closed.",
+                            "Motors: direction first, fixed lightly; then for good."});
+    direct.caution = "Keep hands, hair and sleeves out of what turns.";
+    direct.minutes = 8;
+    direct.after = after;
+    direct.why.add("After the rails, because motors draw most.");
+}
+
+void Prover::close() {
+    auto& tie =
+        add("close/tie", StepKind::close, "Tie it down and close up", "in the reverse of how it was opened");
+    tie.actions = {"Tie the battery lead so that the tie, not the solder, takes the pull.",
+                   "Ties every 10 cm, loops where a part comes out, nothing near what turns.",
+                   "Put the lid on over nothing pinched; test once more before the trim goes back."};
+    tie.tools = {"cable ties", "side cutters"};
+    tie.minutes = 20;
+    tie.after = {"live/direct"};
+    tie.why.add("After it is proven: a tied harness is not opened gladly.");
+    std::vector<size_t> from_packs;
+    for (size_t i = 0; i < plan.feeds.size(); ++i)
+        if (device(plan.feeds[i], DeviceKind::fuse) && index.source_of(i).kind == PartKind::battery)
+            from_packs.push_back(i);
+    const bool only = from_packs.size() == 1;
+    const auto alone = [&](size_t feed) {
+        return std::count_if(from_packs.begin(), from_packs.end(),
+                             [&](size_t i) { return plan.feeds[i].from == plan.feeds[feed].from; }) == 1;
+    };
+    for (const auto i : from_packs) {
+        const auto& f = plan.feeds[i];
+        const auto* fuse = device(f, DeviceKind::fuse);
+        const bool fitted = fitted_fuse(catalogue, f) != nullptr;
+        auto& last = add(only ? "fit/battery-fuse" : "fit/battery-fuse/" + f.id, StepKind::close,
+                         fmt::format("{} {}: last of all",
+                                     only       ? "Battery"
+                                     : alone(i) ? index.name(f.from)
+                                                : index.feed_name(f),
+                                     fitted ? "fuse, " + format(fuse->rating) : "plugged in"));
+        last.about = f.id;
+        last.actions = {"Every switch off, pack out."};
+        if (fitted)
+            append(last.actions, fittings_of(i));
+        else
+            last.actions.push_back("Nothing in series any more, the pack's own lead as it is.");
+        last.actions.push_back("Plug the pack in, main switch on.");
+        last.minutes = 2;
+        last.after = {"close/tie"};
+        last.why.add("From here on the pack can pour all it has into a mistake.");
+        const auto& b = plan.batteries[index.source_of(i).index];
+        if (const auto* c = find(catalogue.chemistries, b.chemistry)) last.caution = c->caution;
+    }
+}
+
+}  // namespace
+
+std::vector<Step> proving_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
+                                const std::vector<std::string>& joints) {
+    const auto& index = figures.solver->index();
+    Prover prover{plan, catalogue, figures, index, fuse_order(plan, index, catalogue), {}};
+    prover.dead(joints);
+    prover.direct(prover.rails());
+    prover.close();
+    return std::move(prover.steps);
+}
+
+}  // namespace sangre
