@@ -37,6 +37,42 @@ JointWork lap(const JointWires& wires) {
 class TestJointChoice : public QObject {
     Q_OBJECT
   private slots:
+    /// Strip, heat and tug of the same kind on thin copper and on thick.
+    void a_kind_is_sized_by_its_copper() {
+        const auto size = [](const char* kind, const char* wire) {
+            const auto& w = *find(parts().wires, Id(wire));
+            return joint_size(*find(parts().joints, Id(kind)), w.area, w.conductor);
+        };
+        QCOMPARE(raw(size("ring-crimp", "awg22-silicone").strip), 7.0);
+        const auto& thick = *find(parts().wires, Id("awg2-silicone"));
+        QCOMPARE(raw(size("ring-crimp", "awg2-silicone").strip), std::ceil(2 * raw(thick.conductor)));
+        QVERIFY(raw(size("ring-crimp", "awg2-silicone").strip) >= 13);
+        QCOMPARE(size("soldered-pad", "awg22-silicone").tug_newton, 5.0);
+        QCOMPARE(size("crimped-contact", "awg16-silicone").tug_newton, 10.0);
+        CLOSE(size("lap-splice", "awg18-silicone").tug_newton, pull_out_force(awg_area(18)) / 4, 0.05);
+        // 3 s up to a square millimetre, with the root of the area beyond: 5.26 mm² want 7 s.
+        QCOMPARE(raw(size("lap-splice", "awg22-silicone").dwell), 3.0);
+        QCOMPARE(raw(size("lap-splice", "awg10-silicone").dwell), 7.0);
+        QCOMPARE(raw(size("lap-splice", "awg22-silicone").iron), 350.0);
+        QCOMPARE(raw(size("lap-splice", "awg12-silicone").iron), 380.0);
+        QCOMPARE(size("lap-splice", "awg12-silicone").heat, std::string("iron of 60 W, 5 mm tip"));
+        QVERIFY(size("soldered-cup", "awg4-silicone").heat.find("torch") != std::string::npos);
+        QVERIFY(size("soldered-cup", "awg4-silicone").heat.find("burns back") != std::string::npos);
+        QCOMPARE(raw(size("ring-crimp", "awg2-silicone").iron), 0.0);
+        QCOMPARE(raw(size("lap-splice", "awg22-silicone").overlap), 8.0);
+    }
+    void tape_wants_no_heat_gun() {
+        Practices p;
+        const auto& lap = *find(parts().joints, Id("lap-splice"));
+        p.missing_tools = {"heat source"};
+        QCOMPARE(missing_tools_of(lap, p), std::vector<std::string>{"heat source"});
+        p.insulation = InsulationSchool::tape;
+        QVERIFY(missing_tools_of(lap, p).empty());
+        QCOMPARE(tools_of(lap, p), (std::vector<std::string>{"iron", "flux", "solder", "tape"}));
+        for (const auto& k : parts().joints)
+            for (const auto& a : k.actions)
+                QVERIFY2(a.find("hrink") == std::string::npos, (k.id + ": " + a).c_str());
+    }
     void each_school_has_its_way_data() {
         QTest::addColumn<int>("school");
         QTest::addColumn<int>("end");
