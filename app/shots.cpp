@@ -85,8 +85,8 @@ int main(int argc, char** argv) {
     QDir().mkpath(arguments[1]);
     const auto save = [&](const QString& name) {
         // What is drawn in the background belongs to the picture.
-        for (int waits = 0; waits < 150 && !document.plan().batteries.empty() &&
-                            window.why()->certainty().of(document.plan().batteries[0].id).lines.empty();
+        for (int waits = 0; waits < 150 && !document.plan().sources.empty() &&
+                            window.why()->certainty().of(document.plan().sources[0].id).lines.empty();
              ++waits) {
             QThread::msleep(20);
             settle();

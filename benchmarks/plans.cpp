@@ -17,7 +17,7 @@ Plan plan_of(size_t feeds) {
     Plan p;
     p.name = "Measured";
     const double amp_hours = 20 + static_cast<double>(feeds);
-    p.batteries.push_back({"battery", "Battery", "lfp", 8, 1, AmpereHour(amp_hours), {}, {}});
+    p.sources.push_back({"battery", "Battery", "lfp", 8, 1, AmpereHour(amp_hours), {}, {}});
     p.hubs.push_back({"hub", "Hub", {}, {}});
     const auto feed = [&](const Id& from, const Id& to, const char* wire, double rating) {
         Feed f;

@@ -7,6 +7,7 @@
 #include "cable/cable.h"
 #include "decide/feed_schools.h"
 #include "network/elements.h"
+#include "source/source.h"
 #include "study.h"
 #include "units/format.h"
 #include "wire/choice.h"
@@ -185,12 +186,57 @@ Why of_converter(const Plan& plan, const Catalogue& catalogue, const Study& s, s
     return why;
 }
 
+void explain_source(Why& why, const Study& s, const Source& b, const PackExtremes& worst,
+                    const Catalogue& catalogue) {
+    why.add(source_summary(b, catalogue));
+    if (b.kind == SourceKind::panel) {
+        const auto day = sun_day(b);
+        why.heading("Sun");
+        why.add(fmt::format("{} × {} – {} h × 75 % for dirt, tilt and warmth × 90 % of its controller",
+                            format(b.power), format_number(b.sun_low), format_number(b.sun_high)));
+        why.add(fmt::format("= {} on a poor day, {} on a good one.", format(day.poor), format(day.good)),
+                Tone::good);
+        why.source = "Typical of small panels and their controllers; measure yours over a week.";
+    } else {
+        why.heading("Voltage");
+        why.add(fmt::format("It moves between {} and {}; sags to {} at the worst ({}).", format(b.v_min),
+                            format(b.v_max), format(worst.lowest), worst.where));
+        why.heading("Current");
+        why.add(fmt::format(
+            "{} for good, peak {}{}", format(worst.continuous), format(worst.peak),
+            raw(b.already) > 0 ? "; besides " + format(b.already) + " that it feeds already" : ""));
+        if (const auto left = left_for_good(b))
+            why.add(b.kind == SourceKind::supply
+                        ? fmt::format("{} × 80 %{} leaves {} for this.", format(b.rated),
+                                      raw(b.already) > 0 ? " − " + format(b.already) : "", format(*left))
+                        : fmt::format("{} × 75 %{} leaves {} for this.", format(b.fuse),
+                                      raw(b.already) > 0 ? " − " + format(b.already) : "", format(*left)),
+                    worst.continuous > *left ? Tone::danger : Tone::good);
+        if (b.kind == SourceKind::circuit)
+            why.add(fmt::format("Out and back to the vehicle's battery: {}.", format(circuit_resistance(b))));
+        why.source = b.kind == SourceKind::supply
+                         ? "Range and print as said; 2 % regulation, a fifth over the print before it folds "
+                           "back (typical)."
+                         : "Range and fuse as said; 0.3 V at the fuse's rating where its wire is not known "
+                           "(typical).";
+        if (b.kind == SourceKind::circuit)
+            why.caution =
+                "Vehicle batteries give hundreds of amperes: fuse out before a tap goes in, rings and "
+                "watches off, and nothing near an airbag's wiring.";
+    }
+    why.lines.insert(why.lines.end(), s.mission.why.lines.begin(), s.mission.why.lines.end());
+}
+
 Why of_battery(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t i) {
-    const auto& b = plan.batteries[i];
+    const auto& b = plan.sources[i];
     Why why;
     why.title = b.name;
     add_findings(why, s, b.id);
     const auto* k = find(catalogue.chemistries, b.chemistry);
+    if (b.kind != SourceKind::pack) {
+        explain_source(why, s, b, s.worst.packs[i], catalogue);
+        return why;
+    }
     if (!k) return why;
     why.add(pack_summary(b, *k));
     why.heading("Voltage");
@@ -306,7 +352,7 @@ Why explain(const Plan& plan, const Catalogue& catalogue, const Study& s, const 
             return of_load(plan, s, ref.index);
         case PartKind::converter:
             return of_converter(plan, catalogue, s, ref.index);
-        case PartKind::battery:
+        case PartKind::source:
             return of_battery(plan, catalogue, s, ref.index);
         case PartKind::hub:
             return of_hub(plan, s, ref.index);

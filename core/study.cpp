@@ -12,7 +12,7 @@ namespace {
 
 void weigh(Study& s, const Plan& plan, const Catalogue& catalogue) {
     double grams = 0;
-    for (const auto& b : plan.batteries)
+    for (const auto& b : plan.sources)
         if (const auto* k = find(catalogue.chemistries, b.chemistry)) grams += raw(pack_mass(b, *k));
     for (const auto& c : plan.converters)
         if (const auto* t = find(catalogue.converters, c.type)) grams += raw(t->mass), s.cost += t->cost;
@@ -68,7 +68,7 @@ bool stand_alike(const std::vector<Part>& a, const std::vector<Part>& b) {
 /// True where both plans are laid through the machine alike: what loads draw and when does not bear on it.
 bool same_harness(const Plan& a, const Plan& b) {
     return a.places == b.places && a.passages == b.passages && a.feeds == b.feeds &&
-           a.metal_frame == b.metal_frame && stand_alike(a.batteries, b.batteries) &&
+           a.metal_frame == b.metal_frame && stand_alike(a.sources, b.sources) &&
            stand_alike(a.hubs, b.hubs) && stand_alike(a.converters, b.converters) &&
            stand_alike(a.loads, b.loads);
 }
@@ -98,7 +98,7 @@ Figures figures_of(const Plan& plan, const Catalogue& catalogue) {
 /// True where every short draws the same: with all loads off they do not bear on it.
 bool same_shorts(const Study& s, const Study& earlier) {
     const auto &a = *s.plan, &b = *earlier.plan;
-    return a.batteries == b.batteries && a.converters == b.converters && stand_alike(a.loads, b.loads) &&
+    return a.sources == b.sources && a.converters == b.converters && stand_alike(a.loads, b.loads) &&
            a.feeds == b.feeds && s.solver->circuit() == earlier.solver->circuit();
 }
 

@@ -108,7 +108,7 @@ void BatteryView::point_at(size_t candidate) {
     update();
 }
 
-QString BatteryView::name_of_pack(const Battery& battery) const {
+QString BatteryView::name_of_pack(const Source& battery) const {
     return words_of(pack_short(battery, *sangre::find(document_.catalogue().chemistries, battery.chemistry)));
 }
 

@@ -26,7 +26,7 @@ class BatteryView : public Canvas {
 
   private:
     void compare();
-    QString name_of_pack(const Battery& battery) const;
+    QString name_of_pack(const Source& battery) const;
     void point_at(size_t candidate);
     double draw_picture(QPainter& p, double top);
     double draw_rows(QPainter& p, double top);

@@ -2,6 +2,7 @@
 #include "battery/pack.h"
 #include "network/elements.h"
 #include "power/flow_map.h"
+#include "source/source.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
@@ -19,15 +20,41 @@ QString marks(std::initializer_list<bool> all) {
 QString FlowMap::lasts(size_t battery) const {
     const auto& m = document_.study().mission;
     for (const auto& pack : m.packs)
-        if (std::find(pack.batteries.begin(), pack.batteries.end(), battery) != pack.batteries.end())
+        if (std::find(pack.sources.begin(), pack.sources.end(), battery) != pack.sources.end())
             return pack.run_time_capped ? tr("> 1 year") : said(pack.run_time);
     return tr("—");
+}
+
+/// Of what is no pack: how much of what it has left for good is asked of it.
+void FlowMap::paint_source(QPainter& p, const Block& b, const Source& source, const QRectF& area) {
+    const auto& t = theme();
+    const auto& worst = document_.study().worst.packs[b.index];
+    QString words;
+    if (source.kind == SourceKind::panel) {
+        const auto day = sun_day(source);
+        words = tr("%1 – %2 a day").arg(said(day.poor), said(day.good));
+    } else if (const auto left = left_for_good(source)) {
+        const double share = raw(*left) > 0 ? raw(worst.continuous) / raw(*left) : 1;
+        const QRectF bar(area.left(), area.top(), area.width(), u(6));
+        p.setPen(Qt::NoPen);
+        p.setBrush(t.sunken);
+        p.drawRoundedRect(bar, 3, 3);
+        p.setBrush(share > 1 ? t.danger : t.good);
+        p.drawRoundedRect(QRectF(bar.left(), bar.top(), bar.width() * std::clamp(share, 0.0, 1.0), u(6)), 3,
+                          3);
+        words = tr("%1 of the %2 left for it").arg(said(worst.continuous), said(*left));
+    } else
+        words = tr("%1 for good").arg(said(worst.continuous));
+    p.setFont(face(11));
+    p.setPen(t.muted);
+    p.drawText(QRectF(area.left(), area.top() + u(10), area.width(), area.height() - u(10)),
+               Qt::TextWordWrap | Qt::AlignTop, words);
 }
 
 void FlowMap::paint_battery(QPainter& p, const Block& b) {
     const auto& t = theme();
     const auto& s = document_.study();
-    const auto& battery = document_.plan().batteries[b.index];
+    const auto& battery = document_.plan().sources[b.index];
     const auto* chemistry = sangre::find(document_.catalogue().chemistries, battery.chemistry);
     card(p, b.area, document_.selection() == b.id);
     const double x = b.area.left() + u(10), w = b.area.width() - u(20);
@@ -37,11 +64,24 @@ void FlowMap::paint_battery(QPainter& p, const Block& b) {
         y += u(17);
     };
     line(QString::fromStdString(battery.name), t.ink, face(14, true));
-    if (chemistry)
+    const bool pack = battery.kind == SourceKind::pack;
+    if (pack && chemistry)
         line(tr("%1 cells · %2").arg(battery.series).arg(said(battery.cell_capacity * battery.parallel)),
              t.muted, face(12));
-    line(said(s.now.batteries[b.index].volts), t.ink, face(13));
-    line(said(s.now.batteries[b.index].amps) + " · " + said(s.now.batteries[b.index].watts), t.ink, face(12));
+    if (!pack) line(words_of(source_short(battery)), t.muted, face(12));
+    line(said(s.now.sources[b.index].volts), t.ink, face(13));
+    line(said(s.now.sources[b.index].amps) + " · " + said(s.now.sources[b.index].watts), t.ink, face(12));
+    const auto tip = words_of(source_summary(battery, document_.catalogue()));
+    add_spot({b.area, "part:" + QString::fromStdString(b.id),
+              tip + "\n" +
+                  (pack ? tr("Right-click to type another pack or fit an old one to its measured discharge.")
+                        : tr("Right-click to type it anew.")),
+              [this, id = b.id] { document_.select(id); },
+              [this, id = b.id, at = b.area.topRight()] { battery_menu(id, at); }});
+    if (!pack) {
+        paint_source(p, b, battery, QRectF(x, y + u(6), w, b.area.bottom() - y - u(14)));
+        return;
+    }
     const QRectF vessel(x, y + u(6), w, b.area.bottom() - y - u(32));
     const double charge = s.conditions.worst ? nearly_empty : s.conditions.charge;
     p.setPen(QPen(t.line, 1));
@@ -56,12 +96,6 @@ void FlowMap::paint_battery(QPainter& p, const Block& b) {
          face(16, true), Qt::AlignCenter);
     text(p, QRectF(x, b.area.bottom() - u(22), w, u(18)), tr("lasts %1").arg(lasts(b.index)), t.muted,
          face(11), Qt::AlignCenter);
-    const auto tip = chemistry ? QString::fromStdString(pack_summary(battery, *chemistry)) : QString();
-    add_spot(
-        {b.area, "part:" + QString::fromStdString(b.id),
-         tip + "\n" + tr("Right-click to type another pack or fit an old one to its measured discharge."),
-         [this, id = b.id] { document_.select(id); },
-         [this, id = b.id, at = b.area.topRight()] { battery_menu(id, at); }});
     const QRectF dial = vessel;
     add_spot(
         {dial, "charge", tr("Click a level to look at that charge"), {}, {}, Qt::PointingHandCursor, false});

@@ -5,11 +5,13 @@
 #include <QMouseEvent>
 
 #include "battery/fit.h"
-#include "battery/pack_text.h"
 #include "files/measured_log.h"
 #include "power/flow_map.h"
 #include "propose/device_offers.h"
 #include "propose/rail_edits.h"
+#include "propose/source_edits.h"
+#include "source/source.h"
+#include "source/source_text.h"
 #include "units/format.h"
 
 namespace sangre::app {
@@ -85,14 +87,48 @@ void FlowMap::feed_menu(const Id& feed, QPointF at) {
     m.exec(mapToGlobal((at * zoom()).toPoint()));
 }
 
+/// What another source beside this one would be begun with.
+void FlowMap::add_source_actions(QMenu& menu, const Id& id) {
+    const auto add = [this](const QString& words, const char* line, const char* name) {
+        return [this, words, line, name] {
+            auto next = parse_source(document_.catalogue(), Source{}, line);
+            if (!next) return;
+            next->name = name;
+            const auto& catalogue = document_.catalogue();
+            document_.apply_and_tell(
+                Edit([s = *next, &catalogue](const Plan& p) { return add_source(p, catalogue, s); }), words);
+            document_.select(document_.plan().sources.back().id);
+        };
+    };
+    auto* more = menu.addMenu(tr("Another source"));
+    more->addAction(tr("Supply, such as a brick"), this,
+                    add(tr("Added a supply"), "supply 12 V 5 A", "Supply"));
+    more->addAction(tr("Circuit of the vehicle"), this,
+                    add(tr("Added a circuit"), "circuit 12 V 15 A fuse with the key", "Vehicle circuit"));
+    more->addAction(tr("Solar panel"), this, add(tr("Added a panel"), "panel 20 W 1-4 h 14.4 V", "Panel"));
+    more->addAction(tr("Pack"), this, add(tr("Added a pack"), "4S LFP 10 Ah", "Second pack"));
+    auto* gone = menu.addAction(tr("Remove it"), this, [this, id] {
+        document_.apply_and_tell(Edit([id](const Plan& p) { return remove_source(p, id); }),
+                                 tr("Removed a source"));
+    });
+    gone->setEnabled(document_.plan().sources.size() > 1);
+}
+
 void FlowMap::battery_menu(const Id& id, QPointF at) {
     document_.select(id);
-    const auto* battery = by_id(document_.plan().batteries, id);
+    const auto* battery = by_id(document_.plan().sources, id);
     if (!battery) return;
     QMenu m(this);
-    m.addAction(tr("Type another pack\tEnter"), this, [this, id] {
+    const bool pack = battery->kind == SourceKind::pack;
+    m.addAction(pack ? tr("Type another pack\tEnter") : tr("Type it anew\tEnter"), this, [this, id] {
         if (const auto* b = block(id)) edit_battery(id, b->area);
     });
+    add_source_actions(m, id);
+    if (!pack) {
+        m.exec(mapToGlobal((at * zoom()).toPoint()));
+        return;
+    }
+    m.addSeparator();
     m.addAction(tr("Old? Fit it to a measured discharge…"), this, [this, id] {
         const auto file = QFileDialog::getOpenFileName(this, tr("A log of time, volts and amperes"), {},
                                                        tr("Tables (*.csv *.tsv *.txt)"));
@@ -100,32 +136,31 @@ void FlowMap::battery_menu(const Id& id, QPointF at) {
     });
     m.addAction(tr("As new again"), this, [this, b = *battery]() mutable {
          b.health = b.resistance_factor = b.weakest_cell = 1;
-         document_.apply_and_tell(Edit([b](const Plan& p) { return put_battery(p, b); }),
-                                  tr("A pack as new"));
+         document_.apply_and_tell(Edit([b](const Plan& p) { return put_source(p, b); }), tr("A pack as new"));
      })->setEnabled(battery->health != 1 || battery->resistance_factor != 1 || battery->weakest_cell != 1);
     m.exec(mapToGlobal((at * zoom()).toPoint()));
 }
 
 void FlowMap::edit_battery(const Id& id, const QRectF& area) {
-    const auto* b = by_id(document_.plan().batteries, id);
+    const auto* b = by_id(document_.plan().sources, id);
     if (!b) return;
-    const auto* chemistry = sangre::find(document_.catalogue().chemistries, b->chemistry);
-    const QRectF field(area.left() + u(4), area.top() + u(4), u(190), u(28));
-    edit_at(field, chemistry ? QString::fromStdString(pack_line(*b, *chemistry)) : QString(),
+    const QRectF field(area.left() + u(4), area.top() + u(4), u(b->kind == SourceKind::pack ? 190 : 380),
+                       u(28));
+    edit_at(field, QString::fromStdString(source_line(*b, document_.catalogue())),
             [this, id](const QString& typed) -> QString {
-                const auto* now = by_id(document_.plan().batteries, id);
+                const auto* now = by_id(document_.plan().sources, id);
                 if (!now) return {};
-                const auto next = parse_pack(document_.catalogue(), *now, typed.toStdString());
+                const auto next = parse_source(document_.catalogue(), *now, typed.toStdString());
                 if (!next) return QString::fromStdString(next.error().message);
                 close_editor();
-                document_.apply_and_tell(Edit([b = *next](const Plan& p) { return put_battery(p, b); }),
-                                         tr("Another pack"));
+                document_.apply_and_tell(Edit([b = *next](const Plan& p) { return put_source(p, b); }),
+                                         tr("Another source"));
                 return {};
             });
 }
 
 void FlowMap::fit_battery(const Id& id, const QString& log_file) {
-    const auto* battery = by_id(document_.plan().batteries, id);
+    const auto* battery = by_id(document_.plan().sources, id);
     const auto* chemistry =
         battery ? sangre::find(document_.catalogue().chemistries, battery->chemistry) : nullptr;
     const auto refuse = [&](const std::string& why) {
@@ -142,7 +177,7 @@ void FlowMap::fit_battery(const Id& id, const QString& log_file) {
     auto fitted = *battery;
     fitted.health = fit->health, fitted.resistance_factor = fit->resistance_factor;
     document_.apply_and_tell(
-        Edit([fitted](const Plan& p) { return put_battery(p, fitted); }),
+        Edit([fitted](const Plan& p) { return put_source(p, fitted); }),
         tr("Fit %1: %2 left, %3 inside")
             .arg(QString::fromStdString(battery->name), QString::fromStdString(format(fit->capacity)),
                  QString::fromStdString(format(fit->resistance))));
@@ -175,8 +210,7 @@ void FlowMap::keyPressEvent(QKeyEvent* e) {
         const Id id = key.mid(5).toStdString();
         const auto* b = block(id);
         // A second Enter on a selected pack opens its line.
-        if (b && b->kind == PartKind::battery && document_.selection() == id)
-            return edit_battery(id, b->area);
+        if (b && b->kind == PartKind::source && document_.selection() == id) return edit_battery(id, b->area);
     }
     Canvas::keyPressEvent(e);
 }

@@ -81,11 +81,11 @@ void FlowMap::lay_out() {
     const auto& plan = document_.plan();
     blocks_.clear(), groups_.clear();
     std::vector<Id> seen;
-    for (const auto& b : plan.batteries) order(b.id, 0, seen);
+    for (const auto& b : plan.sources) order(b.id, 0, seen);
     for (const auto& c : plan.converters) order(c.id, 2, seen);
     for (const auto& l : plan.loads) order(l.id, 3, seen);
     double drawn = 1;
-    for (const auto& b : document_.study().now.batteries) drawn += std::abs(raw(b.watts));
+    for (const auto& b : document_.study().now.sources) drawn += std::abs(raw(b.watts));
     grouped() ? lay_groups(drawn) : lay_loads(drawn);
     lay_modules();
     lay_trunk();
@@ -197,8 +197,8 @@ void FlowMap::lay_modules() {
 void FlowMap::lay_trunk() {
     const double h = paint_height();
     for (auto b = blocks_.rbegin(); b != blocks_.rend(); ++b) {
-        if (b->kind != PartKind::hub && b->kind != PartKind::battery) continue;
-        const bool battery = b->kind == PartKind::battery;
+        if (b->kind != PartKind::hub && b->kind != PartKind::source) continue;
+        const bool battery = b->kind == PartKind::source;
         const double sent = sent_height(b->id);
         const double tall =
             battery ? std::max<double>(u(210), sent + u(20)) : std::max<double>(u(40), sent + u(8));
@@ -228,7 +228,7 @@ void FlowMap::spread_packs() {
     double low = u(4);
     std::vector<Block*> packs;
     for (auto& b : blocks_)
-        if (b.kind == PartKind::battery) packs.push_back(&b);
+        if (b.kind == PartKind::source) packs.push_back(&b);
     if (packs.size() < 2) return;
     const double each = (paint_height() - u(8)) / static_cast<double>(packs.size()) - u(10);
     std::stable_sort(packs.begin(), packs.end(), [](const auto* a, const auto* b) {

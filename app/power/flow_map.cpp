@@ -35,8 +35,7 @@ void FlowMap::note_changes() {
     const auto& now = document_.study().now;
     std::map<Id, double> watts;
     for (size_t i = 0; i < plan.loads.size(); ++i) watts[plan.loads[i].id] = raw(now.loads[i].watts);
-    for (size_t i = 0; i < plan.batteries.size(); ++i)
-        watts[plan.batteries[i].id] = raw(now.batteries[i].watts);
+    for (size_t i = 0; i < plan.sources.size(); ++i) watts[plan.sources[i].id] = raw(now.sources[i].watts);
     for (size_t i = 0; i < plan.converters.size(); ++i)
         watts[plan.converters[i].id] = raw(now.converters[i].in) * raw(now.converters[i].in_amps);
     changed_.clear();
@@ -214,7 +213,7 @@ void FlowMap::paint_heat(QPainter& p) {
     const auto& s = document_.study();
     const Block* battery = nullptr;
     for (const auto& b : blocks_)
-        if (b.kind == PartKind::battery) battery = &b;
+        if (b.kind == PartKind::source) battery = &b;
     if (!battery || !(raw(s.now.wire_heat) >= 0.005)) return;
     // What the wires lose falls out beside the battery, to the scale of the bands.
     const double h = std::clamp(raw(s.now.wire_heat) * pixels_per_watt_, 2.0, static_cast<double>(u(14)));
@@ -231,7 +230,7 @@ void FlowMap::paint_heat(QPainter& p) {
 
 void FlowMap::paint_block(QPainter& p, const Block& b) {
     switch (b.kind) {
-        case PartKind::battery:
+        case PartKind::source:
             paint_battery(p, b);
             break;
         case PartKind::converter:

@@ -84,6 +84,7 @@ class FlowMap : public Canvas {
     void paint_load(QPainter& p, const Block& b);
     void paint_converter(QPainter& p, const Block& b);
     void paint_battery(QPainter& p, const Block& b);
+    void paint_source(QPainter& p, const Block& b, const Source& source, const QRectF& area);
     void paint_heat(QPainter& p);
     void paint_hub(QPainter& p, const Block& b);
     QString lasts(size_t battery) const;
@@ -91,6 +92,7 @@ class FlowMap : public Canvas {
     void rail_menu(const Id& rail, QPointF at);
     void feed_menu(const Id& feed, QPointF at);
     void battery_menu(const Id& battery, QPointF at);
+    void add_source_actions(QMenu& menu, const Id& beside);
     void edit_battery(const Id& battery, const QRectF& area);
     void drop_load(const Id& load, const Id& source);
     void drop_rail(const Id& rail, const Block& onto, QPoint at);

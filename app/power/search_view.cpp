@@ -24,7 +24,7 @@ QSize SearchView::minimumSizeHint() const {
                                      plan_height() * static_cast<double>(result_.plans.size()))};
 }
 
-QString SearchView::short_name(const Battery& battery) const {
+QString SearchView::short_name(const Source& battery) const {
     const auto* chemistry = sangre::find(document_.catalogue().chemistries, battery.chemistry);
     return chemistry ? words_of(pack_short(battery, *chemistry)) : QString();
 }

@@ -27,7 +27,7 @@ class SearchView : public Canvas {
   private:
     double draw_head(QPainter& p);
     void draw_row(QPainter& p, size_t i, double y, const std::array<double, 7>& columns);
-    QString short_name(const Battery& battery) const;
+    QString short_name(const Source& battery) const;
     Document& document_;
     SearchResult result_;
     std::shared_ptr<const Plan> of_;

@@ -154,7 +154,7 @@ void MachineMap::paint_place(QPainter& p, const Place& place) {
         for (const auto& part : parts)
             if (part.place == place.id) here << QString::fromStdString(part.name);
     };
-    collect(plan.batteries), collect(plan.hubs), collect(plan.converters), collect(plan.loads);
+    collect(plan.sources), collect(plan.hubs), collect(plan.converters), collect(plan.loads);
     const bool selected = document_.selection() == place.id;
     p.setPen(QPen(selected ? t.accent : t.ink, selected ? 2 : 1.2));
     p.setBrush(t.card);
@@ -312,7 +312,7 @@ void MachineMap::place_menu(const Id& id) {
             a->setChecked(part.place == id);
         }
     };
-    offer(document_.plan().batteries), offer(document_.plan().hubs), offer(document_.plan().converters),
+    offer(document_.plan().sources), offer(document_.plan().hubs), offer(document_.plan().converters),
         offer(document_.plan().loads);
     menu.exec(mapToGlobal(spot_centre("place:" + QString::fromStdString(id))));
 }

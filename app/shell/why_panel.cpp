@@ -23,13 +23,12 @@ void WhyPanel::refresh() {
     if (document_.shown_why()) return show_why(*document_.shown_why());
     auto why = explain(document_.plan(), document_.catalogue(), document_.study(), document_.selection());
     if (why.title.empty()) {
-        const auto& battery = document_.plan().batteries;
+        const auto& battery = document_.plan().sources;
         if (!battery.empty() && document_.selection().empty())
             why = explain(document_.plan(), document_.catalogue(), document_.study(), battery.front().id);
     }
     auto subject = document_.selection();
-    if (subject.empty() && !document_.plan().batteries.empty())
-        subject = document_.plan().batteries.front().id;
+    if (subject.empty() && !document_.plan().sources.empty()) subject = document_.plan().sources.front().id;
     if (const auto sure = certainty_.of(subject); !sure.lines.empty()) {
         why.heading(sure.title);
         why.lines.insert(why.lines.end(), sure.lines.begin(), sure.lines.end());

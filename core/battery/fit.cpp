@@ -20,7 +20,7 @@ struct Trial {
 };
 
 /// For a capacity and a start the best R follows in closed form.
-Trial fitted(Trial t, const Battery& pack, const Chemistry& chemistry, const std::vector<double>& drawn,
+Trial fitted(Trial t, const Source& pack, const Chemistry& chemistry, const std::vector<double>& drawn,
              const std::vector<MeasuredSample>& log) {
     double over = 0, under = 0, n = 0;
     const auto rest = [&](size_t i) {
@@ -41,7 +41,7 @@ Trial fitted(Trial t, const Battery& pack, const Chemistry& chemistry, const std
 }
 
 /// Coarse grid, then ever finer around the best: two smooth unknowns.
-Trial search(const Battery& pack, const Chemistry& chemistry, const std::vector<double>& drawn,
+Trial search(const Source& pack, const Chemistry& chemistry, const std::vector<double>& drawn,
              const std::vector<MeasuredSample>& log, double printed) {
     // A log of every few seconds would be read a million times: a few hundred points say as much.
     const size_t stride = std::max<size_t>(1, log.size() / 300);
@@ -70,7 +70,7 @@ Trial search(const Battery& pack, const Chemistry& chemistry, const std::vector<
 
 }  // namespace
 
-tl::expected<BatteryFit, std::string> fit_discharge(const Battery& battery, const Chemistry& chemistry,
+tl::expected<BatteryFit, std::string> fit_discharge(const Source& battery, const Chemistry& chemistry,
                                                     const std::vector<MeasuredSample>& log) {
     if (log.size() < fewest_samples)
         return tl::unexpected(
@@ -91,7 +91,7 @@ tl::expected<BatteryFit, std::string> fit_discharge(const Battery& battery, cons
         highest < 0.5 * raw(pack_cutoff_voltage(battery, chemistry)))
         return tl::unexpected(fmt::format("{} is no voltage of {} cells of {} in series",
                                           format(Volt(highest)), battery.series, chemistry.name));
-    Battery fresh = battery;
+    Source fresh = battery;
     fresh.health = fresh.resistance_factor = fresh.weakest_cell = 1;
     const auto best = search(fresh, chemistry, drawn, log, printed);
     BatteryFit fit;

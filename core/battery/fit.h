@@ -25,7 +25,7 @@ struct BatteryFit {
 /// Least squares of V = rest(start − Ah/capacity) − I·R over capacity, start and R, with the chemistry's rest
 /// curve. Needs at least 10 samples and a twentieth of the printed capacity drawn; the error says what is
 /// missing.
-tl::expected<BatteryFit, std::string> fit_discharge(const Battery& battery, const Chemistry& chemistry,
+tl::expected<BatteryFit, std::string> fit_discharge(const Source& battery, const Chemistry& chemistry,
                                                     const std::vector<MeasuredSample>& samples);
 
 }  // namespace sangre

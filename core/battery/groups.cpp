@@ -12,12 +12,11 @@ struct Joined {
     size_t batteries;
     std::vector<size_t> parent;
 
-    explicit Joined(const Plan& plan)
-        : batteries(plan.batteries.size()), parent(batteries + plan.hubs.size()) {
+    explicit Joined(const Plan& plan) : batteries(plan.sources.size()), parent(batteries + plan.hubs.size()) {
         std::iota(parent.begin(), parent.end(), size_t{0});
     }
     std::optional<size_t> number(PartRef ref) const {
-        if (ref.kind == PartKind::battery) return ref.index;
+        if (ref.kind == PartKind::source) return ref.index;
         if (ref.kind == PartKind::hub) return batteries + ref.index;
         return {};
     }
@@ -38,10 +37,10 @@ std::vector<PackGroup> pack_groups(const Plan& plan, const PlanIndex& index) {
     }
     std::vector<PackGroup> groups;
     std::map<size_t, size_t> by_root;
-    for (size_t b = 0; b < plan.batteries.size(); ++b) {
+    for (size_t b = 0; b < plan.sources.size(); ++b) {
         const auto [slot, fresh] = by_root.emplace(joined.root(b), groups.size());
         if (fresh) groups.emplace_back();
-        groups[slot->second].batteries.push_back(b);
+        groups[slot->second].sources.push_back(b);
     }
     if (groups.empty()) return groups;
     for (size_t l = 0; l < plan.loads.size(); ++l) {

@@ -6,8 +6,8 @@
 namespace sangre {
 
 struct PackGroup {
-    std::vector<size_t> batteries;  ///< by index, rising
-    std::vector<size_t> loads;      ///< that it feeds, by index, rising
+    std::vector<size_t> sources;  ///< by index, rising
+    std::vector<size_t> loads;    ///< that it feeds, by index, rising
 };
 
 /// Groups in the order of their first packs. Packs are together when feeds and hubs join their supplies

@@ -15,32 +15,32 @@ Volt cell_rest_voltage(const Chemistry& chemistry, double charge) {
     return Volt(std::lerp(raw(chemistry.rest[i]), raw(chemistry.rest[i + 1]), at - static_cast<double>(i)));
 }
 
-Volt pack_rest_voltage(const Battery& battery, const Chemistry& chemistry, double charge) {
+Volt pack_rest_voltage(const Source& battery, const Chemistry& chemistry, double charge) {
     // The weakest cell is at `charge`, the others lag behind on their way down.
     const double others =
         1 - (1 - std::clamp(charge, 0.0, 1.0)) * std::clamp(battery.weakest_cell, 0.01, 1.0);
     return cell_rest_voltage(chemistry, others) * (battery.series - 1) + cell_rest_voltage(chemistry, charge);
 }
 
-double ageing_factor(const Battery& battery) {
+double ageing_factor(const Source& battery) {
     if (battery.resistance_factor != 1) return battery.resistance_factor;
     return 1 + 2 * (1 - std::clamp(battery.health, 0.0, 1.0));
 }
 
-Ohm pack_resistance(const Battery& battery, const Chemistry& chemistry, double charge, Celsius air) {
+Ohm pack_resistance(const Source& battery, const Chemistry& chemistry, double charge, Celsius air) {
     const double cell = chemistry.mohm_ah / 1e3 / raw(battery.cell_capacity);
     const double cold = std::pow(chemistry.cold_factor, std::max(0.0, 20 - raw(air)) / 20);
     const double low = charge < 0.2 ? 1 + chemistry.growth_empty * (0.2 - std::max(charge, 0.0)) / 0.2 : 1;
     return Ohm(cell * battery.series / battery.parallel * cold * low * ageing_factor(battery));
 }
 
-AmpereHour pack_capacity(const Battery& battery, const Chemistry& chemistry, Celsius air) {
+AmpereHour pack_capacity(const Source& battery, const Chemistry& chemistry, Celsius air) {
     const double lost = (1 - chemistry.cold_capacity) * std::max(0.0, 20 - raw(air)) / 20;
     return battery.cell_capacity * battery.parallel * std::max(0.3, 1 - lost) * battery.health *
            battery.weakest_cell;
 }
 
-WattHour pack_energy(const Battery& battery, const Chemistry& chemistry) {
+WattHour pack_energy(const Source& battery, const Chemistry& chemistry) {
     return WattHour(raw(battery.cell_capacity) * battery.parallel * raw(chemistry.nominal) * battery.series);
 }
 
@@ -50,26 +50,26 @@ double peukert_factor(const Chemistry& chemistry, AmpereHour capacity, Ampere cu
     return std::pow(std::max(1.0, std::abs(raw(current)) / rated), chemistry.peukert - 1);
 }
 
-Volt pack_charge_voltage(const Battery& battery, const Chemistry& chemistry) {
+Volt pack_charge_voltage(const Source& battery, const Chemistry& chemistry) {
     return chemistry.charge * battery.series;
 }
-Volt pack_cutoff_voltage(const Battery& battery, const Chemistry& chemistry) {
+Volt pack_cutoff_voltage(const Source& battery, const Chemistry& chemistry) {
     return chemistry.cutoff * battery.series;
 }
-Ampere pack_max_current(const Battery& battery, const Chemistry& chemistry) {
+Ampere pack_max_current(const Source& battery, const Chemistry& chemistry) {
     return Ampere(chemistry.max_c * raw(battery.cell_capacity) * battery.parallel);
 }
-Gram pack_mass(const Battery& battery, const Chemistry& chemistry) {
+Gram pack_mass(const Source& battery, const Chemistry& chemistry) {
     return Gram(raw(pack_energy(battery, chemistry)) / chemistry.wh_per_kg * 1e3);
 }
 
-std::string pack_summary(const Battery& battery, const Chemistry& chemistry) {
+std::string pack_summary(const Source& battery, const Chemistry& chemistry) {
     return fmt::format("{} · {} in series{} · {}", chemistry.name, battery.series,
                        battery.parallel > 1 ? fmt::format(", {} in parallel", battery.parallel) : "",
                        format(battery.cell_capacity * battery.parallel));
 }
 
-std::string pack_short(const Battery& b, const Chemistry& chemistry) {
+std::string pack_short(const Source& b, const Chemistry& chemistry) {
     return fmt::format("{} {}S{} · {}", chemistry.short_name, b.series,
                        b.parallel > 1 ? fmt::format(" {}P", b.parallel) : "",
                        format(AmpereHour(raw(b.cell_capacity) * b.parallel)));

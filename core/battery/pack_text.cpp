@@ -51,9 +51,9 @@ const Chemistry* chemistry_named(const Catalogue& catalogue, const std::string& 
 
 }  // namespace
 
-tl::expected<Battery, ParseError> parse_pack(const Catalogue& catalogue, const Battery& like,
-                                             std::string_view text) {
-    Battery b = like;
+tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const Source& like,
+                                            std::string_view text) {
+    Source b = like;
     std::optional<double> volts, amp_hours;
     const auto wrong = [&](const PackWord& w, std::string message) {
         return tl::unexpected(ParseError{w.begin, w.begin + w.text.size(), std::move(message)});
@@ -105,7 +105,7 @@ tl::expected<Battery, ParseError> parse_pack(const Catalogue& catalogue, const B
     return b;
 }
 
-std::string pack_line(const Battery& b, const Chemistry& chemistry) {
+std::string pack_line(const Source& b, const Chemistry& chemistry) {
     return fmt::format("{}S{} {} {}", b.series, b.parallel > 1 ? fmt::format("{}P", b.parallel) : "",
                        chemistry.short_name, format(AmpereHour(raw(b.cell_capacity) * b.parallel)));
 }

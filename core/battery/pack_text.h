@@ -11,10 +11,10 @@ namespace sangre {
 /// Reads cells in series (or a voltage near that of whole cells), in parallel, chemistry (its name, short
 /// name or id, or the front of one) and capacity of the whole pack, in any order; what is not said stays as
 /// in `like`. The error says where and what would be right.
-tl::expected<Battery, ParseError> parse_pack(const Catalogue& catalogue, const Battery& like,
-                                             std::string_view text);
+tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const Source& like,
+                                            std::string_view text);
 
 /// The same back: what the editor opens with.
-std::string pack_line(const Battery& battery, const Chemistry& chemistry);
+std::string pack_line(const Source& battery, const Chemistry& chemistry);
 
 }  // namespace sangre

@@ -12,6 +12,7 @@
 
 #include "battery/pack.h"
 #include "build/fuse_order.h"
+#include "source/source.h"
 #include "units/format.h"
 #include "wiring/resistances.h"
 
@@ -171,13 +172,33 @@ Reading volts(std::string key, std::string title, std::string state, const std::
 void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
                  std::vector<Reading>& out) {
     const auto& index = figures.solver->index();
-    for (size_t b = 0; b < plan.batteries.size(); ++b)
-        if (const auto* k = find(catalogue.chemistries, plan.batteries[b].chemistry)) {
-            auto r = volts("rest/" + plan.batteries[b].id, plan.batteries[b].name + " at rest",
-                           "nothing connected", plan.batteries[b].name,
-                           {raw(pack_rest_voltage(plan.batteries[b], *k, nearly_empty)),
-                            raw(pack_rest_voltage(plan.batteries[b], *k, 1))});
-            r.about = plan.batteries[b].id;
+    for (size_t b = 0; b < plan.sources.size(); ++b)
+        if (is_endless(plan.sources[b])) {
+            const auto& s = plan.sources[b];
+            auto r =
+                volts("rest/" + s.id,
+                      s.name + (s.kind == SourceKind::circuit ? ", at the slot to be tapped" : " output"),
+                      s.kind == SourceKind::circuit
+                          ? std::string(s.with_key ? "key on, its fuse out" : "key off, its fuse out")
+                          : "nothing connected",
+                      s.name, {raw(s.v_min), raw(s.v_max)});
+            r.why.lines.resize(1);
+            r.why.lines[0].text = fmt::format("It moves between {} and {}; the meter adds ±1 %.",
+                                              format(s.v_min), format(s.v_max));
+            if (s.kind == SourceKind::circuit) r.black = "bare metal of the vehicle, its −";
+            r.about = s.id;
+            out.push_back(r);
+            if (s.kind != SourceKind::circuit || !s.with_key) continue;
+            r.key += "/key-off", r.state = "key off, its fuse out";
+            r.low = 0, r.high = 0.5;
+            r.why.lines[0].text = "It is live with the key alone: without it, nothing.";
+            out.push_back(std::move(r));
+        } else if (const auto* k = find(catalogue.chemistries, plan.sources[b].chemistry)) {
+            auto r = volts("rest/" + plan.sources[b].id, plan.sources[b].name + " at rest",
+                           "nothing connected", plan.sources[b].name,
+                           {raw(pack_rest_voltage(plan.sources[b], *k, nearly_empty)),
+                            raw(pack_rest_voltage(plan.sources[b], *k, 1))});
+            r.about = plan.sources[b].id;
             out.push_back(std::move(r));
         }
     std::vector<Span> outputs(plan.converters.size(), Span{1, 0});
@@ -243,14 +264,14 @@ void live_switches(const Plan& plan, const PlanIndex& index, std::vector<Reading
 }
 
 void standing_current(const Plan& plan, const Figures& figures, std::vector<Reading>& out) {
-    if (plan.batteries.empty()) return;
+    if (plan.sources.empty()) return;
     auto d = quiet(plan);
     for (size_t l = 0; l < plan.loads.size(); ++l)
         if (plan.loads[l].always_on) d.states[l] = LoadState::idle;
     for (const auto f : figures.solver->index().switched()) d.open[f] = true;
     const auto amps = [](const OperatingPoint& p) {
         double total = 0;
-        for (const auto& b : p.batteries) total += raw(b.amps);
+        for (const auto& b : p.sources) total += raw(b.amps);
         return total;
     };
     const auto idle = span(figures, d, amps);
@@ -260,9 +281,10 @@ void standing_current(const Plan& plan, const Figures& figures, std::vector<Read
     Reading r;
     r.key = "standing-current";
     r.live = true;
-    r.title = "Pack current";
+    r.title = plan.sources.front().kind == SourceKind::pack ? "Pack current" : "Standing current";
     r.state = "every switch off";
-    r.red = "pack +", r.black = "feed of " + plan.batteries.front().name + " +, meter in series";
+    r.red = plan.sources.front().name + " +",
+    r.black = "feed of " + plan.sources.front().name + " +, meter in series";
     r.unit = ReadingUnit::ampere;
     r.low = idle.first * 0.7;
     r.high = busy.second * 1.3 + 0.002;

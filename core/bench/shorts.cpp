@@ -16,7 +16,7 @@ namespace {
 constexpr double electronics_ohm = 1000;  // what capacitors climb past within a few seconds
 constexpr double module_ohm = 100;        // a module's own divider and bleeder across its output
 constexpr double scale_share = 0.1;       // a cheap meter at the end of its scale
-constexpr double own_leads = 0.3;          // the meter's own leads, with which a dead short reads
+constexpr double own_leads = 0.3;         // the meter's own leads, with which a dead short reads
 constexpr size_t named = 4;               // loads or switches said by name before they are counted
 
 /// Where the probes go.
@@ -91,13 +91,18 @@ Sight Looking::look(const Mouth& mouth, const std::vector<bool>& closed) const {
 
 std::vector<Mouth> Looking::mouths() const {
     std::vector<Mouth> all;
-    for (const auto& b : plan.batteries) {
+    for (const auto& b : plan.sources) {
         const auto& feeds = index.from(b.id);
         if (feeds.empty()) continue;
         const bool clip = std::any_of(feeds.begin(), feeds.end(),
                                       [&](size_t f) { return fitted_fuse(catalogue, plan.feeds[f]); });
-        const std::string plug = plan.batteries.size() == 1 ? "pack plug" : b.name + " plug";
-        all.push_back({b.id, plan.batteries.size() == 1 ? "Pack plug + to −" : b.name + " plug + to −",
+        const bool pack = b.kind == SourceKind::pack;
+        const std::string plug = !pack                      ? "lead of " + b.name
+                                 : plan.sources.size() == 1 ? "pack plug"
+                                                            : b.name + " plug";
+        all.push_back({b.id,
+                       pack && plan.sources.size() == 1 ? "Pack plug + to −"
+                                                        : b.name + (pack ? " plug" : " lead") + " + to −",
                        plug + " +", plug + " −", clip ? "a clip across its empty fuse holder" : "", feeds,
                        true, electronics_ohm, b.id});
     }
@@ -109,7 +114,7 @@ std::vector<Mouth> Looking::mouths() const {
     }
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         const auto& feed = plan.feeds[f];
-        if (index.source_of(f).kind == PartKind::battery || !fitted_fuse(catalogue, feed)) continue;
+        if (index.source_of(f).kind == PartKind::source || !fitted_fuse(catalogue, feed)) continue;
         all.push_back({feed.id,
                        index.feed_name(feed) + " + to −",
                        "empty fuse holder, contact towards " + index.name(feed.to),

@@ -8,6 +8,7 @@
 #include "battery/pack.h"
 #include "files/csv.h"
 #include "joint/joint.h"
+#include "source/source.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -48,9 +49,13 @@ void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const 
 
 std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalogue, const Harness& harness) {
     std::vector<BomLine> lines;
-    for (const auto& b : plan.batteries)
+    for (const auto& b : plan.sources)
         if (const auto* c = find(catalogue.chemistries, b.chemistry))
             add(lines, "battery: " + pack_summary(b, *c), 1, "pcs", b.name);
+        else if (b.kind == SourceKind::supply || b.kind == SourceKind::panel)
+            add(lines, source_summary(b, catalogue), 1, "pcs", b.name);
+        else if (b.kind == SourceKind::circuit)
+            add(lines, "add-a-circuit tap for a second fuse", 1, "pcs", b.name);
     for (const auto& h : plan.hubs)
         if (h.kind != HubKind::splice) add(lines, hub_part(h.kind), 1, "pcs", h.name);
     for (const auto& c : plan.converters) {

@@ -37,7 +37,7 @@ std::vector<FuseFitting> fuse_order(const Plan& plan, const PlanIndex& index, co
         if (!fitted_fuse(catalogue, plan.feeds[f])) continue;
         FuseFitting fit{f, FuseTurn::direct, 0};
         const int module = module_before(plan, index, f);
-        if (index.source_of(f).kind == PartKind::battery)
+        if (index.source_of(f).kind == PartKind::source)
             fit.turn = FuseTurn::pack;
         else if (module >= 0)
             fit.turn = FuseTurn::rail, fit.converter = static_cast<size_t>(module);

@@ -6,6 +6,7 @@
 
 #include "bench/shorts.h"
 #include "build/fuse_order.h"
+#include "source/source.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -37,6 +38,7 @@ struct Prover {
     }
     std::vector<std::string> fittings(FuseTurn turn, size_t converter = 0) const;
 
+    void find_sources();
     void dead(const std::vector<std::string>& joints);
     std::string ready_for_power();
     std::vector<std::string> rails();
@@ -54,6 +56,40 @@ std::vector<std::string> Prover::fittings(FuseTurn turn, size_t converter) const
         if (fit.turn == turn && (turn != FuseTurn::rail || fit.converter == converter))
             append(all, fittings_of(fit.feed));
     return all;
+}
+
+/// What there is already is looked at before anything is built on it.
+void Prover::find_sources() {
+    for (const auto& s : plan.sources) {
+        if (!is_endless(s)) continue;
+        auto& step = add("find/" + s.id, StepKind::test_live,
+                         s.kind == SourceKind::circuit ? "Find the circuit: " + s.name : "Measure " + s.name,
+                         source_summary(s, catalogue));
+        step.about = s.id;
+        const auto window =
+            s.v_min == s.v_max ? format(s.v_max) : format_range(format(s.v_min), format(s.v_max));
+        if (s.kind == SourceKind::circuit) {
+            step.actions = {fmt::format("Pull the {} fuse of the circuit; keep it at hand.",
+                                        raw(s.fuse) > 0 ? format(s.fuse) : "right"),
+                            "Red probe into its slot, black on bare metal of the vehicle.",
+                            s.with_key ? fmt::format("Key off: nothing. Key on: {}.", window)
+                                       : fmt::format("Key off: {} all the same.", window),
+                            "Neither contact? The other one of the slot is the live side.",
+                            "Note which side is live: the tap's two fuses sit behind it. Fuse back in."};
+            step.caution =
+                "A vehicle's battery gives hundreds of amperes: rings and watches off, nothing near an "
+                "airbag's wiring.";
+        } else {
+            step.actions = {"Nothing on it. Meter on its output, plus and minus as its label says.",
+                            fmt::format("It should read {}.", window), "Write plus and minus on its lead."};
+            step.caution = "Its other side is mains: never opened, never with a damaged lead.";
+        }
+        step.target = StepTarget{window, "nothing on it"};
+        step.tools = {"meter"};
+        step.minutes = s.kind == SourceKind::circuit ? 15 : 3;
+        step.after = {"prepare"};
+        step.why.add("Before a wire is cut: what is there decides what fits.");
+    }
 }
 
 void Prover::dead(const std::vector<std::string>& joints) {
@@ -129,12 +165,17 @@ std::string Prover::ready_for_power() {
     }
     auto& first = add("test/first-power", StepKind::test_live, "First power, small and limited",
                       "a 2 A fuse or a lamp in series instead of the battery fuse");
-    first.actions = {"Every switch off. Connect the pack through the 2 A test lead, plus called out loud.",
-                     "Main switch on: the test fuse must hold, nothing may get warm or smell.",
-                     "Pack current with everything off as the Bench says.",
-                     "Off again at the first surprise."};
-    if (plan.batteries.size() > 1)
-        first.actions.insert(first.actions.begin() + 1, "One pack after the other, the others out.");
+    const auto kind = plan.sources.empty() ? SourceKind::pack : plan.sources.front().kind;
+    first.actions = {
+        kind == SourceKind::supply
+            ? "Every switch off. Plug the supply into the wall last, plus called out loud."
+        : kind == SourceKind::circuit
+            ? "Every switch off. Tap in with a 2 A fuse in the new slot, plus called out loud."
+            : "Every switch off. Connect the pack through the 2 A test lead, plus called out loud.",
+        "Main switch on: the test fuse must hold, nothing may get warm or smell.",
+        "Current with everything off as the Bench says.", "Off again at the first surprise."};
+    if (plan.sources.size() > 1)
+        first.actions.insert(first.actions.begin() + 1, "One source after the other, the others out.");
     first.tools = {"meter", "2 A test lead"};
     first.caution =
         "Propellers and wheels off the ground or off the machine. Rings and watches off your hands.";
@@ -201,7 +242,7 @@ void Prover::close() {
     tie.why.add("After it is proven: a tied harness is not opened gladly.");
     std::vector<size_t> from_packs;
     for (size_t i = 0; i < plan.feeds.size(); ++i)
-        if (device(plan.feeds[i], DeviceKind::fuse) && index.source_of(i).kind == PartKind::battery)
+        if (device(plan.feeds[i], DeviceKind::fuse) && index.source_of(i).kind == PartKind::source)
             from_packs.push_back(i);
     const bool only = from_packs.size() == 1;
     const auto alone = [&](size_t feed) {
@@ -219,16 +260,19 @@ void Prover::close() {
                                                 : index.feed_name(f),
                                      fitted ? "fuse, " + format(fuse->rating) : "plugged in"));
         last.about = f.id;
-        last.actions = {"Every switch off, pack out."};
+        last.actions = {"Every switch off, nothing plugged in."};
         if (fitted)
             append(last.actions, fittings_of(i));
         else
             last.actions.push_back("Nothing in series any more, the pack's own lead as it is.");
-        last.actions.push_back("Plug the pack in, main switch on.");
+        const auto& b = plan.sources[index.source_of(i).index];
+        last.actions.push_back(b.kind == SourceKind::circuit ? "The tap into its slot, both fuses in; key on."
+                               : b.kind == SourceKind::supply ? "Plug it in, main switch on."
+                               : b.kind == SourceKind::panel  ? "Cover off the panel: it is live from now on."
+                                                              : "Plug the pack in, main switch on.");
         last.minutes = 2;
         last.after = {"close/tie"};
         last.why.add("From here on the pack can pour all it has into a mistake.");
-        const auto& b = plan.batteries[index.source_of(i).index];
         if (const auto* c = find(catalogue.chemistries, b.chemistry)) last.caution = c->caution;
     }
 }
@@ -239,6 +283,7 @@ std::vector<Step> proving_steps(const Plan& plan, const Catalogue& catalogue, co
                                 const std::vector<std::string>& joints) {
     const auto& index = figures.solver->index();
     Prover prover{plan, catalogue, figures, index, fuse_order(plan, index, catalogue), {}};
+    prover.find_sources();
     prover.dead(joints);
     prover.direct(prover.rails());
     prover.close();

@@ -68,10 +68,12 @@ void Maker::prepare() {
     auto& s =
         add("prepare", StepKind::prepare, "Lay everything out", "parts, tools, light, a bowl for screws");
     s.actions = {"Read the steps through once.", "Photograph the machine before anything comes apart.",
-                 "Take the battery out and put it aside."};
+                 plan.sources.empty() || plan.sources.front().kind == SourceKind::pack
+                     ? "Take the battery out and put it aside."
+                     : "Nothing is plugged in until a step says so."};
     s.minutes = 15;
     s.why.add("What is missing is found now, not with a hot iron in hand.");
-    for (const auto& b : plan.batteries)
+    for (const auto& b : plan.sources)
         if (const auto* c = find(catalogue.chemistries, b.chemistry)) s.caution = c->caution;
 }
 

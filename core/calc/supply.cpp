@@ -20,7 +20,7 @@ Answer calc_battery(const Catalogue& catalogue, const BatteryQuestion& q) {
     if (q.series < 1 || q.parallel < 1 || raw(q.capacity) <= 0)
         return tl::unexpected(std::string("series and parallel count from 1, and a capacity is needed"));
     if (q.charge < 0 || q.charge > 1) return tl::unexpected(std::string("charge goes from 0 to 100 %"));
-    Battery b;
+    Source b;
     b.chemistry = q.chemistry, b.series = q.series, b.parallel = q.parallel, b.cell_capacity = q.capacity;
     if (pack_charge_voltage(b, *chemistry) > Volt(60))
         return tl::unexpected(fmt::format("{} while charging: above 60 V is outside this tool",

@@ -17,7 +17,7 @@ namespace sangre {
 namespace {
 
 struct Combination {
-    Battery battery;
+    Source battery;
     double battery_cost = 0;
     Practices practices;
 };
@@ -147,7 +147,7 @@ double aim_of(const SearchedPlan& p, Aim aim) {
 
 SearchedPlan searched_plan(Plan plan, const Study& s, double battery_cost) {
     SearchedPlan p;
-    p.battery = plan.batteries.front(), p.practices = plan.practices;
+    p.battery = plan.sources.front(), p.practices = plan.practices;
     p.battery_cost = battery_cost;
     p.mass = s.mass, p.cost = s.cost + battery_cost, p.lost = lost_in_a_day(s);
     p.run_time = s.mission.run_time, p.worst_drop = s.worst.worst_drop_share;

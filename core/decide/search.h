@@ -12,7 +12,7 @@ enum class Aim { mass, cost, loss };
 
 /// One whole plan, as the proposal makes it.
 struct SearchedPlan {
-    Battery battery;
+    Source battery;
     Practices practices;
     Gram mass{};
     double cost = 0;  ///< parts and battery, in the catalogue's typical money

@@ -37,7 +37,7 @@ VariantFigure figure(const Compared& c) {
 }
 
 size_t parts(const Plan& plan) {
-    size_t n = plan.batteries.size() + plan.hubs.size() + plan.converters.size();
+    size_t n = plan.sources.size() + plan.hubs.size() + plan.converters.size();
     for (const auto& f : plan.feeds) n += f.devices.size();
     return n;
 }

@@ -17,7 +17,7 @@ class Arranger {
         : plan_(plan), index_(index), stretch_(stretch) {}
 
     Arrangement done() {
-        for (const auto& b : plan_.batteries) visit(b.id, {}, 0);
+        for (const auto& b : plan_.sources) visit(b.id, {}, 0);
         // What nothing feeds still is on the sheet.
         for (const auto& h : plan_.hubs)
             if (index_.into(h.id).empty()) visit(h.id, {}, 1);
@@ -33,13 +33,13 @@ class Arranger {
 
   private:
     static double least_height(PartKind kind) {
-        return kind == PartKind::battery     ? 24
+        return kind == PartKind::source      ? 24
                : kind == PartKind::converter ? 17
                : kind == PartKind::load      ? 11
                                              : 8;
     }
     double row_of(PartKind kind) const {
-        return stretch_ * (kind == PartKind::battery     ? pack_row
+        return stretch_ * (kind == PartKind::source      ? pack_row
                            : kind == PartKind::converter ? module_row
                                                          : load_row);
     }
@@ -114,7 +114,7 @@ class Arranger {
             // As wide as its name asks, within what leaves the wires room.
             const double asked = 12 + letter * static_cast<double>(name_of(plan_, p.id).size());
             const double named = std::clamp(asked, 36.0, 54.0);
-            w = std::max(w, p.part.kind == PartKind::battery     ? 36.0
+            w = std::max(w, p.part.kind == PartKind::source      ? 36.0
                             : p.part.kind == PartKind::converter ? std::max(named, 42.0)
                             : p.part.kind == PartKind::load      ? named
                                                                  : 13.0);

@@ -9,6 +9,7 @@
 #include "diagram/arrangement.h"
 #include "diagram/cable_sheets.h"
 #include "diagram/pen.h"
+#include "source/source.h"
 #include "units/format.h"
 #include "wiring/item.h"
 
@@ -80,9 +81,10 @@ class Sheet {
 
     std::tuple<std::string, std::string, std::string> words_of(const Placed& p) const {
         switch (p.part.kind) {
-            case PartKind::battery: {
-                const auto& b = plan_.batteries[p.part.index];
+            case PartKind::source: {
+                const auto& b = plan_.sources[p.part.index];
                 const auto* k = find(catalogue_.chemistries, b.chemistry);
+                if (b.kind != SourceKind::pack) return {b.name, source_summary(b, catalogue_), ""};
                 return {b.name, k ? pack_short(b, *k) : "",
                         k ? format(pack_charge_voltage(b, *k)) + " full" : ""};
             }

@@ -122,6 +122,13 @@ constexpr auto names(FlightSchool) {
         {{FlightSchool::fused, "fused"}, {FlightSchool::unfused, "unfused"}});
 }
 
+constexpr auto names(SourceKind) {
+    return std::to_array<std::pair<SourceKind, std::string_view>>({{SourceKind::pack, "pack"},
+                                                                   {SourceKind::supply, "supply"},
+                                                                   {SourceKind::circuit, "circuit"},
+                                                                   {SourceKind::panel, "panel"}});
+}
+
 template <class V>
 void visit(V& v, Place& p) {
     v("id", p.id), v("name", p.name), v("x", p.x), v("y", p.y);
@@ -132,12 +139,29 @@ void visit(V& v, Passage& p) {
         v("hole_mm", p.hole);
 }
 template <class V>
-void visit(V& v, Battery& b) {
-    v("id", b.id), v("name", b.name), v("chemistry", b.chemistry), v("series", b.series),
-        v("parallel", b.parallel);
-    v("cell_capacity_Ah", b.cell_capacity), v("health", b.health),
-        v("resistance_factor", b.resistance_factor), v("weakest_cell", b.weakest_cell),
-        v("charge_behind", b.charge_behind), v("place", b.place);
+void visit(V& v, Source& b) {
+    v("id", b.id), v("name", b.name), v("kind", b.kind);
+    switch (b.kind) {
+        case SourceKind::pack:
+            v("chemistry", b.chemistry), v("series", b.series), v("parallel", b.parallel);
+            v("cell_capacity_Ah", b.cell_capacity), v("health", b.health),
+                v("resistance_factor", b.resistance_factor), v("weakest_cell", b.weakest_cell),
+                v("charge_behind", b.charge_behind);
+            break;
+        case SourceKind::supply:
+            v("min_V", b.v_min), v("max_V", b.v_max), v("rated_A", b.rated), v("already_A", b.already);
+            break;
+        case SourceKind::circuit:
+            v("min_V", b.v_min), v("max_V", b.v_max), v("fuse_A", b.fuse), v("fuse_type", b.fuse_type),
+                v("already_A", b.already), v("wire_mm2", b.wire_area), v("wire_m", b.wire_length),
+                v("with_key", b.with_key);
+            break;
+        case SourceKind::panel:
+            v("min_V", b.v_min), v("max_V", b.v_max), v("power_W", b.power), v("sun_poor_h", b.sun_low),
+                v("sun_good_h", b.sun_high);
+            break;
+    }
+    v("place", b.place);
 }
 template <class V>
 void visit(V& v, Hub& h) {
@@ -207,7 +231,7 @@ template <class V>
 void visit(V& v, Plan& p) {
     v("name", p.name), v("metal_frame", p.metal_frame), v("flies", p.flies),
         v("hottest_air_C", p.hottest_air);
-    v("coldest_air_C", p.coldest_air), v("batteries", p.batteries), v("hubs", p.hubs),
+    v("coldest_air_C", p.coldest_air), v("sources", p.sources), v("hubs", p.hubs),
         v("converters", p.converters);
     v("loads", p.loads), v("feeds", p.feeds), v("cables", p.cables), v("places", p.places),
         v("passages", p.passages), v("phases", p.phases), v("repeats_per_day", p.repeats_per_day);

@@ -146,6 +146,23 @@ void upgrade_from_1(json& document) {
     (*practices)["drop_limit"] = share;
 }
 
+/// Version 2 knew no sources but packs.
+void upgrade_from_2(json& document) {
+    const auto batteries = document.find("batteries");
+    if (batteries == document.end()) return;
+    if (!batteries->is_array()) throw BadPlace{"/batteries", "a list is expected here"};
+    json sources = json::array();
+    for (size_t i = 0; i < batteries->size(); ++i) {
+        auto source = (*batteries)[i];
+        if (!source.is_object())
+            throw BadPlace{fmt::format("/batteries/{}", i), "a battery is expected here"};
+        source["kind"] = "pack";
+        sources.push_back(std::move(source));
+    }
+    document.erase("batteries");
+    document["sources"] = std::move(sources);
+}
+
 /// Ids must be unique and references must lead somewhere; the first that does not is thrown.
 void check_references(const Plan& plan) {
     std::unordered_set<Id> ids, parts, loads, feeds, places;
@@ -157,7 +174,7 @@ void check_references(const Plan& plan) {
             if (also) also->insert(list[i].id);
         }
     };
-    unique(plan.batteries, "batteries", &parts), unique(plan.hubs, "hubs", &parts);
+    unique(plan.sources, "sources", &parts), unique(plan.hubs, "hubs", &parts);
     unique(plan.converters, "converters", &parts), unique(plan.loads, "loads", &loads);
     unique(plan.feeds, "feeds", &feeds), unique(plan.places, "places", &places);
     unique(plan.passages, "passages"), unique(plan.phases, "phases"), unique(plan.cables, "cables");
@@ -201,6 +218,7 @@ tl::expected<Plan, std::string> plan_from(json& document, const std::string& nam
                                 version.dump(), plan_version));
     try {
         if (version == 1) upgrade_from_1(document);
+        if (version <= 2) upgrade_from_2(document);
         if (auto ok = check_schema(document, data_directory() / "schema" / "plan.schema.json", name); !ok)
             return tl::unexpected(ok.error());
         Plan plan;
@@ -263,7 +281,7 @@ List changed_elements(const List& before, const List& now) {
 
 tl::expected<void, std::string> check_edit(const Plan& before, const Plan& now) {
     Plan touched = now;
-    touched.batteries = changed_elements(before.batteries, now.batteries);
+    touched.sources = changed_elements(before.sources, now.sources);
     touched.hubs = changed_elements(before.hubs, now.hubs);
     touched.converters = changed_elements(before.converters, now.converters);
     touched.loads = changed_elements(before.loads, now.loads);

@@ -9,10 +9,10 @@
 
 namespace sangre {
 
-inline constexpr int plan_version = 2;
+inline constexpr int plan_version = 3;
 
 /// Reads a plan. Errors name the file, the place in it (a JSON pointer, or line and column) and the reason.
-/// Version 1 files are upgraded; a version newer than this program's is refused.
+/// Files of versions 1 and 2 are upgraded; a version newer than this program's is refused.
 tl::expected<Plan, std::string> load_plan(const std::filesystem::path& file);
 
 /// The same from text; `name` stands for the file in errors.

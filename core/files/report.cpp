@@ -50,9 +50,8 @@ ordered network(const Plan& plan, const Study& s) {
     for (size_t b = 0; b < c.branches.size(); ++b)
         element(c.branches[b].feed < plan.feeds.size() ? plan.feeds[c.branches[b].feed].id : "frame",
                 c.branches[b].a, c.branches[b].b, p.branch_amps[b]);
-    for (size_t i = 0; i < c.batteries.size(); ++i)
-        element(plan.batteries[i].id, c.batteries[i].negative, c.batteries[i].positive,
-                raw(p.batteries[i].amps));
+    for (size_t i = 0; i < c.sources.size(); ++i)
+        element(plan.sources[i].id, c.sources[i].negative, c.sources[i].positive, raw(p.sources[i].amps));
     for (size_t i = 0; i < c.loads.size(); ++i)
         element(plan.loads[i].id, c.loads[i].positive, c.loads[i].negative, raw(p.loads[i].amps));
     for (size_t i = 0; i < c.converter_in.size(); ++i) {

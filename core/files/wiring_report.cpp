@@ -35,7 +35,7 @@ Json terminal_json(const Plan& plan, const Wiring& wiring, int at) {
     if (at < 0) return nullptr;
     const auto& t = wiring.terminals[static_cast<size_t>(at)];
     if (t.part.kind == PartKind::none) return at == wiring.frame ? "frame" : "reference";
-    const auto& id = t.part.kind == PartKind::battery     ? plan.batteries[t.part.index].id
+    const auto& id = t.part.kind == PartKind::source      ? plan.sources[t.part.index].id
                      : t.part.kind == PartKind::hub       ? plan.hubs[t.part.index].id
                      : t.part.kind == PartKind::converter ? plan.converters[t.part.index].id
                                                           : plan.loads[t.part.index].id;

@@ -107,7 +107,7 @@ bool takes(const JointKind& kind, SquareMillimetre copper) {
 JointEnd usual_end(const Plan& plan, const Feed& feed, bool at_source) {
     const auto part = find_part(plan, at_source ? feed.from : feed.to);
     switch (part.kind) {
-        case PartKind::battery:
+        case PartKind::source:
             // Without a plug it is bolted to the cells or the block.
             return device(feed, DeviceKind::connector) ? JointEnd::cup : JointEnd::stud;
         case PartKind::converter:

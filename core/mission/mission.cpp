@@ -9,6 +9,7 @@
 
 #include "battery/pack.h"
 #include "mission/phase_draw.h"
+#include "source/source.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -24,6 +25,7 @@ struct Pack {
     double leak_amps = 0;  ///< self-discharge
     double peukert = 1, rated_amps = 1;
     double longest_step = 1e9;
+    bool endless = false;  ///< a supply or a vehicle's circuit: its charge stays what it is
 
     /// How fast the charge falls at this current, in ampere-equivalents.
     double drain(double amps) const {
@@ -38,14 +40,14 @@ double advance(const PhaseDraw& draw, const Phase& phase, const Pack& pack, doub
                Report report) {
     const double duration = raw(phase.duration);
     const auto amps_now = [&] {
-        if (!phase.charging) return draw.amps(pack.group, charge);
+        if (!phase.charging || pack.endless) return draw.amps(pack.group, charge);
         return charge >= 1 ? 0 : -raw(phase.charge_current);
     };
     double time = 0;
     while (time < duration) {
         const double amps = amps_now(), volts = draw.volts(pack.group, charge);
         report(time, amps, volts);
-        if (!phase.charging && (charge <= 0 || volts <= pack.cutoff)) {
+        if (!phase.charging && !pack.endless && (charge <= 0 || volts <= pack.cutoff)) {
             flat = true;
             return time;
         }
@@ -53,10 +55,12 @@ double advance(const PhaseDraw& draw, const Phase& phase, const Pack& pack, doub
         // At most half a percent of charge a step, so that cut-off is met closely.
         // More steps than these tell nothing more: a pack that small is empty at once.
         constexpr double most_steps = 2000;
-        const double closely =
-            std::max(0.005 * pack.amp_hours * 3600 / std::max(std::abs(rate), 1e-6), duration / most_steps);
+        const double closely = pack.endless
+                                   ? duration
+                                   : std::max(0.005 * pack.amp_hours * 3600 / std::max(std::abs(rate), 1e-6),
+                                              duration / most_steps);
         const double dt = std::min({duration - time, duration / 24, pack.longest_step, closely});
-        charge = std::clamp(charge - rate * dt / 3600 / pack.amp_hours, 0.0, 1.0);
+        if (!pack.endless) charge = std::clamp(charge - rate * dt / 3600 / pack.amp_hours, 0.0, 1.0);
         time += std::max(dt, 1e-3);
     }
     report(duration, amps_now(), draw.volts(pack.group, charge));
@@ -76,6 +80,11 @@ void run_down(PackDay& day, const Plan& plan, const std::vector<PhaseDraw>& draw
     bool flat = false;
     const auto lasting = lasting_phases(plan, taken_by_phase(plan, draws, pack));
     day.as_lived = lasting.as_lived;
+    if (pack.endless) {
+        day.run_time = Second(year_s);
+        day.run_time_capped = true;
+        return;
+    }
     for (int round = 0; round < 4000 && !flat; ++round) {
         const double before = total;
         for (const auto i : lasting.phases) {
@@ -107,7 +116,7 @@ void starting(Mission& m, const Plan& plan, const Solver& solver, const Phase& q
               double standby_amps, Celsius air) {
     const auto starter =
         std::find_if(plan.loads.begin(), plan.loads.end(), [](const auto& l) { return l.starter; });
-    if (starter == plan.loads.end()) return;
+    if (starter == plan.loads.end() || pack.endless) return;
     const auto index = static_cast<size_t>(starter - plan.loads.begin());
     double low = 0, high = 1;
     if (!turns(plan, solver, quietest, index, 1, air)) {
@@ -145,7 +154,8 @@ void standby(Mission& m, const Plan& plan, const Solver& solver, const std::vect
     m.standby_days = 9999;
     for (size_t g = 0; g < packs.size(); ++g) {
         const double amps = packs[g].drain(draws[at].amps(g, 0.5));
-        m.packs[g].standby_days = amps > 1e-9 ? std::min(packs[g].amp_hours / amps / 24, 9999.0) : 9999;
+        m.packs[g].standby_days =
+            amps > 1e-9 && !packs[g].endless ? std::min(packs[g].amp_hours / amps / 24, 9999.0) : 9999;
         m.standby_days = std::min(m.standby_days, m.packs[g].standby_days);
         if (std::any_of(groups[g].loads.begin(), groups[g].loads.end(),
                         [&](size_t l) { return plan.loads[l].starter; }))
@@ -169,7 +179,7 @@ void note_brown_outs(Mission& m, const PhaseDraw& draw, const std::vector<size_t
 
 std::string names_of(const Plan& plan, const std::vector<size_t>& batteries) {
     std::string names;
-    for (const auto b : batteries) names += (names.empty() ? "" : " and ") + plan.batteries[b].name;
+    for (const auto b : batteries) names += (names.empty() ? "" : " and ") + plan.sources[b].name;
     return names;
 }
 
@@ -178,19 +188,38 @@ void explain_packs(Mission& m, const Plan& plan) {
     if (m.packs.size() < 2) return;
     m.why.heading("Each for itself");
     for (const auto& p : m.packs)
-        m.why.add(fmt::format("{}: {} a day, down to {}, runs {}.", names_of(plan, p.batteries),
-                              format(p.used), format_percent(p.lowest_charge),
+        m.why.add(fmt::format("{}: {} a day, down to {}, runs {}.", names_of(plan, p.sources), format(p.used),
+                              format_percent(p.lowest_charge),
                               p.run_time_capped ? "more than a year" : format(p.run_time)),
                   p.lasts ? Tone::plain : Tone::danger);
+}
+
+/// What panels bring against what the days take.
+void explain_sun(Mission& m, const Plan& plan) {
+    for (auto& p : m.packs) {
+        if (!p.has_sun) continue;
+        m.why.heading("Sun");
+        const double used = raw(p.used), left = raw(p.sun.poor) - used;
+        m.why.add(
+            fmt::format("{}: {} on a poor day, {} on a good one, against {} used.", names_of(plan, p.sources),
+                        format(p.sun.poor), format(p.sun.good), format(p.used)),
+            left >= 0 ? Tone::good : Tone::caution);
+        if (p.grey_days < 1e4 && p.grey_days > 0)
+            m.why.add(fmt::format("Without any sun it lasts {} days.", format_number(p.grey_days, 2)));
+    }
 }
 
 void explain(Mission& m, const Plan& plan, const std::vector<Pack>& packs, Celsius air) {
     m.why.title = "Run time";
     for (size_t g = 0; g < packs.size(); ++g)
-        m.why.add(fmt::format("{}sable capacity at {}: {}; empty at {}.",
-                              packs.size() > 1 ? names_of(plan, m.packs[g].batteries) + ": u" : "U",
-                              format(air), format(AmpereHour(packs[g].amp_hours)),
-                              format(Volt(packs[g].cutoff))));
+        if (packs[g].endless)
+            m.why.add(fmt::format("{} does not run empty: what it is asked for at one instant counts.",
+                                  names_of(plan, m.packs[g].sources)));
+        else
+            m.why.add(fmt::format("{}sable capacity at {}: {}; empty at {}.",
+                                  packs.size() > 1 ? names_of(plan, m.packs[g].sources) + ": u" : "U",
+                                  format(air), format(AmpereHour(packs[g].amp_hours)),
+                                  format(Volt(packs[g].cutoff))));
     const Pack& pack = packs.front();
     m.why.heading("One day");
     const int times = std::max(plan.repeats_per_day, 1);
@@ -210,6 +239,7 @@ void explain(Mission& m, const Plan& plan, const std::vector<Pack>& packs, Celsi
                               plan.phases[b.phase].name, format_percent(b.charge)),
                   Tone::danger);
     explain_packs(m, plan);
+    explain_sun(m, plan);
     m.why.heading("Without charging");
     const bool as_lived =
         std::any_of(m.packs.begin(), m.packs.end(), [](const auto& p) { return p.as_lived; });
@@ -256,7 +286,7 @@ LastingPhases lasting_phases(const Plan& plan, const std::vector<double>& taken)
     return {discharging, discharging.size() > working.size()};
 }
 
-Ampere self_discharge(const Battery& battery, const Chemistry& chemistry, Celsius air) {
+Ampere self_discharge(const Source& battery, const Chemistry& chemistry, Celsius air) {
     const double amp_hours = raw(pack_capacity(battery, chemistry, Celsius(20)));
     return Ampere(amp_hours * chemistry.self_discharge / month_h * std::pow(2, (raw(air) - 20) / 10));
 }
@@ -268,10 +298,11 @@ Pack pack_of(const Plan& plan, const Catalogue& catalogue, const PackGroup& grou
     Pack pack;
     pack.group = number;
     pack.longest_step = std::max(raw(longest_step), 1e-3);
-    for (const auto i : group.batteries) {
-        const auto& b = plan.batteries[i];
+    for (const auto i : group.sources) {
+        const auto& b = plan.sources[i];
+        pack.endless = pack.endless || is_endless(b);
         const auto* chemistry = find(catalogue.chemistries, b.chemistry);
-        if (!chemistry) continue;
+        if (!chemistry || b.kind != SourceKind::pack) continue;
         pack.amp_hours += raw(pack_capacity(b, *chemistry, air));
         pack.cutoff = std::max(pack.cutoff, raw(pack_cutoff_voltage(b, *chemistry)));
         pack.leak_amps += raw(self_discharge(b, *chemistry, air));
@@ -281,11 +312,24 @@ Pack pack_of(const Plan& plan, const Catalogue& catalogue, const PackGroup& grou
     return pack;
 }
 
+/// Wh from full to cut-off, at the nominal voltage.
+double usable_energy(const Plan& plan, const Catalogue& catalogue, const std::vector<size_t>& sources,
+                     Celsius air) {
+    double sum = 0;
+    for (const auto i : sources) {
+        const auto& b = plan.sources[i];
+        const auto* chemistry = find(catalogue.chemistries, b.chemistry);
+        if (!chemistry || b.kind != SourceKind::pack) continue;
+        sum += raw(pack_capacity(b, *chemistry, air)) * raw(chemistry->nominal) * b.series;
+    }
+    return sum;
+}
+
 /// One group's day. Its loads' energy, brown-outs and the phases' figures are added to the mission's.
 PackDay play_day(Mission& m, const Plan& plan, const std::vector<PhaseDraw>& draws, const PackGroup& group,
                  const Pack& pack) {
     PackDay day;
-    day.batteries = group.batteries;
+    day.sources = group.sources;
     double charge = 1, clock = 0;
     for (int round = 0; round < std::max(plan.repeats_per_day, 1); ++round)
         for (size_t i = 0; i < plan.phases.size(); ++i) {
@@ -298,7 +342,7 @@ PackDay play_day(Mission& m, const Plan& plan, const std::vector<PhaseDraw>& dra
                 last = t;
                 if (amps > 0)
                     s.used += WattHour(amps * volts * hours), day.used += WattHour(amps * volts * hours);
-                if (!phase.charging && hours > 0)
+                if ((!phase.charging || pack.endless) && hours > 0)
                     draws[i].add_energy(m.load_energy, group.loads, charge, hours);
                 if (!phase.charging) note_brown_outs(m, draws[i], group.loads, i, clock + t, charge);
                 day.points.push_back({Second(clock + t), charge, Volt(volts), Ampere(amps), i});
@@ -309,6 +353,12 @@ PackDay play_day(Mission& m, const Plan& plan, const std::vector<PhaseDraw>& dra
             s.charge_at_end = std::min(s.charge_at_end, charge);
         }
     run_down(day, plan, draws, pack);
+    for (const auto i : group.sources)
+        if (plan.sources[i].kind == SourceKind::panel) {
+            const auto brings = sun_day(plan.sources[i]);
+            day.sun.poor += brings.poor, day.sun.good += brings.good;
+            day.has_sun = true;
+        }
     return day;
 }
 
@@ -349,7 +399,7 @@ Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver&
     for (size_t g = 0; g < groups.size(); ++g)
         packs.push_back(pack_of(plan, catalogue, groups[g], g, air, longest_step));
     if (plan.phases.empty() || packs.empty() ||
-        std::any_of(packs.begin(), packs.end(), [](const auto& p) { return p.amp_hours <= 0; }))
+        std::any_of(packs.begin(), packs.end(), [](const auto& p) { return p.amp_hours <= 0 && !p.endless; }))
         return m;
     std::vector<PhaseDraw> draws;
     draws.reserve(plan.phases.size());
@@ -363,6 +413,9 @@ Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver&
     m.phases.resize(plan.phases.size());
     for (size_t g = 0; g < groups.size(); ++g)
         m.packs.push_back(play_day(m, plan, draws, groups[g], packs[g]));
+    for (auto& day : m.packs)
+        if (day.has_sun && raw(day.used) > 0)
+            day.grey_days = usable_energy(plan, catalogue, day.sources, air) / raw(day.used);
     sum_up(m);
     for (size_t i = 0; i < plan.phases.size(); ++i) {
         auto& s = m.phases[i];
@@ -374,7 +427,7 @@ Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver&
         running.charge = peak.charge = 0.5;
         running.air = peak.air = air;
         peak.brief = true, peak.rises = solver.solve(running).branch_rise;
-        for (const auto& b : solver.solve(peak).batteries) s.peak += b.amps;
+        for (const auto& b : solver.solve(peak).sources) s.peak += b.amps;
         m.day_energy += s.used;
     }
     standby(m, plan, solver, draws, packs, groups, air);

@@ -2,6 +2,7 @@
 // The day played through: charge, voltage and current over time, each load's energy, and how long the pack
 // lasts.
 #include "mission/conditions.h"
+#include "source/source.h"
 #include "why.h"
 
 namespace sangre {
@@ -31,7 +32,7 @@ struct MissionBrownOut {
 
 /// The day of packs that stand together.
 struct PackDay {
-    std::vector<size_t> batteries;  ///< by index
+    std::vector<size_t> sources;  ///< by index
     std::vector<MissionPoint> points;
     WattHour used{};  ///< out of them in one day
     double lowest_charge = 1;
@@ -40,6 +41,9 @@ struct PackDay {
     bool run_time_capped = false;
     bool as_lived = false;  ///< the run time counts all phases that do not charge, not the working ones alone
     double standby_days = 0;
+    bool has_sun = false;  ///< a panel stands in the group
+    SunDay sun;            ///< what its panels bring
+    double grey_days = 0;  ///< that a full pack lasts without any
 };
 
 /// Where packs stand apart, each group keeps its own charge, each with a charger of its own; the first to be
@@ -66,7 +70,7 @@ struct Mission {
 
 /// Current that a pack loses by itself at this temperature: its chemistry's share a month, doubling every 10
 /// K.
-Ampere self_discharge(const Battery& battery, const Chemistry& chemistry, Celsius air);
+Ampere self_discharge(const Source& battery, const Chemistry& chemistry, Celsius air);
 
 /// The phases by which it is told how long a pack lasts: those in which something runs that need not always
 /// run. Where less than half of what the day takes goes in them — a starter's two seconds in a day of

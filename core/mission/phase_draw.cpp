@@ -24,8 +24,8 @@ DrawPoint at_charge(const Plan& plan, const Solver& solver, const std::vector<Pa
     for (const auto& c : near.converters) p.locked.push_back(c.locked_out);
     for (const auto& g : groups) {
         auto& group = p.groups.emplace_back();
-        for (const auto b : g.batteries) group.amps += raw(near.batteries[b].amps);
-        group.volts = raw(near.batteries[g.batteries.back()].volts);
+        for (const auto b : g.sources) group.amps += raw(near.sources[b].amps);
+        group.volts = raw(near.sources[g.sources.back()].volts);
     }
     p.drawn_watts = raw(near.drawn);
     p.load_watts.reserve(plan.loads.size());

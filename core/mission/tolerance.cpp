@@ -83,10 +83,10 @@ Draw draw_once(const Job& job, const Solver& solver, const std::vector<double>& 
     d.found = near.found;
     if (!d.found) return d;
     double amp_hours = 0;
-    for (const auto& b : job.plan.batteries)
+    for (const auto& b : job.plan.sources)
         if (const auto* c = find(job.catalogue.chemistries, b.chemistry))
             amp_hours += raw(pack_capacity(b, *c, demand.air)) * capacity;
-    for (const auto& b : near.batteries) d.amps += raw(b.amps), d.volts = raw(b.volts);
+    for (const auto& b : near.sources) d.amps += raw(b.amps), d.volts = raw(b.volts);
     d.hours = d.amps > 1e-6 ? amp_hours / d.amps : 0;
     for (const auto& l : near.loads) d.load_volts.push_back(raw(l.volts));
     for (const auto& f : near.feeds) d.feed_drop.push_back(raw(f.drop));

@@ -26,7 +26,7 @@ Why explain_tolerance(const Plan& plan, const ToleranceStudy& t, const Phase& ph
     for (size_t f = 0; f < plan.feeds.size() && f < t.feed_drop.size(); ++f)
         if (plan.feeds[f].id == subject && t.feed_drop[f].high > 1e-4)
             add_range(why, "Drops", t.feed_drop[f], Volt());
-    if (by_id(plan.batteries, subject)) {
+    if (by_id(plan.sources, subject)) {
         add_range(why, "All packs give", t.battery_amps, Ampere());
         add_range(why, "They stand at", t.battery_volts, Volt());
         add_range(why, "The phase could last",

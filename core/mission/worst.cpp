@@ -64,9 +64,10 @@ void note_converters(WorstCase& w, const OperatingPoint& p, bool peak, const std
 
 void note_packs(WorstCase& w, const OperatingPoint& p, const Demand& d, bool peak, const std::string& where) {
     for (size_t i = 0; i < w.packs.size(); ++i) {
-        const auto& b = p.batteries[i];
+        const auto& b = p.sources[i];
         auto& x = w.packs[i];
         x.highest = std::max(x.highest, b.volts);
+        if (b.limiting && x.limits_at.empty()) x.limits_at = where;
         if (d.charging) continue;
         x.peak = std::max(x.peak, b.amps);
         if (!peak) x.continuous = std::max(x.continuous, b.amps);
@@ -117,6 +118,8 @@ void note_start(WorstCase& w, const Plan& plan, const PlanIndex& index, const Op
     for (size_t c = 0; c < w.converters.size(); ++c)
         if (p.converters[c].limiting && w.converters[c].limits_at_start.empty())
             w.converters[c].limits_at_start = where;
+    for (size_t i = 0; i < w.packs.size(); ++i)
+        if (p.sources[i].limiting && w.packs[i].limits_at.empty()) w.packs[i].limits_at = where;
 }
 
 void take_worse(FeedExtremes& x, const FeedExtremes& o) {
@@ -150,7 +153,9 @@ void take_worse(ConverterExtremes& x, const ConverterExtremes& o) {
 void take_worse(PackExtremes& x, const PackExtremes& o) {
     const auto continuous = std::max(x.continuous, o.continuous), peak = std::max(x.peak, o.peak);
     const auto highest = std::max(x.highest, o.highest);
+    const auto limits_at = x.limits_at.empty() ? o.limits_at : x.limits_at;
     if (o.lowest < x.lowest - alike_volts) x = o;
+    x.limits_at = limits_at;
     x.continuous = continuous, x.peak = peak, x.highest = highest;
 }
 
@@ -189,7 +194,7 @@ WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, 
     w.feeds.resize(plan.feeds.size());
     w.loads.resize(plan.loads.size());
     w.converters.resize(plan.converters.size());
-    w.packs.resize(plan.batteries.size());
+    w.packs.resize(plan.sources.size());
     const auto harder = as_hard_as_can_be(plan);
     const auto& phases = harder.empty() ? plan.phases : harder;
     std::string where;
@@ -236,6 +241,16 @@ WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, 
                 const auto p = solved(demand, running[corner]);
                 if (p.found) note_start(w, plan, solver.index(), p, demand, instant, where);
             }
+    }
+    // In full sun a panel's lead carries the most while nothing else takes anything.
+    if (first == 0 && std::any_of(plan.sources.begin(), plan.sources.end(),
+                                  [](const auto& s) { return s.kind == SourceKind::panel; })) {
+        Demand sun;
+        sun.states.assign(plan.loads.size(), LoadState::off);
+        sun.open.assign(plan.feeds.size(), false);
+        sun.charge = 0.5, sun.sun = 1, sun.air = plan.hottest_air;
+        where = "full sun, all loads off";
+        if (const auto p = solved(sun, {}); p.found) note_feeds(w, p, sun, false, where);
     }
     return w;
 }

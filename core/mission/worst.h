@@ -44,10 +44,11 @@ struct ConverterExtremes {
 struct PackExtremes {
     Ampere continuous{}, peak{};
     Volt lowest{1e9}, highest{0};
-    Ampere at_lowest{};   ///< what it gives then
-    double charge = 1;    ///< its state of charge then
-    Celsius air{20};      ///< and the air's temperature
-    std::string where{};  ///< that is
+    Ampere at_lowest{};       ///< what it gives then
+    double charge = 1;        ///< its state of charge then
+    Celsius air{20};          ///< and the air's temperature
+    std::string where{};      ///< that is
+    std::string limits_at{};  ///< the first instant in which it is asked for more than it gives
 };
 
 struct WorstCase {

@@ -12,6 +12,7 @@ void stir(size_t& hash, size_t value) { hash ^= value + 0x9e3779b97f4a7c15ULL + 
 size_t DemandHash::operator()(const Demand& d) const {
     size_t hash = std::hash<double>()(d.charge);
     stir(hash, std::hash<double>()(raw(d.air)));
+    stir(hash, std::hash<double>()(d.sun));
     stir(hash, std::hash<std::vector<bool>>()(d.open));
     size_t states = 0;
     for (const auto s : d.states) states = states * 7 + static_cast<size_t>(s);
@@ -31,6 +32,8 @@ bool answers(const Answer& kept, const Network& network, bool same_circuit, cons
 
 bool sound(const OperatingPoint& point) {
     return point.found && point.brown_outs.empty() &&
+           std::none_of(point.sources.begin(), point.sources.end(),
+                        [](const auto& s) { return s.limiting; }) &&
            std::none_of(point.converters.begin(), point.converters.end(),
                         [](const auto& c) { return c.locked_out || c.cycling || c.limiting; });
 }

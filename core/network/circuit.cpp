@@ -14,8 +14,8 @@ std::string node_name(const Plan& plan, const Wiring& wiring, size_t terminal) {
     const auto& t = wiring.terminals[terminal];
     const auto sign = [&](const Id& id) { return id + (t.pole == Pole::minus ? " −" : " +"); };
     switch (t.part.kind) {
-        case PartKind::battery:
-            return sign(plan.batteries[t.part.index].id);
+        case PartKind::source:
+            return sign(plan.sources[t.part.index].id);
         case PartKind::hub:
             return sign(plan.hubs[t.part.index].id);
         case PartKind::load:
@@ -34,7 +34,7 @@ std::string node_name(const Plan& plan, const Wiring& wiring, size_t terminal) {
 void place_parts(Circuit& c, const Wiring& wiring) {
     for (int i = 0; i < static_cast<int>(wiring.terminals.size()); ++i) {
         const auto& t = wiring.terminals[static_cast<size_t>(i)];
-        if (t.part.kind == PartKind::battery && t.pole == Pole::plus) c.batteries.push_back({i, i - 1});
+        if (t.part.kind == PartKind::source && t.pole == Pole::plus) c.sources.push_back({i, i - 1});
         if (t.pole != Pole::plus) continue;
         if (t.part.kind == PartKind::hub) c.hubs.push_back({i, i + 1});
         if (t.part.kind == PartKind::load) c.loads.push_back({i, i + 1});
@@ -75,7 +75,7 @@ Circuit build_circuit(const Plan& plan, const Wiring& wiring) {
                                    plan.feeds[f].devices[item.device].id});
     }
     if (wiring.frame >= 0)
-        for (const auto& b : c.batteries) {
+        for (const auto& b : c.sources) {
             c.branches.push_back({wiring.frame, b.negative, frame_bond_ohm, 0, feeds, true});
             c.copper_share.push_back(0);
         }

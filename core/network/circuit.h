@@ -39,7 +39,7 @@ struct Coil {
 struct Circuit {
     std::vector<std::string> nodes;  ///< names, "hub-a +"; node 0 is the reference
     std::vector<Branch> branches;    ///< supply of feed i at 2i, its return at 2i+1, then frame bonds
-    std::vector<Terminals> batteries, hubs, loads;
+    std::vector<Terminals> sources, hubs, loads;
     std::vector<Terminals> converter_in, converter_out;
     std::vector<int>
         leak_to;  ///< per node, where a trace of leakage goes: a supply's own return, else the reference

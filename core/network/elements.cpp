@@ -115,6 +115,28 @@ double motor_speed_share(const Load& motor, Ampere amps, Volt volts) {
     return free_emf > 0 ? std::max(0.0, (raw(volts) - raw(amps) * ohm) / free_emf) : 0;
 }
 
+BranchCurrent source_current(const SourceLaw& source, double volts) {
+    const double siemens = 1 / source.ohms, amps = (source.volts - volts) * siemens;
+    if (source.limit <= 0 && !source.one_way) return {amps, -siemens};
+    const double corner = source.limit > 0 ? std::max(0.002 * source.limit, 1e-4) : 1e-4;
+    Sloped out{amps, 1};
+    if (source.one_way) {
+        out = ramp(amps, corner);
+        // An idle output is not left floating.
+        out.value += sink_share * amps, out.slope += sink_share;
+    }
+    if (source.limit > 0) {
+        const auto over = ramp(amps - source.limit, corner);
+        const double more = limit_siemens / siemens;
+        out.value -= over.value * (1 - more), out.slope -= over.slope * (1 - more);
+    }
+    return {out.value, -out.slope * siemens};
+}
+
+bool at_limit(const SourceLaw& source, double amps) {
+    return source.limit > 0 && amps >= 0.995 * source.limit;
+}
+
 BranchCurrent branch_current(double siemens, double forward, double volts) {
     if (forward <= 0) return {siemens * volts, siemens};
     const auto over = ramp(volts - forward, 0.1 * forward);

@@ -50,6 +50,21 @@ double motor_speed_share(const Load& motor, Ampere amps, Volt volts);
 struct BranchCurrent {
     double amps, slope;
 };
+
+/// A source at one instant.
+struct SourceLaw {
+    double volts = 0, ohms = 1;
+    double limit = 0;      ///< A, which it gives at the most; 0: as much as its resistance lets through
+    bool one_way = false;  ///< it takes nothing back
+    bool operator==(const SourceLaw&) const = default;
+};
+
+/// What a source pushes out at these volts across it: (E − v)/R, held to its limit, where it gives a little
+/// more into a lower voltage still.
+BranchCurrent source_current(const SourceLaw& source, double volts);
+/// True at its limit.
+bool at_limit(const SourceLaw& source, double amps);
+
 /// A conductor, or a diode of that forward voltage in series with it, which blocks the other way.
 BranchCurrent branch_current(double siemens, double forward, double volts);
 

@@ -68,11 +68,12 @@ struct Solver::Inside {
             leave(from, amps), leave(to, -amps);
             stamp(from, from, slope), stamp(to, to, slope), stamp(from, to, -slope), stamp(to, from, -slope);
         }
-        for (size_t i = 0; i < circuit.batteries.size(); ++i) {
-            const auto [plus, minus] = circuit.batteries[i];
-            const double g = 1 / now.sources[i].ohms;
-            conduct(plus, minus, g);
-            leave(plus, -g * now.sources[i].volts), leave(minus, g * now.sources[i].volts);
+        for (size_t i = 0; i < circuit.sources.size(); ++i) {
+            const auto [plus, minus] = circuit.sources[i];
+            const auto [amps, slope] = source_current(now.sources[i], v[plus] - v[minus]);
+            leave(plus, -amps), leave(minus, amps);
+            stamp(plus, plus, -slope), stamp(minus, minus, -slope), stamp(plus, minus, slope),
+                stamp(minus, plus, slope);
         }
         for (size_t i = 0; i < circuit.loads.size(); ++i) {
             const auto [plus, minus] = circuit.loads[i];

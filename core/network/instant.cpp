@@ -3,16 +3,11 @@
 #include <cmath>
 #include <limits>
 
-#include "battery/pack.h"
 #include "network/elements.h"
+#include "network/sources.h"
 #include "wire/conductor.h"
 
 namespace sangre {
-namespace {
-
-constexpr double charger_ohm = 0.005;
-
-}  // namespace
 
 bool warm_to(Instant& now, const std::vector<double>& rise, double least) {
     std::vector<double> siemens(now.copper.size());
@@ -66,18 +61,8 @@ Instant instant_of(const Demand& demand, const Plan& plan, const Circuit& circui
                                 (1 + (demand.converter_offset +
                                       (i < demand.converter_shift.size() ? demand.converter_shift[i] : 0)) *
                                          (types[i] ? types[i]->tolerance : 0)));
-    for (size_t i = 0; i < plan.batteries.size(); ++i) {
-        BatterySource s;
-        if (const auto* chemistry = chemistries[i]) {
-            const auto& b = plan.batteries[i];
-            const double charge = std::max(0.0, demand.charge - b.charge_behind);
-            s.volts = raw(demand.charging ? pack_charge_voltage(b, *chemistry)
-                                          : pack_rest_voltage(b, *chemistry, charge));
-            s.ohms = demand.charging
-                         ? charger_ohm
-                         : raw(pack_resistance(b, *chemistry, charge, demand.air)) * demand.battery_scale;
-        }
-        now.sources.push_back(s);
+    for (size_t i = 0; i < plan.sources.size(); ++i) {
+        now.sources.push_back(source_law(plan.sources[i], chemistries[i], demand));
     }
     return now;
 }

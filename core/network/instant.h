@@ -1,13 +1,9 @@
 #pragma once
 // What a demand asks of a circuit, resolved to numbers once before Newton's method reads them many times.
+#include "network/elements.h"
 #include "network/solver.h"
 
 namespace sangre {
-
-struct BatterySource {
-    double volts = 0, ohms = 1;
-    bool operator==(const BatterySource&) const = default;
-};
 
 /// One instant's numbers, resolved from the demand once and read in every iteration.
 struct Instant {
@@ -19,7 +15,7 @@ struct Instant {
     std::vector<double> coils;    ///< S by coil, 0 where its contact is open
     double air = 20;              ///< °C
     bool brief = false;           ///< the copper keeps its temperature
-    std::vector<BatterySource> sources;
+    std::vector<SourceLaw> sources;
     double share = 1;     ///< of every load's current
     double rounding = 0;  ///< A, of the corner of a module's output
     double leak = 1e-12;  ///< S, from every node to its reference: keeps islands behind open switches regular

@@ -53,8 +53,7 @@ void Solver::Inside::assemble(const Instant& now, const Demand& demand, const Ve
 
 Vector Solver::Inside::first_guess(const Instant& now, const Demand& demand) const {
     Vector v = Vector::Zero(static_cast<Eigen::Index>(circuit.nodes.size()));
-    for (size_t i = 0; i < circuit.batteries.size(); ++i)
-        v[circuit.batteries[i].positive] = now.sources[i].volts;
+    for (size_t i = 0; i < circuit.sources.size(); ++i) v[circuit.sources[i].positive] = now.sources[i].volts;
     for (size_t i = 0; i < circuit.converter_out.size(); ++i)
         v[circuit.converter_out[i].positive] = now.set_volts[i];
     for (size_t pass = 0; pass < plan.feeds.size(); ++pass) {

@@ -37,16 +37,16 @@ OperatingPoint Solver::Inside::read(const Instant& now, const Demand& demand, co
         p.wire_heat += f.heat;
         p.feeds.push_back(f);
     }
-    for (size_t i = 0; i < circuit.batteries.size(); ++i) {
-        const Volt volts = across(circuit.batteries[i]);
-        const double amps = (now.sources[i].volts - raw(volts)) / now.sources[i].ohms;
-        p.batteries.push_back({volts, Ampere(amps), Watt(raw(volts) * amps)});
+    for (size_t i = 0; i < circuit.sources.size(); ++i) {
+        const Volt volts = across(circuit.sources[i]);
+        const double amps = source_current(now.sources[i], raw(volts)).amps;
+        p.sources.push_back({volts, Ampere(amps), Watt(raw(volts) * amps), at_limit(now.sources[i], amps)});
     }
-    for (const auto& h : circuit.hubs) p.hubs.push_back({across(h), Ampere(0), Watt(0)});
+    for (const auto& h : circuit.hubs) p.hubs.push_back({across(h), Ampere(0), Watt(0), false});
     for (size_t i = 0; i < circuit.loads.size(); ++i) {
         const Volt volts = across(circuit.loads[i]);
         const double amps = load_current(laws[i], now.load_amps[i], raw(volts), now.at_rest[i]).amps;
-        p.loads.push_back({volts, Ampere(amps), Watt(raw(volts) * amps)});
+        p.loads.push_back({volts, Ampere(amps), Watt(raw(volts) * amps), false});
         p.drawn += p.loads.back().watts;
         // A load whose own switch is open is off, not starved.
         bool fed = false;

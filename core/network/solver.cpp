@@ -24,7 +24,7 @@ std::shared_ptr<const Network> network_of(const Plan& plan, const Catalogue& cat
 Solver::Inside::Inside(const Plan& of, const Catalogue& catalogue, const Wiring& wiring)
     : plan(of), index(of), network(network_of(of, catalogue, wiring)) {
     for (const auto& l : plan.loads) into_load.push_back(&index.into(l.id));
-    for (const auto& b : plan.batteries) chemistries.push_back(find(catalogue.chemistries, b.chemistry));
+    for (const auto& b : plan.sources) chemistries.push_back(find(catalogue.chemistries, b.chemistry));
 }
 
 Solver::Solver(const Plan& plan, const Catalogue& catalogue, const Wiring& wiring)
@@ -58,7 +58,7 @@ std::shared_ptr<const Answers> Solver::take_answers() {
 OperatingPoint Solver::Inside::nothing_found() const {
     OperatingPoint point;
     point.feeds.resize(plan.feeds.size());
-    point.batteries.resize(plan.batteries.size());
+    point.sources.resize(plan.sources.size());
     point.hubs.resize(plan.hubs.size());
     point.loads.resize(plan.loads.size());
     point.converters.resize(plan.converters.size());
@@ -72,8 +72,8 @@ OperatingPoint Solver::Inside::nothing_found() const {
     for (auto& f : point.feeds)
         f = {Ampere(unknown), Ampere(unknown), Volt(unknown), Volt(unknown),    Volt(unknown),
              Volt(unknown),   Watt(unknown),   Watt(unknown), Celsius(unknown), Celsius(unknown)};
-    for (auto* parts : {&point.batteries, &point.hubs, &point.loads})
-        for (auto& p : *parts) p = {Volt(unknown), Ampere(unknown), Watt(unknown)};
+    for (auto* parts : {&point.sources, &point.hubs, &point.loads})
+        for (auto& p : *parts) p = {Volt(unknown), Ampere(unknown), Watt(unknown), false};
     for (auto& c : point.converters)
         c.in = c.out = Volt(unknown), c.in_amps = c.out_amps = Ampere(unknown), c.heat = Watt(unknown);
     point.drawn = point.wire_heat = point.converter_heat = point.coil_heat = Watt(unknown);

@@ -13,7 +13,9 @@ struct Demand {
     std::vector<LoadState> states;  ///< by load, plan order
     std::vector<bool> open;         ///< by feed: a switch or fuse in it is open
     bool charging = false;          ///< a charger holds every pack at its charge voltage
-    double charge = 1;              ///< state of charge of the packs, 0 to 1
+    double charge =
+        1;           ///< state of charge of the packs, 0 to 1; supplies and circuits as high in their range
+    double sun = 0;  ///< on the panels, share of full sun
     Celsius air{20};
     std::optional<size_t> short_at;  ///< a bolted short across the far end of this feed
     std::vector<bool> starting;      ///< by load: in the instant of its start, motors at rest; empty: none
@@ -43,6 +45,7 @@ struct PartPoint {
     Volt volts{};
     Ampere amps{};
     Watt watts{};
+    bool limiting = false;  ///< a source that gives all it can
 };
 
 struct ConverterPoint {
@@ -72,7 +75,7 @@ struct OperatingPoint {
     std::vector<double> node_volts, branch_amps;
     std::vector<double> branch_rise;  ///< K of each branch's copper over the air
     std::vector<FeedPoint> feeds;
-    std::vector<PartPoint> batteries, hubs, loads;
+    std::vector<PartPoint> sources, hubs, loads;
     std::vector<ConverterPoint> converters;
     std::vector<Ampere> coils;  ///< by coil of the circuit
     std::vector<BrownOut> brown_outs;

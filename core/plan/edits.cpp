@@ -57,18 +57,35 @@ Plan add_phase(Plan plan) {
     return put_phase(std::move(plan), std::move(phase));
 }
 
+namespace {
+
+/// Takes these feeds out; what returned by one of them has to have its own wire back.
+template <class Gone>
+void remove_feeds(Plan& plan, Gone gone) {
+    std::vector<Id> ids;
+    for (const auto& f : plan.feeds)
+        if (gone(f)) ids.push_back(f.id);
+    std::erase_if(plan.feeds, gone);
+    for (auto& f : plan.feeds)
+        if (f.ret == Return::shared && std::find(ids.begin(), ids.end(), f.shared_with) != ids.end())
+            f.ret = Return::own, f.shared_with.clear();
+}
+
+}  // namespace
+
 Plan remove_load(Plan plan, const Id& load) {
     std::erase_if(plan.loads, [&](const auto& l) { return l.id == load; });
-    std::vector<Id> gone;
-    for (const auto& f : plan.feeds)
-        if (f.to == load) gone.push_back(f.id);
-    std::erase_if(plan.feeds, [&](const auto& f) { return f.to == load; });
-    // What returned by one of them has to have its own wire back.
-    for (auto& f : plan.feeds)
-        if (f.ret == Return::shared && std::find(gone.begin(), gone.end(), f.shared_with) != gone.end())
-            f.ret = Return::own, f.shared_with.clear();
+    remove_feeds(plan, [&](const Feed& f) { return f.to == load; });
     std::erase_if(plan.cables, [&](const auto& c) { return c.from == load || c.to == load; });
     for (auto& phase : plan.phases) phase.states.erase(load), phase.shares.erase(load);
+    return plan;
+}
+
+Plan remove_source(Plan plan, const Id& source) {
+    if (!by_id(plan.sources, source)) return plan;
+    std::erase_if(plan.sources, [&](const auto& s) { return s.id == source; });
+    remove_feeds(plan, [&](const Feed& f) { return f.from == source || f.to == source; });
+    std::erase_if(plan.cables, [&](const auto& c) { return c.from == source || c.to == source; });
     return plan;
 }
 
@@ -83,8 +100,8 @@ Plan move_load(Plan plan, const Id& load, size_t index) {
     return plan;
 }
 
-Plan put_battery(Plan plan, Battery battery) {
-    put(plan.batteries, std::move(battery));
+Plan put_source(Plan plan, Source source) {
+    put(plan.sources, std::move(source));
     return plan;
 }
 
@@ -244,7 +261,7 @@ Plan remove_passage(Plan plan, const Id& passage) {
 
 Plan set_part_place(Plan plan, const Id& part, const Id& place) {
     const auto at = [&](auto& list) { change(list, part, [&](auto& p) { p.place = place; }); };
-    at(plan.batteries);
+    at(plan.sources);
     at(plan.hubs);
     at(plan.converters);
     at(plan.loads);

@@ -18,7 +18,8 @@ Plan add_load(Plan plan, Load load);
 Plan add_phase(Plan plan);                                ///< half an hour of everything at work
 Plan remove_load(Plan plan, const Id& load);              ///< with its feeds and its states
 Plan move_load(Plan plan, const Id& load, size_t index);  ///< to another line of the list
-Plan put_battery(Plan plan, Battery battery);
+Plan put_source(Plan plan, Source source);                ///< adds it, or replaces the one with its id
+Plan remove_source(Plan plan, const Id& source);          ///< with its feeds
 Plan set_converter_voltage(Plan plan, const Id& converter, Volt set);
 Plan set_converter_type(Plan plan, const Id& converter, const Id& type);
 /// Fits a fuse of this family and rating, first in the feed; replaces the one that is there.

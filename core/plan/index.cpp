@@ -12,7 +12,7 @@ PlanIndex::PlanIndex(const Plan& plan) {
     };
     // Where ids clash the order is find_part's.
     add(plan.loads, PartKind::load), add(plan.converters, PartKind::converter);
-    add(plan.hubs, PartKind::hub), add(plan.batteries, PartKind::battery);
+    add(plan.hubs, PartKind::hub), add(plan.sources, PartKind::source);
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         const auto& feed = plan.feeds[f];
         from_.push_back(number(feed.from)), to_.push_back(number(feed.to));

@@ -11,7 +11,7 @@ PartRef find_part(const Plan& plan, const Id& id) {
         return {};
     };
     for (const auto found : {look(plan.loads, PartKind::load), look(plan.converters, PartKind::converter),
-                             look(plan.hubs, PartKind::hub), look(plan.batteries, PartKind::battery)})
+                             look(plan.hubs, PartKind::hub), look(plan.sources, PartKind::source)})
         if (found.kind != PartKind::none) return found;
     return {};
 }
@@ -21,7 +21,7 @@ std::string name_of(const Plan& plan, const Id& id) {
         const auto* found = by_id(list, id);
         return found ? &found->name : nullptr;
     };
-    for (const auto* name : {look(plan.loads), look(plan.converters), look(plan.hubs), look(plan.batteries),
+    for (const auto* name : {look(plan.loads), look(plan.converters), look(plan.hubs), look(plan.sources),
                              look(plan.places), look(plan.phases), look(plan.cables)})
         if (name) return *name;
     if (const auto* feed = by_id(plan.feeds, id)) return feed_name(plan, *feed);
@@ -37,8 +37,8 @@ std::string feed_name(const Plan& plan, const Feed& feed) {
 Id place_of(const Plan& plan, const Id& part) {
     const auto ref = find_part(plan, part);
     switch (ref.kind) {
-        case PartKind::battery:
-            return plan.batteries[ref.index].place;
+        case PartKind::source:
+            return plan.sources[ref.index].place;
         case PartKind::hub:
             return plan.hubs[ref.index].place;
         case PartKind::converter:

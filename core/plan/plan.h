@@ -1,7 +1,7 @@
 #pragma once
 // A plan is a value: what the builder has decided, and nothing that can be computed from it.
 //
-// Parts (batteries, hubs, converters, loads) stand in places. A feed is the pair of conductors from one
+// Parts (sources, hubs, converters, loads) stand in places. A feed is the pair of conductors from one
 // part's outlet to another's inlet with its in-line devices. Parts refer to each other by id only; ids stay
 // stable. `extra` keeps the keys of a file that this version does not know, as JSON text, so that they
 // survive a round trip.
@@ -45,7 +45,11 @@ struct Passage {
     bool operator==(const Passage&) const = default;
 };
 
-struct Battery {
+/// What power comes from: cells of one's own; a brick or a built-in low-voltage output; a circuit of the
+/// vehicle that is there already; a solar panel with its charge controller.
+enum class SourceKind { pack, supply, circuit, panel };
+
+struct Source {
     Id id;
     std::string name;
     Id chemistry;
@@ -58,7 +62,19 @@ struct Battery {
     double resistance_factor = 1;  ///< of age: internal resistance over that of a new pack
     double weakest_cell = 1;       ///< capacity of the weakest cell over that of the others
     double charge_behind = 0;      ///< how far its charge lies below the plan's, 0 to 1
-    bool operator==(const Battery&) const = default;
+    SourceKind kind = SourceKind::pack;
+    // Of what is no pack:
+    Volt v_min{}, v_max{};  ///< between which it moves; of a panel what its controller charges up to, at both
+    Ampere rated{};         ///< printed on a supply
+    Ampere already{};       ///< that a supply or circuit feeds besides
+    Ampere fuse{};          ///< of a circuit: that it hangs on; 0: not known
+    Id fuse_type{};         ///< its family
+    SquareMillimetre wire_area{};      ///< of its copper from there on; 0: not known
+    Metre wire_length{};               ///< one way, to the tap; 0: not known
+    bool with_key = false;             ///< of a circuit: live with the key alone, else always
+    Watt power{};                      ///< of a panel in full sun
+    double sun_low = 0, sun_high = 0;  ///< hours of full sun that a poor and a good day are worth
+    bool operator==(const Source&) const = default;
 };
 
 /// How feeds meet in a hub: on a threaded stud, in a strip of screws, on pads of a board, twisted and
@@ -243,7 +259,7 @@ struct Plan {
     bool metal_frame = false;
     Celsius hottest_air{usual_hottest_air};
     Celsius coldest_air{usual_coldest_air};
-    std::vector<Battery> batteries;
+    std::vector<Source> sources;
     std::vector<Hub> hubs;
     std::vector<Converter> converters;
     std::vector<Load> loads;
@@ -262,7 +278,7 @@ struct Plan {
     bool operator==(const Plan&) const = default;
 };
 
-enum class PartKind { none, battery, hub, converter, load };
+enum class PartKind { none, source, hub, converter, load };
 
 /// Where a part stands in its list; `kind` none when there is no part of that id.
 struct PartRef {

@@ -71,7 +71,7 @@ struct Strain {
     bool holds() const { return at_peak >= peak_floor && at_start >= start_floor; }
 };
 
-Strain strain(const Battery& b, const Chemistry& c, const Ask& ask) {
+Strain strain(const Source& b, const Chemistry& c, const Ask& ask) {
     const double rest = raw(pack_rest_voltage(b, c, 0.1)), cutoff = raw(pack_cutoff_voltage(b, c));
     const double ohm = raw(pack_resistance(b, c, 0.1, ask.coldest));
     // What the modules and wires lose comes on top of what the loads take. A start of a moment meets the

@@ -8,7 +8,7 @@
 namespace sangre {
 
 struct BatteryChoice {
-    Battery battery;
+    Source battery;
     Why why;
 };
 

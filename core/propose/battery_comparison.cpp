@@ -90,12 +90,12 @@ Drains drains_of(const Plan& plan, const Catalogue& catalogue, SourceRange range
 
 /// A pack on the bench.
 struct Bench {
-    const Battery& battery;
+    const Source& battery;
     const Chemistry& chemistry;
     Celsius air;
     double amp_hours, cutoff, leak;
 
-    Bench(const Battery& b, const Chemistry& c, Celsius at)
+    Bench(const Source& b, const Chemistry& c, Celsius at)
         : battery(b),
           chemistry(c),
           air(at),
@@ -244,9 +244,9 @@ BatteryCandidate candidate(const Catalogue& catalogue, const CellType& cell, int
 /// The plan's own first pack, judged by the same measure; as its chemistry has it, for its cells are not
 /// known.
 void judge_present(BatteryComparison& all, const Plan& plan, const Catalogue& catalogue) {
-    if (plan.batteries.empty()) return;
+    if (plan.sources.empty()) return;
     BatteryCandidate c;
-    c.battery = plan.batteries.front();
+    c.battery = plan.sources.front();
     const auto* chemistry = find(catalogue.chemistries, c.battery.chemistry);
     if (!chemistry) return;
     auto one = c.battery;
@@ -319,18 +319,17 @@ BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue
     return all;
 }
 
-Edit take_battery(const Battery& battery, const Catalogue& catalogue) {
+Edit take_battery(const Source& battery, const Catalogue& catalogue) {
     return [battery, &catalogue](const Plan& plan) {
         Plan next = plan;
         auto taken = battery;
-        if (!plan.batteries.empty()) {
-            taken.id = plan.batteries.front().id;
+        if (!plan.sources.empty()) {
+            taken.id = plan.sources.front().id;
             // "AGM block" is no name for what takes its place.
-            if (plan.batteries.front().chemistry == battery.chemistry)
-                taken.name = plan.batteries.front().name;
-            taken.place = plan.batteries.front().place, taken.extra = plan.batteries.front().extra;
+            if (plan.sources.front().chemistry == battery.chemistry) taken.name = plan.sources.front().name;
+            taken.place = plan.sources.front().place, taken.extra = plan.sources.front().extra;
         }
-        next.batteries = {taken};
+        next.sources = {taken};
         const auto wired = propose(next, catalogue);
         return wired ? wired->plan : next;
     };

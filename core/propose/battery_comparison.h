@@ -9,7 +9,7 @@ namespace sangre {
 
 /// Cells or blocks in series and in parallel, and what they would do.
 struct BatteryCandidate {
-    Battery battery;  ///< as the plan would hold it
+    Source battery;  ///< as the plan would hold it
     Id cell;
     int blocks = 1;  ///< in series
     bool serves = false;
@@ -50,6 +50,6 @@ BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue
 Why explain_battery(const BatteryCandidate& candidate, const Plan& plan, const Catalogue& catalogue);
 
 /// The plan with this pack in place of its own, wired anew where it can be.
-Edit take_battery(const Battery& battery, const Catalogue& catalogue);
+Edit take_battery(const Source& battery, const Catalogue& catalogue);
 
 }  // namespace sangre

@@ -80,7 +80,7 @@ class Offers {
     }
     void offer_precharge() {
         const double farad = raw(protection_.charging.capacitance);
-        if (farad <= 0 || has(DeviceKind::precharge) || source_.kind != PartKind::battery) return;
+        if (farad <= 0 || has(DeviceKind::precharge) || source_.kind != PartKind::source) return;
         const auto* best = suiting_precharge(catalogue_, worst_.highest_end, Farad(farad));
         if (best)
             offer(Group::protect, DeviceKind::precharge, best->id, best->name,

@@ -41,8 +41,8 @@ bool restarts_something(const Plan& plan, const Catalogue& catalogue) {
 
 Plan with_larger(const Plan& old, const Plan& made, double times) {
     auto larger = old;
-    larger.batteries = made.batteries;
-    auto& capacity = larger.batteries[0].cell_capacity;
+    larger.sources = made.sources;
+    auto& capacity = larger.sources[0].cell_capacity;
     const double wanted = raw(capacity) * times;
     const double unit = wanted < 10 ? 0.5 : wanted < 50 ? 1 : 5;
     // Always a step further, however little is missing.
@@ -53,7 +53,7 @@ Plan with_larger(const Plan& old, const Plan& made, double times) {
 /// What came of a larger pack, with the words of what came before and why it was not enough.
 Proposal continued(Proposal next, const Proposal& before, const std::string& for_what) {
     next.why = before.why;
-    next.why.add(fmt::format("Then {}, so that {}.", format(next.plan.batteries[0].cell_capacity), for_what));
+    next.why.add(fmt::format("Then {}, so that {}.", format(next.plan.sources[0].cell_capacity), for_what));
     return next;
 }
 
@@ -63,7 +63,7 @@ tl::expected<Proposal, Refusals> with_enough_pack(const Plan& old, const Catalog
                                                   const ProposeFrom& once, const BringToRest& to_rest) {
     auto made = once(old);
     if (!made) return made;
-    const bool chosen_here = !battery_range(old, catalogue) && made->plan.batteries.size() == 1;
+    const bool chosen_here = !sources_range(old, catalogue) && made->plan.sources.size() == 1;
     for (int round = 0; chosen_here && round < most_steps; ++round) {
         const double times = wanted_times(made->plan, catalogue);
         if (times <= 1) break;

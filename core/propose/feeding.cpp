@@ -44,10 +44,10 @@ tl::expected<Plan, std::string> own_line(const Plan& plan, const Catalogue& cata
     const auto source = find_part(plan, feed->from);
     if (source.kind == PartKind::converter)
         return Failed(fmt::format("it runs on {}, which the pack cannot give", name_of(plan, feed->from)));
-    if (source.kind == PartKind::battery) return Failed("it has its own line from the pack already");
+    if (source.kind == PartKind::source) return Failed("it has its own line from the pack already");
     const auto way = upstream_feeds(plan, load);
     const auto& pack = plan.feeds[way.back()].from;
-    if (find_part(plan, pack).kind != PartKind::battery) return Failed("no pack feeds it");
+    if (find_part(plan, pack).kind != PartKind::source) return Failed("no pack feeds it");
     Plan next = plan;
     auto& f = next.feeds[way.front()];
     f.from = pack, f.joint_from.clear();

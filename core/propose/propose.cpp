@@ -42,7 +42,7 @@ HubKind hub_kind(const Plan& plan, const Catalogue& catalogue, const Id& hub) {
     for (const auto& l : plan.loads)
         watts += raw(l.nominal) * std::max(raw(draw(l, LoadState::peak)), raw(l.start));
     const auto count = feeds_from(plan, hub).size() + feeds_into(plan, hub).size();
-    const auto range = battery_range(plan, catalogue);
+    const auto range = sources_range(plan, catalogue);
     if (watts > large_watts || (range && watts / std::max(raw(range->low), 1.0) > strip_amps))
         return HubKind::stud;
     if (watts > small_watts) return HubKind::strip;
@@ -77,7 +77,7 @@ Plan sized_without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
     std::vector<size_t> taken;
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         const auto source = index.source_of(f).kind;
-        if (!has_fuse(plan.feeds[f]) || source == PartKind::battery) continue;
+        if (!has_fuse(plan.feeds[f]) || source == PartKind::source) continue;
         if (source == PartKind::converter || small || behind_module(index, plan, f))
             take_fuse_out(plan.feeds[f]), taken.push_back(f);
     }
@@ -172,9 +172,9 @@ struct Layout {
 
 /// Battery → always-live hub → main switch → switched hub; one hub where nothing must stay on.
 Layout lay_trunk(Plan& next, const Plan& old, bool any_always, bool any_switched) {
-    const Id battery = next.batteries.front().id;
+    const Id battery = next.sources.front().id;
     Id place = old.hubs.empty() ? middle_place(old) : old.hubs.front().place;
-    if (place.empty()) place = next.batteries.front().place;
+    if (place.empty()) place = next.sources.front().place;
     const auto keep = [&](const Id& id, const std::string& name) {
         const auto* before = by_id(old.hubs, id);
         next.hubs.push_back(before ? *before : Hub{id, name, place, {}});
@@ -275,24 +275,25 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
         if (std::any_of(next.loads.begin(), next.loads.end(), [](const auto& l) { return l.starter; }))
             next.phases.push_back({"phase-parked", "Parked", Second(8 * 3600), false, {}, {}, {}, {}});
     }
-    const auto range_of = [&] { return battery_range(next, catalogue); };
+    const auto range_of = [&] { return sources_range(next, catalogue); };
     if (!range_of() || range_of()->high >= highest_voltage) {
         auto chosen = choose_battery(next, catalogue);
         if (!chosen) return tl::unexpected(unserved(next, catalogue, chosen.error()));
-        if (!next.batteries.empty()) chosen->battery.place = next.batteries.front().place;
-        next.batteries = {chosen->battery};
+        if (!next.sources.empty()) chosen->battery.place = next.sources.front().place;
+        next.sources = {chosen->battery};
         why.lines = chosen->why.lines;
     } else
-        why.add("Battery kept: " +
-                pack_summary(next.batteries.front(),
-                             *find(catalogue.chemistries, next.batteries.front().chemistry)));
+        why.add(fmt::format("{} kept: {}", next.sources.front().name,
+                            source_summary(next.sources.front(), catalogue)));
     for (const auto& l : next.loads)
         if (l.range_assumed)
             why.add(fmt::format("{}: {} taken as a battery's, {} – {}; its menu in Loads has the other way.",
                                 l.name, format(l.nominal), format_number(raw(l.v_min)), format(l.v_max)));
     const auto range = *range_of();
-    why.add(
-        fmt::format("It moves between {} (empty) and {} (charging).", format(range.low), format(range.high)));
+    why.add(next.sources.front().kind == SourceKind::pack
+                ? fmt::format("It moves between {} (empty) and {} (charging).", format(range.low),
+                              format(range.high))
+                : fmt::format("It moves between {} and {}.", format(range.low), format(range.high)));
 
     std::vector<RailModule> rails;
     Refusals refused;

@@ -27,7 +27,7 @@ std::optional<SourceRange> range_at(const Plan& plan, const Catalogue& catalogue
         if (into.empty()) break;
         at = plan.feeds[into.front()].from;
     }
-    return battery_range(plan, catalogue);
+    return sources_range(plan, catalogue);
 }
 
 Id source_of_rail(const Plan& plan, const Id& rail) {

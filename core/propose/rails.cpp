@@ -94,17 +94,6 @@ bool cool_enough(const ConverterType& t, SourceRange source, Volt volts, Ampere 
 
 }  // namespace
 
-std::optional<SourceRange> battery_range(const Plan& plan, const Catalogue& catalogue) {
-    std::optional<SourceRange> range;
-    for (const auto& b : plan.batteries)
-        if (const auto* c = find(catalogue.chemistries, b.chemistry)) {
-            const auto low = pack_cutoff_voltage(b, *c), high = pack_charge_voltage(b, *c);
-            range = range ? SourceRange{std::min(range->low, low), std::max(range->high, high)}
-                          : SourceRange{low, high};
-        }
-    return range;
-}
-
 bool accepts(const Load& load, SourceRange source) {
     return load.v_min <= source.low && load.v_max >= source.high;
 }
@@ -238,8 +227,7 @@ tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, co
 }
 
 std::string window_words(const SetWindow& window) {
-    return window.empty() ? "no voltage suits all"
-                          : format_range(format(window.low), format(window.high));
+    return window.empty() ? "no voltage suits all" : format_range(format(window.low), format(window.high));
 }
 
 SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& type, SetSchool school,

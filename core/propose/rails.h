@@ -3,18 +3,10 @@
 #include <optional>
 #include <tl/expected.hpp>
 
-#include "catalogue/catalogue.h"
+#include "source/source.h"
 #include "why.h"
 
 namespace sangre {
-
-/// The voltages a source moves between.
-struct SourceRange {
-    Volt low{}, high{};
-};
-
-/// What the plan's packs give together: cut-off to charging. Empty without a known pack.
-std::optional<SourceRange> battery_range(const Plan& plan, const Catalogue& catalogue);
 
 /// True when a load can hang on the source directly.
 bool accepts(const Load& load, SourceRange source);

@@ -253,7 +253,7 @@ void fit_items(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, c
                 if (const auto* type = suiting_switch(catalogue, need)) d.type = type->id;
             if (d.kind != DeviceKind::connector || !wire) continue;
             const auto& spark = known[f].charging;
-            const bool pack = index.source_of(f).kind == PartKind::battery;
+            const bool pack = index.source_of(f).kind == PartKind::source;
             PlugWish wish{.pack = pack,
                           .anti_spark = pack && raw(spark.capacitance) > 0 && raw(spark.loop) > 0 &&
                                         inrush(spark.volts, spark.capacitance, spark.loop).wants_precharge};
@@ -275,7 +275,7 @@ void fit_items(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, c
             if (spare[f].least > need.wire) d.type = coarser->id;
         }
         const auto& spark = known[f].charging;
-        const bool sparks = index.source_of(f).kind == PartKind::battery && raw(spark.capacitance) > 0 &&
+        const bool sparks = index.source_of(f).kind == PartKind::source && raw(spark.capacitance) > 0 &&
                             inrush(spark.volts, spark.capacitance, spark.loop).wants_precharge;
         const auto* plug = device(plan.feeds[f], DeviceKind::connector);
         const auto* plug_type = plug && !bolted ? find(catalogue.connectors, plug->type) : nullptr;
@@ -299,10 +299,8 @@ static Volt highest_input(const Plan& plan, const PlanIndex& index, const Catalo
     for (const auto f : index.upstream(module)) {
         const auto source = index.source_of(f);
         if (source.kind == PartKind::converter) return plan.converters[source.index].set;
-        if (source.kind != PartKind::battery) continue;
-        const auto& pack = plan.batteries[source.index];
-        if (const auto* chemistry = find(catalogue.chemistries, pack.chemistry))
-            return pack_charge_voltage(pack, *chemistry);
+        if (source.kind != PartKind::source) continue;
+        if (const auto range = source_range(plan.sources[source.index], catalogue)) return range->high;
     }
     return Volt(0);
 }

@@ -25,7 +25,7 @@ void rename_parts(Plan& plan, Renamed renamed) {
         if (!f.shared_with.empty()) f.shared_with = renamed(f.shared_with);
         for (auto& d : f.devices) d.id = renamed(d.id);
     }
-    for (auto& b : plan.batteries) b.id = renamed(b.id);
+    for (auto& b : plan.sources) b.id = renamed(b.id);
     for (auto& h : plan.hubs) h.id = renamed(h.id);
     for (auto& c : plan.converters) c.id = renamed(c.id);
 }
@@ -35,7 +35,7 @@ Plan side_of(const Plan& plan, bool quiet) {
     Plan side = plan;
     side.practices.supply = SupplySchool::one;
     const auto other = [&](const auto& part) { return is_quiet(part.id) != quiet; };
-    std::erase_if(side.batteries, other), std::erase_if(side.hubs, other);
+    std::erase_if(side.sources, other), std::erase_if(side.hubs, other);
     std::erase_if(side.converters, other), std::erase_if(side.feeds, other);
     std::erase_if(side.loads, [&](const auto& l) { return goes_quiet(l) != quiet; });
     if (quiet) rename_parts(side, bare);
@@ -63,7 +63,7 @@ bool wants_two_packs(const Plan& plan) {
 
 Plan without_quiet_side(Plan plan) {
     const auto quiet = [](const auto& part) { return is_quiet(part.id); };
-    std::erase_if(plan.batteries, quiet), std::erase_if(plan.hubs, quiet);
+    std::erase_if(plan.sources, quiet), std::erase_if(plan.hubs, quiet);
     std::erase_if(plan.converters, quiet), std::erase_if(plan.feeds, quiet);
     return plan;
 }
@@ -78,7 +78,7 @@ tl::expected<Proposal, Refusals> propose_two_packs(const Plan& old, const Catalo
     }
     auto& apart = quiet->plan;
     rename_parts(apart, [](const Id& id) { return id + quiet_suffix; });
-    for (auto& b : apart.batteries)
+    for (auto& b : apart.sources)
         if (b.name.empty() || b.name == "Battery") b.name = "Quiet pack";
     for (auto& h : apart.hubs)
         if (!h.name.starts_with("Quiet")) h.name = "Quiet " + h.name;
@@ -89,10 +89,10 @@ tl::expected<Proposal, Refusals> propose_two_packs(const Plan& old, const Catalo
             if (d.name == "Main") d.name = "Quiet main";
     Proposal both{old, {}};
     auto& next = both.plan;
-    next.batteries = main->plan.batteries, next.hubs = main->plan.hubs;
+    next.sources = main->plan.sources, next.hubs = main->plan.hubs;
     next.converters = main->plan.converters, next.feeds = main->plan.feeds;
     next.phases = main->plan.phases;
-    append(next.batteries, apart.batteries), append(next.hubs, apart.hubs);
+    append(next.sources, apart.sources), append(next.hubs, apart.hubs);
     append(next.converters, apart.converters), append(next.feeds, apart.feeds);
     both.why.title = "The proposal";
     tell(both.why, "Main pack", main->why);

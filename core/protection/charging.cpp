@@ -6,6 +6,8 @@
 #include <cmath>
 
 #include "battery/pack.h"
+#include "network/sources.h"
+#include "source/source.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -95,14 +97,21 @@ std::vector<Charging> charging_currents(const Plan& plan, const Catalogue& catal
             c.volts = plan.converters[source.index].set;
             c.limit = c.peak = type->rated * module_limit;
             c.lasts = Second(behind.farad * raw(c.volts) / raw(c.limit));
-        } else if (source.kind == PartKind::battery) {
-            const auto& pack = plan.batteries[source.index];
-            const auto* chemistry = find(catalogue.chemistries, pack.chemistry);
-            if (!chemistry) continue;
-            c.volts = pack_charge_voltage(pack, *chemistry);
-            c.loop = Ohm(ohm + ohmic_share * raw(pack_resistance(pack, *chemistry, 1, plan.hottest_air)));
+        } else if (source.kind == PartKind::source) {
+            const auto& from = plan.sources[source.index];
+            const auto* chemistry = find(catalogue.chemistries, from.chemistry);
+            const auto range = source_range(from, catalogue);
+            if (!range || from.kind == SourceKind::panel) continue;
+            Demand full;
+            full.air = plan.hottest_air, full.battery_scale = ohmic_share;
+            const auto law = source_law(from, chemistry, full);
+            c.volts = range->high;
+            c.loop = Ohm(ohm + law.ohms);
             c.peak = Ampere(raw(c.volts) / raw(c.loop));
             c.lasts = Second(raw(c.loop) * behind.farad);
+            if (law.limit <= 0 || law.limit >= raw(c.peak)) continue;
+            c.limit = c.peak = Ampere(law.limit);
+            c.lasts = Second(behind.farad * raw(c.volts) / law.limit);
         } else
             c = {};
     }

@@ -26,7 +26,7 @@ Demand quiet(const Plan& plan) {
 /// The feeds from the short up to the pack when the plan is a tree below one pack and the way is by own
 /// returns and without diodes; empty otherwise.
 std::vector<size_t> plain_way(const Plan& plan, const PlanIndex& index, size_t feed) {
-    if (plan.batteries.size() != 1) return {};
+    if (plan.sources.size() != 1) return {};
     std::vector<size_t> way{feed};
     for (;;) {
         const auto f = way.back();
@@ -34,8 +34,8 @@ std::vector<size_t> plain_way(const Plan& plan, const PlanIndex& index, size_t f
         if (x.ret != Return::own || way.size() > plan.feeds.size()) return {};
         for (const auto& d : x.devices)
             if (d.kind == DeviceKind::diode) return {};
-        if (index.end_of(f).kind == PartKind::battery) return {};
-        if (index.source_of(f).kind == PartKind::battery) return way;
+        if (index.end_of(f).kind == PartKind::source) return {};
+        if (index.source_of(f).kind == PartKind::source) return way;
         const auto& into = index.into(x.from);
         if (into.size() != 1) return {};
         way.push_back(into.front());
@@ -56,6 +56,7 @@ ShortCircuit short_circuit_by_network(const Plan& plan, const Solver& solver, si
     s.at_source = p.feeds[feed].at_source;
     s.open = before.feeds[feed].at_source;
     for (const auto& c : p.converters) s.limited = s.limited || (c.limiting && !c.passing);
+    for (const auto& source : p.sources) s.limited = s.limited || source.limiting;
     for (size_t f = 0; f < p.feeds.size(); ++f)
         if (std::abs(raw(p.feeds[f].supply)) > noticed) s.through.emplace_back(f, p.feeds[f].supply);
     return s;
@@ -65,12 +66,12 @@ ShortCircuit short_circuit(const Plan& plan, const Catalogue& catalogue, const S
     const auto& index = solver.index();
     const auto way = plain_way(plan, index, feed);
     const auto* chemistry =
-        plan.batteries.empty() ? nullptr : find(catalogue.chemistries, plan.batteries[0].chemistry);
+        plan.sources.empty() ? nullptr : find(catalogue.chemistries, plan.sources[0].chemistry);
     if (way.empty() || !chemistry || !index.is_tree()) return short_circuit_by_network(plan, solver, feed);
     const auto ohm = [&](size_t f) {
         return solver.circuit().branches[2 * f].ohm + solver.circuit().branches[2 * f + 1].ohm;
     };
-    const auto& pack = plan.batteries[0];
+    const auto& pack = plan.sources[0];
     const double rest = raw(pack_rest_voltage(pack, *chemistry, std::max(0.0, 1 - pack.charge_behind)));
     ShortCircuit s;
     s.found = true;

@@ -11,7 +11,7 @@ struct ShortCircuit {
     Ampere current{};                                ///< in the shorted feed
     Volt at_source{};                                ///< left at that feed's source
     Volt open{};                                     ///< there before the short
-    bool limited = false;                            ///< a module holds the current down
+    bool limited = false;                            ///< a module or a supply holds the current down
     std::vector<std::pair<size_t, Ampere>> through;  ///< feeds that carry a share worth a fuse's notice
 };
 

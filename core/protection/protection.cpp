@@ -24,6 +24,14 @@ void inherit_fuse(const Plan& plan, const PlanIndex& index, std::vector<FeedProt
     }
 }
 
+/// What hangs on a circuit that is there already has that circuit's fuse before it.
+void take_circuits_fuse(FeedProtection& p, const Source& circuit, const Catalogue& catalogue) {
+    if (circuit.kind != SourceKind::circuit || raw(circuit.fuse) <= 0) return;
+    p.family = find(catalogue.fuses, circuit.fuse_type.empty() ? Id("standard-blade") : circuit.fuse_type);
+    if (!p.family) return;
+    p.rating = circuit.fuse, p.of_circuit = true;
+}
+
 }  // namespace
 
 Fault judge_fault(const Solver& solver, const std::vector<FeedProtection>& feeds, size_t feed,
@@ -87,6 +95,8 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
             p.family = find(catalogue.fuses, fuse->type);
             p.rating = fuse->rating;
         }
+        if (!p.family && solver.index().source_of(f).kind == PartKind::source)
+            take_circuits_fuse(p, plan.sources[solver.index().source_of(f).index], catalogue);
         if (!p.wire || !p.insulation) continue;
         const int conductors = std::max(feed.conductors, 1);
         p.bunched = bunched[f];

@@ -44,7 +44,8 @@ struct FeedProtection {
     FuseNeed need;
     const FuseFamily* family = nullptr;
     Ampere rating{};
-    bool inherited = false;  ///< has no fuse of its own; `family` and `rating` are the nearest upstream's
+    bool inherited = false;   ///< has no fuse of its own; `family` and `rating` are the nearest upstream's
+    bool of_circuit = false;  ///< the fuse is that of the circuit it is tapped from
     bool carries = true, protects = true;
     std::optional<FuseChoice> smallest;  ///< that carries, of the fitted family if it can
     std::optional<Ampere> largest;       ///< of the fitted (or smallest's) family that protects

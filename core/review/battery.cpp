@@ -12,8 +12,8 @@ namespace sangre {
 namespace {
 
 void missing(const Context& c, std::vector<Finding>& out) {
-    for (const auto& b : c.plan.batteries)
-        if (!find(c.catalogue.chemistries, b.chemistry))
+    for (const auto& b : c.plan.sources)
+        if (b.kind == SourceKind::pack && !find(c.catalogue.chemistries, b.chemistry))
             out.push_back({Severity::danger,
                            {},
                            {b.id},
@@ -21,12 +21,17 @@ void missing(const Context& c, std::vector<Finding>& out) {
                                        b.chemistry),
                            {},
                            {}});
-    if (c.plan.batteries.empty() && !c.plan.feeds.empty())
-        out.push_back({Severity::danger, {}, {}, "There is no battery. Propose chooses one.", {}, {}});
+    if (c.plan.sources.empty() && !c.plan.feeds.empty())
+        out.push_back({Severity::danger,
+                       {},
+                       {},
+                       "There is no battery and no other source. Propose chooses one.",
+                       {},
+                       {}});
 }
 
 void c_rate(const Context& c, std::vector<Finding>& out) {
-    each_pack(c, [&](const Battery& b, const Chemistry& k, const PackExtremes& worst) {
+    each_pack(c, [&](const Source& b, const Chemistry& k, const PackExtremes& worst) {
         const Ampere asked = worst.continuous;
         if (asked <= pack_max_current(b, k)) return;
         Finding f{Severity::danger,
@@ -41,13 +46,13 @@ void c_rate(const Context& c, std::vector<Finding>& out) {
         auto bigger = b;
         bigger.cell_capacity = AmpereHour(std::ceil(raw(asked) / k.max_c / b.parallel));
         f.fixes.push_back({"Use " + format(bigger.cell_capacity * b.parallel),
-                           [bigger](const Plan& p) { return put_battery(p, bigger); }});
+                           [bigger](const Plan& p) { return put_source(p, bigger); }});
         out.push_back(std::move(f));
     });
 }
 
 void sags(const Context& c, std::vector<Finding>& out) {
-    each_pack(c, [&](const Battery& b, const Chemistry& k, const PackExtremes& worst) {
+    each_pack(c, [&](const Source& b, const Chemistry& k, const PackExtremes& worst) {
         const auto cutoff = pack_cutoff_voltage(b, k);
         if (raw(worst.lowest) <= 0 || worst.lowest >= cutoff) return;
         Finding f{Severity::caution,
@@ -68,7 +73,7 @@ void sags(const Context& c, std::vector<Finding>& out) {
             auto bigger = b;
             bigger.cell_capacity = AmpereHour(std::ceil(raw(b.cell_capacity) * sag / room * 1.1));
             f.fixes.push_back({"Use " + format(bigger.cell_capacity * b.parallel),
-                               [bigger](const Plan& p) { return put_battery(p, bigger); }});
+                               [bigger](const Plan& p) { return put_source(p, bigger); }});
         }
         out.push_back(std::move(f));
     });
@@ -94,7 +99,7 @@ void pack_too_small(const Context& c, std::vector<Finding>& out) {
     constexpr double left = 0.2;  // what the day should leave
     for (const auto& pack : c.figures.mission.packs) {
         if (pack.lasts) continue;
-        const auto& b = c.plan.batteries[pack.batteries.front()];
+        const auto& b = c.plan.sources[pack.sources.front()];
         const auto* k = find(c.catalogue.chemistries, b.chemistry);
         Finding f{
             Severity::danger,
@@ -109,7 +114,7 @@ void pack_too_small(const Context& c, std::vector<Finding>& out) {
             auto bigger = b;
             bigger.cell_capacity = AmpereHour(std::ceil(raw(b.cell_capacity) * ratio));
             f.fixes.push_back({"Use " + format(bigger.cell_capacity * b.parallel),
-                               [bigger](const Plan& p) { return put_battery(p, bigger); }});
+                               [bigger](const Plan& p) { return put_source(p, bigger); }});
         }
         out.push_back(std::move(f));
     }
@@ -123,15 +128,15 @@ void runs_low(const Context& c, std::vector<Finding>& out) {
             out.push_back(
                 {Severity::caution,
                  {},
-                 {c.plan.batteries[day.batteries.front()].id},
+                 {c.plan.sources[day.sources.front()].id},
                  fmt::format("The day leaves {} in {}; a cold evening or an old cell takes that.",
-                             format_percent(day.lowest_charge), c.plan.batteries[day.batteries.front()].name),
+                             format_percent(day.lowest_charge), c.plan.sources[day.sources.front()].name),
                  m.why,
                  {}});
 }
 
 void carried(const Context& c, std::vector<Finding>& out) {
-    each_pack(c, [&](const Battery& b, const Chemistry& k) {
+    each_pack(c, [&](const Source& b, const Chemistry& k) {
         if (raw(pack_energy(b, k)) <= 100 || k.id == "agm") return;
         out.push_back({Severity::note,
                        {},
@@ -146,7 +151,7 @@ void carried(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::battery{
-    {"battery-missing", "There is a battery of a known chemistry", missing},
+    {"battery-missing", "There is a source, and every pack's chemistry is known", missing},
     {"battery-c-rate", "The pack is not asked for more current than it stands", c_rate},
     {"battery-sags", "At the strongest second, cold and nearly empty, the pack stays above its cut-off",
      sags},

@@ -7,11 +7,11 @@ namespace sangre {
 /// Calls check(battery, chemistry) for each, or check(battery, chemistry, what it comes to at the worst).
 template <class Check>
 void each_pack(const Context& c, Check check) {
-    for (size_t i = 0; i < c.plan.batteries.size(); ++i) {
-        const auto& b = c.plan.batteries[i];
+    for (size_t i = 0; i < c.plan.sources.size(); ++i) {
+        const auto& b = c.plan.sources[i];
         const auto* chemistry = find(c.catalogue.chemistries, b.chemistry);
         if (!chemistry) continue;
-        if constexpr (std::is_invocable_v<Check, const Battery&, const Chemistry&>)
+        if constexpr (std::is_invocable_v<Check, const Source&, const Chemistry&>)
             check(b, *chemistry);
         else
             check(b, *chemistry, c.figures.worst.packs[i]);

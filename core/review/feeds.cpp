@@ -64,8 +64,8 @@ void plug_spark(const Context& c, std::vector<Finding>& out) {
     for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
         const auto& feed = c.plan.feeds[f];
         const auto source = c.index().source_of(f);
-        if (source.kind != PartKind::battery) continue;
-        const auto& b = c.plan.batteries[source.index];
+        if (source.kind != PartKind::source) continue;
+        const auto& b = c.plan.sources[source.index];
         const auto& charging = c.figures.protection[f].charging;
         const Device* plug = nullptr;
         for (const auto& d : feed.devices)
@@ -283,7 +283,7 @@ void resettable_first(const Context& c, std::vector<Finding>& out) {
     for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
         const auto& p = c.figures.protection[f];
         if (!p.family || p.inherited || p.family->action != FuseAction::resettable ||
-            c.index().source_of(f).kind != PartKind::battery)
+            c.index().source_of(f).kind != PartKind::source)
             continue;
         Finding x{Severity::caution,
                   {},

@@ -62,7 +62,7 @@ void unfused(const Context& c, std::vector<Finding>& out) {
         const auto& feed = c.plan.feeds[i];
         const auto& p = c.figures.protection[i];
         if (device(feed, DeviceKind::fuse) || (p.inherited && p.protects)) continue;
-        const bool from_pack = c.index().part(feed.from).kind == PartKind::battery;
+        const bool from_pack = c.index().part(feed.from).kind == PartKind::source;
         const bool harmless = !from_pack && p.fault.outcome == FaultOutcome::limited;
         // Behind a module whose limit the wire withstands continuously there is nothing to say.
         if (harmless && p.warm <= p.hottest && p.fault.wire <= p.insulation->max) continue;

@@ -35,14 +35,14 @@ void outside_tool(const Context& c, std::vector<Finding>& out) {
                      l.name, format(l.v_min)),
                  {},
                  {}});
-    for (size_t b = 0; b < c.plan.batteries.size(); ++b)
+    for (size_t b = 0; b < c.plan.sources.size(); ++b)
         if (const auto reaches = c.figures.worst.packs[b].highest; reaches >= highest_voltage)
             out.push_back({Severity::danger,
                            {},
-                           {c.plan.batteries[b].id},
+                           {c.plan.sources[b].id},
                            fmt::format("{} reaches {}. Everything from 60 V DC up is outside this tool: "
                                        "use fewer cells in series.",
-                                       c.plan.batteries[b].name, format(reaches)),
+                                       c.plan.sources[b].name, format(reaches)),
                            {},
                            {}});
     for (const auto& k : c.plan.cables)
@@ -83,7 +83,7 @@ void not_fed(const Context& c, std::vector<Finding>& out) {
     for (const auto& l : c.plan.loads) {
         const auto chain = c.index().upstream(l.id);
         const bool fed =
-            !chain.empty() && c.index().part(c.plan.feeds[chain.back()].from).kind == PartKind::battery;
+            !chain.empty() && c.index().part(c.plan.feeds[chain.back()].from).kind == PartKind::source;
         if (fed || l.v_min > l.v_max) continue;
         out.push_back({Severity::danger,
                        {},

@@ -11,37 +11,37 @@
 namespace sangre {
 namespace {
 
-Edit changed(Battery b, void (*change)(Battery&)) {
+Edit changed(Source b, void (*change)(Source&)) {
     change(b);
-    return [b](const Plan& p) { return put_battery(p, b); };
+    return [b](const Plan& p) { return put_source(p, b); };
 }
 
 void unequal(const Context& c, std::vector<Finding>& out) {
-    if (c.plan.batteries.size() < 2) return;
+    if (c.plan.sources.size() < 2) return;
     Demand quiet;
     quiet.states.assign(c.plan.loads.size(), LoadState::off);
     quiet.open.assign(c.plan.feeds.size(), false);
     const auto p = c.figures.solver->solve(quiet);
     if (!p.found) return;
-    for (size_t i = 0; i < p.batteries.size(); ++i) {
-        const auto& b = c.plan.batteries[i];
+    for (size_t i = 0; i < p.sources.size(); ++i) {
+        const auto& b = c.plan.sources[i];
         const auto* k = find(c.catalogue.chemistries, b.chemistry);
-        if (!k || p.batteries[i].amps > Ampere(-0.2)) continue;  // a pack that is being charged by the others
-        const Volt behind = p.batteries[i].volts - pack_rest_voltage(b, *k, 1 - b.charge_behind);
+        if (!k || p.sources[i].amps > Ampere(-0.2)) continue;  // a pack that is being charged by the others
+        const Volt behind = p.sources[i].volts - pack_rest_voltage(b, *k, 1 - b.charge_behind);
         const bool harm =
-            p.batteries[i].amps * -1 > Ampere(raw(pack_max_current(b, *k)) * k->charge_c / k->max_c);
+            p.sources[i].amps * -1 > Ampere(raw(pack_max_current(b, *k)) * k->charge_c / k->max_c);
         Finding f{harm ? Severity::danger : Severity::caution,
                   {},
                   {b.id},
                   fmt::format("{} is filled by the others with {} the moment they are joined.", b.name,
-                              format(p.batteries[i].amps * -1)),
+                              format(p.sources[i].amps * -1)),
                   {},
                   {}};
         f.why.add(fmt::format("It rests {} below them; packs join within 0.05 V per cell.", format(behind)));
         f.why.add(fmt::format("It likes to be charged with {}.",
                               format(Ampere(k->charge_c * raw(b.cell_capacity) * b.parallel))));
         if (b.charge_behind > 0)
-            f.fixes.push_back({"Charge it first", changed(b, [](Battery& x) { x.charge_behind = 0; })});
+            f.fixes.push_back({"Charge it first", changed(b, [](Source& x) { x.charge_behind = 0; })});
         out.push_back(std::move(f));
     }
 }
@@ -50,16 +50,16 @@ void unequal(const Context& c, std::vector<Finding>& out) {
 void of_kinds(const Context& c, std::vector<Finding>& out) {
     constexpr double ages_apart = 0.15;  // of the capacity that is left
     for (const auto& group : pack_groups(c.plan, c.index()))
-        for (size_t i = 1; i < group.batteries.size(); ++i) {
-            const auto& first = c.plan.batteries[group.batteries.front()];
-            const auto& b = c.plan.batteries[group.batteries[i]];
+        for (size_t i = 1; i < group.sources.size(); ++i) {
+            const auto& first = c.plan.sources[group.sources.front()];
+            const auto& b = c.plan.sources[group.sources[i]];
             const auto *k = find(c.catalogue.chemistries, first.chemistry),
                        *other = find(c.catalogue.chemistries, b.chemistry);
             if (!k || !other) continue;
             auto alike = b;
             alike.chemistry = first.chemistry, alike.series = first.series;
             const auto use = [&](const std::string& says) {
-                return std::vector<Fix>{{says, [alike](const Plan& p) { return put_battery(p, alike); }}};
+                return std::vector<Fix>{{says, [alike](const Plan& p) { return put_source(p, alike); }}};
             };
             Finding f{Severity::danger, {}, {b.id, first.id}, {}, {}, {}};
             if (k->id != other->id) {
@@ -89,7 +89,7 @@ void of_kinds(const Context& c, std::vector<Finding>& out) {
 }
 
 void old(const Context& c, std::vector<Finding>& out) {
-    each_pack(c, [&](const Battery& b, const Chemistry&) {
+    each_pack(c, [&](const Source& b, const Chemistry&) {
         if (b.health >= 0.8 && ageing_factor(b) <= 2) return;
         Finding f{Severity::caution,
                   {},
@@ -99,13 +99,13 @@ void old(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         f.why.add("At 80 % of its capacity a pack counts as worn; from there it fades faster.");
-        f.fixes.push_back({"A new pack", changed(b, [](Battery& x) { x.health = x.resistance_factor = 1; })});
+        f.fixes.push_back({"A new pack", changed(b, [](Source& x) { x.health = x.resistance_factor = 1; })});
         out.push_back(std::move(f));
     });
 }
 
 void weak_cell(const Context& c, std::vector<Finding>& out) {
-    each_pack(c, [&](const Battery& b, const Chemistry& k) {
+    each_pack(c, [&](const Source& b, const Chemistry& k) {
         if (b.weakest_cell >= 0.95) return;
         Finding f{
             b.weakest_cell < 0.8 ? Severity::danger : Severity::caution,
@@ -118,7 +118,7 @@ void weak_cell(const Context& c, std::vector<Finding>& out) {
         f.why.add(fmt::format("With the weak cell at {} the pack still shows {}.", format(k.cutoff),
                               format(pack_rest_voltage(b, k, 0))));
         f.why.caution = "Do not open a pack to exchange a cell unless you build packs: replace it.";
-        f.fixes.push_back({"A pack of even cells", changed(b, [](Battery& x) { x.weakest_cell = 1; })});
+        f.fixes.push_back({"A pack of even cells", changed(b, [](Source& x) { x.weakest_cell = 1; })});
         out.push_back(std::move(f));
     });
 }
@@ -126,7 +126,7 @@ void weak_cell(const Context& c, std::vector<Finding>& out) {
 void charging(const Context& c, std::vector<Finding>& out) {
     for (const auto& phase : c.plan.phases) {
         if (!phase.charging) continue;
-        each_pack(c, [&](const Battery& b, const Chemistry& k) {
+        each_pack(c, [&](const Source& b, const Chemistry& k) {
             const Ampere liked(k.charge_c * raw(b.cell_capacity) * b.parallel);
             if (k.charge_c <= 0)
                 out.push_back({Severity::danger,
@@ -161,7 +161,7 @@ void charging_cold(const Context& c, std::vector<Finding>& out) {
     if (c.plan.coldest_air >= Celsius(0)) return;
     for (const auto& phase : c.plan.phases) {
         if (!phase.charging || phase.indoors) continue;
-        each_pack(c, [&](const Battery& b, const Chemistry& k) {
+        each_pack(c, [&](const Source& b, const Chemistry& k) {
             if (!k.plates_when_cold) return;
             Finding f{Severity::caution,
                       {},
@@ -190,7 +190,7 @@ void starts(const Context& c, std::vector<Finding>& out) {
                                                     m.standby_phase, format_number(*m.starts_for_days, 2)),
               {},
               {}};
-    if (!c.plan.batteries.empty()) f.about = {c.plan.batteries.front().id};
+    if (!c.plan.sources.empty()) f.about = {c.plan.sources.front().id};
     f.why.add(fmt::format("The starter turns down to {} charge.", format_percent(m.starts_down_to)));
     out.push_back(std::move(f));
 }

@@ -143,7 +143,7 @@ void worn_out(const Context& c, std::vector<Finding>& out) {
     for (const auto& phase : c.plan.phases) charged = charged || phase.charging;
     const auto all = plugs_of(c);
     for (const auto& p : all) {
-        if (c.index().source_of(p.feed).kind != PartKind::battery || !p.type->plug || !charged) continue;
+        if (c.index().source_of(p.feed).kind != PartKind::source || !p.type->plug || !charged) continue;
         const double years = p.type->mating_cycles / (365.0 * std::max(c.plan.repeats_per_day, 1));
         if (years >= 0.25) continue;
         Finding f{Severity::note,

@@ -73,7 +73,7 @@ bool packs_joined(const Context& c, const std::vector<Id>& feeds) {
     for (const auto& id : feeds) {
         const auto* feed = by_id(c.plan.feeds, id);
         const auto from = c.index().part(feed->from);
-        if (from.kind == PartKind::battery) {
+        if (from.kind == PartKind::source) {
             if (!packs.insert(feed->from).second) return false;
             continue;
         }
@@ -83,7 +83,7 @@ bool packs_joined(const Context& c, const std::vector<Id>& feeds) {
         for (const auto f : above) {
             const auto kind = c.index().source_of(f).kind;
             if (kind == PartKind::converter) return false;
-            if (kind == PartKind::battery && !packs.insert(c.plan.feeds[f].from).second) return false;
+            if (kind == PartKind::source && !packs.insert(c.plan.feeds[f].from).second) return false;
         }
     }
     return true;

@@ -41,8 +41,8 @@ const std::vector<Rule>& rules();
 std::vector<Finding> review(const Context& context);
 
 namespace rules_of {
-extern const std::vector<Rule> loads, battery, packs, rails, fuses, wires, feed_items, feeds, switches, plugs,
-    returns, cables, joints, routing;
+extern const std::vector<Rule> loads, battery, packs, sources, rails, fuses, wires, feed_items, feeds,
+    switches, plugs, returns, cables, joints, routing;
 }
 
 }  // namespace sangre

@@ -18,8 +18,8 @@ class Terminals {
                 for (const auto pole : poles) all.push_back({{kind, i}, pole});
         };
         // What every voltage is measured against is the first: the first pack's minus.
-        add(PartKind::battery, plan.batteries.size(), {Pole::minus, Pole::plus});
-        if (plan.batteries.empty()) all.push_back({});
+        add(PartKind::source, plan.sources.size(), {Pole::minus, Pole::plus});
+        if (plan.sources.empty()) all.push_back({});
         add(PartKind::hub, plan.hubs.size(), {Pole::plus, Pole::minus});
         add(PartKind::converter, plan.converters.size(), {Pole::plus, Pole::minus, Pole::out});
         add(PartKind::load, plan.loads.size(), {Pole::plus, Pole::minus});
@@ -34,7 +34,7 @@ class Terminals {
         const auto ref = index_.part(part);
         const int begin = begin_[static_cast<size_t>(ref.kind)], i = static_cast<int>(ref.index);
         switch (ref.kind) {
-            case PartKind::battery:
+            case PartKind::source:
                 return begin + 2 * i + 1;
             case PartKind::hub:
             case PartKind::load:
@@ -50,7 +50,7 @@ class Terminals {
         const auto ref = index_.part(part);
         const int begin = begin_[static_cast<size_t>(ref.kind)], i = static_cast<int>(ref.index);
         switch (ref.kind) {
-            case PartKind::battery:
+            case PartKind::source:
                 return begin + 2 * i;
             case PartKind::hub:
             case PartKind::load:

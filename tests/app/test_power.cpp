@@ -55,8 +55,8 @@ class TestPower : public QObject {
         QVERIFY(e.document.plan() == before);  // looking changes nothing
         const auto wanted = all[1].battery;
         e.click(view, "take1");
-        QCOMPARE(e.document.plan().batteries[0].series, wanted.series);
-        QCOMPARE(e.document.plan().batteries[0].chemistry, wanted.chemistry);
+        QCOMPARE(e.document.plan().sources[0].series, wanted.series);
+        QCOMPARE(e.document.plan().sources[0].chemistry, wanted.chemistry);
         QVERIFY(e.document.study().mission.lasts);
         QTRY_VERIFY_WITH_TIMEOUT(view->ready(), 90000);  // compared anew for the plan as it is now
         QVERIFY(view->comparison().present->serves);
@@ -87,7 +87,7 @@ class TestPower : public QObject {
         QVERIFY(view->comparison().candidates.empty());
         view->repaint();
         view->take(0);  // nothing to take: nothing happens
-        QVERIFY(e.document.plan().batteries.empty());
+        QVERIFY(e.document.plan().sources.empty());
     }
     void two_plans_are_compared_and_changed_over() {
         Evening e;
@@ -99,9 +99,9 @@ class TestPower : public QObject {
         for (const auto& f : bar->figures()) QVERIFY(f.change.empty());
         e.document.apply(
             [](const Plan& p) {
-                auto b = p.batteries[0];
+                auto b = p.sources[0];
                 b.cell_capacity = b.cell_capacity * 2.0;
-                return put_battery(p, b);
+                return put_source(p, b);
             },
             "A bigger pack");
         const auto b = e.document.plan();
@@ -262,7 +262,7 @@ class TestPower : public QObject {
     void how_sure_the_numbers_are_is_drawn_after_a_pause() {
         Evening e;
         auto* why = e.window.why();
-        const Id subject = e.document.plan().batteries[0].id;
+        const Id subject = e.document.plan().sources[0].id;
         QTRY_VERIFY_WITH_TIMEOUT(!why->certainty().of(subject).lines.empty(), 90000);
         e.document.select("load-work-lamp");
         QVERIFY(why->page()->words().contains("nine draws of ten"));
@@ -349,7 +349,7 @@ class TestPower : public QObject {
     void another_pack_is_typed_where_it_stands() {
         Evening e;
         auto* map = e.window.power()->map();
-        const auto key = QString::fromStdString("part:" + e.document.plan().batteries[0].id);
+        const auto key = QString::fromStdString("part:" + e.document.plan().sources[0].id);
         map->setFocus();
         map->focus_spot(key);
         map->repaint();
@@ -364,13 +364,13 @@ class TestPower : public QObject {
         map->editor()->setText("8S LFP 50 Ah");
         QTest::keyClick(map->editor(), Qt::Key_Return);
         QVERIFY(!map->editor());
-        CLOSE(raw(e.document.plan().batteries[0].cell_capacity), 50.0, 1e-9);
+        CLOSE(raw(e.document.plan().sources[0].cell_capacity), 50.0, 1e-9);
         QVERIFY(e.window.banner_words()->text().contains("runs"));
     }
     void an_old_pack_is_fitted_to_its_log() {
         Evening e;
         auto* map = e.window.power()->map();
-        auto truth = e.document.plan().batteries[0];
+        auto truth = e.document.plan().sources[0];
         truth.health = 0.75, truth.resistance_factor = 2;
         const auto& chemistry = *sangre::find(test::parts().chemistries, truth.chemistry);
         QFile log(e.folder.filePath("old.csv"));
@@ -389,7 +389,7 @@ class TestPower : public QObject {
         QVERIFY(e.document.plan() == before);
         QVERIFY(e.window.banner_words()->text().contains("Nothing was changed"));
         map->fit_battery(truth.id, log.fileName());
-        QVERIFY(e.document.plan().batteries[0].resistance_factor > 1.3);
+        QVERIFY(e.document.plan().sources[0].resistance_factor > 1.3);
         QVERIFY(e.document.shown_why().has_value());
         e.document.undo();
         QVERIFY(e.document.plan() == before);
@@ -433,7 +433,7 @@ class TestPower : public QObject {
         const auto before = e.document.plan();
         e.click(view, "way 0 1");
         QCOMPARE(e.document.plan().practices.supply, SupplySchool::two);
-        QCOMPARE(e.document.plan().batteries.size(), size_t{2});
+        QCOMPARE(e.document.plan().sources.size(), size_t{2});
         QVERIFY(e.window.banner_words()->text().contains("One pack or two"));
         // What is followed now is no button; the questions are asked anew for the plan as it is.
         QTRY_VERIFY_WITH_TIMEOUT(!view->busy() && view->result().questions[0].ways[1].followed, 90000);

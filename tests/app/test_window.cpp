@@ -435,9 +435,9 @@ class TestWindow : public QObject {
     void what_if_drives_everything() {
         Desk b;
         auto* bar = b.window.what_if();
-        const auto before = b.document.study().now.batteries[0].volts;
+        const auto before = b.document.study().now.sources[0].volts;
         bar->charge_slider()->setValue(10);
-        QVERIFY(b.document.study().now.batteries[0].volts < before);
+        QVERIFY(b.document.study().now.sources[0].volts < before);
         bar->air_field()->setText("-5 °C");
         QTest::keyClick(bar->air_field(), Qt::Key_Return);
         QCOMPARE(raw(b.document.conditions().air), -5.0);

@@ -81,12 +81,12 @@ std::vector<Nonsense> all() {
              p.loads[0].typical = p.loads[0].peak = Ampere(600);
          }},
         {"a pack of a micro-ampere-hour", nullptr,
-         [](Plan& p) { p.batteries[0].cell_capacity = AmpereHour(1e-6); }},
+         [](Plan& p) { p.sources[0].cell_capacity = AmpereHour(1e-6); }},
         {"a pack of a million ampere-hours", nullptr,
-         [](Plan& p) { p.batteries[0].cell_capacity = AmpereHour(1e6); }},
-        {"a thousand cells in series", "outside-this-tool", [](Plan& p) { p.batteries[0].series = 1000; }},
-        {"a dead cell", nullptr, [](Plan& p) { p.batteries[0].weakest_cell = 0; }},
-        {"no health at all", nullptr, [](Plan& p) { p.batteries[0].health = 0; }},
+         [](Plan& p) { p.sources[0].cell_capacity = AmpereHour(1e6); }},
+        {"a thousand cells in series", "outside-this-tool", [](Plan& p) { p.sources[0].series = 1000; }},
+        {"a dead cell", nullptr, [](Plan& p) { p.sources[0].weakest_cell = 0; }},
+        {"no health at all", nullptr, [](Plan& p) { p.sources[0].health = 0; }},
         {"a module of unknown make", "rail-unknown-module",
          [](Plan& p) {
              p.converters.push_back({"a", "A", "from-a-drawer", Volt(5), {}, {}});

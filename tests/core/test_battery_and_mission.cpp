@@ -37,7 +37,7 @@ class TestBatteryAndMission : public QObject {
     }
     void resistance_and_capacity() {
         const auto& lfp = *find(parts().chemistries, "lfp");
-        const Battery b{"b", "B", "lfp", 8, 2, AmpereHour(15), {}, {}};
+        const Source b{"b", "B", "lfp", 8, 2, AmpereHour(15), {}, {}};
         CLOSE(raw(pack_resistance(b, lfp, 0.5, Celsius(20))), 0.050 / 15 * 8 / 2, 1e-9);
         CLOSE(raw(pack_resistance(b, lfp, 0.5, Celsius(0))) / raw(pack_resistance(b, lfp, 0.5, Celsius(20))),
               2, 1e-9);
@@ -171,7 +171,7 @@ class TestBatteryAndMission : public QObject {
         auto plan = test::one_feed();
         plan.phases.clear();
         QVERIFY(raw(test::studied(plan).worst.feeds[0].continuous) > 4);
-        plan.batteries.clear();
+        plan.sources.clear();
         plan.feeds.clear();
         QCOMPARE(raw(test::studied(plan).mission.run_time), 0.0);
         QVERIFY(test::studied(Plan{}).findings.empty());

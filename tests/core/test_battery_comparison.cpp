@@ -54,8 +54,8 @@ class TestBatteryComparison : public QObject {
         int studied = 0;
         for (const auto& c : front_of(compare_batteries(plan, parts()))) {
             const auto taken = take_battery(c.battery, parts())(plan);
-            QCOMPARE(taken.batteries.size(), size_t{1});
-            QCOMPARE(taken.batteries[0].name, plan.batteries[0].name);
+            QCOMPARE(taken.sources.size(), size_t{1});
+            QCOMPARE(taken.sources[0].name, plan.sources[0].name);
             Conditions cold;
             cold.air = plan.coldest_air;
             const auto s = study(taken, parts(), cold);

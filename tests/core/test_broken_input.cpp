@@ -78,13 +78,13 @@ class TestBrokenInput : public QObject {
         QTest::addColumn<QString>("place");
         QTest::newRow("negative series") << "\"series\": 8"
                                          << "\"series\": -8"
-                                         << "/batteries/0/series";
+                                         << "/sources/0/series";
         QTest::newRow("no capacity") << "\"cell_capacity_Ah\": 35"
                                      << "\"cell_capacity_Ah\": 0"
-                                     << "/batteries/0/cell_capacity_Ah";
+                                     << "/sources/0/cell_capacity_Ah";
         QTest::newRow("a word for a number") << "\"series\": 8"
                                              << "\"series\": \"eight\""
-                                             << "/batteries/0/series";
+                                             << "/sources/0/series";
         QTest::newRow("another format") << "sangre-plan"
                                         << "shopping-list"
                                         << "/format";

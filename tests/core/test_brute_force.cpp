@@ -28,7 +28,7 @@ Network random_network(unsigned seed, int feeds) {
     };
     Network n;
     auto& p = n.plan;
-    p.batteries.push_back({"battery", "Battery", "lfp", pick(6, 12), 1, AmpereHour(pick(20, 120)), {}, {}});
+    p.sources.push_back({"battery", "Battery", "lfp", pick(6, 12), 1, AmpereHour(pick(20, 120)), {}, {}});
     p.hubs.push_back({"hub", "Hub", {}, {}});
     const std::vector<Id> wires{"awg8-silicone", "awg12-pvc", "awg16-xlpe", "mm2_5-pvc", "awg20-pvc"};
     const auto feed = [&](const Id& from, const Id& to, double metres) {
@@ -76,12 +76,12 @@ Column sums(const Network& n, const Circuit& c, const Column& v) {
         const auto& x = c.branches[b];
         flow(x.a, x.b, (v[x.a] - v[x.b]) / x.ohm);
     }
-    const auto& battery = n.plan.batteries[0];
+    const auto& battery = n.plan.sources[0];
     const auto& chemistry = *find(parts().chemistries, battery.chemistry);
     const double rest = raw(pack_rest_voltage(battery, chemistry, n.demand.charge)),
                  ohm = raw(pack_resistance(battery, chemistry, n.demand.charge, n.demand.air));
-    flow(c.batteries[0].positive, c.batteries[0].negative,
-         (v[c.batteries[0].positive] - v[c.batteries[0].negative] - rest) / ohm);
+    flow(c.sources[0].positive, c.sources[0].negative,
+         (v[c.sources[0].positive] - v[c.sources[0].negative] - rest) / ohm);
     for (size_t i = 0; i < c.loads.size(); ++i)
         flow(c.loads[i].positive, c.loads[i].negative,
              load_current(n.plan.loads[i], raw(n.plan.loads[i].typical),
@@ -163,7 +163,7 @@ class TestBruteForce : public QObject {
             const auto p = solver.solve(n.demand);
             QVERIFY2(p.found, qPrintable(QString::number(seed)));
             QVERIFY(test::worst_kirchhoff(n.plan, solver, p) < 1e-9);
-            const double source = raw(p.batteries[0].watts),
+            const double source = raw(p.sources[0].watts),
                          sunk = raw(p.drawn + p.wire_heat + p.converter_heat);
             CLOSE(sunk, source, 1e-6);
             const Column v =

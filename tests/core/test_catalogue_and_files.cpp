@@ -67,7 +67,7 @@ class TestCatalogueAndFiles : public QObject {
             plan.feeds[1].devices.push_back(
                 {fmt::format("d{}", static_cast<int>(kind)), kind, "x", Ampere(0), {}, {}});
         plan.feeds[1].conductors = 3, plan.repeats_per_day = 2;
-        auto& b = plan.batteries[0];
+        auto& b = plan.sources[0];
         b.health = 0.7, b.resistance_factor = 1.5, b.weakest_cell = 0.9, b.charge_behind = 0.1;
         const auto back = plan_from_json(plan_to_json(plan), "x");
         QVERIFY2(back, back ? "" : back.error().c_str());
@@ -132,8 +132,8 @@ class TestCatalogueAndFiles : public QObject {
         j["practices"]["wire"] = "guess";
         row("unknown school", j, "/practices/wire", "guess");
         j = demo_json();
-        j["batteries"][0]["series"] = 0;
-        row("no cells", j, "/batteries/0/series", "");
+        j["sources"][0]["series"] = 0;
+        row("no cells", j, "/sources/0/series", "");
         j = demo_json();
         j["loads"] = 7;
         row("loads is a number", j, "/loads", "");
@@ -198,7 +198,7 @@ class TestCatalogueAndFiles : public QObject {
         QVERIFY(save_plan(test::demo(), file));
         const std::vector<std::function<void(Plan&)>> spoils{
             [](Plan& p) { p.loads[0].peak = Ampere(5e9); },
-            [](Plan& p) { p.batteries[0].health = 3; },
+            [](Plan& p) { p.sources[0].health = 3; },
             [](Plan& p) { p.feeds[0].to = "nobody"; },
             [](Plan& p) { p.loads[1].id = p.loads[0].id; },
             [](Plan& p) { p.feeds[1].ret = Return::shared, p.feeds[1].shared_with = "gone"; },

@@ -16,8 +16,8 @@ using test::parts;
 namespace {
 
 const Insulation& insulation_of(const WireType& w) { return *find(parts().insulations, w.insulation); }
-Battery pack(const Chemistry& c, int series, int parallel, double amp_hours) {
-    Battery b;
+Source pack(const Chemistry& c, int series, int parallel, double amp_hours) {
+    Source b;
     b.chemistry = c.id, b.series = series, b.parallel = parallel, b.cell_capacity = AmpereHour(amp_hours);
     return b;
 }

@@ -24,7 +24,7 @@ class TestConductorsCounted : public QObject {
         auto p = test::one_feed(5);
         p.places = {{"front", "Front", 0, 0, {}}, {"rear", "Rear", 1, 1, {}}};
         p.passages = {{"hole", "front", "rear", Metre(1), PassageKind::hole, Millimetre(9), {}}};
-        p.batteries[0].place = "front", p.loads[0].place = "rear";
+        p.sources[0].place = "front", p.loads[0].place = "rear";
         p.metal_frame = true;
         p.feeds[0].length.reset();
         p.feeds[0].conductors = conductors, p.feeds[0].ret = ret;
@@ -98,7 +98,7 @@ class TestConductorsCounted : public QObject {
         Charging charging;
         charging.peak = Ampere(10);
         CLOSE(raw(charging.square()), 7.0710678, 1e-7);
-        auto pack = test::one_feed(5).batteries[0];
+        auto pack = test::one_feed(5).sources[0];
         pack.health = 0.7, pack.resistance_factor = 1;
         CLOSE(ageing_factor(pack), 1.6, 1e-12);
         pack.resistance_factor = 2.5;  // measured

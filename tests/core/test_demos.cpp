@@ -77,7 +77,7 @@ class TestDemos : public QObject {
         for (const auto& x : plan.loads) subjects.push_back(x.id);
         for (const auto& x : plan.converters) subjects.push_back(x.id);
         for (const auto& x : plan.feeds) subjects.push_back(x.id);
-        for (const auto& x : plan.batteries) subjects.push_back(x.id);
+        for (const auto& x : plan.sources) subjects.push_back(x.id);
         for (const auto& x : plan.passages) subjects.push_back(x.id);
         for (const auto& x : s.steps()) subjects.push_back(x.key);
         for (const auto& x : s.readings()) subjects.push_back(x.key);
@@ -142,7 +142,7 @@ class TestDemos : public QObject {
                     QVERIFY2(p.found, phase.name.c_str());
                     QVERIFY(test::worst_kirchhoff(plan, *s.solver, p) < 1e-9);
                     double source = 0;
-                    for (const auto& b : p.batteries) source += raw(b.watts);
+                    for (const auto& b : p.sources) source += raw(b.watts);
                     QVERIFY(std::abs(source - raw(p.drawn + p.wire_heat + p.converter_heat)) <=
                             1e-6 * std::max(1.0, source));
                 }
@@ -175,7 +175,7 @@ class TestDemos : public QObject {
         for (const auto& x : plan.loads) ids.push_back(x.id);
         for (const auto& x : plan.converters) ids.push_back(x.id);
         for (const auto& x : plan.hubs) ids.push_back(x.id);
-        for (const auto& x : plan.batteries) ids.push_back(x.id);
+        for (const auto& x : plan.sources) ids.push_back(x.id);
         for (const auto& id : ids) {
             QVERIFY(index.part(id) == find_part(plan, id));
             QVERIFY(index.into(id) == feeds_into(plan, id));
@@ -214,7 +214,7 @@ class TestDemos : public QObject {
         QVERIFY(after.mission.run_time < before.mission.run_time);
         QVERIFY(after.worst.packs[0].continuous > before.worst.packs[0].continuous);
         auto bigger = plan;
-        for (auto& b : bigger.batteries) b.cell_capacity = b.cell_capacity * 1.5;
+        for (auto& b : bigger.sources) b.cell_capacity = b.cell_capacity * 1.5;
         const auto longer = test::studied(bigger);
         QVERIFY(longer.mission.run_time > before.mission.run_time * 1.15);
         QVERIFY(longer.mass > before.mass);

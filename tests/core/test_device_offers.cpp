@@ -71,7 +71,7 @@ class TestDeviceOffers : public QObject {
         const auto plan = test::demo("seed-hexacopter");
         const auto s = test::studied(plan);
         QVERIFY(test::has(s, "connector-spark"));
-        const auto& feed = plan.feeds[feeds_from(plan, plan.batteries[0].id).front()];
+        const auto& feed = plan.feeds[feeds_from(plan, plan.sources[0].id).front()];
         const auto offers = device_offers(plan, parts(), s, feed.id);
         const auto* o = offer_with(offers, "instead of a spark");
         QVERIFY(o);
@@ -79,7 +79,7 @@ class TestDeviceOffers : public QObject {
         const auto after = test::studied(next);
         QVERIFY(!test::has(after, "connector-spark"));
         // It lies across the switch: nothing of it is in the supply's way.
-        CLOSE(raw(after.now.batteries[0].amps), raw(s.now.batteries[0].amps), 1e-9);
+        CLOSE(raw(after.now.sources[0].amps), raw(s.now.sources[0].amps), 1e-9);
         QVERIFY(after.cost > s.cost && after.mass > s.mass);
         QVERIFY(*plan_from_json(plan_to_json(next), "next") == next);
     }
@@ -117,7 +117,7 @@ class TestDeviceOffers : public QObject {
         QFETCH(int, series);
         QFETCH(int, parallel);
         QFETCH(double, amp_hours);
-        const auto like = test::one_feed().batteries[0];
+        const auto like = test::one_feed().sources[0];
         const auto b = parse_pack(parts(), like, typed.toStdString());
         QVERIFY2(b.has_value(), b ? "" : b.error().message.c_str());
         QCOMPARE(QString::fromStdString(b->chemistry), chemistry);
@@ -130,7 +130,7 @@ class TestDeviceOffers : public QObject {
         QVERIFY(again && *again == *b);
     }
     void what_is_no_pack_says_where() {
-        const auto like = test::one_feed().batteries[0];
+        const auto like = test::one_feed().sources[0];
         for (const char* typed :
              {"", "0S", "plutonium 4S", "4S -3 Ah", "13 V LFP 5 kg", "4S 1e9 Ah", "40 V AGM 5 W"}) {
             const auto b = parse_pack(parts(), like, typed);

@@ -67,7 +67,7 @@ class TestDiagram : public QObject {
             }
             for (const auto& c : plan.cables) QCOMPARE(drawn_once.count(c.id), size_t{1});
             for (const auto& c : plan.converters) QVERIFY(drawn_once.count(c.id) >= 1);
-            for (const auto& b : plan.batteries) QVERIFY(drawn_once.count(b.id) >= 1);
+            for (const auto& b : plan.sources) QVERIFY(drawn_once.count(b.id) >= 1);
         }
     }
     void nothing_lies_over_anything_or_off_the_sheet() {
@@ -172,8 +172,8 @@ class TestDiagram : public QObject {
     }
     void parts_fed_twice_are_led_round() {
         auto plan = test::star(3);
-        plan.batteries.push_back(plan.batteries[0]);
-        plan.batteries[1].id = "second", plan.batteries[1].name = "Second";
+        plan.sources.push_back(plan.sources[0]);
+        plan.sources[1].id = "second", plan.sources[1].name = "Second";
         auto feed = plan.feeds[0];
         feed.id = "from-second", feed.from = "second";
         plan.feeds.push_back(feed);

@@ -82,13 +82,13 @@ std::vector<EditCase> edit_cases() {
          [](const Plan& p) { return p.loads[0].id == "load-frost-mast" && p.loads.size() == 9; }},
         {"move_load far", [](const Plan& p) { return move_load(p, "load-drive-left", 99); },
          [](const Plan& p) { return p.loads.back().id == "load-drive-left"; }},
-        {"put_battery",
+        {"put_source",
          [](const Plan& p) {
-             auto b = p.batteries[0];
+             auto b = p.sources[0];
              b.series = 7;
-             return put_battery(p, b);
+             return put_source(p, b);
          },
-         [](const Plan& p) { return p.batteries.size() == 1 && p.batteries[0].series == 7; }},
+         [](const Plan& p) { return p.sources.size() == 1 && p.sources[0].series == 7; }},
         {"set_converter_voltage", [=](const Plan& p) { return set_converter_voltage(p, rail, Volt(11.9)); },
          [=](const Plan& p) { return by_id(p.converters, rail)->set == Volt(11.9); }},
         {"set_converter_type", [=](const Plan& p) { return set_converter_type(p, rail, "buck-15a-75v"); },
@@ -253,7 +253,7 @@ class TestEditsAndStudy : public QObject {
         warm.phase = cold.phase = "phase-fog";
         warm.air = Celsius(25), cold.air = Celsius(-10);
         const auto w = study(plan, parts(), warm), c = study(plan, parts(), cold);
-        QVERIFY(c.now.batteries[0].volts < w.now.batteries[0].volts);
+        QVERIFY(c.now.sources[0].volts < w.now.sources[0].volts);
         QVERIFY(c.mission.run_time < w.mission.run_time);
     }
     void worst_is_the_coldest_emptiest_and_busiest() {
@@ -326,8 +326,8 @@ class TestEditsAndStudy : public QObject {
             const auto s = test::studied(plan);
             const Solver solver(plan, parts(), feed_lengths(s.harness));
             const auto alone = worst_case(plan, solver);
-            QCOMPARE(s.worst.packs.size(), plan.batteries.size());
-            for (size_t b = 0; b < plan.batteries.size(); ++b) {
+            QCOMPARE(s.worst.packs.size(), plan.sources.size());
+            for (size_t b = 0; b < plan.sources.size(); ++b) {
                 CLOSE(raw(s.worst.packs[b].lowest), raw(alone.packs[b].lowest), 1e-9);
                 CLOSE(raw(s.worst.packs[b].peak), raw(alone.packs[b].peak), 1e-9);
             }

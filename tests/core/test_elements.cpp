@@ -49,8 +49,8 @@ Plan two_packs(double behind) {
     auto plan = test::one_feed(0);
     plan.hubs.push_back({"hub", "Hub", {}, {}});
     plan.feeds[0].to = "hub";
-    plan.batteries.push_back({"second", "Second", "lfp", 4, 1, AmpereHour(10), {}, {}});
-    plan.batteries[1].charge_behind = behind;
+    plan.sources.push_back({"second", "Second", "lfp", 4, 1, AmpereHour(10), {}, {}});
+    plan.sources[1].charge_behind = behind;
     Feed join = plan.feeds[0], load = plan.feeds[0];
     join.id = "join", join.from = "second";
     load.id = "out", load.from = "hub", load.to = "lamp";
@@ -152,27 +152,27 @@ class TestElements : public QObject {
                 f.devices.push_back(
                     {f.id + "-d", DeviceKind::diode, "diode-schottky-30a", Ampere(0), {}, {}});
         const auto p = solved(pair);
-        CLOSE(raw(p.batteries[0].amps), 2, 1e-3);
-        QVERIFY(std::abs(raw(p.batteries[1].amps)) < 1e-3);
+        CLOSE(raw(p.sources[0].amps), 2, 1e-3);
+        QVERIFY(std::abs(raw(p.sources[1].amps)) < 1e-3);
     }
     void unequal_packs_equalise() {
         const auto level = solved(two_packs(0)), apart = solved(two_packs(0.8));
-        QVERIFY(std::abs(raw(level.batteries[0].amps)) < 1e-6);
+        QVERIFY(std::abs(raw(level.sources[0].amps)) < 1e-6);
         const auto& lfp = *find(parts().chemistries, Id("lfp"));
         const auto plan = two_packs(0.8);
         auto d = everything(plan);
-        const double gap = raw(pack_rest_voltage(plan.batteries[0], lfp, 1)) -
-                           raw(pack_rest_voltage(plan.batteries[1], lfp, 0.2));
+        const double gap = raw(pack_rest_voltage(plan.sources[0], lfp, 1)) -
+                           raw(pack_rest_voltage(plan.sources[1], lfp, 0.2));
         QVERIFY(gap > 0.5);
-        double loop = raw(pack_resistance(plan.batteries[0], lfp, 1, Celsius(20)) +
-                          pack_resistance(plan.batteries[1], lfp, 0.2, Celsius(20)));
+        double loop = raw(pack_resistance(plan.sources[0], lfp, 1, Celsius(20)) +
+                          pack_resistance(plan.sources[1], lfp, 0.2, Celsius(20)));
         const auto lengths = feed_lengths(lay_harness(plan, parts()));
         for (const size_t f : {0, 1}) {
             const auto ohms = feed_ohms(plan, plan.feeds[f], parts(), lengths[f]);
             loop += raw(ohms.copper + ohms.rest);
         }
-        CLOSE(raw(apart.batteries[0].amps), gap / loop, 0.01);
-        CLOSE(raw(apart.batteries[0].amps), -raw(apart.batteries[1].amps), 1e-6);
+        CLOSE(raw(apart.sources[0].amps), gap / loop, 0.01);
+        CLOSE(raw(apart.sources[0].amps), -raw(apart.sources[1].amps), 1e-6);
     }
     void two_regulators_on_one_rail() {
         auto plan = test::one_feed(0.1);

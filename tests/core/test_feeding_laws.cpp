@@ -19,7 +19,7 @@ void is_whole(const Plan& plan) {
     for (const auto& l : plan.loads) {
         QCOMPARE(feeds_into(plan, l.id).size(), size_t{1});
         const auto way = upstream_feeds(plan, l.id);
-        QVERIFY2(!way.empty() && find_part(plan, plan.feeds[way.back()].from).kind == PartKind::battery,
+        QVERIFY2(!way.empty() && find_part(plan, plan.feeds[way.back()].from).kind == PartKind::source,
                  l.id.c_str());
     }
     std::set<Id> ids;
@@ -47,7 +47,7 @@ class TestFeedingLaws : public QObject {
             }
             is_whole(*own);
             const auto& feed = own->feeds[feeds_into(*own, l.id).front()];
-            QCOMPARE(find_part(*own, feed.from).kind, PartKind::battery);
+            QCOMPARE(find_part(*own, feed.from).kind, PartKind::source);
             QVERIFY(device(feed, DeviceKind::fuse));
             // What was not asked for stays as the builder has it.
             for (const auto& f : plan.feeds)

@@ -125,7 +125,7 @@ class TestHarnessAndJoints : public QObject {
         auto plan = test::star(6);
         plan.places = {{"a", "A", 0, 0, {}}, {"b", "B", 1, 1, {}}};
         plan.passages = {{"ab", "a", "b", Metre(1), PassageKind::open, {}, {}}};
-        plan.batteries[0].place = plan.hubs[0].place = "a";
+        plan.sources[0].place = plan.hubs[0].place = "a";
         for (auto& l : plan.loads) l.place = "b";
         for (auto& f : plan.feeds) f.length.reset();
         const auto light = test::studied(plan);

@@ -9,6 +9,7 @@
 #include "joint/joint.h"
 #include "plan/edits.h"
 #include "propose/feeding.h"
+#include "wire/conductor.h"
 
 using namespace sangre;
 using test::parts;

@@ -15,14 +15,14 @@ namespace {
 
 Plan on_lead(double amps, double amp_hours) {
     auto plan = test::one_feed(amps);
-    plan.batteries[0] = {"battery", "Battery", "agm", 6, 1, AmpereHour(amp_hours), {}, {}};
+    plan.sources[0] = {"battery", "Battery", "agm", 6, 1, AmpereHour(amp_hours), {}, {}};
     plan.loads[0].v_min = Volt(9);
     return plan;
 }
 const Chemistry& chemistry(const char* id) { return *find(parts().chemistries, Id(id)); }
 
 /// A discharge of a pack that is not new, as a logger would write it.
-std::vector<MeasuredSample> measured(const Battery& pack, const Chemistry& c, double hours, double start) {
+std::vector<MeasuredSample> measured(const Source& pack, const Chemistry& c, double hours, double start) {
     std::vector<MeasuredSample> log;
     double drawn = 0;
     const double amp_hours = raw(pack_capacity(pack, c, Celsius(20)));
@@ -57,10 +57,10 @@ class TestMissions : public QObject {
         plan.loads[0].always_on = true, plan.loads[0].idle = Ampere(0.001);
         plan.phases.push_back({"parked", "Parked", Second(86400), false, {}, {}, {}, {}});
         const auto m = test::studied(plan).mission;
-        const double own = raw(self_discharge(plan.batteries[0], chemistry("agm"), Celsius(20)));
+        const double own = raw(self_discharge(plan.sources[0], chemistry("agm"), Celsius(20)));
         CLOSE(own, 20 * 0.03 / 720, 1e-9);
         CLOSE(m.standby_days, 20 / (own + 0.001) / 24, 0.02);
-        CLOSE(raw(self_discharge(plan.batteries[0], chemistry("agm"), Celsius(30))), 2 * own, 1e-9);
+        CLOSE(raw(self_discharge(plan.sources[0], chemistry("agm"), Celsius(30))), 2 * own, 1e-9);
     }
     void a_starter_tells_how_long_it_still_turns() {
         auto plan = on_lead(0.05, 40);
@@ -79,7 +79,7 @@ class TestMissions : public QObject {
         QVERIFY(m.starts_for_days.has_value());
         QVERIFY(*m.starts_for_days > 1 && *m.starts_for_days < m.standby_days);
         QVERIFY(m.starts_down_to > 0.02 && m.starts_down_to < 1);
-        plan.batteries[0].resistance_factor = 3;  // an old battery gives up sooner
+        plan.sources[0].resistance_factor = 3;  // an old battery gives up sooner
         QVERIFY(*test::studied(plan).mission.starts_for_days < *m.starts_for_days);
         plan.feeds.back().length = Metre(200);
         QCOMPARE(*test::studied(plan).mission.starts_for_days, 0.0);
@@ -106,14 +106,14 @@ class TestMissions : public QObject {
     void an_old_pack_and_a_weak_cell_hold_less() {
         auto plan = test::one_feed(5);
         const auto fresh = test::studied(plan).mission.run_time;
-        plan.batteries[0].health = 0.7;
+        plan.sources[0].health = 0.7;
         const auto old = test::studied(plan).mission.run_time;
         CLOSE(raw(old / fresh), 0.7, 0.03);
-        plan.batteries[0].health = 1, plan.batteries[0].weakest_cell = 0.6;
+        plan.sources[0].health = 1, plan.sources[0].weakest_cell = 0.6;
         const auto weak = test::studied(plan).mission.run_time;
         QVERIFY(weak < fresh * 0.65);
         // The sound cells are still up when the weak one is empty.
-        QVERIFY(pack_rest_voltage(plan.batteries[0], chemistry("lfp"), 0) > Volt(4 * 2.8) + Volt(0.5));
+        QVERIFY(pack_rest_voltage(plan.sources[0], chemistry("lfp"), 0) > Volt(4 * 2.8) + Volt(0.5));
     }
     void reading_between_the_solved_charges_is_true() {
         const auto plan = test::demo();
@@ -125,7 +125,7 @@ class TestMissions : public QObject {
                 auto d = demand_in_phase(plan, phase, false);
                 d.charge = charge;
                 double amps = 0;
-                for (const auto& b : solver.solve(d).batteries) amps += raw(b.amps);
+                for (const auto& b : solver.solve(d).sources) amps += raw(b.amps);
                 QVERIFY2(std::abs(draw.amps(0, charge) - amps) <= 0.02 * amps + 1e-6, phase.name.c_str());
             }
         }
@@ -174,7 +174,7 @@ class TestMissions : public QObject {
         out.id = "out", out.from = "rail", out.to = "own", out.length = Metre(0.1);
         plan.feeds.push_back(out);
         plan.phases[0].states["own"] = LoadState::typical;
-        plan.batteries[0].series = 2, plan.batteries[0].resistance_factor = 4;
+        plan.sources[0].series = 2, plan.sources[0].resistance_factor = 4;
         const Solver solver(plan, parts(), feed_lengths(lay_harness(plan, parts())));
         const PhaseDraw draw(plan, solver, pack_groups(plan, solver.index()), plan.phases[0], Celsius(20));
         bool off = false;
@@ -213,7 +213,7 @@ class TestMissions : public QObject {
         QFETCH(double, health);
         QFETCH(double, factor);
         const auto& c = chemistry(chemistry_id.toUtf8().constData());
-        Battery pack{"b", "B", c.id, 4, 1, AmpereHour(8), {}, {}};
+        Source pack{"b", "B", c.id, 4, 1, AmpereHour(8), {}, {}};
         auto truth = pack;
         truth.health = health, truth.resistance_factor = factor;
         const auto fit = fit_discharge(pack, c, measured(truth, c, 2, 1));
@@ -225,7 +225,7 @@ class TestMissions : public QObject {
     }
     void what_cannot_be_fitted_says_why() {
         const auto& c = chemistry("lipo");
-        const Battery pack{"b", "B", c.id, 4, 1, AmpereHour(8), {}, {}};
+        const Source pack{"b", "B", c.id, 4, 1, AmpereHour(8), {}, {}};
         const auto why = [&](const std::vector<MeasuredSample>& log) {
             const auto fit = fit_discharge(pack, c, log);
             return QString::fromStdString(fit ? std::string() : fit.error());
@@ -260,9 +260,9 @@ class TestMissions : public QObject {
         // A lamp of 5 A on one pack; a radio of 1 A on another of the same size.
         auto plan = test::one_feed(5);
         const auto alone = test::studied(plan).mission;
-        auto second = plan.batteries[0];
+        auto second = plan.sources[0];
         second.id = "quiet", second.name = "Quiet pack";
-        plan.batteries.push_back(second);
+        plan.sources.push_back(second);
         auto radio = plan.loads[0];
         radio.id = "radio", radio.name = "Radio", radio.typical = radio.peak = Ampere(1);
         plan.loads.push_back(radio);

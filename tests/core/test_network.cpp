@@ -32,16 +32,16 @@ class TestNetwork : public QObject {
         const auto p = solver.solve(all(plan, LoadState::typical));
         QVERIFY(p.found);
         const auto& lfp = *find(parts().chemistries, "lfp");
-        const double e = raw(pack_rest_voltage(plan.batteries[0], lfp, 1)),
-                     r = raw(pack_resistance(plan.batteries[0], lfp, 1, Celsius(20)));
+        const double e = raw(pack_rest_voltage(plan.sources[0], lfp, 1)),
+                     r = raw(pack_resistance(plan.sources[0], lfp, 1, Celsius(20)));
         // Five amperes warm it by a few kelvin, as the heat balance of the wire alone has it.
         const Celsius warm = p.feeds[0].copper;
         const auto& wire = *find(parts().wires, plan.feeds[0].wire);
         const auto& insulation = *find(parts().insulations, wire.insulation);
         QVERIFY(std::abs(raw(WireThermal(wire, insulation, Celsius(20)).steady(Ampere(5)) - warm)) < 0.1);
         const double path = supply_ohm(plan, 0, false, warm) + supply_ohm(plan, 0, true, warm);
-        CLOSE(raw(p.batteries[0].amps), 5, 1e-9);
-        CLOSE(raw(p.batteries[0].volts), e - 5 * r, 1e-9);
+        CLOSE(raw(p.sources[0].amps), 5, 1e-9);
+        CLOSE(raw(p.sources[0].volts), e - 5 * r, 1e-9);
         CLOSE(raw(p.loads[0].volts), e - 5 * (r + path), 1e-9);
         CLOSE(raw(p.feeds[0].drop), 5 * path, 1e-8);
         CLOSE(raw(p.feeds[0].lift), 5 * supply_ohm(plan, 0, true, warm), 1e-8);
@@ -90,7 +90,7 @@ class TestNetwork : public QObject {
         const auto p = solver.solve(d);
         QVERIFY(p.found);
         QVERIFY(std::abs(raw(p.loads[0].volts)) < 1e-6);
-        QVERIFY(std::abs(raw(p.batteries[0].amps)) < 1e-9);
+        QVERIFY(std::abs(raw(p.sources[0].amps)) < 1e-9);
         QVERIFY(p.brown_outs.empty());
     }
     void a_module_conserves_energy() {
@@ -115,7 +115,7 @@ class TestNetwork : public QObject {
         QVERIFY(!c.dropout && !c.limiting && !c.locked_out);
         QVERIFY(test::worst_kirchhoff(plan, solver, p) < 1e-9);
         // Source = loads + heat, the pack's own left in the pack.
-        CLOSE(raw(p.batteries[0].watts), raw(p.drawn + p.wire_heat + p.converter_heat), 1e-6);
+        CLOSE(raw(p.sources[0].watts), raw(p.drawn + p.wire_heat + p.converter_heat), 1e-6);
     }
     void a_starved_module_follows_its_input() {
         auto plan = test::one_feed(1);
@@ -151,8 +151,8 @@ class TestNetwork : public QObject {
         plan.loads.clear();
         plan.feeds.clear();
         plan.hubs.push_back({"hub", "Hub", {}, {}});
-        plan.batteries.push_back({"second", "Second", "lfp", 4, 1, AmpereHour(5), {}, {}});
-        plan.batteries[1].chemistry = "nmc";
+        plan.sources.push_back({"second", "Second", "lfp", 4, 1, AmpereHour(5), {}, {}});
+        plan.sources[1].chemistry = "nmc";
         for (const char* from : {"battery", "second"}) {
             Feed f;
             f.id = std::string("from-") + from, f.from = from, f.to = "hub", f.wire = "awg10-silicone",
@@ -162,8 +162,8 @@ class TestNetwork : public QObject {
         const Solver solver(plan, parts(), metres(plan));
         const auto p = solver.solve(all(plan, LoadState::off));
         QVERIFY(p.found);
-        QVERIFY(p.batteries[1].amps > Ampere(1));
-        CLOSE(raw(p.batteries[0].amps), -raw(p.batteries[1].amps), 1e-6);
+        QVERIFY(p.sources[1].amps > Ampere(1));
+        CLOSE(raw(p.sources[0].amps), -raw(p.sources[1].amps), 1e-6);
     }
     void nothing_at_all_is_solved() {
         const Plan plan;
@@ -172,7 +172,7 @@ class TestNetwork : public QObject {
     }
     void islands_and_extremes_end() {
         auto plan = test::star(3);
-        plan.batteries.clear();
+        plan.sources.clear();
         plan.feeds.erase(plan.feeds.begin());
         auto p = Solver(plan, parts(), metres(plan)).solve(all(plan, LoadState::typical));
         for (const double v : p.node_volts) QVERIFY(std::isfinite(v));

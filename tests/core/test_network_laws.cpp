@@ -12,7 +12,7 @@ namespace {
 Plan random_plan() {
     Plan p;
     const int series = *rc::gen::inRange(6, 13);
-    p.batteries.push_back(
+    p.sources.push_back(
         {"battery", "Battery", "lfp", series, 1, AmpereHour(*rc::gen::inRange(5, 60)), {}, {}});
     p.hubs.push_back({"hub0", "Hub", {}, {}});
     std::vector<Id> sources{"hub0"};
@@ -77,7 +77,7 @@ class TestNetworkLaws : public QObject {
             const auto p = solver.solve(on(plan));
             RC_ASSERT(p.found);
             RC_ASSERT(test::worst_kirchhoff(plan, solver, p) < 1e-9);
-            const double source = raw(p.batteries[0].watts),
+            const double source = raw(p.sources[0].watts),
                          sunk = raw(p.drawn + p.wire_heat + p.converter_heat);
             RC_ASSERT(std::abs(source - sunk) <= 1e-6 * std::max(1.0, source));
         }));
@@ -108,8 +108,8 @@ class TestNetworkLaws : public QObject {
             const auto a = solved(plan, on(plan)), b = solved(thick, on(thick));
             // With every drop smaller the pack sags a little more; what reaches the loads together still
             // grows.
-            RC_ASSERT(raw(b.wire_heat) / raw(b.batteries[0].watts) <=
-                      raw(a.wire_heat) / raw(a.batteries[0].watts) + 1e-9);
+            RC_ASSERT(raw(b.wire_heat) / raw(b.sources[0].watts) <=
+                      raw(a.wire_heat) / raw(a.sources[0].watts) + 1e-9);
             for (size_t i = 0; i < plan.loads.size(); ++i)
                 RC_ASSERT(raw(b.loads[i].volts) >= raw(a.loads[i].volts) * 0.95);
         }));

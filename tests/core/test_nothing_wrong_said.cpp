@@ -16,9 +16,9 @@ class TestNothingWrongSaid : public QObject {
     Q_OBJECT
     static Plan joined_packs() {
         auto p = test::star(1);
-        auto second = p.batteries[0];
+        auto second = p.sources[0];
         second.id = "battery-2", second.name = "Second";
-        p.batteries.push_back(second);
+        p.sources.push_back(second);
         auto f = p.feeds[0];
         f.id = "feed-2", f.from = "battery-2";
         for (auto& d : f.devices) d.id += "-2";
@@ -130,16 +130,16 @@ class TestNothingWrongSaid : public QObject {
         QVERIFY(!test::has(test::studied(p), "return-two-sources"));
         QVERIFY(!test::has(test::studied(p), "battery-packs-differ"));
         auto other = p;
-        other.batteries[1].chemistry = "lipo";
+        other.sources[1].chemistry = "lipo";
         QVERIFY(test::has(test::studied(other), "battery-packs-differ", Severity::danger));
         auto fewer = p;
-        fewer.batteries[1].series = 3;
+        fewer.sources[1].series = 3;
         const auto found = test::studied(fewer);
         const auto* f = test::finding(found, "battery-packs-differ");
         QVERIFY(f && f->severity == Severity::danger && f->fixes.size() == 1);
-        QCOMPARE(f->fixes[0].edit(fewer).batteries[1].series, 4);
+        QCOMPARE(f->fixes[0].edit(fewer).sources[1].series, 4);
         auto older = p;
-        older.batteries[1].health = 0.82;
+        older.sources[1].health = 0.82;
         QVERIFY(test::has(test::studied(older), "battery-packs-differ", Severity::caution));
         // One pack over two leads is not two packs.
         auto twice = test::star(1);
@@ -150,10 +150,10 @@ class TestNothingWrongSaid : public QObject {
     }
     void charging_first_is_offered_where_it_changes_something() {
         auto p = joined_packs();
-        p.batteries[1].series = 3;
+        p.sources[1].series = 3;
         const auto unlike = test::studied(p);
         if (const auto* f = test::finding(unlike, "battery-packs-unequal")) QVERIFY(f->fixes.empty());
-        p.batteries[1].series = 4, p.batteries[1].charge_behind = 0.9;
+        p.sources[1].series = 4, p.sources[1].charge_behind = 0.9;
         const auto behind = test::studied(p);
         const auto* f = test::finding(behind, "battery-packs-unequal");
         QVERIFY(f && f->fixes.size() == 1);
@@ -246,7 +246,7 @@ class TestNothingWrongSaid : public QObject {
         QVERIFY(made);
         std::set<std::string> names;
         for (const auto& c : made->plan.converters) QVERIFY2(names.insert(c.name).second, c.name.c_str());
-        QVERIFY(made->plan.batteries.size() == 2 && names.size() == 2);
+        QVERIFY(made->plan.sources.size() == 2 && names.size() == 2);
         const auto again = propose(made->plan, parts());
         QVERIFY(again && again->plan.converters == made->plan.converters);
     }
@@ -297,7 +297,7 @@ class TestNothingWrongSaid : public QObject {
             auto p = test::one_feed(20);
             auto& d = *by_id(p.feeds[0].devices, Id("switch"));
             d.type = type;
-            p.batteries[0].series = 12, p.loads[0].v_max = Volt(60);
+            p.sources[0].series = 12, p.loads[0].v_max = Volt(60);
             const auto was = find(parts().switches, d.type)->kind;
             for (const auto& f : test::studied(p).findings)
                 for (const auto& fix : f.fixes) {

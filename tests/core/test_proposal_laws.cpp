@@ -154,7 +154,7 @@ class TestProposalLaws : public QObject {
             for (int i = 0; i < n; ++i)
                 p.loads.push_back(test::simple_load("lamp-" + std::to_string(i), 12.8, 2));
             for (auto& l : p.loads) l.v_min = Volt(9), l.v_max = Volt(16);
-            p.batteries.push_back({"battery", "Battery", "lfp", 4, 1, AmpereHour(60), {}, {}});
+            p.sources.push_back({"battery", "Battery", "lfp", 4, 1, AmpereHour(60), {}, {}});
             const auto made = propose(p, parts());
             QVERIFY(made.has_value());
             const auto area = raw(find(parts().wires, made->plan.feeds[0].wire)->area);
@@ -173,8 +173,8 @@ class TestProposalLaws : public QObject {
         rarely.phases[0].shares[plan.loads[0].id] = 0.01;
         auto idling = plan;
         idling.phases[0].states[plan.loads[0].id] = LoadState::idle;
-        const auto battery = propose(plan, parts())->plan.batteries;
-        plan.batteries = idle.batteries = rarely.batteries = idling.batteries = battery;
+        const auto battery = propose(plan, parts())->plan.sources;
+        plan.sources = idle.sources = rarely.sources = idling.sources = battery;
         const auto always = propose(plan, parts());
         for (const auto& other :
              {propose(idle, parts()), propose(rarely, parts()), propose(idling, parts())}) {

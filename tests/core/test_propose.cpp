@@ -70,7 +70,7 @@ class TestPropose : public QObject {
         plan.loads = {test::simple_load("a", 12, 2), test::simple_load("b", 5, 1)};
         const auto proposal = propose(plan, parts());
         QVERIFY(proposal);
-        QCOMPARE(proposal->plan.batteries.size(), size_t{1});
+        QCOMPARE(proposal->plan.sources.size(), size_t{1});
         QVERIFY(proposal->plan.phases.size() == 1);
         const auto s = test::studied(proposal->plan);
         for (const auto& f : s.findings) QVERIFY2(f.severity != Severity::danger, f.sentence.c_str());
@@ -144,7 +144,7 @@ class TestPropose : public QObject {
         QFETCH(QString, what);
         QFETCH(QString, says);
         Plan plan;
-        plan.batteries.push_back({"battery", "Battery", "lfp", 8, 1, AmpereHour(30), {}, {}});
+        plan.sources.push_back({"battery", "Battery", "lfp", 8, 1, AmpereHour(30), {}, {}});
         auto l = test::simple_load("bad", 12, 1);
         if (what == "reversed") std::swap(l.v_min, l.v_max);
         if (what == "mains") l = test::simple_load("bad", 230, 1);
@@ -232,7 +232,7 @@ class TestPropose : public QObject {
         QVERIFY(smaller.cell_capacity < choice->battery.cell_capacity);
         // Watts and losses over the cut-off's current, nearly empty, at the coldest.
         const auto& c = *find(parts().chemistries, smaller.chemistry);
-        const auto under = [&](const Battery& b) {
+        const auto under = [&](const Source& b) {
             return raw(pack_rest_voltage(b, c, 0.1)) - 24 * 30 * 1.15 / raw(pack_cutoff_voltage(b, c)) *
                                                            raw(pack_resistance(b, c, 0.1, plan.coldest_air));
         };

@@ -40,8 +40,8 @@ using Model = std::function<double(const Arguments&)>;
 
 const FuseFamily& family(const std::string& id) { return *find(parts().fuses, id); }
 const Chemistry& chemistry(const std::string& id) { return *find(parts().chemistries, id); }
-Battery pack(const std::string& id, int series, double amp_hours) {
-    Battery b;
+Source pack(const std::string& id, int series, double amp_hours) {
+    Source b;
     b.chemistry = id, b.series = series, b.cell_capacity = AmpereHour(amp_hours);
     return b;
 }

@@ -43,7 +43,7 @@ struct Case {
 std::vector<Case> cases() {
     return {
         {"load-window-reversed", [](Plan& p) { std::swap(p.loads[2].v_min, p.loads[2].v_max); }},
-        {"outside-this-tool", [](Plan& p) { p.batteries[0].series = 20; }},
+        {"outside-this-tool", [](Plan& p) { p.sources[0].series = 20; }},
         {"network-not-solved", [](Plan& p) { p.loads[2].typical = p.loads[2].peak = Ampere(1e300); }},
         {"load-not-fed",
          [](Plan& p) { std::erase_if(p.feeds, [](const auto& f) { return f.to == "load-steering"; }); }},
@@ -87,11 +87,11 @@ std::vector<Case> cases() {
              by_id(p.loads, Id("load-drive-left"))->typical = by_id(p.loads, Id("load-drive-left"))->peak =
                  Ampere(38);
          }},
-        {"battery-missing", [](Plan& p) { p.batteries[0].chemistry = "unobtainium"; }},
-        {"battery-c-rate", [](Plan& p) { p.batteries[0].cell_capacity = AmpereHour(2); }},
-        {"battery-sags", [](Plan& p) { p.batteries[0].cell_capacity = AmpereHour(30); }},
-        {"battery-too-small", [](Plan& p) { p.batteries[0].cell_capacity = AmpereHour(12); }},
-        {"battery-runs-low", [](Plan& p) { p.batteries[0].cell_capacity = AmpereHour(22.5); }},
+        {"battery-missing", [](Plan& p) { p.sources[0].chemistry = "unobtainium"; }},
+        {"battery-c-rate", [](Plan& p) { p.sources[0].cell_capacity = AmpereHour(2); }},
+        {"battery-sags", [](Plan& p) { p.sources[0].cell_capacity = AmpereHour(30); }},
+        {"battery-too-small", [](Plan& p) { p.sources[0].cell_capacity = AmpereHour(12); }},
+        {"battery-runs-low", [](Plan& p) { p.sources[0].cell_capacity = AmpereHour(22.5); }},
         {"battery-over-100-wh", [](Plan&) {}},
         {"rail-unknown-module", [](Plan& p) { p.converters[0].type = "magic"; }},
         {"rail-loop",
@@ -99,9 +99,9 @@ std::vector<Case> cases() {
              const auto a = p.converters[0].id, b = p.converters[1].id;
              into(p, a).from = b, into(p, b).from = a;
          }},
-        {"rail-input-spare", [](Plan& p) { p.batteries[0].series = 10; }},
-        {"rail-input-low", [](Plan& p) { p.batteries[0].series = 1; }},
-        {"rail-dropout", [](Plan& p) { p.batteries[0].series = 4; }},
+        {"rail-input-spare", [](Plan& p) { p.sources[0].series = 10; }},
+        {"rail-input-low", [](Plan& p) { p.sources[0].series = 1; }},
+        {"rail-dropout", [](Plan& p) { p.sources[0].series = 4; }},
         {"rail-over-trusted",
          [](Plan& p) { by_id(p.converters, rail_of(p, "load-computer"))->type = "buck-3a-40v"; }},
         {"rail-set-voltage",
@@ -152,7 +152,7 @@ std::vector<Case> cases() {
              for (auto& f : p.feeds)
                  for (auto& d : f.devices)
                      if (d.name == "Main") d.type = "isolator-150a";
-             p.batteries[0].series = 14;
+             p.sources[0].series = 14;
          }},
         {"switch-before-always-on", [](Plan& p) { into(p, rail_of(p, "load-frost-mast")).from = "hub"; }},
         {"connector-overloaded",
@@ -181,24 +181,24 @@ std::vector<Case> cases() {
         {"route-hazard", [](Plan& p) { by_id(p.passages, Id("way-hub-left"))->kind = PassageKind::edge; }},
         {"battery-packs-unequal",
          [](Plan& p) {
-             auto b = p.batteries[0];
+             auto b = p.sources[0];
              b.id = "battery-2", b.name = "Second", b.charge_behind = 0.8;
-             p.batteries.push_back(b);
+             p.sources.push_back(b);
              auto f = into(p, "hub");
              f.id = "second-pack", f.from = "battery-2";
              p.feeds.push_back(f);
          }},
         {"battery-packs-differ",
          [](Plan& p) {
-             auto b = p.batteries[0];
+             auto b = p.sources[0];
              b.id = "battery-2", b.name = "Second", b.chemistry = b.chemistry == "lfp" ? "nmc" : "lfp";
-             p.batteries.push_back(b);
+             p.sources.push_back(b);
              auto f = into(p, "hub");
              f.id = "second-pack", f.from = "battery-2";
              p.feeds.push_back(f);
          }},
-        {"battery-old", [](Plan& p) { p.batteries[0].health = 0.78; }},
-        {"battery-weak-cell", [](Plan& p) { p.batteries[0].weakest_cell = 0.9; }},
+        {"battery-old", [](Plan& p) { p.sources[0].health = 0.78; }},
+        {"battery-weak-cell", [](Plan& p) { p.sources[0].weakest_cell = 0.9; }},
         {"battery-charging", [](Plan& p) { p.phases[0].charge_current = Ampere(200); }},
         {"battery-starts",
          [](Plan& p) {
@@ -209,7 +209,7 @@ std::vector<Case> cases() {
         {"rail-cycles",
          [](Plan& p) {
              by_id(p.converters, rail_of(p, "load-computer"))->type = "buck-30a-60v";
-             p.batteries[0].series = 5, p.batteries[0].charge_behind = 0.0;
+             p.sources[0].series = 5, p.sources[0].charge_behind = 0.0;
          }},
         {"rail-two-regulators",
          [](Plan& p) {
@@ -236,7 +236,7 @@ std::vector<Case> cases() {
         {"connector-spark",
          [](Plan& p) {
              by_id(p.loads, Id("load-drive-left"))->capacitance = Farad(4e-3);
-             for (auto& d : p.feeds[feeds_from(p, p.batteries[0].id).front()].devices)
+             for (auto& d : p.feeds[feeds_from(p, p.sources[0].id).front()].devices)
                  if (d.kind == DeviceKind::connector) d.type = "plug-2p-90a";
          }},
         {"inline-unsuited",
@@ -419,7 +419,7 @@ class TestReview : public QObject {
     }
     void dangers_come_first() {
         auto plan = sound();
-        plan.batteries[0].series = 10;
+        plan.sources[0].series = 10;
         std::swap(plan.loads[2].v_min, plan.loads[2].v_max);
         const auto s = test::studied(plan);
         for (size_t i = 1; i < s.findings.size(); ++i)
@@ -444,7 +444,7 @@ class TestReview : public QObject {
         for (const auto& x : plan.loads) explained(x.id);
         for (const auto& x : plan.feeds) explained(x.id);
         for (const auto& x : plan.converters) explained(x.id);
-        for (const auto& x : plan.batteries) explained(x.id);
+        for (const auto& x : plan.sources) explained(x.id);
         for (const auto& x : plan.hubs) explained(x.id);
         for (const auto& x : plan.passages) explained(x.id);
         for (const auto& x : plan.cables) explained(x.id);

@@ -82,7 +82,7 @@ class TestSchools : public QObject {
         plan.practices.supply = SupplySchool::two;
         QVERIFY(wants_two_packs(plan));
         const auto two = wired(plan);
-        QCOMPARE(two.batteries.size(), size_t{2});
+        QCOMPARE(two.sources.size(), size_t{2});
         const PlanIndex index(two);
         const auto groups = pack_groups(two, index);
         QCOMPARE(groups.size(), size_t{2});
@@ -99,7 +99,7 @@ class TestSchools : public QObject {
         auto back = two;
         back.practices.supply = SupplySchool::one;
         const auto one = wired(back);
-        QCOMPARE(one.batteries.size(), size_t{1});
+        QCOMPARE(one.sources.size(), size_t{1});
         for (const auto& f : one.feeds) QVERIFY(!f.id.ends_with(quiet_suffix));
         // A plan survives its file with it.
         QVERIFY(*plan_from_json(plan_to_json(two), "two") == two);
@@ -113,7 +113,7 @@ class TestSchools : public QObject {
         // Each says its own figures: what stays within its voltages.
         QCOMPARE(s.worst.packs.size(), size_t{2});
         for (size_t b = 0; b < 2; ++b) {
-            const auto& pack = two.batteries[b];
+            const auto& pack = two.sources[b];
             const auto& chemistry = *find(parts().chemistries, pack.chemistry);
             const auto& worst = s.worst.packs[b];
             QVERIFY(worst.lowest >= pack_cutoff_voltage(pack, chemistry));
@@ -127,7 +127,7 @@ class TestSchools : public QObject {
         // One that is too small is named, and only that one.
         for (size_t small = 0; small < 2; ++small) {
             auto worse = two;
-            auto& pack = worse.batteries[small];
+            auto& pack = worse.sources[small];
             pack.cell_capacity = pack.cell_capacity * 0.02;
             const auto judged = test::studied(worse);
             for (const char* rule : {"battery-c-rate", "battery-sags", "battery-too-small"})
@@ -137,7 +137,7 @@ class TestSchools : public QObject {
             QVERIFY(test::has(judged, "battery-too-small"));
         }
         auto both = two;
-        for (auto& pack : both.batteries) pack.cell_capacity = pack.cell_capacity * 0.02;
+        for (auto& pack : both.sources) pack.cell_capacity = pack.cell_capacity * 0.02;
         const auto judged = test::studied(both).findings;
         QCOMPARE(std::count_if(judged.begin(), judged.end(),
                                [](const auto& f) { return f.rule == "battery-too-small"; }),
@@ -148,7 +148,7 @@ class TestSchools : public QObject {
         plan.practices.supply = SupplySchool::two;
         for (auto& l : plan.loads) l.sensitive = false;
         QVERIFY(!wants_two_packs(plan));
-        QCOMPARE(wired(plan).batteries.size(), size_t{1});
+        QCOMPARE(wired(plan).sources.size(), size_t{1});
         for (auto& l : plan.loads) l.sensitive = true, l.noisy = false;
         QVERIFY(!wants_two_packs(plan));
     }

@@ -22,15 +22,15 @@ class TimeStepping {
     TimeStepping(const Plan& plan, const Solver& solver, const Demand& demand) : circuit_(solver.circuit()) {
         std::vector<const Chemistry*> chemistries;
         for (const auto& c : plan.converters) types_.push_back(find(parts().converters, c.type));
-        for (const auto& b : plan.batteries) chemistries.push_back(find(parts().chemistries, b.chemistry));
+        for (const auto& b : plan.sources) chemistries.push_back(find(parts().chemistries, b.chemistry));
         for (const auto& l : plan.loads) laws_.emplace_back(l);
         now_ = instant_of(demand, plan, circuit_, types_, chemistries);
     }
     bool rests() const {
         const size_t n = circuit_.nodes.size();
         Numbers v(n, 0);
-        for (size_t b = 0; b < circuit_.batteries.size(); ++b)
-            v[static_cast<size_t>(circuit_.batteries[b].positive)] = now_.sources[b].volts;
+        for (size_t b = 0; b < circuit_.sources.size(); ++b)
+            v[static_cast<size_t>(circuit_.sources[b].positive)] = now_.sources[b].volts;
         double stride = 1e-5;
         for (int i = 0; i < 600; ++i) {
             const auto f = leaving(v);
@@ -94,8 +94,8 @@ class TimeStepping {
             const auto& x = circuit_.branches[b];
             flow(x.a, x.b, branch_current(now_.conductance[b], x.forward, across(x.a, x.b)).amps);
         }
-        for (size_t b = 0; b < circuit_.batteries.size(); ++b) {
-            const auto [plus, minus] = circuit_.batteries[b];
+        for (size_t b = 0; b < circuit_.sources.size(); ++b) {
+            const auto [plus, minus] = circuit_.sources[b];
             flow(minus, plus, (now_.sources[b].volts - across(plus, minus)) / now_.sources[b].ohms);
         }
         for (size_t l = 0; l < laws_.size(); ++l) {
@@ -158,7 +158,7 @@ class TestSolverAnswers : public QObject {
     /// A boost and a booster pull their common rail down to where it limits.
     void a_rail_that_two_boosters_pull_down() {
         Plan p;
-        p.batteries.push_back({"pack", "Pack", "nmc", 4, 1, AmpereHour(5), {}, {}});
+        p.sources.push_back({"pack", "Pack", "nmc", 4, 1, AmpereHour(5), {}, {}});
         p.converters = {{"rail", "Rail", "buckboost-2a-30v", Volt(6), {}, {}},
                         {"twelve", "12 V", "boost-1a-12v", Volt(12.2), {}, {}},
                         {"nineteen", "19 V", "boost-2a-24v", Volt(19), {}, {}}};

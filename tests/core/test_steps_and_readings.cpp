@@ -253,7 +253,7 @@ class TestStepsAndReadings : public QObject {
     /// Five switches: Main and one behind each of four holders; none is tried behind an open Main.
     void no_switch_is_tried_behind_an_open_one() {
         Plan plan;
-        plan.batteries.push_back({"pack", "Pack", "agm", 6, 1, AmpereHour(20), {}, {}});
+        plan.sources.push_back({"pack", "Pack", "agm", 6, 1, AmpereHour(20), {}, {}});
         plan.hubs.push_back({"hub", "Hub", {}, {}});
         const auto lead = [&](const Id& from, const Id& to, const std::string& name, bool fuse) {
             Feed f;

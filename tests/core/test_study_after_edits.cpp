@@ -76,7 +76,7 @@ Plan edited(Plan p, std::mt19937& random) {
             if (!feed.devices.empty()) feed.devices[0].rating = feed.devices[0].rating * 2;
             break;
         case 6:
-            p.batteries[0].health = 0.5 + 0.1 * static_cast<double>(pick(6));
+            p.sources[0].health = 0.5 + 0.1 * static_cast<double>(pick(6));
             break;
         case 7:
             p.hottest_air = Celsius(30 + 3 * static_cast<double>(pick(6)));

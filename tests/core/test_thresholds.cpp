@@ -100,7 +100,7 @@ class TestThresholds : public QObject {
     void a_module_wants_a_quarter_above_its_highest_input() {
         for (const auto& [cells, found] : {std::pair{9, false}, std::pair{10, true}}) {
             auto p = test::one_feed(1);
-            p.batteries[0].series = cells;
+            p.sources[0].series = cells;
             p.converters.push_back({"module", "Module", "buck-5a-40v", Volt(12), {}, {}});
             p.feeds[0].to = "module";
             Feed f;
@@ -137,7 +137,7 @@ class TestThresholds : public QObject {
     void a_coil_pulls_in_at_three_quarters_and_stands_a_third_more() {
         for (const auto& [cells, found] : {std::pair{5, true}, {7, false}, {8, false}, {10, true}}) {
             auto p = test::one_feed(2);
-            p.batteries[0].series = cells, p.loads[0].v_min = Volt(5), p.loads[0].v_max = Volt(50);
+            p.sources[0].series = cells, p.loads[0].v_min = Volt(5), p.loads[0].v_max = Volt(50);
             by_id(p.feeds[0].devices, Id("switch"))->type = "relay-40a";  // 24 V: from 18 V to 31.2 V
             const auto s = test::studied(p);
             const auto* f = test::finding(s, "relay-coil");

@@ -81,7 +81,7 @@ class TestTolerance : public QObject {
             for (const auto& line : why.lines) QVERIFY(line.text.find("nan") == std::string::npos);
         }
         QVERIFY(said >= 3);
-        QCOMPARE(explain_tolerance(plan, s, phase, plan.batteries[0].id).lines.size(), size_t{3});
+        QCOMPARE(explain_tolerance(plan, s, phase, plan.sources[0].id).lines.size(), size_t{3});
         QVERIFY(!explain_tolerance(plan, s, phase, plan.feeds[0].id).lines.empty());
         QVERIFY(explain_tolerance(plan, s, phase, "nobody").lines.empty());
     }

@@ -28,7 +28,7 @@ class TestVariants : public QObject {
     void what_is_better_one_way_is_worse_the_other() {
         const auto plan = test::demo();
         auto bigger = plan;
-        bigger.batteries[0].cell_capacity = bigger.batteries[0].cell_capacity * 1.5;
+        bigger.sources[0].cell_capacity = bigger.sources[0].cell_capacity * 1.5;
         const auto a = test::studied(plan), b = test::studied(bigger);
         const auto there = compare_variants(plan, a, bigger, b), back = compare_variants(bigger, b, plan, a);
         QCOMPARE(there.size(), back.size());

@@ -36,7 +36,7 @@ Load simple_load(const Id& id, double volts, double amps) {
 
 Plan one_feed(double amps) {
     Plan p;
-    p.batteries.push_back({"battery", "Battery", "lfp", 4, 1, AmpereHour(10), {}, {}});
+    p.sources.push_back({"battery", "Battery", "lfp", 4, 1, AmpereHour(10), {}, {}});
     p.loads.push_back(simple_load("lamp", 12.8, amps));
     p.loads.back().v_min = Volt(10), p.loads.back().v_max = Volt(15);
     Feed f;
@@ -89,8 +89,8 @@ double worst_kirchhoff(const Plan&, const Solver& solver, const OperatingPoint& 
         sum[static_cast<size_t>(to)] += amps;
     };
     for (size_t b = 0; b < c.branches.size(); ++b) flow(c.branches[b].a, c.branches[b].b, p.branch_amps[b]);
-    for (size_t i = 0; i < c.batteries.size(); ++i)
-        flow(c.batteries[i].negative, c.batteries[i].positive, raw(p.batteries[i].amps));
+    for (size_t i = 0; i < c.sources.size(); ++i)
+        flow(c.sources[i].negative, c.sources[i].positive, raw(p.sources[i].amps));
     for (size_t i = 0; i < c.loads.size(); ++i)
         flow(c.loads[i].positive, c.loads[i].negative, raw(p.loads[i].amps));
     for (size_t i = 0; i < c.converter_in.size(); ++i) {

@@ -4,9 +4,9 @@
 
 namespace sangre::test {
 
-Battery RandomPlans::pack(const Id& id) {
+Source RandomPlans::pack(const Id& id) {
     static const std::vector<Id> chemistries{"nmc", "lfp", "lipo", "agm", "alkaline", "nimh"};
-    Battery b{id, id, any_of(chemistries), whole(1, 13), 1, AmpereHour(real(0.3, 30)), {}, {}};
+    Source b{id, id, any_of(chemistries), whole(1, 13), 1, AmpereHour(real(0.3, 30)), {}, {}};
     if (one_in(3)) b.charge_behind = real(0, 0.5);
     return b;
 }
@@ -66,7 +66,7 @@ Load RandomPlans::any_load() {
 
 Plan RandomPlans::cascade() {
     Plan p;
-    p.batteries.push_back(pack("pack"));
+    p.sources.push_back(pack("pack"));
     module(p, "first", "pack");
     const int modules = whole(2, 4);
     for (int m = 0; m < modules; ++m) {
@@ -99,7 +99,7 @@ Plan RandomPlans::network() {
     };
     const int packs = whole(1, 4), hubs = whole(0, 4), modules = whole(0, 6), loads = whole(1, 12);
     for (int i = 0; i < packs; ++i)
-        p.batteries.push_back(pack("pack" + std::to_string(i))), sources.push_back(p.batteries.back().id);
+        p.sources.push_back(pack("pack" + std::to_string(i))), sources.push_back(p.sources.back().id);
     for (int i = 0; i < hubs; ++i) {
         const Id id = "hub" + std::to_string(i);
         p.hubs.push_back({id, id, {}, {}});
@@ -181,9 +181,9 @@ Plan RandomPlans::built() {
                               Millimetre(real(4, 30)),
                               {}});
     }
-    p.batteries.push_back({"pack", "Pack", "lfp", whole(4, 9), 1, AmpereHour(real(4, 60)), {}, {}});
-    p.batteries[0].place = place_of(p);
-    const double volts = 3.25 * p.batteries[0].series;
+    p.sources.push_back({"pack", "Pack", "lfp", whole(4, 9), 1, AmpereHour(real(4, 60)), {}, {}});
+    p.sources[0].place = place_of(p);
+    const double volts = 3.25 * p.sources[0].series;
     std::vector<std::pair<Id, double>> sources{{"pack", volts}};
     for (int i = whole(0, 3); i > 0; --i) {
         const Id id = "hub" + std::to_string(i);

@@ -36,7 +36,7 @@ class RandomPlans {
     }
 
   private:
-    Battery pack(const Id& id);
+    Source pack(const Id& id);
     Feed& feed(Plan& plan, const Id& from, const Id& to);
     void module(Plan& plan, const Id& id, const Id& from);
     void load(Plan& plan, const Id& id, const Id& from, double volts);

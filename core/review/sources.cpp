@@ -1,0 +1,250 @@
+// What is not a pack: bricks, circuits that are there already, panels, and what they can still give.
+#include <fmt/format.h>
+
+#include <algorithm>
+
+#include "battery/groups.h"
+#include "network/sources.h"
+#include "review/review.h"
+#include "source/source.h"
+#include "units/format.h"
+#include "wire/thermal.h"
+
+namespace sangre {
+namespace {
+
+template <class Check>
+void each_of(const Context& c, SourceKind kind, Check check) {
+    for (size_t i = 0; i < c.plan.sources.size(); ++i)
+        if (c.plan.sources[i].kind == kind) check(c.plan.sources[i], c.figures.worst.packs[i]);
+}
+
+Fix changed(std::string says, Source source, void (*change)(Source&)) {
+    change(source);
+    return {std::move(says), [source](const Plan& p) { return put_source(p, source); }};
+}
+
+void range(const Context& c, std::vector<Finding>& out) {
+    for (const auto& s : c.plan.sources) {
+        if (s.kind == SourceKind::pack || (s.v_min <= s.v_max && raw(s.v_max) > 0)) continue;
+        Finding f{Severity::danger,
+                  {},
+                  {s.id},
+                  raw(s.v_max) > 0 ? fmt::format("{} moves from {} down to {}: the two are swapped.", s.name,
+                                                 format(s.v_min), format(s.v_max))
+                                   : fmt::format("{} has no voltage: say it, such as 12 V.", s.name),
+                  {},
+                  {}};
+        if (raw(s.v_max) > 0)
+            f.fixes.push_back(changed("Swap the two", s, [](Source& x) { std::swap(x.v_min, x.v_max); }));
+        out.push_back(std::move(f));
+    }
+}
+
+/// What a supply is asked for against what is printed on it, what it feeds already taken off.
+void supply_asked(const Context& c, std::vector<Finding>& out) {
+    each_of(c, SourceKind::supply, [&](const Source& s, const PackExtremes& worst) {
+        const auto all = worst.continuous + s.already, most = worst.peak + s.already;
+        const bool too_much = all > s.rated || !worst.limits_at.empty();
+        if (!too_much && all <= s.rated * 0.8) return;
+        Finding f{too_much ? Severity::danger : Severity::caution, {}, {s.id}, {}, {}, {}};
+        if (!worst.limits_at.empty())
+            f.sentence = fmt::format("{} cannot give what {} asks for: it folds back and starts again.",
+                                     s.name, worst.limits_at);
+        else
+            f.sentence =
+                fmt::format("{} gives {}; {} is asked of it for good.", s.name, format(s.rated), format(all));
+        f.why.add(fmt::format("{} here{} = {} of the {} printed on it", format(worst.continuous),
+                              raw(s.already) > 0 ? " + " + format(s.already) + " that it feeds already" : "",
+                              format(all), format(s.rated)),
+                  all > s.rated ? Tone::danger : Tone::caution);
+        f.why.add(
+            fmt::format("Peak {}; it lets go at some {}.", format(most), format(s.rated * supply_limit)));
+        f.why.add("Bricks are trusted with 80 % of their print; what hangs on one restarts together.");
+        auto larger = s;
+        for (const double a : {0.5, 1.0, 1.5, 2.0, 3.0, 4.0, 5.0, 6.0, 8.0, 10.0, 12.5, 15.0, 20.0, 30.0}) {
+            larger.rated = Ampere(a);
+            if (larger.rated * 0.8 >= all && larger.rated * supply_limit * 0.95 > most) break;
+        }
+        if (larger.rated > s.rated && larger.rated * 0.8 >= all)
+            f.fixes.push_back({fmt::format("A supply of {}", format(larger.rated)),
+                               [larger](const Plan& p) { return put_source(p, larger); }});
+        out.push_back(std::move(f));
+    });
+}
+
+void circuit_asked(const Context& c, std::vector<Finding>& out) {
+    each_of(c, SourceKind::circuit, [&](const Source& s, const PackExtremes& worst) {
+        if (raw(s.fuse) <= 0) {
+            out.push_back(
+                {Severity::caution,
+                 {},
+                 {s.id},
+                 fmt::format("{}: what fuse it hangs on is not said; look in the fuse box.", s.name),
+                 {},
+                 {}});
+            return;
+        }
+        const auto all = worst.continuous + s.already;
+        if (all <= s.fuse * 0.75) return;
+        Finding f{all > s.fuse ? Severity::danger : Severity::caution,
+                  {},
+                  {s.id},
+                  fmt::format("{}'s {} fuse carries {} for good; {} is asked of it.", s.name, format(s.fuse),
+                              format(s.fuse * 0.75), format(all)),
+                  {},
+                  {}};
+        f.why.add(fmt::format("{} here{} = {}", format(worst.continuous),
+                              raw(s.already) > 0 ? " + " + format(s.already) + " that it feeds already" : "",
+                              format(all)));
+        f.why.add("A larger fuse there is no mend: it protects the vehicle's wire.");
+        f.why.add("A fused line of one's own from the vehicle's battery has room for it.", Tone::good);
+        out.push_back(std::move(f));
+    });
+}
+
+void circuit_wire(const Context& c, std::vector<Finding>& out) {
+    each_of(c, SourceKind::circuit, [&](const Source& s, const PackExtremes&) {
+        if (raw(s.fuse) <= 0 || raw(s.wire_area) <= 0) return;
+        // The vehicle's wire, as the catalogue's of that copper.
+        const WireType* like = nullptr;
+        for (const auto& w : c.catalogue.wires)
+            if (!like || std::abs(raw(w.area - s.wire_area)) < std::abs(raw(like->area - s.wire_area)))
+                like = &w;
+        const auto* insulation = find(c.catalogue.insulations, Id("pvc-80"));
+        if (!like || !insulation) return;
+        const auto carries = ampacity(*like, *insulation, c.plan.hottest_air) * (s.wire_area / like->area);
+        if (s.fuse <= carries) return;
+        Finding f{Severity::danger,
+                  {},
+                  {s.id},
+                  fmt::format("{}: its {} fuse is larger than its {} wire stands.", s.name, format(s.fuse),
+                              format(s.wire_area)),
+                  {},
+                  {}};
+        f.why.add(fmt::format("{} in PVC carries {} in {}.", format(s.wire_area), format(carries),
+                              format(c.plan.hottest_air)));
+        f.why.add(
+            "Somebody fitted a larger fuse, or it is not that circuit's: look before anything hangs on it.",
+            Tone::caution);
+        out.push_back(std::move(f));
+    });
+}
+
+void with_key(const Context& c, std::vector<Finding>& out) {
+    each_of(c, SourceKind::circuit, [&](const Source& s, const PackExtremes&) {
+        if (!s.with_key) return;
+        for (const auto& l : c.plan.loads) {
+            if (!l.always_on) continue;
+            const auto way = c.index().upstream(l.id);
+            if (way.empty() || c.plan.feeds[way.back()].from != s.id) continue;
+            Finding f{Severity::danger,
+                      {},
+                      {l.id, s.id},
+                      fmt::format("{} must stay on, but {} is dead without the key.", l.name, s.name),
+                      {},
+                      {}};
+            f.fixes.push_back(
+                changed("Tap one that is always live", s, [](Source& x) { x.with_key = false; }));
+            out.push_back(std::move(f));
+        }
+    });
+}
+
+/// What always stays on empties the vehicle's battery while it stands.
+void standing(const Context& c, std::vector<Finding>& out) {
+    constexpr double usual_Ah = 50, spare_share = 0.5, worth_saying_A = 0.005;
+    const auto& m = c.figures.mission;
+    if (m.standby_phase.empty()) return;
+    each_of(c, SourceKind::circuit, [&](const Source& s, const PackExtremes&) {
+        if (s.with_key) return;
+        double amps = 0;
+        for (const auto& l : c.plan.loads)
+            if (const auto way = c.index().upstream(l.id);
+                l.always_on && !way.empty() && c.plan.feeds[way.back()].from == s.id)
+                amps += raw(l.typical) * raw(l.nominal) / std::max(raw(s.v_min), 1.0);
+        if (amps < worth_saying_A) return;
+        const double days = usual_Ah * spare_share / amps / 24;
+        Finding f{days < 14 ? Severity::caution : Severity::note,
+                  {},
+                  {s.id},
+                  fmt::format("Standing, {} loses {} to what stays on: half of a 50 Ah battery in {} days.",
+                              s.name, format(Ampere(amps)), format_number(days, 2)),
+                  {},
+                  {}};
+        f.why.add(fmt::format("50 Ah × 50 % ÷ {} ÷ 24 h", format(Ampere(amps))));
+        out.push_back(std::move(f));
+    });
+}
+
+/// A supply or circuit on the same studs as cells: nothing ends their charge.
+void beside_a_pack(const Context& c, std::vector<Finding>& out) {
+    for (const auto& group : pack_groups(c.plan, c.index())) {
+        const Source *pack = nullptr, *other = nullptr;
+        for (const auto i : group.sources) {
+            const auto& s = c.plan.sources[i];
+            if (s.kind == SourceKind::pack) pack = &s;
+            if (is_endless(s)) other = &s;
+        }
+        if (!pack || !other) continue;
+        Finding f{Severity::danger,
+                  {},
+                  {other->id, pack->id},
+                  fmt::format("{} is joined to {} without a charger between them.", other->name, pack->name),
+                  {},
+                  {}};
+        f.why.add(
+            "Cells want a charger that limits the current and ends at their voltage; a supply does neither.");
+        f.why.add("A module between them, or one of the two at a time.");
+        out.push_back(std::move(f));
+    }
+}
+
+void sun_too_little(const Context& c, std::vector<Finding>& out) {
+    for (const auto& day : c.figures.mission.packs) {
+        if (!day.has_sun || day.sun.poor >= day.used) continue;
+        const Source* panel = nullptr;
+        for (const auto i : day.sources)
+            if (c.plan.sources[i].kind == SourceKind::panel) panel = &c.plan.sources[i];
+        if (!panel) continue;
+        const bool never = day.sun.good < day.used;
+        Finding f{never ? Severity::danger : Severity::caution,
+                  {},
+                  {panel->id},
+                  fmt::format("{} brings {} on a {} day; {} goes out.", panel->name,
+                              format(never ? day.sun.good : day.sun.poor), never ? "good" : "poor",
+                              format(day.used)),
+                  {},
+                  {}};
+        f.why.add(fmt::format("{} × {} h × 75 % × 90 % = {} on a poor day", format(panel->power),
+                              format_number(panel->sun_low), format(sun_day(*panel).poor)));
+        f.why.add(fmt::format("{} × {} h × 75 % × 90 % = {} on a good one", format(panel->power),
+                              format_number(panel->sun_high), format(sun_day(*panel).good)));
+        f.why.add(fmt::format("Without any sun it lasts {} days.", format_number(day.grey_days, 2)));
+        const double hours = never ? panel->sun_high : panel->sun_low;
+        if (hours > 0) {
+            auto larger = *panel;
+            const double more = raw(day.used) - raw(never ? day.sun.good : day.sun.poor);
+            larger.power = Watt(std::ceil((raw(panel->power) + more / (hours * 0.75 * 0.9)) / 5) * 5);
+            f.fixes.push_back({fmt::format("A panel of {}", format(larger.power)),
+                               [larger](const Plan& p) { return put_source(p, larger); }});
+        }
+        out.push_back(std::move(f));
+    }
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::sources{
+    {"source-range", "Every source has its voltage, the lower one first", range},
+    {"source-supply-asked", "A supply is trusted with 80 % of its print, what it feeds already included",
+     supply_asked},
+    {"source-circuit-asked", "A tapped circuit's fuse carries what is added to it", circuit_asked},
+    {"source-circuit-wire", "A tapped circuit's fuse is no larger than its wire", circuit_wire},
+    {"source-with-key", "What must stay on does not hang on the key", with_key},
+    {"source-standing", "What stays on leaves the vehicle's battery something", standing},
+    {"source-beside-pack", "Cells are charged by a charger", beside_a_pack},
+    {"source-sun", "The sun brings what the days take", sun_too_little},
+};
+
+}  // namespace sangre

@@ -1,0 +1,98 @@
+#include "source/source.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+
+#include "battery/pack.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+constexpr double supply_share = 0.8, fuse_share = 0.75;
+constexpr double vehicle_battery_ohm = 0.01;
+constexpr double typical_drop = 0.3;  // V, at a circuit's fuse rating
+constexpr double unknown_circuit_ohm = 0.05;
+constexpr double sun_losses = 0.75, controller = 0.9;
+constexpr double copper_ohm_mm2_per_m = 0.0175;
+
+}  // namespace
+
+std::optional<SourceRange> source_range(const Source& s, const Catalogue& catalogue) {
+    if (s.kind != SourceKind::pack) return SourceRange{s.v_min, s.v_max};
+    const auto* chemistry = find(catalogue.chemistries, s.chemistry);
+    if (!chemistry) return {};
+    return SourceRange{pack_cutoff_voltage(s, *chemistry), pack_charge_voltage(s, *chemistry)};
+}
+
+std::optional<SourceRange> sources_range(const Plan& plan, const Catalogue& catalogue) {
+    std::optional<SourceRange> all;
+    for (const auto& s : plan.sources) {
+        if (s.kind == SourceKind::panel) continue;
+        const auto one = source_range(s, catalogue);
+        if (!one) continue;
+        all = all ? SourceRange{std::min(all->low, one->low), std::max(all->high, one->high)} : *one;
+    }
+    return all;
+}
+
+bool is_endless(const Source& s) { return s.kind == SourceKind::supply || s.kind == SourceKind::circuit; }
+
+std::optional<Ampere> left_for_good(const Source& s) {
+    if (s.kind == SourceKind::supply && raw(s.rated) > 0)
+        return std::max(s.rated * supply_share - s.already, Ampere(0));
+    if (s.kind == SourceKind::circuit && raw(s.fuse) > 0)
+        return std::max(s.fuse * fuse_share - s.already, Ampere(0));
+    return {};
+}
+
+Ohm circuit_resistance(const Source& s) {
+    if (raw(s.wire_area) > 0 && raw(s.wire_length) > 0)
+        return Ohm(vehicle_battery_ohm + 2 * copper_ohm_mm2_per_m * raw(s.wire_length) / raw(s.wire_area));
+    return Ohm(raw(s.fuse) > 0 ? typical_drop / raw(s.fuse) : unknown_circuit_ohm);
+}
+
+SunDay sun_day(const Source& panel) {
+    const double watts = raw(panel.power) * sun_losses * controller;
+    return {WattHour(watts * panel.sun_low), WattHour(watts * panel.sun_high)};
+}
+
+const char* source_word(SourceKind kind) {
+    switch (kind) {
+        case SourceKind::pack:
+            return "pack";
+        case SourceKind::supply:
+            return "supply";
+        case SourceKind::circuit:
+            return "circuit";
+        case SourceKind::panel:
+            return "panel";
+    }
+    return "";
+}
+
+std::string source_short(const Source& s) {
+    if (s.kind == SourceKind::panel) return format(s.power);
+    const auto volts = s.v_min == s.v_max ? format(s.v_max) : format_range(format(s.v_min), format(s.v_max));
+    const auto amps = raw(s.rated) > 0 ? s.rated : s.fuse;
+    return raw(amps) > 0 ? volts + " · " + format(amps) : volts;
+}
+
+std::string source_summary(const Source& s, const Catalogue& catalogue) {
+    if (s.kind == SourceKind::pack) {
+        const auto* chemistry = find(catalogue.chemistries, s.chemistry);
+        return chemistry ? pack_summary(s, *chemistry) : s.chemistry;
+    }
+    if (s.kind == SourceKind::panel)
+        return fmt::format("panel {} · {} – {} h of sun", format(s.power), format_number(s.sun_low),
+                           format_number(s.sun_high));
+    std::string words = source_word(s.kind);
+    words += " " + (s.v_min == s.v_max ? format(s.v_max) : format_range(format(s.v_min), format(s.v_max)));
+    if (raw(s.rated) > 0) words += " · " + format(s.rated);
+    if (raw(s.fuse) > 0) words += " · " + format(s.fuse) + " fuse";
+    if (s.kind == SourceKind::circuit) words += s.with_key ? " · with the key" : " · always live";
+    return words;
+}
+
+}  // namespace sangre

@@ -1,0 +1,47 @@
+#pragma once
+// What a source gives, whatever its kind: its range of volts, what it may be asked for, how it is called.
+#include <optional>
+
+#include "catalogue/catalogue.h"
+#include "plan/plan.h"
+
+namespace sangre {
+
+/// The voltages a source moves between.
+struct SourceRange {
+    Volt low{}, high{};
+};
+
+/// Of a pack cut-off to charging; of what else there is what was said. Empty where the catalogue does not
+/// hold its chemistry.
+std::optional<SourceRange> source_range(const Source& source, const Catalogue& catalogue);
+
+/// What all sources but panels give together. Empty without one that is known.
+std::optional<SourceRange> sources_range(const Plan& plan, const Catalogue& catalogue);
+
+/// True for what never empties: a supply, a circuit with its vehicle behind it.
+bool is_endless(const Source& source);
+
+/// What is left of a supply or a circuit's fuse for this plan, for good: 80 % of a supply's print, 75 % of a
+/// fuse's rating, less what it feeds already. Empty for a pack, a panel, and where nothing is said.
+std::optional<Ampere> left_for_good(const Source& source);
+
+/// Out and back, from the vehicle's battery to the tap: its wire and 10 mΩ where that is said, else 0.3 V at
+/// the fuse's rating (typical), else 50 mΩ.
+Ohm circuit_resistance(const Source& circuit);
+
+/// What a panel brings on a poor and on a good day: watts × hours of sun × 0.75 for dirt, tilt and warmth ×
+/// 0.9 of its controller. Source: typical.
+struct SunDay {
+    WattHour poor{}, good{};
+};
+SunDay sun_day(const Source& panel);
+
+/// "pack", "supply", "circuit", "panel".
+const char* source_word(SourceKind kind);
+/// Its volts and amperes alone, where there is little room.
+std::string source_short(const Source& source);
+/// "8S LFP · 30 Ah", "supply 12 V · 5 A", "circuit 11 – 14.6 V · 15 A fuse · with the key", "panel 20 W".
+std::string source_summary(const Source& source, const Catalogue& catalogue);
+
+}  // namespace sangre
