@@ -20,7 +20,7 @@ Plan plan_of(size_t feeds) {
     p.sources.push_back({"battery", "Battery", "lfp", 8, 1, AmpereHour(amp_hours), {}, {}});
     p.hubs.push_back({"hub", "Hub", {}, {}});
     const auto feed = [&](const Id& from, const Id& to, const char* wire, double rating) {
-        Feed f;
+        Lead f;
         f.id = "feed-" + to, f.from = from, f.to = to, f.wire = wire, f.length = Metre(pick(10, 150) / 100.0);
         f.joint_from = f.joint_to = "ring-crimp";
         if (rating > 0)

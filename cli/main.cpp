@@ -17,6 +17,7 @@
 #include "files/report.h"
 #include "files/wiring_report.h"
 #include "propose/propose.h"
+#include "source/source_text.h"
 #include "study.h"
 #include "units/format.h"
 #include "units/parse.h"
@@ -31,7 +32,7 @@ struct CannotRead {
 };
 
 struct Options {
-    std::string file, output, phase, charge, air;
+    std::string file, output, phase, charge, air, source;
     bool json = false, csv = false, worst = false;
     size_t draws = 2000;
     std::uint64_t seed = 1;
@@ -166,8 +167,14 @@ Plan loads_to_wire(const Options& o) {
 }
 
 int run_propose(const Options& o) {
-    const auto plan = loads_to_wire(o);
+    auto plan = loads_to_wire(o);
     const auto parts = catalogue();
+    if (!o.source.empty()) {
+        auto source = parse_source(parts, plan.sources.empty() ? Source{} : plan.sources.front(), o.source);
+        if (!source) throw CannotRead{fmt::format("--source {}: {}", o.source, source.error().message)};
+        if (source->id.empty()) source->id = "source", source->name = "Source";
+        plan.sources = {*source};
+    }
     const auto proposal = propose(plan, parts);
     if (!proposal) {
         for (const auto& r : proposal.error())
@@ -181,6 +188,13 @@ int run_propose(const Options& o) {
     for (const auto& f : judged.findings)
         if (f.severity == Severity::danger) fmt::print("danger: {} [{}]\n", f.sentence, f.rule);
     return count(judged.findings, Severity::danger) > 0 ? 1 : 0;
+}
+
+int run_upgrade(const Options& o) {
+    const auto plan = plan_of(o);
+    if (const auto saved = save_plan(plan, o.output.empty() ? o.file : o.output); !saved)
+        throw CannotRead{saved.error()};
+    return 0;
 }
 
 /// docs/rules.md: every rule in the order of the work.
@@ -305,6 +319,12 @@ int answered(int argc, char** argv) {
     auto* propose_command = command("propose", "a wired plan from a list of loads", run_propose);
     propose_command->add_option("LOADS", o.file, "a CSV of loads, or a plan to wire anew")->required();
     propose_command->add_option("-o,--output", o.output, "the plan to write")->required();
+    propose_command->add_option("--source", o.source,
+                                "what it is fed from, such as \"8S LFP 35 Ah\" or \"brick 12 V 5 A\"");
+    auto* upgrade_command =
+        command("upgrade", "a plan of an earlier version, written as this one's", run_upgrade);
+    takes_plan(upgrade_command);
+    upgrade_command->add_option("-o,--output", o.output, "the file to write; the plan's own without");
     command("rules", "every rule, as a table", run_rules);
     takes_plan(command("steps", "the build, in order", run_steps));
     takes_plan(command("readings", "what the meter should read", run_readings));

@@ -290,7 +290,7 @@ Why of_passage(const Plan& plan, const Study& s, size_t i) {
     return why;
 }
 
-Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& s, const Cable& cable) {
+Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& s, const Lead& cable) {
     Why why;
     why.title = cable.name;
     add_findings(why, s, cable.id);
@@ -336,6 +336,7 @@ Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& s, const
                 "The marked edge is pin 1 at both ends; supply on more than one core where it is asked "
                 "much.");
             break;
+        case CableKind::plain:
         case CableKind::other:
             why.add("Count pins from the marked one: a plug seen from behind is its own mirror image.");
             break;
@@ -360,7 +361,12 @@ Why explain(const Plan& plan, const Catalogue& catalogue, const Study& s, const 
             break;
     }
     for (size_t i = 0; i < plan.feeds.size(); ++i)
-        if (plan.feeds[i].id == subject) return of_feed(plan, catalogue, s, i);
+        if (plan.feeds[i].id == subject) {
+            auto why = of_feed(plan, catalogue, s, i);
+            if (!plan.feeds[i].cores.empty()) why.heading("From pin to pin");
+            for (const auto& core : plan.feeds[i].cores) why.add(core_line(core));
+            return why;
+        }
     for (size_t i = 0; i < plan.passages.size(); ++i)
         if (plan.passages[i].id == subject) return of_passage(plan, s, i);
     if (const auto* cable = by_id(plan.cables, subject)) return of_cable(plan, catalogue, s, *cable);

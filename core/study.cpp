@@ -67,7 +67,7 @@ bool stand_alike(const std::vector<Part>& a, const std::vector<Part>& b) {
 
 /// True where both plans are laid through the machine alike: what loads draw and when does not bear on it.
 bool same_harness(const Plan& a, const Plan& b) {
-    return a.places == b.places && a.passages == b.passages && a.feeds == b.feeds &&
+    return a.places == b.places && a.passages == b.passages && a.feeds == b.feeds && a.cables == b.cables &&
            a.metal_frame == b.metal_frame && stand_alike(a.sources, b.sources) &&
            stand_alike(a.hubs, b.hubs) && stand_alike(a.converters, b.converters) &&
            stand_alike(a.loads, b.loads);

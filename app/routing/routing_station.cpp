@@ -50,9 +50,9 @@ double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
     p.drawEllipse(centre, raw(way.hole) / 2 * scale, raw(way.hole) / 2 * scale);
     for (size_t i = 0; i < h.wires.size(); ++i) {
         const auto& w = h.wires[i];
-        const auto& feed = plan.feeds[h.wire_feed[i]];
+        const auto& feed = lead_at(plan, h.wire_lead[i]);
         const auto colour =
-            QString::fromStdString(h.wire_is_return[i] ? feed.return_colour : feed.supply_colour);
+            QString::fromStdString(core_colour(plan, document_.study().harness.wiring.cores[h.wire_core[i]]));
         const QPointF at = centre + QPointF(w.x, w.y) * scale;
         p.setPen(QPen(t.card, 1));
         p.setBrush(wire_colour(colour));
@@ -61,7 +61,8 @@ double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
             {QRectF(at - QPointF(w.radius, w.radius) * scale, QSizeF(2 * w.radius, 2 * w.radius) * scale),
              QStringLiteral("wire%1").arg(i),
              tr("%1, %2, %3 thick")
-                 .arg(QString::fromStdString(feed_name(plan, feed)), colour, said(Millimetre(2 * w.radius))),
+                 .arg(QString::fromStdString(feed.name.empty() ? feed_name(plan, feed) : feed.name), colour,
+                      said(Millimetre(2 * w.radius))),
              [this, id = feed.id] { document_.select(id); },
              {}});
     }

@@ -22,24 +22,25 @@ CablesView::CablesView(Document& document, QWidget* parent)
     fit_height();
 }
 
-double CablesView::card_height(const Cable& cable) const {
+double CablesView::card_height(const Lead& cable) const {
     return head_tall() + core_tall() * static_cast<double>(cable.cores.size()) + u(14);
 }
 
 double CablesView::top_of(size_t cable) const {
     double top = bar_tall();
-    for (size_t c = 0; c < cable; ++c) top += card_height(document_.plan().cables[c]) + u(8);
+    const auto all = cabled_leads(document_.plan());
+    for (size_t c = 0; c < cable; ++c) top += card_height(*all[c]) + u(8);
     return top;
 }
 
 QSize CablesView::sizeHint() const {
-    double tall = top_of(document_.plan().cables.size());
-    if (document_.plan().cables.empty()) tall += 3 * (offer_tall() + u(10)) + u(10);
+    double tall = top_of(cabled_leads(document_.plan()).size());
+    if (cabled_leads(document_.plan()).empty()) tall += 3 * (offer_tall() + u(10)) + u(10);
     return {u(560), static_cast<int>(tall)};
 }
 
-void CablesView::change(size_t cable, const std::function<void(Cable&)>& how, const QString& what) {
-    auto next = document_.plan().cables[cable];
+void CablesView::change(size_t cable, const std::function<void(Lead&)>& how, const QString& what) {
+    auto next = *cabled_leads(document_.plan())[cable];
     how(next);
     document_.apply([next](const Plan& p) { return put_cable(p, next); }, what);
 }
@@ -51,16 +52,17 @@ void CablesView::add_cable(CablePreset preset) {
     const auto* chosen = by_id(plan.loads, document_.selection());
     const auto& from = chosen ? chosen->id : plan.loads.front().id;
     const auto& to = plan.loads.back().id == from ? plan.loads.front().id : plan.loads.back().id;
-    const auto cable = make_cable(plan, preset, from, to);
+    auto cable = make_cable(plan, preset, from, to);
+    cable.id = fresh_id(plan, "cable", cable.name);
     document_.apply([cable](const Plan& p) { return put_cable(p, cable); },
                     tr("Add a %1").arg(words_of(preset_name(preset))));
-    document_.select(document_.plan().cables.back().id);
+    document_.select(cable.id);
 }
 
 void CablesView::paint(QPainter& p) {
     const auto& t = theme();
     core_rows_.clear();
-    const auto& cables = document_.plan().cables;
+    const auto cables = cabled_leads(document_.plan());
     const QRectF button(0, u(4), u(150), u(30));
     p.setPen(QPen(t.accent, 1));
     p.setBrush(t.card);
@@ -123,7 +125,7 @@ void CablesView::paint_offers(QPainter& p) {
 void CablesView::paint_cable(QPainter& p, size_t cable, double top) {
     const auto& t = theme();
     const auto& plan = document_.plan();
-    const auto& c = plan.cables[cable];
+    const auto& c = *cabled_leads(plan)[cable];
     const QRectF area(0, top, width() - 1, card_height(c));
     bool bad = false;
     for (const auto& f : document_.study().findings)
@@ -158,8 +160,8 @@ void CablesView::paint_cable(QPainter& p, size_t cable, double top) {
               tr("What is written on both ends"),
               [this, cable, label] {
                   ask_text(
-                      cable, label, words_of(document_.plan().cables[cable].label),
-                      [](Cable& k, const QString& typed) {
+                      cable, label, words_of(cabled_leads(document_.plan())[cable]->label),
+                      [](Lead& k, const QString& typed) {
                           k.label = typed.trimmed().toStdString();
                           return QString();
                       },
@@ -200,7 +202,7 @@ void CablesView::paint_cable(QPainter& p, size_t cable, double top) {
 
 void CablesView::paint_core(QPainter& p, size_t cable, size_t core, const QRectF& row) {
     const auto& t = theme();
-    const auto& c = document_.plan().cables[cable];
+    const auto& c = *cabled_leads(document_.plan())[cable];
     const auto& k = c.cores[core];
     const double left = row.left() + u(106), right = row.right() - u(107), y = row.center().y();
     const QRectF pin_from(left, y - u(9), u(34), u(18)), pin_to(right - u(34), y - u(9), u(34), u(18));
@@ -237,20 +239,20 @@ void CablesView::paint_core(QPainter& p, size_t cable, size_t core, const QRectF
 }
 
 void CablesView::edit_core(size_t cable, size_t core) {
-    const auto& c = document_.plan().cables[cable];
+    const auto& c = *cabled_leads(document_.plan())[cable];
     document_.select(c.id);
     const auto row = core_rows_[QStringLiteral("core %1 %2").arg(cable).arg(core)];
     edit_at(
         QRectF(row.left(), row.top(), std::min<double>(row.width(), u(330)), row.height()),
         words_of(core_line(c.cores[core])), [this, cable, core](const QString& typed) -> QString {
-            if (cable >= document_.plan().cables.size() ||
-                core >= document_.plan().cables[cable].cores.size())
+            if (cable >= cabled_leads(document_.plan()).size() ||
+                core >= cabled_leads(document_.plan())[cable]->cores.size())
                 return {};
             if (typed.trimmed().isEmpty()) {
                 close_editor();
                 change(
                     cable,
-                    [core](Cable& k) { k.cores.erase(k.cores.begin() + static_cast<std::ptrdiff_t>(core)); },
+                    [core](Lead& k) { k.cores.erase(k.cores.begin() + static_cast<std::ptrdiff_t>(core)); },
                     tr("Remove a core"));
                 return {};
             }
@@ -258,7 +260,7 @@ void CablesView::edit_core(size_t cable, size_t core) {
             if (!parsed) return words_of(parsed.error().message);
             close_editor();
             change(
-                cable, [core, to = *parsed](Cable& k) { k.cores[core] = to; }, tr("Change a core"));
+                cable, [core, to = *parsed](Lead& k) { k.cores[core] = to; }, tr("Change a core"));
             return {};
         });
 }
@@ -266,25 +268,25 @@ void CablesView::edit_core(size_t cable, size_t core) {
 void CablesView::choose_end(size_t cable, bool source, QPointF at) {
     QMenu menu(this);
     const auto& plan = document_.plan();
-    const auto& other = source ? plan.cables[cable].to : plan.cables[cable].from;
+    const auto& other = source ? cabled_leads(plan)[cable]->to : cabled_leads(plan)[cable]->from;
     const auto offer = [&](const auto& list) {
         for (const auto& part : list)
             if (part.id != other)  // a cable joins two
                 menu.addAction(menu_words(words_of(part.name)), this, [this, cable, source, id = part.id] {
                     change(
-                        cable, [source, id](Cable& k) { (source ? k.from : k.to) = id; }, tr("Another end"));
+                        cable, [source, id](Lead& k) { (source ? k.from : k.to) = id; }, tr("Another end"));
                 });
     };
-    offer(plan.loads), offer(plan.converters), offer(plan.hubs);
+    offer(plan.loads), offer(plan.converters), offer(plan.hubs), offer(plan.sources);
     menu.exec(mapToGlobal(at.toPoint()));
 }
 
 void CablesView::ask_text(size_t cable, const QRectF& at, const QString& now,
-                          const std::function<QString(Cable&, const QString&)>& take, const QString& what) {
-    document_.select(document_.plan().cables[cable].id);
+                          const std::function<QString(Lead&, const QString&)>& take, const QString& what) {
+    document_.select(cabled_leads(document_.plan())[cable]->id);
     edit_at(at, now, [this, cable, take, what](const QString& typed) -> QString {
-        if (cable >= document_.plan().cables.size()) return {};
-        auto next = document_.plan().cables[cable];
+        if (cable >= cabled_leads(document_.plan()).size()) return {};
+        auto next = *cabled_leads(document_.plan())[cable];
         auto problem = take(next, typed);
         if (!problem.isEmpty()) return problem;
         close_editor();
@@ -294,12 +296,12 @@ void CablesView::ask_text(size_t cable, const QRectF& at, const QString& now,
 }
 
 void CablesView::fill_cable_menu(QMenu& menu, size_t cable) {
-    const auto& c = document_.plan().cables[cable];
+    const auto& c = *cabled_leads(document_.plan())[cable];
     const QRectF field(u(12), top_of(cable) + u(4), u(240), u(28));
     menu.addAction(tr("Rename…"), this, [this, cable, field, now = words_of(c.name)] {
         ask_text(
             cable, field, now,
-            [](Cable& k, const QString& typed) {
+            [](Lead& k, const QString& typed) {
                 if (typed.trimmed().isEmpty()) return tr("A name is expected.");
                 k.name = typed.trimmed().toStdString();
                 return QString();
@@ -311,7 +313,7 @@ void CablesView::fill_cable_menu(QMenu& menu, size_t cable) {
         menu.addAction(title, this, [this, cable, field, dimension, unit, now, set, title] {
             ask_text(
                 cable, field, now,
-                [dimension, unit, set](Cable& k, const QString& typed) {
+                [dimension, unit, set](Lead& k, const QString& typed) {
                     const auto value = parse_value(typed.toStdString(), dimension, unit);
                     if (!value) return words_of(value.error().message);
                     if (*value < 0 || *value > 1000) return tr("A value from 0 to 1000 is expected.");
@@ -322,9 +324,9 @@ void CablesView::fill_cable_menu(QMenu& menu, size_t cable) {
         });
     };
     quantity(tr("Highest voltage…"), Dimension::voltage, "V", said(c.volts),
-             [](Cable& k, double v) { k.volts = Volt(v); });
+             [](Lead& k, double v) { k.volts = Volt(v); });
     quantity(tr("Current on its supply…"), Dimension::current, "A", said(c.amps),
-             [](Cable& k, double a) { k.amps = Ampere(a); });
+             [](Lead& k, double a) { k.amps = Ampere(a); });
     auto* kinds = menu.addMenu(tr("Kind"));
     for (const auto& [kind, words] : {std::pair{CableKind::servo, tr("servo lead")},
                                       {CableKind::data, tr("data pair")},
@@ -333,7 +335,7 @@ void CablesView::fill_cable_menu(QMenu& menu, size_t cable) {
                                       {CableKind::other, tr("other")}}) {
         auto* a = kinds->addAction(words, this, [this, cable, kind = kind] {
             change(
-                cable, [kind](Cable& k) { k.kind = kind; }, tr("Another kind of cable"));
+                cable, [kind](Lead& k) { k.kind = kind; }, tr("Another kind of cable"));
         });
         a->setCheckable(true);
         a->setChecked(kind == c.kind);
@@ -344,18 +346,18 @@ void CablesView::fill_cable_menu(QMenu& menu, size_t cable) {
         if (wire && w.insulation == wire->insulation && w.metric == wire->metric && w.usual)
             sizes->addAction(menu_words(words_of(w.size)), this, [this, cable, id = w.id] {
                 change(
-                    cable, [id](Cable& k) { k.wire = id; }, tr("Another wire"));
+                    cable, [id](Lead& k) { k.wire = id; }, tr("Another wire"));
             });
     auto* ends = menu.addAction(tr("Resistors across the pair at both ends"), this, [this, cable] {
         change(
-            cable, [](Cable& k) { k.terminated = !k.terminated; }, tr("Terminate a bus"));
+            cable, [](Lead& k) { k.terminated = !k.terminated; }, tr("Terminate a bus"));
     });
     ends->setCheckable(true);
     ends->setChecked(c.terminated);
     auto* more = menu.addAction(tr("Add a core"), this, [this, cable] {
         change(
             cable,
-            [](Cable& k) {
+            [](Lead& k) {
                 Core fresh;
                 fresh.from_pin = fresh.to_pin = std::to_string(k.cores.size() + 1);
                 fresh.signal = "S" + fresh.from_pin;

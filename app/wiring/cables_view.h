@@ -23,15 +23,15 @@ class CablesView : public Canvas {
     void paint(QPainter& p) override;
 
   private:
-    double card_height(const Cable& cable) const;
+    double card_height(const Lead& cable) const;
     double top_of(size_t cable) const;
     void paint_offers(QPainter& p);
     void paint_cable(QPainter& p, size_t cable, double top);
     void paint_core(QPainter& p, size_t cable, size_t core, const QRectF& row);
     void choose_end(size_t cable, bool source, QPointF at);
     void ask_text(size_t cable, const QRectF& at, const QString& now,
-                  const std::function<QString(Cable&, const QString&)>& take, const QString& what);
-    void change(size_t cable, const std::function<void(Cable&)>& how, const QString& what);
+                  const std::function<QString(Lead&, const QString&)>& take, const QString& what);
+    void change(size_t cable, const std::function<void(Lead&)>& how, const QString& what);
     Document& document_;
     std::map<QString, QRectF> core_rows_;
 };

@@ -27,7 +27,7 @@ QPainterPath straight(double left, double right, double y) {
 
 }  // namespace
 
-void draw_core(QPainter& p, const Cable& cable, size_t core, double left, double right, double y, double tall,
+void draw_core(QPainter& p, const Lead& cable, size_t core, double left, double right, double y, double tall,
                double thick) {
     const auto& k = cable.cores[core];
     const auto& t = theme();

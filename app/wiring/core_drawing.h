@@ -7,7 +7,7 @@
 namespace sangre::app {
 
 /// Draws core `core` of `cable` between `left` and `right` at height `y`, `thick` wide, in rows `tall` apart.
-void draw_core(QPainter& p, const Cable& cable, size_t core, double left, double right, double y, double tall,
+void draw_core(QPainter& p, const Lead& cable, size_t core, double left, double right, double y, double tall,
                double thick);
 
 }  // namespace sangre::app

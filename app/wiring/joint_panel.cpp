@@ -38,7 +38,7 @@ void JointPanel::show_end(bool source) {
     update();
 }
 
-double JointPanel::paint_tabs(QPainter& p, const Feed& feed) {
+double JointPanel::paint_tabs(QPainter& p, const Lead& feed) {
     const auto& t = theme();
     double x = u(14);
     for (const bool source : {true, false}) {

@@ -22,7 +22,7 @@ class JointPanel : public Canvas {
     void paint(QPainter& p) override;
 
   private:
-    double paint_tabs(QPainter& p, const Feed& feed);
+    double paint_tabs(QPainter& p, const Lead& feed);
     /// Returns how wide it came out.
     double paint_covering(QPainter& p, double y);
     void paint_facts(QPainter& p, const JointWork& work, const QRectF& area);

@@ -14,7 +14,7 @@ namespace {
 /// Room each kind takes along the strip; the wire takes what is left.
 double room(const StripItem& item) { return item.kind == StripKind::joint ? u(54) : u(74); }
 
-QString short_name(const Feed& feed, const StripItem& item) {
+QString short_name(const Lead& feed, const StripItem& item) {
     const auto* d = by_id(feed.devices, item.device);
     if (!d) return {};
     if (d->kind == DeviceKind::fuse) return said(d->rating);

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <limits>
 
+#include "cable/bus.h"
 #include "cable/cable.h"
 
 namespace sangre {
@@ -16,13 +17,13 @@ constexpr double pair_ohm = 60;          // two of 120 Ω side by side
 constexpr double resistor_share = 0.05;  // of their nominal value
 
 /// By its pin, and by its colour too where cores share one.
-std::string key_of(const Cable& cable, const Core& core) {
+std::string key_of(const Lead& cable, const Core& core) {
     const auto alike = std::count_if(cable.cores.begin(), cable.cores.end(),
                                      [&](const auto& c) { return c.from_pin == core.from_pin; });
     return alike > 1 ? core.from_pin + "-" + core.colour : core.from_pin;
 }
 
-Reading ohms(const Cable& cable, const std::string& key, const Core& core) {
+Reading ohms(const Lead& cable, const std::string& key, const Core& core) {
     Reading r;
     r.key = fmt::format("cable/{}/{}", cable.id, key);
     r.unit = ReadingUnit::ohm;
@@ -34,7 +35,7 @@ Reading ohms(const Cable& cable, const std::string& key, const Core& core) {
 
 std::string words(const Core& c) { return c.signal.empty() ? c.colour : c.colour + " " + c.signal; }
 
-Reading through(const Plan& plan, const Cable& cable, const Core& core, size_t together) {
+Reading through(const Plan& plan, const Lead& cable, const Core& core, size_t together) {
     auto r = ohms(cable, key_of(cable, core), core);
     r.title = fmt::format("{}: {} from end to end", cable.name, words(core));
     r.black = fmt::format("pin {} at {}", core.to_pin, name_of(plan, cable.to));
@@ -46,7 +47,7 @@ Reading through(const Plan& plan, const Cable& cable, const Core& core, size_t t
     return r;
 }
 
-Reading left_out(const Plan& plan, const Cable& cable, const Core& core) {
+Reading left_out(const Plan& plan, const Lead& cable, const Core& core) {
     auto r = ohms(cable, key_of(cable, core) + "/open", core);
     r.title = fmt::format("{}: {} is out", cable.name, words(core));
     r.black = fmt::format("the same pin at {}", name_of(plan, cable.to));
@@ -56,7 +57,7 @@ Reading left_out(const Plan& plan, const Cable& cable, const Core& core) {
     return r;
 }
 
-Reading resistors(const Cable& cable, const Core& one, const Core& other) {
+Reading resistors(const Lead& cable, const Core& one, const Core& other) {
     auto r = ohms(cable, "pair", one);
     r.title = fmt::format("{}: across the pair", cable.name);
     r.state = "plugged in at both ends, everything off";
@@ -71,7 +72,10 @@ Reading resistors(const Cable& cable, const Core& one, const Core& other) {
 
 std::vector<Reading> cable_readings(const Plan& plan) {
     std::vector<Reading> all;
-    for (const auto& cable : plan.cables) {
+    const auto buses = data_buses(plan);
+    for (const auto* lead : cabled_leads(plan)) {
+        const auto& cable = *lead;
+        const bool feeds = by_id(plan.feeds, cable.id) != nullptr;
         std::vector<const Core*> signals;
         for (size_t i = 0; i < cable.cores.size(); ++i) {
             const auto& core = cable.cores[i];
@@ -79,14 +83,19 @@ std::vector<Reading> cable_readings(const Plan& plan) {
                 if (!core.signal.empty()) all.push_back(left_out(plan, cable, core));
                 continue;
             }
+            // Its supply and return are beeped with what sits in them.
+            if (feeds && (core.role == CoreRole::supply || core.role == CoreRole::ground)) continue;
             if (core.role == CoreRole::signal) signals.push_back(&core);
             const auto together = together_with(cable, i);
             bool seen = false;
             for (const auto k : together) seen = seen || k < i;
             if (!seen) all.push_back(through(plan, cable, core, together.size()));
         }
-        if (cable.kind == CableKind::data && cable.terminated && signals.size() >= 2)
-            all.push_back(resistors(cable, *signals[0], *signals[1]));
+        // Once a bus: its leads share the pair.
+        const bool first = std::any_of(buses.begin(), buses.end(), [&](const auto& bus) {
+            return bus.terminated && bus.leads.front()->id == cable.id;
+        });
+        if (first && signals.size() >= 2) all.push_back(resistors(cable, *signals[0], *signals[1]));
     }
     return all;
 }

@@ -28,7 +28,7 @@ void foreign_return(const Plan& plan, const PlanIndex& index, const WireJoint& j
                     std::vector<Reading>& out) {
     const bool frame = joint.at == JointAt::frame;
     if ((!frame && joint.at != JointAt::other_return) || (frame && !plan.metal_frame)) return;
-    const auto& feed = plan.feeds[joint.feed];
+    const auto& feed = plan.feeds[joint.lead];
     const auto* other = by_id(plan.feeds, feed.shared_with);
     if (!frame && !other) return;
     Reading r;
@@ -47,7 +47,7 @@ void foreign_return(const Plan& plan, const PlanIndex& index, const WireJoint& j
 }
 
 /// What must be closed by hand before the meter sees through the supply of a lead.
-std::string seen_through(const Catalogue& catalogue, const Feed& feed) {
+std::string seen_through(const Catalogue& catalogue, const Lead& feed) {
     std::string words;
     const auto also = [&](const std::string& w) { words += (words.empty() ? "" : ", ") + w; };
     if (fitted_fuse(catalogue, feed)) also("a clip across its empty fuse holder");

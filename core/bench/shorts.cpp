@@ -52,7 +52,7 @@ struct Looking {
                     const std::vector<bool>& closed) const;
 };
 
-bool blocks(const Feed& feed) { return device(feed, DeviceKind::diode) != nullptr; }
+bool blocks(const Lead& feed) { return device(feed, DeviceKind::diode) != nullptr; }
 
 Sight Looking::look(const Mouth& mouth, const std::vector<bool>& closed) const {
     Sight sight;

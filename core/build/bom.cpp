@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "battery/pack.h"
+#include "cable/bus.h"
 #include "files/csv.h"
 #include "joint/joint.h"
 #include "source/source.h"
@@ -33,7 +34,7 @@ const char* hub_part(HubKind kind) {
                                     : "two-rail stud or bus bar";
 }
 
-void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const Feed& feed,
+void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const Lead& feed,
                  const std::string& target) {
     for (const auto& d : feed.devices) {
         const auto name = item_name(catalogue, d);
@@ -69,10 +70,11 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         if (!w) continue;
         const auto* insulation = find(catalogue.insulations, w->insulation);
         for (const auto& core : harness.wiring.cores_of(i))
-            add(lines,
-                fmt::format("wire {} {}, {}", w->size, core_colour(plan, core),
-                            insulation ? insulation->name : w->insulation),
-                raw(core.cut), "m", name_of(plan, f.to));
+            if (core.of_cable < 0)
+                add(lines,
+                    fmt::format("wire {} {}, {}", w->size, core_colour(plan, core),
+                                insulation ? insulation->name : w->insulation),
+                    raw(core.cut), "m", name_of(plan, f.to));
         for (const auto& joint : harness.wiring.joints_of(i))
             if (joint.at == JointAt::frame)
                 add(lines, fmt::format("ring, bolt and serrated washer to the frame, for {}", w->size), 1,
@@ -90,10 +92,17 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
                     ends, "pcs", "");
         }
     }
-    for (const auto& c : plan.cables) {
+    for (size_t i = 0; i < plan.feeds.size() + plan.cables.size(); ++i) {
+        const auto& c = lead_at(plan, i);
+        if (c.cores.empty()) continue;
         const auto* w = find(catalogue.wires, c.wire);
-        add(lines, fmt::format("cable, {} × {}", c.cores.size(), w ? w->size : c.wire), 1, "pcs", c.name);
+        add(lines, fmt::format("cable, {} × {}", c.cores.size(), w ? w->size : c.wire),
+            raw(harness.routes[i].cut), "m", c.name.empty() ? name_of(plan, c.to) : c.name);
     }
+    for (const auto& bus : data_buses(plan))
+        if (bus.terminated && !bus.ends.empty())
+            add(lines, "resistor 120 Ω, or what the boards of the bus say",
+                static_cast<double>(bus.ends.size()), "pcs", bus.leads.front()->name);
     for (auto& l : lines)
         if (l.unit == "m") l.amount = std::ceil(l.amount * 100) / 100;
     return lines;

@@ -1,5 +1,7 @@
 #include "build/cable_steps.h"
 
+#include "cable/bus.h"
+
 #include <fmt/format.h>
 #include <fmt/ranges.h>
 
@@ -9,7 +11,7 @@ namespace sangre {
 namespace {
 
 /// Colours of the cores that share a number, by that number; 0 is none.
-std::map<int, std::vector<std::string>> colours_by(const Cable& cable, int Core::*number) {
+std::map<int, std::vector<std::string>> colours_by(const Lead& cable, int Core::*number) {
     std::map<int, std::vector<std::string>> groups;
     for (const auto& c : cable.cores)
         if (c.*number > 0 && c.role != CoreRole::unused) groups[c.*number].push_back(c.colour);
@@ -20,7 +22,7 @@ std::string core_name(const Core& c) {
     return c.signal.empty() ? c.colour : c.colour + " (" + c.signal + ")";
 }
 
-void say_unused(const Cable& cable, Step& s) {
+void say_unused(const Lead& cable, Step& s) {
     for (const auto& c : cable.cores) {
         if (c.role != CoreRole::unused) continue;
         s.actions.push_back(
@@ -36,12 +38,13 @@ void say_unused(const Cable& cable, Step& s) {
 
 std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue) {
     std::vector<Step> steps;
-    for (const auto& cable : plan.cables) {
+    for (const auto* lead : cabled_leads(plan)) {
+        const auto& cable = *lead;
         Step s;
         s.key = "cable/" + cable.id;
         s.kind = StepKind::join;
         s.about = cable.id;
-        s.title = "Make up: " + cable.name;
+        s.title = "Make up: " + (cable.name.empty() ? name_of(plan, cable.to) + " lead" : cable.name);
         const auto* wire = find(catalogue.wires, cable.wire);
         s.subtitle =
             fmt::format("{} cores of {}, {} to {}", cable.cores.size(), wire ? wire->size : cable.wire,
@@ -60,13 +63,19 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue) {
             if (c.role != CoreRole::unused)
                 pins.push_back(fmt::format("{} {} to {}", core_name(c), c.from_pin, c.to_pin));
         if (!pins.empty()) s.actions.push_back(fmt::format("Pin by pin: {}.", fmt::join(pins, "; ")));
-        if (cable.terminated)
-            s.actions.push_back("A resistor across the pair at both ends, 120 Ω or what the boards say.");
-        s.actions.push_back(
-            fmt::format("Label both ends “{}”.", cable.label.empty() ? cable.name : cable.label));
+        if (cable.kind == CableKind::data && cable.terminated)
+            for (const auto& end : bus_ends_of(plan, cable))
+                s.actions.push_back(fmt::format(
+                    "A resistor across the pair at {}, 120 Ω or what the boards say.", name_of(plan, end)));
+        s.actions.push_back(fmt::format("Label both ends “{}”.", !cable.label.empty() ? cable.label
+                                                                 : !cable.name.empty()
+                                                                     ? cable.name
+                                                                     : name_of(plan, cable.to)));
         s.tools = {"meter", "labels", "cutters"};
         s.minutes = 3 + static_cast<double>(cable.cores.size());
-        s.after = {"prepare"};
+        s.after = {"prepare", "cut/" + cable.id, "thread/" + cable.id};
+        for (const auto& item : cable.devices) s.after.push_back("item/" + item.id);
+        if (find_part(plan, cable.from).kind == PartKind::converter) s.after.push_back("set/" + cable.from);
         s.why.title = "Why here, and not later";
         s.why.add("Before the beep: a pin in the wrong hole is found while nothing has volts.");
         s.why.add(

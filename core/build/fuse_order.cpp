@@ -22,7 +22,7 @@ bool fitted_last(const Catalogue& catalogue, const Device& fuse) {
     return !family || has_holder(*family);
 }
 
-const Device* fitted_fuse(const Catalogue& catalogue, const Feed& feed) {
+const Device* fitted_fuse(const Catalogue& catalogue, const Lead& feed) {
     for (const auto& d : feed.devices)
         if (d.kind == DeviceKind::fuse && fitted_last(catalogue, d)) return &d;
     return nullptr;

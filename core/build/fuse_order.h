@@ -7,7 +7,7 @@ namespace sangre {
 /// True for a fuse that goes into its holder when all is proved, and is left out until then.
 bool fitted_last(const Catalogue& catalogue, const Device& fuse);
 /// The first such fuse of a feed, or null.
-const Device* fitted_fuse(const Catalogue& catalogue, const Feed& feed);
+const Device* fitted_fuse(const Catalogue& catalogue, const Lead& feed);
 
 enum class FuseTurn {
     modules,  ///< on the way from a pack to a module's input: before first power

@@ -18,7 +18,7 @@ struct ItemWork {
 struct ItemPlace {
     const Plan& plan;
     const Catalogue& catalogue;
-    const Feed& feed;
+    const Lead& feed;
     const Device& device;
     std::string lead() const { return name_of(plan, feed.to) + " lead"; }
     std::string where() const {
@@ -153,7 +153,7 @@ ItemWork work_of(const ItemPlace& p) {
 }
 
 Step return_step(const Plan& plan, const WireJoint& joint) {
-    const auto& feed = plan.feeds[joint.feed];
+    const auto& feed = plan.feeds[joint.lead];
     const auto part = name_of(plan, feed.to);
     Step s;
     s.key = "return/" + feed.id, s.kind = StepKind::join, s.about = feed.id;

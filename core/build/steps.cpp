@@ -35,8 +35,8 @@ struct Maker {
         s.why.title = "Why here, and not later";
         return s;
     }
-    const WireType* wire(const Feed& f) const { return find(catalogue.wires, f.wire); }
-    std::string wire_name(const Feed& f) const { return wire(f) ? wire(f)->size : "wire"; }
+    const WireType* wire(const Lead& f) const { return find(catalogue.wires, f.wire); }
+    std::string wire_name(const Lead& f) const { return wire(f) ? wire(f)->size : "wire"; }
     bool threaded(size_t f) const {
         return std::any_of(figures.harness.routes[f].passages.begin(),
                            figures.harness.routes[f].passages.end(), [&](size_t p) {
@@ -44,13 +44,13 @@ struct Maker {
                                       plan.passages[p].kind == PassageKind::gland;
                            });
     }
-    std::string colours(const Feed& f) const {
+    std::string colours(const Lead& f) const {
         return f.ret == Return::own ? f.supply_colour + " and " + f.return_colour : f.supply_colour;
     }
-    const JointKind* joint_kind(const Feed& f, bool at_source) const {
+    const JointKind* joint_kind(const Lead& f, bool at_source) const {
         return find(catalogue.joints, at_source ? f.joint_from : f.joint_to);
     }
-    bool any_tube(const Feed& f) const {
+    bool any_tube(const Lead& f) const {
         for (const bool source : {true, false})
             if (const auto* k = joint_kind(f, source); k && k->tube) return true;
         return false;
@@ -59,6 +59,7 @@ struct Maker {
     void prepare();
     void set_modules();
     void cut(size_t f);
+    void cut_cable(size_t f);
     void thread(size_t f);
     void sleeve(size_t f);
     void join(size_t f, bool at_source);
@@ -130,6 +131,23 @@ void Maker::cut(size_t f) {
     if (feed.ret == Return::own && raw(route.length) > 0.2)
         s.actions.push_back("Twist the pair, about a turn every 3 cm.");
     s.tools = {"cutters", "tape measure", "labels"};
+    s.minutes = 3;
+    s.after = {"prepare"};
+    s.why.lines.insert(s.why.lines.end(), route.why.lines.begin(), route.why.lines.end());
+}
+
+void Maker::cut_cable(size_t f) {
+    const auto& lead = plan.feeds[f];
+    const auto& route = figures.harness.routes[f];
+    auto& s = add("cut/" + lead.id, StepKind::cut,
+                  "Cut to length: " + (lead.name.empty() ? index.name(lead.to) + " lead" : lead.name),
+                  fmt::format("{} cores of {}, {}", lead.cores.size(), wire_name(lead), format(route.cut)));
+    s.about = lead.id;
+    s.actions = {
+        fmt::format("Cut {} of it; what is left over goes back into the drawer with its length on it.",
+                    format(route.cut)),
+        "Its own plug stays on where it fits: then cut the other end only."};
+    s.tools = {"cutters", "tape measure"};
     s.minutes = 3;
     s.after = {"prepare"};
     s.why.lines.insert(s.why.lines.end(), route.why.lines.begin(), route.why.lines.end());
@@ -254,10 +272,13 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
     m.prepare();
     m.set_modules();
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        m.cut(f);
+        // A cable's ends are made up pin by pin, all of its cores in one go.
+        const bool cable = !plan.feeds[f].cores.empty();
+        cable ? m.cut_cable(f) : m.cut(f);
         m.thread(f);
-        m.sleeve(f);
+        if (!cable) m.sleeve(f);
         for (auto& s : item_steps(plan, catalogue, figures, f)) m.steps.push_back(std::move(s));
+        if (cable) continue;
         m.join(f, false);
         m.join(f, true);
     }

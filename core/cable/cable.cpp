@@ -109,9 +109,10 @@ std::string preset_use(CablePreset preset) {
     return {};
 }
 
-Cable make_cable(const Plan& plan, CablePreset preset, const Id& from, const Id& to) {
-    Cable c;
+Lead make_cable(const Plan& plan, CablePreset preset, const Id& from, const Id& to) {
+    Lead c;
     c.from = from, c.to = to;
+    c.kind = CableKind::other;
     c.name = fmt::format("{} – {}", name_of(plan, from), name_of(plan, to));
     c.wire = "awg26-pvc";
     c.volts = Volt(5);
@@ -231,7 +232,7 @@ std::string core_line(const Core& c) {
     return line;
 }
 
-bool is_mirrored(const Cable& cable) {
+bool is_mirrored(const Lead& cable) {
     std::vector<std::pair<int, int>> pins;
     for (const auto& c : cable.cores) {
         const auto a = whole(c.from_pin), b = whole(c.to_pin);
@@ -249,7 +250,7 @@ bool is_mirrored(const Cable& cable) {
     return crossed;
 }
 
-std::vector<size_t> together_with(const Cable& cable, size_t core) {
+std::vector<size_t> together_with(const Lead& cable, size_t core) {
     std::vector<size_t> all{core};
     if (cable.cores[core].doubled > 0)
         for (size_t i = 0; i < cable.cores.size(); ++i)

@@ -25,7 +25,7 @@ std::string preset_name(CablePreset preset);
 std::string preset_use(CablePreset preset);
 
 /// A cable of that kind between two parts, pin to pin, unused cores not yet cut back. Its id is still empty.
-Cable make_cable(const Plan& plan, CablePreset preset, const Id& from, const Id& to);
+Lead make_cable(const Plan& plan, CablePreset preset, const Id& from, const Id& to);
 
 /// The colours that insulation comes in, by name.
 const std::vector<std::string>& core_colours();
@@ -42,9 +42,9 @@ tl::expected<Core, ParseError> parse_core(std::string_view text);
 std::string core_line(const Core& core);
 
 /// True where the pins run the other way at the far end: 1 to n, 2 to n−1. At least two numbered cores.
-bool is_mirrored(const Cable& cable);
+bool is_mirrored(const Lead& cable);
 
 /// Cores that carry together with this one, itself included, by index.
-std::vector<size_t> together_with(const Cable& cable, size_t core);
+std::vector<size_t> together_with(const Lead& cable, size_t core);
 
 }  // namespace sangre

@@ -29,15 +29,17 @@ class CableDrawing {
         : plan_(plan),
           catalogue_(catalogue),
           number_(cable),
-          cable_(plan.cables[cable]),
+          cable_(*cabled_leads(plan)[cable]),
           at_(at),
           wide_(wide) {}
 
     void draw(DiagramSheet& sheet, size_t first, size_t last) const {
         DiagramPen pen(sheet);
         const auto* wire = find(catalogue_.wires, cable_.wire);
-        pen.words({at_.x, at_.y + 3}, fmt::format("C{}  {}", number_ + 1, cable_.name), wide_ * 0.62, 3.3,
-                  TextAlign::left, true);
+        pen.words({at_.x, at_.y + 3},
+                  fmt::format("C{}  {}", number_ + 1,
+                              cable_.name.empty() ? name_of(plan_, cable_.to) + " lead" : cable_.name),
+                  wide_ * 0.62, 3.3, TextAlign::left, true);
         pen.words({at_.x + wide_, at_.y + 3},
                   fmt::format("{}{}", wire ? wire->size : "no wire",
                               cable_.terminated ? ", a resistor at both ends" : ""),
@@ -77,7 +79,7 @@ class CableDrawing {
     const Plan& plan_;
     const Catalogue& catalogue_;
     size_t number_;
-    const Cable& cable_;
+    const Lead& cable_;
     PaperPoint at_;
     double wide_;
 };
@@ -100,8 +102,9 @@ std::vector<DiagramSheet> cable_sheets(const Plan& plan, const Catalogue& catalo
         pen.words({edge_mm, edge_mm + 3}, plan.name, paper.width / 2, 4, TextAlign::left, true);
         pen.words({paper.width - edge_mm, edge_mm + 3}, "Cables, pin to pin", 90, 3, TextAlign::right);
     };
-    for (size_t c = 0; c < plan.cables.size(); ++c) {
-        const size_t cores = plan.cables[c].cores.size();
+    const auto cabled = cabled_leads(plan);
+    for (size_t c = 0; c < cabled.size(); ++c) {
+        const size_t cores = cabled[c]->cores.size();
         for (size_t first = 0; first < std::max<size_t>(cores, 1);) {
             const auto room = [&] { return std::max(0.0, std::floor((last_y - y - cable_head) / core_row)); };
             const double whole = std::floor((last_y - first_y - cable_head) / core_row);

@@ -17,16 +17,18 @@ std::vector<WireLabel> wire_labels(const Plan& plan, const Harness& harness) {
     std::vector<WireLabel> labels;
     const auto twice = [&](const WireLabel& l) { labels.push_back(l), labels.push_back(l); };
     for (const auto& core : harness.wiring.cores) {
-        const auto& feed = plan.feeds[core.feed];
-        auto name = wire_label(core.feed, core.role == WireRole::back);
+        if (core.of_cable >= 0) continue;  // a cable has one label for all of its cores
+        const auto& feed = plan.feeds[core.lead];
+        auto name = wire_label(core.lead, core.role == WireRole::back);
         if (core.alike > 1) name += fmt::format("/{}", core.number);
         twice({name, feed_name(plan, feed),
                fmt::format("{} {} {}", core.wire ? core.wire->size : "no wire", core_colour(plan, core),
                            format(core.length)),
                feed.id});
     }
-    for (size_t c = 0; c < plan.cables.size(); ++c) {
-        const auto& cable = plan.cables[c];
+    const auto cabled = cabled_leads(plan);
+    for (size_t c = 0; c < cabled.size(); ++c) {
+        const auto& cable = *cabled[c];
         twice({fmt::format("C{}", c + 1), cable.name, cable.label, cable.id});
     }
     return labels;

@@ -81,7 +81,8 @@ constexpr auto names(JointSchool) {
          {JointSchool::no_solder, "no-solder"}});
 }
 constexpr auto names(CableKind) {
-    return std::to_array<std::pair<CableKind, std::string_view>>({{CableKind::servo, "servo"},
+    return std::to_array<std::pair<CableKind, std::string_view>>({{CableKind::plain, "plain"},
+                                                                  {CableKind::servo, "servo"},
                                                                   {CableKind::data, "data"},
                                                                   {CableKind::motor, "motor"},
                                                                   {CableKind::ribbon, "ribbon"},
@@ -186,24 +187,24 @@ void visit(V& v, Device& d) {
     v("at_m", d.at), v("reversed", d.reversed);
 }
 template <class V>
-void visit(V& v, Feed& f) {
-    v("id", f.id), v("from", f.from), v("to", f.to), v("devices", f.devices), v("wire", f.wire),
-        v("conductors", f.conductors), v("length_m", f.length);
-    v("return", f.ret), v("shared_with", f.shared_with), v("joint_from", f.joint_from),
-        v("joint_to", f.joint_to);
-    v("supply_colour", f.supply_colour), v("return_colour", f.return_colour);
-}
-template <class V>
 void visit(V& v, Core& c) {
     v("signal", c.signal), v("role", c.role), v("from_pin", c.from_pin), v("to_pin", c.to_pin),
         v("colour", c.colour);
     v("twist", c.twist), v("doubled", c.doubled), v("cut_back", c.cut_back);
 }
 template <class V>
-void visit(V& v, Cable& c) {
-    v("id", c.id), v("name", c.name), v("kind", c.kind), v("from", c.from), v("to", c.to), v("wire", c.wire);
-    v("volts_V", c.volts), v("amps_A", c.amps), v("label", c.label), v("terminated", c.terminated),
-        v("cores", c.cores);
+void visit(V& v, Lead& l) {
+    v("id", l.id), v("name", l.name), v("from", l.from), v("to", l.to), v("cores", l.cores),
+        v("wire", l.wire), v("length_m", l.length);
+    v("return", l.ret), v("shared_with", l.shared_with), v("joint_from", l.joint_from),
+        v("joint_to", l.joint_to), v("items", l.devices);
+    // What is said of a cable by its cores is not said again, nor of plain wires what only cables have.
+    if (v.either() || l.cores.empty())
+        v("conductors", l.conductors), v("supply_colour", l.supply_colour),
+            v("return_colour", l.return_colour);
+    if (v.either() || !l.cores.empty() || l.kind != CableKind::plain)
+        v("kind", l.kind), v("volts_V", l.volts), v("amps_A", l.amps), v("label", l.label),
+            v("terminated", l.terminated);
 }
 template <class V>
 void visit(V& v, Phase& p) {
@@ -233,8 +234,8 @@ void visit(V& v, Plan& p) {
         v("hottest_air_C", p.hottest_air);
     v("coldest_air_C", p.coldest_air), v("sources", p.sources), v("hubs", p.hubs),
         v("converters", p.converters);
-    v("loads", p.loads), v("feeds", p.feeds), v("cables", p.cables), v("places", p.places),
-        v("passages", p.passages), v("phases", p.phases), v("repeats_per_day", p.repeats_per_day);
+    v("loads", p.loads), v.leads(p.feeds, p.cables), v("places", p.places), v("passages", p.passages),
+        v("phases", p.phases), v("repeats_per_day", p.repeats_per_day);
     v("practices", p.practices), v("done", p.done), v("measured", p.measured), v("log", p.log);
 }
 

@@ -11,6 +11,7 @@
 #include "catalogue/catalogue.h"
 #include "files/plan_fields.h"
 #include "files/schema.h"
+#include "plan/lead_edits.h"
 
 namespace sangre {
 namespace {
@@ -34,6 +35,24 @@ concept Record = requires(T& r, json& j) {
 /// Writes a value's fields in their listed order, then the kept unknown keys.
 struct Writer {
     ordered out = ordered::object();
+    /// True where fields are wanted whatever they hold.
+    static constexpr bool either() { return false; }
+
+    /// Both lists as one; each says what it carries.
+    void leads(const std::vector<Lead>& feeds, const std::vector<Lead>& cables) {
+        ordered all = ordered::array();
+        for (const auto* list : {&feeds, &cables})
+            for (const auto& lead : *list) {
+                ordered one = ordered::object();
+                const auto body = value(lead);
+                for (const auto& [key, item] : body.items()) {
+                    one[key] = item;
+                    if (key == "to") one["carries"] = list == &feeds ? "supply" : "signals";
+                }
+                all.push_back(std::move(one));
+            }
+        if (!all.empty()) out["leads"] = std::move(all);
+    }
 
     template <class T>
     static ordered value(const T& v) {
@@ -71,6 +90,8 @@ struct Writer {
             if (!v.empty()) out[key] = v;
         } else if constexpr (requires { typename T::mapped_type; }) {
             if (!v.empty()) out[key] = value(v);
+        } else if constexpr (is_list<T>) {
+            if (!v.empty()) out[key] = value(v);
         } else if constexpr (requires { v.has_value(); }) {
             if (v) out[key] = value(*v);
         } else
@@ -87,6 +108,31 @@ struct Reader {
     const json& in;
     std::string where;
     std::set<std::string> known;
+    static constexpr bool either() { return true; }
+
+    void leads(std::vector<Lead>& feeds, std::vector<Lead>& cables) {
+        known.insert("leads");
+        const auto found = in.find("leads");
+        if (found == in.end()) return;
+        for (size_t i = 0; i < found->size(); ++i) {
+            const auto at = fmt::format("{}/leads/{}", where, i);
+            Reader r{(*found)[i], at, {"carries"}};
+            Lead lead;
+            plan_fields::visit(r, lead);
+            lead.extra = r.rest();
+            const auto carries = (*found)[i].find("carries");
+            const bool feeds_it = carries != (*found)[i].end() ? *carries == "supply" : lead.cores.empty();
+            if (feeds_it && !lead.cores.empty()) {
+                if (cores_of_role(lead, CoreRole::supply).empty())
+                    throw BadPlace{at + "/cores", "a lead that carries supply has a core of that role"};
+                if (lead.ret == Return::own && cores_of_role(lead, CoreRole::ground).empty())
+                    throw BadPlace{at + "/cores",
+                                   "a lead that carries supply has a ground core to come back by"};
+            }
+            if (feeds_it) settle_cores(lead);
+            (feeds_it ? feeds : cables).push_back(std::move(lead));
+        }
+    }
 
     template <class T>
     static void value(const json& j, const std::string& at, T& v) {
@@ -146,8 +192,32 @@ void upgrade_from_1(json& document) {
     (*practices)["drop_limit"] = share;
 }
 
+/// Nor did a cable feed anything, whatever its cores.
+void upgrade_leads_from_2(json& document) {
+    json leads = json::array();
+    for (const char* key : {"feeds", "cables"}) {
+        const auto found = document.find(key);
+        if (found == document.end()) continue;
+        if (!found->is_array()) throw BadPlace{std::string("/") + key, "a list is expected here"};
+        for (size_t i = 0; i < found->size(); ++i) {
+            auto lead = (*found)[i];
+            if (!lead.is_object()) throw BadPlace{fmt::format("/{}/{}", key, i), "a lead is expected here"};
+            const bool feed = key == std::string("feeds");
+            lead["carries"] = feed ? "supply" : "signals";
+            if (const auto devices = lead.find("devices"); feed && devices != lead.end()) {
+                lead["items"] = *devices;
+                lead.erase("devices");
+            }
+            leads.push_back(std::move(lead));
+        }
+        document.erase(key);
+    }
+    if (!leads.empty()) document["leads"] = std::move(leads);
+}
+
 /// Version 2 knew no sources but packs.
 void upgrade_from_2(json& document) {
+    upgrade_leads_from_2(document);
     const auto batteries = document.find("batteries");
     if (batteries == document.end()) return;
     if (!batteries->is_array()) throw BadPlace{"/batteries", "a list is expected here"};
@@ -176,15 +246,13 @@ void check_references(const Plan& plan) {
     };
     unique(plan.sources, "sources", &parts), unique(plan.hubs, "hubs", &parts);
     unique(plan.converters, "converters", &parts), unique(plan.loads, "loads", &loads);
-    unique(plan.feeds, "feeds", &feeds), unique(plan.places, "places", &places);
-    unique(plan.passages, "passages"), unique(plan.phases, "phases"), unique(plan.cables, "cables");
+    unique(plan.feeds, "leads", &feeds), unique(plan.places, "places", &places);
+    unique(plan.passages, "passages"), unique(plan.phases, "phases"), unique(plan.cables, "leads");
     const auto part = [&](const Id& id) { return parts.contains(id) || loads.contains(id); };
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
         const auto& f = plan.feeds[i];
-        const auto at = [&](const char* key) { return fmt::format("/feeds/{}/{}", i, key); };
+        const auto at = [&](const char* key) { return fmt::format("/leads/{}/{}", i, key); };
         if (!part(f.from)) throw BadPlace{at("from"), fmt::format("there is no part “{}”", f.from)};
-        if (loads.contains(f.from))
-            throw BadPlace{at("from"), fmt::format("“{}” is a load and feeds nothing", f.from)};
         if (!part(f.to)) throw BadPlace{at("to"), fmt::format("there is no part “{}”", f.to)};
         if (f.from == f.to) throw BadPlace{at("to"), fmt::format("“{}” feeds itself", f.to)};
         if (f.ret == Return::shared && !feeds.contains(f.shared_with))
@@ -195,7 +263,7 @@ void check_references(const Plan& plan) {
     for (size_t i = 0; i < plan.cables.size(); ++i)
         for (const auto& [key, end] : {std::pair{"from", plan.cables[i].from}, {"to", plan.cables[i].to}})
             if (!part(end))
-                throw BadPlace{fmt::format("/cables/{}/{}", i, key),
+                throw BadPlace{fmt::format("/leads/{}/{}", plan.feeds.size() + i, key),
                                fmt::format("there is no part “{}”", end)};
     for (size_t i = 0; i < plan.passages.size(); ++i)
         for (const auto& end : {plan.passages[i].from, plan.passages[i].to})
@@ -218,12 +286,18 @@ tl::expected<Plan, std::string> plan_from(json& document, const std::string& nam
                                 version.dump(), plan_version));
     try {
         if (version == 1) upgrade_from_1(document);
-        if (version <= 2) upgrade_from_2(document);
+        if (version <= 2) {
+            if (auto ok = check_schema(document, data_directory() / "schema" / "plan-2.schema.json", name);
+                !ok)
+                return tl::unexpected(ok.error());
+            upgrade_from_2(document);
+        }
         if (auto ok = check_schema(document, data_directory() / "schema" / "plan.schema.json", name); !ok)
             return tl::unexpected(ok.error());
         Plan plan;
         Reader::value(document, "", plan);
         check_references(plan);
+        if (version <= 2) plan = settle_leads(std::move(plan));
         return plan;
     } catch (const BadPlace& bad) {
         return fail(bad.where, bad.reason);

@@ -42,6 +42,13 @@ Json terminal_json(const Plan& plan, const Wiring& wiring, int at) {
     return id + "/" + word_of(t.pole);
 }
 
+const char* role_word(WireRole role) {
+    return role == WireRole::supply   ? "supply"
+           : role == WireRole::back   ? "return"
+           : role == WireRole::signal ? "signal"
+                                      : "unused";
+}
+
 std::string joint_words(const Plan& plan, const Wiring& wiring, const WireJoint& joint) {
     if (joint.item >= 0) return joint_name(plan, wiring, joint);
     const auto made = joint.kind                          ? joint.kind->name
@@ -56,14 +63,15 @@ std::string joint_words(const Plan& plan, const Wiring& wiring, const WireJoint&
 std::string wiring_words(const Plan& plan, const Catalogue& catalogue, const Harness& harness) {
     const auto& w = harness.wiring;
     std::string all;
-    for (size_t f = 0; f < w.feed_count(); ++f) {
-        all += feed_name(plan, plan.feeds[f]) + "\n";
+    for (size_t f = 0; f < w.lead_count(); ++f) {
+        const auto& lead = lead_at(plan, f);
+        all += (lead.name.empty() ? feed_name(plan, lead) : lead.name) + "\n";
         for (const auto& core : w.cores_of(f))
-            all += fmt::format("  {} {} {}, {}, cut {}\n", core.role == WireRole::supply ? "+" : "−",
-                               core_colour(plan, core), core.wire ? core.wire->size : "no wire",
-                               format(core.length), format(core.cut));
+            all +=
+                fmt::format("  {} {} {}, {}, cut {}\n", role_word(core.role), core_colour(plan, core),
+                            core.wire ? core.wire->size : "no wire", format(core.length), format(core.cut));
         for (const auto& item : w.items_of(f))
-            all += fmt::format("  {}{}\n", item_name(catalogue, plan.feeds[f].devices[item.device]),
+            all += fmt::format("  {}{}\n", item_name(catalogue, lead.devices[item.device]),
                                item.at_said ? " at " + format(item.at) : "");
         for (const auto& joint : w.joints_of(f)) all += "    " + joint_words(plan, w, joint) + "\n";
     }
@@ -72,7 +80,7 @@ std::string wiring_words(const Plan& plan, const Catalogue& catalogue, const Har
 
 std::string wiring_to_json(const Plan& plan, const Catalogue& catalogue, const Harness& harness) {
     const auto& w = harness.wiring;
-    Json out{{"format", "sangre-wiring"}, {"version", 1}, {"plan", plan.name}};
+    Json out{{"format", "sangre-wiring"}, {"version", 2}, {"plan", plan.name}};
     auto& cores = out["cores"] = Json::array();
     const auto key_of = [&](size_t joint) { return joint_key(plan, w, w.joints[joint]); };
     for (const auto& core : w.cores) {
@@ -84,8 +92,8 @@ std::string wiring_to_json(const Plan& plan, const Catalogue& catalogue, const H
                                  {"joints", {key_of(piece.joint_a), key_of(piece.joint_b)}}});
         }
         cores.push_back({{"key", core_key(plan, core)},
-                         {"feed", plan.feeds[core.feed].id},
-                         {"role", core.role == WireRole::supply ? "supply" : "return"},
+                         {"lead", lead_at(plan, core.lead).id},
+                         {"role", role_word(core.role)},
                          {"of", core.alike},
                          {"wire", core.wire ? Json(core.wire->id) : Json()},
                          {"colour", core_colour(plan, core)},
@@ -109,7 +117,7 @@ std::string wiring_to_json(const Plan& plan, const Catalogue& catalogue, const H
         const auto& device = plan.feeds[item.feed].devices[item.device];
         items.push_back({{"id", device.id},
                          {"name", item_name(catalogue, device)},
-                         {"feed", plan.feeds[item.feed].id},
+                         {"lead", plan.feeds[item.feed].id},
                          {"at_m", item.at_said ? Json(raw(item.at)) : Json()},
                          {"supply_ohm", item.known ? Json(raw(item.values.supply)) : Json()},
                          {"return_ohm", item.known ? Json(raw(item.values.back)) : Json()},

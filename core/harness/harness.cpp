@@ -60,7 +60,7 @@ Path shortest(const Plan& plan, const Id& from, const Id& to, bool weigh_hinges)
     return path;
 }
 
-double end_allowance(const Catalogue& catalogue, const Feed& feed, const Id& joint) {
+double end_allowance(const Catalogue& catalogue, const Lead& feed, const Id& joint) {
     const auto* kind = find(catalogue.joints, joint);
     if (!kind) return trim_m;
     const auto* wire = find(catalogue.wires, feed.wire);
@@ -70,10 +70,10 @@ double end_allowance(const Catalogue& catalogue, const Feed& feed, const Id& joi
     return raw(size.strip + size.overlap) / 1e3 + trim_m;
 }
 
-FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Feed& feed) {
+FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed) {
     FeedRoute r;
     const auto from = place_of(plan, feed.from), to = place_of(plan, feed.to);
-    r.why.title = "Length: " + feed_name(plan, feed);
+    r.why.title = "Length: " + (feed.name.empty() ? feed_name(plan, feed) : feed.name);
     Path path;
     if (!from.empty() && !to.empty() && by_id(plan.places, from) && by_id(plan.places, to)) {
         path = shortest(plan, from, to, true);
@@ -115,17 +115,17 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Feed& feed) 
     return r;
 }
 
-HoleFill fill_hole(const Plan& plan, const Wiring& wiring, size_t passage, const std::vector<size_t>& feeds) {
+HoleFill fill_hole(const Plan& plan, const Wiring& wiring, size_t passage, const std::vector<size_t>& leads) {
     HoleFill h;
     h.passage = passage;
-    h.feeds = feeds;
+    h.leads = leads;
     std::vector<double> radii;
-    for (const auto f : feeds) {
+    for (const auto f : leads) {
         for (const auto& core : wiring.cores_of(f)) {
             if (!core.wire) continue;
             radii.push_back(raw(core.wire->outer) / 2);
-            h.wire_feed.push_back(f);
-            h.wire_is_return.push_back(core.role == WireRole::back);
+            h.wire_lead.push_back(f);
+            h.wire_core.push_back(static_cast<size_t>(&core - wiring.cores.data()));
         }
         for (const auto& item : wiring.items_of(f))
             h.largest_end = std::max(h.largest_end, item.values.passes);
@@ -150,6 +150,11 @@ Harness lay_routes(const Plan& plan, const Catalogue& catalogue) {
         h.routes.push_back(route(plan, catalogue, plan.feeds[i]));
         for (const auto p : h.routes.back().passages) h.feeds_in_passage[p].push_back(i);
     }
+    h.cables_in_passage.resize(plan.passages.size());
+    for (size_t i = 0; i < plan.cables.size(); ++i) {
+        h.routes.push_back(route(plan, catalogue, plan.cables[i]));
+        for (const auto p : h.routes.back().passages) h.cables_in_passage[p].push_back(plan.feeds.size() + i);
+    }
     for (auto& r : h.routes)
         for (const auto p : r.passages)
             r.bunched = std::max(r.bunched, static_cast<int>(h.feeds_in_passage[p].size()));
@@ -162,7 +167,9 @@ Harness lay_routes(const Plan& plan, const Catalogue& catalogue) {
 void lay_bundles(const Plan& plan, Harness& laid) {
     for (size_t p = 0; p < plan.passages.size(); ++p) {
         const auto kind = plan.passages[p].kind;
-        auto filled = fill_hole(plan, laid.wiring, p, laid.feeds_in_passage[p]);
+        auto leads = laid.feeds_in_passage[p];
+        leads.insert(leads.end(), laid.cables_in_passage[p].begin(), laid.cables_in_passage[p].end());
+        auto filled = fill_hole(plan, laid.wiring, p, leads);
         laid.bundle.push_back(filled.needed);
         if (kind == PassageKind::hole || kind == PassageKind::gland) laid.holes.push_back(std::move(filled));
     }

@@ -25,21 +25,22 @@ struct FeedRoute {
 
 struct HoleFill {
     size_t passage = 0;
-    std::vector<size_t> feeds;
-    std::vector<Circle> wires;      ///< millimetres, two a feed unless it returns elsewhere
-    std::vector<size_t> wire_feed;  ///< whose each circle is
-    std::vector<bool> wire_is_return;
-    Millimetre needed{};  ///< diameter of the packed bundle
-    double fill = 0;      ///< share of the hole's area
+    std::vector<size_t> leads;      ///< as the wiring counts them
+    std::vector<Circle> wires;      ///< millimetres, one for each wire and core
+    std::vector<size_t> wire_lead;  ///< whose each circle is
+    std::vector<size_t> wire_core;  ///< and which core of the wiring
+    Millimetre needed{};            ///< diameter of the packed bundle
+    double fill = 0;                ///< share of the hole's area
     bool fits = true;
     Millimetre largest_end{};  ///< the bulkiest plug or fuse holder that would have to pass
     bool ends_pass = true;     ///< otherwise: thread first, then terminate
 };
 
 struct Harness {
-    std::vector<FeedRoute> routes;  ///< by feed
-    Wiring wiring;                  ///< what runs along them
-    std::vector<std::vector<size_t>> feeds_in_passage;
+    std::vector<FeedRoute> routes;                       ///< by lead, the feeds first
+    Wiring wiring;                                       ///< what runs along them
+    std::vector<std::vector<size_t>> feeds_in_passage;   ///< by passage
+    std::vector<std::vector<size_t>> cables_in_passage;  ///< by passage, leads that only carry signals
     std::vector<HoleFill> holes;
     std::vector<Millimetre> bundle;  ///< by passage, diameter of what lies in it
 };
@@ -55,7 +56,7 @@ Harness lay_routes(const Plan& plan, const Catalogue& catalogue);
 /// Adds the bundles to routes laid by that: its holes and its bundles, nothing else.
 void lay_bundles(const Plan& plan, Harness& laid);
 
-/// One-way lengths by feed, in plan order.
+/// One-way lengths by lead, the feeds first.
 std::vector<Metre> feed_lengths(const Harness& harness);
 
 }  // namespace sangre

@@ -95,7 +95,7 @@ std::vector<std::string> joint_tools(const Catalogue& catalogue) {
     return {all.begin(), all.end()};
 }
 
-SquareMillimetre joint_copper(const Catalogue& catalogue, const Feed& feed) {
+SquareMillimetre joint_copper(const Catalogue& catalogue, const Lead& feed) {
     const auto* wire = find(catalogue.wires, feed.wire);
     return wire ? wire->area * std::max(feed.conductors, 1) : SquareMillimetre(0);
 }
@@ -104,8 +104,10 @@ bool takes(const JointKind& kind, SquareMillimetre copper) {
     return raw(copper) <= 0 || (copper >= kind.least && copper <= kind.most);
 }
 
-JointEnd usual_end(const Plan& plan, const Feed& feed, bool at_source) {
+JointEnd usual_end(const Plan& plan, const Lead& feed, bool at_source) {
     const auto part = find_part(plan, at_source ? feed.from : feed.to);
+    // A cable ends pin by pin, in a housing.
+    if (!feed.cores.empty()) return JointEnd::housing;
     switch (part.kind) {
         case PartKind::source:
             // Without a plug it is bolted to the cells or the block.

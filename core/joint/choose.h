@@ -15,14 +15,14 @@ std::vector<std::string> missing_tools_of(const JointKind& kind, const Practices
 std::vector<std::string> joint_tools(const Catalogue& catalogue);
 
 /// Copper that the joint at an end of this feed must take, all its conductors together; 0 without a wire.
-SquareMillimetre joint_copper(const Catalogue& catalogue, const Feed& feed);
+SquareMillimetre joint_copper(const Catalogue& catalogue, const Lead& feed);
 
 /// True where a kind takes so much copper; 0 mm² stands for any.
 bool takes(const JointKind& kind, SquareMillimetre copper);
 
 /// What a wire is joined at there: the cup of a pack's plug, the stud of a hub, the screw of a module, the
 /// lead of a load.
-JointEnd usual_end(const Plan& plan, const Feed& feed, bool at_source);
+JointEnd usual_end(const Plan& plan, const Lead& feed, bool at_source);
 
 /// The first kind of the school for that end that takes the copper and can be made with the tools owned.
 /// Where none can, tools are let go first, then the copper: the rules say so. Null where the catalogue has

@@ -207,7 +207,7 @@ JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const Jo
     return w;
 }
 
-JointWires wires_of(const Plan& plan, const Catalogue& catalogue, const Feed& feed, bool at_source) {
+JointWires wires_of(const Plan& plan, const Catalogue& catalogue, const Lead& feed, bool at_source) {
     JointWires wires{find(catalogue.wires, feed.wire), feed.conductors, nullptr};
     if (const auto* load = at_source ? nullptr : by_id(plan.loads, feed.to))
         wires.other = find(catalogue.wires, load->lead);

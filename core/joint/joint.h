@@ -53,7 +53,7 @@ JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const Jo
                      InsulationSchool school, const std::vector<Id>& tubes_at_hand = {});
 
 /// What meets at one end of a feed; its wire is null where none is chosen.
-JointWires wires_of(const Plan& plan, const Catalogue& catalogue, const Feed& feed, bool at_source);
+JointWires wires_of(const Plan& plan, const Catalogue& catalogue, const Lead& feed, bool at_source);
 
 /// The joint at one end of a feed: its conductors, against the load's own lead where it has one. Nothing
 /// where no joint or no wire is chosen.

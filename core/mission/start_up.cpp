@@ -39,7 +39,7 @@ SwitchingInstant instant_with(const Plan& plan, std::string what, const std::vec
     return s;
 }
 
-std::string switch_name(const Feed& feed) {
+std::string switch_name(const Lead& feed) {
     const auto* d = device(feed, DeviceKind::power_switch);
     return d && !d->name.empty() ? d->name : "a switch";
 }

@@ -54,9 +54,9 @@ Circuit build_circuit(const Plan& plan, const Wiring& wiring) {
     c.nodes.reserve(wiring.terminals.size());
     for (size_t i = 0; i < wiring.terminals.size(); ++i) c.nodes.push_back(node_name(plan, wiring, i));
     place_parts(c, wiring);
-    const size_t feeds = wiring.feed_count();
+    const size_t feeds = wiring.feeds;
     for (size_t f = 0; f < feeds; ++f) {
-        const auto& at = wiring.feeds[f];
+        const auto& at = wiring.leads[f];
         const auto ohms = feed_ohms(wiring, f);
         // A diode the wrong way round: what passes it is its leakage.
         const double supply = raw(ohms.supply) + (ohms.blocks ? blocked_ohm : 0);

@@ -1,5 +1,7 @@
 #include "plan/edits.h"
 
+#include "plan/lead_edits.h"
+
 #include <algorithm>
 
 namespace sangre {
@@ -75,7 +77,7 @@ void remove_feeds(Plan& plan, Gone gone) {
 
 Plan remove_load(Plan plan, const Id& load) {
     std::erase_if(plan.loads, [&](const auto& l) { return l.id == load; });
-    remove_feeds(plan, [&](const Feed& f) { return f.to == load; });
+    remove_feeds(plan, [&](const Lead& f) { return f.to == load; });
     std::erase_if(plan.cables, [&](const auto& c) { return c.from == load || c.to == load; });
     for (auto& phase : plan.phases) phase.states.erase(load), phase.shares.erase(load);
     return plan;
@@ -84,7 +86,7 @@ Plan remove_load(Plan plan, const Id& load) {
 Plan remove_source(Plan plan, const Id& source) {
     if (!by_id(plan.sources, source)) return plan;
     std::erase_if(plan.sources, [&](const auto& s) { return s.id == source; });
-    remove_feeds(plan, [&](const Feed& f) { return f.from == source || f.to == source; });
+    remove_feeds(plan, [&](const Lead& f) { return f.from == source || f.to == source; });
     std::erase_if(plan.cables, [&](const auto& c) { return c.from == source || c.to == source; });
     return plan;
 }
@@ -183,14 +185,18 @@ tl::expected<Plan, std::string> reroute_feed(Plan plan, const Id& feed, const Id
     return plan;
 }
 
-Plan put_cable(Plan plan, Cable cable) {
+Plan put_cable(Plan plan, Lead cable) {
     if (cable.id.empty()) cable.id = fresh_id(plan, "cable", cable.name);
-    put(plan.cables, std::move(cable));
-    return plan;
+    if (auto* now = find_lead(plan, cable.id))
+        *now = std::move(cable);
+    else
+        plan.cables.push_back(std::move(cable));
+    return settle_leads(std::move(plan));
 }
 
 Plan remove_cable(Plan plan, const Id& cable) {
     std::erase_if(plan.cables, [&](const auto& c) { return c.id == cable; });
+    remove_feeds(plan, [&](const Lead& f) { return f.id == cable; });
     return plan;
 }
 

@@ -33,7 +33,8 @@ Plan set_joint(Plan plan, const Id& feed, bool at_source, const Id& kind);
 /// Feeds a part from another source part. Refused where that would make a loop or the source has no outlet.
 tl::expected<Plan, std::string> reroute_feed(Plan plan, const Id& feed, const Id& new_source);
 
-Plan put_cable(Plan plan, Cable cable);  ///< adds it, or replaces the one with its id
+/// Adds it, or replaces the lead with its id; settle_leads() says whether it then feeds.
+Plan put_cable(Plan plan, Lead cable);
 Plan remove_cable(Plan plan, const Id& cable);
 
 Plan set_phase_duration(Plan plan, const Id& phase, Second duration);

@@ -28,7 +28,7 @@ class PlanIndex {
     bool is_tree() const { return tree_; }
     /// As name_of and feed_name, of the plan this was built from.
     const std::string& name(const Id& id) const;
-    std::string feed_name(const Feed& feed) const { return name(feed.from) + " → " + name(feed.to); }
+    std::string feed_name(const Lead& feed) const { return name(feed.from) + " → " + name(feed.to); }
 
   private:
     struct Node {

@@ -30,7 +30,36 @@ std::string name_of(const Plan& plan, const Id& id) {
     return id;
 }
 
-std::string feed_name(const Plan& plan, const Feed& feed) {
+Lead* find_lead(Plan& plan, const Id& id) {
+    auto* feed = by_id(plan.feeds, id);
+    return feed ? feed : by_id(plan.cables, id);
+}
+
+const Lead* find_lead(const Plan& plan, const Id& id) {
+    const auto* feed = by_id(plan.feeds, id);
+    return feed ? feed : by_id(plan.cables, id);
+}
+
+const Lead& lead_at(const Plan& plan, size_t i) {
+    return i < plan.feeds.size() ? plan.feeds[i] : plan.cables[i - plan.feeds.size()];
+}
+
+std::vector<const Lead*> cabled_leads(const Plan& plan) {
+    std::vector<const Lead*> all;
+    for (const auto& c : plan.cables) all.push_back(&c);
+    for (const auto& f : plan.feeds)
+        if (!f.cores.empty()) all.push_back(&f);
+    return all;
+}
+
+std::vector<size_t> cores_of_role(const Lead& lead, CoreRole role) {
+    std::vector<size_t> all;
+    for (size_t i = 0; i < lead.cores.size(); ++i)
+        if (lead.cores[i].role == role) all.push_back(i);
+    return all;
+}
+
+std::string feed_name(const Plan& plan, const Lead& feed) {
     return name_of(plan, feed.from) + " → " + name_of(plan, feed.to);
 }
 
@@ -65,7 +94,7 @@ std::vector<size_t> feeds_from(const Plan& plan, const Id& part) {
     return found;
 }
 
-const Device* device(const Feed& feed, DeviceKind kind) {
+const Device* device(const Lead& feed, DeviceKind kind) {
     for (const auto& d : feed.devices)
         if (d.kind == kind) return &d;
     return nullptr;

@@ -20,7 +20,7 @@ enum class LoadKind { current, power, resistance, motor, led };
 enum class LoadState { off, idle, typical, peak, stall };
 enum class DeviceKind { fuse, power_switch, connector, diode, filter, shunt, precharge };
 enum class Return { own, frame, shared };
-enum class CableKind { servo, data, motor, ribbon, other };
+enum class CableKind { plain, servo, data, motor, ribbon, other };
 enum class CoreRole { supply, ground, signal, phase, unused };
 enum class PassageKind { open, hole, gland, hinge, heat, edge };
 
@@ -144,22 +144,6 @@ struct Device {
     bool operator==(const Device&) const = default;
 };
 
-struct Feed {
-    Id id;
-    Id from, to;
-    std::vector<Device> devices;
-    Id wire;
-    std::optional<Metre> length;  ///< measured on the machine; without it, from the passages
-    Return ret = Return::own;
-    Id shared_with;           ///< the feed whose return this one uses, for Return::shared
-    Id joint_from, joint_to;  ///< joint kinds of the catalogue
-    std::string supply_colour = "red";
-    std::string return_colour = "black";
-    std::string extra;
-    int conductors = 1;  ///< alike, in parallel, in the supply and in the return
-    bool operator==(const Feed&) const = default;
-};
-
 /// One conductor of a cable, from a pin at one end to a pin at the other.
 struct Core {
     std::string signal;  ///< "5 V", "GND", "PWM", "CAN H"
@@ -172,20 +156,30 @@ struct Core {
     bool operator==(const Core&) const = default;
 };
 
-/// What carries signals besides supply: a servo lead, a data pair, motor phases, a ribbon.
-struct Cable {
+/// What runs between two parts. One that feeds has a supply and comes back by its return: two plain wires, or
+/// where it is a cable those of its `cores` that do so. One that only carries signals has cores alone.
+struct Lead {
     Id id;
-    std::string name;
-    CableKind kind = CableKind::other;
     Id from, to;
-    Id wire;                  ///< of each core
-    Volt volts{};             ///< highest on its supply core
-    Ampere amps{};            ///< that its supply core carries
-    std::string label;        ///< what is written on both ends; empty: only its name
-    bool terminated = false;  ///< of a data bus: a resistor across the pair at both ends
-    std::vector<Core> cores;
+    std::vector<Device> devices;
+    Id wire;                      ///< of each conductor
+    std::optional<Metre> length;  ///< measured on the machine; without it, from the passages
+    Return ret = Return::own;
+    Id shared_with;           ///< the feed whose return this one uses, for Return::shared
+    Id joint_from, joint_to;  ///< joint kinds of the catalogue
+    std::string supply_colour = "red";
+    std::string return_colour = "black";
     std::string extra;
-    bool operator==(const Cable&) const = default;
+    int conductors = 1;  ///< alike, in parallel, in the supply and in the return
+    // Of a cable:
+    std::string name;  ///< empty: after what it joins
+    CableKind kind = CableKind::plain;
+    Volt volts{};             ///< highest on its supply core, of one that does not feed
+    Ampere amps{};            ///< that its supply core carries, of one that does not feed
+    std::string label;        ///< what is written on both ends; empty: only its name
+    bool terminated = false;  ///< of a data bus: a resistor across the pair at its ends
+    std::vector<Core> cores;
+    bool operator==(const Lead&) const = default;
 };
 
 struct Phase {
@@ -263,8 +257,9 @@ struct Plan {
     std::vector<Hub> hubs;
     std::vector<Converter> converters;
     std::vector<Load> loads;
-    std::vector<Feed> feeds;
-    std::vector<Cable> cables;
+    std::vector<Lead> feeds;  ///< leads that feed what they end at
+    std::vector<Lead>
+        cables;  ///< leads that carry signals, and at the most a supply that something else feeds
     std::vector<Place> places;
     std::vector<Passage> passages;
     std::vector<Phase> phases;
@@ -296,10 +291,20 @@ auto* by_id(List& list, const Id& id) {
     return static_cast<decltype(&list.front())>(nullptr);
 }
 
+/// A lead of either list, or null.
+Lead* find_lead(Plan& plan, const Id& id);
+const Lead* find_lead(const Plan& plan, const Id& id);
+/// A lead by its place in both lists, the feeds first.
+const Lead& lead_at(const Plan& plan, size_t i);
+/// Every lead with cores: those that only carry signals first, then the cables that feed.
+std::vector<const Lead*> cabled_leads(const Plan& plan);
+/// Cores of that role, by index.
+std::vector<size_t> cores_of_role(const Lead& lead, CoreRole role);
+
 /// What the builder calls a part, feed, place, passage or phase; the id itself when there is none.
 std::string name_of(const Plan& plan, const Id& id);
 /// "Hub → Fog pump".
-std::string feed_name(const Plan& plan, const Feed& feed);
+std::string feed_name(const Plan& plan, const Lead& feed);
 /// The place a part stands in, or "".
 Id place_of(const Plan& plan, const Id& part);
 /// The feeds that end at this part, in plan order; by index.
@@ -307,7 +312,7 @@ std::vector<size_t> feeds_into(const Plan& plan, const Id& part);
 /// The feeds that start at this part, in plan order; by index.
 std::vector<size_t> feeds_from(const Plan& plan, const Id& part);
 /// The first device of that kind in a feed, or null.
-const Device* device(const Feed& feed, DeviceKind kind);
+const Device* device(const Lead& feed, DeviceKind kind);
 /// The feeds from a source to this part, nearest first; stops at a loop.
 std::vector<size_t> upstream_feeds(const Plan& plan, const Id& part);
 /// The state of a load in a phase; an always-on load is never off.

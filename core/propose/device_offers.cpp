@@ -155,7 +155,7 @@ class Offers {
 
     const Plan& plan_;
     const Catalogue& catalogue_;
-    const Feed& feed_;
+    const Lead& feed_;
     const FeedExtremes& worst_;
     const FeedProtection& protection_;
     const std::vector<size_t>& behind_;

@@ -12,12 +12,12 @@ namespace {
 
 using Failed = tl::unexpected<std::string>;
 
-const Feed* feed_of(const Plan& plan, const Id& load) {
+const Lead* feed_of(const Plan& plan, const Id& load) {
     const auto into = feeds_into(plan, load);
     return into.empty() ? nullptr : &plan.feeds[into.front()];
 }
 
-void give_fuse(Feed& feed) {
+void give_fuse(Lead& feed) {
     if (device(feed, DeviceKind::fuse)) return;
     feed.devices.insert(feed.devices.begin(),
                         Device{feed.id + "-fuse", DeviceKind::fuse, "standard-blade", Ampere(5), {}, {}});
@@ -81,7 +81,7 @@ tl::expected<Plan, std::string> tap_circuit(const Plan& plan, const Catalogue& c
     const Id id = fresh_id(plan, "tap", other->name);
     next.hubs.push_back({id, "Tap at " + other->name, other->place, {}});
     auto& trunk = next.feeds[at];
-    Feed rest = trunk;
+    Lead rest = trunk;
     rest.id = fresh_id(next, "feed", id + " " + other->name);
     rest.from = id, rest.length = Metre(0.1);
     rest.joint_from.clear();

@@ -9,7 +9,7 @@
 namespace sangre {
 namespace {
 
-Feed kept_or(const Plan& old, Feed fresh) {
+Lead kept_or(const Plan& old, Lead fresh) {
     for (const auto& before : old.feeds)
         if (before.id == fresh.id) {
             auto kept = before;
@@ -36,7 +36,7 @@ void group_feeds(Plan& plan, const Plan& old) {
         plan.hubs.push_back(
             before ? *before
                    : Hub{id, name_of(plan, place) + (noisy ? " power block" : " block"), place, {}});
-        Feed trunk = plan.feeds[feeds.front()];
+        Lead trunk = plan.feeds[feeds.front()];
         trunk.id = "feed-" + id, trunk.to = id;
         trunk.joint_to.clear();
         std::erase_if(trunk.devices, [](const auto& d) { return d.kind != DeviceKind::fuse; });

@@ -49,9 +49,9 @@ HubKind hub_kind(const Plan& plan, const Catalogue& catalogue, const Id& hub) {
     return count <= 5 ? HubKind::splice : HubKind::board;
 }
 
-bool has_fuse(const Feed& feed) { return device(feed, DeviceKind::fuse) != nullptr; }
+bool has_fuse(const Lead& feed) { return device(feed, DeviceKind::fuse) != nullptr; }
 
-void take_fuse_out(Feed& feed) {
+void take_fuse_out(Lead& feed) {
     std::erase_if(feed.devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
 }
 
@@ -118,8 +118,8 @@ Plan sized_without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
     return plan;
 }
 
-Feed make_feed(const Plan& old, const Id& from, const Id& to, bool fused) {
-    Feed f;
+Lead make_feed(const Plan& old, const Id& from, const Id& to, bool fused) {
+    Lead f;
     f.id = "feed-" + from + "-" + to;
     f.from = from, f.to = to;
     // One that a block has come into since is still this one.
@@ -135,7 +135,7 @@ Feed make_feed(const Plan& old, const Id& from, const Id& to, bool fused) {
     return f;
 }
 
-void ensure(Feed& feed, DeviceKind kind, const Id& type, const std::string& name) {
+void ensure(Lead& feed, DeviceKind kind, const Id& type, const std::string& name) {
     if (device(feed, kind)) return;
     const char* suffix = kind == DeviceKind::power_switch ? "-switch" : "-plug";
     feed.devices.push_back({feed.id + suffix, kind, type, Ampere(0), name, {}});
@@ -179,7 +179,7 @@ Layout lay_trunk(Plan& next, const Plan& old, bool any_always, bool any_switched
         const auto* before = by_id(old.hubs, id);
         next.hubs.push_back(before ? *before : Hub{id, name, place, {}});
     };
-    const auto plug = [&](Feed f) {
+    const auto plug = [&](Lead f) {
         ensure(f, DeviceKind::connector, "plug-2p-60a", "");
         return f;
     };

@@ -44,13 +44,13 @@ void add_users(const Plan& plan, const PlanIndex& index, const Catalogue& catalo
         const Ohm path = path_ohm(plan, catalogue, f, lengths[f]);
         if (ref.kind == PartKind::load) {
             users.push_back({&plan.loads[ref.index], path, before});
-            continue;
+            if (index.from(plan.loads[ref.index].id).empty()) continue;
         }
         if (depth > 16) continue;  // a ring of blocks
         double amps = 0;
         for (const auto l : index.loads_behind(f)) amps += raw(draw(plan.loads[l], LoadState::peak));
-        add_users(plan, index, catalogue, plan.hubs[ref.index].id, lengths, before + Volt(amps * raw(path)),
-                  users, depth + 1);
+        const auto& next = ref.kind == PartKind::load ? plan.loads[ref.index].id : plan.hubs[ref.index].id;
+        add_users(plan, index, catalogue, next, lengths, before + Volt(amps * raw(path)), users, depth + 1);
     }
 }
 
@@ -122,10 +122,13 @@ void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const W
          const FeedProtection& known, size_t f, const Spare& spare, double share) {
     auto& feed = plan.feeds[f];
     const auto need = wire_need(plan, harness, worst, known.bunched, f, share);
-    const WireType* wire = choose_wire(catalogue, need, plan.practices.wire);
+    // A cable's cores are what they are.
+    const bool given = !feed.cores.empty() && find(catalogue.wires, feed.wire);
+    const WireType* wire =
+        given ? find(catalogue.wires, feed.wire) : choose_wire(catalogue, need, plan.practices.wire);
     if (!wire) wire = thickest(catalogue, need);
     if (!wire) return;
-    while (wire->area < spare.least) {
+    while (!given && wire->area < spare.least) {
         const auto* thicker = next_thicker(catalogue, *wire);
         if (!thicker) break;
         wire = thicker;
@@ -135,7 +138,8 @@ void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const W
     auto asked = known.need;
     asked.prospective = asked.prospective * 1.1;
     auto* fuse = const_cast<Device*>(device(feed, DeviceKind::fuse));
-    for (;; wire = next_thicker(catalogue, *wire)) {
+    for (;; wire = given ? nullptr : next_thicker(catalogue, *wire)) {
+        if (!wire) return;
         feed.wire = wire->id;
         const auto* insulation = find(catalogue.insulations, wire->insulation);
         const auto thermal = thermal_of(*wire, *insulation, plan.hottest_air, need.bunched);

@@ -12,7 +12,7 @@ Plan add_source(Plan plan, const Catalogue& catalogue, Source source) {
     const Id id = source.id, name = source.name;
     plan.sources.push_back(std::move(source));
     if (!joins) return plan;
-    Feed feed;
+    Lead feed;
     feed.id = fresh_id(plan, "feed", name);
     feed.from = id, feed.to = plan.hubs.front().id;
     feed.devices.push_back(

@@ -9,7 +9,7 @@ namespace {
 
 constexpr double light_share = 0.3;
 
-int conductors_of(const Feed& feed) { return std::max(feed.conductors, 1); }
+int conductors_of(const Lead& feed) { return std::max(feed.conductors, 1); }
 
 }  // namespace
 

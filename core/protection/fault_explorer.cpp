@@ -16,7 +16,7 @@ Plan cut_at(const Plan& plan, size_t feed) {
     Plan cut = plan;
     const Id here = fresh_id(plan, "hub", "short here");
     cut.hubs.push_back({here, "Short", {}, {}});
-    Feed rest = cut.feeds[feed];
+    Lead rest = cut.feeds[feed];
     rest.id = fresh_id(plan, "feed", "behind the short");
     rest.from = here;
     rest.devices.clear(), rest.joint_from.clear();

@@ -10,7 +10,7 @@ void add_joint(std::vector<ItemLimit>& all, const Catalogue& catalogue, const Id
 
 }  // namespace
 
-std::vector<ItemLimit> item_limits(const Plan& plan, const Feed& feed, const Catalogue& catalogue) {
+std::vector<ItemLimit> item_limits(const Plan& plan, const Lead& feed, const Catalogue& catalogue) {
     std::vector<ItemLimit> all;
     add_joint(all, catalogue, feed.joint_from);
     for (const auto& d : feed.devices) switch (d.kind) {

@@ -17,6 +17,6 @@ struct ItemLimit {
 
 /// Of every item but the fuse itself, whose holder's temperature counts: devices, joints at both ends, and
 /// the load's own lead. Unknown catalogue ids are left out; findings name them.
-std::vector<ItemLimit> item_limits(const Plan& plan, const Feed& feed, const Catalogue& catalogue);
+std::vector<ItemLimit> item_limits(const Plan& plan, const Lead& feed, const Catalogue& catalogue);
 
 }  // namespace sangre

@@ -3,9 +3,12 @@
 
 #include <algorithm>
 #include <map>
+#include <optional>
 
+#include "cable/bus.h"
 #include "cable/cable.h"
 #include "plan/edits.h"
+#include "plan/lead_edits.h"
 #include "review/review.h"
 #include "units/format.h"
 #include "wire/thermal.h"
@@ -19,13 +22,14 @@ template <class Change>
 Edit changed(const Id& cable, Change change) {
     return [cable, change](const Plan& p) {
         auto next = p;
-        if (auto* c = by_id(next.cables, cable)) change(*c);
-        return next;
+        if (auto* c = find_lead(next, cable)) change(*c);
+        return settle_leads(std::move(next));
     };
 }
 
 void mirrored(const Context& c, std::vector<Finding>& out) {
-    for (const auto& k : c.plan.cables) {
+    for (const auto* lead : cabled_leads(c.plan)) {
+        const auto& k = *lead;
         if (!is_mirrored(k)) continue;
         Finding f{Severity::danger,
                   {},
@@ -42,7 +46,7 @@ void mirrored(const Context& c, std::vector<Finding>& out) {
                                       core.to_pin),
                           core.role == CoreRole::supply || core.role == CoreRole::ground ? Tone::danger
                                                                                          : Tone::plain);
-        f.fixes.push_back({"Pin to the same pin", changed(k.id, [](Cable& x) {
+        f.fixes.push_back({"Pin to the same pin", changed(k.id, [](Lead& x) {
                                for (auto& core : x.cores)
                                    if (core.role != CoreRole::unused) core.to_pin = core.from_pin;
                            })});
@@ -54,8 +58,8 @@ void mirrored(const Context& c, std::vector<Finding>& out) {
 void crossed(const Context& c, std::vector<Finding>& out) {
     const auto plus = [](const std::string& pin) { return pin == "+" || lower(pin) == "vcc"; };
     const auto minus = [](const std::string& pin) { return pin == "−" || pin == "-" || lower(pin) == "gnd"; };
-    for (const auto& k : c.plan.cables)
-        for (const auto& core : k.cores) {
+    for (const auto* lead : cabled_leads(c.plan))
+        for (const auto& k = *lead; const auto& core : k.cores) {
             const bool wrong =
                 (plus(core.from_pin) && minus(core.to_pin)) || (minus(core.from_pin) && plus(core.to_pin));
             if (!wrong) continue;
@@ -67,7 +71,7 @@ void crossed(const Context& c, std::vector<Finding>& out) {
                       {},
                       {}};
             f.why.add("Plus on minus: what is behind it dies the moment it is plugged in.", Tone::danger);
-            f.fixes.push_back({"Plus to plus", changed(k.id, [](Cable& x) {
+            f.fixes.push_back({"Plus to plus", changed(k.id, [](Lead& x) {
                                    for (auto& one : x.cores) one.to_pin = one.from_pin;
                                })});
             out.push_back(std::move(f));
@@ -82,7 +86,7 @@ bool lies(CoreRole role, const std::string& colour) {
 }
 
 /// A colour for a core of that role that no core of the cable has; empty where none is left.
-std::string free_colour(const Cable& k, CoreRole role) {
+std::string free_colour(const Lead& k, CoreRole role) {
     for (const auto& colour : core_colours())
         if (!lies(role, colour) &&
             std::none_of(k.cores.begin(), k.cores.end(), [&](const auto& c) { return c.colour == colour; }))
@@ -92,7 +96,7 @@ std::string free_colour(const Cable& k, CoreRole role) {
 
 /// Gives a core a colour that does not lie: the usual one or a free one, or that of a core that may have its
 /// own.
-void recolour(Cable& k, size_t i) {
+void recolour(Lead& k, size_t i) {
     auto& core = k.cores[i];
     const std::string usual = core.role == CoreRole::supply ? "red" : "black";
     const auto owner =
@@ -118,7 +122,8 @@ void recolour(Cable& k, size_t i) {
 }
 
 void colours_alike(const Context& c, std::vector<Finding>& out) {
-    for (const auto& k : c.plan.cables) {
+    for (const auto* lead : cabled_leads(c.plan)) {
+        const auto& k = *lead;
         std::map<std::string, std::vector<size_t>> by_colour;
         for (size_t i = 0; i < k.cores.size(); ++i)
             if (k.cores[i].role != CoreRole::unused) by_colour[k.cores[i].colour].push_back(i);
@@ -134,7 +139,7 @@ void colours_alike(const Context& c, std::vector<Finding>& out) {
                       {}};
             f.why.add("One colour for every signal makes it impossible to see what is what.");
             if (!free_colour(k, k.cores[cores[1]].role).empty())
-                f.fixes.push_back({"A colour each", changed(k.id, [cores](Cable& x) {
+                f.fixes.push_back({"A colour each", changed(k.id, [cores](Lead& x) {
                                        for (size_t i = 1; i < cores.size(); ++i) {
                                            auto& core = x.cores[cores[i]];
                                            if (const auto other = free_colour(x, core.role); !other.empty())
@@ -147,8 +152,9 @@ void colours_alike(const Context& c, std::vector<Finding>& out) {
 }
 
 void colour_lies(const Context& c, std::vector<Finding>& out) {
-    for (const auto& k : c.plan.cables)
-        for (size_t i = 0; i < k.cores.size(); ++i) {
+    for (const auto* lead : cabled_leads(c.plan))
+        for (size_t i = 0; i < lead->cores.size(); ++i) {
+            const auto& k = *lead;
             const auto& core = k.cores[i];
             if (!lies(core.role, core.colour)) continue;
             const bool supply = core.role == CoreRole::supply;
@@ -165,33 +171,43 @@ void colour_lies(const Context& c, std::vector<Finding>& out) {
             recolour(after, i);
             if (after.cores[i].colour != core.colour)
                 f.fixes.push_back(
-                    {"Make it " + after.cores[i].colour, changed(k.id, [i](Cable& x) { recolour(x, i); })});
+                    {"Make it " + after.cores[i].colour, changed(k.id, [i](Lead& x) { recolour(x, i); })});
             out.push_back(std::move(f));
             break;
         }
 }
 
+/// As said; of a cable that feeds, what it comes to.
+Volt highest_on(const Context& c, const Lead& cable) {
+    for (size_t f = 0; f < c.plan.feeds.size(); ++f)
+        if (&c.plan.feeds[f] == &cable) return c.figures.worst.feeds[f].highest_end;
+    return cable.volts;
+}
+
 void servo_overvolted(const Context& c, std::vector<Finding>& out) {
-    for (const auto& k : c.plan.cables) {
-        if (k.kind != CableKind::servo || k.volts <= servo_stands || !k.label.empty()) continue;
+    for (const auto* lead : cabled_leads(c.plan)) {
+        const auto& k = *lead;
+        const auto carries = highest_on(c, k);
+        if (k.kind != CableKind::servo || carries <= servo_stands || !k.label.empty()) continue;
         Finding f{Severity::danger,
                   {},
                   {k.id},
                   fmt::format("{}: a servo plug that carries {} kills a servo plugged into it.", k.name,
-                              format(k.volts)),
+                              format(carries)),
                   {},
                   {}};
         f.why.add(fmt::format("Servos stand {} at most; the plug is the same.", format(servo_stands)));
-        f.fixes.push_back({"Label both ends", changed(k.id, [volts = k.volts](Cable& x) {
+        f.fixes.push_back({"Label both ends", changed(k.id, [volts = carries](Lead& x) {
                                x.label = format(volts) + ", no servo";
                            })});
-        f.fixes.push_back({"Another plug", changed(k.id, [](Cable& x) { x.kind = CableKind::other; })});
+        f.fixes.push_back({"Another plug", changed(k.id, [](Lead& x) { x.kind = CableKind::other; })});
         out.push_back(std::move(f));
     }
 }
 
 void pair_untwisted(const Context& c, std::vector<Finding>& out) {
-    for (const auto& k : c.plan.cables) {
+    for (const auto* lead : cabled_leads(c.plan)) {
+        const auto& k = *lead;
         if (k.kind != CableKind::data) continue;
         std::vector<size_t> signals;
         for (size_t i = 0; i < k.cores.size(); ++i)
@@ -202,7 +218,7 @@ void pair_untwisted(const Context& c, std::vector<Finding>& out) {
         f.why.add(
             "What one core picks up the other picks up too, and the difference stays clean; but only "
             "twisted.");
-        f.fixes.push_back({"Twist them", changed(k.id, [signals](Cable& x) {
+        f.fixes.push_back({"Twist them", changed(k.id, [signals](Lead& x) {
                                x.cores[signals[0]].twist = x.cores[signals[1]].twist = 1;
                            })});
         out.push_back(std::move(f));
@@ -210,24 +226,37 @@ void pair_untwisted(const Context& c, std::vector<Finding>& out) {
 }
 
 void unterminated(const Context& c, std::vector<Finding>& out) {
-    for (const auto& k : c.plan.cables) {
-        if (k.kind != CableKind::data || k.terminated) continue;
+    for (const auto& bus : data_buses(c.plan)) {
+        if (bus.terminated) continue;
+        const auto& first = *bus.leads.front();
+        std::vector<Id> ids;
+        for (const auto* lead : bus.leads) ids.push_back(lead->id);
+        std::string where;
+        for (const auto& end : bus.ends) where += (where.empty() ? "" : " and ") + name_of(c.plan, end);
         Finding f{Severity::note,
                   {},
-                  {k.id},
-                  fmt::format("{}: a bus wants a resistor across the pair at both ends.", k.name),
+                  ids,
+                  fmt::format("{}: a bus wants a resistor across the pair at both ends{}.", first.name,
+                              bus.leads.size() > 1 && !where.empty() ? ", at " + where : ""),
                   {},
                   {}};
         f.why.add(
             "120 Ω at each end, or what its boards say: 60 Ω across the pair with everything off. Short slow "
             "links do without.");
-        f.fixes.push_back({"It has them", changed(k.id, [](Cable& x) { x.terminated = true; })});
+        if (bus.leads.size() > 1) f.why.add("None at the boards between: each more pulls the pair down.");
+        f.fixes.push_back({"It has them", [ids](const Plan& p) {
+                               auto next = p;
+                               for (const auto& id : ids)
+                                   if (auto* lead = find_lead(next, id)) lead->terminated = true;
+                               return next;
+                           }});
         out.push_back(std::move(f));
     }
 }
 
 void unused_bare(const Context& c, std::vector<Finding>& out) {
-    for (const auto& k : c.plan.cables) {
+    for (const auto* lead : cabled_leads(c.plan)) {
+        const auto& k = *lead;
         size_t bare = 0;
         for (const auto& core : k.cores) bare += core.role == CoreRole::unused && !core.cut_back;
         if (bare == 0) continue;
@@ -241,7 +270,7 @@ void unused_bare(const Context& c, std::vector<Finding>& out) {
         f.why.add(
             "A bare end finds something to touch: cut it back at both ends, a tube over it, and write it "
             "down.");
-        f.fixes.push_back({"Cut back and insulated", changed(k.id, [](Cable& x) {
+        f.fixes.push_back({"Cut back and insulated", changed(k.id, [](Lead& x) {
                                for (auto& core : x.cores)
                                    if (core.role == CoreRole::unused) core.cut_back = true;
                            })});
@@ -249,7 +278,7 @@ void unused_bare(const Context& c, std::vector<Finding>& out) {
     }
 }
 
-bool supplies(const Cable& k) {
+bool supplies(const Lead& k) {
     return std::any_of(k.cores.begin(), k.cores.end(),
                        [](const auto& core) { return core.role == CoreRole::supply; });
 }
@@ -265,7 +294,7 @@ Edit red_wires_pulled(const std::vector<Id>& cables) {
     return [cables](const Plan& p) {
         auto next = p;
         for (const auto& id : cables)
-            if (auto* k = by_id(next.cables, id))
+            if (auto* k = find_lead(next, id))
                 for (auto& core : k->cores)
                     if (core.role == CoreRole::supply)
                         core.role = CoreRole::unused, core.cut_back = true, core.to_pin.clear();
@@ -273,10 +302,29 @@ Edit red_wires_pulled(const std::vector<Id>& cables) {
     };
 }
 
+/// Takes the feed of its own away and lets the cable feed, with what sat in that feed; nothing where the
+/// cable cannot.
+std::optional<Edit> through_the_cable(const Plan& plan, const Lead& cable) {
+    const Edit edit = [id = cable.id, part = cable.to](const Plan& p) {
+        auto next = p;
+        std::vector<Device> items;
+        for (const auto& f : next.feeds)
+            if (f.to == part) items.insert(items.end(), f.devices.begin(), f.devices.end());
+        std::erase_if(next.feeds, [&](const auto& f) { return f.to == part; });
+        next = settle_leads(std::move(next));
+        auto* now = by_id(next.feeds, id);
+        if (!now) return p;
+        if (now->devices.empty()) now->devices = items;
+        return next;
+    };
+    const auto after = edit(plan);
+    return by_id(after.feeds, cable.id) ? std::optional(edit) : std::nullopt;
+}
+
 /// Several regulators on one rail through servo leads: only one red wire may stay, and none where the board
 /// has a feed of its own.
 void two_supplies(const Context& c, std::vector<Finding>& out) {
-    std::map<Id, std::vector<const Cable*>> into;
+    std::map<Id, std::vector<const Lead*>> into;
     for (const auto& k : c.plan.cables)
         if (supplies(k)) into[k.to].push_back(&k);
     for (const auto& [part, giving] : into) {
@@ -305,11 +353,15 @@ void two_supplies(const Context& c, std::vector<Finding>& out) {
         f.fixes.push_back(
             {fmt::format("Pull {} red {}", others.size(), others.size() == 1 ? "wire" : "wires"),
              red_wires_pulled(others)});
+        if (own && giving.size() == 1)
+            if (auto through = through_the_cable(c.plan, *giving.front()))
+                f.fixes.push_back({"The cable is its feed", std::move(*through)});
         out.push_back(std::move(f));
     }
 }
 
 void core_overloaded(const Context& c, std::vector<Finding>& out) {
+    // Of one that feeds, the rules about feeds say so.
     for (const auto& k : c.plan.cables) {
         const auto* wire = find(c.catalogue.wires, k.wire);
         const auto* insulation = wire ? find(c.catalogue.insulations, wire->insulation) : nullptr;
@@ -343,7 +395,7 @@ void core_overloaded(const Context& c, std::vector<Finding>& out) {
                     *std::min_element(thicker.begin(), thicker.end(),
                                       [](const auto* a, const auto* b) { return a->area < b->area; });
                 f.fixes.push_back(
-                    {"Use " + best->size, changed(k.id, [id = best->id](Cable& x) { x.wire = id; })});
+                    {"Use " + best->size, changed(k.id, [id = best->id](Lead& x) { x.wire = id; })});
             }
             out.push_back(std::move(f));
             break;
@@ -352,9 +404,9 @@ void core_overloaded(const Context& c, std::vector<Finding>& out) {
 }
 
 void families_mixed(const Context& c, std::vector<Finding>& out) {
-    const Cable *black = nullptr, *brown = nullptr;
-    for (const auto& k : c.plan.cables)
-        for (const auto& core : k.cores)
+    const Lead *black = nullptr, *brown = nullptr;
+    for (const auto* lead : cabled_leads(c.plan))
+        for (const auto& k = *lead; const auto& core : k.cores)
             if (k.kind == CableKind::servo && core.role == CoreRole::ground && k.label.empty())
                 (core.colour == "brown" ? brown : black) = &k;
     if (!black || !brown) return;
@@ -368,11 +420,12 @@ void families_mixed(const Context& c, std::vector<Finding>& out) {
     f.why.add("brown/red/orange: minus brown, plus red, signal orange.");
     f.fixes.push_back({"Label the brown ones", [](const Plan& p) {
                            auto next = p;
-                           for (auto& k : next.cables)
-                               for (const auto& core : k.cores)
-                                   if (k.kind == CableKind::servo && core.role == CoreRole::ground &&
-                                       core.colour == "brown")
-                                       k.label = "brown is minus";
+                           for (auto* list : {&next.cables, &next.feeds})
+                               for (auto& k : *list)
+                                   for (const auto& core : k.cores)
+                                       if (k.kind == CableKind::servo && core.role == CoreRole::ground &&
+                                           core.colour == "brown")
+                                           k.label = "brown is minus";
                            return next;
                        }});
     out.push_back(std::move(f));

@@ -2,9 +2,11 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <optional>
 
 #include "battery/groups.h"
 #include "network/sources.h"
+#include "plan/edits.h"
 #include "review/review.h"
 #include "source/source.h"
 #include "units/format.h"
@@ -41,6 +43,25 @@ void range(const Context& c, std::vector<Finding>& out) {
     }
 }
 
+/// The smallest of the usual sizes that gives this for good and at the peak. One that lets go hides what is
+/// asked of it, so each is tried in its place.
+std::optional<Source> large_enough(const Context& c, const Source& s, Ampere all, Ampere most) {
+    auto larger = s;
+    auto plan = c.plan;
+    for (const double amps : {0.5, 1.0, 1.5, 2.0, 3.0, 4.0, 5.0, 6.0, 8.0, 10.0, 12.5, 15.0, 20.0, 30.0}) {
+        larger.rated = Ampere(amps);
+        if (larger.rated <= s.rated || larger.rated * 0.8 < all || larger.rated * supply_limit < most)
+            continue;
+        plan = put_source(std::move(plan), larger);
+        const Solver solver(plan, c.catalogue, c.figures.harness.wiring);
+        const auto worst = worst_case(plan, solver);
+        const auto i = static_cast<size_t>(by_id(plan.sources, s.id) - plan.sources.data());
+        const auto& x = worst.packs[i];
+        if (x.limits_at.empty() && x.continuous + s.already <= larger.rated * 0.8) return larger;
+    }
+    return {};
+}
+
 /// What a supply is asked for against what is printed on it, what it feeds already taken off.
 void supply_asked(const Context& c, std::vector<Finding>& out) {
     each_of(c, SourceKind::supply, [&](const Source& s, const PackExtremes& worst) {
@@ -61,14 +82,10 @@ void supply_asked(const Context& c, std::vector<Finding>& out) {
         f.why.add(
             fmt::format("Peak {}; it lets go at some {}.", format(most), format(s.rated * supply_limit)));
         f.why.add("Bricks are trusted with 80 % of their print; what hangs on one restarts together.");
-        auto larger = s;
-        for (const double a : {0.5, 1.0, 1.5, 2.0, 3.0, 4.0, 5.0, 6.0, 8.0, 10.0, 12.5, 15.0, 20.0, 30.0}) {
-            larger.rated = Ampere(a);
-            if (larger.rated * 0.8 >= all && larger.rated * supply_limit * 0.95 > most) break;
-        }
-        if (larger.rated > s.rated && larger.rated * 0.8 >= all)
-            f.fixes.push_back({fmt::format("A supply of {}", format(larger.rated)),
-                               [larger](const Plan& p) { return put_source(p, larger); }});
+        const auto larger = large_enough(c, s, all, most);
+        if (larger)
+            f.fixes.push_back({fmt::format("A supply of {}", format(larger->rated)),
+                               [to = *larger](const Plan& p) { return put_source(p, to); }});
         out.push_back(std::move(f));
     });
 }
@@ -221,10 +238,9 @@ void sun_too_little(const Context& c, std::vector<Finding>& out) {
         f.why.add(fmt::format("{} × {} h × 75 % × 90 % = {} on a good one", format(panel->power),
                               format_number(panel->sun_high), format(sun_day(*panel).good)));
         f.why.add(fmt::format("Without any sun it lasts {} days.", format_number(day.grey_days, 2)));
-        const double hours = never ? panel->sun_high : panel->sun_low;
-        if (hours > 0) {
+        if (const double hours = panel->sun_low; hours > 0) {
             auto larger = *panel;
-            const double more = raw(day.used) - raw(never ? day.sun.good : day.sun.poor);
+            const double more = raw(day.used) - raw(day.sun.poor);
             larger.power = Watt(std::ceil((raw(panel->power) + more / (hours * 0.75 * 0.9)) / 5) * 5);
             f.fixes.push_back({fmt::format("A panel of {}", format(larger.power)),
                                [larger](const Plan& p) { return put_source(p, larger); }});

@@ -11,7 +11,7 @@ namespace {
 
 constexpr double fix_share = 0.97;  // of the limit: a mend that just meets it is found again
 
-Fix use_wire(const Feed& feed, const WireType& wire) {
+Fix use_wire(const Lead& feed, const WireType& wire) {
     return {"Use " + wire.size, [id = feed.id, to = wire.id](const Plan& p) { return set_wire(p, id, to); }};
 }
 

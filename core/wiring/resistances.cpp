@@ -24,7 +24,7 @@ Ohm joints_of(const Wiring& wiring, size_t feed, WireRole role) {
 
 }  // namespace
 
-std::vector<Resistance> feed_resistances(const Feed& of, const Catalogue& catalogue, const Wiring& wiring,
+std::vector<Resistance> feed_resistances(const Lead& of, const Catalogue& catalogue, const Wiring& wiring,
                                          size_t feed, Celsius warm) {
     std::vector<Resistance> parts;
     for (const auto& item : wiring.items_of(feed)) {
@@ -55,7 +55,7 @@ std::vector<Resistance> feed_resistances(const Feed& of, const Catalogue& catalo
     return parts;
 }
 
-FeedOhms feed_ohms(const Plan& plan, const Feed& feed, const Catalogue& catalogue, Metre length,
+FeedOhms feed_ohms(const Plan& plan, const Lead& feed, const Catalogue& catalogue, Metre length,
                    Celsius copper) {
     return feed_ohms(wire_up_feed(plan, catalogue, feed, length), 0, copper);
 }

@@ -15,7 +15,7 @@ struct Resistance {
 };
 
 /// All of one feed, its copper at `copper`. Parallel conductors share the current evenly.
-std::vector<Resistance> feed_resistances(const Feed& of, const Catalogue& catalogue, const Wiring& wiring,
+std::vector<Resistance> feed_resistances(const Lead& of, const Catalogue& catalogue, const Wiring& wiring,
                                          size_t feed, Celsius copper = Celsius(20));
 /// Their sums by role.
 struct FeedOhms {
@@ -27,7 +27,7 @@ struct FeedOhms {
 };
 FeedOhms feed_ohms(const Wiring& wiring, size_t feed, Celsius copper = Celsius(20));
 /// The same of a feed that stands alone; `length` is one way.
-FeedOhms feed_ohms(const Plan& plan, const Feed& feed, const Catalogue& catalogue, Metre length,
+FeedOhms feed_ohms(const Plan& plan, const Lead& feed, const Catalogue& catalogue, Metre length,
                    Celsius copper = Celsius(20));
 
 }  // namespace sangre

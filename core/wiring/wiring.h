@@ -2,6 +2,7 @@
 // What there will physically be, resolved once from plan and catalogue: every wire and its stretches between
 // joints, the joints, the items in it, the points of parts where it ends. The network, mass, cost, holes,
 // cuts, the list, labels, strips and readings count these and nothing else.
+#include <algorithm>
 #include <span>
 #include <vector>
 
@@ -13,7 +14,7 @@ namespace sangre {
 /// Ohms of a clean, bare, bolted ground point: a load's on the frame, or a pack's.
 inline constexpr double frame_bond_ohm = 0.001;
 
-enum class WireRole { supply, back };
+enum class WireRole { supply, back, signal, unused };
 enum class Pole { plus, minus, out };  ///< out: the output + of a module, whose input is `plus`
 
 /// A point of a part at which wires end.
@@ -23,9 +24,9 @@ struct WireTerminal {
     bool operator==(const WireTerminal&) const = default;
 };
 
-/// One wire of a feed from end to end, as it is cut from the spool.
+/// One wire of a lead from end to end, as it is cut from the spool, or a core of its cable.
 struct WireCore {
-    size_t feed = 0;
+    size_t lead = 0;  ///< the feeds in plan order, then the leads that only carry signals
     WireRole role = WireRole::supply;
     int number = 1;  ///< among those alike, in parallel
     int alike = 1;
@@ -34,6 +35,7 @@ struct WireCore {
     Metre length{};  ///< along its way
     Metre cut{};     ///< with all that its ends and slack take; 0 where that is not known yet
     size_t conductors_begin = 0, conductors_end = 0;
+    int of_cable = -1;  ///< which core of the plan's lead it is; −1: a plain wire
     bool operator==(const WireCore&) const = default;
 };
 
@@ -41,15 +43,16 @@ struct WireCore {
 enum class JointAt { source, end, item_in, item_out, frame, other_return };
 
 /// Where ends of wires meet: at a part, at an item, at the frame, or at another feed's return. Those alike,
-/// in parallel, are made as one.
+/// in parallel, are made as one. A core that is not used is cut back and covered at each end.
 struct WireJoint {
-    size_t feed = 0;
+    size_t lead = 0;
     WireRole role = WireRole::supply;
     JointAt at = JointAt::source;
     const JointKind* kind = nullptr;  ///< null where none is chosen, or none of the catalogue's
     Ohm ohm{};
     int terminal = -1;  ///< by index; −1 at an item
     int item = -1;      ///< by index; −1 at a part
+    int of_cable = -1;  ///< of a signal or an unused core: which of the plan's lead it is
     bool operator==(const WireJoint&) const = default;
 };
 
@@ -74,12 +77,12 @@ struct WireItem {
     bool operator==(const WireItem&) const = default;
 };
 
-/// What is of one feed stands side by side in each list.
-struct FeedWires {
+/// What is of one lead stands side by side in each list.
+struct LeadWires {
     size_t cores = 0, conductors = 0, joints = 0, items = 0;       ///< where they begin
     int from_plus = 0, from_minus = 0, to_plus = 0, to_minus = 0;  ///< terminals by index
     int home = 0;  ///< where the return leads: the source's −, the frame, or what shares its return
-    bool operator==(const FeedWires&) const = default;
+    bool operator==(const LeadWires&) const = default;
 };
 
 struct Wiring {
@@ -88,38 +91,40 @@ struct Wiring {
     std::vector<WireConductor> conductors;
     std::vector<WireJoint> joints;
     std::vector<WireItem> items;
-    std::vector<FeedWires> feeds;  ///< one more than there are, which is the end of the last
+    std::vector<LeadWires> leads;  ///< one more than there are, which is the end of the last
+    size_t feeds = 0;              ///< of the leads, that feed; those come first
     int frame = -1;                ///< terminal of the metal frame, where something returns through it
 
-    size_t feed_count() const { return feeds.size() - 1; }
-    std::span<const WireCore> cores_of(size_t feed) const { return part(cores, feed, &FeedWires::cores); }
-    std::span<const WireConductor> conductors_of(size_t feed) const {
-        return part(conductors, feed, &FeedWires::conductors);
+    size_t lead_count() const { return leads.size() - 1; }
+    std::span<const WireCore> cores_of(size_t lead) const { return part(cores, lead, &LeadWires::cores); }
+    std::span<const WireConductor> conductors_of(size_t lead) const {
+        return part(conductors, lead, &LeadWires::conductors);
     }
-    std::span<const WireJoint> joints_of(size_t feed) const { return part(joints, feed, &FeedWires::joints); }
-    std::span<const WireItem> items_of(size_t feed) const { return part(items, feed, &FeedWires::items); }
+    std::span<const WireJoint> joints_of(size_t lead) const { return part(joints, lead, &LeadWires::joints); }
+    std::span<const WireItem> items_of(size_t lead) const { return part(items, lead, &LeadWires::items); }
     bool has_own_return(size_t feed) const {
         const auto all = cores_of(feed);
-        return !all.empty() && all.back().role == WireRole::back;
+        return std::any_of(all.begin(), all.end(), [](const auto& c) { return c.role == WireRole::back; });
     }
 
     bool operator==(const Wiring&) const = default;
 
   private:
     template <class T>
-    std::span<const T> part(const std::vector<T>& list, size_t feed, size_t FeedWires::*begin) const {
-        const size_t from = feeds[feed].*begin;
-        return std::span<const T>(list).subspan(from, feeds[feed + 1].*begin - from);
+    std::span<const T> part(const std::vector<T>& list, size_t lead, size_t LeadWires::*begin) const {
+        const size_t from = leads[lead].*begin;
+        return std::span<const T>(list).subspan(from, leads[lead + 1].*begin - from);
     }
 };
 
-/// `lengths` and `cuts`: of each feed, one way, in plan order; without cuts those of the cores are 0. Ids
+/// `lengths` and `cuts`: of each lead, one way, the feeds first; without cuts those of the cores are 0, and
+/// leads beyond the lengths are left out. Ids
 /// that the catalogue or the plan do not hold count as nothing; findings name them.
 Wiring wire_up(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue,
                const std::vector<Metre>& lengths, const std::vector<Metre>& cuts = {});
 
 /// One feed alone, as feed 0, its terminals left out.
-Wiring wire_up_feed(const Plan& plan, const Catalogue& catalogue, const Feed& feed, Metre length);
+Wiring wire_up_feed(const Plan& plan, const Catalogue& catalogue, const Lead& feed, Metre length);
 
 /// Stable under edits elsewhere: "feed-hub-pump/+", with "/2" for the second of those in parallel.
 std::string core_key(const Plan& plan, const WireCore& core);

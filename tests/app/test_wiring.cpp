@@ -25,7 +25,7 @@ struct WiringEvening : Desk {
         document.select("feed-hub-load-work-lamp");
         settle();
     }
-    const Feed& lamp() { return *by_id(document.plan().feeds, "feed-hub-load-work-lamp"); }
+    const Lead& lamp() { return *by_id(document.plan().feeds, "feed-hub-load-work-lamp"); }
 };
 
 }  // namespace

@@ -25,8 +25,8 @@ bool finite(const Study& s) {
     return good(raw(s.mission.run_time)) && good(raw(s.mass)) && good(s.cost);
 }
 
-Feed feed(const Id& from, const Id& to) {
-    Feed f;
+Lead feed(const Id& from, const Id& to) {
+    Lead f;
     f.id = "f-" + from + "-" + to, f.from = from, f.to = to, f.wire = "awg14-pvc", f.length = Metre(1);
     return f;
 }

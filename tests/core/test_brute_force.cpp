@@ -32,7 +32,7 @@ Network random_network(unsigned seed, int feeds) {
     p.hubs.push_back({"hub", "Hub", {}, {}});
     const std::vector<Id> wires{"awg8-silicone", "awg12-pvc", "awg16-xlpe", "mm2_5-pvc", "awg20-pvc"};
     const auto feed = [&](const Id& from, const Id& to, double metres) {
-        Feed f;
+        Lead f;
         f.id = "f-" + to, f.from = from, f.to = to, f.wire = wires[static_cast<size_t>(pick(0, 4))],
         f.length = Metre(metres);
         p.feeds.push_back(f);

@@ -32,12 +32,12 @@ Core random_core(std::mt19937& random, int number) {
     return c;
 }
 
-Cable random_cable(const Plan& plan, std::mt19937& random) {
+Lead random_cable(const Plan& plan, std::mt19937& random) {
     const auto below = [&](size_t n) { return std::uniform_int_distribution<size_t>(0, n - 1)(random); };
     const CableKind kinds[] = {CableKind::servo, CableKind::data, CableKind::motor, CableKind::ribbon,
                                CableKind::other};
     const char* wires[] = {"awg26-pvc", "awg28-pvc", "awg22-silicone", "no such wire"};
-    Cable c;
+    Lead c;
     c.name = "Cable";
     c.kind = kinds[below(5)];
     c.from = plan.loads[below(plan.loads.size())].id, c.to = plan.loads[below(plan.loads.size())].id;

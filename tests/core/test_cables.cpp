@@ -18,14 +18,14 @@ std::string read_back(const char* line) {
     return core ? core_line(*core) : "error: " + core.error().message;
 }
 
-Cable between_demo_parts(CablePreset preset) {
+Lead between_demo_parts(CablePreset preset) {
     auto cable = make_cable(test::demo(), preset, "load-computer", "load-steering");
     cable.id = "cable";
     return cable;
 }
 
 /// The demo with this cable alone.
-Plan with(const Cable& cable) {
+Plan with(const Lead& cable) {
     auto plan = test::demo();
     plan.cables = {cable};
     return plan;
@@ -186,7 +186,7 @@ class TestCables : public QObject {
         cable.to = "load-nowhere";
         const auto read = plan_from_json(plan_to_json(with(cable)), "memory");
         QVERIFY(!read);
-        for (const char* part : {"memory", "/cables/0/to", "load-nowhere"})
+        for (const char* part : {"memory", "/leads/", "/to", "load-nowhere"})
             QVERIFY2(read.error().find(part) != std::string::npos, read.error().c_str());
     }
     void it_goes_with_the_part_it_ends_at() {

@@ -45,7 +45,7 @@ class TestCatalogueAndFiles : public QObject {
         auto j = demo_json();
         j["colour_of_hull"] = "green";
         j["loads"][0]["supplier"] = {{"shelf", 3}};
-        j["feeds"][0]["devices"][0]["bought"] = true;
+        j["leads"][0]["devices"][0]["bought"] = true;
         j["practices"]["mood"] = "calm";
         const auto plan = plan_from_json(j.dump(), "x");
         QVERIFY(plan);
@@ -111,14 +111,11 @@ class TestCatalogueAndFiles : public QObject {
         j["loads"][1]["min_V"] = -5;
         row("negative volts", j, "/loads/1/min_V", "");
         j = demo_json();
-        j["feeds"][3]["length_m"] = -1;
-        row("negative length", j, "/feeds/3/length_m", "");
+        j["leads"][3]["length_m"] = -1;
+        row("negative length", j, "/leads/3/length_m", "");
         j = demo_json();
-        j["feeds"][3]["to"] = "nobody";
-        row("dangling", j, "/feeds/3/to", "nobody");
-        j = demo_json();
-        j["feeds"][3]["from"] = "load-computer";
-        row("a load that feeds", j, "/feeds/3/from", "feeds nothing");
+        j["leads"][3]["to"] = "nobody";
+        row("dangling", j, "/leads/3/to", "nobody");
         j = demo_json();
         j["loads"][1]["id"] = j["loads"][0]["id"];
         row("twice the same id", j, "/loads/1/id", "twice");

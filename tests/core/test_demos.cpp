@@ -155,6 +155,7 @@ class TestDemos : public QObject {
         double metres = 0, pieces = 0;
         for (const auto& l : lines) {
             QVERIFY2(l.amount > 0 && !l.item.empty(), l.item.c_str());
+            if (l.item.starts_with("cable, ")) continue;
             (l.unit == "m" ? metres : pieces) += l.amount;
         }
         double cut = 0;

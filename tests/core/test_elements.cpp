@@ -51,7 +51,7 @@ Plan two_packs(double behind) {
     plan.feeds[0].to = "hub";
     plan.sources.push_back({"second", "Second", "lfp", 4, 1, AmpereHour(10), {}, {}});
     plan.sources[1].charge_behind = behind;
-    Feed join = plan.feeds[0], load = plan.feeds[0];
+    Lead join = plan.feeds[0], load = plan.feeds[0];
     join.id = "join", join.from = "second";
     load.id = "out", load.from = "hub", load.to = "lamp";
     for (auto& d : join.devices) d.id += "-2";
@@ -182,7 +182,7 @@ class TestElements : public QObject {
         plan.converters.push_back({"a", "A", "buck-5a-40v", Volt(5.1), {}, {}});
         plan.converters.push_back({"b", "B", "buck-5a-40v", Volt(5.0), {}, {}});
         const auto feed = [&](const Id& from, const Id& to) {
-            Feed f;
+            Lead f;
             f.id = from + to, f.from = from, f.to = to, f.wire = "awg16-silicone", f.length = Metre(0.3);
             return f;
         };
@@ -204,7 +204,7 @@ class TestElements : public QObject {
         plan.feeds[0].to = "rail";
         plan.loads[0] = test::simple_load("lamp", 5, 20);
         plan.loads[0].kind = LoadKind::resistance;
-        Feed out = plan.feeds[0];
+        Lead out = plan.feeds[0];
         out.id = "out", out.from = "rail", out.to = "lamp", out.devices.clear();
         plan.feeds.push_back(out);
         const auto p = solved(plan);
@@ -226,7 +226,7 @@ class TestElements : public QObject {
         plan.converters.push_back({"rail", "Rail", "linear-5v-1a", Volt(5), {}, {}});
         plan.feeds[0].to = "rail";
         plan.loads[0] = test::simple_load("lamp", 5, 0.5);
-        Feed out = plan.feeds[0];
+        Lead out = plan.feeds[0];
         out.id = "out", out.from = "rail", out.to = "lamp", out.devices.clear();
         plan.feeds.push_back(out);
         const auto p = solved(plan);

@@ -71,7 +71,7 @@ class TestMissions : public QObject {
         plan.loads.push_back(starter);
         plan.hubs.push_back({"hub", "Hub", {}, {}});
         plan.feeds[0].to = "hub", plan.feeds[0].devices.clear(), plan.feeds[0].wire = "awg4-silicone";
-        Feed lamp = plan.feeds[0], engine = plan.feeds[0];
+        Lead lamp = plan.feeds[0], engine = plan.feeds[0];
         lamp.id = "lamp-feed", lamp.from = "hub", lamp.to = "lamp";
         engine.id = "engine-feed", engine.from = "hub", engine.to = "starter";
         plan.feeds.push_back(lamp), plan.feeds.push_back(engine);

@@ -98,7 +98,7 @@ class TestNetwork : public QObject {
         plan.converters.push_back({"rail", "5 V", "buck-5a-40v", Volt(5), {}, {}});
         plan.loads[0] = test::simple_load("lamp", 5, 2);
         plan.feeds[0].to = "rail";
-        Feed f;
+        Lead f;
         f.id = "out", f.from = "rail", f.to = "lamp", f.wire = "awg18-silicone", f.length = Metre(0.3);
         plan.feeds.push_back(f);
         const Solver solver(plan, parts(), metres(plan));
@@ -121,7 +121,7 @@ class TestNetwork : public QObject {
         auto plan = test::one_feed(1);
         plan.converters.push_back({"rail", "12.9 V", "buck-5a-40v", Volt(12.9), {}, {}});
         plan.feeds[0].to = "rail";
-        Feed f;
+        Lead f;
         f.id = "out", f.from = "rail", f.to = "lamp", f.wire = "awg18-silicone", f.length = Metre(0.3);
         plan.feeds.push_back(f);
         const Solver solver(plan, parts(), metres(plan));
@@ -154,7 +154,7 @@ class TestNetwork : public QObject {
         plan.sources.push_back({"second", "Second", "lfp", 4, 1, AmpereHour(5), {}, {}});
         plan.sources[1].chemistry = "nmc";
         for (const char* from : {"battery", "second"}) {
-            Feed f;
+            Lead f;
             f.id = std::string("from-") + from, f.from = from, f.to = "hub", f.wire = "awg10-silicone",
             f.length = Metre(0.2);
             plan.feeds.push_back(f);
@@ -192,7 +192,7 @@ class TestNetwork : public QObject {
         plan.converters.push_back({"a", "A", "buck-5a-40v", Volt(5), {}, {}});
         plan.converters.push_back({"b", "B", "boost-8a-35v", Volt(24), {}, {}});
         for (const auto& [from, to] : {std::pair{"a", "b"}, {"b", "a"}}) {
-            Feed f;
+            Lead f;
             f.id = std::string(from) + to, f.from = from, f.to = to, f.wire = "awg18-pvc",
             f.length = Metre(0.3);
             plan.feeds.push_back(f);

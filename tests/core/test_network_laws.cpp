@@ -18,7 +18,7 @@ Plan random_plan() {
     std::vector<Id> sources{"hub0"};
     const auto wires = std::vector<Id>{"awg10-silicone", "awg14-pvc", "awg18-xlpe", "awg22-pvc", "mm1_5-pvc"};
     const auto feed = [&](const Id& from, const Id& to) {
-        Feed f;
+        Lead f;
         f.id = "f-" + to, f.from = from, f.to = to, f.wire = *rc::gen::elementOf(wires);
         f.length = Metre(*rc::gen::inRange(5, 300) / 100.0);
         p.feeds.push_back(f);

@@ -31,7 +31,7 @@ class TestNothingWrongSaid : public QObject {
         p.converters.push_back({"module", "Module", type, Volt(set), {}, {}});
         p.loads[0].v_min = Volt(least), p.loads[0].v_max = Volt(most), p.loads[0].nominal = Volt(set);
         p.feeds[0].to = "module";
-        Feed out;
+        Lead out;
         out.id = "out", out.from = "module", out.to = "lamp", out.wire = "awg22-silicone",
         out.length = Metre(0.3);
         p.feeds.push_back(out);

@@ -47,7 +47,7 @@ class TestProspective : public QObject {
         auto plan = test::one_feed(0);
         plan.converters.push_back({"rail", "Rail", "linear-1a5-adjustable", Volt(5), {}, {}});
         plan.feeds[0].to = "rail";
-        Feed out = plan.feeds[0];
+        Lead out = plan.feeds[0];
         out.id = "out", out.from = "rail", out.to = "lamp", out.devices.clear();
         plan.feeds.push_back(out);
         agree(plan);

@@ -22,10 +22,33 @@ Plan sound() {
     return plan;
 }
 
-Feed& into(Plan& plan, const Id& part) { return plan.feeds[feeds_into(plan, part).front()]; }
+Lead& into(Plan& plan, const Id& part) { return plan.feeds[feeds_into(plan, part).front()]; }
+
+/// In place of the demo's pack, of its volts.
+Source brick(double amps) {
+    Source s;
+    s.id = "battery", s.name = "Brick", s.kind = SourceKind::supply;
+    s.v_min = Volt(25), s.v_max = Volt(26), s.rated = Ampere(amps);
+    return s;
+}
+Source circuit(double fuse) {
+    Source s;
+    s.id = "battery", s.name = "Circuit", s.kind = SourceKind::circuit;
+    s.v_min = Volt(22), s.v_max = Volt(28), s.fuse = Ampere(fuse);
+    return s;
+}
+/// Joined to the studs that the pack feeds.
+void beside(Plan& plan, Source other) {
+    other.id = "other";
+    plan.sources.push_back(other);
+    auto f = plan.feeds[0];
+    f.id = "feed-other", f.from = "other";
+    for (auto& d : f.devices) d.id += "-other";
+    plan.feeds.push_back(f);
+}
 
 /// The only cable, into the computer, made on the first call.
-Cable& lead(Plan& plan, CablePreset preset = CablePreset::servo_red_white_black) {
+Lead& lead(Plan& plan, CablePreset preset = CablePreset::servo_red_white_black) {
     if (plan.cables.empty() || plan.cables[0].id != "lead") {
         auto k = make_cable(plan, preset, "load-steering", "load-computer");
         k.id = "lead";
@@ -44,6 +67,23 @@ std::vector<Case> cases() {
     return {
         {"load-window-reversed", [](Plan& p) { std::swap(p.loads[2].v_min, p.loads[2].v_max); }},
         {"outside-this-tool", [](Plan& p) { p.sources[0].series = 20; }},
+        {"source-range",
+         [](Plan& p) { p.sources[0] = brick(5), std::swap(p.sources[0].v_min, p.sources[0].v_max); }},
+        {"source-supply-asked", [](Plan& p) { p.sources[0] = brick(2); }},
+        {"source-circuit-asked", [](Plan& p) { p.sources[0] = circuit(3); }},
+        {"source-circuit-wire",
+         [](Plan& p) { p.sources[0] = circuit(60), p.sources[0].wire_area = SquareMillimetre(0.5); }},
+        {"source-with-key", [](Plan& p) { p.sources[0] = circuit(60), p.sources[0].with_key = true; }},
+        {"source-standing", [](Plan& p) { p.sources[0] = circuit(60); }},
+        {"source-beside-pack", [](Plan& p) { beside(p, brick(20)); }},
+        {"source-sun",
+         [](Plan& p) {
+             Source panel;
+             panel.id = "sun", panel.name = "Panel", panel.kind = SourceKind::panel;
+             panel.v_min = panel.v_max = Volt(29.2), panel.power = Watt(10);
+             panel.sun_low = 1, panel.sun_high = 4;
+             beside(p, panel);
+         }},
         {"network-not-solved", [](Plan& p) { p.loads[2].typical = p.loads[2].peak = Ampere(1e300); }},
         {"load-not-fed",
          [](Plan& p) { std::erase_if(p.feeds, [](const auto& f) { return f.to == "load-steering"; }); }},

@@ -175,7 +175,7 @@ class TestSolverAnswers : public QObject {
                                        {"twelve", "radio"},
                                        {"nineteen", "screen"},
                                        {"rail", "lamp"}}) {
-            Feed f;
+            Lead f;
             f.id = std::string(from) + to, f.from = from, f.to = to, f.wire = "awg18-silicone",
             f.length = Metre(0.5);
             p.feeds.push_back(f);

@@ -256,7 +256,7 @@ class TestStepsAndReadings : public QObject {
         plan.sources.push_back({"pack", "Pack", "agm", 6, 1, AmpereHour(20), {}, {}});
         plan.hubs.push_back({"hub", "Hub", {}, {}});
         const auto lead = [&](const Id& from, const Id& to, const std::string& name, bool fuse) {
-            Feed f;
+            Lead f;
             f.id = "feed-" + to, f.from = from, f.to = to, f.wire = "awg16-silicone", f.length = Metre(0.5);
             f.joint_from = "ring-crimp", f.joint_to = "lap-splice";
             if (fuse)
@@ -344,7 +344,8 @@ class TestStepsAndReadings : public QObject {
             QVERIFY(l.amount > 0);
             if (l.item.starts_with("wire")) metres += l.amount;
         }
-        for (const auto& r : lay_harness(plan, parts()).routes) cut += 2 * raw(r.cut);
+        const auto harness = lay_harness(plan, parts());
+        for (size_t f = 0; f < plan.feeds.size(); ++f) cut += 2 * raw(harness.routes[f].cut);
         CLOSE(metres, cut, 0.01);
         const auto csv = bom_to_csv(lines);
         QVERIFY(csv.starts_with("item,amount,unit,used for\n"));

@@ -13,7 +13,7 @@ using test::parts;
 
 class TestThresholds : public QObject {
     Q_OBJECT
-    static Device& fuse_of(Feed& feed) {
+    static Device& fuse_of(Lead& feed) {
         for (auto& d : feed.devices)
             if (d.kind == DeviceKind::fuse) return d;
         feed.devices.push_back({"fuse-" + feed.id, DeviceKind::fuse, "standard-blade", Ampere(2), {}, {}});
@@ -28,7 +28,7 @@ class TestThresholds : public QObject {
             p.converters.push_back({"module", "Module", "buck-5a-40v", Volt(9), {}, {}});
             p.loads[0].v_min = Volt(8), p.loads[0].v_max = Volt(10), p.loads[0].nominal = Volt(9);
             p.feeds[0].to = "module";
-            Feed f;
+            Lead f;
             f.id = "out", f.from = "module", f.to = "lamp", f.wire = wire.id, f.length = Metre(0.3);
             p.feeds.push_back(f);
             const auto s = test::studied(p);
@@ -103,7 +103,7 @@ class TestThresholds : public QObject {
             p.sources[0].series = cells;
             p.converters.push_back({"module", "Module", "buck-5a-40v", Volt(12), {}, {}});
             p.feeds[0].to = "module";
-            Feed f;
+            Lead f;
             f.id = "out", f.from = "module", f.to = "lamp", f.wire = "awg20-silicone", f.length = Metre(0.3);
             p.feeds.push_back(f);
             QCOMPARE(test::has(test::studied(p), "rail-input-spare"), found);

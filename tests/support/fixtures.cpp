@@ -39,7 +39,7 @@ Plan one_feed(double amps) {
     p.sources.push_back({"battery", "Battery", "lfp", 4, 1, AmpereHour(10), {}, {}});
     p.loads.push_back(simple_load("lamp", 12.8, amps));
     p.loads.back().v_min = Volt(10), p.loads.back().v_max = Volt(15);
-    Feed f;
+    Lead f;
     f.id = "feed", f.from = "battery", f.to = "lamp", f.wire = "awg12-silicone", f.length = Metre(1);
     f.devices = {{"fuse", DeviceKind::fuse, "standard-blade", Ampere(10), {}, {}},
                  {"switch", DeviceKind::power_switch, "toggle-30a", Ampere(0), "Main", {}}};
@@ -60,7 +60,7 @@ Plan star(size_t n) {
         const Id id = "load" + std::to_string(i);
         p.loads.push_back(simple_load(id, 12.8, 1));
         p.phases[0].states[id] = LoadState::typical;
-        Feed f;
+        Lead f;
         f.id = "feed" + std::to_string(i), f.from = "hub", f.to = id, f.wire = "awg18-silicone",
         f.length = Metre(0.5);
         p.feeds.push_back(f);

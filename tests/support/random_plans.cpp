@@ -11,10 +11,10 @@ Source RandomPlans::pack(const Id& id) {
     return b;
 }
 
-Feed& RandomPlans::feed(Plan& plan, const Id& from, const Id& to) {
+Lead& RandomPlans::feed(Plan& plan, const Id& from, const Id& to) {
     static const std::vector<Id> wires{"awg10-silicone", "awg14-pvc", "awg18-xlpe", "awg22-pvc",
                                        "awg26-silicone"};
-    Feed f;
+    Lead f;
     f.id = "feed" + std::to_string(plan.feeds.size());
     f.from = from, f.to = to;
     f.wire = any_of(wires), f.length = Metre(real(0.05, 3));

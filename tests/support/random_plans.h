@@ -37,7 +37,7 @@ class RandomPlans {
 
   private:
     Source pack(const Id& id);
-    Feed& feed(Plan& plan, const Id& from, const Id& to);
+    Lead& feed(Plan& plan, const Id& from, const Id& to);
     void module(Plan& plan, const Id& id, const Id& from);
     void load(Plan& plan, const Id& id, const Id& from, double volts);
     Id place_of(const Plan& plan);

@@ -1,0 +1,80 @@
+#include "plan/lead_edits.h"
+
+#include <algorithm>
+
+namespace sangre {
+namespace {
+
+bool carries_supply(const Lead& lead) {
+    return !cores_of_role(lead, CoreRole::supply).empty() &&
+           (lead.ret != Return::own || !cores_of_role(lead, CoreRole::ground).empty());
+}
+
+bool is_fed(const Plan& plan, const Id& part) {
+    return std::any_of(plan.feeds.begin(), plan.feeds.end(), [&](const auto& f) { return f.to == part; });
+}
+
+/// Whether a part may give: a source does, anything else where it is fed.
+bool gives(const Plan& plan, const Id& part) {
+    return find_part(plan, part).kind == PartKind::source || is_fed(plan, part);
+}
+
+void turn(Lead& lead) {
+    std::swap(lead.from, lead.to);
+    std::swap(lead.joint_from, lead.joint_to);
+    for (auto& c : lead.cores) std::swap(c.from_pin, c.to_pin);
+}
+
+/// True where it feeds what nothing else does, turned where it was drawn the other way.
+bool feeds(const Plan& plan, Lead& lead) {
+    if (!carries_supply(lead) || lead.from == lead.to) return false;
+    const auto takes = [&](const Id& part) {
+        const auto kind = find_part(plan, part).kind;
+        return kind != PartKind::source && kind != PartKind::none && !is_fed(plan, part);
+    };
+    if (takes(lead.to) && gives(plan, lead.from)) return true;
+    if (!takes(lead.from) || !gives(plan, lead.to)) return false;
+    turn(lead);
+    return true;
+}
+
+}  // namespace
+
+void settle_cores(Lead& lead) {
+    if (lead.cores.empty()) return;
+    const auto supply = cores_of_role(lead, CoreRole::supply), ground = cores_of_role(lead, CoreRole::ground);
+    if (supply.empty()) return;
+    const auto back = lead.ret == Return::own ? ground.size() : supply.size();
+    lead.conductors = static_cast<int>(std::max<size_t>(std::min(supply.size(), back), 1));
+    lead.supply_colour = lead.cores[supply.front()].colour;
+    if (!ground.empty()) lead.return_colour = lead.cores[ground.front()].colour;
+}
+
+Plan settle_leads(Plan plan) {
+    for (size_t f = 0; f < plan.feeds.size();) {
+        auto& lead = plan.feeds[f];
+        if (lead.cores.empty() || carries_supply(lead)) {
+            ++f;
+            continue;
+        }
+        const Lead plain;
+        lead.conductors = plain.conductors;
+        lead.supply_colour = plain.supply_colour, lead.return_colour = plain.return_colour;
+        plan.cables.push_back(std::move(lead));
+        plan.feeds.erase(plan.feeds.begin() + static_cast<std::ptrdiff_t>(f));
+    }
+    // One that feeds may let another feed on.
+    for (bool moved = true; moved;) {
+        moved = false;
+        for (size_t c = 0; c < plan.cables.size() && !moved; ++c) {
+            if (!feeds(plan, plan.cables[c])) continue;
+            plan.feeds.push_back(std::move(plan.cables[c]));
+            plan.cables.erase(plan.cables.begin() + static_cast<std::ptrdiff_t>(c));
+            moved = true;
+        }
+    }
+    for (auto& f : plan.feeds) settle_cores(f);
+    return plan;
+}
+
+}  // namespace sangre

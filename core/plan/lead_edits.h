@@ -1,0 +1,17 @@
+#pragma once
+// Which leads feed and which only carry signals, kept true as their cores change.
+#include "plan/plan.h"
+
+namespace sangre {
+
+/// Brings what is said of a cable's conductors in line with its cores: how many carry together, their
+/// colours.
+void settle_cores(Lead& lead);
+
+/// Moves leads between those that feed and those that carry signals. A cable with a supply and a ground feeds
+/// where what it ends at is fed by nothing else and its other end can give: a source, or a part that is fed
+/// itself. Drawn the other way round it is turned, pins and all. A feed whose cores no longer hold both goes
+/// back to the signals.
+Plan settle_leads(Plan plan);
+
+}  // namespace sangre

@@ -1,0 +1,258 @@
+// Sources that are no packs: what is typed, what they give, what the day and the sun make of them.
+#include "bench/shorts.h"
+#include "fixtures.h"
+#include "network/sources.h"
+#include "plan/edits.h"
+#include "propose/source_edits.h"
+#include "source/source.h"
+#include "source/source_text.h"
+
+using namespace sangre;
+using test::parts;
+
+namespace {
+
+Source typed(const char* line) {
+    const auto s = parse_source(parts(), Source{}, line);
+    if (!s) qFatal("%s: %s", line, s.error().message.c_str());
+    auto source = *s;
+    source.id = "source", source.name = "Source";
+    return source;
+}
+
+/// A lamp of so many amperes at 12 V on that source, over a metre.
+Plan lit_from(const Source& source, double amps) {
+    auto plan = test::one_feed();
+    plan.sources = {source};
+    plan.feeds[0].from = source.id;
+    auto& l = plan.loads[0];
+    l.kind = LoadKind::current, l.nominal = Volt(12), l.v_min = Volt(9), l.v_max = Volt(15);
+    l.typical = l.peak = Ampere(amps), l.start = Ampere(0), l.capacitance = Farad(0);
+    plan.phases.clear();
+    Phase p;
+    p.id = "p", p.name = "On", p.duration = Second(3600), p.states[l.id] = LoadState::typical;
+    plan.phases.push_back(p);
+    return plan;
+}
+
+}  // namespace
+
+class TestSources : public QObject {
+    Q_OBJECT
+  private slots:
+    void typed_and_said_back_data() {
+        QTest::addColumn<QString>("line");
+        QTest::addColumn<int>("kind");
+        QTest::addColumn<double>("low");
+        QTest::addColumn<double>("high");
+        QTest::addColumn<double>("amps");
+        const auto row = [](const char* line, SourceKind kind, double low, double high, double amps) {
+            QTest::newRow(line) << line << static_cast<int>(kind) << low << high << amps;
+        };
+        row("brick 12 V 5 A", SourceKind::supply, 11.4, 12.6, 5);
+        row("supply 5–5.25 V 3 A already 500 mA", SourceKind::supply, 5, 5.25, 3);
+        row("adapter 24V±10% 2.5A", SourceKind::supply, 21.6, 26.4, 2.5);
+        row("brick 19 V 65 W", SourceKind::supply, 18.05, 19.95, 65 / 19.0);
+        row("circuit 12 V 15 A fuse with the key", SourceKind::circuit, 11, 14.6, 15);
+        row("tap 11–14.6 V fuse 10 A already 2 A 1.5 mm² 2.5 m always", SourceKind::circuit, 11, 14.6, 10);
+        row("socket 24 V 15 A 16 AWG", SourceKind::circuit, 22, 29.2, 15);
+        row("panel 20 W 2–5 h 14.4 V", SourceKind::panel, 14.4, 14.4, 0);
+        row("solar 50W", SourceKind::panel, 14.4, 14.4, 0);
+    }
+    void typed_and_said_back() {
+        QFETCH(QString, line);
+        QFETCH(int, kind);
+        QFETCH(double, low);
+        QFETCH(double, high);
+        QFETCH(double, amps);
+        const auto s = typed(qPrintable(line));
+        QCOMPARE(static_cast<int>(s.kind), kind);
+        CLOSE(raw(s.v_min), low, 1e-9);
+        CLOSE(raw(s.v_max), high, 1e-9);
+        CLOSE(raw(s.kind == SourceKind::circuit ? s.fuse : s.rated) + 1, amps + 1, 1e-9);
+        const auto back = source_line(s, parts());
+        const auto again = parse_source(parts(), Source{}, back);
+        QVERIFY2(again.has_value(), back.c_str());
+        QCOMPARE(source_line(*again, parts()), back);
+        CLOSE(raw(again->v_min), low, 1e-9);
+        CLOSE(raw(again->already) + 1, raw(s.already) + 1, 1e-9);
+        CLOSE(raw(again->wire_area) + 1, raw(s.wire_area) + 1, 1e-9);
+        QCOMPARE(again->with_key, s.with_key);
+    }
+    void nonsense_is_refused_where_it_stands() {
+        for (const auto& [line, word] : {std::pair{"brick", "volts"},
+                                         {"brick 12 V", "amperes"},
+                                         {"brick 12 V 5 A banana", "banana"},
+                                         {"brick 230 V 5 A", "60"},
+                                         {"panel 5 A", "watts"},
+                                         {"panel", "watts"},
+                                         {"panel already 2 A", "panel"},
+                                         {"circuit 12 V -3 A fuse", ""},
+                                         {"circuit 12 V 1e9 A fuse", "1000"},
+                                         {"brick 12 V 5 A circuit", "already"},
+                                         {"brick 12 V 2-3 A", ""},
+                                         {"", "type"}}) {
+            const auto s = parse_source(parts(), Source{}, line);
+            QVERIFY2(!s, line);
+            QVERIFY2(s.error().message.find(word) != std::string::npos, s.error().message.c_str());
+            QVERIFY(s.error().end <= std::max<size_t>(std::string(line).size(), 1));
+        }
+    }
+    void cells_are_still_typed_as_before() {
+        for (const char* line : {"8S LFP 35 Ah", "pack 8S LFP 35 Ah", "8S battery LFP 35 Ah"}) {
+            const auto s = typed(line);
+            QVERIFY(s.kind == SourceKind::pack && s.series == 8 && s.chemistry == "lfp");
+            CLOSE(raw(s.cell_capacity), 35, 1e-9);
+        }
+    }
+    /// 12.6 V less 2 % at 5 A print: 1 A drops 0.0504 V inside.
+    void a_supply_holds_its_volts_and_lets_go_beyond_its_print() {
+        const auto s = typed("brick 12 V 5 A");
+        Demand d;
+        const auto law = source_law(s, nullptr, d);
+        CLOSE(law.volts, 12.6, 1e-9);
+        CLOSE(law.ohms, 0.02 * 12.6 / 5, 1e-9);
+        CLOSE(law.limit, 6, 1e-9);
+        CLOSE(source_current(law, 12.6 - law.ohms).amps, 1, 1e-5);
+        CLOSE(source_current(law, 3).amps, 6, 0.02);
+        QVERIFY(std::abs(source_current(law, 14).amps) < 1e-3);  // it takes nothing back
+        for (double v = -1; v < 15; v += 0.01) {
+            const auto at = source_current(law, v), next = source_current(law, v + 1e-6);
+            QVERIFY(at.slope <= 0);
+            QVERIFY(std::abs((next.amps - at.amps) / 1e-6 - at.slope) <
+                    1e-2 * std::max(1.0, std::abs(at.slope)));
+        }
+        auto used = s;
+        used.already = Ampere(2);
+        CLOSE(source_law(used, nullptr, d).limit, 4, 1e-9);
+    }
+    void what_hangs_on_it_is_solved() {
+        const auto plan = lit_from(typed("brick 12 V 5 A"), 2);
+        const auto s = test::studied(plan);
+        QVERIFY(s.now.found);
+        CLOSE(raw(s.now.sources[0].amps), 2, 1e-6);
+        QVERIFY(!s.now.sources[0].limiting && s.now.brown_outs.empty());
+        QVERIFY(test::has(test::studied(lit_from(typed("brick 12 V 5 A"), 5.5)), "source-supply-asked"));
+        QVERIFY(!test::has(s, "source-supply-asked"));
+        // Asked for twice its print it folds back, and the lamp gets what is left.
+        const auto over = test::studied(lit_from(typed("brick 12 V 5 A"), 10));
+        QVERIFY(over.now.found && over.now.sources[0].limiting && !over.now.brown_outs.empty());
+        CLOSE(raw(over.now.sources[0].amps), 6, 0.02);
+        QVERIFY(count(over.findings, Severity::danger) > 0);
+    }
+    void it_never_runs_empty() {
+        const auto s = test::studied(lit_from(typed("brick 12 V 5 A"), 2));
+        QVERIFY(s.mission.lasts && s.mission.run_time_capped);
+        CLOSE(raw(s.mission.day_energy), 2 * raw(s.now.sources[0].volts), 0.05);
+        for (const auto& p : s.mission.points) QCOMPARE(p.charge, 1.0);
+        for (const auto& l : s.mission.why.lines)
+            QVERIFY2(l.text.find("inf") == std::string::npos && l.text.find("nan") == std::string::npos,
+                     l.text.c_str());
+    }
+    /// 0.3 V at the fuse's rating where nothing more is said; its wire out and back and 10 mΩ where it is.
+    void a_circuit_is_as_soft_as_its_wire() {
+        CLOSE(raw(circuit_resistance(typed("circuit 12 V 15 A fuse"))), 0.02, 1e-9);
+        CLOSE(raw(circuit_resistance(typed("circuit 12 V 15 A fuse 1.5 mm² 2.5 m"))),
+              0.01 + 2 * 0.0175 * 2.5 / 1.5, 1e-9);
+        CLOSE(raw(circuit_resistance(typed("circuit 12 V"))), 0.05, 1e-9);
+        CLOSE(raw(*left_for_good(typed("circuit 12 V 10 A fuse already 2 A"))), 5.5, 1e-9);
+        CLOSE(raw(*left_for_good(typed("brick 12 V 5 A already 1 A"))), 3, 1e-9);
+    }
+    void a_tapped_circuits_fuse_protects_what_hangs_on_it() {
+        auto plan = lit_from(typed("circuit 12 V 15 A fuse"), 3);
+        std::erase_if(plan.feeds[0].devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
+        auto s = test::studied(plan);
+        QVERIFY(s.protection[0].of_circuit && !s.protection[0].inherited);
+        CLOSE(raw(s.protection[0].rating), 15, 1e-9);
+        // A wire that its 15 A do not protect.
+        plan.feeds[0].wire = "awg26-pvc";
+        s = test::studied(plan);
+        QVERIFY(!s.protection[0].protects);
+    }
+    void sun_is_added_up() {
+        const auto s = typed("panel 20 W 2–5 h");
+        CLOSE(raw(sun_day(s).poor), 20 * 2 * 0.75 * 0.9, 1e-9);
+        CLOSE(raw(sun_day(s).good), 20 * 5 * 0.75 * 0.9, 1e-9);
+        auto plan = lit_from(typed("4S LFP 20 Ah"), 0.5);
+        plan.hubs.push_back({"hub", "Hub", {}, {}});
+        plan.feeds[0].from = "hub";
+        auto trunk = plan.feeds[0];
+        trunk.id = "trunk", trunk.from = "source", trunk.to = "hub";
+        for (auto& d : trunk.devices) d.id += "-trunk";
+        plan.feeds.push_back(trunk);
+        auto panel = s;
+        panel.name = "Panel";
+        plan = add_source(plan, parts(), panel);
+        QCOMPARE(plan.sources.size(), size_t{2});
+        QCOMPARE(plan.feeds.back().from, plan.sources.back().id);
+        const auto studied = test::studied(plan);
+        QVERIFY(studied.mission.packs.size() == 1 && studied.mission.packs[0].has_sun);
+        // An hour of half an ampere at some 13 V: a poor day brings more than that.
+        QVERIFY(!test::has(studied, "source-sun"));
+        CLOSE(studied.mission.packs[0].grey_days, 20 * 12.8 / raw(studied.mission.day_energy), 0.15);
+        // In full sun its lead carries its watts.
+        const auto f = plan.feeds.size() - 1;
+        CLOSE(raw(studied.worst.feeds[f].continuous), 20 / 14.4, 0.05);
+        plan.sources.back().power = Watt(1);
+        QVERIFY(test::has(test::studied(plan), "source-sun"));
+    }
+    void a_source_goes_with_its_leads() {
+        const auto plan = lit_from(typed("brick 12 V 5 A"), 2);
+        const auto gone = remove_source(plan, "source");
+        QVERIFY(gone.sources.empty() && gone.feeds.empty());
+        QVERIFY(plan_from_json(plan_to_json(gone), "x").has_value());
+        QVERIFY(remove_source(plan, "nobody") == plan);
+    }
+    void kept_in_a_file() {
+        for (const char* line :
+             {"brick 12 V 5 A already 1 A", "circuit 12 V 15 A fuse 1.5 mm² 2.5 m with the key",
+              "panel 20 W 2–5 h 14.4 V", "8S LFP 35 Ah"}) {
+            const auto plan = lit_from(typed(line), 1);
+            const auto again = plan_from_json(plan_to_json(plan), "x");
+            QVERIFY2(again.has_value(), again ? "" : again.error().c_str());
+            QVERIFY2(*again == plan, line);
+        }
+        for (const auto& [key, place] : {std::pair{"rated_A", "/sources/0"}, {"min_V", "/sources/0"}}) {
+            auto text = plan_to_json(lit_from(typed("brick 12 V 5 A"), 1));
+            const auto at = text.find(std::string("\"") + key);
+            text.replace(at, std::string(key).size() + 1, "\"nothing");
+            const auto read = plan_from_json(text, "x");
+            QVERIFY2(!read && read.error().find(place) != std::string::npos, text.c_str());
+        }
+    }
+    /// Found with a meter before a wire is cut, tapped in last of all.
+    void the_build_begins_at_the_circuit() {
+        const auto s = test::studied(lit_from(typed("circuit 12 V 15 A fuse with the key"), 2));
+        size_t found = SIZE_MAX, first = SIZE_MAX, last = 0;
+        for (size_t i = 0; i < s.steps().size(); ++i) {
+            const auto& step = s.steps()[i];
+            if (step.key == "find/source") found = i;
+            if (step.key == "test/first-power") first = i;
+            if (step.key.starts_with("fit/battery-fuse")) last = i;
+        }
+        QVERIFY(found < first && first < last && last == s.steps().size() - 1);
+        const auto& step = s.steps()[found];
+        QVERIFY(!step.caution.empty());
+        QVERIFY(std::any_of(step.actions.begin(), step.actions.end(),
+                            [](const auto& a) { return a == "Key off: nothing. Key on: 11 – 14.6 V."; }));
+        bool off = false;
+        for (const auto& r : s.readings()) off = off || (r.key == "rest/source/key-off" && r.high < 1);
+        QVERIFY(off);
+    }
+    void proposed_from_what_there_is() {
+        auto plan = test::demo();
+        plan.sources.clear(), plan.feeds.clear(), plan.hubs.clear(), plan.converters.clear(),
+            plan.cables.clear();
+        std::erase_if(plan.loads,
+                      [](const auto& l) { return l.id != "load-night-camera" && l.id != "load-computer"; });
+        plan.sources = {typed("brick 24 V 5 A")};
+        const auto made = propose(plan, parts());
+        QVERIFY(made.has_value());
+        QVERIFY(made->plan.sources.size() == 1 && made->plan.sources[0].kind == SourceKind::supply);
+        const auto s = test::studied(made->plan);
+        for (const auto& f : s.findings) QVERIFY2(f.severity != Severity::danger, f.sentence.c_str());
+    }
+};
+
+SANGRE_SUITE(TestSources);
+#include "test_sources.moc"
