@@ -249,9 +249,12 @@ Why of_battery(const Plan& plan, const Catalogue& catalogue, const Study& s, siz
     why.add(fmt::format("{} for good of {}; peak {}", format(worst.continuous),
                         format(pack_max_current(b, *k)), format(worst.peak)),
             worst.continuous > pack_max_current(b, *k) ? Tone::danger : Tone::good);
-    why.add(fmt::format("Inside it: {} mΩ·Ah ÷ {} × {} cells = {} at half charge, {}",
+    const double aged = ageing_factor(b);
+    why.add(fmt::format("Inside it: {} mΩ·Ah ÷ {} × {} cells{} = {} at half charge, {}",
                         format_number(k->mohm_ah), format(b.cell_capacity * b.parallel), b.series,
+                        aged != 1 ? " × " + format_number(aged) : "",
                         format(pack_resistance(b, *k, 0.5, s.conditions.air)), format(s.conditions.air)));
+    if (aged != 1) why.add(fmt::format("Of these, {} × is its age.", format_number(aged)), Tone::caution);
     why.lines.insert(why.lines.end(), s.mission.why.lines.begin(), s.mission.why.lines.end());
     why.caution = k->caution;
     why.source = k->source;

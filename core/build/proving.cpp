@@ -94,7 +94,7 @@ void Prover::find_sources() {
 
 void Prover::dead(const std::vector<std::string>& joints) {
     auto& beep = add("test/beep", StepKind::test_dead, "Beep every lead end to end",
-                     "no pack; then to its neighbours");
+                     "nothing connected; then to its neighbours");
     beep.actions = {"Meter on continuity, one probe at each end of the lead.",
                     "A clip lead across every empty fuse holder on its way, its switch on.",
                     "What each end to end should read is on the Bench; nothing to the neighbour."};
@@ -102,13 +102,15 @@ void Prover::dead(const std::vector<std::string>& joints) {
     beep.minutes = 10;
     beep.after = joints;
     beep.after.push_back("prepare");
+    for (const auto& s : plan.sources) beep.after.push_back("find/" + s.id);
     beep.why.add("Dead before live: a swapped pair is harmless only while there are no volts.");
     beep.why.add("Through an empty holder nothing beeps; the clip stands in for the fuse.");
 
     auto& shorts = add("test/shorts", StepKind::test_dead, "Look for shorts",
-                       "at the pack's plug, at every empty fuse holder, at every module's output");
-    shorts.actions = {"No pack. Fuses still out: each holder shows what lies behind it, and nothing else.",
-                      "Plus to minus, with the switches as the Bench says."};
+                       "at the source's end, at every empty fuse holder, at every module's output");
+    shorts.actions = {
+        "Nothing connected. Fuses still out: each holder shows what lies behind it, and nothing else.",
+        "Plus to minus, with the switches as the Bench says."};
     const auto readings = short_readings(plan, catalogue, figures);
     size_t said = 0, closed = 0;
     for (const auto& r : readings) {
@@ -164,7 +166,9 @@ std::string Prover::ready_for_power() {
         last = a.key;
     }
     auto& first = add("test/first-power", StepKind::test_live, "First power, small and limited",
-                      "a 2 A fuse or a lamp in series instead of the battery fuse");
+                      plan.sources.empty() || plan.sources.front().kind == SourceKind::pack
+                          ? "a 2 A fuse or a lamp in series instead of the battery fuse"
+                          : "a 2 A fuse or a lamp in series");
     const auto kind = plan.sources.empty() ? SourceKind::pack : plan.sources.front().kind;
     first.actions = {
         kind == SourceKind::supply
@@ -214,7 +218,9 @@ std::vector<std::string> Prover::rails() {
 }
 
 void Prover::direct(const std::vector<std::string>& after) {
-    auto& direct = add("live/direct", StepKind::test_live, "Prove what hangs on the battery directly",
+    const bool pack = plan.sources.empty() || plan.sources.front().kind == SourceKind::pack;
+    const std::string source = pack ? "the battery" : plan.sources.front().name;
+    auto& direct = add("live/direct", StepKind::test_live, "Prove what hangs on " + source + " directly",
                        "motors light, then loaded");
     if (auto fit = fittings(FuseTurn::direct); !fit.empty()) {
         direct.actions.push_back("Power off.");
@@ -253,12 +259,15 @@ void Prover::close() {
         const auto& f = plan.feeds[i];
         const auto* fuse = device(f, DeviceKind::fuse);
         const bool fitted = fitted_fuse(catalogue, f) != nullptr;
+        const auto kind = plan.sources[index.source_of(i).index].kind;
+        const auto who = only && kind == SourceKind::pack ? "Battery"
+                         : alone(i)                       ? index.name(f.from)
+                                                          : index.feed_name(f);
+        const auto title = who + (fitted                     ? " fuse, " + format(fuse->rating)
+                                  : kind == SourceKind::pack ? " plugged in"
+                                                             : " connected");
         auto& last = add(only ? "fit/battery-fuse" : "fit/battery-fuse/" + f.id, StepKind::close,
-                         fmt::format("{} {}: last of all",
-                                     only       ? "Battery"
-                                     : alone(i) ? index.name(f.from)
-                                                : index.feed_name(f),
-                                     fitted ? "fuse, " + format(fuse->rating) : "plugged in"));
+                         title + ": last of all");
         last.about = f.id;
         last.actions = {"Every switch off, nothing plugged in."};
         if (fitted)
@@ -279,11 +288,16 @@ void Prover::close() {
 
 }  // namespace
 
+std::vector<Step> source_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
+    Prover prover{plan, catalogue, figures, figures.solver->index(), {}, {}};
+    prover.find_sources();
+    return std::move(prover.steps);
+}
+
 std::vector<Step> proving_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
                                 const std::vector<std::string>& joints) {
     const auto& index = figures.solver->index();
     Prover prover{plan, catalogue, figures, index, fuse_order(plan, index, catalogue), {}};
-    prover.find_sources();
     prover.dead(joints);
     prover.direct(prover.rails());
     prover.close();

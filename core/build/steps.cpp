@@ -270,6 +270,7 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
     if (plan.feeds.empty()) return {};
     Maker m{plan, catalogue, figures, figures.solver->index(), {}};
     m.prepare();
+    for (auto& s : source_steps(plan, catalogue, figures)) m.steps.push_back(std::move(s));
     m.set_modules();
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         // A cable's ends are made up pin by pin, all of its cores in one go.

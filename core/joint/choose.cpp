@@ -110,6 +110,8 @@ JointEnd usual_end(const Plan& plan, const Lead& feed, bool at_source) {
     if (!feed.cores.empty()) return JointEnd::housing;
     switch (part.kind) {
         case PartKind::source:
+            // What is there already comes with a lead of its own.
+            if (plan.sources[part.index].kind != SourceKind::pack) return JointEnd::splice;
             // Without a plug it is bolted to the cells or the block.
             return device(feed, DeviceKind::connector) ? JointEnd::cup : JointEnd::stud;
         case PartKind::converter:

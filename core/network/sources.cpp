@@ -35,6 +35,8 @@ SourceLaw source_law(const Source& s, const Chemistry* chemistry, const Demand& 
         case SourceKind::circuit:
             return {volts, raw(circuit_resistance(s)), 0, false};
         case SourceKind::panel: {
+            // In the dark its controller lets nothing through.
+            if (demand.sun <= 0) return {raw(s.v_max), 1e9, 0, false};
             const double limit = raw(s.v_max) > 0 ? raw(s.power) / raw(s.v_max) * demand.sun : 0;
             return {raw(s.v_max), std::max(regulation * raw(s.v_max) / std::max(limit, 0.1), 1e-4),
                     std::max(limit, 1e-6), true};

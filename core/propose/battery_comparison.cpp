@@ -248,7 +248,7 @@ void judge_present(BatteryComparison& all, const Plan& plan, const Catalogue& ca
     BatteryCandidate c;
     c.battery = plan.sources.front();
     const auto* chemistry = find(catalogue.chemistries, c.battery.chemistry);
-    if (!chemistry) return;
+    if (!chemistry || c.battery.kind != SourceKind::pack) return;
     auto one = c.battery;
     one.parallel = 1;
     CellType cell;

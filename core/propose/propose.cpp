@@ -179,8 +179,11 @@ Layout lay_trunk(Plan& next, const Plan& old, bool any_always, bool any_switched
         const auto* before = by_id(old.hubs, id);
         next.hubs.push_back(before ? *before : Hub{id, name, place, {}});
     };
+    // A tap is plugged into the fuse box; with the key it is switched there too.
+    const auto& source = next.sources.front();
+    const bool tapped = source.kind == SourceKind::circuit;
     const auto plug = [&](Lead f) {
-        ensure(f, DeviceKind::connector, "plug-2p-60a", "");
+        if (!tapped) ensure(f, DeviceKind::connector, "plug-2p-60a", "");
         return f;
     };
     if (!any_always || !any_switched) {
@@ -189,7 +192,7 @@ Layout lay_trunk(Plan& next, const Plan& old, bool any_always, bool any_switched
         // What must stay on is never behind a switch.
         if (any_always)
             std::erase_if(f.devices, [](const auto& d) { return d.kind == DeviceKind::power_switch; });
-        else
+        else if (!tapped || !source.with_key)
             ensure(f, DeviceKind::power_switch, "loop-key-60a", "Main");
         next.feeds.push_back(std::move(f));
         return {"hub", "hub"};
@@ -313,7 +316,7 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     const auto layout = lay_trunk(next, old, any_always, any_switched);
     if (any_always && any_switched)
         why.add("What must stay on branches before the main switch; one switch turns off the rest.");
-    why.heading("Straight from the battery");
+    why.heading("Straight from " + next.sources.front().name);
     for (const auto& l : next.loads)
         if (accepts(l, range)) {
             hang_load(next, old, l, l.always_on ? layout.always : layout.switched, "red");

@@ -252,8 +252,7 @@ SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& ty
         w.why.add(fmt::format(
             "{} needs ≥ {} at its end: ({} + {} × {}{}) ÷ {} = {}", u.load->name, format(u.load->v_min),
             format(u.load->v_min), format(peak), format(u.path),
-            raw(u.before) > 0 ? fmt::format(" + {} up to its block", format(u.before)) : "",
-            format_number(1 - type.tolerance, 3),
+            raw(u.before) > 0 ? " + " + format(u.before) : "", format_number(1 - type.tolerance, 3),
             format((u.load->v_min + Volt(raw(peak) * raw(u.path)) + u.before) / (1 - type.tolerance))));
         w.why.add(fmt::format("{} allows ≤ {} ÷ {} = {}", u.load->name, format(u.load->v_max),
                               format_number(1 + type.tolerance, 4),

@@ -172,6 +172,14 @@ void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const W
         if (!held && next_thicker(catalogue, *wire)) continue;
         fuse->type = smallest->family->id;
         fuse->rating = smallest->rating;
+        // Behind a circuit's own fuse a larger one protects nothing.
+        if (const auto* tapped = by_id(plan.sources, feed.from);
+            tapped && tapped->kind == SourceKind::circuit && raw(tapped->fuse) > 0 &&
+            fuse->rating > tapped->fuse) {
+            for (const auto rating : smallest->family->ratings)
+                if (rating <= tapped->fuse) fuse->rating = rating;
+            return;
+        }
         const size_t steps =
             plan.practices.fuse == FuseSchool::largest_that_protects ? SIZE_MAX : spare.fuse_steps;
         size_t taken = 0;
@@ -257,7 +265,9 @@ void fit_items(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, c
                 if (const auto* type = suiting_switch(catalogue, need)) d.type = type->id;
             if (d.kind != DeviceKind::connector || !wire) continue;
             const auto& spark = known[f].charging;
-            const bool pack = index.source_of(f).kind == PartKind::source;
+            const auto from = index.source_of(f);
+            const bool pack =
+                from.kind == PartKind::source && plan.sources[from.index].kind == SourceKind::pack;
             PlugWish wish{.pack = pack,
                           .anti_spark = pack && raw(spark.capacitance) > 0 && raw(spark.loop) > 0 &&
                                         inrush(spark.volts, spark.capacitance, spark.loop).wants_precharge};

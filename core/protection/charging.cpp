@@ -65,9 +65,11 @@ Ampere Charging::square() const { return raw(limit) > 0 ? limit : peak / std::sq
 
 std::string charging_words(const Charging& c) {
     const auto farad = format_number(raw(c.capacitance) * 1e6) + " µF";
-    const auto time = raw(c.lasts) < 1e-3 ? format_number(raw(c.lasts) * 1e6) + " µs" : format(c.lasts);
+    const auto time = raw(c.lasts) < 1e-3 ? format_number(raw(c.lasts) * 1e6) + " µs"
+                      : raw(c.lasts) < 1  ? format_number(raw(c.lasts) * 1e3) + " ms"
+                                          : format(c.lasts);
     if (raw(c.limit) > 0)
-        return fmt::format("{} × {} ÷ {}, what the module gives at most = {} of charging.", farad,
+        return fmt::format("{} × {} ÷ {} = {} of charging, at what its source gives at most.", farad,
                            format(c.volts), format(c.limit), time);
     return fmt::format("{} ÷ {} = {} at first into {}, {} × {} = {} long.", format(c.volts), format(c.loop),
                        format(c.peak), farad, format(c.loop), farad, time);

@@ -148,6 +148,35 @@ void circuit_wire(const Context& c, std::vector<Finding>& out) {
     });
 }
 
+/// A fuse of one's own that is larger than the circuit's protects nothing.
+void tap_fuse(const Context& c, std::vector<Finding>& out) {
+    for (const auto& f : c.plan.feeds) {
+        const auto* tapped = by_id(c.plan.sources, f.from);
+        const auto* fuse = device(f, DeviceKind::fuse);
+        if (!tapped || tapped->kind != SourceKind::circuit || !fuse || raw(tapped->fuse) <= 0 ||
+            fuse->rating <= tapped->fuse)
+            continue;
+        Finding x{Severity::caution,
+                  {},
+                  {f.id, tapped->id},
+                  fmt::format("{}: its {} fuse is larger than the {} of the circuit it is tapped from.",
+                              c.index().feed_name(f), format(fuse->rating), format(tapped->fuse)),
+                  {},
+                  {}};
+        x.why.add("The circuit's own opens first, and takes what else hangs on it along.");
+        const auto* family = find(c.catalogue.fuses, fuse->type);
+        Ampere best(0);
+        if (family)
+            for (const auto rating : family->ratings)
+                if (rating <= tapped->fuse) best = rating;
+        if (raw(best) > 0)
+            x.fixes.push_back({"Use " + format(best), [feed = f.id, type = fuse->type, best](const Plan& p) {
+                                   return set_fuse(p, feed, type, best);
+                               }});
+        out.push_back(std::move(x));
+    }
+}
+
 void with_key(const Context& c, std::vector<Finding>& out) {
     each_of(c, SourceKind::circuit, [&](const Source& s, const PackExtremes&) {
         if (!s.with_key) return;
@@ -217,6 +246,34 @@ void beside_a_pack(const Context& c, std::vector<Finding>& out) {
     }
 }
 
+/// A panel gives a few amperes, the pack it charges hundreds: the fuse of its lead belongs to the pack's end.
+void panel_lead(const Context& c, std::vector<Finding>& out) {
+    for (const auto& f : c.plan.feeds) {
+        const auto* panel = by_id(c.plan.sources, f.from);
+        if (!panel || panel->kind != SourceKind::panel) continue;
+        Finding x{Severity::caution,
+                  {},
+                  {f.id, panel->id},
+                  fmt::format("{}: its fuse stands at the panel; a short in it is fed from the other end.",
+                              c.index().feed_name(f)),
+                  {},
+                  {}};
+        x.why.add(
+            fmt::format("{} gives {} at the most; what it charges gives far more, backwards through this "
+                        "lead.",
+                        panel->name, format(Ampere(raw(panel->power) / std::max(raw(panel->v_max), 1.0)))));
+        x.fixes.push_back({"Turn the lead: its fuse at the hub", [id = f.id](const Plan& p) {
+                               auto next = p;
+                               if (auto* lead = by_id(next.feeds, id)) {
+                                   std::swap(lead->from, lead->to);
+                                   std::swap(lead->joint_from, lead->joint_to);
+                               }
+                               return next;
+                           }});
+        out.push_back(std::move(x));
+    }
+}
+
 void sun_too_little(const Context& c, std::vector<Finding>& out) {
     for (const auto& day : c.figures.mission.packs) {
         if (!day.has_sun || day.sun.poor >= day.used) continue;
@@ -257,9 +314,11 @@ const std::vector<Rule> rules_of::sources{
      supply_asked},
     {"source-circuit-asked", "A tapped circuit's fuse carries what is added to it", circuit_asked},
     {"source-circuit-wire", "A tapped circuit's fuse is no larger than its wire", circuit_wire},
+    {"source-tap-fuse", "A tap's fuse is no larger than the circuit's", tap_fuse},
     {"source-with-key", "What must stay on does not hang on the key", with_key},
     {"source-standing", "What stays on leaves the vehicle's battery something", standing},
     {"source-beside-pack", "Cells are charged by a charger", beside_a_pack},
+    {"source-panel-lead", "A panel's lead is fused where the pack feeds it", panel_lead},
     {"source-sun", "The sun brings what the days take", sun_too_little},
 };
 

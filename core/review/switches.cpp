@@ -38,6 +38,10 @@ void no_main(const Context& c, std::vector<Finding>& out) {
             return device(c.plan.feeds[f], DeviceKind::power_switch) != nullptr;
         });
         if (switched) continue;
+        // The key is a switch too.
+        if (const auto* source = by_id(c.plan.sources, c.plan.feeds[chain.back()].from);
+            source && source->kind == SourceKind::circuit && source->with_key)
+            continue;
         Finding f{Severity::caution, {}, {load.id}, fmt::format("Nothing turns {} off.", load.name), {}, {}};
         if (const auto* type = fitting(c, chain.front()))
             f.fixes.push_back({"Put a switch in its feed",

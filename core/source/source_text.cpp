@@ -15,8 +15,8 @@ namespace {
 
 constexpr double supply_tolerance = 0.05;
 constexpr double most_volts = 60;
-// A vehicle's battery of 12 V in name: resting nearly empty to charging.
-constexpr double low_of_12 = 11.0 / 12, high_of_12 = 14.6 / 12;
+// A vehicle's battery of 12 V in name: resting low to charging.
+constexpr double low_of_12 = 11.5 / 12, high_of_12 = 14.6 / 12;
 
 struct SourceWord {
     size_t begin = 0;

@@ -39,7 +39,8 @@ class TestBuildLaws : public QObject {
         QTest::addColumn<QString>("demo");
         QTest::addColumn<int>("joint");
         QTest::addColumn<int>("covering");
-        for (const char* demo : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"})
+        for (const char* demo : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector",
+                                 "apiary-trailer", "moss-wall"})
             for (const auto j : all_joints)
                 for (const auto c : all_coverings)
                     QTest::addRow("%s, %s, covering %d", demo, school_name(j).c_str(), static_cast<int>(c))
@@ -60,6 +61,7 @@ class TestBuildLaws : public QObject {
         QCOMPARE(at.contains("glue/joints"), school == InsulationSchool::hot_glue);
         for (size_t f = 0; f < plan.feeds.size(); ++f) {
             const auto& feed = plan.feeds[f];
+            if (!feed.cores.empty()) continue;  // made up pin by pin
             const auto cut = at.at("cut/" + feed.id);
             const auto sleeve = at.find("sleeve/" + feed.id);
             bool tube = false;
@@ -83,7 +85,7 @@ class TestBuildLaws : public QObject {
         if (const auto fit = at.find("fit/fuses"); fit != at.end())
             QVERIFY(at.at("test/shorts") < fit->second && fit->second < at.at("test/first-power"));
         QVERIFY(says(steps[at.at("test/shorts")], "Less than that: stop"));
-        QCOMPARE(steps.back().key, std::string("fit/battery-fuse"));
+        QVERIFY(steps.back().key.starts_with("fit/battery-fuse"));
         if (school == InsulationSchool::hot_glue)
             QVERIFY(at.at("test/shorts") < at.at("glue/joints") &&
                     at.at("glue/joints") < at.at("test/first-power"));
@@ -124,7 +126,8 @@ class TestBuildLaws : public QObject {
         QCOMPARE(before, 0.0);
     }
     void every_cable_is_made_up_once() {
-        for (const char* demo : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"}) {
+        for (const char* demo : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector",
+                                 "apiary-trailer", "moss-wall"}) {
             const auto plan = test::demo(demo);
             const auto s = test::studied(plan);
             const auto at = places(s.steps());

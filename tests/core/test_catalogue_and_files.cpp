@@ -45,18 +45,18 @@ class TestCatalogueAndFiles : public QObject {
         auto j = demo_json();
         j["colour_of_hull"] = "green";
         j["loads"][0]["supplier"] = {{"shelf", 3}};
-        j["leads"][0]["devices"][0]["bought"] = true;
+        j["leads"][0]["items"][0]["bought"] = true;
         j["practices"]["mood"] = "calm";
         const auto plan = plan_from_json(j.dump(), "x");
         QVERIFY(plan);
         const auto back = json::parse(plan_to_json(*plan));
         QVERIFY(back["colour_of_hull"] == "green");
         QVERIFY(back["loads"][0]["supplier"]["shelf"] == 3);
-        QVERIFY(back["feeds"][0]["devices"][0]["bought"] == true);
+        QVERIFY(back["leads"][0]["items"][0]["bought"] == true);
         QVERIFY(back["practices"]["mood"] == "calm");
         // And an edit elsewhere does not lose them.
         const auto edited = set_wire(*plan, plan->feeds[1].id, "awg8-pvc");
-        QVERIFY(json::parse(plan_to_json(edited))["feeds"][0]["devices"][0]["bought"] == true);
+        QVERIFY(json::parse(plan_to_json(edited))["leads"][0]["items"][0]["bought"] == true);
     }
     void every_kind_and_age_survives_a_round_trip() {
         auto plan = test::demo();

@@ -161,7 +161,8 @@ class TestDemos : public QObject {
         double cut = 0;
         const auto harness = lay_harness(plan, parts());
         for (size_t f = 0; f < plan.feeds.size(); ++f)
-            cut += raw(harness.routes[f].cut) * (plan.feeds[f].ret == Return::own ? 2 : 1);
+            if (plan.feeds[f].cores.empty())
+                cut += raw(harness.routes[f].cut) * (plan.feeds[f].ret == Return::own ? 2 : 1);
         QVERIFY(metres >= cut * 0.99 && metres <= cut * 1.3);
         QVERIFY(pieces >= static_cast<double>(plan.converters.size()));
         const auto csv = bom_to_csv(lines);
@@ -188,6 +189,7 @@ class TestDemos : public QObject {
             QCOMPARE(index.feed_name(plan.feeds[f]), feed_name(plan, plan.feeds[f]));
             QVERIFY(index.source_of(f) == find_part(plan, plan.feeds[f].from));
             for (const auto l : index.loads_behind(f)) {
+                if (!index.is_tree()) continue;
                 const auto chain = upstream_feeds(plan, plan.loads[l].id);
                 QVERIFY(std::find(chain.begin(), chain.end(), f) != chain.end());
             }
@@ -201,7 +203,7 @@ class TestDemos : public QObject {
             study_tolerance(plan, parts(), feed_lengths(lay_harness(plan, parts())), plan.phases[1], 120);
         QCOMPARE(s.failed, size_t{0});
         QVERIFY(s.battery_amps.low < s.battery_amps.middle && s.battery_amps.middle < s.battery_amps.high);
-        QVERIFY(s.run_hours.low > 0);
+        if (!is_endless(plan.sources[0])) QVERIFY(s.run_hours.low > 0);
         QVERIFY(s.battery_amps.moved_by[static_cast<size_t>(s.battery_amps.most())] > 0.05);
     }
     void more_load_takes_more_and_lasts_less_data() { demos(); }
@@ -212,6 +214,7 @@ class TestDemos : public QObject {
         auto more = plan;
         for (auto& l : more.loads) l.typical = l.typical * 1.1, l.peak = l.peak * 1.1, l.idle = l.idle * 1.1;
         const auto after = test::studied(more);
+        if (before.mission.run_time_capped) return;  // a circuit or a brick does not run empty
         QVERIFY(after.mission.run_time < before.mission.run_time);
         QVERIFY(after.worst.packs[0].continuous > before.worst.packs[0].continuous);
         auto bigger = plan;

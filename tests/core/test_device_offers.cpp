@@ -29,7 +29,8 @@ class TestDeviceOffers : public QObject {
     Q_OBJECT
   private slots:
     void every_offer_of_every_feed_fits() {
-        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"}) {
+        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector",
+                                 "apiary-trailer", "moss-wall"}) {
             const auto plan =
                 propose(test::demo(name), parts())->plan;  // without what the demos leave to mend
             const auto s = test::studied(plan);

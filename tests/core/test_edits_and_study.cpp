@@ -321,7 +321,8 @@ class TestEditsAndStudy : public QObject {
         QVERIFY(parse_csv("\"never closed").size() == 1);
     }
     void the_worst_case_is_the_same_however_the_work_is_shared() {
-        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"}) {
+        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector",
+                                 "apiary-trailer", "moss-wall"}) {
             const auto plan = *load_plan(data_directory() / "demos" / (std::string(name) + ".json"));
             const auto s = test::studied(plan);
             const Solver solver(plan, parts(), feed_lengths(s.harness));

@@ -13,7 +13,8 @@ namespace {
 
 std::vector<Plan> demos() {
     std::vector<Plan> all;
-    for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"})
+    for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector",
+                             "apiary-trailer", "moss-wall"})
         all.push_back(*load_plan((data_directory() / "demos" / (std::string(name) + ".json")).string()));
     return all;
 }

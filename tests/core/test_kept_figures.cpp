@@ -73,7 +73,8 @@ std::string figures_of(const std::string& name, const Plan& plan) {
 
 std::vector<std::string> all_figures() {
     std::vector<std::string> lines;
-    for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"})
+    for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector",
+                             "apiary-trailer", "moss-wall"})
         lines.push_back(figures_of(name, test::demo(name)));
     for (unsigned seed = 0; seed < built_plans; ++seed)
         lines.push_back(figures_of(fmt::format("built {}", seed), test::RandomPlans(seed).built()));

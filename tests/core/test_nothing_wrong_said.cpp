@@ -76,7 +76,8 @@ class TestNothingWrongSaid : public QObject {
         QVERIFY(!work.packs[0].as_lived && raw(work.run_time) < 1800);
     }
     void no_reading_passes_what_its_load_does_not_stand() {
-        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"}) {
+        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector",
+                                 "apiary-trailer", "moss-wall"}) {
             const auto plan = test::demo(name);
             for (const auto& r : readings_of(plan))
                 if (const auto* load = by_id(plan.loads, r.about); load && r.key.starts_with("plug/"))

@@ -73,6 +73,11 @@ std::vector<Case> cases() {
         {"source-circuit-asked", [](Plan& p) { p.sources[0] = circuit(3); }},
         {"source-circuit-wire",
          [](Plan& p) { p.sources[0] = circuit(60), p.sources[0].wire_area = SquareMillimetre(0.5); }},
+        {"source-tap-fuse",
+         [](Plan& p) {
+             p.sources[0] = circuit(60);
+             p = set_fuse(p, p.feeds[0].id, "standard-blade", Ampere(80));
+         }},
         {"source-with-key", [](Plan& p) { p.sources[0] = circuit(60), p.sources[0].with_key = true; }},
         {"source-standing", [](Plan& p) { p.sources[0] = circuit(60); }},
         {"source-beside-pack", [](Plan& p) { beside(p, brick(20)); }},
@@ -82,6 +87,15 @@ std::vector<Case> cases() {
              panel.id = "sun", panel.name = "Panel", panel.kind = SourceKind::panel;
              panel.v_min = panel.v_max = Volt(29.2), panel.power = Watt(10);
              panel.sun_low = 1, panel.sun_high = 4;
+             beside(p, panel);
+             std::swap(p.feeds.back().from, p.feeds.back().to);
+         }},
+        {"source-panel-lead",
+         [](Plan& p) {
+             Source panel;
+             panel.name = "Panel", panel.kind = SourceKind::panel;
+             panel.v_min = panel.v_max = Volt(29.2), panel.power = Watt(400);
+             panel.sun_low = panel.sun_high = 4;
              beside(p, panel);
          }},
         {"network-not-solved", [](Plan& p) { p.loads[2].typical = p.loads[2].peak = Ampere(1e300); }},

@@ -36,7 +36,8 @@ class TestSchools : public QObject {
   private slots:
     void every_way_is_a_whole_plan_data() {
         QTest::addColumn<QString>("demo");
-        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"})
+        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector",
+                                 "apiary-trailer", "moss-wall"})
             QTest::newRow(name) << name;
     }
     void every_way_is_a_whole_plan() {

@@ -71,7 +71,8 @@ class TestStepsAndReadings : public QObject {
     /// What must come first does so because a step says it, not because of the order in which steps are made.
     void the_rules_hold_however_the_steps_are_shuffled() {
         std::mt19937 random(7);
-        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"}) {
+        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector",
+                                 "apiary-trailer", "moss-wall"}) {
             const auto plan = *load_plan(data_directory() / "demos" / (std::string(name) + ".json"));
             const auto s = test::studied(plan);
             for (int round = 0; round < 20; ++round) {
@@ -101,7 +102,7 @@ class TestStepsAndReadings : public QObject {
                 }
                 for (const auto& [first, then] : rules)
                     QVERIFY2(goes_before(first, then), (name + (": " + then + " before " + first)).c_str());
-                QCOMPARE(steps.back().key, s.steps().back().key);
+                QVERIFY(steps.back().key.starts_with("fit/battery-fuse"));
             }
         }
     }
@@ -292,7 +293,8 @@ class TestStepsAndReadings : public QObject {
     }
     /// Every fuse that goes into a holder is fitted once, after what it lets power into has been proved.
     void every_fuse_is_fitted_once() {
-        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"}) {
+        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector",
+                                 "apiary-trailer", "moss-wall"}) {
             const auto plan = *load_plan(data_directory() / "demos" / (std::string(name) + ".json"));
             const auto s = test::studied(plan);
             for (const auto& f : plan.feeds) {

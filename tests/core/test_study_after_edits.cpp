@@ -110,7 +110,8 @@ class TestStudyAfterEdits : public QObject {
     }
     void an_evening_of_edits_data() {
         QTest::addColumn<QString>("demo");
-        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"})
+        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector",
+                                 "apiary-trailer", "moss-wall"})
             QTest::newRow(name) << name;
     }
     void an_evening_of_edits() {

@@ -21,7 +21,8 @@ Plan demo(const QString& name) {
 
 void demo_rows() {
     QTest::addColumn<QString>("demo");
-    for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector"})
+    for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector",
+                             "apiary-trailer", "moss-wall"})
         QTest::newRow(name) << name;
 }
 
