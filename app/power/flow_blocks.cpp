@@ -68,9 +68,13 @@ void FlowMap::paint_battery(QPainter& p, const Block& b) {
     if (pack && chemistry)
         line(tr("%1 cells · %2").arg(battery.series).arg(said(battery.cell_capacity * battery.parallel)),
              t.muted, face(12));
-    if (!pack) line(words_of(source_short(battery)), t.muted, face(12));
-    line(said(s.now.sources[b.index].volts), t.ink, face(13));
-    line(said(s.now.sources[b.index].amps) + " · " + said(s.now.sources[b.index].watts), t.ink, face(12));
+    if (!pack) line(words_of(source_volts(battery)), t.muted, face(12));
+    if (!pack) line(words_of(source_more(battery)), t.muted, face(12));
+    // A panel is looked at over the day, not at this instant.
+    if (battery.kind != SourceKind::panel) {
+        line(said(s.now.sources[b.index].volts), t.ink, face(13));
+        line(said(s.now.sources[b.index].amps) + " · " + said(s.now.sources[b.index].watts), t.ink, face(12));
+    }
     const auto tip = words_of(source_summary(battery, document_.catalogue()));
     add_spot({b.area, "part:" + QString::fromStdString(b.id),
               tip + "\n" +

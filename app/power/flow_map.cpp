@@ -119,9 +119,17 @@ void FlowMap::paint_bands(QPainter& p) {
             if (in_group && drawn) continue;
             drawn = drawn || in_group;
             const double h = in_group ? together : band_height(document_.study().now.feeds[f].sent);
-            const QPointF start(from.area.right(), from.out_y + h / 2);
+            // What a load passes on goes round its left, to its own column.
+            const bool passed_on = from.kind == PartKind::load;
+            const QPointF start = passed_on ? QPointF(from.area.left(), from.area.center().y())
+                                            : QPointF(from.area.right(), from.out_y + h / 2);
             from.out_y += h;
-            const auto band = bands.emplace_back(band_of(from, f, start, arrival(*to, f), h, in_group));
+            // To a panel or another source: between their near sides.
+            const bool back = to->kind == PartKind::source;
+            const auto band = bands.emplace_back(
+                back ? band_of(from, f, QPointF(to->area.right(), to->area.center().y()),
+                               QPointF(from.area.left(), from.area.center().y()), h, in_group)
+                     : band_of(from, f, start, arrival(*to, f), h, in_group));
             if (in_group) continue;
             answer_band(band, f, h);
             if (band.tall > 0 || h >= u(4)) fused.emplace_back(f, band);
@@ -160,16 +168,19 @@ bool FlowMap::Band::looks_like(const Band& other) const {
 /// As tall everywhere as its watts, which a stroke is not where it slopes; a dashed line where it carries
 /// none.
 void FlowMap::draw_band(QPainter& p, const Band& b) {
-    const QPointF up(0, -b.tall / 2), down(0, b.tall / 2), out((b.end.x() - b.start.x()) * 0.5, 0);
+    const QPointF up(0, -b.tall / 2), down(0, b.tall / 2);
+    const bool round = std::abs(b.end.x() - b.start.x()) < 1;
+    const QPointF out = round ? QPointF(-u(24), 0) : QPointF((b.end.x() - b.start.x()) * 0.5, 0),
+                  in = round ? out : -out;
     QPainterPath path(b.start + up);
-    path.cubicTo(b.start + up + out, b.end + up - out, b.end + up);
+    path.cubicTo(b.start + up + out, b.end + up + in, b.end + up);
     if (b.tall <= 0) {
         p.setPen(QPen(b.colour, 1.6, Qt::DashLine));
         p.setBrush(Qt::NoBrush);
         return p.drawPath(path);
     }
     path.lineTo(b.end + down);
-    path.cubicTo(b.end + down - out, b.start + down + out, b.start + down);
+    path.cubicTo(b.end + down + in, b.start + down + out, b.start + down);
     p.fillPath(path, b.colour);
 }
 

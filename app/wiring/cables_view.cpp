@@ -140,13 +140,23 @@ void CablesView::paint_cable(QPainter& p, size_t cable, double top) {
                   menu.exec(mapToGlobal(area.topLeft().toPoint() + QPoint(u(20), u(20))));
               }});
     text(p, QRectF(u(12), top + u(5), width() * 0.45, u(19)),
-         tr("C%1  %2").arg(cable + 1).arg(words_of(c.name)), t.ink, face(13, true));
+         tr("C%1  %2").arg(cable + 1).arg(words_of(c.name.empty() ? feed_name(plan, c) : c.name)), t.ink,
+         face(13, true));
     const auto* wire = sangre::find(document_.catalogue().wires, c.wire);
+    // Of one that feeds, what it comes to.
+    const auto& feeds = plan.feeds;
+    const auto fed = std::find_if(feeds.begin(), feeds.end(), [&](const auto& f) { return f.id == c.id; });
+    const auto* worst = fed == feeds.end()
+                            ? nullptr
+                            : &document_.study().worst.feeds[static_cast<size_t>(fed - feeds.begin())];
     auto figures = tr("%1 · %2 of %3")
-                       .arg(said(c.volts))
+                       .arg(said(worst ? worst->highest_end : c.volts))
                        .arg(c.cores.size())
                        .arg(wire ? words_of(wire->size) : tr("no wire"));
-    if (raw(c.amps) > 0) figures += tr(" · %1 through its supply").arg(said(c.amps));
+    if (worst)
+        figures += tr(" · feeds %1 with %2").arg(words_of(name_of(plan, c.to)), said(worst->continuous));
+    else if (raw(c.amps) > 0)
+        figures += tr(" · %1 through its supply").arg(said(c.amps));
     if (c.terminated) figures += tr(" · a resistor at both ends");
     text(p, QRectF(u(12), top + u(23), width() * 0.45, u(18)), figures, t.muted, face(12));
     const QRectF label(width() - u(230), top + u(8), u(188), u(22));

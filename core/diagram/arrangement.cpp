@@ -105,7 +105,14 @@ class Arranger {
         }
         for (auto& p : a_.parts)
             if (p.part.kind == PartKind::load) p.column = last + 1;
-        a_.wide.assign(static_cast<size_t>(last) + 2, 10);
+        // One that another load passes its supply on to stands behind that.
+        int deepest = last + 1;
+        for (auto& p : a_.parts) {
+            const auto* before = p.fed_by ? a_.find(plan_.feeds[*p.fed_by].from) : nullptr;
+            if (before && before->part.kind == PartKind::load) p.column = before->column + 1;
+            deepest = std::max(deepest, p.column);
+        }
+        a_.wide.assign(static_cast<size_t>(deepest) + 1, 10);
     }
 
     void size_columns() {

@@ -84,7 +84,8 @@ class Sheet {
             case PartKind::source: {
                 const auto& b = plan_.sources[p.part.index];
                 const auto* k = find(catalogue_.chemistries, b.chemistry);
-                if (b.kind != SourceKind::pack) return {b.name, source_summary(b, catalogue_), ""};
+                if (b.kind != SourceKind::pack)
+                    return {b.name, source_word(b.kind) + std::string(" ") + source_volts(b), source_more(b)};
                 return {b.name, k ? pack_short(b, *k) : "",
                         k ? format(pack_charge_voltage(b, *k)) + " full" : ""};
             }
@@ -158,8 +159,8 @@ class Sheet {
         const auto* wire = find(catalogue_.wires, feed.wire);
         const double begin = x - step / 2 + 1, room = x1 - begin - 3;
         const auto size = wire ? wire->size : std::string("no wire");
-        pen_.words({(begin + x1) / 2 - 1.5, y(level) - half_pair - 1}, fmt::format("W{}  {}", f + 1, size),
-                   room, 2.8, TextAlign::centre);
+        pen_.words({(begin + x1) / 2 - 1.5, y(level) - half_pair - 1},
+                   fmt::format("{}  {}", lead_label(plan_, f), size), room, 2.8, TextAlign::centre);
         const auto colours =
             feed.ret == Return::own ? feed.supply_colour + "/" + feed.return_colour : feed.supply_colour;
         // Below what sits in the supply alone there is room as well.
@@ -270,6 +271,13 @@ size_t crossings_of(const Plan& plan, const Arrangement& a) {
 }
 
 }  // namespace
+
+std::string lead_label(const Plan& plan, size_t feed) {
+    if (plan.feeds[feed].cores.empty()) return fmt::format("W{}", feed + 1);
+    const auto cabled = cabled_leads(plan);
+    const auto at = std::find(cabled.begin(), cabled.end(), &plan.feeds[feed]) - cabled.begin();
+    return fmt::format("C{}", at + 1);
+}
 
 std::string wire_label(size_t feed, bool in_return) {
     return fmt::format("W{}{}", feed + 1, in_return ? "−" : "+");

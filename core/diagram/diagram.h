@@ -63,6 +63,9 @@ struct Diagram {
 /// two loads; then the cables. A plan without feeds has no sheets.
 Diagram draw_diagram(const Plan& plan, const Catalogue& catalogue, const Harness& harness);
 
+/// "W3", or the number of its cable among all, "C2".
+std::string lead_label(const Plan& plan, size_t feed);
+
 /// The label at both ends of a feed's wires: "W3+" and "W3−" by its place in the plan.
 std::string wire_label(size_t feed, bool in_return);
 

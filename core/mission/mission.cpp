@@ -231,8 +231,10 @@ void explain(Mission& m, const Plan& plan, const std::vector<Pack>& packs, Celsi
                       : fmt::format("{}: {} × {} on average = {}", phase.name, lasts,
                                     format(m.phases[i].power), format(m.phases[i].used)));
     }
-    m.why.add(fmt::format("Together {} out of the pack; lowest charge {}.", format(m.day_energy),
-                          format_percent(m.lowest_charge)),
+    const bool endless = std::all_of(m.packs.begin(), m.packs.end(), [](const auto& p) { return p.endless; });
+    m.why.add(endless ? fmt::format("Together {}.", format(m.day_energy))
+                      : fmt::format("Together {}; lowest charge {}.", format(m.day_energy),
+                                    format_percent(m.lowest_charge)),
               m.lasts ? Tone::good : Tone::danger);
     for (const auto& b : m.brown_outs)
         m.why.add(fmt::format("{} browns out in {}, from {} charge down.", plan.loads[b.load].name,
@@ -240,6 +242,7 @@ void explain(Mission& m, const Plan& plan, const std::vector<Pack>& packs, Celsi
                   Tone::danger);
     explain_packs(m, plan);
     explain_sun(m, plan);
+    if (endless) return;
     m.why.heading("Without charging");
     const bool as_lived =
         std::any_of(m.packs.begin(), m.packs.end(), [](const auto& p) { return p.as_lived; });
@@ -248,7 +251,7 @@ void explain(Mission& m, const Plan& plan, const std::vector<Pack>& packs, Celsi
         as_lived ? "The day as planned but for its charging" : "The phases in which it works",
         m.run_time_capped ? "more than a year" : fmt::format("down to cut-off: {}", format(m.run_time))));
     if (as_lived) m.why.add("Less than half of it goes in phases of work, so standing counts too.");
-    if (m.standby_days > 0)
+    if (m.standby_days > 0 && m.standby_days < 9999)
         m.why.add(fmt::format("Left in {}: {} days from full to flat.", m.standby_phase,
                               format_number(m.standby_days, 2)));
     if (pack.leak_amps > 0)
@@ -352,6 +355,7 @@ PackDay play_day(Mission& m, const Plan& plan, const std::vector<PhaseDraw>& dra
             day.lowest_charge = std::min(day.lowest_charge, charge);
             s.charge_at_end = std::min(s.charge_at_end, charge);
         }
+    day.endless = pack.endless;
     run_down(day, plan, draws, pack);
     for (const auto i : group.sources)
         if (plan.sources[i].kind == SourceKind::panel) {

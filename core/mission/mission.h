@@ -41,6 +41,7 @@ struct PackDay {
     bool run_time_capped = false;
     bool as_lived = false;  ///< the run time counts all phases that do not charge, not the working ones alone
     double standby_days = 0;
+    bool endless = false;  ///< a supply or a vehicle's circuit stands in the group: it does not run empty
     bool has_sun = false;  ///< a panel stands in the group
     SunDay sun;            ///< what its panels bring
     double grey_days = 0;  ///< that a full pack lasts without any

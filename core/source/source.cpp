@@ -72,11 +72,23 @@ const char* source_word(SourceKind kind) {
     return "";
 }
 
-std::string source_short(const Source& s) {
+std::string source_volts(const Source& s) {
     if (s.kind == SourceKind::panel) return format(s.power);
-    const auto volts = s.v_min == s.v_max ? format(s.v_max) : format_range(format(s.v_min), format(s.v_max));
-    const auto amps = raw(s.rated) > 0 ? s.rated : s.fuse;
-    return raw(amps) > 0 ? volts + " · " + format(amps) : volts;
+    return s.v_min == s.v_max ? format(s.v_max) : format_range(format(s.v_min), format(s.v_max));
+}
+
+std::string source_more(const Source& s) {
+    switch (s.kind) {
+        case SourceKind::pack:
+            return {};
+        case SourceKind::supply:
+            return format(s.rated);
+        case SourceKind::circuit:
+            return raw(s.fuse) > 0 ? format(s.fuse) + " fuse" : "fuse not known";
+        case SourceKind::panel:
+            return fmt::format("{} – {} h of sun", format_number(s.sun_low), format_number(s.sun_high));
+    }
+    return {};
 }
 
 std::string source_summary(const Source& s, const Catalogue& catalogue) {
@@ -88,7 +100,7 @@ std::string source_summary(const Source& s, const Catalogue& catalogue) {
         return fmt::format("panel {} · {} – {} h of sun", format(s.power), format_number(s.sun_low),
                            format_number(s.sun_high));
     std::string words = source_word(s.kind);
-    words += " " + (s.v_min == s.v_max ? format(s.v_max) : format_range(format(s.v_min), format(s.v_max)));
+    words += " " + source_volts(s);
     if (raw(s.rated) > 0) words += " · " + format(s.rated);
     if (raw(s.fuse) > 0) words += " · " + format(s.fuse) + " fuse";
     if (s.kind == SourceKind::circuit) words += s.with_key ? " · with the key" : " · always live";

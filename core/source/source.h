@@ -39,8 +39,10 @@ SunDay sun_day(const Source& panel);
 
 /// "pack", "supply", "circuit", "panel".
 const char* source_word(SourceKind kind);
-/// Its volts and amperes alone, where there is little room.
-std::string source_short(const Source& source);
+/// Where there is little room: "11.5 – 14.6 V", of a panel "20 W"; and what else counts, "15 A fuse", "5 A",
+/// "1 – 4 h of sun".
+std::string source_volts(const Source& source);
+std::string source_more(const Source& source);
 /// "8S LFP · 30 Ah", "supply 12 V · 5 A", "circuit 11 – 14.6 V · 15 A fuse · with the key", "panel 20 W".
 std::string source_summary(const Source& source, const Catalogue& catalogue);
 

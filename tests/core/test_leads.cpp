@@ -5,6 +5,7 @@
 #include "build/bom.h"
 #include "cable/bus.h"
 #include "cable/cable.h"
+#include "diagram/diagram.h"
 #include "diagram/labels.h"
 #include "fixtures.h"
 #include "plan/edits.h"
@@ -145,6 +146,8 @@ class TestLeads : public QObject {
         QVERIFY(cable != lines.end());
         CLOSE(cable->amount, raw(h.routes[2].cut), 0.011);
         QCOMPARE(wire_labels(plan, h).size(), size_t{2 * (4 + 1)});
+        QCOMPARE(wire_labels(plan, h).back().title, lead_label(plan, 2));
+        QCOMPARE(lead_label(plan, 0), std::string("W1"));
     }
     void it_is_made_up_and_beeped() {
         const auto plan = put_cable(two_displays(), ribbon("front", "rear"));
