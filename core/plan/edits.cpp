@@ -61,16 +61,10 @@ Plan add_phase(Plan plan) {
 
 namespace {
 
-/// Takes these feeds out; what returned by one of them has to have its own wire back.
 template <class Gone>
 void remove_feeds(Plan& plan, Gone gone) {
-    std::vector<Id> ids;
-    for (const auto& f : plan.feeds)
-        if (gone(f)) ids.push_back(f.id);
     std::erase_if(plan.feeds, gone);
-    for (auto& f : plan.feeds)
-        if (f.ret == Return::shared && std::find(ids.begin(), ids.end(), f.shared_with) != ids.end())
-            f.ret = Return::own, f.shared_with.clear();
+    own_returns(plan);
 }
 
 }  // namespace

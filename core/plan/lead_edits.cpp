@@ -1,6 +1,7 @@
 #include "plan/lead_edits.h"
 
 #include <algorithm>
+#include <unordered_set>
 
 namespace sangre {
 namespace {
@@ -48,6 +49,14 @@ void settle_cores(Lead& lead) {
     lead.conductors = static_cast<int>(std::max<size_t>(std::min(supply.size(), back), 1));
     lead.supply_colour = lead.cores[supply.front()].colour;
     if (!ground.empty()) lead.return_colour = lead.cores[ground.front()].colour;
+}
+
+void own_returns(Plan& plan) {
+    std::unordered_set<Id> ids;
+    for (const auto& f : plan.feeds) ids.insert(f.id);
+    for (auto& f : plan.feeds)
+        if (f.ret == Return::shared && (!ids.contains(f.shared_with) || f.shared_with == f.id))
+            f.ret = Return::own, f.shared_with.clear();
 }
 
 Plan settle_leads(Plan plan) {

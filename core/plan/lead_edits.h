@@ -8,6 +8,9 @@ namespace sangre {
 /// colours.
 void settle_cores(Lead& lead);
 
+/// What returned by a feed that is gone has to have its own wire back.
+void own_returns(Plan& plan);
+
 /// Moves leads between those that feed and those that carry signals. A cable with a supply and a ground feeds
 /// where what it ends at is fed by nothing else and its other end can give: a source, or a part that is fed
 /// itself. Drawn the other way round it is turned, pins and all. A feed whose cores no longer hold both goes

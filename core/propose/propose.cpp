@@ -1,4 +1,5 @@
 #include "propose/propose.h"
+#include "plan/lead_edits.h"
 
 #include <fmt/format.h>
 
@@ -208,7 +209,18 @@ Layout lay_trunk(Plan& next, const Plan& old, bool any_always, bool any_switched
     return {"hub-always", "hub"};
 }
 
+/// The cable by which another load passes its supply on to this one; null without.
+const Lead* passed_on(const Plan& old, const Id& load) {
+    for (const auto& f : old.feeds)
+        if (f.to == load && !f.cores.empty() && by_id(old.loads, f.from)) return &f;
+    return nullptr;
+}
+
 void hang_load(Plan& next, const Plan& old, const Load& load, const Id& source, const std::string& colour) {
+    if (const auto* cable = passed_on(old, load.id)) {
+        next.feeds.push_back(*cable);
+        return;
+    }
     auto f = make_feed(old, source, load.id, true);
     if (!by_id(old.feeds, f.id)) f.supply_colour = colour;
     if (load.own_switch && !load.always_on) ensure(f, DeviceKind::power_switch, "toggle-6a", load.name);
@@ -325,6 +337,7 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     why.heading("Rails");
     for (const auto& [group, type] : rails) hang_rail(next, old, group, *type, layout, why);
     if (next.practices.feeds == FeedSchool::grouped) group_feeds(next, old);
+    own_returns(next);
     for (auto& hub : next.hubs)
         if (!by_id(old.hubs, hub.id)) hub.kind = hub_kind(next, catalogue, hub.id);
     why.heading("Feeds");

@@ -6,6 +6,7 @@
 #include <set>
 
 #include "plan/edits.h"
+#include "plan/lead_edits.h"
 #include "propose/sizing.h"
 #include "units/format.h"
 
@@ -151,6 +152,7 @@ tl::expected<Plan, std::string> merge_rails(const Plan& plan, const Catalogue& c
     for (auto& f : next.feeds)
         if (f.from == gone) f.from = stays, feeds.insert(f.id);
     std::erase_if(next.feeds, [&](const auto& f) { return f.to == gone; });
+    own_returns(next);
     std::erase_if(next.converters, [&](const auto& c) { return c.id == gone; });
     if (highest)
         for (auto& c : next.converters)

@@ -311,6 +311,7 @@ std::optional<Edit> through_the_cable(const Plan& plan, const Lead& cable) {
         for (const auto& f : next.feeds)
             if (f.to == part) items.insert(items.end(), f.devices.begin(), f.devices.end());
         std::erase_if(next.feeds, [&](const auto& f) { return f.to == part; });
+        own_returns(next);
         next = settle_leads(std::move(next));
         auto* now = by_id(next.feeds, id);
         if (!now) return p;

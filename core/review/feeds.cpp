@@ -180,11 +180,13 @@ void one_broken(const Context& c, std::vector<Finding>& out) {
                                                      {p.wire, p.insulation, Metre(1)});
             if (parallel_rating(all, c.plan.hottest_air).one_broken >= asked) break;
         }
-        x.fixes.push_back({fmt::format("Use {} conductors", more), [id = feed.id, more](const Plan& plan) {
-                               auto next = plan;
-                               if (auto* y = by_id(next.feeds, id)) y->conductors = more;
-                               return next;
-                           }});
+        if (feed.cores.empty())
+            x.fixes.push_back(
+                {fmt::format("Use {} conductors", more), [id = feed.id, more](const Plan& plan) {
+                     auto next = plan;
+                     if (auto* y = by_id(next.feeds, id)) y->conductors = more;
+                     return next;
+                 }});
         out.push_back(std::move(x));
     }
 }
@@ -225,7 +227,9 @@ Fix red_and_black(const Id& feed) {
 
 void colours(const Context& c, std::vector<Finding>& out) {
     for (const auto& feed : c.plan.feeds) {
-        if (feed.ret != Return::own || feed.supply_colour != feed.return_colour) continue;
+        // A cable's colours have rules of their own.
+        if (!feed.cores.empty() || feed.ret != Return::own || feed.supply_colour != feed.return_colour)
+            continue;
         Finding x{
             Severity::danger,
             {},
@@ -241,7 +245,7 @@ void colours(const Context& c, std::vector<Finding>& out) {
 
 void polarity(const Context& c, std::vector<Finding>& out) {
     for (const auto& feed : c.plan.feeds) {
-        if (feed.supply_colour != "black" || feed.return_colour == "black") continue;
+        if (!feed.cores.empty() || feed.supply_colour != "black" || feed.return_colour == "black") continue;
         Finding x{Severity::caution,
                   {},
                   {feed.id},

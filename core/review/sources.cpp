@@ -26,6 +26,19 @@ Fix changed(std::string says, Source source, void (*change)(Source&)) {
     return {std::move(says), [source](const Plan& p) { return put_source(p, source); }};
 }
 
+void idle(const Context& c, std::vector<Finding>& out) {
+    if (c.plan.feeds.empty()) return;
+    for (const auto& s : c.plan.sources) {
+        if (!c.index().from(s.id).empty() || !c.index().into(s.id).empty()) continue;
+        out.push_back({Severity::caution,
+                       {},
+                       {s.id},
+                       fmt::format("{} feeds nothing.", s.name),
+                       {},
+                       {{"Remove it", [id = s.id](const Plan& p) { return remove_source(p, id); }}}});
+    }
+}
+
 void range(const Context& c, std::vector<Finding>& out) {
     for (const auto& s : c.plan.sources) {
         if (s.kind == SourceKind::pack || (s.v_min <= s.v_max && raw(s.v_max) > 0)) continue;
@@ -309,6 +322,7 @@ void sun_too_little(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::sources{
+    {"source-idle", "Every source feeds something", idle},
     {"source-range", "Every source has its voltage, the lower one first", range},
     {"source-supply-asked", "A supply is trusted with 80 % of its print, what it feeds already included",
      supply_asked},

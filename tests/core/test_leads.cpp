@@ -172,6 +172,15 @@ class TestLeads : public QObject {
         QCOMPARE(made.feeds[2].wire, Id("awg28-pvc"));
         QVERIFY(count(test::studied(made).findings, Severity::note) < test::studied(made).findings.size());
     }
+    /// A plan proposed anew keeps the cable by which one part passes its supply on, signals and all.
+    void proposed_anew_it_is_still_there() {
+        const auto plan = put_cable(two_displays(), ribbon("front", "rear"));
+        const auto made = propose(plan, parts());
+        QVERIFY(made.has_value());
+        const auto* kept = by_id(made->plan.feeds, Id("ribbon"));
+        QVERIFY(kept && kept->cores == plan.feeds[2].cores && kept->from == "front");
+        QCOMPARE(feeds_into(made->plan, "rear").size(), size_t{1});
+    }
     void files_of_version_2_learn_which_cables_feed() {
         auto plan = two_displays();
         auto k = ribbon("front", "rear");

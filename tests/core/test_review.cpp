@@ -67,6 +67,11 @@ std::vector<Case> cases() {
     return {
         {"load-window-reversed", [](Plan& p) { std::swap(p.loads[2].v_min, p.loads[2].v_max); }},
         {"outside-this-tool", [](Plan& p) { p.sources[0].series = 20; }},
+        {"source-idle",
+         [](Plan& p) {
+             beside(p, brick(20));
+             p.feeds.pop_back();
+         }},
         {"source-range",
          [](Plan& p) { p.sources[0] = brick(5), std::swap(p.sources[0].v_min, p.sources[0].v_max); }},
         {"source-supply-asked", [](Plan& p) { p.sources[0] = brick(2); }},
