@@ -83,7 +83,7 @@ std::string outcome_words(const Fault& f, const Plan& plan) {
             return fmt::format("{} flows, no fuse opens, the wire goes to {}.", format(f.current),
                                format(f.wire));
         case FaultOutcome::limited:
-            return fmt::format("The module limits it to {}; the wire stays at {}.", format(f.current),
+            return fmt::format("What feeds it limits it to {}; the wire stays at {}.", format(f.current),
                                format(f.wire));
         case FaultOutcome::unknown:
             return "Nothing to short: this feed hangs on no source.";

@@ -19,7 +19,7 @@ QString outcome(const Fault& f) {
         case FaultOutcome::never_opens:
             return FeedList::tr("never opens");
         case FaultOutcome::limited:
-            return FeedList::tr("module limits it");
+            return FeedList::tr("source limits it");
         case FaultOutcome::unknown:
             break;
     }

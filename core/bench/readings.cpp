@@ -296,6 +296,26 @@ void standing_current(const Plan& plan, const Figures& figures, std::vector<Read
 
 }  // namespace
 
+namespace {
+
+void own_readings(const Plan& plan, bool live, std::vector<Reading>& out) {
+    for (const auto& own : plan.own_readings) {
+        if (own.dead == live) continue;
+        Reading r;
+        r.key = "own/" + own.id, r.live = live, r.about = own.id;
+        r.title = own.title, r.state = own.state, r.red = own.red, r.black = own.black;
+        r.unit = own.unit == OwnUnit::volt     ? ReadingUnit::volt
+                 : own.unit == OwnUnit::ampere ? ReadingUnit::ampere
+                                               : ReadingUnit::ohm;
+        r.low = own.low, r.high = own.high;
+        r.why.title = "Of your own";
+        r.why.add("The window is what you said.");
+        out.push_back(std::move(r));
+    }
+}
+
+}  // namespace
+
 std::vector<Reading> bench_readings(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
     std::vector<Reading> all;
     if (plan.feeds.empty()) return all;
@@ -305,10 +325,12 @@ std::vector<Reading> bench_readings(const Plan& plan, const Catalogue& catalogue
     all.insert(all.end(), cables.begin(), cables.end());
     auto shorts = short_readings(plan, catalogue, figures);
     std::move(shorts.begin(), shorts.end(), std::back_inserter(all));
+    own_readings(plan, false, all);
     live_supply(plan, catalogue, figures, all);
     standing_current(plan, figures, all);
     live_switches(plan, index, all);
     live_plugs(plan, figures, all);
+    own_readings(plan, true, all);
     return all;
 }
 

@@ -288,6 +288,16 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
     for (const auto& step : m.steps)
         if (step.kind == StepKind::join) joints.push_back(step.key);
     for (auto& s : proving_steps(plan, catalogue, figures, joints)) m.steps.push_back(std::move(s));
+    for (const auto& own : plan.own_steps) {
+        auto& s = m.add("own/" + own.id, StepKind::prepare, own.title, "of your own");
+        s.actions = own.actions.empty() ? std::vector<std::string>{own.title} : own.actions;
+        s.tools = own.tools, s.caution = own.caution, s.after = own.after, s.about = own.id;
+        s.minutes = own.minutes, s.wait_minutes = own.wait_minutes;
+        s.why.add("Where you put it.");
+        for (const auto& key : own.before)
+            for (auto& later : m.steps)
+                if (later.key == key) later.after.push_back("own/" + own.id);
+    }
     return order_steps(std::move(m.steps));
 }
 

@@ -130,6 +130,20 @@ constexpr auto names(SourceKind) {
                                                                    {SourceKind::panel, "panel"}});
 }
 
+constexpr auto names(OwnUnit) {
+    return std::to_array<std::pair<OwnUnit, std::string_view>>(
+        {{OwnUnit::volt, "V"}, {OwnUnit::ampere, "A"}, {OwnUnit::ohm, "ohm"}});
+}
+template <class V>
+void visit(V& v, OwnStep& s) {
+    v("id", s.id), v("title", s.title), v("actions", s.actions), v("tools", s.tools), v("caution", s.caution);
+    v("after", s.after), v("before", s.before), v("minutes", s.minutes), v("wait_minutes", s.wait_minutes);
+}
+template <class V>
+void visit(V& v, OwnReading& r) {
+    v("id", r.id), v("title", r.title), v("state", r.state), v("red", r.red), v("black", r.black);
+    v("unit", r.unit), v("low", r.low), v("high", r.high), v("dead", r.dead);
+}
 template <class V>
 void visit(V& v, Place& p) {
     v("id", p.id), v("name", p.name), v("x", p.x), v("y", p.y);
@@ -236,6 +250,7 @@ void visit(V& v, Plan& p) {
         v("converters", p.converters);
     v("loads", p.loads), v.leads(p.feeds, p.cables), v("places", p.places), v("passages", p.passages),
         v("phases", p.phases), v("repeats_per_day", p.repeats_per_day);
+    v("own_steps", p.own_steps), v("own_readings", p.own_readings);
     v("practices", p.practices), v("done", p.done), v("measured", p.measured), v("log", p.log);
 }
 

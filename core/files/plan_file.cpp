@@ -248,6 +248,10 @@ void check_references(const Plan& plan) {
     unique(plan.converters, "converters", &parts), unique(plan.loads, "loads", &loads);
     unique(plan.feeds, "leads", &feeds), unique(plan.places, "places", &places);
     unique(plan.passages, "passages"), unique(plan.phases, "phases"), unique(plan.cables, "leads");
+    unique(plan.own_steps, "own_steps"), unique(plan.own_readings, "own_readings");
+    for (size_t i = 0; i < plan.own_readings.size(); ++i)
+        if (plan.own_readings[i].low > plan.own_readings[i].high)
+            throw BadPlace{fmt::format("/own_readings/{}/low", i), "it lies above high"};
     const auto part = [&](const Id& id) { return parts.contains(id) || loads.contains(id); };
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
         const auto& f = plan.feeds[i];
@@ -364,6 +368,8 @@ tl::expected<void, std::string> check_edit(const Plan& before, const Plan& now) 
     touched.places = changed_elements(before.places, now.places);
     touched.passages = changed_elements(before.passages, now.passages);
     touched.phases = changed_elements(before.phases, now.phases);
+    touched.own_steps = changed_elements(before.own_steps, now.own_steps);
+    touched.own_readings = changed_elements(before.own_readings, now.own_readings);
     if (now.done == before.done) touched.done.clear();
     if (now.measured == before.measured) touched.measured.clear();
     if (now.log == before.log) touched.log.clear();

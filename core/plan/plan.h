@@ -245,6 +245,31 @@ struct LogEntry {
     bool operator==(const LogEntry&) const = default;
 };
 
+/// A step of the builder's own among those that Sangre finds: taking apart, programming, waiting for glue.
+struct OwnStep {
+    Id id;
+    std::string title;
+    std::vector<std::string> actions, tools;
+    std::string caution;
+    std::vector<std::string> after, before;  ///< keys of steps; one that is not there counts as met
+    double minutes = 5, wait_minutes = 0;
+    std::string extra;
+    bool operator==(const OwnStep&) const = default;
+};
+
+enum class OwnUnit { volt, ampere, ohm };
+
+/// A reading of the builder's own, with the window it has to fall into.
+struct OwnReading {
+    Id id;
+    std::string title, state, red, black;
+    OwnUnit unit = OwnUnit::volt;
+    double low = 0, high = 0;  ///< V, A or Ω
+    bool dead = false;         ///< with power off
+    std::string extra;
+    bool operator==(const OwnReading&) const = default;
+};
+
 /// The air that is taken where nobody has said one.
 inline constexpr Celsius usual_hottest_air{40}, usual_coldest_air{0};
 
@@ -269,7 +294,9 @@ struct Plan {
     std::vector<LogEntry> log;
     std::string extra;
     int repeats_per_day = 1;  ///< how often the phases are gone through in a day
-    bool flies = false;       ///< it is carried by what it powers, so that mass counts and a loss is a crash
+    std::vector<OwnStep> own_steps;
+    std::vector<OwnReading> own_readings;
+    bool flies = false;  ///< it is carried by what it powers, so that mass counts and a loss is a crash
     bool operator==(const Plan&) const = default;
 };
 

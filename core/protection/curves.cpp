@@ -60,8 +60,12 @@ FeedCurves feed_curves(const FeedProtection& f, const FeedProtection* before) {
                   [&](double a) { return raw(fast_edge(*before->family, before->rating, Ampere(a))); });
     }
     if (!f.family) {
-        c.words = "No fuse: nothing opens before the wire is hurt.";
-        c.sound = false;
+        c.sound = f.fault.outcome == FaultOutcome::limited || f.fault.outcome == FaultOutcome::opens;
+        c.words = f.fault.outcome == FaultOutcome::limited
+                      ? fmt::format("No fuse: what feeds it gives {} at the most; the wire stands that.",
+                                    format(f.fault.current))
+                  : c.sound ? "No fuse of its own: one further up opens before the wire is hurt."
+                            : "No fuse: nothing opens before the wire is hurt.";
         return c;
     }
     c.fast = sweep(raw(f.rating) * f.family->gates.front().multiple, c.most_amps,

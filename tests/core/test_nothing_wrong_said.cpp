@@ -7,6 +7,7 @@
 #include "fixtures.h"
 #include "plan/edits.h"
 #include "plan/load_text.h"
+#include "protection/curves.h"
 #include "protection/fuse_curve.h"
 
 using namespace sangre;
@@ -159,6 +160,20 @@ class TestNothingWrongSaid : public QObject {
         const auto* f = test::finding(behind, "battery-packs-unequal");
         QVERIFY(f && f->fixes.size() == 1);
         QVERIFY(!test::has(test::studied(f->fixes[0].edit(p)), "battery-packs-unequal"));
+    }
+    /// Behind a module that limits its short a wire without a fuse is not told to be hurt.
+    void without_a_fuse_what_limits_is_said() {
+        const auto plan = test::demo("moss-wall");
+        const auto s = test::studied(plan);
+        size_t limited = 0;
+        for (size_t f = 0; f < plan.feeds.size(); ++f) {
+            const auto& p = s.protection[f];
+            if (p.family || p.fault.outcome != FaultOutcome::limited) continue;
+            const auto c = feed_curves(p);
+            QVERIFY2(c.sound && c.words.find("stands that") != std::string::npos, c.words.c_str());
+            ++limited;
+        }
+        QVERIFY(limited > 0);
     }
     void every_fuse_has_its_step() {
         const auto p = joined_packs();

@@ -160,6 +160,49 @@ class TestStepsAndReadings : public QObject {
         QVERIFY(position(steps, "test/beep") < glue && glue < position(steps, "fit/fuses"));
         for (const auto& s : steps) QVERIFY2(!s.key.starts_with("sleeve/"), s.key.c_str());
     }
+    void steps_of_ones_own_stand_where_they_were_put() {
+        auto plan = test::demo();
+        plan.own_steps.push_back({"lid",
+                                  "Lid off",
+                                  {"Four screws into the bowl."},
+                                  {"screwdriver"},
+                                  "Springs.",
+                                  {"prepare"},
+                                  {"cut/" + plan.feeds[0].id},
+                                  10,
+                                  0,
+                                  {}});
+        plan.own_steps.push_back(
+            {"glue", "Glue the mast", {}, {}, {}, {"test/shorts"}, {"test/first-power"}, 5, 30, {}});
+        plan.own_steps.push_back({"lost", "After nothing", {}, {}, {}, {"nobody"}, {"nothing"}, 5, 0, {}});
+        plan.own_readings.push_back({"mast",
+                                     "Mast at its plug",
+                                     "mast alone",
+                                     "mast +",
+                                     "mast −",
+                                     OwnUnit::volt,
+                                     11.5,
+                                     12.5,
+                                     false,
+                                     {}});
+        plan.own_readings.push_back({"fuse", "Spare fuse", {}, {}, {}, OwnUnit::ohm, 0, 0.5, true, {}});
+        const auto s = test::studied(plan);
+        const auto at = [&](const std::string& key) { return position(s.steps(), key); };
+        QVERIFY(at("prepare") < at("own/lid") && at("own/lid") < at("cut/" + plan.feeds[0].id));
+        QVERIFY(at("test/shorts") < at("own/glue") && at("own/glue") < at("test/first-power"));
+        QVERIFY(at("own/lost") != SIZE_MAX);
+        const auto* mast = reading(s, "own/mast");
+        QVERIFY(mast && mast->live && judge(*mast, {12, false, {}}) == Verdict::pass);
+        QCOMPARE(judge(*mast, {13, false, {}}), Verdict::high);
+        QVERIFY(!reading(s, "own/fuse")->live);
+        for (size_t i = 1; i < s.readings().size(); ++i)
+            QVERIFY(s.readings()[i].live || !s.readings()[i - 1].live);
+        const auto again = plan_from_json(plan_to_json(plan), "x");
+        QVERIFY2(again && *again == plan, again ? "" : again.error().c_str());
+        plan.own_readings[0].low = 20;
+        const auto wrong = plan_from_json(plan_to_json(plan), "x");
+        QVERIFY(!wrong && wrong.error().find("/own_readings/0/low") != std::string::npos);
+    }
     void small_edits_move_little() {
         const auto plan = test::demo();
         const auto before = test::studied(plan).steps();

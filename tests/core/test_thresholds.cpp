@@ -166,6 +166,26 @@ class TestThresholds : public QObject {
         QVERIFY(studied > 0 && asked < 400);  // and comes to an end
         QVERIFY(count(test::studied(better.plan).findings, Severity::caution) <= before);
     }
+    /// What a feed comes to at the worst is that of its hardest phase, wherever in the day it stands.
+    void the_worst_is_kept_through_the_phases_that_follow() {
+        auto plan = test::one_feed(6);
+        const auto lowest = [&](LoadState first, LoadState second) {
+            plan.phases.clear();
+            for (const auto state : {first, second}) {
+                Phase p;
+                p.id = plan.phases.empty() ? "one" : "two", p.name = p.id, p.duration = Second(600);
+                p.states[plan.loads[0].id] = state;
+                plan.phases.push_back(p);
+            }
+            return test::studied(plan).worst.feeds[0];
+        };
+        const auto hard_first = lowest(LoadState::typical, LoadState::idle);
+        const auto hard_last = lowest(LoadState::idle, LoadState::typical);
+        CLOSE(raw(hard_first.lowest_end), raw(hard_last.lowest_end), 1e-6);
+        CLOSE(raw(hard_first.continuous), raw(hard_last.continuous), 1e-6);
+        CLOSE(raw(hard_first.highest_end), raw(hard_last.highest_end), 1e-6);
+        QVERIFY(hard_first.continuous > Ampere(5));
+    }
     void peukert_counts_from_the_rated_current() {
         const auto& agm = *find(parts().chemistries, "agm");  // exponent 1.15 at the 20 h rate
         QCOMPARE(peukert_factor(agm, AmpereHour(20), Ampere(1)), 1.0);
