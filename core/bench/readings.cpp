@@ -50,7 +50,7 @@ void foreign_return(const Plan& plan, const PlanIndex& index, const WireJoint& j
 std::string seen_through(const Catalogue& catalogue, const Lead& feed) {
     std::string words;
     const auto also = [&](const std::string& w) { words += (words.empty() ? "" : ", ") + w; };
-    if (fitted_fuse(catalogue, feed)) also("a clip across its empty fuse holder");
+    if (fitted_fuse(catalogue, feed)) also("a clip on its fuse holder");
     for (const auto& d : feed.devices) {
         if (d.kind == DeviceKind::power_switch) also(closed_words(catalogue, d));
         if (d.kind == DeviceKind::diode) also("a clip across its diode");

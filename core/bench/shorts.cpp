@@ -103,7 +103,7 @@ std::vector<Mouth> Looking::mouths() const {
         all.push_back({b.id,
                        pack && plan.sources.size() == 1 ? "Pack plug + to −"
                                                         : b.name + (pack ? " plug" : " lead") + " + to −",
-                       plug + " +", plug + " −", clip ? "a clip across its empty fuse holder" : "", feeds,
+                       plug + " +", plug + " −", clip ? "a clip on its fuse holder" : "", feeds,
                        true, electronics_ohm, b.id});
     }
     for (const auto& c : plan.converters) {

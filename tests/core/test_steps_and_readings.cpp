@@ -274,7 +274,7 @@ class TestStepsAndReadings : public QObject {
         QCOMPARE(open, size_t{3});  // main, lamp, pump
         // From the pack nothing but the main switch and the hub is seen: the fuses behind it are out.
         QVERIFY(reading(s, "shorts/battery/open")->low == 1000);
-        QVERIFY(reading(s, "shorts/battery/closed")->state.find("a clip across its empty fuse") == 0);
+        QVERIFY(reading(s, "shorts/battery/closed")->state.find("a clip on its fuse") == 0);
         for (size_t i = 1; i < s.readings().size(); ++i)
             QVERIFY(s.readings()[i].live || !s.readings()[i - 1].live);
     }
@@ -322,7 +322,7 @@ class TestStepsAndReadings : public QObject {
         std::set<std::string> states;
         for (const auto& r : s.readings())
             if (r.key.starts_with("shorts/pack/")) states.insert(r.state);
-        const std::string clip = "a clip across its empty fuse holder, ";
+        const std::string clip = "a clip on its fuse holder, ";
         QCOMPARE(states,
                  (std::set<std::string>{clip + "all switches open", clip + "Main on, lamp on",
                                         clip + "Main on, horn on", clip + "Main on, lamp on, horn on"}));
