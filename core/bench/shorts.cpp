@@ -103,8 +103,8 @@ std::vector<Mouth> Looking::mouths() const {
         all.push_back({b.id,
                        pack && plan.sources.size() == 1 ? "Pack plug + to −"
                                                         : b.name + (pack ? " plug" : " lead") + " + to −",
-                       plug + " +", plug + " −", clip ? "a clip on its fuse holder" : "", feeds,
-                       true, electronics_ohm, b.id});
+                       plug + " +", plug + " −", clip ? "a clip on its fuse holder" : "", feeds, true,
+                       electronics_ohm, b.id});
     }
     for (const auto& c : plan.converters) {
         const auto& feeds = index.from(c.id);

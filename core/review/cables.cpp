@@ -283,6 +283,15 @@ bool supplies(const Lead& k) {
                        [](const auto& core) { return core.role == CoreRole::supply; });
 }
 
+/// The end that a cable's supply suits: the far one, or, drawn the other way, the near one.
+const Id& supplied_end(const Plan& plan, const Lead& cable) {
+    const auto suits = [&](const Id& part) {
+        const auto* load = by_id(plan.loads, part);
+        return load && cable.volts >= load->v_min * 0.9 && cable.volts <= load->v_max * 1.1;
+    };
+    return !suits(cable.to) && suits(cable.from) ? cable.from : cable.to;
+}
+
 /// True where a part has a feed of its own at the voltage that a cable brings as well.
 bool fed_alike(const Plan& plan, const Id& part, Volt volts) {
     const auto* load = by_id(plan.loads, part);
@@ -304,8 +313,8 @@ Edit red_wires_pulled(const std::vector<Id>& cables) {
 
 /// Takes the feed of its own away and lets the cable feed, with what sat in that feed; nothing where the
 /// cable cannot.
-std::optional<Edit> through_the_cable(const Plan& plan, const Lead& cable) {
-    const Edit edit = [id = cable.id, part = cable.to](const Plan& p) {
+std::optional<Edit> through_the_cable(const Plan& plan, const Lead& cable, const Id& part) {
+    const Edit edit = [id = cable.id, part](const Plan& p) {
         auto next = p;
         std::vector<Device> items;
         for (const auto& f : next.feeds)
@@ -327,7 +336,7 @@ std::optional<Edit> through_the_cable(const Plan& plan, const Lead& cable) {
 void two_supplies(const Context& c, std::vector<Finding>& out) {
     std::map<Id, std::vector<const Lead*>> into;
     for (const auto& k : c.plan.cables)
-        if (supplies(k)) into[k.to].push_back(&k);
+        if (supplies(k)) into[supplied_end(c.plan, k)].push_back(&k);
     for (const auto& [part, giving] : into) {
         const bool own = std::any_of(giving.begin(), giving.end(),
                                      [&, p = part](const auto* k) { return fed_alike(c.plan, p, k->volts); });
@@ -355,7 +364,7 @@ void two_supplies(const Context& c, std::vector<Finding>& out) {
             {fmt::format("Pull {} red {}", others.size(), others.size() == 1 ? "wire" : "wires"),
              red_wires_pulled(others)});
         if (own && giving.size() == 1)
-            if (auto through = through_the_cable(c.plan, *giving.front()))
+            if (auto through = through_the_cable(c.plan, *giving.front(), part))
                 f.fixes.push_back({"The cable is its feed", std::move(*through)});
         out.push_back(std::move(f));
     }

@@ -170,6 +170,20 @@ class TestCables : public QObject {
         plan.cables[0].from = "load-computer", plan.cables[0].to = "load-drive-left";
         QVERIFY(!test::has(test::studied(plan), "cable-two-supplies"));
     }
+    /// Controllers' 5 V into a board that has its own: found whichever way the leads were drawn.
+    void two_supplies_are_found_in_either_direction() {
+        for (const bool turned : {false, true}) {
+            auto plan = test::demo();
+            plan.cables.clear();
+            for (const char* drive : {"load-drive-left", "load-drive-right"}) {
+                auto k = make_cable(plan, CablePreset::servo_red_white_black, drive, "load-computer");
+                if (turned) std::swap(k.from, k.to);
+                k.id = std::string("lead-") + drive;
+                plan.cables.push_back(k);
+            }
+            QVERIFY(test::has(test::studied(plan), "cable-two-supplies"));
+        }
+    }
     void kept_in_a_file() {
         for (const auto preset : cable_presets()) {
             auto cable = between_demo_parts(preset);
