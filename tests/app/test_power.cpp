@@ -367,6 +367,33 @@ class TestPower : public QObject {
         CLOSE(raw(e.document.plan().sources[0].cell_capacity), 50.0, 1e-9);
         QVERIFY(e.window.banner_words()->text().contains("runs"));
     }
+    /// A brick is typed where the pack stood; it is refused where it says too little, drawn, and undone.
+    void a_brick_is_typed_where_the_pack_stood() {
+        Evening e;
+        const auto before = e.document.plan();
+        auto* map = e.window.power()->map();
+        map->setFocus();
+        map->focus_spot(QString::fromStdString("part:" + before.sources[0].id));
+        map->repaint();
+        QTest::keyClick(map, Qt::Key_Return);
+        map->repaint();
+        QTest::keyClick(map, Qt::Key_Return);
+        QVERIFY(map->editor());
+        map->editor()->setText("brick 24 V");
+        QTest::keyClick(map->editor(), Qt::Key_Return);
+        QVERIFY(map->editor());
+        map->editor()->setText("brick 24 V 15 A already 1 A");
+        QTest::keyClick(map->editor(), Qt::Key_Return);
+        QVERIFY(!map->editor());
+        const auto& source = e.document.plan().sources[0];
+        QVERIFY(source.kind == SourceKind::supply && source.id == before.sources[0].id);
+        CLOSE(raw(source.rated), 15, 1e-9);
+        CLOSE(raw(source.already), 1, 1e-9);
+        map->repaint();
+        QVERIFY(e.document.study().mission.packs[0].endless);
+        e.document.undo();
+        QVERIFY(e.document.plan() == before);
+    }
     void an_old_pack_is_fitted_to_its_log() {
         Evening e;
         auto* map = e.window.power()->map();
