@@ -40,9 +40,11 @@ void outside_tool(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::danger,
                            {},
                            {c.plan.sources[b].id},
-                           fmt::format("{} reaches {}. Everything from 60 V DC up is outside this tool: "
-                                       "use fewer cells in series.",
-                                       c.plan.sources[b].name, format(reaches)),
+                           fmt::format("{} reaches {}. Everything from 60 V DC up is outside this tool: {}.",
+                                       c.plan.sources[b].name, format(reaches),
+                                       c.plan.sources[b].kind == SourceKind::pack
+                                           ? "use fewer cells in series"
+                                           : "stop, and ask a qualified person under the local code"),
                            {},
                            {}});
     for (const auto& k : c.plan.cables)
@@ -88,7 +90,7 @@ void not_fed(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::danger,
                        {},
                        {l.id},
-                       fmt::format("{} is not fed from any battery. Propose wires it.", l.name),
+                       fmt::format("{} is not fed from any source. Propose wires it.", l.name),
                        {},
                        {}});
     }
