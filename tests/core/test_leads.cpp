@@ -70,6 +70,15 @@ class TestLeads : public QObject {
         CLOSE(raw(s.now.feeds[1].supply), 0.8, 1e-6);  // the first display passes it on
         QVERIFY(!test::has(s, "load-not-fed"));
     }
+    void what_has_nothing_to_give_feeds_nothing() {
+        auto plan = two_displays();
+        Load third = plan.loads[1];
+        third.id = third.name = "third";
+        plan.loads.push_back(third);
+        plan = put_cable(plan, ribbon("rear", "third"));
+        QCOMPARE(plan.cables.size(), size_t{1});
+        QCOMPARE(plan.feeds.size(), size_t{2});
+    }
     void drawn_the_other_way_it_is_turned() {
         const auto way = put_cable(two_displays(), ribbon("front", "rear")),
                    other = put_cable(two_displays(), ribbon("rear", "front"));

@@ -73,7 +73,9 @@ class TestStepsAndReadings : public QObject {
         std::mt19937 random(7);
         for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "book-trike", "bat-detector",
                                  "apiary-trailer", "moss-wall"}) {
-            const auto plan = *load_plan(data_directory() / "demos" / (std::string(name) + ".json"));
+            auto plan = *load_plan(data_directory() / "demos" / (std::string(name) + ".json"));
+            // Without tubes nothing but the order itself keeps a joint from coming before the hole.
+            if (name != std::string("book-trike")) plan.practices.insulation = InsulationSchool::tape;
             const auto s = test::studied(plan);
             for (int round = 0; round < 20; ++round) {
                 auto steps = s.steps();
@@ -332,6 +334,8 @@ class TestStepsAndReadings : public QObject {
         QVERIFY(std::any_of(both->why.lines.begin(), both->why.lines.end(), [](const auto& l) {
             return l.text.find("Unplug the motors") != std::string::npos;
         }));
+        // One way closed, the main switch with it: its winding is seen.
+        QVERIFY(reading(s, "shorts/pack/feed-lamp")->low < 2 && reading(s, "shorts/pack/open")->low == 1000);
         QCOMPARE(reading(s, "open/feed-pump")->state, std::string("Main on, pump off"));
     }
     /// Every fuse that goes into a holder is fitted once, after what it lets power into has been proved.
@@ -349,7 +353,7 @@ class TestStepsAndReadings : public QObject {
                 if (!fitted) continue;
                 QVERIFY(at > position(s.steps(), "test/shorts"));
                 if (find_part(plan, f.from).kind == PartKind::converter)
-                    QVERIFY(at >= position(s.steps(), "live/" + f.from));
+                    QCOMPARE(at, position(s.steps(), "live/" + f.from));
                 if (find_part(plan, f.to).kind == PartKind::converter)
                     QVERIFY(at < position(s.steps(), "live/" + f.to));
             }
