@@ -125,7 +125,8 @@ int run_tolerance(const Options& o) {
     };
     const auto volts = [](double v) { return Volt(v); };
     fmt::print("{}, {}: nine draws of ten of {} lie within\n", plan.name, phase->name, t.draws);
-    line("run time in this phase", t.run_hours, [](double h) { return Second(h * 3600); });
+    if (has_packs(plan))
+        line("run time in this phase", t.run_hours, [](double h) { return Second(h * 3600); });
     line("battery current", t.battery_amps, [](double a) { return Ampere(a); });
     line("battery voltage", t.battery_volts, volts);
     for (size_t i = 0; i < plan.loads.size(); ++i) {

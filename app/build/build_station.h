@@ -2,31 +2,9 @@
 #include <QPushButton>
 #include <QScrollArea>
 
-#include "shell/document.h"
-#include "widgets/canvas.h"
+#include "build/step_card.h"
 
 namespace sangre::app {
-
-/// One step, large, readable from a metre away, with its drawing.
-class StepCard : public Canvas {
-    Q_OBJECT
-  public:
-    StepCard(Document& document, QWidget* parent = nullptr);
-    void show_step(const Step* step, size_t number, size_t of);
-
-  protected:
-    void paint(QPainter& p) override;
-
-  private:
-    double paint_joint(QPainter& p, double y);
-    double paint_lead(QPainter& p, double y);
-    double paint_target(QPainter& p, double y);
-    double paint_item(QPainter& p, double y);
-    double figure_height() const;
-    Document& document_;
-    const Step* step_ = nullptr;
-    size_t number_ = 0, of_ = 0;
-};
 
 /// The steps in order, the done ones ticked.
 class StepList : public Canvas {

@@ -13,6 +13,7 @@
 #include "source/source.h"
 #include "source/source_text.h"
 #include "units/format.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
 
@@ -89,24 +90,16 @@ void FlowMap::feed_menu(const Id& feed, QPointF at) {
 
 /// What another source beside this one would be begun with.
 void FlowMap::add_source_actions(QMenu& menu, const Id& id) {
-    const auto add = [this](const QString& words, const char* line, const char* name) {
-        return [this, words, line, name] {
-            auto next = parse_source(document_.catalogue(), Source{}, line);
-            if (!next) return;
-            next->name = name;
-            const auto& catalogue = document_.catalogue();
-            document_.apply_and_tell(
-                Edit([s = *next, &catalogue](const Plan& p) { return add_source(p, catalogue, s); }), words);
-            document_.select(document_.plan().sources.back().id);
-        };
-    };
     auto* more = menu.addMenu(tr("Another source"));
-    more->addAction(tr("Supply, such as a brick"), this,
-                    add(tr("Added a supply"), "supply 12 V 5 A", "Supply"));
-    more->addAction(tr("Circuit of the vehicle"), this,
-                    add(tr("Added a circuit"), "circuit 12 V 15 A fuse with the key", "Vehicle circuit"));
-    more->addAction(tr("Solar panel"), this, add(tr("Added a panel"), "panel 20 W 1-4 h 14.4 V", "Panel"));
-    more->addAction(tr("Pack"), this, add(tr("Added a pack"), "4S LFP 10 Ah", "Second pack"));
+    for (const auto& offer : source_offers(document_.plan(), document_.catalogue()))
+        more->addAction(
+            menu_words(words_of(source_summary(offer, document_.catalogue()))), this, [this, offer] {
+                document_.apply_and_tell(Edit([offer, &catalogue = document_.catalogue()](const Plan& p) {
+                                             return add_source(p, catalogue, offer);
+                                         }),
+                                         tr("Added a %1").arg(QString::fromUtf8(source_word(offer.kind))));
+                document_.select(document_.plan().sources.back().id);
+            });
     auto* gone = menu.addAction(tr("Remove it"), this, [this, id] {
         document_.apply_and_tell(Edit([id](const Plan& p) { return remove_source(p, id); }),
                                  tr("Removed a source"));

@@ -3,6 +3,7 @@
 #include <QDataStream>
 #include <QVBoxLayout>
 
+#include "source/source.h"
 #include "widgets/chart.h"
 #include "widgets/heading.h"
 #include "widgets/words.h"
@@ -184,7 +185,7 @@ void PowerStation::draw_mission() {
     line->setPen(QPen(t.cool, 1.5));
     chart_->xAxis->setLabel(tr("hours"));
     chart_->yAxis->setLabel(tr("charge %"));
-    chart_->yAxis2->setLabel(tr("pack V"));
+    chart_->yAxis2->setLabel(has_packs(document_.plan()) ? tr("pack V") : tr("source V"));
     chart_->yAxis2->setVisible(true);
     chart_->yAxis2->setTickLabels(true);
     chart_->xAxis->setRange(0, hours.back());

@@ -5,6 +5,7 @@
 #include <QMenu>
 #include <QSignalBlocker>
 
+#include "source/source.h"
 #include "theme/theme.h"
 #include "units/format.h"
 #include "units/parse.h"
@@ -39,7 +40,7 @@ WhatIfBar::WhatIfBar(Document& document, QWidget* parent) : QWidget(parent), doc
     phase_->setToolTip(tr("The part of the day that is looked at"));
     phase_->setMinimumWidth(u(104));
     row->addWidget(phase_);
-    label(tr("Battery"), tr("State of charge: how much of its capacity the pack still holds"));
+    source_ = label({}, {});
     charge_ = new QSlider(Qt::Horizontal, this);
     charge_->setRange(0, 100);
     charge_->setFixedSize(u(84), u(24));
@@ -129,6 +130,10 @@ void WhatIfBar::take_air() {
 }
 
 void WhatIfBar::refresh() {
+    const bool packs = document_.plan().sources.empty() || has_packs(document_.plan());
+    source_->setText(packs ? tr("Battery") : tr("Source"));
+    source_->setToolTip(packs ? tr("State of charge: how much of its capacity the pack still holds")
+                              : tr("How high in its range the source stands"));
     const auto& plan = document_.plan();
     const auto& c = document_.conditions();
     const QSignalBlocker b1(phase_), b2(charge_), b3(air_), b4(worst_);

@@ -34,7 +34,7 @@ class WhatIfBar : public QWidget {
     void set_switch(const Id& device, bool closed);
     Document& document_;
     QPushButton* plan_;
-    QLabel *state_, *charge_text_;
+    QLabel *state_, *source_, *charge_text_;
     Choice* phase_;
     std::vector<std::pair<Id, QString>> phases_;  ///< that the box lists
     QSlider* charge_;

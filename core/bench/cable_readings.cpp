@@ -37,6 +37,7 @@ std::string words(const Core& c) { return c.signal.empty() ? c.colour : c.colour
 
 Reading through(const Plan& plan, const Lead& cable, const Core& core, size_t together) {
     auto r = ohms(cable, key_of(cable, core), core);
+    r.of = ReadingOf::core;
     r.title = fmt::format("{}: {} from end to end", cable.name, words(core));
     r.black = fmt::format("pin {} at {}", core.to_pin, name_of(plan, cable.to));
     r.high = core_ohm;
@@ -49,6 +50,7 @@ Reading through(const Plan& plan, const Lead& cable, const Core& core, size_t to
 
 Reading left_out(const Plan& plan, const Lead& cable, const Core& core) {
     auto r = ohms(cable, key_of(cable, core) + "/open", core);
+    r.of = ReadingOf::core_out;
     r.title = fmt::format("{}: {} is out", cable.name, words(core));
     r.black = fmt::format("the same pin at {}", name_of(plan, cable.to));
     r.low = open_ohm, r.high = std::numeric_limits<double>::infinity();
@@ -59,6 +61,7 @@ Reading left_out(const Plan& plan, const Lead& cable, const Core& core) {
 
 Reading resistors(const Lead& cable, const Core& one, const Core& other) {
     auto r = ohms(cable, "pair", one);
+    r.of = ReadingOf::bus_pair;
     r.title = fmt::format("{}: across the pair", cable.name);
     r.state = "plugged in at both ends, everything off";
     r.black = fmt::format("pin {}", other.from_pin);

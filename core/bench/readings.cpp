@@ -11,7 +11,7 @@
 #include <set>
 
 #include "battery/pack.h"
-#include "build/fuse_order.h"
+#include "protection/fuse_order.h"
 #include "source/source.h"
 #include "units/format.h"
 #include "wiring/resistances.h"
@@ -32,6 +32,7 @@ void foreign_return(const Plan& plan, const PlanIndex& index, const WireJoint& j
     const auto* other = by_id(plan.feeds, feed.shared_with);
     if (!frame && !other) return;
     Reading r;
+    r.of = ReadingOf::lead;
     r.key = "beep/" + feed.id + "/return";
     r.title = index.name(feed.to) + (frame ? " − to the frame" : " − to " + index.name(other->to) + " −");
     r.red = index.name(feed.to) + " −";
@@ -69,6 +70,7 @@ void continuity(const Plan& plan, const Catalogue& catalogue, const Figures& fig
             if (is_return && feed.ret != Return::own) continue;
             const char* sign = is_return ? "−" : "+";
             Reading r;
+            r.of = ReadingOf::lead;
             r.key = "beep/" + feed.id + (is_return ? "/return" : "/supply");
             r.title = fmt::format("{} {} to {} {}", index.name(feed.from), sign, index.name(feed.to), sign);
             r.state = is_return ? "" : seen_through(catalogue, feed);
@@ -140,9 +142,10 @@ struct Borne {
     void also(const Load& l) { low = std::max(low, raw(l.v_min)), high = std::min(high, raw(l.v_max)); }
 };
 
-Reading volts(std::string key, std::string title, std::string state, const std::string& part, Span window,
-              const Borne& borne = {}) {
+Reading volts(ReadingOf of, std::string key, std::string title, std::string state, const std::string& part,
+              Span window, const Borne& borne = {}) {
     Reading r;
+    r.of = of;
     r.key = std::move(key), r.title = std::move(title), r.state = std::move(state);
     r.live = true;
     r.red = part + " +", r.black = part + " −";
@@ -176,7 +179,7 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
         if (is_endless(plan.sources[b])) {
             const auto& s = plan.sources[b];
             auto r =
-                volts("rest/" + s.id,
+                volts(ReadingOf::source, "rest/" + s.id,
                       s.name + (s.kind == SourceKind::circuit ? ", at the slot to be tapped" : " output"),
                       s.kind == SourceKind::circuit
                           ? std::string(s.with_key ? "key on, its fuse out" : "key off, its fuse out")
@@ -189,12 +192,13 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
             r.about = s.id;
             out.push_back(r);
             if (s.kind != SourceKind::circuit || !s.with_key) continue;
+            r.of = ReadingOf::source_off;
             r.key += "/key-off", r.state = "key off, its fuse out";
             r.low = 0, r.high = 0.5;
             r.why.lines[0].text = "It is live with the key alone: without it, nothing.";
             out.push_back(std::move(r));
         } else if (const auto* k = find(catalogue.chemistries, plan.sources[b].chemistry)) {
-            auto r = volts("rest/" + plan.sources[b].id, plan.sources[b].name + " at rest",
+            auto r = volts(ReadingOf::source, "rest/" + plan.sources[b].id, plan.sources[b].name + " at rest",
                            "nothing connected", plan.sources[b].name,
                            {raw(pack_rest_voltage(plan.sources[b], *k, nearly_empty)),
                             raw(pack_rest_voltage(plan.sources[b], *k, 1))});
@@ -215,8 +219,9 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
             }
     for (size_t c = 0; c < plan.converters.size(); ++c) {
         const auto w = outputs[c].first > outputs[c].second ? not_known : outputs[c];
-        auto r = volts("module/" + plan.converters[c].id, plan.converters[c].name + " output",
-                       "nothing on it", plan.converters[c].name + " output", w, borne[c]);
+        auto r =
+            volts(ReadingOf::module, "module/" + plan.converters[c].id, plan.converters[c].name + " output",
+                  "nothing on it", plan.converters[c].name + " output", w, borne[c]);
         r.about = plan.converters[c].id;
         out.push_back(std::move(r));
     }
@@ -231,12 +236,13 @@ void live_plugs(const Plan& plan, const Figures& figures, std::vector<Reading>& 
         if (figures.solver->index().into(load.id).empty()) continue;
         Borne borne;
         borne.also(load);
-        auto empty = volts("plug/" + load.id + "/empty", load.name + " plug", "its fuse in, load off",
-                           load.name + " plug", empty_windows[l], borne);
+        auto empty = volts(ReadingOf::plug_empty, "plug/" + load.id + "/empty", load.name + " plug",
+                           "its fuse in, load off", load.name + " plug", empty_windows[l], borne);
         // Running: no lower than with everything else running too, no higher than with nothing running at
         // all.
-        auto loaded = volts("plug/" + load.id + "/running", load.name + " plug", "running",
-                            load.name + " plug", {busy_windows[l].first, empty_windows[l].second}, borne);
+        auto loaded =
+            volts(ReadingOf::plug_running, "plug/" + load.id + "/running", load.name + " plug", "running",
+                  load.name + " plug", {busy_windows[l].first, empty_windows[l].second}, borne);
         loaded.why.add(fmt::format("It needs {} – {}.", format(load.v_min), format(load.v_max)));
         empty.about = loaded.about = load.id;
         out.push_back(std::move(empty));
@@ -253,7 +259,7 @@ void live_switches(const Plan& plan, const PlanIndex& index, std::vector<Reading
         for (const auto u : index.upstream(feed.from))
             if (const auto* d = device(plan.feeds[u], DeviceKind::power_switch))
                 before.append(before.empty() ? "" : " + ").append(d->name);
-        auto r = volts("open/" + feed.id, "Behind the " + name + " switch",
+        auto r = volts(ReadingOf::behind_switch, "open/" + feed.id, "Behind the " + name + " switch",
                        (before.empty() ? "" : before + " on, ") + name + " off", index.name(feed.to), {0, 0});
         r.high = 0.3;
         r.about = feed.id;
@@ -279,6 +285,7 @@ void standing_current(const Plan& plan, const Figures& figures, std::vector<Read
         if (plan.loads[l].always_on) d.states[l] = LoadState::typical;
     const auto busy = span(figures, d, amps);
     Reading r;
+    r.of = ReadingOf::standing;
     r.key = "standing-current";
     r.live = true;
     r.title = plan.sources.front().kind == SourceKind::pack ? "Pack current" : "Standing current";

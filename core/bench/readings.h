@@ -6,7 +6,26 @@ namespace sangre {
 
 enum class ReadingUnit { ohm, volt, ampere };
 
+/// What a reading is of: what a wrong one means depends on it.
+enum class ReadingOf {
+    lead,          ///< end to end
+    core,          ///< of a cable, end to end
+    core_out,      ///< one that has to be out
+    bus_pair,      ///< across a data bus
+    short_closed,  ///< plus to minus, nothing powered, every switch on the way closed
+    short_open,    ///< the same with some of them open
+    source,        ///< at rest
+    source_off,    ///< a circuit without its key
+    module,        ///< its output
+    plug_empty,
+    plug_running,
+    behind_switch,  ///< that is open
+    standing,       ///< current with everything off
+    own
+};
+
 struct Reading {
+    ReadingOf of = ReadingOf::own;
     std::string key;    ///< stable: "plug/load-fog-pump/running"
     bool live = false;  ///< with power on
     std::string title;

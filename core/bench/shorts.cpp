@@ -5,19 +5,20 @@
 #include <algorithm>
 #include <limits>
 
-#include "build/fuse_order.h"
 #include "network/elements.h"
+#include "protection/fuse_order.h"
 #include "units/format.h"
 #include "wiring/resistances.h"
 
 namespace sangre {
 namespace {
 
-constexpr double electronics_ohm = 1000;  // what capacitors climb past within a few seconds
-constexpr double module_ohm = 100;        // a module's own divider and bleeder across its output
-constexpr double scale_share = 0.1;       // a cheap meter at the end of its scale
-constexpr double own_leads = 0.3;         // the meter's own leads, with which a dead short reads
-constexpr size_t named = 4;               // loads or switches said by name before they are counted
+constexpr double electronics_ohm = 1000;      // what capacitors climb past within a few seconds
+constexpr double module_ohm = 100;            // a module's own divider and bleeder across its output
+constexpr double scale_share = 0.1;           // a cheap meter at the end of its scale
+constexpr double own_leads = 0.3;             // the meter's own leads, with which a dead short reads
+constexpr std::string_view whole = "closed";  // of the key, with every switch closed
+constexpr size_t named = 4;                   // loads or switches said by name before they are counted
 
 /// Where the probes go.
 struct Mouth {
@@ -48,7 +49,7 @@ struct Looking {
     std::vector<Mouth> mouths() const;
     std::string switch_words(const std::vector<size_t>& on, size_t of) const;
     void read(const Mouth& mouth, std::vector<Reading>& out) const;
-    Reading reading(const Mouth& mouth, const std::string& key, const std::string& switches,
+    Reading reading(const Mouth& mouth, std::string_view key, const std::string& switches,
                     const std::vector<bool>& closed) const;
 };
 
@@ -139,10 +140,11 @@ std::string Looking::switch_words(const std::vector<size_t>& on, size_t of) cons
     return text;
 }
 
-Reading Looking::reading(const Mouth& mouth, const std::string& key, const std::string& switches,
+Reading Looking::reading(const Mouth& mouth, std::string_view key, const std::string& switches,
                          const std::vector<bool>& closed) const {
     const auto sight = look(mouth, closed);
     Reading r;
+    r.of = key == whole ? ReadingOf::short_closed : ReadingOf::short_open;
     r.key = fmt::format("shorts/{}/{}", mouth.id, key);
     r.title = mouth.title;
     r.state = mouth.state + (mouth.state.empty() || switches.empty() ? "" : ", ") + switches;
@@ -199,7 +201,7 @@ void Looking::read(const Mouth& mouth, std::vector<Reading>& out) const {
         out.push_back(reading(mouth, plan.feeds[way.back()].id, switch_words(way, every.size()), closed));
     }
     closed.assign(plan.feeds.size(), true);
-    out.push_back(reading(mouth, "closed", switch_words(every, every.size()), closed));
+    out.push_back(reading(mouth, whole, switch_words(every, every.size()), closed));
 }
 
 }  // namespace

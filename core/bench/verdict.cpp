@@ -42,44 +42,89 @@ std::string value_text(const Reading& r, const Measured& m) {
     return m.open ? "open" : amount(r.unit, m.value);
 }
 
-std::vector<std::string> suspects(const Plan& plan, const Reading& r, Verdict verdict) {
-    if (verdict != Verdict::low && verdict != Verdict::high) return {};
-    const bool low = verdict == Verdict::low;
-    if (r.key.starts_with("cable/")) {
-        if (r.key.ends_with("/pair"))
-            return low ? std::vector<std::string>{"A third resistor somewhere: boards often bring their own",
-                                                  "H and L touch each other"}
-                       : std::vector<std::string>{"One of the two resistors is missing: 120 Ω",
-                                                  "A core of the pair does not reach the far end"};
-        return low ? std::vector<std::string>{"The core is still in: pull its contact out of both housings"}
-                   : std::vector<std::string>{"A pin that did not latch, pushed back by its partner",
-                                              "The cores are in another order at the far end"};
-    }
-    if (r.unit == ReadingUnit::ohm && !r.live && std::isinf(r.high))
-        return {"A short: bare strands, a solder bridge or swapped leads",
-                "A capacitor still charging: wait and read again"};
-    if (r.unit == ReadingUnit::ohm)
-        return {"A joint that does not conduct: cold, or insulation under the screw",
-                "A fuse left out, or a switch off", "A pin pushed back in its housing"};
-    if (r.unit == ReadingUnit::ampere)
-        return low ? std::vector<std::string>{"An always-on load is not connected or its fuse is out"}
-                   : std::vector<std::string>{"A load that should be off is on",
-                                              "A module that draws more at rest than its sheet says",
-                                              "A reversed part leaking"};
-    if (!low)
-        return {find_part(plan, r.about).kind == PartKind::converter
-                    ? "The module is set too high: stop before connecting its loads"
-                    : "A switch or relay that does not open, or the wrong rail on this plug",
-                "The meter's range or its battery"};
-    std::vector<std::string> list;
-    if (r.key.ends_with("/running"))
-        list.push_back("A poor joint or too thin a wire: compare empty and running");
-    list.push_back("A fuse open or left out on the way");
-    list.push_back("An open return: measure from this plug's − to the hub's −");
-    if (find_part(plan, r.about).kind == PartKind::converter)
-        list.push_back("The module is set too low, or not fed");
-    list.push_back("A flat pack: read its rest voltage first");
+namespace {
+
+using Suspects = std::vector<std::string>;
+
+Suspects of_source(const Plan& plan, const Reading& r, bool low) {
+    const auto* source = by_id(plan.sources, r.about);
+    const auto kind = source ? source->kind : SourceKind::pack;
+    if (kind == SourceKind::circuit)
+        return low ? Suspects{"The other contact of the slot is the live side",
+                              "The key is off, or it is another circuit",
+                              "The black probe is not on bare metal"}
+                   : Suspects{"The engine runs and charges: see again with it off",
+                              "The meter's range or its battery"};
+    if (kind == SourceKind::supply)
+        return low ? Suspects{"It is not plugged in, or it folds back: nothing may hang on it",
+                              "Another supply than the plan's: read its plate"}
+                   : Suspects{"Another supply than the plan's: read its plate",
+                              "The meter's range or its battery"};
+    return low ? Suspects{"A flat pack: charge it first", "A fuse open inside it, or a poor plug"}
+               : Suspects{"Just off the charger: it falls within the hour",
+                          "The meter's range or its battery"};
+}
+
+Suspects of_plug(bool running, bool low) {
+    if (!low) return {"The wrong rail on this plug", "The meter's range or its battery"};
+    Suspects list;
+    if (running) list.emplace_back("A poor joint or too thin a wire: compare empty and running");
+    list.emplace_back("A fuse open or left out on the way");
+    list.emplace_back("An open return: measure from this plug's − to the hub's −");
+    list.emplace_back("A flat pack: read its rest voltage first");
     return list;
+}
+
+}  // namespace
+
+std::vector<std::string> suspects(const Plan& plan, const Reading& r, Verdict verdict) {
+    if (!outside(verdict)) return {};
+    const bool low = verdict == Verdict::low;
+    switch (r.of) {
+        case ReadingOf::lead:
+            return {"A joint that does not conduct: cold, or insulation under the screw",
+                    "A clip left out, or a switch off", "A pin pushed back in its housing"};
+        case ReadingOf::core:
+            return {"A pin that did not latch, pushed back by its partner",
+                    "The cores are in another order at the far end"};
+        case ReadingOf::core_out:
+            return {"The core is still in: pull its contact out of both housings"};
+        case ReadingOf::bus_pair:
+            return low ? Suspects{"A third resistor somewhere: boards often bring their own",
+                                  "H and L touch each other"}
+                       : Suspects{"One of the two resistors is missing: 120 Ω",
+                                  "A core of the pair does not reach the far end"};
+        case ReadingOf::short_closed:
+        case ReadingOf::short_open:
+            return {"A short: bare strands, a solder bridge or swapped leads",
+                    "A capacitor still charging: wait and read again"};
+        case ReadingOf::source:
+            return of_source(plan, r, low);
+        case ReadingOf::source_off:
+            return {"It is live without the key: tap another, or say that it always is",
+                    "Some circuits stay live for minutes after the key: wait and read again"};
+        case ReadingOf::module:
+            return low ? Suspects{"The module is set too low, or not fed",
+                                  "A fuse open or left out on the way",
+                                  "A flat pack: read its rest voltage first"}
+                       : Suspects{"The module is set too high: stop before connecting its loads",
+                                  "The meter's range or its battery"};
+        case ReadingOf::plug_empty:
+        case ReadingOf::plug_running:
+            return of_plug(r.of == ReadingOf::plug_running, low);
+        case ReadingOf::behind_switch:
+            return {"A switch or relay that does not open",
+                    "Another way round it: a second feed, or a bridge"};
+        case ReadingOf::standing:
+            return low ? Suspects{"An always-on load is not connected or its fuse is out"}
+                       : Suspects{"A load that should be off is on",
+                                  "A module that draws more at rest than its sheet says",
+                                  "A reversed part leaking"};
+        case ReadingOf::own:
+            return {low ? "Lower than you expect of it" : "Higher than you expect of it",
+                    "The meter's range or its battery"};
+    }
+    return {};
 }
 
 }  // namespace sangre

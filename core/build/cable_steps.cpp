@@ -38,6 +38,7 @@ void say_unused(const Lead& cable, Step& s) {
 
 std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue) {
     std::vector<Step> steps;
+    const auto buses = data_buses(plan);
     for (const auto* lead : cabled_leads(plan)) {
         const auto& cable = *lead;
         Step s;
@@ -64,7 +65,7 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue) {
                 pins.push_back(fmt::format("{} {} to {}", core_name(c), c.from_pin, c.to_pin));
         if (!pins.empty()) s.actions.push_back(fmt::format("Pin by pin: {}.", fmt::join(pins, "; ")));
         if (cable.kind == CableKind::data && cable.terminated)
-            for (const auto& end : bus_ends_of(plan, cable))
+            for (const auto& end : bus_ends_of(buses, cable))
                 s.actions.push_back(fmt::format(
                     "A resistor across the pair at {}, 120 Ω or what the boards say.", name_of(plan, end)));
         s.actions.push_back(fmt::format("Label both ends “{}”.", !cable.label.empty() ? cable.label

@@ -5,7 +5,7 @@
 #include <algorithm>
 
 #include "bench/shorts.h"
-#include "build/fuse_order.h"
+#include "protection/fuse_order.h"
 #include "source/source.h"
 #include "units/format.h"
 
@@ -23,10 +23,7 @@ struct Prover {
     std::vector<Step> steps;
 
     Step& add(std::string key, StepKind kind, std::string title, std::string subtitle = {}) {
-        auto& s = steps.emplace_back();
-        s.key = std::move(key), s.kind = kind, s.title = std::move(title), s.subtitle = std::move(subtitle);
-        s.why.title = "Why here, and not later";
-        return s;
+        return add_step(steps, std::move(key), kind, std::move(title), std::move(subtitle));
     }
     /// "Fit Hub → Fog pump: 7.5 A", one for each fuse whose turn it is.
     std::vector<std::string> fittings_of(size_t feed) const {
@@ -114,7 +111,7 @@ void Prover::dead(const std::vector<std::string>& joints) {
     const auto readings = short_readings(plan, catalogue, figures);
     size_t said = 0, closed = 0;
     for (const auto& r : readings) {
-        if (!r.key.ends_with("/closed")) continue;
+        if (r.of != ReadingOf::short_closed) continue;
         if (++closed <= told) {
             ++said;
             shorts.actions.push_back(

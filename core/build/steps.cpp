@@ -29,11 +29,7 @@ struct Maker {
     std::vector<Step> steps;
 
     Step& add(std::string key, StepKind kind, std::string title, std::string subtitle = {}) {
-        steps.push_back({});
-        auto& s = steps.back();
-        s.key = std::move(key), s.kind = kind, s.title = std::move(title), s.subtitle = std::move(subtitle);
-        s.why.title = "Why here, and not later";
-        return s;
+        return add_step(steps, std::move(key), kind, std::move(title), std::move(subtitle));
     }
     const WireType* wire(const Lead& f) const { return find(catalogue.wires, f.wire); }
     std::string wire_name(const Lead& f) const { return wire(f) ? wire(f)->size : "wire"; }
@@ -235,6 +231,14 @@ void Maker::join(size_t f, bool at_source) {
 }
 
 }  // namespace
+
+Step& add_step(std::vector<Step>& steps, std::string key, StepKind kind, std::string title,
+               std::string subtitle) {
+    auto& s = steps.emplace_back();
+    s.key = std::move(key), s.kind = kind, s.title = std::move(title), s.subtitle = std::move(subtitle);
+    s.why.title = "Why here, and not later";
+    return s;
+}
 
 std::vector<Step> order_steps(std::vector<Step> steps) {
     std::map<std::string, size_t> at;

@@ -36,6 +36,10 @@ struct Step {
     Why why;                           ///< why here, and not earlier or later
 };
 
+/// Adds a step to a list, its reason begun.
+Step& add_step(std::vector<Step>& steps, std::string key, StepKind kind, std::string title,
+               std::string subtitle = {});
+
 /// Steps in an order that respects every dependency: tube before solder, module set before its loads are
 /// connected, thread before terminate, shorts before volts, battery fuse last. Ties keep the order of the
 /// work and of the plan, so a small edit moves little.

@@ -39,9 +39,9 @@ std::vector<DataBus> data_buses(const Plan& plan) {
     return buses;
 }
 
-std::vector<Id> bus_ends_of(const Plan& plan, const Lead& lead) {
+std::vector<Id> bus_ends_of(const std::vector<DataBus>& buses, const Lead& lead) {
     std::vector<Id> all;
-    for (const auto& bus : data_buses(plan)) {
+    for (const auto& bus : buses) {
         if (std::none_of(bus.leads.begin(), bus.leads.end(), [&](const auto* l) { return l->id == lead.id; }))
             continue;
         for (const auto& end : bus.ends)

@@ -14,6 +14,6 @@ struct DataBus {
 std::vector<DataBus> data_buses(const Plan& plan);
 
 /// Ends of a lead that are ends of its bus: those get a resistor.
-std::vector<Id> bus_ends_of(const Plan& plan, const Lead& lead);
+std::vector<Id> bus_ends_of(const std::vector<DataBus>& buses, const Lead& lead);
 
 }  // namespace sangre

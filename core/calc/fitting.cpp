@@ -5,10 +5,10 @@
 #include <cmath>
 
 #include "calc/calc.h"
-#include "harness/circles.h"
 #include "joint/joint.h"
 #include "units/format.h"
 #include "units/parse.h"
+#include "wire/circles.h"
 
 namespace sangre {
 

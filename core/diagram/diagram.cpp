@@ -173,25 +173,10 @@ class Sheet {
     std::string said_of(const Device& d) const {
         if (d.kind == DeviceKind::fuse) return format(d.rating);
         if (!d.name.empty()) return d.name;
-        const auto values = item_values(catalogue_, d);
-        const auto amps = values ? format(values->rated) + " " : std::string();
-        switch (d.kind) {
-            case DeviceKind::connector:
-                return amps + "plug";
-            case DeviceKind::power_switch:
-                return amps + "switch";
-            case DeviceKind::diode:
-                return "diode";
-            case DeviceKind::filter:
-                return "filter";
-            case DeviceKind::shunt:
-                return "meter";
-            case DeviceKind::precharge:
-                return "pre-charge";
-            case DeviceKind::fuse:
-                break;
-        }
-        return d.type;
+        // What is told apart by its amperes says them.
+        const bool sized = d.kind == DeviceKind::connector || d.kind == DeviceKind::power_switch;
+        const auto values = sized ? item_values(catalogue_, d) : std::nullopt;
+        return (values ? format(values->rated) + " " : std::string()) + kind_word(d.kind);
     }
 
     /// A feed to a part that is fed already: down its own lane left of the part.

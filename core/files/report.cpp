@@ -168,7 +168,8 @@ std::string tolerance_to_json(const Plan& plan, const Phase& phase, const Tolera
                 {"draws", t.draws},
                 {"failed", t.failed}};
     out["battery_A"] = range(t.battery_amps), out["battery_V"] = range(t.battery_volts);
-    out["run_time_h"] = range(t.run_hours);
+    // What does not run empty has none.
+    out["run_time_h"] = has_packs(plan) ? range(t.run_hours) : ordered();
     out["loads"] = ordered::array(), out["feeds"] = ordered::array();
     for (size_t i = 0; i < t.load_volts.size(); ++i)
         out["loads"].push_back(

@@ -4,8 +4,8 @@
 #include <vector>
 
 #include "catalogue/catalogue.h"
-#include "harness/circles.h"
 #include "why.h"
+#include "wire/circles.h"
 #include "wiring/wiring.h"
 
 namespace sangre {

@@ -4,7 +4,7 @@
 #include <array>
 #include <cmath>
 
-#include "harness/circles.h"
+#include "wire/circles.h"
 #include "wire/conductor.h"
 
 namespace sangre {

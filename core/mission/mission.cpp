@@ -8,6 +8,7 @@
 #include <limits>
 
 #include "battery/pack.h"
+#include "mission/mission_why.h"
 #include "mission/phase_draw.h"
 #include "source/source.h"
 #include "units/format.h"
@@ -18,25 +19,9 @@ namespace {
 constexpr double year_s = 365 * 86400.0;
 constexpr double month_h = 30 * 24.0;
 
-/// One group of packs: they stand at one charge.
-struct Pack {
-    size_t group = 0;
-    double amp_hours = 0, cutoff = 0;
-    double leak_amps = 0;  ///< self-discharge
-    double peukert = 1, rated_amps = 1;
-    double longest_step = 1e9;
-    bool endless = false;  ///< a supply or a vehicle's circuit: its charge stays what it is
-
-    /// How fast the charge falls at this current, in ampere-equivalents.
-    double drain(double amps) const {
-        const double faster = amps > rated_amps ? std::pow(amps / rated_amps, peukert - 1) : 1;
-        return amps * faster + leak_amps;
-    }
-};
-
 /// Advances the charge through one phase, reporting each step; stops at cut-off. Returns the time used.
 template <class Report>
-double advance(const PhaseDraw& draw, const Phase& phase, const Pack& pack, double& charge, bool& flat,
+double advance(const PhaseDraw& draw, const Phase& phase, const PackRun& pack, double& charge, bool& flat,
                Report report) {
     const double duration = raw(phase.duration);
     const auto amps_now = [&] {
@@ -68,14 +53,15 @@ double advance(const PhaseDraw& draw, const Phase& phase, const Pack& pack, doub
 }
 
 /// Ampere-seconds out of the pack by phase, as at half charge.
-std::vector<double> taken_by_phase(const Plan& plan, const std::vector<PhaseDraw>& draws, const Pack& pack) {
+std::vector<double> taken_by_phase(const Plan& plan, const std::vector<PhaseDraw>& draws,
+                                   const PackRun& pack) {
     std::vector<double> taken(plan.phases.size());
     for (size_t i = 0; i < taken.size(); ++i)
         taken[i] = (draws[i].amps(pack.group, 0.5) + pack.leak_amps) * raw(plan.phases[i].duration);
     return taken;
 }
 
-void run_down(PackDay& day, const Plan& plan, const std::vector<PhaseDraw>& draws, const Pack& pack) {
+void run_down(PackDay& day, const Plan& plan, const std::vector<PhaseDraw>& draws, const PackRun& pack) {
     double charge = 1, total = 0;
     bool flat = false;
     const auto lasting = lasting_phases(plan, taken_by_phase(plan, draws, pack));
@@ -112,7 +98,7 @@ bool turns(const Plan& plan, const Solver& solver, const Phase& phase, size_t st
     return p.found && p.loads[starter].volts >= plan.loads[starter].v_min;
 }
 
-void starting(Mission& m, const Plan& plan, const Solver& solver, const Phase& quietest, const Pack& pack,
+void starting(Mission& m, const Plan& plan, const Solver& solver, const Phase& quietest, const PackRun& pack,
               double standby_amps, Celsius air) {
     const auto starter =
         std::find_if(plan.loads.begin(), plan.loads.end(), [](const auto& l) { return l.starter; });
@@ -133,7 +119,7 @@ void starting(Mission& m, const Plan& plan, const Solver& solver, const Phase& q
 
 /// The quietest phase of all packs together: what the machine is left in.
 const Phase* quietest_phase(const Plan& plan, const std::vector<PhaseDraw>& draws,
-                            const std::vector<Pack>& packs, size_t& at) {
+                            const std::vector<PackRun>& packs, size_t& at) {
     double quietest = 1e9;
     const Phase* phase = nullptr;
     for (size_t i = 0; i < plan.phases.size(); ++i) {
@@ -146,7 +132,7 @@ const Phase* quietest_phase(const Plan& plan, const std::vector<PhaseDraw>& draw
 }
 
 void standby(Mission& m, const Plan& plan, const Solver& solver, const std::vector<PhaseDraw>& draws,
-             const std::vector<Pack>& packs, const std::vector<PackGroup>& groups, Celsius air) {
+             const std::vector<PackRun>& packs, const std::vector<PackGroup>& groups, Celsius air) {
     size_t at = 0;
     const auto* phase = quietest_phase(plan, draws, packs, at);
     if (!phase) return;
@@ -177,97 +163,6 @@ void note_brown_outs(Mission& m, const PhaseDraw& draw, const std::vector<size_t
     }
 }
 
-std::string names_of(const Plan& plan, const std::vector<size_t>& batteries) {
-    std::string names;
-    for (const auto b : batteries) names += (names.empty() ? "" : " and ") + plan.sources[b].name;
-    return names;
-}
-
-/// With packs apart, what each of them does; the first to be empty ends it.
-void explain_packs(Mission& m, const Plan& plan) {
-    if (m.packs.size() < 2) return;
-    m.why.heading("Each for itself");
-    for (const auto& p : m.packs)
-        m.why.add(fmt::format("{}: {} a day, down to {}, runs {}.", names_of(plan, p.sources), format(p.used),
-                              format_percent(p.lowest_charge),
-                              p.run_time_capped ? "more than a year" : format(p.run_time)),
-                  p.lasts ? Tone::plain : Tone::danger);
-}
-
-/// What panels bring against what the days take.
-void explain_sun(Mission& m, const Plan& plan) {
-    for (auto& p : m.packs) {
-        if (!p.has_sun) continue;
-        m.why.heading("Sun");
-        const double used = raw(p.used), left = raw(p.sun.poor) - used;
-        m.why.add(
-            fmt::format("{}: {} on a poor day, {} on a good one, against {} used.", names_of(plan, p.sources),
-                        format(p.sun.poor), format(p.sun.good), format(p.used)),
-            left >= 0 ? Tone::good : Tone::caution);
-        if (p.grey_days < 1e4 && p.grey_days > 0)
-            m.why.add(fmt::format("Without any sun it lasts {} days.", format_number(p.grey_days, 2)));
-    }
-}
-
-void explain(Mission& m, const Plan& plan, const std::vector<Pack>& packs, Celsius air) {
-    m.why.title = "Run time";
-    for (size_t g = 0; g < packs.size(); ++g)
-        if (packs[g].endless)
-            m.why.add(fmt::format("{} does not run empty: what it is asked for at one instant counts.",
-                                  names_of(plan, m.packs[g].sources)));
-        else
-            m.why.add(fmt::format("{}sable capacity at {}: {}; empty at {}.",
-                                  packs.size() > 1 ? names_of(plan, m.packs[g].sources) + ": u" : "U",
-                                  format(air), format(AmpereHour(packs[g].amp_hours)),
-                                  format(Volt(packs[g].cutoff))));
-    const Pack& pack = packs.front();
-    m.why.heading("One day");
-    const int times = std::max(plan.repeats_per_day, 1);
-    for (size_t i = 0; i < plan.phases.size(); ++i) {
-        const auto& phase = plan.phases[i];
-        const auto lasts = (times > 1 ? fmt::format("{} × ", times) : "") + format(phase.duration);
-        m.why.add(phase.charging
-                      ? fmt::format("{}: {} on the charger, nothing out of the pack", phase.name, lasts)
-                      : fmt::format("{}: {} × {} on average = {}", phase.name, lasts,
-                                    format(m.phases[i].power), format(m.phases[i].used)));
-    }
-    const bool endless = std::all_of(m.packs.begin(), m.packs.end(), [](const auto& p) { return p.endless; });
-    m.why.add(endless ? fmt::format("Together {}.", format(m.day_energy))
-                      : fmt::format("Together {}; lowest charge {}.", format(m.day_energy),
-                                    format_percent(m.lowest_charge)),
-              m.lasts ? Tone::good : Tone::danger);
-    for (const auto& b : m.brown_outs)
-        m.why.add(fmt::format("{} browns out in {}, from {} charge down.", plan.loads[b.load].name,
-                              plan.phases[b.phase].name, format_percent(b.charge)),
-                  Tone::danger);
-    explain_packs(m, plan);
-    explain_sun(m, plan);
-    if (endless) return;
-    m.why.heading("Without charging");
-    const bool as_lived =
-        std::any_of(m.packs.begin(), m.packs.end(), [](const auto& p) { return p.as_lived; });
-    m.why.add(fmt::format(
-        "{}, over and over, {}.",
-        as_lived ? "The day as planned but for its charging" : "The phases in which it works",
-        m.run_time_capped ? "more than a year" : fmt::format("down to cut-off: {}", format(m.run_time))));
-    if (as_lived) m.why.add("Less than half of it goes in phases of work, so standing counts too.");
-    if (m.standby_days > 0 && m.standby_days < 9999)
-        m.why.add(fmt::format("Left in {}: {} days from full to flat.", m.standby_phase,
-                              format_number(m.standby_days, 2)));
-    if (pack.leak_amps > 0)
-        m.why.add(fmt::format("Self-discharge takes {} of it by itself.", format(Ampere(pack.leak_amps))));
-    if (pack.peukert > 1)
-        m.why.add(fmt::format("Above {} it empties faster: Peukert exponent {}.",
-                              format(Ampere(pack.rated_amps)), format_number(pack.peukert)));
-    if (m.starts_for_days)
-        m.why.add(fmt::format("Starts the vehicle down to {} charge: for {} days of that.",
-                              format_percent(m.starts_down_to), format_number(*m.starts_for_days, 2)),
-                  *m.starts_for_days < 3 ? Tone::caution : Tone::good);
-    m.why.source =
-        "Pack current solved at six charges a phase and more where it bends; rest voltage, resistance and "
-        "self-discharge of the chemistry (typical).";
-}
-
 }  // namespace
 
 LastingPhases lasting_phases(const Plan& plan, const std::vector<double>& taken) {
@@ -296,9 +191,9 @@ Ampere self_discharge(const Source& battery, const Chemistry& chemistry, Celsius
 
 namespace {
 
-Pack pack_of(const Plan& plan, const Catalogue& catalogue, const PackGroup& group, size_t number, Celsius air,
-             Second longest_step) {
-    Pack pack;
+PackRun pack_of(const Plan& plan, const Catalogue& catalogue, const PackGroup& group, size_t number,
+                Celsius air, Second longest_step) {
+    PackRun pack;
     pack.group = number;
     pack.longest_step = std::max(raw(longest_step), 1e-3);
     for (const auto i : group.sources) {
@@ -330,7 +225,7 @@ double usable_energy(const Plan& plan, const Catalogue& catalogue, const std::ve
 
 /// One group's day. Its loads' energy, brown-outs and the phases' figures are added to the mission's.
 PackDay play_day(Mission& m, const Plan& plan, const std::vector<PhaseDraw>& draws, const PackGroup& group,
-                 const Pack& pack) {
+                 const PackRun& pack) {
     PackDay day;
     day.sources = group.sources;
     double charge = 1, clock = 0;
@@ -367,7 +262,10 @@ PackDay play_day(Mission& m, const Plan& plan, const std::vector<PhaseDraw>& dra
 }
 
 void sum_up(Mission& m) {
-    m.points = m.packs.front().points;
+    // Of the first that can run empty; where none does, of the first.
+    const auto empties =
+        std::find_if(m.packs.begin(), m.packs.end(), [](const auto& p) { return !p.endless; });
+    m.points = (empties == m.packs.end() ? m.packs.begin() : empties)->points;
     m.run_time = Second(std::numeric_limits<double>::infinity());
     m.run_time_capped = true;
     for (const auto& p : m.packs) {
@@ -399,7 +297,7 @@ Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver&
     Mission m;
     m.load_energy.resize(plan.loads.size());
     const auto groups = pack_groups(plan, solver.index());
-    std::vector<Pack> packs;
+    std::vector<PackRun> packs;
     for (size_t g = 0; g < groups.size(); ++g)
         packs.push_back(pack_of(plan, catalogue, groups[g], g, air, longest_step));
     if (plan.phases.empty() || packs.empty() ||
@@ -435,7 +333,7 @@ Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver&
         m.day_energy += s.used;
     }
     standby(m, plan, solver, draws, packs, groups, air);
-    explain(m, plan, packs, air);
+    explain_mission(m, plan, packs, air);
     return m;
 }
 

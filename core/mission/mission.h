@@ -52,7 +52,7 @@ struct PackDay {
 struct Mission {
     std::string not_found_in;  ///< the first phase without an operating point; the mission is then not played
     std::vector<PackDay> packs;        ///< by group, in the order of their first packs
-    std::vector<MissionPoint> points;  ///< of the first group
+    std::vector<MissionPoint> points;  ///< of the first group that can run empty
     std::vector<PhaseSummary> phases;
     std::vector<WattHour> load_energy;  ///< by load, one day
     std::vector<MissionBrownOut> brown_outs;

@@ -6,6 +6,7 @@
 #include <thread>
 
 #include "battery/pack.h"
+#include "source/source.h"
 
 namespace sangre {
 namespace {
@@ -86,7 +87,13 @@ Draw draw_once(const Job& job, const Solver& solver, const std::vector<double>& 
     for (const auto& b : job.plan.sources)
         if (const auto* c = find(job.catalogue.chemistries, b.chemistry))
             amp_hours += raw(pack_capacity(b, *c, demand.air)) * capacity;
-    for (const auto& b : near.sources) d.amps += raw(b.amps), d.volts = raw(b.volts);
+    // Where there are packs, theirs: what does not run empty is not told by hours.
+    const bool packs = has_packs(job.plan);
+    for (size_t i = 0; i < near.sources.size(); ++i) {
+        const auto kind = job.plan.sources[i].kind;
+        if (packs ? kind != SourceKind::pack : !is_endless(job.plan.sources[i])) continue;
+        d.amps += raw(near.sources[i].amps), d.volts = raw(near.sources[i].volts);
+    }
     d.hours = d.amps > 1e-6 ? amp_hours / d.amps : 0;
     for (const auto& l : near.loads) d.load_volts.push_back(raw(l.volts));
     for (const auto& f : near.feeds) d.feed_drop.push_back(raw(f.drop));

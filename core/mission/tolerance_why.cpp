@@ -1,6 +1,7 @@
 #include <fmt/format.h>
 
 #include "mission/tolerance.h"
+#include "source/source.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -26,13 +27,18 @@ Why explain_tolerance(const Plan& plan, const ToleranceStudy& t, const Phase& ph
     for (size_t f = 0; f < plan.feeds.size() && f < t.feed_drop.size(); ++f)
         if (plan.feeds[f].id == subject && t.feed_drop[f].high > 1e-4)
             add_range(why, "Drops", t.feed_drop[f], Volt());
-    if (by_id(plan.sources, subject)) {
-        add_range(why, "All packs give", t.battery_amps, Ampere());
-        add_range(why, "They stand at", t.battery_volts, Volt());
-        add_range(why, "The phase could last",
-                  Range{t.run_hours.low * 3600, t.run_hours.middle * 3600, t.run_hours.high * 3600,
-                        t.run_hours.moved_by},
-                  Second());
+    if (const auto* source = by_id(plan.sources, subject)) {
+        const bool packs = has_packs(plan), pack = source->kind == SourceKind::pack;
+        const bool meant = packs ? pack : is_endless(*source);
+        if (meant) {
+            add_range(why, packs ? "All packs give" : "It gives", t.battery_amps, Ampere());
+            add_range(why, packs ? "They stand at" : "It stands at", t.battery_volts, Volt());
+        }
+        if (meant && packs)
+            add_range(why, "The phase could last",
+                      Range{t.run_hours.low * 3600, t.run_hours.middle * 3600, t.run_hours.high * 3600,
+                            t.run_hours.moved_by},
+                      Second());
     }
     if (why.lines.empty()) return why;
     why.title = "How sure, in " + phase.name;

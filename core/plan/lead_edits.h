@@ -1,6 +1,6 @@
 #pragma once
 // Which leads feed and which only carry signals, kept true as their cores change.
-#include "plan/plan.h"
+#include "plan/edits.h"
 
 namespace sangre {
 
@@ -16,5 +16,15 @@ void own_returns(Plan& plan);
 /// itself. Drawn the other way round it is turned, pins and all. A feed whose cores no longer hold both goes
 /// back to the signals.
 Plan settle_leads(Plan plan);
+
+/// The edit that changes one lead, of either list, and settles what feeds then.
+template <class Change>
+Edit lead_changed(const Id& lead, Change change) {
+    return [lead, change](const Plan& p) {
+        auto next = p;
+        if (auto* l = find_lead(next, lead)) change(*l);
+        return settle_leads(std::move(next));
+    };
+}
 
 }  // namespace sangre

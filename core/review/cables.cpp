@@ -3,29 +3,17 @@
 
 #include <algorithm>
 #include <map>
-#include <optional>
 
 #include "cable/bus.h"
 #include "cable/cable.h"
-#include "plan/edits.h"
 #include "plan/lead_edits.h"
 #include "review/review.h"
 #include "units/format.h"
-#include "wire/thermal.h"
 
 namespace sangre {
 namespace {
 
 constexpr Volt servo_stands(8.4);  // two lithium cells, full
-
-template <class Change>
-Edit changed(const Id& cable, Change change) {
-    return [cable, change](const Plan& p) {
-        auto next = p;
-        if (auto* c = find_lead(next, cable)) change(*c);
-        return settle_leads(std::move(next));
-    };
-}
 
 void mirrored(const Context& c, std::vector<Finding>& out) {
     for (const auto* lead : cabled_leads(c.plan)) {
@@ -46,7 +34,7 @@ void mirrored(const Context& c, std::vector<Finding>& out) {
                                       core.to_pin),
                           core.role == CoreRole::supply || core.role == CoreRole::ground ? Tone::danger
                                                                                          : Tone::plain);
-        f.fixes.push_back({"Pin to the same pin", changed(k.id, [](Lead& x) {
+        f.fixes.push_back({"Pin to the same pin", lead_changed(k.id, [](Lead& x) {
                                for (auto& core : x.cores)
                                    if (core.role != CoreRole::unused) core.to_pin = core.from_pin;
                            })});
@@ -71,7 +59,7 @@ void crossed(const Context& c, std::vector<Finding>& out) {
                       {},
                       {}};
             f.why.add("Plus on minus: what is behind it dies the moment it is plugged in.", Tone::danger);
-            f.fixes.push_back({"Plus to plus", changed(k.id, [](Lead& x) {
+            f.fixes.push_back({"Plus to plus", lead_changed(k.id, [](Lead& x) {
                                    for (auto& one : x.cores) one.to_pin = one.from_pin;
                                })});
             out.push_back(std::move(f));
@@ -139,7 +127,7 @@ void colours_alike(const Context& c, std::vector<Finding>& out) {
                       {}};
             f.why.add("One colour for every signal makes it impossible to see what is what.");
             if (!free_colour(k, k.cores[cores[1]].role).empty())
-                f.fixes.push_back({"A colour each", changed(k.id, [cores](Lead& x) {
+                f.fixes.push_back({"A colour each", lead_changed(k.id, [cores](Lead& x) {
                                        for (size_t i = 1; i < cores.size(); ++i) {
                                            auto& core = x.cores[cores[i]];
                                            if (const auto other = free_colour(x, core.role); !other.empty())
@@ -170,8 +158,8 @@ void colour_lies(const Context& c, std::vector<Finding>& out) {
             auto after = k;
             recolour(after, i);
             if (after.cores[i].colour != core.colour)
-                f.fixes.push_back(
-                    {"Make it " + after.cores[i].colour, changed(k.id, [i](Lead& x) { recolour(x, i); })});
+                f.fixes.push_back({"Make it " + after.cores[i].colour,
+                                   lead_changed(k.id, [i](Lead& x) { recolour(x, i); })});
             out.push_back(std::move(f));
             break;
         }
@@ -197,10 +185,10 @@ void servo_overvolted(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         f.why.add(fmt::format("Servos stand {} at most; the plug is the same.", format(servo_stands)));
-        f.fixes.push_back({"Label both ends", changed(k.id, [volts = carries](Lead& x) {
+        f.fixes.push_back({"Label both ends", lead_changed(k.id, [volts = carries](Lead& x) {
                                x.label = format(volts) + ", no servo";
                            })});
-        f.fixes.push_back({"Another plug", changed(k.id, [](Lead& x) { x.kind = CableKind::other; })});
+        f.fixes.push_back({"Another plug", lead_changed(k.id, [](Lead& x) { x.kind = CableKind::other; })});
         out.push_back(std::move(f));
     }
 }
@@ -218,7 +206,7 @@ void pair_untwisted(const Context& c, std::vector<Finding>& out) {
         f.why.add(
             "What one core picks up the other picks up too, and the difference stays clean; but only "
             "twisted.");
-        f.fixes.push_back({"Twist them", changed(k.id, [signals](Lead& x) {
+        f.fixes.push_back({"Twist them", lead_changed(k.id, [signals](Lead& x) {
                                x.cores[signals[0]].twist = x.cores[signals[1]].twist = 1;
                            })});
         out.push_back(std::move(f));
@@ -270,146 +258,11 @@ void unused_bare(const Context& c, std::vector<Finding>& out) {
         f.why.add(
             "A bare end finds something to touch: cut it back at both ends, a tube over it, and write it "
             "down.");
-        f.fixes.push_back({"Cut back and insulated", changed(k.id, [](Lead& x) {
+        f.fixes.push_back({"Cut back and insulated", lead_changed(k.id, [](Lead& x) {
                                for (auto& core : x.cores)
                                    if (core.role == CoreRole::unused) core.cut_back = true;
                            })});
         out.push_back(std::move(f));
-    }
-}
-
-bool supplies(const Lead& k) {
-    return std::any_of(k.cores.begin(), k.cores.end(),
-                       [](const auto& core) { return core.role == CoreRole::supply; });
-}
-
-/// The end that a cable's supply suits: the far one, or, drawn the other way, the near one.
-const Id& supplied_end(const Plan& plan, const Lead& cable) {
-    const auto suits = [&](const Id& part) {
-        const auto* load = by_id(plan.loads, part);
-        return load && cable.volts >= load->v_min * 0.9 && cable.volts <= load->v_max * 1.1;
-    };
-    return !suits(cable.to) && suits(cable.from) ? cable.from : cable.to;
-}
-
-/// True where a part has a feed of its own at the voltage that a cable brings as well.
-bool fed_alike(const Plan& plan, const Id& part, Volt volts) {
-    const auto* load = by_id(plan.loads, part);
-    return load && volts >= load->v_min * 0.9 && volts <= load->v_max * 1.1 &&
-           !feeds_into(plan, part).empty();
-}
-
-Edit red_wires_pulled(const std::vector<Id>& cables) {
-    return [cables](const Plan& p) {
-        auto next = p;
-        for (const auto& id : cables)
-            if (auto* k = find_lead(next, id))
-                for (auto& core : k->cores)
-                    if (core.role == CoreRole::supply)
-                        core.role = CoreRole::unused, core.cut_back = true, core.to_pin.clear();
-        return next;
-    };
-}
-
-/// Takes the feed of its own away and lets the cable feed, with what sat in that feed; nothing where the
-/// cable cannot.
-std::optional<Edit> through_the_cable(const Plan& plan, const Lead& cable, const Id& part) {
-    const Edit edit = [id = cable.id, part](const Plan& p) {
-        auto next = p;
-        std::vector<Device> items;
-        for (const auto& f : next.feeds)
-            if (f.to == part) items.insert(items.end(), f.devices.begin(), f.devices.end());
-        std::erase_if(next.feeds, [&](const auto& f) { return f.to == part; });
-        own_returns(next);
-        next = settle_leads(std::move(next));
-        auto* now = by_id(next.feeds, id);
-        if (!now) return p;
-        if (now->devices.empty()) now->devices = items;
-        return next;
-    };
-    const auto after = edit(plan);
-    return by_id(after.feeds, cable.id) ? std::optional(edit) : std::nullopt;
-}
-
-/// Several regulators on one rail through servo leads: only one red wire may stay, and none where the board
-/// has a feed of its own.
-void two_supplies(const Context& c, std::vector<Finding>& out) {
-    std::map<Id, std::vector<const Lead*>> into;
-    for (const auto& k : c.plan.cables)
-        if (supplies(k)) into[supplied_end(c.plan, k)].push_back(&k);
-    for (const auto& [part, giving] : into) {
-        const bool own = std::any_of(giving.begin(), giving.end(),
-                                     [&, p = part](const auto* k) { return fed_alike(c.plan, p, k->volts); });
-        if (giving.size() + own < 2) continue;
-        std::vector<Id> others;
-        for (size_t i = own ? 0 : 1; i < giving.size(); ++i) others.push_back(giving[i]->id);
-        Finding f{Severity::danger,
-                  {},
-                  {others.front(), part},
-                  fmt::format("{} supplies meet at {}: pull the red wire of {}.", giving.size() + own,
-                              name_of(c.plan, part),
-                              own && others.size() == 1 ? "its lead"
-                              : own                     ? "every lead"
-                                                        : "all but one"),
-                  {},
-                  {}};
-        f.why.add(
-            "Regulators on one rail fight: the highest feeds all, and pushes into the others. One of them "
-            "dies.");
-        f.why.add(own ? "It has a feed of its own: signal and ground are all a lead needs to bring."
-                      : fmt::format("Leave it in {}; pull and insulate it in the rest.", giving[0]->name),
-                  Tone::good);
-        for (const auto& id : others) f.why.add("Pull: " + name_of(c.plan, id), Tone::caution);
-        f.fixes.push_back(
-            {fmt::format("Pull {} red {}", others.size(), others.size() == 1 ? "wire" : "wires"),
-             red_wires_pulled(others)});
-        if (own && giving.size() == 1)
-            if (auto through = through_the_cable(c.plan, *giving.front(), part))
-                f.fixes.push_back({"The cable is its feed", std::move(*through)});
-        out.push_back(std::move(f));
-    }
-}
-
-void core_overloaded(const Context& c, std::vector<Finding>& out) {
-    // Of one that feeds, the rules about feeds say so.
-    for (const auto& k : c.plan.cables) {
-        const auto* wire = find(c.catalogue.wires, k.wire);
-        const auto* insulation = wire ? find(c.catalogue.insulations, wire->insulation) : nullptr;
-        if (!insulation || raw(k.amps) <= 0) continue;
-        const auto bunch = bunching_factor(static_cast<int>(k.cores.size()));
-        const auto each = ampacity(*wire, *insulation, c.plan.hottest_air) * bunch;
-        for (size_t i = 0; i < k.cores.size(); ++i) {
-            if (k.cores[i].role != CoreRole::supply) continue;
-            const auto sharing = together_with(k, i).size();
-            if (each * static_cast<double>(sharing) >= k.amps) break;
-            Finding f{Severity::danger,
-                      {},
-                      {k.id},
-                      fmt::format("{}: {} {} {} {}; it is asked {}.", k.name, sharing,
-                                  sharing == 1 ? "core of" : "cores of", wire->size,
-                                  "carries " + format(each * static_cast<double>(sharing)), format(k.amps)),
-                      {},
-                      {}};
-            f.why.add(fmt::format("{} alone in {}, × {} with {} cores together.", format(each / bunch),
-                                  format(c.plan.hottest_air), format_percent(bunch), k.cores.size()));
-            f.why.add("Thin cores joined at both ends carry together, if both are whole.");
-            std::vector<const WireType*> thicker;
-            for (const auto& w : c.catalogue.wires)
-                if (w.insulation == wire->insulation && w.metric == wire->metric && w.usual &&
-                    w.area > wire->area &&
-                    ampacity(w, *insulation, c.plan.hottest_air) * bunch * static_cast<double>(sharing) >=
-                        k.amps)
-                    thicker.push_back(&w);
-            if (!thicker.empty()) {
-                const auto* best =
-                    *std::min_element(thicker.begin(), thicker.end(),
-                                      [](const auto* a, const auto* b) { return a->area < b->area; });
-                f.fixes.push_back(
-                    {"Use " + best->size, changed(k.id, [id = best->id](Lead& x) { x.wire = id; })});
-            }
-            out.push_back(std::move(f));
-            break;
-        }
     }
 }
 
@@ -452,8 +305,6 @@ const std::vector<Rule> rules_of::cables{
     {"cable-pair-untwisted", "Data pairs are twisted", pair_untwisted},
     {"cable-unterminated", "A data bus has its resistors", unterminated},
     {"cable-unused-bare", "Unused cores are cut back and insulated", unused_bare},
-    {"cable-two-supplies", "One supply through all leads of a board", two_supplies},
-    {"cable-core-overloaded", "A core carries its current", core_overloaded},
     {"cable-families-mixed", "Leads of two colour families are labelled", families_mixed},
 };
 

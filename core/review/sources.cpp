@@ -56,21 +56,24 @@ void range(const Context& c, std::vector<Finding>& out) {
     }
 }
 
-/// The smallest of the usual sizes that gives this for good and at the peak. One that lets go hides what is
-/// asked of it, so each is tried in its place.
-std::optional<Source> large_enough(const Context& c, const Source& s, Ampere all, Ampere most) {
+/// The smallest of the usual sizes that gives what is asked for good and at the worst instant. One that lets
+/// go hides what is asked of it: that is read with one in its place that does not.
+std::optional<Source> large_enough(const Context& c, const Source& s) {
     auto larger = s;
-    auto plan = c.plan;
+    larger.rated = Ampere(1000);
+    const auto plan = put_source(c.plan, larger);
+    const Solver solver(plan, c.catalogue, c.figures.harness.wiring);
+    const auto worst = worst_case(plan, solver);
+    const auto& pack = worst.packs[static_cast<size_t>(by_id(plan.sources, s.id) - plan.sources.data())];
+    Ampere start(0);
+    for (const auto f : solver.index().from(s.id)) start += worst.feeds[f].start;
+    const auto all = pack.continuous + s.already, most = std::max(pack.peak, start) + s.already;
     for (const double amps : {0.5, 1.0, 1.5, 2.0, 3.0, 4.0, 5.0, 6.0, 8.0, 10.0, 12.5, 15.0, 20.0, 30.0}) {
         larger.rated = Ampere(amps);
-        if (larger.rated <= s.rated || larger.rated * 0.8 < all || larger.rated * supply_limit < most)
-            continue;
-        plan = put_source(std::move(plan), larger);
-        const Solver solver(plan, c.catalogue, c.figures.harness.wiring);
-        const auto worst = worst_case(plan, solver);
-        const auto i = static_cast<size_t>(by_id(plan.sources, s.id) - plan.sources.data());
-        const auto& x = worst.packs[i];
-        if (x.limits_at.empty() && x.continuous + s.already <= larger.rated * 0.8) return larger;
+        // Its volts fall a little on the way to its limit, so that a load asks for more there.
+        if (larger.rated > s.rated && larger.rated * supply_share >= all &&
+            larger.rated * supply_limit * 0.97 >= most)
+            return larger;
     }
     return {};
 }
@@ -80,7 +83,7 @@ void supply_asked(const Context& c, std::vector<Finding>& out) {
     each_of(c, SourceKind::supply, [&](const Source& s, const PackExtremes& worst) {
         const auto all = worst.continuous + s.already, most = worst.peak + s.already;
         const bool too_much = all > s.rated || !worst.limits_at.empty();
-        if (!too_much && all <= s.rated * 0.8) return;
+        if (!too_much && all <= s.rated * supply_share) return;
         Finding f{too_much ? Severity::danger : Severity::caution, {}, {s.id}, {}, {}, {}};
         if (!worst.limits_at.empty())
             f.sentence = fmt::format("{} cannot give what {} asks for: it folds back and starts again.",
@@ -95,7 +98,7 @@ void supply_asked(const Context& c, std::vector<Finding>& out) {
         f.why.add(
             fmt::format("Peak {}; it lets go at some {}.", format(most), format(s.rated * supply_limit)));
         f.why.add("Bricks are trusted with 80 % of their print; what hangs on one restarts together.");
-        const auto larger = large_enough(c, s, all, most);
+        const auto larger = large_enough(c, s);
         if (larger)
             f.fixes.push_back({fmt::format("A supply of {}", format(larger->rated)),
                                [to = *larger](const Plan& p) { return put_source(p, to); }});
@@ -116,12 +119,12 @@ void circuit_asked(const Context& c, std::vector<Finding>& out) {
             return;
         }
         const auto all = worst.continuous + s.already;
-        if (all <= s.fuse * 0.75) return;
+        if (all <= s.fuse * fuse_share) return;
         Finding f{all > s.fuse ? Severity::danger : Severity::caution,
                   {},
                   {s.id},
                   fmt::format("{}'s {} fuse carries {} for good; {} is asked of it.", s.name, format(s.fuse),
-                              format(s.fuse * 0.75), format(all)),
+                              format(s.fuse * fuse_share), format(all)),
                   {},
                   {}};
         f.why.add(fmt::format("{} here{} = {}", format(worst.continuous),
@@ -311,7 +314,8 @@ void sun_too_little(const Context& c, std::vector<Finding>& out) {
         if (const double hours = panel->sun_low; hours > 0) {
             auto larger = *panel;
             const double more = raw(day.used) - raw(day.sun.poor);
-            larger.power = Watt(std::ceil((raw(panel->power) + more / (hours * 0.75 * 0.9)) / 5) * 5);
+            larger.power =
+                Watt(std::ceil((raw(panel->power) + more / (hours * sun_share * sun_controller)) / 5) * 5);
             f.fixes.push_back({fmt::format("A panel of {}", format(larger.power)),
                                [larger](const Plan& p) { return put_source(p, larger); }});
         }

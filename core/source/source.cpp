@@ -10,11 +10,9 @@
 namespace sangre {
 namespace {
 
-constexpr double supply_share = 0.8, fuse_share = 0.75;
 constexpr double vehicle_battery_ohm = 0.01;
 constexpr double typical_drop = 0.3;  // V, at a circuit's fuse rating
 constexpr double unknown_circuit_ohm = 0.05;
-constexpr double sun_losses = 0.75, controller = 0.9;
 constexpr double copper_ohm_mm2_per_m = 0.0175;
 
 }  // namespace
@@ -37,6 +35,11 @@ std::optional<SourceRange> sources_range(const Plan& plan, const Catalogue& cata
     return all;
 }
 
+bool has_packs(const Plan& plan) {
+    return std::any_of(plan.sources.begin(), plan.sources.end(),
+                       [](const auto& s) { return s.kind == SourceKind::pack; });
+}
+
 bool is_endless(const Source& s) { return s.kind == SourceKind::supply || s.kind == SourceKind::circuit; }
 
 std::optional<Ampere> left_for_good(const Source& s) {
@@ -54,7 +57,7 @@ Ohm circuit_resistance(const Source& s) {
 }
 
 SunDay sun_day(const Source& panel) {
-    const double watts = raw(panel.power) * sun_losses * controller;
+    const double watts = raw(panel.power) * sun_share * sun_controller;
     return {WattHour(watts * panel.sun_low), WattHour(watts * panel.sun_high)};
 }
 

@@ -19,11 +19,18 @@ std::optional<SourceRange> source_range(const Source& source, const Catalogue& c
 /// What all sources but panels give together. Empty without one that is known.
 std::optional<SourceRange> sources_range(const Plan& plan, const Catalogue& catalogue);
 
+/// True where some source is a pack.
+bool has_packs(const Plan& plan);
 /// True for what never empties: a supply, a circuit with its vehicle behind it.
 bool is_endless(const Source& source);
 
-/// What is left of a supply or a circuit's fuse for this plan, for good: 80 % of a supply's print, 75 % of a
-/// fuse's rating, less what it feeds already. Empty for a pack, a panel, and where nothing is said.
+/// Of a supply's print and of a fuse's rating that is trusted for good.
+inline constexpr double supply_share = 0.8, fuse_share = 0.75;
+/// Of a panel's watts: what dirt, tilt and warmth leave, and of that its controller.
+inline constexpr double sun_share = 0.75, sun_controller = 0.9;
+
+/// What is left of a supply or a circuit's fuse for this plan, for good: those shares, less what it feeds
+/// already. Empty for a pack, a panel, and where nothing is said.
 std::optional<Ampere> left_for_good(const Source& source);
 
 /// Out and back, from the vehicle's battery to the tap: its wire and 10 mΩ where that is said, else 0.3 V at

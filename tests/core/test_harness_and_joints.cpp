@@ -1,7 +1,7 @@
 // Routes, holes, cut lengths, joints and tubes.
 #include "fixtures.h"
-#include "harness/circles.h"
 #include "joint/joint.h"
+#include "wire/circles.h"
 #include "wire/conductor.h"
 
 using namespace sangre;

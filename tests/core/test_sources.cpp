@@ -1,6 +1,9 @@
 // Sources that are no packs: what is typed, what they give, what the day and the sun make of them.
+#include <set>
+
 #include "bench/shorts.h"
 #include "fixtures.h"
+#include "mission/tolerance.h"
 #include "network/sources.h"
 #include "plan/edits.h"
 #include "propose/source_edits.h"
@@ -168,6 +171,77 @@ class TestSources : public QObject {
         plan.feeds[0].wire = "awg26-pvc";
         s = test::studied(plan);
         QVERIFY(!s.protection[0].protects);
+    }
+    /// What is proposed behind a tap never has a larger fuse than the circuit, whatever it would ask for.
+    void a_proposed_taps_fuse_is_capped() {
+        for (const double fuse : {5.0, 10.0, 15.0}) {
+            auto plan = test::demo();
+            plan.feeds.clear(), plan.hubs.clear(), plan.converters.clear(), plan.cables.clear();
+            std::erase_if(plan.loads, [](const auto& l) { return l.id != "load-fog-pump"; });
+            plan.loads[0].typical = Ampere(12), plan.loads[0].peak = Ampere(14);
+            plan.sources = {typed("circuit 12 V 15 A fuse with the key")};
+            plan.sources[0].fuse = Ampere(fuse);
+            const auto made = propose(plan, parts());
+            QVERIFY(made.has_value());
+            size_t fuses = 0;
+            for (const auto& f : made->plan.feeds)
+                if (const auto* d = device(f, DeviceKind::fuse); d && f.from == "source") {
+                    QVERIFY2(raw(d->rating) <= fuse, qPrintable(QString::number(raw(d->rating))));
+                    ++fuses;
+                }
+            QCOMPARE(fuses, size_t{1});
+            QVERIFY(!test::has(test::studied(made->plan), "source-tap-fuse"));
+        }
+    }
+    /// A wrong reading means something else at a tap, at a brick and at a pack.
+    void suspects_know_the_source() {
+        const auto first = [](const Plan& plan, const char* key, Verdict verdict) {
+            for (const auto& r : test::studied(plan).readings())
+                if (r.key == key) return suspects(plan, r, verdict).at(0);
+            return std::string("no such reading");
+        };
+        const auto tap = lit_from(typed("circuit 12 V 15 A fuse with the key"), 2),
+                   brick = lit_from(typed("brick 12 V 5 A"), 2), pack = lit_from(typed("4S LFP 10 Ah"), 2);
+        QVERIFY(first(tap, "rest/source", Verdict::low).find("live side") != std::string::npos);
+        QVERIFY(first(tap, "rest/source/key-off", Verdict::high).find("live without the key") !=
+                std::string::npos);
+        QVERIFY(first(brick, "rest/source", Verdict::low).find("plugged in") != std::string::npos);
+        QVERIFY(first(pack, "rest/source", Verdict::low).find("flat pack") != std::string::npos);
+    }
+    /// Hours are told of packs alone; beside a brick, of the pack's own current.
+    void how_sure_is_told_of_what_runs_empty() {
+        const auto why = [](const Plan& plan, const Id& subject) {
+            const auto t =
+                study_tolerance(plan, parts(), feed_lengths(lay_harness(plan, parts())), plan.phases[0], 60);
+            std::string all;
+            for (const auto& l : explain_tolerance(plan, t, plan.phases[0], subject).lines)
+                all += l.text + "\n";
+            return all;
+        };
+        const auto brick = lit_from(typed("brick 12 V 5 A"), 2);
+        QVERIFY(why(brick, "source").find("could last") == std::string::npos);
+        QVERIFY(why(brick, "source").find("It gives") != std::string::npos);
+        const auto both = test::demo("moss-wall");
+        QVERIFY2(why(both, "roof-source").find("could last") != std::string::npos,
+                 why(both, "roof-source").c_str());
+        QVERIFY(why(both, "source").empty());
+        const auto s = test::studied(both);
+        QVERIFY(s.mission.points.front().volts < Volt(20));  // the chart is the pack's, which can run empty
+    }
+    void another_source_fits_what_is_there() {
+        const auto plan = test::demo();
+        const auto offers = source_offers(plan, parts());
+        QCOMPARE(offers.size(), size_t{4});
+        auto next = plan;
+        for (const auto& offer : offers) {
+            if (offer.kind == SourceKind::panel) CLOSE(raw(offer.v_max), 29.2, 1e-6);
+            if (offer.kind == SourceKind::pack) QCOMPARE(offer.series, plan.sources[0].series);
+            next = add_source(add_source(next, parts(), offer), parts(), offer);
+        }
+        std::set<std::string> names;
+        for (const auto& source : next.sources)
+            QVERIFY2(names.insert(source.name).second, source.name.c_str());
+        QVERIFY(plan_from_json(plan_to_json(next), "x").has_value());
     }
     void sun_is_added_up() {
         const auto s = typed("panel 20 W 2–5 h");

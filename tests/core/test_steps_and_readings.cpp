@@ -4,7 +4,7 @@
 #include <set>
 
 #include "build/bom.h"
-#include "build/fuse_order.h"
+#include "protection/fuse_order.h"
 
 #include "fixtures.h"
 #include "network/elements.h"

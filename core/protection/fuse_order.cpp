@@ -1,4 +1,4 @@
-#include "build/fuse_order.h"
+#include "protection/fuse_order.h"
 
 #include <algorithm>
 #include <numeric>

@@ -1,4 +1,4 @@
-#include "harness/circles.h"
+#include "wire/circles.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,6 +1,7 @@
 #pragma once
 // When each fuse goes into its holder: once, and after what it lets power into has been proved without.
-#include "figures.h"
+#include "catalogue/catalogue.h"
+#include "plan/index.h"
 
 namespace sangre {
 
