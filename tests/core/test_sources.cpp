@@ -178,6 +178,7 @@ class TestSources : public QObject {
             auto plan = test::demo();
             plan.feeds.clear(), plan.hubs.clear(), plan.converters.clear(), plan.cables.clear();
             std::erase_if(plan.loads, [](const auto& l) { return l.id != "load-fog-pump"; });
+            plan.loads[0].v_min = Volt(9), plan.loads[0].v_max = Volt(16);
             plan.loads[0].typical = Ampere(12), plan.loads[0].peak = Ampere(14);
             plan.sources = {typed("circuit 12 V 15 A fuse with the key")};
             plan.sources[0].fuse = Ampere(fuse);
