@@ -5,9 +5,9 @@
 #include <QMouseEvent>
 
 #include "battery/fit.h"
+#include "decide/device_offers.h"
 #include "files/measured_log.h"
 #include "power/flow_map.h"
-#include "propose/device_offers.h"
 #include "propose/rail_edits.h"
 #include "propose/source_edits.h"
 #include "source/source.h"

@@ -77,10 +77,11 @@ void WhyPage::add(Kind kind, const QString& words, const QColor& colour, const Q
     before_.push_back(before);
 }
 
-void WhyPage::show_why(const Why& why) {
+void WhyPage::show_why(const Why& why, std::vector<Follow> follow) {
     shown_ = std::move(blocks_);
     blocks_.clear(), before_.clear();
     schools_ = why.schools;
+    follow_ = std::move(follow), follow_.resize(schools_.size());
     const auto& t = theme();
     if (why.title.empty()) {
         add(Kind::text, tr("Why"), t.ink, face(16, true), 0);
@@ -101,7 +102,7 @@ void WhyPage::show_why(const Why& why) {
                 add(Kind::text, s.about.empty() ? tr("How builders decide this") : said(s.about), t.muted,
                     face(13, true), u(14));
             add(Kind::school, said(s.name + (s.choice.empty() ? "" : ":  " + s.choice)),
-                s.follow || s.followed ? t.ink : t.muted, face(13, s.followed), u(4), i);
+                follow_[i].here || s.followed ? t.ink : t.muted, face(13, s.followed), u(4), i);
         }
         if (!why.caution.empty())
             add(Kind::caution, QStringLiteral("! ") + said(why.caution), t.ink, face(13), u(12));
@@ -127,7 +128,7 @@ void WhyPage::lay_out() {
         auto& b = blocks_[i];
         const double inset = padding(b.kind == Kind::school || b.kind == Kind::caution);
         y += before_[i];
-        const double aside = b.kind == Kind::school && schools_[b.school].everywhere ? everywhere_width() : 0;
+        const double aside = b.kind == Kind::school && follow_[b.school].everywhere ? everywhere_width() : 0;
         const double wide = std::max(width - 2 * inset - aside, 20.0);
         if (b.laid_width != wide) break_lines(*b.layout, wide);
         b.laid_width = wide;
@@ -159,14 +160,16 @@ void WhyPage::paint(QPainter& p) {
         if (b.kind == Kind::school) {
             const auto& s = schools_[b.school];
             Spot spot{b.area, QStringLiteral("school %1").arg(b.school), said(s.purpose), {}, {}};
-            if (s.follow)
-                spot.activate = [this, s] { document_.apply(s.follow, tr("Follow “%1”").arg(said(s.name))); };
+            if (const auto& here = follow_[b.school].here)
+                spot.activate = [this, s, here] {
+                    document_.apply(here, tr("Follow “%1”").arg(said(s.name)));
+                };
             else
                 spot.cursor = Qt::ArrowCursor;
             add_spot(spot);
         }
         paint_block(p, i);
-        if (b.kind == Kind::school && schools_[b.school].everywhere) paint_everywhere(p, b);
+        if (b.kind == Kind::school && follow_[b.school].everywhere) paint_everywhere(p, b);
     }
 }
 
@@ -177,7 +180,8 @@ void WhyPage::paint_block(QPainter& p, size_t block) {
     QColor edge = t.heat_soft, ground = t.paper;
     if (b.kind == Kind::school) {
         const auto& s = schools_[b.school];
-        const bool pointed_at = s.follow && hovered() == QStringLiteral("school %1").arg(b.school);
+        const bool pointed_at =
+            follow_[b.school].here && hovered() == QStringLiteral("school %1").arg(b.school);
         edge = s.followed || pointed_at ? t.accent : t.line;
         ground = s.followed ? t.accent_soft : t.paper;
     }
@@ -205,7 +209,9 @@ void WhyPage::paint_everywhere(QPainter& p, const Block& b) {
     add_spot({area,
               key,
               tr("“%1” in the whole plan, and from now on").arg(said(s.name)),
-              [this, s] { document_.apply(s.everywhere, tr("Follow “%1” everywhere").arg(said(s.name))); },
+              [this, s, all = follow_[b.school].everywhere] {
+                  document_.apply(all, tr("Follow “%1” everywhere").arg(said(s.name)));
+              },
               {}});
 }
 

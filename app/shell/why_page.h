@@ -3,6 +3,7 @@
 // the foot.
 #include <QTextLayout>
 
+#include "explain/explain.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 
@@ -12,7 +13,8 @@ class WhyPage : public Canvas {
     Q_OBJECT
   public:
     explicit WhyPage(Document& document, QWidget* parent = nullptr);
-    void show_why(const Why& why);
+    /// `follow` says by school how it is followed; without, they only stand there.
+    void show_why(const Why& why, std::vector<Follow> follow = {});
     /// All of it as it reads, a paragraph a line.
     QString words() const;
     QSize sizeHint() const override;
@@ -43,6 +45,7 @@ class WhyPage : public Canvas {
     void copy() const;
     Document& document_;
     std::vector<School> schools_;
+    std::vector<Follow> follow_;  ///< by school
     std::vector<Block> blocks_;
     std::vector<Block> shown_;    ///< of the reason before this one: what reads the same is not set anew
     std::vector<double> before_;  ///< by block, the gap above it

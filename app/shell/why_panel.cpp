@@ -21,26 +21,27 @@ WhyPanel::WhyPanel(Document& document, QWidget* parent)
 
 void WhyPanel::refresh() {
     if (document_.shown_why()) return show_why(*document_.shown_why());
-    auto why = explain(document_.plan(), document_.catalogue(), document_.study(), document_.selection());
-    if (why.title.empty()) {
+    auto told = explain(document_.plan(), document_.catalogue(), document_.study(), document_.selection());
+    if (told.why.title.empty()) {
         const auto& battery = document_.plan().sources;
         if (!battery.empty() && document_.selection().empty())
-            why = explain(document_.plan(), document_.catalogue(), document_.study(), battery.front().id);
+            told = explain(document_.plan(), document_.catalogue(), document_.study(), battery.front().id);
     }
     auto subject = document_.selection();
     if (subject.empty() && !document_.plan().sources.empty()) subject = document_.plan().sources.front().id;
     if (const auto sure = certainty_.of(subject); !sure.lines.empty()) {
-        why.heading(sure.title);
-        why.lines.insert(why.lines.end(), sure.lines.begin(), sure.lines.end());
+        told.why.heading(sure.title);
+        auto& lines = told.why.lines;
+        lines.insert(lines.end(), sure.lines.begin(), sure.lines.end());
     }
     const int scroll = verticalScrollBar()->value();
-    show_why(why);
+    show_why(told.why, std::move(told.follow));
     verticalScrollBar()->setValue(scroll);
 }
 
-void WhyPanel::show_why(const Why& why) {
+void WhyPanel::show_why(const Why& why, std::vector<Follow> follow) {
     setFixedWidth(u(282));
-    page_->show_why(why);
+    page_->show_why(why, std::move(follow));
 }
 
 }  // namespace sangre::app

@@ -17,7 +17,7 @@ class WhyPanel : public QScrollArea {
     WhyPage* page() const { return page_; }
 
   private:
-    void show_why(const Why& why);
+    void show_why(const Why& why, std::vector<Follow> follow = {});
     Document& document_;
     Certainty certainty_;
     WhyPage* page_;

@@ -202,7 +202,7 @@ class TestArithmeticSaid : public QObject {
             conditions.worst = worst;
             const auto s = study(plan, parts(), conditions);
             const auto of_each = [&](const auto& list) {
-                for (const auto& one : list) check(explain(plan, parts(), s, one.id));
+                for (const auto& one : list) check(explain(plan, parts(), s, one.id).why);
             };
             of_each(plan.sources), of_each(plan.hubs), of_each(plan.converters), of_each(plan.feeds);
             of_each(plan.loads), of_each(plan.places), of_each(plan.passages), of_each(plan.phases);

@@ -15,18 +15,18 @@ namespace {
 using Dense = Eigen::MatrixXd;
 using Column = Eigen::VectorXd;
 
-struct Network {
+struct Wired {
     Plan plan;
     Demand demand;
     std::vector<Metre> lengths;
 };
 
-Network random_network(unsigned seed, int feeds) {
+Wired random_network(unsigned seed, int feeds) {
     std::mt19937 random(seed);
     const auto pick = [&](int low, int high) {
         return std::uniform_int_distribution<int>(low, high)(random);
     };
-    Network n;
+    Wired n;
     auto& p = n.plan;
     p.sources.push_back({"battery", "Battery", "lfp", pick(6, 12), 1, AmpereHour(pick(20, 120)), {}, {}});
     p.hubs.push_back({"hub", "Hub", {}, {}});
@@ -67,7 +67,7 @@ Network random_network(unsigned seed, int feeds) {
 }
 
 /// Sums of currents at every node, from the circuit's description alone.
-Column sums(const Network& n, const Circuit& c, const Column& v) {
+Column sums(const Wired& n, const Circuit& c, const Column& v) {
     Column f = Column::Zero(v.size());
     const auto flow = [&](int from, int to, double amps) { f[from] += amps, f[to] -= amps; };
     for (int i = 0; i < v.size(); ++i)
@@ -100,7 +100,7 @@ Column sums(const Network& n, const Circuit& c, const Column& v) {
 }
 
 /// Newton with a full LU and a Jacobian of difference quotients.
-Column brute_force(const Network& n, const Circuit& c, Column v) {
+Column brute_force(const Wired& n, const Circuit& c, Column v) {
     for (int round = 0; round < 60; ++round) {
         const Column f = sums(n, c, v);
         Dense j(v.size(), v.size());

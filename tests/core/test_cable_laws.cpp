@@ -94,7 +94,7 @@ class TestCableLaws : public QObject {
         for (const auto& c : plan.cables) QCOMPARE(drawn.count(c.id), size_t{1});
         const auto s = test::studied(plan);
         QVERIFY(wire_labels(plan, s.harness).size() >= 2 * plan.cables.size());
-        for (const auto& c : plan.cables) QVERIFY(!explain(plan, parts(), s, c.id).lines.empty());
+        for (const auto& c : plan.cables) QVERIFY(!explain(plan, parts(), s, c.id).why.lines.empty());
         std::set<std::string> keys;
         for (const auto& step : s.steps()) QVERIFY(keys.insert(step.key).second);
         for (const auto& r : s.readings()) QVERIFY(r.high >= r.low);

@@ -82,11 +82,11 @@ class TestDemos : public QObject {
         for (const auto& x : s.steps()) subjects.push_back(x.key);
         for (const auto& x : s.readings()) subjects.push_back(x.key);
         for (const auto& id : subjects) {
-            const auto why = explain(plan, parts(), s, id);
+            const auto why = explain(plan, parts(), s, id).why;
             QVERIFY2(!why.title.empty() && !why.lines.empty(), id.c_str());
             for (const auto& line : why.lines) QVERIFY2(sane(line.text), (id + ": " + line.text).c_str());
         }
-        QVERIFY(explain(plan, parts(), s, "nobody").title.empty());
+        QVERIFY(explain(plan, parts(), s, "nobody").why.title.empty());
     }
     void schools_can_be_followed_data() { demos(); }
     void schools_can_be_followed() {
@@ -94,15 +94,18 @@ class TestDemos : public QObject {
         const auto plan = demo_of(file);
         const auto s = test::studied(plan);
         size_t followed = 0;
-        for (const auto& f : plan.feeds)
-            for (const auto& school : explain(plan, parts(), s, f.id).schools) {
+        for (const auto& f : plan.feeds) {
+            const auto told = explain(plan, parts(), s, f.id);
+            for (size_t i = 0; i < told.why.schools.size(); ++i) {
+                const auto& school = told.why.schools[i];
                 QVERIFY(!school.name.empty() && !school.choice.empty());
-                if (!school.follow) continue;
-                const auto next = school.follow(plan);
+                if (!told.follow[i].here) continue;
+                const auto next = told.follow[i].here(plan);
                 QVERIFY(plan_from_json(plan_to_json(next), "x"));
                 QVERIFY(test::studied(next).now.found);
                 if (++followed > 12) return;
             }
+        }
         QVERIFY(followed > 0);
     }
     void findings_and_steps_read_well_data() { demos(); }

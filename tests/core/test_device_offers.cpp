@@ -1,8 +1,8 @@
 // What may be put into a feed: in the size the feed asks for, and no worse plan for it. Packs as people type
 // them.
 #include "battery/pack_text.h"
+#include "decide/device_offers.h"
 #include "fixtures.h"
-#include "propose/device_offers.h"
 #include "wiring/item.h"
 
 using namespace sangre;

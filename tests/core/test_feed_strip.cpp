@@ -1,7 +1,7 @@
 // A feed as a strip adds up to the feed; a short along it is the fault study's at its end.
+#include "decide/device_offers.h"
 #include "fixtures.h"
 #include "harness/feed_strip.h"
-#include "propose/device_offers.h"
 #include "propose/size_steps.h"
 #include "protection/curves.h"
 #include "protection/fault_explorer.h"

@@ -3,9 +3,9 @@
 #include <QTest>
 #include <set>
 
+#include "decide/feeding.h"
 #include "fixtures.h"
 #include "joint/choose.h"
-#include "propose/feeding.h"
 #include "propose/grouped_feeds.h"
 #include "propose/sizing.h"
 

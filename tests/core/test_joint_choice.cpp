@@ -4,11 +4,11 @@
 #include <set>
 
 #include "build/bom.h"
+#include "decide/feeding.h"
 #include "fixtures.h"
 #include "joint/choose.h"
 #include "joint/joint.h"
 #include "plan/edits.h"
-#include "propose/feeding.h"
 #include "wire/conductor.h"
 
 using namespace sangre;

@@ -109,7 +109,7 @@ class TestLeadAndSourceLaws : public QObject {
             for (const auto& a : step.actions) QVERIFY2(clean(a), a.c_str());
         for (const auto& r : s.readings()) QVERIFY2(clean(window_text(r)) && clean(r.title), r.key.c_str());
         for (const auto& source : plan.sources)
-            for (const auto& l : explain(plan, parts(), s, source.id).lines)
+            for (const auto& l : explain(plan, parts(), s, source.id).why.lines)
                 QVERIFY2(clean(l.text), l.text.c_str());
     }
     void every_mend_can_be_saved_data() { seeds(); }

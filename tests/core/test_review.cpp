@@ -493,7 +493,7 @@ class TestReview : public QObject {
         const auto plan = test::demo();
         const auto s = test::studied(plan);
         const auto explained = [&](const Id& id) {
-            const auto why = explain(plan, parts(), s, id);
+            const auto why = explain(plan, parts(), s, id).why;
             QVERIFY2(!why.title.empty() && !why.lines.empty(), id.c_str());
             for (const auto& line : why.lines)
                 QVERIFY2(
@@ -509,32 +509,36 @@ class TestReview : public QObject {
         for (const auto& x : plan.cables) explained(x.id);
         for (const auto& x : s.steps()) explained(x.key);
         for (const auto& x : s.readings()) explained(x.key);
-        QVERIFY(explain(plan, parts(), s, "nobody").title.empty());
+        QVERIFY(explain(plan, parts(), s, "nobody").why.title.empty());
     }
     void schools_can_be_followed() {
         const auto plan = test::demo();
         const auto s = test::studied(plan);
         const auto feed = plan.feeds[feeds_into(plan, "load-fog-pump").front()];
-        const auto why = explain(plan, parts(), s, feed.id);
-        QCOMPARE(why.schools.size(), size_t{8});
-        for (const auto& school : why.schools) {
-            QVERIFY2(school.follow && school.everywhere && !school.about.empty(), school.name.c_str());
-            for (const auto& next : {school.follow(plan), school.everywhere(plan)}) {
+        const auto told = explain(plan, parts(), s, feed.id);
+        const auto& schools = told.why.schools;
+        QCOMPARE(schools.size(), size_t{8});
+        QCOMPARE(told.follow.size(), schools.size());
+        for (size_t i = 0; i < schools.size(); ++i) {
+            const auto& school = schools[i];
+            const auto& follow = told.follow[i];
+            QVERIFY2(follow.here && follow.everywhere && !school.about.empty(), school.name.c_str());
+            for (const auto& next : {follow.here(plan), follow.everywhere(plan)}) {
                 const auto& after = *by_id(next.feeds, feed.id);
                 const auto& wire = find(parts().wires, after.wire)->size;
                 const auto rating = format(device(after, DeviceKind::fuse)->rating);
                 QCOMPARE(school.about.ends_with("fuse") ? rating : wire, school.choice);
             }
             // Here alone changes nothing elsewhere; everywhere is remembered, and the same twice over.
-            const auto here = school.follow(plan), everywhere = school.everywhere(plan);
+            const auto here = follow.here(plan), everywhere = follow.everywhere(plan);
             for (const auto& f : plan.feeds)
                 if (f.id != feed.id) QVERIFY(*by_id(here.feeds, f.id) == f);
             QVERIFY(here.practices == plan.practices);
-            QVERIFY(school.everywhere(everywhere) == everywhere);
+            QVERIFY(follow.everywhere(everywhere) == everywhere);
         }
         const auto all = [&](const char* name) {
-            for (const auto& school : why.schools)
-                if (school.name == name) return school.everywhere(plan);
+            for (size_t i = 0; i < schools.size(); ++i)
+                if (schools[i].name == name) return told.follow[i].everywhere(plan);
             return Plan();
         };
         QVERIFY(all("In mm²").practices.metric);

@@ -1,9 +1,9 @@
 // Where builders disagree: every way is a whole plan, and what it changes is told.
 #include "battery/groups.h"
 #include "battery/pack.h"
+#include "decide/feeding.h"
 #include "decide/schools.h"
 #include "fixtures.h"
-#include "propose/feeding.h"
 #include "propose/two_packs.h"
 #include "units/format.h"
 
@@ -120,7 +120,7 @@ class TestSchools : public QObject {
             QVERIFY(worst.lowest >= pack_cutoff_voltage(pack, chemistry));
             QVERIFY(worst.highest <= pack_charge_voltage(pack, chemistry) * 1.001);
             QVERIFY(worst.continuous > Ampere(0) && worst.at_lowest <= worst.peak);
-            const auto why = explain(two, parts(), s, pack.id);
+            const auto why = explain(two, parts(), s, pack.id).why;
             const auto says = "Sags to " + format(worst.lowest);
             QVERIFY(std::any_of(why.lines.begin(), why.lines.end(),
                                 [&](const auto& l) { return l.text.starts_with(says); }));

@@ -20,11 +20,15 @@ namespace {
 class TimeStepping {
   public:
     TimeStepping(const Plan& plan, const Solver& solver, const Demand& demand) : circuit_(solver.circuit()) {
-        std::vector<const Chemistry*> chemistries;
         for (const auto& c : plan.converters) types_.push_back(find(parts().converters, c.type));
-        for (const auto& b : plan.sources) chemistries.push_back(find(parts().chemistries, b.chemistry));
         for (const auto& l : plan.loads) laws_.emplace_back(l);
-        now_ = instant_of(demand, plan, circuit_, types_, chemistries);
+        Network parts_of_it;
+        parts_of_it.circuit = circuit_, parts_of_it.loads = plan.loads, parts_of_it.types = types_;
+        for (const auto& c : plan.converters) parts_of_it.set.push_back(c.set);
+        parts_of_it.sources = plan.sources;
+        for (const auto& b : plan.sources)
+            parts_of_it.chemistries.push_back(find(parts().chemistries, b.chemistry));
+        now_ = instant_of(demand, parts_of_it);
     }
     bool rests() const {
         const size_t n = circuit_.nodes.size();

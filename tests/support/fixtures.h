@@ -3,6 +3,7 @@
 #include <QTest>
 #include <string>
 
+#include "explain/explain.h"
 #include "files/plan_file.h"
 #include "propose/propose.h"
 #include "study.h"

@@ -1,0 +1,189 @@
+#include "decide/device_offers.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+
+#include "battery/pack.h"
+#include "network/filter.h"
+#include "protection/suiting.h"
+#include "units/format.h"
+#include "wiring/item.h"
+
+namespace sangre {
+namespace {
+
+using Group = DeviceOffer::Group;
+constexpr Hertz module_noise(200e3);  // where small switching modules switch, typical
+
+/// The cheapest entry that passes, or null.
+template <class Entry, class Fits>
+const Entry* cheapest(const std::vector<Entry>& entries, Fits fits) {
+    const Entry* best = nullptr;
+    for (const auto& e : entries)
+        if (fits(e) && (!best || e.cost < best->cost)) best = &e;
+    return best;
+}
+
+class Offers {
+  public:
+    Offers(const Plan& plan, const Catalogue& catalogue, const Study& study, size_t feed)
+        : plan_(plan),
+          catalogue_(catalogue),
+          feed_(plan.feeds[feed]),
+          worst_(study.worst.feeds[feed]),
+          protection_(study.protection[feed]),
+          behind_(study.solver->index().loads_behind(feed)),
+          source_(study.solver->index().source_of(feed)) {}
+
+    std::vector<DeviceOffer> all() {
+        protect();
+        turn_off();
+        quieten();
+        watch();
+        for (const auto& d : feed_.devices) {
+            offers_.push_back({Group::take_out, item_name(catalogue_, d), "",
+                               [id = d.id](const Plan& p) { return remove_device(p, id); }});
+        }
+        return std::move(offers_);
+    }
+
+  private:
+    bool has(DeviceKind kind) const { return device(feed_, kind) != nullptr; }
+    void offer(Group group, DeviceKind kind, const Id& type, const std::string& name, std::string purpose,
+               const std::string& called = {}) {
+        offers_.push_back(
+            {group, name, std::move(purpose), [id = feed_.id, kind, type, called](const Plan& p) {
+                 return add_device(p, id, kind, type, called);
+             }});
+    }
+    const InlinePart* cheapest_inline(InlineKind kind) const {
+        return cheapest(catalogue_.inlines, [&](const InlinePart& t) {
+            return t.kind == kind && t.rated >= worst_.continuous && t.voltage >= worst_.highest_end &&
+                   (raw(t.saturation) <= 0 || t.saturation >= worst_.peak);
+        });
+    }
+    void protect() {
+        if (!has(DeviceKind::fuse) && protection_.smallest) {
+            const auto [family, rating] = *protection_.smallest;
+            offers_.push_back({Group::protect, fmt::format("{} {}", format(rating), family->name),
+                               "the smallest that carries what this feed asks",
+                               [id = feed_.id, type = family->id, amps = rating](const Plan& p) {
+                                   return set_fuse(p, id, type, amps);
+                               }});
+        }
+        if (const auto* t = cheapest_inline(InlineKind::diode); t && !has(DeviceKind::diode))
+            offer(Group::protect, DeviceKind::diode, t->id, t->name,
+                  fmt::format("saves what is behind when plus and minus are swapped; takes {} = {}",
+                              format(t->forward), format(Watt(raw(t->forward) * raw(worst_.continuous)))));
+        offer_precharge();
+    }
+    void offer_precharge() {
+        const double farad = raw(protection_.charging.capacitance);
+        if (farad <= 0 || has(DeviceKind::precharge) || source_.kind != PartKind::source) return;
+        const auto* best = suiting_precharge(catalogue_, worst_.highest_end, Farad(farad));
+        if (best)
+            offer(Group::protect, DeviceKind::precharge, best->id, best->name,
+                  fmt::format("hold the button {} before you plug or switch on: {} instead of a spark",
+                              format(Second(5 * raw(best->resistance) * farad)),
+                              format(Ampere(raw(worst_.highest_end) / raw(best->resistance)))));
+    }
+    void turn_off() {
+        // What must stay on branches before every switch.
+        const bool always =
+            std::any_of(behind_.begin(), behind_.end(), [&](size_t l) { return plan_.loads[l].always_on; });
+        if (has(DeviceKind::power_switch) || always) return;
+        const auto pick = [&](auto kind_fits) {
+            return cheapest(catalogue_.switches, [&](const SwitchType& t) {
+                return kind_fits(t) && t.rated >= worst_.continuous * 1.25 && t.rated * 1.5 >= worst_.peak &&
+                       t.breaks >= worst_.highest_end;
+            });
+        };
+        const auto put = [&](const SwitchType* t, const std::string& purpose) {
+            if (t)
+                offer(Group::turn_off, DeviceKind::power_switch, t->id, t->name, purpose,
+                      name_of(plan_, feed_.to));
+        };
+        put(pick([](const auto& t) { return t.kind == SwitchKind::manual; }), "by hand");
+        put(pick([](const auto& t) { return t.kind == SwitchKind::electronic; }),
+            "from afar: a thin wire to a small button or a receiver turns it on");
+        put(pick([&](const auto& t) {
+                return t.kind == SwitchKind::relay && raw(t.coil) > 0 &&
+                       std::abs(raw(t.coil) / std::max(raw(worst_.highest_end), 0.1) - 1) < 0.3;
+            }),
+            "from afar, by a coil of this feed's voltage");
+        put(pick([](const auto& t) { return t.kind == SwitchKind::thermal && t.closes_above.has_value(); }),
+            "closes when it is warm: a fan runs only when needed. Its case may be live: insulate it");
+        put(pick([](const auto& t) { return t.kind == SwitchKind::thermal && t.opens_above.has_value(); }),
+            "opens when it is hot: saves what it is fixed to. Its case may be live: insulate it");
+    }
+    void quieten() {
+        if (has(DeviceKind::filter)) return;
+        const auto* lc = cheapest(catalogue_.inlines, [&](const InlinePart& t) {
+            return t.kind == InlineKind::filter && raw(t.capacitance) > 0 && t.rated >= worst_.continuous &&
+                   t.voltage >= worst_.highest_end && t.saturation >= worst_.peak;
+        });
+        if (lc) {
+            FilterNeed need;
+            need.inductance = lc->inductance, need.capacitance = lc->capacitance,
+            need.resistance = lc->resistance;
+            need.saturation = lc->saturation, need.current = worst_.continuous, need.peak = worst_.peak;
+            need.noise = module_noise;
+            const auto check = check_filter(need);
+            offer(Group::quieten, DeviceKind::filter, lc->id, lc->name,
+                  fmt::format("works from {} up: {} dB at {}; drops {}", format(check.resonance),
+                              format_number(check.attenuation, 2), format(module_noise), format(check.drop)));
+        }
+        if (const auto* ferrite = cheapest(catalogue_.inlines, [&](const InlinePart& t) {
+                return t.kind == InlineKind::filter && raw(t.capacitance) <= 0 &&
+                       t.rated >= worst_.continuous;
+            }))
+            offer(Group::quieten, DeviceKind::filter, ferrite->id, ferrite->name,
+                  "both leads through it, close to what is noisy; costs nothing worth naming");
+    }
+    void watch() {
+        if (has(DeviceKind::shunt)) return;
+        const auto* meter = cheapest(catalogue_.inlines, [&](const InlinePart& t) {
+            return t.kind == InlineKind::meter && t.rated >= worst_.peak && t.voltage >= worst_.highest_end;
+        });
+        if (meter)
+            offer(Group::watch, DeviceKind::shunt, meter->id, meter->name,
+                  fmt::format("shows {} and {} here; drops {}", format(worst_.highest_end),
+                              format(worst_.continuous),
+                              format(Volt(raw(meter->resistance) * raw(worst_.continuous)))));
+    }
+
+    const Plan& plan_;
+    const Catalogue& catalogue_;
+    const Lead& feed_;
+    const FeedExtremes& worst_;
+    const FeedProtection& protection_;
+    const std::vector<size_t>& behind_;
+    PartRef source_;
+    std::vector<DeviceOffer> offers_;
+};
+
+}  // namespace
+
+std::vector<DeviceOffer> device_offers(const Plan& plan, const Catalogue& catalogue, const Study& study,
+                                       const Id& feed) {
+    const auto* f = by_id(plan.feeds, feed);
+    if (!f) return {};
+    return Offers(plan, catalogue, study, static_cast<size_t>(f - plan.feeds.data())).all();
+}
+
+Plan add_device(Plan plan, const Id& feed, DeviceKind kind, const Id& type, const std::string& name) {
+    auto* f = by_id(plan.feeds, feed);
+    if (!f) return plan;
+    Id id = feed + "-" + type;
+    for (int n = 2; by_id(f->devices, id); ++n) id = fmt::format("{}-{}-{}", feed, type, n);
+    f->devices.push_back({id, kind, type, Ampere(0), name, {}});
+    return plan;
+}
+
+Plan remove_device(Plan plan, const Id& device) {
+    for (auto& f : plan.feeds) std::erase_if(f.devices, [&](const auto& d) { return d.id == device; });
+    return plan;
+}
+
+}  // namespace sangre

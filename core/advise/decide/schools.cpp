@@ -1,0 +1,150 @@
+#include "decide/schools.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+
+#include "decide/feeding.h"
+#include "propose/propose.h"
+
+namespace sangre {
+namespace {
+
+struct Way {
+    const char *name, *purpose;
+    std::function<void(Practices&)> follow;
+};
+
+struct Question {
+    const char *name, *about;
+    std::vector<Way> ways;
+};
+
+template <auto Field, class Value>
+auto set(Value value) {
+    return [value](Practices& p) { p.*Field = value; };
+}
+
+std::vector<Question> questions() {
+    using P = Practices;
+    return {
+        {"One pack or two",
+         "Motor noise reaches the quiet things through a shared pack; a second one must be charged and "
+         "watched.",
+         {{"One pack", "one thing to charge and to watch", set<&P::supply>(SupplySchool::one)},
+          {"Two packs", "the quiet things share no wire with motors", set<&P::supply>(SupplySchool::two)}}},
+        {"Sized tightly or generously",
+         "A supply that is just too weak shows as a computer that restarts at random; a strong one weighs "
+         "and costs.",
+         {{"Tightly", "modules and wires as computed", set<&P::sizing>(SizingSchool::tight)},
+          {"Generously", "half as much again: cool, and room for more",
+           set<&P::sizing>(SizingSchool::generous)}}},
+        {"Where a rail is set",
+         "Set high, the far end still sees its voltage when it works hard; at nominal nothing is ever above "
+         "it.",
+         {{"In the middle", "as far from both bounds", set<&P::set>(SetSchool::middle)},
+          {"High", "against the drop in thin wire", set<&P::set>(SetSchool::high)},
+          {"At nominal", "what the nameplate says", set<&P::set>(SetSchool::nominal)}}},
+        {"Noisy loads",
+         "A motor on the rail of a camera is seen in the picture; a module each costs and weighs.",
+         {{"A module of their own", "noise stays on its side", set<&P::noise>(NoiseSchool::own_converter)},
+          {"With the others", "fewer modules; a filter may do", set<&P::noise>(NoiseSchool::together)}}},
+        {"One feed for many or each its own",
+         "A block near the loads saves wire; what fails in its feed takes all of them.",
+         {{"Each its own", "one fuse, one load", set<&P::feeds>(FeedSchool::own)},
+          {"One for those together", "less wire, one more block", set<&P::feeds>(FeedSchool::grouped)}}},
+    };
+}
+
+Id quietest(const Plan& plan) {
+    const auto watts = [](const Load& l) { return raw(l.nominal) * raw(l.typical); };
+    const auto least = std::min_element(plan.loads.begin(), plan.loads.end(),
+                                        [&](const auto& a, const auto& b) { return watts(a) < watts(b); });
+    return least == plan.loads.end() ? Id() : least->id;
+}
+
+/// Fills in what each way changes against the one that is followed.
+void compare(SchoolQuestion& question, const Catalogue& catalogue) {
+    const auto followed = std::find_if(question.ways.begin(), question.ways.end(),
+                                       [](const auto& w) { return w.followed && w.refusal.empty(); });
+    if (followed == question.ways.end()) return;
+    const auto now = study(followed->plan, catalogue, {});
+    for (auto& way : question.ways) {
+        if (!way.refusal.empty()) continue;
+        const auto then = way.followed ? now : study(way.plan, catalogue, {});
+        way.figures = compare_variants(followed->plan, now, way.plan, then);
+        way.told = way.followed ? "" : tell_change(way.figures);
+    }
+}
+
+SchoolQuestion answered(const Question& asked, const Plan& plan, const Catalogue& catalogue) {
+    SchoolQuestion q{asked.name, asked.about, {}};
+    for (const auto& way : asked.ways) {
+        auto with = plan;
+        way.follow(with.practices);
+        SchoolWay w{way.name, way.purpose, with.practices == plan.practices, {}, {}, {}, {}};
+        if (const auto made = propose(with, catalogue))
+            w.plan = made->plan;
+        else
+            w.refusal = made.error().front().reason;
+        q.ways.push_back(std::move(w));
+    }
+    const auto& second = q.ways.back();
+    if (asked.ways.size() == 2 && second.refusal.empty() && q.ways.front().refusal.empty() &&
+        second.plan.feeds == q.ways.front().plan.feeds &&
+        second.plan.converters == q.ways.front().plan.converters)
+        for (auto& w : q.ways)
+            if (!w.followed) w.refusal = "it makes no difference with these loads";
+    compare(q, catalogue);
+    return q;
+}
+
+SchoolQuestion how_to_feed(const Plan& plan, const Catalogue& catalogue, const Id& load) {
+    SchoolQuestion q{
+        "How " + name_of(plan, load) + " is fed",
+        "A small load may share a circuit whose fuse, wire and plug have room; strong ones get a line.",
+        {}};
+    q.ways.push_back({"As it is", "its own feed from where its voltage is", true, {}, plan, {}, {}});
+    const auto add = [&](const std::string& name, const char* purpose, tl::expected<Plan, std::string> next) {
+        SchoolWay w{name, purpose, false, {}, {}, {}, {}};
+        if (next)
+            w.plan = std::move(*next);
+        else
+            w.refusal = next.error();
+        q.ways.push_back(std::move(w));
+    };
+    add("Its own line from the pack", "nothing else takes it along", own_line(plan, catalogue, load));
+    const auto now = study(plan, catalogue, {});
+    const auto circuit = best_circuit_to_tap(plan, catalogue, now, load);
+    if (circuit.empty())
+        add("Tap a circuit", "least wire; two fuses, the old one and its own",
+            tl::unexpected(std::string("no circuit of its voltage has room for it")));
+    else
+        add("Tap the circuit of " + name_of(plan, circuit), "least wire; two fuses, the old one and its own",
+            tap_circuit(plan, catalogue, now, load, circuit));
+    compare(q, catalogue);
+    return q;
+}
+
+}  // namespace
+
+SchoolStudy compare_schools(const Plan& plan, const Catalogue& catalogue, const Id& subject,
+                            const std::function<bool(double)>& progress) {
+    SchoolStudy study;
+    if (plan.loads.empty() || !propose(plan, catalogue)) return study;
+    const auto asked = questions();
+    const double all = static_cast<double>(asked.size() + 1);
+    for (const auto& q : asked) {
+        if (!progress(static_cast<double>(study.questions.size()) / all)) return study;
+        study.questions.push_back(answered(q, plan, catalogue));
+    }
+    if (!progress((all - 1) / all)) return study;
+    if (!plan.feeds.empty())
+        study.questions.push_back(
+            how_to_feed(plan, catalogue, by_id(plan.loads, subject) ? subject : quietest(plan)));
+    study.complete = true;
+    progress(1);
+    return study;
+}
+
+}  // namespace sangre

@@ -1,0 +1,23 @@
+#pragma once
+// Everything computed about a plan before it is judged: what rules, steps and readings work from.
+#include "mission/mission.h"
+#include "protection/protection.h"
+#include "rail/set_window.h"
+
+namespace sangre {
+
+struct Figures {
+    Harness harness;
+    std::shared_ptr<const Solver> solver;
+    OperatingPoint now;  ///< at the conditions
+    WorstCase worst;
+    std::vector<ShortCircuit> shorts;        ///< by feed, at its far end
+    std::vector<FeedProtection> protection;  ///< by feed
+    std::vector<SetWindow> windows;          ///< by converter
+    Mission mission;
+};
+
+/// What of them could not be computed, a sentence each; empty where all could.
+std::vector<std::string> unknown_figures(const Plan& plan, const Figures& figures);
+
+}  // namespace sangre

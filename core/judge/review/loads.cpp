@@ -1,0 +1,234 @@
+#include <fmt/format.h>
+
+#include "review/review.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+void window_reversed(const Context& c, std::vector<Finding>& out) {
+    for (const auto& l : c.plan.loads) {
+        if (l.v_min <= l.v_max) continue;
+        auto swapped = l;
+        std::swap(swapped.v_min, swapped.v_max);
+        out.push_back({Severity::danger,
+                       {},
+                       {l.id},
+                       fmt::format("{}: its least voltage, {}, is above its greatest, {}.", l.name,
+                                   format(l.v_min), format(l.v_max)),
+                       {},
+                       {{"Swap the two", [swapped](const Plan& p) { return put_load(p, swapped); }}}});
+    }
+}
+
+void outside_tool(const Context& c, std::vector<Finding>& out) {
+    for (const auto& l : c.plan.loads)
+        if (l.v_min >= highest_voltage)
+            out.push_back(
+                {Severity::danger,
+                 {},
+                 {l.id},
+                 fmt::format(
+                     "{} wants {}. Mains and everything from 60 V DC up is outside this tool: stop, and ask "
+                     "a qualified person under the local code.",
+                     l.name, format(l.v_min)),
+                 {},
+                 {}});
+    for (size_t b = 0; b < c.plan.sources.size(); ++b)
+        if (const auto reaches = c.figures.worst.packs[b].highest; reaches >= highest_voltage)
+            out.push_back({Severity::danger,
+                           {},
+                           {c.plan.sources[b].id},
+                           fmt::format("{} reaches {}. Everything from 60 V DC up is outside this tool: {}.",
+                                       c.plan.sources[b].name, format(reaches),
+                                       c.plan.sources[b].kind == SourceKind::pack
+                                           ? "use fewer cells in series"
+                                           : "stop, and ask a qualified person under the local code"),
+                           {},
+                           {}});
+    for (const auto& k : c.plan.cables)
+        if (k.volts >= highest_voltage)
+            out.push_back({Severity::danger,
+                           {},
+                           {k.id},
+                           fmt::format("{} carries {}. Mains and everything from 60 V DC up is outside this "
+                                       "tool: stop, and ask a qualified person under the local code.",
+                                       k.name, format(k.volts)),
+                           {},
+                           {}});
+    for (const auto& k : c.plan.converters)
+        if (k.set >= highest_voltage)
+            out.push_back({Severity::danger,
+                           {},
+                           {k.id},
+                           fmt::format("{} is set to {}. Everything from 60 V DC up is outside this tool.",
+                                       k.name, format(k.set)),
+                           {},
+                           {}});
+}
+
+/// A network that was not solved is not a network in which all is well.
+void not_solved(const Context& c, std::vector<Finding>& out) {
+    const auto missing = unknown_figures(c.plan, c.figures);
+    if (missing.empty()) return;
+    Finding f{Severity::danger, {}, {}, missing.front(), {}, {}};
+    for (size_t i = 1; i < missing.size(); ++i) f.why.add(missing[i]);
+    f.why.add(
+        "Mend what the other findings name: returns that lead nowhere, loops, loads far beyond their "
+        "supply.");
+    out.push_back(std::move(f));
+}
+
+void not_fed(const Context& c, std::vector<Finding>& out) {
+    if (c.plan.feeds.empty()) return;
+    for (const auto& l : c.plan.loads) {
+        const auto chain = c.index().upstream(l.id);
+        const bool fed =
+            !chain.empty() && c.index().part(c.plan.feeds[chain.back()].from).kind == PartKind::source;
+        if (fed || l.v_min > l.v_max) continue;
+        out.push_back({Severity::danger,
+                       {},
+                       {l.id},
+                       fmt::format("{} is not fed from any source. Propose wires it.", l.name),
+                       {},
+                       {}});
+    }
+}
+
+void starves(const Context& c, std::vector<Finding>& out) {
+    for (size_t i = 0; i < c.plan.loads.size(); ++i) {
+        const auto& l = c.plan.loads[i];
+        const auto& x = c.figures.worst.loads[i];
+        if (raw(x.lowest) <= 0 || x.lowest >= l.v_min - Volt(0.005)) continue;
+        Finding f{Severity::danger,
+                  {},
+                  {l.id},
+                  fmt::format("{} browns out: it gets {} and needs {} ({}).", l.name, format(x.lowest),
+                              format(l.v_min), x.lowest_where),
+                  {},
+                  {}};
+        f.why.add(fmt::format("Short by {}.", format(l.v_min - x.lowest)), Tone::danger);
+        for (const auto up : c.index().upstream(l.id))
+            f.why.add(fmt::format("{} loses {} ({})", c.index().feed_name(c.plan.feeds[up]),
+                                  format(c.figures.worst.feeds[up].drop),
+                                  format_percent(c.figures.worst.feeds[up].drop_share)));
+        out.push_back(std::move(f));
+    }
+}
+
+/// A start of a moment is as bad for what restarts as a peak that lasts.
+void resets_at_start(const Context& c, std::vector<Finding>& out) {
+    for (size_t i = 0; i < c.plan.loads.size(); ++i) {
+        const auto& l = c.plan.loads[i];
+        const auto& x = c.figures.worst.loads[i];
+        if (!restarts(x, l)) continue;
+        Finding f{Severity::danger,
+                  {},
+                  {l.id},
+                  fmt::format("{} restarts: it gets {} for a moment and needs {} ({}).", l.name,
+                              format(x.lowest_at_start), format(l.v_min), x.start_where),
+                  {},
+                  {}};
+        f.why.add("What starts draws many times what it runs with; a motor at rest is its winding.");
+        f.why.add("Below a second the pack sags by its ohmic part alone; the wires lose in full.");
+        f.why.schools = {{"Its own line from the pack", "", "the start pulls at the pack only", false},
+                         {"A soft start in the controller", "", "no surge at all", false},
+                         {"A larger capacitor before it", "", "bridges milliseconds, no more", false}};
+        out.push_back(std::move(f));
+    }
+}
+
+void too_high(const Context& c, std::vector<Finding>& out) {
+    for (size_t i = 0; i < c.plan.loads.size(); ++i) {
+        const auto& l = c.plan.loads[i];
+        const auto& x = c.figures.worst.loads[i];
+        if (l.v_min > l.v_max || x.highest <= l.v_max + Volt(0.005)) continue;
+        Finding f{Severity::danger,
+                  {},
+                  {l.id},
+                  fmt::format("{} can see {} and stands {}.", l.name, format(x.highest), format(l.v_max)),
+                  {},
+                  {}};
+        f.why.add("The highest comes with the pack full or on its charger and little current flowing.");
+        out.push_back(std::move(f));
+    }
+}
+
+void antenna(const Context& c, std::vector<Finding>& out) {
+    for (const auto& l : c.plan.loads)
+        if (l.transmitter)
+            out.push_back(
+                {Severity::note,
+                 {},
+                 {l.id},
+                 fmt::format(
+                     "{}: antenna on before it is powered, even for setup. The build has a step for it.",
+                     l.name),
+                 {},
+                 {}});
+}
+
+void assumed(const Context& c, std::vector<Finding>& out) {
+    std::vector<Id> ids;
+    std::string names;
+    for (const auto& l : c.plan.loads)
+        if (l.assumed) ids.push_back(l.id), names += (names.empty() ? "" : ", ") + l.name;
+    if (ids.empty()) return;
+    Finding f{Severity::note,
+              {},
+              ids,
+              ids.size() == 1
+                  ? names + " rests on typical figures: measure it before you buy for it."
+                  : fmt::format("{} loads rest on typical figures: measure them before you buy for them.",
+                                ids.size()),
+              {},
+              {}};
+    f.why.add(names + ".");
+    f.why.add(
+        "A cheap meter in series, or a log of it working, replaces the guess; edit the line or read the log "
+        "in.");
+    out.push_back(std::move(f));
+}
+
+/// A day in which a load never runs says nothing of what it costs.
+void never_on(const Context& c, std::vector<Finding>& out) {
+    for (const auto& l : c.plan.loads) {
+        if (ever_works(c.plan, l)) continue;
+        const bool idles = std::any_of(c.plan.phases.begin(), c.plan.phases.end(), [&](const auto& phase) {
+            return state_in(phase, l) == LoadState::idle;
+        });
+        Finding f{Severity::note,
+                  {},
+                  {l.id},
+                  l.name + (idles ? " does no more than idle in any phase: its work counts for no run time."
+                                  : " is off in every phase: it counts for no run time."),
+                  {},
+                  {}};
+        f.why.add("Its wire and fuse are sized as if it ran in any of them.");
+        for (const auto& phase : c.plan.phases)
+            if (!phase.charging) {
+                f.fixes.push_back({"On in " + phase.name, [load = l.id, at = phase.id](const Plan& p) {
+                                       return set_state(p, at, load, LoadState::typical);
+                                   }});
+                break;
+            }
+        out.push_back(std::move(f));
+    }
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::loads{
+    {"load-window-reversed", "A load's least voltage lies below its greatest", window_reversed},
+    {"outside-this-tool", "Nothing reaches 60 V DC", outside_tool},
+    {"network-not-solved", "Every number of the network is known", not_solved},
+    {"load-not-fed", "Every load is fed from a battery", not_fed},
+    {"load-browns-out", "Every load gets its least voltage at the worst instant", starves},
+    {"load-resets-at-start", "Nothing restarts when something else starts", resets_at_start},
+    {"load-over-voltage", "No load sees more than its greatest voltage", too_high},
+    {"load-assumed", "Loads whose figures are typical, not measured", assumed},
+    {"load-never-on", "Every load runs in some phase", never_on},
+    {"antenna-first", "A transmitter is powered only with its antenna on", antenna},
+};
+
+}  // namespace sangre

@@ -1,0 +1,342 @@
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+#include "converter/choice.h"
+#include "network/elements.h"
+#include "propose/rail_edits.h"
+#include "review/review.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+template <class Check>
+void each_module(const Context& c, Check check) {
+    for (size_t i = 0; i < c.plan.converters.size(); ++i)
+        if (const auto* type = find(c.catalogue.converters, c.plan.converters[i].type))
+            check(i, c.plan.converters[i], *type);
+}
+
+/// A fix that exchanges the module for the cheapest one that serves what this one does.
+std::vector<Fix> exchange(const Context& c, size_t i) {
+    const auto& k = c.plan.converters[i];
+    const auto& x = c.figures.worst.converters[i];
+    // The charger's voltage counts even where it was not part of a corner.
+    const auto type = choose_converter(c.catalogue, {x.in_lowest, x.in_highest}, k.set, x.continuous, x.peak);
+    if (!type || (*type)->id == k.type) return {};
+    return {{"Use a " + (*type)->name,
+             [id = k.id, to = (*type)->id](const Plan& p) { return set_converter_type(p, id, to); }}};
+}
+
+void unknown_module(const Context& c, std::vector<Finding>& out) {
+    for (const auto& k : c.plan.converters)
+        if (!find(c.catalogue.converters, k.type))
+            out.push_back(
+                {Severity::danger,
+                 {},
+                 {k.id},
+                 fmt::format("{} names a module “{}” that the catalogue does not hold.", k.name, k.type),
+                 {},
+                 {}});
+}
+
+void loop(const Context& c, std::vector<Finding>& out) {
+    for (const auto& k : c.plan.converters) {
+        std::set<Id> seen;
+        std::vector<Id> todo{k.id};
+        while (!todo.empty()) {
+            const Id at = todo.back();
+            todo.pop_back();
+            for (const auto f : c.index().from(at)) {
+                const auto& to = c.plan.feeds[f].to;
+                if (to == k.id) {
+                    out.push_back(
+                        {Severity::danger,
+                         {},
+                         {k.id, c.plan.feeds[f].id},
+                         fmt::format("{} is fed from its own output, through {}: a loop has no source.",
+                                     k.name, c.index().feed_name(c.plan.feeds[f])),
+                         {},
+                         {}});
+                    todo.clear();
+                    break;
+                }
+                if (seen.insert(to).second) todo.push_back(to);
+            }
+        }
+    }
+}
+
+void input_high(const Context& c, std::vector<Finding>& out) {
+    each_module(c, [&](size_t i, const Converter& k, const ConverterType& t) {
+        const Volt highest = c.figures.worst.converters[i].in_highest;
+        const double spare = input_spare(t, highest);
+        if (raw(highest) <= 0 || spare >= 0.25) return;
+        Finding f{spare < 0.05 ? Severity::danger : Severity::caution,
+                  {},
+                  {k.id},
+                  spare < 0 ? fmt::format("{} is fed up to {} and stands {}.", k.name, format(highest),
+                                          format(t.in_max))
+                            : fmt::format("{} is fed up to {} of its {}: {} spare, want 25 %.", k.name,
+                                          format(highest), format(t.in_max), format_percent(spare)),
+                  {},
+                  exchange(c, i)};
+        f.why.add(fmt::format("({} − {}) ÷ {} = {}", format(t.in_max), format(highest), format(highest),
+                              format_percent(spare)));
+        f.why.add("Modules die at their nameplate: ringing at plug-in goes above what the meter shows.");
+        out.push_back(std::move(f));
+    });
+}
+
+void drops_out(const Context& c, std::vector<Finding>& out) {
+    each_module(c, [&](size_t i, const Converter& k, const ConverterType& t) {
+        const auto& x = c.figures.worst.converters[i];
+        if (!x.dropout || x.in_lowest - t.dropout >= k.set) return;
+        out.push_back({Severity::caution,
+                       {},
+                       {k.id},
+                       fmt::format("{} cannot hold {} on an empty pack: {} in less {} leaves {}.", k.name,
+                                   format(k.set), format(x.in_lowest), format(t.dropout),
+                                   format(x.in_lowest - t.dropout)),
+                       {},
+                       exchange(c, i)});
+    });
+}
+
+void input_low(const Context& c, std::vector<Finding>& out) {
+    each_module(c, [&](size_t i, const Converter& k, const ConverterType& t) {
+        const auto& x = c.figures.worst.converters[i];
+        if (raw(x.in_lowest) <= 0 || x.in_lowest >= t.in_min) return;
+        out.push_back({Severity::danger,
+                       {},
+                       {k.id},
+                       fmt::format("{} gets as little as {} and wants {}: it locks out.", k.name,
+                                   format(x.in_lowest), format(t.in_min)),
+                       {},
+                       {}});
+    });
+}
+
+void over_trusted(const Context& c, std::vector<Finding>& out) {
+    each_module(c, [&](size_t i, const Converter& k, const ConverterType& t) {
+        const auto& x = c.figures.worst.converters[i];
+        const Ampere trusted = t.rated * t.trusted;
+        if (x.continuous <= trusted * 1.005 && x.peak <= t.rated * 1.001 && !x.limiting) return;
+        const bool beyond = x.continuous > t.rated || x.limiting;
+        Finding f{beyond ? Severity::danger : Severity::caution,
+                  {},
+                  {k.id},
+                  fmt::format("{} gives {} (peak {}); printed {}, trusted with {}.", k.name,
+                              format(x.continuous), format(x.peak), format(t.rated), format(trusted)),
+                  {},
+                  exchange(c, i)};
+        f.why.add(fmt::format("{} × {} = {}", format(t.rated), format_percent(t.trusted), format(trusted)));
+        f.why.add("Small modules seldom carry their printed current for long.");
+        out.push_back(std::move(f));
+    });
+}
+
+void set_outside(const Context& c, std::vector<Finding>& out) {
+    each_module(c, [&](size_t i, const Converter& k, const ConverterType&) {
+        const auto& w = c.figures.windows[i];
+        if (c.index().from(k.id).empty()) return;
+        if (w.empty()) {
+            out.push_back(
+                {Severity::danger,
+                 {},
+                 {k.id},
+                 fmt::format("{} has no voltage that suits all: {} wants at least {}, {} at most {}.", k.name,
+                             c.index().name(w.low_by), format(w.low), c.index().name(w.high_by),
+                             format(w.high)),
+                 w.why,
+                 {}});
+            return;
+        }
+        if (k.set >= w.low - Volt(0.001) && k.set <= w.high + Volt(0.001)) return;
+        const bool high = k.set > w.high;
+        out.push_back({Severity::danger,
+                       {},
+                       {k.id},
+                       fmt::format("{} is set to {}, {} than {} {}: window {} – {}.", k.name, format(k.set),
+                                   high ? "more" : "less", c.index().name(high ? w.high_by : w.low_by),
+                                   high ? "stands" : "needs", format(w.low), format(w.high)),
+                       w.why,
+                       {{"Set " + format(w.proposed), [id = k.id, v = w.proposed](const Plan& p) {
+                             return set_converter_voltage(p, id, v);
+                         }}}});
+    });
+}
+
+void noise(const Context& c, std::vector<Finding>& out) {
+    for (const auto& k : c.plan.converters) {
+        const Load *loud = nullptr, *quiet = nullptr;
+        for (const auto f : c.index().from(k.id)) {
+            const auto ref = c.index().part(c.plan.feeds[f].to);
+            if (ref.kind != PartKind::load) continue;
+            const auto& l = c.plan.loads[ref.index];
+            if (l.noisy && !loud) loud = &l;
+            if (l.sensitive && !l.noisy && !quiet) quiet = &l;
+        }
+        if (!loud || !quiet) continue;
+        Finding f{Severity::caution,
+                  {},
+                  {k.id, loud->id, quiet->id},
+                  fmt::format("{} shares {} with {}, which is sensitive.", loud->name, k.name, quiet->name),
+                  {},
+                  {}};
+        f.why.add("Motors and pumps put their brush noise on everything they share a supply with.");
+        f.why.schools = {{"Own module for the noisy one", "", "clean; one more part", false},
+                         {"A filter in front of the sensitive one", "", "lighter; tunes out one band", false},
+                         {"Ferrite beads on both leads", "", "cost nothing; help above a few MHz", false}};
+        f.fixes.push_back(
+            {"Give it a module of its own", [catalogue = &c.catalogue, rail = k.id](const Plan& p) {
+                 return split_rail(p, *catalogue, rail, noisy_on(p, rail)).value_or(p);
+             }});
+        out.push_back(std::move(f));
+    }
+}
+
+void too_hot(const Context& c, std::vector<Finding>& out) {
+    each_module(c, [&](size_t i, const Converter& k, const ConverterType& t) {
+        const auto& x = c.figures.worst.converters[i];
+        const Celsius part(raw(c.plan.hottest_air) + temperature_rise(t, x.heat));
+        if (part <= t.hottest) return;
+        Finding f{raw(part) > raw(t.hottest) + 25 ? Severity::danger : Severity::caution,
+                  {},
+                  {k.id},
+                  fmt::format("{} gets {} hot in {} air; it stands {}.", k.name, format(part),
+                              format(c.plan.hottest_air), format(t.hottest)),
+                  {},
+                  {}};
+        f.why.add(fmt::format("{} of heat × {} K/W + {} = {}", format(x.heat), format_number(t.thermal),
+                              format(c.plan.hottest_air), format(part)));
+        // One with less loss or more metal.
+        for (const auto& other : c.catalogue.converters) {
+            const double watts =
+                raw(x.heat) * (1 / other.efficiency - 1) / std::max(1 / t.efficiency - 1, 1e-3);
+            const bool cooler =
+                t.kind == ConverterKind::linear
+                    ? other.kind == ConverterKind::buck &&
+                          raw(k.set) * raw(x.continuous) * (1 / other.efficiency - 1) * other.thermal < 30
+                    : other.kind == t.kind &&
+                          watts * other.thermal + raw(c.plan.hottest_air) < raw(other.hottest);
+            if (!cooler || other.in_max < x.in_highest * 1.25 || other.in_min > x.in_lowest ||
+                k.set < other.out_min || k.set > other.out_max ||
+                other.rated * other.trusted < x.continuous || other.rated < x.peak ||
+                x.in_lowest - other.dropout < k.set * (1 + other.tolerance) ||
+                other.tolerance > t.tolerance || raw(other.mass) <= 0)
+                continue;
+            f.fixes.push_back({"Use a " + other.name, [id = k.id, type = other.id](const Plan& p) {
+                                   return set_converter_type(p, id, type);
+                               }});
+            break;
+        }
+        out.push_back(std::move(f));
+    });
+}
+
+void limits_at_start(const Context& c, std::vector<Finding>& out) {
+    each_module(c, [&](size_t i, const Converter& k, const ConverterType& t) {
+        const auto& x = c.figures.worst.converters[i];
+        if (x.limits_at_start.empty() || x.limiting) return;
+        Finding f{Severity::note,
+                  {},
+                  {k.id},
+                  fmt::format("{} limits for a moment ({}): what starts there starts slower.", k.name,
+                              x.limits_at_start),
+                  {},
+                  {}};
+        f.why.add(fmt::format("It gives {} for that moment, 1.25 × its printed {}.", format(t.rated * 1.25),
+                              format(t.rated)));
+        out.push_back(std::move(f));
+    });
+}
+
+void cycles(const Context& c, std::vector<Finding>& out) {
+    for (size_t i = 0; i < c.figures.now.converters.size() && i < c.plan.converters.size(); ++i)
+        if (c.figures.now.converters[i].cycling)
+            out.push_back({Severity::danger,
+                           {},
+                           {c.plan.converters[i].id},
+                           fmt::format("{} lets go and starts again: its input hangs at {}.",
+                                       c.plan.converters[i].name, format(c.figures.now.converters[i].in)),
+                           {},
+                           {}});
+}
+
+void two_regulators(const Context& c, std::vector<Finding>& out) {
+    for (const auto& list : {&c.plan.hubs})
+        for (const auto& hub : *list) {
+            std::vector<std::string> names;
+            for (const auto f : c.index().into(hub.id))
+                if (c.index().source_of(f).kind == PartKind::converter &&
+                    std::none_of(c.plan.feeds[f].devices.begin(), c.plan.feeds[f].devices.end(),
+                                 [](const auto& d) { return d.kind == DeviceKind::diode; }))
+                    names.push_back(c.index().name(c.plan.feeds[f].from));
+            if (names.size() < 2) continue;
+            Finding x{Severity::caution,
+                      {},
+                      {hub.id},
+                      fmt::format("{} and {} both feed {}: the higher one carries all.", names[0], names[1],
+                                  hub.name),
+                      {},
+                      {}};
+            x.why.add("Modules do not share by themselves. Diodes keep one from driving the other.");
+            x.fixes.push_back(
+                {"A diode in each", [id = hub.id](const Plan& p) {
+                     auto next = p;
+                     for (auto& f : next.feeds)
+                         if (f.to == id && find_part(next, f.from).kind == PartKind::converter)
+                             f.devices.push_back(
+                                 {f.id + "-diode", DeviceKind::diode, "ideal-diode-20a", Ampere(0), {}, {}});
+                     return next;
+                 }});
+            out.push_back(std::move(x));
+        }
+}
+
+void out_of_range(const Context& c, std::vector<Finding>& out) {
+    each_module(c, [&](size_t, const Converter& k, const ConverterType& t) {
+        if (k.set >= t.out_min * 0.995 && k.set <= t.out_max * 1.005) return;
+        Finding f{Severity::danger,
+                  {},
+                  {k.id},
+                  fmt::format("{} cannot be set to {}: it makes {} – {}.", k.name, format(k.set),
+                              format(t.out_min), format(t.out_max)),
+                  {},
+                  {}};
+        for (const auto& other : c.catalogue.converters)
+            if (other.kind == t.kind && k.set >= other.out_min && k.set <= other.out_max &&
+                other.in_max >= t.in_max && other.in_min <= t.in_min * 1.5 && other.rated >= t.rated &&
+                other.tolerance <= t.tolerance && raw(other.mass) > 0) {
+                f.fixes.push_back({"Use a " + other.name, [id = k.id, type = other.id](const Plan& p) {
+                                       return set_converter_type(p, id, type);
+                                   }});
+                break;
+            }
+        out.push_back(std::move(f));
+    });
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::rails{
+    {"rail-unknown-module", "Every module is in the catalogue", unknown_module},
+    {"rail-limits-at-start", "No module limits while something starts", limits_at_start},
+    {"rail-loop", "No module feeds itself", loop},
+    {"rail-input-spare", "A module's input has 25 % spare above the full pack", input_high},
+    {"rail-input-low", "A module's input stays above its least voltage", input_low},
+    {"rail-dropout", "A module holds its output on an empty pack", drops_out},
+    {"rail-over-trusted", "A module is not asked for more than it is trusted with", over_trusted},
+    {"rail-set-voltage", "A rail is set inside the window its loads leave", set_outside},
+    {"rail-noise", "Noisy and sensitive loads do not share a rail", noise},
+    {"rail-too-hot", "A module's hottest part stays below what it stands", too_hot},
+    {"rail-cycles", "A module has an input it can hold", cycles},
+    {"rail-two-regulators", "Modules in parallel are kept apart", two_regulators},
+    {"rail-out-of-range", "A module can be set to its voltage", out_of_range},
+};
+
+}  // namespace sangre

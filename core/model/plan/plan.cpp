@@ -1,0 +1,161 @@
+#include "plan/plan.h"
+
+#include <algorithm>
+
+namespace sangre {
+
+PartRef find_part(const Plan& plan, const Id& id) {
+    const auto look = [&](const auto& list, PartKind kind) -> PartRef {
+        for (size_t i = 0; i < list.size(); ++i)
+            if (list[i].id == id) return {kind, i};
+        return {};
+    };
+    for (const auto found : {look(plan.loads, PartKind::load), look(plan.converters, PartKind::converter),
+                             look(plan.hubs, PartKind::hub), look(plan.sources, PartKind::source)})
+        if (found.kind != PartKind::none) return found;
+    return {};
+}
+
+std::string name_of(const Plan& plan, const Id& id) {
+    const auto look = [&](const auto& list) -> const std::string* {
+        const auto* found = by_id(list, id);
+        return found ? &found->name : nullptr;
+    };
+    for (const auto* name : {look(plan.loads), look(plan.converters), look(plan.hubs), look(plan.sources),
+                             look(plan.places), look(plan.phases), look(plan.cables)})
+        if (name) return *name;
+    if (const auto* feed = by_id(plan.feeds, id)) return feed_name(plan, *feed);
+    if (const auto* way = by_id(plan.passages, id))
+        return name_of(plan, way->from) + " – " + name_of(plan, way->to);
+    return id;
+}
+
+Lead* find_lead(Plan& plan, const Id& id) {
+    auto* feed = by_id(plan.feeds, id);
+    return feed ? feed : by_id(plan.cables, id);
+}
+
+const Lead* find_lead(const Plan& plan, const Id& id) {
+    const auto* feed = by_id(plan.feeds, id);
+    return feed ? feed : by_id(plan.cables, id);
+}
+
+const Lead& lead_at(const Plan& plan, size_t i) {
+    return i < plan.feeds.size() ? plan.feeds[i] : plan.cables[i - plan.feeds.size()];
+}
+
+std::vector<const Lead*> cabled_leads(const Plan& plan) {
+    std::vector<const Lead*> all;
+    for (const auto& c : plan.cables) all.push_back(&c);
+    for (const auto& f : plan.feeds)
+        if (!f.cores.empty()) all.push_back(&f);
+    return all;
+}
+
+std::vector<size_t> cores_of_role(const Lead& lead, CoreRole role) {
+    std::vector<size_t> all;
+    for (size_t i = 0; i < lead.cores.size(); ++i)
+        if (lead.cores[i].role == role) all.push_back(i);
+    return all;
+}
+
+std::string feed_name(const Plan& plan, const Lead& feed) {
+    return name_of(plan, feed.from) + " → " + name_of(plan, feed.to);
+}
+
+Id place_of(const Plan& plan, const Id& part) {
+    const auto ref = find_part(plan, part);
+    switch (ref.kind) {
+        case PartKind::source:
+            return plan.sources[ref.index].place;
+        case PartKind::hub:
+            return plan.hubs[ref.index].place;
+        case PartKind::converter:
+            return plan.converters[ref.index].place;
+        case PartKind::load:
+            return plan.loads[ref.index].place;
+        case PartKind::none:
+            break;
+    }
+    return {};
+}
+
+std::vector<size_t> feeds_into(const Plan& plan, const Id& part) {
+    std::vector<size_t> found;
+    for (size_t i = 0; i < plan.feeds.size(); ++i)
+        if (plan.feeds[i].to == part) found.push_back(i);
+    return found;
+}
+
+std::vector<size_t> feeds_from(const Plan& plan, const Id& part) {
+    std::vector<size_t> found;
+    for (size_t i = 0; i < plan.feeds.size(); ++i)
+        if (plan.feeds[i].from == part) found.push_back(i);
+    return found;
+}
+
+const Device* device(const Lead& feed, DeviceKind kind) {
+    for (const auto& d : feed.devices)
+        if (d.kind == kind) return &d;
+    return nullptr;
+}
+
+std::vector<size_t> upstream_feeds(const Plan& plan, const Id& part) {
+    std::vector<size_t> chain;
+    Id at = part;
+    for (;;) {
+        const auto into = feeds_into(plan, at);
+        if (into.empty() || std::find(chain.begin(), chain.end(), into.front()) != chain.end()) return chain;
+        chain.push_back(into.front());
+        at = plan.feeds[into.front()].from;
+    }
+}
+
+LoadState state_in(const Phase& phase, const Load& load) {
+    const auto found = phase.states.find(load.id);
+    const auto state = found == phase.states.end() ? LoadState::off : found->second;
+    if (load.always_on && state == LoadState::off) return LoadState::idle;
+    return state;
+}
+
+double share_in(const Phase& phase, const Load& load) {
+    const auto found = phase.shares.find(load.id);
+    return found == phase.shares.end() || state_in(phase, load) != LoadState::typical ? 1 : found->second;
+}
+
+Ampere draw_in(const Phase& phase, const Load& load) {
+    return draw(load, state_in(phase, load)) * share_in(phase, load);
+}
+
+bool ever_works(const Plan& plan, const Load& load) {
+    return plan.phases.empty() || std::any_of(plan.phases.begin(), plan.phases.end(), [&](const auto& p) {
+               const auto state = state_in(p, load);
+               return state != LoadState::off && state != LoadState::idle;
+           });
+}
+
+Id fresh_id(const Plan& plan, const std::string& prefix, const std::string& name) {
+    std::string slug = prefix + "-";
+    for (const char c : name) {
+        const auto u = static_cast<unsigned char>(c);
+        if (u < 0x80 && std::isalnum(u))
+            slug += static_cast<char>(std::tolower(u));
+        else if (slug.back() != '-')
+            slug += '-';
+    }
+    while (!slug.empty() && slug.back() == '-') slug.pop_back();
+    const auto taken = [&](const Id& id) {
+        return find_part(plan, id).kind != PartKind::none || by_id(plan.feeds, id) ||
+               by_id(plan.places, id) || by_id(plan.passages, id) || by_id(plan.phases, id) ||
+               by_id(plan.cables, id);
+    };
+    Id id = slug;
+    for (int n = 2; taken(id); ++n) id = slug + "-" + std::to_string(n);
+    return id;
+}
+
+double sizing_margin(const Practices& practices) {
+    return practices.sizing == SizingSchool::generous ? 1.5 : 1;
+}
+
+}  // namespace sangre

@@ -1,0 +1,298 @@
+#pragma once
+// A plan is a value: what the builder has decided, and nothing that can be computed from it.
+//
+// Parts (sources, hubs, converters, loads) stand in places. A feed is the pair of conductors from one
+// part's outlet to another's inlet with its in-line devices. Parts refer to each other by id only; ids stay
+// stable. `extra` keeps the keys of a file that this version does not know, as JSON text, so that they
+// survive a round trip.
+#include <map>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "parts/load.h"
+#include "parts/source.h"
+#include "units/quantity.h"
+
+namespace sangre {
+
+enum class DeviceKind { fuse, power_switch, connector, diode, filter, shunt, precharge };
+enum class Return { own, frame, shared };
+enum class CableKind { plain, servo, data, motor, ribbon, other };
+enum class CoreRole { supply, ground, signal, phase, unused };
+enum class PassageKind { open, hole, gland, hinge, heat, edge };
+
+/// A spot in the machine, seen from above: x and y from 0 (left, front) to 1 (right, rear).
+struct Place {
+    Id id;
+    std::string name;
+    double x = 0.5;
+    double y = 0.5;
+    std::string extra;
+    bool operator==(const Place&) const = default;
+};
+
+/// A measured way between two places.
+struct Passage {
+    Id id;
+    Id from, to;
+    Metre length{};
+    PassageKind kind = PassageKind::open;
+    Millimetre hole{};  ///< inner diameter, for a hole or gland
+    std::string extra;
+    bool operator==(const Passage&) const = default;
+};
+
+/// How feeds meet in a hub: on a threaded stud, in a strip of screws, on pads of a board, twisted and
+/// soldered.
+enum class HubKind { stud, strip, board, splice };
+
+/// A point where feeds meet: a stud, a bus bar, a terminal block.
+struct Hub {
+    Id id;
+    std::string name;
+    Id place;
+    std::string extra;
+    HubKind kind = HubKind::stud;
+    bool operator==(const Hub&) const = default;
+};
+
+struct Converter {
+    Id id;
+    std::string name;
+    Id type;
+    Volt set{};
+    Id place;
+    std::string extra;
+    bool operator==(const Converter&) const = default;
+};
+
+/// Something in a feed's supply conductor.
+struct Device {
+    Id id;
+    DeviceKind kind = DeviceKind::fuse;
+    Id type;           ///< fuse family, switch, connector or inline part of the catalogue
+    Ampere rating{};   ///< of a fuse
+    std::string name;  ///< of a switch, as the builder calls it
+    std::string extra;
+    std::optional<Metre> at{};  ///< of a fuse: wire between it and its source; absent: right at it
+    bool reversed = false;      ///< of a polarised one: put in the wrong way round
+    bool operator==(const Device&) const = default;
+};
+
+/// One conductor of a cable, from a pin at one end to a pin at the other.
+struct Core {
+    std::string signal;  ///< "5 V", "GND", "PWM", "CAN H"
+    CoreRole role = CoreRole::signal;
+    std::string from_pin, to_pin;
+    std::string colour;
+    int twist = 0;          ///< cores of one number are twisted together; 0: with none
+    int doubled = 0;        ///< cores of one number are joined at both ends and carry together; 0: alone
+    bool cut_back = false;  ///< of an unused one: cut back and insulated at both ends
+    bool operator==(const Core&) const = default;
+};
+
+/// What runs between two parts. One that feeds has a supply and comes back by its return: two plain wires, or
+/// where it is a cable those of its `cores` that do so. One that only carries signals has cores alone.
+struct Lead {
+    Id id;
+    Id from, to;
+    std::vector<Device> devices;
+    Id wire;                      ///< of each conductor
+    std::optional<Metre> length;  ///< measured on the machine; without it, from the passages
+    Return ret = Return::own;
+    Id shared_with;           ///< the feed whose return this one uses, for Return::shared
+    Id joint_from, joint_to;  ///< joint kinds of the catalogue
+    std::string supply_colour = "red";
+    std::string return_colour = "black";
+    std::string extra;
+    int conductors = 1;  ///< alike, in parallel, in the supply and in the return
+    // Of a cable:
+    std::string name;  ///< empty: after what it joins
+    CableKind kind = CableKind::plain;
+    Volt volts{};             ///< highest on its supply core, of one that does not feed
+    Ampere amps{};            ///< that its supply core carries, of one that does not feed
+    std::string label;        ///< what is written on both ends; empty: only its name
+    bool terminated = false;  ///< of a data bus: a resistor across the pair at its ends
+    std::vector<Core> cores;
+    bool operator==(const Lead&) const = default;
+};
+
+struct Phase {
+    Id id;
+    std::string name;
+    Second duration{};
+    bool charging = false;
+    Ampere charge_current{};
+    std::map<Id, LoadState> states;  ///< by load; absent is off
+    std::string extra;
+    std::map<Id, double> shares;  ///< by load, of its typical draw, 0 to 1; absent is 1
+    bool indoors = false;         ///< at room temperature, whatever the air outside
+    bool operator==(const Phase&) const = default;
+};
+
+enum class WireSchool { temperature, drop, cautious, bold };
+enum class FuseSchool { smallest_that_carries, largest_that_protects };
+enum class SetSchool { middle, high, nominal };
+enum class TerminalSchool { ferrule, twist, tin };
+enum class InsulationSchool { adhesive_tube, plain_tube, tape, sealant, hot_glue, polyimide };
+enum class JointSchool { by_place, solder, crimp, crimp_and_solder, no_solder };
+enum class NoiseSchool { own_converter, together };
+enum class SupplySchool { one, two };         ///< packs: one for all, or a second one for what is quiet
+enum class SizingSchool { tight, generous };  ///< modules and wires as computed, or half as much again
+/// Of what flies and must not fall: every feed fused, or none of those whose loss is a crash.
+enum class FlightSchool { fused, unfused };
+enum class FeedSchool { own, grouped };  ///< every load its own feed, or one for those that stand together
+
+/// The schools this builder follows.
+struct Practices {
+    WireSchool wire = WireSchool::drop;
+    double drop_limit = 0.03;
+    FuseSchool fuse = FuseSchool::smallest_that_carries;
+    SetSchool set = SetSchool::middle;
+    TerminalSchool terminal = TerminalSchool::ferrule;
+    InsulationSchool insulation = InsulationSchool::adhesive_tube;
+    JointSchool joint = JointSchool::by_place;
+    std::vector<std::string> missing_tools;  ///< that this builder does not own
+    std::vector<Id> tubes_at_hand;           ///< sizes of tube in the drawer; empty: any of the catalogue
+    NoiseSchool noise = NoiseSchool::own_converter;
+    SupplySchool supply = SupplySchool::one;
+    SizingSchool sizing = SizingSchool::tight;
+    FeedSchool feeds = FeedSchool::own;
+    FlightSchool flight = FlightSchool::fused;
+    Id wire_insulation = "silicone-200";
+    bool metric = false;
+    std::string extra;
+    bool operator==(const Practices&) const = default;
+};
+
+struct Measured {
+    double value = 0;   ///< in the reading's unit
+    bool open = false;  ///< the meter showed an open circuit
+    std::string when;
+    bool operator==(const Measured&) const = default;
+};
+
+struct LogEntry {
+    std::string when;   ///< ISO 8601, local
+    std::string kind;   ///< "step", "reading", "change", "note"
+    std::string about;  ///< key of the step or reading, or id of a part
+    std::string text;
+    bool operator==(const LogEntry&) const = default;
+};
+
+/// A step of the builder's own among those that Sangre finds: taking apart, programming, waiting for glue.
+struct OwnStep {
+    Id id;
+    std::string title;
+    std::vector<std::string> actions, tools;
+    std::string caution;
+    std::vector<std::string> after, before;  ///< keys of steps; one that is not there counts as met
+    double minutes = 5, wait_minutes = 0;
+    std::string extra;
+    bool operator==(const OwnStep&) const = default;
+};
+
+enum class OwnUnit { volt, ampere, ohm };
+
+/// A reading of the builder's own, with the window it has to fall into.
+struct OwnReading {
+    Id id;
+    std::string title, state, red, black;
+    OwnUnit unit = OwnUnit::volt;
+    double low = 0, high = 0;  ///< V, A or Ω
+    bool dead = false;         ///< with power off
+    std::string extra;
+    bool operator==(const OwnReading&) const = default;
+};
+
+/// Voltage above which this tool does not go.
+inline constexpr Volt highest_voltage{60};
+
+/// The air that is taken where nobody has said one.
+inline constexpr Celsius usual_hottest_air{40}, usual_coldest_air{0};
+
+struct Plan {
+    std::string name = "New plan";
+    bool metal_frame = false;
+    Celsius hottest_air{usual_hottest_air};
+    Celsius coldest_air{usual_coldest_air};
+    std::vector<Source> sources;
+    std::vector<Hub> hubs;
+    std::vector<Converter> converters;
+    std::vector<Load> loads;
+    std::vector<Lead> feeds;  ///< leads that feed what they end at
+    std::vector<Lead>
+        cables;  ///< leads that carry signals, and at the most a supply that something else feeds
+    std::vector<Place> places;
+    std::vector<Passage> passages;
+    std::vector<Phase> phases;
+    Practices practices;
+    std::map<std::string, std::string> done;   ///< step key → when
+    std::map<std::string, Measured> measured;  ///< reading key → value
+    std::vector<LogEntry> log;
+    std::string extra;
+    int repeats_per_day = 1;  ///< how often the phases are gone through in a day
+    std::vector<OwnStep> own_steps;
+    std::vector<OwnReading> own_readings;
+    bool flies = false;  ///< it is carried by what it powers, so that mass counts and a loss is a crash
+    bool operator==(const Plan&) const = default;
+};
+
+enum class PartKind { none, source, hub, converter, load };
+
+/// Where a part stands in its list; `kind` none when there is no part of that id.
+struct PartRef {
+    PartKind kind = PartKind::none;
+    size_t index = 0;
+    bool operator==(const PartRef&) const = default;
+};
+PartRef find_part(const Plan& plan, const Id& id);
+
+/// The element of that id, or null.
+template <class List>
+auto* by_id(List& list, const Id& id) {
+    for (auto& e : list)
+        if (e.id == id) return &e;
+    return static_cast<decltype(&list.front())>(nullptr);
+}
+
+/// A lead of either list, or null.
+Lead* find_lead(Plan& plan, const Id& id);
+const Lead* find_lead(const Plan& plan, const Id& id);
+/// A lead by its place in both lists, the feeds first.
+const Lead& lead_at(const Plan& plan, size_t i);
+/// Every lead with cores: those that only carry signals first, then the cables that feed.
+std::vector<const Lead*> cabled_leads(const Plan& plan);
+/// Cores of that role, by index.
+std::vector<size_t> cores_of_role(const Lead& lead, CoreRole role);
+
+/// What the builder calls a part, feed, place, passage or phase; the id itself when there is none.
+std::string name_of(const Plan& plan, const Id& id);
+/// "Hub → Fog pump".
+std::string feed_name(const Plan& plan, const Lead& feed);
+/// The place a part stands in, or "".
+Id place_of(const Plan& plan, const Id& part);
+/// The feeds that end at this part, in plan order; by index.
+std::vector<size_t> feeds_into(const Plan& plan, const Id& part);
+/// The feeds that start at this part, in plan order; by index.
+std::vector<size_t> feeds_from(const Plan& plan, const Id& part);
+/// The first device of that kind in a feed, or null.
+const Device* device(const Lead& feed, DeviceKind kind);
+/// The feeds from a source to this part, nearest first; stops at a loop.
+std::vector<size_t> upstream_feeds(const Plan& plan, const Id& part);
+/// The state of a load in a phase; an always-on load is never off.
+LoadState state_in(const Phase& phase, const Load& load);
+/// The share of its typical draw that a load runs at in a phase; 1 in every other state.
+double share_in(const Phase& phase, const Load& load);
+/// What it draws in a phase, at nominal voltage.
+Ampere draw_in(const Phase& phase, const Load& load);
+/// True where some phase has the load work, which idling is not; true of all in a plan without phases.
+bool ever_works(const Plan& plan, const Load& load);
+/// What modules and wires are chosen for, over what is asked of them: 1, or 1.5 where the builder sizes
+/// generously.
+double sizing_margin(const Practices& practices);
+/// A new id "prefix-words-of-the-name", made unique in the plan by a number.
+Id fresh_id(const Plan& plan, const std::string& prefix, const std::string& name);
+
+}  // namespace sangre

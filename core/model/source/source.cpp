@@ -1,0 +1,104 @@
+#include "source/source.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+
+#include "battery/pack.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {}  // namespace
+
+std::optional<SourceRange> source_range(const Source& s, const Catalogue& catalogue) {
+    if (s.kind != SourceKind::pack) return SourceRange{s.v_min, s.v_max};
+    const auto* chemistry = find(catalogue.chemistries, s.chemistry);
+    if (!chemistry) return {};
+    return SourceRange{pack_cutoff_voltage(s, *chemistry), pack_charge_voltage(s, *chemistry)};
+}
+
+bool accepts(const Load& load, SourceRange source) {
+    return load.v_min <= source.low && load.v_max >= source.high;
+}
+
+std::optional<SourceRange> sources_range(const Plan& plan, const Catalogue& catalogue) {
+    std::optional<SourceRange> all;
+    for (const auto& s : plan.sources) {
+        if (s.kind == SourceKind::panel) continue;
+        const auto one = source_range(s, catalogue);
+        if (!one) continue;
+        all = all ? SourceRange{std::min(all->low, one->low), std::max(all->high, one->high)} : *one;
+    }
+    return all;
+}
+
+bool has_packs(const Plan& plan) {
+    return std::any_of(plan.sources.begin(), plan.sources.end(),
+                       [](const auto& s) { return s.kind == SourceKind::pack; });
+}
+
+bool is_endless(const Source& s) { return s.kind == SourceKind::supply || s.kind == SourceKind::circuit; }
+
+std::optional<Ampere> left_for_good(const Source& s) {
+    if (s.kind == SourceKind::supply && raw(s.rated) > 0)
+        return std::max(s.rated * supply_share - s.already, Ampere(0));
+    if (s.kind == SourceKind::circuit && raw(s.fuse) > 0)
+        return std::max(s.fuse * fuse_share - s.already, Ampere(0));
+    return {};
+}
+
+SunDay sun_day(const Source& panel) {
+    const double watts = raw(panel.power) * sun_share * sun_controller;
+    return {WattHour(watts * panel.sun_low), WattHour(watts * panel.sun_high)};
+}
+
+const char* source_word(SourceKind kind) {
+    switch (kind) {
+        case SourceKind::pack:
+            return "pack";
+        case SourceKind::supply:
+            return "supply";
+        case SourceKind::circuit:
+            return "circuit";
+        case SourceKind::panel:
+            return "panel";
+    }
+    return "";
+}
+
+std::string source_volts(const Source& s) {
+    if (s.kind == SourceKind::panel) return format(s.power);
+    return s.v_min == s.v_max ? format(s.v_max) : format_range(format(s.v_min), format(s.v_max));
+}
+
+std::string source_more(const Source& s) {
+    switch (s.kind) {
+        case SourceKind::pack:
+            return {};
+        case SourceKind::supply:
+            return format(s.rated);
+        case SourceKind::circuit:
+            return raw(s.fuse) > 0 ? format(s.fuse) + " fuse" : "fuse not known";
+        case SourceKind::panel:
+            return fmt::format("{} – {} h of sun", format_number(s.sun_low), format_number(s.sun_high));
+    }
+    return {};
+}
+
+std::string source_summary(const Source& s, const Catalogue& catalogue) {
+    if (s.kind == SourceKind::pack) {
+        const auto* chemistry = find(catalogue.chemistries, s.chemistry);
+        return chemistry ? pack_summary(s, *chemistry) : s.chemistry;
+    }
+    if (s.kind == SourceKind::panel)
+        return fmt::format("panel {} · {} – {} h of sun", format(s.power), format_number(s.sun_low),
+                           format_number(s.sun_high));
+    std::string words = source_word(s.kind);
+    words += " " + source_volts(s);
+    if (raw(s.rated) > 0) words += " · " + format(s.rated);
+    if (raw(s.fuse) > 0) words += " · " + format(s.fuse) + " fuse";
+    if (s.kind == SourceKind::circuit) words += s.with_key ? " · with the key" : " · always live";
+    return words;
+}
+
+}  // namespace sangre

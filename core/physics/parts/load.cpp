@@ -1,0 +1,27 @@
+#include "parts/load.h"
+
+#include <algorithm>
+
+namespace sangre {
+
+Volt nominal_of(const Load& load) {
+    return raw(load.nominal) > 0 ? load.nominal : (load.v_min + load.v_max) / 2;
+}
+
+Ampere draw(const Load& load, LoadState state) {
+    switch (state) {
+        case LoadState::off:
+            return Ampere(0);
+        case LoadState::idle:
+            return load.idle;
+        case LoadState::typical:
+            return load.typical;
+        case LoadState::peak:
+            return std::max(load.peak, load.typical);
+        case LoadState::stall:
+            return std::max({load.start, load.peak, load.typical});
+    }
+    return Ampere(0);
+}
+
+}  // namespace sangre

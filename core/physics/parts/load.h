@@ -1,0 +1,48 @@
+#pragma once
+// What draws, as physics takes it.
+#include <string>
+
+#include "parts/id.h"
+#include "units/quantity.h"
+
+namespace sangre {
+
+enum class LoadKind { current, power, resistance, motor, led };
+enum class LoadState { off, idle, typical, peak, stall };
+
+/// What must run. Currents are at `nominal`; a power load draws nominal × current, a resistance is nominal ÷
+/// current. A motor draws what its torque asks, and nominal ÷ `start` is its winding; an LED string lights
+/// above three quarters of nominal.
+struct Load {
+    Id id;
+    std::string name;
+    LoadKind kind = LoadKind::current;
+    Volt v_min{}, v_max{};
+    Volt nominal{};
+    Ampere idle{}, typical{}, peak{};
+    Second peak_time{};
+    Ampere start{};
+    Second start_time{};
+    Farad capacitance{};  ///< across its input; charges with a spark when plugged in
+    bool always_on = false;
+    bool vital = false;
+    bool noisy = false;
+    bool sensitive = false;
+    bool transmitter = false;
+    bool own_switch = false;  ///< the builder wants to switch it alone
+    bool starter = false;     ///< starts the vehicle: the pack is spent when this no longer turns
+    Id place;
+    std::string extra;
+    bool assumed = false;  ///< its figures are typical of such parts, not measured
+    Id lead;               ///< the wire it comes with; empty: it takes the feed's wire itself
+    /// Only a nominal voltage was said, such as 12 V: its range is that of a battery of that name.
+    bool range_assumed = false;
+    bool operator==(const Load&) const = default;
+};
+
+/// Its nominal voltage, or the middle of its range where none is said.
+Volt nominal_of(const Load& load);
+/// The current a load asks for in a state, at its nominal voltage.
+Ampere draw(const Load& load, LoadState state);
+
+}  // namespace sangre

@@ -1,0 +1,42 @@
+#pragma once
+// A source as physics takes it.
+#include <string>
+
+#include "parts/id.h"
+#include "units/quantity.h"
+
+namespace sangre {
+
+/// What power comes from: cells of one's own; a brick or a built-in low-voltage output; a circuit of the
+/// vehicle that is there already; a solar panel with its charge controller.
+enum class SourceKind { pack, supply, circuit, panel };
+
+struct Source {
+    Id id;
+    std::string name;
+    Id chemistry;
+    int series = 1;
+    int parallel = 1;
+    AmpereHour cell_capacity{};
+    Id place;
+    std::string extra;
+    double health = 1;             ///< share of the printed capacity that is left
+    double resistance_factor = 1;  ///< of age: internal resistance over that of a new pack
+    double weakest_cell = 1;       ///< capacity of the weakest cell over that of the others
+    double charge_behind = 0;      ///< how far its charge lies below the plan's, 0 to 1
+    SourceKind kind = SourceKind::pack;
+    // Of what is no pack:
+    Volt v_min{}, v_max{};  ///< between which it moves; of a panel what its controller charges up to, at both
+    Ampere rated{};         ///< printed on a supply
+    Ampere already{};       ///< that a supply or circuit feeds besides
+    Ampere fuse{};          ///< of a circuit: that it hangs on; 0: not known
+    Id fuse_type{};         ///< its family
+    SquareMillimetre wire_area{};      ///< of its copper from there on; 0: not known
+    Metre wire_length{};               ///< one way, to the tap; 0: not known
+    bool with_key = false;             ///< of a circuit: live with the key alone, else always
+    Watt power{};                      ///< of a panel in full sun
+    double sun_low = 0, sun_high = 0;  ///< hours of full sun that a poor and a good day are worth
+    bool operator==(const Source&) const = default;
+};
+
+}  // namespace sangre

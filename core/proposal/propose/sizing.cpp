@@ -1,0 +1,328 @@
+#include "propose/sizing.h"
+
+#include <cmath>
+
+#include "battery/pack.h"
+#include "joint/choose.h"
+#include "protection/fuse_curve.h"
+#include "protection/inrush.h"
+#include "protection/protection.h"
+#include "protection/suiting.h"
+#include "rail/set_window.h"
+#include "wire/choice.h"
+#include "wire/conductor.h"
+#include "wiring/resistances.h"
+
+namespace sangre {
+namespace {
+
+constexpr int most_rounds = 24, settling = 8;
+constexpr double drop_that_starves = 0.004;  // a feed that loses less is not what starves a load: the pack is
+
+/// What a feed is given beyond what school and load ask, because a load behind it would starve.
+struct Spare {
+    SquareMillimetre least{};  ///< of its wire
+    size_t fuse_steps = 0;     ///< ratings above the smallest that carries: a small fuse is a resistor
+    Ampere last{};             ///< the rating when that was last raised
+    bool settled = false;      ///< the fuse stays where it does
+    Ampere least_fuse{};       ///< so that it opens after those behind it
+    Ampere most{1e9};          ///< a bigger fuse lets more through and no longer protects: no further up
+};
+
+/// What each feed may lose of the copper's part of the limit, so that the copper of the whole way is least:
+/// its volume is least where each loses in proportion to L·√I (Lagrange, of ΣA·L under ΣI·L/A). Of the ways
+/// through a feed, the one that leaves it least counts.
+std::vector<double> drop_shares(const Plan& plan, const PlanIndex& index, const Harness& harness,
+                                const WorstCase& worst) {
+    std::vector<double> weight(plan.feeds.size()), whole(plan.feeds.size());
+    for (size_t f = 0; f < plan.feeds.size(); ++f)
+        weight[f] = std::max(raw(harness.routes[f].length), 0.01) *
+                    std::sqrt(std::max(raw(worst.feeds[f].continuous), 1e-3));
+    for (const auto& load : plan.loads) {
+        std::vector<size_t> way;
+        double sum = 0;
+        for (const auto f : index.upstream(load.id)) {
+            way.push_back(f), sum += weight[f];
+            if (index.source_of(f).kind == PartKind::converter) break;
+        }
+        for (const auto f : way) whole[f] = std::max(whole[f], sum);
+    }
+    std::vector<double> shares(plan.feeds.size(), 1);
+    for (size_t f = 0; f < shares.size(); ++f)
+        if (whole[f] > 0) shares[f] = weight[f] / whole[f];
+    return shares;
+}
+
+WireNeed wire_need(const Plan& plan, const Harness& harness, const WorstCase& worst, int bunched, size_t f,
+                   double share) {
+    const auto& feed = plan.feeds[f];
+    WireNeed need;
+    need.continuous = worst.feeds[f].continuous * sizing_margin(plan.practices);
+    need.volts = worst.feeds[f].highest_end;
+    need.length = harness.routes[f].length;
+    need.own_return = feed.ret == Return::own;
+    need.drop_limit = plan.practices.drop_limit * share;
+    need.air = plan.hottest_air;
+    need.bunched = bunched;
+    need.insulation = plan.practices.wire_insulation;
+    need.metric = plan.practices.metric;
+    return need;
+}
+
+const WireType* thickest(const Catalogue& catalogue, const WireNeed& need) {
+    const WireType* last = nullptr;
+    for (const auto& w : catalogue.wires)
+        if (w.insulation == need.insulation && w.metric == need.metric) last = &w;
+    return last;
+}
+
+/// True when a load behind the feed is starved and this feed is where most of its path's drop is made.
+bool starves(const Plan& plan, const PlanIndex& index, const WorstCase& worst, size_t f) {
+    for (const auto l : index.loads_behind(f)) {
+        const auto& x = worst.loads[l];
+        const bool always = raw(x.lowest) > 0 && x.lowest < plan.loads[l].v_min;
+        const bool at_start = raw(x.lowest_at_start) > 0 && x.lowest_at_start < plan.loads[l].v_min;
+        if (!always && !at_start) continue;
+        size_t most = f;
+        for (const auto up : index.upstream(plan.loads[l].id)) {
+            if (worst.feeds[up].drop_share > worst.feeds[most].drop_share) most = up;
+            if (index.source_of(up).kind == PartKind::converter) break;
+        }
+        if (most == f && worst.feeds[f].drop_share > drop_that_starves) return true;
+    }
+    return false;
+}
+
+void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const WorstCase& worst,
+         const FeedProtection& known, size_t f, const Spare& spare, double share) {
+    auto& feed = plan.feeds[f];
+    const auto need = wire_need(plan, harness, worst, known.bunched, f, share);
+    // A cable's cores are what they are.
+    const bool given = !feed.cores.empty() && find(catalogue.wires, feed.wire);
+    const WireType* wire =
+        given ? find(catalogue.wires, feed.wire) : choose_wire(catalogue, need, plan.practices.wire);
+    if (!wire) wire = thickest(catalogue, need);
+    if (!wire) return;
+    while (!given && wire->area < spare.least) {
+        const auto* thicker = next_thicker(catalogue, *wire);
+        if (!thicker) break;
+        wire = thicker;
+    }
+
+    // A tenth of spare on the short-circuit current: the next round's wires may let a little more through.
+    auto asked = known.need;
+    asked.prospective = asked.prospective * 1.1;
+    auto* fuse = const_cast<Device*>(device(feed, DeviceKind::fuse));
+    for (;; wire = given ? nullptr : next_thicker(catalogue, *wire)) {
+        if (!wire) return;
+        feed.wire = wire->id;
+        const auto* insulation = find(catalogue.insulations, wire->insulation);
+        const auto thermal = thermal_of(*wire, *insulation, plan.hottest_air, need.bunched);
+        const auto warm = thermal->steady(need.continuous);
+        if (!fuse) {
+            const bool held = !known.family || protects(*known.family, known.rating, *thermal, *insulation,
+                                                        warm, known.fault.current);
+            if (held || !next_thicker(catalogue, *wire)) return;
+            continue;
+        }
+        auto smallest = smallest_that_carries(catalogue, asked, {}, spare.least_fuse);
+        if (!smallest) smallest = smallest_that_carries(catalogue, asked);
+        if (!smallest) {
+            // Nothing in the catalogue breaks such a short: fit what carries, and let the finding say so.
+            asked.prospective = Ampere(0);
+            smallest = smallest_that_carries(catalogue, asked);
+        }
+        if (!smallest) return;
+        const auto holds = [&](const FuseFamily& family, Ampere rating) {
+            return protects(family, rating, *thermal, *insulation, warm, known.fault.current) &&
+                   protects(family, rating, *thermal, *insulation, warm, known.fault.current * 1.1);
+        };
+        // Late rounds keep a fuse that does all that is asked: so the rounds come to an end.
+        if (const auto* family = find(catalogue.fuses, fuse->type);
+            spare.settled && family && fuse->rating >= spare.least_fuse &&
+            carries(*family, fuse->rating, asked) && suits(*family, fuse->rating, asked) &&
+            holds(*family, fuse->rating))
+            return;
+        const bool held = holds(*smallest->family, smallest->rating);
+        if (!held && next_thicker(catalogue, *wire)) continue;
+        fuse->type = smallest->family->id;
+        fuse->rating = smallest->rating;
+        // Behind a circuit's own fuse a larger one protects nothing.
+        if (const auto* tapped = by_id(plan.sources, feed.from);
+            tapped && tapped->kind == SourceKind::circuit && raw(tapped->fuse) > 0 &&
+            fuse->rating > tapped->fuse) {
+            for (const auto rating : smallest->family->ratings)
+                if (rating <= tapped->fuse) fuse->rating = rating;
+            return;
+        }
+        const size_t steps =
+            plan.practices.fuse == FuseSchool::largest_that_protects ? SIZE_MAX : spare.fuse_steps;
+        size_t taken = 0;
+        for (const auto rating : smallest->family->ratings)
+            if (held && taken < steps && rating > fuse->rating && rating <= spare.most &&
+                suits(*smallest->family, rating, asked) && holds(*smallest->family, rating))
+                fuse->rating = rating, ++taken;
+        return;
+    }
+}
+
+/// Marks the feeds whose resistance is what leaves their rail no voltage that suits all: of the way to the
+/// load that wants the most, the one that loses the most.
+std::vector<bool> closing_windows(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue,
+                                  const WorstCase& worst, const std::vector<Metre>& lengths) {
+    std::vector<bool> closing(plan.feeds.size());
+    for (size_t c = 0; c < plan.converters.size(); ++c) {
+        const auto window = rail_window(plan, index, catalogue, c, lengths);
+        if (!window.empty() || window.low_by.empty()) continue;
+        std::optional<size_t> most;
+        for (const auto f : index.upstream(window.low_by)) {
+            if (!most || worst.feeds[f].drop_share > worst.feeds[*most].drop_share) most = f;
+            if (plan.feeds[f].from == plan.converters[c].id) break;
+        }
+        if (most) closing[*most] = true;
+    }
+    return closing;
+}
+
+/// The least rating that is likely to open after every fuse behind it: 1.6 × the largest, the ratio at which
+/// fuses of one kind are selective (IEC 60269); 0 where there is none.
+std::vector<Ampere> fuses_wanted_above(const Plan& plan, const PlanIndex& index) {
+    constexpr double selective = 1.6;
+    std::vector<Ampere> wanted(plan.feeds.size(), Ampere(0));
+    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+        const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
+        if (!fuse || index.source_of(f).kind != PartKind::hub) continue;
+        for (const auto up : index.upstream(plan.feeds[f].from)) {
+            if (device(plan.feeds[up], DeviceKind::fuse)) {
+                wanted[up] = std::max(wanted[up], fuse->rating * selective * 0.999);
+                break;
+            }
+            if (index.source_of(up).kind == PartKind::converter) break;
+        }
+    }
+    return wanted;
+}
+
+/// Lowers the larger of a feed's two resistances: a bigger fuse, or a thicker wire where the fuse is small
+/// already or grew no more.
+void give_more(const Plan& plan, const Catalogue& catalogue, size_t f, Metre length, const WireType& fitted,
+               Spare& spare) {
+    const auto copper = feed_ohms(plan, plan.feeds[f], catalogue, length).copper;
+    const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
+    const auto* family = fuse ? find(catalogue.fuses, fuse->type) : nullptr;
+    if (family && fuse_resistance(*family, fuse->rating) > copper && fuse->rating != spare.last) {
+        spare.last = fuse->rating, ++spare.fuse_steps;
+        return;
+    }
+    if (const auto* thicker = next_thicker(catalogue, fitted)) spare.least = thicker->area;
+}
+
+/// The cheapest that carries its fuse too; where none does, the cheapest that carries what is asked.
+const SwitchType* suiting_switch(const Catalogue& catalogue, ItemNeed need) {
+    if (const auto* type = cheapest_switch(catalogue, need)) return type;
+    need.fuse = Ampere(0);
+    return cheapest_switch(catalogue, need);
+}
+
+/// The cheapest switch and plug that carry what their fuse lets through. Where no plug takes so thin a wire
+/// the wire is made to fit the plug.
+void fit_items(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, const WorstCase& worst,
+               const std::vector<FeedProtection>& known, std::vector<Spare>& spare) {
+    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+        const auto& feed = plan.feeds[f];
+        auto need = item_need(known[f], worst.feeds[f]);
+        if (const auto* fuse = device(feed, DeviceKind::fuse)) need.fuse = fuse->rating;
+        const auto* wire = find(catalogue.wires, feed.wire);
+        need.wire = wire ? wire->area : SquareMillimetre(0);
+        bool bolted = false;
+        for (auto& d : plan.feeds[f].devices) {
+            if (d.kind == DeviceKind::power_switch)
+                if (const auto* type = suiting_switch(catalogue, need)) d.type = type->id;
+            if (d.kind != DeviceKind::connector || !wire) continue;
+            const auto& spark = known[f].charging;
+            const auto from = index.source_of(f);
+            const bool pack =
+                from.kind == PartKind::source && plan.sources[from.index].kind == SourceKind::pack;
+            PlugWish wish{.pack = pack,
+                          .anti_spark = pack && raw(spark.capacitance) > 0 && raw(spark.loop) > 0 &&
+                                        inrush(spark.volts, spark.capacitance, spark.loop).wants_precharge};
+            auto thick = need;
+            thick.wire = SquareMillimetre(0);
+            if (wish.anti_spark && !cheapest_plug(catalogue, thick, wish)) wish.anti_spark = false;
+            if (const auto* plug = cheapest_plug(catalogue, need, wish)) {
+                d.type = plug->id;
+                continue;
+            }
+            auto any = need;
+            any.wire = SquareMillimetre(0);
+            const auto* coarser = cheapest_plug(catalogue, any, wish);
+            if (!coarser || coarser->largest < need.wire) {
+                if (wish.pack) bolted = true;
+                continue;
+            }
+            if (coarser->largest >= need.wire) spare[f].least = std::max(spare[f].least, coarser->smallest);
+            if (spare[f].least > need.wire) d.type = coarser->id;
+        }
+        const auto& spark = known[f].charging;
+        const bool sparks = index.source_of(f).kind == PartKind::source && raw(spark.capacitance) > 0 &&
+                            inrush(spark.volts, spark.capacitance, spark.loop).wants_precharge;
+        const auto* plug = device(plan.feeds[f], DeviceKind::connector);
+        const auto* plug_type = plug && !bolted ? find(catalogue.connectors, plug->type) : nullptr;
+        if (sparks && !(plug_type && plug_type->anti_spark) && !device(plan.feeds[f], DeviceKind::precharge))
+            if (const auto* resistor = suiting_precharge(catalogue, spark.volts, spark.capacitance))
+                plan.feeds[f].devices.push_back(
+                    {feed.id + "-precharge", DeviceKind::precharge, resistor->id, Ampere(0), {}, {}});
+        // Beyond any plug a pack is bolted on, with rings.
+        if (bolted)
+            std::erase_if(plan.feeds[f].devices,
+                          [](const auto& d) { return d.kind == DeviceKind::connector; });
+    }
+}
+
+}  // namespace
+
+Plan size_feeds(Plan plan, const Catalogue& catalogue) {
+    // Something to begin the rounds with: without a wire there is no current to size by.
+    for (auto& f : plan.feeds)
+        for (const auto& w : catalogue.wires)
+            if (f.wire.empty() && w.insulation == plan.practices.wire_insulation && raw(w.area) >= 2)
+                f.wire = w.id;
+    plan = fit_joints(std::move(plan), catalogue);
+    std::vector<Spare> spare(plan.feeds.size());
+    for (int round = 0; round < most_rounds; ++round) {
+        const Plan before = plan;
+        const auto harness = lay_routes(plan, catalogue);
+        const auto lengths = feed_lengths(harness);
+        const Solver solver(plan, catalogue, harness.wiring);
+        const auto worst = worst_case(plan, solver);
+        const auto known = study_protection(plan, catalogue, harness, solver, worst,
+                                            short_circuits(plan, catalogue, solver));
+        const auto closing = closing_windows(plan, solver.index(), catalogue, worst, lengths);
+        const auto shares = drop_shares(plan, solver.index(), harness, worst);
+        const auto above = fuses_wanted_above(plan, solver.index());
+        for (size_t f = 0; f < plan.feeds.size(); ++f) {
+            const auto* fitted = find(catalogue.wires, plan.feeds[f].wire);
+            // What was once too thin stays thicker, and late rounds thin nothing: so the rounds come to an
+            // end.
+            spare[f].least_fuse = above[f];
+            const bool loses = plan.practices.wire == WireSchool::drop &&
+                               worst.feeds[f].drop_share > plan.practices.drop_limit;
+            if (round > 0 && fitted && (starves(plan, solver.index(), worst, f) || closing[f] || loses))
+                give_more(plan, catalogue, f, lengths[f], *fitted, spare[f]);
+            if (round >= settling && fitted) spare[f].least = std::max(spare[f].least, fitted->area);
+            spare[f].settled = round >= settling;
+            if (const auto* fuse = device(plan.feeds[f], DeviceKind::fuse); fuse && round >= settling)
+                spare[f].most = std::min(spare[f].most, fuse->rating);
+            fit(plan, catalogue, harness, worst, known[f], f, spare[f], shares[f]);
+        }
+        fit_items(plan, solver.index(), catalogue, worst, known, spare);
+        // Another joint is another resistance, so within the round.
+        plan = fit_joints(std::move(plan), catalogue);
+        for (size_t c = 0; c < plan.converters.size(); ++c)
+            plan.converters[c].set = rail_window(plan, solver.index(), catalogue, c, lengths).proposed;
+        if (round > 0 && plan == before) break;
+    }
+    return plan;
+}
+
+}  // namespace sangre

@@ -1,0 +1,41 @@
+#pragma once
+// A plan's network, solved.
+#include <memory>
+
+#include "network/nodal_solver.h"
+#include "wiring/wiring.h"
+
+namespace sangre {
+
+/// The network of what is wired: a node for each terminal, a branch for each role of each feed, each part
+/// with its numbers. Types that the catalogue does not hold let nothing through.
+Network network_of(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue,
+                   const Wiring& wiring);
+
+/// A plan's network with who hangs on whom in it; solves for many demands as NodalSolver does.
+class Solver {
+  public:
+    /// Of a plan that is wired already. The catalogue must outlive it.
+    Solver(const Plan& plan, const Catalogue& catalogue, const Wiring& wiring);
+    /// Wired here, over these lengths.
+    Solver(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths);
+
+    OperatingPoint solve(const Demand& demand) const { return nodes_.solve(demand, {}); }
+    OperatingPoint solve(const Demand& demand, const OperatingPoint& near) const {
+        return nodes_.solve(demand, near);
+    }
+    const Circuit& circuit() const { return nodes_.circuit(); }
+    void remember(std::shared_ptr<const Answers> earlier) { nodes_.remember(std::move(earlier)); }
+    std::shared_ptr<const Answers> take_answers() { return nodes_.take_answers(); }
+    void explain_brown_outs(const Demand& demand, OperatingPoint& point) const {
+        nodes_.explain_brown_outs(demand, point);
+    }
+    /// Of the plan it solves.
+    const PlanIndex& index() const { return index_; }
+
+  private:
+    PlanIndex index_;
+    NodalSolver nodes_;
+};
+
+}  // namespace sangre
