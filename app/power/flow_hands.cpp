@@ -69,6 +69,7 @@ void FlowMap::feed_menu(const Id& feed, QPointF at) {
                                        {Kind::turn_off, tr("Turn off")},
                                        {Kind::quieten, tr("Quieten")},
                                        {Kind::watch, tr("Watch")},
+                                       {Kind::seat, tr("Seat the fuse in")},
                                        {Kind::take_out, tr("Take out")}}) {
         auto* sub = m.addMenu(title);
         sub->setToolTipsVisible(true);
@@ -78,9 +79,10 @@ void FlowMap::feed_menu(const Id& feed, QPointF at) {
             auto* a = sub->addAction(
                 o.purpose.empty() ? name : tr("%1: %2").arg(name, QString::fromStdString(o.purpose)), this,
                 [this, edit = o.edit,
-                 words = group == Kind::take_out ? tr("Take out %1").arg(name) : tr("Put in %1").arg(name)] {
-                    document_.apply_and_tell(edit, words);
-                });
+                 words = group == Kind::take_out ? tr("Take out %1").arg(name)
+                         : group == Kind::seat
+                             ? tr("Seat the fuse in: %1").arg(name)
+                             : tr("Put in %1").arg(name)] { document_.apply_and_tell(edit, words); });
             a->setToolTip(QString::fromStdString(o.purpose));
         }
         sub->setEnabled(!sub->isEmpty());

@@ -12,7 +12,7 @@ namespace sangre::app {
 namespace {
 
 /// Never further behind than this and the time it takes to write.
-constexpr int autosave_ms = 1500;
+constexpr int autosave_ms = 1000;
 const auto plan_ending = QStringLiteral(".json");
 
 bool is_demo(const QString& file) {

@@ -193,6 +193,52 @@ class TestWiring : public QObject {
         e.document.apply(found->fixes[0].edit, "Mend");
         QVERIFY(!test::has(e.document.study(), "cable-mirrored"));
     }
+    void a_part_that_draws_nothing_is_typed_ended_at_and_undone() {
+        WiringEvening e;
+        e.window.wiring()->cables_toggle()->setChecked(true);
+        WiringEvening::settle();
+        auto* view = e.window.wiring()->cables();
+        view->grab();
+        QTest::mouseClick(view, Qt::LeftButton, {}, view->spot_centre("add part"));
+        QVERIFY(view->editor());
+        // What is wrong stays open with the reason; nothing is added.
+        view->editor()->setText("Arm button 12 V");
+        QTest::keyClick(view->editor(), Qt::Key_Return);
+        QVERIFY(view->editor() && view->editor()->isVisible());
+        QVERIFY(e.document.plan().passives.empty());
+        view->editor()->setText("Arm button 16 mm hole");
+        QTest::keyClick(view->editor(), Qt::Key_Return);
+        const auto& all = e.document.plan().passives;
+        QCOMPARE(all.size(), size_t{1});
+        QVERIFY(test::has(e.document.study(), "passive-no-lead"));
+        // Selected by a click, typed anew by the next.
+        view->grab();
+        QTest::mouseClick(view, Qt::LeftButton, {}, view->spot_centre("part 0"));
+        QCOMPARE(e.document.selection(), all[0].id);
+        const auto id = all[0].id;
+        view->grab();
+        QTest::mouseClick(view, Qt::LeftButton, {}, view->spot_centre("part 0"));
+        QVERIFY(view->editor());
+        QCOMPARE(view->editor()->text(), QString("Arm button, button, 16 mm hole"));
+        view->editor()->setText("Arm button, 22 mm hole");
+        QTest::keyClick(view->editor(), Qt::Key_Return);
+        QCOMPARE(raw(e.document.plan().passives[0].cutout), 22.0);
+        QCOMPARE(e.document.plan().passives[0].id, id);
+        // A lead may end at it; removed, it takes that lead along, and undo brings both back.
+        e.document.apply(
+            [id](const Plan& p) {
+                auto lead = p.cables[3];
+                lead.to = id;
+                return put_cable(p, lead);
+            },
+            "End");
+        QVERIFY(!test::has(e.document.study(), "passive-no-lead"));
+        const auto before = e.document.plan();
+        e.document.apply([id](const Plan& p) { return remove_passive(p, id); }, "Remove a part");
+        QCOMPARE(e.document.plan().cables.size() + 1, before.cables.size());
+        e.document.undo();
+        QVERIFY(e.document.plan() == before);
+    }
     void a_cables_label_and_menu() {
         WiringEvening e;
         e.window.wiring()->cables_toggle()->setChecked(true);

@@ -140,6 +140,26 @@ std::vector<Case> cases() {
          }},
         {"feed-lead-unprotected",
          [](Plan& p) { by_id(p.loads, Id("load-drive-left"))->lead = "awg24-silicone"; }},
+        {"passive-no-lead",
+         [](Plan& p) {
+             p.passives.push_back({"part-x", "Arm button"});
+         }},
+        {"passive-button-shorts",
+         [](Plan& p) {
+             p.passives.push_back({"part-x", "Arm button"});
+             Lead lead;
+             lead.id = "cable-x", lead.name = "Arm lead", lead.from = "load-computer", lead.to = "part-x";
+             lead.wire = "awg24-silicone";
+             lead.cores = {{"5 V", CoreRole::supply, "1", "1", "red"},
+                           {"GND", CoreRole::ground, "2", "2", "black"}};
+             p.cables.push_back(lead);
+         }},
+        {"feed-holder",
+         [](Plan& p) {
+             for (auto& f : p.feeds)
+                 for (auto& d : f.devices)
+                     if (d.kind == DeviceKind::fuse) return void(d.holder = "inline-large-awg8");
+         }},
         {"feed-ends-too-warm",
          [](Plan& p) {
              into(p, "load-drive-left").wire = "awg16-silicone";

@@ -5,6 +5,7 @@
 #include <algorithm>
 
 #include "battery/pack.h"
+#include "joint/item_joint.h"
 #include "network/filter.h"
 #include "protection/suiting.h"
 #include "units/format.h"
@@ -41,6 +42,7 @@ class Offers {
         turn_off();
         quieten();
         watch();
+        for (const auto& d : feed_.devices) offer_holder(d);
         for (const auto& d : feed_.devices) {
             offers_.push_back({Group::take_out, item_name(catalogue_, d), "",
                                [id = d.id](const Plan& p) { return remove_device(p, id); }});
@@ -77,6 +79,19 @@ class Offers {
                   fmt::format("saves what is behind when plus and minus are swapped; takes {} = {}",
                               format(t->forward), format(Watt(raw(t->forward) * raw(worst_.continuous)))));
         offer_precharge();
+    }
+    void offer_holder(const Device& fuse) {
+        const auto* family = fuse.kind == DeviceKind::fuse ? find(catalogue_.fuses, fuse.type) : nullptr;
+        const auto* holder =
+            family ? suiting_holder(catalogue_, *family, fuse.rating, plan_.hottest_air) : nullptr;
+        const auto* wire = holder ? find(catalogue_.wires, holder->lead) : nullptr;
+        if (!wire || fuse.holder == holder->id) return;
+        offers_.push_back({Group::seat, holder->name,
+                           fmt::format("for the {} fuse: two leads of {} to join, {} each",
+                                       format(fuse.rating), wire->size, format(holder->lead_length)),
+                           [this_catalogue = &catalogue_, id = fuse.id, to = holder->id](const Plan& p) {
+                               return set_holder(p, *this_catalogue, id, to);
+                           }});
     }
     void offer_precharge() {
         const double farad = raw(protection_.charging.capacitance);

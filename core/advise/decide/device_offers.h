@@ -1,12 +1,13 @@
 #pragma once
-// What may be put into a feed, each in the size that this feed asks for, and what is there to take out.
+// What may be put into a feed, each in the size that this feed asks for, and what is
+// there to seat or to take out.
 #include "plan/edits.h"
 #include "study.h"
 
 namespace sangre {
 
 struct DeviceOffer {
-    enum class Group { protect, turn_off, quieten, watch, take_out };
+    enum class Group { protect, turn_off, quieten, watch, seat, take_out };
     Group group = Group::protect;
     std::string name;     ///< "sealed toggle switch 30 A"
     std::string purpose;  ///< what it is for here, with its figures

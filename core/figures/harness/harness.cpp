@@ -120,6 +120,7 @@ HoleFill fill_hole(const Plan& plan, const Wiring& wiring, size_t passage, const
     h.passage = passage;
     h.leads = leads;
     std::vector<double> radii;
+    const double hole = raw(plan.passages[passage].hole);
     for (const auto f : leads) {
         for (const auto& core : wiring.cores_of(f)) {
             if (!core.wire) continue;
@@ -127,12 +128,15 @@ HoleFill fill_hole(const Plan& plan, const Wiring& wiring, size_t passage, const
             h.wire_lead.push_back(f);
             h.wire_core.push_back(static_cast<size_t>(&core - wiring.cores.data()));
         }
-        for (const auto& item : wiring.items_of(f))
-            h.largest_end = std::max(h.largest_end, item.values.passes);
+        for (const auto& item : wiring.items_of(f)) {
+            const auto& v = item.values;
+            const bool opens = hole > 0 && raw(v.passes) > hole && raw(v.opened) > 0 && raw(v.opened) <= hole;
+            if (opens) h.to_open.push_back(static_cast<size_t>(&item - wiring.items.data()));
+            h.largest_end = std::max(h.largest_end, opens ? v.opened : v.passes);
+        }
     }
     h.wires = pack_circles(radii);
     h.needed = Millimetre(2 * enclosing_radius(h.wires));
-    const double hole = raw(plan.passages[passage].hole);
     double area = 0;
     for (const double r : radii) area += 4 * r * r;
     h.fill = hole > 0 ? area / (hole * hole) : 0;

@@ -33,7 +33,9 @@ struct HoleFill {
     double fill = 0;                ///< share of the hole's area
     bool fits = true;
     Millimetre largest_end{};  ///< the bulkiest plug or fuse holder that would have to pass
-    bool ends_pass = true;     ///< otherwise: thread first, then terminate
+    std::vector<size_t>
+        to_open;            ///< items of the wiring that pass only taken apart; those count with what is left
+    bool ends_pass = true;  ///< otherwise: thread first, then terminate
 };
 
 struct Harness {

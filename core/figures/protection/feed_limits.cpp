@@ -1,5 +1,9 @@
 #include "protection/feed_limits.h"
 
+#include <fmt/format.h>
+
+#include "wiring/item.h"
+
 namespace sangre {
 namespace {
 
@@ -8,15 +12,29 @@ void add_joint(std::vector<ItemLimit>& all, const Catalogue& catalogue, const Id
         all.push_back({{}, joint->name, joint->rated, {}, joint->hottest});
 }
 
+void add_holder_lead(std::vector<ItemLimit>& all, const Catalogue& catalogue, const Device& fuse) {
+    const auto* holder = holder_of(catalogue, fuse);
+    const auto* lead = holder ? find(catalogue.wires, holder->lead) : nullptr;
+    if (!lead) return;
+    ItemLimit own{fuse.id, fmt::format("leads of the {}", holder->name)};
+    own.lead = lead;
+    all.push_back(own);
+}
+
 }  // namespace
 
 std::vector<ItemLimit> item_limits(const Plan& plan, const Lead& feed, const Catalogue& catalogue) {
     std::vector<ItemLimit> all;
     add_joint(all, catalogue, feed.joint_from);
+    for (const auto& d : feed.devices) {
+        add_joint(all, catalogue, d.joint_in);
+        add_joint(all, catalogue, d.joint_out);
+    }
     for (const auto& d : feed.devices) switch (d.kind) {
             case DeviceKind::fuse:
                 if (const auto* t = find(catalogue.fuses, d.type))
                     all.push_back({d.id, "holder of the " + t->name, {}, {}, t->hottest});
+                add_holder_lead(all, catalogue, d);
                 break;
             case DeviceKind::power_switch:
                 if (const auto* t = find(catalogue.switches, d.type))

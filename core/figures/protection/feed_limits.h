@@ -12,11 +12,11 @@ struct ItemLimit {
     Ampere rated{};
     Volt voltage{};
     Celsius hottest{1000};           ///< that the conductor in it may be
-    const WireType* lead = nullptr;  ///< the thinner wire that the load came with
+    const WireType* lead = nullptr;  ///< the thinner wire that the load or a holder came with
 };
 
-/// Of every item but the fuse itself, whose holder's temperature counts: devices, joints at both ends, and
-/// the load's own lead. Unknown catalogue ids are left out; findings name them.
+/// Of every item but the fuse itself, whose holder's temperature counts: devices, joints at both ends and
+/// at items, a holder's own leads and the load's. Unknown catalogue ids are left out; findings name them.
 std::vector<ItemLimit> item_limits(const Plan& plan, const Lead& feed, const Catalogue& catalogue);
 
 }  // namespace sangre

@@ -29,6 +29,11 @@ const SwitchType* cheapest_switch(const Catalogue& catalogue, const ItemNeed& ne
 /// where none is small enough. Null without any in the catalogue.
 const InlinePart* suiting_precharge(const Catalogue& catalogue, Volt volts, Farad capacitance);
 
+/// The cheapest in-line holder for a fuse of that family whose own leads carry its rating for good in that
+/// air, or null.
+const HolderType* suiting_holder(const Catalogue& catalogue, const FuseFamily& family, Ampere rating,
+                                 Celsius air);
+
 /// What a plug is wanted for.
 struct PlugWish {
     bool pack = false;  ///< a pack's own plug

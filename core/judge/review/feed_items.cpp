@@ -1,10 +1,14 @@
 // What a feed's fuse and warmth ask of the items, leads and ends in it.
 #include <fmt/format.h>
 
+#include <algorithm>
+
+#include "joint/item_joint.h"
 #include "plan/edits.h"
 #include "review/exchange.h"
 #include "units/format.h"
 #include "wire/choice.h"
+#include "wiring/item.h"
 
 namespace sangre {
 namespace {
@@ -42,7 +46,20 @@ void below_fuse(const Context& c, std::vector<Finding>& out) {
     }
 }
 
-/// The thin lead that a load came with hangs on the same fuse.
+/// The holder that suits a fuse, as a mend; without one, any holder.
+void offer_holder(const Context& c, size_t f, const Device& fuse, Finding& x) {
+    const auto* family = find(c.catalogue.fuses, fuse.type);
+    const auto* fits =
+        family ? suiting_holder(c.catalogue, *family, c.figures.protection[f].rating, c.plan.hottest_air)
+               : nullptr;
+    if (fits && fits->id == fuse.holder) return;
+    x.fixes.push_back({fits ? "Use the " + fits->name : std::string("Any holder for it"),
+                       [catalogue = &c.catalogue, id = fuse.id, to = fits ? fits->id : Id()](const Plan& p) {
+                           return set_holder(p, *catalogue, id, to);
+                       }});
+}
+
+/// The thin lead that a load or a fuse holder came with hangs on the same fuse.
 void lead_unprotected(const Context& c, std::vector<Finding>& out) {
     for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
         const auto& p = c.figures.protection[f];
@@ -66,8 +83,35 @@ void lead_unprotected(const Context& c, std::vector<Finding>& out) {
             if (const auto most = largest_that_protects(*p.family, *thermal, *insulation,
                                                         thermal->steady(p.need.continuous), p.fault.current))
                 x.why.add(fmt::format("Largest that protects it: {}.", format(*most)));
+            if (const auto* fuse = by_id(c.plan.feeds[f].devices, item.device)) offer_holder(c, f, *fuse, x);
             if (!p.inherited && p.smallest && holds(*p.smallest->family, p.smallest->rating))
                 x.fixes.push_back(use_fuse(c.plan.feeds[f].id, *p.smallest));
+            out.push_back(std::move(x));
+        }
+    }
+}
+
+/// A holder is made for its own family of fuses.
+void wrong_holder(const Context& c, std::vector<Finding>& out) {
+    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
+        const auto& feed = c.plan.feeds[f];
+        for (const auto& d : feed.devices) {
+            const auto* family = d.kind == DeviceKind::fuse ? find(c.catalogue.fuses, d.type) : nullptr;
+            if (d.holder.empty() || !family) continue;
+            const auto* holder = holder_of(c.catalogue, d);
+            if (holder &&
+                std::find(holder->takes.begin(), holder->takes.end(), family->id) != holder->takes.end())
+                continue;
+            Finding x{Severity::caution,
+                      {},
+                      {feed.id},
+                      holder ? fmt::format("{}: the {} takes no {}.", c.index().feed_name(feed), holder->name,
+                                           family->name)
+                             : fmt::format("{} names a fuse holder “{}” that the catalogue does not hold.",
+                                           c.index().feed_name(feed), d.holder),
+                      {},
+                      {}};
+            offer_holder(c, f, d, x);
             out.push_back(std::move(x));
         }
     }
@@ -105,7 +149,9 @@ void ends_too_warm(const Context& c, std::vector<Finding>& out) {
 
 const std::vector<Rule> rules_of::feed_items{
     {"feed-item-below-fuse", "What lies in a feed carries at least its fuse", below_fuse},
-    {"feed-lead-unprotected", "A load's own thin lead is protected too", lead_unprotected},
+    {"feed-lead-unprotected", "The own thin lead of a load or a fuse holder is protected too",
+     lead_unprotected},
+    {"feed-holder", "A fuse sits in a holder made for it", wrong_holder},
     {"feed-ends-too-warm", "No wire is warmer than what it ends in withstands", ends_too_warm},
 };
 

@@ -13,6 +13,7 @@ struct Catalogue {
     std::vector<Insulation> insulations;
     std::vector<WireType> wires;
     std::vector<FuseFamily> fuses;
+    std::vector<HolderType> holders;
     std::vector<Chemistry> chemistries;
     std::vector<CellType> cells;
     std::vector<ConverterType> converters;

@@ -96,6 +96,14 @@ void read(const Value& j, FuseFamily& f) {
     f.passes = as<Millimetre>(j, "passes_mm"), f.mass = as<Gram>(j, "mass_g"), f.cost = j.at("cost");
 }
 
+void read(const Value& j, HolderType& h) {
+    h.name = j.at("name"), h.takes = j.at("takes");
+    h.lead = j.at("lead"), h.lead_length = as<Metre>(j, "lead_m");
+    h.passes = as<Millimetre>(j, "passes_mm"), h.opened = Millimetre(j.value("opened_mm", 0.0));
+    if (h.opened > h.passes) throw std::runtime_error("/opened_mm: over passes_mm");
+    h.mass = as<Gram>(j, "mass_g"), h.cost = j.at("cost");
+}
+
 void read(const Value& j, Chemistry& c) {
     c.short_name = j.value("short", j.at("name").get<std::string>());
     c.name = j.at("name");
@@ -233,6 +241,7 @@ void with_list(Catalogue& c, const std::string& kind, Visit visit) {
     if (kind == "converter") visit(c.converters);
     if (kind == "connector") visit(c.connectors);
     if (kind == "switch") visit(c.switches);
+    if (kind == "holder") visit(c.holders);
     if (kind == "tube") visit(c.tubes);
     if (kind == "joint") visit(c.joints);
     if (kind == "inline") visit(c.inlines);
@@ -342,6 +351,7 @@ tl::expected<Catalogue, std::string> load_catalogue(const fs::path& data, const 
     }
     drop_dangling(catalogue, catalogue.wires, catalogue.insulations, "insulation", &WireType::insulation);
     drop_dangling(catalogue, catalogue.cells, catalogue.chemistries, "chemistry", &CellType::chemistry);
+    drop_dangling(catalogue, catalogue.holders, catalogue.wires, "wire", &HolderType::lead);
     std::stable_sort(catalogue.wires.begin(), catalogue.wires.end(),
                      [](const auto& a, const auto& b) { return a.area < b.area; });
     return catalogue;

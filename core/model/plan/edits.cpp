@@ -265,6 +265,19 @@ Plan set_part_place(Plan plan, const Id& part, const Id& place) {
     at(plan.hubs);
     at(plan.converters);
     at(plan.loads);
+    at(plan.passives);
+    return plan;
+}
+
+Plan put_passive(Plan plan, Passive passive) {
+    if (passive.id.empty()) passive.id = fresh_id(plan, "part", passive.name);
+    put(plan.passives, std::move(passive));
+    return plan;
+}
+
+Plan remove_passive(Plan plan, const Id& passive) {
+    if (std::erase_if(plan.passives, [&](const auto& p) { return p.id == passive; }) == 0) return plan;
+    std::erase_if(plan.cables, [&](const auto& c) { return c.from == passive || c.to == passive; });
     return plan;
 }
 

@@ -49,6 +49,10 @@ Plan move_place(Plan plan, const Id& place, double x, double y);
 Plan put_place(Plan plan, Place place);
 Plan put_passage(Plan plan, Passage passage);
 Plan remove_passage(Plan plan, const Id& passage);
+/// Adds it, with an id of its own where it has none, or replaces the one with its id.
+Plan put_passive(Plan plan, Passive passive);
+Plan remove_passive(Plan plan, const Id& passive);  ///< with the leads that end at it
+
 Plan set_part_place(Plan plan, const Id& part, const Id& place);
 
 Plan set_practices(Plan plan, Practices practices);

@@ -22,7 +22,7 @@ std::string name_of(const Plan& plan, const Id& id) {
         return found ? &found->name : nullptr;
     };
     for (const auto* name : {look(plan.loads), look(plan.converters), look(plan.hubs), look(plan.sources),
-                             look(plan.places), look(plan.phases), look(plan.cables)})
+                             look(plan.passives), look(plan.places), look(plan.phases), look(plan.cables)})
         if (name) return *name;
     if (const auto* feed = by_id(plan.feeds, id)) return feed_name(plan, *feed);
     if (const auto* way = by_id(plan.passages, id))
@@ -77,6 +77,7 @@ Id place_of(const Plan& plan, const Id& part) {
         case PartKind::none:
             break;
     }
+    if (const auto* passive = by_id(plan.passives, part)) return passive->place;
     return {};
 }
 
@@ -147,7 +148,7 @@ Id fresh_id(const Plan& plan, const std::string& prefix, const std::string& name
     const auto taken = [&](const Id& id) {
         return find_part(plan, id).kind != PartKind::none || by_id(plan.feeds, id) ||
                by_id(plan.places, id) || by_id(plan.passages, id) || by_id(plan.phases, id) ||
-               by_id(plan.cables, id);
+               by_id(plan.cables, id) || by_id(plan.passives, id);
     };
     Id id = slug;
     for (int n = 2; taken(id); ++n) id = slug + "-" + std::to_string(n);

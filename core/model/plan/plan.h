@@ -67,6 +67,22 @@ struct Converter {
     bool operator==(const Converter&) const = default;
 };
 
+enum class PassiveKind { button, lamp, aerial, sensor, motor, sounder };
+
+/// What draws nothing itself and yet ends leads: a button, an indicator lamp, an aerial, a sensor, a motor
+/// behind its controller, a sounder. It may sit in an opening of its own and is tested on the bench.
+struct Passive {
+    Id id;
+    std::string name;
+    PassiveKind kind = PassiveKind::button;
+    Id place{};
+    std::string extra{};
+    Ohm ohm{};            ///< that a meter shows across it; 0: not known
+    bool polar = false;   ///< it minds which way round it is
+    Millimetre cutout{};  ///< of the opening that it sits in; 0: none
+    bool operator==(const Passive&) const = default;
+};
+
 /// Something in a feed's supply conductor.
 struct Device {
     Id id;
@@ -75,8 +91,12 @@ struct Device {
     Ampere rating{};   ///< of a fuse
     std::string name;  ///< of a switch, as the builder calls it
     std::string extra;
-    std::optional<Metre> at{};  ///< of a fuse: wire between it and its source; absent: right at it
-    bool reversed = false;      ///< of a polarised one: put in the wrong way round
+    std::optional<Metre> at{};        ///< of a fuse: wire between it and its source; absent: right at it
+    bool reversed = false;            ///< of a polarised one: put in the wrong way round
+    Id holder{};                      ///< of a fuse: the in-line holder that it sits in; empty: any
+    std::optional<Metre> own_lead{};  ///< of each of its holder's leads as they are cut; absent: as they come
+    Id joint_in{},
+        joint_out{};  ///< joint kinds on either side, where the wire meets leads or lugs of its own
     bool operator==(const Device&) const = default;
 };
 
@@ -221,6 +241,7 @@ struct Plan {
     std::vector<Hub> hubs;
     std::vector<Converter> converters;
     std::vector<Load> loads;
+    std::vector<Passive> passives;
     std::vector<Lead> feeds;  ///< leads that feed what they end at
     std::vector<Lead>
         cables;  ///< leads that carry signals, and at the most a supply that something else feeds

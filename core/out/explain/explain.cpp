@@ -9,6 +9,7 @@
 #include "converter/choice.h"
 #include "network/elements.h"
 #include "network/sources.h"
+#include "plan/passive_text.h"
 #include "source/source.h"
 #include "units/format.h"
 #include "wire/choice.h"
@@ -284,12 +285,37 @@ Why of_passage(const Plan& plan, const Study& s, size_t i) {
             why.add(fmt::format("{} wires pack into {}; it is {} wide, {} full", h.wires.size(),
                                 format(h.needed), format(way.hole), format_percent(h.fill)),
                     h.fits ? Tone::good : Tone::danger);
+            for (const auto item : h.to_open) {
+                const auto& at = s.harness.wiring.items[item];
+                why.add(fmt::format("{}: its {} passes taken apart only, {}.",
+                                    feed_name(plan, lead_at(plan, at.feed)), kind_word(at.kind),
+                                    format(at.values.opened)),
+                        Tone::caution);
+            }
             if (!h.ends_pass)
                 why.add(fmt::format("The widest plug, {}, does not pass: thread first, then terminate.",
                                     format(h.largest_end)),
                         Tone::caution);
         }
     why.source = "Smallest enclosing circle by relaxation; outer diameters of the catalogue";
+    return why;
+}
+
+Why of_passive(const Plan& plan, const Study& s, const Passive& p) {
+    Why why;
+    why.title = p.name;
+    add_findings(why, s, p.id);
+    why.add(fmt::format("A {}: it draws nothing itself{}.", passive_word(p.kind),
+                        p.polar ? ", and minds which way round it is" : ""));
+    if (raw(p.cutout) > 0) why.add(fmt::format("Sits in an opening of {}.", format(p.cutout)));
+    if (raw(p.ohm) > 0) why.add(fmt::format("A meter shows {} across it.", format(p.ohm)));
+    bool any = false;
+    for (const auto* lead : cabled_leads(plan)) {
+        if (lead->from != p.id && lead->to != p.id) continue;
+        if (!any) why.heading("Leads that end at it");
+        any = true;
+        why.add(lead->name.empty() ? feed_name(plan, *lead) : lead->name);
+    }
     return why;
 }
 
@@ -374,6 +400,7 @@ Explained explain(const Plan& plan, const Catalogue& catalogue, const Study& s, 
     for (size_t i = 0; i < plan.passages.size(); ++i)
         if (plan.passages[i].id == subject) return {of_passage(plan, s, i)};
     if (const auto* cable = by_id(plan.cables, subject)) return {of_cable(plan, catalogue, s, *cable)};
+    if (const auto* p = by_id(plan.passives, subject)) return {of_passive(plan, s, *p)};
     if (subject.empty()) return {};  // steps and readings are worked out only for one that is asked about
     for (const auto& step : s.steps())
         if (step.key == subject) return {step.why};

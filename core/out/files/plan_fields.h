@@ -134,6 +134,19 @@ constexpr auto names(OwnUnit) {
     return std::to_array<std::pair<OwnUnit, std::string_view>>(
         {{OwnUnit::volt, "V"}, {OwnUnit::ampere, "A"}, {OwnUnit::ohm, "ohm"}});
 }
+constexpr auto names(PassiveKind) {
+    return std::to_array<std::pair<PassiveKind, std::string_view>>({{PassiveKind::button, "button"},
+                                                                    {PassiveKind::lamp, "lamp"},
+                                                                    {PassiveKind::aerial, "aerial"},
+                                                                    {PassiveKind::sensor, "sensor"},
+                                                                    {PassiveKind::motor, "motor"},
+                                                                    {PassiveKind::sounder, "sounder"}});
+}
+template <class V>
+void visit(V& v, Passive& p) {
+    v("id", p.id), v("name", p.name), v("kind", p.kind), v("place", p.place);
+    v("ohm", p.ohm), v("polar", p.polar), v("cutout_mm", p.cutout);
+}
 template <class V>
 void visit(V& v, OwnStep& s) {
     v("id", s.id), v("title", s.title), v("actions", s.actions), v("tools", s.tools), v("caution", s.caution);
@@ -199,6 +212,8 @@ template <class V>
 void visit(V& v, Device& d) {
     v("id", d.id), v("kind", d.kind), v("type", d.type), v("rating_A", d.rating), v("name", d.name);
     v("at_m", d.at), v("reversed", d.reversed);
+    v("holder", d.holder), v("own_lead_m", d.own_lead);
+    v("joint_in", d.joint_in), v("joint_out", d.joint_out);
 }
 template <class V>
 void visit(V& v, Core& c) {
@@ -250,7 +265,7 @@ void visit(V& v, Plan& p) {
         v("converters", p.converters);
     v("loads", p.loads), v.leads(p.feeds, p.cables), v("places", p.places), v("passages", p.passages),
         v("phases", p.phases), v("repeats_per_day", p.repeats_per_day);
-    v("own_steps", p.own_steps), v("own_readings", p.own_readings);
+    v("passives", p.passives), v("own_steps", p.own_steps), v("own_readings", p.own_readings);
     v("practices", p.practices), v("done", p.done), v("measured", p.measured), v("log", p.log);
 }
 

@@ -235,7 +235,7 @@ void upgrade_from_2(json& document) {
 
 /// Ids must be unique and references must lead somewhere; the first that does not is thrown.
 void check_references(const Plan& plan) {
-    std::unordered_set<Id> ids, parts, loads, feeds, places;
+    std::unordered_set<Id> ids, passives, parts, loads, feeds, places;
     const auto unique = [&](const auto& list, const char* key, std::unordered_set<Id>* also = nullptr) {
         for (size_t i = 0; i < list.size(); ++i) {
             if (!ids.insert(list[i].id).second)
@@ -248,6 +248,7 @@ void check_references(const Plan& plan) {
     unique(plan.converters, "converters", &parts), unique(plan.loads, "loads", &loads);
     unique(plan.feeds, "leads", &feeds), unique(plan.places, "places", &places);
     unique(plan.passages, "passages"), unique(plan.phases, "phases"), unique(plan.cables, "leads");
+    unique(plan.passives, "passives", &passives);
     unique(plan.own_steps, "own_steps"), unique(plan.own_readings, "own_readings");
     for (size_t i = 0; i < plan.own_readings.size(); ++i)
         if (plan.own_readings[i].low > plan.own_readings[i].high)
@@ -266,7 +267,7 @@ void check_references(const Plan& plan) {
     }
     for (size_t i = 0; i < plan.cables.size(); ++i)
         for (const auto& [key, end] : {std::pair{"from", plan.cables[i].from}, {"to", plan.cables[i].to}})
-            if (!part(end))
+            if (!part(end) && !passives.contains(end))
                 throw BadPlace{fmt::format("/leads/{}/{}", plan.feeds.size() + i, key),
                                fmt::format("there is no part “{}”", end)};
     for (size_t i = 0; i < plan.passages.size(); ++i)
@@ -368,6 +369,7 @@ tl::expected<void, std::string> check_edit(const Plan& before, const Plan& now) 
     touched.places = changed_elements(before.places, now.places);
     touched.passages = changed_elements(before.passages, now.passages);
     touched.phases = changed_elements(before.phases, now.phases);
+    touched.passives = changed_elements(before.passives, now.passives);
     touched.own_steps = changed_elements(before.own_steps, now.own_steps);
     touched.own_readings = changed_elements(before.own_readings, now.own_readings);
     if (now.done == before.done) touched.done.clear();

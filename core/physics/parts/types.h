@@ -77,6 +77,20 @@ inline bool has_holder(const FuseFamily& family) {
     return family.mount == FuseMount::holder || family.mount == FuseMount::bolted;
 }
 
+/// A fuse holder that sits in a lead by short leads of its own.
+struct HolderType {
+    Id id;
+    std::string name;
+    std::vector<Id> takes;  ///< fuse families
+    Id lead;                ///< the wire of its own leads
+    Metre lead_length{};    ///< of each
+    Millimetre passes{};    ///< the least hole that it goes through whole
+    Millimetre opened{};    ///< and taken apart; 0: it is not taken apart
+    Gram mass{};
+    double cost = 0;
+    std::string source;
+};
+
 struct Chemistry {
     Id id;
     std::string name;

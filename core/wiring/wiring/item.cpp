@@ -5,6 +5,12 @@
 
 namespace sangre {
 
+const HolderType* holder_of(const Catalogue& catalogue, const Device& d) {
+    return d.kind == DeviceKind::fuse && !d.holder.empty() ? find(catalogue.holders, d.holder) : nullptr;
+}
+
+Metre own_lead(const HolderType& holder, const Device& d) { return d.own_lead.value_or(holder.lead_length); }
+
 std::optional<ItemValues> item_values(const Catalogue& catalogue, const Device& d) {
     ItemValues v;
     switch (d.kind) {
@@ -13,6 +19,13 @@ std::optional<ItemValues> item_values(const Catalogue& catalogue, const Device& 
             if (!t) return {};
             v.mass = t->mass, v.cost = t->cost, v.voltage = t->voltage, v.rated = d.rating;
             v.supply = fuse_resistance(*t, d.rating);
+            if (const auto* holder = holder_of(catalogue, d)) {
+                v.mass = holder->mass, v.cost = holder->cost;
+                v.passes = holder->passes, v.opened = holder->opened;
+                if (const auto* wire = find(catalogue.wires, holder->lead))
+                    v.own_leads = Ohm(2 * wire->ohm_per_m * raw(own_lead(*holder, d)));
+                v.supply += v.own_leads;
+            }
             return v;
         }
         case DeviceKind::power_switch: {

@@ -16,10 +16,17 @@ struct ItemValues {
     Volt voltage{};       ///< it is made for
     Ampere rated{};       ///< it carries for good; of a fuse its rating
     Millimetre passes{};  ///< the least hole that it goes through as it is; 0 where it is not put through one
+    Millimetre opened{};  ///< and taken apart; 0 where it is not taken apart
+    Ohm own_leads{};      ///< of `supply`, the copper of its own leads, both together
     Volt coil{};
     Ampere coil_current{};  ///< that a relay's coil draws at that
     bool operator==(const ItemValues&) const = default;
 };
+
+/// The holder that a fuse sits in, with leads of its own; null for any other item and where none is said.
+const HolderType* holder_of(const Catalogue& catalogue, const Device& device);
+/// Of each of its leads, as they are cut.
+Metre own_lead(const HolderType& holder, const Device& device);
 
 /// Empty where the catalogue does not hold its type.
 std::optional<ItemValues> item_values(const Catalogue& catalogue, const Device& device);

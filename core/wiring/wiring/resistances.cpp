@@ -35,6 +35,11 @@ std::vector<Resistance> feed_resistances(const Lead& of, const Catalogue& catalo
             parts.push_back({"connector −", item.values.back, true});
             continue;
         }
+        if (raw(item.values.own_leads) > 0) {
+            parts.push_back({"fuse", item.values.supply - item.values.own_leads, false});
+            parts.push_back({"leads of its holder", item.values.own_leads, false});
+            continue;
+        }
         parts.push_back({item.kind == DeviceKind::fuse           ? "fuse"
                          : item.kind == DeviceKind::power_switch ? "switch contact"
                                                                  : item_name(catalogue, device),

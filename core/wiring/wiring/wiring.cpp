@@ -178,8 +178,9 @@ class FeedMaker {
             const bool parted =
                 parts_the_wire(item.kind) && (role == WireRole::supply || item.kind == DeviceKind::connector);
             if (!parted) continue;
-            add_joint(role, JointAt::item_in, {}, -1, static_cast<int>(i));
-            add_joint(role, JointAt::item_out, {}, -1, static_cast<int>(i));
+            const auto& device = f.devices[item.device];
+            add_joint(role, JointAt::item_in, device.joint_in, -1, static_cast<int>(i));
+            add_joint(role, JointAt::item_out, device.joint_out, -1, static_cast<int>(i));
             stops.push_back(item.at);
         }
         add_joint(role, JointAt::end, f.joint_to, to, -1);
@@ -199,8 +200,8 @@ class FeedMaker {
     }
 
     void add_joint(WireRole role, JointAt at, const Id& kind, int terminal, int item) {
-        // What an item's own contacts and joints take is its resistance; those of the ends are the joint
-        // kind's.
+        // What an item's own contacts take is its resistance; where the wire is joined to leads or lugs of
+        // its own, and at the ends, the joint kind's comes to it.
         const auto* known = kind.empty() ? nullptr : find(catalogue_.joints, kind);
         wiring_.joints.push_back(
             {feed_, role, at, known, known ? known->resistance : Ohm(0), terminal, item, -1});

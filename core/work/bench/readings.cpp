@@ -1,6 +1,7 @@
 #include "bench/readings.h"
 
 #include "bench/cable_readings.h"
+#include "bench/passive_readings.h"
 #include "bench/shorts.h"
 
 #include <fmt/format.h>
@@ -330,6 +331,8 @@ std::vector<Reading> bench_readings(const Plan& plan, const Catalogue& catalogue
     continuity(plan, catalogue, figures, all);
     const auto cables = cable_readings(plan);
     all.insert(all.end(), cables.begin(), cables.end());
+    const auto passives = passive_readings(plan);
+    all.insert(all.end(), passives.begin(), passives.end());
     auto shorts = short_readings(plan, catalogue, figures);
     std::move(shorts.begin(), shorts.end(), std::back_inserter(all));
     own_readings(plan, false, all);

@@ -21,6 +21,7 @@ enum class ReadingOf {
     plug_running,
     behind_switch,  ///< that is open
     standing,       ///< current with everything off
+    passive,        ///< across a part that draws nothing
     own
 };
 

@@ -120,6 +120,12 @@ std::vector<std::string> suspects(const Plan& plan, const Reading& r, Verdict ve
                        : Suspects{"A load that should be off is on",
                                   "A module that draws more at rest than its sheet says",
                                   "A reversed part leaking"};
+        case ReadingOf::passive:
+            return low ? Suspects{"A short in its lead, or a strand across two terminals",
+                                  "Another part than the plan's: read its sheet"}
+                       : Suspects{"A core of its lead that does not reach it: beep the lead alone",
+                                  "It is the other way round, or not pressed home",
+                                  "Another part than the plan's: read its sheet"};
         case ReadingOf::own:
             return {low ? "Lower than you expect of it" : "Higher than you expect of it",
                     "The meter's range or its battery"};

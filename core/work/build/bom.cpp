@@ -8,7 +8,8 @@
 #include "battery/pack.h"
 #include "cable/bus.h"
 #include "files/csv.h"
-#include "joint/joint.h"
+#include "joint/item_joint.h"
+#include "plan/passive_text.h"
 #include "source/source.h"
 #include "units/format.h"
 
@@ -38,6 +39,11 @@ void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const 
                  const std::string& target) {
     for (const auto& d : feed.devices) {
         const auto name = item_name(catalogue, d);
+        if (const auto* holder = holder_of(catalogue, d)) {
+            add(lines, holder->name, 1, "pcs", target);
+            add(lines, name, 1, "pcs", target);
+            continue;
+        }
         const auto* family = d.kind == DeviceKind::fuse ? find(catalogue.fuses, d.type) : nullptr;
         const char* comes = family && has_holder(*family)     ? ", with holder"
                             : d.kind == DeviceKind::connector ? ", pair"
@@ -63,6 +69,12 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         const auto* t = find(catalogue.converters, c.type);
         add(lines, t ? t->name : c.type, 1, "pcs", c.name);
     }
+    for (const auto& p : plan.passives)
+        add(lines,
+            raw(p.cutout) > 0
+                ? fmt::format("{}, for an opening of {}", passive_word(p.kind), format(p.cutout))
+                : std::string(passive_word(p.kind)),
+            1, "pcs", p.name);
     for (const auto& f : plan.feeds) add_devices(lines, catalogue, f, name_of(plan, f.to));
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
         const auto& f = plan.feeds[i];
@@ -79,10 +91,8 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
             if (joint.at == JointAt::frame)
                 add(lines, fmt::format("ring, bolt and serrated washer to the frame, for {}", w->size), 1,
                     "pcs", name_of(plan, f.to));
-        for (const bool source : {true, false}) {
-            const auto work = feed_joint(plan, catalogue, i, source);
-            if (!work) continue;
-            const double ends = f.ret == Return::own ? 2 : 1;
+        const auto add_joints = [&](const std::optional<JointWork>& work, double ends) {
+            if (!work) return;
             if (const auto* tube = work->tube ? work->tube : work->to_buy)
                 add(lines, tube->name, raw(work->tube_cut) * ends / 1e3, "m", "");
             if (!work->kind->part.empty())
@@ -90,7 +100,11 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
                     fmt::format("{} for {}{}", work->kind->part,
                                 f.conductors > 1 ? fmt::format("{} × ", f.conductors) : "", w->size),
                     ends, "pcs", "");
-        }
+        };
+        for (const bool source : {true, false})
+            add_joints(feed_joint(plan, catalogue, i, source), f.ret == Return::own ? 2 : 1);
+        for (const auto& d : f.devices)
+            for (const bool before : {true, false}) add_joints(item_joint(plan, catalogue, f, d, before), 1);
     }
     for (size_t i = 0; i < plan.feeds.size() + plan.cables.size(); ++i) {
         const auto& c = lead_at(plan, i);

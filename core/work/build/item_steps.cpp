@@ -2,6 +2,8 @@
 
 #include <fmt/format.h>
 
+#include "build/joint_words.h"
+#include "joint/item_joint.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -29,7 +31,29 @@ struct ItemPlace {
     }
 };
 
+ItemWork holder_work(const ItemPlace& p, const HolderType& holder) {
+    const auto* wire = find(p.catalogue.wires, holder.lead);
+    ItemWork w{fmt::format("Fuse holder in the {}", p.lead()),
+               holder.name,
+               {fmt::format("Cut the {} lead {}.", p.feed.supply_colour, p.where()),
+                fmt::format("Shorten each lead of the holder to {}{}.", format(own_lead(holder, p.device)),
+                            wire ? " (" + wire->size + ")" : "")},
+               {"cutters", "strippers"},
+               {},
+               12};
+    const auto work = item_joint(p.plan, p.catalogue, p.feed, p.device, true);
+    if (work && work->kind->tube && tube_school(p.plan.practices.insulation))
+        w.actions.push_back(fmt::format("2 × {} of {} on first, one for each joint, parked {} away.",
+                                        format(work->tube_cut),
+                                        work->tube     ? work->tube->name
+                                        : work->to_buy ? work->to_buy->name
+                                                       : "tube that fits",
+                                        format(work->parking)));
+    return w;
+}
+
 ItemWork fuse_work(const ItemPlace& p) {
+    if (const auto* holder = holder_of(p.catalogue, p.device)) return holder_work(p, *holder);
     const auto* family = find(p.catalogue.fuses, p.device.type);
     const auto mount = family ? family->mount : FuseMount::holder;
     const auto name = item_name(p.catalogue, p.device);
@@ -201,6 +225,12 @@ std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const
         s.minutes = work.minutes;
         s.after = {"cut/" + feed.id, "thread/" + feed.id, "sleeve/" + feed.id};
         s.why.title = "Why here, and not later";
+        if (const auto joint = item_joint(plan, catalogue, feed, device, true)) {
+            s.actions.push_back("Then on either side of it:");
+            tell_joint(s, *joint, plan.practices);
+            s.minutes += 2 * joint->kind->minutes;
+            s.actions.push_back("Leave the fuse out.");
+        }
         s.why.add(
             "On the bench, before the ends are fast: a lead that is joined at both ends is not cut gladly.");
         all.push_back(std::move(s));

@@ -8,18 +8,14 @@
 
 #include "build/cable_steps.h"
 #include "build/item_steps.h"
+#include "build/joint_words.h"
+#include "build/passive_steps.h"
 #include "build/proving.h"
 #include "joint/choose.h"
 #include "units/format.h"
 
 namespace sangre {
 namespace {
-
-std::string capital(std::string words) {
-    if (!words.empty() && words[0] >= 'a' && words[0] <= 'z')
-        words[0] = static_cast<char>(words[0] - 'a' + 'A');
-    return words;
-}
 
 struct Maker {
     const Plan& plan;
@@ -163,6 +159,10 @@ void Maker::thread(size_t f) {
                                                            : "Check that the grommet sits all round.");
         s.actions.push_back("Pull the bare, unterminated end through; leave the loop on the load's side.");
     }
+    for (const auto& hole : figures.harness.holes)
+        for (const auto item : hole.to_open)
+            if (figures.harness.wiring.items[item].feed == f)
+                s.actions.push_back("Its fuse holder, where it is on already, goes through taken apart.");
     s.minutes = 5;
     s.after = {"cut/" + feed.id};
     s.why.add("Before it is terminated: a plug, a lug or a fuse holder may not pass the hole.");
@@ -215,16 +215,7 @@ void Maker::join(size_t f, bool at_source) {
     if (!kind || !wire(feed)) return;
     s.joint = StepJoint{f, at_source};
     const auto work = *feed_joint(plan, catalogue, f, at_source);
-    s.actions.push_back(fmt::format("Strip {}.", format(work.size.strip)));
-    s.actions.insert(s.actions.end(), kind->actions.begin(), kind->actions.end());
-    if (raw(work.size.iron) > 0)
-        s.actions.push_back(fmt::format("{} at {}, about {}.", capital(work.size.heat),
-                                        format(work.size.iron), format(work.size.dwell)));
-    s.actions.push_back(fmt::format("Tug with {:.0f} N, and no more.", work.size.tug_newton));
-    if (kind->tube) s.actions.push_back(covering_action(plan.practices.insulation));
-    if (kind->tube && plan.practices.insulation == InsulationSchool::sealant) s.wait_minutes = 60;
-    s.tools = tools_of(*kind, plan.practices);
-    s.caution = kind->caution;
+    tell_joint(s, work, plan.practices);
     s.minutes = kind->minutes * (feed.ret == Return::own ? 2 : 1);
     s.why.add("After its tubes are on.");
     for (const auto& line : work.why.lines) s.why.lines.push_back(line);
@@ -288,6 +279,7 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
         m.join(f, true);
     }
     for (auto& s : cable_steps(plan, catalogue)) m.steps.push_back(std::move(s));
+    for (auto& s : passive_steps(plan)) m.steps.push_back(std::move(s));
     std::vector<std::string> joints;
     for (const auto& step : m.steps)
         if (step.kind == StepKind::join) joints.push_back(step.key);

@@ -1,0 +1,33 @@
+#include "build/joint_words.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+
+#include "joint/choose.h"
+#include "units/format.h"
+
+namespace sangre {
+
+std::string capital(std::string words) {
+    if (!words.empty() && words[0] >= 'a' && words[0] <= 'z')
+        words[0] = static_cast<char>(words[0] - 'a' + 'A');
+    return words;
+}
+
+void tell_joint(Step& s, const JointWork& work, const Practices& practices) {
+    const auto& kind = *work.kind;
+    s.actions.push_back(fmt::format("Strip {}.", format(work.size.strip)));
+    s.actions.insert(s.actions.end(), kind.actions.begin(), kind.actions.end());
+    if (raw(work.size.iron) > 0)
+        s.actions.push_back(fmt::format("{} at {}, about {}.", capital(work.size.heat),
+                                        format(work.size.iron), format(work.size.dwell)));
+    s.actions.push_back(fmt::format("Tug with {:.0f} N, and no more.", work.size.tug_newton));
+    if (kind.tube) s.actions.push_back(covering_action(practices.insulation));
+    if (kind.tube && practices.insulation == InsulationSchool::sealant) s.wait_minutes = 60;
+    for (const auto& tool : tools_of(kind, practices))
+        if (std::find(s.tools.begin(), s.tools.end(), tool) == s.tools.end()) s.tools.push_back(tool);
+    if (s.caution.empty()) s.caution = kind.caution;
+}
+
+}  // namespace sangre

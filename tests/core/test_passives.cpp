@@ -1,0 +1,167 @@
+// Parts that draw nothing: typed, kept, ended at, seated, tested, listed.
+#include <rapidcheck.h>
+
+#include "build/bom.h"
+#include "cable/cable.h"
+#include "fixtures.h"
+#include "plan/edits.h"
+#include "plan/passive_text.h"
+
+using namespace sangre;
+using test::parts;
+
+namespace {
+
+Passive typed(const std::string& line, const Plan& plan = test::demo()) {
+    const auto p = parse_passive(plan, {}, line);
+    if (!p) throw std::runtime_error(line + ": " + p.error().message);
+    return *p;
+}
+
+/// The rover with one such part, and a lead of that preset from its computer to it.
+Plan with_lead(const std::string& line, CablePreset preset) {
+    auto part = typed(line);
+    part.id = "part-x";
+    auto plan = put_passive(test::demo(), part);
+    auto lead = make_cable(plan, preset, "load-computer", "part-x");
+    lead.id = "cable-x", lead.name = "Part lead";
+    return put_cable(std::move(plan), lead);
+}
+
+const Reading* reading(const std::vector<Reading>& all, const std::string& key) {
+    for (const auto& r : all)
+        if (r.key == "part/part-x/" + key) return &r;
+    return nullptr;
+}
+
+}  // namespace
+
+class TestPassives : public QObject {
+    Q_OBJECT
+  private slots:
+    void reads_what_people_type() {
+        const auto place = test::demo().places.front();
+        const auto b = typed("Arm button 16 mm hole, at " + place.name);
+        QCOMPARE(b.name, std::string("Arm button"));
+        QVERIFY(b.kind == PassiveKind::button && b.place == place.id);
+        CLOSE(raw(b.cutout), 16, 1e-9);
+        const auto l = typed("Bow eye, LED polarised 5/16 in hole");
+        QCOMPARE(QString::fromStdString(l.name), QString("Bow eye"));
+        QVERIFY(l.kind == PassiveKind::lamp && l.polar);
+        CLOSE(raw(l.cutout), 7.9375, 1e-6);
+        const auto s = typed("Soil probe 10 kΩ");
+        QVERIFY(s.kind == PassiveKind::sensor);
+        CLOSE(raw(s.ohm), 10e3, 1e-6);
+        QVERIFY(typed("Whip antenna").kind == PassiveKind::aerial);
+        QVERIFY(typed("Left motor").kind == PassiveKind::motor);
+        QVERIFY(typed("Horn speaker 8 Ω").kind == PassiveKind::sounder);
+    }
+    void says_what_is_wrong_and_where() {
+        const auto wrong = [](const std::string& line, const char* wants) {
+            const auto p = parse_passive(test::demo(), {}, line);
+            QVERIFY2(!p, line.c_str());
+            QVERIFY2(p.error().message.find(wants) != std::string::npos, p.error().message.c_str());
+            QVERIFY(p.error().begin <= p.error().end && p.error().end <= line.size());
+        };
+        wrong("", "name");
+        wrong("16 mm", "name");
+        wrong("Thing 16 mm", "button, lamp");
+        wrong("Arm button 300 mm", "200 mm");
+        wrong("Arm button 12 V", "is a load");
+        wrong("Arm button, at Nowhere", "no place");
+        wrong("Soil probe 0.001 Ω", "10 MΩ");
+        wrong("Arm button 10-20 mm", "One value");
+        wrong("Arm button 5/16 hole", "needs its unit");
+    }
+    void what_is_printed_reads_back() {
+        const auto plan = test::demo();
+        const bool ok = rc::check("read(print(x)) = x", [&] {
+            Passive p;
+            p.id = "part-x";
+            p.name = *rc::gen::element<std::string>("Bow eye", "Left wheel", "Aft", "Lid 2", "Pilz öben");
+            p.kind = *rc::gen::element(PassiveKind::button, PassiveKind::lamp, PassiveKind::aerial,
+                                       PassiveKind::sensor, PassiveKind::motor, PassiveKind::sounder);
+            if (*rc::gen::arbitrary<bool>()) p.cutout = Millimetre(*rc::gen::inRange(5, 2000) / 10.0);
+            if (*rc::gen::arbitrary<bool>()) p.ohm = Ohm(*rc::gen::inRange(1, 1000000) / 10.0);
+            p.polar = *rc::gen::arbitrary<bool>();
+            if (*rc::gen::arbitrary<bool>())
+                p.place = plan.places[*rc::gen::inRange<size_t>(0, plan.places.size())].id;
+            const auto back = parse_passive(plan, p, passive_line(plan, p));
+            RC_ASSERT(back.has_value());
+            RC_ASSERT(back->name == p.name);
+            RC_ASSERT(back->kind == p.kind);
+            RC_ASSERT(back->place == p.place);
+            RC_ASSERT(back->polar == p.polar);
+            RC_ASSERT(std::abs(raw(back->cutout) - raw(p.cutout)) < 1e-4);
+            RC_ASSERT(std::abs(raw(back->ohm) - raw(p.ohm)) <= 1e-5 * raw(p.ohm));
+        });
+        QVERIFY(ok);
+    }
+    void it_is_kept_and_goes_with_its_leads() {
+        const auto plan = with_lead("Arm button 16 mm", CablePreset::servo_red_white_black);
+        const auto back = plan_from_json(plan_to_json(plan), "x");
+        QVERIFY2(back.has_value(), back ? "" : back.error().c_str());
+        QVERIFY(*back == plan);
+        const auto without = remove_passive(plan, "part-x");
+        QVERIFY(without.passives.empty());
+        QVERIFY(!by_id(without.cables, "cable-x"));
+        QVERIFY(plan_from_json(plan_to_json(without), "x"));
+        // A feed cannot end at what draws nothing; the file says so.
+        auto fed = plan;
+        fed.feeds.front().to = "part-x";
+        const auto refused = plan_from_json(plan_to_json(fed), "x");
+        QVERIFY(!refused && refused.error().find("part-x") != std::string::npos);
+        // And it takes no feed over: the figures are those without it.
+        const auto a = test::studied(plan), b = test::studied(test::demo());
+        CLOSE(raw(a.now.drawn), raw(b.now.drawn), 1e-9);
+        QVERIFY(by_id(plan.cables, "cable-x"));
+    }
+    void it_is_seated_after_its_lead() {
+        const auto plan = with_lead("Arm button 22 mm", CablePreset::servo_red_white_black);
+        const auto s = test::studied(plan);
+        size_t seat = 0, lead = 0;
+        const auto& steps = s.steps();
+        for (size_t i = 0; i < steps.size(); ++i) {
+            if (steps[i].key == "seat/part-x") seat = i + 1;
+            if (steps[i].key == "cable/cable-x") lead = i + 1;
+        }
+        QVERIFY(seat > 0 && lead > 0 && lead < seat);
+        std::string said;
+        for (const auto& a : steps[seat - 1].actions) said += a + "\n";
+        QVERIFY2(
+            said.find("drill 22 mm") != std::string::npos && said.find("step drill") != std::string::npos,
+            said.c_str());
+        bool listed = false;
+        for (const auto& l : bill_of_materials(plan, parts(), s.harness))
+            listed = listed || l.item == "button, for an opening of 22 mm";
+        QVERIFY(listed);
+    }
+    void it_is_read_at_the_far_end_of_its_lead() {
+        const auto s = test::studied(with_lead("Arm button 16 mm", CablePreset::servo_red_white_black));
+        const auto* up = reading(s.readings(), "released");
+        const auto* down = reading(s.readings(), "pressed");
+        QVERIFY(up && down);
+        QVERIFY(up->state.find("Companion computer") != std::string::npos ||
+                up->state.find("unplugged there") != std::string::npos);
+        QVERIFY(judge(*up, {0, true, ""}) == Verdict::pass && judge(*up, {0.4, false, ""}) == Verdict::low);
+        QVERIFY(judge(*down, {0.4, false, ""}) == Verdict::pass &&
+                judge(*down, {0, true, ""}) == Verdict::high);
+        QVERIFY(!suspects(test::demo(), *down, Verdict::high).empty());
+        for (const auto& r : s.readings())
+            if (r.of == ReadingOf::passive) QVERIFY(!r.live);
+    }
+    void windings_are_read_pair_by_pair() {
+        const auto s = test::studied(with_lead("Left motor", CablePreset::motor_phases));
+        for (const char* key : {"winding-12", "winding-23", "winding-13"})
+            QVERIFY2(reading(s.readings(), key), key);
+        QVERIFY(reading(s.readings(), "winding-12")->red != reading(s.readings(), "winding-23")->red);
+        const auto said = test::studied(with_lead("Left motor 2 Ω", CablePreset::motor_phases));
+        CLOSE(reading(said.readings(), "winding-12")->low, 1.6, 1e-9);
+        const auto probe = test::studied(with_lead("Soil probe 10 kΩ", CablePreset::servo_red_white_black));
+        CLOSE(reading(probe.readings(), "ohms")->low, 8e3, 1e-6);
+        CLOSE(reading(probe.readings(), "ohms")->high, 12002, 1e-6);
+    }
+};
+
+SANGRE_SUITE(TestPassives);
+#include "test_passives.moc"
