@@ -183,7 +183,12 @@ void WhatIfBar::rebuild_switches() {
     for (size_t i = 0; same && i < wanted.size(); ++i)
         same = wanted[i].first == toggles_[i].first && wanted[i].second == toggles_[i].second->text();
     if (!same) {
-        for (auto& [id, toggle] : toggles_) toggle->deleteLater();
+        // Out of the row at once: their deletion waits for the event loop.
+        for (auto& [id, toggle] : toggles_) {
+            switches_->removeWidget(toggle);
+            toggle->hide();
+            toggle->deleteLater();
+        }
         toggles_.clear();
         for (const auto& [id, words] : wanted) {
             auto* toggle = new Toggle(words, this);
