@@ -73,7 +73,8 @@ void FlowMap::paint_battery(QPainter& p, const Block& b) {
     // A panel is looked at over the day, not at this instant.
     if (battery.kind != SourceKind::panel) {
         line(said(s.now.sources[b.index].volts), t.ink, face(13));
-        line(said(s.now.sources[b.index].amps) + QStringLiteral("  ") + said(s.now.sources[b.index].watts), t.ink, face(12));
+        line(said(s.now.sources[b.index].amps) + QStringLiteral("  ") + said(s.now.sources[b.index].watts),
+             t.ink, face(12));
     }
     const auto tip = words_of(source_summary(battery, document_.catalogue()));
     add_spot({b.area, "part:" + QString::fromStdString(b.id),
