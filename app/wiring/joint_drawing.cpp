@@ -76,6 +76,7 @@ struct Bench {
                 return std::max(wide, 2.2 * scale);
             case JointEnd::blade:
                 return std::max(wide / 2, 3.4 * scale);
+            case JointEnd::pigtail:
             case JointEnd::splice:
                 return work.kind->method == JointMethod::lever ? wide * 1.25 : wide / 2;
             case JointEnd::branch:
@@ -290,6 +291,7 @@ void draw_joint(QPainter& p, const QRectF& area, const JointWork& work, const QC
     p.setClipRect(area, Qt::IntersectClip);
     b.lead();
     switch (work.kind->end) {
+        case JointEnd::pigtail:
         case JointEnd::splice:
             b.splice();
             break;

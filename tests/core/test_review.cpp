@@ -140,6 +140,24 @@ std::vector<Case> cases() {
          }},
         {"feed-lead-unprotected",
          [](Plan& p) { by_id(p.loads, Id("load-drive-left"))->lead = "awg24-silicone"; }},
+        {"joint-many-branches",
+         [](Plan& p) {
+             p.hubs[0].kind = HubKind::splice;
+             for (auto& feed : p.feeds) {
+                 if (feed.from == p.hubs[0].id) feed.joint_from = "tee-splice";
+                 if (feed.to == p.hubs[0].id) feed.joint_to = "tee-splice";
+                 if (feed.from == p.hubs[0].id || feed.to == p.hubs[0].id) feed.wire = "awg20-silicone";
+             }
+         }},
+        {"joint-pigtail",
+         [](Plan& p) {
+             p.hubs[0].kind = HubKind::splice;
+             for (auto& feed : p.feeds) {
+                 if (feed.from == p.hubs[0].id) feed.joint_from = "pigtail-cap";
+                 if (feed.to == p.hubs[0].id) feed.joint_to = "pigtail-cap";
+             }
+         }},
+        {"vital-single-points", [](Plan& p) { p.loads[0].vital = true; }},
         {"passive-no-lead",
          [](Plan& p) {
              p.passives.push_back({"part-x", "Arm button"});

@@ -135,7 +135,13 @@ void RandomPlans::lead(Plan& plan, const Id& from, const Id& to) {
     auto& f = feed(plan, from, to);
     f.wire = any_of(parts().wires).id;
     if (!one_in(4)) f.length.reset();
-    f.joint_from = any_of(parts().joints).id, f.joint_to = any_of(parts().joints).id;
+    // A pigtail is nothing that one lead has alone.
+    static const auto single = [] {
+        auto kinds = parts().joints;
+        std::erase_if(kinds, [](const auto& k) { return k.end == JointEnd::pigtail; });
+        return kinds;
+    }();
+    f.joint_from = any_of(single).id, f.joint_to = any_of(single).id;
     if (one_in(5)) f.conductors = whole(2, 4);
     const auto add = [&](DeviceKind kind, const Id& type, Ampere rating = Ampere(0)) {
         f.devices.push_back({f.id + "-" + std::to_string(f.devices.size()), kind, type, rating, {}, {}});

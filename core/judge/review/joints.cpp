@@ -3,10 +3,12 @@
 
 #include <algorithm>
 #include <map>
+#include <set>
 
 #include "bench/readings.h"
 #include "joint/choose.h"
 #include "joint/joint.h"
+#include "joint/pigtail.h"
 #include "plan/edits.h"
 #include "review/review.h"
 #include "units/format.h"
@@ -21,7 +23,9 @@ void each_joint(const Context& c, Check check) {
     for (size_t f = 0; f < c.plan.feeds.size(); ++f)
         for (const bool source : {true, false}) {
             const auto& feed = c.plan.feeds[f];
-            check(f, source, find(c.catalogue.joints, source ? feed.joint_from : feed.joint_to));
+            const auto* kind = find(c.catalogue.joints, source ? feed.joint_from : feed.joint_to);
+            // What meets in a pigtail is judged together.
+            if (!kind || !is_pigtail(*kind)) check(f, source, kind);
         }
 }
 
@@ -304,9 +308,81 @@ void tinned_creeps(const Context& c, std::vector<Finding>& out) {
     out.push_back(std::move(x));
 }
 
+/// Too much or too little copper for the cap or clamp, or a tube that does not go over all of it.
+void pigtail_misfit(const Context& c, std::vector<Finding>& out) {
+    std::set<size_t> seen;
+    for (const auto& p : pigtails(c.plan, c.catalogue)) {
+        const auto& hub = c.plan.hubs[p.hub];
+        const bool fits = takes(*p.kind, p.copper);
+        if ((fits && !p.tube_missing) || !seen.insert(p.hub).second) continue;
+        Finding x{
+            Severity::caution,
+            {},
+            {hub.id},
+            fits
+                ? fmt::format("{}: no tube at hand goes over all {} wires of its pigtail.", hub.name, p.wires)
+                : fmt::format("{}: {} of copper meet in one joint, and a {} takes {} to {}.", hub.name,
+                              format(p.copper), p.kind->name, format(p.kind->least), format(p.kind->most)),
+            {},
+            {}};
+        x.why.add(fmt::format("{} wires, {} across bared and {} over their insulation.", p.wires,
+                              format(p.bared), format(p.over)));
+        if (!fits) {
+            const auto* other = choose_joint(c.catalogue, c.plan.practices, JointEnd::pigtail,
+                                             pigtail_copper(c.plan, c.catalogue, hub.id));
+            const bool carries_all =
+                other && std::all_of(p.ends.begin(), p.ends.end(), [&](const auto& e) {
+                    return raw(other->rated) <= 0 || c.figures.protection[e.feed].rating <= other->rated;
+                });
+            if (carries_all && takes(*other, pigtail_copper(c.plan, c.catalogue, hub.id)))
+                x.fixes.push_back(
+                    {"A " + other->name, [catalogue = &c.catalogue, id = hub.id](const Plan& q) {
+                         return set_pigtail(q, *catalogue, id);
+                     }});
+        }
+        out.push_back(std::move(x));
+    }
+}
+
+/// Branch upon branch where all could meet at once.
+void many_branches(const Context& c, std::vector<Finding>& out) {
+    for (const auto& hub : c.plan.hubs) {
+        if (hub.kind != HubKind::splice) continue;
+        size_t branches = 0;
+        for (const auto& feed : c.plan.feeds)
+            for (const bool source : {true, false}) {
+                if ((source ? feed.from : feed.to) != hub.id || !feed.cores.empty()) continue;
+                const auto* kind = find(c.catalogue.joints, source ? feed.joint_from : feed.joint_to);
+                branches += kind && kind->end == JointEnd::branch;
+            }
+        if (branches < 3) continue;
+        const auto copper = pigtail_copper(c.plan, c.catalogue, hub.id);
+        const auto* kind = choose_joint(c.catalogue, c.plan.practices, JointEnd::pigtail, copper);
+        if (!kind || !takes(*kind, copper)) continue;
+        Finding x{Severity::note,
+                  {},
+                  {hub.id},
+                  fmt::format("{}: {} branches on one another; one pigtail would hold all of them.", hub.name,
+                              branches),
+                  {},
+                  {}};
+        x.why.add(
+            "A pigtail is one joint to make, cover and test; a branch leaves the through wire whole, which "
+            "some "
+            "builders trust more.");
+        x.fixes.push_back({"A " + kind->name, [catalogue = &c.catalogue, id = hub.id](const Plan& q) {
+                               return set_pigtail(q, *catalogue, id);
+                           }});
+        out.push_back(std::move(x));
+    }
+}
+
 }  // namespace
 
 const std::vector<Rule> rules_of::joints{
+    {"joint-pigtail", "A pigtail takes the copper of all its wires, and its tube goes over them",
+     pigtail_misfit},
+    {"joint-many-branches", "Many branches at one splice are one pigtail", many_branches},
     {"joint-missing", "Both ends of every feed have a joint", no_joint},
     {"joint-bare", "No joint stays bare", bare},
     {"joint-no-tool", "Every joint can be made with the tools at hand", no_tool},

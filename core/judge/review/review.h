@@ -43,7 +43,7 @@ std::vector<Finding> review(const Context& context);
 
 namespace rules_of {
 extern const std::vector<Rule> loads, battery, packs, sources, rails, fuses, wires, feed_items, feeds,
-    switches, plugs, returns, cables, cable_supplies, passives, joints, routing;
+    switches, plugs, returns, cables, cable_supplies, passives, joints, routing, vital;
 }
 
 }  // namespace sangre

@@ -194,6 +194,7 @@ void read(const Value& j, JointKind& k) {
     k.end = one_of<JointEnd>(j, "end",
                              {{"splice", JointEnd::splice},
                               {"branch", JointEnd::branch},
+                              {"pigtail", JointEnd::pigtail},
                               {"stud", JointEnd::stud},
                               {"cup", JointEnd::cup},
                               {"pad", JointEnd::pad},

@@ -222,7 +222,7 @@ struct InlinePart {
 
 enum class JointMethod { solder, crimp, screw, lever };
 /// What a joint is made at; joints of one end may stand for one another.
-enum class JointEnd { splice, branch, stud, cup, pad, housing, screw, blade };
+enum class JointEnd { splice, branch, pigtail, stud, cup, pad, housing, screw, blade };
 
 struct JointKind {
     Id id;

@@ -5,6 +5,7 @@
 #include <tuple>
 
 #include "joint/joint.h"
+#include "joint/pigtail.h"
 
 namespace sangre {
 namespace {
@@ -44,10 +45,12 @@ int rank(const JointKind& k, const Practices& practices) {
 template <class Wanted>
 Plan joints_where(Plan plan, const Catalogue& catalogue, Wanted wanted) {
     for (auto& feed : plan.feeds) {
-        const auto copper = joint_copper(catalogue, feed);
         for (const bool source : {true, false}) {
             auto& id = source ? feed.joint_from : feed.joint_to;
             const auto* now = find(catalogue.joints, id);
+            const auto copper = now && is_pigtail(*now)
+                                    ? pigtail_copper(plan, catalogue, source ? feed.from : feed.to)
+                                    : joint_copper(catalogue, feed);
             if (!wanted(now, copper)) continue;
             // A kind that was chosen stays at its end, unless its end is no longer there.
             const auto usual = usual_end(plan, feed, source);

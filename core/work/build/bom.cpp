@@ -9,6 +9,7 @@
 #include "cable/bus.h"
 #include "files/csv.h"
 #include "joint/item_joint.h"
+#include "joint/pigtail.h"
 #include "plan/passive_text.h"
 #include "source/source.h"
 #include "units/format.h"
@@ -101,10 +102,19 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
                                 f.conductors > 1 ? fmt::format("{} × ", f.conductors) : "", w->size),
                     ends, "pcs", "");
         };
-        for (const bool source : {true, false})
-            add_joints(feed_joint(plan, catalogue, i, source), f.ret == Return::own ? 2 : 1);
+        for (const bool source : {true, false}) {
+            const auto work = feed_joint(plan, catalogue, i, source);
+            if (work && is_pigtail(*work->kind)) continue;  // below, once for all that meet there
+            add_joints(work, f.ret == Return::own ? 2 : 1);
+        }
         for (const auto& d : f.devices)
             for (const bool before : {true, false}) add_joints(item_joint(plan, catalogue, f, d, before), 1);
+    }
+    for (const auto& p : pigtails(plan, catalogue)) {
+        if (p.tube) add(lines, p.tube->name, raw(p.tube_cut) / 1e3, "m", "");
+        if (!p.kind->part.empty())
+            add(lines, fmt::format("{} for {}", p.kind->part, format(p.copper)), 1, "pcs",
+                plan.hubs[p.hub].name);
     }
     for (size_t i = 0; i < plan.feeds.size() + plan.cables.size(); ++i) {
         const auto& c = lead_at(plan, i);

@@ -3,11 +3,14 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <set>
 
 #include "bench/shorts.h"
+#include "build/joint_words.h"
 #include "protection/fuse_order.h"
 #include "source/source.h"
 #include "units/format.h"
+#include "wiring/single_points.h"
 
 namespace sangre {
 namespace {
@@ -40,6 +43,8 @@ struct Prover {
     std::string ready_for_power();
     std::vector<std::string> rails();
     void direct(const std::vector<std::string>& after);
+    /// The step that looks again at what alone stops a vital load; false where nothing is to be looked at.
+    bool second_look();
     void close();
 };
 
@@ -233,6 +238,38 @@ void Prover::direct(const std::vector<std::string>& after) {
     direct.why.add("After the rails, because motors draw most.");
 }
 
+bool Prover::second_look() {
+    std::vector<std::string> looks;
+    std::set<Id> seen;
+    for (size_t l = 0; l < plan.loads.size(); ++l) {
+        if (!plan.loads[l].vital) continue;
+        for (const auto& p : single_points(plan, index, l)) {
+            if (!seen.insert(p.id).second) continue;
+            if (p.kind == SinglePointKind::plug)
+                looks.push_back(fmt::format("{}: home, latched, tied; tug it.", capital(p.name)));
+            if (p.kind == SinglePointKind::power_switch)
+                looks.push_back(fmt::format("{}: guarded, or locked on.", capital(p.name)));
+            if (p.kind == SinglePointKind::hub)
+                looks.push_back(
+                    fmt::format("{}: every nut and screw by hand, a line of paint across it.", p.name));
+        }
+    }
+    if (looks.empty()) return false;
+    auto& s = add("check/vital", StepKind::close, "A second look at what is vital",
+                  "by somebody else, or by you on another day");
+    constexpr size_t most = 8;
+    const size_t more = looks.size() > most ? looks.size() - most : 0;
+    looks.resize(looks.size() - more);
+    append(s.actions, std::move(looks));
+    if (more > 0)
+        s.actions.push_back(fmt::format("{} more, as the finding of each vital load names them.", more));
+    s.minutes = 6;
+    s.after = {"close/tie"};
+    s.why.add(
+        "Each of these alone stops what must not stop; who made it sees what he meant, not what is there.");
+    return true;
+}
+
 void Prover::close() {
     auto& tie =
         add("close/tie", StepKind::close, "Tie it down and close up", "in the reverse of how it was opened");
@@ -243,6 +280,7 @@ void Prover::close() {
     tie.minutes = 20;
     tie.after = {"live/direct"};
     tie.why.add("After it is proven: a tied harness is not opened gladly.");
+    const auto before_power = second_look() ? std::string("check/vital") : tie.key;
     std::vector<size_t> from_packs;
     for (size_t i = 0; i < plan.feeds.size(); ++i)
         if (device(plan.feeds[i], DeviceKind::fuse) && index.source_of(i).kind == PartKind::source)
@@ -277,7 +315,7 @@ void Prover::close() {
                                : b.kind == SourceKind::panel  ? "Cover off the panel: it is live from now on."
                                                               : "Plug the pack in, main switch on.");
         last.minutes = 2;
-        last.after = {"close/tie"};
+        last.after = {before_power};
         last.why.add("From here on the pack can pour all it has into a mistake.");
         if (const auto* c = find(catalogue.chemistries, b.chemistry)) last.caution = c->caution;
     }

@@ -10,8 +10,10 @@
 #include "build/item_steps.h"
 #include "build/joint_words.h"
 #include "build/passive_steps.h"
+#include "build/pigtail_steps.h"
 #include "build/proving.h"
 #include "joint/choose.h"
+#include "joint/pigtail.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -26,6 +28,11 @@ struct Maker {
 
     Step& add(std::string key, StepKind kind, std::string title, std::string subtitle = {}) {
         return add_step(steps, std::move(key), kind, std::move(title), std::move(subtitle));
+    }
+    bool in_pigtail(const Lead& f, bool at_source) const {
+        const auto* k = joint_kind(f, at_source);
+        const auto* hub = by_id(plan.hubs, at_source ? f.from : f.to);
+        return k && is_pigtail(*k) && hub && hub->kind == HubKind::splice;
     }
     const WireType* wire(const Lead& f) const { return find(catalogue.wires, f.wire); }
     std::string wire_name(const Lead& f) const { return wire(f) ? wire(f)->size : "wire"; }
@@ -44,7 +51,7 @@ struct Maker {
     }
     bool any_tube(const Lead& f) const {
         for (const bool source : {true, false})
-            if (const auto* k = joint_kind(f, source); k && k->tube) return true;
+            if (const auto* k = joint_kind(f, source); k && k->tube && !in_pigtail(f, source)) return true;
         return false;
     }
 
@@ -177,7 +184,7 @@ void Maker::sleeve(size_t f) {
     Millimetre parking(0);
     for (const bool source : {true, false}) {
         const auto* kind = joint_kind(feed, source);
-        if (!kind || !kind->tube) continue;
+        if (!kind || !kind->tube || in_pigtail(feed, source)) continue;
         const auto work = *feed_joint(plan, catalogue, f, source);
         s.actions.push_back(fmt::format("{} × {} of {}, one on each lead, at {}.",
                                         feed.ret == Return::own ? 2 : 1, format(work.tube_cut),
@@ -275,12 +282,16 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
         if (!cable) m.sleeve(f);
         for (auto& s : item_steps(plan, catalogue, figures, f)) m.steps.push_back(std::move(s));
         if (cable) continue;
-        m.join(f, false);
-        m.join(f, true);
+        for (const bool source : {false, true})
+            if (!m.in_pigtail(plan.feeds[f], source)) m.join(f, source);
     }
+    for (auto& s : pigtail_steps(plan, catalogue)) m.steps.push_back(std::move(s));
     for (auto& s : cable_steps(plan, catalogue)) m.steps.push_back(std::move(s));
-    for (auto& s : passive_steps(plan)) m.steps.push_back(std::move(s));
     std::vector<std::string> joints;
+    for (auto& s : passive_steps(plan)) {
+        joints.push_back(s.key);  // seated before anything is beeped: its lead is measured with it
+        m.steps.push_back(std::move(s));
+    }
     for (const auto& step : m.steps)
         if (step.kind == StepKind::join) joints.push_back(step.key);
     for (auto& s : proving_steps(plan, catalogue, figures, joints)) m.steps.push_back(std::move(s));

@@ -1,0 +1,89 @@
+// What must not fail: everything that alone can stop it, by name, and how each is kept from doing so.
+#include <fmt/format.h>
+#include <fmt/ranges.h>
+
+#include <map>
+
+#include "review/review.h"
+#include "wiring/single_points.h"
+
+namespace sangre {
+namespace {
+
+const char* keeps_it(SinglePointKind kind) {
+    switch (kind) {
+        case SinglePointKind::source:
+            return "a second one through diodes, or its charge watched and an alarm well before it is empty";
+        case SinglePointKind::module:
+            return "half as much again as it must give, air around it, or a second one";
+        case SinglePointKind::fuse:
+            return "well above its peaks, bladed rather than glass where it shakes, looked at each season";
+        case SinglePointKind::power_switch:
+            return "a guard, a lock, or a loop instead: nobody turns it off by accident";
+        case SinglePointKind::plug:
+            return "one that latches, and tied or taped; never held by friction alone";
+        case SinglePointKind::hub:
+            return "locked nuts, marked with paint, tugged";
+    }
+    return "";
+}
+
+std::string counted(size_t n, const char* one, const char* many) {
+    return n == 1 ? one : fmt::format("{} {}", n, many);
+}
+
+std::string count_words(const std::map<SinglePointKind, size_t>& by_kind) {
+    std::vector<std::string> words;
+    for (const auto& [kind, n] : by_kind) switch (kind) {
+            case SinglePointKind::source:
+                words.push_back(counted(n, "its source", "sources"));
+                break;
+            case SinglePointKind::module:
+                words.push_back(counted(n, "a module", "modules"));
+                break;
+            case SinglePointKind::fuse:
+                words.push_back(counted(n, "a fuse", "fuses"));
+                break;
+            case SinglePointKind::power_switch:
+                words.push_back(counted(n, "a switch", "switches"));
+                break;
+            case SinglePointKind::plug:
+                words.push_back(counted(n, "a plug", "plugs"));
+                break;
+            case SinglePointKind::hub:
+                words.push_back(counted(n, "a block", "blocks"));
+                break;
+        }
+    const auto last = words.back();
+    words.pop_back();
+    return words.empty() ? last : fmt::format("{} and {}", fmt::join(words, ", "), last);
+}
+
+void alone(const Context& c, std::vector<Finding>& out) {
+    for (size_t l = 0; l < c.plan.loads.size(); ++l) {
+        const auto& load = c.plan.loads[l];
+        if (!load.vital) continue;
+        const auto points = single_points(c.plan, c.index(), l);
+        if (points.empty()) continue;
+        std::map<SinglePointKind, size_t> by_kind;
+        for (const auto& p : points) ++by_kind[p.kind];
+        Finding f{Severity::note,
+                  {},
+                  {load.id},
+                  fmt::format("{} is vital, and {} can stop it alone.", load.name, count_words(by_kind)),
+                  {},
+                  {}};
+        for (const auto& p : points) f.why.add(fmt::format("{}: {}.", p.name, keeps_it(p.kind)));
+        f.why.add(
+            "Every lead and joint on the way is tugged and tied by the build, and looked at a second time.");
+        out.push_back(std::move(f));
+    }
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::vital{
+    {"vital-single-points", "What alone can stop a vital load is named", alone},
+};
+
+}  // namespace sangre

@@ -1,0 +1,76 @@
+#include "build/pigtail_steps.h"
+
+#include <fmt/format.h>
+#include <fmt/ranges.h>
+
+#include <map>
+
+#include "build/joint_words.h"
+#include "joint/choose.h"
+#include "joint/pigtail.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+/// "3 × 20 AWG and 18 AWG", thickest last.
+std::string wires_words(const Pigtail& p) {
+    std::map<double, std::pair<std::string, int>> by_area;
+    for (const auto& e : p.ends) {
+        auto& [size, n] = by_area[raw(e.wire->area)];
+        size = e.wire->size, n += e.conductors;
+    }
+    std::vector<std::string> words;
+    for (const auto& [area, of] : by_area)
+        words.push_back(of.second > 1 ? fmt::format("{} × {}", of.second, of.first) : of.first);
+    return fmt::format("{}", fmt::join(words, " and "));
+}
+
+std::string leads_words(const Plan& plan, const Pigtail& p) {
+    std::vector<std::string> names;
+    for (const auto& e : p.ends) {
+        const auto& feed = plan.feeds[e.feed];
+        names.push_back(name_of(plan, e.at_source ? feed.to : feed.from));
+    }
+    return fmt::format("{}", fmt::join(names, ", "));
+}
+
+}  // namespace
+
+std::vector<Step> pigtail_steps(const Plan& plan, const Catalogue& catalogue) {
+    std::vector<Step> steps;
+    std::map<size_t, std::vector<Pigtail>> by_hub;
+    for (auto& p : pigtails(plan, catalogue)) by_hub[p.hub].push_back(std::move(p));
+    for (const auto& [h, both] : by_hub) {
+        const auto& hub = plan.hubs[h];
+        const auto& first = both.front();
+        auto& s = add_step(steps, "pigtail/" + hub.id, StepKind::join, "Pigtail: " + hub.name,
+                           fmt::format("{} in one joint, {}", wires_words(first), first.kind->name));
+        s.about = hub.id;
+        for (const auto& p : both)
+            s.actions.push_back(fmt::format("{}: to {}.", p.minus ? "All − together" : "All + together",
+                                            leads_words(plan, p)));
+        if (raw(first.tube_cut) > 0)
+            s.actions.push_back(fmt::format("{} × {} of {} on first, well back.", both.size(),
+                                            format(first.tube_cut),
+                                            first.tube ? first.tube->name : "tube that fits"));
+        JointWork work;
+        work.kind = first.kind, work.size = first.size;
+        tell_joint(s, work, plan.practices);
+        if (first.tube)
+            s.actions.push_back("Its open end pinched flat while it is hot: no copper looks out.");
+        s.minutes = first.kind->minutes * 1.5 * static_cast<double>(both.size());
+        for (const auto& e : first.ends) {
+            const auto& feed = plan.feeds[e.feed];
+            for (const char* before : {"cut/", "thread/", "sleeve/"}) s.after.push_back(before + feed.id);
+            for (const auto& d : feed.devices) s.after.push_back("item/" + d.id);
+            if (find_part(plan, feed.from).kind == PartKind::converter) s.after.push_back("set/" + feed.from);
+        }
+        s.why.add("When every wire of it is cut and has its items: a pigtail is not opened for a fourth.");
+        s.why.add(fmt::format("{} of copper together, {} across bared.", format(first.copper),
+                              format(first.bared)));
+    }
+    return steps;
+}
+
+}  // namespace sangre

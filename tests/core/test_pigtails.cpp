@@ -1,0 +1,119 @@
+// Many wires in one joint: counted once in steps and list, of the size that all of them ask.
+#include <algorithm>
+
+#include "build/bom.h"
+#include "fixtures.h"
+#include "joint/choose.h"
+#include "joint/pigtail.h"
+#include "plan/edits.h"
+
+using namespace sangre;
+using test::parts;
+
+namespace {
+
+/// The rover with its studs replaced by a splice of thin wires, all in one joint.
+Plan twisted() {
+    auto plan = test::demo();
+    auto& hub = *by_id(plan.hubs, Id("hub"));
+    hub.kind = HubKind::splice;
+    for (auto& f : plan.feeds)
+        if (f.from == hub.id || f.to == hub.id) f.wire = "awg20-silicone";
+    return set_pigtail(std::move(plan), parts(), hub.id);
+}
+
+size_t ends_at_hub(const Plan& plan) {
+    return static_cast<size_t>(std::count_if(plan.feeds.begin(), plan.feeds.end(),
+                                             [](const auto& f) { return f.from == "hub" || f.to == "hub"; }));
+}
+
+}  // namespace
+
+class TestPigtails : public QObject {
+    Q_OBJECT
+  private slots:
+    void all_that_meets_is_in_it_once() {
+        const auto plan = twisted();
+        const auto all = pigtails(plan, parts());
+        QCOMPARE(all.size(), size_t{2});
+        QVERIFY(!all[0].minus && all[1].minus);
+        QCOMPARE(all[0].ends.size(), ends_at_hub(plan));
+        const auto& wire = *find(parts().wires, Id("awg20-silicone"));
+        CLOSE(raw(all[0].copper), raw(wire.area) * all[0].wires, 1e-9);
+        CLOSE(raw(pigtail_copper(plan, parts(), "hub")), raw(all[0].copper), 1e-9);
+        // Packed circles: wider than one, no wider than all in a row, copper inside its own circle.
+        QVERIFY(raw(all[0].over) > raw(wire.outer) && raw(all[0].over) < raw(wire.outer) * all[0].wires);
+        QVERIFY(raw(all[0].bared) * raw(all[0].bared) >=
+                raw(wire.conductor) * raw(wire.conductor) * all[0].wires);
+        QVERIFY(takes(*all[0].kind, all[0].copper));
+        // A return that is shared has no end there.
+        auto shared = plan;
+        for (auto& f : shared.feeds)
+            if (f.from == "hub") {
+                f.ret = Return::frame;
+                break;
+            }
+        QCOMPARE(pigtails(shared, parts())[1].ends.size() + 1, all[1].ends.size());
+    }
+    void it_is_one_step_after_all_its_wires() {
+        const auto plan = twisted();
+        const auto s = test::studied(plan);
+        const auto& steps = s.steps();
+        const auto at = [&](const std::string& key) {
+            for (size_t i = 0; i < steps.size(); ++i)
+                if (steps[i].key == key) return i + 1;
+            return size_t{0};
+        };
+        const auto pigtail = at("pigtail/hub");
+        QVERIFY(pigtail > 0);
+        for (const auto& f : plan.feeds) {
+            if (f.from != "hub" && f.to != "hub") continue;
+            QVERIFY(at("cut/" + f.id) > 0 && at("cut/" + f.id) < pigtail);
+            for (const auto& d : f.devices)
+                if (at("item/" + d.id) > 0) QVERIFY(at("item/" + d.id) < pigtail);
+            // No joint of its own there; its other end keeps one.
+            QCOMPARE(at("join/" + f.id + (f.from == "hub" ? "/source" : "/load")), size_t{0});
+            QVERIFY(at("join/" + f.id + (f.from == "hub" ? "/load" : "/source")) > 0);
+        }
+        QVERIFY(at("test/beep") > pigtail);
+        std::string said;
+        for (const auto& a : steps[pigtail - 1].actions) said += a + "\n";
+        QVERIFY2(said.find("All + together") != std::string::npos &&
+                     said.find("All − together") != std::string::npos,
+                 said.c_str());
+    }
+    void its_cap_is_bought_once_for_each_polarity() {
+        auto plan = twisted();
+        for (auto& f : plan.feeds) {
+            if (f.from == "hub") f.joint_from = "pigtail-cap";
+            if (f.to == "hub") f.joint_to = "pigtail-cap";
+        }
+        double caps = 0;
+        for (const auto& l : bill_of_materials(plan, parts(), test::studied(plan).harness))
+            if (l.item.starts_with("closed-end crimp cap")) caps += l.amount;
+        QCOMPARE(caps, 2.0);
+    }
+    void it_follows_the_builders_school_and_stays_a_pigtail() {
+        auto plan = twisted();
+        plan = follow_joint_school(std::move(plan), parts(), JointSchool::no_solder);
+        const auto all = pigtails(plan, parts());
+        QCOMPARE(all.size(), size_t{2});
+        QVERIFY(all[0].kind->method != JointMethod::solder);
+        QVERIFY(takes(*all[0].kind, all[0].copper));
+        plan = follow_joint_school(std::move(plan), parts(), JointSchool::solder);
+        QVERIFY(pigtails(plan, parts())[0].kind->method == JointMethod::solder ||
+                !takes(*find(parts().joints, Id("pigtail-solder")), all[0].copper));
+    }
+    void two_ends_make_none_and_other_hubs_neither() {
+        auto plan = test::demo();
+        QVERIFY(set_pigtail(plan, parts(), "hub") == plan);  // studs
+        QVERIFY(set_pigtail(plan, parts(), "no such") == plan);
+        QVERIFY(pigtails(plan, parts()).empty());
+        const auto kept = twisted();
+        const auto back = plan_from_json(plan_to_json(kept), "x");
+        QVERIFY(back && *back == kept);
+    }
+};
+
+SANGRE_SUITE(TestPigtails);
+#include "test_pigtails.moc"
