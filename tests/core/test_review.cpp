@@ -124,6 +124,11 @@ std::vector<Case> cases() {
              for (auto& phase : p.phases) phase.states.erase("load-steering");
          }},
         {"antenna-first", [](Plan&) {}},
+        {"battery-charged-while-used",
+         [](Plan& p) {
+             for (auto& phase : p.phases)
+                 if (phase.charging) phase.states["load-drive-left"] = LoadState::typical;
+         }},
         {"battery-charged-cold",
          [](Plan& p) {
              for (auto& phase : p.phases) phase.indoors = false;

@@ -265,6 +265,18 @@ class TestSources : public QObject {
         // An hour of half an ampere at some 13 V: a poor day brings more than that.
         QVERIFY(!test::has(studied, "source-sun"));
         CLOSE(studied.mission.packs[0].grey_days, 20 * 12.8 / raw(studied.mission.day_energy), 0.15);
+        // Weeks of poor days empty it by what they lack, weeks of good ones fill it by what they leave.
+        const auto& day = studied.mission.packs[0];
+        const double usable = day.grey_days * raw(day.used);
+        if (day.sun.poor < day.used)
+            CLOSE(day.poor_days, usable / raw(day.used - day.sun.poor), 1e-9);
+        else
+            QVERIFY(std::isinf(day.poor_days));
+        if (day.sun.good > day.used)
+            CLOSE(day.good_days, usable / raw(day.sun.good - day.used), 1e-9);
+        else
+            QVERIFY(std::isinf(day.good_days));
+        QVERIFY(!weeks_words(day).empty());
         // In full sun its lead carries its watts.
         const auto f = plan.feeds.size() - 1;
         CLOSE(raw(studied.worst.feeds[f].continuous), 20 / 14.4, 0.05);

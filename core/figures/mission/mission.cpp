@@ -210,6 +210,15 @@ PackRun pack_of(const Plan& plan, const Catalogue& catalogue, const PackGroup& g
     return pack;
 }
 
+/// Over weeks of one kind of weather: from full on poor days, from empty on good ones.
+void play_weeks(PackDay& day, double watt_hours) {
+    constexpr double never = std::numeric_limits<double>::infinity();
+    const double used = raw(day.used), poor = raw(day.sun.poor), good = raw(day.sun.good);
+    day.grey_days = watt_hours / used;
+    day.poor_days = poor < used ? watt_hours / (used - poor) : never;
+    day.good_days = good > used ? watt_hours / (good - used) : never;
+}
+
 /// Wh from full to cut-off, at the nominal voltage.
 double usable_energy(const Plan& plan, const Catalogue& catalogue, const std::vector<size_t>& sources,
                      Celsius air) {
@@ -317,7 +326,7 @@ Mission play_mission(const Plan& plan, const Catalogue& catalogue, const Solver&
         m.packs.push_back(play_day(m, plan, draws, groups[g], packs[g]));
     for (auto& day : m.packs)
         if (day.has_sun && raw(day.used) > 0)
-            day.grey_days = usable_energy(plan, catalogue, day.sources, air) / raw(day.used);
+            play_weeks(day, usable_energy(plan, catalogue, day.sources, air));
     sum_up(m);
     for (size_t i = 0; i < plan.phases.size(); ++i) {
         auto& s = m.phases[i];

@@ -45,7 +45,12 @@ struct PackDay {
     bool has_sun = false;  ///< a panel stands in the group
     SunDay sun;            ///< what its panels bring
     double grey_days = 0;  ///< that a full pack lasts without any
+    double poor_days = 0;  ///< that it lasts on poor days alone; infinite where they bring what goes out
+    double good_days = 0;  ///< that fill it from empty; infinite where they do not
 };
+
+/// "On poor days alone it lasts 6 days; from empty 2 days of good ones fill it." Empty without a panel.
+std::string weeks_words(const PackDay& day);
 
 /// Where packs stand apart, each group keeps its own charge, each with a charger of its own; the first to be
 /// empty ends it for all.

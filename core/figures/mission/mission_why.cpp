@@ -40,10 +40,24 @@ void explain_sun(Mission& m, const Plan& plan) {
             left >= 0 ? Tone::good : Tone::caution);
         if (p.grey_days < 1e4 && p.grey_days > 0)
             m.why.add(fmt::format("Without any sun it lasts {} days.", format_number(p.grey_days, 2)));
+        if (const auto words = weeks_words(p); !words.empty()) m.why.add(words);
     }
 }
 
 }  // namespace
+
+std::string weeks_words(const PackDay& day) {
+    if (!day.has_sun || raw(day.used) <= 0) return {};
+    const auto days = [](double n) {
+        return n >= 1000 ? std::string("years") : format_number(n, 2) + " days";
+    };
+    if (!std::isfinite(day.poor_days))
+        return "Poor days bring what goes out: it lasts through weeks of them.";
+    auto words = fmt::format("On poor days alone it lasts {}", days(day.poor_days));
+    return words + (std::isfinite(day.good_days)
+                        ? fmt::format("; from empty {} of good ones fill it.", days(day.good_days))
+                        : ", and good ones do not fill it.");
+}
 
 void explain_mission(Mission& m, const Plan& plan, const std::vector<PackRun>& packs, Celsius air) {
     m.why.title = "Run time";

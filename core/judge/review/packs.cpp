@@ -11,6 +11,8 @@
 namespace sangre {
 namespace {
 
+constexpr double charger_ends_at = 20;  // hours: a twentieth of the capacity, typical
+
 Edit changed(Source b, void (*change)(Source&)) {
     change(b);
     return [b](const Plan& p) { return put_source(p, b); };
@@ -179,6 +181,60 @@ void charging_cold(const Context& c, std::vector<Finding>& out) {
     }
 }
 
+/// What runs on while the charger works hides the end of the charge from it.
+void charged_while_used(const Context& c, std::vector<Finding>& out) {
+    const auto groups = pack_groups(c.plan, c.index());
+    for (const auto& phase : c.plan.phases) {
+        if (!phase.charging) continue;
+        for (const auto& group : groups) {
+            double amp_hours = 0, volts = 0;
+            const Source* pack = nullptr;
+            for (const auto i : group.sources) {
+                const auto& b = c.plan.sources[i];
+                const auto* k = find(c.catalogue.chemistries, b.chemistry);
+                if (b.kind != SourceKind::pack || !k) continue;
+                pack = pack ? pack : &b;
+                amp_hours += raw(b.cell_capacity) * b.parallel, volts = raw(pack_charge_voltage(b, *k));
+            }
+            if (!pack || volts <= 0) continue;
+            double watts = 0;
+            std::vector<Id> off;
+            std::string names;
+            for (const auto l : group.loads) {
+                const auto& load = c.plan.loads[l];
+                const double takes = raw(draw_in(phase, load)) * raw(nominal_of(load));
+                if (takes <= 0) continue;
+                watts += takes;
+                names += (names.empty() ? "" : ", ") + load.name;
+                if (!load.always_on) off.push_back(load.id);
+            }
+            const Ampere amps(watts / volts), ends(amp_hours / charger_ends_at);
+            if (amps <= ends) continue;
+            Finding f{Severity::note,
+                      {},
+                      {pack->id},
+                      fmt::format(
+                          "While {} charges {}, {} go on taking {}: a charger that ends at {} does not end.",
+                          phase.name, pack->name, names, format(amps), format(ends)),
+                      {},
+                      {}};
+            f.why.add(
+                fmt::format("Many chargers end when the current has fallen to a twentieth of the capacity: "
+                            "{} ÷ 20 h = {}.",
+                            format(AmpereHour(amp_hours)), format(ends)));
+            f.why.add("Off while it charges, or a charger that ends by time or floats.");
+            if (!off.empty())
+                f.fixes.push_back({"Off while it charges", [id = phase.id, off](const Plan& p) {
+                                       auto next = p;
+                                       for (const auto& load : off)
+                                           next = set_state(std::move(next), id, load, LoadState::off);
+                                       return next;
+                                   }});
+            out.push_back(std::move(f));
+        }
+    }
+}
+
 void starts(const Context& c, std::vector<Finding>& out) {
     const auto& m = c.figures.mission;
     if (!m.starts_for_days || *m.starts_for_days >= 3) return;
@@ -204,6 +260,7 @@ const std::vector<Rule> rules_of::packs{
     {"battery-weak-cell", "The cells of a pack are even", weak_cell},
     {"battery-charging", "A pack is charged as its chemistry likes", charging},
     {"battery-charged-cold", "Lithium is not charged below 0 °C", charging_cold},
+    {"battery-charged-while-used", "A charger can tell when a pack is full", charged_while_used},
     {"battery-starts", "The starter still turns after days of standing", starts},
 };
 

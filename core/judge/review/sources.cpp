@@ -311,6 +311,7 @@ void sun_too_little(const Context& c, std::vector<Finding>& out) {
         f.why.add(fmt::format("{} × {} h × 75 % × 90 % = {} on a good one", format(panel->power),
                               format_number(panel->sun_high), format(sun_day(*panel).good)));
         f.why.add(fmt::format("Without any sun it lasts {} days.", format_number(day.grey_days, 2)));
+        f.why.add(weeks_words(day));
         if (const double hours = panel->sun_low; hours > 0) {
             auto larger = *panel;
             const double more = raw(day.used) - raw(day.sun.poor);

@@ -3,8 +3,10 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <cmath>
 #include <set>
 
+#include "battery/pack.h"
 #include "bench/shorts.h"
 #include "build/joint_words.h"
 #include "protection/fuse_order.h"
@@ -40,6 +42,8 @@ struct Prover {
 
     void find_sources();
     void dead(const std::vector<std::string>& joints);
+    /// What stands in for the source at first, so that a mistake costs nothing.
+    std::string test_supply() const;
     std::string ready_for_power();
     std::vector<std::string> rails();
     void direct(const std::vector<std::string>& after);
@@ -133,6 +137,24 @@ void Prover::dead(const std::vector<std::string>& joints) {
     shorts.why.add("Motors and lamps read as their windings and filaments, not as open.");
 }
 
+std::string Prover::test_supply() const {
+    constexpr double cell = 1.5,
+                     most_cells = 16;  // V of a small alkaline one; more of them is no longer small
+    const auto& s = plan.sources.empty() ? Source{} : plan.sources.front();
+    const auto* chemistry = find(catalogue.chemistries, s.chemistry);
+    const auto range = source_range(s, catalogue);
+    if (!range) return "Or from a bench supply limited to 2 A.";
+    const Volt volts = chemistry && s.kind == SourceKind::pack ? pack_rest_voltage(s, *chemistry, 0.5)
+                                                               : (range->low + range->high) / 2;
+    const double cells = std::ceil(raw(volts) / cell - 1e-9);
+    auto words = fmt::format("Or from a bench supply at {} limited to 2 A", format(volts));
+    if (cells <= most_cells)
+        words += fmt::format(
+            ", or {} small alkaline cells in series: they give a few amperes into a short and no more",
+            format_number(cells));
+    return words + ".";
+}
+
 std::string Prover::ready_for_power() {
     std::string last = "test/shorts";
     if (plan.practices.insulation == InsulationSchool::hot_glue) {
@@ -178,7 +200,7 @@ std::string Prover::ready_for_power() {
         : kind == SourceKind::circuit
             ? "Every switch off. Tap in with a 2 A fuse in the new slot, plus called out loud."
             : "Every switch off. Connect the pack through the 2 A test lead, plus called out loud.",
-        "Main switch on: the test fuse must hold, nothing may get warm or smell.",
+        test_supply(), "Main switch on: the test fuse must hold, nothing may get warm or smell.",
         "Current with everything off as the Bench says.", "Off again at the first surprise."};
     if (plan.sources.size() > 1)
         first.actions.insert(first.actions.begin() + 1, "One source after the other, the others out.");
