@@ -163,6 +163,7 @@ std::vector<Case> cases() {
              }
          }},
         {"vital-single-points", [](Plan& p) { p.loads[0].vital = true; }},
+        {"cable-to-itself", [](Plan& p) { lead(p).to = lead(p).from; }},
         {"passive-no-lead",
          [](Plan& p) {
              p.passives.push_back({"part-x", "Arm button"});

@@ -15,6 +15,22 @@ namespace {
 
 constexpr Volt servo_stands(8.4);  // two lithium cells, full
 
+/// Both its ends in one part: it joins nothing.
+void to_itself(const Context& c, std::vector<Finding>& out) {
+    for (const auto& k : c.plan.cables) {
+        if (k.from != k.to) continue;
+        Finding f{Severity::caution,
+                  {},
+                  {k.id},
+                  fmt::format("{} ends at {} twice: it joins nothing.", k.name, name_of(c.plan, k.to)),
+                  {},
+                  {}};
+        f.why.add("Choose another part for one of its ends, in the drawing of the cable.");
+        f.fixes.push_back({"Remove it", [id = k.id](const Plan& p) { return remove_cable(p, id); }});
+        out.push_back(std::move(f));
+    }
+}
+
 void mirrored(const Context& c, std::vector<Finding>& out) {
     for (const auto* lead : cabled_leads(c.plan)) {
         const auto& k = *lead;
@@ -297,6 +313,7 @@ void families_mixed(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::cables{
+    {"cable-to-itself", "A cable joins two parts", to_itself},
     {"cable-mirrored", "No cable is mirrored from plug to plug", mirrored},
     {"cable-crossed", "Plus goes to plus", crossed},
     {"cable-colours-alike", "Every core of a cable can be told by its colour", colours_alike},
