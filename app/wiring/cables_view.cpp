@@ -72,9 +72,10 @@ void CablesView::paint_passives(QPainter& p) {
     const double gap = u(8), wide = (width() - gap * (passives_a_row - 1)) / passives_a_row;
     for (size_t i = 0; i < plan.passives.size(); ++i) {
         const auto& part = plan.passives[i];
+        const size_t line = i / passives_a_row;
         const QRectF area(static_cast<double>(i % passives_a_row) * (wide + gap),
-                          top + u(36) + static_cast<double>(i / passives_a_row) * (passive_tall() + gap),
-                          wide - 1, passive_tall());
+                          top + u(36) + static_cast<double>(line) * (passive_tall() + gap), wide - 1,
+                          passive_tall());
         passive_cards_[i] = area;
         card(p, area, document_.selection() == part.id);
         text(p, QRectF(area.left() + u(10), area.top() + u(4), wide - u(20), u(18)), words_of(part.name),
