@@ -3,6 +3,7 @@
 // both.
 #include <optional>
 
+#include "catalogue/catalogue.h"
 #include "protection/fuse_curve.h"
 #include "wire/thermal.h"
 

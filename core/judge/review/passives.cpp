@@ -35,7 +35,7 @@ void button_shorts(const Context& c, std::vector<Finding>& out) {
                       {},
                       {lead->id, p.id},
                       fmt::format("{}: pressing {} joins its supply with its ground.",
-                                  lead->name.empty() ? c.index().feed_name(*lead) : lead->name, p.name),
+                                  lead->name.empty() ? feed_name(c.plan, *lead) : lead->name, p.name),
                       {},
                       {}};
             f.why.add("A button bridges a signal and ground, or a signal and a supply, never both rails.");

@@ -7,6 +7,7 @@
 
 #include "plan/edits.h"
 #include "plan/lead_edits.h"
+#include "propose/rails.h"
 #include "propose/sizing.h"
 #include "units/format.h"
 
