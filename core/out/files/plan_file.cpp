@@ -88,9 +88,7 @@ struct Writer {
             if (v) out[key] = true;
         } else if constexpr (std::is_same_v<T, std::string>) {
             if (!v.empty()) out[key] = v;
-        } else if constexpr (requires { typename T::mapped_type; }) {
-            if (!v.empty()) out[key] = value(v);
-        } else if constexpr (is_list<T>) {
+        } else if constexpr (requires { typename T::mapped_type; } || is_list<T>) {
             if (!v.empty()) out[key] = value(v);
         } else if constexpr (requires { v.has_value(); }) {
             if (v) out[key] = value(*v);
@@ -151,7 +149,7 @@ struct Reader {
             plan_fields::visit(r, v);
             if constexpr (requires { v.extra; }) v.extra = r.rest();
         } else if constexpr (requires { typename T::mapped_type; }) {
-            for (const auto& [key, item] : j.items()) value(item, at + "/" + key, v[key]);
+            for (const auto& [key, item] : j.items()) value(item, fmt::format("{}/{}", at, key), v[key]);
         } else if constexpr (is_list<T>) {
             for (size_t i = 0; i < j.size(); ++i) value(j[i], fmt::format("{}/{}", at, i), v.emplace_back());
         } else
