@@ -3,6 +3,7 @@
 #include <QMenu>
 
 #include "joint/choose.h"
+#include "joint/pigtail.h"
 #include "shell/practices_menu.h"
 #include "widgets/words.h"
 
@@ -150,12 +151,12 @@ void JointPanel::fill_kind_menu(QMenu& menu, size_t feed) {
         auto words = words_of(k.name);
         if (const auto lacking = missing_tools_of(k, plan.practices); !lacking.empty())
             words += tr("  (you have no %1)").arg(joined(lacking));
-        else if (!takes(k, joint_copper(catalogue, f)))
+        else if (!takes(k, joint_copper(plan, catalogue, f, at_source_)))
             words += tr("  (takes %1 to %2)").arg(said(k.least), said(k.most));
-        auto* a = to.addAction(words, this, [this, id = f.id, kind = k.id] {
-            document_.apply(
-                [=, source = at_source_](const Plan& p) { return set_joint(p, id, source, kind); },
-                tr("Choose a joint"));
+        auto* a = to.addAction(words, this, [this, id = f.id, kind = k.id, known = &catalogue] {
+            document_.apply([=, source = at_source_](
+                                const Plan& p) { return set_end_joint(p, *known, id, source, kind); },
+                            tr("Choose a joint"));
         });
         a->setCheckable(true);
         a->setChecked(&k == now);

@@ -148,7 +148,7 @@ class TestJointChoice : public QObject {
             for (const auto& id : {f.joint_from, f.joint_to}) {
                 const auto* k = find(parts().joints, id);
                 QVERIFY2(k, f.id.c_str());
-                QVERIFY2(takes(*k, joint_copper(parts(), f)), (f.id + " " + id).c_str());
+                QVERIFY2(takes(*k, lead_copper(parts(), f)), (f.id + " " + id).c_str());
                 QVERIFY2(k->method != JointMethod::solder, (f.id + " " + id).c_str());
             }
         QVERIFY(!test::has(test::studied(made->plan), "joint-missing"));

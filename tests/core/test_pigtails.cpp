@@ -104,6 +104,32 @@ class TestPigtails : public QObject {
         QVERIFY(pigtails(plan, parts())[0].kind->method == JointMethod::solder ||
                 !takes(*find(parts().joints, Id("pigtail-solder")), all[0].copper));
     }
+    void one_alone_keeps_its_own_step() {
+        // A kind for many at one end alone, or at studs, is an ordinary joint: nothing of it is lost.
+        for (const bool splice : {true, false}) {
+            auto plan = test::demo();
+            if (splice) by_id(plan.hubs, Id("hub"))->kind = HubKind::splice;
+            auto& feed = *std::find_if(plan.feeds.begin(), plan.feeds.end(),
+                                       [](const auto& f) { return f.from == "hub"; });
+            feed.joint_from = "pigtail-solder";
+            QVERIFY(!in_pigtail(plan, parts(), feed, true));
+            QVERIFY(pigtails(plan, parts()).empty());
+            const auto s = test::studied(plan);
+            QVERIFY(std::any_of(s.steps().begin(), s.steps().end(),
+                                [&](const auto& x) { return x.key == "join/" + feed.id + "/source"; }));
+        }
+    }
+    void choosing_at_one_end_chooses_at_all() {
+        const auto plan = twisted();
+        const auto& feed = *std::find_if(plan.feeds.begin(), plan.feeds.end(),
+                                         [](const auto& f) { return f.from == "hub"; });
+        const auto next = set_end_joint(plan, parts(), feed.id, true, "pigtail-cap");
+        for (const auto& p : pigtails(next, parts())) QCOMPARE(p.kind->id, Id("pigtail-cap"));
+        QCOMPARE(pigtails(next, parts())[0].ends.size(), ends_at_hub(plan));
+        // Anything else is that end's own.
+        const auto tee = set_end_joint(plan, parts(), feed.id, true, "tee-splice");
+        QCOMPARE(pigtails(tee, parts())[0].ends.size() + 1, ends_at_hub(plan));
+    }
     void two_ends_make_none_and_other_hubs_neither() {
         auto plan = test::demo();
         QVERIFY(set_pigtail(plan, parts(), "hub") == plan);  // studs

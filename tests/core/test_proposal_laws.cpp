@@ -90,7 +90,7 @@ class TestProposalLaws : public QObject {
             QVERIFY2(wire && wire->metric == plan.practices.metric, f.id.c_str());
             for (const auto& id : {f.joint_from, f.joint_to}) {
                 const auto* kind = find(parts().joints, id);
-                QVERIFY2(kind && takes(*kind, joint_copper(parts(), f)), (f.id + " " + id).c_str());
+                QVERIFY2(kind && takes(*kind, lead_copper(parts(), f)), (f.id + " " + id).c_str());
             }
         }
     }

@@ -23,9 +23,7 @@ void each_joint(const Context& c, Check check) {
     for (size_t f = 0; f < c.plan.feeds.size(); ++f)
         for (const bool source : {true, false}) {
             const auto& feed = c.plan.feeds[f];
-            const auto* kind = find(c.catalogue.joints, source ? feed.joint_from : feed.joint_to);
-            // What meets in a pigtail is judged together.
-            if (!kind || !is_pigtail(*kind)) check(f, source, kind);
+            check(f, source, find(c.catalogue.joints, source ? feed.joint_from : feed.joint_to));
         }
 }
 
@@ -50,7 +48,7 @@ void no_joint(const Context& c, std::vector<Finding>& out) {
                   {}};
         x.why.add("Without a joint there is no strip length, no tube and no step for it.");
         const auto* usual = choose_joint(c.catalogue, c.plan.practices, usual_end(c.plan, feed, source),
-                                         joint_copper(c.catalogue, feed));
+                                         joint_copper(c.plan, c.catalogue, feed, source));
         if (usual) x.fixes.push_back({"A " + usual->name, joint_set(feed.id, source, usual->id)});
         out.push_back(std::move(x));
     });
@@ -90,7 +88,8 @@ void bare(const Context& c, std::vector<Finding>& out) {
     std::map<std::pair<const JointKind*, JointWires>, Cover> known;
     each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
         const auto wires = wires_of(c.plan, c.catalogue, c.plan.feeds[f], source);
-        if (!kind || !wires.wire) return;
+        // What meets in a pigtail is judged with all that meet there.
+        if (!kind || !wires.wire || in_pigtail(c.plan, c.catalogue, c.plan.feeds[f], source)) return;
         const auto [at, fresh] = known.try_emplace({kind, wires});
         if (fresh) {
             const auto& practices = c.plan.practices;
@@ -128,7 +127,7 @@ void bare(const Context& c, std::vector<Finding>& out) {
 
 /// What holds at a place as well and can be made; null where nothing can.
 const JointKind* makeable(const Context& c, const JointPlace& at, JointEnd end) {
-    const auto copper = joint_copper(c.catalogue, c.plan.feeds[at.feed]);
+    const auto copper = joint_copper(c.plan, c.catalogue, c.plan.feeds[at.feed], at.source);
     const auto* best = choose_joint(c.catalogue, c.plan.practices, end, copper);
     return best && takes(*best, copper) && missing_tools_of(*best, c.plan.practices).empty() ? best : nullptr;
 }
@@ -156,12 +155,13 @@ void no_tool(const Context& c, std::vector<Finding>& out) {
                       Tone::good);
             std::vector<std::pair<Id, bool>> ends;
             for (const auto& at : places) ends.emplace_back(c.plan.feeds[at.feed].id, at.source);
-            x.fixes.push_back({"A " + best->name, [ends, to = best->id](const Plan& p) {
-                                   auto next = p;
-                                   for (const auto& [feed, source] : ends)
-                                       next = set_joint(std::move(next), feed, source, to);
-                                   return next;
-                               }});
+            x.fixes.push_back(
+                {"A " + best->name, [ends, to = best->id, catalogue = &c.catalogue](const Plan& p) {
+                     auto next = p;
+                     for (const auto& [feed, source] : ends)
+                         next = set_end_joint(std::move(next), *catalogue, feed, source, to);
+                     return next;
+                 }});
         }
         // Where only the tube wants heat, another covering does without.
         auto taped = c.plan.practices;
@@ -183,8 +183,8 @@ void no_tool(const Context& c, std::vector<Finding>& out) {
 void wire_range(const Context& c, std::vector<Finding>& out) {
     each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
         const auto& feed = c.plan.feeds[f];
-        const auto copper = joint_copper(c.catalogue, feed);
-        if (!kind || takes(*kind, copper)) return;
+        const auto copper = joint_copper(c.plan, c.catalogue, feed, source);
+        if (!kind || takes(*kind, copper) || in_pigtail(c.plan, c.catalogue, feed, source)) return;
         const bool thin = copper < kind->least;
         Finding x{Severity::caution,
                   {},

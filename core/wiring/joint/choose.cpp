@@ -48,9 +48,7 @@ Plan joints_where(Plan plan, const Catalogue& catalogue, Wanted wanted) {
         for (const bool source : {true, false}) {
             auto& id = source ? feed.joint_from : feed.joint_to;
             const auto* now = find(catalogue.joints, id);
-            const auto copper = now && is_pigtail(*now)
-                                    ? pigtail_copper(plan, catalogue, source ? feed.from : feed.to)
-                                    : joint_copper(catalogue, feed);
+            const auto copper = joint_copper(plan, catalogue, feed, source);
             if (!wanted(now, copper)) continue;
             // A kind that was chosen stays at its end, unless its end is no longer there.
             const auto usual = usual_end(plan, feed, source);
@@ -98,9 +96,16 @@ std::vector<std::string> joint_tools(const Catalogue& catalogue) {
     return {all.begin(), all.end()};
 }
 
-SquareMillimetre joint_copper(const Catalogue& catalogue, const Lead& feed) {
+SquareMillimetre lead_copper(const Catalogue& catalogue, const Lead& feed) {
     const auto* wire = find(catalogue.wires, feed.wire);
     return wire ? wire->area * std::max(feed.conductors, 1) : SquareMillimetre(0);
+}
+
+SquareMillimetre joint_copper(const Plan& plan, const Catalogue& catalogue, const Lead& feed,
+                              bool at_source) {
+    return in_pigtail(plan, catalogue, feed, at_source)
+               ? pigtail_copper(plan, catalogue, at_source ? feed.from : feed.to)
+               : lead_copper(catalogue, feed);
 }
 
 bool takes(const JointKind& kind, SquareMillimetre copper) {

@@ -14,8 +14,12 @@ std::vector<std::string> missing_tools_of(const JointKind& kind, const Practices
 /// Every tool that some kind of joint wants, each once, in alphabetical order.
 std::vector<std::string> joint_tools(const Catalogue& catalogue);
 
-/// Copper that the joint at an end of this feed must take, all its conductors together; 0 without a wire.
-SquareMillimetre joint_copper(const Catalogue& catalogue, const Lead& feed);
+/// Copper of this feed's conductors together; 0 without a wire.
+SquareMillimetre lead_copper(const Catalogue& catalogue, const Lead& feed);
+
+/// Copper that the joint at an end of this feed must take: its conductors', or in a pigtail that of all that
+/// meet there.
+SquareMillimetre joint_copper(const Plan& plan, const Catalogue& catalogue, const Lead& feed, bool at_source);
 
 /// True where a kind takes so much copper; 0 mm² stands for any.
 bool takes(const JointKind& kind, SquareMillimetre copper);

@@ -22,7 +22,7 @@ Plan set_holder(Plan plan, const Catalogue& catalogue, const Id& fuse, const Id&
             d.holder = holder, d.own_lead.reset();
             const auto* type = holder_of(catalogue, d);
             const auto* own = type ? find(catalogue.wires, type->lead) : nullptr;
-            const auto copper = joint_copper(catalogue, feed) + (own ? own->area : SquareMillimetre(0));
+            const auto copper = lead_copper(catalogue, feed) + (own ? own->area : SquareMillimetre(0));
             const auto* kind =
                 type ? choose_joint(catalogue, plan.practices, JointEnd::splice, copper) : nullptr;
             d.joint_in = d.joint_out = kind ? kind->id : Id();

@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "joint/choose.h"
+#include "plan/edits.h"
 #include "wire/circles.h"
 
 namespace sangre {
@@ -43,6 +44,16 @@ const JointKind* kind_at(const Plan& plan, const Catalogue& catalogue, const Pig
     return find(catalogue.joints, end.at_source ? feed.joint_from : feed.joint_to);
 }
 
+/// Of those the ones whose joint kind is a pigtail.
+std::vector<PigtailEnd> twisted_at(const Plan& plan, const Catalogue& catalogue, const Id& hub, bool minus) {
+    auto ends = ends_at(plan, catalogue, hub, minus);
+    std::erase_if(ends, [&](const auto& e) {
+        const auto* kind = kind_at(plan, catalogue, e);
+        return !kind || !is_pigtail(*kind);
+    });
+    return ends;
+}
+
 Pigtail worked(const Plan& plan, const Catalogue& catalogue, size_t hub, bool minus,
                std::vector<PigtailEnd> ends, const JointKind& kind) {
     Pigtail p;
@@ -66,16 +77,20 @@ Pigtail worked(const Plan& plan, const Catalogue& catalogue, size_t hub, bool mi
 
 bool is_pigtail(const JointKind& kind) { return kind.end == JointEnd::pigtail; }
 
+bool in_pigtail(const Plan& plan, const Catalogue& catalogue, const Lead& feed, bool at_source) {
+    const auto* kind = find(catalogue.joints, at_source ? feed.joint_from : feed.joint_to);
+    if (!kind || !is_pigtail(*kind) || !feed.cores.empty()) return false;
+    const auto* hub = by_id(plan.hubs, at_source ? feed.from : feed.to);
+    return hub && hub->kind == HubKind::splice && find(catalogue.wires, feed.wire) &&
+           twisted_at(plan, catalogue, hub->id, false).size() >= least_ends;
+}
+
 std::vector<Pigtail> pigtails(const Plan& plan, const Catalogue& catalogue) {
     std::vector<Pigtail> all;
     for (size_t h = 0; h < plan.hubs.size(); ++h) {
         if (plan.hubs[h].kind != HubKind::splice) continue;
         for (const bool minus : {false, true}) {
-            auto ends = ends_at(plan, catalogue, plan.hubs[h].id, minus);
-            std::erase_if(ends, [&](const auto& e) {
-                const auto* kind = kind_at(plan, catalogue, e);
-                return !kind || !is_pigtail(*kind);
-            });
+            auto ends = twisted_at(plan, catalogue, plan.hubs[h].id, minus);
             if (ends.size() < least_ends) continue;
             const auto& kind = *kind_at(plan, catalogue, ends.front());
             all.push_back(worked(plan, catalogue, h, minus, std::move(ends), kind));
@@ -89,6 +104,17 @@ SquareMillimetre pigtail_copper(const Plan& plan, const Catalogue& catalogue, co
                     copper_of(ends_at(plan, catalogue, hub, true)));
 }
 
+Plan set_end_joint(Plan plan, const Catalogue& catalogue, const Id& feed, bool at_source, const Id& kind) {
+    const auto* lead = by_id(plan.feeds, feed);
+    const auto* joint = find(catalogue.joints, kind);
+    const auto* hub = lead ? by_id(plan.hubs, at_source ? lead->from : lead->to) : nullptr;
+    if (!joint || !is_pigtail(*joint) || !hub || hub->kind != HubKind::splice)
+        return set_joint(std::move(plan), feed, at_source, kind);
+    for (const auto& e : ends_at(plan, catalogue, hub->id, false))
+        (e.at_source ? plan.feeds[e.feed].joint_from : plan.feeds[e.feed].joint_to) = kind;
+    return plan;
+}
+
 Plan set_pigtail(Plan plan, const Catalogue& catalogue, const Id& hub) {
     const auto* h = by_id(plan.hubs, hub);
     if (!h || h->kind != HubKind::splice) return plan;
@@ -97,9 +123,8 @@ Plan set_pigtail(Plan plan, const Catalogue& catalogue, const Id& hub) {
     const auto* kind =
         choose_joint(catalogue, plan.practices, JointEnd::pigtail, pigtail_copper(plan, catalogue, hub));
     if (!kind) return plan;
-    for (const auto& e : plus)
-        (e.at_source ? plan.feeds[e.feed].joint_from : plan.feeds[e.feed].joint_to) = kind->id;
-    return plan;
+    const auto feed = plan.feeds[plus.front().feed].id;
+    return set_end_joint(std::move(plan), catalogue, feed, plus.front().at_source, kind->id);
 }
 
 }  // namespace sangre

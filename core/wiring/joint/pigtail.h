@@ -32,6 +32,10 @@ struct Pigtail {
 /// True for a kind that all ends at a splice are made with together.
 bool is_pigtail(const JointKind& kind);
 
+/// True where that end of a feed meets others in a pigtail: at a splice, by a kind that is one, and not
+/// alone.
+bool in_pigtail(const Plan& plan, const Catalogue& catalogue, const Lead& feed, bool at_source);
+
 /// Every pigtail of the plan, + before −, in the order of its hubs. Of a splice the ends whose joint kind is
 /// one; the kind of the first counts for all. Ends without a wire are left out; a return that is shared or
 /// goes to the frame has no end there.
@@ -39,6 +43,9 @@ std::vector<Pigtail> pigtails(const Plan& plan, const Catalogue& catalogue);
 
 /// What a pigtail there must take: the copper of + or − together, whichever is more.
 SquareMillimetre pigtail_copper(const Plan& plan, const Catalogue& catalogue, const Id& hub);
+
+/// Chooses the joint at one end of a feed; of a pigtail, at all the ends that meet in it.
+Plan set_end_joint(Plan plan, const Catalogue& catalogue, const Id& feed, bool at_source, const Id& kind);
 
 /// Joins all that ends at a splice in a pigtail of the builder's school, by the copper of both polarities,
 /// whichever is more. Unchanged where the hub is none, or holds fewer than two ends.

@@ -103,9 +103,9 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
                     ends, "pcs", "");
         };
         for (const bool source : {true, false}) {
-            const auto work = feed_joint(plan, catalogue, i, source);
-            if (work && is_pigtail(*work->kind)) continue;  // below, once for all that meet there
-            add_joints(work, f.ret == Return::own ? 2 : 1);
+            // What meets in a pigtail comes below, once for all of it.
+            if (!in_pigtail(plan, catalogue, f, source))
+                add_joints(feed_joint(plan, catalogue, i, source), f.ret == Return::own ? 2 : 1);
         }
         for (const auto& d : f.devices)
             for (const bool before : {true, false}) add_joints(item_joint(plan, catalogue, f, d, before), 1);

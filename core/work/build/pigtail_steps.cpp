@@ -23,7 +23,9 @@ std::string wires_words(const Pigtail& p) {
     std::vector<std::string> words;
     for (const auto& [area, of] : by_area)
         words.push_back(of.second > 1 ? fmt::format("{} × {}", of.second, of.first) : of.first);
-    return fmt::format("{}", fmt::join(words, " and "));
+    const auto last = words.back();
+    words.pop_back();
+    return words.empty() ? last : fmt::format("{} and {}", fmt::join(words, ", "), last);
 }
 
 std::string leads_words(const Plan& plan, const Pigtail& p) {

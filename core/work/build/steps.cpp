@@ -29,11 +29,6 @@ struct Maker {
     Step& add(std::string key, StepKind kind, std::string title, std::string subtitle = {}) {
         return add_step(steps, std::move(key), kind, std::move(title), std::move(subtitle));
     }
-    bool in_pigtail(const Lead& f, bool at_source) const {
-        const auto* k = joint_kind(f, at_source);
-        const auto* hub = by_id(plan.hubs, at_source ? f.from : f.to);
-        return k && is_pigtail(*k) && hub && hub->kind == HubKind::splice;
-    }
     const WireType* wire(const Lead& f) const { return find(catalogue.wires, f.wire); }
     std::string wire_name(const Lead& f) const { return wire(f) ? wire(f)->size : "wire"; }
     bool threaded(size_t f) const {
@@ -51,7 +46,9 @@ struct Maker {
     }
     bool any_tube(const Lead& f) const {
         for (const bool source : {true, false})
-            if (const auto* k = joint_kind(f, source); k && k->tube && !in_pigtail(f, source)) return true;
+            if (const auto* k = joint_kind(f, source);
+                k && k->tube && !in_pigtail(plan, catalogue, f, source))
+                return true;
         return false;
     }
 
@@ -184,7 +181,7 @@ void Maker::sleeve(size_t f) {
     Millimetre parking(0);
     for (const bool source : {true, false}) {
         const auto* kind = joint_kind(feed, source);
-        if (!kind || !kind->tube || in_pigtail(feed, source)) continue;
+        if (!kind || !kind->tube || in_pigtail(plan, catalogue, feed, source)) continue;
         const auto work = *feed_joint(plan, catalogue, f, source);
         s.actions.push_back(fmt::format("{} × {} of {}, one on each lead, at {}.",
                                         feed.ret == Return::own ? 2 : 1, format(work.tube_cut),
@@ -283,7 +280,7 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
         for (auto& s : item_steps(plan, catalogue, figures, f)) m.steps.push_back(std::move(s));
         if (cable) continue;
         for (const bool source : {false, true})
-            if (!m.in_pigtail(plan.feeds[f], source)) m.join(f, source);
+            if (!in_pigtail(plan, catalogue, plan.feeds[f], source)) m.join(f, source);
     }
     for (auto& s : pigtail_steps(plan, catalogue)) m.steps.push_back(std::move(s));
     for (auto& s : cable_steps(plan, catalogue)) m.steps.push_back(std::move(s));
