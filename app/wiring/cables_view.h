@@ -31,6 +31,7 @@ class CablesView : public Canvas {
     void paint_cable(QPainter& p, size_t cable, double top);
     void paint_core(QPainter& p, size_t cable, size_t core, const QRectF& row);
     double passives_top() const;
+    double passives_tall() const;
     void paint_passives(QPainter& p);
     void choose_end(size_t cable, bool source, QPointF at);
     void ask_text(size_t cable, const QRectF& at, const QString& now,

@@ -49,6 +49,9 @@ class TestPassives : public QObject {
         QCOMPARE(QString::fromStdString(l.name), QString("Bow eye"));
         QVERIFY(l.kind == PassiveKind::lamp && l.polar);
         CLOSE(raw(l.cutout), 7.9375, 1e-6);
+        const auto decimal = typed("Arm 5,5 mm button");
+        QCOMPARE(decimal.name, std::string("Arm button"));
+        CLOSE(raw(decimal.cutout), 5.5, 1e-9);
         const auto s = typed("Soil probe 10 kΩ");
         QVERIFY(s.kind == PassiveKind::sensor);
         CLOSE(raw(s.ohm), 10e3, 1e-6);

@@ -130,7 +130,12 @@ tl::expected<Passive, ParseError> parse_passive(const Plan& plan, const Passive&
     std::optional<PassiveKind> in_name, said;
     std::string name;
     // What comes after a comma is said about it, not part of its name: "Bow eye, lamp".
-    const size_t comma = std::min(text.find(','), text.size());
+    size_t comma = text.find(',');
+    // A decimal one is none.
+    while (comma != std::string_view::npos && comma + 1 < text.size() &&
+           std::isdigit(static_cast<unsigned char>(text[comma + 1])))
+        comma = text.find(',', comma + 1);
+    comma = std::min(comma, text.size());
     const auto words = passive_words(text);
     for (size_t i = 0; i < words.size(); ++i) {
         const auto [begin, end] = words[i];

@@ -1,0 +1,14 @@
+#pragma once
+// What the reasons of a selection are put together from: only for the files that make them.
+#include "study.h"
+
+namespace sangre {
+
+/// What is found about a subject, first.
+void add_findings(Why& why, const Study& study, const Id& subject);
+
+Why of_passage(const Plan& plan, const Study& study, size_t passage);
+Why of_passive(const Plan& plan, const Study& study, const Passive& passive);
+Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& study, const Lead& cable);
+
+}  // namespace sangre

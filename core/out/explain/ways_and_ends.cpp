@@ -1,0 +1,122 @@
+// The reasons of what runs between parts and of what it ends at: passages, cables, parts that draw nothing.
+#include <fmt/format.h>
+
+#include "cable/cable.h"
+#include "explain/inside.h"
+#include "plan/passive_text.h"
+#include "units/format.h"
+#include "wire/conductor.h"
+#include "wiring/item.h"
+
+namespace sangre {
+
+void add_findings(Why& why, const Study& s, const Id& subject) {
+    for (const auto& f : s.findings)
+        if (!f.about.empty() && f.about.front() == subject)
+            why.add(f.sentence, f.severity == Severity::danger    ? Tone::danger
+                                : f.severity == Severity::caution ? Tone::caution
+                                                                  : Tone::plain);
+}
+
+Why of_passage(const Plan& plan, const Study& s, size_t i) {
+    const auto& way = plan.passages[i];
+    Why why;
+    why.title = name_of(plan, way.id);
+    add_findings(why, s, way.id);
+    why.add(fmt::format("{}, bundle {} thick", format(way.length), format(s.harness.bundle[i])));
+    for (const auto f : s.harness.feeds_in_passage[i]) why.add(feed_name(plan, plan.feeds[f]));
+    for (const auto& h : s.harness.holes)
+        if (h.passage == i) {
+            why.heading("Through the opening");
+            why.add(fmt::format("{} wires pack into {}; it is {} wide, {} full", h.wires.size(),
+                                format(h.needed), format(way.hole), format_percent(h.fill)),
+                    h.fits ? Tone::good : Tone::danger);
+            for (const auto item : h.to_open) {
+                const auto& at = s.harness.wiring.items[item];
+                why.add(fmt::format("{}: its {} passes taken apart only, {}.",
+                                    feed_name(plan, lead_at(plan, at.feed)), kind_word(at.kind),
+                                    format(at.values.opened)),
+                        Tone::caution);
+            }
+            if (!h.ends_pass)
+                why.add(fmt::format("The widest plug, {}, does not pass: thread first, then terminate.",
+                                    format(h.largest_end)),
+                        Tone::caution);
+        }
+    why.source = "Smallest enclosing circle by relaxation; outer diameters of the catalogue";
+    return why;
+}
+
+Why of_passive(const Plan& plan, const Study& s, const Passive& p) {
+    Why why;
+    why.title = p.name;
+    add_findings(why, s, p.id);
+    why.add(fmt::format("A {}: it draws nothing itself{}.", passive_word(p.kind),
+                        p.polar ? ", and minds which way round it is" : ""));
+    if (raw(p.cutout) > 0) why.add(fmt::format("Sits in an opening of {}.", format(p.cutout)));
+    if (raw(p.ohm) > 0) why.add(fmt::format("A meter shows {} across it.", format(p.ohm)));
+    bool any = false;
+    for (const auto* lead : cabled_leads(plan)) {
+        if (lead->from != p.id && lead->to != p.id) continue;
+        if (!any) why.heading("Leads that end at it");
+        any = true;
+        why.add(lead->name.empty() ? feed_name(plan, *lead) : lead->name);
+    }
+    return why;
+}
+
+Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& s, const Lead& cable) {
+    Why why;
+    why.title = cable.name;
+    add_findings(why, s, cable.id);
+    why.heading("From pin to pin");
+    why.add(fmt::format("{} → {}", name_of(plan, cable.from), name_of(plan, cable.to)));
+    for (size_t i = 0; i < cable.cores.size(); ++i) {
+        const auto& core = cable.cores[i];
+        why.add(core_line(core),
+                core.role == CoreRole::unused && !core.cut_back ? Tone::caution : Tone::plain);
+    }
+    const auto* wire = find(catalogue.wires, cable.wire);
+    const auto* insulation = wire ? find(catalogue.insulations, wire->insulation) : nullptr;
+    if (insulation) {
+        why.heading("Carries");
+        const auto n = static_cast<int>(cable.cores.size());
+        const auto each = bunched_ampacity(catalogue, *wire, plan.hottest_air, n);
+        why.add(fmt::format("A core of {} among {}, in {}: {}", wire->size, n, format(plan.hottest_air),
+                            format(each)));
+        for (size_t i = 0; i < cable.cores.size(); ++i)
+            if (cable.cores[i].role == CoreRole::supply) {
+                const auto sharing = static_cast<double>(together_with(cable, i).size());
+                why.add(fmt::format("Its supply: {} × {} = {}; asked {}", sharing, format(each),
+                                    format(each * sharing), format(cable.amps)),
+                        each * sharing < cable.amps ? Tone::danger : Tone::good);
+                break;
+            }
+        why.source = wire->source + "; bunching IEC 60364-5-52";
+    }
+    why.heading("Where it counts");
+    switch (cable.kind) {
+        case CableKind::servo:
+            why.add(
+                "Signal and ground go together; the red wire only where the far end has no other supply.");
+            break;
+        case CableKind::data:
+            why.add("The pair twisted, its ground beside it, a resistor at both ends and nowhere else.");
+            break;
+        case CableKind::motor:
+            why.add("Twisted or tied together, away from signals; two swapped turn the motor round.");
+            break;
+        case CableKind::ribbon:
+            why.add(
+                "The marked edge is pin 1 at both ends; supply on more than one core where it is asked "
+                "much.");
+            break;
+        case CableKind::plain:
+        case CableKind::other:
+            why.add("Count pins from the marked one: a plug seen from behind is its own mirror image.");
+            break;
+    }
+    return why;
+}
+
+}  // namespace sangre
