@@ -147,6 +147,8 @@ class TestPassives : public QObject {
         QVERIFY(up->state.find("Companion computer") != std::string::npos ||
                 up->state.find("unplugged there") != std::string::npos);
         QVERIFY(judge(*up, {0, true, ""}) == Verdict::pass && judge(*up, {0.4, false, ""}) == Verdict::low);
+        QVERIFY(judge(*down, {3, false, ""}) == Verdict::high &&
+                judge(*up, {5e5, false, ""}) == Verdict::low);
         QVERIFY(judge(*down, {0.4, false, ""}) == Verdict::pass &&
                 judge(*down, {0, true, ""}) == Verdict::high);
         QVERIFY(!suspects(test::demo(), *down, Verdict::high).empty());

@@ -555,6 +555,28 @@ class TestReview : public QObject {
         for (const auto& x : s.readings()) explained(x.key);
         QVERIFY(explain(plan, parts(), s, "nobody").why.title.empty());
     }
+    void a_charger_ends_at_a_twentieth_of_the_capacity() {
+        // 35 Ah: 1.75 A. A load of the pack's own voltage just below that is left alone, just above it is
+        // named.
+        for (const auto& [amps, named] : {std::pair{1.4, false}, {2.2, true}}) {
+            auto plan = test::demo();
+            for (auto& phase : plan.phases)
+                if (phase.charging) {
+                    phase.states.clear(), phase.shares.clear();
+                    phase.states["load-drive-left"] = LoadState::typical;
+                }
+            for (auto& l : plan.loads) {
+                if (l.id != "load-drive-left") {
+                    l.always_on = false;
+                    continue;
+                }
+                l.nominal = Volt(3.65 * plan.sources[0].series);
+                const double ah = raw(plan.sources[0].cell_capacity) * plan.sources[0].parallel;
+                l.typical = Ampere(amps / 35 * ah);
+            }
+            QCOMPARE(test::has(test::studied(plan), "battery-charged-while-used"), named);
+        }
+    }
     void schools_can_be_followed() {
         const auto plan = test::demo();
         const auto s = test::studied(plan);

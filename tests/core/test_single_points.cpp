@@ -77,6 +77,18 @@ class TestSinglePoints : public QObject {
         QVERIFY(after.size() < before.size());
         for (const auto& p : after) QVERIFY(p.id.find("load-fog-pump") == std::string::npos);
     }
+    void a_panel_is_no_second_source() {
+        auto plan = test::demo();
+        const auto before = single_points(plan, PlanIndex(plan), 0);
+        auto panel = plan.sources[0];
+        panel.id = "sun", panel.kind = SourceKind::panel;
+        plan.sources.push_back(panel);
+        auto lead = plan.feeds[feeds_from(plan, plan.sources[0].id).front()];
+        lead.id = "feed-sun", lead.from = "sun";
+        for (auto& d : lead.devices) d.id += "-sun";
+        plan.feeds.push_back(lead);
+        QVERIFY(single_points(plan, PlanIndex(plan), 0) == before);
+    }
     void the_build_looks_a_second_time_before_the_last_fuse() {
         const auto plan = test::demo("orchard-frost-rover");
         const auto s = test::studied(plan);

@@ -277,6 +277,14 @@ class TestSources : public QObject {
         else
             QVERIFY(std::isinf(day.good_days));
         QVERIFY(!weeks_words(day).empty());
+        // A hundredth of that panel brings less than goes out, on any day.
+        auto weak = plan;
+        weak.sources.back().power = weak.sources.back().power / 100;
+        const auto short_of = test::studied(weak).mission.packs[0];
+        QVERIFY(short_of.sun.poor < short_of.used);
+        CLOSE(short_of.poor_days,
+              short_of.grey_days * raw(short_of.used) / raw(short_of.used - short_of.sun.poor), 1e-9);
+        QVERIFY(short_of.poor_days > short_of.grey_days);
         // In full sun its lead carries its watts.
         const auto f = plan.feeds.size() - 1;
         CLOSE(raw(studied.worst.feeds[f].continuous), 20 / 14.4, 0.05);

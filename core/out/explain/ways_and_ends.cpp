@@ -5,6 +5,7 @@
 #include "explain/inside.h"
 #include "plan/passive_text.h"
 #include "units/format.h"
+#include "wire/choice.h"
 #include "wire/conductor.h"
 #include "wiring/item.h"
 
