@@ -129,6 +129,9 @@ class TestPassives : public QObject {
             if (steps[i].key == "cable/cable-x") lead = i + 1;
         }
         QVERIFY(seat > 0 && lead > 0 && lead < seat);
+        // Not by chance of the list: however steps are shuffled, its ring goes over a bare lead.
+        const auto& after = steps[seat - 1].after;
+        QVERIFY(std::find(after.begin(), after.end(), "cable/cable-x") != after.end());
         std::string said;
         for (const auto& a : steps[seat - 1].actions) said += a + "\n";
         QVERIFY2(
