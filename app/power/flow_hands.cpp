@@ -56,6 +56,14 @@ void FlowMap::rail_menu(const Id& rail, QPointF at) {
         from->addAction(name(h.id), this, [=, this, id = h.id] { feed_from(rail, id); });
     merged->setEnabled(!merged->isEmpty());
     from->setEnabled(!from->isEmpty());
+    if (const auto* module = by_id(plan.converters, rail)) {
+        auto* covered = m.addAction(tr("Its bare board in a wide tube"), this, [this, rail](bool wanted) {
+            document_.apply([=](const Plan& p) { return set_in_tube(p, rail, wanted); },
+                            wanted ? tr("Cover a board with a tube") : tr("Leave a board bare"));
+        });
+        covered->setCheckable(true);
+        covered->setChecked(module->in_tube);
+    }
     m.exec(mapToGlobal((at * zoom()).toPoint()));
 }
 
@@ -70,6 +78,7 @@ void FlowMap::feed_menu(const Id& feed, QPointF at) {
                                        {Kind::quieten, tr("Quieten")},
                                        {Kind::watch, tr("Watch")},
                                        {Kind::seat, tr("Seat the fuse in")},
+                                       {Kind::coil, tr("Its relay")},
                                        {Kind::take_out, tr("Take out")}}) {
         auto* sub = m.addMenu(title);
         sub->setToolTipsVisible(true);
@@ -80,8 +89,9 @@ void FlowMap::feed_menu(const Id& feed, QPointF at) {
                 o.purpose.empty() ? name : tr("%1: %2").arg(name, QString::fromStdString(o.purpose)), this,
                 [this, edit = o.edit,
                  words = group == Kind::take_out ? tr("Take out %1").arg(name)
-                         : group == Kind::seat
-                             ? tr("Seat the fuse in: %1").arg(name)
+                         : group == Kind::seat   ? tr("Seat the fuse in: %1").arg(name)
+                         : group == Kind::coil
+                             ? tr("Relay: %1").arg(name)
                              : tr("Put in %1").arg(name)] { document_.apply_and_tell(edit, words); });
             a->setToolTip(QString::fromStdString(o.purpose));
         }

@@ -1,30 +1,34 @@
 #include "routing/machine_map.h"
 
-#include <QMenu>
 #include <QMouseEvent>
 #include <QPainterPath>
+#include <array>
 
+#include "plan/machine_edits.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
 namespace {
 
-QString hazard_word(PassageKind k) {
-    switch (k) {
-        case PassageKind::open:
-            return MachineMap::tr("open");
-        case PassageKind::hole:
-            return MachineMap::tr("hole with grommet");
-        case PassageKind::gland:
-            return MachineMap::tr("gland");
-        case PassageKind::hinge:
-            return MachineMap::tr("moving part");
-        case PassageKind::heat:
-            return MachineMap::tr("heat");
-        case PassageKind::edge:
-            return MachineMap::tr("sharp edge");
+/// Where things stand on a way whose distance nobody has said: between its middle and its ends.
+double unsaid_share(size_t thing) { return std::array{0.42, 0.62, 0.3, 0.78}[thing % 4]; }
+
+/// How far along its way a thing is drawn.
+double share_of(const Way& way, size_t i) {
+    const auto& at = way.on_it[i].at;
+    return at && raw(way.length) > 0 ? std::clamp(raw(*at) / raw(way.length), 0.0, 1.0) : unsaid_share(i);
+}
+
+/// Where its length is written: in the middle, or where it is furthest from what is on the way.
+double length_share(const Way& way) {
+    double best = 0.5, most = -1;
+    for (const double share : {0.5, 0.36, 0.64, 0.24, 0.76}) {
+        double room = 0.13;  // enough
+        for (size_t i = 0; i < way.on_it.size(); ++i)
+            room = std::min(room, std::abs(share - share_of(way, i)));
+        if (room > most + 1e-9) best = share, most = room;
     }
-    return {};
+    return best;
 }
 
 }  // namespace
@@ -69,14 +73,15 @@ void MachineMap::paint(QPainter& p) {
              Qt::AlignCenter);
         return;
     }
-    for (size_t i = 0; i < document_.plan().passages.size(); ++i) paint_passage(p, i);
+    paint_bodies(p);
+    for (size_t i = 0; i < document_.plan().ways.size(); ++i) paint_way(p, i);
     for (const auto& place : document_.plan().places) paint_place(p, place);
 }
 
-void MachineMap::paint_passage(QPainter& p, size_t i) {
+void MachineMap::paint_way(QPainter& p, size_t i) {
     const auto& t = theme();
     const auto& plan = document_.plan();
-    const auto& way = plan.passages[i];
+    const auto& way = plan.ways[i];
     const auto *from = by_id(plan.places, way.from), *to = by_id(plan.places, way.to);
     if (!from || !to) return;
     const auto& s = document_.study();
@@ -86,7 +91,7 @@ void MachineMap::paint_passage(QPainter& p, size_t i) {
     const QPointF normal(-(b - a).y() * 0.08, (b - a).x() * 0.08);
     QPainterPath path(a);
     path.quadTo(middle + normal, b);
-    const bool used = !s.harness.feeds_in_passage[i].empty(), selected = document_.selection() == way.id;
+    const bool used = !s.harness.feeds_on_way[i].empty(), selected = document_.selection() == way.id;
     // Bundles are drawn at three pixels to the millimetre, so that thick tells from thin.
     const double thick = used ? std::clamp(raw(s.harness.bundle[i]) * 1.1, 2.0, 22.0) * text_scale() : 1.4;
     p.setPen(QPen(selected ? t.accent
@@ -95,7 +100,7 @@ void MachineMap::paint_passage(QPainter& p, size_t i) {
                   thick, used ? Qt::SolidLine : Qt::DashLine, Qt::RoundCap));
     p.setBrush(Qt::NoBrush);
     p.drawPath(path);
-    const auto centre = path.pointAtPercent(0.5);
+    const auto centre = path.pointAtPercent(length_share(way));
     const QString length = said(way.length);
     const double w = text_width(length, face(12)) + u(14);
     const QRectF label(centre.x() - w / 2, centre.y() - u(10), w, u(20));
@@ -104,10 +109,16 @@ void MachineMap::paint_passage(QPainter& p, size_t i) {
     p.drawRoundedRect(label, 4, 4);
     text(p, label, length, t.ink, face(12), Qt::AlignCenter);
     const auto key = QString::fromStdString(way.id);
+    QStringList on_it;
+    for (const auto& thing : way.on_it) {
+        const auto* opening = by_id(plan.openings, thing.opening);
+        on_it << words_of(opening ? opening_size(*opening) : std::string(on_way_word(thing.kind)));
+    }
+    if (on_it.isEmpty()) on_it << tr("open");
     const auto tip =
         tr("%1: %2, %3, %4 feeds, bundle %5. Double-click types the length; right-click for more.")
-            .arg(QString::fromStdString(name_of(plan, way.id)), length, hazard_word(way.kind))
-            .arg(s.harness.feeds_in_passage[i].size())
+            .arg(QString::fromStdString(name_of(plan, way.id)), length, on_it.join(QStringLiteral(", ")))
+            .arg(s.harness.feeds_on_way[i].size())
             .arg(said(s.harness.bundle[i]));
     add_spot({label, "way:" + key, tip,
               [this, id = way.id] {
@@ -116,33 +127,48 @@ void MachineMap::paint_passage(QPainter& p, size_t i) {
                   else
                       document_.select(id);
               },
-              [this, id = way.id] { passage_menu(id); }});
-    if (way.kind == PassageKind::open) return;
-    bool full = false;
-    for (const auto& h : s.harness.holes) full = full || (h.passage == i && !h.fits);
-    const auto sign = path.pointAtPercent(0.74);
-    const bool hole = way.kind == PassageKind::hole || way.kind == PassageKind::gland;
-    p.setPen(QPen(full ? t.danger : hole ? t.ink : t.caution, 2));
-    if (hole) {
-        p.setBrush(t.card);
-        p.drawEllipse(sign, u(9), u(9));
-    } else {
-        p.setPen(Qt::NoPen);
-        p.setBrush(t.caution);
-        p.drawPolygon(
-            QPolygonF{sign + QPointF(0, -u(9)), sign + QPointF(u(9), u(7)), sign + QPointF(-u(9), u(7))});
+              [this, id = way.id] { way_menu(id); }});
+    paint_things(p, way, path, tip);
+}
+
+void MachineMap::paint_things(QPainter& p, const Way& way, const QPainterPath& path, const QString& tip) {
+    const auto& t = theme();
+    const auto& plan = document_.plan();
+    for (size_t i = 0; i < way.on_it.size(); ++i) {
+        const auto& thing = way.on_it[i];
+        const auto* opening = by_id(plan.openings, thing.opening);
+        const bool full =
+            opening &&
+            !document_.study().harness.holes[static_cast<size_t>(opening - plan.openings.data())].fits;
+        const auto sign = path.pointAtPercent(share_of(way, i));
+        const bool selected = opening && document_.selection() == opening->id;
+        if (opening) {
+            p.setPen(QPen(selected ? t.accent : full ? t.danger : t.ink, 2));
+            p.setBrush(t.card);
+            p.drawEllipse(sign, u(9), u(9));
+            if (opening->kind != OpeningKind::hole) p.drawEllipse(sign, u(5), u(5));
+        } else {
+            p.setPen(Qt::NoPen);
+            p.setBrush(t.caution);
+            p.drawPolygon(
+                QPolygonF{sign + QPointF(0, -u(9)), sign + QPointF(u(9), u(7)), sign + QPointF(-u(9), u(7))});
+        }
+        const auto words = words_of(opening ? opening_size(*opening) : std::string(on_way_word(thing.kind)));
+        const double ww = text_width(words, face(11)) + u(6);
+        const double left = sign.x() + u(12) + ww < width() - u(6) ? sign.x() + u(12) : sign.x() - u(12) - ww;
+        const QRectF beside(left, sign.y() - u(8), ww, u(16));
+        auto behind = t.paper;
+        behind.setAlpha(200);
+        p.fillRect(beside, behind);
+        text(p, beside, words, full ? t.danger : opening ? t.ink : t.caution, face(11, true));
+        add_spot({QRectF(sign - QPointF(u(9), u(9)), QSizeF(u(18), u(18))),
+                  QStringLiteral("sign:%1:%2").arg(QString::fromStdString(way.id)).arg(i),
+                  opening ? tr("%1. Click for what goes through it; right-click for more.")
+                                .arg(words_of(opening_name(plan, *opening)))
+                          : tip,
+                  [this, id = opening ? opening->id : way.id] { document_.select(id); },
+                  [this, id = way.id] { way_menu(id); }, Qt::PointingHandCursor, false});
     }
-    const QString words = hole ? said(way.hole) : hazard_word(way.kind);
-    const double ww = text_width(words, face(11)) + u(6);
-    const double left = sign.x() + u(12) + ww < width() - u(6) ? sign.x() + u(12) : sign.x() - u(12) - ww;
-    text(p, QRectF(left, sign.y() - u(8), ww, u(16)), words,
-         full   ? t.danger
-         : hole ? t.ink
-                : t.caution,
-         face(11, true));
-    add_spot({QRectF(sign - QPointF(u(9), u(9)), QSizeF(u(18), u(18))), "sign:" + key, tip,
-              [this, id = way.id] { document_.select(id); }, [this, id = way.id] { passage_menu(id); },
-              Qt::PointingHandCursor, false});
 }
 
 void MachineMap::paint_place(QPainter& p, const Place& place) {
@@ -154,7 +180,8 @@ void MachineMap::paint_place(QPainter& p, const Place& place) {
         for (const auto& part : parts)
             if (part.place == place.id) here << QString::fromStdString(part.name);
     };
-    collect(plan.sources), collect(plan.hubs), collect(plan.converters), collect(plan.loads);
+    collect(plan.sources), collect(plan.hubs), collect(plan.converters), collect(plan.loads),
+        collect(plan.passives);
     const bool selected = document_.selection() == place.id;
     p.setPen(QPen(selected ? t.accent : t.ink, selected ? 2 : 1.2));
     p.setBrush(t.card);
@@ -196,125 +223,6 @@ void MachineMap::mouseReleaseEvent(QMouseEvent* e) {
         document_.apply([=](const Plan& p) { return move_place(p, id, x, y); }, tr("Move a place"));
     }
     Canvas::mouseReleaseEvent(e);
-}
-
-void MachineMap::edit_length(const Id& id) {
-    const auto* way = by_id(document_.plan().passages, id);
-    if (!way) return;
-    const auto centre = spot_centre("way:" + QString::fromStdString(id));
-    edit_value_at(QRectF(centre.x() - u(55), centre.y() - u(15), u(110), u(30)),
-                  QString::number(raw(way->length)) + " m", Dimension::length, "m",
-                  [this, way = *way](double metres) -> QString {
-                      if (metres <= 0 || metres > 100)
-                          return tr("A length above zero, up to 100 m, is expected.");
-                      auto next = way;
-                      next.length = Metre(metres);
-                      close_editor();
-                      document_.apply([next](const Plan& p) { return put_passage(p, next); },
-                                      tr("Measure a way"));
-                      return {};
-                  });
-}
-
-void MachineMap::passage_menu(const Id& id) {
-    document_.select(id);
-    const auto* found = by_id(document_.plan().passages, id);
-    if (!found) return;
-    const auto way = *found;
-    QMenu menu(this);
-    menu.addAction(tr("Type its length"), [this, id] { edit_length(id); });
-    auto* kinds = menu.addMenu(tr("What is there"));
-    for (const auto kind : {PassageKind::open, PassageKind::hole, PassageKind::gland, PassageKind::hinge,
-                            PassageKind::heat, PassageKind::edge}) {
-        auto* a = kinds->addAction(hazard_word(kind), [this, way, kind] {
-            auto next = way;
-            next.kind = kind;
-            const bool hole = kind == PassageKind::hole || kind == PassageKind::gland;
-            if (hole && raw(next.hole) <= 0) next.hole = Millimetre(12);
-            document_.apply([next](const Plan& p) { return put_passage(p, next); },
-                            tr("Say what is on the way"));
-        });
-        a->setCheckable(true);
-        a->setChecked(kind == way.kind);
-    }
-    if (way.kind == PassageKind::hole || way.kind == PassageKind::gland)
-        menu.addAction(tr("Type the hole's diameter"), [this, way] {
-            const auto centre = spot_centre("way:" + QString::fromStdString(way.id));
-            edit_value_at(QRectF(centre.x() - u(55), centre.y() - u(15), u(110), u(30)), said(way.hole),
-                          Dimension::length, "mm", [this, way](double metres) -> QString {
-                              if (metres <= 0 || metres > 0.5)
-                                  return tr("A diameter above zero, up to 500 mm, is expected.");
-                              auto next = way;
-                              next.hole = Millimetre(metres * 1e3);
-                              close_editor();
-                              document_.apply([next](const Plan& p) { return put_passage(p, next); },
-                                              tr("Measure a hole"));
-                              return {};
-                          });
-        });
-    menu.addSeparator();
-    menu.addAction(tr("Remove"), [this, id] {
-        document_.apply([id](const Plan& p) { return remove_passage(p, id); }, tr("Remove a way"));
-    });
-    menu.exec(mapToGlobal(spot_centre("way:" + QString::fromStdString(id))));
-}
-
-void MachineMap::rename_place(const Id& id) {
-    const auto* place = by_id(document_.plan().places, id);
-    if (!place) return;
-    edit_at(box(*place), QString::fromStdString(place->name),
-            [this, place = *place](const QString& typed) -> QString {
-                if (typed.trimmed().isEmpty()) return tr("A place needs a name.");
-                auto next = place;
-                next.name = typed.trimmed().toStdString();
-                close_editor();
-                document_.apply([next](const Plan& p) { return put_place(p, next); }, tr("Name a place"));
-                return {};
-            });
-}
-
-void MachineMap::add_place() {
-    Place place;
-    place.name = "Place " + std::to_string(document_.plan().places.size() + 1);
-    place.id = fresh_id(document_.plan(), "place", place.name);
-    document_.apply([place](const Plan& p) { return put_place(p, place); }, tr("Add a place"));
-    document_.select(place.id);
-    rename_place(place.id);
-}
-
-void MachineMap::place_menu(const Id& id) {
-    document_.select(id);
-    QMenu menu(this);
-    menu.addAction(tr("Rename"), [this, id] { rename_place(id); });
-    auto* ways = menu.addMenu(tr("Measure a way to"));
-    for (const auto& other : document_.plan().places) {
-        if (other.id == id) continue;
-        ways->addAction(menu_words(QString::fromStdString(other.name)), [this, id, to = other.id] {
-            Passage way;
-            way.from = id, way.to = to, way.length = Metre(0.5);
-            way.id = fresh_id(document_.plan(), "way",
-                              name_of(document_.plan(), id) + " " + name_of(document_.plan(), to));
-            document_.apply([way](const Plan& p) { return put_passage(p, way); }, tr("Add a way"));
-            document_.select(way.id);
-            repaint();
-            edit_length(way.id);
-        });
-    }
-    auto* parts = menu.addMenu(tr("Put here"));
-    const auto offer = [&](const auto& list) {
-        for (const auto& part : list) {
-            auto* a = parts->addAction(
-                menu_words(QString::fromStdString(part.name)), [this, part_id = part.id, id] {
-                    document_.apply([=](const Plan& p) { return set_part_place(p, part_id, id); },
-                                    tr("Place a part"));
-                });
-            a->setCheckable(true);
-            a->setChecked(part.place == id);
-        }
-    };
-    offer(document_.plan().sources), offer(document_.plan().hubs), offer(document_.plan().converters),
-        offer(document_.plan().loads);
-    menu.exec(mapToGlobal(spot_centre("place:" + QString::fromStdString(id))));
 }
 
 }  // namespace sangre::app

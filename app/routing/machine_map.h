@@ -1,7 +1,10 @@
 #pragma once
-// The machine from above: places, measured passages, bundles as thick as their wires.
+// The machine from above: places, measured ways, bundles as thick as their wires.
 #include "shell/document.h"
 #include "widgets/canvas.h"
+
+class QMenu;
+class QPainterPath;
 
 namespace sangre::app {
 
@@ -11,7 +14,9 @@ class MachineMap : public Canvas {
     MachineMap(Document& document, QWidget* parent = nullptr);
     /// Adds a place in the middle and opens its name for typing.
     void add_place();
-    void edit_length(const Id& passage);
+    /// Opens a line for a new body: "Deck box, plastic, sealed, 220 × 140 × 80 mm".
+    void add_body();
+    void edit_length(const Id& way);
 
   protected:
     void paint(QPainter& p) override;
@@ -23,11 +28,22 @@ class MachineMap : public Canvas {
     QRectF machine() const;
     QPointF at(const Place& place) const;
     QRectF box(const Place& place) const;
-    void paint_passage(QPainter& p, size_t i);
+    void paint_way(QPainter& p, size_t i);
+    void paint_things(QPainter& p, const Way& way, const QPainterPath& path, const QString& tip);
     void paint_place(QPainter& p, const Place& place);
-    void passage_menu(const Id& passage);
+    void paint_bodies(QPainter& p);
+    /// Round the places and the bodies in it; empty where there are none.
+    QRectF around(const Body& body) const;
+    void edit_body(const Id& body, const QRectF& area);
+    void body_menu(const Id& body, const QPoint& where);
+    void way_menu(const Id& way);
+    void offer_new_things(QMenu& menu, const Way& way);
+    void offer_thing(QMenu& menu, const Way& way, size_t thing);
+    void edit_opening(const Id& way, const Id& opening);
+    void edit_distance(const Id& way, size_t thing);
     void place_menu(const Id& place);
     void rename_place(const Id& place);
+    QRectF line_at(const Id& way) const;
     Document& document_;
     Id dragged_;
     QPointF grab_, drag_at_;

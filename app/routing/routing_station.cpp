@@ -3,6 +3,7 @@
 #include <QPushButton>
 #include <QScrollArea>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "widgets/heading.h"
 #include "widgets/words.h"
@@ -25,29 +26,36 @@ QSize CutPanel::minimumSizeHint() const {
 }
 
 const HoleFill* CutPanel::hole() const {
+    const auto& plan = document_.plan();
     const auto& holes = document_.study().harness.holes;
+    const auto* way = by_id(plan.ways, document_.selection());
+    for (const auto& h : holes) {
+        const auto& id = plan.openings[h.opening].id;
+        if (id == document_.selection() ||
+            (way && std::any_of(way->on_it.begin(), way->on_it.end(),
+                                [&](const auto& thing) { return thing.opening == id; })))
+            return &h;
+    }
     for (const auto& h : holes)
-        if (document_.plan().passages[h.passage].id == document_.selection()) return &h;
+        if (!h.wires.empty()) return &h;
     return holes.empty() ? nullptr : &holes.front();
 }
 
 double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
     const auto& t = theme();
     const auto& plan = document_.plan();
-    const auto& way = plan.passages[h.passage];
+    const auto& opening = plan.openings[h.opening];
     const QRectF frame(0, 0, width() - u(2), u(278));
     card(p, frame);
     text(p, QRectF(u(12), u(8), width() - u(24), u(20)),
-         tr("Through the %1 %2")
-             .arg(said(way.hole), way.kind == PassageKind::gland ? tr("gland") : tr("grommet")),
-         t.ink, face(14, true));
-    text(p, QRectF(u(12), u(27), width() - u(24), u(16)), QString::fromStdString(name_of(plan, way.id)),
-         t.muted, face(11));
+         tr("Through the %1").arg(words_of(opening_size(opening))), t.ink, face(14, true));
+    text(p, QRectF(u(12), u(27), width() - u(24), u(16)), words_of(name_of(plan, opening.id)), t.muted,
+         face(11));
     const QPointF centre(frame.center().x(), u(126));
-    const double radius = u(72), scale = radius / std::max(raw(way.hole) / 2, raw(h.needed) / 2);
+    const double radius = u(72), scale = radius / std::max(raw(opening.bore) / 2, raw(h.needed) / 2);
     p.setPen(QPen(h.fits ? t.ink : t.danger, 4));
     p.setBrush(t.paper);
-    p.drawEllipse(centre, raw(way.hole) / 2 * scale, raw(way.hole) / 2 * scale);
+    p.drawEllipse(centre, raw(opening.bore) / 2 * scale, raw(opening.bore) / 2 * scale);
     for (size_t i = 0; i < h.wires.size(); ++i) {
         const auto& w = h.wires[i];
         const auto& feed = lead_at(plan, h.wire_lead[i]);
@@ -70,8 +78,9 @@ double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
          tr("%1 wires fill %2").arg(h.wires.size()).arg(QString::fromStdString(format_percent(h.fill))),
          t.ink, face(13, true), Qt::AlignCenter);
     text(p, QRectF(u(12), u(224), width() - u(24), u(18)),
-         tr("They need %1; it is %2.").arg(said(h.needed), said(way.hole)), h.fits ? t.good : t.danger,
-         face(12), Qt::AlignCenter);
+         raw(opening.bore) > 0 ? tr("They need %1; it is %2.").arg(said(h.needed), said(opening.bore))
+                               : tr("They need %1; it is not measured yet.").arg(said(h.needed)),
+         h.fits ? t.good : t.danger, face(12), Qt::AlignCenter);
     if (!h.ends_pass)
         text(p, QRectF(u(8), u(242), width() - u(16), u(18)),
              tr("! The %1 plug does not pass.").arg(said(h.largest_end)), t.caution, face(12),
@@ -137,6 +146,10 @@ RoutingStation::RoutingStation(Document& document, QWidget* parent) : QWidget(pa
                     tr("Places and the measured ways between them. A band is as thick as its wires."), this);
     auto* add = new QPushButton(tr("+ Place"), this);
     add->setToolTip(tr("A spot of the machine where parts stand"));
+    auto* body = new QPushButton(tr("+ Body"), this);
+    body->setToolTip(
+        tr("A box, hull, frame or arm that places are in: its walls are passed through openings"));
+    heading->add(body);
     heading->add(add);
     column->addWidget(heading);
     auto* row = new QHBoxLayout;
@@ -152,6 +165,7 @@ RoutingStation::RoutingStation(Document& document, QWidget* parent) : QWidget(pa
     row->addWidget(area);
     column->addLayout(row, 1);
     connect(add, &QPushButton::clicked, map_, &MachineMap::add_place);
+    connect(body, &QPushButton::clicked, map_, &MachineMap::add_body);
 }
 
 }  // namespace sangre::app

@@ -156,6 +156,9 @@ void fill_practices_menu(Document& document, QMenu& menu) {
               {TerminalSchool::tin, Window::tr("tin the end")}});
     fill_joint_schools(document, *menu.addMenu(Window::tr("Joints")));
     fill_coverings(document, *menu.addMenu(Window::tr("Cover joints with")));
+    group(Window::tr("Where a pair ends"), &Practices::over_tube,
+          std::vector<std::pair<bool, QString>>{{false, Window::tr("each joint its own tube")},
+                                                {true, Window::tr("and one more tube over both")}});
     tools_owned(document, *menu.addMenu(Window::tr("Tools you own")));
     tubes_at_hand(document, *menu.addMenu(Window::tr("Tubes at hand")));
     group(Window::tr("Wire sizes"), &Practices::metric,

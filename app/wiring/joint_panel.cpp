@@ -1,9 +1,11 @@
 #include "wiring/joint_panel.h"
 
+#include <QLineEdit>
 #include <QMenu>
 
 #include "joint/choose.h"
 #include "joint/pigtail.h"
+#include "plan/terminal_text.h"
 #include "shell/practices_menu.h"
 #include "widgets/words.h"
 
@@ -132,6 +134,13 @@ void JointPanel::paint_facts(QPainter& p, const JointWork& work, const QRectF& a
     if (!kind.flux.empty() && kind.flux != kind.solder)
         words << tr("flux: %1").arg(words_of(kind.flux)) << tr("solder: %1").arg(words_of(kind.solder));
     if (kind.heat.empty()) words << tr("with %1").arg(tools);
+    if (const auto at = feed_of(document_)) {
+        const auto& feed = document_.plan().feeds[*at];
+        if (document_.plan().terminals.contains(at_source_ ? feed.from : feed.to))
+            words << tr("+ on %1, − on %2")
+                         .arg(words_of(landing_sign(document_.plan(), feed, {at_source_, false})),
+                              words_of(landing_sign(document_.plan(), feed, {at_source_, true})));
+    }
     words << tr("below %1").arg(said(work.most)) << tr("tug with %1 N").arg(size.tug_newton, 0, 'f', 0);
     auto line = words.join(QStringLiteral(" · "));
     if (!line.isEmpty()) line[0] = line[0].toUpper();
@@ -167,6 +176,45 @@ void JointPanel::fill_kind_menu(QMenu& menu, size_t feed) {
     for (const auto& k : catalogue.joints)
         if (k.end != end) offer(*elsewhere, k);
     fill_joint_schools(document_, *menu.addMenu(tr("In the whole plan")));
+    menu.addSeparator();
+    for (const bool minus : {false, true})
+        if (!minus || f.ret == Return::own) fill_landing_menu(menu, f, {at_source_, minus});
+    const auto part = at_source_ ? f.from : f.to;
+    menu.addAction(tr("Terminals of %1…").arg(menu_words(words_of(name_of(plan, part)))), this,
+                   [this, part] { edit_terminals(part); });
+}
+
+void JointPanel::fill_landing_menu(QMenu& menu, const Lead& feed, LeadEnd end) {
+    const auto choices = terminals_for(document_.plan(), feed, end);
+    if (choices.empty()) return;
+    auto* sub = menu.addMenu(end.minus ? tr("The return lands on") : tr("The supply lands on"));
+    const auto* now = lands_on(document_.plan(), feed, end);
+    for (const auto* t : choices) {
+        auto words = words_of(t->name);
+        if (!t->where.empty()) words += QStringLiteral(", ") + words_of(t->where);
+        auto* a = sub->addAction(menu_words(words), this, [this, id = feed.id, end, name = t->name] {
+            document_.apply([=](const Plan& p) { return land_on(p, id, end, name); },
+                            tr("Land a lead on a terminal"));
+        });
+        a->setCheckable(true);
+        a->setChecked(t == now);
+    }
+}
+
+void JointPanel::edit_terminals(const Id& part) {
+    const auto& all = document_.plan().terminals;
+    const auto found = all.find(part);
+    const auto line = found == all.end() ? std::string() : terminals_line(found->second);
+    edit_at(QRectF(u(14), u(36), width() - u(28), u(30)), words_of(line),
+            [this, part](const QString& typed) -> QString {
+                const auto read = parse_terminals(typed.toStdString());
+                if (!read) return words_of(read.error().message);
+                close_editor();
+                document_.apply([part, t = *read](const Plan& p) { return set_terminals(p, part, t); },
+                                tr("Say a part's terminals"));
+                return {};
+            });
+    editor()->setPlaceholderText(tr("V+ screw 2.5 mm, left; GND screw 2.5 mm, middle"));
 }
 
 }  // namespace sangre::app

@@ -1,6 +1,7 @@
 #pragma once
 // The joint at one end of the selected feed: drawn to scale, with what it wants and what it should show, and
 // other kinds and coverings to choose from.
+#include "plan/landing.h"
 #include "shell/document.h"
 #include "wiring/joint_drawing.h"
 
@@ -17,6 +18,9 @@ class JointPanel : public Canvas {
     void show_end(bool source);
     /// Kinds that hold at this end first, those that want a tool the builder does not own marked.
     void fill_kind_menu(QMenu& menu, size_t feed);
+    void fill_landing_menu(QMenu& menu, const Lead& feed, LeadEnd end);
+    /// Opens a line with the terminals of a part.
+    void edit_terminals(const Id& part);
 
   protected:
     void paint(QPainter& p) override;

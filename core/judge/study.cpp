@@ -66,10 +66,10 @@ bool stand_alike(const std::vector<Part>& a, const std::vector<Part>& b) {
 
 /// True where both plans are laid through the machine alike: what loads draw and when does not bear on it.
 bool same_harness(const Plan& a, const Plan& b) {
-    return a.places == b.places && a.passages == b.passages && a.feeds == b.feeds && a.cables == b.cables &&
-           a.metal_frame == b.metal_frame && stand_alike(a.sources, b.sources) &&
-           stand_alike(a.hubs, b.hubs) && stand_alike(a.converters, b.converters) &&
-           stand_alike(a.loads, b.loads);
+    return a.bodies == b.bodies && a.places == b.places && a.openings == b.openings && a.ways == b.ways &&
+           a.feeds == b.feeds && a.cables == b.cables && a.metal_frame == b.metal_frame &&
+           stand_alike(a.sources, b.sources) && stand_alike(a.hubs, b.hubs) &&
+           stand_alike(a.converters, b.converters) && stand_alike(a.loads, b.loads);
 }
 
 /// The figures that are there before anything is solved, and what solves it. A harness of its own is still
@@ -115,7 +115,7 @@ Study study_from(const std::shared_ptr<const Plan>& kept, const Catalogue& catal
     // has its own.
     const size_t phases = std::max<size_t>(plan.phases.size(), 1), mine = phases - phases / 3;
     std::promise<WorstCase> third;
-    const bool bundled = s.harness.bundle.size() == plan.passages.size();
+    const bool bundled = s.harness.bundle.size() == plan.ways.size();
     auto mission = std::async(std::launch::async, [&] {
         try {
             Solver own(plan, catalogue, s.harness.wiring);

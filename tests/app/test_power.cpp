@@ -188,7 +188,8 @@ class TestPower : public QObject {
             menu->close();
         });
         QTest::mouseClick(map, Qt::RightButton, {}, at);
-        QCOMPARE(offered.size(), 3);
+        QCOMPARE(offered.size(), 4);
+        QVERIFY(offered.back().contains("wide tube"));
         QCOMPARE(e.document.plan().converters.size(), before + 1);
     }
     void a_rail_is_dragged_onto_a_hub() {
@@ -357,7 +358,7 @@ class TestPower : public QObject {
         map->repaint();
         QTest::keyClick(map, Qt::Key_Return);
         QVERIFY(map->editor());
-        QCOMPARE(map->editor()->text(), QString("8S LFP 35 Ah"));
+        QCOMPARE(map->editor()->text(), QString("8S LFP 35 Ah charger 29.2 V 15 A"));
         map->editor()->setText("7S uranium");
         QTest::keyClick(map->editor(), Qt::Key_Return);
         QVERIFY(map->editor());  // it stays, and says why

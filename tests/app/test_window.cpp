@@ -5,6 +5,7 @@
 #include <QDir>
 #include <QMenu>
 #include <QSettings>
+#include <QTimer>
 
 #include "bench/bench_station.h"
 #include "build/build_station.h"
@@ -139,7 +140,7 @@ class TestWindow : public QObject {
             return words->parentWidget()->isHidden() ? QString() : words->text();
         };
         {
-            Opening opening(test::demo_file());
+            app::Opening opening(test::demo_file());
             QVERIFY(opening.problem().empty());
             auto& window = opening.window(folder.filePath("a"));
             window.show();
@@ -153,14 +154,14 @@ class TestWindow : public QObject {
         broken.write("{\"format\": ");
         broken.close();
         for (const auto& file : {broken.fileName(), folder.filePath("nowhere.json")}) {
-            Opening opening(file.toStdString());
+            app::Opening opening(file.toStdString());
             auto& window = opening.window(folder.filePath("b"));
             window.show();
             QVERIFY2(said(window).contains(file), qPrintable(said(window)));
             QVERIFY(window.document().plan().loads.empty());
             QVERIFY(window.document().file().isEmpty());
         }
-        Opening nothing("");
+        app::Opening nothing("");
         QVERIFY(nothing.window(folder.filePath("c")).document().plan().loads.empty());
     }
     void typing_on_the_list_begins_a_load() {
@@ -406,10 +407,68 @@ class TestWindow : public QObject {
         QVERIFY(by_id(b.document.plan().places, Id("tail"))->x < x - 0.05);
         map->edit_length("way-hub-pump");
         b.type_into_editor(map, "3 ft 2 in");
-        CLOSE(raw(by_id(b.document.plan().passages, Id("way-hub-pump"))->length), 0.9652, 1e-6);
+        CLOSE(raw(by_id(b.document.plan().ways, Id("way-hub-pump"))->length), 0.9652, 1e-6);
         map->add_place();
         b.type_into_editor(map, "Cargo hatch");
         QCOMPARE(b.document.plan().places.back().name, std::string("Cargo hatch"));
+    }
+    void bodies_and_openings_are_typed_on_the_map() {
+        Desk b;
+        b.window.go(Station::routing);
+        b.settle();
+        auto* map = b.window.routing()->map();
+        const auto before = b.document.plan();
+        map->add_body();
+        b.type_into_editor(map, "Mast box, glass");
+        QVERIFY(map->editor());  // it stays, and says why
+        b.type_into_editor(map, "Mast box, metal, sealed, wall 2 mm");
+        QVERIFY(!map->editor());
+        QCOMPARE(b.document.plan().bodies.back().name, std::string("Mast box"));
+        const auto body = b.document.plan().bodies.back().id;
+        // Nothing stands in it yet: it waits at the foot of the map, and is typed anew there.
+        b.click(map, "body:" + QString::fromStdString(body));
+        QVERIFY(map->editor());
+        QCOMPARE(map->editor()->text(), QString("Mast box, metal, sealed, wall 2 mm"));
+        b.type_into_editor(map, "Mast box, plastic, sealed");
+        QVERIFY(b.document.plan().bodies.back().material == BodyMaterial::plastic);
+        // A place is put into it by its menu, and its way then wants a gland.
+        const auto choose = [&](const QString& spot, const QStringList& path) {
+            map->repaint();
+            QTimer::singleShot(200, [&] {
+                auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
+                if (!menu) return;
+                QList<QAction*> level = menu->actions();
+                for (const auto& words : path)
+                    for (auto* a : level)
+                        if (a->text().startsWith(words)) {
+                            if (a->menu())
+                                level = a->menu()->actions();
+                            else
+                                a->trigger();
+                            break;
+                        }
+                menu->close();
+            });
+            QTest::mouseClick(map, Qt::RightButton, {}, map->spot_centre(spot));
+            b.settle();
+        };
+        choose("place:mast-foot", {"It is in", "Mast box"});
+        QCOMPARE(by_id(b.document.plan().places, Id("mast-foot"))->body, body);
+        QVERIFY(test::has(b.document.study(), "wall-no-opening"));
+        choose("way:way-front-mast", {"It meets", "An opening"});
+        b.type_into_editor(map, "0 mm gland");
+        QVERIFY(map->editor());
+        b.type_into_editor(map, "Mast gland, 12 mm gland, in Mast box");
+        QVERIFY(!test::has(b.document.study(), "wall-no-opening"));
+        choose("way:way-front-mast", {"gland Mast gland", "Type its distance"});
+        b.type_into_editor(map, "9 m");
+        QVERIFY(map->editor());
+        b.type_into_editor(map, "0.3 m");
+        QCOMPARE(raw(*by_id(b.document.plan().ways, Id("way-front-mast"))->on_it.back().at), 0.3);
+        choose("way:way-front-mast", {"gland Mast gland", "Take it off"});
+        QVERIFY(test::has(b.document.study(), "wall-no-opening"));
+        while (b.document.can_undo()) b.document.undo();
+        QVERIFY(b.document.plan() == before);
     }
     void a_wrong_reading_stays_with_its_suspects() {
         Desk b;

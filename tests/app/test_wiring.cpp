@@ -268,6 +268,40 @@ class TestWiring : public QObject {
         e.document.undo();
         QCOMPARE(e.document.plan().cables.size(), cables);
     }
+    void terminals_are_typed_and_landed_on() {
+        WiringEvening e;
+        auto* panel = e.window.wiring()->joint();
+        e.document.select("feed-hub-load-work-lamp");
+        panel->show_end(false);
+        const auto f = *JointPanel::feed_of(e.document);
+        const auto trigger = [&](const QStringList& path) {
+            QMenu menu;
+            panel->fill_kind_menu(menu, f);
+            QList<QAction*> level = menu.actions();
+            for (const auto& words : path)
+                for (auto* a : level)
+                    if (a->text().startsWith(words)) {
+                        if (!a->menu()) return a->trigger(), true;
+                        level = a->menu()->actions();
+                        break;
+                    }
+            return false;
+        };
+        QVERIFY(trigger({"Terminals of Work lamp"}));
+        QVERIFY(panel->editor());
+        panel->editor()->setText("L1 glued");
+        QTest::keyClick(panel->editor(), Qt::Key_Return);
+        QVERIFY(panel->editor());
+        panel->editor()->setText("L1 + blade, left; L2 + blade, right; GND blade");
+        QTest::keyClick(panel->editor(), Qt::Key_Return);
+        QVERIFY(!panel->editor());
+        QVERIFY(test::has(e.document.study(), "terminal-unsaid"));
+        QVERIFY(trigger({"The supply lands on", "L2, right"}));
+        QCOMPARE(e.lamp().terminal_to, std::string("L2"));
+        QVERIFY(!test::has(e.document.study(), "terminal-unsaid"));
+        e.document.undo(), e.document.undo();
+        QVERIFY(e.document.plan().terminals.find("load-work-lamp") == e.document.plan().terminals.end());
+    }
     void a_joint_follows_school_and_tools() {
         WiringEvening e;
         auto* panel = e.window.wiring()->joint();

@@ -123,8 +123,8 @@ class TestCatalogueAndFiles : public QObject {
         j["phases"][1]["states"]["load-computer"] = "asleep";
         row("unknown state", j, "/phases/1/states/load-computer", "");
         j = demo_json();
-        j["passages"][0]["from"] = "moon";
-        row("way from nowhere", j, "/passages/0", "moon");
+        j["ways"][0]["from"] = "moon";
+        row("way from nowhere", j, "/ways/0", "moon");
         j = demo_json();
         j["practices"]["wire"] = "guess";
         row("unknown school", j, "/practices/wire", "guess");

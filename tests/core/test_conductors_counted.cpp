@@ -23,7 +23,8 @@ class TestConductorsCounted : public QObject {
     static Plan through_a_hole(int conductors, Return ret = Return::own) {
         auto p = test::one_feed(5);
         p.places = {{"front", "Front", 0, 0, {}}, {"rear", "Rear", 1, 1, {}}};
-        p.passages = {{"hole", "front", "rear", Metre(1), PassageKind::hole, Millimetre(9), {}}};
+        p.openings = {{"hole", {}, {}, OpeningKind::grommet, Millimetre(9)}};
+        p.ways = {{"way", "front", "rear", Metre(1), {{OnWayKind::opening, {}, "hole"}}}};
         p.sources[0].place = "front", p.loads[0].place = "rear";
         p.metal_frame = true;
         p.feeds[0].length.reset();

@@ -78,7 +78,7 @@ class TestDemos : public QObject {
         for (const auto& x : plan.converters) subjects.push_back(x.id);
         for (const auto& x : plan.feeds) subjects.push_back(x.id);
         for (const auto& x : plan.sources) subjects.push_back(x.id);
-        for (const auto& x : plan.passages) subjects.push_back(x.id);
+        for (const auto& x : plan.ways) subjects.push_back(x.id);
         for (const auto& x : s.steps()) subjects.push_back(x.key);
         for (const auto& x : s.readings()) subjects.push_back(x.key);
         for (const auto& id : subjects) {

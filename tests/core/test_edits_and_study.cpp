@@ -137,15 +137,15 @@ std::vector<EditCase> edit_cases() {
              return put_place(p, q);
          },
          [](const Plan& p) { return p.places.back().id == "place-roof"; }},
-        {"put_passage",
+        {"put_way",
          [](const Plan& p) {
-             Passage w;
+             Way w;
              w.from = "tail", w.to = "hub-board";
-             return put_passage(p, w);
+             return put_way(p, w);
          },
-         [](const Plan& p) { return p.passages.back().id == "way-tail-bracket-hub-board"; }},
-        {"remove_passage", [](const Plan& p) { return remove_passage(p, "way-hub-pump"); },
-         [](const Plan& p) { return !by_id(p.passages, Id("way-hub-pump")); }},
+         [](const Plan& p) { return p.ways.back().id == "way-tail-bracket-hub-board"; }},
+        {"remove_way", [](const Plan& p) { return remove_way(p, "way-hub-pump"); },
+         [](const Plan& p) { return !by_id(p.ways, Id("way-hub-pump")); }},
         {"set_part_place", [](const Plan& p) { return set_part_place(p, "load-computer", "tail"); },
          [](const Plan& p) { return place_of(p, "load-computer") == "tail"; }},
         {"set_practices",

@@ -44,14 +44,14 @@ class TestHarnessAndJoints : public QObject {
         auto h = lay_harness(plan, parts());
         QVERIFY(h.routes[pump].round_hinge);
         CLOSE(raw(h.routes[pump].length), 0.95, 1e-9);
-        by_id(plan.passages, Id("way-front-pump"))->kind = PassageKind::open;
+        by_id(plan.ways, Id("way-front-pump"))->on_it.clear();
         h = lay_harness(plan, parts());
         CLOSE(raw(h.routes[pump].length), 0.85, 1e-9);
-        QCOMPARE(h.routes[pump].passages.size(), size_t{2});
+        QCOMPARE(h.routes[pump].ways.size(), size_t{2});
         plan.feeds[pump].length = Metre(1.3);
         QCOMPARE(lay_harness(plan, parts()).routes[pump].basis, LengthBasis::measured);
         plan.feeds[pump].length.reset();
-        plan.passages.clear();
+        plan.ways.clear();
         h = lay_harness(plan, parts());
         QCOMPARE(h.routes[pump].basis, LengthBasis::guessed);
         CLOSE(raw(h.routes[pump].length), raw(guessed_length), 1e-9);
@@ -65,17 +65,20 @@ class TestHarnessAndJoints : public QObject {
     }
     void a_hole_too_small_is_found_and_mended() {
         auto plan = test::demo();
-        by_id(plan.passages, Id("way-hub-pump"))->hole = Millimetre(3);
+        by_id(plan.openings, Id("way-hub-pump-opening"))->bore = Millimetre(3);
         const auto s = test::studied(plan);
         const auto* f = test::finding(s, "hole-full");
         QVERIFY(f && !f->fixes.empty());
         QVERIFY(!test::has(test::studied(f->fixes[0].edit(plan)), "hole-full"));
     }
     void a_plug_that_does_not_pass_is_noticed() {
-        const auto h = lay_harness(test::demo(), parts());
-        QCOMPARE(h.holes.size(), size_t{1});
-        QVERIFY(h.holes[0].fits);
-        QVERIFY(!h.holes[0].ends_pass);
+        const auto plan = test::demo();
+        const auto h = lay_harness(plan, parts());
+        QCOMPARE(h.holes.size(), plan.openings.size());
+        const auto& well = h.holes[static_cast<size_t>(by_id(plan.openings, Id("way-hub-pump-opening")) -
+                                                       plan.openings.data())];
+        QVERIFY(well.fits);
+        QVERIFY(!well.ends_pass);
     }
 
     void tubes_pass_and_grip() {
@@ -121,10 +124,10 @@ class TestHarnessAndJoints : public QObject {
         QVERIFY(work.tape && !work.tube);
     }
     void circuits_hardly_loaded_do_not_warm_their_neighbours() {
-        // Six loads of one ampere in one passage; 20 AWG carries some 13 A: hardly loaded, all of them.
+        // Six loads of one ampere in one way; 20 AWG carries some 13 A: hardly loaded, all of them.
         auto plan = test::star(6);
         plan.places = {{"a", "A", 0, 0, {}}, {"b", "B", 1, 1, {}}};
-        plan.passages = {{"ab", "a", "b", Metre(1), PassageKind::open, {}, {}}};
+        plan.ways = {{"ab", "a", "b", Metre(1)}};
         plan.sources[0].place = plan.hubs[0].place = "a";
         for (auto& l : plan.loads) l.place = "b";
         for (auto& f : plan.feeds) f.length.reset();

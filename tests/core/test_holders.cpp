@@ -98,8 +98,7 @@ class TestHolders : public QObject {
     void it_passes_a_hole_taken_apart() {
         Seated s("inline-blade-awg16");
         const auto before = test::studied(s.plan);
-        for (auto& way : s.plan.passages)
-            if (raw(way.hole) > 0) way.hole = Millimetre(16);
+        for (auto& opening : s.plan.openings) opening.bore = Millimetre(16);
         const auto h = lay_harness(s.plan, parts());
         bool opened = false;
         for (const auto& hole : h.holes) {
@@ -107,8 +106,8 @@ class TestHolders : public QObject {
             if (!hole.to_open.empty()) QVERIFY(raw(hole.largest_end) >= 14);
         }
         bool goes_through = false;
-        for (const auto p : h.routes[s.at].passages)
-            goes_through = goes_through || raw(s.plan.passages[p].hole) > 0;
+        for (const auto p : h.routes[s.at].ways)
+            goes_through = goes_through || meets(s.plan.ways[p], OnWayKind::opening);
         QCOMPARE(opened, goes_through);
         QVERIFY(goes_through);
     }
@@ -139,7 +138,9 @@ class TestHolders : public QObject {
         const auto without = bill_of_materials(bladed(), parts(), test::studied(bladed()).harness);
         QVERIFY(std::abs(tube(list) - tube(without) - 2 * raw(work->tube_cut) / 1e3) <
                 0.0101);  // lists round up to a centimetre
-        for (const auto& j : study.harness.wiring.joints_of(s.at)) joints += j.item >= 0 && j.kind;
+        for (const auto& j : study.harness.wiring.joints_of(s.at))
+            joints += j.item >= 0 && j.kind &&
+                      study.harness.wiring.items[static_cast<size_t>(j.item)].kind == DeviceKind::fuse;
         QCOMPARE(joints, 2);
     }
     void it_is_offered_taken_and_given_back() {

@@ -141,6 +141,7 @@ class TestJointChoice : public QObject {
     void a_proposal_follows_tools_and_school() {
         auto plan = test::demo();
         plan.hubs.clear(), plan.converters.clear(), plan.feeds.clear();
+        plan.terminals.clear();  // a pad takes nothing but solder, whatever the school
         plan.practices.joint = JointSchool::no_solder;
         const auto made = propose(plan, parts());
         QVERIFY(made.has_value());

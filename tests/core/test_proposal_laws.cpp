@@ -23,8 +23,9 @@ Plan random_wishes(unsigned seed) {
     const auto chance = [&](double p) { return std::bernoulli_distribution(p)(random); };
     Plan p;
     p.places = {{"bay", "Bay", 0.2, 0.5, {}}, {"nose", "Nose", 0.8, 0.4, {}}, {"mast", "Mast", 0.6, 0.9, {}}};
-    p.passages = {{"bay-nose", "bay", "nose", Metre(0.6), PassageKind::open, {}, {}},
-                  {"bay-mast", "bay", "mast", Metre(0.9), PassageKind::hole, Millimetre(25), {}}};
+    p.ways = {{"bay-nose", "bay", "nose", Metre(0.6)},
+              {"bay-mast", "bay", "mast", Metre(0.9), {{OnWayKind::opening, {}, "mast-hole"}}}};
+    p.openings = {{"mast-hole", {}, {}, OpeningKind::grommet, Millimetre(25)}};
     const int n = std::uniform_int_distribution<int>(2, 14)(random);
     for (int i = 0; i < n; ++i) {
         const double volts = pick(3.3, 5.0, 5.0, 6.0, 9.0, 12.0, 12.0, 12.0, 24.0);

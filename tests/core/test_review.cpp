@@ -13,6 +13,13 @@ using test::rail_of;
 
 namespace {
 
+Device& first_fuse(Plan& p) {
+    for (auto& f : p.feeds)
+        for (auto& d : f.devices)
+            if (d.kind == DeviceKind::fuse) return d;
+    return p.feeds.front().devices.front();
+}
+
 Plan sound() {
     static const Plan plan = [] {
         auto p = test::demo();
@@ -164,6 +171,75 @@ std::vector<Case> cases() {
          }},
         {"vital-single-points", [](Plan& p) { p.loads[0].vital = true; }},
         {"cable-to-itself", [](Plan& p) { lead(p).to = lead(p).from; }},
+        {"item-joint-missing",
+         [](Plan& p) {
+             into(p, "load-work-lamp")
+                 .devices.push_back({"sw", DeviceKind::power_switch, "rocker-16a", {}, "Lamp", {}});
+         }},
+        {"tap-slot", [](Plan& p) { first_fuse(p).holder = "tap-standard-awg16"; }},
+        {"bead-bore",
+         [](Plan& p) {
+             auto& f = into(p, "load-drive-left");
+             f.wire = "awg8-silicone";
+             f.devices.push_back({"bead", DeviceKind::filter, "ferrite-clamp-5", {}, {}, {}});
+         }},
+        {"coil-volts",
+         [](Plan& p) {
+             into(p, "load-work-lamp")
+                 .devices.push_back({"r", DeviceKind::power_switch, "relay-10a-5v", {}, "Lamp", {}});
+         }},
+        {"switch-live-case",
+         [](Plan& p) {
+             p.metal_frame = true;
+             into(p, "load-work-lamp")
+                 .devices.push_back({"t", DeviceKind::power_switch, "thermal-opens-60", {}, "Guard", {}});
+         }},
+        {"terminal-unknown",
+         [](Plan& p) {
+             p.terminals["load-computer"] = {{"V+"}, {"GND", TerminalRole::minus}};
+             into(p, "load-computer").terminal_to = "V9";
+         }},
+        {"terminal-unsaid",
+         [](Plan& p) {
+             p.terminals["load-computer"] = {{"V1"}, {"V2"}, {"GND", TerminalRole::minus}};
+         }},
+        {"terminal-crowded",
+         [](Plan& p) {
+             p.terminals["hub"] = {{"B+"}, {"B-", TerminalRole::minus}};
+         }},
+        {"terminal-joint",
+         [](Plan& p) {
+             p.terminals["load-drive-left"] = {{"B+", TerminalRole::plus, TerminalTakes::stud},
+                                               {"B-", TerminalRole::minus}};
+             into(p, "load-drive-left").joint_to = "ferrule-screw";
+         }},
+        {"terminal-too-small",
+         [](Plan& p) {
+             p.terminals["load-drive-left"] = {
+                 {"B+", TerminalRole::plus, TerminalTakes::screw, Millimetre(0.5)},
+                 {"B-", TerminalRole::minus}};
+         }},
+        {"charger-volts", [](Plan& p) { p.sources[0].charger = Volt(50); }},
+        {"charger-current",
+         [](Plan& p) { p.sources[0].charger = Volt(29.2), p.sources[0].charger_current = Ampere(400); }},
+        {"motor-bridge",
+         [](Plan& p) {
+             auto& l = *by_id(p.loads, Id("load-drive-left"));
+             l.kind = LoadKind::motor, l.bridge = Ohm(1);
+         }},
+        {"way-beyond-end", [](Plan& p) { by_id(p.ways, Id("way-hub-pump"))->on_it[0].at = Metre(90); }},
+        {"opening-unfit",
+         [](Plan& p) {
+             for (auto& b : p.bodies) b.material = BodyMaterial::metal;
+             by_id(p.openings, Id("way-hub-pump-opening"))->kind = OpeningKind::hole;
+         }},
+        {"wall-no-opening",
+         [](Plan& p) {
+             p.bodies.push_back({"box", "Box"});
+             auto& way = *by_id(p.ways, Id("way-hub-left"));
+             way.on_it.clear();
+             by_id(p.places, way.to)->body = "box";
+         }},
         {"passive-no-lead",
          [](Plan& p) {
              p.passives.push_back({"part-x", "Arm button"});
@@ -230,7 +306,7 @@ std::vector<Case> cases() {
          [](Plan& p) { p = set_fuse(p, p.feeds[0].id, "standard-blade-58", Ampere(15)); }},
         {"wire-unknown", [](Plan& p) { into(p, "load-steering").wire = "fence"; }},
         {"wire-zero-length", [](Plan& p) { into(p, "load-steering").length = Metre(0); }},
-        {"wire-length-guessed", [](Plan& p) { p.passages.clear(); }},
+        {"wire-length-guessed", [](Plan& p) { p.ways.clear(); }},
         {"wire-too-warm", [](Plan& p) { into(p, "load-fog-pump").wire = "awg30-pvc"; }},
         {"wire-drop", [](Plan& p) { into(p, "load-fog-pump").wire = "awg24-silicone"; }},
         {"switch-missing",
@@ -266,7 +342,7 @@ std::vector<Case> cases() {
         {"return-frame-not-metal", [](Plan& p) { into(p, "load-steering").ret = Return::frame; }},
         {"return-frame-sensitive",
          [](Plan& p) {
-             p.metal_frame = true;
+             for (auto& b : p.bodies) b.material = BodyMaterial::metal;
              into(p, "load-night-camera").ret = Return::frame;
          }},
         {"return-shared-noise",
@@ -280,8 +356,11 @@ std::vector<Case> cases() {
              second.id = "second", second.from = p.converters[1].id;
              p.feeds.push_back(second);
          }},
-        {"hole-full", [](Plan& p) { by_id(p.passages, Id("way-hub-pump"))->hole = Millimetre(3); }},
-        {"route-hazard", [](Plan& p) { by_id(p.passages, Id("way-hub-left"))->kind = PassageKind::edge; }},
+        {"hole-full", [](Plan& p) { by_id(p.openings, Id("way-hub-pump-opening"))->bore = Millimetre(3); }},
+        {"route-hazard",
+         [](Plan& p) {
+             by_id(p.ways, Id("way-hub-left"))->on_it = {{OnWayKind::edge, {}, {}}};
+         }},
         {"battery-packs-unequal",
          [](Plan& p) {
              auto b = p.sources[0];
@@ -549,7 +628,7 @@ class TestReview : public QObject {
         for (const auto& x : plan.converters) explained(x.id);
         for (const auto& x : plan.sources) explained(x.id);
         for (const auto& x : plan.hubs) explained(x.id);
-        for (const auto& x : plan.passages) explained(x.id);
+        for (const auto& x : plan.ways) explained(x.id);
         for (const auto& x : plan.cables) explained(x.id);
         for (const auto& x : s.steps()) explained(x.key);
         for (const auto& x : s.readings()) explained(x.key);

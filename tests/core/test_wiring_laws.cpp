@@ -71,7 +71,7 @@ class TestWiringLaws : public QObject {
                 // As many stretches as items part it, and one.
                 size_t parted = 0;
                 for (const auto& item : h.wiring.items_of(core.lead))
-                    parted += parts_the_wire(item.kind) &&
+                    parted += parts_the_wire(item.kind, item.values) &&
                               (core.role == WireRole::supply || item.kind == DeviceKind::connector);
                 QCOMPARE(core.conductors_end - core.conductors_begin, parted + 1);
                 if (core.lead < plan.feeds.size() && core.of_cable < 0)
@@ -197,7 +197,7 @@ class TestWiringLaws : public QObject {
                 again.feeds[f].devices.push_back(taken);
                 const auto a = wired(plan), b = wired(without), c = wired(again);
                 QVERIFY(a == c && b.items.size() + 1 == a.items.size());
-                if (parts_the_wire(taken.kind)) {
+                if (parts_the_wire(taken.kind, item_values(parts(), taken).value_or(ItemValues{}))) {
                     const size_t each = static_cast<size_t>(std::max(plan.feeds[f].conductors, 1));
                     const bool both = taken.kind == DeviceKind::connector && plan.feeds[f].ret == Return::own;
                     QCOMPARE(a.conductors.size(), b.conductors.size() + each * (both ? 2 : 1));
@@ -252,9 +252,9 @@ class TestWiringLaws : public QObject {
             QVERIFY2(h.wiring.items.size() == 1 && h.wiring.items[0].known, d.type.c_str());
             size_t joints = 0;
             for (const auto& j : h.wiring.joints) joints += j.item == 0;
-            QCOMPARE(joints, size_t{!parts_the_wire(d.kind)           ? 0u
-                                    : d.kind == DeviceKind::connector ? 4u
-                                                                      : 2u});
+            QCOMPARE(joints, size_t{!parts_the_wire(d.kind, *item_values(parts(), d)) ? 0u
+                                    : d.kind == DeviceKind::connector                 ? 4u
+                                                                                      : 2u});
             const auto bill = bill_of_materials(p, parts(), h);
             QVERIFY2(std::any_of(bill.begin(), bill.end(),
                                  [&](const auto& l) { return l.item.starts_with(name); }),

@@ -178,14 +178,16 @@ Plan RandomPlans::built() {
         const Id id = "place" + std::to_string(i);
         p.places.push_back({id, id, real(0, 1), real(0, 1), {}});
         if (i == 0) continue;
-        const auto kind = static_cast<PassageKind>(whole(0, 6));
-        p.passages.push_back({"way" + std::to_string(i),
-                              p.places[static_cast<size_t>(whole(0, i))].id,
-                              id,
-                              Metre(real(0.1, 1.5)),
-                              kind,
-                              Millimetre(real(4, 30)),
-                              {}});
+        const auto kind = whole(0, 6);
+        const Id way = "way" + std::to_string(i);
+        p.ways.push_back({way, p.places[static_cast<size_t>(whole(0, i))].id, id, Metre(real(0.1, 1.5))});
+        const Millimetre bore(real(4, 30));
+        if (kind == 1 || kind == 2) {
+            p.openings.push_back(
+                {way + "-opening", {}, {}, kind == 1 ? OpeningKind::grommet : OpeningKind::gland, bore});
+            p.ways.back().on_it.push_back({OnWayKind::opening, {}, way + "-opening"});
+        } else if (kind > 2)
+            p.ways.back().on_it.push_back({static_cast<OnWayKind>(kind - 2), {}, {}});
     }
     p.sources.push_back({"pack", "Pack", "lfp", whole(4, 9), 1, AmpereHour(real(4, 60)), {}, {}});
     p.sources[0].place = place_of(p);

@@ -35,14 +35,15 @@ class Offers {
           worst_(study.worst.feeds[feed]),
           protection_(study.protection[feed]),
           behind_(study.solver->index().loads_behind(feed)),
-          source_(study.solver->index().source_of(feed)) {}
+          source_(study.solver->index().source_of(feed)),
+          thickness_(lead_thickness(study.harness, feed)) {}
 
     std::vector<DeviceOffer> all() {
         protect();
         turn_off();
         quieten();
         watch();
-        for (const auto& d : feed_.devices) offer_holder(d);
+        for (const auto& d : feed_.devices) offer_holder(d), offer_tap(d), offer_coil(d);
         for (const auto& d : feed_.devices) {
             offers_.push_back({Group::take_out, item_name(catalogue_, d), "",
                                [id = d.id](const Plan& p) { return remove_device(p, id); }});
@@ -54,10 +55,11 @@ class Offers {
     bool has(DeviceKind kind) const { return device(feed_, kind) != nullptr; }
     void offer(Group group, DeviceKind kind, const Id& type, const std::string& name, std::string purpose,
                const std::string& called = {}) {
-        offers_.push_back(
-            {group, name, std::move(purpose), [id = feed_.id, kind, type, called](const Plan& p) {
-                 return add_device(p, id, kind, type, called);
-             }});
+        offers_.push_back({group, name, std::move(purpose),
+                           [this_catalogue = &catalogue_, id = feed_.id, kind, type, called](const Plan& p) {
+                               return fit_item_joints(add_device(p, id, kind, type, called), *this_catalogue,
+                                                      id);
+                           }});
     }
     const InlinePart* cheapest_inline(InlineKind kind) const {
         return cheapest(catalogue_.inlines, [&](const InlinePart& t) {
@@ -92,6 +94,49 @@ class Offers {
                            [this_catalogue = &catalogue_, id = fuse.id, to = holder->id](const Plan& p) {
                                return set_holder(p, *this_catalogue, id, to);
                            }});
+    }
+    /// Into the slot of the circuit's own fuse.
+    void offer_tap(const Device& fuse) {
+        const auto* source = by_id(plan_.sources, feed_.from);
+        if (fuse.kind != DeviceKind::fuse || !source || source->kind != SourceKind::circuit) return;
+        const auto* family =
+            find(catalogue_.fuses, source->fuse_type.empty() ? fuse.type : source->fuse_type);
+        const auto* tap = family ? suiting_tap(catalogue_, *family, fuse.rating, plan_.hottest_air) : nullptr;
+        if (!tap || fuse.holder == tap->id) return;
+        offers_.push_back({Group::seat, tap->name,
+                           fmt::format("in the slot of {}: its fuse and the {} one side by side",
+                                       source->name, format(fuse.rating)),
+                           [this_catalogue = &catalogue_, id = fuse.id, to = tap->id](const Plan& p) {
+                               return set_holder(p, *this_catalogue, id, to);
+                           }});
+    }
+    /// What a relay's coil may hang on, and what may close it.
+    void offer_coil(const Device& relay) {
+        const auto* type =
+            relay.kind == DeviceKind::power_switch ? find(catalogue_.switches, relay.type) : nullptr;
+        if (!type || raw(type->coil) <= 0) return;
+        const auto say = [&](std::string name, std::string purpose, Id Device::*which, const Id& to) {
+            if (relay.*which == to) return;
+            offers_.push_back(
+                {Group::coil, std::move(name), std::move(purpose), [id = relay.id, which, to](const Plan& p) {
+                     return with_device(p, id, [&](Device& d) { d.*which = to; });
+                 }});
+        };
+        say("coil on this feed's own supply", "before its contact", &Device::coil_from, {});
+        const auto hang = [&](const auto& parts) {
+            for (const auto& part : parts)
+                if (part.id != feed_.from)
+                    say("coil on " + part.name, fmt::format("wound for {}", format(type->coil)),
+                        &Device::coil_from, part.id);
+        };
+        hang(plan_.hubs), hang(plan_.converters);
+        say("closed by nothing named", "", &Device::control, {});
+        for (const auto& p : plan_.passives)
+            if (p.kind == PassiveKind::button || p.kind == PassiveKind::sensor)
+                say("closed by " + p.name, "in the coil's return", &Device::control, p.id);
+        for (const auto& l : plan_.loads)
+            if (l.id != feed_.to && l.kind != LoadKind::motor && l.kind != LoadKind::led)
+                say("closed by " + l.name, "an output of it, with a transistor", &Device::control, l.id);
     }
     void offer_precharge() {
         const double farad = raw(protection_.charging.capacitance);
@@ -151,7 +196,7 @@ class Offers {
         }
         if (const auto* ferrite = cheapest(catalogue_.inlines, [&](const InlinePart& t) {
                 return t.kind == InlineKind::filter && raw(t.capacitance) <= 0 &&
-                       t.rated >= worst_.continuous;
+                       t.rated >= worst_.continuous && (raw(t.bore) <= 0 || t.bore >= thickness_);
             }))
             offer(Group::quieten, DeviceKind::filter, ferrite->id, ferrite->name,
                   "both leads through it, close to what is noisy; costs nothing worth naming");
@@ -175,6 +220,7 @@ class Offers {
     const FeedProtection& protection_;
     const std::vector<size_t>& behind_;
     PartRef source_;
+    Millimetre thickness_;  ///< of the lead, all its wires together
     std::vector<DeviceOffer> offers_;
 };
 
@@ -193,6 +239,12 @@ Plan add_device(Plan plan, const Id& feed, DeviceKind kind, const Id& type, cons
     Id id = feed + "-" + type;
     for (int n = 2; by_id(f->devices, id); ++n) id = fmt::format("{}-{}-{}", feed, type, n);
     f->devices.push_back({id, kind, type, Ampere(0), name, {}});
+    return plan;
+}
+
+Plan with_device(Plan plan, const Id& device, const std::function<void(Device&)>& change) {
+    for (auto& feed : plan.feeds)
+        if (auto* d = by_id(feed.devices, device)) change(*d);
     return plan;
 }
 

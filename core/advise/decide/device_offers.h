@@ -7,7 +7,7 @@
 namespace sangre {
 
 struct DeviceOffer {
-    enum class Group { protect, turn_off, quieten, watch, seat, take_out };
+    enum class Group { protect, turn_off, quieten, watch, seat, coil, take_out };
     Group group = Group::protect;
     std::string name;     ///< "sealed toggle switch 30 A"
     std::string purpose;  ///< what it is for here, with its figures
@@ -23,6 +23,8 @@ std::vector<DeviceOffer> device_offers(const Plan& plan, const Catalogue& catalo
 
 /// Puts a device last into a feed; its id is made from the feed's and the type's.
 Plan add_device(Plan plan, const Id& feed, DeviceKind kind, const Id& type, const std::string& name = {});
+/// Changes a device of any feed.
+Plan with_device(Plan plan, const Id& device, const std::function<void(Device&)>& change);
 /// Takes a device out of its feed.
 Plan remove_device(Plan plan, const Id& device);
 

@@ -6,6 +6,7 @@
 #include <cmath>
 #include <limits>
 #include <map>
+#include <set>
 
 #include "joint/size.h"
 #include "units/format.h"
@@ -20,7 +21,7 @@ constexpr double trim_m = 0.02;
 constexpr double hinge_weight = 1.5;
 
 struct Path {
-    std::vector<size_t> passages;
+    std::vector<size_t> ways;
     double length = 0;
     bool found = false;
 };
@@ -43,19 +44,19 @@ Path shortest(const Plan& plan, const Id& from, const Id& to, bool weigh_hinges)
         const Id here = *nearest;
         at[here].done = true;
         if (here == to) break;
-        for (size_t i = 0; i < plan.passages.size(); ++i) {
-            const auto& p = plan.passages[i];
+        for (size_t i = 0; i < plan.ways.size(); ++i) {
+            const auto& p = plan.ways[i];
             if (p.from != here && p.to != here) continue;
             const Id& there = p.from == here ? p.to : p.from;
-            const double weight = weigh_hinges && p.kind == PassageKind::hinge ? hinge_weight : 1;
+            const double weight = weigh_hinges && meets(p, OnWayKind::hinge) ? hinge_weight : 1;
             const double cost = at[here].cost + raw(p.length) * weight;
             if (auto& r = at[there]; !r.done && cost < r.cost) r = {cost, i, here, false};
         }
     }
     Path path{{}, 0, true};
     for (Id here = to; here != from; here = at[here].before) {
-        path.passages.insert(path.passages.begin(), at[here].by);
-        path.length += raw(plan.passages[at[here].by].length);
+        path.ways.insert(path.ways.begin(), at[here].by);
+        path.length += raw(plan.ways[at[here].by].length);
     }
     return path;
 }
@@ -85,7 +86,7 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed) 
                 "wire wants braid and a loop.",
                 format(Metre(direct.length)), format(Metre(path.length))));
     }
-    r.passages = path.passages;
+    r.ways = path.ways;
     if (feed.length) {
         r.length = *feed.length;
         r.basis = LengthBasis::measured;
@@ -95,9 +96,8 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed) 
         r.basis = LengthBasis::routed;
         if (from == to)
             r.why.add("Both ends are in " + name_of(plan, from) + ": " + format(r.length) + " taken.");
-        for (const auto p : path.passages)
-            r.why.add(
-                fmt::format("{}: {}", name_of(plan, plan.passages[p].id), format(plan.passages[p].length)));
+        for (const auto p : path.ways)
+            r.why.add(fmt::format("{}: {}", name_of(plan, plan.ways[p].id), format(plan.ways[p].length)));
     } else {
         r.length = guessed_length;
         r.why.add("No measured way joins the two ends; " + format(r.length) + " is a guess. Measure it.",
@@ -115,30 +115,36 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed) 
     return r;
 }
 
-HoleFill fill_hole(const Plan& plan, const Wiring& wiring, size_t passage, const std::vector<size_t>& leads) {
+/// Wires and cores of these leads, as thick as they are packed.
+HoleFill bundle_of(const Wiring& wiring, const std::vector<size_t>& leads) {
     HoleFill h;
-    h.passage = passage;
     h.leads = leads;
     std::vector<double> radii;
-    const double hole = raw(plan.passages[passage].hole);
-    for (const auto f : leads) {
+    for (const auto f : leads)
         for (const auto& core : wiring.cores_of(f)) {
             if (!core.wire) continue;
             radii.push_back(raw(core.wire->outer) / 2);
             h.wire_lead.push_back(f);
             h.wire_core.push_back(static_cast<size_t>(&core - wiring.cores.data()));
         }
+    h.wires = pack_circles(radii);
+    h.needed = Millimetre(2 * enclosing_radius(h.wires));
+    return h;
+}
+
+/// That bundle through that opening.
+HoleFill fill_opening(const Plan& plan, const Wiring& wiring, size_t opening, HoleFill h) {
+    h.opening = opening;
+    const double hole = raw(plan.openings[opening].bore);
+    for (const auto f : h.leads)
         for (const auto& item : wiring.items_of(f)) {
             const auto& v = item.values;
             const bool opens = hole > 0 && raw(v.passes) > hole && raw(v.opened) > 0 && raw(v.opened) <= hole;
             if (opens) h.to_open.push_back(static_cast<size_t>(&item - wiring.items.data()));
             h.largest_end = std::max(h.largest_end, opens ? v.opened : v.passes);
         }
-    }
-    h.wires = pack_circles(radii);
-    h.needed = Millimetre(2 * enclosing_radius(h.wires));
     double area = 0;
-    for (const double r : radii) area += 4 * r * r;
+    for (const auto& w : h.wires) area += 4 * w.radius * w.radius;
     h.fill = hole > 0 ? area / (hole * hole) : 0;
     h.fits = hole <= 0 || raw(h.needed) <= hole;
     h.ends_pass = hole <= 0 || raw(h.largest_end) <= hole;
@@ -149,19 +155,19 @@ HoleFill fill_hole(const Plan& plan, const Wiring& wiring, size_t passage, const
 
 Harness lay_routes(const Plan& plan, const Catalogue& catalogue) {
     Harness h;
-    h.feeds_in_passage.resize(plan.passages.size());
+    h.feeds_on_way.resize(plan.ways.size());
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
         h.routes.push_back(route(plan, catalogue, plan.feeds[i]));
-        for (const auto p : h.routes.back().passages) h.feeds_in_passage[p].push_back(i);
+        for (const auto p : h.routes.back().ways) h.feeds_on_way[p].push_back(i);
     }
-    h.cables_in_passage.resize(plan.passages.size());
+    h.cables_on_way.resize(plan.ways.size());
     for (size_t i = 0; i < plan.cables.size(); ++i) {
         h.routes.push_back(route(plan, catalogue, plan.cables[i]));
-        for (const auto p : h.routes.back().passages) h.cables_in_passage[p].push_back(plan.feeds.size() + i);
+        for (const auto p : h.routes.back().ways) h.cables_on_way[p].push_back(plan.feeds.size() + i);
     }
     for (auto& r : h.routes)
-        for (const auto p : r.passages)
-            r.bunched = std::max(r.bunched, static_cast<int>(h.feeds_in_passage[p].size()));
+        for (const auto p : r.ways)
+            r.bunched = std::max(r.bunched, static_cast<int>(h.feeds_on_way[p].size()));
     std::vector<Metre> cuts;
     for (const auto& r : h.routes) cuts.push_back(r.cut);
     h.wiring = wire_up(plan, PlanIndex(plan), catalogue, feed_lengths(h), cuts);
@@ -169,13 +175,29 @@ Harness lay_routes(const Plan& plan, const Catalogue& catalogue) {
 }
 
 void lay_bundles(const Plan& plan, Harness& laid) {
-    for (size_t p = 0; p < plan.passages.size(); ++p) {
-        const auto kind = plan.passages[p].kind;
-        auto leads = laid.feeds_in_passage[p];
-        leads.insert(leads.end(), laid.cables_in_passage[p].begin(), laid.cables_in_passage[p].end());
-        auto filled = fill_hole(plan, laid.wiring, p, leads);
-        laid.bundle.push_back(filled.needed);
-        if (kind == PassageKind::hole || kind == PassageKind::gland) laid.holes.push_back(std::move(filled));
+    std::vector<HoleFill> on_way;
+    std::vector<std::vector<size_t>> through(plan.openings.size());  // ways, by opening
+    std::map<Id, size_t> opening_at;
+    for (size_t i = 0; i < plan.openings.size(); ++i) opening_at[plan.openings[i].id] = i;
+    for (size_t w = 0; w < plan.ways.size(); ++w) {
+        auto leads = laid.feeds_on_way[w];
+        leads.insert(leads.end(), laid.cables_on_way[w].begin(), laid.cables_on_way[w].end());
+        on_way.push_back(bundle_of(laid.wiring, leads));
+        laid.bundle.push_back(on_way.back().needed);
+        for (const auto& thing : plan.ways[w].on_it)
+            if (const auto at = opening_at.find(thing.opening); at != opening_at.end())
+                if (auto& ways = through[at->second]; ways.empty() || ways.back() != w) ways.push_back(w);
+    }
+    for (size_t i = 0; i < through.size(); ++i) {
+        HoleFill bundle;
+        if (through[i].size() == 1)
+            bundle = on_way[through[i].front()];
+        else if (!through[i].empty()) {
+            std::set<size_t> leads;  // one that goes on by the next way goes through once
+            for (const auto w : through[i]) leads.insert(on_way[w].leads.begin(), on_way[w].leads.end());
+            bundle = bundle_of(laid.wiring, {leads.begin(), leads.end()});
+        }
+        laid.holes.push_back(fill_opening(plan, laid.wiring, i, std::move(bundle)));
     }
 }
 
@@ -183,6 +205,10 @@ Harness lay_harness(const Plan& plan, const Catalogue& catalogue) {
     auto h = lay_routes(plan, catalogue);
     lay_bundles(plan, h);
     return h;
+}
+
+Millimetre lead_thickness(const Harness& harness, size_t lead) {
+    return bundle_of(harness.wiring, {lead}).needed;
 }
 
 std::vector<Metre> feed_lengths(const Harness& harness) {

@@ -1,5 +1,5 @@
 #pragma once
-// Where the wires run: the way through the measured passages, cut lengths, and what must go through each
+// Where the wires run: the way through the measured ways, cut lengths, and what must go through each
 // hole.
 #include <vector>
 
@@ -15,7 +15,7 @@ enum class LengthBasis { measured, routed, guessed };
 struct FeedRoute {
     Metre length{};  ///< one way, along the path
     std::vector<size_t>
-        passages;  ///< in order from the source; empty when both ends share a place or none is known
+        ways;  ///< in order from the source; empty when both ends share a place or none is known
     LengthBasis basis = LengthBasis::guessed;
     bool round_hinge = false;  ///< a shorter way past a moving part was refused
     Metre cut{};               ///< what to cut, each conductor
@@ -23,9 +23,10 @@ struct FeedRoute {
     Why why;
 };
 
+/// What goes through an opening: the leads of every way through it.
 struct HoleFill {
-    size_t passage = 0;
-    std::vector<size_t> leads;      ///< as the wiring counts them
+    size_t opening = 0;
+    std::vector<size_t> leads;      ///< as the wiring counts them, each once
     std::vector<Circle> wires;      ///< millimetres, one for each wire and core
     std::vector<size_t> wire_lead;  ///< whose each circle is
     std::vector<size_t> wire_core;  ///< and which core of the wiring
@@ -39,12 +40,12 @@ struct HoleFill {
 };
 
 struct Harness {
-    std::vector<FeedRoute> routes;                       ///< by lead, the feeds first
-    Wiring wiring;                                       ///< what runs along them
-    std::vector<std::vector<size_t>> feeds_in_passage;   ///< by passage
-    std::vector<std::vector<size_t>> cables_in_passage;  ///< by passage, leads that only carry signals
-    std::vector<HoleFill> holes;
-    std::vector<Millimetre> bundle;  ///< by passage, diameter of what lies in it
+    std::vector<FeedRoute> routes;                   ///< by lead, the feeds first
+    Wiring wiring;                                   ///< what runs along them
+    std::vector<std::vector<size_t>> feeds_on_way;   ///< by way
+    std::vector<std::vector<size_t>> cables_on_way;  ///< by way, leads that only carry signals
+    std::vector<HoleFill> holes;                     ///< by opening
+    std::vector<Millimetre> bundle;                  ///< by way, diameter of what lies in it
 };
 
 /// Length assumed for a feed whose ends have no measured way between them.
@@ -57,6 +58,9 @@ Harness lay_harness(const Plan& plan, const Catalogue& catalogue);
 Harness lay_routes(const Plan& plan, const Catalogue& catalogue);
 /// Adds the bundles to routes laid by that: its holes and its bundles, nothing else.
 void lay_bundles(const Plan& plan, Harness& laid);
+
+/// All wires of a lead together, as what closes round them finds them.
+Millimetre lead_thickness(const Harness& harness, size_t lead);
 
 /// One-way lengths by lead, the feeds first.
 std::vector<Metre> feed_lengths(const Harness& harness);

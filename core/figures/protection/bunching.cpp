@@ -29,9 +29,9 @@ std::vector<int> bunched_circuits(const Plan& plan, const Catalogue& catalogue, 
     std::vector<int> counted(plan.feeds.size());
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         counted[f] = conductors_of(plan.feeds[f]);
-        for (const auto p : harness.routes[f].passages) {
+        for (const auto p : harness.routes[f].ways) {
             int here = conductors_of(plan.feeds[f]);
-            for (const auto other : harness.feeds_in_passage[p])
+            for (const auto other : harness.feeds_on_way[p])
                 if (other != f && !light[other]) here += conductors_of(plan.feeds[other]);
             counted[f] = std::max(counted[f], here);
         }

@@ -12,12 +12,12 @@ void add_joint(std::vector<ItemLimit>& all, const Catalogue& catalogue, const Id
         all.push_back({{}, joint->name, joint->rated, {}, joint->hottest});
 }
 
-void add_holder_lead(std::vector<ItemLimit>& all, const Catalogue& catalogue, const Device& fuse) {
-    const auto* holder = holder_of(catalogue, fuse);
-    const auto* lead = holder ? find(catalogue.wires, holder->lead) : nullptr;
-    if (!lead) return;
-    ItemLimit own{fuse.id, fmt::format("leads of the {}", holder->name)};
-    own.lead = lead;
+void add_own_leads(std::vector<ItemLimit>& all, const Catalogue& catalogue, const Device& d) {
+    const auto ends = item_ends(catalogue, d);
+    if (!ends || !ends->lead) return;
+    const auto* holder = holder_of(catalogue, d);
+    ItemLimit own{d.id, fmt::format("leads of the {}", holder ? holder->name : item_name(catalogue, d))};
+    own.lead = ends->lead;
     all.push_back(own);
 }
 
@@ -28,13 +28,13 @@ std::vector<ItemLimit> item_limits(const Plan& plan, const Lead& feed, const Cat
     add_joint(all, catalogue, feed.joint_from);
     for (const auto& d : feed.devices) {
         add_joint(all, catalogue, d.joint_in);
-        add_joint(all, catalogue, d.joint_out);
+        if (d.joint_out != d.joint_in) add_joint(all, catalogue, d.joint_out);  // of one kind, one limit
     }
     for (const auto& d : feed.devices) switch (d.kind) {
             case DeviceKind::fuse:
                 if (const auto* t = find(catalogue.fuses, d.type))
                     all.push_back({d.id, "holder of the " + t->name, {}, {}, t->hottest});
-                add_holder_lead(all, catalogue, d);
+                add_own_leads(all, catalogue, d);
                 break;
             case DeviceKind::power_switch:
                 if (const auto* t = find(catalogue.switches, d.type))
@@ -49,6 +49,7 @@ std::vector<ItemLimit> item_limits(const Plan& plan, const Lead& feed, const Cat
             case DeviceKind::shunt:
                 if (const auto* t = find(catalogue.inlines, d.type))
                     all.push_back({d.id, t->name, t->rated, t->voltage});
+                add_own_leads(all, catalogue, d);
                 break;
             case DeviceKind::precharge:  // its switch bridges it
                 break;

@@ -64,17 +64,32 @@ const ConnectorType* cheapest_plug(const Catalogue& catalogue, const ItemNeed& n
     return best;
 }
 
-const HolderType* suiting_holder(const Catalogue& catalogue, const FuseFamily& family, Ampere rating,
-                                 Celsius air) {
+namespace {
+
+/// The cheapest for that family whose own leads carry the rating; a tap or none.
+const HolderType* cheapest_holder(const Catalogue& catalogue, const FuseFamily& family, Ampere rating,
+                                  Celsius air, bool tap) {
     const HolderType* best = nullptr;
     for (const auto& h : catalogue.holders) {
-        if (std::find(h.takes.begin(), h.takes.end(), family.id) == h.takes.end()) continue;
+        if (h.tap != tap || std::find(h.takes.begin(), h.takes.end(), family.id) == h.takes.end()) continue;
         const auto* wire = find(catalogue.wires, h.lead);
         const auto* insulation = wire ? find(catalogue.insulations, wire->insulation) : nullptr;
         if (!insulation || ampacity(*wire, *insulation, air) < rating) continue;
         if (!best || h.cost < best->cost) best = &h;
     }
     return best;
+}
+
+}  // namespace
+
+const HolderType* suiting_holder(const Catalogue& catalogue, const FuseFamily& family, Ampere rating,
+                                 Celsius air) {
+    return cheapest_holder(catalogue, family, rating, air, false);
+}
+
+const HolderType* suiting_tap(const Catalogue& catalogue, const FuseFamily& family, Ampere rating,
+                              Celsius air) {
+    return cheapest_holder(catalogue, family, rating, air, true);
 }
 
 }  // namespace sangre

@@ -33,6 +33,9 @@ const InlinePart* suiting_precharge(const Catalogue& catalogue, Volt volts, Fara
 /// air, or null.
 const HolderType* suiting_holder(const Catalogue& catalogue, const FuseFamily& family, Ampere rating,
                                  Celsius air);
+/// The same of fuse taps, which go into the slot of a circuit's own fuse of that family.
+const HolderType* suiting_tap(const Catalogue& catalogue, const FuseFamily& family, Ampere rating,
+                              Celsius air);
 
 /// What a plug is wanted for.
 struct PlugWish {

@@ -16,22 +16,24 @@ Fix own_return(const Id& feed) {
 }
 
 void frame_not_metal(const Context& c, std::vector<Finding>& out) {
-    if (c.plan.metal_frame) return;
-    for (const auto& f : c.plan.feeds)
-        if (f.ret == Return::frame)
-            out.push_back({Severity::danger,
-                           {},
-                           {f.id},
-                           fmt::format("{} returns through the frame, which is not metal: no current flows.",
-                                       c.index().feed_name(f)),
-                           {},
-                           {own_return(f.id)}});
+    for (const auto& f : c.plan.feeds) {
+        if (f.ret != Return::frame || on_metal(c.plan, f.to)) continue;
+        const auto* body = body_of(c.plan, f.to);
+        out.push_back(
+            {Severity::danger,
+             {},
+             {f.id},
+             fmt::format("{} returns through {}, which is {}: no current flows.", c.index().feed_name(f),
+                         body ? body->name : "the frame", body ? material_word(body->material) : "not metal"),
+             {},
+             {own_return(f.id)}});
+    }
 }
 
 void sensitive_frame(const Context& c, std::vector<Finding>& out) {
     for (const auto& f : c.plan.feeds) {
         const auto ref = c.index().part(f.to);
-        if (f.ret != Return::frame || !c.plan.metal_frame || ref.kind != PartKind::load ||
+        if (f.ret != Return::frame || !on_metal(c.plan, f.to) || ref.kind != PartKind::load ||
             !c.plan.loads[ref.index].sensitive)
             continue;
         out.push_back(

@@ -51,15 +51,59 @@ const Chemistry* chemistry_named(const Catalogue& catalogue, const std::string& 
 
 }  // namespace
 
+namespace {
+
+/// "charger 29.2 V 5 A", "no charger": where it begins in the text, or its end where nothing is said of one.
+tl::expected<size_t, ParseError> read_charger(Source& b, std::string_view text) {
+    const auto small = lower(text);
+    size_t begin = small.find("charger");
+    if (begin == std::string::npos) return text.size();
+    size_t at = begin + std::string_view("charger").size();
+    if (const auto no = small.rfind("no ", begin); no != std::string::npos && no + 3 == begin) {
+        b.charger = Volt(0), b.charger_current = Ampere(0);
+        return no;
+    }
+    bool volts = false, amps = false;
+    for (;;) {
+        while (at < text.size() && (text[at] == ' ' || text[at] == ',')) ++at;
+        if (at >= text.size()) break;
+        const auto a = read_amount(text, at);
+        if (!a) return tl::unexpected(a.error());
+        const auto wrong = [&](const char* message) {
+            return tl::unexpected(ParseError{at, a->end, message});
+        };
+        if (a->is_range()) return wrong("one value is expected of a charger");
+        if (a->dimension == Dimension::voltage && !volts) {
+            if (a->high <= 0 || a->high >= 60) return wrong("a charger's volts lie above 0 and below 60");
+            b.charger = Volt(a->high), volts = true;
+        } else if (a->dimension == Dimension::current && !amps) {
+            if (a->high <= 0 || a->high > 1000) return wrong("a charger's amperes lie above 0, up to 1000");
+            b.charger_current = Ampere(a->high), amps = true;
+        } else
+            return wrong("of a charger its volts and amperes are expected: charger 29.2 V 5 A");
+        at = a->end;
+    }
+    if (!volts)
+        return tl::unexpected(
+            ParseError{begin, text.size(), "the volts it ends at are missing: charger 29.2 V 5 A"});
+    return begin;
+}
+
+}  // namespace
+
 tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const Source& like,
                                             std::string_view text) {
     Source b = like;
+    const auto cells_end = read_charger(b, text);
+    if (!cells_end) return tl::unexpected(cells_end.error());
+    text = text.substr(0, *cells_end);
     std::optional<double> volts, amp_hours;
     const auto wrong = [&](const PackWord& w, std::string message) {
         return tl::unexpected(ParseError{w.begin, w.begin + w.text.size(), std::move(message)});
     };
     const auto words = pack_words(text);
-    if (words.empty()) return tl::unexpected(ParseError{0, text.size(), "type a pack, such as 8S LFP 35 Ah"});
+    if (words.empty() && raw(b.charger) <= 0 && like.charger == b.charger)
+        return tl::unexpected(ParseError{0, text.size(), "type a pack, such as 8S LFP 35 Ah"});
     bool series_said = false;
     for (const auto& w : words) {
         const auto s = count_before(w.text, 's'), p = count_before(w.text, 'p');
@@ -106,8 +150,12 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
 }
 
 std::string pack_line(const Source& b, const Chemistry& chemistry) {
-    return fmt::format("{}S{} {} {}", b.series, b.parallel > 1 ? fmt::format("{}P", b.parallel) : "",
-                       chemistry.short_name, format(AmpereHour(raw(b.cell_capacity) * b.parallel)));
+    std::string charger;
+    if (raw(b.charger) > 0) charger = " charger " + exact_number(raw(b.charger)) + " V";
+    if (raw(b.charger) > 0 && raw(b.charger_current) > 0)
+        charger += " " + exact_number(raw(b.charger_current)) + " A";
+    return fmt::format("{}S{} {} {}{}", b.series, b.parallel > 1 ? fmt::format("{}P", b.parallel) : "",
+                       chemistry.short_name, format(AmpereHour(raw(b.cell_capacity) * b.parallel)), charger);
 }
 
 }  // namespace sangre

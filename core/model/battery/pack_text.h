@@ -10,7 +10,8 @@ namespace sangre {
 
 /// Reads cells in series (or a voltage near that of whole cells), in parallel, chemistry (its name, short
 /// name or id, or the front of one) and capacity of the whole pack, in any order; what is not said stays as
-/// in `like`. The error says where and what would be right.
+/// in `like`. Last may stand its charger, “charger 29.2 V 5 A”, or “no charger”. The error says where and
+/// what would be right.
 tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const Source& like,
                                             std::string_view text);
 

@@ -66,6 +66,19 @@ void read(const Value& j, WireType& w) {
         resistance_per_metre(w.area, w.strands == 1 ? Stranding::solid : Stranding::stranded, w.material);
 }
 
+JointEnd joint_end(const Value& j, const char* key) {
+    return one_of<JointEnd>(j, key,
+                            {{"splice", JointEnd::splice},
+                             {"branch", JointEnd::branch},
+                             {"pigtail", JointEnd::pigtail},
+                             {"stud", JointEnd::stud},
+                             {"cup", JointEnd::cup},
+                             {"pad", JointEnd::pad},
+                             {"housing", JointEnd::housing},
+                             {"screw", JointEnd::screw},
+                             {"blade", JointEnd::blade}});
+}
+
 void read(const Value& j, FuseFamily& f) {
     f.name = j.at("name");
     for (const double r : j.at("ratings_A")) f.ratings.emplace_back(r);
@@ -100,6 +113,7 @@ void read(const Value& j, HolderType& h) {
     h.name = j.at("name"), h.takes = j.at("takes");
     h.lead = j.at("lead"), h.lead_length = as<Metre>(j, "lead_m");
     h.passes = as<Millimetre>(j, "passes_mm"), h.opened = Millimetre(j.value("opened_mm", 0.0));
+    h.tap = j.value("tap", false);
     if (h.opened > h.passes) throw std::runtime_error("/opened_mm: over passes_mm");
     h.mass = as<Gram>(j, "mass_g"), h.cost = j.at("cost");
 }
@@ -148,6 +162,7 @@ void read(const Value& j, ConverterType& c) {
     c.thermal = j.at("thermal_K_per_W"), c.hottest = as<Celsius>(j, "hottest_C");
     c.restart = j.at("restart_share"), c.input_capacitance = Farad(j.value("input_F", 0.0));
     c.module = j.value("module", true);
+    c.width = Millimetre(j.value("width_mm", 0.0)), c.height = Millimetre(j.value("height_mm", 0.0));
     c.mass = as<Gram>(j, "mass_g"), c.cost = j.at("cost");
 }
 
@@ -175,6 +190,8 @@ void read(const Value& j, SwitchType& s) {
     if (j.contains("coil_V")) s.coil = as<Volt>(j, "coil_V"), s.coil_current = Ampere(j.value("coil_A", 0.0));
     if (j.contains("opens_above_C")) s.opens_above = as<Celsius>(j, "opens_above_C");
     if (j.contains("closes_above_C")) s.closes_above = as<Celsius>(j, "closes_above_C");
+    if (j.contains("ends")) s.ends = joint_end(j, "ends");
+    s.live_case = j.value("live_case", false);
     s.mass = as<Gram>(j, "mass_g"), s.cost = j.at("cost");
 }
 
@@ -191,16 +208,7 @@ void read(const Value& j, JointKind& k) {
                                     {"crimp", JointMethod::crimp},
                                     {"screw", JointMethod::screw},
                                     {"lever", JointMethod::lever}});
-    k.end = one_of<JointEnd>(j, "end",
-                             {{"splice", JointEnd::splice},
-                              {"branch", JointEnd::branch},
-                              {"pigtail", JointEnd::pigtail},
-                              {"stud", JointEnd::stud},
-                              {"cup", JointEnd::cup},
-                              {"pad", JointEnd::pad},
-                              {"housing", JointEnd::housing},
-                              {"screw", JointEnd::screw},
-                              {"blade", JointEnd::blade}});
+    k.end = joint_end(j, "end");
     k.strip = as<Millimetre>(j, "strip_mm"), k.overlap = as<Millimetre>(j, "overlap_mm");
     k.strip_conductors = j.value("strip_conductors", 0.0), k.tug_newton = j.value("tug_N", k.tug_newton);
     k.iron = as<Celsius>(j, "iron_C"), k.dwell = as<Second>(j, "dwell_s");
@@ -228,6 +236,9 @@ void read(const Value& j, InlinePart& p) {
     p.voltage = as<Volt>(j, "voltage_V"), p.forward = Volt(j.value("forward_V", 0.0));
     p.inductance = Henry(j.value("inductance_H", 0.0)), p.capacitance = Farad(j.value("capacitance_F", 0.0));
     p.saturation = Ampere(j.value("saturation_A", 0.0));
+    if (j.contains("ends")) p.ends = joint_end(j, "ends");
+    p.lead = text(j, "lead"), p.lead_length = Metre(j.value("lead_m", 0.0));
+    p.bore = Millimetre(j.value("bore_mm", 0.0));
     p.mass = as<Gram>(j, "mass_g"), p.cost = j.at("cost");
 }
 

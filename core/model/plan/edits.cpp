@@ -1,28 +1,11 @@
 #include "plan/edits.h"
 
-#include "plan/lead_edits.h"
-
 #include <algorithm>
 
+#include "plan/lead_edits.h"
+#include "plan/list_edits.h"
+
 namespace sangre {
-namespace {
-
-template <class List, class Item>
-void put(List& list, Item item) {
-    if (auto* there = by_id(list, item.id))
-        *there = std::move(item);
-    else
-        list.push_back(std::move(item));
-}
-
-/// Applies a change to the element of that id, if there is one.
-template <class List, class Change>
-void change(List& list, const Id& id, Change apply) {
-    if (auto* item = by_id(list, id)) apply(*item);
-}
-
-}  // namespace
-
 Plan put_load(Plan plan, Load load) {
     if (load.id.empty()) load.id = fresh_id(plan, "load", load.name);
     put(plan.loads, std::move(load));
@@ -61,6 +44,16 @@ Plan add_phase(Plan plan) {
 
 namespace {
 
+/// What else of the plan named a part that is gone.
+void forget_part(Plan& plan, const Id& part) {
+    plan.terminals.erase(part);
+    for (auto& f : plan.feeds)
+        for (auto& d : f.devices) {
+            if (d.coil_from == part) d.coil_from.clear();
+            if (d.control == part) d.control.clear();
+        }
+}
+
 template <class Gone>
 void remove_feeds(Plan& plan, Gone gone) {
     std::erase_if(plan.feeds, gone);
@@ -74,6 +67,7 @@ Plan remove_load(Plan plan, const Id& load) {
     remove_feeds(plan, [&](const Lead& f) { return f.to == load; });
     std::erase_if(plan.cables, [&](const auto& c) { return c.from == load || c.to == load; });
     for (auto& phase : plan.phases) phase.states.erase(load), phase.shares.erase(load);
+    forget_part(plan, load);
     return plan;
 }
 
@@ -82,6 +76,7 @@ Plan remove_source(Plan plan, const Id& source) {
     std::erase_if(plan.sources, [&](const auto& s) { return s.id == source; });
     remove_feeds(plan, [&](const Lead& f) { return f.from == source || f.to == source; });
     std::erase_if(plan.cables, [&](const auto& c) { return c.from == source || c.to == source; });
+    forget_part(plan, source);
     return plan;
 }
 
@@ -233,42 +228,6 @@ Plan remove_phase(Plan plan, const Id& phase) {
     return plan;
 }
 
-Plan move_place(Plan plan, const Id& place, double x, double y) {
-    change(plan.places, place, [&](auto& p) {
-        p.x = std::clamp(x, 0.0, 1.0);
-        p.y = std::clamp(y, 0.0, 1.0);
-    });
-    return plan;
-}
-
-Plan put_place(Plan plan, Place place) {
-    if (place.id.empty()) place.id = fresh_id(plan, "place", place.name);
-    put(plan.places, std::move(place));
-    return plan;
-}
-
-Plan put_passage(Plan plan, Passage passage) {
-    if (passage.id.empty())
-        passage.id = fresh_id(plan, "way", name_of(plan, passage.from) + " " + name_of(plan, passage.to));
-    put(plan.passages, std::move(passage));
-    return plan;
-}
-
-Plan remove_passage(Plan plan, const Id& passage) {
-    std::erase_if(plan.passages, [&](const auto& p) { return p.id == passage; });
-    return plan;
-}
-
-Plan set_part_place(Plan plan, const Id& part, const Id& place) {
-    const auto at = [&](auto& list) { change(list, part, [&](auto& p) { p.place = place; }); };
-    at(plan.sources);
-    at(plan.hubs);
-    at(plan.converters);
-    at(plan.loads);
-    at(plan.passives);
-    return plan;
-}
-
 Plan put_passive(Plan plan, Passive passive) {
     if (passive.id.empty()) passive.id = fresh_id(plan, "part", passive.name);
     put(plan.passives, std::move(passive));
@@ -278,6 +237,12 @@ Plan put_passive(Plan plan, Passive passive) {
 Plan remove_passive(Plan plan, const Id& passive) {
     if (std::erase_if(plan.passives, [&](const auto& p) { return p.id == passive; }) == 0) return plan;
     std::erase_if(plan.cables, [&](const auto& c) { return c.from == passive || c.to == passive; });
+    forget_part(plan, passive);
+    return plan;
+}
+
+Plan set_in_tube(Plan plan, const Id& converter, bool in_tube) {
+    change(plan.converters, converter, [&](auto& c) { c.in_tube = in_tube; });
     return plan;
 }
 

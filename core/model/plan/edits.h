@@ -4,6 +4,7 @@
 #include <functional>
 #include <tl/expected.hpp>
 
+#include "plan/machine_edits.h"
 #include "plan/plan.h"
 
 namespace sangre {
@@ -45,15 +46,12 @@ Plan put_phase(Plan plan, Phase phase);
 Plan remove_phase(Plan plan, const Id& phase);
 Plan set_repeats(Plan plan, int times_a_day);  ///< held to 1 – 1000
 
-Plan move_place(Plan plan, const Id& place, double x, double y);
-Plan put_place(Plan plan, Place place);
-Plan put_passage(Plan plan, Passage passage);
-Plan remove_passage(Plan plan, const Id& passage);
 /// Adds it, with an id of its own where it has none, or replaces the one with its id.
 Plan put_passive(Plan plan, Passive passive);
 Plan remove_passive(Plan plan, const Id& passive);  ///< with the leads that end at it
 
-Plan set_part_place(Plan plan, const Id& part, const Id& place);
+/// Covers the bare board of a module with a wide tube, or leaves it bare.
+Plan set_in_tube(Plan plan, const Id& converter, bool in_tube);
 
 Plan set_practices(Plan plan, Practices practices);
 Plan set_flies(Plan plan, bool flies);

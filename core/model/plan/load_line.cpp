@@ -51,6 +51,8 @@ std::vector<LoadChip> load_chips(const Load& l) {
                                                   short_amount(l, l.start), format(l.start_time))});
     if (raw(l.idle) > 0 && l.idle != l.typical)
         chips.push_back({Kind::pulse, "idle " + short_amount(l, l.idle)});
+    if (raw(l.bridge) > 0) chips.push_back({Kind::pulse, "bridge " + format(l.bridge)});
+    if (raw(l.bridge_drop) > 0) chips.push_back({Kind::pulse, "bridge " + format(l.bridge_drop)});
     const auto manner = [&](bool flag, const char* word) {
         if (flag) chips.push_back({Kind::manner, word});
     };
@@ -86,6 +88,8 @@ std::string load_line(const Load& l) {
         add(fmt::format("{} {} {}", l.kind == LoadKind::motor ? "stall" : "start", amount(l.start),
                         exact(raw(l.start_time), "s")));
     if (l.always_on ? l.idle != l.typical : raw(l.idle) > 0) add("idle " + amount(l.idle));
+    if (raw(l.bridge) > 0) add("bridge " + exact(raw(l.bridge), "Ω"));
+    if (raw(l.bridge_drop) > 0) add("bridge " + exact(raw(l.bridge_drop), "V"));
     for (const auto& c : load_chips(l))
         if (c.kind == LoadChip::Kind::manner && c.text != "motor" && c.text != "LED") add(c.text);
     return line;

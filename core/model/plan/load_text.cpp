@@ -201,6 +201,24 @@ struct Reader {
     }
     Dimension pulse_dimension = Dimension::current;
 
+    /// "bridge 0.3 Ω", "bridge 1.8 V": what stands between a motor and its supply.
+    void bridge(const Word& w) {
+        const auto q = quantity();
+        const bool ohm = q && q->dimension == Dimension::resistance;
+        if (!q || (!ohm && q->dimension != Dimension::voltage) || q->low < 0 || q->high > (ohm ? 1000 : 10))
+            return problem(
+                w.begin, q ? q->end : w.end,
+                "After “bridge” its ohms or the volts it takes are expected, such as bridge 0.3 Ω.");
+        one_only(*q);
+        if (ohm)
+            load.bridge = Ohm(q->high);
+        else
+            load.bridge_drop = Volt(q->high);
+        bridge_at = w;
+        chip(LoadChip::Kind::pulse, "bridge", w.begin, q->end);
+    }
+    std::optional<Word> bridge_at;
+
     std::optional<LoadKind> said_kind;  ///< in so many words, whatever its name is
     bool kind_word(const Word& w, LoadKind kind) {
         load.kind = kind;
@@ -268,6 +286,7 @@ struct Reader {
                 chip(LoadChip::Kind::pulse, "idle", w.begin, q->end);
             return true;
         }
+        if (t == "bridge") return ++at, bridge(w), true;
         // What a motor draws when held is its winding; for anything else a stall is its peak.
         if (t == "stall" && load.kind == LoadKind::motor)
             return ++at, pulse(w, start, load.start_time, 0.3), start_dimension = pulse_dimension, true;
@@ -299,7 +318,7 @@ struct Reader {
         // same.
         for (const char* k :
              {"noisy", "sensitive", "vital", "switched", "always-on", "idle", "standby", "peak", "stall",
-              "inrush", "assumed", "regulated", "constant-current", "constant-power", "resistive"})
+              "inrush", "bridge", "assumed", "regulated", "constant-current", "constant-power", "resistive"})
             if (t == k) return i > 0;
         return i > 0 && t == "always" && i + 1 < words.size() && lower(words[i + 1].text) == "on";
     }
@@ -324,6 +343,9 @@ struct Reader {
         else
             load.typical = Ampere(have_draw ? typical : peak / 3);
         if (said_kind) load.kind = *said_kind;
+        if (bridge_at && load.kind != LoadKind::motor)
+            return problem(bridge_at->begin, bridge_at->end,
+                           "Only a motor has a bridge before it: say motor.");
         load.idle = idle >= 0 ? amps(idle, idle_dimension) : load.always_on ? load.typical : Ampere(0);
         load.peak = peak > 0 ? amps(peak, peak_dimension) : load.typical;
         load.start = start > 0 ? amps(start, start_dimension) : Ampere(0);
@@ -375,7 +397,7 @@ struct Reader {
             problem(w.begin, w.end,
                     fmt::format("“{}” is not understood; noisy, sensitive, vital, always on, switched, "
                                 "motor, LED, starter, assumed, regulated, "
-                                "transmitter, idle, peak and start are.",
+                                "transmitter, idle, peak, start and bridge are.",
                                 w.text));
             ++at;
         }

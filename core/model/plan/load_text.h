@@ -26,10 +26,10 @@ struct LoadText {
 /// Reads a load line. The name is what stands before the first quantity or keyword. Understands voltages ("12
 /// V", "7–26V", "12..15V", "12V ±10 %"), currents, powers, resistances, "idle", "peak … for …", "start … for
 /// …", "always on", "vital", "noisy", "sensitive", "transmitter", "switched", "motor" (whose "stall" is its
-/// winding), "LED", "starter", "assumed", "constant-current", "constant-power", "resistive". A kind's word
-/// counts in the name too: "Drive motor". A lone 12 or 24 V is that of a battery, 11–14.6 or 22–29.2 V,
-/// unless it is "regulated"; any other lone voltage is taken ±5 %. Every problem has its place and what would
-/// be right.
+/// winding and which may have a "bridge" of ohms or volts before it), "LED", "starter", "assumed",
+/// "constant-current", "constant-power", "resistive". A kind's word counts in the name too: "Drive motor". A
+/// lone 12 or 24 V is that of a battery, 11–14.6 or 22–29.2 V, unless it is "regulated"; any other lone
+/// voltage is taken ±5 %. Every problem has its place and what would be right.
 LoadText parse_load(std::string_view text);
 
 /// The kind that a load's name says, if it says one: "Drive motor", not "Motor controller".

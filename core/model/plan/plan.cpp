@@ -21,12 +21,19 @@ std::string name_of(const Plan& plan, const Id& id) {
         const auto* found = by_id(list, id);
         return found ? &found->name : nullptr;
     };
-    for (const auto* name : {look(plan.loads), look(plan.converters), look(plan.hubs), look(plan.sources),
-                             look(plan.passives), look(plan.places), look(plan.phases), look(plan.cables)})
+    for (const auto* name :
+         {look(plan.loads), look(plan.converters), look(plan.hubs), look(plan.sources), look(plan.passives),
+          look(plan.bodies), look(plan.places), look(plan.phases), look(plan.cables)})
         if (name) return *name;
     if (const auto* feed = by_id(plan.feeds, id)) return feed_name(plan, *feed);
-    if (const auto* way = by_id(plan.passages, id))
+    if (const auto* way = by_id(plan.ways, id))
         return name_of(plan, way->from) + " – " + name_of(plan, way->to);
+    if (const auto* opening = by_id(plan.openings, id)) {
+        if (!opening->name.empty()) return opening->name;
+        for (const auto& way : plan.ways)
+            for (const auto& thing : way.on_it)
+                if (thing.opening == id) return name_of(plan, way.id);
+    }
     return id;
 }
 
@@ -79,6 +86,42 @@ Id place_of(const Plan& plan, const Id& part) {
     }
     if (const auto* passive = by_id(plan.passives, part)) return passive->place;
     return {};
+}
+
+const Body* body_of(const Plan& plan, const Id& part) {
+    const auto* place = by_id(plan.places, place_of(plan, part));
+    return place ? by_id(plan.bodies, place->body) : nullptr;
+}
+
+bool on_metal(const Plan& plan, const Id& part) {
+    const auto* body = body_of(plan, part);
+    return body ? body->material == BodyMaterial::metal : plan.metal_frame;
+}
+
+std::vector<const Body*> walls_passed(const Plan& plan, const Way& way) {
+    // Outwards from each end; a ring of bodies is no plan that opens, and is not followed for ever either.
+    const auto around = [&](const Id& end) {
+        std::vector<const Body*> all;
+        const auto* place = by_id(plan.places, end);
+        const auto* body = place ? by_id(plan.bodies, place->body) : nullptr;
+        for (; body && all.size() <= plan.bodies.size(); body = by_id(plan.bodies, body->in))
+            all.push_back(body);
+        return all;
+    };
+    const auto *from = by_id(plan.places, way.from), *to = by_id(plan.places, way.to);
+    // Where nobody has said what one end is in, no wall is known to be between.
+    if (!from || !to || (from->body.empty() && to->body.empty())) return {};
+    const auto a = around(way.from), b = around(way.to);
+    std::vector<const Body*> passed;
+    for (const auto& [one, other] : {std::pair{&a, &b}, {&b, &a}})
+        for (const auto* body : *one)
+            if (std::find(other->begin(), other->end(), body) == other->end()) passed.push_back(body);
+    return passed;
+}
+
+std::string opening_name(const Plan& plan, const Opening& opening) {
+    return std::string(opening_word(opening.kind)) + (opening.name.empty() ? " between " : " ") +
+           name_of(plan, opening.id);
 }
 
 std::vector<size_t> feeds_into(const Plan& plan, const Id& part) {
@@ -147,8 +190,9 @@ Id fresh_id(const Plan& plan, const std::string& prefix, const std::string& name
     while (!slug.empty() && slug.back() == '-') slug.pop_back();
     const auto taken = [&](const Id& id) {
         return find_part(plan, id).kind != PartKind::none || by_id(plan.feeds, id) ||
-               by_id(plan.places, id) || by_id(plan.passages, id) || by_id(plan.phases, id) ||
-               by_id(plan.cables, id) || by_id(plan.passives, id);
+               by_id(plan.places, id) || by_id(plan.bodies, id) || by_id(plan.openings, id) ||
+               by_id(plan.ways, id) || by_id(plan.phases, id) || by_id(plan.cables, id) ||
+               by_id(plan.passives, id);
     };
     Id id = slug;
     for (int n = 2; taken(id); ++n) id = slug + "-" + std::to_string(n);

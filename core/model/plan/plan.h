@@ -12,6 +12,8 @@
 
 #include "parts/load.h"
 #include "parts/source.h"
+#include "plan/machine.h"
+#include "plan/terminal.h"
 #include "units/quantity.h"
 
 namespace sangre {
@@ -20,32 +22,10 @@ enum class DeviceKind { fuse, power_switch, connector, diode, filter, shunt, pre
 enum class Return { own, frame, shared };
 enum class CableKind { plain, servo, data, motor, ribbon, other };
 enum class CoreRole { supply, ground, signal, phase, unused };
-enum class PassageKind { open, hole, gland, hinge, heat, edge };
-
-/// A spot in the machine, seen from above: x and y from 0 (left, front) to 1 (right, rear).
-struct Place {
-    Id id;
-    std::string name;
-    double x = 0.5;
-    double y = 0.5;
-    std::string extra;
-    bool operator==(const Place&) const = default;
-};
-
-/// A measured way between two places.
-struct Passage {
-    Id id;
-    Id from, to;
-    Metre length{};
-    PassageKind kind = PassageKind::open;
-    Millimetre hole{};  ///< inner diameter, for a hole or gland
-    std::string extra;
-    bool operator==(const Passage&) const = default;
-};
 
 /// How feeds meet in a hub: on a threaded stud, in a strip of screws, on pads of a board, twisted and
-/// soldered.
-enum class HubKind { stud, strip, board, splice };
+/// soldered, or in a ready-made lead that forks.
+enum class HubKind { stud, strip, board, splice, fork };
 
 /// A point where feeds meet: a stud, a bus bar, a terminal block.
 struct Hub {
@@ -64,6 +44,7 @@ struct Converter {
     Volt set{};
     Id place;
     std::string extra;
+    bool in_tube = false;  ///< its bare board is covered by a wide tube, glued at both ends
     bool operator==(const Converter&) const = default;
 };
 
@@ -97,6 +78,8 @@ struct Device {
     std::optional<Metre> own_lead{};  ///< of each of its holder's leads as they are cut; absent: as they come
     Id joint_in{},
         joint_out{};  ///< joint kinds on either side, where the wire meets leads or lugs of its own
+    Id coil_from{};   ///< of a relay: the part whose supply its coil hangs on; empty: this feed's own
+    Id control{};     ///< of a relay: the part that closes it: a button, a controller
     bool operator==(const Device&) const = default;
 };
 
@@ -119,7 +102,7 @@ struct Lead {
     Id from, to;
     std::vector<Device> devices;
     Id wire;                      ///< of each conductor
-    std::optional<Metre> length;  ///< measured on the machine; without it, from the passages
+    std::optional<Metre> length;  ///< measured on the machine; without it, from the ways
     Return ret = Return::own;
     Id shared_with;           ///< the feed whose return this one uses, for Return::shared
     Id joint_from, joint_to;  ///< joint kinds of the catalogue
@@ -135,6 +118,9 @@ struct Lead {
     std::string label;        ///< what is written on both ends; empty: only its name
     bool terminated = false;  ///< of a data bus: a resistor across the pair at its ends
     std::vector<Core> cores;
+    // Names of the terminals that it lands on; empty: the part's only one of that role.
+    std::string terminal_from{}, terminal_to{};  ///< of its supply
+    std::string return_from{}, return_to{};      ///< of its return
     bool operator==(const Lead&) const = default;
 };
 
@@ -183,6 +169,7 @@ struct Practices {
     Id wire_insulation = "silicone-200";
     bool metric = false;
     std::string extra;
+    bool over_tube = false;  ///< one more tube over the tubes of both joints where a pair ends
     bool operator==(const Practices&) const = default;
 };
 
@@ -245,8 +232,10 @@ struct Plan {
     std::vector<Lead> feeds;  ///< leads that feed what they end at
     std::vector<Lead>
         cables;  ///< leads that carry signals, and at the most a supply that something else feeds
+    std::vector<Body> bodies;
     std::vector<Place> places;
-    std::vector<Passage> passages;
+    std::vector<Opening> openings;
+    std::vector<Way> ways;
     std::vector<Phase> phases;
     Practices practices;
     std::map<std::string, std::string> done;   ///< step key → when
@@ -256,6 +245,7 @@ struct Plan {
     int repeats_per_day = 1;  ///< how often the phases are gone through in a day
     std::vector<OwnStep> own_steps;
     std::vector<OwnReading> own_readings;
+    std::map<Id, std::vector<Terminal>> terminals;  ///< by part; those of others are + and −
     bool flies = false;  ///< it is carried by what it powers, so that mass counts and a loss is a crash
     bool operator==(const Plan&) const = default;
 };
@@ -288,12 +278,21 @@ std::vector<const Lead*> cabled_leads(const Plan& plan);
 /// Cores of that role, by index.
 std::vector<size_t> cores_of_role(const Lead& lead, CoreRole role);
 
-/// What the builder calls a part, feed, place, passage or phase; the id itself when there is none.
+/// What the builder calls a part, feed, body, place, opening, way or phase; the id itself when there is none.
 std::string name_of(const Plan& plan, const Id& id);
 /// "Hub → Fog pump".
 std::string feed_name(const Plan& plan, const Lead& feed);
 /// The place a part stands in, or "".
 Id place_of(const Plan& plan, const Id& part);
+/// The body a part stands in, or null where nobody has said one.
+const Body* body_of(const Plan& plan, const Id& part);
+/// True where a part reaches metal to return its current by: its body's, or the frame's where no body is
+/// said.
+bool on_metal(const Plan& plan, const Id& part);
+/// The bodies whose walls a way passes: those that hold one of its ends and not the other.
+std::vector<const Body*> walls_passed(const Plan& plan, const Way& way);
+/// "gland Deck hole", "gland between Hub board – Pump well".
+std::string opening_name(const Plan& plan, const Opening& opening);
 /// The feeds that end at this part, in plan order; by index.
 std::vector<size_t> feeds_into(const Plan& plan, const Id& part);
 /// The feeds that start at this part, in plan order; by index.

@@ -289,8 +289,11 @@ Explained explain(const Plan& plan, const Catalogue& catalogue, const Study& s, 
             for (const auto& core : plan.feeds[i].cores) told.why.add(core_line(core));
             return told;
         }
-    for (size_t i = 0; i < plan.passages.size(); ++i)
-        if (plan.passages[i].id == subject) return {of_passage(plan, s, i)};
+    for (size_t i = 0; i < plan.ways.size(); ++i)
+        if (plan.ways[i].id == subject) return {of_way(plan, s, i)};
+    for (size_t i = 0; i < plan.openings.size(); ++i)
+        if (plan.openings[i].id == subject) return {of_opening(plan, s, i)};
+    if (const auto* body = by_id(plan.bodies, subject)) return {of_body(plan, s, *body)};
     if (const auto* cable = by_id(plan.cables, subject)) return {of_cable(plan, catalogue, s, *cable)};
     if (const auto* p = by_id(plan.passives, subject)) return {of_passive(plan, s, *p)};
     if (subject.empty()) return {};  // steps and readings are worked out only for one that is asked about

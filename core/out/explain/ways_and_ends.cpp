@@ -1,8 +1,11 @@
-// The reasons of what runs between parts and of what it ends at: passages, cables, parts that draw nothing.
+// The reasons of what runs between parts and of what it ends at: ways, cables, parts that draw nothing.
 #include <fmt/format.h>
+
+#include <algorithm>
 
 #include "cable/cable.h"
 #include "explain/inside.h"
+#include "plan/machine_text.h"
 #include "plan/passive_text.h"
 #include "units/format.h"
 #include "wire/choice.h"
@@ -19,32 +22,80 @@ void add_findings(Why& why, const Study& s, const Id& subject) {
                                                                   : Tone::plain);
 }
 
-Why of_passage(const Plan& plan, const Study& s, size_t i) {
-    const auto& way = plan.passages[i];
+namespace {
+
+void add_filling(Why& why, const Plan& plan, const Study& s, size_t opening) {
+    const auto& h = s.harness.holes[opening];
+    if (h.wires.empty()) return;
+    why.heading("Through the opening");
+    const auto bore = plan.openings[opening].bore;
+    why.add(raw(bore) > 0 ? fmt::format("{} wires pack into {}; it is {} wide, {} full", h.wires.size(),
+                                        format(h.needed), format(bore), format_percent(h.fill))
+                          : fmt::format("{} wires pack into {}; how wide it is, nobody has said",
+                                        h.wires.size(), format(h.needed)),
+            h.fits ? Tone::good : Tone::danger);
+    for (const auto item : h.to_open) {
+        const auto& at = s.harness.wiring.items[item];
+        why.add(
+            fmt::format("{}: its {} passes taken apart only, {}.", feed_name(plan, lead_at(plan, at.feed)),
+                        kind_word(at.kind), format(at.values.opened)),
+            Tone::caution);
+    }
+    if (!h.ends_pass)
+        why.add(fmt::format("The widest plug, {}, does not pass: thread first, then terminate.",
+                            format(h.largest_end)),
+                Tone::caution);
+}
+
+}  // namespace
+
+Why of_way(const Plan& plan, const Study& s, size_t i) {
+    const auto& way = plan.ways[i];
     Why why;
     why.title = name_of(plan, way.id);
     add_findings(why, s, way.id);
     why.add(fmt::format("{}, bundle {} thick", format(way.length), format(s.harness.bundle[i])));
-    for (const auto f : s.harness.feeds_in_passage[i]) why.add(feed_name(plan, plan.feeds[f]));
-    for (const auto& h : s.harness.holes)
-        if (h.passage == i) {
-            why.heading("Through the opening");
-            why.add(fmt::format("{} wires pack into {}; it is {} wide, {} full", h.wires.size(),
-                                format(h.needed), format(way.hole), format_percent(h.fill)),
-                    h.fits ? Tone::good : Tone::danger);
-            for (const auto item : h.to_open) {
-                const auto& at = s.harness.wiring.items[item];
-                why.add(fmt::format("{}: its {} passes taken apart only, {}.",
-                                    feed_name(plan, lead_at(plan, at.feed)), kind_word(at.kind),
-                                    format(at.values.opened)),
-                        Tone::caution);
-            }
-            if (!h.ends_pass)
-                why.add(fmt::format("The widest plug, {}, does not pass: thread first, then terminate.",
-                                    format(h.largest_end)),
-                        Tone::caution);
-        }
+    for (const auto f : s.harness.feeds_on_way[i]) why.add(feed_name(plan, plan.feeds[f]));
+    for (const auto& thing : way.on_it) {
+        const auto* opening = by_id(plan.openings, thing.opening);
+        why.add(fmt::format("{}{}", opening ? opening_name(plan, *opening) : on_way_word(thing.kind),
+                            thing.at ? ", at " + format(*thing.at) : ""));
+        if (opening) add_filling(why, plan, s, static_cast<size_t>(opening - plan.openings.data()));
+    }
     why.source = "Smallest enclosing circle by relaxation; outer diameters of the catalogue";
+    return why;
+}
+
+Why of_opening(const Plan& plan, const Study& s, size_t i) {
+    const auto& opening = plan.openings[i];
+    Why why;
+    why.title = opening.name.empty() ? "The " + opening_name(plan, opening) : opening.name;
+    add_findings(why, s, opening.id);
+    const auto* body = by_id(plan.bodies, opening.body);
+    why.add(opening_size(opening) + (body ? " in the wall of " + body->name : ""));
+    for (const auto& way : plan.ways)
+        if (std::any_of(way.on_it.begin(), way.on_it.end(),
+                        [&](const auto& thing) { return thing.opening == opening.id; }))
+            why.add("On the way " + name_of(plan, way.id));
+    add_filling(why, plan, s, i);
+    why.source = "Smallest enclosing circle by relaxation; outer diameters of the catalogue";
+    return why;
+}
+
+Why of_body(const Plan& plan, const Study& s, const Body& body) {
+    Why why;
+    why.title = body.name;
+    add_findings(why, s, body.id);
+    const auto* around = by_id(plan.bodies, body.in);
+    why.add(body_line(plan, body));
+    if (around) why.add("Inside " + around->name);
+    for (const auto& p : plan.places)
+        if (p.body == body.id) why.add("In it: " + p.name);
+    for (const auto& o : plan.openings)
+        if (o.body == body.id) why.add("In its wall: " + opening_size(o) + ", " + name_of(plan, o.id));
+    if (body.material == BodyMaterial::metal)
+        why.add("Of metal: a current may return by it, and every hole in it wants a grommet.");
+    if (body.sealed) why.add("Sealed: what passes its wall goes through a gland.");
     return why;
 }
 

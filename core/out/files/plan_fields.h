@@ -35,13 +35,22 @@ constexpr auto names(Return) {
     return std::to_array<std::pair<Return, std::string_view>>(
         {{Return::own, "own"}, {Return::frame, "frame"}, {Return::shared, "shared"}});
 }
-constexpr auto names(PassageKind) {
-    return std::to_array<std::pair<PassageKind, std::string_view>>({{PassageKind::open, "open"},
-                                                                    {PassageKind::hole, "hole"},
-                                                                    {PassageKind::gland, "gland"},
-                                                                    {PassageKind::hinge, "hinge"},
-                                                                    {PassageKind::heat, "heat"},
-                                                                    {PassageKind::edge, "edge"}});
+constexpr auto names(BodyMaterial) {
+    return std::to_array<std::pair<BodyMaterial, std::string_view>>({{BodyMaterial::plastic, "plastic"},
+                                                                     {BodyMaterial::wood, "wood"},
+                                                                     {BodyMaterial::metal, "metal"},
+                                                                     {BodyMaterial::fabric, "fabric"},
+                                                                     {BodyMaterial::foam, "foam"}});
+}
+constexpr auto names(OpeningKind) {
+    return std::to_array<std::pair<OpeningKind, std::string_view>>(
+        {{OpeningKind::hole, "hole"}, {OpeningKind::grommet, "grommet"}, {OpeningKind::gland, "gland"}});
+}
+constexpr auto names(OnWayKind) {
+    return std::to_array<std::pair<OnWayKind, std::string_view>>({{OnWayKind::opening, "opening"},
+                                                                  {OnWayKind::hinge, "hinge"},
+                                                                  {OnWayKind::heat, "heat"},
+                                                                  {OnWayKind::edge, "edge"}});
 }
 constexpr auto names(WireSchool) {
     return std::to_array<std::pair<WireSchool, std::string_view>>({{WireSchool::temperature, "temperature"},
@@ -116,7 +125,8 @@ constexpr auto names(HubKind) {
     return std::to_array<std::pair<HubKind, std::string_view>>({{HubKind::stud, "stud"},
                                                                 {HubKind::strip, "strip"},
                                                                 {HubKind::board, "board"},
-                                                                {HubKind::splice, "splice"}});
+                                                                {HubKind::splice, "splice"},
+                                                                {HubKind::fork, "fork"}});
 }
 constexpr auto names(FlightSchool) {
     return std::to_array<std::pair<FlightSchool, std::string_view>>(
@@ -142,6 +152,28 @@ constexpr auto names(PassiveKind) {
                                                                     {PassiveKind::motor, "motor"},
                                                                     {PassiveKind::sounder, "sounder"}});
 }
+constexpr auto names(TerminalRole) {
+    return std::to_array<std::pair<TerminalRole, std::string_view>>({{TerminalRole::plus, "+"},
+                                                                     {TerminalRole::minus, "-"},
+                                                                     {TerminalRole::out, "out"},
+                                                                     {TerminalRole::signal, "signal"},
+                                                                     {TerminalRole::phase, "phase"}});
+}
+constexpr auto names(TerminalTakes) {
+    return std::to_array<std::pair<TerminalTakes, std::string_view>>({{TerminalTakes::unsaid, "unsaid"},
+                                                                      {TerminalTakes::screw, "screw"},
+                                                                      {TerminalTakes::pad, "pad"},
+                                                                      {TerminalTakes::stud, "stud"},
+                                                                      {TerminalTakes::lever, "lever"},
+                                                                      {TerminalTakes::blade, "blade"},
+                                                                      {TerminalTakes::plug, "plug"},
+                                                                      {TerminalTakes::lead, "lead"}});
+}
+template <class V>
+void visit(V& v, Terminal& t) {
+    v("name", t.name), v("role", t.role), v("takes", t.takes), v("size_mm", t.size);
+    v("where", t.where), v("wires", t.wires);
+}
 template <class V>
 void visit(V& v, Passive& p) {
     v("id", p.id), v("name", p.name), v("kind", p.kind), v("place", p.place);
@@ -158,13 +190,25 @@ void visit(V& v, OwnReading& r) {
     v("unit", r.unit), v("low", r.low), v("high", r.high), v("dead", r.dead);
 }
 template <class V>
-void visit(V& v, Place& p) {
-    v("id", p.id), v("name", p.name), v("x", p.x), v("y", p.y);
+void visit(V& v, Body& b) {
+    v("id", b.id), v("name", b.name), v("material", b.material), v("sealed", b.sealed), v("in", b.in);
+    v("length_mm", b.length), v("width_mm", b.width), v("height_mm", b.height), v("wall_mm", b.wall);
 }
 template <class V>
-void visit(V& v, Passage& p) {
-    v("id", p.id), v("from", p.from), v("to", p.to), v("length_m", p.length), v("kind", p.kind),
-        v("hole_mm", p.hole);
+void visit(V& v, Place& p) {
+    v("id", p.id), v("name", p.name), v("body", p.body), v("x", p.x), v("y", p.y);
+}
+template <class V>
+void visit(V& v, Opening& o) {
+    v("id", o.id), v("name", o.name), v("body", o.body), v("kind", o.kind), v("bore_mm", o.bore);
+}
+template <class V>
+void visit(V& v, OnWay& o) {
+    v("kind", o.kind), v("at_m", o.at), v("opening", o.opening);
+}
+template <class V>
+void visit(V& v, Way& w) {
+    v("id", w.id), v("from", w.from), v("to", w.to), v("length_m", w.length), v("on_it", w.on_it);
 }
 template <class V>
 void visit(V& v, Source& b) {
@@ -175,6 +219,7 @@ void visit(V& v, Source& b) {
             v("cell_capacity_Ah", b.cell_capacity), v("health", b.health),
                 v("resistance_factor", b.resistance_factor), v("weakest_cell", b.weakest_cell),
                 v("charge_behind", b.charge_behind);
+            v("charger_V", b.charger), v("charger_A", b.charger_current);
             break;
         case SourceKind::supply:
             v("min_V", b.v_min), v("max_V", b.v_max), v("rated_A", b.rated), v("already_A", b.already);
@@ -198,6 +243,7 @@ void visit(V& v, Hub& h) {
 template <class V>
 void visit(V& v, Converter& c) {
     v("id", c.id), v("name", c.name), v("type", c.type), v("set_V", c.set), v("place", c.place);
+    v("in_tube", c.in_tube);
 }
 template <class V>
 void visit(V& v, Load& l) {
@@ -206,7 +252,8 @@ void visit(V& v, Load& l) {
     v("peak_s", l.peak_time), v("start_A", l.start), v("start_s", l.start_time), v("always_on", l.always_on);
     v("vital", l.vital), v("noisy", l.noisy), v("sensitive", l.sensitive), v("transmitter", l.transmitter);
     v("own_switch", l.own_switch), v("starter", l.starter), v("capacitance_F", l.capacitance),
-        v("assumed", l.assumed), v("range_assumed", l.range_assumed), v("place", l.place), v("lead", l.lead);
+        v("assumed", l.assumed), v("range_assumed", l.range_assumed), v("bridge_ohm", l.bridge),
+        v("bridge_V", l.bridge_drop), v("place", l.place), v("lead", l.lead);
 }
 template <class V>
 void visit(V& v, Device& d) {
@@ -214,6 +261,7 @@ void visit(V& v, Device& d) {
     v("at_m", d.at), v("reversed", d.reversed);
     v("holder", d.holder), v("own_lead_m", d.own_lead);
     v("joint_in", d.joint_in), v("joint_out", d.joint_out);
+    v("coil_from", d.coil_from), v("control", d.control);
 }
 template <class V>
 void visit(V& v, Core& c) {
@@ -227,6 +275,8 @@ void visit(V& v, Lead& l) {
         v("wire", l.wire), v("length_m", l.length);
     v("return", l.ret), v("shared_with", l.shared_with), v("joint_from", l.joint_from),
         v("joint_to", l.joint_to), v("items", l.devices);
+    v("terminal_from", l.terminal_from), v("terminal_to", l.terminal_to);
+    v("return_from", l.return_from), v("return_to", l.return_to);
     // What is said of a cable by its cores is not said again, nor of plain wires what only cables have.
     if (v.either() || l.cores.empty())
         v("conductors", l.conductors), v("supply_colour", l.supply_colour),
@@ -245,7 +295,8 @@ void visit(V& v, Practices& p) {
     v("wire", p.wire), v("drop_limit", p.drop_limit), v("fuse", p.fuse), v("set", p.set),
         v("terminal", p.terminal);
     v("supply", p.supply), v("sizing", p.sizing), v("feeds", p.feeds), v("flight", p.flight);
-    v("joint", p.joint), v("missing_tools", p.missing_tools), v("tubes_at_hand", p.tubes_at_hand);
+    v("joint", p.joint), v("missing_tools", p.missing_tools), v("tubes_at_hand", p.tubes_at_hand),
+        v("over_tube", p.over_tube);
     v("insulation", p.insulation), v("noise", p.noise), v("wire_insulation", p.wire_insulation),
         v("metric", p.metric);
 }
@@ -263,9 +314,11 @@ void visit(V& v, Plan& p) {
         v("hottest_air_C", p.hottest_air);
     v("coldest_air_C", p.coldest_air), v("sources", p.sources), v("hubs", p.hubs),
         v("converters", p.converters);
-    v("loads", p.loads), v.leads(p.feeds, p.cables), v("places", p.places), v("passages", p.passages),
-        v("phases", p.phases), v("repeats_per_day", p.repeats_per_day);
-    v("passives", p.passives), v("own_steps", p.own_steps), v("own_readings", p.own_readings);
+    v("loads", p.loads), v.leads(p.feeds, p.cables), v("bodies", p.bodies), v("places", p.places),
+        v("openings", p.openings), v("ways", p.ways), v("phases", p.phases),
+        v("repeats_per_day", p.repeats_per_day);
+    v("passives", p.passives), v("terminals", p.terminals), v("own_steps", p.own_steps),
+        v("own_readings", p.own_readings);
     v("practices", p.practices), v("done", p.done), v("measured", p.measured), v("log", p.log);
 }
 

@@ -213,6 +213,41 @@ void upgrade_leads_from_2(json& document) {
     if (!leads.empty()) document["leads"] = std::move(leads);
 }
 
+/// A passage was a way with one thing on it at the most.
+void upgrade_passages(json& document) {
+    const auto found = document.find("passages");
+    if (found == document.end()) return;
+    if (!found->is_array()) throw BadPlace{"/passages", "a list is expected here"};
+    std::set<std::string> taken;
+    for (const auto& [key, list] : document.items())
+        if (list.is_array())
+            for (const auto& one : list)
+                if (one.is_object() && one.contains("id") && one["id"].is_string()) taken.insert(one["id"]);
+    json ways = document.value("ways", json::array()), openings = document.value("openings", json::array());
+    for (size_t i = 0; i < found->size(); ++i) {
+        auto way = (*found)[i];
+        if (!way.is_object()) throw BadPlace{fmt::format("/passages/{}", i), "a way is expected here"};
+        const auto kind = way.value("kind", json("open"));
+        const auto bore = way.value("hole_mm", json(0.0));
+        way.erase("kind"), way.erase("hole_mm");
+        if (kind == "hole" || kind == "gland") {
+            const auto plain =
+                (way.contains("id") && way["id"].is_string() ? way["id"].get<std::string>() : "way") +
+                "-opening";
+            auto id = plain;
+            for (int n = 2; !taken.insert(id).second; ++n) id = fmt::format("{}-{}", plain, n);
+            openings.push_back(
+                {{"id", id}, {"kind", kind == "hole" ? "grommet" : "gland"}, {"bore_mm", bore}});
+            way["on_it"] = json::array({{{"kind", "opening"}, {"opening", id}}});
+        } else if (kind != "open")
+            way["on_it"] = json::array({{{"kind", kind}}});
+        ways.push_back(std::move(way));
+    }
+    document.erase("passages");
+    document["ways"] = std::move(ways);
+    if (!openings.empty()) document["openings"] = std::move(openings);
+}
+
 /// Version 2 knew no sources but packs.
 void upgrade_from_2(json& document) {
     upgrade_leads_from_2(document);
@@ -231,9 +266,44 @@ void upgrade_from_2(json& document) {
     document["sources"] = std::move(sources);
 }
 
+/// Places, walls and ways must stand in what is there, and nothing inside itself.
+void check_machine(const Plan& plan, const std::unordered_set<Id>& places,
+                   const std::unordered_set<Id>& bodies, const std::unordered_set<Id>& openings) {
+    const auto in_body = [&](const Id& body, const std::string& at) {
+        if (!body.empty() && !bodies.contains(body))
+            throw BadPlace{at, fmt::format("there is no body “{}”", body)};
+    };
+    for (size_t i = 0; i < plan.bodies.size(); ++i) {
+        const auto at = fmt::format("/bodies/{}/in", i);
+        in_body(plan.bodies[i].in, at);
+        size_t steps = 0;
+        for (const auto* b = &plan.bodies[i]; b && !b->in.empty(); b = by_id(plan.bodies, b->in))
+            if (b->in == plan.bodies[i].id || ++steps > plan.bodies.size())
+                throw BadPlace{at, fmt::format("“{}” is inside itself", plan.bodies[i].id)};
+    }
+    for (size_t i = 0; i < plan.places.size(); ++i)
+        in_body(plan.places[i].body, fmt::format("/places/{}/body", i));
+    for (size_t i = 0; i < plan.openings.size(); ++i)
+        in_body(plan.openings[i].body, fmt::format("/openings/{}/body", i));
+    for (size_t i = 0; i < plan.ways.size(); ++i) {
+        const auto& way = plan.ways[i];
+        for (const auto& end : {way.from, way.to})
+            if (!places.contains(end))
+                throw BadPlace{fmt::format("/ways/{}", i), fmt::format("there is no place “{}”", end)};
+        for (size_t k = 0; k < way.on_it.size(); ++k) {
+            const auto& thing = way.on_it[k];
+            const auto at = fmt::format("/ways/{}/on_it/{}", i, k);
+            if (thing.kind == OnWayKind::opening && !openings.contains(thing.opening))
+                throw BadPlace{at + "/opening", fmt::format("there is no opening “{}”", thing.opening)};
+            if (thing.kind != OnWayKind::opening && !thing.opening.empty())
+                throw BadPlace{at + "/opening", "only what is an opening goes through one"};
+        }
+    }
+}
+
 /// Ids must be unique and references must lead somewhere; the first that does not is thrown.
 void check_references(const Plan& plan) {
-    std::unordered_set<Id> ids, passives, parts, loads, feeds, places;
+    std::unordered_set<Id> ids, passives, parts, loads, feeds, places, bodies, openings;
     const auto unique = [&](const auto& list, const char* key, std::unordered_set<Id>* also = nullptr) {
         for (size_t i = 0; i < list.size(); ++i) {
             if (!ids.insert(list[i].id).second)
@@ -245,7 +315,8 @@ void check_references(const Plan& plan) {
     unique(plan.sources, "sources", &parts), unique(plan.hubs, "hubs", &parts);
     unique(plan.converters, "converters", &parts), unique(plan.loads, "loads", &loads);
     unique(plan.feeds, "leads", &feeds), unique(plan.places, "places", &places);
-    unique(plan.passages, "passages"), unique(plan.phases, "phases"), unique(plan.cables, "leads");
+    unique(plan.bodies, "bodies", &bodies), unique(plan.openings, "openings", &openings);
+    unique(plan.ways, "ways"), unique(plan.phases, "phases"), unique(plan.cables, "leads");
     unique(plan.passives, "passives", &passives);
     unique(plan.own_steps, "own_steps"), unique(plan.own_readings, "own_readings");
     for (size_t i = 0; i < plan.own_readings.size(); ++i)
@@ -268,10 +339,25 @@ void check_references(const Plan& plan) {
             if (!part(end) && !passives.contains(end))
                 throw BadPlace{fmt::format("/leads/{}/{}", plan.feeds.size() + i, key),
                                fmt::format("there is no part “{}”", end)};
-    for (size_t i = 0; i < plan.passages.size(); ++i)
-        for (const auto& end : {plan.passages[i].from, plan.passages[i].to})
-            if (!places.contains(end))
-                throw BadPlace{fmt::format("/passages/{}", i), fmt::format("there is no place “{}”", end)};
+    check_machine(plan, places, bodies, openings);
+    for (const auto& [id, terminals] : plan.terminals) {
+        if (!part(id) && !passives.contains(id))
+            throw BadPlace{"/terminals/" + id, fmt::format("there is no part “{}”", id)};
+        for (size_t i = 0; i < terminals.size(); ++i)
+            for (size_t k = 0; k < i; ++k)
+                if (terminals[i].name == terminals[k].name)
+                    throw BadPlace{fmt::format("/terminals/{}/{}/name", id, i),
+                                   fmt::format("“{}” is used twice", terminals[i].name)};
+    }
+    for (size_t i = 0; i < plan.feeds.size(); ++i)
+        for (size_t d = 0; d < plan.feeds[i].devices.size(); ++d) {
+            const auto& device = plan.feeds[i].devices[d];
+            for (const auto& [key, id] :
+                 {std::pair{"coil_from", device.coil_from}, {"control", device.control}})
+                if (!id.empty() && !part(id) && !passives.contains(id))
+                    throw BadPlace{fmt::format("/leads/{}/items/{}/{}", i, d, key),
+                                   fmt::format("there is no part “{}”", id)};
+        }
 }
 
 tl::expected<Plan, std::string> plan_from(json& document, const std::string& name) {
@@ -295,6 +381,7 @@ tl::expected<Plan, std::string> plan_from(json& document, const std::string& nam
                 return tl::unexpected(ok.error());
             upgrade_from_2(document);
         }
+        upgrade_passages(document);
         if (auto ok = check_schema(document, data_directory() / "schema" / "plan.schema.json", name); !ok)
             return tl::unexpected(ok.error());
         Plan plan;
@@ -365,7 +452,9 @@ tl::expected<void, std::string> check_edit(const Plan& before, const Plan& now) 
     touched.feeds = changed_elements(before.feeds, now.feeds);
     touched.cables = changed_elements(before.cables, now.cables);
     touched.places = changed_elements(before.places, now.places);
-    touched.passages = changed_elements(before.passages, now.passages);
+    touched.bodies = changed_elements(before.bodies, now.bodies);
+    touched.openings = changed_elements(before.openings, now.openings);
+    touched.ways = changed_elements(before.ways, now.ways);
     touched.phases = changed_elements(before.phases, now.phases);
     touched.passives = changed_elements(before.passives, now.passives);
     touched.own_steps = changed_elements(before.own_steps, now.own_steps);

@@ -80,7 +80,13 @@ LoadCurrent load_current(const LoadLaw& load, double amps, double volts, double 
 
 Ohm winding_resistance(const Load& motor) {
     const double stall = raw(motor.start) > 0 ? raw(motor.start) : typical_stall * raw(motor.typical);
-    return Ohm(stall > 0 ? raw(motor.nominal) / stall : 0);
+    if (stall <= 0) return Ohm(0);
+    // The stall that is said is the motor's own; its bridge stands in series. What drops whatever the current
+    // takes its share of the volts: at nominal, the same as so much more winding.
+    const double nominal = raw(motor.nominal), own = nominal / stall;
+    const double left = nominal - raw(motor.bridge_drop);
+    return Ohm(left > 0.1 * nominal ? own * nominal / left + raw(motor.bridge)
+                                    : own * 10 + raw(motor.bridge));
 }
 
 Ampere start_current(const Load& load) {

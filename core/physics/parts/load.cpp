@@ -8,6 +8,12 @@ Volt nominal_of(const Load& load) {
     return raw(load.nominal) > 0 ? load.nominal : (load.v_min + load.v_max) / 2;
 }
 
+Volt bridge_volts(const Load& load, Ampere amps) {
+    return raw(amps) > 0 ? Volt(raw(amps) * raw(load.bridge)) + load.bridge_drop : Volt(0);
+}
+
+Watt bridge_loss(const Load& load, Ampere amps) { return Watt(raw(bridge_volts(load, amps)) * raw(amps)); }
+
 Ampere draw(const Load& load, LoadState state) {
     switch (state) {
         case LoadState::off:

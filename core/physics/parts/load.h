@@ -37,11 +37,18 @@ struct Load {
     Id lead;               ///< the wire it comes with; empty: it takes the feed's wire itself
     /// Only a nominal voltage was said, such as 12 V: its range is that of a battery of that name.
     bool range_assumed = false;
+    // Of a motor: what stands between it and its supply.
+    Ohm bridge{};        ///< both closed switches of its bridge together
+    Volt bridge_drop{};  ///< of a bridge that takes so much whatever the current
     bool operator==(const Load&) const = default;
 };
 
 /// Its nominal voltage, or the middle of its range where none is said.
 Volt nominal_of(const Load& load);
+/// What is lost in the bridge between a motor and its supply at a current: I²R + I·U. 0 without one.
+Watt bridge_loss(const Load& load, Ampere amps);
+/// What that bridge keeps from the motor at a current.
+Volt bridge_volts(const Load& load, Ampere amps);
 /// The current a load asks for in a state, at its nominal voltage.
 Ampere draw(const Load& load, LoadState state);
 

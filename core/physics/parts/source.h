@@ -36,6 +36,9 @@ struct Source {
     bool with_key = false;             ///< of a circuit: live with the key alone, else always
     Watt power{};                      ///< of a panel in full sun
     double sun_low = 0, sun_high = 0;  ///< hours of full sun that a poor and a good day are worth
+    // Of a pack, what it is charged by:
+    Volt charger{};            ///< at which its charger ends; 0: not known
+    Ampere charger_current{};  ///< that it gives
     bool operator==(const Source&) const = default;
 };
 

@@ -72,6 +72,9 @@ struct FuseFamily {
     std::string source;
 };
 
+/// What a joint is made at; joints of one end may stand for one another.
+enum class JointEnd { splice, branch, pigtail, stud, cup, pad, housing, screw, blade };
+
 /// True for a fuse that is put into a holder of its own.
 inline bool has_holder(const FuseFamily& family) {
     return family.mount == FuseMount::holder || family.mount == FuseMount::bolted;
@@ -86,6 +89,7 @@ struct HolderType {
     Metre lead_length{};    ///< of each
     Millimetre passes{};    ///< the least hole that it goes through whole
     Millimetre opened{};    ///< and taken apart; 0: it is not taken apart
+    bool tap = false;       ///< goes into the slot of a fuse that is there already and takes both fuses
     Gram mass{};
     double cost = 0;
     std::string source;
@@ -140,12 +144,13 @@ struct ConverterType {
     double efficiency = 0.9;
     Ampere quiescent{};
     Volt dropout{};
-    double tolerance = 0.01;    ///< of the set voltage
-    double thermal = 20;        ///< K/W, hottest part over air
-    Celsius hottest{85};        ///< that its hottest part may be
-    double restart = 1.08;      ///< a module that let go starts again at this multiple of its least input
-    bool module = true;         ///< a part of its own; false: an output built into a motor controller
-    Farad input_capacitance{};  ///< across its input, its own capacitors; typical
+    double tolerance = 0.01;       ///< of the set voltage
+    double thermal = 20;           ///< K/W, hottest part over air
+    Celsius hottest{85};           ///< that its hottest part may be
+    double restart = 1.08;         ///< a module that let go starts again at this multiple of its least input
+    bool module = true;            ///< a part of its own; false: an output built into a motor controller
+    Farad input_capacitance{};     ///< across its input, its own capacitors; typical
+    Millimetre width{}, height{};  ///< of its bare board across; 0: not known, or in a box of its own
     Gram mass{};
     double cost = 0;
     std::string source;
@@ -187,6 +192,8 @@ struct SwitchType {
     Ampere coil_current{};
     std::optional<Celsius> opens_above, closes_above;  ///< of a thermal switch
     Celsius hottest{85};                               ///< that its terminals may be
+    std::optional<JointEnd> ends;  ///< what the wire is joined at: lugs, screws, blades; absent: nothing said
+    bool live_case = false;        ///< its case is one of its contacts
     Gram mass{};
     double cost = 0;
     std::string source;
@@ -215,15 +222,16 @@ struct InlinePart {
     Henry inductance{};
     Farad capacitance{};
     Ampere saturation{};
+    std::optional<JointEnd> ends;  ///< what the wire is joined at; absent: it goes through
+    Id lead;                       ///< the wire of its own leads; empty: it has none
+    Metre lead_length{};           ///< of each
+    Millimetre bore{};             ///< of a bead: the thickest lead that it closes round
     Gram mass{};
     double cost = 0;
     std::string source;
 };
 
 enum class JointMethod { solder, crimp, screw, lever };
-/// What a joint is made at; joints of one end may stand for one another.
-enum class JointEnd { splice, branch, pigtail, stud, cup, pad, housing, screw, blade };
-
 struct JointKind {
     Id id;
     std::string name;

@@ -1,11 +1,12 @@
 #include "propose/propose.h"
-#include "plan/lead_edits.h"
 
 #include <fmt/format.h>
 
 #include <algorithm>
 
 #include "battery/pack.h"
+#include "plan/landing.h"
+#include "plan/lead_edits.h"
 #include "propose/battery_choice.h"
 #include "propose/enough_pack.h"
 #include "propose/grouped_feeds.h"
@@ -148,7 +149,7 @@ Id middle_place(const Plan& plan) {
     size_t most = 0;
     for (const auto& place : plan.places) {
         const auto ways =
-            static_cast<size_t>(std::count_if(plan.passages.begin(), plan.passages.end(), [&](const auto& p) {
+            static_cast<size_t>(std::count_if(plan.ways.begin(), plan.ways.end(), [&](const auto& p) {
                 return p.from == place.id || p.to == place.id;
             }));
         if (best.empty() || ways > most) best = place.id, most = ways;
@@ -380,9 +381,12 @@ Proposal at_rest(Proposal first, const Catalogue& catalogue) {
 }  // namespace
 
 tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catalogue) {
-    return with_enough_pack(
+    auto made = with_enough_pack(
         old, catalogue, [&](const Plan& from) { return propose_from(from, catalogue); },
-        [&](Proposal made) { return at_rest(std::move(made), catalogue); });
+        [&](Proposal one) { return at_rest(std::move(one), catalogue); });
+    // What was said of parts that the new plan does without.
+    if (made) made->plan = without_strays(std::move(made->plan));
+    return made;
 }
 
 }  // namespace sangre

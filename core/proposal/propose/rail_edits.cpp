@@ -6,6 +6,7 @@
 #include <set>
 
 #include "plan/edits.h"
+#include "plan/landing.h"
 #include "plan/lead_edits.h"
 #include "propose/rails.h"
 #include "propose/sizing.h"
@@ -155,6 +156,7 @@ tl::expected<Plan, std::string> merge_rails(const Plan& plan, const Catalogue& c
     std::erase_if(next.feeds, [&](const auto& f) { return f.to == gone; });
     own_returns(next);
     std::erase_if(next.converters, [&](const auto& c) { return c.id == gone; });
+    next = without_strays(std::move(next));
     if (highest)
         for (auto& c : next.converters)
             if (c.id == stays) c.set = std::clamp(c.set, highest->v_min, lowest->v_max);

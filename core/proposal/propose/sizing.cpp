@@ -4,6 +4,7 @@
 
 #include "battery/pack.h"
 #include "joint/choose.h"
+#include "joint/item_joint.h"
 #include "protection/fuse_curve.h"
 #include "protection/inrush.h"
 #include "protection/protection.h"
@@ -287,7 +288,7 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
         for (const auto& w : catalogue.wires)
             if (f.wire.empty() && w.insulation == plan.practices.wire_insulation && raw(w.area) >= 2)
                 f.wire = w.id;
-    plan = fit_joints(std::move(plan), catalogue);
+    plan = fit_item_joints(fit_joints(std::move(plan), catalogue), catalogue);
     std::vector<Spare> spare(plan.feeds.size());
     for (int round = 0; round < most_rounds; ++round) {
         const Plan before = plan;
@@ -317,7 +318,7 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
         }
         fit_items(plan, solver.index(), catalogue, worst, known, spare);
         // Another joint is another resistance, so within the round.
-        plan = fit_joints(std::move(plan), catalogue);
+        plan = fit_item_joints(fit_joints(std::move(plan), catalogue), catalogue);
         for (size_t c = 0; c < plan.converters.size(); ++c)
             plan.converters[c].set = rail_window(plan, solver.index(), catalogue, c, lengths).proposed;
         if (round > 0 && plan == before) break;

@@ -6,6 +6,7 @@
 
 #include "joint/joint.h"
 #include "joint/pigtail.h"
+#include "plan/landing.h"
 
 namespace sangre {
 namespace {
@@ -63,6 +64,27 @@ Plan joints_where(Plan plan, const Catalogue& catalogue, Wanted wanted) {
 
 }  // namespace
 
+std::optional<JointEnd> end_of(TerminalTakes takes) {
+    switch (takes) {
+        case TerminalTakes::unsaid:
+            return {};
+        case TerminalTakes::screw:
+        case TerminalTakes::lever:
+            return JointEnd::screw;
+        case TerminalTakes::pad:
+            return JointEnd::pad;
+        case TerminalTakes::stud:
+            return JointEnd::stud;
+        case TerminalTakes::blade:
+            return JointEnd::blade;
+        case TerminalTakes::plug:
+            return JointEnd::cup;
+        case TerminalTakes::lead:
+            return JointEnd::splice;
+    }
+    return {};
+}
+
 namespace {
 /// What shrinks a tube; of use for nothing else at a joint that is covered otherwise.
 constexpr std::string_view tube_shrinker = "heat source";
@@ -116,6 +138,8 @@ JointEnd usual_end(const Plan& plan, const Lead& feed, bool at_source) {
     const auto part = find_part(plan, at_source ? feed.from : feed.to);
     // A cable ends pin by pin, in a housing.
     if (!feed.cores.empty()) return JointEnd::housing;
+    if (const auto* terminal = lands_on(plan, feed, {at_source, false}))
+        if (const auto end = end_of(terminal->takes)) return *end;
     switch (part.kind) {
         case PartKind::source:
             // What is there already comes with a lead of its own.
@@ -134,6 +158,8 @@ JointEnd usual_end(const Plan& plan, const Lead& feed, bool at_source) {
                     return JointEnd::pad;
                 case HubKind::splice:
                     return JointEnd::branch;
+                case HubKind::fork:
+                    return JointEnd::cup;
             }
             break;
         case PartKind::load:

@@ -24,6 +24,9 @@ SquareMillimetre joint_copper(const Plan& plan, const Catalogue& catalogue, cons
 /// True where a kind takes so much copper; 0 mm² stands for any.
 bool takes(const JointKind& kind, SquareMillimetre copper);
 
+/// What a wire is joined at where a terminal takes it so; nothing where that is unsaid.
+std::optional<JointEnd> end_of(TerminalTakes takes);
+
 /// What a wire is joined at there: the cup of a pack's plug, the stud of a hub, the screw of a module, the
 /// lead of a load.
 JointEnd usual_end(const Plan& plan, const Lead& feed, bool at_source);

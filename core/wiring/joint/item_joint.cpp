@@ -11,8 +11,57 @@ std::optional<JointWork> item_joint(const Plan& plan, const Catalogue& catalogue
     const auto* wire = find(catalogue.wires, feed.wire);
     if (!kind || !wire) return {};
     JointWires wires{wire, feed.conductors, nullptr};
-    if (const auto* holder = holder_of(catalogue, device)) wires.other = find(catalogue.wires, holder->lead);
+    if (const auto ends = item_ends(catalogue, device)) wires.other = ends->lead;
     return work_joint(catalogue, *kind, wires, plan.practices.insulation, plan.practices.tubes_at_hand);
+}
+
+namespace {
+
+/// A tap is pushed into the slot that is there: no wire is joined before it.
+bool joined_before(const Catalogue& catalogue, const Device& device) {
+    const auto* holder = holder_of(catalogue, device);
+    return !holder || !holder->tap;
+}
+
+/// The kind of joint that the school makes at an item's ends; null where it has none.
+const JointKind* kind_for(const Plan& plan, const Catalogue& catalogue, const Lead& feed,
+                          const Device& device) {
+    const auto ends = item_ends(catalogue, device);
+    if (!ends) return nullptr;
+    const auto own = ends->end == JointEnd::splice && ends->lead ? ends->lead->area : SquareMillimetre(0);
+    return choose_joint(catalogue, plan.practices, ends->end, lead_copper(catalogue, feed) + own);
+}
+
+}  // namespace
+
+bool wants_joints(const Plan& plan, const Catalogue& catalogue, const Lead& feed, const Device& device) {
+    const auto* kind = kind_for(plan, catalogue, feed, device);
+    if (!kind) return false;
+    const auto misses = [&](const Id& id) {
+        const auto* now = find(catalogue.joints, id);
+        return !now || now->end != kind->end;
+    };
+    return misses(device.joint_out) || (joined_before(catalogue, device) && misses(device.joint_in));
+}
+
+Plan fit_item_joints(Plan plan, const Catalogue& catalogue, const Id& only) {
+    for (auto& feed : plan.feeds) {
+        if (!only.empty() && feed.id != only) continue;
+        for (auto& d : feed.devices) {
+            const auto* kind = kind_for(plan, catalogue, feed, d);
+            const auto copper = lead_copper(catalogue, feed);
+            const auto fit = [&](Id& joint, bool wanted) {
+                const auto* now = find(catalogue.joints, joint);
+                if (!kind || !wanted)
+                    joint.clear();
+                else if (!now || now->end != kind->end || !takes(*now, copper))
+                    joint = kind->id;
+            };
+            fit(d.joint_in, joined_before(catalogue, d));
+            fit(d.joint_out, true);
+        }
+    }
+    return plan;
 }
 
 Plan set_holder(Plan plan, const Catalogue& catalogue, const Id& fuse, const Id& holder) {
@@ -20,12 +69,9 @@ Plan set_holder(Plan plan, const Catalogue& catalogue, const Id& fuse, const Id&
         for (auto& d : feed.devices) {
             if (d.id != fuse || d.kind != DeviceKind::fuse) continue;
             d.holder = holder, d.own_lead.reset();
-            const auto* type = holder_of(catalogue, d);
-            const auto* own = type ? find(catalogue.wires, type->lead) : nullptr;
-            const auto copper = lead_copper(catalogue, feed) + (own ? own->area : SquareMillimetre(0));
-            const auto* kind =
-                type ? choose_joint(catalogue, plan.practices, JointEnd::splice, copper) : nullptr;
-            d.joint_in = d.joint_out = kind ? kind->id : Id();
+            const auto* kind = kind_for(plan, catalogue, feed, d);
+            d.joint_in = kind && joined_before(catalogue, d) ? kind->id : Id();
+            d.joint_out = kind ? kind->id : Id();
         }
     return plan;
 }

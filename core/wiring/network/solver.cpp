@@ -67,7 +67,7 @@ Circuit circuit_of(const Plan& plan, const Wiring& wiring) {
         c.warmth.push_back(core.insulation ? warmth_of(*core.wire, *core.insulation, core.alike) : nullptr);
         for (const auto& item : wiring.items_of(f))
             if (raw(item.values.coil) > 0)
-                c.coils.push_back({{at.from_plus, at.from_minus},
+                c.coils.push_back({{item.coil_plus, item.coil_minus},
                                    raw(item.values.coil_current) / raw(item.values.coil),
                                    f,
                                    plan.feeds[f].devices[item.device].id});

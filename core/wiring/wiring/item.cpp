@@ -11,6 +11,21 @@ const HolderType* holder_of(const Catalogue& catalogue, const Device& d) {
 
 Metre own_lead(const HolderType& holder, const Device& d) { return d.own_lead.value_or(holder.lead_length); }
 
+std::optional<ItemEnds> item_ends(const Catalogue& catalogue, const Device& d) {
+    if (const auto* holder = holder_of(catalogue, d))
+        return ItemEnds{JointEnd::splice, find(catalogue.wires, holder->lead), own_lead(*holder, d)};
+    if (d.kind == DeviceKind::power_switch) {
+        const auto* t = find(catalogue.switches, d.type);
+        if (t && t->ends) return ItemEnds{*t->ends};
+        return {};
+    }
+    if (!is_inline(d.kind)) return {};
+    const auto* t = find(catalogue.inlines, d.type);
+    if (!t || !t->ends) return {};
+    return ItemEnds{*t->ends, t->lead.empty() ? nullptr : find(catalogue.wires, t->lead),
+                    d.own_lead.value_or(t->lead_length)};
+}
+
 std::optional<ItemValues> item_values(const Catalogue& catalogue, const Device& d) {
     ItemValues v;
     switch (d.kind) {
@@ -22,9 +37,11 @@ std::optional<ItemValues> item_values(const Catalogue& catalogue, const Device& 
             if (const auto* holder = holder_of(catalogue, d)) {
                 v.mass = holder->mass, v.cost = holder->cost;
                 v.passes = holder->passes, v.opened = holder->opened;
-                if (const auto* wire = find(catalogue.wires, holder->lead))
-                    v.own_leads = Ohm(2 * wire->ohm_per_m * raw(own_lead(*holder, d)));
-                v.supply += v.own_leads;
+                if (const auto ends = item_ends(catalogue, d); ends && ends->lead) {
+                    // A tap is its own slot on one side, and has a lead on the other alone.
+                    v.own_leads = Ohm((holder->tap ? 1 : 2) * ends->lead->ohm_per_m * raw(ends->lead_length));
+                    v.supply += v.own_leads;
+                }
             }
             return v;
         }
@@ -52,6 +69,11 @@ std::optional<ItemValues> item_values(const Catalogue& catalogue, const Device& 
             if (!t) return {};
             v.mass = t->mass, v.cost = t->cost, v.voltage = t->voltage, v.rated = t->rated;
             if (is_inline(d.kind)) v.supply = t->resistance;
+            v.bore = t->bore;
+            if (const auto ends = item_ends(catalogue, d); ends && ends->lead) {
+                v.own_leads = Ohm(2 * ends->lead->ohm_per_m * raw(ends->lead_length));
+                v.supply += v.own_leads;
+            }
             if (d.kind == DeviceKind::diode) v.forward = t->forward;
             return v;
         }
@@ -104,6 +126,8 @@ bool is_inline(DeviceKind kind) {
     return kind == DeviceKind::diode || kind == DeviceKind::filter || kind == DeviceKind::shunt;
 }
 
-bool parts_the_wire(DeviceKind kind) { return kind != DeviceKind::precharge; }
+bool parts_the_wire(DeviceKind kind, const ItemValues& values) {
+    return kind != DeviceKind::precharge && raw(values.bore) <= 0;
+}
 
 }  // namespace sangre

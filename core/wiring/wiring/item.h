@@ -18,6 +18,7 @@ struct ItemValues {
     Millimetre passes{};  ///< the least hole that it goes through as it is; 0 where it is not put through one
     Millimetre opened{};  ///< and taken apart; 0 where it is not taken apart
     Ohm own_leads{};      ///< of `supply`, the copper of its own leads, both together
+    Millimetre bore{};    ///< of what closes round the lead, which is then not cut
     Volt coil{};
     Ampere coil_current{};  ///< that a relay's coil draws at that
     bool operator==(const ItemValues&) const = default;
@@ -27,6 +28,15 @@ struct ItemValues {
 const HolderType* holder_of(const Catalogue& catalogue, const Device& device);
 /// Of each of its leads, as they are cut.
 Metre own_lead(const HolderType& holder, const Device& device);
+
+/// What an item has on either side for the wire to be joined to.
+struct ItemEnds {
+    JointEnd end = JointEnd::splice;
+    const WireType* lead = nullptr;  ///< of its own leads; null: lugs, screws or blades
+    Metre lead_length{};             ///< of each, as it is cut
+};
+/// Nothing where its contacts take the wire as they are, or nobody knows.
+std::optional<ItemEnds> item_ends(const Catalogue& catalogue, const Device& device);
 
 /// Empty where the catalogue does not hold its type.
 std::optional<ItemValues> item_values(const Catalogue& catalogue, const Device& device);
@@ -38,7 +48,7 @@ const char* kind_word(DeviceKind kind);
 
 /// True for what is in series and of no other kind: diode, filter, shunt.
 bool is_inline(DeviceKind kind);
-/// True where the conductor is cut for it; a pre-charge lies across its switch.
-bool parts_the_wire(DeviceKind kind);
+/// True where the conductor is cut for it; a pre-charge lies across its switch, a bead closes round the lead.
+bool parts_the_wire(DeviceKind kind, const ItemValues& values);
 
 }  // namespace sangre

@@ -28,7 +28,7 @@ std::vector<Resistance> feed_resistances(const Lead& of, const Catalogue& catalo
                                          size_t feed, Celsius warm) {
     std::vector<Resistance> parts;
     for (const auto& item : wiring.items_of(feed)) {
-        if (!item.known || !parts_the_wire(item.kind)) continue;
+        if (!item.known || !parts_the_wire(item.kind, item.values)) continue;
         const auto& device = of.devices[item.device];
         if (item.kind == DeviceKind::connector) {
             parts.push_back({"connector +", item.values.supply, false});
@@ -36,8 +36,11 @@ std::vector<Resistance> feed_resistances(const Lead& of, const Catalogue& catalo
             continue;
         }
         if (raw(item.values.own_leads) > 0) {
-            parts.push_back({"fuse", item.values.supply - item.values.own_leads, false});
-            parts.push_back({"leads of its holder", item.values.own_leads, false});
+            const bool fuse = item.kind == DeviceKind::fuse;
+            parts.push_back(
+                {fuse ? "fuse" : kind_word(item.kind), item.values.supply - item.values.own_leads, false});
+            parts.push_back(
+                {fuse ? "leads of its holder" : "leads of its own", item.values.own_leads, false});
             continue;
         }
         parts.push_back({item.kind == DeviceKind::fuse           ? "fuse"

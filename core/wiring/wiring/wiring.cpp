@@ -48,6 +48,7 @@ class PartTerminals {
         }
         return 0;
     }
+    bool has(const Id& part) const { return index_.part(part).kind != PartKind::none; }
     int minus(const Id& part) const {
         const auto ref = index_.part(part);
         const int begin = begin_[static_cast<size_t>(ref.kind)], i = static_cast<int>(ref.index);
@@ -88,6 +89,7 @@ class FeedMaker {
         auto& feed = wiring_.leads.emplace_back();
         feed.cores = wiring_.cores.size(), feed.conductors = wiring_.conductors.size();
         feed.joints = wiring_.joints.size(), feed.items = wiring_.items.size();
+        terminals_ = terminals;
         if (terminals) end_at(feed, *terminals);
         place_items(f);
         const LeadWires at = feed;
@@ -111,7 +113,7 @@ class FeedMaker {
     void return_elsewhere(const LeadWires& at) {
         const auto& f = plan_feed_;
         const bool frame = f.ret == Return::frame;
-        const double ohm = frame && !plan_.metal_frame ? no_frame_ohm : frame_bond_ohm;
+        const double ohm = frame && !on_metal(plan_, f.to) ? no_frame_ohm : frame_bond_ohm;
         wiring_.joints.push_back({feed_, WireRole::back, frame ? JointAt::frame : JointAt::other_return,
                                   nullptr, Ohm(ohm), at.home, -1, -1});
     }
@@ -126,12 +128,21 @@ class FeedMaker {
             if (const auto* other = by_id(plan_.feeds, f.shared_with)) feed.home = terminals.minus(other->to);
     }
 
+    /// A coil hangs before its own contact, or on the supply of the part that it was said to hang on.
+    void hang_coil(WireItem& item, const Device& device) const {
+        const auto& lead = wiring_.leads.back();
+        const bool elsewhere = !device.coil_from.empty() && terminals_->has(device.coil_from);
+        item.coil_plus = elsewhere ? terminals_->plus(device.coil_from, true) : lead.from_plus;
+        item.coil_minus = elsewhere ? terminals_->minus(device.coil_from) : lead.from_minus;
+    }
+
     void place_items(const Lead& f) {
         Metre reached(0);
         for (size_t d = 0; d < f.devices.size(); ++d) {
             const auto& device = f.devices[d];
             WireItem item{feed_, d, device.kind, false, {}, false, {}, device.at.has_value()};
             if (auto values = item_values(catalogue_, device)) item.known = true, item.values = *values;
+            if (terminals_ && raw(item.values.coil) > 0) hang_coil(item, device);
             item.blocks = device.kind == DeviceKind::diode && device.reversed;
             // A fuse stands right at its source unless it was said where; what comes after it, somewhere on
             // the way.
@@ -175,8 +186,8 @@ class FeedMaker {
         add_joint(role, JointAt::source, f.joint_from, from, -1);
         for (size_t i = wiring_.leads.back().items; i < wiring_.items.size(); ++i) {
             const auto& item = wiring_.items[i];
-            const bool parted =
-                parts_the_wire(item.kind) && (role == WireRole::supply || item.kind == DeviceKind::connector);
+            const bool parted = parts_the_wire(item.kind, item.values) &&
+                                (role == WireRole::supply || item.kind == DeviceKind::connector);
             if (!parted) continue;
             const auto& device = f.devices[item.device];
             add_joint(role, JointAt::item_in, device.joint_in, -1, static_cast<int>(i));
@@ -211,6 +222,7 @@ class FeedMaker {
     const Catalogue& catalogue_;
     Wiring& wiring_;
     const Lead& plan_feed_;
+    const PartTerminals* terminals_ = nullptr;  ///< null: one feed alone, its terminals left out
     size_t feed_;
     Metre length_, cut_;
 };

@@ -74,6 +74,7 @@ struct WireItem {
     Metre at{};           ///< along the supply, from the source
     bool at_said =
         false;  ///< otherwise a fuse stands at its source, and what comes after it somewhere on the way
+    int coil_plus = -1, coil_minus = -1;  ///< terminals that a relay's coil hangs on
     bool operator==(const WireItem&) const = default;
 };
 

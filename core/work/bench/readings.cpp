@@ -12,6 +12,7 @@
 #include <set>
 
 #include "battery/pack.h"
+#include "plan/landing.h"
 #include "protection/fuse_order.h"
 #include "source/source.h"
 #include "units/format.h"
@@ -28,8 +29,9 @@ constexpr double lead_ohm = 0.3;  // the meter's own leads and contact
 void foreign_return(const Plan& plan, const PlanIndex& index, const WireJoint& joint,
                     std::vector<Reading>& out) {
     const bool frame = joint.at == JointAt::frame;
-    if ((!frame && joint.at != JointAt::other_return) || (frame && !plan.metal_frame)) return;
+    if (!frame && joint.at != JointAt::other_return) return;
     const auto& feed = plan.feeds[joint.lead];
+    if (frame && !on_metal(plan, feed.to)) return;
     const auto* other = by_id(plan.feeds, feed.shared_with);
     if (!frame && !other) return;
     Reading r;
@@ -69,13 +71,14 @@ void continuity(const Plan& plan, const Catalogue& catalogue, const Figures& fig
         const double supply = raw(ohms.supply), back = raw(ohms.back);
         for (const bool is_return : {false, true}) {
             if (is_return && feed.ret != Return::own) continue;
-            const char* sign = is_return ? "−" : "+";
+            const auto from = index.name(feed.from) + " " + landing_sign(plan, feed, {true, is_return});
+            const auto to = index.name(feed.to) + " " + landing_sign(plan, feed, {false, is_return});
             Reading r;
             r.of = ReadingOf::lead;
             r.key = "beep/" + feed.id + (is_return ? "/return" : "/supply");
-            r.title = fmt::format("{} {} to {} {}", index.name(feed.from), sign, index.name(feed.to), sign);
+            r.title = fmt::format("{} to {}", from, to);
             r.state = is_return ? "" : seen_through(catalogue, feed);
-            r.red = index.name(feed.to) + " " + sign, r.black = index.name(feed.from) + " " + sign;
+            r.red = to, r.black = from;
             r.unit = ReadingUnit::ohm;
             r.high = std::ceil(((is_return ? back : supply) + lead_ohm) * 1.2 * 10) / 10;
             r.about = feed.id;
@@ -224,6 +227,12 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
             volts(ReadingOf::module, "module/" + plan.converters[c].id, plan.converters[c].name + " output",
                   "nothing on it", plan.converters[c].name + " output", w, borne[c]);
         r.about = plan.converters[c].id;
+        if (const auto& on_it = index.from(plan.converters[c].id); !on_it.empty()) {
+            const auto& feed = plan.feeds[on_it.front()];
+            r.red = plan.converters[c].name + " output " + landing_sign(plan, feed, {true, false});
+            if (feed.ret == Return::own)
+                r.black = plan.converters[c].name + " output " + landing_sign(plan, feed, {true, true});
+        }
         out.push_back(std::move(r));
     }
 }
@@ -246,6 +255,12 @@ void live_plugs(const Plan& plan, const Figures& figures, std::vector<Reading>& 
                   load.name + " plug", {busy_windows[l].first, empty_windows[l].second}, borne);
         loaded.why.add(fmt::format("It needs {} – {}.", format(load.v_min), format(load.v_max)));
         empty.about = loaded.about = load.id;
+        const auto& feed = plan.feeds[figures.solver->index().into(load.id).front()];
+        const bool own = feed.ret == Return::own;
+        for (auto* r : {&empty, &loaded}) {
+            r->red = load.name + " plug " + landing_sign(plan, feed, {false, false});
+            if (own) r->black = load.name + " plug " + landing_sign(plan, feed, {false, true});
+        }
         out.push_back(std::move(empty));
         out.push_back(std::move(loaded));
     }

@@ -8,6 +8,7 @@
 #include "battery/pack.h"
 #include "cable/bus.h"
 #include "files/csv.h"
+#include "joint/covers.h"
 #include "joint/item_joint.h"
 #include "joint/pigtail.h"
 #include "plan/passive_text.h"
@@ -33,6 +34,7 @@ void add(std::vector<BomLine>& lines, const std::string& item, double amount, co
 const char* hub_part(HubKind kind) {
     return kind == HubKind::strip   ? "two-pole screw terminal strip"
            : kind == HubKind::board ? "small distribution board"
+           : kind == HubKind::fork  ? "forked barrel lead"
                                     : "two-rail stud or bus bar";
 }
 
@@ -69,6 +71,9 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
     for (const auto& c : plan.converters) {
         const auto* t = find(catalogue.converters, c.type);
         add(lines, t ? t->name : c.type, 1, "pcs", c.name);
+        // Board and what is glued: some 8 cm of it.
+        if (const auto over = board_tube(plan, catalogue, c); over && over->tube)
+            add(lines, over->tube->name, 0.08, "m", c.name);
     }
     for (const auto& p : plan.passives)
         add(lines,
@@ -106,6 +111,8 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
             // What meets in a pigtail comes below, once for all of it.
             if (!in_pigtail(plan, catalogue, f, source))
                 add_joints(feed_joint(plan, catalogue, i, source), f.ret == Return::own ? 2 : 1);
+            if (const auto over = over_tube(plan, catalogue, i, source); over && over->tube)
+                add(lines, over->tube->name, raw(over->cut) / 1e3, "m", "");
         }
         for (const auto& d : f.devices)
             for (const bool before : {true, false}) add_joints(item_joint(plan, catalogue, f, d, before), 1);

@@ -31,7 +31,27 @@ struct ItemPlace {
     }
 };
 
+/// Both fuses side by side in the slot of the circuit's own.
+ItemWork tap_work(const ItemPlace& p, const HolderType& tap) {
+    const auto* circuit = by_id(p.plan.sources, p.feed.from);
+    return {fmt::format("Fuse tap in the slot of {}", name_of(p.plan, p.feed.from)),
+            tap.name,
+            {"Pull the fuse that is there, and find with the meter which side of its slot is live.",
+             circuit && raw(circuit->fuse) > 0
+                 ? fmt::format("That fuse, {}, into the tap's lower place, nearest its blades.",
+                               format(circuit->fuse))
+                 : "That fuse into the tap's lower place, nearest its blades.",
+             fmt::format("The upper place stays empty: the {} one goes in last.", format(p.device.rating)),
+             "Push the tap in so that its lead leaves on the dead side: the other way round one fuse carries "
+             "both.",
+             "See that the cover of the fuse box still closes."},
+            {"meter", "fuse puller"},
+            "A vehicle's battery can weld a spanner: disconnect it first where its manual says so.",
+            10};
+}
+
 ItemWork holder_work(const ItemPlace& p, const HolderType& holder) {
+    if (holder.tap) return tap_work(p, holder);
     const auto* wire = find(p.catalogue.wires, holder.lead);
     ItemWork w{fmt::format("Fuse holder in the {}", p.lead()),
                holder.name,
@@ -103,8 +123,12 @@ ItemWork switch_work(const ItemPlace& p) {
                {},
                8};
     if (kind == SwitchKind::relay) {
-        w.actions.push_back(
-            "Its coil: + from before its contact, through what switches it, − to the return.");
+        w.actions.push_back(fmt::format(
+            "Its coil: + {}, − {} to the return.",
+            p.device.coil_from.empty() ? "from before its contact"
+                                       : "from the supply of " + name_of(p.plan, p.device.coil_from),
+            p.device.control.empty() ? "through what switches it"
+                                     : "through " + name_of(p.plan, p.device.control)));
         w.actions.push_back("Across the coil a diode, its band to the coil's +, unless it has one inside.");
     }
     if (kind == SwitchKind::thermal) {
@@ -145,6 +169,13 @@ ItemWork inline_work(const ItemPlace& p) {
             w.actions.push_back("Meter on diode test before it is covered: one way only.");
             break;
         case DeviceKind::filter:
+            if (const auto values = item_values(p.catalogue, p.device); values && raw(values->bore) > 0) {
+                w.title = fmt::format("Round the {}: {}", p.lead(), name);
+                w.actions = {"Clip it round all its wires together, close to what is noisy.",
+                             "A tie on either side, or a tube over it: it must not slide."};
+                w.minutes = 2;
+                break;
+            }
             w.actions.push_back(fmt::format("IN towards {}, OUT towards {}; its − to the return.",
                                             name_of(p.plan, p.feed.from), name_of(p.plan, p.feed.to)));
             break;
@@ -229,8 +260,13 @@ std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const
             s.actions.push_back("Then on either side of it:");
             tell_joint(s, *joint, plan.practices);
             s.minutes += 2 * joint->kind->minutes;
-            s.actions.push_back("Leave the fuse out.");
+        } else if (const auto behind = item_joint(plan, catalogue, feed, device, false)) {
+            s.actions.push_back("Its lead to the wire:");
+            tell_joint(s, *behind, plan.practices);
+            s.minutes += behind->kind->minutes;
         }
+        if (device.kind == DeviceKind::fuse && holder_of(catalogue, device))
+            s.actions.push_back("Leave the fuse out.");
         s.why.add(
             "On the bench, before the ends are fast: a lead that is joined at both ends is not cut gladly.");
         all.push_back(std::move(s));

@@ -13,7 +13,9 @@
 #include "build/pigtail_steps.h"
 #include "build/proving.h"
 #include "joint/choose.h"
+#include "joint/covers.h"
 #include "joint/pigtail.h"
+#include "plan/landing.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -32,11 +34,9 @@ struct Maker {
     const WireType* wire(const Lead& f) const { return find(catalogue.wires, f.wire); }
     std::string wire_name(const Lead& f) const { return wire(f) ? wire(f)->size : "wire"; }
     bool threaded(size_t f) const {
-        return std::any_of(figures.harness.routes[f].passages.begin(),
-                           figures.harness.routes[f].passages.end(), [&](size_t p) {
-                               return plan.passages[p].kind == PassageKind::hole ||
-                                      plan.passages[p].kind == PassageKind::gland;
-                           });
+        const auto& ways = figures.harness.routes[f].ways;
+        return std::any_of(ways.begin(), ways.end(),
+                           [&](size_t w) { return meets(plan.ways[w], OnWayKind::opening); });
     }
     std::string colours(const Lead& f) const {
         return f.ret == Return::own ? f.supply_colour + " and " + f.return_colour : f.supply_colour;
@@ -59,6 +59,7 @@ struct Maker {
     void thread(size_t f);
     void sleeve(size_t f);
     void join(size_t f, bool at_source);
+    void cover_board(const Converter& c);
 };
 
 void Maker::prepare() {
@@ -154,14 +155,20 @@ void Maker::thread(size_t f) {
     const auto& feed = plan.feeds[f];
     auto& s = add("thread/" + feed.id, StepKind::thread, "Thread: " + index.feed_name(feed));
     s.about = feed.id;
-    for (const auto p : figures.harness.routes[f].passages) {
-        const auto& way = plan.passages[p];
-        if (way.kind != PassageKind::hole && way.kind != PassageKind::gland) continue;
-        s.subtitle = fmt::format("through the {} {} of {}", format(way.hole),
-                                 way.kind == PassageKind::gland ? "gland" : "grommet", name_of(plan, way.id));
-        s.actions.push_back(way.kind == PassageKind::gland ? "Slide the gland's nut and body on first."
-                                                           : "Check that the grommet sits all round.");
-        s.actions.push_back("Pull the bare, unterminated end through; leave the loop on the load's side.");
+    for (const auto p : figures.harness.routes[f].ways) {
+        for (const auto& thing : plan.ways[p].on_it) {
+            const auto* opening = by_id(plan.openings, thing.opening);
+            if (!opening) continue;
+            s.subtitle =
+                fmt::format("through the {} of {}", opening_size(*opening), name_of(plan, opening->id));
+            s.actions.push_back(opening->kind == OpeningKind::gland
+                                    ? "Slide the gland's nut and body on first."
+                                : opening->kind == OpeningKind::grommet
+                                    ? "Check that the grommet sits all round."
+                                    : "Feel round the hole's edge: deburred, or it cuts.");
+            s.actions.push_back(
+                "Pull the bare, unterminated end through; leave the loop on the load's side.");
+        }
     }
     for (const auto& hole : figures.harness.holes)
         for (const auto item : hole.to_open)
@@ -190,6 +197,13 @@ void Maker::sleeve(size_t f) {
                                                       : "tube that fits",
                                         index.name(source ? feed.from : feed.to)));
         parking = std::max(parking, work.parking);
+        if (const auto over = over_tube(plan, catalogue, f, source))
+            s.actions.push_back(
+                over->tube
+                    ? fmt::format("Before them, over both leads: {} of {}, for when each joint has its own.",
+                                  format(over->cut), over->tube->name)
+                    : fmt::format("No tube goes over both joints, {}: leave them beside one another.",
+                                  format(over->pass)));
     }
     if (raw(parking) > 0)
         s.actions.push_back(
@@ -219,10 +233,44 @@ void Maker::join(size_t f, bool at_source) {
     if (!kind || !wire(feed)) return;
     s.joint = StepJoint{f, at_source};
     const auto work = *feed_joint(plan, catalogue, f, at_source);
+    if (plan.terminals.contains(at_source ? feed.from : feed.to))
+        s.actions.push_back(feed.ret == Return::own
+                                ? fmt::format("{} lands on {}, {} on {}.", capital(feed.supply_colour),
+                                              landing_sign(plan, feed, {at_source, false}),
+                                              feed.return_colour, landing_sign(plan, feed, {at_source, true}))
+                                : fmt::format("{} lands on {}.", capital(feed.supply_colour),
+                                              landing_sign(plan, feed, {at_source, false})));
     tell_joint(s, work, plan.practices);
+    if (const auto over = over_tube(plan, catalogue, f, at_source); over && over->tube)
+        s.actions.push_back(
+            "Both done: the wide tube over both, a finger's width beyond theirs, and shrink it.");
     s.minutes = kind->minutes * (feed.ret == Return::own ? 2 : 1);
     s.why.add("After its tubes are on.");
     for (const auto& line : work.why.lines) s.why.lines.push_back(line);
+}
+
+/// A bare board in a wide tube, glued shut at both ends.
+void Maker::cover_board(const Converter& c) {
+    const auto tube = board_tube(plan, catalogue, c);
+    if (!tube) return;
+    auto& s = add("cover/" + c.id, StepKind::join, "Tube over the board of " + c.name,
+                  tube->tube ? tube->tube->name : "tube that goes over it flat");
+    s.about = c.id;
+    s.actions = {"Measured and marked already: its screw and its label end up under the tube.",
+                 "The board's length and 2 cm more; slide it over from the side with fewer leads.",
+                 "Hot glue into one end, press it flat with pliers; the same at the other once it has set.",
+                 "Shrink it without lingering: the board does not like the heat."};
+    s.tools = {"tube", "scissors", "hot glue gun", "heat source"};
+    s.minutes = 6, s.wait_minutes = 1;
+    s.after = {"set/" + c.id};
+    for (const auto f : index.into(c.id)) s.after.push_back("join/" + plan.feeds[f].id + "/load");
+    for (const auto f : index.from(c.id)) s.after.push_back("join/" + plan.feeds[f].id + "/source");
+    s.why.add("After its wires are on: what is glued shut is not soldered any more.");
+    if (raw(tube->pass) > 0)
+        s.why.add(fmt::format("Its board is {} round: a tube that opens to {} or more.",
+                              format(Millimetre(raw(tube->pass) * M_PI)), format(tube->pass)));
+    else
+        s.why.add("How large its board is, nobody has said: try a tube over it.");
 }
 
 }  // namespace
@@ -282,6 +330,7 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
         for (const bool source : {false, true})
             if (!in_pigtail(plan, catalogue, plan.feeds[f], source)) m.join(f, source);
     }
+    for (const auto& c : plan.converters) m.cover_board(c);
     for (auto& s : pigtail_steps(plan, catalogue)) m.steps.push_back(std::move(s));
     for (auto& s : cable_steps(plan, catalogue)) m.steps.push_back(std::move(s));
     std::vector<std::string> joints;

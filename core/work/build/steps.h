@@ -32,7 +32,7 @@ struct Step {
     std::optional<StepJoint> joint;    ///< to draw
     std::optional<StepTarget> target;  ///< of a module that is set or measured
     Id item;                           ///< that it puts into its lead
-    Id about;                          ///< part, feed or passage
+    Id about;                          ///< part, feed or way
     Why why;                           ///< why here, and not earlier or later
 };
 

@@ -1,0 +1,203 @@
+// What the machine map offers: menus of its places and ways, and the fields typed into.
+#include <QMenu>
+#include <algorithm>
+
+#include "plan/edits.h"
+#include "plan/machine_text.h"
+#include "routing/machine_map.h"
+#include "widgets/words.h"
+
+namespace sangre::app {
+
+void MachineMap::edit_length(const Id& id) {
+    const auto* way = by_id(document_.plan().ways, id);
+    if (!way) return;
+    const auto centre = spot_centre("way:" + QString::fromStdString(id));
+    edit_value_at(QRectF(centre.x() - u(55), centre.y() - u(15), u(110), u(30)),
+                  QString::number(raw(way->length)) + " m", Dimension::length, "m",
+                  [this, way = *way](double metres) -> QString {
+                      if (metres <= 0 || metres > 100)
+                          return tr("A length above zero, up to 100 m, is expected.");
+                      auto next = way;
+                      next.length = Metre(metres);
+                      close_editor();
+                      document_.apply([next](const Plan& p) { return put_way(p, next); },
+                                      tr("Measure a way"));
+                      return {};
+                  });
+}
+
+QRectF MachineMap::line_at(const Id& way) const {
+    const auto centre = spot_centre("way:" + QString::fromStdString(way));
+    const double wide = std::min<double>(u(300), width() - 8);
+    const double left = std::clamp(centre.x() - wide / 2, 4.0, std::max(4.0, width() - wide - 4));
+    return QRectF(left, centre.y() - u(15), wide, u(30));
+}
+
+void MachineMap::edit_opening(const Id& way, const Id& opening) {
+    const auto* there = by_id(document_.plan().openings, opening);
+    const Opening like = there ? *there : Opening{};
+    edit_at(line_at(way),
+            there ? QString::fromStdString(opening_line(document_.plan(), *there)) : tr("12 mm grommet"),
+            [this, way, like](const QString& typed) -> QString {
+                const auto read = parse_opening(document_.plan(), like, typed.toStdString());
+                if (!read) return words_of(read.error().message);
+                close_editor();
+                if (like.id.empty())
+                    document_.apply([way, o = *read](const Plan& p) { return add_opening(p, way, o); },
+                                    tr("Make an opening"));
+                else
+                    document_.apply([o = *read](const Plan& p) { return put_opening(p, o); },
+                                    tr("Change an opening"));
+                return {};
+            });
+}
+
+void MachineMap::edit_distance(const Id& id, size_t thing) {
+    const auto* way = by_id(document_.plan().ways, id);
+    if (!way || thing >= way->on_it.size()) return;
+    const auto at = way->on_it[thing].at.value_or(way->length / 2);
+    edit_value_at(line_at(id), said(at), Dimension::length, "m",
+                  [this, way = *way, thing](double metres) -> QString {
+                      if (metres < 0 || metres > raw(way.length))
+                          return tr("It lies on the way: from 0 to %1 is expected.").arg(said(way.length));
+                      auto next = way;
+                      next.on_it[thing].at = Metre(metres);
+                      close_editor();
+                      document_.apply([next](const Plan& p) { return put_way(p, next); },
+                                      tr("Say where it lies on the way"));
+                      return {};
+                  });
+}
+
+void MachineMap::offer_new_things(QMenu& menu, const Way& way) {
+    menu.addAction(tr("An opening…"), [this, id = way.id] { edit_opening(id, {}); });
+    for (const auto& opening : document_.plan().openings) {
+        if (std::any_of(way.on_it.begin(), way.on_it.end(),
+                        [&](const auto& thing) { return thing.opening == opening.id; }))
+            continue;
+        menu.addAction(
+            tr("Through the %1").arg(menu_words(words_of(opening_name(document_.plan(), opening)))),
+            [this, id = way.id, opening] {
+                document_.apply([=](const Plan& p) { return add_opening(p, id, opening); },
+                                tr("Go through an opening"));
+            });
+    }
+    menu.addSeparator();
+    for (const auto kind : {OnWayKind::hinge, OnWayKind::heat, OnWayKind::edge}) {
+        if (meets(way, kind)) continue;
+        menu.addAction(words_of(on_way_word(kind)), [this, way, kind] {
+            auto next = way;
+            next.on_it.push_back({kind, {}, {}});
+            document_.apply([next](const Plan& p) { return put_way(p, next); }, tr("Say what is on the way"));
+        });
+    }
+}
+
+void MachineMap::offer_thing(QMenu& menu, const Way& way, size_t i) {
+    const auto& plan = document_.plan();
+    const auto& thing = way.on_it[i];
+    const auto* opening = by_id(plan.openings, thing.opening);
+    auto* here =
+        menu.addMenu(menu_words(words_of(opening ? opening_name(plan, *opening) : on_way_word(thing.kind))));
+    if (opening)
+        here->addAction(tr("Type it anew…"),
+                        [this, way = way.id, id = opening->id] { edit_opening(way, id); });
+    here->addAction(tr("Type its distance from %1…").arg(menu_words(words_of(name_of(plan, way.from)))),
+                    [this, id = way.id, i] { edit_distance(id, i); });
+    here->addAction(tr("Take it off the way"), [this, id = way.id, i] {
+        document_.apply([=](const Plan& p) { return remove_from_way(p, id, i); }, tr("Take it off the way"));
+    });
+}
+
+void MachineMap::way_menu(const Id& id) {
+    document_.select(id);
+    const auto* found = by_id(document_.plan().ways, id);
+    if (!found) return;
+    const auto way = *found;
+    QMenu menu(this);
+    menu.addAction(tr("Type its length"), [this, id] { edit_length(id); });
+    offer_new_things(*menu.addMenu(tr("It meets")), way);
+    for (size_t i = 0; i < way.on_it.size(); ++i) offer_thing(menu, way, i);
+    menu.addSeparator();
+    menu.addAction(tr("Remove"), [this, id] {
+        document_.apply([id](const Plan& p) { return remove_way(p, id); }, tr("Remove a way"));
+    });
+    menu.exec(mapToGlobal(spot_centre("way:" + QString::fromStdString(id))));
+}
+
+void MachineMap::rename_place(const Id& id) {
+    const auto* place = by_id(document_.plan().places, id);
+    if (!place) return;
+    edit_at(box(*place), QString::fromStdString(place->name),
+            [this, place = *place](const QString& typed) -> QString {
+                if (typed.trimmed().isEmpty()) return tr("A place needs a name.");
+                auto next = place;
+                next.name = typed.trimmed().toStdString();
+                close_editor();
+                document_.apply([next](const Plan& p) { return put_place(p, next); }, tr("Name a place"));
+                return {};
+            });
+}
+
+void MachineMap::add_place() {
+    Place place;
+    place.name = "Place " + std::to_string(document_.plan().places.size() + 1);
+    place.id = fresh_id(document_.plan(), "place", place.name);
+    document_.apply([place](const Plan& p) { return put_place(p, place); }, tr("Add a place"));
+    document_.select(place.id);
+    rename_place(place.id);
+}
+
+void MachineMap::place_menu(const Id& id) {
+    document_.select(id);
+    QMenu menu(this);
+    menu.addAction(tr("Rename"), [this, id] { rename_place(id); });
+    auto* ways = menu.addMenu(tr("Measure a way to"));
+    for (const auto& other : document_.plan().places) {
+        if (other.id == id) continue;
+        ways->addAction(menu_words(QString::fromStdString(other.name)), [this, id, to = other.id] {
+            Way way;
+            way.from = id, way.to = to, way.length = Metre(0.5);
+            way.id = fresh_id(document_.plan(), "way",
+                              name_of(document_.plan(), id) + " " + name_of(document_.plan(), to));
+            document_.apply([way](const Plan& p) { return put_way(p, way); }, tr("Add a way"));
+            document_.select(way.id);
+            repaint();
+            edit_length(way.id);
+        });
+    }
+    auto* bodies = menu.addMenu(tr("It is in"));
+    const auto in_body = [&](const QString& name, const Id& body) {
+        auto* a = bodies->addAction(name, [this, id, body] {
+            document_.apply([=](const Plan& p) { return set_place_body(p, id, body); },
+                            tr("Say what a place is in"));
+        });
+        a->setCheckable(true);
+        const auto* place = by_id(document_.plan().places, id);
+        a->setChecked(place && place->body == body);
+    };
+    for (const auto& body : document_.plan().bodies) in_body(menu_words(words_of(body.name)), body.id);
+    in_body(tr("no body"), {});
+    auto* parts = menu.addMenu(tr("Put here"));
+    const auto offer = [&](const auto& list) {
+        for (const auto& part : list) {
+            auto* a = parts->addAction(
+                menu_words(QString::fromStdString(part.name)), [this, part_id = part.id, id] {
+                    document_.apply([=](const Plan& p) { return set_part_place(p, part_id, id); },
+                                    tr("Place a part"));
+                });
+            a->setCheckable(true);
+            a->setChecked(part.place == id);
+        }
+    };
+    offer(document_.plan().sources), offer(document_.plan().hubs), offer(document_.plan().converters),
+        offer(document_.plan().loads), offer(document_.plan().passives);
+    menu.addSeparator();
+    menu.addAction(tr("Remove it, with its ways"), [this, id] {
+        document_.apply([id](const Plan& p) { return remove_place(p, id); }, tr("Remove a place"));
+    });
+    menu.exec(mapToGlobal(spot_centre("place:" + QString::fromStdString(id))));
+}
+
+}  // namespace sangre::app

@@ -1,0 +1,43 @@
+// What a motor's bridge takes between its supply and the motor.
+#include <fmt/format.h>
+
+#include "review/review.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+constexpr Watt without_sink(1.5);  // some 50 K/W of a bare package: 75 K over the air; typical
+constexpr double much = 0.1;       // of the motor's volts
+
+void bridge(const Context& c, std::vector<Finding>& out) {
+    for (const auto& l : c.plan.loads) {
+        if (l.kind != LoadKind::motor) continue;
+        const auto volts = bridge_volts(l, l.typical);
+        const auto loss = bridge_loss(l, l.typical);
+        if (raw(volts) <= 0) continue;
+        const double share = raw(l.nominal) > 0 ? raw(volts) / raw(l.nominal) : 0;
+        if (loss < without_sink && share < much) continue;
+        Finding f{loss >= without_sink ? Severity::caution : Severity::note,
+                  {},
+                  {l.id},
+                  loss >= without_sink
+                      ? fmt::format("The bridge of {} loses {} at {}: it wants a heat sink and air.", l.name,
+                                    format(loss), format(l.typical))
+                      : fmt::format("The bridge of {} keeps {} from it, {} of its volts.", l.name,
+                                    format(volts), format_percent(share)),
+                  {},
+                  {}};
+        f.why.add(fmt::format("{} × {} = {}", format(volts), format(l.typical), format(loss)));
+        f.why.add(fmt::format("Of {} the motor gets {}.", format(l.nominal), format(l.nominal - volts)));
+        out.push_back(std::move(f));
+    }
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::bridges{
+    {"motor-bridge", "A motor's bridge stays cool and leaves the motor its volts", bridge},
+};
+
+}  // namespace sangre

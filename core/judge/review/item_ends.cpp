@@ -1,0 +1,170 @@
+// What sits in a lead suits it: joined at its own ends, in a slot that is there, round a lead that it closes
+// on, its coil on volts that it is wound for.
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "joint/item_joint.h"
+#include "protection/suiting.h"
+#include "review/review.h"
+#include "units/format.h"
+#include "wiring/item.h"
+
+namespace sangre {
+namespace {
+
+constexpr double coil_low = 0.75, coil_high = 1.3;  // of nominal: pulls in surely, stays cool enough; typical
+
+template <class Check>
+void each_lead_item(const Context& c, Check check) {
+    for (size_t f = 0; f < c.plan.feeds.size(); ++f)
+        for (const auto& d : c.plan.feeds[f].devices) check(f, d);
+}
+
+std::string in_feed(const Context& c, size_t feed, const Device& d) {
+    return fmt::format("{}: the {}", c.index().feed_name(c.plan.feeds[feed]), item_name(c.catalogue, d));
+}
+
+void no_joint_at_item(const Context& c, std::vector<Finding>& out) {
+    std::vector<std::string> all;
+    std::vector<Id> about;
+    each_lead_item(c, [&](size_t f, const Device& d) {
+        if (!wants_joints(c.plan, c.catalogue, c.plan.feeds[f], d)) return;
+        all.push_back(in_feed(c, f, d));
+        about.push_back(c.plan.feeds[f].id);
+    });
+    if (all.empty()) return;
+    Finding x{Severity::note,
+              {},
+              about,
+              all.size() == 1
+                  ? all.front() + " has ends of its own and no joint is chosen there."
+                  : fmt::format("{} items have ends of their own and no joint is chosen there.", all.size()),
+              {},
+              {}};
+    if (all.size() > 1)
+        for (const auto& one : all) x.why.add(one);
+    x.why.add("Lugs, screws and short leads are joined like every other end: strip, tool, cover, ohms.");
+    x.fixes.push_back({"Choose them",
+                       [catalogue = &c.catalogue](const Plan& p) { return fit_item_joints(p, *catalogue); }});
+    out.push_back(std::move(x));
+}
+
+/// A tap goes where a circuit's own fuse is, of that fuse's family.
+void tap_slot(const Context& c, std::vector<Finding>& out) {
+    each_lead_item(c, [&](size_t f, const Device& d) {
+        const auto* holder = holder_of(c.catalogue, d);
+        if (!holder || !holder->tap) return;
+        const auto* source = by_id(c.plan.sources, c.plan.feeds[f].from);
+        const bool circuit = source && source->kind == SourceKind::circuit;
+        const auto takes = [](const HolderType& h, const Id& family) {
+            return std::find(h.takes.begin(), h.takes.end(), family) != h.takes.end();
+        };
+        if (circuit && (source->fuse_type.empty() || takes(*holder, source->fuse_type))) return;
+        Finding x{circuit ? Severity::caution : Severity::danger,
+                  {},
+                  {c.plan.feeds[f].id},
+                  circuit ? fmt::format("{} does not go into the slot of {}, which is for {}.", holder->name,
+                                        source->name, source->fuse_type)
+                          : fmt::format("{} taps a fuse slot, and there is none at {}.", holder->name,
+                                        c.index().name(c.plan.feeds[f].from)),
+                  {},
+                  {}};
+        x.why.add("A tap takes the circuit's own fuse and the new one, in the slot of the first.");
+        const auto* family = find(c.catalogue.fuses, circuit ? source->fuse_type : d.type);
+        if (const auto* better =
+                family ? (circuit ? suiting_tap(c.catalogue, *family, d.rating, c.plan.hottest_air)
+                                  : suiting_holder(c.catalogue, *family, d.rating, c.plan.hottest_air))
+                       : nullptr)
+            x.fixes.push_back({"Seat it in: " + better->name,
+                               [catalogue = &c.catalogue, id = d.id, to = better->id](const Plan& p) {
+                                   return set_holder(p, *catalogue, id, to);
+                               }});
+        out.push_back(std::move(x));
+    });
+}
+
+void bead_bore(const Context& c, std::vector<Finding>& out) {
+    each_lead_item(c, [&](size_t f, const Device& d) {
+        const auto* bead = d.kind == DeviceKind::filter ? find(c.catalogue.inlines, d.type) : nullptr;
+        if (!bead || raw(bead->bore) <= 0) return;
+        const auto thick = lead_thickness(c.figures.harness, f);
+        if (thick <= bead->bore) return;
+        Finding x{Severity::caution,
+                  {},
+                  {c.plan.feeds[f].id},
+                  fmt::format("{} closes round {}, and the lead is {} thick.", in_feed(c, f, d),
+                              format(bead->bore), format(thick)),
+                  {},
+                  {}};
+        x.why.add("All wires of the lead go through it together: one alone would saturate it.");
+        const InlinePart* best = nullptr;
+        for (const auto& t : c.catalogue.inlines)
+            if (t.kind == InlineKind::filter && t.bore >= thick && (!best || t.bore < best->bore)) best = &t;
+        if (best)
+            x.fixes.push_back({"Use a " + best->name, [id = d.id, to = best->id](const Plan& p) {
+                                   return set_switch_type(p, id, to);
+                               }});
+        out.push_back(std::move(x));
+    });
+}
+
+void coil_volts(const Context& c, std::vector<Finding>& out) {
+    const auto& circuit = c.figures.solver->circuit();
+    if (!c.figures.now.found) return;
+    for (const auto& coil : circuit.coils) {
+        const auto& feed = c.plan.feeds[coil.feed];
+        const auto* d = by_id(feed.devices, Id(coil.device));
+        const auto* type = d ? find(c.catalogue.switches, d->type) : nullptr;
+        if (!type || raw(type->coil) <= 0) continue;
+        const auto volt = [&](int node) {
+            return node < 0 ? 0.0 : c.figures.now.node_volts[static_cast<size_t>(node)];
+        };
+        const Volt across(volt(coil.across.positive) - volt(coil.across.negative));
+        const double share = raw(across) / raw(type->coil);
+        if (share < 0.01 || (share >= coil_low && share <= coil_high))
+            continue;  // dead: another rule says why
+        const auto& from = d->coil_from.empty() ? feed.from : d->coil_from;
+        Finding x{Severity::danger,
+                  {},
+                  {feed.id},
+                  fmt::format("{} has a coil of {} and hangs on {} of {}: it {}.", in_feed(c, coil.feed, *d),
+                              format(type->coil), format(across), c.index().name(from),
+                              share < coil_low ? "may not pull in" : "burns"),
+                  {},
+                  {}};
+        x.why.add(fmt::format("{} ÷ {} = {}; a coil wants {} to {}.", format(across), format(type->coil),
+                              format_percent(share), format_percent(coil_low), format_percent(coil_high)));
+        out.push_back(std::move(x));
+    }
+}
+
+void live_case(const Context& c, std::vector<Finding>& out) {
+    each_lead_item(c, [&](size_t f, const Device& d) {
+        const auto* type = d.kind == DeviceKind::power_switch ? find(c.catalogue.switches, d.type) : nullptr;
+        if (!type || !type->live_case || !on_metal(c.plan, c.plan.feeds[f].to)) return;
+        Finding x{Severity::caution,
+                  {},
+                  {c.plan.feeds[f].id},
+                  fmt::format("{} has a live case, and {} stands in metal: film or tube between them.",
+                              in_feed(c, f, d), c.index().name(c.plan.feeds[f].to)),
+                  {},
+                  {}};
+        x.why.add("Its metal cap is one of its contacts: on bare metal it is a short to the frame.");
+        out.push_back(std::move(x));
+    });
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::item_ends{
+    {"item-joint-missing", "Items with lugs, screws or leads of their own are joined there",
+     no_joint_at_item},
+    {"tap-slot", "A fuse tap goes into the slot of an existing circuit, of its family", tap_slot},
+    {"bead-bore", "A clip-on bead closes round all wires of its lead", bead_bore},
+    {"coil-volts", "A coil hangs on the volts that it is wound for", coil_volts},
+    {"switch-live-case", "A live case is kept off metal", live_case},
+};
+
+}  // namespace sangre

@@ -1,0 +1,84 @@
+#pragma once
+// What the machine is made of, as far as wires mind it: bodies with walls, places in them, measured ways
+// between places, and the openings that ways go through.
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "units/quantity.h"
+
+namespace sangre {
+
+enum class BodyMaterial { plastic, wood, metal, fabric, foam };
+
+/// A box, hull, frame or arm.
+struct Body {
+    Id id;
+    std::string name;
+    BodyMaterial material = BodyMaterial::plastic;
+    bool sealed = false;                     ///< against water and dust
+    Millimetre length{}, width{}, height{};  ///< outside; 0: not measured
+    Millimetre wall{};                       ///< its thickness; 0: not measured
+    Id in{};                                 ///< the body that this one is inside of; empty: none
+    std::string extra{};
+    bool operator==(const Body&) const = default;
+};
+
+/// A spot in the machine, seen from above: x and y from 0 (left, front) to 1 (right, rear).
+struct Place {
+    Id id;
+    std::string name;
+    double x = 0.5;
+    double y = 0.5;
+    std::string extra{};
+    Id body{};  ///< that it is in; empty: nobody has said
+    bool operator==(const Place&) const = default;
+};
+
+/// A bare hole, one with a grommet in it, or a gland.
+enum class OpeningKind { hole, grommet, gland };
+
+/// Where a wall is passed, by one way or by several.
+struct Opening {
+    Id id;
+    std::string name;  ///< empty: after the way that goes through it
+    Id body;           ///< whose wall; empty: nobody has said
+    OpeningKind kind = OpeningKind::grommet;
+    Millimetre bore{};  ///< that wires go through; 0: not measured
+    std::string extra{};
+    bool operator==(const Opening&) const = default;
+};
+
+enum class OnWayKind { opening, hinge, heat, edge };
+
+/// What a way meets.
+struct OnWay {
+    OnWayKind kind = OnWayKind::opening;
+    std::optional<Metre> at{};  ///< from the way's first end; absent: somewhere on it
+    Id opening{};               ///< of an opening
+    std::string extra{};
+    bool operator==(const OnWay&) const = default;
+};
+
+/// A measured way between two places, and what is on it.
+struct Way {
+    Id id;
+    Id from, to;
+    Metre length{};
+    std::vector<OnWay> on_it{};
+    std::string extra{};
+    bool operator==(const Way&) const = default;
+};
+
+/// "plastic", "wood", "metal", "fabric", "foam".
+const char* material_word(BodyMaterial material);
+/// "hole", "grommet", "gland".
+const char* opening_word(OpeningKind kind);
+/// "opening", "hinge", "hot place", "sharp edge".
+const char* on_way_word(OnWayKind kind);
+/// "12 mm gland", "hole not measured yet".
+std::string opening_size(const Opening& opening);
+/// True where something of that kind is on it.
+bool meets(const Way& way, OnWayKind kind);
+
+}  // namespace sangre

@@ -1,0 +1,32 @@
+#pragma once
+// The named points of a part that leads land on.
+#include <string>
+#include <vector>
+
+#include "units/quantity.h"
+
+namespace sangre {
+
+/// What a terminal is for: supply (of a module its input), return, a module's output, a signal, a motor's
+/// phase.
+enum class TerminalRole { plus, minus, out, signal, phase };
+/// What it takes a wire by.
+enum class TerminalTakes { unsaid, screw, pad, stud, lever, blade, plug, lead };
+
+struct Terminal {
+    std::string name;  ///< as it is printed there: "V+", "GND", "M1"
+    TerminalRole role = TerminalRole::plus;
+    TerminalTakes takes = TerminalTakes::unsaid;
+    Millimetre size{};  ///< bore of a screw or lever, width of a pad or blade, thread of a stud; 0: not known
+    std::string where{};  ///< in words, seen from where it is wired: "left", "middle, behind"
+    int wires = 1;        ///< that it takes at once
+    std::string extra{};
+    bool operator==(const Terminal&) const = default;
+};
+
+/// "+", "−", "out", "signal", "phase".
+const char* role_word(TerminalRole role);
+/// "screw", "pad", "stud", "lever", "blade", "plug", "lead"; nothing where it is unsaid.
+const char* takes_word(TerminalTakes takes);
+
+}  // namespace sangre

@@ -1,0 +1,189 @@
+#include "plan/terminal_text.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <array>
+
+#include "units/format.h"
+#include "units/parse.h"
+
+namespace sangre {
+namespace {
+
+constexpr double least_mm = 0.2, most_mm = 50;
+constexpr int most_wires = 100;
+
+constexpr auto role_words = std::to_array<std::pair<std::string_view, TerminalRole>>({
+    {"+", TerminalRole::plus},
+    {"in", TerminalRole::plus},
+    {"supply", TerminalRole::plus},
+    {"−", TerminalRole::minus},
+    {"-", TerminalRole::minus},
+    {"return", TerminalRole::minus},
+    {"ground", TerminalRole::minus},
+    {"minus", TerminalRole::minus},
+    {"plus", TerminalRole::plus},
+    {"out", TerminalRole::out},
+    {"output", TerminalRole::out},
+    {"signal", TerminalRole::signal},
+    {"phase", TerminalRole::phase},
+});
+constexpr std::array all_takes{TerminalTakes::screw, TerminalTakes::pad,   TerminalTakes::stud,
+                               TerminalTakes::lever, TerminalTakes::blade, TerminalTakes::plug,
+                               TerminalTakes::lead};
+
+struct TerminalWord {
+    size_t begin = 0, end = 0;
+    std::string_view text;
+};
+
+/// Words of a stretch, with their places in the whole text.
+std::vector<TerminalWord> words_between(std::string_view text, size_t begin, size_t end) {
+    std::vector<TerminalWord> words;
+    const auto blank = [](char c) { return c == ' ' || c == '\t' || c == '\n' || c == '\r'; };
+    for (size_t at = begin; at < end;) {
+        while (at < end && blank(text[at])) ++at;
+        const size_t from = at;
+        while (at < end && !blank(text[at])) ++at;
+        if (at > from) words.push_back({from, at, text.substr(from, at - from)});
+    }
+    return words;
+}
+
+/// What a printed name is for, where it says so.
+std::optional<TerminalRole> role_by_name(std::string_view name) {
+    const auto small = lower(name);
+    if (small.ends_with('+') || small == "vin" || small == "vcc" || small == "bat") return TerminalRole::plus;
+    if (small.ends_with("-") || small.ends_with("−") || small == "gnd" || small == "0v")
+        return TerminalRole::minus;
+    if (small.starts_with("out") || small == "vout") return TerminalRole::out;
+    return {};
+}
+
+std::optional<TerminalRole> role_named(const std::string& small) {
+    for (const auto& [word, role] : role_words)
+        if (small == word) return role;
+    return {};
+}
+
+std::optional<TerminalTakes> takes_named(const std::string& small) {
+    for (const auto takes : all_takes)
+        if (small == takes_word(takes)) return takes;
+    return {};
+}
+
+struct TerminalReader {
+    std::string_view text;
+    Terminal t;
+    std::optional<TerminalRole> role;
+
+    using Result = tl::expected<void, ParseError>;
+    static tl::unexpected<ParseError> wrong(size_t begin, size_t end, std::string message) {
+        return tl::unexpected(ParseError{begin, end, std::move(message)});
+    }
+    /// Takes the number that begins with word `i`: "2.5 mm", "M8", "2 wires"; moves `i` behind it.
+    Result number(const std::vector<TerminalWord>& words, size_t& i);
+    tl::expected<Terminal, ParseError> read(size_t begin, size_t end);
+};
+
+TerminalReader::Result TerminalReader::number(const std::vector<TerminalWord>& words, size_t& i) {
+    const auto& w = words[i];
+    const auto next = i + 1 < words.size() ? lower(words[i + 1].text) : std::string();
+    if (next == "wires" || next == "wire") {
+        const auto n = plain_number(w.text);
+        if (!n || *n < 1 || *n > most_wires || *n != static_cast<int>(*n))
+            return wrong(w.begin, w.end, "A whole number of wires, from 1 to 100, is expected.");
+        t.wires = static_cast<int>(*n);
+        i += 2;
+        return {};
+    }
+    const bool thread = lower(w.text.substr(0, 1)) == "m";
+    const size_t from = w.begin + (thread ? 1 : 0);
+    size_t last = i;
+    if (!next.empty() && unit_symbol(words[i + 1].text)) last = i + 1;
+    const auto metres = parse_value(text.substr(from, words[last].end - from), Dimension::length, "mm");
+    if (!metres) return wrong(from + metres.error().begin, from + metres.error().end, metres.error().message);
+    if (*metres * 1e3 < least_mm || *metres * 1e3 > most_mm)
+        return wrong(w.begin, words[last].end, "A terminal is 0.2 to 50 mm wide.");
+    t.size = Millimetre(*metres * 1e3);
+    i = last + 1;
+    return {};
+}
+
+tl::expected<Terminal, ParseError> TerminalReader::read(size_t begin, size_t end) {
+    const auto stretch = text.substr(begin, end - begin);
+    // A comma between digits is a decimal one.
+    size_t comma = stretch.find(',');
+    while (comma != std::string_view::npos && comma > 0 && comma + 1 < stretch.size() &&
+           is_digit(stretch[comma - 1]) && is_digit(stretch[comma + 1]))
+        comma = stretch.find(',', comma + 1);
+    const size_t stop = comma == std::string_view::npos ? end : begin + comma;
+    const auto words = words_between(text, begin, stop);
+    if (words.empty())
+        return wrong(begin, end, "A terminal's printed name comes first: “V+ screw 2.5 mm, left”.");
+    t.name = words.front().text;
+    for (size_t i = 1; i < words.size();) {
+        const auto small = lower(words[i].text);
+        if (const auto said = role_named(small)) {
+            if (role)
+                return wrong(words[i].begin, words[i].end,
+                             fmt::format("{} is {} already.", t.name, role_word(*role)));
+            role = *said;
+        } else if (const auto takes = takes_named(small))
+            t.takes = *takes;
+        else if (is_digit(small[0]) || (small[0] == 'm' && small.size() > 1 && is_digit(small[1]))) {
+            if (const auto ok = number(words, i); !ok) return tl::unexpected(ok.error());
+            continue;
+        } else
+            return wrong(
+                words[i].begin, words[i].end,
+                "What it is for (+, −, out, signal, phase), what it takes (screw, pad, stud, lever, "
+                "blade, plug, lead), a size in mm or “2 wires” is expected; where it is comes after a "
+                "comma.");
+        ++i;
+    }
+    if (!role) role = role_by_name(t.name);
+    if (!role)
+        return wrong(words.front().begin, words.back().end,
+                     fmt::format("What {} is for is missing: +, −, out, signal or phase.", t.name));
+    t.role = *role;
+    if (comma != std::string_view::npos)
+        for (const auto& w : words_between(text, stop + 1, end))
+            t.where += (t.where.empty() ? "" : " ") + std::string(w.text);
+    return t;
+}
+
+}  // namespace
+
+tl::expected<std::vector<Terminal>, ParseError> parse_terminals(std::string_view text) {
+    std::vector<Terminal> all;
+    for (size_t begin = 0; begin <= text.size();) {
+        const size_t end = std::min(text.find(';', begin), text.size());
+        if (!words_between(text, begin, end).empty()) {
+            const auto one = TerminalReader{text, {}, {}}.read(begin, end);
+            if (!one) return tl::unexpected(one.error());
+            for (const auto& other : all)
+                if (other.name == one->name)
+                    return tl::unexpected(ParseError{
+                        begin, end, fmt::format("There are two called {}: number them.", one->name)});
+            all.push_back(*one);
+        }
+        begin = end + 1;
+    }
+    return all;
+}
+
+std::string terminals_line(const std::vector<Terminal>& terminals) {
+    std::string line;
+    for (const auto& t : terminals) {
+        line += (line.empty() ? "" : "; ") + t.name + " " + role_word(t.role);
+        if (t.takes != TerminalTakes::unsaid) line += std::string(" ") + takes_word(t.takes);
+        if (raw(t.size) > 0) line += " " + exact_number(raw(t.size)) + " mm";
+        if (t.wires != 1) line += fmt::format(" {} wires", t.wires);
+        if (!t.where.empty()) line += ", " + t.where;
+    }
+    return line;
+}
+
+}  // namespace sangre

@@ -1,0 +1,42 @@
+#include "joint/covers.h"
+
+#include <cmath>
+
+#include "joint/pigtail.h"
+
+namespace sangre {
+namespace {
+
+constexpr double tube_wall_mm = 0.8;  // of a shrunk tube, typical
+constexpr double beyond_mm = 10;      // over the inner tubes on either side
+
+}  // namespace
+
+std::optional<WideTube> over_tube(const Plan& plan, const Catalogue& catalogue, size_t f, bool at_source) {
+    const auto& feed = plan.feeds[f];
+    if (!plan.practices.over_tube || !tube_school(plan.practices.insulation) || feed.ret != Return::own ||
+        !feed.cores.empty() || in_pigtail(plan, catalogue, feed, at_source))
+        return {};
+    const auto work = feed_joint(plan, catalogue, f, at_source);
+    if (!work || !work->kind->tube) return {};
+    WideTube w;
+    w.pass = (work->widest + Millimetre(2 * tube_wall_mm)) * 2;
+    w.hold = work->bundle * 2;  // two wires side by side
+    w.cut = Millimetre(std::ceil(raw(work->tube_cut) + 2 * beyond_mm));
+    for (const bool adhesive : {true, false})
+        if (!w.tube) w.tube = choose_tube(catalogue, w.pass, w.hold, adhesive, plan.practices.tubes_at_hand);
+    return w;
+}
+
+std::optional<WideTube> board_tube(const Plan& plan, const Catalogue& catalogue, const Converter& converter) {
+    if (!converter.in_tube) return {};
+    WideTube w;
+    const auto* type = find(catalogue.converters, converter.type);
+    if (!type || raw(type->width) <= 0) return w;
+    w.pass = w.hold = Millimetre(2 * raw(type->width + type->height) / M_PI);
+    for (const bool adhesive : {false, true})
+        if (!w.tube) w.tube = choose_tube(catalogue, w.pass, w.hold, adhesive, plan.practices.tubes_at_hand);
+    return w;
+}
+
+}  // namespace sangre

@@ -1,0 +1,24 @@
+#pragma once
+// Tubes over more than one joint: over both tubes where a pair ends, over a whole bare board.
+#include <optional>
+
+#include "joint/joint.h"
+
+namespace sangre {
+
+struct WideTube {
+    const TubeSize* tube = nullptr;  ///< null where none of those to be had fits
+    Millimetre pass{};               ///< what it must slip over
+    Millimetre hold{};               ///< what it must grip
+    Millimetre cut{};                ///< 0: as long as the board and 20 mm more
+};
+
+/// The tube over both joints at one end of a feed, each covered by a tube of its own. Nothing where that is
+/// not the practice, or there are no two such joints.
+std::optional<WideTube> over_tube(const Plan& plan, const Catalogue& catalogue, size_t feed, bool at_source);
+
+/// The tube over a module's bare board, laid flat: its width and height round are π/2 of it. Nothing where
+/// none is wanted; without a tube where the board's size is not known or nothing fits.
+std::optional<WideTube> board_tube(const Plan& plan, const Catalogue& catalogue, const Converter& converter);
+
+}  // namespace sangre
