@@ -14,6 +14,7 @@
 #include "files/csv.h"
 #include "files/diagram_svg.h"
 #include "files/plan_file.h"
+#include "files/plan_schema.h"
 #include "files/report.h"
 #include "files/wiring_report.h"
 #include "propose/propose.h"
@@ -198,6 +199,14 @@ int run_upgrade(const Options& o) {
     return 0;
 }
 
+/// data/schema/plan.schema.json: what may stand where in a plan.
+int run_schema(const Options&) {
+    const auto schema = plan_schema();
+    if (!schema) throw CannotRead{schema.error()};
+    fmt::print("{}", *schema);
+    return 0;
+}
+
 /// docs/rules.md: every rule in the order of the work.
 int run_rules(const Options&) {
     fmt::print(
@@ -327,6 +336,7 @@ int answered(int argc, char** argv) {
     takes_plan(upgrade_command);
     upgrade_command->add_option("-o,--output", o.output, "the file to write; the plan's own without");
     command("rules", "every rule, as a table", run_rules);
+    command("schema", "the schema of a plan file, made from its fields", run_schema);
     takes_plan(command("steps", "the build, in order", run_steps));
     takes_plan(command("readings", "what the meter should read", run_readings));
     auto* diagram_command = command("diagram", "the wiring diagram as SVG", run_diagram);

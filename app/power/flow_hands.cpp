@@ -7,6 +7,7 @@
 #include "battery/fit.h"
 #include "decide/device_offers.h"
 #include "files/measured_log.h"
+#include "joint/choose.h"
 #include "power/flow_map.h"
 #include "propose/rail_edits.h"
 #include "propose/source_edits.h"
@@ -63,6 +64,28 @@ void FlowMap::rail_menu(const Id& rail, QPointF at) {
         });
         covered->setCheckable(true);
         covered->setChecked(module->in_tube);
+    }
+    m.exec(mapToGlobal((at * zoom()).toPoint()));
+}
+
+void FlowMap::hub_menu(const Id& hub, QPointF at) {
+    document_.select(hub);
+    const auto* now = by_id(document_.plan().hubs, hub);
+    if (!now) return;
+    QMenu m(this);
+    for (const auto& [kind, words] : {std::pair{HubKind::stud, tr("Rings on a stud or bus bar")},
+                                      {HubKind::strip, tr("Ends in a strip of screws")},
+                                      {HubKind::board, tr("On the pads of a board")},
+                                      {HubKind::splice, tr("Joined to one another, no part at all")},
+                                      {HubKind::fork, tr("Plugs of a forked barrel lead")}}) {
+        auto* a = m.addAction(words, this, [this, hub, kind = kind] {
+            document_.apply_and_tell(Edit([hub, kind, &catalogue = document_.catalogue()](const Plan& p) {
+                                         return set_hub_kind(p, catalogue, hub, kind);
+                                     }),
+                                     tr("Have wires meet another way"));
+        });
+        a->setCheckable(true);
+        a->setChecked(now->kind == kind);
     }
     m.exec(mapToGlobal((at * zoom()).toPoint()));
 }

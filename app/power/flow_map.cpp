@@ -282,11 +282,10 @@ void FlowMap::paint_hub(QPainter& p, const Block& b) {
         write(QRectF(left, y, u(112), u(16)), name, theme().ink, face(13, true));
         write(QRectF(left, y + u(16), u(112), u(16)), volts, theme().muted, face(12));
     }
-    add_spot({b.area.adjusted(-u(6), 0, u(6), 0),
-              "part:" + QString::fromStdString(b.id),
-              name + "\n" + volts,
+    add_spot({b.area.adjusted(-u(6), 0, u(6), 0), "part:" + QString::fromStdString(b.id),
+              name + "\n" + volts + tr("\nRight-click for how wires meet there."),
               [this, id = b.id] { document_.select(id); },
-              {}});
+              [this, id = b.id, at = b.area.topRight()] { hub_menu(id, at); }});
 }
 
 void FlowMap::set_voltage(const Id& id, const QRectF& area) {

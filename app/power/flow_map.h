@@ -90,6 +90,7 @@ class FlowMap : public Canvas {
     QString lasts(size_t battery) const;
     void set_voltage(const Id& converter, const QRectF& area);
     void rail_menu(const Id& rail, QPointF at);
+    void hub_menu(const Id& hub, QPointF at);
     void feed_menu(const Id& feed, QPointF at);
     void battery_menu(const Id& battery, QPointF at);
     void add_source_actions(QMenu& menu, const Id& beside);

@@ -159,6 +159,9 @@ void fill_practices_menu(Document& document, QMenu& menu) {
     group(Window::tr("Where a pair ends"), &Practices::over_tube,
           std::vector<std::pair<bool, QString>>{{false, Window::tr("each joint its own tube")},
                                                 {true, Window::tr("and one more tube over both")}});
+    group(Window::tr("Shrink tube with"), &Practices::heat,
+          std::vector<std::pair<HeatSchool, QString>>{{HeatSchool::hot_air, Window::tr("hot air")},
+                                                      {HeatSchool::lighter, Window::tr("a lighter")}});
     tools_owned(document, *menu.addMenu(Window::tr("Tools you own")));
     tubes_at_hand(document, *menu.addMenu(Window::tr("Tubes at hand")));
     group(Window::tr("Wire sizes"), &Practices::metric,

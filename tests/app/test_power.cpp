@@ -192,6 +192,23 @@ class TestPower : public QObject {
         QVERIFY(offered.back().contains("wide tube"));
         QCOMPARE(e.document.plan().converters.size(), before + 1);
     }
+    void a_hub_is_made_another_way() {
+        Evening e;
+        auto* map = e.window.power()->map();
+        map->repaint();
+        const auto before = e.document.plan();
+        QTimer::singleShot(200, [&] {
+            auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
+            if (!menu) return;
+            for (auto* a : menu->actions())
+                if (a->text().contains("strip of screws")) a->trigger();
+            menu->close();
+        });
+        QTest::mouseClick(map, Qt::RightButton, {}, map->spot_centre("part:hub"));
+        QVERIFY(by_id(e.document.plan().hubs, Id("hub"))->kind == HubKind::strip);
+        e.document.undo();
+        QVERIFY(e.document.plan() == before);
+    }
     void a_rail_is_dragged_onto_a_hub() {
         Evening e;
         auto* map = e.window.power()->map();

@@ -197,7 +197,7 @@ class TestSchoolsMenu : public QObject {
         QCOMPARE(other.plan().practices.joint, JointSchool::crimp);
         QCOMPARE(other.plan().practices.insulation, InsulationSchool::polyimide);
         QVERIFY(other.plan().practices.metric);
-        QCOMPARE(other.plan().practices.missing_tools, std::vector<std::string>{"iron"});
+        QCOMPARE(other.plan().practices.missing_tools, (std::vector<std::string>{"hot glue gun", "iron"}));
     }
     void an_older_file_follows_what_was_usual() {
         // A file from before these schools says nothing of them.

@@ -5,6 +5,7 @@
 #include "build/bom.h"
 #include "decide/device_offers.h"
 #include "fixtures.h"
+#include "harness/fittings.h"
 #include "joint/choose.h"
 #include "joint/covers.h"
 #include "joint/item_joint.h"
@@ -283,6 +284,58 @@ class TestItemEnds : public QObject {
         for (const auto& l : bill_of_materials(test::demo(), parts(), s.harness))
             if (l.item == over->tube->name) before = l.amount;
         QVERIFY(metres > before);
+    }
+    void a_lighter_shrinks_with_its_caution() {
+        auto plan = test::demo();
+        plan.practices.heat = HeatSchool::lighter;
+        const auto key = "join/" + plan.feeds[feed_of(plan, "load-work-lamp")].id + "/load";
+        for (const auto& step : test::studied(plan).steps())
+            if (step.key == key) {
+                QVERIFY(step.caution.find("open flame") != std::string::npos);
+                QVERIFY(std::find(step.tools.begin(), step.tools.end(), "lighter") != step.tools.end());
+                QVERIFY(std::find(step.tools.begin(), step.tools.end(), "heat source") == step.tools.end());
+            }
+        for (const auto& step : test::studied(test::demo()).steps())
+            QVERIFY(step.caution.find("open flame") == std::string::npos);
+    }
+    void a_hub_of_another_kind_has_other_joints() {
+        const auto plan = test::demo();
+        for (const auto kind :
+             {HubKind::strip, HubKind::board, HubKind::splice, HubKind::fork, HubKind::stud}) {
+            const auto other = set_hub_kind(plan, parts(), "hub", kind);
+            for (const auto& f : other.feeds)
+                for (const bool source : {true, false})
+                    if ((source ? f.from : f.to) == "hub" && other != plan)
+                        QVERIFY(find(parts().joints, source ? f.joint_from : f.joint_to)->end ==
+                                usual_end(other, f, source));
+            QVERIFY(plan_from_json(plan_to_json(other), "plan").has_value());
+        }
+    }
+    void fittings_suit_what_goes_through() {
+        const auto* m16 = suiting_fitting(parts(), FittingKind::gland, Millimetre(7));
+        QVERIFY(m16 && m16->id == "gland-m16");
+        QVERIFY(!suiting_fitting(parts(), FittingKind::gland, Millimetre(90)));
+        for (const auto& f : parts().fittings) {
+            QVERIFY2(f.least < f.most, f.id.c_str());
+            if (f.kind == FittingKind::gland || f.kind == FittingKind::grommet)
+                QVERIFY2(f.hole > f.most * 0.99, f.id.c_str());
+        }
+        const Opening bored{"o", {}, {}, OpeningKind::grommet, Millimetre(12.5)};
+        QCOMPARE(fitting_of(parts(), bored, Millimetre(3))->id, Id("grommet-12"));
+        QVERIFY(!fitting_of(parts(), {"o", {}, {}, OpeningKind::hole, Millimetre(12)}, Millimetre(3)));
+        const auto plan = test::demo("book-trike");
+        const auto h = lay_harness(plan, parts());
+        int braids = 0, ties = 0;
+        for (const auto& f : fittings_wanted(plan, parts(), h)) {
+            braids += f.fitting->kind == FittingKind::braid;
+            ties += f.fitting->kind == FittingKind::tie;
+            QVERIFY(f.amount > 0);
+        }
+        QVERIFY(braids > 0 && ties > braids);
+        bool listed = false;
+        for (const auto& l : bill_of_materials(plan, parts(), h))
+            listed = listed || l.item.starts_with("cable tie");
+        QVERIFY(listed);
     }
     void a_bare_board_goes_into_a_tube() {
         auto plan = test::demo();

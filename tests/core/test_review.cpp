@@ -240,6 +240,12 @@ std::vector<Case> cases() {
              way.on_it.clear();
              by_id(p.places, way.to)->body = "box";
          }},
+        {"gland-range",
+         [](Plan& p) {
+             auto& o = *by_id(p.openings, Id("way-hub-pump-opening"));
+             o.kind = OpeningKind::gland, o.bore = Millimetre(21);
+         }},
+        {"hub-fork", [](Plan& p) { p.hubs[0].kind = HubKind::fork; }},
         {"passive-no-lead",
          [](Plan& p) {
              p.passives.push_back({"part-x", "Arm button"});

@@ -232,12 +232,14 @@ class TestSources : public QObject {
     void another_source_fits_what_is_there() {
         const auto plan = test::demo();
         const auto offers = source_offers(plan, parts());
-        QCOMPARE(offers.size(), size_t{4});
+        QCOMPARE(offers.size(), 2 + parts().supplies.size());  // a pack, a circuit, and what is bought
         auto next = plan;
+        std::string names_seen;
         for (const auto& offer : offers) {
             if (offer.kind == SourceKind::panel) CLOSE(raw(offer.v_max), 29.2, 1e-6);
             if (offer.kind == SourceKind::pack) QCOMPARE(offer.series, plan.sources[0].series);
-            next = add_source(add_source(next, parts(), offer), parts(), offer);
+            if (offer.name != names_seen) next = add_source(add_source(next, parts(), offer), parts(), offer);
+            names_seen = offer.name;  // the first brick and the first panel are enough
         }
         std::set<std::string> names;
         for (const auto& source : next.sources)

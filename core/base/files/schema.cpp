@@ -1,6 +1,7 @@
 #include "files/schema.h"
 
 #include <fmt/format.h>
+#include <cstdlib>
 
 #include <map>
 #include <mutex>
@@ -48,9 +49,6 @@ std::string pointer(const std::vector<std::string>& context) {
 
 namespace {
 
-constexpr int deepest = 64;
-struct TooDeep {};
-
 /// A reason may quote what it stumbled over, and that may be as long as the file.
 std::string shortened(const std::string& reason) {
     constexpr size_t head = 160, tail = 80;
@@ -62,6 +60,44 @@ std::string shortened(const std::string& reason) {
     };
     return reason.substr(0, whole(head)) + " … " + reason.substr(whole(reason.size() - tail));
 }
+
+/// “guess” is none of drop, temperature: where a value is held against a list of words; else nothing.
+std::string allowed_words(const json& document, const std::filesystem::path& schema,
+                          const std::vector<std::string>& context) {
+    const auto read = read_json(schema);
+    if (!read) return {};
+    const json *at = &document, *rules = &*read;
+    for (const auto& part : context) {
+        if (part == "<root>") continue;
+        const auto key = part.size() > 2 ? part.substr(1, part.size() - 2) : part;
+        const auto step = [&](const json& from, const char* name) -> const json* {
+            const auto found = from.find(name);
+            return found == from.end() ? nullptr : &*found;
+        };
+        if (at->is_array()) {
+            const auto i = static_cast<size_t>(std::strtoull(key.c_str(), nullptr, 10));
+            if (i >= at->size()) return {};
+            at = &(*at)[i], rules = step(*rules, "items");
+        } else if (at->is_object() && at->contains(key)) {
+            at = &(*at)[key];
+            const auto* properties = step(*rules, "properties");
+            const auto* own = properties ? step(*properties, key.c_str()) : nullptr;
+            rules = own ? own : step(*rules, "additionalProperties");
+        } else
+            return {};
+        if (!rules || !rules->is_object()) return {};
+    }
+    const auto list = rules->find("enum");
+    if (list == rules->end()) return {};
+    std::string words;
+    for (const auto& one : *list)
+        words += (words.empty() ? "" : ", ") + (one.is_string() ? one.get<std::string>() : one.dump());
+    return fmt::format("“{}” is none of {}", shortened(at->is_string() ? at->get<std::string>() : at->dump()),
+                       words);
+}
+
+constexpr int deepest = 64;
+struct TooDeep {};
 
 }  // namespace
 
@@ -101,7 +137,9 @@ tl::expected<void, std::string> check_schema(const json& document, const std::fi
     valijson::ValidationResults::Error error, deepest;
     while (results.popError(error))
         if (error.context.size() > deepest.context.size()) deepest = error;
-    return tl::unexpected(fmt::format("{}: {}: {}", name, pointer(deepest.context), deepest.description));
+    const auto allowed = allowed_words(document, schema, deepest.context);
+    return tl::unexpected(fmt::format("{}: {}: {}", name, pointer(deepest.context),
+                                      allowed.empty() ? deepest.description : allowed));
 }
 
 tl::expected<json, std::string> read_checked_json(const std::filesystem::path& file,

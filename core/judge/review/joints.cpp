@@ -377,9 +377,36 @@ void many_branches(const Context& c, std::vector<Finding>& out) {
     }
 }
 
+/// A forked lead is thin, and its plugs are small.
+void fork_current(const Context& c, std::vector<Finding>& out) {
+    constexpr Ampere fork_carries(5);  // of a 5.5 mm barrel plug, typical
+    for (const auto& hub : c.plan.hubs) {
+        if (hub.kind != HubKind::fork) continue;
+        for (const auto f : c.index().into(hub.id)) {
+            const auto most = c.figures.worst.feeds[f].continuous;
+            if (most <= fork_carries) continue;
+            Finding x{Severity::danger,
+                      {},
+                      {hub.id},
+                      fmt::format("{} is a forked barrel lead: it carries {}, and {} are asked of it.",
+                                  hub.name, format(fork_carries), format(most)),
+                      {},
+                      {}};
+            x.why.add(
+                "One barrel plug feeds all its branches through wire that is seldom thicker than 20 AWG.");
+            x.fixes.push_back(
+                {"A strip of screws instead", [catalogue = &c.catalogue, id = hub.id](const Plan& p) {
+                     return set_hub_kind(p, *catalogue, id, HubKind::strip);
+                 }});
+            out.push_back(std::move(x));
+        }
+    }
+}
+
 }  // namespace
 
 const std::vector<Rule> rules_of::joints{
+    {"hub-fork", "A forked barrel lead carries what its branches ask", fork_current},
     {"joint-pigtail", "A pigtail takes the copper of all its wires, and its tube goes over them",
      pigtail_misfit},
     {"joint-many-branches", "Many branches at one splice are one pigtail", many_branches},

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "harness/fittings.h"
 #include "review/review.h"
 #include "units/format.h"
 
@@ -54,6 +55,31 @@ void past_moving(const Context& c, std::vector<Finding>& out) {
         if (meets(way, OnWayKind::edge))
             say(Severity::caution,
                 fmt::format("{} over a sharp edge at {}: fit a grommet or edging.", runs, where));
+    }
+}
+
+/// A gland that is too wide for its cable seals nothing.
+void gland_range(const Context& c, std::vector<Finding>& out) {
+    for (const auto& h : c.figures.harness.holes) {
+        auto next = c.plan.openings[h.opening];
+        if (h.wires.empty() || next.kind != OpeningKind::gland) continue;
+        const auto* there = fitting_of(c.catalogue, next, h.needed);
+        if (!there || h.needed >= there->least || h.needed > there->most) continue;
+        Finding f{Severity::caution,
+                  {},
+                  {next.id},
+                  fmt::format("The {} closes on {} to {}, and what goes through is {} thick.",
+                              opening_name(c.plan, next), format(there->least), format(there->most),
+                              format(h.needed)),
+                  {},
+                  {}};
+        f.why.add("Tape, foam or a sleeve round the bundle fills it where the gland stays.");
+        f.why.add(there->name + ": " + there->source);
+        if (const auto* better = suiting_fitting(c.catalogue, FittingKind::gland, h.needed)) {
+            next.bore = better->most;
+            f.fixes.push_back({"An " + better->name, [next](const Plan& p) { return put_opening(p, next); }});
+        }
+        out.push_back(std::move(f));
     }
 }
 
@@ -126,7 +152,14 @@ void wall_without_opening(const Context& c, std::vector<Finding>& out) {
             opening.kind = wall->sealed                            ? OpeningKind::gland
                            : wall->material == BodyMaterial::metal ? OpeningKind::grommet
                                                                    : OpeningKind::hole;
-            opening.bore = bore_for(h.bundle[w]);
+            const auto* fitting =
+                opening.kind == OpeningKind::hole
+                    ? nullptr
+                    : suiting_fitting(
+                          c.catalogue,
+                          opening.kind == OpeningKind::gland ? FittingKind::gland : FittingKind::grommet,
+                          h.bundle[w]);
+            opening.bore = fitting ? fitting->most : bore_for(h.bundle[w]);
             Finding f{Severity::note,
                       {},
                       {way.id, wall->id},
@@ -161,6 +194,7 @@ const std::vector<Rule> rules_of::routing{
     {"hole-full", "What runs through a hole fits through it", hole_full},
     {"route-hazard", "Wires keep clear of moving, hot and sharp parts", past_moving},
     {"way-beyond-end", "What is on a way lies on it", beyond_the_way},
+    {"gland-range", "A gland closes on what goes through it", gland_range},
     {"opening-unfit", "Openings keep water out of what is sealed, and edges off wires", opening_unfit},
     {"wall-no-opening", "A way through a wall has an opening there", wall_without_opening},
     {"place-unknown", "Every part stands in a place of the machine", dangling},

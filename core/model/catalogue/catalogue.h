@@ -22,6 +22,8 @@ struct Catalogue {
     std::vector<TubeSize> tubes;
     std::vector<JointKind> joints;
     std::vector<InlinePart> inlines;
+    std::vector<FittingType> fittings;
+    std::vector<SupplyType> supplies;
     std::vector<std::string> refused;  ///< "FILE: /entries/3/name: reason" of what was left out
 };
 

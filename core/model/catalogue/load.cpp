@@ -242,6 +242,30 @@ void read(const Value& j, InlinePart& p) {
     p.mass = as<Gram>(j, "mass_g"), p.cost = j.at("cost");
 }
 
+void read(const Value& j, FittingType& f) {
+    f.name = j.at("name");
+    f.kind = one_of<FittingKind>(j, "kind",
+                                 {{"grommet", FittingKind::grommet},
+                                  {"gland", FittingKind::gland},
+                                  {"braid", FittingKind::braid},
+                                  {"tie", FittingKind::tie}});
+    f.least = Millimetre(j.value("least_mm", 0.0)), f.most = as<Millimetre>(j, "most_mm");
+    if (f.least > f.most) throw std::runtime_error("/least_mm: larger than most_mm");
+    f.hole = Millimetre(j.value("hole_mm", 0.0)), f.wall = Millimetre(j.value("wall_mm", 0.0));
+    f.hottest = Celsius(j.value("hottest_C", raw(f.hottest)));
+    f.mass = as<Gram>(j, "mass_g"), f.cost = j.at("cost");
+}
+
+void read(const Value& j, SupplyType& s) {
+    s.name = j.at("name"), s.panel = j.value("panel", false);
+    s.v_min = Volt(j.value("min_V", 0.0)), s.v_max = Volt(j.value("max_V", 0.0));
+    s.rated = Ampere(j.value("rated_A", 0.0)), s.power = Watt(j.value("power_W", 0.0));
+    if (s.v_min > s.v_max) throw std::runtime_error("/min_V: over max_V");
+    if (s.panel ? raw(s.power) <= 0 : raw(s.v_max) <= 0 || raw(s.rated) <= 0)
+        throw std::runtime_error(s.panel ? "/power_W: missing" : "/max_V and /rated_A: missing");
+    s.mass = as<Gram>(j, "mass_g"), s.cost = j.at("cost");
+}
+
 /// What a file of each kind adds to.
 template <class Visit>
 void with_list(Catalogue& c, const std::string& kind, Visit visit) {
@@ -257,6 +281,8 @@ void with_list(Catalogue& c, const std::string& kind, Visit visit) {
     if (kind == "tube") visit(c.tubes);
     if (kind == "joint") visit(c.joints);
     if (kind == "inline") visit(c.inlines);
+    if (kind == "fitting") visit(c.fittings);
+    if (kind == "supply") visit(c.supplies);
 }
 
 /// Why each entry does not fit the schema of its kind, empty for those that do; or what is wrong with the

@@ -1,6 +1,7 @@
 #include "plan/landing.h"
 
 #include <algorithm>
+#include <utility>
 
 namespace sangre {
 

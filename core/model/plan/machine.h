@@ -5,6 +5,7 @@
 #include <string>
 #include <vector>
 
+#include "parts/id.h"
 #include "units/quantity.h"
 
 namespace sangre {

@@ -148,6 +148,8 @@ enum class SupplySchool { one, two };         ///< packs: one for all, or a seco
 enum class SizingSchool { tight, generous };  ///< modules and wires as computed, or half as much again
 /// Of what flies and must not fall: every feed fused, or none of those whose loss is a crash.
 enum class FlightSchool { fused, unfused };
+/// What shrinks tube: hot air, or the flame of a lighter.
+enum class HeatSchool { hot_air, lighter };
 enum class FeedSchool { own, grouped };  ///< every load its own feed, or one for those that stand together
 
 /// The schools this builder follows.
@@ -169,6 +171,7 @@ struct Practices {
     Id wire_insulation = "silicone-200";
     bool metric = false;
     std::string extra;
+    HeatSchool heat = HeatSchool::hot_air;
     bool over_tube = false;  ///< one more tube over the tubes of both joints where a pair ends
     bool operator==(const Practices&) const = default;
 };

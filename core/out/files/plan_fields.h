@@ -116,6 +116,10 @@ constexpr auto names(SizingSchool) {
     return std::to_array<std::pair<SizingSchool, std::string_view>>(
         {{SizingSchool::tight, "tight"}, {SizingSchool::generous, "generous"}});
 }
+constexpr auto names(HeatSchool) {
+    return std::to_array<std::pair<HeatSchool, std::string_view>>(
+        {{HeatSchool::hot_air, "hot-air"}, {HeatSchool::lighter, "lighter"}});
+}
 constexpr auto names(FeedSchool) {
     return std::to_array<std::pair<FeedSchool, std::string_view>>(
         {{FeedSchool::own, "own"}, {FeedSchool::grouped, "grouped"}});
@@ -296,7 +300,7 @@ void visit(V& v, Practices& p) {
         v("terminal", p.terminal);
     v("supply", p.supply), v("sizing", p.sizing), v("feeds", p.feeds), v("flight", p.flight);
     v("joint", p.joint), v("missing_tools", p.missing_tools), v("tubes_at_hand", p.tubes_at_hand),
-        v("over_tube", p.over_tube);
+        v("over_tube", p.over_tube), v("heat", p.heat);
     v("insulation", p.insulation), v("noise", p.noise), v("wire_insulation", p.wire_insulation),
         v("metric", p.metric);
 }

@@ -231,6 +231,36 @@ struct InlinePart {
     std::string source;
 };
 
+enum class FittingKind { grommet, gland, braid, tie };
+
+/// What closes round a lead or a bundle: in a wall, along a way that moves, or against what it lies on.
+struct FittingType {
+    Id id;
+    std::string name;
+    FittingKind kind = FittingKind::grommet;
+    Millimetre least{},
+        most{};         ///< what it closes round; a grommet lets through any that is thinner than most
+    Millimetre hole{};  ///< in the wall that it sits in; 0: in none
+    Millimetre wall{};  ///< the thickest that it sits in; 0: any
+    Celsius hottest{85};
+    Gram mass{};  ///< of a braid by the metre
+    double cost = 0;
+    std::string source;
+};
+
+/// A brick or a panel as it is bought.
+struct SupplyType {
+    Id id;
+    std::string name;
+    bool panel = false;
+    Volt v_min{}, v_max{};  ///< of a brick; a panel's follows from its charge controller
+    Ampere rated{};
+    Watt power{};  ///< of a panel in full sun
+    Gram mass{};
+    double cost = 0;
+    std::string source;
+};
+
 enum class JointMethod { solder, crimp, screw, lever };
 struct JointKind {
     Id id;

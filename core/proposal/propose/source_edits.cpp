@@ -11,6 +11,11 @@
 #include "source/source_text.h"
 
 namespace sangre {
+namespace {
+
+constexpr double poor_day = 1, good_day = 4;  // hours of full sun, of the middle latitudes; typical
+
+}  // namespace
 
 std::vector<Source> source_offers(const Plan& plan, const Catalogue& catalogue) {
     Source pack;
@@ -29,9 +34,17 @@ std::vector<Source> source_offers(const Plan& plan, const Catalogue& catalogue) 
         s.name = name;
         return s;
     };
-    return {typed("Supply", "supply 12 V 5 A"),
-            typed("Vehicle circuit", "circuit 12 V 15 A fuse with the key"),
-            typed("Panel", fmt::format("panel 20 W 1–4 h {:.1f} V", raw(charge))), pack};
+    std::vector<Source> all{pack, typed("Vehicle circuit", "circuit 12 V 15 A fuse with the key")};
+    for (const auto& t : catalogue.supplies) {
+        Source s;
+        s.name = t.panel ? "Panel" : "Supply";
+        s.kind = t.panel ? SourceKind::panel : SourceKind::supply;
+        s.v_min = t.panel ? charge : t.v_min, s.v_max = t.panel ? charge : t.v_max;
+        s.rated = t.rated, s.power = t.power;
+        if (t.panel) s.sun_low = poor_day, s.sun_high = good_day;
+        all.push_back(s);
+    }
+    return all;
 }
 
 Plan add_source(Plan plan, const Catalogue& catalogue, Source source) {

@@ -95,8 +95,9 @@ bool wanted(const JointKind& kind, const std::string& tool, const Practices& pra
 
 std::vector<std::string> tools_of(const JointKind& kind, const Practices& practices) {
     std::vector<std::string> all;
+    const bool lighter = practices.heat == HeatSchool::lighter;
     for (const auto& t : kind.tools)
-        if (wanted(kind, t, practices)) all.push_back(t);
+        if (wanted(kind, t, practices)) all.push_back(lighter && t == tube_shrinker ? "lighter" : t);
     if (!kind.tube) return all;
     if (practices.insulation == InsulationSchool::tape) all.emplace_back("tape");
     if (practices.insulation == InsulationSchool::polyimide) all.emplace_back("polyimide tape");
@@ -186,6 +187,20 @@ Plan fit_joints(Plan plan, const Catalogue& catalogue) {
     return joints_where(std::move(plan), catalogue, [](const JointKind* now, SquareMillimetre copper) {
         return !now || !takes(*now, copper);
     });
+}
+
+Plan set_hub_kind(Plan plan, const Catalogue& catalogue, const Id& id, HubKind kind) {
+    auto* hub = by_id(plan.hubs, id);
+    if (!hub || hub->kind == kind) return plan;
+    hub->kind = kind;
+    for (auto& feed : plan.feeds)
+        for (const bool source : {true, false}) {
+            if ((source ? feed.from : feed.to) != id) continue;
+            const auto* joint = choose_joint(catalogue, plan.practices, usual_end(plan, feed, source),
+                                             lead_copper(catalogue, feed));
+            (source ? feed.joint_from : feed.joint_to) = joint ? joint->id : Id();
+        }
+    return plan;
 }
 
 Plan follow_joint_school(Plan plan, const Catalogue& catalogue, JointSchool school) {

@@ -8,6 +8,7 @@
 #include "battery/pack.h"
 #include "cable/bus.h"
 #include "files/csv.h"
+#include "harness/fittings.h"
 #include "joint/covers.h"
 #include "joint/item_joint.h"
 #include "joint/pigtail.h"
@@ -117,6 +118,9 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         for (const auto& d : f.devices)
             for (const bool before : {true, false}) add_joints(item_joint(plan, catalogue, f, d, before), 1);
     }
+    for (const auto& f : fittings_wanted(plan, catalogue, harness))
+        add(lines, f.fitting->name, f.amount, f.fitting->kind == FittingKind::braid ? "m" : "pcs",
+            f.used_for);
     for (const auto& p : pigtails(plan, catalogue)) {
         if (p.tube) add(lines, p.tube->name, raw(p.tube_cut) / 1e3, "m", "");
         if (!p.kind->part.empty())

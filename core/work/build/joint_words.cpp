@@ -24,10 +24,19 @@ void tell_joint(Step& s, const JointWork& work, const Practices& practices) {
                                         format(work.size.iron), format(work.size.dwell)));
     s.actions.push_back(fmt::format("Tug with {:.0f} N, and no more.", work.size.tug_newton));
     if (kind.tube) s.actions.push_back(covering_action(practices.insulation));
+    const bool flame =
+        kind.tube && tube_school(practices.insulation) && practices.heat == HeatSchool::lighter;
+    if (flame)
+        s.actions.push_back(
+            "With a lighter: beside the flame, not in it, always moving; soot means too close.");
     if (kind.tube && practices.insulation == InsulationSchool::sealant) s.wait_minutes = 60;
     for (const auto& tool : tools_of(kind, practices))
         if (std::find(s.tools.begin(), s.tools.end(), tool) == s.tools.end()) s.tools.push_back(tool);
     if (s.caution.empty()) s.caution = kind.caution;
+    constexpr std::string_view burns =
+        "An open flame: nothing that burns within reach, no battery, no solvent or fuel near it.";
+    if (flame && s.caution.find(burns) == std::string::npos)
+        s.caution += (s.caution.empty() ? "" : " ") + std::string(burns);
 }
 
 }  // namespace sangre

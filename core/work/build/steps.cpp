@@ -12,6 +12,7 @@
 #include "build/passive_steps.h"
 #include "build/pigtail_steps.h"
 #include "build/proving.h"
+#include "harness/fittings.h"
 #include "joint/choose.h"
 #include "joint/covers.h"
 #include "joint/pigtail.h"

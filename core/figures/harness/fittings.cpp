@@ -1,0 +1,60 @@
+#include "harness/fittings.h"
+
+#include <cmath>
+
+namespace sangre {
+namespace {
+
+constexpr double tie_every_m = 0.15;  // and one at either end; typical
+constexpr double braid_more = 1.15;   // it shortens as it widens
+
+FittingKind kind_of(OpeningKind kind) {
+    return kind == OpeningKind::gland ? FittingKind::gland : FittingKind::grommet;
+}
+
+}  // namespace
+
+const FittingType* suiting_fitting(const Catalogue& catalogue, FittingKind kind, Millimetre bundle) {
+    const FittingType* best = nullptr;
+    for (const auto& f : catalogue.fittings)
+        if (f.kind == kind && f.least <= bundle && bundle <= f.most &&
+            (!best || f.most < best->most || (f.most == best->most && f.cost < best->cost)))
+            best = &f;
+    return best;
+}
+
+const FittingType* fitting_of(const Catalogue& catalogue, const Opening& opening, Millimetre bundle) {
+    if (opening.kind == OpeningKind::hole) return nullptr;
+    const auto kind = kind_of(opening.kind);
+    if (raw(opening.bore) <= 0) return suiting_fitting(catalogue, kind, bundle);
+    const FittingType* best = nullptr;
+    for (const auto& f : catalogue.fittings)
+        if (f.kind == kind && f.most <= opening.bore && (!best || f.most > best->most)) best = &f;
+    return best;
+}
+
+std::vector<FittingCount> fittings_wanted(const Plan& plan, const Catalogue& catalogue,
+                                          const Harness& harness) {
+    std::vector<FittingCount> all;
+    const auto add = [&](const FittingType* fitting, double amount, std::string used_for) {
+        if (fitting) all.push_back({fitting, amount, std::move(used_for)});
+    };
+    for (const auto& h : harness.holes)
+        if (!h.wires.empty()) {
+            const auto& opening = plan.openings[h.opening];
+            add(fitting_of(catalogue, opening, h.needed), 1, name_of(plan, opening.id));
+        }
+    for (size_t w = 0; w < plan.ways.size(); ++w) {
+        const auto& way = plan.ways[w];
+        if (harness.feeds_on_way[w].empty() && harness.cables_on_way[w].empty()) continue;
+        const auto bundle = harness.bundle[w];
+        if (meets(way, OnWayKind::hinge))
+            add(suiting_fitting(catalogue, FittingKind::braid, bundle), raw(way.length) * braid_more,
+                name_of(plan, way.id));
+        add(suiting_fitting(catalogue, FittingKind::tie, bundle),
+            std::floor(raw(way.length) / tie_every_m) + 2, "");
+    }
+    return all;
+}
+
+}  // namespace sangre

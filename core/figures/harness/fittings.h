@@ -1,0 +1,26 @@
+#pragma once
+// What closes round the leads: glands and grommets in openings, braid where they move, ties along the way.
+#include "catalogue/catalogue.h"
+#include "harness/harness.h"
+
+namespace sangre {
+
+/// The cheapest fitting of a kind that a bundle of that thickness goes into, or null.
+const FittingType* suiting_fitting(const Catalogue& catalogue, FittingKind kind, Millimetre bundle);
+
+/// The gland or grommet that an opening of that bore is: the widest that lets through no more than its bore;
+/// of one not measured yet the one that suits what goes through. Null for a bare hole, and where none is
+/// known.
+const FittingType* fitting_of(const Catalogue& catalogue, const Opening& opening, Millimetre bundle);
+
+/// What is bought for the ways and openings of a harness that anything runs through: item and pieces or
+/// metres.
+struct FittingCount {
+    const FittingType* fitting = nullptr;
+    double amount = 0;  ///< pieces; of braid metres
+    std::string used_for;
+};
+std::vector<FittingCount> fittings_wanted(const Plan& plan, const Catalogue& catalogue,
+                                          const Harness& harness);
+
+}  // namespace sangre
