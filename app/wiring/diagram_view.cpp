@@ -9,27 +9,12 @@
 #include "diagram/labels.h"
 #include "files/diagram_svg.h"
 #include "widgets/words.h"
+#include "wiring/shapes.h"
 
 namespace sangre::app {
 namespace {
 
 constexpr double dots_per_mm = 8;  // of a picture
-
-QColor colour_of(const Ink& ink, bool on_paper) {
-    const auto name = words_of(ink);
-    if (name.startsWith(QLatin1String("wire:"))) {
-        const auto colour = name.mid(5);
-        return on_paper && colour == QLatin1String("white") ? QColor("#BDB6AA") : wire_colour(colour);
-    }
-    if (on_paper)
-        return name == "muted"                     ? QColor("#655D55")
-               : name == "card" || name == "paper" ? Qt::white
-                                                   : QColor("#231F1C");
-    const auto& t = theme();
-    return name == "muted" ? t.muted : name == "card" ? t.card : name == "paper" ? t.paper : t.ink;
-}
-
-QPointF at(const PaperPoint& p) { return {p.x, p.y}; }
 
 }  // namespace
 
@@ -66,47 +51,6 @@ QSize DiagramView::sizeHint() const {
             static_cast<int>((210 * pixels() + u(12)) * n * zoom())};
 }
 
-void DiagramView::draw_sheet(QPainter& p, const DiagramSheet& sheet, bool on_paper) {
-    for (const auto& s : sheet.shapes) {
-        p.setPen(s.stroke.empty() ? QPen(Qt::NoPen)
-                                  : QPen(colour_of(s.stroke, on_paper), s.width,
-                                         s.dashed ? Qt::DashLine : Qt::SolidLine, Qt::RoundCap));
-        p.setBrush(s.fill.empty() ? QBrush(Qt::NoBrush) : QBrush(colour_of(s.fill, on_paper)));
-        switch (s.kind) {
-            case ShapeKind::line:
-                p.drawLine(at(s.points.front()), at(s.points.back()));
-                break;
-            case ShapeKind::rectangle:
-                p.drawRoundedRect(QRectF(at(s.points.front()), at(s.points.back())), 0.8, 0.8);
-                break;
-            case ShapeKind::circle: {
-                const double r = std::hypot(s.points[1].x - s.points[0].x, s.points[1].y - s.points[0].y);
-                p.drawEllipse(at(s.points.front()), r, r);
-                break;
-            }
-            case ShapeKind::text: {
-                // Letters are made at a size that is whole in pixels and then scaled to the paper.
-                QFont f(QStringLiteral("B612"));
-                f.setPixelSize(40);
-                f.setBold(s.bold);
-                const double scale = s.size / 40;
-                const double wide = QFontMetricsF(f).horizontalAdvance(words_of(s.text)) * scale;
-                const double left = s.align == TextAlign::left     ? 0
-                                    : s.align == TextAlign::centre ? wide / 2
-                                                                   : wide;
-                p.save();
-                p.translate(s.points.front().x - left, s.points.front().y);
-                p.scale(scale, scale);
-                p.setFont(f);
-                p.setPen(colour_of(s.fill, on_paper));
-                p.drawText(QPointF(0, 0), words_of(s.text));
-                p.restore();
-                break;
-            }
-        }
-    }
-}
-
 void DiagramView::paint(QPainter& p) {
     const auto& t = theme();
     if (diagram_.sheets.empty()) {
@@ -125,12 +69,14 @@ void DiagramView::paint(QPainter& p) {
         p.save();
         p.translate(0, top);
         p.scale(k * sheet.scale, k * sheet.scale);
-        draw_sheet(p, sheet, false);
+        draw_shapes(p, sheet.shapes, false);
         for (const auto& s : sheet.spots)
             if (s.subject == document_.selection()) {
                 p.setPen(QPen(t.accent, 0.6));
                 p.setBrush(Qt::NoBrush);
-                p.drawRoundedRect(QRectF(at(s.from), at(s.to)).adjusted(-0.8, -0.8, 0.8, 0.8), 1, 1);
+                p.drawRoundedRect(QRectF(QPointF(s.from.x, s.from.y), QPointF(s.to.x, s.to.y))
+                                      .adjusted(-0.8, -0.8, 0.8, 0.8),
+                                  1, 1);
             }
         p.restore();
         for (const auto& s : sheet.spots) {
@@ -177,7 +123,7 @@ QString DiagramView::write_sheets(const std::vector<DiagramSheet>& sheets, const
             const double k = pdf.logicalDpiX() / 25.4 * sheets[i].scale;
             p.save();
             p.scale(k, k);
-            draw_sheet(p, sheets[i], true);
+            draw_shapes(p, sheets[i].shapes, true);
             p.restore();
         }
         return p.end() ? QString() : cannot(file);
@@ -197,7 +143,7 @@ QString DiagramView::write_sheets(const std::vector<DiagramSheet>& sheets, const
             QPainter p(&image);
             p.setRenderHint(QPainter::Antialiasing);
             p.scale(dots_per_mm * sheet.scale, dots_per_mm * sheet.scale);
-            draw_sheet(p, sheet, true);
+            draw_shapes(p, sheet.shapes, true);
             p.end();
             if (!image.save(name)) return cannot(name);
         } else {

@@ -32,7 +32,6 @@ class DiagramView : public Canvas {
     void renew();
     /// Millimetres of paper to pixels of the drawing.
     double pixels() const;
-    static void draw_sheet(QPainter& p, const DiagramSheet& sheet, bool on_paper);
     Document& document_;
     Diagram diagram_;
     std::shared_ptr<const Plan> of_;

@@ -1,8 +1,11 @@
 #pragma once
 // What the machine is made of, as far as wires mind it: bodies with walls, places in them, measured ways
 // between places, and the openings that ways go through.
+#include <array>
 #include <optional>
 #include <string>
+#include <string_view>
+#include <utility>
 #include <vector>
 
 #include "parts/id.h"
@@ -11,6 +14,13 @@
 namespace sangre {
 
 enum class BodyMaterial { plastic, wood, metal, fabric, foam };
+constexpr auto names(BodyMaterial) {
+    return std::to_array<std::pair<BodyMaterial, std::string_view>>({{BodyMaterial::plastic, "plastic"},
+                                                                     {BodyMaterial::wood, "wood"},
+                                                                     {BodyMaterial::metal, "metal"},
+                                                                     {BodyMaterial::fabric, "fabric"},
+                                                                     {BodyMaterial::foam, "foam"}});
+}
 
 /// A box, hull, frame or arm.
 struct Body {
@@ -38,6 +48,10 @@ struct Place {
 
 /// A bare hole, one with a grommet in it, or a gland.
 enum class OpeningKind { hole, grommet, gland };
+constexpr auto names(OpeningKind) {
+    return std::to_array<std::pair<OpeningKind, std::string_view>>(
+        {{OpeningKind::hole, "hole"}, {OpeningKind::grommet, "grommet"}, {OpeningKind::gland, "gland"}});
+}
 
 /// Where a wall is passed, by one way or by several.
 struct Opening {
@@ -51,6 +65,12 @@ struct Opening {
 };
 
 enum class OnWayKind { opening, hinge, heat, edge };
+constexpr auto names(OnWayKind) {
+    return std::to_array<std::pair<OnWayKind, std::string_view>>({{OnWayKind::opening, "opening"},
+                                                                  {OnWayKind::hinge, "hinge"},
+                                                                  {OnWayKind::heat, "heat"},
+                                                                  {OnWayKind::edge, "edge"}});
+}
 
 /// What a way meets.
 struct OnWay {

@@ -5,27 +5,66 @@
 // part's outlet to another's inlet with its in-line devices. Parts refer to each other by id only; ids stay
 // stable. `extra` keeps the keys of a file that this version does not know, as JSON text, so that they
 // survive a round trip.
+#include <array>
 #include <map>
 #include <optional>
 #include <string>
+#include <string_view>
+#include <utility>
 #include <vector>
 
 #include "parts/load.h"
 #include "parts/source.h"
 #include "plan/machine.h"
+#include "plan/practices.h"
 #include "plan/terminal.h"
 #include "units/quantity.h"
 
 namespace sangre {
 
 enum class DeviceKind { fuse, power_switch, connector, diode, filter, shunt, precharge };
+constexpr auto names(DeviceKind) {
+    return std::to_array<std::pair<DeviceKind, std::string_view>>({{DeviceKind::fuse, "fuse"},
+                                                                   {DeviceKind::power_switch, "switch"},
+                                                                   {DeviceKind::connector, "connector"},
+                                                                   {DeviceKind::diode, "diode"},
+                                                                   {DeviceKind::filter, "filter"},
+                                                                   {DeviceKind::shunt, "shunt"},
+                                                                   {DeviceKind::precharge, "precharge"}});
+}
 enum class Return { own, frame, shared };
+constexpr auto names(Return) {
+    return std::to_array<std::pair<Return, std::string_view>>(
+        {{Return::own, "own"}, {Return::frame, "frame"}, {Return::shared, "shared"}});
+}
 enum class CableKind { plain, servo, data, motor, ribbon, other };
+constexpr auto names(CableKind) {
+    return std::to_array<std::pair<CableKind, std::string_view>>({{CableKind::plain, "plain"},
+                                                                  {CableKind::servo, "servo"},
+                                                                  {CableKind::data, "data"},
+                                                                  {CableKind::motor, "motor"},
+                                                                  {CableKind::ribbon, "ribbon"},
+                                                                  {CableKind::other, "other"}});
+}
 enum class CoreRole { supply, ground, signal, phase, unused };
+constexpr auto names(CoreRole) {
+    return std::to_array<std::pair<CoreRole, std::string_view>>({{CoreRole::supply, "supply"},
+                                                                 {CoreRole::ground, "ground"},
+                                                                 {CoreRole::signal, "signal"},
+                                                                 {CoreRole::phase, "phase"},
+                                                                 {CoreRole::unused, "unused"}});
+}
 
 /// How feeds meet in a hub: on a threaded stud, in a strip of screws, on pads of a board, twisted and
 /// soldered, or in a ready-made lead that forks.
 enum class HubKind { stud, strip, board, splice, fork };
+constexpr auto names(HubKind) {
+    return std::to_array<std::pair<HubKind, std::string_view>>({{HubKind::stud, "stud"},
+                                                                {HubKind::strip, "strip"},
+                                                                {HubKind::board, "board"},
+                                                                {HubKind::splice, "splice"},
+                                                                {HubKind::fork, "fork"}});
+}
 
 /// A point where feeds meet: a stud, a bus bar, a terminal block.
 struct Hub {
@@ -49,6 +88,14 @@ struct Converter {
 };
 
 enum class PassiveKind { button, lamp, aerial, sensor, motor, sounder };
+constexpr auto names(PassiveKind) {
+    return std::to_array<std::pair<PassiveKind, std::string_view>>({{PassiveKind::button, "button"},
+                                                                    {PassiveKind::lamp, "lamp"},
+                                                                    {PassiveKind::aerial, "aerial"},
+                                                                    {PassiveKind::sensor, "sensor"},
+                                                                    {PassiveKind::motor, "motor"},
+                                                                    {PassiveKind::sounder, "sounder"}});
+}
 
 /// What draws nothing itself and yet ends leads: a button, an indicator lamp, an aerial, a sensor, a motor
 /// behind its controller, a sounder. It may sit in an opening of its own and is tested on the bench.
@@ -137,45 +184,6 @@ struct Phase {
     bool operator==(const Phase&) const = default;
 };
 
-enum class WireSchool { temperature, drop, cautious, bold };
-enum class FuseSchool { smallest_that_carries, largest_that_protects };
-enum class SetSchool { middle, high, nominal };
-enum class TerminalSchool { ferrule, twist, tin };
-enum class InsulationSchool { adhesive_tube, plain_tube, tape, sealant, hot_glue, polyimide };
-enum class JointSchool { by_place, solder, crimp, crimp_and_solder, no_solder };
-enum class NoiseSchool { own_converter, together };
-enum class SupplySchool { one, two };         ///< packs: one for all, or a second one for what is quiet
-enum class SizingSchool { tight, generous };  ///< modules and wires as computed, or half as much again
-/// Of what flies and must not fall: every feed fused, or none of those whose loss is a crash.
-enum class FlightSchool { fused, unfused };
-/// What shrinks tube: hot air, or the flame of a lighter.
-enum class HeatSchool { hot_air, lighter };
-enum class FeedSchool { own, grouped };  ///< every load its own feed, or one for those that stand together
-
-/// The schools this builder follows.
-struct Practices {
-    WireSchool wire = WireSchool::drop;
-    double drop_limit = 0.03;
-    FuseSchool fuse = FuseSchool::smallest_that_carries;
-    SetSchool set = SetSchool::middle;
-    TerminalSchool terminal = TerminalSchool::ferrule;
-    InsulationSchool insulation = InsulationSchool::adhesive_tube;
-    JointSchool joint = JointSchool::by_place;
-    std::vector<std::string> missing_tools;  ///< that this builder does not own
-    std::vector<Id> tubes_at_hand;           ///< sizes of tube in the drawer; empty: any of the catalogue
-    NoiseSchool noise = NoiseSchool::own_converter;
-    SupplySchool supply = SupplySchool::one;
-    SizingSchool sizing = SizingSchool::tight;
-    FeedSchool feeds = FeedSchool::own;
-    FlightSchool flight = FlightSchool::fused;
-    Id wire_insulation = "silicone-200";
-    bool metric = false;
-    std::string extra;
-    HeatSchool heat = HeatSchool::hot_air;
-    bool over_tube = false;  ///< one more tube over the tubes of both joints where a pair ends
-    bool operator==(const Practices&) const = default;
-};
-
 struct Measured {
     double value = 0;   ///< in the reading's unit
     bool open = false;  ///< the meter showed an open circuit
@@ -204,6 +212,10 @@ struct OwnStep {
 };
 
 enum class OwnUnit { volt, ampere, ohm };
+constexpr auto names(OwnUnit) {
+    return std::to_array<std::pair<OwnUnit, std::string_view>>(
+        {{OwnUnit::volt, "V"}, {OwnUnit::ampere, "A"}, {OwnUnit::ohm, "ohm"}});
+}
 
 /// A reading of the builder's own, with the window it has to fall into.
 struct OwnReading {

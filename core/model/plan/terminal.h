@@ -1,6 +1,9 @@
 #pragma once
 // The named points of a part that leads land on.
+#include <array>
 #include <string>
+#include <string_view>
+#include <utility>
 #include <vector>
 
 #include "units/quantity.h"
@@ -10,8 +13,25 @@ namespace sangre {
 /// What a terminal is for: supply (of a module its input), return, a module's output, a signal, a motor's
 /// phase.
 enum class TerminalRole { plus, minus, out, signal, phase };
+constexpr auto names(TerminalRole) {
+    return std::to_array<std::pair<TerminalRole, std::string_view>>({{TerminalRole::plus, "+"},
+                                                                     {TerminalRole::minus, "-"},
+                                                                     {TerminalRole::out, "out"},
+                                                                     {TerminalRole::signal, "signal"},
+                                                                     {TerminalRole::phase, "phase"}});
+}
 /// What it takes a wire by.
 enum class TerminalTakes { unsaid, screw, pad, stud, lever, blade, plug, lead };
+constexpr auto names(TerminalTakes) {
+    return std::to_array<std::pair<TerminalTakes, std::string_view>>({{TerminalTakes::unsaid, "unsaid"},
+                                                                      {TerminalTakes::screw, "screw"},
+                                                                      {TerminalTakes::pad, "pad"},
+                                                                      {TerminalTakes::stud, "stud"},
+                                                                      {TerminalTakes::lever, "lever"},
+                                                                      {TerminalTakes::blade, "blade"},
+                                                                      {TerminalTakes::plug, "plug"},
+                                                                      {TerminalTakes::lead, "lead"}});
+}
 
 struct Terminal {
     std::string name;  ///< as it is printed there: "V+", "GND", "M1"

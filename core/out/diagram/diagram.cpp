@@ -152,7 +152,7 @@ class Sheet {
             device_step, (x1 - x0) * 0.6 / std::max<double>(1, static_cast<double>(feed.devices.size())));
         double x = x0 + 3 + step / 2;
         for (const auto& d : feed.devices) {
-            pen_.device(d, {x, y(level) - half_pair}, {x, y(level) + half_pair});
+            pen_.item(d.kind, {x, y(level) - half_pair}, {x, y(level) + half_pair});
             pen_.words({x, y(level) - half_pair - 2.2}, said_of(d), step - 0.6, 2.3, TextAlign::centre);
             x += step;
         }

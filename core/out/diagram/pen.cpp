@@ -58,9 +58,9 @@ void DiagramPen::spot(PaperPoint from, PaperPoint to, const Id& subject) {
     sheet_.spots.push_back({from, to, subject});
 }
 
-void DiagramPen::device(const Device& d, PaperPoint on, PaperPoint back) {
+void DiagramPen::item(DeviceKind kind, PaperPoint on, PaperPoint back, bool open) {
     const double x = on.x, y = on.y;
-    switch (d.kind) {
+    switch (kind) {
         case DeviceKind::fuse:
             block({x - 3.2, y - 1.3}, {x + 3.2, y + 1.3});
             line({x - 3.2, y}, {x + 3.2, y}, "ink");
@@ -68,7 +68,7 @@ void DiagramPen::device(const Device& d, PaperPoint on, PaperPoint back) {
         case DeviceKind::power_switch:
             block({x - 3, y - 1.2}, {x + 3, y + 1.2}, "", "paper");
             dot({x - 3, y}, 0.6, "ink"), dot({x + 3, y}, 0.6, "ink");
-            line({x - 3, y}, {x + 2.4, y - 2}, "ink", 0.45);
+            line({x - 3, y}, {x + (open ? 2.4 : 3), open ? y - 2 : y}, "ink", 0.45);
             break;
         case DeviceKind::connector:
             for (const auto& at : {on, back}) {

@@ -15,8 +15,9 @@ class DiagramPen {
     void words(PaperPoint at, const std::string& text, double room, double size = 2.6,
                TextAlign align = TextAlign::left, bool bold = false, const Ink& ink = "ink");
     void spot(PaperPoint from, PaperPoint to, const Id& subject);
-    /// A device in the supply at `on` (and in the return at `back` for what parts both), about 8 mm wide.
-    void device(const Device& d, PaperPoint on, PaperPoint back);
+    /// An item in the supply at `on` (and in the return at `back` for what parts both), about 8 mm wide; the
+    /// one sign of its kind on paper and on screen. `open`: of a switch.
+    void item(DeviceKind kind, PaperPoint on, PaperPoint back, bool open = true);
     /// Three short lines: the machine's frame.
     void frame(PaperPoint at);
 

@@ -14,7 +14,7 @@ namespace sangre {
 namespace {
 
 enum Measure { time_column, volt_column, amp_column };
-constexpr std::array names{"time", "voltage", "current"};
+constexpr std::array quantities{"time", "voltage", "current"};
 
 /// What a heading stands for, and how many of the SI unit its own unit is.
 struct Heading {
@@ -61,7 +61,8 @@ tl::expected<std::vector<MeasuredSample>, std::string> measured_log_from_csv(con
                 columns[h->quantity] = c, factors[h->quantity] = h->factor;
         for (size_t q = 0; q < 3; ++q)
             if (!columns[q])
-                return tl::unexpected(fmt::format("line {}: no column is called {}", rows[0].line, names[q]));
+                return tl::unexpected(
+                    fmt::format("line {}: no column is called {}", rows[0].line, quantities[q]));
     } else
         columns = {0, 1, 2};
     std::vector<MeasuredSample> log;
@@ -71,9 +72,9 @@ tl::expected<std::vector<MeasuredSample>, std::string> measured_log_from_csv(con
             const auto& cells = rows[r].cells;
             const auto v = *columns[q] < cells.size() ? plain_number(cells[*columns[q]]) : std::nullopt;
             if (!v)
-                return tl::unexpected(
-                    fmt::format("line {}: “{}” is not a {}", rows[r].line,
-                                *columns[q] < cells.size() ? cells[*columns[q]] : std::string(), names[q]));
+                return tl::unexpected(fmt::format(
+                    "line {}: “{}” is not a {}", rows[r].line,
+                    *columns[q] < cells.size() ? cells[*columns[q]] : std::string(), quantities[q]));
             values[q] = *v * factors[q];
         }
         if (!log.empty() && values[0] <= raw(log.back().time))

@@ -59,7 +59,7 @@ struct Writer {
         if constexpr (Unit<T>)
             return raw(v);
         else if constexpr (std::is_enum_v<T>) {
-            for (const auto& [e, name] : plan_fields::names(v))
+            for (const auto& [e, name] : names(v))
                 if (e == v) return std::string(name);
             return nullptr;
         } else if constexpr (Record<T>) {
@@ -139,7 +139,7 @@ struct Reader {
         else if constexpr (std::is_enum_v<T>) {
             const auto text = j.get<std::string>();
             std::string allowed;
-            for (const auto& [e, name] : plan_fields::names(v)) {
+            for (const auto& [e, name] : names(v)) {
                 if (name == text) return void(v = e);
                 allowed += (allowed.empty() ? "" : ", ") + std::string(name);
             }

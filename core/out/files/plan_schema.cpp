@@ -50,7 +50,7 @@ struct Describer {
     }
     /// Which keys a source has follows from its kind: all of them are described.
     static void describe(Describer& d, Source& blank) {
-        for (const auto& [kind, name] : plan_fields::names(blank.kind)) {
+        for (const auto& [kind, name] : names(blank.kind)) {
             blank.kind = kind;
             plan_fields::visit(d, blank);
         }
@@ -59,7 +59,7 @@ struct Describer {
     static schema_json type_of() {
         if constexpr (std::is_enum_v<T>) {
             schema_json allowed = schema_json::array();
-            for (const auto& [value, name] : plan_fields::names(T{})) allowed.push_back(std::string(name));
+            for (const auto& [value, name] : names(T{})) allowed.push_back(std::string(name));
             return {{"enum", std::move(allowed)}};
         } else if constexpr (is_optional<T>)
             return type_of<typename T::value_type>();

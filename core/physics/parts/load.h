@@ -1,6 +1,9 @@
 #pragma once
 // What draws, as physics takes it.
+#include <array>
 #include <string>
+#include <string_view>
+#include <utility>
 
 #include "parts/id.h"
 #include "units/quantity.h"
@@ -8,7 +11,21 @@
 namespace sangre {
 
 enum class LoadKind { current, power, resistance, motor, led };
+constexpr auto names(LoadKind) {
+    return std::to_array<std::pair<LoadKind, std::string_view>>({{LoadKind::current, "current"},
+                                                                 {LoadKind::power, "power"},
+                                                                 {LoadKind::resistance, "resistance"},
+                                                                 {LoadKind::motor, "motor"},
+                                                                 {LoadKind::led, "led"}});
+}
 enum class LoadState { off, idle, typical, peak, stall };
+constexpr auto names(LoadState) {
+    return std::to_array<std::pair<LoadState, std::string_view>>({{LoadState::off, "off"},
+                                                                  {LoadState::idle, "idle"},
+                                                                  {LoadState::typical, "typical"},
+                                                                  {LoadState::peak, "peak"},
+                                                                  {LoadState::stall, "stall"}});
+}
 
 /// What must run. Currents are at `nominal`; a power load draws nominal × current, a resistance is nominal ÷
 /// current. A motor draws what its torque asks, and nominal ÷ `start` is its winding; an LED string lights

@@ -1,6 +1,9 @@
 #pragma once
 // A source as physics takes it.
+#include <array>
 #include <string>
+#include <string_view>
+#include <utility>
 
 #include "parts/id.h"
 #include "units/quantity.h"
@@ -10,6 +13,12 @@ namespace sangre {
 /// What power comes from: cells of one's own; a brick or a built-in low-voltage output; a circuit of the
 /// vehicle that is there already; a solar panel with its charge controller.
 enum class SourceKind { pack, supply, circuit, panel };
+constexpr auto names(SourceKind) {
+    return std::to_array<std::pair<SourceKind, std::string_view>>({{SourceKind::pack, "pack"},
+                                                                   {SourceKind::supply, "supply"},
+                                                                   {SourceKind::circuit, "circuit"},
+                                                                   {SourceKind::panel, "panel"}});
+}
 
 struct Source {
     Id id;

@@ -1,0 +1,70 @@
+#include "wiring/shapes.h"
+
+#include <cmath>
+
+#include "theme/theme.h"
+#include "widgets/words.h"
+
+namespace sangre::app {
+namespace {
+
+QColor colour_of(const Ink& ink, bool on_paper) {
+    const auto name = words_of(ink);
+    if (name.startsWith(QLatin1String("wire:"))) {
+        const auto colour = name.mid(5);
+        return on_paper && colour == QLatin1String("white") ? QColor("#BDB6AA") : wire_colour(colour);
+    }
+    if (on_paper)
+        return name == "muted"                     ? QColor("#655D55")
+               : name == "card" || name == "paper" ? Qt::white
+                                                   : QColor("#231F1C");
+    const auto& t = theme();
+    return name == "muted" ? t.muted : name == "card" ? t.card : name == "paper" ? t.paper : t.ink;
+}
+
+QPointF at(const PaperPoint& p) { return {p.x, p.y}; }
+
+}  // namespace
+
+void draw_shapes(QPainter& p, const std::vector<DiagramShape>& shapes, bool on_paper) {
+    for (const auto& s : shapes) {
+        p.setPen(s.stroke.empty() ? QPen(Qt::NoPen)
+                                  : QPen(colour_of(s.stroke, on_paper), s.width,
+                                         s.dashed ? Qt::DashLine : Qt::SolidLine, Qt::RoundCap));
+        p.setBrush(s.fill.empty() ? QBrush(Qt::NoBrush) : QBrush(colour_of(s.fill, on_paper)));
+        switch (s.kind) {
+            case ShapeKind::line:
+                p.drawLine(at(s.points.front()), at(s.points.back()));
+                break;
+            case ShapeKind::rectangle:
+                p.drawRoundedRect(QRectF(at(s.points.front()), at(s.points.back())), 0.8, 0.8);
+                break;
+            case ShapeKind::circle: {
+                const double r = std::hypot(s.points[1].x - s.points[0].x, s.points[1].y - s.points[0].y);
+                p.drawEllipse(at(s.points.front()), r, r);
+                break;
+            }
+            case ShapeKind::text: {
+                // Letters are made at a size that is whole in pixels and then scaled to the paper.
+                QFont f(QStringLiteral("B612"));
+                f.setPixelSize(40);
+                f.setBold(s.bold);
+                const double scale = s.size / 40;
+                const double wide = QFontMetricsF(f).horizontalAdvance(words_of(s.text)) * scale;
+                const double left = s.align == TextAlign::left     ? 0
+                                    : s.align == TextAlign::centre ? wide / 2
+                                                                   : wide;
+                p.save();
+                p.translate(s.points.front().x - left, s.points.front().y);
+                p.scale(scale, scale);
+                p.setFont(f);
+                p.setPen(colour_of(s.fill, on_paper));
+                p.drawText(QPointF(0, 0), words_of(s.text));
+                p.restore();
+                break;
+            }
+        }
+    }
+}
+
+}  // namespace sangre::app
