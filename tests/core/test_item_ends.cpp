@@ -157,6 +157,19 @@ class TestItemEnds : public QObject {
         CLOSE(raw(lead_thickness(s.harness, feed_of(thick, "load-work-lamp"))), 2 * raw(wire->outer), 0.01);
         QVERIFY(!test::has(test::studied(f->fixes[0].edit(thick)), "bead-bore"));
     }
+    void blocks_in_a_ring_are_found() {
+        auto plan = test::demo();
+        plan.hubs.push_back({"ra", "Ring A", {}, {}}), plan.hubs.push_back({"rb", "Ring B", {}, {}});
+        for (const auto& [id, from, to] : {std::tuple{"l1", "ra", "rb"}, {"l2", "rb", "ra"}}) {
+            Lead lead;
+            lead.id = id, lead.from = from, lead.to = to, lead.wire = "awg18-silicone";
+            plan.feeds.push_back(lead);
+        }
+        const auto s = test::studied(plan);
+        const auto* f = test::finding(s, "rail-loop");
+        QVERIFY(f && f->sentence.starts_with("Ring A is fed from itself"));
+        QVERIFY(s.now.found);
+    }
     void a_tap_takes_both_fuses_in_a_slot_that_is_there() {
         auto plan = test::demo();
         plan.sources[0] = Source{};
@@ -247,6 +260,9 @@ class TestItemEnds : public QObject {
             QVERIFY2(!read, wrong);
             QVERIFY(read.error().end <= std::string(wrong).size());
         }
+        // What is missing is asked for, and what no pack has refused.
+        for (const char* wrong : {"8S LFP", "8S 35 Ah", "8S LFP 35 pAh", "12 MV LFP 35 Ah", "charger 29 V"})
+            QVERIFY2(!parse_source(parts(), {}, wrong), wrong);
         auto plan = test::demo();
         auto& s = plan.sources[0];
         const auto* k = find(parts().chemistries, s.chemistry);

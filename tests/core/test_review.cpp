@@ -176,6 +176,7 @@ std::vector<Case> cases() {
              into(p, "load-work-lamp")
                  .devices.push_back({"sw", DeviceKind::power_switch, "rocker-16a", {}, "Lamp", {}});
          }},
+        {"item-beyond-end", [](Plan& p) { first_fuse(p).at = Metre(90); }},
         {"tap-slot", [](Plan& p) { first_fuse(p).holder = "tap-standard-awg16"; }},
         {"bead-bore",
          [](Plan& p) {

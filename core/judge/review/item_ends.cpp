@@ -140,6 +140,31 @@ void coil_volts(const Context& c, std::vector<Finding>& out) {
     }
 }
 
+/// What was said to sit further along than its lead is long.
+void beyond_the_lead(const Context& c, std::vector<Finding>& out) {
+    each_lead_item(c, [&](size_t f, const Device& d) {
+        const auto length = c.figures.harness.routes[f].length;
+        if (!d.at || *d.at <= length) return;
+        Finding x{Severity::caution,
+                  {},
+                  {c.plan.feeds[f].id},
+                  fmt::format("{} sits at {} of a lead that is {} long.", in_feed(c, f, d), format(*d.at),
+                              format(length)),
+                  {},
+                  {}};
+        x.why.add("It is taken to sit at the lead's far end.");
+        x.fixes.push_back({d.kind == DeviceKind::fuse ? "Right at its source" : "Leave it open where it sits",
+                           [id = d.id](const Plan& p) {
+                               auto next = p;
+                               for (auto& feed : next.feeds)
+                                   for (auto& other : feed.devices)
+                                       if (other.id == id) other.at.reset();
+                               return next;
+                           }});
+        out.push_back(std::move(x));
+    });
+}
+
 void live_case(const Context& c, std::vector<Finding>& out) {
     each_lead_item(c, [&](size_t f, const Device& d) {
         const auto* type = d.kind == DeviceKind::power_switch ? find(c.catalogue.switches, d.type) : nullptr;
@@ -161,6 +186,7 @@ void live_case(const Context& c, std::vector<Finding>& out) {
 const std::vector<Rule> rules_of::item_ends{
     {"item-joint-missing", "Items with lugs, screws or leads of their own are joined there",
      no_joint_at_item},
+    {"item-beyond-end", "What sits in a lead sits within its length", beyond_the_lead},
     {"tap-slot", "A fuse tap goes into the slot of an existing circuit, of its family", tap_slot},
     {"bead-bore", "A clip-on bead closes round all wires of its lead", bead_bore},
     {"coil-volts", "A coil hangs on the volts that it is wound for", coil_volts},

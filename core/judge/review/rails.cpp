@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <optional>
 #include <set>
 
 #include "converter/choice.h"
@@ -43,31 +44,42 @@ void unknown_module(const Context& c, std::vector<Finding>& out) {
                  {}});
 }
 
-void loop(const Context& c, std::vector<Finding>& out) {
-    for (const auto& k : c.plan.converters) {
-        std::set<Id> seen;
-        std::vector<Id> todo{k.id};
-        while (!todo.empty()) {
-            const Id at = todo.back();
-            todo.pop_back();
-            for (const auto f : c.index().from(at)) {
-                const auto& to = c.plan.feeds[f].to;
-                if (to == k.id) {
-                    out.push_back(
-                        {Severity::danger,
-                         {},
-                         {k.id, c.plan.feeds[f].id},
-                         fmt::format("{} is fed from its own output, through {}: a loop has no source.",
-                                     k.name, c.index().feed_name(c.plan.feeds[f])),
-                         {},
-                         {}});
-                    todo.clear();
-                    break;
-                }
-                if (seen.insert(to).second) todo.push_back(to);
-            }
+/// The feed by which a part is fed from itself in the end, or none.
+std::optional<size_t> fed_round_by(const Context& c, const Id& part) {
+    std::set<Id> seen;
+    std::vector<Id> todo{part};
+    while (!todo.empty()) {
+        const Id at = todo.back();
+        todo.pop_back();
+        for (const auto f : c.index().from(at)) {
+            const auto& to = c.plan.feeds[f].to;
+            if (to == part) return f;
+            if (seen.insert(to).second) todo.push_back(to);
         }
     }
+    return {};
+}
+
+void loop(const Context& c, std::vector<Finding>& out) {
+    std::set<size_t> said;  // a ring is said once, at its module where it has one
+    const auto look = [&](const auto& parts, const char* how) {
+        for (const auto& part : parts) {
+            const auto by = fed_round_by(c, part.id);
+            if (!by) continue;
+            const bool module = find_part(c.plan, part.id).kind == PartKind::converter;
+            if (!module && !said.empty()) continue;
+            said.insert(*by);
+            out.push_back({Severity::danger,
+                           {},
+                           {part.id, c.plan.feeds[*by].id},
+                           fmt::format("{} is fed from {}, through {}: a loop has no source.", part.name, how,
+                                       c.index().feed_name(c.plan.feeds[*by])),
+                           {},
+                           {}});
+        }
+    };
+    look(c.plan.converters, "its own output");
+    look(c.plan.hubs, "itself");
 }
 
 void input_high(const Context& c, std::vector<Finding>& out) {

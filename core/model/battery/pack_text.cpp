@@ -116,13 +116,15 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
         }
         if (std::isdigit(static_cast<unsigned char>(w.text[0]))) {
             if (const auto v = parse_value(w.text, Dimension::voltage); v && lower(w.text).ends_with("v")) {
+                if (*v <= 0 || *v >= 60)
+                    return wrong(w, "volts above 0 and below 60 are expected; beyond is outside this tool");
                 volts = *v;
                 continue;
             }
             const auto q = parse_value(w.text, Dimension::charge);
             if (!q)
                 return wrong(w, "cells (8S, 2P), volts or ampere-hours are expected: " + q.error().message);
-            if (*q <= 0 || *q > 1e5) return wrong(w, "a capacity from 1 mAh to 100 000 Ah is expected");
+            if (*q < 1e-3 || *q > 1e5) return wrong(w, "a capacity from 1 mAh to 100 000 Ah is expected");
             amp_hours = *q;
             continue;
         }
@@ -145,6 +147,9 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
                 fmt::format("{} cells make {}, not {}; say how many in series, such as {}S",
                             chemistry->short_name, format(Volt(made)), format(Volt(*volts)), b.series)});
     }
+    if (!chemistry) return tl::unexpected(ParseError{0, text.size(), "say the chemistry, such as LFP"});
+    if (!amp_hours && raw(b.cell_capacity) <= 0)
+        return tl::unexpected(ParseError{0, text.size(), "its capacity is missing, such as 35 Ah"});
     if (amp_hours) b.cell_capacity = AmpereHour(*amp_hours / b.parallel);
     return b;
 }

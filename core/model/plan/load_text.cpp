@@ -15,6 +15,7 @@ namespace {
 
 constexpr double lone_voltage_tolerance = 0.05;
 constexpr double most_amps = 1e6;
+constexpr double least_volts = 1e-3;  // below it nothing runs, and a line would say 0 V
 constexpr Second most_time(1e6);
 
 /// So much more or less, without the last bits of the multiplication: 12 V less 5 % is 11.4 V.
@@ -147,7 +148,7 @@ struct Reader {
                                 format(Volt(q.low)), format(Volt(q.high))));
         else if (q.low >= 60)
             problem(begin, end, "Mains and everything from 60 V DC up is outside this tool.");
-        else if (q.high <= 0)
+        else if (q.high < least_volts)
             problem(begin, end, "A voltage above zero is expected.");
         chip(LoadChip::Kind::voltage, "", begin, end);
     }

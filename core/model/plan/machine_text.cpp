@@ -175,8 +175,8 @@ std::string body_line(const Plan& plan, const Body& b) {
     auto line = fmt::format("{}, {}", b.name, material_word(b.material));
     if (b.sealed) line += ", sealed";
     if (raw(b.length) > 0)
-        line += fmt::format(", {} × {} × {} mm", format_number(raw(b.length), 6),
-                            format_number(raw(b.width), 6), exact_number(raw(b.height)));
+        line += fmt::format(", {} × {} × {} mm", exact_number(raw(b.length)), exact_number(raw(b.width)),
+                            exact_number(raw(b.height)));
     if (raw(b.wall) > 0) line += fmt::format(", wall {} mm", exact_number(raw(b.wall)));
     if (const auto* around = by_id(plan.bodies, b.in)) line += ", in " + around->name;
     return line;
