@@ -207,8 +207,13 @@ class TestMachine : public QObject {
         QVERIFY(!both.feeds_on_way[way].empty());
         QVERIFY(both.holes[at].wires.size() > alone.holes[at].wires.size());
         QVERIFY(both.holes[at].needed > alone.holes[at].needed);
-        // Each lead once, though one of them may go on by the other way.
+        // Those of both ways, and each once, though one of them may go on by the other.
         const auto& leads = both.holes[at].leads;
+        for (const auto* through : {"way-hub-left", "way-hub-pump"}) {
+            const auto w = static_cast<size_t>(by_id(plan.ways, Id(through)) - plan.ways.data());
+            for (const auto f : both.feeds_on_way[w])
+                QVERIFY2(std::find(leads.begin(), leads.end(), f) != leads.end(), through);
+        }
         QCOMPARE(std::set<size_t>(leads.begin(), leads.end()).size(), leads.size());
     }
     void a_bare_hole_in_metal_is_found_and_mended() {
