@@ -47,15 +47,17 @@ bool wants_joints(const Plan& plan, const Catalogue& catalogue, const Lead& feed
 Plan fit_item_joints(Plan plan, const Catalogue& catalogue, const Id& only) {
     for (auto& feed : plan.feeds) {
         if (!only.empty() && feed.id != only) continue;
+        const auto copper = lead_copper(catalogue, feed);
         for (auto& d : feed.devices) {
-            const auto* kind = kind_for(plan, catalogue, feed, d);
-            const auto copper = lead_copper(catalogue, feed);
+            const auto ends = item_ends(catalogue, d);
+            const JointKind* chosen =
+                nullptr;  // looked for only where something is amiss: it is most of the work
             const auto fit = [&](Id& joint, bool wanted) {
+                if (!ends || !wanted) return joint.clear();
                 const auto* now = find(catalogue.joints, joint);
-                if (!kind || !wanted)
-                    joint.clear();
-                else if (!now || now->end != kind->end || !takes(*now, copper))
-                    joint = kind->id;
+                if (now && now->end == ends->end && takes(*now, copper)) return;
+                if (!chosen) chosen = kind_for(plan, catalogue, feed, d);
+                if (chosen) joint = chosen->id;
             };
             fit(d.joint_in, joined_before(catalogue, d));
             fit(d.joint_out, true);
