@@ -95,12 +95,12 @@ void add_limits(schema_json& to, const schema_json& limits, const std::string& p
         return;
     }
     for (const auto& [key, value] : limits.items()) {
-        const auto at = path + "/" + key;
+        const auto at = fmt::format("{}/{}", path, key);
         if (key == "properties") {
             for (const auto& [name, of] : value.items()) {
-                if (!to.contains("properties") || !to["properties"].contains(name))
-                    throw NoField{at + "/" + name};
-                add_limits(to["properties"][name], of, at + "/" + name);
+                const auto inside = fmt::format("{}/{}", at, name);
+                if (!to.contains("properties") || !to["properties"].contains(name)) throw NoField{inside};
+                add_limits(to["properties"][name], of, inside);
             }
         } else if (key == "items" || (key == "additionalProperties" && value.is_object())) {
             if (!to.contains(key)) throw NoField{at};

@@ -276,7 +276,8 @@ void live_switches(const Plan& plan, const PlanIndex& index, std::vector<Reading
             if (const auto* d = device(plan.feeds[u], DeviceKind::power_switch))
                 before.append(before.empty() ? "" : " + ").append(d->name);
         auto r = volts(ReadingOf::behind_switch, "open/" + feed.id, "Behind the " + name + " switch",
-                       (before.empty() ? "" : before + " on, ") + name + " off", index.name(feed.to), {0, 0});
+                       fmt::format("{}{}{} off", before, before.empty() ? "" : " on, ", name),
+                       index.name(feed.to), {0, 0});
         r.high = 0.3;
         r.about = feed.id;
         r.why.lines.clear();

@@ -42,8 +42,7 @@ ItemWork tap_work(const ItemPlace& p, const HolderType& tap) {
                                format(circuit->fuse))
                  : "That fuse into the tap's lower place, nearest its blades.",
              fmt::format("The upper place stays empty: the {} one goes in last.", format(p.device.rating)),
-             "Push the tap in so that its lead leaves on the dead side: the other way round one fuse carries "
-             "both.",
+             "Push the tap in with its lead on the dead side: the other way round one fuse carries both.",
              "See that the cover of the fuse box still closes."},
             {"meter", "fuse puller"},
             "A vehicle's battery can weld a spanner: disconnect it first where its manual says so.",

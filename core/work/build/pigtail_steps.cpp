@@ -21,6 +21,7 @@ std::string wires_words(const Pigtail& p) {
         size = e.wire->size, n += e.conductors;
     }
     std::vector<std::string> words;
+    words.reserve(by_area.size());
     for (const auto& [area, of] : by_area)
         words.push_back(of.second > 1 ? fmt::format("{} × {}", of.second, of.first) : of.first);
     const auto last = words.back();
