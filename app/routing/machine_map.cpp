@@ -3,6 +3,7 @@
 #include <QMouseEvent>
 #include <QPainterPath>
 #include <array>
+#include <limits>
 
 #include "plan/machine_edits.h"
 #include "widgets/words.h"
@@ -17,18 +18,6 @@ double unsaid_share(size_t thing) { return std::array{0.42, 0.62, 0.3, 0.78}[thi
 double share_of(const Way& way, size_t i) {
     const auto& at = way.on_it[i].at;
     return at && raw(way.length) > 0 ? std::clamp(raw(*at) / raw(way.length), 0.0, 1.0) : unsaid_share(i);
-}
-
-/// Where its length is written: in the middle, or where it is furthest from what is on the way.
-double length_share(const Way& way) {
-    double best = 0.5, most = -1;
-    for (const double share : {0.5, 0.36, 0.64, 0.24, 0.76}) {
-        double room = 0.13;  // enough
-        for (size_t i = 0; i < way.on_it.size(); ++i)
-            room = std::min(room, std::abs(share - share_of(way, i)));
-        if (room > most + 1e-9) best = share, most = room;
-    }
-    return best;
 }
 
 }  // namespace
@@ -65,6 +54,7 @@ void MachineMap::paint(QPainter& p) {
     p.drawRoundedRect(outline, u(44), u(44));
     text(p, QRectF(outline.left(), outline.top() - u(19), outline.width(), u(17)), tr("front"), t.muted,
          face(11), Qt::AlignCenter);
+    paint_bodies(p);
     if (document_.plan().places.empty()) {
         text(p, QRectF(u(30), height() / 2.0 - u(30), width() - u(60), u(26)), tr("No places yet."), t.ink,
              face(16, true), Qt::AlignCenter);
@@ -73,9 +63,26 @@ void MachineMap::paint(QPainter& p) {
              Qt::AlignCenter);
         return;
     }
-    paint_bodies(p);
     for (size_t i = 0; i < document_.plan().ways.size(); ++i) paint_way(p, i);
     for (const auto& place : document_.plan().places) paint_place(p, place);
+}
+
+/// In the middle of its way, or where it is clear of what is on the way, of places and of bodies' names.
+QRectF MachineMap::label_on(const Way& way, const QPainterPath& path, double wide) const {
+    constexpr double enough = 0.13;  // of the way, between the label and a thing
+    QRectF best;
+    double most = -std::numeric_limits<double>::infinity();
+    for (const double share : {0.5, 0.36, 0.64, 0.24, 0.76}) {
+        const auto centre = path.pointAtPercent(share);
+        const QRectF label(centre.x() - wide / 2, centre.y() - u(10), wide, u(20));
+        double clear = enough;
+        for (size_t i = 0; i < way.on_it.size(); ++i)
+            clear = std::min(clear, std::abs(share - share_of(way, i)));
+        for (const auto& name : body_names_) clear -= name.intersects(label);
+        for (const auto& place : document_.plan().places) clear -= box(place).intersects(label);
+        if (clear > most + 1e-9) best = label, most = clear;
+    }
+    return best;
 }
 
 void MachineMap::paint_way(QPainter& p, size_t i) {
@@ -100,10 +107,8 @@ void MachineMap::paint_way(QPainter& p, size_t i) {
                   thick, used ? Qt::SolidLine : Qt::DashLine, Qt::RoundCap));
     p.setBrush(Qt::NoBrush);
     p.drawPath(path);
-    const auto centre = path.pointAtPercent(length_share(way));
     const QString length = said(way.length);
-    const double w = text_width(length, face(12)) + u(14);
-    const QRectF label(centre.x() - w / 2, centre.y() - u(10), w, u(20));
+    const auto label = label_on(way, path, text_width(length, face(12)) + u(14));
     p.setPen(QPen(selected ? t.accent : t.line, 1));
     p.setBrush(t.card);
     p.drawRoundedRect(label, 4, 4);

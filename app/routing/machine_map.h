@@ -28,6 +28,7 @@ class MachineMap : public Canvas {
     QRectF machine() const;
     QPointF at(const Place& place) const;
     QRectF box(const Place& place) const;
+    QRectF label_on(const Way& way, const QPainterPath& path, double wide) const;
     void paint_way(QPainter& p, size_t i);
     void paint_things(QPainter& p, const Way& way, const QPainterPath& path, const QString& tip);
     void paint_place(QPainter& p, const Place& place);
@@ -45,6 +46,7 @@ class MachineMap : public Canvas {
     void rename_place(const Id& place);
     QRectF line_at(const Id& way) const;
     Document& document_;
+    std::vector<QRectF> body_names_;  ///< as they were painted last
     Id dragged_;
     QPointF grab_, drag_at_;
     bool moved_ = false;

@@ -2,6 +2,7 @@
 #include <QMenu>
 #include <algorithm>
 
+#include "enum_words.h"
 #include "plan/machine_edits.h"
 #include "plan/machine_text.h"
 #include "routing/machine_map.h"
@@ -30,18 +31,18 @@ void MachineMap::paint_bodies(QPainter& p) {
         });
         return all;
     }();
-    double empty_left = u(14);
+    double empty_left = machine().left();
+    body_names_.clear();
     for (const auto& [area, body] : outermost_first) {
         const bool selected = document_.selection() == body->id,
                    metal = body->material == BodyMaterial::metal;
         const auto name = words_of(body->name);
-        const auto kind =
-            words_of(material_word(body->material)) + (body->sealed ? tr(", sealed") : QString());
+        const auto kind = words_of(word_of(body->material)) + (body->sealed ? tr(", sealed") : QString());
         const double wide = text_width(name, face(12, true)) + text_width(kind, face(11)) + u(16);
         // One that nothing stands in yet waits at the foot of the map.
         QRectF tab(area.left() + u(8), area.top() + u(2), wide, u(19));
         if (area.isNull()) {
-            tab = QRectF(empty_left, height() - u(26), wide, u(19));
+            tab = QRectF(empty_left, machine().bottom() - u(14), wide, u(19));
             empty_left += wide + u(8);
         } else {
             p.setPen(QPen(selected ? t.accent
@@ -58,6 +59,7 @@ void MachineMap::paint_bodies(QPainter& p) {
              QRectF(tab.left() + u(10) + text_width(name, face(12, true)), tab.top(), tab.width(),
                     tab.height()),
              kind, t.muted, face(11));
+        body_names_.push_back(tab);
         const auto where = tab.bottomLeft().toPoint();
         add_spot({tab, "body:" + QString::fromStdString(body->id),
                   tr("%1\nClick for what is in it; right-click changes or removes it.")
@@ -88,6 +90,8 @@ void MachineMap::edit_body(const Id& id, const QRectF& area) {
                 document_.apply([body](const Plan& p) { return put_body(p, body); },
                                 like.id.empty() ? tr("Add a body") : tr("Change a body"));
                 document_.select(body.id);
+                repaint();
+                focus_spot("body:" + QString::fromStdString(body.id));
                 return {};
             });
     if (!there) editor()->setPlaceholderText(tr("Deck box, plastic, sealed, 220 × 140 × 80 mm, wall 3 mm"));

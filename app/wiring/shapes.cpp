@@ -36,9 +36,12 @@ void draw_shapes(QPainter& p, const std::vector<DiagramShape>& shapes, bool on_p
             case ShapeKind::line:
                 p.drawLine(at(s.points.front()), at(s.points.back()));
                 break;
-            case ShapeKind::rectangle:
-                p.drawRoundedRect(QRectF(at(s.points.front()), at(s.points.back())), 0.8, 0.8);
+            case ShapeKind::rectangle: {
+                const QRectF box(at(s.points.front()), at(s.points.back()));
+                const double corner = corner_of(s);
+                p.drawRoundedRect(box, corner, corner);
                 break;
+            }
             case ShapeKind::circle: {
                 const double r = std::hypot(s.points[1].x - s.points[0].x, s.points[1].y - s.points[0].y);
                 p.drawEllipse(at(s.points.front()), r, r);

@@ -97,11 +97,11 @@ class TestItemEnds : public QObject {
     }
     void another_kind_of_ends_wants_another_joint() {
         auto plan = fit_item_joints(with_item(DeviceKind::power_switch, "rocker-16a"), parts());
-        plan = set_switch_type(plan, "it", "isolator-50a");
+        plan = set_device_type(plan, "it", "isolator-50a");
         QVERIFY(test::has(test::studied(plan), "item-joint-missing"));
         plan = fit_item_joints(plan, parts());
         QVERIFY(find(parts().joints, it(plan).joint_in)->end == JointEnd::stud);
-        plan = fit_item_joints(set_switch_type(plan, "it", "loop-key-60a"), parts());
+        plan = fit_item_joints(set_device_type(plan, "it", "loop-key-60a"), parts());
         QVERIFY(it(plan).joint_in.empty());
     }
     void leads_of_a_meter_count() {

@@ -242,12 +242,6 @@ Plan add_device(Plan plan, const Id& feed, DeviceKind kind, const Id& type, cons
     return plan;
 }
 
-Plan with_device(Plan plan, const Id& device, const std::function<void(Device&)>& change) {
-    for (auto& feed : plan.feeds)
-        if (auto* d = by_id(feed.devices, device)) change(*d);
-    return plan;
-}
-
 Plan remove_device(Plan plan, const Id& device) {
     for (auto& f : plan.feeds) std::erase_if(f.devices, [&](const auto& d) { return d.id == device; });
     return plan;

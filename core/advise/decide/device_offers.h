@@ -23,8 +23,6 @@ std::vector<DeviceOffer> device_offers(const Plan& plan, const Catalogue& catalo
 
 /// Puts a device last into a feed; its id is made from the feed's and the type's.
 Plan add_device(Plan plan, const Id& feed, DeviceKind kind, const Id& type, const std::string& name = {});
-/// Changes a device of any feed.
-Plan with_device(Plan plan, const Id& device, const std::function<void(Device&)>& change);
 /// Takes a device out of its feed.
 Plan remove_device(Plan plan, const Id& device);
 

@@ -1,7 +1,6 @@
 #include "files/schema.h"
 
 #include <fmt/format.h>
-#include <cstdlib>
 
 #include <map>
 #include <mutex>
@@ -14,6 +13,8 @@
 #include <valijson/validation_results.hpp>
 #include <valijson/validator.hpp>
 #pragma GCC diagnostic pop
+
+#include "units/number.h"
 
 namespace sangre {
 namespace {
@@ -75,7 +76,7 @@ std::string allowed_words(const json& document, const std::filesystem::path& sch
             return found == from.end() ? nullptr : &*found;
         };
         if (at->is_array()) {
-            const auto i = static_cast<size_t>(std::strtoull(key.c_str(), nullptr, 10));
+            const auto i = static_cast<size_t>(plain_number(key).value_or(0));
             if (i >= at->size()) return {};
             at = &(*at)[i], rules = step(*rules, "items");
         } else if (at->is_object() && at->contains(key)) {

@@ -23,10 +23,14 @@ const FittingType* suiting_fitting(const Catalogue& catalogue, FittingKind kind,
     return best;
 }
 
+const FittingType* suiting_fitting(const Catalogue& catalogue, OpeningKind kind, Millimetre bundle) {
+    return kind == OpeningKind::hole ? nullptr : suiting_fitting(catalogue, kind_of(kind), bundle);
+}
+
 const FittingType* fitting_of(const Catalogue& catalogue, const Opening& opening, Millimetre bundle) {
     if (opening.kind == OpeningKind::hole) return nullptr;
     const auto kind = kind_of(opening.kind);
-    if (raw(opening.bore) <= 0) return suiting_fitting(catalogue, kind, bundle);
+    if (raw(opening.bore) <= 0) return suiting_fitting(catalogue, opening.kind, bundle);
     const FittingType* best = nullptr;
     for (const auto& f : catalogue.fittings)
         if (f.kind == kind && f.most <= opening.bore && (!best || f.most > best->most)) best = &f;

@@ -8,6 +8,9 @@ namespace sangre {
 /// The cheapest fitting of a kind that a bundle of that thickness goes into, or null.
 const FittingType* suiting_fitting(const Catalogue& catalogue, FittingKind kind, Millimetre bundle);
 
+/// The same for what an opening of that kind holds: none in a bare hole.
+const FittingType* suiting_fitting(const Catalogue& catalogue, OpeningKind kind, Millimetre bundle);
+
 /// The gland or grommet that an opening of that bore is: the widest that lets through no more than its bore;
 /// of one not measured yet the one that suits what goes through. Null for a bare hole, and where none is
 /// known.

@@ -30,7 +30,7 @@ void no_joint_at_item(const Context& c, std::vector<Finding>& out) {
     std::vector<std::string> all;
     std::vector<Id> about;
     each_lead_item(c, [&](size_t f, const Device& d) {
-        if (!wants_joints(c.plan, c.catalogue, c.plan.feeds[f], d)) return;
+        if (!wants_joints(c.catalogue, d)) return;
         all.push_back(in_feed(c, f, d));
         about.push_back(c.plan.feeds[f].id);
     });
@@ -104,7 +104,7 @@ void bead_bore(const Context& c, std::vector<Finding>& out) {
             if (t.kind == InlineKind::filter && t.bore >= thick && (!best || t.bore < best->bore)) best = &t;
         if (best)
             x.fixes.push_back({"Use a " + best->name, [id = d.id, to = best->id](const Plan& p) {
-                                   return set_switch_type(p, id, to);
+                                   return set_device_type(p, id, to);
                                }});
         out.push_back(std::move(x));
     });
@@ -153,14 +153,9 @@ void beyond_the_lead(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         x.why.add("It is taken to sit at the lead's far end.");
-        x.fixes.push_back({d.kind == DeviceKind::fuse ? "Right at its source" : "Leave it open where it sits",
-                           [id = d.id](const Plan& p) {
-                               auto next = p;
-                               for (auto& feed : next.feeds)
-                                   for (auto& other : feed.devices)
-                                       if (other.id == id) other.at.reset();
-                               return next;
-                           }});
+        x.fixes.push_back(
+            {d.kind == DeviceKind::fuse ? "Right at its source" : "Leave it open where it sits",
+             [id = d.id](const Plan& p) { return with_device(p, id, [](Device& it) { it.at.reset(); }); }});
         out.push_back(std::move(x));
     });
 }

@@ -4,6 +4,7 @@
 #include <map>
 #include <set>
 
+#include "enum_words.h"
 #include "review/review.h"
 #include "units/format.h"
 
@@ -24,7 +25,7 @@ void frame_not_metal(const Context& c, std::vector<Finding>& out) {
              {},
              {f.id},
              fmt::format("{} returns through {}, which is {}: no current flows.", c.index().feed_name(f),
-                         body ? body->name : "the frame", body ? material_word(body->material) : "not metal"),
+                         body ? body->name : "the frame", body ? word_of(body->material) : "not metal"),
              {},
              {own_return(f.id)}});
     }

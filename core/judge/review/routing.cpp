@@ -152,13 +152,7 @@ void wall_without_opening(const Context& c, std::vector<Finding>& out) {
             opening.kind = wall->sealed                            ? OpeningKind::gland
                            : wall->material == BodyMaterial::metal ? OpeningKind::grommet
                                                                    : OpeningKind::hole;
-            const auto* fitting =
-                opening.kind == OpeningKind::hole
-                    ? nullptr
-                    : suiting_fitting(
-                          c.catalogue,
-                          opening.kind == OpeningKind::gland ? FittingKind::gland : FittingKind::grommet,
-                          h.bundle[w]);
+            const auto* fitting = suiting_fitting(c.catalogue, opening.kind, h.bundle[w]);
             opening.bore = fitting ? fitting->most : bore_for(h.bundle[w]);
             Finding f{Severity::note,
                       {},

@@ -25,7 +25,7 @@ std::vector<Fix> stronger(const Context& c, size_t feed, const Device& d) {
     const auto* best = fitting(c, feed, find(c.catalogue.switches, d.type));
     if (!best || best->id == d.type) return {};
     return {{"Use a " + best->name,
-             [id = d.id, to = best->id](const Plan& p) { return set_switch_type(p, id, to); }}};
+             [id = d.id, to = best->id](const Plan& p) { return set_device_type(p, id, to); }}};
 }
 
 void no_main(const Context& c, std::vector<Finding>& out) {

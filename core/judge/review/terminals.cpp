@@ -5,6 +5,7 @@
 #include <cmath>
 #include <map>
 
+#include "enum_words.h"
 #include "joint/choose.h"
 #include "joint/size.h"
 #include "plan/landing.h"
@@ -143,7 +144,7 @@ void terminal_joint(const Context& c, std::vector<Finding>& out) {
                   {},
                   {feed.id},
                   fmt::format("{}: {} is a {}, and the joint there is a {}.", end_words(c, feed, end),
-                              t->name, takes_word(t->takes), joint->name),
+                              t->name, word_of(t->takes), joint->name),
                   {},
                   {}};
         const auto* better = choose_joint(c.catalogue, c.plan.practices, wanted,

@@ -126,7 +126,13 @@ Plan add_switch(Plan plan, const Id& feed, const Id& type, const std::string& na
     return plan;
 }
 
-Plan set_switch_type(Plan plan, const Id& device, const Id& type) {
+Plan with_device(Plan plan, const Id& device, const std::function<void(Device&)>& change) {
+    for (auto& feed : plan.feeds)
+        if (auto* d = by_id(feed.devices, device)) change(*d);
+    return plan;
+}
+
+Plan set_device_type(Plan plan, const Id& device, const Id& type) {
     for (auto& f : plan.feeds) change(f.devices, device, [&](auto& d) { d.type = type; });
     return plan;
 }

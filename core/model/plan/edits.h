@@ -26,7 +26,9 @@ Plan set_converter_type(Plan plan, const Id& converter, const Id& type);
 /// Fits a fuse of this family and rating, first in the feed; replaces the one that is there.
 Plan set_fuse(Plan plan, const Id& feed, const Id& family, Ampere rating);
 Plan add_switch(Plan plan, const Id& feed, const Id& type, const std::string& name);
-Plan set_switch_type(Plan plan, const Id& device, const Id& type);
+Plan set_device_type(Plan plan, const Id& device, const Id& type);  ///< of its own kind
+/// Changes a device of any feed.
+Plan with_device(Plan plan, const Id& device, const std::function<void(Device&)>& change);
 Plan set_wire(Plan plan, const Id& feed, const Id& wire);
 Plan set_length(Plan plan, const Id& feed, std::optional<Metre> length);
 Plan set_return(Plan plan, const Id& feed, Return ret);

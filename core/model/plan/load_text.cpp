@@ -7,81 +7,22 @@
 #include <cmath>
 #include <optional>
 
+#include "plan/load_names.h"
 #include "units/format.h"
 #include "units/parse.h"
+#include "units/words.h"
 
 namespace sangre {
 namespace {
 
-constexpr double lone_voltage_tolerance = 0.05;
 constexpr double most_amps = 1e6;
 constexpr double least_volts = 1e-3;  // below it nothing runs, and a line would say 0 V
 constexpr Second most_time(1e6);
 
-/// So much more or less, without the last bits of the multiplication: 12 V less 5 % is 11.4 V.
-Volt about(double volts, double more) { return Volt(std::round(volts * (1 + more) * 1e9) / 1e9); }
-
-struct Word {
-    std::string_view text;
-    size_t begin, end;
-};
-
-std::vector<Word> split(std::string_view text) {
-    std::vector<Word> words;
-    size_t at = 0;
-    while (at < text.size()) {
-        while (at < text.size() && (text[at] == ' ' || text[at] == '\t' || text[at] == ';')) ++at;
-        // A comma parts words unless it is a decimal comma.
-        const size_t begin = at;
-        while (at < text.size() && text[at] != ' ' && text[at] != '\t' && text[at] != ';') {
-            if (text[at] == ',' &&
-                !(at > begin && is_digit(text[at - 1]) && at + 1 < text.size() && is_digit(text[at + 1])))
-                break;
-            ++at;
-        }
-        if (at > begin) words.push_back({text.substr(begin, at - begin), begin, at});
-        if (at < text.size() && text[at] == ',') ++at;
-    }
-    return words;
-}
-
-/// What a load is by a word in its name, unless the word only says what belongs to it: a motor controller is
-/// none.
-std::optional<LoadKind> kind_by_name(const std::string& name) {
-    struct KindWord {
-        const char* word;
-        LoadKind kind;
-    };
-    constexpr std::array kinds{
-        KindWord{"motor", LoadKind::motor},       KindWord{"motors", LoadKind::motor},
-        KindWord{"led", LoadKind::led},           KindWord{"leds", LoadKind::led},
-        KindWord{"heater", LoadKind::resistance}, KindWord{"heaters", LoadKind::resistance},
-        KindWord{"heating", LoadKind::resistance}};
-    constexpr std::array belongings{"controller", "controllers", "control", "driver",  "drivers",
-                                    "drive",      "board",       "relay",   "starter", "sensor",
-                                    "encoder",    "supply",      "switch",  "monitor", "logic"};
-    std::optional<LoadKind> found;
-    for (const auto& w : split(name)) {
-        const auto word = lower(w.text);
-        if (std::any_of(belongings.begin(), belongings.end(), [&](const char* b) { return word == b; }) &&
-            found)
-            return std::nullopt;
-        for (const auto& k : kinds)
-            if (word == k.word) found = k.kind;
-    }
-    return found;
-}
-
-/// A battery's name in volts, and what a battery of that name has from empty to charging.
-struct BatteryName {
-    double volts, low, high;
-};
-constexpr std::array battery_names{BatteryName{12, 11, 14.6}, BatteryName{24, 22, 29.2}};
-
 struct Reader {
-    explicit Reader(std::string_view line) : text(line), words(split(line)) {}
+    explicit Reader(std::string_view line) : text(line), words(split_words(line, ",;")) {}
     std::string_view text;
-    std::vector<Word> words;
+    std::vector<TextWord> words;
     size_t at = 0;
     LoadText out;
     Load& load = out.load;
@@ -180,7 +121,7 @@ struct Reader {
     }
 
     /// "peak 35 A 2 s", "start 14A for 0.4s": amount, then time.
-    void pulse(const Word& word, double& amount, Second& time, double default_time) {
+    void pulse(const TextWord& word, double& amount, Second& time, double default_time) {
         const auto q = quantity();
         if (!q || (q->dimension != Dimension::current && q->dimension != Dimension::power))
             return problem(word.begin, q ? q->end : word.end,
@@ -203,7 +144,7 @@ struct Reader {
     Dimension pulse_dimension = Dimension::current;
 
     /// "bridge 0.3 Ω", "bridge 1.8 V": what stands between a motor and its supply.
-    void bridge(const Word& w) {
+    void bridge(const TextWord& w) {
         const auto q = quantity();
         const bool ohm = q && q->dimension == Dimension::resistance;
         if (!q || (!ohm && q->dimension != Dimension::voltage) || q->low < 0 || q->high > (ohm ? 1000 : 10))
@@ -218,10 +159,10 @@ struct Reader {
         bridge_at = w;
         chip(LoadChip::Kind::pulse, "bridge", w.begin, q->end);
     }
-    std::optional<Word> bridge_at;
+    std::optional<TextWord> bridge_at;
 
     std::optional<LoadKind> said_kind;  ///< in so many words, whatever its name is
-    bool kind_word(const Word& w, LoadKind kind) {
+    bool kind_word(const TextWord& w, LoadKind kind) {
         load.kind = kind;
         chip(LoadChip::Kind::manner, kind == LoadKind::motor ? "motor" : "LED", w.begin, w.end);
         return true;
@@ -230,7 +171,7 @@ struct Reader {
     /// "Drive motor 24V 8A" and "LEDs 12 V 0.8 A" say what they are by their name.
     void kind_from_name() {
         const auto name = lower(load.name);
-        if (const auto kind = kind_by_name(load.name)) load.kind = *kind;
+        if (const auto kind = kind_said_by_name(load.name)) load.kind = *kind;
         const auto named = [&](bool& flag, const char* word) {
             const auto place = name.find(word);
             if (flag || !has_word(name, word)) return;
@@ -241,7 +182,7 @@ struct Reader {
         if (name == "starter" || name == "starter motor") named(load.starter, "starter");
     }
 
-    bool keyword(const Word& w) {
+    bool keyword(const TextWord& w) {
         const auto t = lower(w.text);
         const auto manner = [&](bool& flag, const char* shown, size_t end) {
             flag = true;
@@ -381,7 +322,7 @@ struct Reader {
         kind_from_name();
         at = first;
         while (at < words.size()) {
-            const Word w = words[at];
+            const TextWord w = words[at];
             if (keyword(w)) continue;
             if (begins_number(w.text)) {
                 const auto q = quantity();
@@ -408,36 +349,6 @@ struct Reader {
 };
 
 }  // namespace
-
-std::optional<LoadKind> kind_said_by_name(const std::string& name) { return kind_by_name(name); }
-
-std::vector<OtherWay> other_ways(const Load& load) {
-    std::vector<OtherWay> ways;
-    const double nominal = raw(load.nominal);
-    const auto label = [&](const Load& l, const char* how) {
-        return fmt::format("{} is {}: {} – {}", format(load.nominal), how, format_number(raw(l.v_min)),
-                           format(l.v_max));
-    };
-    auto other = load;
-    for (const auto& b : battery_names) {
-        if (nominal != b.volts) continue;
-        if (load.range_assumed) {
-            other.v_min = about(nominal, -lone_voltage_tolerance),
-            other.v_max = about(nominal, lone_voltage_tolerance);
-            other.range_assumed = false;
-            ways.push_back({label(other, "regulated"), other});
-        } else {
-            other.v_min = Volt(b.low), other.v_max = Volt(b.high), other.range_assumed = true;
-            ways.push_back({label(other, "a battery's"), other});
-        }
-    }
-    const auto named = kind_by_name(load.name);
-    if (named && *named == load.kind) {
-        other = load, other.kind = LoadKind::current;
-        ways.push_back({"It is none, whatever its name: it draws the same at any voltage", other});
-    }
-    return ways;
-}
 
 Load with_line(const Load& before, Load typed) {
     typed.id = before.id, typed.place = before.place, typed.extra = before.extra;

@@ -2,37 +2,10 @@
 
 #include <algorithm>
 
+#include "enum_words.h"
 #include "units/format.h"
 
 namespace sangre {
-
-const char* material_word(BodyMaterial material) {
-    switch (material) {
-        case BodyMaterial::plastic:
-            return "plastic";
-        case BodyMaterial::wood:
-            return "wood";
-        case BodyMaterial::metal:
-            return "metal";
-        case BodyMaterial::fabric:
-            return "fabric";
-        case BodyMaterial::foam:
-            return "foam";
-    }
-    return "";
-}
-
-const char* opening_word(OpeningKind kind) {
-    switch (kind) {
-        case OpeningKind::hole:
-            return "hole";
-        case OpeningKind::grommet:
-            return "grommet";
-        case OpeningKind::gland:
-            return "gland";
-    }
-    return "";
-}
 
 const char* on_way_word(OnWayKind kind) {
     switch (kind) {
@@ -49,8 +22,8 @@ const char* on_way_word(OnWayKind kind) {
 }
 
 std::string opening_size(const Opening& opening) {
-    return raw(opening.bore) > 0 ? format(opening.bore) + " " + opening_word(opening.kind)
-                                 : std::string(opening_word(opening.kind)) + " not measured yet";
+    return raw(opening.bore) > 0 ? format(opening.bore) + " " + word_of(opening.kind)
+                                 : word_of(opening.kind) + " not measured yet";
 }
 
 bool meets(const Way& way, OnWayKind kind) {

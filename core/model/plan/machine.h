@@ -91,10 +91,6 @@ struct Way {
     bool operator==(const Way&) const = default;
 };
 
-/// "plastic", "wood", "metal", "fabric", "foam".
-const char* material_word(BodyMaterial material);
-/// "hole", "grommet", "gland".
-const char* opening_word(OpeningKind kind);
 /// "opening", "hinge", "hot place", "sharp edge".
 const char* on_way_word(OnWayKind kind);
 /// "12 mm gland", "hole not measured yet".

@@ -5,8 +5,10 @@
 #include <algorithm>
 #include <array>
 
+#include "enum_words.h"
 #include "units/format.h"
 #include "units/parse.h"
+#include "units/words.h"
 
 namespace sangre {
 namespace {
@@ -28,22 +30,6 @@ constexpr auto kind_words =
                                                              {"sounder", PassiveKind::sounder},
                                                              {"speaker", PassiveKind::sounder},
                                                              {"buzzer", PassiveKind::sounder}});
-
-struct PassiveWord {
-    size_t begin = 0, end = 0;
-};
-
-std::vector<PassiveWord> passive_words(std::string_view text) {
-    std::vector<PassiveWord> words;
-    const auto apart = [](char c) { return c == ' ' || c == '\t' || c == ',' || c == ';'; };
-    for (size_t at = 0; at < text.size();) {
-        while (at < text.size() && apart(text[at])) ++at;
-        const size_t begin = at;
-        while (at < text.size() && !apart(text[at])) ++at;
-        if (at > begin) words.push_back({begin, at});
-    }
-    return words;
-}
 
 std::optional<PassiveKind> passive_kind(const std::string& word) {
     for (const auto& [name, kind] : kind_words)
@@ -102,24 +88,6 @@ tl::expected<size_t, ParseError> take_amount(Passive& p, std::string_view text, 
 
 }  // namespace
 
-const char* passive_word(PassiveKind kind) {
-    switch (kind) {
-        case PassiveKind::button:
-            return "button";
-        case PassiveKind::lamp:
-            return "lamp";
-        case PassiveKind::aerial:
-            return "aerial";
-        case PassiveKind::sensor:
-            return "sensor";
-        case PassiveKind::motor:
-            return "motor";
-        case PassiveKind::sounder:
-            return "sounder";
-    }
-    return "";
-}
-
 tl::expected<Passive, ParseError> parse_passive(const Plan& plan, const Passive& like,
                                                 std::string_view text) {
     const auto wrong = [](size_t begin, size_t end, std::string message) {
@@ -130,15 +98,10 @@ tl::expected<Passive, ParseError> parse_passive(const Plan& plan, const Passive&
     std::optional<PassiveKind> in_name, said;
     std::string name;
     // What comes after a comma is said about it, not part of its name: "Bow eye, lamp".
-    size_t comma = text.find(',');
-    // A decimal one is none.
-    while (comma != std::string_view::npos && comma + 1 < text.size() &&
-           std::isdigit(static_cast<unsigned char>(text[comma + 1])))
-        comma = text.find(',', comma + 1);
-    comma = std::min(comma, text.size());
-    const auto words = passive_words(text);
+    const size_t comma = std::min(find_comma(text), text.size());
+    const auto words = split_words(text, ",;");
     for (size_t i = 0; i < words.size(); ++i) {
-        const auto [begin, end] = words[i];
+        const auto begin = words[i].begin, end = words[i].end;
         const auto word = std::string(text.substr(begin, end - begin)), small = lower(word);
         if (small == "at" && i + 1 < words.size()) {
             const size_t from = words[i + 1].begin,
@@ -184,7 +147,7 @@ tl::expected<Passive, ParseError> parse_passive(const Plan& plan, const Passive&
 
 std::string passive_line(const Plan& plan, const Passive& p) {
     auto line = p.name;
-    line += fmt::format(", {}", passive_word(p.kind));
+    line += fmt::format(", {}", word_of(p.kind));
     if (raw(p.cutout) > 0) line += ", " + format_number(raw(p.cutout), 6) + " mm hole";
     if (raw(p.ohm) > 0) line += ", " + format_number(raw(p.ohm), 6) + " Ω";
     if (p.polar) line += ", polarised";

@@ -17,7 +17,4 @@ tl::expected<Passive, ParseError> parse_passive(const Plan& plan, const Passive&
 /// The same back: what the editor opens with.
 std::string passive_line(const Plan& plan, const Passive& passive);
 
-/// "button", "lamp", "aerial", "sensor", "motor", "sounder".
-const char* passive_word(PassiveKind kind);
-
 }  // namespace sangre

@@ -1,4 +1,5 @@
 #include "plan/plan.h"
+#include "enum_words.h"
 
 #include <algorithm>
 
@@ -94,6 +95,7 @@ const Body* body_of(const Plan& plan, const Id& part) {
 }
 
 bool on_metal(const Plan& plan, const Id& part) {
+    if (plan.bodies.empty()) return plan.metal_frame;  // most plans; and where a part stands is searched for
     const auto* body = body_of(plan, part);
     return body ? body->material == BodyMaterial::metal : plan.metal_frame;
 }
@@ -120,8 +122,7 @@ std::vector<const Body*> walls_passed(const Plan& plan, const Way& way) {
 }
 
 std::string opening_name(const Plan& plan, const Opening& opening) {
-    return std::string(opening_word(opening.kind)) + (opening.name.empty() ? " between " : " ") +
-           name_of(plan, opening.id);
+    return word_of(opening.kind) + (opening.name.empty() ? " between " : " ") + name_of(plan, opening.id);
 }
 
 std::vector<size_t> feeds_into(const Plan& plan, const Id& part) {

@@ -46,7 +46,5 @@ struct Terminal {
 
 /// "+", "−", "out", "signal", "phase".
 const char* role_word(TerminalRole role);
-/// "screw", "pad", "stud", "lever", "blade", "plug", "lead"; nothing where it is unsaid.
-const char* takes_word(TerminalTakes takes);
 
 }  // namespace sangre

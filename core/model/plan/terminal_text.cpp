@@ -5,8 +5,10 @@
 #include <algorithm>
 #include <array>
 
+#include "enum_words.h"
 #include "units/format.h"
 #include "units/parse.h"
+#include "units/words.h"
 
 namespace sangre {
 namespace {
@@ -29,28 +31,6 @@ constexpr auto role_words = std::to_array<std::pair<std::string_view, TerminalRo
     {"signal", TerminalRole::signal},
     {"phase", TerminalRole::phase},
 });
-constexpr std::array all_takes{TerminalTakes::screw, TerminalTakes::pad,   TerminalTakes::stud,
-                               TerminalTakes::lever, TerminalTakes::blade, TerminalTakes::plug,
-                               TerminalTakes::lead};
-
-struct TerminalWord {
-    size_t begin = 0, end = 0;
-    std::string_view text;
-};
-
-/// Words of a stretch, with their places in the whole text.
-std::vector<TerminalWord> words_between(std::string_view text, size_t begin, size_t end) {
-    std::vector<TerminalWord> words;
-    const auto blank = [](char c) { return c == ' ' || c == '\t' || c == '\n' || c == '\r'; };
-    for (size_t at = begin; at < end;) {
-        while (at < end && blank(text[at])) ++at;
-        const size_t from = at;
-        while (at < end && !blank(text[at])) ++at;
-        if (at > from) words.push_back({from, at, text.substr(from, at - from)});
-    }
-    return words;
-}
-
 /// What a printed name is for, where it says so.
 std::optional<TerminalRole> role_by_name(std::string_view name) {
     const auto small = lower(name);
@@ -67,12 +47,6 @@ std::optional<TerminalRole> role_named(const std::string& small) {
     return {};
 }
 
-std::optional<TerminalTakes> takes_named(const std::string& small) {
-    for (const auto takes : all_takes)
-        if (small == takes_word(takes)) return takes;
-    return {};
-}
-
 struct TerminalReader {
     std::string_view text;
     Terminal t;
@@ -83,11 +57,11 @@ struct TerminalReader {
         return tl::unexpected(ParseError{begin, end, std::move(message)});
     }
     /// Takes the number that begins with word `i`: "2.5 mm", "M8", "2 wires"; moves `i` behind it.
-    Result number(const std::vector<TerminalWord>& words, size_t& i);
+    Result number(const std::vector<TextWord>& words, size_t& i);
     tl::expected<Terminal, ParseError> read(size_t begin, size_t end);
 };
 
-TerminalReader::Result TerminalReader::number(const std::vector<TerminalWord>& words, size_t& i) {
+TerminalReader::Result TerminalReader::number(const std::vector<TextWord>& words, size_t& i) {
     const auto& w = words[i];
     const auto next = i + 1 < words.size() ? lower(words[i + 1].text) : std::string();
     if (next == "wires" || next == "wire") {
@@ -112,14 +86,8 @@ TerminalReader::Result TerminalReader::number(const std::vector<TerminalWord>& w
 }
 
 tl::expected<Terminal, ParseError> TerminalReader::read(size_t begin, size_t end) {
-    const auto stretch = text.substr(begin, end - begin);
-    // A comma between digits is a decimal one.
-    size_t comma = stretch.find(',');
-    while (comma != std::string_view::npos && comma > 0 && comma + 1 < stretch.size() &&
-           is_digit(stretch[comma - 1]) && is_digit(stretch[comma + 1]))
-        comma = stretch.find(',', comma + 1);
-    const size_t stop = comma == std::string_view::npos ? end : begin + comma;
-    const auto words = words_between(text, begin, stop);
+    const size_t comma = find_comma(text, begin), stop = std::min(comma, end);
+    const auto words = split_words(text, {}, begin, stop);
     if (words.empty())
         return wrong(begin, end, "A terminal's printed name comes first: “V+ screw 2.5 mm, left”.");
     t.name = words.front().text;
@@ -130,7 +98,7 @@ tl::expected<Terminal, ParseError> TerminalReader::read(size_t begin, size_t end
                 return wrong(words[i].begin, words[i].end,
                              fmt::format("{} is {} already.", t.name, role_word(*role)));
             role = *said;
-        } else if (const auto takes = takes_named(small))
+        } else if (const auto takes = by_word<TerminalTakes>(small))
             t.takes = *takes;
         else if (is_digit(small[0]) || (small[0] == 'm' && small.size() > 1 && is_digit(small[1]))) {
             if (const auto ok = number(words, i); !ok) return tl::unexpected(ok.error());
@@ -148,8 +116,8 @@ tl::expected<Terminal, ParseError> TerminalReader::read(size_t begin, size_t end
         return wrong(words.front().begin, words.back().end,
                      fmt::format("What {} is for is missing: +, −, out, signal or phase.", t.name));
     t.role = *role;
-    if (comma != std::string_view::npos)
-        for (const auto& w : words_between(text, stop + 1, end))
+    if (comma < end)
+        for (const auto& w : split_words(text, {}, stop + 1, end))
             t.where += (t.where.empty() ? "" : " ") + std::string(w.text);
     return t;
 }
@@ -160,7 +128,7 @@ tl::expected<std::vector<Terminal>, ParseError> parse_terminals(std::string_view
     std::vector<Terminal> all;
     for (size_t begin = 0; begin <= text.size();) {
         const size_t end = std::min(text.find(';', begin), text.size());
-        if (!words_between(text, begin, end).empty()) {
+        if (!split_words(text, {}, begin, end).empty()) {
             const auto one = TerminalReader{text, {}, {}}.read(begin, end);
             if (!one) return tl::unexpected(one.error());
             for (const auto& other : all)
@@ -178,7 +146,7 @@ std::string terminals_line(const std::vector<Terminal>& terminals) {
     std::string line;
     for (const auto& t : terminals) {
         line += (line.empty() ? "" : "; ") + t.name + " " + role_word(t.role);
-        if (t.takes != TerminalTakes::unsaid) line += std::string(" ") + takes_word(t.takes);
+        if (t.takes != TerminalTakes::unsaid) line += " " + word_of(t.takes);
         if (raw(t.size) > 0) line += " " + exact_number(raw(t.size)) + " mm";
         if (t.wires != 1) line += fmt::format(" {} wires", t.wires);
         if (!t.where.empty()) line += ", " + t.where;

@@ -9,6 +9,7 @@
 #include "battery/pack_text.h"
 #include "source/source.h"
 #include "units/format.h"
+#include "units/words.h"
 
 namespace sangre {
 namespace {
@@ -18,11 +19,6 @@ constexpr double most_volts = 60;
 // A vehicle's battery of 12 V in name: resting low to charging.
 constexpr double low_of_12 = 11.5 / 12, high_of_12 = 14.6 / 12;
 
-struct SourceWord {
-    size_t begin = 0;
-    std::string text;
-};
-
 std::optional<SourceKind> kind_named(const std::string& word) {
     if (word == "supply" || word == "brick" || word == "adapter") return SourceKind::supply;
     if (word == "circuit" || word == "tap" || word == "socket") return SourceKind::circuit;
@@ -31,26 +27,13 @@ std::optional<SourceKind> kind_named(const std::string& word) {
     return {};
 }
 
-bool parts_words(char c) { return std::isspace(static_cast<unsigned char>(c)) || c == ',' || c == ';'; }
-
-std::vector<SourceWord> source_words(std::string_view text) {
-    std::vector<SourceWord> words;
-    for (size_t at = 0; at < text.size();) {
-        while (at < text.size() && parts_words(text[at])) ++at;
-        const size_t begin = at;
-        while (at < text.size() && !parts_words(text[at])) ++at;
-        if (at > begin) words.push_back({begin, std::string(text.substr(begin, at - begin))});
-    }
-    return words;
-}
-
 /// "1.5 mm²", "16 AWG": the copper of a wire, over one word or two.
 std::optional<std::pair<SquareMillimetre, size_t>> wire_at(std::string_view text,
-                                                           const std::vector<SourceWord>& words, size_t i) {
+                                                           const std::vector<TextWord>& words, size_t i) {
     for (const size_t n : {size_t{1}, size_t{2}}) {
         if (i + n > words.size()) break;
         const auto& last = words[i + n - 1];
-        const auto part = text.substr(words[i].begin, last.begin + last.text.size() - words[i].begin);
+        const auto part = text.substr(words[i].begin, last.end - words[i].begin);
         const auto small = lower(std::string(part));
         if (small.find("awg") == std::string::npos && small.find("mm²") == std::string::npos &&
             small.find("mm2") == std::string::npos)
@@ -64,7 +47,7 @@ struct SourceReader {
     const Catalogue& catalogue;
     std::string_view text;
     Source s;
-    std::vector<SourceWord> words;
+    std::vector<TextWord> words;
     bool volts_said = false;
     bool already = false;  ///< the word stood before
 
@@ -75,7 +58,7 @@ struct SourceReader {
     }
     Result amount(const Amount& a, size_t begin, bool fuse_follows);
     Result volts(const Amount& a, size_t begin);
-    Result word(const SourceWord& w);
+    Result word(const TextWord& w);
     tl::expected<Source, ParseError> read();
 };
 
@@ -139,9 +122,9 @@ SourceReader::Result SourceReader::amount(const Amount& a, size_t begin, bool fu
     }
 }
 
-SourceReader::Result SourceReader::word(const SourceWord& w) {
+SourceReader::Result SourceReader::word(const TextWord& w) {
     const auto small = lower(w.text);
-    const auto end = w.begin + w.text.size();
+    const auto end = w.end;
     if (const auto kind = kind_named(small)) {
         if (*kind != s.kind)
             return wrong(w.begin, end, fmt::format("it is a {} already", source_word(s.kind)));
@@ -219,7 +202,7 @@ tl::expected<Source, ParseError> SourceReader::read() {
 
 tl::expected<Source, ParseError> parse_source(const Catalogue& catalogue, const Source& like,
                                               std::string_view text) {
-    auto words = source_words(text);
+    auto words = split_words(text, ",;");
     if (words.empty())
         return tl::unexpected(
             ParseError{0, text.size(), "type a source, such as 8S LFP 35 Ah or brick 12 V 5 A"});

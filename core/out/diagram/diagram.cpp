@@ -268,6 +268,11 @@ std::string wire_label(size_t feed, bool in_return) {
     return fmt::format("W{}{}", feed + 1, in_return ? "−" : "+");
 }
 
+double corner_of(const DiagramShape& rectangle) {
+    const auto &a = rectangle.points.front(), &b = rectangle.points.back();
+    return std::min(0.8, 0.2 * std::min(std::abs(b.x - a.x), std::abs(b.y - a.y)));
+}
+
 Diagram draw_diagram(const Plan& plan, const Catalogue& catalogue, const Harness& harness) {
     Diagram d;
     if (plan.feeds.empty()) return d;

@@ -36,6 +36,9 @@ struct DiagramShape {
     bool operator==(const DiagramShape&) const = default;
 };
 
+/// How round the corners of a rectangle are, mm: less on small ones, so that they stay boxes.
+double corner_of(const DiagramShape& rectangle);
+
 /// Where a part or a feed is drawn, for pointing at it.
 struct DiagramSpot {
     PaperPoint from, to;

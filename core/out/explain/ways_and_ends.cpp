@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "cable/cable.h"
+#include "enum_words.h"
 #include "explain/inside.h"
 #include "plan/machine_text.h"
 #include "plan/passive_text.h"
@@ -103,7 +104,7 @@ Why of_passive(const Plan& plan, const Study& s, const Passive& p) {
     Why why;
     why.title = p.name;
     add_findings(why, s, p.id);
-    why.add(fmt::format("A {}: it draws nothing itself{}.", passive_word(p.kind),
+    why.add(fmt::format("A {}: it draws nothing itself{}.", word_of(p.kind),
                         p.polar ? ", and minds which way round it is" : ""));
     if (raw(p.cutout) > 0) why.add(fmt::format("Sits in an opening of {}.", format(p.cutout)));
     if (raw(p.ohm) > 0) why.add(fmt::format("A meter shows {} across it.", format(p.ohm)));

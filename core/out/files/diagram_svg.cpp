@@ -53,9 +53,10 @@ std::string shape_to_svg(const DiagramShape& s) {
                                b.x, b.y, stroke);
         case ShapeKind::rectangle:
             return fmt::format(
-                "<rect x=\"{:.2f}\" y=\"{:.2f}\" width=\"{:.2f}\" height=\"{:.2f}\" rx=\"0.8\" fill=\"{}\" "
+                "<rect x=\"{:.2f}\" y=\"{:.2f}\" width=\"{:.2f}\" height=\"{:.2f}\" rx=\"{:.2f}\" "
+                "fill=\"{}\" "
                 "{}/>",
-                a.x, a.y, b.x - a.x, b.y - a.y, colour(s.fill), stroke);
+                a.x, a.y, b.x - a.x, b.y - a.y, corner_of(s), colour(s.fill), stroke);
         case ShapeKind::circle:
             return fmt::format("<circle cx=\"{:.2f}\" cy=\"{:.2f}\" r=\"{:.2f}\" fill=\"{}\" {}/>", a.x, a.y,
                                std::hypot(b.x - a.x, b.y - a.y), colour(s.fill), stroke);

@@ -5,7 +5,7 @@
 #include <nlohmann/json.hpp>
 
 #include "catalogue/catalogue.h"
-#include "files/plan_fields.h"
+#include "files/field_types.h"
 #include "files/schema.h"
 
 namespace sangre {
@@ -13,14 +13,6 @@ namespace {
 
 using schema_json = nlohmann::ordered_json;
 
-template <class T>
-concept Quantity = requires(T q) {
-    q.template to<double>();
-};
-template <class T>
-inline constexpr bool is_vector = false;
-template <class T>
-inline constexpr bool is_vector<std::vector<T>> = true;
 template <class T>
 inline constexpr bool is_optional = false;
 template <class T>
@@ -63,7 +55,7 @@ struct Describer {
             return {{"enum", std::move(allowed)}};
         } else if constexpr (is_optional<T>)
             return type_of<typename T::value_type>();
-        else if constexpr (is_vector<T>)
+        else if constexpr (is_list<T>)
             return {{"type", "array"}, {"items", type_of<typename T::value_type>()}};
         else if constexpr (requires { typename T::mapped_type; })
             return {{"type", "object"}, {"additionalProperties", type_of<typename T::mapped_type>()}};
@@ -71,7 +63,7 @@ struct Describer {
             return {{"type", "boolean"}};
         else if constexpr (std::is_integral_v<T>)
             return {{"type", "integer"}};
-        else if constexpr (Quantity<T> || std::is_floating_point_v<T>)
+        else if constexpr (Unit<T> || std::is_floating_point_v<T>)
             return {{"type", "number"}};
         else if constexpr (std::is_same_v<T, std::string>)
             return {{"type", "string"}};

@@ -7,8 +7,9 @@
 namespace sangre {
 namespace {
 
-constexpr double tube_wall_mm = 0.8;  // of a shrunk tube, typical
-constexpr double beyond_mm = 10;      // over the inner tubes on either side
+constexpr double tube_wall_mm = 0.8;   // of a shrunk tube, typical
+constexpr Millimetre usual_board(80);  // with what is glued at both ends, typical
+constexpr double beyond_mm = 10;       // over the inner tubes on either side
 
 }  // namespace
 
@@ -31,6 +32,7 @@ std::optional<WideTube> over_tube(const Plan& plan, const Catalogue& catalogue, 
 std::optional<WideTube> board_tube(const Plan& plan, const Catalogue& catalogue, const Converter& converter) {
     if (!converter.in_tube) return {};
     WideTube w;
+    w.cut = usual_board;
     const auto* type = find(catalogue.converters, converter.type);
     if (!type || raw(type->width) <= 0) return w;
     w.pass = w.hold = Millimetre(2 * raw(type->width + type->height) / M_PI);

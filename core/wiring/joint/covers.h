@@ -10,7 +10,7 @@ struct WideTube {
     const TubeSize* tube = nullptr;  ///< null where none of those to be had fits
     Millimetre pass{};               ///< what it must slip over
     Millimetre hold{};               ///< what it must grip
-    Millimetre cut{};                ///< 0: as long as the board and 20 mm more
+    Millimetre cut{};                ///< of a board's, whose length nobody says: for a usual one
 };
 
 /// The tube over both joints at one end of a feed, each covered by a tube of its own. Nothing where that is

@@ -34,12 +34,12 @@ const JointKind* kind_for(const Plan& plan, const Catalogue& catalogue, const Le
 
 }  // namespace
 
-bool wants_joints(const Plan& plan, const Catalogue& catalogue, const Lead& feed, const Device& device) {
-    const auto* kind = kind_for(plan, catalogue, feed, device);
-    if (!kind) return false;
+bool wants_joints(const Catalogue& catalogue, const Device& device) {
+    const auto ends = item_ends(catalogue, device);
+    if (!ends) return false;
     const auto misses = [&](const Id& id) {
         const auto* now = find(catalogue.joints, id);
-        return !now || now->end != kind->end;
+        return !now || now->end != ends->end;
     };
     return misses(device.joint_out) || (joined_before(catalogue, device) && misses(device.joint_in));
 }

@@ -10,7 +10,7 @@ std::optional<JointWork> item_joint(const Plan& plan, const Catalogue& catalogue
                                     const Device& device, bool before);
 
 /// True where an item has ends of its own and no joint, or one that is made at something else.
-bool wants_joints(const Plan& plan, const Catalogue& catalogue, const Lead& feed, const Device& device);
+bool wants_joints(const Catalogue& catalogue, const Device& device);
 
 /// Joints of the builder's school on either side of every item that wants them, and none where there is
 /// nothing to join; of one feed where it is named.

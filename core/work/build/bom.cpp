@@ -7,6 +7,7 @@
 
 #include "battery/pack.h"
 #include "cable/bus.h"
+#include "enum_words.h"
 #include "files/csv.h"
 #include "harness/fittings.h"
 #include "joint/covers.h"
@@ -72,15 +73,13 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
     for (const auto& c : plan.converters) {
         const auto* t = find(catalogue.converters, c.type);
         add(lines, t ? t->name : c.type, 1, "pcs", c.name);
-        // Board and what is glued: some 8 cm of it.
         if (const auto over = board_tube(plan, catalogue, c); over && over->tube)
-            add(lines, over->tube->name, 0.08, "m", c.name);
+            add(lines, over->tube->name, raw(over->cut) / 1e3, "m", c.name);
     }
     for (const auto& p : plan.passives)
         add(lines,
-            raw(p.cutout) > 0
-                ? fmt::format("{}, for an opening of {}", passive_word(p.kind), format(p.cutout))
-                : std::string(passive_word(p.kind)),
+            raw(p.cutout) > 0 ? fmt::format("{}, for an opening of {}", word_of(p.kind), format(p.cutout))
+                              : word_of(p.kind),
             1, "pcs", p.name);
     for (const auto& f : plan.feeds) add_devices(lines, catalogue, f, name_of(plan, f.to));
     for (size_t i = 0; i < plan.feeds.size(); ++i) {

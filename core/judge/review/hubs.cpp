@@ -1,0 +1,121 @@
+// How wires meet in a hub: pigtails of size, branches upon branches, forks.
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <set>
+
+#include "joint/choose.h"
+#include "joint/pigtail.h"
+#include "review/review.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+/// Too much or too little copper for the cap or clamp, or a tube that does not go over all of it.
+void pigtail_misfit(const Context& c, std::vector<Finding>& out) {
+    std::set<size_t> seen;
+    for (const auto& p : pigtails(c.plan, c.catalogue)) {
+        const auto& hub = c.plan.hubs[p.hub];
+        const bool fits = takes(*p.kind, p.copper);
+        if ((fits && !p.tube_missing) || !seen.insert(p.hub).second) continue;
+        Finding x{
+            Severity::caution,
+            {},
+            {hub.id},
+            fits
+                ? fmt::format("{}: no tube at hand goes over all {} wires of its pigtail.", hub.name, p.wires)
+                : fmt::format("{}: {} of copper meet in one joint, and a {} takes {} to {}.", hub.name,
+                              format(p.copper), p.kind->name, format(p.kind->least), format(p.kind->most)),
+            {},
+            {}};
+        x.why.add(fmt::format("{} wires, {} across bared and {} over their insulation.", p.wires,
+                              format(p.bared), format(p.over)));
+        if (!fits) {
+            const auto* other = choose_joint(c.catalogue, c.plan.practices, JointEnd::pigtail,
+                                             pigtail_copper(c.plan, c.catalogue, hub.id));
+            const bool carries_all =
+                other && std::all_of(p.ends.begin(), p.ends.end(), [&](const auto& e) {
+                    return raw(other->rated) <= 0 || c.figures.protection[e.feed].rating <= other->rated;
+                });
+            if (carries_all && takes(*other, pigtail_copper(c.plan, c.catalogue, hub.id)))
+                x.fixes.push_back(
+                    {"A " + other->name, [catalogue = &c.catalogue, id = hub.id](const Plan& q) {
+                         return set_pigtail(q, *catalogue, id);
+                     }});
+        }
+        out.push_back(std::move(x));
+    }
+}
+
+/// Branch upon branch where all could meet at once.
+void many_branches(const Context& c, std::vector<Finding>& out) {
+    for (const auto& hub : c.plan.hubs) {
+        if (hub.kind != HubKind::splice) continue;
+        size_t branches = 0;
+        for (const auto& feed : c.plan.feeds)
+            for (const bool source : {true, false}) {
+                if ((source ? feed.from : feed.to) != hub.id || !feed.cores.empty()) continue;
+                const auto* kind = find(c.catalogue.joints, source ? feed.joint_from : feed.joint_to);
+                branches += kind && kind->end == JointEnd::branch;
+            }
+        if (branches < 3) continue;
+        const auto copper = pigtail_copper(c.plan, c.catalogue, hub.id);
+        const auto* kind = choose_joint(c.catalogue, c.plan.practices, JointEnd::pigtail, copper);
+        if (!kind || !takes(*kind, copper)) continue;
+        Finding x{Severity::note,
+                  {},
+                  {hub.id},
+                  fmt::format("{}: {} branches on one another; one pigtail would hold all of them.", hub.name,
+                              branches),
+                  {},
+                  {}};
+        x.why.add(
+            "A pigtail is one joint to make, cover and test; a branch leaves the through wire whole, "
+            "which "
+            "some "
+            "builders trust more.");
+        x.fixes.push_back({"A " + kind->name, [catalogue = &c.catalogue, id = hub.id](const Plan& q) {
+                               return set_pigtail(q, *catalogue, id);
+                           }});
+        out.push_back(std::move(x));
+    }
+}
+
+/// A forked lead is thin, and its plugs are small.
+void fork_current(const Context& c, std::vector<Finding>& out) {
+    constexpr Ampere fork_carries(5);  // of a 5.5 mm barrel plug, typical
+    for (const auto& hub : c.plan.hubs) {
+        if (hub.kind != HubKind::fork) continue;
+        for (const auto f : c.index().into(hub.id)) {
+            const auto most = c.figures.worst.feeds[f].continuous;
+            if (most <= fork_carries) continue;
+            Finding x{Severity::danger,
+                      {},
+                      {hub.id},
+                      fmt::format("{} is a forked barrel lead: it carries {}, and {} are asked of it.",
+                                  hub.name, format(fork_carries), format(most)),
+                      {},
+                      {}};
+            x.why.add(
+                "One barrel plug feeds all its branches through wire that is seldom thicker than 20 "
+                "AWG.");
+            x.fixes.push_back(
+                {"A strip of screws instead", [catalogue = &c.catalogue, id = hub.id](const Plan& p) {
+                     return set_hub_kind(p, *catalogue, id, HubKind::strip);
+                 }});
+            out.push_back(std::move(x));
+        }
+    }
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::hubs{
+    {"hub-fork", "A forked barrel lead carries what its branches ask", fork_current},
+    {"joint-pigtail", "A pigtail takes the copper of all its wires, and its tube goes over them",
+     pigtail_misfit},
+    {"joint-many-branches", "Many branches at one splice are one pigtail", many_branches},
+};
+
+}  // namespace sangre
