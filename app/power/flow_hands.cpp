@@ -102,6 +102,7 @@ void FlowMap::feed_menu(const Id& feed, QPointF at) {
                                        {Kind::watch, tr("Watch")},
                                        {Kind::seat, tr("Seat the fuse in")},
                                        {Kind::coil, tr("Its relay")},
+                                       {Kind::warmth, tr("Its thermal switch sits")},
                                        {Kind::take_out, tr("Take out")}}) {
         auto* sub = m.addMenu(title);
         sub->setToolTipsVisible(true);
@@ -113,8 +114,9 @@ void FlowMap::feed_menu(const Id& feed, QPointF at) {
                 [this, edit = o.edit,
                  words = group == Kind::take_out ? tr("Take out %1").arg(name)
                          : group == Kind::seat   ? tr("Seat the fuse in: %1").arg(name)
-                         : group == Kind::coil
-                             ? tr("Relay: %1").arg(name)
+                         : group == Kind::coil   ? tr("Relay: %1").arg(name)
+                         : group == Kind::warmth
+                             ? tr("Thermal switch sits %1").arg(name)
                              : tr("Put in %1").arg(name)] { document_.apply_and_tell(edit, words); });
             a->setToolTip(QString::fromStdString(o.purpose));
         }

@@ -10,6 +10,7 @@
 #include "units/format.h"
 #include "units/parse.h"
 #include "widgets/words.h"
+#include "wiring/item.h"
 
 namespace sangre::app {
 
@@ -173,7 +174,7 @@ void WhatIfBar::rebuild_switches() {
     std::vector<std::pair<Id, QString>> wanted;
     std::vector<bool> closed;
     for (size_t f = 0; f < plan.feeds.size(); ++f)
-        if (const auto* d = device(plan.feeds[f], DeviceKind::power_switch)) {
+        if (const auto* d = hand_switch(document_.catalogue(), plan.feeds[f])) {
             wanted.emplace_back(d->id, QString::fromStdString(d->name));
             closed.push_back(!open[f]);
         }

@@ -126,7 +126,7 @@ void JointPanel::paint_facts(QPainter& p, const JointWork& work, const QRectF& a
     const auto& kind = *work.kind;
     QStringList words;
     const auto& size = work.size;
-    const auto tools = joined(tools_of(kind, document_.plan().practices));
+    const auto tools = joined(tools_of(kind, size, document_.plan().practices));
     if (!size.heat.empty())
         words << words_of(size.heat) + (raw(size.iron) > 0 ? tr(" at %1").arg(said(size.iron)) : QString()) +
                      tr(", about %1").arg(said(size.dwell));

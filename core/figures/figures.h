@@ -1,6 +1,7 @@
 #pragma once
 // Everything computed about a plan before it is judged: what rules, steps and readings work from.
 #include "mission/mission.h"
+#include "mission/thermal_switches.h"
 #include "protection/protection.h"
 #include "rail/set_window.h"
 
@@ -15,6 +16,7 @@ struct Figures {
     std::vector<FeedProtection> protection;  ///< by feed
     std::vector<SetWindow> windows;          ///< by converter
     Mission mission;
+    std::vector<ThermalSwitch> thermal;  ///< at the conditions
 };
 
 /// What of them could not be computed, a sentence each; empty where all could.

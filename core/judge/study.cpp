@@ -32,6 +32,9 @@ static Celsius mission_air(const Plan& plan, const Conditions& conditions) {
 /// What every part does now, and which switches are open.
 static void find_operating_point(Study& s, const Solver& solver, const Plan& plan) {
     auto demand = demand_for(plan, solver.index(), s.conditions);
+    s.thermal.clear();
+    // At the worst whatever can be closed is, whatever the weather.
+    if (!s.conditions.worst) demand = at_temperature(plan, solver, std::move(demand), &s.thermal);
     if (s.conditions.worst) {
         // All at their peak is a moment: the copper is as warm as what runs for long has made it.
         auto running = demand;

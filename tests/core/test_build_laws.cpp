@@ -71,7 +71,7 @@ class TestBuildLaws : public QObject {
                 const auto work = *feed_joint(plan, parts(), f, source);
                 QVERIFY(cut < join && join < at.at("test/beep"));
                 QVERIFY(says(step, "Strip "));
-                QCOMPARE(step.tools, tools_of(*work.kind, plan.practices));
+                QCOMPARE(step.tools, tools_of(*work.kind, work.size, plan.practices));
                 QCOMPARE(says(step, covering_action(school)), work.kind->tube);
                 tube = tube || work.kind->tube;
                 if (sleeve != at.end()) QVERIFY(sleeve->second < join);

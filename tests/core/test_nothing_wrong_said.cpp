@@ -194,7 +194,7 @@ class TestNothingWrongSaid : public QObject {
             {DeviceKind::fuse, "thermal-breaker", "Leave it open"},
             {DeviceKind::power_switch, "toggle-6a", "one end on each contact"},
             {DeviceKind::power_switch, "relay-40a", "Its coil"},
-            {DeviceKind::power_switch, "thermal-opens-60", "flat on what it watches"},
+            {DeviceKind::power_switch, "thermal-opens-60", "Hang it in the air that it watches"},
             {DeviceKind::connector, "plug-2p-5a", "covered contacts towards Battery"},
             {DeviceKind::diode, "diode-schottky-3a", "towards lamp"},
             {DeviceKind::filter, "filter-lc-5a", "IN towards Battery"},

@@ -90,7 +90,7 @@ class TestPigtails : public QObject {
         }
         double caps = 0;
         for (const auto& l : bill_of_materials(plan, parts(), test::studied(plan).harness))
-            if (l.item.starts_with("closed-end crimp cap")) caps += l.amount;
+            if (l.item.starts_with("closed-end cap")) caps += l.amount;
         QCOMPARE(caps, 2.0);
     }
     void it_follows_the_builders_school_and_stays_a_pigtail() {

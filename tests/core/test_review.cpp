@@ -195,6 +195,42 @@ std::vector<Case> cases() {
              into(p, "load-work-lamp")
                  .devices.push_back({"t", DeviceKind::power_switch, "thermal-opens-60", {}, "Guard", {}});
          }},
+        {"crimp-grip",
+         [](Plan& p) {
+             auto& f = into(p, "load-computer");
+             f.wire = "awg24-silicone", f.conductors = 2, f.joint_to = "crimped-contact";
+         }},
+        {"crimp-stud",
+         [](Plan& p) {
+             auto& f = into(p, "load-computer");
+             p.terminals["load-computer"] = {{"V+", TerminalRole::plus, TerminalTakes::stud, Millimetre(12)}};
+             f.joint_to = "ring-crimp";
+         }},
+        {"thermal-never-closes",
+         [](Plan& p) {
+             into(p, "load-computer")
+                 .devices.push_back({"t", DeviceKind::power_switch, "thermal-closes-60", {}, "Fan", {}});
+         }},
+        {"thermal-opens-in-use",
+         [](Plan& p) {
+             into(p, "load-computer")
+                 .devices.push_back({"t", DeviceKind::power_switch, "thermal-opens-60", {}, "Guard", {}});
+             p.hottest_air = Celsius(58);
+         }},
+        {"thermal-too-late",
+         [](Plan& p) {
+             auto& feed = into(p, "load-computer");
+             Device d{"t", DeviceKind::power_switch, "thermal-opens-95", {}, "Guard", {}};
+             d.sits_on = feed.from;
+             feed.devices.push_back(d);
+         }},
+        {"thermal-unsaid",
+         [](Plan& p) {
+             auto& feed = into(p, "load-computer");
+             Device d{"t", DeviceKind::power_switch, "thermal-opens-95", {}, "Guard", {}};
+             d.sits_on = "load-drive-left";
+             feed.devices.push_back(d);
+         }},
         {"terminal-unknown",
          [](Plan& p) {
              p.terminals["load-computer"] = {{"V+"}, {"GND", TerminalRole::minus}};

@@ -33,6 +33,7 @@ class Offers {
           catalogue_(catalogue),
           feed_(plan.feeds[feed]),
           worst_(study.worst.feeds[feed]),
+          worsts_(study.worst),
           protection_(study.protection[feed]),
           behind_(study.solver->index().loads_behind(feed)),
           source_(study.solver->index().source_of(feed)),
@@ -43,7 +44,7 @@ class Offers {
         turn_off();
         quieten();
         watch();
-        for (const auto& d : feed_.devices) offer_holder(d), offer_tap(d), offer_coil(d);
+        for (const auto& d : feed_.devices) offer_holder(d), offer_tap(d), offer_coil(d), offer_warmth(d);
         for (const auto& d : feed_.devices) {
             offers_.push_back({Group::take_out, item_name(catalogue_, d), "",
                                [id = d.id](const Plan& p) { return remove_device(p, id); }});
@@ -138,6 +139,25 @@ class Offers {
             if (l.id != feed_.to && l.kind != LoadKind::motor && l.kind != LoadKind::led)
                 say("closed by " + l.name, "an output of it, with a transistor", &Device::control, l.id);
     }
+    /// What a thermal switch may sit on.
+    void offer_warmth(const Device& d) {
+        if (!is_thermal(catalogue_, d)) return;
+        const auto say = [&](const Id& on, std::string name, std::string purpose) {
+            if (d.sits_on != on)
+                offers_.push_back(
+                    {Group::warmth, std::move(name), std::move(purpose), [id = d.id, on](const Plan& p) {
+                         return with_device(p, id, [&](Device& x) { x.sits_on = on, x.warmer_k.reset(); });
+                     }});
+        };
+        say({}, "in the air around it", "up to " + format(plan_.hottest_air));
+        for (size_t c = 0; c < plan_.converters.size(); ++c)
+            if (const auto* type = find(catalogue_.converters, plan_.converters[c].type))
+                say(plan_.converters[c].id, "on " + plan_.converters[c].name,
+                    "up to " + format(Celsius(raw(plan_.hottest_air) +
+                                              temperature_rise(*type, worsts_.converters[c].heat))));
+        for (const auto& load : plan_.loads)
+            say(load.id, "on " + load.name, "then say how much warmer than the air it gets");
+    }
     void offer_precharge() {
         const double farad = raw(protection_.charging.capacitance);
         if (farad <= 0 || has(DeviceKind::precharge) || source_.kind != PartKind::source) return;
@@ -217,6 +237,7 @@ class Offers {
     const Catalogue& catalogue_;
     const Lead& feed_;
     const FeedExtremes& worst_;
+    const WorstCase& worsts_;
     const FeedProtection& protection_;
     const std::vector<size_t>& behind_;
     PartRef source_;

@@ -7,7 +7,7 @@
 namespace sangre {
 
 struct DeviceOffer {
-    enum class Group { protect, turn_off, quieten, watch, seat, coil, take_out };
+    enum class Group { protect, turn_off, quieten, watch, seat, coil, warmth, take_out };
     Group group = Group::protect;
     std::string name;     ///< "sealed toggle switch 30 A"
     std::string purpose;  ///< what it is for here, with its figures

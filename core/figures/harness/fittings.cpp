@@ -37,6 +37,12 @@ const FittingType* fitting_of(const Catalogue& catalogue, const Opening& opening
     return best;
 }
 
+const FittingType* board_spacer(const Plan& plan, const Catalogue& catalogue, const Converter& converter) {
+    if (converter.in_tube || !on_metal(plan, converter.id)) return nullptr;
+    constexpr Millimetre off(5);
+    return suiting_fitting(catalogue, FittingKind::spacer, off);
+}
+
 std::vector<FittingCount> fittings_wanted(const Plan& plan, const Catalogue& catalogue,
                                           const Harness& harness) {
     std::vector<FittingCount> all;
@@ -58,6 +64,8 @@ std::vector<FittingCount> fittings_wanted(const Plan& plan, const Catalogue& cat
         add(suiting_fitting(catalogue, FittingKind::tie, bundle),
             std::floor(raw(way.length) / tie_every_m) + 2, "");
     }
+    for (const auto& c : plan.converters)
+        if (const auto* spacer = board_spacer(plan, catalogue, c)) add(spacer, 4, c.name);
     return all;
 }
 

@@ -16,6 +16,10 @@ const FittingType* suiting_fitting(const Catalogue& catalogue, OpeningKind kind,
 /// known.
 const FittingType* fitting_of(const Catalogue& catalogue, const Opening& opening, Millimetre bundle);
 
+/// What holds a module's board 5 mm off the metal that it stands on, four of them; null where it stands on
+/// none, or lies in a tube.
+const FittingType* board_spacer(const Plan& plan, const Catalogue& catalogue, const Converter& converter);
+
 /// What is bought for the ways and openings of a harness that anything runs through: item and pieces or
 /// metres.
 struct FittingCount {

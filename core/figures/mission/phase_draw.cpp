@@ -1,5 +1,7 @@
 #include "mission/phase_draw.h"
 
+#include "mission/thermal_switches.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -8,6 +10,7 @@ namespace sangre {
 namespace {
 
 constexpr std::array first_charges{0.0, 0.1, 0.25, 0.5, 0.75, 1.0};
+constexpr double half_full = 0.5;  // where thermal switches are looked at
 constexpr double straight_enough = 0.01;
 constexpr int refinements = 2;
 
@@ -52,7 +55,8 @@ double bend(const DrawPoint& a, const DrawPoint& b, const DrawPoint& c) {
 PhaseDraw::PhaseDraw(const Plan& plan, const Solver& solver, const std::vector<PackGroup>& groups,
                      const Phase& phase, Celsius air) {
     auto demand = demand_in_phase(plan, solver.index(), phase, false);
-    demand.air = air;
+    demand.air = air, demand.charge = half_full;
+    demand = at_temperature(plan, solver, std::move(demand));
     OperatingPoint near;
     for (size_t i = first_charges.size(); i-- > 0;)
         points_.push_back(at_charge(plan, solver, groups, demand, first_charges[i], near,

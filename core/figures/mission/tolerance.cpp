@@ -1,5 +1,7 @@
 #include "mission/tolerance.h"
 
+#include "mission/thermal_switches.h"
+
 #include <algorithm>
 #include <cmath>
 #include <random>
@@ -79,6 +81,7 @@ Draw draw_once(const Job& job, const Solver& solver, const std::vector<double>& 
     const double cold = raw(job.plan.coldest_air), hot = std::max(raw(job.plan.hottest_air), cold);
     demand.air = Celsius(set(Spread::air, std::uniform_real_distribution<double>(cold, hot + 1e-9)(random)));
 
+    demand = at_temperature(job.plan, solver, std::move(demand));
     // From nothing: a point of other set voltages is no good place to start.
     const auto near = solver.solve(demand);
     d.found = near.found;

@@ -10,31 +10,13 @@
 #include "joint/joint.h"
 #include "joint/pigtail.h"
 #include "plan/edits.h"
+#include "review/joint_places.h"
 #include "review/review.h"
 #include "units/format.h"
 #include "wire/thermal.h"
 
 namespace sangre {
 namespace {
-
-/// Calls check(feed index, at the source, kind or null) for both ends of every feed.
-template <class Check>
-void each_joint(const Context& c, Check check) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f)
-        for (const bool source : {true, false}) {
-            const auto& feed = c.plan.feeds[f];
-            check(f, source, find(c.catalogue.joints, source ? feed.joint_from : feed.joint_to));
-        }
-}
-
-std::string where(const Context& c, size_t f, bool source) {
-    const auto& feed = c.plan.feeds[f];
-    return fmt::format("{}, at {}", c.index().feed_name(feed), c.index().name(source ? feed.from : feed.to));
-}
-
-Edit joint_set(const Id& feed, bool source, const Id& kind) {
-    return [feed, source, kind](const Plan& p) { return set_joint(p, feed, source, kind); };
-}
 
 void no_joint(const Context& c, std::vector<Finding>& out) {
     each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
@@ -43,7 +25,7 @@ void no_joint(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::note,
                   {},
                   {feed.id},
-                  fmt::format("{}: no joint is chosen.", where(c, f, source)),
+                  fmt::format("{}: no joint is chosen.", joint_place(c, f, source)),
                   {},
                   {}};
         x.why.add("Without a joint there is no strip length, no tube and no step for it.");
@@ -61,7 +43,7 @@ struct JointPlace {
 
 /// "Hub → Pump, at Hub" for one, "9 joints" for more: what they have in common is said once.
 std::string where(const Context& c, const std::vector<JointPlace>& places) {
-    return places.size() == 1 ? where(c, places[0].feed, places[0].source)
+    return places.size() == 1 ? joint_place(c, places[0].feed, places[0].source)
                               : fmt::format("{} joints", places.size());
 }
 
@@ -75,7 +57,7 @@ std::vector<Id> feeds_of(const Context& c, const std::vector<JointPlace>& places
 
 void list_places(const Context& c, const std::vector<JointPlace>& places, Why& why) {
     if (places.size() > 1)
-        for (const auto& at : places) why.add(where(c, at.feed, at.source));
+        for (const auto& at : places) why.add(joint_place(c, at.feed, at.source));
 }
 
 void bare(const Context& c, std::vector<Finding>& out) {
@@ -189,7 +171,7 @@ void wire_range(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  fmt::format("{}: a {} takes {} to {}; here are {}.", where(c, f, source), kind->name,
+                  fmt::format("{}: a {} takes {} to {}; here are {}.", joint_place(c, f, source), kind->name,
                               format(kind->least), format(kind->most), format(copper)),
                   {},
                   {}};

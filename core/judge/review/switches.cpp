@@ -35,7 +35,7 @@ void no_main(const Context& c, std::vector<Finding>& out) {
         const auto chain = c.index().upstream(load.id);
         if (load.always_on || chain.empty()) continue;
         const bool switched = std::any_of(chain.begin(), chain.end(), [&](size_t f) {
-            return device(c.plan.feeds[f], DeviceKind::power_switch) != nullptr;
+            return hand_switch(c.catalogue, c.plan.feeds[f]) != nullptr;
         });
         if (switched) continue;
         // The key is a switch too.

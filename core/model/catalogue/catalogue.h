@@ -23,6 +23,7 @@ struct Catalogue {
     std::vector<JointKind> joints;
     std::vector<InlinePart> inlines;
     std::vector<FittingType> fittings;
+    std::vector<CrimpPart> crimps;
     std::vector<SupplyType> supplies;
     std::vector<std::string> refused;  ///< "FILE: /entries/3/name: reason" of what was left out
 };

@@ -245,12 +245,26 @@ void read(const Value& j, FittingType& f) {
                                  {{"grommet", FittingKind::grommet},
                                   {"gland", FittingKind::gland},
                                   {"braid", FittingKind::braid},
-                                  {"tie", FittingKind::tie}});
+                                  {"tie", FittingKind::tie},
+                                  {"spacer", FittingKind::spacer}});
     f.least = Millimetre(j.value("least_mm", 0.0)), f.most = as<Millimetre>(j, "most_mm");
     if (f.least > f.most) throw std::runtime_error("/least_mm: larger than most_mm");
     f.hole = Millimetre(j.value("hole_mm", 0.0)), f.wall = Millimetre(j.value("wall_mm", 0.0));
     f.hottest = Celsius(j.value("hottest_C", raw(f.hottest)));
     f.mass = as<Gram>(j, "mass_g"), f.cost = j.at("cost");
+}
+
+void read(const Value& j, CrimpPart& c) {
+    c.name = j.at("name"), c.part = j.at("part");
+    c.least = as<SquareMillimetre>(j, "least_mm2"), c.most = as<SquareMillimetre>(j, "most_mm2");
+    if (c.least > c.most) throw std::runtime_error("/least_mm2: larger than most_mm2");
+    c.grip_least = Millimetre(j.value("grip_least_mm", 0.0));
+    c.grip_most = Millimetre(j.value("grip_most_mm", 0.0));
+    if (c.grip_least > c.grip_most) throw std::runtime_error("/grip_least_mm: larger than grip_most_mm");
+    if (j.contains("studs_mm"))
+        for (const auto& stud : j.at("studs_mm")) c.studs.emplace_back(static_cast<double>(stud));
+    c.hottest = Celsius(j.value("hottest_C", raw(c.hottest)));
+    c.mass = as<Gram>(j, "mass_g"), c.cost = j.at("cost");
 }
 
 void read(const Value& j, SupplyType& s) {

@@ -20,6 +20,7 @@ void read(const Value& entry, TubeSize& to);
 void read(const Value& entry, JointKind& to);
 void read(const Value& entry, InlinePart& to);
 void read(const Value& entry, FittingType& to);
+void read(const Value& entry, CrimpPart& to);
 void read(const Value& entry, SupplyType& to);
 
 }  // namespace sangre

@@ -32,6 +32,7 @@ void with_list(Catalogue& c, const std::string& kind, Visit visit) {
     if (kind == "joint") visit(c.joints);
     if (kind == "inline") visit(c.inlines);
     if (kind == "fitting") visit(c.fittings);
+    if (kind == "crimp") visit(c.crimps);
     if (kind == "supply") visit(c.supplies);
 }
 

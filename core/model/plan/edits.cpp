@@ -51,6 +51,7 @@ void forget_part(Plan& plan, const Id& part) {
         for (auto& d : f.devices) {
             if (d.coil_from == part) d.coil_from.clear();
             if (d.control == part) d.control.clear();
+            if (d.sits_on == part) d.sits_on.clear(), d.warmer_k.reset();
         }
 }
 

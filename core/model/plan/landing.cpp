@@ -67,7 +67,7 @@ Plan without_strays(Plan plan) {
     std::erase_if(plan.terminals, [&](const auto& of) { return !there(of.first); });
     for (auto& f : plan.feeds)
         for (auto& d : f.devices)
-            for (auto* id : {&d.coil_from, &d.control})
+            for (auto* id : {&d.coil_from, &d.control, &d.sits_on})
                 if (!id->empty() && !there(*id)) id->clear();
     return plan;
 }

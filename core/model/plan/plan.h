@@ -127,6 +127,9 @@ struct Device {
         joint_out{};  ///< joint kinds on either side, where the wire meets leads or lugs of its own
     Id coil_from{};   ///< of a relay: the part whose supply its coil hangs on; empty: this feed's own
     Id control{};     ///< of a relay: the part that closes it: a button, a controller
+    Id sits_on{};     ///< of a thermal switch: the module or load whose warmth it feels; empty: the air there
+    std::optional<double> warmer_k{};  ///< K over the air that this gets while it works; absent: a module's
+                                       ///< by its own heat, a load's is not known
     bool operator==(const Device&) const = default;
 };
 

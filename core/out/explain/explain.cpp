@@ -86,7 +86,7 @@ std::string outcome_words(const Fault& f, const Plan& plan) {
     return {};
 }
 
-Why of_feed(const Plan& plan, const Study& s, size_t i) {
+Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t i) {
     const auto& feed = plan.feeds[i];
     const auto& p = s.protection[i];
     const auto& x = s.worst.feeds[i];
@@ -135,6 +135,16 @@ Why of_feed(const Plan& plan, const Study& s, size_t i) {
                         p.bunched, format_percent(bunching_factor(p.bunched))));
     why.add(fmt::format("Trade rules: cautious {}, bold {}", format(cautious_current(p.wire->area)),
                         format(bold_current(p.wire->area))));
+    for (const auto& t : s.thermal) {
+        if (t.feed != i) continue;
+        const auto& d = feed.devices[t.device];
+        why.heading("Thermal switch");
+        why.add(fmt::format("{}: {} of air + {} = {}: {} now.", item_name(catalogue, d), format(t.air),
+                            d.sits_on.empty()
+                                ? std::string("0 K")
+                                : fmt::format("{} K on {}", format_number(t.rise), name_of(plan, d.sits_on)),
+                            format(t.warm()), t.open ? "open" : "closed"));
+    }
     why.heading("A short at its end");
     why.add(outcome_words(p.fault, plan),
             p.fault.outcome == FaultOutcome::opens || p.fault.outcome == FaultOutcome::limited
@@ -283,7 +293,7 @@ Explained explain(const Plan& plan, const Catalogue& catalogue, const Study& s, 
     }
     for (size_t i = 0; i < plan.feeds.size(); ++i)
         if (plan.feeds[i].id == subject) {
-            Explained told{of_feed(plan, s, i)};
+            Explained told{of_feed(plan, catalogue, s, i)};
             add_feed_schools(told, plan, catalogue, s, i);
             if (!plan.feeds[i].cores.empty()) told.why.heading("From pin to pin");
             for (const auto& core : plan.feeds[i].cores) told.why.add(core_line(core));

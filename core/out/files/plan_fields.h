@@ -97,6 +97,7 @@ void visit(V& v, Device& d) {
     v("holder", d.holder), v("own_lead_m", d.own_lead);
     v("joint_in", d.joint_in), v("joint_out", d.joint_out);
     v("coil_from", d.coil_from), v("control", d.control);
+    v("sits_on", d.sits_on), v("warmer_K", d.warmer_k);
 }
 template <class V>
 void visit(V& v, Core& c) {

@@ -96,8 +96,9 @@ void check_references(const Plan& plan) {
     for (size_t i = 0; i < plan.feeds.size(); ++i)
         for (size_t d = 0; d < plan.feeds[i].devices.size(); ++d) {
             const auto& device = plan.feeds[i].devices[d];
-            for (const auto& [key, id] :
-                 {std::pair{"coil_from", device.coil_from}, {"control", device.control}})
+            for (const auto& [key, id] : {std::pair{"coil_from", device.coil_from},
+                                          {"control", device.control},
+                                          {"sits_on", device.sits_on}})
                 if (!id.empty() && !part(id) && !passives.contains(id))
                     throw BadPlace{fmt::format("/leads/{}/items/{}/{}", i, d, key),
                                    fmt::format("there is no part “{}”", id)};

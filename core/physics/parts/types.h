@@ -231,19 +231,33 @@ struct InlinePart {
     std::string source;
 };
 
-enum class FittingKind { grommet, gland, braid, tie };
+enum class FittingKind { grommet, gland, braid, tie, spacer };
 
 /// What closes round a lead or a bundle: in a wall, along a way that moves, or against what it lies on.
 struct FittingType {
     Id id;
     std::string name;
     FittingKind kind = FittingKind::grommet;
-    Millimetre least{},
-        most{};         ///< what it closes round; a grommet lets through any that is thinner than most
-    Millimetre hole{};  ///< in the wall that it sits in; 0: in none
-    Millimetre wall{};  ///< the thickest that it sits in; 0: any
+    Millimetre least{}, most{};  ///< what it closes round; a grommet lets through any that is thinner than
+                                 ///< most; of a spacer: how far off it holds
+    Millimetre hole{};           ///< in the wall that it sits in; 0: in none
+    Millimetre wall{};           ///< the thickest that it sits in; 0: any
     Celsius hottest{85};
     Gram mass{};  ///< of a braid by the metre
+    double cost = 0;
+    std::string source;
+};
+
+/// What is bought to be pressed onto the end of a wire: ring, blade, ferrule, contact, cap.
+struct CrimpPart {
+    Id id;
+    std::string name;
+    std::string part;                      ///< as a joint kind names what is bought for it
+    SquareMillimetre least{}, most{};      ///< copper that its barrel takes
+    Millimetre grip_least{}, grip_most{};  ///< over insulation, that its wings close on; 0: it has none
+    std::vector<Millimetre> studs;         ///< of a ring: the threads that it is made for
+    Celsius hottest{105};
+    Gram mass{};
     double cost = 0;
     std::string source;
 };

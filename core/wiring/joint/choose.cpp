@@ -104,6 +104,14 @@ std::vector<std::string> tools_of(const JointKind& kind, const Practices& practi
     return all;
 }
 
+std::vector<std::string> tools_of(const JointKind& kind, const JointSize& size, const Practices& practices) {
+    auto all = tools_of(kind, practices);
+    if (raw(size.burn_back) <= 0) return all;
+    std::erase_if(all, [](const auto& tool) { return tool.starts_with("iron"); });
+    all.emplace_back("small torch"), all.emplace_back("wet cloth");
+    return all;
+}
+
 std::vector<std::string> missing_tools_of(const JointKind& kind, const Practices& practices) {
     const auto& without = practices.missing_tools;
     std::vector<std::string> lacking;

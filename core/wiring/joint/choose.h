@@ -1,12 +1,15 @@
 #pragma once
 // Which kind of joint goes where: by what it is made at, by school, by the tools at hand, by the wire.
 #include "catalogue/catalogue.h"
+#include "joint/size.h"
 #include "plan/plan.h"
 
 namespace sangre {
 
 /// What a joint of this kind is made with by this builder: a heat source only where tube is shrunk over it.
 std::vector<std::string> tools_of(const JointKind& kind, const Practices& practices);
+/// The same on copper of that size: thick copper is heated by a torch instead of an iron.
+std::vector<std::string> tools_of(const JointKind& kind, const JointSize& size, const Practices& practices);
 
 /// Tools that this kind wants and the builder does not own.
 std::vector<std::string> missing_tools_of(const JointKind& kind, const Practices& practices);

@@ -1,4 +1,5 @@
 #include "joint/joint.h"
+#include "joint/crimp.h"
 
 #include <fmt/format.h>
 
@@ -148,7 +149,7 @@ void cover(JointWork& w, const Catalogue& catalogue, InsulationSchool school,
     w.tube_missing = !w.tube;
     if (w.tube_missing) w.to_buy = choose_tube(catalogue, w.widest, w.thinnest, adhesive);
     // Tube shrinks 5–10 % in length, so it is cut longer.
-    const Millimetre exact((raw(w.joint_length) + 2 * raw(overlap)) / 0.93);
+    const Millimetre exact((raw(w.joint_length) + 2 * raw(overlap) + raw(w.size.burn_back)) / 0.93);
     w.tube_cut = Millimetre(std::ceil(raw(exact)));
     w.why.heading("Tube");
     w.why.add(fmt::format("Must pass {} (expanded ≥ 1.1 ×) and grip {} (recovered ≤ 0.9 ×)", format(w.widest),
@@ -159,8 +160,12 @@ void cover(JointWork& w, const Catalogue& catalogue, InsulationSchool school,
         w.why.add("None of the tubes at hand does both; " + w.to_buy->name + " would.", Tone::caution);
     else
         w.why.add("No tube in the catalogue does both.", Tone::caution);
-    w.why.add(fmt::format("Cut = ({} joint + 2 × {}) ÷ 0.93 = {}, rounded up to {}", format(w.joint_length),
-                          format(overlap), format(exact), format(w.tube_cut)));
+    w.why.add(fmt::format("Cut = ({} joint + 2 × {}{}) ÷ 0.93 = {}, rounded up to {}", format(w.joint_length),
+                          format(overlap), raw(w.size.burn_back) > 0 ? " + " + format(w.size.burn_back) : "",
+                          format(exact), format(w.tube_cut)));
+    if (raw(w.size.burn_back) > 0)
+        w.why.add(
+            fmt::format("Under a torch the insulation draws back by about {}.", format(w.size.burn_back)));
     if (raw(w.parking) > 0)
         w.why.add(fmt::format("Tip {}, about {}: the 90 °C front stays within {}. Park the tube beyond.",
                               format(w.size.iron), format(w.size.dwell), format(w.parking)));
@@ -198,6 +203,16 @@ JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const Jo
                               ? fmt::format(": {} × the bared {}, rounded up",
                                             format_number(kind.strip_conductors), format(w.copper))
                               : ""));
+    if (const auto crimp = choose_crimp(catalogue, kind, wire.area * w.wires.conductors, w.bundle);
+        crimp.part) {
+        w.crimp = crimp.part;
+        w.why.add(fmt::format(
+            "{}: {} of copper{}.", crimp.part->name, format(wire.area * w.wires.conductors),
+            raw(crimp.part->grip_most) > 0
+                ? fmt::format(", wings for {} to {} of insulation; here are {}",
+                              format(crimp.part->grip_least), format(crimp.part->grip_most), format(w.bundle))
+                : ""));
+    }
     cover(w, catalogue, school, tubes_at_hand);
     w.why.heading("Expect");
     w.most = kind.resistance * 2;

@@ -32,8 +32,9 @@ struct JointWork {
     Millimetre widest{};               ///< what the tube must pass
     Millimetre thinnest{};             ///< what it must grip
     Millimetre tube_cut{};
-    Millimetre parking{};  ///< least distance of the waiting tube from the heat
-    Ohm most{};            ///< that a sound one shows
+    Millimetre parking{};              ///< least distance of the waiting tube from the heat
+    const CrimpPart* crimp = nullptr;  ///< pressed on; null where none is, or none of the catalogue's fits
+    Ohm most{};                        ///< that a sound one shows
     Why why;
 };
 

@@ -29,6 +29,7 @@ Millimetre bundled(Millimetre one, int n) {
 JointSize joint_size(const JointKind& kind, SquareMillimetre copper, Millimetre bared) {
     constexpr double big_tip_from = 2.5, torch_from = 10;
     constexpr Celsius big_tip(380), torch(400);
+    constexpr Millimetre burnt(5);
     JointSize size;
     size.strip = std::max(kind.strip, Millimetre(std::ceil(kind.strip_conductors * raw(bared) - 1e-9)));
     size.overlap = raw(kind.strip) > 0 ? Millimetre(std::round(raw(kind.overlap * (size.strip / kind.strip))))
@@ -37,8 +38,7 @@ JointSize joint_size(const JointKind& kind, SquareMillimetre copper, Millimetre 
     if (raw(kind.iron) > 0) {
         size.dwell = Second(std::round(raw(kind.dwell) * std::sqrt(std::max(1.0, raw(copper)))));
         if (raw(copper) >= torch_from)
-            size.iron = std::max(kind.iron, torch),
-            size.heat = "small torch, what lies beneath shielded; the insulation burns back";
+            size.iron = std::max(kind.iron, torch), size.burn_back = burnt, size.heat = "small torch";
         else if (raw(copper) >= big_tip_from)
             size.iron = std::max(kind.iron, big_tip), size.heat = "iron of 60 W, 5 mm tip";
     }

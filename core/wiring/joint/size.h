@@ -8,14 +8,15 @@ struct JointSize {
     Millimetre strip{}, overlap{};
     Celsius iron{};  ///< tip temperature, 0 where no iron is used
     Second dwell{};
-    std::string heat;       ///< what makes it hot: thick copper wants more than a tip
+    Millimetre burn_back{};  ///< of the insulation, where a torch heats it
+    std::string heat;        ///< what makes it hot: thick copper wants more than a tip
     double tug_newton = 0;  ///< a quarter of what the wire stands pulled out, never more than the kind allows
     bool operator==(const JointSize&) const = default;
 };
 
 /// On so much copper, that of all conductors together, `bared` across. Strip grows with the conductor, the
 /// dwell with the root of its area beyond 1 mm²; from 2.5 mm² a big tip at 380 °C or more, from 10 mm² a
-/// torch (typical workmanship).
+/// torch, from which PVC shrinks back some 5 mm (typical workmanship).
 JointSize joint_size(const JointKind& kind, SquareMillimetre copper, Millimetre bared);
 
 /// Pull a sound crimp of that area stands, N; log-log between 22 AWG 36, 18 AWG 89, 14 AWG 223, 10 AWG 356.

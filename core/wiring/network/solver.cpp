@@ -80,6 +80,22 @@ Circuit circuit_of(const Plan& plan, const Wiring& wiring) {
     return c;
 }
 
+std::vector<ThermalItem> thermal_items_of(const Plan& plan, const PlanIndex& index,
+                                          const Catalogue& catalogue, const Wiring& wiring) {
+    std::vector<ThermalItem> all;
+    for (const auto& item : wiring.items) {
+        if (!item.values.opens_above && !item.values.closes_above) continue;
+        const auto& d = plan.feeds[item.feed].devices[item.device];
+        ThermalItem t{item.feed, item.device, item.values.opens_above, item.values.closes_above, {},
+                      nullptr,   d.warmer_k};
+        if (!d.sits_on.empty()) t.on = index.part(d.sits_on);
+        if (t.on.kind == PartKind::converter && !t.warmer_k)
+            t.type = find(catalogue.converters, plan.converters[t.on.index].type);
+        all.push_back(t);
+    }
+    return all;
+}
+
 }  // namespace
 
 Network network_of(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue,
@@ -100,7 +116,9 @@ Network network_of(const Plan& plan, const PlanIndex& index, const Catalogue& ca
 }
 
 Solver::Solver(const Plan& plan, const Catalogue& catalogue, const Wiring& wiring)
-    : index_(plan), nodes_(std::make_shared<Network>(network_of(plan, index_, catalogue, wiring))) {}
+    : index_(plan),
+      nodes_(std::make_shared<Network>(network_of(plan, index_, catalogue, wiring))),
+      thermal_(thermal_items_of(plan, index_, catalogue, wiring)) {}
 
 Solver::Solver(const Plan& plan, const Catalogue& catalogue, const std::vector<Metre>& lengths)
     : Solver(plan, catalogue, wire_up(plan, PlanIndex(plan), catalogue, lengths)) {}

@@ -12,6 +12,15 @@ namespace sangre {
 Network network_of(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue,
                    const Wiring& wiring);
 
+/// A thermal switch of the network, and what warms it.
+struct ThermalItem {
+    size_t feed = 0, device = 0;  ///< of the feed, by index
+    std::optional<Celsius> opens_above, closes_above;
+    PartRef on;                           ///< the module or load that it sits on; none: the air
+    const ConverterType* type = nullptr;  ///< of that module, where its own heat warms it
+    std::optional<double> warmer_k;       ///< K that what it sits on is said to get over the air at work
+};
+
 /// A plan's network with who hangs on whom in it; solves for many demands as NodalSolver does.
 class Solver {
   public:
@@ -32,10 +41,13 @@ class Solver {
     }
     /// Of the plan it solves.
     const PlanIndex& index() const { return index_; }
+    /// Its thermal switches.
+    const std::vector<ThermalItem>& thermal_items() const { return thermal_; }
 
   private:
     PlanIndex index_;
     NodalSolver nodes_;
+    std::vector<ThermalItem> thermal_;
 };
 
 }  // namespace sangre

@@ -51,6 +51,7 @@ std::optional<ItemValues> item_values(const Catalogue& catalogue, const Device& 
             v.mass = t->mass, v.cost = t->cost, v.voltage = t->breaks, v.rated = t->rated;
             v.supply = t->contact;
             if (raw(t->coil) > 0) v.coil = t->coil, v.coil_current = t->coil_current;
+            v.opens_above = t->opens_above, v.closes_above = t->closes_above;
             return v;
         }
         case DeviceKind::connector: {
@@ -120,6 +121,21 @@ const char* kind_word(DeviceKind kind) {
             return "pre-charge";
     }
     return "";
+}
+
+bool is_thermal(const Catalogue& catalogue, const Device& d) {
+    const auto* t = d.kind == DeviceKind::power_switch ? find(catalogue.switches, d.type) : nullptr;
+    return t && t->kind == SwitchKind::thermal;
+}
+
+bool is_cut_out(const Catalogue& catalogue, const Device& d) {
+    return is_thermal(catalogue, d) && find(catalogue.switches, d.type)->opens_above;
+}
+
+const Device* hand_switch(const Catalogue& catalogue, const Lead& lead) {
+    for (const auto& d : lead.devices)
+        if (d.kind == DeviceKind::power_switch && !is_thermal(catalogue, d)) return &d;
+    return nullptr;
 }
 
 bool is_inline(DeviceKind kind) {

@@ -20,7 +20,8 @@ struct ItemValues {
     Ohm own_leads{};      ///< of `supply`, the copper of its own leads, both together
     Millimetre bore{};    ///< of what closes round the lead, which is then not cut
     Volt coil{};
-    Ampere coil_current{};  ///< that a relay's coil draws at that
+    Ampere coil_current{};                             ///< that a relay's coil draws at that
+    std::optional<Celsius> opens_above, closes_above;  ///< of a thermal switch
     bool operator==(const ItemValues&) const = default;
 };
 
@@ -45,6 +46,13 @@ std::string item_name(const Catalogue& catalogue, const Device& device);
 
 /// "fuse", "switch", "plug", "diode", "filter", "meter", "pre-charge".
 const char* kind_word(DeviceKind kind);
+
+/// True for a switch that warmth moves.
+bool is_thermal(const Catalogue& catalogue, const Device& device);
+/// True for one that is closed in the cold: it cannot be opened on the bench.
+bool is_cut_out(const Catalogue& catalogue, const Device& device);
+/// The first switch of a lead that a hand or a control moves; null without one.
+const Device* hand_switch(const Catalogue& catalogue, const Lead& lead);
 
 /// True for what is in series and of no other kind: diode, filter, shunt.
 bool is_inline(DeviceKind kind);

@@ -23,7 +23,8 @@ namespace {
 
 constexpr double unknown = std::numeric_limits<double>::quiet_NaN();
 constexpr double meter = 0.01;
-constexpr double lead_ohm = 0.3;  // the meter's own leads and contact
+constexpr double open_contact = 1e6;  // Ω
+constexpr double lead_ohm = 0.3;      // the meter's own leads and contact
 
 /// A return that is no wire of its own: bare metal, or another's lead.
 void foreign_return(const Plan& plan, const PlanIndex& index, const WireJoint& joint,
@@ -56,7 +57,7 @@ std::string seen_through(const Catalogue& catalogue, const Lead& feed) {
     const auto also = [&](const std::string& w) { words += (words.empty() ? "" : ", ") + w; };
     if (fitted_fuse(catalogue, feed)) also("a clip on its fuse holder");
     for (const auto& d : feed.devices) {
-        if (d.kind == DeviceKind::power_switch) also(closed_words(catalogue, d));
+        if (d.kind == DeviceKind::power_switch && !is_cut_out(catalogue, d)) also(closed_words(catalogue, d));
         if (d.kind == DeviceKind::diode) also("a clip across its diode");
     }
     return words;
@@ -89,6 +90,39 @@ void continuity(const Plan& plan, const Catalogue& catalogue, const Figures& fig
         }
         for (const auto& joint : figures.harness.wiring.joints_of(f)) foreign_return(plan, index, joint, out);
     }
+}
+
+/// Across each thermal switch, in the cold and past what it switches at: which of the two kinds was fitted.
+void thermal_contacts(const Plan& plan, const Catalogue& catalogue, std::vector<Reading>& out) {
+    for (const auto& feed : plan.feeds)
+        for (const auto& d : feed.devices) {
+            if (!is_thermal(catalogue, d)) continue;
+            const auto& type = *find(catalogue.switches, d.type);
+            const bool cut_out = type.opens_above.has_value();
+            const auto at = cut_out ? type.opens_above : type.closes_above;
+            if (!at) continue;
+            for (const bool warm : {false, true}) {
+                Reading r;
+                r.of = ReadingOf::thermal;
+                r.key = "thermal/" + d.id + (warm ? "/warm" : "/cold");
+                const auto& name = d.name.empty() ? type.name : d.name;
+                r.title = fmt::format("{}: {}", name, warm ? "warmed" : "cold");
+                r.state = "its feed open at one end";
+                if (warm)
+                    r.state += fmt::format(", hot air from a hand away until past {}, slowly", format(*at));
+                r.red = "one contact of it", r.black = "the other";
+                r.unit = ReadingUnit::ohm;
+                r.about = feed.id;
+                if (cut_out == warm)
+                    r.low = open_contact, r.high = std::numeric_limits<double>::infinity();
+                else
+                    r.high = std::ceil((raw(type.contact) + lead_ohm) * 1.2 * 10) / 10;
+                r.why.title = "The two kinds look alike";
+                r.why.add(fmt::format("{} {} above {}: {} now.", name, cut_out ? "opens" : "closes",
+                                      format(*at), cut_out == warm ? "open" : "closed"));
+                out.push_back(std::move(r));
+            }
+        }
 }
 
 /// Calls `read` with the operating point at each corner of charge and tolerances.
@@ -266,14 +300,17 @@ void live_plugs(const Plan& plan, const Figures& figures, std::vector<Reading>& 
     }
 }
 
-void live_switches(const Plan& plan, const PlanIndex& index, std::vector<Reading>& out) {
+void live_switches(const Plan& plan, const Catalogue& catalogue, const PlanIndex& index,
+                   std::vector<Reading>& out) {
     for (const auto f : index.switched()) {
         const auto& feed = plan.feeds[f];
-        const auto name = device(feed, DeviceKind::power_switch)->name;
+        const auto* by_hand = hand_switch(catalogue, feed);
+        if (!by_hand) continue;
+        const auto& name = by_hand->name;
         // Behind a switch that is dead itself, nothing would be proved.
         std::string before;
         for (const auto u : index.upstream(feed.from))
-            if (const auto* d = device(plan.feeds[u], DeviceKind::power_switch))
+            if (const auto* d = hand_switch(catalogue, plan.feeds[u]))
                 before.append(before.empty() ? "" : " + ").append(d->name);
         auto r = volts(ReadingOf::behind_switch, "open/" + feed.id, "Behind the " + name + " switch",
                        fmt::format("{}{}{} off", before, before.empty() ? "" : " on, ", name),
@@ -286,12 +323,15 @@ void live_switches(const Plan& plan, const PlanIndex& index, std::vector<Reading
     }
 }
 
-void standing_current(const Plan& plan, const Figures& figures, std::vector<Reading>& out) {
+void standing_current(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
+                      std::vector<Reading>& out) {
     if (plan.sources.empty()) return;
     auto d = quiet(plan);
     for (size_t l = 0; l < plan.loads.size(); ++l)
         if (plan.loads[l].always_on) d.states[l] = LoadState::idle;
-    for (const auto f : figures.solver->index().switched()) d.open[f] = true;
+    for (const auto f : figures.solver->index().switched())
+        d.open[f] = hand_switch(catalogue, plan.feeds[f]) != nullptr;
+    d = at_temperature(plan, *figures.solver, std::move(d));
     const auto amps = [](const OperatingPoint& p) {
         double total = 0;
         for (const auto& b : p.sources) total += raw(b.amps);
@@ -349,12 +389,13 @@ std::vector<Reading> bench_readings(const Plan& plan, const Catalogue& catalogue
     all.insert(all.end(), cables.begin(), cables.end());
     const auto passives = passive_readings(plan);
     all.insert(all.end(), passives.begin(), passives.end());
+    thermal_contacts(plan, catalogue, all);
     auto shorts = short_readings(plan, catalogue, figures);
     std::move(shorts.begin(), shorts.end(), std::back_inserter(all));
     own_readings(plan, false, all);
     live_supply(plan, catalogue, figures, all);
-    standing_current(plan, figures, all);
-    live_switches(plan, index, all);
+    standing_current(plan, catalogue, figures, all);
+    live_switches(plan, catalogue, index, all);
     live_plugs(plan, figures, all);
     own_readings(plan, true, all);
     return all;

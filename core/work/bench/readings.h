@@ -22,6 +22,7 @@ enum class ReadingOf {
     behind_switch,  ///< that is open
     standing,       ///< current with everything off
     passive,        ///< across a part that draws nothing
+    thermal,        ///< across a thermal switch, in the cold or warmed
     own
 };
 

@@ -20,6 +20,13 @@ constexpr double own_leads = 0.3;             // the meter's own leads, with whi
 constexpr std::string_view whole = "closed";  // of the key, with every switch closed
 constexpr size_t named = 4;                   // loads or switches said by name before they are counted
 
+/// The switch of a feed that is open, or can be, while nothing is warm; null without one.
+const Device* opened_cold(const Catalogue& catalogue, const Lead& feed) {
+    for (const auto& d : feed.devices)
+        if (d.kind == DeviceKind::power_switch && !is_cut_out(catalogue, d)) return &d;
+    return nullptr;
+}
+
 /// Where the probes go.
 struct Mouth {
     std::string id;  ///< of the reading's key
@@ -71,7 +78,7 @@ Sight Looking::look(const Mouth& mouth, const std::vector<bool>& closed) const {
         const auto& feed = plan.feeds[way.feed];
         if (been[way.feed] || (!way.first && fitted_fuse(catalogue, feed)) || blocks(feed)) continue;
         been[way.feed] = true;
-        if (device(feed, DeviceKind::power_switch)) {
+        if (opened_cold(catalogue, feed)) {
             way.switches.push_back(way.feed);
             sight.switches.push_back(way.switches);
             if (!closed[way.feed]) continue;
@@ -135,8 +142,7 @@ std::string Looking::switch_words(const std::vector<size_t>& on, size_t of) cons
     if (on.size() == of && of > named) return "every switch closed";
     std::string text;
     for (const auto f : on)
-        text += (text.empty() ? "" : ", ") +
-                closed_words(catalogue, *device(plan.feeds[f], DeviceKind::power_switch));
+        text += (text.empty() ? "" : ", ") + closed_words(catalogue, *opened_cold(catalogue, plan.feeds[f]));
     return text;
 }
 

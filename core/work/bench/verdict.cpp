@@ -120,6 +120,11 @@ std::vector<std::string> suspects(const Plan& plan, const Reading& r, Verdict ve
                        : Suspects{"A load that should be off is on",
                                   "A module that draws more at rest than its sheet says",
                                   "A reversed part leaking"};
+        case ReadingOf::thermal:
+            return low ? Suspects{"The other kind: one that closes where this one opens",
+                                  "Something else joins its two contacts: open its feed"}
+                       : Suspects{"The other kind: one that opens where this one closes",
+                                  "Not past its temperature yet: go on slowly, it lags by a minute"};
         case ReadingOf::passive:
             return low ? Suspects{"A short in its lead, or a strand across two terminals",
                                   "Another part than the plan's: read its sheet"}

@@ -11,6 +11,7 @@
 #include "files/csv.h"
 #include "harness/fittings.h"
 #include "joint/covers.h"
+#include "joint/crimp.h"
 #include "joint/item_joint.h"
 #include "joint/pigtail.h"
 #include "plan/passive_text.h"
@@ -97,11 +98,14 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
             if (joint.at == JointAt::frame)
                 add(lines, fmt::format("ring, bolt and serrated washer to the frame, for {}", w->size), 1,
                     "pcs", name_of(plan, f.to));
-        const auto add_joints = [&](const std::optional<JointWork>& work, double ends) {
+        const auto add_joints = [&](const std::optional<JointWork>& work, double ends,
+                                    const std::string& stud = {}) {
             if (!work) return;
             if (const auto* tube = work->tube ? work->tube : work->to_buy)
                 add(lines, tube->name, raw(work->tube_cut) * ends / 1e3, "m", "");
-            if (!work->kind->part.empty())
+            if (work->crimp)
+                add(lines, work->crimp->name + stud, ends, "pcs", "");
+            else if (!work->kind->part.empty())
                 add(lines,
                     fmt::format("{} for {}{}", work->kind->part,
                                 f.conductors > 1 ? fmt::format("{} × ", f.conductors) : "", w->size),
@@ -109,8 +113,11 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         };
         for (const bool source : {true, false}) {
             // What meets in a pigtail comes below, once for all of it.
-            if (!in_pigtail(plan, catalogue, f, source))
-                add_joints(feed_joint(plan, catalogue, i, source), f.ret == Return::own ? 2 : 1);
+            if (!in_pigtail(plan, catalogue, f, source)) {
+                const auto stud = stud_at(plan, f, source, false);
+                add_joints(feed_joint(plan, catalogue, i, source), f.ret == Return::own ? 2 : 1,
+                           raw(stud) > 0 ? fmt::format(", M{:g}", raw(stud)) : "");
+            }
             if (const auto over = over_tube(plan, catalogue, i, source); over && over->tube)
                 add(lines, over->tube->name, raw(over->cut) / 1e3, "m", "");
         }
@@ -122,7 +129,9 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
             f.used_for);
     for (const auto& p : pigtails(plan, catalogue)) {
         if (p.tube) add(lines, p.tube->name, raw(p.tube_cut) / 1e3, "m", "");
-        if (!p.kind->part.empty())
+        if (const auto cap = choose_crimp(catalogue, *p.kind, p.copper, p.over); cap.part)
+            add(lines, cap.part->name, 1, "pcs", plan.hubs[p.hub].name);
+        else if (!p.kind->part.empty())
             add(lines, fmt::format("{} for {}", p.kind->part, format(p.copper)), 1, "pcs",
                 plan.hubs[p.hub].name);
     }

@@ -131,7 +131,12 @@ ItemWork switch_work(const ItemPlace& p) {
         w.actions.push_back("Across the coil a diode, its band to the coil's +, unless it has one inside.");
     }
     if (kind == SwitchKind::thermal) {
-        w.actions.push_back("Fasten it flat on what it watches.");
+        w.actions.push_back(
+            p.device.sits_on.empty()
+                ? "Hang it in the air that it watches, its leads short, nothing warm beside it."
+                : fmt::format(
+                      "Fasten it flat on {}, a smear of thermal paste between, where that is warmest.",
+                      name_of(p.plan, p.device.sits_on)));
         w.caution =
             "The metal case of a thermal switch may be live: keep it from the frame with film or tube.";
     }

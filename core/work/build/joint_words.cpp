@@ -22,6 +22,15 @@ void tell_joint(Step& s, const JointWork& work, const Practices& practices) {
     if (raw(work.size.iron) > 0)
         s.actions.push_back(fmt::format("{} at {}, about {}.", capital(work.size.heat),
                                         format(work.size.iron), format(work.size.dwell)));
+    const bool torch = raw(work.size.burn_back) > 0;
+    if (torch)
+        s.actions.push_back(
+            fmt::format("A wet cloth shields what lies beneath; the insulation draws back {}.",
+                        format(work.size.burn_back)));
+    if (work.crimp && raw(work.crimp->grip_most) > 0)
+        s.actions.push_back(fmt::format(
+            "The insulation ends midway between both pairs of wings: {} of it under the rear ones.",
+            format(work.bundle)));
     s.actions.push_back(fmt::format("Tug with {:.0f} N, and no more.", work.size.tug_newton));
     if (kind.tube) s.actions.push_back(covering_action(practices.insulation));
     const bool flame =
@@ -30,12 +39,12 @@ void tell_joint(Step& s, const JointWork& work, const Practices& practices) {
         s.actions.push_back(
             "With a lighter: beside the flame, not in it, always moving; soot means too close.");
     if (kind.tube && practices.insulation == InsulationSchool::sealant) s.wait_minutes = 60;
-    for (const auto& tool : tools_of(kind, practices))
+    for (const auto& tool : tools_of(kind, work.size, practices))
         if (std::find(s.tools.begin(), s.tools.end(), tool) == s.tools.end()) s.tools.push_back(tool);
     if (s.caution.empty()) s.caution = kind.caution;
     constexpr std::string_view burns =
         "An open flame: nothing that burns within reach, no battery, no solvent or fuel near it.";
-    if (flame && s.caution.find(burns) == std::string::npos)
+    if ((flame || torch) && s.caution.find(burns) == std::string::npos)
         s.caution += (s.caution.empty() ? "" : " ") + std::string(burns);
 }
 

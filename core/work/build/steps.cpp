@@ -101,6 +101,8 @@ void Maker::set_modules() {
         s.target = {window.empty() ? "—" : format(c.set), words + ", nothing on the output"};
         s.actions.push_back(fixed ? "Power off. Label the module."
                                   : "Power off. Mark the screw with paint and label the module.");
+        if (const auto* spacer = board_spacer(plan, catalogue, c))
+            s.actions.push_back(fmt::format("It stands on metal: four of {} under its board.", spacer->name));
         s.tools = {"meter", "fused test lead"};
         if (!fixed) s.tools.push_back("small screwdriver");
         s.minutes = fixed ? 3 : 6;

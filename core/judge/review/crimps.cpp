@@ -1,0 +1,89 @@
+// What is pressed onto a wire's end closes on its insulation and goes on its stud.
+#include <algorithm>
+
+#include "joint/choose.h"
+#include "joint/crimp.h"
+#include "review/joint_places.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+/// Kinds of the same end that this wire's insulation does not matter to, the quickest first.
+void other_kinds(const Context& c, size_t f, bool source, const JointKind& now, std::vector<Fix>& fixes) {
+    const auto& feed = c.plan.feeds[f];
+    std::vector<const JointKind*> all;
+    for (const auto& kind : c.catalogue.joints) {
+        if (&kind == &now || kind.end != now.end || !takes(kind, lead_copper(c.catalogue, feed))) continue;
+        const auto crimp = feed_crimp(c.plan, c.catalogue, feed, source, kind);
+        if (crimp.grips && crimp.on_stud && missing_tools_of(kind, c.plan.practices).empty())
+            all.push_back(&kind);
+    }
+    std::stable_sort(all.begin(), all.end(),
+                     [](const auto* a, const auto* b) { return a->minutes < b->minutes; });
+    for (const auto* kind : all) fixes.push_back({"A " + kind->name, joint_set(feed.id, source, kind->id)});
+}
+
+void insulation_grip(const Context& c, std::vector<Finding>& out) {
+    each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
+        if (!kind || kind->part.empty()) return;
+        const auto& feed = c.plan.feeds[f];
+        const auto crimp = feed_crimp(c.plan, c.catalogue, feed, source, *kind);
+        const auto* wire = find(c.catalogue.wires, feed.wire);
+        if (!crimp.part || crimp.grips || !wire) return;
+        const auto outer = bundled(wire->outer, std::max(feed.conductors, 1));
+        const bool thick = outer > crimp.part->grip_most;
+        Finding x{Severity::caution,
+                  {},
+                  {feed.id},
+                  fmt::format("{}: the rear wings of a {} close on {} to {} of insulation; here are {}.",
+                              joint_place(c, f, source), crimp.part->name, format(crimp.part->grip_least),
+                              format(crimp.part->grip_most), format(outer)),
+                  {},
+                  {}};
+        x.why.add(
+            thick ? "Wings that do not close cut into the insulation, and the contact jams in its housing."
+                  : "Wings that hold nothing leave the strands to carry every tug.");
+        other_kinds(c, f, source, *kind, x.fixes);
+        out.push_back(std::move(x));
+    });
+}
+
+void ring_for_stud(const Context& c, std::vector<Finding>& out) {
+    each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
+        if (!kind || kind->part.empty()) return;
+        const auto& feed = c.plan.feeds[f];
+        const auto crimp = feed_crimp(c.plan, c.catalogue, feed, source, *kind);
+        if (!crimp.part || crimp.on_stud) return;
+        auto stud = stud_at(c.plan, feed, source, false);
+        const auto made = [&](Millimetre m) {
+            const auto& studs = crimp.part->studs;
+            return raw(m) <= 0 || std::find(studs.begin(), studs.end(), m) != studs.end();
+        };
+        if (made(stud)) stud = stud_at(c.plan, feed, source, true);
+        std::string sizes;
+        for (const auto m : crimp.part->studs)
+            sizes += fmt::format("{}M{:g}", sizes.empty() ? "" : ", ", raw(m));
+        Finding x{Severity::caution,
+                  {},
+                  {feed.id},
+                  fmt::format("{}: a {} is made for {}; its stud is M{:g}.", joint_place(c, f, source),
+                              crimp.part->name, sizes, raw(stud)),
+                  {},
+                  {}};
+        x.why.add(
+            "A ring too wide for its stud touches by a rim; one drilled out tears. A short thicker lead, or "
+            "a smaller stud beside it, takes the thin wire.");
+        other_kinds(c, f, source, *kind, x.fixes);
+        out.push_back(std::move(x));
+    });
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::crimps{
+    {"crimp-grip", "The wings of a contact close on the wire's insulation", insulation_grip},
+    {"crimp-stud", "A ring is made for the stud that it goes on", ring_for_stud},
+};
+
+}  // namespace sangre
