@@ -1,11 +1,16 @@
 // What must hold of every proposal, whatever is asked of it: on random lists of loads, by every school.
 #include <QTest>
 #include <random>
+#include <set>
 
+#include "files/plan_file.h"
 #include "fixtures.h"
 #include "joint/choose.h"
 #include "plan/edits.h"
+#include "plan/index.h"
 #include "propose/rails.h"
+#include "propose/sides.h"
+#include "propose/source_edits.h"
 
 using namespace sangre;
 using test::parts;
@@ -162,6 +167,61 @@ class TestProposalLaws : public QObject {
             QVERIFY(area >= before);
             before = area;
         }
+    }
+    /// Each source goes on feeding what it fed, however many there are; proposed again, nothing changes.
+    void every_source_goes_on_feeding_data() { seeds(20); }
+    void every_source_goes_on_feeding() {
+        QFETCH(unsigned, seed);
+        auto one = propose(random_wishes(seed), parts()), two = propose(random_wishes(seed + 100), parts());
+        if (!one || !two) QSKIP("one of the lists cannot be served");
+        // Two plans of their own, drawn into one under other ids, a panel and a second pack beside.
+        auto plan = one->plan, far = two->plan;
+        for (auto& l : far.loads) {
+            const Id was = l.id;
+            l.id = "far-" + was;
+            for (auto& f : far.feeds) {
+                if (f.to == was) f.to = l.id;
+                if (f.from == was) f.from = l.id;
+            }
+        }
+        rename_parts(far, [](const Id& id) { return "far-" + id; });
+        const auto append = [](auto& all, const auto& more) {
+            all.insert(all.end(), more.begin(), more.end());
+        };
+        append(plan.sources, far.sources), append(plan.hubs, far.hubs), append(plan.loads, far.loads);
+        append(plan.converters, far.converters), append(plan.feeds, far.feeds);
+        for (const auto& l : far.loads) plan.phases[0].states[l.id] = LoadState::typical;
+        Source sun;
+        sun.kind = SourceKind::panel, sun.name = "Sun", sun.power = Watt(20),
+        sun.v_min = sun.v_max = Volt(14);
+        plan = add_source(plan, parts(), sun);
+        auto second = plan.sources.front();
+        second.name = "Second pack";
+        plan = add_source(plan, parts(), second);
+        const auto made = propose(plan, parts());
+        QVERIFY(made);
+        const auto& next = made->plan;
+        QCOMPARE(next.sources.size(), plan.sources.size());
+        const PlanIndex before(plan), after(next);
+        for (size_t i = 0; i < plan.sources.size(); ++i) {
+            QCOMPARE(next.sources[i].id, plan.sources[i].id);
+            const auto& id = plan.sources[i].id;
+            QVERIFY2(!after.from(id).empty() || !after.into(id).empty(), id.c_str());
+        }
+        std::set<Id> ids;
+        for (const auto& f : next.feeds) {
+            QVERIFY2(ids.insert(f.id).second, f.id.c_str());
+            for (const auto& d : f.devices) QVERIFY2(ids.insert(d.id).second, d.id.c_str());
+            QVERIFY(find_part(next, f.from).kind != PartKind::none);
+            QVERIFY(find_part(next, f.to).kind != PartKind::none);
+        }
+        for (const auto& l : next.loads) {
+            const auto up = after.upstream(l.id);
+            QVERIFY2(!up.empty(), l.id.c_str());
+            const bool far_side = l.id.starts_with("far-");
+            QCOMPARE(next.feeds[up.back()].from.starts_with("far-"), far_side);
+        }
+        QVERIFY(plan_to_json(next) == plan_to_json(propose(next, parts())->plan));
     }
     void what_is_never_on_is_wired_as_if_it_were() {
         // Of two plans that differ in the day alone, the wiring is the same.

@@ -12,6 +12,7 @@
 #include "propose/grouped_feeds.h"
 #include "propose/rails.h"
 #include "propose/refusal.h"
+#include "propose/sides.h"
 #include "propose/sizing.h"
 #include "propose/two_packs.h"
 #include "protection/protection.h"
@@ -172,42 +173,97 @@ struct Layout {
     Id always, switched;
 };
 
+/// The source that the trunk begins at: a panel only where there is nothing else.
+size_t main_source(const Plan& plan) {
+    for (size_t s = 0; s < plan.sources.size(); ++s)
+        if (plan.sources[s].kind != SourceKind::panel) return s;
+    return 0;
+}
+
+/// The hubs of the trunk: those that stood there before, under whatever ids, else the usual ones.
+Layout trunk_hubs(const Plan& old, const Id& battery, bool both) {
+    Layout had;
+    const auto hub_behind = [&](const Id& from, bool switched) {
+        for (const auto f : feeds_from(old, from))
+            if (by_id(old.hubs, old.feeds[f].to) &&
+                (!switched || device(old.feeds[f], DeviceKind::power_switch)))
+                return old.feeds[f].to;
+        return Id();
+    };
+    if (!by_id(old.hubs, "hub") && !by_id(old.hubs, "hub-always")) {
+        had.always = hub_behind(battery, false);
+        if (!had.always.empty()) had.switched = hub_behind(had.always, true);
+        if (had.switched.empty()) std::swap(had.always, had.switched);
+    }
+    if (had.switched.empty()) had.switched = "hub";
+    if (had.always.empty()) had.always = "hub-always";
+    return both ? had : Layout{had.switched, had.switched};
+}
+
+/// What else the side is fed from joins the trunk where it did before, else at its always-live hub: a second
+/// pack with its fuse and plug; a panel's lead with its fuse at the pack's end. A supply or a circuit that
+/// feeds nothing is not joined to a pack by itself.
+void join_others(Plan& next, const Plan& old, const Layout& layout) {
+    const auto main = main_source(next);
+    const auto there = [&](const Id& id) {
+        return by_id(next.hubs, id) || by_id(next.sources, id) ? id : layout.always;
+    };
+    for (size_t s = 0; s < next.sources.size(); ++s) {
+        if (s == main) continue;
+        const auto id = next.sources[s].id;
+        const bool panel = next.sources[s].kind == SourceKind::panel;
+        bool joined = false;
+        for (const auto& before : old.feeds) {
+            if (before.from != id && before.to != id) continue;
+            auto f = make_feed(old, before.from, before.to, true);
+            f.from = there(f.from), f.to = there(f.to);
+            if (f.from == f.to) continue;
+            next.feeds.push_back(std::move(f)), joined = true;
+        }
+        if (joined || is_endless(next.sources[s])) continue;
+        auto f = panel ? make_feed(old, layout.always, id, true) : make_feed(old, id, layout.always, true);
+        if (!panel) ensure(f, DeviceKind::connector, "plug-2p-60a", "");
+        next.feeds.push_back(std::move(f));
+    }
+}
+
 /// Battery → always-live hub → main switch → switched hub; one hub where nothing must stay on.
 Layout lay_trunk(Plan& next, const Plan& old, bool any_always, bool any_switched) {
-    const Id battery = next.sources.front().id;
+    const auto& source = next.sources[main_source(next)];
+    const Id battery = source.id;
+    const auto hubs = trunk_hubs(old, battery, any_always && any_switched);
     Id place = old.hubs.empty() ? middle_place(old) : old.hubs.front().place;
-    if (place.empty()) place = next.sources.front().place;
+    if (place.empty()) place = source.place;
     const auto keep = [&](const Id& id, const std::string& name) {
         const auto* before = by_id(old.hubs, id);
         next.hubs.push_back(before ? *before : Hub{id, name, place, {}});
     };
     // A tap is plugged into the fuse box; with the key it is switched there too.
-    const auto& source = next.sources.front();
     const bool tapped = source.kind == SourceKind::circuit;
     const auto plug = [&](Lead f) {
         if (!tapped) ensure(f, DeviceKind::connector, "plug-2p-60a", "");
         return f;
     };
     if (!any_always || !any_switched) {
-        keep("hub", any_always ? "Always-on hub" : "Hub");
-        auto f = plug(make_feed(old, battery, "hub", true));
+        keep(hubs.switched, any_always ? "Always-on hub" : "Hub");
+        auto f = plug(make_feed(old, battery, hubs.switched, true));
         // What must stay on is never behind a switch.
         if (any_always)
             std::erase_if(f.devices, [](const auto& d) { return d.kind == DeviceKind::power_switch; });
         else if (!tapped || !source.with_key)
             ensure(f, DeviceKind::power_switch, "loop-key-60a", "Main");
         next.feeds.push_back(std::move(f));
-        return {"hub", "hub"};
+        return hubs;
     }
-    keep("hub-always", "Always-on hub");
-    keep("hub", "Hub");
-    auto first = plug(make_feed(old, battery, "hub-always", true));
+    keep(hubs.always, "Always-on hub");
+    keep(hubs.switched, "Hub");
+    auto first = plug(make_feed(old, battery, hubs.always, true));
     std::erase_if(first.devices, [](const auto& d) { return d.kind == DeviceKind::power_switch; });
     next.feeds.push_back(std::move(first));
-    auto second = make_feed(old, "hub-always", "hub", false);
+    auto second = make_feed(old, hubs.always, hubs.switched, false);
     ensure(second, DeviceKind::power_switch, "loop-key-60a", "Main");
     next.feeds.push_back(std::move(second));
-    return {"hub-always", "hub"};
+    return hubs;
 }
 
 /// The cable by which another load passes its supply on to this one; null without.
@@ -276,6 +332,8 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
         return tl::unexpected(Refusals{{"", "there are no loads yet; type what must run first"}});
     if (auto refused = impossible_loads(old); !refused.empty()) return tl::unexpected(refused);
     if (wants_two_packs(old)) return propose_two_packs(old, catalogue);
+    if (const auto sides = sides_of(without_quiet_side(old)); sides.size() > 1)
+        return propose_sides(old, sides, [&](const Plan& side) { return propose_from(side, catalogue); });
     Proposal proposal{without_quiet_side(old), {}};
     Plan& next = proposal.plan;
     Why& why = proposal.why;
@@ -295,18 +353,20 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     if (!range_of() || range_of()->high >= highest_voltage) {
         auto chosen = choose_battery(next, catalogue);
         if (!chosen) return tl::unexpected(unserved(next, catalogue, chosen.error()));
-        if (!next.sources.empty()) chosen->battery.place = next.sources.front().place;
-        next.sources = {chosen->battery};
+        if (!next.sources.empty()) chosen->battery.place = next.sources[main_source(next)].place;
+        // Panels stay beside the pack that is chosen.
+        std::erase_if(next.sources, [](const auto& s) { return s.kind != SourceKind::panel; });
+        next.sources.insert(next.sources.begin(), chosen->battery);
         why.lines = chosen->why.lines;
     } else
-        why.add(fmt::format("{} kept: {}", next.sources.front().name,
-                            source_summary(next.sources.front(), catalogue)));
+        why.add(fmt::format("{} kept: {}", next.sources[main_source(next)].name,
+                            source_summary(next.sources[main_source(next)], catalogue)));
     for (const auto& l : next.loads)
         if (l.range_assumed)
             why.add(fmt::format("{}: {} taken as a battery's, {} – {}; its menu in Loads has the other way.",
                                 l.name, format(l.nominal), format_number(raw(l.v_min)), format(l.v_max)));
     const auto range = *range_of();
-    why.add(next.sources.front().kind == SourceKind::pack
+    why.add(next.sources[main_source(next)].kind == SourceKind::pack
                 ? fmt::format("It moves between {} (empty) and {} (charging).", format(range.low),
                               format(range.high))
                 : fmt::format("It moves between {} and {}.", format(range.low), format(range.high)));
@@ -327,9 +387,10 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     const bool any_switched =
         std::any_of(next.loads.begin(), next.loads.end(), [](const auto& l) { return !l.always_on; });
     const auto layout = lay_trunk(next, old, any_always, any_switched);
+    join_others(next, old, layout);
     if (any_always && any_switched)
         why.add("What must stay on branches before the main switch; one switch turns off the rest.");
-    why.heading("Straight from " + next.sources.front().name);
+    why.heading("Straight from " + next.sources[main_source(next)].name);
     for (const auto& l : next.loads)
         if (accepts(l, range)) {
             hang_load(next, old, l, l.always_on ? layout.always : layout.switched, "red");

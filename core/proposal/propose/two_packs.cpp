@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "propose/sides.h"
+
 namespace sangre {
 namespace {
 
@@ -11,23 +13,6 @@ bool is_quiet(const Id& id) { return id.ends_with(quiet_suffix); }
 
 Id bare(const Id& id) {
     return is_quiet(id) ? id.substr(0, id.size() - std::string(quiet_suffix).size()) : id;
-}
-
-/// Passes every id of the side's parts through `renamed`; loads keep theirs.
-template <class Renamed>
-void rename_parts(Plan& plan, Renamed renamed) {
-    const auto source = [&](Id& id) {
-        if (!by_id(plan.loads, id)) id = renamed(id);
-    };
-    for (auto& f : plan.feeds) {
-        source(f.from), source(f.to);
-        f.id = renamed(f.id);
-        if (!f.shared_with.empty()) f.shared_with = renamed(f.shared_with);
-        for (auto& d : f.devices) d.id = renamed(d.id);
-    }
-    for (auto& b : plan.sources) b.id = renamed(b.id);
-    for (auto& h : plan.hubs) h.id = renamed(h.id);
-    for (auto& c : plan.converters) c.id = renamed(c.id);
 }
 
 /// One side of the plan as a plan of its own.
@@ -45,12 +30,6 @@ Plan side_of(const Plan& plan, bool quiet) {
 template <class List>
 void append(List& all, const List& more) {
     all.insert(all.end(), more.begin(), more.end());
-}
-
-void tell(Why& why, const char* heading, const Why& side) {
-    why.heading(heading);
-    for (const auto& line : side.lines)
-        why.add(line.text, line.tone == Tone::heading ? Tone::plain : line.tone);
 }
 
 }  // namespace
@@ -95,8 +74,8 @@ tl::expected<Proposal, Refusals> propose_two_packs(const Plan& old, const Catalo
     append(next.sources, apart.sources), append(next.hubs, apart.hubs);
     append(next.converters, apart.converters), append(next.feeds, apart.feeds);
     both.why.title = "The proposal";
-    tell(both.why, "Main pack", main->why);
-    tell(both.why, "Quiet pack", quiet->why);
+    tell_side(both.why, "Main pack", main->why);
+    tell_side(both.why, "Quiet pack", quiet->why);
     both.why.add(
         "Two packs to charge and to watch; signals between the sides still need a ground between them.",
         Tone::caution);
