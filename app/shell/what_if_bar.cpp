@@ -5,12 +5,12 @@
 #include <QMenu>
 #include <QSignalBlocker>
 
+#include "item/item.h"
 #include "source/source.h"
 #include "theme/theme.h"
 #include "units/format.h"
 #include "units/parse.h"
 #include "widgets/words.h"
-#include "wiring/item.h"
 
 namespace sangre::app {
 

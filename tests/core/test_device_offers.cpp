@@ -3,7 +3,7 @@
 #include "battery/pack_text.h"
 #include "decide/device_offers.h"
 #include "fixtures.h"
-#include "wiring/item.h"
+#include "item/item.h"
 
 using namespace sangre;
 using test::parts;

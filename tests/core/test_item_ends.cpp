@@ -6,6 +6,7 @@
 #include "decide/device_offers.h"
 #include "fixtures.h"
 #include "harness/fittings.h"
+#include "item/item.h"
 #include "joint/choose.h"
 #include "joint/covers.h"
 #include "joint/item_joint.h"
@@ -13,7 +14,6 @@
 #include "plan/load_text.h"
 #include "protection/suiting.h"
 #include "source/source_text.h"
-#include "wiring/item.h"
 #include "wiring/resistances.h"
 
 using namespace sangre;

@@ -5,11 +5,11 @@
 #include <algorithm>
 
 #include "battery/pack.h"
+#include "item/item.h"
 #include "joint/item_joint.h"
 #include "network/filter.h"
 #include "protection/suiting.h"
 #include "units/format.h"
-#include "wiring/item.h"
 
 namespace sangre {
 namespace {

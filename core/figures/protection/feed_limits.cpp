@@ -2,7 +2,7 @@
 
 #include <fmt/format.h>
 
-#include "wiring/item.h"
+#include "item/item.h"
 
 namespace sangre {
 namespace {
@@ -30,30 +30,11 @@ std::vector<ItemLimit> item_limits(const Plan& plan, const Lead& feed, const Cat
         add_joint(all, catalogue, d.joint_in);
         if (d.joint_out != d.joint_in) add_joint(all, catalogue, d.joint_out);  // of one kind, one limit
     }
-    for (const auto& d : feed.devices) switch (d.kind) {
-            case DeviceKind::fuse:
-                if (const auto* t = find(catalogue.fuses, d.type))
-                    all.push_back({d.id, "holder of the " + t->name, {}, {}, t->hottest});
-                add_own_leads(all, catalogue, d);
-                break;
-            case DeviceKind::power_switch:
-                if (const auto* t = find(catalogue.switches, d.type))
-                    all.push_back({d.id, t->name, t->rated, t->breaks, t->hottest});
-                break;
-            case DeviceKind::connector:
-                if (const auto* t = find(catalogue.connectors, d.type))
-                    all.push_back({d.id, t->name, t->rated, t->voltage, t->hottest});
-                break;
-            case DeviceKind::diode:
-            case DeviceKind::filter:
-            case DeviceKind::shunt:
-                if (const auto* t = find(catalogue.inlines, d.type))
-                    all.push_back({d.id, t->name, t->rated, t->voltage});
-                add_own_leads(all, catalogue, d);
-                break;
-            case DeviceKind::precharge:  // its switch bridges it
-                break;
-        }
+    for (const auto& d : feed.devices) {
+        if (auto stands = item_stands(catalogue, d))
+            all.push_back({d.id, std::move(stands->name), stands->rated, stands->voltage, stands->hottest});
+        add_own_leads(all, catalogue, d);
+    }
     add_joint(all, catalogue, feed.joint_to);
     const auto* load = by_id(plan.loads, feed.to);
     if (const auto* lead = load ? find(catalogue.wires, load->lead) : nullptr) {

@@ -3,12 +3,12 @@
 
 #include <algorithm>
 
+#include "item/item.h"
 #include "joint/item_joint.h"
 #include "plan/edits.h"
 #include "review/exchange.h"
 #include "units/format.h"
 #include "wire/choice.h"
-#include "wiring/item.h"
 
 namespace sangre {
 namespace {

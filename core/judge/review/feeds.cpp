@@ -5,12 +5,12 @@
 #include <cmath>
 
 #include "battery/pack.h"
+#include "item/item.h"
 #include "protection/inrush.h"
 #include "review/exchange.h"
 #include "units/format.h"
 #include "wire/choice.h"
 #include "wire/parallel.h"
-#include "wiring/item.h"
 
 namespace sangre {
 namespace {

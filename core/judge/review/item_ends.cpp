@@ -5,11 +5,11 @@
 #include <algorithm>
 #include <cmath>
 
+#include "item/item.h"
 #include "joint/item_joint.h"
 #include "protection/suiting.h"
 #include "review/review.h"
 #include "units/format.h"
-#include "wiring/item.h"
 
 namespace sangre {
 namespace {

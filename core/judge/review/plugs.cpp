@@ -5,12 +5,12 @@
 #include <cmath>
 #include <map>
 
+#include "item/item.h"
 #include "plan/edits.h"
 #include "review/exchange.h"
 #include "review/review.h"
 #include "units/format.h"
 #include "units/parse.h"
-#include "wiring/item.h"
 
 namespace sangre {
 namespace {

@@ -3,10 +3,10 @@
 
 #include <algorithm>
 
+#include "item/item.h"
 #include "joint/item_joint.h"
 #include "review/review.h"
 #include "units/format.h"
-#include "wiring/item.h"
 
 namespace sangre {
 namespace {

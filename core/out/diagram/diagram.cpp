@@ -9,9 +9,9 @@
 #include "diagram/arrangement.h"
 #include "diagram/cable_sheets.h"
 #include "diagram/pen.h"
+#include "item/item.h"
 #include "source/source.h"
 #include "units/format.h"
-#include "wiring/item.h"
 
 namespace sangre {
 namespace {

@@ -2,6 +2,8 @@
 
 #include <cmath>
 
+#include "item/sign.h"
+
 namespace sangre {
 namespace {
 
@@ -59,44 +61,27 @@ void DiagramPen::spot(PaperPoint from, PaperPoint to, const Id& subject) {
 }
 
 void DiagramPen::item(DeviceKind kind, PaperPoint on, PaperPoint back, bool open) {
-    const double x = on.x, y = on.y;
-    switch (kind) {
-        case DeviceKind::fuse:
-            block({x - 3.2, y - 1.3}, {x + 3.2, y + 1.3});
-            line({x - 3.2, y}, {x + 3.2, y}, "ink");
-            break;
-        case DeviceKind::power_switch:
-            block({x - 3, y - 1.2}, {x + 3, y + 1.2}, "", "paper");
-            dot({x - 3, y}, 0.6, "ink"), dot({x + 3, y}, 0.6, "ink");
-            line({x - 3, y}, {x + (open ? 2.4 : 3), open ? y - 2 : y}, "ink", 0.45);
-            break;
-        case DeviceKind::connector:
-            for (const auto& at : {on, back}) {
-                block({at.x - 2.2, at.y - 1.2}, {at.x - 0.2, at.y + 1.2});
-                block({at.x + 0.2, at.y - 1.2}, {at.x + 2.2, at.y + 1.2});
+    const auto strokes = item_sign(kind, open);
+    std::vector<PaperPoint> places{on};
+    if (sits_in_both(kind)) places.push_back(back);
+    for (const auto& at : places)
+        for (const auto& s : strokes) {
+            const PaperPoint a{at.x + s.x0, at.y + s.y0}, b{at.x + s.x1, at.y + s.y1};
+            switch (s.kind) {
+                case StrokeKind::line:
+                    line(a, b, "ink", s.width);
+                    break;
+                case StrokeKind::box:
+                    s.hides ? block(a, b, "", "paper") : block(a, b);
+                    break;
+                case StrokeKind::dot:
+                    dot(a, s.x1, s.hides ? "card" : "ink");
+                    break;
+                case StrokeKind::letter:
+                    words(a, std::string(1, s.letter), 4, 2.4, TextAlign::centre, true);
+                    break;
             }
-            break;
-        case DeviceKind::diode:
-            line({x - 1.8, y - 1.6}, {x - 1.8, y + 1.6}, "ink"),
-                line({x - 1.8, y - 1.6}, {x + 1.6, y}, "ink");
-            line({x - 1.8, y + 1.6}, {x + 1.6, y}, "ink"),
-                line({x + 1.6, y - 1.6}, {x + 1.6, y + 1.6}, "ink", 0.5);
-            break;
-        case DeviceKind::filter:
-            block({x - 3.2, y - 1.3}, {x + 3.2, y + 1.3});
-            for (const double k : {-2.1, 0.0, 2.1})
-                line({x + k - 0.9, y + 0.5}, {x + k, y - 0.7}, "ink"),
-                    line({x + k, y - 0.7}, {x + k + 0.9, y + 0.5}, "ink");
-            break;
-        case DeviceKind::shunt:
-            dot(on, 1.9, "card");
-            words({x, y + 0.9}, "A", 4, 2.4, TextAlign::centre, true);
-            break;
-        case DeviceKind::precharge:
-            block({x - 2.4, y - 4}, {x + 2.4, y - 2.4});
-            line({x - 3.6, y}, {x - 2.4, y - 3.2}, "ink"), line({x + 2.4, y - 3.2}, {x + 3.6, y}, "ink");
-            break;
-    }
+        }
 }
 
 void DiagramPen::frame(PaperPoint at) {

@@ -6,12 +6,12 @@
 #include "cable/cable.h"
 #include "enum_words.h"
 #include "explain/inside.h"
+#include "item/item.h"
 #include "plan/machine_text.h"
 #include "plan/passive_text.h"
 #include "units/format.h"
 #include "wire/choice.h"
 #include "wire/conductor.h"
-#include "wiring/item.h"
 
 namespace sangre {
 

@@ -24,7 +24,11 @@ class Joined {
             if (a != numbers_.end() && b != numbers_.end()) stands_[root(a->second)] = root(b->second);
         }
     }
-    size_t of(const Id& part) { return root(numbers_.at(part)); }
+    /// Nobody's for what is no part of the plan.
+    size_t of(const Id& part) {
+        const auto at = numbers_.find(part);
+        return at == numbers_.end() ? stands_.size() : root(at->second);
+    }
 
   private:
     size_t root(size_t i) {

@@ -1,7 +1,7 @@
 #include "joint/item_joint.h"
 
+#include "item/item.h"
 #include "joint/choose.h"
-#include "wiring/item.h"
 
 namespace sangre {
 

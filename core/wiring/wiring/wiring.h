@@ -6,8 +6,8 @@
 #include <span>
 #include <vector>
 
+#include "item/item.h"
 #include "plan/index.h"
-#include "wiring/item.h"
 
 namespace sangre {
 

@@ -39,6 +39,16 @@ struct ItemEnds {
 /// Nothing where its contacts take the wire as they are, or nobody knows.
 std::optional<ItemEnds> item_ends(const Catalogue& catalogue, const Device& device);
 
+/// What it withstands, and under which name that is said. What is 0 is not limited by it.
+struct ItemStands {
+    std::string name;
+    Ampere rated{};
+    Volt voltage{};
+    Celsius hottest{1000};  ///< that the conductor in it may be
+};
+/// Of a fuse its holder's temperature. Nothing where nothing is known to limit.
+std::optional<ItemStands> item_stands(const Catalogue& catalogue, const Device& device);
+
 /// Empty where the catalogue does not hold its type.
 std::optional<ItemValues> item_values(const Catalogue& catalogue, const Device& device);
 /// "standard blade fuse, 10 A"; the bare type where the catalogue does not hold it.

@@ -1,0 +1,53 @@
+#include <fmt/format.h>
+
+#include "item/kinds.h"
+
+namespace sangre {
+namespace {
+
+std::optional<ItemValues> plug_values(const Catalogue& catalogue, const Device& d) {
+    const auto* t = find(catalogue.connectors, d.type);
+    if (!t) return {};
+    ItemValues v;
+    v.mass = t->mass, v.cost = t->cost, v.voltage = t->voltage, v.rated = t->rated;
+    v.supply = v.back = t->contact;
+    v.passes = t->passes;
+    return v;
+}
+
+std::string plug_name(const Catalogue& catalogue, const Device& d) {
+    return entry_name(catalogue.connectors, d);
+}
+
+std::optional<ItemStands> plug_stands(const Catalogue& catalogue, const Device& d) {
+    const auto* t = find(catalogue.connectors, d.type);
+    if (!t) return {};
+    return ItemStands{t->name, t->rated, t->voltage, t->hottest};
+}
+
+ItemWork plug_work(const ItemPlace& p) {
+    return {
+        fmt::format("Plug in the {}", p.lead()),
+        item_name(p.catalogue, p.device),
+        {fmt::format("The half with covered contacts towards {}, which stays live when it is open.",
+                     name_of(p.plan, p.feed.from)),
+         fmt::format(
+             "The {} wire to the pin marked +, the {} one to the other; check both halves before they meet.",
+             p.feed.supply_colour, p.feed.ret == Return::own ? p.feed.return_colour : "return"),
+         "Tug each contact in its housing."},
+        {"cutters", "strippers"},
+        {},
+        10};
+}
+
+std::vector<SignStroke> plug_sign(bool) {
+    return {{StrokeKind::box, -2.2, -1.2, -0.2, 1.2}, {StrokeKind::box, 0.2, -1.2, 2.2, 1.2}};
+}
+
+}  // namespace
+
+const ItemKindRow item_kinds::connector{
+    DeviceKind::connector, "plug",    false,    true, plug_values, plug_name, nullptr,
+    plug_stands,           plug_work, plug_sign};
+
+}  // namespace sangre

@@ -1,0 +1,143 @@
+#include <fmt/format.h>
+
+#include "item/kinds.h"
+#include "joint/item_joint.h"
+#include "protection/fuse_curve.h"
+#include "units/format.h"
+
+namespace sangre {
+
+const HolderType* holder_of(const Catalogue& catalogue, const Device& d) {
+    return d.kind == DeviceKind::fuse && !d.holder.empty() ? find(catalogue.holders, d.holder) : nullptr;
+}
+
+Metre own_lead(const HolderType& holder, const Device& d) { return d.own_lead.value_or(holder.lead_length); }
+
+namespace {
+
+std::optional<ItemEnds> fuse_ends(const Catalogue& catalogue, const Device& d) {
+    const auto* holder = holder_of(catalogue, d);
+    if (!holder) return {};
+    return ItemEnds{JointEnd::splice, find(catalogue.wires, holder->lead), own_lead(*holder, d)};
+}
+
+std::optional<ItemValues> fuse_values(const Catalogue& catalogue, const Device& d) {
+    const auto* t = find(catalogue.fuses, d.type);
+    if (!t) return {};
+    ItemValues v;
+    v.mass = t->mass, v.cost = t->cost, v.voltage = t->voltage, v.rated = d.rating;
+    v.supply = fuse_resistance(*t, d.rating);
+    if (const auto* holder = holder_of(catalogue, d)) {
+        v.mass = holder->mass, v.cost = holder->cost;
+        v.passes = holder->passes, v.opened = holder->opened;
+        if (const auto ends = fuse_ends(catalogue, d); ends && ends->lead) {
+            // A tap is its own slot on one side, and has a lead on the other alone.
+            v.own_leads = Ohm((holder->tap ? 1 : 2) * ends->lead->ohm_per_m * raw(ends->lead_length));
+            v.supply += v.own_leads;
+        }
+    }
+    return v;
+}
+
+std::string fuse_name(const Catalogue& catalogue, const Device& d) {
+    const auto* t = find(catalogue.fuses, d.type);
+    return t ? t->name + ", " + format(d.rating) : d.type;
+}
+
+/// The fuse itself is judged against its wire; its holder's temperature counts.
+std::optional<ItemStands> holder_stands(const Catalogue& catalogue, const Device& d) {
+    const auto* t = find(catalogue.fuses, d.type);
+    if (!t) return {};
+    return ItemStands{"holder of the " + t->name, {}, {}, t->hottest};
+}
+
+/// Both fuses side by side in the slot of the circuit's own.
+ItemWork tap_work(const ItemPlace& p, const HolderType& tap) {
+    const auto* circuit = by_id(p.plan.sources, p.feed.from);
+    return {fmt::format("Fuse tap in the slot of {}", name_of(p.plan, p.feed.from)),
+            tap.name,
+            {"Pull the fuse that is there, and find with the meter which side of its slot is live.",
+             circuit && raw(circuit->fuse) > 0
+                 ? fmt::format("That fuse, {}, into the tap's lower place, nearest its blades.",
+                               format(circuit->fuse))
+                 : "That fuse into the tap's lower place, nearest its blades.",
+             fmt::format("The upper place stays empty: the {} one goes in last.", format(p.device.rating)),
+             "Push the tap in with its lead on the dead side: the other way round one fuse carries both.",
+             "See that the cover of the fuse box still closes."},
+            {"meter", "fuse puller"},
+            "A vehicle's battery can weld a spanner: disconnect it first where its manual says so.",
+            10};
+}
+
+ItemWork holder_work(const ItemPlace& p, const HolderType& holder) {
+    if (holder.tap) return tap_work(p, holder);
+    const auto* wire = find(p.catalogue.wires, holder.lead);
+    ItemWork w{fmt::format("Fuse holder in the {}", p.lead()),
+               holder.name,
+               {fmt::format("Cut the {} lead {}.", p.feed.supply_colour, p.where()),
+                fmt::format("Shorten each lead of the holder to {}{}.", format(own_lead(holder, p.device)),
+                            wire ? " (" + wire->size + ")" : "")},
+               {"cutters", "strippers"},
+               {},
+               12};
+    const auto work = item_joint(p.plan, p.catalogue, p.feed, p.device, true);
+    if (work && work->kind->tube && tube_school(p.plan.practices.insulation))
+        w.actions.push_back(fmt::format("2 × {} of {} on first, one for each joint, parked {} away.",
+                                        format(work->tube_cut),
+                                        work->tube     ? work->tube->name
+                                        : work->to_buy ? work->to_buy->name
+                                                       : "tube that fits",
+                                        format(work->parking)));
+    return w;
+}
+
+ItemWork fuse_work(const ItemPlace& p) {
+    if (const auto* holder = holder_of(p.catalogue, p.device)) return holder_work(p, *holder);
+    const auto* family = find(p.catalogue.fuses, p.device.type);
+    const auto mount = family ? family->mount : FuseMount::holder;
+    const auto name = item_name(p.catalogue, p.device);
+    const auto cut = fmt::format("Cut the {} lead {}", p.feed.supply_colour, p.where());
+    if (mount == FuseMount::leads)
+        return {
+            fmt::format("Fuse in the {}", p.lead()),
+            name,
+            {cut + " and solder the fuse in by its own leads.", "A tube over all of it: its leads are bare."},
+            {"soldering iron", "cutters", "strippers"},
+            {},
+            8};
+    if (mount == FuseMount::panel)
+        return {fmt::format("Breaker in the {}", p.lead()),
+                name,
+                {cut + "; a lug on each of its studs, the side marked LINE or BAT towards the source.",
+                 "Leave it open."},
+                {"crimping pliers", "spanner"},
+                {},
+                10};
+    if (mount == FuseMount::bolted)
+        return {fmt::format("Fuse holder in the {}", p.lead()),
+                name,
+                {cut + "; a lug of the bolts' size on both ends, tube over their barrels.",
+                 fmt::format("Both under the nuts of the holder for the {} fuse. Leave the link out.",
+                             format(p.device.rating))},
+                {"cutters", "crimping pliers", "spanner"},
+                {},
+                15};
+    return {fmt::format("Fuse holder in the {}", p.lead()),
+            name,
+            {cut + fmt::format(" and fit the holder for the {} fuse there.", format(p.device.rating)),
+             "Both its leads joined and covered. Leave the fuse out."},
+            {"cutters", "strippers"},
+            {},
+            8};
+}
+
+std::vector<SignStroke> fuse_sign(bool) {
+    return {{StrokeKind::box, -3.2, -1.3, 3.2, 1.3}, {StrokeKind::line, -3.2, 0, 3.2, 0}};
+}
+
+}  // namespace
+
+const ItemKindRow item_kinds::fuse{DeviceKind::fuse, "fuse",    false,         false,     fuse_values,
+                                   fuse_name,        fuse_ends, holder_stands, fuse_work, fuse_sign};
+
+}  // namespace sangre
