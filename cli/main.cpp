@@ -15,6 +15,7 @@
 #include "files/diagram_svg.h"
 #include "files/plan_file.h"
 #include "files/plan_schema.h"
+#include "files/plan_text.h"
 #include "files/report.h"
 #include "files/wiring_report.h"
 #include "propose/propose.h"
@@ -199,6 +200,28 @@ int run_upgrade(const Options& o) {
     return 0;
 }
 
+/// A plan as text.
+int run_text(const Options& o) {
+    fmt::print("{}", plan_to_text(plan_of(o), catalogue()));
+    return 0;
+}
+
+/// A text as a plan.
+int run_plan(const Options& o) {
+    const auto text = read_text(o.file);
+    if (!text) throw CannotRead{text.error()};
+    const auto plan = plan_from_text(*text, catalogue());
+    if (!plan) throw CannotRead{fmt::format("{}: {}", o.file, error_text(plan.error()))};
+    if (const auto saved = save_plan(*plan, o.output); !saved) throw CannotRead{saved.error()};
+    return 0;
+}
+
+/// docs/lines.md: all that can be said in lines.
+int run_lines(const Options&) {
+    fmt::print("{}", lines_handbook());
+    return 0;
+}
+
 /// data/schema/plan.schema.json: what may stand where in a plan.
 int run_schema(const Options&) {
     const auto schema = plan_schema();
@@ -335,6 +358,11 @@ int answered(int argc, char** argv) {
         command("upgrade", "a plan of an earlier version, written as this one's", run_upgrade);
     takes_plan(upgrade_command);
     upgrade_command->add_option("-o,--output", o.output, "the file to write; the plan's own without");
+    takes_plan(command("text", "a plan as text, a line a thing", run_text));
+    auto* plan_command = command("plan", "a plan from such text", run_plan);
+    plan_command->add_option("TEXT", o.file, "a text file")->required();
+    plan_command->add_option("-o,--output", o.output, "the plan to write")->required();
+    command("lines", "all that can be said in such text", run_lines);
     command("rules", "every rule, as a table", run_rules);
     command("schema", "the schema of a plan file, made from its fields", run_schema);
     takes_plan(command("steps", "the build, in order", run_steps));

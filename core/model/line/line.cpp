@@ -1,0 +1,424 @@
+#include "line/line.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <set>
+
+#include "enum_words.h"
+#include "files/field_types.h"
+#include "line/amounts.h"
+#include "line/heads.h"
+
+namespace sangre {
+namespace {
+
+ThingSort sort_of(FactForm form) {
+    switch (form) {
+        case FactForm::place:
+            return ThingSort::place;
+        case FactForm::body:
+            return ThingSort::body;
+        case FactForm::opening:
+            return ThingSort::opening;
+        case FactForm::lead:
+            return ThingSort::lead;
+        case FactForm::entry:
+            return ThingSort::entry;
+        default:
+            return ThingSort::part;
+    }
+}
+
+const char* sort_word(FactForm form) {
+    switch (form) {
+        case FactForm::place:
+            return "place";
+        case FactForm::body:
+            return "body";
+        case FactForm::opening:
+            return "opening";
+        case FactForm::lead:
+            return "lead";
+        case FactForm::entry:
+            return "entry of the catalogue";
+        default:
+            return "part";
+    }
+}
+
+bool is_said(const Fact& f) { return f.form != FactForm::head && f.form != FactForm::unsaid; }
+
+/// True where a text begins with that word and goes on with a blank or not at all.
+bool begins_with(std::string_view text, std::string_view word) {
+    if (word.empty() || text.size() < word.size()) return false;
+    for (size_t i = 0; i < word.size(); ++i)
+        if (lower(text[i]) != lower(word[i])) return false;
+    return text.size() == word.size() || text[word.size()] == ' ';
+}
+
+/// The fact whose word a clause begins with, the longest; null where none does.
+const Fact* by_first_word(const LineKind& kind, std::string_view text) {
+    const Fact* best = nullptr;
+    for (const auto& f : kind.facts)
+        if (is_said(f) && begins_with(text, f.word) &&
+            (!best || std::string_view(f.word).size() > std::string_view(best->word).size()))
+            best = &f;
+    return best;
+}
+
+constexpr std::string_view taken_back = "no ";
+
+/// Prints the fields of a record, each as the clauses that say it.
+struct Printer {
+    const LineContext& context;
+    const LineKind& kind;
+    std::vector<std::pair<const Fact*, std::vector<std::string>>> out;
+    static constexpr bool either() { return true; }
+    void leads(std::vector<Lead>&, std::vector<Lead>&) {}
+
+    std::string word(const Fact& f, const std::string& value) const {
+        // A value that stands alone must not look like another fact.
+        const bool alone = f.bare && !by_first_word(kind, value) && !value.starts_with(taken_back);
+        return alone ? value : std::string(f.word) + " " + value;
+    }
+    std::string reference(const Fact& f, const std::string& id) const {
+        return f.form == FactForm::text || f.form == FactForm::plain
+                   ? clause_text(id)
+                   : context.names.said(sort_of(f.form), id);
+    }
+    template <class T>
+    std::vector<std::string> clauses(const Fact& f, const T& v) const {
+        if constexpr (std::is_same_v<T, bool>)
+            return v ? std::vector<std::string>{f.word} : std::vector<std::string>{};
+        else if constexpr (Unit<T>)
+            return {word(f, amount_text(f.key, raw(v)))};
+        else if constexpr (std::is_arithmetic_v<T>)
+            return {word(f, amount_text(f.key, static_cast<double>(v)))};
+        else if constexpr (std::is_enum_v<T>)
+            return {word(f, word_of(v))};
+        else if constexpr (std::is_same_v<T, std::string>)
+            return v.empty() ? std::vector<std::string>{}
+                             : std::vector<std::string>{word(f, reference(f, v))};
+        else if constexpr (requires { v.has_value(); })
+            return v ? clauses(f, *v) : std::vector<std::string>{};
+        else if constexpr (requires { typename T::mapped_type; }) {
+            std::vector<std::string> all;
+            if constexpr (std::is_enum_v<typename T::mapped_type>)
+                for (const auto& [id, state] : v)
+                    all.push_back(word(f, reference(f, id) + " " + std::string(word_of(state))));
+            else if constexpr (std::is_arithmetic_v<typename T::mapped_type>)
+                for (const auto& [id, share] : v)
+                    all.push_back(word(f, reference(f, id) + " " + amount_text(f.key, share)));
+            return all;
+        } else if constexpr (std::is_same_v<T, std::vector<std::string>>) {
+            std::vector<std::string> all;
+            for (const auto& one : v) all.push_back(word(f, reference(f, one)));
+            return all;
+        } else
+            return {};
+    }
+    template <class T>
+    void operator()(const char* key, T& v) {
+        const auto* fact = fact_of(kind, key);
+        if (fact && is_said(*fact)) out.emplace_back(fact, clauses(*fact, v));
+    }
+};
+
+/// Puts one clause's value into the field of its key.
+struct Setter {
+    const LineContext& context;
+    const Fact& fact;
+    std::string_view text;  ///< behind the word
+    bool clear = false;     ///< “no …”
+    bool done = false;
+    std::string error{};
+    size_t begin = 0;  ///< of what is wrong, in the text
+    static constexpr bool either() { return true; }
+    void leads(std::vector<Lead>&, std::vector<Lead>&) {}
+
+    bool refer(std::string_view said, std::string& to) {
+        if (fact.form == FactForm::text || fact.form == FactForm::plain) {
+            to = unquoted(said);
+            return true;
+        }
+        if (const auto id = context.names.meant(sort_of(fact.form), said)) {
+            to = *id;
+            return true;
+        }
+        const auto near = context.names.nearest(sort_of(fact.form), said);
+        error = fmt::format("there is no {} “{}”, or more than one{}", sort_word(fact.form), said,
+                            near.empty() ? "" : "; “" + near + "” is there");
+        return false;
+    }
+    template <class T>
+    void number(T& v) {
+        const auto read = read_amount_of(fact.key, text);
+        if (!read) {
+            error = read.error();
+            return;
+        }
+        if constexpr (std::is_same_v<T, int>) {
+            if (*read != static_cast<double>(static_cast<int>(*read))) {
+                error = fmt::format("“{}” is not a whole number", text);
+                return;
+            }
+            v = static_cast<int>(*read);
+        } else
+            v = T(*read);
+    }
+    template <class T>
+    void set(T& v) {
+        if (clear) {
+            v = T{};
+            return;
+        }
+        if constexpr (std::is_same_v<T, bool>) {
+            if (text.empty())
+                v = true;
+            else
+                error = fmt::format("nothing is expected behind “{}”", fact.word);
+        } else if constexpr (Unit<T> || std::is_arithmetic_v<T>)
+            number(v);
+        else if constexpr (std::is_enum_v<T>) {
+            if (const auto value = by_word<T>(lower(text)); value && !word_of(*value).empty())
+                v = *value;
+            else if (const auto same = by_word<T>(text))
+                v = *same;
+            else
+                error = fmt::format("“{}” is none of {}", text, all_words<T>());
+        } else if constexpr (std::is_same_v<T, std::string>) {
+            refer(text, v);
+        } else if constexpr (requires { v.has_value(); }) {
+            set(v.emplace());
+        } else if constexpr (requires { typename T::mapped_type; }) {
+            using Value = typename T::mapped_type;
+            if constexpr (std::is_enum_v<Value> || std::is_arithmetic_v<Value>) {
+                const auto blank = text.rfind(' ');
+                Id id;
+                if (blank == std::string_view::npos) {
+                    error = "a load and how it runs are expected";
+                    return;
+                }
+                if (!refer(text.substr(0, blank), id)) return;
+                text.remove_prefix(blank + 1);
+                begin = blank + 1;
+                set(v[id]);
+            }
+        } else if constexpr (std::is_same_v<T, std::vector<std::string>>) {
+            std::string one;
+            if (refer(text, one)) v.push_back(std::move(one));
+        }
+    }
+    template <class T>
+    void operator()(const char* key, T& v) {
+        if (done || fact.key != std::string_view(key)) return;
+        done = true;
+        set(v);
+    }
+};
+
+/// What a line does not touch stays as it is in `like`.
+template <class Thing>
+void keep(Thing& into, const Thing& like) {
+    if constexpr (requires { like.id; }) into.id = like.id;
+    if constexpr (requires { like.extra; }) into.extra = like.extra;
+    if constexpr (std::is_same_v<Thing, Lead>) into.devices = like.devices, into.cores = like.cores;
+    if constexpr (std::is_same_v<Thing, Way>) into.on_it = like.on_it;
+    if constexpr (std::is_same_v<Thing, Plan>) {
+        auto whole = like;
+        whole.name = into.name, whole.metal_frame = into.metal_frame, whole.flies = into.flies;
+        whole.hottest_air = into.hottest_air, whole.coldest_air = into.coldest_air;
+        whole.repeats_per_day = into.repeats_per_day;
+        into = std::move(whole);
+    }
+}
+
+/// A thing of which no more is known than its head.
+template <class Thing>
+tl::expected<Thing, ParseError> of_head(const LineContext& context, const Clause& head) {
+    Thing thing{};
+    if constexpr (!headless<Thing>)
+        if (auto error = read_head(context, head, thing)) return tl::unexpected(*error);
+    return thing;
+}
+
+template <class Thing>
+auto printed(const LineContext& context, const Thing& thing) {
+    Printer printer{context, line_kind(thing), {}};
+    plan_fields::visit(printer, const_cast<Thing&>(thing));
+    return printer.out;
+}
+
+std::string list_of_words(const LineKind& kind) {
+    std::string all;
+    for (const auto& f : kind.facts)
+        if (is_said(f)) all += (all.empty() ? "" : ", ") + std::string(f.word);
+    return all;
+}
+
+bool may_repeat(const Fact& f) {
+    for (const std::string_view key :
+         {"states", "shares", "actions", "tools", "after", "before", "missing_tools", "tubes_at_hand"})
+        if (f.key == key) return true;
+    return false;
+}
+
+/// One clause into the thing; the keys that are said are noted.
+template <class Thing>
+std::optional<ParseError> take(const LineContext& context, const Clause& clause, Thing& thing,
+                               std::set<std::string_view>& said) {
+    const auto& kind = line_kind(thing);
+    const auto put = [&](const Fact& fact, std::string_view text, size_t skipped,
+                         bool clear) -> std::optional<ParseError> {
+        Setter setter{context, fact, text, clear};
+        plan_fields::visit(setter, thing);
+        if (!setter.done)
+            return ParseError{clause.begin, clause.end,
+                              fmt::format("“{}” is not said of such a {}", fact.word, kind.word)};
+        if (!setter.error.empty())
+            return ParseError{clause.begin + skipped + setter.begin, clause.end, setter.error};
+        if (!said.insert(fact.key).second && !may_repeat(fact))
+            return ParseError{clause.begin, clause.end, fmt::format("“{}” is said twice", fact.word)};
+        return {};
+    };
+    auto text = clause.text;
+    const bool clear =
+        begins_with(text, "no") && by_first_word(kind, text.substr(std::min(text.size(), taken_back.size())));
+    if (clear) text.remove_prefix(taken_back.size());
+    if (const auto* fact = by_first_word(kind, text)) {
+        auto rest = text.substr(std::string_view(fact->word).size());
+        while (rest.starts_with(' ')) rest.remove_prefix(1);
+        return put(*fact, rest, clause.text.size() - rest.size(), clear);
+    }
+    // What stands alone: the first fact that it is a value of.
+    std::optional<ParseError> first_error;
+    for (const auto& fact : kind.facts) {
+        if (!fact.bare) continue;
+        auto tried = thing;
+        Setter setter{context, fact, text};
+        plan_fields::visit(setter, tried);
+        if (setter.done && setter.error.empty()) return put(fact, text, 0, false);
+        // Of an amount, what is wrong with it is worth saying.
+        if (setter.done && !first_error && !text.empty() && is_digit(text.front()) &&
+            fact.form == FactForm::plain)
+            first_error = ParseError{clause.begin, clause.end, setter.error};
+    }
+    if (first_error) return first_error;
+    return ParseError{clause.begin, clause.end,
+                      fmt::format("“{}” is not understood; of a {} can be said: {}", clause.text, kind.word,
+                                  list_of_words(kind))};
+}
+
+}  // namespace
+
+template <class Thing>
+std::vector<LineChip> line_chips(const LineContext& context, const Thing& thing) {
+    std::vector<LineChip> chips;
+    Thing base{};
+    if constexpr (!headless<Thing>) {
+        const auto head = head_of(context, thing);
+        chips.push_back({nullptr, head});
+        if (auto read = of_head<Thing>(context, {head, 0, head.size()})) base = std::move(*read);
+    }
+    if constexpr (std::is_same_v<Thing, Source>) base.kind = thing.kind;
+    const auto now = printed(context, thing), usual = printed(context, base);
+    if constexpr (std::is_same_v<Thing, Source>) {
+        // What a source can say depends on its kind, so that comes first.
+        Thing head_alone{};
+        if (auto read = of_head<Thing>(context, {chips[0].text, 0, chips[0].text.size()})) head_alone = *read;
+        if (head_alone.kind != thing.kind)
+            chips.push_back({fact_of(line_kind(thing), "kind"), std::string(word_of(thing.kind))});
+    }
+    for (size_t i = 0; i < now.size(); ++i) {
+        const auto& [fact, clauses] = now[i];
+        if (clauses == usual[i].second) continue;
+        if (clauses.empty()) chips.push_back({fact, std::string(taken_back) + fact->word});
+        for (const auto& text : clauses) chips.push_back({fact, text});
+    }
+    return chips;
+}
+
+template <class Thing>
+std::string thing_line(const LineContext& context, const Thing& thing) {
+    std::string line;
+    for (const auto& chip : line_chips(context, thing)) line += (line.empty() ? "" : ", ") + chip.text;
+    return line;
+}
+
+template <class Thing>
+tl::expected<Thing, ParseError> read_thing(const LineContext& context, const Thing& like,
+                                           std::string_view line) {
+    auto clauses = line_clauses(line);
+    if (!clauses) return tl::unexpected(clauses.error());
+    Thing thing{};
+    size_t first = 0;
+    if constexpr (!headless<Thing>) {
+        if (clauses->empty())
+            return tl::unexpected(ParseError{
+                0, line.size(), fmt::format("a line for a {} is expected here", line_kind(like).word)});
+        auto head = of_head<Thing>(context, clauses->front());
+        if (!head) return tl::unexpected(head.error());
+        thing = std::move(*head);
+        first = 1;
+    }
+    std::set<std::string_view> said;
+    for (size_t i = first; i < clauses->size(); ++i)
+        if (auto error = take(context, (*clauses)[i], thing, said)) return tl::unexpected(*error);
+    keep(thing, like);
+    return thing;
+}
+
+std::vector<std::string> line_completions(const LineContext& context, const LineKind& kind,
+                                          std::string_view typed) {
+    const auto comma = typed.find_last_of(",;");
+    if (comma == std::string_view::npos) return {};
+    auto last = typed.substr(comma + 1);
+    while (last.starts_with(' ')) last.remove_prefix(1);
+    std::vector<std::string> all;
+    const auto* fact = by_first_word(kind, last);
+    const bool behind_word = fact && last.size() > std::string_view(fact->word).size();
+    if (behind_word && fact->form != FactForm::plain && fact->form != FactForm::text) {
+        const auto begun = lower(last.substr(std::string_view(fact->word).size() + 1));
+        for (const auto& name : context.names.all(sort_of(fact->form)))
+            if (lower(name).find(begun) != std::string::npos)
+                all.push_back(std::string(fact->word) + " " + name);
+        return all;
+    }
+    if (behind_word) return {};
+    for (const auto& f : kind.facts) {
+        if (!is_said(f)) continue;
+        const bool said = typed.find(std::string(", ") + f.word) < comma;
+        if (!said && (last.empty() || lower(f.word).starts_with(lower(last)))) all.emplace_back(f.word);
+    }
+    return all;
+}
+
+#define SANGRE_LINE(Thing)                                                       \
+    template std::vector<LineChip> line_chips(const LineContext&, const Thing&); \
+    template std::string thing_line(const LineContext&, const Thing&);           \
+    template tl::expected<Thing, ParseError> read_thing(const LineContext&, const Thing&, std::string_view);
+SANGRE_LINE(Plan)
+SANGRE_LINE(Practices)
+SANGRE_LINE(Source)
+SANGRE_LINE(Hub)
+SANGRE_LINE(Converter)
+SANGRE_LINE(Load)
+SANGRE_LINE(Passive)
+SANGRE_LINE(Lead)
+SANGRE_LINE(Device)
+SANGRE_LINE(Core)
+SANGRE_LINE(Body)
+SANGRE_LINE(Place)
+SANGRE_LINE(Opening)
+SANGRE_LINE(Way)
+SANGRE_LINE(OnWay)
+SANGRE_LINE(Terminal)
+SANGRE_LINE(Phase)
+SANGRE_LINE(OwnStep)
+SANGRE_LINE(OwnReading)
+SANGRE_LINE(Measured)
+SANGRE_LINE(LogEntry)
+#undef SANGRE_LINE
+
+}  // namespace sangre

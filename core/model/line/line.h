@@ -1,0 +1,44 @@
+#pragma once
+// Any thing of a plan as one line, printed and read: “Hub → Fog pump, 18 AWG silicone, 0.95 m, label P1”.
+#include <tl/expected.hpp>
+
+#include "line/facts.h"
+
+namespace sangre {
+
+/// What names in a line are looked up in. Both must outlive it.
+struct LineContext {
+    LineContext(const Plan& of, const Catalogue& parts) : plan(of), catalogue(parts), names(of, parts) {}
+    const Plan& plan;
+    const Catalogue& catalogue;
+    LineNames names;
+};
+
+/// A clause of a line, and what it says.
+struct LineChip {
+    const Fact* fact = nullptr;  ///< null for the line's head
+    std::string text;
+};
+
+/// The head of its line, then what differs from a new thing of that head.
+template <class Thing>
+std::vector<LineChip> line_chips(const LineContext& context, const Thing& thing);
+
+/// The chips, parted by commas. What is on lines of its own (items, cores, what a way meets, terminals) and
+/// ids are not in it.
+template <class Thing>
+std::string thing_line(const LineContext& context, const Thing& thing);
+
+/// Reads a line of that kind. What it does not say is as a new thing has it; id, kept keys and what is on
+/// lines of its own are those of `like`. The error says where in the line and what would be right; nothing
+/// that is not understood is left out.
+template <class Thing>
+tl::expected<Thing, ParseError> read_thing(const LineContext& context, const Thing& like,
+                                           std::string_view line);
+
+/// What may follow in a line of that kind up to where it was typed: words of facts that are not said yet,
+/// values behind the word that was begun.
+std::vector<std::string> line_completions(const LineContext& context, const LineKind& kind,
+                                          std::string_view typed);
+
+}  // namespace sangre

@@ -1,0 +1,38 @@
+#pragma once
+// What things are called in a line: by name where that names one of its sort alone, else by “#id”.
+#include <map>
+#include <optional>
+
+#include "catalogue/catalogue.h"
+#include "plan/plan.h"
+
+namespace sangre {
+
+/// What a reference may be to.
+enum class ThingSort { part, place, body, opening, lead, entry };
+
+/// The names of a plan's things and of the catalogue's entries, looked up both ways.
+class LineNames {
+  public:
+    LineNames(const Plan& plan, const Catalogue& catalogue);
+
+    /// "Fog pump", "#load-2"; never empty for an id.
+    std::string said(ThingSort sort, const Id& id) const;
+    /// The id of what is called so: exactly, else whatever the case of its letters; “#id” is taken as it is
+    /// where there is such a thing. Nothing where there is none, or more than one.
+    std::optional<Id> meant(ThingSort sort, std::string_view text) const;
+    /// All that can be said of a sort, in alphabetical order.
+    std::vector<std::string> all(ThingSort sort) const;
+    /// The nearest that there is, for an error; empty without any.
+    std::string nearest(ThingSort sort, std::string_view text) const;
+
+  private:
+    struct Sort {
+        std::map<Id, std::string> by_id;
+        std::map<std::string, std::vector<Id>> by_name, by_lower;
+    };
+    void add(ThingSort sort, const Id& id, const std::string& name);
+    std::map<ThingSort, Sort> sorts_;
+};
+
+}  // namespace sangre
