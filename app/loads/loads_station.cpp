@@ -10,6 +10,7 @@
 #include "files/csv.h"
 #include "files/ready_loads.h"
 #include "plan/load_text.h"
+#include "shell/paste.h"
 #include "units/format.h"
 #include "widgets/heading.h"
 #include "widgets/words.h"
@@ -150,6 +151,7 @@ void LoadsStation::add_typed() {
 }
 
 void LoadsStation::paste(const QString& text) {
+    if (add_lines(document_, text)) return;
     const auto loads = loads_from_csv(text.toStdString());
     if (!loads) {
         const auto& p = loads.error().front();

@@ -1,18 +1,30 @@
 #include "shell/why_panel.h"
 
+#include <QVBoxLayout>
+
 #include "theme/theme.h"
 
 namespace sangre::app {
 WhyPanel::WhyPanel(Document& document, QWidget* parent)
-    : QScrollArea(parent), document_(document), certainty_(document), page_(new WhyPage(document)) {
+    : QWidget(parent),
+      document_(document),
+      certainty_(document),
+      chips_(new LineChips(document)),
+      scroll_(new QScrollArea),
+      page_(new WhyPage(document)) {
     setAccessibleName(tr("Why"));
-    setWidgetResizable(true);
-    setFrameShape(QFrame::NoFrame);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(chips_);
+    column->addWidget(scroll_, 1);
+    scroll_->setWidgetResizable(true);
+    scroll_->setFrameShape(QFrame::NoFrame);
     setFixedWidth(u(282));
     // As wide as it will be, so that its lines are broken once and the first painting is the last.
     page_->resize(u(282), u(200));
-    setWidget(page_);
-    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll_->setWidget(page_);
+    scroll_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     connect(&document_, &Document::changed, this, &WhyPanel::refresh);
     connect(&document_, &Document::selection_changed, this, &WhyPanel::refresh);
     connect(&certainty_, &Certainty::changed, this, &WhyPanel::refresh);
@@ -34,9 +46,9 @@ void WhyPanel::refresh() {
         auto& lines = told.why.lines;
         lines.insert(lines.end(), sure.lines.begin(), sure.lines.end());
     }
-    const int scroll = verticalScrollBar()->value();
+    const int scroll = scroll_->verticalScrollBar()->value();
     show_why(told.why, std::move(told.follow));
-    verticalScrollBar()->setValue(scroll);
+    scroll_->verticalScrollBar()->setValue(scroll);
 }
 
 void WhyPanel::show_why(const Why& why, std::vector<Follow> follow) {

@@ -2,6 +2,7 @@
 
 #include <QAction>
 #include <QApplication>
+#include <QClipboard>
 #include <QCloseEvent>
 #include <QFileInfo>
 #include <QScreen>
@@ -15,6 +16,8 @@
 #include "power/power_station.h"
 #include "routing/routing_station.h"
 #include "shell/badges.h"
+#include "shell/line_bar.h"
+#include "shell/paste.h"
 #include "shell/unfinished.h"
 #include "shell/variant_bar.h"
 #include "widgets/words.h"
@@ -97,11 +100,14 @@ void Window::lay_out() {
     middle->setSpacing(0);
     make_banner(*middle);
     middle->addWidget(variant_ = new VariantBar(document_, page));
+    middle->addWidget(line_ = new LineBar(document_, page));
     stack_ = new QStackedWidget(page);
     middle->addWidget(stack_, 1);
     row->addLayout(middle, 1);
     why_ = new WhyPanel(document_, page);
     row->addWidget(why_);
+    connect(why_->chips(), &LineChips::line_asked, this,
+            [this](const QString& more) { line_->change(document_.selection(), more); });
     column->addLayout(row, 1);
     findings_ = new FindingsBar(document_, page);
     connect(findings_, &FindingsBar::finding_chosen, this, &Window::follow_finding);
@@ -185,6 +191,10 @@ void Window::make_actions() {
         why_shown_ = !why_->isVisible();
         why_->setVisible(why_shown_);
     });
+    act(tr("Type its line"), QKeySequence(Qt::Key_F2), [this] { line_->change(document_.selection()); });
+    act(tr("Add"), QKeySequence(Qt::Key_Insert), [this] { line_->add(); });
+    act(tr("Paste"), QKeySequence::Paste,
+        [this] { add_lines(document_, QApplication::clipboard()->text()); });
     act(tr("Next finding"), QKeySequence(Qt::Key_F8), [this] { findings_->next(); });
     act(tr("Larger text"), QKeySequence(Qt::CTRL | Qt::Key_Plus),
         [this] { restyle(appearance(), text_scale() + 0.25); });

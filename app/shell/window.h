@@ -19,6 +19,7 @@ class BuildStation;
 class BenchStation;
 class LogStation;
 class VariantBar;
+class LineBar;
 
 class Window : public QMainWindow {
     Q_OBJECT
@@ -44,6 +45,7 @@ class Window : public QMainWindow {
     FindingsBar* findings() { return findings_; }
     WhatIfBar* what_if() { return what_if_; }
     WhyPanel* why() { return why_; }
+    LineBar* line() { return line_; }
     VariantBar* variant() { return variant_; }
     QLabel* banner_words() { return banner_words_; }
     /// Light or dark, and the text size; everything is laid out anew.
@@ -94,6 +96,7 @@ class Window : public QMainWindow {
     WhyPanel* why_ = nullptr;
     FindingsBar* findings_ = nullptr;
     VariantBar* variant_ = nullptr;
+    LineBar* line_ = nullptr;
     QWidget* banner_ = nullptr;
     QLabel* banner_words_ = nullptr;
     QPushButton* banner_undo_ = nullptr;

@@ -369,6 +369,13 @@ tl::expected<Thing, ParseError> read_thing(const LineContext& context, const Thi
     return thing;
 }
 
+template <class Thing>
+std::vector<const Fact*> sayable(const LineContext& context, const Thing& thing) {
+    std::vector<const Fact*> all;
+    for (const auto& [fact, clauses] : printed(context, thing)) all.push_back(fact);
+    return all;
+}
+
 std::vector<std::string> line_completions(const LineContext& context, const LineKind& kind,
                                           std::string_view typed) {
     const auto comma = typed.find_last_of(",;");
@@ -397,6 +404,7 @@ std::vector<std::string> line_completions(const LineContext& context, const Line
 #define SANGRE_LINE(Thing)                                                       \
     template std::vector<LineChip> line_chips(const LineContext&, const Thing&); \
     template std::string thing_line(const LineContext&, const Thing&);           \
+    template std::vector<const Fact*> sayable(const LineContext&, const Thing&); \
     template tl::expected<Thing, ParseError> read_thing(const LineContext&, const Thing&, std::string_view);
 SANGRE_LINE(Plan)
 SANGRE_LINE(Practices)

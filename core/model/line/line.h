@@ -3,6 +3,7 @@
 #include <tl/expected.hpp>
 
 #include "line/facts.h"
+#include "units/number.h"
 
 namespace sangre {
 
@@ -35,6 +36,10 @@ std::string thing_line(const LineContext& context, const Thing& thing);
 template <class Thing>
 tl::expected<Thing, ParseError> read_thing(const LineContext& context, const Thing& like,
                                            std::string_view line);
+
+/// The facts that can be said of such a thing: of a source those of its kind.
+template <class Thing>
+std::vector<const Fact*> sayable(const LineContext& context, const Thing& thing);
 
 /// What may follow in a line of that kind up to where it was typed: words of facts that are not said yet,
 /// values behind the word that was begun.

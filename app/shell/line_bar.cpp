@@ -1,0 +1,173 @@
+#include "shell/line_bar.h"
+
+#include <QAbstractItemView>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QVBoxLayout>
+
+#include "files/plan_text.h"
+#include "line/thing_edits.h"
+#include "theme/theme.h"
+#include "widgets/words.h"
+
+namespace sangre::app {
+namespace {
+
+/// Characters of the field for so many bytes of its text.
+int characters(const QString& text, size_t bytes) {
+    return static_cast<int>(QString::fromUtf8(text.toUtf8().left(static_cast<qsizetype>(bytes))).size());
+}
+
+/// The kind that a new line begins with; null while its word is not whole.
+const LineKind* kind_begun(const QString& text) {
+    const auto word = text.trimmed().section(QLatin1Char(' '), 0, 0).toLower().toStdString();
+    for (const auto* kind : line_kinds())
+        if (word == kind->word) return kind;
+    return word == "cable" ? &line_kind(Lead{}) : nullptr;
+}
+
+}  // namespace
+
+LineBar::LineBar(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+    setObjectName("linebar");
+    setAttribute(Qt::WA_StyledBackground);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(u(18), u(8), u(18), u(8));
+    column->setSpacing(u(4));
+    auto* row = new QHBoxLayout;
+    title_ = new QLabel(this);
+    row->addWidget(title_);
+    field_ = new QLineEdit(this);
+    field_->setAccessibleName(tr("Line"));
+    field_->installEventFilter(this);
+    row->addWidget(field_, 1);
+    column->addLayout(row);
+    problem_ = new QLabel(this);
+    problem_->setWordWrap(true);
+    problem_->setAccessibleName(tr("What is wrong with the line"));
+    problem_->hide();
+    column->addWidget(problem_);
+    offers_ = new QStringListModel(this);
+    completer_ = new QCompleter(offers_, this);
+    completer_->setCompletionMode(QCompleter::UnfilteredPopupCompletion);
+    completer_->setWidget(field_);
+    connect(completer_, qOverload<const QString&>(&QCompleter::activated), this, &LineBar::take_completion);
+    connect(field_, &QLineEdit::textEdited, this, [this] {
+        problem_->hide();
+        complete();
+    });
+    connect(&document_, &Document::file_changed, this, &LineBar::leave);
+    hide();
+}
+
+void LineBar::open(const QString& title, const QString& text, const QString& example) {
+    title_->setText(title);
+    field_->setText(text);
+    field_->setPlaceholderText(example);
+    problem_->hide();
+    show();
+    field_->setFocus();
+    field_->setCursorPosition(static_cast<int>(text.size()));
+}
+
+void LineBar::change(const Id& id, const QString& more) {
+    const LineContext context(document_.plan(), document_.catalogue());
+    const auto line = line_of(context, id);
+    if (!line) return;
+    subject_ = id, adding_ = false;
+    open(tr(line->kind->word), words_of(line->text) + more, {});
+    field_->setToolTip(
+        tr("Enter takes the line over, Escape leaves it. “+” beside the chips lists what can be said."));
+    if (!more.isEmpty()) complete();
+}
+
+void LineBar::add() {
+    subject_.clear(), adding_ = true;
+    open(tr("Add"), {},
+         tr("load Horn 12 V 2 A, at Mast foot   ·   hub Tail studs, strip   ·   lead Hub → Horn, 0.8 m"));
+    field_->setToolTip(tr("A word that says what it is, what it is called, then facts parted by commas."));
+    complete();
+}
+
+void LineBar::leave() {
+    completer_->popup()->hide();
+    hide();
+}
+
+void LineBar::show_problem(const QString& words, int begin, int end) {
+    problem_->setStyleSheet(QStringLiteral("color:%1").arg(theme().danger.name()));
+    problem_->setText(QStringLiteral("! ") + words);
+    problem_->show();
+    if (end > begin)
+        field_->setSelection(begin, end - begin);
+    else
+        field_->setCursorPosition(begin);
+}
+
+void LineBar::commit() {
+    const auto typed = field_->text();
+    const auto text = typed.toStdString();
+    if (!adding_) {
+        const LineContext context(document_.plan(), document_.catalogue());
+        auto next = with_line(context, subject_, text);
+        if (!next)
+            return show_problem(words_of(next.error().message), characters(typed, next.error().begin),
+                                characters(typed, next.error().end));
+        document_.apply([plan = std::move(*next)](const Plan&) { return plan; }, tr("Type a line"));
+        return leave();
+    }
+    if (typed.trimmed().isEmpty()) return leave();
+    auto next = plan_from_text(text, document_.catalogue(), document_.plan());
+    if (!next)
+        return show_problem(words_of(next.error().message), characters(typed, next.error().begin),
+                            characters(typed, next.error().end));
+    document_.apply([plan = std::move(*next)](const Plan&) { return plan; },
+                    tr("Add: %1").arg(typed.section(',', 0, 0)));
+    leave();
+}
+
+void LineBar::complete() {
+    const auto typed = field_->text().left(field_->cursorPosition());
+    QStringList words;
+    const LineContext context(document_.plan(), document_.catalogue());
+    if (adding_ && !typed.contains(QLatin1Char(' '))) {
+        for (const auto* kind : line_kinds())
+            if (QString::fromUtf8(kind->word).startsWith(typed.toLower()))
+                words << QString::fromUtf8(kind->word);
+        words.removeAll(QStringLiteral("plan"));
+    } else {
+        const auto line = adding_ ? std::nullopt : line_of(context, subject_);
+        const auto* kind = adding_ ? kind_begun(typed) : line ? line->kind : nullptr;
+        if (kind)
+            for (const auto& w : line_completions(context, *kind, typed.toStdString())) words << words_of(w);
+    }
+    offers_->setStringList(words.mid(0, 60));
+    if (words.isEmpty()) return completer_->popup()->hide();
+    completer_->complete(
+        QRect(std::min(field_->fontMetrics().horizontalAdvance(typed), field_->width() - u(320)), 0, u(320),
+              field_->height()));
+}
+
+/// In place of what was begun behind the last comma.
+void LineBar::take_completion(const QString& words) {
+    const auto typed = field_->text();
+    const int at = field_->cursorPosition();
+    const auto before = typed.left(at);
+    int from = std::max(before.lastIndexOf(QLatin1Char(',')), before.lastIndexOf(QLatin1Char(';'))) + 1;
+    while (from < before.size() && before[from] == QLatin1Char(' ')) ++from;
+    field_->setText(before.left(from) + words + QLatin1Char(' ') + typed.mid(at));
+    field_->setCursorPosition(from + static_cast<int>(words.size()) + 1);
+}
+
+bool LineBar::eventFilter(QObject* watched, QEvent* e) {
+    if (watched == field_ && e->type() == QEvent::KeyPress) {
+        const int key = static_cast<QKeyEvent*>(e)->key();
+        const bool enter = key == Qt::Key_Return || key == Qt::Key_Enter;
+        if (key == Qt::Key_Escape) return leave(), true;
+        if (enter) return commit(), true;
+        if (key == Qt::Key_Down && !completer_->popup()->isVisible()) return complete(), true;
+    }
+    return QWidget::eventFilter(watched, e);
+}
+
+}  // namespace sangre::app

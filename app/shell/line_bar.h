@@ -1,0 +1,43 @@
+#pragma once
+// A field over the station in which a whole line is typed: of what is selected, or of something new.
+#include <QCompleter>
+#include <QLabel>
+#include <QLineEdit>
+#include <QStringListModel>
+#include <QWidget>
+
+#include "shell/document.h"
+
+namespace sangre::app {
+
+class LineBar : public QWidget {
+    Q_OBJECT
+  public:
+    explicit LineBar(Document& document, QWidget* parent = nullptr);
+    /// Opens with the line of that thing and `more` behind it.
+    void change(const Id& id, const QString& more = {});
+    /// Opens empty, for a new thing: “load Horn 12 V 2 A, at Mast”.
+    void add();
+    QLineEdit* field() const { return field_; }
+    QString problem() const { return problem_->isVisibleTo(this) ? problem_->text() : QString(); }
+
+  protected:
+    bool eventFilter(QObject* watched, QEvent* e) override;
+
+  private:
+    void open(const QString& title, const QString& text, const QString& example);
+    void commit();
+    void complete();
+    void take_completion(const QString& words);
+    void show_problem(const QString& words, int begin, int end);
+    void leave();
+    Document& document_;
+    QLabel *title_, *problem_;
+    QLineEdit* field_;
+    QCompleter* completer_;
+    QStringListModel* offers_;
+    Id subject_;
+    bool adding_ = false;
+};
+
+}  // namespace sangre::app

@@ -1,0 +1,120 @@
+#include "shell/line_chips.h"
+
+#include <QMenu>
+
+#include "widgets/words.h"
+
+namespace sangre::app {
+namespace {
+
+constexpr int most_lines = 9;  // what a long line would take from the reasons below
+
+double chip_height() { return u(24); }
+
+}  // namespace
+
+LineChips::LineChips(Document& document, QWidget* parent)
+    : Canvas(tr("Line of what is selected"), parent), document_(document) {
+    connect(&document_, &Document::changed, this, &LineChips::refresh);
+    connect(&document_, &Document::selection_changed, this, &LineChips::refresh);
+    refresh();
+}
+
+void LineChips::refresh() {
+    const LineContext context(document_.plan(), document_.catalogue());
+    subject_ = document_.selection();
+    line_ = line_of(context, subject_);
+    lay_out();
+    setAccessibleDescription(line_ ? words_of(line_->text) : QString());
+    updateGeometry();
+    update();
+}
+
+void LineChips::resizeEvent(QResizeEvent* e) {
+    Canvas::resizeEvent(e);
+    const int before = height_;
+    lay_out();
+    if (before != height_) updateGeometry();
+}
+
+void LineChips::lay_out() {
+    areas_.clear();
+    height_ = 0;
+    if (!line_) return;
+    const double left = u(14), right = std::max<double>(width() - u(12), left + u(60)), gap = u(4);
+    double x = left, y = u(32);
+    for (size_t i = 0; i <= line_->chips.size(); ++i) {
+        const auto words = i < line_->chips.size() ? words_of(line_->chips[i].text) : QStringLiteral("+");
+        const double wide = std::min(text_width(words, face(12, i == 0)) + u(14), right - left);
+        if (x > left && x + wide > right) x = left, y += chip_height() + gap;
+        areas_.emplace_back(x, y, wide, chip_height());
+        x += wide + gap;
+    }
+    height_ = static_cast<int>(y + chip_height() + u(4));
+    height_ = std::min(height_, static_cast<int>(u(32) + most_lines * (chip_height() + gap)));
+}
+
+void LineChips::paint(QPainter& p) {
+    if (!line_) return;
+    const auto& t = theme();
+    text(p, QRectF(u(14), u(8), width() - u(26), u(20)),
+         tr("%1 · F2 types the whole line").arg(QString::fromUtf8(line_->kind->word)), t.muted, face(11));
+    for (size_t i = 0; i < areas_.size(); ++i) {
+        const bool more = i == line_->chips.size();
+        const auto key = more ? QStringLiteral("more") : QStringLiteral("chip %1").arg(i);
+        const auto& area = areas_[i];
+        const bool pointed_at = hovered() == key;
+        p.setPen(QPen(pointed_at ? t.accent : t.line, 1, more ? Qt::DashLine : Qt::SolidLine));
+        p.setBrush(i == 0 ? t.accent_soft : t.paper);
+        p.drawRoundedRect(area.adjusted(0.5, 0.5, -0.5, -0.5), u(6), u(6));
+        const auto words = more ? QStringLiteral("+") : words_of(line_->chips[i].text);
+        text(p, area.adjusted(u(7), 0, -u(7), 0), words, more ? t.accent : t.ink, face(12, i == 0 || more),
+             Qt::AlignCenter);
+        if (more) {
+            add_spot({area,
+                      key,
+                      tr("Say more of it"),
+                      [this, at = area.bottomLeft().toPoint()] { more_menu(at); },
+                      {}});
+            continue;
+        }
+        const auto* fact = line_->chips[i].fact;
+        add_spot({area,
+                  key,
+                  tr("%1\n%2\nClick to say it otherwise; empty takes it off.")
+                      .arg(words, fact ? tr(fact->help) : tr("what it is called")),
+                  [this, i, area] { edit_chip(i, area); },
+                  {}});
+    }
+}
+
+void LineChips::edit_chip(size_t chip, const QRectF& area) {
+    const double wide = width() - u(20.0);
+    edit_at(QRectF(u(10), area.top(), wide, area.height()), words_of(line_->chips[chip].text),
+            [this, chip, id = subject_](const QString& typed) -> QString {
+                const LineContext context(document_.plan(), document_.catalogue());
+                const auto text = typed.trimmed().toStdString();
+                if (chip == 0 && text.empty()) return tr("It needs to be called something.");
+                auto next = with_chip(context, id, chip, text);
+                if (!next) return words_of(next.error().message);
+                close_editor();
+                document_.apply([plan = std::move(*next)](const Plan&) { return plan; },
+                                tr("Say it otherwise"));
+                return {};
+            });
+}
+
+void LineChips::more_menu(const QPoint& at) {
+    QMenu menu(this);
+    menu.setToolTipsVisible(true);
+    for (const auto* fact : line_->unsaid) {
+        auto* a = menu.addAction(tr("%1 — %2").arg(menu_words(tr(fact->word)), menu_words(tr(fact->help))),
+                                 this, [this, word = QString::fromUtf8(fact->word)] {
+                                     emit line_asked(QStringLiteral(", ") + word + QLatin1Char(' '));
+                                 });
+        a->setToolTip(tr(fact->help));
+    }
+    menu.exec(mapToGlobal(at));
+}
+
+}  // namespace sangre::app

@@ -1,0 +1,37 @@
+#pragma once
+// The line of what is selected, as chips: a click says one otherwise, “+” says more.
+#include "line/thing_edits.h"
+#include "shell/document.h"
+#include "widgets/canvas.h"
+
+namespace sangre::app {
+
+class LineChips : public Canvas {
+    Q_OBJECT
+  public:
+    explicit LineChips(Document& document, QWidget* parent = nullptr);
+    void refresh();
+    QSize sizeHint() const override { return {u(200), height_}; }
+    QSize minimumSizeHint() const override { return sizeHint(); }
+
+  signals:
+    /// The whole line is to be typed, with that behind it.
+    void line_asked(const QString& more);
+
+  protected:
+    void paint(QPainter& p) override;
+    QColor ground() const override { return theme().card; }
+    void resizeEvent(QResizeEvent* e) override;
+
+  private:
+    void lay_out();
+    void edit_chip(size_t chip, const QRectF& area);
+    void more_menu(const QPoint& at);
+    Document& document_;
+    std::optional<ThingLine> line_;
+    Id subject_;
+    std::vector<QRectF> areas_;  ///< by chip, then that of “+”
+    int height_ = 0;
+};
+
+}  // namespace sangre::app

@@ -1,0 +1,161 @@
+// Everything by its line: chips beside the drawing, the whole line by F2, new things by Insert, pasted text.
+#include <QClipboard>
+#include <QSettings>
+
+#include "desk.h"
+#include "files/plan_text.h"
+#include "shell/line_bar.h"
+#include "shell/line_chips.h"
+
+using namespace sangre;
+using namespace sangre::app;
+using sangre::test::Desk;
+
+class TestLines : public QObject {
+    Q_OBJECT
+    QTemporaryDir home_;
+    static void press(Desk& d, int key, Qt::KeyboardModifiers with = {}) {
+        auto* at = QApplication::focusWidget();
+        QTest::keyClick(at ? at : &d.window, static_cast<Qt::Key>(key), with);
+        Desk::settle();
+    }
+    static void type(Desk& d, const QString& line) {
+        auto* field = d.window.line()->field();
+        QVERIFY(field->isVisible());
+        field->setText(line);
+        QTest::keyClick(field, Qt::Key_Return);
+        Desk::settle();
+    }
+    static LineChips* chips(Desk& d) { return d.window.why()->chips(); }
+    /// Which chip begins so.
+    static QString chip(Desk& d, const char* begins) {
+        const LineContext c(d.document.plan(), d.document.catalogue());
+        const auto line = line_of(c, d.document.selection());
+        for (size_t i = 0; line && i < line->chips.size(); ++i)
+            if (line->chips[i].text.starts_with(begins)) return QStringLiteral("chip %1").arg(i);
+        return {};
+    }
+
+  private slots:
+    void initTestCase() { QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, home_.path()); }
+    void init() { QSettings().clear(); }
+
+    void a_chip_is_said_otherwise() {
+        Desk d;
+        d.document.select("rail-5-1v");
+        Desk::settle();
+        QVERIFY(!chip(d, "set 5").isEmpty());
+        d.click(chips(d), chip(d, "set 5"));
+        d.type_into_editor(chips(d), "set 5.05 V");
+        QCOMPARE(raw(by_id(d.document.plan().converters, Id("rail-5-1v"))->set), 5.05);
+        // What cannot be is said, and nothing changes.
+        const auto before = d.document.plan();
+        d.click(chips(d), chip(d, "set 5"));
+        d.type_into_editor(chips(d), "set 5 A");
+        QVERIFY(chips(d)->editor());
+        QVERIFY(d.document.plan() == before);
+        QTest::keyClick(chips(d)->editor(), Qt::Key_Escape);
+        // Empty takes it off; one undo brings it back.
+        d.click(chips(d), chip(d, "at Hub board"));
+        d.type_into_editor(chips(d), "");
+        QVERIFY(by_id(d.document.plan().converters, Id("rail-5-1v"))->place.empty());
+        d.document.undo();
+        QVERIFY(d.document.plan() == before);
+    }
+    void f2_types_the_whole_line() {
+        Desk d;
+        d.document.select("feed-hub-load-work-lamp");
+        Desk::settle();
+        press(d, Qt::Key_F2);
+        const auto line = d.window.line()->field()->text();
+        QVERIFY2(line.startsWith("Hub → Work lamp"), qPrintable(line));
+        type(d, line + ", label L1, 0.8 m");
+        const auto* feed = by_id(d.document.plan().feeds, Id("feed-hub-load-work-lamp"));
+        QCOMPARE(feed->label, std::string("L1"));
+        QCOMPARE(raw(*feed->length), 0.8);
+        QVERIFY(!feed->devices.empty());  // they have lines of their own
+        QVERIFY(!d.window.line()->isVisible());
+    }
+    void what_is_wrong_is_marked_in_the_field() {
+        Desk d;
+        d.document.select("hub");
+        Desk::settle();
+        press(d, Qt::Key_F2);
+        const auto before = d.document.plan();
+        type(d, "Hub, at Nowhere");
+        QVERIFY(d.window.line()->isVisible());
+        QVERIFY2(d.window.line()->problem().contains("Nowhere"), qPrintable(d.window.line()->problem()));
+        QCOMPARE(d.window.line()->field()->selectedText(), QString("Nowhere"));
+        QVERIFY(d.document.plan() == before);
+        QTest::keyClick(d.window.line()->field(), Qt::Key_Escape);
+        QVERIFY(!d.window.line()->isVisible());
+    }
+    void nothing_selected_is_the_plan() {
+        Desk d;
+        d.document.select({});
+        Desk::settle();
+        press(d, Qt::Key_F2);
+        QVERIFY(d.window.line()->field()->text().startsWith("Orchard frost rover"));
+        type(d, "Orchard rover, up to 38 °C, from -10 °C");
+        QCOMPARE(raw(d.document.plan().hottest_air), 38.0);
+        QCOMPARE(d.document.plan().name, std::string("Orchard rover"));
+        QVERIFY(!d.document.plan().loads.empty());
+    }
+    void insert_adds_anything() {
+        Desk d;
+        const auto before = d.document.plan();
+        press(d, Qt::Key_Insert);
+        type(d, "hub Tail studs, strip, at Tail bracket");
+        QCOMPARE(d.document.plan().hubs.size(), before.hubs.size() + 1);
+        QVERIFY(d.document.plan().hubs.back().kind == HubKind::strip);
+        press(d, Qt::Key_Insert);
+        type(d, "lead Hub → Tail studs, 0.8 m");
+        QCOMPARE(d.document.plan().feeds.back().to, d.document.plan().hubs.back().id);
+        press(d, Qt::Key_Insert);
+        type(d, "lead Hub → Nobody");
+        QVERIFY(d.window.line()->problem().contains("Nobody"));
+        QTest::keyClick(d.window.line()->field(), Qt::Key_Escape);
+        d.document.undo(), d.document.undo();
+        QVERIFY(d.document.plan() == before);
+    }
+    void text_is_pasted_anywhere() {
+        Desk d;
+        for (const auto station : {Station::power, Station::loads}) {
+            d.window.go(station);
+            Desk::settle();
+            const auto before = d.document.plan();
+            QApplication::clipboard()->setText(
+                "load Horn 12 V 2 A, at Mast foot\nhub Mast studs, at Mast foot\n");
+            press(d, Qt::Key_V, Qt::ControlModifier);
+            QCOMPARE(d.document.plan().loads.size(), before.loads.size() + 1);
+            QCOMPARE(d.document.plan().hubs.size(), before.hubs.size() + 1);
+            // What cannot be read changes nothing, and says which line.
+            const auto now = d.document.plan();
+            QApplication::clipboard()->setText("load Horn 12 V 2 A\nhub Studs, at Nowhere\n");
+            press(d, Qt::Key_V, Qt::ControlModifier);
+            QVERIFY(d.document.plan() == now);
+            QVERIFY2(d.window.banner_words()->text().contains("line 2"),
+                     qPrintable(d.window.banner_words()->text()));
+        }
+    }
+    void every_demo_shows_its_things() {
+        Desk d;
+        const auto& plan = d.document.plan();
+        std::vector<Id> ids{{}};
+        const auto take = [&](const auto& list) {
+            for (const auto& x : list) ids.push_back(x.id);
+        };
+        take(plan.sources), take(plan.hubs), take(plan.converters), take(plan.loads), take(plan.feeds);
+        take(plan.cables), take(plan.places), take(plan.ways), take(plan.bodies), take(plan.openings),
+            take(plan.phases);
+        for (const auto& id : ids) {
+            d.document.select(id);
+            Desk::settle();
+            chips(d)->repaint();
+            QVERIFY2(!chips(d)->spot_centre("chip 0").isNull(), id.c_str());
+        }
+    }
+};
+
+SANGRE_SUITE(TestLines);
+#include "test_lines.moc"
