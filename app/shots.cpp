@@ -2,12 +2,14 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QDir>
+#include <QKeyEvent>
 #include <QSettings>
 #include <QTemporaryDir>
 #include <QThread>
 #include <cstdio>
 
 #include "power/power_station.h"
+#include "shell/line_bar.h"
 #include "shell/window.h"
 #include "wiring/wiring_station.h"
 
@@ -135,6 +137,14 @@ int main(int argc, char** argv) {
             if (!joints.isNull() && !joints.save(arguments[1] + "/joints.png")) return 1;
         }
         if (i != static_cast<int>(Station::power)) continue;
+        // A line being typed, with what is not understood in it.
+        window.line()->change(subjects[i]);
+        window.line()->field()->setText(window.line()->field()->text() + ", at Hub bord");
+        QKeyEvent enter(QEvent::KeyPress, Qt::Key_Return, Qt::NoModifier);
+        QApplication::sendEvent(window.line()->field(), &enter);
+        settle();
+        if (!save("lines")) return 1;
+        window.line()->leave();
         // The same station's other page.
         window.power()->compare_toggle()->setChecked(true);
         for (int waits = 0; waits < 500 && !window.power()->batteries()->ready(); ++waits) {

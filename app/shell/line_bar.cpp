@@ -35,6 +35,7 @@ LineBar::LineBar(Document& document, QWidget* parent) : QWidget(parent), documen
     column->setContentsMargins(u(18), u(8), u(18), u(8));
     column->setSpacing(u(4));
     auto* row = new QHBoxLayout;
+    row->setSpacing(u(10));
     title_ = new QLabel(this);
     row->addWidget(title_);
     field_ = new QLineEdit(this);

@@ -18,6 +18,8 @@ class LineBar : public QWidget {
     void change(const Id& id, const QString& more = {});
     /// Opens empty, for a new thing: “load Horn 12 V 2 A, at Mast”.
     void add();
+    /// Shuts without taking anything over.
+    void leave();
     QLineEdit* field() const { return field_; }
     QString problem() const { return problem_->isVisibleTo(this) ? problem_->text() : QString(); }
 
@@ -30,7 +32,6 @@ class LineBar : public QWidget {
     void complete();
     void take_completion(const QString& words);
     void show_problem(const QString& words, int begin, int end);
-    void leave();
     Document& document_;
     QLabel *title_, *problem_;
     QLineEdit* field_;

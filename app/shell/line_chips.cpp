@@ -42,15 +42,24 @@ void LineChips::lay_out() {
     height_ = 0;
     if (!line_) return;
     const double left = u(14), right = std::max<double>(width() - u(12), left + u(60)), gap = u(4);
-    double x = left, y = u(32);
+    double x = left, y = u(32), row = chip_height();
     for (size_t i = 0; i <= line_->chips.size(); ++i) {
         const auto words = i < line_->chips.size() ? words_of(line_->chips[i].text) : QStringLiteral("+");
-        const double wide = std::min(text_width(words, face(12, i == 0)) + u(14), right - left);
-        if (x > left && x + wide > right) x = left, y += chip_height() + gap;
-        areas_.emplace_back(x, y, wide, chip_height());
+        const double whole = text_width(words, face(12, i == 0)) + u(14),
+                     wide = std::min(whole, right - left);
+        if (x > left && x + wide > right) x = left, y += row + gap, row = chip_height();
+        // What is wider than the panel takes more lines.
+        const double tall =
+            whole <= wide ? chip_height()
+                          : QFontMetricsF(face(12, i == 0))
+                                    .boundingRect(QRectF(0, 0, wide - u(14), 1e4), Qt::TextWordWrap, words)
+                                    .height() +
+                                u(8);
+        areas_.emplace_back(x, y, wide, tall);
+        row = std::max(row, tall);
         x += wide + gap;
     }
-    height_ = static_cast<int>(y + chip_height() + u(4));
+    height_ = static_cast<int>(y + row + u(4));
     height_ = std::min(height_, static_cast<int>(u(32) + most_lines * (chip_height() + gap)));
 }
 
@@ -68,8 +77,11 @@ void LineChips::paint(QPainter& p) {
         p.setBrush(i == 0 ? t.accent_soft : t.paper);
         p.drawRoundedRect(area.adjusted(0.5, 0.5, -0.5, -0.5), u(6), u(6));
         const auto words = more ? QStringLiteral("+") : words_of(line_->chips[i].text);
-        text(p, area.adjusted(u(7), 0, -u(7), 0), words, more ? t.accent : t.ink, face(12, i == 0 || more),
-             Qt::AlignCenter);
+        const auto f = face(12, i == 0 || more);
+        if (area.height() > chip_height() + 1)
+            paragraph(p, area.adjusted(u(7), u(4), -u(7), -u(4)), words, t.ink, f);
+        else
+            text(p, area.adjusted(u(7), 0, -u(7), 0), words, more ? t.accent : t.ink, f, Qt::AlignCenter);
         if (more) {
             add_spot({area,
                       key,

@@ -52,7 +52,8 @@ LineNames::LineNames(const Plan& plan, const Catalogue& catalogue) {
     // Of wires those that shops keep by size and insulation; the others by their ids.
     for (const auto& w : catalogue.wires) {
         const auto* insulation = find(catalogue.insulations, w.insulation);
-        const auto kind = insulation ? insulation->name.substr(0, insulation->name.find(',')) : w.insulation;
+        auto kind = insulation ? insulation->name : w.insulation;
+        std::erase(kind, ',');
         add(ThingSort::entry, w.id, w.usual ? w.size + " " + kind : std::string());
     }
 }
