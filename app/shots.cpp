@@ -10,6 +10,7 @@
 
 #include "power/power_station.h"
 #include "shell/line_bar.h"
+#include "shell/palette.h"
 #include "shell/window.h"
 #include "wiring/wiring_station.h"
 
@@ -145,6 +146,12 @@ int main(int argc, char** argv) {
         settle();
         if (!save("lines")) return 1;
         window.line()->leave();
+        window.find_anything();
+        window.palette_box()->field()->setText("fog");
+        settle();
+        if (!save("palette")) return 1;
+        QKeyEvent escape(QEvent::KeyPress, Qt::Key_Escape, Qt::NoModifier);
+        QApplication::sendEvent(window.palette_box()->field(), &escape);
         // The same station's other page.
         window.power()->compare_toggle()->setChecked(true);
         for (int waits = 0; waits < 500 && !window.power()->batteries()->ready(); ++waits) {

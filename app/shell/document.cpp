@@ -113,6 +113,18 @@ void Document::undo() {
     touched();
 }
 
+std::vector<QString> Document::history() const {
+    std::vector<QString> done;
+    for (size_t i = 1; i <= at_; ++i) done.push_back(history_[i].what);
+    return done;
+}
+
+void Document::undo_to(size_t change) {
+    if (change >= at_) return;
+    at_ = change;
+    touched();
+}
+
 void Document::redo() {
     if (!can_redo()) return;
     ++at_;

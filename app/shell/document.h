@@ -39,6 +39,10 @@ class Document : public QObject {
     bool apply_and_tell(const tl::expected<Plan, std::string>& next, const QString& what);
     void undo();
     void redo();
+    /// What was done, oldest first, that can be undone.
+    std::vector<QString> history() const;
+    /// Back to before the change of that number in history().
+    void undo_to(size_t change);
     bool can_undo() const { return at_ > 0; }
     bool can_redo() const { return at_ + 1 < history_.size(); }
     QString undo_text() const { return can_undo() ? history_[at_].what : QString(); }

@@ -82,9 +82,9 @@ void LineBar::change(const Id& id, const QString& more) {
     if (!more.isEmpty()) complete();
 }
 
-void LineBar::add() {
+void LineBar::add(const QString& begun) {
     subject_.clear(), adding_ = true;
-    open(tr("Add"), {},
+    open(tr("Add"), begun,
          tr("load Horn 12 V 2 A, at Mast foot   ·   hub Tail studs, strip   ·   lead Hub → Horn, 0.8 m"));
     field_->setToolTip(tr("A word that says what it is, what it is called, then facts parted by commas."));
     complete();

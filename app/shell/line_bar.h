@@ -16,8 +16,8 @@ class LineBar : public QWidget {
     explicit LineBar(Document& document, QWidget* parent = nullptr);
     /// Opens with the line of that thing and `more` behind it.
     void change(const Id& id, const QString& more = {});
-    /// Opens empty, for a new thing: “load Horn 12 V 2 A, at Mast”.
-    void add();
+    /// Opens for a new thing, with what its line begins with: “load Horn 12 V 2 A, at Mast”.
+    void add(const QString& begun = {});
     /// Shuts without taking anything over.
     void leave();
     QLineEdit* field() const { return field_; }

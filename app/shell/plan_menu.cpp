@@ -1,4 +1,6 @@
 // The plan's menu, and what it asks for.
+#include <QApplication>
+#include <QClipboard>
 #include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
@@ -9,9 +11,11 @@
 #include "build/bom.h"
 #include "files/csv.h"
 #include "files/plan_file.h"
+#include "files/plan_text.h"
 #include "plan/air.h"
 #include "plan/edits.h"
 #include "power/power_station.h"
+#include "shell/line_bar.h"
 #include "shell/practices_menu.h"
 #include "shell/window.h"
 #include "widgets/words.h"
@@ -21,6 +25,12 @@ namespace sangre::app {
 
 void Window::plan_menu() {
     QMenu menu(this);
+    fill_plan_menu(menu);
+    auto* button = what_if_->plan_button();
+    menu.exec(button->mapToGlobal(QPoint(0, button->height())));
+}
+
+void Window::fill_plan_menu(QMenu& menu) {
     menu.setToolTipsVisible(true);
     menu.addAction(tr("New\tCtrl+N"), &document_, &Document::new_plan);
     menu.addAction(tr("Open…\tCtrl+O"), this, &Window::ask_open);
@@ -54,6 +64,14 @@ void Window::plan_menu() {
         ->setEnabled(document_.can_undo());
     menu.addAction(tr("Redo %1\tCtrl+Shift+Z").arg(document_.redo_text()), &document_, &Document::redo)
         ->setEnabled(document_.can_redo());
+    auto* back = menu.addMenu(tr("Undo back to"));
+    const auto done = document_.history();
+    for (size_t i = done.size(); i-- > 0 && done.size() - i <= 30;)
+        back->addAction(tr("before “%1”").arg(menu_words(done[i])), [this, i] { document_.undo_to(i); });
+    back->setEnabled(!back->isEmpty());
+    menu.addAction(tr("Find anything…\tCtrl+Space"), this, &Window::find_anything);
+    menu.addAction(tr("Add…\tInsert"), [this] { line_->add(); });
+    menu.addAction(tr("Type its line…\tF2"), [this] { line_->change(document_.selection()); });
     menu.addAction(tr("Propose wiring\tCtrl+P"), &document_, &Document::propose_wiring);
     fill_practices_menu(document_, *menu.addMenu(tr("Schools to follow")));
     menu.addAction(tr("Air it works in: %1…").arg(words_of(air_text(document_.plan()))), this,
@@ -68,6 +86,10 @@ void Window::plan_menu() {
     menu.addSeparator();
     menu.addAction(tr("Shopping list as CSV…"), this, &Window::export_bom);
     menu.addAction(tr("Loads as CSV…"), this, &Window::export_loads);
+    menu.addAction(tr("Copy the plan as lines"), [this] {
+        QApplication::clipboard()->setText(words_of(plan_to_text(document_.plan(), document_.catalogue())));
+        show_banner(tr("Copied; paste it into a message, or anywhere in this window."), false, false);
+    });
     menu.addAction(tr("Flow map as picture…"), this, &Window::export_flow_map);
     menu.addAction(tr("Wiring diagram to a file…"), this, &Window::export_diagram);
     menu.addAction(tr("Labels to print…"), this, &Window::export_labels);
@@ -83,8 +105,6 @@ void Window::plan_menu() {
     });
     menu.addSeparator();
     menu.addAction(tr("Quit"), this, &QWidget::close);
-    auto* button = what_if_->plan_button();
-    menu.exec(button->mapToGlobal(QPoint(0, button->height())));
 }
 
 void Window::export_diagram() {

@@ -17,6 +17,7 @@
 #include "routing/routing_station.h"
 #include "shell/badges.h"
 #include "shell/line_bar.h"
+#include "shell/palette.h"
 #include "shell/paste.h"
 #include "shell/unfinished.h"
 #include "shell/variant_bar.h"
@@ -113,6 +114,8 @@ void Window::lay_out() {
     connect(findings_, &FindingsBar::finding_chosen, this, &Window::follow_finding);
     column->addWidget(findings_);
     setCentralWidget(page);
+    delete palette_;
+    palette_ = new Palette(this);
     adapt();
     go(station_);
 }
@@ -192,6 +195,7 @@ void Window::make_actions() {
         why_->setVisible(why_shown_);
     });
     act(tr("Type its line"), QKeySequence(Qt::Key_F2), [this] { line_->change(document_.selection()); });
+    act(tr("Find anything"), QKeySequence(Qt::CTRL | Qt::Key_Space), [this] { find_anything(); });
     act(tr("Add"), QKeySequence(Qt::Key_Insert), [this] { line_->add(); });
     act(tr("Next finding"), QKeySequence(Qt::Key_F8), [this] { findings_->next(); });
     act(tr("Larger text"), QKeySequence(Qt::CTRL | Qt::Key_Plus),

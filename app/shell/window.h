@@ -1,6 +1,7 @@
 #pragma once
 // The frame: stations at the left, What if above, Why at the right, findings below.
 #include <QMainWindow>
+#include <QMenu>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 
@@ -20,6 +21,7 @@ class BenchStation;
 class LogStation;
 class VariantBar;
 class LineBar;
+class Palette;
 
 class Window : public QMainWindow {
     Q_OBJECT
@@ -46,6 +48,9 @@ class Window : public QMainWindow {
     WhatIfBar* what_if() { return what_if_; }
     WhyPanel* why() { return why_; }
     LineBar* line() { return line_; }
+    Palette* palette_box() { return palette_; }
+    /// Lists all that can be done or gone to.
+    void find_anything();
     VariantBar* variant() { return variant_; }
     QLabel* banner_words() { return banner_words_; }
     /// Light or dark, and the text size; everything is laid out anew.
@@ -74,6 +79,7 @@ class Window : public QMainWindow {
     void make_banner(QVBoxLayout& column);
     void follow_finding(const QString& rule);
     void plan_menu();
+    void fill_plan_menu(QMenu& menu);
     void stay_on_screen();
     /// The file chosen, with an ending; empty where none was.
     QString ask_file(const QString& title, const QString& name, const QString& kinds, const QString& ending);
@@ -98,6 +104,8 @@ class Window : public QMainWindow {
     FindingsBar* findings_ = nullptr;
     VariantBar* variant_ = nullptr;
     LineBar* line_ = nullptr;
+    Palette* palette_ = nullptr;
+    std::unique_ptr<QMenu> searched_;  ///< whose actions the palette lists
     QWidget* banner_ = nullptr;
     QLabel* banner_words_ = nullptr;
     QPushButton* banner_undo_ = nullptr;

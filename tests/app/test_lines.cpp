@@ -6,6 +6,7 @@
 #include "files/plan_text.h"
 #include "shell/line_bar.h"
 #include "shell/line_chips.h"
+#include "shell/palette.h"
 
 using namespace sangre;
 using namespace sangre::app;
@@ -137,6 +138,59 @@ class TestLines : public QObject {
             QVERIFY2(d.window.banner_words()->text().contains("line 2"),
                      qPrintable(d.window.banner_words()->text()));
         }
+    }
+    void the_palette_finds_actions_things_and_settings() {
+        Desk d;
+        const auto pick = [&](const QString& words) {
+            press(d, Qt::Key_Space, Qt::ControlModifier);
+            auto* box = d.window.palette_box();
+            QVERIFY(box->isVisible());
+            QTest::keyClicks(box->field(), words);
+            QVERIFY2(box->list()->count() > 0, qPrintable(words));
+            QTest::keyClick(box->field(), Qt::Key_Return);
+            Desk::settle();
+            QVERIFY(!box->isVisible());
+        };
+        pick("fog pump");
+        QVERIFY(d.document.selection() == "load-fog-pump");
+        QCOMPARE(d.window.station(), Station::loads);
+        pick("place tail bracket");
+        QCOMPARE(d.window.station(), Station::routing);
+        pick("bench");
+        QCOMPARE(d.window.station(), Station::bench);
+        pick("it flies");
+        QVERIFY(d.document.plan().flies);
+        pick("add a hub");
+        QCOMPARE(d.window.line()->field()->text(), QString("hub "));
+        QTest::keyClick(d.window.line()->field(), Qt::Key_Escape);
+        pick("schools joints crimp");
+        // What nothing is called says so, and Escape leaves.
+        press(d, Qt::Key_Space, Qt::ControlModifier);
+        QTest::keyClicks(d.window.palette_box()->field(), "zzzz");
+        QVERIFY(d.window.palette_box()->list()->item(0)->text().contains("Nothing"));
+        QTest::keyClick(d.window.palette_box()->field(), Qt::Key_Return);
+        QVERIFY(d.window.palette_box()->isVisible());
+        QTest::keyClick(d.window.palette_box()->field(), Qt::Key_Escape);
+        QVERIFY(!d.window.palette_box()->isVisible());
+    }
+    void history_is_gone_back_in() {
+        Desk d;
+        const auto before = d.document.plan();
+        for (const auto* line : {"hub A", "hub B", "hub C"}) {
+            press(d, Qt::Key_Insert);
+            type(d, line);
+        }
+        const auto done = d.document.history();
+        QCOMPARE(done.size(), size_t{3});
+        QVERIFY2(done[1].contains("hub B"), qPrintable(done[1]));
+        d.document.undo_to(1);
+        QCOMPARE(d.document.plan().hubs.size(), before.hubs.size() + 1);
+        d.document.redo(), d.document.redo();
+        QCOMPARE(d.document.plan().hubs.size(), before.hubs.size() + 3);
+        d.document.undo_to(0);
+        QVERIFY(d.document.plan() == before);
+        d.document.undo_to(7);
+        QVERIFY(d.document.plan() == before);
     }
     void every_demo_shows_its_things() {
         Desk d;

@@ -82,6 +82,31 @@ class TestPigtails : public QObject {
                      said.find("All − together") != std::string::npos,
                  said.c_str());
     }
+    /// Cores of a cable that feeds are twisted in with the rest: two of supply, one of ground.
+    void cores_of_a_cable_are_in_it() {
+        auto plan = twisted();
+        const auto without = pigtails(plan, parts());
+        auto& f = *std::find_if(plan.feeds.begin(), plan.feeds.end(),
+                                [](const auto& x) { return x.from == "hub"; });
+        f.cores = {{"+", CoreRole::supply, "1", "1", "red"},
+                   {"+", CoreRole::supply, "2", "2", "yellow"},
+                   {"-", CoreRole::ground, "3", "3", "black"},
+                   {"", CoreRole::unused, "4", "4", "white"}};
+        const auto both = pigtails(plan, parts());
+        QCOMPARE(both.size(), size_t{2});
+        QCOMPARE(both[0].wires, without[0].wires + 1);
+        QCOMPARE(both[1].wires, without[1].wires);
+        const auto* wire = find(parts().wires, f.wire);
+        CLOSE(raw(both[0].copper), raw(without[0].copper + wire->area), 1e-9);
+        QVERIFY(in_pigtail(plan, parts(), f, true));
+        const auto s = test::studied(plan);
+        const auto& steps = s.steps();
+        const auto at = [&](const std::string& key) {
+            return std::find_if(steps.begin(), steps.end(), [&](const auto& x) { return x.key == key; }) -
+                   steps.begin();
+        };
+        QVERIFY(at("cable/" + f.id) < at("pigtail/hub"));
+    }
     void its_cap_is_bought_once_for_each_polarity() {
         auto plan = twisted();
         for (auto& f : plan.feeds) {

@@ -26,49 +26,77 @@ size_t apart(std::string_view a, std::string_view b) {
 
 }  // namespace
 
-void LineNames::add(ThingSort sort, const Id& id, const std::string& name) {
-    auto& s = sorts_[sort];
-    s.by_id.emplace(id, name);
+void LineNames::Sort::add(const Id& id, const std::string& name) {
+    by_id.emplace(id, name);
     if (name.empty()) return;
-    s.by_name[name].push_back(id);
-    s.by_lower[lower(name)].push_back(id);
+    by_name[name].push_back(id);
+    by_lower[lower(name)].push_back(id);
 }
 
-LineNames::LineNames(const Plan& plan, const Catalogue& catalogue) {
-    const auto take = [&](ThingSort sort, const auto& list) {
-        for (const auto& x : list) add(sort, x.id, x.name);
+LineNames::LineNames(const Plan& plan, const Catalogue& catalogue) : plan_(&plan), catalogue_(&catalogue) {}
+
+const LineNames::Sort& LineNames::of(ThingSort sort) const {
+    const auto at = sorts_.find(sort);
+    return at != sorts_.end() ? at->second : sorts_.emplace(sort, gather(sort)).first->second;
+}
+
+LineNames::Sort LineNames::gather(ThingSort sort) const {
+    Sort s;
+    const auto take = [&](const auto& list) {
+        for (const auto& x : list) s.add(x.id, x.name);
     };
-    take(ThingSort::part, plan.sources), take(ThingSort::part, plan.hubs);
-    take(ThingSort::part, plan.converters), take(ThingSort::part, plan.loads);
-    take(ThingSort::part, plan.passives), take(ThingSort::place, plan.places);
-    take(ThingSort::body, plan.bodies), take(ThingSort::opening, plan.openings);
-    for (const auto* list : {&plan.feeds, &plan.cables})
-        for (const auto& lead : *list) add(ThingSort::lead, lead.id, feed_name(plan, lead));
-    const auto entries = [&](const auto& list) { take(ThingSort::entry, list); };
-    entries(catalogue.insulations), entries(catalogue.fuses), entries(catalogue.holders);
-    entries(catalogue.chemistries), entries(catalogue.cells), entries(catalogue.converters);
-    entries(catalogue.connectors), entries(catalogue.switches), entries(catalogue.tubes);
-    entries(catalogue.joints), entries(catalogue.inlines);
-    // Of wires those that shops keep by size and insulation; the others by their ids.
-    for (const auto& w : catalogue.wires) {
-        const auto* insulation = find(catalogue.insulations, w.insulation);
-        auto kind = insulation ? insulation->name : w.insulation;
-        std::erase(kind, ',');
-        add(ThingSort::entry, w.id, w.usual ? w.size + " " + kind : std::string());
+    switch (sort) {
+        case ThingSort::part:
+            take(plan_->sources), take(plan_->hubs), take(plan_->converters), take(plan_->loads);
+            take(plan_->passives);
+            break;
+        case ThingSort::place:
+            take(plan_->places);
+            break;
+        case ThingSort::body:
+            take(plan_->bodies);
+            break;
+        case ThingSort::opening:
+            take(plan_->openings);
+            break;
+        case ThingSort::lead: {
+            const auto& parts = of(ThingSort::part).by_id;
+            const auto name = [&](const Id& id) {
+                const auto at = parts.find(id);
+                return at == parts.end() ? id : at->second;
+            };
+            for (const auto* list : {&plan_->feeds, &plan_->cables})
+                for (const auto& lead : *list) s.add(lead.id, name(lead.from) + " → " + name(lead.to));
+            break;
+        }
+        case ThingSort::entry: {
+            const auto& c = *catalogue_;
+            take(c.insulations), take(c.fuses), take(c.holders), take(c.chemistries), take(c.cells);
+            take(c.converters), take(c.connectors), take(c.switches), take(c.tubes), take(c.joints);
+            take(c.inlines);
+            // Of wires those that shops keep by size and insulation; the others by their ids.
+            for (const auto& w : c.wires) {
+                const auto* insulation = find(c.insulations, w.insulation);
+                auto kind = insulation ? insulation->name : w.insulation;
+                std::erase(kind, ',');
+                s.add(w.id, w.usual ? w.size + " " + kind : std::string());
+            }
+            break;
+        }
     }
+    return s;
 }
 
 std::string LineNames::said(ThingSort sort, const Id& id) const {
-    const auto s = sorts_.find(sort);
-    if (s != sorts_.end())
-        if (const auto at = s->second.by_id.find(id); at != s->second.by_id.end() && !at->second.empty())
-            if (s->second.by_name.at(at->second).size() == 1 &&
-                s->second.by_lower.at(lower(at->second)).size() == 1)
-                return clause_text(at->second);
-    if (sort == ThingSort::entry && s != sorts_.end() && s->second.by_id.contains(id) &&
-        !s->second.by_lower.contains(lower(id)) && clause_text(id) == id)
+    const auto& s = of(sort);
+    const auto at = s.by_id.find(id);
+    if (at != s.by_id.end() && !at->second.empty())
+        if (s.by_name.at(at->second).size() == 1 && s.by_lower.at(lower(at->second)).size() == 1)
+            return clause_text(at->second);
+    if (sort == ThingSort::entry && at != s.by_id.end() && !s.by_lower.contains(lower(id)) &&
+        clause_text(id) == id)
         return id;
-    return "#" + (clause_text(id).front() == '"' ? clause_text(id) : id);
+    return "#" + clause_text(id);
 }
 
 std::optional<Id> LineNames::meant(ThingSort sort, std::string_view text) const {
@@ -76,23 +104,20 @@ std::optional<Id> LineNames::meant(ThingSort sort, std::string_view text) const 
         const auto id = unquoted(text.substr(1));
         return id.empty() ? std::nullopt : std::optional(id);
     }
-    const auto s = sorts_.find(sort);
-    if (s == sorts_.end()) return {};
+    const auto& s = of(sort);
     const auto name = unquoted(text);
-    if (const auto at = s->second.by_name.find(name); at != s->second.by_name.end() && at->second.size() == 1)
+    if (const auto at = s.by_name.find(name); at != s.by_name.end() && at->second.size() == 1)
         return at->second.front();
-    if (const auto at = s->second.by_lower.find(lower(name));
-        at != s->second.by_lower.end() && at->second.size() == 1)
+    if (const auto at = s.by_lower.find(lower(name)); at != s.by_lower.end() && at->second.size() == 1)
         return at->second.front();
     // An entry's id is a word of its own that a file would hold.
-    if (sort == ThingSort::entry && s->second.by_id.contains(name)) return name;
+    if (sort == ThingSort::entry && s.by_id.contains(name)) return name;
     return {};
 }
 
 std::vector<std::string> LineNames::all(ThingSort sort) const {
     std::vector<std::string> names;
-    if (const auto s = sorts_.find(sort); s != sorts_.end())
-        for (const auto& [id, name] : s->second.by_id) names.push_back(said(sort, id));
+    for (const auto& [id, name] : of(sort).by_id) names.push_back(said(sort, id));
     std::sort(names.begin(), names.end());
     return names;
 }

@@ -2,6 +2,7 @@
 // What things are called in a line: by name where that names one of its sort alone, else by “#id”.
 #include <map>
 #include <optional>
+#include <unordered_map>
 
 #include "catalogue/catalogue.h"
 #include "plan/plan.h"
@@ -11,7 +12,8 @@ namespace sangre {
 /// What a reference may be to.
 enum class ThingSort { part, place, body, opening, lead, entry };
 
-/// The names of a plan's things and of the catalogue's entries, looked up both ways.
+/// The names of a plan's things and of the catalogue's entries, looked up both ways. Plan and catalogue must
+/// outlive it and stay as they are; one thread at a time.
 class LineNames {
   public:
     LineNames(const Plan& plan, const Catalogue& catalogue);
@@ -28,11 +30,16 @@ class LineNames {
 
   private:
     struct Sort {
-        std::map<Id, std::string> by_id;
-        std::map<std::string, std::vector<Id>> by_name, by_lower;
+        std::unordered_map<Id, std::string> by_id;
+        std::unordered_map<std::string, std::vector<Id>> by_name, by_lower;
+        void add(const Id& id, const std::string& name);
     };
-    void add(ThingSort sort, const Id& id, const std::string& name);
-    std::map<ThingSort, Sort> sorts_;
+    /// Gathered when first asked for: a line needs few of them.
+    const Sort& of(ThingSort sort) const;
+    Sort gather(ThingSort sort) const;
+    const Plan* plan_;
+    const Catalogue* catalogue_;
+    mutable std::map<ThingSort, Sort> sorts_;
 };
 
 }  // namespace sangre

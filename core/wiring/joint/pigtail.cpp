@@ -19,9 +19,15 @@ std::vector<PigtailEnd> ends_at(const Plan& plan, const Catalogue& catalogue, co
         const auto& feed = plan.feeds[f];
         if (minus && feed.ret != Return::own) continue;
         const auto* wire = find(catalogue.wires, feed.wire);
-        if (!wire || !feed.cores.empty()) continue;
-        if (feed.to == hub) ends.push_back({f, false, wire, std::max(feed.conductors, 1)});
-        if (feed.from == hub) ends.push_back({f, true, wire, std::max(feed.conductors, 1)});
+        if (!wire) continue;
+        // Of a cable its cores of that polarity, of plain wires those in parallel.
+        const int n =
+            feed.cores.empty()
+                ? std::max(feed.conductors, 1)
+                : static_cast<int>(cores_of_role(feed, minus ? CoreRole::ground : CoreRole::supply).size());
+        if (n == 0) continue;
+        if (feed.to == hub) ends.push_back({f, false, wire, n});
+        if (feed.from == hub) ends.push_back({f, true, wire, n});
     }
     return ends;
 }
@@ -79,7 +85,7 @@ bool is_pigtail(const JointKind& kind) { return kind.end == JointEnd::pigtail; }
 
 bool in_pigtail(const Plan& plan, const Catalogue& catalogue, const Lead& feed, bool at_source) {
     const auto* kind = find(catalogue.joints, at_source ? feed.joint_from : feed.joint_to);
-    if (!kind || !is_pigtail(*kind) || !feed.cores.empty()) return false;
+    if (!kind || !is_pigtail(*kind)) return false;
     const auto* hub = by_id(plan.hubs, at_source ? feed.from : feed.to);
     return hub && hub->kind == HubKind::splice && find(catalogue.wires, feed.wire) &&
            twisted_at(plan, catalogue, hub->id, false).size() >= least_ends;
