@@ -152,6 +152,11 @@ int main(int argc, char** argv) {
         if (!save("palette")) return 1;
         QKeyEvent escape(QEvent::KeyPress, Qt::Key_Escape, Qt::NoModifier);
         QApplication::sendEvent(window.palette_box()->field(), &escape);
+        window.show_help();
+        settle();
+        if (!save("help")) return 1;
+        window.show_help();
+        settle();
         // The same station's other page.
         window.power()->compare_toggle()->setChecked(true);
         for (int waits = 0; waits < 500 && !window.power()->batteries()->ready(); ++waits) {

@@ -41,10 +41,12 @@ void Palette::open(std::vector<PaletteEntry> entries) {
     before_ = QApplication::focusWidget();
     const auto& t = theme();
     setStyleSheet(QStringLiteral("QWidget#palette{background:%1;border:1px solid %2;border-radius:8px}"
-                                 "QListWidget::item{padding:%3px %4px;border-radius:4px}")
+                                 "QListWidget::item{padding:%3px %4px;border-radius:4px}"
+                                 "QListWidget::item:selected{background:%5;color:%6}")
                       .arg(t.card.name(), t.accent.name())
                       .arg(u(4))
-                      .arg(u(8)));
+                      .arg(u(8))
+                      .arg(t.accent_soft.name(), t.ink.name()));
     const int wide = std::min(u(560), parentWidget()->width() - u(20));
     const int tall = std::min(u(420), parentWidget()->height() - u(60));
     setGeometry((parentWidget()->width() - wide) / 2, std::max(u(40), (parentWidget()->height() - tall) / 4),

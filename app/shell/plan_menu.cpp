@@ -104,6 +104,12 @@ void Window::fill_plan_menu(QMenu& menu) {
         why_->setVisible(why_shown_);
     });
     menu.addSeparator();
+    menu.addAction(tr("Help\tF1"), this, &Window::show_help);
+    menu.addAction(tr("Loads from a table…"), [this] {
+        const auto file = QFileDialog::getOpenFileName(this, tr("Loads from a table"), {},
+                                                       tr("Tables and lines (*.csv *.tsv *.txt)"));
+        if (!file.isEmpty()) take_file(file);
+    });
     menu.addAction(tr("Quit"), this, &QWidget::close);
 }
 

@@ -4,18 +4,22 @@
 #include <QApplication>
 #include <QClipboard>
 #include <QCloseEvent>
+#include <QDropEvent>
 #include <QFileInfo>
+#include <QMimeData>
 #include <QScreen>
 #include <QSettings>
 #include <QVBoxLayout>
 
 #include "bench/bench_station.h"
 #include "build/build_station.h"
+#include "files/safe_write.h"
 #include "loads/loads_station.h"
 #include "log/log_station.h"
 #include "power/power_station.h"
 #include "routing/routing_station.h"
 #include "shell/badges.h"
+#include "shell/help_page.h"
 #include "shell/line_bar.h"
 #include "shell/palette.h"
 #include "shell/paste.h"
@@ -36,6 +40,7 @@ Window::Window(Document& document, QWidget* parent) : QMainWindow(parent), docum
     stay_on_screen();
     why_shown_ = settings.value("why_shown", true).toBool();
     station_ = static_cast<Station>(std::clamp(settings.value("station", 0).toInt(), 0, station_count - 1));
+    setAcceptDrops(true);
     make_actions();
     lay_out();
     connect(&document_, &Document::said, this, &Window::show_banner);
@@ -79,7 +84,7 @@ void Window::name_file() {
 
 void Window::lay_out() {
     loads_ = nullptr, power_ = nullptr, wiring_ = nullptr, routing_ = nullptr, build_ = nullptr;
-    bench_ = nullptr, log_ = nullptr;
+    bench_ = nullptr, log_ = nullptr, help_ = nullptr;
     auto* page = new QWidget(this);
     page->setObjectName("window");
     auto* column = new QVBoxLayout(page);
@@ -195,6 +200,7 @@ void Window::make_actions() {
         why_->setVisible(why_shown_);
     });
     act(tr("Type its line"), QKeySequence(Qt::Key_F2), [this] { line_->change(document_.selection()); });
+    act(tr("Help"), QKeySequence(Qt::Key_F1), [this] { show_help(); });
     act(tr("Find anything"), QKeySequence(Qt::CTRL | Qt::Key_Space), [this] { find_anything(); });
     act(tr("Add"), QKeySequence(Qt::Key_Insert), [this] { line_->add(); });
     act(tr("Next finding"), QKeySequence(Qt::Key_F8), [this] { findings_->next(); });
@@ -290,6 +296,13 @@ QWidget* Window::widget_of(Station station) {
     return loads();
 }
 
+void Window::show_help() {
+    if (help_ && stack_->currentWidget() == help_) return go(station_);
+    if (!help_) stack_->addWidget(help_ = new HelpPage(stack_));
+    stack_->setCurrentWidget(help_);
+    help_->setFocus();
+}
+
 void Window::go(Station station) {
     station_ = station;
     stack_->setCurrentWidget(widget_of(station));
@@ -297,6 +310,36 @@ void Window::go(Station station) {
     if (station == Station::build) build()->setFocus();
     if (station == Station::bench) bench()->field()->setFocus();
     if (station == Station::loads) loads()->entry()->setFocus();
+}
+
+bool Window::take_file(const QString& file) {
+    if (file.endsWith(QLatin1String(".json"), Qt::CaseInsensitive)) return document_.open(file), true;
+    const bool table = file.endsWith(QLatin1String(".csv"), Qt::CaseInsensitive) ||
+                       file.endsWith(QLatin1String(".tsv"), Qt::CaseInsensitive);
+    if (!table && !file.endsWith(QLatin1String(".txt"), Qt::CaseInsensitive)) return false;
+    const auto text = read_text(file.toStdString());
+    if (!text) return show_banner(words_of(text.error()), true, false), true;
+    if (add_lines(document_, words_of(*text))) return true;
+    go(Station::loads);
+    loads()->paste(words_of(*text));
+    return true;
+}
+
+void Window::dragEnterEvent(QDragEnterEvent* e) {
+    if (e->mimeData()->hasUrls() || e->mimeData()->hasText()) e->acceptProposedAction();
+}
+
+void Window::dropEvent(QDropEvent* e) {
+    for (const auto& url : e->mimeData()->urls())
+        if (!url.isLocalFile() || !take_file(url.toLocalFile()))
+            show_banner(tr("%1 is no plan (.json), table of loads (.csv) or lines of a plan (.txt).")
+                            .arg(url.fileName()),
+                        true, false);
+    if (!e->mimeData()->hasUrls() && e->mimeData()->hasText() &&
+        !add_lines(document_, e->mimeData()->text())) {
+        go(Station::loads);
+        loads()->paste(e->mimeData()->text());
+    }
 }
 
 void Window::follow_finding(const QString& rule) {

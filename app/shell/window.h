@@ -20,6 +20,7 @@ class BuildStation;
 class BenchStation;
 class LogStation;
 class VariantBar;
+class HelpPage;
 class LineBar;
 class Palette;
 
@@ -51,6 +52,11 @@ class Window : public QMainWindow {
     Palette* palette_box() { return palette_; }
     /// Lists all that can be done or gone to.
     void find_anything();
+    /// Help in place of the station, and back.
+    void show_help();
+    HelpPage* help() { return help_; }
+    /// A plan opens, a table of loads or lines of a plan are added; false for anything else.
+    bool take_file(const QString& file);
     VariantBar* variant() { return variant_; }
     QLabel* banner_words() { return banner_words_; }
     /// Light or dark, and the text size; everything is laid out anew.
@@ -66,6 +72,8 @@ class Window : public QMainWindow {
     void keyPressEvent(QKeyEvent* e) override;
     bool eventFilter(QObject* at, QEvent* e) override;
     void closeEvent(QCloseEvent* e) override;
+    void dragEnterEvent(QDragEnterEvent* e) override;
+    void dropEvent(QDropEvent* e) override;
     void resizeEvent(QResizeEvent* e) override;
 
   private:
@@ -105,6 +113,7 @@ class Window : public QMainWindow {
     VariantBar* variant_ = nullptr;
     LineBar* line_ = nullptr;
     Palette* palette_ = nullptr;
+    HelpPage* help_ = nullptr;
     std::unique_ptr<QMenu> searched_;  ///< whose actions the palette lists
     QWidget* banner_ = nullptr;
     QLabel* banner_words_ = nullptr;

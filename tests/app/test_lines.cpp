@@ -1,9 +1,13 @@
 // Everything by its line: chips beside the drawing, the whole line by F2, new things by Insert, pasted text.
 #include <QClipboard>
+#include <QDragEnterEvent>
+#include <QDropEvent>
+#include <QMimeData>
 #include <QSettings>
 
 #include "desk.h"
 #include "files/plan_text.h"
+#include "shell/help_page.h"
 #include "shell/line_bar.h"
 #include "shell/line_chips.h"
 #include "shell/palette.h"
@@ -172,6 +176,52 @@ class TestLines : public QObject {
         QVERIFY(d.window.palette_box()->isVisible());
         QTest::keyClick(d.window.palette_box()->field(), Qt::Key_Escape);
         QVERIFY(!d.window.palette_box()->isVisible());
+    }
+    void help_is_one_key_away() {
+        Desk d;
+        d.window.go(Station::power);
+        press(d, Qt::Key_F1);
+        QVERIFY(d.window.help() && d.window.help()->isVisible());
+        const auto words = d.window.help()->toPlainText();
+        for (const char* said :
+             {"A first plan in five minutes", "Ctrl+Space", "converter", "Lines", "begins with"})
+            QVERIFY2(words.contains(said), said);
+        press(d, Qt::Key_F1);
+        QVERIFY(!d.window.help()->isVisible());
+        QCOMPARE(d.window.station(), Station::power);
+    }
+    void files_are_dropped() {
+        Desk d;
+        const QTemporaryDir folder;
+        const auto put = [&](const char* name, const QByteArray& text) {
+            QFile file(folder.filePath(name));
+            QVERIFY(file.open(QIODevice::WriteOnly));
+            file.write(text);
+        };
+        put("more.csv", "name,voltage,current\nHorn,12 V,2 A\n");
+        put("more.txt", "hub Tail studs, strip\n");
+        put("picture.bin", "x");
+        const auto before = d.document.plan();
+        const auto drop = [&](const char* name) {
+            QMimeData data;
+            data.setUrls({QUrl::fromLocalFile(folder.filePath(name))});
+            QDragEnterEvent enter({100, 100}, Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+            QApplication::sendEvent(&d.window, &enter);
+            QDropEvent e({100, 100}, Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+            QApplication::sendEvent(&d.window, &e);
+            Desk::settle();
+        };
+        drop("more.csv");
+        QVERIFY2(d.document.plan().loads.size() == before.loads.size() + 1,
+                 qPrintable(d.window.banner_words()->text()));
+        drop("more.txt");
+        QCOMPARE(d.document.plan().hubs.size(), before.hubs.size() + 1);
+        const auto now = d.document.plan();
+        drop("picture.bin");
+        QVERIFY(d.window.banner_words()->text().contains("picture.bin"));
+        QVERIFY(d.document.plan() == now);
+        d.window.take_file(folder.filePath("gone.csv"));
+        QVERIFY(d.document.plan() == now && d.window.banner_words()->text().startsWith("!"));
     }
     void history_is_gone_back_in() {
         Desk d;

@@ -109,6 +109,29 @@ class TestCli : public QObject {
         QCOMPARE(QString::fromUtf8(f.readAll()), cli({"rules"}).out);
         QVERIFY(rules().size() >= 60);
     }
+    void a_plan_is_text_and_back() {
+        const auto text = cli({"text", demo_});
+        QCOMPARE(text.code, 0);
+        QVERIFY(text.out.startsWith("plan Orchard frost rover"));
+        const QTemporaryDir folder;
+        QFile file(folder.filePath("plan.txt"));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write(text.out.toUtf8());
+        file.close();
+        const auto made = folder.filePath("plan.json");
+        QCOMPARE(cli({"plan", file.fileName(), "-o", made}).code, 0);
+        const auto plan = load_plan(made.toStdString());
+        QVERIFY(plan.has_value());
+        QVERIFY(plan_to_json(*plan) == plan_to_json(test::demo()));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("hub X\nhub Y, at Nowhere\n");
+        file.close();
+        const auto wrong = cli({"plan", file.fileName(), "-o", made});
+        QCOMPARE(wrong.code, 2);
+        QVERIFY2(wrong.err.contains("line 2: there is no place “Nowhere”"), qPrintable(wrong.err));
+        QCOMPARE(cli({"plan", folder.filePath("none.txt"), "-o", made}).code, 2);
+        QVERIFY(cli({"lines"}).out.startsWith("# Lines"));
+    }
     void calc_answers_first() {
         auto run = cli({"calc", "wire", "--size", "14 AWG", "--insulation", "pvc-80", "--ambient", "30",
                         "--current", "20", "--length", "2m", "--bunch", "3"});

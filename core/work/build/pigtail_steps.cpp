@@ -65,7 +65,8 @@ std::vector<Step> pigtail_steps(const Plan& plan, const Catalogue& catalogue) {
         s.minutes = first.kind->minutes * 1.5 * static_cast<double>(both.size());
         for (const auto& e : first.ends) {
             const auto& feed = plan.feeds[e.feed];
-            for (const char* before : {"cut/", "thread/", "sleeve/", "cable/"}) s.after.push_back(before + feed.id);
+            for (const char* before : {"cut/", "thread/", "sleeve/", "cable/"})
+                s.after.push_back(before + feed.id);
             for (const auto& d : feed.devices) s.after.push_back("item/" + d.id);
             if (find_part(plan, feed.from).kind == PartKind::converter) s.after.push_back("set/" + feed.from);
         }
