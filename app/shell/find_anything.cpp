@@ -41,11 +41,8 @@ void Window::find_anything() {
     fill_plan_menu(*searched_);
     gather(*searched_, {}, all);
     for (const auto* kind : line_kinds()) {
-        const QString word = QString::fromUtf8(kind->word);
-        const auto is = [&](const char* w) { return word == QLatin1String(w); };
-        if (is("plan") || is("practices") || is("item") || is("core") || is("meets") || is("terminal") ||
-            is("measured") || is("log"))
-            continue;
+        if (!kind->alone) continue;
+        const auto word = QString::fromUtf8(kind->word);
         all.push_back(
             {tr("Add a %1").arg(word), QStringLiteral("Insert"), [this, word] { line_->add(word + ' '); }});
     }

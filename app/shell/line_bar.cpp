@@ -6,6 +6,7 @@
 #include <QVBoxLayout>
 
 #include "files/plan_text.h"
+#include "line/completion.h"
 #include "line/thing_edits.h"
 #include "theme/theme.h"
 #include "widgets/words.h"
@@ -130,34 +131,37 @@ void LineBar::commit() {
 void LineBar::complete() {
     const auto typed = field_->text().left(field_->cursorPosition());
     QStringList words;
+    offered_from_ = 0;
     const LineContext context(document_.plan(), document_.catalogue());
-    if (adding_ && !typed.contains(QLatin1Char(' '))) {
+    const auto blank = typed.indexOf(QLatin1Char(' '));
+    if (adding_ && blank < 0) {
         for (const auto* kind : line_kinds())
-            if (QString::fromUtf8(kind->word).startsWith(typed.toLower()))
+            if (kind->alone && QString::fromUtf8(kind->word).startsWith(typed.toLower()))
                 words << QString::fromUtf8(kind->word);
-        words.removeAll(QStringLiteral("plan"));
     } else {
         const auto line = adding_ ? std::nullopt : line_of(context, subject_);
         const auto* kind = adding_ ? kind_begun(typed) : line ? line->kind : nullptr;
+        const auto said = adding_ ? typed.mid(blank + 1) : typed;
+        const int before = static_cast<int>(typed.size() - said.size());
         if (kind)
-            for (const auto& w : line_completions(context, *kind, typed.toStdString())) words << words_of(w);
+            for (const auto& offer : line_offers(context, *kind, said.toStdString())) {
+                offered_from_ = before + characters(said, offer.begin);
+                words << words_of(offer.text);
+            }
     }
     offers_->setStringList(words.mid(0, 60));
     if (words.isEmpty()) return completer_->popup()->hide();
-    completer_->complete(
-        QRect(std::min(field_->fontMetrics().horizontalAdvance(typed), field_->width() - u(320)), 0, u(320),
-              field_->height()));
+    completer_->complete(QRect(
+        std::clamp(field_->fontMetrics().horizontalAdvance(typed), 0, std::max(0, field_->width() - u(320))),
+        0, u(320), field_->height()));
 }
 
-/// In place of what was begun behind the last comma.
+/// In place of what was begun.
 void LineBar::take_completion(const QString& words) {
     const auto typed = field_->text();
-    const int at = field_->cursorPosition();
-    const auto before = typed.left(at);
-    int from = std::max(before.lastIndexOf(QLatin1Char(',')), before.lastIndexOf(QLatin1Char(';'))) + 1;
-    while (from < before.size() && before[from] == QLatin1Char(' ')) ++from;
-    field_->setText(before.left(from) + words + QLatin1Char(' ') + typed.mid(at));
-    field_->setCursorPosition(from + static_cast<int>(words.size()) + 1);
+    field_->setText(typed.left(offered_from_) + words + QLatin1Char(' ') +
+                    typed.mid(field_->cursorPosition()));
+    field_->setCursorPosition(offered_from_ + static_cast<int>(words.size()) + 1);
 }
 
 bool LineBar::eventFilter(QObject* watched, QEvent* e) {

@@ -39,6 +39,7 @@ class LineBar : public QWidget {
     QStringListModel* offers_;
     Id subject_;
     bool adding_ = false;
+    int offered_from_ = 0;  ///< where in the field what is offered would begin
 };
 
 }  // namespace sangre::app

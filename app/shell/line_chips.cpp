@@ -39,28 +39,35 @@ void LineChips::resizeEvent(QResizeEvent* e) {
 
 void LineChips::lay_out() {
     areas_.clear();
-    height_ = 0;
+    shown_ = 0, height_ = 0;
     if (!line_) return;
     const double left = u(14), right = std::max<double>(width() - u(12), left + u(60)), gap = u(4);
+    const double lowest = u(32) + most_lines * (chip_height() + gap);
     double x = left, y = u(32), row = chip_height();
-    for (size_t i = 0; i <= line_->chips.size(); ++i) {
-        const auto words = i < line_->chips.size() ? words_of(line_->chips[i].text) : QStringLiteral("+");
-        const double whole = text_width(words, face(12, i == 0)) + u(14),
-                     wide = std::min(whole, right - left);
+    const auto place = [&](const QString& words, bool head) {
+        const double whole = text_width(words, face(12, head)) + u(14), wide = std::min(whole, right - left);
         if (x > left && x + wide > right) x = left, y += row + gap, row = chip_height();
         // What is wider than the panel takes more lines.
         const double tall =
             whole <= wide ? chip_height()
-                          : QFontMetricsF(face(12, i == 0))
+                          : QFontMetricsF(face(12, head))
                                     .boundingRect(QRectF(0, 0, wide - u(14), 1e4), Qt::TextWordWrap, words)
                                     .height() +
                                 u(8);
         areas_.emplace_back(x, y, wide, tall);
         row = std::max(row, tall);
         x += wide + gap;
-    }
+    };
+    // Where there are more than the reasons below leave room for, the last says how many.
+    while (shown_ < line_->chips.size() && (shown_ == 0 || y + row < lowest))
+        place(words_of(line_->chips[shown_].text), shown_ == 0), ++shown_;
+    place(more_words(), true);
     height_ = static_cast<int>(y + row + u(4));
-    height_ = std::min(height_, static_cast<int>(u(32) + most_lines * (chip_height() + gap)));
+}
+
+QString LineChips::more_words() const {
+    const auto hidden = line_->chips.size() - shown_;
+    return hidden == 0 ? QStringLiteral("+") : tr("%1 more").arg(hidden);
 }
 
 void LineChips::paint(QPainter& p) {
@@ -69,14 +76,14 @@ void LineChips::paint(QPainter& p) {
     text(p, QRectF(u(14), u(8), width() - u(26), u(20)),
          tr("%1 · F2 types the whole line").arg(QString::fromUtf8(line_->kind->word)), t.muted, face(11));
     for (size_t i = 0; i < areas_.size(); ++i) {
-        const bool more = i == line_->chips.size();
+        const bool more = i == shown_;
         const auto key = more ? QStringLiteral("more") : QStringLiteral("chip %1").arg(i);
         const auto& area = areas_[i];
         const bool pointed_at = hovered() == key;
         p.setPen(QPen(pointed_at ? t.accent : t.line, 1, more ? Qt::DashLine : Qt::SolidLine));
         p.setBrush(i == 0 ? t.accent_soft : t.paper);
         p.drawRoundedRect(area.adjusted(0.5, 0.5, -0.5, -0.5), u(6), u(6));
-        const auto words = more ? QStringLiteral("+") : words_of(line_->chips[i].text);
+        const auto words = more ? more_words() : words_of(line_->chips[i].text);
         const auto f = face(12, i == 0 || more);
         if (area.height() > chip_height() + 1)
             paragraph(p, area.adjusted(u(7), u(4), -u(7), -u(4)), words, t.ink, f);
@@ -85,8 +92,13 @@ void LineChips::paint(QPainter& p) {
         if (more) {
             add_spot({area,
                       key,
-                      tr("Say more of it"),
-                      [this, at = area.bottomLeft().toPoint()] { more_menu(at); },
+                      shown_ < line_->chips.size() ? tr("The whole line, to be typed") : tr("Say more of it"),
+                      [this, at = area.bottomLeft().toPoint()] {
+                          if (shown_ < line_->chips.size())
+                              emit line_asked({});
+                          else
+                              more_menu(at);
+                      },
                       {}});
             continue;
         }

@@ -25,12 +25,14 @@ class LineChips : public Canvas {
 
   private:
     void lay_out();
+    QString more_words() const;
     void edit_chip(size_t chip, const QRectF& area);
     void more_menu(const QPoint& at);
     Document& document_;
     std::optional<ThingLine> line_;
     Id subject_;
     std::vector<QRectF> areas_;  ///< by chip, then that of “+”
+    size_t shown_ = 0;           ///< chips that there is room for
     int height_ = 0;
 };
 

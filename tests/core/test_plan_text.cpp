@@ -6,6 +6,7 @@
 #include "files/plan_file.h"
 #include "files/plan_text.h"
 #include "line/clauses.h"
+#include "line/completion.h"
 #include "line/line.h"
 #include "plan/landing.h"
 #include "plan/machine_edits.h"
@@ -233,6 +234,9 @@ step "Focus, by eye", do turn the ring, after join/feed-studs-lamp/load
         // Twice is two of them, under ids of their own.
         const auto twice = plan_from_text("load Horn 12 V 2 A\n", parts(), *after);
         QVERIFY(twice && twice->loads.back().id != after->loads.back().id);
+        // Now two are called so, and neither is meant by the name alone.
+        const auto which = plan_from_text("lead Hub → Horn\n", parts(), *twice);
+        QVERIFY(!which && which.error().message.find("more than one") != std::string::npos);
     }
     void errors_point_and_say_what_is_right_data() {
         QTest::addColumn<QString>("text");
@@ -262,6 +266,10 @@ step "Focus, by eye", do turn the ring, after join/feed-studs-lamp/load
         row("lead Hub → Fog pump, conductors 1.5", "not a whole number");
         row("source B", "a name, a colon and what it is");
         row("body B, id ", "an id is expected");
+        row("hub , strip", "what the hub is called comes first");
+        row("phase , -5 min", "what the phase is called comes first");
+        row("load Horn", "a voltage is missing");
+        row("load Horn, draws 2 A", "a voltage is missing");
         row("lead Hub → Fog pump, conductors 0", "conductors");
     }
     void errors_point_and_say_what_is_right() {
@@ -287,17 +295,33 @@ step "Focus, by eye", do turn the ring, after join/feed-studs-lamp/load
         const auto bare = read_thing(c, lead, head_words(c, lead));
         QVERIFY(bare && bare->wire.empty() && !bare->length && bare->devices == lead.devices);
     }
-    void completion_knows_words_and_names() {
+    void completion_knows_words_names_and_values() {
         const auto plan = demo();
         const LineContext c(plan, parts());
-        const auto& kind = line_kind(Hub{});
-        const auto has = [](const auto& all, const char* word) {
-            return std::find(all.begin(), all.end(), word) != all.end();
+        const auto offered = [&](const auto& kind, const std::string& typed, const std::string& whole) {
+            const auto all = line_offers(c, kind, typed);
+            return std::any_of(all.begin(), all.end(),
+                               [&](const auto& o) { return typed.substr(0, o.begin) + o.text == whole; });
         };
-        QVERIFY(has(line_completions(c, kind, "X, "), "at"));
-        QVERIFY(has(line_completions(c, kind, "X, at fr"), "at Front deck"));
-        QVERIFY(!has(line_completions(c, kind, "X, at Front deck, "), "at"));
-        QVERIFY(line_completions(c, kind, "X").empty());
+        const auto& hub = line_kind(Hub{});
+        const auto& lead = line_kind(Lead{});
+        QVERIFY(offered(hub, "X, ", "X, at"));
+        QVERIFY(offered(hub, "X, at fr", "X, at Front deck"));
+        QVERIFY(!offered(hub, "X, at Front deck, ", "X, at Front deck, at"));
+        QVERIFY(offered(hub, "X, st", "X, strip"));
+        QVERIFY(offered(hub, "X, kind ", "X, kind splice"));
+        QVERIFY(line_offers(c, hub, "X").empty());
+        QVERIFY(offered(lead, "", "Hub →"));
+        QVERIFY(offered(lead, "Hub → fog", "Hub → Fog pump"));
+        QVERIFY(offered(lead, "Hub -> fog", "Hub -> Fog pump"));
+        QVERIFY(offered(lead, "Hub → Fog pump, 18 A", "Hub → Fog pump, 18 AWG silicone rubber 200 °C"));
+        QVERIFY(offered(lead, "Hub → Fog pump, 0,5 m, begins with ri",
+                        "Hub → Fog pump, 0,5 m, begins with crimped ring terminal"));
+        QVERIFY(offered(line_kind(Device{}), "fu", "fuse"));
+        // What is offered and taken is understood.
+        for (const auto& o : line_offers(c, hub, "X, "))
+            if (o.text != "at" && o.text != "kind")
+                QVERIFY2(read_thing(c, Hub{}, "X, " + o.text), o.text.c_str());
     }
     void what_looks_like_a_plan() {
         QVERIFY(looks_like_plan_text("load Pump 12 V 2 A\nlead Hub → Pump"));

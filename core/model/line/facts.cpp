@@ -3,10 +3,20 @@
 #include <algorithm>
 #include <array>
 
+#include "units/number.h"
+
 namespace sangre {
 namespace {
 
 using enum FactForm;
+
+/// The words of an enumeration.
+template <class E>
+std::vector<std::string> words_of() {
+    std::vector<std::string> all;
+    for (const auto& [value, word] : names(E{})) all.emplace_back(word);
+    return all;
+}
 
 constexpr Fact id_fact{"id", "id", unsaid, "what the file calls it; said only where the name does not tell"};
 
@@ -37,30 +47,33 @@ constexpr std::array plan_facts{
     Fact{"log", "", unsaid}};
 
 constexpr std::array practice_facts{
-    Fact{"wire", "wires by", plain, "what wires are sized by: temperature, drop, cautious or bold rules"},
+    Fact{"wire", "wires by", plain, "what wires are sized by", false, words_of<WireSchool>},
     Fact{"drop_limit", "drop limit", plain, "share of the voltage that a feed may lose: 0.03 is 3 %"},
-    Fact{"fuse", "fuses", plain, "the smallest that carries, or the largest that protects"},
-    Fact{"set", "rails set", plain, "where in its window a rail is set: middle, high or nominal"},
-    Fact{"terminal", "strands", plain, "under a screw: ferrule, twist or tin"},
-    Fact{"supply", "packs", plain, "one for all, or two: a second one for what is quiet"},
-    Fact{"sizing", "sizing", plain, "tight, or generous: half as much again"},
-    Fact{"feeds", "feeds", plain, "own for every load, or grouped"},
-    Fact{"flight", "in flight", plain, "fused, or unfused where the loss is a crash"},
-    Fact{"joint", "joints", plain, "by-place, solder, crimp, crimp-and-solder or no-solder"},
+    Fact{"fuse", "fuses", plain, "how large they are chosen", false, words_of<FuseSchool>},
+    Fact{"set", "rails set", plain, "where in its window a rail is set", false, words_of<SetSchool>},
+    Fact{"terminal", "strands", plain, "under a screw", false, words_of<TerminalSchool>},
+    Fact{"supply", "packs", plain, "one for all, or a second one for what is quiet", false,
+         words_of<SupplySchool>},
+    Fact{"sizing", "sizing", plain, "as computed, or half as much again", false, words_of<SizingSchool>},
+    Fact{"feeds", "feeds", plain, "for every load its own, or one for those that stand together", false,
+         words_of<FeedSchool>},
+    Fact{"flight", "in flight", plain, "whether feeds whose loss is a crash have a fuse", false,
+         words_of<FlightSchool>},
+    Fact{"joint", "joints", plain, "how they are made", false, words_of<JointSchool>},
     Fact{"missing_tools", "without tool", text, "a tool that this builder does not own"},
     Fact{"tubes_at_hand", "tube at hand", entry, "a size of tube in the drawer"},
     Fact{"over_tube", "tube over both", plain, "one more tube over both joints where a pair ends"},
-    Fact{"heat", "shrunk by", plain, "hot-air, or lighter"},
-    Fact{"insulation", "covered with", plain,
-         "adhesive-tube, plain-tube, tape, sealant, hot-glue or polyimide"},
-    Fact{"noise", "noise", plain, "own-converter for what is noisy, or together"},
+    Fact{"heat", "shrunk by", plain, "what shrinks tube", false, words_of<HeatSchool>},
+    Fact{"insulation", "covered with", plain, "what covers a joint", false, words_of<InsulationSchool>},
+    Fact{"noise", "noise", plain, "a converter of its own for what is noisy, or not", false,
+         words_of<NoiseSchool>},
     Fact{"wire_insulation", "insulation", entry, "of the wires that are chosen"},
     Fact{"metric", "metric", plain, "wires in mm² instead of AWG"}};
 
 constexpr std::array source_facts{
     id_fact,
     Fact{"name", "", head, "“Battery: 8S LFP 35 Ah”: its name, a colon, what it is"},
-    Fact{"kind", "kind", plain, "pack, supply, circuit or panel", true},
+    Fact{"kind", "kind", plain, "what it is", true, words_of<SourceKind>},
     Fact{"chemistry", "chemistry", entry, "of a pack's cells"},
     Fact{"series", "cells in series", plain, "in series"},
     Fact{"parallel", "cells in parallel", plain, "in parallel"},
@@ -86,7 +99,7 @@ constexpr std::array source_facts{
     Fact{"place", "at", place, "where it stands"}};
 
 constexpr std::array hub_facts{id_fact, Fact{"name", "", head, "what it is called"},
-                               Fact{"kind", "kind", plain, "stud, strip, board, splice or fork", true},
+                               Fact{"kind", "kind", plain, "how wires meet in it", true, words_of<HubKind>},
                                Fact{"place", "at", place, "where it is"}};
 
 constexpr std::array converter_facts{id_fact,
@@ -99,7 +112,7 @@ constexpr std::array converter_facts{id_fact,
 constexpr std::array load_facts{
     id_fact,
     Fact{"name", "", head, "“Fog pump 12 V 4 A motor noisy”: its name and what it draws"},
-    Fact{"kind", "kind", plain, "how it draws: current, power, resistance, motor or led"},
+    Fact{"kind", "kind", plain, "how it draws", false, words_of<LoadKind>},
     Fact{"min_V", "from", plain, "the least voltage that it works at"},
     Fact{"max_V", "up to", plain, "the most that it withstands"},
     Fact{"nominal_V", "nominal", plain, "voltage that its figures are for"},
@@ -122,12 +135,12 @@ constexpr std::array load_facts{
     Fact{"bridge_ohm", "bridge", plain, "both closed switches of a motor's bridge"},
     Fact{"bridge_V", "bridge drop", plain, "of a bridge that takes so much whatever flows"},
     Fact{"place", "at", place, "where it is"},
-    Fact{"lead", "own lead", entry, "the wire that it comes with"}};
+    Fact{"lead", "own lead", wire, "the wire that it comes with"}};
 
 constexpr std::array passive_facts{
     id_fact,
     Fact{"name", "", head, "what it is called"},
-    Fact{"kind", "kind", plain, "button, lamp, aerial, sensor, motor or sounder", true},
+    Fact{"kind", "kind", plain, "what it is", true, words_of<PassiveKind>},
     Fact{"place", "at", place, "where it is"},
     Fact{"ohm", "shows", plain, "ohms that a meter shows across it"},
     Fact{"polar", "polarised", plain, "it minds which way round it is"},
@@ -139,12 +152,12 @@ constexpr std::array lead_facts{
     Fact{"to", "", head},
     Fact{"name", "called", text, "a name of its own"},
     Fact{"cores", "core", unsaid, "one line each: signal, role, pins, colour"},
-    Fact{"wire", "wire", entry, "of each conductor: size and insulation", true},
+    Fact{"wire", "wire", wire, "of each conductor: size and insulation", true},
     Fact{"length_m", "length", plain, "measured, one way", true},
-    Fact{"return", "return", plain, "own, frame or shared"},
+    Fact{"return", "return", plain, "what brings the current back", false, words_of<Return>},
     Fact{"shared_with", "shared with", lead, "the lead whose return it uses"},
-    Fact{"joint_from", "begins with", entry, "the joint at its beginning"},
-    Fact{"joint_to", "ends with", entry, "the joint at its end"},
+    Fact{"joint_from", "begins with", joint, "the joint at its beginning"},
+    Fact{"joint_to", "ends with", joint, "the joint at its end"},
     Fact{"items", "item", unsaid, "one line each: what sits in it"},
     Fact{"terminal_from", "supply leaves", text, "the terminal that its supply begins on"},
     Fact{"terminal_to", "supply lands on", text, "the terminal that its supply ends on"},
@@ -153,7 +166,7 @@ constexpr std::array lead_facts{
     Fact{"conductors", "conductors", plain, "alike, in parallel"},
     Fact{"supply_colour", "supply", text, "colour of the supply"},
     Fact{"return_colour", "return colour", text, "colour of the return"},
-    Fact{"kind", "cable", plain, "plain, servo, data, motor, ribbon or other"},
+    Fact{"kind", "cable", plain, "what cable it is", false, words_of<CableKind>},
     Fact{"volts_V", "volts", plain, "highest on the supply core of a cable that does not feed"},
     Fact{"amps_A", "amperes", plain, "that its supply core carries"},
     Fact{"label", "label", text, "what is written on both ends"},
@@ -161,7 +174,7 @@ constexpr std::array lead_facts{
 
 constexpr std::array device_facts{
     id_fact,
-    Fact{"kind", "", head, "fuse, switch, connector, diode, filter, shunt or precharge"},
+    Fact{"kind", "", head, "what it is", false, words_of<DeviceKind>},
     Fact{"type", "type", entry, "which of the catalogue", true},
     Fact{"rating_A", "rating", plain, "of a fuse", true},
     Fact{"name", "called", text, "as you call a switch"},
@@ -169,15 +182,15 @@ constexpr std::array device_facts{
     Fact{"reversed", "the wrong way round", plain, "a polarised one put in reversed"},
     Fact{"holder", "in", entry, "the holder that a fuse sits in"},
     Fact{"own_lead_m", "own leads", plain, "length of each of its own leads as cut"},
-    Fact{"joint_in", "joined before by", entry, "the joint on its side towards the source"},
-    Fact{"joint_out", "joined behind by", entry, "the joint on the other side"},
+    Fact{"joint_in", "joined before by", joint, "the joint on its side towards the source"},
+    Fact{"joint_out", "joined behind by", joint, "the joint on the other side"},
     Fact{"coil_from", "coil on", part, "the part whose supply a relay's coil hangs on"},
     Fact{"control", "closed by", part, "the button or controller that closes a relay"},
     Fact{"sits_on", "sits on", part, "what a thermal switch feels"},
     Fact{"warmer_K", "warmer by", plain, "kelvin over the air that this gets at work"}};
 
 constexpr std::array core_facts{Fact{"signal", "", head, "what runs on it: 5 V, GND, PWM"},
-                                Fact{"role", "role", plain, "supply, ground, signal, phase or unused", true},
+                                Fact{"role", "role", plain, "what it does", true, words_of<CoreRole>},
                                 Fact{"from_pin", "pin", text, "at its beginning"},
                                 Fact{"to_pin", "to pin", text, "at its end"},
                                 Fact{"colour", "colour", text, "of its insulation"},
@@ -188,7 +201,7 @@ constexpr std::array core_facts{Fact{"signal", "", head, "what runs on it: 5 V, 
 constexpr std::array body_facts{
     id_fact,
     Fact{"name", "", head, "what it is called"},
-    Fact{"material", "material", plain, "plastic, wood, metal, fabric or foam", true},
+    Fact{"material", "material", plain, "what it is made of", true, words_of<BodyMaterial>},
     Fact{"sealed", "sealed", plain, "against water and dust"},
     Fact{"in", "in", body, "the body that it is inside of"},
     Fact{"length_mm", "length", plain, "outside"},
@@ -203,7 +216,7 @@ constexpr std::array place_facts{id_fact, Fact{"name", "", head, "what it is cal
 
 constexpr std::array opening_facts{id_fact, Fact{"name", "", head, "what it is called"},
                                    Fact{"body", "in", body, "whose wall it is in"},
-                                   Fact{"kind", "kind", plain, "hole, grommet or gland", true},
+                                   Fact{"kind", "kind", plain, "what is in it", true, words_of<OpeningKind>},
                                    Fact{"bore_mm", "bore", plain, "that wires go through", true}};
 
 constexpr std::array way_facts{id_fact,
@@ -211,14 +224,14 @@ constexpr std::array way_facts{id_fact,
                                Fact{"to", "", head}, Fact{"length_m", "length", plain, "measured", true},
                                Fact{"on_it", "meets", unsaid, "one line each: what it meets"}};
 
-constexpr std::array on_way_facts{Fact{"kind", "", head, "opening, hinge, heat or edge"},
+constexpr std::array on_way_facts{Fact{"kind", "", head, "what is met", false, words_of<OnWayKind>},
                                   Fact{"at_m", "at", plain, "from the way's beginning"},
                                   Fact{"opening", "through", opening, "which opening"}};
 
 constexpr std::array terminal_facts{
     Fact{"name", "", head, "as it is printed there"},
-    Fact{"role", "role", plain, "plus, minus, out, signal or phase", true},
-    Fact{"takes", "takes", plain, "screw, pad, stud, lever, blade, plug or lead", true},
+    Fact{"role", "role", plain, "what it is for", true, words_of<TerminalRole>},
+    Fact{"takes", "takes", plain, "what it takes a wire by", true, words_of<TerminalTakes>},
     Fact{"size_mm", "size", plain, "bore, width or thread", true},
     Fact{"where", "where", text, "in words"},
     Fact{"wires", "wires", plain, "how many it takes at once"}};
@@ -230,7 +243,8 @@ constexpr std::array phase_facts{
     Fact{"charging", "charging", plain, "packs are charged"},
     Fact{"charge_A", "charge", plain, "amperes of charging"},
     Fact{"indoors", "indoors", plain, "at room temperature"},
-    Fact{"states", "runs", part, "a load and how it runs: “runs Fog pump typical”"},
+    Fact{"states", "runs", part, "a load and how it runs: “runs Fog pump typical”", false,
+         words_of<LoadState>},
     Fact{"shares", "share", part, "a load and the share of its draw: “share Fog pump 0.6”"}};
 
 constexpr std::array step_facts{id_fact,
@@ -243,15 +257,16 @@ constexpr std::array step_facts{id_fact,
                                 Fact{"minutes", "minutes", plain, "how long it takes"},
                                 Fact{"wait_minutes", "wait", plain, "minutes to wait after it"}};
 
-constexpr std::array reading_facts{id_fact,
-                                   Fact{"title", "", head, "what is measured"},
-                                   Fact{"state", "state", text, "switches and loads"},
-                                   Fact{"red", "red", text, "where the red probe goes"},
-                                   Fact{"black", "black", text, "where the black one goes"},
-                                   Fact{"unit", "unit", plain, "V, A or ohm", true},
-                                   Fact{"low", "least", plain, "of the window"},
-                                   Fact{"high", "most", plain, "of the window"},
-                                   Fact{"dead", "dead", plain, "with power off"}};
+constexpr std::array reading_facts{
+    id_fact,
+    Fact{"title", "", head, "what is measured"},
+    Fact{"state", "state", text, "switches and loads"},
+    Fact{"red", "red", text, "where the red probe goes"},
+    Fact{"black", "black", text, "where the black one goes"},
+    Fact{"unit", "unit", plain, "what it is measured in", true, words_of<OwnUnit>},
+    Fact{"low", "least", plain, "of the window"},
+    Fact{"high", "most", plain, "of the window"},
+    Fact{"dead", "dead", plain, "with power off"}};
 
 constexpr std::array measured_facts{Fact{"value", "value", plain, "in the reading's unit"},
                                     Fact{"open", "open", plain, "the meter showed an open circuit"},
@@ -262,27 +277,27 @@ constexpr std::array log_facts{Fact{"text", "", head, "what was done or noticed"
                                Fact{"kind", "kind", text, "step, reading, change or note"},
                                Fact{"about", "about", text, "key of the step or reading, or a part"}};
 
-constexpr LineKind plan_kind{"plan", "The plan itself: its air, its frame.", plan_facts},
-    practices_kind{"practices", "The schools that a plan follows.", practice_facts},
+constexpr LineKind plan_kind{"plan", "The plan itself: its air, its frame.", plan_facts, false},
+    practices_kind{"practices", "The schools that a plan follows.", practice_facts, false},
     source_kind{"source", "What power comes from.", source_facts},
     hub_kind{"hub", "Where leads meet.", hub_facts},
     converter_kind{"converter", "A module and the rail that it gives.", converter_facts},
     load_kind{"load", "What must run.", load_facts},
     passive_kind{"part", "What draws nothing itself.", passive_facts},
     lead_kind{"lead", "What runs between two parts; its items and cores on lines of their own.", lead_facts},
-    device_kind{"item", "What sits in a lead.", device_facts},
-    core_kind{"core", "A conductor of a cable.", core_facts},
+    device_kind{"item", "What sits in a lead.", device_facts, false},
+    core_kind{"core", "A conductor of a cable.", core_facts, false},
     body_kind{"body", "A box, hull, frame or arm.", body_facts},
     place_kind{"place", "A spot in the machine.", place_facts},
     opening_kind{"opening", "Where a wall is passed.", opening_facts},
     way_kind{"way", "A measured way between two places.", way_facts},
-    on_way_kind{"meets", "What a way meets.", on_way_facts},
-    terminal_kind{"terminal", "A named point of a part.", terminal_facts},
+    on_way_kind{"meets", "What a way meets.", on_way_facts, false},
+    terminal_kind{"terminal", "A named point of a part.", terminal_facts, false},
     phase_kind{"phase", "A part of the day.", phase_facts},
     step_kind{"step", "A step of your own.", step_facts},
     reading_kind{"reading", "A reading of your own.", reading_facts},
-    measured_kind{"measured", "What a reading was.", measured_facts},
-    log_kind{"log", "An entry of the log.", log_facts};
+    measured_kind{"measured", "What a reading was.", measured_facts, false},
+    log_kind{"log", "An entry of the log.", log_facts, false};
 
 }  // namespace
 
@@ -319,6 +334,70 @@ const Fact* fact_of(const LineKind& kind, std::string_view key) {
     const auto at =
         std::find_if(kind.facts.begin(), kind.facts.end(), [&](const auto& f) { return f.key == key; });
     return at == kind.facts.end() ? nullptr : &*at;
+}
+
+ThingSort sort_of(FactForm form) {
+    switch (form) {
+        case FactForm::place:
+            return ThingSort::place;
+        case FactForm::body:
+            return ThingSort::body;
+        case FactForm::opening:
+            return ThingSort::opening;
+        case FactForm::lead:
+            return ThingSort::lead;
+        case FactForm::wire:
+            return ThingSort::wire;
+        case FactForm::joint:
+            return ThingSort::joint;
+        case FactForm::entry:
+            return ThingSort::entry;
+        default:
+            return ThingSort::part;
+    }
+}
+
+const char* sort_word(FactForm form) {
+    switch (form) {
+        case FactForm::place:
+            return "place";
+        case FactForm::body:
+            return "body";
+        case FactForm::opening:
+            return "opening";
+        case FactForm::lead:
+            return "lead";
+        case FactForm::wire:
+            return "wire";
+        case FactForm::joint:
+            return "kind of joint";
+        case FactForm::entry:
+            return "entry of the catalogue";
+        default:
+            return "part";
+    }
+}
+
+bool is_said(const Fact& f) { return f.form != FactForm::head && f.form != FactForm::unsaid; }
+
+bool begins_with(std::string_view text, std::string_view word) {
+    if (word.empty() || text.size() < word.size()) return false;
+    for (size_t i = 0; i < word.size(); ++i)
+        if (lower(text[i]) != lower(word[i])) return false;
+    return text.size() == word.size() || text[word.size()] == ' ';
+}
+
+const Fact* by_first_word(const LineKind& kind, std::string_view text) {
+    const Fact* best = nullptr;
+    for (const auto& f : kind.facts)
+        if (is_said(f) && begins_with(text, f.word) &&
+            (!best || std::string_view(f.word).size() > std::string_view(best->word).size()))
+            best = &f;
+    return best;
+}
+
+bool is_reference(FactForm form) {
+    return form != FactForm::plain && form != FactForm::text && is_said({"", "", form});
 }
 
 }  // namespace sangre

@@ -16,6 +16,8 @@ enum class FactForm {
     body,
     opening,
     lead,
+    wire,
+    joint,
     entry,  ///< a name of the catalogue
     head,   ///< no clause of its own: it stands at the line's beginning
     unsaid  ///< not said in a line: ids, and lists that are lines of their own
@@ -27,7 +29,8 @@ struct Fact {
         word;  ///< that introduces it; several words where people say it otherwise: the first is printed
     FactForm form = FactForm::plain;
     const char* help = "";
-    bool bare = false;  ///< its value stands alone, without the word
+    bool bare = false;                               ///< its value stands alone, without the word
+    std::vector<std::string> (*values)() = nullptr;  ///< of a word of a list: which
 };
 
 /// A kind of thing as lines name it, and its facts.
@@ -35,6 +38,7 @@ struct LineKind {
     const char* word;  ///< that begins its line in a whole plan: "hub"
     const char* what;  ///< for the handbook
     std::span<const Fact> facts;
+    bool alone = true;  ///< it begins a line of its own that can be added; else it stands beneath another
 };
 
 const LineKind& line_kind(const Plan&);
@@ -63,5 +67,18 @@ std::vector<const LineKind*> line_kinds();
 
 /// The fact of that key; null where the table has none.
 const Fact* fact_of(const LineKind& kind, std::string_view key);
+
+/// True for what has a clause of its own.
+bool is_said(const Fact& fact);
+/// Of a form that names something: which names, and what one of them is.
+ThingSort sort_of(FactForm form);
+const char* sort_word(FactForm form);
+/// True for a form that names something.
+bool is_reference(FactForm form);
+
+/// True where a text begins with that word, whatever its case, and goes on with a blank or not at all.
+bool begins_with(std::string_view text, std::string_view word);
+/// The fact whose word a clause begins with, the longest; null where none does.
+const Fact* by_first_word(const LineKind& kind, std::string_view text);
 
 }  // namespace sangre

@@ -42,10 +42,8 @@ HeadError read_ends(const LineContext& c, const Clause& head, ThingSort sort, co
         const auto said = first ? head.text.substr(0, arrow) : head.text.substr(begin);
         const auto id = c.names.meant(sort, said);
         if (!id) {
-            const auto near = c.names.nearest(sort, said);
             return ParseError{head.begin + begin, head.begin + begin + said.size(),
-                              fmt::format("there is no {} “{}”{}", what, said,
-                                          near.empty() ? "" : "; “" + near + "” is there")};
+                              not_meant(c.names, sort, what, said)};
         }
         (first ? from : to) = *id;
     }
@@ -142,27 +140,4 @@ std::string head_of(const LineContext&, const OnWay& o) { return word_of(o.kind)
 HeadError read_head(const LineContext&, const Clause& head, OnWay& into) {
     return read_kind(head, into.kind);
 }
-std::string head_of(const LineContext&, const Core& core) { return clause_text(core.signal); }
-HeadError read_head(const LineContext&, const Clause& head, Core& into) {
-    into.signal = unquoted(head.text);
-    return {};
-}
-std::string head_of(const LineContext&, const OwnStep& s) { return clause_text(s.title); }
-HeadError read_head(const LineContext&, const Clause& head, OwnStep& into) {
-    into.title = unquoted(head.text);
-    return {};
-}
-std::string head_of(const LineContext&, const OwnReading& r) { return clause_text(r.title); }
-HeadError read_head(const LineContext&, const Clause& head, OwnReading& into) {
-    into.title = unquoted(head.text);
-    return {};
-}
-std::string head_of(const LineContext&, const LogEntry& e) { return clause_text(e.text); }
-HeadError read_head(const LineContext&, const Clause& head, LogEntry& into) {
-    into.text = unquoted(head.text);
-    return {};
-}
-std::string head_of(const LineContext&, const Measured&) { return {}; }
-std::string head_of(const LineContext&, const Practices&) { return {}; }
-
 }  // namespace sangre

@@ -5,10 +5,22 @@
 
 namespace sangre {
 
+/// The text that a line of that kind begins with, where it is a text: a name, a title, what runs on a core.
 template <class Thing>
-concept Named = requires(Thing t) {
-    { t.name } -> std::convertible_to<std::string>;
-};
+auto& head_text(Thing& thing) {
+    if constexpr (requires { thing.name; })
+        return thing.name;
+    else if constexpr (requires { thing.title; })
+        return thing.title;
+    else if constexpr (requires { thing.signal; })
+        return thing.signal;
+    else
+        return thing.text;
+}
+
+/// True for kinds whose line has no head.
+template <class Thing>
+inline constexpr bool headless = std::is_same_v<Thing, Measured> || std::is_same_v<Thing, Practices>;
 
 std::string head_of(const LineContext& context, const Source& source);
 std::string head_of(const LineContext& context, const Load& load);
@@ -16,15 +28,9 @@ std::string head_of(const LineContext& context, const Lead& lead);
 std::string head_of(const LineContext& context, const Way& way);
 std::string head_of(const LineContext& context, const Device& device);
 std::string head_of(const LineContext& context, const OnWay& met);
-std::string head_of(const LineContext& context, const Core& core);
-std::string head_of(const LineContext& context, const OwnStep& step);
-std::string head_of(const LineContext& context, const OwnReading& reading);
-std::string head_of(const LineContext& context, const LogEntry& entry);
-std::string head_of(const LineContext& context, const Measured& measured);
-std::string head_of(const LineContext& context, const Practices& practices);
-template <Named Thing>
+template <class Thing>
 std::string head_of(const LineContext&, const Thing& thing) {
-    return clause_text(thing.name);
+    return clause_text(head_text(thing));
 }
 
 using HeadError = std::optional<ParseError>;
@@ -35,18 +41,10 @@ HeadError read_head(const LineContext& context, const Clause& head, Lead& into);
 HeadError read_head(const LineContext& context, const Clause& head, Way& into);
 HeadError read_head(const LineContext& context, const Clause& head, Device& into);
 HeadError read_head(const LineContext& context, const Clause& head, OnWay& into);
-HeadError read_head(const LineContext& context, const Clause& head, Core& into);
-HeadError read_head(const LineContext& context, const Clause& head, OwnStep& into);
-HeadError read_head(const LineContext& context, const Clause& head, OwnReading& into);
-HeadError read_head(const LineContext& context, const Clause& head, LogEntry& into);
-template <Named Thing>
+template <class Thing>
 HeadError read_head(const LineContext&, const Clause& head, Thing& into) {
-    into.name = unquoted(head.text);
+    head_text(into) = unquoted(head.text);
     return {};
 }
-
-/// True for kinds whose line has no head.
-template <class Thing>
-inline constexpr bool headless = std::is_same_v<Thing, Measured> || std::is_same_v<Thing, Practices>;
 
 }  // namespace sangre

@@ -13,60 +13,6 @@
 namespace sangre {
 namespace {
 
-ThingSort sort_of(FactForm form) {
-    switch (form) {
-        case FactForm::place:
-            return ThingSort::place;
-        case FactForm::body:
-            return ThingSort::body;
-        case FactForm::opening:
-            return ThingSort::opening;
-        case FactForm::lead:
-            return ThingSort::lead;
-        case FactForm::entry:
-            return ThingSort::entry;
-        default:
-            return ThingSort::part;
-    }
-}
-
-const char* sort_word(FactForm form) {
-    switch (form) {
-        case FactForm::place:
-            return "place";
-        case FactForm::body:
-            return "body";
-        case FactForm::opening:
-            return "opening";
-        case FactForm::lead:
-            return "lead";
-        case FactForm::entry:
-            return "entry of the catalogue";
-        default:
-            return "part";
-    }
-}
-
-bool is_said(const Fact& f) { return f.form != FactForm::head && f.form != FactForm::unsaid; }
-
-/// True where a text begins with that word and goes on with a blank or not at all.
-bool begins_with(std::string_view text, std::string_view word) {
-    if (word.empty() || text.size() < word.size()) return false;
-    for (size_t i = 0; i < word.size(); ++i)
-        if (lower(text[i]) != lower(word[i])) return false;
-    return text.size() == word.size() || text[word.size()] == ' ';
-}
-
-/// The fact whose word a clause begins with, the longest; null where none does.
-const Fact* by_first_word(const LineKind& kind, std::string_view text) {
-    const Fact* best = nullptr;
-    for (const auto& f : kind.facts)
-        if (is_said(f) && begins_with(text, f.word) &&
-            (!best || std::string_view(f.word).size() > std::string_view(best->word).size()))
-            best = &f;
-    return best;
-}
-
 constexpr std::string_view taken_back = "no ";
 
 /// Prints the fields of a record, each as the clauses that say it.
@@ -132,6 +78,7 @@ struct Setter {
     std::string_view text;  ///< behind the word
     bool clear = false;     ///< “no …”
     bool done = false;
+    bool several = false;  ///< it holds more than one, each said by a clause of its own
     std::string error{};
     size_t begin = 0;  ///< of what is wrong, in the text
     static constexpr bool either() { return true; }
@@ -146,9 +93,7 @@ struct Setter {
             to = *id;
             return true;
         }
-        const auto near = context.names.nearest(sort_of(fact.form), said);
-        error = fmt::format("there is no {} “{}”, or more than one{}", sort_word(fact.form), said,
-                            near.empty() ? "" : "; “" + near + "” is there");
+        error = not_meant(context.names, sort_of(fact.form), sort_word(fact.form), said);
         return false;
     }
     template <class T>
@@ -214,6 +159,7 @@ struct Setter {
     void operator()(const char* key, T& v) {
         if (done || fact.key != std::string_view(key)) return;
         done = true;
+        several = is_list<T> || requires { typename T::mapped_type; };
         set(v);
     }
 };
@@ -257,13 +203,6 @@ std::string list_of_words(const LineKind& kind) {
     return all;
 }
 
-bool may_repeat(const Fact& f) {
-    for (const std::string_view key :
-         {"states", "shares", "actions", "tools", "after", "before", "missing_tools", "tubes_at_hand"})
-        if (f.key == key) return true;
-    return false;
-}
-
 /// One clause into the thing; the keys that are said are noted.
 template <class Thing>
 std::optional<ParseError> take(const LineContext& context, const Clause& clause, Thing& thing,
@@ -278,7 +217,7 @@ std::optional<ParseError> take(const LineContext& context, const Clause& clause,
                               fmt::format("“{}” is not said of such a {}", fact.word, kind.word)};
         if (!setter.error.empty())
             return ParseError{clause.begin + skipped + setter.begin, clause.end, setter.error};
-        if (!said.insert(fact.key).second && !may_repeat(fact))
+        if (!said.insert(fact.key).second && !setter.several)
             return ParseError{clause.begin, clause.end, fmt::format("“{}” is said twice", fact.word)};
         return {};
     };
@@ -357,7 +296,11 @@ tl::expected<Thing, ParseError> read_thing(const LineContext& context, const Thi
         if (clauses->empty())
             return tl::unexpected(ParseError{
                 0, line.size(), fmt::format("a line for a {} is expected here", line_kind(like).word)});
-        auto head = of_head<Thing>(context, clauses->front());
+        const auto& begins = clauses->front();
+        if (line.substr(0, begins.begin).find_first_of(",;") != std::string_view::npos)
+            return tl::unexpected(ParseError{
+                0, begins.begin, fmt::format("what the {} is called comes first", line_kind(like).word)});
+        auto head = of_head<Thing>(context, begins);
         if (!head) return tl::unexpected(head.error());
         thing = std::move(*head);
         first = 1;
@@ -365,6 +308,11 @@ tl::expected<Thing, ParseError> read_thing(const LineContext& context, const Thi
     std::set<std::string_view> said;
     for (size_t i = first; i < clauses->size(); ++i)
         if (auto error = take(context, (*clauses)[i], thing, said)) return tl::unexpected(*error);
+    // A name alone is no load: nothing is taken as 0 V.
+    if constexpr (std::is_same_v<Thing, Load>)
+        if (!clauses->front().quoted() && raw(thing.v_max) <= 0)
+            return tl::unexpected(ParseError{clauses->front().begin, clauses->front().end,
+                                             "a voltage is missing, such as 12 V or 7–26 V"});
     keep(thing, like);
     return thing;
 }
@@ -373,31 +321,6 @@ template <class Thing>
 std::vector<const Fact*> sayable(const LineContext& context, const Thing& thing) {
     std::vector<const Fact*> all;
     for (const auto& [fact, clauses] : printed(context, thing)) all.push_back(fact);
-    return all;
-}
-
-std::vector<std::string> line_completions(const LineContext& context, const LineKind& kind,
-                                          std::string_view typed) {
-    const auto comma = typed.find_last_of(",;");
-    if (comma == std::string_view::npos) return {};
-    auto last = typed.substr(comma + 1);
-    while (last.starts_with(' ')) last.remove_prefix(1);
-    std::vector<std::string> all;
-    const auto* fact = by_first_word(kind, last);
-    const bool behind_word = fact && last.size() > std::string_view(fact->word).size();
-    if (behind_word && fact->form != FactForm::plain && fact->form != FactForm::text) {
-        const auto begun = lower(last.substr(std::string_view(fact->word).size() + 1));
-        for (const auto& name : context.names.all(sort_of(fact->form)))
-            if (lower(name).find(begun) != std::string::npos)
-                all.push_back(std::string(fact->word) + " " + name);
-        return all;
-    }
-    if (behind_word) return {};
-    for (const auto& f : kind.facts) {
-        if (!is_said(f)) continue;
-        const bool said = typed.find(std::string(", ") + f.word) < comma;
-        if (!said && (last.empty() || lower(f.word).starts_with(lower(last)))) all.emplace_back(f.word);
-    }
     return all;
 }
 

@@ -41,9 +41,4 @@ tl::expected<Thing, ParseError> read_thing(const LineContext& context, const Thi
 template <class Thing>
 std::vector<const Fact*> sayable(const LineContext& context, const Thing& thing);
 
-/// What may follow in a line of that kind up to where it was typed: words of facts that are not said yet,
-/// values behind the word that was begun.
-std::vector<std::string> line_completions(const LineContext& context, const LineKind& kind,
-                                          std::string_view typed);
-
 }  // namespace sangre

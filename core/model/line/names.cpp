@@ -1,5 +1,7 @@
 #include "line/names.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
 
 #include "line/clauses.h"
@@ -22,6 +24,10 @@ size_t apart(std::string_view a, std::string_view b) {
         }
     }
     return row[b.size()];
+}
+
+bool is_entry(ThingSort sort) {
+    return sort == ThingSort::entry || sort == ThingSort::wire || sort == ThingSort::joint;
 }
 
 }  // namespace
@@ -72,17 +78,21 @@ LineNames::Sort LineNames::gather(ThingSort sort) const {
         case ThingSort::entry: {
             const auto& c = *catalogue_;
             take(c.insulations), take(c.fuses), take(c.holders), take(c.chemistries), take(c.cells);
-            take(c.converters), take(c.connectors), take(c.switches), take(c.tubes), take(c.joints);
-            take(c.inlines);
-            // Of wires those that shops keep by size and insulation; the others by their ids.
-            for (const auto& w : c.wires) {
-                const auto* insulation = find(c.insulations, w.insulation);
+            take(c.converters), take(c.connectors), take(c.switches), take(c.tubes), take(c.inlines);
+            break;
+        }
+        case ThingSort::joint:
+            take(catalogue_->joints);
+            break;
+        case ThingSort::wire:
+            // Those that shops keep by size and insulation; the others by their ids.
+            for (const auto& w : catalogue_->wires) {
+                const auto* insulation = find(catalogue_->insulations, w.insulation);
                 auto kind = insulation ? insulation->name : w.insulation;
                 std::erase(kind, ',');
                 s.add(w.id, w.usual ? w.size + " " + kind : std::string());
             }
             break;
-        }
     }
     return s;
 }
@@ -93,8 +103,7 @@ std::string LineNames::said(ThingSort sort, const Id& id) const {
     if (at != s.by_id.end() && !at->second.empty())
         if (s.by_name.at(at->second).size() == 1 && s.by_lower.at(lower(at->second)).size() == 1)
             return clause_text(at->second);
-    if (sort == ThingSort::entry && at != s.by_id.end() && !s.by_lower.contains(lower(id)) &&
-        clause_text(id) == id)
+    if (is_entry(sort) && at != s.by_id.end() && !s.by_lower.contains(lower(id)) && clause_text(id) == id)
         return id;
     return "#" + clause_text(id);
 }
@@ -111,8 +120,14 @@ std::optional<Id> LineNames::meant(ThingSort sort, std::string_view text) const 
     if (const auto at = s.by_lower.find(lower(name)); at != s.by_lower.end() && at->second.size() == 1)
         return at->second.front();
     // An entry's id is a word of its own that a file would hold.
-    if (sort == ThingSort::entry && s.by_id.contains(name)) return name;
+    if (is_entry(sort) && s.by_id.contains(name)) return name;
     return {};
+}
+
+size_t LineNames::count(ThingSort sort, std::string_view text) const {
+    const auto& s = of(sort);
+    const auto at = s.by_lower.find(lower(unquoted(text)));
+    return at == s.by_lower.end() ? 0 : at->second.size();
 }
 
 std::vector<std::string> LineNames::all(ThingSort sort) const {
@@ -131,6 +146,13 @@ std::string LineNames::nearest(ThingSort sort, std::string_view text) const {
         if (best.empty() || far < least) best = name, least = far;
     }
     return best;
+}
+
+std::string not_meant(const LineNames& names, ThingSort sort, const char* what, std::string_view said) {
+    if (names.count(sort, said) > 1)
+        return fmt::format("more than one {} is called “{}”: say # and the id of the one", what, said);
+    const auto near = names.nearest(sort, said);
+    return fmt::format("there is no {} “{}”{}", what, said, near.empty() ? "" : "; “" + near + "” is there");
 }
 
 }  // namespace sangre

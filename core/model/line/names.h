@@ -10,7 +10,7 @@
 namespace sangre {
 
 /// What a reference may be to.
-enum class ThingSort { part, place, body, opening, lead, entry };
+enum class ThingSort { part, place, body, opening, lead, wire, joint, entry };
 
 /// The names of a plan's things and of the catalogue's entries, looked up both ways. Plan and catalogue must
 /// outlive it and stay as they are; one thread at a time.
@@ -23,6 +23,8 @@ class LineNames {
     /// The id of what is called so: exactly, else whatever the case of its letters; “#id” is taken as it is
     /// where there is such a thing. Nothing where there is none, or more than one.
     std::optional<Id> meant(ThingSort sort, std::string_view text) const;
+    /// How many are called so, whatever the case of their letters.
+    size_t count(ThingSort sort, std::string_view text) const;
     /// All that can be said of a sort, in alphabetical order.
     std::vector<std::string> all(ThingSort sort) const;
     /// The nearest that there is, for an error; empty without any.
@@ -41,5 +43,8 @@ class LineNames {
     const Catalogue* catalogue_;
     mutable std::map<ThingSort, Sort> sorts_;
 };
+
+/// “there is no place “X”; “Y” is there”, or that several are called so.
+std::string not_meant(const LineNames& names, ThingSort sort, const char* what, std::string_view said);
 
 }  // namespace sangre

@@ -44,7 +44,9 @@ class TextWriter {
 
     std::string text() {
         line("plan", thing_line(context_, plan_), plan_.extra);
-        line("practices", thing_line(context_, plan_.practices), plan_.practices.extra);
+        if (const auto said = thing_line(context_, plan_.practices);
+            !said.empty() || !plan_.practices.extra.empty())
+            line("practices", said, plan_.practices.extra);
         gap();
         all(plan_.bodies, &Plan::bodies), all(plan_.places, &Plan::places);
         all(plan_.openings, &Plan::openings);
@@ -402,7 +404,8 @@ std::string lines_handbook() {
         for (const auto& f : kind->facts) {
             if (f.form == FactForm::unsaid || (f.form == FactForm::head && *f.help == 0)) continue;
             out += fmt::format("| {} | {}{} |\n",
-                               f.form == FactForm::head ? "*first*" : std::string("`") + f.word + "`", f.help,
+                               f.form == FactForm::head ? "*first*" : std::string("`") + f.word + "`",
+                               f.values ? fmt::format("{}: {}", f.help, fmt::join(f.values(), ", ")) : f.help,
                                f.bare ? "; the word may be left out" : "");
         }
     }
