@@ -3,6 +3,7 @@
 #include <QVBoxLayout>
 
 #include "widgets/heading.h"
+#include "widgets/scrolled.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
@@ -71,7 +72,7 @@ void ReadingList::paint(QPainter& p) {
         text(p, QRectF(u(16), u(14), width() - u(32), u(26)), tr("Nothing to measure yet."), t.ink,
              face(16, true));
         text(p, QRectF(u(16), u(42), width() - u(32), u(20)),
-             tr("Readings follow from a wired plan: press Propose (Ctrl+P)."), t.muted, face(13));
+             tr("Readings follow from a wired plan: press Propose (Ctrl+Enter)."), t.muted, face(13));
         return;
     }
     double y = u(4);
@@ -140,17 +141,16 @@ BenchStation::BenchStation(Document& document, QWidget* parent) : QWidget(parent
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(u(18), u(12), u(14), u(8));
     column->setSpacing(u(6));
-    column->addWidget(
+    auto* heading =
         new Heading(tr("Prove it before it runs"),
-                    tr("Power off first: shorts and continuity. Then volts, one switch at a time."), this));
+                    tr("Power off first: shorts and continuity. Then volts, one switch at a time."), this);
+    heading->lead_on(document_, Stage::bench);
+    column->addWidget(heading);
     auto* row = new QHBoxLayout;
     row->setSpacing(u(10));
     list_ = new ReadingList(document_, this);
-    area_ = new QScrollArea(this);
-    area_->setWidgetResizable(true);
-    area_->setFrameShape(QFrame::NoFrame);
-    area_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    area_->setWidget(list_);
+    list_->setObjectName("drawing");
+    area_ = scrolled(list_, this);
     row->addWidget(area_, 1);
     auto* side = new QVBoxLayout;
     auto* meter = new QWidget(this);

@@ -5,6 +5,7 @@
 
 #include "shell/findings_bar.h"
 #include "widgets/heading.h"
+#include "widgets/scrolled.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
@@ -62,6 +63,7 @@ BuildStation::BuildStation(Document& document, QWidget* parent) : QWidget(parent
     column->setContentsMargins(u(18), u(12), u(14), u(8));
     column->setSpacing(u(6));
     auto* heading = new Heading(tr("Tonight"), {}, this);
+    heading->lead_on(document_, Stage::build);
     column->addWidget(heading);
     summary_ = new QLabel(this);
     summary_->setStyleSheet(QStringLiteral("color:%1;font-size:%2px").arg(theme().muted.name()).arg(u(13)));
@@ -71,6 +73,7 @@ BuildStation::BuildStation(Document& document, QWidget* parent) : QWidget(parent
     auto* left = new QVBoxLayout;
     left->setSpacing(u(8));
     card_ = new StepCard(document_, this);
+    card_->setObjectName("drawing");
     left->addWidget(card_, 1);
     note_ = new QLineEdit(this);
     note_->setPlaceholderText(tr("What should be remembered about this step? Enter keeps it."));
@@ -89,14 +92,11 @@ BuildStation::BuildStation(Document& document, QWidget* parent) : QWidget(parent
     left->addLayout(buttons);
     row->addLayout(left, 3);
     list_ = new StepList(document_, this);
-    area_ = new QScrollArea(this);
-    area_->setWidgetResizable(true);
-    area_->setFrameShape(QFrame::NoFrame);
-    area_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    area_->setWidget(list_);
+    area_ = scrolled(list_, this);
     row->addWidget(area_, 2);
     column->addLayout(row, 1);
     setFocusPolicy(Qt::StrongFocus);
+    setAccessibleName(tr("Build"));
     connect(done_, &QPushButton::clicked, this, &BuildStation::toggle_done);
     connect(measure_, &QPushButton::clicked, this, &BuildStation::measure_asked);
     connect(note_button_, &QPushButton::clicked, this, &BuildStation::take_note);

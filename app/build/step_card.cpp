@@ -173,7 +173,7 @@ void StepCard::paint(QPainter& p) {
         text(p, QRectF(u(24), u(24), width() - u(48), u(30)), tr("Nothing to build yet."), t.ink,
              face(20, true));
         text(p, QRectF(u(24), u(58), width() - u(48), u(22)),
-             tr("Wire the plan with Propose (Ctrl+P); the steps follow from it."), t.muted, face(14));
+             tr("Wire the plan with Propose (Ctrl+Enter); the steps follow from it."), t.muted, face(14));
         return;
     }
     const bool done = document_.plan().done.contains(step_->key);

@@ -56,7 +56,7 @@ void LoadList::paint_row(QPainter& p, size_t i) {
     const auto area = row(i);
     const Id id = load.id;
     const auto name = QString::fromStdString(load.name);
-    const bool selected = document_.selection() == id;
+    const bool selected = document_.selects(id);
     add_spot({area, "load:" + QString::fromStdString(id), Tip([this, id] {
                   const auto* now = by_id(document_.plan().loads, id);
                   if (!now) return QString();

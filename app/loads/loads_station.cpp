@@ -4,7 +4,6 @@
 #include <QClipboard>
 #include <QKeyEvent>
 #include <QMenu>
-#include <QScrollArea>
 #include <QVBoxLayout>
 
 #include "files/csv.h"
@@ -13,21 +12,10 @@
 #include "shell/paste.h"
 #include "units/format.h"
 #include "widgets/heading.h"
+#include "widgets/scrolled.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
-namespace {
-
-QScrollArea* scrolled(QWidget* inside) {
-    auto* area = new QScrollArea;
-    area->setWidgetResizable(true);
-    area->setFrameShape(QFrame::NoFrame);
-    area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    area->setWidget(inside);
-    return area;
-}
-
-}  // namespace
 
 LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
     auto* column = new QVBoxLayout(this);
@@ -35,6 +23,7 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
     column->setSpacing(u(6));
     auto* heading =
         new Heading(tr("What must run"), tr("Type it the way you would say it. Enter adds the next."), this);
+    heading->lead_on(document_, Stage::loads);
     ready_ = new QPushButton(tr("Typical loads"), this);
     ready_->setToolTip(tr("Ready-made loads to start from, until you have measured yours"));
     ready_->setMenu(new QMenu(ready_));
@@ -49,13 +38,14 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
     heading->add(copy);
     propose_ = new QPushButton(tr("Propose wiring"), this);
     propose_->setProperty("primary", true);
-    propose_->setToolTip(tr("Battery, rails, fuses and wires for these loads, with reasons (Ctrl+P)"));
+    propose_->setToolTip(tr("Battery, rails, fuses and wires for these loads, with reasons (Ctrl+Enter)"));
     connect(propose_, &QPushButton::clicked, this, [this] { document_.propose_wiring(); });
     heading->add(propose_);
     column->addWidget(heading);
     list_ = new LoadList(document_, this);
+    list_->setObjectName("drawing");
     list_->installEventFilter(this);
-    column->addWidget(scrolled(list_), 3);
+    column->addWidget(scrolled(list_, this), 3);
 
     entry_ = new QLineEdit(this);
     entry_->setAccessibleName(tr("New load"));
@@ -93,7 +83,7 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
     day->add(phase);
     column->addWidget(day);
     mission_ = new MissionStrip(document_, this);
-    auto* day_area = scrolled(mission_);
+    auto* day_area = scrolled(mission_, this);
     // The strip takes what it needs and no more; the list of loads gets the rest.
     const auto fit = [this, day_area] { day_area->setMaximumHeight(mission_->sizeHint().height() + 2); };
     connect(&document_, &Document::changed, day_area, fit);

@@ -177,7 +177,7 @@ void MissionStrip::paint_states(QPainter& p) {
     const double top = u(6) + current_height() + head_height();
     for (size_t l = 0; l < plan.loads.size(); ++l) {
         const double y = top + static_cast<double>(l) * strip_height();
-        const bool selected = plan.loads[l].id == document_.selection();
+        const bool selected = document_.selects(plan.loads[l].id);
         const bool shown = exposed(QRectF(0, y, width(), strip_height()));
         if (shown)
             text(p, QRectF(u(12), y, left_edge() - u(16), strip_height()),

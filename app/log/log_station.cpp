@@ -1,11 +1,11 @@
 #include "log/log_station.h"
 
 #include <QLocale>
-#include <QScrollArea>
 #include <QVBoxLayout>
 #include <set>
 
 #include "widgets/heading.h"
+#include "widgets/scrolled.h"
 
 namespace sangre::app {
 
@@ -87,19 +87,18 @@ LogStation::LogStation(Document& document, QWidget* parent) : QWidget(parent), d
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(u(18), u(12), u(14), u(8));
     column->setSpacing(u(6));
-    column->addWidget(
-        new Heading(tr("What was done"), tr("The next person to open it is you, two years on."), this));
+    auto* heading =
+        new Heading(tr("What was done"), tr("The next person to open it is you, two years on."), this);
+    heading->lead_on(document_, Stage::log);
+    column->addWidget(heading);
     note_ = new QLineEdit(this);
     note_->setAccessibleName(tr("New note"));
     note_->setPlaceholderText(tr("Write what should be remembered, then Enter"));
     note_->setMinimumHeight(u(32));
     column->addWidget(note_);
-    auto* area = new QScrollArea(this);
-    area->setWidgetResizable(true);
-    area->setFrameShape(QFrame::NoFrame);
-    area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    area->setWidget(new LogList(document_, area));
-    column->addWidget(area, 1);
+    auto* list = new LogList(document_, this);
+    list->setObjectName("drawing");
+    column->addWidget(scrolled(list, this), 1);
     connect(note_, &QLineEdit::returnPressed, this, [this] {
         const auto text = note_->text().trimmed().toStdString();
         if (text.empty()) return;

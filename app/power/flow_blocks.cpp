@@ -56,7 +56,7 @@ void FlowMap::paint_battery(QPainter& p, const Block& b) {
     const auto& s = document_.study();
     const auto& battery = document_.plan().sources[b.index];
     const auto* chemistry = sangre::find(document_.catalogue().chemistries, battery.chemistry);
-    card(p, b.area, document_.selection() == b.id);
+    card(p, b.area, document_.selects(b.id));
     const double x = b.area.left() + u(10), w = b.area.width() - u(20);
     double y = b.area.top() + u(6);
     const auto line = [&](const QString& words, const QColor& c, const QFont& f) {
@@ -113,7 +113,7 @@ void FlowMap::paint_converter(QPainter& p, const Block& b) {
     const auto* type = sangre::find(document_.catalogue().converters, c.type);
     const auto& now = s.now.converters[b.index];
     const auto& window = s.windows[b.index];
-    const bool wrong = !window.holds(c.set), selected = document_.selection() == b.id;
+    const bool wrong = !window.holds(c.set), selected = document_.selects(b.id);
     const double x = b.area.left() + u(8), w = b.area.width() - u(14);
     const QRectF set(x, b.area.top() + u(20), w, u(16));
     const auto name = words_of(c.name);
@@ -175,7 +175,7 @@ void FlowMap::paint_load(QPainter& p, const Block& b) {
     const auto& now = document_.study().now.loads[b.index];
     const auto& worst = document_.study().worst.loads[b.index];
     const bool starved = raw(worst.lowest) > 0 && worst.lowest<l.v_min, over = worst.highest> l.v_max;
-    const bool wrong = starved || over, selected = document_.selection() == b.id;
+    const bool wrong = starved || over, selected = document_.selects(b.id);
     const bool off = raw(now.amps) < 1e-6;
     const auto name = QString::fromStdString(l.name);
     const auto figures = off         ? tr("off")

@@ -80,11 +80,12 @@ void FlowMap::paint(QPainter& p) {
         card(p, QRectF(0, 0, paint_width() - u(2), u(92)));
         text(p, QRectF(u(16), u(12), paint_width() - u(30), u(28)), tr("No power flows yet."), theme().ink,
              face(16, true));
-        text(p, QRectF(u(16), u(42), paint_width() - u(30), u(20)),
-             document_.plan().loads.empty()
-                 ? tr("List what must run on Loads, then press Propose (Ctrl+P).")
-                 : tr("Press Propose (Ctrl+P): it chooses battery, rails, fuses and wires, and says why."),
-             theme().muted, face(13));
+        text(
+            p, QRectF(u(16), u(42), paint_width() - u(30), u(20)),
+            document_.plan().loads.empty()
+                ? tr("List what must run on Loads, then press Propose (Ctrl+Enter).")
+                : tr("Press Propose (Ctrl+Enter): it chooses battery, rails, fuses and wires, and says why."),
+            theme().muted, face(13));
         return;
     }
     lay_out();
@@ -155,7 +156,7 @@ FlowMap::Band FlowMap::band_of(const Block& from, size_t f, QPointF start, QPoin
     const bool pointed_at = !off && !many && hovered() == "feed:" + words_of(feed.id);
     QColor colour = from.kind == PartKind::converter && raw(now.at_source) < 6 ? t.cool : t.flow;
     if (off) colour = t.flow_soft;
-    if (pointed_at || (!many && document_.selection() == feed.id)) colour = t.accent;
+    if (pointed_at || (!many && document_.selects(feed.id))) colour = t.accent;
     return {start, end, off ? 0 : h, colour};
 }
 
@@ -260,7 +261,7 @@ void FlowMap::paint_block(QPainter& p, const Block& b) {
 
 void FlowMap::paint_hub(QPainter& p, const Block& b) {
     p.setPen(Qt::NoPen);
-    p.setBrush(document_.selection() == b.id ? theme().accent : theme().ink);
+    p.setBrush(document_.selects(b.id) ? theme().accent : theme().ink);
     p.drawRoundedRect(b.area, 3, 3);
     const QString name = QString::fromStdString(name_of(document_.plan(), b.id));
     const auto volts = said(document_.study().now.hubs[b.index].volts);

@@ -6,6 +6,7 @@
 #include "source/source.h"
 #include "widgets/chart.h"
 #include "widgets/heading.h"
+#include "widgets/scrolled.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
@@ -15,6 +16,7 @@ PowerStation::PowerStation(Document& document, QWidget* parent) : QWidget(parent
     column->setContentsMargins(u(18), u(12), u(14), u(8));
     column->setSpacing(u(6));
     auto* heading = new Heading(tr("Where the power goes"), QString(), this);
+    heading->lead_on(document_, Stage::power);
     compare_ = new Toggle(tr("Compare batteries"), this);
     compare_->setToolTip(tr("Every pack that the catalogue's cells make, held against the mission"));
     heading->add(compare_);
@@ -27,31 +29,27 @@ PowerStation::PowerStation(Document& document, QWidget* parent) : QWidget(parent
     column->addWidget(heading);
     pages_ = new QStackedWidget(this);
     column->addWidget(pages_, 1);
-    const auto scrolled = [&](QWidget* w) {
-        auto* area = new QScrollArea(pages_);
-        area->setWidgetResizable(true);
-        area->setFrameShape(QFrame::NoFrame);
-        area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-        area->setWidget(w);
-        return area;
-    };
     auto* flow = new QWidget(pages_);
     auto* flow_column = new QVBoxLayout(flow);
     flow_column->setContentsMargins(0, 0, 0, 0);
     flow_column->setSpacing(u(6));
     map_ = new FlowMap(document_, flow);
-    flow_column->addWidget(scrolled(map_), 4);
+    map_->setObjectName("drawing");
+    flow_column->addWidget(scrolled(map_, pages_), 4);
     chart_ = new QCustomPlot(flow);
     chart_->setAccessibleName(tr("Charge and voltage over the day"));
     chart_->setMinimumHeight(u(120));
     flow_column->addWidget(chart_, 1);
     pages_->addWidget(flow);
     batteries_ = new BatteryView(document_, pages_);
-    pages_->addWidget(scrolled(batteries_));
+    batteries_->setObjectName("drawing");
+    pages_->addWidget(scrolled(batteries_, pages_));
     found_ = new SearchView(document_, pages_);
-    pages_->addWidget(scrolled(found_));
+    found_->setObjectName("drawing");
+    pages_->addWidget(scrolled(found_, pages_));
     disagree_ = new SchoolsView(document_, pages_);
-    pages_->addWidget(scrolled(disagree_));
+    disagree_->setObjectName("drawing");
+    pages_->addWidget(scrolled(disagree_, pages_));
     const auto turn = [this, heading] {
         const int page = compare_->isChecked() ? 1 : search_->isChecked() ? 2 : schools_->isChecked() ? 3 : 0;
         pages_->setCurrentIndex(page);

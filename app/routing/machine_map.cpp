@@ -98,7 +98,7 @@ void MachineMap::paint_way(QPainter& p, size_t i) {
     const QPointF normal(-(b - a).y() * 0.08, (b - a).x() * 0.08);
     QPainterPath path(a);
     path.quadTo(middle + normal, b);
-    const bool used = !s.harness.feeds_on_way[i].empty(), selected = document_.selection() == way.id;
+    const bool used = !s.harness.feeds_on_way[i].empty(), selected = document_.selects(way.id);
     // Bundles are drawn at three pixels to the millimetre, so that thick tells from thin.
     const double thick = used ? std::clamp(raw(s.harness.bundle[i]) * 1.1, 2.0, 22.0) * text_scale() : 1.4;
     p.setPen(QPen(selected ? t.accent
@@ -146,7 +146,7 @@ void MachineMap::paint_things(QPainter& p, const Way& way, const QPainterPath& p
             opening &&
             !document_.study().harness.holes[static_cast<size_t>(opening - plan.openings.data())].fits;
         const auto sign = path.pointAtPercent(share_of(way, i));
-        const bool selected = opening && document_.selection() == opening->id;
+        const bool selected = opening && document_.selects(opening->id);
         if (opening) {
             p.setPen(QPen(selected ? t.accent : full ? t.danger : t.ink, 2));
             p.setBrush(t.card);
@@ -172,7 +172,8 @@ void MachineMap::paint_things(QPainter& p, const Way& way, const QPainterPath& p
                                 .arg(words_of(opening_name(plan, *opening)))
                           : tip,
                   [this, id = opening ? opening->id : way.id] { document_.select(id); },
-                  [this, id = way.id] { way_menu(id); }, Qt::PointingHandCursor, false});
+                  [this, id = way.id] { way_menu(id); }, Qt::PointingHandCursor, true,
+                  tr("%1 on %2").arg(words, words_of(name_of(plan, way.id)))});
     }
 }
 
@@ -187,7 +188,7 @@ void MachineMap::paint_place(QPainter& p, const Place& place) {
     };
     collect(plan.sources), collect(plan.hubs), collect(plan.converters), collect(plan.loads),
         collect(plan.passives);
-    const bool selected = document_.selection() == place.id;
+    const bool selected = document_.selects(place.id);
     p.setPen(QPen(selected ? t.accent : t.ink, selected ? 2 : 1.2));
     p.setBrush(t.card);
     p.drawRoundedRect(area, 6, 6);

@@ -34,8 +34,7 @@ void MachineMap::paint_bodies(QPainter& p) {
     double empty_left = machine().left();
     body_names_.clear();
     for (const auto& [area, body] : outermost_first) {
-        const bool selected = document_.selection() == body->id,
-                   metal = body->material == BodyMaterial::metal;
+        const bool selected = document_.selects(body->id), metal = body->material == BodyMaterial::metal;
         const auto name = words_of(body->name);
         const auto kind = words_of(word_of(body->material)) + (body->sealed ? tr(", sealed") : QString());
         const double wide = text_width(name, face(12, true)) + text_width(kind, face(11)) + u(16);

@@ -1,11 +1,11 @@
 #include "routing/routing_station.h"
 
 #include <QPushButton>
-#include <QScrollArea>
 #include <QVBoxLayout>
 #include <algorithm>
 
 #include "widgets/heading.h"
+#include "widgets/scrolled.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
@@ -103,7 +103,7 @@ void CutPanel::paint_cuts(QPainter& p, double y) {
     for (size_t i = 0; i < plan.feeds.size(); ++i, y += u(21)) {
         const auto& f = plan.feeds[i];
         const auto& route = s.harness.routes[i];
-        const bool selected = document_.selection() == f.id;
+        const bool selected = document_.selects(f.id);
         if (selected) p.fillRect(QRectF(u(4), y, width() - u(10), u(20)), t.accent_soft);
         const auto* wire = sangre::find(document_.catalogue().wires, f.wire);
         const auto swatch = [&](double x, const std::string& colour) {
@@ -144,6 +144,7 @@ RoutingStation::RoutingStation(Document& document, QWidget* parent) : QWidget(pa
     auto* heading =
         new Heading(tr("How it gets there"),
                     tr("Places and the measured ways between them. A band is as thick as its wires."), this);
+    heading->lead_on(document, Stage::routing);
     auto* add = new QPushButton(tr("+ Place"), this);
     add->setToolTip(tr("A spot of the machine where parts stand"));
     auto* body = new QPushButton(tr("+ Body"), this);
@@ -155,13 +156,10 @@ RoutingStation::RoutingStation(Document& document, QWidget* parent) : QWidget(pa
     auto* row = new QHBoxLayout;
     row->setSpacing(u(10));
     map_ = new MachineMap(document, this);
+    map_->setObjectName("drawing");
     row->addWidget(map_, 1);
-    auto* area = new QScrollArea(this);
-    area->setWidgetResizable(true);
-    area->setFrameShape(QFrame::NoFrame);
-    area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* area = scrolled(new CutPanel(document, this), this);
     area->setFixedWidth(u(280));
-    area->setWidget(new CutPanel(document, area));
     row->addWidget(area);
     column->addLayout(row, 1);
     connect(add, &QPushButton::clicked, map_, &MachineMap::add_place);

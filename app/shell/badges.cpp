@@ -2,16 +2,6 @@
 
 namespace sangre::app {
 
-Station station_of(const std::string& rule) {
-    const auto of = [&](std::initializer_list<const char*> groups) {
-        return std::any_of(groups.begin(), groups.end(), [&](const char* g) { return rule.starts_with(g); });
-    };
-    if (of({"load", "outside"})) return Station::loads;
-    if (of({"rail", "battery"})) return Station::power;
-    if (of({"hole", "route", "place"})) return Station::routing;
-    return Station::wiring;
-}
-
 Badges::Badges(Document& document, StationBar& bar) : QObject(&bar), document_(document), bar_(bar) {
     pause_.setSingleShot(true);
     pause_.setInterval(120);
@@ -29,7 +19,9 @@ void Badges::count_findings() {
         badges_[static_cast<size_t>(s)] = {};
     for (const auto& f : document_.study().findings) {
         if (f.severity == Severity::note) continue;
-        auto& badge = badges_[static_cast<size_t>(station_of(f.rule))];
+        const auto at = stage_of(f.rule);
+        if (at == Station::build) continue;  // counted with its steps
+        auto& badge = badges_[static_cast<size_t>(at)];
         ++badge.count;
         badge.urgent = true;
         if (!badge.tip.isEmpty()) badge.tip += '\n';
@@ -41,6 +33,8 @@ void Badges::count_findings() {
 void Badges::count_work() {
     const auto& plan = document_.plan();
     StationBar::Badge build, bench;
+    for (const auto& f : document_.study().findings)
+        build.urgent |= f.severity != Severity::note && stage_of(f.rule) == Station::build;
     for (const auto& step : document_.study().steps()) build.count += !plan.done.contains(step.key);
     for (const auto& r : document_.study().readings()) {
         const auto m = plan.measured.find(r.key);

@@ -7,9 +7,6 @@
 
 namespace sangre::app {
 
-/// Where the subject of a rule's findings is worked on.
-Station station_of(const std::string& rule);
-
 /// Lives as long as its bar. Findings are counted at once; steps and readings, which take longer than all
 /// other numbers together, once the typing pauses.
 class Badges : public QObject {

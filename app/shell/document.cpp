@@ -37,7 +37,7 @@ void Document::start_with(std::shared_ptr<const Plan> plan, const QString& file,
     saved_ = std::move(plan);
     history_ = {{saved_, {}, 0}};
     at_ = 0;
-    selection_.clear();
+    selection_.clear(), selected_before_.clear();
     shown_why_.reset();
     const auto conditions = usual_conditions(*saved_);
     study_ = ahead ? std::move(*ahead) : sangre::study(*saved_, *catalogue_, conditions);
@@ -138,15 +138,34 @@ void Document::set_conditions(const Conditions& conditions) {
     emit changed();
 }
 
+std::vector<Id> Document::selected() const {
+    auto all = selected_before_;
+    if (!selection_.empty()) all.push_back(selection_);
+    return all;
+}
+
+bool Document::selects(const Id& id) const {
+    return id == selection_ ||
+           std::find(selected_before_.begin(), selected_before_.end(), id) != selected_before_.end();
+}
+
 void Document::select(const Id& id) {
-    if (selection_ == id && !shown_why_) return;
-    selection_ = id;
+    if (extending_ && !id.empty() && !selection_.empty()) {
+        auto all = selected();
+        if (std::erase(all, id) == 0) all.push_back(id);
+        selection_ = all.empty() ? Id() : all.back();
+        if (!all.empty()) all.pop_back();
+        selected_before_ = std::move(all);
+    } else if (selection_ == id && !shown_why_ && selected_before_.empty())
+        return;
+    else
+        selection_ = id, selected_before_.clear();
     shown_why_.reset();
     emit selection_changed();
 }
 
 void Document::show_why(Why why) {
-    selection_.clear();
+    selection_.clear(), selected_before_.clear();
     shown_why_ = std::move(why);
     emit selection_changed();
 }
@@ -169,7 +188,13 @@ bool Document::propose_wiring() {
     const auto before = plan().feeds.size();
     apply([next = proposal->plan](const Plan&) { return next; }, tr("Propose wiring"));
     const auto wired = plan().feeds.size();
-    auto words = (before == 0 ? tr("Wired: %1 feeds.") : tr("Wired anew: %1 feeds.")).arg(wired);
+    emit proposed();
+    // What it rests on comes first: that is what to say otherwise.
+    QStringList taken;
+    for (const auto& one : assumptions(plan(), study_)) taken << QString::fromStdString(one);
+    auto words = taken.isEmpty() ? QString() : tr("Assumed: %1.").arg(taken.join(QStringLiteral("; "))) + ' ';
+    words += before == 0 ? tr("Wired: %n feed(s).", nullptr, static_cast<int>(wired))
+                         : tr("Wired anew: %n feed(s).", nullptr, static_cast<int>(wired));
     const auto dangers = count(study_.findings, Severity::danger);
     if (dangers > 0)
         words += ' ' + tr("Left to mend: %n danger(s); F8 shows them.", nullptr, static_cast<int>(dangers));

@@ -22,7 +22,11 @@ class Document : public QObject {
     const Study& study() const { return study_; }
     const Catalogue& catalogue() const { return *catalogue_; }
     const Conditions& conditions() const { return study_.conditions; }
+    /// What was selected last; empty: nothing, which stands for the plan.
     const Id& selection() const { return selection_; }
+    /// All that is selected, in the order in which it was.
+    std::vector<Id> selected() const;
+    bool selects(const Id& id) const;
     const QString& file() const { return file_; }
     bool modified() const { return plan() != *saved_; }
 
@@ -50,6 +54,8 @@ class Document : public QObject {
 
     void set_conditions(const Conditions& conditions);
     void select(const Id& id);
+    /// While this holds, select() adds to what is selected, or takes out of it.
+    void extend_selection(bool extending) { extending_ = extending; }
     /// Arithmetic that belongs to no part of the plan, until something is selected.
     void show_why(Why why);
     const std::optional<Why>& shown_why() const { return shown_why_; }
@@ -102,6 +108,7 @@ class Document : public QObject {
     void said(const QString& text, bool error, bool undoable);
     void file_changed();
     void variant_changed();
+    void proposed();  ///< wiring was, and is in the plan
 
   private:
     struct Version {
@@ -129,6 +136,8 @@ class Document : public QObject {
     Study study_, variant_study_;
     std::shared_ptr<const Plan> variant_;
     Id selection_;
+    std::vector<Id> selected_before_;  ///< beside `selection_`
+    bool extending_ = false;
     std::optional<Why> shown_why_;
     QString file_;
     QString copy_of_;  ///< the shipped demo that this began as

@@ -119,7 +119,7 @@ void LineBar::commit() {
         return leave();
     }
     if (typed.trimmed().isEmpty()) return leave();
-    auto next = plan_from_text(text, document_.catalogue(), document_.plan());
+    auto next = plan_from_text(text, document_.catalogue(), document_.plan(), document_.selection());
     if (!next)
         return show_problem(words_of(next.error().message), characters(typed, next.error().begin),
                             characters(typed, next.error().end));
@@ -136,7 +136,7 @@ void LineBar::complete() {
     const auto blank = typed.indexOf(QLatin1Char(' '));
     if (adding_ && blank < 0) {
         for (const auto* kind : line_kinds())
-            if (kind->alone && QString::fromUtf8(kind->word).startsWith(typed.toLower()))
+            if (QString::fromUtf8(kind->word).startsWith(typed.toLower()))
                 words << QString::fromUtf8(kind->word);
     } else {
         const auto line = adding_ ? std::nullopt : line_of(context, subject_);

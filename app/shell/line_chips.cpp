@@ -22,8 +22,9 @@ LineChips::LineChips(Document& document, QWidget* parent)
 
 void LineChips::refresh() {
     const LineContext context(document_.plan(), document_.catalogue());
-    subject_ = document_.selection();
-    line_ = line_of(context, subject_);
+    subjects_ = document_.selected();
+    if (subjects_.empty()) subjects_ = {Id()};
+    line_ = several() ? shared_line(context, subjects_) : line_of(context, subjects_.front());
     lay_out();
     setAccessibleDescription(line_ ? words_of(line_->text) : QString());
     updateGeometry();
@@ -74,17 +75,19 @@ void LineChips::paint(QPainter& p) {
     if (!line_) return;
     const auto& t = theme();
     text(p, QRectF(u(14), u(8), width() - u(26), u(20)),
-         tr("%1 · F2 types the whole line").arg(QString::fromUtf8(line_->kind->word)), t.muted, face(11));
+         several() ? tr("%1 × %2 · what they share").arg(subjects_.size()).arg(line_word())
+                   : tr("%1 · F2 types the whole line").arg(line_word()),
+         t.muted, face(11));
     for (size_t i = 0; i < areas_.size(); ++i) {
         const bool more = i == shown_;
         const auto key = more ? QStringLiteral("more") : QStringLiteral("chip %1").arg(i);
         const auto& area = areas_[i];
-        const bool pointed_at = hovered() == key;
+        const bool head = i == 0 && !several(), pointed_at = hovered() == key;
         p.setPen(QPen(pointed_at ? t.accent : t.line, 1, more ? Qt::DashLine : Qt::SolidLine));
-        p.setBrush(i == 0 ? t.accent_soft : t.paper);
+        p.setBrush(head ? t.accent_soft : t.paper);
         p.drawRoundedRect(area.adjusted(0.5, 0.5, -0.5, -0.5), u(6), u(6));
         const auto words = more ? more_words() : words_of(line_->chips[i].text);
-        const auto f = face(12, i == 0 || more);
+        const auto f = face(12, head || more);
         if (area.height() > chip_height() + 1)
             paragraph(p, area.adjusted(u(7), u(4), -u(7), -u(4)), words, t.ink, f);
         else
@@ -115,11 +118,12 @@ void LineChips::paint(QPainter& p) {
 void LineChips::edit_chip(size_t chip, const QRectF& area) {
     const double wide = width() - u(20.0);
     edit_at(QRectF(u(10), area.top(), wide, area.height()), words_of(line_->chips[chip].text),
-            [this, chip, id = subject_](const QString& typed) -> QString {
+            [this, chip, ids = subjects_, was = line_->chips[chip]](const QString& typed) -> QString {
                 const LineContext context(document_.plan(), document_.catalogue());
                 const auto text = typed.trimmed().toStdString();
-                if (chip == 0 && text.empty()) return tr("It needs to be called something.");
-                auto next = with_chip(context, id, chip, text);
+                if (!was.fact && text.empty()) return tr("It needs to be called something.");
+                auto next = ids.size() > 1 ? with_shared_chip(context, ids, was.text, text)
+                                           : with_chip(context, ids.front(), chip, text);
                 if (!next) return words_of(next.error().message);
                 close_editor();
                 document_.apply([plan = std::move(*next)](const Plan&) { return plan; },
@@ -128,12 +132,28 @@ void LineChips::edit_chip(size_t chip, const QRectF& area) {
             });
 }
 
+/// A field for what all of them are to say.
+void LineChips::say_of_all(const QString& begun) {
+    edit_at(QRectF(u(10), areas_.back().top(), width() - u(20.0), chip_height()), begun,
+            [this, ids = subjects_](const QString& typed) -> QString {
+                const LineContext context(document_.plan(), document_.catalogue());
+                auto next = with_shared_chip(context, ids, {}, typed.trimmed().toStdString());
+                if (!next) return words_of(next.error().message);
+                close_editor();
+                document_.apply([plan = std::move(*next)](const Plan&) { return plan; },
+                                tr("Say it of %n things", nullptr, static_cast<int>(ids.size())));
+                return {};
+            });
+    if (editor()) editor()->end(false);
+}
+
 void LineChips::more_menu(const QPoint& at) {
     QMenu menu(this);
     menu.setToolTipsVisible(true);
     for (const auto* fact : line_->unsaid) {
         auto* a = menu.addAction(tr("%1 — %2").arg(menu_words(tr(fact->word)), menu_words(tr(fact->help))),
                                  this, [this, word = QString::fromUtf8(fact->word)] {
+                                     if (several()) return say_of_all(word + QLatin1Char(' '));
                                      emit line_asked(QStringLiteral(", ") + word + QLatin1Char(' '));
                                  });
         a->setToolTip(tr(fact->help));

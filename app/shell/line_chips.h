@@ -30,7 +30,10 @@ class LineChips : public Canvas {
     void more_menu(const QPoint& at);
     Document& document_;
     std::optional<ThingLine> line_;
-    Id subject_;
+    bool several() const { return subjects_.size() > 1; }
+    QString line_word() const { return QString::fromUtf8(line_->kind->word); }
+    void say_of_all(const QString& begun);
+    std::vector<Id> subjects_;
     std::vector<QRectF> areas_;  ///< by chip, then that of “+”
     size_t shown_ = 0;           ///< chips that there is room for
     int height_ = 0;

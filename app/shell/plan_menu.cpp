@@ -6,6 +6,8 @@
 #include <QFileInfo>
 #include <QInputDialog>
 #include <QMenu>
+#include <QPrintDialog>
+#include <QPrinter>
 #include <QSettings>
 
 #include "build/bom.h"
@@ -16,6 +18,7 @@
 #include "plan/edits.h"
 #include "power/power_station.h"
 #include "shell/line_bar.h"
+#include "shell/paste.h"
 #include "shell/practices_menu.h"
 #include "shell/window.h"
 #include "widgets/words.h"
@@ -69,10 +72,17 @@ void Window::fill_plan_menu(QMenu& menu) {
     for (size_t i = done.size(); i-- > 0 && done.size() - i <= 30;)
         back->addAction(tr("before “%1”").arg(menu_words(done[i])), [this, i] { document_.undo_to(i); });
     back->setEnabled(!back->isEmpty());
+    const bool any = !document_.selected().empty();
+    menu.addAction(tr("Cut\tCtrl+X"), [this] { cut_selected(document_); })->setEnabled(any);
+    menu.addAction(tr("Copy\tCtrl+C"), [this] { copy_selected(document_); })->setEnabled(any);
+    menu.addAction(tr("Paste\tCtrl+V"), [this] { add_lines(document_, QApplication::clipboard()->text()); })
+        ->setEnabled(looks_like_plan_text(QApplication::clipboard()->text().toStdString()));
+    menu.addAction(tr("Duplicate\tCtrl+D"), [this] { duplicate_selected(document_); })->setEnabled(any);
+    menu.addAction(tr("Remove\tDel"), [this] { remove_selected(document_); })->setEnabled(any);
     menu.addAction(tr("Find anything…\tCtrl+Space"), this, &Window::find_anything);
     menu.addAction(tr("Add…\tInsert"), [this] { line_->add(); });
     menu.addAction(tr("Type its line…\tF2"), [this] { line_->change(document_.selection()); });
-    menu.addAction(tr("Propose wiring\tCtrl+P"), &document_, &Document::propose_wiring);
+    menu.addAction(tr("Propose wiring\tCtrl+Enter"), &document_, &Document::propose_wiring);
     fill_practices_menu(document_, *menu.addMenu(tr("Schools to follow")));
     menu.addAction(tr("Air it works in: %1…").arg(words_of(air_text(document_.plan()))), this,
                    &Window::ask_air);
@@ -93,6 +103,7 @@ void Window::fill_plan_menu(QMenu& menu) {
     menu.addAction(tr("Flow map as picture…"), this, &Window::export_flow_map);
     menu.addAction(tr("Wiring diagram to a file…"), this, &Window::export_diagram);
     menu.addAction(tr("Labels to print…"), this, &Window::export_labels);
+    menu.addAction(tr("Print this station's drawing…\tCtrl+P"), this, &Window::ask_print);
     menu.addSeparator();
     menu.addAction(appearance() == Appearance::light ? tr("Dark\tF7") : tr("Light\tF7"), [this] {
         restyle(appearance() == Appearance::light ? Appearance::dark : Appearance::light, text_scale());
@@ -135,6 +146,18 @@ void Window::export_flow_map() {
     if (file.isEmpty()) return;
     const auto wrong = power()->map()->export_picture(file);
     show_banner(wrong.isEmpty() ? tr("Written to %1.").arg(file) : wrong, !wrong.isEmpty(), false);
+}
+
+void Window::ask_print() {
+    auto* sheet = drawing();
+    if (!sheet) return;
+    QPrinter paper(QPrinter::HighResolution);
+    paper.setDocName(words_of(document_.plan().name));
+    QPrintDialog dialog(&paper, this);
+    if (dialog.exec() != QDialog::Accepted) return;
+    const bool printed = sheet->print_on(paper) && paper.printerState() != QPrinter::Error;
+    show_banner(printed ? tr("Printed.") : tr("Nothing was printed: the printer cannot be reached."),
+                !printed, false);
 }
 
 void Window::ask_open() {

@@ -2,11 +2,12 @@
 // The seven stations, in the order of the work, each with a badge for what waits there.
 #include <array>
 
+#include "lead_on/next.h"
 #include "widgets/canvas.h"
 
 namespace sangre::app {
 
-enum class Station { loads, power, wiring, routing, build, bench, log };
+using Station = Stage;
 inline constexpr int station_count = 7;
 
 class StationBar : public Canvas {
@@ -26,7 +27,7 @@ class StationBar : public Canvas {
     static QString station_name(Station s);
 
   signals:
-    void chosen(sangre::app::Station station);
+    void chosen(sangre::Stage station);
 
   protected:
     void paint(QPainter& p) override;

@@ -3,6 +3,7 @@
 #include <QVBoxLayout>
 
 #include "theme/theme.h"
+#include "widgets/scrolled.h"
 
 namespace sangre::app {
 WhyPanel::WhyPanel(Document& document, QWidget* parent)
@@ -10,21 +11,16 @@ WhyPanel::WhyPanel(Document& document, QWidget* parent)
       document_(document),
       certainty_(document),
       chips_(new LineChips(document)),
-      scroll_(new QScrollArea),
       page_(new WhyPage(document)) {
     setAccessibleName(tr("Why"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
     column->addWidget(chips_);
-    column->addWidget(scroll_, 1);
-    scroll_->setWidgetResizable(true);
-    scroll_->setFrameShape(QFrame::NoFrame);
     setFixedWidth(u(282));
     // As wide as it will be, so that its lines are broken once and the first painting is the last.
     page_->resize(u(282), u(200));
-    scroll_->setWidget(page_);
-    scroll_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    column->addWidget(scroll_ = scrolled(page_, this), 1);
     connect(&document_, &Document::changed, this, &WhyPanel::refresh);
     connect(&document_, &Document::selection_changed, this, &WhyPanel::refresh);
     connect(&certainty_, &Certainty::changed, this, &WhyPanel::refresh);

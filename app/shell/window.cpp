@@ -25,6 +25,7 @@
 #include "shell/paste.h"
 #include "shell/unfinished.h"
 #include "shell/variant_bar.h"
+#include "widgets/canvas_access.h"
 #include "widgets/words.h"
 #include "wiring/wiring_station.h"
 
@@ -49,6 +50,7 @@ Window::Window(Document& document, QWidget* parent) : QMainWindow(parent), docum
     connect(&document_, &Document::changed, this, [this] {
         if (undo_of_ && undo_of_ != document_.kept_plan()) banner_->hide(), undo_of_.reset();
     });
+    connect(&document_, &Document::proposed, this, [this] { go(Station::power); });
     connect(&document_, &Document::file_changed, this, &Window::name_file);
     name_file();
 }
@@ -170,6 +172,7 @@ void Window::show_banner(const QString& words, bool error, bool undoable) {
     banner_undo_->setVisible(undoable);
     undo_of_ = undoable ? document_.kept_plan() : nullptr;
     banner_->show();
+    announce_words(*banner_words_);
 }
 
 void Window::make_actions() {
@@ -188,7 +191,8 @@ void Window::make_actions() {
     // Named, not QKeySequence::Redo: on some platforms that is Ctrl+Y too, and neither would act.
     act(tr("Redo"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), [this] { document_.redo(); });
     act(tr("Redo"), QKeySequence(Qt::CTRL | Qt::Key_Y), [this] { document_.redo(); });
-    act(tr("Propose"), QKeySequence(Qt::CTRL | Qt::Key_P), [this] { document_.propose_wiring(); });
+    act(tr("Propose"), QKeySequence(Qt::CTRL | Qt::Key_Return), [this] { document_.propose_wiring(); });
+    act(tr("Print"), QKeySequence::Print, [this] { ask_print(); });
     act(tr("Keep as A"), QKeySequence(Qt::CTRL | Qt::Key_K), [this] { document_.keep_variant(); });
     act(tr("Save"), QKeySequence::Save, [this] { save(); });
     act(tr("Save as"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { ask_save_as(); });
@@ -202,6 +206,7 @@ void Window::make_actions() {
     act(tr("Type its line"), QKeySequence(Qt::Key_F2), [this] { line_->change(document_.selection()); });
     act(tr("Help"), QKeySequence(Qt::Key_F1), [this] { show_help(); });
     act(tr("Find anything"), QKeySequence(Qt::CTRL | Qt::Key_Space), [this] { find_anything(); });
+    act(tr("Duplicate"), QKeySequence(Qt::CTRL | Qt::Key_D), [this] { duplicate_selected(document_); });
     act(tr("Add"), QKeySequence(Qt::Key_Insert), [this] { line_->add(); });
     act(tr("Next finding"), QKeySequence(Qt::Key_F8), [this] { findings_->next(); });
     act(tr("Larger text"), QKeySequence(Qt::CTRL | Qt::Key_Plus),
@@ -230,6 +235,11 @@ void Window::restyle(Appearance wanted, double scale) {
 }
 
 bool Window::eventFilter(QObject* at, QEvent* e) {
+    // With Ctrl held, what is clicked or entered joins what is selected.
+    if (e->type() == QEvent::MouseButtonPress || e->type() == QEvent::KeyPress)
+        document_.extend_selection(static_cast<QInputEvent*>(e)->modifiers() == Qt::ControlModifier);
+    if (e->type() == QEvent::MouseButtonRelease || e->type() == QEvent::KeyRelease)
+        document_.extend_selection(false);
     // Names are text: nothing in one is followed, loaded or laid out.
     if (e->type() == QEvent::Polish)
         if (auto* label = qobject_cast<QLabel*>(at)) label->setTextFormat(Qt::PlainText);
@@ -246,9 +256,12 @@ bool Window::eventFilter(QObject* at, QEvent* e) {
     return QMainWindow::eventFilter(at, e);
 }
 
-/// What nobody nearer took: lines of a plan are pasted anywhere.
+/// What nobody nearer took: things are copied, cut, pasted and removed anywhere.
 void Window::keyPressEvent(QKeyEvent* e) {
     if (e->matches(QKeySequence::Paste) && add_lines(document_, QApplication::clipboard()->text())) return;
+    if (e->matches(QKeySequence::Copy) && copy_selected(document_)) return;
+    if (e->matches(QKeySequence::Cut) && cut_selected(document_)) return;
+    if (e->matches(QKeySequence::Delete) && remove_selected(document_)) return;
     QMainWindow::keyPressEvent(e);
 }
 
@@ -296,6 +309,12 @@ QWidget* Window::widget_of(Station station) {
     return loads();
 }
 
+Canvas* Window::drawing() const {
+    for (auto* canvas : stack_->currentWidget()->findChildren<Canvas*>(QStringLiteral("drawing")))
+        if (canvas->isVisibleTo(stack_)) return canvas;
+    return nullptr;
+}
+
 void Window::show_help() {
     if (help_ && stack_->currentWidget() == help_) return go(station_);
     if (!help_) stack_->addWidget(help_ = new HelpPage(stack_));
@@ -307,9 +326,15 @@ void Window::go(Station station) {
     station_ = station;
     stack_->setCurrentWidget(widget_of(station));
     bar_->set_current(station);
-    if (station == Station::build) build()->setFocus();
-    if (station == Station::bench) bench()->field()->setFocus();
-    if (station == Station::loads) loads()->entry()->setFocus();
+    // Where typing is the work, in the field for it; else in the drawing.
+    if (station == Station::build)
+        build()->setFocus();
+    else if (station == Station::bench)
+        bench()->field()->setFocus();
+    else if (station == Station::loads)
+        loads()->entry()->setFocus();
+    else if (auto* main = drawing())
+        main->setFocus(Qt::OtherFocusReason);
 }
 
 bool Window::take_file(const QString& file) {
@@ -342,10 +367,7 @@ void Window::dropEvent(QDropEvent* e) {
     }
 }
 
-void Window::follow_finding(const QString& rule) {
-    // What an antenna wants is a step of the build.
-    go(rule.startsWith("antenna") ? Station::build : station_of(rule.toStdString()));
-}
+void Window::follow_finding(const QString& rule) { go(stage_of(rule.toStdString())); }
 
 void Window::save_to(const QString& file) {
     // What saving itself has to say, of another program's version, is not talked over.

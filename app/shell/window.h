@@ -55,6 +55,8 @@ class Window : public QMainWindow {
     /// Help in place of the station, and back.
     void show_help();
     HelpPage* help() { return help_; }
+    /// The main drawing of what is on screen; null where it has none.
+    Canvas* drawing() const;
     /// A plan opens, a table of loads or lines of a plan are added; false for anything else.
     bool take_file(const QString& file);
     VariantBar* variant() { return variant_; }
@@ -91,6 +93,7 @@ class Window : public QMainWindow {
     void stay_on_screen();
     /// The file chosen, with an ending; empty where none was.
     QString ask_file(const QString& title, const QString& name, const QString& kinds, const QString& ending);
+    void ask_print();
     void ask_open();
     void ask_save_as();
     void write_table(const QString& title, const std::string& table);

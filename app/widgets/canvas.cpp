@@ -3,12 +3,11 @@
 #include <QHash>
 #include <QHelpEvent>
 #include <QKeyEvent>
-#include <QPdfWriter>
 #include <QScrollArea>
 #include <QStaticText>
-#include <QSvgGenerator>
 #include <QToolTip>
 
+#include "widgets/canvas_access.h"
 #include "widgets/rounded.h"
 
 namespace sangre::app {
@@ -42,6 +41,7 @@ QString shortened(const QString& words, const QFont& f, double width) {
 }  // namespace
 
 Canvas::Canvas(const QString& accessible_name, QWidget* parent) : QWidget(parent) {
+    make_canvases_accessible();
     setAccessibleName(accessible_name);
     setAttribute(Qt::WA_OpaquePaintEvent);
     setMouseTracking(true);
@@ -60,6 +60,11 @@ void Canvas::paintEvent(QPaintEvent* e) {
     p.resetTransform();
     drop_old_stamps();
     for (auto& s : spots_) s.area = QRectF(s.area.topLeft() * zoom_, s.area.size() * zoom_);
+    if (QAccessible::isActive()) announce_changes();
+    if (seek_first_ && !spots_.empty()) {
+        seek_first_ = false;
+        if (hasFocus()) walk(1);
+    }
     if (!hasFocus() || focused_.isEmpty()) return;
     for (const auto& s : spots_)
         if (s.key == focused_) {
@@ -109,41 +114,6 @@ void Canvas::drop_old_stamps() {
         s = painting_ - s->used > kept_for ? stamps_.erase(s) : std::next(s);
 }
 
-QString Canvas::export_picture(const QString& file) {
-    const auto draw = [&](QPaintDevice& device, double scale) {
-        QPainter p;
-        if (!p.begin(&device)) return false;
-        p.setRenderHint(QPainter::Antialiasing);
-        p.scale(scale, scale);
-        p.fillRect(rect(), ground());
-        spots_.clear();
-        p.scale(zoom_, zoom_);
-        direct_ = true;
-        paint(p);
-        direct_ = false;
-        return p.end();
-    };
-    bool done = false;
-    if (file.endsWith(QLatin1String(".svg"), Qt::CaseInsensitive)) {
-        QSvgGenerator svg;
-        svg.setFileName(file), svg.setSize(size()), svg.setViewBox(rect());
-        svg.setTitle(accessibleName());
-        done = draw(svg, 1);
-    } else if (file.endsWith(QLatin1String(".pdf"), Qt::CaseInsensitive)) {
-        QPdfWriter pdf(file);
-        pdf.setResolution(96);
-        pdf.setPageSize(QPageSize(QSizeF(width(), height()) * 0.75, QPageSize::Point));
-        pdf.setPageMargins({});
-        done = draw(pdf, 1);
-    } else if (file.endsWith(QLatin1String(".png"), Qt::CaseInsensitive)) {
-        QImage image(size() * 2, QImage::Format_RGB32);
-        done = draw(image, 2) && image.save(file);
-    } else
-        return tr("%1: a picture ends in .svg, .pdf or .png").arg(file);
-    update();
-    return done ? QString() : tr("%1 cannot be written").arg(file);
-}
-
 void Canvas::set_zoom(double zoom) {
     close_editor();
     zoom_ = std::clamp(zoom, 0.5, 2.5);
@@ -163,9 +133,35 @@ QPoint Canvas::spot_centre(const QString& key) const {
     return {};
 }
 
-void Canvas::focus_spot(const QString& key) {
+const Spot* Canvas::spot(const QString& key) const {
+    const auto at = std::find_if(spots_.begin(), spots_.end(), [&](const auto& s) { return s.key == key; });
+    return at == spots_.end() ? nullptr : &*at;
+}
+
+void Canvas::focus_spot(const QString& key) { focus_on(key); }
+
+void Canvas::focus_on(const QString& key) {
     focused_ = key;
+    announce_focus(*this, key);
     update();
+}
+
+/// Once they are others than before, or say something else.
+void Canvas::announce_changes() {
+    size_t now = 0;
+    for (const auto& s : spots_) now = qHashMulti(now, s.key, s.said_name(), s.value);
+    if (now != announced_) announce_spots(*this);
+    announced_ = now;
+}
+
+/// Come to by keyboard, it shows where one is.
+void Canvas::focusInEvent(QFocusEvent* e) {
+    QWidget::focusInEvent(e);
+    if (e->reason() == Qt::MouseFocusReason || e->reason() == Qt::PopupFocusReason) return;
+    if (spot(focused_))
+        announce_focus(*this, focused_);
+    else
+        seek_first_ = true, update();
 }
 
 void Canvas::fit_height() {
@@ -225,7 +221,7 @@ void Canvas::mousePressEvent(QMouseEvent* e) {
     close_editor();
     const auto* s = spot_at(e->position());
     if (!s) return;
-    if (s->focusable) focused_ = s->key;
+    if (s->focusable) focus_on(s->key);
     // The edit that follows repaints and renews the spots: keep the action, not the spot.
     const auto action = e->button() == Qt::RightButton ? s->secondary : s->activate;
     update();
@@ -241,18 +237,17 @@ void Canvas::walk(int by) {
     auto index = at == keys.end() ? (by > 0 ? 0 : static_cast<int>(keys.size()) - 1)
                                   : static_cast<int>(at - keys.begin()) + by;
     index = std::clamp(index, 0, static_cast<int>(keys.size()) - 1);
-    focused_ = keys[static_cast<size_t>(index)];
+    focus_on(keys[static_cast<size_t>(index)]);
     reveal(focused_);
-    update();
 }
 
 /// Scrolls what holds this drawing until that spot is in view.
 void Canvas::reveal(const QString& key) {
     QWidget* inside = parentWidget();
     auto* view = inside ? qobject_cast<QScrollArea*>(inside->parentWidget()) : nullptr;
-    const auto spot = std::find_if(spots_.begin(), spots_.end(), [&](const auto& s) { return s.key == key; });
-    if (!view || spot == spots_.end()) return;
-    const auto at = spot->area.toRect();
+    const auto* s = spot(key);
+    if (!view || !s) return;
+    const auto at = s->area.toRect();
     view->ensureVisible(at.center().x(), at.center().y(), 0,
                         std::min(at.height() / 2 + u(8), view->height() / 2));
 }
@@ -285,6 +280,9 @@ void Canvas::keyPressEvent(QKeyEvent* e) {
         case Qt::Key_Space:
             if (run(&Spot::activate)) return;
             break;
+        case Qt::Key_F10:
+            if (e->modifiers() != Qt::ShiftModifier) break;
+            [[fallthrough]];
         case Qt::Key_Menu:
             if (run(&Spot::secondary)) return;
             break;

@@ -4,6 +4,7 @@
 #include <QHash>
 #include <QLabel>
 #include <QLineEdit>
+#include <QPagedPaintDevice>
 #include <QPainter>
 #include <QPixmap>
 #include <QWidget>
@@ -37,6 +38,9 @@ struct Spot {
     std::function<void()> secondary;  ///< right click, or the Menu key
     Qt::CursorShape cursor = Qt::PointingHandCursor;
     bool focusable = true;
+    QString name = {};   ///< read aloud; empty: the first line of its tip
+    QString value = {};  ///< the number or choice that it holds, where its name does not say it
+    QString said_name() const { return name.isEmpty() ? tip.words().section(QLatin1Char('\n'), 0, 0) : name; }
 };
 
 class Canvas : public QWidget {
@@ -54,11 +58,17 @@ class Canvas : public QWidget {
     /// As tall as its size hint now wants, and painted anew: for what grows with the plan.
     void fit_height();
     const std::vector<Spot>& spots() const { return spots_; }
+    /// The spot of that key, until the next painting; null when there is none.
+    const Spot* spot(const QString& key) const;
+    /// That at a point of the widget.
+    const Spot* spot_under(QPointF at) const { return spot_at(at); }
     /// Centre of the spot of that key; null point when there is none. For tests and for keyboard menus.
     QPoint spot_centre(const QString& key) const;
     /// Draws it into a file of its own size: .svg, .pdf or .png (twice as fine). Returns what went wrong, or
     /// nothing.
     QString export_picture(const QString& file);
+    /// Draws it onto a sheet of paper, as large as it goes; false where nothing can be drawn there.
+    bool print_on(QPagedPaintDevice& paper);
     /// Draws it larger or smaller; spots and edit fields follow. Held to 0.5 – 2.5.
     void set_zoom(double zoom);
     double zoom() const { return zoom_; }
@@ -99,11 +109,13 @@ class Canvas : public QWidget {
     void mousePressEvent(QMouseEvent* e) override;
     void keyPressEvent(QKeyEvent* e) override;
     void leaveEvent(QEvent* e) override;
+    void focusInEvent(QFocusEvent* e) override;
     bool event(QEvent* e) override;
     bool eventFilter(QObject* watched, QEvent* e) override;
     QString hovered() const { return hovered_; }
 
   private:
+    bool draw_into(QPaintDevice& device, double scale);
     struct Stamp {
         QPixmap picture;
         QString shows;
@@ -114,12 +126,16 @@ class Canvas : public QWidget {
     void reveal(const QString& key);
     void commit_editor();
     void drop_old_stamps();
+    void announce_changes();
+    void focus_on(const QString& key);
+    size_t announced_ = 0;  ///< what the spots said when they were last announced
     std::vector<Spot> spots_;
     QHash<QString, Stamp> stamps_;
     int painting_ = 0;
     QRegion exposed_;
     bool direct_ = false;  ///< into a file: nothing is left out, nothing from a stamp
     QString hovered_, focused_;
+    bool seek_first_ = false;  ///< keys came here before there were spots
     double zoom_ = 1;
     QLineEdit* editor_ = nullptr;
     QLabel* echo_ = nullptr;

@@ -3,7 +3,9 @@
 #include <QLabel>
 #include <QPainter>
 
+#include "shell/document.h"
 #include "theme/theme.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
 
@@ -35,6 +37,7 @@ Heading::Heading(const QString& title, const QString& hint, QWidget* parent, dou
     title_ = new Line(title, face(size, true), theme().ink, this);
     title_->setSizePolicy(QSizePolicy::Minimum, QSizePolicy::Preferred);
     row_->addWidget(title_);
+    hint_words_ = hint;
     hint_ = new Line(hint, face(12), theme().muted, this);
     row_->addWidget(hint_, 1, Qt::AlignBottom);
     hint_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
@@ -42,6 +45,27 @@ Heading::Heading(const QString& title, const QString& hint, QWidget* parent, dou
 }
 
 void Heading::set_title(const QString& words) { title_->setText(words); }
-void Heading::set_hint(const QString& words) { hint_->setText(words); }
+void Heading::set_hint(const QString& words) {
+    hint_words_ = words;
+    document_ ? say_next() : hint_->setText(words);
+}
+
+void Heading::lead_on(Document& document, Stage stage) {
+    document_ = &document, stage_ = stage;
+    QObject::connect(&document, &Document::changed, this, [this] { say_next(); });
+}
+
+void Heading::showEvent(QShowEvent* e) {
+    QWidget::showEvent(e);
+    say_next();
+}
+
+void Heading::say_next() {
+    if (!document_ || !isVisible()) return;
+    const auto next =
+        QObject::tr("Next: %1").arg(words_of(next_thing(stage_, document_->plan(), document_->study())));
+    hint_->setText(next);
+    hint_->setToolTip(hint_words_.isEmpty() ? next : next + QLatin1Char('\n') + hint_words_);
+}
 
 }  // namespace sangre::app

@@ -3,8 +3,11 @@
 #include <QHBoxLayout>
 #include <QWidget>
 
+#include "lead_on/next.h"
+
 namespace sangre::app {
 
+class Document;
 class Line;
 
 class Heading : public QWidget {
@@ -13,8 +16,17 @@ class Heading : public QWidget {
     void add(QWidget* w) { row_->addWidget(w); }
     void set_title(const QString& words);
     void set_hint(const QString& words);
+    /// Says, for as long as it is seen, what comes next there; the hint becomes its tip.
+    void lead_on(Document& document, Stage stage);
+
+  protected:
+    void showEvent(QShowEvent* e) override;
 
   private:
+    void say_next();
+    Document* document_ = nullptr;
+    Stage stage_{};
+    QString hint_words_;
     QHBoxLayout* row_;
     Line *title_, *hint_;
 };

@@ -49,7 +49,7 @@ void CablesView::paint_passives(QPainter& p) {
                           top + u(36) + static_cast<double>(line) * (passive_tall() + gap), wide - 1,
                           passive_tall());
         passive_cards_[i] = area;
-        card(p, area, document_.selection() == part.id);
+        card(p, area, document_.selects(part.id));
         text(p, QRectF(area.left() + u(10), area.top() + u(4), wide - u(20), u(18)), words_of(part.name),
              t.ink, face(13, true));
         auto words = words_of(word_of(part.kind));

@@ -135,7 +135,7 @@ void CablesView::paint_cable(QPainter& p, size_t cable, double top) {
     for (const auto& f : document_.study().findings)
         bad = bad || (f.severity == Severity::danger &&
                       std::find(f.about.begin(), f.about.end(), c.id) != f.about.end());
-    card(p, area, document_.selection() == c.id, bad ? t.danger : QColor());
+    card(p, area, document_.selects(c.id), bad ? t.danger : QColor());
     const auto key = QString::number(cable);
     add_spot({area, "cable " + key, words_of(c.name), [this, id = c.id] { document_.select(id); },
               [this, cable, area] {
@@ -239,7 +239,7 @@ void CablesView::paint_core(QPainter& p, size_t cable, size_t core, const QRectF
     const double wide = std::min(text_width(words, face(12, true)) + u(16), x1 - x0);
     const QRectF tag((x0 + x1 - wide) / 2, y - core_tall() / 2, wide, core_tall());
     p.setPen(Qt::NoPen);
-    p.setBrush(document_.selection() == c.id ? t.accent_soft : t.card);
+    p.setBrush(document_.selects(c.id) ? t.accent_soft : t.card);
     p.drawRoundedRect(tag, 4, 4);
     text(p, tag, words, t.ink, face(12, true), Qt::AlignCenter);
     const auto key = QStringLiteral("core %1 %2").arg(cable).arg(core);

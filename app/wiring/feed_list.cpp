@@ -54,7 +54,7 @@ void FeedList::paint(QPainter& p) {
         card(p, QRectF(0, 0, width() - u(2), u(72)));
         text(p, QRectF(u(14), u(10), width() - u(28), u(26)), tr("No feeds yet."), t.ink, face(15, true));
         text(p, QRectF(u(14), u(38), width() - u(28), u(20)),
-             tr("Propose (Ctrl+P) gives every load a fuse and a wire."), t.muted, face(13));
+             tr("Propose (Ctrl+Enter) gives every load a fuse and a wire."), t.muted, face(13));
         return;
     }
     const auto c = columns();
@@ -98,7 +98,7 @@ void FeedList::paint_row(QPainter& p, size_t i) {
     const auto c = columns();
     const auto key = QString::fromStdString(feed.id);
     const auto name = QString::fromStdString(feed_name(plan, feed));
-    card(p, area, document_.selection() == feed.id);
+    card(p, area, document_.selects(feed.id));
     const auto pick = [this, id = feed.id] { document_.select(id); };
     add_spot({area, "feed:" + key, name, pick, {}});
     text(p, QRectF(u(12), area.top(), c.fuse - u(16), area.height()), name, t.ink, face(13, true));

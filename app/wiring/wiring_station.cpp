@@ -1,13 +1,13 @@
 #include "wiring/wiring_station.h"
 
 #include <QMenu>
-#include <QScrollArea>
 #include <QVBoxLayout>
 
 #include "protection/curves.h"
 #include "units/format.h"
 #include "widgets/chart.h"
 #include "widgets/heading.h"
+#include "widgets/scrolled.h"
 
 namespace sangre::app {
 
@@ -16,6 +16,7 @@ WiringStation::WiringStation(Document& document, QWidget* parent) : QWidget(pare
     whole->setContentsMargins(u(18), u(12), u(14), u(8));
     whole->setSpacing(u(6));
     auto* heading = new Heading({}, {}, this);
+    heading->lead_on(document_, Stage::wiring);
     diagram_toggle_ = new Toggle(tr("Diagram"), this);
     diagram_toggle_->setToolTip(tr("The whole plan as a wiring diagram, to print"));
     cables_toggle_ = new Toggle(tr("Cables"), this);
@@ -29,17 +30,12 @@ WiringStation::WiringStation(Document& document, QWidget* parent) : QWidget(pare
     make_feeds_page(*feeds);
     pages_->addWidget(feeds);
     diagram_ = new DiagramView(document_);
-    auto* sheets = new QScrollArea(pages_);
-    sheets->setWidgetResizable(true);
-    sheets->setFrameShape(QFrame::NoFrame);
-    sheets->setWidget(diagram_);
+    diagram_->setObjectName("drawing");
+    auto* sheets = scrolled(diagram_, pages_, true);
     pages_->addWidget(sheets);
     cables_ = new CablesView(document_);
-    auto* cores = new QScrollArea(pages_);
-    cores->setWidgetResizable(true);
-    cores->setFrameShape(QFrame::NoFrame);
-    cores->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    cores->setWidget(cables_);
+    cables_->setObjectName("drawing");
+    auto* cores = scrolled(cables_, pages_);
     pages_->addWidget(cores);
     const auto turn = [this, heading] {
         const int page = diagram_toggle_->isChecked() ? 1 : cables_toggle_->isChecked() ? 2 : 0;
@@ -69,11 +65,8 @@ void WiringStation::make_feeds_page(QWidget& page) {
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(u(6));
     list_ = new FeedList(document_, &page);
-    auto* area = new QScrollArea(&page);
-    area->setWidgetResizable(true);
-    area->setFrameShape(QFrame::NoFrame);
-    area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    area->setWidget(list_);
+    list_->setObjectName("drawing");
+    auto* area = scrolled(list_, &page);
     area->setMinimumHeight(u(80));  // its head and two rows
     column->addWidget(area, 3);
     strip_ = new StripView(document_, this);

@@ -294,10 +294,10 @@ class TestPower : public QObject {
         Evening e;
         const auto steps = e.document.study().steps().size();
         QVERIFY(steps > 20);
-        QCOMPARE(station_of("load-browns-out"), Station::loads);
-        QCOMPARE(station_of("battery-sags"), Station::power);
-        QCOMPARE(station_of("fuse-too-big"), Station::wiring);
-        QCOMPARE(station_of("route-hazard"), Station::routing);
+        QCOMPARE(stage_of("load-browns-out"), Station::loads);
+        QCOMPARE(stage_of("battery-sags"), Station::power);
+        QCOMPARE(stage_of("fuse-too-big"), Station::wiring);
+        QCOMPARE(stage_of("route-hazard"), Station::routing);
         // A danger and a note of the wiring: one of them waits.
         e.document.apply(
             [](const Plan& p) {
@@ -314,7 +314,7 @@ class TestPower : public QObject {
             if (f.severity == Severity::note)
                 ++notes;
             else
-                ++waits[static_cast<size_t>(station_of(f.rule))];
+                ++waits[static_cast<size_t>(stage_of(f.rule))];
         QVERIFY(notes > 0 && waits[static_cast<size_t>(Station::wiring)] > 0);
         for (const auto s : {Station::loads, Station::power, Station::wiring, Station::routing})
             QCOMPARE(bar.badge(s).count, waits[static_cast<size_t>(s)]);

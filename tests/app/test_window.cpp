@@ -202,7 +202,7 @@ class TestWindow : public QObject {
         b.window.loads()->paste("Pump\t12 V\t3 A\nLamp\toops\t1 A\n");
         QCOMPARE(b.document.plan().loads.size(), size_t{2});
         QVERIFY(b.window.banner_words()->text().contains("Line 2"));
-        QTest::keyClick(&b.window, Qt::Key_P, Qt::ControlModifier);
+        QTest::keyClick(&b.window, Qt::Key_Return, Qt::ControlModifier);
         QVERIFY(!b.document.plan().feeds.empty());
         // What is pasted into a plan that has its day runs in it.
         b.window.loads()->paste("Horn\t12 V\t2 A\nBell\t12 V\t0.5 A\n");

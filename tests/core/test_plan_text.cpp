@@ -234,8 +234,11 @@ step "Focus, by eye", do turn the ring, after join/feed-studs-lamp/load
         // Twice is two of them, under ids of their own.
         const auto twice = plan_from_text("load Horn 12 V 2 A\n", parts(), *after);
         QVERIFY(twice && twice->loads.back().id != after->loads.back().id);
-        // Now two are called so, and neither is meant by the name alone.
-        const auto which = plan_from_text("lead Hub → Horn\n", parts(), *twice);
+        QCOMPARE(twice->loads.back().name, std::string("Horn 2"));
+        // Where two are called so, neither is meant by the name alone.
+        auto alike = *twice;
+        alike.loads.back().name = "Horn";
+        const auto which = plan_from_text("lead Hub → Horn\n", parts(), alike);
         QVERIFY(!which && which.error().message.find("more than one") != std::string::npos);
     }
     void errors_point_and_say_what_is_right_data() {

@@ -31,7 +31,7 @@ Study at(const Plan& plan, double air) {
 }
 size_t index_of(const Plan& plan, const Id& load) { return find_part(plan, load).index; }
 bool runs(const Plan& plan, const Study& s) { return raw(s.now.loads[index_of(plan, fan)].amps) > 0.01; }
-const Reading* reading(const Study& s, const std::string& key) {
+const Reading* thermal_reading(const Study& s, const std::string& key) {
     const auto& all = s.readings();
     const auto found = std::find_if(all.begin(), all.end(), [&](const auto& r) { return r.key == key; });
     return found == all.end() ? nullptr : &*found;
@@ -111,17 +111,17 @@ class TestThermalSwitches : public QObject {
     }
     void the_bench_tells_the_two_kinds_apart() {
         const auto opens = test::studied(with_switch("thermal-opens-60"));
-        QVERIFY(std::isfinite(reading(opens, "thermal/t/cold")->high));
-        QVERIFY(std::isinf(reading(opens, "thermal/t/warm")->high));
+        QVERIFY(std::isfinite(thermal_reading(opens, "thermal/t/cold")->high));
+        QVERIFY(std::isinf(thermal_reading(opens, "thermal/t/warm")->high));
         const auto closes = test::studied(with_switch("thermal-closes-45"));
-        const auto& cold = *reading(closes, "thermal/t/cold");
+        const auto& cold = *thermal_reading(closes, "thermal/t/cold");
         QVERIFY(std::isinf(cold.high) && cold.low >= 1e5);
         QCOMPARE(judge(cold, Measured{0, true, {}}), Verdict::pass);
         QCOMPARE(judge(cold, Measured{0.5, false, {}}), Verdict::low);
         QVERIFY(!suspects(*closes.plan, cold, Verdict::low).empty());
         // Neither is read as a switch that a hand opens.
         const auto key = "open/" + closes.plan->feeds[feeds_into(*closes.plan, fan).front()].id;
-        QVERIFY(!reading(opens, key) && !reading(closes, key));
+        QVERIFY(!thermal_reading(opens, key) && !thermal_reading(closes, key));
     }
     void it_is_no_way_to_turn_a_load_off() {
         auto plan = with_switch("thermal-opens-60");

@@ -62,12 +62,12 @@ std::string shortened(const std::string& reason) {
     return reason.substr(0, whole(head)) + " … " + reason.substr(whole(reason.size() - tail));
 }
 
-/// “guess” is none of drop, temperature: where a value is held against a list of words; else nothing.
-std::string allowed_words(const json& document, const std::filesystem::path& schema,
-                          const std::vector<std::string>& context) {
-    const auto read = read_json(schema);
-    if (!read) return {};
-    const json *at = &document, *rules = &*read;
+/// What stands at a place of the document, and what its schema says of it; null where it cannot be found.
+struct Place {
+    const json *value = nullptr, *rules = nullptr;
+};
+Place place_of(const json& document, const json& schema, const std::vector<std::string>& context) {
+    const json *at = &document, *rules = &schema;
     for (const auto& part : context) {
         if (part == "<root>") continue;
         const auto key = part.size() > 2 ? part.substr(1, part.size() - 2) : part;
@@ -88,13 +88,90 @@ std::string allowed_words(const json& document, const std::filesystem::path& sch
             return {};
         if (!rules || !rules->is_object()) return {};
     }
-    const auto list = rules->find("enum");
-    if (list == rules->end()) return {};
+    return {at, rules};
+}
+
+std::string said(const json& value) {
+    return shortened(value.is_string() ? value.get<std::string>() : value.dump());
+}
+
+/// “a number”, “true or false”: for a type of a schema.
+const char* type_words(const std::string& type) {
+    if (type == "number") return "a number";
+    if (type == "integer") return "a whole number";
+    if (type == "boolean") return "true or false";
+    if (type == "array") return "a list";
+    return type == "object" ? "a group of keys" : "a text";
+}
+
+/// “guess” is none of drop, temperature: where a value is held against a list of words; else nothing.
+std::string allowed_words(const Place& at) {
+    const auto list = at.rules->find("enum");
+    if (list == at.rules->end()) return {};
     std::string words;
     for (const auto& one : *list)
         words += (words.empty() ? "" : ", ") + (one.is_string() ? one.get<std::string>() : one.dump());
-    return fmt::format("“{}” is none of {}", shortened(at->is_string() ? at->get<std::string>() : at->dump()),
-                       words);
+    return fmt::format("“{}” is none of {}", said(*at.value), words);
+}
+
+/// What the schema's reader complained of, as a builder would be told.
+std::string in_plain_words(const std::string& complaint, const Place& at) {
+    const auto number = [&](const char* key) {
+        return at.rules && at.rules->contains(key) && (*at.rules)[key].is_number()
+                   ? exact_number((*at.rules)[key].get<double>())
+                   : std::string();
+    };
+    const auto begins = [&](std::string_view with) { return complaint.starts_with(with); };
+    const auto quoted = [&] {
+        const auto first = complaint.rfind('\'', complaint.size() - 3);
+        const auto last = complaint.rfind('\'');
+        return first == std::string::npos || last <= first ? std::string()
+                                                           : complaint.substr(first + 1, last - first - 1);
+    };
+    if (begins("Missing required property")) return fmt::format("“{}” is missing", quoted());
+    if (begins("Object contains a property")) return fmt::format("“{}” is not known here", quoted());
+    if (!at.rules) return "does not fit the format";
+    if (auto words = allowed_words(at); !words.empty()) return words;
+    if (begins("Value type not permitted"))
+        if (const auto type = at.rules->find("type"); type != at.rules->end()) {
+            std::string words;
+            const auto types = type->is_array() ? *type : json::array({*type});
+            for (const auto& one : types)
+                words += (words.empty() ? "" : " or ") + std::string(type_words(one.get<std::string>()));
+            return fmt::format("{} is expected, not {}", words, said(*at.value));
+        }
+    if (begins("Expected number")) {
+        std::string bounds;
+        const auto bound = [&](const char* key, const char* words) {
+            if (const auto n = number(key); !n.empty())
+                bounds += (bounds.empty() ? "" : " and ") + fmt::format("{} {}", words, n);
+        };
+        bound("minimum", "at least"), bound("exclusiveMinimum", "above");
+        bound("maximum", "at most"), bound("exclusiveMaximum", "below");
+        return fmt::format("a number {} is expected, not {}", bounds, said(*at.value));
+    }
+    if (begins("String should be no more")) return fmt::format("at most {} characters", number("maxLength"));
+    if (begins("String should be no fewer"))
+        return fmt::format("at least {} characters", number("minLength"));
+    if (begins("Array should contain no more")) return fmt::format("at most {} entries", number("maxItems"));
+    if (begins("Array should contain no fewer"))
+        return fmt::format("at least {} entries", number("minItems"));
+    return fmt::format("{} does not fit the format", said(*at.value));
+}
+
+/// Where and why a text is no JSON.
+std::string json_complaint(const std::string& what) {
+    std::string where;
+    if (const auto at = what.find("at line "); at != std::string::npos)
+        where = what.substr(at + 3, what.find(':', at) - at - 3) + ": ";
+    if (what.find("unexpected end of input") != std::string::npos ||
+        what.find("missing closing quote") != std::string::npos)
+        return where + "it ends too soon";
+    if (const auto last = what.find("last read: '"); last != std::string::npos) {
+        const auto from = last + 12, to = what.find('\'', from);
+        return where + fmt::format("“{}” does not belong there", shortened(what.substr(from, to - from)));
+    }
+    return where + "something does not belong there";
 }
 
 constexpr int deepest = 64;
@@ -111,9 +188,7 @@ tl::expected<json, std::string> parse_json(const std::string& text, const std::s
     } catch (const TooDeep&) {
         return tl::unexpected(fmt::format("{}: brackets nested deeper than {}", name, deepest));
     } catch (const json::exception& e) {
-        std::string reason = e.what();
-        if (const auto at = reason.find("] "); at != std::string::npos) reason = reason.substr(at + 2);
-        return tl::unexpected(fmt::format("{}: not valid JSON: {}", name, shortened(reason)));
+        return tl::unexpected(fmt::format("{}: not valid JSON: {}", name, json_complaint(e.what())));
     }
 }
 
@@ -138,9 +213,10 @@ tl::expected<void, std::string> check_schema(const json& document, const std::fi
     valijson::ValidationResults::Error error, deepest;
     while (results.popError(error))
         if (error.context.size() > deepest.context.size()) deepest = error;
-    const auto allowed = allowed_words(document, schema, deepest.context);
+    const auto rules = read_json(schema);
+    const auto place = rules ? place_of(document, *rules, deepest.context) : Place{};
     return tl::unexpected(fmt::format("{}: {}: {}", name, pointer(deepest.context),
-                                      allowed.empty() ? deepest.description : allowed));
+                                      in_plain_words(deepest.description, place)));
 }
 
 tl::expected<json, std::string> read_checked_json(const std::filesystem::path& file,

@@ -93,7 +93,11 @@ HeadError read_head(const LineContext& c, const Clause& head, Source& into) {
     return {};
 }
 
-std::string head_of(const LineContext&, const Load& l) {
+std::string head_of(const LineContext&, const Load& load) {
+    // What is true of it or not are facts of their own.
+    auto l = load;
+    l.always_on = l.vital = l.noisy = l.sensitive = l.transmitter = l.own_switch = l.assumed = l.starter =
+        false;
     const auto said = load_line(l);
     const auto read = parse_load(said);
     if (!clean(said) || !read.complete() || read.load.name != l.name) return in_quotes(l.name);

@@ -37,6 +37,14 @@ template <class Thing>
 tl::expected<Thing, ParseError> read_thing(const LineContext& context, const Thing& like,
                                            std::string_view line);
 
+/// What its line has to say and does not; empty where all is said.
+template <class Thing>
+std::string still_missing(const Thing& thing) {
+    if constexpr (requires { thing.type; })
+        if (thing.type.empty()) return "which one of the catalogue is missing: say “type” and its name";
+    return {};
+}
+
 /// The facts that can be said of such a thing: of a source those of its kind.
 template <class Thing>
 std::vector<const Fact*> sayable(const LineContext& context, const Thing& thing);

@@ -54,7 +54,9 @@ tl::expected<Plan, ParseError> with_line(const LineContext& context, const Id& i
     std::optional<ParseError> error;
     const bool found = with_thing(next, id, [&](auto& thing) {
         auto read = read_thing(context, thing, line);
-        if (read)
+        if (const auto missing = read ? still_missing(*read) : std::string(); !missing.empty())
+            error = ParseError{0, line.size(), missing};
+        else if (read)
             thing = std::move(*read);
         else
             error = read.error();
@@ -89,6 +91,45 @@ tl::expected<Plan, ParseError> with_chip(const LineContext& context, const Id& i
     const auto inside = [&](size_t place) { return std::clamp(place, at, at + text.size()) - at; };
     error.begin = inside(error.begin), error.end = inside(error.end);
     return tl::unexpected(error);
+}
+
+std::optional<ThingLine> shared_line(const LineContext& context, const std::vector<Id>& ids) {
+    std::optional<ThingLine> all;
+    for (const auto& id : ids) {
+        auto line = line_of(context, id);
+        if (!line || (all && line->kind != all->kind)) return {};
+        line->text.clear();
+        std::erase_if(line->chips, [](const auto& chip) { return !chip.fact; });
+        if (!all) {
+            all = std::move(line);
+            continue;
+        }
+        std::erase_if(all->chips, [&](const auto& chip) {
+            return std::none_of(line->chips.begin(), line->chips.end(),
+                                [&](const auto& other) { return other.text == chip.text; });
+        });
+        std::erase_if(all->unsaid, [&](const Fact* f) {
+            return std::find(line->unsaid.begin(), line->unsaid.end(), f) == line->unsaid.end();
+        });
+    }
+    return all;
+}
+
+tl::expected<Plan, ParseError> with_shared_chip(const LineContext& context, const std::vector<Id>& ids,
+                                                std::string_view was, std::string_view text) {
+    auto next = context.plan;
+    for (const auto& id : ids) {
+        const auto now = next;
+        const LineContext in(now, context.catalogue);
+        const auto line = line_of(in, id);
+        if (!line) continue;
+        size_t chip = 0;
+        while (chip < line->chips.size() && (was.empty() || line->chips[chip].text != was)) ++chip;
+        auto changed = with_chip(in, id, chip, text);
+        if (!changed) return changed;
+        next = std::move(*changed);
+    }
+    return next;
 }
 
 }  // namespace sangre

@@ -23,4 +23,13 @@ tl::expected<Plan, ParseError> with_line(const LineContext& context, const Id& i
 tl::expected<Plan, ParseError> with_chip(const LineContext& context, const Id& id, size_t chip,
                                          std::string_view text);
 
+/// What the lines of several things of one kind share: chips that all of them have, and no head; `text` is
+/// empty. Nothing where they are of several kinds.
+std::optional<ThingLine> shared_line(const LineContext& context, const std::vector<Id>& ids);
+
+/// The plan with every one of them saying `text` in place of its chip `was`; empty where it is to be said
+/// anew. An empty text takes the chip off.
+tl::expected<Plan, ParseError> with_shared_chip(const LineContext& context, const std::vector<Id>& ids,
+                                                std::string_view was, std::string_view text);
+
 }  // namespace sangre

@@ -12,8 +12,9 @@ Plan put_load(Plan plan, Load load) {
     return plan;
 }
 
-Plan add_load(Plan plan, Load load) {
-    load.id = fresh_id(plan, "load", load.name);
+void run_with_the_others(Plan& plan, const Id& load) {
+    const auto others = static_cast<size_t>(
+        std::count_if(plan.loads.begin(), plan.loads.end(), [&](const auto& l) { return l.id != load; }));
     std::vector<size_t> running(plan.phases.size());
     size_t most = 0;
     for (size_t i = 0; i < running.size(); ++i) {
@@ -22,15 +23,20 @@ Plan add_load(Plan plan, Load load) {
         running[i] =
             static_cast<size_t>(std::count_if(plan.loads.begin(), plan.loads.end(), [&](const auto& l) {
                 const auto state = state_in(phase, l);
-                return state == LoadState::typical || state == LoadState::peak;
+                return l.id != load && (state == LoadState::typical || state == LoadState::peak);
             }));
         most = std::max(most, running[i]);
     }
-    const size_t enough = std::min(most, (plan.loads.size() + 1) / 2);
+    const size_t enough = std::min(most, (others + 1) / 2);
     for (size_t i = 0; i < running.size(); ++i)
         if (!plan.phases[i].charging && running[i] >= enough)
-            plan.phases[i].states[load.id] = LoadState::typical;
+            plan.phases[i].states[load] = LoadState::typical;
+}
+
+Plan add_load(Plan plan, Load load) {
+    load.id = fresh_id(plan, "load", load.name);
     plan.loads.push_back(std::move(load));
+    run_with_the_others(plan, Id(plan.loads.back().id));
     return plan;
 }
 
@@ -40,45 +46,6 @@ Plan add_phase(Plan plan) {
     phase.duration = Second(1800);
     for (const auto& l : plan.loads) phase.states[l.id] = LoadState::typical;
     return put_phase(std::move(plan), std::move(phase));
-}
-
-namespace {
-
-/// What else of the plan named a part that is gone.
-void forget_part(Plan& plan, const Id& part) {
-    plan.terminals.erase(part);
-    for (auto& f : plan.feeds)
-        for (auto& d : f.devices) {
-            if (d.coil_from == part) d.coil_from.clear();
-            if (d.control == part) d.control.clear();
-            if (d.sits_on == part) d.sits_on.clear(), d.warmer_k.reset();
-        }
-}
-
-template <class Gone>
-void remove_feeds(Plan& plan, Gone gone) {
-    std::erase_if(plan.feeds, gone);
-    own_returns(plan);
-}
-
-}  // namespace
-
-Plan remove_load(Plan plan, const Id& load) {
-    std::erase_if(plan.loads, [&](const auto& l) { return l.id == load; });
-    remove_feeds(plan, [&](const Lead& f) { return f.to == load; });
-    std::erase_if(plan.cables, [&](const auto& c) { return c.from == load || c.to == load; });
-    for (auto& phase : plan.phases) phase.states.erase(load), phase.shares.erase(load);
-    forget_part(plan, load);
-    return plan;
-}
-
-Plan remove_source(Plan plan, const Id& source) {
-    if (!by_id(plan.sources, source)) return plan;
-    std::erase_if(plan.sources, [&](const auto& s) { return s.id == source; });
-    remove_feeds(plan, [&](const Lead& f) { return f.from == source || f.to == source; });
-    std::erase_if(plan.cables, [&](const auto& c) { return c.from == source || c.to == source; });
-    forget_part(plan, source);
-    return plan;
 }
 
 Plan move_load(Plan plan, const Id& load, size_t index) {
@@ -190,12 +157,6 @@ Plan put_cable(Plan plan, Lead cable) {
     return settle_leads(std::move(plan));
 }
 
-Plan remove_cable(Plan plan, const Id& cable) {
-    std::erase_if(plan.cables, [&](const auto& c) { return c.id == cable; });
-    remove_feeds(plan, [&](const Lead& f) { return f.id == cable; });
-    return plan;
-}
-
 Plan set_phase_duration(Plan plan, const Id& phase, Second duration) {
     change(plan.phases, phase, [&](auto& p) { p.duration = std::max(duration, Second(0)); });
     return plan;
@@ -230,21 +191,9 @@ Plan set_repeats(Plan plan, int times_a_day) {
     return plan;
 }
 
-Plan remove_phase(Plan plan, const Id& phase) {
-    std::erase_if(plan.phases, [&](const auto& p) { return p.id == phase; });
-    return plan;
-}
-
 Plan put_passive(Plan plan, Passive passive) {
     if (passive.id.empty()) passive.id = fresh_id(plan, "part", passive.name);
     put(plan.passives, std::move(passive));
-    return plan;
-}
-
-Plan remove_passive(Plan plan, const Id& passive) {
-    if (std::erase_if(plan.passives, [&](const auto& p) { return p.id == passive; }) == 0) return plan;
-    std::erase_if(plan.cables, [&](const auto& c) { return c.from == passive || c.to == passive; });
-    forget_part(plan, passive);
     return plan;
 }
 

@@ -6,6 +6,7 @@
 
 #include "plan/machine_edits.h"
 #include "plan/plan.h"
+#include "plan/removal.h"
 
 namespace sangre {
 
@@ -13,14 +14,13 @@ namespace sangre {
 using Edit = std::function<Plan(const Plan&)>;
 
 Plan put_load(Plan plan, Load load);  ///< adds it, or replaces the one with its id
-/// A new load, with an id of its own. It runs in the phases that do not charge and in which at least half of
-/// the others run, else in those where most do; where it is the first, in all of them.
-Plan add_load(Plan plan, Load load);
-Plan add_phase(Plan plan);                                ///< half an hour of everything at work
-Plan remove_load(Plan plan, const Id& load);              ///< with its feeds and its states
+/// Has a load of the plan run in the phases that do not charge and in which at least half of the others run,
+/// else in those where most do; where it is the first, in all of them.
+void run_with_the_others(Plan& plan, const Id& load);
+Plan add_load(Plan plan, Load load);  ///< a new one, with an id of its own, that runs with the others
+Plan add_phase(Plan plan);            ///< half an hour of everything at work
 Plan move_load(Plan plan, const Id& load, size_t index);  ///< to another line of the list
 Plan put_source(Plan plan, Source source);                ///< adds it, or replaces the one with its id
-Plan remove_source(Plan plan, const Id& source);          ///< with its feeds
 Plan set_converter_voltage(Plan plan, const Id& converter, Volt set);
 Plan set_converter_type(Plan plan, const Id& converter, const Id& type);
 /// Fits a fuse of this family and rating, first in the feed; replaces the one that is there.
@@ -38,19 +38,16 @@ tl::expected<Plan, std::string> reroute_feed(Plan plan, const Id& feed, const Id
 
 /// Adds it, or replaces the lead with its id; settle_leads() says whether it then feeds.
 Plan put_cable(Plan plan, Lead cable);
-Plan remove_cable(Plan plan, const Id& cable);
 
 Plan set_phase_duration(Plan plan, const Id& phase, Second duration);
 Plan set_state(Plan plan, const Id& phase, const Id& load, LoadState state);
 /// Runs at this share of its typical draw, held to 0 – 1; 0 is off.
 Plan set_share(Plan plan, const Id& phase, const Id& load, double share);
 Plan put_phase(Plan plan, Phase phase);
-Plan remove_phase(Plan plan, const Id& phase);
 Plan set_repeats(Plan plan, int times_a_day);  ///< held to 1 – 1000
 
 /// Adds it, with an id of its own where it has none, or replaces the one with its id.
 Plan put_passive(Plan plan, Passive passive);
-Plan remove_passive(Plan plan, const Id& passive);  ///< with the leads that end at it
 
 /// Covers the bare board of a module with a wide tube, or leaves it bare.
 Plan set_in_tube(Plan plan, const Id& converter, bool in_tube);

@@ -1,5 +1,6 @@
 #pragma once
 // A whole plan as text that people read and write, one line a thing.
+#include <set>
 #include <string>
 #include <string_view>
 #include <tl/expected.hpp>
@@ -21,11 +22,16 @@ struct TextError {
 /// "line 12: there is no part “Pmup”; “Pump” is there".
 std::string error_text(const TextError& error);
 
+/// The lines of the things of these ids alone, and of what belongs to them.
+std::string things_to_text(const Plan& plan, const Catalogue& catalogue, const std::set<Id>& things);
+
 /// Reads such text; blank lines and those that begin with “--” say nothing. What it says is added to `onto`,
 /// whose things it may name; its line “plan” and “practices” take the place of those there. The same checks
 /// as a plan file's hold of what comes of it. plan_from_text(plan_to_text(p)) is p.
+/// A name that something of `onto` has already gets a number; loads run in the phases in which the others do.
+/// Items that stand beneath no lead of the text go into the lead `beneath`, what is met onto that way.
 tl::expected<Plan, TextError> plan_from_text(std::string_view text, const Catalogue& catalogue,
-                                             const Plan& onto = {});
+                                             const Plan& onto = {}, const Id& beneath = {});
 
 /// True where some line begins with the word of a kind: worth reading as a plan's text.
 bool looks_like_plan_text(std::string_view text);

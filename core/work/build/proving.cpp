@@ -17,6 +17,17 @@
 namespace sangre {
 namespace {
 
+/// Something in it turns, grips or drives off once it has power.
+bool turns(const Plan& plan) {
+    const auto any = [](const auto& list, auto which) {
+        return std::any_of(list.begin(), list.end(), which);
+    };
+    return plan.flies || any(plan.loads, [](const Load& l) { return l.kind == LoadKind::motor; }) ||
+           any(plan.passives, [](const Passive& p) { return p.kind == PassiveKind::motor; }) ||
+           any(plan.cables,
+               [](const Lead& c) { return c.kind == CableKind::motor || c.kind == CableKind::servo; });
+}
+
 constexpr size_t told = 6;  // windows said on the step itself; the rest are on the Bench
 
 struct Prover {
@@ -205,8 +216,10 @@ std::string Prover::ready_for_power() {
     if (plan.sources.size() > 1)
         first.actions.insert(first.actions.begin() + 1, "One source after the other, the others out.");
     first.tools = {"meter", "2 A test lead"};
-    first.caution =
-        "Propellers and wheels off the ground or off the machine. Rings and watches off your hands.";
+    if (turns(plan))
+        first.caution = plan.flies ? "Propellers off. "
+                                   : "Wheels, arms and propellers off the ground or off the machine. ";
+    first.caution += "Rings and watches off your hands.";
     first.minutes = 8;
     first.after = {last};
     first.why.add("Test small and limited before the pack can pour out all it has.");

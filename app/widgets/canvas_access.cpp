@@ -1,0 +1,174 @@
+#include "widgets/canvas_access.h"
+
+#include <QWindow>
+
+namespace sangre::app {
+namespace {
+
+QAccessibleInterface* interface_of(const QString&, QObject* object) {
+    auto* canvas = qobject_cast<Canvas*>(object);
+    return canvas ? new CanvasAccess(canvas) : nullptr;
+}
+
+}  // namespace
+
+QWindow* SpotAccess::window() const { return canvas_ ? canvas_->window()->windowHandle() : nullptr; }
+
+QAccessibleInterface* SpotAccess::parent() const {
+    return canvas_ ? QAccessible::queryAccessibleInterface(canvas_) : nullptr;
+}
+
+QString SpotAccess::text(QAccessible::Text which) const {
+    const auto* s = spot();
+    if (!s) return {};
+    switch (which) {
+        case QAccessible::Name:
+            return s->said_name();
+        case QAccessible::Description:
+        case QAccessible::Help:
+            return s->tip.words();
+        case QAccessible::Value:
+            return s->value;
+        default:
+            return {};
+    }
+}
+
+QRect SpotAccess::rect() const {
+    const auto* s = spot();
+    if (!s) return {};
+    const auto area = s->area.toAlignedRect();
+    return {canvas_->mapToGlobal(area.topLeft()), area.size()};
+}
+
+QAccessible::Role SpotAccess::role() const {
+    const auto* s = spot();
+    return s && (s->activate || s->secondary) ? QAccessible::Button : QAccessible::StaticText;
+}
+
+QAccessible::State SpotAccess::state() const {
+    QAccessible::State state;
+    const auto* s = spot();
+    if (!s) {
+        state.invalid = true;
+        return state;
+    }
+    state.focusable = s->focusable;
+    state.focused = canvas_->hasFocus() && canvas_->focused_spot() == key_;
+    state.disabled = !canvas_->isEnabled();
+    state.invisible = !canvas_->isVisible();
+    state.offscreen = !canvas_->visibleRegion().intersects(s->area.toAlignedRect());
+    state.hasPopup = static_cast<bool>(s->secondary);
+    return state;
+}
+
+void* SpotAccess::interface_cast(QAccessible::InterfaceType type) {
+    return type == QAccessible::ActionInterface ? static_cast<QAccessibleActionInterface*>(this) : nullptr;
+}
+
+QStringList SpotAccess::actionNames() const {
+    QStringList names;
+    const auto* s = spot();
+    if (s && s->activate) names << pressAction();
+    if (s && s->secondary) names << showMenuAction();
+    if (s && s->focusable) names << setFocusAction();
+    return names;
+}
+
+QString SpotAccess::localizedActionDescription(const QString& action) const {
+    return QAccessibleActionInterface::localizedActionDescription(action);
+}
+
+void SpotAccess::doAction(const QString& action) {
+    const auto* s = spot();
+    if (!s) return;
+    // What it does paints anew and renews the spots: the action is kept, not the spot.
+    const auto press = s->activate, menu = s->secondary;
+    if (s->focusable) canvas_->focus_spot(key_);
+    if (action == pressAction() && press) press();
+    if (action == showMenuAction() && menu) menu();
+    if (action == setFocusAction()) canvas_->setFocus();
+}
+
+QStringList SpotAccess::keyBindingsForAction(const QString& action) const {
+    if (action == pressAction()) return {QStringLiteral("Return"), QStringLiteral("Space")};
+    if (action == showMenuAction()) return {QStringLiteral("Menu"), QStringLiteral("Shift+F10")};
+    return {};
+}
+
+CanvasAccess::CanvasAccess(Canvas* canvas)
+    : QAccessibleWidget(canvas, QAccessible::Grouping, canvas->accessibleName()) {}
+
+CanvasAccess::~CanvasAccess() {
+    for (const auto id : std::as_const(known_)) QAccessible::deleteAccessibleInterface(id);
+}
+
+QAccessibleInterface* CanvasAccess::of_spot(const QString& key) const {
+    const auto at = known_.constFind(key);
+    if (at != known_.constEnd()) return QAccessible::accessibleInterface(*at);
+    auto* made = new SpotAccess(canvas(), key);
+    known_.insert(key, QAccessible::registerAccessibleInterface(made));
+    return made;
+}
+
+int CanvasAccess::childCount() const {
+    return static_cast<int>(canvas()->spots().size()) + QAccessibleWidget::childCount();
+}
+
+QAccessibleInterface* CanvasAccess::child(int index) const {
+    const auto& spots = canvas()->spots();
+    const int own = static_cast<int>(spots.size());
+    if (index < 0) return nullptr;
+    return index < own ? of_spot(spots[static_cast<size_t>(index)].key)
+                       : QAccessibleWidget::child(index - own);
+}
+
+int CanvasAccess::indexOfChild(const QAccessibleInterface* child) const {
+    const auto& spots = canvas()->spots();
+    if (const auto* spot = dynamic_cast<const SpotAccess*>(child)) {
+        for (size_t i = 0; i < spots.size(); ++i)
+            if (spots[i].key == spot->key()) return static_cast<int>(i);
+        return -1;
+    }
+    const int at = QAccessibleWidget::indexOfChild(child);
+    return at < 0 ? at : at + static_cast<int>(spots.size());
+}
+
+QAccessibleInterface* CanvasAccess::childAt(int x, int y) const {
+    const auto* s = canvas()->spot_under(canvas()->mapFromGlobal(QPoint(x, y)));
+    return s ? of_spot(s->key) : QAccessibleWidget::childAt(x, y);
+}
+
+QAccessibleInterface* CanvasAccess::focusChild() const {
+    if (canvas()->hasFocus() && canvas()->spot(canvas()->focused_spot()))
+        return of_spot(canvas()->focused_spot());
+    return QAccessibleWidget::focusChild();
+}
+
+void make_canvases_accessible() {
+    static const bool once = (QAccessible::installFactory(interface_of), true);
+    static_cast<void>(once);
+}
+
+void announce_focus(Canvas& canvas, const QString& key) {
+    if (!QAccessible::isActive()) return;
+    auto* whole = dynamic_cast<CanvasAccess*>(QAccessible::queryAccessibleInterface(&canvas));
+    if (!whole || !canvas.spot(key)) return;
+    QAccessibleEvent moved(&canvas, QAccessible::Focus);
+    moved.setChild(whole->indexOfChild(whole->of_spot(key)));
+    QAccessible::updateAccessibility(&moved);
+}
+
+void announce_spots(Canvas& canvas) {
+    if (!QAccessible::isActive()) return;
+    QAccessibleEvent changed(&canvas, QAccessible::ObjectReorder);
+    QAccessible::updateAccessibility(&changed);
+}
+
+void announce_words(QWidget& widget) {
+    if (!QAccessible::isActive()) return;
+    QAccessibleEvent said(&widget, QAccessible::Alert);
+    QAccessible::updateAccessibility(&said);
+}
+
+}  // namespace sangre::app

@@ -1,0 +1,144 @@
+#include "lead_on/next.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+
+#include "bench/readings.h"
+#include "plan/air.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+bool wired(const Plan& plan) { return !plan.feeds.empty(); }
+
+size_t unfed_loads(const Plan& plan) {
+    return static_cast<size_t>(std::count_if(plan.loads.begin(), plan.loads.end(),
+                                             [&](const auto& l) { return feeds_into(plan, l.id).empty(); }));
+}
+
+std::vector<size_t> guessed_leads(const Plan& plan, const Study& study) {
+    std::vector<size_t> all;
+    for (size_t i = 0; i < plan.feeds.size() && i < study.harness.routes.size(); ++i)
+        if (study.harness.routes[i].basis == LengthBasis::guessed) all.push_back(i);
+    return all;
+}
+
+std::string propose_first(const Plan& plan) {
+    return plan.loads.empty() ? "list what must run, on Loads." : "press Propose (Ctrl+Enter) to wire it.";
+}
+
+/// The first danger that is mended there, else the first caution; empty where there is none.
+std::string to_mend(Stage stage, const Study& study) {
+    for (const auto severity : {Severity::danger, Severity::caution})
+        for (const auto& f : study.findings)
+            if (f.severity == severity && stage_of(f.rule) == stage)
+                return fmt::format("{} (F8 shows each).",
+                                   f.fixes.empty() ? f.sentence : f.fixes.front().label);
+    return {};
+}
+
+std::string next_step(const Plan& plan, const Study& study) {
+    size_t left = 0;
+    const Step* first = nullptr;
+    for (const auto& step : study.steps()) {
+        if (plan.done.contains(step.key)) continue;
+        ++left;
+        const bool ready = std::all_of(step.after.begin(), step.after.end(),
+                                       [&](const auto& key) { return plan.done.contains(key); });
+        if (!first && ready) first = &step;
+    }
+    if (left == 0) return "all is built; Bench says what the meter should read.";
+    return fmt::format("{}; {} {} to do.", first ? first->title : "what the others wait for", left,
+                       left == 1 ? "step" : "steps");
+}
+
+std::string next_reading(const Plan& plan, const Study& study) {
+    size_t left = 0;
+    const Reading* first = nullptr;
+    for (const auto& r : study.readings()) {
+        const auto taken = plan.measured.find(r.key);
+        if (taken != plan.measured.end() && outside(judge(r, taken->second)))
+            return fmt::format("{} was read outside its window: find out why.", r.title);
+        if (taken != plan.measured.end()) continue;
+        ++left;
+        if (!first) first = &r;
+    }
+    if (!first) return "all is measured; the battery fuse may go in.";
+    return fmt::format("{}; {} {} to take.", first->title, left, left == 1 ? "reading" : "readings");
+}
+
+}  // namespace
+
+Stage stage_of(const std::string& rule) {
+    const auto of = [&](std::initializer_list<const char*> groups) {
+        return std::any_of(groups.begin(), groups.end(), [&](const char* g) { return rule.starts_with(g); });
+    };
+    // What an antenna wants is a step of the build.
+    if (of({"antenna"})) return Stage::build;
+    if (of({"load", "outside"})) return Stage::loads;
+    if (of({"rail", "battery"})) return Stage::power;
+    if (of({"hole", "route", "place"})) return Stage::routing;
+    return Stage::wiring;
+}
+
+std::string next_thing(Stage stage, const Plan& plan, const Study& study) {
+    if (stage == Stage::loads) {
+        if (plan.loads.empty()) return "type what must run.";
+        if (const auto n = unfed_loads(plan); !wired(plan) || n > 0)
+            return wired(plan) ? fmt::format("{} {} not wired: press Propose (Ctrl+Enter).", n,
+                                             n == 1 ? "load is" : "loads are")
+                               : propose_first(plan);
+    }
+    if (stage == Stage::log) return "write down what you changed, and why.";
+    if (!wired(plan)) return propose_first(plan);
+    if (auto mend = to_mend(stage, study); !mend.empty()) return mend;
+    switch (stage) {
+        case Stage::loads:
+            return "every load is wired: see on Power where it goes.";
+        case Stage::power:
+            return "the rails hold: look through the wires on Wiring.";
+        case Stage::wiring:
+            if (const auto n = guessed_leads(plan, study).size())
+                return fmt::format("{} {} guessed: measure on Routing.", n,
+                                   n == 1 ? "length is" : "lengths are");
+            return "every wire is held and fused: see on Routing how it gets there.";
+        case Stage::routing:
+            if (const auto guessed = guessed_leads(plan, study); !guessed.empty())
+                return fmt::format("measure {}; {} {} guessed.", feed_name(plan, plan.feeds[guessed.front()]),
+                                   guessed.size(), guessed.size() == 1 ? "length is" : "lengths are");
+            return "every length is known: cut and build on Build.";
+        case Stage::build:
+            return next_step(plan, study);
+        case Stage::bench:
+            return next_reading(plan, study);
+        case Stage::log:
+            break;
+    }
+    return {};
+}
+
+std::vector<std::string> assumptions(const Plan& plan, const Study& study) {
+    std::vector<std::string> all;
+    if (const auto n = guessed_leads(plan, study).size())
+        all.push_back(
+            fmt::format("{} {} guessed at {}", n, n == 1 ? "lead is" : "leads are", format(guessed_length)));
+    const auto figures =
+        std::count_if(plan.loads.begin(), plan.loads.end(), [](const auto& l) { return l.assumed; });
+    if (figures > 0)
+        all.push_back(fmt::format("{} {} figures typical of such parts", figures,
+                                  figures == 1 ? "load has" : "loads have"));
+    const auto ranges =
+        std::count_if(plan.loads.begin(), plan.loads.end(), [](const auto& l) { return l.range_assumed; });
+    if (ranges > 0)
+        all.push_back(fmt::format("{} {} only a nominal voltage said, taken as a battery's range", ranges,
+                                  ranges == 1 ? "load has" : "loads have"));
+    if (raw(plan.hottest_air) == raw(usual_hottest_air) && raw(plan.coldest_air) == raw(usual_coldest_air))
+        all.push_back(fmt::format("the air is taken as {}", air_text(plan)));
+    if (plan.phases.empty()) all.emplace_back("all runs all the time, since no day is described");
+    if (!plan.metal_frame && plan.bodies.empty()) all.emplace_back("no metal frame carries current back");
+    return all;
+}
+
+}  // namespace sangre

@@ -1,0 +1,20 @@
+#pragma once
+// What comes next at each station of the work, and what was taken for granted so far.
+#include "study.h"
+
+namespace sangre {
+
+/// The seven stations, in the order of the work.
+enum class Stage { loads, power, wiring, routing, build, bench, log };
+
+/// The station at which a finding of that rule is mended.
+Stage stage_of(const std::string& rule);
+
+/// What to do next there, as a sentence: a danger first, then what is missing, then where to go on. Of Build
+/// and Bench the study's steps and readings are worked out for it.
+std::string next_thing(Stage stage, const Plan& plan, const Study& study);
+
+/// What nobody has said and the numbers rest on, the weightiest first: "the air is taken as 0 – 40 °C".
+std::vector<std::string> assumptions(const Plan& plan, const Study& study);
+
+}  // namespace sangre

@@ -1,0 +1,327 @@
+#include <fmt/format.h>
+
+#include <algorithm>
+
+#include "files/plan_file.h"
+#include "files/plan_text.h"
+#include "files/plan_text_ids.h"
+#include "line/clauses.h"
+#include "line/line.h"
+#include "plan/edits.h"
+#include "units/number.h"
+
+namespace sangre {
+namespace {
+
+constexpr std::string_view id_word = "id ", keeps_word = "keeps ";
+
+/// With the first number from 2 that makes it unlike all used ones, and adds it to them.
+std::string numbered_name(const std::string& name, std::set<std::string>& used) {
+    const auto last = name.find_last_not_of("0123456789");
+    const bool counted = last != std::string::npos && last + 1 < name.size() && name[last] == ' ';
+    const auto stem = counted ? name.substr(0, last) : name;
+    for (int n = 2;; ++n)
+        if (auto tried = stem + " " + std::to_string(n); used.insert(lower(tried)).second) return tried;
+}
+/// A line of the text without its word, its id and what it keeps.
+struct TextLine {
+    std::string word;
+    std::string said;  ///< blanks where id and kept keys stood, so that places in it hold
+    Id id;
+    std::string extra;
+    size_t number = 0, begin = 0, said_at = 0, end = 0;  ///< in the text
+};
+
+[[noreturn]] void fail(const TextLine& l, size_t begin, size_t end, const std::string& message) {
+    throw TextError{l.number, begin, end, message};
+}
+[[noreturn]] void fail(const TextLine& l, const ParseError& error) {
+    fail(l, l.said_at + error.begin, l.said_at + error.end, error.message);
+}
+
+std::vector<TextLine> lines_of(std::string_view text) {
+    std::vector<TextLine> lines;
+    size_t number = 0;
+    for (size_t at = 0; at < text.size();) {
+        const auto end = std::min(text.find('\n', at), text.size());
+        ++number;
+        auto from = at;
+        while (from < end && (text[from] == ' ' || text[from] == '\t')) ++from;
+        auto to = end;
+        while (to > from && (text[to - 1] == ' ' || text[to - 1] == '\t' || text[to - 1] == '\r')) --to;
+        at = end + 1;
+        const auto whole = text.substr(from, to - from);
+        if (whole.empty() || whole.starts_with(text_comment)) continue;
+        TextLine l;
+        l.number = number, l.begin = from, l.end = to;
+        const auto blank = std::min(whole.find(' '), whole.size());
+        l.word = lower(whole.substr(0, blank));
+        l.said_at = from + std::min(blank + 1, whole.size());
+        l.said = std::string(text.substr(l.said_at, to - l.said_at));
+        const auto clauses = line_clauses(l.said);
+        if (!clauses) fail(l, clauses.error());
+        // The first is the head: a thing may be called “id 7”.
+        const bool headed = l.word != "practices";
+        for (size_t i = headed ? 1 : 0; i < clauses->size(); ++i) {
+            const auto& c = (*clauses)[i];
+            const bool id = c.text.starts_with(id_word) || c.text == "id",
+                       keeps = c.text.starts_with(keeps_word);
+            if (!id && !keeps) continue;
+            const auto value =
+                unquoted(c.text.substr(std::min(c.text.size(), id ? id_word.size() : keeps_word.size())));
+            if (id && value.empty()) fail(l, l.said_at + c.begin, l.said_at + c.end, "an id is expected");
+            (id ? l.id : l.extra) = value;
+            std::fill(l.said.begin() + static_cast<std::ptrdiff_t>(c.begin),
+                      l.said.begin() + static_cast<std::ptrdiff_t>(c.end), ' ');
+        }
+        lines.push_back(std::move(l));
+    }
+    return lines;
+}
+
+/// Goes through the lines twice: for what is called how, then for what is said of it.
+class TextReader {
+  public:
+    TextReader(const Catalogue& catalogue, const Plan& onto, const Id& beneath)
+        : catalogue_(catalogue), plan_(onto) {
+        lead_ = find_lead(plan_, beneath);
+        way_ = by_id(plan_.ways, beneath);
+    }
+
+    Plan read(const std::vector<TextLine>& lines) {
+        phased_ = std::any_of(lines.begin(), lines.end(), [](const auto& l) { return l.word == "phase"; });
+        names(lines);
+        const LineContext context(named_, catalogue_);
+        context_ = &context;
+        for (const auto& l : lines) take(l);
+        give_names_of_their_own();
+        return std::move(plan_);
+    }
+
+  private:
+    /// Calls `with(list, empty thing)` for the kind of a line that makes a part, a place and the like.
+    template <class With>
+    bool with_list(const std::string& word, With with) {
+        if (word == "body") return with(&Plan::bodies, Body{}), true;
+        if (word == "place") return with(&Plan::places, Place{}), true;
+        if (word == "opening") return with(&Plan::openings, Opening{}), true;
+        if (word == "source") return with(&Plan::sources, Source{}), true;
+        if (word == "hub") return with(&Plan::hubs, Hub{}), true;
+        if (word == "converter") return with(&Plan::converters, Converter{}), true;
+        if (word == "load") return with(&Plan::loads, Load{}), true;
+        if (word == "part") return with(&Plan::passives, Passive{}), true;
+        if (word == "phase") return with(&Plan::phases, Phase{}), true;
+        if (word == "step") return with(&Plan::own_steps, OwnStep{}), true;
+        if (word == "reading") return with(&Plan::own_readings, OwnReading{}), true;
+        return false;
+    }
+    template <class With>
+    bool with_joining_list(const std::string& word, With with) {
+        if (word == "way") return with(&Plan::ways, Way{}), true;
+        if (word == "lead") return with(&Plan::feeds, Lead{}), true;
+        if (word == "cable") return with(&Plan::cables, Lead{}), true;
+        return false;
+    }
+    /// The head alone, under the id that is said or follows.
+    template <class Thing>
+    Thing stub(const LineContext& context, const TextLine& l, const Thing& empty) {
+        auto clauses = line_clauses(l.said);
+        if (clauses->empty())
+            fail(l, l.begin, l.end, fmt::format("what the {} is called is expected", l.word));
+        const auto& head = clauses->front();
+        auto read = read_thing(context, empty, std::string(head.begin, ' ') + std::string(head.text));
+        if (!read) fail(l, read.error());
+        // On top of another plan an id may be taken.
+        read->id = l.id.empty() || taken_.contains(l.id) ? usual_id(named_, *read) : l.id;
+        taken_.insert(read->id);
+        ids_[l.number] = read->id;
+        return *read;
+    }
+    void names(const std::vector<TextLine>& lines) {
+        named_ = plan_;
+        const auto take_ids = [&](const auto& list) {
+            for (const auto& x : list) taken_.insert(x.id);
+        };
+        take_ids(plan_.bodies), take_ids(plan_.places), take_ids(plan_.openings), take_ids(plan_.ways);
+        take_ids(plan_.sources), take_ids(plan_.hubs), take_ids(plan_.converters), take_ids(plan_.loads);
+        take_ids(plan_.passives), take_ids(plan_.feeds), take_ids(plan_.cables), take_ids(plan_.phases);
+        take_ids(plan_.own_steps), take_ids(plan_.own_readings);
+        const Plan none;
+        const LineContext nameless(none, catalogue_);
+        for (const auto& l : lines)
+            with_list(l.word, [&](auto list, const auto& empty) {
+                auto one = stub(nameless, l, empty);
+                if constexpr (requires { one.name; }) hide_namesakes(list, one);
+                (named_.*list).push_back(std::move(one));
+            });
+        const auto parts = named_;
+        const LineContext context(parts, catalogue_);
+        for (const auto& l : lines)
+            with_joining_list(l.word, [&](auto list, const auto& empty) {
+                (named_.*list).push_back(stub(context, l, empty));
+            });
+    }
+
+    /// What is called like something of the text is not what the text means by that name.
+    template <class Thing>
+    void hide_namesakes(std::vector<Thing> Plan::*list, const Thing& one) {
+        const auto hide_in = [&](auto in) {
+            auto& things = named_.*in;
+            for (size_t i = 0; i < (plan_.*in).size(); ++i)
+                if (lower(things[i].name) == lower(one.name)) {
+                    things[i].name.clear();
+                    renamed_.insert(one.id);
+                }
+        };
+        constexpr bool part = std::is_same_v<Thing, Source> || std::is_same_v<Thing, Hub> ||
+                              std::is_same_v<Thing, Converter> || std::is_same_v<Thing, Load> ||
+                              std::is_same_v<Thing, Passive>;
+        if (one.name.empty()) return;
+        if constexpr (part) {
+            hide_in(&Plan::sources), hide_in(&Plan::hubs), hide_in(&Plan::converters);
+            hide_in(&Plan::loads), hide_in(&Plan::passives);
+        } else
+            hide_in(list);
+    }
+    /// “Fog pump 2”, where there is a fog pump already.
+    void give_names_of_their_own() {
+        std::set<std::string> used;
+        const auto each = [&](auto with) {
+            with(plan_.sources), with(plan_.hubs), with(plan_.converters), with(plan_.loads);
+            with(plan_.passives), with(plan_.places), with(plan_.bodies), with(plan_.openings);
+            with(plan_.phases);
+        };
+        each([&](auto& list) {
+            for (const auto& x : list) used.insert(lower(x.name));
+        });
+        each([&](auto& list) {
+            for (auto& x : list)
+                if (renamed_.contains(x.id)) x.name = numbered_name(x.name, used);
+        });
+    }
+
+    template <class Thing>
+    Thing whole(const TextLine& l, Thing like) {
+        if constexpr (requires { like.extra; }) like.extra = l.extra;
+        auto read = read_thing(*context_, like, l.said);
+        if (!read) fail(l, read.error());
+        if (const auto missing = still_missing(*read); !missing.empty()) fail(l, l.said_at, l.end, missing);
+        return std::move(*read);
+    }
+    void take(const TextLine& l) {
+        const auto add = [&](auto list, auto thing) {
+            thing.id = ids_.at(l.number);
+            (plan_.*list).push_back(whole(l, std::move(thing)));
+            // Where no phase of the text speaks of it.
+            if constexpr (std::is_same_v<std::decay_t<decltype(thing)>, Load>)
+                if (!phased_) run_with_the_others(plan_, Id(plan_.loads.back().id));
+        };
+        if (l.word != "item" && l.word != "core") lead_ = nullptr;
+        if (l.word != "meets") way_ = nullptr;
+        if (l.word != "terminal") terminals_ = nullptr;
+        if (with_list(l.word, add)) return;
+        if (with_joining_list(l.word, add)) {
+            if (l.word == "way")
+                way_ = &plan_.ways.back();
+            else
+                lead_ = l.word == "lead" ? &plan_.feeds.back() : &plan_.cables.back();
+            return;
+        }
+        if (l.word == "plan") {
+            const auto extra = l.extra.empty() ? plan_.extra : l.extra;
+            plan_ = whole(l, plan_);
+            plan_.extra = extra;
+        } else if (l.word == "practices")
+            plan_.practices = whole(l, plan_.practices);
+        else if (l.word == "item")
+            item(l);
+        else if (l.word == "core")
+            under(l, lead_, "a lead").cores.push_back(whole(l, Core{}));
+        else if (l.word == "meets")
+            under(l, way_, "a way").on_it.push_back(whole(l, OnWay{}));
+        else if (l.word == "terminal")
+            under(l, terminals_, "“terminals” and a part").push_back(whole(l, Terminal{}));
+        else if (l.word == "terminals") {
+            const auto part = context_->names.meant(ThingSort::part, first_of(l).text);
+            if (!part) fail(l, l.said_at, l.end, fmt::format("there is no part “{}”", first_of(l).text));
+            terminals_ = &plan_.terminals[*part];
+        } else
+            record(l);
+    }
+    template <class Thing>
+    Thing& under(const TextLine& l, Thing* owner, const char* what) {
+        if (!owner) fail(l, l.begin, l.end, fmt::format("“{}” belongs beneath {}", l.word, what));
+        return *owner;
+    }
+    void item(const TextLine& l) {
+        auto& lead = under(l, lead_, "a lead");
+        auto device = whole(l, Device{});
+        device.id = l.id.empty() || taken_.contains(l.id) ? usual_item_id(lead, device.kind) : l.id;
+        taken_.insert(device.id);
+        lead.devices.push_back(std::move(device));
+    }
+    Clause first_of(const TextLine& l) {
+        const auto clauses = line_clauses(l.said);
+        if (clauses->empty())
+            fail(l, l.begin, l.end, fmt::format("something is expected behind “{}”", l.word));
+        return clauses->front();
+    }
+    void record(const TextLine& l) {
+        if (l.word == "log") {
+            plan_.log.push_back(whole(l, LogEntry{}));
+            return;
+        }
+        if (l.word != "done" && l.word != "measured")
+            fail(l, l.begin, l.begin + l.word.size(),
+                 fmt::format("“{}” begins no line; lines begin with {}", l.word, all_words_of_kinds()));
+        const auto first = first_of(l);
+        const auto key = unquoted(first.text);
+        auto rest = l;
+        std::fill(rest.said.begin(), rest.said.begin() + static_cast<std::ptrdiff_t>(first.end), ' ');
+        if (l.word == "measured") {
+            plan_.measured[key] = whole(rest, Measured{});
+            return;
+        }
+        const auto clauses = line_clauses(rest.said);
+        if (clauses->size() > 1)
+            fail(l, l.said_at + (*clauses)[1].begin, l.end, "a step and when it was done");
+        plan_.done[key] = clauses->empty() ? std::string() : unquoted(clauses->front().text);
+    }
+    static std::string all_words_of_kinds() {
+        std::string all = "cable, done, terminals";
+        for (const auto* kind : line_kinds()) all += std::string(", ") + kind->word;
+        return all;
+    }
+
+    const Catalogue& catalogue_;
+    Plan plan_, named_;
+    const LineContext* context_ = nullptr;
+    bool phased_ = false;  ///< the text says when loads run
+    std::set<Id> taken_;
+    std::set<Id> renamed_;      ///< of the text, called like something that was there
+    std::map<size_t, Id> ids_;  ///< by number of the line
+    Lead* lead_ = nullptr;
+    Way* way_ = nullptr;
+    std::vector<Terminal>* terminals_ = nullptr;
+};
+
+}  // namespace
+
+std::string error_text(const TextError& error) {
+    return error.line > 0 ? fmt::format("line {}: {}", error.line, error.message) : error.message;
+}
+
+tl::expected<Plan, TextError> plan_from_text(std::string_view text, const Catalogue& catalogue,
+                                             const Plan& onto, const Id& beneath) {
+    try {
+        auto plan = TextReader(catalogue, onto, beneath).read(lines_of(text));
+        // What a file may not hold, a text may not say.
+        auto checked = plan_from_json(plan_to_json(plan), "the text");
+        if (!checked) return tl::unexpected(TextError{0, 0, text.size(), checked.error()});
+        return std::move(*checked);
+    } catch (const TextError& error) {
+        return tl::unexpected(error);
+    }
+}
+
+}  // namespace sangre
