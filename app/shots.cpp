@@ -67,6 +67,7 @@ int main(int argc, char** argv) {
     options.addPositionalArgument("FOLDER", "where the pictures go");
     options.addOption({"dark", "the dark theme"});
     options.addOption({"scale", "text size", "factor", "1"});
+    options.addOption({"size", "size of the window", "WIDTHxHEIGHT", "1280x800"});
     options.addOption({"only", "one station's name", "name", ""});
     options.addOption({"select", "id of what is selected", "id", ""});
     options.process(app);
@@ -83,7 +84,8 @@ int main(int argc, char** argv) {
     if (options.isSet("dark") || options.isSet("scale"))
         window.restyle(options.isSet("dark") ? Appearance::dark : Appearance::light,
                        options.value("scale").toDouble());
-    window.resize(1280, 800);
+    const auto size = options.value("size").split(QLatin1Char('x'));
+    window.resize(size.value(0).toInt(), size.value(1).toInt());
     window.show();
     QDir().mkpath(arguments[1]);
     const auto save = [&](const QString& name) {

@@ -33,9 +33,16 @@ std::pair<Dimension, const char*> dimension_of(ReadingUnit unit) {
     return {Dimension::voltage, "V"};
 }
 
-double reading_height() { return u(27); }
-
 }  // namespace
+
+bool ReadingList::narrow() const { return width() < u(680); }
+
+double ReadingList::reading_height() const { return narrow() ? u(52) : u(30); }
+
+void ReadingList::resizeEvent(QResizeEvent* e) {
+    Canvas::resizeEvent(e);
+    setMinimumHeight(minimumSizeHint().height());
+}
 
 ReadingList::ReadingList(Document& document, QWidget* parent)
     : Canvas(tr("Readings"), parent), document_(document) {}
@@ -109,21 +116,26 @@ void ReadingList::paint_row(QPainter& p, const Reading& r, int number, const QRe
     const bool here = r.key == current_;
     if (here) card(p, area, true);
     const auto measured = document_.plan().measured.find(r.key);
-    text(p, QRectF(u(8), y, u(28), reading_height()), QString::number(number), t.muted, face(12),
+    // On two lines where the list is too narrow for its columns: what is read, then how.
+    const double tall = reading_height(), first = narrow() ? u(22) : tall, second = narrow() ? y + u(21) : y,
+                 rest = narrow() ? tall - u(23) : tall;
+    text(p, QRectF(u(8), y, u(28), first), QString::number(number), t.muted, face(12),
          Qt::AlignRight | Qt::AlignVCenter);
-    const double value_left = width() - u(104), window_left = value_left - u(118),
-                 state_left = width() * 0.385;
-    text(p, QRectF(u(44), y, state_left - u(50), reading_height()), words_of(r.title), t.ink, face(13, here));
-    text(p, QRectF(state_left, y, window_left - state_left - u(6), reading_height()), words_of(r.state),
-         t.muted, face(11));
-    text(p, QRectF(window_left, y, u(114), reading_height()), words_of(window_text(r)), t.muted, face(12),
+    const double value_left = width() - u(104),
+                 window_left = narrow() ? width() - u(126) : value_left - u(118),
+                 state_left = narrow() ? u(44) : width() * 0.385;
+    text(p, QRectF(u(44), y, (narrow() ? value_left : state_left) - u(50), first), words_of(r.title), t.ink,
+         face(13, here));
+    text(p, QRectF(state_left, second, window_left - state_left - u(6), rest), words_of(r.state), t.muted,
+         face(11));
+    text(p, QRectF(window_left, second, u(114), rest), words_of(window_text(r)), t.muted, face(12),
          Qt::AlignRight | Qt::AlignVCenter);
     if (measured != document_.plan().measured.end()) {
         const auto verdict = judge(r, measured->second);
         const bool fails = outside(verdict);
-        text(p, QRectF(value_left, y, u(70), reading_height()), words_of(value_text(r, measured->second)),
+        text(p, QRectF(value_left, y, u(70), first), words_of(value_text(r, measured->second)),
              fails ? t.danger : t.ink, face(13, true), Qt::AlignRight | Qt::AlignVCenter);
-        text(p, QRectF(width() - u(30), y, u(20), reading_height()),
+        text(p, QRectF(width() - u(30), y, u(20), first),
              fails                      ? QStringLiteral("×")
              : verdict == Verdict::pass ? QStringLiteral("✓")
                                         : QStringLiteral("?"),
@@ -132,7 +144,7 @@ void ReadingList::paint_row(QPainter& p, const Reading& r, int number, const QRe
                                         : t.muted,
              face(15, true), Qt::AlignCenter);
     } else
-        text(p, QRectF(value_left, y, u(70), reading_height()), QStringLiteral("—"), t.muted, face(13),
+        text(p, QRectF(value_left, y, u(70), first), QStringLiteral("—"), t.muted, face(13),
              Qt::AlignRight | Qt::AlignVCenter);
 }
 

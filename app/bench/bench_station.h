@@ -20,8 +20,11 @@ class ReadingList : public Canvas {
 
   protected:
     void paint(QPainter& p) override;
+    void resizeEvent(QResizeEvent* e) override;
 
   private:
+    bool narrow() const;
+    double reading_height() const;
     void paint_row(QPainter& p, const Reading& reading, int number, const QRectF& area);
     Document& document_;
     std::string current_;

@@ -13,7 +13,7 @@ namespace sangre::app {
 StepList::StepList(Document& document, QWidget* parent) : Canvas(tr("Steps"), parent), document_(document) {}
 
 QSize StepList::minimumSizeHint() const {
-    return {u(240), static_cast<int>(document_.study().steps().size()) * u(27) + u(12)};
+    return {u(240), static_cast<int>(document_.study().steps().size()) * u(30) + u(12)};
 }
 
 void StepList::set_current(const std::string& key) {
@@ -25,7 +25,7 @@ void StepList::set_current(const std::string& key) {
 double StepList::row_top(const std::string& key) const {
     const auto& steps = document_.study().steps();
     for (size_t i = 0; i < steps.size(); ++i)
-        if (steps[i].key == key) return u(6) + static_cast<double>(i) * u(27);
+        if (steps[i].key == key) return u(6) + static_cast<double>(i) * u(30);
     return 0;
 }
 
@@ -34,7 +34,7 @@ void StepList::paint(QPainter& p) {
     double y = u(6);
     int number = 0;
     for (const auto& s : document_.study().steps()) {
-        const QRectF area(u(4), y, width() - u(9), u(26));
+        const QRectF area(u(4), y, width() - u(9), u(29));
         ++number;
         if (exposed(area)) paint_row(p, s, number, area);
         add_spot({area,
@@ -42,7 +42,7 @@ void StepList::paint(QPainter& p) {
                   words_of(s.title),
                   [this, key = words_of(s.key)] { emit chosen(key); },
                   {}});
-        y += u(27);
+        y += u(30);
     }
 }
 
@@ -51,11 +51,11 @@ void StepList::paint_row(QPainter& p, const Step& s, int number, const QRectF& a
     const double y = area.top();
     const bool here = s.key == current_, done = document_.plan().done.contains(s.key);
     if (here) card(p, area, true);
-    text(p, QRectF(u(6), y, u(28), u(26)), QString::number(number), t.muted, face(12),
+    text(p, QRectF(u(6), y, u(28), u(29)), QString::number(number), t.muted, face(12),
          Qt::AlignRight | Qt::AlignVCenter);
-    text(p, QRectF(u(42), y, width() - u(78), u(26)), words_of(s.title), done ? t.muted : t.ink,
+    text(p, QRectF(u(42), y, width() - u(78), u(29)), words_of(s.title), done ? t.muted : t.ink,
          face(13, here));
-    if (done) draw_tick(p, QRectF(width() - u(30), y + u(6), u(14), u(14)), true);
+    if (done) draw_tick(p, QRectF(width() - u(30), y + u(7), u(14), u(14)), true);
 }
 
 BuildStation::BuildStation(Document& document, QWidget* parent) : QWidget(parent), document_(document) {

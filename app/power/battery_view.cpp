@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "battery/pack.h"
+#include "shell/settings.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
@@ -241,7 +242,7 @@ double BatteryView::draw_rows(QPainter& p, double top) {
     };
     std::array columns{Column{tr("runs"), tr("From full, working without a pause, in the coldest air"), 82},
                        Column{tr("mass"), tr("Cells, holders and wrap"), 56},
-                       Column{tr("cost"), tr("In the catalogue's typical money"), 44},
+                       Column{tr("cost"), tr("In the catalogue's typical money"), 56},
                        Column{tr("at worst"), tr("Pack voltage at the strongest second, nearly empty"), 60},
                        Column{tr("of limit"), tr("Strongest second over what its cells stand"), 54},
                        Column{tr("rails"), tr("Modules that its voltage forces"), 40},
@@ -293,8 +294,8 @@ double BatteryView::draw_rows(QPainter& p, double top) {
         const auto name = name_of_pack(c.battery);
         text(p, QRectF(u(44), y, columns_left - u(46), pack_height() - 2), name, t.ink, face(13, here));
         cells(y - 1,
-              {said(c.run_time), said(c.mass), QString::fromStdString(format_number(std::round(c.cost))),
-               said(c.at_worst), words_of(format_percent(c.share_of_limit)), QString::number(c.rails),
+              {said(c.run_time), said(c.mass), money(std::round(c.cost)), said(c.at_worst),
+               words_of(format_percent(c.share_of_limit)), QString::number(c.rails),
                c.standby_days >= 730 ? tr("years") : tr("%1 d").arg(std::round(c.standby_days)),
                said(c.charging)},
               t.ink, face(12));

@@ -31,6 +31,9 @@ QSize FlowMap::minimumSizeHint() const {
             (std::ceil(n / 3) + static_cast<double>(sources)) * u(18) + static_cast<double>(sources) * u(8);
         tall = std::max(tall, static_cast<double>(plan.converters.size()) * u(62));
     }
+    // Sources and modules stand one below the other as well.
+    tall = std::max({tall, static_cast<double>(plan.sources.size()) * u(160) + u(8),
+                     static_cast<double>(plan.converters.size()) * u(68) + u(8)});
     return {u(500), static_cast<int>(std::max<double>(u(300), tall) * zoom())};
 }
 

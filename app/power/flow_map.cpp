@@ -89,6 +89,7 @@ void FlowMap::paint(QPainter& p) {
         return;
     }
     lay_out();
+    place_names();
     paint_bands(p);
     paint_heat(p);
     for (const auto& b : blocks_) paint_block(p, b);
@@ -96,6 +97,29 @@ void FlowMap::paint(QPainter& p) {
     if (dragging_) {
         p.setPen(QPen(theme().accent, 2, Qt::DashLine));
         if (const auto* from = block(dragged_)) p.drawLine(from->area.center(), drag_at_);
+    }
+}
+
+/// Hubs' names find room first, above or beneath them; what else is written finds what is left.
+void FlowMap::place_names() {
+    room_.begin(QRectF(0, 0, paint_width(), paint_height()));
+    for (const auto& b : blocks_) room_.take(b.area);
+    hub_names_.clear();
+    if (grouped()) return;
+    for (const auto& b : blocks_) {
+        if (b.kind != PartKind::hub) continue;
+        const auto name = words_of(name_of(document_.plan(), b.id));
+        const double wide = std::max(text_width(name, face(13, true)),
+                                     text_width(said(document_.study().now.hubs[b.index].volts), face(12))) +
+                            u(6);
+        std::vector<QRectF> candidates;
+        for (const int off : {0, u(20), u(38), u(56)})
+            for (const bool above : {b.column % 2 == 0, b.column % 2 != 0})
+                for (const int aside : {0, u(24), -u(24), u(46), -u(46)})
+                    candidates.emplace_back(b.area.center().x() - wide / 2 + aside,
+                                            above ? b.area.top() - u(36) - off : b.area.bottom() + u(2) + off,
+                                            wide, u(32));
+        hub_names_[b.id] = room_.find(candidates);
     }
 }
 
@@ -166,13 +190,24 @@ bool FlowMap::Band::looks_like(const Band& other) const {
            (tall > 0) == (other.tall > 0) && colour == other.colour;
 }
 
+QPointF FlowMap::Band::out() const {
+    // Round the left side of what it leaves and comes back to.
+    return std::abs(end.x() - start.x()) < 1 ? QPointF(-u(24), 0) : QPointF((end.x() - start.x()) * 0.5, 0);
+}
+
+QPointF FlowMap::Band::point(double t) const {
+    const double s = 1 - t;
+    const bool round = std::abs(end.x() - start.x()) < 1;
+    const auto leave = start + out(), come = end + (round ? out() : -out());
+    return start * (s * s * s) + leave * (3 * s * s * t) + come * (3 * s * t * t) + end * (t * t * t);
+}
+
 /// As tall everywhere as its watts, which a stroke is not where it slopes; a dashed line where it carries
 /// none.
 void FlowMap::draw_band(QPainter& p, const Band& b) {
     const QPointF up(0, -b.tall / 2), down(0, b.tall / 2);
     const bool round = std::abs(b.end.x() - b.start.x()) < 1;
-    const QPointF out = round ? QPointF(-u(24), 0) : QPointF((b.end.x() - b.start.x()) * 0.5, 0),
-                  in = round ? out : -out;
+    const QPointF out = b.out(), in = round ? out : -out;
     QPainterPath path(b.start + up);
     path.cubicTo(b.start + up + out, b.end + up + in, b.end + up);
     if (b.tall <= 0) {
@@ -207,10 +242,14 @@ void FlowMap::paint_rating(QPainter& p, const Band& band, size_t f) {
     const auto& feed = document_.plan().feeds[f];
     const auto* fuse = device(feed, DeviceKind::fuse);
     if (!fuse) return;
-    const auto middle = (band.start + band.end) / 2;
     const auto rating = words_of(format_number(raw(fuse->rating))) + QStringLiteral(" A");
     const double w = text_width(rating, face(11, true)) + u(12);
-    const QRectF pill(middle.x() - w / 2, middle.y() - u(8), w, u(16));
+    std::vector<QRectF> candidates;
+    for (const double share : {0.5, 0.42, 0.58, 0.34, 0.66, 0.27, 0.73, 0.2, 0.8}) {
+        const auto at = band.point(share);
+        candidates.emplace_back(at.x() - w / 2, at.y() - u(8), w, u(16));
+    }
+    const auto pill = room_.find(candidates);
     const bool bad = !document_.study().protection[f].protects;
     stamp(p, pill, "fuse:" + words_of(feed.id), rating + (bad ? "!" : ""), [&](QPainter& to) {
         to.setPen(QPen(bad ? t.danger : t.accent, bad ? 2 : 1));
@@ -236,8 +275,13 @@ void FlowMap::paint_heat(QPainter& p) {
     p.setPen(QPen(t.heat_soft, h, Qt::SolidLine, Qt::FlatCap));
     p.setBrush(Qt::NoBrush);
     p.drawPath(path);
-    text(p, QRectF(battery->area.left(), y + u(4), u(190), u(16)),
-         tr("%1 heat in wires").arg(said(s.now.wire_heat)), t.heat, face(12));
+    const auto words = tr("%1 heat in wires").arg(said(s.now.wire_heat));
+    const double wide = text_width(words, face(12)) + u(2), left = battery->area.left();
+    std::vector<QRectF> candidates{QRectF(left, y + u(4), wide, u(16))};
+    for (const int rise : {0, u(18), u(36), u(54), u(80)})
+        for (const double at : {x + u(8), x + u(40), x + u(90), left})
+            candidates.emplace_back(at, paint_height() - u(20) - rise, wide, u(16));
+    text(p, room_.find(candidates), words, t.heat, face(12));
 }
 
 void FlowMap::paint_block(QPainter& p, const Block& b) {
@@ -265,23 +309,16 @@ void FlowMap::paint_hub(QPainter& p, const Block& b) {
     p.drawRoundedRect(b.area, 3, 3);
     const QString name = QString::fromStdString(name_of(document_.plan(), b.id));
     const auto volts = said(document_.study().now.hubs[b.index].volts);
-    // Hubs side by side write on alternate sides, so that their names do not meet; but where there is room.
-    const bool room_above = b.area.top() > u(40), room_below = b.area.bottom() + u(36) < paint_height();
-    const bool above = room_above && (b.column % 2 == 0 || !room_below);
-    if ((room_above || room_below) && !grouped()) {
-        const double y = above ? b.area.top() - u(36) : b.area.bottom() + u(2);
-        const double left = std::max<double>(b.area.center().x() - u(56), u(142));
+    if (const auto at = hub_names_.find(b.id); at != hub_names_.end()) {
+        const auto& area = at->second;
         // A band may pass behind.
-        const auto write = [&](const QRectF& area, const QString& words, const QColor& colour,
-                               const QFont& f) {
-            const double wide = std::min(text_width(words, f) + u(6), area.width());
-            auto veil = theme().paper;
-            veil.setAlpha(215);
-            p.fillRect(QRectF(area.center().x() - wide / 2, area.top(), wide, area.height()), veil);
-            text(p, area, words, colour, f, Qt::AlignCenter);
-        };
-        write(QRectF(left, y, u(112), u(16)), name, theme().ink, face(13, true));
-        write(QRectF(left, y + u(16), u(112), u(16)), volts, theme().muted, face(12));
+        auto veil = theme().paper;
+        veil.setAlpha(215);
+        p.fillRect(area, veil);
+        text(p, QRectF(area.left(), area.top(), area.width(), u(16)), name, theme().ink, face(13, true),
+             Qt::AlignCenter);
+        text(p, QRectF(area.left(), area.top() + u(16), area.width(), u(16)), volts, theme().muted, face(12),
+             Qt::AlignCenter);
     }
     add_spot({b.area.adjusted(-u(6), 0, u(6), 0), "part:" + QString::fromStdString(b.id),
               name + "\n" + volts + tr("\nRight-click for how wires meet there."),

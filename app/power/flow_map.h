@@ -5,6 +5,7 @@
 
 #include "shell/document.h"
 #include "widgets/canvas.h"
+#include "widgets/free_room.h"
 
 namespace sangre::app {
 
@@ -57,10 +58,13 @@ class FlowMap : public Canvas {
         double tall = 0;  ///< 0 where nothing flows
         QColor colour;
         bool looks_like(const Band& other) const;
+        QPointF out() const;            ///< from its start to where it bends
+        QPointF point(double t) const;  ///< of its middle line, 0 to 1
     };
     bool grouped() const;
     std::vector<const Id*> ids_with_loads() const;
     void lay_out();
+    void place_names();
     void lay_loads(double drawn);
     void lay_groups(double drawn);
     void lay_modules();
@@ -101,6 +105,8 @@ class FlowMap : public Canvas {
     const Block* block_at(QPointF at, PartKind kind) const;
     Document& document_;
     std::vector<Block> blocks_;
+    FreeRoom room_;
+    std::map<Id, QRectF> hub_names_;  ///< where there is room for them
     std::vector<Group> groups_;
     std::vector<Band> drawn_;  ///< as they stand on the screen
     int drawings_ = 0;         ///< of the bands, so far

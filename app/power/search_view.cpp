@@ -1,6 +1,7 @@
 #include "power/search_view.h"
 
 #include "battery/pack.h"
+#include "shell/settings.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
@@ -163,7 +164,7 @@ void SearchView::draw_row(QPainter& p, size_t i, double y, const std::array<doub
     text(p, QRectF(u(12), y + u(20), words, u(17)), how, t.muted, face(11));
     const std::array figures{said(plan.run_time),
                              said(plan.mass),
-                             words_of(format_number(std::round(plan.cost))),
+                             money(std::round(plan.cost)),
                              said(plan.lost),
                              words_of(format_percent(plan.worst_drop)),
                              QString::number(plan.rails)};

@@ -3,7 +3,6 @@
 #include <QMouseEvent>
 #include <QPainterPath>
 #include <array>
-#include <limits>
 
 #include "plan/machine_edits.h"
 #include "widgets/words.h"
@@ -38,11 +37,40 @@ QPointF MachineMap::at(const Place& place) const {
 }
 
 QRectF MachineMap::box(const Place& place) const {
-    const double w = text_width(QString::fromStdString(place.name), face(13, true)) + u(24);
-    const auto c = at(place);
-    QRectF b(c.x() - w / 2, c.y() - u(15), w, u(30));
-    b.moveLeft(std::clamp(b.left(), 4.0, std::max(4.0, width() - w - 4)));
-    return b;
+    const auto at = boxes_.find(place.id);
+    return at == boxes_.end() ? QRectF() : at->second;
+}
+
+/// Where places stand, pushed apart where large letters would have one lie on another.
+void MachineMap::lay_boxes() {
+    boxes_.clear();
+    const auto& places = document_.plan().places;
+    const auto held = [&](QRectF& b) {
+        b.moveLeft(std::clamp(b.left(), 4.0, std::max(4.0, width() - b.width() - 4)));
+        b.moveTop(std::clamp(b.top(), 4.0, std::max(4.0, height() - b.height() - 4)));
+    };
+    for (const auto& place : places) {
+        const double w = text_width(words_of(place.name), face(13, true)) + u(24);
+        const auto c = at(place);
+        held(boxes_[place.id] = QRectF(c.x() - w / 2, c.y() - u(15), w, u(30)));
+    }
+    for (int round = 0; round < 24; ++round) {
+        bool moved = false;
+        for (size_t i = 0; i < places.size(); ++i)
+            for (size_t j = 0; j < i; ++j) {
+                auto &a = boxes_[places[i].id], &b = boxes_[places[j].id];
+                const auto both = a.adjusted(-u(3), -u(3), u(3), u(3)).intersected(b);
+                if (both.isEmpty()) continue;
+                moved = true;
+                const bool down = both.height() <= both.width();
+                const double by = (down ? both.height() : both.width()) / 2 + 0.5;
+                const bool after = down ? a.center().y() >= b.center().y() : a.center().x() >= b.center().x();
+                const QPointF way = (down ? QPointF(0, by) : QPointF(by, 0)) * (after ? 1 : -1);
+                a.translate(way), b.translate(-way);
+                held(a), held(b);
+            }
+        if (!moved) break;
+    }
 }
 
 void MachineMap::paint(QPainter& p) {
@@ -54,6 +82,10 @@ void MachineMap::paint(QPainter& p) {
     p.drawRoundedRect(outline, u(44), u(44));
     text(p, QRectF(outline.left(), outline.top() - u(19), outline.width(), u(17)), tr("front"), t.muted,
          face(11), Qt::AlignCenter);
+    // What may not be covered is taken first; then each label finds the room nearest to what it speaks of.
+    lay_boxes();
+    room_.begin(rect().adjusted(4, 4, -4, -4));
+    for (const auto& place : document_.plan().places) room_.take(box(place));
     paint_bodies(p);
     if (document_.plan().places.empty()) {
         text(p, QRectF(u(30), height() / 2.0 - u(30), width() - u(60), u(26)), tr("No places yet."), t.ink,
@@ -63,42 +95,36 @@ void MachineMap::paint(QPainter& p) {
              Qt::AlignCenter);
         return;
     }
-    for (size_t i = 0; i < document_.plan().ways.size(); ++i) paint_way(p, i);
+    std::vector<std::pair<size_t, QPainterPath>> drawn;
+    for (size_t i = 0; i < document_.plan().ways.size(); ++i)
+        if (auto path = path_of(document_.plan().ways[i]); !path.isEmpty()) {
+            paint_way(p, i, path);
+            for (size_t thing = 0; thing < document_.plan().ways[i].on_it.size(); ++thing)
+                room_.take(sign_on(document_.plan().ways[i], thing, path));
+            drawn.emplace_back(i, std::move(path));
+        }
+    for (const auto& [i, path] : drawn) paint_length(p, i, path);
+    for (const auto& [i, path] : drawn) paint_things(p, document_.plan().ways[i], path);
     for (const auto& place : document_.plan().places) paint_place(p, place);
 }
 
-/// In the middle of its way, or where it is clear of what is on the way, of places and of bodies' names.
-QRectF MachineMap::label_on(const Way& way, const QPainterPath& path, double wide) const {
-    constexpr double enough = 0.13;  // of the way, between the label and a thing
-    QRectF best;
-    double most = -std::numeric_limits<double>::infinity();
-    for (const double share : {0.5, 0.36, 0.64, 0.24, 0.76}) {
-        const auto centre = path.pointAtPercent(share);
-        const QRectF label(centre.x() - wide / 2, centre.y() - u(10), wide, u(20));
-        double clear = enough;
-        for (size_t i = 0; i < way.on_it.size(); ++i)
-            clear = std::min(clear, std::abs(share - share_of(way, i)));
-        for (const auto& name : body_names_) clear -= name.intersects(label);
-        for (const auto& place : document_.plan().places) clear -= box(place).intersects(label);
-        if (clear > most + 1e-9) best = label, most = clear;
-    }
-    return best;
-}
-
-void MachineMap::paint_way(QPainter& p, size_t i) {
-    const auto& t = theme();
-    const auto& plan = document_.plan();
-    const auto& way = plan.ways[i];
-    const auto *from = by_id(plan.places, way.from), *to = by_id(plan.places, way.to);
-    if (!from || !to) return;
-    const auto& s = document_.study();
-    const auto a = at(*from), b = at(*to);
-    const QPointF middle = (a + b) / 2;
-    // A slight bow tells two ways between the same region apart.
+/// Bowed slightly, which tells two ways between the same region apart; empty where an end is no place.
+QPainterPath MachineMap::path_of(const Way& way) const {
+    const auto& places = document_.plan().places;
+    const auto *from = by_id(places, way.from), *to = by_id(places, way.to);
+    if (!from || !to) return {};
+    const auto a = box(*from).center(), b = box(*to).center();
     const QPointF normal(-(b - a).y() * 0.08, (b - a).x() * 0.08);
     QPainterPath path(a);
-    path.quadTo(middle + normal, b);
-    const bool used = !s.harness.feeds_on_way[i].empty(), selected = document_.selects(way.id);
+    path.quadTo((a + b) / 2 + normal, b);
+    return path;
+}
+
+void MachineMap::paint_way(QPainter& p, size_t i, const QPainterPath& path) {
+    const auto& t = theme();
+    const auto& s = document_.study();
+    const bool used = !s.harness.feeds_on_way[i].empty(),
+               selected = document_.selects(document_.plan().ways[i].id);
     // Bundles are drawn at three pixels to the millimetre, so that thick tells from thin.
     const double thick = used ? std::clamp(raw(s.harness.bundle[i]) * 1.1, 2.0, 22.0) * text_scale() : 1.4;
     p.setPen(QPen(selected ? t.accent
@@ -107,25 +133,32 @@ void MachineMap::paint_way(QPainter& p, size_t i) {
                   thick, used ? Qt::SolidLine : Qt::DashLine, Qt::RoundCap));
     p.setBrush(Qt::NoBrush);
     p.drawPath(path);
+}
+
+/// How long it is, on the way where there is room.
+void MachineMap::paint_length(QPainter& p, size_t i, const QPainterPath& path) {
+    const auto& t = theme();
+    const auto& plan = document_.plan();
+    const auto& way = plan.ways[i];
+    const auto& s = document_.study();
     const QString length = said(way.length);
-    const auto label = label_on(way, path, text_width(length, face(12)) + u(14));
-    p.setPen(QPen(selected ? t.accent : t.line, 1));
+    const double wide = text_width(length, face(12)) + u(14);
+    std::vector<QRectF> candidates;
+    for (const int off : {0, u(16), -u(16), u(30), -u(30), u(44), -u(44)})
+        for (const double share : {0.5, 0.42, 0.58, 0.34, 0.66, 0.26, 0.74, 0.18, 0.82}) {
+            const auto centre = path.pointAtPercent(share);
+            candidates.emplace_back(centre.x() - wide / 2, centre.y() - u(10) + off, wide, u(20));
+        }
+    const auto label = room_.find(candidates);
+    p.setPen(QPen(document_.selects(way.id) ? t.accent : t.line, 1));
     p.setBrush(t.card);
     p.drawRoundedRect(label, 4, 4);
     text(p, label, length, t.ink, face(12), Qt::AlignCenter);
-    const auto key = QString::fromStdString(way.id);
-    QStringList on_it;
-    for (const auto& thing : way.on_it) {
-        const auto* opening = by_id(plan.openings, thing.opening);
-        on_it << words_of(opening ? opening_size(*opening) : std::string(on_way_word(thing.kind)));
-    }
-    if (on_it.isEmpty()) on_it << tr("open");
-    const auto tip =
-        tr("%1: %2, %3, %4 feeds, bundle %5. Double-click types the length; right-click for more.")
-            .arg(QString::fromStdString(name_of(plan, way.id)), length, on_it.join(QStringLiteral(", ")))
-            .arg(s.harness.feeds_on_way[i].size())
-            .arg(said(s.harness.bundle[i]));
-    add_spot({label, "way:" + key, tip,
+    add_spot({label, "way:" + words_of(way.id),
+              tr("%1: %2, %3, %4 feeds, bundle %5. Double-click types the length; right-click for more.")
+                  .arg(words_of(name_of(plan, way.id)), length, things_on(way))
+                  .arg(s.harness.feeds_on_way[i].size())
+                  .arg(said(s.harness.bundle[i])),
               [this, id = way.id] {
                   if (document_.selection() == id)
                       edit_length(id);
@@ -133,22 +166,35 @@ void MachineMap::paint_way(QPainter& p, size_t i) {
                       document_.select(id);
               },
               [this, id = way.id] { way_menu(id); }});
-    paint_things(p, way, path, tip);
 }
 
-void MachineMap::paint_things(QPainter& p, const Way& way, const QPainterPath& path, const QString& tip) {
+QString MachineMap::thing_words(const OnWay& thing) const {
+    const auto* opening = by_id(document_.plan().openings, thing.opening);
+    return words_of(opening ? opening_size(*opening) : std::string(on_way_word(thing.kind)));
+}
+
+QString MachineMap::things_on(const Way& way) const {
+    QStringList words;
+    for (const auto& thing : way.on_it) words << thing_words(thing);
+    return words.isEmpty() ? tr("open") : words.join(QStringLiteral(", "));
+}
+
+QRectF MachineMap::sign_on(const Way& way, size_t thing, const QPainterPath& path) {
+    return {path.pointAtPercent(share_of(way, thing)) - QPointF(u(9), u(9)), QSizeF(u(18), u(18))};
+}
+
+void MachineMap::paint_things(QPainter& p, const Way& way, const QPainterPath& path) {
     const auto& t = theme();
     const auto& plan = document_.plan();
     for (size_t i = 0; i < way.on_it.size(); ++i) {
-        const auto& thing = way.on_it[i];
-        const auto* opening = by_id(plan.openings, thing.opening);
+        const auto* opening = by_id(plan.openings, way.on_it[i].opening);
         const bool full =
             opening &&
             !document_.study().harness.holes[static_cast<size_t>(opening - plan.openings.data())].fits;
-        const auto sign = path.pointAtPercent(share_of(way, i));
-        const bool selected = opening && document_.selects(opening->id);
+        const auto area = sign_on(way, i, path);
+        const auto sign = area.center();
         if (opening) {
-            p.setPen(QPen(selected ? t.accent : full ? t.danger : t.ink, 2));
+            p.setPen(QPen(document_.selects(opening->id) ? t.accent : full ? t.danger : t.ink, 2));
             p.setBrush(t.card);
             p.drawEllipse(sign, u(9), u(9));
             if (opening->kind != OpeningKind::hole) p.drawEllipse(sign, u(5), u(5));
@@ -158,19 +204,30 @@ void MachineMap::paint_things(QPainter& p, const Way& way, const QPainterPath& p
             p.drawPolygon(
                 QPolygonF{sign + QPointF(0, -u(9)), sign + QPointF(u(9), u(7)), sign + QPointF(-u(9), u(7))});
         }
-        const auto words = words_of(opening ? opening_size(*opening) : std::string(on_way_word(thing.kind)));
-        const double ww = text_width(words, face(11)) + u(6);
-        const double left = sign.x() + u(12) + ww < width() - u(6) ? sign.x() + u(12) : sign.x() - u(12) - ww;
-        const QRectF beside(left, sign.y() - u(8), ww, u(16));
+        const auto words = thing_words(way.on_it[i]);
+        const double wide = text_width(words, face(11, true)) + u(6), tall = u(16);
+        std::vector<QRectF> candidates;
+        for (const int far : {u(12), u(22), u(34), u(48)})
+            for (const int rise : {0, -u(14), u(14), -u(28), u(28), -u(42), u(42)}) {
+                candidates.emplace_back(sign.x() + far, sign.y() - tall / 2 + rise, wide, tall);
+                candidates.emplace_back(sign.x() - far - wide, sign.y() - tall / 2 + rise, wide, tall);
+                candidates.emplace_back(sign.x() - wide / 2, sign.y() - far - tall, wide, tall);
+                candidates.emplace_back(sign.x() - wide / 2, sign.y() + far, wide, tall);
+            }
+        const auto beside = room_.find(candidates);
         auto behind = t.paper;
         behind.setAlpha(200);
         p.fillRect(beside, behind);
-        text(p, beside, words, full ? t.danger : opening ? t.ink : t.caution, face(11, true));
-        add_spot({QRectF(sign - QPointF(u(9), u(9)), QSizeF(u(18), u(18))),
-                  QStringLiteral("sign:%1:%2").arg(QString::fromStdString(way.id)).arg(i),
+        text(p, beside, words,
+             full      ? t.danger
+             : opening ? t.ink
+                       : t.caution,
+             face(11, true), Qt::AlignCenter);
+        add_spot({area, QStringLiteral("sign:%1:%2").arg(words_of(way.id)).arg(i),
                   opening ? tr("%1. Click for what goes through it; right-click for more.")
                                 .arg(words_of(opening_name(plan, *opening)))
-                          : tip,
+                          : tr("%1 on %2. Click for the way; right-click for more.")
+                                .arg(words, words_of(name_of(plan, way.id))),
                   [this, id = opening ? opening->id : way.id] { document_.select(id); },
                   [this, id = way.id] { way_menu(id); }, Qt::PointingHandCursor, true,
                   tr("%1 on %2").arg(words, words_of(name_of(plan, way.id)))});

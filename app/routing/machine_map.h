@@ -2,6 +2,7 @@
 // The machine from above: places, measured ways, bundles as thick as their wires.
 #include "shell/document.h"
 #include "widgets/canvas.h"
+#include "widgets/free_room.h"
 
 class QMenu;
 class QPainterPath;
@@ -28,9 +29,14 @@ class MachineMap : public Canvas {
     QRectF machine() const;
     QPointF at(const Place& place) const;
     QRectF box(const Place& place) const;
-    QRectF label_on(const Way& way, const QPainterPath& path, double wide) const;
-    void paint_way(QPainter& p, size_t i);
-    void paint_things(QPainter& p, const Way& way, const QPainterPath& path, const QString& tip);
+    void lay_boxes();
+    QPainterPath path_of(const Way& way) const;
+    static QRectF sign_on(const Way& way, size_t thing, const QPainterPath& path);
+    QString thing_words(const OnWay& thing) const;
+    QString things_on(const Way& way) const;
+    void paint_way(QPainter& p, size_t i, const QPainterPath& path);
+    void paint_length(QPainter& p, size_t i, const QPainterPath& path);
+    void paint_things(QPainter& p, const Way& way, const QPainterPath& path);
     void paint_place(QPainter& p, const Place& place);
     void paint_bodies(QPainter& p);
     /// Round the places and the bodies in it; empty where there are none.
@@ -46,7 +52,8 @@ class MachineMap : public Canvas {
     void rename_place(const Id& place);
     QRectF line_at(const Id& way) const;
     Document& document_;
-    std::vector<QRectF> body_names_;  ///< as they were painted last
+    FreeRoom room_;
+    std::map<Id, QRectF> boxes_;  ///< of places, as they were painted last
     Id dragged_;
     QPointF grab_, drag_at_;
     bool moved_ = false;

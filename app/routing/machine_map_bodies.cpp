@@ -32,18 +32,25 @@ void MachineMap::paint_bodies(QPainter& p) {
         return all;
     }();
     double empty_left = machine().left();
-    body_names_.clear();
     for (const auto& [area, body] : outermost_first) {
         const bool selected = document_.selects(body->id), metal = body->material == BodyMaterial::metal;
         const auto name = words_of(body->name);
         const auto kind = words_of(word_of(body->material)) + (body->sealed ? tr(", sealed") : QString());
         const double wide = text_width(name, face(12, true)) + text_width(kind, face(11)) + u(16);
         // One that nothing stands in yet waits at the foot of the map.
-        QRectF tab(area.left() + u(8), area.top() + u(2), wide, u(19));
+        QRectF tab;
         if (area.isNull()) {
             tab = QRectF(empty_left, machine().bottom() - u(14), wide, u(19));
             empty_left += wide + u(8);
+            room_.take(tab);
         } else {
+            std::vector<QRectF> candidates;
+            for (const double y :
+                 {area.top() + u(2), area.top() - u(20), area.bottom() - u(21), area.bottom() + u(1)})
+                for (const double x :
+                     {area.left() + u(8), area.right() - wide - u(8), area.center().x() - wide / 2})
+                    candidates.emplace_back(x, y, wide, u(19));
+            tab = room_.find(candidates);
             p.setPen(QPen(selected ? t.accent
                           : metal  ? t.ink
                                    : t.muted,
@@ -58,7 +65,6 @@ void MachineMap::paint_bodies(QPainter& p) {
              QRectF(tab.left() + u(10) + text_width(name, face(12, true)), tab.top(), tab.width(),
                     tab.height()),
              kind, t.muted, face(11));
-        body_names_.push_back(tab);
         const auto where = tab.bottomLeft().toPoint();
         add_spot({tab, "body:" + QString::fromStdString(body->id),
                   tr("%1\nClick for what is in it; right-click changes or removes it.")

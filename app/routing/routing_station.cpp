@@ -22,7 +22,7 @@ CutPanel::CutPanel(Document& document, QWidget* parent)
 
 QSize CutPanel::minimumSizeHint() const {
     return {u(266), u(document_.study().harness.holes.empty() ? 90 : 288) +
-                        static_cast<int>(document_.plan().feeds.size()) * u(21) + u(44)};
+                        static_cast<int>(document_.plan().feeds.size()) * u(26) + u(44)};
 }
 
 const HoleFill* CutPanel::hole() const {
@@ -100,29 +100,29 @@ void CutPanel::paint_cuts(QPainter& p, double y) {
     if (plan.feeds.empty())
         text(p, QRectF(u(12), y, width() - u(24), u(20)), tr("Nothing to cut before it is wired."), t.muted,
              face(12));
-    for (size_t i = 0; i < plan.feeds.size(); ++i, y += u(21)) {
+    for (size_t i = 0; i < plan.feeds.size(); ++i, y += u(26)) {
         const auto& f = plan.feeds[i];
         const auto& route = s.harness.routes[i];
         const bool selected = document_.selects(f.id);
-        if (selected) p.fillRect(QRectF(u(4), y, width() - u(10), u(20)), t.accent_soft);
+        if (selected) p.fillRect(QRectF(u(4), y, width() - u(10), u(25)), t.accent_soft);
         const auto* wire = sangre::find(document_.catalogue().wires, f.wire);
         const auto swatch = [&](double x, const std::string& colour) {
             p.setPen(QPen(t.line, 1));
             p.setBrush(wire_colour(QString::fromStdString(colour)));
-            p.drawRoundedRect(QRectF(x, y + u(6), u(9), u(9)), 2, 2);
+            p.drawRoundedRect(QRectF(x, y + u(8), u(9), u(9)), 2, 2);
         };
         swatch(u(12), f.supply_colour);
         if (f.ret == Return::own) swatch(u(23), f.return_colour);
         const auto name = QString::fromStdString(name_of(plan, f.to));
         const QString count = f.ret == Return::own ? QStringLiteral("2 × ") : QString();
-        text(p, QRectF(u(38), y, width() - u(182), u(20)), name,
+        text(p, QRectF(u(38), y, width() - u(182), u(25)), name,
              route.basis == LengthBasis::guessed ? t.caution : t.ink, face(12, selected));
-        text(p, QRectF(width() - u(144), y, u(56), u(20)),
+        text(p, QRectF(width() - u(144), y, u(56), u(25)),
              wire ? QString::fromStdString(wire->size) : QString(), t.muted, face(11),
              Qt::AlignRight | Qt::AlignVCenter);
-        text(p, QRectF(width() - u(84), y, u(74), u(20)), count + said(route.cut), t.ink, face(12, true),
+        text(p, QRectF(width() - u(84), y, u(74), u(25)), count + said(route.cut), t.ink, face(12, true),
              Qt::AlignRight | Qt::AlignVCenter);
-        add_spot({QRectF(u(4), y, width() - u(10), u(20)),
+        add_spot({QRectF(u(4), y, width() - u(10), u(25)),
                   "cut:" + QString::fromStdString(f.id),
                   tr("%1: path %2, cut %3")
                       .arg(QString::fromStdString(feed_name(plan, f)), said(route.length), said(route.cut)),

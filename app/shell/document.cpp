@@ -6,6 +6,8 @@
 
 #include "decide/variants.h"
 #include "files/plan_file.h"
+#include "lead_on/next.h"
+#include "shell/settings.h"
 
 namespace sangre::app {
 
@@ -45,6 +47,18 @@ void Document::start_with(std::shared_ptr<const Plan> plan, const QString& file,
     emit changed();
     emit file_changed();
     emit selection_changed();
+}
+
+void Document::set_catalogue(std::shared_ptr<const Catalogue> catalogue) {
+    // What is studied points into the old one, which has to live until then.
+    const auto old = std::exchange(catalogue_, std::move(catalogue));
+    say_anew();
+}
+
+void Document::say_anew() {
+    study_ = sangre::study(plan(), *catalogue_, study_.conditions);
+    if (variant_) variant_study_ = sangre::study(*variant_, *catalogue_, study_.conditions);
+    emit changed();
 }
 
 void Document::refresh() {
@@ -443,7 +457,9 @@ bool Document::save_as(QString file) {
 void Document::new_plan() {
     write_recovery();
     recovery_.begin_another();
-    start_with(std::make_shared<const Plan>(), {});
+    Plan fresh;
+    fresh.practices = new_plan_practices(*catalogue_);
+    start_with(std::make_shared<const Plan>(std::move(fresh)), {});
     watch();
 }
 

@@ -21,6 +21,8 @@ class Document : public QObject {
     const Plan& plan() const { return *history_[at_].plan; }
     const Study& study() const { return study_; }
     const Catalogue& catalogue() const { return *catalogue_; }
+    /// Another catalogue from now on; everything is worked out anew from it.
+    void set_catalogue(std::shared_ptr<const Catalogue> catalogue);
     const Conditions& conditions() const { return study_.conditions; }
     /// What was selected last; empty: nothing, which stands for the plan.
     const Id& selection() const { return selection_; }
@@ -53,6 +55,8 @@ class Document : public QObject {
     QString redo_text() const { return can_redo() ? history_[at_ + 1].what : QString(); }
 
     void set_conditions(const Conditions& conditions);
+    /// Works everything out anew, as after numbers are to be shown otherwise.
+    void say_anew();
     void select(const Id& id);
     /// While this holds, select() adds to what is selected, or takes out of it.
     void extend_selection(bool extending) { extending_ = extending; }

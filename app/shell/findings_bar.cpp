@@ -1,6 +1,7 @@
 #include "shell/findings_bar.h"
 
 #include "units/format.h"
+#include "widgets/canvas_access.h"
 
 namespace sangre::app {
 
@@ -30,12 +31,26 @@ void draw_severity(QPainter& p, const QRectF& area, Severity severity) {
 
 FindingsBar::FindingsBar(Document& document, QWidget* parent)
     : Canvas(tr("Findings"), parent), document_(document) {
-    setFixedHeight(u(36));
     connect(&document_, &Document::changed, this, [this] {
-        setFixedHeight(u(36));
         if (current_ >= document_.study().findings.size()) current_ = 0;
-        update();
+        fit();
     });
+    fit();
+}
+
+/// As tall as what it says takes: one row, or two where the window is too narrow for all of it.
+void FindingsBar::fit() {
+    one_row_ = fits_one_row();
+    setFixedHeight(one_row_ ? u(36) : u(68));
+    update();
+}
+
+void FindingsBar::resizeEvent(QResizeEvent* e) {
+    Canvas::resizeEvent(e);
+    // Not while the window is laying out: that would begin anew.
+    if (fits_one_row() != one_row_)
+        QMetaObject::invokeMethod(
+            this, [this] { fit(); }, Qt::QueuedConnection);
 }
 
 void FindingsBar::next() {
@@ -44,38 +59,52 @@ void FindingsBar::next() {
     current_ = (current_ + 1) % findings.size();
     if (!findings[current_].about.empty()) document_.select(findings[current_].about.front());
     emit finding_chosen(QString::fromStdString(findings[current_].rule));
-    update();
+    fit();
+    announce_words(*this);
 }
 
-double FindingsBar::paint_counts(QPainter& p) {
-    const auto& findings = document_.study().findings;
-    double x = u(14);
+std::vector<std::pair<Severity, QString>> FindingsBar::counts() const {
+    std::vector<std::pair<Severity, QString>> all;
     for (const auto severity : {Severity::danger, Severity::caution, Severity::note}) {
-        const auto n = static_cast<int>(count(findings, severity));
+        const auto n = static_cast<int>(count(document_.study().findings, severity));
         if (n == 0) continue;
         const QString noun = severity == Severity::danger    ? (n == 1 ? tr("danger") : tr("dangers"))
                              : severity == Severity::caution ? (n == 1 ? tr("caution") : tr("cautions"))
                                                              : (n == 1 ? tr("note") : tr("notes"));
-        const QString plain = QString::number(n) + " " + noun;
-        draw_severity(p, QRectF(x, height() / 2.0 - u(7), u(14), u(14)), severity);
+        all.emplace_back(severity, QString::number(n) + " " + noun);
+    }
+    return all;
+}
+
+QString FindingsBar::clean_words() const {
+    return document_.plan().feeds.empty() ? tr("Nothing wired yet") : tr("✓ Nothing found");
+}
+
+double FindingsBar::paint_counts(QPainter& p, double tall) {
+    double x = u(14);
+    for (const auto& [severity, words] : counts()) {
+        draw_severity(p, QRectF(x, tall / 2 - u(7), u(14), u(14)), severity);
         const auto colour = severity == Severity::danger    ? theme().danger
                             : severity == Severity::caution ? theme().caution
                                                             : theme().cool;
-        const double w = text_width(plain, face(13, true));
-        text(p, QRectF(x + u(19), 0, w + 2, height()), plain, colour, face(13, true));
-        add_spot({QRectF(x, u(4), w + u(24), height() - u(8)),
+        const double w = text_width(words, face(13, true));
+        text(p, QRectF(x + u(19), 0, w + 2, tall), words, colour, face(13, true));
+        add_spot({QRectF(x, u(4), w + u(24), tall - u(8)),
                   "count" + QString::number(static_cast<int>(severity)),
                   tr("Next finding (F8)"),
                   [this] { next(); },
-                  {}});
+                  {},
+                  Qt::PointingHandCursor,
+                  true,
+                  words});
         x += w + u(34);
     }
-    if (findings.empty()) {
-        const QString clean =
-            document_.plan().feeds.empty() ? tr("Nothing wired yet") : tr("✓ Nothing found");
-        text(p, QRectF(x, 0, u(160), height()), clean,
+    if (document_.study().findings.empty()) {
+        const auto clean = clean_words();
+        const double w = text_width(clean, face(13, true));
+        text(p, QRectF(x, 0, w + 2, tall), clean,
              document_.plan().feeds.empty() ? theme().muted : theme().good, face(13, true));
-        x += text_width(clean, face(13, true)) + u(20);
+        x += w + u(20);
     }
     return x;
 }
@@ -94,17 +123,14 @@ QString FindingsBar::figures() const {
              QString::fromStdString(format(s.mass)));
 }
 
-void FindingsBar::paint_finding(QPainter& p, double left, double right) {
-    const auto& findings = document_.study().findings;
-    if (current_ >= findings.size()) return;
-    const auto& f = findings[current_];
-    // Mends first, from the right; what is left over is the sentence's.
-    double x = right;
+/// The mends of a finding, the plainest first, from the right; where they begin.
+double FindingsBar::paint_mends(QPainter& p, const Finding& f, const QRectF& row) {
+    double x = row.right();
     for (size_t i = std::min<size_t>(f.fixes.size(), 2); i-- > 0;) {
         const QString words = QString::fromStdString(f.fixes[i].label);
-        const double w = std::min<double>(text_width(words, face(13, true)) + u(20), u(230));
+        const double w = mend_width(words);
         x -= w;
-        const QRectF area(x, u(5), w, height() - u(10));
+        const QRectF area(x, row.top() + u(5), w, row.height() - u(10));
         p.setPen(QPen(theme().accent, 1));
         p.setBrush(i == 0 ? theme().accent : theme().card);
         p.drawRoundedRect(area, 5, 5);
@@ -117,7 +143,10 @@ void FindingsBar::paint_finding(QPainter& p, double left, double right) {
                   {}});
         x -= u(6);
     }
-    const QRectF area(left, 0, x - left - u(6), height());
+    return x;
+}
+
+void FindingsBar::paint_sentence(QPainter& p, const Finding& f, const QRectF& area) {
     text(p, area, QString::fromStdString(f.sentence), theme().ink, face(13));
     add_spot({area,
               "sentence",
@@ -131,28 +160,39 @@ void FindingsBar::paint_finding(QPainter& p, double left, double right) {
               {}});
 }
 
-bool FindingsBar::findings_fit(double left, double figures_width) const {
+double FindingsBar::mend_width(const QString& words) const {
+    return std::min<double>(text_width(words, face(13, true)) + u(20), u(250));
+}
+
+bool FindingsBar::fits_one_row() const {
+    double need = text_width(figures(), face(13)) + u(44);
+    for (const auto& [severity, words] : counts()) need += text_width(words, face(13, true)) + u(34);
     const auto& findings = document_.study().findings;
-    if (current_ >= findings.size()) return true;
-    double need =
-        std::min<double>(text_width(QString::fromStdString(findings[current_].sentence), face(13)), u(200));
+    if (current_ >= findings.size()) return need + text_width(clean_words(), face(13, true)) < width();
+    // On two lines of smaller letters at the worst.
+    need += text_width(QString::fromStdString(findings[current_].sentence), face(13)) * 0.6;
     for (size_t i = 0; i < std::min<size_t>(findings[current_].fixes.size(), 2); ++i)
-        need += text_width(QString::fromStdString(findings[current_].fixes[i].label), face(13, true)) + u(26);
-    return left + need + figures_width + u(44) < width();
+        need += mend_width(QString::fromStdString(findings[current_].fixes[i].label)) + u(6);
+    return need < width();
 }
 
 void FindingsBar::paint(QPainter& p) {
     p.setPen(theme().line);
     p.drawLine(0, 0, width(), 0);
-    const double left = paint_counts(p) + u(4);
-    const QString words = figures();
-    // Where both do not fit, the most urgent sentence goes before the figures.
-    const bool room = findings_fit(left, text_width(words, face(13)));
-    if (!room) return paint_finding(p, left, width() - u(14.0));
+    const double tall = one_row_ ? height() : u(36);
+    const double left = paint_counts(p, tall) + u(4);
+    const auto words = figures();
     const double w = text_width(words, face(13)) + u(4);
-    text(p, QRectF(width() - w - u(14), 0, w, height()), words, theme().muted, face(13),
-         Qt::AlignRight | Qt::AlignVCenter);
-    paint_finding(p, left, width() - w - u(26));
+    // On two rows the sentence has the first to itself.
+    const QRectF second(u(14), tall, width() - u(28), height() - tall);
+    text(p, one_row_ ? QRectF(width() - w - u(14), 0, w, tall) : second, words, theme().muted, face(13),
+         (one_row_ ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+    const auto& findings = document_.study().findings;
+    if (current_ >= findings.size()) return;
+    const auto& f = findings[current_];
+    const QRectF row = one_row_ ? QRectF(left, 0, width() - w - u(26) - left, tall) : second;
+    const double free = paint_mends(p, f, row);
+    paint_sentence(p, f, QRectF(left, 0, (one_row_ ? free : width() - u(14)) - left - u(6), tall));
 }
 
 }  // namespace sangre::app

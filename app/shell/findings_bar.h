@@ -23,12 +23,19 @@ class FindingsBar : public Canvas {
   protected:
     void paint(QPainter& p) override;
     QColor ground() const override { return theme().card; }
+    void resizeEvent(QResizeEvent* e) override;
 
   private:
-    double paint_counts(QPainter& p);
-    void paint_finding(QPainter& p, double left, double right);
+    void fit();
+    bool fits_one_row() const;
+    std::vector<std::pair<Severity, QString>> counts() const;
+    QString clean_words() const;
     QString figures() const;
-    bool findings_fit(double left, double figures_width) const;
+    double mend_width(const QString& words) const;
+    double paint_counts(QPainter& p, double tall);
+    double paint_mends(QPainter& p, const Finding& f, const QRectF& row);
+    void paint_sentence(QPainter& p, const Finding& f, const QRectF& area);
+    bool one_row_ = true;
     Document& document_;
     size_t current_ = 0;
 };

@@ -108,6 +108,7 @@ void Window::fill_plan_menu(QMenu& menu) {
     menu.addAction(appearance() == Appearance::light ? tr("Dark\tF7") : tr("Light\tF7"), [this] {
         restyle(appearance() == Appearance::light ? Appearance::dark : Appearance::light, text_scale());
     });
+    menu.addAction(tr("Look as the desktop does"), this, &Window::follow_desktop);
     menu.addAction(tr("Larger text\tCtrl++"), [this] { restyle(appearance(), text_scale() + 0.25); });
     menu.addAction(tr("Smaller text\tCtrl+−"), [this] { restyle(appearance(), text_scale() - 0.25); });
     menu.addAction(why_shown_ ? tr("Fold Why away\tF9") : tr("Show Why\tF9"), [this] {
@@ -115,6 +116,8 @@ void Window::fill_plan_menu(QMenu& menu) {
         why_->setVisible(why_shown_);
     });
     menu.addSeparator();
+    menu.addAction(tr("Parts of the catalogue\tCtrl+L"), this, &Window::show_parts);
+    menu.addAction(tr("Settings\tCtrl+,"), this, &Window::show_settings);
     menu.addAction(tr("Help\tF1"), this, &Window::show_help);
     menu.addAction(tr("Loads from a table…"), [this] {
         const auto file = QFileDialog::getOpenFileName(this, tr("Loads from a table"), {},

@@ -22,7 +22,10 @@
 #include "shell/help_page.h"
 #include "shell/line_bar.h"
 #include "shell/palette.h"
+#include "shell/parts_page.h"
 #include "shell/paste.h"
+#include "shell/settings.h"
+#include "shell/settings_page.h"
 #include "shell/unfinished.h"
 #include "shell/variant_bar.h"
 #include "widgets/canvas_access.h"
@@ -69,9 +72,13 @@ void Window::stay_on_screen() {
 }
 
 void Window::recall_look() {
+    recall_settings();
     const QSettings settings;
-    set_appearance(settings.value("appearance").toString() == "dark" ? Appearance::dark : Appearance::light);
-    set_text_scale(settings.value("text_scale", 1.0).toDouble());
+    const auto desktop = system_appearance();
+    const double letters = system_text_scale();
+    const auto chosen = settings.value("appearance").toString();
+    set_appearance(chosen == "dark" ? Appearance::dark : chosen == "light" ? Appearance::light : desktop);
+    set_text_scale(settings.value("text_scale", letters).toDouble());
 }
 
 void Window::name_file() {
@@ -86,7 +93,7 @@ void Window::name_file() {
 
 void Window::lay_out() {
     loads_ = nullptr, power_ = nullptr, wiring_ = nullptr, routing_ = nullptr, build_ = nullptr;
-    bench_ = nullptr, log_ = nullptr, help_ = nullptr;
+    bench_ = nullptr, log_ = nullptr, help_ = nullptr, settings_ = nullptr, parts_ = nullptr;
     auto* page = new QWidget(this);
     page->setObjectName("window");
     auto* column = new QVBoxLayout(page);
@@ -205,6 +212,8 @@ void Window::make_actions() {
     });
     act(tr("Type its line"), QKeySequence(Qt::Key_F2), [this] { line_->change(document_.selection()); });
     act(tr("Help"), QKeySequence(Qt::Key_F1), [this] { show_help(); });
+    act(tr("Settings"), QKeySequence(Qt::CTRL | Qt::Key_Comma), [this] { show_settings(); });
+    act(tr("Parts of the catalogue"), QKeySequence(Qt::CTRL | Qt::Key_L), [this] { show_parts(); });
     act(tr("Find anything"), QKeySequence(Qt::CTRL | Qt::Key_Space), [this] { find_anything(); });
     act(tr("Duplicate"), QKeySequence(Qt::CTRL | Qt::Key_D), [this] { duplicate_selected(document_); });
     act(tr("Add"), QKeySequence(Qt::Key_Insert), [this] { line_->add(); });
@@ -221,6 +230,21 @@ void Window::make_actions() {
 }
 
 void Window::restyle(Appearance wanted, double scale) {
+    // What is chosen here holds from now on; what is not goes on following the desktop.
+    QSettings settings;
+    if (wanted != appearance())
+        settings.setValue("appearance", wanted == Appearance::dark ? "dark" : "light");
+    if (scale != text_scale()) settings.setValue("text_scale", std::clamp(scale, 1.0, 2.0));
+    lay_out_anew(wanted, scale);
+}
+
+void Window::follow_desktop() {
+    QSettings settings;
+    settings.remove("appearance"), settings.remove("text_scale");
+    lay_out_anew(system_appearance(), system_text_scale());
+}
+
+void Window::lay_out_anew(Appearance wanted, double scale) {
     const auto typed = unfinished(*centralWidget());
     const std::array<bool, station_count> there{loads_ != nullptr,   power_ != nullptr, wiring_ != nullptr,
                                                 routing_ != nullptr, build_ != nullptr, bench_ != nullptr,
@@ -322,6 +346,33 @@ void Window::show_help() {
     help_->setFocus();
 }
 
+void Window::show_settings() {
+    if (settings_ && stack_->currentWidget() == settings_) return go(station_);
+    if (!settings_) {
+        stack_->addWidget(settings_ = new SettingsPage(document_, stack_));
+        // Once the box has shut: laying out takes it away.
+        connect(
+            settings_, &SettingsPage::changed, this,
+            [this] {
+                const auto before = presentation();
+                recall_look();
+                if (presentation() != before) document_.say_anew();
+                lay_out_anew(appearance(), text_scale());
+                show_settings();
+            },
+            Qt::QueuedConnection);
+    }
+    stack_->setCurrentWidget(settings_);
+    settings_->look()->setFocus();
+}
+
+void Window::show_parts() {
+    if (parts_ && stack_->currentWidget() == parts_) return go(station_);
+    if (!parts_) stack_->addWidget(parts_ = new PartsPage(document_, own_catalogue(), stack_));
+    stack_->setCurrentWidget(parts_);
+    parts_->filter()->setFocus();
+}
+
 void Window::go(Station station) {
     station_ = station;
     stack_->setCurrentWidget(widget_of(station));
@@ -394,8 +445,6 @@ void Window::closeEvent(QCloseEvent* e) {
     document_.write_recovery();
     QSettings settings;
     settings.setValue("geometry", saveGeometry());
-    settings.setValue("appearance", appearance() == Appearance::dark ? "dark" : "light");
-    settings.setValue("text_scale", text_scale());
     settings.setValue("why_shown", why_shown_);
     settings.setValue("station", static_cast<int>(station_));
     QMainWindow::closeEvent(e);

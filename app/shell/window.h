@@ -21,6 +21,8 @@ class BenchStation;
 class LogStation;
 class VariantBar;
 class HelpPage;
+class SettingsPage;
+class PartsPage;
 class LineBar;
 class Palette;
 
@@ -55,6 +57,12 @@ class Window : public QMainWindow {
     /// Help in place of the station, and back.
     void show_help();
     HelpPage* help() { return help_; }
+    /// Settings in place of the station, and back.
+    void show_settings();
+    SettingsPage* settings() { return settings_; }
+    /// The catalogue in place of the station, and back.
+    void show_parts();
+    PartsPage* parts() { return parts_; }
     /// The main drawing of what is on screen; null where it has none.
     Canvas* drawing() const;
     /// A plan opens, a table of loads or lines of a plan are added; false for anything else.
@@ -63,6 +71,8 @@ class Window : public QMainWindow {
     QLabel* banner_words() { return banner_words_; }
     /// Light or dark, and the text size; everything is laid out anew.
     void restyle(Appearance appearance, double scale);
+    /// Looks as the desktop does again.
+    void follow_desktop();
 
     /// Saves to a file and says so.
     void save_to(const QString& file);
@@ -80,6 +90,7 @@ class Window : public QMainWindow {
 
   private:
     void lay_out();
+    void lay_out_anew(Appearance wanted, double scale);
     void name_file();
     template <class S>
     S* made(S*& station);
@@ -117,6 +128,8 @@ class Window : public QMainWindow {
     LineBar* line_ = nullptr;
     Palette* palette_ = nullptr;
     HelpPage* help_ = nullptr;
+    SettingsPage* settings_ = nullptr;
+    PartsPage* parts_ = nullptr;
     std::unique_ptr<QMenu> searched_;  ///< whose actions the palette lists
     QWidget* banner_ = nullptr;
     QLabel* banner_words_ = nullptr;

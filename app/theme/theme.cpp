@@ -74,6 +74,22 @@ QString style_sheet() {
 const Theme& theme() { return current == Appearance::light ? light : dark; }
 Appearance appearance() { return current; }
 void set_appearance(Appearance wanted) { current = wanted; }
+Appearance system_appearance() {
+    static const auto found = QGuiApplication::palette().color(QPalette::Window).lightness() < 128
+                                  ? Appearance::dark
+                                  : Appearance::light;
+    return found;
+}
+
+double system_text_scale() {
+    // Desktops set 9 to 11 points where nobody has asked for larger letters.
+    static const double found = [] {
+        const double points = QGuiApplication::font().pointSizeF();
+        return points <= 11.5 ? 1 : std::clamp(std::round(points / 10 * 4) / 4, 1.0, 2.0);
+    }();
+    return found;
+}
+
 double text_scale() { return scale; }
 void set_text_scale(double wanted) { scale = std::clamp(wanted, 1.0, 2.0); }
 int u(double pixels) { return static_cast<int>(std::lround(pixels * scale)); }

@@ -17,6 +17,11 @@ const Theme& theme();
 Appearance appearance();
 void set_appearance(Appearance wanted);
 
+/// How the desktop looks, and how much larger than usual its letters are, in quarters: as they were before
+/// anything was set here. The first call comes before apply_theme().
+Appearance system_appearance();
+double system_text_scale();
+
 /// Text size factor, 1 to 2; every measure follows it.
 double text_scale();
 void set_text_scale(double scale);

@@ -170,13 +170,38 @@ void Canvas::fit_height() {
     update();
 }
 
+/// Words too long for one line in smaller letters, on one line or on two; false where they do not fit so.
+bool Canvas::in_two_lines(QPainter& p, const QRectF& area, const QString& words, const QFont& f, int align) {
+    const int across = align & (Qt::AlignHCenter | Qt::AlignRight)
+                           ? align & (Qt::AlignHCenter | Qt::AlignRight)
+                           : int(Qt::AlignLeft);
+    for (const double share : {0.92, 0.85, 0.78}) {
+        auto smaller = f;
+        smaller.setPixelSize(std::max(u(10), static_cast<int>(std::lround(f.pixelSize() * share))));
+        const QFontMetricsF metrics(smaller);
+        const int how = across | Qt::AlignVCenter | Qt::TextWordWrap;
+        const auto taken = metrics.boundingRect(area, how, words);
+        // Between lines it may be tight: letters reach nowhere near the edges of their line.
+        const bool one = metrics.horizontalAdvance(words) <= area.width() + 1;
+        if (!one && (taken.height() > area.height() + metrics.descent() || taken.width() > area.width() + 1))
+            continue;
+        p.setFont(smaller);
+        p.drawText(area, one ? across | Qt::AlignVCenter : how, words);
+        if (noted_) note_words(p, words, taken, false);
+        return true;
+    }
+    return false;
+}
+
 void Canvas::text(QPainter& p, const QRectF& area, const QString& words, const QColor& colour, const QFont& f,
                   int align) {
     p.setFont(f);
     p.setPen(colour);
     auto set = typeset(words, f);
     auto size = set.size();
-    if (size.width() > area.width() + 1) {
+    bool cut = size.width() > area.width() + 1;
+    if (cut && in_two_lines(p, area, words, f, align)) return;
+    if (cut) {
         set = typeset(shortened(words, f, area.width() + 1), f);
         size = set.size();
     }
@@ -184,6 +209,7 @@ void Canvas::text(QPainter& p, const QRectF& area, const QString& words, const Q
     const double x = align & Qt::AlignRight ? spare_x : align & Qt::AlignHCenter ? spare_x / 2 : 0;
     const double y = align & Qt::AlignBottom ? spare_y : align & Qt::AlignVCenter ? spare_y / 2 : 0;
     p.drawStaticText(QPointF(area.left() + x, area.top() + y), set);
+    if (noted_) note_words(p, words, QRectF(QPointF(area.left() + x, area.top() + y), size), cut);
 }
 
 void Canvas::paragraph(QPainter& p, const QRectF& area, const QString& words, const QColor& colour,
@@ -191,6 +217,10 @@ void Canvas::paragraph(QPainter& p, const QRectF& area, const QString& words, co
     p.setFont(f);
     p.setPen(colour);
     p.drawText(area, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, words);
+    if (!noted_) return;
+    const auto taken =
+        QFontMetricsF(f).boundingRect(area, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, words);
+    note_words(p, words, taken, taken.height() > area.height() + 2 || taken.width() > area.width() + 2);
 }
 
 double Canvas::text_width(const QString& words, const QFont& f) { return typeset(words, f).size().width(); }

@@ -69,6 +69,14 @@ class Canvas : public QWidget {
     QString export_picture(const QString& file);
     /// Draws it onto a sheet of paper, as large as it goes; false where nothing can be drawn there.
     bool print_on(QPagedPaintDevice& paper);
+    /// Words as they are drawn: where, in pixels of the widget, and whether all of them.
+    struct Drawn {
+        QString words;
+        QRectF area;
+        bool cut = false;
+    };
+    /// All of them, drawn once more for it.
+    std::vector<Drawn> drawn_words();
     /// Draws it larger or smaller; spots and edit fields follow. Held to 0.5 – 2.5.
     void set_zoom(double zoom);
     double zoom() const { return zoom_; }
@@ -85,7 +93,8 @@ class Canvas : public QWidget {
     QPointF in_drawing(QPointF at) const { return at / zoom_; }
     void add_spot(Spot spot) { spots_.push_back(std::move(spot)); }
     const Spot* spot_at(QPointF at) const;
-    /// Draws text cut with an ellipsis where it must be; then the whole text is the spot's tip.
+    /// Draws text on one line; where it is too long in smaller letters, on two lines where the area holds
+    /// them, and cut with an ellipsis where it must be: then the whole text is the spot's tip.
     static void text(QPainter& p, const QRectF& area, const QString& words, const QColor& colour,
                      const QFont& f, int align = Qt::AlignLeft | Qt::AlignVCenter);
     /// The same over as many lines as the area holds, from its top.
@@ -116,6 +125,10 @@ class Canvas : public QWidget {
 
   private:
     bool draw_into(QPaintDevice& device, double scale);
+    static bool in_two_lines(QPainter& p, const QRectF& area, const QString& words, const QFont& f,
+                             int align);
+    static void note_words(const QPainter& p, const QString& words, const QRectF& area, bool cut);
+    static std::vector<Drawn>* noted_;  ///< while somebody asks what is drawn
     struct Stamp {
         QPixmap picture;
         QString shows;

@@ -21,6 +21,21 @@ bool Canvas::draw_into(QPaintDevice& device, double scale) {
     return p.end();
 }
 
+std::vector<Canvas::Drawn>* Canvas::noted_ = nullptr;
+
+void Canvas::note_words(const QPainter& p, const QString& words, const QRectF& area, bool cut) {
+    if (!words.trimmed().isEmpty()) noted_->push_back({words, p.transform().mapRect(area), cut});
+}
+
+std::vector<Canvas::Drawn> Canvas::drawn_words() {
+    std::vector<Drawn> words;
+    QImage page(size(), QImage::Format_RGB32);
+    noted_ = &words;
+    draw_into(page, 1);
+    noted_ = nullptr;
+    return words;
+}
+
 bool Canvas::print_on(QPagedPaintDevice& paper) {
     if (width() > height()) paper.setPageOrientation(QPageLayout::Landscape);
     const double wide = paper.width(), tall = paper.height();

@@ -9,7 +9,7 @@
 
 namespace sangre::app {
 
-/// Words in one line, ending in an ellipsis where there is no room for all of them.
+/// Words in one line, or in two of smaller letters where there is no room for all of them.
 class Line : public QLabel {
   public:
     Line(const QString& words, const QFont& f, const QColor& colour, QWidget* parent)
@@ -22,8 +22,16 @@ class Line : public QLabel {
         QPainter p(this);
         p.setFont(font());
         p.setPen(colour_);
-        p.drawText(rect(), Qt::AlignLeft | Qt::AlignVCenter,
-                   fontMetrics().elidedText(text(), Qt::ElideRight, width()));
+        const bool fits = fontMetrics().horizontalAdvance(text()) <= width();
+        setProperty("cut", false);
+        if (fits) return p.drawText(rect(), Qt::AlignLeft | Qt::AlignVCenter, text());
+        auto small = font();
+        small.setPixelSize(std::max(u(10), small.pixelSize() * 5 / 6));
+        p.setFont(small);
+        const int how = Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap;
+        const bool cut = p.fontMetrics().boundingRect(rect(), how, text()).height() > height() + 1;
+        setProperty("cut", cut);
+        p.drawText(rect(), how, text());
     }
 
   private:
@@ -39,7 +47,8 @@ Heading::Heading(const QString& title, const QString& hint, QWidget* parent, dou
     row_->addWidget(title_);
     hint_words_ = hint;
     hint_ = new Line(hint, face(12), theme().muted, this);
-    row_->addWidget(hint_, 1, Qt::AlignBottom);
+    row_->addWidget(hint_, 1);
+    hint_->setMinimumHeight(u(30));
     hint_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     hint_->setMinimumWidth(u(40));
 }

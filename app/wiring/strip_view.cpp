@@ -14,11 +14,14 @@ namespace {
 /// Room each kind takes along the strip; the wire takes what is left.
 double room(const StripItem& item) { return item.kind == StripKind::joint ? u(54) : u(74); }
 
-QString short_name(const Lead& feed, const StripItem& item) {
+/// What there is room for over its sign; the tip has the whole name.
+QString short_name(const Catalogue& catalogue, const Lead& feed, const StripItem& item) {
     const auto* d = by_id(feed.devices, item.device);
     if (!d) return {};
     if (d->kind == DeviceKind::fuse) return said(d->rating);
     if (!d->name.empty()) return words_of(d->name);
+    if (const auto* plug = find(catalogue.connectors, d->type))
+        return QObject::tr("%1 plug").arg(said(plug->rated));
     return words_of(item.name);
 }
 
@@ -26,7 +29,7 @@ QString short_name(const Lead& feed, const StripItem& item) {
 
 StripView::StripView(Document& document, QWidget* parent)
     : Canvas(tr("The feed as a strip"), parent), document_(document) {
-    setFixedHeight(u(132));
+    setFixedHeight(u(142));
     connect(&document_, &Document::changed, this, &StripView::renew);
     connect(&document_, &Document::selection_changed, this, &StripView::renew);
     renew();
@@ -78,7 +81,7 @@ void StripView::lay_out(double left, double right) {
         double w = 0;
         if (i.kind == StripKind::joint || i.kind == StripKind::device) w = room(i) * squeeze;
         if (i.kind == StripKind::wire) w = wide - taken * squeeze;
-        areas_.emplace_back(x, u(30), w, u(84));
+        areas_.emplace_back(x, u(30), w, u(94));
         if (i.kind == StripKind::wire) wire_ = areas_.back();
         x += w;
     }
@@ -111,7 +114,7 @@ void StripView::paint(QPainter& p) {
               },
               {}});
     const double block = u(112);
-    const QRectF source(u(12), u(40), block, u(72)), end(width() - block - u(12), u(40), block, u(72));
+    const QRectF source(u(12), u(50), block, u(72)), end(width() - block - u(12), u(50), block, u(72));
     lay_out(source.right(), end.left());
     for (size_t i = 0; i < strip_.items.size(); ++i)
         if (strip_.items[i].kind != StripKind::source && strip_.items[i].kind != StripKind::end)
@@ -162,11 +165,11 @@ void StripView::paint_item(QPainter& p, const StripItem& item, const QRectF& are
     if (!wire) paint_symbol(p, item, middle, below);
     const auto drop = raw(item.drop) < 9.5e-4 ? QString() : said(item.drop);
     const auto name = wire                             ? words_of(item.name)
-                      : item.kind == StripKind::device ? short_name(feed, item)
+                      : item.kind == StripKind::device ? short_name(document_.catalogue(), feed, item)
                                                        : QString();
-    text(p, QRectF(area.left() + u(2), u(30), area.width() - u(4), u(17)), name, t.ink, face(12, wire),
+    text(p, QRectF(area.left() - u(4), u(28), area.width() + u(8), u(32)), name, t.ink, face(12, wire),
          Qt::AlignCenter);
-    text(p, QRectF(area.left(), u(69), area.width(), u(17)), drop, t.heat, face(11), Qt::AlignCenter);
+    text(p, QRectF(area.left(), u(79), area.width(), u(17)), drop, t.heat, face(11), Qt::AlignCenter);
     const auto tip = tr("%1\n%2 in, %3 out: drops %4")
                          .arg(words_of(item.name), said(item.before), said(item.after), said(item.drop));
     const auto key =
@@ -223,7 +226,7 @@ void StripView::paint_short(QPainter& p) {
         words += tr("nothing opens, the wire reaches %1").arg(said(explored_->fault.wire));
     const bool bad = explored_->fault.outcome == FaultOutcome::hurts ||
                      explored_->fault.outcome == FaultOutcome::never_opens;
-    text(p, QRectF(wire_.left() - u(140), u(111), wire_.width() + u(280), u(18)),
+    text(p, QRectF(wire_.left() - u(140), u(121), wire_.width() + u(280), u(18)),
          (bad ? QStringLiteral("× ") : QStringLiteral("✓ ")) + words, bad ? t.danger : t.good, face(12, true),
          Qt::AlignCenter);
 }

@@ -36,8 +36,8 @@ class StripView : public Canvas {
     void paint_symbol(QPainter& p, const StripItem& item, QPointF on, QPointF back);
     void paint_end(QPainter& p, const StripItem& item, const QRectF& area);
     void paint_short(QPainter& p);
-    double supply_y() const { return u(62); }
-    double return_y() const { return u(94); }
+    double supply_y() const { return u(72); }
+    double return_y() const { return u(104); }
     Document& document_;
     std::optional<size_t> feed_;
     FeedStrip strip_;

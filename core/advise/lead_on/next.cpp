@@ -29,13 +29,20 @@ std::string propose_first(const Plan& plan) {
     return plan.loads.empty() ? "list what must run, on Loads." : "press Propose (Ctrl+Enter) to wire it.";
 }
 
-/// The first danger that is mended there, else the first caution; empty where there is none.
+/// The mend of the first danger there, else of the first caution; empty where there is nothing to mend.
 std::string to_mend(Stage stage, const Study& study) {
-    for (const auto severity : {Severity::danger, Severity::caution})
-        for (const auto& f : study.findings)
-            if (f.severity == severity && stage_of(f.rule) == stage)
-                return fmt::format("{} (F8 shows each).",
-                                   f.fixes.empty() ? f.sentence : f.fixes.front().label);
+    for (const auto severity : {Severity::danger, Severity::caution}) {
+        size_t n = 0;
+        std::string first;
+        for (const auto& f : study.findings) {
+            if (f.severity != severity || stage_of(f.rule) != stage) continue;
+            if (++n == 1 && !f.fixes.empty()) first = f.fixes.front().label;
+        }
+        if (n == 0) continue;
+        if (!first.empty()) return n == 1 ? first + "." : fmt::format("{} ({} in all: F8).", first, n);
+        return fmt::format("mend {} {}{} (F8).", n, severity == Severity::danger ? "danger" : "caution",
+                           n == 1 ? "" : "s");
+    }
     return {};
 }
 

@@ -2,12 +2,19 @@
 
 #include <fmt/format.h>
 
+#include <atomic>
 #include <cmath>
 
 namespace sangre {
 namespace {
 
 constexpr const char* not_known = "—";
+std::atomic<Presentation> shown{Presentation{}};
+
+std::string inches(double metres) {
+    const double all = metres / 0.0254;
+    return all < 36 ? format_number(all) + " in" : format_number(all / 12) + " ft";
+}
 
 std::string with_prefix(double value, const char* unit) {
     if (!std::isfinite(value)) return not_known;
@@ -24,6 +31,9 @@ std::string with_prefix(double value, const char* unit) {
 
 }  // namespace
 
+void set_presentation(Presentation wanted) { shown = wanted; }
+Presentation presentation() { return shown; }
+
 std::string format_number(double value, int digits) {
     if (!std::isfinite(value)) return not_known;
     if (value == 0) return "0";
@@ -36,6 +46,7 @@ std::string format_number(double value, int digits) {
     }
     if (text == "-0") text = "0";
     if (text[0] == '-') text.replace(0, 1, "−");
+    if (const auto point = text.find('.'); point != std::string::npos) text[point] = presentation().decimal;
     return text;
 }
 
@@ -53,11 +64,15 @@ std::string format(Ohm r) {
 std::string format(Watt p) { return with_prefix(raw(p), "W"); }
 std::string format(Metre l) {
     if (!std::isfinite(raw(l))) return not_known;
+    if (presentation().inches) return inches(raw(l));
     if (std::abs(raw(l)) < 0.1) return fmt::format("{} mm", format_number(raw(l) * 1e3));
-    return fmt::format("{:.2f} m", raw(l));
+    auto text = fmt::format("{:.2f} m", raw(l));
+    if (const auto point = text.find('.'); point != std::string::npos) text[point] = presentation().decimal;
+    return text;
 }
 std::string format(Millimetre l) {
     if (!std::isfinite(raw(l))) return not_known;
+    if (presentation().inches) return inches(raw(l) / 1000);
     return fmt::format("{} mm", format_number(raw(l), 2 + (raw(l) >= 10)));
 }
 std::string format(SquareMillimetre a) {

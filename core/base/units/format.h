@@ -6,6 +6,16 @@
 
 namespace sangre {
 
+/// How numbers look on screen and on paper; files hold them by exact_number() and are the same everywhere.
+struct Presentation {
+    char decimal = '.';   ///< or ','
+    bool inches = false;  ///< lengths in inches and feet
+    bool operator==(const Presentation&) const = default;
+};
+/// For the whole process, as the builder has set it.
+void set_presentation(Presentation wanted);
+Presentation presentation();
+
 /// A number with `digits` significant figures, without an exponent and without trailing zeros after the
 /// fourth.
 std::string format_number(double value, int digits = 3);

@@ -132,7 +132,7 @@ void visit(V& v, Practices& p) {
         v("terminal", p.terminal);
     v("supply", p.supply), v("sizing", p.sizing), v("feeds", p.feeds), v("flight", p.flight);
     v("joint", p.joint), v("missing_tools", p.missing_tools), v("tubes_at_hand", p.tubes_at_hand),
-        v("over_tube", p.over_tube), v("heat", p.heat);
+        v("over_tube", p.over_tube), v("heat", p.heat), v("meter_share", p.meter_share);
     v("insulation", p.insulation), v("noise", p.noise), v("wire_insulation", p.wire_insulation),
         v("metric", p.metric);
 }

@@ -62,6 +62,8 @@ constexpr std::array practice_facts{
     Fact{"joint", "joints", plain, "how they are made", false, words_of<JointSchool>},
     Fact{"missing_tools", "without tool", text, "a tool that this builder does not own"},
     Fact{"tubes_at_hand", "tube at hand", entry, "a size of tube in the drawer"},
+    Fact{"meter_share", "meter off by", plain,
+         "share of the volts that the meter may be wrong by: 0.01 is 1 %"},
     Fact{"over_tube", "tube over both", plain, "one more tube over both joints where a pair ends"},
     Fact{"heat", "shrunk by", plain, "what shrinks tube", false, words_of<HeatSchool>},
     Fact{"insulation", "covered with", plain, "what covers a joint", false, words_of<InsulationSchool>},

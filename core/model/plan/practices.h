@@ -107,7 +107,8 @@ struct Practices {
     bool metric = false;
     std::string extra;
     HeatSchool heat = HeatSchool::hot_air;
-    bool over_tube = false;  ///< one more tube over the tubes of both joints where a pair ends
+    double meter_share = 0.01;  ///< by which this builder's meter may be wrong in volts
+    bool over_tube = false;     ///< one more tube over the tubes of both joints where a pair ends
     bool operator==(const Practices&) const = default;
 };
 

@@ -22,7 +22,6 @@ namespace sangre {
 namespace {
 
 constexpr double unknown = std::numeric_limits<double>::quiet_NaN();
-constexpr double meter = 0.01;
 constexpr double open_contact = 1e6;  // Ω
 constexpr double lead_ohm = 0.3;      // the meter's own leads and contact
 
@@ -180,8 +179,8 @@ struct Borne {
     void also(const Load& l) { low = std::max(low, raw(l.v_min)), high = std::min(high, raw(l.v_max)); }
 };
 
-Reading volts(ReadingOf of, std::string key, std::string title, std::string state, const std::string& part,
-              Span window, const Borne& borne = {}) {
+Reading volts(const Plan& plan, ReadingOf of, std::string key, std::string title, std::string state,
+              const std::string& part, Span window, const Borne& borne = {}) {
     Reading r;
     r.of = of;
     r.key = std::move(key), r.title = std::move(title), r.state = std::move(state);
@@ -193,10 +192,11 @@ Reading volts(ReadingOf of, std::string key, std::string title, std::string stat
         r.why.add("No operating point was found for this state: nothing to expect.", Tone::danger);
         return r;
     }
+    const double meter = plan.practices.meter_share;
     r.low = window.first * (1 - meter) - 0.02, r.high = window.second * (1 + meter) + 0.02;
     r.why.add(fmt::format(
-        "Solved {} – {} over 10 – 100 % charge, module tolerance and ±2 % copper; the meter adds ±1 %.",
-        format(Volt(window.first)), format(Volt(window.second))));
+        "Solved {} – {} over 10 – 100 % charge, module tolerance and ±2 % copper; the meter adds ±{}.",
+        format(Volt(window.first)), format(Volt(window.second)), format_percent(meter)));
     if (r.high > borne.high)
         r.why.add(
             fmt::format("No more than {}: what is connected stands no more.", format(Volt(borne.high))));
@@ -217,15 +217,16 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
         if (is_endless(plan.sources[b])) {
             const auto& s = plan.sources[b];
             auto r =
-                volts(ReadingOf::source, "rest/" + s.id,
+                volts(plan, ReadingOf::source, "rest/" + s.id,
                       s.name + (s.kind == SourceKind::circuit ? ", at the slot to be tapped" : " output"),
                       s.kind == SourceKind::circuit
                           ? std::string(s.with_key ? "key on, its fuse out" : "key off, its fuse out")
                           : "nothing connected",
                       s.name, {raw(s.v_min), raw(s.v_max)});
             r.why.lines.resize(1);
-            r.why.lines[0].text = fmt::format("It moves between {} and {}; the meter adds ±1 %.",
-                                              format(s.v_min), format(s.v_max));
+            r.why.lines[0].text =
+                fmt::format("It moves between {} and {}; the meter adds ±{}.", format(s.v_min),
+                            format(s.v_max), format_percent(plan.practices.meter_share));
             if (s.kind == SourceKind::circuit) r.black = "bare metal of the vehicle, its −";
             r.about = s.id;
             out.push_back(r);
@@ -236,8 +237,8 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
             r.why.lines[0].text = "It is live with the key alone: without it, nothing.";
             out.push_back(std::move(r));
         } else if (const auto* k = find(catalogue.chemistries, plan.sources[b].chemistry)) {
-            auto r = volts(ReadingOf::source, "rest/" + plan.sources[b].id, plan.sources[b].name + " at rest",
-                           "nothing connected", plan.sources[b].name,
+            auto r = volts(plan, ReadingOf::source, "rest/" + plan.sources[b].id,
+                           plan.sources[b].name + " at rest", "nothing connected", plan.sources[b].name,
                            {raw(pack_rest_voltage(plan.sources[b], *k, nearly_empty)),
                             raw(pack_rest_voltage(plan.sources[b], *k, 1))});
             r.about = plan.sources[b].id;
@@ -257,9 +258,9 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
             }
     for (size_t c = 0; c < plan.converters.size(); ++c) {
         const auto w = outputs[c].first > outputs[c].second ? not_known : outputs[c];
-        auto r =
-            volts(ReadingOf::module, "module/" + plan.converters[c].id, plan.converters[c].name + " output",
-                  "nothing on it", plan.converters[c].name + " output", w, borne[c]);
+        auto r = volts(plan, ReadingOf::module, "module/" + plan.converters[c].id,
+                       plan.converters[c].name + " output", "nothing on it",
+                       plan.converters[c].name + " output", w, borne[c]);
         r.about = plan.converters[c].id;
         if (const auto& on_it = index.from(plan.converters[c].id); !on_it.empty()) {
             const auto& feed = plan.feeds[on_it.front()];
@@ -280,13 +281,13 @@ void live_plugs(const Plan& plan, const Figures& figures, std::vector<Reading>& 
         if (figures.solver->index().into(load.id).empty()) continue;
         Borne borne;
         borne.also(load);
-        auto empty = volts(ReadingOf::plug_empty, "plug/" + load.id + "/empty", load.name + " plug",
+        auto empty = volts(plan, ReadingOf::plug_empty, "plug/" + load.id + "/empty", load.name + " plug",
                            "its fuse in, load off", load.name + " plug", empty_windows[l], borne);
         // Running: no lower than with everything else running too, no higher than with nothing running at
         // all.
         auto loaded =
-            volts(ReadingOf::plug_running, "plug/" + load.id + "/running", load.name + " plug", "running",
-                  load.name + " plug", {busy_windows[l].first, empty_windows[l].second}, borne);
+            volts(plan, ReadingOf::plug_running, "plug/" + load.id + "/running", load.name + " plug",
+                  "running", load.name + " plug", {busy_windows[l].first, empty_windows[l].second}, borne);
         loaded.why.add(fmt::format("It needs {} – {}.", format(load.v_min), format(load.v_max)));
         empty.about = loaded.about = load.id;
         const auto& feed = plan.feeds[figures.solver->index().into(load.id).front()];
@@ -312,7 +313,7 @@ void live_switches(const Plan& plan, const Catalogue& catalogue, const PlanIndex
         for (const auto u : index.upstream(feed.from))
             if (const auto* d = hand_switch(catalogue, plan.feeds[u]))
                 before.append(before.empty() ? "" : " + ").append(d->name);
-        auto r = volts(ReadingOf::behind_switch, "open/" + feed.id, "Behind the " + name + " switch",
+        auto r = volts(plan, ReadingOf::behind_switch, "open/" + feed.id, "Behind the " + name + " switch",
                        fmt::format("{}{}{} off", before, before.empty() ? "" : " on, ", name),
                        index.name(feed.to), {0, 0});
         r.high = 0.3;

@@ -54,7 +54,7 @@ std::string window_text(const Reading& reading);
 std::string value_text(const Reading& reading, const Measured& measured);
 
 /// All readings in the order they are taken: dead before live. Windows cover charge 10 – 100 %, module
-/// tolerance, ±2 % copper and the meter's ±1 %.
+/// tolerance, ±2 % copper and the meter's own error.
 std::vector<Reading> bench_readings(const Plan& plan, const Catalogue& catalogue, const Figures& figures);
 
 /// What a reading outside its window most likely means, likeliest first. Empty when it passes.
