@@ -9,6 +9,7 @@
 #include <cstdio>
 
 #include "power/power_station.h"
+#include "routing/routing_station.h"
 #include "shell/line_bar.h"
 #include "shell/palette.h"
 #include "shell/window.h"
@@ -127,6 +128,12 @@ int main(int argc, char** argv) {
             settle();
         }
         if (!save(names[i])) return 1;
+        if (i == static_cast<int>(Station::routing)) {
+            window.routing()->cards_toggle()->setChecked(true);
+            settle();
+            if (!save("straight")) return 1;
+            window.routing()->cards_toggle()->setChecked(false);
+        }
         if (i == static_cast<int>(Station::wiring)) {
             window.wiring()->diagram_toggle()->setChecked(true);
             settle();

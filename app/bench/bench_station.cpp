@@ -1,5 +1,7 @@
 #include "bench/bench_station.h"
 
+#include <QApplication>
+#include <QClipboard>
 #include <QVBoxLayout>
 
 #include "widgets/heading.h"
@@ -19,18 +21,6 @@ QString unit_of(ReadingUnit unit) {
             return QStringLiteral("A DC");
     }
     return {};
-}
-
-std::pair<Dimension, const char*> dimension_of(ReadingUnit unit) {
-    switch (unit) {
-        case ReadingUnit::ohm:
-            return {Dimension::resistance, "Ω"};
-        case ReadingUnit::volt:
-            return {Dimension::voltage, "V"};
-        case ReadingUnit::ampere:
-            return {Dimension::current, "A"};
-    }
-    return {Dimension::voltage, "V"};
 }
 
 }  // namespace
@@ -211,6 +201,7 @@ BenchStation::BenchStation(Document& document, QWidget* parent) : QWidget(parent
     column->addLayout(row, 1);
     connect(record_button, &QPushButton::clicked, this, &BenchStation::record);
     connect(field_, &QLineEdit::returnPressed, this, &BenchStation::record);
+    field_->installEventFilter(this);
     connect(list_, &ReadingList::chosen, this, [this](const QString& key) { go_to(key.toStdString()); });
     const auto renew = [this] {
         if (isVisible()) refresh();
@@ -283,38 +274,58 @@ void BenchStation::refresh() {
     if (!list.isEmpty()) suspects_->setText(tr("Likeliest first:\n") + list.join('\n'));
 }
 
-void BenchStation::record() {
-    const auto* r = current();
-    if (!r) return;
-    const auto typed = field_->text().trimmed();
-    Measured m;
-    m.when = Document::now();
-    const auto lower = typed.toLower();
-    m.open = lower == "ol" || lower == "open" || lower == "o.l" || lower == "∞";
-    if (!m.open) {
-        const auto [dimension, unit] = dimension_of(r->unit);
-        const auto value = parse_value(typed.toStdString(), dimension, unit);
-        if (!value) {
-            verdict_->setText(words_of(value.error().message));
-            verdict_->setStyleSheet(
-                QStringLiteral("color:%1;font-size:%2px").arg(theme().danger.name()).arg(u(13)));
-            return;
-        }
-        m.value = *value;
-    }
-    const auto verdict = judge(*r, m);
-    const bool pass = verdict == Verdict::pass;
-    const std::string key = r->key;
-    const std::string line = r->title + " (" + r->state + "): " + value_text(*r, m) +
-                             (pass                          ? ", inside " + window_text(*r)
-                              : verdict == Verdict::missing ? ", nothing to hold it against"
-                                                            : ", outside " + window_text(*r));
+void BenchStation::record() { take({field_->text().trimmed()}); }
+
+/// What the meter showed, for the current reading and those after it, as one change.
+void BenchStation::take(const QStringList& shown) {
+    const auto* first = current();
+    if (!first) return;
     const auto& readings = document_.study().readings();
-    const auto at = static_cast<size_t>(r - readings.data());
-    const std::string next = pass && at + 1 < readings.size() ? readings[at + 1].key : key;
-    document_.apply([=](const Plan& p) { return record_reading(p, key, m, line); }, tr("Record a reading"));
-    // A reading that passes leads on; one that does not stays, with its suspects.
-    go_to(next);
+    auto at = static_cast<size_t>(first - readings.data());
+    auto next = document_.plan();
+    std::string key = key_, wrong;
+    for (const auto& typed : shown) {
+        if (at >= readings.size()) {
+            wrong = "there are no more readings";
+            break;
+        }
+        const auto& r = readings[at];
+        const auto m = read_meter(r, typed.toStdString(), Document::now());
+        if (!m) {
+            wrong = m.error();
+            break;
+        }
+        next = record_reading(std::move(next), r.key, *m, record_text(r, *m));
+        // A reading that passes leads on; one that does not stays, with its suspects.
+        const bool on = (shown.size() > 1 || judge(r, *m) == Verdict::pass) && at + 1 < readings.size();
+        key = on ? readings[at + 1].key : r.key;
+        ++at;
+    }
+    if (!wrong.empty()) {
+        const auto where = shown.size() > 1 && at < readings.size()
+                               ? words_of(readings[at].title) + QStringLiteral(": ")
+                               : QString();
+        verdict_->setText(where + words_of(wrong));
+        verdict_->setStyleSheet(
+            QStringLiteral("color:%1;font-size:%2px").arg(theme().danger.name()).arg(u(13)));
+        return;
+    }
+    document_.apply([&](const Plan&) { return next; },
+                    shown.size() == 1 ? tr("Record a reading") : tr("Record %1 readings").arg(shown.size()));
+    go_to(key);
+}
+
+bool BenchStation::eventFilter(QObject* watched, QEvent* e) {
+    // Several lines on the clipboard are what the meter showed one after the other.
+    if (watched == field_ && e->type() == QEvent::KeyPress &&
+        static_cast<QKeyEvent*>(e)->matches(QKeySequence::Paste)) {
+        const auto lines = QApplication::clipboard()->text().split(QLatin1Char('\n'), Qt::SkipEmptyParts);
+        QStringList shown;
+        for (const auto& line : lines)
+            if (!line.trimmed().isEmpty()) shown << line.trimmed();
+        if (shown.size() > 1) return take(shown), true;
+    }
+    return QWidget::eventFilter(watched, e);
 }
 
 }  // namespace sangre::app

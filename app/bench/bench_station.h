@@ -45,9 +45,11 @@ class BenchStation : public QWidget {
   protected:
     /// Out of sight nothing is refreshed: the list is worked out when somebody looks.
     void showEvent(QShowEvent* e) override;
+    bool eventFilter(QObject* watched, QEvent* e) override;
 
   private:
     void refresh();
+    void take(const QStringList& shown);
     Document& document_;
     ReadingList* list_;
     QScrollArea* area_;

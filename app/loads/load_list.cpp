@@ -27,7 +27,7 @@ LoadList::LoadList(Document& document, QWidget* parent) : Canvas(tr("Loads"), pa
 }
 
 QSize LoadList::sizeHint() const {
-    return {u(600), std::max<int>(u(90), static_cast<int>(document_.plan().loads.size()) * u(33) + u(2))};
+    return {u(600), std::max<int>(u(122), static_cast<int>(document_.plan().loads.size()) * u(33) + u(2))};
 }
 
 QRectF LoadList::row(size_t i) const {
@@ -38,17 +38,41 @@ QRectF LoadList::row(size_t i) const {
 void LoadList::paint(QPainter& p) {
     const auto& loads = document_.plan().loads;
     if (loads.empty()) {
-        card(p, QRectF(0, 0, width() - u(2), u(86)));
-        text(p, QRectF(u(14), u(10), width() - u(28), u(26)), tr("Nothing runs yet."), theme().ink,
-             face(15, true));
-        text(p, QRectF(u(14), u(36), width() - u(28), u(20)),
-             tr("Type a load below, such as “Fog pump 12 V 4.6 A start 14 A 0.4 s noisy”, and press Enter."),
-             theme().muted, face(13));
-        text(p, QRectF(u(14), u(56), width() - u(28), u(20)),
-             tr("Or paste rows from a spreadsheet. Then press Propose."), theme().muted, face(13));
+        paint_beginnings(p);
         return;
     }
     for (size_t i = 0; i < loads.size(); ++i) paint_row(p, i);
+}
+
+/// Three ways to begin, where nothing is there yet.
+void LoadList::paint_beginnings(QPainter& p) {
+    const auto& t = theme();
+    struct Way {
+        const char* key;
+        QString title, words;
+        std::function<void()> act;
+    };
+    const std::array ways{
+        Way{"begin:type", tr("Type what must run"),
+            tr("As you would say it: “Fog pump 12 V 4.6 A start 14 A 0.4 s noisy”, then Enter. Propose wires "
+               "it."),
+            [this] { emit typing_asked(); }},
+        Way{"begin:demo", tr("Open a demo"), tr("A whole machine to look at and change; it opens as a copy."),
+            [this] { emit demo_asked(); }},
+        Way{"begin:paste", tr("Paste"),
+            tr("Rows of a spreadsheet, or the lines of a plan that someone sent you."),
+            [this] { emit paste_asked(); }}};
+    const double gap = u(8), wide = (width() - u(2) - 2 * gap) / 3;
+    for (size_t i = 0; i < ways.size(); ++i) {
+        const QRectF area(static_cast<double>(i) * (wide + gap), 0, wide, u(118));
+        card(p, area, hovered() == ways[i].key);
+        text(p, QRectF(area.left() + u(14), u(10), wide - u(24), u(26)), ways[i].title, t.accent,
+             face(15, true));
+        paragraph(p, QRectF(area.left() + u(14), u(40), wide - u(24), u(74)), ways[i].words, t.muted,
+                  face(12));
+        add_spot(
+            {area, ways[i].key, ways[i].words, ways[i].act, {}, Qt::PointingHandCursor, true, ways[i].title});
+    }
 }
 
 void LoadList::paint_row(QPainter& p, size_t i) {

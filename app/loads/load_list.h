@@ -17,12 +17,18 @@ class LoadList : public Canvas {
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override { return sizeHint(); }
 
+  signals:
+    void typing_asked();
+    void demo_asked();
+    void paste_asked();
+
   protected:
     void paint(QPainter& p) override;
     void keyPressEvent(QKeyEvent* e) override;
 
   private:
     QRectF row(size_t i) const;
+    void paint_beginnings(QPainter& p);
     void paint_row(QPainter& p, size_t i);
     void paint_chips(QPainter& p, const QRectF& row, const std::vector<LoadChip>& chips);
     void paint_share(QPainter& p, const QRectF& row, double share, const QString& energy);

@@ -9,6 +9,7 @@
 #include "files/csv.h"
 #include "files/ready_loads.h"
 #include "plan/load_text.h"
+#include "shell/demos.h"
 #include "shell/paste.h"
 #include "units/format.h"
 #include "widgets/heading.h"
@@ -45,6 +46,13 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
     list_ = new LoadList(document_, this);
     list_->setObjectName("drawing");
     list_->installEventFilter(this);
+    connect(list_, &LoadList::typing_asked, this, [this] { entry_->setFocus(); });
+    connect(list_, &LoadList::demo_asked, this, [this] {
+        QMenu menu(this);
+        fill_demos_menu(document_, menu);
+        menu.exec(list_->mapToGlobal(list_->spot_centre(QStringLiteral("begin:demo"))));
+    });
+    connect(list_, &LoadList::paste_asked, this, [this] { paste(QApplication::clipboard()->text()); });
     column->addWidget(scrolled(list_, this), 3);
 
     entry_ = new QLineEdit(this);
@@ -157,7 +165,9 @@ void LoadsStation::paste(const QString& text) {
             return next;
         },
         tr("Paste loads"));
-    emit document_.said(tr("%1 loads pasted.").arg(loads->size()), false, true);
+    emit document_.said(
+        counted(static_cast<qsizetype>(loads->size()), tr("1 load pasted."), tr("%1 loads pasted.")), false,
+        true);
 }
 
 bool LoadsStation::eventFilter(QObject* watched, QEvent* e) {

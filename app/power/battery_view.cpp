@@ -99,7 +99,7 @@ size_t BatteryView::front_size() const {
 QSize BatteryView::minimumSizeHint() const {
     const double rows = static_cast<double>(comparison_.candidates.size() - front_size());
     return {u(560), static_cast<int>(picture_height() + u(96) +
-                                     pack_height() * static_cast<double>(front_size()) + u(20) * rows)};
+                                     pack_height() * static_cast<double>(front_size()) + u(27) * rows)};
 }
 
 void BatteryView::point_at(size_t candidate) {
@@ -326,24 +326,24 @@ void BatteryView::draw_fallen(QPainter& p, double top) {
          (comparison_.present && !comparison_.present->serves
               ? tr("The plan's own pack does not serve: %1.  ").arg(words_of(comparison_.present->why_not))
               : QString()) +
-             tr("%1 others fell out, the lightest first:").arg(all.size() - from),
+             counted(static_cast<qsizetype>(all.size() - from), tr("Another fell out:"),
+                     tr("%1 others fell out, the lightest first:")),
          t.muted, face(13, true));
     double y = top + u(24);
     const auto seen = visibleRegion().boundingRect();
-    for (size_t i = from; i < all.size(); ++i, y += u(20)) {
-        if (y + u(20) < seen.top() || y > seen.bottom()) continue;
+    for (size_t i = from; i < all.size(); ++i, y += u(27)) {
+        if (y + u(27) < seen.top() || y > seen.bottom()) continue;
         const auto& c = all[i];
         const auto name = name_of_pack(c.battery);
         const double split = width() * 0.42;
-        text(p, QRectF(u(8), y, split - u(12), u(20)), name, c.serves ? t.ink : t.muted, face(12));
-        text(p, QRectF(split, y, width() - split - u(8), u(20)), words_of(c.why_not), t.muted, face(12));
-        add_spot({QRectF(u(4), y, width() - u(8), u(20)),
+        text(p, QRectF(u(8), y, split - u(12), u(27)), name, c.serves ? t.ink : t.muted, face(12));
+        text(p, QRectF(split, y, width() - split - u(8), u(27)), words_of(c.why_not), t.muted, face(12));
+        add_spot({QRectF(u(4), y, width() - u(8), u(27)),
                   QStringLiteral("fallen%1").arg(i),
                   name + ": " + words_of(c.why_not),
                   [this, i] { point_at(i); },
                   {},
-                  Qt::PointingHandCursor,
-                  false});
+                  Qt::PointingHandCursor});
     }
 }
 

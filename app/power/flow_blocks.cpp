@@ -66,7 +66,8 @@ void FlowMap::paint_battery(QPainter& p, const Block& b) {
     line(QString::fromStdString(battery.name), t.ink, face(14, true));
     const bool pack = battery.kind == SourceKind::pack;
     if (pack && chemistry)
-        line(tr("%1 cells · %2").arg(battery.series).arg(said(battery.cell_capacity * battery.parallel)),
+        line(counted(battery.series, tr("1 cell · %1"), tr("%1 cells · %2"))
+                 .arg(said(battery.cell_capacity * battery.parallel)),
              t.muted, face(12));
     if (!pack) line(words_of(source_volts(battery)), t.muted, face(12));
     if (!pack) line(words_of(source_more(battery)), t.muted, face(12));

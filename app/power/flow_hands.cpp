@@ -122,6 +122,20 @@ void FlowMap::feed_menu(const Id& feed, QPointF at) {
         }
         sub->setEnabled(!sub->isEmpty());
     }
+    // What a drag does, by keys.
+    const auto& plan = document_.plan();
+    const auto* lead = by_id(plan.feeds, feed);
+    auto* from = m.addMenu(tr("Feed it from"));
+    const auto offer = [&](const auto& parts) {
+        for (const auto& part : parts)
+            if (lead && part.id != lead->from && reroute_feed(plan, feed, part.id))
+                from->addAction(menu_words(words_of(part.name)), this, [this, feed, id = part.id] {
+                    document_.apply_and_tell(reroute_feed(document_.plan(), feed, id),
+                                             tr("Feed it from another rail"));
+                });
+    };
+    offer(plan.converters), offer(plan.hubs), offer(plan.sources);
+    from->setEnabled(!from->isEmpty());
     m.exec(mapToGlobal((at * zoom()).toPoint()));
 }
 

@@ -155,10 +155,11 @@ void MachineMap::paint_length(QPainter& p, size_t i, const QPainterPath& path) {
     p.drawRoundedRect(label, 4, 4);
     text(p, label, length, t.ink, face(12), Qt::AlignCenter);
     add_spot({label, "way:" + words_of(way.id),
-              tr("%1: %2, %3, %4 feeds, bundle %5. Double-click types the length; right-click for more.")
-                  .arg(words_of(name_of(plan, way.id)), length, things_on(way))
-                  .arg(s.harness.feeds_on_way[i].size())
-                  .arg(said(s.harness.bundle[i])),
+              tr("%1: %2, %3, %4, bundle %5. Double-click types the length; right-click for more.")
+                  .arg(words_of(name_of(plan, way.id)), length, things_on(way),
+                       counted(static_cast<qsizetype>(s.harness.feeds_on_way[i].size()), tr("1 feed"),
+                               tr("%1 feeds")),
+                       said(s.harness.bundle[i])),
               [this, id = way.id] {
                   if (document_.selection() == id)
                       edit_length(id);
@@ -170,7 +171,7 @@ void MachineMap::paint_length(QPainter& p, size_t i, const QPainterPath& path) {
 
 QString MachineMap::thing_words(const OnWay& thing) const {
     const auto* opening = by_id(document_.plan().openings, thing.opening);
-    return words_of(opening ? opening_size(*opening) : std::string(on_way_word(thing.kind)));
+    return words_of(opening ? opening_size(*opening) : on_way_words(thing));
 }
 
 QString MachineMap::things_on(const Way& way) const {

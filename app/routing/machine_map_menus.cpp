@@ -4,7 +4,9 @@
 
 #include "plan/edits.h"
 #include "plan/machine_text.h"
+#include "plan/on_way.h"
 #include "routing/machine_map.h"
+#include "units/number.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
@@ -70,6 +72,49 @@ void MachineMap::edit_distance(const Id& id, size_t thing) {
                   });
 }
 
+void MachineMap::edit_heat(const Id& id, size_t thing) {
+    const auto* way = by_id(document_.plan().ways, id);
+    if (!way || thing >= way->on_it.size()) return;
+    const auto now = way->on_it[thing].hot.value_or(Celsius(80));
+    edit_value_at(line_at(id), said(now), Dimension::temperature, "°C",
+                  [this, id, thing](double hot) -> QString {
+                      if (hot < -40 || hot > 400) return tr("−40 to 400 °C is expected.");
+                      close_editor();
+                      document_.apply(
+                          [=](const Plan& p) {
+                              auto next = p;
+                              if (auto* w = by_id(next.ways, id); w && thing < w->on_it.size())
+                                  w->on_it[thing].hot = Celsius(hot);
+                              return next;
+                          },
+                          tr("How hot it gets"));
+                      return {};
+                  });
+}
+
+void MachineMap::edit_turn(const Id& id, size_t thing) {
+    const auto* way = by_id(document_.plan().ways, id);
+    if (!way || thing >= way->on_it.size()) return;
+    edit_at(line_at(id), words_of(format_number(turn_of(way->on_it[thing]))),
+            [this, id, thing](const QString& typed) -> QString {
+                auto words = typed.trimmed();
+                if (words.endsWith(QChar(0xB0))) words.chop(1);
+                const auto degrees = plain_number(words.trimmed().toStdString());
+                if (!degrees || *degrees <= 0 || *degrees > 3600)
+                    return tr("Degrees above 0 and up to 3600 are expected, such as 120.");
+                close_editor();
+                document_.apply(
+                    [=](const Plan& p) {
+                        auto next = p;
+                        if (auto* w = by_id(next.ways, id); w && thing < w->on_it.size())
+                            w->on_it[thing].degrees = *degrees;
+                        return next;
+                    },
+                    tr("How far it turns"));
+                return {};
+            });
+}
+
 void MachineMap::offer_new_things(QMenu& menu, const Way& way) {
     menu.addAction(tr("An opening…"), [this, id = way.id] { edit_opening(id, {}); });
     for (const auto& opening : document_.plan().openings) {
@@ -84,11 +129,13 @@ void MachineMap::offer_new_things(QMenu& menu, const Way& way) {
             });
     }
     menu.addSeparator();
-    for (const auto kind : {OnWayKind::hinge, OnWayKind::heat, OnWayKind::edge}) {
-        if (meets(way, kind)) continue;
-        menu.addAction(words_of(on_way_word(kind)), [this, way, kind] {
+    for (const auto& role : on_way_roles()) {
+        if (role.kind == OnWayKind::opening) continue;
+        menu.addAction(words_of(role.word), [this, way, kind = role.kind] {
             auto next = way;
-            next.on_it.push_back({kind, {}, {}});
+            OnWay met;
+            met.kind = kind;
+            next.on_it.push_back(met);
             document_.apply([next](const Plan& p) { return put_way(p, next); }, tr("Say what is on the way"));
         });
     }
@@ -99,12 +146,16 @@ void MachineMap::offer_thing(QMenu& menu, const Way& way, size_t i) {
     const auto& thing = way.on_it[i];
     const auto* opening = by_id(plan.openings, thing.opening);
     auto* here =
-        menu.addMenu(menu_words(words_of(opening ? opening_name(plan, *opening) : on_way_word(thing.kind))));
+        menu.addMenu(menu_words(words_of(opening ? opening_name(plan, *opening) : on_way_words(thing))));
     if (opening)
         here->addAction(tr("Type it anew…"),
                         [this, way = way.id, id = opening->id] { edit_opening(way, id); });
     here->addAction(tr("Type its distance from %1…").arg(menu_words(words_of(name_of(plan, way.from)))),
                     [this, id = way.id, i] { edit_distance(id, i); });
+    if (thing.kind == OnWayKind::heat)
+        here->addAction(tr("Type how hot it gets…"), [this, id = way.id, i] { edit_heat(id, i); });
+    if (role_of(thing.kind).moves)
+        here->addAction(tr("Type how far it turns…"), [this, id = way.id, i] { edit_turn(id, i); });
     here->addAction(tr("Take it off the way"), [this, id = way.id, i] {
         document_.apply([=](const Plan& p) { return remove_from_way(p, id, i); }, tr("Take it off the way"));
     });

@@ -1,6 +1,7 @@
 #include "routing/routing_station.h"
 
 #include <QPushButton>
+#include <QStackedWidget>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -75,7 +76,8 @@ double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
              {}});
     }
     text(p, QRectF(u(12), u(206), width() - u(24), u(18)),
-         tr("%1 wires fill %2").arg(h.wires.size()).arg(QString::fromStdString(format_percent(h.fill))),
+         counted(static_cast<qsizetype>(h.wires.size()), tr("1 wire fills %1"), tr("%1 wires fill %2"))
+             .arg(words_of(format_percent(h.fill))),
          t.ink, face(13, true), Qt::AlignCenter);
     text(p, QRectF(u(12), u(224), width() - u(24), u(18)),
          raw(opening.bore) > 0 ? tr("They need %1; it is %2.").arg(said(h.needed), said(opening.bore))
@@ -153,15 +155,29 @@ RoutingStation::RoutingStation(Document& document, QWidget* parent) : QWidget(pa
     heading->add(body);
     heading->add(add);
     column->addWidget(heading);
-    auto* row = new QHBoxLayout;
+    straight_ = new Toggle(tr("Laid straight"), this);
+    straight_->setToolTip(tr("Every lead from end to end: what is on it where, and what goes on first"));
+    heading->add(straight_);
+    auto* pages = new QStackedWidget(this);
+    auto* machine = new QWidget(pages);
+    auto* row = new QHBoxLayout(machine);
+    row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(u(10));
-    map_ = new MachineMap(document, this);
+    map_ = new MachineMap(document, machine);
     map_->setObjectName("drawing");
     row->addWidget(map_, 1);
-    auto* area = scrolled(new CutPanel(document, this), this);
+    auto* area = scrolled(new CutPanel(document, machine), machine);
     area->setFixedWidth(u(280));
     row->addWidget(area);
-    column->addLayout(row, 1);
+    pages->addWidget(machine);
+    cards_ = new LeadCards(document, pages);
+    cards_->setObjectName("drawing");
+    pages->addWidget(scrolled(cards_, pages));
+    column->addWidget(pages, 1);
+    connect(straight_, &Toggle::toggled, this, [pages, heading](bool on) {
+        pages->setCurrentIndex(on ? 1 : 0);
+        heading->set_title(on ? tr("What is on each lead") : tr("How it gets there"));
+    });
     connect(add, &QPushButton::clicked, map_, &MachineMap::add_place);
     connect(body, &QPushButton::clicked, map_, &MachineMap::add_body);
 }

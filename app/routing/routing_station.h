@@ -1,5 +1,7 @@
 #pragma once
+#include "routing/lead_cards.h"
 #include "routing/machine_map.h"
+#include "widgets/toggle.h"
 
 namespace sangre::app {
 
@@ -25,9 +27,13 @@ class RoutingStation : public QWidget {
   public:
     RoutingStation(Document& document, QWidget* parent = nullptr);
     MachineMap* map() { return map_; }
+    LeadCards* cards() { return cards_; }
+    Toggle* cards_toggle() { return straight_; }
 
   private:
     MachineMap* map_;
+    LeadCards* cards_;
+    Toggle* straight_;
 };
 
 }  // namespace sangre::app

@@ -1,5 +1,7 @@
 #include "shell/badges.h"
 
+#include "widgets/words.h"
+
 namespace sangre::app {
 
 Badges::Badges(Document& document, StationBar& bar) : QObject(&bar), document_(document), bar_(bar) {
@@ -43,8 +45,8 @@ void Badges::count_work() {
         else if (outside(judge(r, m->second)))
             bench.urgent = true;
     }
-    build.tip = tr("%1 steps to do").arg(build.count);
-    bench.tip = tr("%1 readings to take").arg(bench.count);
+    build.tip = counted(build.count, tr("1 step to do"), tr("%1 steps to do"));
+    bench.tip = counted(bench.count, tr("1 reading to take"), tr("%1 readings to take"));
     badges_[static_cast<size_t>(Station::build)] = build;
     badges_[static_cast<size_t>(Station::bench)] = bench;
     bar_.set_badges(badges_);

@@ -8,6 +8,7 @@
 #include "files/plan_file.h"
 #include "lead_on/next.h"
 #include "shell/settings.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
 
@@ -207,11 +208,13 @@ bool Document::propose_wiring() {
     QStringList taken;
     for (const auto& one : assumptions(plan(), study_)) taken << QString::fromStdString(one);
     auto words = taken.isEmpty() ? QString() : tr("Assumed: %1.").arg(taken.join(QStringLiteral("; "))) + ' ';
-    words += before == 0 ? tr("Wired: %n feed(s).", nullptr, static_cast<int>(wired))
-                         : tr("Wired anew: %n feed(s).", nullptr, static_cast<int>(wired));
+    const auto n = static_cast<qsizetype>(wired);
+    words += before == 0 ? counted(n, tr("Wired: 1 feed."), tr("Wired: %1 feeds."))
+                         : counted(n, tr("Wired anew: 1 feed."), tr("Wired anew: %1 feeds."));
     const auto dangers = count(study_.findings, Severity::danger);
     if (dangers > 0)
-        words += ' ' + tr("Left to mend: %n danger(s); F8 shows them.", nullptr, static_cast<int>(dangers));
+        words += ' ' + counted(static_cast<qsizetype>(dangers), tr("Left to mend: 1 danger; F8 shows it."),
+                               tr("Left to mend: %1 dangers; F8 shows them."));
     emit said(words, dangers > 0, true);
     return true;
 }

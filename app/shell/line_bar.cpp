@@ -5,7 +5,7 @@
 #include <QKeyEvent>
 #include <QVBoxLayout>
 
-#include "files/plan_text.h"
+#include "files/copies.h"
 #include "line/completion.h"
 #include "line/thing_edits.h"
 #include "theme/theme.h"
@@ -123,9 +123,13 @@ void LineBar::commit() {
     if (!next)
         return show_problem(words_of(next.error().message), characters(typed, next.error().begin),
                             characters(typed, next.error().end));
+    const auto fresh = new_things(document_.plan(), *next);
     document_.apply([plan = std::move(*next)](const Plan&) { return plan; },
                     tr("Add: %1").arg(typed.section(',', 0, 0)));
     leave();
+    // What is new is selected, so that what belongs beneath it can follow; an item leaves its lead selected.
+    if (!fresh.empty() && name_of(document_.plan(), fresh.front()) != fresh.front())
+        document_.select(fresh.front());
 }
 
 void LineBar::complete() {

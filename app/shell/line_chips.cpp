@@ -141,7 +141,7 @@ void LineChips::say_of_all(const QString& begun) {
                 if (!next) return words_of(next.error().message);
                 close_editor();
                 document_.apply([plan = std::move(*next)](const Plan&) { return plan; },
-                                tr("Say it of %n things", nullptr, static_cast<int>(ids.size())));
+                                tr("Say it of %1 things").arg(ids.size()));
                 return {};
             });
     if (editor()) editor()->end(false);

@@ -17,7 +17,7 @@ std::set<Id> chosen(const Document& document) {
 
 QString said_of(const Document& document, const std::set<Id>& things) {
     return things.size() == 1 ? words_of(name_of(document.plan(), *things.begin()))
-                              : QObject::tr("%n things", nullptr, static_cast<int>(things.size()));
+                              : QObject::tr("%1 things").arg(things.size());
 }
 
 /// Takes the plan over and selects what is new in it.

@@ -1,7 +1,6 @@
 // The plan's menu, and what it asks for.
 #include <QApplication>
 #include <QClipboard>
-#include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QInputDialog>
@@ -14,9 +13,12 @@
 #include "files/csv.h"
 #include "files/plan_file.h"
 #include "files/plan_text.h"
+#include "files/tables.h"
 #include "plan/air.h"
 #include "plan/edits.h"
 #include "power/power_station.h"
+#include "routing/routing_station.h"
+#include "shell/demos.h"
 #include "shell/line_bar.h"
 #include "shell/paste.h"
 #include "shell/practices_menu.h"
@@ -41,11 +43,7 @@ void Window::fill_plan_menu(QMenu& menu) {
     for (const auto& file : QSettings().value("recent").toStringList())
         recent->addAction(file, [this, file] { document_.open(file); });
     recent->setEnabled(!recent->isEmpty());
-    auto* demos = menu.addMenu(tr("Demos"));
-    const QDir shipped(QString::fromStdString((data_directory() / "demos").string()));
-    for (const auto& file : shipped.entryInfoList({QStringLiteral("*.json")}, QDir::Files, QDir::Name))
-        demos->addAction(file.completeBaseName().replace('-', ' '),
-                         [this, file] { document_.open(file.absoluteFilePath()); });
+    fill_demos_menu(document_, *menu.addMenu(tr("Demos")));
     auto* unsaved = menu.addMenu(tr("Unsaved plans"));
     for (const auto& left : document_.left_behind())
         unsaved->addAction(tr("%1, %2").arg(menu_words(left.about.name),
@@ -96,6 +94,14 @@ void Window::fill_plan_menu(QMenu& menu) {
     menu.addSeparator();
     menu.addAction(tr("Shopping list as CSV…"), this, &Window::export_bom);
     menu.addAction(tr("Loads as CSV…"), this, &Window::export_loads);
+    menu.addAction(tr("Readings as CSV…"), [this] {
+        write_table(tr("Readings"), readings_to_csv(document_.plan(), document_.study().readings()));
+    });
+    menu.addAction(tr("Log as CSV…"), [this] { write_table(tr("Log"), log_to_csv(document_.plan())); });
+    menu.addAction(tr("Copy the readings as a table"), [this] {
+        copy_table(readings_to_csv(document_.plan(), document_.study().readings(), '\t'));
+    });
+    menu.addAction(tr("Copy the log as a table"), [this] { copy_table(log_to_csv(document_.plan(), '\t')); });
     menu.addAction(tr("Copy the plan as lines"), [this] {
         QApplication::clipboard()->setText(words_of(plan_to_text(document_.plan(), document_.catalogue())));
         show_banner(tr("Copied; paste it into a message, or anywhere in this window."), false, false);
@@ -103,6 +109,7 @@ void Window::fill_plan_menu(QMenu& menu) {
     menu.addAction(tr("Flow map as picture…"), this, &Window::export_flow_map);
     menu.addAction(tr("Wiring diagram to a file…"), this, &Window::export_diagram);
     menu.addAction(tr("Labels to print…"), this, &Window::export_labels);
+    menu.addAction(tr("Cutting cards to print…"), this, &Window::export_cards);
     menu.addAction(tr("Print this station's drawing…\tCtrl+P"), this, &Window::ask_print);
     menu.addSeparator();
     menu.addAction(appearance() == Appearance::light ? tr("Dark\tF7") : tr("Light\tF7"), [this] {
@@ -141,6 +148,14 @@ void Window::export_labels() {
     if (file.isEmpty()) return;
     const auto wrong = wiring()->diagram()->export_labels(file);
     show_banner(wrong.isEmpty() ? tr("The labels are in %1.").arg(file) : wrong, !wrong.isEmpty(), false);
+}
+
+void Window::export_cards() {
+    const auto file = ask_file(tr("Cutting cards to print"), QStringLiteral("cutting cards.pdf"),
+                               tr("Paper (*.pdf)"), QStringLiteral("pdf"));
+    if (file.isEmpty()) return;
+    const auto wrong = routing()->cards()->export_cards(file);
+    show_banner(wrong.isEmpty() ? tr("The cards are in %1.").arg(file) : wrong, !wrong.isEmpty(), false);
 }
 
 void Window::export_flow_map() {
@@ -189,6 +204,11 @@ void Window::write_table(const QString& title, const std::string& table) {
     const auto written = write_whole(table, file.toStdString());
     show_banner(written ? tr("Written to %1.").arg(file) : QString::fromStdString(written.error()), !written,
                 false);
+}
+
+void Window::copy_table(const std::string& table) {
+    QApplication::clipboard()->setText(words_of(table));
+    show_banner(tr("Copied; paste it into a spreadsheet."), false, false);
 }
 
 void Window::export_bom() {

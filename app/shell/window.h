@@ -108,11 +108,13 @@ class Window : public QMainWindow {
     void ask_open();
     void ask_save_as();
     void write_table(const QString& title, const std::string& table);
+    void copy_table(const std::string& table);
     void export_bom();
     void export_loads();
     void export_flow_map();
     void export_diagram();
     void export_labels();
+    void export_cards();
     void save();
     QString remembered_;  ///< the file last put among the recent ones
     void remember(const QString& file);

@@ -8,6 +8,10 @@
 namespace sangre::app {
 
 inline QString words_of(const std::string& s) { return QString::fromStdString(s); }
+/// "1 step", "3 steps": each said whole, so that both can be translated.
+inline QString counted(qsizetype n, const QString& one, const QString& many) {
+    return n == 1 ? one : many.arg(n);
+}
 /// Somebody's words in a menu or on a button, where & would mark a key.
 inline QString menu_words(QString s) { return s.replace('&', QStringLiteral("&&")); }
 /// A quantity as the core prints it.

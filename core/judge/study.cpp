@@ -118,7 +118,8 @@ Study study_from(const std::shared_ptr<const Plan>& kept, const Catalogue& catal
     // has its own.
     const size_t phases = std::max<size_t>(plan.phases.size(), 1), mine = phases - phases / 3;
     std::promise<WorstCase> third;
-    const bool bundled = s.harness.bundle.size() == plan.ways.size();
+    const bool bundled =
+        s.harness.bundle.size() == plan.ways.size() && s.harness.holes.size() == plan.openings.size();
     auto mission = std::async(std::launch::async, [&] {
         try {
             Solver own(plan, catalogue, s.harness.wiring);

@@ -8,6 +8,7 @@
 #include "desk.h"
 #include "files/plan_file.h"
 #include "power/power_station.h"
+#include "routing/routing_station.h"
 #include "shell/line_bar.h"
 #include "widgets/canvas_access.h"
 #include "widgets/toggle.h"
@@ -100,6 +101,11 @@ class TestAccessibility : public QObject {
                     look(*d, walk);
                     on->setChecked(false);
                 }
+            if (station == Station::routing) {
+                d->window.routing()->cards_toggle()->setChecked(true);
+                look(*d, walk);
+                d->window.routing()->cards_toggle()->setChecked(false);
+            }
             if (station == Station::wiring)
                 for (auto* on : {d->window.wiring()->diagram_toggle(), d->window.wiring()->cables_toggle()}) {
                     on->setChecked(true);

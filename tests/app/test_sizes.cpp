@@ -4,6 +4,7 @@
 
 #include "desk.h"
 #include "power/power_station.h"
+#include "routing/routing_station.h"
 #include "widgets/toggle.h"
 #include "wiring/wiring_station.h"
 
@@ -99,6 +100,7 @@ class TestSizes : public QObject {
             };
             if (station == Station::power)
                 page(d.window.power()->compare_toggle()), page(d.window.power()->schools_toggle());
+            if (station == Station::routing) page(d.window.routing()->cards_toggle());
             if (station == Station::wiring)
                 page(d.window.wiring()->diagram_toggle()), page(d.window.wiring()->cables_toggle());
             wrong.removeDuplicates();

@@ -19,9 +19,9 @@ const std::map<std::string, double> more_units{{"mΩ/m", 1e-3}, {"K/W", 1},    {
                                                {"µF", 1e-6},   {"J", 1},      {"cells", 1}, {"Wh", 3600},
                                                {"mWh", 3.6},   {"kWh", 3.6e6}};
 /// Words between figures that say what they are.
-const std::set<std::string> fillers{"path", "service", "loop",    "slack",   "ends,",
-                                    "ends", "joint",   "on",      "average", "printed",
-                                    "to",   "be",      "trusted", "rounded", "up"};
+const std::set<std::string> fillers{"path", "service", "loop",    "moving",  "slack",   "ends,",
+                                    "ends", "joint",   "on",      "average", "printed", "to",
+                                    "be",   "trusted", "rounded", "up"};
 
 std::optional<double> unit(const std::string& word) {
     if (const auto found = more_units.find(word); found != more_units.end()) return found->second;

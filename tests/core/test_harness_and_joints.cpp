@@ -1,6 +1,15 @@
 // Routes, holes, cut lengths, joints and tubes.
+#include <functional>
+#include <limits>
+#include <numbers>
+#include <random>
+#include <set>
+
+#include "explain/explain.h"
 #include "fixtures.h"
+#include "harness/fittings.h"
 #include "joint/joint.h"
+#include "plan/on_way.h"
 #include "wire/circles.h"
 #include "wire/conductor.h"
 
@@ -42,7 +51,7 @@ class TestHarnessAndJoints : public QObject {
         auto plan = test::demo();
         const auto pump = feeds_into(plan, "load-fog-pump").front();
         auto h = lay_harness(plan, parts());
-        QVERIFY(h.routes[pump].round_hinge);
+        QCOMPARE(h.routes[pump].went_round, std::string("hinge"));
         CLOSE(raw(h.routes[pump].length), 0.95, 1e-9);
         by_id(plan.ways, Id("way-front-pump"))->on_it.clear();
         h = lay_harness(plan, parts());
@@ -55,6 +64,95 @@ class TestHarnessAndJoints : public QObject {
         h = lay_harness(plan, parts());
         QCOMPARE(h.routes[pump].basis, LengthBasis::guessed);
         CLOSE(raw(h.routes[pump].length), raw(guessed_length), 1e-9);
+    }
+    /// Against every simple path there is.
+    void the_way_chosen_is_the_least_of_all() {
+        std::mt19937 dice(11);
+        const auto roll = [&](int n) { return static_cast<int>(dice() % static_cast<unsigned>(n)); };
+        for (int trial = 0; trial < 60; ++trial) {
+            auto plan = test::one_feed();
+            plan.places.clear(), plan.ways.clear(), plan.openings.clear();
+            const int n = 3 + roll(4);
+            for (int i = 0; i < n; ++i)
+                plan.places.push_back({"p" + std::to_string(i), "P" + std::to_string(i)});
+            for (int i = 0; i < n; ++i)
+                for (int j = 0; j < i; ++j) {
+                    if (roll(3) == 0) continue;
+                    Way way{"w" + std::to_string(plan.ways.size()), "p" + std::to_string(i),
+                            "p" + std::to_string(j), Metre(0.1 + 0.01 * roll(100))};
+                    if (roll(2)) {
+                        OnWay met;
+                        met.kind = static_cast<OnWayKind>(1 + roll(9));
+                        way.on_it.push_back(met);
+                    }
+                    plan.ways.push_back(way);
+                }
+            plan.sources[0].place = "p0";
+            for (auto& load : plan.loads) load.place = "p" + std::to_string(n - 1);
+            const auto into = feeds_into(plan, plan.loads[0].id).front();
+            plan.feeds[into].from = plan.sources[0].id, plan.feeds[into].length.reset();
+            double least = std::numeric_limits<double>::infinity();
+            std::set<Id> seen{"p0"};
+            const std::function<void(const Id&, double)> walk = [&](const Id& here, double cost) {
+                if (here == "p" + std::to_string(n - 1)) least = std::min(least, cost);
+                for (const auto& way : plan.ways) {
+                    if (way.from != here && way.to != here) continue;
+                    const Id there = way.from == here ? way.to : way.from;
+                    if (!seen.insert(there).second) continue;
+                    walk(there, cost + raw(way.length) * detour_of(way));
+                    seen.erase(there);
+                }
+            };
+            walk("p0", 0);
+            const auto route = lay_routes(plan, parts()).routes[into];
+            if (std::isinf(least)) {
+                QCOMPARE(route.basis, LengthBasis::guessed);
+                continue;
+            }
+            double cost = 0, length = 0;
+            for (const auto w : route.ways)
+                cost += raw(plan.ways[w].length) * detour_of(plan.ways[w]),
+                    length += raw(plan.ways[w].length);
+            CLOSE(cost, least, 1e-9);
+            CLOSE(raw(route.length), length, 1e-9);
+        }
+    }
+    void openings_before_there_are_ways_are_studied() {
+        Plan plan;
+        plan.openings.push_back({"o", "Deck hole", {}, OpeningKind::gland, Millimetre(12)});
+        const auto s = test::studied(plan);
+        QCOMPARE(s.harness.holes.size(), size_t{1});
+        QVERIFY(!explain(plan, parts(), s, "o").why.lines.empty());
+    }
+    void what_moves_takes_wire() {
+        auto plan = test::demo();
+        const auto pump = feeds_into(plan, "load-fog-pump").front();
+        const auto before = lay_routes(plan, parts()).routes[pump];
+        auto& way = plan.ways[before.ways.back()];
+        OnWay hinge;
+        hinge.kind = OnWayKind::turning, hinge.degrees = 180;
+        way.on_it.push_back(hinge);
+        // Held to this way, so that only what is on it changes.
+        plan.feeds[pump].length = before.length;
+        const auto after = lay_routes(plan, parts()).routes[pump];
+        const auto* wire = find(parts().wires, plan.feeds[pump].wire);
+        const double arc = 10 * raw(wire->outer) / 1e3 * std::numbers::pi;
+        if (after.ways == before.ways)
+            QVERIFY(std::abs(raw(after.cut) - raw(before.cut) - arc * 1.05) <= 0.011);
+        QVERIFY(after.why.lines.size() >= before.why.lines.size());
+        // A clip that is there saves a tie.
+        const auto ties = [&](const Plan& p) {
+            double n = 0;
+            for (const auto& f : fittings_wanted(p, parts(), lay_harness(p, parts())))
+                if (f.fitting->kind == FittingKind::tie) n += f.amount;
+            return n;
+        };
+        auto clipped = plan;
+        OnWay clip;
+        clip.kind = OnWayKind::clip;
+        for (auto& w : clipped.ways)
+            if (raw(w.length) > 0.5) w.on_it.push_back(clip);
+        QVERIFY(ties(clipped) < ties(plan));
     }
     void cut_is_longer_than_the_path() {
         const auto plan = test::demo();

@@ -13,6 +13,12 @@ using test::rail_of;
 
 namespace {
 
+OnWay met(OnWayKind kind) {
+    OnWay thing;
+    thing.kind = kind;
+    return thing;
+}
+
 Device& first_fuse(Plan& p) {
     for (auto& f : p.feeds)
         for (auto& d : f.devices)
@@ -400,9 +406,22 @@ std::vector<Case> cases() {
              p.feeds.push_back(second);
          }},
         {"hole-full", [](Plan& p) { by_id(p.openings, Id("way-hub-pump-opening"))->bore = Millimetre(3); }},
-        {"route-hazard",
+        {"route-hazard", [](Plan& p) { by_id(p.ways, Id("way-hub-left"))->on_it = {met(OnWayKind::edge)}; }},
+        {"route-hot",
          [](Plan& p) {
-             by_id(p.ways, Id("way-hub-left"))->on_it = {{OnWayKind::edge, {}, {}}};
+             auto hot = met(OnWayKind::heat);
+             hot.hot = Celsius(190);
+             by_id(p.ways, Id("way-hub-left"))->on_it = {hot};
+             into(p, "load-drive-left").wire = "awg12-pvc";
+         }},
+        {"route-aerial",
+         [](Plan& p) { by_id(p.ways, Id("way-hub-left"))->on_it = {met(OnWayKind::aerial)}; }},
+        {"route-wet",
+         [](Plan& p) {
+             auto& way = *by_id(p.ways, Id("way-hub-left"));
+             for (const auto& thing : way.on_it)
+                 if (auto* opening = by_id(p.openings, thing.opening)) opening->kind = OpeningKind::grommet;
+             way.on_it.push_back(met(OnWayKind::water));
          }},
         {"battery-packs-unequal",
          [](Plan& p) {

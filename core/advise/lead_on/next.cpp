@@ -18,30 +18,20 @@ size_t unfed_loads(const Plan& plan) {
                                              [&](const auto& l) { return feeds_into(plan, l.id).empty(); }));
 }
 
-std::vector<size_t> guessed_leads(const Plan& plan, const Study& study) {
-    std::vector<size_t> all;
-    for (size_t i = 0; i < plan.feeds.size() && i < study.harness.routes.size(); ++i)
-        if (study.harness.routes[i].basis == LengthBasis::guessed) all.push_back(i);
-    return all;
-}
-
 std::string propose_first(const Plan& plan) {
     return plan.loads.empty() ? "list what must run, on Loads." : "press Propose (Ctrl+Enter) to wire it.";
 }
 
-/// The mend of the first danger there, else of the first caution; empty where there is nothing to mend.
+/// How many dangers are to be mended there, else how many cautions; empty where there are none. What they are
+/// stands at the foot of the window.
 std::string to_mend(Stage stage, const Study& study) {
     for (const auto severity : {Severity::danger, Severity::caution}) {
-        size_t n = 0;
-        std::string first;
-        for (const auto& f : study.findings) {
-            if (f.severity != severity || stage_of(f.rule) != stage) continue;
-            if (++n == 1 && !f.fixes.empty()) first = f.fixes.front().label;
-        }
-        if (n == 0) continue;
-        if (!first.empty()) return n == 1 ? first + "." : fmt::format("{} ({} in all: F8).", first, n);
-        return fmt::format("mend {} {}{} (F8).", n, severity == Severity::danger ? "danger" : "caution",
-                           n == 1 ? "" : "s");
+        const auto n = static_cast<size_t>(std::count_if(
+            study.findings.begin(), study.findings.end(),
+            [&](const auto& f) { return f.severity == severity && stage_of(f.rule) == stage; }));
+        if (n > 0)
+            return fmt::format("mend {} (F8).",
+                               counted(n, severity == Severity::danger ? "danger" : "caution"));
     }
     return {};
 }
@@ -86,8 +76,22 @@ Stage stage_of(const std::string& rule) {
     if (of({"antenna"})) return Stage::build;
     if (of({"load", "outside"})) return Stage::loads;
     if (of({"rail", "battery"})) return Stage::power;
-    if (of({"hole", "route", "place"})) return Stage::routing;
+    if (of({"hole", "route", "place", "way", "opening", "gland", "wall"})) return Stage::routing;
     return Stage::wiring;
+}
+
+std::vector<LengthToMeasure> lengths_to_measure(const Plan& plan, const Study& study) {
+    std::vector<LengthToMeasure> all;
+    for (size_t i = 0; i < plan.feeds.size() && i < study.harness.routes.size(); ++i) {
+        if (study.harness.routes[i].basis != LengthBasis::guessed) continue;
+        // The drop grows with the length; what plugs and joints lose of it is small.
+        const double lost = 2 * study.worst.feeds[i].drop_share;
+        all.push_back({i, lost, lost > plan.practices.drop_limit});
+    }
+    std::stable_sort(all.begin(), all.end(), [](const auto& a, const auto& b) {
+        return std::pair(a.decides, a.lost_if_double) > std::pair(b.decides, b.lost_if_double);
+    });
+    return all;
 }
 
 std::string next_thing(Stage stage, const Plan& plan, const Study& study) {
@@ -107,14 +111,16 @@ std::string next_thing(Stage stage, const Plan& plan, const Study& study) {
         case Stage::power:
             return "the rails hold: look through the wires on Wiring.";
         case Stage::wiring:
-            if (const auto n = guessed_leads(plan, study).size())
+            if (const auto n = lengths_to_measure(plan, study).size())
                 return fmt::format("{} {} guessed: measure on Routing.", n,
                                    n == 1 ? "length is" : "lengths are");
             return "every wire is held and fused: see on Routing how it gets there.";
         case Stage::routing:
-            if (const auto guessed = guessed_leads(plan, study); !guessed.empty())
-                return fmt::format("measure {}; {} {} guessed.", feed_name(plan, plan.feeds[guessed.front()]),
-                                   guessed.size(), guessed.size() == 1 ? "length is" : "lengths are");
+            if (const auto guessed = lengths_to_measure(plan, study); !guessed.empty())
+                return fmt::format("measure {}{}; {} guessed.",
+                                   feed_name(plan, plan.feeds[guessed.front().feed]),
+                                   guessed.front().decides ? ", which decides its wire" : "",
+                                   counted(guessed.size(), "length is", "lengths are"));
             return "every length is known: cut and build on Build.";
         case Stage::build:
             return next_step(plan, study);
@@ -128,7 +134,7 @@ std::string next_thing(Stage stage, const Plan& plan, const Study& study) {
 
 std::vector<std::string> assumptions(const Plan& plan, const Study& study) {
     std::vector<std::string> all;
-    if (const auto n = guessed_leads(plan, study).size())
+    if (const auto n = lengths_to_measure(plan, study).size())
         all.push_back(
             fmt::format("{} {} guessed at {}", n, n == 1 ? "lead is" : "leads are", format(guessed_length)));
     const auto figures =

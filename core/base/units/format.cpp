@@ -31,6 +31,14 @@ std::string with_prefix(double value, const char* unit) {
 
 }  // namespace
 
+std::string counted(size_t n, const std::string& one, const std::string& many) {
+    return fmt::format("{} {}", n, n == 1 ? one : many.empty() ? one + "s" : many);
+}
+std::string days_words(double days) {
+    const auto number = format_number(days, 2);
+    return number + (number == "1" ? " day" : " days");
+}
+
 void set_presentation(Presentation wanted) { shown = wanted; }
 Presentation presentation() { return shown; }
 
@@ -93,7 +101,7 @@ std::string format(Second t) {
     }
     if (minutes < 60) return fmt::format("{} min", minutes);
     const auto hours = minutes / 60, rest = minutes % 60;
-    if (hours >= 72) return fmt::format("{} days", format_number(static_cast<double>(hours) / 24.0));
+    if (hours >= 72) return format_number(static_cast<double>(hours) / 24.0) + " days";
     return rest == 0 ? fmt::format("{} h", hours) : fmt::format("{} h {:02} min", hours, rest);
 }
 std::string format(AmpereHour q) { return with_prefix(raw(q), "Ah"); }

@@ -2,6 +2,8 @@
 
 #include <cmath>
 
+#include "plan/on_way.h"
+
 namespace sangre {
 namespace {
 
@@ -58,11 +60,15 @@ std::vector<FittingCount> fittings_wanted(const Plan& plan, const Catalogue& cat
         const auto& way = plan.ways[w];
         if (harness.feeds_on_way[w].empty() && harness.cables_on_way[w].empty()) continue;
         const auto bundle = harness.bundle[w];
-        if (meets(way, OnWayKind::hinge))
+        size_t clips = 0;
+        bool moves = false;
+        for (const auto& thing : way.on_it)
+            clips += thing.kind == OnWayKind::clip, moves |= role_of(thing.kind).moves;
+        if (moves)
             add(suiting_fitting(catalogue, FittingKind::braid, bundle), raw(way.length) * braid_more,
                 name_of(plan, way.id));
         add(suiting_fitting(catalogue, FittingKind::tie, bundle),
-            std::floor(raw(way.length) / tie_every_m) + 2, "");
+            std::max(2.0, std::floor(raw(way.length) / tie_every_m) + 2 - static_cast<double>(clips)), "");
     }
     for (const auto& c : plan.converters)
         if (const auto* spacer = board_spacer(plan, catalogue, c)) add(spacer, 4, c.name);

@@ -6,9 +6,11 @@
 #include <cmath>
 #include <limits>
 #include <map>
+#include <numbers>
 #include <set>
 
 #include "joint/size.h"
+#include "plan/on_way.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -17,8 +19,8 @@ namespace {
 constexpr double service_loop_m = 0.08;
 constexpr double slack = 0.05;
 constexpr double trim_m = 0.02;
-// A moving wire wants braid and a loop, so a way past a hinge counts half as long again.
-constexpr double hinge_weight = 1.5;
+// A wire that moves is bent no tighter than so many times its thickness.
+constexpr double moving_bend = 10;
 
 struct Path {
     std::vector<size_t> ways;
@@ -26,8 +28,8 @@ struct Path {
     bool found = false;
 };
 
-/// Shortest way between two places (Dijkstra); `weigh_hinges` counts ways past moving parts longer.
-Path shortest(const Plan& plan, const Id& from, const Id& to, bool weigh_hinges) {
+/// Shortest way between two places (Dijkstra); `wary` counts ways past what harms a lead as longer.
+Path shortest(const Plan& plan, const Id& from, const Id& to, bool wary) {
     struct Reached {
         double cost = std::numeric_limits<double>::infinity();
         size_t by = 0;
@@ -48,8 +50,7 @@ Path shortest(const Plan& plan, const Id& from, const Id& to, bool weigh_hinges)
             const auto& p = plan.ways[i];
             if (p.from != here && p.to != here) continue;
             const Id& there = p.from == here ? p.to : p.from;
-            const double weight = weigh_hinges && meets(p, OnWayKind::hinge) ? hinge_weight : 1;
-            const double cost = at[here].cost + raw(p.length) * weight;
+            const double cost = at[here].cost + raw(p.length) * (wary ? detour_of(p) : 1);
             if (auto& r = at[there]; !r.done && cost < r.cost) r = {cost, i, here, false};
         }
     }
@@ -59,6 +60,26 @@ Path shortest(const Plan& plan, const Id& from, const Id& to, bool weigh_hinges)
         path.length += raw(plan.ways[at[here].by].length);
     }
     return path;
+}
+
+/// What it is best to go round, of all that a path meets.
+std::string worst_on(const Plan& plan, const Path& path) {
+    const OnWay* worst = nullptr;
+    for (const auto w : path.ways)
+        for (const auto& thing : plan.ways[w].on_it)
+            if (!worst || role_of(thing.kind).detour > role_of(worst->kind).detour) worst = &thing;
+    return worst ? on_way_words(*worst) : std::string("bad stretch");
+}
+
+/// Wire that what moves on its way takes up and gives back: an arc of the tightest bend it withstands.
+double moving_loop(const Plan& plan, const Catalogue& catalogue, const Lead& feed, const Path& path) {
+    const auto* wire = find(catalogue.wires, feed.wire);
+    const double bend = wire ? raw(wire->outer) / 1e3 * moving_bend : 0;
+    double loop = 0;
+    for (const auto w : path.ways)
+        for (const auto& thing : plan.ways[w].on_it)
+            if (role_of(thing.kind).moves) loop += bend * turn_of(thing) * std::numbers::pi / 180;
+    return loop;
 }
 
 double end_allowance(const Catalogue& catalogue, const Lead& feed, const Id& joint) {
@@ -79,12 +100,11 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed) 
     if (!from.empty() && !to.empty() && by_id(plan.places, from) && by_id(plan.places, to)) {
         path = shortest(plan, from, to, true);
         const auto direct = shortest(plan, from, to, false);
-        r.round_hinge = path.found && direct.length < path.length - 1e-9;
-        if (r.round_hinge)
-            r.why.add(fmt::format(
-                "The shortest way is {} past a moving part; this goes round it: {}, because a moving "
-                "wire wants braid and a loop.",
-                format(Metre(direct.length)), format(Metre(path.length))));
+        if (path.found && direct.length < path.length - 1e-9) {
+            r.went_round = worst_on(plan, direct);
+            r.why.add(fmt::format("The shortest way is {} past the {}; this goes round it: {}.",
+                                  format(Metre(direct.length)), r.went_round, format(Metre(path.length))));
+        }
     }
     r.ways = path.ways;
     if (feed.length) {
@@ -103,14 +123,23 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed) 
         r.why.add("No measured way joins the two ends; " + format(r.length) + " is a guess. Measure it.",
                   Tone::caution);
     }
-    const double ends =
-        end_allowance(catalogue, feed, feed.joint_from) + end_allowance(catalogue, feed, feed.joint_to);
+    r.end_from = Metre(end_allowance(catalogue, feed, feed.joint_from));
+    r.end_to = Metre(end_allowance(catalogue, feed, feed.joint_to));
+    const double ends = raw(r.end_from) + raw(r.end_to);
     const double loop = raw(r.length) > 0.2 ? service_loop_m : 0;
-    const double exact = (raw(r.length) + loop) * (1 + slack) + ends;
+    const double moving = moving_loop(plan, catalogue, feed, path);
+    const double exact = (raw(r.length) + loop + moving) * (1 + slack) + ends;
     r.cut = Metre(std::ceil(exact * 100) / 100);
     r.why.heading("Cut");
-    r.why.add(fmt::format("({} path + {} service loop) × 1.05 slack + {} ends = {:.3f} m, rounded up to {}",
-                          format(r.length), format(Metre(loop)), format(Metre(ends)), exact, format(r.cut)));
+    if (moving > 0)
+        r.why.add(fmt::format(
+            "What moves on the way takes {}: an arc of {} times the wire's thickness through its angle.",
+            format(Metre(moving)), format_number(moving_bend)));
+    r.why.add(
+        fmt::format("({} path + {} service loop{}) × 1.05 slack + {} ends = {:.3f} m, rounded up to {}",
+                    format(r.length), format(Metre(loop)),
+                    moving > 0 ? fmt::format(" + {} moving loop", format(Metre(moving))) : std::string(),
+                    format(Metre(ends)), exact, format(r.cut)));
     r.why.add("Cut long and trim later: a wire can be shortened, not lengthened.");
     return r;
 }

@@ -17,9 +17,11 @@ struct FeedRoute {
     std::vector<size_t>
         ways;  ///< in order from the source; empty when both ends share a place or none is known
     LengthBasis basis = LengthBasis::guessed;
-    bool round_hinge = false;  ///< a shorter way past a moving part was refused
-    Metre cut{};               ///< what to cut, each conductor
-    int bunched = 1;           ///< circuits lying together with it, itself included, loaded or not
+    std::string
+        went_round;  ///< what a shorter way leads past, and this does not; empty: this is the shortest
+    Metre cut{};     ///< what to cut, each conductor
+    Metre end_from{}, end_to{};  ///< of that, what each end takes for its joint and a trim
+    int bunched = 1;             ///< circuits lying together with it, itself included, loaded or not
     Why why;
 };
 

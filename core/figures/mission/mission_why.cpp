@@ -39,7 +39,7 @@ void explain_sun(Mission& m, const Plan& plan) {
                         format(p.sun.poor), format(p.sun.good), format(p.used)),
             left >= 0 ? Tone::good : Tone::caution);
         if (p.grey_days < 1e4 && p.grey_days > 0)
-            m.why.add(fmt::format("Without any sun it lasts {} days.", format_number(p.grey_days, 2)));
+            m.why.add(fmt::format("Without any sun it lasts {}.", days_words(p.grey_days)));
         if (const auto words = weeks_words(p); !words.empty()) m.why.add(words);
     }
 }
@@ -103,16 +103,16 @@ void explain_mission(Mission& m, const Plan& plan, const std::vector<PackRun>& p
         m.run_time_capped ? "more than a year" : fmt::format("down to cut-off: {}", format(m.run_time))));
     if (as_lived) m.why.add("Less than half of it goes in phases of work, so standing counts too.");
     if (m.standby_days > 0 && m.standby_days < 9999)
-        m.why.add(fmt::format("Left in {}: {} days from full to flat.", m.standby_phase,
-                              format_number(m.standby_days, 2)));
+        m.why.add(
+            fmt::format("Left in {}: {} from full to flat.", m.standby_phase, days_words(m.standby_days)));
     if (pack.leak_amps > 0)
         m.why.add(fmt::format("Self-discharge takes {} of it by itself.", format(Ampere(pack.leak_amps))));
     if (pack.peukert > 1)
         m.why.add(fmt::format("Above {} it empties faster: Peukert exponent {}.",
                               format(Ampere(pack.rated_amps)), format_number(pack.peukert)));
     if (m.starts_for_days)
-        m.why.add(fmt::format("Starts the vehicle down to {} charge: for {} days of that.",
-                              format_percent(m.starts_down_to), format_number(*m.starts_for_days, 2)),
+        m.why.add(fmt::format("Starts the vehicle down to {} charge: for {} of that.",
+                              format_percent(m.starts_down_to), days_words(*m.starts_for_days)),
                   *m.starts_for_days < 3 ? Tone::caution : Tone::good);
     m.why.source =
         "Pack current solved at six charges a phase and more where it bends; rest voltage, resistance and "

@@ -242,8 +242,8 @@ void starts(const Context& c, std::vector<Finding>& out) {
               {},
               {},
               *m.starts_for_days <= 0 ? std::string("The starter does not turn even on a full battery.")
-                                      : fmt::format("Left in {}, it no longer starts after {} days.",
-                                                    m.standby_phase, format_number(*m.starts_for_days, 2)),
+                                      : fmt::format("Left in {}, it no longer starts after {}.",
+                                                    m.standby_phase, days_words(*m.starts_for_days)),
               {},
               {}};
     if (!c.plan.sources.empty()) f.about = {c.plan.sources.front().id};

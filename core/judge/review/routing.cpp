@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "harness/fittings.h"
+#include "plan/on_way.h"
 #include "review/review.h"
 #include "units/format.h"
 
@@ -20,7 +21,8 @@ void hole_full(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {wider.id},
-                  fmt::format("{} wires need {} and the {} is {}.", h.wires.size(), format(h.needed),
+                  fmt::format("{} {} {} and the {} is {}.", counted(h.wires.size(), "wire"),
+                              h.wires.size() == 1 ? "needs" : "need", format(h.needed),
                               opening_name(c.plan, wider), format(wider.bore)),
                   {},
                   {}};
@@ -32,30 +34,142 @@ void hole_full(const Context& c, std::vector<Finding>& out) {
     }
 }
 
-void past_moving(const Context& c, std::vector<Finding>& out) {
+/// Calls `say(way, thing, feeds)` for what is met on ways that some feed runs along.
+template <class Say>
+void each_met(const Context& c, Say say) {
     for (size_t w = 0; w < c.plan.ways.size(); ++w) {
-        const auto& way = c.plan.ways[w];
-        const auto& on_it = c.figures.harness.feeds_on_way[w];
-        const auto n = on_it.size();
-        if (n == 0) continue;
-        const std::string where = name_of(c.plan, way.id);
-        const auto say = [&](Severity severity, std::string sentence) {
-            out.push_back({severity, {}, {way.id}, std::move(sentence), {}, {}});
-        };
-        if (meets(way, OnWayKind::hinge))
-            say(Severity::note,
-                fmt::format("{} a moving part at {}: braid, strain relief and a loop.",
-                            n == 1 ? feed_name(c.plan, c.plan.feeds[on_it.front()]) + " passes"
-                                   : fmt::format("{} feeds pass", n),
-                            where));
-        const auto runs = n == 1 ? std::string("A feed runs") : fmt::format("{} feeds run", n);
-        if (meets(way, OnWayKind::heat))
-            say(Severity::caution,
-                fmt::format("{} by something hot at {}: hold it off or sleeve it.", runs, where));
-        if (meets(way, OnWayKind::edge))
-            say(Severity::caution,
-                fmt::format("{} over a sharp edge at {}: fit a grommet or edging.", runs, where));
+        const auto& feeds = c.figures.harness.feeds_on_way[w];
+        if (feeds.empty()) continue;
+        for (const auto& thing : c.plan.ways[w].on_it) say(c.plan.ways[w], thing, feeds);
     }
+}
+
+std::string runs(const Context& c, const std::vector<size_t>& feeds) {
+    return feeds.size() == 1 ? feed_name(c.plan, c.plan.feeds[feeds.front()]) + " runs"
+                             : fmt::format("{} feeds run", feeds.size());
+}
+
+void past_hazards(const Context& c, std::vector<Finding>& out) {
+    each_met(c, [&](const Way& way, const OnWay& thing, const auto& feeds) {
+        const auto say = [&](Severity severity, const char* what) {
+            out.push_back({severity,
+                           {},
+                           {way.id},
+                           fmt::format("{} past the {} at {}: {}.", runs(c, feeds), on_way_words(thing),
+                                       name_of(c.plan, way.id), what),
+                           {},
+                           {}});
+        };
+        if (thing.kind == OnWayKind::hinge) say(Severity::note, "braid, strain relief and a loop");
+        if (thing.kind == OnWayKind::turning)
+            say(Severity::caution, "tie it on both sides, so short that it cannot reach what turns");
+        if (thing.kind == OnWayKind::heat && !thing.hot)
+            say(Severity::caution, "hold it off or sleeve it, and say how hot it gets");
+        if (thing.kind == OnWayKind::edge) say(Severity::caution, "fit a grommet or edging");
+        if (thing.kind == OnWayKind::fuel)
+            say(Severity::caution, "no joint, plug or fuse near it, and no spark while it is laid");
+        if (thing.kind == OnWayKind::airbag)
+            say(Severity::caution,
+                "battery off and ten minutes gone first; under your local code it may be for a licensed "
+                "hand");
+    });
+}
+
+/// How warm a feed's wire gets where the air round it is that hot.
+Celsius warmest_at(const Context& c, size_t feed, const WireType& wire, const Insulation& insulation,
+                   Celsius air) {
+    const auto& p = c.figures.protection[feed];
+    const auto thermal = thermal_of(wire, insulation, air, p.bunched);
+    const auto warm = thermal->steady(p.need.continuous);
+    return std::max(warm, thermal->after(p.need.peak, p.need.peak_time, warm));
+}
+
+/// The same size in an insulation that withstands that place, if one is kept.
+void offer_insulations(const Context& c, size_t feed, Celsius air, Finding& x) {
+    const auto& now = *c.figures.protection[feed].wire;
+    for (const auto& other : c.catalogue.wires) {
+        const auto* insulation = find(c.catalogue.insulations, other.insulation);
+        if (!other.usual || !insulation || other.metric != now.metric || other.size != now.size) continue;
+        if (air >= insulation->max || warmest_at(c, feed, other, *insulation, air) > insulation->max)
+            continue;
+        x.fixes.push_back(
+            {fmt::format("Use {} in {}", other.size, insulation->name),
+             [id = c.plan.feeds[feed].id, wire = other.id](const Plan& q) { return set_wire(q, id, wire); }});
+        return;
+    }
+}
+
+/// A hot place adds to what the wire warms itself.
+void past_heat(const Context& c, std::vector<Finding>& out) {
+    each_met(c, [&](const Way& way, const OnWay& thing, const auto& feeds) {
+        if (thing.kind != OnWayKind::heat || !thing.hot) return;
+        for (const auto f : feeds) {
+            const auto& p = c.figures.protection[f];
+            if (!p.thermal || !p.wire || !p.insulation) continue;
+            const auto air = std::max(*thing.hot, c.plan.hottest_air);
+            // Where the place alone is too hot, nothing has to flow.
+            const auto warm = air >= p.insulation->max ? air : warmest_at(c, f, *p.wire, *p.insulation, air);
+            if (warm <= p.insulation->max && air < p.insulation->max) continue;
+            const auto& feed = c.plan.feeds[f];
+            Finding x{Severity::danger,
+                      {},
+                      {feed.id, way.id},
+                      fmt::format("{}: {} reaches {} past the {} at {}; {} withstands {}.",
+                                  c.index().feed_name(feed), p.wire->size, format(warm), on_way_words(thing),
+                                  name_of(c.plan, way.id), p.insulation->name, format(p.insulation->max)),
+                      {},
+                      {}};
+            x.why.add(fmt::format("{} there; {} flow continuously.", format(air), format(p.need.continuous)));
+            x.why.source = "Heat balance in still air, Churchill & Chu 1975; bunching IEC 60364-5-52 B.52.17";
+            offer_insulations(c, f, air, x);
+            out.push_back(std::move(x));
+        }
+    });
+}
+
+/// What disturbs does not lie beside an aerial.
+void past_aerial(const Context& c, std::vector<Finding>& out) {
+    each_met(c, [&](const Way& way, const OnWay& thing, const auto& feeds) {
+        if (thing.kind != OnWayKind::aerial) return;
+        for (const auto f : feeds) {
+            const auto* load = by_id(c.plan.loads, c.plan.feeds[f].to);
+            if (!load || (!load->noisy && load->kind != LoadKind::motor)) continue;
+            Finding x{Severity::caution,
+                      {},
+                      {c.plan.feeds[f].id, way.id},
+                      fmt::format("{} feeds what disturbs, past the aerial at {}: lead it another way, or "
+                                  "twist the pair and cross at right angles.",
+                                  c.index().feed_name(c.plan.feeds[f]), name_of(c.plan, way.id)),
+                      {},
+                      {}};
+            x.why.add(
+                "A pair that lies open is a loop that sends what its load makes; twisted, each turn "
+                "undoes the one before.");
+            out.push_back(std::move(x));
+        }
+    });
+}
+
+/// Where it is wet a bare hole or a grommet lets water along the wires.
+void past_water(const Context& c, std::vector<Finding>& out) {
+    each_met(c, [&](const Way& way, const OnWay& thing, const auto&) {
+        if (thing.kind != OnWayKind::water) return;
+        for (const auto& met : way.on_it) {
+            const auto* opening = by_id(c.plan.openings, met.opening);
+            if (!opening || opening->kind == OpeningKind::gland) continue;
+            auto next = *opening;
+            next.kind = OpeningKind::gland;
+            Finding x{Severity::caution,
+                      {},
+                      {opening->id, way.id},
+                      fmt::format("It is wet at {}, and the {} there lets water along the wires.",
+                                  name_of(c.plan, way.id), opening_name(c.plan, *opening)),
+                      {},
+                      {{"Make it a gland", [next](const Plan& p) { return put_opening(p, next); }}}};
+            x.why.add("Water follows a wire to its lowest point: let it hang lower before the opening.");
+            out.push_back(std::move(x));
+        }
+    });
 }
 
 /// A gland that is too wide for its cable seals nothing.
@@ -96,7 +210,7 @@ void beyond_the_way(const Context& c, std::vector<Finding>& out) {
                  {},
                  {way.id},
                  fmt::format("The {} lies at {} on {}, which is {} long.",
-                             opening ? opening_name(c.plan, *opening) : on_way_word(thing.kind),
+                             opening ? opening_name(c.plan, *opening) : on_way_words(thing),
                              format(*thing.at), name_of(c.plan, way.id), format(way.length)),
                  {},
                  {{"Put it at the end of the way", [mended](const Plan& p) { return put_way(p, mended); }}}});
@@ -186,7 +300,11 @@ void dangling(const Context& c, std::vector<Finding>& out) {
 
 const std::vector<Rule> rules_of::routing{
     {"hole-full", "What runs through a hole fits through it", hole_full},
-    {"route-hazard", "Wires keep clear of moving, hot and sharp parts", past_moving},
+    {"route-hazard", "Wires keep clear of moving, hot and sharp parts, fuel and airbags", past_hazards},
+    {"route-hot", "No wire gets hotter than its insulation withstands where it passes a hot place",
+     past_heat},
+    {"route-aerial", "What disturbs keeps away from aerials", past_aerial},
+    {"route-wet", "Where it is wet, openings close on what goes through", past_water},
     {"way-beyond-end", "What is on a way lies on it", beyond_the_way},
     {"gland-range", "A gland closes on what goes through it", gland_range},
     {"opening-unfit", "Openings keep water out of what is sealed, and edges off wires", opening_unfit},

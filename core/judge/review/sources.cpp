@@ -230,8 +230,8 @@ void standing(const Context& c, std::vector<Finding>& out) {
         Finding f{days < 14 ? Severity::caution : Severity::note,
                   {},
                   {s.id},
-                  fmt::format("Standing, {} loses {} to what stays on: half of a 50 Ah battery in {} days.",
-                              s.name, format(Ampere(amps)), format_number(days, 2)),
+                  fmt::format("Standing, {} loses {} to what stays on: half of a 50 Ah battery in {}.",
+                              s.name, format(Ampere(amps)), days_words(days)),
                   {},
                   {}};
         f.why.add(fmt::format("50 Ah × 50 % ÷ {} ÷ 24 h", format(Ampere(amps))));
@@ -310,7 +310,7 @@ void sun_too_little(const Context& c, std::vector<Finding>& out) {
                               format_number(panel->sun_low), format(sun_day(*panel).poor)));
         f.why.add(fmt::format("{} × {} h × 75 % × 90 % = {} on a good one", format(panel->power),
                               format_number(panel->sun_high), format(sun_day(*panel).good)));
-        f.why.add(fmt::format("Without any sun it lasts {} days.", format_number(day.grey_days, 2)));
+        f.why.add(fmt::format("Without any sun it lasts {}.", days_words(day.grey_days)));
         f.why.add(weeks_words(day));
         if (const double hours = panel->sun_low; hours > 0) {
             auto larger = *panel;

@@ -39,7 +39,8 @@ void visit(V& v, Opening& o) {
 }
 template <class V>
 void visit(V& v, OnWay& o) {
-    v("kind", o.kind), v("at_m", o.at), v("opening", o.opening);
+    v("kind", o.kind), v("at_m", o.at), v("opening", o.opening), v("hot_C", o.hot);
+    v("turn_deg", o.degrees);
 }
 template <class V>
 void visit(V& v, Way& w) {

@@ -228,7 +228,9 @@ constexpr std::array way_facts{id_fact,
 
 constexpr std::array on_way_facts{Fact{"kind", "", head, "what is met", false, words_of<OnWayKind>},
                                   Fact{"at_m", "at", plain, "from the way's beginning"},
-                                  Fact{"opening", "through", opening, "which opening"}};
+                                  Fact{"opening", "through", opening, "which opening"},
+                                  Fact{"hot_C", "hot", plain, "how hot it gets there"},
+                                  Fact{"turn_deg", "turns", plain, "degrees that it turns through"}};
 
 constexpr std::array terminal_facts{
     Fact{"name", "", head, "as it is printed there"},

@@ -3,22 +3,18 @@
 #include <algorithm>
 
 #include "enum_words.h"
+#include "plan/on_way.h"
 #include "units/format.h"
 
 namespace sangre {
 
-const char* on_way_word(OnWayKind kind) {
-    switch (kind) {
-        case OnWayKind::opening:
-            return "opening";
-        case OnWayKind::hinge:
-            return "hinge";
-        case OnWayKind::heat:
-            return "hot place";
-        case OnWayKind::edge:
-            return "sharp edge";
-    }
-    return "";
+const char* on_way_word(OnWayKind kind) { return role_of(kind).word; }
+
+std::string on_way_words(const OnWay& thing) {
+    std::string words = on_way_word(thing.kind);
+    if (thing.hot) words += " of " + format(*thing.hot);
+    if (thing.degrees > 0) words += " that turns " + format_number(thing.degrees) + "°";
+    return words;
 }
 
 std::string opening_size(const Opening& opening) {

@@ -64,12 +64,18 @@ struct Opening {
     bool operator==(const Opening&) const = default;
 };
 
-enum class OnWayKind { opening, hinge, heat, edge };
+enum class OnWayKind { opening, hinge, heat, edge, turning, clip, aerial, water, fuel, airbag };
 constexpr auto names(OnWayKind) {
     return std::to_array<std::pair<OnWayKind, std::string_view>>({{OnWayKind::opening, "opening"},
                                                                   {OnWayKind::hinge, "hinge"},
                                                                   {OnWayKind::heat, "heat"},
-                                                                  {OnWayKind::edge, "edge"}});
+                                                                  {OnWayKind::edge, "edge"},
+                                                                  {OnWayKind::turning, "turning"},
+                                                                  {OnWayKind::clip, "clip"},
+                                                                  {OnWayKind::aerial, "aerial"},
+                                                                  {OnWayKind::water, "water"},
+                                                                  {OnWayKind::fuel, "fuel"},
+                                                                  {OnWayKind::airbag, "airbag"}});
 }
 
 /// What a way meets.
@@ -78,6 +84,8 @@ struct OnWay {
     std::optional<Metre> at{};  ///< from the way's first end; absent: somewhere on it
     Id opening{};               ///< of an opening
     std::string extra{};
+    std::optional<Celsius> hot{};  ///< of a hot place: how hot it gets; absent: nobody has said
+    double degrees = 0;            ///< of what moves: how far it turns; 0: nobody has said
     bool operator==(const OnWay&) const = default;
 };
 
@@ -93,6 +101,8 @@ struct Way {
 
 /// "opening", "hinge", "hot place", "sharp edge".
 const char* on_way_word(OnWayKind kind);
+/// The same with what is known of it: "hot place of 90 °C", "hinge that turns 120°".
+std::string on_way_words(const OnWay& thing);
 /// "12 mm gland", "hole not measured yet".
 std::string opening_size(const Opening& opening);
 /// True where something of that kind is on it.

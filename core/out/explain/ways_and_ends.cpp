@@ -30,10 +30,11 @@ void add_filling(Why& why, const Plan& plan, const Study& s, size_t opening) {
     if (h.wires.empty()) return;
     why.heading("Through the opening");
     const auto bore = plan.openings[opening].bore;
-    why.add(raw(bore) > 0 ? fmt::format("{} wires pack into {}; it is {} wide, {} full", h.wires.size(),
-                                        format(h.needed), format(bore), format_percent(h.fill))
-                          : fmt::format("{} wires pack into {}; how wide it is, nobody has said",
-                                        h.wires.size(), format(h.needed)),
+    why.add(raw(bore) > 0
+                ? fmt::format("{} pack into {}; it is {} wide, {} full", counted(h.wires.size(), "wire"),
+                              format(h.needed), format(bore), format_percent(h.fill))
+                : fmt::format("{} pack into {}; how wide it is, nobody has said",
+                              counted(h.wires.size(), "wire"), format(h.needed)),
             h.fits ? Tone::good : Tone::danger);
     for (const auto item : h.to_open) {
         const auto& at = s.harness.wiring.items[item];
@@ -59,7 +60,7 @@ Why of_way(const Plan& plan, const Study& s, size_t i) {
     for (const auto f : s.harness.feeds_on_way[i]) why.add(feed_name(plan, plan.feeds[f]));
     for (const auto& thing : way.on_it) {
         const auto* opening = by_id(plan.openings, thing.opening);
-        why.add(fmt::format("{}{}", opening ? opening_name(plan, *opening) : on_way_word(thing.kind),
+        why.add(fmt::format("{}{}", opening ? opening_name(plan, *opening) : on_way_words(thing),
                             thing.at ? ", at " + format(*thing.at) : ""));
         if (opening) add_filling(why, plan, s, static_cast<size_t>(opening - plan.openings.data()));
     }

@@ -8,6 +8,8 @@
 #include "line/clauses.h"
 #include "line/line.h"
 #include "plan/edits.h"
+#include "plan/landing.h"
+#include "plan/lead_edits.h"
 #include "units/number.h"
 
 namespace sangre {
@@ -84,6 +86,7 @@ class TextReader {
   public:
     TextReader(const Catalogue& catalogue, const Plan& onto, const Id& beneath)
         : catalogue_(catalogue), plan_(onto) {
+        beneath_ = beneath;
         lead_ = find_lead(plan_, beneath);
         way_ = by_id(plan_.ways, beneath);
     }
@@ -240,7 +243,8 @@ class TextReader {
         else if (l.word == "meets")
             under(l, way_, "a way").on_it.push_back(whole(l, OnWay{}));
         else if (l.word == "terminal")
-            under(l, terminals_, "“terminals” and a part").push_back(whole(l, Terminal{}));
+            under(l, terminals_ ? terminals_ : terminals_beneath(), "“terminals” and a part")
+                .push_back(whole(l, Terminal{}));
         else if (l.word == "terminals") {
             const auto part = context_->names.meant(ThingSort::part, first_of(l).text);
             if (!part) fail(l, l.said_at, l.end, fmt::format("there is no part “{}”", first_of(l).text));
@@ -252,6 +256,12 @@ class TextReader {
     Thing& under(const TextLine& l, Thing* owner, const char* what) {
         if (!owner) fail(l, l.begin, l.end, fmt::format("“{}” belongs beneath {}", l.word, what));
         return *owner;
+    }
+    /// Those of the part that was asked for; null where that is none.
+    std::vector<Terminal>* terminals_beneath() {
+        const bool part =
+            find_part(plan_, beneath_).kind != PartKind::none || by_id(plan_.passives, beneath_);
+        return part ? &plan_.terminals[beneath_] : nullptr;
     }
     void item(const TextLine& l) {
         auto& lead = under(l, lead_, "a lead");
@@ -300,6 +310,7 @@ class TextReader {
     std::set<Id> taken_;
     std::set<Id> renamed_;      ///< of the text, called like something that was there
     std::map<size_t, Id> ids_;  ///< by number of the line
+    Id beneath_;
     Lead* lead_ = nullptr;
     Way* way_ = nullptr;
     std::vector<Terminal>* terminals_ = nullptr;
@@ -315,6 +326,8 @@ tl::expected<Plan, TextError> plan_from_text(std::string_view text, const Catalo
                                              const Plan& onto, const Id& beneath) {
     try {
         auto plan = TextReader(catalogue, onto, beneath).read(lines_of(text));
+        // A lead that gets its cores one by one feeds once it has what that takes.
+        if (!beneath.empty()) plan = without_strays(settle_leads(std::move(plan)));
         // What a file may not hold, a text may not say.
         auto checked = plan_from_json(plan_to_json(plan), "the text");
         if (!checked) return tl::unexpected(TextError{0, 0, text.size(), checked.error()});

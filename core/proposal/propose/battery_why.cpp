@@ -32,7 +32,7 @@ Why explain_battery(const BatteryCandidate& c, const Plan& plan, const Catalogue
     why.add(fmt::format("Lowest charge {}; from full, working without a pause, {}.",
                         format_percent(c.charge_left), format(c.run_time)),
             c.charge_left < 0.15 ? Tone::caution : Tone::good);
-    why.add(fmt::format("Left standing: {} days.", format_number(c.standby_days, 2)));
+    why.add(fmt::format("Left standing: {}.", days_words(c.standby_days)));
     why.heading("What it takes");
     why.add(fmt::format("{} × {}{} = {}", count, format(cell->mass),
                         cell->series == 1 ? " × 1.1 for holders and wrap" : "", format(c.mass)));

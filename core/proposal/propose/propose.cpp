@@ -404,7 +404,7 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
         if (!by_id(old.hubs, hub.id)) hub.kind = hub_kind(next, catalogue, hub.id);
     why.heading("Feeds");
     next = sized_without_idle_fuses(std::move(next), catalogue, why);
-    why.add(fmt::format("{} feeds: wires by {}, fuses {}.", next.feeds.size(),
+    why.add(fmt::format("{}: wires by {}, fuses {}.", counted(next.feeds.size(), "feed"),
                         next.practices.wire == WireSchool::drop
                             ? fmt::format("drop up to {}", format_percent(next.practices.drop_limit))
                         : next.practices.wire == WireSchool::temperature ? "temperature"

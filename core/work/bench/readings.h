@@ -1,5 +1,7 @@
 #pragma once
 // What the meter should read, where, and in which switch state.
+#include <tl/expected.hpp>
+
 #include "figures.h"
 
 namespace sangre {
@@ -48,6 +50,12 @@ inline bool outside(Verdict v) { return v == Verdict::low || v == Verdict::high;
 /// Judges a measured value: `missing` where there is no window; an open circuit passes where the window has
 /// no upper end, and is high elsewhere.
 Verdict judge(const Reading& reading, const Measured& measured);
+
+/// What a meter shows, as it is typed or pasted: "12.2", "80 mA", "38k"; “open”, OL or ∞ for an open circuit.
+tl::expected<Measured, std::string> read_meter(const Reading& reading, const std::string& typed,
+                                               const std::string& when);
+/// "Hub + to Pump + (a clip on its fuse holder): 0.2 Ω, inside < 0.4 Ω", for the log.
+std::string record_text(const Reading& reading, const Measured& measured);
 
 /// "11.5 – 12.2 V", "> 1 kΩ", "< 0.5 Ω".
 std::string window_text(const Reading& reading);

@@ -5,6 +5,8 @@
 
 #include "bench/readings.h"
 #include "units/format.h"
+#include "units/number.h"
+#include "units/parse.h"
 
 namespace sangre {
 namespace {
@@ -29,6 +31,31 @@ Verdict judge(const Reading& reading, const Measured& measured) {
     if (!std::isfinite(measured.value)) return Verdict::missing;
     if (measured.value < reading.low) return Verdict::low;
     return measured.value > reading.high ? Verdict::high : Verdict::pass;
+}
+
+tl::expected<Measured, std::string> read_meter(const Reading& r, const std::string& typed,
+                                               const std::string& when) {
+    Measured m;
+    m.when = when;
+    const auto words = lower(typed);
+    m.open = words == "ol" || words == "open" || words == "o.l" || words == "∞";
+    if (m.open) return m;
+    const auto [dimension, unit] = r.unit == ReadingUnit::ohm    ? std::pair{Dimension::resistance, "Ω"}
+                                   : r.unit == ReadingUnit::volt ? std::pair{Dimension::voltage, "V"}
+                                                                 : std::pair{Dimension::current, "A"};
+    const auto value = parse_value(typed, dimension, unit);
+    if (!value) return tl::unexpected(value.error().message);
+    m.value = *value;
+    return m;
+}
+
+std::string record_text(const Reading& r, const Measured& m) {
+    const auto verdict = judge(r, m);
+    const char* held = verdict == Verdict::pass      ? ", inside "
+                       : verdict == Verdict::missing ? ", nothing to hold it against"
+                                                     : ", outside ";
+    return r.title + " (" + r.state + "): " + value_text(r, m) + held +
+           (verdict == Verdict::missing ? std::string() : window_text(r));
 }
 
 std::string window_text(const Reading& r) {

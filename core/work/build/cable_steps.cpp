@@ -6,6 +6,7 @@
 #include <fmt/ranges.h>
 
 #include <map>
+#include "units/format.h"
 
 namespace sangre {
 namespace {
@@ -48,8 +49,8 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue) {
         s.title = "Make up: " + (cable.name.empty() ? name_of(plan, cable.to) + " lead" : cable.name);
         const auto* wire = find(catalogue.wires, cable.wire);
         s.subtitle =
-            fmt::format("{} cores of {}, {} to {}", cable.cores.size(), wire ? wire->size : cable.wire,
-                        name_of(plan, cable.from), name_of(plan, cable.to));
+            fmt::format("{} of {}, {} to {}", counted(cable.cores.size(), "core"),
+                        wire ? wire->size : cable.wire, name_of(plan, cable.from), name_of(plan, cable.to));
         for (const auto& [n, colours] : colours_by(cable, &Core::twist))
             if (colours.size() > 1)
                 s.actions.push_back(

@@ -17,6 +17,7 @@
 #include "joint/covers.h"
 #include "joint/pigtail.h"
 #include "plan/landing.h"
+#include "plan/on_way.h"
 #include "units/format.h"
 
 namespace sangre {
@@ -36,8 +37,7 @@ struct Maker {
     std::string wire_name(const Lead& f) const { return wire(f) ? wire(f)->size : "wire"; }
     bool threaded(size_t f) const {
         const auto& ways = figures.harness.routes[f].ways;
-        return std::any_of(ways.begin(), ways.end(),
-                           [&](size_t w) { return meets(plan.ways[w], OnWayKind::opening); });
+        return std::any_of(ways.begin(), ways.end(), [&](size_t w) { return !plan.ways[w].on_it.empty(); });
     }
     std::string colours(const Lead& f) const {
         return f.ret == Return::own ? f.supply_colour + " and " + f.return_colour : f.supply_colour;
@@ -139,9 +139,10 @@ void Maker::cut(size_t f) {
 void Maker::cut_cable(size_t f) {
     const auto& lead = plan.feeds[f];
     const auto& route = figures.harness.routes[f];
-    auto& s = add("cut/" + lead.id, StepKind::cut,
-                  "Cut to length: " + (lead.name.empty() ? index.name(lead.to) + " lead" : lead.name),
-                  fmt::format("{} cores of {}, {}", lead.cores.size(), wire_name(lead), format(route.cut)));
+    auto& s = add(
+        "cut/" + lead.id, StepKind::cut,
+        "Cut to length: " + (lead.name.empty() ? index.name(lead.to) + " lead" : lead.name),
+        fmt::format("{} of {}, {}", counted(lead.cores.size(), "core"), wire_name(lead), format(route.cut)));
     s.about = lead.id;
     s.actions = {
         fmt::format("Cut {} of it; what is left over goes back into the drawer with its length on it.",
@@ -156,12 +157,23 @@ void Maker::cut_cable(size_t f) {
 void Maker::thread(size_t f) {
     if (!threaded(f)) return;
     const auto& feed = plan.feeds[f];
-    auto& s = add("thread/" + feed.id, StepKind::thread, "Thread: " + index.feed_name(feed));
+    const auto& ways = figures.harness.routes[f].ways;
+    const bool through = std::any_of(ways.begin(), ways.end(),
+                                     [&](size_t w) { return meets(plan.ways[w], OnWayKind::opening); });
+    auto& s =
+        add("thread/" + feed.id, StepKind::thread, (through ? "Thread: " : "Lay: ") + index.feed_name(feed));
     s.about = feed.id;
     for (const auto p : figures.harness.routes[f].ways) {
         for (const auto& thing : plan.ways[p].on_it) {
             const auto* opening = by_id(plan.openings, thing.opening);
-            if (!opening) continue;
+            if (!opening) {
+                const auto& role = role_of(thing.kind);
+                if (*role.laying) s.actions.emplace_back(role.laying);
+                if (*role.caution && s.caution.find(role.caution) == std::string::npos)
+                    s.caution += (s.caution.empty() ? "" : " ") + std::string(role.caution);
+                if (s.subtitle.empty()) s.subtitle = "past the " + on_way_words(thing);
+                continue;
+            }
             s.subtitle =
                 fmt::format("through the {} of {}", opening_size(*opening), name_of(plan, opening->id));
             s.actions.push_back(opening->kind == OpeningKind::gland
@@ -179,7 +191,8 @@ void Maker::thread(size_t f) {
                 s.actions.push_back("Its fuse holder, where it is on already, goes through taken apart.");
     s.minutes = 5;
     s.after = {"cut/" + feed.id};
-    s.why.add("Before it is terminated: a plug, a lug or a fuse holder may not pass the hole.");
+    s.why.add(through ? "Before it is terminated: a plug, a lug or a fuse holder may not pass the hole."
+                      : "Before it is terminated: a free end is led past what harms it more easily.");
 }
 
 void Maker::sleeve(size_t f) {

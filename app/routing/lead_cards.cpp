@@ -1,0 +1,198 @@
+#include "routing/lead_cards.h"
+
+#include <QPdfWriter>
+
+#include "widgets/words.h"
+
+namespace sangre::app {
+
+namespace {
+double card_tall() { return u(284); }
+double card_step() { return card_tall() + u(8); }
+}  // namespace
+
+LeadCards::LeadCards(Document& document, QWidget* parent)
+    : Canvas(tr("Leads laid straight"), parent), document_(document) {
+    connect(&document_, &Document::changed, this, [this] {
+        laid_.clear();
+        if (isVisible()) fit_height();
+    });
+    connect(&document_, &Document::selection_changed, this, [this] { update(); });
+}
+
+void LeadCards::showEvent(QShowEvent* e) {
+    Canvas::showEvent(e);
+    fit_height();
+}
+
+QSize LeadCards::sizeHint() const {
+    const auto n = std::max<size_t>(1, document_.plan().feeds.size());
+    return {u(500), static_cast<int>(static_cast<double>(n) * card_step())};
+}
+
+const LaidStraight& LeadCards::laid(size_t feed) {
+    laid_.resize(document_.plan().feeds.size());
+    auto& one = laid_[feed];
+    if (!one) one = lay_straight(document_.plan(), document_.catalogue(), document_.study(), feed);
+    return *one;
+}
+
+void LeadCards::paint(QPainter& p) {
+    if (document_.plan().feeds.empty()) {
+        card(p, QRectF(0, 0, width() - 1, u(60)));
+        return text(p, QRectF(u(14), u(18), width() - u(28), u(22)),
+                    tr("Leads are drawn here once the plan is wired: press Propose (Ctrl+Enter)."),
+                    theme().muted, face(13));
+    }
+    for (size_t f = 0; f < document_.plan().feeds.size(); ++f) {
+        const QRectF area(0, static_cast<double>(f) * card_step(), width() - 1, card_tall());
+        card(p, area, document_.selects(document_.plan().feeds[f].id));
+        paint_card(p, area, f);
+    }
+}
+
+void LeadCards::paint_card(QPainter& p, const QRectF& area, size_t f) {
+    const auto& t = theme();
+    const auto& plan = document_.plan();
+    const auto& feed = plan.feeds[f];
+    const auto& laid = this->laid(f);
+    const auto* wire = sangre::find(document_.catalogue().wires, feed.wire);
+    const auto title = tr("%1   cut %2%3 of %4")
+                           .arg(words_of(feed_name(plan, feed)),
+                                feed.ret == Return::own ? QStringLiteral("2 × ") : QString(), said(laid.cut),
+                                wire ? words_of(wire->size) : words_of(feed.wire));
+    const QRectF head(area.left() + u(14), area.top() + u(6), area.width() - u(28), u(20));
+    text(p, head, title, t.ink, face(13, true));
+    add_spot({area, "card:" + words_of(feed.id),
+              tr("%1\nClick to select it; right-click for why it goes on in this order.").arg(title),
+              [this, id = feed.id] { document_.select(id); },
+              [this, f] { document_.show_why(this->laid(f).why); }, Qt::PointingHandCursor, true, title});
+    const double foot =
+        paint_lead(p, QRectF(area.left() + u(20), area.top() + u(30), area.width() - u(40), u(92)), laid, f);
+    paint_order(p, QRectF(area.left() + u(14), foot, area.width() - u(28), area.bottom() - foot - u(6)),
+                laid);
+}
+
+/// Where its picture ends.
+double LeadCards::paint_lead(QPainter& p, const QRectF& area, const LaidStraight& laid, size_t f) {
+    const auto& t = theme();
+    const auto& feed = document_.plan().feeds[f];
+    const double y = area.top() + u(44), scale = area.width() / std::max(raw(laid.cut), 1e-3);
+    const auto x_of = [&](Metre at) { return area.left() + raw(at) * scale; };
+    p.setPen(QPen(t.muted, u(7), Qt::SolidLine, Qt::FlatCap));
+    p.drawLine(QPointF(area.left(), y), QPointF(area.right(), y));
+    p.setPen(QPen(wire_colour(words_of(feed.supply_colour)), u(5), Qt::SolidLine, Qt::FlatCap));
+    p.drawLine(QPointF(area.left(), y), QPointF(area.right(), y));
+    room_.begin(QRectF(area.left() - u(16), area.top() - u(4), area.width() + u(32), area.height() + u(8)));
+    room_.take(QRectF(area.left(), y - u(6), area.width(), u(12)));
+    for (size_t i = 0; i < laid.things.size(); ++i) {
+        const auto& thing = laid.things[i];
+        const double x = x_of(thing.at), wide = std::max<double>(raw(thing.length) * scale, u(10));
+        paint_thing(p, thing, x, y, wide);
+        if (thing.what == LaidKind::label || thing.what == LaidKind::end || thing.what == LaidKind::braid)
+            continue;
+        const auto words = thing.what == LaidKind::tube
+                               ? words_of(thing.name).section(QStringLiteral(" of "), 0, 0)
+                               : words_of(thing.name);
+        const auto both = words + QStringLiteral(" · ") + said(thing.at);
+        const double w = text_width(both, face(11)) + u(4);
+        std::vector<QRectF> candidates;
+        for (const int row : {0, 1, 2})
+            for (const bool above : {true, false})
+                for (const double shift : {0.5, 0.2, 0.8, 0.0, 1.0})
+                    candidates.emplace_back(x - w * shift,
+                                            above ? y - u(29 + 15 * row) : y + u(15 + 15 * row), w, u(14));
+        const auto at = room_.find(candidates);
+        text(p, at, both, thing.what == LaidKind::hazard ? t.caution : t.ink, face(11), Qt::AlignCenter);
+        add_spot(
+            {QRectF(x - u(8), y - u(10), u(16), u(20)).united(at),
+             QStringLiteral("on:%1:%2").arg(f).arg(i),
+             tr("%1, %2 from %3")
+                 .arg(words_of(thing.name), said(thing.at), words_of(name_of(document_.plan(), feed.from))),
+             [this, id = thing.about.empty() ? feed.id : thing.about] { document_.select(id); },
+             {}});
+    }
+    const auto ends = std::pair{words_of(name_of(document_.plan(), feed.from)),
+                                words_of(name_of(document_.plan(), feed.to))};
+    text(p, QRectF(area.left() - u(6), area.bottom() - u(4), area.width() / 2, u(16)), ends.first, t.ink,
+         face(12, true));
+    text(p, QRectF(area.center().x(), area.bottom() - u(4), area.width() / 2 + u(6), u(16)), ends.second,
+         t.ink, face(12, true), Qt::AlignRight | Qt::AlignVCenter);
+    return area.bottom() + u(16);
+}
+
+void LeadCards::paint_thing(QPainter& p, const LaidThing& thing, double x, double y, double wide) {
+    const auto& t = theme();
+    p.setPen(QPen(t.ink, 1.4));
+    p.setBrush(t.card);
+    switch (thing.what) {
+        case LaidKind::end:
+            p.setBrush(t.ink);
+            p.drawEllipse(QPointF(x, y), u(4), u(4));
+            break;
+        case LaidKind::tube:
+        case LaidKind::braid: {
+            auto skin = t.cool;
+            skin.setAlpha(thing.what == LaidKind::tube ? 110 : 60);
+            p.setBrush(skin);
+            p.drawRoundedRect(QRectF(x - (thing.source_side ? 0 : wide), y - u(6), wide, u(12)), 3, 3);
+            break;
+        }
+        case LaidKind::item:
+            p.drawRoundedRect(QRectF(x - u(8), y - u(6), u(16), u(12)), 3, 3);
+            break;
+        case LaidKind::opening:
+            p.setPen(QPen(t.ink, 3));
+            p.drawLine(QPointF(x, y - u(13)), QPointF(x, y - u(5)));
+            p.drawLine(QPointF(x, y + u(5)), QPointF(x, y + u(13)));
+            break;
+        case LaidKind::hazard:
+            p.setPen(Qt::NoPen);
+            p.setBrush(t.caution);
+            p.drawPolygon(
+                QPolygonF{QPointF(x, y - u(9)), QPointF(x + u(6), y + u(4)), QPointF(x - u(6), y + u(4))});
+            break;
+        case LaidKind::label:
+            p.drawRect(QRectF(x - u(5), y - u(5), u(10), u(10)));
+            break;
+    }
+}
+
+/// In columns, numbered.
+void LeadCards::paint_order(QPainter& p, const QRectF& area, const LaidStraight& laid) {
+    const double tall = u(26);
+    const auto rows = std::max<size_t>(1, static_cast<size_t>(area.height() / tall));
+    const auto columns = std::max<size_t>(2, (laid.order.size() + rows - 1) / rows);
+    const double wide = area.width() / static_cast<double>(columns);
+    for (size_t i = 0; i < laid.order.size(); ++i)
+        text(p,
+             QRectF(area.left() + static_cast<double>(i / rows) * wide,
+                    area.top() + static_cast<double>(i % rows) * tall, wide - u(10), tall),
+             QStringLiteral("%1  %2").arg(i + 1).arg(words_of(laid.order[i].words)), theme().ink, face(12));
+}
+
+QString LeadCards::export_cards(const QString& file) {
+    QPdfWriter pdf(file);
+    pdf.setResolution(96);
+    pdf.setPageSize(QPageSize(QPageSize::A4));
+    pdf.setPageOrientation(QPageLayout::Landscape);
+    QPainter p;
+    if (!p.begin(&pdf)) return tr("%1 cannot be written").arg(file);
+    p.setRenderHint(QPainter::Antialiasing);
+    // Drawn at the size of the screen's letters, as wide as the page.
+    const double across = u(960.0), scale = pdf.width() / across;
+    p.scale(scale, scale);
+    const double tall = card_tall() + u(12.0);
+    const auto on_page = std::max<size_t>(1, static_cast<size_t>(pdf.height() / scale / tall));
+    for (size_t f = 0; f < document_.plan().feeds.size(); ++f) {
+        if (f > 0 && f % on_page == 0) pdf.newPage();
+        const QRectF area(0, static_cast<double>(f % on_page) * tall, across - 1, tall - u(12.0));
+        card(p, area);
+        paint_card(p, area, f);
+    }
+    const bool done = p.end();
+    update();
+    return done ? QString() : tr("%1 cannot be written").arg(file);
+}
+
+}  // namespace sangre::app

@@ -1,0 +1,45 @@
+#include "plan/on_way.h"
+
+#include <algorithm>
+
+namespace sangre {
+
+const std::vector<OnWayRole>& on_way_roles() {
+    static const std::vector<OnWayRole> roles{
+        {OnWayKind::opening, "opening"},
+        // A moving wire wants braid and a loop, so a way past it counts half as long again.
+        {OnWayKind::hinge, "hinge", 1.5, true,
+         "Past the hinge: a loop that opens and shuts with it, braid over it, a tie on either side.", ""},
+        {OnWayKind::heat, "hot place", 1.25, false,
+         "Past the hot place: held off by a clip, or in a sleeve that withstands it.", ""},
+        {OnWayKind::edge, "sharp edge", 1.25, false, "Over the edge: edging or a grommet first.", ""},
+        {OnWayKind::turning, "turning part", 2, true,
+         "Past what turns: tied on both sides, so short between that it cannot reach it.",
+         "What turns is stopped and cannot start."},
+        {OnWayKind::clip, "clip", 1, false, "Press it into the clip that is there.", ""},
+        {OnWayKind::aerial, "aerial", 1.5, false,
+         "Past the aerial: the pair twisted, at right angles to it, as far off as the place allows.", ""},
+        {OnWayKind::water, "wet place", 1.25, false,
+         "Before the wet place: a loop that hangs lower than where it goes on, so that drops fall off it.",
+         ""},
+        {OnWayKind::fuel, "fuel", 3, false, "Past fuel: tied well off it, no joint and no plug there.",
+         "No spark near fuel: battery off and apart, tank shut, air moving."},
+        {OnWayKind::airbag, "airbag", 3, false,
+         "Past the airbag: never over it or in front of it, its own plugs untouched.",
+         "Airbag: battery off and ten minutes gone before a panel near it is touched; its plugs are neither "
+         "opened nor "
+         "measured. Under your local code this may be for a licensed hand."}};
+    return roles;
+}
+
+const OnWayRole& role_of(OnWayKind kind) { return on_way_roles()[static_cast<size_t>(kind)]; }
+
+double detour_of(const Way& way) {
+    double most = 1;
+    for (const auto& thing : way.on_it) most = std::max(most, role_of(thing.kind).detour);
+    return most;
+}
+
+double turn_of(const OnWay& thing) { return thing.degrees > 0 ? thing.degrees : 90; }
+
+}  // namespace sangre

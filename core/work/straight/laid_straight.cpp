@@ -1,0 +1,277 @@
+#include "straight/laid_straight.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+
+#include "enum_words.h"
+#include "joint/covers.h"
+#include "joint/joint.h"
+#include "joint/pigtail.h"
+#include "plan/on_way.h"
+#include "units/format.h"
+
+namespace sangre {
+namespace {
+
+/// From the end that stays fixed: what is pulled through goes the other way.
+double from_fixed(const LaidThing& t, bool pulled_by_load) { return pulled_by_load ? raw(t.at) : -raw(t.at); }
+
+bool pulled_end(const LaidThing& t, bool pulled_by_load) {
+    return t.what == LaidKind::end && t.source_side != pulled_by_load;
+}
+
+bool passes(const LaidThing& item, const LaidThing& opening) {
+    return raw(opening.across) <= 0 || raw(item.across) <= 0 || item.across <= opening.across;
+}
+
+/// True where `first` has to be on, or through, before `then`.
+bool before(const LaidThing& first, const LaidThing& then, bool pulled_by_load) {
+    const double a = from_fixed(first, pulled_by_load), b = from_fixed(then, pulled_by_load);
+    const bool first_opens = first.what == LaidKind::opening, then_opens = then.what == LaidKind::opening;
+    // Openings in the order in which the pulled end meets them.
+    if (first_opens && then_opens) return a < b;
+    // What covers a joint is on before the joint is made.
+    if (first.what == LaidKind::tube && then.what == LaidKind::end && first.source_side == then.source_side)
+        return true;
+    // The pulled end is made last of all.
+    if (pulled_end(then, pulled_by_load)) return !pulled_end(first, pulled_by_load);
+    if (pulled_end(first, pulled_by_load)) return false;
+    const bool slides = first.what == LaidKind::tube || first.what == LaidKind::braid;
+    // What is slid on and lies before an opening is on before the end goes through it …
+    if (slides && then_opens) return a <= b;
+    // … and what lies behind it comes after.
+    if (first_opens && (then.what == LaidKind::tube || then.what == LaidKind::braid)) return a < b;
+    // So do items that do not pass it.
+    if (first_opens && then.what == LaidKind::item) return a < b && !passes(then, first);
+    return false;
+}
+
+/// What is worth doing first of what may be done: on the bench before at the machine.
+int turn(const LaidThing& t) {
+    switch (t.what) {
+        case LaidKind::label:
+            return 0;
+        case LaidKind::tube:
+            return 1;
+        case LaidKind::item:
+            return 2;
+        case LaidKind::end:
+            return 3;
+        case LaidKind::braid:
+            return 4;
+        case LaidKind::opening:
+            return 5;
+        case LaidKind::hazard:
+            return 6;
+    }
+    return 7;
+}
+
+struct Layer {
+    const Plan& plan;
+    const Catalogue& catalogue;
+    const Figures& figures;
+    size_t f;
+    const Lead& feed = plan.feeds[f];
+    const FeedRoute& route = figures.harness.routes[f];
+    LaidStraight out{};
+
+    /// Of a distance along its ways, where it lies on the wire as it is cut: a length that was measured
+    /// counts more than the ways do.
+    Metre on_wire(double along) const {
+        double path = 0;
+        for (const auto w : route.ways) path += raw(plan.ways[w].length);
+        const double wire = raw(route.cut - route.end_from - route.end_to);
+        return route.end_from + Metre(path > 0 ? along / path * wire : 0);
+    }
+    LaidThing& add(LaidKind what, std::string name, Metre at) {
+        out.things.push_back({what, std::move(name), at, {}, {}, {}, true});
+        return out.things.back();
+    }
+    void ends() {
+        for (const bool source : {true, false}) {
+            const auto part = name_of(plan, source ? feed.from : feed.to);
+            const auto* kind = find(catalogue.joints, source ? feed.joint_from : feed.joint_to);
+            const auto edge = source ? Metre(0) : route.cut;
+            auto& end = add(LaidKind::end, fmt::format("{} at {}", kind ? kind->name : "end", part), edge);
+            end.source_side = source, end.about = source ? feed.from : feed.to;
+            auto& label =
+                add(LaidKind::label,
+                    fmt::format("label “{}”", feed.label.empty() ? name_of(plan, feed.to) : feed.label),
+                    source ? Metre(std::min(0.06, raw(route.cut) / 4))
+                           : route.cut - Metre(std::min(0.06, raw(route.cut) / 4)));
+            label.source_side = source;
+            if (!kind || !kind->tube || !tube_school(plan.practices.insulation) ||
+                in_pigtail(plan, catalogue, feed, source))
+                continue;
+            const auto work = feed_joint(plan, catalogue, f, source);
+            if (!work || work->tape) continue;
+            const Metre parked = Metre(raw(work->parking) / 1e3);
+            auto& tube = add(LaidKind::tube,
+                             fmt::format("{} of {}", format(work->tube_cut),
+                                         work->tube ? work->tube->name : std::string("tube that fits")),
+                             source ? parked : route.cut - parked);
+            tube.source_side = source, tube.length = Metre(raw(work->tube_cut) / 1e3);
+            tube.across = work->tube ? work->tube->expanded : Millimetre(0);
+        }
+    }
+    void items() {
+        for (const auto& item : figures.harness.wiring.items_of(f)) {
+            const auto& device = feed.devices[item.device];
+            auto& t = add(LaidKind::item, item_name(device), std::min(item.at, route.cut));
+            t.about = device.id;
+            t.across = raw(item.values.opened) > 0 ? item.values.opened : item.values.passes;
+        }
+    }
+    std::string item_name(const Device& d) const {
+        if (!d.name.empty()) return d.kind == DeviceKind::power_switch ? d.name + " switch" : d.name;
+        if (d.kind == DeviceKind::fuse) return format(d.rating) + " fuse";
+        return std::string(word_of(d.kind));
+    }
+    void ways() {
+        double along = 0;
+        Id here = place_of(plan, feed.from);
+        for (const auto w : route.ways) {
+            const auto& way = plan.ways[w];
+            const bool forward = way.from == here;
+            for (size_t i = 0; i < way.on_it.size(); ++i) {
+                const auto& met = way.on_it[i];
+                const double said =
+                    met.at ? std::clamp(raw(*met.at), 0.0, raw(way.length)) : raw(way.length) / 2;
+                const auto at = on_wire(along + (forward ? said : raw(way.length) - said));
+                const auto* opening = by_id(plan.openings, met.opening);
+                auto& t = add(opening ? LaidKind::opening : LaidKind::hazard,
+                              opening ? opening_name(plan, *opening) : on_way_words(met), at);
+                t.about = opening ? opening->id : way.id;
+                if (opening) t.across = opening->bore;
+                if (role_of(met.kind).moves) {
+                    auto& braid = add(LaidKind::braid, "braid", at);
+                    braid.about = way.id, braid.length = Metre(0.12);
+                }
+            }
+            along += raw(way.length);
+            here = forward ? way.to : way.from;
+        }
+    }
+    std::string words(const LaidThing& t) const {
+        switch (t.what) {
+            case LaidKind::label:
+                return fmt::format("Write the {} at the end at {}.", t.name,
+                                   name_of(plan, t.source_side ? feed.from : feed.to));
+            case LaidKind::tube:
+                return raw(t.source_side ? t.at : route.cut - t.at) > 0
+                           ? fmt::format("Slide on {}; park it {} from the end at {}.", t.name,
+                                         format(t.source_side ? t.at : route.cut - t.at),
+                                         name_of(plan, t.source_side ? feed.from : feed.to))
+                           : fmt::format("Slide on {}, for the end at {}.", t.name,
+                                         name_of(plan, t.source_side ? feed.from : feed.to));
+            case LaidKind::item:
+                return "Put in the " + t.name + ".";
+            case LaidKind::end:
+                return "Make the " + t.name + ".";
+            case LaidKind::braid:
+                return fmt::format("Slide on the braid, to {} from {}.", format(t.at),
+                                   name_of(plan, feed.from));
+            case LaidKind::opening: {
+                const auto* opening = by_id(plan.openings, t.about);
+                const bool gland = opening && opening->kind == OpeningKind::gland;
+                return fmt::format("{}hrough the {}.", gland ? "Nut and seal on, then t" : "T", t.name);
+            }
+            case LaidKind::hazard:
+                return fmt::format("Past the {}, at {}.", t.name, format(t.at));
+        }
+        return {};
+    }
+    LaidStraight lay() {
+        out.cut = route.cut;
+        ends(), items(), ways();
+        std::stable_sort(out.things.begin(), out.things.end(),
+                         [](const auto& a, const auto& b) { return a.at < b.at; });
+        const auto by_load = items_to_wait(out.things, true), by_source = items_to_wait(out.things, false);
+        out.pulled_by_load = by_load <= by_source;
+        for (const auto i : order_on(out.things, out.pulled_by_load))
+            out.order.push_back({i, words(out.things[i])});
+        out.why.title = "What goes on first: " + feed_name(plan, feed);
+        out.why.add(fmt::format("The end at {} stays unmade until all is through.",
+                                name_of(plan, out.pulled_by_load ? feed.to : feed.from)));
+        if (const auto wait = std::min(by_load, by_source))
+            out.why.add(fmt::format(
+                "{} not pass an opening made up and {} until then; pulled by the other end it would be {}.",
+                counted(wait, "item does", "items do"), wait == 1 ? "waits" : "wait",
+                std::max(by_load, by_source)));
+        out.why.add("Each thing lies at its share of the path, with loop and slack spread evenly.");
+        return std::move(out);
+    }
+};
+
+}  // namespace
+
+LaidStraight lay_straight(const Plan& plan, const Catalogue& catalogue, const Figures& figures, size_t feed) {
+    return Layer{plan, catalogue, figures, feed}.lay();
+}
+
+std::vector<size_t> order_on(const std::vector<LaidThing>& things, bool pulled_by_load) {
+    std::vector<size_t> order;
+    std::vector<bool> done(things.size());
+    while (order.size() < things.size()) {
+        size_t best = things.size();
+        for (size_t i = 0; i < things.size(); ++i) {
+            if (done[i]) continue;
+            bool ready = true;
+            for (size_t j = 0; j < things.size(); ++j)
+                ready = ready && (done[j] || j == i || !before(things[j], things[i], pulled_by_load));
+            if (!ready) continue;
+            const auto rank = [&](size_t k) {
+                return std::pair(turn(things[k]), from_fixed(things[k], pulled_by_load));
+            };
+            if (best == things.size() || rank(i) < rank(best)) best = i;
+        }
+        if (best == things.size()) break;  // cannot be: what comes before what has no circle
+        done[best] = true;
+        order.push_back(best);
+    }
+    return order;
+}
+
+std::string why_not_so(const std::vector<LaidThing>& things, const std::vector<size_t>& order,
+                       bool pulled_by_load) {
+    std::vector<bool> there(things.size());
+    for (const auto i : order) {
+        if (i >= things.size() || there[i]) return "something is put on twice";
+        // What of the lead is already through, and what lies on it, as the hands would find it.
+        const auto& t = things[i];
+        const double here = from_fixed(t, pulled_by_load);
+        for (size_t j = 0; j < things.size(); ++j) {
+            const auto& o = things[j];
+            const double other = from_fixed(o, pulled_by_load);
+            const bool slid = t.what == LaidKind::tube || t.what == LaidKind::braid;
+            if (slid && o.what == LaidKind::opening && there[j] && here <= other)
+                return t.name + " can no longer be slid past " + o.name;
+            if (slid && o.what == LaidKind::opening && !there[j] && here > other)
+                return t.name + " would be in the way at " + o.name;
+            if (t.what == LaidKind::opening && o.what == LaidKind::opening && there[j] && here < other)
+                return t.name + " comes before " + o.name;
+            if (t.what == LaidKind::opening && o.what == LaidKind::item && there[j] && other > here &&
+                !passes(o, t))
+                return o.name + " does not pass " + t.name;
+            if (t.what == LaidKind::end && o.what == LaidKind::tube && o.source_side == t.source_side &&
+                !there[j])
+                return o.name + " is forgotten";
+            if (pulled_end(o, pulled_by_load) && there[j]) return t.name + " comes after the last end";
+        }
+        there[i] = true;
+    }
+    return std::find(there.begin(), there.end(), false) == there.end() ? std::string()
+                                                                       : "something is left out";
+}
+
+size_t items_to_wait(const std::vector<LaidThing>& things, bool pulled_by_load) {
+    return static_cast<size_t>(std::count_if(things.begin(), things.end(), [&](const auto& item) {
+        return item.what == LaidKind::item && std::any_of(things.begin(), things.end(), [&](const auto& o) {
+                   return o.what == LaidKind::opening && before(o, item, pulled_by_load);
+               });
+    }));
+}
+
+}  // namespace sangre

@@ -1,0 +1,49 @@
+#pragma once
+// One lead laid straight from end to end: everything on it at its distance, and the order in which it all
+// goes on and through.
+#include "figures.h"
+
+namespace sangre {
+
+enum class LaidKind { end, tube, item, opening, hazard, braid, label };
+
+/// Something on a lead, by its distance from the end at the source, along the wire as it is cut.
+struct LaidThing {
+    LaidKind what = LaidKind::end;
+    std::string name;
+    Metre at{};
+    Metre length{};           ///< along the lead; 0: a point
+    Millimetre across{};      ///< of what has to pass, or of what it passes through; 0: not known
+    Id about;                 ///< the opening, the item or the way
+    bool source_side = true;  ///< of an end, a tube or a label: which end it belongs to
+};
+
+/// What the hands put on or through, one after the other.
+struct GoesOn {
+    size_t thing = 0;   ///< of LaidStraight::things
+    std::string words;  ///< "Through the 12 mm grommet Deck, left"
+};
+
+struct LaidStraight {
+    Metre cut{};
+    std::vector<LaidThing> things;  ///< from the source on
+    bool pulled_by_load = true;     ///< the end that stays unfitted until all is threaded
+    std::vector<GoesOn> order;
+    Why why;
+};
+
+/// Of a feed, by index.
+LaidStraight lay_straight(const Plan& plan, const Catalogue& catalogue, const Figures& figures, size_t feed);
+
+/// The order in which these go on, where the end at the load, or at the source, is the one pulled through;
+/// indices of `things`.
+std::vector<size_t> order_on(const std::vector<LaidThing>& things, bool pulled_by_load);
+/// What is wrong with an order, in words; empty where it can be done. Each thing has to be in it once: tubes
+/// before the joint that they cover, openings one after the other from the end that stays, what lies between
+/// two of them in its turn, nothing through an opening that does not pass it, the pulled end last.
+std::string why_not_so(const std::vector<LaidThing>& things, const std::vector<size_t>& order,
+                       bool pulled_by_load);
+/// How many items have to wait until the lead is through, because they do not pass an opening.
+size_t items_to_wait(const std::vector<LaidThing>& things, bool pulled_by_load);
+
+}  // namespace sangre
