@@ -8,16 +8,14 @@
 #include <iostream>
 #include <system_error>
 
-#include "build/bom.h"
 #include "calc.h"
-#include "diagram/labels.h"
 #include "files/csv.h"
-#include "files/diagram_svg.h"
 #include "files/plan_file.h"
 #include "files/plan_schema.h"
 #include "files/plan_text.h"
 #include "files/report.h"
-#include "files/wiring_report.h"
+#include "made.h"
+#include "options.h"
 #include "propose/propose.h"
 #include "source/source_text.h"
 #include "study.h"
@@ -27,31 +25,7 @@
 namespace {
 
 using namespace sangre;
-
-/// A message for stderr and exit code 2: the input cannot be read.
-struct CannotRead {
-    std::string message;
-};
-
-struct Options {
-    std::string file, output, phase, charge, air, source;
-    bool json = false, csv = false, worst = false;
-    size_t draws = 2000;
-    std::uint64_t seed = 1;
-};
-
-Catalogue catalogue() {
-    auto loaded = load_catalogue(data_directory(), own_catalogue());
-    if (!loaded) throw CannotRead{loaded.error()};
-    for (const auto& why : loaded->refused) fmt::print(stderr, "sangre-cli: left out: {}\n", why);
-    return std::move(*loaded);
-}
-
-Plan plan_of(const Options& o) {
-    auto plan = load_plan(o.file);
-    if (!plan) throw CannotRead{plan.error()};
-    return std::move(*plan);
-}
+using namespace sangre::cli;
 
 double value(const std::string& text, Dimension dimension, const char* unit, const char* option) {
     const auto v = parse_value(text, dimension, unit);
@@ -239,87 +213,6 @@ int run_rules(const Options&) {
     return 0;
 }
 
-int run_steps(const Options& o) {
-    const auto plan = plan_of(o);
-    const auto parts = catalogue();
-    const auto s = study(plan, parts, {});
-    int n = 0;
-    for (const auto& step : s.steps()) {
-        fmt::print("{:3} [{}] {}{}\n", ++n, plan.done.contains(step.key) ? "x" : " ", step.title,
-                   step.subtitle.empty() ? "" : " — " + step.subtitle);
-        for (const auto& a : step.actions) fmt::print("        {}\n", a);
-        if (!step.caution.empty()) fmt::print("        ! {}\n", step.caution);
-    }
-    return 0;
-}
-
-int run_readings(const Options& o) {
-    const auto plan = plan_of(o);
-    const auto parts = catalogue();
-    const auto s = study(plan, parts, {});
-    for (const auto& r : s.readings()) {
-        const auto m = plan.measured.find(r.key);
-        fmt::print("{}  {}{}: {}{}\n", r.live ? "live" : "dead", r.title,
-                   r.state.empty() ? "" : " (" + r.state + ")", window_text(r),
-                   m == plan.measured.end() ? ""
-                                            : fmt::format(", measured {}{}", value_text(r, m->second),
-                                                          outside(judge(r, m->second)) ? " !" : ""));
-    }
-    return 0;
-}
-
-int run_wiring(const Options& o) {
-    const auto plan = plan_of(o);
-    const auto parts = catalogue();
-    const auto harness = lay_harness(plan, parts);
-    if (o.json)
-        std::cout << wiring_to_json(plan, parts, harness) << "\n";
-    else
-        std::cout << wiring_words(plan, parts, harness);
-    return 0;
-}
-
-int run_bom(const Options& o) {
-    const auto plan = plan_of(o);
-    const auto parts = catalogue();
-    const auto lines = bill_of_materials(plan, parts, lay_harness(plan, parts));
-    if (o.csv)
-        std::cout << bom_to_csv(lines);
-    else
-        for (const auto& l : lines)
-            fmt::print("{:8.4g} {:4} {}{}\n", l.amount, l.unit, l.item,
-                       l.used_for.empty() ? "" : " — " + l.used_for);
-    return 0;
-}
-
-/// One file a sheet: FILE.svg, or FILE-1.svg and so on.
-int write_sheets(const std::vector<DiagramSheet>& sheets, const Options& o) {
-    if (sheets.empty()) throw CannotRead{o.file + ": nothing is wired yet; propose wires it"};
-    const std::filesystem::path out(o.output);
-    for (size_t i = 0; i < sheets.size(); ++i) {
-        auto file = out;
-        if (sheets.size() > 1)
-            file.replace_filename(
-                fmt::format("{}-{}{}", out.stem().string(), i + 1, out.extension().string()));
-        if (const auto written = write_whole(diagram_to_svg(sheets[i]), file); !written)
-            throw CannotRead{written.error()};
-        fmt::print("{}\n", file.string());
-    }
-    return 0;
-}
-
-int run_diagram(const Options& o) {
-    const auto plan = plan_of(o);
-    const auto parts = catalogue();
-    return write_sheets(draw_diagram(plan, parts, lay_harness(plan, parts)).sheets, o);
-}
-
-int run_labels(const Options& o) {
-    const auto plan = plan_of(o);
-    const auto parts = catalogue();
-    return write_sheets(label_sheets(wire_labels(plan, lay_harness(plan, parts))), o);
-}
-
 int answered(int argc, char** argv) {
     std::signal(SIGPIPE, SIG_IGN);
     CLI::App app{"Plans and proves low-voltage DC wiring: the computation of Sangre without its window."};
@@ -366,7 +259,11 @@ int answered(int argc, char** argv) {
     command("rules", "every rule, as a table", run_rules);
     command("schema", "the schema of a plan file, made from its fields", run_schema);
     takes_plan(command("steps", "the build, in order", run_steps));
-    takes_plan(command("readings", "what the meter should read", run_readings));
+    auto* readings_command = command("readings", "what the meter should read", run_readings);
+    takes_plan(readings_command);
+    readings_command->add_flag("--csv", o.csv, "as a table");
+    takes_plan(command("straight", "each lead laid straight: what is on it where, and what goes on first",
+                       run_straight));
     auto* diagram_command = command("diagram", "the wiring diagram as SVG", run_diagram);
     takes_plan(diagram_command);
     diagram_command->add_option("-o,--output", o.output, "the file to write, one a sheet")->required();

@@ -2,6 +2,7 @@
 
 #include <QApplication>
 #include <QClipboard>
+#include <QKeyEvent>
 #include <QVBoxLayout>
 
 #include "widgets/heading.h"

@@ -25,7 +25,7 @@ QString FlowMap::lasts(size_t battery) const {
     return tr("—");
 }
 
-/// Of what is no pack: how much of what it has left for good is asked of it.
+/// Of what is no pack: how much of what it has left continuously is asked of it.
 void FlowMap::paint_source(QPainter& p, const Block& b, const Source& source, const QRectF& area) {
     const auto& t = theme();
     const auto& worst = document_.study().worst.packs[b.index];
@@ -44,7 +44,7 @@ void FlowMap::paint_source(QPainter& p, const Block& b, const Source& source, co
                           3);
         words = tr("%1 of the %2 left for it").arg(said(worst.continuous), said(*left));
     } else
-        words = tr("%1 for good").arg(said(worst.continuous));
+        words = tr("%1 continuously").arg(said(worst.continuous));
     p.setFont(face(11));
     p.setPen(t.muted);
     p.drawText(QRectF(area.left(), area.top() + u(10), area.width(), area.height() - u(10)),

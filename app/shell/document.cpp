@@ -196,7 +196,7 @@ bool Document::propose_wiring() {
                                   : tr("%1 cannot be served: %2.")
                                         .arg(QString::fromStdString(name_of(plan(), r.load)), reason);
         }
-        if (!proposal.error().front().load.empty()) select(proposal.error().front().load);
+        if (!proposal.error().front().load.empty()) select_only(proposal.error().front().load);
         emit said(why, true, false);
         return false;
     }

@@ -58,6 +58,11 @@ class Document : public QObject {
     /// Works everything out anew, as after numbers are to be shown otherwise.
     void say_anew();
     void select(const Id& id);
+    /// That and nothing else, whatever keys are held.
+    void select_only(const Id& id) {
+        extending_ = false;
+        select(id);
+    }
     /// While this holds, select() adds to what is selected, or takes out of it.
     void extend_selection(bool extending) { extending_ = extending; }
     /// Arithmetic that belongs to no part of the plan, until something is selected.

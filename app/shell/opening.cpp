@@ -3,6 +3,7 @@
 #include <QFileInfo>
 
 #include "files/plan_file.h"
+#include "units/format.h"
 
 namespace sangre::app {
 

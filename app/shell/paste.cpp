@@ -31,7 +31,7 @@ bool take_over(Document& document, const tl::expected<Plan, TextError>& next, co
     }
     const auto fresh = new_things(document.plan(), *next);
     document.apply([&](const Plan&) { return *next; }, what);
-    if (!fresh.empty()) document.select(fresh.front());
+    if (!fresh.empty()) document.select_only(fresh.front());
     return true;
 }
 
@@ -63,7 +63,7 @@ bool remove_selected(Document& document) {
     if (things.empty() || next == document.plan()) return false;
     const auto words = said_of(document, things);
     document.apply_and_tell(Edit([&](const Plan&) { return next; }), QObject::tr("Removed %1").arg(words));
-    document.select({});
+    document.select_only({});
     return true;
 }
 

@@ -168,7 +168,7 @@ void Window::export_flow_map() {
 
 void Window::ask_print() {
     auto* sheet = drawing();
-    if (!sheet) return;
+    if (!sheet) return show_banner(tr("There is no drawing here to print."), true, false);
     QPrinter paper(QPrinter::HighResolution);
     paper.setDocName(words_of(document_.plan().name));
     QPrintDialog dialog(&paper, this);

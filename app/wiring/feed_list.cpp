@@ -58,12 +58,29 @@ void FeedList::paint(QPainter& p) {
         return;
     }
     const auto c = columns();
-    const auto head = [&](double x, const QString& words) {
+    // Each says what its word means here.
+    const auto head = [&](double x, const QString& words, const QString& meaning) {
+        const QRectF area(x, 0, std::min<double>(text_width(words, face(11)) + u(4), u(130)), u(18));
         text(p, QRectF(x, 0, u(130), u(18)), words, t.muted, face(11));
+        add_spot({area,
+                  "head:" + words,
+                  words + QStringLiteral(": ") + meaning,
+                  {},
+                  {},
+                  Qt::WhatsThisCursor,
+                  false});
     };
-    head(u(12), tr("Feed")), head(c.fuse, tr("Fuse")), head(c.wire, tr("Wire")), head(c.length, tr("Length")),
-        head(c.drop, tr("Drop"));
-    head(c.warm, tr("Warmest")), head(c.fault, tr("Short at its end"));
+    head(u(12), tr("Feed"), tr("a lead's supply and return, from what gives to what takes"));
+    head(c.fuse, tr("Fuse"), tr("what opens before the wire is hurt; it protects the wire, not the load"));
+    head(c.wire, tr("Wire"), tr("the size of each conductor, and its colours"));
+    head(c.length, tr("Length"), tr("one way, along the path; “?” where it is a guess"));
+    head(c.drop, tr("Drop"),
+         tr("the share of its volts that the lead keeps for itself, out and back, at the worst"));
+    head(c.warm, tr("Warmest"), tr("what the wire gets to, against what its insulation withstands"));
+    head(c.fault, tr("Short at its end"),
+         tr("were plus and minus to touch there: how soon a fuse opens, or that what feeds it gives too "
+            "little to "
+            "open one"));
     for (size_t i = 0; i < feeds.size(); ++i) paint_row(p, i);
 }
 

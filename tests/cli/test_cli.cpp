@@ -205,7 +205,7 @@ class TestCli : public QObject {
         const auto bad = file(
             "bad.json",
             R"({"format":"sangre-plan","version":2,"loads":[{"id":"x","min_V":1,"max_V":2,"typical_A":"much"}]})");
-        for (const char* command : {"study", "findings", "steps", "readings", "bom"}) {
+        for (const char* command : {"study", "findings", "steps", "readings", "straight", "bom"}) {
             const auto run = cli({command, bad});
             QCOMPARE(run.code, 2);
             QVERIFY2(run.err.contains("bad.json: /loads/0/typical_A: "), qPrintable(run.err));
@@ -247,6 +247,11 @@ class TestCli : public QObject {
         QVERIFY(run.out.contains("[x] Lay everything out") && run.out.contains("last of all"));
         run = cli({"readings", demo_});
         QVERIFY(run.out.contains("dead  Pack plug") && run.out.contains("live  "));
+        run = cli({"readings", demo_, "--csv"});
+        QVERIFY(run.out.startsWith("reading,state,red on,black on,least,most,unit,measured,when,verdict\n"));
+        run = cli({"straight", demo_});
+        QCOMPARE(run.code, 0);
+        QVERIFY(run.out.contains("Hub → Drive left, cut 1.10 m") && run.out.contains("Through the "));
         run = cli({"bom", demo_, "--csv"});
         QVERIFY(run.out.startsWith("item,amount,unit,used for\n") && run.out.contains("wire 12 AWG red"));
     }
@@ -271,7 +276,7 @@ class TestCli : public QObject {
     }
     void a_plan_of_nothing() {
         const auto empty = file("empty.json", R"({"format":"sangre-plan","version":2})");
-        for (const char* command : {"study", "findings", "steps", "readings", "bom"})
+        for (const char* command : {"study", "findings", "steps", "readings", "straight", "bom"})
             QCOMPARE(cli({command, empty}).code, 0);
         QCOMPARE(cli({"propose", empty, "-o", folder_.filePath("e.json")}).code, 1);
     }

@@ -170,7 +170,7 @@ class TestNothingWrongSaid : public QObject {
             const auto& p = s.protection[f];
             if (p.family || p.fault.outcome != FaultOutcome::limited) continue;
             const auto c = feed_curves(p);
-            QVERIFY2(c.sound && c.words.find("stands that") != std::string::npos, c.words.c_str());
+            QVERIFY2(c.sound && c.words.find("withstands that") != std::string::npos, c.words.c_str());
             ++limited;
         }
         QVERIFY(limited > 0);

@@ -71,7 +71,7 @@ tl::expected<Plan, std::string> tap_circuit(const Plan& plan, const Catalogue& c
     if (const auto* fuse = device(*old, DeviceKind::fuse); fuse && p.family) {
         const auto stands = continuous_limit(*p.family, fuse->rating, plan.hottest_air);
         if (together > stands)
-            return Failed(fmt::format("the {} fuse of {} carries {} for good; together they ask {}",
+            return Failed(fmt::format("the {} fuse of {} carries {} continuously; together they ask {}",
                                       format(fuse->rating), other->name, format(stands), format(together)));
     }
     if (together > p.ampacity)

@@ -62,7 +62,7 @@ FeedCurves feed_curves(const FeedProtection& f, const FeedProtection* before) {
     if (!f.family) {
         c.sound = f.fault.outcome == FaultOutcome::limited || f.fault.outcome == FaultOutcome::opens;
         c.words = f.fault.outcome == FaultOutcome::limited
-                      ? fmt::format("No fuse: what feeds it gives {} at the most; the wire stands that.",
+                      ? fmt::format("No fuse: what feeds it gives {} at the most; the wire withstands that.",
                                     format(f.fault.current))
                   : c.sound ? "No fuse of its own: one further up opens before the wire is hurt."
                             : "No fuse: nothing opens before the wire is hurt.";

@@ -37,7 +37,7 @@ void c_rate(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {b.id},
-                  fmt::format("{} gives {} for good; the plan asks for {}.", b.name,
+                  fmt::format("{} gives {} continuously; the plan asks for {}.", b.name,
                               format(pack_max_current(b, k)), format(asked)),
                   {},
                   {}};

@@ -98,10 +98,10 @@ void inline_parts(const Context& c, std::vector<Finding>& out) {
         if (!t)
             wrong = fmt::format("{}: the catalogue holds no part “{}”.", name, d.type);
         else if (x.continuous > t->rated)
-            wrong = fmt::format("{}: {} stands {}, asked {}.", name, t->name, format(t->rated),
+            wrong = fmt::format("{}: {} is rated for {}, asked {}.", name, t->name, format(t->rated),
                                 format(x.continuous));
         else if (x.highest_end > t->voltage)
-            wrong = fmt::format("{}: {} stands {}, gets {}.", name, t->name, format(t->voltage),
+            wrong = fmt::format("{}: {} is rated for {}, gets {}.", name, t->name, format(t->voltage),
                                 format(x.highest_end));
         else if (t->kind == InlineKind::filter && raw(t->saturation) > 0 && x.peak > t->saturation)
             wrong = fmt::format("{}: {} saturates at {}; the peak is {}.", name, t->name,

@@ -124,11 +124,11 @@ void fuse_too_big(const Context& c, std::vector<Finding>& out) {
                                      c.index().feed_name(feed), format(p.rating), p.wire->size,
                                      format(p.fault.wire), format(p.fault.time));
         if (crossing)
-            f.why.add(fmt::format("At {} the fuse may take {}; the wire stands that for {}.",
+            f.why.add(fmt::format("At {} the fuse may take {}; the wire withstands that for {}.",
                                   format(*crossing), format(slow_edge(*p.family, p.rating, *crossing)),
                                   format(damage_time(*p.thermal, *p.insulation, *crossing, p.warm))),
                       Tone::danger);
-        f.why.add(fmt::format("The wire carries {} for good, bunched and in {}.", format(p.ampacity),
+        f.why.add(fmt::format("The wire carries {} continuously, bunched and in {}.", format(p.ampacity),
                               format(c.plan.hottest_air)));
         if (p.largest)
             f.why.add(fmt::format("Largest that protects it: {}.", format(*p.largest)), Tone::good);

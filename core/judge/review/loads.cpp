@@ -146,7 +146,7 @@ void too_high(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {l.id},
-                  fmt::format("{} can see {} and stands {}.", l.name, format(x.highest), format(l.v_max)),
+                  fmt::format("{} can see {} and withstands {}.", l.name, format(x.highest), format(l.v_max)),
                   {},
                   {}};
         f.why.add("The highest comes with the pack full or on its charger and little current flowing.");

@@ -90,7 +90,7 @@ void input_high(const Context& c, std::vector<Finding>& out) {
         Finding f{spare < 0.05 ? Severity::danger : Severity::caution,
                   {},
                   {k.id},
-                  spare < 0 ? fmt::format("{} is fed up to {} and stands {}.", k.name, format(highest),
+                  spare < 0 ? fmt::format("{} is fed up to {} and withstands {}.", k.name, format(highest),
                                           format(t.in_max))
                             : fmt::format("{} is fed up to {} of its {}: {} spare, want 25 %.", k.name,
                                           format(highest), format(t.in_max), format_percent(spare)),
@@ -219,7 +219,7 @@ void too_hot(const Context& c, std::vector<Finding>& out) {
         Finding f{raw(part) > raw(t.hottest) + 25 ? Severity::danger : Severity::caution,
                   {},
                   {k.id},
-                  fmt::format("{} gets {} hot in {} air; it stands {}.", k.name, format(part),
+                  fmt::format("{} gets {} hot in {} air; it withstands {}.", k.name, format(part),
                               format(c.plan.hottest_air), format(t.hottest)),
                   {},
                   {}};

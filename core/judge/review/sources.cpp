@@ -56,8 +56,8 @@ void range(const Context& c, std::vector<Finding>& out) {
     }
 }
 
-/// The smallest of the usual sizes that gives what is asked for good and at the worst instant. One that lets
-/// go hides what is asked of it: that is read with one in its place that does not.
+/// The smallest of the usual sizes that gives what is asked continuously and at the worst instant. One that
+/// lets go hides what is asked of it: that is read with one in its place that does not.
 std::optional<Source> large_enough(const Context& c, const Source& s) {
     auto larger = s;
     larger.rated = Ampere(1000);
@@ -89,8 +89,8 @@ void supply_asked(const Context& c, std::vector<Finding>& out) {
             f.sentence = fmt::format("{} cannot give what {} asks for: it folds back and starts again.",
                                      s.name, worst.limits_at);
         else
-            f.sentence =
-                fmt::format("{} gives {}; {} is asked of it for good.", s.name, format(s.rated), format(all));
+            f.sentence = fmt::format("{} gives {}; {} is asked of it continuously.", s.name, format(s.rated),
+                                     format(all));
         f.why.add(fmt::format("{} here{} = {} of the {} printed on it", format(worst.continuous),
                               raw(s.already) > 0 ? " + " + format(s.already) + " that it feeds already" : "",
                               format(all), format(s.rated)),
@@ -123,8 +123,8 @@ void circuit_asked(const Context& c, std::vector<Finding>& out) {
         Finding f{all > s.fuse ? Severity::danger : Severity::caution,
                   {},
                   {s.id},
-                  fmt::format("{}'s {} fuse carries {} for good; {} is asked of it.", s.name, format(s.fuse),
-                              format(s.fuse * fuse_share), format(all)),
+                  fmt::format("{}'s {} fuse carries {} continuously; {} is asked of it.", s.name,
+                              format(s.fuse), format(s.fuse * fuse_share), format(all)),
                   {},
                   {}};
         f.why.add(fmt::format("{} here{} = {}", format(worst.continuous),

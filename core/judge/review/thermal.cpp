@@ -143,7 +143,7 @@ void warmth_unsaid(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         x.why.add(
-            "Until it is said, the switch is reckoned to feel the air. A finger stands 25 K on a mild "
+            "Until it is said, the switch is reckoned to feel the air. A finger bears 25 K on a mild "
             "day; too hot to touch is 40 K.");
         for (const double kelvin : {25.0, 40.0})
             x.fixes.push_back(

@@ -74,11 +74,11 @@ void too_warm(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {c.plan.feeds[i].id},
-                  fmt::format("{}: {} reaches {}; {} stands {}.", c.index().feed_name(c.plan.feeds[i]),
+                  fmt::format("{}: {} reaches {}; {} withstands {}.", c.index().feed_name(c.plan.feeds[i]),
                               p.wire->size, format(p.warmest), p.insulation->name, format(p.insulation->max)),
                   {},
                   {}};
-        f.why.add(fmt::format("{} for good, {} for {}; the wire carries {}.", format(p.need.continuous),
+        f.why.add(fmt::format("{} continuously, {} for {}; the wire carries {}.", format(p.need.continuous),
                               format(p.need.peak), format(p.need.peak_time), format(p.ampacity)));
         f.why.source = "Heat balance in still air, Churchill & Chu 1975; bunching IEC 60364-5-52 B.52.17";
         const WireType* enough = nullptr;

@@ -55,7 +55,7 @@ Answer calc_fuse(const Catalogue& catalogue, const FuseQuestion& q) {
                                when(slow));
     else
         c.answer = fmt::format("{} need never open at {}", c.why.title, format(q.current));
-    c.answer += q.current <= holds ? "; it carries that for good" : "";
+    c.answer += q.current <= holds ? "; it carries that continuously" : "";
     c.values = {{"multiple", raw(q.current) / raw(q.rating)},
                 {"fastest_s", std::min(raw(fast), 1e12)},
                 {"slowest_s", std::min(raw(slow), 1e12)},
@@ -67,7 +67,7 @@ Answer calc_fuse(const Catalogue& catalogue, const FuseQuestion& q) {
                           format_number(raw(q.current) / raw(q.rating))));
     c.why.add(fmt::format("gates of the family, log-log between them: {} at the fast edge, {} at the slow",
                           when(fast), when(slow)));
-    c.why.add(fmt::format("carries {} for good at {}: {} of the rating, less {} % per kelvin above 23 °C",
+    c.why.add(fmt::format("carries {} continuously at {}: {} of the rating, less {} % per kelvin above 23 °C",
                           format(holds), format(q.air), format_percent(f.continuous_share),
                           format_number(f.derate_per_kelvin * 100)));
     c.why.add(fmt::format("cold resistance about {}; breaks {} at {}", format(fuse_resistance(f, q.rating)),

@@ -46,7 +46,7 @@ Answer calc_battery(const Catalogue& catalogue, const BatteryQuestion& q) {
                           format(q.capacity), q.series, q.parallel, format(q.air), format(ohm)));
     c.why.add(fmt::format("usable at {}: {}; {} of energy at nominal", format(q.air), format(capacity),
                           format(pack_energy(b, *chemistry))));
-    c.why.add(fmt::format("gives {} for good", format(pack_max_current(b, *chemistry))));
+    c.why.add(fmt::format("gives {} continuously", format(pack_max_current(b, *chemistry))));
     if (raw(q.current) > 0) {
         const Volt loaded(raw(rest) - raw(q.current) * raw(ohm));
         const double faster = peukert_factor(*chemistry, capacity, q.current);
@@ -61,7 +61,7 @@ Answer calc_battery(const Catalogue& catalogue, const BatteryQuestion& q) {
             c.why.add(fmt::format("Peukert {}: empties {} × faster than its ampere-hours say",
                                   chemistry->peukert, format_number(faster)));
         if (q.current > pack_max_current(b, *chemistry))
-            c.why.add(fmt::format("{} is more than it gives for good", format(q.current)), Tone::danger);
+            c.why.add(fmt::format("{} is more than it gives continuously", format(q.current)), Tone::danger);
         if (raw(loaded) <= 0)
             return tl::unexpected(fmt::format("{} is more than this pack can push: {} into a short",
                                               format(q.current), format(Ampere(raw(rest) / raw(ohm)))));

@@ -61,7 +61,7 @@ Answer calc_wire(const Catalogue& catalogue, const WireQuestion& q) {
     why.add(fmt::format("rules of thumb beside it: cautious {}, bold {}",
                         format(cautious_current(wire.area) * q.conductors),
                         format(bold_current(wire.area) * q.conductors)));
-    c.answer = fmt::format("{} carries {} for good", why.title, format(carries));
+    c.answer = fmt::format("{} carries {} continuously", why.title, format(carries));
     if (raw(q.current) > 0) {
         const WireThermal thermal(wire, insulation, q.air, bunch, q.conductors);
         const Celsius warm = thermal.steady(q.current);

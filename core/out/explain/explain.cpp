@@ -167,18 +167,19 @@ Why of_converter(const Plan& plan, const Catalogue& catalogue, const Study& s, s
     why.heading("Input");
     why.add(fmt::format("Sees {} (pack empty) – {} (charging)", format(x.in_lowest), format(x.in_highest)));
     const double spare = input_spare(*t, x.in_highest);
-    why.add(
-        fmt::format("Stands {} – {}: {} spare", format(t->in_min), format(t->in_max), format_percent(spare)),
-        spare < 0.25 ? Tone::caution : Tone::good);
+    why.add(fmt::format("Withstands {} – {}: {} spare", format(t->in_min), format(t->in_max),
+                        format_percent(spare)),
+            spare < 0.25 ? Tone::caution : Tone::good);
     why.heading("Output current");
-    why.add(fmt::format("Loads {} for good, {} at the worst second", format(x.continuous), format(x.peak)));
+    why.add(
+        fmt::format("Loads {} continuously, {} at the worst second", format(x.continuous), format(x.peak)));
     why.add(fmt::format("{} printed × {} to be trusted = {}", format(t->rated), format_percent(t->trusted),
                         format(t->rated * t->trusted)),
             x.continuous > t->rated * t->trusted ? Tone::caution : Tone::good);
     why.add(
         fmt::format("Loses {} as heat, {} % efficient", format(x.heat), format_number(t->efficiency * 100)));
     const Celsius surface(raw(plan.hottest_air) + temperature_rise(*t, x.heat));
-    why.add(fmt::format("{} × {} K/W = {} over {} air: {}; it stands {}", format(x.heat),
+    why.add(fmt::format("{} × {} K/W = {} over {} air: {}; it withstands {}", format(x.heat),
                         format_number(t->thermal), format_number(temperature_rise(*t, x.heat)) + " K",
                         format(plan.hottest_air), format(surface), format(t->hottest)),
             surface > t->hottest ? Tone::danger : Tone::good);
@@ -207,7 +208,7 @@ void explain_source(Why& why, const Study& s, const Source& b, const PackExtreme
                             format(b.v_max), format(worst.lowest), worst.where));
         why.heading("Current");
         why.add(fmt::format(
-            "{} for good, peak {}{}", format(worst.continuous), format(worst.peak),
+            "{} continuously, peak {}{}", format(worst.continuous), format(worst.peak),
             raw(b.already) > 0 ? "; besides " + format(b.already) + " that it feeds already" : ""));
         if (const auto left = left_for_good(b))
             why.add(b.kind == SourceKind::supply
@@ -250,7 +251,7 @@ Why of_battery(const Plan& plan, const Catalogue& catalogue, const Study& s, siz
     const auto& worst = s.worst.packs[i];
     why.add(fmt::format("Sags to {} at the worst ({})", format(worst.lowest), worst.where));
     why.heading("Current");
-    why.add(fmt::format("{} for good of {}; peak {}", format(worst.continuous),
+    why.add(fmt::format("{} continuously of {}; peak {}", format(worst.continuous),
                         format(pack_max_current(b, *k)), format(worst.peak)),
             worst.continuous > pack_max_current(b, *k) ? Tone::danger : Tone::good);
     const double aged = ageing_factor(b);
@@ -270,7 +271,7 @@ Why of_hub(const Plan& plan, const Study& s, size_t i) {
     why.title = plan.hubs[i].name;
     why.add(fmt::format("{} now; out and back wires meet here.", format(s.now.hubs[i].volts)));
     for (const auto f : feeds_from(plan, plan.hubs[i].id))
-        why.add(fmt::format("{}: {} for good, {} peak", name_of(plan, plan.feeds[f].to),
+        why.add(fmt::format("{}: {} continuously, {} peak", name_of(plan, plan.feeds[f].to),
                             format(s.worst.feeds[f].continuous), format(s.worst.feeds[f].peak)));
     return why;
 }

@@ -71,8 +71,8 @@ tl::expected<json, std::string> value_said(const EntryFact& fact, std::string_vi
         return *read;
     }
     if (fact.form == "text") return unquoted(text);
-    auto list = json::parse(unquoted(text), nullptr, false);
-    if (list.is_discarded() || !list.is_array())
+    auto list = parse_json(unquoted(text), fact.word);
+    if (!list || !list->is_array())
         return tl::unexpected(fmt::format("a list in quotes is expected: {} \"[1, 2]\"", fact.word));
     return list;
 }

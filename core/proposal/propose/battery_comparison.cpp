@@ -204,7 +204,7 @@ void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, co
         return;
     }
     if (c.share_of_limit > 1) {
-        c.why_not = fmt::format("{} at the strongest second; its cells stand {}", format(c.peak),
+        c.why_not = fmt::format("{} at the strongest second; its cells withstand {}", format(c.peak),
                                 format(Ampere(stands)));
         return;
     }

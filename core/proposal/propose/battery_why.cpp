@@ -22,9 +22,10 @@ Why explain_battery(const BatteryCandidate& c, const Plan& plan, const Catalogue
         why.add(fmt::format("Nearly empty, in {}: {} ÷ {} = {}", format(plan.coldest_air),
                             format(c.strongest), format(c.at_worst), format(c.peak)),
                 c.serves ? Tone::good : Tone::plain);
-        why.add(fmt::format("Its cells stand {} × {} = {}: {} of that", c.battery.parallel, format(cell->max),
-                            format(cell->max * c.battery.parallel), format_percent(c.share_of_limit)),
-                c.share_of_limit > 1 ? Tone::danger : Tone::good);
+        why.add(
+            fmt::format("Its cells withstand {} × {} = {}: {} of that", c.battery.parallel, format(cell->max),
+                        format(cell->max * c.battery.parallel), format_percent(c.share_of_limit)),
+            c.share_of_limit > 1 ? Tone::danger : Tone::good);
         why.add("Cut-off " + format(pack_cutoff_voltage(c.battery, *chemistry)));
     }
     if (!c.serves) return why;

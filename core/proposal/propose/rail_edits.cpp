@@ -147,8 +147,9 @@ tl::expected<Plan, std::string> merge_rails(const Plan& plan, const Catalogue& c
             if (!lowest || l->v_max < lowest->v_max) lowest = l;
         }
     if (highest && highest->v_min >= lowest->v_max)
-        return Failed(fmt::format("{} needs {} and {} stands only {}: no voltage suits both", highest->name,
-                                  format(highest->v_min), lowest->name, format(lowest->v_max)));
+        return Failed(fmt::format("{} needs {} and {} withstands only {}: no voltage suits both",
+                                  highest->name, format(highest->v_min), lowest->name,
+                                  format(lowest->v_max)));
     Plan next = plan;
     std::set<Id> feeds;
     for (auto& f : next.feeds)

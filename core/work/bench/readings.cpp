@@ -199,7 +199,7 @@ Reading volts(const Plan& plan, ReadingOf of, std::string key, std::string title
         format(Volt(window.first)), format(Volt(window.second)), format_percent(meter)));
     if (r.high > borne.high)
         r.why.add(
-            fmt::format("No more than {}: what is connected stands no more.", format(Volt(borne.high))));
+            fmt::format("No more than {}: what is connected withstands no more.", format(Volt(borne.high))));
     if (r.low < borne.low)
         r.why.add(fmt::format("No less than {}: what is connected needs it.", format(Volt(borne.low))));
     r.low = std::max({0.0, r.low, borne.low}), r.high = std::min(r.high, borne.high);

@@ -1,0 +1,27 @@
+#pragma once
+// What a command is asked with, and what it reads from files.
+#include <cstdint>
+#include <string>
+
+#include "catalogue/catalogue.h"
+#include "plan/plan.h"
+
+namespace sangre::cli {
+
+/// A message for stderr and exit code 2: the input cannot be read.
+struct CannotRead {
+    std::string message;
+};
+
+struct Options {
+    std::string file, output, phase, charge, air, source;
+    bool json = false, csv = false, worst = false;
+    size_t draws = 2000;
+    std::uint64_t seed = 1;
+};
+
+/// Those that ship and the builder's own; what is left out of these is said on stderr.
+Catalogue catalogue();
+Plan plan_of(const Options& options);
+
+}  // namespace sangre::cli
