@@ -335,7 +335,8 @@ step "Focus, by eye", do turn the ring, after join/feed-studs-lamp/load
         for (const std::string text :
              {"", "a", "a,b", "\"", "\\", "a\\n", "\n\t\r", " a", "#a", "0,5", "a → b"}) {
             QCOMPARE(unquoted(clause_text(text)), text);
-            const auto clauses = line_clauses(clause_text(text) + ", next");
+            const auto line = clause_text(text) + ", next";
+            const auto clauses = line_clauses(line);
             QVERIFY(clauses && clauses->size() == 2);
             QCOMPARE(unquoted(clauses->front().text), text);
         }
