@@ -166,6 +166,11 @@ int main(int argc, char** argv) {
         if (!save("help")) return 1;
         window.show_help();
         settle();
+        window.show_parts();
+        settle();
+        if (!save("parts")) return 1;
+        window.show_parts();
+        settle();
         // The same station's other page.
         window.power()->compare_toggle()->setChecked(true);
         for (int waits = 0; waits < 500 && !window.power()->batteries()->ready(); ++waits) {

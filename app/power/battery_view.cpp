@@ -178,7 +178,7 @@ double BatteryView::draw_picture(QPainter& p, double top) {
     for (const double h : y.ticks()) {
         p.setPen(QPen(t.line, 1));
         p.drawLine(QPointF(x.from, y.at(h)), QPointF(x.to, y.at(h)));
-        text(p, QRectF(area.left() + u(4), y.at(h) - u(8), u(48), u(16)), said(Second(h * 3600)), t.muted,
+        text(p, QRectF(area.left() + u(2), y.at(h) - u(8), u(60), u(16)), said(Second(h * 3600)), t.muted,
              face(11), Qt::AlignRight | Qt::AlignVCenter);
     }
     p.save();
@@ -240,7 +240,7 @@ double BatteryView::draw_rows(QPainter& p, double top) {
         QString title, tip;
         double width;
     };
-    std::array columns{Column{tr("runs"), tr("From full, working without a pause, in the coldest air"), 82},
+    std::array columns{Column{tr("runs"), tr("From full, working without a pause, in the coldest air"), 104},
                        Column{tr("mass"), tr("Cells, holders and wrap"), 56},
                        Column{tr("cost"), tr("In the catalogue's typical money"), 56},
                        Column{tr("at worst"), tr("Pack voltage at the strongest second, nearly empty"), 60},

@@ -91,9 +91,7 @@ double LeadCards::paint_lead(QPainter& p, const QRectF& area, const LaidStraight
         paint_thing(p, thing, x, y, wide);
         if (thing.what == LaidKind::label || thing.what == LaidKind::end || thing.what == LaidKind::braid)
             continue;
-        const auto words = thing.what == LaidKind::tube
-                               ? words_of(thing.name).section(QStringLiteral(" of "), 0, 0)
-                               : words_of(thing.name);
+        const auto words = thing.what == LaidKind::tube ? said(thing.length) : words_of(thing.name);
         const auto both = words + QStringLiteral(" · ") + said(thing.at);
         const double w = text_width(both, face(11)) + u(4);
         std::vector<QRectF> candidates;

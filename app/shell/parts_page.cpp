@@ -34,7 +34,7 @@ PartsPage::PartsPage(Document& document, std::filesystem::path own, QWidget* par
     list_->setUniformItemSizes(true);
     list_->setStyleSheet(
         QStringLiteral("QListWidget{background:%1;border:1px solid %2;border-radius:6px}"
-                       "QListWidget::item{padding:4px 8px}"
+                       "QListWidget::item{padding:4px 8px;border:none;background:transparent}"
                        "QListWidget::item:selected{background:%3;color:%4}")
             .arg(theme().card.name(), theme().line.name(), theme().accent_soft.name(), theme().ink.name()));
     column->addWidget(list_, 1);
@@ -104,7 +104,9 @@ void PartsPage::show_entry() {
     line_->setCursorPosition(0);
     keep_->setEnabled(e != nullptr);
     drop_->setEnabled(e && e->own);
-    said_->clear();
+    // The field shows its beginning; here stands all of it.
+    said_->setStyleSheet(QStringLiteral("color:%1").arg(theme().muted.name()));
+    said_->setText(line_->text());
 }
 
 void PartsPage::say(const QString& words, bool wrong) {
