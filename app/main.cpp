@@ -5,6 +5,7 @@
 #include <string_view>
 
 #include "shell/opening.h"
+#include "shell/tongue.h"
 
 namespace {
 
@@ -25,12 +26,14 @@ bool answered(int argc, char** argv) {
 
 int main(int argc, char** argv) {
     if (answered(argc, argv)) return 0;
+    QApplication::setOrganizationName(QStringLiteral("sangre"));
+    QApplication::setApplicationName(QStringLiteral("sangre"));
+    sangre::app::speak_as_set();  // the first sentences are made while the application gets ready
     sangre::app::prepare_fonts();
     auto opening = std::make_unique<sangre::app::Opening>(argc > 1 ? argv[1] : "");
     QApplication app(argc, argv);
-    QApplication::setOrganizationName(QStringLiteral("sangre"));
-    QApplication::setApplicationName(QStringLiteral("sangre"));
     QApplication::setStyle(QStringLiteral("Fusion"));
+    sangre::app::speak_in_windows();
     if (const auto problem = opening->problem(); !problem.empty()) {
         std::fprintf(stderr, "sangre: %s\n", problem.c_str());
         return 2;

@@ -12,6 +12,7 @@
 #include "routing/routing_station.h"
 #include "shell/line_bar.h"
 #include "shell/palette.h"
+#include "shell/tongue.h"
 #include "shell/window.h"
 #include "wiring/wiring_station.h"
 
@@ -70,9 +71,11 @@ int main(int argc, char** argv) {
     options.addOption({"scale", "text size", "factor", "1"});
     options.addOption({"size", "size of the window", "WIDTHxHEIGHT", "1280x800"});
     options.addOption({"only", "one station's name", "name", ""});
+    options.addOption({"language", "what is spoken, such as de", "language", "en"});
     options.addOption({"select", "id of what is selected", "id", ""});
     options.process(app);
     const auto arguments = options.positionalArguments();
+    speak_language(options.value("language"));
     auto catalogue = sangre::load_catalogue(sangre::data_directory(), sangre::own_catalogue());
     if (!catalogue || arguments.size() != 2) {
         std::fprintf(stderr, "sangre-shots: %s\n",

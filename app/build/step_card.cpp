@@ -7,6 +7,7 @@
 #include "wiring/core_drawing.h"
 #include "wiring/item_symbol.h"
 #include "wiring/joint_drawing.h"
+#include "words/say.h"
 
 namespace sangre::app {
 
@@ -240,7 +241,7 @@ void StepCard::paint(QPainter& p) {
                    words_of(step_->caution));
     }
     QStringList tools;
-    for (const auto& tool : step_->tools) tools << words_of(tool);
+    for (const auto& tool : step_->tools) tools << words_of(sangre::said(tool));
     const QString foot =
         tr("about %1 min").arg(step_->minutes) +
         (tools.isEmpty() ? QString() : QStringLiteral(" · ") + tools.join(QStringLiteral(", ")));

@@ -4,6 +4,7 @@
 #include <QVBoxLayout>
 #include <set>
 
+#include "shell/tongue.h"
 #include "widgets/heading.h"
 #include "widgets/scrolled.h"
 
@@ -45,10 +46,9 @@ void LogList::paint(QPainter& p) {
     for (size_t i = log.size(); i-- > 0;) {
         const auto& e = log[i];
         const auto when = QDateTime::fromString(QString::fromStdString(e.when), Qt::ISODate);
-        const QString today =
-            when.isValid()
-                ? QLocale(QLocale::English).toString(when.date(), QStringLiteral("dddd d MMMM yyyy"))
-                : tr("Undated");
+        const QString today = when.isValid()
+                                  ? spoken_locale().toString(when.date(), QStringLiteral("dddd d MMMM yyyy"))
+                                  : tr("Undated");
         if (today != day) {
             day = today;
             text(p, QRectF(u(16), y, width() - u(32), u(30)), day, t.muted, face(13, true));

@@ -75,8 +75,9 @@ void LineChips::paint(QPainter& p) {
     if (!line_) return;
     const auto& t = theme();
     text(p, QRectF(u(14), u(8), width() - u(26), u(20)),
-         several() ? tr("%1 × %2 · what they share").arg(subjects_.size()).arg(line_word())
-                   : tr("%1 · F2 types the whole line").arg(line_word()),
+         several()
+             ? tr("%1 × %2 · what they share").arg(subjects_.size()).arg(tr(line_word().toUtf8().constData()))
+             : tr("%1 · F2 types the whole line").arg(tr(line_word().toUtf8().constData())),
          t.muted, face(11));
     for (size_t i = 0; i < areas_.size(); ++i) {
         const bool more = i == shown_;

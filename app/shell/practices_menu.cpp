@@ -4,6 +4,7 @@
 #include "joint/joint.h"
 #include "shell/window.h"
 #include "widgets/words.h"
+#include "words/say.h"
 
 namespace sangre::app {
 
@@ -45,7 +46,7 @@ namespace {
 void tools_owned(Document& document, QMenu& menu) {
     const auto& missing = document.plan().practices.missing_tools;
     for (const auto& tool : joint_tools(document.catalogue())) {
-        auto* a = menu.addAction(menu_words(words_of(tool)));
+        auto* a = menu.addAction(menu_words(words_of(sangre::said(tool))));
         a->setCheckable(true);
         a->setChecked(std::find(missing.begin(), missing.end(), tool) == missing.end());
         QObject::connect(a, &QAction::triggered, [&document, tool](bool owned) {

@@ -6,6 +6,7 @@
 #include <QVBoxLayout>
 
 #include "shell/settings.h"
+#include "shell/tongue.h"
 #include "theme/theme.h"
 #include "widgets/heading.h"
 #include "widgets/words.h"
@@ -51,6 +52,24 @@ SettingsPage::SettingsPage(Document& document, QWidget* parent) : QWidget(parent
                     {tr("175 %"), 1.75},
                     {tr("200 %"), 2}});
     form->addRow(tr("Size of letters"), text_);
+    language_ = new Choice(this);
+    language_->setAccessibleName(tr("Language"));
+    language_->addItem(tr("as the desktop"), {});
+    const auto spoken = QSettings().value("language").toString();
+    for (const auto& [key, name] : languages()) {
+        language_->addItem(name, key);
+        if (key == spoken) language_->setCurrentIndex(language_->count() - 1);
+    }
+    connect(language_, &QComboBox::activated, this, [this] {
+        const auto key = language_->currentData();
+        key.isValid() ? QSettings().setValue("language", key) : QSettings().remove("language");
+        later_->show();
+    });
+    form->addRow(tr("Language"), language_);
+    later_ = new QLabel(tr("Spoken from the next start on. Plans, tables and typed lines stay as they are."),
+                        this);
+    later_->setWordWrap(true), later_->hide();
+    form->addRow(QString(), later_);
     lengths_ = choice(tr("Lengths"), "lengths",
                       {{tr("in metres and millimetres"), {}}, {tr("in feet and inches"), "inches"}});
     form->addRow(tr("Lengths"), lengths_);

@@ -15,6 +15,7 @@ class SettingsPage : public QWidget {
     explicit SettingsPage(Document& document, QWidget* parent = nullptr);
     Choice* look() { return look_; }
     Choice* text_size() { return text_; }
+    Choice* language() { return language_; }
     Choice* lengths() { return lengths_; }
     Choice* decimal() { return decimal_; }
     QLineEdit* money_sign() { return money_; }
@@ -30,9 +31,9 @@ class SettingsPage : public QWidget {
                    std::initializer_list<std::pair<QString, QVariant>> offers);
     void take_practices();
     Document& document_;
-    Choice *look_, *text_, *lengths_, *decimal_;
+    Choice *look_, *text_, *language_, *lengths_, *decimal_;
     QLineEdit *money_, *practices_;
-    QLabel* problem_;
+    QLabel *problem_, *later_;
 };
 
 }  // namespace sangre::app

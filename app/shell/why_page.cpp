@@ -89,8 +89,8 @@ void WhyPage::show_why(const Why& why, std::vector<Follow> follow) {
             t.muted, face(13), u(4));
     } else {
         const auto title = said(why.title);
-        add(Kind::text, why.title.starts_with("Why") ? title : tr("Why: %1").arg(title), t.ink,
-            face(15, true), 0);
+        add(Kind::text, title.startsWith(tr("Why")) ? title : tr("Why: %1").arg(title), t.ink, face(15, true),
+            0);
         for (const auto& line : why.lines) {
             const bool heading = line.tone == Tone::heading;
             add(Kind::text, mark_of(line.tone) + said(line.text), colour_of(line.tone), face(13, heading),

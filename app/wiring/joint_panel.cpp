@@ -8,6 +8,7 @@
 #include "plan/terminal_text.h"
 #include "shell/practices_menu.h"
 #include "widgets/words.h"
+#include "words/say.h"
 
 namespace sangre::app {
 namespace {
@@ -85,7 +86,7 @@ void JointPanel::paint(QPainter& p) {
     double top = head.bottom();
     QStringList amiss;
     if (const auto lacking = missing_tools_of(*work->kind, document_.plan().practices); !lacking.empty())
-        amiss << tr("You have no %1.").arg(joined(lacking));
+        amiss << tr("You have no %1.").arg(joined(said_each(lacking)));
     if (work->tube_missing)
         amiss << (work->to_buy ? tr("No tube at hand covers it; %1 would.").arg(words_of(work->to_buy->name))
                                : tr("No tube covers it."));
@@ -126,7 +127,7 @@ void JointPanel::paint_facts(QPainter& p, const JointWork& work, const QRectF& a
     const auto& kind = *work.kind;
     QStringList words;
     const auto& size = work.size;
-    const auto tools = joined(tools_of(kind, size, document_.plan().practices));
+    const auto tools = joined(said_each(tools_of(kind, size, document_.plan().practices)));
     if (!size.heat.empty())
         words << words_of(size.heat) + (raw(size.iron) > 0 ? tr(" at %1").arg(said(size.iron)) : QString()) +
                      tr(", about %1").arg(said(size.dwell));
@@ -159,7 +160,7 @@ void JointPanel::fill_kind_menu(QMenu& menu, size_t feed) {
     const auto offer = [&](QMenu& to, const JointKind& k) {
         auto words = words_of(k.name);
         if (const auto lacking = missing_tools_of(k, plan.practices); !lacking.empty())
-            words += tr("  (you have no %1)").arg(joined(lacking));
+            words += tr("  (you have no %1)").arg(joined(said_each(lacking)));
         else if (!takes(k, joint_copper(plan, catalogue, f, at_source_)))
             words += tr("  (takes %1 to %2)").arg(said(k.least), said(k.most));
         auto* a = to.addAction(words, this, [this, id = f.id, kind = k.id, known = &catalogue] {

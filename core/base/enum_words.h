@@ -3,6 +3,7 @@
 #include <optional>
 #include <string>
 #include <string_view>
+#include "words/say.h"
 
 namespace sangre {
 
@@ -12,6 +13,12 @@ std::string word_of(E value) {
     for (const auto& [one, word] : names(value))
         if (one == value) return std::string(word);
     return {};
+}
+
+/// Its word in the reader's language, where a sentence is about it; files and lines have the word itself.
+template <class E>
+std::string said_word(E value) {
+    return said(word_of(value));
 }
 
 /// The value of that word, exactly as it is written.

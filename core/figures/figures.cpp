@@ -1,4 +1,5 @@
 #include "figures.h"
+#include "words/say.h"
 
 #include <fmt/format.h>
 
@@ -8,18 +9,18 @@ std::vector<std::string> unknown_figures(const Plan& plan, const Figures& figure
     std::vector<std::string> missing;
     if (!figures.now.found)
         missing.emplace_back(
-            "No operating point was found for the instant asked about: its numbers are not known.");
+            say("No operating point was found for the instant asked about: its numbers are not known."));
     if (!figures.worst.not_found_at.empty())
-        missing.push_back(fmt::format(
-            "No operating point was found at {}: what happens there is in no figure of the worst case.",
-            figures.worst.not_found_at));
+        missing.push_back(
+            say("No operating point was found at {}: what happens there is in no figure of the worst case.",
+                figures.worst.not_found_at));
     if (!figures.mission.not_found_in.empty())
-        missing.push_back(fmt::format("No operating point was found in {}: the day cannot be played.",
-                                      figures.mission.not_found_in));
+        missing.push_back(say("No operating point was found in {}: the day cannot be played.",
+                              figures.mission.not_found_in));
     for (size_t f = 0; f < figures.shorts.size(); ++f)
         if (!figures.shorts[f].found)
-            missing.push_back(fmt::format("What a short at the end of {} draws was not found.",
-                                          feed_name(plan, plan.feeds[f])));
+            missing.push_back(
+                say("What a short at the end of {} draws was not found.", feed_name(plan, plan.feeds[f])));
     return missing;
 }
 

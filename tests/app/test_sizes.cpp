@@ -5,6 +5,7 @@
 #include "desk.h"
 #include "power/power_station.h"
 #include "routing/routing_station.h"
+#include "shell/tongue.h"
 #include "widgets/toggle.h"
 #include "wiring/wiring_station.h"
 
@@ -60,12 +61,13 @@ class TestSizes : public QObject {
   private slots:
     void initTestCase() { QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, home_.path()); }
     void init() { QSettings().clear(); }
-    void cleanup() { set_text_scale(1); }
+    void cleanup() { set_text_scale(1), speak_language("en"); }
 
     void nothing_is_cut_data() {
         QTest::addColumn<QString>("demo");
         QTest::addColumn<QSize>("size");
         QTest::addColumn<double>("text");
+        QTest::addColumn<QString>("language");
         for (const auto* demo : {"orchard-frost-rover", "seed-hexacopter", "apiary-trailer", "bat-detector",
                                  "book-trike", "moss-wall"})
             for (const auto& [size, text] : std::vector<std::pair<QSize, double>>{{{1024, 640}, 1.0},
@@ -79,12 +81,24 @@ class TestSizes : public QObject {
                                              .arg(size.width())
                                              .arg(size.height())
                                              .arg(text)))
-                    << QString(demo) << size << text;
+                    << QString(demo) << size << text << "en";
+        // Words of other languages are longer.
+        for (const auto* demo : {"orchard-frost-rover", "moss-wall"})
+            for (const auto& [size, text] : std::vector<std::pair<QSize, double>>{
+                     {{1024, 640}, 1.0}, {{1280, 800}, 1.0}, {{1280, 800}, 1.5}})
+                QTest::newRow(qPrintable(QStringLiteral("%1 %2×%3 at %4 in German")
+                                             .arg(demo)
+                                             .arg(size.width())
+                                             .arg(size.height())
+                                             .arg(text)))
+                    << QString(demo) << size << text << "de";
     }
     void nothing_is_cut() {
         QFETCH(QString, demo);
         QFETCH(QSize, size);
         QFETCH(double, text);
+        QFETCH(QString, language);
+        speak_language(language);
         Desk d(test::demo(demo));
         d.window.restyle(Appearance::light, text);
         d.window.resize(size);

@@ -10,6 +10,7 @@
 #include "network/filter.h"
 #include "protection/suiting.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -72,15 +73,15 @@ class Offers {
         if (!has(DeviceKind::fuse) && protection_.smallest) {
             const auto [family, rating] = *protection_.smallest;
             offers_.push_back({Group::protect, fmt::format("{} {}", format(rating), family->name),
-                               "the smallest that carries what this feed asks",
+                               say("the smallest that carries what this feed asks"),
                                [id = feed_.id, type = family->id, amps = rating](const Plan& p) {
                                    return set_fuse(p, id, type, amps);
                                }});
         }
         if (const auto* t = cheapest_inline(InlineKind::diode); t && !has(DeviceKind::diode))
             offer(Group::protect, DeviceKind::diode, t->id, t->name,
-                  fmt::format("saves what is behind when plus and minus are swapped; takes {} = {}",
-                              format(t->forward), format(Watt(raw(t->forward) * raw(worst_.continuous)))));
+                  say("saves what is behind when plus and minus are swapped; takes {} = {}",
+                      format(t->forward), format(Watt(raw(t->forward) * raw(worst_.continuous)))));
         offer_precharge();
     }
     void offer_holder(const Device& fuse) {
@@ -90,8 +91,8 @@ class Offers {
         const auto* wire = holder ? find(catalogue_.wires, holder->lead) : nullptr;
         if (!wire || fuse.holder == holder->id) return;
         offers_.push_back({Group::seat, holder->name,
-                           fmt::format("for the {} fuse: two leads of {} to join, {} each",
-                                       format(fuse.rating), wire->size, format(holder->lead_length)),
+                           say("for the {} fuse: two leads of {} to join, {} each", format(fuse.rating),
+                               wire->size, format(holder->lead_length)),
                            [this_catalogue = &catalogue_, id = fuse.id, to = holder->id](const Plan& p) {
                                return set_holder(p, *this_catalogue, id, to);
                            }});
@@ -105,8 +106,8 @@ class Offers {
         const auto* tap = family ? suiting_tap(catalogue_, *family, fuse.rating, plan_.hottest_air) : nullptr;
         if (!tap || fuse.holder == tap->id) return;
         offers_.push_back({Group::seat, tap->name,
-                           fmt::format("in the slot of {}: its fuse and the {} one side by side",
-                                       source->name, format(fuse.rating)),
+                           say("in the slot of {}: its fuse and the {} one side by side", source->name,
+                               format(fuse.rating)),
                            [this_catalogue = &catalogue_, id = fuse.id, to = tap->id](const Plan& p) {
                                return set_holder(p, *this_catalogue, id, to);
                            }});
@@ -116,47 +117,48 @@ class Offers {
         const auto* type =
             relay.kind == DeviceKind::power_switch ? find(catalogue_.switches, relay.type) : nullptr;
         if (!type || raw(type->coil) <= 0) return;
-        const auto say = [&](std::string name, std::string purpose, Id Device::*which, const Id& to) {
+        const auto hung = [&](std::string name, std::string purpose, Id Device::*which, const Id& to) {
             if (relay.*which == to) return;
             offers_.push_back(
                 {Group::coil, std::move(name), std::move(purpose), [id = relay.id, which, to](const Plan& p) {
                      return with_device(p, id, [&](Device& d) { d.*which = to; });
                  }});
         };
-        say("coil on this feed's own supply", "before its contact", &Device::coil_from, {});
+        hung(say("coil on this feed's own supply"), say("before its contact"), &Device::coil_from, {});
         const auto hang = [&](const auto& parts) {
             for (const auto& part : parts)
                 if (part.id != feed_.from)
-                    say("coil on " + part.name, fmt::format("wound for {}", format(type->coil)),
-                        &Device::coil_from, part.id);
+                    hung(say("coil on ") + part.name, say("wound for {}", format(type->coil)),
+                         &Device::coil_from, part.id);
         };
         hang(plan_.hubs), hang(plan_.converters);
-        say("closed by nothing named", "", &Device::control, {});
+        hung(say("closed by nothing named"), "", &Device::control, {});
         for (const auto& p : plan_.passives)
             if (p.kind == PassiveKind::button || p.kind == PassiveKind::sensor)
-                say("closed by " + p.name, "in the coil's return", &Device::control, p.id);
+                hung(say("closed by ") + p.name, say("in the coil's return"), &Device::control, p.id);
         for (const auto& l : plan_.loads)
             if (l.id != feed_.to && l.kind != LoadKind::motor && l.kind != LoadKind::led)
-                say("closed by " + l.name, "an output of it, with a transistor", &Device::control, l.id);
+                hung(say("closed by ") + l.name, say("an output of it, with a transistor"), &Device::control,
+                     l.id);
     }
     /// What a thermal switch may sit on.
     void offer_warmth(const Device& d) {
         if (!is_thermal(catalogue_, d)) return;
-        const auto say = [&](const Id& on, std::string name, std::string purpose) {
+        const auto sits = [&](const Id& on, std::string name, std::string purpose) {
             if (d.sits_on != on)
                 offers_.push_back(
                     {Group::warmth, std::move(name), std::move(purpose), [id = d.id, on](const Plan& p) {
                          return with_device(p, id, [&](Device& x) { x.sits_on = on, x.warmer_k.reset(); });
                      }});
         };
-        say({}, "in the air around it", "up to " + format(plan_.hottest_air));
+        sits({}, say("in the air around it"), say("up to ") + format(plan_.hottest_air));
         for (size_t c = 0; c < plan_.converters.size(); ++c)
             if (const auto* type = find(catalogue_.converters, plan_.converters[c].type))
-                say(plan_.converters[c].id, "on " + plan_.converters[c].name,
-                    "up to " + format(Celsius(raw(plan_.hottest_air) +
-                                              temperature_rise(*type, worsts_.converters[c].heat))));
+                sits(plan_.converters[c].id, say("on {}", plan_.converters[c].name),
+                     say("up to ") + format(Celsius(raw(plan_.hottest_air) +
+                                                    temperature_rise(*type, worsts_.converters[c].heat))));
         for (const auto& load : plan_.loads)
-            say(load.id, "on " + load.name, "then say how much warmer than the air it gets");
+            sits(load.id, say("on {}", load.name), say("then say how much warmer than the air it gets"));
     }
     void offer_precharge() {
         const double farad = raw(protection_.charging.capacitance);
@@ -164,9 +166,9 @@ class Offers {
         const auto* best = suiting_precharge(catalogue_, worst_.highest_end, Farad(farad));
         if (best)
             offer(Group::protect, DeviceKind::precharge, best->id, best->name,
-                  fmt::format("hold the button {} before you plug or switch on: {} instead of a spark",
-                              format(Second(5 * raw(best->resistance) * farad)),
-                              format(Ampere(raw(worst_.highest_end) / raw(best->resistance)))));
+                  say("hold the button {} before you plug or switch on: {} instead of a spark",
+                      format(Second(5 * raw(best->resistance) * farad)),
+                      format(Ampere(raw(worst_.highest_end) / raw(best->resistance)))));
     }
     void turn_off() {
         // What must stay on branches before every switch.
@@ -184,18 +186,18 @@ class Offers {
                 offer(Group::turn_off, DeviceKind::power_switch, t->id, t->name, purpose,
                       name_of(plan_, feed_.to));
         };
-        put(pick([](const auto& t) { return t.kind == SwitchKind::manual; }), "by hand");
+        put(pick([](const auto& t) { return t.kind == SwitchKind::manual; }), say("by hand"));
         put(pick([](const auto& t) { return t.kind == SwitchKind::electronic; }),
-            "from afar: a thin wire to a small button or a receiver turns it on");
+            say("from afar: a thin wire to a small button or a receiver turns it on"));
         put(pick([&](const auto& t) {
                 return t.kind == SwitchKind::relay && raw(t.coil) > 0 &&
                        std::abs(raw(t.coil) / std::max(raw(worst_.highest_end), 0.1) - 1) < 0.3;
             }),
-            "from afar, by a coil of this feed's voltage");
+            say("from afar, by a coil of this feed's voltage"));
         put(pick([](const auto& t) { return t.kind == SwitchKind::thermal && t.closes_above.has_value(); }),
-            "closes when it is warm: a fan runs only when needed. Its case may be live: insulate it");
+            say("closes when it is warm: a fan runs only when needed. Its case may be live: insulate it"));
         put(pick([](const auto& t) { return t.kind == SwitchKind::thermal && t.opens_above.has_value(); }),
-            "opens when it is hot: saves what it is fixed to. Its case may be live: insulate it");
+            say("opens when it is hot: saves what it is fixed to. Its case may be live: insulate it"));
     }
     void quieten() {
         if (has(DeviceKind::filter)) return;
@@ -211,15 +213,15 @@ class Offers {
             need.noise = module_noise;
             const auto check = check_filter(need);
             offer(Group::quieten, DeviceKind::filter, lc->id, lc->name,
-                  fmt::format("works from {} up: {} dB at {}; drops {}", format(check.resonance),
-                              format_number(check.attenuation, 2), format(module_noise), format(check.drop)));
+                  say("works from {} up: {} dB at {}; drops {}", format(check.resonance),
+                      format_number(check.attenuation, 2), format(module_noise), format(check.drop)));
         }
         if (const auto* ferrite = cheapest(catalogue_.inlines, [&](const InlinePart& t) {
                 return t.kind == InlineKind::filter && raw(t.capacitance) <= 0 &&
                        t.rated >= worst_.continuous && (raw(t.bore) <= 0 || t.bore >= thickness_);
             }))
             offer(Group::quieten, DeviceKind::filter, ferrite->id, ferrite->name,
-                  "both leads through it, close to what is noisy; costs nothing worth naming");
+                  say("both leads through it, close to what is noisy; costs nothing worth naming"));
     }
     void watch() {
         if (has(DeviceKind::shunt)) return;
@@ -228,9 +230,8 @@ class Offers {
         });
         if (meter)
             offer(Group::watch, DeviceKind::shunt, meter->id, meter->name,
-                  fmt::format("shows {} and {} here; drops {}", format(worst_.highest_end),
-                              format(worst_.continuous),
-                              format(Volt(raw(meter->resistance) * raw(worst_.continuous)))));
+                  say("shows {} and {} here; drops {}", format(worst_.highest_end), format(worst_.continuous),
+                      format(Volt(raw(meter->resistance) * raw(worst_.continuous)))));
     }
 
     const Plan& plan_;

@@ -4,6 +4,7 @@
 
 #include "units/format.h"
 #include "wire/choice.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -76,12 +77,12 @@ void fuses(Explained& to, const Plan& plan, const Study& s, size_t i) {
     for (const auto way : {FuseSchool::smallest_that_carries, FuseSchool::largest_that_protects}) {
         const bool small = way == FuseSchool::smallest_that_carries;
         const auto here = fuse_by(plan, s, i, way);
-        School school{small ? "Smallest that carries" : "Largest that protects",
-                      here ? format(here->rating) : "none does both",
-                      small ? "opens soonest, and tells when a load draws more than it should"
-                            : "never opens for nothing; the wire is still safe",
+        School school{small ? say("Smallest that carries") : say("Largest that protects"),
+                      here ? format(here->rating) : say("none does both"),
+                      small ? say("opens soonest, and tells when a load draws more than it should")
+                            : say("never opens for nothing; the wire is still safe"),
                       here && here->rating == p.rating && here->family == p.family->id};
-        school.about = "How builders choose the fuse";
+        school.about = say("How builders choose the fuse");
         Follow follow;
         if (here)
             follow.here = [to = *here](const Plan& q) { return set_fuse(q, to.feed, to.family, to.rating); };
@@ -101,32 +102,35 @@ void fuses(Explained& to, const Plan& plan, const Study& s, size_t i) {
 void schools_of(Explained& to, const Plan& plan, const Catalogue& catalogue, const Study& s, size_t i) {
     const auto& feed = plan.feeds[i];
     const auto needs = all_needs(plan, s);
-    const auto offer = [&](const char* about, const std::string& name, const char* purpose, WireSchool way,
-                           bool metric, bool metric_for_all) {
+    const auto offer = [&](const std::string& about, const std::string& name, const std::string& purpose,
+                           WireSchool way, bool metric, bool metric_for_all) {
         auto need = need_of(plan, s, i);
         need.metric = metric;
         const auto* wire = choose_wire(catalogue, need, way);
-        School school{name, wire ? wire->size : "none thick enough", purpose, wire && wire->id == feed.wire};
+        School school{name, wire ? wire->size : say("none thick enough"), purpose,
+                      wire && wire->id == feed.wire};
         school.about = about;
         Follow follow;
         if (wire) follow.here = [id = feed.id, to = wire->id](const Plan& q) { return set_wire(q, id, to); };
         follow.everywhere = all_wires(needs, catalogue, way, metric_for_all);
         add(to, std::move(school), std::move(follow));
     };
-    const char* sizing = "How builders size the wire";
+    const auto sizing = say("How builders size the wire");
     const bool here = s.protection[i].wire->metric, all = plan.practices.metric;
-    offer(sizing, "By its temperature", "short feeds, where nothing starves", WireSchool::temperature, here,
+    offer(sizing, say("By its temperature"), say("short feeds, where nothing starves"),
+          WireSchool::temperature, here, all);
+    offer(sizing, say("By voltage drop, ") + format_percent(plan.practices.drop_limit),
+          say("long and thin starves the far end"), WireSchool::drop, here, all);
+    offer(sizing, say("By 700 circ mil/A"), say("cautious: enclosed, warm, for years"), WireSchool::cautious,
+          here, all);
+    offer(sizing, say("By chassis wiring"), say("bold: free air, about 50 K of rise"), WireSchool::bold, here,
           all);
-    offer(sizing, "By voltage drop, " + format_percent(plan.practices.drop_limit),
-          "long and thin starves the far end", WireSchool::drop, here, all);
-    offer(sizing, "By 700 circ mil/A", "cautious: enclosed, warm, for years", WireSchool::cautious, here,
-          all);
-    offer(sizing, "By chassis wiring", "bold: free air, about 50 K of rise", WireSchool::bold, here, all);
     fuses(to, plan, s, i);
-    const char* sizes = "AWG or mm²";
-    offer(sizes, "In AWG", "silicone wire for models usually comes in AWG", plan.practices.wire, false,
-          false);
-    offer(sizes, "In mm²", "a vehicle's own harness is usually metric", plan.practices.wire, true, true);
+    const auto sizes = say("AWG or mm²");
+    offer(sizes, say("In AWG"), say("silicone wire for models usually comes in AWG"), plan.practices.wire,
+          false, false);
+    offer(sizes, say("In mm²"), say("a vehicle's own harness is usually metric"), plan.practices.wire, true,
+          true);
 }
 
 }  // namespace

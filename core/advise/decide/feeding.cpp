@@ -6,6 +6,7 @@
 
 #include "propose/sizing.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -40,14 +41,14 @@ Plan sized(Plan plan, const Catalogue& catalogue, const std::vector<Id>& feeds) 
 tl::expected<Plan, std::string> own_line(const Plan& plan, const Catalogue& catalogue, const Id& load) {
     const auto* feed = feed_of(plan, load);
     const auto* l = by_id(plan.loads, load);
-    if (!feed || !l) return Failed("it is not wired yet");
+    if (!feed || !l) return Failed(say("it is not wired yet"));
     const auto source = find_part(plan, feed->from);
     if (source.kind == PartKind::converter)
-        return Failed(fmt::format("it runs on {}, which the pack cannot give", name_of(plan, feed->from)));
-    if (source.kind == PartKind::source) return Failed("it has its own line from the pack already");
+        return Failed(say("it runs on {}, which the pack cannot give", name_of(plan, feed->from)));
+    if (source.kind == PartKind::source) return Failed(say("it has its own line from the pack already"));
     const auto way = upstream_feeds(plan, load);
     const auto& pack = plan.feeds[way.back()].from;
-    if (find_part(plan, pack).kind != PartKind::source) return Failed("no pack feeds it");
+    if (find_part(plan, pack).kind != PartKind::source) return Failed(say("no pack feeds it"));
     Plan next = plan;
     auto& f = next.feeds[way.front()];
     f.from = pack, f.joint_from.clear();
@@ -60,26 +61,27 @@ tl::expected<Plan, std::string> tap_circuit(const Plan& plan, const Catalogue& c
                                             const Id& load, const Id& circuit) {
     const auto *own = feed_of(plan, load), *old = feed_of(plan, circuit);
     const auto *l = by_id(plan.loads, load), *other = by_id(plan.loads, circuit);
-    if (!own || !old || !l || !other || own == old) return Failed("two loads, each with a feed, are needed");
+    if (!own || !old || !l || !other || own == old)
+        return Failed(say("two loads, each with a feed, are needed"));
     const auto at = static_cast<size_t>(old - plan.feeds.data());
     const auto& worst = study.worst.feeds[at];
     if (worst.lowest_end < l->v_min || worst.highest_end > l->v_max)
-        return Failed(fmt::format("there it would get {} – {}; it takes {} – {}", format(worst.lowest_end),
-                                  format(worst.highest_end), format(l->v_min), format(l->v_max)));
+        return Failed(say("there it would get {} – {}; it takes {} – {}", format(worst.lowest_end),
+                          format(worst.highest_end), format(l->v_min), format(l->v_max)));
     const auto& p = study.protection[at];
     const auto together = worst.continuous + l->typical;
     if (const auto* fuse = device(*old, DeviceKind::fuse); fuse && p.family) {
         const auto stands = continuous_limit(*p.family, fuse->rating, plan.hottest_air);
         if (together > stands)
-            return Failed(fmt::format("the {} fuse of {} carries {} continuously; together they ask {}",
-                                      format(fuse->rating), other->name, format(stands), format(together)));
+            return Failed(say("the {} fuse of {} carries {} continuously; together they ask {}",
+                              format(fuse->rating), other->name, format(stands), format(together)));
     }
     if (together > p.ampacity)
-        return Failed(fmt::format("the wire to {} carries {}; together they ask {}", other->name,
-                                  format(p.ampacity), format(together)));
+        return Failed(say("the wire to {} carries {}; together they ask {}", other->name, format(p.ampacity),
+                          format(together)));
     Plan next = plan;
     const Id id = fresh_id(plan, "tap", other->name);
-    next.hubs.push_back({id, "Tap at " + other->name, other->place, {}});
+    next.hubs.push_back({id, say("Tap at ") + other->name, other->place, {}});
     auto& trunk = next.feeds[at];
     Lead rest = trunk;
     rest.id = fresh_id(next, "feed", id + " " + other->name);

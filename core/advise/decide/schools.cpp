@@ -6,17 +6,18 @@
 
 #include "decide/feeding.h"
 #include "propose/propose.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
 
 struct Way {
-    const char *name, *purpose;
+    std::string name, purpose;
     std::function<void(Practices&)> follow;
 };
 
 struct Question {
-    const char *name, *about;
+    std::string name, about;
     std::vector<Way> ways;
 };
 
@@ -28,31 +29,37 @@ auto set(Value value) {
 std::vector<Question> questions() {
     using P = Practices;
     return {
-        {"One pack or two",
-         "Motor noise reaches the quiet things through a shared pack; a second one must be charged and "
-         "watched.",
-         {{"One pack", "one thing to charge and to watch", set<&P::supply>(SupplySchool::one)},
-          {"Two packs", "the quiet things share no wire with motors", set<&P::supply>(SupplySchool::two)}}},
-        {"Sized tightly or generously",
-         "A supply that is just too weak shows as a computer that restarts at random; a strong one weighs "
-         "and costs.",
-         {{"Tightly", "modules and wires as computed", set<&P::sizing>(SizingSchool::tight)},
-          {"Generously", "half as much again: cool, and room for more",
+        {say("One pack or two"),
+         say("Motor noise reaches the quiet things through a shared pack; a second one must be charged and "
+             "watched."),
+         {{say("One pack"), say("one thing to charge and to watch"), set<&P::supply>(SupplySchool::one)},
+          {say("Two packs"), say("the quiet things share no wire with motors"),
+           set<&P::supply>(SupplySchool::two)}}},
+        {say("Sized tightly or generously"),
+         say("A supply that is just too weak shows as a computer that restarts at random; a strong one "
+             "weighs "
+             "and costs."),
+         {{say("Tightly"), say("modules and wires as computed"), set<&P::sizing>(SizingSchool::tight)},
+          {say("Generously"), say("half as much again: cool, and room for more"),
            set<&P::sizing>(SizingSchool::generous)}}},
-        {"Where a rail is set",
-         "Set high, the far end still sees its voltage when it works hard; at nominal nothing is ever above "
-         "it.",
-         {{"In the middle", "as far from both bounds", set<&P::set>(SetSchool::middle)},
-          {"High", "against the drop in thin wire", set<&P::set>(SetSchool::high)},
-          {"At nominal", "what the nameplate says", set<&P::set>(SetSchool::nominal)}}},
-        {"Noisy loads",
-         "A motor on the rail of a camera is seen in the picture; a module each costs and weighs.",
-         {{"A module of their own", "noise stays on its side", set<&P::noise>(NoiseSchool::own_converter)},
-          {"With the others", "fewer modules; a filter may do", set<&P::noise>(NoiseSchool::together)}}},
-        {"One feed for many or each its own",
-         "A block near the loads saves wire; what fails in its feed takes all of them.",
-         {{"Each its own", "one fuse, one load", set<&P::feeds>(FeedSchool::own)},
-          {"One for those together", "less wire, one more block", set<&P::feeds>(FeedSchool::grouped)}}},
+        {say("Where a rail is set"),
+         say("Set high, the far end still sees its voltage when it works hard; at nominal nothing is ever "
+             "above "
+             "it."),
+         {{say("In the middle"), say("as far from both bounds"), set<&P::set>(SetSchool::middle)},
+          {say("High"), say("against the drop in thin wire"), set<&P::set>(SetSchool::high)},
+          {say("At nominal"), say("what the nameplate says"), set<&P::set>(SetSchool::nominal)}}},
+        {say("Noisy loads"),
+         say("A motor on the rail of a camera is seen in the picture; a module each costs and weighs."),
+         {{say("A module of their own"), say("noise stays on its side"),
+           set<&P::noise>(NoiseSchool::own_converter)},
+          {say("With the others"), say("fewer modules; a filter may do"),
+           set<&P::noise>(NoiseSchool::together)}}},
+        {say("One feed for many or each its own"),
+         say("A block near the loads saves wire; what fails in its feed takes all of them."),
+         {{say("Each its own"), say("one fuse, one load"), set<&P::feeds>(FeedSchool::own)},
+          {say("One for those together"), say("less wire, one more block"),
+           set<&P::feeds>(FeedSchool::grouped)}}},
     };
 }
 
@@ -94,18 +101,20 @@ SchoolQuestion answered(const Question& asked, const Plan& plan, const Catalogue
         second.plan.feeds == q.ways.front().plan.feeds &&
         second.plan.converters == q.ways.front().plan.converters)
         for (auto& w : q.ways)
-            if (!w.followed) w.refusal = "it makes no difference with these loads";
+            if (!w.followed) w.refusal = say("it makes no difference with these loads");
     compare(q, catalogue);
     return q;
 }
 
 SchoolQuestion how_to_feed(const Plan& plan, const Catalogue& catalogue, const Id& load) {
     SchoolQuestion q{
-        "How " + name_of(plan, load) + " is fed",
-        "A small load may share a circuit whose fuse, wire and plug have room; strong ones get a line.",
+        say("How {} is fed", name_of(plan, load)),
+        say("A small load may share a circuit whose fuse, wire and plug have room; strong ones get a line."),
         {}};
-    q.ways.push_back({"As it is", "its own feed from where its voltage is", true, {}, plan, {}, {}});
-    const auto add = [&](const std::string& name, const char* purpose, tl::expected<Plan, std::string> next) {
+    q.ways.push_back(
+        {say("As it is"), say("its own feed from where its voltage is"), true, {}, plan, {}, {}});
+    const auto add = [&](const std::string& name, const std::string& purpose,
+                         tl::expected<Plan, std::string> next) {
         SchoolWay w{name, purpose, false, {}, {}, {}, {}};
         if (next)
             w.plan = std::move(*next);
@@ -113,14 +122,16 @@ SchoolQuestion how_to_feed(const Plan& plan, const Catalogue& catalogue, const I
             w.refusal = next.error();
         q.ways.push_back(std::move(w));
     };
-    add("Its own line from the pack", "nothing else takes it along", own_line(plan, catalogue, load));
+    add(say("Its own line from the pack"), say("nothing else takes it along"),
+        own_line(plan, catalogue, load));
     const auto now = study(plan, catalogue, {});
     const auto circuit = best_circuit_to_tap(plan, catalogue, now, load);
     if (circuit.empty())
-        add("Tap a circuit", "least wire; two fuses, the old one and its own",
-            tl::unexpected(std::string("no circuit of its voltage has room for it")));
+        add(say("Tap a circuit"), say("least wire; two fuses, the old one and its own"),
+            tl::unexpected(std::string(say("no circuit of its voltage has room for it"))));
     else
-        add("Tap the circuit of " + name_of(plan, circuit), "least wire; two fuses, the old one and its own",
+        add(say("Tap the circuit of ") + name_of(plan, circuit),
+            say("least wire; two fuses, the old one and its own"),
             tap_circuit(plan, catalogue, now, load, circuit));
     compare(q, catalogue);
     return q;

@@ -12,6 +12,7 @@
 #include "decide/variants.h"
 #include "propose/propose.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -124,19 +125,17 @@ std::vector<SearchedPlan> bettered(const SearchResult& result, const Catalogue& 
 
 /// How far from the best of all plans, tried or not, the best found may be.
 void tell_bounds(const SearchResult& result, const BatteryComparison& compared, Why& why) {
-    why.heading("How far from the best of all");
+    why.heading(say("How far from the best of all"));
     const auto mass = bound_of(compared, Aim::mass), cost = bound_of(compared, Aim::cost);
     if (const auto* best = result.best(Aim::mass); best && mass && raw(best->mass) > 0)
-        why.add(
-            fmt::format("{}; the lightest pack that serves weighs {}: no plan is lighter by more than {}.",
-                        format(best->mass), format(Gram(*mass)),
-                        format_percent(std::max(0.0, 1 - *mass / raw(best->mass)))));
+        why.add(say("{}; the lightest pack that serves weighs {}: no plan is lighter by more than {}.",
+                    format(best->mass), format(Gram(*mass)),
+                    format_percent(std::max(0.0, 1 - *mass / raw(best->mass)))));
     if (const auto* best = result.best(Aim::cost); best && cost && best->cost > 0)
-        why.add(fmt::format(
-            "{:.0f}; the cheapest pack that serves costs {:.0f}: no plan is cheaper by more than {}.",
-            best->cost, *cost, format_percent(std::max(0.0, 1 - *cost / best->cost))));
+        why.add(say("{:.0f}; the cheapest pack that serves costs {:.0f}: no plan is cheaper by more than {}.",
+                    best->cost, *cost, format_percent(std::max(0.0, 1 - *cost / best->cost))));
     if (const auto* best = result.best(Aim::loss))
-        why.add(fmt::format("{} lost a day; nothing is lost at best.", format(best->lost)));
+        why.add(say("{} lost a day; nothing is lost at best.", format(best->lost)));
 }
 
 }  // namespace
@@ -166,9 +165,9 @@ const SearchedPlan* SearchResult::best(Aim aim) const {
 SearchResult search_plans(const Plan& plan, const Catalogue& catalogue,
                           const std::function<bool(double)>& progress) {
     SearchResult result;
-    result.why.title = "The search";
+    result.why.title = say("The search");
     if (plan.loads.empty()) {
-        result.why.add("Nothing to search for yet: type loads first.");
+        result.why.add(say("Nothing to search for yet: type loads first."));
         return result;
     }
     const auto compared = compare_batteries(plan, catalogue);
@@ -204,36 +203,35 @@ SearchResult search_plans(const Plan& plan, const Catalogue& catalogue,
     result.stepped = stepped;
     result.complete = result.complete && whole;
     auto& why = result.why;
-    why.add(fmt::format(
-        "{} whole plans proposed and studied: each battery worth having, with every way to size wires, "
-        "set rails, keep noise apart and group feeds.",
-        result.tried));
+    why.add(
+        say("{} whole plans proposed and studied: each battery worth having, with every way to size wires, "
+            "set rails, keep noise apart and group feeds.",
+            result.tried));
     if (result.refused > 0)
-        why.add(fmt::format("{} fell out: a danger is left in them, or they do not last the day.",
-                            result.refused));
+        why.add(say("{} fell out: a danger is left in them, or they do not last the day.", result.refused));
     if (result.stepped > 0)
         why.add(
-            fmt::format("{} more on the way from the best ones: rails merged or fed from one another, other "
-                        "modules, single wires thinner or thicker, as long as it helped.",
-                        result.stepped));
+            say("{} more on the way from the best ones: rails merged or fed from one another, other "
+                "modules, single wires thinner or thicker, as long as it helped.",
+                result.stepped));
     if (!result.plans.empty()) tell_bounds(result, compared, why);
-    why.add(result.complete ? "All were tried, and no step betters the best shown."
-                            : "Stopped early: something better may not have been tried.",
+    why.add(result.complete ? say("All were tried, and no step betters the best shown.")
+                            : say("Stopped early: something better may not have been tried."),
             result.complete ? Tone::good : Tone::caution);
     return result;
 }
 
 std::string practices_in_words(const Practices& p) {
-    const char* wire = p.wire == WireSchool::drop          ? "drop"
-                       : p.wire == WireSchool::temperature ? "temperature"
-                       : p.wire == WireSchool::cautious    ? "700 circular mils per ampere"
-                                                           : "chassis wiring";
-    const char* set = p.set == SetSchool::middle ? "in the middle"
-                      : p.set == SetSchool::high ? "high"
-                                                 : "at nominal";
-    return fmt::format("wires by {}, rails {}, noise {}{}", wire, set,
-                       p.noise == NoiseSchool::own_converter ? "apart" : "together",
-                       p.feeds == FeedSchool::grouped ? ", feeds grouped" : "");
+    const auto wire = p.wire == WireSchool::drop          ? say("drop")
+                      : p.wire == WireSchool::temperature ? say("temperature")
+                      : p.wire == WireSchool::cautious    ? say("700 circular mils per ampere")
+                                                          : say("chassis wiring");
+    const auto set = p.set == SetSchool::middle ? say("in the middle")
+                     : p.set == SetSchool::high ? say("high")
+                                                : say("at nominal");
+    return say("wires by {}, rails {}, noise {}{}", wire, set,
+               p.noise == NoiseSchool::own_converter ? say("apart") : say("together"),
+               p.feeds == FeedSchool::grouped ? say(", feeds grouped") : "");
 }
 
 }  // namespace sangre

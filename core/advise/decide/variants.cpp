@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -12,11 +13,11 @@ namespace {
 constexpr double no_difference = 0.005;
 
 struct Compared {
-    const char* name;
+    std::string name;
     double a, b;
     bool more_is_better;
     std::string text_a, text_b;
-    const char* meaning;
+    std::string meaning;
     enum class Told { share, count, points } told = Told::share;  ///< how a difference is told
 };
 
@@ -28,7 +29,7 @@ VariantFigure figure(const Compared& c) {
     const char* sign = difference > 0 ? "+" : "−";
     const auto by = std::abs(difference);
     if (c.told == Compared::Told::points)
-        f.change = fmt::format("{}{} points", sign, format_number(by * 100, 2));
+        f.change = say("{}{} points", sign, format_number(by * 100, 2));
     else if (c.told == Compared::Told::count || c.a == 0)
         f.change = fmt::format("{}{}", sign, format_number(by));
     else
@@ -42,7 +43,7 @@ size_t parts(const Plan& plan) {
     return n;
 }
 
-std::string run_time(const Mission& m) { return m.run_time_capped ? "over a year" : format(m.run_time); }
+std::string run_time(const Mission& m) { return m.run_time_capped ? say("over a year") : format(m.run_time); }
 
 }  // namespace
 
@@ -55,7 +56,7 @@ WattHour lost_in_a_day(const Study& s) {
 std::vector<VariantFigure> compare_variants(const Plan& plan_a, const Study& a, const Plan& plan_b,
                                             const Study& b) {
     const auto number = [](auto n) { return static_cast<double>(n); };
-    const auto whole = [&](const char* name, size_t x, size_t y, const char* meaning) {
+    const auto whole = [&](const std::string& name, size_t x, size_t y, const std::string& meaning) {
         return Compared{name,
                         number(x),
                         number(y),
@@ -67,27 +68,29 @@ std::vector<VariantFigure> compare_variants(const Plan& plan_a, const Study& a, 
     };
     std::vector<VariantFigure> all;
     for (const auto& c : {
-             Compared{"runs", raw(a.mission.run_time), raw(b.mission.run_time), true, run_time(a.mission),
-                      run_time(b.mission), "From full, without charging"},
-             Compared{"lowest", a.mission.lowest_charge, b.mission.lowest_charge, true,
+             Compared{say("runs"), raw(a.mission.run_time), raw(b.mission.run_time), true,
+                      run_time(a.mission), run_time(b.mission), say("From full, without charging")},
+             Compared{say("lowest"), a.mission.lowest_charge, b.mission.lowest_charge, true,
                       format_percent(a.mission.lowest_charge), format_percent(b.mission.lowest_charge),
-                      "Charge at the lowest point of the day", Compared::Told::points},
-             Compared{"mass", raw(a.mass), raw(b.mass), false, format(a.mass), format(b.mass),
-                      "Battery, wires, modules, fuses, switches and plugs"},
-             Compared{"cost", a.cost, b.cost, false, format_number(std::round(a.cost)),
-                      format_number(std::round(b.cost)), "Of the catalogue's parts, without the battery"},
-             Compared{"lost a day", raw(lost_in_a_day(a)), raw(lost_in_a_day(b)), false,
+                      say("Charge at the lowest point of the day"), Compared::Told::points},
+             Compared{say("mass"), raw(a.mass), raw(b.mass), false, format(a.mass), format(b.mass),
+                      say("Battery, wires, modules, fuses, switches and plugs")},
+             Compared{say("cost"), a.cost, b.cost, false, format_number(std::round(a.cost)),
+                      format_number(std::round(b.cost)),
+                      say("Of the catalogue's parts, without the battery")},
+             Compared{say("lost a day"), raw(lost_in_a_day(a)), raw(lost_in_a_day(b)), false,
                       format(lost_in_a_day(a)), format(lost_in_a_day(b)),
-                      "Energy that leaves the packs and does not reach a load"},
-             Compared{"worst drop", a.worst.worst_drop_share, b.worst.worst_drop_share, false,
+                      say("Energy that leaves the packs and does not reach a load")},
+             Compared{say("worst drop"), a.worst.worst_drop_share, b.worst.worst_drop_share, false,
                       format_percent(a.worst.worst_drop_share), format_percent(b.worst.worst_drop_share),
-                      "From a rail to the load that loses the most on the way", Compared::Told::points},
-             whole("parts", parts(plan_a), parts(plan_b), "Packs, hubs, modules, fuses, switches and plugs"),
-             whole("feeds", plan_a.feeds.size(), plan_b.feeds.size(), "Runs of wire to make"),
-             whole("dangers", count(a.findings, Severity::danger), count(b.findings, Severity::danger),
-                   "Findings that can hurt"),
-             whole("cautions", count(a.findings, Severity::caution), count(b.findings, Severity::caution),
-                   "Findings to think about"),
+                      say("From a rail to the load that loses the most on the way"), Compared::Told::points},
+             whole(say("parts"), parts(plan_a), parts(plan_b),
+                   say("Packs, hubs, modules, fuses, switches and plugs")),
+             whole(say("feeds"), plan_a.feeds.size(), plan_b.feeds.size(), say("Runs of wire to make")),
+             whole(say("dangers"), count(a.findings, Severity::danger), count(b.findings, Severity::danger),
+                   say("Findings that can hurt")),
+             whole(say("cautions"), count(a.findings, Severity::caution),
+                   count(b.findings, Severity::caution), say("Findings to think about")),
          })
         all.push_back(figure(c));
     return all;
@@ -99,7 +102,7 @@ std::string tell_change(const std::vector<VariantFigure>& figures) {
         auto& list = f.better > 0 ? better : worse;
         if (f.better != 0) list += (list.empty() ? "" : ", ") + f.name + " " + f.change;
     }
-    if (better.empty() && worse.empty()) return "No figure changed.";
+    if (better.empty() && worse.empty()) return say("No figure changed.");
     return (better.empty() ? "" : "better: " + better) + (better.empty() || worse.empty() ? "" : "; ") +
            (worse.empty() ? "" : "worse: " + worse);
 }

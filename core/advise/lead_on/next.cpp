@@ -7,6 +7,7 @@
 #include "bench/readings.h"
 #include "plan/air.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -19,7 +20,8 @@ size_t unfed_loads(const Plan& plan) {
 }
 
 std::string propose_first(const Plan& plan) {
-    return plan.loads.empty() ? "list what must run, on Loads." : "press Propose (Ctrl+Enter) to wire it.";
+    return plan.loads.empty() ? say("list what must run, on Loads.")
+                              : say("press Propose (Ctrl+Enter) to wire it.");
 }
 
 /// How many dangers are to be mended there, else how many cautions; empty where there are none. What they are
@@ -30,8 +32,9 @@ std::string to_mend(Stage stage, const Study& study) {
             study.findings.begin(), study.findings.end(),
             [&](const auto& f) { return f.severity == severity && stage_of(f.rule) == stage; }));
         if (n > 0)
-            return fmt::format("mend {} (F8).",
-                               counted(n, severity == Severity::danger ? "danger" : "caution"));
+            return say("mend {} (F8).", severity == Severity::danger
+                                            ? counted(n, say("danger"), say("dangers"))
+                                            : counted(n, say("caution"), say("cautions")));
     }
     return {};
 }
@@ -46,9 +49,9 @@ std::string next_step(const Plan& plan, const Study& study) {
                                        [&](const auto& key) { return plan.done.contains(key); });
         if (!first && ready) first = &step;
     }
-    if (left == 0) return "all is built; Bench says what the meter should read.";
-    return fmt::format("{}; {} {} to do.", first ? first->title : "what the others wait for", left,
-                       left == 1 ? "step" : "steps");
+    if (left == 0) return say("all is built; Bench says what the meter should read.");
+    return say("{}; {} {} to do.", first ? first->title : say("what the others wait for"), left,
+               left == 1 ? say("step") : say("steps"));
 }
 
 std::string next_reading(const Plan& plan, const Study& study) {
@@ -57,13 +60,13 @@ std::string next_reading(const Plan& plan, const Study& study) {
     for (const auto& r : study.readings()) {
         const auto taken = plan.measured.find(r.key);
         if (taken != plan.measured.end() && outside(judge(r, taken->second)))
-            return fmt::format("{} was read outside its window: find out why.", r.title);
+            return say("{} was read outside its window: find out why.", r.title);
         if (taken != plan.measured.end()) continue;
         ++left;
         if (!first) first = &r;
     }
-    if (!first) return "all is measured; the battery fuse may go in.";
-    return fmt::format("{}; {} {} to take.", first->title, left, left == 1 ? "reading" : "readings");
+    if (!first) return say("all is measured; the battery fuse may go in.");
+    return say("{}; {} {} to take.", first->title, left, left == 1 ? say("reading") : say("readings"));
 }
 
 }  // namespace
@@ -96,32 +99,31 @@ std::vector<LengthToMeasure> lengths_to_measure(const Plan& plan, const Study& s
 
 std::string next_thing(Stage stage, const Plan& plan, const Study& study) {
     if (stage == Stage::loads) {
-        if (plan.loads.empty()) return "type what must run.";
+        if (plan.loads.empty()) return say("type what must run.");
         if (const auto n = unfed_loads(plan); !wired(plan) || n > 0)
-            return wired(plan) ? fmt::format("{} {} not wired: press Propose (Ctrl+Enter).", n,
-                                             n == 1 ? "load is" : "loads are")
+            return wired(plan) ? say("{} {} not wired: press Propose (Ctrl+Enter).", n,
+                                     n == 1 ? say("load is") : say("loads are"))
                                : propose_first(plan);
     }
-    if (stage == Stage::log) return "write down what you changed, and why.";
+    if (stage == Stage::log) return say("write down what you changed, and why.");
     if (!wired(plan)) return propose_first(plan);
     if (auto mend = to_mend(stage, study); !mend.empty()) return mend;
     switch (stage) {
         case Stage::loads:
-            return "every load is wired: see on Power where it goes.";
+            return say("every load is wired: see on Power where it goes.");
         case Stage::power:
-            return "the rails hold: look through the wires on Wiring.";
+            return say("the rails hold: look through the wires on Wiring.");
         case Stage::wiring:
             if (const auto n = lengths_to_measure(plan, study).size())
-                return fmt::format("{} {} guessed: measure on Routing.", n,
-                                   n == 1 ? "length is" : "lengths are");
-            return "every wire is held and fused: see on Routing how it gets there.";
+                return say("{} {} guessed: measure on Routing.", n,
+                           n == 1 ? say("length is") : say("lengths are"));
+            return say("every wire is held and fused: see on Routing how it gets there.");
         case Stage::routing:
             if (const auto guessed = lengths_to_measure(plan, study); !guessed.empty())
-                return fmt::format("measure {}{}; {} guessed.",
-                                   feed_name(plan, plan.feeds[guessed.front().feed]),
-                                   guessed.front().decides ? ", which decides its wire" : "",
-                                   counted(guessed.size(), "length is", "lengths are"));
-            return "every length is known: cut and build on Build.";
+                return say("measure {}{}; {} guessed.", feed_name(plan, plan.feeds[guessed.front().feed]),
+                           guessed.front().decides ? say(", which decides its wire") : "",
+                           counted(guessed.size(), say("length is"), say("lengths are")));
+            return say("every length is known: cut and build on Build.");
         case Stage::build:
             return next_step(plan, study);
         case Stage::bench:
@@ -135,22 +137,23 @@ std::string next_thing(Stage stage, const Plan& plan, const Study& study) {
 std::vector<std::string> assumptions(const Plan& plan, const Study& study) {
     std::vector<std::string> all;
     if (const auto n = lengths_to_measure(plan, study).size())
-        all.push_back(
-            fmt::format("{} {} guessed at {}", n, n == 1 ? "lead is" : "leads are", format(guessed_length)));
+        all.push_back(say("{} {} guessed at {}", n, n == 1 ? say("lead is") : say("leads are"),
+                          format(guessed_length)));
     const auto figures =
         std::count_if(plan.loads.begin(), plan.loads.end(), [](const auto& l) { return l.assumed; });
     if (figures > 0)
-        all.push_back(fmt::format("{} {} figures typical of such parts", figures,
-                                  figures == 1 ? "load has" : "loads have"));
+        all.push_back(say("{} {} figures typical of such parts", figures,
+                          figures == 1 ? say("load has") : say("loads have")));
     const auto ranges =
         std::count_if(plan.loads.begin(), plan.loads.end(), [](const auto& l) { return l.range_assumed; });
     if (ranges > 0)
-        all.push_back(fmt::format("{} {} only a nominal voltage said, taken as a battery's range", ranges,
-                                  ranges == 1 ? "load has" : "loads have"));
+        all.push_back(say("{} {} only a nominal voltage said, taken as a battery's range", ranges,
+                          ranges == 1 ? say("load has") : say("loads have")));
     if (raw(plan.hottest_air) == raw(usual_hottest_air) && raw(plan.coldest_air) == raw(usual_coldest_air))
-        all.push_back(fmt::format("the air is taken as {}", air_text(plan)));
-    if (plan.phases.empty()) all.emplace_back("all runs all the time, since no day is described");
-    if (!plan.metal_frame && plan.bodies.empty()) all.emplace_back("no metal frame carries current back");
+        all.push_back(say("the air is taken as {}", air_text(plan)));
+    if (plan.phases.empty()) all.emplace_back(say("all runs all the time, since no day is described"));
+    if (!plan.metal_frame && plan.bodies.empty())
+        all.emplace_back(say("no metal frame carries current back"));
     return all;
 }
 

@@ -1,4 +1,5 @@
 #include "files/safe_write.h"
+#include "words/say.h"
 
 #include <fcntl.h>
 #include <fmt/format.h>
@@ -80,39 +81,42 @@ fs::path end_of_links(fs::path file) {
     return file;
 }
 
-const char* kind_of(mode_t mode) {
-    return S_ISDIR(mode) ? "a folder" : S_ISFIFO(mode) ? "a pipe" : S_ISSOCK(mode) ? "a socket" : "a device";
+std::string kind_of(mode_t mode) {
+    return S_ISDIR(mode)    ? say("a folder")
+           : S_ISFIFO(mode) ? say("a pipe")
+           : S_ISSOCK(mode) ? say("a socket")
+                            : say("a device");
 }
 
 }  // namespace
 
 tl::expected<void, std::string> write_whole(const std::string& text, const fs::path& file) {
-    const auto fail = [&](const char* what) {
+    const auto fail = [&](const std::string& what) {
         const auto reason = std::string(std::strerror(errno));
-        return tl::unexpected(
-            fmt::format("{}: {}: {}; the file there is as it was", file.string(), what, reason));
+        return tl::unexpected(say("{}: {}: {}; the file there is as it was", file.string(), what, reason));
     };
     const auto target = end_of_links(file);
     struct stat old {};
     const bool exists = ::stat(target.c_str(), &old) == 0;
     if (exists && !S_ISREG(old.st_mode))
-        return tl::unexpected(fmt::format("{}: this is {}, not a file", file.string(), kind_of(old.st_mode)));
-    if (exists && ::access(target.c_str(), W_OK) != 0) return fail("cannot be written");
+        return tl::unexpected(say("{}: this is {}, not a file", file.string(), kind_of(old.st_mode)));
+    if (exists && ::access(target.c_str(), W_OK) != 0) return fail(say("cannot be written"));
     Beside beside(target);
-    if (!beside.opened()) return fail("cannot be written");
+    if (!beside.opened()) return fail(say("cannot be written"));
     if (exists) {
         // An owner that may not be given away stays with whoever writes.
         [[maybe_unused]] const int ignored = ::fchown(beside.descriptor(), old.st_uid, old.st_gid);
-        if (::fchmod(beside.descriptor(), old.st_mode & 07777) != 0) return fail("its mode cannot be kept");
+        if (::fchmod(beside.descriptor(), old.st_mode & 07777) != 0)
+            return fail(say("its mode cannot be kept"));
     } else {
         const mode_t mask = ::umask(0);
         ::umask(mask);
         ::fchmod(beside.descriptor(), 0666 & ~mask);
     }
-    if (!write_all(beside.descriptor(), text)) return fail("writing stopped");
-    if (!reads_back(beside.descriptor(), text)) return fail("cannot be read back");
+    if (!write_all(beside.descriptor(), text)) return fail(say("writing stopped"));
+    if (!reads_back(beside.descriptor(), text)) return fail(say("cannot be read back"));
     if (!exists || old.st_nlink < 2) {
-        if (!beside.take_place_of(target)) return fail("cannot be replaced");
+        if (!beside.take_place_of(target)) return fail(say("cannot be replaced"));
         // The folder has to remember the new name, too.
         const auto folder = target.parent_path().empty() ? fs::path(".") : target.parent_path();
         if (const int open = ::open(folder.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC); open >= 0)
@@ -120,10 +124,10 @@ tl::expected<void, std::string> write_whole(const std::string& text, const fs::p
         return {};
     }
     const int out = ::open(target.c_str(), O_WRONLY | O_CLOEXEC);
-    if (out < 0) return fail("cannot be written");
+    if (out < 0) return fail(say("cannot be written"));
     const bool written = write_all(out, text) && ::ftruncate(out, static_cast<off_t>(text.size())) == 0;
     ::close(out);
-    return written ? tl::expected<void, std::string>() : fail("writing stopped");
+    return written ? tl::expected<void, std::string>() : fail(say("writing stopped"));
 }
 
 tl::expected<std::string, std::string> read_text(const fs::path& file) {
@@ -132,12 +136,12 @@ tl::expected<std::string, std::string> read_text(const fs::path& file) {
     };
     // Without waiting for whoever may write to a pipe.
     const int in = ::open(file.c_str(), O_RDONLY | O_NONBLOCK | O_CLOEXEC);
-    if (in < 0) return fail(fmt::format("cannot be opened for reading: {}", std::strerror(errno)));
+    if (in < 0) return fail(say("cannot be opened for reading: {}", std::strerror(errno)));
     struct stat found {};
     const bool known = ::fstat(in, &found) == 0;
     if (!known || !S_ISREG(found.st_mode)) {
         ::close(in);
-        return fail(fmt::format("this is {}, not a file", kind_of(found.st_mode)));
+        return fail(say("this is {}, not a file", kind_of(found.st_mode)));
     }
     std::string text;
     std::array<char, 1 << 16> block;
@@ -149,8 +153,8 @@ tl::expected<std::string, std::string> read_text(const fs::path& file) {
         if (text.size() > most_bytes) break;
     }
     ::close(in);
-    if (text.size() > most_bytes) return fail("larger than 64 MiB, which no plan or table is");
-    if (text.empty()) return fail("the file is empty");
+    if (text.size() > most_bytes) return fail(say("larger than 64 MiB, which no plan or table is"));
+    if (text.empty()) return fail(say("the file is empty"));
     return text;
 }
 

@@ -15,6 +15,7 @@
 #pragma GCC diagnostic pop
 
 #include "units/number.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -91,17 +92,17 @@ Place place_of(const json& document, const json& schema, const std::vector<std::
     return {at, rules};
 }
 
-std::string said(const json& value) {
+std::string quoted_value(const json& value) {
     return shortened(value.is_string() ? value.get<std::string>() : value.dump());
 }
 
 /// “a number”, “true or false”: for a type of a schema.
-const char* type_words(const std::string& type) {
-    if (type == "number") return "a number";
-    if (type == "integer") return "a whole number";
-    if (type == "boolean") return "true or false";
-    if (type == "array") return "a list";
-    return type == "object" ? "a group of keys" : "a text";
+std::string type_words(const std::string& type) {
+    if (type == "number") return say("a number");
+    if (type == "integer") return say("a whole number");
+    if (type == "boolean") return say("true or false");
+    if (type == "array") return say("a list");
+    return type == "object" ? say("a group of keys") : say("a text");
 }
 
 /// “guess” is none of drop, temperature: where a value is held against a list of words; else nothing.
@@ -111,7 +112,7 @@ std::string allowed_words(const Place& at) {
     std::string words;
     for (const auto& one : *list)
         words += (words.empty() ? "" : ", ") + (one.is_string() ? one.get<std::string>() : one.dump());
-    return fmt::format("“{}” is none of {}", said(*at.value), words);
+    return say("“{}” is none of {}", quoted_value(*at.value), words);
 }
 
 /// What the schema's reader complained of, as a builder would be told.
@@ -128,35 +129,33 @@ std::string in_plain_words(const std::string& complaint, const Place& at) {
         return first == std::string::npos || last <= first ? std::string()
                                                            : complaint.substr(first + 1, last - first - 1);
     };
-    if (begins("Missing required property")) return fmt::format("“{}” is missing", quoted());
-    if (begins("Object contains a property")) return fmt::format("“{}” is not known here", quoted());
-    if (!at.rules) return "does not fit the format";
+    if (begins("Missing required property")) return say("“{}” is missing", quoted());
+    if (begins("Object contains a property")) return say("“{}” is not known here", quoted());
+    if (!at.rules) return say("does not fit the format");
     if (auto words = allowed_words(at); !words.empty()) return words;
     if (begins("Value type not permitted"))
         if (const auto type = at.rules->find("type"); type != at.rules->end()) {
             std::string words;
             const auto types = type->is_array() ? *type : json::array({*type});
             for (const auto& one : types)
-                words += (words.empty() ? "" : " or ") + std::string(type_words(one.get<std::string>()));
-            return fmt::format("{} is expected, not {}", words, said(*at.value));
+                words += (words.empty() ? std::string() : say(" or ")) + type_words(one.get<std::string>());
+            return say("{} is expected, not {}", words, quoted_value(*at.value));
         }
     if (begins("Expected number")) {
         std::string bounds;
-        const auto bound = [&](const char* key, const char* words) {
+        const auto bound = [&](const char* key, const std::string& words) {
             if (const auto n = number(key); !n.empty())
-                bounds += (bounds.empty() ? "" : " and ") + fmt::format("{} {}", words, n);
+                bounds += (bounds.empty() ? std::string() : say(" and ")) + fmt::format("{} {}", words, n);
         };
-        bound("minimum", "at least"), bound("exclusiveMinimum", "above");
-        bound("maximum", "at most"), bound("exclusiveMaximum", "below");
-        return fmt::format("a number {} is expected, not {}", bounds, said(*at.value));
+        bound("minimum", say("at least")), bound("exclusiveMinimum", say("above"));
+        bound("maximum", say("at most")), bound("exclusiveMaximum", say("below"));
+        return say("a number {} is expected, not {}", bounds, quoted_value(*at.value));
     }
-    if (begins("String should be no more")) return fmt::format("at most {} characters", number("maxLength"));
-    if (begins("String should be no fewer"))
-        return fmt::format("at least {} characters", number("minLength"));
-    if (begins("Array should contain no more")) return fmt::format("at most {} entries", number("maxItems"));
-    if (begins("Array should contain no fewer"))
-        return fmt::format("at least {} entries", number("minItems"));
-    return fmt::format("{} does not fit the format", said(*at.value));
+    if (begins("String should be no more")) return say("at most {} characters", number("maxLength"));
+    if (begins("String should be no fewer")) return say("at least {} characters", number("minLength"));
+    if (begins("Array should contain no more")) return say("at most {} entries", number("maxItems"));
+    if (begins("Array should contain no fewer")) return say("at least {} entries", number("minItems"));
+    return say("{} does not fit the format", quoted_value(*at.value));
 }
 
 /// Where and why a text is no JSON.
@@ -166,12 +165,12 @@ std::string json_complaint(const std::string& what) {
         where = what.substr(at + 3, what.find(':', at) - at - 3) + ": ";
     if (what.find("unexpected end of input") != std::string::npos ||
         what.find("missing closing quote") != std::string::npos)
-        return where + "it ends too soon";
+        return where + say("it ends too soon");
     if (const auto last = what.find("last read: '"); last != std::string::npos) {
         const auto from = last + 12, to = what.find('\'', from);
-        return where + fmt::format("“{}” does not belong there", shortened(what.substr(from, to - from)));
+        return where + say("“{}” does not belong there", shortened(what.substr(from, to - from)));
     }
-    return where + "something does not belong there";
+    return where + say("something does not belong there");
 }
 
 constexpr int deepest = 64;
@@ -186,9 +185,9 @@ tl::expected<json, std::string> parse_json(const std::string& text, const std::s
             return true;
         });
     } catch (const TooDeep&) {
-        return tl::unexpected(fmt::format("{}: brackets nested deeper than {}", name, deepest));
+        return tl::unexpected(say("{}: brackets nested deeper than {}", name, deepest));
     } catch (const json::exception& e) {
-        return tl::unexpected(fmt::format("{}: not valid JSON: {}", name, json_complaint(e.what())));
+        return tl::unexpected(say("{}: not valid JSON: {}", name, json_complaint(e.what())));
     }
 }
 
@@ -203,7 +202,7 @@ tl::expected<void, std::string> check_schema(const json& document, const std::fi
     try {
         parsed = parsed_schema(schema);
     } catch (const std::exception& e) {
-        return tl::unexpected(fmt::format("{}: cannot be checked: {}", name, e.what()));
+        return tl::unexpected(say("{}: cannot be checked: {}", name, e.what()));
     }
     valijson::Validator validator(valijson::Validator::kStrongTypes);
     valijson::ValidationResults results;

@@ -1,4 +1,5 @@
 #include "units/format.h"
+#include "words/say.h"
 
 #include <fmt/format.h>
 
@@ -32,11 +33,11 @@ std::string with_prefix(double value, const char* unit) {
 }  // namespace
 
 std::string counted(size_t n, const std::string& one, const std::string& many) {
-    return fmt::format("{} {}", n, n == 1 ? one : many.empty() ? one + "s" : many);
+    return fmt::format("{} {}", n, n == 1 ? one : many);
 }
 std::string days_words(double days) {
     const auto number = format_number(days, 2);
-    return number + (number == "1" ? " day" : " days");
+    return number == "1" ? say("{} day", number) : say("{} days", number);
 }
 
 void set_presentation(Presentation wanted) { shown = wanted; }
@@ -90,7 +91,7 @@ std::string format(SquareMillimetre a) {
 std::string format(Second t) {
     const double s = raw(t);
     if (std::isnan(s)) return not_known;
-    if (!std::isfinite(s)) return "never";
+    if (!std::isfinite(s)) return say("never");
     if (s < 1) return fmt::format("{} ms", format_number(s * 1e3, 2));
     if (s < 90) return fmt::format("{} s", format_number(s, 2));
     const auto minutes = std::llround(s / 60);

@@ -1,4 +1,5 @@
 #include "units/number.h"
+#include "words/say.h"
 
 #include <fmt/format.h>
 
@@ -98,7 +99,7 @@ tl::expected<NumberText, ParseError> scan_number(std::string_view text, size_t b
         const auto f = fraction_at(text, begin);
         if (!f)
             return tl::unexpected(
-                ParseError{begin, std::min(begin + 1, text.size()), "A number is expected here."});
+                ParseError{begin, std::min(begin + 1, text.size()), say("A number is expected here.")});
         return NumberText{f->value, begin + f->sign.size(), {}, false};
     }
     auto [plain, grouped] = without_groups(run);
@@ -118,8 +119,8 @@ tl::expected<NumberText, ParseError> scan_number(std::string_view text, size_t b
     if (!value)
         return tl::unexpected(
             ParseError{begin, at,
-                       fmt::format("“{}” is not a number{}.", quoted(text.substr(begin, at - begin)),
-                                   plain.empty() ? "" : ", or one too large")});
+                       say("“{}” is not a number{}.", quoted(text.substr(begin, at - begin)),
+                           plain.empty() ? "" : say(", or one too large"))});
     number.value = *value, number.end = at;
     if (grouped) number.grouped = read(*grouped);
     if (const auto f = fraction_at(text, at); f && number.whole)

@@ -1,4 +1,5 @@
 #include "units/parse.h"
+#include "words/say.h"
 
 #include <fmt/format.h>
 
@@ -79,31 +80,31 @@ constexpr std::array prefixes{Prefix{"k", 1e3},  Prefix{"M", 1e6},  Prefix{"m", 
 std::string_view dimension_name(Dimension d) {
     switch (d) {
         case Dimension::voltage:
-            return "a voltage, such as 12 V";
+            return to_say("a voltage, such as 12 V");
         case Dimension::current:
-            return "a current, such as 2.4 A or 80 mA";
+            return to_say("a current, such as 2.4 A or 80 mA");
         case Dimension::power:
-            return "a power, such as 30 W";
+            return to_say("a power, such as 30 W");
         case Dimension::resistance:
-            return "a resistance, such as 4.7 Ω or 38 kΩ";
+            return to_say("a resistance, such as 4.7 Ω or 38 kΩ");
         case Dimension::length:
-            return "a length, such as 0.9 m or 3/32 in";
+            return to_say("a length, such as 0.9 m or 3/32 in");
         case Dimension::time:
-            return "a time, such as 2h30 or 25 min";
+            return to_say("a time, such as 2h30 or 25 min");
         case Dimension::charge:
-            return "a charge, such as 30 Ah";
+            return to_say("a charge, such as 30 Ah");
         case Dimension::energy:
-            return "an energy, such as 90 Wh";
+            return to_say("an energy, such as 90 Wh");
         case Dimension::temperature:
-            return "a temperature, such as -5 °C";
+            return to_say("a temperature, such as -5 °C");
         case Dimension::ratio:
-            return "a percentage, such as 68 %";
+            return to_say("a percentage, such as 68 %");
         case Dimension::capacitance:
-            return "a capacitance, such as 470 µF";
+            return to_say("a capacitance, such as 470 µF");
         case Dimension::inductance:
-            return "an inductance, such as 100 µH";
+            return to_say("an inductance, such as 100 µH");
         case Dimension::frequency:
-            return "a frequency, such as 300 kHz";
+            return to_say("a frequency, such as 300 kHz");
     }
     return "a number";
 }
@@ -150,16 +151,15 @@ class Parser {
         skip();
         if (at_ == text_.size())
             return tl::unexpected(
-                ParseError{0, text_.size(), fmt::format("Type {}.", dimension_name(wanted_))});
+                ParseError{0, text_.size(), say("Type {}.", said(dimension_name(wanted_)))});
         auto sum = expression();
         if (!sum) return tl::unexpected(sum.error());
         if (at_ != text_.size())
-            return tl::unexpected(
-                ParseError{at_, text_.size(), fmt::format("“{}” is not understood here.", rest())});
+            return tl::unexpected(ParseError{at_, text_.size(), say("“{}” is not understood here.", rest())});
         auto done = with_default(*sum);
         if (!done) return tl::unexpected(done.error());
         if (!std::isfinite(done->value))
-            return tl::unexpected(ParseError{0, text_.size(), "The result is not a finite number."});
+            return tl::unexpected(ParseError{0, text_.size(), say("The result is not a finite number.")});
         return done->value;
     }
 
@@ -181,15 +181,14 @@ class Parser {
 
     Result with_default(Term t) const {
         if (t.dimension && *t.dimension != wanted_)
-            return tl::unexpected(error(t, fmt::format("This wants {}.", dimension_name(wanted_))));
+            return tl::unexpected(error(t, say("This wants {}.", said(dimension_name(wanted_)))));
         if (!t.dimension) {
             if (default_unit_.empty() && wanted_ != Dimension::ratio)
                 return tl::unexpected(
-                    error(t, fmt::format("A unit is missing: type {}.", dimension_name(wanted_))));
+                    error(t, say("A unit is missing: type {}.", said(dimension_name(wanted_)))));
             if (default_unit_ == "%" && t.value > 0 && t.value <= 1)
-                return tl::unexpected(
-                    error(t, fmt::format("“{0}” could be {0} % or {1} %: type it with the sign.",
-                                         exact_number(t.value), exact_number(t.value * 100))));
+                return tl::unexpected(error(t, say("“{0}” could be {0} % or {1} %: type it with the sign.",
+                                                   exact_number(t.value), exact_number(t.value * 100))));
             if (!default_unit_.empty()) {
                 const auto unit = unit_symbol(default_unit_);
                 if (unit) t.value = t.value * unit->factor + unit->offset;
@@ -217,11 +216,10 @@ class Parser {
                 at_ = next;
                 return ParseError{};
             }
-            return ParseError{
-                left.begin, text_.size(),
-                fmt::format("“{}” looks like a range, and one value is wanted here: type {}. To "
-                            "subtract, put a space on both sides of the minus.",
-                            short_of(text_.substr(left.begin)), dimension_name(wanted_))};
+            return ParseError{left.begin, text_.size(),
+                              say("“{}” looks like a range, and one value is wanted here: type {}. To "
+                                  "subtract, put a space on both sides of the minus.",
+                                  short_of(text_.substr(left.begin)), said(dimension_name(wanted_)))};
         }
         return std::nullopt;
     }
@@ -274,8 +272,8 @@ class Parser {
             if (!right) return right;
             const bool fraction = !times && !left->dimension && right->dimension;
             if (left->dimension && right->dimension)
-                return tl::unexpected(error(*right, "Only one side of × or / may carry a unit."));
-            if (!times && right->value == 0) return tl::unexpected(error(*right, "Division by zero."));
+                return tl::unexpected(error(*right, say("Only one side of × or / may carry a unit.")));
+            if (!times && right->value == 0) return tl::unexpected(error(*right, say("Division by zero.")));
             // "3/32 in" is three thirty-seconds of an inch.
             if (fraction) {
                 const double unit = last_factor_;
@@ -293,7 +291,7 @@ class Parser {
         skip();
         const size_t begin = at_;
         if (++depth_ > 50)
-            return tl::unexpected(ParseError{begin, text_.size(), "Too many nested brackets or signs."});
+            return tl::unexpected(ParseError{begin, text_.size(), say("Too many nested brackets or signs.")});
         struct Leave {
             int& depth;
             ~Leave() { --depth; }
@@ -303,7 +301,7 @@ class Parser {
             auto inner = expression();
             --brackets_;
             if (!inner) return inner;
-            if (!take(")")) return tl::unexpected(ParseError{begin, at_, "The bracket is not closed."});
+            if (!take(")")) return tl::unexpected(ParseError{begin, at_, say("The bracket is not closed.")});
             whole_ = false, grouped_.reset();
             return inner->dimension ? inner : with_unit(*inner);
         }
@@ -326,8 +324,8 @@ class Parser {
             auto e = scanned.error();
             // The whole word, not the first letter that makes it none.
             e.end = std::max(e.end, std::min(text_.find_first_of(" \t", begin), text_.size()));
-            e.message = fmt::format("“{}” is not a number; type {}.",
-                                    short_of(text_.substr(begin, e.end - begin)), dimension_name(wanted_));
+            e.message = say("“{}” is not a number; type {}.", short_of(text_.substr(begin, e.end - begin)),
+                            said(dimension_name(wanted_)));
             return tl::unexpected(e);
         }
         at_ = scanned->end;
@@ -344,10 +342,10 @@ class Parser {
                                            const UnitSymbol& unit, std::string_view symbol) const {
         if (std::abs(grouped * unit.factor + unit.offset) > largest_meant(unit.dimension))
             return std::nullopt;
-        return ParseError{t.begin, at_,
-                          fmt::format("“{0}” could be {1} {3} or {2} {3}: write {1}0 or {2} without a mark.",
-                                      text_.substr(t.begin, t.end - t.begin), exact_number(value),
-                                      exact_number(grouped), symbol)};
+        return ParseError{
+            t.begin, at_,
+            say("“{0}” could be {1} {3} or {2} {3}: write {1}0 or {2} without a mark.",
+                text_.substr(t.begin, t.end - t.begin), exact_number(value), exact_number(grouped), symbol)};
     }
 
     std::string_view word() {
@@ -403,8 +401,8 @@ class Parser {
         const auto unit = unit_symbol(wanted_ == Dimension::temperature && symbol == "F" ? "°F" : symbol);
         if (!unit)
             return tl::unexpected(ParseError{at_ - symbol.size(), at_,
-                                             fmt::format("“{}” is not a unit known here; type {}.",
-                                                         short_of(symbol), dimension_name(wanted_))});
+                                             say("“{}” is not a unit known here; type {}.", short_of(symbol),
+                                                 said(dimension_name(wanted_)))});
         if (grouped)
             if (auto both = two_readings(t, t.value, *grouped, *unit, symbol)) return tl::unexpected(*both);
         // A unit as decimal mark: 1A5; and 2h30 as hours and minutes.
@@ -419,8 +417,7 @@ class Parser {
                 t.value += tail->value / 60;
             else if (!whole_)
                 return tl::unexpected(ParseError{
-                    t.begin, at_,
-                    fmt::format("“{}” has two decimal marks.", text_.substr(t.begin, at_ - t.begin))});
+                    t.begin, at_, say("“{}” has two decimal marks.", text_.substr(t.begin, at_ - t.begin))});
             else
                 t.value += tail->value * std::pow(10, -length);
         }
@@ -433,7 +430,8 @@ class Parser {
             auto more = factor();
             if (!more) return more;
             if (more->dimension != t.dimension)
-                return tl::unexpected(error(*more, "An operator or the same kind of unit is missing here."));
+                return tl::unexpected(
+                    error(*more, say("An operator or the same kind of unit is missing here.")));
             t.value += more->value;
             t.end = more->end;
         }
@@ -485,9 +483,9 @@ tl::expected<SquareMillimetre, ParseError> parse_wire_size(std::string_view text
     for (const char c : text)
         if (c != ' ') s += c >= 'a' && c <= 'z' ? static_cast<char>(c - 'a' + 'A') : c;
     const auto fail = [&] {
-        return tl::unexpected(
-            ParseError{0, text.size(),
-                       "A wire size is a gauge such as 18 AWG or 2/0 AWG, or an area such as 0.75 mm²."});
+        return tl::unexpected(ParseError{
+            0, text.size(),
+            say("A wire size is a gauge such as 18 AWG or 2/0 AWG, or an area such as 0.75 mm².")});
     };
     const auto number = [](std::string_view digits) { return plain_number(digits); };
     if (const auto at = s.find("AWG"); at != std::string::npos) {

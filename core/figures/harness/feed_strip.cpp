@@ -4,13 +4,14 @@
 
 #include "units/format.h"
 #include "wiring/resistances.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
 
 /// The joint of each role at one end of the feed, as one.
 StripItem joint_item(const Wiring& wiring, size_t feed, JointAt end) {
-    StripItem item{StripKind::joint, {}, {}, "no joint chosen", {}, {}, {}, {}, {}};
+    StripItem item{StripKind::joint, {}, {}, say("no joint chosen"), {}, {}, {}, {}, {}};
     for (const auto& j : wiring.joints_of(feed)) {
         if (j.at != end || !j.kind) continue;
         item.name = j.kind->name;
@@ -46,16 +47,15 @@ FeedStrip feed_strip(const Plan& plan, const Catalogue& catalogue, const Operati
     Ohm back = feed_ohms(wiring, feed, at.copper_back).back_copper;
     for (const auto& j : wiring.joints_of(feed))
         if (j.at == JointAt::frame || j.at == JointAt::other_return) back += j.ohm;
-    strip.items.push_back(
-        {StripKind::wire,
-         {},
-         {},
-         core.wire ? fmt::format("{} of {}", format(core.length), core.wire->size) : "no wire",
-         out.supply_copper,
-         back,
-         {},
-         {},
-         {}});
+    strip.items.push_back({StripKind::wire,
+                           {},
+                           {},
+                           core.wire ? say("{} of {}", format(core.length), core.wire->size) : say("no wire"),
+                           out.supply_copper,
+                           back,
+                           {},
+                           {},
+                           {}});
     strip.items.push_back(joint_item(wiring, feed, JointAt::end));
     strip.items.push_back({StripKind::end, {}, {}, name_of(plan, f.to), {}, {}, {}, {}, {}});
 

@@ -12,6 +12,7 @@
 #include "joint/size.h"
 #include "plan/on_way.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -68,7 +69,7 @@ std::string worst_on(const Plan& plan, const Path& path) {
     for (const auto w : path.ways)
         for (const auto& thing : plan.ways[w].on_it)
             if (!worst || role_of(thing.kind).detour > role_of(worst->kind).detour) worst = &thing;
-    return worst ? on_way_words(*worst) : std::string("bad stretch");
+    return worst ? on_way_words(*worst) : std::string(say("bad stretch"));
 }
 
 /// Wire that what moves on its way takes up and gives back: an arc of the tightest bend it withstands.
@@ -95,33 +96,34 @@ double end_allowance(const Catalogue& catalogue, const Lead& feed, const Id& joi
 FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed) {
     FeedRoute r;
     const auto from = place_of(plan, feed.from), to = place_of(plan, feed.to);
-    r.why.title = "Length: " + (feed.name.empty() ? feed_name(plan, feed) : feed.name);
+    r.why.title = say("Length: ") + (feed.name.empty() ? feed_name(plan, feed) : feed.name);
     Path path;
     if (!from.empty() && !to.empty() && by_id(plan.places, from) && by_id(plan.places, to)) {
         path = shortest(plan, from, to, true);
         const auto direct = shortest(plan, from, to, false);
         if (path.found && direct.length < path.length - 1e-9) {
             r.went_round = worst_on(plan, direct);
-            r.why.add(fmt::format("The shortest way is {} past the {}; this goes round it: {}.",
-                                  format(Metre(direct.length)), r.went_round, format(Metre(path.length))));
+            r.why.add(say("The shortest way is {} past the {}; this goes round it: {}.",
+                          format(Metre(direct.length)), r.went_round, format(Metre(path.length))));
         }
     }
     r.ways = path.ways;
     if (feed.length) {
         r.length = *feed.length;
         r.basis = LengthBasis::measured;
-        r.why.add("Measured on the machine: " + format(r.length) + ".");
+        r.why.add(say("Measured on the machine: ") + format(r.length) + ".");
     } else if (path.found) {
         r.length = from == to ? same_place_length : Metre(path.length);
         r.basis = LengthBasis::routed;
         if (from == to)
-            r.why.add("Both ends are in " + name_of(plan, from) + ": " + format(r.length) + " taken.");
+            r.why.add(say("Both ends are in {}: {} taken.", name_of(plan, from), format(r.length)));
         for (const auto p : path.ways)
             r.why.add(fmt::format("{}: {}", name_of(plan, plan.ways[p].id), format(plan.ways[p].length)));
     } else {
         r.length = guessed_length;
-        r.why.add("No measured way joins the two ends; " + format(r.length) + " is a guess. Measure it.",
-                  Tone::caution);
+        r.why.add(
+            say("No measured way joins the two ends; ") + format(r.length) + say(" is a guess. Measure it."),
+            Tone::caution);
     }
     r.end_from = Metre(end_allowance(catalogue, feed, feed.joint_from));
     r.end_to = Metre(end_allowance(catalogue, feed, feed.joint_to));
@@ -130,17 +132,16 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed) 
     const double moving = moving_loop(plan, catalogue, feed, path);
     const double exact = (raw(r.length) + loop + moving) * (1 + slack) + ends;
     r.cut = Metre(std::ceil(exact * 100) / 100);
-    r.why.heading("Cut");
+    r.why.heading(say("Cut"));
     if (moving > 0)
-        r.why.add(fmt::format(
-            "What moves on the way takes {}: an arc of {} times the wire's thickness through its angle.",
-            format(Metre(moving)), format_number(moving_bend)));
-    r.why.add(
-        fmt::format("({} path + {} service loop{}) × 1.05 slack + {} ends = {:.3f} m, rounded up to {}",
-                    format(r.length), format(Metre(loop)),
-                    moving > 0 ? fmt::format(" + {} moving loop", format(Metre(moving))) : std::string(),
-                    format(Metre(ends)), exact, format(r.cut)));
-    r.why.add("Cut long and trim later: a wire can be shortened, not lengthened.");
+        r.why.add(
+            say("What moves on the way takes {}: an arc of {} times the wire's thickness through its angle.",
+                format(Metre(moving)), format_number(moving_bend)));
+    r.why.add(say("({} path + {} service loop{}) × 1.05 slack + {} ends = {:.3f} m, rounded up to {}",
+                  format(r.length), format(Metre(loop)),
+                  moving > 0 ? say(" + {} moving loop", format(Metre(moving))) : std::string(),
+                  format(Metre(ends)), exact, format(r.cut)));
+    r.why.add(say("Cut long and trim later: a wire can be shortened, not lengthened."));
     return r;
 }
 

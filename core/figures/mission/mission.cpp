@@ -12,6 +12,7 @@
 #include "mission/phase_draw.h"
 #include "source/source.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -294,8 +295,8 @@ void unplayed(Mission& m, const Plan& plan, const Phase& phase) {
     m.load_energy.assign(plan.loads.size(), WattHour(unknown));
     m.day_energy = WattHour(unknown), m.lowest_charge = unknown;
     m.run_time = Second(unknown), m.standby_days = unknown;
-    m.why.title = "Run time";
-    m.why.add(fmt::format("No operating point was found for {}: the day cannot be played.", phase.name),
+    m.why.title = say("Run time");
+    m.why.add(say("No operating point was found for {}: the day cannot be played.", phase.name),
               Tone::danger);
 }
 

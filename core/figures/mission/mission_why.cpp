@@ -6,25 +6,27 @@
 #include <cmath>
 
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
 
 std::string names_of(const Plan& plan, const std::vector<size_t>& batteries) {
     std::string names;
-    for (const auto b : batteries) names += (names.empty() ? "" : " and ") + plan.sources[b].name;
+    for (const auto b : batteries)
+        names += (names.empty() ? std::string() : say(" and ")) + plan.sources[b].name;
     return names;
 }
 
 /// With packs apart, what each of them does; the first to be empty ends it.
 void explain_packs(Mission& m, const Plan& plan) {
     if (m.packs.size() < 2) return;
-    m.why.heading("Each for itself");
+    m.why.heading(say("Each for itself"));
     for (const auto& p : m.packs)
-        m.why.add(p.endless ? fmt::format("{}: {} a day.", names_of(plan, p.sources), format(p.used))
-                            : fmt::format("{}: {} a day, down to {}, runs {}.", names_of(plan, p.sources),
-                                          format(p.used), format_percent(p.lowest_charge),
-                                          p.run_time_capped ? "more than a year" : format(p.run_time)),
+        m.why.add(p.endless ? say("{}: {} a day.", names_of(plan, p.sources), format(p.used))
+                            : say("{}: {} a day, down to {}, runs {}.", names_of(plan, p.sources),
+                                  format(p.used), format_percent(p.lowest_charge),
+                                  p.run_time_capped ? say("more than a year") : format(p.run_time)),
                   p.lasts ? Tone::plain : Tone::danger);
 }
 
@@ -32,14 +34,13 @@ void explain_packs(Mission& m, const Plan& plan) {
 void explain_sun(Mission& m, const Plan& plan) {
     for (auto& p : m.packs) {
         if (!p.has_sun) continue;
-        m.why.heading("Sun");
+        m.why.heading(say("Sun"));
         const double used = raw(p.used), left = raw(p.sun.poor) - used;
-        m.why.add(
-            fmt::format("{}: {} on a poor day, {} on a good one, against {} used.", names_of(plan, p.sources),
-                        format(p.sun.poor), format(p.sun.good), format(p.used)),
-            left >= 0 ? Tone::good : Tone::caution);
+        m.why.add(say("{}: {} on a poor day, {} on a good one, against {} used.", names_of(plan, p.sources),
+                      format(p.sun.poor), format(p.sun.good), format(p.used)),
+                  left >= 0 ? Tone::good : Tone::caution);
         if (p.grey_days < 1e4 && p.grey_days > 0)
-            m.why.add(fmt::format("Without any sun it lasts {}.", days_words(p.grey_days)));
+            m.why.add(say("Without any sun it lasts {}.", days_words(p.grey_days)));
         if (const auto words = weeks_words(p); !words.empty()) m.why.add(words);
     }
 }
@@ -52,71 +53,68 @@ std::string weeks_words(const PackDay& day) {
         return n >= 1000 ? std::string("years") : format_number(n, 2) + " days";
     };
     if (!std::isfinite(day.poor_days))
-        return "Poor days bring what goes out: it lasts through weeks of them.";
-    auto words = fmt::format("On poor days alone it lasts {}", days(day.poor_days));
+        return say("Poor days bring what goes out: it lasts through weeks of them.");
+    auto words = say("On poor days alone it lasts {}", days(day.poor_days));
     return words + (std::isfinite(day.good_days)
-                        ? fmt::format("; from empty {} of good ones fill it.", days(day.good_days))
-                        : ", and good ones do not fill it.");
+                        ? say("; from empty {} of good ones fill it.", days(day.good_days))
+                        : say(", and good ones do not fill it."));
 }
 
 void explain_mission(Mission& m, const Plan& plan, const std::vector<PackRun>& packs, Celsius air) {
-    m.why.title = "Run time";
+    m.why.title = say("Run time");
     for (size_t g = 0; g < packs.size(); ++g)
         if (packs[g].endless)
-            m.why.add(fmt::format("{} does not run empty: what it is asked for at one instant counts.",
-                                  names_of(plan, m.packs[g].sources)));
+            m.why.add(say("{} does not run empty: what it is asked for at one instant counts.",
+                          names_of(plan, m.packs[g].sources)));
         else
-            m.why.add(fmt::format("{}sable capacity at {}: {}; empty at {}.",
-                                  packs.size() > 1 ? names_of(plan, m.packs[g].sources) + ": u" : "U",
-                                  format(air), format(AmpereHour(packs[g].amp_hours)),
-                                  format(Volt(packs[g].cutoff))));
+            m.why.add(say("{}sable capacity at {}: {}; empty at {}.",
+                          packs.size() > 1 ? names_of(plan, m.packs[g].sources) + ": u" : "U", format(air),
+                          format(AmpereHour(packs[g].amp_hours)), format(Volt(packs[g].cutoff))));
     const auto empties = std::find_if(packs.begin(), packs.end(), [](const auto& p) { return !p.endless; });
     const PackRun& pack = empties == packs.end() ? packs.front() : *empties;
-    m.why.heading("One day");
+    m.why.heading(say("One day"));
     const int times = std::max(plan.repeats_per_day, 1);
     for (size_t i = 0; i < plan.phases.size(); ++i) {
         const auto& phase = plan.phases[i];
         const auto lasts = (times > 1 ? fmt::format("{} × ", times) : "") + format(phase.duration);
-        m.why.add(phase.charging
-                      ? fmt::format("{}: {} on the charger, nothing out of the pack", phase.name, lasts)
-                      : fmt::format("{}: {} × {} on average = {}", phase.name, lasts,
-                                    format(m.phases[i].power), format(m.phases[i].used)));
+        m.why.add(phase.charging ? say("{}: {} on the charger, nothing out of the pack", phase.name, lasts)
+                                 : say("{}: {} × {} on average = {}", phase.name, lasts,
+                                       format(m.phases[i].power), format(m.phases[i].used)));
     }
     const bool endless = std::all_of(m.packs.begin(), m.packs.end(), [](const auto& p) { return p.endless; });
-    m.why.add(endless ? fmt::format("Together {}.", format(m.day_energy))
-                      : fmt::format("Together {}; lowest charge {}.", format(m.day_energy),
-                                    format_percent(m.lowest_charge)),
+    m.why.add(endless ? say("Together {}.", format(m.day_energy))
+                      : say("Together {}; lowest charge {}.", format(m.day_energy),
+                            format_percent(m.lowest_charge)),
               m.lasts ? Tone::good : Tone::danger);
     for (const auto& b : m.brown_outs)
-        m.why.add(fmt::format("{} browns out in {}, from {} charge down.", plan.loads[b.load].name,
-                              plan.phases[b.phase].name, format_percent(b.charge)),
+        m.why.add(say("{} browns out in {}, from {} charge down.", plan.loads[b.load].name,
+                      plan.phases[b.phase].name, format_percent(b.charge)),
                   Tone::danger);
     explain_packs(m, plan);
     explain_sun(m, plan);
     if (endless) return;
-    m.why.heading("Without charging");
+    m.why.heading(say("Without charging"));
     const bool as_lived =
         std::any_of(m.packs.begin(), m.packs.end(), [](const auto& p) { return p.as_lived; });
-    m.why.add(fmt::format(
-        "{}, over and over, {}.",
-        as_lived ? "The day as planned but for its charging" : "The phases in which it works",
-        m.run_time_capped ? "more than a year" : fmt::format("down to cut-off: {}", format(m.run_time))));
-    if (as_lived) m.why.add("Less than half of it goes in phases of work, so standing counts too.");
+    m.why.add(
+        say("{}, over and over, {}.",
+            as_lived ? say("The day as planned but for its charging") : say("The phases in which it works"),
+            m.run_time_capped ? say("more than a year") : say("down to cut-off: {}", format(m.run_time))));
+    if (as_lived) m.why.add(say("Less than half of it goes in phases of work, so standing counts too."));
     if (m.standby_days > 0 && m.standby_days < 9999)
-        m.why.add(
-            fmt::format("Left in {}: {} from full to flat.", m.standby_phase, days_words(m.standby_days)));
+        m.why.add(say("Left in {}: {} from full to flat.", m.standby_phase, days_words(m.standby_days)));
     if (pack.leak_amps > 0)
-        m.why.add(fmt::format("Self-discharge takes {} of it by itself.", format(Ampere(pack.leak_amps))));
+        m.why.add(say("Self-discharge takes {} of it by itself.", format(Ampere(pack.leak_amps))));
     if (pack.peukert > 1)
-        m.why.add(fmt::format("Above {} it empties faster: Peukert exponent {}.",
-                              format(Ampere(pack.rated_amps)), format_number(pack.peukert)));
+        m.why.add(say("Above {} it empties faster: Peukert exponent {}.", format(Ampere(pack.rated_amps)),
+                      format_number(pack.peukert)));
     if (m.starts_for_days)
-        m.why.add(fmt::format("Starts the vehicle down to {} charge: for {} of that.",
-                              format_percent(m.starts_down_to), days_words(*m.starts_for_days)),
+        m.why.add(say("Starts the vehicle down to {} charge: for {} of that.",
+                      format_percent(m.starts_down_to), days_words(*m.starts_for_days)),
                   *m.starts_for_days < 3 ? Tone::caution : Tone::good);
-    m.why.source =
+    m.why.source = say(
         "Pack current solved at six charges a phase and more where it bends; rest voltage, resistance and "
-        "self-discharge of the chemistry (typical).";
+        "self-discharge of the chemistry (typical).");
 }
 
 }  // namespace sangre

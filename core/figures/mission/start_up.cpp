@@ -7,6 +7,7 @@
 #include <optional>
 
 #include "network/elements.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -41,7 +42,7 @@ SwitchingInstant instant_with(const Plan& plan, std::string what, const std::vec
 
 std::string switch_name(const Lead& feed) {
     const auto* d = device(feed, DeviceKind::power_switch);
-    return d && !d->name.empty() ? d->name : "a switch";
+    return d && !d->name.empty() ? d->name : say("a switch");
 }
 
 }  // namespace
@@ -60,12 +61,12 @@ std::vector<SwitchingInstant> switching_instants(const Plan& plan, const PlanInd
     if (hardest.empty()) return all;
     if (hardest.size() <= most)
         for (const auto& [rail, l] : hardest)
-            all.push_back(instant_with(plan, plan.loads[l].name + " starts", {l}));
+            all.push_back(instant_with(plan, say("{} starts", plan.loads[l].name), {l}));
     else {
         std::vector<size_t> loads;
         loads.reserve(hardest.size());
         for (const auto& [rail, l] : hardest) loads.push_back(l);
-        all.push_back(instant_with(plan, "the hardest of every rail start", loads));
+        all.push_back(instant_with(plan, say("the hardest of every rail start"), loads));
     }
     const auto now = open_feeds(plan, index, phase);
     const auto then = before ? open_feeds(plan, index, *before) : std::vector<bool>(plan.feeds.size(), true);
@@ -75,7 +76,7 @@ std::vector<SwitchingInstant> switching_instants(const Plan& plan, const PlanInd
         for (const auto l : index.loads_behind(f))
             if (starts(phase, plan.loads[l])) loads.push_back(l);
         if (loads.size() > 1)
-            all.push_back(instant_with(plan, switch_name(plan.feeds[f]) + " is closed", loads));
+            all.push_back(instant_with(plan, switch_name(plan.feeds[f]) + say(" is closed"), loads));
     }
     return all;
 }

@@ -9,6 +9,7 @@
 
 #include "battery/pack.h"
 #include "source/source.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -152,9 +153,10 @@ struct Summary {
 }  // namespace
 
 const char* spread_name(Spread s) {
-    constexpr std::array names{"the pack's resistance", "the pack's capacity",       "the wires' lengths",
-                               "the loads' currents",   "the modules' set voltages", "the charge",
-                               "the air's temperature"};
+    constexpr std::array names{to_say("the pack's resistance"),     to_say("the pack's capacity"),
+                               to_say("the wires' lengths"),        to_say("the loads' currents"),
+                               to_say("the modules' set voltages"), to_say("the charge"),
+                               to_say("the air's temperature")};
     return names[static_cast<size_t>(s)];
 }
 

@@ -3,14 +3,15 @@
 #include "mission/tolerance.h"
 #include "source/source.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
 
 template <class Quantity>
-void add_range(Why& why, const char* what, const Range& r, Quantity) {
-    why.add(fmt::format("{} {} – {} in nine draws of ten; moved most by {}.", what, format(Quantity(r.low)),
-                        format(Quantity(r.high)), spread_name(r.most())));
+void add_range(Why& why, const std::string& what, const Range& r, Quantity) {
+    why.add(say("{} {} – {} in nine draws of ten; moved most by {}.", what, format(Quantity(r.low)),
+                format(Quantity(r.high)), spread_name(r.most())));
 }
 
 }  // namespace
@@ -20,30 +21,29 @@ Why explain_tolerance(const Plan& plan, const ToleranceStudy& t, const Phase& ph
     for (size_t l = 0; l < plan.loads.size() && l < t.load_volts.size(); ++l) {
         if (plan.loads[l].id != subject || state_in(phase, plan.loads[l]) == LoadState::off) continue;
         if (t.load_volts[l].high <= 0) continue;  // fed by nothing: there is nothing to be sure of
-        add_range(why, "Gets", t.load_volts[l], Volt());
+        add_range(why, say("Gets"), t.load_volts[l], Volt());
         if (t.browns_out[l] > 0)
-            why.add(fmt::format("Browns out in {} of them.", format_percent(t.browns_out[l])), Tone::caution);
+            why.add(say("Browns out in {} of them.", format_percent(t.browns_out[l])), Tone::caution);
     }
     for (size_t f = 0; f < plan.feeds.size() && f < t.feed_drop.size(); ++f)
         if (plan.feeds[f].id == subject && t.feed_drop[f].high > 1e-4)
-            add_range(why, "Drops", t.feed_drop[f], Volt());
+            add_range(why, say("Drops"), t.feed_drop[f], Volt());
     if (const auto* source = by_id(plan.sources, subject)) {
         const bool packs = has_packs(plan), pack = source->kind == SourceKind::pack;
         const bool meant = packs ? pack : is_endless(*source);
         if (meant) {
-            add_range(why, packs ? "All packs give" : "It gives", t.battery_amps, Ampere());
-            add_range(why, packs ? "They stand at" : "It stands at", t.battery_volts, Volt());
+            add_range(why, packs ? say("All packs give") : say("It gives"), t.battery_amps, Ampere());
+            add_range(why, packs ? say("They stand at") : say("It stands at"), t.battery_volts, Volt());
         }
         if (meant && packs)
-            add_range(why, "The phase could last",
+            add_range(why, say("The phase could last"),
                       Range{t.run_hours.low * 3600, t.run_hours.middle * 3600, t.run_hours.high * 3600,
                             t.run_hours.moved_by},
                       Second());
     }
     if (why.lines.empty()) return why;
-    why.title = "How sure, in " + phase.name;
-    why.source =
-        fmt::format("{} seeded draws over tolerances of parts, loads and lengths, charge and air", t.draws);
+    why.title = say("How sure, in ") + phase.name;
+    why.source = say("{} seeded draws over tolerances of parts, loads and lengths, charge and air", t.draws);
     return why;
 }
 

@@ -9,6 +9,7 @@
 #include "battery/pack.h"
 #include "mission/start_up.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -173,7 +174,7 @@ std::vector<Phase> as_hard_as_can_be(const Plan& plan) {
     if (already_hard(plan)) return {};
     auto phases = plan.phases;
     if (phases.empty()) {
-        phases.push_back({"all", "All on", Second(3600), false, {}, {}, {}, {}});
+        phases.push_back({"all", say("All on"), Second(3600), false, {}, {}, {}, {}});
         for (const auto& l : plan.loads) phases[0].states[l.id] = LoadState::typical;
     }
     for (auto& phase : phases) phase.shares.clear();
@@ -215,8 +216,8 @@ WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, 
             for (size_t corner = 0; corner < running.size(); ++corner) {
                 demand.air = airs[corner / charges.size()], demand.charge = charges[corner % charges.size()];
                 if (phase.charging && demand.charge < 1) continue;
-                where = fmt::format("{}, {:.0f} % charge, {}{}", phase.name, demand.charge * 100,
-                                    format(demand.air), peak ? ", all at peak" : "");
+                where = say("{}, {:.0f} % charge, {}{}", phase.name, demand.charge * 100, format(demand.air),
+                            peak ? say(", all at peak") : "");
                 if (peak) demand.rises = running[corner].branch_rise;
                 near = solved(demand, near);
                 if (!peak) running[corner] = near;
@@ -236,8 +237,8 @@ WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, 
                 if (phase.charging && demand.charge < 1) continue;
                 demand.starting = instant.starting, demand.rises = running[corner].branch_rise;
                 demand.battery_scale = instant.lasts < Second(1) ? ohmic_share : 1;
-                where = fmt::format("{}, {:.0f} % charge, {}: {}", phase.name, demand.charge * 100,
-                                    format(demand.air), instant.what);
+                where = say("{}, {:.0f} % charge, {}: {}", phase.name, demand.charge * 100,
+                            format(demand.air), instant.what);
                 const auto p = solved(demand, running[corner]);
                 if (p.found) note_start(w, plan, solver.index(), p, demand, instant, where);
             }
@@ -249,7 +250,7 @@ WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, 
         sun.states.assign(plan.loads.size(), LoadState::off);
         sun.open.assign(plan.feeds.size(), false);
         sun.charge = 0.5, sun.sun = 1, sun.air = plan.hottest_air;
-        where = "full sun, all loads off";
+        where = say("full sun, all loads off");
         if (const auto p = solved(sun, {}); p.found) note_feeds(w, p, sun, false, where);
     }
     return w;

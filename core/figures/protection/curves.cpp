@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -62,10 +63,10 @@ FeedCurves feed_curves(const FeedProtection& f, const FeedProtection* before) {
     if (!f.family) {
         c.sound = f.fault.outcome == FaultOutcome::limited || f.fault.outcome == FaultOutcome::opens;
         c.words = f.fault.outcome == FaultOutcome::limited
-                      ? fmt::format("No fuse: what feeds it gives {} at the most; the wire withstands that.",
-                                    format(f.fault.current))
-                  : c.sound ? "No fuse of its own: one further up opens before the wire is hurt."
-                            : "No fuse: nothing opens before the wire is hurt.";
+                      ? say("No fuse: what feeds it gives {} at the most; the wire withstands that.",
+                            format(f.fault.current))
+                  : c.sound ? say("No fuse of its own: one further up opens before the wire is hurt.")
+                            : say("No fuse: nothing opens before the wire is hurt.");
         return c;
     }
     c.fast = sweep(raw(f.rating) * f.family->gates.front().multiple, c.most_amps,
@@ -77,12 +78,12 @@ FeedCurves feed_curves(const FeedProtection& f, const FeedProtection* before) {
         f.protects ? std::nullopt
                    : first_crossing(*f.family, f.rating, *f.thermal, *f.insulation, f.warm, f.fault.current);
     if (crossing)
-        c.words = fmt::format("From {} up the wire gives in before the {} fuse.", format(*crossing),
-                              format(f.rating));
+        c.words =
+            say("From {} up the wire gives in before the {} fuse.", format(*crossing), format(f.rating));
     else if (!f.carries && !f.inherited)
-        c.words = fmt::format("The {} fuse opens in normal use.", format(f.rating));
+        c.words = say("The {} fuse opens in normal use.", format(f.rating));
     else
-        c.words = fmt::format("The {} fuse gives up first at every current.", format(f.rating));
+        c.words = say("The {} fuse gives up first at every current.", format(f.rating));
     return c;
 }
 

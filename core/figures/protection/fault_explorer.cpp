@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -14,10 +15,10 @@ namespace {
 /// last.
 Plan cut_at(const Plan& plan, size_t feed) {
     Plan cut = plan;
-    const Id here = fresh_id(plan, "hub", "short here");
-    cut.hubs.push_back({here, "Short", {}, {}});
+    const Id here = fresh_id(plan, "hub", say("short here"));
+    cut.hubs.push_back({here, say("Short"), {}, {}});
     Lead rest = cut.feeds[feed];
-    rest.id = fresh_id(plan, "feed", "behind the short");
+    rest.id = fresh_id(plan, "feed", say("behind the short"));
     rest.from = here;
     rest.devices.clear(), rest.joint_from.clear();
     cut.feeds[feed].to = here;
@@ -30,7 +31,7 @@ std::string dark_words(const Plan& plan, const std::vector<size_t>& dark) {
     std::string names;
     for (size_t i = 0; i < dark.size() && i < 4; ++i)
         names += (i == 0 ? "" : ", ") + plan.loads[dark[i]].name;
-    if (dark.size() > 4) names += fmt::format(" and {} more", dark.size() - 4);
+    if (dark.size() > 4) names += say(" and {} more", dark.size() - 4);
     return names;
 }
 
@@ -38,43 +39,43 @@ void tell(ExploredFault& e, const Plan& plan, const std::vector<FeedProtection>&
           bool limited) {
     auto& why = e.why;
     const auto name = feed_name(plan, plan.feeds[feed]);
-    why.title = e.along >= 1   ? "A short at the end of " + name
-                : e.along <= 0 ? "A short right behind the fuse of " + name
-                               : fmt::format("A short {} along {}", format_percent(e.along), name);
+    why.title = e.along >= 1   ? say("A short at the end of ") + name
+                : e.along <= 0 ? say("A short right behind the fuse of ") + name
+                               : say("A short {} along {}", format_percent(e.along), name);
     const auto& run = e.course.run;
-    why.add(fmt::format("{} flows with the wires as warm as they were{}.", format(run.at_first),
-                        limited ? ", held there by the module" : ""));
+    why.add(say("{} flows with the wires as warm as they were{}.", format(run.at_first),
+                limited ? say(", held there by the module") : ""));
     if (run.opener)
-        why.add(fmt::format("{}: its {} fuse opens after {}.", feed_name(plan, plan.feeds[*run.opener]),
-                            format(protection[*run.opener].rating), format(run.time)),
+        why.add(say("{}: its {} fuse opens after {}.", feed_name(plan, plan.feeds[*run.opener]),
+                    format(protection[*run.opener].rating), format(run.time)),
                 e.fault.outcome == FaultOutcome::hurts ? Tone::danger : Tone::good);
     else
-        why.add("No fuse opens within an hour.",
+        why.add(say("No fuse opens within an hour."),
                 e.fault.outcome == FaultOutcome::limited ? Tone::caution : Tone::danger);
-    why.heading("The wires by then");
+    why.heading(say("The wires by then"));
     for (size_t w = 0; w < e.course.feeds.size(); ++w) {
         const auto f = e.course.feeds[w];
         const auto* insulation = protection[f].insulation;
         const bool hurt = insulation && run.wires[w] > insulation->damage;
         why.add(fmt::format("{}: {}{}", feed_name(plan, plan.feeds[f]), format(run.wires[w]),
-                            insulation ? fmt::format(" of {}", format(insulation->damage)) : ""),
+                            insulation ? say(" of {}", format(insulation->damage)) : ""),
                 hurt ? Tone::danger : Tone::plain);
     }
     if (run.opener && !e.fault.dark.empty()) {
-        why.heading("Dark from then on");
+        why.heading(say("Dark from then on"));
         why.add(dark_words(plan, e.fault.dark) + ".");
     }
     if (run.moments.size() > 2) {
-        why.heading("As it goes");
+        why.heading(say("As it goes"));
         // A few moments tell the course: the copper warms and the current falls.
         const size_t stride = std::max<size_t>(1, run.moments.size() / 5);
         for (size_t i = 0; i < run.moments.size(); i += stride)
             why.add(fmt::format("{}: {}", format(run.moments[i].time), format(run.moments[i].current)));
     }
     why.source =
-        "Bolted short, full pack, loads off; slow edge of each fuse; lumped heat of copper and wall, "
-        "resistance with it";
-    why.caution = "Worked out, never tried: a real short throws metal and starts fires.";
+        say("Bolted short, full pack, loads off; slow edge of each fuse; lumped heat of copper and wall, "
+            "resistance with it");
+    why.caution = say("Worked out, never tried: a real short throws metal and starts fires.");
 }
 
 }  // namespace

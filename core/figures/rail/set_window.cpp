@@ -7,6 +7,7 @@
 
 #include "units/format.h"
 #include "wiring/resistances.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -52,7 +53,8 @@ Volt highest_input(const Plan& plan, const PlanIndex& index, const Catalogue& ca
 }  // namespace
 
 std::string window_words(const SetWindow& window) {
-    return window.empty() ? "no voltage suits all" : format_range(format(window.low), format(window.high));
+    return window.empty() ? say("no voltage suits all")
+                          : format_range(format(window.low), format(window.high));
 }
 
 SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& type, SetSchool school,
@@ -66,28 +68,26 @@ SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& ty
         if (low > w.low) w.low = low, w.low_by = u.load->id;
         if (high < w.high) w.high = high, w.high_by = u.load->id;
     }
-    w.why.title = "Set voltage";
+    w.why.title = say("Set voltage");
     if (users.empty()) {
         w.low = type.out_min, w.high = type.out_max, w.proposed = type.out_min;
-        w.why.add("Nothing hangs on this rail.");
+        w.why.add(say("Nothing hangs on this rail."));
         return w;
     }
     for (const auto& u : users) {
         const auto peak = draw(*u.load, LoadState::peak);
-        w.why.add(fmt::format(
-            "{} needs ≥ {} at its end: ({} + {} × {}{}) ÷ {} = {}", u.load->name, format(u.load->v_min),
-            format(u.load->v_min), format(peak), format(u.path),
-            raw(u.before) > 0 ? " + " + format(u.before) : "", format_number(1 - type.tolerance, 3),
-            format((u.load->v_min + Volt(raw(peak) * raw(u.path)) + u.before) / (1 - type.tolerance))));
-        w.why.add(fmt::format("{} allows ≤ {} ÷ {} = {}", u.load->name, format(u.load->v_max),
-                              format_number(1 + type.tolerance, 4),
-                              format(u.load->v_max / (1 + type.tolerance))));
+        w.why.add(
+            say("{} needs ≥ {} at its end: ({} + {} × {}{}) ÷ {} = {}", u.load->name, format(u.load->v_min),
+                format(u.load->v_min), format(peak), format(u.path),
+                raw(u.before) > 0 ? " + " + format(u.before) : "", format_number(1 - type.tolerance, 3),
+                format((u.load->v_min + Volt(raw(peak) * raw(u.path)) + u.before) / (1 - type.tolerance))));
+        w.why.add(say("{} allows ≤ {} ÷ {} = {}", u.load->name, format(u.load->v_max),
+                      format_number(1 + type.tolerance, 4), format(u.load->v_max / (1 + type.tolerance))));
     }
     // A boost passes its input: it gives no less, whatever it is set to.
     if (highest_input > w.low && type.kind == ConverterKind::boost) {
         w.low = highest_input;
-        w.why.add(
-            fmt::format("A boost gives no less than its input, which reaches {}.", format(highest_input)));
+        w.why.add(say("A boost gives no less than its input, which reaches {}.", format(highest_input)));
     }
     // The voltage that most of the load is made for, not that of whoever stands most.
     double nominal = 0, heaviest = 0;
@@ -106,11 +106,11 @@ SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& ty
     if (rounded < raw(w.low) || rounded > raw(w.high)) rounded = std::round(target * 100) / 100;
     w.proposed = Volt(span >= 0 ? std::clamp(rounded, raw(w.low), raw(w.high)) : target);
     if (w.empty())
-        w.why.add(fmt::format("The window is empty: {} wants at least {}, {} at most {}.", w.low_by,
-                              format(w.low), w.high_by, format(w.high)),
+        w.why.add(say("The window is empty: {} wants at least {}, {} at most {}.", w.low_by, format(w.low),
+                      w.high_by, format(w.high)),
                   Tone::danger);
     else
-        w.why.add(fmt::format("Window {} – {} → set {}", format(w.low), format(w.high), format(w.proposed)),
+        w.why.add(say("Window {} – {} → set {}", format(w.low), format(w.high), format(w.proposed)),
                   Tone::good);
     return w;
 }

@@ -7,6 +7,7 @@
 
 #include "review/each_pack.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -14,18 +15,18 @@ namespace {
 void missing(const Context& c, std::vector<Finding>& out) {
     for (const auto& b : c.plan.sources)
         if (b.kind == SourceKind::pack && !find(c.catalogue.chemistries, b.chemistry))
-            out.push_back({Severity::danger,
-                           {},
-                           {b.id},
-                           fmt::format("{} names a chemistry “{}” that the catalogue does not hold.", b.name,
-                                       b.chemistry),
-                           {},
-                           {}});
+            out.push_back(
+                {Severity::danger,
+                 {},
+                 {b.id},
+                 say("{} names a chemistry “{}” that the catalogue does not hold.", b.name, b.chemistry),
+                 {},
+                 {}});
     if (c.plan.sources.empty() && !c.plan.feeds.empty())
         out.push_back({Severity::danger,
                        {},
                        {},
-                       "There is no battery and no other source. Propose chooses one.",
+                       say("There is no battery and no other source. Propose chooses one."),
                        {},
                        {}});
 }
@@ -37,15 +38,15 @@ void c_rate(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {b.id},
-                  fmt::format("{} gives {} continuously; the plan asks for {}.", b.name,
-                              format(pack_max_current(b, k)), format(asked)),
+                  say("{} gives {} continuously; the plan asks for {}.", b.name,
+                      format(pack_max_current(b, k)), format(asked)),
                   {},
                   {}};
         f.why.add(fmt::format("{} C × {} = {}", format_number(k.max_c), format(b.cell_capacity * b.parallel),
                               format(pack_max_current(b, k))));
         auto bigger = b;
         bigger.cell_capacity = AmpereHour(std::ceil(raw(asked) / k.max_c / b.parallel));
-        f.fixes.push_back({"Use " + format(bigger.cell_capacity * b.parallel),
+        f.fixes.push_back({say("Use ") + format(bigger.cell_capacity * b.parallel),
                            [bigger](const Plan& p) { return put_source(p, bigger); }});
         out.push_back(std::move(f));
     });
@@ -58,21 +59,21 @@ void sags(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {b.id},
-                  fmt::format("{} sags to {}, below its cut-off of {}: its protection may switch off.",
-                              b.name, format(worst.lowest), format(cutoff)),
+                  say("{} sags to {}, below its cut-off of {}: its protection may switch off.", b.name,
+                      format(worst.lowest), format(cutoff)),
                   {},
                   {}};
         const Ohm inside = pack_resistance(b, k, std::max(0.0, worst.charge - b.charge_behind), worst.air);
         const double sag = raw(worst.at_lowest) * raw(inside), rest = raw(worst.lowest) + sag;
-        f.why.add("Where: " + worst.where + ".");
-        f.why.add(fmt::format("{} × {} = {} below the {} at rest", format(worst.at_lowest), format(inside),
-                              format(Volt(sag)), format(Volt(rest))));
+        f.why.add(say("Where: ") + worst.where + ".");
+        f.why.add(say("{} × {} = {} below the {} at rest", format(worst.at_lowest), format(inside),
+                      format(Volt(sag)), format(Volt(rest))));
         // The same current through a pack with room for it.
         const double room = rest - raw(cutoff);
         if (room > 0 && sag / room < 10) {
             auto bigger = b;
             bigger.cell_capacity = AmpereHour(std::ceil(raw(b.cell_capacity) * sag / room * 1.1));
-            f.fixes.push_back({"Use " + format(bigger.cell_capacity * b.parallel),
+            f.fixes.push_back({say("Use ") + format(bigger.cell_capacity * b.parallel),
                                [bigger](const Plan& p) { return put_source(p, bigger); }});
         }
         out.push_back(std::move(f));
@@ -101,19 +102,18 @@ void pack_too_small(const Context& c, std::vector<Finding>& out) {
         if (pack.lasts) continue;
         const auto& b = c.plan.sources[pack.sources.front()];
         const auto* k = find(c.catalogue.chemistries, b.chemistry);
-        Finding f{
-            Severity::danger,
-            {},
-            {b.id},
-            fmt::format("{} is flat before the day is over: it lasts {}.", b.name, format(pack.run_time)),
-            c.figures.mission.why,
-            {}};
+        Finding f{Severity::danger,
+                  {},
+                  {b.id},
+                  say("{} is flat before the day is over: it lasts {}.", b.name, format(pack.run_time)),
+                  c.figures.mission.why,
+                  {}};
         const double usable = k ? raw(pack_capacity(b, *k, c.plan.coldest_air)) : 0;
         const double ratio = usable > 0 ? deepest_ampere_hours(c) / (1 - left) / usable : 0;
         if (ratio > 1 && ratio < 20) {
             auto bigger = b;
             bigger.cell_capacity = AmpereHour(std::ceil(raw(b.cell_capacity) * ratio));
-            f.fixes.push_back({"Use " + format(bigger.cell_capacity * b.parallel),
+            f.fixes.push_back({say("Use ") + format(bigger.cell_capacity * b.parallel),
                                [bigger](const Plan& p) { return put_source(p, bigger); }});
         }
         out.push_back(std::move(f));
@@ -125,14 +125,13 @@ void runs_low(const Context& c, std::vector<Finding>& out) {
     if (!m.lasts || m.points.empty()) return;
     for (const auto& day : m.packs)
         if (day.lowest_charge < 0.15)
-            out.push_back(
-                {Severity::caution,
-                 {},
-                 {c.plan.sources[day.sources.front()].id},
-                 fmt::format("The day leaves {} in {}; a cold evening or an old cell takes that.",
-                             format_percent(day.lowest_charge), c.plan.sources[day.sources.front()].name),
-                 m.why,
-                 {}});
+            out.push_back({Severity::caution,
+                           {},
+                           {c.plan.sources[day.sources.front()].id},
+                           say("The day leaves {} in {}; a cold evening or an old cell takes that.",
+                               format_percent(day.lowest_charge), c.plan.sources[day.sources.front()].name),
+                           m.why,
+                           {}});
 }
 
 void carried(const Context& c, std::vector<Finding>& out) {
@@ -141,8 +140,8 @@ void carried(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::note,
                        {},
                        {b.id},
-                       fmt::format("{} holds {}: above 100 Wh an airline's consent is needed to carry it.",
-                                   b.name, format(pack_energy(b, k))),
+                       say("{} holds {}: above 100 Wh an airline's consent is needed to carry it.", b.name,
+                           format(pack_energy(b, k))),
                        {},
                        {}});
     });
@@ -151,13 +150,13 @@ void carried(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::battery{
-    {"battery-missing", "There is a source, and every pack's chemistry is known", missing},
-    {"battery-c-rate", "The pack is not asked for more current than it stands", c_rate},
-    {"battery-sags", "At the strongest second, cold and nearly empty, the pack stays above its cut-off",
-     sags},
-    {"battery-too-small", "The pack lasts the day", pack_too_small},
-    {"battery-runs-low", "The day leaves something in the pack", runs_low},
-    {"battery-over-100-wh", "Packs over 100 Wh and aircraft", carried},
+    {"battery-missing", to_say("There is a source, and every pack's chemistry is known"), missing},
+    {"battery-c-rate", to_say("The pack is not asked for more current than it stands"), c_rate},
+    {"battery-sags",
+     to_say("At the strongest second, cold and nearly empty, the pack stays above its cut-off"), sags},
+    {"battery-too-small", to_say("The pack lasts the day"), pack_too_small},
+    {"battery-runs-low", to_say("The day leaves something in the pack"), runs_low},
+    {"battery-over-100-wh", to_say("Packs over 100 Wh and aircraft"), carried},
 };
 
 }  // namespace sangre

@@ -3,6 +3,7 @@
 
 #include "review/review.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -21,15 +22,14 @@ void bridge(const Context& c, std::vector<Finding>& out) {
         Finding f{loss >= without_sink ? Severity::caution : Severity::note,
                   {},
                   {l.id},
-                  loss >= without_sink
-                      ? fmt::format("The bridge of {} loses {} at {}: it wants a heat sink and air.", l.name,
-                                    format(loss), format(l.typical))
-                      : fmt::format("The bridge of {} keeps {} from it, {} of its volts.", l.name,
-                                    format(volts), format_percent(share)),
+                  loss >= without_sink ? say("The bridge of {} loses {} at {}: it wants a heat sink and air.",
+                                             l.name, format(loss), format(l.typical))
+                                       : say("The bridge of {} keeps {} from it, {} of its volts.", l.name,
+                                             format(volts), format_percent(share)),
                   {},
                   {}};
         f.why.add(fmt::format("{} × {} = {}", format(volts), format(l.typical), format(loss)));
-        f.why.add(fmt::format("Of {} the motor gets {}.", format(l.nominal), format(l.nominal - volts)));
+        f.why.add(say("Of {} the motor gets {}.", format(l.nominal), format(l.nominal - volts)));
         out.push_back(std::move(f));
     }
 }
@@ -37,7 +37,7 @@ void bridge(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::bridges{
-    {"motor-bridge", "A motor's bridge stays cool and leaves the motor its volts", bridge},
+    {"motor-bridge", to_say("A motor's bridge stays cool and leaves the motor its volts"), bridge},
 };
 
 }  // namespace sangre

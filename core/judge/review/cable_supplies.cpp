@@ -10,6 +10,7 @@
 #include "review/review.h"
 #include "units/format.h"
 #include "wire/thermal.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -82,26 +83,26 @@ void two_supplies(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {others.front(), part},
-                  fmt::format("{} supplies meet at {}: pull the red wire of {}.", giving.size() + own,
-                              name_of(c.plan, part),
-                              own && others.size() == 1 ? "its lead"
-                              : own                     ? "every lead"
-                                                        : "all but one"),
+                  say("{} supplies meet at {}: pull the red wire of {}.", giving.size() + own,
+                      name_of(c.plan, part),
+                      own && others.size() == 1 ? say("its lead")
+                      : own                     ? say("every lead")
+                                                : say("all but one")),
                   {},
                   {}};
-        f.why.add(
+        f.why.add(say(
             "Regulators on one rail fight: the highest feeds all, and pushes into the others. One of them "
-            "dies.");
-        f.why.add(own ? "It has a feed of its own: signal and ground are all a lead needs to bring."
-                      : fmt::format("Leave it in {}; pull and insulate it in the rest.", giving[0]->name),
+            "dies."));
+        f.why.add(own ? say("It has a feed of its own: signal and ground are all a lead needs to bring.")
+                      : say("Leave it in {}; pull and insulate it in the rest.", giving[0]->name),
                   Tone::good);
-        for (const auto& id : others) f.why.add("Pull: " + name_of(c.plan, id), Tone::caution);
+        for (const auto& id : others) f.why.add(say("Pull: ") + name_of(c.plan, id), Tone::caution);
         f.fixes.push_back(
-            {fmt::format("Pull {} red {}", others.size(), others.size() == 1 ? "wire" : "wires"),
+            {say("Pull {} red {}", others.size(), others.size() == 1 ? say("wire") : say("wires")),
              red_wires_pulled(others)});
         if (own && giving.size() == 1)
             if (auto through = through_the_cable(c.plan, *giving.front(), part))
-                f.fixes.push_back({"The cable is its feed", std::move(*through)});
+                f.fixes.push_back({say("The cable is its feed"), std::move(*through)});
         out.push_back(std::move(f));
     }
 }
@@ -121,14 +122,14 @@ void core_overloaded(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::danger,
                       {},
                       {k.id},
-                      fmt::format("{}: {} {} {} {}; it is asked {}.", k.name, sharing,
-                                  sharing == 1 ? "core of" : "cores of", wire->size,
-                                  "carries " + format(each * static_cast<double>(sharing)), format(k.amps)),
+                      say("{}: {} {} {} {}; it is asked {}.", k.name, sharing,
+                          sharing == 1 ? say("core of") : say("cores of"), wire->size,
+                          "carries " + format(each * static_cast<double>(sharing)), format(k.amps)),
                       {},
                       {}};
-            f.why.add(fmt::format("{} alone in {}, × {} with {} cores together.", format(each / bunch),
-                                  format(c.plan.hottest_air), format_percent(bunch), k.cores.size()));
-            f.why.add("Thin cores joined at both ends carry together, if both are whole.");
+            f.why.add(say("{} alone in {}, × {} with {} cores together.", format(each / bunch),
+                          format(c.plan.hottest_air), format_percent(bunch), k.cores.size()));
+            f.why.add(say("Thin cores joined at both ends carry together, if both are whole."));
             std::vector<const WireType*> thicker;
             for (const auto& w : c.catalogue.wires)
                 if (w.insulation == wire->insulation && w.metric == wire->metric && w.usual &&
@@ -140,8 +141,8 @@ void core_overloaded(const Context& c, std::vector<Finding>& out) {
                 const auto* best =
                     *std::min_element(thicker.begin(), thicker.end(),
                                       [](const auto* a, const auto* b) { return a->area < b->area; });
-                f.fixes.push_back(
-                    {"Use " + best->size, lead_changed(k.id, [id = best->id](Lead& x) { x.wire = id; })});
+                f.fixes.push_back({say("Use ") + best->size,
+                                   lead_changed(k.id, [id = best->id](Lead& x) { x.wire = id; })});
             }
             out.push_back(std::move(f));
             break;
@@ -152,8 +153,8 @@ void core_overloaded(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::cable_supplies{
-    {"cable-two-supplies", "One supply through all leads of a board", two_supplies},
-    {"cable-core-overloaded", "A core carries its current", core_overloaded},
+    {"cable-two-supplies", to_say("One supply through all leads of a board"), two_supplies},
+    {"cable-core-overloaded", to_say("A core carries its current"), core_overloaded},
 };
 
 }  // namespace sangre

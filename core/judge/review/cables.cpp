@@ -9,6 +9,7 @@
 #include "plan/lead_edits.h"
 #include "review/review.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -22,11 +23,11 @@ void to_itself(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {k.id},
-                  fmt::format("{} ends at {} twice: it joins nothing.", k.name, name_of(c.plan, k.to)),
+                  say("{} ends at {} twice: it joins nothing.", k.name, name_of(c.plan, k.to)),
                   {},
                   {}};
-        f.why.add("Choose another part for one of its ends, in the drawing of the cable.");
-        f.fixes.push_back({"Remove it", [id = k.id](const Plan& p) { return remove_cable(p, id); }});
+        f.why.add(say("Choose another part for one of its ends, in the drawing of the cable."));
+        f.fixes.push_back({say("Remove it"), [id = k.id](const Plan& p) { return remove_cable(p, id); }});
         out.push_back(std::move(f));
     }
 }
@@ -38,19 +39,19 @@ void mirrored(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {k.id},
-                  fmt::format("{}: its pins run the other way at the far end.", k.name),
+                  say("{}: its pins run the other way at the far end.", k.name),
                   {},
                   {}};
         f.why.add(
-            "Right seen from behind is left: a plug drawn from the wire side is the mirror image of its "
-            "face.");
+            say("Right seen from behind is left: a plug drawn from the wire side is the mirror image of its "
+                "face."));
         for (const auto& core : k.cores)
             if (core.role != CoreRole::unused)
-                f.why.add(fmt::format("{} {}: pin {} to pin {}", core.colour, core.signal, core.from_pin,
-                                      core.to_pin),
-                          core.role == CoreRole::supply || core.role == CoreRole::ground ? Tone::danger
-                                                                                         : Tone::plain);
-        f.fixes.push_back({"Pin to the same pin", lead_changed(k.id, [](Lead& x) {
+                f.why.add(
+                    say("{} {}: pin {} to pin {}", core.colour, core.signal, core.from_pin, core.to_pin),
+                    core.role == CoreRole::supply || core.role == CoreRole::ground ? Tone::danger
+                                                                                   : Tone::plain);
+        f.fixes.push_back({say("Pin to the same pin"), lead_changed(k.id, [](Lead& x) {
                                for (auto& core : x.cores)
                                    if (core.role != CoreRole::unused) core.to_pin = core.from_pin;
                            })});
@@ -67,15 +68,16 @@ void crossed(const Context& c, std::vector<Finding>& out) {
             const bool wrong =
                 (plus(core.from_pin) && minus(core.to_pin)) || (minus(core.from_pin) && plus(core.to_pin));
             if (!wrong) continue;
-            Finding f{Severity::danger,
-                      {},
-                      {k.id},
-                      fmt::format("{}: the {} core joins {} with {}.", k.name, core.colour, core.from_pin,
-                                  core.to_pin),
-                      {},
-                      {}};
-            f.why.add("Plus on minus: what is behind it dies the moment it is plugged in.", Tone::danger);
-            f.fixes.push_back({"Plus to plus", lead_changed(k.id, [](Lead& x) {
+            Finding f{
+                Severity::danger,
+                {},
+                {k.id},
+                say("{}: the {} core joins {} with {}.", k.name, core.colour, core.from_pin, core.to_pin),
+                {},
+                {}};
+            f.why.add(say("Plus on minus: what is behind it dies the moment it is plugged in."),
+                      Tone::danger);
+            f.fixes.push_back({say("Plus to plus"), lead_changed(k.id, [](Lead& x) {
                                    for (auto& one : x.cores) one.to_pin = one.from_pin;
                                })});
             out.push_back(std::move(f));
@@ -138,12 +140,12 @@ void colours_alike(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::caution,
                       {},
                       {k.id},
-                      fmt::format("{}: {} cores are {}.", k.name, cores.size(), colour),
+                      say("{}: {} cores are {}.", k.name, cores.size(), colour),
                       {},
                       {}};
-            f.why.add("One colour for every signal makes it impossible to see what is what.");
+            f.why.add(say("One colour for every signal makes it impossible to see what is what."));
             if (!free_colour(k, k.cores[cores[1]].role).empty())
-                f.fixes.push_back({"A colour each", lead_changed(k.id, [cores](Lead& x) {
+                f.fixes.push_back({say("A colour each"), lead_changed(k.id, [cores](Lead& x) {
                                        for (size_t i = 1; i < cores.size(); ++i) {
                                            auto& core = x.cores[cores[i]];
                                            if (const auto other = free_colour(x, core.role); !other.empty())
@@ -165,16 +167,16 @@ void colour_lies(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::danger,
                       {},
                       {k.id},
-                      fmt::format("{}: its {} is {}.", k.name, supply ? "supply" : "ground", core.colour),
+                      say("{}: its {} is {}.", k.name, supply ? say("supply") : say("ground"), core.colour),
                       {},
                       {}};
             f.why.add(
-                "Colours are a promise: red is plus, black is minus; in brown/red/orange leads brown is "
-                "minus.");
+                say("Colours are a promise: red is plus, black is minus; in brown/red/orange leads brown is "
+                    "minus."));
             auto after = k;
             recolour(after, i);
             if (after.cores[i].colour != core.colour)
-                f.fixes.push_back({"Make it " + after.cores[i].colour,
+                f.fixes.push_back({say("Make it ") + after.cores[i].colour,
                                    lead_changed(k.id, [i](Lead& x) { recolour(x, i); })});
             out.push_back(std::move(f));
             break;
@@ -193,18 +195,19 @@ void servo_overvolted(const Context& c, std::vector<Finding>& out) {
         const auto& k = *lead;
         const auto carries = highest_on(c, k);
         if (k.kind != CableKind::servo || carries <= servo_stands || !k.label.empty()) continue;
-        Finding f{Severity::danger,
-                  {},
-                  {k.id},
-                  fmt::format("{}: a servo plug that carries {} kills a servo plugged into it.", k.name,
-                              format(carries)),
-                  {},
-                  {}};
-        f.why.add(fmt::format("Servos stand {} at most; the plug is the same.", format(servo_stands)));
-        f.fixes.push_back({"Label both ends", lead_changed(k.id, [volts = carries](Lead& x) {
-                               x.label = format(volts) + ", no servo";
+        Finding f{
+            Severity::danger,
+            {},
+            {k.id},
+            say("{}: a servo plug that carries {} kills a servo plugged into it.", k.name, format(carries)),
+            {},
+            {}};
+        f.why.add(say("Servos stand {} at most; the plug is the same.", format(servo_stands)));
+        f.fixes.push_back({say("Label both ends"), lead_changed(k.id, [volts = carries](Lead& x) {
+                               x.label = format(volts) + say(", no servo");
                            })});
-        f.fixes.push_back({"Another plug", lead_changed(k.id, [](Lead& x) { x.kind = CableKind::other; })});
+        f.fixes.push_back(
+            {say("Another plug"), lead_changed(k.id, [](Lead& x) { x.kind = CableKind::other; })});
         out.push_back(std::move(f));
     }
 }
@@ -217,12 +220,11 @@ void pair_untwisted(const Context& c, std::vector<Finding>& out) {
         for (size_t i = 0; i < k.cores.size(); ++i)
             if (k.cores[i].role == CoreRole::signal) signals.push_back(i);
         if (signals.size() < 2 || k.cores[signals[0]].twist > 0) continue;
-        Finding f{
-            Severity::caution, {}, {k.id}, fmt::format("{}: its data pair is not twisted.", k.name), {}, {}};
+        Finding f{Severity::caution, {}, {k.id}, say("{}: its data pair is not twisted.", k.name), {}, {}};
         f.why.add(
-            "What one core picks up the other picks up too, and the difference stays clean; but only "
-            "twisted.");
-        f.fixes.push_back({"Twist them", lead_changed(k.id, [signals](Lead& x) {
+            say("What one core picks up the other picks up too, and the difference stays clean; but only "
+                "twisted."));
+        f.fixes.push_back({say("Twist them"), lead_changed(k.id, [signals](Lead& x) {
                                x.cores[signals[0]].twist = x.cores[signals[1]].twist = 1;
                            })});
         out.push_back(std::move(f));
@@ -236,19 +238,21 @@ void unterminated(const Context& c, std::vector<Finding>& out) {
         std::vector<Id> ids;
         for (const auto* lead : bus.leads) ids.push_back(lead->id);
         std::string where;
-        for (const auto& end : bus.ends) where += (where.empty() ? "" : " and ") + name_of(c.plan, end);
+        for (const auto& end : bus.ends)
+            where += (where.empty() ? std::string() : say(" and ")) + name_of(c.plan, end);
         Finding f{Severity::note,
                   {},
                   ids,
-                  fmt::format("{}: a bus wants a resistor across the pair at both ends{}.", first.name,
-                              bus.leads.size() > 1 && !where.empty() ? ", at " + where : ""),
+                  say("{}: a bus wants a resistor across the pair at both ends{}.", first.name,
+                      bus.leads.size() > 1 && !where.empty() ? say(", at ") + where : ""),
                   {},
                   {}};
-        f.why.add(
+        f.why.add(say(
             "120 Ω at each end, or what its boards say: 60 Ω across the pair with everything off. Short slow "
-            "links do without.");
-        if (bus.leads.size() > 1) f.why.add("None at the boards between: each more pulls the pair down.");
-        f.fixes.push_back({"It has them", [ids](const Plan& p) {
+            "links do without."));
+        if (bus.leads.size() > 1)
+            f.why.add(say("None at the boards between: each more pulls the pair down."));
+        f.fixes.push_back({say("It has them"), [ids](const Plan& p) {
                                auto next = p;
                                for (const auto& id : ids)
                                    if (auto* lead = find_lead(next, id)) lead->terminated = true;
@@ -264,17 +268,17 @@ void unused_bare(const Context& c, std::vector<Finding>& out) {
         size_t bare = 0;
         for (const auto& core : k.cores) bare += core.role == CoreRole::unused && !core.cut_back;
         if (bare == 0) continue;
-        Finding f{
-            Severity::caution,
-            {},
-            {k.id},
-            fmt::format("{}: {} unused {} not cut back.", k.name, bare, bare == 1 ? "core is" : "cores are"),
-            {},
-            {}};
+        Finding f{Severity::caution,
+                  {},
+                  {k.id},
+                  say("{}: {} unused {} not cut back.", k.name, bare,
+                      bare == 1 ? say("core is") : say("cores are")),
+                  {},
+                  {}};
         f.why.add(
-            "A bare end finds something to touch: cut it back at both ends, a tube over it, and write it "
-            "down.");
-        f.fixes.push_back({"Cut back and insulated", lead_changed(k.id, [](Lead& x) {
+            say("A bare end finds something to touch: cut it back at both ends, a tube over it, and write it "
+                "down."));
+        f.fixes.push_back({say("Cut back and insulated"), lead_changed(k.id, [](Lead& x) {
                                for (auto& core : x.cores)
                                    if (core.role == CoreRole::unused) core.cut_back = true;
                            })});
@@ -292,19 +296,19 @@ void families_mixed(const Context& c, std::vector<Finding>& out) {
     Finding f{Severity::note,
               {},
               {brown->id, black->id},
-              "Servo leads of both colour families: in one black is minus, in the other brown.",
+              say("Servo leads of both colour families: in one black is minus, in the other brown."),
               {},
               {}};
-    f.why.add("red/white/black: plus red, signal white, minus black.");
-    f.why.add("brown/red/orange: minus brown, plus red, signal orange.");
-    f.fixes.push_back({"Label the brown ones", [](const Plan& p) {
+    f.why.add(say("red/white/black: plus red, signal white, minus black."));
+    f.why.add(say("brown/red/orange: minus brown, plus red, signal orange."));
+    f.fixes.push_back({say("Label the brown ones"), [](const Plan& p) {
                            auto next = p;
                            for (auto* list : {&next.cables, &next.feeds})
                                for (auto& k : *list)
                                    for (const auto& core : k.cores)
                                        if (k.kind == CableKind::servo && core.role == CoreRole::ground &&
                                            core.colour == "brown")
-                                           k.label = "brown is minus";
+                                           k.label = say("brown is minus");
                            return next;
                        }});
     out.push_back(std::move(f));
@@ -313,16 +317,16 @@ void families_mixed(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::cables{
-    {"cable-to-itself", "A cable joins two parts", to_itself},
-    {"cable-mirrored", "No cable is mirrored from plug to plug", mirrored},
-    {"cable-crossed", "Plus goes to plus", crossed},
-    {"cable-colours-alike", "Every core of a cable can be told by its colour", colours_alike},
-    {"cable-colour-lies", "Red is plus and black is minus in every cable", colour_lies},
-    {"cable-servo-overvolted", "A servo plug carries what a servo stands", servo_overvolted},
-    {"cable-pair-untwisted", "Data pairs are twisted", pair_untwisted},
-    {"cable-unterminated", "A data bus has its resistors", unterminated},
-    {"cable-unused-bare", "Unused cores are cut back and insulated", unused_bare},
-    {"cable-families-mixed", "Leads of two colour families are labelled", families_mixed},
+    {"cable-to-itself", to_say("A cable joins two parts"), to_itself},
+    {"cable-mirrored", to_say("No cable is mirrored from plug to plug"), mirrored},
+    {"cable-crossed", to_say("Plus goes to plus"), crossed},
+    {"cable-colours-alike", to_say("Every core of a cable can be told by its colour"), colours_alike},
+    {"cable-colour-lies", to_say("Red is plus and black is minus in every cable"), colour_lies},
+    {"cable-servo-overvolted", to_say("A servo plug carries what a servo stands"), servo_overvolted},
+    {"cable-pair-untwisted", to_say("Data pairs are twisted"), pair_untwisted},
+    {"cable-unterminated", to_say("A data bus has its resistors"), unterminated},
+    {"cable-unused-bare", to_say("Unused cores are cut back and insulated"), unused_bare},
+    {"cable-families-mixed", to_say("Leads of two colour families are labelled"), families_mixed},
 };
 
 }  // namespace sangre

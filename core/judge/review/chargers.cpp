@@ -5,6 +5,7 @@
 
 #include "review/each_pack.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -26,17 +27,16 @@ void charger_volts(const Context& c, std::vector<Finding>& out) {
         Finding f{share > over ? Severity::danger : Severity::caution,
                   {},
                   {b.id},
-                  share > over ? fmt::format("{}'s charger goes up to {}; its cells end at {}.", b.name,
-                                             format(b.charger), format(right))
-                               : fmt::format("{}'s charger ends at {}: it is never full, at {}.", b.name,
-                                             format(b.charger), format(right)),
+                  share > over ? say("{}'s charger goes up to {}; its cells end at {}.", b.name,
+                                     format(b.charger), format(right))
+                               : say("{}'s charger ends at {}: it is never full, at {}.", b.name,
+                                     format(b.charger), format(right)),
                   {},
                   {}};
         f.why.add(fmt::format("{} × {} = {}", b.series, format(k.charge), format(right)));
         if (share > over)
-            f.why.caution = "An overcharged pack vents or burns. Never leave one charging alone.";
-        f.fixes.push_back(
-            {fmt::format("A charger of {}", format(right)), with_charger(b, right, b.charger_current)});
+            f.why.caution = say("An overcharged pack vents or burns. Never leave one charging alone.");
+        f.fixes.push_back({say("A charger of {}", format(right)), with_charger(b, right, b.charger_current)});
         out.push_back(std::move(f));
     });
 }
@@ -46,19 +46,18 @@ void charger_amps(const Context& c, std::vector<Finding>& out) {
         if (raw(b.charger_current) <= 0) return;
         const Ampere liked(k.charge_c * raw(b.cell_capacity) * b.parallel);
         if (k.charge_c <= 0 || b.charger_current > liked * most_share) {
-            Finding f{
-                k.charge_c <= 0 ? Severity::danger : Severity::caution,
-                {},
-                {b.id},
-                k.charge_c <= 0
-                    ? fmt::format("{} is {} and has a charger; such cells cannot be charged.", b.name, k.name)
-                    : fmt::format("{}'s charger gives {}; it likes {}.", b.name, format(b.charger_current),
-                                  format(liked)),
-                {},
-                {}};
+            Finding f{k.charge_c <= 0 ? Severity::danger : Severity::caution,
+                      {},
+                      {b.id},
+                      k.charge_c <= 0
+                          ? say("{} is {} and has a charger; such cells cannot be charged.", b.name, k.name)
+                          : say("{}'s charger gives {}; it likes {}.", b.name, format(b.charger_current),
+                                format(liked)),
+                      {},
+                      {}};
             f.fixes.push_back(k.charge_c <= 0
-                                  ? Fix{"No charger", with_charger(b, Volt(0), Ampere(0))}
-                                  : Fix{"One of " + format(liked), with_charger(b, b.charger, liked)});
+                                  ? Fix{say("No charger"), with_charger(b, Volt(0), Ampere(0))}
+                                  : Fix{say("One of ") + format(liked), with_charger(b, b.charger, liked)});
             out.push_back(std::move(f));
         }
         for (const auto& phase : c.plan.phases) {
@@ -70,11 +69,11 @@ void charger_amps(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::caution,
                       {},
                       {b.id},
-                      fmt::format("{} charges {} with {}; its charger gives {}.", phase.name, b.name,
-                                  format(phase.charge_current), format(b.charger_current)),
+                      say("{} charges {} with {}; its charger gives {}.", phase.name, b.name,
+                          format(phase.charge_current), format(b.charger_current)),
                       {},
                       {}};
-            f.fixes.push_back({"Charge with " + format(b.charger_current),
+            f.fixes.push_back({say("Charge with ") + format(b.charger_current),
                                [next](const Plan& p) { return put_phase(p, next); }});
             out.push_back(std::move(f));
         }
@@ -84,8 +83,9 @@ void charger_amps(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::chargers{
-    {"charger-volts", "A charger ends at its cells' charge voltage", charger_volts},
-    {"charger-current", "A charger gives what its pack likes, and a charging phase what its charger gives",
+    {"charger-volts", to_say("A charger ends at its cells' charge voltage"), charger_volts},
+    {"charger-current",
+     to_say("A charger gives what its pack likes, and a charging phase what its charger gives"),
      charger_amps},
 };
 

@@ -5,6 +5,7 @@
 #include "joint/crimp.h"
 #include "review/joint_places.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -36,14 +37,15 @@ void insulation_grip(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  fmt::format("{}: the rear wings of a {} close on {} to {} of insulation; here are {}.",
-                              joint_place(c, f, source), crimp.part->name, format(crimp.part->grip_least),
-                              format(crimp.part->grip_most), format(outer)),
+                  say("{}: the rear wings of a {} close on {} to {} of insulation; here are {}.",
+                      joint_place(c, f, source), crimp.part->name, format(crimp.part->grip_least),
+                      format(crimp.part->grip_most), format(outer)),
                   {},
                   {}};
         x.why.add(
-            thick ? "Wings that do not close cut into the insulation, and the contact jams in its housing."
-                  : "Wings that hold nothing leave the strands to carry every tug.");
+            thick
+                ? say("Wings that do not close cut into the insulation, and the contact jams in its housing.")
+                : say("Wings that hold nothing leave the strands to carry every tug."));
         other_kinds(c, f, source, *kind, x.fixes);
         out.push_back(std::move(x));
     });
@@ -67,13 +69,13 @@ void ring_for_stud(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  fmt::format("{}: a {} is made for {}; its stud is M{:g}.", joint_place(c, f, source),
-                              crimp.part->name, sizes, raw(stud)),
+                  say("{}: a {} is made for {}; its stud is M{:g}.", joint_place(c, f, source),
+                      crimp.part->name, sizes, raw(stud)),
                   {},
                   {}};
-        x.why.add(
+        x.why.add(say(
             "A ring too wide for its stud touches by a rim; one drilled out tears. A short thicker lead, or "
-            "a smaller stud beside it, takes the thin wire.");
+            "a smaller stud beside it, takes the thin wire."));
         other_kinds(c, f, source, *kind, x.fixes);
         out.push_back(std::move(x));
     });
@@ -82,8 +84,8 @@ void ring_for_stud(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::crimps{
-    {"crimp-grip", "The wings of a contact close on the wire's insulation", insulation_grip},
-    {"crimp-stud", "A ring is made for the stud that it goes on", ring_for_stud},
+    {"crimp-grip", to_say("The wings of a contact close on the wire's insulation"), insulation_grip},
+    {"crimp-stud", to_say("A ring is made for the stud that it goes on"), ring_for_stud},
 };
 
 }  // namespace sangre

@@ -2,6 +2,7 @@
 
 #include "plan/edits.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -15,7 +16,7 @@ Edit exchanged(const Id& feed, const Id& device, const Id& type) {
 }
 
 Fix use_fuse(const Id& feed, const FuseChoice& fuse) {
-    return {"Use a " + format(fuse.rating) + " fuse",
+    return {say("Use a ") + format(fuse.rating) + " fuse",
             [feed, family = fuse.family->id, rating = fuse.rating](const Plan& p) {
                 return set_fuse(p, feed, family, rating);
             }};

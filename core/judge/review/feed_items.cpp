@@ -9,6 +9,7 @@
 #include "review/exchange.h"
 #include "units/format.h"
 #include "wire/choice.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -23,22 +24,25 @@ void below_fuse(const Context& c, std::vector<Finding>& out) {
             Finding x{Severity::caution,
                       {},
                       {c.plan.feeds[f].id},
-                      fmt::format("{}: {} carries {}; the {} fuse {} it lets more through.",
-                                  c.index().feed_name(c.plan.feeds[f]), item.name, format(item.rated),
-                                  format(p.rating), p.inherited ? "before" : "beside"),
+                      say("{}: {} carries {}; the {} fuse {} it lets more through.",
+                          c.index().feed_name(c.plan.feeds[f]), item.name, format(item.rated),
+                          format(p.rating), p.inherited ? say("before") : say("beside")),
                       {},
                       {}};
-            x.why.add("A fuse protects the wire; what the wire goes through must carry what the fuse does.");
+            x.why.add(
+                say("A fuse protects the wire; what the wire goes through must carry what the fuse does."));
             const auto need = item_need(p, c.figures.worst.feeds[f]);
             const auto* d = by_id(c.plan.feeds[f].devices, item.device);
             if (const auto* plug =
                     d && d->kind == DeviceKind::connector ? cheapest_plug(c.catalogue, need, {}) : nullptr)
-                x.fixes.push_back({"Use a " + plug->name, exchanged(c.plan.feeds[f].id, d->id, plug->id)});
+                x.fixes.push_back(
+                    {say("Use a ") + plug->name, exchanged(c.plan.feeds[f].id, d->id, plug->id)});
             if (const auto* type =
                     d && d->kind == DeviceKind::power_switch
                         ? cheapest_switch(c.catalogue, need, find(c.catalogue.switches, d->type))
                         : nullptr)
-                x.fixes.push_back({"Use a " + type->name, exchanged(c.plan.feeds[f].id, d->id, type->id)});
+                x.fixes.push_back(
+                    {say("Use a ") + type->name, exchanged(c.plan.feeds[f].id, d->id, type->id)});
             if (!p.inherited && p.smallest && p.smallest->rating <= item.rated)
                 x.fixes.push_back(use_fuse(c.plan.feeds[f].id, *p.smallest));
             out.push_back(std::move(x));
@@ -53,7 +57,7 @@ void offer_holder(const Context& c, size_t f, const Device& fuse, Finding& x) {
         family ? suiting_holder(c.catalogue, *family, c.figures.protection[f].rating, c.plan.hottest_air)
                : nullptr;
     if (fits && fits->id == fuse.holder) return;
-    x.fixes.push_back({fits ? "Use the " + fits->name : std::string("Any holder for it"),
+    x.fixes.push_back({fits ? say("Use the ") + fits->name : std::string(say("Any holder for it")),
                        [catalogue = &c.catalogue, id = fuse.id, to = fits ? fits->id : Id()](const Plan& p) {
                            return set_holder(p, *catalogue, id, to);
                        }});
@@ -76,13 +80,13 @@ void lead_unprotected(const Context& c, std::vector<Finding>& out) {
             Finding x{Severity::caution,
                       {},
                       {c.plan.feeds[f].id},
-                      fmt::format("{}: the {} fuse does not protect the {}.",
-                                  c.index().feed_name(c.plan.feeds[f]), format(p.rating), item.name),
+                      say("{}: the {} fuse does not protect the {}.", c.index().feed_name(c.plan.feeds[f]),
+                          format(p.rating), item.name),
                       {},
                       {}};
             if (const auto most = largest_that_protects(*p.family, *thermal, *insulation,
                                                         thermal->steady(p.need.continuous), p.fault.current))
-                x.why.add(fmt::format("Largest that protects it: {}.", format(*most)));
+                x.why.add(say("Largest that protects it: {}.", format(*most)));
             if (const auto* fuse = by_id(c.plan.feeds[f].devices, item.device)) offer_holder(c, f, *fuse, x);
             if (!p.inherited && p.smallest && holds(*p.smallest->family, p.smallest->rating))
                 x.fixes.push_back(use_fuse(c.plan.feeds[f].id, *p.smallest));
@@ -102,15 +106,15 @@ void wrong_holder(const Context& c, std::vector<Finding>& out) {
             if (holder &&
                 std::find(holder->takes.begin(), holder->takes.end(), family->id) != holder->takes.end())
                 continue;
-            Finding x{Severity::caution,
-                      {},
-                      {feed.id},
-                      holder ? fmt::format("{}: the {} takes no {}.", c.index().feed_name(feed), holder->name,
-                                           family->name)
-                             : fmt::format("{} names a fuse holder “{}” that the catalogue does not hold.",
-                                           c.index().feed_name(feed), d.holder),
-                      {},
-                      {}};
+            Finding x{
+                Severity::caution,
+                {},
+                {feed.id},
+                holder ? say("{}: the {} takes no {}.", c.index().feed_name(feed), holder->name, family->name)
+                       : say("{} names a fuse holder “{}” that the catalogue does not hold.",
+                             c.index().feed_name(feed), d.holder),
+                {},
+                {}};
             offer_holder(c, f, d, x);
             out.push_back(std::move(x));
         }
@@ -125,20 +129,20 @@ void ends_too_warm(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds[f].id},
-                  fmt::format("{}: {} at {} is too warm for its {}, which withstands {}.",
-                              c.index().feed_name(c.plan.feeds[f]), p.wire->size, format(p.warm),
-                              p.hottest_by, format(p.hottest)),
+                  say("{}: {} at {} is too warm for its {}, which withstands {}.",
+                      c.index().feed_name(c.plan.feeds[f]), p.wire->size, format(p.warm), p.hottest_by,
+                      format(p.hottest)),
                   {},
                   {}};
-        x.why.add(fmt::format("{} withstands {}; the wire brings its heat to what it ends in.",
-                              p.insulation->name, format(p.insulation->max)));
+        x.why.add(say("{} withstands {}; the wire brings its heat to what it ends in.", p.insulation->name,
+                      format(p.insulation->max)));
         for (const auto* w = next_thicker(c.catalogue, *p.wire); w; w = next_thicker(c.catalogue, *w)) {
             if (thermal_of(*w, *p.insulation, c.plan.hottest_air, p.bunched)->steady(p.need.continuous) >
                 p.hottest)
                 continue;
-            x.fixes.push_back({"Use " + w->size, [id = c.plan.feeds[f].id, to = w->id](const Plan& plan) {
-                                   return set_wire(plan, id, to);
-                               }});
+            x.fixes.push_back(
+                {say("Use ") + w->size,
+                 [id = c.plan.feeds[f].id, to = w->id](const Plan& plan) { return set_wire(plan, id, to); }});
             break;
         }
         out.push_back(std::move(x));
@@ -148,11 +152,11 @@ void ends_too_warm(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::feed_items{
-    {"feed-item-below-fuse", "What lies in a feed carries at least its fuse", below_fuse},
-    {"feed-lead-unprotected", "The own thin lead of a load or a fuse holder is protected too",
+    {"feed-item-below-fuse", to_say("What lies in a feed carries at least its fuse"), below_fuse},
+    {"feed-lead-unprotected", to_say("The own thin lead of a load or a fuse holder is protected too"),
      lead_unprotected},
-    {"feed-holder", "A fuse sits in a holder made for it", wrong_holder},
-    {"feed-ends-too-warm", "No wire is warmer than what it ends in withstands", ends_too_warm},
+    {"feed-holder", to_say("A fuse sits in a holder made for it"), wrong_holder},
+    {"feed-ends-too-warm", to_say("No wire is warmer than what it ends in withstands"), ends_too_warm},
 };
 
 }  // namespace sangre

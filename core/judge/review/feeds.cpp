@@ -11,6 +11,7 @@
 #include "units/format.h"
 #include "wire/choice.h"
 #include "wire/parallel.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -24,15 +25,15 @@ void each_device(const Context& c, Check check) {
 void plug_unknown(const Context& c, std::vector<Finding>& out) {
     each_device(c, [&](size_t f, const Device& d) {
         if (d.kind != DeviceKind::connector || find(c.catalogue.connectors, d.type)) return;
-        Finding x{Severity::caution,
-                  {},
-                  {c.plan.feeds[f].id},
-                  fmt::format("{}: the catalogue holds no connector “{}”.",
-                              c.index().feed_name(c.plan.feeds[f]), d.type),
-                  {},
-                  {}};
+        Finding x{
+            Severity::caution,
+            {},
+            {c.plan.feeds[f].id},
+            say("{}: the catalogue holds no connector “{}”.", c.index().feed_name(c.plan.feeds[f]), d.type),
+            {},
+            {}};
         if (const auto* t = fitting_plug(c, f))
-            x.fixes.push_back({"Use a " + t->name, exchanged(c.plan.feeds[f].id, d.id, t->id)});
+            x.fixes.push_back({say("Use a ") + t->name, exchanged(c.plan.feeds[f].id, d.id, t->id)});
         out.push_back(std::move(x));
     });
 }
@@ -46,15 +47,17 @@ void plug_wire(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds[f].id},
-                  fmt::format("{}: {} is too {} for {}.", c.index().feed_name(c.plan.feeds[f]), w->size,
-                              thin ? "thin" : "thick", t->name),
+                  say("{}: {} is too {} for {}.", c.index().feed_name(c.plan.feeds[f]), w->size,
+                      thin ? say("thin") : say("thick"), t->name),
                   {},
                   {}};
-        x.why.add(fmt::format("It takes {} to {} mm²; the wire has {} mm².", format_number(raw(t->smallest)),
-                              format_number(raw(t->largest)), format_number(raw(w->area))));
-        x.why.add(thin ? "A thin wire pulls out of a wide barrel." : "Strands cut off to fit carry nothing.");
+        x.why.add(say("It takes {} to {} mm²; the wire has {} mm².", format_number(raw(t->smallest)),
+                      format_number(raw(t->largest)), format_number(raw(w->area))));
+        x.why.add(thin ? say("A thin wire pulls out of a wide barrel.")
+                       : say("Strands cut off to fit carry nothing."));
         if (const auto* better = fitting_plug(c, f))
-            x.fixes.push_back({"Use a " + better->name, exchanged(c.plan.feeds[f].id, d.id, better->id)});
+            x.fixes.push_back(
+                {say("Use a ") + better->name, exchanged(c.plan.feeds[f].id, d.id, better->id)});
         out.push_back(std::move(x));
     });
 }
@@ -78,12 +81,12 @@ void plug_spark(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  fmt::format("Plugging {} in sparks: {} into {} µF.", b.name, format(spark.peak),
-                              format_number(raw(charging.capacitance) * 1e6)),
+                  say("Plugging {} in sparks: {} into {} µF.", b.name, format(spark.peak),
+                      format_number(raw(charging.capacitance) * 1e6)),
                   spark.why,
                   {}};
         if (const auto* better = plug ? fitting_plug(c, f, {.anti_spark = true}) : nullptr)
-            x.fixes.push_back({"Use a " + better->name, exchanged(feed.id, plug->id, better->id)});
+            x.fixes.push_back({say("Use a ") + better->name, exchanged(feed.id, plug->id, better->id)});
         out.push_back(std::move(x));
     }
 }
@@ -96,22 +99,23 @@ void inline_parts(const Context& c, std::vector<Finding>& out) {
         const auto name = c.index().feed_name(c.plan.feeds[f]);
         std::string wrong;
         if (!t)
-            wrong = fmt::format("{}: the catalogue holds no part “{}”.", name, d.type);
+            wrong = say("{}: the catalogue holds no part “{}”.", name, d.type);
         else if (x.continuous > t->rated)
-            wrong = fmt::format("{}: {} is rated for {}, asked {}.", name, t->name, format(t->rated),
-                                format(x.continuous));
+            wrong = say("{}: {} is rated for {}, asked {}.", name, t->name, format(t->rated),
+                        format(x.continuous));
         else if (x.highest_end > t->voltage)
-            wrong = fmt::format("{}: {} is rated for {}, gets {}.", name, t->name, format(t->voltage),
-                                format(x.highest_end));
+            wrong = say("{}: {} is rated for {}, gets {}.", name, t->name, format(t->voltage),
+                        format(x.highest_end));
         else if (t->kind == InlineKind::filter && raw(t->saturation) > 0 && x.peak > t->saturation)
-            wrong = fmt::format("{}: {} saturates at {}; the peak is {}.", name, t->name,
-                                format(t->saturation), format(x.peak));
+            wrong = say("{}: {} saturates at {}; the peak is {}.", name, t->name, format(t->saturation),
+                        format(x.peak));
         if (wrong.empty()) return;
         Finding found{Severity::caution, {}, {c.plan.feeds[f].id}, wrong, {}, {}};
         for (const auto& other : c.catalogue.inlines)
             if (t && other.kind == t->kind && other.rated >= x.continuous && other.voltage >= x.highest_end &&
                 (raw(other.saturation) <= 0 || other.saturation >= x.peak)) {
-                found.fixes.push_back({"Use a " + other.name, exchanged(c.plan.feeds[f].id, d.id, other.id)});
+                found.fixes.push_back(
+                    {say("Use a ") + other.name, exchanged(c.plan.feeds[f].id, d.id, other.id)});
                 break;
             }
         out.push_back(std::move(found));
@@ -134,18 +138,19 @@ void relay_coil(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds[f].id},
-                  fmt::format("{}: a {} coil on {} – {}.", t->name, format(t->coil),
-                              format(worst.lowest_source), format(worst.highest_source)),
+                  say("{}: a {} coil on {} – {}.", t->name, format(t->coil), format(worst.lowest_source),
+                      format(worst.highest_source)),
                   {},
                   {}};
-        x.why.add(
+        x.why.add(say(
             "It hangs before its own contact. A coil pulls in from 75 % of its voltage and withstands 130 % "
-            "continuously.");
+            "continuously."));
         const auto need = item_need(c.figures.protection[f], worst);
         for (const auto& other : c.catalogue.switches)
             if (other.kind == SwitchKind::relay && carries(other.rated, need) && other.breaks >= need.volts &&
                 suits(other) && other.rated >= t->rated * 0.8) {
-                x.fixes.push_back({"Use a " + other.name, exchanged(c.plan.feeds[f].id, d.id, other.id)});
+                x.fixes.push_back(
+                    {say("Use a ") + other.name, exchanged(c.plan.feeds[f].id, d.id, other.id)});
                 break;
             }
         out.push_back(std::move(x));
@@ -162,17 +167,16 @@ void one_broken(const Context& c, std::vector<Finding>& out) {
         const auto rating = parallel_rating(alike, c.plan.hottest_air);
         const auto asked = c.figures.worst.feeds[f].continuous;
         if (asked <= rating.one_broken) continue;
-        Finding x{
-            Severity::caution,
-            {},
-            {feed.id},
-            fmt::format("{}: with one of {} conductors broken the others carry {}, asked {}.",
-                        c.index().feed_name(feed), feed.conductors, format(rating.one_broken), format(asked)),
-            {},
-            {}};
-        x.why.add(
+        Finding x{Severity::caution,
+                  {},
+                  {feed.id},
+                  say("{}: with one of {} conductors broken the others carry {}, asked {}.",
+                      c.index().feed_name(feed), feed.conductors, format(rating.one_broken), format(asked)),
+                  {},
+                  {}};
+        x.why.add(say(
             "Nobody notices a broken conductor in parallel until the others are hot: size for one less, or "
-            "fuse each.");
+            "fuse each."));
         auto more = feed.conductors;
         while (more < 20) {
             ++more;
@@ -181,12 +185,11 @@ void one_broken(const Context& c, std::vector<Finding>& out) {
             if (parallel_rating(all, c.plan.hottest_air).one_broken >= asked) break;
         }
         if (feed.cores.empty())
-            x.fixes.push_back(
-                {fmt::format("Use {} conductors", more), [id = feed.id, more](const Plan& plan) {
-                     auto next = plan;
-                     if (auto* y = by_id(next.feeds, id)) y->conductors = more;
-                     return next;
-                 }});
+            x.fixes.push_back({say("Use {} conductors", more), [id = feed.id, more](const Plan& plan) {
+                                   auto next = plan;
+                                   if (auto* y = by_id(next.feeds, id)) y->conductors = more;
+                                   return next;
+                               }});
         out.push_back(std::move(x));
     }
 }
@@ -202,23 +205,22 @@ void steps_down(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::danger,
                   {},
                   {c.plan.feeds[f].id},
-                  fmt::format("{}: {} goes on as {} without a fuse at the step.",
-                              c.index().feed_name(c.plan.feeds[f]), above->size, p.wire->size),
+                  say("{}: {} goes on as {} without a fuse at the step.",
+                      c.index().feed_name(c.plan.feeds[f]), above->size, p.wire->size),
                   {},
                   {}};
-        x.why.add(fmt::format("The {} above protects the thicker wire, not this one.", format(p.rating)));
+        x.why.add(say("The {} above protects the thicker wire, not this one.", format(p.rating)));
         if (p.smallest)
-            x.fixes.push_back(
-                {fmt::format("Fit a {} {}", format(p.smallest->rating), p.smallest->family->name),
-                 [id = c.plan.feeds[f].id, choice = *p.smallest](const Plan& plan) {
-                     return set_fuse(plan, id, choice.family->id, choice.rating);
-                 }});
+            x.fixes.push_back({say("Fit a {} {}", format(p.smallest->rating), p.smallest->family->name),
+                               [id = c.plan.feeds[f].id, choice = *p.smallest](const Plan& plan) {
+                                   return set_fuse(plan, id, choice.family->id, choice.rating);
+                               }});
         out.push_back(std::move(x));
     }
 }
 
 Fix red_and_black(const Id& feed) {
-    return {"Red and black", [feed](const Plan& plan) {
+    return {say("Red and black"), [feed](const Plan& plan) {
                 auto next = plan;
                 if (auto* f = by_id(next.feeds, feed)) f->supply_colour = "red", f->return_colour = "black";
                 return next;
@@ -230,14 +232,13 @@ void colours(const Context& c, std::vector<Finding>& out) {
         // A cable's colours have rules of their own.
         if (!feed.cores.empty() || feed.ret != Return::own || feed.supply_colour != feed.return_colour)
             continue;
-        Finding x{
-            Severity::danger,
-            {},
-            {feed.id},
-            fmt::format("{}: plus and minus are both {}.", c.index().feed_name(feed), feed.supply_colour),
-            {},
-            {}};
-        x.why.add("Alike, they are swapped one day: reversed polarity destroys what hangs on them.");
+        Finding x{Severity::danger,
+                  {},
+                  {feed.id},
+                  say("{}: plus and minus are both {}.", c.index().feed_name(feed), feed.supply_colour),
+                  {},
+                  {}};
+        x.why.add(say("Alike, they are swapped one day: reversed polarity destroys what hangs on them."));
         x.fixes.push_back(red_and_black(feed.id));
         out.push_back(std::move(x));
     }
@@ -249,8 +250,8 @@ void polarity(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  fmt::format("{}: plus is black and minus {}; whoever mends it will swap them.",
-                              c.index().feed_name(feed), feed.return_colour),
+                  say("{}: plus is black and minus {}; whoever mends it will swap them.",
+                      c.index().feed_name(feed), feed.return_colour),
                   {},
                   {}};
         x.fixes.push_back(red_and_black(feed.id));
@@ -275,11 +276,12 @@ void mixed_blades(const Context& c, std::vector<Finding>& out) {
     Finding x{Severity::note,
               {},
               {},
-              fmt::format("{} kinds of blade fuse to carry spares of: {}.", sizes.size(), list),
+              say("{} kinds of blade fuse to carry spares of: {}.", sizes.size(), list),
               {},
               {}};
-    x.why.add(alike ? "Where a holder takes two voltages, the lower one gets into the higher one's place."
-                    : "They do not interchange.");
+    x.why.add(alike
+                  ? say("Where a holder takes two voltages, the lower one gets into the higher one's place.")
+                  : say("They do not interchange."));
     out.push_back(std::move(x));
 }
 
@@ -292,16 +294,16 @@ void resettable_first(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds[f].id},
-                  fmt::format("{}: a resettable fuse right at the pack closes again onto the same fault.",
-                              c.index().feed_name(c.plan.feeds[f])),
+                  say("{}: a resettable fuse right at the pack closes again onto the same fault.",
+                      c.index().feed_name(c.plan.feeds[f])),
                   {},
                   {}};
         x.why.add(
-            "It lets a trickle through while hot and heals when it cools; a pack wants a fuse that stays "
-            "open.");
+            say("It lets a trickle through while hot and heals when it cools; a pack wants a fuse that stays "
+                "open."));
         FuseNeed need = p.need;
         if (const auto choice = smallest_that_carries(c.catalogue, need))
-            x.fixes.push_back({fmt::format("Fit a {} {}", format(choice->rating), choice->family->name),
+            x.fixes.push_back({say("Fit a {} {}", format(choice->rating), choice->family->name),
                                [id = c.plan.feeds[f].id, chosen = *choice](const Plan& plan) {
                                    return set_fuse(plan, id, chosen.family->id, chosen.rating);
                                }});
@@ -323,16 +325,16 @@ void stall(const Context& c, std::vector<Finding>& out) {
         Finding x{opens > stands ? Severity::danger : Severity::note,
                   {},
                   {load.id},
-                  std::isfinite(raw(opens)) ? fmt::format("{} stalled draws {}: its fuse takes up to {}.",
-                                                          load.name, format(load.start), format(opens))
-                                            : fmt::format("{} stalled draws {}: its {} fuse need never open.",
-                                                          load.name, format(load.start), format(p.rating)),
+                  std::isfinite(raw(opens)) ? say("{} stalled draws {}: its fuse takes up to {}.", load.name,
+                                                  format(load.start), format(opens))
+                                            : say("{} stalled draws {}: its {} fuse need never open.",
+                                                  load.name, format(load.start), format(p.rating)),
                   {},
                   {}};
-        x.why.add(
+        x.why.add(say(
             "The fuse is for the wire. A stalled motor burns at a current its fuse lets pass: limit it in "
             "the "
-            "controller.");
+            "controller."));
         out.push_back(std::move(x));
     }
 }
@@ -340,18 +342,18 @@ void stall(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::feeds{
-    {"connector-unknown", "Every connector is in the catalogue", plug_unknown},
-    {"connector-wire-size", "A connector takes its wire", plug_wire},
-    {"connector-spark", "Plugging the pack in does not spark hard", plug_spark},
-    {"inline-unsuited", "Diodes, filters and shunts stand their current and voltage", inline_parts},
-    {"relay-coil", "A relay's coil suits what its feed begins with", relay_coil},
-    {"wire-conductor-broken", "Parallel conductors stand the loss of one", one_broken},
-    {"wire-steps-down", "A thinner wire begins with a fuse", steps_down},
-    {"wire-colours-alike", "Plus and minus have different colours", colours},
-    {"wire-colours-reversed", "Black is minus", polarity},
-    {"fuse-kinds-mixed", "Few kinds of blade fuse", mixed_blades},
-    {"fuse-resettable-first", "The pack's own fuse stays open", resettable_first},
-    {"fuse-motor-stall", "A stalled motor is stopped by something", stall},
+    {"connector-unknown", to_say("Every connector is in the catalogue"), plug_unknown},
+    {"connector-wire-size", to_say("A connector takes its wire"), plug_wire},
+    {"connector-spark", to_say("Plugging the pack in does not spark hard"), plug_spark},
+    {"inline-unsuited", to_say("Diodes, filters and shunts stand their current and voltage"), inline_parts},
+    {"relay-coil", to_say("A relay's coil suits what its feed begins with"), relay_coil},
+    {"wire-conductor-broken", to_say("Parallel conductors stand the loss of one"), one_broken},
+    {"wire-steps-down", to_say("A thinner wire begins with a fuse"), steps_down},
+    {"wire-colours-alike", to_say("Plus and minus have different colours"), colours},
+    {"wire-colours-reversed", to_say("Black is minus"), polarity},
+    {"fuse-kinds-mixed", to_say("Few kinds of blade fuse"), mixed_blades},
+    {"fuse-resettable-first", to_say("The pack's own fuse stays open"), resettable_first},
+    {"fuse-motor-stall", to_say("A stalled motor is stopped by something"), stall},
 };
 
 }  // namespace sangre

@@ -7,6 +7,7 @@
 #include "review/review.h"
 #include "units/format.h"
 #include "wire/choice.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -31,7 +32,7 @@ std::optional<Fix> thicker_wire(const Context& c, size_t i) {
         if (!protects(*p.family, p.rating, thermal, *p.insulation, thermal.steady(p.need.continuous),
                       p.fault.current * 2))
             continue;
-        return Fix{"Use " + w->size, [id = c.plan.feeds[i].id, to = w->id](const Plan& plan) {
+        return Fix{say("Use ") + w->size, [id = c.plan.feeds[i].id, to = w->id](const Plan& plan) {
                        return set_wire(plan, id, to);
                    }};
     }
@@ -69,37 +70,36 @@ void unfused(const Context& c, std::vector<Finding>& out) {
         const bool by_choice =
             c.plan.flies && c.plan.practices.flight == FlightSchool::unfused && vital_behind(c, i);
         if (by_choice) {
-            Finding f{
-                Severity::note,
-                {},
-                {feed.id},
-                fmt::format("{} flies unfused, by your school: a short there draws {} until something burns.",
-                            c.index().feed_name(feed), format(p.fault.current)),
-                {},
-                {}};
-            f.why.add("A fuse there may open in the air, by an inrush, a gust or its age: then it falls.");
+            Finding f{Severity::note,
+                      {},
+                      {feed.id},
+                      say("{} flies unfused, by your school: a short there draws {} until something burns.",
+                          c.index().feed_name(feed), format(p.fault.current)),
+                      {},
+                      {}};
             f.why.add(
-                "Without one a chafed wire or a burnt controller is a fire in the air: route and hold it "
-                "with care.");
+                say("A fuse there may open in the air, by an inrush, a gust or its age: then it falls."));
+            f.why.add(
+                say("Without one a chafed wire or a burnt controller is a fire in the air: route and hold it "
+                    "with care."));
             if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed.id, *fit));
             out.push_back(std::move(f));
             continue;
         }
-        Finding f{
-            harmless ? Severity::note : Severity::danger,
-            {},
-            {feed.id},
-            p.inherited
-                ? fmt::format("{} is thinner than the {} fuse before it protects, and has none of its own.",
-                              c.index().feed_name(feed), format(p.rating))
-            : harmless ? fmt::format("{} has no fuse; the module's own limit keeps the wire whole.",
-                                     c.index().feed_name(feed))
-                       : fmt::format("{} has no fuse.", c.index().feed_name(feed)),
-            {},
-            {}};
+        Finding f{harmless ? Severity::note : Severity::danger,
+                  {},
+                  {feed.id},
+                  p.inherited
+                      ? say("{} is thinner than the {} fuse before it protects, and has none of its own.",
+                            c.index().feed_name(feed), format(p.rating))
+                  : harmless ? say("{} has no fuse; the module's own limit keeps the wire whole.",
+                                   c.index().feed_name(feed))
+                             : say("{} has no fuse.", c.index().feed_name(feed)),
+                  {},
+                  {}};
         f.why.add(
-            "A fuse in the positive, as close to the battery as practical: it protects the wire, not the "
-            "load.");
+            say("A fuse in the positive, as close to the battery as practical: it protects the wire, not the "
+                "load."));
         if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed.id, *fit));
         out.push_back(std::move(f));
     }
@@ -115,23 +115,22 @@ void fuse_too_big(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {feed.id},
-                  fmt::format("{}: the {} fuse does not protect {}.", c.index().feed_name(feed),
-                              format(p.rating), p.wire->size),
+                  say("{}: the {} fuse does not protect {}.", c.index().feed_name(feed), format(p.rating),
+                      p.wire->size),
                   {},
                   {}};
         if (p.fault.outcome == FaultOutcome::hurts)
-            f.sentence = fmt::format("{}: the {} fuse lets {} reach {} before it opens in {}.",
-                                     c.index().feed_name(feed), format(p.rating), p.wire->size,
-                                     format(p.fault.wire), format(p.fault.time));
+            f.sentence =
+                say("{}: the {} fuse lets {} reach {} before it opens in {}.", c.index().feed_name(feed),
+                    format(p.rating), p.wire->size, format(p.fault.wire), format(p.fault.time));
         if (crossing)
-            f.why.add(fmt::format("At {} the fuse may take {}; the wire withstands that for {}.",
-                                  format(*crossing), format(slow_edge(*p.family, p.rating, *crossing)),
-                                  format(damage_time(*p.thermal, *p.insulation, *crossing, p.warm))),
+            f.why.add(say("At {} the fuse may take {}; the wire withstands that for {}.", format(*crossing),
+                          format(slow_edge(*p.family, p.rating, *crossing)),
+                          format(damage_time(*p.thermal, *p.insulation, *crossing, p.warm))),
                       Tone::danger);
-        f.why.add(fmt::format("The wire carries {} continuously, bunched and in {}.", format(p.ampacity),
-                              format(c.plan.hottest_air)));
-        if (p.largest)
-            f.why.add(fmt::format("Largest that protects it: {}.", format(*p.largest)), Tone::good);
+        f.why.add(say("The wire carries {} continuously, bunched and in {}.", format(p.ampacity),
+                      format(c.plan.hottest_air)));
+        if (p.largest) f.why.add(say("Largest that protects it: {}.", format(*p.largest)), Tone::good);
         f.why.source = p.family->source;
         if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed.id, *fit));
         if (auto wire = thicker_wire(c, i)) f.fixes.push_back(std::move(*wire));
@@ -144,19 +143,19 @@ void fuse_too_small(const Context& c, std::vector<Finding>& out) {
         const auto& feed = c.plan.feeds[i];
         const auto& p = c.figures.protection[i];
         if (!p.family || p.inherited || p.carries || !suits(*p.family, p.rating, p.need)) continue;
-        Finding f{Severity::caution,
-                  {},
-                  {feed.id},
-                  fmt::format("{}: the {} fuse will open in normal use.", c.index().feed_name(feed),
-                              format(p.rating)),
-                  {},
-                  {}};
-        f.why.add(fmt::format("Carries continuously: {}; asked: {}.",
-                              continuous_words(*p.family, p.rating, p.need.air), format(p.need.continuous)));
+        Finding f{
+            Severity::caution,
+            {},
+            {feed.id},
+            say("{}: the {} fuse will open in normal use.", c.index().feed_name(feed), format(p.rating)),
+            {},
+            {}};
+        f.why.add(say("Carries continuously: {}; asked: {}.",
+                      continuous_words(*p.family, p.rating, p.need.air), format(p.need.continuous)));
         if (raw(p.need.peak_time) > 0)
-            f.why.add(fmt::format("Peak {} for {}.", format(p.need.peak), format(p.need.peak_time)));
+            f.why.add(say("Peak {} for {}.", format(p.need.peak), format(p.need.peak_time)));
         if (raw(p.need.start_time) > 0)
-            f.why.add(fmt::format("Start-up {} for {}.", format(p.need.start), format(p.need.start_time)));
+            f.why.add(say("Start-up {} for {}.", format(p.need.start), format(p.need.start_time)));
         if (raw(p.need.inrush) > 0) f.why.add(charging_words(p.charging));
         if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed.id, *fit));
         out.push_back(std::move(f));
@@ -172,8 +171,8 @@ void wrong_kind(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::danger,
                            {},
                            {feed.id},
-                           fmt::format("{} names a fuse “{}” that the catalogue does not hold.",
-                                       c.index().feed_name(feed), fuse->type),
+                           say("{} names a fuse “{}” that the catalogue does not hold.",
+                               c.index().feed_name(feed), fuse->type),
                            {},
                            {}});
         if (!p.family || p.inherited || suits(*p.family, p.rating, p.need)) continue;
@@ -182,16 +181,15 @@ void wrong_kind(const Context& c, std::vector<Finding>& out) {
             Severity::danger,
             {},
             {feed.id},
-            volts ? fmt::format("{}: a {} V fuse on {}: the arc may not go out.", c.index().feed_name(feed),
-                                format_number(raw(p.family->voltage)), format(p.need.volts))
-                  : fmt::format("{}: the fuse breaks {}; a short draws {}.", c.index().feed_name(feed),
-                                format(p.family->breaking),
-                                format(breaking_current(*p.family, p.rating, p.need))),
+            volts ? say("{}: a {} V fuse on {}: the arc may not go out.", c.index().feed_name(feed),
+                        format_number(raw(p.family->voltage)), format(p.need.volts))
+                  : say("{}: the fuse breaks {}; a short draws {}.", c.index().feed_name(feed),
+                        format(p.family->breaking), format(breaking_current(*p.family, p.rating, p.need))),
             {},
             {}};
         f.why.source = p.family->source;
         if (const auto fit = right_fuse(c, i); fit && suits(*fit->family, fit->rating, p.need))
-            f.fixes.push_back({"Use a " + fit->family->name,
+            f.fixes.push_back({say("Use a ") + fit->family->name,
                                [id = feed.id, family = fit->family->id, rating = fit->rating](
                                    const Plan& plan) { return set_fuse(plan, id, family, rating); }});
         out.push_back(std::move(f));
@@ -202,14 +200,13 @@ void never_opens(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
         const auto& p = c.figures.protection[i];
         if (p.fault.outcome != FaultOutcome::never_opens || !p.family) continue;
-        Finding f{
-            Severity::danger,
-            {},
-            {c.plan.feeds[i].id},
-            fmt::format("{}: a short draws only {}; no fuse opens, and the wire reaches {}.",
-                        c.index().feed_name(c.plan.feeds[i]), format(p.fault.current), format(p.fault.wire)),
-            {},
-            {}};
+        Finding f{Severity::danger,
+                  {},
+                  {c.plan.feeds[i].id},
+                  say("{}: a short draws only {}; no fuse opens, and the wire reaches {}.",
+                      c.index().feed_name(c.plan.feeds[i]), format(p.fault.current), format(p.fault.wire)),
+                  {},
+                  {}};
         if (const auto fit = right_fuse(c, i); fit && fit->rating < p.rating)
             f.fixes.push_back(use_fuse(c.plan.feeds[i].id, *fit));
         out.push_back(std::move(f));
@@ -244,15 +241,15 @@ void upstream_first(const Context& c, std::vector<Finding>& out) {
             Finding f{upper.rating <= p.rating ? Severity::caution : Severity::note,
                       {},
                       {c.plan.feeds[i].id, feed.id},
-                      fmt::format("A short at {} may open {}'s fuse first and turn off {} load{}.",
-                                  c.index().name(c.plan.feeds[i].to), c.index().feed_name(feed), dark,
-                                  dark == 1 ? "" : "s"),
+                      say("A short at {} may open {}'s fuse first and turn off {} load{}.",
+                          c.index().name(c.plan.feeds[i].to), c.index().feed_name(feed), dark,
+                          dark == 1 ? "" : "s"),
                       {},
                       {}};
-            f.why.add(fmt::format("At {} the {} above may open after {}, the {} here as late as {}.",
-                                  format(p.fault.current), format(upper.rating), format(earliest),
-                                  format(p.rating), format(latest)));
-            f.why.add("Selective is what opens at the latest before the other at its earliest.");
+            f.why.add(say("At {} the {} above may open after {}, the {} here as late as {}.",
+                          format(p.fault.current), format(upper.rating), format(earliest), format(p.rating),
+                          format(latest)));
+            f.why.add(say("Selective is what opens at the latest before the other at its earliest."));
             if (const auto higher = selective_above(c, i, up))
                 f.fixes.push_back(use_fuse(feed.id, {upper.family, *higher}));
             out.push_back(std::move(f));
@@ -264,12 +261,12 @@ void upstream_first(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::fuses{
-    {"fuse-missing", "Every feed has a fuse, or one before it that protects it", unfused},
-    {"fuse-too-big", "A fuse opens before its wire is hurt", fuse_too_big},
-    {"fuse-too-small", "A fuse carries its load, its peak and its start-up", fuse_too_small},
-    {"fuse-wrong-kind", "A fuse's voltage and breaking capacity suffice", wrong_kind},
-    {"fuse-never-opens", "A short at the end of a feed opens something", never_opens},
-    {"fuse-selectivity", "The fuse nearest to a short opens first", upstream_first},
+    {"fuse-missing", to_say("Every feed has a fuse, or one before it that protects it"), unfused},
+    {"fuse-too-big", to_say("A fuse opens before its wire is hurt"), fuse_too_big},
+    {"fuse-too-small", to_say("A fuse carries its load, its peak and its start-up"), fuse_too_small},
+    {"fuse-wrong-kind", to_say("A fuse's voltage and breaking capacity suffice"), wrong_kind},
+    {"fuse-never-opens", to_say("A short at the end of a feed opens something"), never_opens},
+    {"fuse-selectivity", to_say("The fuse nearest to a short opens first"), upstream_first},
 };
 
 }  // namespace sangre

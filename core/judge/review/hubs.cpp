@@ -8,6 +8,7 @@
 #include "joint/pigtail.h"
 #include "review/review.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -19,18 +20,16 @@ void pigtail_misfit(const Context& c, std::vector<Finding>& out) {
         const auto& hub = c.plan.hubs[p.hub];
         const bool fits = takes(*p.kind, p.copper);
         if ((fits && !p.tube_missing) || !seen.insert(p.hub).second) continue;
-        Finding x{
-            Severity::caution,
-            {},
-            {hub.id},
-            fits
-                ? fmt::format("{}: no tube at hand goes over all {} wires of its pigtail.", hub.name, p.wires)
-                : fmt::format("{}: {} of copper meet in one joint, and a {} takes {} to {}.", hub.name,
-                              format(p.copper), p.kind->name, format(p.kind->least), format(p.kind->most)),
-            {},
-            {}};
-        x.why.add(fmt::format("{} wires, {} across bared and {} over their insulation.", p.wires,
-                              format(p.bared), format(p.over)));
+        Finding x{Severity::caution,
+                  {},
+                  {hub.id},
+                  fits ? say("{}: no tube at hand goes over all {} wires of its pigtail.", hub.name, p.wires)
+                       : say("{}: {} of copper meet in one joint, and a {} takes {} to {}.", hub.name,
+                             format(p.copper), p.kind->name, format(p.kind->least), format(p.kind->most)),
+                  {},
+                  {}};
+        x.why.add(say("{} wires, {} across bared and {} over their insulation.", p.wires, format(p.bared),
+                      format(p.over)));
         if (!fits) {
             const auto* other = choose_joint(c.catalogue, c.plan.practices, JointEnd::pigtail,
                                              pigtail_copper(c.plan, c.catalogue, hub.id));
@@ -63,18 +62,18 @@ void many_branches(const Context& c, std::vector<Finding>& out) {
         const auto copper = pigtail_copper(c.plan, c.catalogue, hub.id);
         const auto* kind = choose_joint(c.catalogue, c.plan.practices, JointEnd::pigtail, copper);
         if (!kind || !takes(*kind, copper)) continue;
-        Finding x{Severity::note,
-                  {},
-                  {hub.id},
-                  fmt::format("{}: {} branches on one another; one pigtail would hold all of them.", hub.name,
-                              branches),
-                  {},
-                  {}};
+        Finding x{
+            Severity::note,
+            {},
+            {hub.id},
+            say("{}: {} branches on one another; one pigtail would hold all of them.", hub.name, branches),
+            {},
+            {}};
         x.why.add(
-            "A pigtail is one joint to make, cover and test; a branch leaves the through wire whole, "
-            "which "
-            "some "
-            "builders trust more.");
+            say("A pigtail is one joint to make, cover and test; a branch leaves the through wire whole, "
+                "which "
+                "some "
+                "builders trust more."));
         x.fixes.push_back({"A " + kind->name, [catalogue = &c.catalogue, id = hub.id](const Plan& q) {
                                return set_pigtail(q, *catalogue, id);
                            }});
@@ -93,15 +92,15 @@ void fork_current(const Context& c, std::vector<Finding>& out) {
             Finding x{Severity::danger,
                       {},
                       {hub.id},
-                      fmt::format("{} is a forked barrel lead: it carries {}, and {} are asked of it.",
-                                  hub.name, format(fork_carries), format(most)),
+                      say("{} is a forked barrel lead: it carries {}, and {} are asked of it.", hub.name,
+                          format(fork_carries), format(most)),
                       {},
                       {}};
             x.why.add(
-                "One barrel plug feeds all its branches through wire that is seldom thicker than 20 "
-                "AWG.");
+                say("One barrel plug feeds all its branches through wire that is seldom thicker than 20 "
+                    "AWG."));
             x.fixes.push_back(
-                {"A strip of screws instead", [catalogue = &c.catalogue, id = hub.id](const Plan& p) {
+                {say("A strip of screws instead"), [catalogue = &c.catalogue, id = hub.id](const Plan& p) {
                      return set_hub_kind(p, *catalogue, id, HubKind::strip);
                  }});
             out.push_back(std::move(x));
@@ -112,10 +111,10 @@ void fork_current(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::hubs{
-    {"hub-fork", "A forked barrel lead carries what its branches ask", fork_current},
-    {"joint-pigtail", "A pigtail takes the copper of all its wires, and its tube goes over them",
+    {"hub-fork", to_say("A forked barrel lead carries what its branches ask"), fork_current},
+    {"joint-pigtail", to_say("A pigtail takes the copper of all its wires, and its tube goes over them"),
      pigtail_misfit},
-    {"joint-many-branches", "Many branches at one splice are one pigtail", many_branches},
+    {"joint-many-branches", to_say("Many branches at one splice are one pigtail"), many_branches},
 };
 
 }  // namespace sangre

@@ -10,6 +10,7 @@
 #include "protection/suiting.h"
 #include "review/review.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -23,7 +24,7 @@ void each_lead_item(const Context& c, Check check) {
 }
 
 std::string in_feed(const Context& c, size_t feed, const Device& d) {
-    return fmt::format("{}: the {}", c.index().feed_name(c.plan.feeds[feed]), item_name(c.catalogue, d));
+    return say("{}: the {}", c.index().feed_name(c.plan.feeds[feed]), item_name(c.catalogue, d));
 }
 
 void no_joint_at_item(const Context& c, std::vector<Finding>& out) {
@@ -39,14 +40,14 @@ void no_joint_at_item(const Context& c, std::vector<Finding>& out) {
               {},
               about,
               all.size() == 1
-                  ? all.front() + " has ends of its own and no joint is chosen there."
-                  : fmt::format("{} items have ends of their own and no joint is chosen there.", all.size()),
+                  ? all.front() + say(" has ends of its own and no joint is chosen there.")
+                  : say("{} items have ends of their own and no joint is chosen there.", all.size()),
               {},
               {}};
     if (all.size() > 1)
         for (const auto& one : all) x.why.add(one);
-    x.why.add("Lugs, screws and short leads are joined like every other end: strip, tool, cover, ohms.");
-    x.fixes.push_back({"Choose them",
+    x.why.add(say("Lugs, screws and short leads are joined like every other end: strip, tool, cover, ohms."));
+    x.fixes.push_back({say("Choose them"),
                        [catalogue = &c.catalogue](const Plan& p) { return fit_item_joints(p, *catalogue); }});
     out.push_back(std::move(x));
 }
@@ -65,19 +66,19 @@ void tap_slot(const Context& c, std::vector<Finding>& out) {
         Finding x{circuit ? Severity::caution : Severity::danger,
                   {},
                   {c.plan.feeds[f].id},
-                  circuit ? fmt::format("{} does not go into the slot of {}, which is for {}.", holder->name,
-                                        source->name, source->fuse_type)
-                          : fmt::format("{} taps a fuse slot, and there is none at {}.", holder->name,
-                                        c.index().name(c.plan.feeds[f].from)),
+                  circuit ? say("{} does not go into the slot of {}, which is for {}.", holder->name,
+                                source->name, source->fuse_type)
+                          : say("{} taps a fuse slot, and there is none at {}.", holder->name,
+                                c.index().name(c.plan.feeds[f].from)),
                   {},
                   {}};
-        x.why.add("A tap takes the circuit's own fuse and the new one, in the slot of the first.");
+        x.why.add(say("A tap takes the circuit's own fuse and the new one, in the slot of the first."));
         const auto* family = find(c.catalogue.fuses, circuit ? source->fuse_type : d.type);
         if (const auto* better =
                 family ? (circuit ? suiting_tap(c.catalogue, *family, d.rating, c.plan.hottest_air)
                                   : suiting_holder(c.catalogue, *family, d.rating, c.plan.hottest_air))
                        : nullptr)
-            x.fixes.push_back({"Seat it in: " + better->name,
+            x.fixes.push_back({say("Seat it in: ") + better->name,
                                [catalogue = &c.catalogue, id = d.id, to = better->id](const Plan& p) {
                                    return set_holder(p, *catalogue, id, to);
                                }});
@@ -94,16 +95,16 @@ void bead_bore(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds[f].id},
-                  fmt::format("{} closes round {}, and the lead is {} thick.", in_feed(c, f, d),
-                              format(bead->bore), format(thick)),
+                  say("{} closes round {}, and the lead is {} thick.", in_feed(c, f, d), format(bead->bore),
+                      format(thick)),
                   {},
                   {}};
-        x.why.add("All wires of the lead go through it together: one alone would saturate it.");
+        x.why.add(say("All wires of the lead go through it together: one alone would saturate it."));
         const InlinePart* best = nullptr;
         for (const auto& t : c.catalogue.inlines)
             if (t.kind == InlineKind::filter && t.bore >= thick && (!best || t.bore < best->bore)) best = &t;
         if (best)
-            x.fixes.push_back({"Use a " + best->name, [id = d.id, to = best->id](const Plan& p) {
+            x.fixes.push_back({say("Use a ") + best->name, [id = d.id, to = best->id](const Plan& p) {
                                    return set_device_type(p, id, to);
                                }});
         out.push_back(std::move(x));
@@ -129,13 +130,13 @@ void coil_volts(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::danger,
                   {},
                   {feed.id},
-                  fmt::format("{} has a coil of {} and hangs on {} of {}: it {}.", in_feed(c, coil.feed, *d),
-                              format(type->coil), format(across), c.index().name(from),
-                              share < coil_low ? "may not pull in" : "burns"),
+                  say("{} has a coil of {} and hangs on {} of {}: it {}.", in_feed(c, coil.feed, *d),
+                      format(type->coil), format(across), c.index().name(from),
+                      share < coil_low ? say("may not pull in") : say("burns")),
                   {},
                   {}};
-        x.why.add(fmt::format("{} ÷ {} = {}; a coil wants {} to {}.", format(across), format(type->coil),
-                              format_percent(share), format_percent(coil_low), format_percent(coil_high)));
+        x.why.add(say("{} ÷ {} = {}; a coil wants {} to {}.", format(across), format(type->coil),
+                      format_percent(share), format_percent(coil_low), format_percent(coil_high)));
         out.push_back(std::move(x));
     }
 }
@@ -145,16 +146,16 @@ void beyond_the_lead(const Context& c, std::vector<Finding>& out) {
     each_lead_item(c, [&](size_t f, const Device& d) {
         const auto length = c.figures.harness.routes[f].length;
         if (!d.at || *d.at <= length) return;
-        Finding x{Severity::caution,
-                  {},
-                  {c.plan.feeds[f].id},
-                  fmt::format("{} sits at {} of a lead that is {} long.", in_feed(c, f, d), format(*d.at),
-                              format(length)),
-                  {},
-                  {}};
-        x.why.add("It is taken to sit at the lead's far end.");
+        Finding x{
+            Severity::caution,
+            {},
+            {c.plan.feeds[f].id},
+            say("{} sits at {} of a lead that is {} long.", in_feed(c, f, d), format(*d.at), format(length)),
+            {},
+            {}};
+        x.why.add(say("It is taken to sit at the lead's far end."));
         x.fixes.push_back(
-            {d.kind == DeviceKind::fuse ? "Right at its source" : "Leave it open where it sits",
+            {d.kind == DeviceKind::fuse ? say("Right at its source") : say("Leave it open where it sits"),
              [id = d.id](const Plan& p) { return with_device(p, id, [](Device& it) { it.at.reset(); }); }});
         out.push_back(std::move(x));
     });
@@ -167,11 +168,11 @@ void live_case(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds[f].id},
-                  fmt::format("{} has a live case, and {} stands in metal: film or tube between them.",
-                              in_feed(c, f, d), c.index().name(c.plan.feeds[f].to)),
+                  say("{} has a live case, and {} stands in metal: film or tube between them.",
+                      in_feed(c, f, d), c.index().name(c.plan.feeds[f].to)),
                   {},
                   {}};
-        x.why.add("Its metal cap is one of its contacts: on bare metal it is a short to the frame.");
+        x.why.add(say("Its metal cap is one of its contacts: on bare metal it is a short to the frame."));
         out.push_back(std::move(x));
     });
 }
@@ -179,13 +180,13 @@ void live_case(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::item_ends{
-    {"item-joint-missing", "Items with lugs, screws or leads of their own are joined there",
+    {"item-joint-missing", to_say("Items with lugs, screws or leads of their own are joined there"),
      no_joint_at_item},
-    {"item-beyond-end", "What sits in a lead sits within its length", beyond_the_lead},
-    {"tap-slot", "A fuse tap goes into the slot of an existing circuit, of its family", tap_slot},
-    {"bead-bore", "A clip-on bead closes round all wires of its lead", bead_bore},
-    {"coil-volts", "A coil hangs on the volts that it is wound for", coil_volts},
-    {"switch-live-case", "A live case is kept off metal", live_case},
+    {"item-beyond-end", to_say("What sits in a lead sits within its length"), beyond_the_lead},
+    {"tap-slot", to_say("A fuse tap goes into the slot of an existing circuit, of its family"), tap_slot},
+    {"bead-bore", to_say("A clip-on bead closes round all wires of its lead"), bead_bore},
+    {"coil-volts", to_say("A coil hangs on the volts that it is wound for"), coil_volts},
+    {"switch-live-case", to_say("A live case is kept off metal"), live_case},
 };
 
 }  // namespace sangre

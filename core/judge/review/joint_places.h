@@ -4,6 +4,7 @@
 
 #include "plan/edits.h"
 #include "review/review.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -20,7 +21,7 @@ void each_joint(const Context& c, Check check) {
 /// "Hub → Pump, at Hub".
 inline std::string joint_place(const Context& c, size_t f, bool source) {
     const auto& feed = c.plan.feeds[f];
-    return fmt::format("{}, at {}", c.index().feed_name(feed), c.index().name(source ? feed.from : feed.to));
+    return say("{}, at {}", c.index().feed_name(feed), c.index().name(source ? feed.from : feed.to));
 }
 
 /// Makes the joint there of another kind.

@@ -14,6 +14,7 @@
 #include "review/review.h"
 #include "units/format.h"
 #include "wire/thermal.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -22,13 +23,9 @@ void no_joint(const Context& c, std::vector<Finding>& out) {
     each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
         if (kind) return;
         const auto& feed = c.plan.feeds[f];
-        Finding x{Severity::note,
-                  {},
-                  {feed.id},
-                  fmt::format("{}: no joint is chosen.", joint_place(c, f, source)),
-                  {},
-                  {}};
-        x.why.add("Without a joint there is no strip length, no tube and no step for it.");
+        Finding x{
+            Severity::note, {}, {feed.id}, say("{}: no joint is chosen.", joint_place(c, f, source)), {}, {}};
+        x.why.add(say("Without a joint there is no strip length, no tube and no step for it."));
         const auto* usual = choose_joint(c.catalogue, c.plan.practices, usual_end(c.plan, feed, source),
                                          joint_copper(c.plan, c.catalogue, feed, source));
         if (usual) x.fixes.push_back({"A " + usual->name, joint_set(feed.id, source, usual->id)});
@@ -44,7 +41,7 @@ struct JointPlace {
 /// "Hub → Pump, at Hub" for one, "9 joints" for more: what they have in common is said once.
 std::string where(const Context& c, const std::vector<JointPlace>& places) {
     return places.size() == 1 ? joint_place(c, places[0].feed, places[0].source)
-                              : fmt::format("{} joints", places.size());
+                              : say("{} joints", places.size());
 }
 
 std::vector<Id> feeds_of(const Context& c, const std::vector<JointPlace>& places) {
@@ -86,19 +83,20 @@ void bare(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   feeds_of(c, places),
-                  fmt::format("{}: no tube {} covers {}; {} would stay bare.", where(c, places),
-                              tube ? "at hand" : "in the list", one ? "it" : "them", one ? "it" : "they"),
+                  say("{}: no tube {} covers {}; {} would stay bare.", where(c, places),
+                      tube ? say("at hand") : say("in the list"), one ? say("it") : say("them"),
+                      one ? say("it") : say("they")),
                   {},
                   {}};
         x.why = feed_joint(c.plan, c.catalogue, places[0].feed, places[0].source)->why;
         list_places(c, places, x.why);
         if (tube)
-            x.fixes.push_back({"Get " + tube->name, [id = tube->id](const Plan& p) {
+            x.fixes.push_back({say("Get ") + tube->name, [id = tube->id](const Plan& p) {
                                    auto practices = p.practices;
                                    practices.tubes_at_hand.push_back(id);
                                    return set_practices(p, practices);
                                }});
-        x.fixes.push_back({"Tape all joints", [](const Plan& p) {
+        x.fixes.push_back({say("Tape all joints"), [](const Plan& p) {
                                auto practices = p.practices;
                                practices.insulation = InsulationSchool::tape;
                                return set_practices(p, practices);
@@ -127,13 +125,13 @@ void no_tool(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   feeds_of(c, places),
-                  fmt::format("{}: a {} wants a tool you do not have: {}.", where(c, places), kind->name,
-                              missing_tools_of(*kind, c.plan.practices).front()),
+                  say("{}: a {} wants a tool you do not have: {}.", where(c, places), kind->name,
+                      said(missing_tools_of(*kind, c.plan.practices).front())),
                   {},
                   {}};
         if (best) {
-            x.why.add(fmt::format("A {} holds there too and wants only: {}.", best->name,
-                                  fmt::join(tools_of(*best, c.plan.practices), ", ")),
+            x.why.add(say("A {} holds there too and wants only: {}.", best->name,
+                          fmt::join(said_each(tools_of(*best, c.plan.practices)), ", ")),
                       Tone::good);
             std::vector<std::pair<Id, bool>> ends;
             for (const auto& at : places) ends.emplace_back(c.plan.feeds[at.feed].id, at.source);
@@ -149,13 +147,13 @@ void no_tool(const Context& c, std::vector<Finding>& out) {
         auto taped = c.plan.practices;
         taped.insulation = InsulationSchool::tape;
         if (kind->tube && missing_tools_of(*kind, taped).empty())
-            x.fixes.push_back({"Cover joints with tape", [](const Plan& p) {
+            x.fixes.push_back({say("Cover joints with tape"), [](const Plan& p) {
                                    auto practices = p.practices;
                                    practices.insulation = InsulationSchool::tape;
                                    return set_practices(p, practices);
                                }});
         else if (!best)
-            x.why.add("Nothing else of the catalogue holds there: borrow the tool.", Tone::caution);
+            x.why.add(say("Nothing else of the catalogue holds there: borrow the tool."), Tone::caution);
         list_places(c, places, x.why);
         out.push_back(std::move(x));
     }
@@ -171,20 +169,21 @@ void wire_range(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  fmt::format("{}: a {} takes {} to {}; here are {}.", joint_place(c, f, source), kind->name,
-                              format(kind->least), format(kind->most), format(copper)),
+                  say("{}: a {} takes {} to {}; here are {}.", joint_place(c, f, source), kind->name,
+                      format(kind->least), format(kind->most), format(copper)),
                   {},
                   {}};
-        x.why.add(thin ? "Too thin a wire is not gripped: it slides out of a good-looking crimp."
-                       : "Too thick a wire loses strands on the way in, or the heat never gets through.");
+        x.why.add(thin
+                      ? say("Too thin a wire is not gripped: it slides out of a good-looking crimp.")
+                      : say("Too thick a wire loses strands on the way in, or the heat never gets through."));
         const auto* best = choose_joint(c.catalogue, c.plan.practices, kind->end, copper);
         if (best && takes(*best, copper)) {
-            x.why.add(
-                fmt::format("A {} takes {} to {}.", best->name, format(best->least), format(best->most)),
-                Tone::good);
+            x.why.add(say("A {} takes {} to {}.", best->name, format(best->least), format(best->most)),
+                      Tone::good);
             x.fixes.push_back({"A " + best->name, joint_set(feed.id, source, best->id)});
         } else
-            x.why.add("No kind of that sort takes it: bring the conductors to two places.", Tone::caution);
+            x.why.add(say("No kind of that sort takes it: bring the conductors to two places."),
+                      Tone::caution);
         out.push_back(std::move(x));
     });
 }
@@ -207,21 +206,21 @@ void lead_too_thin(const Context& c, std::vector<Finding>& out) {
                   {},
                   {load.id, c.plan.feeds[f].id},
                   asked > stands
-                      ? fmt::format("{}: its own lead, {}, carries {}; it is asked {}.", load.name,
-                                    lead->size, format(stands), format(asked))
-                      : fmt::format("{}: its own lead, {}, is thinner than its fuse protects: it carries {}.",
-                                    load.name, lead->size, format(stands)),
+                      ? say("{}: its own lead, {}, carries {}; it is asked {}.", load.name, lead->size,
+                            format(stands), format(asked))
+                      : say("{}: its own lead, {}, is thinner than its fuse protects: it carries {}.",
+                            load.name, lead->size, format(stands)),
                   {},
                   {}};
         x.why.add(
-            "Hair-thin leads fit small terminals; what they carry is what the fuse must be chosen for.");
+            say("Hair-thin leads fit small terminals; what they carry is what the fuse must be chosen for."));
         for (const auto& w : c.catalogue.wires) {
             if (w.insulation != lead->insulation || w.metric != lead->metric || !w.usual ||
                 w.area <= lead->area)
                 continue;
             const auto better = ampacity(w, *insulation, c.plan.hottest_air);
             if (better < asked || (p.family && p.rating > better * 1.35)) continue;
-            x.fixes.push_back({"A lead of " + w.size, [id = load.id, to = w.id](const Plan& plan) {
+            x.fixes.push_back({say("A lead of ") + w.size, [id = load.id, to = w.id](const Plan& plan) {
                                    auto l = *by_id(plan.loads, id);
                                    l.lead = to;
                                    return put_load(plan, l);
@@ -247,16 +246,16 @@ void glue_before_test(const Context& c, std::vector<Finding>& out) {
     Finding x{Severity::caution,
               {},
               unmeasured,
-              fmt::format("{} {} glued over before {} measured.", unmeasured.size(),
-                          unmeasured.size() == 1 ? "feed was" : "feeds were",
-                          unmeasured.size() == 1 ? "it was" : "they were"),
+              say("{} {} glued over before {} measured.", unmeasured.size(),
+                  unmeasured.size() == 1 ? say("feed was") : say("feeds were"),
+                  unmeasured.size() == 1 ? say("it was") : say("they were")),
               {},
               {}};
-    x.why.add(
+    x.why.add(say(
         "A blob over a cold joint hides it: beep the wire through first, then glue, then wait until it has "
-        "set.");
-    for (const auto& id : unmeasured) x.why.add("Not measured: " + name_of(c.plan, id), Tone::caution);
-    x.fixes.push_back({"Not glued until it is measured", [](const Plan& p) {
+        "set."));
+    for (const auto& id : unmeasured) x.why.add(say("Not measured: ") + name_of(c.plan, id), Tone::caution);
+    x.fixes.push_back({say("Not glued until it is measured"), [](const Plan& p) {
                            auto next = p;
                            next.done.erase("glue/joints");
                            return next;
@@ -274,12 +273,13 @@ void tinned_creeps(const Context& c, std::vector<Finding>& out) {
     Finding x{Severity::note,
               {},
               feeds,
-              fmt::format("{} tinned {} under screws: tighten them again after a week.", n,
-                          n == 1 ? "end" : "ends"),
+              say("{} tinned {} under screws: tighten them again after a week.", n,
+                  n == 1 ? say("end") : say("ends")),
               {},
               {}};
-    x.why.add("Solder creeps under pressure; the screw loosens and the place warms. A ferrule does not.");
-    x.fixes.push_back({"Ferrules instead", [](const Plan& p) {
+    x.why.add(
+        say("Solder creeps under pressure; the screw loosens and the place warms. A ferrule does not."));
+    x.fixes.push_back({say("Ferrules instead"), [](const Plan& p) {
                            auto next = p;
                            for (auto& f : next.feeds)
                                for (auto* joint : {&f.joint_from, &f.joint_to})
@@ -293,13 +293,14 @@ void tinned_creeps(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::joints{
-    {"joint-missing", "Both ends of every feed have a joint", no_joint},
-    {"joint-bare", "No joint stays bare", bare},
-    {"joint-no-tool", "Every joint can be made with the tools at hand", no_tool},
-    {"joint-wire-range", "Every joint is of a kind that takes its wire", wire_range},
-    {"joint-lead-too-thin", "A load's own lead carries its current, and its fuse protects it", lead_too_thin},
-    {"joint-glued-untested", "What is glued over was measured before", glue_before_test},
-    {"joint-tinned-creeps", "Tinned ends under screws are tightened again", tinned_creeps},
+    {"joint-missing", to_say("Both ends of every feed have a joint"), no_joint},
+    {"joint-bare", to_say("No joint stays bare"), bare},
+    {"joint-no-tool", to_say("Every joint can be made with the tools at hand"), no_tool},
+    {"joint-wire-range", to_say("Every joint is of a kind that takes its wire"), wire_range},
+    {"joint-lead-too-thin", to_say("A load's own lead carries its current, and its fuse protects it"),
+     lead_too_thin},
+    {"joint-glued-untested", to_say("What is glued over was measured before"), glue_before_test},
+    {"joint-tinned-creeps", to_say("Tinned ends under screws are tightened again"), tinned_creeps},
 };
 
 }  // namespace sangre

@@ -2,6 +2,7 @@
 
 #include "review/review.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -14,10 +15,10 @@ void window_reversed(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::danger,
                        {},
                        {l.id},
-                       fmt::format("{}: its least voltage, {}, is above its greatest, {}.", l.name,
-                                   format(l.v_min), format(l.v_max)),
+                       say("{}: its least voltage, {}, is above its greatest, {}.", l.name, format(l.v_min),
+                           format(l.v_max)),
                        {},
-                       {{"Swap the two", [swapped](const Plan& p) { return put_load(p, swapped); }}}});
+                       {{say("Swap the two"), [swapped](const Plan& p) { return put_load(p, swapped); }}}});
     }
 }
 
@@ -28,8 +29,7 @@ void outside_tool(const Context& c, std::vector<Finding>& out) {
                 {Severity::danger,
                  {},
                  {l.id},
-                 fmt::format(
-                     "{} wants {}. Mains and everything from 60 V DC up is outside this tool: stop, and ask "
+                 say("{} wants {}. Mains and everything from 60 V DC up is outside this tool: stop, and ask "
                      "a qualified person under the local code.",
                      l.name, format(l.v_min)),
                  {},
@@ -39,11 +39,11 @@ void outside_tool(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::danger,
                            {},
                            {c.plan.sources[b].id},
-                           fmt::format("{} reaches {}. Everything from 60 V DC up is outside this tool: {}.",
-                                       c.plan.sources[b].name, format(reaches),
-                                       c.plan.sources[b].kind == SourceKind::pack
-                                           ? "use fewer cells in series"
-                                           : "stop, and ask a qualified person under the local code"),
+                           say("{} reaches {}. Everything from 60 V DC up is outside this tool: {}.",
+                               c.plan.sources[b].name, format(reaches),
+                               c.plan.sources[b].kind == SourceKind::pack
+                                   ? say("use fewer cells in series")
+                                   : say("stop, and ask a qualified person under the local code")),
                            {},
                            {}});
     for (const auto& k : c.plan.cables)
@@ -51,9 +51,9 @@ void outside_tool(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::danger,
                            {},
                            {k.id},
-                           fmt::format("{} carries {}. Mains and everything from 60 V DC up is outside this "
-                                       "tool: stop, and ask a qualified person under the local code.",
-                                       k.name, format(k.volts)),
+                           say("{} carries {}. Mains and everything from 60 V DC up is outside this "
+                               "tool: stop, and ask a qualified person under the local code.",
+                               k.name, format(k.volts)),
                            {},
                            {}});
     for (const auto& k : c.plan.converters)
@@ -61,8 +61,8 @@ void outside_tool(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::danger,
                            {},
                            {k.id},
-                           fmt::format("{} is set to {}. Everything from 60 V DC up is outside this tool.",
-                                       k.name, format(k.set)),
+                           say("{} is set to {}. Everything from 60 V DC up is outside this tool.", k.name,
+                               format(k.set)),
                            {},
                            {}});
 }
@@ -74,8 +74,8 @@ void not_solved(const Context& c, std::vector<Finding>& out) {
     Finding f{Severity::danger, {}, {}, missing.front(), {}, {}};
     for (size_t i = 1; i < missing.size(); ++i) f.why.add(missing[i]);
     f.why.add(
-        "Mend what the other findings name: returns that lead nowhere, loops, loads far beyond their "
-        "supply.");
+        say("Mend what the other findings name: returns that lead nowhere, loops, loads far beyond their "
+            "supply."));
     out.push_back(std::move(f));
 }
 
@@ -89,7 +89,7 @@ void not_fed(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::danger,
                        {},
                        {l.id},
-                       fmt::format("{} is not fed from any source. Propose wires it.", l.name),
+                       say("{} is not fed from any source. Propose wires it.", l.name),
                        {},
                        {}});
     }
@@ -103,15 +103,15 @@ void starves(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {l.id},
-                  fmt::format("{} browns out: it gets {} and needs {} ({}).", l.name, format(x.lowest),
-                              format(l.v_min), x.lowest_where),
+                  say("{} browns out: it gets {} and needs {} ({}).", l.name, format(x.lowest),
+                      format(l.v_min), x.lowest_where),
                   {},
                   {}};
-        f.why.add(fmt::format("Short by {}.", format(l.v_min - x.lowest)), Tone::danger);
+        f.why.add(say("Short by {}.", format(l.v_min - x.lowest)), Tone::danger);
         for (const auto up : c.index().upstream(l.id))
-            f.why.add(fmt::format("{} loses {} ({})", c.index().feed_name(c.plan.feeds[up]),
-                                  format(c.figures.worst.feeds[up].drop),
-                                  format_percent(c.figures.worst.feeds[up].drop_share)));
+            f.why.add(say("{} loses {} ({})", c.index().feed_name(c.plan.feeds[up]),
+                          format(c.figures.worst.feeds[up].drop),
+                          format_percent(c.figures.worst.feeds[up].drop_share)));
         out.push_back(std::move(f));
     }
 }
@@ -125,15 +125,16 @@ void resets_at_start(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {l.id},
-                  fmt::format("{} restarts: it gets {} for a moment and needs {} ({}).", l.name,
-                              format(x.lowest_at_start), format(l.v_min), x.start_where),
+                  say("{} restarts: it gets {} for a moment and needs {} ({}).", l.name,
+                      format(x.lowest_at_start), format(l.v_min), x.start_where),
                   {},
                   {}};
-        f.why.add("What starts draws many times what it runs with; a motor at rest is its winding.");
-        f.why.add("Below a second the pack sags by its ohmic part alone; the wires lose in full.");
-        f.why.schools = {{"Its own line from the pack", "", "the start pulls at the pack only", false},
-                         {"A soft start in the controller", "", "no surge at all", false},
-                         {"A larger capacitor before it", "", "bridges milliseconds, no more", false}};
+        f.why.add(say("What starts draws many times what it runs with; a motor at rest is its winding."));
+        f.why.add(say("Below a second the pack sags by its ohmic part alone; the wires lose in full."));
+        f.why.schools = {
+            {say("Its own line from the pack"), "", say("the start pulls at the pack only"), false},
+            {say("A soft start in the controller"), "", say("no surge at all"), false},
+            {say("A larger capacitor before it"), "", say("bridges milliseconds, no more"), false}};
         out.push_back(std::move(f));
     }
 }
@@ -146,10 +147,10 @@ void too_high(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {l.id},
-                  fmt::format("{} can see {} and withstands {}.", l.name, format(x.highest), format(l.v_max)),
+                  say("{} can see {} and withstands {}.", l.name, format(x.highest), format(l.v_max)),
                   {},
                   {}};
-        f.why.add("The highest comes with the pack full or on its charger and little current flowing.");
+        f.why.add(say("The highest comes with the pack full or on its charger and little current flowing."));
         out.push_back(std::move(f));
     }
 }
@@ -161,8 +162,7 @@ void antenna(const Context& c, std::vector<Finding>& out) {
                 {Severity::note,
                  {},
                  {l.id},
-                 fmt::format(
-                     "{}: antenna on before it is powered, even for setup. The build has a step for it.",
+                 say("{}: antenna on before it is powered, even for setup. The build has a step for it.",
                      l.name),
                  {},
                  {}});
@@ -177,16 +177,15 @@ void assumed(const Context& c, std::vector<Finding>& out) {
     Finding f{Severity::note,
               {},
               ids,
-              ids.size() == 1
-                  ? names + " rests on typical figures: measure it before you buy for it."
-                  : fmt::format("{} loads rest on typical figures: measure them before you buy for them.",
-                                ids.size()),
+              ids.size() == 1 ? names + say(" rests on typical figures: measure it before you buy for it.")
+                              : say("{} loads rest on typical figures: measure them before you buy for them.",
+                                    ids.size()),
               {},
               {}};
     f.why.add(names + ".");
-    f.why.add(
+    f.why.add(say(
         "A cheap meter in series, or a log of it working, replaces the guess; edit the line or read the log "
-        "in.");
+        "in."));
     out.push_back(std::move(f));
 }
 
@@ -197,17 +196,18 @@ void never_on(const Context& c, std::vector<Finding>& out) {
         const bool idles = std::any_of(c.plan.phases.begin(), c.plan.phases.end(), [&](const auto& phase) {
             return state_in(phase, l) == LoadState::idle;
         });
-        Finding f{Severity::note,
-                  {},
-                  {l.id},
-                  l.name + (idles ? " does no more than idle in any phase: its work counts for no run time."
-                                  : " is off in every phase: it counts for no run time."),
-                  {},
-                  {}};
-        f.why.add("Its wire and fuse are sized as if it ran in any of them.");
+        Finding f{
+            Severity::note,
+            {},
+            {l.id},
+            l.name + (idles ? say(" does no more than idle in any phase: its work counts for no run time.")
+                            : say(" is off in every phase: it counts for no run time.")),
+            {},
+            {}};
+        f.why.add(say("Its wire and fuse are sized as if it ran in any of them."));
         for (const auto& phase : c.plan.phases)
             if (!phase.charging) {
-                f.fixes.push_back({"On in " + phase.name, [load = l.id, at = phase.id](const Plan& p) {
+                f.fixes.push_back({say("On in ") + phase.name, [load = l.id, at = phase.id](const Plan& p) {
                                        return set_state(p, at, load, LoadState::typical);
                                    }});
                 break;
@@ -219,16 +219,16 @@ void never_on(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::loads{
-    {"load-window-reversed", "A load's least voltage lies below its greatest", window_reversed},
-    {"outside-this-tool", "Nothing reaches 60 V DC", outside_tool},
-    {"network-not-solved", "Every number of the network is known", not_solved},
-    {"load-not-fed", "Every load is fed from a battery", not_fed},
-    {"load-browns-out", "Every load gets its least voltage at the worst instant", starves},
-    {"load-resets-at-start", "Nothing restarts when something else starts", resets_at_start},
-    {"load-over-voltage", "No load sees more than its greatest voltage", too_high},
-    {"load-assumed", "Loads whose figures are typical, not measured", assumed},
-    {"load-never-on", "Every load runs in some phase", never_on},
-    {"antenna-first", "A transmitter is powered only with its antenna on", antenna},
+    {"load-window-reversed", to_say("A load's least voltage lies below its greatest"), window_reversed},
+    {"outside-this-tool", to_say("Nothing reaches 60 V DC"), outside_tool},
+    {"network-not-solved", to_say("Every number of the network is known"), not_solved},
+    {"load-not-fed", to_say("Every load is fed from a battery"), not_fed},
+    {"load-browns-out", to_say("Every load gets its least voltage at the worst instant"), starves},
+    {"load-resets-at-start", to_say("Nothing restarts when something else starts"), resets_at_start},
+    {"load-over-voltage", to_say("No load sees more than its greatest voltage"), too_high},
+    {"load-assumed", to_say("Loads whose figures are typical, not measured"), assumed},
+    {"load-never-on", to_say("Every load runs in some phase"), never_on},
+    {"antenna-first", to_say("A transmitter is powered only with its antenna on"), antenna},
 };
 
 }  // namespace sangre

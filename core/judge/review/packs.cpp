@@ -7,6 +7,7 @@
 #include "battery/pack.h"
 #include "review/each_pack.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -35,15 +36,15 @@ void unequal(const Context& c, std::vector<Finding>& out) {
         Finding f{harm ? Severity::danger : Severity::caution,
                   {},
                   {b.id},
-                  fmt::format("{} is filled by the others with {} the moment they are joined.", b.name,
-                              format(p.sources[i].amps * -1)),
+                  say("{} is filled by the others with {} the moment they are joined.", b.name,
+                      format(p.sources[i].amps * -1)),
                   {},
                   {}};
-        f.why.add(fmt::format("It rests {} below them; packs join within 0.05 V per cell.", format(behind)));
-        f.why.add(fmt::format("It likes to be charged with {}.",
-                              format(Ampere(k->charge_c * raw(b.cell_capacity) * b.parallel))));
+        f.why.add(say("It rests {} below them; packs join within 0.05 V per cell.", format(behind)));
+        f.why.add(say("It likes to be charged with {}.",
+                      format(Ampere(k->charge_c * raw(b.cell_capacity) * b.parallel))));
         if (b.charge_behind > 0)
-            f.fixes.push_back({"Charge it first", changed(b, [](Source& x) { x.charge_behind = 0; })});
+            f.fixes.push_back({say("Charge it first"), changed(b, [](Source& x) { x.charge_behind = 0; })});
         out.push_back(std::move(f));
     }
 }
@@ -65,24 +66,25 @@ void of_kinds(const Context& c, std::vector<Finding>& out) {
             };
             Finding f{Severity::danger, {}, {b.id, first.id}, {}, {}, {}};
             if (k->id != other->id) {
-                f.sentence = fmt::format("{} and {} are joined: {} beside {}.", first.name, b.name, k->name,
-                                         other->name);
-                f.why.add("Their voltages fall along different curves, so one charges the other all day.");
-                f.why.add("And no charger is right for both.");
-                f.fixes = use(fmt::format("Make it {} too", k->name));
+                f.sentence =
+                    say("{} and {} are joined: {} beside {}.", first.name, b.name, k->name, other->name);
+                f.why.add(
+                    say("Their voltages fall along different curves, so one charges the other all day."));
+                f.why.add(say("And no charger is right for both."));
+                f.fixes = use(say("Make it {} too", k->name));
             } else if (first.series != b.series) {
-                f.sentence = fmt::format("{} and {} are joined: {} cells in series beside {}.", first.name,
-                                         b.name, first.series, b.series);
-                f.why.add("The pack of fewer cells is charged far above what it stands.");
-                f.fixes = use(fmt::format("Make it {} in series too", first.series));
+                f.sentence = say("{} and {} are joined: {} cells in series beside {}.", first.name, b.name,
+                                 first.series, b.series);
+                f.why.add(say("The pack of fewer cells is charged far above what it stands."));
+                f.fixes = use(say("Make it {} in series too", first.series));
             } else if (std::abs(first.health - b.health) > ages_apart) {
                 f.severity = Severity::caution;
-                f.sentence =
-                    fmt::format("{} and {} are joined: one has {} of its capacity left, the other {}.",
-                                first.name, b.name, format_percent(first.health), format_percent(b.health));
-                f.why.add("The older one's resistance leaves the work to the newer, which ages the faster.");
+                f.sentence = say("{} and {} are joined: one has {} of its capacity left, the other {}.",
+                                 first.name, b.name, format_percent(first.health), format_percent(b.health));
+                f.why.add(
+                    say("The older one's resistance leaves the work to the newer, which ages the faster."));
                 alike.health = first.health, alike.resistance_factor = first.resistance_factor;
-                f.fixes = use("A pack of the same age");
+                f.fixes = use(say("A pack of the same age"));
             } else {
                 continue;
             }
@@ -96,12 +98,13 @@ void old(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {b.id},
-                  fmt::format("{} is worn: {} of its capacity, {} × its resistance.", b.name,
-                              format_percent(b.health), format_number(ageing_factor(b), 2)),
+                  say("{} is worn: {} of its capacity, {} × its resistance.", b.name,
+                      format_percent(b.health), format_number(ageing_factor(b), 2)),
                   {},
                   {}};
-        f.why.add("At 80 % of its capacity a pack counts as worn; from there it fades faster.");
-        f.fixes.push_back({"A new pack", changed(b, [](Source& x) { x.health = x.resistance_factor = 1; })});
+        f.why.add(say("At 80 % of its capacity a pack counts as worn; from there it fades faster."));
+        f.fixes.push_back(
+            {say("A new pack"), changed(b, [](Source& x) { x.health = x.resistance_factor = 1; })});
         out.push_back(std::move(f));
     });
 }
@@ -109,18 +112,17 @@ void old(const Context& c, std::vector<Finding>& out) {
 void weak_cell(const Context& c, std::vector<Finding>& out) {
     each_pack(c, [&](const Source& b, const Chemistry& k) {
         if (b.weakest_cell >= 0.95) return;
-        Finding f{
-            b.weakest_cell < 0.8 ? Severity::danger : Severity::caution,
-            {},
-            {b.id},
-            fmt::format("{} has a cell that holds {} of the others: it is empty first and can be reversed.",
-                        b.name, format_percent(b.weakest_cell)),
-            {},
-            {}};
-        f.why.add(fmt::format("With the weak cell at {} the pack still shows {}.", format(k.cutoff),
-                              format(pack_rest_voltage(b, k, 0))));
-        f.why.caution = "Do not open a pack to exchange a cell unless you build packs: replace it.";
-        f.fixes.push_back({"A pack of even cells", changed(b, [](Source& x) { x.weakest_cell = 1; })});
+        Finding f{b.weakest_cell < 0.8 ? Severity::danger : Severity::caution,
+                  {},
+                  {b.id},
+                  say("{} has a cell that holds {} of the others: it is empty first and can be reversed.",
+                      b.name, format_percent(b.weakest_cell)),
+                  {},
+                  {}};
+        f.why.add(say("With the weak cell at {} the pack still shows {}.", format(k.cutoff),
+                      format(pack_rest_voltage(b, k, 0))));
+        f.why.caution = say("Do not open a pack to exchange a cell unless you build packs: replace it.");
+        f.fixes.push_back({say("A pack of even cells"), changed(b, [](Source& x) { x.weakest_cell = 1; })});
         out.push_back(std::move(f));
     });
 }
@@ -131,26 +133,26 @@ void charging(const Context& c, std::vector<Finding>& out) {
         each_pack(c, [&](const Source& b, const Chemistry& k) {
             const Ampere liked(k.charge_c * raw(b.cell_capacity) * b.parallel);
             if (k.charge_c <= 0)
-                out.push_back({Severity::danger,
-                               {},
-                               {b.id},
-                               fmt::format("{} is {} and cannot be charged, yet {} charges it.", b.name,
-                                           k.name, phase.name),
-                               {},
-                               {}});
+                out.push_back(
+                    {Severity::danger,
+                     {},
+                     {b.id},
+                     say("{} is {} and cannot be charged, yet {} charges it.", b.name, k.name, phase.name),
+                     {},
+                     {}});
             else if (phase.charge_current > liked * 2.01) {
                 Finding f{Severity::caution,
                           {},
                           {b.id},
-                          fmt::format("{} charges {} with {}; it likes {}.", phase.name, b.name,
-                                      format(phase.charge_current), format(liked)),
+                          say("{} charges {} with {}; it likes {}.", phase.name, b.name,
+                              format(phase.charge_current), format(liked)),
                           {},
                           {}};
                 f.why.add(fmt::format("{} C × {} = {}", format_number(k.charge_c),
                                       format(b.cell_capacity * b.parallel), format(liked)));
                 auto gentler = phase;
                 gentler.charge_current = liked;
-                f.fixes.push_back({"Charge with " + format(liked),
+                f.fixes.push_back({say("Charge with ") + format(liked),
                                    [gentler](const Plan& p) { return put_phase(p, gentler); }});
                 out.push_back(std::move(f));
             }
@@ -168,14 +170,15 @@ void charging_cold(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::caution,
                       {},
                       {b.id},
-                      fmt::format("{} charges {} in air down to {}: below 0 °C its lithium plates out.",
-                                  phase.name, b.name, format(c.plan.coldest_air)),
+                      say("{} charges {} in air down to {}: below 0 °C its lithium plates out.", phase.name,
+                          b.name, format(c.plan.coldest_air)),
                       {},
                       {}};
-            f.why.add("Charge it where it is warm, and let it warm through first; up to 10 °C slowly.");
+            f.why.add(say("Charge it where it is warm, and let it warm through first; up to 10 °C slowly."));
             auto inside = phase;
             inside.indoors = true;
-            f.fixes.push_back({"Charge indoors", [inside](const Plan& p) { return put_phase(p, inside); }});
+            f.fixes.push_back(
+                {say("Charge indoors"), [inside](const Plan& p) { return put_phase(p, inside); }});
             out.push_back(std::move(f));
         });
     }
@@ -213,18 +216,17 @@ void charged_while_used(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::note,
                       {},
                       {pack->id},
-                      fmt::format(
-                          "While {} charges {}, {} go on taking {}: a charger that ends at {} does not end.",
+                      say("While {} charges {}, {} go on taking {}: a charger that ends at {} does not end.",
                           phase.name, pack->name, names, format(amps), format(ends)),
                       {},
                       {}};
             f.why.add(
-                fmt::format("Many chargers end when the current has fallen to a twentieth of the capacity: "
-                            "{} ÷ 20 h = {}.",
-                            format(AmpereHour(amp_hours)), format(ends)));
-            f.why.add("Off while it charges, or a charger that ends by time or floats.");
+                say("Many chargers end when the current has fallen to a twentieth of the capacity: "
+                    "{} ÷ 20 h = {}.",
+                    format(AmpereHour(amp_hours)), format(ends)));
+            f.why.add(say("Off while it charges, or a charger that ends by time or floats."));
             if (!off.empty())
-                f.fixes.push_back({"Off while it charges", [id = phase.id, off](const Plan& p) {
+                f.fixes.push_back({say("Off while it charges"), [id = phase.id, off](const Plan& p) {
                                        auto next = p;
                                        for (const auto& load : off)
                                            next = set_state(std::move(next), id, load, LoadState::off);
@@ -241,27 +243,27 @@ void starts(const Context& c, std::vector<Finding>& out) {
     Finding f{*m.starts_for_days <= 0 ? Severity::danger : Severity::caution,
               {},
               {},
-              *m.starts_for_days <= 0 ? std::string("The starter does not turn even on a full battery.")
-                                      : fmt::format("Left in {}, it no longer starts after {}.",
-                                                    m.standby_phase, days_words(*m.starts_for_days)),
+              *m.starts_for_days <= 0 ? std::string(say("The starter does not turn even on a full battery."))
+                                      : say("Left in {}, it no longer starts after {}.", m.standby_phase,
+                                            days_words(*m.starts_for_days)),
               {},
               {}};
     if (!c.plan.sources.empty()) f.about = {c.plan.sources.front().id};
-    f.why.add(fmt::format("The starter turns down to {} charge.", format_percent(m.starts_down_to)));
+    f.why.add(say("The starter turns down to {} charge.", format_percent(m.starts_down_to)));
     out.push_back(std::move(f));
 }
 
 }  // namespace
 
 const std::vector<Rule> rules_of::packs{
-    {"battery-packs-unequal", "Packs are joined at the same voltage", unequal},
-    {"battery-packs-differ", "Packs that are joined are of one kind, count and age", of_kinds},
-    {"battery-old", "A pack still holds most of its capacity", old},
-    {"battery-weak-cell", "The cells of a pack are even", weak_cell},
-    {"battery-charging", "A pack is charged as its chemistry likes", charging},
-    {"battery-charged-cold", "Lithium is not charged below 0 °C", charging_cold},
-    {"battery-charged-while-used", "A charger can tell when a pack is full", charged_while_used},
-    {"battery-starts", "The starter still turns after days of standing", starts},
+    {"battery-packs-unequal", to_say("Packs are joined at the same voltage"), unequal},
+    {"battery-packs-differ", to_say("Packs that are joined are of one kind, count and age"), of_kinds},
+    {"battery-old", to_say("A pack still holds most of its capacity"), old},
+    {"battery-weak-cell", to_say("The cells of a pack are even"), weak_cell},
+    {"battery-charging", to_say("A pack is charged as its chemistry likes"), charging},
+    {"battery-charged-cold", to_say("Lithium is not charged below 0 °C"), charging_cold},
+    {"battery-charged-while-used", to_say("A charger can tell when a pack is full"), charged_while_used},
+    {"battery-starts", to_say("The starter still turns after days of standing"), starts},
 };
 
 }  // namespace sangre

@@ -5,6 +5,7 @@
 
 #include "plan/lead_edits.h"
 #include "review/review.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -15,8 +16,8 @@ void no_lead(const Context& c, std::vector<Finding>& out) {
     const auto leads = cabled_leads(c.plan);
     for (const auto& p : c.plan.passives) {
         if (std::any_of(leads.begin(), leads.end(), [&](const auto* l) { return ends_at(*l, p); })) continue;
-        Finding f{Severity::note, {}, {p.id}, fmt::format("No lead ends at {}.", p.name), {}, {}};
-        f.why.add("Without one it is neither cut nor made up, and its reading proves it alone.");
+        Finding f{Severity::note, {}, {p.id}, say("No lead ends at {}.", p.name), {}, {}};
+        f.why.add(say("Without one it is neither cut nor made up, and its reading proves it alone."));
         out.push_back(std::move(f));
     }
 }
@@ -34,12 +35,13 @@ void button_shorts(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::danger,
                       {},
                       {lead->id, p.id},
-                      fmt::format("{}: pressing {} joins its supply with its ground.",
-                                  lead->name.empty() ? feed_name(c.plan, *lead) : lead->name, p.name),
+                      say("{}: pressing {} joins its supply with its ground.",
+                          lead->name.empty() ? feed_name(c.plan, *lead) : lead->name, p.name),
                       {},
                       {}};
-            f.why.add("A button bridges a signal and ground, or a signal and a supply, never both rails.");
-            f.fixes.push_back({"Its supply core carries a signal", lead_changed(lead->id, [](Lead& l) {
+            f.why.add(
+                say("A button bridges a signal and ground, or a signal and a supply, never both rails."));
+            f.fixes.push_back({say("Its supply core carries a signal"), lead_changed(lead->id, [](Lead& l) {
                                    for (auto& core : l.cores)
                                        if (core.role == CoreRole::supply) core.role = CoreRole::signal;
                                })});
@@ -51,8 +53,8 @@ void button_shorts(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::passives{
-    {"passive-no-lead", "A lead ends at every part that draws nothing", no_lead},
-    {"passive-button-shorts", "No button joins a supply with its ground", button_shorts},
+    {"passive-no-lead", to_say("A lead ends at every part that draws nothing"), no_lead},
+    {"passive-button-shorts", to_say("No button joins a supply with its ground"), button_shorts},
 };
 
 }  // namespace sangre

@@ -11,6 +11,7 @@
 #include "review/review.h"
 #include "units/format.h"
 #include "units/parse.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -34,18 +35,17 @@ void fuse_far(const Context& c, std::vector<Finding>& out) {
         if (c.index().source_of(i).kind == PartKind::converter) continue;
         for (const auto& d : feed.devices) {
             if (d.kind != DeviceKind::fuse || !d.at || *d.at <= unfused_lead) continue;
-            Finding f{
-                Severity::caution,
-                {},
-                {feed.id},
-                fmt::format("{}: {} of wire lie before its fuse.", c.index().feed_name(feed), format(*d.at)),
-                {},
-                {}};
-            f.why.add(fmt::format(
-                "A short there is broken by nothing. As close to the source as practical; {} at most.",
-                format(unfused_lead)));
+            Finding f{Severity::caution,
+                      {},
+                      {feed.id},
+                      say("{}: {} of wire lie before its fuse.", c.index().feed_name(feed), format(*d.at)),
+                      {},
+                      {}};
+            f.why.add(
+                say("A short there is broken by nothing. As close to the source as practical; {} at most.",
+                    format(unfused_lead)));
             f.fixes.push_back(
-                {"Right at the source", device_changed(feed.id, d.id, [](Device& x) { x.at.reset(); })});
+                {say("Right at the source"), device_changed(feed.id, d.id, [](Device& x) { x.at.reset(); })});
             out.push_back(std::move(f));
         }
     }
@@ -58,13 +58,13 @@ void diode_reversed(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::danger,
                       {},
                       {feed.id},
-                      fmt::format("{}: its diode is the wrong way round and lets nothing through.",
-                                  c.index().feed_name(feed)),
+                      say("{}: its diode is the wrong way round and lets nothing through.",
+                          c.index().feed_name(feed)),
                       {},
                       {}};
-            f.why.add("The band is the end that current leaves by: it looks towards the load.");
+            f.why.add(say("The band is the end that current leaves by: it looks towards the load."));
             f.fixes.push_back(
-                {"Turn it round", device_changed(feed.id, d.id, [](Device& x) { x.reversed = false; })});
+                {say("Turn it round"), device_changed(feed.id, d.id, [](Device& x) { x.reversed = false; })});
             out.push_back(std::move(f));
         }
 }
@@ -105,15 +105,15 @@ void two_voltages(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {c.plan.feeds[low->feed].id, c.plan.feeds[high->feed].id},
-                  fmt::format("{} and {} have plugs of one kind at {} and {}: one fits the other's socket.",
-                              low_name, high_name, format(volts(*low)), format(volts(*high))),
+                  say("{} and {} have plugs of one kind at {} and {}: one fits the other's socket.", low_name,
+                      high_name, format(volts(*low)), format(volts(*high))),
                   {},
                   {}};
-        f.why.add(
-            "At three in the morning the wrong one goes in. Another kind, or at the least a label on both.");
+        f.why.add(say(
+            "At three in the morning the wrong one goes in. Another kind, or at the least a label on both."));
         if (const auto* other = another_plug(c, *low, all))
-            f.fixes.push_back(
-                {"Use a " + other->name, exchanged(c.plan.feeds[low->feed].id, low->device->id, other->id)});
+            f.fixes.push_back({say("Use a ") + other->name,
+                               exchanged(c.plan.feeds[low->feed].id, low->device->id, other->id)});
         out.push_back(std::move(f));
     }
 }
@@ -125,14 +125,14 @@ void not_keyed(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {c.plan.feeds[p.feed].id},
-                  fmt::format("{}: a {} goes in either way round.", c.index().feed_name(c.plan.feeds[p.feed]),
-                              p.type->name),
+                  say("{}: a {} goes in either way round.", c.index().feed_name(c.plan.feeds[p.feed]),
+                      p.type->name),
                   {},
                   {}};
-        f.why.add("Plus and minus swapped once is enough. A keyed plug cannot be.");
+        f.why.add(say("Plus and minus swapped once is enough. A keyed plug cannot be."));
         if (const auto* other = another_plug(c, p, all))
             f.fixes.push_back(
-                {"Use a " + other->name, exchanged(c.plan.feeds[p.feed].id, p.device->id, other->id)});
+                {say("Use a ") + other->name, exchanged(c.plan.feeds[p.feed].id, p.device->id, other->id)});
         out.push_back(std::move(f));
     }
 }
@@ -149,21 +149,19 @@ void worn_out(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::note,
                   {},
                   {c.plan.feeds[p.feed].id},
-                  fmt::format(
-                      "{}: pulled {} a day, its plug is worn after {} days.",
+                  say("{}: pulled {} a day, its plug is worn after {} days.",
                       c.index().feed_name(c.plan.feeds[p.feed]),
-                      c.plan.repeats_per_day == 1 ? "once" : fmt::format("{} times", c.plan.repeats_per_day),
+                      c.plan.repeats_per_day == 1 ? say("once") : say("{} times", c.plan.repeats_per_day),
                       format_number(years * 365, 2)),
                   {},
                   {}};
-        f.why.add(
-            fmt::format("{}: {} matings. Worn contacts warm and weld.", p.type->name, p.type->mating_cycles));
+        f.why.add(say("{}: {} matings. Worn contacts warm and weld.", p.type->name, p.type->mating_cycles));
         const int enough = static_cast<int>(std::ceil(0.25 * 365 * std::max(c.plan.repeats_per_day, 1)));
         const auto* best =
             fitting_plug(c, p.feed, {.anti_spark = p.type->anti_spark, .mating_cycles = enough});
         if (best)
             f.fixes.push_back(
-                {"Use a " + best->name, exchanged(c.plan.feeds[p.feed].id, p.device->id, best->id)});
+                {say("Use a ") + best->name, exchanged(c.plan.feeds[p.feed].id, p.device->id, best->id)});
         out.push_back(std::move(f));
     }
 }
@@ -180,14 +178,14 @@ void mains(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {l.id},
-                  fmt::format("{}: mains inside the machine. Stop: a licensed person, under the local code.",
-                              l.name),
+                  say("{}: mains inside the machine. Stop: a licensed person, under the local code.", l.name),
                   {},
                   {}};
-        f.why.caution = "Mains kills. This tool neither plans nor checks it.";
-        f.why.add("A charger outside, with a low-voltage plug to the machine, keeps mains out of the box.");
+        f.why.caution = say("Mains kills. This tool neither plans nor checks it.");
+        f.why.add(
+            say("A charger outside, with a low-voltage plug to the machine, keeps mains out of the box."));
         f.fixes.push_back(
-            {"Leave it out of the plan", [id = l.id](const Plan& p) { return remove_load(p, id); }});
+            {say("Leave it out of the plan"), [id = l.id](const Plan& p) { return remove_load(p, id); }});
         out.push_back(std::move(f));
     }
 }
@@ -195,12 +193,12 @@ void mains(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::plugs{
-    {"mains-inside", "No mains inside the machine", mains},
-    {"fuse-far", "A fuse sits close to its source", fuse_far},
-    {"diode-reversed", "A diode lets the current through", diode_reversed},
-    {"connector-two-voltages", "Plugs of one kind carry one voltage", two_voltages},
-    {"connector-not-keyed", "A plug goes in one way only", not_keyed},
-    {"connector-worn", "A pack's plug lasts its matings", worn_out},
+    {"mains-inside", to_say("No mains inside the machine"), mains},
+    {"fuse-far", to_say("A fuse sits close to its source"), fuse_far},
+    {"diode-reversed", to_say("A diode lets the current through"), diode_reversed},
+    {"connector-two-voltages", to_say("Plugs of one kind carry one voltage"), two_voltages},
+    {"connector-not-keyed", to_say("A plug goes in one way only"), not_keyed},
+    {"connector-worn", to_say("A pack's plug lasts its matings"), worn_out},
 };
 
 }  // namespace sangre

@@ -10,6 +10,7 @@
 #include "propose/rail_edits.h"
 #include "review/review.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -28,20 +29,19 @@ std::vector<Fix> exchange(const Context& c, size_t i) {
     // The charger's voltage counts even where it was not part of a corner.
     const auto type = choose_converter(c.catalogue, {x.in_lowest, x.in_highest}, k.set, x.continuous, x.peak);
     if (!type || (*type)->id == k.type) return {};
-    return {{"Use a " + (*type)->name,
+    return {{say("Use a ") + (*type)->name,
              [id = k.id, to = (*type)->id](const Plan& p) { return set_converter_type(p, id, to); }}};
 }
 
 void unknown_module(const Context& c, std::vector<Finding>& out) {
     for (const auto& k : c.plan.converters)
         if (!find(c.catalogue.converters, k.type))
-            out.push_back(
-                {Severity::danger,
-                 {},
-                 {k.id},
-                 fmt::format("{} names a module “{}” that the catalogue does not hold.", k.name, k.type),
-                 {},
-                 {}});
+            out.push_back({Severity::danger,
+                           {},
+                           {k.id},
+                           say("{} names a module “{}” that the catalogue does not hold.", k.name, k.type),
+                           {},
+                           {}});
 }
 
 /// The feed by which a part is fed from itself in the end, or none.
@@ -62,7 +62,7 @@ std::optional<size_t> fed_round_by(const Context& c, const Id& part) {
 
 void loop(const Context& c, std::vector<Finding>& out) {
     std::set<size_t> said;  // a ring is said once, at its module where it has one
-    const auto look = [&](const auto& parts, const char* how) {
+    const auto look = [&](const auto& parts, const std::string& how) {
         for (const auto& part : parts) {
             const auto by = fed_round_by(c, part.id);
             if (!by) continue;
@@ -72,14 +72,14 @@ void loop(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::danger,
                            {},
                            {part.id, c.plan.feeds[*by].id},
-                           fmt::format("{} is fed from {}, through {}: a loop has no source.", part.name, how,
-                                       c.index().feed_name(c.plan.feeds[*by])),
+                           say("{} is fed from {}, through {}: a loop has no source.", part.name, how,
+                               c.index().feed_name(c.plan.feeds[*by])),
                            {},
                            {}});
         }
     };
-    look(c.plan.converters, "its own output");
-    look(c.plan.hubs, "itself");
+    look(c.plan.converters, say("its own output"));
+    look(c.plan.hubs, say("itself"));
 }
 
 void input_high(const Context& c, std::vector<Finding>& out) {
@@ -90,15 +90,15 @@ void input_high(const Context& c, std::vector<Finding>& out) {
         Finding f{spare < 0.05 ? Severity::danger : Severity::caution,
                   {},
                   {k.id},
-                  spare < 0 ? fmt::format("{} is fed up to {} and withstands {}.", k.name, format(highest),
-                                          format(t.in_max))
-                            : fmt::format("{} is fed up to {} of its {}: {} spare, want 25 %.", k.name,
-                                          format(highest), format(t.in_max), format_percent(spare)),
+                  spare < 0 ? say("{} is fed up to {} and withstands {}.", k.name, format(highest),
+                                  format(t.in_max))
+                            : say("{} is fed up to {} of its {}: {} spare, want 25 %.", k.name,
+                                  format(highest), format(t.in_max), format_percent(spare)),
                   {},
                   exchange(c, i)};
         f.why.add(fmt::format("({} − {}) ÷ {} = {}", format(t.in_max), format(highest), format(highest),
                               format_percent(spare)));
-        f.why.add("Modules die at their nameplate: ringing at plug-in goes above what the meter shows.");
+        f.why.add(say("Modules die at their nameplate: ringing at plug-in goes above what the meter shows."));
         out.push_back(std::move(f));
     });
 }
@@ -107,14 +107,14 @@ void drops_out(const Context& c, std::vector<Finding>& out) {
     each_module(c, [&](size_t i, const Converter& k, const ConverterType& t) {
         const auto& x = c.figures.worst.converters[i];
         if (!x.dropout || x.in_lowest - t.dropout >= k.set) return;
-        out.push_back({Severity::caution,
-                       {},
-                       {k.id},
-                       fmt::format("{} cannot hold {} on an empty pack: {} in less {} leaves {}.", k.name,
-                                   format(k.set), format(x.in_lowest), format(t.dropout),
-                                   format(x.in_lowest - t.dropout)),
-                       {},
-                       exchange(c, i)});
+        out.push_back(
+            {Severity::caution,
+             {},
+             {k.id},
+             say("{} cannot hold {} on an empty pack: {} in less {} leaves {}.", k.name, format(k.set),
+                 format(x.in_lowest), format(t.dropout), format(x.in_lowest - t.dropout)),
+             {},
+             exchange(c, i)});
     });
 }
 
@@ -125,8 +125,8 @@ void input_low(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::danger,
                        {},
                        {k.id},
-                       fmt::format("{} gets as little as {} and wants {}: it locks out.", k.name,
-                                   format(x.in_lowest), format(t.in_min)),
+                       say("{} gets as little as {} and wants {}: it locks out.", k.name, format(x.in_lowest),
+                           format(t.in_min)),
                        {},
                        {}});
     });
@@ -141,12 +141,12 @@ void over_trusted(const Context& c, std::vector<Finding>& out) {
         Finding f{beyond ? Severity::danger : Severity::caution,
                   {},
                   {k.id},
-                  fmt::format("{} gives {} (peak {}); printed {}, trusted with {}.", k.name,
-                              format(x.continuous), format(x.peak), format(t.rated), format(trusted)),
+                  say("{} gives {} (peak {}); printed {}, trusted with {}.", k.name, format(x.continuous),
+                      format(x.peak), format(t.rated), format(trusted)),
                   {},
                   exchange(c, i)};
         f.why.add(fmt::format("{} × {} = {}", format(t.rated), format_percent(t.trusted), format(trusted)));
-        f.why.add("Small modules seldom carry their printed current for long.");
+        f.why.add(say("Small modules seldom carry their printed current for long."));
         out.push_back(std::move(f));
     });
 }
@@ -160,9 +160,8 @@ void set_outside(const Context& c, std::vector<Finding>& out) {
                 {Severity::danger,
                  {},
                  {k.id},
-                 fmt::format("{} has no voltage that suits all: {} wants at least {}, {} at most {}.", k.name,
-                             c.index().name(w.low_by), format(w.low), c.index().name(w.high_by),
-                             format(w.high)),
+                 say("{} has no voltage that suits all: {} wants at least {}, {} at most {}.", k.name,
+                     c.index().name(w.low_by), format(w.low), c.index().name(w.high_by), format(w.high)),
                  w.why,
                  {}});
             return;
@@ -172,11 +171,11 @@ void set_outside(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::danger,
                        {},
                        {k.id},
-                       fmt::format("{} is set to {}, {} than {} {}: window {} – {}.", k.name, format(k.set),
-                                   high ? "more" : "less", c.index().name(high ? w.high_by : w.low_by),
-                                   high ? "stands" : "needs", format(w.low), format(w.high)),
+                       say("{} is set to {}, {} than {} {}: window {} – {}.", k.name, format(k.set),
+                           high ? say("more") : say("less"), c.index().name(high ? w.high_by : w.low_by),
+                           high ? say("stands") : say("needs"), format(w.low), format(w.high)),
                        w.why,
-                       {{"Set " + format(w.proposed), [id = k.id, v = w.proposed](const Plan& p) {
+                       {{say("Set ") + format(w.proposed), [id = k.id, v = w.proposed](const Plan& p) {
                              return set_converter_voltage(p, id, v);
                          }}}});
     });
@@ -196,15 +195,16 @@ void noise(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {k.id, loud->id, quiet->id},
-                  fmt::format("{} shares {} with {}, which is sensitive.", loud->name, k.name, quiet->name),
+                  say("{} shares {} with {}, which is sensitive.", loud->name, k.name, quiet->name),
                   {},
                   {}};
-        f.why.add("Motors and pumps put their brush noise on everything they share a supply with.");
-        f.why.schools = {{"Own module for the noisy one", "", "clean; one more part", false},
-                         {"A filter in front of the sensitive one", "", "lighter; tunes out one band", false},
-                         {"Ferrite beads on both leads", "", "cost nothing; help above a few MHz", false}};
+        f.why.add(say("Motors and pumps put their brush noise on everything they share a supply with."));
+        f.why.schools = {
+            {say("Own module for the noisy one"), "", say("clean; one more part"), false},
+            {say("A filter in front of the sensitive one"), "", say("lighter; tunes out one band"), false},
+            {say("Ferrite beads on both leads"), "", say("cost nothing; help above a few MHz"), false}};
         f.fixes.push_back(
-            {"Give it a module of its own", [catalogue = &c.catalogue, rail = k.id](const Plan& p) {
+            {say("Give it a module of its own"), [catalogue = &c.catalogue, rail = k.id](const Plan& p) {
                  return split_rail(p, *catalogue, rail, noisy_on(p, rail)).value_or(p);
              }});
         out.push_back(std::move(f));
@@ -219,12 +219,12 @@ void too_hot(const Context& c, std::vector<Finding>& out) {
         Finding f{raw(part) > raw(t.hottest) + 25 ? Severity::danger : Severity::caution,
                   {},
                   {k.id},
-                  fmt::format("{} gets {} hot in {} air; it withstands {}.", k.name, format(part),
-                              format(c.plan.hottest_air), format(t.hottest)),
+                  say("{} gets {} hot in {} air; it withstands {}.", k.name, format(part),
+                      format(c.plan.hottest_air), format(t.hottest)),
                   {},
                   {}};
-        f.why.add(fmt::format("{} of heat × {} K/W + {} = {}", format(x.heat), format_number(t.thermal),
-                              format(c.plan.hottest_air), format(part)));
+        f.why.add(say("{} of heat × {} K/W + {} = {}", format(x.heat), format_number(t.thermal),
+                      format(c.plan.hottest_air), format(part)));
         // One with less loss or more metal.
         for (const auto& other : c.catalogue.converters) {
             const double watts =
@@ -241,7 +241,7 @@ void too_hot(const Context& c, std::vector<Finding>& out) {
                 x.in_lowest - other.dropout < k.set * (1 + other.tolerance) ||
                 other.tolerance > t.tolerance || raw(other.mass) <= 0)
                 continue;
-            f.fixes.push_back({"Use a " + other.name, [id = k.id, type = other.id](const Plan& p) {
+            f.fixes.push_back({say("Use a ") + other.name, [id = k.id, type = other.id](const Plan& p) {
                                    return set_converter_type(p, id, type);
                                }});
             break;
@@ -254,15 +254,15 @@ void limits_at_start(const Context& c, std::vector<Finding>& out) {
     each_module(c, [&](size_t i, const Converter& k, const ConverterType& t) {
         const auto& x = c.figures.worst.converters[i];
         if (x.limits_at_start.empty() || x.limiting) return;
-        Finding f{Severity::note,
-                  {},
-                  {k.id},
-                  fmt::format("{} limits for a moment ({}): what starts there starts slower.", k.name,
-                              x.limits_at_start),
-                  {},
-                  {}};
-        f.why.add(fmt::format("It gives {} for that moment, 1.25 × its printed {}.", format(t.rated * 1.25),
-                              format(t.rated)));
+        Finding f{
+            Severity::note,
+            {},
+            {k.id},
+            say("{} limits for a moment ({}): what starts there starts slower.", k.name, x.limits_at_start),
+            {},
+            {}};
+        f.why.add(say("It gives {} for that moment, 1.25 × its printed {}.", format(t.rated * 1.25),
+                      format(t.rated)));
         out.push_back(std::move(f));
     });
 }
@@ -273,8 +273,8 @@ void cycles(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::danger,
                            {},
                            {c.plan.converters[i].id},
-                           fmt::format("{} lets go and starts again: its input hangs at {}.",
-                                       c.plan.converters[i].name, format(c.figures.now.converters[i].in)),
+                           say("{} lets go and starts again: its input hangs at {}.",
+                               c.plan.converters[i].name, format(c.figures.now.converters[i].in)),
                            {},
                            {}});
 }
@@ -289,16 +289,16 @@ void two_regulators(const Context& c, std::vector<Finding>& out) {
                                  [](const auto& d) { return d.kind == DeviceKind::diode; }))
                     names.push_back(c.index().name(c.plan.feeds[f].from));
             if (names.size() < 2) continue;
-            Finding x{Severity::caution,
-                      {},
-                      {hub.id},
-                      fmt::format("{} and {} both feed {}: the higher one carries all.", names[0], names[1],
-                                  hub.name),
-                      {},
-                      {}};
-            x.why.add("Modules do not share by themselves. Diodes keep one from driving the other.");
+            Finding x{
+                Severity::caution,
+                {},
+                {hub.id},
+                say("{} and {} both feed {}: the higher one carries all.", names[0], names[1], hub.name),
+                {},
+                {}};
+            x.why.add(say("Modules do not share by themselves. Diodes keep one from driving the other."));
             x.fixes.push_back(
-                {"A diode in each", [id = hub.id](const Plan& p) {
+                {say("A diode in each"), [id = hub.id](const Plan& p) {
                      auto next = p;
                      for (auto& f : next.feeds)
                          if (f.to == id && find_part(next, f.from).kind == PartKind::converter)
@@ -316,15 +316,15 @@ void out_of_range(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {k.id},
-                  fmt::format("{} cannot be set to {}: it makes {} – {}.", k.name, format(k.set),
-                              format(t.out_min), format(t.out_max)),
+                  say("{} cannot be set to {}: it makes {} – {}.", k.name, format(k.set), format(t.out_min),
+                      format(t.out_max)),
                   {},
                   {}};
         for (const auto& other : c.catalogue.converters)
             if (other.kind == t.kind && k.set >= other.out_min && k.set <= other.out_max &&
                 other.in_max >= t.in_max && other.in_min <= t.in_min * 1.5 && other.rated >= t.rated &&
                 other.tolerance <= t.tolerance && raw(other.mass) > 0) {
-                f.fixes.push_back({"Use a " + other.name, [id = k.id, type = other.id](const Plan& p) {
+                f.fixes.push_back({say("Use a ") + other.name, [id = k.id, type = other.id](const Plan& p) {
                                        return set_converter_type(p, id, type);
                                    }});
                 break;
@@ -336,19 +336,19 @@ void out_of_range(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::rails{
-    {"rail-unknown-module", "Every module is in the catalogue", unknown_module},
-    {"rail-limits-at-start", "No module limits while something starts", limits_at_start},
-    {"rail-loop", "No module feeds itself", loop},
-    {"rail-input-spare", "A module's input has 25 % spare above the full pack", input_high},
-    {"rail-input-low", "A module's input stays above its least voltage", input_low},
-    {"rail-dropout", "A module holds its output on an empty pack", drops_out},
-    {"rail-over-trusted", "A module is not asked for more than it is trusted with", over_trusted},
-    {"rail-set-voltage", "A rail is set inside the window its loads leave", set_outside},
-    {"rail-noise", "Noisy and sensitive loads do not share a rail", noise},
-    {"rail-too-hot", "A module's hottest part stays below what it stands", too_hot},
-    {"rail-cycles", "A module has an input it can hold", cycles},
-    {"rail-two-regulators", "Modules in parallel are kept apart", two_regulators},
-    {"rail-out-of-range", "A module can be set to its voltage", out_of_range},
+    {"rail-unknown-module", to_say("Every module is in the catalogue"), unknown_module},
+    {"rail-limits-at-start", to_say("No module limits while something starts"), limits_at_start},
+    {"rail-loop", to_say("No module feeds itself"), loop},
+    {"rail-input-spare", to_say("A module's input has 25 % spare above the full pack"), input_high},
+    {"rail-input-low", to_say("A module's input stays above its least voltage"), input_low},
+    {"rail-dropout", to_say("A module holds its output on an empty pack"), drops_out},
+    {"rail-over-trusted", to_say("A module is not asked for more than it is trusted with"), over_trusted},
+    {"rail-set-voltage", to_say("A rail is set inside the window its loads leave"), set_outside},
+    {"rail-noise", to_say("Noisy and sensitive loads do not share a rail"), noise},
+    {"rail-too-hot", to_say("A module's hottest part stays below what it stands"), too_hot},
+    {"rail-cycles", to_say("A module has an input it can hold"), cycles},
+    {"rail-two-regulators", to_say("Modules in parallel are kept apart"), two_regulators},
+    {"rail-out-of-range", to_say("A module can be set to its voltage"), out_of_range},
 };
 
 }  // namespace sangre

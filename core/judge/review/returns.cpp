@@ -7,12 +7,13 @@
 #include "enum_words.h"
 #include "review/review.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
 
 Fix own_return(const Id& feed) {
-    return {"Give it its own return wire",
+    return {say("Give it its own return wire"),
             [feed](const Plan& p) { return set_return(p, feed, Return::own); }};
 }
 
@@ -24,8 +25,8 @@ void frame_not_metal(const Context& c, std::vector<Finding>& out) {
             {Severity::danger,
              {},
              {f.id},
-             fmt::format("{} returns through {}, which is {}: no current flows.", c.index().feed_name(f),
-                         body ? body->name : "the frame", body ? word_of(body->material) : "not metal"),
+             say("{} returns through {}, which is {}: no current flows.", c.index().feed_name(f),
+                 body ? body->name : say("the frame"), body ? said_word(body->material) : say("not metal")),
              {},
              {own_return(f.id)}});
     }
@@ -37,14 +38,13 @@ void sensitive_frame(const Context& c, std::vector<Finding>& out) {
         if (f.ret != Return::frame || !on_metal(c.plan, f.to) || ref.kind != PartKind::load ||
             !c.plan.loads[ref.index].sensitive)
             continue;
-        out.push_back(
-            {Severity::caution,
-             {},
-             {f.id},
-             fmt::format("{} is sensitive and returns through the frame, with everyone else's noise.",
-                         c.plan.loads[ref.index].name),
-             {},
-             {own_return(f.id)}});
+        out.push_back({Severity::caution,
+                       {},
+                       {f.id},
+                       say("{} is sensitive and returns through the frame, with everyone else's noise.",
+                           c.plan.loads[ref.index].name),
+                       {},
+                       {own_return(f.id)}});
     }
 }
 
@@ -60,11 +60,12 @@ void shared_noise(const Context& c, std::vector<Finding>& out) {
         Finding found{Severity::caution,
                       {},
                       {f.id, other->id},
-                      fmt::format("{} and {} share a return: {} of ground shift now.", x.name, y.name,
-                                  format(Volt(std::abs(raw(c.figures.now.feeds[index].lift))))),
+                      say("{} and {} share a return: {} of ground shift now.", x.name, y.name,
+                          format(Volt(std::abs(raw(c.figures.now.feeds[index].lift))))),
                       {},
                       {own_return(f.id)}};
-        found.why.add("The noisy load's current lifts the other's ground by its share of the common wire.");
+        found.why.add(
+            say("The noisy load's current lifts the other's ground by its share of the common wire."));
         out.push_back(std::move(found));
     }
 }
@@ -100,8 +101,8 @@ void two_sources(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::caution,
                            {},
                            feeds,
-                           fmt::format("{} is fed {} times over: two sources on one inlet fight. Keep one.",
-                                       c.index().name(part), feeds.size()),
+                           say("{} is fed {} times over: two sources on one inlet fight. Keep one.",
+                               c.index().name(part), feeds.size()),
                            {},
                            {}});
 }
@@ -109,10 +110,10 @@ void two_sources(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::returns{
-    {"return-frame-not-metal", "A frame return needs a metal frame", frame_not_metal},
-    {"return-frame-sensitive", "Sensitive loads do not return through the frame", sensitive_frame},
-    {"return-shared-noise", "Noisy and sensitive loads do not share a return", shared_noise},
-    {"return-two-sources", "One inlet, one source", two_sources},
+    {"return-frame-not-metal", to_say("A frame return needs a metal frame"), frame_not_metal},
+    {"return-frame-sensitive", to_say("Sensitive loads do not return through the frame"), sensitive_frame},
+    {"return-shared-noise", to_say("Noisy and sensitive loads do not share a return"), shared_noise},
+    {"return-two-sources", to_say("One inlet, one source"), two_sources},
 };
 
 }  // namespace sangre

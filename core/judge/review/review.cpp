@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "words/say.h"
+
 namespace sangre {
 
 const std::vector<Rule>& rules() {
@@ -28,7 +30,7 @@ std::vector<Finding> review(const Context& context) {
         rule.check(context, findings);
         for (size_t i = before; i < findings.size(); ++i) {
             findings[i].rule = rule.name;
-            if (findings[i].why.title.empty()) findings[i].why.title = rule.what;
+            if (findings[i].why.title.empty()) findings[i].why.title = said(rule.what);
         }
     }
     std::stable_sort(findings.begin(), findings.end(),

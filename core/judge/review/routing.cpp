@@ -7,6 +7,7 @@
 #include "plan/on_way.h"
 #include "review/review.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -21,15 +22,15 @@ void hole_full(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {wider.id},
-                  fmt::format("{} {} {} and the {} is {}.", counted(h.wires.size(), "wire"),
-                              h.wires.size() == 1 ? "needs" : "need", format(h.needed),
-                              opening_name(c.plan, wider), format(wider.bore)),
+                  say("{} {} {} and the {} is {}.", counted(h.wires.size(), say("wire"), say("wires")),
+                      h.wires.size() == 1 ? say("needs") : say("need"), format(h.needed),
+                      opening_name(c.plan, wider), format(wider.bore)),
                   {},
                   {}};
         wider.bore = bore_for(h.needed);
-        f.why.add("Circles packed into the smallest circle that holds them.");
-        f.fixes.push_back(
-            {"Drill it to " + format(wider.bore), [wider](const Plan& p) { return put_opening(p, wider); }});
+        f.why.add(say("Circles packed into the smallest circle that holds them."));
+        f.fixes.push_back({say("Drill it to ") + format(wider.bore),
+                           [wider](const Plan& p) { return put_opening(p, wider); }});
         out.push_back(std::move(f));
     }
 }
@@ -45,33 +46,33 @@ void each_met(const Context& c, Say say) {
 }
 
 std::string runs(const Context& c, const std::vector<size_t>& feeds) {
-    return feeds.size() == 1 ? feed_name(c.plan, c.plan.feeds[feeds.front()]) + " runs"
-                             : fmt::format("{} feeds run", feeds.size());
+    return feeds.size() == 1 ? say("{} runs", feed_name(c.plan, c.plan.feeds[feeds.front()]))
+                             : say("{} feeds run", feeds.size());
 }
 
 void past_hazards(const Context& c, std::vector<Finding>& out) {
     each_met(c, [&](const Way& way, const OnWay& thing, const auto& feeds) {
-        const auto say = [&](Severity severity, const char* what) {
+        const auto find = [&](Severity severity, const std::string& what) {
             out.push_back({severity,
                            {},
                            {way.id},
-                           fmt::format("{} past the {} at {}: {}.", runs(c, feeds), on_way_words(thing),
-                                       name_of(c.plan, way.id), what),
+                           say("{} past the {} at {}: {}.", runs(c, feeds), on_way_words(thing),
+                               name_of(c.plan, way.id), what),
                            {},
                            {}});
         };
-        if (thing.kind == OnWayKind::hinge) say(Severity::note, "braid, strain relief and a loop");
+        if (thing.kind == OnWayKind::hinge) find(Severity::note, say("braid, strain relief and a loop"));
         if (thing.kind == OnWayKind::turning)
-            say(Severity::caution, "tie it on both sides, so short that it cannot reach what turns");
+            find(Severity::caution, say("tie it on both sides, so short that it cannot reach what turns"));
         if (thing.kind == OnWayKind::heat && !thing.hot)
-            say(Severity::caution, "hold it off or sleeve it, and say how hot it gets");
-        if (thing.kind == OnWayKind::edge) say(Severity::caution, "fit a grommet or edging");
+            find(Severity::caution, say("hold it off or sleeve it, and say how hot it gets"));
+        if (thing.kind == OnWayKind::edge) find(Severity::caution, say("fit a grommet or edging"));
         if (thing.kind == OnWayKind::fuel)
-            say(Severity::caution, "no joint, plug or fuse near it, and no spark while it is laid");
+            find(Severity::caution, say("no joint, plug or fuse near it, and no spark while it is laid"));
         if (thing.kind == OnWayKind::airbag)
-            say(Severity::caution,
-                "battery off and ten minutes gone first; under your local code it may be for a licensed "
-                "hand");
+            find(Severity::caution,
+                 say("battery off and ten minutes gone first; under your local code it may be for a licensed "
+                     "hand"));
     });
 }
 
@@ -93,7 +94,7 @@ void offer_insulations(const Context& c, size_t feed, Celsius air, Finding& x) {
         if (air >= insulation->max || warmest_at(c, feed, other, *insulation, air) > insulation->max)
             continue;
         x.fixes.push_back(
-            {fmt::format("Use {} in {}", other.size, insulation->name),
+            {say("Use {} in {}", other.size, insulation->name),
              [id = c.plan.feeds[feed].id, wire = other.id](const Plan& q) { return set_wire(q, id, wire); }});
         return;
     }
@@ -114,13 +115,14 @@ void past_heat(const Context& c, std::vector<Finding>& out) {
             Finding x{Severity::danger,
                       {},
                       {feed.id, way.id},
-                      fmt::format("{}: {} reaches {} past the {} at {}; {} withstands {}.",
-                                  c.index().feed_name(feed), p.wire->size, format(warm), on_way_words(thing),
-                                  name_of(c.plan, way.id), p.insulation->name, format(p.insulation->max)),
+                      say("{}: {} reaches {} past the {} at {}; {} withstands {}.", c.index().feed_name(feed),
+                          p.wire->size, format(warm), on_way_words(thing), name_of(c.plan, way.id),
+                          p.insulation->name, format(p.insulation->max)),
                       {},
                       {}};
-            x.why.add(fmt::format("{} there; {} flow continuously.", format(air), format(p.need.continuous)));
-            x.why.source = "Heat balance in still air, Churchill & Chu 1975; bunching IEC 60364-5-52 B.52.17";
+            x.why.add(say("{} there; {} flow continuously.", format(air), format(p.need.continuous)));
+            x.why.source =
+                say("Heat balance in still air, Churchill & Chu 1975; bunching IEC 60364-5-52 B.52.17");
             offer_insulations(c, f, air, x);
             out.push_back(std::move(x));
         }
@@ -137,14 +139,14 @@ void past_aerial(const Context& c, std::vector<Finding>& out) {
             Finding x{Severity::caution,
                       {},
                       {c.plan.feeds[f].id, way.id},
-                      fmt::format("{} feeds what disturbs, past the aerial at {}: lead it another way, or "
-                                  "twist the pair and cross at right angles.",
-                                  c.index().feed_name(c.plan.feeds[f]), name_of(c.plan, way.id)),
+                      say("{} feeds what disturbs, past the aerial at {}: lead it another way, or "
+                          "twist the pair and cross at right angles.",
+                          c.index().feed_name(c.plan.feeds[f]), name_of(c.plan, way.id)),
                       {},
                       {}};
             x.why.add(
-                "A pair that lies open is a loop that sends what its load makes; twisted, each turn "
-                "undoes the one before.");
+                say("A pair that lies open is a loop that sends what its load makes; twisted, each turn "
+                    "undoes the one before."));
             out.push_back(std::move(x));
         }
     });
@@ -162,11 +164,11 @@ void past_water(const Context& c, std::vector<Finding>& out) {
             Finding x{Severity::caution,
                       {},
                       {opening->id, way.id},
-                      fmt::format("It is wet at {}, and the {} there lets water along the wires.",
-                                  name_of(c.plan, way.id), opening_name(c.plan, *opening)),
+                      say("It is wet at {}, and the {} there lets water along the wires.",
+                          name_of(c.plan, way.id), opening_name(c.plan, *opening)),
                       {},
-                      {{"Make it a gland", [next](const Plan& p) { return put_opening(p, next); }}}};
-            x.why.add("Water follows a wire to its lowest point: let it hang lower before the opening.");
+                      {{say("Make it a gland"), [next](const Plan& p) { return put_opening(p, next); }}}};
+            x.why.add(say("Water follows a wire to its lowest point: let it hang lower before the opening."));
             out.push_back(std::move(x));
         }
     });
@@ -179,15 +181,15 @@ void gland_range(const Context& c, std::vector<Finding>& out) {
         if (h.wires.empty() || next.kind != OpeningKind::gland) continue;
         const auto* there = fitting_of(c.catalogue, next, h.needed);
         if (!there || h.needed >= there->least || h.needed > there->most) continue;
-        Finding f{Severity::caution,
-                  {},
-                  {next.id},
-                  fmt::format("The {} closes on {} to {}, and what goes through is {} thick.",
-                              opening_name(c.plan, next), format(there->least), format(there->most),
-                              format(h.needed)),
-                  {},
-                  {}};
-        f.why.add("Tape, foam or a sleeve round the bundle fills it where the gland stays.");
+        Finding f{
+            Severity::caution,
+            {},
+            {next.id},
+            say("The {} closes on {} to {}, and what goes through is {} thick.", opening_name(c.plan, next),
+                format(there->least), format(there->most), format(h.needed)),
+            {},
+            {}};
+        f.why.add(say("Tape, foam or a sleeve round the bundle fills it where the gland stays."));
         f.why.add(there->name + ": " + there->source);
         if (const auto* better = suiting_fitting(c.catalogue, FittingKind::gland, h.needed)) {
             next.bore = better->most;
@@ -205,15 +207,15 @@ void beyond_the_way(const Context& c, std::vector<Finding>& out) {
             const auto* opening = by_id(c.plan.openings, thing.opening);
             auto mended = way;
             mended.on_it[static_cast<size_t>(&thing - way.on_it.data())].at = way.length;
-            out.push_back(
-                {Severity::caution,
-                 {},
-                 {way.id},
-                 fmt::format("The {} lies at {} on {}, which is {} long.",
-                             opening ? opening_name(c.plan, *opening) : on_way_words(thing),
-                             format(*thing.at), name_of(c.plan, way.id), format(way.length)),
-                 {},
-                 {{"Put it at the end of the way", [mended](const Plan& p) { return put_way(p, mended); }}}});
+            out.push_back({Severity::caution,
+                           {},
+                           {way.id},
+                           say("The {} lies at {} on {}, which is {} long.",
+                               opening ? opening_name(c.plan, *opening) : on_way_words(thing),
+                               format(*thing.at), name_of(c.plan, way.id), format(way.length)),
+                           {},
+                           {{say("Put it at the end of the way"),
+                             [mended](const Plan& p) { return put_way(p, mended); }}}});
         }
 }
 
@@ -230,20 +232,20 @@ void opening_unfit(const Context& c, std::vector<Finding>& out) {
                   {},
                   {next.id},
                   leaks
-                      ? fmt::format("{} is sealed and the {} lets water in.", body->name,
-                                    opening_name(c.plan, next))
-                      : fmt::format("{} {} through the bare {} in metal: its edge cuts into {}.",
-                                    h.wires.size() == 1 ? "A wire" : fmt::format("{} wires", h.wires.size()),
-                                    h.wires.size() == 1 ? "runs" : "run", opening_name(c.plan, next),
-                                    h.wires.size() == 1 ? "it" : "them"),
+                      ? say("{} is sealed and the {} lets water in.", body->name, opening_name(c.plan, next))
+                      : say("{} {} through the bare {} in metal: its edge cuts into {}.",
+                            h.wires.size() == 1 ? say("A wire") : say("{} wires", h.wires.size()),
+                            h.wires.size() == 1 ? say("runs") : say("run"), opening_name(c.plan, next),
+                            h.wires.size() == 1 ? say("it") : say("them")),
                   {},
                   {}};
         f.why.add(
-            leaks ? "A gland closes on the cable; a grommet or a hole only guides it."
-                  : "Insulation rubs through where it shakes, and the first strand that touches metal is a "
-                    "short.");
+            leaks
+                ? say("A gland closes on the cable; a grommet or a hole only guides it.")
+                : say("Insulation rubs through where it shakes, and the first strand that touches metal is a "
+                      "short."));
         next.kind = leaks ? OpeningKind::gland : OpeningKind::grommet;
-        f.fixes.push_back({leaks ? "Make it a gland" : "Fit a grommet",
+        f.fixes.push_back({leaks ? say("Make it a gland") : say("Fit a grommet"),
                            [next](const Plan& p) { return put_opening(p, next); }});
         out.push_back(std::move(f));
     }
@@ -268,16 +270,16 @@ void wall_without_opening(const Context& c, std::vector<Finding>& out) {
                                                                    : OpeningKind::hole;
             const auto* fitting = suiting_fitting(c.catalogue, opening.kind, h.bundle[w]);
             opening.bore = fitting ? fitting->most : bore_for(h.bundle[w]);
-            Finding f{Severity::note,
-                      {},
-                      {way.id, wall->id},
-                      fmt::format("{} passes the wall of {}: through which opening?", name_of(c.plan, way.id),
-                                  wall->name),
-                      {},
-                      {}};
-            f.why.add(fmt::format("What runs there is {} thick as a bundle.", format(h.bundle[w])));
+            Finding f{
+                Severity::note,
+                {},
+                {way.id, wall->id},
+                say("{} passes the wall of {}: through which opening?", name_of(c.plan, way.id), wall->name),
+                {},
+                {}};
+            f.why.add(say("What runs there is {} thick as a bundle.", format(h.bundle[w])));
             f.fixes.push_back(
-                {fmt::format("Make a {} for it", opening_size(opening)),
+                {say("Make a {} for it", opening_size(opening)),
                  [opening, way = way.id](const Plan& p) { return add_opening(p, way, opening); }});
             out.push_back(std::move(f));
         }
@@ -287,29 +289,31 @@ void wall_without_opening(const Context& c, std::vector<Finding>& out) {
 void dangling(const Context& c, std::vector<Finding>& out) {
     for (const auto& l : c.plan.loads)
         if (!l.place.empty() && !by_id(c.plan.places, l.place))
-            out.push_back(
-                {Severity::caution,
-                 {},
-                 {l.id},
-                 fmt::format("{} stands in a place that is not on the machine.", l.name),
-                 {},
-                 {{"Forget the place", [id = l.id](const Plan& p) { return set_part_place(p, id, {}); }}}});
+            out.push_back({Severity::caution,
+                           {},
+                           {l.id},
+                           say("{} stands in a place that is not on the machine.", l.name),
+                           {},
+                           {{say("Forget the place"),
+                             [id = l.id](const Plan& p) { return set_part_place(p, id, {}); }}}});
 }
 
 }  // namespace
 
 const std::vector<Rule> rules_of::routing{
-    {"hole-full", "What runs through a hole fits through it", hole_full},
-    {"route-hazard", "Wires keep clear of moving, hot and sharp parts, fuel and airbags", past_hazards},
-    {"route-hot", "No wire gets hotter than its insulation withstands where it passes a hot place",
+    {"hole-full", to_say("What runs through a hole fits through it"), hole_full},
+    {"route-hazard", to_say("Wires keep clear of moving, hot and sharp parts, fuel and airbags"),
+     past_hazards},
+    {"route-hot", to_say("No wire gets hotter than its insulation withstands where it passes a hot place"),
      past_heat},
-    {"route-aerial", "What disturbs keeps away from aerials", past_aerial},
-    {"route-wet", "Where it is wet, openings close on what goes through", past_water},
-    {"way-beyond-end", "What is on a way lies on it", beyond_the_way},
-    {"gland-range", "A gland closes on what goes through it", gland_range},
-    {"opening-unfit", "Openings keep water out of what is sealed, and edges off wires", opening_unfit},
-    {"wall-no-opening", "A way through a wall has an opening there", wall_without_opening},
-    {"place-unknown", "Every part stands in a place of the machine", dangling},
+    {"route-aerial", to_say("What disturbs keeps away from aerials"), past_aerial},
+    {"route-wet", to_say("Where it is wet, openings close on what goes through"), past_water},
+    {"way-beyond-end", to_say("What is on a way lies on it"), beyond_the_way},
+    {"gland-range", to_say("A gland closes on what goes through it"), gland_range},
+    {"opening-unfit", to_say("Openings keep water out of what is sealed, and edges off wires"),
+     opening_unfit},
+    {"wall-no-opening", to_say("A way through a wall has an opening there"), wall_without_opening},
+    {"place-unknown", to_say("Every part stands in a place of the machine"), dangling},
 };
 
 }  // namespace sangre

@@ -11,6 +11,7 @@
 #include "source/source.h"
 #include "units/format.h"
 #include "wire/thermal.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -33,9 +34,9 @@ void idle(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::caution,
                        {},
                        {s.id},
-                       fmt::format("{} feeds nothing.", s.name),
+                       say("{} feeds nothing.", s.name),
                        {},
-                       {{"Remove it", [id = s.id](const Plan& p) { return remove_source(p, id); }}}});
+                       {{say("Remove it"), [id = s.id](const Plan& p) { return remove_source(p, id); }}}});
     }
 }
 
@@ -45,9 +46,9 @@ void range(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {s.id},
-                  raw(s.v_max) > 0 ? fmt::format("{} moves from {} down to {}: the two are swapped.", s.name,
-                                                 format(s.v_min), format(s.v_max))
-                                   : fmt::format("{} has no voltage: say it, such as 12 V.", s.name),
+                  raw(s.v_max) > 0 ? say("{} moves from {} down to {}: the two are swapped.", s.name,
+                                         format(s.v_min), format(s.v_max))
+                                   : say("{} has no voltage: say it, such as 12 V.", s.name),
                   {},
                   {}};
         if (raw(s.v_max) > 0)
@@ -86,21 +87,20 @@ void supply_asked(const Context& c, std::vector<Finding>& out) {
         if (!too_much && all <= s.rated * supply_share) return;
         Finding f{too_much ? Severity::danger : Severity::caution, {}, {s.id}, {}, {}, {}};
         if (!worst.limits_at.empty())
-            f.sentence = fmt::format("{} cannot give what {} asks for: it folds back and starts again.",
-                                     s.name, worst.limits_at);
+            f.sentence = say("{} cannot give what {} asks for: it folds back and starts again.", s.name,
+                             worst.limits_at);
         else
-            f.sentence = fmt::format("{} gives {}; {} is asked of it continuously.", s.name, format(s.rated),
-                                     format(all));
-        f.why.add(fmt::format("{} here{} = {} of the {} printed on it", format(worst.continuous),
-                              raw(s.already) > 0 ? " + " + format(s.already) + " that it feeds already" : "",
-                              format(all), format(s.rated)),
+            f.sentence =
+                say("{} gives {}; {} is asked of it continuously.", s.name, format(s.rated), format(all));
+        f.why.add(say("{} here{} = {} of the {} printed on it", format(worst.continuous),
+                      raw(s.already) > 0 ? " + " + format(s.already) + say(" that it feeds already") : "",
+                      format(all), format(s.rated)),
                   all > s.rated ? Tone::danger : Tone::caution);
-        f.why.add(
-            fmt::format("Peak {}; it lets go at some {}.", format(most), format(s.rated * supply_limit)));
-        f.why.add("Bricks are trusted with 80 % of their print; what hangs on one restarts together.");
+        f.why.add(say("Peak {}; it lets go at some {}.", format(most), format(s.rated * supply_limit)));
+        f.why.add(say("Bricks are trusted with 80 % of their print; what hangs on one restarts together."));
         const auto larger = large_enough(c, s);
         if (larger)
-            f.fixes.push_back({fmt::format("A supply of {}", format(larger->rated)),
+            f.fixes.push_back({say("A supply of {}", format(larger->rated)),
                                [to = *larger](const Plan& p) { return put_source(p, to); }});
         out.push_back(std::move(f));
     });
@@ -109,13 +109,12 @@ void supply_asked(const Context& c, std::vector<Finding>& out) {
 void circuit_asked(const Context& c, std::vector<Finding>& out) {
     each_of(c, SourceKind::circuit, [&](const Source& s, const PackExtremes& worst) {
         if (raw(s.fuse) <= 0) {
-            out.push_back(
-                {Severity::caution,
-                 {},
-                 {s.id},
-                 fmt::format("{}: what fuse it hangs on is not said; look in the fuse box.", s.name),
-                 {},
-                 {}});
+            out.push_back({Severity::caution,
+                           {},
+                           {s.id},
+                           say("{}: what fuse it hangs on is not said; look in the fuse box.", s.name),
+                           {},
+                           {}});
             return;
         }
         const auto all = worst.continuous + s.already;
@@ -123,15 +122,15 @@ void circuit_asked(const Context& c, std::vector<Finding>& out) {
         Finding f{all > s.fuse ? Severity::danger : Severity::caution,
                   {},
                   {s.id},
-                  fmt::format("{}'s {} fuse carries {} continuously; {} is asked of it.", s.name,
-                              format(s.fuse), format(s.fuse * fuse_share), format(all)),
+                  say("{}'s {} fuse carries {} continuously; {} is asked of it.", s.name, format(s.fuse),
+                      format(s.fuse * fuse_share), format(all)),
                   {},
                   {}};
-        f.why.add(fmt::format("{} here{} = {}", format(worst.continuous),
-                              raw(s.already) > 0 ? " + " + format(s.already) + " that it feeds already" : "",
-                              format(all)));
-        f.why.add("A larger fuse there is no mend: it protects the vehicle's wire.");
-        f.why.add("A fused line of one's own from the vehicle's battery has room for it.", Tone::good);
+        f.why.add(say("{} here{} = {}", format(worst.continuous),
+                      raw(s.already) > 0 ? " + " + format(s.already) + say(" that it feeds already") : "",
+                      format(all)));
+        f.why.add(say("A larger fuse there is no mend: it protects the vehicle's wire."));
+        f.why.add(say("A fused line of one's own from the vehicle's battery has room for it."), Tone::good);
         out.push_back(std::move(f));
     });
 }
@@ -151,15 +150,15 @@ void circuit_wire(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {s.id},
-                  fmt::format("{}: its {} fuse is larger than its {} wire stands.", s.name, format(s.fuse),
-                              format(s.wire_area)),
+                  say("{}: its {} fuse is larger than its {} wire stands.", s.name, format(s.fuse),
+                      format(s.wire_area)),
                   {},
                   {}};
-        f.why.add(fmt::format("{} in PVC carries {} in {}.", format(s.wire_area), format(carries),
-                              format(c.plan.hottest_air)));
-        f.why.add(
-            "Somebody fitted a larger fuse, or it is not that circuit's: look before anything hangs on it.",
-            Tone::caution);
+        f.why.add(say("{} in PVC carries {} in {}.", format(s.wire_area), format(carries),
+                      format(c.plan.hottest_air)));
+        f.why.add(say("Somebody fitted a larger fuse, or it is not that circuit's: look before anything "
+                      "hangs on it."),
+                  Tone::caution);
         out.push_back(std::move(f));
     });
 }
@@ -175,20 +174,21 @@ void tap_fuse(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {f.id, tapped->id},
-                  fmt::format("{}: its {} fuse is larger than the {} of the circuit it is tapped from.",
-                              c.index().feed_name(f), format(fuse->rating), format(tapped->fuse)),
+                  say("{}: its {} fuse is larger than the {} of the circuit it is tapped from.",
+                      c.index().feed_name(f), format(fuse->rating), format(tapped->fuse)),
                   {},
                   {}};
-        x.why.add("The circuit's own opens first, and takes what else hangs on it along.");
+        x.why.add(say("The circuit's own opens first, and takes what else hangs on it along."));
         const auto* family = find(c.catalogue.fuses, fuse->type);
         Ampere best(0);
         if (family)
             for (const auto rating : family->ratings)
                 if (rating <= tapped->fuse) best = rating;
         if (raw(best) > 0)
-            x.fixes.push_back({"Use " + format(best), [feed = f.id, type = fuse->type, best](const Plan& p) {
-                                   return set_fuse(p, feed, type, best);
-                               }});
+            x.fixes.push_back(
+                {say("Use ") + format(best), [feed = f.id, type = fuse->type, best](const Plan& p) {
+                     return set_fuse(p, feed, type, best);
+                 }});
         out.push_back(std::move(x));
     }
 }
@@ -203,7 +203,7 @@ void with_key(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::danger,
                       {},
                       {l.id, s.id},
-                      fmt::format("{} must stay on, but {} is dead without the key.", l.name, s.name),
+                      say("{} must stay on, but {} is dead without the key.", l.name, s.name),
                       {},
                       {}};
             f.fixes.push_back(
@@ -230,8 +230,8 @@ void standing(const Context& c, std::vector<Finding>& out) {
         Finding f{days < 14 ? Severity::caution : Severity::note,
                   {},
                   {s.id},
-                  fmt::format("Standing, {} loses {} to what stays on: half of a 50 Ah battery in {}.",
-                              s.name, format(Ampere(amps)), days_words(days)),
+                  say("Standing, {} loses {} to what stays on: half of a 50 Ah battery in {}.", s.name,
+                      format(Ampere(amps)), days_words(days)),
                   {},
                   {}};
         f.why.add(fmt::format("50 Ah × 50 % ÷ {} ÷ 24 h", format(Ampere(amps))));
@@ -252,12 +252,13 @@ void beside_a_pack(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {other->id, pack->id},
-                  fmt::format("{} is joined to {} without a charger between them.", other->name, pack->name),
+                  say("{} is joined to {} without a charger between them.", other->name, pack->name),
                   {},
                   {}};
         f.why.add(
-            "Cells want a charger that limits the current and ends at their voltage; a supply does neither.");
-        f.why.add("A module between them, or one of the two at a time.");
+            say("Cells want a charger that limits the current and ends at their voltage; a supply does "
+                "neither."));
+        f.why.add(say("A module between them, or one of the two at a time."));
         out.push_back(std::move(f));
     }
 }
@@ -270,15 +271,15 @@ void panel_lead(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {f.id, panel->id},
-                  fmt::format("{}: its fuse stands at the panel; a short in it is fed from the other end.",
-                              c.index().feed_name(f)),
+                  say("{}: its fuse stands at the panel; a short in it is fed from the other end.",
+                      c.index().feed_name(f)),
                   {},
                   {}};
         x.why.add(
-            fmt::format("{} gives {} at the most; what it charges gives far more, backwards through this "
-                        "lead.",
-                        panel->name, format(Ampere(raw(panel->power) / std::max(raw(panel->v_max), 1.0)))));
-        x.fixes.push_back({"Turn the lead: its fuse at the hub", [id = f.id](const Plan& p) {
+            say("{} gives {} at the most; what it charges gives far more, backwards through this "
+                "lead.",
+                panel->name, format(Ampere(raw(panel->power) / std::max(raw(panel->v_max), 1.0)))));
+        x.fixes.push_back({say("Turn the lead: its fuse at the hub"), [id = f.id](const Plan& p) {
                                auto next = p;
                                if (auto* lead = by_id(next.feeds, id)) {
                                    std::swap(lead->from, lead->to);
@@ -301,23 +302,23 @@ void sun_too_little(const Context& c, std::vector<Finding>& out) {
         Finding f{never ? Severity::danger : Severity::caution,
                   {},
                   {panel->id},
-                  fmt::format("{} brings {} on a {} day; {} goes out.", panel->name,
-                              format(never ? day.sun.good : day.sun.poor), never ? "good" : "poor",
-                              format(day.used)),
+                  say("{} brings {} on a {} day; {} goes out.", panel->name,
+                      format(never ? day.sun.good : day.sun.poor), never ? say("good") : say("poor"),
+                      format(day.used)),
                   {},
                   {}};
-        f.why.add(fmt::format("{} × {} h × 75 % × 90 % = {} on a poor day", format(panel->power),
-                              format_number(panel->sun_low), format(sun_day(*panel).poor)));
-        f.why.add(fmt::format("{} × {} h × 75 % × 90 % = {} on a good one", format(panel->power),
-                              format_number(panel->sun_high), format(sun_day(*panel).good)));
-        f.why.add(fmt::format("Without any sun it lasts {}.", days_words(day.grey_days)));
+        f.why.add(say("{} × {} h × 75 % × 90 % = {} on a poor day", format(panel->power),
+                      format_number(panel->sun_low), format(sun_day(*panel).poor)));
+        f.why.add(say("{} × {} h × 75 % × 90 % = {} on a good one", format(panel->power),
+                      format_number(panel->sun_high), format(sun_day(*panel).good)));
+        f.why.add(say("Without any sun it lasts {}.", days_words(day.grey_days)));
         f.why.add(weeks_words(day));
         if (const double hours = panel->sun_low; hours > 0) {
             auto larger = *panel;
             const double more = raw(day.used) - raw(day.sun.poor);
             larger.power =
                 Watt(std::ceil((raw(panel->power) + more / (hours * sun_share * sun_controller)) / 5) * 5);
-            f.fixes.push_back({fmt::format("A panel of {}", format(larger.power)),
+            f.fixes.push_back({say("A panel of {}", format(larger.power)),
                                [larger](const Plan& p) { return put_source(p, larger); }});
         }
         out.push_back(std::move(f));
@@ -327,18 +328,18 @@ void sun_too_little(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::sources{
-    {"source-idle", "Every source feeds something", idle},
-    {"source-range", "Every source has its voltage, the lower one first", range},
-    {"source-supply-asked", "A supply is trusted with 80 % of its print, what it feeds already included",
-     supply_asked},
-    {"source-circuit-asked", "A tapped circuit's fuse carries what is added to it", circuit_asked},
-    {"source-circuit-wire", "A tapped circuit's fuse is no larger than its wire", circuit_wire},
-    {"source-tap-fuse", "A tap's fuse is no larger than the circuit's", tap_fuse},
-    {"source-with-key", "What must stay on does not hang on the key", with_key},
-    {"source-standing", "What stays on leaves the vehicle's battery something", standing},
-    {"source-beside-pack", "Cells are charged by a charger", beside_a_pack},
-    {"source-panel-lead", "A panel's lead is fused where the pack feeds it", panel_lead},
-    {"source-sun", "The sun brings what the days take", sun_too_little},
+    {"source-idle", to_say("Every source feeds something"), idle},
+    {"source-range", to_say("Every source has its voltage, the lower one first"), range},
+    {"source-supply-asked",
+     to_say("A supply is trusted with 80 % of its print, what it feeds already included"), supply_asked},
+    {"source-circuit-asked", to_say("A tapped circuit's fuse carries what is added to it"), circuit_asked},
+    {"source-circuit-wire", to_say("A tapped circuit's fuse is no larger than its wire"), circuit_wire},
+    {"source-tap-fuse", to_say("A tap's fuse is no larger than the circuit's"), tap_fuse},
+    {"source-with-key", to_say("What must stay on does not hang on the key"), with_key},
+    {"source-standing", to_say("What stays on leaves the vehicle's battery something"), standing},
+    {"source-beside-pack", to_say("Cells are charged by a charger"), beside_a_pack},
+    {"source-panel-lead", to_say("A panel's lead is fused where the pack feeds it"), panel_lead},
+    {"source-sun", to_say("The sun brings what the days take"), sun_too_little},
 };
 
 }  // namespace sangre

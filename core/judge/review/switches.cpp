@@ -5,6 +5,7 @@
 #include "protection/suiting.h"
 #include "review/exchange.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -24,7 +25,7 @@ const SwitchType* fitting(const Context& c, size_t feed, const SwitchType* inste
 std::vector<Fix> stronger(const Context& c, size_t feed, const Device& d) {
     const auto* best = fitting(c, feed, find(c.catalogue.switches, d.type));
     if (!best || best->id == d.type) return {};
-    return {{"Use a " + best->name,
+    return {{say("Use a ") + best->name,
              [id = d.id, to = best->id](const Plan& p) { return set_device_type(p, id, to); }}};
 }
 
@@ -42,9 +43,9 @@ void no_main(const Context& c, std::vector<Finding>& out) {
         if (const auto* source = by_id(c.plan.sources, c.plan.feeds[chain.back()].from);
             source && source->kind == SourceKind::circuit && source->with_key)
             continue;
-        Finding f{Severity::caution, {}, {load.id}, fmt::format("Nothing turns {} off.", load.name), {}, {}};
+        Finding f{Severity::caution, {}, {load.id}, say("Nothing turns {} off.", load.name), {}, {}};
         if (const auto* type = fitting(c, chain.front()))
-            f.fixes.push_back({"Put a switch in its feed",
+            f.fixes.push_back({say("Put a switch in its feed"),
                                [id = c.plan.feeds[chain.front()].id, to = type->id,
                                 name = load.name](const Plan& p) { return add_switch(p, id, to, name); }});
         out.push_back(std::move(f));
@@ -59,8 +60,8 @@ void overloaded(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::danger,
                        {},
                        {c.plan.feeds[f].id},
-                       fmt::format("{} switch: {} carries {}, asked {} (peak {}).", d.name, type->name,
-                                   format(type->rated), format(x.continuous), format(x.peak)),
+                       say("{} switch: {} carries {}, asked {} (peak {}).", d.name, type->name,
+                           format(type->rated), format(x.continuous), format(x.peak)),
                        {},
                        stronger(c, f, d)});
     });
@@ -74,11 +75,12 @@ void cannot_break(const Context& c, std::vector<Finding>& out) {
         Finding found{Severity::danger,
                       {},
                       {c.plan.feeds[f].id},
-                      fmt::format("{} switch: {} breaks {} DC at most; it sees {}.", d.name, type->name,
-                                  format(type->breaks), format(x.highest_end)),
+                      say("{} switch: {} breaks {} DC at most; it sees {}.", d.name, type->name,
+                          format(type->breaks), format(x.highest_end)),
                       {},
                       stronger(c, f, d)};
-        found.why.add("A DC arc does not go out by itself; the printed AC voltage says nothing about it.");
+        found.why.add(
+            say("A DC arc does not go out by itself; the printed AC voltage says nothing about it."));
         out.push_back(std::move(found));
     });
 }
@@ -89,8 +91,8 @@ void unknown(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::danger,
                            {},
                            {c.plan.feeds[f].id},
-                           fmt::format("{} names a switch “{}” that the catalogue does not hold.",
-                                       c.index().feed_name(c.plan.feeds[f]), d.type),
+                           say("{} names a switch “{}” that the catalogue does not hold.",
+                               c.index().feed_name(c.plan.feeds[f]), d.type),
                            {},
                            stronger(c, f, d)});
     });
@@ -100,13 +102,13 @@ void always_on_behind(const Context& c, std::vector<Finding>& out) {
     each_switch(c, [&](size_t f, const Device& d) {
         for (const auto l : c.index().loads_behind(f))
             if (c.plan.loads[l].always_on)
-                out.push_back({Severity::danger,
-                               {},
-                               {c.plan.loads[l].id, c.plan.feeds[f].id},
-                               fmt::format("{} must stay on and hangs behind the {} switch.",
-                                           c.plan.loads[l].name, d.name),
-                               {},
-                               {}});
+                out.push_back(
+                    {Severity::danger,
+                     {},
+                     {c.plan.loads[l].id, c.plan.feeds[f].id},
+                     say("{} must stay on and hangs behind the {} switch.", c.plan.loads[l].name, d.name),
+                     {},
+                     {}});
     });
 }
 
@@ -117,17 +119,16 @@ void plug_overloaded(const Context& c, std::vector<Finding>& out) {
                 d.kind == DeviceKind::connector ? find(c.catalogue.connectors, d.type) : nullptr;
             const auto& x = c.figures.worst.feeds[f];
             if (!type || (x.continuous <= type->rated && x.peak <= type->rated * 1.5)) continue;
-            Finding found{
-                Severity::danger,
-                {},
-                {c.plan.feeds[f].id},
-                fmt::format("{}: {} carries {}, asked {} (peak {}).", c.index().feed_name(c.plan.feeds[f]),
-                            type->name, format(type->rated), format(x.continuous), format(x.peak)),
-                {},
-                {}};
+            Finding found{Severity::danger,
+                          {},
+                          {c.plan.feeds[f].id},
+                          say("{}: {} carries {}, asked {} (peak {}).", c.index().feed_name(c.plan.feeds[f]),
+                              type->name, format(type->rated), format(x.continuous), format(x.peak)),
+                          {},
+                          {}};
             if (const auto* better = fitting_plug(c, f, {.anti_spark = type->anti_spark}))
                 found.fixes.push_back(
-                    {"Use a " + better->name, exchanged(c.plan.feeds[f].id, d.id, better->id)});
+                    {say("Use a ") + better->name, exchanged(c.plan.feeds[f].id, d.id, better->id)});
             out.push_back(std::move(found));
         }
 }
@@ -135,12 +136,12 @@ void plug_overloaded(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::switches{
-    {"switch-missing", "What must not stay on can be turned off", no_main},
-    {"switch-unknown", "Every switch is in the catalogue", unknown},
-    {"switch-overloaded", "A switch carries its current", overloaded},
-    {"switch-cannot-break", "A switch breaks its DC voltage", cannot_break},
-    {"switch-before-always-on", "Always-on loads branch before every switch", always_on_behind},
-    {"connector-overloaded", "A connector carries its current", plug_overloaded},
+    {"switch-missing", to_say("What must not stay on can be turned off"), no_main},
+    {"switch-unknown", to_say("Every switch is in the catalogue"), unknown},
+    {"switch-overloaded", to_say("A switch carries its current"), overloaded},
+    {"switch-cannot-break", to_say("A switch breaks its DC voltage"), cannot_break},
+    {"switch-before-always-on", to_say("Always-on loads branch before every switch"), always_on_behind},
+    {"connector-overloaded", to_say("A connector carries its current"), plug_overloaded},
 };
 
 }  // namespace sangre

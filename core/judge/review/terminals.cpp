@@ -11,6 +11,7 @@
 #include "plan/landing.h"
 #include "review/review.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -29,15 +30,15 @@ void each_landing(const Context& c, Check check) {
 }
 
 std::string end_words(const Context& c, const Lead& feed, const LeadEnd& end) {
-    return fmt::format("{}, its {} at {}", c.index().feed_name(feed), end.minus ? "return" : "supply",
-                       c.index().name(end.at_source ? feed.from : feed.to));
+    return say("{}, its {} at {}", c.index().feed_name(feed), end.minus ? say("return") : say("supply"),
+               c.index().name(end.at_source ? feed.from : feed.to));
 }
 
 void add_choices(const Context& c, const Lead& feed, const LeadEnd& end, Finding& x) {
     for (const auto* t : terminals_for(c.plan, feed, end))
-        x.fixes.push_back(
-            {fmt::format("Land it on {}", t->name),
-             [id = feed.id, end, name = t->name](const Plan& p) { return land_on(p, id, end, name); }});
+        x.fixes.push_back({say("Land it on {}", t->name), [id = feed.id, end, name = t->name](const Plan& p) {
+                               return land_on(p, id, end, name);
+                           }});
 }
 
 void terminal_unknown(const Context& c, std::vector<Finding>& out) {
@@ -47,7 +48,7 @@ void terminal_unknown(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  fmt::format("{}: there is no terminal “{}” for it.", end_words(c, feed, end), said),
+                  say("{}: there is no terminal “{}” for it.", end_words(c, feed, end), said),
                   {},
                   {}};
         add_choices(c, feed, end, x);
@@ -62,12 +63,12 @@ void terminal_unsaid(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::note,
                   {},
                   {feed.id},
-                  all.empty()
-                      ? fmt::format("{}: no terminal there is for it.", end_words(c, feed, end))
-                      : fmt::format("{}: on which of its {} terminals?", end_words(c, feed, end), all.size()),
+                  all.empty() ? say("{}: no terminal there is for it.", end_words(c, feed, end))
+                              : say("{}: on which of its {} terminals?", end_words(c, feed, end), all.size()),
                   {},
                   {}};
-        if (all.empty()) x.why.add("Where a part's terminals are named, each lead lands on one of its role.");
+        if (all.empty())
+            x.why.add(say("Where a part's terminals are named, each lead lands on one of its role."));
         add_choices(c, feed, end, x);
         out.push_back(std::move(x));
     });
@@ -92,18 +93,17 @@ void terminal_crowded(const Context& c, std::vector<Finding>& out) {
     });
     for (const auto& [key, there] : all) {
         if (there.wires <= there.terminal->wires) continue;
-        Finding x{
-            Severity::caution,
-            {},
-            {there.part, there.feeds.back()},
-            fmt::format(
-                "{} {} takes {} and {} land on it.", c.index().name(there.part), there.terminal->name,
-                there.terminal->wires == 1 ? "one wire" : fmt::format("{} wires", there.terminal->wires),
-                there.wires),
-            {},
-            {}};
-        x.why.add("Two wires under a screw made for one: one of them is held, the other only lies there.");
-        x.why.add("A pigtail before it, or a hub of its own, brings one wire to it.");
+        Finding x{Severity::caution,
+                  {},
+                  {there.part, there.feeds.back()},
+                  say("{} {} takes {} and {} land on it.", c.index().name(there.part), there.terminal->name,
+                      there.terminal->wires == 1 ? say("one wire") : say("{} wires", there.terminal->wires),
+                      there.wires),
+                  {},
+                  {}};
+        x.why.add(
+            say("Two wires under a screw made for one: one of them is held, the other only lies there."));
+        x.why.add(say("A pigtail before it, or a hub of its own, brings one wire to it."));
         out.push_back(std::move(x));
     }
 }
@@ -120,13 +120,13 @@ void terminal_too_small(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  fmt::format("{}: {} is {} wide and its copper {}.", end_words(c, feed, end), t->name,
-                              format(t->size), format(copper)),
+                  say("{}: {} is {} wide and its copper {}.", end_words(c, feed, end), t->name,
+                      format(t->size), format(copper)),
                   {},
                   {}};
-        x.why.add(
+        x.why.add(say(
             "Strands cut off to make it fit are copper that carries nothing; a thinner tail, joined before "
-            "it, fits.");
+            "it, fits."));
         out.push_back(std::move(x));
     });
 }
@@ -143,8 +143,8 @@ void terminal_joint(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::note,
                   {},
                   {feed.id},
-                  fmt::format("{}: {} is a {}, and the joint there is a {}.", end_words(c, feed, end),
-                              t->name, word_of(t->takes), joint->name),
+                  say("{}: {} is a {}, and the joint there is a {}.", end_words(c, feed, end), t->name,
+                      said_word(t->takes), joint->name),
                   {},
                   {}};
         const auto* better = choose_joint(c.catalogue, c.plan.practices, wanted,
@@ -159,11 +159,11 @@ void terminal_joint(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::terminals{
-    {"terminal-unknown", "A lead lands on a terminal that is there", terminal_unknown},
-    {"terminal-unsaid", "Where several terminals would do, one is chosen", terminal_unsaid},
-    {"terminal-crowded", "No terminal has more wires than it takes", terminal_crowded},
-    {"terminal-joint", "A joint is of the kind that its terminal takes", terminal_joint},
-    {"terminal-too-small", "The copper goes into its terminal", terminal_too_small},
+    {"terminal-unknown", to_say("A lead lands on a terminal that is there"), terminal_unknown},
+    {"terminal-unsaid", to_say("Where several terminals would do, one is chosen"), terminal_unsaid},
+    {"terminal-crowded", to_say("No terminal has more wires than it takes"), terminal_crowded},
+    {"terminal-joint", to_say("A joint is of the kind that its terminal takes"), terminal_joint},
+    {"terminal-too-small", to_say("The copper goes into its terminal"), terminal_too_small},
 };
 
 }  // namespace sangre

@@ -7,6 +7,7 @@
 #include "joint/item_joint.h"
 #include "review/review.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -35,7 +36,7 @@ std::string called(const Context& c, const Placed& p) {
 }
 
 std::string where(const Context& c, const Placed& p) {
-    return p.device.sits_on.empty() ? "in the air" : "on " + c.index().name(p.device.sits_on);
+    return p.device.sits_on.empty() ? say("in the air") : "on " + c.index().name(p.device.sits_on);
 }
 
 Edit seated(const Id& device, const Id& on) {
@@ -51,20 +52,20 @@ void never_closes(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {p.feed},
-                  fmt::format("{} sits {} that gets {} at most: it never closes.", called(c, p), where(c, p),
-                              format(p.span.hottest)),
+                  say("{} sits {} that gets {} at most: it never closes.", called(c, p), where(c, p),
+                      format(p.span.hottest)),
                   {},
                   {}};
-        x.why.add(fmt::format("The hottest air is {}; what it sits on adds {} K.", format(c.plan.hottest_air),
-                              format_number(raw(p.span.hottest - c.plan.hottest_air))));
+        x.why.add(say("The hottest air is {}; what it sits on adds {} K.", format(c.plan.hottest_air),
+                      format_number(raw(p.span.hottest - c.plan.hottest_air))));
         for (size_t k = 0; k < c.plan.converters.size(); ++k) {
             auto there = p.item;
             there.on = {PartKind::converter, k}, there.warmer_k.reset();
             there.type = find(c.catalogue.converters, c.plan.converters[k].type);
             if (!there.type || thermal_span(c.plan, there, c.figures.worst).hottest < *p.item.closes_above)
                 continue;
-            x.fixes.push_back(
-                {"Sit it on " + c.plan.converters[k].name, seated(p.device.id, c.plan.converters[k].id)});
+            x.fixes.push_back({say("Sit it on ") + c.plan.converters[k].name,
+                               seated(p.device.id, c.plan.converters[k].id)});
         }
         out.push_back(std::move(x));
     });
@@ -95,18 +96,19 @@ void opens_in_use(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {p.feed},
-                  fmt::format("{} sits {} that gets {} in normal use: it cuts out then.", called(c, p),
-                              where(c, p), format(p.span.hottest)),
+                  say("{} sits {} that gets {} in normal use: it cuts out then.", called(c, p), where(c, p),
+                      format(p.span.hottest)),
                   {},
                   {}};
-        x.why.add(fmt::format("In {} of air; such switches are true to {} K.", format(c.plan.hottest_air),
-                              format_number(spare_kelvin)));
+        x.why.add(say("In {} of air; such switches are true to {} K.", format(c.plan.hottest_air),
+                      format_number(spare_kelvin)));
         const auto* later = later_cut_out(c, p);
         const auto most = guarded(c, p);
         if (later && (!most || *later->opens_above <= *most))
-            x.fixes.push_back({"Use a " + later->name, [id = p.device.id, to = later->id](const Plan& plan) {
-                                   return set_device_type(plan, id, to);
-                               }});
+            x.fixes.push_back(
+                {say("Use a ") + later->name, [id = p.device.id, to = later->id](const Plan& plan) {
+                     return set_device_type(plan, id, to);
+                 }});
         out.push_back(std::move(x));
     });
 }
@@ -118,14 +120,15 @@ void guards_too_late(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {p.feed},
-                  fmt::format("{} opens after {} is hurt: that withstands {}.", called(c, p),
-                              c.index().name(p.device.sits_on), format(*most)),
+                  say("{} opens after {} is hurt: that withstands {}.", called(c, p),
+                      c.index().name(p.device.sits_on), format(*most)),
                   {},
                   {}};
         if (const auto* later = later_cut_out(c, p); later && *later->opens_above <= *most)
-            x.fixes.push_back({"Use a " + later->name, [id = p.device.id, to = later->id](const Plan& plan) {
-                                   return set_device_type(plan, id, to);
-                               }});
+            x.fixes.push_back(
+                {say("Use a ") + later->name, [id = p.device.id, to = later->id](const Plan& plan) {
+                     return set_device_type(plan, id, to);
+                 }});
         out.push_back(std::move(x));
     });
 }
@@ -138,13 +141,12 @@ void warmth_unsaid(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::note,
                   {},
                   {p.feed},
-                  fmt::format("{} sits on {}: how much warmer than the air does that get at work?",
-                              called(c, p), on),
+                  say("{} sits on {}: how much warmer than the air does that get at work?", called(c, p), on),
                   {},
                   {}};
         x.why.add(
-            "Until it is said, the switch is reckoned to feel the air. A finger bears 25 K on a mild "
-            "day; too hot to touch is 40 K.");
+            say("Until it is said, the switch is reckoned to feel the air. A finger bears 25 K on a mild "
+                "day; too hot to touch is 40 K."));
         for (const double kelvin : {25.0, 40.0})
             x.fixes.push_back(
                 {fmt::format("{} K", format_number(kelvin)), [id = p.device.id, kelvin](const Plan& plan) {
@@ -157,10 +159,11 @@ void warmth_unsaid(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::thermal{
-    {"thermal-never-closes", "A thermal switch sits where it gets warm enough to close", never_closes},
-    {"thermal-opens-in-use", "A thermal cut-out rides through every day", opens_in_use},
-    {"thermal-too-late", "A thermal cut-out opens before what it guards is hurt", guards_too_late},
-    {"thermal-unsaid", "How warm a load under a thermal switch gets is said", warmth_unsaid},
+    {"thermal-never-closes", to_say("A thermal switch sits where it gets warm enough to close"),
+     never_closes},
+    {"thermal-opens-in-use", to_say("A thermal cut-out rides through every day"), opens_in_use},
+    {"thermal-too-late", to_say("A thermal cut-out opens before what it guards is hurt"), guards_too_late},
+    {"thermal-unsaid", to_say("How warm a load under a thermal switch gets is said"), warmth_unsaid},
 };
 
 }  // namespace sangre

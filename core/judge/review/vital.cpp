@@ -6,29 +6,32 @@
 
 #include "review/review.h"
 #include "wiring/single_points.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
 
-const char* keeps_it(SinglePointKind kind) {
+std::string keeps_it(SinglePointKind kind) {
     switch (kind) {
         case SinglePointKind::source:
-            return "a second one through diodes, or its charge watched and an alarm well before it is empty";
+            return say(
+                "a second one through diodes, or its charge watched and an alarm well before it is empty");
         case SinglePointKind::module:
-            return "half as much again as it must give, air around it, or a second one";
+            return say("half as much again as it must give, air around it, or a second one");
         case SinglePointKind::fuse:
-            return "well above its peaks, bladed rather than glass where it shakes, looked at each season";
+            return say(
+                "well above its peaks, bladed rather than glass where it shakes, looked at each season");
         case SinglePointKind::power_switch:
-            return "a guard, a lock, or a loop instead: nobody turns it off by accident";
+            return say("a guard, a lock, or a loop instead: nobody turns it off by accident");
         case SinglePointKind::plug:
-            return "one that latches, and tied or taped; never held by friction alone";
+            return say("one that latches, and tied or taped; never held by friction alone");
         case SinglePointKind::hub:
-            return "locked nuts, marked with paint, tugged";
+            return say("locked nuts, marked with paint, tugged");
     }
     return "";
 }
 
-std::string counted(size_t n, const char* one, const char* many) {
+std::string counted(size_t n, const std::string& one, const std::string& many) {
     return n == 1 ? one : fmt::format("{} {}", n, many);
 }
 
@@ -36,27 +39,27 @@ std::string count_words(const std::map<SinglePointKind, size_t>& by_kind) {
     std::vector<std::string> words;
     for (const auto& [kind, n] : by_kind) switch (kind) {
             case SinglePointKind::source:
-                words.push_back(counted(n, "its source", "sources"));
+                words.push_back(counted(n, say("its source"), say("sources")));
                 break;
             case SinglePointKind::module:
-                words.push_back(counted(n, "a module", "modules"));
+                words.push_back(counted(n, say("a module"), say("modules")));
                 break;
             case SinglePointKind::fuse:
-                words.push_back(counted(n, "a fuse", "fuses"));
+                words.push_back(counted(n, say("a fuse"), say("fuses")));
                 break;
             case SinglePointKind::power_switch:
-                words.push_back(counted(n, "a switch", "switches"));
+                words.push_back(counted(n, say("a switch"), say("switches")));
                 break;
             case SinglePointKind::plug:
-                words.push_back(counted(n, "a plug", "plugs"));
+                words.push_back(counted(n, say("a plug"), say("plugs")));
                 break;
             case SinglePointKind::hub:
-                words.push_back(counted(n, "a block", "blocks"));
+                words.push_back(counted(n, say("a block"), say("blocks")));
                 break;
         }
     const auto last = words.back();
     words.pop_back();
-    return words.empty() ? last : fmt::format("{} and {}", fmt::join(words, ", "), last);
+    return words.empty() ? last : say("{} and {}", fmt::join(words, ", "), last);
 }
 
 void alone(const Context& c, std::vector<Finding>& out) {
@@ -70,12 +73,12 @@ void alone(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::note,
                   {},
                   {load.id},
-                  fmt::format("{} is vital, and {} can stop it alone.", load.name, count_words(by_kind)),
+                  say("{} is vital, and {} can stop it alone.", load.name, count_words(by_kind)),
                   {},
                   {}};
         for (const auto& p : points) f.why.add(fmt::format("{}: {}.", p.name, keeps_it(p.kind)));
-        f.why.add(
-            "Every lead and joint on the way is tugged and tied by the build, and looked at a second time.");
+        f.why.add(say(
+            "Every lead and joint on the way is tugged and tied by the build, and looked at a second time."));
         out.push_back(std::move(f));
     }
 }
@@ -83,7 +86,7 @@ void alone(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::vital{
-    {"vital-single-points", "What alone can stop a vital load is named", alone},
+    {"vital-single-points", to_say("What alone can stop a vital load is named"), alone},
 };
 
 }  // namespace sangre

@@ -5,6 +5,7 @@
 #include "wire/choice.h"
 #include "wire/conductor.h"
 #include "wiring/resistances.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -12,7 +13,8 @@ namespace {
 constexpr double fix_share = 0.97;  // of the limit: a mend that just meets it is found again
 
 Fix use_wire(const Lead& feed, const WireType& wire) {
-    return {"Use " + wire.size, [id = feed.id, to = wire.id](const Plan& p) { return set_wire(p, id, to); }};
+    return {say("Use ") + wire.size,
+            [id = feed.id, to = wire.id](const Plan& p) { return set_wire(p, id, to); }};
 }
 
 void unknown_wire(const Context& c, std::vector<Finding>& out) {
@@ -21,10 +23,9 @@ void unknown_wire(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::danger,
                            {},
                            {f.id},
-                           f.wire.empty()
-                               ? fmt::format("{} has no wire chosen.", c.index().feed_name(f))
-                               : fmt::format("{} names a wire “{}” that the catalogue does not hold.",
-                                             c.index().feed_name(f), f.wire),
+                           f.wire.empty() ? say("{} has no wire chosen.", c.index().feed_name(f))
+                                          : say("{} names a wire “{}” that the catalogue does not hold.",
+                                                c.index().feed_name(f), f.wire),
                            {},
                            {}});
 }
@@ -35,10 +36,10 @@ void no_length(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::caution,
                            {},
                            {c.plan.feeds[i].id},
-                           fmt::format("{} has a length of zero: measure the path and type it.",
-                                       c.index().feed_name(c.plan.feeds[i])),
+                           say("{} has a length of zero: measure the path and type it.",
+                               c.index().feed_name(c.plan.feeds[i])),
                            {},
-                           {{"Take it from the route", [id = c.plan.feeds[i].id](const Plan& p) {
+                           {{say("Take it from the route"), [id = c.plan.feeds[i].id](const Plan& p) {
                                  return set_length(p, id, std::nullopt);
                              }}}});
 }
@@ -52,8 +53,8 @@ void guessed(const Context& c, std::vector<Finding>& out) {
     out.push_back({Severity::note,
                    {},
                    about,
-                   fmt::format("{} {} a guess of {}. Measure the path, not the crow's flight.", n,
-                               n == 1 ? "length is" : "lengths are", format(guessed_length)),
+                   say("{} {} a guess of {}. Measure the path, not the crow's flight.", n,
+                       n == 1 ? say("length is") : say("lengths are"), format(guessed_length)),
                    {},
                    {}});
 }
@@ -74,13 +75,14 @@ void too_warm(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {c.plan.feeds[i].id},
-                  fmt::format("{}: {} reaches {}; {} withstands {}.", c.index().feed_name(c.plan.feeds[i]),
-                              p.wire->size, format(p.warmest), p.insulation->name, format(p.insulation->max)),
+                  say("{}: {} reaches {}; {} withstands {}.", c.index().feed_name(c.plan.feeds[i]),
+                      p.wire->size, format(p.warmest), p.insulation->name, format(p.insulation->max)),
                   {},
                   {}};
-        f.why.add(fmt::format("{} continuously, {} for {}; the wire carries {}.", format(p.need.continuous),
-                              format(p.need.peak), format(p.need.peak_time), format(p.ampacity)));
-        f.why.source = "Heat balance in still air, Churchill & Chu 1975; bunching IEC 60364-5-52 B.52.17";
+        f.why.add(say("{} continuously, {} for {}; the wire carries {}.", format(p.need.continuous),
+                      format(p.need.peak), format(p.need.peak_time), format(p.ampacity)));
+        f.why.source =
+            say("Heat balance in still air, Churchill & Chu 1975; bunching IEC 60364-5-52 B.52.17");
         const WireType* enough = nullptr;
         for (const auto* w = next_thicker(c.catalogue, *p.wire); w; w = next_thicker(c.catalogue, *w)) {
             const auto& thermal = *thermal_of(*w, *p.insulation, c.plan.hottest_air, p.bunched);
@@ -108,11 +110,11 @@ void drops(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {feed.id},
-                  fmt::format("{} loses {} ({}), limit {}.", c.index().feed_name(feed), format(x.drop),
-                              format_percent(x.drop_share), format_percent(limit)),
+                  say("{} loses {} ({}), limit {}.", c.index().feed_name(feed), format(x.drop),
+                      format_percent(x.drop_share), format_percent(limit)),
                   {},
                   {}};
-        f.why.add(fmt::format("{} × (out and back) at {}.", format(x.continuous), x.drop_where));
+        f.why.add(say("{} × (out and back) at {}.", format(x.continuous), x.drop_where));
         const auto parts = feed_resistances(feed, c.catalogue, c.figures.harness.wiring, i, x.drop_copper);
         for (const auto& r : parts) f.why.add(fmt::format("{}: {}", r.what, format(r.value)));
         for (const auto* w = next_thicker(c.catalogue, *p.wire);
@@ -128,11 +130,11 @@ void drops(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::wires{
-    {"wire-unknown", "Every feed has a wire from the catalogue", unknown_wire},
-    {"wire-zero-length", "Every feed has a length", no_length},
-    {"wire-length-guessed", "Lengths are measured, not guessed", guessed},
-    {"wire-too-warm", "No wire is hotter than its insulation stands", too_warm},
-    {"wire-drop", "No feed loses more than the drop limit", drops},
+    {"wire-unknown", to_say("Every feed has a wire from the catalogue"), unknown_wire},
+    {"wire-zero-length", to_say("Every feed has a length"), no_length},
+    {"wire-length-guessed", to_say("Lengths are measured, not guessed"), guessed},
+    {"wire-too-warm", to_say("No wire is hotter than its insulation stands"), too_warm},
+    {"wire-drop", to_say("No feed loses more than the drop limit"), drops},
 };
 
 }  // namespace sangre

@@ -7,6 +7,7 @@
 #include <regex>
 
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -69,23 +70,25 @@ tl::expected<size_t, ParseError> read_charger(Source& b, std::string_view text) 
         if (at >= text.size()) break;
         const auto a = read_amount(text, at);
         if (!a) return tl::unexpected(a.error());
-        const auto wrong = [&](const char* message) {
+        const auto wrong = [&](const std::string& message) {
             return tl::unexpected(ParseError{at, a->end, message});
         };
-        if (a->is_range()) return wrong("one value is expected of a charger");
+        if (a->is_range()) return wrong(say("one value is expected of a charger"));
         if (a->dimension == Dimension::voltage && !volts) {
-            if (a->high <= 0 || a->high >= 60) return wrong("a charger's volts lie above 0 and below 60");
+            if (a->high <= 0 || a->high >= 60)
+                return wrong(say("a charger's volts lie above 0 and below 60"));
             b.charger = Volt(a->high), volts = true;
         } else if (a->dimension == Dimension::current && !amps) {
-            if (a->high <= 0 || a->high > 1000) return wrong("a charger's amperes lie above 0, up to 1000");
+            if (a->high <= 0 || a->high > 1000)
+                return wrong(say("a charger's amperes lie above 0, up to 1000"));
             b.charger_current = Ampere(a->high), amps = true;
         } else
-            return wrong("of a charger its volts and amperes are expected: charger 29.2 V 5 A");
+            return wrong(say("of a charger its volts and amperes are expected: charger 29.2 V 5 A"));
         at = a->end;
     }
     if (!volts)
         return tl::unexpected(
-            ParseError{begin, text.size(), "the volts it ends at are missing: charger 29.2 V 5 A"});
+            ParseError{begin, text.size(), say("the volts it ends at are missing: charger 29.2 V 5 A")});
     return begin;
 }
 
@@ -103,13 +106,13 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
     };
     const auto words = pack_words(text);
     if (words.empty() && raw(b.charger) <= 0 && like.charger == b.charger)
-        return tl::unexpected(ParseError{0, text.size(), "type a pack, such as 8S LFP 35 Ah"});
+        return tl::unexpected(ParseError{0, text.size(), say("type a pack, such as 8S LFP 35 Ah")});
     bool series_said = false;
     for (const auto& w : words) {
         const auto s = count_before(w.text, 's'), p = count_before(w.text, 'p');
         if (s || p) {
             if ((s && *s < 1) || (p && *p < 1))
-                return wrong(w, "at least one cell in series and in parallel");
+                return wrong(w, say("at least one cell in series and in parallel"));
             if (s) b.series = *s, series_said = true;
             if (p) b.parallel = *p;
             continue;
@@ -117,14 +120,17 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
         if (std::isdigit(static_cast<unsigned char>(w.text[0]))) {
             if (const auto v = parse_value(w.text, Dimension::voltage); v && lower(w.text).ends_with("v")) {
                 if (*v <= 0 || *v >= 60)
-                    return wrong(w, "volts above 0 and below 60 are expected; beyond is outside this tool");
+                    return wrong(w,
+                                 say("volts above 0 and below 60 are expected; beyond is outside this tool"));
                 volts = *v;
                 continue;
             }
             const auto q = parse_value(w.text, Dimension::charge);
             if (!q)
-                return wrong(w, "cells (8S, 2P), volts or ampere-hours are expected: " + q.error().message);
-            if (*q < 1e-3 || *q > 1e5) return wrong(w, "a capacity from 1 mAh to 100 000 Ah is expected");
+                return wrong(w,
+                             say("cells (8S, 2P), volts or ampere-hours are expected: ") + q.error().message);
+            if (*q < 1e-3 || *q > 1e5)
+                return wrong(w, say("a capacity from 1 mAh to 100 000 Ah is expected"));
             amp_hours = *q;
             continue;
         }
@@ -132,24 +138,25 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
         if (!chemistry) {
             std::string known;
             for (const auto& c : catalogue.chemistries) known += (known.empty() ? "" : ", ") + c.short_name;
-            return wrong(w, fmt::format("“{}” is no chemistry; {} are known", w.text, known));
+            return wrong(w, say("“{}” is no chemistry; {} are known", w.text, known));
         }
         b.chemistry = chemistry->id;
     }
     const auto* chemistry = find(catalogue.chemistries, b.chemistry);
     if (volts && !series_said) {
-        if (!chemistry) return tl::unexpected(ParseError{0, text.size(), "say the chemistry, such as LFP"});
+        if (!chemistry)
+            return tl::unexpected(ParseError{0, text.size(), say("say the chemistry, such as LFP")});
         b.series = std::max(1, static_cast<int>(std::lround(*volts / raw(chemistry->nominal))));
         const double made = raw(chemistry->nominal) * b.series;
         if (std::abs(made - *volts) > 0.13 * *volts)
-            return tl::unexpected(ParseError{
-                0, text.size(),
-                fmt::format("{} cells make {}, not {}; say how many in series, such as {}S",
-                            chemistry->short_name, format(Volt(made)), format(Volt(*volts)), b.series)});
+            return tl::unexpected(
+                ParseError{0, text.size(),
+                           say("{} cells make {}, not {}; say how many in series, such as {}S",
+                               chemistry->short_name, format(Volt(made)), format(Volt(*volts)), b.series)});
     }
-    if (!chemistry) return tl::unexpected(ParseError{0, text.size(), "say the chemistry, such as LFP"});
+    if (!chemistry) return tl::unexpected(ParseError{0, text.size(), say("say the chemistry, such as LFP")});
     if (!amp_hours && raw(b.cell_capacity) <= 0)
-        return tl::unexpected(ParseError{0, text.size(), "its capacity is missing, such as 35 Ah"});
+        return tl::unexpected(ParseError{0, text.size(), say("its capacity is missing, such as 35 Ah")});
     if (amp_hours) b.cell_capacity = AmpereHour(*amp_hours / b.parallel);
     return b;
 }

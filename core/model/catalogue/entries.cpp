@@ -6,6 +6,7 @@
 #include <stdexcept>
 
 #include "wire/conductor.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -22,7 +23,7 @@ Word one_of(const Value& j, const char* key, std::initializer_list<std::pair<con
     const auto said = j.value(key, std::string(words.begin()->first));
     for (const auto& [name, word] : words)
         if (said == name) return word;
-    throw std::runtime_error(fmt::format("{}: “{}” is not known", key, said));
+    throw std::runtime_error(say("{}: “{}” is not known", key, said));
 }
 
 std::string gauge_name(int gauge) {
@@ -132,7 +133,7 @@ void read(const Value& j, Chemistry& c) {
             throw std::runtime_error(fmt::format("/rest_V_by_10_percent/{}: falls as charge grows", i));
     }
     c.plates_when_cold = j.value("plates_when_cold", false);
-    c.caution = text(j, "caution");
+    c.caution = said(text(j, "caution"));
 }
 
 void read(const Value& j, CellType& c) {
@@ -213,12 +214,12 @@ void read(const Value& j, JointKind& k) {
     k.most = SquareMillimetre(j.value("most_mm2", raw(k.most)));
     if (k.least > k.most) throw std::runtime_error("/least_mm2: larger than most_mm2");
     k.rated = Ampere(j.value("rated_A", 0.0)), k.hottest = Celsius(j.value("hottest_C", raw(k.hottest)));
-    k.part = text(j, "part"), k.heat = text(j, "heat"), k.flux = text(j, "flux"),
-    k.solder = text(j, "solder");
+    k.part = said(text(j, "part")), k.heat = said(text(j, "heat")), k.flux = said(text(j, "flux")),
+    k.solder = said(text(j, "solder"));
     k.resistance = as<Ohm>(j, "resistance_ohm"), k.tube = j.at("tube"), k.minutes = j.at("minutes");
     k.tools = j.at("tools").get<std::vector<std::string>>();
-    k.actions = j.at("actions").get<std::vector<std::string>>();
-    k.caution = text(j, "caution");
+    k.actions = said_each(j.at("actions").get<std::vector<std::string>>());
+    k.caution = said(text(j, "caution"));
 }
 
 void read(const Value& j, InlinePart& p) {

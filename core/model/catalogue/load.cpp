@@ -10,6 +10,7 @@
 #include "catalogue/entry.h"
 #include "files/schema.h"
 #include "wire/conductor.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -117,7 +118,7 @@ void drop_dangling(Catalogue& c, List& list, const Others& others, const char* w
                    Id List::value_type::*of) {
     std::erase_if(list, [&](const auto& e) {
         if (find(others, e.*of)) return false;
-        c.refused.push_back(fmt::format("{}: no {} “{}” in the catalogue", e.id, what, e.*of));
+        c.refused.push_back(say("{}: no {} “{}” in the catalogue", e.id, what, e.*of));
         return true;
     });
 }

@@ -5,6 +5,7 @@
 #include <algorithm>
 
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -78,11 +79,10 @@ tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue
         }
     if (best) return best;
     if (!any_makes)
-        return tl::unexpected(fmt::format("no module in the catalogue makes {} from {} – {}", format(volts),
-                                          format(source.low), format(source.high)));
-    return tl::unexpected(
-        fmt::format("it needs {} (peak {}) at {}, and the strongest module is trusted with {}",
-                    format(continuous), format(peak), format(volts), format(strongest)));
+        return tl::unexpected(say("no module in the catalogue makes {} from {} – {}", format(volts),
+                                  format(source.low), format(source.high)));
+    return tl::unexpected(say("it needs {} (peak {}) at {}, and the strongest module is trusted with {}",
+                              format(continuous), format(peak), format(volts), format(strongest)));
 }
 
 }  // namespace sangre

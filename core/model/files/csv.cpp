@@ -8,6 +8,7 @@
 #include "plan/load_text.h"
 #include "units/format.h"
 #include "units/parse.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -197,7 +198,7 @@ tl::expected<std::vector<Load>, std::vector<CsvProblem>> loads_from_csv(const st
     if (!rows.empty() && rows.back().open_quote)
         return tl::unexpected(std::vector<CsvProblem>{
             {*rows.back().open_quote,
-             "A quotation mark opens here and is not closed: close it, or take it away."}});
+             say("A quotation mark opens here and is not closed: close it, or take it away.")}});
     if (!rows.empty() && lower(rows[0].cells[0]) == "name")
         for (const auto& h : rows[0].cells) header.push_back(column_of(h));
     for (size_t r = header.empty() ? 0 : 1; r < rows.size(); ++r) {
@@ -222,7 +223,7 @@ tl::expected<std::vector<Load>, std::vector<CsvProblem>> loads_from_csv(const st
         ids.loads.push_back(read.load);
         loads.push_back(std::move(read.load));
     }
-    if (loads.empty() && problems.empty()) problems.push_back({1, "There are no loads in this table."});
+    if (loads.empty() && problems.empty()) problems.push_back({1, say("There are no loads in this table.")});
     if (!problems.empty()) return tl::unexpected(problems);
     return loads;
 }

@@ -1,4 +1,5 @@
 #include "line/amounts.h"
+#include "words/say.h"
 
 #include <fmt/format.h>
 
@@ -63,14 +64,14 @@ tl::expected<double, std::string> read_amount_of(std::string_view key, std::stri
     const auto* u = unit_of(key);
     if (!u) {
         if (const auto v = plain(text)) return *v;
-        return tl::unexpected(fmt::format("“{}” is not a number that can be read in one way", text));
+        return tl::unexpected(say("“{}” is not a number that can be read in one way", text));
     }
     // In the key's own unit nothing is converted, so that nothing is lost.
     if (text.ends_with(u->unit))
         if (const auto v = plain(without_blanks(text.substr(0, text.size() - u->unit.size())))) return *v;
     if (u->ending == "_K") {
         if (const auto v = plain(text)) return *v;
-        return tl::unexpected(fmt::format("“{}” is not understood; kelvin are expected, such as 25 K", text));
+        return tl::unexpected(say("“{}” is not understood; kelvin are expected, such as 25 K", text));
     }
     if (u->ending == "_mm2") {
         const auto area = parse_wire_size(text);

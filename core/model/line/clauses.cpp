@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "units/words.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -28,7 +29,7 @@ tl::expected<std::vector<Clause>, ParseError> line_clauses(std::string_view line
         take(i);
         begin = i + 1;
     }
-    if (inside) return tl::unexpected(ParseError{opened, line.size(), "this quote is not closed"});
+    if (inside) return tl::unexpected(ParseError{opened, line.size(), say("this quote is not closed")});
     take(line.size());
     return all;
 }

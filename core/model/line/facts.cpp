@@ -4,6 +4,7 @@
 #include <array>
 
 #include "units/number.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -18,15 +19,16 @@ std::vector<std::string> words_of() {
     return all;
 }
 
-constexpr Fact id_fact{"id", "id", unsaid, "what the file calls it; said only where the name does not tell"};
+constexpr Fact id_fact{"id", "id", unsaid,
+                       to_say("what the file calls it; said only where the name does not tell")};
 
 constexpr std::array plan_facts{
-    Fact{"name", "", head, "what the plan is called"},
-    Fact{"metal_frame", "metal frame", plain, "currents may come back through its frame"},
-    Fact{"flies", "flies", plain, "mass counts, and a loss is a crash"},
-    Fact{"hottest_air_C", "up to", plain, "the hottest air that it works in"},
-    Fact{"coldest_air_C", "from", plain, "the coldest air"},
-    Fact{"repeats_per_day", "times a day", plain, "how often its phases are gone through in a day"},
+    Fact{"name", "", head, to_say("what the plan is called")},
+    Fact{"metal_frame", "metal frame", plain, to_say("currents may come back through its frame")},
+    Fact{"flies", "flies", plain, to_say("mass counts, and a loss is a crash")},
+    Fact{"hottest_air_C", "up to", plain, to_say("the hottest air that it works in")},
+    Fact{"coldest_air_C", "from", plain, to_say("the coldest air")},
+    Fact{"repeats_per_day", "times a day", plain, to_say("how often its phases are gone through in a day")},
     Fact{"sources", "", unsaid},
     Fact{"hubs", "", unsaid},
     Fact{"converters", "", unsaid},
@@ -47,261 +49,271 @@ constexpr std::array plan_facts{
     Fact{"log", "", unsaid}};
 
 constexpr std::array practice_facts{
-    Fact{"wire", "wires by", plain, "what wires are sized by", false, words_of<WireSchool>},
-    Fact{"drop_limit", "drop limit", plain, "share of the voltage that a feed may lose: 0.03 is 3 %"},
-    Fact{"fuse", "fuses", plain, "how large they are chosen", false, words_of<FuseSchool>},
-    Fact{"set", "rails set", plain, "where in its window a rail is set", false, words_of<SetSchool>},
-    Fact{"terminal", "strands", plain, "under a screw", false, words_of<TerminalSchool>},
-    Fact{"supply", "packs", plain, "one for all, or a second one for what is quiet", false,
+    Fact{"wire", "wires by", plain, to_say("what wires are sized by"), false, words_of<WireSchool>},
+    Fact{"drop_limit", "drop limit", plain, to_say("share of the voltage that a feed may lose: 0.03 is 3 %")},
+    Fact{"fuse", "fuses", plain, to_say("how large they are chosen"), false, words_of<FuseSchool>},
+    Fact{"set", "rails set", plain, to_say("where in its window a rail is set"), false, words_of<SetSchool>},
+    Fact{"terminal", "strands", plain, to_say("under a screw"), false, words_of<TerminalSchool>},
+    Fact{"supply", "packs", plain, to_say("one for all, or a second one for what is quiet"), false,
          words_of<SupplySchool>},
-    Fact{"sizing", "sizing", plain, "as computed, or half as much again", false, words_of<SizingSchool>},
-    Fact{"feeds", "feeds", plain, "for every load its own, or one for those that stand together", false,
-         words_of<FeedSchool>},
-    Fact{"flight", "in flight", plain, "whether feeds whose loss is a crash have a fuse", false,
+    Fact{"sizing", "sizing", plain, to_say("as computed, or half as much again"), false,
+         words_of<SizingSchool>},
+    Fact{"feeds", "feeds", plain, to_say("for every load its own, or one for those that stand together"),
+         false, words_of<FeedSchool>},
+    Fact{"flight", "in flight", plain, to_say("whether feeds whose loss is a crash have a fuse"), false,
          words_of<FlightSchool>},
-    Fact{"joint", "joints", plain, "how they are made", false, words_of<JointSchool>},
-    Fact{"missing_tools", "without tool", text, "a tool that this builder does not own"},
-    Fact{"tubes_at_hand", "tube at hand", entry, "a size of tube in the drawer"},
+    Fact{"joint", "joints", plain, to_say("how they are made"), false, words_of<JointSchool>},
+    Fact{"missing_tools", "without tool", text, to_say("a tool that this builder does not own")},
+    Fact{"tubes_at_hand", "tube at hand", entry, to_say("a size of tube in the drawer")},
     Fact{"meter_share", "meter off by", plain,
-         "share of the volts that the meter may be wrong by: 0.01 is 1 %"},
-    Fact{"over_tube", "tube over both", plain, "one more tube over both joints where a pair ends"},
-    Fact{"heat", "shrunk by", plain, "what shrinks tube", false, words_of<HeatSchool>},
-    Fact{"insulation", "covered with", plain, "what covers a joint", false, words_of<InsulationSchool>},
-    Fact{"noise", "noise", plain, "a converter of its own for what is noisy, or not", false,
+         to_say("share of the volts that the meter may be wrong by: 0.01 is 1 %")},
+    Fact{"over_tube", "tube over both", plain, to_say("one more tube over both joints where a pair ends")},
+    Fact{"heat", "shrunk by", plain, to_say("what shrinks tube"), false, words_of<HeatSchool>},
+    Fact{"insulation", "covered with", plain, to_say("what covers a joint"), false,
+         words_of<InsulationSchool>},
+    Fact{"noise", "noise", plain, to_say("a converter of its own for what is noisy, or not"), false,
          words_of<NoiseSchool>},
-    Fact{"wire_insulation", "insulation", entry, "of the wires that are chosen"},
-    Fact{"metric", "metric", plain, "wires in mm² instead of AWG"}};
+    Fact{"wire_insulation", "insulation", entry, to_say("of the wires that are chosen")},
+    Fact{"metric", "metric", plain, to_say("wires in mm² instead of AWG")}};
 
 constexpr std::array source_facts{
     id_fact,
-    Fact{"name", "", head, "“Battery: 8S LFP 35 Ah”: its name, a colon, what it is"},
-    Fact{"kind", "kind", plain, "what it is", true, words_of<SourceKind>},
-    Fact{"chemistry", "chemistry", entry, "of a pack's cells"},
-    Fact{"series", "cells in series", plain, "in series"},
-    Fact{"parallel", "cells in parallel", plain, "in parallel"},
-    Fact{"cell_capacity_Ah", "cell", plain, "printed capacity of one cell"},
-    Fact{"health", "health", plain, "share of the printed capacity that is left, 0 to 2"},
-    Fact{"resistance_factor", "resistance factor", plain, "internal resistance over that of a new pack"},
-    Fact{"weakest_cell", "weakest cell", plain, "its capacity over that of the others"},
-    Fact{"charge_behind", "charge behind", plain, "how far its charge lies below the plan's, 0 to 1"},
-    Fact{"charger_V", "charger ends at", plain, "volts at which its charger ends"},
-    Fact{"charger_A", "charger gives", plain, "amperes of its charger"},
-    Fact{"min_V", "from", plain, "its lowest voltage"},
-    Fact{"max_V", "up to", plain, "its highest voltage"},
-    Fact{"rated_A", "rated", plain, "amperes printed on a supply"},
-    Fact{"already_A", "already feeds", plain, "what else hangs on it"},
-    Fact{"fuse_A", "fuse", plain, "of a circuit: that it hangs on"},
-    Fact{"fuse_type", "fuse family", entry, "of that fuse"},
-    Fact{"wire_mm2", "copper", plain, "cross-section of the circuit's wire"},
-    Fact{"wire_m", "wire", plain, "its length to the tap, one way"},
-    Fact{"with_key", "with the key", plain, "live with the key alone"},
-    Fact{"power_W", "power", plain, "of a panel in full sun"},
-    Fact{"sun_poor_h", "sun on a poor day", plain, "hours of full sun that a poor day is worth"},
-    Fact{"sun_good_h", "sun on a good day", plain, "hours of a good day"},
-    Fact{"place", "at", place, "where it stands"}};
+    Fact{"name", "", head, to_say("“Battery: 8S LFP 35 Ah”: its name, a colon, what it is")},
+    Fact{"kind", "kind", plain, to_say("what it is"), true, words_of<SourceKind>},
+    Fact{"chemistry", "chemistry", entry, to_say("of a pack's cells")},
+    Fact{"series", "cells in series", plain, to_say("in series")},
+    Fact{"parallel", "cells in parallel", plain, to_say("in parallel")},
+    Fact{"cell_capacity_Ah", "cell", plain, to_say("printed capacity of one cell")},
+    Fact{"health", "health", plain, to_say("share of the printed capacity that is left, 0 to 2")},
+    Fact{"resistance_factor", "resistance factor", plain,
+         to_say("internal resistance over that of a new pack")},
+    Fact{"weakest_cell", "weakest cell", plain, to_say("its capacity over that of the others")},
+    Fact{"charge_behind", "charge behind", plain, to_say("how far its charge lies below the plan's, 0 to 1")},
+    Fact{"charger_V", "charger ends at", plain, to_say("volts at which its charger ends")},
+    Fact{"charger_A", "charger gives", plain, to_say("amperes of its charger")},
+    Fact{"min_V", "from", plain, to_say("its lowest voltage")},
+    Fact{"max_V", "up to", plain, to_say("its highest voltage")},
+    Fact{"rated_A", "rated", plain, to_say("amperes printed on a supply")},
+    Fact{"already_A", "already feeds", plain, to_say("what else hangs on it")},
+    Fact{"fuse_A", "fuse", plain, to_say("of a circuit: that it hangs on")},
+    Fact{"fuse_type", "fuse family", entry, to_say("of that fuse")},
+    Fact{"wire_mm2", "copper", plain, to_say("cross-section of the circuit's wire")},
+    Fact{"wire_m", "wire", plain, to_say("its length to the tap, one way")},
+    Fact{"with_key", "with the key", plain, to_say("live with the key alone")},
+    Fact{"power_W", "power", plain, to_say("of a panel in full sun")},
+    Fact{"sun_poor_h", "sun on a poor day", plain, to_say("hours of full sun that a poor day is worth")},
+    Fact{"sun_good_h", "sun on a good day", plain, to_say("hours of a good day")},
+    Fact{"place", "at", place, to_say("where it stands")}};
 
-constexpr std::array hub_facts{id_fact, Fact{"name", "", head, "what it is called"},
-                               Fact{"kind", "kind", plain, "how wires meet in it", true, words_of<HubKind>},
-                               Fact{"place", "at", place, "where it is"}};
+constexpr std::array hub_facts{
+    id_fact, Fact{"name", "", head, to_say("what it is called")},
+    Fact{"kind", "kind", plain, to_say("how wires meet in it"), true, words_of<HubKind>},
+    Fact{"place", "at", place, to_say("where it is")}};
 
-constexpr std::array converter_facts{id_fact,
-                                     Fact{"name", "", head, "what its rail is called"},
-                                     Fact{"type", "module", entry, "which module of the catalogue", true},
-                                     Fact{"set_V", "set", plain, "the voltage that it is set to"},
-                                     Fact{"place", "at", place, "where it is"},
-                                     Fact{"in_tube", "in tube", plain, "its bare board lies in a wide tube"}};
+constexpr std::array converter_facts{
+    id_fact,
+    Fact{"name", "", head, to_say("what its rail is called")},
+    Fact{"type", "module", entry, to_say("which module of the catalogue"), true},
+    Fact{"set_V", "set", plain, to_say("the voltage that it is set to")},
+    Fact{"place", "at", place, to_say("where it is")},
+    Fact{"in_tube", "in tube", plain, to_say("its bare board lies in a wide tube")}};
 
 constexpr std::array load_facts{
     id_fact,
-    Fact{"name", "", head, "“Fog pump 12 V 4 A motor noisy”: its name and what it draws"},
-    Fact{"kind", "kind", plain, "how it draws", false, words_of<LoadKind>},
-    Fact{"min_V", "from", plain, "the least voltage that it works at"},
-    Fact{"max_V", "up to", plain, "the most that it withstands"},
-    Fact{"nominal_V", "nominal", plain, "voltage that its figures are for"},
-    Fact{"idle_A", "idle", plain, "what it draws at rest"},
-    Fact{"typical_A", "draws", plain, "at work"},
-    Fact{"peak_A", "peak", plain, "at the most"},
-    Fact{"peak_s", "peak lasts", plain, "how long"},
-    Fact{"start_A", "start", plain, "in the instant of starting"},
-    Fact{"start_s", "start lasts", plain, "how long that takes"},
-    Fact{"always_on", "always on", plain, "never behind a switch"},
-    Fact{"vital", "vital", plain, "its loss is a crash or worse"},
-    Fact{"noisy", "noisy", plain, "disturbs others"},
-    Fact{"sensitive", "sensitive", plain, "is disturbed"},
-    Fact{"transmitter", "transmitter", plain, "wants its aerial before power"},
-    Fact{"own_switch", "switched", plain, "has a switch of its own"},
-    Fact{"starter", "starter", plain, "starts the vehicle"},
-    Fact{"capacitance_F", "capacitance", plain, "across its input"},
-    Fact{"assumed", "assumed", plain, "its figures are typical, not measured"},
-    Fact{"range_assumed", "range assumed", plain, "only a nominal voltage was said"},
-    Fact{"bridge_ohm", "bridge", plain, "both closed switches of a motor's bridge"},
-    Fact{"bridge_V", "bridge drop", plain, "of a bridge that takes so much whatever flows"},
-    Fact{"place", "at", place, "where it is"},
-    Fact{"lead", "own lead", wire, "the wire that it comes with"}};
+    Fact{"name", "", head, to_say("“Fog pump 12 V 4 A motor noisy”: its name and what it draws")},
+    Fact{"kind", "kind", plain, to_say("how it draws"), false, words_of<LoadKind>},
+    Fact{"min_V", "from", plain, to_say("the least voltage that it works at")},
+    Fact{"max_V", "up to", plain, to_say("the most that it withstands")},
+    Fact{"nominal_V", "nominal", plain, to_say("voltage that its figures are for")},
+    Fact{"idle_A", "idle", plain, to_say("what it draws at rest")},
+    Fact{"typical_A", "draws", plain, to_say("at work")},
+    Fact{"peak_A", "peak", plain, to_say("at the most")},
+    Fact{"peak_s", "peak lasts", plain, to_say("how long")},
+    Fact{"start_A", "start", plain, to_say("in the instant of starting")},
+    Fact{"start_s", "start lasts", plain, to_say("how long that takes")},
+    Fact{"always_on", "always on", plain, to_say("never behind a switch")},
+    Fact{"vital", "vital", plain, to_say("its loss is a crash or worse")},
+    Fact{"noisy", "noisy", plain, to_say("disturbs others")},
+    Fact{"sensitive", "sensitive", plain, to_say("is disturbed")},
+    Fact{"transmitter", "transmitter", plain, to_say("wants its aerial before power")},
+    Fact{"own_switch", "switched", plain, to_say("has a switch of its own")},
+    Fact{"starter", "starter", plain, to_say("starts the vehicle")},
+    Fact{"capacitance_F", "capacitance", plain, to_say("across its input")},
+    Fact{"assumed", "assumed", plain, to_say("its figures are typical, not measured")},
+    Fact{"range_assumed", "range assumed", plain, to_say("only a nominal voltage was said")},
+    Fact{"bridge_ohm", "bridge", plain, to_say("both closed switches of a motor's bridge")},
+    Fact{"bridge_V", "bridge drop", plain, to_say("of a bridge that takes so much whatever flows")},
+    Fact{"place", "at", place, to_say("where it is")},
+    Fact{"lead", "own lead", wire, to_say("the wire that it comes with")}};
 
 constexpr std::array passive_facts{
     id_fact,
-    Fact{"name", "", head, "what it is called"},
-    Fact{"kind", "kind", plain, "what it is", true, words_of<PassiveKind>},
-    Fact{"place", "at", place, "where it is"},
-    Fact{"ohm", "shows", plain, "ohms that a meter shows across it"},
-    Fact{"polar", "polarised", plain, "it minds which way round it is"},
-    Fact{"cutout_mm", "in an opening of", plain, "the opening that it sits in"}};
+    Fact{"name", "", head, to_say("what it is called")},
+    Fact{"kind", "kind", plain, to_say("what it is"), true, words_of<PassiveKind>},
+    Fact{"place", "at", place, to_say("where it is")},
+    Fact{"ohm", "shows", plain, to_say("ohms that a meter shows across it")},
+    Fact{"polar", "polarised", plain, to_say("it minds which way round it is")},
+    Fact{"cutout_mm", "in an opening of", plain, to_say("the opening that it sits in")}};
 
 constexpr std::array lead_facts{
     id_fact,
-    Fact{"from", "", head, "“Hub → Fog pump”: what it runs between"},
+    Fact{"from", "", head, to_say("“Hub → Fog pump”: what it runs between")},
     Fact{"to", "", head},
-    Fact{"name", "called", text, "a name of its own"},
-    Fact{"cores", "core", unsaid, "one line each: signal, role, pins, colour"},
-    Fact{"wire", "wire", wire, "of each conductor: size and insulation", true},
-    Fact{"length_m", "length", plain, "measured, one way", true},
-    Fact{"return", "return", plain, "what brings the current back", false, words_of<Return>},
-    Fact{"shared_with", "shared with", lead, "the lead whose return it uses"},
-    Fact{"joint_from", "begins with", joint, "the joint at its beginning"},
-    Fact{"joint_to", "ends with", joint, "the joint at its end"},
-    Fact{"items", "item", unsaid, "one line each: what sits in it"},
-    Fact{"terminal_from", "supply leaves", text, "the terminal that its supply begins on"},
-    Fact{"terminal_to", "supply lands on", text, "the terminal that its supply ends on"},
-    Fact{"return_from", "return leaves", text, "the terminal at its beginning that the return ends on"},
-    Fact{"return_to", "return lands on", text, "the terminal at its end that the return begins on"},
-    Fact{"conductors", "conductors", plain, "alike, in parallel"},
-    Fact{"supply_colour", "supply", text, "colour of the supply"},
-    Fact{"return_colour", "return colour", text, "colour of the return"},
-    Fact{"kind", "cable", plain, "what cable it is", false, words_of<CableKind>},
-    Fact{"volts_V", "volts", plain, "highest on the supply core of a cable that does not feed"},
-    Fact{"amps_A", "amperes", plain, "that its supply core carries"},
-    Fact{"label", "label", text, "what is written on both ends"},
-    Fact{"terminated", "terminated", plain, "a resistor across the pair at its ends"}};
+    Fact{"name", "called", text, to_say("a name of its own")},
+    Fact{"cores", "core", unsaid, to_say("one line each: signal, role, pins, colour")},
+    Fact{"wire", "wire", wire, to_say("of each conductor: size and insulation"), true},
+    Fact{"length_m", "length", plain, to_say("measured, one way"), true},
+    Fact{"return", "return", plain, to_say("what brings the current back"), false, words_of<Return>},
+    Fact{"shared_with", "shared with", lead, to_say("the lead whose return it uses")},
+    Fact{"joint_from", "begins with", joint, to_say("the joint at its beginning")},
+    Fact{"joint_to", "ends with", joint, to_say("the joint at its end")},
+    Fact{"items", "item", unsaid, to_say("one line each: what sits in it")},
+    Fact{"terminal_from", "supply leaves", text, to_say("the terminal that its supply begins on")},
+    Fact{"terminal_to", "supply lands on", text, to_say("the terminal that its supply ends on")},
+    Fact{"return_from", "return leaves", text,
+         to_say("the terminal at its beginning that the return ends on")},
+    Fact{"return_to", "return lands on", text, to_say("the terminal at its end that the return begins on")},
+    Fact{"conductors", "conductors", plain, to_say("alike, in parallel")},
+    Fact{"supply_colour", "supply", text, to_say("colour of the supply")},
+    Fact{"return_colour", "return colour", text, to_say("colour of the return")},
+    Fact{"kind", "cable", plain, to_say("what cable it is"), false, words_of<CableKind>},
+    Fact{"volts_V", "volts", plain, to_say("highest on the supply core of a cable that does not feed")},
+    Fact{"amps_A", "amperes", plain, to_say("that its supply core carries")},
+    Fact{"label", "label", text, to_say("what is written on both ends")},
+    Fact{"terminated", "terminated", plain, to_say("a resistor across the pair at its ends")}};
 
 constexpr std::array device_facts{
     id_fact,
-    Fact{"kind", "", head, "what it is", false, words_of<DeviceKind>},
-    Fact{"type", "type", entry, "which of the catalogue", true},
-    Fact{"rating_A", "rating", plain, "of a fuse", true},
-    Fact{"name", "called", text, "as you call a switch"},
-    Fact{"at_m", "at", plain, "along the lead, from its beginning"},
-    Fact{"reversed", "the wrong way round", plain, "a polarised one put in reversed"},
-    Fact{"holder", "in", entry, "the holder that a fuse sits in"},
-    Fact{"own_lead_m", "own leads", plain, "length of each of its own leads as cut"},
-    Fact{"joint_in", "joined before by", joint, "the joint on its side towards the source"},
-    Fact{"joint_out", "joined behind by", joint, "the joint on the other side"},
-    Fact{"coil_from", "coil on", part, "the part whose supply a relay's coil hangs on"},
-    Fact{"control", "closed by", part, "the button or controller that closes a relay"},
-    Fact{"sits_on", "sits on", part, "what a thermal switch feels"},
-    Fact{"warmer_K", "warmer by", plain, "kelvin over the air that this gets at work"}};
+    Fact{"kind", "", head, to_say("what it is"), false, words_of<DeviceKind>},
+    Fact{"type", "type", entry, to_say("which of the catalogue"), true},
+    Fact{"rating_A", "rating", plain, to_say("of a fuse"), true},
+    Fact{"name", "called", text, to_say("as you call a switch")},
+    Fact{"at_m", "at", plain, to_say("along the lead, from its beginning")},
+    Fact{"reversed", "the wrong way round", plain, to_say("a polarised one put in reversed")},
+    Fact{"holder", "in", entry, to_say("the holder that a fuse sits in")},
+    Fact{"own_lead_m", "own leads", plain, to_say("length of each of its own leads as cut")},
+    Fact{"joint_in", "joined before by", joint, to_say("the joint on its side towards the source")},
+    Fact{"joint_out", "joined behind by", joint, to_say("the joint on the other side")},
+    Fact{"coil_from", "coil on", part, to_say("the part whose supply a relay's coil hangs on")},
+    Fact{"control", "closed by", part, to_say("the button or controller that closes a relay")},
+    Fact{"sits_on", "sits on", part, to_say("what a thermal switch feels")},
+    Fact{"warmer_K", "warmer by", plain, to_say("kelvin over the air that this gets at work")}};
 
-constexpr std::array core_facts{Fact{"signal", "", head, "what runs on it: 5 V, GND, PWM"},
-                                Fact{"role", "role", plain, "what it does", true, words_of<CoreRole>},
-                                Fact{"from_pin", "pin", text, "at its beginning"},
-                                Fact{"to_pin", "to pin", text, "at its end"},
-                                Fact{"colour", "colour", text, "of its insulation"},
-                                Fact{"twist", "twist", plain, "cores of one number are twisted together"},
-                                Fact{"doubled", "doubled", plain, "cores of one number carry together"},
-                                Fact{"cut_back", "cut back", plain, "unused, insulated at both ends"}};
+constexpr std::array core_facts{
+    Fact{"signal", "", head, to_say("what runs on it: 5 V, GND, PWM")},
+    Fact{"role", "role", plain, to_say("what it does"), true, words_of<CoreRole>},
+    Fact{"from_pin", "pin", text, to_say("at its beginning")},
+    Fact{"to_pin", "to pin", text, to_say("at its end")},
+    Fact{"colour", "colour", text, to_say("of its insulation")},
+    Fact{"twist", "twist", plain, to_say("cores of one number are twisted together")},
+    Fact{"doubled", "doubled", plain, to_say("cores of one number carry together")},
+    Fact{"cut_back", "cut back", plain, to_say("unused, insulated at both ends")}};
 
 constexpr std::array body_facts{
     id_fact,
-    Fact{"name", "", head, "what it is called"},
-    Fact{"material", "material", plain, "what it is made of", true, words_of<BodyMaterial>},
-    Fact{"sealed", "sealed", plain, "against water and dust"},
-    Fact{"in", "in", body, "the body that it is inside of"},
-    Fact{"length_mm", "length", plain, "outside"},
-    Fact{"width_mm", "width", plain, "outside"},
-    Fact{"height_mm", "height", plain, "outside"},
-    Fact{"wall_mm", "wall", plain, "thickness of its wall"}};
+    Fact{"name", "", head, to_say("what it is called")},
+    Fact{"material", "material", plain, to_say("what it is made of"), true, words_of<BodyMaterial>},
+    Fact{"sealed", "sealed", plain, to_say("against water and dust")},
+    Fact{"in", "in", body, to_say("the body that it is inside of")},
+    Fact{"length_mm", "length", plain, to_say("outside")},
+    Fact{"width_mm", "width", plain, to_say("outside")},
+    Fact{"height_mm", "height", plain, to_say("outside")},
+    Fact{"wall_mm", "wall", plain, to_say("thickness of its wall")}};
 
-constexpr std::array place_facts{id_fact, Fact{"name", "", head, "what it is called"},
-                                 Fact{"body", "in", body, "the body that it is in"},
-                                 Fact{"x", "across", plain, "from above, 0 left to 1 right"},
-                                 Fact{"y", "along", plain, "from above, 0 front to 1 rear"}};
+constexpr std::array place_facts{id_fact, Fact{"name", "", head, to_say("what it is called")},
+                                 Fact{"body", "in", body, to_say("the body that it is in")},
+                                 Fact{"x", "across", plain, to_say("from above, 0 left to 1 right")},
+                                 Fact{"y", "along", plain, to_say("from above, 0 front to 1 rear")}};
 
-constexpr std::array opening_facts{id_fact, Fact{"name", "", head, "what it is called"},
-                                   Fact{"body", "in", body, "whose wall it is in"},
-                                   Fact{"kind", "kind", plain, "what is in it", true, words_of<OpeningKind>},
-                                   Fact{"bore_mm", "bore", plain, "that wires go through", true}};
+constexpr std::array opening_facts{
+    id_fact, Fact{"name", "", head, to_say("what it is called")},
+    Fact{"body", "in", body, to_say("whose wall it is in")},
+    Fact{"kind", "kind", plain, to_say("what is in it"), true, words_of<OpeningKind>},
+    Fact{"bore_mm", "bore", plain, to_say("that wires go through"), true}};
 
-constexpr std::array way_facts{id_fact,
-                               Fact{"from", "", head, "“Hub board → Pump well”: between which places"},
-                               Fact{"to", "", head}, Fact{"length_m", "length", plain, "measured", true},
-                               Fact{"on_it", "meets", unsaid, "one line each: what it meets"}};
+constexpr std::array way_facts{
+    id_fact, Fact{"from", "", head, to_say("“Hub board → Pump well”: between which places")},
+    Fact{"to", "", head}, Fact{"length_m", "length", plain, to_say("measured"), true},
+    Fact{"on_it", "meets", unsaid, to_say("one line each: what it meets")}};
 
-constexpr std::array on_way_facts{Fact{"kind", "", head, "what is met", false, words_of<OnWayKind>},
-                                  Fact{"at_m", "at", plain, "from the way's beginning"},
-                                  Fact{"opening", "through", opening, "which opening"},
-                                  Fact{"hot_C", "hot", plain, "how hot it gets there"},
-                                  Fact{"turn_deg", "turns", plain, "degrees that it turns through"}};
+constexpr std::array on_way_facts{Fact{"kind", "", head, to_say("what is met"), false, words_of<OnWayKind>},
+                                  Fact{"at_m", "at", plain, to_say("from the way's beginning")},
+                                  Fact{"opening", "through", opening, to_say("which opening")},
+                                  Fact{"hot_C", "hot", plain, to_say("how hot it gets there")},
+                                  Fact{"turn_deg", "turns", plain, to_say("degrees that it turns through")}};
 
 constexpr std::array terminal_facts{
-    Fact{"name", "", head, "as it is printed there"},
-    Fact{"role", "role", plain, "what it is for", true, words_of<TerminalRole>},
-    Fact{"takes", "takes", plain, "what it takes a wire by", true, words_of<TerminalTakes>},
-    Fact{"size_mm", "size", plain, "bore, width or thread", true},
-    Fact{"where", "where", text, "in words"},
-    Fact{"wires", "wires", plain, "how many it takes at once"}};
+    Fact{"name", "", head, to_say("as it is printed there")},
+    Fact{"role", "role", plain, to_say("what it is for"), true, words_of<TerminalRole>},
+    Fact{"takes", "takes", plain, to_say("what it takes a wire by"), true, words_of<TerminalTakes>},
+    Fact{"size_mm", "size", plain, to_say("bore, width or thread"), true},
+    Fact{"where", "where", text, to_say("in words")},
+    Fact{"wires", "wires", plain, to_say("how many it takes at once")}};
 
 constexpr std::array phase_facts{
     id_fact,
-    Fact{"name", "", head, "what it is called"},
-    Fact{"duration_s", "lasts", plain, "how long", true},
-    Fact{"charging", "charging", plain, "packs are charged"},
-    Fact{"charge_A", "charge", plain, "amperes of charging"},
-    Fact{"indoors", "indoors", plain, "at room temperature"},
-    Fact{"states", "runs", part, "a load and how it runs: “runs Fog pump typical”", false,
+    Fact{"name", "", head, to_say("what it is called")},
+    Fact{"duration_s", "lasts", plain, to_say("how long"), true},
+    Fact{"charging", "charging", plain, to_say("packs are charged")},
+    Fact{"charge_A", "charge", plain, to_say("amperes of charging")},
+    Fact{"indoors", "indoors", plain, to_say("at room temperature")},
+    Fact{"states", "runs", part, to_say("a load and how it runs: “runs Fog pump typical”"), false,
          words_of<LoadState>},
-    Fact{"shares", "share", part, "a load and the share of its draw: “share Fog pump 0.6”"}};
+    Fact{"shares", "share", part, to_say("a load and the share of its draw: “share Fog pump 0.6”")}};
 
 constexpr std::array step_facts{id_fact,
-                                Fact{"title", "", head, "what is done"},
-                                Fact{"actions", "do", text, "what the hands do"},
-                                Fact{"tools", "tool", text, "what it is done with"},
-                                Fact{"caution", "caution", text, "what can hurt"},
-                                Fact{"after", "after", text, "key of a step that comes first"},
-                                Fact{"before", "before", text, "key of a step that waits for it"},
-                                Fact{"minutes", "minutes", plain, "how long it takes"},
-                                Fact{"wait_minutes", "wait", plain, "minutes to wait after it"}};
+                                Fact{"title", "", head, to_say("what is done")},
+                                Fact{"actions", "do", text, to_say("what the hands do")},
+                                Fact{"tools", "tool", text, to_say("what it is done with")},
+                                Fact{"caution", "caution", text, to_say("what can hurt")},
+                                Fact{"after", "after", text, to_say("key of a step that comes first")},
+                                Fact{"before", "before", text, to_say("key of a step that waits for it")},
+                                Fact{"minutes", "minutes", plain, to_say("how long it takes")},
+                                Fact{"wait_minutes", "wait", plain, to_say("minutes to wait after it")}};
 
 constexpr std::array reading_facts{
     id_fact,
-    Fact{"title", "", head, "what is measured"},
-    Fact{"state", "state", text, "switches and loads"},
-    Fact{"red", "red", text, "where the red probe goes"},
-    Fact{"black", "black", text, "where the black one goes"},
-    Fact{"unit", "unit", plain, "what it is measured in", true, words_of<OwnUnit>},
-    Fact{"low", "least", plain, "of the window"},
-    Fact{"high", "most", plain, "of the window"},
-    Fact{"dead", "dead", plain, "with power off"}};
+    Fact{"title", "", head, to_say("what is measured")},
+    Fact{"state", "state", text, to_say("switches and loads")},
+    Fact{"red", "red", text, to_say("where the red probe goes")},
+    Fact{"black", "black", text, to_say("where the black one goes")},
+    Fact{"unit", "unit", plain, to_say("what it is measured in"), true, words_of<OwnUnit>},
+    Fact{"low", "least", plain, to_say("of the window")},
+    Fact{"high", "most", plain, to_say("of the window")},
+    Fact{"dead", "dead", plain, to_say("with power off")}};
 
-constexpr std::array measured_facts{Fact{"value", "value", plain, "in the reading's unit"},
-                                    Fact{"open", "open", plain, "the meter showed an open circuit"},
-                                    Fact{"when", "when", text, "date and time"}};
+constexpr std::array measured_facts{Fact{"value", "value", plain, to_say("in the reading's unit")},
+                                    Fact{"open", "open", plain, to_say("the meter showed an open circuit")},
+                                    Fact{"when", "when", text, to_say("date and time")}};
 
-constexpr std::array log_facts{Fact{"text", "", head, "what was done or noticed"},
-                               Fact{"when", "when", text, "date and time"},
-                               Fact{"kind", "kind", text, "step, reading, change or note"},
-                               Fact{"about", "about", text, "key of the step or reading, or a part"}};
+constexpr std::array log_facts{Fact{"text", "", head, to_say("what was done or noticed")},
+                               Fact{"when", "when", text, to_say("date and time")},
+                               Fact{"kind", "kind", text, to_say("step, reading, change or note")},
+                               Fact{"about", "about", text, to_say("key of the step or reading, or a part")}};
 
-constexpr LineKind plan_kind{"plan", "The plan itself: its air, its frame.", plan_facts, false},
-    practices_kind{"practices", "The schools that a plan follows.", practice_facts, false},
-    source_kind{"source", "What power comes from.", source_facts},
-    hub_kind{"hub", "Where leads meet.", hub_facts},
-    converter_kind{"converter", "A module and the rail that it gives.", converter_facts},
-    load_kind{"load", "What must run.", load_facts},
-    passive_kind{"part", "What draws nothing itself.", passive_facts},
-    lead_kind{"lead", "What runs between two parts; its items and cores on lines of their own.", lead_facts},
-    device_kind{"item", "What sits in a lead.", device_facts, false},
-    core_kind{"core", "A conductor of a cable.", core_facts, false},
-    body_kind{"body", "A box, hull, frame or arm.", body_facts},
-    place_kind{"place", "A spot in the machine.", place_facts},
-    opening_kind{"opening", "Where a wall is passed.", opening_facts},
-    way_kind{"way", "A measured way between two places.", way_facts},
-    on_way_kind{"meets", "What a way meets.", on_way_facts, false},
-    terminal_kind{"terminal", "A named point of a part.", terminal_facts, false},
-    phase_kind{"phase", "A part of the day.", phase_facts},
-    step_kind{"step", "A step of your own.", step_facts},
-    reading_kind{"reading", "A reading of your own.", reading_facts},
-    measured_kind{"measured", "What a reading was.", measured_facts, false},
-    log_kind{"log", "An entry of the log.", log_facts, false};
+constexpr LineKind plan_kind{to_say("plan"), to_say("The plan itself: its air, its frame."), plan_facts,
+                             false},
+    practices_kind{to_say("practices"), "The schools that a plan follows.", practice_facts, false},
+    source_kind{to_say("source"), "What power comes from.", source_facts},
+    hub_kind{to_say("hub"), "Where leads meet.", hub_facts},
+    converter_kind{to_say("converter"), "A module and the rail that it gives.", converter_facts},
+    load_kind{to_say("load"), "What must run.", load_facts},
+    passive_kind{to_say("part"), "What draws nothing itself.", passive_facts},
+    lead_kind{to_say("lead"), "What runs between two parts; its items and cores on lines of their own.",
+              lead_facts},
+    device_kind{to_say("item"), "What sits in a lead.", device_facts, false},
+    core_kind{to_say("core"), "A conductor of a cable.", core_facts, false},
+    body_kind{to_say("body"), "A box, hull, frame or arm.", body_facts},
+    place_kind{to_say("place"), "A spot in the machine.", place_facts},
+    opening_kind{to_say("opening"), "Where a wall is passed.", opening_facts},
+    way_kind{to_say("way"), "A measured way between two places.", way_facts},
+    on_way_kind{to_say("meets"), "What a way meets.", on_way_facts, false},
+    terminal_kind{to_say("terminal"), "A named point of a part.", terminal_facts, false},
+    phase_kind{to_say("phase"), "A part of the day.", phase_facts},
+    step_kind{to_say("step"), "A step of your own.", step_facts},
+    reading_kind{to_say("reading"), "A reading of your own.", reading_facts},
+    measured_kind{to_say("measured"), "What a reading was.", measured_facts, false},
+    log_kind{to_say("log"), "An entry of the log.", log_facts, false};
 
 }  // namespace
 
@@ -364,21 +376,21 @@ ThingSort sort_of(FactForm form) {
 const char* sort_word(FactForm form) {
     switch (form) {
         case FactForm::place:
-            return "place";
+            return to_say("place");
         case FactForm::body:
-            return "body";
+            return to_say("body");
         case FactForm::opening:
-            return "opening";
+            return to_say("opening");
         case FactForm::lead:
-            return "lead";
+            return to_say("lead");
         case FactForm::wire:
-            return "wire";
+            return to_say("wire");
         case FactForm::joint:
-            return "kind of joint";
+            return to_say("kind of joint");
         case FactForm::entry:
-            return "entry of the catalogue";
+            return to_say("entry of the catalogue");
         default:
-            return "part";
+            return to_say("part");
     }
 }
 

@@ -7,6 +7,7 @@
 #include "enum_words.h"
 #include "plan/load_text.h"
 #include "source/source_text.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -35,8 +36,7 @@ HeadError read_ends(const LineContext& c, const Clause& head, ThingSort sort, co
     for (const std::string_view mark : {" → ", " -> "})
         if (const auto at = outside_quotes(head.text, mark); at < arrow) arrow = at, long_by = mark.size();
     if (arrow == std::string_view::npos)
-        return error_at(head,
-                        fmt::format("two {}s with an arrow between them are expected: “Hub → Pump”", what));
+        return error_at(head, say("two {}s with an arrow between them are expected: “Hub → Pump”", what));
     for (const bool first : {true, false}) {
         const auto begin = first ? size_t{0} : arrow + long_by;
         const auto said = first ? head.text.substr(0, arrow) : head.text.substr(begin);
@@ -53,7 +53,7 @@ HeadError read_ends(const LineContext& c, const Clause& head, ThingSort sort, co
 template <class E>
 HeadError read_kind(const Clause& head, E& into) {
     const auto kind = by_word<E>(unquoted(head.text));
-    if (!kind) return error_at(head, fmt::format("“{}” is none of {}", head.text, all_words<E>()));
+    if (!kind) return error_at(head, say("“{}” is none of {}", head.text, all_words<E>()));
     into = *kind;
     return {};
 }
@@ -75,7 +75,8 @@ HeadError read_head(const LineContext& c, const Clause& head, Source& into) {
     const auto colon = outside_quotes(head.text, ":");
     if (colon == std::string_view::npos) {
         if (!head.quoted())
-            return error_at(head, "a name, a colon and what it is are expected: “Battery: 8S LFP 35 Ah”");
+            return error_at(head,
+                            say("a name, a colon and what it is are expected: “Battery: 8S LFP 35 Ah”"));
         into.name = unquoted(head.text);
         return {};
     }

@@ -9,6 +9,7 @@
 #include "files/field_types.h"
 #include "line/amounts.h"
 #include "line/heads.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -105,7 +106,7 @@ struct Setter {
         }
         if constexpr (std::is_same_v<T, int>) {
             if (*read != static_cast<double>(static_cast<int>(*read))) {
-                error = fmt::format("“{}” is not a whole number", text);
+                error = say("“{}” is not a whole number", text);
                 return;
             }
             v = static_cast<int>(*read);
@@ -122,7 +123,7 @@ struct Setter {
             if (text.empty())
                 v = true;
             else
-                error = fmt::format("nothing is expected behind “{}”", fact.word);
+                error = say("nothing is expected behind “{}”", fact.word);
         } else if constexpr (Unit<T> || std::is_arithmetic_v<T>)
             number(v);
         else if constexpr (std::is_enum_v<T>) {
@@ -131,7 +132,7 @@ struct Setter {
             else if (const auto same = by_word<T>(text))
                 v = *same;
             else
-                error = fmt::format("“{}” is none of {}", text, all_words<T>());
+                error = say("“{}” is none of {}", text, all_words<T>());
         } else if constexpr (std::is_same_v<T, std::string>) {
             refer(text, v);
         } else if constexpr (requires { v.has_value(); }) {
@@ -142,7 +143,7 @@ struct Setter {
                 const auto blank = text.rfind(' ');
                 Id id;
                 if (blank == std::string_view::npos) {
-                    error = "a load and how it runs are expected";
+                    error = say("a load and how it runs are expected");
                     return;
                 }
                 if (!refer(text.substr(0, blank), id)) return;
@@ -214,11 +215,11 @@ std::optional<ParseError> take(const LineContext& context, const Clause& clause,
         plan_fields::visit(setter, thing);
         if (!setter.done)
             return ParseError{clause.begin, clause.end,
-                              fmt::format("“{}” is not said of such a {}", fact.word, kind.word)};
+                              say("“{}” is not said of such a {}", fact.word, kind.word)};
         if (!setter.error.empty())
             return ParseError{clause.begin + skipped + setter.begin, clause.end, setter.error};
         if (!said.insert(fact.key).second && !setter.several)
-            return ParseError{clause.begin, clause.end, fmt::format("“{}” is said twice", fact.word)};
+            return ParseError{clause.begin, clause.end, say("“{}” is said twice", fact.word)};
         return {};
     };
     auto text = clause.text;
@@ -244,9 +245,9 @@ std::optional<ParseError> take(const LineContext& context, const Clause& clause,
             first_error = ParseError{clause.begin, clause.end, setter.error};
     }
     if (first_error) return first_error;
-    return ParseError{clause.begin, clause.end,
-                      fmt::format("“{}” is not understood; of a {} can be said: {}", clause.text, kind.word,
-                                  list_of_words(kind))};
+    return ParseError{
+        clause.begin, clause.end,
+        say("“{}” is not understood; of a {} can be said: {}", clause.text, kind.word, list_of_words(kind))};
 }
 
 }  // namespace
@@ -294,12 +295,12 @@ tl::expected<Thing, ParseError> read_thing(const LineContext& context, const Thi
     size_t first = 0;
     if constexpr (!headless<Thing>) {
         if (clauses->empty())
-            return tl::unexpected(ParseError{
-                0, line.size(), fmt::format("a line for a {} is expected here", line_kind(like).word)});
+            return tl::unexpected(
+                ParseError{0, line.size(), say("a line for a {} is expected here", line_kind(like).word)});
         const auto& begins = clauses->front();
         if (line.substr(0, begins.begin).find_first_of(",;") != std::string_view::npos)
-            return tl::unexpected(ParseError{
-                0, begins.begin, fmt::format("what the {} is called comes first", line_kind(like).word)});
+            return tl::unexpected(
+                ParseError{0, begins.begin, say("what the {} is called comes first", line_kind(like).word)});
         auto head = of_head<Thing>(context, begins);
         if (!head) return tl::unexpected(head.error());
         thing = std::move(*head);
@@ -312,7 +313,7 @@ tl::expected<Thing, ParseError> read_thing(const LineContext& context, const Thi
     if constexpr (std::is_same_v<Thing, Load>)
         if (!clauses->front().quoted() && raw(thing.v_max) <= 0)
             return tl::unexpected(ParseError{clauses->front().begin, clauses->front().end,
-                                             "a voltage is missing, such as 12 V or 7–26 V"});
+                                             to_say("a voltage is missing, such as 12 V or 7–26 V")});
     keep(thing, like);
     return thing;
 }

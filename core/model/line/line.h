@@ -4,6 +4,7 @@
 
 #include "line/facts.h"
 #include "units/number.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -41,7 +42,7 @@ tl::expected<Thing, ParseError> read_thing(const LineContext& context, const Thi
 template <class Thing>
 std::string still_missing(const Thing& thing) {
     if constexpr (requires { thing.type; })
-        if (thing.type.empty()) return "which one of the catalogue is missing: say “type” and its name";
+        if (thing.type.empty()) return say("which one of the catalogue is missing: say “type” and its name");
     return {};
 }
 

@@ -5,6 +5,7 @@
 #include "line/clauses.h"
 #include "plan/landing.h"
 #include "plan/lead_edits.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -61,7 +62,7 @@ tl::expected<Plan, ParseError> with_line(const LineContext& context, const Id& i
         else
             error = read.error();
     });
-    if (!found) return tl::unexpected(ParseError{0, line.size(), "what this was said of is gone"});
+    if (!found) return tl::unexpected(ParseError{0, line.size(), say("what this was said of is gone")});
     if (error) return tl::unexpected(*error);
     return settled(std::move(next));
 }
@@ -70,7 +71,7 @@ tl::expected<Plan, ParseError> with_chip(const LineContext& context, const Id& i
                                          std::string_view text) {
     const auto line = line_of(context, id);
     if (!line || chip > line->chips.size())
-        return tl::unexpected(ParseError{0, text.size(), "what this was said of is gone"});
+        return tl::unexpected(ParseError{0, text.size(), say("what this was said of is gone")});
     std::string whole;
     size_t at = 0;
     const auto say = [&](std::string_view words) {

@@ -8,6 +8,7 @@
 
 #include "units/format.h"
 #include "units/parse.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -46,7 +47,7 @@ std::string_view trimmed(std::string_view text) {
 tl::expected<AirSpan, std::string> parse_air(std::string_view said) {
     const auto text = trimmed(said);
     if (text.empty())
-        return tl::unexpected(std::string("two temperatures are expected, such as −10 – 40 °C"));
+        return tl::unexpected(std::string(say("two temperatures are expected, such as −10 – 40 °C")));
     const auto parts = halves(text).value_or(Halves{text, text});
     // "14 to 104 °F": the unit behind the second is meant for both.
     const auto shared = unit_of(parts.second);
@@ -56,16 +57,14 @@ tl::expected<AirSpan, std::string> parse_air(std::string_view said) {
         const auto value = parse_value(part, Dimension::temperature, shared.empty() ? "°C" : shared);
         if (!value) return tl::unexpected(fmt::format("“{}”: {}", part, value.error().message));
         if (*value < raw(least_air) || *value > raw(most_air))
-            return tl::unexpected(
-                fmt::format("“{}” is outside {} to {}", part, format(least_air), format(most_air)));
+            return tl::unexpected(say("“{}” is outside {} to {}", part, format(least_air), format(most_air)));
         read[i] = *value;
     }
     return AirSpan{Celsius(std::min(read[0], read[1])), Celsius(std::max(read[0], read[1]))};
 }
 
 std::string air_text(const Plan& plan) {
-    return fmt::format("{} to {} °C", exact_number(raw(plan.coldest_air)),
-                       exact_number(raw(plan.hottest_air)));
+    return say("{} to {} °C", exact_number(raw(plan.coldest_air)), exact_number(raw(plan.hottest_air)));
 }
 
 Plan set_air(Plan plan, AirSpan air) {

@@ -7,6 +7,7 @@
 
 #include "units/format.h"
 #include "units/words.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -60,7 +61,7 @@ std::vector<OtherWay> other_ways(const Load& load) {
     const auto named = kind_said_by_name(load.name);
     if (named && *named == load.kind) {
         other = load, other.kind = LoadKind::current;
-        ways.push_back({"It is none, whatever its name: it draws the same at any voltage", other});
+        ways.push_back({say("It is none, whatever its name: it draws the same at any voltage"), other});
     }
     return ways;
 }

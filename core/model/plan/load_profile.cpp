@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -63,14 +64,14 @@ void find_start(const std::vector<MeasuredSample>& log, double running, double t
 tl::expected<LoadProfile, std::string> profile_from_log(const Load& load,
                                                         const std::vector<MeasuredSample>& log) {
     if (log.size() < least_samples)
-        return tl::unexpected(
-            fmt::format("the log has {} samples; at least {} are needed to tell idle from peak", log.size(),
-                        least_samples));
+        return tl::unexpected(say("the log has {} samples; at least {} are needed to tell idle from peak",
+                                  log.size(), least_samples));
     std::vector<double> amps, volts;
     for (const auto& s : log) amps.push_back(raw(s.amps)), volts.push_back(raw(s.volts));
     const double quiet = percentile(amps, 0.05), busy = percentile(amps, 0.95);
     if (busy <= 0)
-        return tl::unexpected(std::string("the log shows no current; is the clamp the right way round?"));
+        return tl::unexpected(
+            std::string(say("the log shows no current; is the clamp the right way round?")));
     const bool two_states = quiet < quiet_share * busy;
     const double running = two_states ? (std::max(quiet, 0.0) + busy) / 2 : -1;
     std::vector<double> on, off;
@@ -102,23 +103,20 @@ tl::expected<LoadProfile, std::string> profile_from_log(const Load& load,
 
     auto& why = p.why;
     why.title = load.name + ", measured";
-    why.add(fmt::format("{} samples over {}.", log.size(), format(log.back().time - log.front().time)));
-    why.add(fmt::format("Typical {}: half of the time it runs with less; was {}.", format(l.typical),
-                        format(load.typical)),
+    why.add(say("{} samples over {}.", log.size(), format(log.back().time - log.front().time)));
+    why.add(say("Typical {}: half of the time it runs with less; was {}.", format(l.typical),
+                format(load.typical)),
             Tone::good);
     if (two_states)
-        why.add(
-            fmt::format("Idle {}: the mean of what lies below {}.", format(l.idle), format(Ampere(running))));
-    if (l.peak > l.typical)
-        why.add(fmt::format("Peak {} for up to {}.", format(l.peak), format(l.peak_time)));
-    if (raw(l.start) > 0) why.add(fmt::format("Start-up {} for {}.", format(l.start), format(l.start_time)));
+        why.add(say("Idle {}: the mean of what lies below {}.", format(l.idle), format(Ampere(running))));
+    if (l.peak > l.typical) why.add(say("Peak {} for up to {}.", format(l.peak), format(l.peak_time)));
+    if (raw(l.start) > 0) why.add(say("Start-up {} for {}.", format(l.start), format(l.start_time)));
     const auto [low, high] = std::minmax_element(volts.begin(), volts.end());
     const bool inside = *low >= raw(load.v_min) && *high <= raw(load.v_max);
-    why.add(fmt::format(
-                "Its voltage was {} – {}{}", format(Volt(*low)), format(Volt(*high)),
-                inside ? "." : fmt::format(", outside its {} – {}.", format(load.v_min), format(load.v_max))),
+    why.add(say("Its voltage was {} – {}{}", format(Volt(*low)), format(Volt(*high)),
+                inside ? "." : say(", outside its {} – {}.", format(load.v_min), format(load.v_max))),
             inside ? Tone::plain : Tone::caution);
-    why.source = "the log that was read";
+    why.source = say("the log that was read");
     return p;
 }
 

@@ -11,6 +11,7 @@
 #include "units/format.h"
 #include "units/parse.h"
 #include "units/words.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -49,10 +50,10 @@ struct Reader {
             return std::nullopt;
         }
         if (amount->end < stopped) {
-            problem(amount->end, stopped,
-                    fmt::format("“{}” is not understood behind “{}”.",
-                                text.substr(amount->end, stopped - amount->end),
-                                text.substr(begin, amount->end - begin)));
+            problem(
+                amount->end, stopped,
+                say("“{}” is not understood behind “{}”.", text.substr(amount->end, stopped - amount->end),
+                    text.substr(begin, amount->end - begin)));
             return std::nullopt;
         }
         amount_begin = begin;
@@ -72,25 +73,25 @@ struct Reader {
     void voltage(const Amount& q) {
         const size_t begin = amount_begin, end = q.end;
         if (have_voltage)
-            return problem(begin, end, "A second voltage: one range is enough, such as 20–30 V.");
+            return problem(begin, end, say("A second voltage: one range is enough, such as 20–30 V."));
         have_voltage = true;
         lone_voltage = !q.is_range() && !q.tolerance;
         load.v_min = Volt(q.low), load.v_max = Volt(q.high);
         load.nominal = Volt((q.low + q.high) / 2);
         if (q.is_range() && q.tolerance)
-            problem(begin, end, "A range has no tolerance: give one or the other.");
+            problem(begin, end, say("A range has no tolerance: give one or the other."));
         if (!q.is_range()) {
             const double tolerance = q.tolerance.value_or(lone_voltage_tolerance);
             load.v_min = about(q.low, -tolerance), load.v_max = about(q.low, tolerance);
         }
         if (q.low > q.high)
             problem(begin, end,
-                    fmt::format("The least voltage, {}, is above the greatest, {}: swap them.",
-                                format(Volt(q.low)), format(Volt(q.high))));
+                    say("The least voltage, {}, is above the greatest, {}: swap them.", format(Volt(q.low)),
+                        format(Volt(q.high))));
         else if (q.low >= 60)
-            problem(begin, end, "Mains and everything from 60 V DC up is outside this tool.");
+            problem(begin, end, say("Mains and everything from 60 V DC up is outside this tool."));
         else if (q.high < least_volts)
-            problem(begin, end, "A voltage above zero is expected.");
+            problem(begin, end, say("A voltage above zero is expected."));
         chip(LoadChip::Kind::voltage, "", begin, end);
     }
     bool lone_voltage = false, regulated = false;
@@ -104,20 +105,21 @@ struct Reader {
     }
 
     void typical_draw(const Amount& q) {
-        if (have_draw) return problem(amount_begin, q.end, "A second draw: say “peak” or “idle” before it.");
+        if (have_draw)
+            return problem(amount_begin, q.end, say("A second draw: say “peak” or “idle” before it."));
         have_draw = true;
         draw_dimension = q.dimension;
         typical = q.high;
         if (q.is_range())
             problem(amount_begin, q.end,
-                    "One typical draw is wanted; what is more for a while is its “peak”.");
+                    say("One typical draw is wanted; what is more for a while is its “peak”."));
         if (q.dimension == Dimension::resistance && q.high <= 0)
-            problem(amount_begin, q.end, "A resistance above zero is expected.");
+            problem(amount_begin, q.end, say("A resistance above zero is expected."));
         chip(LoadChip::Kind::current, "", amount_begin, q.end);
     }
 
     void one_only(const Amount& q) {
-        if (q.is_range()) problem(amount_begin, q.end, "One amount is wanted here, not a range.");
+        if (q.is_range()) problem(amount_begin, q.end, say("One amount is wanted here, not a range."));
     }
 
     /// "peak 35 A 2 s", "start 14A for 0.4s": amount, then time.
@@ -125,8 +127,8 @@ struct Reader {
         const auto q = quantity();
         if (!q || (q->dimension != Dimension::current && q->dimension != Dimension::power))
             return problem(word.begin, q ? q->end : word.end,
-                           fmt::format("After “{}” a current or power is expected, such as {} 14 A 0.4 s.",
-                                       word.text, word.text));
+                           say("After “{}” a current or power is expected, such as {} 14 A 0.4 s.", word.text,
+                               word.text));
         one_only(*q);
         amount = q->high;
         pulse_dimension = q->dimension;
@@ -150,7 +152,7 @@ struct Reader {
         if (!q || (!ohm && q->dimension != Dimension::voltage) || q->low < 0 || q->high > (ohm ? 1000 : 10))
             return problem(
                 w.begin, q ? q->end : w.end,
-                "After “bridge” its ohms or the volts it takes are expected, such as bridge 0.3 Ω.");
+                say("After “bridge” its ohms or the volts it takes are expected, such as bridge 0.3 Ω."));
         one_only(*q);
         if (ohm)
             load.bridge = Ohm(q->high);
@@ -200,7 +202,7 @@ struct Reader {
         if (t == "ac")
             return ++at,
                    problem(w.begin, w.end,
-                           "Alternating current is outside this tool; a DC voltage is expected."),
+                           say("Alternating current is outside this tool; a DC voltage is expected.")),
                    true;
         for (const auto& [word, kind] : {std::pair{"constant-current", LoadKind::current},
                                          {"constant-power", LoadKind::power},
@@ -222,7 +224,7 @@ struct Reader {
             ++at;
             const auto q = quantity();
             if (!q || (q->dimension != Dimension::current && q->dimension != Dimension::power))
-                problem(w.begin, w.end, "After “idle” a current is expected, such as idle 80 mA.");
+                problem(w.begin, w.end, say("After “idle” a current is expected, such as idle 80 mA."));
             else
                 idle = q->high, idle_dimension = q->dimension, one_only(*q),
                 chip(LoadChip::Kind::pulse, "idle", w.begin, q->end);
@@ -267,10 +269,10 @@ struct Reader {
 
     void finish() {
         if (load.name.empty())
-            problem(0, text.size(), "A name is missing: start with what it is, such as “Fog pump”.");
-        if (!have_voltage) problem(0, text.size(), "A voltage is missing, such as 12 V or 7–26 V.");
+            problem(0, text.size(), say("A name is missing: start with what it is, such as “Fog pump”."));
+        if (!have_voltage) problem(0, text.size(), say("A voltage is missing, such as 12 V or 7–26 V."));
         if (!have_draw && peak <= 0)
-            problem(0, text.size(), "A current or power is missing, such as 2.4 A or 30 W.");
+            problem(0, text.size(), say("A current or power is missing, such as 2.4 A or 30 W."));
         if (!out.problems.empty()) return;
         name_of_a_battery();
         const double nominal = raw(load.nominal);
@@ -287,23 +289,20 @@ struct Reader {
         if (said_kind) load.kind = *said_kind;
         if (bridge_at && load.kind != LoadKind::motor)
             return problem(bridge_at->begin, bridge_at->end,
-                           "Only a motor has a bridge before it: say motor.");
+                           say("Only a motor has a bridge before it: say motor."));
         load.idle = idle >= 0 ? amps(idle, idle_dimension) : load.always_on ? load.typical : Ampere(0);
         load.peak = peak > 0 ? amps(peak, peak_dimension) : load.typical;
         load.start = start > 0 ? amps(start, start_dimension) : Ampere(0);
         for (const auto drawn : {load.idle, load.typical, load.peak, load.start})
             if (raw(drawn) > most_amps)
-                return problem(0, text.size(),
-                               fmt::format("{} is beyond anything a wire carries.", format(drawn)));
+                return problem(0, text.size(), say("{} is beyond anything a wire carries.", format(drawn)));
         for (const auto time : {load.peak_time, load.start_time})
             if (time > most_time)
-                return problem(
-                    0, text.size(),
-                    fmt::format("{} is no peak: that is what it draws all the time.", format(time)));
+                return problem(0, text.size(),
+                               say("{} is no peak: that is what it draws all the time.", format(time)));
         if (load.peak < load.typical)
             problem(0, text.size(),
-                    fmt::format("The peak, {}, is below the typical {}.", format(load.peak),
-                                format(load.typical)));
+                    say("The peak, {}, is below the typical {}.", format(load.peak), format(load.typical)));
         auto shown = load_chips(load);
         for (auto& s : shown) {
             for (const auto& c : out.chips)
@@ -333,14 +332,14 @@ struct Reader {
                          q->dimension == Dimension::resistance)
                     typical_draw(*q);
                 else
-                    problem(amount_begin, q->end, "A voltage, current or power is expected here.");
+                    problem(amount_begin, q->end, say("A voltage, current or power is expected here."));
                 continue;
             }
             problem(w.begin, w.end,
-                    fmt::format("“{}” is not understood; noisy, sensitive, vital, always on, switched, "
-                                "motor, LED, starter, assumed, regulated, "
-                                "transmitter, idle, peak, start and bridge are.",
-                                w.text));
+                    say("“{}” is not understood; noisy, sensitive, vital, always on, switched, "
+                        "motor, LED, starter, assumed, regulated, "
+                        "transmitter, idle, peak, start and bridge are.",
+                        w.text));
             ++at;
         }
         finish();

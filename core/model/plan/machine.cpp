@@ -5,21 +5,22 @@
 #include "enum_words.h"
 #include "plan/on_way.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 
 const char* on_way_word(OnWayKind kind) { return role_of(kind).word; }
 
 std::string on_way_words(const OnWay& thing) {
-    std::string words = on_way_word(thing.kind);
-    if (thing.hot) words += " of " + format(*thing.hot);
-    if (thing.degrees > 0) words += " that turns " + format_number(thing.degrees) + "°";
+    std::string words = said(on_way_word(thing.kind));
+    if (thing.hot) words += say(" of {}", format(*thing.hot));
+    if (thing.degrees > 0) words += say(" that turns {}°", format_number(thing.degrees));
     return words;
 }
 
 std::string opening_size(const Opening& opening) {
-    return raw(opening.bore) > 0 ? format(opening.bore) + " " + word_of(opening.kind)
-                                 : word_of(opening.kind) + " not measured yet";
+    return raw(opening.bore) > 0 ? format(opening.bore) + " " + said_word(opening.kind)
+                                 : say("{} not measured yet", said_word(opening.kind));
 }
 
 bool meets(const Way& way, OnWayKind kind) {

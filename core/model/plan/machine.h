@@ -10,16 +10,18 @@
 
 #include "parts/id.h"
 #include "units/quantity.h"
+#include "words/say.h"
 
 namespace sangre {
 
 enum class BodyMaterial { plastic, wood, metal, fabric, foam };
 constexpr auto names(BodyMaterial) {
-    return std::to_array<std::pair<BodyMaterial, std::string_view>>({{BodyMaterial::plastic, "plastic"},
-                                                                     {BodyMaterial::wood, "wood"},
-                                                                     {BodyMaterial::metal, "metal"},
-                                                                     {BodyMaterial::fabric, "fabric"},
-                                                                     {BodyMaterial::foam, "foam"}});
+    return std::to_array<std::pair<BodyMaterial, std::string_view>>(
+        {{BodyMaterial::plastic, to_say("plastic")},
+         {BodyMaterial::wood, to_say("wood")},
+         {BodyMaterial::metal, to_say("metal")},
+         {BodyMaterial::fabric, to_say("fabric")},
+         {BodyMaterial::foam, to_say("foam")}});
 }
 
 /// A box, hull, frame or arm.
@@ -49,8 +51,9 @@ struct Place {
 /// A bare hole, one with a grommet in it, or a gland.
 enum class OpeningKind { hole, grommet, gland };
 constexpr auto names(OpeningKind) {
-    return std::to_array<std::pair<OpeningKind, std::string_view>>(
-        {{OpeningKind::hole, "hole"}, {OpeningKind::grommet, "grommet"}, {OpeningKind::gland, "gland"}});
+    return std::to_array<std::pair<OpeningKind, std::string_view>>({{OpeningKind::hole, to_say("hole")},
+                                                                    {OpeningKind::grommet, to_say("grommet")},
+                                                                    {OpeningKind::gland, to_say("gland")}});
 }
 
 /// Where a wall is passed, by one way or by several.

@@ -9,6 +9,7 @@
 #include "units/format.h"
 #include "units/parse.h"
 #include "units/words.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -29,8 +30,8 @@ tl::expected<Id, ParseError> body_named(const Plan& plan, const TextWord& name) 
         if (lower(b.name) == wanted || lower(b.id) == wanted) return b.id;
         all += (all.empty() ? "" : ", ") + b.name;
     }
-    return wrong(name, fmt::format("There is no body “{}”; {}.", name.text,
-                                   all.empty() ? "there are no bodies yet" : "bodies are " + all));
+    return wrong(name, say("There is no body “{}”; {}.", name.text,
+                           all.empty() ? say("there are no bodies yet") : say("bodies are ") + all));
 }
 
 /// A stretch of a clause, trimmed, placed as the clause is.
@@ -54,8 +55,8 @@ tl::expected<Millimetre, ParseError> length_of(const TextWord& at, double least,
                                          metres.error().message});
     const double mm = *metres * 1e3;
     if (mm < least || mm > most)
-        return wrong(at, fmt::format("{} to {} mm is expected here.", format_number(least, 6),
-                                     format_number(most, 6)));
+        return wrong(at,
+                     say("{} to {} mm is expected here.", format_number(least, 6), format_number(most, 6)));
     return Millimetre(mm);
 }
 
@@ -74,7 +75,8 @@ tl::expected<std::array<Millimetre, 3>, ParseError> sides_of(const TextWord& par
         i += sign ? 2 : 1;
         begin = i;
     }
-    if (sides.size() != 3) return wrong(part, "Length × width × height is expected: “220 × 140 × 80 mm”.");
+    if (sides.size() != 3)
+        return wrong(part, say("Length × width × height is expected: “220 × 140 × 80 mm”."));
     // "22 × 14 × 8 cm": the last one's unit is everyone's.
     const auto last = sides.back().text;
     const size_t letters = std::min(last.find_last_of("0123456789 ") + 1, last.size());
@@ -97,7 +99,7 @@ tl::expected<Body, ParseError> parse_body(const Plan& plan, const Body& like, st
     const auto parts = split_clauses(text);
     if (parts.empty())
         return wrong({text, 0, text.size()},
-                     "A name is expected: “Deck box, plastic, sealed, 220 × 140 × 80 mm”.");
+                     say("A name is expected: “Deck box, plastic, sealed, 220 × 140 × 80 mm”."));
     Body b;
     b.id = like.id, b.extra = like.extra;
     b.name = parts.front().text;
@@ -114,7 +116,7 @@ tl::expected<Body, ParseError> parse_body(const Plan& plan, const Body& like, st
         else if (const auto around = after_word(part, "in")) {
             const auto id = body_named(plan, *around);
             if (!id) return tl::unexpected(id.error());
-            if (*id == like.id) return wrong(part, fmt::format("{} cannot be inside itself.", b.name));
+            if (*id == like.id) return wrong(part, say("{} cannot be inside itself.", b.name));
             b.in = *id;
         } else if (const auto wall = after_word(part, "wall")) {
             const auto mm = length_of(*wall, least_wall_mm, most_wall_mm);
@@ -126,14 +128,14 @@ tl::expected<Body, ParseError> parse_body(const Plan& plan, const Body& like, st
             b.length = (*sides)[0], b.width = (*sides)[1], b.height = (*sides)[2];
         } else
             return wrong(part,
-                         "A material (plastic, wood, metal, fabric, foam), “sealed”, “open”, a size, "
-                         "“wall 3 mm” or “in” another body is expected here.");
+                         say("A material (plastic, wood, metal, fabric, foam), “sealed”, “open”, a size, "
+                             "“wall 3 mm” or “in” another body is expected here."));
     }
     // A ring of bodies would hold itself.
     for (const auto* around = by_id(plan.bodies, b.in); around; around = by_id(plan.bodies, around->in))
         if (!like.id.empty() && around->in == like.id)
             return wrong({text, 0, text.size()},
-                         fmt::format("{} is inside {} already.", name_of(plan, b.in), b.name));
+                         say("{} is inside {} already.", name_of(plan, b.in), b.name));
     return b;
 }
 
@@ -172,7 +174,8 @@ tl::expected<Opening, ParseError> parse_opening(const Plan& plan, const Opening&
         } else if (i == 0 && !(kind && before.text.empty()))
             o.name = part.text;  // "Bow gland" is a name, and says what it is
         else if (!kind || !before.text.empty())
-            return wrong(part, "A bore (“12 mm”), hole, grommet, gland or “in” a body is expected here.");
+            return wrong(part,
+                         say("A bore (“12 mm”), hole, grommet, gland or “in” a body is expected here."));
         if (kind) o.kind = *kind;
     }
     return o;

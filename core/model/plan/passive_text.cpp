@@ -9,6 +9,7 @@
 #include "units/format.h"
 #include "units/parse.h"
 #include "units/words.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -64,24 +65,24 @@ tl::expected<size_t, ParseError> take_amount(Passive& p, std::string_view text, 
             if (const auto metres = parse_value(text.substr(begin, to - begin), Dimension::length);
                 metres && !amount)
                 amount = Amount{*metres, *metres, Dimension::length, {}, to};
-        if (!amount) return wrong(next, "A fraction needs its unit: “5/16 in”.");
+        if (!amount) return wrong(next, say("A fraction needs its unit: “5/16 in”."));
     } else if (const auto read = read_amount(text, begin))
         amount = *read;
     if (!amount) return begin;
     if (amount->dimension != Dimension::length && amount->dimension != Dimension::resistance)
         return wrong(
             amount->end,
-            "What draws nothing has an opening in mm and perhaps ohms; what has volts and amperes is a "
-            "load.");
-    if (amount->is_range()) return wrong(amount->end, "One value is expected here.");
+            say("What draws nothing has an opening in mm and perhaps ohms; what has volts and amperes is a "
+                "load."));
+    if (amount->is_range()) return wrong(amount->end, say("One value is expected here."));
     if (amount->dimension == Dimension::length) {
         p.cutout = Millimetre(amount->low * 1e3);
         if (raw(p.cutout) < least_cutout_mm || raw(p.cutout) > most_cutout_mm)
-            return wrong(amount->end, "An opening is 0.5 to 200 mm wide.");
+            return wrong(amount->end, say("An opening is 0.5 to 200 mm wide."));
     } else {
         p.ohm = Ohm(amount->low);
         if (raw(p.ohm) < least_ohm || raw(p.ohm) > most_ohm)
-            return wrong(amount->end, "0.01 Ω to 10 MΩ is expected here.");
+            return wrong(amount->end, say("0.01 Ω to 10 MΩ is expected here."));
     }
     return amount->end;
 }
@@ -109,8 +110,7 @@ tl::expected<Passive, ParseError> parse_passive(const Plan& plan, const Passive&
             auto where = text.substr(from, to - from);
             while (!where.empty() && where.back() == ' ') where.remove_suffix(1);
             const auto* place = place_named(plan, where);
-            if (!place)
-                return wrong(from, to, fmt::format("There is no place “{}”; {}.", where, place_names(plan)));
+            if (!place) return wrong(from, to, say("There is no place “{}”; {}.", where, place_names(plan)));
             p.place = place->id;
             while (i + 1 < words.size() && words[i + 1].begin < to) ++i;
             continue;
@@ -138,9 +138,10 @@ tl::expected<Passive, ParseError> parse_passive(const Plan& plan, const Passive&
         }
         name += (name.empty() ? "" : " ") + word;
     }
-    if (name.empty()) return wrong(0, text.size(), "A name is expected: “Arm button 16 mm hole”.");
+    if (name.empty()) return wrong(0, text.size(), say("A name is expected: “Arm button 16 mm hole”."));
     if (!said && !in_name)
-        return wrong(0, text.size(), "One of button, lamp, aerial, sensor, motor or sounder is expected.");
+        return wrong(0, text.size(),
+                     say("One of button, lamp, aerial, sensor, motor or sounder is expected."));
     p.name = std::move(name), p.kind = said ? *said : *in_name;
     return p;
 }

@@ -1,5 +1,6 @@
 #include "plan/plan.h"
 #include "enum_words.h"
+#include "words/say.h"
 
 #include <algorithm>
 
@@ -122,7 +123,8 @@ std::vector<const Body*> walls_passed(const Plan& plan, const Way& way) {
 }
 
 std::string opening_name(const Plan& plan, const Opening& opening) {
-    return word_of(opening.kind) + (opening.name.empty() ? " between " : " ") + name_of(plan, opening.id);
+    const auto kind = said_word(opening.kind), name = name_of(plan, opening.id);
+    return opening.name.empty() ? say("{} between {}", kind, name) : kind + " " + name;
 }
 
 std::vector<size_t> feeds_into(const Plan& plan, const Id& part) {

@@ -19,18 +19,20 @@
 #include "plan/practices.h"
 #include "plan/terminal.h"
 #include "units/quantity.h"
+#include "words/say.h"
 
 namespace sangre {
 
 enum class DeviceKind { fuse, power_switch, connector, diode, filter, shunt, precharge };
 constexpr auto names(DeviceKind) {
-    return std::to_array<std::pair<DeviceKind, std::string_view>>({{DeviceKind::fuse, "fuse"},
-                                                                   {DeviceKind::power_switch, "switch"},
-                                                                   {DeviceKind::connector, "connector"},
-                                                                   {DeviceKind::diode, "diode"},
-                                                                   {DeviceKind::filter, "filter"},
-                                                                   {DeviceKind::shunt, "shunt"},
-                                                                   {DeviceKind::precharge, "precharge"}});
+    return std::to_array<std::pair<DeviceKind, std::string_view>>(
+        {{DeviceKind::fuse, to_say("fuse")},
+         {DeviceKind::power_switch, to_say("switch")},
+         {DeviceKind::connector, to_say("connector")},
+         {DeviceKind::diode, to_say("diode")},
+         {DeviceKind::filter, to_say("filter")},
+         {DeviceKind::shunt, to_say("shunt")},
+         {DeviceKind::precharge, to_say("precharge")}});
 }
 enum class Return { own, frame, shared };
 constexpr auto names(Return) {
@@ -89,12 +91,13 @@ struct Converter {
 
 enum class PassiveKind { button, lamp, aerial, sensor, motor, sounder };
 constexpr auto names(PassiveKind) {
-    return std::to_array<std::pair<PassiveKind, std::string_view>>({{PassiveKind::button, "button"},
-                                                                    {PassiveKind::lamp, "lamp"},
-                                                                    {PassiveKind::aerial, "aerial"},
-                                                                    {PassiveKind::sensor, "sensor"},
-                                                                    {PassiveKind::motor, "motor"},
-                                                                    {PassiveKind::sounder, "sounder"}});
+    return std::to_array<std::pair<PassiveKind, std::string_view>>(
+        {{PassiveKind::button, to_say("button")},
+         {PassiveKind::lamp, to_say("lamp")},
+         {PassiveKind::aerial, to_say("aerial")},
+         {PassiveKind::sensor, to_say("sensor")},
+         {PassiveKind::motor, to_say("motor")},
+         {PassiveKind::sounder, to_say("sounder")}});
 }
 
 /// What draws nothing itself and yet ends leads: a button, an indicator lamp, an aerial, a sensor, a motor

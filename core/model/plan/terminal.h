@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "units/quantity.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -23,14 +24,15 @@ constexpr auto names(TerminalRole) {
 /// What it takes a wire by.
 enum class TerminalTakes { unsaid, screw, pad, stud, lever, blade, plug, lead };
 constexpr auto names(TerminalTakes) {
-    return std::to_array<std::pair<TerminalTakes, std::string_view>>({{TerminalTakes::unsaid, "unsaid"},
-                                                                      {TerminalTakes::screw, "screw"},
-                                                                      {TerminalTakes::pad, "pad"},
-                                                                      {TerminalTakes::stud, "stud"},
-                                                                      {TerminalTakes::lever, "lever"},
-                                                                      {TerminalTakes::blade, "blade"},
-                                                                      {TerminalTakes::plug, "plug"},
-                                                                      {TerminalTakes::lead, "lead"}});
+    return std::to_array<std::pair<TerminalTakes, std::string_view>>(
+        {{TerminalTakes::unsaid, to_say("unsaid")},
+         {TerminalTakes::screw, to_say("screw")},
+         {TerminalTakes::pad, to_say("pad")},
+         {TerminalTakes::stud, to_say("stud")},
+         {TerminalTakes::lever, to_say("lever")},
+         {TerminalTakes::blade, to_say("blade")},
+         {TerminalTakes::plug, to_say("plug")},
+         {TerminalTakes::lead, to_say("lead")}});
 }
 
 struct Terminal {

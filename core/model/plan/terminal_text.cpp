@@ -9,6 +9,7 @@
 #include "units/format.h"
 #include "units/parse.h"
 #include "units/words.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -67,7 +68,7 @@ TerminalReader::Result TerminalReader::number(const std::vector<TextWord>& words
     if (next == "wires" || next == "wire") {
         const auto n = plain_number(w.text);
         if (!n || *n < 1 || *n > most_wires || *n != static_cast<int>(*n))
-            return wrong(w.begin, w.end, "A whole number of wires, from 1 to 100, is expected.");
+            return wrong(w.begin, w.end, say("A whole number of wires, from 1 to 100, is expected."));
         t.wires = static_cast<int>(*n);
         i += 2;
         return {};
@@ -79,7 +80,7 @@ TerminalReader::Result TerminalReader::number(const std::vector<TextWord>& words
     const auto metres = parse_value(text.substr(from, words[last].end - from), Dimension::length, "mm");
     if (!metres) return wrong(from + metres.error().begin, from + metres.error().end, metres.error().message);
     if (*metres * 1e3 < least_mm || *metres * 1e3 > most_mm)
-        return wrong(w.begin, words[last].end, "A terminal is 0.2 to 50 mm wide.");
+        return wrong(w.begin, words[last].end, say("A terminal is 0.2 to 50 mm wide."));
     t.size = Millimetre(*metres * 1e3);
     i = last + 1;
     return {};
@@ -89,14 +90,14 @@ tl::expected<Terminal, ParseError> TerminalReader::read(size_t begin, size_t end
     const size_t comma = find_comma(text, begin), stop = std::min(comma, end);
     const auto words = split_words(text, {}, begin, stop);
     if (words.empty())
-        return wrong(begin, end, "A terminal's printed name comes first: “V+ screw 2.5 mm, left”.");
+        return wrong(begin, end, say("A terminal's printed name comes first: “V+ screw 2.5 mm, left”."));
     t.name = words.front().text;
     for (size_t i = 1; i < words.size();) {
         const auto small = lower(words[i].text);
         if (const auto said = role_named(small)) {
             if (role)
                 return wrong(words[i].begin, words[i].end,
-                             fmt::format("{} is {} already.", t.name, role_word(*role)));
+                             say("{} is {} already.", t.name, role_word(*role)));
             role = *said;
         } else if (const auto takes = by_word<TerminalTakes>(small))
             t.takes = *takes;
@@ -106,15 +107,15 @@ tl::expected<Terminal, ParseError> TerminalReader::read(size_t begin, size_t end
         } else
             return wrong(
                 words[i].begin, words[i].end,
-                "What it is for (+, −, out, signal, phase), what it takes (screw, pad, stud, lever, "
-                "blade, plug, lead), a size in mm or “2 wires” is expected; where it is comes after a "
-                "comma.");
+                say("What it is for (+, −, out, signal, phase), what it takes (screw, pad, stud, lever, "
+                    "blade, plug, lead), a size in mm or “2 wires” is expected; where it is comes after a "
+                    "comma."));
         ++i;
     }
     if (!role) role = role_by_name(t.name);
     if (!role)
         return wrong(words.front().begin, words.back().end,
-                     fmt::format("What {} is for is missing: +, −, out, signal or phase.", t.name));
+                     say("What {} is for is missing: +, −, out, signal or phase.", t.name));
     t.role = *role;
     if (comma < end)
         for (const auto& w : split_words(text, {}, stop + 1, end))
@@ -133,8 +134,8 @@ tl::expected<std::vector<Terminal>, ParseError> parse_terminals(std::string_view
             if (!one) return tl::unexpected(one.error());
             for (const auto& other : all)
                 if (other.name == one->name)
-                    return tl::unexpected(ParseError{
-                        begin, end, fmt::format("There are two called {}: number them.", one->name)});
+                    return tl::unexpected(
+                        ParseError{begin, end, say("There are two called {}: number them.", one->name)});
             all.push_back(*one);
         }
         begin = end + 1;

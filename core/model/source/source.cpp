@@ -6,6 +6,7 @@
 
 #include "battery/pack.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {}  // namespace
@@ -55,13 +56,13 @@ SunDay sun_day(const Source& panel) {
 const char* source_word(SourceKind kind) {
     switch (kind) {
         case SourceKind::pack:
-            return "pack";
+            return to_say("pack");
         case SourceKind::supply:
-            return "supply";
+            return to_say("supply");
         case SourceKind::circuit:
-            return "circuit";
+            return to_say("circuit");
         case SourceKind::panel:
-            return "panel";
+            return to_say("panel");
     }
     return "";
 }
@@ -91,13 +92,13 @@ std::string source_summary(const Source& s, const Catalogue& catalogue) {
         return chemistry ? pack_summary(s, *chemistry) : s.chemistry;
     }
     if (s.kind == SourceKind::panel)
-        return fmt::format("panel {} · {} – {} h of sun", format(s.power), format_number(s.sun_low),
-                           format_number(s.sun_high));
-    std::string words = source_word(s.kind);
+        return say("panel {} · {} – {} h of sun", format(s.power), format_number(s.sun_low),
+                   format_number(s.sun_high));
+    std::string words = said(source_word(s.kind));
     words += " " + source_volts(s);
     if (raw(s.rated) > 0) words += " · " + format(s.rated);
-    if (raw(s.fuse) > 0) words += " · " + format(s.fuse) + " fuse";
-    if (s.kind == SourceKind::circuit) words += s.with_key ? " · with the key" : " · always live";
+    if (raw(s.fuse) > 0) words += say(" · {} fuse", format(s.fuse));
+    if (s.kind == SourceKind::circuit) words += s.with_key ? say(" · with the key") : say(" · always live");
     return words;
 }
 

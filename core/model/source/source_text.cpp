@@ -10,6 +10,7 @@
 #include "source/source.h"
 #include "units/format.h"
 #include "units/words.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -64,7 +65,8 @@ struct SourceReader {
 
 SourceReader::Result SourceReader::volts(const Amount& a, size_t begin) {
     if (a.low <= 0 || a.high >= most_volts)
-        return wrong(begin, a.end, "volts above 0 and below 60 are expected; beyond is outside this tool");
+        return wrong(begin, a.end,
+                     say("volts above 0 and below 60 are expected; beyond is outside this tool"));
     volts_said = true;
     s.v_min = Volt(a.low), s.v_max = Volt(a.high);
     if (a.is_range() || s.kind == SourceKind::panel) return {};
@@ -84,7 +86,7 @@ SourceReader::Result SourceReader::amount(const Amount& a, size_t begin, bool fu
             return volts(a, begin);
         case Dimension::current:
             if (!one || a.high <= 0 || a.high > 1000)
-                return wrong(begin, a.end, "amperes above 0 and up to 1000 are expected, one value");
+                return wrong(begin, a.end, say("amperes above 0 and up to 1000 are expected, one value"));
             if (already)
                 s.already = Ampere(a.high);
             else if (s.kind == SourceKind::circuit || fuse_follows)
@@ -92,12 +94,12 @@ SourceReader::Result SourceReader::amount(const Amount& a, size_t begin, bool fu
             else if (s.kind == SourceKind::supply)
                 s.rated = Ampere(a.high);
             else
-                return wrong(begin, a.end, "a panel is said in watts, such as 20 W");
+                return wrong(begin, a.end, say("a panel is said in watts, such as 20 W"));
             already = false;
             return {};
         case Dimension::power:
             if (!one || a.high <= 0 || a.high > 1e5)
-                return wrong(begin, a.end, "watts above 0 and up to 100 000 are expected, one value");
+                return wrong(begin, a.end, say("watts above 0 and up to 100 000 are expected, one value"));
             if (s.kind == SourceKind::panel) {
                 s.power = Watt(a.high);
                 return {};
@@ -106,19 +108,19 @@ SourceReader::Result SourceReader::amount(const Amount& a, size_t begin, bool fu
                 s.rated = Ampere(a.high / ((raw(s.v_min) + raw(s.v_max)) / 2));
                 return {};
             }
-            return wrong(begin, a.end, "amperes are expected here; watts after the volts of a supply");
+            return wrong(begin, a.end, say("amperes are expected here; watts after the volts of a supply"));
         case Dimension::time:
             if (s.kind != SourceKind::panel || a.high > 24 * 3600)
-                return wrong(begin, a.end, "hours of sun belong to a panel, up to 24 a day");
+                return wrong(begin, a.end, say("hours of sun belong to a panel, up to 24 a day"));
             s.sun_low = a.low / 3600, s.sun_high = a.high / 3600;
             return {};
         case Dimension::length:
             if (s.kind != SourceKind::circuit || !one || a.high <= 0 || a.high > 1000)
-                return wrong(begin, a.end, "the length of a circuit's wire, such as 2.5 m, is expected");
+                return wrong(begin, a.end, say("the length of a circuit's wire, such as 2.5 m, is expected"));
             s.wire_length = Metre(a.high);
             return {};
         default:
-            return wrong(begin, a.end, "volts, amperes, watts, hours or metres are expected here");
+            return wrong(begin, a.end, say("volts, amperes, watts, hours or metres are expected here"));
     }
 }
 
@@ -126,12 +128,11 @@ SourceReader::Result SourceReader::word(const TextWord& w) {
     const auto small = lower(w.text);
     const auto end = w.end;
     if (const auto kind = kind_named(small)) {
-        if (*kind != s.kind)
-            return wrong(w.begin, end, fmt::format("it is a {} already", source_word(s.kind)));
+        if (*kind != s.kind) return wrong(w.begin, end, say("it is a {} already", source_word(s.kind)));
         return {};
     }
     if (small == "already" || small == "feeds") {
-        if (s.kind == SourceKind::panel) return wrong(w.begin, end, "a panel feeds nothing else");
+        if (s.kind == SourceKind::panel) return wrong(w.begin, end, say("a panel feeds nothing else"));
         already = true;
         return {};
     }
@@ -153,12 +154,12 @@ SourceReader::Result SourceReader::word(const TextWord& w) {
         }
     return wrong(w.begin, end,
                  s.kind == SourceKind::circuit
-                     ? fmt::format("“{}” is not understood; volts, “15 A fuse”, “already 2 A”, “1.5 mm²”, "
-                                   "“2.5 m”, “with the key” or “always” are",
-                                   w.text)
+                     ? say("“{}” is not understood; volts, “15 A fuse”, “already 2 A”, “1.5 mm²”, "
+                           "“2.5 m”, “with the key” or “always” are",
+                           w.text)
                  : s.kind == SourceKind::supply
-                     ? fmt::format("“{}” is not understood; volts, amperes and “already 2 A” are", w.text)
-                     : fmt::format("“{}” is not understood; watts, hours of sun and volts are", w.text));
+                     ? say("“{}” is not understood; volts, amperes and “already 2 A” are", w.text)
+                     : say("“{}” is not understood; watts, hours of sun and volts are", w.text));
 }
 
 tl::expected<Source, ParseError> SourceReader::read() {
@@ -185,13 +186,13 @@ tl::expected<Source, ParseError> SourceReader::read() {
         if (const auto ok = amount(*a, w.begin, fuse); !ok) return tl::unexpected(ok.error());
         i = std::max(next, i + 1);
     }
-    const auto missing = [&](const char* what) { return wrong(text.size(), text.size(), what); };
+    const auto missing = [&](const std::string& what) { return wrong(text.size(), text.size(), what); };
     if (s.kind != SourceKind::panel && raw(s.v_max) <= 0)
-        return missing("its volts are missing, such as 12 V or 11–14.6 V");
+        return missing(say("its volts are missing, such as 12 V or 11–14.6 V"));
     if (s.kind == SourceKind::supply && raw(s.rated) <= 0)
-        return missing("the amperes printed on it are missing, such as 5 A");
+        return missing(say("the amperes printed on it are missing, such as 5 A"));
     if (s.kind == SourceKind::panel) {
-        if (raw(s.power) <= 0) return missing("its watts in full sun are missing, such as 20 W");
+        if (raw(s.power) <= 0) return missing(say("its watts in full sun are missing, such as 20 W"));
         if (raw(s.v_max) <= 0) s.v_min = s.v_max = Volt(14.4);
         if (s.sun_high <= 0) s.sun_low = 1, s.sun_high = 4;
     }
@@ -205,7 +206,7 @@ tl::expected<Source, ParseError> parse_source(const Catalogue& catalogue, const 
     auto words = split_words(text, ",;");
     if (words.empty())
         return tl::unexpected(
-            ParseError{0, text.size(), "type a source, such as 8S LFP 35 Ah or brick 12 V 5 A"});
+            ParseError{0, text.size(), say("type a source, such as 8S LFP 35 Ah or brick 12 V 5 A")});
     std::optional<SourceKind> kind;
     size_t said_at = 0;
     for (size_t i = 0; i < words.size() && !kind; ++i)

@@ -9,29 +9,30 @@
 #include "units/format.h"
 #include "units/parse.h"
 #include "wire/circles.h"
+#include "words/say.h"
 
 namespace sangre {
 
 Answer calc_tube(const Catalogue& catalogue, const TubeQuestion& q) {
     if (raw(q.pass) <= 0 || raw(q.hold) <= 0)
-        return tl::unexpected(std::string("what it must pass and what it must grip are needed, in mm"));
+        return tl::unexpected(std::string(say("what it must pass and what it must grip are needed, in mm")));
     const auto* tube = choose_tube(catalogue, q.pass, q.hold, q.adhesive);
     if (!tube)
-        return tl::unexpected(
-            fmt::format("no {} tube passes {} (1.1 × expanded) and grips {} (0.9 × recovered)",
-                        q.adhesive ? "adhesive" : "plain", format(q.pass), format(q.hold)));
+        return tl::unexpected(say("no {} tube passes {} (1.1 × expanded) and grips {} (0.9 × recovered)",
+                                  q.adhesive ? say("adhesive") : say("plain"), format(q.pass),
+                                  format(q.hold)));
     Calculation c;
     c.answer = tube->name;
-    c.why.title = "Tube";
-    c.why.add(fmt::format("{} expanded ≥ 1.1 × {} it must pass", format(tube->expanded), format(q.pass)));
-    c.why.add(fmt::format("{} recovered ≤ 0.9 × {} it must grip", format(tube->recovered), format(q.hold)));
+    c.why.title = say("Tube");
+    c.why.add(say("{} expanded ≥ 1.1 × {} it must pass", format(tube->expanded), format(q.pass)));
+    c.why.add(say("{} recovered ≤ 0.9 × {} it must grip", format(tube->recovered), format(q.hold)));
     c.values = {{"expanded_mm", raw(tube->expanded)}, {"recovered_mm", raw(tube->recovered)}};
     if (raw(q.joint) > 0) {
         const double overlap = std::max(6.0, 2 * raw(q.hold));
         const Millimetre cut(std::ceil((raw(q.joint) + 2 * overlap) / 0.93));
-        c.answer += fmt::format(", cut {}", format(cut));
-        c.why.add(fmt::format("({} joint + 2 × {} overlap) ÷ 0.93 for its shrinking in length = {}",
-                              format(q.joint), format(Millimetre(overlap)), format(cut)));
+        c.answer += say(", cut {}", format(cut));
+        c.why.add(say("({} joint + 2 × {} overlap) ÷ 0.93 for its shrinking in length = {}", format(q.joint),
+                      format(Millimetre(overlap)), format(cut)));
         c.values.emplace_back("cut_mm", raw(cut));
     }
     c.why.source = tube->source;
@@ -60,26 +61,26 @@ Answer calc_hole(const std::vector<std::string>& bundles) {
         if (!metres) return tl::unexpected(fmt::format("“{}”: {}", text, metres.error().message));
         if (count < 1 || *metres <= 0)
             return tl::unexpected(
-                fmt::format("“{}”: a count from 1 to 500, x, and a diameter above 0 are expected, such as "
-                            "3x2.1mm",
-                            text));
+                say("“{}”: a count from 1 to 500, x, and a diameter above 0 are expected, such as "
+                    "3x2.1mm",
+                    text));
         for (int i = 0; i < count; ++i)
             radii.push_back(*metres * 500), metal += M_PI * std::pow(*metres * 500, 2);
     }
     if (radii.empty())
-        return tl::unexpected(std::string("nothing to put through the hole: such as 3x2.1mm 1x4.8mm"));
-    if (radii.size() > most_cables) return tl::unexpected(std::string("more than 500 cables are no bundle"));
+        return tl::unexpected(std::string(say("nothing to put through the hole: such as 3x2.1mm 1x4.8mm")));
+    if (radii.size() > most_cables)
+        return tl::unexpected(std::string(say("more than 500 cables are no bundle")));
     const double across = 2 * enclosing_radius(pack_circles(radii));
     const double hole = across * 1.1;
     Calculation c;
-    c.answer = fmt::format("the bundle is {} across; a hole of {} passes it", format(Millimetre(across)),
-                           format(Millimetre(std::ceil(hole * 2) / 2)));
-    c.why.title = "Hole";
-    c.why.add(fmt::format("{} circles packed: {} across", radii.size(), format(Millimetre(across))));
-    c.why.add(
-        fmt::format("{} of that circle is filled", format_percent(metal / (M_PI * across * across / 4))));
-    c.why.add(fmt::format("× 1.1 to pull it through and for the grommet: {}", format(Millimetre(hole))));
-    c.why.source = "circle packing by relaxation";
+    c.answer = say("the bundle is {} across; a hole of {} passes it", format(Millimetre(across)),
+                   format(Millimetre(std::ceil(hole * 2) / 2)));
+    c.why.title = say("Hole");
+    c.why.add(say("{} circles packed: {} across", radii.size(), format(Millimetre(across))));
+    c.why.add(say("{} of that circle is filled", format_percent(metal / (M_PI * across * across / 4))));
+    c.why.add(say("× 1.1 to pull it through and for the grommet: {}", format(Millimetre(hole))));
+    c.why.source = say("circle packing by relaxation");
     c.values = {{"bundle_mm", across}, {"hole_mm", hole}, {"fill", metal / (M_PI * across * across / 4)}};
     return c;
 }

@@ -6,6 +6,7 @@
 
 #include "calc/calc.h"
 #include "units/parse.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -26,10 +27,10 @@ tl::expected<const WireType*, std::string> wire_of_size(const Catalogue& catalog
     if (!find(catalogue.insulations, insulation)) {
         std::string known;
         for (const auto& i : catalogue.insulations) known += (known.empty() ? "" : ", ") + i.id;
-        return tl::unexpected(fmt::format("insulation “{}” is not known: {} are", insulation, known));
+        return tl::unexpected(say("insulation “{}” is not known: {} are", insulation, known));
     }
     const auto area = parse_wire_size(size);
-    if (!area) return tl::unexpected(fmt::format("size “{}”: {}", size, area.error().message));
+    if (!area) return tl::unexpected(say("size “{}”: {}", size, area.error().message));
     const bool metric = size.find("mm") != std::string::npos;
     std::vector<const WireType*> like;
     for (const auto& w : catalogue.wires)
@@ -40,8 +41,8 @@ tl::expected<const WireType*, std::string> wire_of_size(const Catalogue& catalog
     if (like.empty() && material == "copper" && !solid)
         return wire_of_size(catalogue, size, insulation, "tinned", false);
     if (like.empty())
-        return tl::unexpected(fmt::format("no {}{} wire with insulation {} is in the catalogue",
-                                          solid ? "solid " : "", material, insulation));
+        return tl::unexpected(say("no {}{} wire with insulation {} is in the catalogue",
+                                  solid ? say("solid ") : "", material, insulation));
     const auto distance = [&](const WireType* w) { return std::abs(std::log(raw(w->area) / raw(*area))); };
     std::sort(like.begin(), like.end(), [&](auto* a, auto* b) { return distance(a) < distance(b); });
     if (distance(like.front()) < 0.02) return like.front();
@@ -49,7 +50,7 @@ tl::expected<const WireType*, std::string> wire_of_size(const Catalogue& catalog
     std::sort(like.begin(), like.end(), [](auto* a, auto* b) { return a->area < b->area; });
     std::string nearest;
     for (const auto* w : like) nearest += (nearest.empty() ? "" : ", ") + w->size;
-    return tl::unexpected(fmt::format("there is no {} with {}: nearest are {}", size, insulation, nearest));
+    return tl::unexpected(say("there is no {} with {}: nearest are {}", size, insulation, nearest));
 }
 
 }  // namespace sangre

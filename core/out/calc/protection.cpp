@@ -8,6 +8,7 @@
 #include "protection/inrush.h"
 #include "units/format.h"
 #include "wire/conductor.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -16,7 +17,7 @@ tl::expected<const FuseFamily*, std::string> family_of(const Catalogue& catalogu
     if (const auto* f = find(catalogue.fuses, id)) return f;
     std::string known;
     for (const auto& f : catalogue.fuses) known += (known.empty() ? "" : ", ") + f.id;
-    return tl::unexpected(fmt::format("fuse family “{}” is not known: {} are", id, known));
+    return tl::unexpected(say("fuse family “{}” is not known: {} are", id, known));
 }
 
 tl::expected<void, std::string> rating_exists(const FuseFamily& family, Ampere rating) {
@@ -29,11 +30,10 @@ tl::expected<void, std::string> rating_exists(const FuseFamily& family, Ampere r
     std::sort(nearest.begin(), nearest.end());
     std::string list;
     for (const auto r : nearest) list += (list.empty() ? "" : ", ") + format(r);
-    return tl::unexpected(
-        fmt::format("{} is not made for {}: nearest are {}", family.name, format(rating), list));
+    return tl::unexpected(say("{} is not made for {}: nearest are {}", family.name, format(rating), list));
 }
 
-std::string when(Second t) { return std::isfinite(raw(t)) ? format(t) : "never"; }
+std::string when(Second t) { return std::isfinite(raw(t)) ? format(t) : say("never"); }
 
 }  // namespace
 
@@ -42,20 +42,20 @@ Answer calc_fuse(const Catalogue& catalogue, const FuseQuestion& q) {
     if (!family) return tl::unexpected(family.error());
     const auto& f = **family;
     if (const auto made = rating_exists(f, q.rating); !made) return tl::unexpected(made.error());
-    if (raw(q.current) <= 0) return tl::unexpected(std::string("a current above 0 A is needed"));
+    if (raw(q.current) <= 0) return tl::unexpected(std::string(say("a current above 0 A is needed")));
     if (!(q.air >= coldest_asked && q.air <= hottest_asked))
-        return tl::unexpected(fmt::format("air at {}: {} to {} is expected", format(q.air),
-                                          format(coldest_asked), format(hottest_asked)));
+        return tl::unexpected(say("air at {}: {} to {} is expected", format(q.air), format(coldest_asked),
+                                  format(hottest_asked)));
     const auto fast = fast_edge(f, q.rating, q.current), slow = slow_edge(f, q.rating, q.current);
     const auto holds = continuous_limit(f, q.rating, q.air);
     Calculation c;
     c.why.title = fmt::format("{} {}", f.name, format(q.rating));
     if (std::isfinite(raw(slow)))
-        c.answer = fmt::format("{} opens at {} between {} and {}", c.why.title, format(q.current), when(fast),
-                               when(slow));
+        c.answer =
+            say("{} opens at {} between {} and {}", c.why.title, format(q.current), when(fast), when(slow));
     else
-        c.answer = fmt::format("{} need never open at {}", c.why.title, format(q.current));
-    c.answer += q.current <= holds ? "; it carries that continuously" : "";
+        c.answer = say("{} need never open at {}", c.why.title, format(q.current));
+    c.answer += q.current <= holds ? say("; it carries that continuously") : "";
     c.values = {{"multiple", raw(q.current) / raw(q.rating)},
                 {"fastest_s", std::min(raw(fast), 1e12)},
                 {"slowest_s", std::min(raw(slow), 1e12)},
@@ -63,23 +63,23 @@ Answer calc_fuse(const Catalogue& catalogue, const FuseQuestion& q) {
                 {"resistance_ohm", raw(fuse_resistance(f, q.rating))},
                 {"breaking_A", raw(f.breaking)},
                 {"voltage_V", raw(f.voltage)}};
-    c.why.add(fmt::format("{} ÷ {} = {} × its rating", format(q.current), format(q.rating),
-                          format_number(raw(q.current) / raw(q.rating))));
-    c.why.add(fmt::format("gates of the family, log-log between them: {} at the fast edge, {} at the slow",
-                          when(fast), when(slow)));
-    c.why.add(fmt::format("carries {} continuously at {}: {} of the rating, less {} % per kelvin above 23 °C",
-                          format(holds), format(q.air), format_percent(f.continuous_share),
-                          format_number(f.derate_per_kelvin * 100)));
-    c.why.add(fmt::format("cold resistance about {}; breaks {} at {}", format(fuse_resistance(f, q.rating)),
-                          format(f.breaking), format(f.voltage)));
+    c.why.add(say("{} ÷ {} = {} × its rating", format(q.current), format(q.rating),
+                  format_number(raw(q.current) / raw(q.rating))));
+    c.why.add(say("gates of the family, log-log between them: {} at the fast edge, {} at the slow",
+                  when(fast), when(slow)));
+    c.why.add(say("carries {} continuously at {}: {} of the rating, less {} % per kelvin above 23 °C",
+                  format(holds), format(q.air), format_percent(f.continuous_share),
+                  format_number(f.derate_per_kelvin * 100)));
+    c.why.add(say("cold resistance about {}; breaks {} at {}", format(fuse_resistance(f, q.rating)),
+                  format(f.breaking), format(f.voltage)));
     if (raw(q.pulse) > 0) {
         const bool sound = rides(f, q.rating, q.current, q.pulse, q.air);
         c.answer +=
-            fmt::format("; a pulse of {} {}", format(q.pulse), sound ? "leaves it sound" : "wears it out");
+            say("; a pulse of {} {}", format(q.pulse), sound ? say("leaves it sound") : say("wears it out"));
         c.why.add(
-            fmt::format("a pulse is ridden 10 000 times below 30 % of the fast edge's I²t at its duration, "
-                        "or up to {}, its rating in this air",
-                        format(rating_in(f, q.rating, q.air))));
+            say("a pulse is ridden 10 000 times below 30 % of the fast edge's I²t at its duration, "
+                "or up to {}, its rating in this air",
+                format(rating_in(f, q.rating, q.air))));
         c.values.emplace_back("rides", sound);
     }
     c.why.source = f.source;
@@ -93,12 +93,12 @@ Answer calc_short(const Catalogue& catalogue, const ShortQuestion& q) {
     if (!family) return tl::unexpected(family.error());
     if (const auto made = rating_exists(**family, q.rating); !made) return tl::unexpected(made.error());
     if (raw(q.volts) <= 0 || raw(q.length) <= 0)
-        return tl::unexpected(std::string("a voltage and a length above 0 are needed"));
+        return tl::unexpected(std::string(say("a voltage and a length above 0 are needed")));
     const auto& insulation = *find(catalogue.insulations, (*wire)->insulation);
     if (!(q.start >= coldest_asked && q.start < insulation.damage))
-        return tl::unexpected(fmt::format("a wire at {}: {} up to where {} is damaged, {}, is expected",
-                                          format(q.start), format(coldest_asked), insulation.name,
-                                          format(insulation.damage)));
+        return tl::unexpected(say("a wire at {}: {} up to where {} is damaged, {}, is expected",
+                                  format(q.start), format(coldest_asked), insulation.name,
+                                  format(insulation.damage)));
     const double loop =
         raw(q.source) + raw(fuse_resistance(**family, q.rating)) + 2 * raw(q.length) * (*wire)->ohm_per_m;
     const Ampere current(raw(q.volts) / loop);
@@ -112,46 +112,44 @@ Answer calc_short(const Catalogue& catalogue, const ShortQuestion& q) {
     if (raw(opens) <= 5)
         hot = std::max(hot, thermal.after_adiabatic(raw(current) * raw(current) * raw(opens), q.start));
     Calculation c;
-    c.why.title = fmt::format("Short at the end of {} of {}", format(q.length), (*wire)->size);
+    c.why.title = say("Short at the end of {} of {}", format(q.length), (*wire)->size);
     const bool sound = opens <= stands && breaks && q.volts <= (*family)->voltage;
-    c.answer = fmt::format("{} flow; the {} {} opens within {}, the wire reaches {}: {}", format(current),
-                           format(q.rating), (*family)->name, when(opens), format(hot),
-                           sound ? "protected" : "not protected");
+    c.answer =
+        say("{} flow; the {} {} opens within {}, the wire reaches {}: {}", format(current), format(q.rating),
+            (*family)->name, when(opens), format(hot), sound ? say("protected") : say("not protected"));
     c.values = {{"current_A", raw(current)},
                 {"opens_s", std::min(raw(opens), 1e12)},
                 {"stands_s", std::min(raw(stands), 1e12)},
                 {"wire_C", raw(hot)},
                 {"protected", sound}};
-    c.why.add(fmt::format("{} ÷ (source {} + fuse {} + 2 × {} × {} mΩ/m) = {}", format(q.volts),
-                          format(q.source), format(fuse_resistance(**family, q.rating)), format(q.length),
-                          format_number((*wire)->ohm_per_m * 1e3), format(current)));
-    c.why.add(fmt::format("slow edge at {} × its rating: {}", format_number(raw(current) / raw(q.rating)),
-                          when(opens)));
-    c.why.add(fmt::format("the wire, from {}, stands it for {}", format(q.start), when(stands)),
+    c.why.add(say("{} ÷ (source {} + fuse {} + 2 × {} × {} mΩ/m) = {}", format(q.volts), format(q.source),
+                  format(fuse_resistance(**family, q.rating)), format(q.length),
+                  format_number((*wire)->ohm_per_m * 1e3), format(current)));
+    c.why.add(
+        say("slow edge at {} × its rating: {}", format_number(raw(current) / raw(q.rating)), when(opens)));
+    c.why.add(say("the wire, from {}, stands it for {}", format(q.start), when(stands)),
               opens <= stands ? Tone::good : Tone::danger);
     if (q.volts > (*family)->voltage)
-        c.why.add(fmt::format("{} is made for {} only", (*family)->name, format((*family)->voltage)),
-                  Tone::danger);
+        c.why.add(say("{} is made for {} only", (*family)->name, format((*family)->voltage)), Tone::danger);
     if (!breaks)
-        c.why.add(fmt::format("right behind the fuse more flows than the {} it breaks",
-                              format((*family)->breaking)),
+        c.why.add(say("right behind the fuse more flows than the {} it breaks", format((*family)->breaking)),
                   Tone::danger);
-    c.why.source = (*family)->source + "; short-circuit limits IEC 60949";
+    c.why.source = (*family)->source + say("; short-circuit limits IEC 60949");
     return c;
 }
 
 Answer calc_precharge(Volt volts, Farad capacitance, Ohm loop, Second within) {
     if (raw(volts) <= 0 || raw(capacitance) <= 0 || raw(within) <= 0)
-        return tl::unexpected(std::string("voltage, capacitance and time must be above 0"));
+        return tl::unexpected(std::string(say("voltage, capacitance and time must be above 0")));
     const auto spark = inrush(volts, capacitance, loop);
     const auto tame = precharge(volts, capacitance, within);
     Calculation c;
     c.answer = spark.wants_precharge
-                   ? fmt::format("pre-charge through {} for {}: {} instead of {}", format(tame.resistor),
-                                 format(tame.wait), format(tame.peak), format(spark.peak))
-                   : fmt::format("no pre-charge needed: {} J", format_number(raw(spark.energy)));
+                   ? say("pre-charge through {} for {}: {} instead of {}", format(tame.resistor),
+                         format(tame.wait), format(tame.peak), format(spark.peak))
+                   : say("no pre-charge needed: {} J", format_number(raw(spark.energy)));
     c.why = spark.why;
-    c.why.title = "Plug-in spark and pre-charge";
+    c.why.title = say("Plug-in spark and pre-charge");
     c.why.lines.insert(c.why.lines.end(), tame.why.lines.begin(), tame.why.lines.end());
     c.values = {{"peak_A", raw(spark.peak)},
                 {"energy_J", raw(spark.energy)},

@@ -7,6 +7,7 @@
 #include "calc/calc.h"
 #include "network/filter.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -15,22 +16,22 @@ Answer calc_battery(const Catalogue& catalogue, const BatteryQuestion& q) {
     if (!chemistry) {
         std::string known;
         for (const auto& c : catalogue.chemistries) known += (known.empty() ? "" : ", ") + c.id;
-        return tl::unexpected(fmt::format("chemistry “{}” is not known: {} are", q.chemistry, known));
+        return tl::unexpected(say("chemistry “{}” is not known: {} are", q.chemistry, known));
     }
     if (q.series < 1 || q.parallel < 1 || raw(q.capacity) <= 0)
-        return tl::unexpected(std::string("series and parallel count from 1, and a capacity is needed"));
-    if (q.charge < 0 || q.charge > 1) return tl::unexpected(std::string("charge goes from 0 to 100 %"));
+        return tl::unexpected(std::string(say("series and parallel count from 1, and a capacity is needed")));
+    if (q.charge < 0 || q.charge > 1) return tl::unexpected(std::string(say("charge goes from 0 to 100 %")));
     Source b;
     b.chemistry = q.chemistry, b.series = q.series, b.parallel = q.parallel, b.cell_capacity = q.capacity;
     if (pack_charge_voltage(b, *chemistry) > Volt(60))
-        return tl::unexpected(fmt::format("{} while charging: above 60 V is outside this tool",
-                                          format(pack_charge_voltage(b, *chemistry))));
+        return tl::unexpected(say("{} while charging: above 60 V is outside this tool",
+                                  format(pack_charge_voltage(b, *chemistry))));
     const auto rest = pack_rest_voltage(b, *chemistry, q.charge);
     const auto ohm = pack_resistance(b, *chemistry, q.charge, q.air);
     const auto capacity = pack_capacity(b, *chemistry, q.air);
     Calculation c;
     c.why.title = pack_summary(b, *chemistry);
-    c.answer = fmt::format("{} at rest, {} inside", format(rest), format(ohm));
+    c.answer = say("{} at rest, {} inside", format(rest), format(ohm));
     c.values = {{"rest_V", raw(rest)},
                 {"full_V", raw(pack_charge_voltage(b, *chemistry))},
                 {"cutoff_V", raw(pack_cutoff_voltage(b, *chemistry))},
@@ -39,32 +40,31 @@ Answer calc_battery(const Catalogue& catalogue, const BatteryQuestion& q) {
                 {"energy_Wh", raw(pack_energy(b, *chemistry))},
                 {"max_A", raw(pack_max_current(b, *chemistry))},
                 {"mass_g", raw(pack_mass(b, *chemistry))}};
-    c.why.add(fmt::format("charged at {}, nominal {}, empty at {}",
-                          format(pack_charge_voltage(b, *chemistry)), format(chemistry->nominal * q.series),
-                          format(pack_cutoff_voltage(b, *chemistry))));
-    c.why.add(fmt::format("{} mΩ·Ah ÷ {} × {} in series ÷ {} in parallel, at {}: {}", chemistry->mohm_ah,
-                          format(q.capacity), q.series, q.parallel, format(q.air), format(ohm)));
-    c.why.add(fmt::format("usable at {}: {}; {} of energy at nominal", format(q.air), format(capacity),
-                          format(pack_energy(b, *chemistry))));
-    c.why.add(fmt::format("gives {} continuously", format(pack_max_current(b, *chemistry))));
+    c.why.add(say("charged at {}, nominal {}, empty at {}", format(pack_charge_voltage(b, *chemistry)),
+                  format(chemistry->nominal * q.series), format(pack_cutoff_voltage(b, *chemistry))));
+    c.why.add(say("{} mΩ·Ah ÷ {} × {} in series ÷ {} in parallel, at {}: {}", chemistry->mohm_ah,
+                  format(q.capacity), q.series, q.parallel, format(q.air), format(ohm)));
+    c.why.add(say("usable at {}: {}; {} of energy at nominal", format(q.air), format(capacity),
+                  format(pack_energy(b, *chemistry))));
+    c.why.add(say("gives {} continuously", format(pack_max_current(b, *chemistry))));
     if (raw(q.current) > 0) {
         const Volt loaded(raw(rest) - raw(q.current) * raw(ohm));
         const double faster = peukert_factor(*chemistry, capacity, q.current);
         const double hours = raw(capacity) * q.charge / (raw(q.current) * faster);
-        c.answer += fmt::format("; {} at {}, for {}", format(loaded), format(q.current),
-                                format(Second(hours * 3600)));
+        c.answer +=
+            say("; {} at {}, for {}", format(loaded), format(q.current), format(Second(hours * 3600)));
         c.values.emplace_back("loaded_V", raw(loaded)), c.values.emplace_back("hours", hours);
         c.why.add(
             fmt::format("{} − {} × {} = {}", format(rest), format(q.current), format(ohm), format(loaded)),
             loaded < pack_cutoff_voltage(b, *chemistry) ? Tone::danger : Tone::plain);
         if (faster > 1)
-            c.why.add(fmt::format("Peukert {}: empties {} × faster than its ampere-hours say",
-                                  chemistry->peukert, format_number(faster)));
+            c.why.add(say("Peukert {}: empties {} × faster than its ampere-hours say", chemistry->peukert,
+                          format_number(faster)));
         if (q.current > pack_max_current(b, *chemistry))
-            c.why.add(fmt::format("{} is more than it gives continuously", format(q.current)), Tone::danger);
+            c.why.add(say("{} is more than it gives continuously", format(q.current)), Tone::danger);
         if (raw(loaded) <= 0)
-            return tl::unexpected(fmt::format("{} is more than this pack can push: {} into a short",
-                                              format(q.current), format(Ampere(raw(rest) / raw(ohm)))));
+            return tl::unexpected(say("{} is more than this pack can push: {} into a short",
+                                      format(q.current), format(Ampere(raw(rest) / raw(ohm)))));
     }
     c.why.source = chemistry->source;
     c.why.caution = chemistry->caution;
@@ -74,13 +74,13 @@ Answer calc_battery(const Catalogue& catalogue, const BatteryQuestion& q) {
 Answer calc_filter(const FilterQuestion& q) {
     if (raw(q.inductance) <= 0 || raw(q.capacitance) <= 0 || raw(q.noise) <= 0)
         return tl::unexpected(
-            std::string("inductance, capacitance and the frequency to keep away must be above 0"));
+            std::string(say("inductance, capacitance and the frequency to keep away must be above 0")));
     const auto f = check_filter({q.inductance, q.capacitance, q.resistance, q.esr, q.saturation, q.current,
                                  std::max(q.peak, q.current), q.noise});
     Calculation c;
-    c.answer = fmt::format("{} dB at {} kHz, resonant at {} Hz{}", format_number(f.attenuation),
-                           format_number(raw(q.noise) / 1e3), format_number(raw(f.resonance)),
-                           f.saturates ? "; its coil saturates" : "");
+    c.answer = say("{} dB at {} kHz, resonant at {} Hz{}", format_number(f.attenuation),
+                   format_number(raw(q.noise) / 1e3), format_number(raw(f.resonance)),
+                   f.saturates ? say("; its coil saturates") : "");
     c.why = f.why;
     c.values = {{"attenuation_dB", f.attenuation},
                 {"resonance_Hz", raw(f.resonance)},

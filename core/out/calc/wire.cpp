@@ -8,6 +8,7 @@
 #include "wire/parallel.h"
 #include "wire/rules_of_thumb.h"
 #include "wire/thermal.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -17,14 +18,14 @@ Answer calc_wire(const Catalogue& catalogue, const WireQuestion& q) {
     const auto& wire = **found;
     const auto& insulation = *find(catalogue.insulations, wire.insulation);
     if (q.bunch < 1 || q.conductors < 1)
-        return tl::unexpected(std::string("bunch and conductors count from 1"));
-    if (raw(q.length) < 0) return tl::unexpected(std::string("a length cannot be negative"));
+        return tl::unexpected(std::string(say("bunch and conductors count from 1")));
+    if (raw(q.length) < 0) return tl::unexpected(std::string(say("a length cannot be negative")));
     if (!(q.air >= coldest_asked && q.air <= hottest_asked))
-        return tl::unexpected(fmt::format("air at {}: {} to {} is expected", format(q.air),
-                                          format(coldest_asked), format(hottest_asked)));
+        return tl::unexpected(say("air at {}: {} to {} is expected", format(q.air), format(coldest_asked),
+                                  format(hottest_asked)));
     if (q.air >= insulation.max)
-        return tl::unexpected(fmt::format("air at {} is no cooler than the insulation may be, {}",
-                                          format(q.air), format(insulation.max)));
+        return tl::unexpected(say("air at {} is no cooler than the insulation may be, {}", format(q.air),
+                                  format(insulation.max)));
     const int bunched = q.bunch + q.conductors - 1;
     const double bunch = bunching_factor(bunched);
     const Ampere free_air = ampacity(wire, insulation, Surroundings{q.air, q.altitude, q.sleeve});
@@ -42,49 +43,48 @@ Answer calc_wire(const Catalogue& catalogue, const WireQuestion& q) {
     auto& why = c.why;
     why.title = fmt::format("{}{} {}", q.conductors > 1 ? fmt::format("{} × ", q.conductors) : "", wire.size,
                             insulation.name);
-    why.add(fmt::format("{} mm², {} strands, {} over the insulation, {} mΩ/m at 20 °C, {} g/m",
-                        format_number(raw(wire.area)), wire.strands, format(wire.outer),
-                        format_number(wire.ohm_per_m * 1e3), format_number(wire.gram_per_m)));
-    why.add(fmt::format("heat balance in free air at {}{}{}: {} holds the conductor at {}", format(q.air),
-                        raw(q.altitude) > 0 ? fmt::format(", {:.0f} m up", raw(q.altitude)) : "",
-                        raw(q.sleeve) > 0 ? fmt::format(", in a sleeve of {}", format(q.sleeve)) : "",
-                        format(free_air), format(insulation.max)));
-    if (bunched > 1) why.add(fmt::format("{} circuits together: × {}", bunched, format_number(bunch)));
+    why.add(say("{} mm², {} strands, {} over the insulation, {} mΩ/m at 20 °C, {} g/m",
+                format_number(raw(wire.area)), wire.strands, format(wire.outer),
+                format_number(wire.ohm_per_m * 1e3), format_number(wire.gram_per_m)));
+    why.add(say("heat balance in free air at {}{}{}: {} holds the conductor at {}", format(q.air),
+                raw(q.altitude) > 0 ? say(", {:.0f} m up", raw(q.altitude)) : "",
+                raw(q.sleeve) > 0 ? say(", in a sleeve of {}", format(q.sleeve)) : "", format(free_air),
+                format(insulation.max)));
+    if (bunched > 1) why.add(say("{} circuits together: × {}", bunched, format_number(bunch)));
     if (q.conductors > 1) {
         const std::vector<ParallelConductor> all(static_cast<size_t>(q.conductors),
                                                  {&wire, &insulation, Metre(1)});
         const auto rating = parallel_rating(all, q.air);
-        why.add(fmt::format("with one of the {} broken the others carry {}", q.conductors,
-                            format(rating.one_broken)));
+        why.add(
+            say("with one of the {} broken the others carry {}", q.conductors, format(rating.one_broken)));
         c.values.emplace_back("one_broken_A", raw(rating.one_broken));
     }
-    why.add(fmt::format("rules of thumb beside it: cautious {}, bold {}",
-                        format(cautious_current(wire.area) * q.conductors),
-                        format(bold_current(wire.area) * q.conductors)));
-    c.answer = fmt::format("{} carries {} continuously", why.title, format(carries));
+    why.add(say("rules of thumb beside it: cautious {}, bold {}",
+                format(cautious_current(wire.area) * q.conductors),
+                format(bold_current(wire.area) * q.conductors)));
+    c.answer = say("{} carries {} continuously", why.title, format(carries));
     if (raw(q.current) > 0) {
         const WireThermal thermal(wire, insulation, q.air, bunch, q.conductors);
         const Celsius warm = thermal.steady(q.current);
         c.values.emplace_back("temperature_C", raw(warm));
-        c.answer += fmt::format("; at {} it settles at {}", format(q.current), format(warm));
-        if (warm > insulation.max) c.answer += ", which is too warm";
+        c.answer += say("; at {} it settles at {}", format(q.current), format(warm));
+        if (warm > insulation.max) c.answer += say(", which is too warm");
         if (raw(q.length) > 0) {
             const double ohm = wire.ohm_per_m / q.conductors * temperature_factor(warm) * 2 * raw(q.length);
             const Volt drop(raw(q.current) * ohm);
-            why.add(fmt::format("2 × {} × {} mΩ/m at {} × {} = {} dropped, {} of heat", format(q.length),
-                                format_number(wire.ohm_per_m / q.conductors * temperature_factor(warm) * 1e3),
-                                format(warm), format(q.current), format(drop),
-                                format(Watt(raw(drop) * raw(q.current)))));
+            why.add(say("2 × {} × {} mΩ/m at {} × {} = {} dropped, {} of heat", format(q.length),
+                        format_number(wire.ohm_per_m / q.conductors * temperature_factor(warm) * 1e3),
+                        format(warm), format(q.current), format(drop),
+                        format(Watt(raw(drop) * raw(q.current)))));
             c.values.emplace_back("drop_V", raw(drop));
-            c.answer += fmt::format(" and drops {} out and back", format(drop));
+            c.answer += say(" and drops {} out and back", format(drop));
             if (raw(q.volts) > 0) {
-                c.answer +=
-                    fmt::format(", {} of {}", format_percent(raw(drop) / raw(q.volts)), format(q.volts));
+                c.answer += say(", {} of {}", format_percent(raw(drop) / raw(q.volts)), format(q.volts));
                 c.values.emplace_back("drop_share", raw(drop) / raw(q.volts));
             }
         }
     }
-    why.source = wire.source + "; heat balance after Churchill & Chu 1975; bunching IEC 60364-5-52";
+    why.source = wire.source + say("; heat balance after Churchill & Chu 1975; bunching IEC 60364-5-52");
     return c;
 }
 

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "diagram/pen.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -16,9 +17,9 @@ constexpr double end_wide = 42, pin_wide = 7;
 
 std::string words_on(const Core& c) {
     auto words = c.colour + (c.signal.empty() ? "" : "  " + c.signal);
-    if (c.role == CoreRole::unused) return words + (c.cut_back ? "  unused, cut back" : "  unused");
-    if (c.twist > 0) words += fmt::format("  twisted {}", c.twist);
-    if (c.doubled > 0) words += fmt::format("  doubled {}", c.doubled);
+    if (c.role == CoreRole::unused) return words + (c.cut_back ? say("  unused, cut back") : "  unused");
+    if (c.twist > 0) words += say("  twisted {}", c.twist);
+    if (c.doubled > 0) words += say("  doubled {}", c.doubled);
     return words;
 }
 
@@ -41,8 +42,8 @@ class CableDrawing {
                               cable_.name.empty() ? name_of(plan_, cable_.to) + " lead" : cable_.name),
                   wide_ * 0.62, 3.3, TextAlign::left, true);
         pen.words({at_.x + wide_, at_.y + 3},
-                  fmt::format("{}{}", wire ? wire->size : "no wire",
-                              cable_.terminated ? ", a resistor at both ends" : ""),
+                  fmt::format("{}{}", wire ? wire->size : say("no wire"),
+                              cable_.terminated ? say(", a resistor at both ends") : ""),
                   wide_ * 0.36, 2.6, TextAlign::right, false, "muted");
         if (!cable_.label.empty())
             pen.words({at_.x, at_.y + 6.6}, "label: " + cable_.label, wide_, 2.4, TextAlign::left, false,
@@ -100,7 +101,7 @@ std::vector<DiagramSheet> cable_sheets(const Plan& plan, const Catalogue& catalo
         sheets.emplace_back();
         DiagramPen pen(sheets.back());
         pen.words({edge_mm, edge_mm + 3}, plan.name, paper.width / 2, 4, TextAlign::left, true);
-        pen.words({paper.width - edge_mm, edge_mm + 3}, "Cables, pin to pin", 90, 3, TextAlign::right);
+        pen.words({paper.width - edge_mm, edge_mm + 3}, say("Cables, pin to pin"), 90, 3, TextAlign::right);
     };
     const auto cabled = cabled_leads(plan);
     for (size_t c = 0; c < cabled.size(); ++c) {

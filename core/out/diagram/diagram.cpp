@@ -12,6 +12,7 @@
 #include "item/item.h"
 #include "source/source.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -73,10 +74,10 @@ class Sheet {
                 pen_.words({x0 + 5.5, middle + 7}, more, words_room, 2.7, TextAlign::left, false, "muted");
         }
         if (p.top < from_)
-            pen_.words({x0 + 1, top + 3}, "from the sheet before", x1 - x0, 2, TextAlign::left, false,
+            pen_.words({x0 + 1, top + 3}, say("from the sheet before"), x1 - x0, 2, TextAlign::left, false,
                        "muted");
         if (p.bottom > to_)
-            pen_.words({x0 + 1, bottom - 1}, "goes on", x1 - x0, 2, TextAlign::left, false, "muted");
+            pen_.words({x0 + 1, bottom - 1}, say("goes on"), x1 - x0, 2, TextAlign::left, false, "muted");
     }
 
     std::tuple<std::string, std::string, std::string> words_of(const Placed& p) const {
@@ -85,14 +86,14 @@ class Sheet {
                 const auto& b = plan_.sources[p.part.index];
                 const auto* k = find(catalogue_.chemistries, b.chemistry);
                 if (b.kind != SourceKind::pack)
-                    return {b.name, source_word(b.kind) + std::string(" ") + source_volts(b), source_more(b)};
+                    return {b.name, said(source_word(b.kind)) + " " + source_volts(b), source_more(b)};
                 return {b.name, k ? pack_short(b, *k) : "",
                         k ? format(pack_charge_voltage(b, *k)) + " full" : ""};
             }
             case PartKind::converter: {
                 const auto& c = plan_.converters[p.part.index];
                 const auto* t = find(catalogue_.converters, c.type);
-                return {c.name, t ? t->name : c.type, "set to " + format(c.set)};
+                return {c.name, t ? t->name : c.type, say("set to ") + format(c.set)};
             }
             case PartKind::load: {
                 const auto& l = plan_.loads[p.part.index];
@@ -141,8 +142,9 @@ class Sheet {
         if (feed.ret == Return::shared)
             for (size_t other = 0; other < plan_.feeds.size(); ++other)
                 if (plan_.feeds[other].id == feed.shared_with)
-                    pen_.words({end.x - 5, end.y + half_pair + 1}, "returns by " + wire_label(other, true),
-                               30, 2.2, TextAlign::right, false, "muted");
+                    pen_.words({end.x - 5, end.y + half_pair + 1},
+                               say("returns by ") + wire_label(other, true), 30, 2.2, TextAlign::right, false,
+                               "muted");
     }
 
     /// Devices behind the source, then the wire's label, and its number at both ends.
@@ -158,7 +160,7 @@ class Sheet {
         }
         const auto* wire = find(catalogue_.wires, feed.wire);
         const double begin = x - step / 2 + 1, room = x1 - begin - 3;
-        const auto size = wire ? wire->size : std::string("no wire");
+        const auto size = wire ? wire->size : std::string(say("no wire"));
         pen_.words({(begin + x1) / 2 - 1.5, y(level) - half_pair - 1},
                    fmt::format("{}  {}", lead_label(plan_, f), size), room, 2.8, TextAlign::centre);
         const auto colours =
@@ -200,11 +202,11 @@ class Sheet {
                      right = sheet_.width / sheet_.scale - margin;
         pen_.words({margin, margin + 3}, plan_.name, right - margin, 4, TextAlign::left, true);
         pen_.words({right, margin + 3},
-                   of > 1 ? fmt::format("Wiring diagram, sheet {} of {}", number, of) : "Wiring diagram", 90,
-                   3, TextAlign::right);
+                   of > 1 ? say("Wiring diagram, sheet {} of {}", number, of) : say("Wiring diagram"), 90, 3,
+                   TextAlign::right);
         pen_.words({margin, bottom},
-                   "Below 60 V DC. Battery fuse last. W-numbers are the labels at both ends of a wire; "
-                   "lengths are one way.",
+                   say("Below 60 V DC. Battery fuse last. W-numbers are the labels at both ends of a wire; "
+                       "lengths are one way."),
                    right - margin, 2.3, TextAlign::left, false, "muted");
     }
 

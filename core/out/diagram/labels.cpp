@@ -4,6 +4,7 @@
 
 #include "diagram/pen.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -22,7 +23,7 @@ std::vector<WireLabel> wire_labels(const Plan& plan, const Harness& harness) {
         auto name = wire_label(core.lead, core.role == WireRole::back);
         if (core.alike > 1) name += fmt::format("/{}", core.number);
         twice({name, feed_name(plan, feed),
-               fmt::format("{} {} {}", core.wire ? core.wire->size : "no wire", core_colour(plan, core),
+               fmt::format("{} {} {}", core.wire ? core.wire->size : say("no wire"), core_colour(plan, core),
                            format(core.length)),
                feed.id});
     }

@@ -12,6 +12,7 @@
 #include "units/format.h"
 #include "wire/choice.h"
 #include "wire/conductor.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -28,25 +29,24 @@ namespace {
 void add_filling(Why& why, const Plan& plan, const Study& s, size_t opening) {
     const auto& h = s.harness.holes[opening];
     if (h.wires.empty()) return;
-    why.heading("Through the opening");
+    why.heading(say("Through the opening"));
     const auto bore = plan.openings[opening].bore;
-    why.add(raw(bore) > 0
-                ? fmt::format("{} pack into {}; it is {} wide, {} full", counted(h.wires.size(), "wire"),
-                              format(h.needed), format(bore), format_percent(h.fill))
-                : fmt::format("{} pack into {}; how wide it is, nobody has said",
-                              counted(h.wires.size(), "wire"), format(h.needed)),
+    why.add(raw(bore) > 0 ? say("{} pack into {}; it is {} wide, {} full",
+                                counted(h.wires.size(), say("wire"), say("wires")), format(h.needed),
+                                format(bore), format_percent(h.fill))
+                          : say("{} pack into {}; how wide it is, nobody has said",
+                                counted(h.wires.size(), say("wire"), say("wires")), format(h.needed)),
             h.fits ? Tone::good : Tone::danger);
     for (const auto item : h.to_open) {
         const auto& at = s.harness.wiring.items[item];
-        why.add(
-            fmt::format("{}: its {} passes taken apart only, {}.", feed_name(plan, lead_at(plan, at.feed)),
-                        kind_word(at.kind), format(at.values.opened)),
-            Tone::caution);
+        why.add(say("{}: its {} passes taken apart only, {}.", feed_name(plan, lead_at(plan, at.feed)),
+                    kind_word(at.kind), format(at.values.opened)),
+                Tone::caution);
     }
     if (!h.ends_pass)
-        why.add(fmt::format("The widest plug, {}, does not pass: thread first, then terminate.",
-                            format(h.largest_end)),
-                Tone::caution);
+        why.add(
+            say("The widest plug, {}, does not pass: thread first, then terminate.", format(h.largest_end)),
+            Tone::caution);
 }
 
 }  // namespace
@@ -56,31 +56,31 @@ Why of_way(const Plan& plan, const Study& s, size_t i) {
     Why why;
     why.title = name_of(plan, way.id);
     add_findings(why, s, way.id);
-    why.add(fmt::format("{}, bundle {} thick", format(way.length), format(s.harness.bundle[i])));
+    why.add(say("{}, bundle {} thick", format(way.length), format(s.harness.bundle[i])));
     for (const auto f : s.harness.feeds_on_way[i]) why.add(feed_name(plan, plan.feeds[f]));
     for (const auto& thing : way.on_it) {
         const auto* opening = by_id(plan.openings, thing.opening);
         why.add(fmt::format("{}{}", opening ? opening_name(plan, *opening) : on_way_words(thing),
-                            thing.at ? ", at " + format(*thing.at) : ""));
+                            thing.at ? say(", at ") + format(*thing.at) : ""));
         if (opening) add_filling(why, plan, s, static_cast<size_t>(opening - plan.openings.data()));
     }
-    why.source = "Smallest enclosing circle by relaxation; outer diameters of the catalogue";
+    why.source = say("Smallest enclosing circle by relaxation; outer diameters of the catalogue");
     return why;
 }
 
 Why of_opening(const Plan& plan, const Study& s, size_t i) {
     const auto& opening = plan.openings[i];
     Why why;
-    why.title = opening.name.empty() ? "The " + opening_name(plan, opening) : opening.name;
+    why.title = opening.name.empty() ? say("The ") + opening_name(plan, opening) : opening.name;
     add_findings(why, s, opening.id);
     const auto* body = by_id(plan.bodies, opening.body);
-    why.add(opening_size(opening) + (body ? " in the wall of " + body->name : ""));
+    why.add(opening_size(opening) + (body ? say(" in the wall of ") + body->name : ""));
     for (const auto& way : plan.ways)
         if (std::any_of(way.on_it.begin(), way.on_it.end(),
                         [&](const auto& thing) { return thing.opening == opening.id; }))
-            why.add("On the way " + name_of(plan, way.id));
+            why.add(say("On the way ") + name_of(plan, way.id));
     add_filling(why, plan, s, i);
-    why.source = "Smallest enclosing circle by relaxation; outer diameters of the catalogue";
+    why.source = say("Smallest enclosing circle by relaxation; outer diameters of the catalogue");
     return why;
 }
 
@@ -90,14 +90,14 @@ Why of_body(const Plan& plan, const Study& s, const Body& body) {
     add_findings(why, s, body.id);
     const auto* around = by_id(plan.bodies, body.in);
     why.add(body_line(plan, body));
-    if (around) why.add("Inside " + around->name);
+    if (around) why.add(say("Inside ") + around->name);
     for (const auto& p : plan.places)
-        if (p.body == body.id) why.add("In it: " + p.name);
+        if (p.body == body.id) why.add(say("In it: ") + p.name);
     for (const auto& o : plan.openings)
-        if (o.body == body.id) why.add("In its wall: " + opening_size(o) + ", " + name_of(plan, o.id));
+        if (o.body == body.id) why.add(say("In its wall: ") + opening_size(o) + ", " + name_of(plan, o.id));
     if (body.material == BodyMaterial::metal)
-        why.add("Of metal: a current may return by it, and every hole in it wants a grommet.");
-    if (body.sealed) why.add("Sealed: what passes its wall goes through a gland.");
+        why.add(say("Of metal: a current may return by it, and every hole in it wants a grommet."));
+    if (body.sealed) why.add(say("Sealed: what passes its wall goes through a gland."));
     return why;
 }
 
@@ -105,14 +105,14 @@ Why of_passive(const Plan& plan, const Study& s, const Passive& p) {
     Why why;
     why.title = p.name;
     add_findings(why, s, p.id);
-    why.add(fmt::format("A {}: it draws nothing itself{}.", word_of(p.kind),
-                        p.polar ? ", and minds which way round it is" : ""));
-    if (raw(p.cutout) > 0) why.add(fmt::format("Sits in an opening of {}.", format(p.cutout)));
-    if (raw(p.ohm) > 0) why.add(fmt::format("A meter shows {} across it.", format(p.ohm)));
+    why.add(say("A {}: it draws nothing itself{}.", said_word(p.kind),
+                p.polar ? say(", and minds which way round it is") : ""));
+    if (raw(p.cutout) > 0) why.add(say("Sits in an opening of {}.", format(p.cutout)));
+    if (raw(p.ohm) > 0) why.add(say("A meter shows {} across it.", format(p.ohm)));
     bool any = false;
     for (const auto* lead : cabled_leads(plan)) {
         if (lead->from != p.id && lead->to != p.id) continue;
-        if (!any) why.heading("Leads that end at it");
+        if (!any) why.heading(say("Leads that end at it"));
         any = true;
         why.add(lead->name.empty() ? feed_name(plan, *lead) : lead->name);
     }
@@ -123,7 +123,7 @@ Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& s, const
     Why why;
     why.title = cable.name;
     add_findings(why, s, cable.id);
-    why.heading("From pin to pin");
+    why.heading(say("From pin to pin"));
     why.add(fmt::format("{} → {}", name_of(plan, cable.from), name_of(plan, cable.to)));
     for (size_t i = 0; i < cable.cores.size(); ++i) {
         const auto& core = cable.cores[i];
@@ -133,41 +133,41 @@ Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& s, const
     const auto* wire = find(catalogue.wires, cable.wire);
     const auto* insulation = wire ? find(catalogue.insulations, wire->insulation) : nullptr;
     if (insulation) {
-        why.heading("Carries");
+        why.heading(say("Carries"));
         const auto n = static_cast<int>(cable.cores.size());
         const auto each = bunched_ampacity(catalogue, *wire, plan.hottest_air, n);
-        why.add(fmt::format("A core of {} among {}, in {}: {}", wire->size, n, format(plan.hottest_air),
-                            format(each)));
+        why.add(
+            say("A core of {} among {}, in {}: {}", wire->size, n, format(plan.hottest_air), format(each)));
         for (size_t i = 0; i < cable.cores.size(); ++i)
             if (cable.cores[i].role == CoreRole::supply) {
                 const auto sharing = static_cast<double>(together_with(cable, i).size());
-                why.add(fmt::format("Its supply: {} × {} = {}; asked {}", sharing, format(each),
-                                    format(each * sharing), format(cable.amps)),
+                why.add(say("Its supply: {} × {} = {}; asked {}", sharing, format(each),
+                            format(each * sharing), format(cable.amps)),
                         each * sharing < cable.amps ? Tone::danger : Tone::good);
                 break;
             }
-        why.source = wire->source + "; bunching IEC 60364-5-52";
+        why.source = wire->source + say("; bunching IEC 60364-5-52");
     }
-    why.heading("Where it counts");
+    why.heading(say("Where it counts"));
     switch (cable.kind) {
         case CableKind::servo:
-            why.add(
-                "Signal and ground go together; the red wire only where the far end has no other supply.");
+            why.add(say(
+                "Signal and ground go together; the red wire only where the far end has no other supply."));
             break;
         case CableKind::data:
-            why.add("The pair twisted, its ground beside it, a resistor at both ends and nowhere else.");
+            why.add(say("The pair twisted, its ground beside it, a resistor at both ends and nowhere else."));
             break;
         case CableKind::motor:
-            why.add("Twisted or tied together, away from signals; two swapped turn the motor round.");
+            why.add(say("Twisted or tied together, away from signals; two swapped turn the motor round."));
             break;
         case CableKind::ribbon:
             why.add(
-                "The marked edge is pin 1 at both ends; supply on more than one core where it is asked "
-                "much.");
+                say("The marked edge is pin 1 at both ends; supply on more than one core where it is asked "
+                    "much."));
             break;
         case CableKind::plain:
         case CableKind::other:
-            why.add("Count pins from the marked one: a plug seen from behind is its own mirror image.");
+            why.add(say("Count pins from the marked one: a plug seen from behind is its own mirror image."));
             break;
     }
     return why;

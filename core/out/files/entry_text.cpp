@@ -10,6 +10,7 @@
 #include "line/amounts.h"
 #include "line/clauses.h"
 #include "line/facts.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -59,9 +60,9 @@ std::string words_of(const std::vector<EntryFact>& facts) {
 tl::expected<json, std::string> value_said(const EntryFact& fact, std::string_view text) {
     if (fact.form == "boolean") {
         if (text.empty()) return true;
-        return tl::unexpected(fmt::format("nothing is expected behind “{}”", fact.word));
+        return tl::unexpected(say("nothing is expected behind “{}”", fact.word));
     }
-    if (text.empty()) return tl::unexpected(fmt::format("a value is expected behind “{}”", fact.word));
+    if (text.empty()) return tl::unexpected(say("a value is expected behind “{}”", fact.word));
     if (fact.form == "number") {
         const auto read =
             read_amount_of(unit_in(fact.key) == std::string::npos ? std::string() : fact.key, text);
@@ -73,7 +74,7 @@ tl::expected<json, std::string> value_said(const EntryFact& fact, std::string_vi
     if (fact.form == "text") return unquoted(text);
     auto list = parse_json(unquoted(text), fact.word);
     if (!list || !list->is_array())
-        return tl::unexpected(fmt::format("a list in quotes is expected: {} \"[1, 2]\"", fact.word));
+        return tl::unexpected(say("a list in quotes is expected: {} \"[1, 2]\"", fact.word));
     return list;
 }
 
@@ -86,7 +87,7 @@ tl::expected<json, std::string> own_file(const fs::path& own, const std::string&
             {"format", "sangre-catalogue"}, {"version", 1}, {"kind", kind}, {"entries", json::array()}};
     auto read = read_json(file_of(own, kind));
     if (read && (!read->is_object() || !read->contains("entries") || !(*read)["entries"].is_array()))
-        return tl::unexpected(fmt::format("{}: no list of entries is in it", file_of(own, kind).string()));
+        return tl::unexpected(say("{}: no list of entries is in it", file_of(own, kind).string()));
     return read;
 }
 
@@ -181,10 +182,11 @@ tl::expected<CatalogueEntry, ParseError> read_entry(const fs::path& data, const 
                                                     std::string_view line) {
     const auto facts = entry_facts(data, kind);
     if (facts.empty())
-        return tl::unexpected(ParseError{0, line.size(), fmt::format("there is no kind of part “{}”", kind)});
+        return tl::unexpected(ParseError{0, line.size(), say("there is no kind of part “{}”", kind)});
     const auto clauses = line_clauses(line);
     if (!clauses) return tl::unexpected(clauses.error());
-    if (clauses->empty()) return tl::unexpected(ParseError{0, line.size(), "what it is called comes first"});
+    if (clauses->empty())
+        return tl::unexpected(ParseError{0, line.size(), say("what it is called comes first")});
     CatalogueEntry entry{kind, json::object(), true};
     const auto name = unquoted(clauses->front().text);
     const bool named = std::any_of(facts.begin(), facts.end(), [](const auto& f) { return f.key == "name"; });
@@ -195,10 +197,10 @@ tl::expected<CatalogueEntry, ParseError> read_entry(const fs::path& data, const 
         const auto said = off ? c.text.substr(3) : c.text;
         const auto* fact = fact_said(facts, said);
         if (!fact || fact->key == "name" || (off && fact->form != "boolean"))
-            return tl::unexpected(wrong(c, fmt::format("“{}” is not understood; of a {} can be said: {}",
-                                                       c.text, kind, words_of(facts))));
+            return tl::unexpected(wrong(
+                c, say("“{}” is not understood; of a {} can be said: {}", c.text, kind, words_of(facts))));
         if (entry.keys.contains(fact->key))
-            return tl::unexpected(wrong(c, fmt::format("“{}” is said twice", fact->word)));
+            return tl::unexpected(wrong(c, say("“{}” is said twice", fact->word)));
         auto rest = said.substr(std::min(said.size(), fact->word.size()));
         while (rest.starts_with(' ')) rest.remove_prefix(1);
         auto value = value_said(*fact, rest);
@@ -221,9 +223,8 @@ tl::expected<CatalogueEntry, ParseError> read_entry(const fs::path& data, const 
             if (f.form != "boolean")
                 return tl::unexpected(ParseError{
                     0, line.size(),
-                    fmt::format("“{}” is missing{}", f.word,
-                                f.values.empty() ? std::string()
-                                                 : fmt::format(": one of {}", fmt::join(f.values, ", ")))});
+                    say("“{}” is missing{}", f.word,
+                        f.values.empty() ? std::string() : say(": one of {}", fmt::join(f.values, ", ")))});
             entry.keys[f.key] = false;
         }
     if (const auto checked = check_schema(entry.keys, schema_of(data, kind), name); !checked)
@@ -233,7 +234,7 @@ tl::expected<CatalogueEntry, ParseError> read_entry(const fs::path& data, const 
 
 tl::expected<void, std::string> keep_entry(const fs::path& own, const CatalogueEntry& entry) {
     if (own.empty())
-        return tl::unexpected(std::string("there is no folder for parts of your own: HOME is not set"));
+        return tl::unexpected(std::string(say("there is no folder for parts of your own: HOME is not set")));
     auto file = own_file(own, entry.kind);
     if (!file) return tl::unexpected(file.error());
     auto& entries = (*file)["entries"];
@@ -258,7 +259,7 @@ tl::expected<void, std::string> drop_entry(const fs::path& own, const std::strin
                        [&](const auto& e) { return e.is_object() && e.value("id", std::string()) == id; }),
         entries.end());
     if (entries.size() == size)
-        return tl::unexpected(fmt::format("{}: no “{}” is in it", file_of(own, kind).string(), id));
+        return tl::unexpected(say("{}: no “{}” is in it", file_of(own, kind).string(), id));
     return write_own(own, kind, *file);
 }
 

@@ -9,6 +9,7 @@
 
 #include "files/csv.h"
 #include "units/parse.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -50,7 +51,7 @@ std::optional<Heading> heading(const std::string& cell) {
 tl::expected<std::vector<MeasuredSample>, std::string> measured_log_from_csv(const std::string& text) {
     const auto rows = parse_csv(as_utf8(text));
     if (rows.empty())
-        return tl::unexpected(std::string("the table is empty: time, volts and amperes are expected"));
+        return tl::unexpected(std::string(say("the table is empty: time, volts and amperes are expected")));
     std::array<std::optional<size_t>, 3> columns;
     std::array<double, 3> factors{1, 1, 1};
     size_t first = 0;
@@ -61,8 +62,7 @@ tl::expected<std::vector<MeasuredSample>, std::string> measured_log_from_csv(con
                 columns[h->quantity] = c, factors[h->quantity] = h->factor;
         for (size_t q = 0; q < 3; ++q)
             if (!columns[q])
-                return tl::unexpected(
-                    fmt::format("line {}: no column is called {}", rows[0].line, quantities[q]));
+                return tl::unexpected(say("line {}: no column is called {}", rows[0].line, quantities[q]));
     } else
         columns = {0, 1, 2};
     std::vector<MeasuredSample> log;
@@ -72,14 +72,14 @@ tl::expected<std::vector<MeasuredSample>, std::string> measured_log_from_csv(con
             const auto& cells = rows[r].cells;
             const auto v = *columns[q] < cells.size() ? plain_number(cells[*columns[q]]) : std::nullopt;
             if (!v)
-                return tl::unexpected(fmt::format(
-                    "line {}: “{}” is not a {}", rows[r].line,
-                    *columns[q] < cells.size() ? cells[*columns[q]] : std::string(), quantities[q]));
+                return tl::unexpected(say("line {}: “{}” is not a {}", rows[r].line,
+                                          *columns[q] < cells.size() ? cells[*columns[q]] : std::string(),
+                                          quantities[q]));
             values[q] = *v * factors[q];
         }
         if (!log.empty() && values[0] <= raw(log.back().time))
             return tl::unexpected(
-                fmt::format("line {}: time does not rise after {} s", rows[r].line, raw(log.back().time)));
+                say("line {}: time does not rise after {} s", rows[r].line, raw(log.back().time)));
         log.push_back({Second(values[0]), Volt(values[1]), Ampere(values[2])});
     }
     return log;

@@ -15,6 +15,7 @@
 #include "files/plan_upgrade.h"
 #include "files/schema.h"
 #include "plan/lead_edits.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -106,10 +107,10 @@ struct Reader {
             const bool feeds_it = carries != (*found)[i].end() ? *carries == "supply" : lead.cores.empty();
             if (feeds_it && !lead.cores.empty()) {
                 if (cores_of_role(lead, CoreRole::supply).empty())
-                    throw BadPlace{at + "/cores", "a lead that carries supply has a core of that role"};
+                    throw BadPlace{at + "/cores", say("a lead that carries supply has a core of that role")};
                 if (lead.ret == Return::own && cores_of_role(lead, CoreRole::ground).empty())
                     throw BadPlace{at + "/cores",
-                                   "a lead that carries supply has a ground core to come back by"};
+                                   say("a lead that carries supply has a ground core to come back by")};
             }
             if (feeds_it) settle_cores(lead);
             (feeds_it ? feeds : cables).push_back(std::move(lead));
@@ -123,7 +124,7 @@ struct Reader {
         else if constexpr (std::is_enum_v<T>) {
             const auto text = j.get<std::string>();
             const auto read = by_word<T>(text);
-            if (!read) throw BadPlace{at, fmt::format("“{}” is none of {}", text, all_words<T>())};
+            if (!read) throw BadPlace{at, say("“{}” is none of {}", text, all_words<T>())};
             v = *read;
         } else if constexpr (Record<T, json>) {
             Reader r{j, at, {}};
@@ -148,7 +149,7 @@ struct Reader {
             else
                 value(*found, at, v);
         } catch (const json::exception&) {
-            throw BadPlace{at, fmt::format("{} is the wrong kind of value", found->dump().substr(0, 40))};
+            throw BadPlace{at, say("{} is the wrong kind of value", found->dump().substr(0, 40))};
         }
     }
     std::string rest() const {
@@ -164,14 +165,13 @@ tl::expected<Plan, std::string> plan_from(json& document, const std::string& nam
         return tl::unexpected(fmt::format("{}: {}: {}", name, where, reason));
     };
     if (!document.is_object() || document.value("format", json()) != "sangre-plan")
-        return fail("/format", "this is not a plan; “sangre-plan” is expected here");
+        return fail("/format", say("this is not a plan; “sangre-plan” is expected here"));
     const auto version = document.value("version", json());
     if (!version.is_number_integer() || version < 1)
-        return fail("/version", fmt::format("a whole number from 1 to {} is expected here", plan_version));
+        return fail("/version", say("a whole number from 1 to {} is expected here", plan_version));
     if (version > plan_version)
-        return fail("/version",
-                    fmt::format("{} is newer than this program reads (up to {}); nothing was changed",
-                                version.dump(), plan_version));
+        return fail("/version", say("{} is newer than this program reads (up to {}); nothing was changed",
+                                    version.dump(), plan_version));
     try {
         if (version == 1) upgrade_from_1(document);
         if (version <= 2) {
@@ -218,7 +218,7 @@ tl::expected<void, std::string> save_plan(const Plan& plan, const std::filesyste
     const auto text = plan_to_json(plan);
     // What could not be opened again must not take the place of what can.
     if (const auto again = plan_from_json(text, file.string()); !again)
-        return tl::unexpected(again.error() + "; nothing was written");
+        return tl::unexpected(again.error() + say("; nothing was written"));
     return write_whole(text, file);
 }
 

@@ -5,6 +5,7 @@
 #include <unordered_set>
 
 #include "files/field_types.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -13,8 +14,7 @@ namespace {
 void check_machine(const Plan& plan, const std::unordered_set<Id>& places,
                    const std::unordered_set<Id>& bodies, const std::unordered_set<Id>& openings) {
     const auto in_body = [&](const Id& body, const std::string& at) {
-        if (!body.empty() && !bodies.contains(body))
-            throw BadPlace{at, fmt::format("there is no body “{}”", body)};
+        if (!body.empty() && !bodies.contains(body)) throw BadPlace{at, say("there is no body “{}”", body)};
     };
     for (size_t i = 0; i < plan.bodies.size(); ++i) {
         const auto at = fmt::format("/bodies/{}/in", i);
@@ -22,7 +22,7 @@ void check_machine(const Plan& plan, const std::unordered_set<Id>& places,
         size_t steps = 0;
         for (const auto* b = &plan.bodies[i]; b && !b->in.empty(); b = by_id(plan.bodies, b->in))
             if (b->in == plan.bodies[i].id || ++steps > plan.bodies.size())
-                throw BadPlace{at, fmt::format("“{}” is inside itself", plan.bodies[i].id)};
+                throw BadPlace{at, say("“{}” is inside itself", plan.bodies[i].id)};
     }
     for (size_t i = 0; i < plan.places.size(); ++i)
         in_body(plan.places[i].body, fmt::format("/places/{}/body", i));
@@ -32,14 +32,14 @@ void check_machine(const Plan& plan, const std::unordered_set<Id>& places,
         const auto& way = plan.ways[i];
         for (const auto& end : {way.from, way.to})
             if (!places.contains(end))
-                throw BadPlace{fmt::format("/ways/{}", i), fmt::format("there is no place “{}”", end)};
+                throw BadPlace{fmt::format("/ways/{}", i), say("there is no place “{}”", end)};
         for (size_t k = 0; k < way.on_it.size(); ++k) {
             const auto& thing = way.on_it[k];
             const auto at = fmt::format("/ways/{}/on_it/{}", i, k);
             if (thing.kind == OnWayKind::opening && !openings.contains(thing.opening))
-                throw BadPlace{at + "/opening", fmt::format("there is no opening “{}”", thing.opening)};
+                throw BadPlace{at + "/opening", say("there is no opening “{}”", thing.opening)};
             if (thing.kind != OnWayKind::opening && !thing.opening.empty())
-                throw BadPlace{at + "/opening", "only what is an opening goes through one"};
+                throw BadPlace{at + "/opening", say("only what is an opening goes through one")};
         }
     }
 }
@@ -51,8 +51,7 @@ void check_references(const Plan& plan) {
     const auto unique = [&](const auto& list, const char* key, std::unordered_set<Id>* also = nullptr) {
         for (size_t i = 0; i < list.size(); ++i) {
             if (!ids.insert(list[i].id).second)
-                throw BadPlace{fmt::format("/{}/{}/id", key, i),
-                               fmt::format("“{}” is used twice", list[i].id)};
+                throw BadPlace{fmt::format("/{}/{}/id", key, i), say("“{}” is used twice", list[i].id)};
             if (also) also->insert(list[i].id);
         }
     };
@@ -65,33 +64,33 @@ void check_references(const Plan& plan) {
     unique(plan.own_steps, "own_steps"), unique(plan.own_readings, "own_readings");
     for (size_t i = 0; i < plan.own_readings.size(); ++i)
         if (plan.own_readings[i].low > plan.own_readings[i].high)
-            throw BadPlace{fmt::format("/own_readings/{}/low", i), "it lies above high"};
+            throw BadPlace{fmt::format("/own_readings/{}/low", i), say("it lies above high")};
     const auto part = [&](const Id& id) { return parts.contains(id) || loads.contains(id); };
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
         const auto& f = plan.feeds[i];
         const auto at = [&](const char* key) { return fmt::format("/leads/{}/{}", i, key); };
-        if (!part(f.from)) throw BadPlace{at("from"), fmt::format("there is no part “{}”", f.from)};
-        if (!part(f.to)) throw BadPlace{at("to"), fmt::format("there is no part “{}”", f.to)};
-        if (f.from == f.to) throw BadPlace{at("to"), fmt::format("“{}” feeds itself", f.to)};
+        if (!part(f.from)) throw BadPlace{at("from"), say("there is no part “{}”", f.from)};
+        if (!part(f.to)) throw BadPlace{at("to"), say("there is no part “{}”", f.to)};
+        if (f.from == f.to) throw BadPlace{at("to"), say("“{}” feeds itself", f.to)};
         if (f.ret == Return::shared && !feeds.contains(f.shared_with))
-            throw BadPlace{at("shared_with"), fmt::format("there is no feed “{}”", f.shared_with)};
+            throw BadPlace{at("shared_with"), say("there is no feed “{}”", f.shared_with)};
         if (f.ret == Return::shared && f.shared_with == f.id)
-            throw BadPlace{at("shared_with"), fmt::format("“{}” shares its return with itself", f.id)};
+            throw BadPlace{at("shared_with"), say("“{}” shares its return with itself", f.id)};
     }
     for (size_t i = 0; i < plan.cables.size(); ++i)
         for (const auto& [key, end] : {std::pair{"from", plan.cables[i].from}, {"to", plan.cables[i].to}})
             if (!part(end) && !passives.contains(end))
                 throw BadPlace{fmt::format("/leads/{}/{}", plan.feeds.size() + i, key),
-                               fmt::format("there is no part “{}”", end)};
+                               say("there is no part “{}”", end)};
     check_machine(plan, places, bodies, openings);
     for (const auto& [id, terminals] : plan.terminals) {
         if (!part(id) && !passives.contains(id))
-            throw BadPlace{"/terminals/" + id, fmt::format("there is no part “{}”", id)};
+            throw BadPlace{"/terminals/" + id, say("there is no part “{}”", id)};
         for (size_t i = 0; i < terminals.size(); ++i)
             for (size_t k = 0; k < i; ++k)
                 if (terminals[i].name == terminals[k].name)
                     throw BadPlace{fmt::format("/terminals/{}/{}/name", id, i),
-                                   fmt::format("“{}” is used twice", terminals[i].name)};
+                                   say("“{}” is used twice", terminals[i].name)};
     }
     for (size_t i = 0; i < plan.feeds.size(); ++i)
         for (size_t d = 0; d < plan.feeds[i].devices.size(); ++d) {
@@ -101,7 +100,7 @@ void check_references(const Plan& plan) {
                                           {"sits_on", device.sits_on}})
                 if (!id.empty() && !part(id) && !passives.contains(id))
                     throw BadPlace{fmt::format("/leads/{}/items/{}/{}", i, d, key),
-                                   fmt::format("there is no part “{}”", id)};
+                                   say("there is no part “{}”", id)};
         }
 }
 

@@ -7,6 +7,7 @@
 #include "catalogue/catalogue.h"
 #include "files/field_types.h"
 #include "files/schema.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -120,8 +121,7 @@ tl::expected<std::string, std::string> plan_schema() {
     try {
         add_limits(schema, limits, "");
     } catch (const NoField& none) {
-        return tl::unexpected(
-            fmt::format("{}: {}: no field of a plan is called so", file.string(), none.path));
+        return tl::unexpected(say("{}: {}: no field of a plan is called so", file.string(), none.path));
     }
     return schema.dump(1, ' ') + "\n";
 }

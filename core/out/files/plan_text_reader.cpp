@@ -11,6 +11,7 @@
 #include "plan/landing.h"
 #include "plan/lead_edits.h"
 #include "units/number.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -71,7 +72,8 @@ std::vector<TextLine> lines_of(std::string_view text) {
             if (!id && !keeps) continue;
             const auto value =
                 unquoted(c.text.substr(std::min(c.text.size(), id ? id_word.size() : keeps_word.size())));
-            if (id && value.empty()) fail(l, l.said_at + c.begin, l.said_at + c.end, "an id is expected");
+            if (id && value.empty())
+                fail(l, l.said_at + c.begin, l.said_at + c.end, say("an id is expected"));
             (id ? l.id : l.extra) = value;
             std::fill(l.said.begin() + static_cast<std::ptrdiff_t>(c.begin),
                       l.said.begin() + static_cast<std::ptrdiff_t>(c.end), ' ');
@@ -129,8 +131,7 @@ class TextReader {
     template <class Thing>
     Thing stub(const LineContext& context, const TextLine& l, const Thing& empty) {
         auto clauses = line_clauses(l.said);
-        if (clauses->empty())
-            fail(l, l.begin, l.end, fmt::format("what the {} is called is expected", l.word));
+        if (clauses->empty()) fail(l, l.begin, l.end, say("what the {} is called is expected", l.word));
         const auto& head = clauses->front();
         auto read = read_thing(context, empty, std::string(head.begin, ' ') + std::string(head.text));
         if (!read) fail(l, read.error());
@@ -247,14 +248,14 @@ class TextReader {
                 .push_back(whole(l, Terminal{}));
         else if (l.word == "terminals") {
             const auto part = context_->names.meant(ThingSort::part, first_of(l).text);
-            if (!part) fail(l, l.said_at, l.end, fmt::format("there is no part “{}”", first_of(l).text));
+            if (!part) fail(l, l.said_at, l.end, say("there is no part “{}”", first_of(l).text));
             terminals_ = &plan_.terminals[*part];
         } else
             record(l);
     }
     template <class Thing>
     Thing& under(const TextLine& l, Thing* owner, const char* what) {
-        if (!owner) fail(l, l.begin, l.end, fmt::format("“{}” belongs beneath {}", l.word, what));
+        if (!owner) fail(l, l.begin, l.end, say("“{}” belongs beneath {}", l.word, what));
         return *owner;
     }
     /// Those of the part that was asked for; null where that is none.
@@ -272,8 +273,7 @@ class TextReader {
     }
     Clause first_of(const TextLine& l) {
         const auto clauses = line_clauses(l.said);
-        if (clauses->empty())
-            fail(l, l.begin, l.end, fmt::format("something is expected behind “{}”", l.word));
+        if (clauses->empty()) fail(l, l.begin, l.end, say("something is expected behind “{}”", l.word));
         return clauses->front();
     }
     void record(const TextLine& l) {
@@ -283,7 +283,7 @@ class TextReader {
         }
         if (l.word != "done" && l.word != "measured")
             fail(l, l.begin, l.begin + l.word.size(),
-                 fmt::format("“{}” begins no line; lines begin with {}", l.word, all_words_of_kinds()));
+                 say("“{}” begins no line; lines begin with {}", l.word, all_words_of_kinds()));
         const auto first = first_of(l);
         const auto key = unquoted(first.text);
         auto rest = l;
@@ -294,7 +294,7 @@ class TextReader {
         }
         const auto clauses = line_clauses(rest.said);
         if (clauses->size() > 1)
-            fail(l, l.said_at + (*clauses)[1].begin, l.end, "a step and when it was done");
+            fail(l, l.said_at + (*clauses)[1].begin, l.end, say("a step and when it was done"));
         plan_.done[key] = clauses->empty() ? std::string() : unquoted(clauses->front().text);
     }
     static std::string all_words_of_kinds() {

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -64,9 +65,9 @@ Gram pack_mass(const Source& battery, const Chemistry& chemistry) {
 }
 
 std::string pack_summary(const Source& battery, const Chemistry& chemistry) {
-    return fmt::format("{} · {} in series{} · {}", chemistry.name, battery.series,
-                       battery.parallel > 1 ? fmt::format(", {} in parallel", battery.parallel) : "",
-                       format(battery.cell_capacity * battery.parallel));
+    return say("{} · {} in series{} · {}", chemistry.name, battery.series,
+               battery.parallel > 1 ? say(", {} in parallel", battery.parallel) : "",
+               format(battery.cell_capacity * battery.parallel));
 }
 
 std::string pack_short(const Source& b, const Chemistry& chemistry) {

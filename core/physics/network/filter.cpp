@@ -6,6 +6,7 @@
 #include <complex>
 
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 FilterCheck check_filter(const FilterNeed& need) {
@@ -22,22 +23,21 @@ FilterCheck check_filter(const FilterNeed& need) {
     c.attenuation = w > 0 ? -20 * std::log10(std::abs(pot / (coil + pot))) : 0;
     c.drop = Volt(raw(need.current) * raw(need.resistance));
     c.saturates = raw(need.saturation) > 0 && need.peak > need.saturation;
-    c.why.title = "Filter";
-    c.why.add(fmt::format("f0 = 1 ÷ 2π√(LC) = {}; works above it.", format(c.resonance)));
-    c.why.add(fmt::format("At {}: {} dB{}.", format(need.noise), format_number(c.attenuation),
-                          c.attenuation < 0 ? ", which makes it worse" : ""),
+    c.why.title = say("Filter");
+    c.why.add(say("f0 = 1 ÷ 2π√(LC) = {}; works above it.", format(c.resonance)));
+    c.why.add(say("At {}: {} dB{}.", format(need.noise), format_number(c.attenuation),
+                  c.attenuation < 0 ? say(", which makes it worse") : ""),
               c.attenuation < 20 ? Tone::caution : Tone::good);
-    c.why.add(c.quality > 1
-                  ? fmt::format("Q {}: it rings; {} with a capacitor of four times C across the output "
-                                "calms it.",
-                                format_number(c.quality, 2), format(c.damping))
-                  : fmt::format("Q {}: damped by its own resistance.", format_number(c.quality, 2)),
+    c.why.add(c.quality > 1 ? say("Q {}: it rings; {} with a capacitor of four times C across the output "
+                                  "calms it.",
+                                  format_number(c.quality, 2), format(c.damping))
+                            : say("Q {}: damped by its own resistance.", format_number(c.quality, 2)),
               c.quality > 1 ? Tone::caution : Tone::good);
-    c.why.add(fmt::format("Drops {} at {}.", format(c.drop), format(need.current)));
+    c.why.add(say("Drops {} at {}.", format(c.drop), format(need.current)));
     if (raw(need.saturation) > 0)
-        c.why.add(fmt::format("Peak {} against saturation {}.", format(need.peak), format(need.saturation)),
+        c.why.add(say("Peak {} against saturation {}.", format(need.peak), format(need.saturation)),
                   c.saturates ? Tone::danger : Tone::good);
-    c.why.source = "Second-order low pass with the losses of coil and capacitor.";
+    c.why.source = say("Second-order low pass with the losses of coil and capacitor.");
     return c;
 }
 

@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -25,17 +26,16 @@ Inrush inrush(Volt volts, Farad capacitance, Ohm loop) {
     i.lasts = Second(5 * raw(r) * raw(capacitance));
     i.wants_precharge =
         raw(i.energy) > most_energy || (raw(volts) >= from_volts && raw(capacitance) >= from_farad);
-    i.why.title = "Plug-in spark";
-    i.why.add(
-        fmt::format("{} through {}: {} at the first instant.", format(volts), format(r), format(i.peak)));
-    i.why.add(fmt::format("½ × {} × ({})² = {} J in the capacitors, and as much in the spark and the wires.",
-                          micro(capacitance), format(volts), format_number(raw(i.energy))));
+    i.why.title = say("Plug-in spark");
+    i.why.add(say("{} through {}: {} at the first instant.", format(volts), format(r), format(i.peak)));
+    i.why.add(say("½ × {} × ({})² = {} J in the capacitors, and as much in the spark and the wires.",
+                  micro(capacitance), format(volts), format_number(raw(i.energy))));
     i.why.add(i.wants_precharge
-                  ? "Above 0.5 J, or from 25 V with 1000 µF up: pre-charge through a resistor or use an "
-                    "anti-spark plug."
-                  : "Below 0.5 J: a small spark, which wears the plug little.",
+                  ? say("Above 0.5 J, or from 25 V with 1000 µF up: pre-charge through a resistor or use an "
+                        "anti-spark plug.")
+                  : say("Below 0.5 J: a small spark, which wears the plug little."),
               i.wants_precharge ? Tone::caution : Tone::good);
-    i.why.source = "V/R and ½CV²; the limits are practice.";
+    i.why.source = say("V/R and ½CV²; the limits are practice.");
     return i;
 }
 
@@ -52,15 +52,15 @@ Precharge precharge(Volt volts, Farad capacitance, Second within) {
     p.wait = Second(5 * ohm * raw(capacitance));
     p.pulse = Joule(0.5 * raw(capacitance) * raw(volts) * raw(volts));
     p.first_instant = Watt(raw(volts) * raw(volts) / ohm);
-    p.why.title = "Pre-charge";
-    p.why.add(fmt::format("Largest of E12 with 5·R·C ≤ {}: {}.", format(within), format(p.resistor)));
-    p.why.add(fmt::format("{} ÷ {} = {} at the first instant, {}.", format(volts), format(p.resistor),
-                          format(p.peak), format(p.first_instant)));
-    p.why.add(fmt::format("5 × {} × {} = wait {}; then close the main switch.", format(p.resistor),
-                          micro(capacitance), format(p.wait)));
-    p.why.add(fmt::format("The resistor takes {} J in one pulse: choose a wire-wound one rated for it.",
-                          format_number(raw(p.pulse))));
-    p.why.source = "RC charging; ½CV².";
+    p.why.title = say("Pre-charge");
+    p.why.add(say("Largest of E12 with 5·R·C ≤ {}: {}.", format(within), format(p.resistor)));
+    p.why.add(say("{} ÷ {} = {} at the first instant, {}.", format(volts), format(p.resistor), format(p.peak),
+                  format(p.first_instant)));
+    p.why.add(say("5 × {} × {} = wait {}; then close the main switch.", format(p.resistor),
+                  micro(capacitance), format(p.wait)));
+    p.why.add(say("The resistor takes {} J in one pulse: choose a wire-wound one rated for it.",
+                  format_number(raw(p.pulse))));
+    p.why.source = say("RC charging; ½CV².");
     return p;
 }
 

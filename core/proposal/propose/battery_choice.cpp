@@ -12,6 +12,7 @@
 #include "network/elements.h"
 #include "propose/rails.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -122,7 +123,7 @@ tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const 
     }
     if (!best.chemistry || best.score >= 1e9)
         return tl::unexpected(
-            std::string("no battery below 60 V lets every rail be made from the catalogue's modules"));
+            std::string(say("no battery below 60 V lets every rail be made from the catalogue's modules")));
     const auto& c = *best.chemistry;
     const double volts = raw(c.nominal) * best.series;
     const double for_energy = ask.energy_wh * losses_share / 0.8 / volts,
@@ -146,40 +147,38 @@ tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const 
         too_weak.emplace(s, under);
     }
     if (capacity == 0)
-        return tl::unexpected(fmt::format(
+        return tl::unexpected(say(
             "the mission asks for {} at {} and a peak of {}, more than the largest battery listed (200 Ah)",
             format(AmpereHour(for_energy)), format(Volt(volts)), format(Watt(ask.peak_w))));
     BatteryChoice choice;
     choice.battery = {"battery", "Battery", c.id, best.series, 1, AmpereHour(capacity), {}, {}};
     auto& why = choice.why;
-    why.title = "Battery";
-    why.add(fmt::format("{} chemistry and series combinations below 60 V compared.", tried));
-    why.add(fmt::format("{}: {} {} to be made, {} of the energy needs no converter.",
-                        pack_summary(choice.battery, c), best.rails, best.rails == 1 ? "rail" : "rails",
-                        format_percent(best.direct)),
+    why.title = say("Battery");
+    why.add(say("{} chemistry and series combinations below 60 V compared.", tried));
+    why.add(say("{}: {} {} to be made, {} of the energy needs no converter.", pack_summary(choice.battery, c),
+                best.rails, best.rails == 1 ? say("rail") : say("rails"), format_percent(best.direct)),
             Tone::good);
-    why.add(fmt::format("Mission {} × {} for what modules and wires lose ÷ 0.8 ÷ {} = {}",
-                        format(WattHour(ask.energy_wh)), losses_share, format(Volt(volts)),
-                        format(AmpereHour(for_energy))));
-    why.add(fmt::format("Air {} – {}{}; the pack is chosen for {}.", format_number(raw(plan.coldest_air)),
-                        format(plan.hottest_air),
-                        plan.coldest_air == usual_coldest_air && plan.hottest_air == usual_hottest_air
-                            ? ", taken for granted (plan menu: Air it works in)"
-                            : "",
-                        format(ask.coldest)));
+    why.add(say("Mission {} × {} for what modules and wires lose ÷ 0.8 ÷ {} = {}",
+                format(WattHour(ask.energy_wh)), losses_share, format(Volt(volts)),
+                format(AmpereHour(for_energy))));
+    why.add(say("Air {} – {}{}; the pack is chosen for {}.", format_number(raw(plan.coldest_air)),
+                format(plan.hottest_air),
+                plan.coldest_air == usual_coldest_air && plan.hottest_air == usual_hottest_air
+                    ? say(", taken for granted (plan menu: Air it works in)")
+                    : "",
+                format(ask.coldest)));
     if (flies)
-        why.add(
-            "It flies: a pouch or power cells, as large as the flight and its currents ask and no larger.");
-    why.add(fmt::format("Peak {} ÷ {} ÷ (1.5 × {} C) = {}", format(Watt(ask.peak_w)), format(Volt(volts)),
-                        format_number(c.max_c), format(AmpereHour(for_peak))));
+        why.add(say(
+            "It flies: a pouch or power cells, as large as the flight and its currents ask and no larger."));
+    why.add(say("Peak {} ÷ {} ÷ (1.5 × {} C) = {}", format(Watt(ask.peak_w)), format(Volt(volts)),
+                format_number(c.max_c), format(AmpereHour(for_peak))));
     if (too_weak) {
         const auto& [size, under] = *too_weak;
         const bool peak = under.at_peak < under.peak_floor;
-        why.add(fmt::format("{} would sag to {} {}, nearly empty at {}; {} must stand.",
-                            format(AmpereHour(size)),
-                            format(Volt(std::max(0.0, peak ? under.at_peak : under.at_start))),
-                            peak ? "at its peak" : "in the hardest start", format(ask.coldest),
-                            format(Volt(peak ? under.peak_floor : under.start_floor))));
+        why.add(say("{} would sag to {} {}, nearly empty at {}; {} must stand.", format(AmpereHour(size)),
+                    format(Volt(std::max(0.0, peak ? under.at_peak : under.at_start))),
+                    peak ? say("at its peak") : say("in the hardest start"), format(ask.coldest),
+                    format(Volt(peak ? under.peak_floor : under.start_floor))));
     }
     why.caution = c.caution;
     why.source = c.source;

@@ -13,6 +13,7 @@
 #include "propose/propose.h"
 #include "propose/rails.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -193,24 +194,23 @@ void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, co
     const bool charges =
         std::any_of(plan.phases.begin(), plan.phases.end(), [](const auto& p) { return p.charging; });
     if (chemistry.charge_c <= 0 && charges) {
-        c.why_not = "cannot be recharged";
+        c.why_not = say("cannot be recharged");
         return;
     }
     if (volts < bench.cutoff) {
-        c.why_not = volts > 0 ? fmt::format("sags to {} at the strongest second, below its cut-off of {}",
-                                            format(c.at_worst), format(Volt(bench.cutoff)))
-                              : fmt::format("cannot give {} when nearly empty in {}", format(c.strongest),
-                                            format(plan.coldest_air));
+        c.why_not = volts > 0 ? say("sags to {} at the strongest second, below its cut-off of {}",
+                                    format(c.at_worst), format(Volt(bench.cutoff)))
+                              : say("cannot give {} when nearly empty in {}", format(c.strongest),
+                                    format(plan.coldest_air));
         return;
     }
     if (c.share_of_limit > 1) {
-        c.why_not = fmt::format("{} at the strongest second; its cells withstand {}", format(c.peak),
-                                format(Ampere(stands)));
+        c.why_not =
+            say("{} at the strongest second; its cells withstand {}", format(c.peak), format(Ampere(stands)));
         return;
     }
     if (const double flat = first_time_flat(plan, drains, bench, c); flat >= 0) {
-        c.why_not =
-            fmt::format("flat after {} of the day, in {}", format(Second(flat)), format(plan.coldest_air));
+        c.why_not = say("flat after {} of the day, in {}", format(Second(flat)), format(plan.coldest_air));
         return;
     }
     c.run_time = Second(run_time(plan, drains, bench));
@@ -267,9 +267,9 @@ void judge_present(BatteryComparison& all, const Plan& plan, const Catalogue& ca
 
 BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue) {
     BatteryComparison all;
-    all.why.title = "Batteries compared";
+    all.why.title = say("Batteries compared");
     if (plan.loads.empty() || plan.phases.empty()) {
-        all.why.add("Nothing to compare for yet: type loads, and paint when they run.");
+        all.why.add(say("Nothing to compare for yet: type loads, and paint when they run."));
         return all;
     }
     std::map<std::pair<Id, int>, Drains> asks;
@@ -295,7 +295,7 @@ BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue
                 if (c.serves || c.why_not == "cannot be recharged") break;
             }
             if (!c.serves && drains.impossible.empty() && c.battery.parallel == most_strings)
-                c.why_not = fmt::format("even {} in parallel: {}", most_strings, c.why_not);
+                c.why_not = say("even {} in parallel: {}", most_strings, c.why_not);
             all.candidates.push_back(std::move(c));
         }
     }
@@ -305,17 +305,17 @@ BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue
         std::count_if(all.candidates.begin(), all.candidates.end(), [](const auto& c) { return c.serves; });
     const auto front =
         std::count_if(all.candidates.begin(), all.candidates.end(), [](const auto& c) { return c.front; });
-    all.why.add(fmt::format("{} packs tried; {} of {} kinds and voltages serve, {} of them worth having.",
-                            all.tried, serving, all.candidates.size(), front),
+    all.why.add(say("{} packs tried; {} of {} kinds and voltages serve, {} of them worth having.", all.tried,
+                    serving, all.candidates.size(), front),
                 front > 0 ? Tone::good : Tone::danger);
-    all.why.add(
-        fmt::format("Each with the fewest strings that last the day at {} and stand the strongest second.",
+    all.why.add(say("Each with the fewest strings that last the day at {} and stand the strongest second.",
                     format(plan.coldest_air)));
-    all.why.add(fmt::format(
-        "Best in mass, cost, run time and rails to be made; up to {} is no difference, and more than "
-        "{} days of work on one charge count no more.",
-        format_percent(no_matter), enough_days));
-    all.why.source = "Cells of the catalogue (typical); constant power, modules' losses and 3 % for wires.";
+    all.why.add(
+        say("Best in mass, cost, run time and rails to be made; up to {} is no difference, and more than "
+            "{} days of work on one charge count no more.",
+            format_percent(no_matter), enough_days));
+    all.why.source =
+        say("Cells of the catalogue (typical); constant power, modules' losses and 3 % for wires.");
     return all;
 }
 

@@ -7,6 +7,7 @@
 #include <set>
 
 #include "battery/pack.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -64,9 +65,9 @@ void thin_out(std::vector<BatteryCandidate>& list, const Catalogue& catalogue) {
             }
         if (!goes) return;
         goes->front = false;
-        goes->why_not = "close to " +
+        goes->why_not = say("close to ") +
                         pack_short(stands->battery, *find(catalogue.chemistries, stands->battery.chemistry)) +
-                        ", which stands for both";
+                        say(", which stands for both");
         std::erase(front, goes);
     }
 }
@@ -83,8 +84,9 @@ void find_front(std::vector<BatteryCandidate>& list, const Catalogue& catalogue)
         if (by == list.end()) continue;
         c.front = false;
         const auto summary = pack_short(by->battery, *find(catalogue.chemistries, by->battery.chemistry));
-        c.why_not = beats(*by, c) ? summary + " is about as good or better in mass, cost, run time and rails"
-                                  : "hardly differs from " + summary;
+        c.why_not = beats(*by, c)
+                        ? summary + say(" is about as good or better in mass, cost, run time and rails")
+                        : say("hardly differs from ") + summary;
     }
     thin_out(list, catalogue);
     std::stable_sort(list.begin(), list.end(), [](const auto& a, const auto& b) {

@@ -10,6 +10,7 @@
 #include "mission/worst.h"
 #include "network/solver.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -53,7 +54,7 @@ Plan with_larger(const Plan& old, const Plan& made, double times) {
 /// What came of a larger pack, with the words of what came before and why it was not enough.
 Proposal continued(Proposal next, const Proposal& before, const std::string& for_what) {
     next.why = before.why;
-    next.why.add(fmt::format("Then {}, so that {}.", format(next.plan.sources[0].cell_capacity), for_what));
+    next.why.add(say("Then {}, so that {}.", format(next.plan.sources[0].cell_capacity), for_what));
     return next;
 }
 
@@ -69,7 +70,7 @@ tl::expected<Proposal, Refusals> with_enough_pack(const Plan& old, const Catalog
         if (times <= 1) break;
         auto larger = once(with_larger(old, made->plan, times));
         if (!larger) break;
-        made = continued(std::move(*larger), *made, "the day leaves a fifth");
+        made = continued(std::move(*larger), *made, say("the day leaves a fifth"));
     }
     const auto rested = to_rest(std::move(*made));
     if (!chosen_here) return rested;
@@ -78,7 +79,7 @@ tl::expected<Proposal, Refusals> with_enough_pack(const Plan& old, const Catalog
         if (round == most_steps) return rested;
         auto larger = once(with_larger(old, best.plan, step));
         if (!larger) return rested;
-        best = continued(to_rest(std::move(*larger)), best, "nothing restarts when something starts");
+        best = continued(to_rest(std::move(*larger)), best, say("nothing restarts when something starts"));
     }
     return best;
 }

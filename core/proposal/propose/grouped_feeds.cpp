@@ -1,4 +1,5 @@
 #include "propose/grouped_feeds.h"
+#include "words/say.h"
 
 #include <fmt/format.h>
 
@@ -34,8 +35,9 @@ void group_feeds(Plan& plan, const Plan& old) {
         const Id id = fmt::format("block-{}-{}{}", source, place, noisy ? "-noisy" : "");
         const auto* before = by_id(old.hubs, id);
         plan.hubs.push_back(
-            before ? *before
-                   : Hub{id, name_of(plan, place) + (noisy ? " power block" : " block"), place, {}});
+            before
+                ? *before
+                : Hub{id, name_of(plan, place) + (noisy ? say(" power block") : say(" block")), place, {}});
         Lead trunk = plan.feeds[feeds.front()];
         trunk.id = "feed-" + id, trunk.to = id;
         trunk.joint_to.clear();

@@ -17,6 +17,7 @@
 #include "propose/two_packs.h"
 #include "protection/protection.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -107,14 +108,13 @@ Plan sized_without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
     const auto list = [](const std::vector<std::string>& names) {
         std::string text;
         for (size_t i = 0; i < names.size() && i < 4; ++i) text += (i ? ", " : "") + names[i];
-        return text + (names.size() > 4 ? fmt::format(" and {} more", names.size() - 4) : "");
+        return text + (names.size() > 4 ? say(" and {} more", names.size() - 4) : "");
     };
     if (!out.empty())
-        why.add(fmt::format("No fuse of their own, since what is before them protects them: {}.", list(out)));
+        why.add(say("No fuse of their own, since what is before them protects them: {}.", list(out)));
     if (!bare.empty())
         why.add(
-            fmt::format(
-                "Unfused, as the loss of it is a crash: {}. A short there burns what it can; a fuse there "
+            say("Unfused, as the loss of it is a crash: {}. A short there burns what it can; a fuse there "
                 "may open in the air.",
                 list(bare)),
             Tone::caution);
@@ -159,8 +159,8 @@ Id middle_place(const Plan& plan) {
 }
 
 std::string rail_name(const RailGroup& g, const Plan& plan, const std::vector<Converter>& taken) {
-    std::string name = fmt::format("{} rail", format(Volt(std::round(raw(g.volts) * 10) / 10)));
-    if (g.always_on) name += ", always on";
+    std::string name = say("{} rail", format(Volt(std::round(raw(g.volts) * 10) / 10)));
+    if (g.always_on) name += say(", always on");
     const auto used = [&](const std::string& n) {
         return std::any_of(taken.begin(), taken.end(), [&](const auto& c) { return c.name == n; });
     };
@@ -292,8 +292,8 @@ void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const Conver
                const Layout& layout, Why& why) {
     Converter c;
     c.name = rail_name(group, next, next.converters);
-    c.id =
-        fresh_id(next, "rail", fmt::format("{:.1f}v{}", raw(group.volts), group.always_on ? " always" : ""));
+    c.id = fresh_id(next, "rail",
+                    fmt::format("{:.1f}v{}", raw(group.volts), group.always_on ? say(" always") : ""));
     // A rail that already served the first of these loads keeps its id, name and place.
     for (const auto f : feeds_into(old, next.loads[group.loads.front()].id))
         if (const auto* before = by_id(old.converters, old.feeds[f].from);
@@ -310,9 +310,8 @@ void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const Conver
     next.feeds.push_back(std::move(in));
     for (const auto l : group.loads) hang_load(next, old, next.loads[l], c.id, rail_colour(group.volts));
     const auto [typical, peak] = rail_current(next, group);
-    why.add(fmt::format("{} for {}: {} ({} typical, {} peak; trusted with {}).", c.name,
-                        names_of(next, group.loads), type.name, format(typical), format(peak),
-                        format(type.rated * type.trusted)));
+    why.add(say("{} for {}: {} ({} typical, {} peak; trusted with {}).", c.name, names_of(next, group.loads),
+                type.name, format(typical), format(peak), format(type.rated * type.trusted)));
 }
 
 /// All that sizing decides, to compare two plans that differ in it by something.
@@ -329,7 +328,7 @@ std::string sizes_of(const Plan& plan) {
 /// Proposed from what stands in the old plan: kept are its joints and what it has that no load asks for.
 tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& catalogue) {
     if (old.loads.empty())
-        return tl::unexpected(Refusals{{"", "there are no loads yet; type what must run first"}});
+        return tl::unexpected(Refusals{{"", say("there are no loads yet; type what must run first")}});
     if (auto refused = impossible_loads(old); !refused.empty()) return tl::unexpected(refused);
     if (wants_two_packs(old)) return propose_two_packs(old, catalogue);
     if (const auto sides = sides_of(without_quiet_side(old)); sides.size() > 1)
@@ -337,17 +336,17 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     Proposal proposal{without_quiet_side(old), {}};
     Plan& next = proposal.plan;
     Why& why = proposal.why;
-    why.title = "The proposal";
+    why.title = say("The proposal");
     next.hubs.clear(), next.converters.clear(), next.feeds.clear();
     if (next.phases.empty()) {
-        Phase working{"phase-working", "Working", Second(3600), false, {}, {}, {}, {}};
+        Phase working{"phase-working", say("Working"), Second(3600), false, {}, {}, {}, {}};
         // A starter turns for seconds, not for the hour.
         for (const auto& l : next.loads)
             if (!l.starter) working.states[l.id] = LoadState::typical;
         next.phases.push_back(std::move(working));
         // What has a starter stands most of the time, and must still start after that.
         if (std::any_of(next.loads.begin(), next.loads.end(), [](const auto& l) { return l.starter; }))
-            next.phases.push_back({"phase-parked", "Parked", Second(8 * 3600), false, {}, {}, {}, {}});
+            next.phases.push_back({"phase-parked", say("Parked"), Second(8 * 3600), false, {}, {}, {}, {}});
     }
     const auto range_of = [&] { return sources_range(next, catalogue); };
     if (!range_of() || range_of()->high >= highest_voltage) {
@@ -359,17 +358,16 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
         next.sources.insert(next.sources.begin(), chosen->battery);
         why.lines = chosen->why.lines;
     } else
-        why.add(fmt::format("{} kept: {}", next.sources[main_source(next)].name,
-                            source_summary(next.sources[main_source(next)], catalogue)));
+        why.add(say("{} kept: {}", next.sources[main_source(next)].name,
+                    source_summary(next.sources[main_source(next)], catalogue)));
     for (const auto& l : next.loads)
         if (l.range_assumed)
-            why.add(fmt::format("{}: {} taken as a battery's, {} – {}; its menu in Loads has the other way.",
-                                l.name, format(l.nominal), format_number(raw(l.v_min)), format(l.v_max)));
+            why.add(say("{}: {} taken as a battery's, {} – {}; its menu in Loads has the other way.", l.name,
+                        format(l.nominal), format_number(raw(l.v_min)), format(l.v_max)));
     const auto range = *range_of();
     why.add(next.sources[main_source(next)].kind == SourceKind::pack
-                ? fmt::format("It moves between {} (empty) and {} (charging).", format(range.low),
-                              format(range.high))
-                : fmt::format("It moves between {} and {}.", format(range.low), format(range.high)));
+                ? say("It moves between {} (empty) and {} (charging).", format(range.low), format(range.high))
+                : say("It moves between {} and {}.", format(range.low), format(range.high)));
 
     std::vector<RailModule> rails;
     Refusals refused;
@@ -389,30 +387,29 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     const auto layout = lay_trunk(next, old, any_always, any_switched);
     join_others(next, old, layout);
     if (any_always && any_switched)
-        why.add("What must stay on branches before the main switch; one switch turns off the rest.");
-    why.heading("Straight from " + next.sources[main_source(next)].name);
+        why.add(say("What must stay on branches before the main switch; one switch turns off the rest."));
+    why.heading(say("Straight from ") + next.sources[main_source(next)].name);
     for (const auto& l : next.loads)
         if (accepts(l, range)) {
             hang_load(next, old, l, l.always_on ? layout.always : layout.switched, "red");
-            why.add(l.name + " takes the whole range.");
+            why.add(l.name + say(" takes the whole range."));
         }
-    why.heading("Rails");
+    why.heading(say("Rails"));
     for (const auto& [group, type] : rails) hang_rail(next, old, group, *type, layout, why);
     if (next.practices.feeds == FeedSchool::grouped) group_feeds(next, old);
     own_returns(next);
     for (auto& hub : next.hubs)
         if (!by_id(old.hubs, hub.id)) hub.kind = hub_kind(next, catalogue, hub.id);
-    why.heading("Feeds");
+    why.heading(say("Feeds"));
     next = sized_without_idle_fuses(std::move(next), catalogue, why);
-    why.add(fmt::format("{}: wires by {}, fuses {}.", counted(next.feeds.size(), "feed"),
-                        next.practices.wire == WireSchool::drop
-                            ? fmt::format("drop up to {}", format_percent(next.practices.drop_limit))
-                        : next.practices.wire == WireSchool::temperature ? "temperature"
-                        : next.practices.wire == WireSchool::cautious    ? "700 circular mils per ampere"
-                                                                         : "chassis wiring",
-                        next.practices.fuse == FuseSchool::smallest_that_carries
-                            ? "the smallest that carry"
-                            : "the largest that protect"));
+    why.add(say("{}: wires by {}, fuses {}.", counted(next.feeds.size(), say("feed"), say("feeds")),
+                next.practices.wire == WireSchool::drop
+                    ? say("drop up to {}", format_percent(next.practices.drop_limit))
+                : next.practices.wire == WireSchool::temperature ? say("temperature")
+                : next.practices.wire == WireSchool::cautious    ? say("700 circular mils per ampere")
+                                                                 : say("chassis wiring"),
+                next.practices.fuse == FuseSchool::smallest_that_carries ? say("the smallest that carry")
+                                                                         : say("the largest that protect")));
     return proposal;
 }
 

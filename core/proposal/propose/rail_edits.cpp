@@ -11,6 +11,7 @@
 #include "propose/rails.h"
 #include "propose/sizing.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -44,7 +45,7 @@ std::string choose_module(Plan& plan, const Catalogue& catalogue, const Id& rail
     const auto c =
         std::find_if(converters.begin(), converters.end(), [&](const auto& k) { return k.id == rail; });
     const auto range = range_at(plan, catalogue, source_of_rail(plan, rail));
-    if (!range) return name_of(plan, rail) + " hangs on no source";
+    if (!range) return name_of(plan, rail) + say(" hangs on no source");
     RailGroup group;
     group.volts = c->set;
     double low = 0, high = 1e9;
@@ -102,13 +103,13 @@ std::vector<Id> noisy_on(const Plan& plan, const Id& rail) {
 tl::expected<Plan, std::string> split_rail(const Plan& plan, const Catalogue& catalogue, const Id& rail,
                                            const std::vector<Id>& loads) {
     const auto* old = by_id(plan.converters, rail);
-    if (!old) return Failed(rail + " is not a rail");
+    if (!old) return Failed(rail + say(" is not a rail"));
     const auto on = loads_on(plan, rail);
     const auto moves = [&](const Id& id) { return std::find(loads.begin(), loads.end(), id) != loads.end(); };
     const auto moving = std::count_if(on.begin(), on.end(), moves);
-    if (moving == 0) return Failed("nothing of " + old->name + " was chosen to go");
+    if (moving == 0) return Failed(say("nothing of ") + old->name + say(" was chosen to go"));
     if (static_cast<size_t>(moving) == on.size() && feeds_from(plan, rail).size() == on.size())
-        return Failed("all of " + old->name + " would go; one side must keep something");
+        return Failed(say("all of ") + old->name + say(" would go; one side must keep something"));
     Plan next = plan;
     auto fresh = *old;
     fresh.id = fresh_id(plan, "rail", old->name + " 2");
@@ -136,9 +137,9 @@ tl::expected<Plan, std::string> split_rail(const Plan& plan, const Catalogue& ca
 tl::expected<Plan, std::string> merge_rails(const Plan& plan, const Catalogue& catalogue, const Id& stays,
                                             const Id& gone) {
     const auto *a = by_id(plan.converters, stays), *b = by_id(plan.converters, gone);
-    if (!a || !b || stays == gone) return Failed("two different rails are needed to merge");
+    if (!a || !b || stays == gone) return Failed(say("two different rails are needed to merge"));
     for (const auto f : upstream_feeds(plan, stays))
-        if (plan.feeds[f].from == gone) return Failed(a->name + " is itself fed by " + b->name);
+        if (plan.feeds[f].from == gone) return Failed(a->name + say(" is itself fed by ") + b->name);
     const Load *highest = nullptr, *lowest = nullptr;
     for (const auto& rail : {stays, gone})
         for (const auto& id : loads_on(plan, rail)) {
@@ -147,9 +148,8 @@ tl::expected<Plan, std::string> merge_rails(const Plan& plan, const Catalogue& c
             if (!lowest || l->v_max < lowest->v_max) lowest = l;
         }
     if (highest && highest->v_min >= lowest->v_max)
-        return Failed(fmt::format("{} needs {} and {} withstands only {}: no voltage suits both",
-                                  highest->name, format(highest->v_min), lowest->name,
-                                  format(lowest->v_max)));
+        return Failed(say("{} needs {} and {} withstands only {}: no voltage suits both", highest->name,
+                          format(highest->v_min), lowest->name, format(lowest->v_max)));
     Plan next = plan;
     std::set<Id> feeds;
     for (auto& f : next.feeds)
@@ -170,7 +170,8 @@ tl::expected<Plan, std::string> merge_rails(const Plan& plan, const Catalogue& c
 tl::expected<Plan, std::string> feed_rail_from(const Plan& plan, const Catalogue& catalogue, const Id& rail,
                                                const Id& source) {
     const auto into = feeds_into(plan, rail);
-    if (!by_id(plan.converters, rail) || into.empty()) return Failed(rail + " is not a rail that is fed");
+    if (!by_id(plan.converters, rail) || into.empty())
+        return Failed(rail + say(" is not a rail that is fed"));
     auto moved = reroute_feed(plan, plan.feeds[into.front()].id, source);
     if (!moved) return moved;
     std::set<Id> feeds;

@@ -6,6 +6,7 @@
 
 #include "propose/battery_choice.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -13,16 +14,15 @@ Refusals impossible_loads(const Plan& plan) {
     Refusals refused;
     for (const auto& l : plan.loads) {
         if (l.v_min > l.v_max)
-            refused.push_back({l.id, fmt::format("its least voltage, {}, is above its greatest, {}",
-                                                 format(l.v_min), format(l.v_max))});
+            refused.push_back({l.id, say("its least voltage, {}, is above its greatest, {}", format(l.v_min),
+                                         format(l.v_max))});
         else if (raw(l.v_max) <= 0)
-            refused.push_back({l.id, "it has no voltage; type one, such as 12 V"});
+            refused.push_back({l.id, say("it has no voltage; type one, such as 12 V")});
         else if (l.v_min >= highest_voltage)
-            refused.push_back(
-                {l.id, fmt::format("it wants {}, and everything from 60 V up is outside this tool",
-                                   format(l.v_min))});
+            refused.push_back({l.id, say("it wants {}, and everything from 60 V up is outside this tool",
+                                         format(l.v_min))});
         else if (raw(draw(l, LoadState::peak)) <= 0)
-            refused.push_back({l.id, "it draws nothing; type a current or a power"});
+            refused.push_back({l.id, say("it draws nothing; type a current or a power")});
     }
     return refused;
 }
@@ -60,8 +60,7 @@ Refusals unserved(const Plan& plan, const Catalogue& catalogue, const std::strin
             if (!served(plan, catalogue, {loads[i], loads[j]}))
                 return {
                     {loads[j].id,
-                     fmt::format(
-                         "no pack below 60 V suits both it ({} – {}, {}) and {} ({} – {}, {}), and no module "
+                     say("no pack below 60 V suits both it ({} – {}, {}) and {} ({} – {}, {}), and no module "
                          "of the catalogue carries either; give one of them a pack of its own",
                          format_number(raw(loads[j].v_min)), format(loads[j].v_max),
                          format(Watt(watts(loads[j]))), loads[i].name, format_number(raw(loads[i].v_min)),

@@ -5,6 +5,7 @@
 #include <set>
 
 #include "plan/index.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -106,7 +107,7 @@ tl::expected<Proposal, Refusals> propose_sides(const Plan& old, const std::vecto
                                                const ProposeSide& propose_side) {
     Proposal all{old, {}};
     auto& next = all.plan;
-    all.why.title = "The proposal";
+    all.why.title = say("The proposal");
     Refusals refused;
     next.sources.clear(), next.hubs.clear(), next.converters.clear(), next.feeds.clear();
     for (const auto& side : sides) {

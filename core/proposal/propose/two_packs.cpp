@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "propose/sides.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -73,11 +74,11 @@ tl::expected<Proposal, Refusals> propose_two_packs(const Plan& old, const Catalo
     next.phases = main->plan.phases;
     append(next.sources, apart.sources), append(next.hubs, apart.hubs);
     append(next.converters, apart.converters), append(next.feeds, apart.feeds);
-    both.why.title = "The proposal";
-    tell_side(both.why, "Main pack", main->why);
-    tell_side(both.why, "Quiet pack", quiet->why);
+    both.why.title = say("The proposal");
+    tell_side(both.why, say("Main pack"), main->why);
+    tell_side(both.why, say("Quiet pack"), quiet->why);
     both.why.add(
-        "Two packs to charge and to watch; signals between the sides still need a ground between them.",
+        say("Two packs to charge and to watch; signals between the sides still need a ground between them."),
         Tone::caution);
     return both;
 }

@@ -1,6 +1,7 @@
 #include <fmt/format.h>
 
 #include "item/kinds.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -27,14 +28,13 @@ std::optional<ItemStands> plug_stands(const Catalogue& catalogue, const Device& 
 
 ItemWork plug_work(const ItemPlace& p) {
     return {
-        fmt::format("Plug in the {}", p.lead()),
+        say("Plug in the {}", p.lead()),
         item_name(p.catalogue, p.device),
-        {fmt::format("The half with covered contacts towards {}, which stays live when it is open.",
-                     name_of(p.plan, p.feed.from)),
-         fmt::format(
-             "The {} wire to the pin marked +, the {} one to the other; check both halves before they meet.",
-             p.feed.supply_colour, p.feed.ret == Return::own ? p.feed.return_colour : "return"),
-         "Tug each contact in its housing."},
+        {say("The half with covered contacts towards {}, which stays live when it is open.",
+             name_of(p.plan, p.feed.from)),
+         say("The {} wire to the pin marked +, the {} one to the other; check both halves before they meet.",
+             p.feed.supply_colour, p.feed.ret == Return::own ? p.feed.return_colour : say("return")),
+         say("Tug each contact in its housing.")},
         {"cutters", "strippers"},
         {},
         10};

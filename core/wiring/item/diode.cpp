@@ -1,6 +1,7 @@
 #include <fmt/format.h>
 
 #include "item/kinds.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -13,9 +14,8 @@ std::optional<ItemValues> diode_values(const Catalogue& catalogue, const Device&
 
 ItemWork diode_work(const ItemPlace& p) {
     auto w = inline_work(p);
-    w.actions.push_back(
-        fmt::format("The band of a diode, or its OUT, towards {}.", name_of(p.plan, p.feed.to)));
-    w.actions.push_back("Meter on diode test before it is covered: one way only.");
+    w.actions.push_back(say("The band of a diode, or its OUT, towards {}.", name_of(p.plan, p.feed.to)));
+    w.actions.push_back(say("Meter on diode test before it is covered: one way only."));
     return w;
 }
 

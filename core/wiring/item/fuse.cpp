@@ -4,6 +4,7 @@
 #include "joint/item_joint.h"
 #include "protection/fuse_curve.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -48,46 +49,46 @@ std::string fuse_name(const Catalogue& catalogue, const Device& d) {
 std::optional<ItemStands> holder_stands(const Catalogue& catalogue, const Device& d) {
     const auto* t = find(catalogue.fuses, d.type);
     if (!t) return {};
-    return ItemStands{"holder of the " + t->name, {}, {}, t->hottest};
+    return ItemStands{say("holder of the ") + t->name, {}, {}, t->hottest};
 }
 
 /// Both fuses side by side in the slot of the circuit's own.
 ItemWork tap_work(const ItemPlace& p, const HolderType& tap) {
     const auto* circuit = by_id(p.plan.sources, p.feed.from);
-    return {fmt::format("Fuse tap in the slot of {}", name_of(p.plan, p.feed.from)),
-            tap.name,
-            {"Pull the fuse that is there, and find with the meter which side of its slot is live.",
-             circuit && raw(circuit->fuse) > 0
-                 ? fmt::format("That fuse, {}, into the tap's lower place, nearest its blades.",
-                               format(circuit->fuse))
-                 : "That fuse into the tap's lower place, nearest its blades.",
-             fmt::format("The upper place stays empty: the {} one goes in last.", format(p.device.rating)),
-             "Push the tap in with its lead on the dead side: the other way round one fuse carries both.",
-             "See that the cover of the fuse box still closes."},
-            {"meter", "fuse puller"},
-            "A vehicle's battery can weld a spanner: disconnect it first where its manual says so.",
-            10};
+    return {
+        say("Fuse tap in the slot of {}", name_of(p.plan, p.feed.from)),
+        tap.name,
+        {say("Pull the fuse that is there, and find with the meter which side of its slot is live."),
+         circuit && raw(circuit->fuse) > 0
+             ? say("That fuse, {}, into the tap's lower place, nearest its blades.", format(circuit->fuse))
+             : say("That fuse into the tap's lower place, nearest its blades."),
+         say("The upper place stays empty: the {} one goes in last.", format(p.device.rating)),
+         say("Push the tap in with its lead on the dead side: the other way round one fuse carries both."),
+         say("See that the cover of the fuse box still closes.")},
+        {"meter", say("fuse puller")},
+        say("A vehicle's battery can weld a spanner: disconnect it first where its manual says so."),
+        10};
 }
 
 ItemWork holder_work(const ItemPlace& p, const HolderType& holder) {
     if (holder.tap) return tap_work(p, holder);
     const auto* wire = find(p.catalogue.wires, holder.lead);
-    ItemWork w{fmt::format("Fuse holder in the {}", p.lead()),
+    ItemWork w{say("Fuse holder in the {}", p.lead()),
                holder.name,
-               {fmt::format("Cut the {} lead {}.", p.feed.supply_colour, p.where()),
-                fmt::format("Shorten each lead of the holder to {}{}.", format(own_lead(holder, p.device)),
-                            wire ? " (" + wire->size + ")" : "")},
+               {say("Cut the {} lead {}.", p.feed.supply_colour, p.where()),
+                say("Shorten each lead of the holder to {}{}.", format(own_lead(holder, p.device)),
+                    wire ? " (" + wire->size + ")" : "")},
                {"cutters", "strippers"},
                {},
                12};
     const auto work = item_joint(p.plan, p.catalogue, p.feed, p.device, true);
     if (work && work->kind->tube && tube_school(p.plan.practices.insulation))
-        w.actions.push_back(fmt::format("2 × {} of {} on first, one for each joint, parked {} away.",
-                                        format(work->tube_cut),
-                                        work->tube     ? work->tube->name
-                                        : work->to_buy ? work->to_buy->name
-                                                       : "tube that fits",
-                                        format(work->parking)));
+        w.actions.push_back(say("2 × {} of {} on first, one for each joint, parked {} away.",
+                                format(work->tube_cut),
+                                work->tube     ? work->tube->name
+                                : work->to_buy ? work->to_buy->name
+                                               : say("tube that fits"),
+                                format(work->parking)));
     return w;
 }
 
@@ -96,36 +97,36 @@ ItemWork fuse_work(const ItemPlace& p) {
     const auto* family = find(p.catalogue.fuses, p.device.type);
     const auto mount = family ? family->mount : FuseMount::holder;
     const auto name = item_name(p.catalogue, p.device);
-    const auto cut = fmt::format("Cut the {} lead {}", p.feed.supply_colour, p.where());
+    const auto cut = say("Cut the {} lead {}", p.feed.supply_colour, p.where());
     if (mount == FuseMount::leads)
-        return {
-            fmt::format("Fuse in the {}", p.lead()),
-            name,
-            {cut + " and solder the fuse in by its own leads.", "A tube over all of it: its leads are bare."},
-            {"soldering iron", "cutters", "strippers"},
-            {},
-            8};
-    if (mount == FuseMount::panel)
-        return {fmt::format("Breaker in the {}", p.lead()),
+        return {say("Fuse in the {}", p.lead()),
                 name,
-                {cut + "; a lug on each of its studs, the side marked LINE or BAT towards the source.",
-                 "Leave it open."},
-                {"crimping pliers", "spanner"},
+                {cut + say(" and solder the fuse in by its own leads."),
+                 say("A tube over all of it: its leads are bare.")},
+                {say("soldering iron"), "cutters", "strippers"},
+                {},
+                8};
+    if (mount == FuseMount::panel)
+        return {say("Breaker in the {}", p.lead()),
+                name,
+                {cut + say("; a lug on each of its studs, the side marked LINE or BAT towards the source."),
+                 say("Leave it open.")},
+                {say("crimping pliers"), "spanner"},
                 {},
                 10};
     if (mount == FuseMount::bolted)
-        return {fmt::format("Fuse holder in the {}", p.lead()),
+        return {say("Fuse holder in the {}", p.lead()),
                 name,
-                {cut + "; a lug of the bolts' size on both ends, tube over their barrels.",
-                 fmt::format("Both under the nuts of the holder for the {} fuse. Leave the link out.",
-                             format(p.device.rating))},
-                {"cutters", "crimping pliers", "spanner"},
+                {cut + say("; a lug of the bolts' size on both ends, tube over their barrels."),
+                 say("Both under the nuts of the holder for the {} fuse. Leave the link out.",
+                     format(p.device.rating))},
+                {"cutters", say("crimping pliers"), "spanner"},
                 {},
                 15};
-    return {fmt::format("Fuse holder in the {}", p.lead()),
+    return {say("Fuse holder in the {}", p.lead()),
             name,
-            {cut + fmt::format(" and fit the holder for the {} fuse there.", format(p.device.rating)),
-             "Both its leads joined and covered. Leave the fuse out."},
+            {cut + say(" and fit the holder for the {} fuse there.", format(p.device.rating)),
+             say("Both its leads joined and covered. Leave the fuse out.")},
             {"cutters", "strippers"},
             {},
             8};

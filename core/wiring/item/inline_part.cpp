@@ -2,6 +2,7 @@
 #include <fmt/format.h>
 
 #include "item/kinds.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -37,9 +38,9 @@ std::optional<ItemStands> inline_stands(const Catalogue& catalogue, const Device
 }
 
 ItemWork inline_work(const ItemPlace& p) {
-    return {fmt::format("In the {}: {}", p.lead(), item_name(p.catalogue, p.device)),
+    return {say("In the {}: {}", p.lead(), item_name(p.catalogue, p.device)),
             p.where(),
-            {fmt::format("Cut the {} lead {} and join both ends.", p.feed.supply_colour, p.where())},
+            {say("Cut the {} lead {} and join both ends.", p.feed.supply_colour, p.where())},
             {"cutters", "strippers"},
             {},
             8};

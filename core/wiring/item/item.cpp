@@ -5,6 +5,7 @@
 
 #include "item/kinds.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -45,8 +46,8 @@ std::string ItemPlace::lead() const { return name_of(plan, feed.to) + " lead"; }
 std::string ItemPlace::where() const {
     const auto from = name_of(plan, feed.from);
     if (device.at && raw(*device.at) >= 0.005) return format(*device.at) + " from " + from;
-    return device.at || device.kind == DeviceKind::fuse ? "as close to " + from + " as it goes"
-                                                        : "where it is to sit";
+    return device.at || device.kind == DeviceKind::fuse ? say("as close to ") + from + say(" as it goes")
+                                                        : say("where it is to sit");
 }
 
 bool is_thermal(const Catalogue& catalogue, const Device& d) {

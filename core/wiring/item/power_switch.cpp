@@ -2,6 +2,7 @@
 
 #include "item/kinds.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -36,31 +37,31 @@ std::optional<ItemStands> switch_stands(const Catalogue& catalogue, const Device
 ItemWork switch_work(const ItemPlace& p) {
     const auto* type = find(p.catalogue.switches, p.device.type);
     const auto kind = type ? type->kind : SwitchKind::manual;
-    ItemWork w{fmt::format("{} switch in the {}", p.device.name.empty() ? "A" : p.device.name, p.lead()),
+    ItemWork w{say("{} switch in the {}", p.device.name.empty() ? "A" : p.device.name, p.lead()),
                item_name(p.catalogue, p.device),
-               {fmt::format("Cut the {} lead {}; one end on each contact, a tube over both.",
-                            p.feed.supply_colour, p.where())},
+               {say("Cut the {} lead {}; one end on each contact, a tube over both.", p.feed.supply_colour,
+                    p.where())},
                {"cutters", "strippers"},
                {},
                8};
     if (kind == SwitchKind::relay) {
-        w.actions.push_back(fmt::format(
-            "Its coil: + {}, − {} to the return.",
-            p.device.coil_from.empty() ? "from before its contact"
-                                       : "from the supply of " + name_of(p.plan, p.device.coil_from),
-            p.device.control.empty() ? "through what switches it"
-                                     : "through " + name_of(p.plan, p.device.control)));
-        w.actions.push_back("Across the coil a diode, its band to the coil's +, unless it has one inside.");
+        w.actions.push_back(
+            say("Its coil: + {}, − {} to the return.",
+                p.device.coil_from.empty() ? say("from before its contact")
+                                           : say("from the supply of ") + name_of(p.plan, p.device.coil_from),
+                p.device.control.empty() ? say("through what switches it")
+                                         : say("through ") + name_of(p.plan, p.device.control)));
+        w.actions.push_back(
+            say("Across the coil a diode, its band to the coil's +, unless it has one inside."));
     }
     if (kind == SwitchKind::thermal) {
         w.actions.push_back(
             p.device.sits_on.empty()
-                ? "Hang it in the air that it watches, its leads short, nothing warm beside it."
-                : fmt::format(
-                      "Fasten it flat on {}, a smear of thermal paste between, where that is warmest.",
+                ? say("Hang it in the air that it watches, its leads short, nothing warm beside it.")
+                : say("Fasten it flat on {}, a smear of thermal paste between, where that is warmest.",
                       name_of(p.plan, p.device.sits_on)));
         w.caution =
-            "The metal case of a thermal switch may be live: keep it from the frame with film or tube.";
+            say("The metal case of a thermal switch may be live: keep it from the frame with film or tube.");
     }
     return w;
 }

@@ -1,6 +1,7 @@
 #include <fmt/format.h>
 
 #include "item/kinds.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -14,8 +15,8 @@ std::optional<ItemValues> precharge_values(const Catalogue& catalogue, const Dev
 
 ItemWork precharge_work(const ItemPlace& p) {
     auto w = inline_work(p);
-    w.actions = {"Resistor and button in series, across the switch or the plug that makes the spark.",
-                 "Button held before the switch is closed: then there is no spark."};
+    w.actions = {say("Resistor and button in series, across the switch or the plug that makes the spark."),
+                 say("Button held before the switch is closed: then there is no spark.")};
     w.minutes = 12;
     return w;
 }

@@ -1,6 +1,7 @@
 #include <fmt/format.h>
 
 #include "item/kinds.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -8,7 +9,7 @@ namespace {
 ItemWork meter_work(const ItemPlace& p) {
     auto w = inline_work(p);
     w.actions.push_back(
-        "Thick leads through it, its thin ones to the display; + of the display from before it.");
+        say("Thick leads through it, its thin ones to the display; + of the display from before it."));
     return w;
 }
 

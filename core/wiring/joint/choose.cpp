@@ -7,6 +7,7 @@
 #include "joint/joint.h"
 #include "joint/pigtail.h"
 #include "plan/landing.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -87,7 +88,7 @@ std::optional<JointEnd> end_of(TerminalTakes takes) {
 
 namespace {
 /// What shrinks a tube; of use for nothing else at a joint that is covered otherwise.
-constexpr std::string_view tube_shrinker = "heat source";
+constexpr std::string_view tube_shrinker = to_say("heat source");
 bool wanted(const JointKind& kind, const std::string& tool, const Practices& practices) {
     return tool != tube_shrinker || !kind.tube || tube_school(practices.insulation);
 }
@@ -97,10 +98,10 @@ std::vector<std::string> tools_of(const JointKind& kind, const Practices& practi
     std::vector<std::string> all;
     const bool lighter = practices.heat == HeatSchool::lighter;
     for (const auto& t : kind.tools)
-        if (wanted(kind, t, practices)) all.push_back(lighter && t == tube_shrinker ? "lighter" : t);
+        if (wanted(kind, t, practices)) all.push_back(lighter && t == tube_shrinker ? say("lighter") : t);
     if (!kind.tube) return all;
     if (practices.insulation == InsulationSchool::tape) all.emplace_back("tape");
-    if (practices.insulation == InsulationSchool::polyimide) all.emplace_back("polyimide tape");
+    if (practices.insulation == InsulationSchool::polyimide) all.emplace_back(say("polyimide tape"));
     return all;
 }
 
@@ -108,7 +109,7 @@ std::vector<std::string> tools_of(const JointKind& kind, const JointSize& size, 
     auto all = tools_of(kind, practices);
     if (raw(size.burn_back) <= 0) return all;
     std::erase_if(all, [](const auto& tool) { return tool.starts_with("iron"); });
-    all.emplace_back("small torch"), all.emplace_back("wet cloth");
+    all.emplace_back(say("small torch")), all.emplace_back(say("wet cloth"));
     return all;
 }
 
@@ -225,15 +226,15 @@ const std::vector<JointSchool>& joint_schools() {
 std::string school_name(JointSchool school) {
     switch (school) {
         case JointSchool::by_place:
-            return "each its usual way";
+            return say("each its usual way");
         case JointSchool::solder:
             return "solder";
         case JointSchool::crimp:
             return "crimp";
         case JointSchool::crimp_and_solder:
-            return "crimp, then solder";
+            return say("crimp, then solder");
         case JointSchool::no_solder:
-            return "no solder at all";
+            return say("no solder at all");
     }
     return {};
 }
@@ -241,15 +242,15 @@ std::string school_name(JointSchool school) {
 std::string school_purpose(JointSchool school) {
     switch (school) {
         case JointSchool::by_place:
-            return "wires soldered to wires, rings crimped, modules screwed";
+            return say("wires soldered to wires, rings crimped, modules screwed");
         case JointSchool::solder:
-            return "one tool for everything; stiff behind the joint, so hold the wire where it flexes";
+            return say("one tool for everything; stiff behind the joint, so hold the wire where it flexes");
         case JointSchool::crimp:
-            return "quick and alike every time; stands shaking; each size wants its die";
+            return say("quick and alike every time; stands shaking; each size wants its die");
         case JointSchool::crimp_and_solder:
-            return "the lowest resistance at high current; twice the work, and stiff behind the barrel";
+            return say("the lowest resistance at high current; twice the work, and stiff behind the barrel");
         case JointSchool::no_solder:
-            return "lever and screw terminals: undone in a minute, bulkier, looser when shaken";
+            return say("lever and screw terminals: undone in a minute, bulkier, looser when shaken");
     }
     return {};
 }

@@ -9,6 +9,7 @@
 
 #include "units/format.h"
 #include "wire/conductor.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -55,17 +56,17 @@ const std::vector<InsulationSchool>& coverings() {
 std::string covering_name(InsulationSchool school) {
     switch (school) {
         case InsulationSchool::adhesive_tube:
-            return "adhesive tube";
+            return say("adhesive tube");
         case InsulationSchool::plain_tube:
-            return "plain tube";
+            return say("plain tube");
         case InsulationSchool::sealant:
-            return "plain tube and sealant";
+            return say("plain tube and sealant");
         case InsulationSchool::tape:
             return "tape";
         case InsulationSchool::hot_glue:
-            return "hot glue";
+            return say("hot glue");
         case InsulationSchool::polyimide:
-            return "polyimide tape";
+            return say("polyimide tape");
     }
     return {};
 }
@@ -73,18 +74,19 @@ std::string covering_name(InsulationSchool school) {
 std::string covering_words(InsulationSchool school) {
     switch (school) {
         case InsulationSchool::tape:
-            return "Tape, by practice: no heat gun needed, but tape creeps.";
+            return say("Tape, by practice: no heat gun needed, but tape creeps.");
         case InsulationSchool::hot_glue:
-            return "Hot glue, by practice, once it is measured: it also holds the wire. Not where it gets "
-                   "hot.";
+            return say(
+                "Hot glue, by practice, once it is measured: it also holds the wire. Not where it gets "
+                "hot.");
         case InsulationSchool::polyimide:
-            return "Polyimide tape, by practice: flat pads, and where it gets hot.";
+            return say("Polyimide tape, by practice: flat pads, and where it gets hot.");
         case InsulationSchool::sealant:
-            return "Plain tube with liquid sealant under its ends: sealed; an hour a coat.";
+            return say("Plain tube with liquid sealant under its ends: sealed; an hour a coat.");
         case InsulationSchool::adhesive_tube:
-            return "Adhesive tube: sealed; for wet and shaken places.";
+            return say("Adhesive tube: sealed; for wet and shaken places.");
         case InsulationSchool::plain_tube:
-            return "Plain tube: quick and thin; for dry places.";
+            return say("Plain tube: quick and thin; for dry places.");
     }
     return {};
 }
@@ -92,17 +94,17 @@ std::string covering_words(InsulationSchool school) {
 std::string covering_action(InsulationSchool school) {
     switch (school) {
         case InsulationSchool::tape:
-            return "Wrap it with tape, half overlapped, stretched, the last turn slack.";
+            return say("Wrap it with tape, half overlapped, stretched, the last turn slack.");
         case InsulationSchool::hot_glue:
-            return "Leave it bare for now: it is glued once it has been beeped.";
+            return say("Leave it bare for now: it is glued once it has been beeped.");
         case InsulationSchool::polyimide:
-            return "Two layers of polyimide tape, a finger's width beyond the bare metal.";
+            return say("Two layers of polyimide tape, a finger's width beyond the bare metal.");
         case InsulationSchool::sealant:
-            return "Shrink the tube, then sealant under both its ends; leave it an hour.";
+            return say("Shrink the tube, then sealant under both its ends; leave it an hour.");
         case InsulationSchool::adhesive_tube:
-            return "Tube over the joint, shrink from the middle outwards until glue shows at both ends.";
+            return say("Tube over the joint, shrink from the middle outwards until glue shows at both ends.");
         case InsulationSchool::plain_tube:
-            return "Tube over the joint, shrink from the middle outwards.";
+            return say("Tube over the joint, shrink from the middle outwards.");
     }
     return {};
 }
@@ -151,24 +153,23 @@ void cover(JointWork& w, const Catalogue& catalogue, InsulationSchool school,
     // Tube shrinks 5–10 % in length, so it is cut longer.
     const Millimetre exact((raw(w.joint_length) + 2 * raw(overlap) + raw(w.size.burn_back)) / 0.93);
     w.tube_cut = Millimetre(std::ceil(raw(exact)));
-    w.why.heading("Tube");
-    w.why.add(fmt::format("Must pass {} (expanded ≥ 1.1 ×) and grip {} (recovered ≤ 0.9 ×)", format(w.widest),
-                          format(w.thinnest)));
+    w.why.heading(say("Tube"));
+    w.why.add(say("Must pass {} (expanded ≥ 1.1 ×) and grip {} (recovered ≤ 0.9 ×)", format(w.widest),
+                  format(w.thinnest)));
     if (w.tube)
-        w.why.add(w.tube->name + " does both.", Tone::good);
+        w.why.add(w.tube->name + say(" does both."), Tone::good);
     else if (w.to_buy)
-        w.why.add("None of the tubes at hand does both; " + w.to_buy->name + " would.", Tone::caution);
+        w.why.add(say("None of the tubes at hand does both; ") + w.to_buy->name + " would.", Tone::caution);
     else
-        w.why.add("No tube in the catalogue does both.", Tone::caution);
-    w.why.add(fmt::format("Cut = ({} joint + 2 × {}{}) ÷ 0.93 = {}, rounded up to {}", format(w.joint_length),
-                          format(overlap), raw(w.size.burn_back) > 0 ? " + " + format(w.size.burn_back) : "",
-                          format(exact), format(w.tube_cut)));
+        w.why.add(say("No tube in the catalogue does both."), Tone::caution);
+    w.why.add(say("Cut = ({} joint + 2 × {}{}) ÷ 0.93 = {}, rounded up to {}", format(w.joint_length),
+                  format(overlap), raw(w.size.burn_back) > 0 ? " + " + format(w.size.burn_back) : "",
+                  format(exact), format(w.tube_cut)));
     if (raw(w.size.burn_back) > 0)
-        w.why.add(
-            fmt::format("Under a torch the insulation draws back by about {}.", format(w.size.burn_back)));
+        w.why.add(say("Under a torch the insulation draws back by about {}.", format(w.size.burn_back)));
     if (raw(w.parking) > 0)
-        w.why.add(fmt::format("Tip {}, about {}: the 90 °C front stays within {}. Park the tube beyond.",
-                              format(w.size.iron), format(w.size.dwell), format(w.parking)));
+        w.why.add(say("Tip {}, about {}: the 90 °C front stays within {}. Park the tube beyond.",
+                      format(w.size.iron), format(w.size.dwell), format(w.parking)));
 }
 
 }  // namespace
@@ -184,39 +185,37 @@ JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const Jo
     const auto& wire = *wires.wire;
     const auto* insulation = find(catalogue.insulations, wire.insulation);
     w.why.title = kind.name;
-    w.why.add(fmt::format("{} {}: conductor {}, over insulation {}", wire.size,
-                          insulation ? insulation->name : wire.insulation, format(wire.conductor),
-                          format(wire.outer)));
+    w.why.add(say("{} {}: conductor {}, over insulation {}", wire.size,
+                  insulation ? insulation->name : wire.insulation, format(wire.conductor),
+                  format(wire.outer)));
     if (w.wires.conductors > 1)
-        w.why.add(fmt::format("{} together: {} bared, {} over insulation", w.wires.conductors,
-                              format(w.copper), format(w.bundle)));
+        w.why.add(say("{} together: {} bared, {} over insulation", w.wires.conductors, format(w.copper),
+                      format(w.bundle)));
     if (w.wires.other) {
-        w.why.add(fmt::format("Against a lead of {}: conductor {}, over insulation {}", w.wires.other->size,
-                              format(w.wires.other->conductor), format(w.wires.other->outer)));
+        w.why.add(say("Against a lead of {}: conductor {}, over insulation {}", w.wires.other->size,
+                      format(w.wires.other->conductor), format(w.wires.other->outer)));
         if (is_splice(kind) && w.wires.other->area * 2 < wire.area * w.wires.conductors)
             w.why.add(
-                "The thin one is wrapped round the thick one, which is tinned first: it takes the heat.",
+                say("The thin one is wrapped round the thick one, which is tinned first: it takes the heat."),
                 Tone::caution);
     }
-    w.why.add(fmt::format("Strip {}{}.", format(w.size.strip),
-                          w.size.strip > kind.strip
-                              ? fmt::format(": {} × the bared {}, rounded up",
-                                            format_number(kind.strip_conductors), format(w.copper))
-                              : ""));
+    w.why.add(say("Strip {}{}.", format(w.size.strip),
+                  w.size.strip > kind.strip ? say(": {} × the bared {}, rounded up",
+                                                  format_number(kind.strip_conductors), format(w.copper))
+                                            : ""));
     if (const auto crimp = choose_crimp(catalogue, kind, wire.area * w.wires.conductors, w.bundle);
         crimp.part) {
         w.crimp = crimp.part;
-        w.why.add(fmt::format(
-            "{}: {} of copper{}.", crimp.part->name, format(wire.area * w.wires.conductors),
-            raw(crimp.part->grip_most) > 0
-                ? fmt::format(", wings for {} to {} of insulation; here are {}",
-                              format(crimp.part->grip_least), format(crimp.part->grip_most), format(w.bundle))
-                : ""));
+        w.why.add(say("{}: {} of copper{}.", crimp.part->name, format(wire.area * w.wires.conductors),
+                      raw(crimp.part->grip_most) > 0 ? say(", wings for {} to {} of insulation; here are {}",
+                                                           format(crimp.part->grip_least),
+                                                           format(crimp.part->grip_most), format(w.bundle))
+                                                     : ""));
     }
     cover(w, catalogue, school, tubes_at_hand);
-    w.why.heading("Expect");
+    w.why.heading(say("Expect"));
     w.most = kind.resistance * 2;
-    w.why.add(fmt::format("Below {}; tug with {:.0f} N.", format(w.most), w.size.tug_newton));
+    w.why.add(say("Below {}; tug with {:.0f} N.", format(w.most), w.size.tug_newton));
     w.why.source = kind.source;
     w.why.caution = kind.caution;
     return w;

@@ -6,6 +6,7 @@
 
 #include "wire/circles.h"
 #include "wire/conductor.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -38,9 +39,9 @@ JointSize joint_size(const JointKind& kind, SquareMillimetre copper, Millimetre 
     if (raw(kind.iron) > 0) {
         size.dwell = Second(std::round(raw(kind.dwell) * std::sqrt(std::max(1.0, raw(copper)))));
         if (raw(copper) >= torch_from)
-            size.iron = std::max(kind.iron, torch), size.burn_back = burnt, size.heat = "small torch";
+            size.iron = std::max(kind.iron, torch), size.burn_back = burnt, size.heat = say("small torch");
         else if (raw(copper) >= big_tip_from)
-            size.iron = std::max(kind.iron, big_tip), size.heat = "iron of 60 W, 5 mm tip";
+            size.iron = std::max(kind.iron, big_tip), size.heat = say("iron of 60 W, 5 mm tip");
     }
     const double stands = raw(copper) > 0 ? pull_out_force(copper) : 0;
     size.tug_newton = std::round(std::min(stands / 4, kind.tug_newton));

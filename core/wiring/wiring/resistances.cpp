@@ -1,6 +1,7 @@
 #include "wiring/resistances.h"
 
 #include "wire/conductor.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -31,20 +32,20 @@ std::vector<Resistance> feed_resistances(const Lead& of, const Catalogue& catalo
         if (!item.known || !parts_the_wire(item.kind, item.values)) continue;
         const auto& device = of.devices[item.device];
         if (item.kind == DeviceKind::connector) {
-            parts.push_back({"connector +", item.values.supply, false});
-            parts.push_back({"connector −", item.values.back, true});
+            parts.push_back({say("connector +"), item.values.supply, false});
+            parts.push_back({say("connector −"), item.values.back, true});
             continue;
         }
         if (raw(item.values.own_leads) > 0) {
             const bool fuse = item.kind == DeviceKind::fuse;
+            parts.push_back({fuse ? say("fuse") : kind_word(item.kind),
+                             item.values.supply - item.values.own_leads, false});
             parts.push_back(
-                {fuse ? "fuse" : kind_word(item.kind), item.values.supply - item.values.own_leads, false});
-            parts.push_back(
-                {fuse ? "leads of its holder" : "leads of its own", item.values.own_leads, false});
+                {fuse ? say("leads of its holder") : say("leads of its own"), item.values.own_leads, false});
             continue;
         }
-        parts.push_back({item.kind == DeviceKind::fuse           ? "fuse"
-                         : item.kind == DeviceKind::power_switch ? "switch contact"
+        parts.push_back({item.kind == DeviceKind::fuse           ? say("fuse")
+                         : item.kind == DeviceKind::power_switch ? say("switch contact")
                                                                  : item_name(catalogue, device),
                          item.values.supply, false});
     }
@@ -52,13 +53,14 @@ std::vector<Resistance> feed_resistances(const Lead& of, const Catalogue& catalo
         const bool back = role == WireRole::back;
         if (back && !wiring.has_own_return(feed)) {
             const bool frame = wiring.joints_of(feed).back().at == JointAt::frame;
-            parts.push_back({frame ? "frame" : "joint to the shared return", joints_of(wiring, feed, role),
-                             true, ResistanceOf::other_return});
+            parts.push_back({frame ? say("frame") : say("joint to the shared return"),
+                             joints_of(wiring, feed, role), true, ResistanceOf::other_return});
             continue;
         }
         const std::string sign = back ? "−" : "+";
-        parts.push_back({"wire " + sign, copper_of(wiring, feed, role, warm), back, ResistanceOf::copper});
-        parts.push_back({"joints " + sign, joints_of(wiring, feed, role), back, ResistanceOf::joints});
+        parts.push_back(
+            {say("wire {}", sign), copper_of(wiring, feed, role, warm), back, ResistanceOf::copper});
+        parts.push_back({say("joints {}", sign), joints_of(wiring, feed, role), back, ResistanceOf::joints});
     }
     return parts;
 }

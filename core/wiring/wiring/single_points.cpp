@@ -1,4 +1,5 @@
 #include "wiring/single_points.h"
+#include "words/say.h"
 
 #include <fmt/format.h>
 
@@ -51,11 +52,11 @@ std::optional<SinglePointKind> kind_of(DeviceKind kind) {
 
 std::string item_words(const PlanIndex& index, const Lead& feed, const Device& d) {
     if (d.kind == DeviceKind::power_switch && !d.name.empty()) return d.name + " switch";
-    return fmt::format("{} of {}",
-                       d.kind == DeviceKind::fuse        ? "fuse"
-                       : d.kind == DeviceKind::connector ? "plug"
-                                                         : "switch",
-                       index.feed_name(feed));
+    return say("{} of {}",
+               d.kind == DeviceKind::fuse        ? say("fuse")
+               : d.kind == DeviceKind::connector ? say("plug")
+                                                 : say("switch"),
+               index.feed_name(feed));
 }
 
 }  // namespace

@@ -1,4 +1,5 @@
 #include "wiring/wiring.h"
+#include "words/say.h"
 
 #include <fmt/format.h>
 
@@ -306,11 +307,12 @@ std::string joint_name(const Plan& plan, const Wiring& wiring, const WireJoint& 
                                           : feed.cores[static_cast<size_t>(joint.of_cable)].colour);
     if (joint.item >= 0) {
         const auto kind = wiring.items[static_cast<size_t>(joint.item)].kind;
-        return lead + (joint.at == JointAt::item_in ? ", before its " : ", behind its ") + kind_word(kind);
+        return lead + (joint.at == JointAt::item_in ? say(", before its ") : say(", behind its ")) +
+               kind_word(kind);
     }
-    if (joint.at == JointAt::frame) return lead + ", at the frame";
-    if (joint.at == JointAt::other_return) return lead + ", at the return it shares";
-    return lead + (joint.role == WireRole::unused ? ", cut back at " : ", at ") +
+    if (joint.at == JointAt::frame) return lead + say(", at the frame");
+    if (joint.at == JointAt::other_return) return lead + say(", at the return it shares");
+    return lead + (joint.role == WireRole::unused ? say(", cut back at ") : say(", at ")) +
            name_of(plan, joint.at == JointAt::source ? feed.from : feed.to);
 }
 

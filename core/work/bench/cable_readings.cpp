@@ -7,6 +7,7 @@
 
 #include "cable/bus.h"
 #include "cable/cable.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -28,8 +29,8 @@ Reading ohms(const Lead& cable, const std::string& key, const Core& core) {
     r.key = fmt::format("cable/{}/{}", cable.id, key);
     r.unit = ReadingUnit::ohm;
     r.about = cable.id;
-    r.state = "unplugged at both ends";
-    r.red = fmt::format("{}, pin {}", cable.name, core.from_pin);
+    r.state = say("unplugged at both ends");
+    r.red = say("{}, pin {}", cable.name, core.from_pin);
     return r;
 }
 
@@ -38,36 +39,36 @@ std::string words(const Core& c) { return c.signal.empty() ? c.colour : c.colour
 Reading through(const Plan& plan, const Lead& cable, const Core& core, size_t together) {
     auto r = ohms(cable, key_of(cable, core), core);
     r.of = ReadingOf::core;
-    r.title = fmt::format("{}: {} from end to end", cable.name, words(core));
-    r.black = fmt::format("pin {} at {}", core.to_pin, name_of(plan, cable.to));
+    r.title = say("{}: {} from end to end", cable.name, words(core));
+    r.black = say("pin {} at {}", core.to_pin, name_of(plan, cable.to));
     r.high = core_ohm;
-    r.why.title = "End to end";
-    r.why.add("Thin cores have tenths of an ohm; a pin that did not latch has none of them.");
-    if (together > 1)
-        r.why.add(fmt::format("{} cores in parallel: the reading is theirs together.", together));
+    r.why.title = say("End to end");
+    r.why.add(say("Thin cores have tenths of an ohm; a pin that did not latch has none of them."));
+    if (together > 1) r.why.add(say("{} cores in parallel: the reading is theirs together.", together));
     return r;
 }
 
 Reading left_out(const Plan& plan, const Lead& cable, const Core& core) {
     auto r = ohms(cable, key_of(cable, core) + "/open", core);
     r.of = ReadingOf::core_out;
-    r.title = fmt::format("{}: {} is out", cable.name, words(core));
-    r.black = fmt::format("the same pin at {}", name_of(plan, cable.to));
+    r.title = say("{}: {} is out", cable.name, words(core));
+    r.black = say("the same pin at {}", name_of(plan, cable.to));
     r.low = open_ohm, r.high = std::numeric_limits<double>::infinity();
-    r.why.title = "Left out";
-    r.why.add("A supply left in joins two regulators: the stronger one feeds the other.", Tone::caution);
+    r.why.title = say("Left out");
+    r.why.add(say("A supply left in joins two regulators: the stronger one feeds the other."), Tone::caution);
     return r;
 }
 
 Reading resistors(const Lead& cable, const Core& one, const Core& other) {
     auto r = ohms(cable, "pair", one);
     r.of = ReadingOf::bus_pair;
-    r.title = fmt::format("{}: across the pair", cable.name);
-    r.state = "plugged in at both ends, everything off";
-    r.black = fmt::format("pin {}", other.from_pin);
+    r.title = say("{}: across the pair", cable.name);
+    r.state = say("plugged in at both ends, everything off");
+    r.black = say("pin {}", other.from_pin);
     r.low = pair_ohm * (1 - resistor_share), r.high = pair_ohm * (1 + resistor_share);
-    r.why.title = "Two resistors side by side";
-    r.why.add("120 Ω at each end: 120 ÷ 2 = 60 Ω. With 120 Ω one is missing, with 40 Ω there are three.");
+    r.why.title = say("Two resistors side by side");
+    r.why.add(
+        say("120 Ω at each end: 120 ÷ 2 = 60 Ω. With 120 Ω one is missing, with 40 Ω there are three."));
     return r;
 }
 

@@ -5,6 +5,7 @@
 #include <limits>
 
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -28,14 +29,15 @@ Probes probes_of(const Plan& plan, const Passive& p, size_t first = 0, size_t se
             if (c.role != CoreRole::unused) used.push_back(&c);
         if (used.size() <= second) break;
         const auto pin = [&](const Core& c) {
-            return fmt::format("pin {}, {}", from ? c.to_pin : c.from_pin, c.colour);
+            return say("pin {}, {}", from ? c.to_pin : c.from_pin, c.colour);
         };
-        return {"at the end of its lead that goes to " + name_of(plan, from ? lead->to : lead->from) +
-                    ", unplugged there",
+        return {say("at the end of its lead that goes to ") + name_of(plan, from ? lead->to : lead->from) +
+                    say(", unplugged there"),
                 pin(*used[first]), pin(*used[second])};
     }
-    static const char* const ends[] = {"its first terminal", "its second terminal", "its third terminal"};
-    return {"at its own terminals, nothing on them", ends[first], ends[second]};
+    static const char* const ends[] = {to_say("its first terminal"), to_say("its second terminal"),
+                                       to_say("its third terminal")};
+    return {say("at its own terminals, nothing on them"), ends[first], ends[second]};
 }
 
 Reading across(const Plan& plan, const Passive& p, const std::string& key, const std::string& what,
@@ -53,14 +55,14 @@ Reading across(const Plan& plan, const Passive& p, const std::string& key, const
 }
 
 void button(const Plan& plan, const Passive& p, std::vector<Reading>& all) {
-    auto up = across(plan, p, "released", "released");
+    auto up = across(plan, p, "released", say("released"));
     up.low = nothing_but_air, up.high = std::numeric_limits<double>::infinity();
-    up.why.add(
-        "One that closes when pressed is open until then; one that opens shows these two the other way.");
+    up.why.add(say(
+        "One that closes when pressed is open until then; one that opens shows these two the other way."));
     all.push_back(std::move(up));
-    auto down = across(plan, p, "pressed", "pressed");
+    auto down = across(plan, p, "pressed", say("pressed"));
     down.high = closed_ohm;
-    down.why.add("A clean contact and its lead: tenths of an ohm. It goes back when it is let go.");
+    down.why.add(say("A clean contact and its lead: tenths of an ohm. It goes back when it is let go."));
     all.push_back(std::move(down));
 }
 
@@ -75,21 +77,22 @@ void windings(const Plan& plan, const Passive& p, std::vector<Reading>& all) {
         r.low = winding_low, r.high = winding_high;
         if (raw(p.ohm) > 0)
             r.low = raw(p.ohm) * (1 - said_share), r.high = raw(p.ohm) * (1 + said_share) + closed_ohm;
-        r.why.add(three
-                      ? "All three pairs alike within a tenth: one that is higher is an open or a cold joint."
-                      : "A brushed winding jumps while the shaft is turned; infinite is a brush or a joint.");
+        r.why.add(
+            three
+                ? say("All three pairs alike within a tenth: one that is higher is an open or a cold joint.")
+                : say("A brushed winding jumps while the shaft is turned; infinite is a brush or a joint."));
         all.push_back(std::move(r));
     };
-    if (!three) return pair(0, 1, "winding", "its winding");
-    pair(0, 1, "winding-12", "first winding"), pair(1, 2, "winding-23", "second winding"),
-        pair(0, 2, "winding-13", "third winding");
+    if (!three) return pair(0, 1, "winding", say("its winding"));
+    pair(0, 1, "winding-12", say("first winding")), pair(1, 2, "winding-23", say("second winding")),
+        pair(0, 2, "winding-13", say("third winding"));
 }
 
 void said_ohms(const Plan& plan, const Passive& p, std::vector<Reading>& all) {
     if (raw(p.ohm) <= 0) return;
-    auto r = across(plan, p, "ohms", "across it");
+    auto r = across(plan, p, "ohms", say("across it"));
     r.low = raw(p.ohm) * (1 - said_share), r.high = raw(p.ohm) * (1 + said_share) + closed_ohm;
-    r.why.add(fmt::format("{} as said, a fifth either way, and its lead.", format(p.ohm)));
+    r.why.add(say("{} as said, a fifth either way, and its lead.", format(p.ohm)));
     all.push_back(std::move(r));
 }
 
@@ -102,25 +105,25 @@ std::vector<Reading> passive_readings(const Plan& plan) {
                 button(plan, p, all);
                 break;
             case PassiveKind::lamp: {
-                auto r = across(plan, p, "lights", p.polar ? "lights, + to +" : "lights one way");
+                auto r = across(plan, p, "lights", p.polar ? say("lights, + to +") : say("lights one way"));
                 r.unit = ReadingUnit::volt;
                 r.low = lamp_low, r.high = lamp_high;
-                r.state += "; meter on diode test";
-                r.why.add(
+                r.state += say("; meter on diode test");
+                r.why.add(say(
                     "A red one shows some 1.8 V and glows, a blue or white one 2.7 V or more; the other way "
-                    "round open.");
+                    "round open."));
                 r.why.add(
-                    "One with a resistor for 12 V inside shows open on many meters and still may glow.");
+                    say("One with a resistor for 12 V inside shows open on many meters and still may glow."));
                 all.push_back(std::move(r));
                 break;
             }
             case PassiveKind::aerial: {
-                auto r = across(plan, p, "centre", "centre to shield");
-                r.red = "centre of its plug", r.black = "shield of its plug";
+                auto r = across(plan, p, "centre", say("centre to shield"));
+                r.red = say("centre of its plug"), r.black = say("shield of its plug");
                 r.low = nothing_but_air, r.high = std::numeric_limits<double>::infinity();
-                r.why.add(
+                r.why.add(say(
                     "A whip is open here; a loop or a patch with a shorting pin shows a short, as its sheet "
-                    "says.");
+                    "says."));
                 all.push_back(std::move(r));
                 break;
             }

@@ -17,6 +17,7 @@
 #include "source/source.h"
 #include "units/format.h"
 #include "wiring/resistances.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -37,16 +38,17 @@ void foreign_return(const Plan& plan, const PlanIndex& index, const WireJoint& j
     Reading r;
     r.of = ReadingOf::lead;
     r.key = "beep/" + feed.id + "/return";
-    r.title = index.name(feed.to) + (frame ? " − to the frame" : " − to " + index.name(other->to) + " −");
+    r.title =
+        index.name(feed.to) + (frame ? say(" − to the frame") : say(" − to ") + index.name(other->to) + " −");
     r.red = index.name(feed.to) + " −";
-    r.black = frame ? "bare metal of the frame, a hand away" : index.name(other->to) + " −";
+    r.black = frame ? say("bare metal of the frame, a hand away") : index.name(other->to) + " −";
     r.unit = ReadingUnit::ohm;
     r.high = std::ceil((raw(joint.ohm) + lead_ohm) * 1.2 * 10) / 10;
     r.about = feed.id;
-    r.why.title = "End to end";
-    r.why.add(fmt::format(
-        "{} is {}; a cheap meter's own leads add up to {}. Anything more is paint or a loose bolt.",
-        frame ? "A clean bolted ring" : "The joint", format(joint.ohm), format(Ohm(lead_ohm))));
+    r.why.title = say("End to end");
+    r.why.add(say("{} is {}; a cheap meter's own leads add up to {}. Anything more is paint or a loose bolt.",
+                  frame ? say("A clean bolted ring") : say("The joint"), format(joint.ohm),
+                  format(Ohm(lead_ohm))));
     out.push_back(std::move(r));
 }
 
@@ -54,10 +56,10 @@ void foreign_return(const Plan& plan, const PlanIndex& index, const WireJoint& j
 std::string seen_through(const Catalogue& catalogue, const Lead& feed) {
     std::string words;
     const auto also = [&](const std::string& w) { words += (words.empty() ? "" : ", ") + w; };
-    if (fitted_fuse(catalogue, feed)) also("a clip on its fuse holder");
+    if (fitted_fuse(catalogue, feed)) also(say("a clip on its fuse holder"));
     for (const auto& d : feed.devices) {
         if (d.kind == DeviceKind::power_switch && !is_cut_out(catalogue, d)) also(closed_words(catalogue, d));
-        if (d.kind == DeviceKind::diode) also("a clip across its diode");
+        if (d.kind == DeviceKind::diode) also(say("a clip across its diode"));
     }
     return words;
 }
@@ -76,15 +78,15 @@ void continuity(const Plan& plan, const Catalogue& catalogue, const Figures& fig
             Reading r;
             r.of = ReadingOf::lead;
             r.key = "beep/" + feed.id + (is_return ? "/return" : "/supply");
-            r.title = fmt::format("{} to {}", from, to);
+            r.title = say("{} to {}", from, to);
             r.state = is_return ? "" : seen_through(catalogue, feed);
             r.red = to, r.black = from;
             r.unit = ReadingUnit::ohm;
             r.high = std::ceil(((is_return ? back : supply) + lead_ohm) * 1.2 * 10) / 10;
             r.about = feed.id;
-            r.why.title = "End to end";
-            r.why.add(fmt::format("The lead is {}; a cheap meter's own leads add up to {}.",
-                                  format(Ohm(is_return ? back : supply)), format(Ohm(lead_ohm))));
+            r.why.title = say("End to end");
+            r.why.add(say("The lead is {}; a cheap meter's own leads add up to {}.",
+                          format(Ohm(is_return ? back : supply)), format(Ohm(lead_ohm))));
             out.push_back(std::move(r));
         }
         for (const auto& joint : figures.harness.wiring.joints_of(f)) foreign_return(plan, index, joint, out);
@@ -105,20 +107,19 @@ void thermal_contacts(const Plan& plan, const Catalogue& catalogue, std::vector<
                 r.of = ReadingOf::thermal;
                 r.key = "thermal/" + d.id + (warm ? "/warm" : "/cold");
                 const auto& name = d.name.empty() ? type.name : d.name;
-                r.title = fmt::format("{}: {}", name, warm ? "warmed" : "cold");
-                r.state = "its feed open at one end";
-                if (warm)
-                    r.state += fmt::format(", hot air from a hand away until past {}, slowly", format(*at));
-                r.red = "one contact of it", r.black = "the other";
+                r.title = fmt::format("{}: {}", name, warm ? say("warmed") : say("cold"));
+                r.state = say("its feed open at one end");
+                if (warm) r.state += say(", hot air from a hand away until past {}, slowly", format(*at));
+                r.red = say("one contact of it"), r.black = say("the other");
                 r.unit = ReadingUnit::ohm;
                 r.about = feed.id;
                 if (cut_out == warm)
                     r.low = open_contact, r.high = std::numeric_limits<double>::infinity();
                 else
                     r.high = std::ceil((raw(type.contact) + lead_ohm) * 1.2 * 10) / 10;
-                r.why.title = "The two kinds look alike";
-                r.why.add(fmt::format("{} {} above {}: {} now.", name, cut_out ? "opens" : "closes",
-                                      format(*at), cut_out == warm ? "open" : "closed"));
+                r.why.title = say("The two kinds look alike");
+                r.why.add(say("{} {} above {}: {} now.", name, cut_out ? say("opens") : say("closes"),
+                              format(*at), cut_out == warm ? say("open") : say("closed")));
                 out.push_back(std::move(r));
             }
         }
@@ -186,26 +187,25 @@ Reading volts(const Plan& plan, ReadingOf of, std::string key, std::string title
     r.key = std::move(key), r.title = std::move(title), r.state = std::move(state);
     r.live = true;
     r.red = part + " +", r.black = part + " −";
-    r.why.title = "Expected window";
+    r.why.title = say("Expected window");
     if (!std::isfinite(window.first)) {
         r.low = r.high = unknown;
-        r.why.add("No operating point was found for this state: nothing to expect.", Tone::danger);
+        r.why.add(say("No operating point was found for this state: nothing to expect."), Tone::danger);
         return r;
     }
     const double meter = plan.practices.meter_share;
     r.low = window.first * (1 - meter) - 0.02, r.high = window.second * (1 + meter) + 0.02;
-    r.why.add(fmt::format(
-        "Solved {} – {} over 10 – 100 % charge, module tolerance and ±2 % copper; the meter adds ±{}.",
-        format(Volt(window.first)), format(Volt(window.second)), format_percent(meter)));
+    r.why.add(
+        say("Solved {} – {} over 10 – 100 % charge, module tolerance and ±2 % copper; the meter adds ±{}.",
+            format(Volt(window.first)), format(Volt(window.second)), format_percent(meter)));
     if (r.high > borne.high)
-        r.why.add(
-            fmt::format("No more than {}: what is connected withstands no more.", format(Volt(borne.high))));
+        r.why.add(say("No more than {}: what is connected withstands no more.", format(Volt(borne.high))));
     if (r.low < borne.low)
-        r.why.add(fmt::format("No less than {}: what is connected needs it.", format(Volt(borne.low))));
+        r.why.add(say("No less than {}: what is connected needs it.", format(Volt(borne.low))));
     r.low = std::max({0.0, r.low, borne.low}), r.high = std::min(r.high, borne.high);
     if (r.low > r.high) {
         r.low = r.high = unknown;
-        r.why.add("So no value is right: mend the plan first.", Tone::danger);
+        r.why.add(say("So no value is right: mend the plan first."), Tone::danger);
     }
     return r;
 }
@@ -216,31 +216,31 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
     for (size_t b = 0; b < plan.sources.size(); ++b)
         if (is_endless(plan.sources[b])) {
             const auto& s = plan.sources[b];
-            auto r =
-                volts(plan, ReadingOf::source, "rest/" + s.id,
-                      s.name + (s.kind == SourceKind::circuit ? ", at the slot to be tapped" : " output"),
-                      s.kind == SourceKind::circuit
-                          ? std::string(s.with_key ? "key on, its fuse out" : "key off, its fuse out")
-                          : "nothing connected",
-                      s.name, {raw(s.v_min), raw(s.v_max)});
+            auto r = volts(
+                plan, ReadingOf::source, "rest/" + s.id,
+                s.name + (s.kind == SourceKind::circuit ? say(", at the slot to be tapped") : " output"),
+                s.kind == SourceKind::circuit
+                    ? std::string(s.with_key ? say("key on, its fuse out") : say("key off, its fuse out"))
+                    : say("nothing connected"),
+                s.name, {raw(s.v_min), raw(s.v_max)});
             r.why.lines.resize(1);
-            r.why.lines[0].text =
-                fmt::format("It moves between {} and {}; the meter adds ±{}.", format(s.v_min),
-                            format(s.v_max), format_percent(plan.practices.meter_share));
-            if (s.kind == SourceKind::circuit) r.black = "bare metal of the vehicle, its −";
+            r.why.lines[0].text = say("It moves between {} and {}; the meter adds ±{}.", format(s.v_min),
+                                      format(s.v_max), format_percent(plan.practices.meter_share));
+            if (s.kind == SourceKind::circuit) r.black = say("bare metal of the vehicle, its −");
             r.about = s.id;
             out.push_back(r);
             if (s.kind != SourceKind::circuit || !s.with_key) continue;
             r.of = ReadingOf::source_off;
-            r.key += "/key-off", r.state = "key off, its fuse out";
+            r.key += "/key-off", r.state = say("key off, its fuse out");
             r.low = 0, r.high = 0.5;
-            r.why.lines[0].text = "It is live with the key alone: without it, nothing.";
+            r.why.lines[0].text = say("It is live with the key alone: without it, nothing.");
             out.push_back(std::move(r));
         } else if (const auto* k = find(catalogue.chemistries, plan.sources[b].chemistry)) {
-            auto r = volts(plan, ReadingOf::source, "rest/" + plan.sources[b].id,
-                           plan.sources[b].name + " at rest", "nothing connected", plan.sources[b].name,
-                           {raw(pack_rest_voltage(plan.sources[b], *k, nearly_empty)),
-                            raw(pack_rest_voltage(plan.sources[b], *k, 1))});
+            auto r =
+                volts(plan, ReadingOf::source, "rest/" + plan.sources[b].id,
+                      plan.sources[b].name + say(" at rest"), say("nothing connected"), plan.sources[b].name,
+                      {raw(pack_rest_voltage(plan.sources[b], *k, nearly_empty)),
+                       raw(pack_rest_voltage(plan.sources[b], *k, 1))});
             r.about = plan.sources[b].id;
             out.push_back(std::move(r));
         }
@@ -259,7 +259,7 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
     for (size_t c = 0; c < plan.converters.size(); ++c) {
         const auto w = outputs[c].first > outputs[c].second ? not_known : outputs[c];
         auto r = volts(plan, ReadingOf::module, "module/" + plan.converters[c].id,
-                       plan.converters[c].name + " output", "nothing on it",
+                       plan.converters[c].name + " output", say("nothing on it"),
                        plan.converters[c].name + " output", w, borne[c]);
         r.about = plan.converters[c].id;
         if (const auto& on_it = index.from(plan.converters[c].id); !on_it.empty()) {
@@ -282,13 +282,13 @@ void live_plugs(const Plan& plan, const Figures& figures, std::vector<Reading>& 
         Borne borne;
         borne.also(load);
         auto empty = volts(plan, ReadingOf::plug_empty, "plug/" + load.id + "/empty", load.name + " plug",
-                           "its fuse in, load off", load.name + " plug", empty_windows[l], borne);
+                           say("its fuse in, load off"), load.name + " plug", empty_windows[l], borne);
         // Running: no lower than with everything else running too, no higher than with nothing running at
         // all.
-        auto loaded =
-            volts(plan, ReadingOf::plug_running, "plug/" + load.id + "/running", load.name + " plug",
-                  "running", load.name + " plug", {busy_windows[l].first, empty_windows[l].second}, borne);
-        loaded.why.add(fmt::format("It needs {} – {}.", format(load.v_min), format(load.v_max)));
+        auto loaded = volts(plan, ReadingOf::plug_running, "plug/" + load.id + "/running",
+                            load.name + " plug", say("running"), load.name + " plug",
+                            {busy_windows[l].first, empty_windows[l].second}, borne);
+        loaded.why.add(say("It needs {} – {}.", format(load.v_min), format(load.v_max)));
         empty.about = loaded.about = load.id;
         const auto& feed = plan.feeds[figures.solver->index().into(load.id).front()];
         const bool own = feed.ret == Return::own;
@@ -313,13 +313,13 @@ void live_switches(const Plan& plan, const Catalogue& catalogue, const PlanIndex
         for (const auto u : index.upstream(feed.from))
             if (const auto* d = hand_switch(catalogue, plan.feeds[u]))
                 before.append(before.empty() ? "" : " + ").append(d->name);
-        auto r = volts(plan, ReadingOf::behind_switch, "open/" + feed.id, "Behind the " + name + " switch",
-                       fmt::format("{}{}{} off", before, before.empty() ? "" : " on, ", name),
-                       index.name(feed.to), {0, 0});
+        auto r = volts(
+            plan, ReadingOf::behind_switch, "open/" + feed.id, say("Behind the ") + name + " switch",
+            say("{}{}{} off", before, before.empty() ? "" : say(" on, "), name), index.name(feed.to), {0, 0});
         r.high = 0.3;
         r.about = feed.id;
         r.why.lines.clear();
-        r.why.add("Open means 0 V; a few tenths are stored in capacitors and fall away.");
+        r.why.add(say("Open means 0 V; a few tenths are stored in capacitors and fall away."));
         out.push_back(std::move(r));
     }
 }
@@ -346,16 +346,16 @@ void standing_current(const Plan& plan, const Catalogue& catalogue, const Figure
     r.of = ReadingOf::standing;
     r.key = "standing-current";
     r.live = true;
-    r.title = plan.sources.front().kind == SourceKind::pack ? "Pack current" : "Standing current";
-    r.state = "every switch off";
+    r.title = plan.sources.front().kind == SourceKind::pack ? say("Pack current") : say("Standing current");
+    r.state = say("every switch off");
     r.red = plan.sources.front().name + " +",
-    r.black = "feed of " + plan.sources.front().name + " +, meter in series";
+    r.black = say("feed of ") + plan.sources.front().name + say(" +, meter in series");
     r.unit = ReadingUnit::ampere;
     r.low = idle.first * 0.7;
     r.high = busy.second * 1.3 + 0.002;
-    r.why.title = "What empties the pack in storage";
-    r.why.add(fmt::format("Always-on loads and modules: {} idle to {} working; modules differ by a third.",
-                          format(Ampere(idle.first)), format(Ampere(busy.second))));
+    r.why.title = say("What empties the pack in storage");
+    r.why.add(say("Always-on loads and modules: {} idle to {} working; modules differ by a third.",
+                  format(Ampere(idle.first)), format(Ampere(busy.second))));
     out.push_back(std::move(r));
 }
 
@@ -373,8 +373,8 @@ void own_readings(const Plan& plan, bool live, std::vector<Reading>& out) {
                  : own.unit == OwnUnit::ampere ? ReadingUnit::ampere
                                                : ReadingUnit::ohm;
         r.low = own.low, r.high = own.high;
-        r.why.title = "Of your own";
-        r.why.add("The window is what you said.");
+        r.why.title = say("Of your own");
+        r.why.add(say("The window is what you said."));
         out.push_back(std::move(r));
     }
 }

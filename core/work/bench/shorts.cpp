@@ -9,6 +9,7 @@
 #include "protection/fuse_order.h"
 #include "units/format.h"
 #include "wiring/resistances.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -105,27 +106,28 @@ std::vector<Mouth> Looking::mouths() const {
         const bool clip = std::any_of(feeds.begin(), feeds.end(),
                                       [&](size_t f) { return fitted_fuse(catalogue, plan.feeds[f]); });
         const bool pack = b.kind == SourceKind::pack;
-        const std::string plug = !pack                      ? "lead of " + b.name
-                                 : plan.sources.size() == 1 ? "pack plug"
+        const std::string plug = !pack                      ? say("lead of ") + b.name
+                                 : plan.sources.size() == 1 ? say("pack plug")
                                                             : b.name + " plug";
         all.push_back({b.id,
-                       pack && plan.sources.size() == 1 ? "Pack plug + to −"
-                                                        : b.name + (pack ? " plug" : " lead") + " + to −",
-                       plug + " +", plug + " −", clip ? "a clip on its fuse holder" : "", feeds, true,
+                       pack && plan.sources.size() == 1
+                           ? say("Pack plug + to −")
+                           : b.name + (pack ? say(" plug") : say(" lead")) + say(" + to −"),
+                       plug + " +", plug + " −", clip ? say("a clip on its fuse holder") : "", feeds, true,
                        electronics_ohm, b.id});
     }
     for (const auto& c : plan.converters) {
         const auto& feeds = index.from(c.id);
         if (feeds.empty()) continue;
-        all.push_back({c.id, c.name + " output + to −", c.name + " output +", c.name + " output −", "", feeds,
-                       false, module_ohm, c.id});
+        all.push_back({c.id, c.name + say(" output + to −"), c.name + say(" output +"),
+                       c.name + say(" output −"), "", feeds, false, module_ohm, c.id});
     }
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         const auto& feed = plan.feeds[f];
         if (index.source_of(f).kind == PartKind::source || !fitted_fuse(catalogue, feed)) continue;
         all.push_back({feed.id,
-                       index.feed_name(feed) + " + to −",
-                       "empty fuse holder, contact towards " + index.name(feed.to),
+                       index.feed_name(feed) + say(" + to −"),
+                       say("empty fuse holder, contact towards ") + index.name(feed.to),
                        index.name(feed.to) + " −",
                        "",
                        {f},
@@ -138,8 +140,8 @@ std::vector<Mouth> Looking::mouths() const {
 
 std::string Looking::switch_words(const std::vector<size_t>& on, size_t of) const {
     if (of == 0) return "";
-    if (on.empty()) return of == 1 ? "its switch open" : "all switches open";
-    if (on.size() == of && of > named) return "every switch closed";
+    if (on.empty()) return of == 1 ? say("its switch open") : say("all switches open");
+    if (on.size() == of && of > named) return say("every switch closed");
     std::string text;
     for (const auto f : on)
         text += (text.empty() ? "" : ", ") + closed_words(catalogue, *opened_cold(catalogue, plan.feeds[f]));
@@ -158,13 +160,13 @@ Reading Looking::reading(const Mouth& mouth, std::string_view key, const std::st
     r.unit = ReadingUnit::ohm;
     r.about = mouth.about;
     r.high = std::numeric_limits<double>::infinity();
-    r.why.title = "Short or no short";
+    r.why.title = say("Short or no short");
     if (sight.siemens <= 0) {
         r.low = mouth.own_ohm;
-        r.why.add(
-            mouth.own_ohm < electronics_ohm
-                ? "The module's own divider is across its output: a few hundred ohms and more."
-                : "Only electronics on this path: their capacitors charge, the reading climbs past 1 kΩ.");
+        r.why.add(mouth.own_ohm < electronics_ohm
+                      ? say("The module's own divider is across its output: a few hundred ohms and more.")
+                      : say("Only electronics on this path: their capacitors charge, the reading climbs past "
+                            "1 kΩ."));
         return r;
     }
     const double rest = 1 / sight.siemens;
@@ -172,14 +174,14 @@ Reading Looking::reading(const Mouth& mouth, std::string_view key, const std::st
     std::string who;
     for (size_t i = 0; i < std::min(sight.seen.size(), named); ++i)
         who += (i == 0 ? "" : ", ") + sight.seen[i];
-    if (sight.seen.size() > named) who += fmt::format(" and {} more", sight.seen.size() - named);
-    r.why.add(fmt::format("At rest {} {} {}, windings and cold filaments behind their leads.", who,
-                          sight.seen.size() == 1 ? "is" : "are together", format(Ohm(rest))));
-    r.why.add(fmt::format("Less a tenth for the meter: {}.", format(Ohm(rest * (1 - scale_share)))));
+    if (sight.seen.size() > named) who += say(" and {} more", sight.seen.size() - named);
+    r.why.add(say("At rest {} {} {}, windings and cold filaments behind their leads.", who,
+                  sight.seen.size() == 1 ? say("is") : say("are together"), format(Ohm(rest))));
+    r.why.add(say("Less a tenth for the meter: {}.", format(Ohm(rest * (1 - scale_share)))));
     if (r.low < 2 * own_leads)
-        r.why.add(fmt::format("A dead short reads like the meter's own leads, some {}: too near to be told. "
-                              "Unplug the motors and read again: it must climb.",
-                              format(Ohm(own_leads))),
+        r.why.add(say("A dead short reads like the meter's own leads, some {}: too near to be told. "
+                      "Unplug the motors and read again: it must climb.",
+                      format(Ohm(own_leads))),
                   Tone::caution);
     return r;
 }
@@ -216,7 +218,7 @@ std::string closed_words(const Catalogue& catalogue, const Device& power_switch)
     const auto* type = find(catalogue.switches, power_switch.type);
     const auto& name =
         power_switch.name.empty() ? (type ? type->name : power_switch.type) : power_switch.name;
-    return type && type->kind != SwitchKind::manual ? "a clip across " + name : name + " on";
+    return type && type->kind != SwitchKind::manual ? say("a clip across ") + name : name + " on";
 }
 
 std::vector<Reading> short_readings(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {

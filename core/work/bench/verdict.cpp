@@ -7,6 +7,7 @@
 #include "units/format.h"
 #include "units/number.h"
 #include "units/parse.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -51,9 +52,9 @@ tl::expected<Measured, std::string> read_meter(const Reading& r, const std::stri
 
 std::string record_text(const Reading& r, const Measured& m) {
     const auto verdict = judge(r, m);
-    const char* held = verdict == Verdict::pass      ? ", inside "
-                       : verdict == Verdict::missing ? ", nothing to hold it against"
-                                                     : ", outside ";
+    const auto held = verdict == Verdict::pass      ? say(", inside ")
+                      : verdict == Verdict::missing ? say(", nothing to hold it against")
+                                                    : say(", outside ");
     return r.title + " (" + r.state + "): " + value_text(r, m) + held +
            (verdict == Verdict::missing ? std::string() : window_text(r));
 }
@@ -77,28 +78,28 @@ Suspects of_source(const Plan& plan, const Reading& r, bool low) {
     const auto* source = by_id(plan.sources, r.about);
     const auto kind = source ? source->kind : SourceKind::pack;
     if (kind == SourceKind::circuit)
-        return low ? Suspects{"The other contact of the slot is the live side",
-                              "The key is off, or it is another circuit",
-                              "The black probe is not on bare metal"}
-                   : Suspects{"The engine runs and charges: see again with it off",
-                              "The meter's range or its battery"};
+        return low ? Suspects{say("The other contact of the slot is the live side"),
+                              say("The key is off, or it is another circuit"),
+                              say("The black probe is not on bare metal")}
+                   : Suspects{say("The engine runs and charges: see again with it off"),
+                              say("The meter's range or its battery")};
     if (kind == SourceKind::supply)
-        return low ? Suspects{"It is not plugged in, or it folds back: nothing may hang on it",
-                              "Another supply than the plan's: read its plate"}
-                   : Suspects{"Another supply than the plan's: read its plate",
-                              "The meter's range or its battery"};
-    return low ? Suspects{"A flat pack: charge it first", "A fuse open inside it, or a poor plug"}
-               : Suspects{"Just off the charger: it falls within the hour",
-                          "The meter's range or its battery"};
+        return low ? Suspects{say("It is not plugged in, or it folds back: nothing may hang on it"),
+                              say("Another supply than the plan's: read its plate")}
+                   : Suspects{say("Another supply than the plan's: read its plate"),
+                              say("The meter's range or its battery")};
+    return low ? Suspects{say("A flat pack: charge it first"), say("A fuse open inside it, or a poor plug")}
+               : Suspects{say("Just off the charger: it falls within the hour"),
+                          say("The meter's range or its battery")};
 }
 
 Suspects of_plug(bool running, bool low) {
-    if (!low) return {"The wrong rail on this plug", "The meter's range or its battery"};
+    if (!low) return {say("The wrong rail on this plug"), say("The meter's range or its battery")};
     Suspects list;
-    if (running) list.emplace_back("A poor joint or too thin a wire: compare empty and running");
-    list.emplace_back("A fuse open or left out on the way");
-    list.emplace_back("An open return: measure from this plug's − to the hub's −");
-    list.emplace_back("A flat pack: read its rest voltage first");
+    if (running) list.emplace_back(say("A poor joint or too thin a wire: compare empty and running"));
+    list.emplace_back(say("A fuse open or left out on the way"));
+    list.emplace_back(say("An open return: measure from this plug's − to the hub's −"));
+    list.emplace_back(say("A flat pack: read its rest voltage first"));
     return list;
 }
 
@@ -109,58 +110,58 @@ std::vector<std::string> suspects(const Plan& plan, const Reading& r, Verdict ve
     const bool low = verdict == Verdict::low;
     switch (r.of) {
         case ReadingOf::lead:
-            return {"A joint that does not conduct: cold, or insulation under the screw",
-                    "A clip left out, or a switch off", "A pin pushed back in its housing"};
+            return {say("A joint that does not conduct: cold, or insulation under the screw"),
+                    say("A clip left out, or a switch off"), say("A pin pushed back in its housing")};
         case ReadingOf::core:
-            return {"A pin that did not latch, pushed back by its partner",
-                    "The cores are in another order at the far end"};
+            return {say("A pin that did not latch, pushed back by its partner"),
+                    say("The cores are in another order at the far end")};
         case ReadingOf::core_out:
-            return {"The core is still in: pull its contact out of both housings"};
+            return {say("The core is still in: pull its contact out of both housings")};
         case ReadingOf::bus_pair:
-            return low ? Suspects{"A third resistor somewhere: boards often bring their own",
-                                  "H and L touch each other"}
-                       : Suspects{"One of the two resistors is missing: 120 Ω",
-                                  "A core of the pair does not reach the far end"};
+            return low ? Suspects{say("A third resistor somewhere: boards often bring their own"),
+                                  say("H and L touch each other")}
+                       : Suspects{say("One of the two resistors is missing: 120 Ω"),
+                                  say("A core of the pair does not reach the far end")};
         case ReadingOf::short_closed:
         case ReadingOf::short_open:
-            return {"A short: bare strands, a solder bridge or swapped leads",
-                    "A capacitor still charging: wait and read again"};
+            return {say("A short: bare strands, a solder bridge or swapped leads"),
+                    say("A capacitor still charging: wait and read again")};
         case ReadingOf::source:
             return of_source(plan, r, low);
         case ReadingOf::source_off:
-            return {"It is live without the key: tap another, or say that it always is",
-                    "Some circuits stay live for minutes after the key: wait and read again"};
+            return {say("It is live without the key: tap another, or say that it always is"),
+                    say("Some circuits stay live for minutes after the key: wait and read again")};
         case ReadingOf::module:
-            return low ? Suspects{"The module is set too low, or not fed",
-                                  "A fuse open or left out on the way",
-                                  "A flat pack: read its rest voltage first"}
-                       : Suspects{"The module is set too high: stop before connecting its loads",
-                                  "The meter's range or its battery"};
+            return low ? Suspects{say("The module is set too low, or not fed"),
+                                  say("A fuse open or left out on the way"),
+                                  say("A flat pack: read its rest voltage first")}
+                       : Suspects{say("The module is set too high: stop before connecting its loads"),
+                                  say("The meter's range or its battery")};
         case ReadingOf::plug_empty:
         case ReadingOf::plug_running:
             return of_plug(r.of == ReadingOf::plug_running, low);
         case ReadingOf::behind_switch:
-            return {"A switch or relay that does not open",
-                    "Another way round it: a second feed, or a bridge"};
+            return {say("A switch or relay that does not open"),
+                    say("Another way round it: a second feed, or a bridge")};
         case ReadingOf::standing:
-            return low ? Suspects{"An always-on load is not connected or its fuse is out"}
-                       : Suspects{"A load that should be off is on",
-                                  "A module that draws more at rest than its sheet says",
-                                  "A reversed part leaking"};
+            return low ? Suspects{say("An always-on load is not connected or its fuse is out")}
+                       : Suspects{say("A load that should be off is on"),
+                                  say("A module that draws more at rest than its sheet says"),
+                                  say("A reversed part leaking")};
         case ReadingOf::thermal:
-            return low ? Suspects{"The other kind: one that closes where this one opens",
-                                  "Something else joins its two contacts: open its feed"}
-                       : Suspects{"The other kind: one that opens where this one closes",
-                                  "Not past its temperature yet: go on slowly, it lags by a minute"};
+            return low ? Suspects{say("The other kind: one that closes where this one opens"),
+                                  say("Something else joins its two contacts: open its feed")}
+                       : Suspects{say("The other kind: one that opens where this one closes"),
+                                  say("Not past its temperature yet: go on slowly, it lags by a minute")};
         case ReadingOf::passive:
-            return low ? Suspects{"A short in its lead, or a strand across two terminals",
-                                  "Another part than the plan's: read its sheet"}
-                       : Suspects{"A core of its lead that does not reach it: beep the lead alone",
-                                  "It is the other way round, or not pressed home",
-                                  "Another part than the plan's: read its sheet"};
+            return low ? Suspects{say("A short in its lead, or a strand across two terminals"),
+                                  say("Another part than the plan's: read its sheet")}
+                       : Suspects{say("A core of its lead that does not reach it: beep the lead alone"),
+                                  say("It is the other way round, or not pressed home"),
+                                  say("Another part than the plan's: read its sheet")};
         case ReadingOf::own:
-            return {low ? "Lower than you expect of it" : "Higher than you expect of it",
-                    "The meter's range or its battery"};
+            return {low ? say("Lower than you expect of it") : say("Higher than you expect of it"),
+                    say("The meter's range or its battery")};
     }
     return {};
 }

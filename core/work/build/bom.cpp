@@ -17,6 +17,7 @@
 #include "plan/passive_text.h"
 #include "source/source.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -34,11 +35,11 @@ void add(std::vector<BomLine>& lines, const std::string& item, double amount, co
 }
 
 /// What is bought for a hub; a splice is made of its wires.
-const char* hub_part(HubKind kind) {
-    return kind == HubKind::strip   ? "two-pole screw terminal strip"
-           : kind == HubKind::board ? "small distribution board"
-           : kind == HubKind::fork  ? "forked barrel lead"
-                                    : "two-rail stud or bus bar";
+std::string hub_part(HubKind kind) {
+    return kind == HubKind::strip   ? say("two-pole screw terminal strip")
+           : kind == HubKind::board ? say("small distribution board")
+           : kind == HubKind::fork  ? say("forked barrel lead")
+                                    : say("two-rail stud or bus bar");
 }
 
 void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const Lead& feed,
@@ -51,9 +52,9 @@ void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const 
             continue;
         }
         const auto* family = d.kind == DeviceKind::fuse ? find(catalogue.fuses, d.type) : nullptr;
-        const char* comes = family && has_holder(*family)     ? ", with holder"
-                            : d.kind == DeviceKind::connector ? ", pair"
-                                                              : "";
+        const auto comes = family && has_holder(*family)     ? say(", with holder")
+                           : d.kind == DeviceKind::connector ? say(", pair")
+                                                             : std::string();
         add(lines, name + comes, 1, "pcs", d.name.empty() ? target : d.name);
     }
 }
@@ -68,7 +69,7 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         else if (b.kind == SourceKind::supply || b.kind == SourceKind::panel)
             add(lines, source_summary(b, catalogue), 1, "pcs", b.name);
         else if (b.kind == SourceKind::circuit)
-            add(lines, "add-a-circuit tap for a second fuse", 1, "pcs", b.name);
+            add(lines, say("add-a-circuit tap for a second fuse"), 1, "pcs", b.name);
     for (const auto& h : plan.hubs)
         if (h.kind != HubKind::splice) add(lines, hub_part(h.kind), 1, "pcs", h.name);
     for (const auto& c : plan.converters) {
@@ -79,8 +80,8 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
     }
     for (const auto& p : plan.passives)
         add(lines,
-            raw(p.cutout) > 0 ? fmt::format("{}, for an opening of {}", word_of(p.kind), format(p.cutout))
-                              : word_of(p.kind),
+            raw(p.cutout) > 0 ? say("{}, for an opening of {}", said_word(p.kind), format(p.cutout))
+                              : said_word(p.kind),
             1, "pcs", p.name);
     for (const auto& f : plan.feeds) add_devices(lines, catalogue, f, name_of(plan, f.to));
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
@@ -91,13 +92,13 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         for (const auto& core : harness.wiring.cores_of(i))
             if (core.of_cable < 0)
                 add(lines,
-                    fmt::format("wire {} {}, {}", w->size, core_colour(plan, core),
-                                insulation ? insulation->name : w->insulation),
+                    say("wire {} {}, {}", w->size, core_colour(plan, core),
+                        insulation ? insulation->name : w->insulation),
                     raw(core.cut), "m", name_of(plan, f.to));
         for (const auto& joint : harness.wiring.joints_of(i))
             if (joint.at == JointAt::frame)
-                add(lines, fmt::format("ring, bolt and serrated washer to the frame, for {}", w->size), 1,
-                    "pcs", name_of(plan, f.to));
+                add(lines, say("ring, bolt and serrated washer to the frame, for {}", w->size), 1, "pcs",
+                    name_of(plan, f.to));
         const auto add_joints = [&](const std::optional<JointWork>& work, double ends,
                                     const std::string& stud = {}) {
             if (!work) return;
@@ -107,8 +108,8 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
                 add(lines, work->crimp->name + stud, ends, "pcs", "");
             else if (!work->kind->part.empty())
                 add(lines,
-                    fmt::format("{} for {}{}", work->kind->part,
-                                f.conductors > 1 ? fmt::format("{} × ", f.conductors) : "", w->size),
+                    say("{} for {}{}", work->kind->part,
+                        f.conductors > 1 ? fmt::format("{} × ", f.conductors) : "", w->size),
                     ends, "pcs", "");
         };
         for (const bool source : {true, false}) {
@@ -132,19 +133,18 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         if (const auto cap = choose_crimp(catalogue, *p.kind, p.copper, p.over); cap.part)
             add(lines, cap.part->name, 1, "pcs", plan.hubs[p.hub].name);
         else if (!p.kind->part.empty())
-            add(lines, fmt::format("{} for {}", p.kind->part, format(p.copper)), 1, "pcs",
-                plan.hubs[p.hub].name);
+            add(lines, say("{} for {}", p.kind->part, format(p.copper)), 1, "pcs", plan.hubs[p.hub].name);
     }
     for (size_t i = 0; i < plan.feeds.size() + plan.cables.size(); ++i) {
         const auto& c = lead_at(plan, i);
         if (c.cores.empty()) continue;
         const auto* w = find(catalogue.wires, c.wire);
-        add(lines, fmt::format("cable, {} × {}", c.cores.size(), w ? w->size : c.wire),
-            raw(harness.routes[i].cut), "m", c.name.empty() ? name_of(plan, c.to) : c.name);
+        add(lines, say("cable, {} × {}", c.cores.size(), w ? w->size : c.wire), raw(harness.routes[i].cut),
+            "m", c.name.empty() ? name_of(plan, c.to) : c.name);
     }
     for (const auto& bus : data_buses(plan))
         if (bus.terminated && !bus.ends.empty())
-            add(lines, "resistor 120 Ω, or what the boards of the bus say",
+            add(lines, say("resistor 120 Ω, or what the boards of the bus say"),
                 static_cast<double>(bus.ends.size()), "pcs", bus.leads.front()->name);
     for (auto& l : lines)
         if (l.unit == "m") l.amount = std::ceil(l.amount * 100) / 100;

@@ -7,6 +7,7 @@
 
 #include <map>
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -28,10 +29,10 @@ void say_unused(const Lead& cable, Step& s) {
         if (c.role != CoreRole::unused) continue;
         s.actions.push_back(
             cable.kind == CableKind::servo
-                ? fmt::format("Lift the latch, pull the {} contact out of both housings, fold it back and "
-                              "shrink a tube over it.",
-                              core_name(c))
-                : fmt::format("Cut {} back at both ends and shrink a tube over each.", core_name(c)));
+                ? say("Lift the latch, pull the {} contact out of both housings, fold it back and "
+                      "shrink a tube over it.",
+                      core_name(c))
+                : say("Cut {} back at both ends and shrink a tube over each.", core_name(c)));
     }
 }
 
@@ -46,42 +47,40 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue) {
         s.key = "cable/" + cable.id;
         s.kind = StepKind::join;
         s.about = cable.id;
-        s.title = "Make up: " + (cable.name.empty() ? name_of(plan, cable.to) + " lead" : cable.name);
+        s.title = say("Make up: ") + (cable.name.empty() ? name_of(plan, cable.to) + " lead" : cable.name);
         const auto* wire = find(catalogue.wires, cable.wire);
-        s.subtitle =
-            fmt::format("{} of {}, {} to {}", counted(cable.cores.size(), "core"),
-                        wire ? wire->size : cable.wire, name_of(plan, cable.from), name_of(plan, cable.to));
+        s.subtitle = say("{} of {}, {} to {}", counted(cable.cores.size(), say("core"), say("cores")),
+                         wire ? wire->size : cable.wire, name_of(plan, cable.from), name_of(plan, cable.to));
         for (const auto& [n, colours] : colours_by(cable, &Core::twist))
             if (colours.size() > 1)
                 s.actions.push_back(
-                    fmt::format("Twist {}, a turn every centimetre or two.", fmt::join(colours, " and ")));
+                    say("Twist {}, a turn every centimetre or two.", fmt::join(colours, say(" and "))));
         say_unused(cable, s);
         for (const auto& [n, colours] : colours_by(cable, &Core::doubled))
             if (colours.size() > 1)
                 s.actions.push_back(
-                    fmt::format("Join {} at both ends: they carry together.", fmt::join(colours, " and ")));
+                    say("Join {} at both ends: they carry together.", fmt::join(colours, say(" and "))));
         std::vector<std::string> pins;
         for (const auto& c : cable.cores)
             if (c.role != CoreRole::unused)
-                pins.push_back(fmt::format("{} {} to {}", core_name(c), c.from_pin, c.to_pin));
-        if (!pins.empty()) s.actions.push_back(fmt::format("Pin by pin: {}.", fmt::join(pins, "; ")));
+                pins.push_back(say("{} {} to {}", core_name(c), c.from_pin, c.to_pin));
+        if (!pins.empty()) s.actions.push_back(say("Pin by pin: {}.", fmt::join(pins, "; ")));
         if (cable.kind == CableKind::data && cable.terminated)
             for (const auto& end : bus_ends_of(buses, cable))
-                s.actions.push_back(fmt::format(
-                    "A resistor across the pair at {}, 120 Ω or what the boards say.", name_of(plan, end)));
-        s.actions.push_back(fmt::format("Label both ends “{}”.", !cable.label.empty() ? cable.label
-                                                                 : !cable.name.empty()
-                                                                     ? cable.name
-                                                                     : name_of(plan, cable.to)));
+                s.actions.push_back(say("A resistor across the pair at {}, 120 Ω or what the boards say.",
+                                        name_of(plan, end)));
+        s.actions.push_back(say("Label both ends “{}”.", !cable.label.empty()  ? cable.label
+                                                         : !cable.name.empty() ? cable.name
+                                                                               : name_of(plan, cable.to)));
         s.tools = {"meter", "labels", "cutters"};
         s.minutes = 3 + static_cast<double>(cable.cores.size());
         s.after = {"prepare", "cut/" + cable.id, "thread/" + cable.id};
         for (const auto& item : cable.devices) s.after.push_back("item/" + item.id);
         if (find_part(plan, cable.from).kind == PartKind::converter) s.after.push_back("set/" + cable.from);
-        s.why.title = "Why here, and not later";
-        s.why.add("Before the beep: a pin in the wrong hole is found while nothing has volts.");
+        s.why.title = say("Why here, and not later");
+        s.why.add(say("Before the beep: a pin in the wrong hole is found while nothing has volts."));
         s.why.add(
-            "A plug seen from the wire side is the mirror image of its face: count from the marked pin.",
+            say("A plug seen from the wire side is the mirror image of its face: count from the marked pin."),
             Tone::caution);
         steps.push_back(std::move(s));
     }

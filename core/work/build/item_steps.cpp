@@ -6,6 +6,7 @@
 #include "item/work.h"
 #include "joint/item_joint.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -16,28 +17,27 @@ Step return_step(const Plan& plan, const WireJoint& joint) {
     Step s;
     s.key = "return/" + feed.id, s.kind = StepKind::join, s.about = feed.id;
     s.after = {"cut/" + feed.id};
-    s.why.title = "Why here, and not later";
+    s.why.title = say("Why here, and not later");
     if (joint.at == JointAt::frame) {
-        s.title = fmt::format("Bolt {} − to the frame", part);
-        s.subtitle = "a ring on bare metal";
-        s.actions = {"Scrape the spot bare, as wide as the ring.",
-                     "Ring, serrated washer, bolt; tight enough that the ring does not turn by hand.",
-                     "Grease or paint over it once it has been measured."};
-        s.tools = {"file or scraper", "spanner", "crimping pliers"};
+        s.title = say("Bolt {} − to the frame", part);
+        s.subtitle = say("a ring on bare metal");
+        s.actions = {say("Scrape the spot bare, as wide as the ring."),
+                     say("Ring, serrated washer, bolt; tight enough that the ring does not turn by hand."),
+                     say("Grease or paint over it once it has been measured.")};
+        s.tools = {to_say("file or scraper"), to_say("spanner"), to_say("crimping pliers")};
         s.minutes = 10;
-        s.why.add("Paint under a ring is an open return that passes a glance.");
+        s.why.add(say("Paint under a ring is an open return that passes a glance."));
         return s;
     }
     const auto* other = by_id(plan.feeds, feed.shared_with);
-    s.title =
-        fmt::format("Join {} − to the return of {}", part, other ? name_of(plan, other->to) : "another");
-    s.subtitle = "one return for both";
-    s.actions = {fmt::format("At {}: its − and that of {} in one joint.",
-                             other ? name_of(plan, other->to) : "the other", part),
-                 "Covered as every other joint."};
-    s.tools = {"strippers"};
+    s.title = say("Join {} − to the return of {}", part, other ? name_of(plan, other->to) : say("another"));
+    s.subtitle = say("one return for both");
+    s.actions = {say("At {}: its − and that of {} in one joint.",
+                     other ? name_of(plan, other->to) : say("the other"), part),
+                 say("Covered as every other joint.")};
+    s.tools = {to_say("strippers")};
     s.minutes = 8;
-    s.why.add("Both come back through one wire: what it loses lifts both.");
+    s.why.add(say("Both come back through one wire: what it loses lifts both."));
     return s;
 }
 
@@ -58,20 +58,20 @@ std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const
         s.caution = std::move(work.caution);
         s.minutes = work.minutes;
         s.after = {"cut/" + feed.id, "thread/" + feed.id, "sleeve/" + feed.id};
-        s.why.title = "Why here, and not later";
+        s.why.title = say("Why here, and not later");
         if (const auto joint = item_joint(plan, catalogue, feed, device, true)) {
-            s.actions.push_back("Then on either side of it:");
+            s.actions.push_back(say("Then on either side of it:"));
             tell_joint(s, *joint, plan.practices);
             s.minutes += 2 * joint->kind->minutes;
         } else if (const auto behind = item_joint(plan, catalogue, feed, device, false)) {
-            s.actions.push_back("Its lead to the wire:");
+            s.actions.push_back(say("Its lead to the wire:"));
             tell_joint(s, *behind, plan.practices);
             s.minutes += behind->kind->minutes;
         }
         if (device.kind == DeviceKind::fuse && holder_of(catalogue, device))
-            s.actions.push_back("Leave the fuse out.");
-        s.why.add(
-            "On the bench, before the ends are fast: a lead that is joined at both ends is not cut gladly.");
+            s.actions.push_back(say("Leave the fuse out."));
+        s.why.add(say(
+            "On the bench, before the ends are fast: a lead that is joined at both ends is not cut gladly."));
         all.push_back(std::move(s));
     }
     for (const auto& joint : wiring.joints_of(of))

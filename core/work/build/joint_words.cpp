@@ -6,6 +6,7 @@
 
 #include "joint/choose.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -17,33 +18,32 @@ std::string capital(std::string words) {
 
 void tell_joint(Step& s, const JointWork& work, const Practices& practices) {
     const auto& kind = *work.kind;
-    s.actions.push_back(fmt::format("Strip {}.", format(work.size.strip)));
+    s.actions.push_back(say("Strip {}.", format(work.size.strip)));
     s.actions.insert(s.actions.end(), kind.actions.begin(), kind.actions.end());
     if (raw(work.size.iron) > 0)
-        s.actions.push_back(fmt::format("{} at {}, about {}.", capital(work.size.heat),
-                                        format(work.size.iron), format(work.size.dwell)));
+        s.actions.push_back(say("{} at {}, about {}.", capital(work.size.heat), format(work.size.iron),
+                                format(work.size.dwell)));
     const bool torch = raw(work.size.burn_back) > 0;
     if (torch)
-        s.actions.push_back(
-            fmt::format("A wet cloth shields what lies beneath; the insulation draws back {}.",
-                        format(work.size.burn_back)));
+        s.actions.push_back(say("A wet cloth shields what lies beneath; the insulation draws back {}.",
+                                format(work.size.burn_back)));
     if (work.crimp && raw(work.crimp->grip_most) > 0)
-        s.actions.push_back(fmt::format(
-            "The insulation ends midway between both pairs of wings: {} of it under the rear ones.",
-            format(work.bundle)));
-    s.actions.push_back(fmt::format("Tug with {:.0f} N, and no more.", work.size.tug_newton));
+        s.actions.push_back(
+            say("The insulation ends midway between both pairs of wings: {} of it under the rear ones.",
+                format(work.bundle)));
+    s.actions.push_back(say("Tug with {:.0f} N, and no more.", work.size.tug_newton));
     if (kind.tube) s.actions.push_back(covering_action(practices.insulation));
     const bool flame =
         kind.tube && tube_school(practices.insulation) && practices.heat == HeatSchool::lighter;
     if (flame)
         s.actions.push_back(
-            "With a lighter: beside the flame, not in it, always moving; soot means too close.");
+            say("With a lighter: beside the flame, not in it, always moving; soot means too close."));
     if (kind.tube && practices.insulation == InsulationSchool::sealant) s.wait_minutes = 60;
     for (const auto& tool : tools_of(kind, work.size, practices))
         if (std::find(s.tools.begin(), s.tools.end(), tool) == s.tools.end()) s.tools.push_back(tool);
     if (s.caution.empty()) s.caution = kind.caution;
     constexpr std::string_view burns =
-        "An open flame: nothing that burns within reach, no battery, no solvent or fuel near it.";
+        to_say("An open flame: nothing that burns within reach, no battery, no solvent or fuel near it.");
     if ((flame || torch) && s.caution.find(burns) == std::string::npos)
         s.caution += (s.caution.empty() ? "" : " ") + std::string(burns);
 }

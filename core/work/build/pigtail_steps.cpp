@@ -9,6 +9,7 @@
 #include "joint/choose.h"
 #include "joint/pigtail.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -26,7 +27,7 @@ std::string wires_words(const Pigtail& p) {
         words.push_back(of.second > 1 ? fmt::format("{} × {}", of.second, of.first) : of.first);
     const auto last = words.back();
     words.pop_back();
-    return words.empty() ? last : fmt::format("{} and {}", fmt::join(words, ", "), last);
+    return words.empty() ? last : say("{} and {}", fmt::join(words, ", "), last);
 }
 
 std::string leads_words(const Plan& plan, const Pigtail& p) {
@@ -47,21 +48,20 @@ std::vector<Step> pigtail_steps(const Plan& plan, const Catalogue& catalogue) {
     for (const auto& [h, both] : by_hub) {
         const auto& hub = plan.hubs[h];
         const auto& first = both.front();
-        auto& s = add_step(steps, "pigtail/" + hub.id, StepKind::join, "Pigtail: " + hub.name,
-                           fmt::format("{} in one joint, {}", wires_words(first), first.kind->name));
+        auto& s = add_step(steps, "pigtail/" + hub.id, StepKind::join, say("Pigtail: ") + hub.name,
+                           say("{} in one joint, {}", wires_words(first), first.kind->name));
         s.about = hub.id;
         for (const auto& p : both)
-            s.actions.push_back(fmt::format("{}: to {}.", p.minus ? "All − together" : "All + together",
-                                            leads_words(plan, p)));
+            s.actions.push_back(say("{}: to {}.", p.minus ? say("All − together") : say("All + together"),
+                                    leads_words(plan, p)));
         if (raw(first.tube_cut) > 0)
-            s.actions.push_back(fmt::format("{} × {} of {} on first, well back.", both.size(),
-                                            format(first.tube_cut),
-                                            first.tube ? first.tube->name : "tube that fits"));
+            s.actions.push_back(say("{} × {} of {} on first, well back.", both.size(), format(first.tube_cut),
+                                    first.tube ? first.tube->name : say("tube that fits")));
         JointWork work;
         work.kind = first.kind, work.size = first.size;
         tell_joint(s, work, plan.practices);
         if (first.tube)
-            s.actions.push_back("Its open end pinched flat while it is hot: no copper looks out.");
+            s.actions.push_back(say("Its open end pinched flat while it is hot: no copper looks out."));
         s.minutes = first.kind->minutes * 1.5 * static_cast<double>(both.size());
         for (const auto& e : first.ends) {
             const auto& feed = plan.feeds[e.feed];
@@ -70,9 +70,9 @@ std::vector<Step> pigtail_steps(const Plan& plan, const Catalogue& catalogue) {
             for (const auto& d : feed.devices) s.after.push_back("item/" + d.id);
             if (find_part(plan, feed.from).kind == PartKind::converter) s.after.push_back("set/" + feed.from);
         }
-        s.why.add("When every wire of it is cut and has its items: a pigtail is not opened for a fourth.");
-        s.why.add(fmt::format("{} of copper together, {} across bared.", format(first.copper),
-                              format(first.bared)));
+        s.why.add(
+            say("When every wire of it is cut and has its items: a pigtail is not opened for a fourth."));
+        s.why.add(say("{} of copper together, {} across bared.", format(first.copper), format(first.bared)));
     }
     return steps;
 }

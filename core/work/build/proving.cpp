@@ -13,6 +13,7 @@
 #include "source/source.h"
 #include "units/format.h"
 #include "wiring/single_points.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -46,7 +47,7 @@ struct Prover {
         std::vector<std::string> all;
         for (const auto& d : plan.feeds[feed].devices)
             if (d.kind == DeviceKind::fuse && fitted_last(catalogue, d))
-                all.push_back(fmt::format("Fit {}: {}", index.feed_name(plan.feeds[feed]), format(d.rating)));
+                all.push_back(say("Fit {}: {}", index.feed_name(plan.feeds[feed]), format(d.rating)));
         return all;
     }
     std::vector<std::string> fittings(FuseTurn turn, size_t converter = 0) const;
@@ -79,55 +80,56 @@ std::vector<std::string> Prover::fittings(FuseTurn turn, size_t converter) const
 void Prover::find_sources() {
     for (const auto& s : plan.sources) {
         if (!is_endless(s)) continue;
-        auto& step = add("find/" + s.id, StepKind::test_live,
-                         s.kind == SourceKind::circuit ? "Find the circuit: " + s.name : "Measure " + s.name,
-                         source_summary(s, catalogue));
+        auto& step =
+            add("find/" + s.id, StepKind::test_live,
+                s.kind == SourceKind::circuit ? say("Find the circuit: ") + s.name : say("Measure ") + s.name,
+                source_summary(s, catalogue));
         step.about = s.id;
         const auto window =
             s.v_min == s.v_max ? format(s.v_max) : format_range(format(s.v_min), format(s.v_max));
         if (s.kind == SourceKind::circuit) {
-            step.actions = {fmt::format("Pull the {} fuse of the circuit; keep it at hand.",
-                                        raw(s.fuse) > 0 ? format(s.fuse) : "right"),
-                            "Red probe into its slot, black on bare metal of the vehicle.",
-                            s.with_key ? fmt::format("Key off: nothing. Key on: {}.", window)
-                                       : fmt::format("Key off: {} all the same.", window),
-                            "Neither contact? The other one of the slot is the live side.",
-                            "Note which side is live: the tap's two fuses sit behind it. Fuse back in."};
+            step.actions = {say("Pull the {} fuse of the circuit; keep it at hand.",
+                                raw(s.fuse) > 0 ? format(s.fuse) : say("right")),
+                            say("Red probe into its slot, black on bare metal of the vehicle."),
+                            s.with_key ? say("Key off: nothing. Key on: {}.", window)
+                                       : say("Key off: {} all the same.", window),
+                            say("Neither contact? The other one of the slot is the live side."),
+                            say("Note which side is live: the tap's two fuses sit behind it. Fuse back in.")};
             step.caution =
-                "A vehicle's battery gives hundreds of amperes: rings and watches off, nothing near an "
-                "airbag's wiring.";
+                say("A vehicle's battery gives hundreds of amperes: rings and watches off, nothing near an "
+                    "airbag's wiring.");
         } else {
-            step.actions = {"Nothing on it. Meter on its output, plus and minus as its label says.",
-                            fmt::format("It should read {}.", window), "Write plus and minus on its lead."};
-            step.caution = "Its other side is mains: never opened, never with a damaged lead.";
+            step.actions = {say("Nothing on it. Meter on its output, plus and minus as its label says."),
+                            say("It should read {}.", window), say("Write plus and minus on its lead.")};
+            step.caution = say("Its other side is mains: never opened, never with a damaged lead.");
         }
-        step.target = StepTarget{window, "nothing on it"};
-        step.tools = {"meter"};
+        step.target = StepTarget{window, say("nothing on it")};
+        step.tools = {to_say("meter")};
         step.minutes = s.kind == SourceKind::circuit ? 15 : 3;
         step.after = {"prepare"};
-        step.why.add("Before a wire is cut: what is there decides what fits.");
+        step.why.add(say("Before a wire is cut: what is there decides what fits."));
     }
 }
 
 void Prover::dead(const std::vector<std::string>& joints) {
-    auto& beep = add("test/beep", StepKind::test_dead, "Beep every lead end to end",
-                     "nothing connected; then to its neighbours");
-    beep.actions = {"Meter on continuity, one probe at each end of the lead.",
-                    "A clip lead across every empty fuse holder on its way, its switch on.",
-                    "What each end to end should read is on the Bench; nothing to the neighbour."};
-    beep.tools = {"meter", "clip lead"};
+    auto& beep = add("test/beep", StepKind::test_dead, say("Beep every lead end to end"),
+                     say("nothing connected; then to its neighbours"));
+    beep.actions = {say("Meter on continuity, one probe at each end of the lead."),
+                    say("A clip lead across every empty fuse holder on its way, its switch on."),
+                    say("What each end to end should read is on the Bench; nothing to the neighbour.")};
+    beep.tools = {to_say("meter"), to_say("clip lead")};
     beep.minutes = 10;
     beep.after = joints;
     beep.after.push_back("prepare");
     for (const auto& s : plan.sources) beep.after.push_back("find/" + s.id);
-    beep.why.add("Dead before live: a swapped pair is harmless only while there are no volts.");
-    beep.why.add("Through an empty holder nothing beeps; the clip stands in for the fuse.");
+    beep.why.add(say("Dead before live: a swapped pair is harmless only while there are no volts."));
+    beep.why.add(say("Through an empty holder nothing beeps; the clip stands in for the fuse."));
 
-    auto& shorts = add("test/shorts", StepKind::test_dead, "Look for shorts",
-                       "at the source's end, at every empty fuse holder, at every module's output");
+    auto& shorts = add("test/shorts", StepKind::test_dead, say("Look for shorts"),
+                       say("at the source's end, at every empty fuse holder, at every module's output"));
     shorts.actions = {
-        "Nothing connected. Fuses still out: each holder shows what lies behind it, and nothing else.",
-        "Plus to minus, with the switches as the Bench says."};
+        say("Nothing connected. Fuses still out: each holder shows what lies behind it, and nothing else."),
+        say("Plus to minus, with the switches as the Bench says.")};
     const auto readings = short_readings(plan, catalogue, figures);
     size_t said = 0, closed = 0;
     for (const auto& r : readings) {
@@ -139,13 +141,13 @@ void Prover::dead(const std::vector<std::string>& joints) {
         }
     }
     if (readings.size() > said)
-        shorts.actions.push_back(fmt::format("{} more on the Bench.", readings.size() - said));
-    shorts.actions.push_back("Less than that: stop and find it.");
-    shorts.tools = {"meter", "clip lead"};
+        shorts.actions.push_back(say("{} more on the Bench.", readings.size() - said));
+    shorts.actions.push_back(say("Less than that: stop and find it."));
+    shorts.tools = {to_say("meter"), to_say("clip lead")};
     shorts.minutes = 3 + std::min(0.5 * static_cast<double>(readings.size()), 30.0);
     shorts.after = {"test/beep"};
-    shorts.why.add("Shorts before volts.");
-    shorts.why.add("Motors and lamps read as their windings and filaments, not as open.");
+    shorts.why.add(say("Shorts before volts."));
+    shorts.why.add(say("Motors and lamps read as their windings and filaments, not as open."));
 }
 
 std::string Prover::test_supply() const {
@@ -154,75 +156,78 @@ std::string Prover::test_supply() const {
     const auto& s = plan.sources.empty() ? Source{} : plan.sources.front();
     const auto* chemistry = find(catalogue.chemistries, s.chemistry);
     const auto range = source_range(s, catalogue);
-    if (!range) return "Or from a bench supply limited to 2 A.";
+    if (!range) return say("Or from a bench supply limited to 2 A.");
     const Volt volts = chemistry && s.kind == SourceKind::pack ? pack_rest_voltage(s, *chemistry, 0.5)
                                                                : (range->low + range->high) / 2;
     const double cells = std::ceil(raw(volts) / cell - 1e-9);
-    auto words = fmt::format("Or from a bench supply at {} limited to 2 A", format(volts));
+    auto words = say("Or from a bench supply at {} limited to 2 A", format(volts));
     if (cells <= most_cells)
-        words += fmt::format(
-            ", or {} small alkaline cells in series: they give a few amperes into a short and no more",
-            format_number(cells));
+        words +=
+            say(", or {} small alkaline cells in series: they give a few amperes into a short and no more",
+                format_number(cells));
     return words + ".";
 }
 
 std::string Prover::ready_for_power() {
     std::string last = "test/shorts";
     if (plan.practices.insulation == InsulationSchool::hot_glue) {
-        auto& s = add("glue/joints", StepKind::close, "Glue over the joints", "once each has been beeped");
-        s.actions = {"Dry and free of flux, or it does not hold.",
-                     "A drop all round each joint and a finger's width of its wire.",
-                     "Hands off until it has set."};
-        s.tools = {"hot glue gun"};
-        s.caution = "Molten glue sticks and burns.";
+        auto& s = add("glue/joints", StepKind::close, say("Glue over the joints"),
+                      say("once each has been beeped"));
+        s.actions = {say("Dry and free of flux, or it does not hold."),
+                     say("A drop all round each joint and a finger's width of its wire."),
+                     say("Hands off until it has set.")};
+        s.tools = {to_say("hot glue gun")};
+        s.caution = say("Molten glue sticks and burns.");
         s.minutes = 10, s.wait_minutes = 5;
         s.after = {last};
-        s.why.add("A blob over a cold joint hides it: measured first, then glued.");
+        s.why.add(say("A blob over a cold joint hides it: measured first, then glued."));
         last = s.key;
     }
     if (auto first = fittings(FuseTurn::modules); !first.empty()) {
-        auto& fit =
-            add("fit/fuses", StepKind::fit, "Fit the fuses before the modules", "all others stay out");
+        auto& fit = add("fit/fuses", StepKind::fit, say("Fit the fuses before the modules"),
+                        say("all others stay out"));
         fit.actions = std::move(first);
         fit.minutes = 4;
         fit.after = {last};
-        fit.why.add("After the shorts test. Those behind the modules wait until the outputs have been read.");
+        fit.why.add(
+            say("After the shorts test. Those behind the modules wait until the outputs have been read."));
         last = fit.key;
     }
     for (const auto& l : plan.loads) {
         if (!l.transmitter) continue;
-        auto& a = add("antenna/" + l.id, StepKind::fit, "Antenna on " + l.name);
+        auto& a = add("antenna/" + l.id, StepKind::fit, say("Antenna on ") + l.name);
         a.about = l.id;
-        a.actions = {"Screw the antenna on finger-tight.", "Never power it without, even for setup."};
-        a.caution = "A transmitter without its antenna sends its power back into itself.";
+        a.actions = {say("Screw the antenna on finger-tight."),
+                     say("Never power it without, even for setup.")};
+        a.caution = say("A transmitter without its antenna sends its power back into itself.");
         a.minutes = 2;
         a.after = {last};
-        a.why.add("Before first power.");
+        a.why.add(say("Before first power."));
         last = a.key;
     }
-    auto& first = add("test/first-power", StepKind::test_live, "First power, small and limited",
+    auto& first = add("test/first-power", StepKind::test_live, say("First power, small and limited"),
                       plan.sources.empty() || plan.sources.front().kind == SourceKind::pack
-                          ? "a 2 A fuse or a lamp in series instead of the battery fuse"
-                          : "a 2 A fuse or a lamp in series");
+                          ? say("a 2 A fuse or a lamp in series instead of the battery fuse")
+                          : say("a 2 A fuse or a lamp in series"));
     const auto kind = plan.sources.empty() ? SourceKind::pack : plan.sources.front().kind;
     first.actions = {
         kind == SourceKind::supply
-            ? "Every switch off. Plug the supply into the wall last, plus called out loud."
+            ? say("Every switch off. Plug the supply into the wall last, plus called out loud.")
         : kind == SourceKind::circuit
-            ? "Every switch off. Tap in with a 2 A fuse in the new slot, plus called out loud."
-            : "Every switch off. Connect the pack through the 2 A test lead, plus called out loud.",
-        test_supply(), "Main switch on: the test fuse must hold, nothing may get warm or smell.",
-        "Current with everything off as the Bench says.", "Off again at the first surprise."};
+            ? say("Every switch off. Tap in with a 2 A fuse in the new slot, plus called out loud.")
+            : say("Every switch off. Connect the pack through the 2 A test lead, plus called out loud."),
+        test_supply(), say("Main switch on: the test fuse must hold, nothing may get warm or smell."),
+        say("Current with everything off as the Bench says."), say("Off again at the first surprise.")};
     if (plan.sources.size() > 1)
-        first.actions.insert(first.actions.begin() + 1, "One source after the other, the others out.");
-    first.tools = {"meter", "2 A test lead"};
+        first.actions.insert(first.actions.begin() + 1, say("One source after the other, the others out."));
+    first.tools = {to_say("meter"), to_say("2 A test lead")};
     if (turns(plan))
-        first.caution = plan.flies ? "Propellers off. "
-                                   : "Wheels, arms and propellers off the ground or off the machine. ";
-    first.caution += "Rings and watches off your hands.";
+        first.caution = plan.flies ? say("Propellers off. ")
+                                   : say("Wheels, arms and propellers off the ground or off the machine. ");
+    first.caution += say("Rings and watches off your hands.");
     first.minutes = 8;
     first.after = {last};
-    first.why.add("Test small and limited before the pack can pour out all it has.");
+    first.why.add(say("Test small and limited before the pack can pour out all it has."));
     return first.key;
 }
 
@@ -231,24 +236,24 @@ std::vector<std::string> Prover::rails() {
     for (const auto c : modules_in_order(plan, index)) {
         const auto& module = plan.converters[c];
         auto behind = fittings(FuseTurn::rail, c);
-        auto& s = add("live/" + module.id, StepKind::test_live, "Prove " + module.name,
-                      behind.empty() ? "its loads off, then one after the other"
-                                     : "output without its fuses, then each load");
+        auto& s = add("live/" + module.id, StepKind::test_live, say("Prove ") + module.name,
+                      behind.empty() ? say("its loads off, then one after the other")
+                                     : say("output without its fuses, then each load"));
         s.about = module.id;
-        s.actions = {behind.empty() ? "Volts at its output, its loads off."
-                                    : "Volts at its output, its fuses still out."};
+        s.actions = {behind.empty() ? say("Volts at its output, its loads off.")
+                                    : say("Volts at its output, its fuses still out.")};
         if (!behind.empty()) {
-            s.actions.push_back("Right? Power off and fit what lies behind it.");
+            s.actions.push_back(say("Right? Power off and fit what lies behind it."));
             append(s.actions, std::move(behind));
-            s.actions.push_back("Power on.");
+            s.actions.push_back(say("Power on."));
         }
-        s.actions.push_back("One load at a time: volts at its plug, empty and running.");
-        s.actions.push_back("Type the readings on the Bench.");
-        s.tools = {"meter"};
+        s.actions.push_back(say("One load at a time: volts at its plug, empty and running."));
+        s.actions.push_back(say("Type the readings on the Bench."));
+        s.tools = {to_say("meter")};
         s.minutes = 5;
         s.after = before;
-        s.why.add("One rail at a time: the last thing changed is the suspect.");
-        s.why.add("A module that gives too much kills nothing while its fuses are out.");
+        s.why.add(say("One rail at a time: the last thing changed is the suspect."));
+        s.why.add(say("A module that gives too much kills nothing while its fuses are out."));
         before = {s.key};
     }
     return before;
@@ -256,21 +261,21 @@ std::vector<std::string> Prover::rails() {
 
 void Prover::direct(const std::vector<std::string>& after) {
     const bool pack = plan.sources.empty() || plan.sources.front().kind == SourceKind::pack;
-    const std::string source = pack ? "the battery" : plan.sources.front().name;
-    auto& direct = add("live/direct", StepKind::test_live, "Prove what hangs on " + source + " directly",
-                       "motors light, then loaded");
+    const std::string source = pack ? say("the battery") : plan.sources.front().name;
+    auto& direct = add("live/direct", StepKind::test_live, say("Prove what hangs on {} directly", source),
+                       say("motors light, then loaded"));
     if (auto fit = fittings(FuseTurn::direct); !fit.empty()) {
-        direct.actions.push_back("Power off.");
+        direct.actions.push_back(say("Power off."));
         append(direct.actions, std::move(fit));
         direct.actions.push_back(
-            "Power on, still through the test lead; its fuse as large as the load asks.");
+            say("Power on, still through the test lead; its fuse as large as the load asks."));
     }
-    append(direct.actions, {"Each switch alone: 0 V behind it open, full volts closed.",
-                            "Motors: direction first, fixed lightly; then for good."});
-    direct.caution = "Keep hands, hair and sleeves out of what turns.";
+    append(direct.actions, {say("Each switch alone: 0 V behind it open, full volts closed."),
+                            say("Motors: direction first, fixed lightly; then for good.")});
+    direct.caution = say("Keep hands, hair and sleeves out of what turns.");
     direct.minutes = 8;
     direct.after = after;
-    direct.why.add("After the rails, because motors draw most.");
+    direct.why.add(say("After the rails, because motors draw most."));
 }
 
 bool Prover::second_look() {
@@ -281,40 +286,38 @@ bool Prover::second_look() {
         for (const auto& p : single_points(plan, index, l)) {
             if (!seen.insert(p.id).second) continue;
             if (p.kind == SinglePointKind::plug)
-                looks.push_back(fmt::format("{}: home, latched, tied; tug it.", capital(p.name)));
+                looks.push_back(say("{}: home, latched, tied; tug it.", capital(p.name)));
             if (p.kind == SinglePointKind::power_switch)
-                looks.push_back(fmt::format("{}: guarded, or locked on.", capital(p.name)));
+                looks.push_back(say("{}: guarded, or locked on.", capital(p.name)));
             if (p.kind == SinglePointKind::hub)
-                looks.push_back(
-                    fmt::format("{}: every nut and screw by hand, a line of paint across it.", p.name));
+                looks.push_back(say("{}: every nut and screw by hand, a line of paint across it.", p.name));
         }
     }
     if (looks.empty()) return false;
-    auto& s = add("check/vital", StepKind::close, "A second look at what is vital",
-                  "by somebody else, or by you on another day");
+    auto& s = add("check/vital", StepKind::close, say("A second look at what is vital"),
+                  say("by somebody else, or by you on another day"));
     constexpr size_t most = 8;
     const size_t more = looks.size() > most ? looks.size() - most : 0;
     looks.resize(looks.size() - more);
     append(s.actions, std::move(looks));
-    if (more > 0)
-        s.actions.push_back(fmt::format("{} more, as the finding of each vital load names them.", more));
+    if (more > 0) s.actions.push_back(say("{} more, as the finding of each vital load names them.", more));
     s.minutes = 6;
     s.after = {"close/tie"};
-    s.why.add(
-        "Each of these alone stops what must not stop; who made it sees what he meant, not what is there.");
+    s.why.add(say(
+        "Each of these alone stops what must not stop; who made it sees what he meant, not what is there."));
     return true;
 }
 
 void Prover::close() {
-    auto& tie =
-        add("close/tie", StepKind::close, "Tie it down and close up", "in the reverse of how it was opened");
-    tie.actions = {"Tie the battery lead so that the tie, not the solder, takes the pull.",
-                   "Ties every 10 cm, loops where a part comes out, nothing near what turns.",
-                   "Put the lid on over nothing pinched; test once more before the trim goes back."};
-    tie.tools = {"cable ties", "side cutters"};
+    auto& tie = add("close/tie", StepKind::close, say("Tie it down and close up"),
+                    say("in the reverse of how it was opened"));
+    tie.actions = {say("Tie the battery lead so that the tie, not the solder, takes the pull."),
+                   say("Ties every 10 cm, loops where a part comes out, nothing near what turns."),
+                   say("Put the lid on over nothing pinched; test once more before the trim goes back.")};
+    tie.tools = {to_say("cable ties"), to_say("side cutters")};
     tie.minutes = 20;
     tie.after = {"live/direct"};
-    tie.why.add("After it is proven: a tied harness is not opened gladly.");
+    tie.why.add(say("After it is proven: a tied harness is not opened gladly."));
     const auto before_power = second_look() ? std::string("check/vital") : tie.key;
     std::vector<size_t> from_packs;
     for (size_t i = 0; i < plan.feeds.size(); ++i)
@@ -330,28 +333,29 @@ void Prover::close() {
         const auto* fuse = device(f, DeviceKind::fuse);
         const bool fitted = fitted_fuse(catalogue, f) != nullptr;
         const auto kind = plan.sources[index.source_of(i).index].kind;
-        const auto who = only && kind == SourceKind::pack ? "Battery"
+        const auto who = only && kind == SourceKind::pack ? say("Battery")
                          : alone(i)                       ? index.name(f.from)
                                                           : index.feed_name(f);
         const auto title = who + (fitted                     ? " fuse, " + format(fuse->rating)
-                                  : kind == SourceKind::pack ? " plugged in"
+                                  : kind == SourceKind::pack ? say(" plugged in")
                                                              : " connected");
         auto& last = add(only ? "fit/battery-fuse" : "fit/battery-fuse/" + f.id, StepKind::close,
-                         title + ": last of all");
+                         title + say(": last of all"));
         last.about = f.id;
-        last.actions = {"Every switch off, nothing plugged in."};
+        last.actions = {say("Every switch off, nothing plugged in.")};
         if (fitted)
             append(last.actions, fittings_of(i));
         else
-            last.actions.push_back("Nothing in series any more, the pack's own lead as it is.");
+            last.actions.push_back(say("Nothing in series any more, the pack's own lead as it is."));
         const auto& b = plan.sources[index.source_of(i).index];
-        last.actions.push_back(b.kind == SourceKind::circuit ? "The tap into its slot, both fuses in; key on."
-                               : b.kind == SourceKind::supply ? "Plug it in, main switch on."
-                               : b.kind == SourceKind::panel  ? "Cover off the panel: it is live from now on."
-                                                              : "Plug the pack in, main switch on.");
+        last.actions.push_back(
+            b.kind == SourceKind::circuit  ? say("The tap into its slot, both fuses in; key on.")
+            : b.kind == SourceKind::supply ? say("Plug it in, main switch on.")
+            : b.kind == SourceKind::panel  ? say("Cover off the panel: it is live from now on.")
+                                           : say("Plug the pack in, main switch on."));
         last.minutes = 2;
         last.after = {before_power};
-        last.why.add("From here on the pack can pour all it has into a mistake.");
+        last.why.add(say("From here on the pack can pour all it has into a mistake."));
         if (const auto* c = find(catalogue.chemistries, b.chemistry)) last.caution = c->caution;
     }
 }

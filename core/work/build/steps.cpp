@@ -19,6 +19,7 @@
 #include "plan/landing.h"
 #include "plan/on_way.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -40,7 +41,7 @@ struct Maker {
         return std::any_of(ways.begin(), ways.end(), [&](size_t w) { return !plan.ways[w].on_it.empty(); });
     }
     std::string colours(const Lead& f) const {
-        return f.ret == Return::own ? f.supply_colour + " and " + f.return_colour : f.supply_colour;
+        return f.ret == Return::own ? say("{} and {}", f.supply_colour, f.return_colour) : f.supply_colour;
     }
     const JointKind* joint_kind(const Lead& f, bool at_source) const {
         return find(catalogue.joints, at_source ? f.joint_from : f.joint_to);
@@ -64,14 +65,15 @@ struct Maker {
 };
 
 void Maker::prepare() {
-    auto& s =
-        add("prepare", StepKind::prepare, "Lay everything out", "parts, tools, light, a bowl for screws");
-    s.actions = {"Read the steps through once.", "Photograph the machine before anything comes apart.",
+    auto& s = add("prepare", StepKind::prepare, say("Lay everything out"),
+                  say("parts, tools, light, a bowl for screws"));
+    s.actions = {say("Read the steps through once."),
+                 say("Photograph the machine before anything comes apart."),
                  plan.sources.empty() || plan.sources.front().kind == SourceKind::pack
-                     ? "Take the battery out and put it aside."
-                     : "Nothing is plugged in until a step says so."};
+                     ? say("Take the battery out and put it aside.")
+                     : say("Nothing is plugged in until a step says so.")};
     s.minutes = 15;
-    s.why.add("What is missing is found now, not with a hot iron in hand.");
+    s.why.add(say("What is missing is found now, not with a hot iron in hand."));
     for (const auto& b : plan.sources)
         if (const auto* c = find(catalogue.chemistries, b.chemistry)) s.caution = c->caution;
 }
@@ -82,33 +84,32 @@ void Maker::set_modules() {
         const auto* type = find(catalogue.converters, c.type);
         const bool fixed = type && type->out_min >= type->out_max;
         const auto& window = figures.windows[i];
-        auto& s = add(
-            "set/" + c.id, StepKind::set_module,
-            fixed ? fmt::format("Measure {}", c.name) : fmt::format("Set {} to {}", c.name, format(c.set)),
-            (type ? type->name : c.type) + ", nothing on its output");
+        auto& s = add("set/" + c.id, StepKind::set_module,
+                      fixed ? say("Measure {}", c.name) : say("Set {} to {}", c.name, format(c.set)),
+                      (type ? type->name : c.type) + say(", nothing on its output"));
         s.about = c.id;
-        s.actions = {
-            "Power its input alone, through a 1 A fuse or a current-limited supply.",
-            fixed ? "Meter on the output: it cannot be set." : "Meter on the output, turn the screw slowly."};
+        s.actions = {say("Power its input alone, through a 1 A fuse or a current-limited supply."),
+                     fixed ? say("Meter on the output: it cannot be set.")
+                           : say("Meter on the output, turn the screw slowly.")};
         const auto words = window_words(window);
         if (window.empty())
             s.actions.push_back(
-                "No voltage suits all that hangs on it: mend the plan before anything is connected.");
+                say("No voltage suits all that hangs on it: mend the plan before anything is connected."));
         else if (fixed)
-            s.actions.push_back(fmt::format("It gives {}; its loads want {}.", format(c.set), words));
+            s.actions.push_back(say("It gives {}; its loads want {}.", format(c.set), words));
         else
-            s.actions.push_back(fmt::format("Stop at {}; it may stand at {}.", format(c.set), words));
-        s.target = {window.empty() ? "—" : format(c.set), words + ", nothing on the output"};
-        s.actions.push_back(fixed ? "Power off. Label the module."
-                                  : "Power off. Mark the screw with paint and label the module.");
+            s.actions.push_back(say("Stop at {}; it may stand at {}.", format(c.set), words));
+        s.target = {window.empty() ? "—" : format(c.set), words + say(", nothing on the output")};
+        s.actions.push_back(fixed ? say("Power off. Label the module.")
+                                  : say("Power off. Mark the screw with paint and label the module."));
         if (const auto* spacer = board_spacer(plan, catalogue, c))
-            s.actions.push_back(fmt::format("It stands on metal: four of {} under its board.", spacer->name));
-        s.tools = {"meter", "fused test lead"};
-        if (!fixed) s.tools.push_back("small screwdriver");
+            s.actions.push_back(say("It stands on metal: four of {} under its board.", spacer->name));
+        s.tools = {to_say("meter"), to_say("fused test lead")};
+        if (!fixed) s.tools.push_back(to_say("small screwdriver"));
         s.minutes = fixed ? 3 : 6;
         s.after = {"prepare"};
-        s.why.add(fixed ? "Before its loads: a wrong or dead module is found while nothing hangs on it."
-                        : "Before its loads: an unset module can put out far more than they stand.",
+        s.why.add(fixed ? say("Before its loads: a wrong or dead module is found while nothing hangs on it.")
+                        : say("Before its loads: an unset module can put out far more than they stand."),
                   Tone::caution);
         for (const auto& line : figures.windows[i].why.lines) s.why.lines.push_back(line);
     }
@@ -117,20 +118,18 @@ void Maker::set_modules() {
 void Maker::cut(size_t f) {
     const auto& feed = plan.feeds[f];
     const auto& route = figures.harness.routes[f];
-    auto& s = add("cut/" + feed.id, StepKind::cut, "Cut and label: " + index.feed_name(feed),
+    auto& s = add("cut/" + feed.id, StepKind::cut, say("Cut and label: ") + index.feed_name(feed),
                   fmt::format("{} {}, {}", wire_name(feed), colours(feed),
-                              format(route.cut) + (feed.ret == Return::own ? " each" : "")));
+                              format(route.cut) + (feed.ret == Return::own ? say(" each") : "")));
     s.about = feed.id;
     const int alike = std::max(feed.conductors, 1);
-    const auto pieces =
-        alike > 1 ? fmt::format("{} pieces of {}", alike, format(route.cut)) : format(route.cut);
-    s.actions = {
-        fmt::format("Cut {} of {} {}{}.", pieces, wire_name(feed), feed.supply_colour,
-                    feed.ret == Return::own ? fmt::format(" and the same of {}", feed.return_colour) : ""),
-        fmt::format("Label both ends “{}”.", index.name(feed.to))};
+    const auto pieces = alike > 1 ? say("{} pieces of {}", alike, format(route.cut)) : format(route.cut);
+    s.actions = {say("Cut {} of {} {}{}.", pieces, wire_name(feed), feed.supply_colour,
+                     feed.ret == Return::own ? say(" and the same of {}", feed.return_colour) : ""),
+                 say("Label both ends “{}”.", index.name(feed.to))};
     if (feed.ret == Return::own && raw(route.length) > 0.2)
-        s.actions.push_back("Twist the pair, about a turn every 3 cm.");
-    s.tools = {"cutters", "tape measure", "labels"};
+        s.actions.push_back(say("Twist the pair, about a turn every 3 cm."));
+    s.tools = {to_say("cutters"), to_say("tape measure"), to_say("labels")};
     s.minutes = 3;
     s.after = {"prepare"};
     s.why.lines.insert(s.why.lines.end(), route.why.lines.begin(), route.why.lines.end());
@@ -139,16 +138,15 @@ void Maker::cut(size_t f) {
 void Maker::cut_cable(size_t f) {
     const auto& lead = plan.feeds[f];
     const auto& route = figures.harness.routes[f];
-    auto& s = add(
-        "cut/" + lead.id, StepKind::cut,
-        "Cut to length: " + (lead.name.empty() ? index.name(lead.to) + " lead" : lead.name),
-        fmt::format("{} of {}, {}", counted(lead.cores.size(), "core"), wire_name(lead), format(route.cut)));
+    auto& s = add("cut/" + lead.id, StepKind::cut,
+                  say("Cut to length: ") + (lead.name.empty() ? index.name(lead.to) + " lead" : lead.name),
+                  say("{} of {}, {}", counted(lead.cores.size(), say("core"), say("cores")), wire_name(lead),
+                      format(route.cut)));
     s.about = lead.id;
-    s.actions = {
-        fmt::format("Cut {} of it; what is left over goes back into the drawer with its length on it.",
-                    format(route.cut)),
-        "Its own plug stays on where it fits: then cut the other end only."};
-    s.tools = {"cutters", "tape measure"};
+    s.actions = {say("Cut {} of it; what is left over goes back into the drawer with its length on it.",
+                     format(route.cut)),
+                 say("Its own plug stays on where it fits: then cut the other end only.")};
+    s.tools = {to_say("cutters"), to_say("tape measure")};
     s.minutes = 3;
     s.after = {"prepare"};
     s.why.lines.insert(s.why.lines.end(), route.why.lines.begin(), route.why.lines.end());
@@ -160,75 +158,73 @@ void Maker::thread(size_t f) {
     const auto& ways = figures.harness.routes[f].ways;
     const bool through = std::any_of(ways.begin(), ways.end(),
                                      [&](size_t w) { return meets(plan.ways[w], OnWayKind::opening); });
-    auto& s =
-        add("thread/" + feed.id, StepKind::thread, (through ? "Thread: " : "Lay: ") + index.feed_name(feed));
+    auto& s = add("thread/" + feed.id, StepKind::thread,
+                  (through ? say("Thread: ") : say("Lay: ")) + index.feed_name(feed));
     s.about = feed.id;
     for (const auto p : figures.harness.routes[f].ways) {
         for (const auto& thing : plan.ways[p].on_it) {
             const auto* opening = by_id(plan.openings, thing.opening);
             if (!opening) {
                 const auto& role = role_of(thing.kind);
-                if (*role.laying) s.actions.emplace_back(role.laying);
-                if (*role.caution && s.caution.find(role.caution) == std::string::npos)
-                    s.caution += (s.caution.empty() ? "" : " ") + std::string(role.caution);
-                if (s.subtitle.empty()) s.subtitle = "past the " + on_way_words(thing);
+                if (*role.laying) s.actions.push_back(said(role.laying));
+                if (*role.caution && s.caution.find(said(role.caution)) == std::string::npos)
+                    s.caution += (s.caution.empty() ? "" : " ") + said(role.caution);
+                if (s.subtitle.empty()) s.subtitle = say("past the ") + on_way_words(thing);
                 continue;
             }
-            s.subtitle =
-                fmt::format("through the {} of {}", opening_size(*opening), name_of(plan, opening->id));
+            s.subtitle = say("through the {} of {}", opening_size(*opening), name_of(plan, opening->id));
             s.actions.push_back(opening->kind == OpeningKind::gland
-                                    ? "Slide the gland's nut and body on first."
+                                    ? say("Slide the gland's nut and body on first.")
                                 : opening->kind == OpeningKind::grommet
-                                    ? "Check that the grommet sits all round."
-                                    : "Feel round the hole's edge: deburred, or it cuts.");
+                                    ? say("Check that the grommet sits all round.")
+                                    : say("Feel round the hole's edge: deburred, or it cuts."));
             s.actions.push_back(
-                "Pull the bare, unterminated end through; leave the loop on the load's side.");
+                say("Pull the bare, unterminated end through; leave the loop on the load's side."));
         }
     }
     for (const auto& hole : figures.harness.holes)
         for (const auto item : hole.to_open)
             if (figures.harness.wiring.items[item].feed == f)
-                s.actions.push_back("Its fuse holder, where it is on already, goes through taken apart.");
+                s.actions.push_back(
+                    say("Its fuse holder, where it is on already, goes through taken apart."));
     s.minutes = 5;
     s.after = {"cut/" + feed.id};
-    s.why.add(through ? "Before it is terminated: a plug, a lug or a fuse holder may not pass the hole."
-                      : "Before it is terminated: a free end is led past what harms it more easily.");
+    s.why.add(through ? say("Before it is terminated: a plug, a lug or a fuse holder may not pass the hole.")
+                      : say("Before it is terminated: a free end is led past what harms it more easily."));
 }
 
 void Maker::sleeve(size_t f) {
     const auto& feed = plan.feeds[f];
     const auto* w = wire(feed);
     if (!w || !any_tube(feed) || !tube_school(plan.practices.insulation)) return;
-    auto& s = add("sleeve/" + feed.id, StepKind::sleeve, "Tubes on: " + index.feed_name(feed));
+    auto& s = add("sleeve/" + feed.id, StepKind::sleeve, say("Tubes on: ") + index.feed_name(feed));
     s.about = feed.id;
     Millimetre parking(0);
     for (const bool source : {true, false}) {
         const auto* kind = joint_kind(feed, source);
         if (!kind || !kind->tube || in_pigtail(plan, catalogue, feed, source)) continue;
         const auto work = *feed_joint(plan, catalogue, f, source);
-        s.actions.push_back(fmt::format("{} × {} of {}, one on each lead, at {}.",
-                                        feed.ret == Return::own ? 2 : 1, format(work.tube_cut),
-                                        work.tube     ? work.tube->name
-                                        : work.to_buy ? work.to_buy->name
-                                                      : "tube that fits",
-                                        index.name(source ? feed.from : feed.to)));
+        s.actions.push_back(say("{} × {} of {}, one on each lead, at {}.", feed.ret == Return::own ? 2 : 1,
+                                format(work.tube_cut),
+                                work.tube     ? work.tube->name
+                                : work.to_buy ? work.to_buy->name
+                                              : say("tube that fits"),
+                                index.name(source ? feed.from : feed.to)));
         parking = std::max(parking, work.parking);
         if (const auto over = over_tube(plan, catalogue, f, source))
             s.actions.push_back(
-                over->tube
-                    ? fmt::format("Before them, over both leads: {} of {}, for when each joint has its own.",
-                                  format(over->cut), over->tube->name)
-                    : fmt::format("No tube goes over both joints, {}: leave them beside one another.",
-                                  format(over->pass)));
+                over->tube ? say("Before them, over both leads: {} of {}, for when each joint has its own.",
+                                 format(over->cut), over->tube->name)
+                           : say("No tube goes over both joints, {}: leave them beside one another.",
+                                 format(over->pass)));
     }
     if (raw(parking) > 0)
-        s.actions.push_back(
-            fmt::format("Park them {} or more from where the iron will be.", format(parking)));
-    s.subtitle = "before any joint: the forgotten tube is the commonest mistake of all";
-    s.tools = {"tube", "scissors"};
+        s.actions.push_back(say("Park them {} or more from where the iron will be.", format(parking)));
+    s.subtitle = say("before any joint: the forgotten tube is the commonest mistake of all");
+    s.tools = {to_say("tube"), to_say("scissors")};
     s.minutes = 2;
     s.after = {"cut/" + feed.id, "thread/" + feed.id};
-    s.why.add("After the joint it no longer goes on; too close to the iron it shrinks where it waits.");
+    s.why.add(say("After the joint it no longer goes on; too close to the iron it shrinks where it waits."));
 }
 
 void Maker::join(size_t f, bool at_source) {
@@ -237,13 +233,13 @@ void Maker::join(size_t f, bool at_source) {
     const auto& part = index.name(at_source ? feed.from : feed.to);
     const std::string end = at_source ? "source" : "load";
     auto& s = add("join/" + feed.id + "/" + end, StepKind::join,
-                  fmt::format("Join {} at {}", at_source ? index.name(feed.to) + " lead" : "the lead", part),
-                  fmt::format("{} {}, {}", wire_name(feed), colours(feed), kind ? kind->name : "joint"));
+                  say("Join {} at {}", at_source ? index.name(feed.to) + " lead" : say("the lead"), part),
+                  fmt::format("{} {}, {}", wire_name(feed), colours(feed), kind ? kind->name : say("joint")));
     s.about = feed.id;
     s.after = {"cut/" + feed.id, "thread/" + feed.id, "sleeve/" + feed.id};
     if (index.part(feed.from).kind == PartKind::converter) {
         s.after.push_back("set/" + feed.from);
-        s.why.add("After the module is set: an unset one can kill what hangs on it.");
+        s.why.add(say("After the module is set: an unset one can kill what hangs on it."));
     }
     for (const auto& d : feed.devices) s.after.push_back("item/" + d.id);
     if (!kind || !wire(feed)) return;
@@ -251,17 +247,17 @@ void Maker::join(size_t f, bool at_source) {
     const auto work = *feed_joint(plan, catalogue, f, at_source);
     if (plan.terminals.contains(at_source ? feed.from : feed.to))
         s.actions.push_back(feed.ret == Return::own
-                                ? fmt::format("{} lands on {}, {} on {}.", capital(feed.supply_colour),
-                                              landing_sign(plan, feed, {at_source, false}),
-                                              feed.return_colour, landing_sign(plan, feed, {at_source, true}))
-                                : fmt::format("{} lands on {}.", capital(feed.supply_colour),
-                                              landing_sign(plan, feed, {at_source, false})));
+                                ? say("{} lands on {}, {} on {}.", capital(feed.supply_colour),
+                                      landing_sign(plan, feed, {at_source, false}), feed.return_colour,
+                                      landing_sign(plan, feed, {at_source, true}))
+                                : say("{} lands on {}.", capital(feed.supply_colour),
+                                      landing_sign(plan, feed, {at_source, false})));
     tell_joint(s, work, plan.practices);
     if (const auto over = over_tube(plan, catalogue, f, at_source); over && over->tube)
         s.actions.push_back(
-            "Both done: the wide tube over both, a finger's width beyond theirs, and shrink it.");
+            say("Both done: the wide tube over both, a finger's width beyond theirs, and shrink it."));
     s.minutes = kind->minutes * (feed.ret == Return::own ? 2 : 1);
-    s.why.add("After its tubes are on.");
+    s.why.add(say("After its tubes are on."));
     for (const auto& line : work.why.lines) s.why.lines.push_back(line);
 }
 
@@ -269,24 +265,25 @@ void Maker::join(size_t f, bool at_source) {
 void Maker::cover_board(const Converter& c) {
     const auto tube = board_tube(plan, catalogue, c);
     if (!tube) return;
-    auto& s = add("cover/" + c.id, StepKind::join, "Tube over the board of " + c.name,
-                  tube->tube ? tube->tube->name : "tube that goes over it flat");
+    auto& s = add("cover/" + c.id, StepKind::join, say("Tube over the board of ") + c.name,
+                  tube->tube ? tube->tube->name : say("tube that goes over it flat"));
     s.about = c.id;
-    s.actions = {"Measured and marked already: its screw and its label end up under the tube.",
-                 "The board's length and 2 cm more; slide it over from the side with fewer leads.",
-                 "Hot glue into one end, press it flat with pliers; the same at the other once it has set.",
-                 "Shrink it without lingering: the board does not like the heat."};
-    s.tools = {"tube", "scissors", "hot glue gun", "heat source"};
+    s.actions = {
+        say("Measured and marked already: its screw and its label end up under the tube."),
+        say("The board's length and 2 cm more; slide it over from the side with fewer leads."),
+        say("Hot glue into one end, press it flat with pliers; the same at the other once it has set."),
+        say("Shrink it without lingering: the board does not like the heat.")};
+    s.tools = {to_say("tube"), to_say("scissors"), to_say("hot glue gun"), to_say("heat source")};
     s.minutes = 6, s.wait_minutes = 1;
     s.after = {"set/" + c.id};
     for (const auto f : index.into(c.id)) s.after.push_back("join/" + plan.feeds[f].id + "/load");
     for (const auto f : index.from(c.id)) s.after.push_back("join/" + plan.feeds[f].id + "/source");
-    s.why.add("After its wires are on: what is glued shut is not soldered any more.");
+    s.why.add(say("After its wires are on: what is glued shut is not soldered any more."));
     if (raw(tube->pass) > 0)
-        s.why.add(fmt::format("Its board is {} round: a tube that opens to {} or more.",
-                              format(Millimetre(raw(tube->pass) * M_PI)), format(tube->pass)));
+        s.why.add(say("Its board is {} round: a tube that opens to {} or more.",
+                      format(Millimetre(raw(tube->pass) * M_PI)), format(tube->pass)));
     else
-        s.why.add("How large its board is, nobody has said: try a tube over it.");
+        s.why.add(say("How large its board is, nobody has said: try a tube over it."));
 }
 
 }  // namespace
@@ -295,7 +292,7 @@ Step& add_step(std::vector<Step>& steps, std::string key, StepKind kind, std::st
                std::string subtitle) {
     auto& s = steps.emplace_back();
     s.key = std::move(key), s.kind = kind, s.title = std::move(title), s.subtitle = std::move(subtitle);
-    s.why.title = "Why here, and not later";
+    s.why.title = say("Why here, and not later");
     return s;
 }
 
@@ -358,11 +355,11 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
         if (step.kind == StepKind::join) joints.push_back(step.key);
     for (auto& s : proving_steps(plan, catalogue, figures, joints)) m.steps.push_back(std::move(s));
     for (const auto& own : plan.own_steps) {
-        auto& s = m.add("own/" + own.id, StepKind::prepare, own.title, "of your own");
+        auto& s = m.add("own/" + own.id, StepKind::prepare, own.title, say("of your own"));
         s.actions = own.actions.empty() ? std::vector<std::string>{own.title} : own.actions;
         s.tools = own.tools, s.caution = own.caution, s.after = own.after, s.about = own.id;
         s.minutes = own.minutes, s.wait_minutes = own.wait_minutes;
-        s.why.add("Where you put it.");
+        s.why.add(say("Where you put it."));
         for (const auto& key : own.before)
             for (auto& later : m.steps)
                 if (later.key == key) later.after.push_back("own/" + own.id);

@@ -10,6 +10,7 @@
 #include "joint/pigtail.h"
 #include "plan/on_way.h"
 #include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 namespace {
@@ -94,13 +95,12 @@ struct Layer {
             const auto part = name_of(plan, source ? feed.from : feed.to);
             const auto* kind = find(catalogue.joints, source ? feed.joint_from : feed.joint_to);
             const auto edge = source ? Metre(0) : route.cut;
-            auto& end = add(LaidKind::end, fmt::format("{} at {}", kind ? kind->name : "end", part), edge);
+            auto& end = add(LaidKind::end, say("{} at {}", kind ? kind->name : say("end"), part), edge);
             end.source_side = source, end.about = source ? feed.from : feed.to;
-            auto& label =
-                add(LaidKind::label,
-                    fmt::format("label “{}”", feed.label.empty() ? name_of(plan, feed.to) : feed.label),
-                    source ? Metre(std::min(0.06, raw(route.cut) / 4))
-                           : route.cut - Metre(std::min(0.06, raw(route.cut) / 4)));
+            auto& label = add(LaidKind::label,
+                              say("label “{}”", feed.label.empty() ? name_of(plan, feed.to) : feed.label),
+                              source ? Metre(std::min(0.06, raw(route.cut) / 4))
+                                     : route.cut - Metre(std::min(0.06, raw(route.cut) / 4)));
             label.source_side = source;
             if (!kind || !kind->tube || !tube_school(plan.practices.insulation) ||
                 in_pigtail(plan, catalogue, feed, source))
@@ -109,8 +109,8 @@ struct Layer {
             if (!work || work->tape) continue;
             const Metre parked = Metre(raw(work->parking) / 1e3);
             auto& tube = add(LaidKind::tube,
-                             fmt::format("{} of {}", format(work->tube_cut),
-                                         work->tube ? work->tube->name : std::string("tube that fits")),
+                             say("{} of {}", format(work->tube_cut),
+                                 work->tube ? work->tube->name : std::string(say("tube that fits"))),
                              source ? parked : route.cut - parked);
             tube.source_side = source, tube.length = Metre(raw(work->tube_cut) / 1e3);
             tube.across = work->tube ? work->tube->expanded : Millimetre(0);
@@ -127,7 +127,7 @@ struct Layer {
     std::string item_name(const Device& d) const {
         if (!d.name.empty()) return d.kind == DeviceKind::power_switch ? d.name + " switch" : d.name;
         if (d.kind == DeviceKind::fuse) return format(d.rating) + " fuse";
-        return std::string(word_of(d.kind));
+        return said_word(d.kind);
     }
     void ways() {
         double along = 0;
@@ -157,29 +157,29 @@ struct Layer {
     std::string words(const LaidThing& t) const {
         switch (t.what) {
             case LaidKind::label:
-                return fmt::format("Write the {} at the end at {}.", t.name,
-                                   name_of(plan, t.source_side ? feed.from : feed.to));
+                return say("Write the {} at the end at {}.", t.name,
+                           name_of(plan, t.source_side ? feed.from : feed.to));
             case LaidKind::tube:
                 return raw(t.source_side ? t.at : route.cut - t.at) > 0
-                           ? fmt::format("Slide on {}; park it {} from the end at {}.", t.name,
-                                         format(t.source_side ? t.at : route.cut - t.at),
-                                         name_of(plan, t.source_side ? feed.from : feed.to))
-                           : fmt::format("Slide on {}, for the end at {}.", t.name,
-                                         name_of(plan, t.source_side ? feed.from : feed.to));
+                           ? say("Slide on {}; park it {} from the end at {}.", t.name,
+                                 format(t.source_side ? t.at : route.cut - t.at),
+                                 name_of(plan, t.source_side ? feed.from : feed.to))
+                           : say("Slide on {}, for the end at {}.", t.name,
+                                 name_of(plan, t.source_side ? feed.from : feed.to));
             case LaidKind::item:
-                return "Put in the " + t.name + ".";
+                return say("Put in the {}.", t.name);
             case LaidKind::end:
-                return "Make the " + t.name + ".";
+                return say("Make the {}.", t.name);
             case LaidKind::braid:
-                return fmt::format("Slide on the braid, to {} from {}.", format(t.at),
-                                   name_of(plan, feed.from));
+                return say("Slide on the braid, to {} from {}.", format(t.at), name_of(plan, feed.from));
             case LaidKind::opening: {
                 const auto* opening = by_id(plan.openings, t.about);
                 const bool gland = opening && opening->kind == OpeningKind::gland;
-                return fmt::format("{}hrough the {}.", gland ? "Nut and seal on, then t" : "T", t.name);
+                return gland ? say("Nut and seal on, then through the {}.", t.name)
+                             : say("Through the {}.", t.name);
             }
             case LaidKind::hazard:
-                return fmt::format("Past the {}, at {}.", t.name, format(t.at));
+                return say("Past the {}, at {}.", t.name, format(t.at));
         }
         return {};
     }
@@ -192,15 +192,15 @@ struct Layer {
         out.pulled_by_load = by_load <= by_source;
         for (const auto i : order_on(out.things, out.pulled_by_load))
             out.order.push_back({i, words(out.things[i])});
-        out.why.title = "What goes on first: " + feed_name(plan, feed);
-        out.why.add(fmt::format("The end at {} stays unmade until all is through.",
-                                name_of(plan, out.pulled_by_load ? feed.to : feed.from)));
+        out.why.title = say("What goes on first: ") + feed_name(plan, feed);
+        out.why.add(say("The end at {} stays unmade until all is through.",
+                        name_of(plan, out.pulled_by_load ? feed.to : feed.from)));
         if (const auto wait = std::min(by_load, by_source))
-            out.why.add(fmt::format(
+            out.why.add(say(
                 "{} not pass an opening made up and {} until then; pulled by the other end it would be {}.",
-                counted(wait, "item does", "items do"), wait == 1 ? "waits" : "wait",
+                counted(wait, say("item does"), say("items do")), wait == 1 ? say("waits") : say("wait"),
                 std::max(by_load, by_source)));
-        out.why.add("Each thing lies at its share of the path, with loop and slack spread evenly.");
+        out.why.add(say("Each thing lies at its share of the path, with loop and slack spread evenly."));
         return std::move(out);
     }
 };
@@ -238,7 +238,7 @@ std::string why_not_so(const std::vector<LaidThing>& things, const std::vector<s
                        bool pulled_by_load) {
     std::vector<bool> there(things.size());
     for (const auto i : order) {
-        if (i >= things.size() || there[i]) return "something is put on twice";
+        if (i >= things.size() || there[i]) return say("something is put on twice");
         // What of the lead is already through, and what lies on it, as the hands would find it.
         const auto& t = things[i];
         const double here = from_fixed(t, pulled_by_load);
@@ -247,23 +247,23 @@ std::string why_not_so(const std::vector<LaidThing>& things, const std::vector<s
             const double other = from_fixed(o, pulled_by_load);
             const bool slid = t.what == LaidKind::tube || t.what == LaidKind::braid;
             if (slid && o.what == LaidKind::opening && there[j] && here <= other)
-                return t.name + " can no longer be slid past " + o.name;
+                return t.name + say(" can no longer be slid past ") + o.name;
             if (slid && o.what == LaidKind::opening && !there[j] && here > other)
-                return t.name + " would be in the way at " + o.name;
+                return t.name + say(" would be in the way at ") + o.name;
             if (t.what == LaidKind::opening && o.what == LaidKind::opening && there[j] && here < other)
-                return t.name + " comes before " + o.name;
+                return t.name + say(" comes before ") + o.name;
             if (t.what == LaidKind::opening && o.what == LaidKind::item && there[j] && other > here &&
                 !passes(o, t))
-                return o.name + " does not pass " + t.name;
+                return o.name + say(" does not pass ") + t.name;
             if (t.what == LaidKind::end && o.what == LaidKind::tube && o.source_side == t.source_side &&
                 !there[j])
-                return o.name + " is forgotten";
-            if (pulled_end(o, pulled_by_load) && there[j]) return t.name + " comes after the last end";
+                return o.name + say(" is forgotten");
+            if (pulled_end(o, pulled_by_load) && there[j]) return t.name + say(" comes after the last end");
         }
         there[i] = true;
     }
     return std::find(there.begin(), there.end(), false) == there.end() ? std::string()
-                                                                       : "something is left out";
+                                                                       : say("something is left out");
 }
 
 size_t items_to_wait(const std::vector<LaidThing>& things, bool pulled_by_load) {

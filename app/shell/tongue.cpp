@@ -1,0 +1,71 @@
+#include "shell/tongue.h"
+
+#include <QCoreApplication>
+#include <QLibraryInfo>
+#include <QSettings>
+#include <QTranslator>
+#include <memory>
+#include <utility>
+
+#include "words/say.h"
+
+namespace sangre::app {
+namespace {
+
+/// A sentence means the same wherever it stands: one context holds them all.
+class Sentences : public QTranslator {
+  public:
+    using QTranslator::QTranslator;
+    QString translate(const char*, const char* english, const char*, int) const override {
+        return QTranslator::translate("sangre", english);
+    }
+};
+
+Sentences* spoken = nullptr;
+QTranslator* dialogs = nullptr;
+
+std::string looked_up(std::string_view english) {
+    const std::string text(english);
+    return spoken->translate(nullptr, text.c_str(), nullptr, -1).toStdString();
+}
+
+void forget() {
+    sangre::speak(nullptr);
+    delete spoken, delete dialogs;
+    spoken = nullptr, dialogs = nullptr;
+}
+
+}  // namespace
+
+std::vector<std::pair<QString, QString>> languages() {
+    return {{QStringLiteral("en"), QStringLiteral("English")},
+            {QStringLiteral("de"), QStringLiteral("Deutsch")}};
+}
+
+void speak_language(const QString& language) {
+    forget();
+    auto words = std::make_unique<Sentences>();
+    if (!words->load(QStringLiteral(":/words/%1.qm").arg(language))) return;
+    spoken = words.release();
+    sangre::speak(looked_up);
+    dialogs = new QTranslator;
+    if (!dialogs->load(QStringLiteral("qtbase_") + language,
+                       QLibraryInfo::path(QLibraryInfo::TranslationsPath)))
+        delete std::exchange(dialogs, nullptr);
+    if (QCoreApplication::instance()) speak_in_windows();
+}
+
+void speak_in_windows() {
+    if (spoken) QCoreApplication::installTranslator(spoken);
+    // What the toolkit itself says, where its words are installed.
+    if (dialogs) QCoreApplication::installTranslator(dialogs);
+}
+
+void speak_as_set() {
+    const auto wanted = QSettings().value("language").toString();
+    speak_language(wanted.isEmpty() ? QLocale::system().name().left(2) : wanted);
+}
+
+QLocale spoken_locale() { return spoken ? QLocale(spoken->language()) : QLocale(QLocale::English); }
+
+}  // namespace sangre::app
