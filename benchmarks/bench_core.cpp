@@ -102,7 +102,8 @@ void fault_study(benchmark::State& state) {
     const auto worst = worst_case(plan, solver);
     for (auto _ : state)
         benchmark::DoNotOptimize(study_protection(plan, bench::parts(), harness, solver, worst,
-                                                  short_circuits(plan, bench::parts(), solver)));
+                                                  short_circuits(plan, bench::parts(), solver),
+                                                  warm_bodies(plan, worst)));
 }
 
 void tolerance_draws(benchmark::State& state) {

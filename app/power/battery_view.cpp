@@ -248,6 +248,9 @@ double BatteryView::draw_rows(QPainter& p, double top) {
                        Column{tr("rails"), tr("Modules that its voltage forces"), 40},
                        Column{tr("stands"), tr("Full to flat in the quietest phase"), 66},
                        Column{tr("charges"), tr("Empty to full at the usual current"), 78}};
+    // Titles in other languages are longer.
+    for (auto& c : columns)
+        c.width = std::max(c.width, QFontMetricsF(face(11)).horizontalAdvance(c.title) * 100 / u(100) + 8);
     // In a narrow window the name comes before what can be read in the Why panel.
     if (width() < u(760)) columns[4].width = columns[6].width = 0;
     const double take_width = u(52);

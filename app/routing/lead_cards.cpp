@@ -2,6 +2,7 @@
 
 #include <QPdfWriter>
 
+#include "parts/wire_size.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
@@ -60,7 +61,7 @@ void LeadCards::paint_card(QPainter& p, const QRectF& area, size_t f) {
     const auto title = tr("%1   cut %2%3 of %4")
                            .arg(words_of(feed_name(plan, feed)),
                                 feed.ret == Return::own ? QStringLiteral("2 × ") : QString(), said(laid.cut),
-                                wire ? words_of(wire->size) : words_of(feed.wire));
+                                wire ? words_of(size_words(*wire)) : words_of(feed.wire));
     const QRectF head(area.left() + u(14), area.top() + u(6), area.width() - u(28), u(20));
     text(p, head, title, t.ink, face(13, true));
     add_spot({area, "card:" + words_of(feed.id),

@@ -5,6 +5,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "parts/wire_size.h"
 #include "widgets/heading.h"
 #include "widgets/scrolled.h"
 #include "widgets/words.h"
@@ -120,7 +121,7 @@ void CutPanel::paint_cuts(QPainter& p, double y) {
         text(p, QRectF(u(38), y, width() - u(182), u(25)), name,
              route.basis == LengthBasis::guessed ? t.caution : t.ink, face(12, selected));
         text(p, QRectF(width() - u(144), y, u(56), u(25)),
-             wire ? QString::fromStdString(wire->size) : QString(), t.muted, face(11),
+             wire ? QString::fromStdString(size_words(*wire)) : QString(), t.muted, face(11),
              Qt::AlignRight | Qt::AlignVCenter);
         text(p, QRectF(width() - u(84), y, u(74), u(25)), count + said(route.cut), t.ink, face(12, true),
              Qt::AlignRight | Qt::AlignVCenter);

@@ -12,6 +12,7 @@ void recall_settings() {
     const auto mark = settings.value("decimal").toString();
     Presentation wanted;
     wanted.inches = settings.value("lengths").toString() == "inches";
+    wanted.both_sizes = settings.value("wire_sizes").toString() == "both";
     const bool comma = mark.isEmpty() ? QLocale().decimalPoint() == QLatin1String(",") : mark == ",";
     wanted.decimal = comma ? ',' : '.';
     set_presentation(wanted);

@@ -73,6 +73,9 @@ SettingsPage::SettingsPage(Document& document, QWidget* parent) : QWidget(parent
     lengths_ = choice(tr("Lengths"), "lengths",
                       {{tr("in metres and millimetres"), {}}, {tr("in feet and inches"), "inches"}});
     form->addRow(tr("Lengths"), lengths_);
+    sizes_ = choice(tr("Sizes of wire"), "wire_sizes",
+                    {{tr("as they are sold"), {}}, {tr("in AWG and in mm²"), "both"}});
+    form->addRow(tr("Sizes of wire"), sizes_);
     decimal_ = choice(tr("Decimal mark"), "decimal",
                       {{tr("as the desktop"), {}}, {tr("point: 1.5 V"), "."}, {tr("comma: 1,5 V"), ","}});
     form->addRow(tr("Decimal mark"), decimal_);

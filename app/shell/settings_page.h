@@ -16,6 +16,7 @@ class SettingsPage : public QWidget {
     Choice* look() { return look_; }
     Choice* text_size() { return text_; }
     Choice* language() { return language_; }
+    Choice* sizes() { return sizes_; }
     Choice* lengths() { return lengths_; }
     Choice* decimal() { return decimal_; }
     QLineEdit* money_sign() { return money_; }
@@ -31,7 +32,7 @@ class SettingsPage : public QWidget {
                    std::initializer_list<std::pair<QString, QVariant>> offers);
     void take_practices();
     Document& document_;
-    Choice *look_, *text_, *language_, *lengths_, *decimal_;
+    Choice *look_, *text_, *language_, *sizes_, *lengths_, *decimal_;
     QLineEdit *money_, *practices_;
     QLabel *problem_, *later_;
 };

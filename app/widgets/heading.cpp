@@ -2,6 +2,7 @@
 
 #include <QLabel>
 #include <QPainter>
+#include <QVBoxLayout>
 
 #include "shell/document.h"
 #include "theme/theme.h"
@@ -39,8 +40,11 @@ class Line : public QLabel {
 };
 
 Heading::Heading(const QString& title, const QString& hint, QWidget* parent, double size) : QWidget(parent) {
-    row_ = new QHBoxLayout(this);
-    row_->setContentsMargins(0, 0, 0, 0);
+    column_ = new QVBoxLayout(this);
+    column_->setContentsMargins(0, 0, 0, 0);
+    column_->setSpacing(0);
+    row_ = new QHBoxLayout;
+    column_->addLayout(row_);
     row_->setSpacing(u(10));
     title_ = new Line(title, face(size, true), theme().ink, this);
     title_->setSizePolicy(QSizePolicy::Minimum, QSizePolicy::Preferred);
@@ -67,6 +71,32 @@ void Heading::lead_on(Document& document, Stage stage) {
 void Heading::showEvent(QShowEvent* e) {
     QWidget::showEvent(e);
     say_next();
+    place_hint();
+}
+
+void Heading::resizeEvent(QResizeEvent* e) {
+    QWidget::resizeEvent(e);
+    place_hint();
+}
+
+/// Beside the title where it has room in two lines of smaller letters, else beneath it.
+void Heading::place_hint() {
+    if (hint_->text().isEmpty()) return;
+    double beside = width() - u(14);
+    for (int i = 0; i < row_->count(); ++i)
+        if (auto* w = row_->itemAt(i)->widget(); w && w != hint_ && w->isVisibleTo(this))
+            beside -= w->sizeHint().width() + row_->spacing();
+    const bool under = beside < hint_->fontMetrics().horizontalAdvance(hint_->text()) * 0.5;
+    if (under == (column_->count() > 1)) return;
+    row_->removeWidget(hint_), column_->removeWidget(hint_);
+    title_->setSizePolicy(under ? QSizePolicy::Expanding : QSizePolicy::Minimum, QSizePolicy::Preferred);
+    if (under) {
+        column_->addWidget(hint_);
+        hint_->setMinimumHeight(u(18));
+    } else {
+        row_->insertWidget(1, hint_, 1);
+        hint_->setMinimumHeight(u(30));
+    }
 }
 
 void Heading::say_next() {
@@ -74,6 +104,7 @@ void Heading::say_next() {
     const auto next =
         QObject::tr("Next: %1").arg(words_of(next_thing(stage_, document_->plan(), document_->study())));
     hint_->setText(next);
+    place_hint();
     hint_->setToolTip(hint_words_.isEmpty() ? next : next + QLatin1Char('\n') + hint_words_);
 }
 

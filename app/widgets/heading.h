@@ -1,6 +1,7 @@
 #pragma once
 // A station's title line: what it is, how to work it, and its buttons at the right.
 #include <QHBoxLayout>
+#include <QVBoxLayout>
 #include <QWidget>
 
 #include "lead_on/next.h"
@@ -21,12 +22,15 @@ class Heading : public QWidget {
 
   protected:
     void showEvent(QShowEvent* e) override;
+    void resizeEvent(QResizeEvent* e) override;
 
   private:
     void say_next();
+    void place_hint();
     Document* document_ = nullptr;
     Stage stage_{};
     QString hint_words_;
+    QVBoxLayout* column_;
     QHBoxLayout* row_;
     Line *title_, *hint_;
 };

@@ -11,7 +11,7 @@
 namespace sangre::app {
 namespace {
 
-double passive_tall() { return u(44); }
+double passive_tall() { return u(54); }
 constexpr size_t passives_a_row = 3;
 
 }  // namespace
@@ -57,7 +57,7 @@ void CablesView::paint_passives(QPainter& p) {
         if (raw(part.ohm) > 0) words += QStringLiteral(" · ") + said(part.ohm);
         if (part.polar) words += tr(" · polarised");
         if (!part.place.empty()) words += QStringLiteral(" · ") + words_of(name_of(plan, part.place));
-        text(p, QRectF(area.left() + u(10), area.top() + u(22), wide - u(20), u(16)), words, t.muted,
+        text(p, QRectF(area.left() + u(10), area.top() + u(22), wide - u(20), u(28)), words, t.muted,
              face(12));
         const auto menu_of = [this, i, area] {
             QMenu menu(this);

@@ -2,6 +2,7 @@
 
 #include <QMenu>
 
+#include "parts/wire_size.h"
 #include "plan/edits.h"
 #include "widgets/words.h"
 #include "wiring/core_drawing.h"
@@ -156,7 +157,7 @@ void CablesView::paint_cable(QPainter& p, size_t cable, double top) {
     auto figures = tr("%1 · %2 of %3")
                        .arg(said(worst ? worst->highest_end : c.volts))
                        .arg(c.cores.size())
-                       .arg(wire ? words_of(wire->size) : tr("no wire"));
+                       .arg(wire ? words_of(size_words(*wire)) : tr("no wire"));
     if (worst)
         figures += tr(" · feeds %1 with %2").arg(words_of(name_of(plan, c.to)), said(worst->continuous));
     else if (raw(c.amps) > 0)
@@ -358,7 +359,7 @@ void CablesView::fill_cable_menu(QMenu& menu, size_t cable) {
     const auto* wire = sangre::find(document_.catalogue().wires, c.wire);
     for (const auto& w : document_.catalogue().wires)
         if (wire && w.insulation == wire->insulation && w.metric == wire->metric && w.usual)
-            sizes->addAction(menu_words(words_of(w.size)), this, [this, cable, id = w.id] {
+            sizes->addAction(menu_words(words_of(size_words(w))), this, [this, cable, id = w.id] {
                 change(
                     cable, [id](Lead& k) { k.wire = id; }, tr("Another wire"));
             });

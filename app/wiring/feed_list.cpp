@@ -4,6 +4,7 @@
 #include <QMenu>
 #include <QMouseEvent>
 
+#include "parts/wire_size.h"
 #include "propose/size_steps.h"
 #include "widgets/words.h"
 
@@ -152,7 +153,7 @@ void FeedList::paint_row(QPainter& p, size_t i) {
         p.setBrush(wire_colour(QString::fromStdString(feed.return_colour)));
         p.drawEllipse(QRectF(wire.left() + d + 2, wire.center().y() - d / 2, d, d));
     }
-    const auto size = protection.wire ? QString::fromStdString(protection.wire->size) : tr("choose");
+    const auto size = protection.wire ? QString::fromStdString(size_words(*protection.wire)) : tr("choose");
     text(p, wire.adjusted(2 * d + u(8), 0, 0, 0), size, t.ink, face(13));
     add_spot(
         {wire,
@@ -232,7 +233,7 @@ void FeedList::fill_wire_menu(QMenu& menu, size_t i) {
     const bool metric = fitted ? fitted->metric : document_.plan().practices.metric;
     for (const auto& w : document_.catalogue().wires) {
         if (w.insulation != insulation || w.metric != metric) continue;
-        auto* a = menu.addAction(menu_words(QString::fromStdString(w.size)),
+        auto* a = menu.addAction(menu_words(QString::fromStdString(size_words(w))),
                                  [this, id = feed.id, to = w.id, words = w.size] {
                                      document_.apply([=](const Plan& q) { return set_wire(q, id, to); },
                                                      tr("Use %1").arg(QString::fromStdString(words)));

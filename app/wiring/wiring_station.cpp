@@ -3,6 +3,7 @@
 #include <QMenu>
 #include <QVBoxLayout>
 
+#include "parts/wire_size.h"
 #include "protection/curves.h"
 #include "units/format.h"
 #include "widgets/chart.h"
@@ -153,7 +154,8 @@ void WiringStation::draw_chart() {
                  points[std::min(i, points.size() - 1)].seconds, words, c, side);
     };
     mark(curves.wire, curves.wire.size() * 2 / 3,
-         protection.wire ? tr("%1 is hurt").arg(QString::fromStdString(protection.wire->size)) : QString(),
+         protection.wire ? tr("%1 is hurt").arg(QString::fromStdString(size_words(*protection.wire)))
+                         : QString(),
          t.ink, Qt::AlignRight | Qt::AlignBottom);
     // Beside the point of a curve that is nearest to that many seconds.
     const auto near = [](const std::vector<CurrentTime>& points, double seconds) {

@@ -12,6 +12,7 @@ struct Figures {
     std::shared_ptr<const Solver> solver;
     OperatingPoint now;  ///< at the conditions
     WorstCase worst;
+    std::vector<BoxAir> boxes;               ///< by body
     std::vector<ShortCircuit> shorts;        ///< by feed, at its far end
     std::vector<FeedProtection> protection;  ///< by feed
     std::vector<SetWindow> windows;          ///< by converter

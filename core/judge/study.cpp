@@ -144,7 +144,8 @@ Study study_from(const std::shared_ptr<const Plan>& kept, const Catalogue& catal
     s.shorts = earlier && earlier->plan && same_shorts(s, *earlier)
                    ? earlier->shorts
                    : short_circuits(plan, catalogue, *solver);
-    s.protection = study_protection(plan, catalogue, s.harness, *solver, s.worst, s.shorts);
+    s.boxes = warm_bodies(plan, s.worst);
+    s.protection = study_protection(plan, catalogue, s.harness, *solver, s.worst, s.shorts, s.boxes);
     weigh(s, plan, catalogue);
     s.steps = Lazy<std::vector<Step>>(
         [kept, &catalogue] { return build_steps(*kept, catalogue, figures_of(*kept, catalogue)); });

@@ -634,8 +634,8 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>({} Verbindung + 2 × {} Überlappung) ÷ 0,93 für das Schrumpfen der Länge = {}</translation>
     </message>
     <message>
-        <source>({} path + {} service loop{}) × 1.05 slack + {} ends = {:.3f} m, rounded up to {}</source>
-        <translation>({} Weg + {} Serviceschlaufe{}) × 1,05 Reserve + {} Enden = {:.3f} m, aufgerundet auf {}</translation>
+        <source>({} path + {} service loop{}) × {} slack + {} ends = {:.3f} m, rounded up to {}</source>
+        <translation>({} Weg + {} Serviceschlaufe{}) × {} Reserve + {} Enden = {:.3f} m, aufgerundet auf {}</translation>
     </message>
     <message>
         <source>+ Body</source>
@@ -1054,6 +1054,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Ein Kasten, Rumpf, Rahmen oder Arm, in dem Orte sind: durch seine Wände geht man durch Öffnungen</translation>
     </message>
     <message>
+        <source>A box, hull, frame or arm.</source>
+        <translation>Ein Kasten, Rumpf, Rahmen oder Arm.</translation>
+    </message>
+    <message>
         <source>A brushed winding jumps while the shaft is turned; infinite is a brush or a joint.</source>
         <translation>Eine Bürstenwicklung springt, wenn die Welle gedreht wird; unendlich ist eine Bürste oder eine Verbindung.</translation>
     </message>
@@ -1126,6 +1130,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Jeder eine Farbe</translation>
     </message>
     <message>
+        <source>A conductor of a cable.</source>
+        <translation>Ein Leiter eines Kabels.</translation>
+    </message>
+    <message>
         <source>A connector carries its current</source>
         <translation>Ein Stecker trägt seinen Strom</translation>
     </message>
@@ -1172,6 +1180,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>A drop all round each joint and a finger's width of its wire.</source>
         <translation>Ein Tropfen rings um jede Verbindung und eine Fingerbreite ihres Drahts.</translation>
+    </message>
+    <message>
+        <source>A fan of {} m³/h</source>
+        <translation>Ein Lüfter mit {} m³/h</translation>
     </message>
     <message>
         <source>A filter in front of the sensitive one</source>
@@ -1286,6 +1298,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Ein Anschluss aus </translation>
     </message>
     <message>
+        <source>A lead that is pinned to ways goes by them</source>
+        <translation>Eine an Wege geheftete Leitung geht dort entlang</translation>
+    </message>
+    <message>
         <source>A length above zero is expected, such as 0.9 m.</source>
         <translation>Eine Länge über null wird erwartet, etwa 0.9 m.</translation>
     </message>
@@ -1322,8 +1338,20 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Ein Werkstoff (plastic, wood, metal, fabric, foam), „sealed“, „open“, eine Größe, „wall 3 mm“ oder „in“ einem anderen Körper wird hier erwartet.</translation>
     </message>
     <message>
+        <source>A measured way between two places.</source>
+        <translation>Ein gemessener Weg zwischen zwei Orten.</translation>
+    </message>
+    <message>
+        <source>A membrane vent at its lowest point lets air through and water not; a drying bag takes the rest.</source>
+        <translation>Eine Membran am tiefsten Punkt lässt Luft durch und Wasser nicht; ein Trockenbeutel nimmt den Rest.</translation>
+    </message>
+    <message>
         <source>A meter shows {} across it.</source>
         <translation>Ein Messgerät zeigt daran {}.</translation>
+    </message>
+    <message>
+        <source>A module and the rail that it gives.</source>
+        <translation>Ein Wandler und die Schiene, die er gibt.</translation>
     </message>
     <message>
         <source>A module between them, or one of the two at a time.</source>
@@ -1398,6 +1426,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Ein Name fehlt: beginne mit dem, was es ist, etwa „Fog pump“.</translation>
     </message>
     <message>
+        <source>A named point of a part.</source>
+        <translation>Ein benannter Punkt eines Teils.</translation>
+    </message>
+    <message>
         <source>A new pack</source>
         <translation>Ein neuer Akku</translation>
     </message>
@@ -1444,6 +1476,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>A panel's lead is fused where the pack feeds it</source>
         <translation>Die Leitung eines Panels ist dort gesichert, wo der Akku sie speist</translation>
+    </message>
+    <message>
+        <source>A part of the day.</source>
+        <translation>Ein Teil des Tages.</translation>
     </message>
     <message>
         <source>A percentage of typical…</source>
@@ -1502,6 +1538,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Ein Bereich hat keine Toleranz: gib das eine oder das andere.</translation>
     </message>
     <message>
+        <source>A reading of your own.</source>
+        <translation>Eine eigene Messung.</translation>
+    </message>
+    <message>
         <source>A ready-made one to start from; its ends and cores are changed where they stand</source>
         <translation>Ein fertiges als Anfang; Enden und Adern werden geändert, wo sie stehen</translation>
     </message>
@@ -1532,6 +1572,18 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>A ring too wide for its stud touches by a rim; one drilled out tears. A short thicker lead, or a smaller stud beside it, takes the thin wire.</source>
         <translation>Eine Öse, die für ihren Bolzen zu weit ist, liegt nur am Rand auf; eine aufgebohrte reißt. Ein kurzes dickeres Stück oder ein kleinerer Bolzen daneben nimmt den dünnen Draht.</translation>
+    </message>
+    <message>
+        <source>A sealed body has no vents</source>
+        <translation>Ein abgedichteter Körper hat keine Luftlöcher</translation>
+    </message>
+    <message>
+        <source>A sealed body has no vents: less lost in it, larger walls, metal, or shade.</source>
+        <translation>Ein abgedichteter Körper hat keine Luftlöcher: weniger darin verlieren, größere Wände, Metall oder Schatten.</translation>
+    </message>
+    <message>
+        <source>A sealed body stays dry</source>
+        <translation>Ein abgedichteter Körper bleibt trocken</translation>
     </message>
     <message>
         <source>A second draw: say “peak” or “idle” before it.</source>
@@ -1598,12 +1650,20 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Ein Sanftanlauf im Regler</translation>
     </message>
     <message>
+        <source>A spot in the machine.</source>
+        <translation>Eine Stelle in der Maschine.</translation>
+    </message>
+    <message>
         <source>A spot of the machine where parts stand</source>
         <translation>Eine Stelle der Maschine, an der Teile stehen</translation>
     </message>
     <message>
         <source>A stalled motor is stopped by something</source>
         <translation>Ein blockierter Motor wird von etwas angehalten</translation>
+    </message>
+    <message>
+        <source>A step of your own.</source>
+        <translation>Ein eigener Schritt.</translation>
     </message>
     <message>
         <source>A strip of screws instead</source>
@@ -1934,12 +1994,20 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Luft von −60 bis 100 °C wird verstanden.</translation>
     </message>
     <message>
+        <source>Air inside {}</source>
+        <translation>Luft in {}</translation>
+    </message>
+    <message>
         <source>Air it works in</source>
         <translation>Luft, in der es arbeitet</translation>
     </message>
     <message>
         <source>Air it works in: %1…</source>
         <translation>Luft, in der es arbeitet: %1…</translation>
+    </message>
+    <message>
+        <source>Air moved: {} m³/h</source>
+        <translation>Bewegte Luft: {} m³/h</translation>
     </message>
     <message>
         <source>Air temperature</source>
@@ -2024,6 +2092,14 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>An always-on load is not connected or its fuse is out</source>
         <translation>Ein immer laufender Verbraucher ist nicht angeschlossen, oder seine Sicherung ist heraus</translation>
+    </message>
+    <message>
+        <source>An area of a side that ways meet something in.</source>
+        <translation>Eine Fläche einer Ansicht, in der Wege auf etwas treffen.</translation>
+    </message>
+    <message>
+        <source>An entry of the log.</source>
+        <translation>Ein Eintrag des Logbuchs.</translation>
     </message>
     <message>
         <source>An open flame: nothing that burns within reach, no battery, no solvent or fuel near it.</source>
@@ -2286,6 +2362,14 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Schwarz ist Minus</translation>
     </message>
     <message>
+        <source>Board</source>
+        <translation>Platine</translation>
+    </message>
+    <message>
+        <source>Bodies that heat is lost in are measured</source>
+        <translation>Körper, in denen Wärme bleibt, sind gemessen</translation>
+    </message>
+    <message>
         <source>Bolt {} − to the frame</source>
         <translation>Schraube {} − an den Rahmen</translation>
     </message>
@@ -2356,6 +2440,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>By its temperature</source>
         <translation>Nach ihrer Temperatur</translation>
+    </message>
+    <message>
+        <source>By the ways that it is pinned to.</source>
+        <translation>Auf den Wegen, an die sie geheftet ist.</translation>
     </message>
     <message>
         <source>By voltage drop, </source>
@@ -2591,7 +2679,7 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     </message>
     <message>
         <source>Copy table</source>
-        <translation>Tabelle kopieren</translation>
+        <translation>Kopieren</translation>
     </message>
     <message>
         <source>Copy the log as a table</source>
@@ -3358,6 +3446,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Wärmebilanz in ruhender Luft, Churchill &amp; Chu 1975; Häufung IEC 60364-5-52 B.52.17</translation>
     </message>
     <message>
+        <source>Heat balance of a case: films of 8 and 10 W/m²K, its walls, vents by their own draught, a fan at 60 % of its print; a motor keeps 30 % of its power as heat, a lamp 70 %.</source>
+        <translation>Wärmebilanz eines Gehäuses: Übergänge von 8 und 10 W/m²K, seine Wände, Luftlöcher durch ihren eigenen Zug, ein Lüfter mit 60 % seines Aufdrucks; ein Motor behält 30 % seiner Leistung als Wärme, eine Lampe 70 %.</translation>
+    </message>
+    <message>
         <source>Heat the barrel from below, feed solder at the top until it shows at both ends.</source>
         <translation>Erwärme die Hülse von unten, gib oben Lot zu, bis es sich an beiden Enden zeigt.</translation>
     </message>
@@ -3558,6 +3650,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>It gives {}; its loads want {}.</source>
         <translation>Er gibt {}; seine Verbraucher wollen {}.</translation>
+    </message>
+    <message>
+        <source>It goes by the least way until they do.</source>
+        <translation>Bis dahin geht sie den kürzesten Weg.</translation>
     </message>
     <message>
         <source>It hangs before its own contact. A coil pulls in from 75 % of its voltage and withstands 130 % continuously.</source>
@@ -3800,6 +3896,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Hände, Haare und Ärmel weg von allem, was sich dreht.</translation>
     </message>
     <message>
+        <source>Keep the sun off it</source>
+        <translation>Halte die Sonne davon ab</translation>
+    </message>
+    <message>
         <source>Key off: nothing. Key on: {}.</source>
         <translation>Schlüssel aus: nichts. Schlüssel an: {}.</translation>
     </message>
@@ -4006,6 +4106,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Less than that: stop and find it.</source>
         <translation>Weniger als das: halt und finde es.</translation>
+    </message>
+    <message>
+        <source>Let it find its own way</source>
+        <translation>Lass sie ihren Weg selbst finden</translation>
     </message>
     <message>
         <source>Lift the latch, pull the {} contact out of both housings, fold it back and shrink a tube over it.</source>
@@ -4407,7 +4511,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>Next: %1</source>
-        <translation>Als Nächstes: %1</translation>
+        <translation>Weiter: %1</translation>
     </message>
     <message>
         <source>No button joins a supply with its ground</source>
@@ -4664,6 +4768,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Not rechargeable: never connect a charger.</source>
         <translation>Nicht aufladbar: nie ein Ladegerät anschließen.</translation>
+    </message>
+    <message>
+        <source>Not sealed</source>
+        <translation>Nicht abgedichtet</translation>
     </message>
     <message>
         <source>Note</source>
@@ -6050,6 +6158,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Knapp oder großzügig bemessen</translation>
     </message>
     <message>
+        <source>Sizes of wire</source>
+        <translation>Leitungsgrößen auf dem Schirm</translation>
+    </message>
+    <message>
         <source>Slide on the braid, to {} from {}.</source>
         <translation>Schieb das Geflecht auf, bis {} von {}.</translation>
     </message>
@@ -6250,6 +6362,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Sonne</translation>
     </message>
     <message>
+        <source>Sun on its roof, what comes through: {}</source>
+        <translation>Sonne auf seinem Dach, was durchkommt: {}</translation>
+    </message>
+    <message>
         <source>Swap the two</source>
         <translation>Die beiden tauschen</translation>
     </message>
@@ -6364,6 +6480,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>The </source>
         <translation>Dies: </translation>
+    </message>
+    <message>
+        <source>The air inside of a body stays near that round it</source>
+        <translation>Die Luft in einem Körper bleibt nahe der ringsum</translation>
     </message>
     <message>
         <source>The band is the end that current leaves by: it looks towards the load.</source>
@@ -6526,6 +6646,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die kleinste Spannung, {}, liegt über der größten, {}: tausche sie.</translation>
     </message>
     <message>
+        <source>The machine from one side, with its picture.</source>
+        <translation>Die Maschine von einer Seite, mit ihrem Bild.</translation>
+    </message>
+    <message>
         <source>The marked edge is pin 1 at both ends; supply on more than one core where it is asked much.</source>
         <translation>Die markierte Kante ist an beiden Enden Stift 1; Versorgung auf mehr als einer Ader, wo viel verlangt wird.</translation>
     </message>
@@ -6648,6 +6772,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>The return lands on</source>
         <translation>Die Rückleitung landet auf</translation>
+    </message>
+    <message>
+        <source>The schools that a plan follows.</source>
+        <translation>Die Schulen, denen ein Plan folgt.</translation>
     </message>
     <message>
         <source>The search</source>
@@ -7151,7 +7279,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>Typical loads</source>
-        <translation>Übliche Verbraucher</translation>
+        <translation>Übliche</translation>
     </message>
     <message>
         <source>Typical of small panels and their controllers; measure yours over a week.</source>
@@ -7238,6 +7366,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Fahrzeugbatterien geben Hunderte Ampere: Sicherung heraus, ehe ein Abgriff hineinkommt, Ringe und Uhren ab, und nichts an den Leitungen eines Airbags.</translation>
     </message>
     <message>
+        <source>Vents of {} cm² below, and as much above</source>
+        <translation>Luftlöcher von {} cm² unten, und ebenso viel oben</translation>
+    </message>
+    <message>
         <source>Voltage</source>
         <translation>Spannung</translation>
     </message>
@@ -7252,6 +7384,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Volts at its output, its loads off.</source>
         <translation>Volt an seinem Ausgang, seine Verbraucher aus.</translation>
+    </message>
+    <message>
+        <source>Walls {} m², {} W a kelvin through them</source>
+        <translation>Wände {} m², {} W je Kelvin hindurch</translation>
     </message>
     <message>
         <source>Warm {}, after a peak {}; {} withstands {}</source>
@@ -7274,8 +7410,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Wasser folgt einem Draht zum tiefsten Punkt: lass ihn vor der Öffnung tiefer hängen.</translation>
     </message>
     <message>
+        <source>What a reading was.</source>
+        <translation>Was eine Messung ergab.</translation>
+    </message>
+    <message>
         <source>What a short at the end of {} draws was not found.</source>
         <translation>Was ein Kurzschluss am Ende von {} zieht, wurde nicht gefunden.</translation>
+    </message>
+    <message>
+        <source>What a way meets.</source>
+        <translation>Worauf ein Weg trifft.</translation>
     </message>
     <message>
         <source>What alone can stop a vital load is named</source>
@@ -7288,6 +7432,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>What draws nothing has an opening in mm and perhaps ohms; what has volts and amperes is a load.</source>
         <translation>Was nichts zieht, hat eine Öffnung in mm und vielleicht Ohm; was Volt und Ampere hat, ist ein Verbraucher.</translation>
+    </message>
+    <message>
+        <source>What draws nothing itself.</source>
+        <translation>Was selbst nichts zieht.</translation>
     </message>
     <message>
         <source>What each end to end should read is on the Bench; nothing to the neighbour.</source>
@@ -7311,7 +7459,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>What if it shorts?</source>
-        <translation>Was, wenn kurzgeschlossen?</translation>
+        <translation>Kurzschluss?</translation>
     </message>
     <message>
         <source>What is glued over was measured before</source>
@@ -7370,6 +7518,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Was laufen muss</translation>
     </message>
     <message>
+        <source>What must run.</source>
+        <translation>Was laufen muss.</translation>
+    </message>
+    <message>
         <source>What must stay on branches before the main switch; one switch turns off the rest.</source>
         <translation>Was an bleiben muss, zweigt vor dem Hauptschalter ab; ein Schalter schaltet den Rest aus.</translation>
     </message>
@@ -7380,6 +7532,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>What one core picks up the other picks up too, and the difference stays clean; but only twisted.</source>
         <translation>Was die eine Ader aufnimmt, nimmt auch die andere auf, und der Unterschied bleibt sauber; aber nur verdrillt.</translation>
+    </message>
+    <message>
+        <source>What power comes from.</source>
+        <translation>Woher die Leistung kommt.</translation>
+    </message>
+    <message>
+        <source>What runs between two parts; its items and cores on lines of their own.</source>
+        <translation>Was zwischen zwei Teilen läuft; was darin sitzt und seine Adern auf eigenen Zeilen.</translation>
     </message>
     <message>
         <source>What runs there is {} thick as a bundle.</source>
@@ -7396,6 +7556,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>What sits in a lead sits within its length</source>
         <translation>Was in einer Leitung sitzt, sitzt innerhalb ihrer Länge</translation>
+    </message>
+    <message>
+        <source>What sits in a lead.</source>
+        <translation>Was in einer Leitung sitzt.</translation>
     </message>
     <message>
         <source>What starts draws many times what it runs with; a motor at rest is its winding.</source>
@@ -7454,6 +7618,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Wo eine Schiene eingestellt wird</translation>
     </message>
     <message>
+        <source>Where a wall is passed.</source>
+        <translation>Wo es durch eine Wand geht.</translation>
+    </message>
+    <message>
         <source>Where builders disagree</source>
         <translation>Wo Bauende uneins sind</translation>
     </message>
@@ -7472,6 +7640,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Where it touches what it measures, and nothing warmer.</source>
         <translation>Wo er berührt, was er misst, und nichts Wärmeres.</translation>
+    </message>
+    <message>
+        <source>Where leads meet.</source>
+        <translation>Wo sich Leitungen treffen.</translation>
     </message>
     <message>
         <source>Where several terminals would do, one is chosen</source>
@@ -7630,6 +7802,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Ohne sie wird nichts zugeschnitten oder konfektioniert, und seine Messung prüft ihn allein.</translation>
     </message>
     <message>
+        <source>Without vents</source>
+        <translation>Ohne Luftlöcher</translation>
+    </message>
+    <message>
         <source>Withstands {} – {}: {} spare</source>
         <translation>Verträgt {} – {}: {} Reserve</translation>
     </message>
@@ -7736,6 +7912,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>a device</source>
         <translation>ein Gerät</translation>
+    </message>
+    <message>
+        <source>a distance above zero, up to 100 m, is expected</source>
+        <translation>ein Abstand über null, bis 100 m, wird erwartet</translation>
     </message>
     <message>
         <source>a folder</source>
@@ -7938,6 +8118,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>eine Spannung, etwa 12 V</translation>
     </message>
     <message>
+        <source>a way that it is to go by</source>
+        <translation>ein Weg, den sie gehen soll</translation>
+    </message>
+    <message>
         <source>a whole number</source>
         <translation>eine ganze Zahl</translation>
     </message>
@@ -8082,6 +8266,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>eine Induktivität, etwa 100 µH</translation>
     </message>
     <message>
+        <source>an opening is no area; say it of a way</source>
+        <translation>eine Öffnung ist keine Fläche; sag sie von einem Weg</translation>
+    </message>
+    <message>
         <source>an output of it, with a transistor</source>
         <translation>ein Ausgang davon, mit Transistor</translation>
     </message>
@@ -8132,6 +8320,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>as the desktop</source>
         <translation>wie der Schreibtisch</translation>
+    </message>
+    <message>
+        <source>as they are sold</source>
+        <translation>wie sie verkauft werden</translation>
     </message>
     <message>
         <source>as you call a switch</source>
@@ -8215,7 +8407,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>at worst</source>
-        <translation>schlimmstens</translation>
+        <translation>tiefst</translation>
     </message>
     <message>
         <source>bad stretch</source>
@@ -8296,6 +8488,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>both leads through it, close to what is noisy; costs nothing worth naming</source>
         <translation>beide Leitungen hindurch, nah an dem, was stört; kostet nichts Nennenswertes</translation>
+    </message>
+    <message>
+        <source>both marks lie on one spot; two points whose distance you know are needed</source>
+        <translation>beide Marken liegen auf einem Fleck; zwei Punkte mit bekanntem Abstand werden gebraucht</translation>
     </message>
     <message>
         <source>braid, strain relief and a loop</source>
@@ -8614,6 +8810,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Querschnitt der Leitung des Stromkreises</translation>
     </message>
     <message>
+        <source>cubic metres an hour that a fan moves through it</source>
+        <translation>Kubikmeter je Stunde, die ein Lüfter hindurchbewegt</translation>
+    </message>
+    <message>
         <source>currents may come back through its frame</source>
         <translation>Ströme dürfen über seinen Rahmen zurückkehren</translation>
     </message>
@@ -8731,7 +8931,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>every load is wired: see on Power where it goes.</source>
-        <translation>verdrahtet: sieh unter Leistung nach.</translation>
+        <translation>zu Leistung, alles ist verdrahtet.</translation>
     </message>
     <message>
         <source>every switch closed</source>
@@ -9090,6 +9290,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Leerlauf</translation>
     </message>
     <message>
+        <source>in AWG and in mm²</source>
+        <translation>in AWG und in mm²</translation>
+    </message>
+    <message>
         <source>in an opening of {}</source>
         <translation>in eine Öffnung von {}</translation>
     </message>
@@ -9306,6 +9510,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>seine Sicherung drin, Verbraucher aus</translation>
     </message>
     <message>
+        <source>its height over its width</source>
+        <translation>ihre Höhe über ihrer Breite</translation>
+    </message>
+    <message>
+        <source>its height, in shares of its side</source>
+        <translation>ihre Höhe, in Anteilen der Ansicht</translation>
+    </message>
+    <message>
         <source>its highest voltage</source>
         <translation>ihre höchste Spannung</translation>
     </message>
@@ -9316,6 +9528,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>its least voltage, {}, is above its greatest, {}</source>
         <translation>seine kleinste Spannung, {}, liegt über seiner größten, {}</translation>
+    </message>
+    <message>
+        <source>its left edge, 0 left to 1 right</source>
+        <translation>ihre linke Kante, 0 links bis 1 rechts</translation>
+    </message>
+    <message>
+        <source>its length is that of its line on the picture</source>
+        <translation>seine Länge ist die seiner Linie auf dem Bild</translation>
     </message>
     <message>
         <source>its length to the tap, one way</source>
@@ -9362,12 +9582,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>seine dritte Klemme</translation>
     </message>
     <message>
+        <source>its upper edge, 0 to 1</source>
+        <translation>ihre obere Kante, 0 bis 1</translation>
+    </message>
+    <message>
         <source>its volts are missing, such as 12 V or 11–14.6 V</source>
         <translation>seine Volt fehlen, etwa 12 V oder 11–14.6 V</translation>
     </message>
     <message>
         <source>its watts in full sun are missing, such as 20 W</source>
         <translation>seine Watt bei voller Sonne fehlen, etwa 20 W</translation>
+    </message>
+    <message>
+        <source>its width, in shares of its side</source>
+        <translation>ihre Breite, in Anteilen der Ansicht</translation>
     </message>
     <message>
         <source>its winding</source>
@@ -9680,6 +9908,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>motors light, then loaded</source>
         <translation>Motoren leicht, dann belastet</translation>
+    </message>
+    <message>
+        <source>name of a file beside the plan</source>
+        <translation>Name einer Datei neben dem Plan</translation>
     </message>
     <message>
         <source>name, then facts parted by commas</source>
@@ -10022,6 +10254,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Öffnung</translation>
     </message>
     <message>
+        <source>openings that let air in, and as much that let it out</source>
+        <translation>Öffnungen, die Luft hereinlassen, und ebenso viel hinaus</translation>
+    </message>
+    <message>
         <source>opens</source>
         <translation>öffnet</translation>
     </message>
@@ -10176,6 +10412,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>point: 1.5 V</source>
         <translation>Punkt: 1.5 V</translation>
+    </message>
+    <message>
+        <source>points from 0 to 1 are expected, such as “0.31,0.4 0.5,0.42”</source>
+        <translation>Punkte von 0 bis 1 werden erwartet, etwa „0.31,0.4 0.5,0.42“</translation>
+    </message>
+    <message>
+        <source>points of its line between its ends: 0.31,0.4 0.5,0.42</source>
+        <translation>Punkte seiner Linie zwischen den Enden: 0.31,0.4 0.5,0.42</translation>
     </message>
     <message>
         <source>polyimide tape</source>
@@ -10366,6 +10610,10 @@ schwarz an %2
         <translation>eingestellt auf </translation>
     </message>
     <message>
+        <source>share of the path that is added: 0.05 is 5 %</source>
+        <translation>Anteil des Weges, der dazukommt: 0.05 sind 5 %</translation>
+    </message>
+    <message>
         <source>share of the printed capacity that is left, 0 to 2</source>
         <translation>Anteil der aufgedruckten Kapazität, der noch da ist, 0 bis 2</translation>
     </message>
@@ -10408,6 +10656,10 @@ schwarz an %2
     <message>
         <source>shunt</source>
         <translation>Messwiderstand</translation>
+    </message>
+    <message>
+        <source>side</source>
+        <translation>Ansicht</translation>
     </message>
     <message>
         <source>side cutters</source>
@@ -10782,6 +11034,10 @@ schwarz an %2
         <translation>der Anteil ihrer Volt, den die Leitung für sich behält, hin und zurück, schlimmstens</translation>
     </message>
     <message>
+        <source>the side that it is drawn on</source>
+        <translation>die Ansicht, auf der es gezeichnet ist</translation>
+    </message>
+    <message>
         <source>the size of each conductor, and its colours</source>
         <translation>die Größe jedes Leiters und seine Farben</translation>
     </message>
@@ -10796,6 +11052,10 @@ schwarz an %2
     <message>
         <source>the start pulls at the pack only</source>
         <translation>der Anlauf zerrt nur am Akku</translation>
+    </message>
+    <message>
+        <source>the sun shines on it</source>
+        <translation>die Sonne scheint darauf</translation>
     </message>
     <message>
         <source>the table is empty: time, volts and amperes are expected</source>
@@ -10840,6 +11100,10 @@ schwarz an %2
     <message>
         <source>the wires' lengths</source>
         <translation>die Längen der Leitungen</translation>
+    </message>
+    <message>
+        <source>the zone that it is met in</source>
+        <translation>die Fläche, in der es getroffen wird</translation>
     </message>
     <message>
         <source>the {} fuse of {} carries {} continuously; together they ask {}</source>
@@ -10888,6 +11152,18 @@ schwarz an %2
     <message>
         <source>there is no place “{}”</source>
         <translation>es gibt keinen Ort „{}“</translation>
+    </message>
+    <message>
+        <source>there is no side “{}”</source>
+        <translation>es gibt keine Ansicht „{}“</translation>
+    </message>
+    <message>
+        <source>there is no way “{}”</source>
+        <translation>es gibt keinen Weg „{}“</translation>
+    </message>
+    <message>
+        <source>there is no zone “{}”</source>
+        <translation>es gibt keine Fläche „{}“</translation>
     </message>
     <message>
         <source>there is no {} with {}: nearest are {}</source>
@@ -11166,6 +11442,10 @@ schwarz an %2
         <translation>was sonst daran hängt</translation>
     </message>
     <message>
+        <source>what is cut off at each end</source>
+        <translation>was an jedem Ende abgeschnitten wird</translation>
+    </message>
+    <message>
         <source>what is done</source>
         <translation>was getan wird</translation>
     </message>
@@ -11192,6 +11472,10 @@ schwarz an %2
     <message>
         <source>what it draws at rest</source>
         <translation>was er in Ruhe zieht</translation>
+    </message>
+    <message>
+        <source>what it goes up or down besides</source>
+        <translation>was es außerdem hinauf oder hinab geht</translation>
     </message>
     <message>
         <source>what it is</source>
@@ -11232,6 +11516,10 @@ schwarz an %2
     <message>
         <source>what its rail is called</source>
         <translation>wie seine Schiene heißt</translation>
+    </message>
+    <message>
+        <source>what lies between its left and right edge</source>
+        <translation>was zwischen linker und rechter Kante liegt</translation>
     </message>
     <message>
         <source>what opens before the wire is hurt; it protects the wire, not the load</source>
@@ -11284,6 +11572,10 @@ schwarz an %2
     <message>
         <source>what was done or noticed</source>
         <translation>was getan oder bemerkt wurde</translation>
+    </message>
+    <message>
+        <source>what ways meet in it</source>
+        <translation>worauf Wege darin treffen</translation>
     </message>
     <message>
         <source>what wires are sized by</source>
@@ -11344,6 +11636,10 @@ schwarz an %2
     <message>
         <source>wire %1 first</source>
         <translation>Leitung %1 zuerst</translation>
+    </message>
+    <message>
+        <source>wire for what is to be lifted out or to move</source>
+        <translation>Leitung für das, was herausgehoben oder bewegt wird</translation>
     </message>
     <message>
         <source>wire {}</source>
@@ -11414,8 +11710,16 @@ schwarz an %2
         <translation>Jahre</translation>
     </message>
     <message>
+        <source>zone</source>
+        <translation>Fläche</translation>
+    </message>
+    <message>
         <source>{:.0f}; the cheapest pack that serves costs {:.0f}: no plan is cheaper by more than {}.</source>
         <translation>{:.0f}; der billigste Akku, der genügt, kostet {:.0f}: kein Plan ist um mehr als {} billiger.</translation>
+    </message>
+    <message>
+        <source>{} + {} K = {} inside</source>
+        <translation>{} + {} K = {} innen</translation>
     </message>
     <message>
         <source>{} K on {}</source>
@@ -11674,6 +11978,10 @@ schwarz an %2
         <translation>{0} wird in Luft von {2} {1} heiß; er verträgt {3}.</translation>
     </message>
     <message>
+        <source>{} gets {} inside: {} lost in it, {} round it.</source>
+        <translation>In {} werden es {}: {} gehen darin verloren, ringsum sind es {}.</translation>
+    </message>
+    <message>
         <source>{} gives {} (peak {}); printed {}, trusted with {}.</source>
         <translation>{} gibt {} (Spitze {}); aufgedruckt {}, zugetraut {}.</translation>
     </message>
@@ -11794,6 +12102,10 @@ schwarz an %2
         <translation>{} ist mit {} verbunden, ohne Ladegerät dazwischen.</translation>
     </message>
     <message>
+        <source>{} is lost in {}: how warm it gets there follows from its size, which nobody has said.</source>
+        <translation>{} gehen in {} verloren: wie warm es dort wird, folgt aus der Größe, die niemand gesagt hat.</translation>
+    </message>
+    <message>
         <source>{} is made for {} only</source>
         <translation>{} ist nur für {} gemacht</translation>
     </message>
@@ -11824,6 +12136,18 @@ schwarz an %2
     <message>
         <source>{} is not made for {}: nearest are {}</source>
         <translation>{} wird nicht für {} gemacht: am nächsten sind {}</translation>
+    </message>
+    <message>
+        <source>{} is pinned to ways that do not join its two ends one after the other.</source>
+        <translation>{} ist an Wege geheftet, die ihre beiden Enden nicht nacheinander verbinden.</translation>
+    </message>
+    <message>
+        <source>{} is said to be sealed and has vents: it is one or the other.</source>
+        <translation>{} soll abgedichtet sein und hat Luftlöcher: nur eines davon geht.</translation>
+    </message>
+    <message>
+        <source>{} is sealed and gets {} K warmer at work: cooling down it draws damp in.</source>
+        <translation>{} ist abgedichtet und wird bei der Arbeit {} K wärmer: beim Abkühlen zieht er Feuchte ein.</translation>
     </message>
     <message>
         <source>{} is sealed and the {} lets water in.</source>

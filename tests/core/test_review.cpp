@@ -595,6 +595,24 @@ std::vector<Case> cases() {
              p.done["glue/joints"] = "2026-11-20T20:00:00";
          }},
         {"joint-tinned-creeps", [](Plan& p) { into(p, "load-steering").joint_from = "tinned-screw"; }},
+        {"box-warm",
+         [](Plan& p) {
+             auto& box = *by_id(p.bodies, Id("deck-tub"));
+             box.length = Millimetre(120), box.width = Millimetre(80), box.height = Millimetre(40);
+             box.sealed = false, box.wall = Millimetre(3);
+         }},
+        {"box-unmeasured", [](Plan& p) { by_id(p.bodies, Id("deck-tub"))->length = Millimetre(0); }},
+        {"box-sealed-vents",
+         [](Plan& p) {
+             auto& box = *by_id(p.bodies, Id("deck-tub"));
+             box.sealed = true, box.vents = SquareMillimetre(400);
+         }},
+        {"box-damp",
+         [](Plan& p) {
+             auto& box = *by_id(p.bodies, Id("deck-tub"));
+             box.sealed = true, box.length = box.width = Millimetre(200), box.height = Millimetre(120);
+         }},
+        {"route-pinned", [](Plan& p) { into(p, "load-steering").by = {"way-hub-left"}; }},
         {"place-unknown", [](Plan& p) { by_id(p.loads, Id("load-steering"))->place = "moon"; }},
     };
 }

@@ -8,6 +8,7 @@
 #include "item/item.h"
 #include "joint/item_joint.h"
 #include "network/filter.h"
+#include "parts/wire_size.h"
 #include "protection/suiting.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -92,7 +93,7 @@ class Offers {
         if (!wire || fuse.holder == holder->id) return;
         offers_.push_back({Group::seat, holder->name,
                            say("for the {} fuse: two leads of {} to join, {} each", format(fuse.rating),
-                               wire->size, format(holder->lead_length)),
+                               size_words(*wire), format(holder->lead_length)),
                            [this_catalogue = &catalogue_, id = fuse.id, to = holder->id](const Plan& p) {
                                return set_holder(p, *this_catalogue, id, to);
                            }});

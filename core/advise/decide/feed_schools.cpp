@@ -2,6 +2,7 @@
 
 #include <memory>
 
+#include "parts/wire_size.h"
 #include "units/format.h"
 #include "wire/choice.h"
 #include "words/say.h"
@@ -17,7 +18,7 @@ WireNeed need_of(const Plan& plan, const Study& s, size_t i) {
             s.harness.routes[i].length,
             feed.ret == Return::own,
             plan.practices.drop_limit,
-            plan.hottest_air,
+            p.air,
             p.bunched,
             p.wire->insulation,
             p.wire->metric};
@@ -107,7 +108,7 @@ void schools_of(Explained& to, const Plan& plan, const Catalogue& catalogue, con
         auto need = need_of(plan, s, i);
         need.metric = metric;
         const auto* wire = choose_wire(catalogue, need, way);
-        School school{name, wire ? wire->size : say("none thick enough"), purpose,
+        School school{name, wire ? size_words(*wire) : say("none thick enough"), purpose,
                       wire && wire->id == feed.wire};
         school.about = about;
         Follow follow;

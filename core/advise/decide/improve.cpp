@@ -7,6 +7,7 @@
 #include <tl/expected.hpp>
 
 #include "decide/variants.h"
+#include "parts/wire_size.h"
 #include "plan/edits.h"
 #include "propose/rail_edits.h"
 #include "propose/rails.h"
@@ -59,7 +60,7 @@ void wire_steps(const Plan& plan, const Catalogue& catalogue, std::vector<PlanSt
         if (!wire) continue;
         for (const auto* other : {next_thinner(catalogue, *wire), next_thicker(catalogue, *wire)})
             if (other)
-                out.push_back({fmt::format("{}: {}", feed_name(plan, f), other->size),
+                out.push_back({fmt::format("{}: {}", feed_name(plan, f), size_words(*other)),
                                [&plan, feed = f.id, to = other->id]() -> std::optional<Plan> {
                                    return set_wire(plan, feed, to);
                                }});

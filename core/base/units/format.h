@@ -12,9 +12,10 @@ std::string counted(size_t n, const std::string& one, const std::string& many);
 std::string days_words(double days);
 
 /// How numbers look on screen and on paper; files hold them by exact_number() and are the same everywhere.
-struct Presentation {
-    char decimal = '.';   ///< or ','
-    bool inches = false;  ///< lengths in inches and feet
+struct alignas(4) Presentation {  // one word, so that it is read and set whole
+    char decimal = '.';           ///< or ','
+    bool inches = false;          ///< lengths in inches and feet
+    bool both_sizes = false;      ///< sizes of wire in AWG and in mm², not only as they are sold
     bool operator==(const Presentation&) const = default;
 };
 /// For the whole process, as the builder has set it.

@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 
+#include "parts/wire_size.h"
 #include "units/format.h"
 #include "wiring/resistances.h"
 #include "words/say.h"
@@ -47,15 +48,16 @@ FeedStrip feed_strip(const Plan& plan, const Catalogue& catalogue, const Operati
     Ohm back = feed_ohms(wiring, feed, at.copper_back).back_copper;
     for (const auto& j : wiring.joints_of(feed))
         if (j.at == JointAt::frame || j.at == JointAt::other_return) back += j.ohm;
-    strip.items.push_back({StripKind::wire,
-                           {},
-                           {},
-                           core.wire ? say("{} of {}", format(core.length), core.wire->size) : say("no wire"),
-                           out.supply_copper,
-                           back,
-                           {},
-                           {},
-                           {}});
+    strip.items.push_back(
+        {StripKind::wire,
+         {},
+         {},
+         core.wire ? say("{} of {}", format(core.length), size_words(*core.wire)) : say("no wire"),
+         out.supply_copper,
+         back,
+         {},
+         {},
+         {}});
     strip.items.push_back(joint_item(wiring, feed, JointAt::end));
     strip.items.push_back({StripKind::end, {}, {}, name_of(plan, f.to), {}, {}, {}, {}, {}});
 

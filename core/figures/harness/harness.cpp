@@ -18,8 +18,8 @@ namespace sangre {
 namespace {
 
 constexpr double service_loop_m = 0.08;
-constexpr double slack = 0.05;
-constexpr double trim_m = 0.02;
+constexpr double usual_slack = 0.05;
+constexpr double usual_trim_m = 0.02;
 // A wire that moves is bent no tighter than so many times its thickness.
 constexpr double moving_bend = 10;
 
@@ -83,14 +83,29 @@ double moving_loop(const Plan& plan, const Catalogue& catalogue, const Lead& fee
     return loop;
 }
 
+/// The ways that a lead is pinned to, where they join its two ends one after the other.
+Path pinned(const Plan& plan, const Lead& lead, Id here, const Id& to) {
+    Path path;
+    for (const auto& id : lead.by) {
+        const auto* way = by_id(plan.ways, id);
+        if (!way || (way->from != here && way->to != here)) return {};
+        here = way->from == here ? way->to : way->from;
+        path.ways.push_back(static_cast<size_t>(way - plan.ways.data()));
+        path.length += raw(way->length);
+    }
+    path.found = here == to && !path.ways.empty();
+    return path.found ? path : Path{};
+}
+
 double end_allowance(const Catalogue& catalogue, const Lead& feed, const Id& joint) {
     const auto* kind = find(catalogue.joints, joint);
-    if (!kind) return trim_m;
+    const double trim = feed.trim ? raw(*feed.trim) : usual_trim_m;
+    if (!kind) return trim;
     const auto* wire = find(catalogue.wires, feed.wire);
     const int n = std::max(feed.conductors, 1);
     const auto size = wire ? joint_size(*kind, wire->area * n, bundled(wire->conductor, n))
                            : joint_size(*kind, SquareMillimetre(0), Millimetre(0));
-    return raw(size.strip + size.overlap) / 1e3 + trim_m;
+    return raw(size.strip + size.overlap) / 1e3 + trim;
 }
 
 FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed) {
@@ -99,9 +114,14 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed) 
     r.why.title = say("Length: ") + (feed.name.empty() ? feed_name(plan, feed) : feed.name);
     Path path;
     if (!from.empty() && !to.empty() && by_id(plan.places, from) && by_id(plan.places, to)) {
-        path = shortest(plan, from, to, true);
+        path = pinned(plan, feed, from, to);
+        r.pinned = path.found;
+        if (r.pinned)
+            r.why.add(say("By the ways that it is pinned to."));
+        else
+            path = shortest(plan, from, to, true);
         const auto direct = shortest(plan, from, to, false);
-        if (path.found && direct.length < path.length - 1e-9) {
+        if (!r.pinned && path.found && direct.length < path.length - 1e-9) {
             r.went_round = worst_on(plan, direct);
             r.why.add(say("The shortest way is {} past the {}; this goes round it: {}.",
                           format(Metre(direct.length)), r.went_round, format(Metre(path.length))));
@@ -128,7 +148,8 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed) 
     r.end_from = Metre(end_allowance(catalogue, feed, feed.joint_from));
     r.end_to = Metre(end_allowance(catalogue, feed, feed.joint_to));
     const double ends = raw(r.end_from) + raw(r.end_to);
-    const double loop = raw(r.length) > 0.2 ? service_loop_m : 0;
+    const double loop = feed.loop ? raw(*feed.loop) : raw(r.length) > 0.2 ? service_loop_m : 0;
+    const double slack = feed.slack.value_or(usual_slack);
     const double moving = moving_loop(plan, catalogue, feed, path);
     const double exact = (raw(r.length) + loop + moving) * (1 + slack) + ends;
     r.cut = Metre(std::ceil(exact * 100) / 100);
@@ -137,10 +158,10 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed) 
         r.why.add(
             say("What moves on the way takes {}: an arc of {} times the wire's thickness through its angle.",
                 format(Metre(moving)), format_number(moving_bend)));
-    r.why.add(say("({} path + {} service loop{}) × 1.05 slack + {} ends = {:.3f} m, rounded up to {}",
+    r.why.add(say("({} path + {} service loop{}) × {} slack + {} ends = {:.3f} m, rounded up to {}",
                   format(r.length), format(Metre(loop)),
                   moving > 0 ? say(" + {} moving loop", format(Metre(moving))) : std::string(),
-                  format(Metre(ends)), exact, format(r.cut)));
+                  format_number(1 + slack), format(Metre(ends)), exact, format(r.cut)));
     r.why.add(say("Cut long and trim later: a wire can be shortened, not lengthened."));
     return r;
 }

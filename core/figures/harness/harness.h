@@ -18,8 +18,9 @@ struct FeedRoute {
         ways;  ///< in order from the source; empty when both ends share a place or none is known
     LengthBasis basis = LengthBasis::guessed;
     std::string
-        went_round;  ///< what a shorter way leads past, and this does not; empty: this is the shortest
-    Metre cut{};     ///< what to cut, each conductor
+        went_round;       ///< what a shorter way leads past, and this does not; empty: this is the shortest
+    bool pinned = false;  ///< it goes by the ways that were said
+    Metre cut{};          ///< what to cut, each conductor
     Metre end_from{}, end_to{};  ///< of that, what each end takes for its joint and a trim
     int bunched = 1;             ///< circuits lying together with it, itself included, loaded or not
     Why why;

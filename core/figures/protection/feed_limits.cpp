@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 
 #include "item/item.h"
+#include "parts/wire_size.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -39,7 +40,7 @@ std::vector<ItemLimit> item_limits(const Plan& plan, const Lead& feed, const Cat
     add_joint(all, catalogue, feed.joint_to);
     const auto* load = by_id(plan.loads, feed.to);
     if (const auto* lead = load ? find(catalogue.wires, load->lead) : nullptr) {
-        ItemLimit own{{}, say("own lead of ") + load->name + ", " + lead->size};
+        ItemLimit own{{}, say("own lead of ") + load->name + ", " + size_words(*lead)};
         own.lead = lead;
         all.push_back(own);
     }

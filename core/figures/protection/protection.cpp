@@ -80,8 +80,8 @@ FaultCourse fault_course(const Solver& solver, const std::vector<FeedProtection>
 
 std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& catalogue,
                                              const Harness& harness, const Solver& solver,
-                                             const WorstCase& worst,
-                                             const std::vector<ShortCircuit>& shorts) {
+                                             const WorstCase& worst, const std::vector<ShortCircuit>& shorts,
+                                             const std::vector<BoxAir>& boxes) {
     std::vector<FeedProtection> all(plan.feeds.size());
     const auto bunched = bunched_circuits(plan, catalogue, harness, worst);
     const auto charging = charging_currents(plan, catalogue, solver);
@@ -89,6 +89,7 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         auto& p = all[f];
         const auto& feed = plan.feeds[f];
         const auto& x = worst.feeds[f];
+        p.air = air_along(plan, boxes, feed);
         p.wire = find(catalogue.wires, feed.wire);
         if (p.wire) p.insulation = find(catalogue.insulations, p.wire->insulation);
         if (const auto* fuse = device(feed, DeviceKind::fuse); fuse && raw(fuse->rating) > 0) {
@@ -100,12 +101,12 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         if (!p.wire || !p.insulation) continue;
         const int conductors = std::max(feed.conductors, 1);
         p.bunched = bunched[f];
-        p.thermal = thermal_of(*p.wire, *p.insulation, plan.hottest_air, p.bunched, conductors);
+        p.thermal = thermal_of(*p.wire, *p.insulation, p.air, p.bunched, conductors);
         p.items = item_limits(plan, feed, catalogue);
         p.hottest = p.insulation->max, p.hottest_by = p.insulation->name;
         for (const auto& item : p.items)
             if (item.hottest < p.hottest) p.hottest = item.hottest, p.hottest_by = item.name;
-        p.ampacity = current_at_temperature(*p.wire, *p.insulation, p.hottest, plan.hottest_air) *
+        p.ampacity = current_at_temperature(*p.wire, *p.insulation, p.hottest, p.air) *
                      bunching_factor(p.bunched) * conductors;
         p.charging = charging[f];
         p.warm = p.thermal->steady(x.continuous);
@@ -118,9 +119,8 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         const auto& shorted = shorts[f];
         if (shorted.found)
             p.fault = judge_fault(solver, all, f, shorted, fault_course(solver, all, f, shorted));
-        p.need = {x.continuous,        x.peak,          x.peak_time,     x.start,
-                  x.start_time,        x.highest_end,   p.fault.current, plan.hottest_air,
-                  p.charging.square(), p.charging.lasts};
+        p.need = {x.continuous,    x.peak, x.peak_time,         x.start,         x.start_time, x.highest_end,
+                  p.fault.current, p.air,  p.charging.square(), p.charging.lasts};
         // The fuse sits at the source: what it may have to break is a short right behind it, not at the far
         // end.
         // A module gives no more for being shorted nearer.

@@ -2,6 +2,7 @@
 // Every feed's protection: its fuse window, its warmest point, and what a short at its far end would do.
 #include <map>
 
+#include "air/box_air.h"
 #include "harness/harness.h"
 #include "mission/worst.h"
 #include "protection/charging.h"
@@ -33,6 +34,7 @@ struct FeedProtection {
     const WireType* wire = nullptr;
     const Insulation* insulation = nullptr;
     std::shared_ptr<const WireThermal> thermal;
+    Celsius air{};           ///< the hottest round it: of the bodies that its ends stand in
     int bunched = 1;         ///< circuits that warm one another, itself and its parallel conductors included
     Celsius hottest{};       ///< that its conductor may be: the least of insulation, items and joints
     std::string hottest_by;  ///< what sets that
@@ -52,10 +54,11 @@ struct FeedProtection {
     Fault fault;
 };
 
-/// `shorts`: short_circuits() of the plan.
+/// `shorts`: short_circuits() of the plan; `boxes`: warm_bodies() of it.
 std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& catalogue,
                                              const Harness& harness, const Solver& solver,
-                                             const WorstCase& worst, const std::vector<ShortCircuit>& shorts);
+                                             const WorstCase& worst, const std::vector<ShortCircuit>& shorts,
+                                             const std::vector<BoxAir>& boxes);
 
 /// The course of a short at a feed's far end: which wires and fuses it goes through and what becomes of them.
 /// The wires stand in the order of the short's `through`, those without a known wire left out.

@@ -6,6 +6,7 @@
 #include <optional>
 
 #include "cable/cable.h"
+#include "parts/wire_size.h"
 #include "plan/lead_edits.h"
 #include "review/review.h"
 #include "units/format.h"
@@ -123,7 +124,7 @@ void core_overloaded(const Context& c, std::vector<Finding>& out) {
                       {},
                       {k.id},
                       say("{}: {} {} {} {}; it is asked {}.", k.name, sharing,
-                          sharing == 1 ? say("core of") : say("cores of"), wire->size,
+                          sharing == 1 ? say("core of") : say("cores of"), size_words(*wire),
                           "carries " + format(each * static_cast<double>(sharing)), format(k.amps)),
                       {},
                       {}};
@@ -141,7 +142,7 @@ void core_overloaded(const Context& c, std::vector<Finding>& out) {
                 const auto* best =
                     *std::min_element(thicker.begin(), thicker.end(),
                                       [](const auto* a, const auto* b) { return a->area < b->area; });
-                f.fixes.push_back({say("Use ") + best->size,
+                f.fixes.push_back({say("Use ") + size_words(*best),
                                    lead_changed(k.id, [id = best->id](Lead& x) { x.wire = id; })});
             }
             out.push_back(std::move(f));

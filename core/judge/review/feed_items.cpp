@@ -5,6 +5,7 @@
 
 #include "item/item.h"
 #include "joint/item_joint.h"
+#include "parts/wire_size.h"
 #include "plan/edits.h"
 #include "review/exchange.h"
 #include "units/format.h"
@@ -71,7 +72,7 @@ void lead_unprotected(const Context& c, std::vector<Finding>& out) {
             const auto* insulation =
                 item.lead ? find(c.catalogue.insulations, item.lead->insulation) : nullptr;
             if (!insulation || !p.family) continue;
-            const auto thermal = thermal_of(*item.lead, *insulation, c.plan.hottest_air, 1);
+            const auto thermal = thermal_of(*item.lead, *insulation, c.figures.protection[f].air, 1);
             const auto holds = [&](const FuseFamily& family, Ampere rating) {
                 return protects(family, rating, *thermal, *insulation, thermal->steady(p.need.continuous),
                                 p.fault.current);
@@ -130,18 +131,17 @@ void ends_too_warm(const Context& c, std::vector<Finding>& out) {
                   {},
                   {c.plan.feeds[f].id},
                   say("{}: {} at {} is too warm for its {}, which withstands {}.",
-                      c.index().feed_name(c.plan.feeds[f]), p.wire->size, format(p.warm), p.hottest_by,
+                      c.index().feed_name(c.plan.feeds[f]), size_words(*p.wire), format(p.warm), p.hottest_by,
                       format(p.hottest)),
                   {},
                   {}};
         x.why.add(say("{} withstands {}; the wire brings its heat to what it ends in.", p.insulation->name,
                       format(p.insulation->max)));
         for (const auto* w = next_thicker(c.catalogue, *p.wire); w; w = next_thicker(c.catalogue, *w)) {
-            if (thermal_of(*w, *p.insulation, c.plan.hottest_air, p.bunched)->steady(p.need.continuous) >
-                p.hottest)
+            if (thermal_of(*w, *p.insulation, p.air, p.bunched)->steady(p.need.continuous) > p.hottest)
                 continue;
             x.fixes.push_back(
-                {say("Use ") + w->size,
+                {say("Use ") + size_words(*w),
                  [id = c.plan.feeds[f].id, to = w->id](const Plan& plan) { return set_wire(plan, id, to); }});
             break;
         }

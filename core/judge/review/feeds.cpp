@@ -6,6 +6,7 @@
 
 #include "battery/pack.h"
 #include "item/item.h"
+#include "parts/wire_size.h"
 #include "protection/inrush.h"
 #include "review/exchange.h"
 #include "units/format.h"
@@ -47,7 +48,7 @@ void plug_wire(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds[f].id},
-                  say("{}: {} is too {} for {}.", c.index().feed_name(c.plan.feeds[f]), w->size,
+                  say("{}: {} is too {} for {}.", c.index().feed_name(c.plan.feeds[f]), size_words(*w),
                       thin ? say("thin") : say("thick"), t->name),
                   {},
                   {}};
@@ -206,7 +207,7 @@ void steps_down(const Context& c, std::vector<Finding>& out) {
                   {},
                   {c.plan.feeds[f].id},
                   say("{}: {} goes on as {} without a fuse at the step.",
-                      c.index().feed_name(c.plan.feeds[f]), above->size, p.wire->size),
+                      c.index().feed_name(c.plan.feeds[f]), size_words(*above), size_words(*p.wire)),
                   {},
                   {}};
         x.why.add(say("The {} above protects the thicker wire, not this one.", format(p.rating)));

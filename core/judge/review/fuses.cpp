@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "parts/wire_size.h"
 #include "review/exchange.h"
 #include "review/review.h"
 #include "units/format.h"
@@ -27,12 +28,12 @@ std::optional<Fix> thicker_wire(const Context& c, size_t i) {
     const auto& p = c.figures.protection[i];
     if (!p.wire || !p.family) return std::nullopt;
     for (const auto* w = next_thicker(c.catalogue, *p.wire); w; w = next_thicker(c.catalogue, *w)) {
-        const auto& thermal = *thermal_of(*w, *p.insulation, c.plan.hottest_air, p.bunched);
+        const auto& thermal = *thermal_of(*w, *p.insulation, p.air, p.bunched);
         // A thicker wire lets more current into a short: twice the present one bounds what a gauge step adds.
         if (!protects(*p.family, p.rating, thermal, *p.insulation, thermal.steady(p.need.continuous),
                       p.fault.current * 2))
             continue;
-        return Fix{say("Use ") + w->size, [id = c.plan.feeds[i].id, to = w->id](const Plan& plan) {
+        return Fix{say("Use ") + size_words(*w), [id = c.plan.feeds[i].id, to = w->id](const Plan& plan) {
                        return set_wire(plan, id, to);
                    }};
     }
@@ -116,20 +117,20 @@ void fuse_too_big(const Context& c, std::vector<Finding>& out) {
                   {},
                   {feed.id},
                   say("{}: the {} fuse does not protect {}.", c.index().feed_name(feed), format(p.rating),
-                      p.wire->size),
+                      size_words(*p.wire)),
                   {},
                   {}};
         if (p.fault.outcome == FaultOutcome::hurts)
             f.sentence =
                 say("{}: the {} fuse lets {} reach {} before it opens in {}.", c.index().feed_name(feed),
-                    format(p.rating), p.wire->size, format(p.fault.wire), format(p.fault.time));
+                    format(p.rating), size_words(*p.wire), format(p.fault.wire), format(p.fault.time));
         if (crossing)
             f.why.add(say("At {} the fuse may take {}; the wire withstands that for {}.", format(*crossing),
                           format(slow_edge(*p.family, p.rating, *crossing)),
                           format(damage_time(*p.thermal, *p.insulation, *crossing, p.warm))),
                       Tone::danger);
-        f.why.add(say("The wire carries {} continuously, bunched and in {}.", format(p.ampacity),
-                      format(c.plan.hottest_air)));
+        f.why.add(
+            say("The wire carries {} continuously, bunched and in {}.", format(p.ampacity), format(p.air)));
         if (p.largest) f.why.add(say("Largest that protects it: {}.", format(*p.largest)), Tone::good);
         f.why.source = p.family->source;
         if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed.id, *fit));

@@ -9,6 +9,7 @@
 #include "joint/choose.h"
 #include "joint/joint.h"
 #include "joint/pigtail.h"
+#include "parts/wire_size.h"
 #include "plan/edits.h"
 #include "review/joint_places.h"
 #include "review/review.h"
@@ -206,10 +207,10 @@ void lead_too_thin(const Context& c, std::vector<Finding>& out) {
                   {},
                   {load.id, c.plan.feeds[f].id},
                   asked > stands
-                      ? say("{}: its own lead, {}, carries {}; it is asked {}.", load.name, lead->size,
+                      ? say("{}: its own lead, {}, carries {}; it is asked {}.", load.name, size_words(*lead),
                             format(stands), format(asked))
                       : say("{}: its own lead, {}, is thinner than its fuse protects: it carries {}.",
-                            load.name, lead->size, format(stands)),
+                            load.name, size_words(*lead), format(stands)),
                   {},
                   {}};
         x.why.add(
@@ -220,11 +221,12 @@ void lead_too_thin(const Context& c, std::vector<Finding>& out) {
                 continue;
             const auto better = ampacity(w, *insulation, c.plan.hottest_air);
             if (better < asked || (p.family && p.rating > better * 1.35)) continue;
-            x.fixes.push_back({say("A lead of ") + w.size, [id = load.id, to = w.id](const Plan& plan) {
-                                   auto l = *by_id(plan.loads, id);
-                                   l.lead = to;
-                                   return put_load(plan, l);
-                               }});
+            x.fixes.push_back(
+                {say("A lead of ") + size_words(w), [id = load.id, to = w.id](const Plan& plan) {
+                     auto l = *by_id(plan.loads, id);
+                     l.lead = to;
+                     return put_load(plan, l);
+                 }});
             break;
         }
         out.push_back(std::move(x));

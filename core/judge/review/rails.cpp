@@ -214,17 +214,18 @@ void noise(const Context& c, std::vector<Finding>& out) {
 void too_hot(const Context& c, std::vector<Finding>& out) {
     each_module(c, [&](size_t i, const Converter& k, const ConverterType& t) {
         const auto& x = c.figures.worst.converters[i];
-        const Celsius part(raw(c.plan.hottest_air) + temperature_rise(t, x.heat));
+        const auto air = air_round(c.plan, c.figures.boxes, k.id);
+        const Celsius part(raw(air) + temperature_rise(t, x.heat));
         if (part <= t.hottest) return;
         Finding f{raw(part) > raw(t.hottest) + 25 ? Severity::danger : Severity::caution,
                   {},
                   {k.id},
-                  say("{} gets {} hot in {} air; it withstands {}.", k.name, format(part),
-                      format(c.plan.hottest_air), format(t.hottest)),
+                  say("{} gets {} hot in {} air; it withstands {}.", k.name, format(part), format(air),
+                      format(t.hottest)),
                   {},
                   {}};
-        f.why.add(say("{} of heat × {} K/W + {} = {}", format(x.heat), format_number(t.thermal),
-                      format(c.plan.hottest_air), format(part)));
+        f.why.add(say("{} of heat × {} K/W + {} = {}", format(x.heat), format_number(t.thermal), format(air),
+                      format(part)));
         // One with less loss or more metal.
         for (const auto& other : c.catalogue.converters) {
             const double watts =
@@ -233,8 +234,7 @@ void too_hot(const Context& c, std::vector<Finding>& out) {
                 t.kind == ConverterKind::linear
                     ? other.kind == ConverterKind::buck &&
                           raw(k.set) * raw(x.continuous) * (1 / other.efficiency - 1) * other.thermal < 30
-                    : other.kind == t.kind &&
-                          watts * other.thermal + raw(c.plan.hottest_air) < raw(other.hottest);
+                    : other.kind == t.kind && watts * other.thermal + raw(air) < raw(other.hottest);
             if (!cooler || other.in_max < x.in_highest * 1.25 || other.in_min > x.in_lowest ||
                 k.set < other.out_min || k.set > other.out_max ||
                 other.rated * other.trusted < x.continuous || other.rated < x.peak ||

@@ -16,7 +16,7 @@ const std::vector<Rule>& rules() {
               &rules_of::plugs,    &rules_of::returns,    &rules_of::cables,  &rules_of::cable_supplies,
               &rules_of::passives, &rules_of::item_ends,  &rules_of::thermal, &rules_of::terminals,
               &rules_of::hubs,     &rules_of::crimps,     &rules_of::joints,  &rules_of::routing,
-              &rules_of::vital})
+              &rules_of::boxes,    &rules_of::vital})
             list.insert(list.end(), group->begin(), group->end());
         return list;
     }();

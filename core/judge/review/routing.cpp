@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "harness/fittings.h"
+#include "parts/wire_size.h"
 #include "plan/on_way.h"
 #include "review/review.h"
 #include "units/format.h"
@@ -94,7 +95,7 @@ void offer_insulations(const Context& c, size_t feed, Celsius air, Finding& x) {
         if (air >= insulation->max || warmest_at(c, feed, other, *insulation, air) > insulation->max)
             continue;
         x.fixes.push_back(
-            {say("Use {} in {}", other.size, insulation->name),
+            {say("Use {} in {}", size_words(other), insulation->name),
              [id = c.plan.feeds[feed].id, wire = other.id](const Plan& q) { return set_wire(q, id, wire); }});
         return;
     }
@@ -116,7 +117,7 @@ void past_heat(const Context& c, std::vector<Finding>& out) {
                       {},
                       {feed.id, way.id},
                       say("{}: {} reaches {} past the {} at {}; {} withstands {}.", c.index().feed_name(feed),
-                          p.wire->size, format(warm), on_way_words(thing), name_of(c.plan, way.id),
+                          size_words(*p.wire), format(warm), on_way_words(thing), name_of(c.plan, way.id),
                           p.insulation->name, format(p.insulation->max)),
                       {},
                       {}};

@@ -1,5 +1,6 @@
 #include <fmt/format.h>
 
+#include "parts/wire_size.h"
 #include "review/review.h"
 #include "units/format.h"
 #include "wire/choice.h"
@@ -13,7 +14,7 @@ namespace {
 constexpr double fix_share = 0.97;  // of the limit: a mend that just meets it is found again
 
 Fix use_wire(const Lead& feed, const WireType& wire) {
-    return {say("Use ") + wire.size,
+    return {say("Use ") + size_words(wire),
             [id = feed.id, to = wire.id](const Plan& p) { return set_wire(p, id, to); }};
 }
 
@@ -76,7 +77,7 @@ void too_warm(const Context& c, std::vector<Finding>& out) {
                   {},
                   {c.plan.feeds[i].id},
                   say("{}: {} reaches {}; {} withstands {}.", c.index().feed_name(c.plan.feeds[i]),
-                      p.wire->size, format(p.warmest), p.insulation->name, format(p.insulation->max)),
+                      size_words(*p.wire), format(p.warmest), p.insulation->name, format(p.insulation->max)),
                   {},
                   {}};
         f.why.add(say("{} continuously, {} for {}; the wire carries {}.", format(p.need.continuous),
@@ -85,7 +86,7 @@ void too_warm(const Context& c, std::vector<Finding>& out) {
             say("Heat balance in still air, Churchill & Chu 1975; bunching IEC 60364-5-52 B.52.17");
         const WireType* enough = nullptr;
         for (const auto* w = next_thicker(c.catalogue, *p.wire); w; w = next_thicker(c.catalogue, *w)) {
-            const auto& thermal = *thermal_of(*w, *p.insulation, c.plan.hottest_air, p.bunched);
+            const auto& thermal = *thermal_of(*w, *p.insulation, p.air, p.bunched);
             const auto warm = thermal.steady(p.need.continuous);
             if (std::max(warm, thermal.after(p.need.peak, p.need.peak_time, warm)) > p.insulation->max)
                 continue;

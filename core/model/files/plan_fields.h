@@ -28,10 +28,11 @@ template <class V>
 void visit(V& v, Body& b) {
     v("id", b.id), v("name", b.name), v("material", b.material), v("sealed", b.sealed), v("in", b.in);
     v("length_mm", b.length), v("width_mm", b.width), v("height_mm", b.height), v("wall_mm", b.wall);
+    v("sun", b.sun), v("vents_mm2", b.vents), v("fan_m3_h", b.fan);
 }
 template <class V>
 void visit(V& v, Place& p) {
-    v("id", p.id), v("name", p.name), v("body", p.body), v("x", p.x), v("y", p.y);
+    v("id", p.id), v("name", p.name), v("body", p.body), v("side", p.side), v("x", p.x), v("y", p.y);
 }
 template <class V>
 void visit(V& v, Opening& o) {
@@ -40,11 +41,22 @@ void visit(V& v, Opening& o) {
 template <class V>
 void visit(V& v, OnWay& o) {
     v("kind", o.kind), v("at_m", o.at), v("opening", o.opening), v("hot_C", o.hot);
-    v("turn_deg", o.degrees);
+    v("turn_deg", o.degrees), v("zone", o.zone);
+}
+template <class V>
+void visit(V& v, Side& s) {
+    v("id", s.id), v("name", s.name), v("picture", s.picture), v("across_m", s.across), v("tall", s.tall);
+}
+template <class V>
+void visit(V& v, Zone& z) {
+    v("id", z.id), v("name", z.name), v("kind", z.kind), v("side", z.side);
+    v("left", z.left), v("top", z.top), v("wide", z.width), v("high", z.height);
+    v("hot_C", z.hot), v("turn_deg", z.degrees);
 }
 template <class V>
 void visit(V& v, Way& w) {
     v("id", w.id), v("from", w.from), v("to", w.to), v("length_m", w.length), v("on_it", w.on_it);
+    v("drawn", w.drawn), v("bends", w.bends), v("rise_m", w.rise);
 }
 template <class V>
 void visit(V& v, Source& b) {
@@ -114,6 +126,7 @@ void visit(V& v, Lead& l) {
         v("joint_to", l.joint_to), v("items", l.devices);
     v("terminal_from", l.terminal_from), v("terminal_to", l.terminal_to);
     v("return_from", l.return_from), v("return_to", l.return_to);
+    v("by", l.by), v("loop_m", l.loop), v("trim_m", l.trim), v("slack", l.slack);
     // What is said of a cable by its cores is not said again, nor of plain wires what only cables have.
     if (v.either() || l.cores.empty())
         v("conductors", l.conductors), v("supply_colour", l.supply_colour),
@@ -151,9 +164,9 @@ void visit(V& v, Plan& p) {
         v("hottest_air_C", p.hottest_air);
     v("coldest_air_C", p.coldest_air), v("sources", p.sources), v("hubs", p.hubs),
         v("converters", p.converters);
-    v("loads", p.loads), v.leads(p.feeds, p.cables), v("bodies", p.bodies), v("places", p.places),
-        v("openings", p.openings), v("ways", p.ways), v("phases", p.phases),
-        v("repeats_per_day", p.repeats_per_day);
+    v("loads", p.loads), v.leads(p.feeds, p.cables), v("bodies", p.bodies), v("sides", p.sides),
+        v("zones", p.zones), v("places", p.places), v("openings", p.openings), v("ways", p.ways),
+        v("phases", p.phases), v("repeats_per_day", p.repeats_per_day);
     v("passives", p.passives), v("terminals", p.terminals), v("own_steps", p.own_steps),
         v("own_readings", p.own_readings);
     v("practices", p.practices), v("done", p.done), v("measured", p.measured), v("log", p.log);

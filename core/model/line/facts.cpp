@@ -35,6 +35,8 @@ constexpr std::array plan_facts{
     Fact{"loads", "", unsaid},
     Fact{"leads", "", unsaid},
     Fact{"bodies", "", unsaid},
+    Fact{"sides", "", unsaid},
+    Fact{"zones", "", unsaid},
     Fact{"places", "", unsaid},
     Fact{"openings", "", unsaid},
     Fact{"ways", "", unsaid},
@@ -175,6 +177,10 @@ constexpr std::array lead_facts{
     Fact{"return_to", "return lands on", text, to_say("the terminal at its end that the return begins on")},
     Fact{"conductors", "conductors", plain, to_say("alike, in parallel")},
     Fact{"supply_colour", "supply", text, to_say("colour of the supply")},
+    Fact{"by", "by way", way, to_say("a way that it is to go by")},
+    Fact{"loop_m", "loop", plain, to_say("wire for what is to be lifted out or to move")},
+    Fact{"trim_m", "trim", plain, to_say("what is cut off at each end")},
+    Fact{"slack", "slack", plain, to_say("share of the path that is added: 0.05 is 5 %")},
     Fact{"return_colour", "return colour", text, to_say("colour of the return")},
     Fact{"kind", "cable", plain, to_say("what cable it is"), false, words_of<CableKind>},
     Fact{"volts_V", "volts", plain, to_say("highest on the supply core of a cable that does not feed")},
@@ -218,12 +224,35 @@ constexpr std::array body_facts{
     Fact{"length_mm", "length", plain, to_say("outside")},
     Fact{"width_mm", "width", plain, to_say("outside")},
     Fact{"height_mm", "height", plain, to_say("outside")},
-    Fact{"wall_mm", "wall", plain, to_say("thickness of its wall")}};
+    Fact{"wall_mm", "wall", plain, to_say("thickness of its wall")},
+    Fact{"sun", "in the sun", plain, to_say("the sun shines on it")},
+    Fact{"vents_mm2", "vents", plain, to_say("openings that let air in, and as much that let it out")},
+    Fact{"fan_m3_h", "fan", plain, to_say("cubic metres an hour that a fan moves through it")}};
 
-constexpr std::array place_facts{id_fact, Fact{"name", "", head, to_say("what it is called")},
+constexpr std::array place_facts{id_fact,
+                                 Fact{"name", "", head, to_say("what it is called")},
                                  Fact{"body", "in", body, to_say("the body that it is in")},
+                                 Fact{"side", "on", side, to_say("the side that it is drawn on")},
                                  Fact{"x", "across", plain, to_say("from above, 0 left to 1 right")},
                                  Fact{"y", "along", plain, to_say("from above, 0 front to 1 rear")}};
+
+constexpr std::array side_facts{
+    id_fact, Fact{"name", "", head, to_say("what it is called")},
+    Fact{"picture", "picture", text, to_say("name of a file beside the plan")},
+    Fact{"across_m", "across", plain, to_say("what lies between its left and right edge")},
+    Fact{"tall", "tall", plain, to_say("its height over its width")}};
+
+constexpr std::array zone_facts{
+    id_fact,
+    Fact{"name", "", head, to_say("what it is called")},
+    Fact{"kind", "kind", plain, to_say("what ways meet in it"), true, words_of<OnWayKind>},
+    Fact{"side", "on", side, to_say("the side that it is drawn on")},
+    Fact{"left", "left", plain, to_say("its left edge, 0 left to 1 right")},
+    Fact{"top", "top", plain, to_say("its upper edge, 0 to 1")},
+    Fact{"wide", "wide", plain, to_say("its width, in shares of its side")},
+    Fact{"high", "high", plain, to_say("its height, in shares of its side")},
+    Fact{"hot_C", "hot", plain, to_say("how hot it gets there")},
+    Fact{"turn_deg", "turns", plain, to_say("degrees that it turns through")}};
 
 constexpr std::array opening_facts{
     id_fact, Fact{"name", "", head, to_say("what it is called")},
@@ -232,15 +261,21 @@ constexpr std::array opening_facts{
     Fact{"bore_mm", "bore", plain, to_say("that wires go through"), true}};
 
 constexpr std::array way_facts{
-    id_fact, Fact{"from", "", head, to_say("“Hub board → Pump well”: between which places")},
-    Fact{"to", "", head}, Fact{"length_m", "length", plain, to_say("measured"), true},
-    Fact{"on_it", "meets", unsaid, to_say("one line each: what it meets")}};
+    id_fact,
+    Fact{"from", "", head, to_say("“Hub board → Pump well”: between which places")},
+    Fact{"to", "", head},
+    Fact{"length_m", "length", plain, to_say("measured"), true},
+    Fact{"on_it", "meets", unsaid, to_say("one line each: what it meets")},
+    Fact{"drawn", "as drawn", plain, to_say("its length is that of its line on the picture")},
+    Fact{"bends", "bends", text, to_say("points of its line between its ends: 0.31,0.4 0.5,0.42")},
+    Fact{"rise_m", "rise", plain, to_say("what it goes up or down besides")}};
 
 constexpr std::array on_way_facts{Fact{"kind", "", head, to_say("what is met"), false, words_of<OnWayKind>},
                                   Fact{"at_m", "at", plain, to_say("from the way's beginning")},
                                   Fact{"opening", "through", opening, to_say("which opening")},
                                   Fact{"hot_C", "hot", plain, to_say("how hot it gets there")},
-                                  Fact{"turn_deg", "turns", plain, to_say("degrees that it turns through")}};
+                                  Fact{"turn_deg", "turns", plain, to_say("degrees that it turns through")},
+                                  Fact{"zone", "of zone", zone, to_say("the zone that it is met in")}};
 
 constexpr std::array terminal_facts{
     Fact{"name", "", head, to_say("as it is printed there")},
@@ -293,27 +328,29 @@ constexpr std::array log_facts{Fact{"text", "", head, to_say("what was done or n
 
 constexpr LineKind plan_kind{to_say("plan"), to_say("The plan itself: its air, its frame."), plan_facts,
                              false},
-    practices_kind{to_say("practices"), "The schools that a plan follows.", practice_facts, false},
-    source_kind{to_say("source"), "What power comes from.", source_facts},
-    hub_kind{to_say("hub"), "Where leads meet.", hub_facts},
-    converter_kind{to_say("converter"), "A module and the rail that it gives.", converter_facts},
-    load_kind{to_say("load"), "What must run.", load_facts},
-    passive_kind{to_say("part"), "What draws nothing itself.", passive_facts},
-    lead_kind{to_say("lead"), "What runs between two parts; its items and cores on lines of their own.",
-              lead_facts},
-    device_kind{to_say("item"), "What sits in a lead.", device_facts, false},
-    core_kind{to_say("core"), "A conductor of a cable.", core_facts, false},
-    body_kind{to_say("body"), "A box, hull, frame or arm.", body_facts},
-    place_kind{to_say("place"), "A spot in the machine.", place_facts},
-    opening_kind{to_say("opening"), "Where a wall is passed.", opening_facts},
-    way_kind{to_say("way"), "A measured way between two places.", way_facts},
-    on_way_kind{to_say("meets"), "What a way meets.", on_way_facts, false},
-    terminal_kind{to_say("terminal"), "A named point of a part.", terminal_facts, false},
-    phase_kind{to_say("phase"), "A part of the day.", phase_facts},
-    step_kind{to_say("step"), "A step of your own.", step_facts},
-    reading_kind{to_say("reading"), "A reading of your own.", reading_facts},
-    measured_kind{to_say("measured"), "What a reading was.", measured_facts, false},
-    log_kind{to_say("log"), "An entry of the log.", log_facts, false};
+    practices_kind{to_say("practices"), to_say("The schools that a plan follows."), practice_facts, false},
+    source_kind{to_say("source"), to_say("What power comes from."), source_facts},
+    hub_kind{to_say("hub"), to_say("Where leads meet."), hub_facts},
+    converter_kind{to_say("converter"), to_say("A module and the rail that it gives."), converter_facts},
+    load_kind{to_say("load"), to_say("What must run."), load_facts},
+    passive_kind{to_say("part"), to_say("What draws nothing itself."), passive_facts},
+    lead_kind{to_say("lead"),
+              to_say("What runs between two parts; its items and cores on lines of their own."), lead_facts},
+    device_kind{to_say("item"), to_say("What sits in a lead."), device_facts, false},
+    core_kind{to_say("core"), to_say("A conductor of a cable."), core_facts, false},
+    body_kind{to_say("body"), to_say("A box, hull, frame or arm."), body_facts},
+    place_kind{to_say("place"), to_say("A spot in the machine."), place_facts},
+    side_kind{to_say("side"), to_say("The machine from one side, with its picture."), side_facts},
+    zone_kind{to_say("zone"), to_say("An area of a side that ways meet something in."), zone_facts},
+    opening_kind{to_say("opening"), to_say("Where a wall is passed."), opening_facts},
+    way_kind{to_say("way"), to_say("A measured way between two places."), way_facts},
+    on_way_kind{to_say("meets"), to_say("What a way meets."), on_way_facts, false},
+    terminal_kind{to_say("terminal"), to_say("A named point of a part."), terminal_facts, false},
+    phase_kind{to_say("phase"), to_say("A part of the day."), phase_facts},
+    step_kind{to_say("step"), to_say("A step of your own."), step_facts},
+    reading_kind{to_say("reading"), to_say("A reading of your own."), reading_facts},
+    measured_kind{to_say("measured"), to_say("What a reading was."), measured_facts, false},
+    log_kind{to_say("log"), to_say("An entry of the log."), log_facts, false};
 
 }  // namespace
 
@@ -330,6 +367,8 @@ const LineKind& line_kind(const Core&) { return core_kind; }
 const LineKind& line_kind(const Body&) { return body_kind; }
 const LineKind& line_kind(const Place&) { return place_kind; }
 const LineKind& line_kind(const Opening&) { return opening_kind; }
+const LineKind& line_kind(const Side&) { return side_kind; }
+const LineKind& line_kind(const Zone&) { return zone_kind; }
 const LineKind& line_kind(const Way&) { return way_kind; }
 const LineKind& line_kind(const OnWay&) { return on_way_kind; }
 const LineKind& line_kind(const Terminal&) { return terminal_kind; }
@@ -340,10 +379,10 @@ const LineKind& line_kind(const Measured&) { return measured_kind; }
 const LineKind& line_kind(const LogEntry&) { return log_kind; }
 
 std::vector<const LineKind*> line_kinds() {
-    return {&plan_kind,     &practices_kind, &body_kind,   &place_kind,     &opening_kind, &way_kind,
-            &on_way_kind,   &source_kind,    &hub_kind,    &converter_kind, &load_kind,    &passive_kind,
-            &terminal_kind, &lead_kind,      &device_kind, &core_kind,      &phase_kind,   &step_kind,
-            &reading_kind,  &measured_kind,  &log_kind};
+    return {&plan_kind,    &practices_kind, &body_kind,     &side_kind,     &zone_kind,   &place_kind,
+            &opening_kind, &way_kind,       &on_way_kind,   &source_kind,   &hub_kind,    &converter_kind,
+            &load_kind,    &passive_kind,   &terminal_kind, &lead_kind,     &device_kind, &core_kind,
+            &phase_kind,   &step_kind,      &reading_kind,  &measured_kind, &log_kind};
 }
 
 const Fact* fact_of(const LineKind& kind, std::string_view key) {
@@ -358,6 +397,12 @@ ThingSort sort_of(FactForm form) {
             return ThingSort::place;
         case FactForm::body:
             return ThingSort::body;
+        case FactForm::side:
+            return ThingSort::side;
+        case FactForm::zone:
+            return ThingSort::zone;
+        case FactForm::way:
+            return ThingSort::way;
         case FactForm::opening:
             return ThingSort::opening;
         case FactForm::lead:
@@ -379,6 +424,12 @@ const char* sort_word(FactForm form) {
             return to_say("place");
         case FactForm::body:
             return to_say("body");
+        case FactForm::side:
+            return to_say("side");
+        case FactForm::zone:
+            return to_say("zone");
+        case FactForm::way:
+            return to_say("way");
         case FactForm::opening:
             return to_say("opening");
         case FactForm::lead:

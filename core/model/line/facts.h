@@ -14,7 +14,10 @@ enum class FactForm {
     part,   ///< the name of a part
     place,
     body,
+    side,
+    zone,
     opening,
+    way,
     lead,
     wire,
     joint,
@@ -54,6 +57,8 @@ const LineKind& line_kind(const Core&);
 const LineKind& line_kind(const Body&);
 const LineKind& line_kind(const Place&);
 const LineKind& line_kind(const Opening&);
+const LineKind& line_kind(const Side&);
+const LineKind& line_kind(const Zone&);
 const LineKind& line_kind(const Way&);
 const LineKind& line_kind(const OnWay&);
 const LineKind& line_kind(const Terminal&);

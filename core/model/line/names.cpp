@@ -63,8 +63,17 @@ LineNames::Sort LineNames::gather(ThingSort sort) const {
         case ThingSort::body:
             take(plan_->bodies);
             break;
+        case ThingSort::side:
+            take(plan_->sides);
+            break;
+        case ThingSort::zone:
+            take(plan_->zones);
+            break;
         case ThingSort::opening:
             take(plan_->openings);
+            break;
+        case ThingSort::way:
+            for (const auto& way : plan_->ways) s.add(way.id, name_of(*plan_, way.id));
             break;
         case ThingSort::lead: {
             const auto& parts = of(ThingSort::part).by_id;

@@ -10,7 +10,7 @@
 namespace sangre {
 
 /// What a reference may be to.
-enum class ThingSort { part, place, body, opening, lead, wire, joint, entry };
+enum class ThingSort { part, place, body, side, zone, opening, way, lead, wire, joint, entry };
 
 /// The names of a plan's things and of the catalogue's entries, looked up both ways. Plan and catalogue must
 /// outlive it and stay as they are; one thread at a time.

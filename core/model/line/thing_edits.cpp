@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "line/clauses.h"
+#include "plan/drawn.h"
 #include "plan/landing.h"
 #include "plan/lead_edits.h"
 #include "words/say.h"
@@ -22,7 +23,8 @@ bool with_thing(AnyPlan& plan, const Id& id, With with) {
     };
     if (in(plan.sources) || in(plan.hubs) || in(plan.converters) || in(plan.loads) || in(plan.passives) ||
         in(plan.feeds) || in(plan.cables) || in(plan.bodies) || in(plan.places) || in(plan.openings) ||
-        in(plan.ways) || in(plan.phases) || in(plan.own_steps) || in(plan.own_readings))
+        in(plan.sides) || in(plan.zones) || in(plan.ways) || in(plan.phases) || in(plan.own_steps) ||
+        in(plan.own_readings))
         return true;
     for (auto* list : {&plan.feeds, &plan.cables})
         for (auto& lead : *list)
@@ -31,7 +33,7 @@ bool with_thing(AnyPlan& plan, const Id& id, With with) {
 }
 
 /// A lead that ends elsewhere may feed or not, and lands on other terminals.
-Plan settled(Plan plan) { return without_strays(settle_leads(std::move(plan))); }
+Plan settled(Plan plan) { return as_drawn(without_strays(settle_leads(std::move(plan)))); }
 
 }  // namespace
 

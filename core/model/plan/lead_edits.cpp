@@ -86,4 +86,9 @@ Plan settle_leads(Plan plan) {
     return plan;
 }
 
+Plan pin_lead(Plan plan, const Id& lead, std::vector<Id> ways) {
+    if (auto* there = find_lead(plan, lead)) there->by = std::move(ways);
+    return plan;
+}
+
 }  // namespace sangre

@@ -27,4 +27,7 @@ Edit lead_changed(const Id& lead, Change change) {
     };
 }
 
+/// By those ways, one after the other; none: it finds its own again.
+Plan pin_lead(Plan plan, const Id& lead, std::vector<Id> ways);
+
 }  // namespace sangre

@@ -33,6 +33,9 @@ struct Body {
     Millimetre length{}, width{}, height{};  ///< outside; 0: not measured
     Millimetre wall{};                       ///< its thickness; 0: not measured
     Id in{};                                 ///< the body that this one is inside of; empty: none
+    bool sun = false;                        ///< the sun shines on it
+    SquareMillimetre vents{};                ///< openings that let air in, and as much that let it out
+    double fan = 0;                          ///< air that a fan moves through it, m³/h
     std::string extra{};
     bool operator==(const Body&) const = default;
 };
@@ -45,7 +48,19 @@ struct Place {
     double y = 0.5;
     std::string extra{};
     Id body{};  ///< that it is in; empty: nobody has said
+    Id side{};  ///< that it is drawn on; empty: the first
     bool operator==(const Place&) const = default;
+};
+
+/// The machine from one side, on plain paper or on a picture, that places, ways and zones are drawn on.
+struct Side {
+    Id id;
+    std::string name;
+    std::string picture;  ///< name of a file beside the plan; empty: plain paper
+    Metre across{};       ///< what lies between x = 0 and x = 1; 0: nobody has said
+    double tall = 0.6;    ///< its height over its width
+    std::string extra{};
+    bool operator==(const Side&) const = default;
 };
 
 /// A bare hole, one with a grommet in it, or a gland.
@@ -89,6 +104,7 @@ struct OnWay {
     std::string extra{};
     std::optional<Celsius> hot{};  ///< of a hot place: how hot it gets; absent: nobody has said
     double degrees = 0;            ///< of what moves: how far it turns; 0: nobody has said
+    Id zone{};                     ///< that it is met in, where the way is drawn through one; else empty
     bool operator==(const OnWay&) const = default;
 };
 
@@ -99,7 +115,23 @@ struct Way {
     Metre length{};
     std::vector<OnWay> on_it{};
     std::string extra{};
+    bool drawn = false;   ///< its length is that of its line on the picture, and follows it
+    std::string bends{};  ///< points of its line between its ends, "0.31,0.4 0.5,0.42", in shares of its side
+    Metre rise{};         ///< what it goes up or down besides
     bool operator==(const Way&) const = default;
+};
+
+/// An area of a side that ways are drawn through: they meet there what it is.
+struct Zone {
+    Id id;
+    std::string name;
+    OnWayKind kind = OnWayKind::heat;
+    Id side{};                                                ///< empty: the first
+    double left = 0.4, top = 0.4, width = 0.2, height = 0.2;  ///< in shares of its side
+    std::optional<Celsius> hot{};                             ///< as of what is on a way
+    double degrees = 0;
+    std::string extra{};
+    bool operator==(const Zone&) const = default;
 };
 
 /// "opening", "hinge", "hot place", "sharp edge".

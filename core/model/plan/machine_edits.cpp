@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "plan/drawn.h"
 #include "plan/list_edits.h"
 
 namespace sangre {
@@ -48,13 +49,13 @@ Plan move_place(Plan plan, const Id& place, double x, double y) {
         p.x = std::clamp(x, 0.0, 1.0);
         p.y = std::clamp(y, 0.0, 1.0);
     });
-    return plan;
+    return as_drawn(std::move(plan));
 }
 
 Plan put_place(Plan plan, Place place) {
     if (place.id.empty()) place.id = fresh_id(plan, "place", place.name);
     put(plan.places, std::move(place));
-    return plan;
+    return as_drawn(std::move(plan));
 }
 
 Plan remove_place(Plan plan, const Id& place) {
@@ -74,7 +75,7 @@ Plan remove_place(Plan plan, const Id& place) {
 Plan put_way(Plan plan, Way way) {
     if (way.id.empty()) way.id = fresh_id(plan, "way", name_of(plan, way.from) + " " + name_of(plan, way.to));
     put(plan.ways, std::move(way));
-    return plan;
+    return as_drawn(std::move(plan));
 }
 
 Plan remove_way(Plan plan, const Id& way) {
@@ -83,6 +84,9 @@ Plan remove_way(Plan plan, const Id& way) {
         for (const auto& thing : gone->on_it)
             if (!thing.opening.empty()) openings.push_back(thing.opening);
     std::erase_if(plan.ways, [&](const auto& w) { return w.id == way; });
+    for (auto* list : {&plan.feeds, &plan.cables})
+        for (auto& lead : *list)
+            if (std::find(lead.by.begin(), lead.by.end(), way) != lead.by.end()) lead.by.clear();
     for (const auto& opening : openings) plan = forget_unused(std::move(plan), opening);
     return plan;
 }

@@ -17,7 +17,8 @@ Plan remove_place(Plan plan, const Id& place);
 Plan set_part_place(Plan plan, const Id& part, const Id& place);
 
 Plan put_way(Plan plan, Way way);
-/// Without the openings that only this way went through and that have no name.
+/// Without the openings that only this way went through and that have no name; leads pinned to it find their
+/// own way again.
 Plan remove_way(Plan plan, const Id& way);
 
 Plan put_opening(Plan plan, Opening opening);

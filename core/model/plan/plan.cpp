@@ -23,9 +23,9 @@ std::string name_of(const Plan& plan, const Id& id) {
         const auto* found = by_id(list, id);
         return found ? &found->name : nullptr;
     };
-    for (const auto* name :
-         {look(plan.loads), look(plan.converters), look(plan.hubs), look(plan.sources), look(plan.passives),
-          look(plan.bodies), look(plan.places), look(plan.phases), look(plan.cables)})
+    for (const auto* name : {look(plan.loads), look(plan.converters), look(plan.hubs), look(plan.sources),
+                             look(plan.passives), look(plan.bodies), look(plan.sides), look(plan.zones),
+                             look(plan.places), look(plan.phases), look(plan.cables)})
         if (name) return *name;
     if (const auto* feed = by_id(plan.feeds, id)) return feed_name(plan, *feed);
     if (const auto* way = by_id(plan.ways, id))
@@ -194,8 +194,8 @@ Id fresh_id(const Plan& plan, const std::string& prefix, const std::string& name
     const auto taken = [&](const Id& id) {
         return find_part(plan, id).kind != PartKind::none || by_id(plan.feeds, id) ||
                by_id(plan.places, id) || by_id(plan.bodies, id) || by_id(plan.openings, id) ||
-               by_id(plan.ways, id) || by_id(plan.phases, id) || by_id(plan.cables, id) ||
-               by_id(plan.passives, id);
+               by_id(plan.sides, id) || by_id(plan.zones, id) || by_id(plan.ways, id) ||
+               by_id(plan.phases, id) || by_id(plan.cables, id) || by_id(plan.passives, id);
     };
     Id id = slug;
     for (int n = 2; taken(id); ++n) id = slug + "-" + std::to_string(n);

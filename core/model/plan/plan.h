@@ -174,6 +174,10 @@ struct Lead {
     // Names of the terminals that it lands on; empty: the part's only one of that role.
     std::string terminal_from{}, terminal_to{};  ///< of its supply
     std::string return_from{}, return_to{};      ///< of its return
+    std::vector<Id> by{};                        ///< ways that it is to go by; empty: the least
+    std::optional<Metre> loop{};    ///< what is to be lifted out or to move; absent: the usual service loop
+    std::optional<Metre> trim{};    ///< cut off at each end; absent: as usual
+    std::optional<double> slack{};  ///< share of the path that is added; absent: as usual
     bool operator==(const Lead&) const = default;
 };
 
@@ -257,6 +261,8 @@ struct Plan {
     std::vector<Place> places;
     std::vector<Opening> openings;
     std::vector<Way> ways;
+    std::vector<Side> sides;
+    std::vector<Zone> zones;
     std::vector<Phase> phases;
     Practices practices;
     std::map<std::string, std::string> done;   ///< step key → when

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "plan/drawn.h"
 #include "plan/landing.h"
 #include "plan/lead_edits.h"
 #include "plan/machine_edits.h"
@@ -90,7 +91,7 @@ Plan remove_things(Plan plan, const std::set<Id>& things) {
         if (by_id(plan.bodies, id)) plan = remove_body(std::move(plan), id);
         if (by_id(plan.places, id)) plan = remove_place(std::move(plan), id);
         if (by_id(plan.ways, id)) plan = remove_way(std::move(plan), id);
-        plan = remove_opening(std::move(plan), id);
+        plan = remove_zone(remove_side(remove_opening(std::move(plan), id), id), id);
         take_out(plan.own_steps, id), take_out(plan.own_readings, id);
     }
     return without_strays(settle_leads(std::move(plan)));

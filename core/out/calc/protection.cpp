@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "calc/calc.h"
+#include "parts/wire_size.h"
 #include "protection/coordination.h"
 #include "protection/inrush.h"
 #include "units/format.h"
@@ -112,7 +113,7 @@ Answer calc_short(const Catalogue& catalogue, const ShortQuestion& q) {
     if (raw(opens) <= 5)
         hot = std::max(hot, thermal.after_adiabatic(raw(current) * raw(current) * raw(opens), q.start));
     Calculation c;
-    c.why.title = say("Short at the end of {} of {}", format(q.length), (*wire)->size);
+    c.why.title = say("Short at the end of {} of {}", format(q.length), size_words(**wire));
     const bool sound = opens <= stands && breaks && q.volts <= (*family)->voltage;
     c.answer =
         say("{} flow; the {} {} opens within {}, the wire reaches {}: {}", format(current), format(q.rating),

@@ -3,6 +3,7 @@
 #include <cmath>
 
 #include "calc/calc.h"
+#include "parts/wire_size.h"
 #include "units/format.h"
 #include "wire/conductor.h"
 #include "wire/parallel.h"
@@ -41,8 +42,8 @@ Answer calc_wire(const Catalogue& catalogue, const WireQuestion& q) {
                 {"cautious_A", raw(cautious_current(wire.area)) * q.conductors},
                 {"bold_A", raw(bold_current(wire.area)) * q.conductors}};
     auto& why = c.why;
-    why.title = fmt::format("{}{} {}", q.conductors > 1 ? fmt::format("{} × ", q.conductors) : "", wire.size,
-                            insulation.name);
+    why.title = fmt::format("{}{} {}", q.conductors > 1 ? fmt::format("{} × ", q.conductors) : "",
+                            size_words(wire), insulation.name);
     why.add(say("{} mm², {} strands, {} over the insulation, {} mΩ/m at 20 °C, {} g/m",
                 format_number(raw(wire.area)), wire.strands, format(wire.outer),
                 format_number(wire.ohm_per_m * 1e3), format_number(wire.gram_per_m)));

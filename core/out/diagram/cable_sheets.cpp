@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "diagram/pen.h"
+#include "parts/wire_size.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -42,7 +43,7 @@ class CableDrawing {
                               cable_.name.empty() ? name_of(plan_, cable_.to) + " lead" : cable_.name),
                   wide_ * 0.62, 3.3, TextAlign::left, true);
         pen.words({at_.x + wide_, at_.y + 3},
-                  fmt::format("{}{}", wire ? wire->size : say("no wire"),
+                  fmt::format("{}{}", wire ? size_words(*wire) : say("no wire"),
                               cable_.terminated ? say(", a resistor at both ends") : ""),
                   wide_ * 0.36, 2.6, TextAlign::right, false, "muted");
         if (!cable_.label.empty())

@@ -10,6 +10,7 @@
 #include "diagram/cable_sheets.h"
 #include "diagram/pen.h"
 #include "item/item.h"
+#include "parts/wire_size.h"
 #include "source/source.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -160,7 +161,7 @@ class Sheet {
         }
         const auto* wire = find(catalogue_.wires, feed.wire);
         const double begin = x - step / 2 + 1, room = x1 - begin - 3;
-        const auto size = wire ? wire->size : std::string(say("no wire"));
+        const auto size = wire ? size_words(*wire) : std::string(say("no wire"));
         pen_.words({(begin + x1) / 2 - 1.5, y(level) - half_pair - 1},
                    fmt::format("{}  {}", lead_label(plan_, f), size), room, 2.8, TextAlign::centre);
         const auto colours =

@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 
 #include "diagram/pen.h"
+#include "parts/wire_size.h"
 #include "units/format.h"
 #include "words/say.h"
 
@@ -23,8 +24,8 @@ std::vector<WireLabel> wire_labels(const Plan& plan, const Harness& harness) {
         auto name = wire_label(core.lead, core.role == WireRole::back);
         if (core.alike > 1) name += fmt::format("/{}", core.number);
         twice({name, feed_name(plan, feed),
-               fmt::format("{} {} {}", core.wire ? core.wire->size : say("no wire"), core_colour(plan, core),
-                           format(core.length)),
+               fmt::format("{} {} {}", core.wire ? size_words(*core.wire) : say("no wire"),
+                           core_colour(plan, core), format(core.length)),
                feed.id});
     }
     const auto cabled = cabled_leads(plan);

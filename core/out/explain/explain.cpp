@@ -10,6 +10,7 @@
 #include "explain/inside.h"
 #include "network/elements.h"
 #include "network/sources.h"
+#include "parts/wire_size.h"
 #include "plan/passive_text.h"
 #include "source/source.h"
 #include "units/format.h"
@@ -100,7 +101,8 @@ Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t
     if (raw(x.start_time) > 0) why.add(say("Start-up {} for {}", format(x.start), format(x.start_time)));
     if (raw(p.charging.capacitance) > 0) why.add(charging_words(p.charging));
     if (p.smallest) why.add(say("Smallest that carries it: {}", format(p.smallest->rating)), Tone::good);
-    if (p.largest) why.add(say("Largest that protects {}: {}", p.wire->size, format(*p.largest)), Tone::good);
+    if (p.largest)
+        why.add(say("Largest that protects {}: {}", size_words(*p.wire), format(*p.largest)), Tone::good);
     if (p.inherited)
         why.add(say("None of its own; hangs on the {} fuse before it.", format(p.rating)),
                 p.protects ? Tone::plain : Tone::danger);
@@ -123,10 +125,10 @@ Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t
     why.add(say("Warm {}, after a peak {}; {} withstands {}", format(p.warm), format(p.warmest), p.hottest_by,
                 format(p.hottest)),
             p.warmest > p.hottest ? Tone::danger : Tone::good);
-    if (const auto& day = s.wire_day()[i]; day.phase < plan.phases.size() && day.hottest > plan.hottest_air)
+    if (const auto& day = s.wire_day()[i]; day.phase < plan.phases.size() && day.hottest > p.air)
         why.add(say("Over the day hottest at the end of {}: {}, {} of what that phase would settle at.",
                     plan.phases[day.phase].name, format(day.hottest), format_percent(day.settled)));
-    why.add(say("Carries {} in {}, {} together ({})", format(p.ampacity), format(plan.hottest_air), p.bunched,
+    why.add(say("Carries {} in {}, {} together ({})", format(p.ampacity), format(p.air), p.bunched,
                 format_percent(bunching_factor(p.bunched))));
     why.add(say("Trade rules: cautious {}, bold {}", format(cautious_current(p.wire->area)),
                 format(bold_current(p.wire->area))));
@@ -169,10 +171,11 @@ Why of_converter(const Plan& plan, const Catalogue& catalogue, const Study& s, s
                 format(t->rated * t->trusted)),
             x.continuous > t->rated * t->trusted ? Tone::caution : Tone::good);
     why.add(say("Loses {} as heat, {} % efficient", format(x.heat), format_number(t->efficiency * 100)));
-    const Celsius surface(raw(plan.hottest_air) + temperature_rise(*t, x.heat));
+    const auto air = air_round(plan, s.boxes, c.id);
+    const Celsius surface(raw(air) + temperature_rise(*t, x.heat));
     why.add(say("{} × {} K/W = {} over {} air: {}; it withstands {}", format(x.heat),
-                format_number(t->thermal), format_number(temperature_rise(*t, x.heat)) + " K",
-                format(plan.hottest_air), format(surface), format(t->hottest)),
+                format_number(t->thermal), format_number(temperature_rise(*t, x.heat)) + " K", format(air),
+                format(surface), format(t->hottest)),
             surface > t->hottest ? Tone::danger : Tone::good);
     why.heading(say("Set voltage"));
     why.lines.insert(why.lines.end(), s.windows[i].why.lines.begin(), s.windows[i].why.lines.end());

@@ -7,6 +7,7 @@
 #include "enum_words.h"
 #include "explain/inside.h"
 #include "item/item.h"
+#include "parts/wire_size.h"
 #include "plan/machine_text.h"
 #include "plan/passive_text.h"
 #include "units/format.h"
@@ -136,8 +137,8 @@ Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& s, const
         why.heading(say("Carries"));
         const auto n = static_cast<int>(cable.cores.size());
         const auto each = bunched_ampacity(catalogue, *wire, plan.hottest_air, n);
-        why.add(
-            say("A core of {} among {}, in {}: {}", wire->size, n, format(plan.hottest_air), format(each)));
+        why.add(say("A core of {} among {}, in {}: {}", size_words(*wire), n, format(plan.hottest_air),
+                    format(each)));
         for (size_t i = 0; i < cable.cores.size(); ++i)
             if (cable.cores[i].role == CoreRole::supply) {
                 const auto sharing = static_cast<double>(together_with(cable, i).size());

@@ -10,7 +10,8 @@ std::vector<Id> ids_of(const Plan& plan) {
     const auto take = [&](const auto& list) {
         for (const auto& x : list) all.push_back(x.id);
     };
-    take(plan.bodies), take(plan.places), take(plan.openings), take(plan.ways);
+    take(plan.sides), take(plan.zones), take(plan.bodies), take(plan.places), take(plan.openings),
+        take(plan.ways);
     take(plan.sources), take(plan.hubs), take(plan.converters), take(plan.loads), take(plan.passives);
     for (const auto* list : {&plan.feeds, &plan.cables})
         for (const auto& lead : *list) all.push_back(lead.id), take(lead.devices);

@@ -253,6 +253,8 @@ tl::expected<void, std::string> check_edit(const Plan& before, const Plan& now) 
     touched.places = changed_elements(before.places, now.places);
     touched.bodies = changed_elements(before.bodies, now.bodies);
     touched.openings = changed_elements(before.openings, now.openings);
+    touched.sides = changed_elements(before.sides, now.sides);
+    touched.zones = changed_elements(before.zones, now.zones);
     touched.ways = changed_elements(before.ways, now.ways);
     touched.phases = changed_elements(before.phases, now.phases);
     touched.passives = changed_elements(before.passives, now.passives);

@@ -5,6 +5,7 @@
 #include <unordered_set>
 
 #include "files/field_types.h"
+#include "plan/drawn.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -24,6 +25,16 @@ void check_machine(const Plan& plan, const std::unordered_set<Id>& places,
             if (b->in == plan.bodies[i].id || ++steps > plan.bodies.size())
                 throw BadPlace{at, say("“{}” is inside itself", plan.bodies[i].id)};
     }
+    const auto on_side = [&](const Id& side, const std::string& at) {
+        if (!side.empty() && !by_id(plan.sides, side)) throw BadPlace{at, say("there is no side “{}”", side)};
+    };
+    for (size_t i = 0; i < plan.places.size(); ++i)
+        on_side(plan.places[i].side, fmt::format("/places/{}/side", i));
+    for (size_t i = 0; i < plan.zones.size(); ++i) {
+        on_side(plan.zones[i].side, fmt::format("/zones/{}/side", i));
+        if (plan.zones[i].kind == OnWayKind::opening)
+            throw BadPlace{fmt::format("/zones/{}/kind", i), say("an opening is no area; say it of a way")};
+    }
     for (size_t i = 0; i < plan.places.size(); ++i)
         in_body(plan.places[i].body, fmt::format("/places/{}/body", i));
     for (size_t i = 0; i < plan.openings.size(); ++i)
@@ -33,11 +44,14 @@ void check_machine(const Plan& plan, const std::unordered_set<Id>& places,
         for (const auto& end : {way.from, way.to})
             if (!places.contains(end))
                 throw BadPlace{fmt::format("/ways/{}", i), say("there is no place “{}”", end)};
+        if (!bends_of(way)) throw BadPlace{fmt::format("/ways/{}/bends", i), bends_wanted()};
         for (size_t k = 0; k < way.on_it.size(); ++k) {
             const auto& thing = way.on_it[k];
             const auto at = fmt::format("/ways/{}/on_it/{}", i, k);
             if (thing.kind == OnWayKind::opening && !openings.contains(thing.opening))
                 throw BadPlace{at + "/opening", say("there is no opening “{}”", thing.opening)};
+            if (!thing.zone.empty() && !by_id(plan.zones, thing.zone))
+                throw BadPlace{at + "/zone", say("there is no zone “{}”", thing.zone)};
             if (thing.kind != OnWayKind::opening && !thing.opening.empty())
                 throw BadPlace{at + "/opening", say("only what is an opening goes through one")};
         }
@@ -59,6 +73,7 @@ void check_references(const Plan& plan) {
     unique(plan.converters, "converters", &parts), unique(plan.loads, "loads", &loads);
     unique(plan.feeds, "leads", &feeds), unique(plan.places, "places", &places);
     unique(plan.bodies, "bodies", &bodies), unique(plan.openings, "openings", &openings);
+    unique(plan.sides, "sides"), unique(plan.zones, "zones");
     unique(plan.ways, "ways"), unique(plan.phases, "phases"), unique(plan.cables, "leads");
     unique(plan.passives, "passives", &passives);
     unique(plan.own_steps, "own_steps"), unique(plan.own_readings, "own_readings");
@@ -83,6 +98,12 @@ void check_references(const Plan& plan) {
                 throw BadPlace{fmt::format("/leads/{}/{}", plan.feeds.size() + i, key),
                                say("there is no part “{}”", end)};
     check_machine(plan, places, bodies, openings);
+    for (const auto* list : {&plan.feeds, &plan.cables})
+        for (const auto& lead : *list)
+            for (size_t k = 0; k < lead.by.size(); ++k)
+                if (!by_id(plan.ways, lead.by[k]))
+                    throw BadPlace{fmt::format("/leads/{}/by/{}", lead.id, k),
+                                   say("there is no way “{}”", lead.by[k])};
     for (const auto& [id, terminals] : plan.terminals) {
         if (!part(id) && !passives.contains(id))
             throw BadPlace{"/terminals/" + id, say("there is no part “{}”", id)};

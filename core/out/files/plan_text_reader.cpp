@@ -109,6 +109,8 @@ class TextReader {
     bool with_list(const std::string& word, With with) {
         if (word == "body") return with(&Plan::bodies, Body{}), true;
         if (word == "place") return with(&Plan::places, Place{}), true;
+        if (word == "side") return with(&Plan::sides, Side{}), true;
+        if (word == "zone") return with(&Plan::zones, Zone{}), true;
         if (word == "opening") return with(&Plan::openings, Opening{}), true;
         if (word == "source") return with(&Plan::sources, Source{}), true;
         if (word == "hub") return with(&Plan::hubs, Hub{}), true;
@@ -146,7 +148,8 @@ class TextReader {
         const auto take_ids = [&](const auto& list) {
             for (const auto& x : list) taken_.insert(x.id);
         };
-        take_ids(plan_.bodies), take_ids(plan_.places), take_ids(plan_.openings), take_ids(plan_.ways);
+        take_ids(plan_.sides), take_ids(plan_.zones), take_ids(plan_.bodies), take_ids(plan_.places),
+            take_ids(plan_.openings), take_ids(plan_.ways);
         take_ids(plan_.sources), take_ids(plan_.hubs), take_ids(plan_.converters), take_ids(plan_.loads);
         take_ids(plan_.passives), take_ids(plan_.feeds), take_ids(plan_.cables), take_ids(plan_.phases);
         take_ids(plan_.own_steps), take_ids(plan_.own_readings);
@@ -193,6 +196,7 @@ class TextReader {
         const auto each = [&](auto with) {
             with(plan_.sources), with(plan_.hubs), with(plan_.converters), with(plan_.loads);
             with(plan_.passives), with(plan_.places), with(plan_.bodies), with(plan_.openings);
+            with(plan_.sides), with(plan_.zones);
             with(plan_.phases);
         };
         each([&](auto& list) {

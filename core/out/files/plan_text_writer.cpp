@@ -20,6 +20,7 @@ class TextWriter {
                 line("practices", said, plan_.practices.extra);
             gap();
         }
+        all(plan_.sides, &Plan::sides), all(plan_.zones, &Plan::zones);
         all(plan_.bodies, &Plan::bodies), all(plan_.places, &Plan::places);
         all(plan_.openings, &Plan::openings);
         for (const auto& w : plan_.ways) {

@@ -90,8 +90,10 @@ Plan sized_without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
         plan = size_feeds(std::move(plan), catalogue);
         const auto harness = lay_routes(plan, catalogue);
         const Solver solver(plan, catalogue, harness.wiring);
-        const auto protection = study_protection(plan, catalogue, harness, solver, worst_case(plan, solver),
-                                                 short_circuits(plan, catalogue, solver));
+        const auto worst = worst_case(plan, solver);
+        const auto protection =
+            study_protection(plan, catalogue, harness, solver, worst, short_circuits(plan, catalogue, solver),
+                             warm_bodies(plan, worst));
         bool back = false;
         for (const auto f : taken) {
             const auto& p = protection[f];

@@ -54,8 +54,8 @@ std::vector<double> drop_shares(const Plan& plan, const PlanIndex& index, const 
     return shares;
 }
 
-WireNeed wire_need(const Plan& plan, const Harness& harness, const WorstCase& worst, int bunched, size_t f,
-                   double share) {
+WireNeed wire_need(const Plan& plan, const Harness& harness, const WorstCase& worst,
+                   const FeedProtection& known, size_t f, double share) {
     const auto& feed = plan.feeds[f];
     WireNeed need;
     need.continuous = worst.feeds[f].continuous * sizing_margin(plan.practices);
@@ -63,8 +63,8 @@ WireNeed wire_need(const Plan& plan, const Harness& harness, const WorstCase& wo
     need.length = harness.routes[f].length;
     need.own_return = feed.ret == Return::own;
     need.drop_limit = plan.practices.drop_limit * share;
-    need.air = plan.hottest_air;
-    need.bunched = bunched;
+    need.air = known.air;
+    need.bunched = known.bunched;
     need.insulation = plan.practices.wire_insulation;
     need.metric = plan.practices.metric;
     return need;
@@ -97,7 +97,7 @@ bool starves(const Plan& plan, const PlanIndex& index, const WorstCase& worst, s
 void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const WorstCase& worst,
          const FeedProtection& known, size_t f, const Spare& spare, double share) {
     auto& feed = plan.feeds[f];
-    const auto need = wire_need(plan, harness, worst, known.bunched, f, share);
+    const auto need = wire_need(plan, harness, worst, known, f, share);
     // A cable's cores are what they are.
     const bool given = !feed.cores.empty() && find(catalogue.wires, feed.wire);
     const WireType* wire =
@@ -118,7 +118,7 @@ void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const W
         if (!wire) return;
         feed.wire = wire->id;
         const auto* insulation = find(catalogue.insulations, wire->insulation);
-        const auto thermal = thermal_of(*wire, *insulation, plan.hottest_air, need.bunched);
+        const auto thermal = thermal_of(*wire, *insulation, need.air, need.bunched);
         const auto warm = thermal->steady(need.continuous);
         if (!fuse) {
             const bool held = !known.family || protects(*known.family, known.rating, *thermal, *insulation,
@@ -296,8 +296,9 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
         const auto lengths = feed_lengths(harness);
         const Solver solver(plan, catalogue, harness.wiring);
         const auto worst = worst_case(plan, solver);
-        const auto known = study_protection(plan, catalogue, harness, solver, worst,
-                                            short_circuits(plan, catalogue, solver));
+        const auto known =
+            study_protection(plan, catalogue, harness, solver, worst, short_circuits(plan, catalogue, solver),
+                             warm_bodies(plan, worst));
         const auto closing = closing_windows(plan, solver.index(), catalogue, worst, lengths);
         const auto shares = drop_shares(plan, solver.index(), harness, worst);
         const auto above = fuses_wanted_above(plan, solver.index());

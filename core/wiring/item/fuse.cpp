@@ -2,6 +2,7 @@
 
 #include "item/kinds.h"
 #include "joint/item_joint.h"
+#include "parts/wire_size.h"
 #include "protection/fuse_curve.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -77,7 +78,7 @@ ItemWork holder_work(const ItemPlace& p, const HolderType& holder) {
                holder.name,
                {say("Cut the {} lead {}.", p.feed.supply_colour, p.where()),
                 say("Shorten each lead of the holder to {}{}.", format(own_lead(holder, p.device)),
-                    wire ? " (" + wire->size + ")" : "")},
+                    wire ? " (" + size_words(*wire) + ")" : "")},
                {"cutters", "strippers"},
                {},
                12};

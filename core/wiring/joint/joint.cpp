@@ -7,6 +7,7 @@
 #include <array>
 #include <cmath>
 
+#include "parts/wire_size.h"
 #include "units/format.h"
 #include "wire/conductor.h"
 #include "words/say.h"
@@ -185,14 +186,14 @@ JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const Jo
     const auto& wire = *wires.wire;
     const auto* insulation = find(catalogue.insulations, wire.insulation);
     w.why.title = kind.name;
-    w.why.add(say("{} {}: conductor {}, over insulation {}", wire.size,
+    w.why.add(say("{} {}: conductor {}, over insulation {}", size_words(wire),
                   insulation ? insulation->name : wire.insulation, format(wire.conductor),
                   format(wire.outer)));
     if (w.wires.conductors > 1)
         w.why.add(say("{} together: {} bared, {} over insulation", w.wires.conductors, format(w.copper),
                       format(w.bundle)));
     if (w.wires.other) {
-        w.why.add(say("Against a lead of {}: conductor {}, over insulation {}", w.wires.other->size,
+        w.why.add(say("Against a lead of {}: conductor {}, over insulation {}", size_words(*w.wires.other),
                       format(w.wires.other->conductor), format(w.wires.other->outer)));
         if (is_splice(kind) && w.wires.other->area * 2 < wire.area * w.wires.conductors)
             w.why.add(

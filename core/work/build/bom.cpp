@@ -14,6 +14,7 @@
 #include "joint/crimp.h"
 #include "joint/item_joint.h"
 #include "joint/pigtail.h"
+#include "parts/wire_size.h"
 #include "plan/passive_text.h"
 #include "source/source.h"
 #include "units/format.h"
@@ -92,13 +93,13 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         for (const auto& core : harness.wiring.cores_of(i))
             if (core.of_cable < 0)
                 add(lines,
-                    say("wire {} {}, {}", w->size, core_colour(plan, core),
+                    say("wire {} {}, {}", size_words(*w), core_colour(plan, core),
                         insulation ? insulation->name : w->insulation),
                     raw(core.cut), "m", name_of(plan, f.to));
         for (const auto& joint : harness.wiring.joints_of(i))
             if (joint.at == JointAt::frame)
-                add(lines, say("ring, bolt and serrated washer to the frame, for {}", w->size), 1, "pcs",
-                    name_of(plan, f.to));
+                add(lines, say("ring, bolt and serrated washer to the frame, for {}", size_words(*w)), 1,
+                    "pcs", name_of(plan, f.to));
         const auto add_joints = [&](const std::optional<JointWork>& work, double ends,
                                     const std::string& stud = {}) {
             if (!work) return;

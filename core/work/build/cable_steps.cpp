@@ -6,6 +6,7 @@
 #include <fmt/ranges.h>
 
 #include <map>
+#include "parts/wire_size.h"
 #include "units/format.h"
 #include "words/say.h"
 
@@ -49,8 +50,9 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue) {
         s.about = cable.id;
         s.title = say("Make up: ") + (cable.name.empty() ? name_of(plan, cable.to) + " lead" : cable.name);
         const auto* wire = find(catalogue.wires, cable.wire);
-        s.subtitle = say("{} of {}, {} to {}", counted(cable.cores.size(), say("core"), say("cores")),
-                         wire ? wire->size : cable.wire, name_of(plan, cable.from), name_of(plan, cable.to));
+        s.subtitle =
+            say("{} of {}, {} to {}", counted(cable.cores.size(), say("core"), say("cores")),
+                wire ? size_words(*wire) : cable.wire, name_of(plan, cable.from), name_of(plan, cable.to));
         for (const auto& [n, colours] : colours_by(cable, &Core::twist))
             if (colours.size() > 1)
                 s.actions.push_back(

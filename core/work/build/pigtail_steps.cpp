@@ -8,6 +8,7 @@
 #include "build/joint_words.h"
 #include "joint/choose.h"
 #include "joint/pigtail.h"
+#include "parts/wire_size.h"
 #include "units/format.h"
 #include "words/say.h"
 
@@ -19,7 +20,7 @@ std::string wires_words(const Pigtail& p) {
     std::map<double, std::pair<std::string, int>> by_area;
     for (const auto& e : p.ends) {
         auto& [size, n] = by_area[raw(e.wire->area)];
-        size = e.wire->size, n += e.conductors;
+        size = size_words(*e.wire), n += e.conductors;
     }
     std::vector<std::string> words;
     words.reserve(by_area.size());

@@ -16,6 +16,7 @@
 #include "joint/choose.h"
 #include "joint/covers.h"
 #include "joint/pigtail.h"
+#include "parts/wire_size.h"
 #include "plan/landing.h"
 #include "plan/on_way.h"
 #include "units/format.h"
@@ -35,7 +36,7 @@ struct Maker {
         return add_step(steps, std::move(key), kind, std::move(title), std::move(subtitle));
     }
     const WireType* wire(const Lead& f) const { return find(catalogue.wires, f.wire); }
-    std::string wire_name(const Lead& f) const { return wire(f) ? wire(f)->size : "wire"; }
+    std::string wire_name(const Lead& f) const { return wire(f) ? size_words(*wire(f)) : "wire"; }
     bool threaded(size_t f) const {
         const auto& ways = figures.harness.routes[f].ways;
         return std::any_of(ways.begin(), ways.end(), [&](size_t w) { return !plan.ways[w].on_it.empty(); });

@@ -1,0 +1,141 @@
+// The air inside of bodies, and leads that are pinned to ways.
+#include <algorithm>
+#include <cmath>
+
+#include "plan/lead_edits.h"
+#include "plan/machine_edits.h"
+#include "review/review.h"
+#include "units/format.h"
+#include "words/say.h"
+
+namespace sangre {
+namespace {
+
+// Air this much warmer than outside ages capacitors and cells; less is what any closed case has.
+constexpr double warm_k = 15, mended_k = 10;
+constexpr double worth_measuring_w = 3;
+constexpr double breath_k = 5;
+
+void box_warm(const Context& c, std::vector<Finding>& out) {
+    for (size_t i = 0; i < c.plan.bodies.size() && i < c.figures.boxes.size(); ++i) {
+        const auto& body = c.plan.bodies[i];
+        const auto& box = c.figures.boxes[i];
+        if (!box.known || box.rise <= warm_k) continue;
+        Finding f{raw(box.air) > 75 ? Severity::danger : Severity::caution,
+                  {},
+                  {body.id},
+                  say("{} gets {} inside: {} lost in it, {} round it.", body.name, format(box.air),
+                      format(box.lost + box.sun), format(Celsius(raw(box.air) - box.rise))),
+                  box.why,
+                  {}};
+        f.why.title = {};
+        if (body.sealed) {
+            f.why.add(say("A sealed body has no vents: less lost in it, larger walls, metal, or shade."));
+        } else {
+            const auto venting = venting_for(box, body, mended_k);
+            auto next = body;
+            if (raw(venting.vents) > raw(body.vents)) {
+                next.vents = venting.vents;
+                f.fixes.push_back(
+                    {say("Vents of {} cm² below, and as much above", format_number(raw(venting.vents) / 100)),
+                     [next](const Plan& p) { return put_body(p, next); }});
+            }
+            next = body;
+            if (venting.fan > body.fan) {
+                next.fan = venting.fan;
+                f.fixes.push_back({say("A fan of {} m³/h", format_number(venting.fan)),
+                                   [next](const Plan& p) { return put_body(p, next); }});
+            }
+        }
+        if (body.sun) {
+            auto shaded = body;
+            shaded.sun = false;
+            f.fixes.push_back(
+                {say("Keep the sun off it"), [shaded](const Plan& p) { return put_body(p, shaded); }});
+        }
+        out.push_back(std::move(f));
+    }
+}
+
+void box_unmeasured(const Context& c, std::vector<Finding>& out) {
+    for (size_t i = 0; i < c.plan.bodies.size() && i < c.figures.boxes.size(); ++i) {
+        const auto& body = c.plan.bodies[i];
+        const auto& box = c.figures.boxes[i];
+        const bool measured = raw(body.length) > 0 && raw(body.width) > 0 && raw(body.height) > 0;
+        if (measured || raw(box.lost) < worth_measuring_w) continue;
+        out.push_back(
+            {Severity::note,
+             {},
+             {body.id},
+             say("{} is lost in {}: how warm it gets there follows from its size, which nobody has said.",
+                 format(box.lost), body.name),
+             {},
+             {}});
+    }
+}
+
+void sealed_with_vents(const Context& c, std::vector<Finding>& out) {
+    for (const auto& body : c.plan.bodies) {
+        if (!body.sealed || (raw(body.vents) <= 0 && body.fan <= 0)) continue;
+        auto closed = body;
+        closed.vents = SquareMillimetre(0), closed.fan = 0;
+        auto open = body;
+        open.sealed = false;
+        out.push_back({Severity::caution,
+                       {},
+                       {body.id},
+                       say("{} is said to be sealed and has vents: it is one or the other.", body.name),
+                       {},
+                       {{say("Without vents"), [closed](const Plan& p) { return put_body(p, closed); }},
+                        {say("Not sealed"), [open](const Plan& p) { return put_body(p, open); }}}});
+    }
+}
+
+/// Water gets into a sealed body by its own breath.
+void box_damp(const Context& c, std::vector<Finding>& out) {
+    for (size_t i = 0; i < c.plan.bodies.size() && i < c.figures.boxes.size(); ++i) {
+        const auto& body = c.plan.bodies[i];
+        const auto& box = c.figures.boxes[i];
+        if (!body.sealed || !box.known || box.rise < breath_k) continue;
+        Finding f{Severity::note,
+                  {},
+                  {body.id},
+                  say("{} is sealed and gets {} K warmer at work: cooling down it draws damp in.", body.name,
+                      format_number(box.rise)),
+                  {},
+                  {}};
+        f.why.add(
+            say("A membrane vent at its lowest point lets air through and water not; a drying bag takes the "
+                "rest."));
+        out.push_back(std::move(f));
+    }
+}
+
+void pins_broken(const Context& c, std::vector<Finding>& out) {
+    for (size_t i = 0; i < c.figures.harness.routes.size(); ++i) {
+        const auto& lead = lead_at(c.plan, i);
+        if (lead.by.empty() || c.figures.harness.routes[i].pinned) continue;
+        Finding f{Severity::caution,
+                  {},
+                  {lead.id},
+                  say("{} is pinned to ways that do not join its two ends one after the other.",
+                      feed_name(c.plan, lead)),
+                  {},
+                  {}};
+        f.why.add(say("It goes by the least way until they do."));
+        f.fixes.push_back(
+            {say("Let it find its own way"), [id = lead.id](const Plan& p) { return pin_lead(p, id, {}); }});
+        out.push_back(std::move(f));
+    }
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::boxes{
+    {"box-warm", to_say("The air inside of a body stays near that round it"), box_warm},
+    {"box-unmeasured", to_say("Bodies that heat is lost in are measured"), box_unmeasured},
+    {"box-sealed-vents", to_say("A sealed body has no vents"), sealed_with_vents},
+    {"box-damp", to_say("A sealed body stays dry"), box_damp},
+    {"route-pinned", to_say("A lead that is pinned to ways goes by them"), pins_broken}};
+
+}  // namespace sangre
