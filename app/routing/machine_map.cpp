@@ -28,7 +28,16 @@ MachineMap::MachineMap(Document& document, QWidget* parent)
     connect(&document_, &Document::selection_changed, this, [this] { update(); });
 }
 
-QRectF MachineMap::machine() const { return QRectF(u(46), u(34), width() - u(92), height() - u(62)); }
+/// The room for the machine; with a side, as much of it as has that side's shape.
+QRectF MachineMap::machine() const {
+    const bool waits = !unplaced(document_.plan()).empty();
+    const double edge = side() ? u(14) : u(46);
+    const QRectF room(edge, u(40), width() - 2 * edge, height() - u(side() ? 54 : 68) - (waits ? u(38) : 0));
+    const auto* shown = side();
+    if (!shown) return room;
+    const double wide = std::min(room.width(), room.height() / shown->tall), tall = wide * shown->tall;
+    return {room.center().x() - wide / 2, room.center().y() - tall / 2, wide, tall};
+}
 
 QPointF MachineMap::at(const Place& place) const {
     const auto m = machine();
@@ -50,6 +59,7 @@ void MachineMap::lay_boxes() {
         b.moveTop(std::clamp(b.top(), 4.0, std::max(4.0, height() - b.height() - 4)));
     };
     for (const auto& place : places) {
+        if (!on_side(place)) continue;
         const double w = text_width(words_of(place.name), face(13, true)) + u(24);
         const auto c = at(place);
         held(boxes_[place.id] = QRectF(c.x() - w / 2, c.y() - u(15), w, u(30)));
@@ -58,6 +68,7 @@ void MachineMap::lay_boxes() {
         bool moved = false;
         for (size_t i = 0; i < places.size(); ++i)
             for (size_t j = 0; j < i; ++j) {
+                if (!on_side(places[i]) || !on_side(places[j])) continue;
                 auto &a = boxes_[places[i].id], &b = boxes_[places[j].id];
                 const auto both = a.adjusted(-u(3), -u(3), u(3), u(3)).intersected(b);
                 if (both.isEmpty()) continue;
@@ -79,15 +90,21 @@ void MachineMap::paint(QPainter& p) {
     p.setPen(QPen(t.line, 1.5));
     p.setBrush(t.paper);
     const auto outline = machine().adjusted(-u(30), -u(14), u(30), u(14));
-    p.drawRoundedRect(outline, u(44), u(44));
-    text(p, QRectF(outline.left(), outline.top() - u(19), outline.width(), u(17)), tr("front"), t.muted,
-         face(11), Qt::AlignCenter);
+    if (!side()) {
+        p.drawRoundedRect(outline, u(44), u(44));
+        text(p, QRectF(outline.left(), outline.top() - u(19), outline.width(), u(17)), tr("front"), t.muted,
+             face(11), Qt::AlignCenter);
+    }
+    paint_side(p);
     // What may not be covered is taken first; then each label finds the room nearest to what it speaks of.
     lay_boxes();
     room_.begin(rect().adjusted(4, 4, -4, -4));
-    for (const auto& place : document_.plan().places) room_.take(box(place));
+    for (const auto& place : document_.plan().places)
+        if (on_side(place)) room_.take(box(place));
+    paint_zones(p);
     paint_bodies(p);
-    if (document_.plan().places.empty()) {
+    paint_tray(p);
+    if (document_.plan().places.empty() && unplaced(document_.plan()).empty()) {
         text(p, QRectF(u(30), height() / 2.0 - u(30), width() - u(60), u(26)), tr("No places yet."), t.ink,
              face(16, true), Qt::AlignCenter);
         text(p, QRectF(u(30), height() / 2.0, width() - u(60), u(20)),
@@ -105,14 +122,23 @@ void MachineMap::paint(QPainter& p) {
         }
     for (const auto& [i, path] : drawn) paint_length(p, i, path);
     for (const auto& [i, path] : drawn) paint_things(p, document_.plan().ways[i], path);
-    for (const auto& place : document_.plan().places) paint_place(p, place);
+    paint_bends(p);
+    for (const auto& place : document_.plan().places)
+        if (on_side(place)) paint_place(p, place);
+    paint_marks(p);
 }
 
 /// Bowed slightly, which tells two ways between the same region apart; empty where an end is no place.
 QPainterPath MachineMap::path_of(const Way& way) const {
     const auto& places = document_.plan().places;
     const auto *from = by_id(places, way.from), *to = by_id(places, way.to);
-    if (!from || !to) return {};
+    if (!from || !to || !on_side(*from) || !on_side(*to)) return {};
+    if (side() && (way.drawn || !way.bends.empty())) {
+        QPainterPath line(box(*from).center());
+        for (const auto& bend : bends_of(way).value_or(std::vector<SidePoint>{})) line.lineTo(to_map(bend));
+        line.lineTo(box(*to).center());
+        return line;
+    }
     const auto a = box(*from).center(), b = box(*to).center();
     const QPointF normal(-(b - a).y() * 0.08, (b - a).x() * 0.08);
     QPainterPath path(a);
@@ -261,13 +287,17 @@ void MachineMap::paint_place(QPainter& p, const Place& place) {
 void MachineMap::mousePressEvent(QMouseEvent* e) {
     moved_ = false;
     dragged_.clear();
+    if (e->button() == Qt::LeftButton && mark_at(e->position())) return;
+    if (e->button() == Qt::LeftButton && press_on_drawing(e->position())) return;
     if (e->button() == Qt::LeftButton)
         for (const auto& place : document_.plan().places)
-            if (box(place).contains(e->position())) dragged_ = place.id, grab_ = e->position();
+            if (on_side(place) && box(place).contains(e->position()))
+                dragged_ = place.id, grab_ = e->position();
     Canvas::mousePressEvent(e);
 }
 
 void MachineMap::mouseMoveEvent(QMouseEvent* e) {
+    if ((e->buttons() & Qt::LeftButton) && drag_on_drawing(e->position())) return;
     if (!dragged_.empty() && (e->buttons() & Qt::LeftButton) &&
         (moved_ || (e->position() - grab_).manhattanLength() > u(6))) {
         moved_ = true;
@@ -280,6 +310,7 @@ void MachineMap::mouseMoveEvent(QMouseEvent* e) {
 }
 
 void MachineMap::mouseReleaseEvent(QMouseEvent* e) {
+    if (release_on_drawing()) return;
     const Id id = std::exchange(dragged_, {});
     if (std::exchange(moved_, false)) {
         const auto m = machine();

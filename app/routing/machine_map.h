@@ -1,5 +1,8 @@
 #pragma once
 // The machine from above: places, measured ways, bundles as thick as their wires.
+#include <QPixmap>
+
+#include "plan/drawn.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 #include "widgets/free_room.h"
@@ -18,15 +21,52 @@ class MachineMap : public Canvas {
     /// Opens a line for a new body: "Deck box, plastic, sealed, 220 × 140 × 80 mm".
     void add_body();
     void edit_length(const Id& way);
+    /// Puts a picture behind the side that is shown, or makes a first side of it.
+    void take_picture(const QImage& picture);
+    /// The same from a file; says what is wrong with it.
+    void take_picture_file(const QString& file);
+    void ask_picture();
+    /// The next two clicks are points whose distance is then typed.
+    void begin_scale();
+    /// The next clicks are points of the way's line; Enter or a double click ends it.
+    void begin_line(const Id& way);
+    void add_side();
+    void add_zone(OnWayKind kind);
+    void show_side(const Id& side);
+    /// What can be done with the side that is shown.
+    void side_menu(const QPoint& where);
+    /// What the next click does, in words; empty where it does nothing special.
+    QString hint() const;
 
   protected:
     void paint(QPainter& p) override;
     void mousePressEvent(QMouseEvent* e) override;
     void mouseMoveEvent(QMouseEvent* e) override;
     void mouseReleaseEvent(QMouseEvent* e) override;
+    void mouseDoubleClickEvent(QMouseEvent* e) override;
+    void keyPressEvent(QKeyEvent* e) override;
 
   private:
     QRectF machine() const;
+    const Side* side() const;
+    bool on_side(const Place& place) const;
+    QPointF to_map(SidePoint at) const;
+    SidePoint to_side(QPointF at) const;
+    void paint_side(QPainter& p);
+    void paint_zones(QPainter& p);
+    void paint_bends(QPainter& p);
+    void paint_marks(QPainter& p);
+    void paint_tray(QPainter& p);
+    bool mark_at(QPointF at);
+    void edit_scale();
+    void end_line();
+    void zone_menu(const Id& zone);
+    void edit_side_name(const Id& side);
+    void edit_across(const Id& side);
+    void tray_menu(const Id& part, const QPoint& where);
+    bool press_on_drawing(QPointF at);
+    bool drag_on_drawing(QPointF at);
+    bool release_on_drawing();
     QPointF at(const Place& place) const;
     QRectF box(const Place& place) const;
     void lay_boxes();
@@ -59,6 +99,19 @@ class MachineMap : public Canvas {
     Id dragged_;
     QPointF grab_, drag_at_;
     bool moved_ = false;
+    Id side_;  ///< that is shown; empty: the first
+    enum class Mode { usual, scale, line } mode_ = Mode::usual;
+    std::vector<SidePoint> marks_;  ///< of the scale, or of the line that is being drawn
+    Id drawing_;                    ///< the way whose line that is
+    struct Held {
+        enum class What { nothing, bend, zone, corner, part } what = What::nothing;
+        Id id;
+        size_t bend = 0;
+        SidePoint from, now;
+        QPointF at;
+    } held_;
+    QString picture_name_;
+    QPixmap picture_;
 };
 
 }  // namespace sangre::app

@@ -8,6 +8,7 @@
 #include "routing/machine_map.h"
 #include "units/number.h"
 #include "widgets/words.h"
+#include "words/say.h"
 
 namespace sangre::app {
 
@@ -21,7 +22,7 @@ void MachineMap::edit_length(const Id& id) {
                       if (metres <= 0 || metres > 100)
                           return tr("A length above zero, up to 100 m, is expected.");
                       auto next = way;
-                      next.length = Metre(metres);
+                      next.length = Metre(metres), next.drawn = false;
                       close_editor();
                       document_.apply([next](const Plan& p) { return put_way(p, next); },
                                       tr("Measure a way"));
@@ -131,7 +132,7 @@ void MachineMap::offer_new_things(QMenu& menu, const Way& way) {
     menu.addSeparator();
     for (const auto& role : on_way_roles()) {
         if (role.kind == OnWayKind::opening) continue;
-        menu.addAction(words_of(role.word), [this, way, kind = role.kind] {
+        menu.addAction(words_of(sangre::said(role.word)), [this, way, kind = role.kind] {
             auto next = way;
             OnWay met;
             met.kind = kind;
@@ -168,6 +169,13 @@ void MachineMap::way_menu(const Id& id) {
     const auto way = *found;
     QMenu menu(this);
     menu.addAction(tr("Type its length"), [this, id] { edit_length(id); });
+    if (side()) {
+        menu.addAction(tr("Draw its line…"), [this, id] { begin_line(id); });
+        if (!way.bends.empty())
+            menu.addAction(tr("Straight"), [this, id] {
+                document_.apply([id](const Plan& p) { return set_bends(p, id, {}); }, tr("Draw a way"));
+            });
+    }
     offer_new_things(*menu.addMenu(tr("It meets")), way);
     for (size_t i = 0; i < way.on_it.size(); ++i) offer_thing(menu, way, i);
     menu.addSeparator();

@@ -153,6 +153,9 @@ RoutingStation::RoutingStation(Document& document, QWidget* parent) : QWidget(pa
     auto* body = new QPushButton(tr("+ Body"), this);
     body->setToolTip(
         tr("A box, hull, frame or arm that places are in: its walls are passed through openings"));
+    auto* picture = new QPushButton(tr("Picture"), this);
+    picture->setToolTip(tr("A picture of the machine behind the map, its scale, other sides and zones"));
+    heading->add(picture);
     heading->add(body);
     heading->add(add);
     column->addWidget(heading);
@@ -181,6 +184,9 @@ RoutingStation::RoutingStation(Document& document, QWidget* parent) : QWidget(pa
     });
     connect(add, &QPushButton::clicked, map_, &MachineMap::add_place);
     connect(body, &QPushButton::clicked, map_, &MachineMap::add_body);
+    connect(picture, &QPushButton::clicked, map_, [this, picture] {
+        map_->side_menu(map_->mapFromGlobal(picture->mapToGlobal(QPoint(0, picture->height()))));
+    });
 }
 
 }  // namespace sangre::app

@@ -1,4 +1,5 @@
 #include "shell/document.h"
+#include "shell/pictures.h"
 
 #include <QCryptographicHash>
 #include <QDir>
@@ -443,6 +444,9 @@ bool Document::save_as(QString file) {
         emit said(QString::fromStdString(written.error()), true, false);
         return false;
     }
+    if (const auto missing = bring_pictures(plan(), origin(), file, pictures_pool()); !missing.isEmpty())
+        emit said(tr("Not there to be kept beside the plan: %1.").arg(missing.join(QStringLiteral(", "))),
+                  true, false);
     recovery_.drop();
     const auto old_variant = variant_file();
     file_ = file, copy_of_.clear();
@@ -455,6 +459,10 @@ bool Document::save_as(QString file) {
     watch();
     emit file_changed();
     return true;
+}
+
+QString Document::pictures_pool() const {
+    return QFileInfo(recovery_file()).path() + QStringLiteral("/pictures");
 }
 
 void Document::new_plan() {

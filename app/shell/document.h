@@ -109,6 +109,10 @@ class Document : public QObject {
     /// Now as the log writes it.
     static std::string now() { return QDateTime::currentDateTime().toString(Qt::ISODate).toStdString(); }
     QString recovery_file() const { return recovery_.file(); }
+    /// The file that it is, or that it was copied from: pictures lie beside it.
+    QString origin() const { return file_.isEmpty() ? copy_of_ : file_; }
+    /// Where pictures wait until the plan is saved.
+    QString pictures_pool() const;
     void write_recovery();
 
   signals:

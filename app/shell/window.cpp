@@ -282,6 +282,11 @@ bool Window::eventFilter(QObject* at, QEvent* e) {
 
 /// What nobody nearer took: things are copied, cut, pasted and removed anywhere.
 void Window::keyPressEvent(QKeyEvent* e) {
+    if (const auto* held = QApplication::clipboard()->mimeData();
+        e->matches(QKeySequence::Paste) && held && held->hasImage() && !held->hasText()) {
+        go(Station::routing);
+        return routing()->map()->take_picture(qvariant_cast<QImage>(held->imageData()));
+    }
     if (e->matches(QKeySequence::Paste) && add_lines(document_, QApplication::clipboard()->text())) return;
     if (e->matches(QKeySequence::Copy) && copy_selected(document_)) return;
     if (e->matches(QKeySequence::Cut) && cut_selected(document_)) return;
@@ -390,6 +395,12 @@ void Window::go(Station station) {
 
 bool Window::take_file(const QString& file) {
     if (file.endsWith(QLatin1String(".json"), Qt::CaseInsensitive)) return document_.open(file), true;
+    static const QStringList pictures{QStringLiteral("png"), QStringLiteral("jpg"), QStringLiteral("jpeg")};
+    if (pictures.contains(QFileInfo(file).suffix().toLower())) {
+        go(Station::routing);
+        routing()->map()->take_picture_file(file);
+        return true;
+    }
     const bool table = file.endsWith(QLatin1String(".csv"), Qt::CaseInsensitive) ||
                        file.endsWith(QLatin1String(".tsv"), Qt::CaseInsensitive);
     if (!table && !file.endsWith(QLatin1String(".txt"), Qt::CaseInsensitive)) return false;
@@ -402,15 +413,21 @@ bool Window::take_file(const QString& file) {
 }
 
 void Window::dragEnterEvent(QDragEnterEvent* e) {
-    if (e->mimeData()->hasUrls() || e->mimeData()->hasText()) e->acceptProposedAction();
+    if (e->mimeData()->hasUrls() || e->mimeData()->hasText() || e->mimeData()->hasImage())
+        e->acceptProposedAction();
 }
 
 void Window::dropEvent(QDropEvent* e) {
     for (const auto& url : e->mimeData()->urls())
         if (!url.isLocalFile() || !take_file(url.toLocalFile()))
-            show_banner(tr("%1 is no plan (.json), table of loads (.csv) or lines of a plan (.txt).")
+            show_banner(tr("%1 is no plan (.json), table of loads (.csv), lines of a plan (.txt) or picture "
+                           "(.png, .jpg).")
                             .arg(url.fileName()),
                         true, false);
+    if (!e->mimeData()->hasUrls() && e->mimeData()->hasImage()) {
+        go(Station::routing);
+        return routing()->map()->take_picture(qvariant_cast<QImage>(e->mimeData()->imageData()));
+    }
     if (!e->mimeData()->hasUrls() && e->mimeData()->hasText() &&
         !add_lines(document_, e->mimeData()->text())) {
         go(Station::loads);

@@ -100,10 +100,6 @@ Rechtsklick, um zu sagen, wie sich dort Drähte treffen.</translation>
         <translation> und {} weitere</translation>
     </message>
     <message>
-        <source> as it goes</source>
-        <translation>, wie es geht</translation>
-    </message>
-    <message>
         <source> at %1</source>
         <translation> bei %1</translation>
     </message>
@@ -324,6 +320,14 @@ Rechtsklick, um zu sagen, wie sich dort Drähte treffen.</translation>
         <translation>! Der Stecker %1 geht nicht durch.</translation>
     </message>
     <message>
+        <source>! picture gone</source>
+        <translation>! Bild fehlt</translation>
+    </message>
+    <message>
+        <source>! scale not set</source>
+        <translation>! Maßstab fehlt</translation>
+    </message>
+    <message>
         <source>%1
 %2
 Click to say it otherwise; empty takes it off.</source>
@@ -400,6 +404,10 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 (Alt+%2)</translation>
     </message>
     <message>
+        <source>%1 across</source>
+        <translation>%1 breit</translation>
+    </message>
+    <message>
         <source>%1 and %2. Choose another size</source>
         <translation>%1 und %2. Wähle eine andere Größe</translation>
     </message>
@@ -440,12 +448,24 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>Sicherung %1, spätestens</translation>
     </message>
     <message>
+        <source>%1 has %2 megapixels; up to %3 are read: make it smaller first.</source>
+        <translation>%1 hat %2 Megapixel; bis %3 werden gelesen: mach es erst kleiner.</translation>
+    </message>
+    <message>
+        <source>%1 has no place yet: drag it to one, or press Enter</source>
+        <translation>%1 hat noch keinen Ort: zieh es auf einen, oder drücke Enter</translation>
+    </message>
+    <message>
         <source>%1 heat in wires</source>
         <translation>%1 Wärme in Leitungen</translation>
     </message>
     <message>
         <source>%1 in %2: %3. Click changes it, drag paints it on; type a percentage.</source>
         <translation>%1 in %2: %3. Klicken ändert es, ziehen malt es ein; tippe einen Prozentsatz.</translation>
+    </message>
+    <message>
+        <source>%1 is broken: %2</source>
+        <translation>%1 ist beschädigt: %2</translation>
     </message>
     <message>
         <source>%1 is hurt</source>
@@ -456,8 +476,16 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 ist nicht mehr unter deinen eigenen.</translation>
     </message>
     <message>
-        <source>%1 is no plan (.json), table of loads (.csv) or lines of a plan (.txt).</source>
-        <translation>%1 ist kein Plan (.json), keine Tabelle von Verbrauchern (.csv) und keine Zeilen eines Plans (.txt).</translation>
+        <source>%1 is no picture that can be read (PNG, JPEG).</source>
+        <translation>%1 ist kein lesbares Bild (PNG, JPEG).</translation>
+    </message>
+    <message>
+        <source>%1 is no plan (.json), table of loads (.csv), lines of a plan (.txt) or picture (.png, .jpg).</source>
+        <translation>%1 ist kein Plan (.json), keine Tabelle von Verbrauchern (.csv), keine Zeilen eines Plans (.txt) und kein Bild (.png, .jpg).</translation>
+    </message>
+    <message>
+        <source>%1 is not there.</source>
+        <translation>%1 ist nicht da.</translation>
     </message>
     <message>
         <source>%1 is yours; plans can use it.</source>
@@ -630,12 +658,20 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>%1: Weg %2, Zuschnitt %3</translation>
     </message>
     <message>
+        <source>%1: ways drawn through it meet it there. Drag it, or its corner; right-click for more.</source>
+        <translation>%1: hindurch gezeichnete Wege treffen dort darauf. Zieh sie oder ihre Ecke; Rechtsklick für mehr.</translation>
+    </message>
+    <message>
         <source>({} joint + 2 × {} overlap) ÷ 0.93 for its shrinking in length = {}</source>
         <translation>({} Verbindung + 2 × {} Überlappung) ÷ 0,93 für das Schrumpfen der Länge = {}</translation>
     </message>
     <message>
         <source>({} path + {} service loop{}) × {} slack + {} ends = {:.3f} m, rounded up to {}</source>
         <translation>({} Weg + {} Serviceschlaufe{}) × {} Reserve + {} Enden = {:.3f} m, aufgerundet auf {}</translation>
+    </message>
+    <message>
+        <source>+ %1</source>
+        <translation>+ %1</translation>
     </message>
     <message>
         <source>+ Body</source>
@@ -1310,6 +1346,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Eine Länge über null, bis 100 m, wird erwartet.</translation>
     </message>
     <message>
+        <source>A length above zero, up to 1000 m, is expected.</source>
+        <translation>Eine Länge über null, bis 1000 m, wird erwartet.</translation>
+    </message>
+    <message>
         <source>A lever each: open, push to the stop, close.</source>
         <translation>Je ein Hebel: öffnen, bis zum Anschlag schieben, schließen.</translation>
     </message>
@@ -1490,6 +1530,18 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Eine Phase braucht einen Namen.</translation>
     </message>
     <message>
+        <source>A picture of the machine</source>
+        <translation>Ein Bild der Maschine</translation>
+    </message>
+    <message>
+        <source>A picture of the machine behind the map, its scale, other sides and zones</source>
+        <translation>Ein Bild der Maschine hinter der Karte, sein Maßstab, weitere Ansichten und Flächen</translation>
+    </message>
+    <message>
+        <source>A picture of the machine…</source>
+        <translation>Ein Bild der Maschine…</translation>
+    </message>
+    <message>
         <source>A pigtail before it, or a hub of its own, brings one wire to it.</source>
         <translation>Ein Zopf davor oder ein eigener Verteiler bringt einen Draht dorthin.</translation>
     </message>
@@ -1510,8 +1562,16 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Ein nicht eingerasteter Stift, vom Gegenstück zurückgedrückt</translation>
     </message>
     <message>
+        <source>A place for each of them, laid out by what is joined to what; drag them where they are</source>
+        <translation>Ein Ort für jedes davon, geordnet danach, was womit verbunden ist; zieh sie dorthin, wo sie sind</translation>
+    </message>
+    <message>
         <source>A place needs a name.</source>
         <translation>Ein Ort braucht einen Namen.</translation>
+    </message>
+    <message>
+        <source>A place of its own</source>
+        <translation>Ein eigener Ort</translation>
     </message>
     <message>
         <source>A plug goes in one way only</source>
@@ -1640,6 +1700,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>A short: bare strands, a solder bridge or swapped leads</source>
         <translation>Ein Kurzschluss: blanke Litzen, eine Lötbrücke oder vertauschte Drähte</translation>
+    </message>
+    <message>
+        <source>A side needs a name.</source>
+        <translation>Eine Ansicht braucht einen Namen.</translation>
     </message>
     <message>
         <source>A small load may share a circuit whose fuse, wire and plug have room; strong ones get a line.</source>
@@ -1862,6 +1926,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>AWG oder mm²</translation>
     </message>
     <message>
+        <source>Above</source>
+        <translation>Von oben</translation>
+    </message>
+    <message>
         <source>Above 0.5 J, or from 25 V with 1000 µF up: pre-charge through a resistor or use an anti-spark plug.</source>
         <translation>Über 0,5 J, oder ab 25 V mit 1000 µF: über einen Widerstand vorladen oder einen Antifunkenstecker nehmen.</translation>
     </message>
@@ -1914,8 +1982,16 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Einen Ort hinzufügen</translation>
     </message>
     <message>
+        <source>Add a side</source>
+        <translation>Eine Ansicht hinzufügen</translation>
+    </message>
+    <message>
         <source>Add a way</source>
         <translation>Einen Weg hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add a zone</source>
+        <translation>Eine Fläche hinzufügen</translation>
     </message>
     <message>
         <source>Add: %1</source>
@@ -2150,6 +2226,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Ein anderer Stecker</translation>
     </message>
     <message>
+        <source>Another side</source>
+        <translation>Eine weitere Ansicht</translation>
+    </message>
+    <message>
         <source>Another size</source>
         <translation>Eine andere Größe</translation>
     </message>
@@ -2352,6 +2432,14 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>Bench</source>
         <translation>Messen</translation>
+    </message>
+    <message>
+        <source>Bend %1</source>
+        <translation>Knick %1</translation>
+    </message>
+    <message>
+        <source>Bend %1: drag it; Enter or a click with the right button takes it away</source>
+        <translation>Knick %1: zieh ihn; Enter oder Rechtsklick nimmt ihn weg</translation>
     </message>
     <message>
         <source>Best in mass, cost, run time and rails to be made; up to {} is no difference, and more than {} days of work on one charge count no more.</source>
@@ -2630,8 +2718,20 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Klick auf eine Art, um so zu bauen; Strg+Z.</translation>
     </message>
     <message>
+        <source>Click point by point from %1; Enter ends at %2, Backspace takes one back, Escape leaves it.</source>
+        <translation>Klick Punkt für Punkt von %1 an; Enter endet bei %2, Rücktaste nimmt einen zurück, Escape lässt es.</translation>
+    </message>
+    <message>
         <source>Click to type it anew: pin colour signal &gt; pin, twisted 1, doubled 1, unused, cut back</source>
         <translation>Klicken tippt sie neu: Stift Farbe Signal &gt; Stift, twisted 1, doubled 1, unused, cut back</translation>
+    </message>
+    <message>
+        <source>Click two points whose distance you know. Escape leaves it.</source>
+        <translation>Klick auf zwei Punkte, deren Abstand du kennst. Escape lässt es.</translation>
+    </message>
+    <message>
+        <source>Click two points whose distance you know; right-click types how wide it is</source>
+        <translation>Klick auf zwei Punkte, deren Abstand du kennst; Rechtsklick tippt, wie breit es ist</translation>
     </message>
     <message>
         <source>Clip it round all its wires together, close to what is noisy.</source>
@@ -2900,6 +3000,14 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>Drag to rearrange, right-click for more.</source>
         <translation>Ziehen ordnet um, Rechtsklick für mehr.</translation>
+    </message>
+    <message>
+        <source>Draw a way</source>
+        <translation>Einen Weg zeichnen</translation>
+    </message>
+    <message>
+        <source>Draw its line…</source>
+        <translation>Seine Linie zeichnen…</translation>
     </message>
     <message>
         <source>Drawings (*.pdf *.svg *.png)</source>
@@ -4330,6 +4438,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Einen Weg messen nach</translation>
     </message>
     <message>
+        <source>Measure every way by its line</source>
+        <translation>Jeden Weg an seiner Linie messen</translation>
+    </message>
+    <message>
         <source>Measure its thread first; mark, punch, drill {}.</source>
         <translation>Miss erst sein Gewinde; anzeichnen, körnen, {} bohren.</translation>
     </message>
@@ -4450,6 +4562,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Einen Ort verschieben</translation>
     </message>
     <message>
+        <source>Move a zone</source>
+        <translation>Eine Fläche verschieben</translation>
+    </message>
+    <message>
         <source>Move down	Alt+Down</source>
         <translation>Nach unten	Alt+Down</translation>
     </message>
@@ -4464,6 +4580,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Name a place</source>
         <translation>Einen Ort benennen</translation>
+    </message>
+    <message>
+        <source>Name a side</source>
+        <translation>Eine Ansicht benennen</translation>
     </message>
     <message>
         <source>Name of the plan</source>
@@ -4890,6 +5010,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Jetzt</translation>
     </message>
     <message>
+        <source>Now the other point.</source>
+        <translation>Nun der andere Punkt.</translation>
+    </message>
+    <message>
         <source>Nut and seal on, then through the {}.</source>
         <translation>Mutter und Dichtung auf, dann durch: {}.</translation>
     </message>
@@ -5254,6 +5378,18 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Fotografiere die Maschine, ehe etwas auseinanderkommt.</translation>
     </message>
     <message>
+        <source>Picture</source>
+        <translation>Bild</translation>
+    </message>
+    <message>
+        <source>Picture, scale, zones of this side</source>
+        <translation>Bild, Maßstab, Flächen dieser Ansicht</translation>
+    </message>
+    <message>
+        <source>Pictures (*.png *.jpg *.jpeg)</source>
+        <translation>Bilder (*.png *.jpg *.jpeg)</translation>
+    </message>
+    <message>
         <source>Pictures (*.svg *.pdf *.png)</source>
         <translation>Bilder (*.svg *.pdf *.png)</translation>
     </message>
@@ -5276,6 +5412,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Place a part</source>
         <translation>Ein Teil hinstellen</translation>
+    </message>
+    <message>
+        <source>Place all</source>
+        <translation>Alle hinstellen</translation>
     </message>
     <message>
         <source>Places and the measured ways between them. A band is as thick as its wires.</source>
@@ -5554,6 +5694,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Drück den Abgriff mit der Leitung auf der toten Seite hinein: andersherum trägt eine Sicherung beides.</translation>
     </message>
     <message>
+        <source>Put a picture behind</source>
+        <translation>Ein Bild dahinterlegen</translation>
+    </message>
+    <message>
         <source>Put a switch in its feed</source>
         <translation>Setze einen Schalter in seine Zuleitung</translation>
     </message>
@@ -5722,8 +5866,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Einen Ort entfernen</translation>
     </message>
     <message>
+        <source>Remove a side</source>
+        <translation>Eine Ansicht entfernen</translation>
+    </message>
+    <message>
         <source>Remove a way</source>
         <translation>Einen Weg entfernen</translation>
+    </message>
+    <message>
+        <source>Remove a zone</source>
+        <translation>Eine Fläche entfernen</translation>
     </message>
     <message>
         <source>Remove it</source>
@@ -5748,6 +5900,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Remove the cable</source>
         <translation>Das Kabel entfernen</translation>
+    </message>
+    <message>
+        <source>Remove this side; its places go to the first</source>
+        <translation>Diese Ansicht entfernen; ihre Orte gehen zur ersten</translation>
     </message>
     <message>
         <source>Removed %1</source>
@@ -5922,6 +6078,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Sagen, wo auf dem Weg es liegt</translation>
     </message>
     <message>
+        <source>Scale by two points…</source>
+        <translation>Maßstab aus zwei Punkten…</translation>
+    </message>
+    <message>
         <source>Schools</source>
         <translation>Schulen</translation>
     </message>
@@ -6054,6 +6214,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Stell den Wandler ohne Last am Ausgang ein, dann schließ die Verbraucher an.</translation>
     </message>
     <message>
+        <source>Set the scale</source>
+        <translation>Den Maßstab setzen</translation>
+    </message>
+    <message>
         <source>Set to </source>
         <translation>Eingestellt auf </translation>
     </message>
@@ -6114,6 +6278,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Warum zeigen	F9</translation>
     </message>
     <message>
+        <source>Show this side</source>
+        <translation>Diese Ansicht zeigen</translation>
+    </message>
+    <message>
         <source>Shrink it without lingering: the board does not like the heat.</source>
         <translation>Schrumpf ihn ohne zu verweilen: die Platine mag die Hitze nicht.</translation>
     </message>
@@ -6124,6 +6292,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Shrink tube with</source>
         <translation>Schlauch schrumpfen mit</translation>
+    </message>
+    <message>
+        <source>Side {}</source>
+        <translation>Ansicht {}</translation>
     </message>
     <message>
         <source>Sign of money</source>
@@ -6330,6 +6502,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Vorzeitig angehalten: etwas Besseres ist vielleicht nicht versucht worden.</translation>
     </message>
     <message>
+        <source>Straight</source>
+        <translation>Gerade</translation>
+    </message>
+    <message>
         <source>Straight from </source>
         <translation>Direkt von </translation>
     </message>
@@ -6428,6 +6604,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Take the battery out and put it aside.</source>
         <translation>Nimm den Akku heraus und leg ihn beiseite.</translation>
+    </message>
+    <message>
+        <source>Take the picture away</source>
+        <translation>Das Bild wegnehmen</translation>
     </message>
     <message>
         <source>Take what another program wrote</source>
@@ -6746,6 +6926,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die Phasen, in denen er arbeitet</translation>
     </message>
     <message>
+        <source>The picture %1 is not beside the plan: put it back, or drop it here again.</source>
+        <translation>Das Bild %1 liegt nicht neben dem Plan: leg es zurück oder lass es hier noch einmal fallen.</translation>
+    </message>
+    <message>
         <source>The plan itself: its air, its frame.</source>
         <translation>Der Plan selbst: seine Luft, sein Rahmen.</translation>
     </message>
@@ -6928,6 +7112,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>There is no drawing here to print.</source>
         <translation>Hier ist keine Zeichnung zu drucken.</translation>
+    </message>
+    <message>
+        <source>There is no picture.</source>
+        <translation>Es gibt kein Bild.</translation>
     </message>
     <message>
         <source>There is no place “{}”; {}.</source>
@@ -7228,6 +7416,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Type how long, such as 2h30; or drag the border</source>
         <translation>Tippe, wie lange, etwa 2h30; oder zieh die Grenze</translation>
+    </message>
+    <message>
+        <source>Type how wide it is…</source>
+        <translation>Tippen, wie breit es ist…</translation>
     </message>
     <message>
         <source>Type it anew	Enter</source>
@@ -8294,8 +8486,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>sind zusammen</translation>
     </message>
     <message>
-        <source>as close to </source>
-        <translation>so nah an </translation>
+        <source>as close to {} as it goes</source>
+        <translation>so nah an {}, wie es geht</translation>
     </message>
     <message>
         <source>as computed</source>
@@ -11970,6 +12162,10 @@ schwarz an %2
         <translation>{} für {}{}</translation>
     </message>
     <message>
+        <source>{} from {}</source>
+        <translation>{} von {}</translation>
+    </message>
+    <message>
         <source>{} gets as little as {} and wants {}: it locks out.</source>
         <translation>{} bekommt nur {} und will {}: er schaltet ab.</translation>
     </message>
@@ -12220,6 +12416,10 @@ schwarz an %2
     <message>
         <source>{} lands on {}.</source>
         <translation>{} landet auf {}.</translation>
+    </message>
+    <message>
+        <source>{} lead</source>
+        <translation>Leitung {}</translation>
     </message>
     <message>
         <source>{} lets go and starts again: its input hangs at {}.</source>

@@ -16,7 +16,7 @@ namespace {
 std::vector<std::filesystem::path> demo_files() {
     std::vector<std::filesystem::path> files;
     for (const auto& e : std::filesystem::directory_iterator(data_directory() / "demos"))
-        files.push_back(e.path());
+        if (e.path().extension() == ".json") files.push_back(e.path());
     std::sort(files.begin(), files.end());
     return files;
 }

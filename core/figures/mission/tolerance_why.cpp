@@ -11,7 +11,7 @@ namespace {
 template <class Quantity>
 void add_range(Why& why, const std::string& what, const Range& r, Quantity) {
     why.add(say("{} {} – {} in nine draws of ten; moved most by {}.", what, format(Quantity(r.low)),
-                format(Quantity(r.high)), spread_name(r.most())));
+                format(Quantity(r.high)), said(spread_name(r.most()))));
 }
 
 }  // namespace

@@ -188,6 +188,16 @@ Plan set_bends(Plan plan, const Id& way, const std::vector<SidePoint>& bends) {
     return as_drawn(std::move(plan));
 }
 
+std::vector<Id> unplaced(const Plan& plan) {
+    std::vector<Id> all;
+    const auto take = [&](const auto& list) {
+        for (const auto& part : list)
+            if (!by_id(plan.places, part.place)) all.push_back(part.id);
+    };
+    take(plan.sources), take(plan.hubs), take(plan.converters), take(plan.loads), take(plan.passives);
+    return all;
+}
+
 Plan place_all(Plan plan) {
     const auto has_place = [&](const auto& part) { return by_id(plan.places, part.place) != nullptr; };
     const auto named = [&](const std::string& name, double x, double y) {

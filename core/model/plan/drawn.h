@@ -53,6 +53,9 @@ Plan remove_zone(Plan plan, const Id& zone);
 /// The way is then as long as its line, where the scale is known.
 Plan set_bends(Plan plan, const Id& way, const std::vector<SidePoint>& bends);
 
+/// Parts that have no place yet: sources, hubs, modules, loads, then what draws nothing.
+std::vector<Id> unplaced(const Plan& plan);
+
 /// Places for all parts that have none: one for each load and source, one for hubs and modules, laid out so
 /// that what is joined lies near; what has a place keeps it.
 Plan place_all(Plan plan);

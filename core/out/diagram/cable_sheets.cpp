@@ -40,7 +40,7 @@ class CableDrawing {
         const auto* wire = find(catalogue_.wires, cable_.wire);
         pen.words({at_.x, at_.y + 3},
                   fmt::format("C{}  {}", number_ + 1,
-                              cable_.name.empty() ? name_of(plan_, cable_.to) + " lead" : cable_.name),
+                              cable_.name.empty() ? say("{} lead", name_of(plan_, cable_.to)) : cable_.name),
                   wide_ * 0.62, 3.3, TextAlign::left, true);
         pen.words({at_.x + wide_, at_.y + 3},
                   fmt::format("{}{}", wire ? size_words(*wire) : say("no wire"),

@@ -179,7 +179,7 @@ class Sheet {
         // What is told apart by its amperes says them.
         const bool sized = d.kind == DeviceKind::connector || d.kind == DeviceKind::power_switch;
         const auto values = sized ? item_values(catalogue_, d) : std::nullopt;
-        return (values ? format(values->rated) + " " : std::string()) + kind_word(d.kind);
+        return (values ? format(values->rated) + " " : std::string()) + said(kind_word(d.kind));
     }
 
     /// A feed to a part that is fed already: down its own lane left of the part.

@@ -41,7 +41,7 @@ void add_filling(Why& why, const Plan& plan, const Study& s, size_t opening) {
     for (const auto item : h.to_open) {
         const auto& at = s.harness.wiring.items[item];
         why.add(say("{}: its {} passes taken apart only, {}.", feed_name(plan, lead_at(plan, at.feed)),
-                    kind_word(at.kind), format(at.values.opened)),
+                    said(kind_word(at.kind)), format(at.values.opened)),
                 Tone::caution);
     }
     if (!h.ends_pass)

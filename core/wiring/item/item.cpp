@@ -41,12 +41,12 @@ ItemWork item_work(const ItemPlace& place) { return item_kind(place.device.kind)
 std::vector<SignStroke> item_sign(DeviceKind kind, bool open) { return item_kind(kind).sign(open); }
 bool sits_in_both(DeviceKind kind) { return item_kind(kind).in_both; }
 
-std::string ItemPlace::lead() const { return name_of(plan, feed.to) + " lead"; }
+std::string ItemPlace::lead() const { return say("{} lead", name_of(plan, feed.to)); }
 
 std::string ItemPlace::where() const {
     const auto from = name_of(plan, feed.from);
-    if (device.at && raw(*device.at) >= 0.005) return format(*device.at) + " from " + from;
-    return device.at || device.kind == DeviceKind::fuse ? say("as close to ") + from + say(" as it goes")
+    if (device.at && raw(*device.at) >= 0.005) return say("{} from {}", format(*device.at), from);
+    return device.at || device.kind == DeviceKind::fuse ? say("as close to {} as it goes", from)
                                                         : say("where it is to sit");
 }
 

@@ -38,7 +38,7 @@ std::vector<Resistance> feed_resistances(const Lead& of, const Catalogue& catalo
         }
         if (raw(item.values.own_leads) > 0) {
             const bool fuse = item.kind == DeviceKind::fuse;
-            parts.push_back({fuse ? say("fuse") : kind_word(item.kind),
+            parts.push_back({fuse ? say("fuse") : said(kind_word(item.kind)),
                              item.values.supply - item.values.own_leads, false});
             parts.push_back(
                 {fuse ? say("leads of its holder") : say("leads of its own"), item.values.own_leads, false});

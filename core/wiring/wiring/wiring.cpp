@@ -301,14 +301,14 @@ std::string joint_key(const Plan& plan, const Wiring& wiring, const WireJoint& j
 
 std::string joint_name(const Plan& plan, const Wiring& wiring, const WireJoint& joint) {
     const auto& feed = lead_at(plan, joint.lead);
-    const auto whole = feed.name.empty() ? name_of(plan, feed.to) + " lead" : feed.name;
+    const auto whole = feed.name.empty() ? say("{} lead", name_of(plan, feed.to)) : feed.name;
     const auto lead = whole + ", " +
                       (joint.of_cable < 0 ? std::string(sign(joint.role))
                                           : feed.cores[static_cast<size_t>(joint.of_cable)].colour);
     if (joint.item >= 0) {
         const auto kind = wiring.items[static_cast<size_t>(joint.item)].kind;
         return lead + (joint.at == JointAt::item_in ? say(", before its ") : say(", behind its ")) +
-               kind_word(kind);
+               said(kind_word(kind));
     }
     if (joint.at == JointAt::frame) return lead + say(", at the frame");
     if (joint.at == JointAt::other_return) return lead + say(", at the return it shares");

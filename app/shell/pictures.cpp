@@ -1,0 +1,85 @@
+#include "shell/pictures.h"
+
+#include <QCryptographicHash>
+#include <QDir>
+#include <QFileInfo>
+#include <QImageReader>
+#include <QObject>
+
+namespace sangre::app {
+namespace {
+
+constexpr qint64 most_pixels = 200'000'000;
+constexpr int widest = 2048;
+constexpr int most_megabytes = 1024;  // while it is read; what is kept has 16 at the most
+
+}  // namespace
+
+QImage scaled_down(const QImage& picture) {
+    if (picture.width() <= widest && picture.height() <= widest) return picture;
+    return picture.scaled(widest, widest, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+}
+
+tl::expected<QImage, QString> read_picture(const QString& file) {
+    if (!QFileInfo::exists(file)) return tl::unexpected(QObject::tr("%1 is not there.").arg(file));
+    QImageReader::setAllocationLimit(most_megabytes);
+    QImageReader reader(file);
+    reader.setDecideFormatFromContent(true);
+    reader.setAutoTransform(true);
+    const auto size = reader.size();
+    if (!reader.canRead())
+        return tl::unexpected(QObject::tr("%1 is no picture that can be read (PNG, JPEG).").arg(file));
+    if (size.isValid() && qint64(size.width()) * size.height() > most_pixels)
+        return tl::unexpected(QObject::tr("%1 has %2 megapixels; up to %3 are read: make it smaller first.")
+                                  .arg(file)
+                                  .arg(qint64(size.width()) * size.height() / 1'000'000)
+                                  .arg(most_pixels / 1'000'000));
+    // Where the format can, it is never whole in memory.
+    if (size.isValid() && (size.width() > widest || size.height() > widest))
+        reader.setScaledSize(size.scaled(widest, widest, Qt::KeepAspectRatio));
+    const auto picture = reader.read();
+    if (picture.isNull())
+        return tl::unexpected(QObject::tr("%1 is broken: %2").arg(file, reader.errorString()));
+    return scaled_down(picture);
+}
+
+tl::expected<QString, QString> keep_picture(const QImage& picture, const QString& folder) {
+    if (picture.isNull()) return tl::unexpected(QObject::tr("There is no picture."));
+    const auto small = scaled_down(picture).convertToFormat(QImage::Format_RGB32);
+    QCryptographicHash hash(QCryptographicHash::Sha256);
+    for (int y = 0; y < small.height(); ++y)
+        hash.addData(
+            QByteArrayView(reinterpret_cast<const char*>(small.constScanLine(y)), small.width() * 4));
+    const auto name =
+        QStringLiteral("machine-%1.jpg").arg(QString::fromLatin1(hash.result().toHex().left(10)));
+    const auto file = QDir(folder).filePath(name);
+    if (!QDir().mkpath(folder) || (!QFileInfo::exists(file) && !small.save(file, "JPG", 88)))
+        return tl::unexpected(QObject::tr("%1 cannot be written").arg(file));
+    return name;
+}
+
+QString find_picture(const QString& name, const QString& plan_file, const QString& pool) {
+    // A name alone: a plan from elsewhere says nothing of other folders.
+    if (name.isEmpty() || name.contains('/') || name.contains('\\') || name.startsWith('.')) return {};
+    if (!plan_file.isEmpty())
+        if (const auto beside = QFileInfo(plan_file).dir().filePath(name); QFileInfo(beside).isFile())
+            return beside;
+    const auto pooled = QDir(pool).filePath(name);
+    return QFileInfo(pooled).isFile() ? pooled : QString();
+}
+
+QStringList bring_pictures(const Plan& plan, const QString& from_file, const QString& to_file,
+                           const QString& pool) {
+    QStringList missing;
+    for (const auto& side : plan.sides) {
+        const auto name = QString::fromStdString(side.picture);
+        if (name.isEmpty()) continue;
+        const auto from = find_picture(name, from_file, pool);
+        const auto to = QFileInfo(to_file).dir().filePath(name);
+        if (from == to || QFileInfo::exists(to)) continue;
+        if (from.isEmpty() || !QFile::copy(from, to)) missing << name;
+    }
+    return missing;
+}
+
+}  // namespace sangre::app
