@@ -7,6 +7,7 @@
 
 #include "build/bom.h"
 #include "diagram/diagram.h"
+#include "diagram/drill_template.h"
 #include "diagram/labels.h"
 #include "files/diagram_svg.h"
 #include "files/safe_write.h"
@@ -112,6 +113,17 @@ int run_labels(const Options& o) {
     const auto plan = plan_of(o);
     const auto parts = catalogue();
     return write_sheets(label_sheets(wire_labels(plan, lay_harness(plan, parts))), o);
+}
+
+int run_template(const Options& o) {
+    const auto plan = plan_of(o);
+    const auto parts = catalogue();
+    const auto sheets = drill_sheets(drill_holes(plan, parts, lay_harness(plan, parts)));
+    if (sheets.empty()) {
+        fmt::print(stderr, "{}: there is nothing to drill: no opening's width is known\n", o.file);
+        return 1;
+    }
+    return write_sheets(sheets, o);
 }
 
 }  // namespace sangre::cli

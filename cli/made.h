@@ -12,5 +12,6 @@ int run_straight(const Options& options);
 int run_bom(const Options& options);
 int run_diagram(const Options& options);
 int run_labels(const Options& options);
+int run_template(const Options& options);
 
 }  // namespace sangre::cli

@@ -269,6 +269,10 @@ int answered(int argc, char** argv) {
     diagram_command->add_option("-o,--output", o.output, "the file to write, one a sheet")->required();
     auto* labels_command = command("labels", "labels for both ends of every wire, as SVG", run_labels);
     takes_plan(labels_command);
+    auto* template_command =
+        command("template", "every opening at its true size, to drill by, as SVG", run_template);
+    takes_plan(template_command);
+    template_command->add_option("-o,--output", o.output, "the file to write, one a sheet")->required();
     labels_command->add_option("-o,--output", o.output, "the file to write, one a sheet")->required();
     auto* wiring_command = command("wiring", "every wire, joint and item that there will be", run_wiring);
     takes_plan(wiring_command);

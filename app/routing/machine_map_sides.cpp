@@ -4,6 +4,7 @@
 #include <QKeyEvent>
 #include <QMenu>
 #include <QMouseEvent>
+#include <QPainterPath>
 #include <algorithm>
 #include <cmath>
 

@@ -109,6 +109,7 @@ void Window::fill_plan_menu(QMenu& menu) {
     menu.addAction(tr("Flow map as picture…"), this, &Window::export_flow_map);
     menu.addAction(tr("Wiring diagram to a file…"), this, &Window::export_diagram);
     menu.addAction(tr("Labels to print…"), this, &Window::export_labels);
+    menu.addAction(tr("Drilling template to print…"), this, &Window::export_template);
     menu.addAction(tr("Cutting cards to print…"), this, &Window::export_cards);
     menu.addAction(tr("Print this station's drawing…\tCtrl+P"), this, &Window::ask_print);
     menu.addSeparator();
@@ -148,6 +149,15 @@ void Window::export_labels() {
     if (file.isEmpty()) return;
     const auto wrong = wiring()->diagram()->export_labels(file);
     show_banner(wrong.isEmpty() ? tr("The labels are in %1.").arg(file) : wrong, !wrong.isEmpty(), false);
+}
+
+void Window::export_template() {
+    const auto file = ask_file(tr("Drilling template to print"), QStringLiteral("drilling template.pdf"),
+                               tr("Drawings (*.pdf *.svg *.png)"), QStringLiteral("pdf"));
+    if (file.isEmpty()) return;
+    const auto wrong = wiring()->diagram()->export_template(file);
+    show_banner(wrong.isEmpty() ? tr("The template is in %1; print it at 100 %.").arg(file) : wrong,
+                !wrong.isEmpty(), false);
 }
 
 void Window::export_cards() {

@@ -114,6 +114,7 @@ class Window : public QMainWindow {
     void export_flow_map();
     void export_diagram();
     void export_labels();
+    void export_template();
     void export_cards();
     void save();
     QString remembered_;  ///< the file last put among the recent ones

@@ -6,6 +6,7 @@
 #include <QSaveFile>
 #include <QWheelEvent>
 
+#include "diagram/drill_template.h"
 #include "diagram/labels.h"
 #include "files/diagram_svg.h"
 #include "widgets/words.h"
@@ -103,6 +104,12 @@ QString DiagramView::export_labels(const QString& file) const {
     const auto labels = wire_labels(document_.plan(), document_.study().harness);
     return labels.empty() ? tr("Nothing is wired yet.")
                           : write_sheets(label_sheets(labels), words_of(document_.plan().name), file);
+}
+
+QString DiagramView::export_template(const QString& file) const {
+    const auto holes = drill_holes(document_.plan(), document_.catalogue(), document_.study().harness);
+    return holes.empty() ? tr("There is nothing to drill: no opening's width is known.")
+                         : write_sheets(drill_sheets(holes), words_of(document_.plan().name), file);
 }
 
 QString DiagramView::write_sheets(const std::vector<DiagramSheet>& sheets, const QString& title,

@@ -19,6 +19,8 @@ class DiagramView : public Canvas {
     QString export_sheets(const QString& file) const;
     /// The labels for both ends of every wire, likewise.
     QString export_labels(const QString& file) const;
+    /// Every opening at its true size, likewise.
+    QString export_template(const QString& file) const;
 
   protected:
     void paint(QPainter& p) override;

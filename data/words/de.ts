@@ -906,6 +906,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>100 m ist die längste Zuleitung.</translation>
     </message>
     <message>
+        <source>100 mm. Longer or shorter? Print once more at 100 %.</source>
+        <translation>100 mm. Länger oder kürzer? Noch einmal mit 100 % drucken.</translation>
+    </message>
+    <message>
         <source>12 mm grommet</source>
         <translation>12 mm grommet</translation>
     </message>
@@ -2890,6 +2894,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Lang zuschneiden und später kürzen: eine Leitung lässt sich kürzen, nicht verlängern.</translation>
     </message>
     <message>
+        <source>Cut out, stick on where it is to be, punch the centre, drill small first, then to size; deburr.</source>
+        <translation>Ausschneiden, aufkleben, wo es hin soll, Mitte körnen, erst klein bohren, dann auf Maß; entgraten.</translation>
+    </message>
+    <message>
         <source>Cut the through wire and strip its two ends and the branch.</source>
         <translation>Schneide den durchgehenden Draht und isoliere seine beiden Enden und den Abzweig ab.</translation>
     </message>
@@ -3016,6 +3024,14 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>Drill it to </source>
         <translation>Bohre es auf </translation>
+    </message>
+    <message>
+        <source>Drilling template to print</source>
+        <translation>Bohrschablone zum Drucken</translation>
+    </message>
+    <message>
+        <source>Drilling template to print…</source>
+        <translation>Bohrschablone zum Drucken…</translation>
     </message>
     <message>
         <source>Drop</source>
@@ -3516,6 +3532,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>Glasses on; nothing electric is near where chips fall.</source>
         <translation>Brille auf; nichts Elektrisches ist in der Nähe, wo Späne fallen.</translation>
+    </message>
+    <message>
+        <source>Glasses on; nothing live behind the wall.</source>
+        <translation>Brille auf; hinter der Wand nichts unter Spannung.</translation>
     </message>
     <message>
         <source>Glue over the joints</source>
@@ -6998,6 +7018,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Den Abgriff in seinen Platz, beide Sicherungen hinein; Schlüssel an.</translation>
     </message>
     <message>
+        <source>The template is in %1; print it at 100 %.</source>
+        <translation>Die Schablone ist in %1; drucke sie mit 100 %.</translation>
+    </message>
+    <message>
         <source>The thin one is wrapped round the thick one, which is tinned first: it takes the heat.</source>
         <translation>Der dünne wird um den dicken gewickelt, der zuerst verzinnt wird: er nimmt die Wärme.</translation>
     </message>
@@ -7120,6 +7144,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>There is no place “{}”; {}.</source>
         <translation>Es gibt keinen Ort „{}“; {}.</translation>
+    </message>
+    <message>
+        <source>There is nothing to drill: no opening's width is known.</source>
+        <translation>Es gibt nichts zu bohren: keine Weite einer Öffnung ist bekannt.</translation>
     </message>
     <message>
         <source>Thermal switch</source>
@@ -9060,6 +9088,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>drill</source>
         <translation>Bohrer</translation>
+    </message>
+    <message>
+        <source>drill {}</source>
+        <translation>{} bohren</translation>
     </message>
     <message>
         <source>drop</source>
@@ -12938,6 +12970,10 @@ schwarz an %2
         <translation>{}, für eine Öffnung von {}</translation>
     </message>
     <message>
+        <source>{}, for: {}</source>
+        <translation>{}, für: {}</translation>
+    </message>
+    <message>
         <source>{}, its {} at {}</source>
         <translation>{}, seine {} bei {}</translation>
     </message>
@@ -13128,6 +13164,10 @@ schwarz an %2
     <message>
         <source>{}: pulled {} a day, its plug is worn after {} days.</source>
         <translation>{}: {} am Tag gezogen ist sein Stecker nach {} Tagen verbraucht.</translation>
+    </message>
+    <message>
+        <source>{}: step drill or hole saw</source>
+        <translation>{}: Stufenbohrer oder Lochsäge</translation>
     </message>
     <message>
         <source>{}: the catalogue holds no connector “{}”.</source>

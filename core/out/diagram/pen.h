@@ -10,6 +10,7 @@ class DiagramPen {
 
     void line(PaperPoint a, PaperPoint b, const Ink& ink, double width = 0.35, bool dashed = false);
     void block(PaperPoint from, PaperPoint to, const Ink& stroke = "ink", const Ink& fill = "card");
+    /// Without a fill its outline alone.
     void dot(PaperPoint at, double radius, const Ink& fill);
     /// Cut with an ellipsis where it is wider than `room`, judged by the font's mean width.
     void words(PaperPoint at, const std::string& text, double room, double size = 2.6,

@@ -1,0 +1,111 @@
+#include "diagram/drill_template.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "diagram/pen.h"
+#include "enum_words.h"
+#include "harness/fittings.h"
+#include "units/format.h"
+#include "words/say.h"
+
+namespace sangre {
+namespace {
+
+constexpr double template_wide = 210, template_tall = 297, rim = 12, ruler_room = 24, apart = 6;
+constexpr double caption_tall = 15, least_wide = 58;
+constexpr double widest_twist_mm = 13;  // what a common chuck takes; above, and in thin wall, a step drill
+
+void ruler(DiagramPen& pen) {
+    const double y = template_tall - rim - 6;
+    pen.line({rim, y}, {rim + 100, y}, "ink", 0.3);
+    for (int i = 0; i <= 10; ++i)
+        pen.line({rim + i * 10.0, y - (i % 5 ? 1.5 : 3)}, {rim + i * 10.0, y}, "ink", 0.25);
+    pen.words({rim + 104, y}, say("100 mm. Longer or shorter? Print once more at 100 %."),
+              template_wide - 2 * rim - 104, 2.8);
+    pen.words({rim, y + 5},
+              say("Cut out, stick on where it is to be, punch the centre, drill small first, then to size; "
+                  "deburr."),
+              template_wide - 2 * rim, 2.6, TextAlign::left, false, "muted");
+    pen.words({rim, y + 9}, say("Glasses on; nothing live behind the wall."), template_wide - 2 * rim, 2.6,
+              TextAlign::left, false, "muted");
+}
+
+}  // namespace
+
+Millimetre standard_drill(Millimetre width) {
+    const double w = raw(width) - 1e-6;
+    return Millimetre(w <= widest_twist_mm ? std::max(std::ceil(w * 2) / 2, 1.0) : std::ceil(w));
+}
+
+std::vector<DrillHole> drill_holes(const Plan& plan, const Catalogue& catalogue, const Harness& harness) {
+    std::vector<DrillHole> holes;
+    const auto add = [&](DrillHole hole, Millimetre width) {
+        if (raw(width) <= 0) return;
+        hole.drill = standard_drill(width);
+        hole.step = raw(hole.drill) > widest_twist_mm;
+        holes.push_back(std::move(hole));
+    };
+    for (size_t i = 0; i < plan.openings.size(); ++i) {
+        const auto& opening = plan.openings[i];
+        const auto needed = i < harness.holes.size() ? harness.holes[i].needed : Millimetre(0);
+        const auto* fitting = fitting_of(catalogue, opening, needed);
+        const auto* body = by_id(plan.bodies, opening.body);
+        add({opening.id,
+             opening_name(plan, opening),
+             body ? body->name : std::string(),
+             fitting ? fitting->name : std::string(),
+             {},
+             false},
+            fitting && raw(fitting->hole) > 0 ? fitting->hole : opening.bore);
+    }
+    for (const auto& part : plan.passives) {
+        const auto* body = body_of(plan, part.id);
+        add({part.id, part.name, body ? body->name : std::string(), said_word(part.kind), {}, false},
+            part.cutout);
+    }
+    return holes;
+}
+
+std::vector<DiagramSheet> drill_sheets(const std::vector<DrillHole>& holes) {
+    std::vector<DiagramSheet> sheets;
+    double x = rim, y = rim, row = 0;
+    const auto turn_page = [&] {
+        sheets.emplace_back();
+        sheets.back().width = template_wide, sheets.back().height = template_tall;
+        DiagramPen pen(sheets.back());
+        ruler(pen);
+        x = rim, y = rim, row = 0;
+    };
+    for (const auto& hole : holes) {
+        const double radius = raw(hole.drill) / 2, wide = std::max(2 * radius + 14, least_wide),
+                     tall = 2 * radius + 14 + caption_tall;
+        if (sheets.empty()) turn_page();
+        if (x + wide > template_wide - rim) x = rim, y += row + apart, row = 0;
+        // One that is larger than a sheet is drawn as far as the paper goes.
+        if (y + tall > template_tall - rim - ruler_room && y > rim) turn_page();
+        DiagramPen pen(sheets.back());
+        const PaperPoint centre{x + wide / 2, y + 7 + radius};
+        pen.block({x, y}, {x + wide, y + tall}, "muted", "");
+        pen.dot(centre, radius, "");
+        const double arm = radius + 5;
+        pen.line({centre.x - arm, centre.y}, {centre.x + arm, centre.y}, "ink", 0.15);
+        pen.line({centre.x, centre.y - arm}, {centre.x, centre.y + arm}, "ink", 0.15);
+        pen.dot(centre, 0.5, "ink");
+        const double words = y + 2 * radius + 14 + 3.6;
+        pen.words({x + 2, words}, hole.name, wide - 4, 3, TextAlign::left, true);
+        pen.words({x + 2, words + 4.2},
+                  hole.step ? say("{}: step drill or hole saw", format(hole.drill))
+                            : say("drill {}", format(hole.drill)),
+                  wide - 4, 2.8);
+        const auto more = hole.takes.empty() ? hole.in
+                          : hole.in.empty()  ? hole.takes
+                                             : say("{}, for: {}", hole.in, hole.takes);
+        pen.words({x + 2, words + 8.2}, more, wide - 4, 2.6, TextAlign::left, false, "muted");
+        pen.spot({x, y}, {x + wide, y + tall}, hole.subject);
+        x += wide + apart, row = std::max(row, tall);
+    }
+    return sheets;
+}
+
+}  // namespace sangre
