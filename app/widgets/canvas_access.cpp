@@ -43,7 +43,8 @@ QRect SpotAccess::rect() const {
 
 QAccessible::Role SpotAccess::role() const {
     const auto* s = spot();
-    return s && (s->activate || s->secondary) ? QAccessible::Button : QAccessible::StaticText;
+    // What the mouse alone points at repeats a spot that keys reach: a mark of a chart, the row beneath it.
+    return s && s->focusable && (s->activate || s->secondary) ? QAccessible::Button : QAccessible::StaticText;
 }
 
 QAccessible::State SpotAccess::state() const {

@@ -8678,12 +8678,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>daneben</translation>
     </message>
     <message>
+        <source>black</source>
+        <translation>schwarz</translation>
+    </message>
+    <message>
         <source>blade</source>
         <translation>Flachstecker</translation>
     </message>
     <message>
         <source>blocks</source>
         <translation>Verteiler</translation>
+    </message>
+    <message>
+        <source>blue</source>
+        <translation>blau</translation>
     </message>
     <message>
         <source>bodies are </source>
@@ -8720,6 +8728,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>bridges milliseconds, no more</source>
         <translation>überbrückt Millisekunden, mehr nicht</translation>
+    </message>
+    <message>
+        <source>brown</source>
+        <translation>braun</translation>
     </message>
     <message>
         <source>brown is minus</source>
@@ -9352,6 +9364,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>good</source>
         <translation>guten</translation>
+    </message>
+    <message>
+        <source>green</source>
+        <translation>grün</translation>
+    </message>
+    <message>
+        <source>grey</source>
+        <translation>grau</translation>
     </message>
     <message>
         <source>grommet</source>
@@ -10502,6 +10522,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>öffnet, wenn es heiß ist: rettet, worauf er sitzt. Sein Gehäuse kann Spannung führen: isoliere es</translation>
     </message>
     <message>
+        <source>orange</source>
+        <translation>orange</translation>
+    </message>
+    <message>
         <source>other</source>
         <translation>anderes</translation>
     </message>
@@ -10708,6 +10732,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>readings</source>
         <translation>Messungen</translation>
+    </message>
+    <message>
+        <source>red</source>
+        <translation>rot</translation>
     </message>
     <message>
         <source>red on %1
@@ -11574,6 +11602,10 @@ schwarz an %2
         <translation>nimm weniger Zellen in Reihe</translation>
     </message>
     <message>
+        <source>violet</source>
+        <translation>violett</translation>
+    </message>
+    <message>
         <source>voltage drop</source>
         <translation>Spannungsabfall</translation>
     </message>
@@ -11850,6 +11882,10 @@ schwarz an %2
         <translation>welche Öffnung</translation>
     </message>
     <message>
+        <source>white</source>
+        <translation>weiß</translation>
+    </message>
+    <message>
         <source>whose wall it is in</source>
         <translation>in wessen Wand sie ist</translation>
     </message>
@@ -11932,6 +11968,10 @@ schwarz an %2
     <message>
         <source>years</source>
         <translation>Jahre</translation>
+    </message>
+    <message>
+        <source>yellow</source>
+        <translation>gelb</translation>
     </message>
     <message>
         <source>zone</source>

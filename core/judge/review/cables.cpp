@@ -47,10 +47,10 @@ void mirrored(const Context& c, std::vector<Finding>& out) {
                 "face."));
         for (const auto& core : k.cores)
             if (core.role != CoreRole::unused)
-                f.why.add(
-                    say("{} {}: pin {} to pin {}", core.colour, core.signal, core.from_pin, core.to_pin),
-                    core.role == CoreRole::supply || core.role == CoreRole::ground ? Tone::danger
-                                                                                   : Tone::plain);
+                f.why.add(say("{} {}: pin {} to pin {}", said(core.colour), core.signal, core.from_pin,
+                              core.to_pin),
+                          core.role == CoreRole::supply || core.role == CoreRole::ground ? Tone::danger
+                                                                                         : Tone::plain);
         f.fixes.push_back({say("Pin to the same pin"), lead_changed(k.id, [](Lead& x) {
                                for (auto& core : x.cores)
                                    if (core.role != CoreRole::unused) core.to_pin = core.from_pin;
@@ -68,13 +68,13 @@ void crossed(const Context& c, std::vector<Finding>& out) {
             const bool wrong =
                 (plus(core.from_pin) && minus(core.to_pin)) || (minus(core.from_pin) && plus(core.to_pin));
             if (!wrong) continue;
-            Finding f{
-                Severity::danger,
-                {},
-                {k.id},
-                say("{}: the {} core joins {} with {}.", k.name, core.colour, core.from_pin, core.to_pin),
-                {},
-                {}};
+            Finding f{Severity::danger,
+                      {},
+                      {k.id},
+                      say("{}: the {} core joins {} with {}.", k.name, said(core.colour), core.from_pin,
+                          core.to_pin),
+                      {},
+                      {}};
             f.why.add(say("Plus on minus: what is behind it dies the moment it is plugged in."),
                       Tone::danger);
             f.fixes.push_back({say("Plus to plus"), lead_changed(k.id, [](Lead& x) {
@@ -164,19 +164,20 @@ void colour_lies(const Context& c, std::vector<Finding>& out) {
             const auto& core = k.cores[i];
             if (!lies(core.role, core.colour)) continue;
             const bool supply = core.role == CoreRole::supply;
-            Finding f{Severity::danger,
-                      {},
-                      {k.id},
-                      say("{}: its {} is {}.", k.name, supply ? say("supply") : say("ground"), core.colour),
-                      {},
-                      {}};
+            Finding f{
+                Severity::danger,
+                {},
+                {k.id},
+                say("{}: its {} is {}.", k.name, supply ? say("supply") : say("ground"), said(core.colour)),
+                {},
+                {}};
             f.why.add(
                 say("Colours are a promise: red is plus, black is minus; in brown/red/orange leads brown is "
                     "minus."));
             auto after = k;
             recolour(after, i);
             if (after.cores[i].colour != core.colour)
-                f.fixes.push_back({say("Make it ") + after.cores[i].colour,
+                f.fixes.push_back({say("Make it ") + said(after.cores[i].colour),
                                    lead_changed(k.id, [i](Lead& x) { recolour(x, i); })});
             out.push_back(std::move(f));
             break;

@@ -236,7 +236,7 @@ void colours(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::danger,
                   {},
                   {feed.id},
-                  say("{}: plus and minus are both {}.", c.index().feed_name(feed), feed.supply_colour),
+                  say("{}: plus and minus are both {}.", c.index().feed_name(feed), said(feed.supply_colour)),
                   {},
                   {}};
         x.why.add(say("Alike, they are swapped one day: reversed polarity destroys what hangs on them."));
@@ -252,7 +252,7 @@ void polarity(const Context& c, std::vector<Finding>& out) {
                   {},
                   {feed.id},
                   say("{}: plus is black and minus {}; whoever mends it will swap them.",
-                      c.index().feed_name(feed), feed.return_colour),
+                      c.index().feed_name(feed), said(feed.return_colour)),
                   {},
                   {}};
         x.fixes.push_back(red_and_black(feed.id));

@@ -25,7 +25,7 @@ std::vector<WireLabel> wire_labels(const Plan& plan, const Harness& harness) {
         if (core.alike > 1) name += fmt::format("/{}", core.number);
         twice({name, feed_name(plan, feed),
                fmt::format("{} {} {}", core.wire ? size_words(*core.wire) : say("no wire"),
-                           core_colour(plan, core), format(core.length)),
+                           said(core_colour(plan, core)), format(core.length)),
                feed.id});
     }
     const auto cabled = cabled_leads(plan);

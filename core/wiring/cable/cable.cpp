@@ -1,4 +1,5 @@
 #include "cable/cable.h"
+#include "words/say.h"
 
 #include <fmt/format.h>
 
@@ -58,8 +59,9 @@ Core core(const char* pin, const char* colour, const char* signal, int twist = 0
 }  // namespace
 
 const std::vector<std::string>& core_colours() {
-    static const std::vector<std::string> all{"red",   "black", "yellow", "orange", "blue",
-                                              "green", "white", "brown",  "violet", "grey"};
+    static const std::vector<std::string> all{
+        to_say("red"),   to_say("black"), to_say("yellow"), to_say("orange"), to_say("blue"),
+        to_say("green"), to_say("white"), to_say("brown"),  to_say("violet"), to_say("grey")};
     return all;
 }
 

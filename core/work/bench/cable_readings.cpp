@@ -34,7 +34,9 @@ Reading ohms(const Lead& cable, const std::string& key, const Core& core) {
     return r;
 }
 
-std::string words(const Core& c) { return c.signal.empty() ? c.colour : c.colour + " " + c.signal; }
+std::string words(const Core& c) {
+    return c.signal.empty() ? said(c.colour) : said(c.colour) + " " + c.signal;
+}
 
 Reading through(const Plan& plan, const Lead& cable, const Core& core, size_t together) {
     auto r = ohms(cable, key_of(cable, core), core);

@@ -29,7 +29,7 @@ Probes probes_of(const Plan& plan, const Passive& p, size_t first = 0, size_t se
             if (c.role != CoreRole::unused) used.push_back(&c);
         if (used.size() <= second) break;
         const auto pin = [&](const Core& c) {
-            return say("pin {}, {}", from ? c.to_pin : c.from_pin, c.colour);
+            return say("pin {}, {}", from ? c.to_pin : c.from_pin, said(c.colour));
         };
         return {say("at the end of its lead that goes to ") + name_of(plan, from ? lead->to : lead->from) +
                     say(", unplugged there"),

@@ -93,7 +93,7 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         for (const auto& core : harness.wiring.cores_of(i))
             if (core.of_cable < 0)
                 add(lines,
-                    say("wire {} {}, {}", size_words(*w), core_colour(plan, core),
+                    say("wire {} {}, {}", size_words(*w), said(core_colour(plan, core)),
                         insulation ? insulation->name : w->insulation),
                     raw(core.cut), "m", name_of(plan, f.to));
         for (const auto& joint : harness.wiring.joints_of(i))

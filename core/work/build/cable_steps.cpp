@@ -22,7 +22,7 @@ std::map<int, std::vector<std::string>> colours_by(const Lead& cable, int Core::
 }
 
 std::string core_name(const Core& c) {
-    return c.signal.empty() ? c.colour : c.colour + " (" + c.signal + ")";
+    return c.signal.empty() ? said(c.colour) : said(c.colour) + " (" + c.signal + ")";
 }
 
 void say_unused(const Lead& cable, Step& s) {
@@ -48,7 +48,8 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue) {
         s.key = "cable/" + cable.id;
         s.kind = StepKind::join;
         s.about = cable.id;
-        s.title = say("Make up: ") + (cable.name.empty() ? name_of(plan, cable.to) + " lead" : cable.name);
+        s.title =
+            say("Make up: ") + (cable.name.empty() ? say("{} lead", name_of(plan, cable.to)) : cable.name);
         const auto* wire = find(catalogue.wires, cable.wire);
         s.subtitle =
             say("{} of {}, {} to {}", counted(cable.cores.size(), say("core"), say("cores")),

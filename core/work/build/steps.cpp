@@ -42,7 +42,8 @@ struct Maker {
         return std::any_of(ways.begin(), ways.end(), [&](size_t w) { return !plan.ways[w].on_it.empty(); });
     }
     std::string colours(const Lead& f) const {
-        return f.ret == Return::own ? say("{} and {}", f.supply_colour, f.return_colour) : f.supply_colour;
+        return f.ret == Return::own ? say("{} and {}", said(f.supply_colour), said(f.return_colour))
+                                    : said(f.supply_colour);
     }
     const JointKind* joint_kind(const Lead& f, bool at_source) const {
         return find(catalogue.joints, at_source ? f.joint_from : f.joint_to);
@@ -125,9 +126,10 @@ void Maker::cut(size_t f) {
     s.about = feed.id;
     const int alike = std::max(feed.conductors, 1);
     const auto pieces = alike > 1 ? say("{} pieces of {}", alike, format(route.cut)) : format(route.cut);
-    s.actions = {say("Cut {} of {} {}{}.", pieces, wire_name(feed), feed.supply_colour,
-                     feed.ret == Return::own ? say(" and the same of {}", feed.return_colour) : ""),
-                 say("Label both ends “{}”.", index.name(feed.to))};
+    s.actions = {
+        say("Cut {} of {} {}{}.", pieces, wire_name(feed), said(feed.supply_colour),
+            feed.ret == Return::own ? say(" and the same of {}", said(feed.return_colour)) : std::string()),
+        say("Label both ends “{}”.", index.name(feed.to))};
     if (feed.ret == Return::own && raw(route.length) > 0.2)
         s.actions.push_back(say("Twist the pair, about a turn every 3 cm."));
     s.tools = {to_say("cutters"), to_say("tape measure"), to_say("labels")};
@@ -139,10 +141,11 @@ void Maker::cut(size_t f) {
 void Maker::cut_cable(size_t f) {
     const auto& lead = plan.feeds[f];
     const auto& route = figures.harness.routes[f];
-    auto& s = add("cut/" + lead.id, StepKind::cut,
-                  say("Cut to length: ") + (lead.name.empty() ? index.name(lead.to) + " lead" : lead.name),
-                  say("{} of {}, {}", counted(lead.cores.size(), say("core"), say("cores")), wire_name(lead),
-                      format(route.cut)));
+    auto& s =
+        add("cut/" + lead.id, StepKind::cut,
+            say("Cut to length: ") + (lead.name.empty() ? say("{} lead", index.name(lead.to)) : lead.name),
+            say("{} of {}, {}", counted(lead.cores.size(), say("core"), say("cores")), wire_name(lead),
+                format(route.cut)));
     s.about = lead.id;
     s.actions = {say("Cut {} of it; what is left over goes back into the drawer with its length on it.",
                      format(route.cut)),
@@ -233,9 +236,10 @@ void Maker::join(size_t f, bool at_source) {
     const auto* kind = joint_kind(feed, at_source);
     const auto& part = index.name(at_source ? feed.from : feed.to);
     const std::string end = at_source ? "source" : "load";
-    auto& s = add("join/" + feed.id + "/" + end, StepKind::join,
-                  say("Join {} at {}", at_source ? index.name(feed.to) + " lead" : say("the lead"), part),
-                  fmt::format("{} {}, {}", wire_name(feed), colours(feed), kind ? kind->name : say("joint")));
+    auto& s =
+        add("join/" + feed.id + "/" + end, StepKind::join,
+            say("Join {} at {}", at_source ? say("{} lead", index.name(feed.to)) : say("the lead"), part),
+            fmt::format("{} {}, {}", wire_name(feed), colours(feed), kind ? kind->name : say("joint")));
     s.about = feed.id;
     s.after = {"cut/" + feed.id, "thread/" + feed.id, "sleeve/" + feed.id};
     if (index.part(feed.from).kind == PartKind::converter) {
@@ -248,10 +252,10 @@ void Maker::join(size_t f, bool at_source) {
     const auto work = *feed_joint(plan, catalogue, f, at_source);
     if (plan.terminals.contains(at_source ? feed.from : feed.to))
         s.actions.push_back(feed.ret == Return::own
-                                ? say("{} lands on {}, {} on {}.", capital(feed.supply_colour),
-                                      landing_sign(plan, feed, {at_source, false}), feed.return_colour,
+                                ? say("{} lands on {}, {} on {}.", capital(said(feed.supply_colour)),
+                                      landing_sign(plan, feed, {at_source, false}), said(feed.return_colour),
                                       landing_sign(plan, feed, {at_source, true}))
-                                : say("{} lands on {}.", capital(feed.supply_colour),
+                                : say("{} lands on {}.", capital(said(feed.supply_colour)),
                                       landing_sign(plan, feed, {at_source, false})));
     tell_joint(s, work, plan.practices);
     if (const auto over = over_tube(plan, catalogue, f, at_source); over && over->tube)
