@@ -5,7 +5,9 @@
 #include "fixtures.h"
 #include "joint/joint.h"
 #include "network/elements.h"
+#include "parts/wire_size.h"
 #include "protection/coordination.h"
+#include "units/format.h"
 #include "wire/choice.h"
 #include "wire/conductor.h"
 #include "wire/rules_of_thumb.h"
@@ -27,6 +29,25 @@ Source pack(const Chemistry& c, int series, int parallel, double amp_hours) {
 class TestCatalogueLaws : public QObject {
     Q_OBJECT
   private slots:
+    void sizes_are_said_both_ways_where_that_is_set() {
+        size_t seen = 0;
+        for (const auto& w : parts().wires) {
+            QCOMPARE(size_words(w), w.size);
+            set_presentation({'.', false, true});
+            const auto both = size_words(w);
+            QVERIFY(both.starts_with(w.size + " · "));
+            // The gauge nearest to the copper of a gauge is that gauge.
+            if (!w.metric && w.size.find("/0") == std::string::npos) {
+                auto metric = w;
+                metric.metric = true, metric.size = "metric";
+                QVERIFY2(size_words(metric) == "metric · " + w.size,
+                         (w.size + " " + size_words(metric)).c_str());
+                ++seen;
+            }
+            set_presentation({});
+        }
+        QVERIFY(seen > 10);
+    }
     void thicker_wire_carries_more() {
         for (const auto& a : parts().wires)
             for (const auto& b : parts().wires) {
