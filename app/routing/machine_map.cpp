@@ -5,6 +5,7 @@
 #include <array>
 
 #include "plan/machine_edits.h"
+#include "plan/placing.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
@@ -24,7 +25,10 @@ double share_of(const Way& way, size_t i) {
 MachineMap::MachineMap(Document& document, QWidget* parent)
     : Canvas(tr("Machine from above"), parent), document_(document) {
     setMinimumSize(u(420), u(360));
-    connect(&document_, &Document::changed, this, [this] { update(); });
+    connect(&document_, &Document::changed, this, [this] {
+        leave_what_is_gone();
+        update();
+    });
     connect(&document_, &Document::selection_changed, this, [this] { update(); });
 }
 

@@ -47,6 +47,14 @@ class MachineMap : public Canvas {
     void keyPressEvent(QKeyEvent* e) override;
 
   private:
+    struct Held {
+        enum class What { nothing, bend, zone, corner, part } what = What::nothing;
+        Id id;
+        size_t bend = 0;
+        SidePoint from, now;
+        QPointF at;
+    };
+    static Zone as_held(const Zone& zone, const Held& held);
     QRectF machine() const;
     const Side* side() const;
     bool on_side(const Place& place) const;
@@ -64,6 +72,10 @@ class MachineMap : public Canvas {
     void edit_side_name(const Id& side);
     void edit_across(const Id& side);
     void tray_menu(const Id& part, const QPoint& where);
+    void rest_menu(const std::vector<Id>& parts, const QPoint& where);
+    void take_bend(const Id& way, size_t bend);
+    /// After an edit from elsewhere: what is being drawn or held may be no more.
+    void leave_what_is_gone();
     bool press_on_drawing(QPointF at);
     bool drag_on_drawing(QPointF at);
     bool release_on_drawing();
@@ -103,14 +115,8 @@ class MachineMap : public Canvas {
     enum class Mode { usual, scale, line } mode_ = Mode::usual;
     std::vector<SidePoint> marks_;  ///< of the scale, or of the line that is being drawn
     Id drawing_;                    ///< the way whose line that is
-    struct Held {
-        enum class What { nothing, bend, zone, corner, part } what = What::nothing;
-        Id id;
-        size_t bend = 0;
-        SidePoint from, now;
-        QPointF at;
-    } held_;
-    QString picture_name_;
+    Held held_;
+    QString picture_file_;
     QPixmap picture_;
 };
 

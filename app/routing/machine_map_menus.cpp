@@ -148,6 +148,13 @@ void MachineMap::offer_thing(QMenu& menu, const Way& way, size_t i) {
     const auto* opening = by_id(plan.openings, thing.opening);
     auto* here =
         menu.addMenu(menu_words(words_of(opening ? opening_name(plan, *opening) : on_way_words(thing))));
+    if (const auto* zone = by_id(plan.zones, thing.zone)) {
+        // It is the zone's, not the way's: whatever were changed here would be as the zone says at the next
+        // edit.
+        here->addAction(tr("In the zone %1").arg(menu_words(words_of(zone->name))),
+                        [this, id = zone->id] { document_.select(id); });
+        return;
+    }
     if (opening)
         here->addAction(tr("Type it anew…"),
                         [this, way = way.id, id = opening->id] { edit_opening(way, id); });

@@ -1,5 +1,4 @@
-// Sides of the machine on its map: the picture behind, the scale by two points, lines drawn point by point,
-// zones.
+// Sides of the machine on its map: the picture behind, the scale by two points, lines drawn point by point.
 #include <QFileDialog>
 #include <QKeyEvent>
 #include <QMenu>
@@ -48,16 +47,11 @@ void MachineMap::show_side(const Id& id) {
 void MachineMap::take_picture(const QImage& picture) {
     const auto kept = keep_picture(picture, document_.pictures_pool());
     if (!kept) return emit document_.said(kept.error(), true, false);
-    const auto* shown = side();
-    Side next = shown ? *shown : Side{};
-    if (!shown) next.name = say("Above"), next.id = fresh_id(document_.plan(), "side", next.name);
-    // Another picture of the same shape keeps its scale: it may only be sharper.
-    const double tall = static_cast<double>(picture.height()) / picture.width();
-    if (std::abs(tall - next.tall) > 0.01 * tall) next.across = Metre(0);
-    next.tall = std::clamp(tall, 0.05, 20.0), next.picture = kept->toStdString();
-    document_.apply([next](const Plan& p) { return put_side(p, next); }, tr("Put a picture behind"));
-    side_ = next.id;
-    if (raw(next.across) <= 0) begin_scale();
+    document_.apply([id = side() ? side()->id : Id(), name = kept->toStdString(),
+                     tall = static_cast<double>(picture.height()) /
+                            picture.width()](const Plan& p) { return put_picture(p, id, name, tall); },
+                    tr("Put a picture behind"));
+    if (side() && raw(side()->across) <= 0) begin_scale();
 }
 
 void MachineMap::take_picture_file(const QString& file) {
@@ -72,22 +66,19 @@ void MachineMap::ask_picture() {
 }
 
 void MachineMap::add_side() {
-    Side next;
-    next.name = say("Side {}", document_.plan().sides.size() + 1),
-    next.id = fresh_id(document_.plan(), "side", next.name);
+    const auto next = another_side(document_.plan());
     document_.apply([next](const Plan& p) { return put_side(p, next); }, tr("Add a side"));
     show_side(next.id);
     repaint();
     edit_side_name(next.id);
 }
 
-void MachineMap::add_zone(OnWayKind kind) {
-    if (!side()) return;
-    Zone zone;
-    zone.kind = kind, zone.name = sangre::said(on_way_word(kind)), zone.side = side()->id;
-    zone.id = fresh_id(document_.plan(), "zone", zone.name);
-    document_.apply([zone](const Plan& p) { return put_zone(p, zone); }, tr("Add a zone"));
-    document_.select(zone.id);
+void MachineMap::leave_what_is_gone() {
+    held_ = {};
+    if (mode_ == Mode::usual) return;
+    const auto* way = by_id(document_.plan().ways, drawing_);
+    const bool drawable = way && !line_of_way(document_.plan(), *way).empty();
+    if (!side() || (mode_ == Mode::line && !drawable)) mode_ = Mode::usual, marks_.clear(), close_editor();
 }
 
 QString MachineMap::hint() const {
@@ -122,6 +113,7 @@ void MachineMap::begin_line(const Id& way) {
 
 bool MachineMap::mark_at(QPointF at) {
     if (mode_ == Mode::usual || !machine().contains(at)) return false;
+    if (mode_ == Mode::scale && marks_.size() > 1) marks_.clear();  // left without a distance: begun anew
     marks_.push_back(to_side(at));
     if (mode_ == Mode::scale && marks_.size() == 2) edit_scale();
     update();
@@ -196,11 +188,11 @@ void MachineMap::paint_side(QPainter& p) {
     const auto& t = theme();
     const auto m = machine();
     const auto name = words_of(shown->picture);
-    if (name != picture_name_) {
-        picture_name_ = name;
-        const auto file = find_picture(name, document_.origin(), document_.pictures_pool());
-        const auto read =
-            file.isEmpty() ? tl::expected<QImage, QString>(tl::unexpected(QString())) : read_picture(file);
+    // Looked for at each painting: it may come back, or lie elsewhere once the plan is saved.
+    const auto file = find_picture(name, document_.origin(), document_.pictures_pool());
+    if (file != picture_file_) {
+        picture_file_ = file;
+        const auto read = read_picture(file);
         picture_ = read ? QPixmap::fromImage(*read) : QPixmap();
     }
     p.setPen(QPen(t.line, 1));
@@ -246,76 +238,6 @@ void MachineMap::paint_side(QPainter& p) {
         [this] { begin_scale(); });
 }
 
-void MachineMap::paint_zones(QPainter& p) {
-    const auto* shown = side();
-    if (!shown) return;
-    const auto& t = theme();
-    for (auto zone : document_.plan().zones) {
-        const auto* on = by_id(document_.plan().sides, zone.side);
-        if ((on ? on : &document_.plan().sides.front()) != shown) continue;
-        if (held_.id == zone.id && held_.what == Held::What::zone)
-            zone.left = std::clamp(zone.left + held_.now.x - held_.from.x, 0.0, 1 - zone.width),
-            zone.top = std::clamp(zone.top + held_.now.y - held_.from.y, 0.0, 1 - zone.height);
-        if (held_.id == zone.id && held_.what == Held::What::corner)
-            zone.width = std::clamp(held_.now.x - zone.left, 0.02, 1 - zone.left),
-            zone.height = std::clamp(held_.now.y - zone.top, 0.02, 1 - zone.top);
-        const QRectF area(to_map({zone.left, zone.top}),
-                          to_map({zone.left + zone.width, zone.top + zone.height}));
-        auto fill = t.caution;
-        fill.setAlpha(60);
-        p.setPen(QPen(document_.selects(zone.id) ? t.accent : t.caution, document_.selects(zone.id) ? 2 : 1.2,
-                      Qt::DashLine));
-        p.setBrush(QBrush(fill, Qt::BDiagPattern));
-        p.drawRect(area);
-        p.setPen(Qt::NoPen);
-        p.setBrush(t.caution);
-        p.drawRect(QRectF(area.bottomRight() - QPointF(u(8), u(8)), QSizeF(u(8), u(8))));
-        auto words = words_of(zone.name);
-        if (zone.hot) words += QStringLiteral(" ") + app::said(*zone.hot);
-        const QRectF label(area.left() + u(3), area.top() + u(2),
-                           std::min(area.width() - u(6), text_width(words, face(11, true)) + u(6)), u(17));
-        auto behind = t.paper;
-        behind.setAlpha(210);
-        p.fillRect(label, behind);
-        text(p, label, words, t.caution, face(11, true), Qt::AlignCenter);
-        room_.take(label);
-        add_spot({label, "zone:" + words_of(zone.id),
-                  tr("%1: ways drawn through it meet it there. Drag it, or its corner; right-click for more.")
-                      .arg(words),
-                  [this, id = zone.id] { document_.select(id); }, [this, id = zone.id] { zone_menu(id); }});
-    }
-}
-
-/// Handles of the selected way's line.
-void MachineMap::paint_bends(QPainter& p) {
-    const auto& t = theme();
-    for (const auto& way : document_.plan().ways) {
-        if (!document_.selects(way.id) || path_of(way).isEmpty() || !side()) continue;
-        const auto bends = bends_of(way).value_or(std::vector<SidePoint>{});
-        for (size_t i = 0; i < bends.size(); ++i) {
-            const bool moved = held_.what == Held::What::bend && held_.id == way.id && held_.bend == i;
-            const auto at = to_map(moved ? held_.now : bends[i]);
-            p.setPen(QPen(t.accent, 1.5));
-            p.setBrush(t.card);
-            p.drawEllipse(at, u(5), u(5));
-            add_spot({QRectF(at.x() - u(7), at.y() - u(7), u(14), u(14)),
-                      QStringLiteral("bend:%1:%2").arg(words_of(way.id)).arg(i),
-                      tr("Bend %1: drag it; Enter or a click with the right button takes it away").arg(i + 1),
-                      [this, id = way.id, i] {
-                          auto less =
-                              bends_of(*by_id(document_.plan().ways, id)).value_or(std::vector<SidePoint>{});
-                          less.erase(less.begin() + static_cast<std::ptrdiff_t>(i));
-                          document_.apply([=](const Plan& q) { return set_bends(q, id, less); },
-                                          tr("Draw a way"));
-                      },
-                      {},
-                      Qt::SizeAllCursor,
-                      true,
-                      tr("Bend %1").arg(i + 1)});
-        }
-    }
-}
-
 void MachineMap::paint_marks(QPainter& p) {
     const auto& t = theme();
     if (held_.what == Held::What::part && moved_) {
@@ -345,80 +267,6 @@ void MachineMap::paint_marks(QPainter& p) {
     p.setBrush(t.accent);
     p.drawRoundedRect(bar, 5, 5);
     text(p, bar.adjusted(u(10), 0, -u(10), 0), hint(), t.card, face(13, true));
-}
-
-bool MachineMap::press_on_drawing(QPointF at) {
-    held_ = {};
-    if (const auto* spot = spot_under(at); spot && spot->key.startsWith(QLatin1String("tray:"))) {
-        held_.what = Held::What::part, held_.id = spot->key.mid(5).toStdString(), held_.at = at;
-        return true;
-    }
-    if (!side()) return false;
-    const auto near = [&](QPointF to) { return std::hypot(at.x() - to.x(), at.y() - to.y()) < u(9); };
-    for (const auto& way : document_.plan().ways) {
-        if (!document_.selects(way.id)) continue;
-        const auto bends = bends_of(way).value_or(std::vector<SidePoint>{});
-        for (size_t i = 0; i < bends.size(); ++i)
-            if (near(to_map(bends[i]))) {
-                held_.what = Held::What::bend, held_.id = way.id, held_.bend = i, held_.now = bends[i],
-                held_.at = at;
-                return true;
-            }
-    }
-    for (const auto& zone : document_.plan().zones) {
-        const auto* on = by_id(document_.plan().sides, zone.side);
-        if ((on ? on : &document_.plan().sides.front()) != side()) continue;
-        const QRectF area(to_map({zone.left, zone.top}),
-                          to_map({zone.left + zone.width, zone.top + zone.height}));
-        const bool corner =
-            QRectF(area.bottomRight() - QPointF(u(10), u(10)), QSizeF(u(12), u(12))).contains(at);
-        const bool label = spot_under(at) && spot_under(at)->key == "zone:" + words_of(zone.id);
-        if (!corner && !label) continue;
-        document_.select(zone.id);
-        held_.what = corner ? Held::What::corner : Held::What::zone, held_.id = zone.id,
-        held_.from = held_.now = to_side(at), held_.at = at;
-        return true;
-    }
-    return false;
-}
-
-bool MachineMap::drag_on_drawing(QPointF at) {
-    if (held_.what == Held::What::nothing) return false;
-    held_.now = to_side(at), held_.at = at, moved_ = true;
-    update();
-    return true;
-}
-
-bool MachineMap::release_on_drawing() {
-    const auto held = std::exchange(held_, {});
-    if (held.what == Held::What::nothing) return false;
-    if (!std::exchange(moved_, false)) {
-        if (held.what == Held::What::part) tray_menu(held.id, held.at.toPoint());
-        return update(), true;
-    }
-    if (held.what == Held::What::bend) {
-        auto bends = bends_of(*by_id(document_.plan().ways, held.id)).value_or(std::vector<SidePoint>{});
-        bends[held.bend] = held.now;
-        document_.apply([id = held.id, bends](const Plan& p) { return set_bends(p, id, bends); },
-                        tr("Draw a way"));
-    } else if (held.what == Held::What::part) {
-        for (const auto& place : document_.plan().places)
-            if (on_side(place) && box(place).contains(held.at))
-                document_.apply(
-                    [part = held.id, to = place.id](const Plan& p) { return set_part_place(p, part, to); },
-                    tr("Place a part"));
-    } else if (const auto* zone = by_id(document_.plan().zones, held.id)) {
-        auto next = *zone;
-        if (held.what == Held::What::zone)
-            next.left = std::clamp(next.left + held.now.x - held.from.x, 0.0, 1 - next.width),
-            next.top = std::clamp(next.top + held.now.y - held.from.y, 0.0, 1 - next.height);
-        else
-            next.width = std::clamp(held.now.x - next.left, 0.02, 1 - next.left),
-            next.height = std::clamp(held.now.y - next.top, 0.02, 1 - next.top);
-        document_.apply([next](const Plan& p) { return put_zone(p, next); }, tr("Move a zone"));
-    }
-    update();
-    return true;
 }
 
 void MachineMap::edit_side_name(const Id& id) {
@@ -474,14 +322,8 @@ void MachineMap::side_menu(const QPoint& where) {
                 zones->addAction(words_of(sangre::said(role.word)), this,
                                  [this, kind = role.kind] { add_zone(kind); });
         menu.addAction(tr("Measure every way by its line"), this, [this] {
-            document_.apply(
-                [](const Plan& p) {
-                    auto next = p;
-                    for (auto& way : next.ways)
-                        if (drawn_length(p, way)) way.drawn = true;
-                    return as_drawn(next);
-                },
-                tr("Measure every way by its line"));
+            document_.apply([](const Plan& p) { return measure_by_lines(p); },
+                            tr("Measure every way by its line"));
         });
         menu.addSeparator();
         menu.addAction(tr("Rename"), this, [this, id] { edit_side_name(id); });
@@ -490,75 +332,6 @@ void MachineMap::side_menu(const QPoint& where) {
         });
     }
     menu.addAction(tr("Another side"), this, &MachineMap::add_side);
-    menu.exec(mapToGlobal(where));
-}
-
-void MachineMap::zone_menu(const Id& id) {
-    document_.select(id);
-    QMenu menu(this);
-    menu.addAction(tr("Remove"), this, [this, id] {
-        document_.apply([id](const Plan& p) { return remove_zone(p, id); }, tr("Remove a zone"));
-    });
-    menu.exec(mapToGlobal(spot_centre("zone:" + words_of(id))));
-}
-
-/// What has no place yet waits at the foot: dragged to a place, or given one by its menu.
-void MachineMap::paint_tray(QPainter& p) {
-    const auto waiting = unplaced(document_.plan());
-    if (waiting.empty()) return;
-    const auto& t = theme();
-    const double y = height() - u(40);
-    double x = u(10);
-    const auto chip = [&](const QString& words, const QString& key, const QString& tip, bool acts,
-                          std::function<void()> act, std::function<void()> menu) {
-        const double wide = text_width(words, face(12, acts)) + u(18);
-        const QRectF area(x, y, wide, u(26));
-        p.setPen(QPen(acts ? t.accent : t.line, 1));
-        p.setBrush(t.card);
-        p.drawRoundedRect(area, u(13), u(13));
-        text(p, area, words, acts ? t.accent : t.ink, face(12, acts), Qt::AlignCenter);
-        room_.take(area);
-        add_spot({area, key, tip, std::move(act), std::move(menu),
-                  acts ? Qt::PointingHandCursor : Qt::OpenHandCursor});
-        x += wide + u(6);
-    };
-    chip(tr("Place all"), QStringLiteral("place all"),
-         tr("A place for each of them, laid out by what is joined to what; drag them where they are"), true,
-         [this] { document_.apply([](const Plan& q) { return place_all(q); }, tr("Place all")); }, {});
-    for (size_t i = 0; i < waiting.size(); ++i) {
-        const auto name = words_of(name_of(document_.plan(), waiting[i]));
-        const double room = width() - x - u(70);
-        if (text_width(name, face(12)) + u(18) > room) {
-            text(p, QRectF(x, y, u(60), u(26)), tr("+ %1").arg(waiting.size() - i), t.muted, face(12));
-            break;
-        }
-        chip(
-            name, "tray:" + words_of(waiting[i]),
-            tr("%1 has no place yet: drag it to one, or press Enter").arg(name), false,
-            [this, id = waiting[i], at = QPoint(static_cast<int>(x), static_cast<int>(y))] {
-                tray_menu(id, at);
-            },
-            [this, id = waiting[i], at = QPoint(static_cast<int>(x), static_cast<int>(y))] {
-                tray_menu(id, at);
-            });
-    }
-}
-
-void MachineMap::tray_menu(const Id& part, const QPoint& where) {
-    QMenu menu(this);
-    for (const auto& place : document_.plan().places)
-        menu.addAction(menu_words(words_of(place.name)), this, [this, part, to = place.id] {
-            document_.apply([=](const Plan& p) { return set_part_place(p, part, to); }, tr("Place a part"));
-        });
-    menu.addAction(tr("A place of its own"), this, [this, part] {
-        document_.apply(
-            [part](const Plan& p) {
-                Place place;
-                place.name = name_of(p, part), place.id = fresh_id(p, "place", place.name);
-                return set_part_place(put_place(p, place), part, place.id);
-            },
-            tr("Place a part"));
-    });
     menu.exec(mapToGlobal(where));
 }
 

@@ -488,6 +488,10 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 ist nicht da.</translation>
     </message>
     <message>
+        <source>%1 is removed, with its feed.</source>
+        <translation>%1 ist entfernt, mit seiner Zuleitung.</translation>
+    </message>
+    <message>
         <source>%1 is yours; plans can use it.</source>
         <translation>%1 ist deines; Pläne können es verwenden.</translation>
     </message>
@@ -502,6 +506,14 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
     <message>
         <source>%1 more</source>
         <translation>%1 mehr</translation>
+    </message>
+    <message>
+        <source>%1 more have no place yet</source>
+        <translation>%1 weitere haben noch keinen Ort</translation>
+    </message>
+    <message>
+        <source>%1 now has measured figures: %2 typical, %3 peak.</source>
+        <translation>%1 hat jetzt gemessene Werte: %2 üblich, %3 Spitze.</translation>
     </message>
     <message>
         <source>%1 of %2</source>
@@ -640,6 +652,14 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>%1: %2, %3, %4, bundle %5. Double-click types the length; right-click for more.</source>
         <translation>%1: %2, %3, %4, Bündel %5. Doppelklick tippt die Länge; Rechtsklick für mehr.</translation>
+    </message>
+    <message>
+        <source>%1: %2.</source>
+        <translation>%1: %2.</translation>
+    </message>
+    <message>
+        <source>%1: %2. Nothing was changed.</source>
+        <translation>%1: %2. Nichts wurde geändert.</translation>
     </message>
     <message>
         <source>%1: a drawing ends in .svg, .pdf or .png</source>
@@ -2230,6 +2250,22 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Ein anderer Stecker</translation>
     </message>
     <message>
+        <source>Another program had changed the file; what it wrote is in %1.</source>
+        <translation>Ein anderes Programm hatte die Datei geändert; was es schrieb, ist in %1.</translation>
+    </message>
+    <message>
+        <source>Another program has changed %1. Saving keeps both.</source>
+        <translation>Ein anderes Programm hat %1 geändert. Sichern behält beides.</translation>
+    </message>
+    <message>
+        <source>Another program has changed %1: this is what it wrote.</source>
+        <translation>Ein anderes Programm hat %1 geändert: das hat es geschrieben.</translation>
+    </message>
+    <message>
+        <source>Another program has changed the file: %1</source>
+        <translation>Ein anderes Programm hat die Datei geändert: %1</translation>
+    </message>
+    <message>
         <source>Another side</source>
         <translation>Eine weitere Ansicht</translation>
     </message>
@@ -3678,6 +3714,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Wie warm ein Verbraucher unter einem Thermoschalter wird, ist gesagt</translation>
     </message>
     <message>
+        <source>How wide it is nobody has said: ways drawn on it do not measure themselves.</source>
+        <translation>Wie breit sie ist, hat niemand gesagt: darauf gezeichnete Wege messen sich nicht.</translation>
+    </message>
+    <message>
         <source>How {} is fed</source>
         <translation>Wie {} gespeist wird</translation>
     </message>
@@ -3724,6 +3764,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Im ganzen Plan</translation>
     </message>
     <message>
+        <source>In the zone %1</source>
+        <translation>In der Fläche %1</translation>
+    </message>
+    <message>
         <source>In the {}: {}</source>
         <translation>In {}: {}</translation>
     </message>
@@ -3758,6 +3802,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Insulation rubs through where it shakes, and the first strand that touches metal is a short.</source>
         <translation>Isolierung scheuert durch, wo es schüttelt, und die erste Litze, die Metall berührt, ist ein Kurzschluss.</translation>
+    </message>
+    <message>
+        <source>It cannot be read and stays where it is: %1</source>
+        <translation>Es kann nicht gelesen werden und bleibt, wo es ist: %1</translation>
     </message>
     <message>
         <source>It flies</source>
@@ -3962,6 +4010,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Its thermal switch sits</source>
         <translation>Sein Thermoschalter sitzt</translation>
+    </message>
+    <message>
+        <source>Its two ends are on different sides: type its length.</source>
+        <translation>Seine beiden Enden sind auf verschiedenen Ansichten: tippe seine Länge.</translation>
     </message>
     <message>
         <source>Its voltage was {} – {}{}</source>
@@ -4262,12 +4314,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Zeile</translation>
     </message>
     <message>
+        <source>Line %1: %2 Nothing was pasted.</source>
+        <translation>Zeile %1: %2 Nichts wurde eingefügt.</translation>
+    </message>
+    <message>
         <source>Line of the part</source>
         <translation>Zeile des Teils</translation>
     </message>
     <message>
         <source>Line of what is selected</source>
         <translation>Zeile des Gewählten</translation>
+    </message>
+    <message>
+        <source>Lines of ways to its scale, with what they rise, rounded up to a centimetre</source>
+        <translation>Linien der Wege in ihrem Maßstab, mit ihrem Anstieg, aufgerundet auf einen Zentimeter</translation>
     </message>
     <message>
         <source>List loads first: a cable joins two of them.</source>
@@ -4830,6 +4890,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Keine Spannung passt allem, was daran hängt: bessere erst den Plan, ehe etwas angeschlossen wird.</translation>
     </message>
     <message>
+        <source>No way is drawn through it.</source>
+        <translation>Kein Weg ist hindurch gezeichnet.</translation>
+    </message>
+    <message>
         <source>No whole plan without a danger was found; the Why panel says what was tried.</source>
         <translation>Kein ganzer Plan ohne Gefahr wurde gefunden; die Spalte Warum sagt, was versucht wurde.</translation>
     </message>
@@ -4890,6 +4954,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Nicht fertig  (Leertaste)</translation>
     </message>
     <message>
+        <source>Not done, since it could not be saved: %1</source>
+        <translation>Nicht getan, da es sich nicht sichern ließ: %1</translation>
+    </message>
+    <message>
         <source>Not glued until it is measured</source>
         <translation>Erst messen, dann kleben</translation>
     </message>
@@ -4912,6 +4980,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Not sealed</source>
         <translation>Nicht abgedichtet</translation>
+    </message>
+    <message>
+        <source>Not there to be kept beside the plan: %1.</source>
+        <translation>Nicht da, um neben dem Plan behalten zu werden: %1.</translation>
     </message>
     <message>
         <source>Note</source>
@@ -5456,6 +5528,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Plan A against this one</source>
         <translation>Plan A gegen diesen</translation>
+    </message>
+    <message>
+        <source>Plan A is kept only until you leave: %1</source>
+        <translation>Plan A bleibt nur, bis du gehst: %1</translation>
     </message>
     <message>
         <source>Plan menu</source>
@@ -6786,6 +6862,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die wenigen, die sich lohnen. Nimm einen; Strg+Z.</translation>
     </message>
     <message>
+        <source>The file has changed since unsaved work on it was left. Both are kept: the plan menu has it under Unsaved plans.</source>
+        <translation>Die Datei hat sich geändert, seit ungesicherte Arbeit daran liegen blieb. Beides ist behalten: das Planmenü hat sie unter Ungesicherte Pläne.</translation>
+    </message>
+    <message>
         <source>The fit leaves {}.</source>
         <translation>Die Anpassung lässt {}.</translation>
     </message>
@@ -7518,6 +7598,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Unter dem Brenner zieht sich die Isolierung um rund {} zurück.</translation>
     </message>
     <message>
+        <source>Understands 7–26V, 12 V ±10 %, 30 W, motor, LED, idle 80 mA, peak 35 A 2 s, start 14 A 0.4 s, always on, vital, noisy, sensitive.</source>
+        <translation>Versteht 7–26V, 12 V ±10 %, 30 W, motor, LED, idle 80 mA, peak 35 A 2 s, start 14 A 0.4 s, always on, vital, noisy, sensitive.</translation>
+    </message>
+    <message>
         <source>Undo</source>
         <translation>Zurücknehmen</translation>
     </message>
@@ -7536,6 +7620,18 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Unsaved plans</source>
         <translation>Ungesicherte Pläne</translation>
+    </message>
+    <message>
+        <source>Unsaved work could not be kept: %1</source>
+        <translation>Ungesicherte Arbeit konnte nicht behalten werden: %1</translation>
+    </message>
+    <message>
+        <source>Unsaved work from last time is back.</source>
+        <translation>Ungesicherte Arbeit vom letzten Mal ist wieder da.</translation>
+    </message>
+    <message>
+        <source>Unsaved work on this plan cannot be read and stays where it is: %1</source>
+        <translation>Ungesicherte Arbeit an diesem Plan kann nicht gelesen werden und bleibt, wo sie ist: %1</translation>
     </message>
     <message>
         <source>Untick a step</source>
@@ -11994,6 +12090,10 @@ schwarz an %2
         <translation>{} am Tag, {} der {} des Tages</translation>
     </message>
     <message>
+        <source>{} across, {} high</source>
+        <translation>{} breit, {} hoch</translation>
+    </message>
+    <message>
         <source>{} allows ≤ {} ÷ {} = {}</source>
         <translation>{} erlaubt ≤ {} ÷ {} = {}</translation>
     </message>
@@ -12516,6 +12616,10 @@ schwarz an %2
     <message>
         <source>{} lost a day; nothing is lost at best.</source>
         <translation>{} am Tag verloren; im besten Fall nichts.</translation>
+    </message>
+    <message>
+        <source>{} meets it {} from {}</source>
+        <translation>{} trifft sie {} von {}</translation>
     </message>
     <message>
         <source>{} mm², {} strands, {} over the insulation, {} mΩ/m at 20 °C, {} g/m</source>

@@ -10,6 +10,7 @@
 
 #include "desk.h"
 #include "plan/drawn.h"
+#include "plan/placing.h"
 #include "routing/routing_station.h"
 #include "shell/pictures.h"
 
@@ -166,7 +167,7 @@ class TestMachineMap : public QObject {
         QTest::mouseRelease(m, Qt::LeftButton, {}, bend + QPoint(-80, 60));
         QVERIFY(raw(d.document.plan().ways[0].length) < before);
         m->focus_spot("bend:w:0");
-        QTest::keyClick(m, Qt::Key_Return);
+        QTest::keyClick(m, Qt::Key_Menu);
         QVERIFY(bends_of(d.document.plan().ways[0])->empty());
         // A typed length stays as it was typed.
         m->edit_length("w");
@@ -215,6 +216,32 @@ class TestMachineMap : public QObject {
         QVERIFY(unplaced(d.document.plan()).empty());
         d.document.undo();
         QCOMPARE(unplaced(d.document.plan()).size(), size_t{1});
+    }
+
+    void what_is_drawn_on_may_go_meanwhile() {
+        auto plan = put_side(two_places(), {"top", "Above", "", Metre(2), 0.5});
+        Desk d(plan);
+        auto* m = map(d);
+        m->begin_line("w");
+        QTest::mouseClick(m, Qt::LeftButton, {}, at(d, 0.5, 0.4));
+        d.document.apply([](const Plan& p) { return remove_way(p, "w"); }, "Gone");
+        m->repaint();
+        QVERIFY(m->hint().isEmpty());
+        d.document.undo();
+        m->begin_scale();
+        QTest::mouseClick(m, Qt::LeftButton, {}, at(d, 0.5, 0.4));
+        d.document.apply([](const Plan& p) { return remove_side(p, "top"); }, "Gone");
+        QTest::mouseClick(m, Qt::LeftButton, {}, QPoint(300, 300));
+        m->repaint();
+        QVERIFY(m->hint().isEmpty());
+        // A distance that is not typed: two more clicks begin anew.
+        d.document.undo();
+        m->begin_scale();
+        for (const double x : {0.3, 0.6}) QTest::mouseClick(m, Qt::LeftButton, {}, at(d, x, 0.5));
+        m->close_editor();
+        for (const double x : {0.25, 0.75}) QTest::mouseClick(m, Qt::LeftButton, {}, at(d, x, 0.5));
+        d.type_into_editor(m, "4 m");
+        QVERIFY(std::abs(raw(d.document.plan().sides[0].across) - 8) < 0.1);
     }
 
     void what_cannot_be_read_is_said_and_nothing_is_lost() {
@@ -272,6 +299,11 @@ class TestMachineMap : public QObject {
         auto* m = map(d);
         const auto* gone = m->spot("picture gone");
         QVERIFY(gone && gone->tip.words().contains("nowhere.jpg"));
+        // Put back, it is there at the next look.
+        QVERIFY(QDir().mkpath(d.document.pictures_pool()));
+        QVERIFY(photograph(80, 40).save(d.document.pictures_pool() + "/nowhere.jpg"));
+        m->repaint();
+        QVERIFY(!m->spot("picture gone"));
     }
 };
 

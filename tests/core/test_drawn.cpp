@@ -6,6 +6,7 @@
 #include "plan/drawn.h"
 #include "plan/lead_edits.h"
 #include "plan/machine_edits.h"
+#include "plan/placing.h"
 #include "random_plans.h"
 
 using namespace sangre;
@@ -141,6 +142,26 @@ class TestDrawn : public QObject {
             if (inside == 0 && margin > 0.002) QVERIFY(met.empty());
             for (const auto& m : met) QVERIFY(m.share >= 0 && m.share <= 1);
         }
+    }
+
+    void pictures_and_zones_are_changed_in_the_core() {
+        auto plan = put_picture(sided(), "top", "sharper.jpg", 0.502);
+        QVERIFY(plan.sides[0].picture == "sharper.jpg" && raw(plan.sides[0].across) == 2);
+        plan = put_picture(plan, "top", "other.jpg", 1.5);
+        QVERIFY(plan.sides[0].tall == 1.5 && raw(plan.sides[0].across) == 0);
+        Plan none;
+        none = put_picture(none, {}, "first.jpg", 0.7);
+        QVERIFY(none.sides.size() == 1 && none.sides[0].name == "Above");
+        QVERIFY(another_side(none).name == "Side 2");
+        Zone zone{"z", "Z", OnWayKind::heat};
+        QVERIFY(moved_by(zone, 9, -9).left == 0.8 && moved_by(zone, 9, -9).top == 0);
+        QVERIFY(std::abs(with_corner(zone, {0.9, 0}).width - 0.5) < 1e-12 &&
+                with_corner(zone, {0.9, 0}).height == 0.02);
+        auto lined = sided();
+        lined.ways.push_back({"loose", "a", "gone", Metre(7)});
+        lined = measure_by_lines(lined);
+        QVERIFY(lined.ways[0].drawn && raw(lined.ways[0].length) == 2 && !lined.ways[1].drawn &&
+                raw(lined.ways[1].length) == 7);
     }
 
     void a_zone_that_is_an_opening_or_on_no_side_is_refused() {

@@ -51,6 +51,8 @@ Plan with_bodies(Plan plan, unsigned seed) {
         if (below(2) == 0)
             body.length = body.width = body.height = Millimetre(1.0 + static_cast<double>(below(900)) / 4);
         if (below(2) == 0) body.wall = Millimetre(0.5 + static_cast<double>(below(9)));
+        body.sun = below(2) == 0, body.vents = SquareMillimetre(100.0 * static_cast<double>(below(9)));
+        body.fan = static_cast<double>(below(30));
         if (i > 0 && below(2) == 0) body.in = plan.bodies[below(i)].id;
         plan.bodies.push_back(body);
     }

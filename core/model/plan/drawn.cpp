@@ -27,14 +27,16 @@ std::optional<std::pair<double, double>> inside(const Zone& z, SidePoint a, Side
     return std::pair{from, to};
 }
 
-/// Length of each stretch of a line; in shares of the width where the scale is not known.
+/// How far apart two points of a side are, in shares of its width.
+double shares_apart(const Side& side, SidePoint a, SidePoint b) {
+    return std::hypot(b.x - a.x, (b.y - a.y) * side.tall);
+}
+
+/// Of each stretch of a line.
 std::vector<double> stretches(const Side& side, const std::vector<SidePoint>& line) {
-    std::vector<double> lengths;
-    const double scale = raw(side.across) > 0 ? raw(side.across) : 1;
-    for (size_t i = 1; i < line.size(); ++i)
-        lengths.push_back(scale *
-                          std::hypot(line[i].x - line[i - 1].x, (line[i].y - line[i - 1].y) * side.tall));
-    return lengths;
+    std::vector<double> shares;
+    for (size_t i = 1; i < line.size(); ++i) shares.push_back(shares_apart(side, line[i - 1], line[i]));
+    return shares;
 }
 
 const Side* side_of_way(const Plan& plan, const Way& way) {
@@ -75,6 +77,11 @@ const Side* side_of(const Plan& plan, const Place& place) {
     return plan.sides.empty() ? nullptr : &plan.sides.front();
 }
 
+const Side* side_of(const Plan& plan, const Zone& zone) {
+    if (const auto* own = by_id(plan.sides, zone.side)) return own;
+    return plan.sides.empty() ? nullptr : &plan.sides.front();
+}
+
 std::vector<SidePoint> line_of_way(const Plan& plan, const Way& way) {
     if (!side_of_way(plan, way)) return {};
     const auto *from = by_id(plan.places, way.from), *to = by_id(plan.places, way.to);
@@ -85,14 +92,14 @@ std::vector<SidePoint> line_of_way(const Plan& plan, const Way& way) {
 }
 
 Metre distance_on(const Side& side, SidePoint a, SidePoint b) {
-    return Metre(raw(side.across) * std::hypot(b.x - a.x, (b.y - a.y) * side.tall));
+    return Metre(raw(side.across) * shares_apart(side, a, b));
 }
 
 std::optional<Metre> drawn_length(const Plan& plan, const Way& way) {
     const auto* side = side_of_way(plan, way);
     if (!side || raw(side->across) <= 0) return {};
     double length = std::abs(raw(way.rise));
-    for (const auto stretch : stretches(*side, line_of_way(plan, way))) length += stretch;
+    for (const auto share : stretches(*side, line_of_way(plan, way))) length += share * raw(side->across);
     return Metre(std::clamp(std::ceil(length * 100 - 1e-6) / 100, 0.01, 100.0));
 }
 
@@ -106,7 +113,7 @@ std::vector<ZoneMet> zones_met(const Plan& plan, const Way& way) {
     std::vector<ZoneMet> met;
     for (size_t z = 0; z < plan.zones.size() && whole > 0; ++z) {
         const auto& zone = plan.zones[z];
-        if (const auto* on = by_id(plan.sides, zone.side); (on ? on : &plan.sides.front()) != side) continue;
+        if (side_of(plan, zone) != side) continue;
         double behind = 0, first = -1, last = 0;
         for (size_t i = 0; i + 1 < line.size(); ++i) {
             if (const auto part = inside(zone, line[i], line[i + 1])) {
@@ -142,7 +149,7 @@ tl::expected<Plan, std::string> set_scale(Plan plan, const Id& side, SidePoint a
                                           Metre distance) {
     auto* there = by_id(plan.sides, side);
     if (!there) return tl::unexpected(say("there is no side “{}”", side));
-    const double apart = std::hypot(b.x - a.x, (b.y - a.y) * there->tall);
+    const double apart = shares_apart(*there, a, b);
     if (apart < 1e-3)
         return tl::unexpected(
             say("both marks lie on one spot; two points whose distance you know are needed"));
@@ -156,6 +163,22 @@ Plan put_side(Plan plan, Side side) {
     if (side.id.empty()) side.id = fresh_id(plan, "side", side.name);
     put(plan.sides, std::move(side));
     return as_drawn(std::move(plan));
+}
+
+Side another_side(const Plan& plan) {
+    Side side;
+    side.name = plan.sides.empty() ? say("Above") : say("Side {}", plan.sides.size() + 1);
+    side.id = fresh_id(plan, "side", side.name);
+    return side;
+}
+
+Plan put_picture(Plan plan, const Id& side, std::string file, double tall) {
+    const auto* there = by_id(plan.sides, side);
+    auto next = there ? *there : another_side(plan);
+    constexpr double alike = 0.01;
+    if (std::abs(tall - next.tall) > alike * tall) next.across = Metre(0);
+    next.tall = std::clamp(tall, 0.05, 20.0), next.picture = std::move(file);
+    return put_side(std::move(plan), std::move(next));
 }
 
 Plan remove_side(Plan plan, const Id& side) {
@@ -183,61 +206,27 @@ Plan remove_zone(Plan plan, const Id& zone) {
     return as_drawn(std::move(plan));
 }
 
+Zone moved_by(Zone zone, double dx, double dy) {
+    zone.left = std::clamp(zone.left + dx, 0.0, std::max(0.0, 1 - zone.width));
+    zone.top = std::clamp(zone.top + dy, 0.0, std::max(0.0, 1 - zone.height));
+    return zone;
+}
+
+Zone with_corner(Zone zone, SidePoint corner) {
+    constexpr double least = 0.02;
+    zone.width = std::clamp(corner.x - zone.left, std::min(least, 1 - zone.left), 1 - zone.left);
+    zone.height = std::clamp(corner.y - zone.top, std::min(least, 1 - zone.top), 1 - zone.top);
+    return zone;
+}
+
 Plan set_bends(Plan plan, const Id& way, const std::vector<SidePoint>& bends) {
     change(plan.ways, way, [&](auto& w) { w.bends = bends_text(bends), w.drawn = true; });
     return as_drawn(std::move(plan));
 }
 
-std::vector<Id> unplaced(const Plan& plan) {
-    std::vector<Id> all;
-    const auto take = [&](const auto& list) {
-        for (const auto& part : list)
-            if (!by_id(plan.places, part.place)) all.push_back(part.id);
-    };
-    take(plan.sources), take(plan.hubs), take(plan.converters), take(plan.loads), take(plan.passives);
-    return all;
-}
-
-Plan place_all(Plan plan) {
-    const auto has_place = [&](const auto& part) { return by_id(plan.places, part.place) != nullptr; };
-    const auto named = [&](const std::string& name, double x, double y) {
-        Place place;
-        place.id = fresh_id(plan, "place", name), place.name = name, place.x = x, place.y = y;
-        plan.places.push_back(place);
-        return place.id;
-    };
-    // Sources at the left, where power begins; hubs and modules share a board in the middle; loads at the
-    // right, one under the other in the order of their list.
-    size_t sources = 0, loads = 0;
-    for (const auto& s : plan.sources) sources += !has_place(s);
-    for (const auto& l : plan.loads) loads += !has_place(l);
-    const auto row = [](size_t i, size_t n) {
-        return (static_cast<double>(i) + 0.5) / static_cast<double>(n);
-    };
-    size_t i = 0;
-    for (auto& s : plan.sources)
-        if (!has_place(s)) s.place = named(s.name, 0.08, row(i++, sources));
-    Id board;
-    for (const auto& h : plan.hubs)
-        if (has_place(h)) board = h.place;
-    const auto on_board = [&](auto& list) {
-        for (auto& part : list)
-            if (!has_place(part)) {
-                if (board.empty()) board = named(say("Board"), 0.4, 0.5);
-                part.place = board;
-            }
-    };
-    on_board(plan.hubs), on_board(plan.converters);
-    i = 0;
-    for (auto& l : plan.loads)
-        if (!has_place(l)) {
-            const size_t columns = loads > 10 ? 2 : 1, each = (loads + columns - 1) / columns;
-            l.place = named(l.name, 0.92 - 0.24 * static_cast<double>(i / each), row(i % each, each)), ++i;
-        }
-    for (auto& p : plan.passives)
-        if (!has_place(p))
-            p.place = named(p.name, 0.62,
-                            row(static_cast<size_t>(&p - plan.passives.data()), plan.passives.size()));
+Plan measure_by_lines(Plan plan) {
+    for (auto& way : plan.ways)
+        if (drawn_length(plan, way)) way.drawn = true;
     return as_drawn(std::move(plan));
 }
 

@@ -21,6 +21,8 @@ std::string bends_wanted();
 
 /// The side that a place is drawn on: its own, else the first; null where there is none.
 const Side* side_of(const Plan& plan, const Place& place);
+/// The side that a zone lies on, likewise.
+const Side* side_of(const Plan& plan, const Zone& zone);
 /// The line of a way from end to end; empty where its ends are on no side or on two.
 std::vector<SidePoint> line_of_way(const Plan& plan, const Way& way);
 
@@ -46,18 +48,22 @@ tl::expected<Plan, std::string> set_scale(Plan plan, const Id& side, SidePoint a
                                           Metre distance);
 
 Plan put_side(Plan plan, Side side);
+/// One more side, called after how many there are.
+Side another_side(const Plan& plan);
+/// A picture of that height over width behind a side, or behind a first one where there is none of that id.
+/// Its scale stays where the shape is the same, as of a sharper picture of the same; else nobody has said it.
+Plan put_picture(Plan plan, const Id& side, std::string file, double tall);
 /// What was drawn on it is then on the first; zones on it go.
 Plan remove_side(Plan plan, const Id& side);
 Plan put_zone(Plan plan, Zone zone);
 Plan remove_zone(Plan plan, const Id& zone);
+/// The zone so far off, and no farther than its side reaches.
+Zone moved_by(Zone zone, double dx, double dy);
+/// The zone with its lower right corner there, and no smaller than can be taken hold of.
+Zone with_corner(Zone zone, SidePoint corner);
 /// The way is then as long as its line, where the scale is known.
 Plan set_bends(Plan plan, const Id& way, const std::vector<SidePoint>& bends);
-
-/// Parts that have no place yet: sources, hubs, modules, loads, then what draws nothing.
-std::vector<Id> unplaced(const Plan& plan);
-
-/// Places for all parts that have none: one for each load and source, one for hubs and modules, laid out so
-/// that what is joined lies near; what has a place keeps it.
-Plan place_all(Plan plan);
+/// Every way that has a line to scale is as long as it from now on.
+Plan measure_by_lines(Plan plan);
 
 }  // namespace sangre

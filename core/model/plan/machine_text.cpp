@@ -102,6 +102,8 @@ tl::expected<Body, ParseError> parse_body(const Plan& plan, const Body& like, st
                      say("A name is expected: “Deck box, plastic, sealed, 220 × 140 × 80 mm”."));
     Body b;
     b.id = like.id, b.extra = like.extra;
+    // What this short line does not say stays as it was.
+    b.sun = like.sun, b.vents = like.vents, b.fan = like.fan;
     b.name = parts.front().text;
     // "Metal tray" is one of metal unless something else is said of it.
     for (const auto& [material, word] : names(BodyMaterial{}))

@@ -298,6 +298,8 @@ Explained explain(const Plan& plan, const Catalogue& catalogue, const Study& s, 
     for (size_t i = 0; i < plan.openings.size(); ++i)
         if (plan.openings[i].id == subject) return {of_opening(plan, s, i)};
     if (const auto* body = by_id(plan.bodies, subject)) return {of_body(plan, s, *body)};
+    if (const auto* side = by_id(plan.sides, subject)) return {of_side(plan, *side)};
+    if (const auto* zone = by_id(plan.zones, subject)) return {of_zone(plan, *zone)};
     if (const auto* cable = by_id(plan.cables, subject)) return {of_cable(plan, catalogue, s, *cable)};
     if (const auto* p = by_id(plan.passives, subject)) return {of_passive(plan, s, *p)};
     if (subject.empty()) return {};  // steps and readings are worked out only for one that is asked about

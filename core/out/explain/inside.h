@@ -10,6 +10,8 @@ void add_findings(Why& why, const Study& study, const Id& subject);
 Why of_way(const Plan& plan, const Study& study, size_t way);
 Why of_opening(const Plan& plan, const Study& study, size_t opening);
 Why of_body(const Plan& plan, const Study& study, const Body& body);
+Why of_side(const Plan& plan, const Side& side);
+Why of_zone(const Plan& plan, const Zone& zone);
 Why of_passive(const Plan& plan, const Study& study, const Passive& passive);
 Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& study, const Lead& cable);
 

@@ -8,6 +8,7 @@
 #include "explain/inside.h"
 #include "item/item.h"
 #include "parts/wire_size.h"
+#include "plan/drawn.h"
 #include "plan/machine_text.h"
 #include "plan/passive_text.h"
 #include "units/format.h"
@@ -99,6 +100,41 @@ Why of_body(const Plan& plan, const Study& s, const Body& body) {
     if (body.material == BodyMaterial::metal)
         why.add(say("Of metal: a current may return by it, and every hole in it wants a grommet."));
     if (body.sealed) why.add(say("Sealed: what passes its wall goes through a gland."));
+    const auto i = static_cast<size_t>(&body - plan.bodies.data());
+    if (i < s.boxes.size() && s.boxes[i].known) {
+        const auto& box = s.boxes[i];
+        why.heading(box.why.title);
+        why.lines.insert(why.lines.end(), box.why.lines.begin(), box.why.lines.end());
+        why.source = box.why.source;
+    }
+    return why;
+}
+
+Why of_side(const Plan& plan, const Side& side) {
+    Why why;
+    why.title = side.name;
+    why.add(raw(side.across) > 0
+                ? say("{} across, {} high", format(side.across), format(side.across * side.tall))
+                : say("How wide it is nobody has said: ways drawn on it do not measure themselves."));
+    for (const auto& way : plan.ways)
+        if (const auto length = way.drawn ? drawn_length(plan, way) : std::nullopt)
+            why.add(fmt::format("{}: {}", name_of(plan, way.id), format(*length)));
+    why.source = say("Lines of ways to its scale, with what they rise, rounded up to a centimetre");
+    return why;
+}
+
+Why of_zone(const Plan& plan, const Zone& zone) {
+    Why why;
+    why.title = zone.name;
+    bool any = false;
+    for (const auto& way : plan.ways)
+        for (const auto& thing : way.on_it)
+            if (thing.zone == zone.id) {
+                why.add(say("{} meets it {} from {}", name_of(plan, way.id),
+                            thing.at ? format(*thing.at) : "?", name_of(plan, way.from)));
+                any = true;
+            }
+    if (!any) why.add(say("No way is drawn through it."));
     return why;
 }
 
