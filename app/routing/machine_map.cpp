@@ -121,7 +121,8 @@ void MachineMap::paint(QPainter& p) {
         if (auto path = path_of(document_.plan().ways[i]); !path.isEmpty()) {
             paint_way(p, i, path);
             for (size_t thing = 0; thing < document_.plan().ways[i].on_it.size(); ++thing)
-                room_.take(sign_on(document_.plan().ways[i], thing, path));
+                if (document_.plan().ways[i].on_it[thing].zone.empty())
+                    room_.take(sign_on(document_.plan().ways[i], thing, path));
             drawn.emplace_back(i, std::move(path));
         }
     for (const auto& [i, path] : drawn) paint_length(p, i, path);
@@ -218,6 +219,7 @@ void MachineMap::paint_things(QPainter& p, const Way& way, const QPainterPath& p
     const auto& t = theme();
     const auto& plan = document_.plan();
     for (size_t i = 0; i < way.on_it.size(); ++i) {
+        if (!way.on_it[i].zone.empty()) continue;  // the zone is drawn, once for all ways
         const auto* opening = by_id(plan.openings, way.on_it[i].opening);
         const bool full =
             opening &&

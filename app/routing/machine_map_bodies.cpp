@@ -45,8 +45,13 @@ void MachineMap::paint_bodies(QPainter& p) {
             room_.take(tab);
         } else {
             std::vector<QRectF> candidates;
-            for (const double y :
-                 {area.top() + u(2), area.top() - u(20), area.bottom() - u(21), area.bottom() + u(1)})
+            // What is wider than the body would cross its walls: beside it then.
+            const bool holds = wide <= area.width() - u(12);
+            const std::vector<double> inside{area.top() + u(2), area.bottom() - u(21)};
+            const std::vector<double> beside{area.top() - u(20), area.bottom() + u(1)};
+            auto rows = holds ? inside : beside;
+            rows.insert(rows.end(), (holds ? beside : inside).begin(), (holds ? beside : inside).end());
+            for (const double y : rows)
                 for (const double x :
                      {area.left() + u(8), area.right() - wide - u(8), area.center().x() - wide / 2})
                     candidates.emplace_back(x, y, wide, u(19));

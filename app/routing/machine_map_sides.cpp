@@ -262,7 +262,8 @@ void MachineMap::paint_marks(QPainter& p) {
         p.drawLine(at - QPointF(u(7), 0), at + QPointF(u(7), 0));
         p.drawLine(at - QPointF(0, u(7)), at + QPointF(0, u(7)));
     }
-    const QRectF bar(u(10), height() - u(34), width() - u(20), u(26));
+    const bool long_hint = text_width(hint(), face(13, true)) > width() - u(40);
+    const QRectF bar(u(10), height() - u(long_hint ? 48 : 34), width() - u(20), u(long_hint ? 40 : 26));
     p.setPen(Qt::NoPen);
     p.setBrush(t.accent);
     p.drawRoundedRect(bar, 5, 5);

@@ -3776,6 +3776,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>In Luft von {}; solche Schalter sind auf {} K genau.</translation>
     </message>
     <message>
+        <source>In {}, {} long; a case takes half an hour to get warm.</source>
+        <translation>In {}, {} lang; ein Gehäuse braucht eine halbe Stunde, um warm zu werden.</translation>
+    </message>
+    <message>
         <source>Input</source>
         <translation>Eingang</translation>
     </message>
@@ -13680,6 +13684,14 @@ schwarz an %2
     <message>
         <source>“{}” is not understood here.</source>
         <translation>„{}“ wird hier nicht verstanden.</translation>
+    </message>
+    <message>
+        <source>“{}” is not understood; an area is expected, such as 40 cm²</source>
+        <translation>„{}“ wird nicht verstanden; eine Fläche wird erwartet, etwa 40 cm²</translation>
+    </message>
+    <message>
+        <source>“{}” is not understood; cubic metres an hour are expected, such as 20 m³/h</source>
+        <translation>„{}“ wird nicht verstanden; Kubikmeter je Stunde werden erwartet, etwa 20 m³/h</translation>
     </message>
     <message>
         <source>“{}” is not understood; kelvin are expected, such as 25 K</source>

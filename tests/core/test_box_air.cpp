@@ -1,6 +1,7 @@
 // The air inside of bodies: a heat balance, what bears on it, and what follows it.
 #include "air/box_air.h"
 #include "fixtures.h"
+#include "line/line.h"
 #include "plan/machine_edits.h"
 
 using namespace sangre;
@@ -111,6 +112,22 @@ class TestBoxAir : public QObject {
         QVERIFY(!s.boxes[0].known);
         QCOMPARE(raw(s.protection[0].air), 30.0);
         QVERIFY(test::has(s, "box-unmeasured"));
+    }
+
+    void vents_and_fans_are_typed_as_people_say_them() {
+        const auto plan = boxed(1);
+        const LineContext context(plan, parts());
+        const auto typed = [&](const std::string& line) { return read_thing(context, plan.bodies[0], line); };
+        const auto read = typed("Box, plastic, vents 4 cm², fan 20 m³/h, in the sun");
+        QVERIFY2(read.has_value(), read ? "" : read.error().message.c_str());
+        QVERIFY(raw(read->vents) == 400 && read->fan == 20 && read->sun);
+        QVERIFY(raw(typed("Box, vents 350 mm²")->vents) == 350 && typed("Box, fan 7.5 m3/h")->fan == 7.5);
+        const auto line = thing_line(context, *read);
+        QVERIFY2(
+            line.find("fan 20 m³/h") != std::string::npos && line.find("vents 400 mm²") != std::string::npos,
+            line.c_str());
+        QVERIFY(typed("Box, vents 20 AWG").error().message.find("area") != std::string::npos);
+        QVERIFY(typed("Box, fan 20 h").error().message.find("cubic metres") != std::string::npos);
     }
 
     void mends_bring_it_to_ten_kelvin() {

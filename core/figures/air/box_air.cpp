@@ -21,6 +21,7 @@ constexpr double fan_share = 0.6;  // of what is printed, behind a grille
 // What becomes heat where it stands: of a motor's power, of a lamp's.
 constexpr double motor_heat = 0.3, lamp_heat = 0.7;
 constexpr double warming_s = 1800;
+constexpr Watt worth_saying{0.05};
 
 double conductivity(BodyMaterial m) {
     switch (m) {
@@ -77,18 +78,26 @@ double rise_at(double watts, const Walls& walls, double vents_mm2, double fan_m3
     return (low + high) / 2;
 }
 
-/// What a load turns into heat where it stands, in one phase: a case takes half an hour to get warm.
-double heat_in(const Load& load, const Phase* phase) {
-    double watts = raw(load.nominal) * raw(load.typical);
+/// What a load takes in one phase, and the share of it that is heat where it stands: a case takes half an
+/// hour to get warm.
+struct LoadHeat {
+    double watts = 0, share = 0;
+    double heat() const { return watts * share; }
+};
+LoadHeat heat_in(const Load& load, const Phase* phase) {
     // What turns something sends most of its power out through its shaft, its hose or its propeller.
     const bool turns = load.kind == LoadKind::motor || load.noisy || load.start > load.typical * 2;
-    watts *= turns ? motor_heat : load.kind == LoadKind::led ? lamp_heat : 1;
-    if (!phase) return watts;
+    LoadHeat h{raw(load.nominal) * raw(load.typical), turns                        ? motor_heat
+                                                      : load.kind == LoadKind::led ? lamp_heat
+                                                                                   : 1};
+    if (!phase) return h;
     const auto state = phase->states.find(load.id);
-    if (state == phase->states.end() || state->second == LoadState::off) return 0;
-    if (state->second == LoadState::idle) watts = raw(load.nominal) * raw(load.idle);
-    if (const auto share = phase->shares.find(load.id); share != phase->shares.end()) watts *= share->second;
-    return watts * (1 - std::exp(-raw(phase->duration) / warming_s));
+    if (state == phase->states.end() || state->second == LoadState::off) return {};
+    if (state->second == LoadState::idle) h.watts = raw(load.nominal) * raw(load.idle);
+    if (const auto share = phase->shares.find(load.id); share != phase->shares.end())
+        h.watts *= share->second;
+    h.share *= 1 - std::exp(-raw(phase->duration) / warming_s);
+    return h;
 }
 
 bool within(const Plan& plan, const Body* body, const Id& outer) {
@@ -106,7 +115,7 @@ const Phase* hardest_phase(const Plan& plan, const Body& body) {
     for (const auto& phase : plan.phases) {
         double watts = 0;
         for (const auto& load : plan.loads)
-            if (within(plan, body_of(plan, load.id), body.id)) watts += heat_in(load, &phase);
+            if (within(plan, body_of(plan, load.id), body.id)) watts += heat_in(load, &phase).heat();
         if (watts > most) most = watts, hardest = &phase;
     }
     return hardest;
@@ -121,16 +130,24 @@ std::vector<BoxAir> warm_bodies(const Plan& plan, const WorstCase& worst) {
         auto& box = boxes[i];
         box.why.title = say("Air inside {}", body.name);
         const auto* phase = hardest_phase(plan, body);
-        const auto lose = [&](const std::string& name, Watt watts) {
-            if (raw(watts) <= 0) return;
-            box.lost += watts;
-            if (raw(watts) >= 0.05) box.why.add(fmt::format("{}: {}", name, format(watts)));
-        };
-        for (size_t c = 0; c < plan.converters.size(); ++c)
-            if (within(plan, body_of(plan, plan.converters[c].id), body.id) && c < worst.converters.size())
-                lose(plan.converters[c].name, worst.converters[c].heat);
-        for (const auto& load : plan.loads)
-            if (within(plan, body_of(plan, load.id), body.id)) lose(load.name, Watt(heat_in(load, phase)));
+        if (phase)
+            box.why.add(say("In {}, {} long; a case takes half an hour to get warm.", phase->name,
+                            format(phase->duration)));
+        for (size_t c = 0; c < plan.converters.size() && c < worst.converters.size(); ++c) {
+            const auto heat = worst.converters[c].heat;
+            if (!within(plan, body_of(plan, plan.converters[c].id), body.id) || raw(heat) <= 0) continue;
+            box.lost += heat;
+            if (raw(heat) >= raw(worth_saying))
+                box.why.add(fmt::format("{}: {}", plan.converters[c].name, format(heat)));
+        }
+        for (const auto& load : plan.loads) {
+            if (!within(plan, body_of(plan, load.id), body.id)) continue;
+            const auto h = heat_in(load, phase);
+            box.lost += Watt(h.heat());
+            if (h.heat() >= raw(worth_saying))
+                box.why.add(fmt::format("{}: {} × {} = {}", load.name, format(Watt(h.watts)),
+                                        format_percent(h.share), format(Watt(h.heat()))));
+        }
         if (!measured(body)) continue;
         const auto walls = walls_of(body);
         box.sun = Watt(through_roof(body, walls));

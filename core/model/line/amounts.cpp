@@ -15,13 +15,21 @@ struct KeyUnit {
     double factor = 1;  ///< of the unit in SI
 };
 constexpr std::array key_units{
-    KeyUnit{"_mm2", "mm²", Dimension::length, 0},  // an area; also said as a wire's size
-    KeyUnit{"_mm", "mm", Dimension::length, 1e-3}, KeyUnit{"_m", "m", Dimension::length},
-    KeyUnit{"_V", "V", Dimension::voltage},        KeyUnit{"_Ah", "Ah", Dimension::charge},
-    KeyUnit{"_A", "A", Dimension::current},        KeyUnit{"_s", "s", Dimension::time},
-    KeyUnit{"_h", "h", Dimension::time, 3600},     KeyUnit{"_W", "W", Dimension::power},
-    KeyUnit{"ohm", "Ω", Dimension::resistance},    KeyUnit{"_F", "F", Dimension::capacitance},
-    KeyUnit{"_C", "°C", Dimension::temperature},   KeyUnit{"_K", "K", Dimension::ratio, 0}};
+    KeyUnit{"_m3_h", "m³/h", Dimension::ratio, 0},      // before what ends in _h
+    KeyUnit{"vents_mm2", "mm²", Dimension::length, 0},  // an area that is no wire's
+    KeyUnit{"_mm2", "mm²", Dimension::length, 0},       // an area; also said as a wire's size
+    KeyUnit{"_mm", "mm", Dimension::length, 1e-3},
+    KeyUnit{"_m", "m", Dimension::length},
+    KeyUnit{"_V", "V", Dimension::voltage},
+    KeyUnit{"_Ah", "Ah", Dimension::charge},
+    KeyUnit{"_A", "A", Dimension::current},
+    KeyUnit{"_s", "s", Dimension::time},
+    KeyUnit{"_h", "h", Dimension::time, 3600},
+    KeyUnit{"_W", "W", Dimension::power},
+    KeyUnit{"ohm", "Ω", Dimension::resistance},
+    KeyUnit{"_F", "F", Dimension::capacitance},
+    KeyUnit{"_C", "°C", Dimension::temperature},
+    KeyUnit{"_K", "K", Dimension::ratio, 0}};
 
 const KeyUnit* unit_of(std::string_view key) {
     for (const auto& u : key_units)
@@ -69,6 +77,22 @@ tl::expected<double, std::string> read_amount_of(std::string_view key, std::stri
     // In the key's own unit nothing is converted, so that nothing is lost.
     if (text.ends_with(u->unit))
         if (const auto v = plain(without_blanks(text.substr(0, text.size() - u->unit.size())))) return *v;
+    if (u->ending == "_m3_h") {
+        for (const std::string_view unit : {"m3/h", ""})
+            if (text.ends_with(unit))
+                if (const auto v = plain(without_blanks(text.substr(0, text.size() - unit.size()))))
+                    return *v;
+        return tl::unexpected(
+            say("“{}” is not understood; cubic metres an hour are expected, such as 20 m³/h", text));
+    }
+    if (u->ending == "vents_mm2") {
+        for (const auto& [unit, mm2] :
+             {std::pair<std::string_view, double>{"cm²", 100}, {"cm2", 100}, {"mm2", 1}})
+            if (text.ends_with(unit))
+                if (const auto v = plain(without_blanks(text.substr(0, text.size() - unit.size()))))
+                    return *v * mm2;
+        return tl::unexpected(say("“{}” is not understood; an area is expected, such as 40 cm²", text));
+    }
     if (u->ending == "_K") {
         if (const auto v = plain(text)) return *v;
         return tl::unexpected(say("“{}” is not understood; kelvin are expected, such as 25 K", text));
