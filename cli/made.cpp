@@ -6,10 +6,6 @@
 #include <iostream>
 
 #include "build/bom.h"
-#include "diagram/diagram.h"
-#include "diagram/drill_template.h"
-#include "diagram/labels.h"
-#include "files/diagram_svg.h"
 #include "files/safe_write.h"
 #include "files/tables.h"
 #include "files/wiring_report.h"
@@ -85,45 +81,6 @@ int run_bom(const Options& o) {
             fmt::print("{:8.4g} {:4} {}{}\n", l.amount, l.unit, l.item,
                        l.used_for.empty() ? "" : " — " + l.used_for);
     return 0;
-}
-
-/// One file a sheet: FILE.svg, or FILE-1.svg and so on.
-static int write_sheets(const std::vector<DiagramSheet>& sheets, const Options& o) {
-    if (sheets.empty()) throw CannotRead{o.file + ": nothing is wired yet; propose wires it"};
-    const std::filesystem::path out(o.output);
-    for (size_t i = 0; i < sheets.size(); ++i) {
-        auto file = out;
-        if (sheets.size() > 1)
-            file.replace_filename(
-                fmt::format("{}-{}{}", out.stem().string(), i + 1, out.extension().string()));
-        if (const auto written = write_whole(diagram_to_svg(sheets[i]), file); !written)
-            throw CannotRead{written.error()};
-        fmt::print("{}\n", file.string());
-    }
-    return 0;
-}
-
-int run_diagram(const Options& o) {
-    const auto plan = plan_of(o);
-    const auto parts = catalogue();
-    return write_sheets(draw_diagram(plan, parts, lay_harness(plan, parts)).sheets, o);
-}
-
-int run_labels(const Options& o) {
-    const auto plan = plan_of(o);
-    const auto parts = catalogue();
-    return write_sheets(label_sheets(wire_labels(plan, lay_harness(plan, parts))), o);
-}
-
-int run_template(const Options& o) {
-    const auto plan = plan_of(o);
-    const auto parts = catalogue();
-    const auto sheets = drill_sheets(drill_holes(plan, parts, lay_harness(plan, parts)));
-    if (sheets.empty()) {
-        fmt::print(stderr, "{}: there is nothing to drill: no opening's width is known\n", o.file);
-        return 1;
-    }
-    return write_sheets(sheets, o);
 }
 
 }  // namespace sangre::cli

@@ -1,5 +1,5 @@
 #pragma once
-// Commands about what is made by hand: steps, readings, wires, cards, shopping, drawings. Each returns the
+// Commands about what is made by hand: steps, readings, wires, cards, shopping. Each returns the
 // exit code.
 #include "options.h"
 
@@ -10,8 +10,5 @@ int run_readings(const Options& options);
 int run_wiring(const Options& options);
 int run_straight(const Options& options);
 int run_bom(const Options& options);
-int run_diagram(const Options& options);
-int run_labels(const Options& options);
-int run_template(const Options& options);
 
 }  // namespace sangre::cli

@@ -9,6 +9,7 @@
 #include <system_error>
 
 #include "calc.h"
+#include "drawings.h"
 #include "files/csv.h"
 #include "files/plan_file.h"
 #include "files/plan_schema.h"
@@ -264,16 +265,6 @@ int answered(int argc, char** argv) {
     readings_command->add_flag("--csv", o.csv, "as a table");
     takes_plan(command("straight", "each lead laid straight: what is on it where, and what goes on first",
                        run_straight));
-    auto* diagram_command = command("diagram", "the wiring diagram as SVG", run_diagram);
-    takes_plan(diagram_command);
-    diagram_command->add_option("-o,--output", o.output, "the file to write, one a sheet")->required();
-    auto* labels_command = command("labels", "labels for both ends of every wire, as SVG", run_labels);
-    takes_plan(labels_command);
-    auto* template_command =
-        command("template", "every opening at its true size, to drill by, as SVG", run_template);
-    takes_plan(template_command);
-    template_command->add_option("-o,--output", o.output, "the file to write, one a sheet")->required();
-    labels_command->add_option("-o,--output", o.output, "the file to write, one a sheet")->required();
     auto* wiring_command = command("wiring", "every wire, joint and item that there will be", run_wiring);
     takes_plan(wiring_command);
     wiring_command->add_flag("--json", o.json, "for scripts");
@@ -281,6 +272,7 @@ int answered(int argc, char** argv) {
     takes_plan(bom_command);
     bom_command->add_flag("--csv", o.csv, "as a table");
     std::function<int()> asked;
+    add_drawings(app, o, asked);
     add_calc(app, asked, catalogue);
     try {
         app.parse(argc, argv);

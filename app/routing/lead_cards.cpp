@@ -1,6 +1,6 @@
 #include "routing/lead_cards.h"
 
-#include <QPdfWriter>
+#include <QMouseEvent>
 
 #include "parts/wire_size.h"
 #include "widgets/words.h"
@@ -8,8 +8,7 @@
 namespace sangre::app {
 
 namespace {
-double card_tall() { return u(284); }
-double card_step() { return card_tall() + u(8); }
+double order_row() { return u(24); }
 }  // namespace
 
 LeadCards::LeadCards(Document& document, QWidget* parent)
@@ -27,11 +26,18 @@ void LeadCards::showEvent(QShowEvent* e) {
 }
 
 QSize LeadCards::sizeHint() const {
-    const auto n = std::max<size_t>(1, document_.plan().feeds.size());
-    return {u(500), static_cast<int>(static_cast<double>(n) * card_step())};
+    double tall = u(8);
+    for (size_t f = 0; f < document_.plan().feeds.size(); ++f) tall += card_tall(f) + u(8);
+    return {u(500), static_cast<int>(std::max<double>(tall, u(80)))};
 }
 
-const LaidStraight& LeadCards::laid(size_t feed) {
+/// The lead, and its order in two columns.
+double LeadCards::card_tall(size_t feed) const {
+    const auto rows = (laid(feed).order.size() + 1) / 2;
+    return u(146) + static_cast<double>(rows) * order_row();
+}
+
+const LaidStraight& LeadCards::laid(size_t feed) const {
     laid_.resize(document_.plan().feeds.size());
     auto& one = laid_[feed];
     if (!one) one = lay_straight(document_.plan(), document_.catalogue(), document_.study(), feed);
@@ -45,8 +51,10 @@ void LeadCards::paint(QPainter& p) {
                     tr("Leads are drawn here once the plan is wired: press Propose (Ctrl+Enter)."),
                     theme().muted, face(13));
     }
+    double y = 0;
     for (size_t f = 0; f < document_.plan().feeds.size(); ++f) {
-        const QRectF area(0, static_cast<double>(f) * card_step(), width() - 1, card_tall());
+        const QRectF area(0, y, width() - 1, card_tall(f));
+        y += area.height() + u(8);
         card(p, area, document_.selects(document_.plan().feeds[f].id));
         paint_card(p, area, f);
     }
@@ -84,12 +92,24 @@ double LeadCards::paint_lead(QPainter& p, const QRectF& area, const LaidStraight
     p.drawLine(QPointF(area.left(), y), QPointF(area.right(), y));
     p.setPen(QPen(wire_colour(words_of(feed.supply_colour)), u(5), Qt::SolidLine, Qt::FlatCap));
     p.drawLine(QPointF(area.left(), y), QPointF(area.right(), y));
+    if (f == 0) grips_.clear();
     room_.begin(QRectF(area.left() - u(16), area.top() - u(4), area.width() + u(32), area.height() + u(8)));
     room_.take(QRectF(area.left(), y - u(6), area.width(), u(12)));
+    for (const auto& hold : laid.holds) {
+        const double x = x_of(hold.at);
+        paint_thing(p, hold, x, y, u(2.0));
+        add_spot(
+            {QRectF(x - u(3), y - u(8), u(6), u(16)),
+             QStringLiteral("hold:%1:%2").arg(f).arg(&hold - laid.holds.data()),
+             tr("%1, %2 from %3")
+                 .arg(words_of(hold.name), said(hold.at), words_of(name_of(document_.plan(), feed.from))),
+             {},
+             {}});
+    }
     for (size_t i = 0; i < laid.things.size(); ++i) {
         const auto& thing = laid.things[i];
         const double x = x_of(thing.at), wide = std::max<double>(raw(thing.length) * scale, u(10));
-        paint_thing(p, thing, x, y, wide);
+        paint_thing(p, thing, held_ && held_->feed == f && held_->thing == i ? held_->x : x, y, wide);
         if (thing.what == LaidKind::label || thing.what == LaidKind::end || thing.what == LaidKind::braid)
             continue;
         const auto words = thing.what == LaidKind::tube ? said(thing.length) : words_of(thing.name);
@@ -103,13 +123,22 @@ double LeadCards::paint_lead(QPainter& p, const QRectF& area, const LaidStraight
                                             above ? y - u(29 + 15 * row) : y + u(15 + 15 * row), w, u(14));
         const auto at = room_.find(candidates);
         text(p, at, both, thing.what == LaidKind::hazard ? t.caution : t.ink, face(11), Qt::AlignCenter);
-        add_spot(
-            {QRectF(x - u(8), y - u(10), u(16), u(20)).united(at),
-             QStringLiteral("on:%1:%2").arg(f).arg(i),
-             tr("%1, %2 from %3")
-                 .arg(words_of(thing.name), said(thing.at), words_of(name_of(document_.plan(), feed.from))),
-             [this, id = thing.about.empty() ? feed.id : thing.about] { document_.select(id); },
-             {}});
+        add_spot({QRectF(x - u(8), y - u(10), u(16), u(20)).united(at),
+                  QStringLiteral("on:%1:%2").arg(f).arg(i),
+                  tr("%1, %2 from %3")
+                          .arg(words_of(thing.name), said(thing.at),
+                               words_of(name_of(document_.plan(), feed.from))) +
+                      (movable(thing) ? QLatin1Char('\n') +
+                                            tr("Drag it along the lead, or type its distance on its line.")
+                                      : QString()),
+                  [this, id = thing.about.empty() ? feed.id : thing.about] { document_.select(id); },
+                  {},
+                  movable(thing) ? Qt::SizeHorCursor : Qt::PointingHandCursor,
+                  true,
+                  words_of(thing.name)});
+        if (movable(thing))
+            grips_.push_back(
+                {QRectF(x - u(8), y - u(12), u(16), u(24)), {f, i, x, area.left(), area.width()}});
     }
     const auto ends = std::pair{words_of(name_of(document_.plan(), feed.from)),
                                 words_of(name_of(document_.plan(), feed.to))};
@@ -151,6 +180,21 @@ void LeadCards::paint_thing(QPainter& p, const LaidThing& thing, double x, doubl
             p.drawPolygon(
                 QPolygonF{QPointF(x, y - u(9)), QPointF(x + u(6), y + u(4)), QPointF(x - u(6), y + u(4))});
             break;
+        case LaidKind::boot: {
+            auto skin = t.ink;
+            skin.setAlpha(150);
+            p.setBrush(skin);
+            p.drawRoundedRect(QRectF(x - u(9), y - u(7), u(18), u(14)), 6, 6);
+            break;
+        }
+        case LaidKind::slid:
+            p.setBrush(t.line);
+            p.drawRect(QRectF(x - u(2.5), y - u(8), u(5.0), u(16)));
+            break;
+        case LaidKind::hold:
+            p.setPen(QPen(t.ink, 2));
+            p.drawLine(QPointF(x, y - u(7)), QPointF(x, y + u(7)));
+            break;
         case LaidKind::label:
             p.drawRect(QRectF(x - u(5), y - u(5), u(10), u(10)));
             break;
@@ -159,10 +203,8 @@ void LeadCards::paint_thing(QPainter& p, const LaidThing& thing, double x, doubl
 
 /// In columns, numbered.
 void LeadCards::paint_order(QPainter& p, const QRectF& area, const LaidStraight& laid) {
-    const double tall = u(26);
-    const auto rows = std::max<size_t>(1, static_cast<size_t>(area.height() / tall));
-    const auto columns = std::max<size_t>(2, (laid.order.size() + rows - 1) / rows);
-    const double wide = area.width() / static_cast<double>(columns);
+    const double tall = order_row(), wide = area.width() / 2;
+    const auto rows = std::max<size_t>(1, (laid.order.size() + 1) / 2);
     for (size_t i = 0; i < laid.order.size(); ++i)
         text(p,
              QRectF(area.left() + static_cast<double>(i / rows) * wide,
@@ -170,28 +212,44 @@ void LeadCards::paint_order(QPainter& p, const QRectF& area, const LaidStraight&
              QStringLiteral("%1  %2").arg(i + 1).arg(words_of(laid.order[i].words)), theme().ink, face(12));
 }
 
-QString LeadCards::export_cards(const QString& file) {
-    QPdfWriter pdf(file);
-    pdf.setResolution(96);
-    pdf.setPageSize(QPageSize(QPageSize::A4));
-    pdf.setPageOrientation(QPageLayout::Landscape);
-    QPainter p;
-    if (!p.begin(&pdf)) return tr("%1 cannot be written").arg(file);
-    p.setRenderHint(QPainter::Antialiasing);
-    // Drawn at the size of the screen's letters, as wide as the page.
-    const double across = u(960.0), scale = pdf.width() / across;
-    p.scale(scale, scale);
-    const double tall = card_tall() + u(12.0);
-    const auto on_page = std::max<size_t>(1, static_cast<size_t>(pdf.height() / scale / tall));
-    for (size_t f = 0; f < document_.plan().feeds.size(); ++f) {
-        if (f > 0 && f % on_page == 0) pdf.newPage();
-        const QRectF area(0, static_cast<double>(f % on_page) * tall, across - 1, tall - u(12.0));
-        card(p, area);
-        paint_card(p, area, f);
+/// What lies somewhere by the builder's word: items, and what is on a way at a distance of its own.
+bool LeadCards::movable(const LaidThing& thing) const {
+    if (thing.what == LaidKind::item) return true;
+    if (thing.what != LaidKind::opening && thing.what != LaidKind::hazard) return false;
+    return thing.way >= 0 &&
+           document_.plan().ways[static_cast<size_t>(thing.way)].on_it[thing.on_it].zone.empty();
+}
+
+void LeadCards::mousePressEvent(QMouseEvent* e) {
+    held_.reset();
+    if (e->button() == Qt::LeftButton)
+        for (const auto& [area, grip] : grips_)
+            if (area.contains(in_drawing(e->position())))
+                held_ = grip, grabbed_at_ = in_drawing(e->position());
+    Canvas::mousePressEvent(e);
+}
+
+void LeadCards::mouseMoveEvent(QMouseEvent* e) {
+    const auto at = in_drawing(e->position());
+    if (held_ && (e->buttons() & Qt::LeftButton) && (moved_ || std::abs(at.x() - grabbed_at_.x()) > u(4))) {
+        moved_ = true;
+        held_->x = std::clamp(at.x(), held_->left, held_->left + held_->wide);
+        return update();
     }
-    const bool done = p.end();
+    Canvas::mouseMoveEvent(e);
+}
+
+void LeadCards::mouseReleaseEvent(QMouseEvent* e) {
+    const auto held = std::exchange(held_, {});
+    if (!std::exchange(moved_, false) || !held || held->feed >= document_.plan().feeds.size())
+        return Canvas::mouseReleaseEvent(e);
+    const auto& on = laid(held->feed);
+    if (held->thing >= on.things.size()) return;
+    const Metre at(raw(on.cut) * (held->x - held->left) / held->wide);
+    const auto next =
+        move_on_lead(document_.plan(), document_.study(), held->feed, on.things[held->thing], at);
+    document_.apply([next](const Plan&) { return next; }, tr("Move it along the lead"));
     update();
-    return done ? QString() : tr("%1 cannot be written").arg(file);
 }
 
 }  // namespace sangre::app

@@ -5,6 +5,7 @@
 #include <array>
 
 #include "plan/machine_edits.h"
+#include "plan/on_way.h"
 #include "plan/placing.h"
 #include "widgets/words.h"
 
@@ -125,6 +126,7 @@ void MachineMap::paint(QPainter& p) {
                     room_.take(sign_on(document_.plan().ways[i], thing, path));
             drawn.emplace_back(i, std::move(path));
         }
+    paint_lead(p);
     for (const auto& [i, path] : drawn) paint_length(p, i, path);
     for (const auto& [i, path] : drawn) paint_things(p, document_.plan().ways[i], path);
     paint_bends(p);
@@ -224,6 +226,7 @@ void MachineMap::paint_things(QPainter& p, const Way& way, const QPainterPath& p
         const bool full =
             opening &&
             !document_.study().harness.holes[static_cast<size_t>(opening - plan.openings.data())].fits;
+        const bool harms = !opening && role_of(way.on_it[i].kind).detour > 1;
         const auto area = sign_on(way, i, path);
         const auto sign = area.center();
         if (opening) {
@@ -233,7 +236,7 @@ void MachineMap::paint_things(QPainter& p, const Way& way, const QPainterPath& p
             if (opening->kind != OpeningKind::hole) p.drawEllipse(sign, u(5), u(5));
         } else {
             p.setPen(Qt::NoPen);
-            p.setBrush(t.caution);
+            p.setBrush(harms ? t.caution : t.muted);
             p.drawPolygon(
                 QPolygonF{sign + QPointF(0, -u(9)), sign + QPointF(u(9), u(7)), sign + QPointF(-u(9), u(7))});
         }
@@ -251,11 +254,7 @@ void MachineMap::paint_things(QPainter& p, const Way& way, const QPainterPath& p
         auto behind = t.paper;
         behind.setAlpha(200);
         p.fillRect(beside, behind);
-        text(p, beside, words,
-             full      ? t.danger
-             : opening ? t.ink
-                       : t.caution,
-             face(11, true), Qt::AlignCenter);
+        text(p, beside, words, full ? t.danger : harms ? t.caution : t.ink, face(11, true), Qt::AlignCenter);
         add_spot({area, QStringLiteral("sign:%1:%2").arg(words_of(way.id)).arg(i),
                   opening ? tr("%1. Click for what goes through it; right-click for more.")
                                 .arg(words_of(opening_name(plan, *opening)))

@@ -2,6 +2,7 @@
 // The machine from above: places, measured ways, bundles as thick as their wires.
 #include <QPixmap>
 
+#include "harness/paths.h"
 #include "plan/drawn.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
@@ -48,7 +49,7 @@ class MachineMap : public Canvas {
 
   private:
     struct Held {
-        enum class What { nothing, bend, zone, corner, part } what = What::nothing;
+        enum class What { nothing, bend, zone, corner, part, lead } what = What::nothing;
         Id id;
         size_t bend = 0;
         SidePoint from, now;
@@ -76,6 +77,13 @@ class MachineMap : public Canvas {
     void take_bend(const Id& way, size_t bend);
     /// After an edit from elsewhere: what is being drawn or held may be no more.
     void leave_what_is_gone();
+    /// The selected lead along its ways, and where it would go as it is held.
+    void paint_lead(QPainter& p);
+    std::optional<size_t> selected_lead() const;
+    std::optional<size_t> way_near(QPointF at) const;
+    bool press_on_lead(QPointF at);
+    void drag_lead(QPointF at);
+    void drop_lead();
     bool press_on_drawing(QPointF at);
     bool drag_on_drawing(QPointF at);
     bool release_on_drawing();
@@ -116,6 +124,9 @@ class MachineMap : public Canvas {
     std::vector<SidePoint> marks_;  ///< of the scale, or of the line that is being drawn
     Id drawing_;                    ///< the way whose line that is
     Held held_;
+    std::optional<size_t> over_way_;  ///< that the held lead is over
+    Path would_go_;                   ///< along it
+    QString price_;                   ///< of that, against how it goes now
     QString picture_file_;
     QPixmap picture_;
 };

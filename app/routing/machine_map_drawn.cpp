@@ -98,6 +98,7 @@ bool MachineMap::press_on_drawing(QPointF at) {
         held_.what = Held::What::part, held_.id = spot->key.mid(5).toStdString(), held_.at = at;
         return true;
     }
+    if (press_on_lead(at)) return true;
     if (!side()) return false;
     const auto near = [&](QPointF to) { return std::hypot(at.x() - to.x(), at.y() - to.y()) < u(9); };
     for (const auto& way : document_.plan().ways) {
@@ -128,7 +129,9 @@ bool MachineMap::press_on_drawing(QPointF at) {
 
 bool MachineMap::drag_on_drawing(QPointF at) {
     if (held_.what == Held::What::nothing) return false;
-    held_.now = to_side(at), held_.at = at, moved_ = true;
+    if (side()) held_.now = to_side(at);
+    held_.at = at, moved_ = true;
+    if (held_.what == Held::What::lead) drag_lead(at);
     update();
     return true;
 }
@@ -138,9 +141,12 @@ bool MachineMap::release_on_drawing() {
     if (held.what == Held::What::nothing) return false;
     if (!std::exchange(moved_, false)) {
         if (held.what == Held::What::part) tray_menu(held.id, held.at.toPoint());
+        would_go_ = {}, price_.clear();
         return update(), true;
     }
-    if (held.what == Held::What::bend) {
+    if (held.what == Held::What::lead) {
+        drop_lead();
+    } else if (held.what == Held::What::bend) {
         auto bends = bends_of(*by_id(document_.plan().ways, held.id)).value_or(std::vector<SidePoint>{});
         bends.at(held.bend) = held.now;
         document_.apply([id = held.id, bends](const Plan& p) { return set_bends(p, id, bends); },

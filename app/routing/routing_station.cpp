@@ -1,11 +1,14 @@
 #include "routing/routing_station.h"
 
+#include <QMenu>
 #include <QPushButton>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "alternatives/alternatives.h"
 #include "parts/wire_size.h"
+#include "plan/lead_edits.h"
 #include "widgets/heading.h"
 #include "widgets/scrolled.h"
 #include "widgets/words.h"
@@ -23,8 +26,10 @@ CutPanel::CutPanel(Document& document, QWidget* parent)
 }
 
 QSize CutPanel::minimumSizeHint() const {
-    return {u(266), u(document_.study().harness.holes.empty() ? 90 : 288) +
-                        static_cast<int>(document_.plan().feeds.size()) * u(26) + u(44)};
+    return {u(266),
+            u(document_.study().harness.holes.empty() ? 90 : 288) +
+                static_cast<int>(document_.plan().feeds.size() + document_.plan().cables.size()) * u(26) +
+                u(44)};
 }
 
 const HoleFill* CutPanel::hole() const {
@@ -41,6 +46,46 @@ const HoleFill* CutPanel::hole() const {
     for (const auto& h : holes)
         if (!h.wires.empty()) return &h;
     return holes.empty() ? nullptr : &holes.front();
+}
+
+/// What else goes through it; worked out once for what is there.
+const RoomLeft* CutPanel::room(const HoleFill& h) {
+    const auto& opening = document_.plan().openings[h.opening];
+    QString key = words_of(opening.id) + QLatin1Char(' ') + QString::number(raw(opening.bore));
+    for (const auto& w : h.wires) key += QLatin1Char(' ') + QString::number(w.radius);
+    if (key != room_for_) room_for_ = key, room_ = room_left(opening, h);
+    return room_ ? &*room_ : nullptr;
+}
+
+/// The other ways that a lead could go, each with its price.
+void CutPanel::ways_menu(const Id& id) {
+    document_.select(id);
+    const auto& plan = document_.plan();
+    size_t lead = 0;
+    while (lead_at(plan, lead).id != id) ++lead;
+    QMenu menu(this);
+    const auto all = alternatives(plan, document_.catalogue(), document_.study(), lead);
+    const auto now = std::find_if(all.begin(), all.end(), [](const auto& a) { return a.now; });
+    for (const auto& a : all) {
+        std::vector<Id> by;
+        for (const auto w : a.ways) by.push_back(plan.ways[w].id);
+        auto* action = menu.addAction(
+            menu_words(words_of(alternative_words(plan, *now, a, lead))), this, [this, id, by] {
+                document_.apply_and_tell([=](const Plan& p) { return pin_lead(p, id, by); },
+                                         tr("Lead by other ways"));
+            });
+        action->setCheckable(true);
+        action->setChecked(a.now);
+    }
+    if (all.empty()) menu.addAction(tr("No measured ways join its ends"))->setEnabled(false);
+    if (!lead_at(plan, lead).by.empty()) {
+        menu.addSeparator();
+        menu.addAction(tr("Let it find its own way"), this, [this, id] {
+            document_.apply_and_tell([=](const Plan& p) { return pin_lead(p, id, {}); },
+                                     tr("Let a lead find its way"));
+        });
+    }
+    menu.exec(mapToGlobal(spot_centre("cut:" + words_of(id))));
 }
 
 double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
@@ -88,7 +133,15 @@ double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
         text(p, QRectF(u(8), u(242), width() - u(16), u(18)),
              tr("! The %1 plug does not pass.").arg(said(h.largest_end)), t.caution, face(12),
              Qt::AlignCenter);
-    text(p, QRectF(u(8), u(258), width() - u(16), u(16)), tr("Thread first, then terminate: the Build does."),
+    else if (const auto* left = room(h))
+        text(p, QRectF(u(8), u(242), width() - u(16), u(18)),
+             left->more_alike > 0 ? tr("room for %1 more").arg(left->more_alike)
+                                  : tr("room for no more of these"),
+             left->more_alike > 0 ? t.good : t.caution, face(12), Qt::AlignCenter);
+    text(p, QRectF(u(8), u(258), width() - u(16), u(16)),
+         h.ends_pass
+             ? tr("Later: one of %1 at the most.").arg(room(h) ? said(room(h)->one) : tr("nobody knows"))
+             : tr("Thread first, then terminate: the Build does."),
          t.muted, face(11), Qt::AlignCenter);
     return frame.bottom() + u(10);
 }
@@ -103,8 +156,8 @@ void CutPanel::paint_cuts(QPainter& p, double y) {
     if (plan.feeds.empty())
         text(p, QRectF(u(12), y, width() - u(24), u(20)), tr("Nothing to cut before it is wired."), t.muted,
              face(12));
-    for (size_t i = 0; i < plan.feeds.size(); ++i, y += u(26)) {
-        const auto& f = plan.feeds[i];
+    for (size_t i = 0; i < plan.feeds.size() + plan.cables.size(); ++i, y += u(26)) {
+        const auto& f = lead_at(plan, i);
         const auto& route = s.harness.routes[i];
         const bool selected = document_.selects(f.id);
         if (selected) p.fillRect(QRectF(u(4), y, width() - u(10), u(25)), t.accent_soft);
@@ -114,23 +167,24 @@ void CutPanel::paint_cuts(QPainter& p, double y) {
             p.setBrush(wire_colour(QString::fromStdString(colour)));
             p.drawRoundedRect(QRectF(x, y + u(8), u(9), u(9)), 2, 2);
         };
-        swatch(u(12), f.supply_colour);
-        if (f.ret == Return::own) swatch(u(23), f.return_colour);
-        const auto name = QString::fromStdString(name_of(plan, f.to));
-        const QString count = f.ret == Return::own ? QStringLiteral("2 × ") : QString();
+        const bool cable = !f.cores.empty(), pair = !cable && f.ret == Return::own;
+        if (!cable) swatch(u(12), f.supply_colour);
+        if (pair) swatch(u(23), f.return_colour);
+        const auto name = words_of(f.name.empty() ? name_of(plan, f.to) : f.name);
+        const QString count = pair ? QStringLiteral("2 × ") : QString();
         text(p, QRectF(u(38), y, width() - u(182), u(25)), name,
              route.basis == LengthBasis::guessed ? t.caution : t.ink, face(12, selected));
         text(p, QRectF(width() - u(144), y, u(56), u(25)),
-             wire ? QString::fromStdString(size_words(*wire)) : QString(), t.muted, face(11),
-             Qt::AlignRight | Qt::AlignVCenter);
+             wire ? (cable ? tr("%1 cores, ").arg(f.cores.size()) : QString()) + words_of(size_words(*wire))
+                  : QString(),
+             t.muted, face(11), Qt::AlignRight | Qt::AlignVCenter);
         text(p, QRectF(width() - u(84), y, u(74), u(25)), count + said(route.cut), t.ink, face(12, true),
              Qt::AlignRight | Qt::AlignVCenter);
-        add_spot({QRectF(u(4), y, width() - u(10), u(25)),
-                  "cut:" + QString::fromStdString(f.id),
-                  tr("%1: path %2, cut %3")
-                      .arg(QString::fromStdString(feed_name(plan, f)), said(route.length), said(route.cut)),
-                  [this, id = f.id] { document_.select(id); },
-                  {}});
+        add_spot({QRectF(u(4), y, width() - u(10), u(25)), "cut:" + QString::fromStdString(f.id),
+                  tr("%1: path %2, cut %3\nRight-click for the other ways that it could go.")
+                      .arg(words_of(f.name.empty() ? feed_name(plan, f) : f.name), said(route.length),
+                           said(route.cut)),
+                  [this, id = f.id] { document_.select(id); }, [this, id = f.id] { ways_menu(id); }});
     }
 }
 

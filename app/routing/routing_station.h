@@ -1,4 +1,5 @@
 #pragma once
+#include "harness/room.h"
 #include "routing/lead_cards.h"
 #include "routing/machine_map.h"
 #include "widgets/toggle.h"
@@ -17,9 +18,13 @@ class CutPanel : public Canvas {
 
   private:
     const HoleFill* hole() const;
+    const RoomLeft* room(const HoleFill& h);
+    void ways_menu(const Id& lead);
     double paint_hole(QPainter& p, const HoleFill& h);
     void paint_cuts(QPainter& p, double y);
     Document& document_;
+    std::optional<RoomLeft> room_;
+    QString room_for_;  ///< the opening and its wires
 };
 
 class RoutingStation : public QWidget {

@@ -107,10 +107,9 @@ void Window::fill_plan_menu(QMenu& menu) {
         show_banner(tr("Copied; paste it into a message, or anywhere in this window."), false, false);
     });
     menu.addAction(tr("Flow map as picture…"), this, &Window::export_flow_map);
-    menu.addAction(tr("Wiring diagram to a file…"), this, &Window::export_diagram);
-    menu.addAction(tr("Labels to print…"), this, &Window::export_labels);
-    menu.addAction(tr("Drilling template to print…"), this, &Window::export_template);
-    menu.addAction(tr("Cutting cards to print…"), this, &Window::export_cards);
+    auto* paper = menu.addMenu(tr("On paper"));
+    for (const auto& one : papers())
+        paper->addAction(one.title + QStringLiteral("…"), this, [this, one] { export_paper(one); });
     menu.addAction(tr("Print this station's drawing…\tCtrl+P"), this, &Window::ask_print);
     menu.addSeparator();
     menu.addAction(appearance() == Appearance::light ? tr("Dark\tF7") : tr("Light\tF7"), [this] {
@@ -135,37 +134,15 @@ void Window::fill_plan_menu(QMenu& menu) {
     menu.addAction(tr("Quit"), this, &QWidget::close);
 }
 
-void Window::export_diagram() {
-    const auto file = ask_file(tr("Wiring diagram to a file"), QStringLiteral("wiring diagram.pdf"),
-                               tr("Drawings (*.pdf *.svg *.png)"), QStringLiteral("pdf"));
+void Window::export_paper(const Paper& paper) {
+    const auto file =
+        ask_file(paper.title, paper.file, tr("Drawings (*.pdf *.svg *.png)"), QStringLiteral("pdf"));
     if (file.isEmpty()) return;
-    const auto wrong = wiring()->diagram()->export_sheets(file);
-    show_banner(wrong.isEmpty() ? tr("The diagram is in %1.").arg(file) : wrong, !wrong.isEmpty(), false);
-}
-
-void Window::export_labels() {
-    const auto file = ask_file(tr("Labels to print"), QStringLiteral("labels.pdf"),
-                               tr("Drawings (*.pdf *.svg *.png)"), QStringLiteral("pdf"));
-    if (file.isEmpty()) return;
-    const auto wrong = wiring()->diagram()->export_labels(file);
-    show_banner(wrong.isEmpty() ? tr("The labels are in %1.").arg(file) : wrong, !wrong.isEmpty(), false);
-}
-
-void Window::export_template() {
-    const auto file = ask_file(tr("Drilling template to print"), QStringLiteral("drilling template.pdf"),
-                               tr("Drawings (*.pdf *.svg *.png)"), QStringLiteral("pdf"));
-    if (file.isEmpty()) return;
-    const auto wrong = wiring()->diagram()->export_template(file);
-    show_banner(wrong.isEmpty() ? tr("The template is in %1; print it at 100 %.").arg(file) : wrong,
+    const auto wrong = write_paper(document_, paper, file);
+    show_banner(!wrong.isEmpty() ? wrong
+                : paper.to_scale ? tr("Written to %1; print it at 100 %.").arg(file)
+                                 : tr("Written to %1.").arg(file),
                 !wrong.isEmpty(), false);
-}
-
-void Window::export_cards() {
-    const auto file = ask_file(tr("Cutting cards to print"), QStringLiteral("cutting cards.pdf"),
-                               tr("Paper (*.pdf)"), QStringLiteral("pdf"));
-    if (file.isEmpty()) return;
-    const auto wrong = routing()->cards()->export_cards(file);
-    show_banner(wrong.isEmpty() ? tr("The cards are in %1.").arg(file) : wrong, !wrong.isEmpty(), false);
 }
 
 void Window::export_flow_map() {

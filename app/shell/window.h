@@ -6,6 +6,7 @@
 #include <QVBoxLayout>
 
 #include "shell/findings_bar.h"
+#include "shell/papers.h"
 #include "shell/station_bar.h"
 #include "shell/what_if_bar.h"
 #include "shell/why_panel.h"
@@ -112,10 +113,7 @@ class Window : public QMainWindow {
     void export_bom();
     void export_loads();
     void export_flow_map();
-    void export_diagram();
-    void export_labels();
-    void export_template();
-    void export_cards();
+    void export_paper(const Paper& paper);
     void save();
     QString remembered_;  ///< the file last put among the recent ones
     void remember(const QString& file);

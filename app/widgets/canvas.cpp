@@ -405,8 +405,11 @@ bool Canvas::eventFilter(QObject* watched, QEvent* e) {
         if (key == Qt::Key_Return || key == Qt::Key_Enter) commit_editor();
         if (key == Qt::Key_Escape || key == Qt::Key_Return || key == Qt::Key_Enter) return true;
     }
-    if (watched == editor_ && e->type() == QEvent::FocusOut &&
-        static_cast<QFocusEvent*>(e)->reason() != Qt::PopupFocusReason) {
+    // A menu that closes, or another program's window in front: what is half typed stays.
+    const auto left_for =
+        e->type() == QEvent::FocusOut ? static_cast<QFocusEvent*>(e)->reason() : Qt::NoFocusReason;
+    if (watched == editor_ && e->type() == QEvent::FocusOut && left_for != Qt::PopupFocusReason &&
+        left_for != Qt::ActiveWindowFocusReason) {
         // By then another number may be open for editing: that one stays.
         QMetaObject::invokeMethod(
             this,

@@ -1,23 +1,28 @@
 #pragma once
-// Where a label finds room in a drawing: the first of the places it may stand in that is clear of all others.
+// Room for labels on the screen, in pixels.
 #include <QRectF>
 #include <vector>
+
+#include "diagram/paper_room.h"
 
 namespace sangre::app {
 
 class FreeRoom {
   public:
     /// Everything has to stay inside `bounds`.
-    void begin(const QRectF& bounds) { bounds_ = bounds, taken_.clear(); }
-    void take(const QRectF& area) { taken_.push_back(area); }
-    /// How much of it lies on what is taken, or outside, in square pixels.
-    double crowded(const QRectF& area) const;
+    void begin(const QRectF& bounds) { room_ = PaperRoom(box(bounds)); }
+    void take(const QRectF& area) { room_.take(box(area)); }
     /// The first candidate that is clear, else the one that least is; it is taken then. Empty without any.
-    QRectF find(const std::vector<QRectF>& candidates);
+    QRectF find(const std::vector<QRectF>& candidates) {
+        std::vector<PaperBox> boxes;
+        for (const auto& area : candidates) boxes.push_back(box(area));
+        const auto found = room_.find(boxes);
+        return found < candidates.size() ? candidates[found] : QRectF();
+    }
 
   private:
-    QRectF bounds_;
-    std::vector<QRectF> taken_;
+    static PaperBox box(const QRectF& r) { return {r.left(), r.top(), r.right(), r.bottom()}; }
+    PaperRoom room_;
 };
 
 }  // namespace sangre::app

@@ -1,24 +1,12 @@
 #include "wiring/diagram_view.h"
 
-#include <QFileInfo>
 #include <QKeyEvent>
-#include <QPdfWriter>
-#include <QSaveFile>
 #include <QWheelEvent>
 
-#include "diagram/drill_template.h"
-#include "diagram/labels.h"
-#include "files/diagram_svg.h"
 #include "widgets/words.h"
 #include "wiring/shapes.h"
 
 namespace sangre::app {
-namespace {
-
-constexpr double dots_per_mm = 8;  // of a picture
-
-}  // namespace
-
 DiagramView::DiagramView(Document& document, QWidget* parent)
     : Canvas(tr("Wiring diagram"), parent), document_(document) {
     connect(&document_, &Document::changed, this, [this] {
@@ -92,75 +80,6 @@ void DiagramView::paint(QPainter& p) {
                  {}});
         }
     }
-}
-
-QString DiagramView::export_sheets(const QString& file) const {
-    const auto diagram = draw_diagram(document_.plan(), document_.catalogue(), document_.study().harness);
-    return diagram.sheets.empty() ? tr("Nothing is wired yet.")
-                                  : write_sheets(diagram.sheets, words_of(document_.plan().name), file);
-}
-
-QString DiagramView::export_labels(const QString& file) const {
-    const auto labels = wire_labels(document_.plan(), document_.study().harness);
-    return labels.empty() ? tr("Nothing is wired yet.")
-                          : write_sheets(label_sheets(labels), words_of(document_.plan().name), file);
-}
-
-QString DiagramView::export_template(const QString& file) const {
-    const auto holes = drill_holes(document_.plan(), document_.catalogue(), document_.study().harness);
-    return holes.empty() ? tr("There is nothing to drill: no opening's width is known.")
-                         : write_sheets(drill_sheets(holes), words_of(document_.plan().name), file);
-}
-
-QString DiagramView::write_sheets(const std::vector<DiagramSheet>& sheets, const QString& title,
-                                  const QString& file) {
-    const QFileInfo info(file);
-    const auto kind = info.suffix().toLower();
-    const auto cannot = [&](const QString& name) { return tr("%1 cannot be written").arg(name); };
-    if (kind == "pdf") {
-        QPdfWriter pdf(file);
-        pdf.setPageSize(
-            QPageSize(QSizeF(sheets.front().width, sheets.front().height), QPageSize::Millimeter));
-        pdf.setPageMargins({});
-        pdf.setTitle(title);
-        QPainter p;
-        if (!p.begin(&pdf)) return cannot(file);
-        for (size_t i = 0; i < sheets.size(); ++i) {
-            if (i > 0) pdf.newPage();
-            const double k = pdf.logicalDpiX() / 25.4 * sheets[i].scale;
-            p.save();
-            p.scale(k, k);
-            draw_shapes(p, sheets[i].shapes, true);
-            p.restore();
-        }
-        return p.end() ? QString() : cannot(file);
-    }
-    if (kind != "svg" && kind != "png") return tr("%1: a drawing ends in .svg, .pdf or .png").arg(file);
-    for (size_t i = 0; i < sheets.size(); ++i) {
-        const auto& sheet = sheets[i];
-        const auto name = sheets.size() == 1 ? file
-                                             : QStringLiteral("%1/%2-%3.%4")
-                                                   .arg(info.path(), info.completeBaseName())
-                                                   .arg(i + 1)
-                                                   .arg(kind);
-        if (kind == "png") {
-            QImage image(QSizeF(sheet.width * dots_per_mm, sheet.height * dots_per_mm).toSize(),
-                         QImage::Format_RGB32);
-            image.fill(Qt::white);
-            QPainter p(&image);
-            p.setRenderHint(QPainter::Antialiasing);
-            p.scale(dots_per_mm * sheet.scale, dots_per_mm * sheet.scale);
-            draw_shapes(p, sheet.shapes, true);
-            p.end();
-            if (!image.save(name)) return cannot(name);
-        } else {
-            QSaveFile out(name);
-            if (!out.open(QIODevice::WriteOnly)) return cannot(name);
-            out.write(QByteArray::fromStdString(diagram_to_svg(sheet)));
-            if (!out.commit()) return cannot(name);
-        }
-    }
-    return {};
 }
 
 void DiagramView::wheelEvent(QWheelEvent* e) {

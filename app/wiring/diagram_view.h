@@ -14,13 +14,6 @@ class DiagramView : public Canvas {
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override { return sizeHint(); }
     const Diagram& diagram() const { return diagram_; }
-    /// All sheets into a .pdf, or each into its own .svg or .png: FILE, or FILE-1 and so on. What went wrong,
-    /// or nothing.
-    QString export_sheets(const QString& file) const;
-    /// The labels for both ends of every wire, likewise.
-    QString export_labels(const QString& file) const;
-    /// Every opening at its true size, likewise.
-    QString export_template(const QString& file) const;
 
   protected:
     void paint(QPainter& p) override;
@@ -29,8 +22,6 @@ class DiagramView : public Canvas {
     void showEvent(QShowEvent* e) override;
 
   private:
-    static QString write_sheets(const std::vector<DiagramSheet>& sheets, const QString& title,
-                                const QString& file);
     void renew();
     /// Millimetres of paper to pixels of the drawing.
     double pixels() const;

@@ -108,6 +108,10 @@ Rechtsklick, um zu sagen, wie sich dort Drähte treffen.</translation>
         <translation> in Ruhe</translation>
     </message>
     <message>
+        <source> at {}</source>
+        <translation> bei {}</translation>
+    </message>
+    <message>
         <source> block</source>
         <translation>-Verteiler</translation>
     </message>
@@ -432,6 +436,10 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 dauernd</translation>
     </message>
     <message>
+        <source>%1 cores, </source>
+        <translation>%1 Adern, </translation>
+    </message>
+    <message>
         <source>%1 d</source>
         <translation>%1 d</translation>
     </message>
@@ -674,8 +682,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>%1: eine andere wählen</translation>
     </message>
     <message>
-        <source>%1: path %2, cut %3</source>
-        <translation>%1: Weg %2, Zuschnitt %3</translation>
+        <source>%1: path %2, cut %3
+Right-click for the other ways that it could go.</source>
+        <translation>%1: Weg %2, Zuschnitt %3
+Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     </message>
     <message>
         <source>%1: ways drawn through it meet it there. Drag it, or its corner; right-click for more.</source>
@@ -880,6 +890,14 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>, {} in parallel</source>
         <translation>, {} parallel</translation>
+    </message>
+    <message>
+        <source>, {} of drop</source>
+        <translation>, {} Spannungsfall</translation>
+    </message>
+    <message>
+        <source>, {} of wire</source>
+        <translation>, {} Draht</translation>
     </message>
     <message>
         <source>, {} of {}</source>
@@ -1180,6 +1198,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>A clip-on bead closes round all wires of its lead</source>
         <translation>Ein Klappferrit schließt um alle Adern seiner Leitung</translation>
+    </message>
+    <message>
+        <source>A clove hitch round the bundle, a reef knot over it, ends cut to 5 mm.</source>
+        <translation>Ein Webeleinenstek um das Bündel, ein Kreuzknoten darüber, Enden auf 5 mm gekürzt.</translation>
     </message>
     <message>
         <source>A coil hangs on the volts that it is wound for</source>
@@ -1646,6 +1668,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Ein Widerstand über das Paar bei {}, 120 Ω oder was die Platinen sagen.</translation>
     </message>
     <message>
+        <source>A return beside its supply undoes most of it; twisted, nearly all.</source>
+        <translation>Ein Rückleiter neben seiner Zuleitung hebt das meiste auf; verdrillt fast alles.</translation>
+    </message>
+    <message>
         <source>A reversed part leaking</source>
         <translation>Ein verpoltes Teil, das durchlässt</translation>
     </message>
@@ -2018,6 +2044,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Eine Fläche hinzufügen</translation>
     </message>
     <message>
+        <source>Add capacitors to {}</source>
+        <translation>Kondensatoren bis {} ergänzen</translation>
+    </message>
+    <message>
         <source>Add: %1</source>
         <translation>Hinzufügen: %1</translation>
     </message>
@@ -2042,6 +2072,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Nachdem seine Leitung konfektioniert ist: Ring, Mutter und Wand gehen über eine blanke Leitung, nicht über Stecker oder Verbindung.</translation>
     </message>
     <message>
+        <source>After its leads are joined and measured: what is stuck is torn off to be mended.</source>
+        <translation>Nachdem seine Leitungen verbunden und gemessen sind: was klebt, wird zum Ausbessern abgerissen.</translation>
+    </message>
+    <message>
         <source>After its tubes are on.</source>
         <translation>Nachdem ihre Schläuche darauf sind.</translation>
     </message>
@@ -2064,6 +2098,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>After the shorts test. Those behind the modules wait until the outputs have been read.</source>
         <translation>Nach der Suche nach Kurzschlüssen. Die hinter den Wandlern warten, bis deren Ausgänge gelesen sind.</translation>
+    </message>
+    <message>
+        <source>After what lies beneath it, at {}.</source>
+        <translation>Nach dem, was darunter liegt, bei {}.</translation>
     </message>
     <message>
         <source>After ± a percentage is expected, such as ±10 %.</source>
@@ -2144,6 +2182,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>All insulation ends in one line; twist the bared ends once.</source>
         <translation>Alle Isolierungen enden auf einer Linie; verdrille die blanken Enden einmal.</translation>
+    </message>
+    <message>
+        <source>All leads that end at it, by the measured ways, in the wires that they have: {} of {} now, {} of {} there.</source>
+        <translation>Alle Leitungen, die dort enden, über die gemessenen Wege, in ihren Drähten: {} mit {} jetzt, {} mit {} dort.</translation>
     </message>
     <message>
         <source>All loads as a table for a spreadsheet</source>
@@ -2354,6 +2396,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Um drei Uhr nachts kommt der falsche hinein. Eine andere Art, oder wenigstens ein Schild auf beide.</translation>
     </message>
     <message>
+        <source>At {} from {}: {}.</source>
+        <translation>Bei {} ab {}: {}.</translation>
+    </message>
+    <message>
         <source>At {} the fuse may take {}; the wire withstands that for {}.</source>
         <translation>Bei {} darf die Sicherung {} brauchen; die Leitung hält das {} aus.</translation>
     </message>
@@ -2438,8 +2484,16 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Vor seinen Verbrauchern: ein nicht eingestellter Wandler kann viel mehr ausgeben, als sie vertragen.</translation>
     </message>
     <message>
+        <source>Before its wires are on: its nut goes over them only while their ends are bare.</source>
+        <translation>Bevor seine Drähte dran sind: seine Mutter geht nur darüber, solange ihre Enden blank sind.</translation>
+    </message>
+    <message>
         <source>Before the beep: a pin in the wrong hole is found while nothing has volts.</source>
         <translation>Vor dem Piepsen: ein Stift im falschen Loch wird gefunden, solange nichts Volt hat.</translation>
+    </message>
+    <message>
+        <source>Before the lid: what is held behind it cannot be reached any more.</source>
+        <translation>Vor dem Deckel: was dahinter gehalten wird, ist nicht mehr erreichbar.</translation>
     </message>
     <message>
         <source>Before the wet place: a loop that hangs lower than where it goes on, so that drops fall off it.</source>
@@ -2482,8 +2536,16 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Knick %1: zieh ihn; Enter oder Rechtsklick nimmt ihn weg</translation>
     </message>
     <message>
+        <source>Beside it</source>
+        <translation>Daneben</translation>
+    </message>
+    <message>
         <source>Best in mass, cost, run time and rails to be made; up to {} is no difference, and more than {} days of work on one charge count no more.</source>
         <translation>Am besten in Masse, Kosten, Laufzeit und zu machenden Schienen; bis {} ist kein Unterschied, und mehr als {} Tage Arbeit mit einer Ladung zählen nicht mehr.</translation>
+    </message>
+    <message>
+        <source>Biot and Savart for long straight conductors</source>
+        <translation>Biot und Savart für lange gerade Leiter</translation>
     </message>
     <message>
         <source>Black is minus</source>
@@ -2524,6 +2586,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>Both ends of every feed have a joint</source>
         <translation>Beide Enden jeder Zuleitung haben eine Verbindung</translation>
+    </message>
+    <message>
+        <source>Both faces clean and dry, wiped with alcohol.</source>
+        <translation>Beide Flächen sauber und trocken, mit Alkohol abgewischt.</translation>
     </message>
     <message>
         <source>Both its leads joined and covered. Leave the fuse out.</source>
@@ -2580,6 +2646,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>C%1  %2</source>
         <translation>C%1  %2</translation>
+    </message>
+    <message>
+        <source>CAN bus</source>
+        <translation>CAN-Bus</translation>
     </message>
     <message>
         <source>Cables</source>
@@ -2736,6 +2806,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>Circles packed into the smallest circle that holds them.</source>
         <translation>Kreise, gepackt in den kleinsten Kreis, der sie fasst.</translation>
+    </message>
+    <message>
+        <source>Clean and dry below it, or it comes off in one piece; hands off until it has set.</source>
+        <translation>Darunter sauber und trocken, sonst löst er sich am Stück; Hände weg, bis er fest ist.</translation>
     </message>
     <message>
         <source>Clean the flux off; look for bridges and whiskers.</source>
@@ -2974,12 +3048,8 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Abschaltung </translation>
     </message>
     <message>
-        <source>Cutting cards to print</source>
-        <translation>Zuschnittkarten zum Drucken</translation>
-    </message>
-    <message>
-        <source>Cutting cards to print…</source>
-        <translation>Zuschnittkarten zum Drucken…</translation>
+        <source>Cutting cards</source>
+        <translation>Zuschnittkarten</translation>
     </message>
     <message>
         <source>Dark	F7</source>
@@ -3042,6 +3112,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Zieh eine Grenze, um die Dauer zu ändern; klick auf einen Streifen, um zu ändern, was läuft, zieh, um es einzumalen.</translation>
     </message>
     <message>
+        <source>Drag it along the lead, or type its distance on its line.</source>
+        <translation>Entlang der Leitung ziehen oder den Abstand in seine Zeile schreiben.</translation>
+    </message>
+    <message>
         <source>Drag to rearrange, right-click for more.</source>
         <translation>Ziehen ordnet um, Rechtsklick für mehr.</translation>
     </message>
@@ -3062,16 +3136,16 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Bohre es auf </translation>
     </message>
     <message>
-        <source>Drilling template to print</source>
-        <translation>Bohrschablone zum Drucken</translation>
-    </message>
-    <message>
-        <source>Drilling template to print…</source>
-        <translation>Bohrschablone zum Drucken…</translation>
+        <source>Drilling template</source>
+        <translation>Bohrschablone</translation>
     </message>
     <message>
         <source>Drop</source>
         <translation>Abfall</translation>
+    </message>
+    <message>
+        <source>Drop it on another way.</source>
+        <translation>Auf einem anderen Weg loslassen.</translation>
     </message>
     <message>
         <source>Drop {} × {} = {} ({})</source>
@@ -3122,6 +3196,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Alles liegt bei seinem Anteil des Weges, Schlaufe und Reserve gleichmäßig verteilt.</translation>
     </message>
     <message>
+        <source>Each time its bridge opens, the lead's inductance pushes on; beyond {} typical controllers want {} more for every 10 cm.</source>
+        <translation>Jedes Mal, wenn seine Brücke öffnet, schiebt die Induktivität der Leitung weiter; über {} wollen übliche Regler je 10 cm {} mehr.</translation>
+    </message>
+    <message>
         <source>Each with the fewest strings that last the day at {} and stand the strongest second.</source>
         <translation>Jeder mit den wenigsten Strängen, die bei {} den Tag durchhalten und die stärkste Sekunde aushalten.</translation>
     </message>
@@ -3152,6 +3230,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>Enter takes the line over, Escape leaves it. “+” beside the chips lists what can be said.</source>
         <translation>Enter übernimmt die Zeile, Escape verlässt sie. „+“ neben den Plättchen zählt auf, was sich sagen lässt.</translation>
+    </message>
+    <message>
+        <source>Ethernet pair</source>
+        <translation>Ethernet-Paar</translation>
     </message>
     <message>
         <source>Every battery worth having, with every way to size wires, set rails, keep noise apart, group feeds.</source>
@@ -3228,6 +3310,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>Every part stands in a place of the machine</source>
         <translation>Jedes Teil steht an einem Ort der Maschine</translation>
+    </message>
+    <message>
+        <source>Every plug of it in and tugged: beneath it nothing is reached any more.</source>
+        <translation>Jeder Stecker darin und gezogen: darunter ist nichts mehr erreichbar.</translation>
     </message>
     <message>
         <source>Every source feeds something</source>
@@ -3502,8 +3588,16 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Von {} an gibt die Leitung vor der Sicherung {} nach.</translation>
     </message>
     <message>
+        <source>From {}, over {}: about {}</source>
+        <translation>Von {}, über {}: etwa {}</translation>
+    </message>
+    <message>
         <source>Full to flat in the quietest phase</source>
         <translation>Von voll bis leer in der ruhigsten Phase</translation>
+    </message>
+    <message>
+        <source>Further: {}.</source>
+        <translation>Weiter: {}.</translation>
     </message>
     <message>
         <source>Fuse</source>
@@ -3622,6 +3716,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Erwärme den Ring, bis Lot fließt, dann die Enden, bis sie dichten.</translation>
     </message>
     <message>
+        <source>Heavy currents keep away from magnetic sensors</source>
+        <translation>Starke Ströme bleiben Magnetsensoren fern</translation>
+    </message>
+    <message>
         <source>Help</source>
         <translation>Hilfe</translation>
     </message>
@@ -3642,8 +3740,16 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Höchste Spannung…</translation>
     </message>
     <message>
+        <source>Hold leads by cable ties</source>
+        <translation>Leitungen mit Kabelbindern halten</translation>
+    </message>
+    <message>
         <source>Hold still until it sets, tug.</source>
         <translation>Still halten, bis es fest ist, dann ziehen.</translation>
+    </message>
+    <message>
+        <source>Hold the leads: </source>
+        <translation>Leitungen halten: </translation>
     </message>
     <message>
         <source>Hole</source>
@@ -3686,6 +3792,10 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Wie weit es sich dreht</translation>
     </message>
     <message>
+        <source>How far off it lies nobody has said; {} is taken.</source>
+        <translation>Wie weit weg er liegt, hat niemand gesagt; {} wird angenommen.</translation>
+    </message>
+    <message>
         <source>How high in its range the source stands</source>
         <translation>Wie hoch in ihrem Bereich die Quelle steht</translation>
     </message>
@@ -3722,8 +3832,20 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>Wie {} gespeist wird</translation>
     </message>
     <message>
+        <source>Hubs and modules stand where least wire leads to them</source>
+        <translation>Verteiler und Module stehen, wo am wenigsten Draht zu ihnen führt</translation>
+    </message>
+    <message>
+        <source>IEEE 802.3</source>
+        <translation>IEEE 802.3</translation>
+    </message>
+    <message>
         <source>IN towards {}, OUT towards {}; its − to the return.</source>
         <translation>IN zu {}, OUT zu {}; sein − an die Rückleitung.</translation>
+    </message>
+    <message>
+        <source>ISO 11898-2 at 1 Mbit/s; threshold of a receiver</source>
+        <translation>ISO 11898-2 bei 1 Mbit/s; Schwelle eines Empfängers</translation>
     </message>
     <message>
         <source>Idle {}: the mean of what lies below {}.</source>
@@ -3758,6 +3880,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>In the middle</source>
         <translation>In der Mitte</translation>
+    </message>
+    <message>
+        <source>In the order in which it is opened: {}.</source>
+        <translation>In der Reihenfolge, in der geöffnet wird: {}.</translation>
     </message>
     <message>
         <source>In the whole plan</source>
@@ -3808,8 +3934,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Isolierung scheuert durch, wo es schüttelt, und die erste Litze, die Metall berührt, ist ein Kurzschluss.</translation>
     </message>
     <message>
+        <source>Into {}, over {}: about {}</source>
+        <translation>In {}, über {}: etwa {}</translation>
+    </message>
+    <message>
         <source>It cannot be read and stays where it is: %1</source>
         <translation>Es kann nicht gelesen werden und bleibt, wo es ist: %1</translation>
+    </message>
+    <message>
+        <source>It does not get there by this way.</source>
+        <translation>Über diesen Weg kommt sie nicht hin.</translation>
     </message>
     <message>
         <source>It flies</source>
@@ -3818,6 +3952,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>It flies: a pouch or power cells, as large as the flight and its currents ask and no larger.</source>
         <translation>Es fliegt: Beutel- oder Leistungszellen, so groß, wie Flug und Ströme verlangen, und nicht größer.</translation>
+    </message>
+    <message>
+        <source>It gets {} at {}, and hot glue lets go from {} on.</source>
+        <translation>Es wird {} bei {}, und Heißkleber lässt ab {} los.</translation>
     </message>
     <message>
         <source>It gives</source>
@@ -3944,6 +4082,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Er nimmt {} bis {} mm²; die Leitung hat {} mm².</translation>
     </message>
     <message>
+        <source>It wants {} free behind the wall, its wires bent included.</source>
+        <translation>Es braucht {} frei hinter der Wand, seine gebogenen Drähte eingerechnet.</translation>
+    </message>
+    <message>
         <source>Items with lugs, screws or leads of their own are joined there</source>
         <translation>Teile mit eigenen Kabelschuhen, Schrauben oder Anschlüssen werden dort verbunden</translation>
     </message>
@@ -3954,6 +4096,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Its board is {} round: a tube that opens to {} or more.</source>
         <translation>Seine Platine misst {} im Umfang: ein Schlauch, der sich auf {} oder mehr öffnet.</translation>
+    </message>
+    <message>
+        <source>Its body, its lugs and the bend of its wires; the other wall stands in their way.</source>
+        <translation>Sein Gehäuse, seine Fahnen und der Bogen seiner Drähte; die andere Wand steht ihnen im Weg.</translation>
     </message>
     <message>
         <source>Its cells withstand {} × {} = {}: {} of that</source>
@@ -4026,6 +4172,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Its wire and fuse are sized as if it ran in any of them.</source>
         <translation>Seine Leitung und Sicherung sind bemessen, als liefe er in irgendeiner davon.</translation>
+    </message>
+    <message>
+        <source>I²C bus</source>
+        <translation>I²C-Bus</translation>
     </message>
     <message>
         <source>Join another way</source>
@@ -4120,12 +4270,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die braunen beschriften</translation>
     </message>
     <message>
-        <source>Labels to print</source>
-        <translation>Schilder zum Drucken</translation>
-    </message>
-    <message>
-        <source>Labels to print…</source>
-        <translation>Schilder zum Drucken…</translation>
+        <source>Labels</source>
+        <translation>Etiketten</translation>
     </message>
     <message>
         <source>Laid straight</source>
@@ -4168,6 +4314,18 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die größte, die {} schützt: {}</translation>
     </message>
     <message>
+        <source>Later: one of %1 at the most.</source>
+        <translation>Später: höchstens eines von %1.</translation>
+    </message>
+    <message>
+        <source>Later: room for one of {} and no more</source>
+        <translation>Später: Platz für eines von {} und nicht mehr</translation>
+    </message>
+    <message>
+        <source>Later: room for {} more of {}, or for one of {}</source>
+        <translation>Später: Platz für {} weitere von {} oder eines von {}</translation>
+    </message>
+    <message>
         <source>Lay everything out</source>
         <translation>Alles bereitlegen</translation>
     </message>
@@ -4184,6 +4342,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Verlegen: </translation>
     </message>
     <message>
+        <source>Lead by other ways</source>
+        <translation>Über andere Wege führen</translation>
+    </message>
+    <message>
         <source>Lead-acid battery: it can pour hundreds of amperes through a ring or a spanner, and it gives off hydrogen when charged.</source>
         <translation>Bleibatterie: sie kann Hunderte Ampere durch einen Ring oder Schlüssel schütten und gast beim Laden Wasserstoff.</translation>
     </message>
@@ -4198,6 +4360,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Leads of two colour families are labelled</source>
         <translation>Leitungen zweier Farbfamilien sind beschriftet</translation>
+    </message>
+    <message>
+        <source>Leads side by side in their slots, none crossing; a tie over each second comb.</source>
+        <translation>Leitungen nebeneinander in ihren Schlitzen, keine gekreuzt; über jeden zweiten Kamm ein Binder.</translation>
     </message>
     <message>
         <source>Leads that end at it</source>
@@ -4290,6 +4456,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Less than that: stop and find it.</source>
         <translation>Weniger als das: halt und finde es.</translation>
+    </message>
+    <message>
+        <source>Let a lead find its way</source>
+        <translation>Leitung ihren Weg finden lassen</translation>
     </message>
     <message>
         <source>Let it find its own way</source>
@@ -4386,6 +4556,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Logbuch als CSV…</translation>
     </message>
     <message>
+        <source>Long leads to motor controllers end in capacitors</source>
+        <translation>Lange Leitungen zu Motorreglern enden an Kondensatoren</translation>
+    </message>
+    <message>
         <source>Look</source>
         <translation>Aussehen</translation>
     </message>
@@ -4414,8 +4588,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Sieh hin: eine glatte Kehle, kein Wulst von ungeschmolzenem Ring.</translation>
     </message>
     <message>
+        <source>Loops where a part comes out, nothing near what turns; tug each lead once more.</source>
+        <translation>Schlaufen, wo ein Teil herauskommt, nichts nahe an dem, was sich dreht; noch einmal an jeder Leitung ziehen.</translation>
+    </message>
+    <message>
         <source>Loses {} as heat, {} % efficient</source>
         <translation>Verliert {} als Wärme, {} % Wirkungsgrad</translation>
+    </message>
+    <message>
+        <source>Low-resistance electrolytic for {} or more, at the controller, its leads short, plus to plus.</source>
+        <translation>Elko mit kleinem Innenwiderstand für {} oder mehr, am Regler, Beine kurz, Plus an Plus.</translation>
     </message>
     <message>
         <source>Lower than you expect of it</source>
@@ -4436,6 +4618,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Machine from above</source>
         <translation>Maschine von oben</translation>
+    </message>
+    <message>
+        <source>Machine plan</source>
+        <translation>Maschinenplan</translation>
     </message>
     <message>
         <source>Main pack</source>
@@ -4654,6 +4840,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Nach unten	Alt+Down</translation>
     </message>
     <message>
+        <source>Move it along the lead</source>
+        <translation>Entlang der Leitung verschieben</translation>
+    </message>
+    <message>
+        <source>Move it to {}</source>
+        <translation>Nach {} setzen</translation>
+    </message>
+    <message>
         <source>Move up	Alt+Up</source>
         <translation>Nach oben	Alt+Up</translation>
     </message>
@@ -4810,6 +5004,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Kein gemessener Weg verbindet die beiden Enden; </translation>
     </message>
     <message>
+        <source>No measured ways join its ends</source>
+        <translation>Keine gemessenen Wege verbinden ihre Enden</translation>
+    </message>
+    <message>
         <source>No mission to choose a battery for yet.</source>
         <translation>Noch kein Einsatz, für den ein Akku zu wählen wäre.</translation>
     </message>
@@ -4852,6 +5050,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>No phases yet. Press + Phase to say how long what runs; Propose assumes an hour with everything on.</source>
         <translation>Noch keine Phasen. Drücke + Phase, um zu sagen, wie lange was läuft; Vorschlagen nimmt eine Stunde mit allem an.</translation>
+    </message>
+    <message>
+        <source>No places are known yet.</source>
+        <translation>Noch sind keine Orte bekannt.</translation>
     </message>
     <message>
         <source>No places yet.</source>
@@ -5014,6 +5216,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Nichts anderes im Katalog hält dort: leih dir das Werkzeug.</translation>
     </message>
     <message>
+        <source>Nothing goes through an opening.</source>
+        <translation>Nichts geht durch eine Öffnung.</translation>
+    </message>
+    <message>
         <source>Nothing hangs on this rail.</source>
         <translation>Nichts hängt an dieser Schiene.</translation>
     </message>
@@ -5110,10 +5316,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Nun der andere Punkt.</translation>
     </message>
     <message>
-        <source>Nut and seal on, then through the {}.</source>
-        <translation>Mutter und Dichtung auf, dann durch: {}.</translation>
-    </message>
-    <message>
         <source>Of metal: a current may return by it, and every hole in it wants a grommet.</source>
         <translation>Aus Metall: ein Strom kann darüber zurückkehren, und jedes Loch darin will eine Tülle.</translation>
     </message>
@@ -5152,6 +5354,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>On in </source>
         <translation>An in </translation>
+    </message>
+    <message>
+        <source>On paper</source>
+        <translation>Auf Papier</translation>
     </message>
     <message>
         <source>On poor days alone it lasts {}</source>
@@ -5212,6 +5418,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>One of the two resistors is missing: 120 Ω</source>
         <translation>Einer der beiden Widerstände fehlt: 120 Ω</translation>
+    </message>
+    <message>
+        <source>One of them is twisted; open pairs it would be {}.</source>
+        <translation>Eines davon ist verdrillt; offen wären es {}.</translation>
     </message>
     <message>
         <source>One pack</source>
@@ -5286,6 +5496,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Öffnen, sichern, drucken, Aussehen (Alt+M)</translation>
     </message>
     <message>
+        <source>Openings in section</source>
+        <translation>Öffnungen im Schnitt</translation>
+    </message>
+    <message>
+        <source>Openings in section, {}</source>
+        <translation>Öffnungen im Schnitt, {}</translation>
+    </message>
+    <message>
         <source>Openings keep water out of what is sealed, and edges off wires</source>
         <translation>Öffnungen halten Wasser von Abgedichtetem und Kanten von Drähten fern</translation>
     </message>
@@ -5304,6 +5522,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Other insulation</source>
         <translation>Andere Isolierung</translation>
+    </message>
+    <message>
+        <source>Other ways</source>
+        <translation>Andere Wege</translation>
     </message>
     <message>
         <source>Out and back to the vehicle's battery: {}.</source>
@@ -5366,10 +5588,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Lack unter einer Öse ist eine offene Rückleitung, die einem Blick entgeht.</translation>
     </message>
     <message>
-        <source>Paper (*.pdf)</source>
-        <translation>Papier (*.pdf)</translation>
-    </message>
-    <message>
         <source>Parallel conductors stand the loss of one</source>
         <translation>Parallele Leiter verkraften den Verlust von einem</translation>
     </message>
@@ -5418,6 +5636,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>An der heißen Stelle vorbei: von einem Clip ferngehalten oder in einem Schlauch, der sie verträgt.</translation>
     </message>
     <message>
+        <source>Past the magnetic sensor: supply and return twisted together, as far off as the place allows.</source>
+        <translation>Am Magnetsensor vorbei: Zuleitung und Rückleiter verdrillt, so weit weg, wie der Ort es erlaubt.</translation>
+    </message>
+    <message>
         <source>Past the {}, at {}.</source>
         <translation>Vorbei an: {}, bei {}.</translation>
     </message>
@@ -5440,6 +5662,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Paste loads</source>
         <translation>Verbraucher einfügen</translation>
+    </message>
+    <message>
+        <source>Paul, Introduction to Electromagnetic Compatibility: mutual inductance of pairs; 20 dB for a twist; ripple typical</source>
+        <translation>Paul, Introduction to Electromagnetic Compatibility: Gegeninduktivität von Paaren; 20 dB für das Verdrillen; Welligkeit typisch</translation>
     </message>
     <message>
         <source>Peak {} against saturation {}.</source>
@@ -5668,6 +5894,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Press Propose (Ctrl+Enter): it chooses battery, rails, fuses and wires, and says why.</source>
         <translation>Drücke Vorschlagen (Strg+Enter): es wählt Akku, Schienen, Sicherungen und Leitungen und sagt, warum.</translation>
+    </message>
+    <message>
+        <source>Press for half a minute; it holds in full after a day.</source>
+        <translation>Eine halbe Minute drücken; voll hält es nach einem Tag.</translation>
     </message>
     <message>
         <source>Press it into the clip that is there.</source>
@@ -6074,6 +6304,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Richtig? Strom aus und einsetzen, was dahinter liegt.</translation>
     </message>
     <message>
+        <source>Ring on, from the front into the wall, nut from behind; hand-tight and a quarter turn.</source>
+        <translation>Ring darauf, von vorn in die Wand, Mutter von hinten; handfest und eine Vierteldrehung.</translation>
+    </message>
+    <message>
         <source>Ring, serrated washer, bolt; tight enough that the ring does not turn by hand.</source>
         <translation>Öse, Zahnscheibe, Schraube; so fest, dass sich die Öse von Hand nicht dreht.</translation>
     </message>
@@ -6098,6 +6332,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Zeilen einer Tabelle, oder die Zeilen eines Plans, den dir jemand geschickt hat.</translation>
     </message>
     <message>
+        <source>Rubber all round the leads, the screw through a locking washer.</source>
+        <translation>Gummi rings um die Leitungen, die Schraube durch eine Sicherungsscheibe.</translation>
+    </message>
+    <message>
         <source>Run at a share</source>
         <translation>Mit einem Anteil laufen</translation>
     </message>
@@ -6120,6 +6358,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Runs {}, peak {}{}</source>
         <translation>Läuft mit {}, Spitze {}{}</translation>
+    </message>
+    <message>
+        <source>SPI bus</source>
+        <translation>SPI-Bus</translation>
     </message>
     <message>
         <source>Sags to {} at the worst ({})</source>
@@ -6230,6 +6472,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Sucht …</translation>
     </message>
     <message>
+        <source>Seat it in the wall of {}</source>
+        <translation>In die Wand von {} setzen</translation>
+    </message>
+    <message>
         <source>Seat it in: </source>
         <translation>Setze sie in: </translation>
     </message>
@@ -6248,6 +6494,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Seat {} at {}</source>
         <translation>Setze {} bei {} ein</translation>
+    </message>
+    <message>
+        <source>Seat {} in {}</source>
+        <translation>{} in {} einsetzen</translation>
     </message>
     <message>
         <source>Second-order low pass with the losses of coil and capacitor.</source>
@@ -6370,6 +6620,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Kürze jeden Anschluss des Halters auf {}{}.</translation>
     </message>
     <message>
+        <source>Shorter leads lose less, too; whether it fits there, and stays cool, you see.</source>
+        <translation>Kürzere Leitungen verlieren auch weniger; ob es dort passt und kühl bleibt, siehst du.</translation>
+    </message>
+    <message>
         <source>Shorts before volts.</source>
         <translation>Kurzschlüsse vor Volt.</translation>
     </message>
@@ -6406,6 +6660,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Signal und Masse gehen zusammen; die rote Ader nur, wo das ferne Ende keine andere Versorgung hat.</translation>
     </message>
     <message>
+        <source>Signals go no further than what they speak reaches</source>
+        <translation>Signale gehen nicht weiter, als ihre Sprache reicht</translation>
+    </message>
+    <message>
         <source>Siren 12V 2A peak 3,5A noisy</source>
         <translation>Siren 12V 2A peak 3,5A noisy</translation>
     </message>
@@ -6436,6 +6694,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Slide on the braid, to {} from {}.</source>
         <translation>Schieb das Geflecht auf, bis {} von {}.</translation>
+    </message>
+    <message>
+        <source>Slide on the {}, for the end at {}.</source>
+        <translation>Aufschieben: {}, für das Ende bei {}.</translation>
+    </message>
+    <message>
+        <source>Slide on the {}, to {} from {}.</source>
+        <translation>Aufschieben: {}, bis {} ab {}.</translation>
     </message>
     <message>
         <source>Slide on {}, for the end at {}.</source>
@@ -6586,6 +6852,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Unter Bauen abgehakte Schritte und unter Messen festgehaltene Messungen kommen von selbst hierher.</translation>
     </message>
     <message>
+        <source>Stick down {}</source>
+        <translation>{} festkleben</translation>
+    </message>
+    <message>
         <source>Stop at {}; it may stand at {}.</source>
         <translation>Halt bei {}; stehen darf er bei {}.</translation>
     </message>
@@ -6664,6 +6934,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Tables and lines (*.csv *.tsv *.txt)</source>
         <translation>Tabellen und Zeilen (*.csv *.tsv *.txt)</translation>
+    </message>
+    <message>
+        <source>Tails cut flush with cutters: a slanted end cuts whoever reaches in next.</source>
+        <translation>Enden bündig abkneifen: ein schräges Ende schneidet den, der als Nächster hineingreift.</translation>
     </message>
     <message>
         <source>Take</source>
@@ -6802,12 +7076,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die Brücke von {} verliert {} bei {}: sie will einen Kühlkörper und Luft.</translation>
     </message>
     <message>
-        <source>The cable is its feed</source>
-        <translation>Das Kabel ist seine Zuleitung</translation>
+        <source>The bundle weighs {} a metre; a machine that {} lets {} lie free.</source>
+        <translation>Das Bündel wiegt {} je Meter; eine Maschine, die {}, lässt {} frei liegen.</translation>
     </message>
     <message>
-        <source>The cards are in %1.</source>
-        <translation>Die Karten sind in %1.</translation>
+        <source>The cable is its feed</source>
+        <translation>Das Kabel ist seine Zuleitung</translation>
     </message>
     <message>
         <source>The cells of a pack are even</source>
@@ -6844,10 +7118,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>The day leaves {} in {}; a cold evening or an old cell takes that.</source>
         <translation>Der Tag lässt {} in {}; ein kalter Abend oder eine alte Zelle nimmt das.</translation>
-    </message>
-    <message>
-        <source>The diagram is in %1.</source>
-        <translation>Der Schaltplan ist in %1.</translation>
     </message>
     <message>
         <source>The end at {} stays unmade until all is through.</source>
@@ -6918,16 +7188,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Das Messer rutscht und der Kolben verbrennt: Platine in den Schraubstock, Finger hinter die Klinge.</translation>
     </message>
     <message>
-        <source>The labels are in %1.</source>
-        <translation>Die Schilder sind in %1.</translation>
-    </message>
-    <message>
         <source>The lead is {}; a cheap meter's own leads add up to {}.</source>
         <translation>Die Leitung hat {}; die eigenen Leitungen eines billigen Messgeräts legen bis {} darauf.</translation>
     </message>
     <message>
         <source>The least voltage, {}, is above the greatest, {}: swap them.</source>
         <translation>Die kleinste Spannung, {}, liegt über der größten, {}: tausche sie.</translation>
+    </message>
+    <message>
+        <source>The machine from above</source>
+        <translation>Die Maschine von oben</translation>
     </message>
     <message>
         <source>The machine from one side, with its picture.</source>
@@ -7102,10 +7372,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Den Abgriff in seinen Platz, beide Sicherungen hinein; Schlüssel an.</translation>
     </message>
     <message>
-        <source>The template is in %1; print it at 100 %.</source>
-        <translation>Die Schablone ist in %1; drucke sie mit 100 %.</translation>
-    </message>
-    <message>
         <source>The thin one is wrapped round the thick one, which is tinned first: it takes the heat.</source>
         <translation>Der dünne wird um den dicken gewickelt, der zuerst verzinnt wird: er nimmt die Wärme.</translation>
     </message>
@@ -7116,6 +7382,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>The upper place stays empty: the {} one goes in last.</source>
         <translation>Der obere Platz bleibt leer: {} kommt zuletzt hinein.</translation>
+    </message>
+    <message>
+        <source>The way</source>
+        <translation>Der Weg</translation>
     </message>
     <message>
         <source>The whole line, to be typed</source>
@@ -7314,10 +7584,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Binde die Akkuleitung so, dass der Binder und nicht das Lot den Zug nimmt.</translation>
     </message>
     <message>
-        <source>Ties every 10 cm, loops where a part comes out, nothing near what turns.</source>
-        <translation>Binder alle 10 cm, Schlaufen, wo ein Teil herauskommt, nichts nahe dem, was sich dreht.</translation>
-    </message>
-    <message>
         <source>Tighten again after a week: solder creeps under the screw.</source>
         <translation>Nach einer Woche nachziehen: Lot kriecht unter der Schraube.</translation>
     </message>
@@ -7458,8 +7724,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Dreh die Leitung: ihre Sicherung an den Verteiler</translation>
     </message>
     <message>
+        <source>Twice as far apart is a quarter; crossing at right angles is nothing.</source>
+        <translation>Doppelt so weit ist ein Viertel; im rechten Winkel gekreuzt ist nichts.</translation>
+    </message>
+    <message>
         <source>Twist all of them together, clockwise, trim the tip.</source>
         <translation>Verdrille alle miteinander, im Uhrzeigersinn, stutz die Spitze.</translation>
+    </message>
+    <message>
+        <source>Twist the pair of {}</source>
+        <translation>Paar von {} verdrillen</translation>
     </message>
     <message>
         <source>Twist the pair, about a turn every 3 cm.</source>
@@ -7480,6 +7754,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Twist {}, a turn every centimetre or two.</source>
         <translation>Verdrille {}, eine Windung alle ein bis zwei Zentimeter.</translation>
+    </message>
+    <message>
+        <source>Twisted it would be {}.</source>
+        <translation>Verdrillt wären es {}.</translation>
     </message>
     <message>
         <source>Twisted or tied together, away from signals; two swapped turn the motor round.</source>
@@ -7592,6 +7870,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Typical {}: half of the time it runs with less; was {}.</source>
         <translation>Üblich {}: die Hälfte der Zeit läuft es mit weniger; war {}.</translation>
+    </message>
+    <message>
+        <source>USB 2 cable</source>
+        <translation>USB-2-Kabel</translation>
+    </message>
+    <message>
+        <source>USB 3 cable</source>
+        <translation>USB-3-Kabel</translation>
     </message>
     <message>
         <source>Undated</source>
@@ -7746,6 +8032,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Was allein einen lebenswichtigen Verbraucher anhalten kann, ist genannt</translation>
     </message>
     <message>
+        <source>What disturbs couples less into what lies beside it than that bears</source>
+        <translation>Was stört, koppelt weniger in seine Nachbarn, als diese vertragen</translation>
+    </message>
+    <message>
         <source>What disturbs keeps away from aerials</source>
         <translation>Was stört, hält sich von Antennen fern</translation>
     </message>
@@ -7774,12 +8064,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Was zuerst darauf kommt: </translation>
     </message>
     <message>
+        <source>What holds leads stands the heat and the shaking there</source>
+        <translation>Was Leitungen hält, verträgt Hitze und Rütteln dort</translation>
+    </message>
+    <message>
         <source>What if</source>
         <translation>Was wäre wenn</translation>
     </message>
     <message>
         <source>What if it shorts?</source>
         <translation>Kurzschluss?</translation>
+    </message>
+    <message>
+        <source>What is at hand and need not be bought.</source>
+        <translation>Was da ist und nicht gekauft werden muss.</translation>
     </message>
     <message>
         <source>What is glued over was measured before</source>
@@ -7800,6 +8098,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>What is said of the line</source>
         <translation>Was zur Zeile zu sagen ist</translation>
+    </message>
+    <message>
+        <source>What is stuck down keeps free what is used</source>
+        <translation>Was festgeklebt ist, lässt frei, was gebraucht wird</translation>
     </message>
     <message>
         <source>What is written on both ends</source>
@@ -7828,6 +8130,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>What moves on the way takes {}: an arc of {} times the wire's thickness through its angle.</source>
         <translation>Was unterwegs bewegt wird, nimmt {}: ein Bogen von {} Leitungsdicken durch seinen Winkel.</translation>
+    </message>
+    <message>
+        <source>What must be got at is not behind more than it may be</source>
+        <translation>Was erreichbar sein muss, liegt nicht hinter mehr, als es darf</translation>
     </message>
     <message>
         <source>What must not stay on can be turned off</source>
@@ -7862,6 +8168,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Was zwischen zwei Teilen läuft; was darin sitzt und seine Adern auf eigenen Zeilen.</translation>
     </message>
     <message>
+        <source>What runs past the magnetic sensor at {} turns it by up to {}°: keep it {} off.</source>
+        <translation>Was am Magnetsensor bei {} vorbeiläuft, dreht ihn um bis zu {}°: {} Abstand halten.</translation>
+    </message>
+    <message>
         <source>What runs there is {} thick as a bundle.</source>
         <translation>Was dort läuft, ist als Bündel {} dick.</translation>
     </message>
@@ -7880,6 +8190,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>What sits in a lead.</source>
         <translation>Was in einer Leitung sitzt.</translation>
+    </message>
+    <message>
+        <source>What sits in a wall has room behind it</source>
+        <translation>Was in einer Wand sitzt, hat Platz dahinter</translation>
     </message>
     <message>
         <source>What starts draws many times what it runs with; a motor at rest is its winding.</source>
@@ -8070,14 +8384,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Schaltplan</translation>
     </message>
     <message>
-        <source>Wiring diagram to a file</source>
-        <translation>Schaltplan in eine Datei</translation>
-    </message>
-    <message>
-        <source>Wiring diagram to a file…</source>
-        <translation>Schaltplan in eine Datei…</translation>
-    </message>
-    <message>
         <source>Wiring diagram, sheet {} of {}</source>
         <translation>Schaltplan, Blatt {} von {}</translation>
     </message>
@@ -8170,6 +8476,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Geschrieben nach %1.</translation>
     </message>
     <message>
+        <source>Written to %1; print it at 100 %.</source>
+        <translation>Nach %1 geschrieben; mit 100 % drucken.</translation>
+    </message>
+    <message>
         <source>You have no %1.</source>
         <translation>Du hast kein Werkzeug: %1.</translation>
     </message>
@@ -8182,8 +8492,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>eine Sicherung 2 A oder eine Lampe in Reihe statt der Akkusicherung</translation>
     </message>
     <message>
+        <source>a balanced line</source>
+        <translation>eine symmetrische Leitung</translation>
+    </message>
+    <message>
         <source>a block</source>
         <translation>ein Verteiler</translation>
+    </message>
+    <message>
+        <source>a buffer of 5 V at the sender and 330 Ω in series</source>
+        <translation>ein 5-V-Puffer am Sender und 330 Ω in Reihe</translation>
     </message>
     <message>
         <source>a capacitance, such as 470 µF</source>
@@ -8242,6 +8560,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>ein Ordner</translation>
     </message>
     <message>
+        <source>a frame or an arm: no lid hides what is in it</source>
+        <translation>ein Rahmen oder Arm: kein Deckel verbirgt, was darin ist</translation>
+    </message>
+    <message>
         <source>a frequency, such as 300 kHz</source>
         <translation>eine Frequenz, etwa 300 kHz</translation>
     </message>
@@ -8256,6 +8578,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>a guard, a lock, or a loop instead: nobody turns it off by accident</source>
         <translation>ein Schutz, eine Sperre oder stattdessen eine Schleife: niemand schaltet ihn aus Versehen aus</translation>
+    </message>
+    <message>
+        <source>a hub or an active cable between</source>
+        <translation>ein Hub oder ein aktives Kabel dazwischen</translation>
     </message>
     <message>
         <source>a lead that carries supply has a core of that role</source>
@@ -8334,6 +8660,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>eine Zahl {} wird erwartet, nicht {}</translation>
     </message>
     <message>
+        <source>a pair of extender boards</source>
+        <translation>ein Paar Verlängerungsplatinen</translation>
+    </message>
+    <message>
         <source>a panel feeds nothing else</source>
         <translation>ein Panel speist nichts anderes</translation>
     </message>
@@ -8378,6 +8708,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>eine Öse auf blankem Metall</translation>
     </message>
     <message>
+        <source>a second one at {}: it takes the pull, not the solder</source>
+        <translation>ein zweiter bei {}: er nimmt den Zug auf, nicht das Lot</translation>
+    </message>
+    <message>
         <source>a second one for what is quiet</source>
         <translation>ein zweiter für das Leise</translation>
     </message>
@@ -8394,12 +8728,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>eine Steckverbindung zwischen Programmen</translation>
     </message>
     <message>
-        <source>a step and when it was done</source>
-        <translation>ein Schritt und wann er getan wurde</translation>
-    </message>
-    <message>
         <source>a switch</source>
         <translation>ein Schalter</translation>
+    </message>
+    <message>
+        <source>a switch between</source>
+        <translation>ein Switch dazwischen</translation>
     </message>
     <message>
         <source>a temperature, such as -5 °C</source>
@@ -8506,6 +8840,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Airbag</translation>
     </message>
     <message>
+        <source>alcohol</source>
+        <translation>Alkohol</translation>
+    </message>
+    <message>
         <source>alike, in parallel</source>
         <translation>gleiche, parallel</translation>
     </message>
@@ -8574,6 +8912,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Ampere, auf ein Netzteil gedruckt</translation>
     </message>
     <message>
+        <source>an active cable</source>
+        <translation>ein aktives Kabel</translation>
+    </message>
+    <message>
+        <source>an active pull-up, no branches</source>
+        <translation>ein aktiver Pull-up, keine Abzweige</translation>
+    </message>
+    <message>
         <source>an energy, such as 90 Wh</source>
         <translation>eine Energie, etwa 90 Wh</translation>
     </message>
@@ -8594,12 +8940,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>ein Ausgang davon, mit Transistor</translation>
     </message>
     <message>
+        <source>analogue video</source>
+        <translation>analoges Video</translation>
+    </message>
+    <message>
         <source>and one more tube over both</source>
         <translation>und noch ein Schlauch über beide</translation>
     </message>
     <message>
         <source>another</source>
         <translation>einem anderen</translation>
+    </message>
+    <message>
+        <source>any</source>
+        <translation>beliebig</translation>
     </message>
     <message>
         <source>any size of the catalogue</source>
@@ -8612,6 +8966,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>are together</source>
         <translation>sind zusammen</translation>
+    </message>
+    <message>
+        <source>arrived</source>
+        <translation>angekommen</translation>
     </message>
     <message>
         <source>as close to {} as it goes</source>
@@ -8640,6 +8998,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>as the desktop</source>
         <translation>wie der Schreibtisch</translation>
+    </message>
+    <message>
+        <source>as the shopping list calls it</source>
+        <translation>wie die Einkaufsliste es nennt</translation>
     </message>
     <message>
         <source>as they are sold</source>
@@ -8730,8 +9092,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>tiefst</translation>
     </message>
     <message>
-        <source>bad stretch</source>
-        <translation>Schlechte Zeit</translation>
+        <source>audio line</source>
+        <translation>Tonleitung</translation>
     </message>
     <message>
         <source>bare metal of the frame, a hand away</source>
@@ -8758,6 +9120,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>vor ihrem Kontakt</translation>
     </message>
     <message>
+        <source>before the joints at {}</source>
+        <translation>vor den Verbindungen bei {}</translation>
+    </message>
+    <message>
+        <source>before the opening, which holds nothing itself</source>
+        <translation>vor der Öffnung, die selbst nichts hält</translation>
+    </message>
+    <message>
         <source>before “%1”</source>
         <translation>vor „%1“</translation>
     </message>
@@ -8776,6 +9146,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>beside</source>
         <translation>daneben</translation>
+    </message>
+    <message>
+        <source>beside what moves</source>
+        <translation>neben dem, was sich bewegt</translation>
     </message>
     <message>
         <source>black</source>
@@ -8850,8 +9224,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>verbrennt</translation>
     </message>
     <message>
+        <source>bus specification: 400 pF in all, some 100 pF a metre with what hangs on it; typical</source>
+        <translation>Bus-Spezifikation: 400 pF insgesamt, etwa 100 pF je Meter mit allem daran; typisch</translation>
+    </message>
+    <message>
         <source>button</source>
         <translation>Taster</translation>
+    </message>
+    <message>
+        <source>by adhesive: what plugs into it is plugged before</source>
+        <translation>durch Kleber: was hineingesteckt wird, steckt vorher</translation>
     </message>
     <message>
         <source>by hand</source>
@@ -8866,12 +9248,28 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Kabel</translation>
     </message>
     <message>
+        <source>cable comb</source>
+        <translation>Kabelkamm</translation>
+    </message>
+    <message>
+        <source>cable delay of the standard</source>
+        <translation>Kabellaufzeit der Norm</translation>
+    </message>
+    <message>
+        <source>cable tie</source>
+        <translation>Kabelbinder</translation>
+    </message>
+    <message>
         <source>cable ties</source>
         <translation>Kabelbinder</translation>
     </message>
     <message>
         <source>cable, {} × {}</source>
         <translation>Kabel, {} × {}</translation>
+    </message>
+    <message>
+        <source>camera ribbon</source>
+        <translation>Kamera-Flachband</translation>
     </message>
     <message>
         <source>cannot be opened for reading: {}</source>
@@ -8982,6 +9380,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Stromkreis</translation>
     </message>
     <message>
+        <source>clamp</source>
+        <translation>Schelle</translation>
+    </message>
+    <message>
         <source>clean; one more part</source>
         <translation>sauber; ein Teil mehr</translation>
     </message>
@@ -9022,6 +9424,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>schließt, wenn es warm ist: ein Lüfter läuft nur bei Bedarf. Sein Gehäuse kann Spannung führen: isoliere es</translation>
     </message>
     <message>
+        <source>coax, and its shield to ground at one end</source>
+        <translation>Koax, sein Schirm an einem Ende an Masse</translation>
+    </message>
+    <message>
         <source>coil on </source>
         <translation>Spule an </translation>
     </message>
@@ -9046,6 +9452,18 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Farbe der Versorgung</translation>
     </message>
     <message>
+        <source>comb</source>
+        <translation>Kamm</translation>
+    </message>
+    <message>
+        <source>come</source>
+        <translation>kommen</translation>
+    </message>
+    <message>
+        <source>comes</source>
+        <translation>kommt</translation>
+    </message>
+    <message>
         <source>comma: 1,5 V</source>
         <translation>Komma: 1,5 V</translation>
     </message>
@@ -9060,6 +9478,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>connector −</source>
         <translation>Stecker −</translation>
+    </message>
+    <message>
+        <source>convert at the sensor and send figures</source>
+        <translation>am Sensor wandeln und Zahlen senden</translation>
     </message>
     <message>
         <source>converter</source>
@@ -9150,6 +9572,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Ströme dürfen über seinen Rahmen zurückkehren</translation>
     </message>
     <message>
+        <source>cut {}{} of {}</source>
+        <translation>Zuschnitt {}{} von {}</translation>
+    </message>
+    <message>
         <source>cutters</source>
         <translation>Seitenschneider</translation>
     </message>
@@ -9178,6 +9604,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Grad, durch die es sich dreht</translation>
     </message>
     <message>
+        <source>digital video cable</source>
+        <translation>digitales Videokabel</translation>
+    </message>
+    <message>
         <source>diode</source>
         <translation>Diode</translation>
     </message>
@@ -9194,6 +9624,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>schützt die Leitung nicht</translation>
     </message>
     <message>
+        <source>dome nut and seal of the {}</source>
+        <translation>Hutmutter und Dichtung von {}</translation>
+    </message>
+    <message>
         <source>down to cut-off: {}</source>
         <translation>bis zur Abschaltung: {}</translation>
     </message>
@@ -9206,12 +9640,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>{} bohren</translation>
     </message>
     <message>
+        <source>drivers for a differential pair, or fewer bits a second</source>
+        <translation>Treiber für ein differentielles Paar oder weniger Bits je Sekunde</translation>
+    </message>
+    <message>
         <source>drop</source>
         <translation>Abfall</translation>
     </message>
     <message>
         <source>drop limit 0.05, joint crimp, metric, meter off by 0.005</source>
         <translation>drop limit 0.05, joint crimp, metric, meter off by 0.005</translation>
+    </message>
+    <message>
+        <source>drop of hot glue</source>
+        <translation>Tropfen Heißkleber</translation>
     </message>
     <message>
         <source>drop up to {}</source>
@@ -9282,6 +9724,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>alles gesichert: sieh unter Wege nach.</translation>
     </message>
     <message>
+        <source>everything that plugs into it is in already</source>
+        <translation>alles, was hineingesteckt wird, steckt schon</translation>
+    </message>
+    <message>
         <source>expect %1</source>
         <translation>erwartet %1</translation>
     </message>
@@ -9324,6 +9770,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>ferrule pliers</source>
         <translation>Aderendhülsenzange</translation>
+    </message>
+    <message>
+        <source>fewer bits a second: 100 m at 500 kbit/s</source>
+        <translation>weniger Bits je Sekunde: 100 m bei 500 kbit/s</translation>
     </message>
     <message>
         <source>fewer modules; a filter may do</source>
@@ -9414,6 +9864,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>vom Anfang des Weges</translation>
     </message>
     <message>
+        <source>from where hands must get at it</source>
+        <translation>von wo aus Hände herankommen müssen</translation>
+    </message>
+    <message>
         <source>front</source>
         <translation>vorn</translation>
     </message>
@@ -9424,6 +9878,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>full sun, all loads off</source>
         <translation>volle Sonne, alle Verbraucher aus</translation>
+    </message>
+    <message>
+        <source>full {}</source>
+        <translation>volle Öffnung {}</translation>
     </message>
     <message>
         <source>fuse</source>
@@ -9456,6 +9914,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>gland</source>
         <translation>Verschraubung</translation>
+    </message>
+    <message>
+        <source>glue</source>
+        <translation>Kleber</translation>
     </message>
     <message>
         <source>goes on</source>
@@ -9492,6 +9954,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>half as much again: cool, and room for more</source>
         <translation>die Hälfte mehr: kühl, und Platz für mehr</translation>
+    </message>
+    <message>
+        <source>hand</source>
+        <translation>Vorrat</translation>
     </message>
     <message>
         <source>hardly differs from </source>
@@ -9586,6 +10052,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>wie weit seine Ladung unter der des Plans liegt, 0 bis 1</translation>
     </message>
     <message>
+        <source>how far off leads lie from it</source>
+        <translation>wie weit Leitungen davon entfernt liegen</translation>
+    </message>
+    <message>
         <source>how hot it gets there</source>
         <translation>wie heiß es dort wird</translation>
     </message>
@@ -9614,8 +10084,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>wie viele es zugleich nimmt</translation>
     </message>
     <message>
+        <source>how many there are</source>
+        <translation>wie viele es sind</translation>
+    </message>
+    <message>
         <source>how often its phases are gone through in a day</source>
         <translation>wie oft seine Phasen an einem Tag durchlaufen werden</translation>
+    </message>
+    <message>
+        <source>how roughly it is handled</source>
+        <translation>wie rau damit umgegangen wird</translation>
     </message>
     <message>
         <source>how they are made</source>
@@ -9664,6 +10142,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>in the air around it</source>
         <translation>in der Luft ringsum</translation>
+    </message>
+    <message>
+        <source>in the clip that is there</source>
+        <translation>im Clip, der schon da ist</translation>
     </message>
     <message>
         <source>in the coil's return</source>
@@ -9758,6 +10240,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>wird gestört</translation>
     </message>
     <message>
+        <source>is shaken hard</source>
+        <translation>stark gerüttelt wird</translation>
+    </message>
+    <message>
         <source>it</source>
         <translation>das</translation>
     </message>
@@ -9776,6 +10262,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>it has no voltage; type one, such as 12 V</source>
         <translation>er hat keine Spannung; tippe eine, etwa 12 V</translation>
+    </message>
+    <message>
+        <source>it has {}</source>
+        <translation>er hat {}</translation>
     </message>
     <message>
         <source>it is a {} already</source>
@@ -9910,6 +10400,18 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>seinem eigenen Ausgang</translation>
     </message>
     <message>
+        <source>its plug</source>
+        <translation>sein Stecker</translation>
+    </message>
+    <message>
+        <source>its plugs and its card</source>
+        <translation>seine Stecker und seine Karte</translation>
+    </message>
+    <message>
+        <source>its screw and its plugs</source>
+        <translation>seine Schraube und seine Stecker</translation>
+    </message>
+    <message>
         <source>its second terminal</source>
         <translation>seine zweite Klemme</translation>
     </message>
@@ -9990,6 +10492,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Verbindungsart</translation>
     </message>
     <message>
+        <source>knot</source>
+        <translation>Knoten</translation>
+    </message>
+    <message>
+        <source>knot of waxed cord</source>
+        <translation>Knoten aus Wachsschnur</translation>
+    </message>
+    <message>
         <source>label “{}”</source>
         <translation>Schild „{}“</translation>
     </message>
@@ -10000,6 +10510,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>lamp</source>
         <translation>Lampe</translation>
+    </message>
+    <message>
+        <source>lamp data line</source>
+        <translation>Lampen-Datenleitung</translation>
     </message>
     <message>
         <source>larger than 64 MiB, which no plan or table is</source>
@@ -10146,6 +10660,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Verbraucher haben</translation>
     </message>
     <message>
+        <source>lock nut of the {}</source>
+        <translation>Gegenmutter von {}</translation>
+    </message>
+    <message>
         <source>locked nuts, marked with paint, tugged</source>
         <translation>gesicherte Muttern, mit Lack markiert, daran gezogen</translation>
     </message>
@@ -10162,12 +10680,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>verliert am wenigsten</translation>
     </message>
     <message>
+        <source>loss budget, typical</source>
+        <translation>Dämpfungsbudget, typisch</translation>
+    </message>
+    <message>
         <source>lost a day</source>
         <translation>Verlust am Tag</translation>
     </message>
     <message>
         <source>lowest</source>
         <translation>Tiefststand</translation>
+    </message>
+    <message>
+        <source>magnetic sensor</source>
+        <translation>Magnetsensor</translation>
     </message>
     <message>
         <source>mass</source>
@@ -10254,6 +10780,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Motoren leicht, dann belastet</translation>
     </message>
     <message>
+        <source>mounting tape</source>
+        <translation>Montageband</translation>
+    </message>
+    <message>
+        <source>moves</source>
+        <translation>sich bewegt</translation>
+    </message>
+    <message>
         <source>name of a file beside the plan</source>
         <translation>Name einer Datei neben dem Plan</translation>
     </message>
@@ -10330,6 +10864,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>kein Vorladen nötig: {} J</translation>
     </message>
     <message>
+        <source>no room left in the {}</source>
+        <translation>kein Platz mehr in: {}</translation>
+    </message>
+    <message>
         <source>no solder at all</source>
         <translation>ganz ohne Lot</translation>
     </message>
@@ -10352,6 +10890,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>no {}{} wire with insulation {} is in the catalogue</source>
         <translation>keine {}Leitung {} mit Isolierung {} ist im Katalog</translation>
+    </message>
+    <message>
+        <source>nobody has said it has any</source>
+        <translation>niemand hat gesagt, dass er welche hat</translation>
+    </message>
+    <message>
+        <source>nobody knows</source>
+        <translation>niemand weiß es</translation>
     </message>
     <message>
         <source>noise stays on its side</source>
@@ -10384,6 +10930,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>not saved yet</source>
         <translation>noch nicht gesichert</translation>
+    </message>
+    <message>
+        <source>not to scale</source>
+        <translation>nicht maßstäblich</translation>
     </message>
     <message>
         <source>note</source>
@@ -10438,6 +10988,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>jetzt</translation>
     </message>
     <message>
+        <source>nut of the {}</source>
+        <translation>Mutter von {}</translation>
+    </message>
+    <message>
         <source>of a bridge that takes so much whatever flows</source>
         <translation>einer Brücke, die so viel nimmt, was immer fließt</translation>
     </message>
@@ -10462,8 +11016,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>eines Panels in voller Sonne</translation>
     </message>
     <message>
+        <source>of a wire</source>
+        <translation>eines Drahts</translation>
+    </message>
+    <message>
+        <source>of a wire: size and insulation</source>
+        <translation>eines Drahts: Größe und Isolation</translation>
+    </message>
+    <message>
         <source>of each conductor: size and insulation</source>
         <translation>jedes Leiters: Größe und Isolierung</translation>
+    </message>
+    <message>
+        <source>of each piece</source>
+        <translation>jedes Stücks</translation>
     </message>
     <message>
         <source>of its insulation</source>
@@ -10500,6 +11066,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>on {}</source>
         <translation>auf {}</translation>
+    </message>
+    <message>
+        <source>on-its-way</source>
+        <translation>unterwegs</translation>
     </message>
     <message>
         <source>once</source>
@@ -10578,6 +11148,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>einen Draht</translation>
     </message>
     <message>
+        <source>one-lid</source>
+        <translation>ein-Deckel</translation>
+    </message>
+    <message>
+        <source>one-wire bus</source>
+        <translation>Eindraht-Bus</translation>
+    </message>
+    <message>
         <source>only a nominal voltage was said</source>
         <translation>nur eine Nennspannung wurde gesagt</translation>
     </message>
@@ -10596,6 +11174,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>opening</source>
         <translation>Öffnung</translation>
+    </message>
+    <message>
+        <source>opening that it does not pass</source>
+        <translation>eine Öffnung, durch die sie nicht passt</translation>
     </message>
     <message>
         <source>openings that let air in, and as much that let it out</source>
@@ -10624,6 +11206,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>orange</source>
         <translation>orange</translation>
+    </message>
+    <message>
+        <source>ordered</source>
+        <translation>bestellt</translation>
     </message>
     <message>
         <source>other</source>
@@ -10690,8 +11276,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Teile, Werkzeug, Licht, eine Schale für Schrauben</translation>
     </message>
     <message>
+        <source>passive cable, typical</source>
+        <translation>passives Kabel, typisch</translation>
+    </message>
+    <message>
         <source>past the </source>
         <translation>vorbei an: </translation>
+    </message>
+    <message>
+        <source>past the {}</source>
+        <translation>vorbei an: {}</translation>
     </message>
     <message>
         <source>peak</source>
@@ -10776,6 +11370,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>poor</source>
         <translation>schlechten</translation>
+    </message>
+    <message>
+        <source>practice</source>
+        <translation>Praxis</translation>
     </message>
     <message>
         <source>practices</source>
@@ -10886,8 +11484,28 @@ schwarz an %2
         <translation>Öse, Schraube und Zahnscheibe an den Rahmen, für {}</translation>
     </message>
     <message>
+        <source>room for %1 more</source>
+        <translation>Platz für %1 weitere</translation>
+    </message>
+    <message>
+        <source>room for no more of these</source>
+        <translation>für weitere davon kein Platz</translation>
+    </message>
+    <message>
+        <source>room for one of {}</source>
+        <translation>Platz für eines von {}</translation>
+    </message>
+    <message>
+        <source>room for {} more of {}, or one of {}</source>
+        <translation>Platz für {} weitere von {} oder eines von {}</translation>
+    </message>
+    <message>
         <source>rosin; no acid</source>
         <translation>Kolophonium; keine Säure</translation>
+    </message>
+    <message>
+        <source>rubber boot</source>
+        <translation>Gummitülle</translation>
     </message>
     <message>
         <source>rules of thumb beside it: cautious {}, bold {}</source>
@@ -10934,6 +11552,10 @@ schwarz an %2
         <translation>Schraubendreher</translation>
     </message>
     <message>
+        <source>screwed clamp</source>
+        <translation>geschraubte Schelle</translation>
+    </message>
+    <message>
         <source>second winding</source>
         <translation>zweite Wicklung</translation>
     </message>
@@ -10946,12 +11568,24 @@ schwarz an %2
         <translation>Fühler</translation>
     </message>
     <message>
+        <source>sensor line</source>
+        <translation>Sensorleitung</translation>
+    </message>
+    <message>
+        <source>serial line</source>
+        <translation>serielle Leitung</translation>
+    </message>
+    <message>
         <source>series and parallel count from 1, and a capacity is needed</source>
         <translation>Reihe und parallel zählen ab 1, und eine Kapazität wird gebraucht</translation>
     </message>
     <message>
         <source>servo lead</source>
         <translation>Servoleitung</translation>
+    </message>
+    <message>
+        <source>servo pulse</source>
+        <translation>Servoimpuls</translation>
     </message>
     <message>
         <source>set %1  (%2)</source>
@@ -11018,6 +11652,10 @@ schwarz an %2
         <translation>Seitenschneider</translation>
     </message>
     <message>
+        <source>signal</source>
+        <translation>Signal</translation>
+    </message>
+    <message>
         <source>silicone wire for models usually comes in AWG</source>
         <translation>Silikonlitze für Modelle gibt es meist in AWG</translation>
     </message>
@@ -11028,6 +11666,14 @@ schwarz an %2
     <message>
         <source>slow edge at {} × its rating: {}</source>
         <translation>langsame Kante bei {} × Nennwert: {}</translation>
+    </message>
+    <message>
+        <source>slow its clock, a resistor of 33 Ω in series at the sender</source>
+        <translation>Takt senken, 33 Ω in Reihe am Sender</translation>
+    </message>
+    <message>
+        <source>slow its clock, stronger pull-ups, or a bus extender at both ends</source>
+        <translation>Takt senken, stärkere Pull-ups oder Bus-Verlängerer an beiden Enden</translation>
     </message>
     <message>
         <source>small distribution board</source>
@@ -11044,6 +11690,14 @@ schwarz an %2
     <message>
         <source>smallest that carries</source>
         <translation>die kleinste, die trägt</translation>
+    </message>
+    <message>
+        <source>so that it does not swing</source>
+        <translation>damit es nicht schwingt</translation>
+    </message>
+    <message>
+        <source>softening of EVA hot glue, typical</source>
+        <translation>Erweichung von EVA-Heißkleber, typisch</translation>
     </message>
     <message>
         <source>solder</source>
@@ -11226,6 +11880,10 @@ schwarz an %2
         <translation>der Akku</translation>
     </message>
     <message>
+        <source>the body in whose wall it is seated</source>
+        <translation>der Körper, in dessen Wand es sitzt</translation>
+    </message>
+    <message>
         <source>the body that it is in</source>
         <translation>der Körper, in dem er ist</translation>
     </message>
@@ -11278,6 +11936,10 @@ schwarz an %2
         <translation>die heißeste Luft, in der es arbeitet</translation>
     </message>
     <message>
+        <source>the id of the own step that it takes back</source>
+        <translation>die Kennung des eigenen Schritts, den er zurücknimmt</translation>
+    </message>
+    <message>
         <source>the joint at its beginning</source>
         <translation>die Verbindung an ihrem Anfang</translation>
     </message>
@@ -11312,6 +11974,10 @@ schwarz an %2
     <message>
         <source>the length of a circuit's wire, such as 2.5 m, is expected</source>
         <translation>die Länge der Leitung eines Stromkreises, etwa 2.5 m, wird erwartet</translation>
+    </message>
+    <message>
+        <source>the lid of {}</source>
+        <translation>der Deckel von {}</translation>
     </message>
     <message>
         <source>the loads' currents</source>
@@ -11350,6 +12016,10 @@ schwarz an %2
         <translation>das Höchste, was er verträgt</translation>
     </message>
     <message>
+        <source>the opening that it is seated in</source>
+        <translation>die Öffnung, in der es sitzt</translation>
+    </message>
+    <message>
         <source>the opening that it sits in</source>
         <translation>die Öffnung, in der es sitzt</translation>
     </message>
@@ -11370,6 +12040,10 @@ schwarz an %2
         <translation>das Teil, an dessen Versorgung die Spule eines Relais hängt</translation>
     </message>
     <message>
+        <source>the place whose parts come off first</source>
+        <translation>der Ort, dessen Teile zuerst abkommen</translation>
+    </message>
+    <message>
         <source>the quiet things share no wire with motors</source>
         <translation>was leise ist, teilt keine Leitung mit Motoren</translation>
     </message>
@@ -11384,6 +12058,10 @@ schwarz an %2
     <message>
         <source>the share of its volts that the lead keeps for itself, out and back, at the worst</source>
         <translation>der Anteil ihrer Volt, den die Leitung für sich behält, hin und zurück, schlimmstens</translation>
+    </message>
+    <message>
+        <source>the sheets cannot be drawn: {}</source>
+        <translation>die Blätter können nicht gezeichnet werden: {}</translation>
     </message>
     <message>
         <source>the side that it is drawn on</source>
@@ -11460,6 +12138,10 @@ schwarz an %2
     <message>
         <source>the {} fuse of {} carries {} continuously; together they ask {}</source>
         <translation>die Sicherung {} von {} trägt dauernd {}; zusammen verlangen sie {}</translation>
+    </message>
+    <message>
+        <source>the {} plug does not pass: thread first</source>
+        <translation>der Stecker von {} geht nicht durch: erst einfädeln</translation>
     </message>
     <message>
         <source>them</source>
@@ -11582,8 +12264,12 @@ schwarz an %2
         <translation>über das, was ihn schaltet</translation>
     </message>
     <message>
-        <source>tie it on both sides, so short that it cannot reach what turns</source>
-        <translation>binde sie beiderseits fest, so kurz, dass sie nicht erreicht, was sich dreht</translation>
+        <source>tie</source>
+        <translation>Binder</translation>
+    </message>
+    <message>
+        <source>tied on both sides, so short between that it cannot reach what turns</source>
+        <translation>beidseits angebunden, dazwischen so kurz, dass sie das Drehende nicht erreicht</translation>
     </message>
     <message>
         <source>tin the end</source>
@@ -11630,6 +12316,10 @@ schwarz an %2
         <translation>verdrillen und stutzen</translation>
     </message>
     <message>
+        <source>twist it, or a buffer at the sender</source>
+        <translation>verdrillen oder ein Puffer am Sender</translation>
+    </message>
+    <message>
         <source>two different rails are needed to merge</source>
         <translation>zum Zusammenlegen braucht es zwei verschiedene Schienen</translation>
     </message>
@@ -11672,6 +12362,46 @@ schwarz an %2
     <message>
         <source>typical</source>
         <translation>üblich</translation>
+    </message>
+    <message>
+        <source>typical 220 µF per 10 cm beyond 20 cm</source>
+        <translation>typisch 220 µF je 10 cm über 20 cm hinaus</translation>
+    </message>
+    <message>
+        <source>typical at 1 – 10 MHz</source>
+        <translation>typisch bei 1 – 10 MHz</translation>
+    </message>
+    <message>
+        <source>typical at logic level</source>
+        <translation>typisch bei Logikpegel</translation>
+    </message>
+    <message>
+        <source>typical of a line without branches</source>
+        <translation>typisch für eine Leitung ohne Abzweige</translation>
+    </message>
+    <message>
+        <source>typical of flat cable at 1 Gbit/s a pair</source>
+        <translation>typisch für Flachkabel bei 1 Gbit/s je Paar</translation>
+    </message>
+    <message>
+        <source>typical to the first lamp</source>
+        <translation>typisch bis zur ersten Lampe</translation>
+    </message>
+    <message>
+        <source>typical without a buffer</source>
+        <translation>typisch ohne Puffer</translation>
+    </message>
+    <message>
+        <source>typical: one step of ten bits of 5 V</source>
+        <translation>typisch: eine Stufe von zehn Bit auf 5 V</translation>
+    </message>
+    <message>
+        <source>typical; 1 mV is 60 dB under 1 V</source>
+        <translation>typisch; 1 mV liegt 60 dB unter 1 V</translation>
+    </message>
+    <message>
+        <source>typical; 5 mV of 1 V is seen as bars</source>
+        <translation>typisch; 5 mV von 1 V sieht man als Streifen</translation>
     </message>
     <message>
         <source>under a screw</source>
@@ -11754,6 +12484,10 @@ schwarz an %2
         <translation>Weg</translation>
     </message>
     <message>
+        <source>way of what disturbs it</source>
+        <translation>Weg dessen, was sie stört</translation>
+    </message>
+    <message>
         <source>wears it out</source>
         <translation>verbraucht sie</translation>
     </message>
@@ -11796,6 +12530,10 @@ schwarz an %2
     <message>
         <source>what else hangs on it</source>
         <translation>was sonst daran hängt</translation>
+    </message>
+    <message>
+        <source>what holds leads along their way</source>
+        <translation>was Leitungen auf ihrem Weg hält</translation>
     </message>
     <message>
         <source>what is cut off at each end</source>
@@ -11862,6 +12600,10 @@ schwarz an %2
         <translation>worin gemessen wird</translation>
     </message>
     <message>
+        <source>what it is of, a comma and one thing are expected</source>
+        <translation>wovon es ist, ein Komma und eine Angabe werden erwartet</translation>
+    </message>
+    <message>
         <source>what it must pass and what it must grip are needed, in mm</source>
         <translation>was er durchlassen und was er fassen muss, wird gebraucht, in mm</translation>
     </message>
@@ -11870,8 +12612,20 @@ schwarz an %2
         <translation>womit es einen Draht nimmt</translation>
     </message>
     <message>
+        <source>what it wants free behind its panel</source>
+        <translation>was es hinter seiner Blende frei braucht</translation>
+    </message>
+    <message>
+        <source>what it wants free behind that wall</source>
+        <translation>was es hinter dieser Wand frei braucht</translation>
+    </message>
+    <message>
         <source>what its rail is called</source>
         <translation>wie seine Schiene heißt</translation>
+    </message>
+    <message>
+        <source>what its signal cores carry</source>
+        <translation>was seine Signaladern tragen</translation>
     </message>
     <message>
         <source>what lies between its left and right edge</source>
@@ -11888,6 +12642,10 @@ schwarz an %2
     <message>
         <source>what shrinks tube</source>
         <translation>was Schlauch schrumpft</translation>
+    </message>
+    <message>
+        <source>what stands on {}</source>
+        <translation>was auf {} steht</translation>
     </message>
     <message>
         <source>what the file calls it; said only where the name does not tell</source>
@@ -12138,6 +12896,10 @@ schwarz an %2
         <translation>{} wie gesagt, ein Fünftel hin oder her, und seine Leitung.</translation>
     </message>
     <message>
+        <source>{} at 1:{}</source>
+        <translation>{} bei 1:{}</translation>
+    </message>
+    <message>
         <source>{} at rest, {} inside</source>
         <translation>{} in Ruhe, {} innen</translation>
     </message>
@@ -12148,6 +12910,10 @@ schwarz an %2
     <message>
         <source>{} at {}</source>
         <translation>{} bei {}</translation>
+    </message>
+    <message>
+        <source>{} at {} instead of {} takes {} less wire.</source>
+        <translation>{} bei {} statt {} braucht {} weniger Draht.</translation>
     </message>
     <message>
         <source>{} at {}, about {}.</source>
@@ -12246,6 +13012,10 @@ schwarz an %2
         <translation>{} Adern parallel: die Messung ist ihre gemeinsame.</translation>
     </message>
     <message>
+        <source>{} couple, beside {}</source>
+        <translation>{} koppeln, neben {}</translation>
+    </message>
+    <message>
         <source>{} dB at {} kHz, resonant at {} Hz{}</source>
         <translation>{} dB bei {} kHz, Resonanz bei {} Hz{}</translation>
     </message>
@@ -12300,6 +13070,10 @@ schwarz an %2
     <message>
         <source>{} fell out: a danger is left in them, or they do not last the day.</source>
         <translation>{} fielen heraus: eine Gefahr bleibt darin, oder sie halten den Tag nicht durch.</translation>
+    </message>
+    <message>
+        <source>{} fill {} of {}</source>
+        <translation>{} füllen {} von {}</translation>
     </message>
     <message>
         <source>{} flies unfused, by your school: a short there draws {} until something burns.</source>
@@ -12538,12 +13312,24 @@ schwarz an %2
         <translation>{} ist auf {} eingestellt. Alles ab 60 V Gleichspannung liegt außerhalb dieses Werkzeugs.</translation>
     </message>
     <message>
+        <source>{} is stuck down and is to be reached: {} stay free of the adhesive.</source>
+        <translation>{} ist festgeklebt und soll erreichbar sein: {} bleiben frei vom Kleber.</translation>
+    </message>
+    <message>
         <source>{} is the wrong kind of value</source>
         <translation>{} ist die falsche Art von Wert</translation>
     </message>
     <message>
         <source>{} is thinner than the {} fuse before it protects, and has none of its own.</source>
         <translation>{} ist dünner, als die Sicherung {} davor schützt, und hat keine eigene.</translation>
+    </message>
+    <message>
+        <source>{} is to be reached closed, and {} {} off first.</source>
+        <translation>{} soll geschlossen erreichbar sein, und {} {} vorher ab.</translation>
+    </message>
+    <message>
+        <source>{} is to be reached with one lid off, and {} come off first.</source>
+        <translation>{} soll mit einem Deckel ab erreichbar sein, und {} kommen vorher ab.</translation>
     </message>
     <message>
         <source>{} is vital, and {} can stop it alone.</source>
@@ -12564,6 +13350,10 @@ schwarz an %2
     <message>
         <source>{} is {} and has a charger; such cells cannot be charged.</source>
         <translation>{} ist {} und hat ein Ladegerät; solche Zellen lassen sich nicht laden.</translation>
+    </message>
+    <message>
+        <source>{} is {} long; a {} goes {}.</source>
+        <translation>{} ist {} lang; {} geht {}.</translation>
     </message>
     <message>
         <source>{} is {}; a cheap meter's own leads add up to {}. Anything more is paint or a loose bolt.</source>
@@ -12686,6 +13476,10 @@ schwarz an %2
         <translation>{} muss bei {} nie öffnen</translation>
     </message>
     <message>
+        <source>{} need {}</source>
+        <translation>{} brauchen {}</translation>
+    </message>
+    <message>
         <source>{} needs {} and {} withstands only {}: no voltage suits both</source>
         <translation>{} braucht {}, und {} verträgt nur {}: keine Spannung passt beiden</translation>
     </message>
@@ -12706,12 +13500,24 @@ schwarz an %2
         <translation>jetzt {}; Hin- und Rückleitungen treffen sich hier.</translation>
     </message>
     <message>
+        <source>{} of bundle at {} is shaken hard: knots of cord work loose on it.</source>
+        <translation>{} Bündel bei {} wird stark gerüttelt: Schnurknoten lösen sich darauf.</translation>
+    </message>
+    <message>
         <source>{} of copper together, {} across bared.</source>
         <translation>{} Kupfer zusammen, {} breit abisoliert.</translation>
     </message>
     <message>
         <source>{} of heat × {} K/W + {} = {}</source>
         <translation>{} Wärme × {} K/W + {} = {}</translation>
+    </message>
+    <message>
+        <source>{} of lead feed the controller of {}: {} across its input, {}.</source>
+        <translation>{} Leitung speisen den Regler von {}: {} an seinen Eingang, {}.</translation>
+    </message>
+    <message>
+        <source>{} of ripple within {}, {} between the pairs: {} nH a metre.</source>
+        <translation>{} Welligkeit in {}, {} zwischen den Paaren: {} nH je Meter.</translation>
     </message>
     <message>
         <source>{} of that circle is filled</source>
@@ -12792,6 +13598,10 @@ schwarz an %2
     <message>
         <source>{} runs</source>
         <translation>{} läuft</translation>
+    </message>
+    <message>
+        <source>{} runs beside {} for {}: about {} couple in, and it bears {}.</source>
+        <translation>{} läuft neben {} über {}: etwa {} koppeln ein, und sie verträgt {}.</translation>
     </message>
     <message>
         <source>{} sags to {}, below its cut-off of {}: its protection may switch off.</source>
@@ -12886,6 +13696,10 @@ schwarz an %2
         <translation>{}-mal</translation>
     </message>
     <message>
+        <source>{} times larger</source>
+        <translation>{}-fach vergrößert</translation>
+    </message>
+    <message>
         <source>{} tinned {} under screws: tighten them again after a week.</source>
         <translation>{} verzinnte {} unter Schrauben: zieh sie nach einer Woche nach.</translation>
     </message>
@@ -12904,6 +13718,10 @@ schwarz an %2
     <message>
         <source>{} together: {} bared, {} over insulation</source>
         <translation>{} zusammen: {} abisoliert, {} über der Isolierung</translation>
+    </message>
+    <message>
+        <source>{} wants {} behind the wall of {}, which is {} inside at the most.</source>
+        <translation>{} braucht {} hinter der Wand von {}, das innen höchstens {} misst.</translation>
     </message>
     <message>
         <source>{} wants {}. Mains and everything from 60 V DC up is outside this tool: stop, and ask a qualified person under the local code.</source>
@@ -13002,6 +13820,10 @@ schwarz an %2
         <translation>{} {}: Stift {} an Stift {}</translation>
     </message>
     <message>
+        <source>{} µT at {}, most of it from {}; the Earth's field lies at {} µT across.</source>
+        <translation>{} µT bei {}, das meiste von {}; das Erdfeld liegt waagrecht bei {} µT.</translation>
+    </message>
+    <message>
         <source>{} · {} in series{} · {}</source>
         <translation>{} · {} in Reihe{} · {}</translation>
     </message>
@@ -13064,6 +13886,10 @@ schwarz an %2
     <message>
         <source>{} × {} – {} h × 75 % for dirt, tilt and warmth × 90 % of its controller</source>
         <translation>{} × {} – {} h × 75 % für Schmutz, Neigung und Wärme × 90 % seines Reglers</translation>
+    </message>
+    <message>
+        <source>{} × {}, no more than {} between</source>
+        <translation>{} × {}, höchstens {} dazwischen</translation>
     </message>
     <message>
         <source>{} ÷ (source {} + fuse {} + 2 × {} × {} mΩ/m) = {}</source>
@@ -13132,6 +13958,10 @@ schwarz an %2
     <message>
         <source>{}, pin {}</source>
         <translation>{}, Stift {}</translation>
+    </message>
+    <message>
+        <source>{}, twisted</source>
+        <translation>{}, verdrillt</translation>
     </message>
     <message>
         <source>{}, {:.0f} % charge, {}: {}</source>
@@ -13724,6 +14554,10 @@ schwarz an %2
     <message>
         <source>“{}” is said twice</source>
         <translation>„{}“ ist zweimal gesagt</translation>
+    </message>
+    <message>
+        <source>“{}” is under itself</source>
+        <translation>„{}“ liegt unter sich selbst</translation>
     </message>
     <message>
         <source>“{}” is used twice</source>

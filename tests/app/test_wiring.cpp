@@ -9,6 +9,7 @@
 #include <set>
 
 #include "desk.h"
+#include "shell/papers.h"
 #include "shell/practices_menu.h"
 #include "shell/window.h"
 #include "wiring/wiring_station.h"
@@ -392,14 +393,24 @@ class TestWiring : public QObject {
         QVERIFY(view->minimumHeight() > small);
         QTest::keyClick(view, Qt::Key_0);
         QCOMPARE(view->zoom(), 1.0);
+        const auto paper = [&](const char* name) {
+            const auto all = papers();
+            return *std::find_if(all.begin(), all.end(), [&](const auto& p) { return p.file == name; });
+        };
+        const auto write = [&](const char* of, const QString& file) {
+            return write_paper(e.document, paper(of), file);
+        };
         for (const char* name : {"a.svg", "a.pdf", "a.png"})
-            QCOMPARE(view->export_sheets(e.folder.filePath(name)), QString());
+            QCOMPARE(write("wiring diagram.pdf", e.folder.filePath(name)), QString());
         for (const char* name : {"a-1.svg", "a-2.svg", "a.pdf", "a-1.png", "a-2.png"})
             QVERIFY2(QFileInfo(e.folder.filePath(name)).size() > 2000, name);
-        QVERIFY(view->export_sheets(e.folder.filePath("a.docx")).contains(".svg, .pdf or .png"));
-        QCOMPARE(view->export_labels(e.folder.filePath("labels.pdf")), QString());
-        QVERIFY(QFileInfo(e.folder.filePath("labels.pdf")).size() > 2000);
-        QVERIFY(view->export_sheets("/nowhere/a.svg").contains("cannot be written"));
+        QVERIFY(write("wiring diagram.pdf", e.folder.filePath("a.docx")).contains(".svg, .pdf or .png"));
+        for (const auto& one : papers()) {
+            const auto file = e.folder.filePath(one.file);
+            QVERIFY2(write_paper(e.document, one, file).isEmpty(), qPrintable(one.title));
+            QVERIFY2(QFileInfo(file).size() > 2000, qPrintable(one.title));
+        }
+        QVERIFY(write("wiring diagram.pdf", "/nowhere/a.svg").contains("cannot be written"));
         // It follows the plan.
         e.document.apply([](const Plan& p) { return remove_load(p, "load-computer"); }, "Remove");
         WiringEvening::settle();
@@ -407,7 +418,8 @@ class TestWiring : public QObject {
         QVERIFY(view->spot_centre("0 load-computer").isNull());
         e.document.new_plan();
         WiringEvening::settle();
-        QVERIFY(!view->export_sheets(e.folder.filePath("b.svg")).isEmpty());
+        for (const auto& one : papers())
+            QVERIFY(!write_paper(e.document, one, e.folder.filePath("b.svg")).isEmpty());
     }
 };
 

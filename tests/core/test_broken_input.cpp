@@ -45,6 +45,14 @@ std::string spoiled(std::string text, std::mt19937& random) {
     return text;
 }
 
+/// Where two texts part.
+std::string first_difference(const std::string& a, const std::string& b) {
+    const auto at =
+        static_cast<size_t>(std::mismatch(a.begin(), a.end(), b.begin(), b.end()).first - a.begin());
+    const auto from = at > 60 ? at - 60 : 0;
+    return a.substr(from, 120) + "\n instead of \n" + b.substr(from, 120);
+}
+
 }  // namespace
 
 class TestBrokenInput : public QObject {
@@ -59,7 +67,9 @@ class TestBrokenInput : public QObject {
             if (plan) {
                 ++read;
                 const auto again = plan_from_json(plan_to_json(*plan), "x");
-                QVERIFY(again && *again == *plan);
+                QVERIFY2(again && *again == *plan,
+                         again ? first_difference(plan_to_json(*plan), plan_to_json(*again)).c_str()
+                               : again.error().c_str());
                 if (read % 6 == 0) {
                     const auto s = test::studied(*plan);  // whatever it became, it can be studied
                     for (const auto& f : s.findings) QVERIFY(f.sentence.find("nan") == std::string::npos);

@@ -164,6 +164,7 @@ class TestHarnessAndJoints : public QObject {
     void a_hole_too_small_is_found_and_mended() {
         auto plan = test::demo();
         by_id(plan.openings, Id("way-hub-pump-opening"))->bore = Millimetre(3);
+        plan.feeds[feeds_into(plan, "load-fog-pump").front()].by = {"way-hub-pump"};
         const auto s = test::studied(plan);
         const auto* f = test::finding(s, "hole-full");
         QVERIFY(f && !f->fixes.empty());

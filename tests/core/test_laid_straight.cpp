@@ -22,7 +22,7 @@ class TestLaidStraight : public QObject {
         for (int i = 0; i < more; ++i) {
             LaidThing t;
             t.at = Metre(0.05 + 0.9 * roll(1000) / 1000.0);
-            switch (roll(4)) {
+            switch (roll(6)) {
                 case 0:
                     t.what = LaidKind::tube, t.source_side = roll(2);
                     t.at = t.source_side ? Metre(0.04) : Metre(0.96);
@@ -32,6 +32,18 @@ class TestLaidStraight : public QObject {
                     break;
                 case 2:
                     t.what = LaidKind::braid;
+                    break;
+                case 3:
+                    // A nut: of its own, or of the item before it.
+                    t.what = LaidKind::slid, t.across = Millimetre(roll(3) ? 7 + roll(10) : 0);
+                    if (things.back().what == LaidKind::item) {
+                        things.back().about = t.about = "item " + std::to_string(i);
+                        t.at = things.back().at;
+                    }
+                    break;
+                case 4:
+                    t.what = LaidKind::boot, t.source_side = roll(2);
+                    t.at = t.source_side ? Metre(0.03) : Metre(0.97);
                     break;
                 default:
                     t.what = LaidKind::opening, t.across = Millimetre(roll(4) ? 8 + roll(8) : 0);
@@ -83,6 +95,25 @@ class TestLaidStraight : public QObject {
         QCOMPARE(items_to_wait(things, true), size_t{1});
         QCOMPARE(items_to_wait(things, false), size_t{0});
         QCOMPARE(why_not_so(things, order_on(things, false), false), std::string());
+    }
+    void a_nut_goes_on_before_what_it_does_not_go_over() {
+        std::vector<LaidThing> things{
+            {LaidKind::end, "source", Metre(0), {}, {}, {}, true},
+            {LaidKind::slid, "nut", Metre(0.3), {}, Millimetre(8), "switch", true},
+            {LaidKind::item, "switch", Metre(0.3), {}, Millimetre(20), "switch", true},
+            {LaidKind::slid, "seal", Metre(0.4), {}, Millimetre(6), "gland", true},
+            {LaidKind::item, "holder", Metre(0.8), {}, Millimetre(12), "fuse", true},
+            {LaidKind::boot, "boot", Metre(0.97), {}, {}, {}, false},
+            {LaidKind::end, "load", Metre(1), {}, {}, {}, false}};
+        QCOMPARE(why_not_so(things, order_on(things, true), true), std::string());
+        QVERIFY(why_not_so(things, {0, 2, 1, 3, 4, 5, 6}, true).find("nut is forgotten") !=
+                std::string::npos);
+        QVERIFY(why_not_so(things, {0, 1, 2, 4, 3, 5, 6}, true).find("no longer be slid past holder") !=
+                std::string::npos);
+        QVERIFY(why_not_so(things, {0, 1, 2, 3, 4, 6, 5}, true).find("boot is forgotten") !=
+                std::string::npos);
+        things[3].across = Millimetre(14);  // wide enough to go over the holder
+        QCOMPARE(why_not_so(things, {0, 1, 2, 4, 3, 5, 6}, true), std::string());
     }
     void every_lead_of_the_demos_can_be_made() {
         test::RandomPlans dice(3);

@@ -405,7 +405,11 @@ std::vector<Case> cases() {
              second.id = "second", second.from = p.converters[1].id;
              p.feeds.push_back(second);
          }},
-        {"hole-full", [](Plan& p) { by_id(p.openings, Id("way-hub-pump-opening"))->bore = Millimetre(3); }},
+        {"hole-full",
+         [](Plan& p) {
+             by_id(p.openings, Id("way-hub-pump-opening"))->bore = Millimetre(3);
+             into(p, "load-fog-pump").by = {"way-hub-pump"};
+         }},
         {"route-hazard", [](Plan& p) { by_id(p.ways, Id("way-hub-left"))->on_it = {met(OnWayKind::edge)}; }},
         {"route-hot",
          [](Plan& p) {
@@ -613,6 +617,53 @@ std::vector<Case> cases() {
              box.sealed = true, box.length = box.width = Millimetre(200), box.height = Millimetre(120);
          }},
         {"route-pinned", [](Plan& p) { into(p, "load-steering").by = {"way-hub-left"}; }},
+        {"beside-couples",
+         [](Plan& p) {
+             auto& k = lead(p, CablePreset::data_pair);
+             k.from = "load-drive-left", k.signal = SignalKind::audio;
+             for (auto& core : k.cores) core.twist = 0;
+             into(p, "load-drive-left").ret = Return::own;
+         }},
+        {"signal-too-long",
+         [](Plan& p) {
+             auto& k = lead(p, CablePreset::data_pair);
+             k.signal = SignalKind::spi, k.length = Metre(0.8);
+         }},
+        {"controller-lead-long",
+         [](Plan& p) {
+             auto& drive = *by_id(p.loads, Id("load-drive-left"));
+             drive.kind = LoadKind::motor, drive.bridge = Ohm(0.005);
+         }},
+        {"magnetic-near",
+         [](Plan& p) {
+             OnWay needle;
+             needle.kind = OnWayKind::compass, needle.at = Metre(0.1), needle.off = Millimetre(8);
+             by_id(p.ways, Id("way-battery-hub"))->on_it.push_back(needle);
+             for (auto& way : p.ways)
+                 if (way.id == "way-hub-left") way.on_it.push_back(needle);
+         }},
+        {"panel-depth",
+         [](Plan& p) {
+             auto& box = *by_id(p.bodies, Id("well"));
+             box.length = box.width = box.height = Millimetre(30), box.vents = SquareMillimetre(100000);
+             auto& f = into(p, "load-fog-pump");
+             for (auto& d : f.devices)
+                 if (d.kind == DeviceKind::power_switch) d.panel = "well", d.behind = Millimetre(40);
+         }},
+        {"out-of-reach", [](Plan& p) { by_id(p.loads, Id("load-computer"))->fixing.reach = Reach::closed; }},
+        {"stuck-in-reach",
+         [](Plan& p) {
+             auto& fixing = by_id(p.loads, Id("load-computer"))->fixing;
+             fixing.stuck = true, fixing.reach = Reach::one_lid;
+         }},
+        {"hold-unfit",
+         [](Plan& p) {
+             p.practices.hold = HoldSchool::glue;
+             OnWay hot;
+             hot.kind = OnWayKind::heat, hot.at = Metre(0.1), hot.hot = Celsius(70);
+             by_id(p.ways, Id("way-hub-front"))->on_it.push_back(hot);
+         }},
+        {"part-elsewhere", [](Plan& p) { by_id(p.hubs, Id("hub"))->place = "tail"; }},
         {"place-unknown", [](Plan& p) { by_id(p.loads, Id("load-steering"))->place = "moon"; }},
     };
 }

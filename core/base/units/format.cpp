@@ -123,6 +123,9 @@ std::string format(Hertz f) {
            : v >= 1e3 ? format_number(v / 1e3) + " kHz"
                       : format_number(v) + " Hz";
 }
+std::string format(Farad c) {
+    return std::isfinite(raw(c)) ? format_number(raw(c) * 1e6) + " µF" : not_known;
+}
 std::string format_range(const std::string& low, const std::string& high) {
     const auto unit = low.rfind(' ');
     const bool shared = unit != std::string::npos && high.ends_with(low.substr(unit)) &&

@@ -39,6 +39,7 @@ std::string format(WattHour e);          ///< "331 Wh"
 std::string format(Celsius t);           ///< "164 °C"
 std::string format(Gram m);              ///< "38 g", "3.1 kg"
 std::string format(Hertz f);             ///< "200 kHz"
+std::string format(Farad c);             ///< "470 µF"
 /// Two printed values as a range, a unit that both share said once: "11.9 – 12.5 V", "900 Ω – 1.1 kΩ".
 std::string format_range(const std::string& low, const std::string& high);
 /// A fraction as a percentage: 0.059 gives "5.9 %".

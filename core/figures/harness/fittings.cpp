@@ -1,14 +1,32 @@
 #include "harness/fittings.h"
 
+#include <algorithm>
 #include <cmath>
 
+#include "holds/holds.h"
 #include "plan/on_way.h"
 
 namespace sangre {
 namespace {
 
-constexpr double tie_every_m = 0.15;  // and one at either end; typical
-constexpr double braid_more = 1.15;   // it shortens as it widens
+constexpr double braid_more = 1.15;  // it shortens as it widens
+
+/// What is bought for a hold, and how much of it.
+std::pair<FittingKind, double> bought_for(HoldSchool school) {
+    switch (school) {
+        case HoldSchool::tie:
+            return {FittingKind::tie, 1};
+        case HoldSchool::clamp:
+            return {FittingKind::clamp, 1};
+        case HoldSchool::knot:
+            return {FittingKind::cord, 0.3};  // m
+        case HoldSchool::glue:
+            return {FittingKind::glue, 0.05};  // sticks
+        case HoldSchool::comb:
+            return {FittingKind::comb, 1};
+    }
+    return {FittingKind::tie, 1};
+}
 
 FittingKind kind_of(OpeningKind kind) {
     return kind == OpeningKind::gland ? FittingKind::gland : FittingKind::grommet;
@@ -60,15 +78,18 @@ std::vector<FittingCount> fittings_wanted(const Plan& plan, const Catalogue& cat
         const auto& way = plan.ways[w];
         if (harness.feeds_on_way[w].empty() && harness.cables_on_way[w].empty()) continue;
         const auto bundle = harness.bundle[w];
-        size_t clips = 0;
-        bool moves = false;
-        for (const auto& thing : way.on_it)
-            clips += thing.kind == OnWayKind::clip, moves |= role_of(thing.kind).moves;
-        if (moves)
+        if (std::any_of(way.on_it.begin(), way.on_it.end(),
+                        [](const auto& thing) { return role_of(thing.kind).moves; }))
             add(suiting_fitting(catalogue, FittingKind::braid, bundle), raw(way.length) * braid_more,
                 name_of(plan, way.id));
-        add(suiting_fitting(catalogue, FittingKind::tie, bundle),
-            std::max(2.0, std::floor(raw(way.length) / tie_every_m) + 2 - static_cast<double>(clips)), "");
+    }
+    const auto [kind, each] = bought_for(plan.practices.hold);
+    for (const auto& on : holds_on_ways(plan, harness)) {
+        const auto wanted = std::count_if(on.holds.begin(), on.holds.end(),
+                                          [](const auto& h) { return h.why != HoldFor::there; });
+        if (wanted > 0)
+            add(suiting_fitting(catalogue, kind, harness.bundle[on.way]), static_cast<double>(wanted) * each,
+                "");
     }
     for (const auto& c : plan.converters)
         if (const auto* spacer = board_spacer(plan, catalogue, c)) add(spacer, 4, c.name);

@@ -4,11 +4,11 @@
 
 #include <algorithm>
 #include <cmath>
-#include <limits>
 #include <map>
 #include <numbers>
 #include <set>
 
+#include "harness/choose_paths.h"
 #include "joint/size.h"
 #include "plan/on_way.h"
 #include "units/format.h"
@@ -23,55 +23,6 @@ constexpr double usual_trim_m = 0.02;
 // A wire that moves is bent no tighter than so many times its thickness.
 constexpr double moving_bend = 10;
 
-struct Path {
-    std::vector<size_t> ways;
-    double length = 0;
-    bool found = false;
-};
-
-/// Shortest way between two places (Dijkstra); `wary` counts ways past what harms a lead as longer.
-Path shortest(const Plan& plan, const Id& from, const Id& to, bool wary) {
-    struct Reached {
-        double cost = std::numeric_limits<double>::infinity();
-        size_t by = 0;
-        Id before;
-        bool done = false;
-    };
-    std::map<Id, Reached> at;
-    at[from].cost = 0;
-    for (;;) {
-        const Id* nearest = nullptr;
-        for (const auto& [place, r] : at)
-            if (!r.done && (!nearest || r.cost < at[*nearest].cost)) nearest = &place;
-        if (!nearest) return {};
-        const Id here = *nearest;
-        at[here].done = true;
-        if (here == to) break;
-        for (size_t i = 0; i < plan.ways.size(); ++i) {
-            const auto& p = plan.ways[i];
-            if (p.from != here && p.to != here) continue;
-            const Id& there = p.from == here ? p.to : p.from;
-            const double cost = at[here].cost + raw(p.length) * (wary ? detour_of(p) : 1);
-            if (auto& r = at[there]; !r.done && cost < r.cost) r = {cost, i, here, false};
-        }
-    }
-    Path path{{}, 0, true};
-    for (Id here = to; here != from; here = at[here].before) {
-        path.ways.insert(path.ways.begin(), at[here].by);
-        path.length += raw(plan.ways[at[here].by].length);
-    }
-    return path;
-}
-
-/// What it is best to go round, of all that a path meets.
-std::string worst_on(const Plan& plan, const Path& path) {
-    const OnWay* worst = nullptr;
-    for (const auto w : path.ways)
-        for (const auto& thing : plan.ways[w].on_it)
-            if (!worst || role_of(thing.kind).detour > role_of(worst->kind).detour) worst = &thing;
-    return worst ? on_way_words(*worst) : std::string(say("bad stretch"));
-}
-
 /// Wire that what moves on its way takes up and gives back: an arc of the tightest bend it withstands.
 double moving_loop(const Plan& plan, const Catalogue& catalogue, const Lead& feed, const Path& path) {
     const auto* wire = find(catalogue.wires, feed.wire);
@@ -81,20 +32,6 @@ double moving_loop(const Plan& plan, const Catalogue& catalogue, const Lead& fee
         for (const auto& thing : plan.ways[w].on_it)
             if (role_of(thing.kind).moves) loop += bend * turn_of(thing) * std::numbers::pi / 180;
     return loop;
-}
-
-/// The ways that a lead is pinned to, where they join its two ends one after the other.
-Path pinned(const Plan& plan, const Lead& lead, Id here, const Id& to) {
-    Path path;
-    for (const auto& id : lead.by) {
-        const auto* way = by_id(plan.ways, id);
-        if (!way || (way->from != here && way->to != here)) return {};
-        here = way->from == here ? way->to : way->from;
-        path.ways.push_back(static_cast<size_t>(way - plan.ways.data()));
-        path.length += raw(way->length);
-    }
-    path.found = here == to && !path.ways.empty();
-    return path.found ? path : Path{};
 }
 
 double end_allowance(const Catalogue& catalogue, const Lead& feed, const Id& joint) {
@@ -108,25 +45,17 @@ double end_allowance(const Catalogue& catalogue, const Lead& feed, const Id& joi
     return raw(size.strip + size.overlap) / 1e3 + trim;
 }
 
-FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed) {
+FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed, const ChosenPath& chosen) {
     FeedRoute r;
     const auto from = place_of(plan, feed.from), to = place_of(plan, feed.to);
+    const auto& path = chosen.path;
     r.why.title = say("Length: ") + (feed.name.empty() ? feed_name(plan, feed) : feed.name);
-    Path path;
-    if (!from.empty() && !to.empty() && by_id(plan.places, from) && by_id(plan.places, to)) {
-        path = pinned(plan, feed, from, to);
-        r.pinned = path.found;
-        if (r.pinned)
-            r.why.add(say("By the ways that it is pinned to."));
-        else
-            path = shortest(plan, from, to, true);
-        const auto direct = shortest(plan, from, to, false);
-        if (!r.pinned && path.found && direct.length < path.length - 1e-9) {
-            r.went_round = worst_on(plan, direct);
-            r.why.add(say("The shortest way is {} past the {}; this goes round it: {}.",
-                          format(Metre(direct.length)), r.went_round, format(Metre(path.length))));
-        }
-    }
+    r.pinned = chosen.pinned, r.went_round = chosen.went_round;
+    if (r.pinned) r.why.add(say("By the ways that it is pinned to."));
+    if (!r.went_round.empty())
+        r.why.add(say("The shortest way is {} past the {}; this goes round it: {}.",
+                      format(Metre(shortest_path(plan, from, to, plain_cost(plan)).length)), r.went_round,
+                      format(Metre(path.length))));
     r.ways = path.ways;
     if (feed.length) {
         r.length = *feed.length;
@@ -204,16 +133,28 @@ HoleFill fill_opening(const Plan& plan, const Wiring& wiring, size_t opening, Ho
 
 }  // namespace
 
+FeedRoute route_of(const Plan& plan, const Catalogue& catalogue, const Lead& lead) {
+    ChosenPath chosen;
+    const auto from = place_of(plan, lead.from), to = place_of(plan, lead.to);
+    if (by_id(plan.places, from) && by_id(plan.places, to)) {
+        chosen.path = path_by(plan, lead.by, from, to);
+        chosen.pinned = chosen.path.found;
+        if (!chosen.pinned) chosen.path = shortest_path(plan, from, to, cost_for(plan, catalogue, lead));
+    }
+    return route(plan, catalogue, lead, chosen);
+}
+
 Harness lay_routes(const Plan& plan, const Catalogue& catalogue) {
     Harness h;
     h.feeds_on_way.resize(plan.ways.size());
+    const auto chosen = choose_paths(plan, catalogue);
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
-        h.routes.push_back(route(plan, catalogue, plan.feeds[i]));
+        h.routes.push_back(route(plan, catalogue, plan.feeds[i], chosen[i]));
         for (const auto p : h.routes.back().ways) h.feeds_on_way[p].push_back(i);
     }
     h.cables_on_way.resize(plan.ways.size());
     for (size_t i = 0; i < plan.cables.size(); ++i) {
-        h.routes.push_back(route(plan, catalogue, plan.cables[i]));
+        h.routes.push_back(route(plan, catalogue, plan.cables[i], chosen[plan.feeds.size() + i]));
         for (const auto p : h.routes.back().ways) h.cables_on_way[p].push_back(plan.feeds.size() + i);
     }
     for (auto& r : h.routes)

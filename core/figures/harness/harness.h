@@ -59,6 +59,8 @@ inline constexpr Metre same_place_length{0.15};
 Harness lay_harness(const Plan& plan, const Catalogue& catalogue);
 /// The same without its bundles, which are most of the work: enough for lengths and for what lies bunched.
 Harness lay_routes(const Plan& plan, const Catalogue& catalogue);
+/// One lead by itself, by the ways that it is pinned to where it is.
+FeedRoute route_of(const Plan& plan, const Catalogue& catalogue, const Lead& lead);
 /// Adds the bundles to routes laid by that: its holes and its bundles, nothing else.
 void lay_bundles(const Plan& plan, Harness& laid);
 

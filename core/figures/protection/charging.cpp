@@ -65,7 +65,7 @@ class Walk {
 Ampere Charging::square() const { return raw(limit) > 0 ? limit : peak / std::sqrt(2.0); }
 
 std::string charging_words(const Charging& c) {
-    const auto farad = format_number(raw(c.capacitance) * 1e6) + " µF";
+    const auto farad = format(c.capacitance);
     const auto time = raw(c.lasts) < 1e-3 ? format_number(raw(c.lasts) * 1e6) + " µs"
                       : raw(c.lasts) < 1  ? format_number(raw(c.lasts) * 1e3) + " ms"
                                           : format(c.lasts);

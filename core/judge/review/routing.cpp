@@ -64,7 +64,7 @@ void past_hazards(const Context& c, std::vector<Finding>& out) {
         };
         if (thing.kind == OnWayKind::hinge) find(Severity::note, say("braid, strain relief and a loop"));
         if (thing.kind == OnWayKind::turning)
-            find(Severity::caution, say("tie it on both sides, so short that it cannot reach what turns"));
+            find(Severity::note, say("tied on both sides, so short between that it cannot reach what turns"));
         if (thing.kind == OnWayKind::heat && !thing.hot)
             find(Severity::caution, say("hold it off or sleeve it, and say how hot it gets"));
         if (thing.kind == OnWayKind::edge) find(Severity::caution, say("fit a grommet or edging"));

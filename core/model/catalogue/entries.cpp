@@ -185,6 +185,7 @@ void read(const Value& j, SwitchType& s) {
                                  {"isolator", SwitchKind::isolator},
                                  {"electronic", SwitchKind::electronic},
                                  {"thermal", SwitchKind::thermal}});
+    s.cutout = Millimetre(j.value("cutout_mm", 0.0)), s.behind = Millimetre(j.value("behind_mm", 0.0));
     if (j.contains("coil_V")) s.coil = as<Volt>(j, "coil_V"), s.coil_current = Ampere(j.value("coil_A", 0.0));
     if (j.contains("opens_above_C")) s.opens_above = as<Celsius>(j, "opens_above_C");
     if (j.contains("closes_above_C")) s.closes_above = as<Celsius>(j, "closes_above_C");
@@ -247,7 +248,12 @@ void read(const Value& j, FittingType& f) {
                                   {"gland", FittingKind::gland},
                                   {"braid", FittingKind::braid},
                                   {"tie", FittingKind::tie},
-                                  {"spacer", FittingKind::spacer}});
+                                  {"spacer", FittingKind::spacer},
+                                  {"clamp", FittingKind::clamp},
+                                  {"comb", FittingKind::comb},
+                                  {"cord", FittingKind::cord},
+                                  {"glue", FittingKind::glue},
+                                  {"boot", FittingKind::boot}});
     f.least = Millimetre(j.value("least_mm", 0.0)), f.most = as<Millimetre>(j, "most_mm");
     if (f.least > f.most) throw std::runtime_error("/least_mm: larger than most_mm");
     f.hole = Millimetre(j.value("hole_mm", 0.0)), f.wall = Millimetre(j.value("wall_mm", 0.0));

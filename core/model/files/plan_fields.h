@@ -12,12 +12,19 @@ void visit(V& v, Terminal& t) {
 template <class V>
 void visit(V& v, Passive& p) {
     v("id", p.id), v("name", p.name), v("kind", p.kind), v("place", p.place);
-    v("ohm", p.ohm), v("polar", p.polar), v("cutout_mm", p.cutout);
+    v("ohm", p.ohm), v("polar", p.polar), v("cutout_mm", p.cutout), v("behind_mm", p.behind);
+    v("reach", p.fixing.reach), v("stuck", p.fixing.stuck);
 }
 template <class V>
 void visit(V& v, OwnStep& s) {
     v("id", s.id), v("title", s.title), v("actions", s.actions), v("tools", s.tools), v("caution", s.caution);
     v("after", s.after), v("before", s.before), v("minutes", s.minutes), v("wait_minutes", s.wait_minutes);
+    v("undoes", s.undoes), v("picture", s.picture);
+}
+template <class V>
+void visit(V& v, AtHand& h) {
+    v("id", h.id), v("name", h.name), v("wire", h.wire), v("colour", h.colour);
+    v("length_m", h.length), v("pieces", h.pieces);
 }
 template <class V>
 void visit(V& v, OwnReading& r) {
@@ -28,11 +35,12 @@ template <class V>
 void visit(V& v, Body& b) {
     v("id", b.id), v("name", b.name), v("material", b.material), v("sealed", b.sealed), v("in", b.in);
     v("length_mm", b.length), v("width_mm", b.width), v("height_mm", b.height), v("wall_mm", b.wall);
-    v("sun", b.sun), v("vents_mm2", b.vents), v("fan_m3_h", b.fan);
+    v("sun", b.sun), v("vents_mm2", b.vents), v("fan_m3_h", b.fan), v("open", b.open);
 }
 template <class V>
 void visit(V& v, Place& p) {
     v("id", p.id), v("name", p.name), v("body", p.body), v("side", p.side), v("x", p.x), v("y", p.y);
+    v("under", p.under);
 }
 template <class V>
 void visit(V& v, Opening& o) {
@@ -41,7 +49,7 @@ void visit(V& v, Opening& o) {
 template <class V>
 void visit(V& v, OnWay& o) {
     v("kind", o.kind), v("at_m", o.at), v("opening", o.opening), v("hot_C", o.hot);
-    v("turn_deg", o.degrees), v("zone", o.zone);
+    v("turn_deg", o.degrees), v("zone", o.zone), v("off_mm", o.off);
 }
 template <class V>
 void visit(V& v, Side& s) {
@@ -91,7 +99,7 @@ void visit(V& v, Hub& h) {
 template <class V>
 void visit(V& v, Converter& c) {
     v("id", c.id), v("name", c.name), v("type", c.type), v("set_V", c.set), v("place", c.place);
-    v("in_tube", c.in_tube);
+    v("in_tube", c.in_tube), v("reach", c.fixing.reach), v("stuck", c.fixing.stuck);
 }
 template <class V>
 void visit(V& v, Load& l) {
@@ -101,7 +109,8 @@ void visit(V& v, Load& l) {
     v("vital", l.vital), v("noisy", l.noisy), v("sensitive", l.sensitive), v("transmitter", l.transmitter);
     v("own_switch", l.own_switch), v("starter", l.starter), v("capacitance_F", l.capacitance),
         v("assumed", l.assumed), v("range_assumed", l.range_assumed), v("bridge_ohm", l.bridge),
-        v("bridge_V", l.bridge_drop), v("place", l.place), v("lead", l.lead);
+        v("bridge_V", l.bridge_drop), v("place", l.place), v("lead", l.lead), v("reach", l.fixing.reach),
+        v("stuck", l.fixing.stuck);
 }
 template <class V>
 void visit(V& v, Device& d) {
@@ -111,6 +120,7 @@ void visit(V& v, Device& d) {
     v("joint_in", d.joint_in), v("joint_out", d.joint_out);
     v("coil_from", d.coil_from), v("control", d.control);
     v("sits_on", d.sits_on), v("warmer_K", d.warmer_k);
+    v("panel", d.panel), v("cutout_mm", d.cutout), v("behind_mm", d.behind), v("reach", d.reach);
 }
 template <class V>
 void visit(V& v, Core& c) {
@@ -126,7 +136,7 @@ void visit(V& v, Lead& l) {
         v("joint_to", l.joint_to), v("items", l.devices);
     v("terminal_from", l.terminal_from), v("terminal_to", l.terminal_to);
     v("return_from", l.return_from), v("return_to", l.return_to);
-    v("by", l.by), v("loop_m", l.loop), v("trim_m", l.trim), v("slack", l.slack);
+    v("by", l.by), v("loop_m", l.loop), v("trim_m", l.trim), v("slack", l.slack), v("signal", l.signal);
     // What is said of a cable by its cores is not said again, nor of plain wires what only cables have.
     if (v.either() || l.cores.empty())
         v("conductors", l.conductors), v("supply_colour", l.supply_colour),
@@ -146,7 +156,7 @@ void visit(V& v, Practices& p) {
         v("terminal", p.terminal);
     v("supply", p.supply), v("sizing", p.sizing), v("feeds", p.feeds), v("flight", p.flight);
     v("joint", p.joint), v("missing_tools", p.missing_tools), v("tubes_at_hand", p.tubes_at_hand),
-        v("over_tube", p.over_tube), v("heat", p.heat), v("meter_share", p.meter_share);
+        v("over_tube", p.over_tube), v("heat", p.heat), v("hold", p.hold), v("meter_share", p.meter_share);
     v("insulation", p.insulation), v("noise", p.noise), v("wire_insulation", p.wire_insulation),
         v("metric", p.metric);
 }
@@ -160,7 +170,7 @@ void visit(V& v, LogEntry& e) {
 }
 template <class V>
 void visit(V& v, Plan& p) {
-    v("name", p.name), v("metal_frame", p.metal_frame), v("flies", p.flies),
+    v("name", p.name), v("metal_frame", p.metal_frame), v("flies", p.flies), v("shaking", p.shaking),
         v("hottest_air_C", p.hottest_air);
     v("coldest_air_C", p.coldest_air), v("sources", p.sources), v("hubs", p.hubs),
         v("converters", p.converters);
@@ -170,6 +180,8 @@ void visit(V& v, Plan& p) {
     v("passives", p.passives), v("terminals", p.terminals), v("own_steps", p.own_steps),
         v("own_readings", p.own_readings);
     v("practices", p.practices), v("done", p.done), v("measured", p.measured), v("log", p.log);
+    v("at_hand", p.at_hand), v("evenings", p.evenings), v("orders", p.orders), v("took", p.took);
+    v("done_as", p.done_as), v("rather", p.rather);
 }
 
 }  // namespace sangre::plan_fields

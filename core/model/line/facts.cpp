@@ -26,6 +26,7 @@ constexpr std::array plan_facts{
     Fact{"name", "", head, to_say("what the plan is called")},
     Fact{"metal_frame", "metal frame", plain, to_say("currents may come back through its frame")},
     Fact{"flies", "flies", plain, to_say("mass counts, and a loss is a crash")},
+    Fact{"shaking", "shaken", plain, to_say("how roughly it is handled"), false, words_of<Shaking>},
     Fact{"hottest_air_C", "up to", plain, to_say("the hottest air that it works in")},
     Fact{"coldest_air_C", "from", plain, to_say("the coldest air")},
     Fact{"repeats_per_day", "times a day", plain, to_say("how often its phases are gone through in a day")},
@@ -48,7 +49,13 @@ constexpr std::array plan_facts{
     Fact{"practices", "", unsaid},
     Fact{"done", "", unsaid},
     Fact{"measured", "", unsaid},
-    Fact{"log", "", unsaid}};
+    Fact{"log", "", unsaid},
+    Fact{"at_hand", "", unsaid},
+    Fact{"evenings", "", unsaid},
+    Fact{"orders", "", unsaid},
+    Fact{"took", "", unsaid},
+    Fact{"done_as", "", unsaid},
+    Fact{"rather", "", unsaid}};
 
 constexpr std::array practice_facts{
     Fact{"wire", "wires by", plain, to_say("what wires are sized by"), false, words_of<WireSchool>},
@@ -70,6 +77,7 @@ constexpr std::array practice_facts{
     Fact{"meter_share", "meter off by", plain,
          to_say("share of the volts that the meter may be wrong by: 0.01 is 1 %")},
     Fact{"over_tube", "tube over both", plain, to_say("one more tube over both joints where a pair ends")},
+    Fact{"hold", "held by", plain, to_say("what holds leads along their way"), false, words_of<HoldSchool>},
     Fact{"heat", "shrunk by", plain, to_say("what shrinks tube"), false, words_of<HeatSchool>},
     Fact{"insulation", "covered with", plain, to_say("what covers a joint"), false,
          words_of<InsulationSchool>},
@@ -118,7 +126,9 @@ constexpr std::array converter_facts{
     Fact{"type", "module", entry, to_say("which module of the catalogue"), true},
     Fact{"set_V", "set", plain, to_say("the voltage that it is set to")},
     Fact{"place", "at", place, to_say("where it is")},
-    Fact{"in_tube", "in tube", plain, to_say("its bare board lies in a wide tube")}};
+    Fact{"in_tube", "in tube", plain, to_say("its bare board lies in a wide tube")},
+    Fact{"reach", "reach", plain, to_say("from where hands must get at it"), false, words_of<Reach>},
+    Fact{"stuck", "stuck down", plain, to_say("by adhesive: what plugs into it is plugged before")}};
 
 constexpr std::array load_facts{
     id_fact,
@@ -146,7 +156,9 @@ constexpr std::array load_facts{
     Fact{"bridge_ohm", "bridge", plain, to_say("both closed switches of a motor's bridge")},
     Fact{"bridge_V", "bridge drop", plain, to_say("of a bridge that takes so much whatever flows")},
     Fact{"place", "at", place, to_say("where it is")},
-    Fact{"lead", "own lead", wire, to_say("the wire that it comes with")}};
+    Fact{"lead", "own lead", wire, to_say("the wire that it comes with")},
+    Fact{"reach", "reach", plain, to_say("from where hands must get at it"), false, words_of<Reach>},
+    Fact{"stuck", "stuck down", plain, to_say("by adhesive: what plugs into it is plugged before")}};
 
 constexpr std::array passive_facts{
     id_fact,
@@ -155,7 +167,10 @@ constexpr std::array passive_facts{
     Fact{"place", "at", place, to_say("where it is")},
     Fact{"ohm", "shows", plain, to_say("ohms that a meter shows across it")},
     Fact{"polar", "polarised", plain, to_say("it minds which way round it is")},
-    Fact{"cutout_mm", "in an opening of", plain, to_say("the opening that it sits in")}};
+    Fact{"cutout_mm", "in an opening of", plain, to_say("the opening that it sits in")},
+    Fact{"behind_mm", "behind it", plain, to_say("what it wants free behind its panel")},
+    Fact{"reach", "reach", plain, to_say("from where hands must get at it"), false, words_of<Reach>},
+    Fact{"stuck", "stuck down", plain, to_say("by adhesive: what plugs into it is plugged before")}};
 
 constexpr std::array lead_facts{
     id_fact,
@@ -181,6 +196,7 @@ constexpr std::array lead_facts{
     Fact{"loop_m", "loop", plain, to_say("wire for what is to be lifted out or to move")},
     Fact{"trim_m", "trim", plain, to_say("what is cut off at each end")},
     Fact{"slack", "slack", plain, to_say("share of the path that is added: 0.05 is 5 %")},
+    Fact{"signal", "speaks", plain, to_say("what its signal cores carry"), false, words_of<SignalKind>},
     Fact{"return_colour", "return colour", text, to_say("colour of the return")},
     Fact{"kind", "cable", plain, to_say("what cable it is"), false, words_of<CableKind>},
     Fact{"volts_V", "volts", plain, to_say("highest on the supply core of a cable that does not feed")},
@@ -203,7 +219,11 @@ constexpr std::array device_facts{
     Fact{"coil_from", "coil on", part, to_say("the part whose supply a relay's coil hangs on")},
     Fact{"control", "closed by", part, to_say("the button or controller that closes a relay")},
     Fact{"sits_on", "sits on", part, to_say("what a thermal switch feels")},
-    Fact{"warmer_K", "warmer by", plain, to_say("kelvin over the air that this gets at work")}};
+    Fact{"warmer_K", "warmer by", plain, to_say("kelvin over the air that this gets at work")},
+    Fact{"panel", "in the wall of", body, to_say("the body in whose wall it is seated")},
+    Fact{"cutout_mm", "in an opening of", plain, to_say("the opening that it is seated in")},
+    Fact{"behind_mm", "behind it", plain, to_say("what it wants free behind that wall")},
+    Fact{"reach", "reach", plain, to_say("from where hands must get at it"), false, words_of<Reach>}};
 
 constexpr std::array core_facts{
     Fact{"signal", "", head, to_say("what runs on it: 5 V, GND, PWM")},
@@ -227,14 +247,17 @@ constexpr std::array body_facts{
     Fact{"wall_mm", "wall", plain, to_say("thickness of its wall")},
     Fact{"sun", "in the sun", plain, to_say("the sun shines on it")},
     Fact{"vents_mm2", "vents", plain, to_say("openings that let air in, and as much that let it out")},
-    Fact{"fan_m3_h", "fan", plain, to_say("cubic metres an hour that a fan moves through it")}};
+    Fact{"fan_m3_h", "fan", plain, to_say("cubic metres an hour that a fan moves through it")},
+    Fact{"open", "open", plain, to_say("a frame or an arm: no lid hides what is in it")}};
 
-constexpr std::array place_facts{id_fact,
-                                 Fact{"name", "", head, to_say("what it is called")},
-                                 Fact{"body", "in", body, to_say("the body that it is in")},
-                                 Fact{"side", "on", side, to_say("the side that it is drawn on")},
-                                 Fact{"x", "across", plain, to_say("from above, 0 left to 1 right")},
-                                 Fact{"y", "along", plain, to_say("from above, 0 front to 1 rear")}};
+constexpr std::array place_facts{
+    id_fact,
+    Fact{"name", "", head, to_say("what it is called")},
+    Fact{"body", "in", body, to_say("the body that it is in")},
+    Fact{"side", "on", side, to_say("the side that it is drawn on")},
+    Fact{"x", "across", plain, to_say("from above, 0 left to 1 right")},
+    Fact{"y", "along", plain, to_say("from above, 0 front to 1 rear")},
+    Fact{"under", "under", place, to_say("the place whose parts come off first")}};
 
 constexpr std::array side_facts{
     id_fact, Fact{"name", "", head, to_say("what it is called")},
@@ -275,7 +298,8 @@ constexpr std::array on_way_facts{Fact{"kind", "", head, to_say("what is met"), 
                                   Fact{"opening", "through", opening, to_say("which opening")},
                                   Fact{"hot_C", "hot", plain, to_say("how hot it gets there")},
                                   Fact{"turn_deg", "turns", plain, to_say("degrees that it turns through")},
-                                  Fact{"zone", "of zone", zone, to_say("the zone that it is met in")}};
+                                  Fact{"zone", "of zone", zone, to_say("the zone that it is met in")},
+                                  Fact{"off_mm", "off", plain, to_say("how far off leads lie from it")}};
 
 constexpr std::array terminal_facts{
     Fact{"name", "", head, to_say("as it is printed there")},
@@ -296,15 +320,25 @@ constexpr std::array phase_facts{
          words_of<LoadState>},
     Fact{"shares", "share", part, to_say("a load and the share of its draw: “share Fog pump 0.6”")}};
 
-constexpr std::array step_facts{id_fact,
-                                Fact{"title", "", head, to_say("what is done")},
-                                Fact{"actions", "do", text, to_say("what the hands do")},
-                                Fact{"tools", "tool", text, to_say("what it is done with")},
-                                Fact{"caution", "caution", text, to_say("what can hurt")},
-                                Fact{"after", "after", text, to_say("key of a step that comes first")},
-                                Fact{"before", "before", text, to_say("key of a step that waits for it")},
-                                Fact{"minutes", "minutes", plain, to_say("how long it takes")},
-                                Fact{"wait_minutes", "wait", plain, to_say("minutes to wait after it")}};
+constexpr std::array step_facts{
+    id_fact,
+    Fact{"title", "", head, to_say("what is done")},
+    Fact{"actions", "do", text, to_say("what the hands do")},
+    Fact{"tools", "tool", text, to_say("what it is done with")},
+    Fact{"caution", "caution", text, to_say("what can hurt")},
+    Fact{"after", "after", text, to_say("key of a step that comes first")},
+    Fact{"before", "before", text, to_say("key of a step that waits for it")},
+    Fact{"minutes", "minutes", plain, to_say("how long it takes")},
+    Fact{"wait_minutes", "wait", plain, to_say("minutes to wait after it")},
+    Fact{"undoes", "takes back", text, to_say("the id of the own step that it takes back")},
+    Fact{"picture", "picture", text, to_say("name of a file beside the plan")}};
+
+constexpr std::array hand_facts{id_fact,
+                                Fact{"name", "", head, to_say("as the shopping list calls it")},
+                                Fact{"wire", "wire", wire, to_say("of a wire: size and insulation"), true},
+                                Fact{"colour", "colour", text, to_say("of a wire")},
+                                Fact{"length_m", "length", plain, to_say("of each piece"), true},
+                                Fact{"pieces", "pieces", plain, to_say("how many there are")}};
 
 constexpr std::array reading_facts{
     id_fact,
@@ -347,6 +381,7 @@ constexpr LineKind plan_kind{to_say("plan"), to_say("The plan itself: its air, i
     on_way_kind{to_say("meets"), to_say("What a way meets."), on_way_facts, false},
     terminal_kind{to_say("terminal"), to_say("A named point of a part."), terminal_facts, false},
     phase_kind{to_say("phase"), to_say("A part of the day."), phase_facts},
+    hand_kind{to_say("hand"), to_say("What is at hand and need not be bought."), hand_facts},
     step_kind{to_say("step"), to_say("A step of your own."), step_facts},
     reading_kind{to_say("reading"), to_say("A reading of your own."), reading_facts},
     measured_kind{to_say("measured"), to_say("What a reading was."), measured_facts, false},
@@ -374,15 +409,16 @@ const LineKind& line_kind(const OnWay&) { return on_way_kind; }
 const LineKind& line_kind(const Terminal&) { return terminal_kind; }
 const LineKind& line_kind(const Phase&) { return phase_kind; }
 const LineKind& line_kind(const OwnStep&) { return step_kind; }
+const LineKind& line_kind(const AtHand&) { return hand_kind; }
 const LineKind& line_kind(const OwnReading&) { return reading_kind; }
 const LineKind& line_kind(const Measured&) { return measured_kind; }
 const LineKind& line_kind(const LogEntry&) { return log_kind; }
 
 std::vector<const LineKind*> line_kinds() {
-    return {&plan_kind,    &practices_kind, &body_kind,     &side_kind,     &zone_kind,   &place_kind,
-            &opening_kind, &way_kind,       &on_way_kind,   &source_kind,   &hub_kind,    &converter_kind,
-            &load_kind,    &passive_kind,   &terminal_kind, &lead_kind,     &device_kind, &core_kind,
-            &phase_kind,   &step_kind,      &reading_kind,  &measured_kind, &log_kind};
+    return {&plan_kind,    &practices_kind, &body_kind,     &side_kind,   &zone_kind,     &place_kind,
+            &opening_kind, &way_kind,       &on_way_kind,   &source_kind, &hub_kind,      &converter_kind,
+            &load_kind,    &passive_kind,   &terminal_kind, &lead_kind,   &device_kind,   &core_kind,
+            &phase_kind,   &step_kind,      &reading_kind,  &hand_kind,   &measured_kind, &log_kind};
 }
 
 }  // namespace sangre

@@ -64,6 +64,7 @@ const LineKind& line_kind(const OnWay&);
 const LineKind& line_kind(const Terminal&);
 const LineKind& line_kind(const Phase&);
 const LineKind& line_kind(const OwnStep&);
+const LineKind& line_kind(const AtHand&);
 const LineKind& line_kind(const OwnReading&);
 const LineKind& line_kind(const Measured&);
 const LineKind& line_kind(const LogEntry&);

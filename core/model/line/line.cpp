@@ -176,7 +176,7 @@ void keep(Thing& into, const Thing& like) {
         auto whole = like;
         whole.name = into.name, whole.metal_frame = into.metal_frame, whole.flies = into.flies;
         whole.hottest_air = into.hottest_air, whole.coldest_air = into.coldest_air;
-        whole.repeats_per_day = into.repeats_per_day;
+        whole.repeats_per_day = into.repeats_per_day, whole.shaking = into.shaking;
         into = std::move(whole);
     }
 }
@@ -350,6 +350,7 @@ SANGRE_LINE(OnWay)
 SANGRE_LINE(Terminal)
 SANGRE_LINE(Phase)
 SANGRE_LINE(OwnStep)
+SANGRE_LINE(AtHand)
 SANGRE_LINE(OwnReading)
 SANGRE_LINE(Measured)
 SANGRE_LINE(LogEntry)

@@ -24,7 +24,7 @@ bool with_thing(AnyPlan& plan, const Id& id, With with) {
     if (in(plan.sources) || in(plan.hubs) || in(plan.converters) || in(plan.loads) || in(plan.passives) ||
         in(plan.feeds) || in(plan.cables) || in(plan.bodies) || in(plan.places) || in(plan.openings) ||
         in(plan.sides) || in(plan.zones) || in(plan.ways) || in(plan.phases) || in(plan.own_steps) ||
-        in(plan.own_readings))
+        in(plan.own_readings) || in(plan.at_hand))
         return true;
     for (auto* list : {&plan.feeds, &plan.cables})
         for (auto& lead : *list)

@@ -36,6 +36,7 @@ struct Body {
     bool sun = false;                        ///< the sun shines on it
     SquareMillimetre vents{};                ///< openings that let air in, and as much that let it out
     double fan = 0;                          ///< air that a fan moves through it, m³/h
+    bool open = false;                       ///< a frame or an arm: no lid hides what is in it
     std::string extra{};
     bool operator==(const Body&) const = default;
 };
@@ -47,8 +48,9 @@ struct Place {
     double x = 0.5;
     double y = 0.5;
     std::string extra{};
-    Id body{};  ///< that it is in; empty: nobody has said
-    Id side{};  ///< that it is drawn on; empty: the first
+    Id body{};   ///< that it is in; empty: nobody has said
+    Id side{};   ///< that it is drawn on; empty: the first
+    Id under{};  ///< the place whose parts come off before this is reached; empty: none
     bool operator==(const Place&) const = default;
 };
 
@@ -82,7 +84,7 @@ struct Opening {
     bool operator==(const Opening&) const = default;
 };
 
-enum class OnWayKind { opening, hinge, heat, edge, turning, clip, aerial, water, fuel, airbag };
+enum class OnWayKind { opening, hinge, heat, edge, turning, clip, aerial, water, fuel, airbag, compass };
 constexpr auto names(OnWayKind) {
     return std::to_array<std::pair<OnWayKind, std::string_view>>({{OnWayKind::opening, "opening"},
                                                                   {OnWayKind::hinge, "hinge"},
@@ -93,7 +95,8 @@ constexpr auto names(OnWayKind) {
                                                                   {OnWayKind::aerial, "aerial"},
                                                                   {OnWayKind::water, "water"},
                                                                   {OnWayKind::fuel, "fuel"},
-                                                                  {OnWayKind::airbag, "airbag"}});
+                                                                  {OnWayKind::airbag, "airbag"},
+                                                                  {OnWayKind::compass, "magnetic-sensor"}});
 }
 
 /// What a way meets.
@@ -104,6 +107,7 @@ struct OnWay {
     std::string extra{};
     std::optional<Celsius> hot{};  ///< of a hot place: how hot it gets; absent: nobody has said
     double degrees = 0;            ///< of what moves: how far it turns; 0: nobody has said
+    Millimetre off{};              ///< how far off leads lie from it; 0: nobody has said
     Id zone{};                     ///< that it is met in, where the way is drawn through one; else empty
     bool operator==(const OnWay&) const = default;
 };

@@ -36,6 +36,9 @@ Plan remove_body(Plan plan, const Id& body) {
         if (p.body == body) p.body = around;
     for (auto& o : plan.openings)
         if (o.body == body) o.body.clear();
+    for (auto& lead : plan.feeds)
+        for (auto& item : lead.devices)
+            if (item.panel == body) item.panel = around;
     return plan;
 }
 
@@ -60,6 +63,8 @@ Plan put_place(Plan plan, Place place) {
 
 Plan remove_place(Plan plan, const Id& place) {
     std::erase_if(plan.places, [&](const auto& p) { return p.id == place; });
+    for (auto& p : plan.places)
+        if (p.under == place) p.under.clear();
     const auto clear = [&](auto& list) {
         for (auto& part : list)
             if (part.place == place) part.place.clear();

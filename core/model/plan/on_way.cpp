@@ -36,7 +36,11 @@ const std::vector<OnWayRole>& on_way_roles() {
          to_say("Airbag: battery off and ten minutes gone before a panel near it is touched; its plugs are "
                 "neither "
                 "opened nor "
-                "measured. Under your local code this may be for a licensed hand.")}};
+                "measured. Under your local code this may be for a licensed hand.")},
+        {OnWayKind::compass, to_say("magnetic sensor"), 1.5, false,
+         to_say(
+             "Past the magnetic sensor: supply and return twisted together, as far off as the place allows."),
+         ""}};
     return roles;
 }
 

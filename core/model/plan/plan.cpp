@@ -195,7 +195,8 @@ Id fresh_id(const Plan& plan, const std::string& prefix, const std::string& name
         return find_part(plan, id).kind != PartKind::none || by_id(plan.feeds, id) ||
                by_id(plan.places, id) || by_id(plan.bodies, id) || by_id(plan.openings, id) ||
                by_id(plan.sides, id) || by_id(plan.zones, id) || by_id(plan.ways, id) ||
-               by_id(plan.phases, id) || by_id(plan.cables, id) || by_id(plan.passives, id);
+               by_id(plan.phases, id) || by_id(plan.cables, id) || by_id(plan.passives, id) ||
+               by_id(plan.own_steps, id) || by_id(plan.own_readings, id) || by_id(plan.at_hand, id);
     };
     Id id = slug;
     for (int n = 2; taken(id); ++n) id = slug + "-" + std::to_string(n);

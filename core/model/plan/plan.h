@@ -13,10 +13,13 @@
 #include <utility>
 #include <vector>
 
+#include "parts/fixing.h"
 #include "parts/load.h"
 #include "parts/source.h"
+#include "plan/evenings.h"
 #include "plan/machine.h"
 #include "plan/practices.h"
+#include "plan/signal.h"
 #include "plan/terminal.h"
 #include "units/quantity.h"
 #include "words/say.h"
@@ -86,6 +89,7 @@ struct Converter {
     Id place;
     std::string extra;
     bool in_tube = false;  ///< its bare board is covered by a wide tube, glued at both ends
+    Fixing fixing{};
     bool operator==(const Converter&) const = default;
 };
 
@@ -111,6 +115,8 @@ struct Passive {
     Ohm ohm{};            ///< that a meter shows across it; 0: not known
     bool polar = false;   ///< it minds which way round it is
     Millimetre cutout{};  ///< of the opening that it sits in; 0: none
+    Millimetre behind{};  ///< that it wants free behind its panel, plug included; 0: not known
+    Fixing fixing{};
     bool operator==(const Passive&) const = default;
 };
 
@@ -133,6 +139,10 @@ struct Device {
     Id sits_on{};     ///< of a thermal switch: the module or load whose warmth it feels; empty: the air there
     std::optional<double> warmer_k{};  ///< K over the air that this gets while it works; absent: a module's
                                        ///< by its own heat, a load's is not known
+    Id panel{};                        ///< the body in whose wall it is seated; empty: it lies in its lead
+    Millimetre cutout{};               ///< of the opening that it is seated in; 0: not known
+    Millimetre behind{};               ///< that it wants free behind that wall; 0: not known
+    Reach reach = Reach::any;
     bool operator==(const Device&) const = default;
 };
 
@@ -178,6 +188,7 @@ struct Lead {
     std::optional<Metre> loop{};    ///< what is to be lifted out or to move; absent: the usual service loop
     std::optional<Metre> trim{};    ///< cut off at each end; absent: as usual
     std::optional<double> slack{};  ///< share of the path that is added; absent: as usual
+    SignalKind signal = SignalKind::unsaid;  ///< what its signal cores speak
     bool operator==(const Lead&) const = default;
 };
 
@@ -218,6 +229,8 @@ struct OwnStep {
     std::vector<std::string> after, before;  ///< keys of steps; one that is not there counts as met
     double minutes = 5, wait_minutes = 0;
     std::string extra;
+    Id undoes{};            ///< the own step that this takes back: a lid on that was taken off
+    std::string picture{};  ///< name of a file beside the plan
     bool operator==(const OwnStep&) const = default;
 };
 
@@ -243,6 +256,13 @@ inline constexpr Volt highest_voltage{60};
 
 /// The air that is taken where nobody has said one.
 inline constexpr Celsius usual_hottest_air{40}, usual_coldest_air{0};
+
+/// How roughly the machine is handled: what stands, what rolls or walks, what flies, falls or is driven hard.
+enum class Shaking { still, moves, hard };
+constexpr auto names(Shaking) {
+    return std::to_array<std::pair<Shaking, std::string_view>>(
+        {{Shaking::still, "still"}, {Shaking::moves, "moves"}, {Shaking::hard, "hard"}});
+}
 
 struct Plan {
     std::string name = "New plan";
@@ -274,6 +294,13 @@ struct Plan {
     std::vector<OwnReading> own_readings;
     std::map<Id, std::vector<Terminal>> terminals;  ///< by part; those of others are + and −
     bool flies = false;  ///< it is carried by what it powers, so that mass counts and a loss is a crash
+    Shaking shaking = Shaking::moves;
+    std::vector<AtHand> at_hand;
+    std::map<std::string, double> evenings;      ///< date, ISO 8601 → minutes that there are
+    std::map<std::string, OrderState> orders;    ///< line of the shopping list → how far it has come
+    std::map<std::string, double> took;          ///< step key → minutes that it took
+    std::map<std::string, std::string> done_as;  ///< step key → what was done, in a line
+    std::vector<std::string> rather;             ///< steps that are to come as early as they can
     bool operator==(const Plan&) const = default;
 };
 

@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "parts/id.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -81,6 +82,15 @@ constexpr auto names(HeatSchool) {
     return std::to_array<std::pair<HeatSchool, std::string_view>>(
         {{HeatSchool::hot_air, "hot-air"}, {HeatSchool::lighter, "lighter"}});
 }
+/// What holds leads along their way.
+enum class HoldSchool { tie, clamp, knot, glue, comb };
+constexpr auto names(HoldSchool) {
+    return std::to_array<std::pair<HoldSchool, std::string_view>>({{HoldSchool::tie, to_say("tie")},
+                                                                   {HoldSchool::clamp, to_say("clamp")},
+                                                                   {HoldSchool::knot, to_say("knot")},
+                                                                   {HoldSchool::glue, to_say("glue")},
+                                                                   {HoldSchool::comb, to_say("comb")}});
+}
 enum class FeedSchool { own, grouped };  ///< every load its own feed, or one for those that stand together
 constexpr auto names(FeedSchool) {
     return std::to_array<std::pair<FeedSchool, std::string_view>>(
@@ -107,6 +117,7 @@ struct Practices {
     bool metric = false;
     std::string extra;
     HeatSchool heat = HeatSchool::hot_air;
+    HoldSchool hold = HoldSchool::tie;
     double meter_share = 0.01;  ///< by which this builder's meter may be wrong in volts
     bool over_tube = false;     ///< one more tube over the tubes of both joints where a pair ends
     bool operator==(const Practices&) const = default;

@@ -92,7 +92,9 @@ Plan remove_things(Plan plan, const std::set<Id>& things) {
         if (by_id(plan.places, id)) plan = remove_place(std::move(plan), id);
         if (by_id(plan.ways, id)) plan = remove_way(std::move(plan), id);
         plan = remove_zone(remove_side(remove_opening(std::move(plan), id), id), id);
-        take_out(plan.own_steps, id), take_out(plan.own_readings, id);
+        take_out(plan.own_steps, id), take_out(plan.own_readings, id), take_out(plan.at_hand, id);
+        for (auto& step : plan.own_steps)
+            if (step.undoes == id) step.undoes.clear();
     }
     return without_strays(settle_leads(std::move(plan)));
 }

@@ -146,6 +146,7 @@ Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t
             p.fault.outcome == FaultOutcome::opens || p.fault.outcome == FaultOutcome::limited
                 ? Tone::good
                 : Tone::danger);
+    add_lead_route(why, plan, catalogue, s, i);
     why.source = p.wire->source + (p.family ? "; " + p.family->source : "") +
                  say("; heat balance Churchill & Chu 1975; bunching IEC 60364-5-52");
     return why;

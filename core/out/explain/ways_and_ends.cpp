@@ -6,6 +6,7 @@
 #include "cable/cable.h"
 #include "enum_words.h"
 #include "explain/inside.h"
+#include "harness/room.h"
 #include "item/item.h"
 #include "parts/wire_size.h"
 #include "plan/drawn.h"
@@ -31,6 +32,7 @@ namespace {
 void add_filling(Why& why, const Plan& plan, const Study& s, size_t opening) {
     const auto& h = s.harness.holes[opening];
     if (h.wires.empty()) return;
+    const auto left = room_left(plan.openings[opening], h);
     why.heading(say("Through the opening"));
     const auto bore = plan.openings[opening].bore;
     why.add(raw(bore) > 0 ? say("{} pack into {}; it is {} wide, {} full",
@@ -39,6 +41,12 @@ void add_filling(Why& why, const Plan& plan, const Study& s, size_t opening) {
                           : say("{} pack into {}; how wide it is, nobody has said",
                                 counted(h.wires.size(), say("wire"), say("wires")), format(h.needed)),
             h.fits ? Tone::good : Tone::danger);
+    if (left && left->more_alike > 0)
+        why.add(say("Later: room for {} more of {}, or for one of {}", left->more_alike, format(left->alike),
+                    format(left->one)),
+                Tone::good);
+    else if (left)
+        why.add(say("Later: room for one of {} and no more", format(left->one)));
     for (const auto item : h.to_open) {
         const auto& at = s.harness.wiring.items[item];
         why.add(say("{}: its {} passes taken apart only, {}.", feed_name(plan, lead_at(plan, at.feed)),
@@ -207,6 +215,8 @@ Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& s, const
             why.add(say("Count pins from the marked one: a plug seen from behind is its own mirror image."));
             break;
     }
+    for (size_t i = 0; i < s.harness.routes.size(); ++i)
+        if (lead_at(plan, i).id == cable.id) add_lead_route(why, plan, catalogue, s, i);
     return why;
 }
 

@@ -15,7 +15,7 @@ std::vector<Id> ids_of(const Plan& plan) {
     take(plan.sources), take(plan.hubs), take(plan.converters), take(plan.loads), take(plan.passives);
     for (const auto* list : {&plan.feeds, &plan.cables})
         for (const auto& lead : *list) all.push_back(lead.id), take(lead.devices);
-    take(plan.phases), take(plan.own_steps), take(plan.own_readings);
+    take(plan.phases), take(plan.own_steps), take(plan.own_readings), take(plan.at_hand);
     return all;
 }
 

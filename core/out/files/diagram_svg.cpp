@@ -3,21 +3,15 @@
 #include <fmt/format.h>
 
 #include <cmath>
-#include <map>
+
+#include "diagram/paper_ink.h"
 
 namespace sangre {
 namespace {
 
 std::string colour(const Ink& ink) {
-    static const std::map<std::string, std::string> known{
-        {"ink", "#231F1C"},         {"muted", "#655D55"},       {"card", "#FFFDF9"},
-        {"paper", "#F6F2EC"},       {"wire:red", "#B3261E"},    {"wire:black", "#2A2727"},
-        {"wire:yellow", "#DDB321"}, {"wire:orange", "#D9782B"}, {"wire:blue", "#2D5F8F"},
-        {"wire:green", "#2E7D4F"},  {"wire:white", "#BDB6AA"},  {"wire:brown", "#6B4429"},
-        {"wire:violet", "#6C4A8C"}, {"wire:grey", "#8A8580"}};
-    if (ink.empty()) return "none";
-    const auto found = known.find(ink);
-    return found == known.end() ? "#231F1C" : found->second;
+    const auto known = paper_colour(ink);
+    return known.empty() ? "none" : known;
 }
 
 std::string escaped(const std::string& text) {

@@ -260,7 +260,9 @@ tl::expected<void, std::string> check_edit(const Plan& before, const Plan& now) 
     touched.passives = changed_elements(before.passives, now.passives);
     touched.own_steps = changed_elements(before.own_steps, now.own_steps);
     touched.own_readings = changed_elements(before.own_readings, now.own_readings);
+    touched.at_hand = changed_elements(before.at_hand, now.at_hand);
     if (now.done == before.done) touched.done.clear();
+    if (now.done_as == before.done_as) touched.done_as.clear();
     if (now.measured == before.measured) touched.measured.clear();
     if (now.log == before.log) touched.log.clear();
     if (now.extra == before.extra) touched.extra.clear();

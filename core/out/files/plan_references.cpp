@@ -35,6 +35,15 @@ void check_machine(const Plan& plan, const std::unordered_set<Id>& places,
         if (plan.zones[i].kind == OnWayKind::opening)
             throw BadPlace{fmt::format("/zones/{}/kind", i), say("an opening is no area; say it of a way")};
     }
+    for (size_t i = 0; i < plan.places.size(); ++i) {
+        const auto at = fmt::format("/places/{}/under", i);
+        if (const auto& under = plan.places[i].under; !under.empty() && !places.contains(under))
+            throw BadPlace{at, say("there is no place “{}”", under)};
+        size_t steps = 0;
+        for (const auto* p = &plan.places[i]; p && !p->under.empty(); p = by_id(plan.places, p->under))
+            if (p->under == plan.places[i].id || ++steps > plan.places.size())
+                throw BadPlace{at, say("“{}” is under itself", plan.places[i].id)};
+    }
     for (size_t i = 0; i < plan.places.size(); ++i)
         in_body(plan.places[i].body, fmt::format("/places/{}/body", i));
     for (size_t i = 0; i < plan.openings.size(); ++i)
@@ -77,6 +86,7 @@ void check_references(const Plan& plan) {
     unique(plan.ways, "ways"), unique(plan.phases, "phases"), unique(plan.cables, "leads");
     unique(plan.passives, "passives", &passives);
     unique(plan.own_steps, "own_steps"), unique(plan.own_readings, "own_readings");
+    unique(plan.at_hand, "at_hand");
     for (size_t i = 0; i < plan.own_readings.size(); ++i)
         if (plan.own_readings[i].low > plan.own_readings[i].high)
             throw BadPlace{fmt::format("/own_readings/{}/low", i), say("it lies above high")};
@@ -122,6 +132,9 @@ void check_references(const Plan& plan) {
                 if (!id.empty() && !part(id) && !passives.contains(id))
                     throw BadPlace{fmt::format("/leads/{}/items/{}/{}", i, d, key),
                                    say("there is no part “{}”", id)};
+            if (!device.panel.empty() && !bodies.contains(device.panel))
+                throw BadPlace{fmt::format("/leads/{}/items/{}/panel", i, d),
+                               say("there is no body “{}”", device.panel)};
         }
 }
 

@@ -10,7 +10,8 @@
 namespace sangre {
 
 bool looks_like_plan_text(std::string_view text) {
-    std::set<std::string> words{"cable", "done", "terminals"};
+    std::set<std::string> words{"cable", "terminals"};
+    words.insert(record_words().begin(), record_words().end());
     for (const auto* kind : line_kinds()) words.insert(kind->word);
     size_t lines = 0, known = 0;
     for (size_t at = 0; at < text.size();) {

@@ -1,5 +1,7 @@
 #pragma once
 // Ids that need not be written in a plan's text: those that its things get where none is said.
+#include <set>
+
 #include "enum_words.h"
 #include "line/facts.h"
 
@@ -10,6 +12,12 @@ inline constexpr std::string_view text_comment = "--";
 inline const char* id_prefix(const LineKind& kind) {
     const std::string_view word = kind.word;
     return word == "converter" ? "rail" : kind.word;
+}
+
+/// Words of lines that keep one thing under a key.
+inline const std::set<std::string_view>& record_words() {
+    static const std::set<std::string_view> words{"done", "was", "took", "evening", "order", "rather"};
+    return words;
 }
 
 /// The id that a thing gets where none is said.

@@ -2,9 +2,11 @@
 
 #include <algorithm>
 
+#include "enum_words.h"
 #include "files/plan_file.h"
 #include "files/plan_text.h"
 #include "files/plan_text_ids.h"
+#include "line/amounts.h"
 #include "line/clauses.h"
 #include "line/line.h"
 #include "plan/edits.h"
@@ -119,6 +121,7 @@ class TextReader {
         if (word == "part") return with(&Plan::passives, Passive{}), true;
         if (word == "phase") return with(&Plan::phases, Phase{}), true;
         if (word == "step") return with(&Plan::own_steps, OwnStep{}), true;
+        if (word == "hand") return with(&Plan::at_hand, AtHand{}), true;
         if (word == "reading") return with(&Plan::own_readings, OwnReading{}), true;
         return false;
     }
@@ -152,7 +155,7 @@ class TextReader {
             take_ids(plan_.openings), take_ids(plan_.ways);
         take_ids(plan_.sources), take_ids(plan_.hubs), take_ids(plan_.converters), take_ids(plan_.loads);
         take_ids(plan_.passives), take_ids(plan_.feeds), take_ids(plan_.cables), take_ids(plan_.phases);
-        take_ids(plan_.own_steps), take_ids(plan_.own_readings);
+        take_ids(plan_.own_steps), take_ids(plan_.own_readings), take_ids(plan_.at_hand);
         const Plan none;
         const LineContext nameless(none, catalogue_);
         for (const auto& l : lines)
@@ -285,7 +288,7 @@ class TextReader {
             plan_.log.push_back(whole(l, LogEntry{}));
             return;
         }
-        if (l.word != "done" && l.word != "measured")
+        if (l.word != "measured" && !record_words().contains(l.word))
             fail(l, l.begin, l.begin + l.word.size(),
                  say("“{}” begins no line; lines begin with {}", l.word, all_words_of_kinds()));
         const auto first = first_of(l);
@@ -298,11 +301,35 @@ class TextReader {
         }
         const auto clauses = line_clauses(rest.said);
         if (clauses->size() > 1)
-            fail(l, l.said_at + (*clauses)[1].begin, l.end, say("a step and when it was done"));
-        plan_.done[key] = clauses->empty() ? std::string() : unquoted(clauses->front().text);
+            fail(l, l.said_at + (*clauses)[1].begin, l.end,
+                 say("what it is of, a comma and one thing are expected"));
+        keep(l, key, clauses->empty() ? std::string() : unquoted(clauses->front().text));
+    }
+    /// What the plan keeps under a key.
+    void keep(const TextLine& l, const std::string& key, const std::string& value) {
+        const auto minutes = [&] {
+            const auto read = read_amount_of("minutes", value);
+            if (!read) fail(l, l.said_at, l.end, read.error());
+            return *read;
+        };
+        if (l.word == "done")
+            plan_.done[key] = value;
+        else if (l.word == "was")
+            plan_.done_as[key] = value;
+        else if (l.word == "took")
+            plan_.took[key] = minutes();
+        else if (l.word == "evening")
+            plan_.evenings[key] = minutes();
+        else if (l.word == "rather")
+            plan_.rather.push_back(key);
+        else if (const auto state = by_word<OrderState>(value))
+            plan_.orders[key] = *state;
+        else
+            fail(l, l.said_at, l.end, say("“{}” is none of {}", value, all_words<OrderState>()));
     }
     static std::string all_words_of_kinds() {
-        std::string all = "cable, done, terminals";
+        std::string all = "cable, terminals";
+        for (const auto& word : record_words()) all += ", " + std::string(word);
         for (const auto* kind : line_kinds()) all += std::string(", ") + kind->word;
         return all;
     }

@@ -1,5 +1,6 @@
 #include "files/plan_text.h"
 #include "files/plan_text_ids.h"
+#include "line/amounts.h"
 #include "line/clauses.h"
 #include "line/line.h"
 
@@ -41,11 +42,20 @@ class TextWriter {
         for (const auto& l : plan_.cables) lead(l, &Plan::cables, "cable");
         gap();
         all(plan_.phases, &Plan::phases), all(plan_.own_steps, &Plan::own_steps);
-        all(plan_.own_readings, &Plan::own_readings);
+        all(plan_.own_readings, &Plan::own_readings), all(plan_.at_hand, &Plan::at_hand);
         if (only_) return out_.substr(0, out_.find_last_not_of('\n') + 2);
         gap();
         for (const auto& [key, when] : plan_.done)
             line("done", clause_text(key) + ", " + clause_text(when), {});
+        for (const auto& [key, what] : plan_.done_as)
+            line("was", clause_text(key) + ", " + clause_text(what), {});
+        for (const auto& [key, minutes] : plan_.took)
+            line("took", clause_text(key) + ", " + amount_text("minutes", minutes), {});
+        for (const auto& [date, minutes] : plan_.evenings)
+            line("evening", clause_text(date) + ", " + amount_text("minutes", minutes), {});
+        for (const auto& [item, state] : plan_.orders)
+            line("order", clause_text(item) + ", " + std::string(word_of(state)), {});
+        for (const auto& key : plan_.rather) line("rather", clause_text(key), {});
         for (const auto& [key, m] : plan_.measured)
             line("measured", clause_text(key) + ", " + thing_line(context_, m), {});
         for (const auto& entry : plan_.log) line("log", thing_line(context_, entry), {});

@@ -5,6 +5,7 @@
 #include <string_view>
 #include <utility>
 
+#include "parts/fixing.h"
 #include "parts/id.h"
 #include "units/quantity.h"
 
@@ -57,6 +58,7 @@ struct Load {
     // Of a motor: what stands between it and its supply.
     Ohm bridge{};        ///< both closed switches of its bridge together
     Volt bridge_drop{};  ///< of a bridge that takes so much whatever the current
+    Fixing fixing{};
     bool operator==(const Load&) const = default;
 };
 

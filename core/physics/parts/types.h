@@ -194,6 +194,7 @@ struct SwitchType {
     Celsius hottest{85};                               ///< that its terminals may be
     std::optional<JointEnd> ends;  ///< what the wire is joined at: lugs, screws, blades; absent: nothing said
     bool live_case = false;        ///< its case is one of its contacts
+    Millimetre cutout{}, behind{};  ///< of its panel, and that it wants free behind it; 0: not for a panel
     Gram mass{};
     double cost = 0;
     std::string source;
@@ -231,7 +232,7 @@ struct InlinePart {
     std::string source;
 };
 
-enum class FittingKind { grommet, gland, braid, tie, spacer };
+enum class FittingKind { grommet, gland, braid, tie, spacer, clamp, comb, cord, glue, boot };
 
 /// What closes round a lead or a bundle: in a wall, along a way that moves, or against what it lies on.
 struct FittingType {

@@ -14,8 +14,6 @@ namespace {
 
 constexpr double most_energy = 0.5, from_volts = 25, from_farad = 1000e-6;
 
-std::string micro(Farad c) { return format_number(raw(c) * 1e6) + " µF"; }
-
 }  // namespace
 
 Inrush inrush(Volt volts, Farad capacitance, Ohm loop) {
@@ -29,7 +27,7 @@ Inrush inrush(Volt volts, Farad capacitance, Ohm loop) {
     i.why.title = say("Plug-in spark");
     i.why.add(say("{} through {}: {} at the first instant.", format(volts), format(r), format(i.peak)));
     i.why.add(say("½ × {} × ({})² = {} J in the capacitors, and as much in the spark and the wires.",
-                  micro(capacitance), format(volts), format_number(raw(i.energy))));
+                  format(capacitance), format(volts), format_number(raw(i.energy))));
     i.why.add(i.wants_precharge
                   ? say("Above 0.5 J, or from 25 V with 1000 µF up: pre-charge through a resistor or use an "
                         "anti-spark plug.")
@@ -57,7 +55,7 @@ Precharge precharge(Volt volts, Farad capacitance, Second within) {
     p.why.add(say("{} ÷ {} = {} at the first instant, {}.", format(volts), format(p.resistor), format(p.peak),
                   format(p.first_instant)));
     p.why.add(say("5 × {} × {} = wait {}; then close the main switch.", format(p.resistor),
-                  micro(capacitance), format(p.wait)));
+                  format(capacitance), format(p.wait)));
     p.why.add(say("The resistor takes {} J in one pulse: choose a wire-wound one rated for it.",
                   format_number(raw(p.pulse))));
     p.why.source = say("RC charging; ½CV².");

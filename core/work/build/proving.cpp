@@ -312,7 +312,7 @@ void Prover::close() {
     auto& tie = add("close/tie", StepKind::close, say("Tie it down and close up"),
                     say("in the reverse of how it was opened"));
     tie.actions = {say("Tie the battery lead so that the tie, not the solder, takes the pull."),
-                   say("Ties every 10 cm, loops where a part comes out, nothing near what turns."),
+                   say("Loops where a part comes out, nothing near what turns; tug each lead once more."),
                    say("Put the lid on over nothing pinched; test once more before the trim goes back.")};
     tie.tools = {to_say("cable ties"), to_say("side cutters")};
     tie.minutes = 20;

@@ -6,7 +6,9 @@
 #include <map>
 #include <set>
 
+#include "beside/beside.h"
 #include "build/cable_steps.h"
+#include "build/hold_steps.h"
 #include "build/item_steps.h"
 #include "build/joint_words.h"
 #include "build/passive_steps.h"
@@ -64,6 +66,7 @@ struct Maker {
     void sleeve(size_t f);
     void join(size_t f, bool at_source);
     void cover_board(const Converter& c);
+    void under_before_over();
 };
 
 void Maker::prepare() {
@@ -130,8 +133,7 @@ void Maker::cut(size_t f) {
         say("Cut {} of {} {}{}.", pieces, wire_name(feed), said(feed.supply_colour),
             feed.ret == Return::own ? say(" and the same of {}", said(feed.return_colour)) : std::string()),
         say("Label both ends “{}”.", index.name(feed.to))};
-    if (feed.ret == Return::own && raw(route.length) > 0.2)
-        s.actions.push_back(say("Twist the pair, about a turn every 3 cm."));
+    if (is_twisted(feed, route.length)) s.actions.push_back(say("Twist the pair, about a turn every 3 cm."));
     s.tools = {to_say("cutters"), to_say("tape measure"), to_say("labels")};
     s.minutes = 3;
     s.after = {"prepare"};
@@ -266,6 +268,24 @@ void Maker::join(size_t f, bool at_source) {
     for (const auto& line : work.why.lines) s.why.lines.push_back(line);
 }
 
+/// What another place lies over is joined before anything there is.
+void Maker::under_before_over() {
+    std::map<Id, std::vector<size_t>> at;  // joints, by place
+    for (size_t i = 0; i < steps.size(); ++i)
+        if (const auto& joint = steps[i].joint; steps[i].kind == StepKind::join && joint) {
+            const auto& feed = plan.feeds[joint->feed];
+            at[place_of(plan, joint->at_source ? feed.from : feed.to)].push_back(i);
+        }
+    for (const auto& place : plan.places)
+        for (const auto* over = by_id(plan.places, place.under); over; over = by_id(plan.places, over->under))
+            for (const auto later : at[over->id])
+                for (const auto first : at[place.id]) {
+                    steps[later].after.push_back(steps[first].key);
+                    if (first == at[place.id].front())
+                        steps[later].why.add(say("After what lies beneath it, at {}.", place.name));
+                }
+}
+
 /// A bare board in a wide tube, glued shut at both ends.
 void Maker::cover_board(const Converter& c) {
     const auto tube = board_tube(plan, catalogue, c);
@@ -348,6 +368,7 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
         for (const bool source : {false, true})
             if (!in_pigtail(plan, catalogue, plan.feeds[f], source)) m.join(f, source);
     }
+    m.under_before_over();
     for (const auto& c : plan.converters) m.cover_board(c);
     for (auto& s : pigtail_steps(plan, catalogue)) m.steps.push_back(std::move(s));
     for (auto& s : cable_steps(plan, catalogue)) m.steps.push_back(std::move(s));
@@ -358,7 +379,15 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
     }
     for (const auto& step : m.steps)
         if (step.kind == StepKind::join) joints.push_back(step.key);
+    for (auto& s : panel_steps(plan, catalogue)) m.steps.push_back(std::move(s));
+    const auto proving = m.steps.size();
     for (auto& s : proving_steps(plan, catalogue, figures, joints)) m.steps.push_back(std::move(s));
+    std::vector<std::string> fixed;  // before the lid
+    for (auto& s : stick_steps(plan, joints)) fixed.push_back(s.key), m.steps.push_back(std::move(s));
+    for (auto& s : hold_steps(plan, figures)) fixed.push_back(s.key), m.steps.push_back(std::move(s));
+    for (size_t i = proving; i < m.steps.size(); ++i)
+        if (m.steps[i].key == "close/tie")
+            m.steps[i].after.insert(m.steps[i].after.end(), fixed.begin(), fixed.end());
     for (const auto& own : plan.own_steps) {
         auto& s = m.add("own/" + own.id, StepKind::prepare, own.title, say("of your own"));
         s.actions = own.actions.empty() ? std::vector<std::string>{own.title} : own.actions;

@@ -3,11 +3,16 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <cmath>
 
 #include "enum_words.h"
+#include "harness/fittings.h"
+#include "holds/holds.h"
 #include "joint/covers.h"
+#include "joint/crimp.h"
 #include "joint/joint.h"
 #include "joint/pigtail.h"
+#include "panel/panel.h"
 #include "plan/on_way.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -26,6 +31,25 @@ bool passes(const LaidThing& item, const LaidThing& opening) {
     return raw(opening.across) <= 0 || raw(item.across) <= 0 || item.across <= opening.across;
 }
 
+/// It is slid on along the lead.
+bool slides(LaidKind kind) {
+    return kind == LaidKind::tube || kind == LaidKind::braid || kind == LaidKind::slid ||
+           kind == LaidKind::boot;
+}
+
+/// It covers an end, and is on before that is made.
+bool covers_end(const LaidThing& t) { return t.what == LaidKind::tube || t.what == LaidKind::boot; }
+
+/// What is slid that far goes over that item.
+bool goes_over(const LaidThing& slid, const LaidThing& item) {
+    return raw(slid.across) <= 0 || raw(item.across) <= 0 || item.across < slid.across;
+}
+
+/// A nut, a ring or a seal of an item that is seated in a wall.
+bool belongs_to(const LaidThing& slid, const LaidThing& item) {
+    return slid.what == LaidKind::slid && item.what == LaidKind::item && slid.about == item.about;
+}
+
 /// True where `first` has to be on, or through, before `then`.
 bool before(const LaidThing& first, const LaidThing& then, bool pulled_by_load) {
     const double a = from_fixed(first, pulled_by_load), b = from_fixed(then, pulled_by_load);
@@ -33,16 +57,17 @@ bool before(const LaidThing& first, const LaidThing& then, bool pulled_by_load) 
     // Openings in the order in which the pulled end meets them.
     if (first_opens && then_opens) return a < b;
     // What covers a joint is on before the joint is made.
-    if (first.what == LaidKind::tube && then.what == LaidKind::end && first.source_side == then.source_side)
-        return true;
+    if (covers_end(first) && then.what == LaidKind::end && first.source_side == then.source_side) return true;
+    if (belongs_to(first, then)) return true;
     // The pulled end is made last of all.
     if (pulled_end(then, pulled_by_load)) return !pulled_end(first, pulled_by_load);
     if (pulled_end(first, pulled_by_load)) return false;
-    const bool slides = first.what == LaidKind::tube || first.what == LaidKind::braid;
     // What is slid on and lies before an opening is on before the end goes through it …
-    if (slides && then_opens) return a <= b;
+    if (slides(first.what) && then_opens) return a <= b;
     // … and what lies behind it comes after.
-    if (first_opens && (then.what == LaidKind::tube || then.what == LaidKind::braid)) return a < b;
+    if (first_opens && slides(then.what)) return a < b;
+    // What does not go over an item further out is on before that is.
+    if (first.what == LaidKind::slid && then.what == LaidKind::item) return a <= b && !goes_over(first, then);
     // So do items that do not pass it.
     if (first_opens && then.what == LaidKind::item) return a < b && !passes(then, first);
     return false;
@@ -54,6 +79,8 @@ int turn(const LaidThing& t) {
         case LaidKind::label:
             return 0;
         case LaidKind::tube:
+        case LaidKind::boot:
+        case LaidKind::slid:
             return 1;
         case LaidKind::item:
             return 2;
@@ -64,6 +91,7 @@ int turn(const LaidThing& t) {
         case LaidKind::opening:
             return 5;
         case LaidKind::hazard:
+        case LaidKind::hold:
             return 6;
     }
     return 7;
@@ -102,6 +130,7 @@ struct Layer {
                               source ? Metre(std::min(0.06, raw(route.cut) / 4))
                                      : route.cut - Metre(std::min(0.06, raw(route.cut) / 4)));
             label.source_side = source;
+            boot(source, kind);
             if (!kind || !kind->tube || !tube_school(plan.practices.insulation) ||
                 in_pigtail(plan, catalogue, feed, source))
                 continue;
@@ -116,13 +145,72 @@ struct Layer {
             tube.across = work->tube ? work->tube->expanded : Millimetre(0);
         }
     }
+    /// Over a stud that stays live a rubber boot, on before its ring is.
+    void boot(bool source, const JointKind* kind) {
+        const auto& part = source ? feed.from : feed.to;
+        if (!kind || kind->end != JointEnd::stud || !by_id(plan.sources, part)) return;
+        const auto* fitting =
+            suiting_fitting(catalogue, FittingKind::boot, stud_at(plan, feed, source, false));
+        const Metre off(std::min(0.03, raw(route.cut) / 6));
+        auto& t =
+            add(LaidKind::boot, fitting ? fitting->name : say("rubber boot"), source ? off : route.cut - off);
+        t.source_side = source, t.about = part;
+    }
     void items() {
         for (const auto& item : figures.harness.wiring.items_of(f)) {
             const auto& device = feed.devices[item.device];
-            auto& t = add(LaidKind::item, item_name(device), std::min(item.at, route.cut));
-            t.about = device.id;
-            t.across = raw(item.values.opened) > 0 ? item.values.opened : item.values.passes;
+            const auto at = std::min(item.at, route.cut);
+            {
+                auto& t = add(LaidKind::item, item_name(device), at);
+                t.about = device.id;
+                t.across = raw(item.values.opened) > 0 ? item.values.opened : item.values.passes;
+            }
+            if (device.panel.empty()) continue;
+            auto& nut = add(LaidKind::slid, say("nut of the {}", item_name(device)), at);
+            nut.about = device.id;
+            nut.across = panel_fit(catalogue, device).cutout;
         }
+    }
+    /// A gland's dome nut and seal outside of its wall, its lock nut inside.
+    void gland_parts(const Opening& opening, Metre at, bool source_inside) {
+        for (const bool outside : {true, false}) {
+            const Metre off((outside == source_inside ? 1 : -1) * std::min(0.005, raw(route.cut) / 20));
+            const Metre there(std::clamp(raw(at + off), 0.0, raw(route.cut)));
+            auto& t = add(LaidKind::slid,
+                          outside ? say("dome nut and seal of the {}", opening_name(plan, opening))
+                                  : say("lock nut of the {}", opening_name(plan, opening)),
+                          there);
+            t.about = opening.id, t.across = opening.bore;
+        }
+    }
+    /// The place is in that body, or in one inside of it.
+    bool inside(const Id& place, const Id& body) const {
+        const auto* at = by_id(plan.places, place);
+        for (const auto* b = at ? by_id(plan.bodies, at->body) : nullptr; b; b = by_id(plan.bodies, b->in))
+            if (b->id == body) return true;
+        return false;
+    }
+    /// The holds of its ways, by their distance on the wire.
+    void held() {
+        double along = 0;
+        Id here = place_of(plan, feed.from);
+        for (const auto w : route.ways) {
+            const auto& way = plan.ways[w];
+            const bool forward = way.from == here;
+            for (const auto& h : holds_on_way(plan, figures.harness, w).holds)
+                out.holds.push_back(
+                    {LaidKind::hold,
+                     h.why == HoldFor::there ? say("clip") : said(hold_word(plan.practices.hold)),
+                     on_wire(along + (forward ? raw(h.at) : raw(way.length - h.at))),
+                     {},
+                     {},
+                     way.id,
+                     true});
+            along += raw(way.length);
+            here = forward ? way.to : way.from;
+        }
+        std::sort(out.holds.begin(), out.holds.end(),
+                  [](const auto& a, const auto& b) { return a.at < b.at; });
     }
     std::string item_name(const Device& d) const {
         if (!d.name.empty()) return d.kind == DeviceKind::power_switch ? d.name + " switch" : d.name;
@@ -141,10 +229,15 @@ struct Layer {
                     met.at ? std::clamp(raw(*met.at), 0.0, raw(way.length)) : raw(way.length) / 2;
                 const auto at = on_wire(along + (forward ? said : raw(way.length) - said));
                 const auto* opening = by_id(plan.openings, met.opening);
-                auto& t = add(opening ? LaidKind::opening : LaidKind::hazard,
-                              opening ? opening_name(plan, *opening) : on_way_words(met), at);
-                t.about = opening ? opening->id : way.id;
-                if (opening) t.across = opening->bore;
+                {
+                    auto& t = add(opening ? LaidKind::opening : LaidKind::hazard,
+                                  opening ? opening_name(plan, *opening) : on_way_words(met), at);
+                    t.about = opening ? opening->id : way.id;
+                    t.way = static_cast<int>(w), t.on_it = i;
+                    if (opening) t.across = opening->bore;
+                }
+                if (opening && opening->kind == OpeningKind::gland)
+                    gland_parts(*opening, at, inside(here, opening->body));
                 if (role_of(met.kind).moves) {
                     auto& braid = add(LaidKind::braid, "braid", at);
                     braid.about = way.id, braid.length = Metre(0.12);
@@ -172,12 +265,15 @@ struct Layer {
                 return say("Make the {}.", t.name);
             case LaidKind::braid:
                 return say("Slide on the braid, to {} from {}.", format(t.at), name_of(plan, feed.from));
-            case LaidKind::opening: {
-                const auto* opening = by_id(plan.openings, t.about);
-                const bool gland = opening && opening->kind == OpeningKind::gland;
-                return gland ? say("Nut and seal on, then through the {}.", t.name)
-                             : say("Through the {}.", t.name);
-            }
+            case LaidKind::opening:
+                return say("Through the {}.", t.name);
+            case LaidKind::boot:
+                return say("Slide on the {}, for the end at {}.", t.name,
+                           name_of(plan, t.source_side ? feed.from : feed.to));
+            case LaidKind::slid:
+                return say("Slide on the {}, to {} from {}.", t.name, format(t.at), name_of(plan, feed.from));
+            case LaidKind::hold:
+                break;
             case LaidKind::hazard:
                 return say("Past the {}, at {}.", t.name, format(t.at));
         }
@@ -185,7 +281,7 @@ struct Layer {
     }
     LaidStraight lay() {
         out.cut = route.cut;
-        ends(), items(), ways();
+        ends(), items(), ways(), held();
         std::stable_sort(out.things.begin(), out.things.end(),
                          [](const auto& a, const auto& b) { return a.at < b.at; });
         const auto by_load = items_to_wait(out.things, true), by_source = items_to_wait(out.things, false);
@@ -209,6 +305,35 @@ struct Layer {
 
 LaidStraight lay_straight(const Plan& plan, const Catalogue& catalogue, const Figures& figures, size_t feed) {
     return Layer{plan, catalogue, figures, feed}.lay();
+}
+
+Plan move_on_lead(Plan plan, const Figures& figures, size_t feed, const LaidThing& thing, Metre at) {
+    const auto& route = figures.harness.routes[feed];
+    auto& lead = plan.feeds[feed];
+    at = std::clamp(at, Metre(0), route.cut);
+    if (thing.what == LaidKind::item) {
+        if (auto* item = by_id(lead.devices, thing.about)) item->at = Metre(std::round(raw(at) * 100) / 100);
+        return plan;
+    }
+    if (thing.way < 0) return plan;
+    // Back from the wire to its share of the path, less the ways before.
+    const double wire = raw(route.cut - route.end_from - route.end_to);
+    double path = 0, before = 0;
+    Id here = place_of(plan, lead.from);
+    bool forward = true, passed = false;
+    for (const auto w : route.ways) {
+        const auto& way = plan.ways[w];
+        path += raw(way.length);
+        passed = passed || static_cast<int>(w) == thing.way;
+        if (static_cast<int>(w) == thing.way) forward = way.from == here;
+        if (!passed) before += raw(way.length);
+        here = way.from == here ? way.to : way.from;
+    }
+    auto& way = plan.ways[static_cast<size_t>(thing.way)];
+    if (wire <= 0 || thing.on_it >= way.on_it.size()) return plan;
+    const double along = std::clamp(raw(at - route.end_from) / wire * path - before, 0.0, raw(way.length));
+    way.on_it[thing.on_it].at = Metre(std::round((forward ? along : raw(way.length) - along) * 100) / 100);
+    return plan;
 }
 
 std::vector<size_t> order_on(const std::vector<LaidThing>& things, bool pulled_by_load) {
@@ -245,7 +370,11 @@ std::string why_not_so(const std::vector<LaidThing>& things, const std::vector<s
         for (size_t j = 0; j < things.size(); ++j) {
             const auto& o = things[j];
             const double other = from_fixed(o, pulled_by_load);
-            const bool slid = t.what == LaidKind::tube || t.what == LaidKind::braid;
+            const bool slid = slides(t.what);
+            if (t.what == LaidKind::slid && o.what == LaidKind::item && there[j] && here <= other &&
+                !goes_over(t, o))
+                return t.name + say(" can no longer be slid past ") + o.name;
+            if (belongs_to(o, t) && !there[j]) return o.name + say(" is forgotten");
             if (slid && o.what == LaidKind::opening && there[j] && here <= other)
                 return t.name + say(" can no longer be slid past ") + o.name;
             if (slid && o.what == LaidKind::opening && !there[j] && here > other)
@@ -255,8 +384,7 @@ std::string why_not_so(const std::vector<LaidThing>& things, const std::vector<s
             if (t.what == LaidKind::opening && o.what == LaidKind::item && there[j] && other > here &&
                 !passes(o, t))
                 return o.name + say(" does not pass ") + t.name;
-            if (t.what == LaidKind::end && o.what == LaidKind::tube && o.source_side == t.source_side &&
-                !there[j])
+            if (t.what == LaidKind::end && covers_end(o) && o.source_side == t.source_side && !there[j])
                 return o.name + say(" is forgotten");
             if (pulled_end(o, pulled_by_load) && there[j]) return t.name + say(" comes after the last end");
         }

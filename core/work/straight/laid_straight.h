@@ -5,7 +5,9 @@
 
 namespace sangre {
 
-enum class LaidKind { end, tube, item, opening, hazard, braid, label };
+/// `slid`: a nut, a seal, a ring that is slid on and stays there; `boot`: what covers an end and waits beside
+/// it; `hold`: where it is tied, which is no part of the order.
+enum class LaidKind { end, tube, boot, slid, item, opening, hazard, braid, label, hold };
 
 /// Something on a lead, by its distance from the end at the source, along the wire as it is cut.
 struct LaidThing {
@@ -16,6 +18,8 @@ struct LaidThing {
     Millimetre across{};      ///< of what has to pass, or of what it passes through; 0: not known
     Id about;                 ///< the opening, the item or the way
     bool source_side = true;  ///< of an end, a tube or a label: which end it belongs to
+    int way = -1;             ///< of what lies on a way: which, and which thing on it; −1: none
+    size_t on_it = 0;
 };
 
 /// What the hands put on or through, one after the other.
@@ -27,6 +31,7 @@ struct GoesOn {
 struct LaidStraight {
     Metre cut{};
     std::vector<LaidThing> things;  ///< from the source on
+    std::vector<LaidThing> holds;   ///< where it is held along its ways, from the source on
     bool pulled_by_load = true;     ///< the end that stays unfitted until all is threaded
     std::vector<GoesOn> order;
     Why why;
@@ -35,11 +40,16 @@ struct LaidStraight {
 /// Of a feed, by index.
 LaidStraight lay_straight(const Plan& plan, const Catalogue& catalogue, const Figures& figures, size_t feed);
 
+/// The plan with a thing of a feed at another distance from its source: an item in its lead, or what lies on
+/// a way at its distance there, held to the way. Unchanged for what has no place of its own.
+Plan move_on_lead(Plan plan, const Figures& figures, size_t feed, const LaidThing& thing, Metre at);
+
 /// The order in which these go on, where the end at the load, or at the source, is the one pulled through;
 /// indices of `things`.
 std::vector<size_t> order_on(const std::vector<LaidThing>& things, bool pulled_by_load);
 /// What is wrong with an order, in words; empty where it can be done. Each thing has to be in it once: tubes
-/// before the joint that they cover, openings one after the other from the end that stays, what lies between
+/// and boots before the joint that they cover, what is slid on before what it does not pass over and before
+/// the item that it belongs to, openings one after the other from the end that stays, what lies between
 /// two of them in its turn, nothing through an opening that does not pass it, the pulled end last.
 std::string why_not_so(const std::vector<LaidThing>& things, const std::vector<size_t>& order,
                        bool pulled_by_load);

@@ -1,0 +1,95 @@
+#include "shell/papers.h"
+
+#include <QFileInfo>
+#include <QImage>
+#include <QObject>
+#include <QPainter>
+
+#include "diagram/drill_template.h"
+#include "diagram/labels.h"
+#include "diagram/lead_sheets.h"
+#include "diagram/machine_sheets.h"
+#include "files/diagram_svg.h"
+#include "files/safe_write.h"
+#include "files/sheets_pdf.h"
+#include "widgets/words.h"
+#include "wiring/shapes.h"
+
+namespace sangre::app {
+namespace {
+
+constexpr double dots_per_mm = 8;  // of a picture
+
+QString written(const std::string& content, const QString& file) {
+    const auto done = write_whole(content, file.toStdString());
+    return done ? QString() : words_of(done.error());
+}
+
+}  // namespace
+
+std::vector<Paper> papers() {
+    const auto unwired = QObject::tr("Nothing is wired yet.");
+    return {{QObject::tr("Wiring diagram"), QStringLiteral("wiring diagram.pdf"),
+             [](const Plan& p, const Catalogue& c, const Study& s) {
+                 return draw_diagram(p, c, s.harness).sheets;
+             },
+             unwired},
+            {QObject::tr("Machine plan"), QStringLiteral("machine plan.pdf"),
+             [](const Plan& p, const Catalogue&, const Study& s) { return machine_sheets(p, s); },
+             QObject::tr("No places are known yet.")},
+            {QObject::tr("Openings in section"), QStringLiteral("openings.pdf"),
+             [](const Plan& p, const Catalogue& c, const Study& s) { return section_sheets(p, c, s); },
+             QObject::tr("Nothing goes through an opening."), true},
+            {QObject::tr("Drilling template"), QStringLiteral("drilling template.pdf"),
+             [](const Plan& p, const Catalogue& c, const Study& s) {
+                 return drill_sheets(drill_holes(p, c, s.harness));
+             },
+             QObject::tr("There is nothing to drill: no opening's width is known."), true},
+            {QObject::tr("Cutting cards"), QStringLiteral("cutting cards.pdf"),
+             [](const Plan& p, const Catalogue& c, const Study& s) { return lead_sheets(p, c, s); }, unwired},
+            {QObject::tr("Labels"), QStringLiteral("labels.pdf"),
+             [](const Plan& p, const Catalogue&, const Study& s) {
+                 return label_sheets(wire_labels(p, s.harness));
+             },
+             unwired}};
+}
+
+QString write_sheets(const std::vector<DiagramSheet>& sheets, const QString& title, const QString& file) {
+    const QFileInfo info(file);
+    const auto kind = info.suffix().toLower();
+    if (kind == "pdf") {
+        const auto pdf = sheets_to_pdf(sheets, title.toStdString(), data_directory());
+        return pdf ? written(*pdf, file) : words_of(pdf.error());
+    }
+    if (kind != "svg" && kind != "png")
+        return QObject::tr("%1: a drawing ends in .svg, .pdf or .png").arg(file);
+    for (size_t i = 0; i < sheets.size(); ++i) {
+        const auto& sheet = sheets[i];
+        const auto name = sheets.size() == 1 ? file
+                                             : QStringLiteral("%1/%2-%3.%4")
+                                                   .arg(info.path(), info.completeBaseName())
+                                                   .arg(i + 1)
+                                                   .arg(kind);
+        if (kind == "svg") {
+            if (const auto wrong = written(diagram_to_svg(sheet), name); !wrong.isEmpty()) return wrong;
+            continue;
+        }
+        QImage image(QSizeF(sheet.width * dots_per_mm, sheet.height * dots_per_mm).toSize(),
+                     QImage::Format_RGB32);
+        image.fill(Qt::white);
+        QPainter p(&image);
+        p.setRenderHint(QPainter::Antialiasing);
+        p.scale(dots_per_mm * sheet.scale, dots_per_mm * sheet.scale);
+        draw_shapes(p, sheet.shapes, true);
+        p.end();
+        if (!image.save(name)) return QObject::tr("%1 cannot be written").arg(name);
+    }
+    return {};
+}
+
+QString write_paper(const Document& document, const Paper& paper, const QString& file) {
+    const auto sheets = paper.sheets(document.plan(), document.catalogue(), document.study());
+    return sheets.empty() ? paper.nothing : write_sheets(sheets, words_of(document.plan().name), file);
+}
+
+}  // namespace sangre::app

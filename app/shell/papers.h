@@ -1,0 +1,25 @@
+#pragma once
+// What a plan gives on paper, and how it gets there.
+#include <QString>
+
+#include "diagram/diagram.h"
+#include "shell/document.h"
+
+namespace sangre::app {
+
+struct Paper {
+    QString title;  ///< "Labels"
+    QString file;   ///< that is offered for it
+    std::vector<DiagramSheet> (*sheets)(const Plan&, const Catalogue&, const Study&);
+    QString nothing;        ///< said where there are no sheets
+    bool to_scale = false;  ///< it is to be printed at 100 %
+};
+
+/// All of them, in the order of the work.
+std::vector<Paper> papers();
+
+/// Into a .pdf of all sheets, or an .svg or .png for each; what went wrong, or nothing.
+QString write_sheets(const std::vector<DiagramSheet>& sheets, const QString& title, const QString& file);
+QString write_paper(const Document& document, const Paper& paper, const QString& file);
+
+}  // namespace sangre::app

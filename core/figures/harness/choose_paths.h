@@ -1,0 +1,28 @@
+#pragma once
+// Which way every lead goes: the least long one past as little harm as there is, through openings that it
+// fits through, and not beside what disturbs it.
+#include <string>
+#include <vector>
+
+#include "catalogue/catalogue.h"
+#include "harness/paths.h"
+
+namespace sangre {
+
+struct ChosenPath {
+    Path path;
+    bool pinned = false;     ///< by the ways that were said
+    std::string went_round;  ///< what a shorter path meets, and this does not; empty: this is the shortest
+};
+
+/// What a way counts as to a lead: its length, longer past what harms it, closed where an opening on it is
+/// narrower than the thickest wire of the lead.
+WayCost cost_for(const Plan& plan, const Catalogue& catalogue, const Lead& lead);
+
+/// By lead, the feeds first. Each goes its own least costly path; then what is disturbed keeps off ways that
+/// something noisy without a twist runs along, where that costs no more than half as much again; then leads
+/// go round openings that are too full, those first that lose least by it: exactly least where six or fewer
+/// could go round, else one after the other. Pinned leads stay.
+std::vector<ChosenPath> choose_paths(const Plan& plan, const Catalogue& catalogue);
+
+}  // namespace sangre

@@ -1,0 +1,52 @@
+#include "harness/room.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+namespace sangre {
+namespace {
+
+constexpr size_t most_more = 99;
+
+bool fits(std::vector<double> radii, size_t more, double radius, double bore) {
+    radii.insert(radii.end(), more, radius);
+    double area = 0;
+    for (const double r : radii) area += 4 * r * r;
+    if (area > bore * bore) return false;
+    return radii.empty() || 2 * enclosing_radius(pack_circles(radii)) <= bore;
+}
+
+}  // namespace
+
+std::optional<RoomLeft> room_left(const Opening& opening, const HoleFill& fill) {
+    const double bore = raw(opening.bore);
+    if (bore <= 0) return {};
+    RoomLeft left;
+    std::vector<double> radii;
+    std::map<double, size_t> kinds;
+    for (const auto& w : fill.wires) radii.push_back(w.radius), ++kinds[w.radius];
+    if (!fill.fits) return left;
+    double low = 0, high = bore / 2;
+    if (radii.empty()) low = high;
+    while (high - low > 0.025) {
+        const double mid = (low + high) / 2;
+        (fits(radii, 1, mid, bore) ? low : high) = mid;
+    }
+    left.one = Millimetre(std::floor(2 * low * 10 + 1e-9) / 10);
+    if (kinds.empty()) return left;
+    const auto usual = std::max_element(kinds.begin(), kinds.end(),
+                                        [](const auto& a, const auto& b) { return a.second < b.second; });
+    left.alike = Millimetre(2 * usual->first);
+    // The least number that no longer fits, sought by halves.
+    size_t yes = 0, no = static_cast<size_t>(bore * bore / (4 * usual->first * usual->first)) + 1;
+    no = std::min(no, most_more + 1);
+    while (no - yes > 1) {
+        const auto mid = (yes + no) / 2;
+        (fits(radii, mid, usual->first, bore) ? yes : no) = mid;
+    }
+    left.more_alike = yes;
+    return left;
+}
+
+}  // namespace sangre

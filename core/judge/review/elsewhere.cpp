@@ -1,0 +1,41 @@
+// Where else a hub or a module could stand, and a module that heats its own box.
+#include "elsewhere/elsewhere.h"
+
+#include <algorithm>
+
+#include "review/review.h"
+#include "units/format.h"
+#include "words/say.h"
+
+namespace sangre {
+namespace {
+
+void stands_badly(const Context& c, std::vector<Finding>& out) {
+    for (const auto& e : better_places(c.plan, c.catalogue)) {
+        Finding f{
+            Severity::note,
+            {},
+            {e.part},
+            say("{} at {} instead of {} takes {} less wire.", c.index().name(e.part),
+                name_of(c.plan, e.place), name_of(c.plan, place_of(c.plan, e.part)), format(e.now - e.then)),
+            {},
+            {}};
+        f.why.add(
+            say("All leads that end at it, by the measured ways, in the wires that they have: {} of {} now, "
+                "{} of {} there.",
+                format(e.wire_now), format(e.now), format(e.wire_then), format(e.then)));
+        f.why.add(say("Shorter leads lose less, too; whether it fits there, and stays cool, you see."));
+        f.fixes.push_back(
+            {say("Move it to {}", name_of(c.plan, e.place)),
+             [part = e.part, place = e.place](const Plan& p) { return set_part_place(p, part, place); }});
+        out.push_back(std::move(f));
+    }
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::elsewhere{
+    {"part-elsewhere", to_say("Hubs and modules stand where least wire leads to them"), stands_badly},
+};
+
+}  // namespace sangre

@@ -1,0 +1,10 @@
+#pragma once
+// What inks are on white paper.
+#include "diagram/diagram.h"
+
+namespace sangre {
+
+/// "#231F1C"; that of "ink" for one that is not known. Empty for an empty ink, which draws nothing.
+std::string paper_colour(const Ink& ink);
+
+}  // namespace sangre

@@ -1,0 +1,155 @@
+#include "build/hold_steps.h"
+
+#include <algorithm>
+
+#include "enum_words.h"
+#include "harness/fittings.h"
+#include "item/item.h"
+#include "panel/panel.h"
+#include "units/format.h"
+#include "words/say.h"
+
+namespace sangre {
+namespace {
+
+std::string hold_reason(const Plan& plan, const Way& way, const Hold& hold) {
+    const auto near = name_of(plan, raw(hold.at) < raw(way.length) / 2 ? way.from : way.to);
+    switch (hold.why) {
+        case HoldFor::end:
+            return say("before the joints at {}", near);
+        case HoldFor::pull:
+            return say("a second one at {}: it takes the pull, not the solder", near);
+        case HoldFor::moving:
+            return say("beside what moves");
+        case HoldFor::opening:
+            return say("before the opening, which holds nothing itself");
+        case HoldFor::spacing:
+            return say("so that it does not swing");
+        case HoldFor::there:
+            return say("in the clip that is there");
+    }
+    return {};
+}
+
+void tell_school(Step& s, HoldSchool school) {
+    switch (school) {
+        case HoldSchool::tie:
+            s.actions.push_back(
+                say("Tails cut flush with cutters: a slanted end cuts whoever reaches in next."));
+            s.tools = {to_say("cable ties"), to_say("side cutters")};
+            break;
+        case HoldSchool::clamp:
+            s.actions.push_back(say("Rubber all round the leads, the screw through a locking washer."));
+            s.tools = {to_say("screwdriver")};
+            break;
+        case HoldSchool::knot:
+            s.actions.push_back(
+                say("A clove hitch round the bundle, a reef knot over it, ends cut to 5 mm."));
+            s.tools = {to_say("scissors")};
+            break;
+        case HoldSchool::glue:
+            s.actions.push_back(
+                say("Clean and dry below it, or it comes off in one piece; hands off until it has set."));
+            s.tools = {to_say("hot glue gun")};
+            s.caution = say("Molten glue sticks and burns.");
+            s.wait_minutes = 1;
+            break;
+        case HoldSchool::comb:
+            s.actions.push_back(
+                say("Leads side by side in their slots, none crossing; a tie over each second comb."));
+            s.tools = {to_say("screwdriver")};
+            break;
+    }
+}
+
+}  // namespace
+
+std::vector<Step> hold_steps(const Plan& plan, const Figures& figures) {
+    std::vector<Step> steps;
+    for (const auto& on : holds_on_ways(plan, figures.harness)) {
+        const auto& way = plan.ways[on.way];
+        const auto wanted = std::count_if(on.holds.begin(), on.holds.end(),
+                                          [](const auto& h) { return h.why != HoldFor::there; });
+        if (wanted == 0) continue;
+        auto& s = add_step(steps, "hold/" + way.id, StepKind::close,
+                           say("Hold the leads: ") + name_of(plan, way.id),
+                           say("{} × {}, no more than {} between", wanted,
+                               said(hold_word(plan.practices.hold)), format(on.apart)));
+        s.about = way.id;
+        for (const auto& h : on.holds)
+            s.actions.push_back(
+                say("At {} from {}: {}.", format(h.at), name_of(plan, way.from), hold_reason(plan, way, h)));
+        tell_school(s, plan.practices.hold);
+        s.minutes = 1 + static_cast<double>(wanted);
+        s.after = {"live/direct"};
+        s.why.add(say("After it is proven: a tied harness is not opened gladly."));
+        s.why.add(say("Before the lid: what is held behind it cannot be reached any more."));
+        s.why.add(say("The bundle weighs {} a metre; a machine that {} lets {} lie free.",
+                      format(Gram(on.gram_per_m)),
+                      plan.shaking == Shaking::still   ? say("stands")
+                      : plan.shaking == Shaking::moves ? say("moves")
+                                                       : say("is shaken hard"),
+                      format(on.apart)));
+    }
+    return steps;
+}
+
+std::vector<Step> stick_steps(const Plan& plan, const std::vector<std::string>& joints) {
+    std::vector<Step> steps;
+    const auto add = [&](const auto& part) {
+        if (!part.fixing.stuck) return;
+        auto& s = add_step(steps, "stick/" + part.id, StepKind::fit, say("Stick down {}", part.name),
+                           say("everything that plugs into it is in already"));
+        s.about = part.id;
+        s.actions = {say("Both faces clean and dry, wiped with alcohol."),
+                     say("Every plug of it in and tugged: beneath it nothing is reached any more."),
+                     say("Press for half a minute; it holds in full after a day.")};
+        s.tools = {to_say("mounting tape"), to_say("alcohol")};
+        s.minutes = 4, s.wait_minutes = 20;
+        s.after = {"prepare", "test/shorts"};
+        for (const auto* leads : {&plan.feeds, &plan.cables})
+            for (const auto& lead : *leads)
+                if (lead.from == part.id || lead.to == part.id)
+                    for (const auto& key : joints)
+                        if (key.starts_with("join/" + lead.id + "/") || key == "cable/" + lead.id)
+                            s.after.push_back(key);
+        s.why.add(say("After its leads are joined and measured: what is stuck is torn off to be mended."));
+    };
+    for (const auto& c : plan.converters) add(c);
+    for (const auto& l : plan.loads) add(l);
+    for (const auto& p : plan.passives) add(p);
+    return steps;
+}
+
+std::vector<Step> panel_steps(const Plan& plan, const Catalogue& catalogue) {
+    std::vector<Step> steps;
+    for (const auto& lead : plan.feeds)
+        for (const auto& d : lead.devices) {
+            if (d.panel.empty()) continue;
+            const auto fit = panel_fit(catalogue, d);
+            const auto name = item_name(catalogue, d);
+            auto& s = add_step(steps, "seat/" + d.id, StepKind::fit,
+                               say("Seat {} in {}", d.name.empty() ? name : d.name, name_of(plan, d.panel)),
+                               raw(fit.cutout) > 0 ? say("in an opening of {}", format(fit.cutout)) : name);
+            s.about = d.id;
+            if (raw(fit.cutout) > 0) {
+                s.actions.push_back(
+                    say("Measure its thread first; mark, punch, drill {}.", format(fit.cutout)));
+                s.actions.push_back(say("Deburr both faces: what passes here is soft."));
+                s.tools = {to_say("drill"), to_say("step drill"), to_say("file or scraper")};
+                s.caution = say("Glasses on; nothing electric is near where chips fall.");
+            }
+            s.actions.push_back(say(
+                "Ring on, from the front into the wall, nut from behind; hand-tight and a quarter turn."));
+            if (raw(fit.behind) > 0)
+                s.actions.push_back(
+                    say("It wants {} free behind the wall, its wires bent included.", format(fit.behind)));
+            s.tools.push_back(to_say("spanner"));
+            s.minutes = raw(fit.cutout) > 0 ? 12 : 5;
+            s.after = {"prepare"};
+            s.why.add(say("Before its wires are on: its nut goes over them only while their ends are bare."));
+        }
+    return steps;
+}
+
+}  // namespace sangre

@@ -1,0 +1,122 @@
+// What leads do to one another: the formulas against figures worked out by hand, and what follows.
+#include "beside/beside.h"
+#include "fixtures.h"
+#include "plan/edits.h"
+
+using namespace sangre;
+using test::parts;
+
+namespace {
+
+/// The demo with a sensor's cable of a metre beside the lead of a motor.
+Plan with_sensor(double motor_amps) {
+    auto plan = test::demo();
+    auto& cable = *find_lead(plan, "cable-drive-left");
+    cable.signal = SignalKind::sensor;
+    for (auto& core : cable.cores) core.twist = 0;
+    auto& drive = *by_id(plan.loads, Id("load-drive-left"));
+    drive.peak = Ampere(motor_amps), drive.typical = Ampere(motor_amps / 2);
+    return plan;
+}
+
+}  // namespace
+
+class TestBeside : public QObject {
+    Q_OBJECT
+
+  private slots:
+    void mutual_inductance_is_the_book_s() {
+        // D13 = D24 = 5 mm, D14 = 7 mm, D23 = 3 mm: 0.2 µH/m · ln(25/21).
+        CLOSE(mutual_inductance(Metre(2e-3), Metre(2e-3), Metre(3e-3)), 2e-7 * std::log(25.0 / 21), 1e-9);
+        // Ten times as far apart is less than a fiftieth.
+        const double near = mutual_inductance(Metre(2e-3), Metre(2e-3), Metre(3e-3)),
+                     far = mutual_inductance(Metre(2e-3), Metre(2e-3), Metre(30e-3));
+        QVERIFY(far < near / 25 && far > 0);
+        // Which of the two is called the first does not matter.
+        CLOSE(mutual_inductance(Metre(1e-3), Metre(4e-3), Metre(3e-3)),
+              mutual_inductance(Metre(4e-3), Metre(1e-3), Metre(3e-3)), 1e-12);
+    }
+    void a_pair_by_itself_is_the_book_s() {
+        // 2 mm apart, 1 mm thick: 0.4 µH/m · arccosh 2 = 0.527 µH/m.
+        CLOSE(pair_inductance(Metre(2e-3), Metre(1e-3)), 0.5268e-6, 1e-3);
+        QVERIFY(std::isfinite(pair_inductance(Metre(1e-3), Metre(1e-3))));
+    }
+    void fields_fall_with_the_square_of_a_pair_s_distance() {
+        CLOSE(field_of_one(Ampere(10), Metre(0.1)), 20e-6, 1e-9);
+        CLOSE(field_of_pair(Ampere(10), Metre(2e-3), Metre(0.1)), 0.4e-6, 1e-9);
+        CLOSE(field_of_pair(Ampere(10), Metre(2e-3), Metre(0.2)), 0.1e-6, 1e-9);
+    }
+    void what_couples_is_inductance_length_and_ripple() {
+        const auto plan = with_sensor(30);
+        const auto s = test::studied(plan);
+        const auto all = beside_one_another(plan, s.solver->index(), s.harness);
+        const auto found = std::find_if(all.begin(), all.end(), [&](const auto& x) {
+            return lead_at(plan, x.quiet).id == "cable-drive-left" &&
+                   lead_at(plan, x.noisy).to == "load-drive-left";
+        });
+        QVERIFY(found != all.end());
+        CLOSE(raw(found->along), 0.9, 1e-9);
+        CLOSE(raw(found->ripple), 6, 1e-9);
+        CLOSE(raw(found->untwisted), found->henry_per_m * 0.9 * 6 / 1e-6, 1e-9);
+        QVERIFY(found->twisted);  // the motor's pair, by the Build
+        CLOSE(raw(found->couples), raw(found->untwisted) / 10, 1e-9);
+        CLOSE(raw(found->bears), 0.005, 1e-9);
+        QVERIFY(test::has(s, "beside-couples"));
+        // What one of them feeds itself is nobody's neighbour.
+        for (const auto& x : all) QVERIFY(x.noisy != x.quiet);
+    }
+    void less_ripple_less_found() { QVERIFY(!test::has(test::studied(with_sensor(0.2)), "beside-couples")); }
+    void a_phase_beside_a_sensor_couples_by_its_volts() {
+        auto plan = with_sensor(0.2);
+        auto phase = *find_lead(plan, "cable-drive-left");
+        phase.id = "phases", phase.kind = CableKind::motor, phase.volts = Volt(26),
+        phase.signal = SignalKind::unsaid;
+        for (auto& core : phase.cores) core.role = CoreRole::phase;
+        plan.cables.push_back(phase);
+        const auto s = test::studied(plan);
+        const auto all = beside_one_another(plan, s.solver->index(), s.harness);
+        const auto found = std::find_if(all.begin(), all.end(), [&](const auto& x) {
+            return lead_at(plan, x.noisy).id == "phases" && lead_at(plan, x.quiet).id == "cable-drive-left";
+        });
+        QVERIFY(found != all.end());
+        QVERIFY(raw(found->untwisted) > 0.1);  // 26 V in 0.1 µs through some pF
+    }
+    void every_kind_of_signal_has_its_row() {
+        size_t i = 0;
+        for (const auto& [kind, word] : names(SignalKind{})) {
+            QCOMPARE(signal_limits()[i].kind, kind);
+            QVERIFY(raw(limits_of(kind).across) > 0);
+            if (kind != SignalKind::unsaid)
+                QVERIFY(raw(limits_of(kind).most) > 0 && raw(limits_of(kind).noise) > 0 &&
+                        *limits_of(kind).source);
+            ++i;
+        }
+        QCOMPARE(signal_limits().size(), i);
+    }
+    void a_bus_goes_no_further_than_its_kind() {
+        auto plan = test::demo();
+        auto& mast = *find_lead(plan, "cable-mast");
+        mast.signal = SignalKind::i2c, mast.length = Metre(0.99);
+        QVERIFY(!test::has(test::studied(plan), "signal-too-long"));
+        find_lead(plan, "cable-mast")->length = Metre(1.01);
+        QVERIFY(test::has(test::studied(plan), "signal-too-long"));
+    }
+    void capacitors_by_the_length_of_lead() {
+        auto plan = test::demo();
+        auto& drive = *by_id(plan.loads, Id("load-drive-left"));
+        drive.kind = LoadKind::motor, drive.bridge = Ohm(0.01), drive.capacitance = Farad(0);
+        const auto s = test::studied(plan);
+        const auto* f = test::finding(s, "controller-lead-long");
+        QVERIFY(f);
+        // Battery to always-on studs, to hub, to drive: what its feeds measure, less 20 cm, 2.2 mF a metre.
+        double length = 0;
+        for (const auto i : s.solver->index().upstream("load-drive-left"))
+            length += raw(s.harness.routes[i].length);
+        const auto mended = f->fixes.front().edit(plan);
+        CLOSE(raw(by_id(mended.loads, Id("load-drive-left"))->capacitance),
+              std::ceil((length - 0.2) * 220) * 10e-6, 1e-6);
+    }
+};
+
+SANGRE_SUITE(TestBeside);
+#include "test_beside.moc"
