@@ -118,7 +118,7 @@ int main(int argc, char** argv) {
         if (i == static_cast<int>(Station::build) || i == static_cast<int>(Station::bench)) {
             const auto* step = document.study().steps().empty() ? nullptr : &document.study().steps().front();
             for (const auto& s : document.study().steps())
-                if (!document.plan().done.contains(s.key)) {
+                if (!is_done(document.plan(), s)) {
                     step = &s;
                     break;
                 }

@@ -5,6 +5,7 @@
 
 #include <filesystem>
 
+#include "book/book.h"
 #include "diagram/drill_template.h"
 #include "diagram/labels.h"
 #include "diagram/lead_sheets.h"
@@ -51,6 +52,23 @@ int run_drawing(const Options& o, Sheets sheets, const char* nothing) {
     return write_sheets(sheets(plan, parts, s), o, plan, nothing);
 }
 
+int run_book(const Options& o) {
+    const auto plan = plan_of(o);
+    const auto parts = catalogue();
+    const auto s = study(plan, parts, {});
+    const std::filesystem::path out(o.output);
+    if (s.steps().empty()) throw CannotRead{o.file + ": nothing is wired yet; propose wires it"};
+    if (out.extension() == ".html" || out.extension() == ".htm") {
+        if (const auto written = write_whole(book_html(plan, parts, s), out); !written)
+            throw CannotRead{written.error()};
+        fmt::print("{}\n", out.string());
+        return 0;
+    }
+    if (out.extension() != ".pdf")
+        throw CannotRead{fmt::format("{}: a book ends in .pdf or .html", o.output)};
+    return write_sheets(book_sheets(plan, parts, s), o, plan);
+}
+
 }  // namespace
 
 void add_drawings(CLI::App& app, Options& o, std::function<int()>& asked) {
@@ -85,6 +103,12 @@ void add_drawings(CLI::App& app, Options& o, std::function<int()>& asked) {
         {"cards", "a cutting card for each lead",
          [](const Plan& p, const Catalogue& c, const Study& s) { return lead_sheets(p, c, s); },
          "nothing is wired yet; propose wires it"}};
+    auto* book = app.add_subcommand(
+        "book", "the build book: cautions, lists, every step with its drawing, readings, diagram, labels");
+    book->add_option("PLAN", o.file, "a plan file")->required();
+    book->add_option("-o,--output", o.output, "the file to write: FILE.pdf, or FILE.html for a phone")
+        ->required();
+    book->callback([&o, &asked] { asked = [&o] { return run_book(o); }; });
     for (const auto& d : drawings) {
         auto* command = app.add_subcommand(d.name, std::string(d.what) + ", as SVG or PDF");
         command->add_option("PLAN", o.file, "a plan file")->required();

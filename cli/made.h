@@ -10,5 +10,7 @@ int run_readings(const Options& options);
 int run_wiring(const Options& options);
 int run_straight(const Options& options);
 int run_bom(const Options& options);
+int run_cut_list(const Options& options);
+int run_shopping(const Options& options);
 
 }  // namespace sangre::cli

@@ -14,8 +14,8 @@ struct CannotRead {
 };
 
 struct Options {
-    std::string file, output, phase, charge, air, source;
-    bool json = false, csv = false, worst = false;
+    std::string file, output, phase, charge, air, source, tonight, date;
+    bool json = false, csv = false, worst = false, ics = false;
     size_t draws = 2000;
     std::uint64_t seed = 1;
 };

@@ -1,62 +1,40 @@
 #include "build/build_station.h"
 
+#include <QApplication>
+#include <QClipboard>
+#include <QDir>
+#include <QFileDialog>
+#include <QInputDialog>
 #include <QKeyEvent>
+#include <QMenu>
+#include <QStandardPaths>
 #include <QVBoxLayout>
 
+#include "bench/step_reading.h"
+#include "plan/plan_pictures.h"
+#include "plan/removal.h"
 #include "shell/findings_bar.h"
+#include "shell/pictures.h"
 #include "widgets/heading.h"
 #include "widgets/scrolled.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
+namespace {
 
-StepList::StepList(Document& document, QWidget* parent) : Canvas(tr("Steps"), parent), document_(document) {}
+/// A longer look at a step than this many times its minutes was something else.
+constexpr double longest_look = 5;
 
-QSize StepList::minimumSizeHint() const {
-    return {u(240), static_cast<int>(document_.study().steps().size()) * u(30) + u(12)};
+std::string today() { return QDate::currentDate().toString(Qt::ISODate).toStdString(); }
+
+/// The newest picture of the folder that a camera's or phone's pictures are put in.
+QString newest_picture() {
+    const QDir folder(QStandardPaths::writableLocation(QStandardPaths::PicturesLocation));
+    const auto files = folder.entryInfoList({"*.jpg", "*.jpeg", "*.png"}, QDir::Files, QDir::Time);
+    return files.isEmpty() ? QString() : files.front().absoluteFilePath();
 }
 
-void StepList::set_current(const std::string& key) {
-    current_ = key;
-    setMinimumHeight(minimumSizeHint().height());
-    update();
-}
-
-double StepList::row_top(const std::string& key) const {
-    const auto& steps = document_.study().steps();
-    for (size_t i = 0; i < steps.size(); ++i)
-        if (steps[i].key == key) return u(6) + static_cast<double>(i) * u(30);
-    return 0;
-}
-
-void StepList::paint(QPainter& p) {
-    card(p, QRectF(0, 0, width() - 1, height() - 1));
-    double y = u(6);
-    int number = 0;
-    for (const auto& s : document_.study().steps()) {
-        const QRectF area(u(4), y, width() - u(9), u(29));
-        ++number;
-        if (exposed(area)) paint_row(p, s, number, area);
-        add_spot({area,
-                  "step:" + words_of(s.key),
-                  words_of(s.title),
-                  [this, key = words_of(s.key)] { emit chosen(key); },
-                  {}});
-        y += u(30);
-    }
-}
-
-void StepList::paint_row(QPainter& p, const Step& s, int number, const QRectF& area) {
-    const auto& t = theme();
-    const double y = area.top();
-    const bool here = s.key == current_, done = document_.plan().done.contains(s.key);
-    if (here) card(p, area, true);
-    text(p, QRectF(u(6), y, u(28), u(29)), QString::number(number), t.muted, face(12),
-         Qt::AlignRight | Qt::AlignVCenter);
-    text(p, QRectF(u(42), y, width() - u(78), u(29)), words_of(s.title), done ? t.muted : t.ink,
-         face(13, here));
-    if (done) draw_tick(p, QRectF(width() - u(30), y + u(7), u(14), u(14)), true);
-}
+}  // namespace
 
 BuildStation::BuildStation(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
     auto* column = new QVBoxLayout(this);
@@ -66,40 +44,91 @@ BuildStation::BuildStation(Document& document, QWidget* parent) : QWidget(parent
     heading->lead_on(document_, Stage::build);
     column->addWidget(heading);
     summary_ = new QLabel(this);
+    summary_->setWordWrap(true);
     summary_->setStyleSheet(QStringLiteral("color:%1;font-size:%2px").arg(theme().muted.name()).arg(u(13)));
-    heading->add(summary_);
+    auto* own = new QPushButton(tr("+ Step of your own"), this);
+    own->setToolTip(tr("Taking apart, programming, waiting for parts: before the step that is shown"));
+    heading->add(own);
+    strip_ = new EveningStrip(document_, this);
+    column->addWidget(strip_);
     auto* row = new QHBoxLayout;
     row->setSpacing(u(10));
-    auto* left = new QVBoxLayout;
+    pages_ = new QStackedWidget(this);
+    pages_->addWidget(make_left());
+    cuts_ = new CutView(document_, this);
+    pages_->addWidget(scrolled(cuts_, this));
+    shop_ = new ShoppingView(document_, this);
+    pages_->addWidget(scrolled(shop_, this));
+    row->addWidget(pages_, 3);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(u(8));
+    list_ = new StepList(document_, this);
+    area_ = scrolled(list_, this);
+    right->addWidget(summary_);
+    right->addWidget(area_, 1);
+    auto* papers = new QHBoxLayout;
+    cuts_button_ = new QPushButton(tr("Cut list"), this);
+    shop_button_ = new QPushButton(tr("Shopping"), this);
+    for (auto* b : {cuts_button_, shop_button_}) {
+        b->setMinimumHeight(u(38));
+        b->setCheckable(true);
+        papers->addWidget(b, 1);
+    }
+    right->addLayout(papers);
+    row->addLayout(right, 2);
+    column->addLayout(row, 1);
+    setFocusPolicy(Qt::StrongFocus);
+    setAccessibleName(tr("Build"));
+    connect(own, &QPushButton::clicked, this, &BuildStation::add_own_step);
+    connect(cuts_button_, &QPushButton::clicked, this,
+            [this](bool on) { show_page(on ? Page::cuts : Page::steps); });
+    connect(shop_button_, &QPushButton::clicked, this,
+            [this](bool on) { show_page(on ? Page::shop : Page::steps); });
+    connect(list_, &StepList::menu_wanted, this, [this](const QString& key, const QPoint& where) {
+        step_menu(key.toStdString(), list_->mapToGlobal(where));
+    });
+    const auto choose = [this](const QString& key) {
+        show_page(Page::steps);
+        go_to(key.toStdString());
+    };
+    connect(list_, &StepList::chosen, this, choose);
+    connect(strip_, &EveningStrip::chosen, this, choose);
+    connect(cuts_, &CutView::chosen, this, choose);
+    const auto renew = [this] {
+        if (isVisible()) refresh();
+    };
+    connect(&document_, &Document::changed, this, renew);
+    connect(&document_, &Document::file_changed, this, renew);
+}
+
+QWidget* BuildStation::make_left() {
+    auto* page = new QWidget(this);
+    auto* left = new QVBoxLayout(page);
+    left->setContentsMargins(0, 0, 0, 0);
     left->setSpacing(u(8));
-    card_ = new StepCard(document_, this);
+    card_ = new StepCard(document_, page);
     card_->setObjectName("drawing");
     left->addWidget(card_, 1);
-    note_ = new QLineEdit(this);
+    note_ = new QLineEdit(page);
     note_->setPlaceholderText(tr("What should be remembered about this step? Enter keeps it."));
     note_->setAccessibleName(tr("Note on this step"));
     note_->hide();
     left->addWidget(note_);
     auto* buttons = new QHBoxLayout;
-    done_ = new QPushButton(tr("Done  (Space)"), this);
+    done_ = new QPushButton(tr("Done  (Space)"), page);
     done_->setProperty("primary", true);
-    measure_ = new QPushButton(tr("Measure  (M)"), this);
-    note_button_ = new QPushButton(tr("Note  (N)"), this);
-    for (auto* b : {done_, measure_, note_button_}) {
+    measure_ = new QPushButton(tr("Measure  (M)"), page);
+    note_button_ = new QPushButton(tr("Note  (N)"), page);
+    photo_ = new QPushButton(tr("Photo  (P)"), page);
+    for (auto* b : {done_, measure_, note_button_, photo_}) {
         b->setMinimumHeight(u(38));
         buttons->addWidget(b, 1);
     }
     left->addLayout(buttons);
-    row->addLayout(left, 3);
-    list_ = new StepList(document_, this);
-    area_ = scrolled(list_, this);
-    row->addWidget(area_, 2);
-    column->addLayout(row, 1);
-    setFocusPolicy(Qt::StrongFocus);
-    setAccessibleName(tr("Build"));
     connect(done_, &QPushButton::clicked, this, &BuildStation::toggle_done);
-    connect(measure_, &QPushButton::clicked, this, &BuildStation::measure_asked);
+    connect(measure_, &QPushButton::clicked, this, &BuildStation::measure);
     connect(note_button_, &QPushButton::clicked, this, &BuildStation::take_note);
+    connect(photo_, &QPushButton::clicked, this, &BuildStation::take_photo);
     connect(note_, &QLineEdit::returnPressed, this, [this] {
         const auto text = note_->text().trimmed().toStdString();
         if (!text.empty())
@@ -110,12 +139,13 @@ BuildStation::BuildStation(Document& document, QWidget* parent) : QWidget(parent
         note_->hide();
         setFocus();
     });
-    connect(list_, &StepList::chosen, this, [this](const QString& key) { go_to(key.toStdString()); });
-    const auto renew = [this] {
-        if (isVisible()) refresh();
-    };
-    connect(&document_, &Document::changed, this, renew);
-    connect(&document_, &Document::file_changed, this, renew);
+    return page;
+}
+
+void BuildStation::show_page(Page page) {
+    pages_->setCurrentIndex(static_cast<int>(page));
+    cuts_button_->setChecked(page == Page::cuts);
+    shop_button_->setChecked(page == Page::shop);
 }
 
 void BuildStation::showEvent(QShowEvent* e) {
@@ -131,32 +161,37 @@ const Step* BuildStation::current() const {
 
 void BuildStation::refresh() {
     const auto& steps = document_.study().steps();
+    evenings_ = plan_evenings(document_.plan(), steps, today());
+    list_->show_evenings(evenings_);
     // In a window made anew, for another theme or size of letters, the step that was looked at.
     if (!current()) key_ = document_.selection();
     if (!current()) {
         key_.clear();
-        for (const auto& s : steps)
-            if (key_.empty() && !document_.plan().done.contains(s.key)) key_ = s.key;
+        for (const auto& e : evenings_)
+            if (key_.empty() && !e.steps.empty()) key_ = steps[e.steps.front()].key;
         if (key_.empty() && !steps.empty()) key_ = steps.back().key;
     }
-    size_t number = 0, done = 0;
-    for (size_t i = 0; i < steps.size(); ++i) {
-        if (steps[i].key == key_) number = i + 1;
-        done += document_.plan().done.contains(steps[i].key);
-    }
-    card_->show_step(current(), number, steps.size());
+    size_t done = 0;
+    for (const auto& s : steps) done += is_done(document_.plan(), s);
+    const auto& keys = list_->keys();
+    const auto at = static_cast<size_t>(std::find(keys.begin(), keys.end(), key_) - keys.begin());
+    card_->show_step(current(), at + 1, steps.size());
     list_->set_current(key_);
+    strip_->show_evenings(evenings_, key_);
     area_->ensureVisible(0, static_cast<int>(list_->row_top(key_)) + u(60), 0, u(90));
     const bool any = !steps.empty();
-    for (auto* b : {done_, measure_, note_button_}) b->setEnabled(any);
-    done_->setText(any && document_.plan().done.contains(key_) ? tr("Not done  (Space)")
-                                                               : tr("Done  (Space)"));
+    for (auto* b : {done_, measure_, note_button_, photo_}) b->setEnabled(any);
+    const auto* step = current();
+    done_->setText(step && is_done(document_.plan(), *step) ? tr("Not done  (Space)") : tr("Done  (Space)"));
+    const auto touched = touched_work(document_.plan(), steps).size();
     summary_->setText(
-        any ? tr("%1 of %2 done · about %3 of handwork left")
+        !any ? QString()
+        : touched > 0
+            ? tr("%1 of %2 done · %3 touched by edits since").arg(done).arg(steps.size()).arg(touched)
+            : tr("%1 of %2 done · about %3 of handwork left")
                   .arg(done)
                   .arg(steps.size())
-                  .arg(QString::fromStdString(format(Second(minutes_left(document_.plan(), steps) * 60))))
-            : QString());
+                  .arg(QString::fromStdString(format(Second(minutes_left(document_.plan(), steps) * 60)))));
 }
 
 void BuildStation::go_to(const std::string& key) {
@@ -165,20 +200,31 @@ void BuildStation::go_to(const std::string& key) {
     refresh();
 }
 
+void BuildStation::go_by(int rows) {
+    const auto& keys = list_->keys();
+    const auto at = std::find(keys.begin(), keys.end(), key_) - keys.begin() + rows;
+    if (at >= 0 && at < static_cast<std::ptrdiff_t>(keys.size())) go_to(keys[static_cast<size_t>(at)]);
+}
+
 void BuildStation::toggle_done() {
     const auto* step = current();
     if (!step) return;
-    const bool done = !document_.plan().done.contains(step->key);
-    const auto& steps = document_.study().steps();
-    const auto at = static_cast<size_t>(step - steps.data());
-    const std::string key = step->key, title = step->title;
-    // On to what is still to do: a step ticked earlier is not gone over again.
-    std::string next = key;
-    for (size_t i = at + 1; done && next == key && i < steps.size(); ++i)
-        if (!document_.plan().done.contains(steps[i].key)) next = steps[i].key;
-    document_.apply(
-        [=, when = Document::now()](const Plan& p) { return mark_step(p, key, title, done, when); },
-        done ? tr("Tick a step") : tr("Untick a step"));
+    const bool done = !is_done(document_.plan(), *step);
+    // On to what comes next in the evening: a step ticked earlier is not gone over again. Past the last, to
+    // what was left out before it.
+    const auto& keys = list_->keys();
+    const auto here = static_cast<size_t>(std::find(keys.begin(), keys.end(), key_) - keys.begin());
+    std::string next = step->key;
+    for (size_t i = 1; done && i < keys.size() && next == step->key; ++i) {
+        const auto& key = keys[(here + i) % keys.size()];
+        if (can_be_next(document_.plan(), document_.study().steps(), key, step->key)) next = key;
+    }
+    // How long it took is how long it was looked at, where that can be.
+    const double looked = card_->minutes_shown();
+    const double took = done && looked >= 0.2 && looked <= longest_look * step->minutes ? looked : 0;
+    document_.apply([done, took, step = *step,
+                     when = Document::now()](const Plan& p) { return tick_step(p, step, done, when, took); },
+                    done ? tr("Tick a step") : tr("Untick a step"));
     go_to(next);
 }
 
@@ -187,29 +233,139 @@ void BuildStation::take_note() {
     note_->setFocus();
 }
 
-void BuildStation::keyPressEvent(QKeyEvent* e) {
-    const auto& steps = document_.study().steps();
+void BuildStation::keep_photo(const QImage& picture) {
     const auto* step = current();
-    const auto at = step ? static_cast<size_t>(step - steps.data()) : 0;
+    if (!step) return;
+    const auto kept = keep_picture(picture, document_.pictures_pool());
+    if (!kept) {
+        emit document_.said(kept.error(), true, false);
+        return;
+    }
+    document_.apply([key = step->key, file = kept->toStdString(),
+                     when = Document::now()](const Plan& p) { return add_photo(p, key, file, when); },
+                    tr("Photograph of a step"));
+}
+
+void BuildStation::take_photo() {
+    if (!current()) return;
+    QMenu menu(this);
+    const auto from_file = [this](const QString& file) {
+        const auto picture = read_picture(file);
+        picture ? keep_photo(*picture) : emit document_.said(picture.error(), true, false);
+    };
+    const auto image = QApplication::clipboard()->image();
+    auto* clipboard = menu.addAction(tr("From the clipboard"), this, [this, image] { keep_photo(image); });
+    clipboard->setEnabled(!image.isNull());
+    const auto newest = newest_picture();
+    auto* camera = menu.addAction(
+        newest.isEmpty() ? tr("The newest of the pictures folder: none is there")
+                         : tr("The newest of the pictures folder: %1").arg(QFileInfo(newest).fileName()),
+        this, [from_file, newest] { from_file(newest); });
+    camera->setEnabled(!newest.isEmpty());
+    menu.addAction(tr("From a file…"), this, [this, from_file] {
+        const auto file = QFileDialog::getOpenFileName(this, tr("A photograph of this step"), {},
+                                                       tr("Pictures (*.png *.jpg *.jpeg)"));
+        if (!file.isEmpty()) from_file(file);
+    });
+    menu.exec(photo_->mapToGlobal(QPoint(0, -menu.sizeHint().height())));
+}
+
+void BuildStation::add_own_step() {
+    bool ok = false;
+    const auto title =
+        QInputDialog::getText(this, tr("A step of your own"),
+                              tr("What is done, such as: Lid off, six screws"), QLineEdit::Normal, {}, &ok)
+            .trimmed();
+    if (!ok || title.isEmpty()) return;
+    OwnStep step;
+    step.title = title.toStdString();
+    step.id = fresh_id(document_.plan(), "step", step.title);
+    if (current()) step.before = {key_};
+    document_.apply(
+        [step](const Plan& p) {
+            auto next = p;
+            next.own_steps.push_back(step);
+            return next;
+        },
+        tr("A step of your own"));
+    show_page(Page::steps);
+    key_ = "own/" + step.id;
+    document_.select(step.id);
+    refresh();
+}
+
+void BuildStation::step_menu(const std::string& key, const QPoint& where) {
+    go_to(key);
+    const auto* step = current();
+    if (!step) return;
+    QMenu menu(this);
+    const auto& rather = document_.plan().rather;
+    const bool pinned = std::find(rather.begin(), rather.end(), key) != rather.end();
+    menu.addAction(is_done(document_.plan(), *step) ? tr("Not done after all") : tr("Done"), this,
+                   &BuildStation::toggle_done);
+    if (!is_done(document_.plan(), *step)) {
+        auto* now = menu.addAction(tr("Now rather than later"), this, [this, key, pinned] {
+            document_.apply([=](const Plan& p) { return set_rather(p, key, !pinned); },
+                            tr("When a step comes"));
+        });
+        now->setCheckable(true);
+        now->setChecked(pinned);
+    }
+    if (key.starts_with("own/")) {
+        const auto id = key.substr(4);
+        menu.addSeparator();
+        menu.addAction(tr("Change its line"), this, [this, id] { document_.select(id); });
+        menu.addAction(tr("And back again: a step that undoes it"), this, [this, id] {
+            const auto* own = by_id(document_.plan().own_steps, id);
+            if (!own) return;
+            OwnStep back;
+            back.title = tr("%1, back again").arg(words_of(own->title)).toStdString();
+            back.undoes = id, back.tools = own->tools, back.minutes = own->minutes;
+            back.id = fresh_id(document_.plan(), "step", back.title);
+            document_.apply(
+                [back](const Plan& p) {
+                    auto next = p;
+                    next.own_steps.push_back(back);
+                    return next;
+                },
+                tr("A step of your own"));
+        });
+        menu.addAction(tr("Remove it"), this, [this, id] {
+            document_.apply([id](const Plan& p) { return remove_things(p, {id}); },
+                            tr("Remove a step of your own"));
+        });
+    }
+    menu.exec(where);
+}
+
+void BuildStation::measure() {
+    const auto* step = current();
+    emit measure_asked(step ? words_of(reading_of_step(*step, document_.study().readings())) : QString());
+}
+
+void BuildStation::keyPressEvent(QKeyEvent* e) {
     switch (e->key()) {
         case Qt::Key_Space:
             return toggle_done();
         case Qt::Key_N:
             return take_note();
         case Qt::Key_M:
-            emit measure_asked();
-            return;
+            return measure();
+        case Qt::Key_P:
+            if (e->modifiers() != Qt::NoModifier) break;
+            return take_photo();
+        case Qt::Key_T:
+            return card_->toggle_clock();
         case Qt::Key_Down:
         case Qt::Key_Right:
-            if (step && at + 1 < steps.size()) go_to(steps[at + 1].key);
-            return;
+            return go_by(1);
         case Qt::Key_Up:
         case Qt::Key_Left:
-            if (step && at > 0) go_to(steps[at - 1].key);
-            return;
+            return go_by(-1);
         default:
-            QWidget::keyPressEvent(e);
+            break;
     }
+    QWidget::keyPressEvent(e);
 }
 
 }  // namespace sangre::app

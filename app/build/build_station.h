@@ -1,32 +1,17 @@
 #pragma once
 #include <QPushButton>
 #include <QScrollArea>
+#include <QStackedWidget>
 
+#include "build/cut_view.h"
+#include "build/evening_strip.h"
+#include "build/shopping_view.h"
 #include "build/step_card.h"
+#include "build/step_list.h"
 
 namespace sangre::app {
 
-/// The steps in order, the done ones ticked.
-class StepList : public Canvas {
-    Q_OBJECT
-  public:
-    StepList(Document& document, QWidget* parent = nullptr);
-    QSize minimumSizeHint() const override;
-    void set_current(const std::string& key);
-    double row_top(const std::string& key) const;
-
-  signals:
-    void chosen(const QString& key);
-
-  protected:
-    void paint(QPainter& p) override;
-
-  private:
-    void paint_row(QPainter& p, const Step& step, int number, const QRectF& area);
-    Document& document_;
-    std::string current_;
-};
-
+/// The evening at the table: tonight's steps one after the other, what to cut and what to buy.
 class BuildStation : public QWidget {
     Q_OBJECT
   public:
@@ -34,11 +19,25 @@ class BuildStation : public QWidget {
     /// Marks the current step done, or not done after all, and goes on to the next.
     void toggle_done();
     void take_note();
+    /// A menu of where a photograph comes from.
+    void take_photo();
+    /// Keeps a picture with the current step; says what went wrong.
+    void keep_photo(const QImage& picture);
+    /// A step of the builder's own before the current one, and the field for its title.
+    void add_own_step();
     const Step* current() const;
+    const std::vector<EveningPlan>& evenings() const { return evenings_; }
     QLineEdit* note_field() { return note_; }
+    StepCard* card() { return card_; }
+    EveningStrip* strip() { return strip_; }
+    CutView* cuts() { return cuts_; }
+    ShoppingView* shop() { return shop_; }
+    enum class Page { steps, cuts, shop };
+    void show_page(Page page);
 
   signals:
-    void measure_asked();
+    /// The key of the reading that shows whether the current step is right; empty: none does.
+    void measure_asked(const QString& reading);
 
   protected:
     void keyPressEvent(QKeyEvent* e) override;
@@ -48,13 +47,22 @@ class BuildStation : public QWidget {
   private:
     void refresh();
     void go_to(const std::string& key);
+    void go_by(int rows);
+    void step_menu(const std::string& key, const QPoint& where);
+    void measure();
+    QWidget* make_left();
     Document& document_;
+    EveningStrip* strip_;
     StepCard* card_;
     StepList* list_;
+    CutView* cuts_;
+    ShoppingView* shop_;
+    QStackedWidget* pages_;
     QScrollArea* area_;
     QLabel* summary_;
-    QPushButton *done_, *measure_, *note_button_;
+    QPushButton *done_, *measure_, *note_button_, *photo_, *cuts_button_, *shop_button_;
     QLineEdit* note_;
+    std::vector<EveningPlan> evenings_;
     std::string key_;
 };
 

@@ -1,12 +1,13 @@
 // One step, large: its title, what is drawn of it, what the hands do, its caution and tools.
 #include "build/step_card.h"
 
-#include "joint/joint.h"
+#include <QApplication>
+
+#include "plan/plan_pictures.h"
 #include "shell/findings_bar.h"
+#include "shell/pictures.h"
 #include "widgets/words.h"
-#include "wiring/core_drawing.h"
-#include "wiring/item_symbol.h"
-#include "wiring/joint_drawing.h"
+#include "wiring/shapes.h"
 #include "words/say.h"
 
 namespace sangre::app {
@@ -25,146 +26,178 @@ void draw_tick(QPainter& p, const QRectF& area, bool done) {
 
 StepCard::StepCard(Document& document, QWidget* parent) : Canvas(tr("Step"), parent), document_(document) {
     setMinimumHeight(u(300));
+    clock_.setInterval(200);
+    connect(&clock_, &QTimer::timeout, this, [this] {
+        if (seconds_left() <= 0) {
+            clock_.stop();
+            QApplication::beep();
+            emit clock_ran_out();
+        }
+        update();
+    });
 }
 
 void StepCard::show_step(const Step* step, size_t number, size_t of) {
     step_ = step, number_ = number, of_ = of;
+    if (const auto key = step ? step->key : std::string(); key != key_) {
+        key_ = key;
+        clock_.stop();
+        shown_.start();
+    }
+    drawing_ = step ? step_drawing(document_.plan(), document_.catalogue(), document_.study(), *step)
+                    : DiagramSheet{};
+    // A photograph that was taken at it, else the picture that its builder gave it.
+    QString wanted;
+    if (step) {
+        auto name = photo_of(document_.plan(), step->key);
+        if (name.empty()) name = step->picture;
+        wanted = find_picture(words_of(name), document_.origin(), document_.pictures_pool());
+    }
+    if (wanted != photo_file_) photo_file_ = wanted, photo_ = wanted.isEmpty() ? QPixmap() : QPixmap(wanted);
     setAccessibleDescription(step ? words_of(step->title) : QString());
     update();
 }
 
-double StepCard::paint_joint(QPainter& p, double y) {
-    const auto& feed = document_.plan().feeds[step_->joint->feed];
-    const auto work =
-        feed_joint(document_.plan(), document_.catalogue(), step_->joint->feed, step_->joint->at_source);
-    if (!work) return y;
-    draw_joint(p, QRectF(u(24), y, width() - u(48), u(150)), *work, wire_colour(words_of(feed.supply_colour)),
-               true);
-    return y + u(158);
+double StepCard::seconds() const {
+    if (!step_) return 0;
+    return step_->count_s > 0 ? step_->count_s : step_->wait_minutes <= 120 ? step_->wait_minutes * 60 : 0;
 }
 
-double StepCard::paint_lead(QPainter& p, double y) {
-    const auto& t = theme();
-    const auto& feeds = document_.plan().feeds;
-    const auto* feed = by_id(feeds, step_->about);
-    if (!feed) return y;
-    const auto& route = document_.study().harness.routes[static_cast<size_t>(feed - feeds.data())];
-    const double left = u(40), right = width() - u(40);
-    const auto lead = [&](double at, const std::string& colour) {
-        // With an edge: black is no colour of its own on a dark card, nor white on a light one.
-        p.setPen(QPen(t.muted, 1));
-        p.setBrush(wire_colour(words_of(colour)));
-        p.drawRect(QRectF(left, at - u(5.5), right - left, u(11)));
-        p.setPen(Qt::NoPen);
-        p.setBrush(t.card);
-        p.drawRoundedRect(QRectF(left + u(26), at - u(9), u(96), u(18)), 3, 3);
-        p.drawRoundedRect(QRectF(right - u(122), at - u(9), u(96), u(18)), 3, 3);
-        for (const double x : {left + u(28.0), right - u(120.0)})
-            text(p, QRectF(x, at - u(9), u(92), u(18)), words_of(name_of(document_.plan(), feed->to)), t.ink,
-                 face(11), Qt::AlignCenter);
-    };
-    lead(y + u(44), feed->supply_colour);
-    if (feed->ret == Return::own) lead(y + u(74), feed->return_colour);
-    p.setPen(QPen(t.ink, 1));
-    p.drawLine(QPointF(left, y + u(22)), QPointF(right, y + u(22)));
-    for (const double x : {left, right}) p.drawLine(QPointF(x, y + u(17)), QPointF(x, y + u(27)));
-    text(p, QRectF(left, y - u(4), right - left, u(24)), QString::fromStdString(format(route.cut)), t.accent,
-         face(20, true), Qt::AlignCenter);
-    return y + u(104);
+double StepCard::seconds_left() const {
+    return clock_.isActive() ? std::max(0.0, seconds() - static_cast<double>(since_.elapsed()) / 1000)
+                             : seconds();
 }
 
-double StepCard::paint_target(QPainter& p, double y) {
-    const auto& t = theme();
-    const QRectF meter(u(40), y, width() - u(80), u(110));
-    p.setPen(Qt::NoPen);
-    p.setBrush(t.meter);
-    p.drawRoundedRect(meter, 8, 8);
-    text(p, meter.adjusted(0, u(8), -u(20), -u(36)), words_of(step_->target->value), t.meter_ink,
-         face(52, true), Qt::AlignRight | Qt::AlignVCenter);
-    text(p, meter.adjusted(u(20), u(74), -u(20), -u(8)), words_of(step_->target->note), t.meter_ink, face(13),
-         Qt::AlignRight | Qt::AlignVCenter);
-    return meter.bottom() + u(16);
+void StepCard::toggle_clock() {
+    if (seconds() <= 0) return;
+    if (clock_.isActive())
+        clock_.stop();
+    else
+        since_.start(), clock_.start();
+    update();
 }
 
-/// The lead with all that sits in it, in its order from the source; what this step puts in is marked.
-double StepCard::paint_item(QPainter& p, double y) {
+double StepCard::paint_heading(QPainter& p, bool done) {
     const auto& t = theme();
-    const auto& plan = document_.plan();
-    const auto* feed = by_id(plan.feeds, step_->about);
-    if (!feed) return y;
-    const double left = u(40), right = width() - u(40), on = y + u(46), back = y + u(78);
-    const auto name = [&](const Id& part, int side) {
-        text(p, QRectF(left, y, right - left, u(18)), words_of(name_of(plan, part)), t.muted, face(12),
-             side | Qt::AlignVCenter);
-    };
-    name(feed->from, Qt::AlignLeft), name(feed->to, Qt::AlignRight);
-    const auto wire = [&](double at, const std::string& colour) {
-        p.setPen(QPen(t.muted, 1));
-        p.setBrush(wire_colour(words_of(colour)));
-        p.drawRect(QRectF(left, at - u(2.5), right - left, u(5)));
-    };
-    wire(on, feed->supply_colour);
-    const bool own = feed->ret == Return::own;
-    if (own) wire(back, feed->return_colour);
-    const double step = (right - left) / static_cast<double>(feed->devices.size() + 1);
-    double x = left;
-    for (const auto& d : feed->devices) {
-        x += step;
-        if (d.id == step_->item) {
-            const double low = d.kind == DeviceKind::connector && own ? back : on;
-            p.setPen(QPen(t.accent, 2));
-            p.setBrush(t.accent_soft);
-            p.drawRoundedRect(QRectF(QPointF(x - u(24), on - u(18)), QPointF(x + u(24), low + u(18))), 8, 8);
+    const double w = width() - u(48);
+    double y = u(12);
+    text(p, QRectF(u(24), y, w, u(18)),
+         tr("Step %1 of %2%3").arg(number_).arg(of_).arg(done ? tr(" · done") : QString()),
+         done ? t.good : t.muted, face(13, done));
+    y += u(19);
+    // The title wraps to two lines rather than being cut.
+    p.setFont(face(24, true));
+    p.setPen(t.ink);
+    const auto title = p.boundingRect(QRectF(u(24), y, w, u(72)), Qt::TextWordWrap, words_of(step_->title));
+    p.drawText(QRectF(u(24), y, w, u(72)), Qt::TextWordWrap, words_of(step_->title));
+    y += title.height() + u(1);
+    p.setFont(face(14));
+    p.setPen(t.muted);
+    const auto sub = p.boundingRect(QRectF(u(24), y, w, u(40)), Qt::TextWordWrap, words_of(step_->subtitle));
+    p.drawText(QRectF(u(24), y, w, u(40)), Qt::TextWordWrap, words_of(step_->subtitle));
+    return y + sub.height() + u(6);
+}
+
+double StepCard::paint_drawing(QPainter& p, double y, double room) {
+    const double wide = width() - u(48);
+    if (!photo_.isNull()) {
+        const double k = std::min(wide / photo_.width(), room / photo_.height());
+        const QRectF area(u(24) + (wide - photo_.width() * k) / 2, y, photo_.width() * k,
+                          photo_.height() * k);
+        p.drawPixmap(area, photo_, QRectF(photo_.rect()));
+        return area.bottom() + u(6);
+    }
+    if (drawing_.shapes.empty()) return y;
+    const double k = std::min(wide / drawing_.width, room / drawing_.height);
+    if (k * 3 < u(8)) return y;  // its letters could not be read
+    p.save();
+    p.translate(u(24) + (wide - drawing_.width * k) / 2, y);
+    p.scale(k, k);
+    draw_shapes(p, drawing_.shapes, false);
+    p.restore();
+    return y + drawing_.height * k + u(6);
+}
+
+void StepCard::paint_actions(QPainter& p, double y, double bottom, bool done) {
+    const auto& t = theme();
+    const double w = width() - u(48) - (seconds() > 0 ? u(100) : 0);
+    for (size_t i = 0; i < step_->actions.size(); ++i) {
+        const auto words = words_of(step_->actions[i]);
+        p.setFont(face(16));
+        const auto box = p.boundingRect(QRectF(u(58), y, w - u(34), 999), Qt::TextWordWrap, words);
+        if (y + box.height() > bottom) {
+            text(p, QRectF(u(58), y - u(4), w, u(18)), QStringLiteral("…"), t.muted, face(17));
+            break;
         }
-        draw_item(p, d.kind, QPointF(x, on), QPointF(x, own ? back : on), true);
+        const bool ticked = is_action_done(document_.plan(), *step_, i);
+        draw_tick(p, QRectF(u(26), y + u(1), u(18), u(18)), ticked);
+        p.setPen(ticked ? t.muted : t.ink);
+        p.setFont(face(16));
+        p.drawText(box, Qt::TextWordWrap, words);
+        add_spot({QRectF(u(22), y - u(2), box.right() - u(22), std::max(box.height(), double(u(22)))),
+                  QStringLiteral("action:%1").arg(i),
+                  tr("%1\nClick to tick it alone.").arg(words),
+                  [this, i, ticked, done, step = *step_] {
+                      if (!done)
+                          document_.apply(
+                              [=, when = Document::now()](const Plan& q) {
+                                  return tick_action(q, step, i, !ticked, when);
+                              },
+                              tr("Tick an action"));
+                  },
+                  {},
+                  Qt::PointingHandCursor,
+                  true,
+                  words,
+                  ticked ? tr("done") : QString()});
+        y += box.height() + u(6);
     }
-    return y + u(112);
 }
 
-/// The cable that a step cuts or makes up; null for any other step.
-const Lead* StepCard::cable() const {
-    if (step_->kind != StepKind::cut && (step_->kind != StepKind::join || step_->joint)) return nullptr;
-    const auto* lead = find_lead(document_.plan(), step_->about);
-    return lead && !lead->cores.empty() ? lead : nullptr;
-}
-
-/// Every core from pin to pin in its colour, under the length it is cut to.
-double StepCard::paint_cable(QPainter& p, const Lead& cable, double y) {
+void StepCard::paint_clock(QPainter& p, const QRectF& area) {
     const auto& t = theme();
-    const auto& plan = document_.plan();
-    const double left = u(70), right = width() - u(70);
-    const double tall = (cable_height() - u(50)) / static_cast<double>(cable.cores.size());
-    for (size_t i = 0; i < plan.feeds.size() + plan.cables.size(); ++i)
-        if (&lead_at(plan, i) == &cable)
-            text(p, QRectF(left, y - u(4), right - left, u(24)),
-                 said(document_.study().harness.routes[i].cut), t.accent, face(20, true), Qt::AlignCenter);
-    text(p, QRectF(u(24), y + u(18), width() / 2.0 - u(24), u(18)), words_of(name_of(plan, cable.from)),
-         t.muted, face(12));
-    text(p, QRectF(width() / 2.0, y + u(18), width() / 2.0 - u(24), u(18)), words_of(name_of(plan, cable.to)),
-         t.muted, face(12), Qt::AlignRight | Qt::AlignVCenter);
-    for (size_t i = 0; i < cable.cores.size(); ++i) {
-        const double at = y + u(42) + tall * (static_cast<double>(i) + 0.5);
-        draw_core(p, cable, i, left, right, at, tall, std::min<double>(u(6), tall * 0.5));
-        const auto pin = [&](double x, const std::string& name, int side) {
-            text(p, QRectF(x, at - u(9), u(42), u(18)), words_of(name), t.ink, face(12, true),
-                 side | Qt::AlignVCenter);
-        };
-        pin(left - u(46), cable.cores[i].from_pin, Qt::AlignRight),
-            pin(right + u(4), cable.cores[i].to_pin, Qt::AlignLeft);
-    }
-    return y + cable_height();
+    const double whole = seconds(), left = seconds_left();
+    p.setPen(QPen(t.line, u(4)));
+    p.setBrush(t.paper);
+    p.drawEllipse(area);
+    p.setPen(QPen(clock_.isActive() && left <= 3 ? t.danger : t.accent, u(4), Qt::SolidLine, Qt::FlatCap));
+    p.setBrush(Qt::NoBrush);
+    p.drawArc(area, 90 * 16, static_cast<int>(std::lround(-left / std::max(whole, 1e-9) * 360 * 16)));
+    const auto words = left < 60 ? tr("%1 s").arg(static_cast<int>(std::ceil(left)))
+                                 : QString::fromStdString(format(Second(std::ceil(left))));
+    text(p, area.adjusted(u(8), 0, -u(8), -u(12)), words, t.accent, face(left < 60 ? 22 : 16, true),
+         Qt::AlignCenter);
+    text(p, QRectF(area.left(), area.center().y() + u(12), area.width(), u(16)),
+         clock_.isActive() ? tr("T: stop") : tr("T: count"), t.muted, face(11), Qt::AlignCenter);
+    add_spot({area,
+              QStringLiteral("clock"),
+              tr("Counts %1; T starts and stops it.").arg(QString::fromStdString(format(Second(whole)))),
+              [this] { toggle_clock(); },
+              {}});
 }
 
-double StepCard::cable_height() const {
-    const auto* c = cable();
-    return c ? u(50) + std::min<double>(u(24) * static_cast<double>(c->cores.size()), u(220)) : 0;
+void StepCard::paint_caution(QPainter& p) {
+    if (step_->caution.empty()) return;
+    const auto& t = theme();
+    const QRectF box(u(20), height() - u(80), width() - u(40), u(44));
+    p.setPen(QPen(t.heat_soft, 1));
+    p.setBrush(t.paper);
+    p.drawRoundedRect(box, 6, 6);
+    draw_severity(p, QRectF(box.left() + u(10), box.center().y() - u(9), u(18), u(18)), Severity::caution);
+    p.setFont(face(13));
+    p.setPen(t.ink);
+    p.drawText(box.adjusted(u(38), u(2), -u(8), -u(2)), Qt::TextWordWrap | Qt::AlignVCenter,
+               words_of(step_->caution));
 }
 
-double StepCard::figure_height() const {
-    if (cable()) return cable_height();
-    if (step_->joint) return u(158);
-    if (!step_->item.empty()) return u(112);
-    return step_->kind == StepKind::cut ? u(104) : step_->target ? u(126) : 0;
+void StepCard::paint_foot(QPainter& p) {
+    QStringList tools;
+    for (const auto& tool : step_->tools) tools << words_of(sangre::said(tool));
+    const auto minutes = minutes_of(document_.plan(), document_.study().steps(), *step_);
+    const QString foot =
+        tr("about %1 min").arg(std::lround(minutes)) +
+        (tools.isEmpty() ? QString() : QStringLiteral(" · ") + tools.join(QStringLiteral(", ")));
+    text(p, QRectF(u(24), height() - u(30), width() - u(48), u(20)), foot, theme().muted, face(12));
 }
 
 void StepCard::paint(QPainter& p) {
@@ -177,75 +210,21 @@ void StepCard::paint(QPainter& p) {
              tr("Wire the plan with Propose (Ctrl+Enter); the steps follow from it."), t.muted, face(14));
         return;
     }
-    const bool done = document_.plan().done.contains(step_->key);
-    const double w = width() - u(48);
-    double y = u(14);
-    text(p, QRectF(u(24), y, w, u(18)),
-         tr("Step %1 of %2%3").arg(number_).arg(of_).arg(done ? tr(" · done") : QString()),
-         done ? t.good : t.muted, face(13, done));
-    y += u(20);
-    // The title wraps to two lines rather than being cut.
-    p.setFont(face(26, true));
-    p.setPen(t.ink);
-    const auto title_box =
-        p.boundingRect(QRectF(u(24), y, w, u(76)), Qt::TextWordWrap, words_of(step_->title));
-    p.drawText(QRectF(u(24), y, w, u(76)), Qt::TextWordWrap, words_of(step_->title));
-    y += title_box.height() + u(2);
-    p.setFont(face(15));
-    p.setPen(t.muted);
-    const auto sub = p.boundingRect(QRectF(u(24), y, w, u(44)), Qt::TextWordWrap, words_of(step_->subtitle));
-    p.drawText(QRectF(u(24), y, w, u(44)), Qt::TextWordWrap, words_of(step_->subtitle));
-    y += sub.height() + u(8);
-    const double bottom = height() - (step_->caution.empty() ? u(40) : u(88));
+    const bool done = is_done(document_.plan(), *step_);
+    double y = paint_heading(p, done);
+    const double bottom = height() - (step_->caution.empty() ? u(36) : u(84));
+    const double w = width() - u(48) - (seconds() > 0 ? u(100) : 0);
     double need = 0;
     for (const auto& action : step_->actions)
-        need += QFontMetricsF(face(17))
+        need += QFontMetricsF(face(16))
                     .boundingRect(QRectF(0, 0, w - u(34), 999), Qt::TextWordWrap, words_of(action))
                     .height() +
-                u(7);
-    if (y + figure_height() + need < bottom + u(24)) {
-        if (const auto* c = cable())
-            y = paint_cable(p, *c, y + u(10));
-        else if (step_->joint)
-            y = paint_joint(p, y);
-        else if (step_->kind == StepKind::cut)
-            y = paint_lead(p, y + u(10));
-        else if (step_->target)
-            y = paint_target(p, y);
-        else if (!step_->item.empty())
-            y = paint_item(p, y + u(8));
-    }
-    for (const auto& action : step_->actions) {
-        p.setFont(face(17));
-        const auto box = p.boundingRect(QRectF(u(58), y, w - u(34), 999), Qt::TextWordWrap, words_of(action));
-        if (y + box.height() > bottom) {
-            text(p, QRectF(u(58), y - u(4), w, u(18)), QStringLiteral("…"), t.muted, face(17));
-            break;
-        }
-        draw_tick(p, QRectF(u(26), y + u(1), u(18), u(18)), done);
-        p.setPen(done ? t.muted : t.ink);
-        p.setFont(face(17));
-        p.drawText(box, Qt::TextWordWrap, words_of(action));
-        y += box.height() + u(7);
-    }
-    if (!step_->caution.empty()) {
-        const QRectF box(u(20), height() - u(82), width() - u(40), u(44));
-        p.setPen(QPen(t.heat_soft, 1));
-        p.setBrush(t.paper);
-        p.drawRoundedRect(box, 6, 6);
-        draw_severity(p, QRectF(box.left() + u(10), box.center().y() - u(9), u(18), u(18)),
-                      Severity::caution);
-        p.setFont(face(13));
-        p.setPen(t.ink);
-        p.drawText(box.adjusted(u(38), u(2), -u(8), -u(2)), Qt::TextWordWrap | Qt::AlignVCenter,
-                   words_of(step_->caution));
-    }
-    QStringList tools;
-    for (const auto& tool : step_->tools) tools << words_of(sangre::said(tool));
-    const QString foot =
-        tr("about %1 min").arg(step_->minutes) +
-        (tools.isEmpty() ? QString() : QStringLiteral(" · ") + tools.join(QStringLiteral(", ")));
-    text(p, QRectF(u(24), height() - u(32), w, u(20)), foot, t.muted, face(12));
+                u(6);
+    y = paint_drawing(p, y, bottom - y - need - u(4));
+    paint_actions(p, y, bottom + u(2), done);
+    if (seconds() > 0) paint_clock(p, QRectF(width() - u(112), bottom - u(94), u(84), u(84)));
+    paint_caution(p);
+    paint_foot(p);
 }
 
 }  // namespace sangre::app

@@ -1,4 +1,9 @@
 #pragma once
+#include <QElapsedTimer>
+#include <QPixmap>
+#include <QTimer>
+
+#include "diagram/step_drawing.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 
@@ -7,28 +12,46 @@ namespace sangre::app {
 /// Round; filled with a hook where it is done.
 void draw_tick(QPainter& p, const QRectF& area, bool done);
 
-/// One step, large, readable from a metre away, with its drawing.
+/// One step, large, readable from a metre away: its drawing, what the hands do with a tick for each, a clock
+/// for what is counted, its caution.
 class StepCard : public Canvas {
     Q_OBJECT
   public:
     StepCard(Document& document, QWidget* parent = nullptr);
     void show_step(const Step* step, size_t number, size_t of);
+    /// Starts the clock of this step, or stops it.
+    void toggle_clock();
+    bool counting() const { return clock_.isActive(); }
+    /// Seconds that are left on the clock; 0 where there is none.
+    double seconds_left() const;
+    /// Minutes that this step has been looked at.
+    double minutes_shown() const {
+        return static_cast<double>(shown_.isValid() ? shown_.elapsed() : 0) / 60000;
+    }
+
+  signals:
+    void clock_ran_out();
 
   protected:
     void paint(QPainter& p) override;
 
   private:
-    double paint_joint(QPainter& p, double y);
-    double paint_lead(QPainter& p, double y);
-    double paint_target(QPainter& p, double y);
-    double paint_item(QPainter& p, double y);
-    double paint_cable(QPainter& p, const Lead& cable, double y);
-    const Lead* cable() const;
-    double cable_height() const;
-    double figure_height() const;
+    double seconds() const;
+    double paint_heading(QPainter& p, bool done);
+    double paint_drawing(QPainter& p, double y, double room);
+    void paint_actions(QPainter& p, double y, double bottom, bool done);
+    void paint_clock(QPainter& p, const QRectF& area);
+    void paint_caution(QPainter& p);
+    void paint_foot(QPainter& p);
     Document& document_;
     const Step* step_ = nullptr;
     size_t number_ = 0, of_ = 0;
+    DiagramSheet drawing_;
+    QPixmap photo_;
+    QString photo_file_;
+    QTimer clock_;
+    QElapsedTimer since_, shown_;
+    std::string key_;
 };
 
 }  // namespace sangre::app

@@ -37,7 +37,7 @@ void Badges::count_work() {
     StationBar::Badge build, bench;
     for (const auto& f : document_.study().findings)
         build.urgent |= f.severity != Severity::note && stage_of(f.rule) == Station::build;
-    for (const auto& step : document_.study().steps()) build.count += !plan.done.contains(step.key);
+    for (const auto& step : document_.study().steps()) build.count += !is_done(plan, step);
     for (const auto& r : document_.study().readings()) {
         const auto m = plan.measured.find(r.key);
         if (m == plan.measured.end())

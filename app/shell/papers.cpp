@@ -5,6 +5,7 @@
 #include <QObject>
 #include <QPainter>
 
+#include "book/book.h"
 #include "diagram/drill_template.h"
 #include "diagram/labels.h"
 #include "diagram/lead_sheets.h"
@@ -51,7 +52,12 @@ std::vector<Paper> papers() {
              [](const Plan& p, const Catalogue&, const Study& s) {
                  return label_sheets(wire_labels(p, s.harness));
              },
-             unwired}};
+             unwired},
+            {QObject::tr("Build book"), QStringLiteral("build book.pdf"),
+             [](const Plan& p, const Catalogue& c, const Study& s) {
+                 return p.feeds.empty() ? std::vector<DiagramSheet>() : book_sheets(p, c, s);
+             },
+             unwired, true}};
 }
 
 QString write_sheets(const std::vector<DiagramSheet>& sheets, const QString& title, const QString& file) {

@@ -6,6 +6,8 @@
 #include <QImageReader>
 #include <QObject>
 
+#include "plan/plan_pictures.h"
+
 namespace sangre::app {
 namespace {
 
@@ -71,8 +73,8 @@ QString find_picture(const QString& name, const QString& plan_file, const QStrin
 QStringList bring_pictures(const Plan& plan, const QString& from_file, const QString& to_file,
                            const QString& pool) {
     QStringList missing;
-    for (const auto& side : plan.sides) {
-        const auto name = QString::fromStdString(side.picture);
+    for (const auto& picture : pictures_of(plan)) {
+        const auto name = QString::fromStdString(picture);
         if (name.isEmpty()) continue;
         const auto from = find_picture(name, from_file, pool);
         const auto to = QFileInfo(to_file).dir().filePath(name);

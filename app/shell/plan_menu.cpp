@@ -9,7 +9,9 @@
 #include <QPrinter>
 #include <QSettings>
 
+#include "book/book.h"
 #include "build/bom.h"
+#include "cutting/cut_list.h"
 #include "files/csv.h"
 #include "files/plan_file.h"
 #include "files/plan_text.h"
@@ -23,6 +25,7 @@
 #include "shell/paste.h"
 #include "shell/practices_menu.h"
 #include "shell/window.h"
+#include "shopping/shopping.h"
 #include "widgets/words.h"
 #include "wiring/wiring_station.h"
 
@@ -93,6 +96,16 @@ void Window::fill_plan_menu(QMenu& menu) {
     flies->setChecked(document_.plan().flies);
     menu.addSeparator();
     menu.addAction(tr("Shopping list as CSV…"), this, &Window::export_bom);
+    menu.addAction(tr("Cut list as CSV…"), this, [this] {
+        write_table(tr("Cut list"),
+                    cut_list_to_csv(document_.plan(),
+                                    cut_list(document_.plan(), document_.catalogue(), document_.study())));
+    });
+    menu.addAction(tr("Copy the shopping list as text"), this, [this] {
+        QApplication::clipboard()->setText(
+            words_of(shopping_to_text(shopping(document_.plan(), document_.catalogue(), document_.study()))));
+        show_banner(tr("Copied; paste it into a message."), false, false);
+    });
     menu.addAction(tr("Loads as CSV…"), this, &Window::export_loads);
     menu.addAction(tr("Readings as CSV…"), [this] {
         write_table(tr("Readings"), readings_to_csv(document_.plan(), document_.study().readings()));
@@ -110,6 +123,22 @@ void Window::fill_plan_menu(QMenu& menu) {
     auto* paper = menu.addMenu(tr("On paper"));
     for (const auto& one : papers())
         paper->addAction(one.title + QStringLiteral("…"), this, [this, one] { export_paper(one); });
+    paper->addAction(tr("Build book for a phone (HTML)…"), this, [this] {
+        write_text(tr("Build book for a phone"), QStringLiteral("build book.html"), tr("Pages (*.html)"),
+                   QStringLiteral("html"),
+                   book_html(document_.plan(), document_.catalogue(), document_.study()));
+    });
+    paper->addAction(tr("Evenings as a calendar…"), this, [this] {
+        const auto& steps = document_.study().steps();
+        const auto days =
+            plan_evenings(document_.plan(), steps, QDate::currentDate().toString(Qt::ISODate).toStdString());
+        write_text(tr("Evenings as a calendar"), QStringLiteral("evenings.ics"), tr("Calendars (*.ics)"),
+                   QStringLiteral("ics"),
+                   evenings_to_ics(document_.plan(), steps, days,
+                                   QDateTime::currentDateTimeUtc()
+                                       .toString(QStringLiteral("yyyyMMdd'T'HHmmss'Z'"))
+                                       .toStdString()));
+    });
     menu.addAction(tr("Print this station's drawing…\tCtrl+P"), this, &Window::ask_print);
     menu.addSeparator();
     menu.addAction(appearance() == Appearance::light ? tr("Dark\tF7") : tr("Light\tF7"), [this] {
@@ -186,9 +215,14 @@ void Window::ask_save_as() {
 }
 
 void Window::write_table(const QString& title, const std::string& table) {
-    const auto file = ask_file(title, {}, tr("Tables (*.csv)"), QStringLiteral("csv"));
+    write_text(title, {}, tr("Tables (*.csv)"), QStringLiteral("csv"), table);
+}
+
+void Window::write_text(const QString& title, const QString& name, const QString& kinds,
+                        const QString& ending, const std::string& text) {
+    const auto file = ask_file(title, name, kinds, ending);
     if (file.isEmpty()) return;
-    const auto written = write_whole(table, file.toStdString());
+    const auto written = write_whole(text, file.toStdString());
     show_banner(written ? tr("Written to %1.").arg(file) : QString::fromStdString(written.error()), !written,
                 false);
 }
@@ -199,8 +233,8 @@ void Window::copy_table(const std::string& table) {
 }
 
 void Window::export_bom() {
-    write_table(tr("Shopping list"), bom_to_csv(bill_of_materials(document_.plan(), document_.catalogue(),
-                                                                  document_.study().harness)));
+    write_table(tr("Shopping list"),
+                shopping_to_csv(shopping(document_.plan(), document_.catalogue(), document_.study())));
 }
 
 void Window::export_loads() { write_table(tr("Loads"), loads_to_csv(document_.plan().loads)); }

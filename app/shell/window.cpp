@@ -312,7 +312,11 @@ RoutingStation* Window::routing() { return made(routing_); }
 BuildStation* Window::build() {
     const bool first = !build_;
     auto* b = made(build_);
-    if (first) connect(b, &BuildStation::measure_asked, this, [this] { go(Station::bench); });
+    if (first)
+        connect(b, &BuildStation::measure_asked, this, [this](const QString& reading) {
+            go(Station::bench);
+            if (!reading.isEmpty()) bench()->go_to(reading.toStdString());
+        });
     return b;
 }
 BenchStation* Window::bench() { return made(bench_); }

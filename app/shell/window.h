@@ -109,6 +109,8 @@ class Window : public QMainWindow {
     void ask_open();
     void ask_save_as();
     void write_table(const QString& title, const std::string& table);
+    void write_text(const QString& title, const QString& name, const QString& kinds, const QString& ending,
+                    const std::string& text);
     void copy_table(const std::string& table);
     void export_bom();
     void export_loads();

@@ -3,11 +3,13 @@
 #include <QLineEdit>
 #include <QMenu>
 
+#include "diagram/joint_shapes.h"
 #include "joint/choose.h"
 #include "joint/pigtail.h"
 #include "plan/terminal_text.h"
 #include "shell/practices_menu.h"
 #include "widgets/words.h"
+#include "wiring/shapes.h"
 #include "words/say.h"
 
 namespace sangre::app {
@@ -96,8 +98,16 @@ void JointPanel::paint(QPainter& p) {
         top += u(18);
     }
     const double facts = u(width() > u(540) ? 36 : 52), bottom = height() - facts - u(6);
-    draw_joint(p, QRectF(u(18), top, width() - u(36), bottom - top), *work,
-               wire_colour(words_of(feed.supply_colour)), false);
+    // On a sheet as large as the room, its letters as large as these.
+    const double pixels = u(4);
+    DiagramSheet sheet;
+    draw_joint(sheet, {0, 0}, {(width() - u(36)) / pixels, (bottom - top) / pixels}, *work,
+               feed.supply_colour, false);
+    p.save();
+    p.translate(u(18), top);
+    p.scale(pixels, pixels);
+    draw_shapes(p, sheet.shapes, false);
+    p.restore();
     paint_facts(p, *work, QRectF(u(14), bottom, width() - u(28), facts));
 }
 

@@ -2,6 +2,8 @@
 
 #include <cmath>
 
+#include "diagram/paper_ink.h"
+
 #include "theme/theme.h"
 #include "widgets/words.h"
 
@@ -14,12 +16,19 @@ QColor colour_of(const Ink& ink, bool on_paper) {
         const auto colour = name.mid(5);
         return on_paper && colour == QLatin1String("white") ? QColor("#BDB6AA") : wire_colour(colour);
     }
-    if (on_paper)
-        return name == "muted"                     ? QColor("#655D55")
-               : name == "card" || name == "paper" ? Qt::white
-                                                   : QColor("#231F1C");
     const auto& t = theme();
-    return name == "muted" ? t.muted : name == "card" ? t.card : name == "paper" ? t.paper : t.ink;
+    QColor colour = on_paper && (name == "card" || name == "paper") ? QColor(Qt::white)
+                    : on_paper || name == "copper" || name == "solder" || name == "good"
+                        ? QColor(words_of(paper_colour(ink)))
+                    : name == "muted"                   ? t.muted
+                    : name == "card"                    ? t.card
+                    : name == "paper"                   ? t.paper
+                    : name == "accent"                  ? t.accent
+                    : name == "caution"                 ? t.caution
+                    : name == "tube" || name == "glass" ? t.cool
+                                                        : t.ink;
+    colour.setAlphaF(static_cast<float>(ink_cover(ink)));
+    return colour;
 }
 
 QPointF at(const PaperPoint& p) { return {p.x, p.y}; }

@@ -1,6 +1,7 @@
 #pragma once
 // The façade: everything computed about a plan at one set of conditions.
 #include "bench/readings.h"
+#include "build/done.h"
 #include "build/steps.h"
 #include "lazy.h"
 #include "mission/wire_heat.h"

@@ -80,6 +80,10 @@ Rechtsklick, um zu sagen, wie sich dort Drähte treffen.</translation>
         <translation> und </translation>
     </message>
     <message>
+        <source> and %1 without a price</source>
+        <translation> und %1 ohne Preis</translation>
+    </message>
+    <message>
         <source> and drops {} out and back</source>
         <translation> und verliert {} hin und zurück</translation>
     </message>
@@ -375,6 +379,12 @@ Klicken wählt sie; Rechtsklick zeigt, warum es in dieser Reihenfolge daraufkomm
     </message>
     <message>
         <source>%1
+Click to tick it alone.</source>
+        <translation>%1
+Klick hakt es einzeln ab.</translation>
+    </message>
+    <message>
+        <source>%1
 Drag it where it is; right-click for a way to another place.</source>
         <translation>%1
 Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</translation>
@@ -442,6 +452,10 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
     <message>
         <source>%1 d</source>
         <translation>%1 d</translation>
+    </message>
+    <message>
+        <source>%1 done</source>
+        <translation>%1 fertig</translation>
     </message>
     <message>
         <source>%1 feeds</source>
@@ -520,12 +534,24 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 weitere haben noch keinen Ort</translation>
     </message>
     <message>
+        <source>%1 new</source>
+        <translation>%1 neu</translation>
+    </message>
+    <message>
+        <source>%1 new, at least %2</source>
+        <translation>%1 neu, mindestens %2</translation>
+    </message>
+    <message>
         <source>%1 now has measured figures: %2 typical, %3 peak.</source>
         <translation>%1 hat jetzt gemessene Werte: %2 üblich, %3 Spitze.</translation>
     </message>
     <message>
         <source>%1 of %2</source>
         <translation>%1 von %2</translation>
+    </message>
+    <message>
+        <source>%1 of %2 done · %3 touched by edits since</source>
+        <translation>%1 von %2 fertig · %3 seither von Änderungen berührt</translation>
     </message>
     <message>
         <source>%1 of %2 done · about %3 of handwork left</source>
@@ -548,6 +574,10 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 weitere fielen heraus, die leichtesten zuerst:</translation>
     </message>
     <message>
+        <source>%1 pieces from %2 offcuts and %3 of new wire, %4 left over.</source>
+        <translation>%1 Stücke aus %2 Resten und %3 neuem Draht, %4 bleiben übrig.</translation>
+    </message>
+    <message>
         <source>%1 plans worth having, of %2 without a danger</source>
         <translation>%1 lohnende Pläne, von %2 ohne Gefahr</translation>
     </message>
@@ -558,6 +588,10 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
     <message>
         <source>%1 readings to take</source>
         <translation>%1 Messungen zu nehmen</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
     </message>
     <message>
         <source>%1 steps to do</source>
@@ -572,12 +606,24 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 Dinge</translation>
     </message>
     <message>
+        <source>%1 things to buy, %2</source>
+        <translation>%1 Dinge zu kaufen, %2</translation>
+    </message>
+    <message>
         <source>%1 times a day</source>
         <translation>%1-mal am Tag</translation>
     </message>
     <message>
         <source>%1 wires fill %2</source>
         <translation>%1 Adern füllen %2</translation>
+    </message>
+    <message>
+        <source>%1 · %2</source>
+        <translation>%1 · %2</translation>
+    </message>
+    <message>
+        <source>%1 · %2 left</source>
+        <translation>%1 · %2 bleiben</translation>
     </message>
     <message>
         <source>%1 · %2 of %3</source>
@@ -626,12 +672,16 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>%1, %2, %3 dick</translation>
     </message>
     <message>
+        <source>%1, %2, for %3</source>
+        <translation>%1, %2, für %3</translation>
+    </message>
+    <message>
         <source>%1, %2; its menu changes or removes it</source>
         <translation>%1, %2; sein Menü ändert oder entfernt es</translation>
     </message>
     <message>
-        <source>%1, cut %2</source>
-        <translation>%1, Zuschnitt %2</translation>
+        <source>%1, back again</source>
+        <translation>%1, wieder zurück</translation>
     </message>
     <message>
         <source>%1. Click for what goes through it; right-click for more.</source>
@@ -652,6 +702,16 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
     <message>
         <source>%1: %2 on average, %3 with all that runs at its peak together</source>
         <translation>%1: im Mittel %2, mit allem Laufenden auf Spitze zusammen %3</translation>
+    </message>
+    <message>
+        <source>%1: %2 steps</source>
+        <translation>%1: %2 Schritte</translation>
+    </message>
+    <message>
+        <source>%1: %2 steps in %3 of %4%5
+Click for its first step; right-click types how long there is; drag its edge.</source>
+        <translation>%1: %2 Schritte in %3 von %4%5
+Klick zeigt den ersten Schritt; Rechtsklick tippt, wie viel Zeit ist; Kante ziehen.</translation>
     </message>
     <message>
         <source>%1: %2, %3</source>
@@ -682,6 +742,12 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>%1: eine andere wählen</translation>
     </message>
     <message>
+        <source>%1: needs %2, at hand %3, spare %4, sold in %5%6
+Click: ordered, on its way, arrived; right-click for more.</source>
+        <translation>%1: braucht %2, vorhanden %3, Reserve %4, verkauft zu %5%6
+Klick: bestellt, unterwegs, angekommen; Rechtsklick für mehr.</translation>
+    </message>
+    <message>
         <source>%1: path %2, cut %3
 Right-click for the other ways that it could go.</source>
         <translation>%1: Weg %2, Zuschnitt %3
@@ -690,6 +756,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>%1: ways drawn through it meet it there. Drag it, or its corner; right-click for more.</source>
         <translation>%1: hindurch gezeichnete Wege treffen dort darauf. Zieh sie oder ihre Ecke; Rechtsklick für mehr.</translation>
+    </message>
+    <message>
+        <source>%1; %2 at hand.</source>
+        <translation>%1; %2 vorhanden.</translation>
     </message>
     <message>
         <source>({} joint + 2 × {} overlap) ÷ 0.93 for its shrinking in length = {}</source>
@@ -716,6 +786,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>+ Ort</translation>
     </message>
     <message>
+        <source>+ Step of your own</source>
+        <translation>+ Eigener Schritt</translation>
+    </message>
+    <message>
         <source>+ above, − below</source>
         <translation>+ oben, − unten</translation>
     </message>
@@ -724,8 +798,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>+ auf %1, − auf %2</translation>
     </message>
     <message>
+        <source>+%1</source>
+        <translation>+%1</translation>
+    </message>
+    <message>
         <source>, </source>
         <translation>, </translation>
+    </message>
+    <message>
+        <source>, %1 bare ends to cap</source>
+        <translation>, %1 blanke Enden abzudecken</translation>
     </message>
     <message>
         <source>, a resistor at both ends</source>
@@ -840,6 +922,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>, Paar</translation>
     </message>
     <message>
+        <source>, safe to stop after it</source>
+        <translation>, danach kann man gefahrlos aufhören</translation>
+    </message>
+    <message>
         <source>, sealed</source>
         <translation>, abgedichtet</translation>
     </message>
@@ -904,12 +990,20 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>, {} von {}</translation>
     </message>
     <message>
+        <source>0 V, then full</source>
+        <translation>0 V, dann voll</translation>
+    </message>
+    <message>
         <source>0 to 100 % of its typical draw is expected.</source>
         <translation>0 bis 100 % seines üblichen Stroms werden erwartet.</translation>
     </message>
     <message>
         <source>0.01 Ω to 10 MΩ is expected here.</source>
         <translation>0,01 Ω bis 10 MΩ werden hier erwartet.</translation>
+    </message>
+    <message>
+        <source>1 A fuse</source>
+        <translation>1 A Sicherung</translation>
     </message>
     <message>
         <source>1 cell · %1</source>
@@ -1576,6 +1670,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Eine Phase braucht einen Namen.</translation>
     </message>
     <message>
+        <source>A photograph of this step</source>
+        <translation>Ein Foto dieses Schritts</translation>
+    </message>
+    <message>
         <source>A picture of the machine</source>
         <translation>Ein Bild der Maschine</translation>
     </message>
@@ -1774,6 +1872,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A stalled motor is stopped by something</source>
         <translation>Ein blockierter Motor wird von etwas angehalten</translation>
+    </message>
+    <message>
+        <source>A step of your own</source>
+        <translation>Ein eigener Schritt</translation>
     </message>
     <message>
         <source>A step of your own.</source>
@@ -2184,6 +2286,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Alle Isolierungen enden auf einer Linie; verdrille die blanken Enden einmal.</translation>
     </message>
     <message>
+        <source>All is built.</source>
+        <translation>Alles ist gebaut.</translation>
+    </message>
+    <message>
         <source>All leads that end at it, by the measured ways, in the wires that they have: {} of {} now, {} of {} there.</source>
         <translation>Alle Leitungen, die dort enden, über die gemessenen Wege, in ihren Drähten: {} mit {} jetzt, {} mit {} dort.</translation>
     </message>
@@ -2268,6 +2374,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein überladener Akku gast oder brennt. Nie unbeaufsichtigt laden.</translation>
     </message>
     <message>
+        <source>And back again: a step that undoes it</source>
+        <translation>Und wieder zurück: ein Schritt, der ihn zurücknimmt</translation>
+    </message>
+    <message>
         <source>And no charger is right for both.</source>
         <translation>Und kein Ladegerät passt für beide.</translation>
     </message>
@@ -2344,6 +2454,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Arm button, 16 mm hole, at a place</translation>
     </message>
     <message>
+        <source>Arrived</source>
+        <translation>Angekommen</translation>
+    </message>
+    <message>
         <source>As in this plan</source>
         <translation>Wie in diesem Plan</translation>
     </message>
@@ -2378,6 +2492,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>At 80 % of its capacity a pack counts as worn; from there it fades faster.</source>
         <translation>Bei 80 % seiner Kapazität gilt ein Akku als verbraucht; von da an schwindet er schneller.</translation>
+    </message>
+    <message>
+        <source>At hand: so much of it lies in a drawer…</source>
+        <translation>Vorhanden: so viel davon liegt in einer Schublade…</translation>
     </message>
     <message>
         <source>At nominal</source>
@@ -2616,6 +2734,22 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Bauen</translation>
     </message>
     <message>
+        <source>Build book</source>
+        <translation>Baubuch</translation>
+    </message>
+    <message>
+        <source>Build book for a phone</source>
+        <translation>Baubuch für ein Telefon</translation>
+    </message>
+    <message>
+        <source>Build book for a phone (HTML)…</source>
+        <translation>Baubuch für ein Telefon (HTML)…</translation>
+    </message>
+    <message>
+        <source>Build book: {} steps, about {} of handwork left.</source>
+        <translation>Baubuch: {} Schritte, etwa {} Handarbeit übrig.</translation>
+    </message>
+    <message>
         <source>Build it this way. %1</source>
         <translation>So bauen. %1</translation>
     </message>
@@ -2664,6 +2798,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Kabel, Stift an Stift</translation>
     </message>
     <message>
+        <source>Calendars (*.ics)</source>
+        <translation>Kalender (*.ics)</translation>
+    </message>
+    <message>
         <source>Cancel</source>
         <translation>Abbrechen</translation>
     </message>
@@ -2686,6 +2824,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Carries {} in {}, {} together ({})</source>
         <translation>Trägt {} bei {}, {} zusammen ({})</translation>
+    </message>
+    <message>
+        <source>Cautions</source>
+        <translation>Vorsicht</translation>
     </message>
     <message>
         <source>Cells are charged by a charger</source>
@@ -2736,6 +2878,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Isolierung ändern</translation>
     </message>
     <message>
+        <source>Change its line</source>
+        <translation>Seine Zeile ändern</translation>
+    </message>
+    <message>
         <source>Change over to plan A</source>
         <translation>Zu Plan A wechseln</translation>
     </message>
@@ -2774,6 +2920,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Check that the grommet sits all round.</source>
         <translation>Prüfe, ob die Tülle ringsum sitzt.</translation>
+    </message>
+    <message>
+        <source>Chips fly: glasses on, nothing live where they fall.</source>
+        <translation>Späne fliegen: Brille auf, nichts unter Spannung, wo sie hinfallen.</translation>
     </message>
     <message>
         <source>Choose a fuse</source>
@@ -2880,6 +3030,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Kopiert; füge es in eine Nachricht ein, oder irgendwo in dieses Fenster.</translation>
     </message>
     <message>
+        <source>Copied; paste it into a message.</source>
+        <translation>Kopiert; in eine Nachricht einfügen.</translation>
+    </message>
+    <message>
         <source>Copied; paste it into a spreadsheet.</source>
         <translation>Kopiert; füge es in eine Tabelle ein.</translation>
     </message>
@@ -2908,8 +3062,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Die Messungen als Tabelle kopieren</translation>
     </message>
     <message>
+        <source>Copy the shopping list as text</source>
+        <translation>Einkaufsliste als Text kopieren</translation>
+    </message>
+    <message>
         <source>Count pins from the marked one: a plug seen from behind is its own mirror image.</source>
         <translation>Zähle die Stifte vom markierten an: ein von hinten gesehener Stecker ist sein eigenes Spiegelbild.</translation>
+    </message>
+    <message>
+        <source>Counts %1; T starts and stops it.</source>
+        <translation>Zählt %1; T startet und hält an.</translation>
     </message>
     <message>
         <source>Cover a board with a tube</source>
@@ -2998,6 +3160,14 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Cut lengths</source>
         <translation>Zuschnitte</translation>
+    </message>
+    <message>
+        <source>Cut list</source>
+        <translation>Zuschnitt</translation>
+    </message>
+    <message>
+        <source>Cut list as CSV…</source>
+        <translation>Zuschnitt als CSV…</translation>
     </message>
     <message>
         <source>Cut long and trim later: a wire can be shortened, not lengthened.</source>
@@ -3104,8 +3274,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Öffne keinen Akku, um eine Zelle zu tauschen, außer du baust Akkus: ersetze ihn.</translation>
     </message>
     <message>
+        <source>Done</source>
+        <translation>Fertig</translation>
+    </message>
+    <message>
         <source>Done  (Space)</source>
         <translation>Fertig  (Leertaste)</translation>
+    </message>
+    <message>
+        <source>Done once already, as {}; the plan has changed since to {}.</source>
+        <translation>Schon einmal gemacht, als {}; der Plan hat sich seither zu {} geändert.</translation>
     </message>
     <message>
         <source>Drag a border to change how long; click a strip to change what runs, drag to paint it on.</source>
@@ -3234,6 +3412,22 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Ethernet pair</source>
         <translation>Ethernet-Paar</translation>
+    </message>
+    <message>
+        <source>Evenings</source>
+        <translation>Abende</translation>
+    </message>
+    <message>
+        <source>Evenings as a calendar</source>
+        <translation>Abende als Kalender</translation>
+    </message>
+    <message>
+        <source>Evenings as a calendar…</source>
+        <translation>Abende als Kalender…</translation>
+    </message>
+    <message>
+        <source>Evenings stand here once there is something to build.</source>
+        <translation>Hier stehen Abende, sobald es etwas zu bauen gibt.</translation>
     </message>
     <message>
         <source>Every battery worth having, with every way to size wires, set rails, keep noise apart, group feeds.</source>
@@ -3560,6 +3754,18 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Gefunden für den Plan, wie er war; suche noch einmal für den Plan, wie er ist</translation>
     </message>
     <message>
+        <source>Fri</source>
+        <translation>Fr</translation>
+    </message>
+    <message>
+        <source>From 0 to 24 h is expected, such as 1 h 30 min.</source>
+        <translation>0 bis 24 h wird erwartet, etwa 1 h 30 min.</translation>
+    </message>
+    <message>
+        <source>From a file…</source>
+        <translation>Aus einer Datei…</translation>
+    </message>
+    <message>
         <source>From a rail to the load that loses the most on the way</source>
         <translation>Von einer Schiene zu dem Verbraucher, der unterwegs am meisten verliert</translation>
     </message>
@@ -3578,6 +3784,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>From pin to pin</source>
         <translation>Von Stift zu Stift</translation>
+    </message>
+    <message>
+        <source>From the clipboard</source>
+        <translation>Aus der Zwischenablage</translation>
     </message>
     <message>
         <source>From the route. Type one to overrule it</source>
@@ -3760,6 +3970,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Löcher und Zuschnitte</translation>
     </message>
     <message>
+        <source>Hot air and flame: nothing that burns behind the work, glasses on.</source>
+        <translation>Heißluft und Flamme: nichts Brennbares hinter der Arbeit, Brille auf.</translation>
+    </message>
+    <message>
         <source>Hot air burns skin and insulation: keep it moving.</source>
         <translation>Heißluft verbrennt Haut und Isolierung: halte sie in Bewegung.</translation>
     </message>
@@ -3810,6 +4024,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>How large its board is, nobody has said: try a tube over it.</source>
         <translation>Wie groß seine Platine ist, hat niemand gesagt: probier einen Schlauch darüber.</translation>
+    </message>
+    <message>
+        <source>How long there is</source>
+        <translation>Wie viel Zeit ist</translation>
     </message>
     <message>
         <source>How often these phases are gone through before the next day</source>
@@ -4014,6 +4232,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Es ist verkehrt herum, oder nicht ganz eingedrückt</translation>
     </message>
     <message>
+        <source>It is to come after “{}”, which is no step any more: that counts as met.</source>
+        <translation>Er soll nach „{}“ kommen, das kein Schritt mehr ist: das gilt als erfüllt.</translation>
+    </message>
+    <message>
         <source>It is wet at {}, and the {} there lets water along the wires.</source>
         <translation>Bei {} ist es nass, und {} dort lässt Wasser an den Drähten entlang.</translation>
     </message>
@@ -4082,8 +4304,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Er nimmt {} bis {} mm²; die Leitung hat {} mm².</translation>
     </message>
     <message>
+        <source>It waits for “{}”, which waits for it: take one of the two apart.</source>
+        <translation>Er wartet auf „{}“, das auf ihn wartet: einen der beiden lösen.</translation>
+    </message>
+    <message>
         <source>It wants {} free behind the wall, its wires bent included.</source>
         <translation>Es braucht {} frei hinter der Wand, seine gebogenen Drähte eingerechnet.</translation>
+    </message>
+    <message>
+        <source>It was done, and the plan has changed since: {}.</source>
+        <translation>Es war gemacht, und der Plan hat sich seither geändert: {}.</translation>
+    </message>
+    <message>
+        <source>It was made as {}; that comes off first.</source>
+        <translation>Es wurde als {} gemacht; das kommt zuerst ab.</translation>
     </message>
     <message>
         <source>Items with lugs, screws or leads of their own are joined there</source>
@@ -4560,6 +4794,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Lange Leitungen zu Motorreglern enden an Kondensatoren</translation>
     </message>
     <message>
+        <source>Longer or shorter than a ruler? Print once more at 100 %.</source>
+        <translation>Länger oder kürzer als ein Lineal? Noch einmal mit 100 % drucken.</translation>
+    </message>
+    <message>
         <source>Look</source>
         <translation>Aussehen</translation>
     </message>
@@ -4638,6 +4876,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Mains kills. This tool neither plans nor checks it.</source>
         <translation>Netzspannung tötet. Dieses Werkzeug plant und prüft sie nicht.</translation>
+    </message>
+    <message>
+        <source>Mains, and anything above 60 V DC, are outside this book: a qualified person and your local code.</source>
+        <translation>Netzspannung und alles über 60 V Gleichspannung liegen außerhalb dieses Buchs: eine Fachkraft und die örtlichen Vorschriften.</translation>
     </message>
     <message>
         <source>Make a {} for it</source>
@@ -4806,6 +5048,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Molten glue sticks and burns.</source>
         <translation>Geschmolzener Kleber klebt und verbrennt.</translation>
+    </message>
+    <message>
+        <source>Mon</source>
+        <translation>Mo</translation>
     </message>
     <message>
         <source>Motor noise reaches the quiet things through a shared pack; a second one must be charged and watched.</source>
@@ -5160,6 +5406,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Nicht fertig  (Leertaste)</translation>
     </message>
     <message>
+        <source>Not done after all</source>
+        <translation>Doch nicht fertig</translation>
+    </message>
+    <message>
         <source>Not done, since it could not be saved: %1</source>
         <translation>Nicht getan, da es sich nicht sichern ließ: %1</translation>
     </message>
@@ -5264,6 +5514,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Noch nichts zu bauen.</translation>
     </message>
     <message>
+        <source>Nothing to buy before it is wired.</source>
+        <translation>Nichts zu kaufen, bevor verdrahtet ist.</translation>
+    </message>
+    <message>
         <source>Nothing to compare for yet: type loads, and paint when they run.</source>
         <translation>Noch nichts zu vergleichen: tippe Verbraucher und male, wann sie laufen.</translation>
     </message>
@@ -5312,6 +5566,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Jetzt</translation>
     </message>
     <message>
+        <source>Now rather than later</source>
+        <translation>Lieber jetzt als später</translation>
+    </message>
+    <message>
         <source>Now the other point.</source>
         <translation>Nun der andere Punkt.</translation>
     </message>
@@ -5348,12 +5606,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Beim Laden ausschalten, oder ein Ladegerät, das nach Zeit endet oder erhält.</translation>
     </message>
     <message>
+        <source>Off, out and apart; what is left of it goes back into the drawer with its length on it.</source>
+        <translation>Ab, heraus und auseinander; was davon bleibt, kommt mit seiner Länge beschriftet in die Schublade.</translation>
+    </message>
+    <message>
         <source>Old? Fit it to a measured discharge…</source>
         <translation>Alt? An eine gemessene Entladung anpassen…</translation>
     </message>
     <message>
         <source>On in </source>
         <translation>An in </translation>
+    </message>
+    <message>
+        <source>On its way</source>
+        <translation>Unterwegs</translation>
     </message>
     <message>
         <source>On paper</source>
@@ -5520,6 +5786,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Oder aus einem Labornetzgerät, auf 2 A begrenzt.</translation>
     </message>
     <message>
+        <source>Ordered</source>
+        <translation>Bestellt</translation>
+    </message>
+    <message>
         <source>Other insulation</source>
         <translation>Andere Isolierung</translation>
     </message>
@@ -5582,6 +5852,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Packs, hubs, modules, fuses, switches and plugs</source>
         <translation>Akkus, Verteiler, Wandler, Sicherungen, Schalter und Stecker</translation>
+    </message>
+    <message>
+        <source>Pages (*.html)</source>
+        <translation>Seiten (*.html)</translation>
     </message>
     <message>
         <source>Paint under a ring is an open return that passes a glance.</source>
@@ -5694,6 +5968,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Peukert {}: empties {} × faster than its ampere-hours say</source>
         <translation>Peukert {}: leert {} × schneller, als seine Amperestunden sagen</translation>
+    </message>
+    <message>
+        <source>Photo  (P)</source>
+        <translation>Foto  (P)</translation>
+    </message>
+    <message>
+        <source>Photograph of a step</source>
+        <translation>Foto eines Schritts</translation>
     </message>
     <message>
         <source>Photograph the machine before anything comes apart.</source>
@@ -5916,6 +6198,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Gedruckt.</translation>
     </message>
     <message>
+        <source>Propellers off until the very last test, and then outdoors with nobody in front or above.</source>
+        <translation>Propeller ab bis zur allerletzten Probe, und dann draußen, niemand davor oder darüber.</translation>
+    </message>
+    <message>
         <source>Propellers off. </source>
         <translation>Propeller ab. </translation>
     </message>
@@ -6108,6 +6394,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Messungen folgen aus einem verdrahteten Plan: drücke Vorschlagen (Strg+Enter).</translation>
     </message>
     <message>
+        <source>Readings to write in</source>
+        <translation>Messwerte zum Eintragen</translation>
+    </message>
+    <message>
         <source>Ready-made loads to start from, until you have measured yours</source>
         <translation>Fertige Verbraucher als Anfang, bis du deine gemessen hast</translation>
     </message>
@@ -6198,6 +6488,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Remove a side</source>
         <translation>Eine Ansicht entfernen</translation>
+    </message>
+    <message>
+        <source>Remove a step of your own</source>
+        <translation>Eigenen Schritt entfernen</translation>
     </message>
     <message>
         <source>Remove a way</source>
@@ -6368,6 +6662,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Sinkt schlimmstens auf {} ({})</translation>
     </message>
     <message>
+        <source>Sat</source>
+        <translation>Sa</translation>
+    </message>
+    <message>
         <source>Save</source>
         <translation>Sichern</translation>
     </message>
@@ -6410,6 +6708,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Say what a place is in</source>
         <translation>Sagen, worin ein Ort ist</translation>
+    </message>
+    <message>
+        <source>Say what is at hand</source>
+        <translation>Sagen, was vorhanden ist</translation>
     </message>
     <message>
         <source>Say what is on the way</source>
@@ -6586,6 +6888,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Settings	Ctrl+,</source>
         <translation>Einstellungen	Ctrl+,</translation>
+    </message>
+    <message>
+        <source>Shopping</source>
+        <translation>Einkauf</translation>
     </message>
     <message>
         <source>Shopping list</source>
@@ -6924,6 +7230,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Schalter  ▾</translation>
     </message>
     <message>
+        <source>T: count</source>
+        <translation>T: zählen</translation>
+    </message>
+    <message>
+        <source>T: stop</source>
+        <translation>T: halt</translation>
+    </message>
+    <message>
         <source>Tables (*.csv *.tsv *.txt)</source>
         <translation>Tabellen (*.csv *.tsv *.txt)</translation>
     </message>
@@ -6950,6 +7264,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Take %1 otherwise</source>
         <translation>%1 anders nehmen</translation>
+    </message>
+    <message>
+        <source>Take back: {}</source>
+        <translation>Zurücknehmen: {}</translation>
     </message>
     <message>
         <source>Take it from the route</source>
@@ -6986,6 +7304,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Take what another program wrote</source>
         <translation>Nehmen, was ein anderes Programm schrieb</translation>
+    </message>
+    <message>
+        <source>Takes back “{}”.</source>
+        <translation>Nimmt „{}“ zurück.</translation>
+    </message>
+    <message>
+        <source>Taking apart, programming, waiting for parts: before the step that is shown</source>
+        <translation>Zerlegen, programmieren, auf Teile warten: vor dem gezeigten Schritt</translation>
     </message>
     <message>
         <source>Tap a circuit</source>
@@ -7176,6 +7502,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Der Kolben verbrennt und der Rauch reizt: Lüfter an, Brille auf, Kolben zurück in den Ständer.</translation>
     </message>
     <message>
+        <source>The iron burns skin and bench: in its stand whenever it is not in the hand, fumes drawn away, off before you leave.</source>
+        <translation>Der Lötkolben verbrennt Haut und Tisch: im Ständer, wann immer er nicht in der Hand ist, Dämpfe abgesaugt, aus, bevor du gehst.</translation>
+    </message>
+    <message>
         <source>The joint</source>
         <translation>Die Verbindung</translation>
     </message>
@@ -7226,6 +7556,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>The module's own divider is across its output: a few hundred ohms and more.</source>
         <translation>Der eigene Teiler des Wandlers liegt über seinem Ausgang: einige hundert Ohm und mehr.</translation>
+    </message>
+    <message>
+        <source>The newest of the pictures folder: %1</source>
+        <translation>Das neueste aus dem Bilderordner: %1</translation>
+    </message>
+    <message>
+        <source>The newest of the pictures folder: none is there</source>
+        <translation>Das neueste aus dem Bilderordner: keines da</translation>
     </message>
     <message>
         <source>The next person to open it is you, two years on.</source>
@@ -7572,8 +7910,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Durch: {}.</translation>
     </message>
     <message>
+        <source>Thu</source>
+        <translation>Do</translation>
+    </message>
+    <message>
         <source>Tick a step</source>
         <translation>Einen Schritt abhaken</translation>
+    </message>
+    <message>
+        <source>Tick an action</source>
+        <translation>Handgriff abhaken</translation>
+    </message>
+    <message>
+        <source>Tick what is bought</source>
+        <translation>Einkauf abhaken</translation>
     </message>
     <message>
         <source>Tie it down and close up</source>
@@ -7602,6 +7952,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Tip {}, about {}: the 90 °C front stays within {}. Park the tube beyond.</source>
         <translation>Spitze {}, etwa {}: die 90-°C-Front bleibt innerhalb {}. Park den Schlauch dahinter.</translation>
+    </message>
+    <message>
+        <source>To buy</source>
+        <translation>Zu kaufen</translation>
     </message>
     <message>
         <source>Together {}.</source>
@@ -7674,6 +8028,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Tubes on: </source>
         <translation>Schläuche darauf: </translation>
+    </message>
+    <message>
+        <source>Tue</source>
+        <translation>Di</translation>
     </message>
     <message>
         <source>Tug each contact in its housing.</source>
@@ -7888,6 +8246,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Unter dem Brenner zieht sich die Isolierung um rund {} zurück.</translation>
     </message>
     <message>
+        <source>Under power</source>
+        <translation>Unter Spannung</translation>
+    </message>
+    <message>
         <source>Understands 7–26V, 12 V ±10 %, 30 W, motor, LED, idle 80 mA, peak 35 A 2 s, start 14 A 0.4 s, always on, vital, noisy, sensitive.</source>
         <translation>Versteht 7–26V, 12 V ±10 %, 30 W, motor, LED, idle 80 mA, peak 35 A 2 s, start 14 A 0.4 s, always on, vital, noisy, sensitive.</translation>
     </message>
@@ -8016,6 +8378,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Wasser folgt einem Draht zum tiefsten Punkt: lass ihn vor der Öffnung tiefer hängen.</translation>
     </message>
     <message>
+        <source>Wed</source>
+        <translation>Mi</translation>
+    </message>
+    <message>
         <source>What a reading was.</source>
         <translation>Was eine Messung ergab.</translation>
     </message>
@@ -8080,6 +8446,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Was da ist und nicht gekauft werden muss.</translation>
     </message>
     <message>
+        <source>What is done, such as: Lid off, six screws</source>
+        <translation>Was getan wird, etwa: Deckel ab, sechs Schrauben</translation>
+    </message>
+    <message>
         <source>What is glued over was measured before</source>
         <translation>Was überklebt ist, wurde vorher gemessen</translation>
     </message>
@@ -8118,6 +8488,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>What it takes</source>
         <translation>Was es kostet</translation>
+    </message>
+    <message>
+        <source>What it was joined to is left as if it had never been.</source>
+        <translation>Woran es hing, bleibt zurück, als wäre es nie gewesen.</translation>
     </message>
     <message>
         <source>What joints are covered with, in the whole plan</source>
@@ -8212,6 +8586,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Was das Messgerät zeigt</translation>
     </message>
     <message>
+        <source>What to buy</source>
+        <translation>Was zu kaufen ist</translation>
+    </message>
+    <message>
+        <source>What to cut</source>
+        <translation>Was zuzuschneiden ist</translation>
+    </message>
+    <message>
         <source>What turns is stopped and cannot start.</source>
         <translation>Was sich dreht, steht still und kann nicht anlaufen.</translation>
     </message>
@@ -8230,6 +8612,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Wheels, arms and propellers off the ground or off the machine. </source>
         <translation>Räder, Arme und Propeller vom Boden oder von der Maschine. </translation>
+    </message>
+    <message>
+        <source>When a step comes</source>
+        <translation>Wann ein Schritt kommt</translation>
     </message>
     <message>
         <source>When every wire of it is cut and has its items: a pigtail is not opened for a fourth.</source>
@@ -8500,6 +8886,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>ein Verteiler</translation>
     </message>
     <message>
+        <source>a bowl for screws</source>
+        <translation>eine Schale für Schrauben</translation>
+    </message>
+    <message>
         <source>a buffer of 5 V at the sender and 330 Ω in series</source>
         <translation>ein 5-V-Puffer am Sender und 330 Ω in Reihe</translation>
     </message>
@@ -8554,6 +8944,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>a distance above zero, up to 100 m, is expected</source>
         <translation>ein Abstand über null, bis 100 m, wird erwartet</translation>
+    </message>
+    <message>
+        <source>a drop all round, and a finger's width of wire</source>
+        <translation>ein Tropfen rundum und ein Fingerbreit Draht</translation>
     </message>
     <message>
         <source>a folder</source>
@@ -8792,6 +9186,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>etwa %1 min</translation>
     </message>
     <message>
+        <source>about {} min</source>
+        <translation>etwa {} min</translation>
+    </message>
+    <message>
         <source>above</source>
         <translation>über</translation>
     </message>
@@ -8944,6 +9342,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>analoges Video</translation>
     </message>
     <message>
+        <source>and here</source>
+        <translation>und hier</translation>
+    </message>
+    <message>
         <source>and one more tube over both</source>
         <translation>und noch ein Schlauch über beide</translation>
     </message>
@@ -8988,6 +9390,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>von beiden Grenzen gleich weit</translation>
     </message>
     <message>
+        <source>as good for %1 instead of %2: %3</source>
+        <translation>ebenso gut für %1 statt %2: %3</translation>
+    </message>
+    <message>
         <source>as it is printed there</source>
         <translation>wie es dort aufgedruckt ist</translation>
     </message>
@@ -9026,6 +9432,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>at its end</source>
         <translation>an ihrem Ende</translation>
+    </message>
+    <message>
+        <source>at its output, fuses out</source>
+        <translation>an seinem Ausgang, Sicherungen heraus</translation>
     </message>
     <message>
         <source>at its own terminals, nothing on them</source>
@@ -9076,6 +9486,18 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>am Ende seiner Leitung nach </translation>
     </message>
     <message>
+        <source>at the iron</source>
+        <translation>am Lötkolben</translation>
+    </message>
+    <message>
+        <source>at the machine</source>
+        <translation>an der Maschine</translation>
+    </message>
+    <message>
+        <source>at the meter</source>
+        <translation>am Messgerät</translation>
+    </message>
+    <message>
         <source>at the most</source>
         <translation>höchstens</translation>
     </message>
@@ -9092,8 +9514,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>tiefst</translation>
     </message>
     <message>
+        <source>at {} from {}</source>
+        <translation>bei {} ab {}</translation>
+    </message>
+    <message>
         <source>audio line</source>
         <translation>Tonleitung</translation>
+    </message>
+    <message>
+        <source>bare metal</source>
+        <translation>blankes Metall</translation>
     </message>
     <message>
         <source>bare metal of the frame, a hand away</source>
@@ -9132,8 +9562,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>vor „%1“</translation>
     </message>
     <message>
+        <source>behind each switch</source>
+        <translation>hinter jedem Schalter</translation>
+    </message>
+    <message>
         <source>behind the short</source>
         <translation>hinter dem Kurzschluss</translation>
+    </message>
+    <message>
+        <source>behind: the nut</source>
+        <translation>dahinter: die Mutter</translation>
     </message>
     <message>
         <source>below</source>
@@ -9180,6 +9618,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>kühn: freie Luft, rund 50 K Erwärmung</translation>
     </message>
     <message>
+        <source>bolt</source>
+        <translation>Schraube</translation>
+    </message>
+    <message>
         <source>bore, width or thread</source>
         <translation>Bohrung, Weite oder Gewinde</translation>
     </message>
@@ -9194,6 +9636,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>both marks lie on one spot; two points whose distance you know are needed</source>
         <translation>beide Marken liegen auf einem Fleck; zwei Punkte mit bekanntem Abstand werden gebraucht</translation>
+    </message>
+    <message>
+        <source>both seen from the side of the wires</source>
+        <translation>beide von der Drahtseite gesehen</translation>
     </message>
     <message>
         <source>braid, strain relief and a loop</source>
@@ -9294,6 +9740,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>cannot give {} when nearly empty in {}</source>
         <translation>kann {} fast leer in {} nicht geben</translation>
+    </message>
+    <message>
+        <source>cap the bare end at %1</source>
+        <translation>das blanke Ende bei %1 abdecken</translation>
     </message>
     <message>
         <source>carries and protects</source>
@@ -9552,6 +10002,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>crimpen, dann löten</translation>
     </message>
     <message>
+        <source>crimping</source>
+        <translation>Crimpen</translation>
+    </message>
+    <message>
         <source>crimping pliers</source>
         <translation>Crimpzange</translation>
     </message>
@@ -9578,6 +10032,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>cutters</source>
         <translation>Seitenschneider</translation>
+    </message>
+    <message>
+        <source>cutting</source>
+        <translation>Schneiden</translation>
     </message>
     <message>
         <source>danger</source>
@@ -9628,6 +10086,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Hutmutter und Dichtung von {}</translation>
     </message>
     <message>
+        <source>dome nut and seal outside</source>
+        <translation>Hutmutter und Dichtung außen</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>fertig</translation>
+    </message>
+    <message>
         <source>down to cut-off: {}</source>
         <translation>bis zur Abschaltung: {}</translation>
     </message>
@@ -9638,6 +10104,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>drill {}</source>
         <translation>{} bohren</translation>
+    </message>
+    <message>
+        <source>drilling</source>
+        <translation>Bohren</translation>
     </message>
     <message>
         <source>drivers for a differential pair, or fewer bits a second</source>
@@ -9788,6 +10258,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Filter</translation>
     </message>
     <message>
+        <source>finger-tight</source>
+        <translation>fingerfest</translation>
+    </message>
+    <message>
         <source>first winding</source>
         <translation>erste Wicklung</translation>
     </message>
@@ -9824,6 +10298,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>für die Sicherung {}: zwei Anschlüsse {} zu verbinden, {} je</translation>
     </message>
     <message>
+        <source>for {}</source>
+        <translation>für {}</translation>
+    </message>
+    <message>
         <source>forked barrel lead</source>
         <translation>gegabelte Hohlsteckerleitung</translation>
     </message>
@@ -9852,6 +10330,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>von vor seinem Kontakt</translation>
     </message>
     <message>
+        <source>from the front, {}</source>
+        <translation>von vorn, {}</translation>
+    </message>
+    <message>
         <source>from the sheet before</source>
         <translation>vom Blatt davor</translation>
     </message>
@@ -9866,6 +10348,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>from where hands must get at it</source>
         <translation>von wo aus Hände herankommen müssen</translation>
+    </message>
+    <message>
+        <source>from {}, {}: {} left</source>
+        <translation>aus {}, {}: {} bleiben</translation>
     </message>
     <message>
         <source>front</source>
@@ -9908,6 +10394,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Stützpunkte der Familie, dazwischen doppelt logarithmisch: {} an der schnellen Kante, {} an der langsamen</translation>
     </message>
     <message>
+        <source>getting ready</source>
+        <translation>Vorbereiten</translation>
+    </message>
+    <message>
         <source>gives {} continuously</source>
         <translation>gibt dauernd {}</translation>
     </message>
@@ -9918,6 +10408,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>glue</source>
         <translation>Kleber</translation>
+    </message>
+    <message>
+        <source>gluing</source>
+        <translation>Kleben</translation>
     </message>
     <message>
         <source>goes on</source>
@@ -9958,6 +10452,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>hand</source>
         <translation>Vorrat</translation>
+    </message>
+    <message>
+        <source>hands off until it has set</source>
+        <translation>Hände weg, bis es fest ist</translation>
     </message>
     <message>
         <source>hardly differs from </source>
@@ -10012,6 +10510,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Loch</translation>
     </message>
     <message>
+        <source>hole {}</source>
+        <translation>Loch {}</translation>
+    </message>
+    <message>
         <source>hot air</source>
         <translation>Heißluft</translation>
     </message>
@@ -10026,6 +10528,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>hot glue gun</source>
         <translation>Heißklebepistole</translation>
+    </message>
+    <message>
+        <source>hot glue, pressed flat</source>
+        <translation>Heißkleber, flach gedrückt</translation>
     </message>
     <message>
         <source>hot place</source>
@@ -10122,6 +10628,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>in feet and inches</source>
         <translation>in Fuß und Zoll</translation>
+    </message>
+    <message>
+        <source>in front: the ring</source>
+        <translation>davor: der Ring</translation>
     </message>
     <message>
         <source>in metres and millimetres</source>
@@ -10516,6 +11026,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Lampen-Datenleitung</translation>
     </message>
     <message>
+        <source>lamp, or a 2 A fuse</source>
+        <translation>Lampe oder 2-A-Sicherung</translation>
+    </message>
+    <message>
         <source>larger than 64 MiB, which no plan or table is</source>
         <translation>größer als 64 MiB, was kein Plan und keine Tabelle ist</translation>
     </message>
@@ -10660,6 +11174,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Verbraucher haben</translation>
     </message>
     <message>
+        <source>lock nut inside</source>
+        <translation>Gegenmutter innen</translation>
+    </message>
+    <message>
         <source>lock nut of the {}</source>
         <translation>Gegenmutter von {}</translation>
     </message>
@@ -10796,8 +11314,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Name, dann Angaben, durch Kommas getrennt</translation>
     </message>
     <message>
+        <source>nearly 0 Ω, end to end</source>
+        <translation>fast 0 Ω, von Ende zu Ende</translation>
+    </message>
+    <message>
         <source>need</source>
         <translation>brauchen</translation>
+    </message>
+    <message>
+        <source>needed</source>
+        <translation>gebraucht</translation>
     </message>
     <message>
         <source>needs</source>
@@ -10818,6 +11344,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>never opens for nothing; the wire is still safe</source>
         <translation>öffnet nie grundlos; die Leitung ist trotzdem sicher</translation>
+    </message>
+    <message>
+        <source>new</source>
+        <translation>neu</translation>
+    </message>
+    <message>
+        <source>new, {} together</source>
+        <translation>neu, zusammen {}</translation>
     </message>
     <message>
         <source>no battery below 60 V lets every rail be made from the catalogue's modules</source>
@@ -10862,6 +11396,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>no pre-charge needed: {} J</source>
         <translation>kein Vorladen nötig: {} J</translation>
+    </message>
+    <message>
+        <source>no price</source>
+        <translation>kein Preis</translation>
     </message>
     <message>
         <source>no room left in the {}</source>
@@ -10968,8 +11506,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>nichts daran</translation>
     </message>
     <message>
+        <source>nothing on its output</source>
+        <translation>nichts an seinem Ausgang</translation>
+    </message>
+    <message>
         <source>nothing opens, the wire reaches %1</source>
         <translation>nichts öffnet, die Leitung erreicht %1</translation>
+    </message>
+    <message>
+        <source>nothing pinched under the edge</source>
+        <translation>nichts unter der Kante eingeklemmt</translation>
     </message>
     <message>
         <source>nothing restarts when something starts</source>
@@ -11228,6 +11774,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>über ein Jahr</translation>
     </message>
     <message>
+        <source>over both at {}</source>
+        <translation>über beide bei {}</translation>
+    </message>
+    <message>
+        <source>over it</source>
+        <translation>darüber</translation>
+    </message>
+    <message>
         <source>own lead of </source>
         <translation>eigener Anschluss von </translation>
     </message>
@@ -11288,6 +11842,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>vorbei an: {}</translation>
     </message>
     <message>
+        <source>pcs</source>
+        <translation>Stk</translation>
+    </message>
+    <message>
         <source>peak</source>
         <translation>Spitze</translation>
     </message>
@@ -11302,6 +11860,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>phase</source>
         <translation>Phase</translation>
+    </message>
+    <message>
+        <source>photographs</source>
+        <translation>Fotos</translation>
     </message>
     <message>
         <source>pin {}</source>
@@ -11344,12 +11906,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Stecker</translation>
     </message>
     <message>
+        <source>plugged first</source>
+        <translation>zuerst gesteckt</translation>
+    </message>
+    <message>
         <source>plugged in at both ends, everything off</source>
         <translation>an beiden Enden eingesteckt, alles aus</translation>
     </message>
     <message>
         <source>plugs</source>
         <translation>Stecker</translation>
+    </message>
+    <message>
+        <source>plus to minus, fuses out</source>
+        <translation>Plus zu Minus, Sicherungen heraus</translation>
     </message>
     <message>
         <source>point: 1.5 V</source>
@@ -11432,8 +12002,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Messungen</translation>
     </message>
     <message>
+        <source>reads</source>
+        <translation>zeigt</translation>
+    </message>
+    <message>
         <source>red</source>
         <translation>rot</translation>
+    </message>
+    <message>
+        <source>red in the slot, black on bare metal</source>
+        <translation>rot in den Schlitz, schwarz auf blankes Metall</translation>
     </message>
     <message>
         <source>red on %1
@@ -11480,6 +12058,10 @@ schwarz an %2
         <translation>gleich hinter der Sicherung fließt mehr als die {}, die sie trennt</translation>
     </message>
     <message>
+        <source>ring</source>
+        <translation>Ring</translation>
+    </message>
+    <message>
         <source>ring, bolt and serrated washer to the frame, for {}</source>
         <translation>Öse, Schraube und Zahnscheibe an den Rahmen, für {}</translation>
     </message>
@@ -11524,6 +12106,14 @@ schwarz an %2
         <translation>läuft</translation>
     </message>
     <message>
+        <source>safe to stop here</source>
+        <translation>hier kann man aufhören</translation>
+    </message>
+    <message>
+        <source>safe to stop here, iron off</source>
+        <translation>hier kann man aufhören, Lötkolben aus</translation>
+    </message>
+    <message>
         <source>sags to {} at the strongest second, below its cut-off of {}</source>
         <translation>sinkt in der stärksten Sekunde auf {}, unter die Abschaltung von {}</translation>
     </message>
@@ -11556,6 +12146,10 @@ schwarz an %2
         <translation>geschraubte Schelle</translation>
     </message>
     <message>
+        <source>screwing</source>
+        <translation>Schrauben</translation>
+    </message>
+    <message>
         <source>second winding</source>
         <translation>zweite Wicklung</translation>
     </message>
@@ -11578,6 +12172,10 @@ schwarz an %2
     <message>
         <source>series and parallel count from 1, and a capacity is needed</source>
         <translation>Reihe und parallel zählen ab 1, und eine Kapazität wird gebraucht</translation>
+    </message>
+    <message>
+        <source>serrated washer</source>
+        <translation>Zahnscheibe</translation>
     </message>
     <message>
         <source>servo lead</source>
@@ -11636,6 +12234,10 @@ schwarz an %2
         <translation>Kurzschluss hier</translation>
     </message>
     <message>
+        <source>should read</source>
+        <translation>soll zeigen</translation>
+    </message>
+    <message>
         <source>shows {} and {} here; drops {}</source>
         <translation>zeigt hier {} und {}; verliert {}</translation>
     </message>
@@ -11662,6 +12264,10 @@ schwarz an %2
     <message>
         <source>size “{}”: {}</source>
         <translation>Größe „{}“: {}</translation>
+    </message>
+    <message>
+        <source>sliding on</source>
+        <translation>Aufschieben</translation>
     </message>
     <message>
         <source>slow edge at {} × its rating: {}</source>
@@ -11800,20 +12406,24 @@ schwarz an %2
         <translation>aufhören und eine Fachkraft nach örtlicher Vorschrift fragen</translation>
     </message>
     <message>
-        <source>strip %1</source>
-        <translation>%1 abisolieren</translation>
+        <source>strip {}</source>
+        <translation>{} abisolieren</translation>
     </message>
     <message>
-        <source>strip %1 each</source>
-        <translation>je %1 abisolieren</translation>
+        <source>strip {} each</source>
+        <translation>je {} abisolieren</translation>
     </message>
     <message>
-        <source>strip %1 each, overlap %2</source>
-        <translation>je %1 abisolieren, %2 überlappen</translation>
+        <source>strip {} each, overlap {}</source>
+        <translation>je {} abisolieren, {} überlappen</translation>
     </message>
     <message>
         <source>strippers</source>
         <translation>Abisolierzange</translation>
+    </message>
+    <message>
+        <source>stripping</source>
+        <translation>Abisolieren</translation>
     </message>
     <message>
         <source>stud</source>
@@ -12044,6 +12654,10 @@ schwarz an %2
         <translation>der Ort, dessen Teile zuerst abkommen</translation>
     </message>
     <message>
+        <source>the plan no longer has it</source>
+        <translation>der Plan hat es nicht mehr</translation>
+    </message>
+    <message>
         <source>the quiet things share no wire with motors</source>
         <translation>was leise ist, teilt keine Leitung mit Motoren</translation>
     </message>
@@ -12054,6 +12668,10 @@ schwarz an %2
     <message>
         <source>the same pin at {}</source>
         <translation>derselbe Stift an {}</translation>
+    </message>
+    <message>
+        <source>the screw</source>
+        <translation>die Schraube</translation>
     </message>
     <message>
         <source>the share of its volts that the lead keeps for itself, out and back, at the worst</source>
@@ -12070,6 +12688,10 @@ schwarz an %2
     <message>
         <source>the size of each conductor, and its colours</source>
         <translation>die Größe jedes Leiters und seine Farben</translation>
+    </message>
+    <message>
+        <source>the slot, fuse out</source>
+        <translation>der Schlitz, Sicherung heraus</translation>
     </message>
     <message>
         <source>the smallest that carries what this feed asks</source>
@@ -12276,8 +12898,20 @@ schwarz an %2
         <translation>das Ende verzinnen</translation>
     </message>
     <message>
+        <source>to buy</source>
+        <translation>zu kaufen</translation>
+    </message>
+    <message>
         <source>together</source>
         <translation>zusammen</translation>
+    </message>
+    <message>
+        <source>tonight</source>
+        <translation>heute</translation>
+    </message>
+    <message>
+        <source>tools</source>
+        <translation>Werkzeug</translation>
     </message>
     <message>
         <source>true or false</source>
@@ -12300,8 +12934,8 @@ schwarz an %2
         <translation>Schlauch, der flach darübergeht</translation>
     </message>
     <message>
-        <source>tube waits here, %1</source>
-        <translation>Schlauch wartet hier, %1</translation>
+        <source>tube waits here, {}</source>
+        <translation>Schlauch wartet hier, {}</translation>
     </message>
     <message>
         <source>tug with %1 N</source>
@@ -12318,6 +12952,10 @@ schwarz an %2
     <message>
         <source>twist it, or a buffer at the sender</source>
         <translation>verdrillen oder ein Puffer am Sender</translation>
+    </message>
+    <message>
+        <source>twisted, then soldered or capped</source>
+        <translation>verdrillt, dann verlötet oder mit Kappe</translation>
     </message>
     <message>
         <source>two different rails are needed to merge</source>
@@ -12346,6 +12984,10 @@ schwarz an %2
     <message>
         <source>two-way lever clamp</source>
         <translation>Hebelklemme für zwei</translation>
+    </message>
+    <message>
+        <source>tying</source>
+        <translation>Binden</translation>
     </message>
     <message>
         <source>type a pack, such as 8S LFP 35 Ah</source>
@@ -12408,6 +13050,10 @@ schwarz an %2
         <translation>unter einer Schraube</translation>
     </message>
     <message>
+        <source>under power</source>
+        <translation>unter Spannung</translation>
+    </message>
+    <message>
         <source>unplugged at both ends</source>
         <translation>an beiden Enden ausgesteckt</translation>
     </message>
@@ -12430,6 +13076,10 @@ schwarz an %2
     <message>
         <source>use fewer cells in series</source>
         <translation>nimm weniger Zellen in Reihe</translation>
+    </message>
+    <message>
+        <source>used for</source>
+        <translation>gebraucht für</translation>
     </message>
     <message>
         <source>violet</source>
@@ -12476,6 +13126,10 @@ schwarz an %2
         <translation>erwärmt</translation>
     </message>
     <message>
+        <source>washer</source>
+        <translation>Scheibe</translation>
+    </message>
+    <message>
         <source>watts above 0 and up to 100 000 are expected, one value</source>
         <translation>Watt über 0 und bis 100 000 werden erwartet, ein Wert</translation>
     </message>
@@ -12506,6 +13160,10 @@ schwarz an %2
     <message>
         <source>wet place</source>
         <translation>nasse Stelle</translation>
+    </message>
+    <message>
+        <source>what</source>
+        <translation>was</translation>
     </message>
     <message>
         <source>what a thermal switch feels</source>
@@ -12784,6 +13442,10 @@ schwarz an %2
         <translation>Drähte an Drähte gelötet, Ösen gecrimpt, Wandler geschraubt</translation>
     </message>
     <message>
+        <source>with</source>
+        <translation>mit</translation>
+    </message>
+    <message>
         <source>with %1</source>
         <translation>mit %1</translation>
     </message>
@@ -12830,6 +13492,10 @@ schwarz an %2
     <message>
         <source>yellow</source>
         <translation>gelb</translation>
+    </message>
+    <message>
+        <source>yours</source>
+        <translation>deiner</translation>
     </message>
     <message>
         <source>zone</source>
@@ -12934,6 +13600,10 @@ schwarz an %2
     <message>
         <source>{} browns out: it gets {} and needs {} ({}).</source>
         <translation>{} bekommt zu wenig: {} statt {} ({}).</translation>
+    </message>
+    <message>
+        <source>{} by the catalogue's typical prices; {} without one.</source>
+        <translation>{} nach den üblichen Preisen des Katalogs; {} ohne Preis.</translation>
     </message>
     <message>
         <source>{} can see {} and withstands {}.</source>
@@ -13204,6 +13874,10 @@ schwarz an %2
         <translation>{} in Reihe × {} parallel aus: {}.</translation>
     </message>
     <message>
+        <source>{} in the plan: mend before anything is cut.</source>
+        <translation>{} im Plan: beheben, bevor etwas geschnitten wird.</translation>
+    </message>
+    <message>
         <source>{} is a forked barrel lead: it carries {}, and {} are asked of it.</source>
         <translation>{} ist eine gegabelte Hohlsteckerleitung: sie trägt {}, verlangt werden {}.</translation>
     </message>
@@ -13386,6 +14060,10 @@ schwarz an %2
     <message>
         <source>{} lead</source>
         <translation>Leitung {}</translation>
+    </message>
+    <message>
+        <source>{} leads, {} loads, {} of parts known by price.</source>
+        <translation>{} Leitungen, {} Verbraucher, {} für Teile mit bekanntem Preis.</translation>
     </message>
     <message>
         <source>{} lets go and starts again: its input hangs at {}.</source>
@@ -13658,6 +14336,10 @@ schwarz an %2
     <message>
         <source>{} starts</source>
         <translation>{} läuft an</translation>
+    </message>
+    <message>
+        <source>{} steps, about {} of handwork left.</source>
+        <translation>{} Schritte, etwa {} Handarbeit übrig.</translation>
     </message>
     <message>
         <source>{} supplies meet at {}: pull the red wire of {}.</source>
@@ -13940,6 +14622,10 @@ schwarz an %2
         <translation>{}, Bündel {} dick</translation>
     </message>
     <message>
+        <source>{}, cut {}</source>
+        <translation>{}, Zuschnitt {}</translation>
+    </message>
+    <message>
         <source>{}, for an opening of {}</source>
         <translation>{}, für eine Öffnung von {}</translation>
     </message>
@@ -14038,6 +14724,10 @@ schwarz an %2
     <message>
         <source>{}: home, latched, tied; tug it.</source>
         <translation>{}: ganz drin, eingerastet, gebunden; zieh daran.</translation>
+    </message>
+    <message>
+        <source>{}: it sets</source>
+        <translation>{}: es härtet</translation>
     </message>
     <message>
         <source>{}: its data pair is not twisted.</source>
@@ -14320,6 +15010,10 @@ schwarz an %2
         <translation>{}: {} sättigt bei {}; die Spitze ist {}.</translation>
     </message>
     <message>
+        <source>{}: {} steps</source>
+        <translation>{}: {} Schritte</translation>
+    </message>
+    <message>
         <source>{}: {} taken as a battery's, {} – {}; its menu in Loads has the other way.</source>
         <translation>{}: {} als die eines Akkus genommen, {} – {}; sein Menü unter Verbraucher hat die andere Art.</translation>
     </message>
@@ -14350,6 +15044,10 @@ schwarz an %2
     <message>
         <source>{}: “{}” is not known</source>
         <translation>{}: „{}“ ist nicht bekannt</translation>
+    </message>
+    <message>
+        <source>{}; hollow: there already</source>
+        <translation>{}; hohl: schon da</translation>
     </message>
     <message>
         <source>{}; the lightest pack that serves weighs {}: no plan is lighter by more than {}.</source>

@@ -5,6 +5,11 @@
 
 namespace sangre {
 
+/// Sold and counted by length: braid and cord.
+constexpr bool by_the_metre(FittingKind kind) {
+    return kind == FittingKind::braid || kind == FittingKind::cord;
+}
+
 /// The cheapest fitting of a kind that a bundle of that thickness goes into, or null.
 const FittingType* suiting_fitting(const Catalogue& catalogue, FittingKind kind, Millimetre bundle);
 

@@ -260,17 +260,6 @@ size_t crossings_of(const Plan& plan, const Arrangement& a) {
 
 }  // namespace
 
-std::string lead_label(const Plan& plan, size_t feed) {
-    if (plan.feeds[feed].cores.empty()) return fmt::format("W{}", feed + 1);
-    const auto cabled = cabled_leads(plan);
-    const auto at = std::find(cabled.begin(), cabled.end(), &plan.feeds[feed]) - cabled.begin();
-    return fmt::format("C{}", at + 1);
-}
-
-std::string wire_label(size_t feed, bool in_return) {
-    return fmt::format("W{}{}", feed + 1, in_return ? "−" : "+");
-}
-
 double corner_of(const DiagramShape& rectangle) {
     const auto &a = rectangle.points.front(), &b = rectangle.points.back();
     return std::min(0.8, 0.2 * std::min(std::abs(b.x - a.x), std::abs(b.y - a.y)));

@@ -6,6 +6,7 @@
 // same.
 #include "harness/harness.h"
 #include "plan/index.h"
+#include "wiring/marks.h"
 
 namespace sangre {
 
@@ -65,11 +66,5 @@ struct Diagram {
 /// an edit of one part moves only what comes after it. More rows than fit a sheet go on on the next, between
 /// two loads; then the cables. A plan without feeds has no sheets.
 Diagram draw_diagram(const Plan& plan, const Catalogue& catalogue, const Harness& harness);
-
-/// "W3", or the number of its cable among all, "C2".
-std::string lead_label(const Plan& plan, size_t feed);
-
-/// The label at both ends of a feed's wires: "W3+" and "W3−" by its place in the plan.
-std::string wire_label(size_t feed, bool in_return);
 
 }  // namespace sangre

@@ -21,8 +21,7 @@ std::vector<WireLabel> wire_labels(const Plan& plan, const Harness& harness) {
     for (const auto& core : harness.wiring.cores) {
         if (core.of_cable >= 0) continue;  // a cable has one label for all of its cores
         const auto& feed = plan.feeds[core.lead];
-        auto name = wire_label(core.lead, core.role == WireRole::back);
-        if (core.alike > 1) name += fmt::format("/{}", core.number);
+        const auto name = wire_label(core.lead, core.role == WireRole::back, core.number, core.alike);
         twice({name, feed_name(plan, feed),
                fmt::format("{} {} {}", core.wire ? size_words(*core.wire) : say("no wire"),
                            said(core_colour(plan, core)), format(core.length)),
@@ -31,7 +30,7 @@ std::vector<WireLabel> wire_labels(const Plan& plan, const Harness& harness) {
     const auto cabled = cabled_leads(plan);
     for (size_t c = 0; c < cabled.size(); ++c) {
         const auto& cable = *cabled[c];
-        twice({fmt::format("C{}", c + 1), cable.name, cable.label, cable.id});
+        twice({cable_label(c), cable.name, cable.label, cable.id});
     }
     return labels;
 }

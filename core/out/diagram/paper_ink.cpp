@@ -12,10 +12,12 @@ std::string paper_colour(const Ink& ink) {
         {"wire:green", "#2E7D4F"},  {"wire:white", "#BDB6AA"},  {"wire:brown", "#6B4429"},
         {"wire:violet", "#6C4A8C"}, {"wire:grey", "#8A8580"},   {"copper", "#C98A4B"},
         {"tube", "#A9B4C2"},        {"accent", "#7A1E2C"},      {"caution", "#B8720F"},
-        {"good", "#1F6F4A"},        {"solder", "#A7A29B"}};
+        {"good", "#1F6F4A"},        {"solder", "#A7A29B"},      {"glass", "#8FA3B8"}};
     if (ink.empty()) return {};
     const auto found = known.find(ink);
     return found == known.end() ? "#231F1C" : found->second;
 }
+
+double ink_cover(const Ink& ink) { return ink == "glass" ? 0.35 : 1; }
 
 }  // namespace sangre

@@ -14,30 +14,11 @@ std::string colour(const Ink& ink) {
     return known.empty() ? "none" : known;
 }
 
-std::string escaped(const std::string& text) {
-    std::string out;
-    for (const char c : text) switch (c) {
-            case '&':
-                out += "&amp;";
-                break;
-            case '<':
-                out += "&lt;";
-                break;
-            case '>':
-                out += "&gt;";
-                break;
-            case '"':
-                out += "&quot;";
-                break;
-            default:
-                // Control characters are not allowed in XML, not even escaped.
-                out += static_cast<unsigned char>(c) < 0x20 || c == 0x7F ? ' ' : c;
-        }
-    return out;
-}
-
 std::string shape_to_svg(const DiagramShape& s) {
-    const auto stroke = fmt::format("stroke=\"{}\" stroke-width=\"{:.2f}\"{}", colour(s.stroke), s.width,
+    const auto see_through =
+        ink_cover(s.fill) < 1 ? fmt::format(" fill-opacity=\"{:.2f}\"", ink_cover(s.fill)) : std::string();
+    const auto stroke = see_through + (see_through.empty() ? "" : " ") +
+                        fmt::format("stroke=\"{}\" stroke-width=\"{:.2f}\"{}", colour(s.stroke), s.width,
                                     s.dashed ? " stroke-dasharray=\"1.5 1\"" : "");
     const auto& a = s.points.front();
     const auto& b = s.points.back();
@@ -62,12 +43,34 @@ std::string shape_to_svg(const DiagramShape& s) {
                 s.align == TextAlign::left     ? "start"
                 : s.align == TextAlign::centre ? "middle"
                                                : "end",
-                s.bold ? " font-weight=\"bold\"" : "", escaped(s.text));
+                s.bold ? " font-weight=\"bold\"" : "", xml_escaped(s.text));
     }
     return {};
 }
 
 }  // namespace
+
+std::string xml_escaped(const std::string& text) {
+    std::string out;
+    for (const char c : text) switch (c) {
+            case '&':
+                out += "&amp;";
+                break;
+            case '<':
+                out += "&lt;";
+                break;
+            case '>':
+                out += "&gt;";
+                break;
+            case '"':
+                out += "&quot;";
+                break;
+            default:
+                // Control characters are not allowed in XML, not even escaped.
+                out += static_cast<unsigned char>(c) < 0x20 || c == 0x7F ? ' ' : c;
+        }
+    return out;
+}
 
 std::string diagram_to_svg(const DiagramSheet& sheet) {
     std::string svg = fmt::format(

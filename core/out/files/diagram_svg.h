@@ -7,4 +7,7 @@ namespace sangre {
 /// SVG 1.1 in millimetres, light colours, text as text.
 std::string diagram_to_svg(const DiagramSheet& sheet);
 
+/// A text as it stands in XML and HTML; control characters become blanks.
+std::string xml_escaped(const std::string& text);
+
 }  // namespace sangre

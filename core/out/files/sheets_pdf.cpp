@@ -41,7 +41,7 @@ bool set_ink(cairo_t* c, const Ink& ink) {
     const auto hex = paper_colour(ink);
     if (hex.empty()) return false;
     const auto part = [&](size_t at) { return std::stoi(hex.substr(at, 2), nullptr, 16) / 255.0; };
-    cairo_set_source_rgb(c, part(1), part(3), part(5));
+    cairo_set_source_rgba(c, part(1), part(3), part(5), ink_cover(ink));
     return true;
 }
 

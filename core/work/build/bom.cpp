@@ -23,8 +23,16 @@
 namespace sangre {
 namespace {
 
+/// What it is, as it is bought.
+struct As {
+    Goods goods = Goods::part;
+    double each = 0;
+    Id entry{};
+    std::string colour{};
+};
+
 void add(std::vector<BomLine>& lines, const std::string& item, double amount, const std::string& unit,
-         const std::string& used_for) {
+         const std::string& used_for, const As& as = {}) {
     for (auto& l : lines)
         if (l.item == item && l.unit == unit) {
             l.amount += amount;
@@ -32,7 +40,44 @@ void add(std::vector<BomLine>& lines, const std::string& item, double amount, co
                 l.used_for += (l.used_for.empty() ? "" : "; ") + used_for;
             return;
         }
-    lines.push_back({item, amount, unit, used_for});
+    lines.push_back({item, amount, unit, used_for, as.goods, as.each, as.entry, as.colour});
+}
+
+void add_tube(std::vector<BomLine>& lines, const TubeSize& tube, double metres,
+              const std::string& used_for = {}) {
+    add(lines, tube.name, metres, "m", used_for, {Goods::tube, 0, tube.id, {}});
+}
+
+/// Ties and the like come by the bag, what sits in an opening alone.
+Goods goods_of(FittingKind kind) {
+    switch (kind) {
+        case FittingKind::braid:
+        case FittingKind::cord:
+            return Goods::sleeve;
+        case FittingKind::grommet:
+        case FittingKind::gland:
+        case FittingKind::boot:
+        case FittingKind::clamp:
+        case FittingKind::glue:
+            return Goods::part;
+        case FittingKind::tie:
+        case FittingKind::spacer:
+        case FittingKind::comb:
+            return Goods::small;
+    }
+    return Goods::small;
+}
+
+/// What a catalogue's entry of that id costs, whichever list it is in.
+double price_of(const Catalogue& catalogue, const Id& id) {
+    const auto in = [&](const auto& list) {
+        const auto* entry = find(list, id);
+        return entry ? entry->cost : 0.0;
+    };
+    for (const double cost :
+         {in(catalogue.fuses), in(catalogue.connectors), in(catalogue.switches), in(catalogue.inlines)})
+        if (cost > 0) return cost;
+    return 0;
 }
 
 /// What is bought for a hub; a splice is made of its wires.
@@ -48,15 +93,19 @@ void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const 
     for (const auto& d : feed.devices) {
         const auto name = item_name(catalogue, d);
         if (const auto* holder = holder_of(catalogue, d)) {
-            add(lines, holder->name, 1, "pcs", target);
-            add(lines, name, 1, "pcs", target);
+            add(lines, holder->name, 1, "pcs", target, {Goods::part, holder->cost, holder->id, {}});
+            add(lines, name, 1, "pcs", target, {Goods::fuse, price_of(catalogue, d.type), d.type, {}});
             continue;
         }
         const auto* family = d.kind == DeviceKind::fuse ? find(catalogue.fuses, d.type) : nullptr;
         const auto comes = family && has_holder(*family)     ? say(", with holder")
                            : d.kind == DeviceKind::connector ? say(", pair")
                                                              : std::string();
-        add(lines, name + comes, 1, "pcs", d.name.empty() ? target : d.name);
+        add(lines, name + comes, 1, "pcs", d.name.empty() ? target : d.name,
+            {family && family->action == FuseAction::fuse ? Goods::fuse : Goods::part,
+             price_of(catalogue, d.type),
+             d.type,
+             {}});
     }
 }
 
@@ -75,9 +124,9 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         if (h.kind != HubKind::splice) add(lines, hub_part(h.kind), 1, "pcs", h.name);
     for (const auto& c : plan.converters) {
         const auto* t = find(catalogue.converters, c.type);
-        add(lines, t ? t->name : c.type, 1, "pcs", c.name);
+        add(lines, t ? t->name : c.type, 1, "pcs", c.name, {Goods::part, t ? t->cost : 0, c.type, {}});
         if (const auto over = board_tube(plan, catalogue, c); over && over->tube)
-            add(lines, over->tube->name, raw(over->cut) / 1e3, "m", c.name);
+            add_tube(lines, *over->tube, raw(over->cut) / 1e3, c.name);
     }
     for (const auto& p : plan.passives)
         add(lines,
@@ -95,7 +144,8 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
                 add(lines,
                     say("wire {} {}, {}", size_words(*w), said(core_colour(plan, core)),
                         insulation ? insulation->name : w->insulation),
-                    raw(core.cut), "m", name_of(plan, f.to));
+                    raw(core.cut), "m", name_of(plan, f.to),
+                    {Goods::wire, 0, w->id, core_colour(plan, core)});
         for (const auto& joint : harness.wiring.joints_of(i))
             if (joint.at == JointAt::frame)
                 add(lines, say("ring, bolt and serrated washer to the frame, for {}", size_words(*w)), 1,
@@ -104,14 +154,15 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
                                     const std::string& stud = {}) {
             if (!work) return;
             if (const auto* tube = work->tube ? work->tube : work->to_buy)
-                add(lines, tube->name, raw(work->tube_cut) * ends / 1e3, "m", "");
+                add_tube(lines, *tube, raw(work->tube_cut) * ends / 1e3);
             if (work->crimp)
-                add(lines, work->crimp->name + stud, ends, "pcs", "");
+                add(lines, work->crimp->name + stud, ends, "pcs", "",
+                    {Goods::small, work->crimp->cost, work->crimp->id, {}});
             else if (!work->kind->part.empty())
                 add(lines,
                     say("{} for {}{}", work->kind->part,
                         f.conductors > 1 ? fmt::format("{} × ", f.conductors) : "", w->size),
-                    ends, "pcs", "");
+                    ends, "pcs", "", {Goods::small});
         };
         for (const bool source : {true, false}) {
             // What meets in a pigtail comes below, once for all of it.
@@ -121,18 +172,19 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
                            raw(stud) > 0 ? fmt::format(", M{:g}", raw(stud)) : "");
             }
             if (const auto over = over_tube(plan, catalogue, i, source); over && over->tube)
-                add(lines, over->tube->name, raw(over->cut) / 1e3, "m", "");
+                add_tube(lines, *over->tube, raw(over->cut) / 1e3);
         }
         for (const auto& d : f.devices)
             for (const bool before : {true, false}) add_joints(item_joint(plan, catalogue, f, d, before), 1);
     }
     for (const auto& f : fittings_wanted(plan, catalogue, harness))
-        add(lines, f.fitting->name, f.amount, f.fitting->kind == FittingKind::braid ? "m" : "pcs",
-            f.used_for);
+        add(lines, f.fitting->name, f.amount, by_the_metre(f.fitting->kind) ? "m" : "pcs", f.used_for,
+            {goods_of(f.fitting->kind), f.fitting->cost, f.fitting->id, {}});
     for (const auto& p : pigtails(plan, catalogue)) {
-        if (p.tube) add(lines, p.tube->name, raw(p.tube_cut) / 1e3, "m", "");
+        if (p.tube) add_tube(lines, *p.tube, raw(p.tube_cut) / 1e3);
         if (const auto cap = choose_crimp(catalogue, *p.kind, p.copper, p.over); cap.part)
-            add(lines, cap.part->name, 1, "pcs", plan.hubs[p.hub].name);
+            add(lines, cap.part->name, 1, "pcs", plan.hubs[p.hub].name,
+                {Goods::small, cap.part->cost, cap.part->id, {}});
         else if (!p.kind->part.empty())
             add(lines, say("{} for {}", p.kind->part, format(p.copper)), 1, "pcs", plan.hubs[p.hub].name);
     }
@@ -141,7 +193,7 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         if (c.cores.empty()) continue;
         const auto* w = find(catalogue.wires, c.wire);
         add(lines, say("cable, {} × {}", c.cores.size(), w ? w->size : c.wire), raw(harness.routes[i].cut),
-            "m", c.name.empty() ? name_of(plan, c.to) : c.name);
+            "m", c.name.empty() ? name_of(plan, c.to) : c.name, {Goods::cable, 0, c.wire, {}});
     }
     for (const auto& bus : data_buses(plan))
         if (bus.terminated && !bus.ends.empty())

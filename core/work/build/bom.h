@@ -7,11 +7,18 @@
 
 namespace sangre {
 
+/// What it is bought as: alone, in packs, by length.
+enum class Goods { part, fuse, small, wire, cable, tube, sleeve };
+
 struct BomLine {
     std::string item;
     double amount = 0;
     std::string unit;  ///< "pcs", "m", "mm"
     std::string used_for;
+    Goods goods = Goods::part;
+    double each = 0;       ///< price of one, or of a metre, in the catalogue's typical money; 0: not known
+    Id entry{};            ///< of the catalogue; empty: none
+    std::string colour{};  ///< of a wire
 };
 
 /// Every part, device, metre of wire by size and colour, tube and terminal of the plan. Loads are not listed:

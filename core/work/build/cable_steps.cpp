@@ -77,6 +77,9 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue) {
                                                                                : name_of(plan, cable.to)));
         s.tools = {"meter", "labels", "cutters"};
         s.minutes = 3 + static_cast<double>(cable.cores.size());
+        for (const auto& c : cable.cores)
+            s.stamp += fmt::format("{}{} {} {} {}", s.stamp.empty() ? "" : ", ", c.signal, c.colour,
+                                   c.from_pin, c.to_pin);
         s.after = {"prepare", "cut/" + cable.id, "thread/" + cable.id};
         for (const auto& item : cable.devices) s.after.push_back("item/" + item.id);
         if (find_part(plan, cable.from).kind == PartKind::converter) s.after.push_back("set/" + cable.from);

@@ -57,6 +57,7 @@ std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const
         s.actions = std::move(work.actions), s.tools = std::move(work.tools);
         s.caution = std::move(work.caution);
         s.minutes = work.minutes;
+        s.stamp = fmt::format("{} {:g} A {}", device.type, raw(device.rating), device.holder);
         s.after = {"cut/" + feed.id, "thread/" + feed.id, "sleeve/" + feed.id, "seat/" + device.id};
         s.why.title = say("Why here, and not later");
         if (const auto joint = item_joint(plan, catalogue, feed, device, true)) {

@@ -20,6 +20,7 @@ void tell_joint(Step& s, const JointWork& work, const Practices& practices) {
     const auto& kind = *work.kind;
     s.actions.push_back(say("Strip {}.", format(work.size.strip)));
     s.actions.insert(s.actions.end(), kind.actions.begin(), kind.actions.end());
+    if (raw(work.size.iron) > 0) s.count_s = raw(work.size.dwell);
     if (raw(work.size.iron) > 0)
         s.actions.push_back(say("{} at {}, about {}.", capital(work.size.heat), format(work.size.iron),
                                 format(work.size.dwell)));

@@ -8,6 +8,7 @@
 
 #include "beside/beside.h"
 #include "build/cable_steps.h"
+#include "build/done.h"
 #include "build/hold_steps.h"
 #include "build/item_steps.h"
 #include "build/joint_words.h"
@@ -21,6 +22,7 @@
 #include "parts/wire_size.h"
 #include "plan/landing.h"
 #include "plan/on_way.h"
+#include "reach/reach.h"
 #include "units/format.h"
 #include "words/say.h"
 
@@ -67,6 +69,9 @@ struct Maker {
     void join(size_t f, bool at_source);
     void cover_board(const Converter& c);
     void under_before_over();
+    void own_steps();
+    std::string name_of_own(const Id& id) const;
+    void take_back();
 };
 
 void Maker::prepare() {
@@ -104,6 +109,7 @@ void Maker::set_modules() {
             s.actions.push_back(say("It gives {}; its loads want {}.", format(c.set), words));
         else
             s.actions.push_back(say("Stop at {}; it may stand at {}.", format(c.set), words));
+        s.stamp = fmt::format("{} {:.2f} V", c.type, raw(c.set));
         s.target = {window.empty() ? "—" : format(c.set), words + say(", nothing on the output")};
         s.actions.push_back(fixed ? say("Power off. Label the module.")
                                   : say("Power off. Mark the screw with paint and label the module."));
@@ -127,6 +133,9 @@ void Maker::cut(size_t f) {
                   fmt::format("{} {}, {}", wire_name(feed), colours(feed),
                               format(route.cut) + (feed.ret == Return::own ? say(" each") : "")));
     s.about = feed.id;
+    s.stamp =
+        fmt::format("{} × {} {} {}, {:.2f} m", std::max(feed.conductors, 1), feed.wire, feed.supply_colour,
+                    feed.ret == Return::own ? feed.return_colour : "", raw(route.cut));
     const int alike = std::max(feed.conductors, 1);
     const auto pieces = alike > 1 ? say("{} pieces of {}", alike, format(route.cut)) : format(route.cut);
     s.actions = {
@@ -149,6 +158,7 @@ void Maker::cut_cable(size_t f) {
             say("{} of {}, {}", counted(lead.cores.size(), say("core"), say("cores")), wire_name(lead),
                 format(route.cut)));
     s.about = lead.id;
+    s.stamp = fmt::format("{} × {}, {:.2f} m", lead.cores.size(), lead.wire, raw(route.cut));
     s.actions = {say("Cut {} of it; what is left over goes back into the drawer with its length on it.",
                      format(route.cut)),
                  say("Its own plug stays on where it fits: then cut the other end only.")};
@@ -167,6 +177,10 @@ void Maker::thread(size_t f) {
     auto& s = add("thread/" + feed.id, StepKind::thread,
                   (through ? say("Thread: ") : say("Lay: ")) + index.feed_name(feed));
     s.about = feed.id;
+    for (const auto p : ways)
+        for (const auto& thing : plan.ways[p].on_it)
+            if (const auto* opening = by_id(plan.openings, thing.opening))
+                s.stamp += fmt::format("{}{}", s.stamp.empty() ? "" : " ", opening->id);
     for (const auto p : figures.harness.routes[f].ways) {
         for (const auto& thing : plan.ways[p].on_it) {
             const auto* opening = by_id(plan.openings, thing.opening);
@@ -210,6 +224,9 @@ void Maker::sleeve(size_t f) {
         const auto* kind = joint_kind(feed, source);
         if (!kind || !kind->tube || in_pigtail(plan, catalogue, feed, source)) continue;
         const auto work = *feed_joint(plan, catalogue, f, source);
+        if (const auto* tube = work.tube ? work.tube : work.to_buy)
+            s.stamp +=
+                fmt::format("{}{} {:.0f} mm", s.stamp.empty() ? "" : " ", tube->id, raw(work.tube_cut));
         s.actions.push_back(say("{} × {} of {}, one on each lead, at {}.", feed.ret == Return::own ? 2 : 1,
                                 format(work.tube_cut),
                                 work.tube     ? work.tube->name
@@ -251,6 +268,7 @@ void Maker::join(size_t f, bool at_source) {
     for (const auto& d : feed.devices) s.after.push_back("item/" + d.id);
     if (!kind || !wire(feed)) return;
     s.joint = StepJoint{f, at_source};
+    s.stamp = fmt::format("{} {} {}", kind->id, feed.wire, at_source ? feed.from : feed.to);
     const auto work = *feed_joint(plan, catalogue, f, at_source);
     if (plan.terminals.contains(at_source ? feed.from : feed.to))
         s.actions.push_back(feed.ret == Return::own
@@ -311,6 +329,88 @@ void Maker::cover_board(const Converter& c) {
         s.why.add(say("How large its board is, nobody has said: try a tube over it."));
 }
 
+/// Those of the builder's own, where they were put. What is taken apart comes before the work at the machine,
+/// and back in reverse before the last fuse.
+void Maker::own_steps() {
+    std::set<std::string> keys;
+    for (const auto& s : steps) keys.insert(s.key);
+    for (const auto& own : plan.own_steps) keys.insert("own/" + own.id);
+    std::map<std::string, std::string> takes_back;  // by what is opened: what closes it
+    for (const auto& own : plan.own_steps)
+        if (!own.undoes.empty()) takes_back["own/" + own.undoes] = "own/" + own.id;
+    std::vector<std::string> opened;
+    for (const auto& own : plan.own_steps) {
+        const auto key = "own/" + own.id;
+        auto& s = add(key, StepKind::prepare, own.title, say("of your own"));
+        s.actions = own.actions.empty() ? std::vector<std::string>{own.title} : own.actions;
+        s.tools = own.tools, s.caution = own.caution, s.after = own.after, s.about = own.id;
+        s.minutes = own.minutes, s.wait_minutes = own.wait_minutes;
+        s.picture = own.picture;
+        s.why.add(say("Where you put it."));
+        for (const auto& first : own.after)
+            if (!keys.contains(first))
+                s.why.add(
+                    say("It is to come after “{}”, which is no step any more: that counts as met.", first),
+                    Tone::caution);
+        if (!own.undoes.empty()) {
+            s.why.add(say("Takes back “{}”.", name_of_own(own.undoes)));
+            s.after.push_back("own/" + own.undoes);
+            s.after.push_back("close/tie");
+        }
+        if (takes_back.contains(key)) {
+            s.after.push_back("prepare");
+            opened.push_back(key);
+        }
+    }
+    const std::set<std::string> own_keys(opened.begin(), opened.end());
+    for (auto& s : steps) {
+        for (const auto& own : plan.own_steps)
+            if (std::find(own.before.begin(), own.before.end(), s.key) != own.before.end())
+                s.after.push_back("own/" + own.id);
+        const bool at_machine =
+            s.kind == StepKind::thread || s.key.starts_with("seat/") || s.key.starts_with("hold/");
+        if (at_machine) s.after.insert(s.after.end(), opened.begin(), opened.end());
+        if (s.key.starts_with("fit/battery-fuse"))
+            for (const auto& [open, close] : takes_back) s.after.push_back(close);
+    }
+    // What was opened last is closed first.
+    for (size_t i = 0; i + 1 < opened.size(); ++i)
+        for (auto& s : steps)
+            if (s.key == takes_back.at(opened[i])) s.after.push_back(takes_back.at(opened[i + 1]));
+}
+
+std::string Maker::name_of_own(const Id& id) const {
+    const auto* own = by_id(plan.own_steps, id);
+    return own ? own->title : id;
+}
+
+/// What was done and is asked no more, or otherwise, is undone before anything is measured.
+void Maker::take_back() {
+    for (const auto& t : touched_work(plan, steps)) {
+        if (!t.now.empty()) {
+            for (auto& s : steps)
+                if (s.key == t.key) {
+                    s.actions.insert(s.actions.begin(),
+                                     say("It was made as {}; that comes off first.", t.was));
+                    s.why.add(
+                        say("Done once already, as {}; the plan has changed since to {}.", t.was, t.now),
+                        Tone::caution);
+                }
+            continue;
+        }
+        auto& s = add("undo/" + t.key, StepKind::prepare, say("Take back: {}", t.was),
+                      say("the plan no longer has it"));
+        s.actions = {
+            say("Off, out and apart; what is left of it goes back into the drawer with its length on it."),
+            say("What it was joined to is left as if it had never been.")};
+        s.minutes = 5;
+        s.after = {"prepare"};
+        s.why.add(say("It was done, and the plan has changed since: {}.", t.key), Tone::caution);
+        for (auto& later : steps)
+            if (later.key == "test/beep") later.after.push_back("undo/" + t.key);
+    }
+}
+
 }  // namespace
 
 Step& add_step(std::vector<Step>& steps, std::string key, StepKind kind, std::string title,
@@ -321,35 +421,42 @@ Step& add_step(std::vector<Step>& steps, std::string key, StepKind kind, std::st
     return s;
 }
 
-std::vector<Step> order_steps(std::vector<Step> steps) {
-    std::map<std::string, size_t> at;
-    for (size_t i = 0; i < steps.size(); ++i) at.emplace(steps[i].key, i);
-    std::vector<size_t> waits(steps.size());
-    std::vector<std::vector<size_t>> frees(steps.size());
-    for (size_t i = 0; i < steps.size(); ++i)
-        for (const auto& key : steps[i].after)
-            if (const auto before = at.find(key); before != at.end() && before->second != i) {
-                ++waits[i];
-                frees[before->second].push_back(i);
-            }
-    std::set<size_t> ready;
-    for (size_t i = 0; i < steps.size(); ++i)
-        if (waits[i] == 0) ready.insert(i);
-    std::vector<size_t> order;
-    while (!ready.empty()) {
-        const size_t next = *ready.begin();
-        ready.erase(next);
-        order.push_back(next);
-        for (const auto f : frees[next])
-            if (--waits[f] == 0) ready.insert(f);
-    }
-    for (size_t i = 0; i < steps.size(); ++i)
-        if (waits[i] > 0) order.push_back(i);
+std::vector<Step> order_steps(std::vector<Step> steps, const std::vector<std::string>& rather) {
+    const auto found = least_changes(steps, rather);
     std::vector<Step> sorted;
-    sorted.reserve(order.size());
-    for (const auto i : order) sorted.push_back(std::move(steps[i]));
+    sorted.reserve(steps.size());
+    for (const auto i : found.order) sorted.push_back(std::move(steps[i]));
     return sorted;
 }
+
+namespace {
+
+/// A step that still waits for a later one waits for itself.
+void say_circles(std::vector<Step>& steps) {
+    std::map<std::string_view, size_t> at;
+    for (size_t i = 0; i < steps.size(); ++i) at[steps[i].key] = i;
+    for (size_t i = 0; i < steps.size(); ++i)
+        for (const auto& key : steps[i].after)
+            if (const auto later = at.find(key); later != at.end() && later->second > i) {
+                steps[i].why.add(say("It waits for “{}”, which waits for it: take one of the two apart.",
+                                     steps[later->second].title),
+                                 Tone::danger);
+                break;
+            }
+}
+
+/// How deep in the machine the hands are for it.
+size_t depth_of(const Plan& plan, const Step& step) {
+    const auto part = [&](const Id& id) { return in_the_way_of_part(plan, id).count(); };
+    if (step.joint) {
+        const auto& feed = plan.feeds[step.joint->feed];
+        return part(step.joint->at_source ? feed.from : feed.to);
+    }
+    if (const auto* lead = find_lead(plan, step.about)) return std::max(part(lead->from), part(lead->to));
+    return part(step.about);
+}
+
+}  // namespace
 
 std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
     if (plan.feeds.empty()) return {};
@@ -388,23 +495,19 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
     for (size_t i = proving; i < m.steps.size(); ++i)
         if (m.steps[i].key == "close/tie")
             m.steps[i].after.insert(m.steps[i].after.end(), fixed.begin(), fixed.end());
-    for (const auto& own : plan.own_steps) {
-        auto& s = m.add("own/" + own.id, StepKind::prepare, own.title, say("of your own"));
-        s.actions = own.actions.empty() ? std::vector<std::string>{own.title} : own.actions;
-        s.tools = own.tools, s.caution = own.caution, s.after = own.after, s.about = own.id;
-        s.minutes = own.minutes, s.wait_minutes = own.wait_minutes;
-        s.why.add(say("Where you put it."));
-        for (const auto& key : own.before)
-            for (auto& later : m.steps)
-                if (later.key == key) later.after.push_back("own/" + own.id);
-    }
-    return order_steps(std::move(m.steps));
+    m.own_steps();
+    m.take_back();
+    for (size_t i = 0; i < m.steps.size(); ++i)
+        m.steps[i].rank = i, m.steps[i].depth = depth_of(plan, m.steps[i]);
+    auto ordered = order_steps(std::move(m.steps), plan.rather);
+    say_circles(ordered);
+    return ordered;
 }
 
 double minutes_left(const Plan& plan, const std::vector<Step>& steps) {
     double total = 0;
     for (const auto& s : steps)
-        if (!plan.done.contains(s.key)) total += s.minutes + s.wait_minutes;
+        if (!is_done(plan, s)) total += s.minutes + s.wait_minutes;
     return total;
 }
 

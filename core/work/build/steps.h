@@ -1,5 +1,6 @@
 #pragma once
 // The build as ordered steps, from the plan's own dependencies.
+#include "build/order.h"
 #include "figures.h"
 #include "joint/joint.h"
 
@@ -26,14 +27,20 @@ struct Step {
     std::vector<std::string> actions;  ///< what the hands do, in order
     std::vector<std::string> tools;
     std::string caution;
+    std::string picture{};  ///< name of a file beside the plan
     double minutes = 5;
     double wait_minutes = 0;           ///< afterwards, before what depends on it
+    double count_s = 0;                ///< seconds to count while it is done: heat on a joint; 0: none
     std::vector<std::string> after;    ///< keys that must be done first
     std::optional<StepJoint> joint;    ///< to draw
     std::optional<StepTarget> target;  ///< of a module that is set or measured
     Id item;                           ///< that it puts into its lead
     Id about;                          ///< part, feed or way
     Why why;                           ///< why here, and not earlier or later
+    std::string stamp{};  ///< what is done, in ids and figures, the same in every language; empty: nothing
+                          ///< that an edit could overtake. A length stands last: ", 1.14 m"
+    size_t rank = 0;      ///< where it was thought of, among all
+    size_t depth = 0;     ///< how much comes off before hands get there: deeper first
 };
 
 /// Adds a step to a list, its reason begun.
@@ -41,13 +48,12 @@ Step& add_step(std::vector<Step>& steps, std::string key, StepKind kind, std::st
                std::string subtitle = {});
 
 /// Steps in an order that respects every dependency: tube before solder, module set before its loads are
-/// connected, thread before terminate, shorts before volts, battery fuse last. Ties keep the order of the
-/// work and of the plan, so a small edit moves little.
+/// connected, thread before terminate, shorts before volts, battery fuse last; of those one with the fewest
+/// changes of tools.
 std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures);
 
-/// Orders steps by their dependencies (Kahn), smallest index first among those that are free. A dependency on
-/// a key that is not there counts as met; steps of a cycle come last in their given order.
-std::vector<Step> order_steps(std::vector<Step> steps);
+/// The same steps as least_changes() has them.
+std::vector<Step> order_steps(std::vector<Step> steps, const std::vector<std::string>& rather = {});
 
 /// Minutes of hand work still to do.
 double minutes_left(const Plan& plan, const std::vector<Step>& steps);

@@ -1,0 +1,169 @@
+#include "build/shopping_view.h"
+
+#include <QMenu>
+
+#include "enum_words.h"
+#include "plan/edits.h"
+#include "widgets/words.h"
+
+namespace sangre::app {
+namespace {
+
+double line_tall() { return u(34); }
+
+QString amount(double n, const std::string& unit) {
+    return words_of(format_number(n, 4)) + QLatin1Char(' ') +
+           (unit == "pcs" ? QObject::tr("pcs") : words_of(unit));
+}
+
+}  // namespace
+
+ShoppingView::ShoppingView(Document& document, QWidget* parent)
+    : Canvas(tr("Shopping list"), parent), document_(document) {
+    connect(&document_, &Document::changed, this, [this] {
+        if (isVisible()) renew();
+    });
+}
+
+void ShoppingView::showEvent(QShowEvent* e) {
+    Canvas::showEvent(e);
+    renew();
+}
+
+void ShoppingView::renew() {
+    if (of_ == document_.kept_plan()) return;
+    of_ = document_.kept_plan();
+    list_ = shopping(document_.plan(), document_.catalogue(), document_.study());
+    fit_height();
+}
+
+QSize ShoppingView::sizeHint() const {
+    return {u(420), u(48) + static_cast<int>(static_cast<double>(list_.lines.size()) * line_tall()) + u(8)};
+}
+
+void ShoppingView::next_state(const ShoppingLine& line) {
+    std::optional<OrderState> next = OrderState::ordered;
+    if (line.state == OrderState::ordered) next = OrderState::on_its_way;
+    if (line.state == OrderState::on_its_way) next = OrderState::arrived;
+    if (line.state == OrderState::arrived) next.reset();
+    document_.apply([item = line.need.item, next](const Plan& p) { return set_order(p, item, next); },
+                    tr("Tick what is bought"));
+}
+
+void ShoppingView::say_at_hand(const ShoppingLine& line) {
+    AtHand hand;
+    hand.name = line.need.item;
+    if (line.need.goods == Goods::wire) hand.wire = line.need.entry, hand.colour = line.need.colour;
+    if (line.need.unit == "pcs")
+        hand.pieces = static_cast<int>(std::ceil(line.need.amount));
+    else
+        hand.length = Metre(std::ceil(line.need.amount * 100) / 100);
+    hand.id = fresh_id(document_.plan(), "hand", hand.name);
+    document_.apply(
+        [hand](const Plan& p) {
+            auto next = p;
+            next.at_hand.push_back(hand);
+            return next;
+        },
+        tr("Say what is at hand"));
+    document_.select(hand.id);
+}
+
+void ShoppingView::state_menu(const ShoppingLine& line) {
+    QMenu menu(this);
+    const auto offer = [&](const QString& words, std::optional<OrderState> state) {
+        auto* a = menu.addAction(words, this, [this, item = line.need.item, state] {
+            document_.apply([=](const Plan& p) { return set_order(p, item, state); },
+                            tr("Tick what is bought"));
+        });
+        a->setCheckable(true);
+        a->setChecked(line.state == state);
+    };
+    offer(tr("To buy"), {});
+    offer(tr("Ordered"), OrderState::ordered);
+    offer(tr("On its way"), OrderState::on_its_way);
+    offer(tr("Arrived"), OrderState::arrived);
+    menu.addSeparator();
+    menu.addAction(tr("At hand: so much of it lies in a drawer…"), this, [this, line] { say_at_hand(line); });
+    menu.exec(mapToGlobal(spot_centre("buy:" + words_of(line.need.item))));
+}
+
+void ShoppingView::paint_row(QPainter& p, const ShoppingLine& l, const QRectF& area) {
+    const auto& t = theme();
+    const bool buys = l.to_buy > 0, here = !buys;
+    draw_box(p, area, l, here);
+    const double left = area.left() + u(34), names = area.width() * 0.46;
+    text(p, QRectF(left, area.top(), names, u(19)), words_of(l.need.item), here ? t.muted : t.ink,
+         face(12, buys));
+    const auto below = l.cheaper.empty() ? words_of(l.need.used_for)
+                                         : tr("as good for %1 instead of %2: %3")
+                                               .arg(l.cheaper_each, 0, 'f', 2)
+                                               .arg(l.need.each, 0, 'f', 2)
+                                               .arg(words_of(l.cheaper));
+    text(p, QRectF(left, area.top() + u(16), names, u(16)), below, l.cheaper.empty() ? t.muted : t.good,
+         face(11));
+    const double x = left + names + u(8);
+    text(p, QRectF(x, area.top(), u(96), area.height()), amount(l.need.amount, l.need.unit), t.muted,
+         face(12), Qt::AlignRight | Qt::AlignVCenter);
+    text(p, QRectF(x + u(104), area.top(), u(104), area.height()),
+         here ? tr("at hand") : amount(l.to_buy, l.need.unit), here ? t.good : t.ink, face(12, true),
+         Qt::AlignRight | Qt::AlignVCenter);
+    text(p, QRectF(area.right() - u(76), area.top(), u(70), area.height()),
+         l.price ? QString::number(*l.price, 'f', 2)
+         : buys  ? tr("no price")
+                 : QString(),
+         l.price ? t.ink : t.muted, face(12), Qt::AlignRight | Qt::AlignVCenter);
+    add_spot(
+        {area, "buy:" + words_of(l.need.item),
+         tr("%1: needs %2, at hand %3, spare %4, sold in %5%6\nClick: ordered, on its way, arrived; "
+            "right-click for more.")
+             .arg(words_of(l.need.item), amount(l.need.amount, l.need.unit), amount(l.at_hand, l.need.unit),
+                  amount(l.spare, l.need.unit), amount(l.pack, l.need.unit),
+                  l.state ? QStringLiteral(" · ") + words_of(said_word(*l.state)) : QString()),
+         [this, line = l] { next_state(line); }, [this, line = l] { state_menu(line); },
+         Qt::PointingHandCursor, true, words_of(l.need.item),
+         here      ? tr("at hand")
+         : l.state ? words_of(said_word(*l.state))
+                   : tr("to buy")});
+}
+
+void ShoppingView::draw_box(QPainter& p, const QRectF& area, const ShoppingLine& l, bool here) {
+    const auto& t = theme();
+    const QRectF box(area.left() + u(8), area.center().y() - u(8), u(16), u(16));
+    p.setPen(QPen(here ? t.good : t.muted, 1.4));
+    p.setBrush(here ? QBrush(t.good) : Qt::NoBrush);
+    p.drawRoundedRect(box, 3, 3);
+    // One stroke ordered, two on its way, a hook arrived.
+    p.setPen(QPen(here ? t.card : t.accent, 2));
+    if (here)
+        p.drawPolyline(QPolygonF{box.center() + QPointF(-u(4), 0), box.center() + QPointF(-u(1), u(3)),
+                                 box.center() + QPointF(u(5), -u(4))});
+    if (l.state && l.state != OrderState::arrived)
+        p.drawLine(box.center() + QPointF(-u(4), u(4)), box.center() + QPointF(u(4), -u(4)));
+    if (l.state == OrderState::on_its_way)
+        p.drawLine(box.center() + QPointF(-u(4), -u(4)), box.center() + QPointF(u(4), u(4)));
+}
+
+void ShoppingView::paint(QPainter& p) {
+    const auto& t = theme();
+    card(p, QRectF(0, 0, width() - 1, height() - 1));
+    if (list_.lines.empty())
+        return text(p, QRectF(u(14), u(16), width() - u(28), u(24)), tr("Nothing to buy before it is wired."),
+                    t.muted, face(13));
+    auto words = tr("%1 things to buy, %2").arg(list_.to_buy).arg(list_.price, 0, 'f', 2);
+    if (list_.unpriced > 0) words += tr(" and %1 without a price").arg(list_.unpriced);
+    text(p, QRectF(u(14), u(8), width() - u(28), u(22)), tr("%1; %2 at hand.").arg(words).arg(list_.at_hand),
+         t.ink, face(14, true));
+    double y = u(40);
+    for (const auto& l : list_.lines) {
+        const QRectF area(u(6), y, width() - u(12), line_tall() - u(2));
+        if (exposed(area)) {
+            p.setPen(QPen(t.line, 1));
+            p.drawLine(area.bottomLeft(), area.bottomRight());
+        }
+        paint_row(p, l, area);
+        y += line_tall();
+    }
+}
+
+}  // namespace sangre::app

@@ -1,0 +1,339 @@
+#include "build/order.h"
+
+#include <algorithm>
+#include <map>
+#include <queue>
+#include <set>
+#include <unordered_map>
+
+#include "build/steps.h"
+
+namespace sangre {
+namespace {
+
+constexpr size_t kinds = static_cast<size_t>(Work::other) + 1;
+
+/// The steps as a graph without what waits for itself.
+struct Graph {
+    const std::vector<Step>& steps;
+    size_t n = steps.size();
+    std::vector<Work> work{};
+    std::vector<std::vector<size_t>> before{}, frees{};
+    std::vector<size_t> circle{};  ///< never free, in their order
+    std::vector<char> in_circle{};
+
+    explicit Graph(const std::vector<Step>& all) : steps(all) {
+        std::map<std::string_view, size_t> at;
+        for (size_t i = 0; i < n; ++i) at.emplace(steps[i].key, i);
+        before.resize(n), frees.resize(n), in_circle.resize(n);
+        for (size_t i = 0; i < n; ++i) {
+            work.push_back(work_of(steps[i]));
+            for (const auto& key : steps[i].after)
+                if (const auto found = at.find(key); found != at.end() && found->second != i)
+                    before[i].push_back(found->second);
+            std::sort(before[i].begin(), before[i].end());
+            before[i].erase(std::unique(before[i].begin(), before[i].end()), before[i].end());
+            for (const auto b : before[i]) frees[b].push_back(i);
+        }
+        std::vector<size_t> waits(n);
+        std::vector<size_t> ready;
+        for (size_t i = 0; i < n; ++i)
+            if ((waits[i] = before[i].size()) == 0) ready.push_back(i);
+        std::vector<char> freed(n);
+        while (!ready.empty()) {
+            const auto i = ready.back();
+            ready.pop_back();
+            freed[i] = 1;
+            for (const auto f : frees[i])
+                if (--waits[f] == 0) ready.push_back(f);
+        }
+        for (size_t i = 0; i < n; ++i)
+            if (!freed[i]) circle.push_back(i), in_circle[i] = 1;
+    }
+    /// What comes first of what may: deeper in the machine, earlier rank, smaller key.
+    bool sooner(size_t a, size_t b) const {
+        const auto &x = steps[a], &y = steps[b];
+        if (x.depth != y.depth) return x.depth > y.depth;
+        if (x.rank != y.rank) return x.rank < y.rank;
+        if (x.key != y.key) return x.key < y.key;
+        return a < b;
+    }
+};
+
+/// For each step and kind of work how many runs of that kind a chain from it needs, at the least.
+struct Needs {
+    const Graph& g;
+    std::vector<std::array<unsigned short, kinds>> of{};  ///< where a run of that kind is not under way
+
+    explicit Needs(const Graph& graph) : g(graph), of(graph.n) {
+        std::vector<std::array<unsigned short, kinds>> under(g.n);  // where one is, just before
+        std::vector<size_t> order, waits(g.n);
+        for (size_t i = 0; i < g.n; ++i) {
+            waits[i] = g.frees[i].size();
+            if (g.in_circle[i]) continue;
+            waits[i] = static_cast<size_t>(std::count_if(g.frees[i].begin(), g.frees[i].end(),
+                                                         [&](size_t f) { return !g.in_circle[f]; }));
+            if (waits[i] == 0) order.push_back(i);
+        }
+        for (size_t k = 0; k < order.size(); ++k) {
+            const auto i = order[k];
+            for (size_t c = 0; c < kinds; ++c) {
+                const bool mine = static_cast<size_t>(g.work[i]) == c;
+                unsigned short on = 0;  // what follows, a run of c under way after this step, or not
+                for (const auto f : g.frees[i])
+                    if (!g.in_circle[f]) on = std::max(on, mine ? under[f][c] : of[f][c]);
+                of[i][c] = static_cast<unsigned short>(on + (mine ? 1 : 0));
+                under[i][c] = on;
+            }
+            for (const auto b : g.before[i])
+                if (--waits[b] == 0) order.push_back(b);
+        }
+    }
+};
+
+/// Steps that are done, and what may be done next.
+struct State {
+    std::vector<char> done;
+    std::vector<size_t> waits;
+    size_t left = 0, changes = 0;
+    int last = -1;             ///< the kind of work of the run that ended
+    std::vector<size_t> runs;  ///< their kinds, from the beginning
+};
+
+struct Search {
+    const Graph& g;
+    Needs needs{g};
+
+    /// Runs that what is left needs at the least.
+    size_t at_least(const State& s) const {
+        std::array<unsigned short, kinds> most{};
+        for (size_t i = 0; i < g.n; ++i) {
+            if (s.done[i] || s.waits[i] > 0 || g.in_circle[i]) continue;
+            for (size_t c = 0; c < kinds; ++c) most[c] = std::max(most[c], needs.of[i][c]);
+        }
+        size_t sum = 0;
+        for (const auto m : most) sum += m;
+        return sum;
+    }
+    /// Everything of that kind that can be done without another.
+    void run(State& s, size_t kind, std::vector<size_t>* order = nullptr) const {
+        const auto later = [&](size_t a, size_t b) { return g.sooner(b, a); };
+        std::priority_queue<size_t, std::vector<size_t>, decltype(later)> ready(later);
+        for (size_t i = 0; i < g.n; ++i)
+            if (!s.done[i] && s.waits[i] == 0 && !g.in_circle[i] && static_cast<size_t>(g.work[i]) == kind)
+                ready.push(i);
+        while (!ready.empty()) {
+            const auto i = ready.top();
+            ready.pop();
+            s.done[i] = 1, --s.left;
+            if (order) order->push_back(i);
+            for (const auto f : g.frees[i])
+                if (--s.waits[f] == 0 && !g.in_circle[f] && !s.done[f] &&
+                    static_cast<size_t>(g.work[f]) == kind)
+                    ready.push(f);
+        }
+        if (s.last >= 0 && s.last != static_cast<int>(kind)) ++s.changes;
+        s.last = static_cast<int>(kind);
+        s.runs.push_back(kind);
+    }
+    std::vector<size_t> kinds_ready(const State& s) const {
+        // In the order in which what is ready would come.
+        std::array<size_t, kinds> first;
+        first.fill(g.n);
+        for (size_t i = 0; i < g.n; ++i)
+            if (!s.done[i] && s.waits[i] == 0 && !g.in_circle[i]) {
+                auto& f = first[static_cast<size_t>(g.work[i])];
+                if (f == g.n || g.sooner(i, f)) f = i;
+            }
+        std::vector<size_t> all;
+        for (size_t c = 0; c < kinds; ++c)
+            if (first[c] < g.n) all.push_back(c);
+        std::sort(all.begin(), all.end(), [&](size_t a, size_t b) { return g.sooner(first[a], first[b]); });
+        return all;
+    }
+    /// From a state on by the kind that leaves least to do.
+    State greedy(State s) const {
+        while (s.left > 0) {
+            const auto ready = kinds_ready(s);
+            if (ready.empty()) break;
+            std::optional<State> best;
+            size_t least = 0;
+            for (const auto c : ready) {
+                auto next = s;
+                run(next, c);
+                if (const auto cost = next.changes + at_least(next); !best || cost < least)
+                    best = std::move(next), least = cost;
+            }
+            s = std::move(*best);
+        }
+        return s;
+    }
+    StepOrder solve(State start, size_t most_states) const {
+        StepOrder result;
+        const auto worth = [&](const State& s) {
+            // Each run but the first begins with a change.
+            const auto need = at_least(s);
+            return s.changes + (s.last < 0 && need > 0 ? need - 1 : need);
+        };
+        struct Open {
+            size_t worth, number;
+            State state;
+        };
+        const auto worse = [](const Open& a, const Open& b) {
+            return a.worth != b.worth ? a.worth > b.worth : a.number > b.number;
+        };
+        std::priority_queue<Open, std::vector<Open>, decltype(worse)> open(worse);
+        std::unordered_map<std::string, size_t> seen;
+        auto best = greedy(start);
+        size_t number = 0, states = 0;
+        result.bound = worth(start);
+        open.push({result.bound, number++, std::move(start)});
+        while (!open.empty() && result.bound < best.changes) {
+            auto top = open.top();
+            open.pop();
+            result.bound = std::max(result.bound, top.worth);
+            if (result.bound >= best.changes) break;
+            if (top.state.left == 0) {
+                best = std::move(top.state);
+                break;
+            }
+            if (++states > most_states) break;
+            for (const auto c : kinds_ready(top.state)) {
+                auto next = top.state;
+                run(next, c);
+                const auto w = worth(next);
+                if (w >= best.changes) continue;
+                auto key = std::string(next.done.begin(), next.done.end()) + static_cast<char>(next.last);
+                if (const auto [at, made] = seen.emplace(std::move(key), next.changes); !made) {
+                    if (at->second <= next.changes) continue;
+                    at->second = next.changes;
+                }
+                open.push({w, number++, std::move(next)});
+            }
+        }
+        if (open.empty()) result.bound = best.changes;
+        result.changes = best.changes;
+        result.bound = std::min(result.bound, best.changes);
+        result.exact = result.bound == result.changes;
+        for (const auto r : best.runs) result.order.push_back(r);  // the kinds, for now
+        return result;
+    }
+};
+
+State beginning(const Graph& g) {
+    State s;
+    s.done.assign(g.n, 0), s.waits.resize(g.n);
+    for (size_t i = 0; i < g.n; ++i) s.waits[i] = g.before[i].size(), s.left += !g.in_circle[i];
+    return s;
+}
+
+}  // namespace
+
+const char* work_word(Work work) {
+    switch (work) {
+        case Work::prepare:
+            return to_say("getting ready");
+        case Work::meter:
+            return to_say("at the meter");
+        case Work::cut:
+            return to_say("cutting");
+        case Work::machine:
+            return to_say("at the machine");
+        case Work::drill:
+            return to_say("drilling");
+        case Work::tube:
+            return to_say("sliding on");
+        case Work::iron:
+            return to_say("at the iron");
+        case Work::crimp:
+            return to_say("crimping");
+        case Work::screw:
+            return to_say("screwing");
+        case Work::strip:
+            return to_say("stripping");
+        case Work::glue:
+            return to_say("gluing");
+        case Work::power:
+            return to_say("under power");
+        case Work::hold:
+            return to_say("tying");
+        case Work::other:
+            return to_say("by hand");
+    }
+    return "";
+}
+
+Work work_of(const Step& step) {
+    const auto has = [&](std::string_view word) {
+        return std::any_of(step.tools.begin(), step.tools.end(),
+                           [&](const auto& t) { return t.find(word) != std::string::npos; });
+    };
+    switch (step.kind) {
+        case StepKind::cut:
+            return Work::cut;
+        case StepKind::thread:
+            return Work::machine;
+        case StepKind::sleeve:
+            return Work::tube;
+        case StepKind::set_module:
+        case StepKind::test_dead:
+            return Work::meter;
+        case StepKind::test_live:
+            return Work::power;
+        default:
+            break;
+    }
+    if (has("iron")) return Work::iron;
+    if (has("crimp")) return Work::crimp;
+    if (has("ferrule")) return Work::screw;
+    if (has("drill")) return Work::drill;
+    if (has("glue")) return Work::glue;
+    if (has("ties") || step.key.starts_with("hold/")) return Work::hold;
+    if (has("screwdriver") || has("spanner")) return Work::screw;
+    if (has("strippers")) return Work::strip;
+    if (has("cutters")) return Work::cut;
+    return step.kind == StepKind::prepare ? Work::prepare : Work::other;
+}
+
+size_t changes_in(const std::vector<Step>& steps, const std::vector<size_t>& order) {
+    size_t changes = 0;
+    for (size_t i = 1; i < order.size(); ++i)
+        changes += work_of(steps[order[i]]) != work_of(steps[order[i - 1]]);
+    return changes;
+}
+
+StepOrder least_changes(const std::vector<Step>& steps, const std::vector<std::string>& rather,
+                        size_t most_states) {
+    const Graph g(steps);
+    const Search search{g};
+    auto state = beginning(g);
+    std::vector<size_t> order;
+    // Each wish with all that it waits for, in as few changes as that takes.
+    for (const auto& key : rather) {
+        std::vector<size_t> closure;
+        std::vector<char> wanted(g.n);
+        for (size_t i = 0; i < g.n; ++i)
+            if (steps[i].key == key && !state.done[i] && !g.in_circle[i]) closure.push_back(i), wanted[i] = 1;
+        for (size_t k = 0; k < closure.size(); ++k)
+            for (const auto b : g.before[closure[k]])
+                if (!state.done[b] && !wanted[b]) closure.push_back(b), wanted[b] = 1;
+        std::vector<Step> part;
+        std::sort(closure.begin(), closure.end());
+        for (const auto i : closure) part.push_back(steps[i]);
+        for (const auto i : least_changes(part, {}, most_states).order) {
+            const auto step = closure[i];
+            state.done[step] = 1, --state.left;
+            for (const auto f : g.frees[step]) --state.waits[f];
+            if (const auto kind = static_cast<int>(g.work[step]); state.last != kind)
+                state.changes += state.last >= 0, state.last = kind;
+            order.push_back(step);
+        }
+    }
+    auto result = search.solve(state, most_states);
+    for (const auto kind : result.order) search.run(state, kind, &order);
+    order.insert(order.end(), g.circle.begin(), g.circle.end());
+    result.order = std::move(order);
+    return result;
+}
+
+}  // namespace sangre

@@ -1,0 +1,176 @@
+#include "cutting/cut_list.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+#include "cutting/fill_offcuts.h"
+#include "files/csv.h"
+#include "joint/covers.h"
+#include "joint/item_joint.h"
+#include "joint/pigtail.h"
+#include "parts/wire_size.h"
+#include "units/format.h"
+#include "wiring/marks.h"
+#include "words/say.h"
+
+namespace sangre {
+namespace {
+
+long to_mm(Metre m) { return std::lround(raw(m) * 1e3); }
+
+struct Lister {
+    const Plan& plan;
+    const Catalogue& catalogue;
+    const Figures& figures;
+    std::map<std::string, size_t> at{};
+    std::vector<CutGroup> groups{};
+    std::vector<std::vector<CutPiece>> pieces{};
+
+    void add(CutKind kind, const std::string& what, const Id& wire, const std::string& colour,
+             CutPiece piece) {
+        if (raw(piece.length) <= 0) return;
+        const auto key = fmt::format("{}|{}|{}", static_cast<int>(kind), what, colour);
+        const auto [found, made] = at.emplace(key, groups.size());
+        if (made) {
+            CutGroup g;
+            g.kind = kind, g.what = what, g.wire = wire, g.colour = colour;
+            groups.push_back(std::move(g));
+            pieces.emplace_back();
+        }
+        pieces[found->second].push_back(std::move(piece));
+    }
+    void wires() {
+        const auto cabled = cabled_leads(plan);
+        for (const auto& core : figures.harness.wiring.cores) {
+            if (core.of_cable >= 0 || !core.wire) continue;
+            const auto& feed = plan.feeds[core.lead];
+            const auto* insulation = find(catalogue.insulations, core.wire->insulation);
+            const auto& colour = core_colour(plan, core);
+            auto mark = wire_label(core.lead, core.role == WireRole::back, core.number, core.alike);
+            add(CutKind::wire,
+                fmt::format("{} {}, {}", size_words(*core.wire), said(colour),
+                            insulation ? insulation->name : core.wire->insulation),
+                core.wire->id, colour, {std::move(mark), feed.id, core.cut, "cut/" + feed.id});
+        }
+        for (size_t c = 0; c < cabled.size(); ++c) {
+            const auto& lead = *cabled[c];
+            const auto* wire = find(catalogue.wires, lead.wire);
+            for (size_t i = 0; i < figures.harness.routes.size(); ++i)
+                if (lead_at(plan, i).id == lead.id)
+                    add(CutKind::cable, cable_words(lead, wire ? wire->size : lead.wire), lead.wire, {},
+                        {cable_label(c), lead.id, figures.harness.routes[i].cut,
+                         (find_lead(plan, lead.id) && by_id(plan.feeds, lead.id) ? "cut/" : "cable/") +
+                             lead.id});
+        }
+    }
+    static std::string cable_words(const Lead& lead, const std::string& size) {
+        return say("cable, {} × {}", lead.cores.size(), size);
+    }
+    void tube(const TubeSize* size, Millimetre length, double count, const Id& lead, const std::string& where,
+              const std::string& step = {}) {
+        if (!size) return;
+        for (int i = 0; i < static_cast<int>(std::lround(count)); ++i)
+            add(CutKind::tube, size->name, {}, {},
+                {where, lead, Metre(raw(length) / 1e3), step.empty() ? "sleeve/" + lead : step});
+    }
+    void tubes() {
+        for (size_t f = 0; f < plan.feeds.size(); ++f) {
+            const auto& feed = plan.feeds[f];
+            const double ends = feed.ret == Return::own ? 2 : 1;
+            for (const bool source : {true, false}) {
+                const auto part = name_of(plan, source ? feed.from : feed.to);
+                if (!in_pigtail(plan, catalogue, feed, source))
+                    if (const auto work = feed_joint(plan, catalogue, f, source))
+                        tube(work->tube ? work->tube : work->to_buy, work->tube_cut, ends, feed.id, part);
+                if (const auto over = over_tube(plan, catalogue, f, source))
+                    tube(over->tube, over->cut, 1, feed.id, say("over both at {}", part));
+            }
+            for (const auto& d : feed.devices)
+                for (const bool before : {true, false})
+                    if (const auto work = item_joint(plan, catalogue, feed, d, before))
+                        tube(work->tube ? work->tube : work->to_buy, work->tube_cut, 1, feed.id,
+                             said(kind_word(d.kind)), "item/" + d.id);
+        }
+    }
+    void fill(CutGroup& g, std::vector<CutPiece> all) {
+        struct Offcut {
+            const AtHand* of;
+            int number;
+        };
+        std::vector<Offcut> offcuts;
+        std::vector<long> lengths, wanted;
+        for (const auto& h : plan.at_hand) {
+            const bool same =
+                g.kind == CutKind::wire ? h.wire == g.wire && h.colour == g.colour : h.name == g.what;
+            if (!same || raw(h.length) <= 0) continue;
+            for (int n = 1; n <= h.pieces; ++n)
+                offcuts.push_back({&h, n}), lengths.push_back(to_mm(h.length));
+        }
+        std::stable_sort(all.begin(), all.end(),
+                         [](const auto& a, const auto& b) { return a.length > b.length; });
+        for (const auto& p : all) wanted.push_back(to_mm(p.length));
+        const auto found = fill_offcuts(wanted, lengths);
+        std::vector<CutFrom> from(offcuts.size() + 1);
+        for (size_t o = 0; o < offcuts.size(); ++o)
+            from[o].at_hand = offcuts[o].of->id, from[o].piece_no = offcuts[o].number,
+            from[o].length = offcuts[o].of->length, from[o].left = from[o].length;
+        for (size_t i = 0; i < all.size(); ++i) {
+            auto& cut = from[found.from[i] < 0 ? offcuts.size() : static_cast<size_t>(found.from[i])];
+            if (found.from[i] < 0)
+                cut.length += all[i].length;
+            else
+                cut.left -= all[i].length;
+            cut.pieces.push_back(std::move(all[i]));
+        }
+        for (auto& cut : from)
+            if (!cut.pieces.empty()) {
+                if (!cut.at_hand.empty()) g.left += cut.left;
+                g.from.push_back(std::move(cut));
+            }
+        g.bought = Metre(static_cast<double>(found.bought) / 1e3),
+        g.least_bought = Metre(static_cast<double>(found.least_bought) / 1e3);
+        g.exact = found.exact;
+    }
+};
+
+}  // namespace
+
+CutList cut_list(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
+    Lister lister{plan, catalogue, figures};
+    lister.wires();
+    lister.tubes();
+    CutList list;
+    for (size_t i = 0; i < lister.groups.size(); ++i)
+        lister.fill(lister.groups[i], std::move(lister.pieces[i]));
+    list.groups = std::move(lister.groups);
+    std::stable_sort(list.groups.begin(), list.groups.end(),
+                     [](const auto& a, const auto& b) { return a.kind < b.kind; });
+    for (const auto& g : list.groups)
+        for (const auto& from : g.from) {
+            list.pieces += from.pieces.size(), list.offcuts += !from.at_hand.empty();
+            if (g.kind == CutKind::tube) continue;
+            (from.at_hand.empty() ? list.bought : list.left) +=
+                from.at_hand.empty() ? from.length : from.left;
+        }
+    return list;
+}
+
+std::string cut_list_to_csv(const Plan& plan, const CutList& list) {
+    std::string text = "what,cut from,length m,mark,for,left m\n";
+    for (const auto& g : list.groups)
+        for (const auto& from : g.from) {
+            const auto* offcut = by_id(plan.at_hand, from.at_hand);
+            for (const auto& p : from.pieces)
+                text += fmt::format(
+                    "{},{},{:g},{},{},{}\n", csv_cell(g.what),
+                    csv_cell(offcut ? fmt::format("{} {:g} m", offcut->name, raw(offcut->length)) : "new"),
+                    raw(p.length), csv_cell(p.mark), csv_cell(name_of(plan, p.lead)),
+                    offcut ? fmt::format("{:g}", raw(from.left)) : "");
+        }
+    return text;
+}
+
+}  // namespace sangre

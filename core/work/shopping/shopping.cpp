@@ -1,0 +1,162 @@
+#include "shopping/shopping.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "enum_words.h"
+#include "files/csv.h"
+#include "units/format.h"
+#include "units/number.h"
+#include "words/say.h"
+
+namespace sangre {
+namespace {
+
+constexpr double spare_fuses = 2, spare_tube = 0.2;
+
+/// Typical of what shops keep.
+double pack_of(Goods goods) {
+    switch (goods) {
+        case Goods::fuse:
+            return 5;
+        case Goods::small:
+            return 10;
+        case Goods::part:
+            return 1;
+        case Goods::wire:
+        case Goods::cable:
+        case Goods::tube:
+        case Goods::sleeve:
+            return 1;  // m
+    }
+    return 1;
+}
+
+/// As good as `now` by what is printed on it, of the same list; the cheapest that costs less.
+template <class Entry, class AsGood>
+const Entry* cheaper_of(const std::vector<Entry>& entries, const Id& id, AsGood as_good) {
+    const auto* now = find(entries, id);
+    const Entry* best = nullptr;
+    if (!now || now->cost <= 0) return nullptr;
+    for (const auto& e : entries)
+        if (e.id != id && e.cost > 0 && e.cost < now->cost && as_good(e, *now) &&
+            (!best || e.cost < best->cost))
+            best = &e;
+    return best;
+}
+
+void find_cheaper(const Catalogue& c, ShoppingLine& line) {
+    const auto take = [&](const auto* entry) {
+        if (entry && line.cheaper.empty()) line.cheaper = entry->name, line.cheaper_each = entry->cost;
+    };
+    const auto& id = line.need.entry;
+    take(cheaper_of(c.converters, id, [](const auto& a, const auto& b) {
+        return a.kind == b.kind && a.in_min <= b.in_min && a.in_max >= b.in_max && a.out_min <= b.out_min &&
+               a.out_max >= b.out_max && a.rated * a.trusted >= b.rated * b.trusted &&
+               a.tolerance <= b.tolerance && a.quiescent <= b.quiescent * 1.5 && a.module == b.module;
+    }));
+    take(cheaper_of(c.switches, id, [](const auto& a, const auto& b) {
+        return a.kind == b.kind && a.rated >= b.rated && a.breaks >= b.breaks && a.ends == b.ends &&
+               a.coil == b.coil && a.hottest >= b.hottest && a.opens_above == b.opens_above &&
+               a.closes_above == b.closes_above && a.cutout == b.cutout;
+    }));
+    take(cheaper_of(c.connectors, id, [](const auto& a, const auto& b) {
+        return a.rated >= b.rated && a.voltage >= b.voltage && a.poles == b.poles && a.keyed >= b.keyed &&
+               a.sealed >= b.sealed && a.plug == b.plug && a.pack == b.pack && a.passes <= b.passes &&
+               a.mating_cycles >= b.mating_cycles && a.smallest <= b.smallest && a.largest >= b.largest &&
+               a.anti_spark >= b.anti_spark && a.breaks >= b.breaks;
+    }));
+}
+
+/// Pieces or metres of it that lie in a drawer, called as the list calls it.
+double lying_about(const Plan& plan, const BomLine& need) {
+    double sum = 0;
+    for (const auto& h : plan.at_hand)
+        if (lower(h.name) == lower(need.item))
+            sum += need.unit == "pcs" ? h.pieces : raw(h.length) * h.pieces;
+    return sum;
+}
+
+const CutGroup* group_of(const CutList& cuts, const BomLine& need) {
+    for (const auto& g : cuts.groups) {
+        if (need.goods == Goods::wire && g.kind == CutKind::wire && g.wire == need.entry &&
+            g.colour == need.colour)
+            return &g;
+        if (need.goods == Goods::cable && g.kind == CutKind::cable && g.what == need.item) return &g;
+        if (need.goods == Goods::tube && g.kind == CutKind::tube && g.what == need.item) return &g;
+    }
+    return nullptr;
+}
+
+}  // namespace
+
+Shopping shopping(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
+    Shopping list;
+    const auto cuts = cut_list(plan, catalogue, figures);
+    for (auto& need : bill_of_materials(plan, catalogue, figures.harness)) {
+        ShoppingLine line;
+        line.need = std::move(need);
+        line.pack = pack_of(line.need.goods);
+        double wanted = line.need.amount;
+        if (const auto* group = group_of(cuts, line.need)) {
+            // What is bought of it, whatever else lies about in pieces too short.
+            wanted = std::min(wanted, raw(group->bought));
+            line.at_hand = line.need.amount - wanted;
+        } else {
+            line.at_hand = std::min(lying_about(plan, line.need), wanted);
+            wanted -= line.at_hand;
+        }
+        if (const auto state = plan.orders.find(line.need.item); state != plan.orders.end())
+            line.state = state->second;
+        if (line.need.goods == Goods::fuse) line.spare = spare_fuses;
+        if (line.need.goods == Goods::tube) line.spare = line.need.amount * spare_tube;
+        if (line.state == OrderState::arrived) line.at_hand = line.need.amount, wanted = 0;
+        // Spares alone are not worth an order.
+        const double asked = wanted > 1e-9 ? wanted + line.spare : 0;
+        line.to_buy = std::ceil(asked / line.pack - 1e-9) * line.pack;
+        if (line.to_buy > 0) {
+            ++list.to_buy;
+            if (line.need.each > 0)
+                line.price = line.to_buy * line.need.each, list.price += *line.price;
+            else
+                ++list.unpriced;
+            find_cheaper(catalogue, line);
+        } else
+            ++list.at_hand;
+        list.lines.push_back(std::move(line));
+    }
+    std::stable_sort(list.lines.begin(), list.lines.end(),
+                     [](const auto& a, const auto& b) { return (a.to_buy > 0) > (b.to_buy > 0); });
+    return list;
+}
+
+std::string shopping_to_csv(const Shopping& list) {
+    std::string text = "item,needed,at hand,spare,to buy,unit,in packs of,price,state,used for\n";
+    for (const auto& l : list.lines)
+        text += fmt::format("{},{:g},{:g},{:g},{:g},{},{:g},{},{},{}\n", csv_cell(l.need.item), l.need.amount,
+                            l.at_hand, l.spare, l.to_buy, l.need.unit, l.pack,
+                            l.price ? fmt::format("{:.2f}", *l.price) : "",
+                            l.state ? std::string(word_of(*l.state)) : "", csv_cell(l.need.used_for));
+    return text;
+}
+
+std::string shopping_to_text(const Shopping& list) {
+    std::string text;
+    for (const auto& l : list.lines)
+        if (l.to_buy > 0 && l.state != OrderState::arrived)
+            text += fmt::format("{} {} {}{}\n", format_number(l.to_buy, 4), l.need.unit == "m" ? "m" : "×",
+                                l.need.item, l.state ? fmt::format(" ({})", said_word(*l.state)) : "");
+    return text;
+}
+
+Plan set_order(Plan plan, const std::string& item, std::optional<OrderState> state) {
+    if (state)
+        plan.orders[item] = *state;
+    else
+        plan.orders.erase(item);
+    return plan;
+}
+
+}  // namespace sangre
