@@ -13,6 +13,7 @@
 #include "shell/line_bar.h"
 #include "shell/palette.h"
 #include "shell/tongue.h"
+#include "build/build_station.h"
 #include "shell/window.h"
 #include "wiring/wiring_station.h"
 
@@ -131,6 +132,16 @@ int main(int argc, char** argv) {
             settle();
         }
         if (!save(names[i])) return 1;
+        // Its two lists, where it alone is asked for.
+        if (i == static_cast<int>(Station::build) && options.isSet("only")) {
+            for (const auto& [page, name] : {std::pair{BuildStation::Page::cuts, "build-cuts"},
+                                             {BuildStation::Page::shop, "build-shop"}}) {
+                window.build()->show_page(page);
+                settle();
+                if (!save(name)) return 1;
+            }
+            window.build()->show_page(BuildStation::Page::steps);
+        }
         if (i == static_cast<int>(Station::routing)) {
             window.routing()->cards_toggle()->setChecked(true);
             settle();

@@ -8,6 +8,7 @@
 #include <QKeyEvent>
 #include <QMenu>
 #include <QStandardPaths>
+#include <QStyle>
 #include <QVBoxLayout>
 
 #include "bench/step_reading.h"
@@ -46,6 +47,12 @@ BuildStation::BuildStation(Document& document, QWidget* parent) : QWidget(parent
     summary_ = new QLabel(this);
     summary_->setWordWrap(true);
     summary_->setStyleSheet(QStringLiteral("color:%1;font-size:%2px").arg(theme().muted.name()).arg(u(13)));
+    cuts_button_ = new QPushButton(tr("Cut list"), this);
+    shop_button_ = new QPushButton(tr("Shopping"), this);
+    for (auto* b : {cuts_button_, shop_button_}) {
+        b->setCheckable(true);
+        heading->add(b);
+    }
     auto* own = new QPushButton(tr("+ Step of your own"), this);
     own->setToolTip(tr("Taking apart, programming, waiting for parts: before the step that is shown"));
     heading->add(own);
@@ -61,21 +68,15 @@ BuildStation::BuildStation(Document& document, QWidget* parent) : QWidget(parent
     pages_->addWidget(scrolled(shop_, this));
     row->addWidget(pages_, 3);
     auto* right = new QVBoxLayout;
+    right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(u(8));
     list_ = new StepList(document_, this);
     area_ = scrolled(list_, this);
     right->addWidget(summary_);
     right->addWidget(area_, 1);
-    auto* papers = new QHBoxLayout;
-    cuts_button_ = new QPushButton(tr("Cut list"), this);
-    shop_button_ = new QPushButton(tr("Shopping"), this);
-    for (auto* b : {cuts_button_, shop_button_}) {
-        b->setMinimumHeight(u(38));
-        b->setCheckable(true);
-        papers->addWidget(b, 1);
-    }
-    right->addLayout(papers);
-    row->addLayout(right, 2);
+    side_ = new QWidget(this);
+    side_->setLayout(right);
+    row->addWidget(side_, 2);
     column->addLayout(row, 1);
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("Build"));
@@ -144,8 +145,15 @@ QWidget* BuildStation::make_left() {
 
 void BuildStation::show_page(Page page) {
     pages_->setCurrentIndex(static_cast<int>(page));
+    side_->setVisible(page == Page::steps);  // the lists want its room
     cuts_button_->setChecked(page == Page::cuts);
     shop_button_->setChecked(page == Page::shop);
+    // The list that is open is the one that stands out.
+    for (auto* b : {cuts_button_, shop_button_}) {
+        b->setProperty("primary", b->isChecked());
+        b->style()->unpolish(b);
+        b->style()->polish(b);
+    }
 }
 
 void BuildStation::showEvent(QShowEvent* e) {

@@ -59,6 +59,7 @@ class BuildStation : public QWidget {
     ShoppingView* shop_;
     QStackedWidget* pages_;
     QScrollArea* area_;
+    QWidget* side_;  ///< the steps beside what is shown
     QLabel* summary_;
     QPushButton *done_, *measure_, *note_button_, *photo_, *cuts_button_, *shop_button_;
     QLineEdit* note_;

@@ -69,6 +69,7 @@ double CutView::paint_group(QPainter& p, const CutGroup& g, double y, double per
                       {}});
             x += wide;
         }
+        x = std::max(x, u(24) + whole);
         text(p, QRectF(x + u(6), y - u(2), width() - x - u(18), u(20)),
              offcut ? tr("%1 · %2 left").arg(words_of(offcut->name), app::said(from.left)) : QString(),
              t.good, face(11));

@@ -9,11 +9,21 @@
 namespace sangre::app {
 namespace {
 
-double line_tall() { return u(34); }
+double line_tall() { return u(46); }
 
 QString amount(double n, const std::string& unit) {
     return words_of(format_number(n, 4)) + QLatin1Char(' ') +
            (unit == "pcs" ? QObject::tr("pcs") : words_of(unit));
+}
+
+/// The first few of what it is used for.
+QString uses(const QString& all) {
+    const auto each = all.split(QStringLiteral("; "));
+    constexpr int most = 2;
+    if (each.size() <= most + 1) return all;
+    return QObject::tr("%1 and %2 more")
+        .arg(each.mid(0, most).join(QStringLiteral(", ")))
+        .arg(each.size() - most);
 }
 
 }  // namespace
@@ -92,27 +102,29 @@ void ShoppingView::paint_row(QPainter& p, const ShoppingLine& l, const QRectF& a
     const auto& t = theme();
     const bool buys = l.to_buy > 0, here = !buys;
     draw_box(p, area, l, here);
-    const double left = area.left() + u(34), names = area.width() * 0.46;
-    text(p, QRectF(left, area.top(), names, u(19)), words_of(l.need.item), here ? t.muted : t.ink,
+    // From the right: price, what is bought, what is needed; names have the rest.
+    const double price = u(66), buy = u(74), need = u(70), left = area.left() + u(34);
+    const double names = area.width() - u(34) - price - buy - need - u(12);
+    text(p, QRectF(left, area.top(), names, u(28)), words_of(l.need.item), here ? t.muted : t.ink,
          face(12, buys));
-    const auto below = l.cheaper.empty() ? words_of(l.need.used_for)
+    const auto below = l.cheaper.empty() ? uses(words_of(l.need.used_for))
                                          : tr("as good for %1 instead of %2: %3")
                                                .arg(l.cheaper_each, 0, 'f', 2)
                                                .arg(l.need.each, 0, 'f', 2)
                                                .arg(words_of(l.cheaper));
-    text(p, QRectF(left, area.top() + u(16), names, u(16)), below, l.cheaper.empty() ? t.muted : t.good,
+    text(p, QRectF(left, area.top() + u(27), names, u(16)), below, l.cheaper.empty() ? t.muted : t.good,
          face(11));
-    const double x = left + names + u(8);
-    text(p, QRectF(x, area.top(), u(96), area.height()), amount(l.need.amount, l.need.unit), t.muted,
-         face(12), Qt::AlignRight | Qt::AlignVCenter);
-    text(p, QRectF(x + u(104), area.top(), u(104), area.height()),
-         here ? tr("at hand") : amount(l.to_buy, l.need.unit), here ? t.good : t.ink, face(12, true),
-         Qt::AlignRight | Qt::AlignVCenter);
-    text(p, QRectF(area.right() - u(76), area.top(), u(70), area.height()),
+    const int right = Qt::AlignRight | Qt::AlignVCenter;
+    const double x = left + names;
+    text(p, QRectF(x, area.top(), need, area.height()), amount(l.need.amount, l.need.unit), t.muted, face(12),
+         right);
+    text(p, QRectF(x + need, area.top(), buy, area.height()),
+         here ? tr("at hand") : amount(l.to_buy, l.need.unit), here ? t.good : t.ink, face(12, true), right);
+    text(p, QRectF(x + need + buy, area.top(), price, area.height()),
          l.price ? QString::number(*l.price, 'f', 2)
          : buys  ? tr("no price")
                  : QString(),
-         l.price ? t.ink : t.muted, face(12), Qt::AlignRight | Qt::AlignVCenter);
+         l.price ? t.ink : t.muted, face(12), right);
     add_spot(
         {area, "buy:" + words_of(l.need.item),
          tr("%1: needs %2, at hand %3, spare %4, sold in %5%6\nClick: ordered, on its way, arrived; "

@@ -1,9 +1,9 @@
 #pragma once
 // The joint at one end of the selected feed: drawn to scale, with what it wants and what it should show, and
 // other kinds and coverings to choose from.
-#include "joint/joint.h"
-#include "plan/landing.h"
 #include "shell/document.h"
+
+#include "plan/landing.h"
 #include "widgets/canvas.h"
 
 class QMenu;

@@ -422,6 +422,10 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 breit</translation>
     </message>
     <message>
+        <source>%1 and %2 more</source>
+        <translation>%1 und %2 weitere</translation>
+    </message>
+    <message>
         <source>%1 and %2. Choose another size</source>
         <translation>%1 und %2. Wähle eine andere Größe</translation>
     </message>

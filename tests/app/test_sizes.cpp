@@ -2,6 +2,7 @@
 #include <QAbstractButton>
 #include <QSettings>
 
+#include "build/build_station.h"
 #include "desk.h"
 #include "power/power_station.h"
 #include "routing/routing_station.h"
@@ -121,6 +122,11 @@ class TestSizes : public QObject {
             }
             if (station == Station::power) page(d.window.power()->schools_toggle());
             if (station == Station::routing) page(d.window.routing()->cards_toggle());
+            if (station == Station::build)
+                for (const auto list : {BuildStation::Page::cuts, BuildStation::Page::shop}) {
+                    d.window.build()->show_page(list);
+                    look_at(d, wrong);
+                }
             if (station == Station::wiring)
                 page(d.window.wiring()->diagram_toggle()), page(d.window.wiring()->cables_toggle());
             wrong.removeDuplicates();
