@@ -8,12 +8,12 @@
 #include <QThread>
 #include <cstdio>
 
+#include "build/build_station.h"
 #include "power/power_station.h"
 #include "routing/routing_station.h"
 #include "shell/line_bar.h"
 #include "shell/palette.h"
 #include "shell/tongue.h"
-#include "build/build_station.h"
 #include "shell/window.h"
 #include "wiring/wiring_station.h"
 
