@@ -3,6 +3,7 @@
 
 #include <QApplication>
 
+#include "evenings/evenings.h"
 #include "plan/plan_pictures.h"
 #include "shell/findings_bar.h"
 #include "shell/pictures.h"

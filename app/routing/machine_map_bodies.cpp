@@ -5,6 +5,7 @@
 #include "enum_words.h"
 #include "plan/machine_edits.h"
 #include "plan/machine_text.h"
+#include "plan/outline.h"
 #include "routing/machine_map.h"
 #include "widgets/words.h"
 
@@ -17,7 +18,13 @@ QRectF MachineMap::around(const Body& body) const {
         if (place.body == body.id) area |= box(place);
     for (const auto& inner : plan.bodies)
         if (inner.in == body.id) area |= around(inner);
-    return area.isNull() ? area : area.adjusted(-u(12), -u(24), u(12), u(12));
+    if (area.isNull()) return area;
+    area.adjust(-u(12), -u(24), u(12), u(12));
+    // As large as it is, where that is known; never smaller than what is drawn in it.
+    if (const auto* shown = side())
+        if (const auto outline = outline_on(plan, *shown, body))
+            area |= QRectF(to_map(outline->from), to_map(outline->to));
+    return area;
 }
 
 void MachineMap::paint_bodies(QPainter& p) {

@@ -224,6 +224,8 @@ void Window::make_actions() {
         [this] { restyle(appearance(), text_scale() + 0.25); });
     act(tr("Smaller text"), QKeySequence(Qt::CTRL | Qt::Key_Minus),
         [this] { restyle(appearance(), text_scale() - 0.25); });
+    act(tr("Full screen"), QKeySequence(Qt::Key_F11),
+        [this] { isFullScreen() ? showNormal() : showFullScreen(); });
     act(tr("Light or dark"), QKeySequence(Qt::Key_F7), [this] {
         restyle(appearance() == Appearance::light ? Appearance::dark : Appearance::light, text_scale());
     });

@@ -3806,6 +3806,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Von {}, über {}: etwa {}</translation>
     </message>
     <message>
+        <source>Full screen</source>
+        <translation>Vollbild</translation>
+    </message>
+    <message>
         <source>Full to flat in the quietest phase</source>
         <translation>Von voll bis leer in der ruhigsten Phase</translation>
     </message>

@@ -1,5 +1,9 @@
 // sangre-cli as a script would use it.
 #include <QDir>
+#include <QFileInfo>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
 #include <QProcess>
 #include <nlohmann/json.hpp>
 #include <set>
@@ -205,7 +209,8 @@ class TestCli : public QObject {
         const auto bad = file(
             "bad.json",
             R"({"format":"sangre-plan","version":2,"loads":[{"id":"x","min_V":1,"max_V":2,"typical_A":"much"}]})");
-        for (const char* command : {"study", "findings", "steps", "readings", "straight", "bom"}) {
+        for (const char* command :
+             {"study", "findings", "steps", "readings", "straight", "bom", "cutlist", "shopping"}) {
             const auto run = cli({command, bad});
             QCOMPARE(run.code, 2);
             QVERIFY2(run.err.contains("bad.json: /loads/0/typical_A: "), qPrintable(run.err));
@@ -274,9 +279,54 @@ class TestCli : public QObject {
         QCOMPARE(cli({"labels", "/no/such/plan.json", "-o", folder_.filePath("l.svg")}).code, 2);
         QVERIFY(!cli({"diagram", demo_}).err.isEmpty());
     }
+    void an_evening_a_cut_list_and_a_shopping_list() {
+        auto run = cli({"steps", demo_, "--tonight", "90min", "--date", "2026-11-28"});
+        QCOMPARE(run.code, 0);
+        QVERIFY(run.out.startsWith("2026-11-28: ") && run.out.contains(" of 90 min") &&
+                run.out.contains("Safe to stop"));
+        run = cli({"steps", demo_, "--json", "--date", "2026-11-28"});
+        QCOMPARE(run.code, 0);
+        const auto answer = QJsonDocument::fromJson(run.out.toUtf8()).object();
+        QVERIFY(answer["steps"].toArray().size() > 80 && answer["evenings"].toArray().size() > 3);
+        QCOMPARE(answer["changes_of_tools"].toInt(), answer["fewest_possible"].toInt());
+        QVERIFY(cli({"steps", demo_, "--ics"}).out.startsWith("BEGIN:VCALENDAR"));
+        for (const auto& wrong : std::vector<QStringList>{{"--tonight", "0min"},
+                                                          {"--tonight", "soon"},
+                                                          {"--tonight", "30h"},
+                                                          {"--date", "2026-02-30"}})
+            QCOMPARE(cli(QStringList{"steps", demo_} + wrong).code, 2);
+        run = cli({"cutlist", demo_});
+        QVERIFY(run.code == 0 && run.out.contains("W3+") && run.out.contains("pieces from"));
+        QVERIFY(cli({"cutlist", demo_, "--csv"}).out.startsWith("what,cut from,length m,mark,for,left m\n"));
+        run = cli({"shopping", demo_});
+        QVERIFY(run.code == 0 && run.out.contains("whose price is not known"));
+        QVERIFY(cli({"shopping", demo_, "--csv"}).out.startsWith("item,needed,at hand,"));
+    }
+    void a_book_is_read_by_others() {
+        const auto pdf = folder_.filePath("book.pdf"), html = folder_.filePath("book.html");
+        QCOMPARE(cli({"book", demo_, "-o", pdf}).code, 0);
+        QProcess text;
+        text.start("pdftotext", {pdf, "-"});
+        QVERIFY(text.waitForFinished(30000));
+        const auto words = QString::fromUtf8(text.readAllStandardOutput());
+        for (const char* wanted : {"Orchard frost rover", "Build book", "What to cut",
+                                   "Join the lead at Drive left", "strip 10 mm each", "last of all"})
+            QVERIFY2(words.contains(wanted), wanted);
+        QCOMPARE(cli({"book", demo_, "-o", html}).code, 0);
+        QFile page(html);
+        QVERIFY(page.open(QIODevice::ReadOnly) && page.readAll().startsWith("<!DOCTYPE html>"));
+        QCOMPARE(cli({"book", demo_, "-o", folder_.filePath("book.docx")}).code, 2);
+        QCOMPARE(cli({"book", demo_, "-o", "/no/such/folder/book.pdf"}).code, 2);
+        for (const char* command : {"machine", "sections", "cards", "template"}) {
+            const auto sheet = folder_.filePath(QString(command) + ".pdf");
+            QVERIFY2(cli({command, demo_, "-o", sheet}).code == 0, command);
+            QVERIFY2(QFileInfo(sheet).size() > 3000, command);
+        }
+    }
     void a_plan_of_nothing() {
         const auto empty = file("empty.json", R"({"format":"sangre-plan","version":2})");
-        for (const char* command : {"study", "findings", "steps", "readings", "straight", "bom"})
+        for (const char* command :
+             {"study", "findings", "steps", "readings", "straight", "bom", "cutlist", "shopping"})
             QCOMPARE(cli({command, empty}).code, 0);
         QCOMPARE(cli({"propose", empty, "-o", folder_.filePath("e.json")}).code, 1);
     }

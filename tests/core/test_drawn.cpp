@@ -6,6 +6,7 @@
 #include "plan/drawn.h"
 #include "plan/lead_edits.h"
 #include "plan/machine_edits.h"
+#include "plan/outline.h"
 #include "plan/placing.h"
 #include "random_plans.h"
 
@@ -57,6 +58,24 @@ class TestDrawn : public QObject {
         QCOMPARE(line_of_way(plan, plan.ways[0]).size(), size_t{2});
     }
 
+    void a_body_is_as_large_as_it_is() {
+        auto plan = sided();
+        plan.places = {{"a", "A", 0.4, 0.2}, {"b", "B", 0.5, 0.8}};
+        for (auto& p : plan.places) p.body = "box";
+        Body box;
+        box.id = "box", box.name = "Box", box.length = Millimetre(1000), box.width = Millimetre(500);
+        plan.bodies = {box};
+        // A side of 2 m by 1 m: its places spread 0.2 m across and 0.6 m along, so that its length lies
+        // along.
+        const auto outline = outline_on(plan, plan.sides[0], plan.bodies[0]);
+        QVERIFY(outline);
+        CLOSE(outline->to.x - outline->from.x, 0.25, 1e-9);
+        CLOSE(outline->to.y - outline->from.y, 1.0, 1e-9);
+        plan.bodies[0].length = Millimetre(300), plan.bodies[0].width = Millimetre(300);
+        QVERIFY(!outline_on(plan, plan.sides[0], plan.bodies[0]));  // smaller than its places lie apart
+        plan.sides[0].across = Metre(0);
+        QVERIFY(!outline_on(plan, plan.sides[0], box));
+    }
     void a_known_distance_gives_the_scale() {
         auto plan = set_bends(sided(), "w", {});
         const auto scaled = set_scale(plan, "top", {0, 0}, {0.5, 0}, Metre(3));

@@ -211,7 +211,7 @@ void draw_joint(DiagramSheet& sheet, PaperPoint from, PaperPoint to, const Joint
     const double scale = std::min(wide / span, tall * 0.42 / std::max(over * (clamp ? 4.2 : 2), 4.0));
     Bench b{DiagramPen(sheet), from,  to, work,
             "wire:" + colour,  scale, 0,  (from.y + to.y) / 2 + (tube_waits ? 1 : 0)};
-    if (work.kind->end == JointEnd::branch && !clamp) b.y -= 2;
+    if (work.kind->end == JointEnd::branch && !clamp) b.y += 3.5;  // two dimensions above it
     b.x = (from.x + to.x) / 2 - joint * scale / 2 + (tube_waits ? (tube + shown) * scale / 2 : 0);
     b.lead();
     switch (work.kind->end) {

@@ -9,6 +9,7 @@
 #include "harness/room.h"
 #include "plan/drawn.h"
 #include "plan/on_way.h"
+#include "plan/outline.h"
 #include "units/format.h"
 #include "words/say.h"
 
@@ -83,6 +84,13 @@ struct MachineDrawer {
                              std::max(round.right, at->second.right),
                              std::max(round.bottom, at->second.bottom)};
             if (round.right < round.left) continue;
+            if (const auto outline = side ? outline_on(plan, *side, body) : std::nullopt) {
+                // To scale, with the gap that is drawn round it taken off.
+                const auto from = on_sheet(outline->from), to = on_sheet(outline->to);
+                constexpr double gap = 6;
+                round = {std::min(round.left, from.x + gap), std::min(round.top, from.y + gap),
+                         std::max(round.right, to.x - gap), std::max(round.bottom, to.y - gap)};
+            }
             const double gap = 6;
             for (const auto& [a, b] :
                  {std::pair{PaperPoint{round.left - gap, round.top - gap},
