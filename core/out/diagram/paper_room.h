@@ -1,5 +1,6 @@
 #pragma once
 // Where a label finds room in a drawing: the first of the places it may stand in that is clear of all others.
+#include <cstddef>
 #include <vector>
 
 namespace sangre {
