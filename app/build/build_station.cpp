@@ -12,21 +12,19 @@
 #include <QVBoxLayout>
 
 #include "bench/step_reading.h"
+#include "build/own_steps.h"
+#include "plan/edits.h"
 #include "plan/plan_pictures.h"
 #include "plan/removal.h"
 #include "shell/findings_bar.h"
 #include "shell/pictures.h"
+#include "widgets/dates.h"
 #include "widgets/heading.h"
 #include "widgets/scrolled.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
 namespace {
-
-/// A longer look at a step than this many times its minutes was something else.
-constexpr double longest_look = 5;
-
-std::string today() { return QDate::currentDate().toString(Qt::ISODate).toStdString(); }
 
 /// The newest picture of the folder that a camera's or phone's pictures are put in.
 QString newest_picture() {
@@ -179,8 +177,7 @@ void BuildStation::refresh() {
             if (key_.empty() && !e.steps.empty()) key_ = steps[e.steps.front()].key;
         if (key_.empty() && !steps.empty()) key_ = steps.back().key;
     }
-    size_t done = 0;
-    for (const auto& s : steps) done += is_done(document_.plan(), s);
+    const size_t done = steps_done(document_.plan(), steps);
     const auto& keys = list_->keys();
     const auto at = static_cast<size_t>(std::find(keys.begin(), keys.end(), key_) - keys.begin());
     card_->show_step(current(), at + 1, steps.size());
@@ -227,9 +224,7 @@ void BuildStation::toggle_done() {
         const auto& key = keys[(here + i) % keys.size()];
         if (can_be_next(document_.plan(), document_.study().steps(), key, step->key)) next = key;
     }
-    // How long it took is how long it was looked at, where that can be.
-    const double looked = card_->minutes_shown();
-    const double took = done && looked >= 0.2 && looked <= longest_look * step->minutes ? looked : 0;
+    const double took = taken(*step, card_->minutes_shown());
     document_.apply([done, took, step = *step,
                      when = Document::now()](const Plan& p) { return tick_step(p, step, done, when, took); },
                     done ? tr("Tick a step") : tr("Untick a step"));
@@ -289,15 +284,9 @@ void BuildStation::add_own_step() {
     step.title = title.toStdString();
     step.id = fresh_id(document_.plan(), "step", step.title);
     if (current()) step.before = {key_};
-    document_.apply(
-        [step](const Plan& p) {
-            auto next = p;
-            next.own_steps.push_back(step);
-            return next;
-        },
-        tr("A step of your own"));
+    document_.apply([step](const Plan& p) { return put_own_step(p, step); }, tr("A step of your own"));
     show_page(Page::steps);
-    key_ = "own/" + step.id;
+    key_ = own_step_key(step.id);
     document_.select(step.id);
     refresh();
 }
@@ -319,24 +308,16 @@ void BuildStation::step_menu(const std::string& key, const QPoint& where) {
         now->setCheckable(true);
         now->setChecked(pinned);
     }
-    if (key.starts_with("own/")) {
-        const auto id = key.substr(4);
+    if (step->kind == StepKind::own) {
+        const auto id = step->about;
         menu.addSeparator();
         menu.addAction(tr("Change its line"), this, [this, id] { document_.select(id); });
         menu.addAction(tr("And back again: a step that undoes it"), this, [this, id] {
             const auto* own = by_id(document_.plan().own_steps, id);
             if (!own) return;
-            OwnStep back;
-            back.title = tr("%1, back again").arg(words_of(own->title)).toStdString();
-            back.undoes = id, back.tools = own->tools, back.minutes = own->minutes;
-            back.id = fresh_id(document_.plan(), "step", back.title);
-            document_.apply(
-                [back](const Plan& p) {
-                    auto next = p;
-                    next.own_steps.push_back(back);
-                    return next;
-                },
-                tr("A step of your own"));
+            const auto back = step_back(document_.plan(), *own);
+            document_.apply([back](const Plan& p) { return put_own_step(p, back); },
+                            tr("A step of your own"));
         });
         menu.addAction(tr("Remove it"), this, [this, id] {
             document_.apply([id](const Plan& p) { return remove_things(p, {id}); },

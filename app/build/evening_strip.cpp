@@ -2,6 +2,7 @@
 
 #include <QMouseEvent>
 
+#include "plan/edits.h"
 #include "widgets/dates.h"
 #include "widgets/words.h"
 
@@ -10,8 +11,6 @@ namespace {
 
 constexpr size_t most_shown = 7;
 constexpr double shortest = 5, longest = 24 * 60;  // minutes that an edge is dragged to
-
-std::string today_date() { return QDate::currentDate().toString(Qt::ISODate).toStdString(); }
 
 }  // namespace
 
@@ -26,7 +25,7 @@ void EveningStrip::show_evenings(const std::vector<EveningPlan>& evenings, const
 }
 
 QString EveningStrip::said_day(const std::string& date) const {
-    return date == today_date() ? tr("tonight") : day_words(QDate::fromString(words_of(date), Qt::ISODate));
+    return date == today() ? tr("tonight") : day_words(QDate::fromString(words_of(date), Qt::ISODate));
 }
 
 void EveningStrip::paint(QPainter& p) {
@@ -41,8 +40,7 @@ void EveningStrip::paint(QPainter& p) {
             t.muted, face(13));
         return;
     }
-    size_t done = 0;
-    for (const auto& s : steps) done += is_done(document_.plan(), s);
+    const size_t done = steps_done(document_.plan(), steps);
     const auto shown = std::min(evenings_.size(), most_shown);
     const double left = u(12), gap = u(8), top = u(12), tall = u(26),
                  rest = evenings_.size() > shown ? u(34) : 0;
@@ -122,12 +120,7 @@ void EveningStrip::paint(QPainter& p) {
 
 void EveningStrip::say_minutes(const std::string& date, double minutes) {
     document_.apply_within(
-        gesture_,
-        [date, minutes](const Plan& p) {
-            auto next = p;
-            next.evenings[date] = minutes;
-            return next;
-        },
+        gesture_, [date, minutes](const Plan& p) { return set_evening(p, date, minutes); },
         tr("How long there is"));
 }
 

@@ -52,30 +52,14 @@ QSize ShoppingView::sizeHint() const {
 }
 
 void ShoppingView::next_state(const ShoppingLine& line) {
-    std::optional<OrderState> next = OrderState::ordered;
-    if (line.state == OrderState::ordered) next = OrderState::on_its_way;
-    if (line.state == OrderState::on_its_way) next = OrderState::arrived;
-    if (line.state == OrderState::arrived) next.reset();
-    document_.apply([item = line.need.item, next](const Plan& p) { return set_order(p, item, next); },
+    document_.apply([item = line.need.item,
+                     next = next_order_state(line.state)](const Plan& p) { return set_order(p, item, next); },
                     tr("Tick what is bought"));
 }
 
 void ShoppingView::say_at_hand(const ShoppingLine& line) {
-    AtHand hand;
-    hand.name = line.need.item;
-    if (line.need.goods == Goods::wire) hand.wire = line.need.entry, hand.colour = line.need.colour;
-    if (line.need.unit == "pcs")
-        hand.pieces = static_cast<int>(std::ceil(line.need.amount));
-    else
-        hand.length = Metre(std::ceil(line.need.amount * 100) / 100);
-    hand.id = fresh_id(document_.plan(), "hand", hand.name);
-    document_.apply(
-        [hand](const Plan& p) {
-            auto next = p;
-            next.at_hand.push_back(hand);
-            return next;
-        },
-        tr("Say what is at hand"));
+    const auto hand = enough_at_hand(document_.plan(), line);
+    document_.apply([hand](const Plan& p) { return put_at_hand(p, hand); }, tr("Say what is at hand"));
     document_.select(hand.id);
 }
 

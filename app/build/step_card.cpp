@@ -59,10 +59,7 @@ void StepCard::show_step(const Step* step, size_t number, size_t of) {
     update();
 }
 
-double StepCard::seconds() const {
-    if (!step_) return 0;
-    return step_->count_s > 0 ? step_->count_s : step_->wait_minutes <= 120 ? step_->wait_minutes * 60 : 0;
-}
+double StepCard::seconds() const { return step_ ? counted_seconds(*step_) : 0; }
 
 double StepCard::seconds_left() const {
     return clock_.isActive() ? std::max(0.0, seconds() - static_cast<double>(since_.elapsed()) / 1000)

@@ -26,12 +26,11 @@ void StepList::show_evenings(const std::vector<EveningPlan>& evenings) {
     };
     for (size_t i = 0; i < steps.size(); ++i)
         if (is_done(document_.plan(), steps[i])) add(i);
-    const auto today = QDate::currentDate().toString(Qt::ISODate).toStdString();
     std::vector<char> listed(steps.size());
     for (const auto& e : evenings) {
         if (e.steps.empty()) continue;
         const auto day = QDate::fromString(words_of(e.date), Qt::ISODate);
-        rows_.push_back({-1, (e.date == today ? tr("Tonight") : day_words(day)) + QStringLiteral(" · ") +
+        rows_.push_back({-1, (e.date == today() ? tr("Tonight") : day_words(day)) + QStringLiteral(" · ") +
                                  QString::fromStdString(format(Second(e.used * 60)))});
         for (const auto i : e.steps) add(i), listed[i] = 1;
         if (e.bare.empty())
@@ -105,7 +104,7 @@ void StepList::paint_row(QPainter& p, const Step& s, size_t number, const QRectF
     if (here) card(p, area, true);
     text(p, QRectF(u(6), area.top(), u(30), area.height()), QString::number(number), t.muted, face(12),
          Qt::AlignRight | Qt::AlignVCenter);
-    const bool own = s.key.starts_with("own/");
+    const bool own = s.kind == StepKind::own;
     const auto wait = s.wait_minutes >= 1 && !done
                           ? QString::fromStdString(format(Second(s.wait_minutes * 60)))
                       : own ? tr("yours")

@@ -26,6 +26,7 @@
 #include "shell/practices_menu.h"
 #include "shell/window.h"
 #include "shopping/shopping.h"
+#include "widgets/dates.h"
 #include "widgets/words.h"
 #include "wiring/wiring_station.h"
 
@@ -130,8 +131,7 @@ void Window::fill_plan_menu(QMenu& menu) {
     });
     paper->addAction(tr("Evenings as a calendar…"), this, [this] {
         const auto& steps = document_.study().steps();
-        const auto days =
-            plan_evenings(document_.plan(), steps, QDate::currentDate().toString(Qt::ISODate).toStdString());
+        const auto days = plan_evenings(document_.plan(), steps, today());
         write_text(tr("Evenings as a calendar"), QStringLiteral("evenings.ics"), tr("Calendars (*.ics)"),
                    QStringLiteral("ics"),
                    evenings_to_ics(document_.plan(), steps, days,

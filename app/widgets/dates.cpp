@@ -4,6 +4,8 @@
 
 namespace sangre::app {
 
+std::string today() { return QDate::currentDate().toString(Qt::ISODate).toStdString(); }
+
 QString day_words(const QDate& day) {
     if (!day.isValid()) return {};
     const QString names[] = {QObject::tr("Mon"), QObject::tr("Tue"), QObject::tr("Wed"), QObject::tr("Thu"),

@@ -3,8 +3,12 @@
 #include <QDate>
 #include <QString>
 
+#include <string>
+
 namespace sangre::app {
 
+/// The machine's day as a plan writes it, ISO 8601.
+std::string today();
 /// "Mon 30".
 QString day_words(const QDate& day);
 

@@ -684,10 +684,6 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>%1, %2; sein Menü ändert oder entfernt es</translation>
     </message>
     <message>
-        <source>%1, back again</source>
-        <translation>%1, wieder zurück</translation>
-    </message>
-    <message>
         <source>%1. Click for what goes through it; right-click for more.</source>
         <translation>%1. Klicken zeigt, was hindurchgeht; Rechtsklick für mehr.</translation>
     </message>
@@ -10158,6 +10154,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>leerer Sicherungshalter, Kontakt zu </translation>
     </message>
     <message>
+        <source>en</source>
+        <translation>de</translation>
+    </message>
+    <message>
         <source>end</source>
         <translation>Ende</translation>
     </message>
@@ -14624,6 +14624,10 @@ schwarz an %2
     <message>
         <source>{}, at {}</source>
         <translation>{}, bei {}</translation>
+    </message>
+    <message>
+        <source>{}, back again</source>
+        <translation>{}, wieder zurück</translation>
     </message>
     <message>
         <source>{}, bundle {} thick</source>

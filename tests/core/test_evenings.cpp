@@ -20,7 +20,7 @@ const char* evening_demos[] = {"orchard-frost-rover", "seed-hexacopter", "book-t
 
 /// Up to eight steps of four kinds of work with some that wait for others.
 std::vector<Step> any_steps(std::mt19937& dice, size_t n) {
-    constexpr StepKind kinds[] = {StepKind::cut, StepKind::thread, StepKind::sleeve, StepKind::test_dead};
+    constexpr StepKind kinds[] = {StepKind::cut, StepKind::thread, StepKind::sleeve, StepKind::beep};
     std::vector<Step> steps(n);
     for (size_t i = 0; i < n; ++i) {
         steps[i].key = std::string(1, static_cast<char>('a' + i)), steps[i].kind = kinds[dice() % 4],
@@ -71,8 +71,8 @@ class TestEvenings : public QObject {
         std::mt19937 dice(22);
         for (int trial = 0; trial < 20; ++trial) {
             std::vector<Step> steps(150);
-            constexpr StepKind kinds[] = {StepKind::cut, StepKind::thread, StepKind::sleeve,
-                                          StepKind::test_dead, StepKind::test_live};
+            constexpr StepKind kinds[] = {StepKind::cut, StepKind::thread, StepKind::sleeve, StepKind::beep,
+                                          StepKind::prove};
             for (size_t i = 0; i < steps.size(); ++i) {
                 steps[i].key = "s" + std::to_string(i), steps[i].kind = kinds[dice() % 5], steps[i].rank = i;
                 for (int k = 0; k < 2 && i > 0; ++k)

@@ -129,6 +129,22 @@ std::optional<Beside> coupling(const Plan& plan, const PlanIndex& index, const H
     return x;
 }
 
+std::vector<Beside> beside_along(const Plan& plan, const PlanIndex& index, const Harness& harness,
+                                 size_t lead, const std::vector<size_t>& ways) {
+    std::map<size_t, std::vector<size_t>> shared;
+    for (const auto w : ways)
+        for (const auto* on : {&harness.feeds_on_way[w], &harness.cables_on_way[w]})
+            for (const auto other : *on)
+                if (other != lead) shared[other].push_back(w);
+    std::vector<Beside> all;
+    for (const auto& [other, along] : shared)
+        for (const auto& [noisy, quiet] : {std::pair{lead, other}, {other, lead}})
+            if (can_disturb(plan, index, noisy) && can_be_disturbed(plan, index, quiet))
+                if (auto x = coupling(plan, index, harness, noisy, quiet, along))
+                    all.push_back(std::move(*x));
+    return all;
+}
+
 std::vector<Beside> beside_one_another(const Plan& plan, const PlanIndex& index, const Harness& harness) {
     const size_t leads = plan.feeds.size() + plan.cables.size();
     std::vector<char> noisy(leads), quiet(leads);

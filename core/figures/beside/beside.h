@@ -43,6 +43,11 @@ struct Beside {
     Volt untwisted{};      ///< that couples in where neither is
     Volt couples{};        ///< as they are built
     Volt bears{};          ///< what the quiet one stands; 0: not known
+
+    /// More than the quiet one stands, where that is known.
+    bool too_much() const { return bears > Volt(0) && couples > bears; }
+    /// The one that this lead lies beside.
+    size_t other(size_t lead) const { return lead == noisy ? quiet : noisy; }
 };
 
 /// It carries what disturbs others: the ripple of noisy loads and motors, or a motor's phases.
@@ -52,6 +57,10 @@ bool can_be_disturbed(const Plan& plan, const PlanIndex& index, size_t lead);
 /// What one couples into the other along these ways; nothing where a wire is not known.
 std::optional<Beside> coupling(const Plan& plan, const PlanIndex& index, const Harness& harness, size_t noisy,
                                size_t quiet, const std::vector<size_t>& ways);
+/// What one lead would disturb, and be disturbed by, along these ways, of all that lies on them; in the order
+/// of the others, what it disturbs first.
+std::vector<Beside> beside_along(const Plan& plan, const PlanIndex& index, const Harness& harness,
+                                 size_t lead, const std::vector<size_t>& ways);
 /// Every such pair that shares a way, in the order of the leads.
 std::vector<Beside> beside_one_another(const Plan& plan, const PlanIndex& index, const Harness& harness);
 

@@ -49,7 +49,7 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed, 
     FeedRoute r;
     const auto from = place_of(plan, feed.from), to = place_of(plan, feed.to);
     const auto& path = chosen.path;
-    r.why.title = say("Length: ") + (feed.name.empty() ? feed_name(plan, feed) : feed.name);
+    r.why.title = say("Length: ") + lead_name(plan, feed);
     r.pinned = chosen.pinned, r.went_round = chosen.went_round;
     if (r.pinned) r.why.add(say("By the ways that it is pinned to."));
     if (!r.went_round.empty())

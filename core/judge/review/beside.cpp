@@ -21,22 +21,18 @@ constexpr Millimetre usual_off{30};    // taken where nobody has said how far
 constexpr Metre free_lead{0.2};        // of a controller's supply lead, from the pack; typical
 constexpr double farad_per_m = 220e-6 / 0.1;
 
-std::string lead_name(const Context& c, size_t lead) {
-    const auto& l = lead_at(c.plan, lead);
-    return l.name.empty() ? c.index().feed_name(l) : l.name;
-}
-
 void couples(const Context& c, std::vector<Finding>& out) {
     for (const auto& x : beside_one_another(c.plan, c.index(), c.figures.harness)) {
-        if (raw(x.bears) <= 0 || x.couples <= x.bears) continue;
+        if (!x.too_much()) continue;
         const auto &noisy = lead_at(c.plan, x.noisy), &quiet = lead_at(c.plan, x.quiet);
-        Finding f{Severity::caution,
-                  {},
-                  {quiet.id, noisy.id},
-                  say("{} runs beside {} for {}: about {} couple in, and it bears {}.", lead_name(c, x.quiet),
-                      lead_name(c, x.noisy), format(x.along), format(x.couples), format(x.bears)),
-                  {},
-                  {}};
+        Finding f{
+            Severity::caution,
+            {},
+            {quiet.id, noisy.id},
+            say("{} runs beside {} for {}: about {} couple in, and it bears {}.", lead_name(c.plan, quiet),
+                lead_name(c.plan, noisy), format(x.along), format(x.couples), format(x.bears)),
+            {},
+            {}};
         f.why.add(say("{} of ripple within {}, {} between the pairs: {} nH a metre.", format(x.ripple),
                       format(ripple_rise), format(x.apart), format_number(x.henry_per_m * 1e9)));
         f.why.add(x.twisted ? say("One of them is twisted; open pairs it would be {}.", format(x.untwisted))
@@ -47,7 +43,7 @@ void couples(const Context& c, std::vector<Finding>& out) {
                 "a twist; ripple typical");
         if (!x.twisted && x.untwisted * left_by_twist <= x.bears && !quiet.cores.empty())
             f.fixes.push_back(
-                {say("Twist the pair of {}", lead_name(c, x.quiet)), [id = quiet.id](const Plan& p) {
+                {say("Twist the pair of {}", lead_name(c.plan, quiet)), [id = quiet.id](const Plan& p) {
                      auto next = p;
                      if (auto* lead = find_lead(next, id))
                          for (auto& core : lead->cores)
@@ -69,8 +65,8 @@ void too_long(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {lead.id},
-                  say("{} is {} long; a {} goes {}.", lead_name(c, i), format(length), said(limits.word),
-                      format(limits.most)),
+                  say("{} is {} long; a {} goes {}.", lead_name(c.plan, lead), format(length),
+                      said(limits.word), format(limits.most)),
                   {},
                   {}};
         f.why.add(say("Further: {}.", said(limits.further)));

@@ -32,13 +32,13 @@ void button_shorts(const Context& c, std::vector<Finding>& out) {
                 continue;
             const auto signals = cores_of_role(*lead, CoreRole::signal).size();
             if (signals > 0) continue;  // a lit one, or one with a circuit of its own
-            Finding f{Severity::danger,
-                      {},
-                      {lead->id, p.id},
-                      say("{}: pressing {} joins its supply with its ground.",
-                          lead->name.empty() ? feed_name(c.plan, *lead) : lead->name, p.name),
-                      {},
-                      {}};
+            Finding f{
+                Severity::danger,
+                {},
+                {lead->id, p.id},
+                say("{}: pressing {} joins its supply with its ground.", lead_name(c.plan, *lead), p.name),
+                {},
+                {}};
             f.why.add(
                 say("A button bridges a signal and ground, or a signal and a supply, never both rails."));
             f.fixes.push_back({say("Its supply core carries a signal"), lead_changed(lead->id, [](Lead& l) {

@@ -198,6 +198,21 @@ Plan put_passive(Plan plan, Passive passive) {
     return plan;
 }
 
+Plan put_own_step(Plan plan, OwnStep step) {
+    put(plan.own_steps, std::move(step));
+    return plan;
+}
+
+Plan put_at_hand(Plan plan, AtHand hand) {
+    put(plan.at_hand, std::move(hand));
+    return plan;
+}
+
+Plan set_evening(Plan plan, const std::string& date, double minutes) {
+    plan.evenings[date] = minutes;
+    return plan;
+}
+
 Plan set_in_tube(Plan plan, const Id& converter, bool in_tube) {
     change(plan.converters, converter, [&](auto& c) { c.in_tube = in_tube; });
     return plan;

@@ -49,6 +49,11 @@ Plan set_repeats(Plan plan, int times_a_day);  ///< held to 1 – 1000
 /// Adds it, with an id of its own where it has none, or replaces the one with its id.
 Plan put_passive(Plan plan, Passive passive);
 
+Plan put_own_step(Plan plan, OwnStep step);  ///< adds it, or replaces the one with its id
+Plan put_at_hand(Plan plan, AtHand hand);    ///< adds it, or replaces the one with its id
+/// How many minutes there are on that day, ISO 8601.
+Plan set_evening(Plan plan, const std::string& date, double minutes);
+
 /// Covers the bare board of a module with a wide tube, or leaves it bare.
 Plan set_in_tube(Plan plan, const Id& converter, bool in_tube);
 

@@ -72,6 +72,10 @@ std::string feed_name(const Plan& plan, const Lead& feed) {
     return name_of(plan, feed.from) + " → " + name_of(plan, feed.to);
 }
 
+std::string lead_name(const Plan& plan, const Lead& lead) {
+    return lead.name.empty() ? feed_name(plan, lead) : lead.name;
+}
+
 Id place_of(const Plan& plan, const Id& part) {
     const auto ref = find_part(plan, part);
     switch (ref.kind) {

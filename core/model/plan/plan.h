@@ -336,6 +336,8 @@ std::vector<size_t> cores_of_role(const Lead& lead, CoreRole role);
 std::string name_of(const Plan& plan, const Id& id);
 /// "Hub → Fog pump".
 std::string feed_name(const Plan& plan, const Lead& feed);
+/// What the builder calls a lead, else as feed_name() has it.
+std::string lead_name(const Plan& plan, const Lead& lead);
 /// The place a part stands in, or "".
 Id place_of(const Plan& plan, const Id& part);
 /// The body a part stands in, or null where nobody has said one.

@@ -109,7 +109,8 @@ struct Page {
         if (const auto drawing = step_drawing(plan, catalogue, s, one); !drawing.shapes.empty())
             out += diagram_to_svg(drawing);
         for (size_t i = 0; i < one.actions.size(); ++i)
-            out += fmt::format("<label>{}{}</label>\n", box(fmt::format("{}#{}", one.key, i), done),
+            out += fmt::format("<label>{}{}</label>\n",
+                               box(fmt::format("{}#{}", one.key, i), is_action_done(plan, one, i)),
                                html(one.actions[i]));
         if (!one.caution.empty()) out += fmt::format("<p class=\"caution\">{}</p>\n", html(one.caution));
         std::string tools;
@@ -139,16 +140,17 @@ struct Page {
         for (const auto& l : wire_labels(plan, s.harness)) {
             if (l.title == last) continue;  // there are two of each
             last = l.title;
-            const auto step = (by_id(plan.feeds, l.subject) ? "cut/" : "cable/") + l.subject;
-            row({to_step(step, "<b>" + html(l.title) + "</b>"), html(l.detail), html(l.more)});
+            row({to_step(cut_step_key(plan, l.subject), "<b>" + html(l.title) + "</b>"), html(l.detail),
+                 html(l.more)});
         }
         out += "</table>\n";
     }
     std::string write() {
         out = fmt::format(
-            "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" "
+            "<!DOCTYPE html>\n<html lang=\"{}\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" "
             "content=\"width=device-width,initial-scale=1\">\n"
             "<title>{}</title><style>{}</style></head><body>\n<h1>{}</h1>\n<p class=\"muted\">{}</p>\n<nav>",
+            html(say("en")),  // the language that is spoken, as BCP 47 calls it
             html(plan.name), style, html(plan.name),
             html(say("Build book: {} steps, about {} of handwork left.", s.steps().size(),
                      format(Second(minutes_left(plan, s.steps()) * 60)))));

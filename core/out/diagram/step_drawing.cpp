@@ -4,211 +4,22 @@
 #include <cmath>
 
 #include "diagram/joint_shapes.h"
-#include "diagram/pen.h"
+#include "diagram/step_pen.h"
 #include "enum_words.h"
-#include "harness/fittings.h"
 #include "holds/holds.h"
-#include "joint/pigtail.h"
 #include "panel/panel.h"
 #include "plan/on_way.h"
 #include "units/format.h"
-#include "wiring/marks.h"
 #include "words/say.h"
 
 namespace sangre {
 namespace {
 
-constexpr double wide = step_drawing_wide, tall = step_drawing_tall, middle_x = wide / 2, middle_y = tall / 2;
-
-struct StepDrawer {
-    const Plan& plan;
-    const Catalogue& catalogue;
-    const Figures& figures;
-    const Step& step;
-    DiagramSheet sheet{};
-    DiagramPen pen{sheet};
-
+struct StepDrawer : StepPen {
     std::optional<size_t> lead() const {
         for (size_t i = 0; i < plan.feeds.size() + plan.cables.size(); ++i)
             if (lead_at(plan, i).id == step.about) return i;
         return {};
-    }
-    void words(double x, double y, const std::string& text, double size = 3,
-               TextAlign align = TextAlign::centre, bool bold = false, const Ink& ink = "ink") {
-        pen.words({x, y}, text, wide, size, align, bold, ink);
-    }
-    void meter(double x, double y, const std::string& value, const std::string& note, double w = 44,
-               double h = 24) {
-        pen.block({x, y}, {x + w, y + h}, "ink", "card");
-        pen.block({x + 2, y + 2}, {x + w - 2, y + h - 8}, "ink", "paper");
-        pen.words({x + w / 2, y + h - 11}, value, w - 5, 5, TextAlign::centre, true);
-        pen.words({x + w / 2, y + h - 2.6}, note, w - 4, 2.4, TextAlign::centre, false, "muted");
-    }
-    /// From the meter at its end to the point.
-    void probe(PaperPoint from, PaperPoint to, bool red) {
-        pen.line(from, {to.x, from.y}, red ? "wire:red" : "wire:black", 0.6);
-        pen.line({to.x, from.y}, to, red ? "wire:red" : "wire:black", 0.6);
-        pen.dot(to, 0.9, red ? "wire:red" : "wire:black");
-    }
-    void arrow(PaperPoint from, PaperPoint to) {
-        pen.line(from, to, "accent", 0.7);
-        const double a = std::atan2(to.y - from.y, to.x - from.x);
-        for (const double turn : {2.6, -2.6})
-            pen.line(to, {to.x + 2.4 * std::cos(a + turn), to.y + 2.4 * std::sin(a + turn)}, "accent", 0.7);
-    }
-
-    void cut(size_t i) {
-        const auto& l = lead_at(plan, i);
-        const auto& route = figures.harness.routes[i];
-        const double left = 14, right = wide - 14;
-        draw_dimension(sheet, left, right, 12, format(route.cut), "accent", true);
-        if (!l.cores.empty()) {
-            cores(l, 18);
-            return;
-        }
-        double y = 24;
-        const auto piece = [&](const std::string& colour, const std::string& mark, int alike) {
-            for (int n = 0; n < std::min(alike, 3); ++n) {
-                pen.block({left, y - 1.6}, {right, y + 1.6}, "muted", "wire:" + colour);
-                for (const double x : {left + 8, right - 24}) {
-                    pen.block({x, y - 2.8}, {x + 16, y + 2.8}, "muted", "card");
-                    pen.words({x + 8, y + 1.1}, mark, 15, 3, TextAlign::centre, true);
-                }
-                y += 8;
-            }
-        };
-        const int alike = std::max(l.conductors, 1);
-        piece(l.supply_colour, wire_label(i, false), alike);
-        if (l.ret == Return::own) piece(l.return_colour, wire_label(i, true), alike);
-        words(middle_x, tall - 2, say("for {}", name_of(plan, l.to)), 3, TextAlign::centre, false, "muted");
-    }
-    /// Every core from pin to pin, both plugs seen from the side of their wires.
-    void cores(const Lead& l, double top) {
-        const double each =
-            std::min(6.0, (tall - top - 8) / static_cast<double>(std::max<size_t>(l.cores.size(), 1)));
-        const double left = 30, right = wide - 30;
-        words(left, top - 0.5, name_of(plan, l.from), 2.8, TextAlign::centre, true);
-        words(right, top - 0.5, name_of(plan, l.to), 2.8, TextAlign::centre, true);
-        for (size_t i = 0; i < l.cores.size(); ++i) {
-            const auto& c = l.cores[i];
-            const double y = top + 1 + each * (static_cast<double>(i) + 0.5);
-            const bool unused = c.role == CoreRole::unused;
-            pen.block({left, y - each * 0.22}, {unused ? left + 10 : right, y + each * 0.22}, "muted",
-                      "wire:" + c.colour);
-            if (unused) pen.block({left + 10, y - each * 0.3}, {left + 16, y + each * 0.3}, "tube", "glass");
-            pen.words({left - 2, y + 1}, c.from_pin, 24, 2.8, TextAlign::right, true);
-            pen.words({right + 2, y + 1}, c.to_pin, 24, 2.8, TextAlign::left, true);
-            pen.words({middle_x, y - each * 0.28}, c.signal, 60, 2.2, TextAlign::centre, false, "muted");
-        }
-        words(middle_x, tall - 1.5, say("both seen from the side of the wires"), 2.4, TextAlign::centre,
-              false, "muted");
-    }
-    void thread(size_t i) {
-        for (const auto w : figures.harness.routes[i].ways)
-            for (const auto& thing : plan.ways[w].on_it) {
-                const auto* opening = by_id(plan.openings, thing.opening);
-                if (!opening) continue;
-                const auto& fill = figures.harness.holes[static_cast<size_t>(opening - plan.openings.data())];
-                const double bore = std::max({raw(opening->bore), raw(fill.needed), 1.0}), k = 40 / bore;
-                const PaperPoint c{36, middle_y};
-                pen.dot(c, bore / 2 * k, "");
-                for (size_t n = 0; n < fill.wires.size(); ++n)
-                    pen.dot({c.x + fill.wires[n].x * k, c.y + fill.wires[n].y * k}, fill.wires[n].radius * k,
-                            "wire:" + core_colour(plan, figures.harness.wiring.cores[fill.wire_core[n]]));
-                words(c.x, tall - 0.5, say("from the front, {}", format(Millimetre(bore))), 2.6,
-                      TextAlign::centre, false, "muted");
-                // From the side: the wall, what sits in it, the bare end that comes through.
-                const double wall = 104;
-                pen.block({wall - 1.5, 4}, {wall + 1.5, middle_y - 6}, "ink", "muted");
-                pen.block({wall - 1.5, middle_y + 6}, {wall + 1.5, tall - 8}, "ink", "muted");
-                if (opening->kind != OpeningKind::hole)
-                    for (const double y : {middle_y - 6.0, middle_y + 4.0})
-                        pen.block({wall - 4, y}, {wall + 4, y + 2}, "ink", "wire:black");
-                if (opening->kind == OpeningKind::gland) {
-                    pen.block({wall + 4, middle_y - 9}, {wall + 12, middle_y + 9}, "ink", "glass");
-                    pen.block({wall - 9, middle_y - 8}, {wall - 4, middle_y + 8}, "ink", "glass");
-                    words(wall + 14, 8, say("dome nut and seal outside"), 2.6, TextAlign::left);
-                    words(wall - 12, 8, say("lock nut inside"), 2.6, TextAlign::right);
-                }
-                const auto& l = lead_at(plan, i);
-                pen.block({66, middle_y - 2.6}, {140, middle_y - 0.4}, "muted", "wire:" + l.supply_colour);
-                if (l.cores.empty() && l.ret == Return::own)
-                    pen.block({66, middle_y + 0.4}, {140, middle_y + 2.6}, "muted",
-                              "wire:" + l.return_colour);
-                arrow({142, middle_y}, {154, middle_y});
-                words(122, tall - 0.5, opening_name(plan, *opening), 2.6, TextAlign::centre, false, "muted");
-                return;
-            }
-        hazard(i);
-    }
-    /// Past what it meets, without an opening.
-    void hazard(size_t i) {
-        const auto& l = lead_at(plan, i);
-        pen.block({14, middle_y - 1.4}, {wide - 14, middle_y + 1.4}, "muted", "wire:" + l.supply_colour);
-        double x = 40;
-        for (const auto w : figures.harness.routes[i].ways)
-            for (const auto& thing : plan.ways[w].on_it) {
-                if (!thing.opening.empty() || x > wide - 30) continue;
-                pen.line({x, middle_y - 9}, {x + 5, middle_y}, "caution", 0.6);
-                pen.line({x + 5, middle_y}, {x - 5, middle_y}, "caution", 0.6);
-                pen.line({x - 5, middle_y}, {x, middle_y - 9}, "caution", 0.6);
-                words(x, middle_y - 11, on_way_words(thing), 2.8);
-                if (thing.at)
-                    words(x, middle_y + 6,
-                          say("at {} from {}", format(*thing.at), name_of(plan, plan.ways[w].from)), 2.6,
-                          TextAlign::centre, false, "muted");
-                x += 46;
-            }
-    }
-    void sleeve(size_t i) {
-        const auto& l = lead_at(plan, i);
-        double y = 16;
-        for (const bool source : {true, false}) {
-            const auto work = i < plan.feeds.size() ? feed_joint(plan, catalogue, i, source) : std::nullopt;
-            if (!work || !work->tube || in_pigtail(plan, catalogue, l, source)) continue;
-            const double end = source ? 26 : wide - 26, sign = source ? 1 : -1;
-            const double length = std::min(raw(work->tube_cut), 30.0),
-                         park = std::min(raw(work->parking), 60.0);
-            const double stop = source ? wide - 30 : 30;
-            pen.block({std::min(end, stop), y - 1.4}, {std::max(end, stop), y + 1.4}, "muted",
-                      "wire:" + l.supply_colour);
-            const double a = end + sign * park, b = a + sign * length;
-            pen.block({std::min(a, b), y - 3}, {std::max(a, b), y + 3}, "tube", "glass");
-            draw_dimension(sheet, std::min(a, b), std::max(a, b), y - 5, format(work->tube_cut), "muted",
-                           true);
-            if (raw(work->parking) > 0)
-                draw_dimension(sheet, std::min(end, a), std::max(end, a), y + 5, "≥ " + format(work->parking),
-                               "caution", false);
-            words(end - sign * 2, y + 1, name_of(plan, source ? l.from : l.to), 2.8,
-                  source ? TextAlign::right : TextAlign::left, true);
-            y += 26;
-        }
-    }
-    void join() {
-        const auto work = feed_joint(plan, catalogue, step.joint->feed, step.joint->at_source);
-        if (work)
-            draw_joint(sheet, {6, 2}, {wide - 6, tall - 2}, *work, plan.feeds[step.joint->feed].supply_colour,
-                       true);
-    }
-    void item(size_t i) {
-        const auto& l = plan.feeds[i];
-        const double left = 14, right = wide - 14, on = middle_y - 4, back = middle_y + 10;
-        const bool own = l.ret == Return::own;
-        words(left, 8, name_of(plan, l.from), 3, TextAlign::left, true);
-        words(right, 8, name_of(plan, l.to), 3, TextAlign::right, true);
-        pen.block({left, on - 0.7}, {right, on + 0.7}, "muted", "wire:" + l.supply_colour);
-        if (own) pen.block({left, back - 0.7}, {right, back + 0.7}, "muted", "wire:" + l.return_colour);
-        const double gap = (right - left) / static_cast<double>(l.devices.size() + 1);
-        double x = left;
-        for (const auto& d : l.devices) {
-            x += gap;
-            if (d.id == step.item) {
-                pen.block({x - 8, on - 7}, {x + 8, (d.kind == DeviceKind::connector && own ? back : on) + 7},
-                          "accent", "paper");
-                if (d.at) words(x, tall - 2, say("{} from {}", format(*d.at), name_of(plan, l.from)), 2.8);
-            }
-            pen.item(d.kind, {x, on}, {x, own ? back : on});
-        }
     }
     void seat(Millimetre cutout, Millimetre behind, const std::string& name) {
         const double wall = middle_x, half = std::clamp(raw(cutout) / 2, 4.0, 14.0);
@@ -380,6 +191,11 @@ struct StepDrawer {
             pen.line({12, y}, {44, y}, y < 27 ? "wire:red" : "wire:black", 1.2);
         words(14, 38, say("plugged first"), 2.8, TextAlign::left);
     }
+    void source() {
+        const auto* s = by_id(plan.sources, step.about);
+        if (s && s->kind == SourceKind::circuit) return slot();
+        measured(step.target ? step.target->value : "", step.target ? step.target->note : "");
+    }
     void slot() {
         pen.block({20, 12}, {76, 46}, "ink", "card");
         for (const double x : {32.0, 56.0}) pen.block({x, 20}, {x + 8, 38}, "ink", "solder");
@@ -412,59 +228,75 @@ struct StepDrawer {
 
     DiagramSheet draw() {
         sheet.width = wide, sheet.height = tall;
-        const auto is = [&](std::string_view prefix) { return step.key.starts_with(prefix); };
-        const auto i = lead();
-        const auto* cable = i && !lead_at(plan, *i).cores.empty() ? &lead_at(plan, *i) : nullptr;
-        if (is("cut/") && i)
-            cut(*i);
-        else if (is("cable/") && cable)
-            cores(*cable, 8);
-        else if (is("thread/") && i)
-            thread(*i);
-        else if (is("sleeve/") && i)
-            sleeve(*i);
-        else if (step.joint)
-            join();
-        else if (is("item/") && i && *i < plan.feeds.size())
-            item(*i);
-        else if (is("set/"))
-            module();
-        else if (is("seat/"))
-            seat_any();
-        else if (is("hold/"))
-            holds();
-        else if (is("stick/"))
-            stick();
-        else if (is("test/beep"))
-            beep();
-        else if (is("test/shorts"))
-            measured(say("open"), say("plus to minus, fuses out"));
-        else if (is("test/first-power"))
-            first_power();
-        else if (is("find/"))
-            slot();
-        else if (is("live/"))
-            live();
-        else if (is("fit/"))
-            fuse();
-        else if (is("antenna/"))
-            aerial();
-        else if (is("glue/"))
-            glue();
-        else if (is("cover/"))
-            board_in_tube();
-        else if (is("return/"))
-            ring_on_metal();
-        else if (is("pigtail/"))
-            pigtail();
-        else if (is("close/") || is("check/"))
-            lid();
-        else if (is("undo/"))
-            take_back();
-        else if (is("prepare"))
-            bench();
-        else if (is("own/") && step.picture.empty())
-            own();
+        switch (step.kind) {
+            case StepKind::cut:
+            case StepKind::thread:
+            case StepKind::sleeve:
+            case StepKind::join:
+            case StepKind::item:
+            case StepKind::cable:
+                if (const auto i = lead()) draw_lead_step(*this, *i);
+                break;
+            case StepKind::prepare:
+                bench();
+                break;
+            case StepKind::find_source:
+                source();
+                break;
+            case StepKind::set_module:
+                module();
+                break;
+            case StepKind::seat:
+                seat_any();
+                break;
+            case StepKind::pigtail:
+                pigtail();
+                break;
+            case StepKind::join_return:
+                ring_on_metal();
+                break;
+            case StepKind::cover:
+                board_in_tube();
+                break;
+            case StepKind::beep:
+                beep();
+                break;
+            case StepKind::shorts:
+                measured(say("open"), say("plus to minus, fuses out"));
+                break;
+            case StepKind::glue:
+                glue();
+                break;
+            case StepKind::fit_fuses:
+            case StepKind::last_fuse:
+                fuse();
+                break;
+            case StepKind::antenna:
+                aerial();
+                break;
+            case StepKind::first_power:
+                first_power();
+                break;
+            case StepKind::prove:
+                live();
+                break;
+            case StepKind::stick:
+                stick();
+                break;
+            case StepKind::hold:
+                holds();
+                break;
+            case StepKind::recheck:
+            case StepKind::close_up:
+                lid();
+                break;
+            case StepKind::own:
+                if (step.picture.empty()) own();
+                break;
+            case StepKind::undo:
+                take_back();
+                break;
+        }
         return std::move(sheet);
     }
     void seat_any() {
@@ -490,7 +322,7 @@ struct StepDrawer {
 
 DiagramSheet step_drawing(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
                           const Step& step) {
-    return StepDrawer{plan, catalogue, figures, step}.draw();
+    return StepDrawer{{plan, catalogue, figures, step}}.draw();
 }
 
 }  // namespace sangre

@@ -15,28 +15,17 @@ namespace {
 
 void add_beside(Why& why, const Plan& plan, const Study& s, size_t lead) {
     bool any = false;
-    const auto& index = s.solver->index();
-    std::map<size_t, std::vector<size_t>> beside;
-    for (const auto w : s.harness.routes[lead].ways)
-        for (const auto* on : {&s.harness.feeds_on_way[w], &s.harness.cables_on_way[w]})
-            for (const auto other : *on)
-                if (other != lead) beside[other].push_back(w);
-    for (const auto& [other, ways] : beside)
-        for (const bool noisy : {true, false}) {
-            const size_t from = noisy ? lead : other, into = noisy ? other : lead;
-            if (!can_disturb(plan, index, from) || !can_be_disturbed(plan, index, into)) continue;
-            const auto x = coupling(plan, index, s.harness, from, into, ways);
-            if (!x) continue;
-            if (!std::exchange(any, true)) why.heading(say("Beside it"));
-            const auto& o = lead_at(plan, other);
-            const auto name = o.name.empty() ? feed_name(plan, o) : o.name;
-            const auto amount = x->twisted ? say("{}, twisted", format(x->couples)) : format(x->couples);
-            why.add(noisy ? say("Into {}, over {}: about {}", name, format(x->along), amount)
-                          : say("From {}, over {}: about {}", name, format(x->along), amount),
-                    raw(x->bears) <= 0      ? Tone::plain
-                    : x->couples > x->bears ? Tone::caution
-                                            : Tone::good);
-        }
+    for (const auto& x :
+         beside_along(plan, s.solver->index(), s.harness, lead, s.harness.routes[lead].ways)) {
+        if (!std::exchange(any, true)) why.heading(say("Beside it"));
+        const auto name = lead_name(plan, lead_at(plan, x.other(lead)));
+        const auto amount = x.twisted ? say("{}, twisted", format(x.couples)) : format(x.couples);
+        why.add(x.noisy == lead ? say("Into {}, over {}: about {}", name, format(x.along), amount)
+                                : say("From {}, over {}: about {}", name, format(x.along), amount),
+                raw(x.bears) <= 0 ? Tone::plain
+                : x.too_much()    ? Tone::caution
+                                  : Tone::good);
+    }
 }
 
 }  // namespace

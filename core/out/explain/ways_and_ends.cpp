@@ -159,7 +159,7 @@ Why of_passive(const Plan& plan, const Study& s, const Passive& p) {
         if (lead->from != p.id && lead->to != p.id) continue;
         if (!any) why.heading(say("Leads that end at it"));
         any = true;
-        why.add(lead->name.empty() ? feed_name(plan, *lead) : lead->name);
+        why.add(lead_name(plan, *lead));
     }
     return why;
 }

@@ -65,7 +65,7 @@ std::string wiring_words(const Plan& plan, const Catalogue& catalogue, const Har
     std::string all;
     for (size_t f = 0; f < w.lead_count(); ++f) {
         const auto& lead = lead_at(plan, f);
-        all += (lead.name.empty() ? feed_name(plan, lead) : lead.name) + "\n";
+        all += lead_name(plan, lead) + "\n";
         for (const auto& core : w.cores_of(f))
             all +=
                 fmt::format("  {} {} {}, {}, cut {}\n", role_word(core.role), core_colour(plan, core),

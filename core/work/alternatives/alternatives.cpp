@@ -61,22 +61,10 @@ Alternative alternative_by(const Plan& plan, const Catalogue& catalogue, const F
                 a.against.push_back(say("no room left in the {}", opening_name(plan, *opening)));
         }
     // What it would lie beside.
-    const auto& index = figures.solver->index();
-    std::map<size_t, std::vector<size_t>> beside;
-    for (const auto w : path.ways)
-        for (const auto* on : {&figures.harness.feeds_on_way[w], &figures.harness.cables_on_way[w]})
-            for (const auto other : *on)
-                if (other != lead) beside[other].push_back(w);
-    for (const auto& [other, ways] : beside)
-        for (const bool noisy : {true, false}) {
-            const size_t from = noisy ? lead : other, into = noisy ? other : lead;
-            if (!can_disturb(plan, index, from) || !can_be_disturbed(plan, index, into)) continue;
-            const auto x = coupling(plan, index, figures.harness, from, into, ways);
-            if (!x || raw(x->bears) <= 0 || x->couples <= x->bears) continue;
-            const auto& o = lead_at(plan, other);
-            a.against.push_back(say("{} couple, beside {}", format(x->couples),
-                                    o.name.empty() ? feed_name(plan, o) : o.name));
-        }
+    for (const auto& x : beside_along(plan, figures.solver->index(), figures.harness, lead, path.ways))
+        if (x.too_much())
+            a.against.push_back(say("{} couple, beside {}", format(x.couples),
+                                    lead_name(plan, lead_at(plan, x.other(lead)))));
     return a;
 }
 

@@ -46,7 +46,7 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue) {
         const auto& cable = *lead;
         Step s;
         s.key = "cable/" + cable.id;
-        s.kind = StepKind::join;
+        s.kind = StepKind::cable;
         s.about = cable.id;
         s.title =
             say("Make up: ") + (cable.name.empty() ? say("{} lead", name_of(plan, cable.to)) : cable.name);

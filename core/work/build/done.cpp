@@ -11,7 +11,7 @@
 namespace sangre {
 namespace {
 
-constexpr std::string_view undo = "undo/", metres = " m";
+constexpr std::string_view metres = " m";
 
 /// "awg18 red, 1.14 m": what stands before the length, and the length.
 std::optional<std::pair<std::string_view, double>> with_length(std::string_view stamp) {
@@ -64,12 +64,28 @@ Plan tick_step(Plan plan, const Step& step, bool done, const std::string& when, 
     std::erase(plan.rather, step.key);
     // What was ticked of it alone goes into the whole.
     for (size_t i = 0; i < step.actions.size(); ++i) plan.done.erase(fmt::format("{}#{}", step.key, i));
-    if (done && step.key.starts_with(undo)) {
-        const auto other = step.key.substr(undo.size());
+    if (done && step.kind == StepKind::undo) {
+        const auto& other = step.about;
         for (auto* list : {&plan.done, &plan.done_as}) list->erase(other), list->erase(step.key);
         plan.took.erase(other), plan.took.erase(step.key);
     }
     return plan;
+}
+
+double taken(const Step& step, double looked_minutes) {
+    constexpr double glance = 0.2, away = 5;
+    return looked_minutes >= glance && looked_minutes <= away * step.minutes ? looked_minutes : 0;
+}
+
+double counted_seconds(const Step& step) {
+    constexpr double longest = 120;
+    if (step.count_s > 0) return step.count_s;
+    return step.wait_minutes <= longest ? step.wait_minutes * 60 : 0;
+}
+
+size_t steps_done(const Plan& plan, const std::vector<Step>& steps) {
+    return static_cast<size_t>(
+        std::count_if(steps.begin(), steps.end(), [&](const auto& s) { return is_done(plan, s); }));
 }
 
 bool is_action_done(const Plan& plan, const Step& step, size_t action) {

@@ -23,6 +23,15 @@ bool still_holds(const std::string& was, const std::string& now);
 /// step that undoes another takes that other's tick with it. Writes the log line.
 Plan tick_step(Plan plan, const Step& step, bool done, const std::string& when, double took_minutes = 0);
 
+/// Minutes that a step took, by how long it was looked at: 0, not known, where that was a glance of less than
+/// 12 s, or five times as long as was thought.
+double taken(const Step& step, double looked_minutes);
+
+/// Seconds for a clock beside the step to count: those of its heat, else a wait of up to two hours; 0: none.
+double counted_seconds(const Step& step);
+
+size_t steps_done(const Plan& plan, const std::vector<Step>& steps);
+
 /// One of a step's actions alone, by its place; ticked with the step when that is.
 bool is_action_done(const Plan& plan, const Step& step, size_t action);
 Plan tick_action(Plan plan, const Step& step, size_t action, bool done, const std::string& when);

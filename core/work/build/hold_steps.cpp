@@ -71,10 +71,10 @@ std::vector<Step> hold_steps(const Plan& plan, const Figures& figures) {
         const auto wanted = std::count_if(on.holds.begin(), on.holds.end(),
                                           [](const auto& h) { return h.why != HoldFor::there; });
         if (wanted == 0) continue;
-        auto& s = add_step(steps, "hold/" + way.id, StepKind::close,
-                           say("Hold the leads: ") + name_of(plan, way.id),
-                           say("{} × {}, no more than {} between", wanted,
-                               said(hold_word(plan.practices.hold)), format(on.apart)));
+        auto& s =
+            add_step(steps, "hold/" + way.id, StepKind::hold, say("Hold the leads: ") + name_of(plan, way.id),
+                     say("{} × {}, no more than {} between", wanted, said(hold_word(plan.practices.hold)),
+                         format(on.apart)));
         s.about = way.id;
         for (const auto& h : on.holds)
             s.actions.push_back(
@@ -98,7 +98,7 @@ std::vector<Step> stick_steps(const Plan& plan, const std::vector<std::string>& 
     std::vector<Step> steps;
     const auto add = [&](const auto& part) {
         if (!part.fixing.stuck) return;
-        auto& s = add_step(steps, "stick/" + part.id, StepKind::fit, say("Stick down {}", part.name),
+        auto& s = add_step(steps, "stick/" + part.id, StepKind::stick, say("Stick down {}", part.name),
                            say("everything that plugs into it is in already"));
         s.about = part.id;
         s.actions = {say("Both faces clean and dry, wiped with alcohol."),
@@ -128,7 +128,7 @@ std::vector<Step> panel_steps(const Plan& plan, const Catalogue& catalogue) {
             if (d.panel.empty()) continue;
             const auto fit = panel_fit(catalogue, d);
             const auto name = item_name(catalogue, d);
-            auto& s = add_step(steps, "seat/" + d.id, StepKind::fit,
+            auto& s = add_step(steps, "seat/" + d.id, StepKind::seat,
                                say("Seat {} in {}", d.name.empty() ? name : d.name, name_of(plan, d.panel)),
                                raw(fit.cutout) > 0 ? say("in an opening of {}", format(fit.cutout)) : name);
             s.about = d.id;

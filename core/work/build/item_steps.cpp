@@ -15,7 +15,7 @@ Step return_step(const Plan& plan, const WireJoint& joint) {
     const auto& feed = plan.feeds[joint.lead];
     const auto part = name_of(plan, feed.to);
     Step s;
-    s.key = "return/" + feed.id, s.kind = StepKind::join, s.about = feed.id;
+    s.key = "return/" + feed.id, s.kind = StepKind::join_return, s.about = feed.id;
     s.after = {"cut/" + feed.id};
     s.why.title = say("Why here, and not later");
     if (joint.at == JointAt::frame) {
@@ -52,7 +52,7 @@ std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const
         const auto& device = feed.devices[item.device];
         auto work = item_work({plan, catalogue, feed, device});
         Step s;
-        s.key = "item/" + device.id, s.kind = StepKind::fit, s.about = feed.id, s.item = device.id;
+        s.key = "item/" + device.id, s.kind = StepKind::item, s.about = feed.id, s.item = device.id;
         s.title = std::move(work.title), s.subtitle = std::move(work.subtitle);
         s.actions = std::move(work.actions), s.tools = std::move(work.tools);
         s.caution = std::move(work.caution);

@@ -276,9 +276,12 @@ Work work_of(const Step& step) {
         case StepKind::sleeve:
             return Work::tube;
         case StepKind::set_module:
-        case StepKind::test_dead:
+        case StepKind::beep:
+        case StepKind::shorts:
             return Work::meter;
-        case StepKind::test_live:
+        case StepKind::find_source:
+        case StepKind::first_power:
+        case StepKind::prove:
             return Work::power;
         default:
             break;
@@ -288,11 +291,13 @@ Work work_of(const Step& step) {
     if (has("ferrule")) return Work::screw;
     if (has("drill")) return Work::drill;
     if (has("glue")) return Work::glue;
-    if (has("ties") || step.key.starts_with("hold/")) return Work::hold;
+    if (has("ties") || step.kind == StepKind::hold) return Work::hold;
     if (has("screwdriver") || has("spanner")) return Work::screw;
     if (has("strippers")) return Work::strip;
     if (has("cutters")) return Work::cut;
-    return step.kind == StepKind::prepare ? Work::prepare : Work::other;
+    const bool ready =
+        step.kind == StepKind::prepare || step.kind == StepKind::own || step.kind == StepKind::undo;
+    return ready ? Work::prepare : Work::other;
 }
 
 size_t changes_in(const std::vector<Step>& steps, const std::vector<size_t>& order) {

@@ -34,7 +34,7 @@ std::vector<Step> passive_steps(const Plan& plan) {
     std::vector<Step> steps;
     for (const auto& p : plan.passives) {
         const auto where = p.place.empty() ? std::string() : name_of(plan, p.place);
-        auto& s = add_step(steps, "seat/" + p.id, StepKind::fit,
+        auto& s = add_step(steps, "seat/" + p.id, StepKind::seat,
                            where.empty() ? say("Seat {}", p.name) : say("Seat {} at {}", p.name, where));
         s.about = p.id;
         s.tools = {to_say("screwdriver")};

@@ -49,7 +49,7 @@ std::vector<Step> pigtail_steps(const Plan& plan, const Catalogue& catalogue) {
     for (const auto& [h, both] : by_hub) {
         const auto& hub = plan.hubs[h];
         const auto& first = both.front();
-        auto& s = add_step(steps, "pigtail/" + hub.id, StepKind::join, say("Pigtail: ") + hub.name,
+        auto& s = add_step(steps, "pigtail/" + hub.id, StepKind::pigtail, say("Pigtail: ") + hub.name,
                            say("{} in one joint, {}", wires_words(first), first.kind->name));
         s.about = hub.id;
         for (const auto& p : both)

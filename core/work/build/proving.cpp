@@ -81,7 +81,7 @@ void Prover::find_sources() {
     for (const auto& s : plan.sources) {
         if (!is_endless(s)) continue;
         auto& step =
-            add("find/" + s.id, StepKind::test_live,
+            add("find/" + s.id, StepKind::find_source,
                 s.kind == SourceKind::circuit ? say("Find the circuit: ") + s.name : say("Measure ") + s.name,
                 source_summary(s, catalogue));
         step.about = s.id;
@@ -112,7 +112,7 @@ void Prover::find_sources() {
 }
 
 void Prover::dead(const std::vector<std::string>& joints) {
-    auto& beep = add("test/beep", StepKind::test_dead, say("Beep every lead end to end"),
+    auto& beep = add("test/beep", StepKind::beep, say("Beep every lead end to end"),
                      say("nothing connected; then to its neighbours"));
     beep.actions = {say("Meter on continuity, one probe at each end of the lead."),
                     say("A clip lead across every empty fuse holder on its way, its switch on."),
@@ -125,7 +125,7 @@ void Prover::dead(const std::vector<std::string>& joints) {
     beep.why.add(say("Dead before live: a swapped pair is harmless only while there are no volts."));
     beep.why.add(say("Through an empty holder nothing beeps; the clip stands in for the fuse."));
 
-    auto& shorts = add("test/shorts", StepKind::test_dead, say("Look for shorts"),
+    auto& shorts = add("test/shorts", StepKind::shorts, say("Look for shorts"),
                        say("at the source's end, at every empty fuse holder, at every module's output"));
     shorts.actions = {
         say("Nothing connected. Fuses still out: each holder shows what lies behind it, and nothing else."),
@@ -171,8 +171,8 @@ std::string Prover::test_supply() const {
 std::string Prover::ready_for_power() {
     std::string last = "test/shorts";
     if (plan.practices.insulation == InsulationSchool::hot_glue) {
-        auto& s = add("glue/joints", StepKind::close, say("Glue over the joints"),
-                      say("once each has been beeped"));
+        auto& s =
+            add("glue/joints", StepKind::glue, say("Glue over the joints"), say("once each has been beeped"));
         s.actions = {say("Dry and free of flux, or it does not hold."),
                      say("A drop all round each joint and a finger's width of its wire."),
                      say("Hands off until it has set.")};
@@ -184,7 +184,7 @@ std::string Prover::ready_for_power() {
         last = s.key;
     }
     if (auto first = fittings(FuseTurn::modules); !first.empty()) {
-        auto& fit = add("fit/fuses", StepKind::fit, say("Fit the fuses before the modules"),
+        auto& fit = add("fit/fuses", StepKind::fit_fuses, say("Fit the fuses before the modules"),
                         say("all others stay out"));
         fit.actions = std::move(first);
         fit.minutes = 4;
@@ -195,7 +195,7 @@ std::string Prover::ready_for_power() {
     }
     for (const auto& l : plan.loads) {
         if (!l.transmitter) continue;
-        auto& a = add("antenna/" + l.id, StepKind::fit, say("Antenna on ") + l.name);
+        auto& a = add("antenna/" + l.id, StepKind::antenna, say("Antenna on ") + l.name);
         a.about = l.id;
         a.actions = {say("Screw the antenna on finger-tight."),
                      say("Never power it without, even for setup.")};
@@ -205,7 +205,7 @@ std::string Prover::ready_for_power() {
         a.why.add(say("Before first power."));
         last = a.key;
     }
-    auto& first = add("test/first-power", StepKind::test_live, say("First power, small and limited"),
+    auto& first = add("test/first-power", StepKind::first_power, say("First power, small and limited"),
                       plan.sources.empty() || plan.sources.front().kind == SourceKind::pack
                           ? say("a 2 A fuse or a lamp in series instead of the battery fuse")
                           : say("a 2 A fuse or a lamp in series"));
@@ -236,7 +236,7 @@ std::vector<std::string> Prover::rails() {
     for (const auto c : modules_in_order(plan, index)) {
         const auto& module = plan.converters[c];
         auto behind = fittings(FuseTurn::rail, c);
-        auto& s = add("live/" + module.id, StepKind::test_live, say("Prove ") + module.name,
+        auto& s = add("live/" + module.id, StepKind::prove, say("Prove ") + module.name,
                       behind.empty() ? say("its loads off, then one after the other")
                                      : say("output without its fuses, then each load"));
         s.about = module.id;
@@ -262,7 +262,7 @@ std::vector<std::string> Prover::rails() {
 void Prover::direct(const std::vector<std::string>& after) {
     const bool pack = plan.sources.empty() || plan.sources.front().kind == SourceKind::pack;
     const std::string source = pack ? say("the battery") : plan.sources.front().name;
-    auto& direct = add("live/direct", StepKind::test_live, say("Prove what hangs on {} directly", source),
+    auto& direct = add("live/direct", StepKind::prove, say("Prove what hangs on {} directly", source),
                        say("motors light, then loaded"));
     if (auto fit = fittings(FuseTurn::direct); !fit.empty()) {
         direct.actions.push_back(say("Power off."));
@@ -294,7 +294,7 @@ bool Prover::second_look() {
         }
     }
     if (looks.empty()) return false;
-    auto& s = add("check/vital", StepKind::close, say("A second look at what is vital"),
+    auto& s = add("check/vital", StepKind::recheck, say("A second look at what is vital"),
                   say("by somebody else, or by you on another day"));
     constexpr size_t most = 8;
     const size_t more = looks.size() > most ? looks.size() - most : 0;
@@ -309,7 +309,7 @@ bool Prover::second_look() {
 }
 
 void Prover::close() {
-    auto& tie = add("close/tie", StepKind::close, say("Tie it down and close up"),
+    auto& tie = add("close/tie", StepKind::close_up, say("Tie it down and close up"),
                     say("in the reverse of how it was opened"));
     tie.actions = {say("Tie the battery lead so that the tie, not the solder, takes the pull."),
                    say("Loops where a part comes out, nothing near what turns; tug each lead once more."),
@@ -339,7 +339,7 @@ void Prover::close() {
         const auto title = who + (fitted                     ? " fuse, " + format(fuse->rating)
                                   : kind == SourceKind::pack ? say(" plugged in")
                                                              : " connected");
-        auto& last = add(only ? "fit/battery-fuse" : "fit/battery-fuse/" + f.id, StepKind::close,
+        auto& last = add(only ? "fit/battery-fuse" : "fit/battery-fuse/" + f.id, StepKind::last_fuse,
                          title + say(": last of all"));
         last.about = f.id;
         last.actions = {say("Every switch off, nothing plugged in.")};

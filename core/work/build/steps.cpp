@@ -4,7 +4,6 @@
 
 #include <algorithm>
 #include <map>
-#include <set>
 
 #include "beside/beside.h"
 #include "build/cable_steps.h"
@@ -12,16 +11,17 @@
 #include "build/hold_steps.h"
 #include "build/item_steps.h"
 #include "build/joint_words.h"
+#include "build/own_steps.h"
 #include "build/passive_steps.h"
 #include "build/pigtail_steps.h"
 #include "build/proving.h"
+#include "build/thread_step.h"
 #include "harness/fittings.h"
 #include "joint/choose.h"
 #include "joint/covers.h"
 #include "joint/pigtail.h"
 #include "parts/wire_size.h"
 #include "plan/landing.h"
-#include "plan/on_way.h"
 #include "reach/reach.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -41,10 +41,6 @@ struct Maker {
     }
     const WireType* wire(const Lead& f) const { return find(catalogue.wires, f.wire); }
     std::string wire_name(const Lead& f) const { return wire(f) ? size_words(*wire(f)) : "wire"; }
-    bool threaded(size_t f) const {
-        const auto& ways = figures.harness.routes[f].ways;
-        return std::any_of(ways.begin(), ways.end(), [&](size_t w) { return !plan.ways[w].on_it.empty(); });
-    }
     std::string colours(const Lead& f) const {
         return f.ret == Return::own ? say("{} and {}", said(f.supply_colour), said(f.return_colour))
                                     : said(f.supply_colour);
@@ -64,14 +60,10 @@ struct Maker {
     void set_modules();
     void cut(size_t f);
     void cut_cable(size_t f);
-    void thread(size_t f);
     void sleeve(size_t f);
     void join(size_t f, bool at_source);
     void cover_board(const Converter& c);
     void under_before_over();
-    void own_steps();
-    std::string name_of_own(const Id& id) const;
-    void take_back();
 };
 
 void Maker::prepare() {
@@ -166,51 +158,6 @@ void Maker::cut_cable(size_t f) {
     s.minutes = 3;
     s.after = {"prepare"};
     s.why.lines.insert(s.why.lines.end(), route.why.lines.begin(), route.why.lines.end());
-}
-
-void Maker::thread(size_t f) {
-    if (!threaded(f)) return;
-    const auto& feed = plan.feeds[f];
-    const auto& ways = figures.harness.routes[f].ways;
-    const bool through = std::any_of(ways.begin(), ways.end(),
-                                     [&](size_t w) { return meets(plan.ways[w], OnWayKind::opening); });
-    auto& s = add("thread/" + feed.id, StepKind::thread,
-                  (through ? say("Thread: ") : say("Lay: ")) + index.feed_name(feed));
-    s.about = feed.id;
-    for (const auto p : ways)
-        for (const auto& thing : plan.ways[p].on_it)
-            if (const auto* opening = by_id(plan.openings, thing.opening))
-                s.stamp += fmt::format("{}{}", s.stamp.empty() ? "" : " ", opening->id);
-    for (const auto p : figures.harness.routes[f].ways) {
-        for (const auto& thing : plan.ways[p].on_it) {
-            const auto* opening = by_id(plan.openings, thing.opening);
-            if (!opening) {
-                const auto& role = role_of(thing.kind);
-                if (*role.laying) s.actions.push_back(said(role.laying));
-                if (*role.caution && s.caution.find(said(role.caution)) == std::string::npos)
-                    s.caution += (s.caution.empty() ? "" : " ") + said(role.caution);
-                if (s.subtitle.empty()) s.subtitle = say("past the ") + on_way_words(thing);
-                continue;
-            }
-            s.subtitle = say("through the {} of {}", opening_size(*opening), name_of(plan, opening->id));
-            s.actions.push_back(opening->kind == OpeningKind::gland
-                                    ? say("Slide the gland's nut and body on first.")
-                                : opening->kind == OpeningKind::grommet
-                                    ? say("Check that the grommet sits all round.")
-                                    : say("Feel round the hole's edge: deburred, or it cuts."));
-            s.actions.push_back(
-                say("Pull the bare, unterminated end through; leave the loop on the load's side."));
-        }
-    }
-    for (const auto& hole : figures.harness.holes)
-        for (const auto item : hole.to_open)
-            if (figures.harness.wiring.items[item].feed == f)
-                s.actions.push_back(
-                    say("Its fuse holder, where it is on already, goes through taken apart."));
-    s.minutes = 5;
-    s.after = {"cut/" + feed.id};
-    s.why.add(through ? say("Before it is terminated: a plug, a lug or a fuse holder may not pass the hole.")
-                      : say("Before it is terminated: a free end is led past what harms it more easily."));
 }
 
 void Maker::sleeve(size_t f) {
@@ -308,7 +255,7 @@ void Maker::under_before_over() {
 void Maker::cover_board(const Converter& c) {
     const auto tube = board_tube(plan, catalogue, c);
     if (!tube) return;
-    auto& s = add("cover/" + c.id, StepKind::join, say("Tube over the board of ") + c.name,
+    auto& s = add("cover/" + c.id, StepKind::cover, say("Tube over the board of ") + c.name,
                   tube->tube ? tube->tube->name : say("tube that goes over it flat"));
     s.about = c.id;
     s.actions = {
@@ -329,89 +276,28 @@ void Maker::cover_board(const Converter& c) {
         s.why.add(say("How large its board is, nobody has said: try a tube over it."));
 }
 
-/// Those of the builder's own, where they were put. What is taken apart comes before the work at the machine,
-/// and back in reverse before the last fuse.
-void Maker::own_steps() {
-    std::set<std::string> keys;
-    for (const auto& s : steps) keys.insert(s.key);
-    for (const auto& own : plan.own_steps) keys.insert("own/" + own.id);
-    std::map<std::string, std::string> takes_back;  // by what is opened: what closes it
-    for (const auto& own : plan.own_steps)
-        if (!own.undoes.empty()) takes_back["own/" + own.undoes] = "own/" + own.id;
-    std::vector<std::string> opened;
-    for (const auto& own : plan.own_steps) {
-        const auto key = "own/" + own.id;
-        auto& s = add(key, StepKind::prepare, own.title, say("of your own"));
-        s.actions = own.actions.empty() ? std::vector<std::string>{own.title} : own.actions;
-        s.tools = own.tools, s.caution = own.caution, s.after = own.after, s.about = own.id;
-        s.minutes = own.minutes, s.wait_minutes = own.wait_minutes;
-        s.picture = own.picture;
-        s.why.add(say("Where you put it."));
-        for (const auto& first : own.after)
-            if (!keys.contains(first))
-                s.why.add(
-                    say("It is to come after “{}”, which is no step any more: that counts as met.", first),
-                    Tone::caution);
-        if (!own.undoes.empty()) {
-            s.why.add(say("Takes back “{}”.", name_of_own(own.undoes)));
-            s.after.push_back("own/" + own.undoes);
-            s.after.push_back("close/tie");
-        }
-        if (takes_back.contains(key)) {
-            s.after.push_back("prepare");
-            opened.push_back(key);
-        }
-    }
-    const std::set<std::string> own_keys(opened.begin(), opened.end());
-    for (auto& s : steps) {
-        for (const auto& own : plan.own_steps)
-            if (std::find(own.before.begin(), own.before.end(), s.key) != own.before.end())
-                s.after.push_back("own/" + own.id);
-        const bool at_machine =
-            s.kind == StepKind::thread || s.key.starts_with("seat/") || s.key.starts_with("hold/");
-        if (at_machine) s.after.insert(s.after.end(), opened.begin(), opened.end());
-        if (s.key.starts_with("fit/battery-fuse"))
-            for (const auto& [open, close] : takes_back) s.after.push_back(close);
-    }
-    // What was opened last is closed first.
-    for (size_t i = 0; i + 1 < opened.size(); ++i)
-        for (auto& s : steps)
-            if (s.key == takes_back.at(opened[i])) s.after.push_back(takes_back.at(opened[i + 1]));
-}
-
-std::string Maker::name_of_own(const Id& id) const {
-    const auto* own = by_id(plan.own_steps, id);
-    return own ? own->title : id;
-}
-
-/// What was done and is asked no more, or otherwise, is undone before anything is measured.
-void Maker::take_back() {
-    for (const auto& t : touched_work(plan, steps)) {
-        if (!t.now.empty()) {
-            for (auto& s : steps)
-                if (s.key == t.key) {
-                    s.actions.insert(s.actions.begin(),
-                                     say("It was made as {}; that comes off first.", t.was));
-                    s.why.add(
-                        say("Done once already, as {}; the plan has changed since to {}.", t.was, t.now),
-                        Tone::caution);
-                }
-            continue;
-        }
-        auto& s = add("undo/" + t.key, StepKind::prepare, say("Take back: {}", t.was),
-                      say("the plan no longer has it"));
-        s.actions = {
-            say("Off, out and apart; what is left of it goes back into the drawer with its length on it."),
-            say("What it was joined to is left as if it had never been.")};
-        s.minutes = 5;
-        s.after = {"prepare"};
-        s.why.add(say("It was done, and the plan has changed since: {}.", t.key), Tone::caution);
-        for (auto& later : steps)
-            if (later.key == "test/beep") later.after.push_back("undo/" + t.key);
-    }
-}
-
 }  // namespace
+
+bool is_joint(StepKind kind) {
+    switch (kind) {
+        case StepKind::join:
+        case StepKind::cable:
+        case StepKind::pigtail:
+        case StepKind::join_return:
+        case StepKind::cover:
+            return true;
+        default:
+            return false;
+    }
+}
+
+bool is_live(StepKind kind) {
+    return kind == StepKind::find_source || kind == StepKind::first_power || kind == StepKind::prove;
+}
+
+std::string cut_step_key(const Plan& plan, const Id& lead) {
+    return (by_id(plan.feeds, lead) ? "cut/" : "cable/") + lead;
+}
 
 Step& add_step(std::vector<Step>& steps, std::string key, StepKind kind, std::string title,
                std::string subtitle) {
@@ -430,20 +316,6 @@ std::vector<Step> order_steps(std::vector<Step> steps, const std::vector<std::st
 }
 
 namespace {
-
-/// A step that still waits for a later one waits for itself.
-void say_circles(std::vector<Step>& steps) {
-    std::map<std::string_view, size_t> at;
-    for (size_t i = 0; i < steps.size(); ++i) at[steps[i].key] = i;
-    for (size_t i = 0; i < steps.size(); ++i)
-        for (const auto& key : steps[i].after)
-            if (const auto later = at.find(key); later != at.end() && later->second > i) {
-                steps[i].why.add(say("It waits for “{}”, which waits for it: take one of the two apart.",
-                                     steps[later->second].title),
-                                 Tone::danger);
-                break;
-            }
-}
 
 /// How deep in the machine the hands are for it.
 size_t depth_of(const Plan& plan, const Step& step) {
@@ -468,7 +340,7 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
         // A cable's ends are made up pin by pin, all of its cores in one go.
         const bool cable = !plan.feeds[f].cores.empty();
         cable ? m.cut_cable(f) : m.cut(f);
-        m.thread(f);
+        if (auto s = thread_step(plan, figures, f)) m.steps.push_back(std::move(*s));
         if (!cable) m.sleeve(f);
         for (auto& s : item_steps(plan, catalogue, figures, f)) m.steps.push_back(std::move(s));
         if (cable) continue;
@@ -485,7 +357,7 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
         m.steps.push_back(std::move(s));
     }
     for (const auto& step : m.steps)
-        if (step.kind == StepKind::join) joints.push_back(step.key);
+        if (is_joint(step.kind)) joints.push_back(step.key);
     for (auto& s : panel_steps(plan, catalogue)) m.steps.push_back(std::move(s));
     const auto proving = m.steps.size();
     for (auto& s : proving_steps(plan, catalogue, figures, joints)) m.steps.push_back(std::move(s));
@@ -493,10 +365,10 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
     for (auto& s : stick_steps(plan, joints)) fixed.push_back(s.key), m.steps.push_back(std::move(s));
     for (auto& s : hold_steps(plan, figures)) fixed.push_back(s.key), m.steps.push_back(std::move(s));
     for (size_t i = proving; i < m.steps.size(); ++i)
-        if (m.steps[i].key == "close/tie")
+        if (m.steps[i].kind == StepKind::close_up)
             m.steps[i].after.insert(m.steps[i].after.end(), fixed.begin(), fixed.end());
-    m.own_steps();
-    m.take_back();
+    add_own_steps(plan, m.steps);
+    take_back(plan, m.steps);
     for (size_t i = 0; i < m.steps.size(); ++i)
         m.steps[i].rank = i, m.steps[i].depth = depth_of(plan, m.steps[i]);
     auto ordered = order_steps(std::move(m.steps), plan.rather);

@@ -6,7 +6,40 @@
 
 namespace sangre {
 
-enum class StepKind { prepare, set_module, cut, thread, sleeve, join, test_dead, fit, test_live, close };
+/// What is done: one kind for each that is drawn, ordered or timed in a way of its own.
+enum class StepKind {
+    prepare,
+    find_source,  ///< a live one, measured before anything hangs on it
+    set_module,   ///< set and measured with nothing on its output
+    cut,          ///< and labelled
+    thread,       ///< through openings, past what it meets
+    sleeve,       ///< tubes on
+    item,         ///< a fuse holder, a switch … into its lead
+    seat,         ///< in a wall or where it stands
+    join,         ///< one end of a lead
+    cable,        ///< both ends of a lead with cores
+    pigtail,      ///< leads and a tail in one joint
+    join_return,  ///< to the frame or to another's return
+    cover,        ///< a board in its tube
+    beep,
+    shorts,
+    glue,       ///< over the joints
+    fit_fuses,  ///< all but those of the packs
+    antenna,
+    first_power,
+    prove,    ///< under power
+    recheck,  ///< what is vital
+    stick,    ///< a part on its tape
+    hold,     ///< the leads of a way, tied
+    close_up,
+    last_fuse,  ///< of a pack
+    own,        ///< the builder's
+    undo        ///< what was done and is asked no more
+};
+/// Of two conductors, or of one and a board: it is beeped afterwards.
+bool is_joint(StepKind kind);
+/// Something is live while it is done.
+bool is_live(StepKind kind);
 
 /// One end of one feed, as something to join.
 struct StepJoint {
@@ -35,8 +68,9 @@ struct Step {
     std::optional<StepJoint> joint;    ///< to draw
     std::optional<StepTarget> target;  ///< of a module that is set or measured
     Id item;                           ///< that it puts into its lead
-    Id about;                          ///< part, feed or way
-    Why why;                           ///< why here, and not earlier or later
+    /// Part, feed or way; of one of the builder's own its id; of what is undone that step's key.
+    Id about;
+    Why why;              ///< why here, and not earlier or later
     std::string stamp{};  ///< what is done, in ids and figures, the same in every language; empty: nothing
                           ///< that an edit could overtake. A length stands last: ", 1.14 m"
     size_t rank = 0;      ///< where it was thought of, among all
@@ -54,6 +88,9 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
 
 /// The same steps as least_changes() has them.
 std::vector<Step> order_steps(std::vector<Step> steps, const std::vector<std::string>& rather = {});
+
+/// Key of the step in which a lead is cut: of a cable beside the feeds the one in which it is made up.
+std::string cut_step_key(const Plan& plan, const Id& lead);
 
 /// Minutes of hand work still to do.
 double minutes_left(const Plan& plan, const std::vector<Step>& steps);

@@ -62,8 +62,7 @@ struct Lister {
                 if (lead_at(plan, i).id == lead.id)
                     add(CutKind::cable, cable_words(lead, wire ? wire->size : lead.wire), lead.wire, {},
                         {cable_label(c), lead.id, figures.harness.routes[i].cut,
-                         (find_lead(plan, lead.id) && by_id(plan.feeds, lead.id) ? "cut/" : "cable/") +
-                             lead.id});
+                         cut_step_key(plan, lead.id)});
         }
     }
     static std::string cable_words(const Lead& lead, const std::string& size) {

@@ -40,14 +40,14 @@ std::string text_of(sys_days day) {
 /// What is done in one go: all of a lead, or a step alone.
 std::string unit_of(const Plan& plan, const Step& step) {
     switch (step.kind) {
-        case StepKind::cut:
-        case StepKind::thread:
-        case StepKind::sleeve:
-        case StepKind::join:
-        case StepKind::fit:
-            return find_lead(plan, step.about) ? step.about : step.key;
-        default:
+        case StepKind::hold:
+        case StepKind::close_up:
+        case StepKind::last_fuse:
+        case StepKind::own:
+        case StepKind::undo:
             return step.key;
+        default:
+            return find_lead(plan, step.about) ? step.about : step.key;
     }
 }
 

@@ -151,6 +151,31 @@ std::string shopping_to_text(const Shopping& list) {
     return text;
 }
 
+std::optional<OrderState> next_order_state(std::optional<OrderState> state) {
+    if (!state) return OrderState::ordered;
+    switch (*state) {
+        case OrderState::ordered:
+            return OrderState::on_its_way;
+        case OrderState::on_its_way:
+            return OrderState::arrived;
+        case OrderState::arrived:
+            break;
+    }
+    return {};
+}
+
+AtHand enough_at_hand(const Plan& plan, const ShoppingLine& line) {
+    AtHand hand;
+    hand.name = line.need.item;
+    if (line.need.goods == Goods::wire) hand.wire = line.need.entry, hand.colour = line.need.colour;
+    if (line.need.unit == "pcs")
+        hand.pieces = static_cast<int>(std::ceil(line.need.amount));
+    else
+        hand.length = Metre(std::ceil(line.need.amount * 100) / 100);
+    hand.id = fresh_id(plan, "hand", hand.name);
+    return hand;
+}
+
 Plan set_order(Plan plan, const std::string& item, std::optional<OrderState> state) {
     if (state)
         plan.orders[item] = *state;

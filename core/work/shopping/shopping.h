@@ -34,6 +34,13 @@ std::string shopping_to_csv(const Shopping& list);
 /// For a message: a line each of what is to be bought.
 std::string shopping_to_text(const Shopping& list);
 
+/// What a line is next: from to be bought to ordered, on its way, arrived, and round again.
+std::optional<OrderState> next_order_state(std::optional<OrderState> state);
+
+/// So much in a drawer that a line asks for no more: whole pieces, or a length in whole centimetres. Its id
+/// is new.
+AtHand enough_at_hand(const Plan& plan, const ShoppingLine& line);
+
 /// The plan with a line of the list so far; absent: not ordered.
 Plan set_order(Plan plan, const std::string& item, std::optional<OrderState> state);
 
