@@ -90,17 +90,20 @@ nlohmann::ordered_json steps_json(const Plan& plan, const std::vector<Step>& ste
     nlohmann::ordered_json out;
     const auto order = least_changes(steps, plan.rather);
     out["changes_of_tools"] = order.changes, out["fewest_possible"] = order.bound;
-    for (const auto& s : steps)
+    const auto minutes = minutes_of(plan, steps);
+    for (size_t i = 0; i < steps.size(); ++i) {
+        const auto& s = steps[i];
         out["steps"].push_back({{"key", s.key},
                                 {"title", s.title},
                                 {"subtitle", s.subtitle},
                                 {"done", is_done(plan, s)},
-                                {"minutes", minutes_of(plan, steps, s)},
+                                {"minutes", minutes[i]},
                                 {"wait_minutes", s.wait_minutes},
                                 {"actions", s.actions},
                                 {"tools", s.tools},
                                 {"caution", s.caution},
                                 {"after", s.after}});
+    }
     for (const auto& e : evenings) {
         nlohmann::ordered_json one{{"date", e.date},
                                    {"minutes", e.there},

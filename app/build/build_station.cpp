@@ -165,9 +165,17 @@ const Step* BuildStation::current() const {
     return nullptr;
 }
 
+void BuildStation::plan_anew() {
+    const auto& steps = document_.study().steps();
+    const auto date = today();
+    if (planned_plan_ == document_.kept_plan() && &planned_steps_() == &steps && planned_on_ == date) return;
+    planned_plan_ = document_.kept_plan(), planned_steps_ = document_.study().steps, planned_on_ = date;
+    evenings_ = plan_evenings(document_.plan(), steps, date);
+}
+
 void BuildStation::refresh() {
     const auto& steps = document_.study().steps();
-    evenings_ = plan_evenings(document_.plan(), steps, today());
+    plan_anew();
     list_->show_evenings(evenings_);
     // In a window made anew, for another theme or size of letters, the step that was looked at.
     if (!current()) key_ = document_.selection();

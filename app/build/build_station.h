@@ -46,6 +46,7 @@ class BuildStation : public QWidget {
 
   private:
     void refresh();
+    void plan_anew();
     void go_to(const std::string& key);
     void go_by(int rows);
     void step_menu(const std::string& key, const QPoint& where);
@@ -64,6 +65,10 @@ class BuildStation : public QWidget {
     QPushButton *done_, *measure_, *note_button_, *photo_, *cuts_button_, *shop_button_;
     QLineEdit* note_;
     std::vector<EveningPlan> evenings_;
+    // Of which they are: planned again only once one of these is another.
+    Lazy<std::vector<Step>> planned_steps_;
+    std::shared_ptr<const Plan> planned_plan_;
+    std::string planned_on_;
     std::string key_;
 };
 

@@ -1,10 +1,8 @@
 #include "build/order.h"
 
 #include <algorithm>
-#include <map>
+#include <numeric>
 #include <queue>
-#include <set>
-#include <unordered_map>
 
 #include "build/steps.h"
 
@@ -13,27 +11,27 @@ namespace {
 
 constexpr size_t kinds = static_cast<size_t>(Work::other) + 1;
 
-/// The steps as a graph without what waits for itself.
-struct Graph {
-    const std::vector<Step>& steps;
-    size_t n = steps.size();
-    std::vector<Work> work{};
-    std::vector<std::vector<size_t>> before{}, frees{};
-    std::vector<size_t> circle{};  ///< never free, in their order
-    std::vector<char> in_circle{};
+constexpr size_t most_bytes = 32 << 20;  // of states that wait to be gone on from
 
-    explicit Graph(const std::vector<Step>& all) : steps(all) {
-        std::map<std::string_view, size_t> at;
-        for (size_t i = 0; i < n; ++i) at.emplace(steps[i].key, i);
-        before.resize(n), frees.resize(n), in_circle.resize(n);
+/// A part of the steps by numbers of its own, without what waits for itself.
+struct Graph {
+    size_t n;
+    std::vector<size_t> place;
+    std::vector<Work> work;
+    std::vector<std::vector<size_t>> before, frees;
+    std::vector<size_t> circle{};  ///< never free, in their order
+    std::vector<char> in_circle;
+
+    Graph(const StepGraph& all, const std::vector<size_t>& part)
+        : n(part.size()), place(n), work(n), before(n), frees(n), in_circle(n) {
         for (size_t i = 0; i < n; ++i) {
-            work.push_back(work_of(steps[i]));
-            for (const auto& key : steps[i].after)
-                if (const auto found = at.find(key); found != at.end() && found->second != i)
-                    before[i].push_back(found->second);
-            std::sort(before[i].begin(), before[i].end());
-            before[i].erase(std::unique(before[i].begin(), before[i].end()), before[i].end());
-            for (const auto b : before[i]) frees[b].push_back(i);
+            work[i] = all.work(part[i]), place[i] = all.place(part[i]);
+            for (const auto b : all.before(part[i])) {
+                const auto found = std::lower_bound(part.begin(), part.end(), b);
+                if (found == part.end() || *found != b) continue;
+                before[i].push_back(static_cast<size_t>(found - part.begin()));
+                frees[before[i].back()].push_back(i);
+            }
         }
         std::vector<size_t> waits(n);
         std::vector<size_t> ready;
@@ -50,14 +48,7 @@ struct Graph {
         for (size_t i = 0; i < n; ++i)
             if (!freed[i]) circle.push_back(i), in_circle[i] = 1;
     }
-    /// What comes first of what may: deeper in the machine, earlier rank, smaller key.
-    bool sooner(size_t a, size_t b) const {
-        const auto &x = steps[a], &y = steps[b];
-        if (x.depth != y.depth) return x.depth > y.depth;
-        if (x.rank != y.rank) return x.rank < y.rank;
-        if (x.key != y.key) return x.key < y.key;
-        return a < b;
-    }
+    bool sooner(size_t a, size_t b) const { return place[a] < place[b]; }
 };
 
 /// For each step and kind of work how many runs of that kind a chain from it needs, at the least.
@@ -94,7 +85,7 @@ struct Needs {
 /// Steps that are done, and what may be done next.
 struct State {
     std::vector<char> done;
-    std::vector<size_t> waits;
+    std::vector<unsigned> waits;
     size_t left = 0, changes = 0;
     int last = -1;             ///< the kind of work of the run that ended
     std::vector<size_t> runs;  ///< their kinds, from the beginning
@@ -186,6 +177,7 @@ struct Search {
         std::unordered_map<std::string, size_t> seen;
         auto best = greedy(start);
         size_t number = 0, states = 0;
+        const size_t bytes = g.n * (sizeof(unsigned) + 2);  // a state and its key
         result.bound = worth(start);
         open.push({result.bound, number++, std::move(start)});
         while (!open.empty() && result.bound < best.changes) {
@@ -197,7 +189,7 @@ struct Search {
                 best = std::move(top.state);
                 break;
             }
-            if (++states > most_states) break;
+            if (++states > most_states || number * bytes > most_bytes) break;
             for (const auto c : kinds_ready(top.state)) {
                 auto next = top.state;
                 run(next, c);
@@ -223,7 +215,8 @@ struct Search {
 State beginning(const Graph& g) {
     State s;
     s.done.assign(g.n, 0), s.waits.resize(g.n);
-    for (size_t i = 0; i < g.n; ++i) s.waits[i] = g.before[i].size(), s.left += !g.in_circle[i];
+    for (size_t i = 0; i < g.n; ++i)
+        s.waits[i] = static_cast<unsigned>(g.before[i].size()), s.left += !g.in_circle[i];
     return s;
 }
 
@@ -307,38 +300,82 @@ size_t changes_in(const std::vector<Step>& steps, const std::vector<size_t>& ord
     return changes;
 }
 
-StepOrder least_changes(const std::vector<Step>& steps, const std::vector<std::string>& rather,
-                        size_t most_states) {
-    const Graph g(steps);
+StepGraph::StepGraph(const std::vector<Step>& steps)
+    : before_(steps.size()), frees_(steps.size()), place_(steps.size()) {
+    const size_t n = steps.size();
+    at_.reserve(n), work_.reserve(n);
+    for (size_t i = 0; i < n; ++i) at_.emplace(steps[i].key, i), work_.push_back(work_of(steps[i]));
+    for (size_t i = 0; i < n; ++i) {
+        for (const auto& key : steps[i].after)
+            if (const auto found = at_.find(key); found != at_.end() && found->second != i)
+                before_[i].push_back(found->second);
+        std::sort(before_[i].begin(), before_[i].end());
+        before_[i].erase(std::unique(before_[i].begin(), before_[i].end()), before_[i].end());
+        for (const auto b : before_[i]) frees_[b].push_back(i);
+    }
+    std::vector<size_t> sorted(n);
+    std::iota(sorted.begin(), sorted.end(), size_t{0});
+    std::sort(sorted.begin(), sorted.end(), [&](size_t a, size_t b) {
+        const auto &x = steps[a], &y = steps[b];
+        if (x.depth != y.depth) return x.depth > y.depth;
+        if (x.rank != y.rank) return x.rank < y.rank;
+        if (x.key != y.key) return x.key < y.key;
+        return a < b;
+    });
+    for (size_t k = 0; k < n; ++k) place_[sorted[k]] = k;
+}
+
+std::optional<size_t> StepGraph::find(std::string_view key) const {
+    const auto found = at_.find(key);
+    return found == at_.end() ? std::nullopt : std::optional(found->second);
+}
+
+StepOrder StepGraph::order(const std::vector<size_t>& part, const std::vector<std::string>& rather,
+                           size_t most_states) const {
+    const Graph g(*this, part);
     const Search search{g};
     auto state = beginning(g);
-    std::vector<size_t> order;
+    std::vector<size_t> ordered;
+    const auto local = [&](size_t step) -> std::optional<size_t> {
+        const auto found = std::lower_bound(part.begin(), part.end(), step);
+        if (found == part.end() || *found != step) return {};
+        return static_cast<size_t>(found - part.begin());
+    };
     // Each wish with all that it waits for, in as few changes as that takes.
     for (const auto& key : rather) {
-        std::vector<size_t> closure;
+        const auto wish = find(key);
+        const auto first = wish ? local(*wish) : std::nullopt;
+        if (!first || state.done[*first] || g.in_circle[*first]) continue;
+        std::vector<size_t> closure{*first};
         std::vector<char> wanted(g.n);
-        for (size_t i = 0; i < g.n; ++i)
-            if (steps[i].key == key && !state.done[i] && !g.in_circle[i]) closure.push_back(i), wanted[i] = 1;
+        wanted[*first] = 1;
         for (size_t k = 0; k < closure.size(); ++k)
             for (const auto b : g.before[closure[k]])
                 if (!state.done[b] && !wanted[b]) closure.push_back(b), wanted[b] = 1;
-        std::vector<Step> part;
+        for (auto& i : closure) i = part[i];
         std::sort(closure.begin(), closure.end());
-        for (const auto i : closure) part.push_back(steps[i]);
-        for (const auto i : least_changes(part, {}, most_states).order) {
-            const auto step = closure[i];
+        for (const auto i : order(closure, {}, most_states).order) {
+            const auto step = *local(i);
             state.done[step] = 1, --state.left;
             for (const auto f : g.frees[step]) --state.waits[f];
             if (const auto kind = static_cast<int>(g.work[step]); state.last != kind)
                 state.changes += state.last >= 0, state.last = kind;
-            order.push_back(step);
+            ordered.push_back(step);
         }
     }
     auto result = search.solve(state, most_states);
-    for (const auto kind : result.order) search.run(state, kind, &order);
-    order.insert(order.end(), g.circle.begin(), g.circle.end());
-    result.order = std::move(order);
+    for (const auto kind : result.order) search.run(state, kind, &ordered);
+    ordered.insert(ordered.end(), g.circle.begin(), g.circle.end());
+    for (auto& i : ordered) i = part[i];
+    result.order = std::move(ordered);
     return result;
+}
+
+StepOrder least_changes(const std::vector<Step>& steps, const std::vector<std::string>& rather,
+                        size_t most_states) {
+    std::vector<size_t> all(steps.size());
+    std::iota(all.begin(), all.end(), size_t{0});
+    return StepGraph(steps).order(all, rather, most_states);
 }
 
 }  // namespace sangre

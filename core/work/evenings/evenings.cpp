@@ -5,8 +5,10 @@
 #include <algorithm>
 #include <chrono>
 #include <cmath>
+#include <limits>
 #include <map>
-#include <set>
+#include <unordered_map>
+#include <unordered_set>
 
 #include "words/say.h"
 
@@ -38,7 +40,7 @@ std::string text_of(sys_days day) {
 }
 
 /// What is done in one go: all of a lead, or a step alone.
-std::string unit_of(const Plan& plan, const Step& step) {
+std::string unit_of(const std::unordered_set<std::string_view>& leads, const Step& step) {
     switch (step.kind) {
         case StepKind::hold:
         case StepKind::close_up:
@@ -47,128 +49,168 @@ std::string unit_of(const Plan& plan, const Step& step) {
         case StepKind::undo:
             return step.key;
         default:
-            return find_lead(plan, step.about) ? step.about : step.key;
+            return leads.contains(step.about) ? step.about : step.key;
     }
 }
+
+/// By feed, at the load and at the source: 0 not asked, 1 open, 2 made.
+using Ends = std::map<size_t, std::array<int, 2>>;
+
+void note_end(Ends& ends, const Step& step, bool done) {
+    if (step.kind == StepKind::join && step.joint)
+        ends[step.joint->feed][step.joint->at_source ? 1 : 0] = done ? 2 : 1;
+}
+
+std::vector<BareEnd> bare_of(const Plan& plan, const Ends& ends) {
+    std::vector<BareEnd> bare;
+    for (const auto& [feed, made] : ends)
+        for (const bool source : {true, false})
+            if (made[source ? 1 : 0] == 1 && made[source ? 0 : 1] == 2)
+                bare.push_back({plan.feeds[feed].id, source});
+    return bare;
+}
+
+/// A lead, or a step alone: what is begun is ended.
+struct Unit {
+    std::vector<size_t> steps{};
+    Id lead{};  ///< empty: none
+};
 
 struct Calendar {
     const Plan& plan;
     const std::vector<Step>& steps;
-    std::map<std::string, size_t> at{};
+    StepGraph graph{steps};
     std::vector<char> done{};
-    std::vector<double> minutes{};
-    std::map<std::string, std::vector<size_t>> units{};
-    std::vector<std::string> unit_order{};
+    std::vector<double> minutes{minutes_of(plan, steps)};
+    std::vector<Unit> units{};     ///< that are not done, in their order
     std::vector<int> free_from{};  ///< evening that a step may be done in at the earliest, by waits overnight
 
     Calendar(const Plan& p, const std::vector<Step>& all) : plan(p), steps(all) {
-        std::map<Work, double> factors;
+        std::unordered_map<std::string, size_t> unit_at;
+        std::unordered_set<std::string_view> leads;
+        for (const auto* list : {&plan.feeds, &plan.cables})
+            for (const auto& lead : *list) leads.insert(lead.id);
         for (size_t i = 0; i < steps.size(); ++i) {
-            at[steps[i].key] = i;
             done.push_back(is_done(plan, steps[i]));
-            const auto work = work_of(steps[i]);
-            if (!factors.contains(work)) factors[work] = learned_factor(plan, steps, work);
-            minutes.push_back(steps[i].minutes * factors[work]);
-            const auto unit = unit_of(plan, steps[i]);
-            if (!units.contains(unit)) unit_order.push_back(unit);
-            units[unit].push_back(i);
+            const auto key = unit_of(leads, steps[i]);
+            const auto [at, made] = unit_at.emplace(key, units.size());
+            if (made) units.push_back({{}, key == steps[i].key ? Id() : key});
+            units[at->second].steps.push_back(i);
         }
         free_from.assign(steps.size(), 0);
+        drop_done();
     }
-    bool ready(size_t i, const std::set<size_t>& with, int evening) const {
-        if (free_from[i] > evening) return false;
-        for (const auto& key : steps[i].after)
-            if (const auto before = at.find(key);
-                before != at.end() && before->second != i && !done[before->second]) {
-                if (!with.contains(before->second)) return false;
-                // What has to set overnight is not gone on with in the same evening.
-                if (steps[before->second].wait_minutes >= overnight_minutes) return false;
-            }
-        return true;
+    void drop_done() {
+        std::erase_if(units, [&](const Unit& u) {
+            return std::all_of(u.steps.begin(), u.steps.end(), [&](size_t i) { return done[i] != 0; });
+        });
     }
     /// The steps of an evening in the order of fewest changes, and how long they take.
     struct Timed {
         std::vector<size_t> order;
         double used = 0;
-        size_t changes = 0;
+        size_t changes = 0, bound = 0;
     };
-    Timed timed(const std::set<size_t>& chosen) const {
-        std::vector<Step> part;
-        const std::vector<size_t> index(chosen.begin(), chosen.end());
-        for (const auto i : index) part.push_back(steps[i]);
-        const auto found = least_changes(part, plan.rather, 200);
+    /// What is chosen so far.
+    struct Evening {
+        std::vector<size_t> chosen{};  ///< ascending
+        std::vector<char> in{};        ///< of all steps, whether it is
+        double minutes = 0;            ///< of handwork
+        Timed timed{};
+    };
+    bool ready(size_t i, const Evening& e, int evening) const {
+        if (free_from[i] > evening) return false;
+        return std::all_of(graph.before(i).begin(), graph.before(i).end(), [&](size_t b) {
+            // What has to set overnight is not gone on with in the same evening.
+            return done[b] || (e.in[b] && steps[b].wait_minutes < overnight_minutes);
+        });
+    }
+    Timed timed(const std::vector<size_t>& chosen) const {
+        const auto found = graph.order(chosen, plan.rather, 200);
         Timed t;
-        t.changes = found.changes;
+        t.changes = found.changes, t.bound = found.bound;
         double clock = static_cast<double>(found.changes) * change_minutes;
-        std::map<std::string, double> set_at;
-        for (const auto k : found.order) {
-            const auto i = index[k];
+        std::unordered_map<size_t, double> set_at;
+        for (const auto i : found.order) {
             double begin = clock;
-            for (const auto& key : steps[i].after)
-                if (const auto s = set_at.find(key); s != set_at.end()) begin = std::max(begin, s->second);
+            for (const auto b : graph.before(i))
+                if (const auto s = set_at.find(b); s != set_at.end()) begin = std::max(begin, s->second);
             clock = begin + minutes[i];
-            set_at[steps[i].key] = clock + steps[i].wait_minutes;
-            t.order.push_back(i);
+            set_at[i] = clock + steps[i].wait_minutes;
         }
+        t.order = found.order;
         t.used = clock;
         return t;
     }
-    /// As many whole units as fit.
-    EveningPlan fill(const std::string& date, double there, int evening) {
-        EveningPlan e;
-        e.date = date, e.there = there;
-        std::set<size_t> chosen;
-        Timed now;
-        bool more = there > 0;
-        while (more) {
-            more = false;
-            for (const auto& unit : unit_order) {
-                auto with = chosen;
-                // All of it that may be done, once what it waits for is in.
-                bool any = false, whole = true;
-                for (bool grew = true; grew;) {
-                    grew = false;
-                    for (const auto i : units.at(unit))
-                        if (!done[i] && !with.contains(i) && ready(i, with, evening))
-                            with.insert(i), grew = any = true;
-                }
-                for (const auto i : units.at(unit)) whole = whole && (done[i] || with.contains(i));
-                if (!any || (!whole && find_lead(plan, unit) && leaves_bare(unit, with))) continue;
-                auto t = timed(with);
-                if (t.used > there) continue;
-                chosen = std::move(with), now = std::move(t), more = true;
-            }
+    /// All of a unit that may be done, once what it waits for is in; nothing of it where it cannot be had
+    /// whole, or in that time.
+    std::vector<size_t> that_fits(const Unit& unit, Evening& e, double there, int evening) const {
+        std::vector<size_t> added;
+        double sum = e.minutes;
+        // Changes of tools never get fewer by more work.
+        const double most = there - static_cast<double>(e.timed.bound) * change_minutes;
+        for (bool grew = true; grew && sum <= most;) {
+            grew = false;
+            for (const auto i : unit.steps)
+                if (!done[i] && !e.in[i] && ready(i, e, evening))
+                    e.in[i] = 1, added.push_back(i), sum += minutes[i], grew = true;
         }
-        if (chosen.empty() && there > 0) begin_one(chosen, now, there, evening);
-        e.steps = now.order, e.used = now.used, e.changes = now.changes;
-        for (const auto i : e.steps) {
-            e.iron = e.iron || work_of(steps[i]) == Work::iron;
-            if (steps[i].wait_minutes >= overnight_minutes)
-                e.overnight.push_back({steps[i].key, steps[i].wait_minutes});
-        }
-        return e;
+        const bool whole =
+            std::all_of(unit.steps.begin(), unit.steps.end(), [&](size_t i) { return done[i] || e.in[i]; });
+        const bool bare = !whole && !unit.lead.empty() && leaves_bare(unit, e);
+        for (const auto i : added) e.in[i] = 0;
+        if (sum > most || bare) added.clear();
+        return added;
     }
-    bool leaves_bare(const Id& unit, const std::set<size_t>& with) const {
-        std::vector<size_t> also;
-        for (size_t i = 0; i < steps.size(); ++i)
-            if (done[i] || with.contains(i)) also.push_back(i);
-        const auto bare = bare_ends(plan, steps, also);
-        return std::any_of(bare.begin(), bare.end(), [&](const auto& b) { return b.lead == unit; });
+    bool take(Evening& e, const std::vector<size_t>& added, double most) const {
+        auto with = e.chosen;
+        with.insert(with.end(), added.begin(), added.end());
+        std::sort(with.begin(), with.end());
+        auto t = timed(with);
+        if (t.used > most) return false;
+        e.chosen = std::move(with), e.timed = std::move(t);
+        for (const auto i : added) e.in[i] = 1, e.minutes += minutes[i];
+        return true;
+    }
+    /// As many whole units as fit.
+    EveningPlan fill(const std::string& date, double there, int evening) const {
+        Evening e;
+        e.in.resize(steps.size());
+        for (bool more = there > 0; more;) {
+            more = false;
+            for (const auto& unit : units)
+                if (const auto added = that_fits(unit, e, there, evening); !added.empty())
+                    more = take(e, added, there) || more;
+        }
+        if (e.chosen.empty() && there > 0) begin_one(e, there, evening);
+        EveningPlan plan_of_it;
+        plan_of_it.date = date, plan_of_it.there = there;
+        plan_of_it.steps = e.timed.order, plan_of_it.used = e.timed.used;
+        plan_of_it.changes = e.timed.changes;
+        for (const auto i : plan_of_it.steps) {
+            plan_of_it.iron = plan_of_it.iron || graph.work(i) == Work::iron;
+            if (steps[i].wait_minutes >= overnight_minutes)
+                plan_of_it.overnight.push_back({steps[i].key, steps[i].wait_minutes});
+        }
+        return plan_of_it;
+    }
+    bool leaves_bare(const Unit& unit, const Evening& e) const {
+        Ends ends;
+        for (const auto i : unit.steps) note_end(ends, steps[i], done[i] || e.in[i]);
+        return !bare_of(plan, ends).empty();
     }
     /// Nothing whole fits: the first that may be done, as far as the evening goes, and one step at the least.
-    void begin_one(std::set<size_t>& chosen, Timed& now, double there, int evening) const {
-        for (const auto& unit : unit_order)
+    void begin_one(Evening& e, double there, int evening) const {
+        constexpr double any = std::numeric_limits<double>::infinity();
+        for (const auto& unit : units)
             for (bool grew = true; grew;) {
                 grew = false;
-                for (const auto i : units.at(unit)) {
-                    if (done[i] || chosen.contains(i) || !ready(i, chosen, evening)) continue;
-                    auto with = chosen;
-                    with.insert(i);
-                    auto t = timed(with);
-                    if (!chosen.empty() && t.used > there) return;
-                    chosen = std::move(with), now = std::move(t), grew = true;
+                for (const auto i : unit.steps) {
+                    if (done[i] || e.in[i] || !ready(i, e, evening)) continue;
+                    if (!take(e, {i}, e.chosen.empty() ? any : there)) return;
+                    grew = true;
                 }
-                if (!grew && !chosen.empty()) return;
+                if (!grew && !e.chosen.empty()) return;
             }
     }
 };
@@ -225,20 +267,25 @@ double minutes_of(const Plan& plan, const std::vector<Step>& steps, const Step& 
     return step.minutes * learned_factor(plan, steps, work_of(step));
 }
 
+std::vector<double> minutes_of(const Plan& plan, const std::vector<Step>& steps) {
+    std::map<Work, double> factors;
+    std::vector<double> minutes;
+    minutes.reserve(steps.size());
+    for (const auto& step : steps) {
+        const auto [factor, fresh] = factors.emplace(work_of(step), 1);
+        if (fresh) factor->second = learned_factor(plan, steps, factor->first);
+        minutes.push_back(step.minutes * factor->second);
+    }
+    return minutes;
+}
+
 std::vector<BareEnd> bare_ends(const Plan& plan, const std::vector<Step>& steps,
                                const std::vector<size_t>& also_done) {
-    const std::set<size_t> done(also_done.begin(), also_done.end());
-    std::map<size_t, std::array<int, 2>>
-        ends;  // by feed: at the load, at the source: 0 not asked, 1 open, 2 made
-    for (size_t i = 0; i < steps.size(); ++i)
-        if (steps[i].kind == StepKind::join && steps[i].joint)
-            ends[steps[i].joint->feed][steps[i].joint->at_source ? 1 : 0] = done.contains(i) ? 2 : 1;
-    std::vector<BareEnd> bare;
-    for (const auto& [feed, made] : ends)
-        for (const bool source : {true, false})
-            if (made[source ? 1 : 0] == 1 && made[source ? 0 : 1] == 2)
-                bare.push_back({plan.feeds[feed].id, source});
-    return bare;
+    std::vector<char> done(steps.size());
+    for (const auto i : also_done) done[i] = 1;
+    Ends ends;
+    for (size_t i = 0; i < steps.size(); ++i) note_end(ends, steps[i], done[i] != 0);
+    return bare_of(plan, ends);
 }
 
 std::vector<EveningPlan> plan_evenings(const Plan& plan, const std::vector<Step>& steps,
@@ -248,8 +295,10 @@ std::vector<EveningPlan> plan_evenings(const Plan& plan, const std::vector<Step>
     double there = usual_evening;
     for (const auto& [date, minutes] : plan.evenings)
         if (date <= today) there = minutes;
-    size_t left = static_cast<size_t>(std::count(calendar.done.begin(), calendar.done.end(), 0));
-    for (int evening = 0; left > 0 && static_cast<size_t>(evening) < most_evenings; ++evening) {
+    Ends ends;
+    for (size_t i = 0; i < steps.size(); ++i) note_end(ends, steps[i], calendar.done[i] != 0);
+    for (int evening = 0; !calendar.units.empty() && static_cast<size_t>(evening) < most_evenings;
+         ++evening) {
         const auto date = days_after(today, evening);
         const auto said = plan.evenings.find(date);
         double minutes = said != plan.evenings.end() ? said->second : there;
@@ -258,20 +307,17 @@ std::vector<EveningPlan> plan_evenings(const Plan& plan, const std::vector<Step>
         if (said == plan.evenings.end() && there <= 0) minutes = usual_evening;
         auto e = calendar.fill(date, minutes, evening);
         for (const auto i : e.steps) {
-            calendar.done[i] = 1, --left;
+            calendar.done[i] = 1;
+            note_end(ends, steps[i], true);
             if (steps[i].wait_minutes < overnight_minutes) continue;
             // As many nights as it takes.
             const int nights =
                 std::max(1, static_cast<int>(std::ceil((steps[i].wait_minutes - 22 * 60) / (24 * 60))) + 1);
-            for (size_t k = 0; k < steps.size(); ++k)
-                if (std::find(steps[k].after.begin(), steps[k].after.end(), steps[i].key) !=
-                    steps[k].after.end())
-                    calendar.free_from[k] = std::max(calendar.free_from[k], evening + nights);
+            for (const auto k : calendar.graph.frees(i))
+                calendar.free_from[k] = std::max(calendar.free_from[k], evening + nights);
         }
-        std::vector<size_t> so_far;
-        for (size_t i = 0; i < steps.size(); ++i)
-            if (calendar.done[i]) so_far.push_back(i);
-        e.bare = bare_ends(plan, steps, so_far);
+        calendar.drop_done();
+        e.bare = bare_of(plan, ends);
         const bool waits = e.steps.empty() && minutes > 0;
         const bool stuck = waits && std::none_of(calendar.free_from.begin(), calendar.free_from.end(),
                                                  [&](int f) { return f > evening; });

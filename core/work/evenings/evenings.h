@@ -34,6 +34,7 @@ struct EveningPlan {
 /// on a scale of ratios, with two steps' worth of trust in the estimate. 1 where nothing was.
 double learned_factor(const Plan& plan, const std::vector<Step>& steps, Work work);
 double minutes_of(const Plan& plan, const std::vector<Step>& steps, const Step& step);
+std::vector<double> minutes_of(const Plan& plan, const std::vector<Step>& steps);  ///< of each
 
 /// Minutes taken for putting one tool away and the next at hand.
 inline constexpr double change_minutes = 2;
