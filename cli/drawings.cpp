@@ -58,8 +58,12 @@ int run_book(const Options& o) {
     const auto s = study(plan, parts, {});
     const std::filesystem::path out(o.output);
     if (s.steps().empty()) throw CannotRead{o.file + ": nothing is wired yet; propose wires it"};
+    const auto beside = [&](const std::string& name) -> std::optional<std::string> {
+        auto bytes = read_text(std::filesystem::path(o.file).parent_path() / name);
+        return bytes ? std::optional(std::move(*bytes)) : std::nullopt;
+    };
     if (out.extension() == ".html" || out.extension() == ".htm") {
-        if (const auto written = write_whole(book_html(plan, parts, s), out); !written)
+        if (const auto written = write_whole(book_html(plan, parts, s, beside), out); !written)
             throw CannotRead{written.error()};
         fmt::print("{}\n", out.string());
         return 0;

@@ -7,6 +7,7 @@
 #include <ctime>
 #include <filesystem>
 #include <iostream>
+#include <set>
 
 #include <nlohmann/json.hpp>
 
@@ -61,8 +62,17 @@ Plan with_tonight(const Options& o, Plan plan, const std::string& date) {
     return plan;
 }
 
-void print_tonight(const Plan& plan, const std::vector<Step>& steps,
-                   const std::vector<EveningPlan>& evenings) {
+void print_tonight(const Plan& plan, const std::vector<Step>& steps, const std::vector<EveningPlan>& evenings,
+                   const std::vector<HeldBack>& held) {
+    std::set<std::string> said;
+    for (const auto& h : held)
+        if (said.insert(h.item).second)
+            fmt::print("On order: {}{}; what needs it waits.\n", h.item,
+                       h.until.empty() ? "" : ", expected on " + h.until);
+    if (evenings.empty() && !held.empty()) {
+        fmt::print("Nothing can be done before it is here.\n");
+        return;
+    }
     if (evenings.empty()) {
         fmt::print("All is done.\n");
         return;
@@ -131,13 +141,14 @@ int run_steps(const Options& o) {
         for (const auto& step : steps) print_step(plan, step, ++n);
         return 0;
     }
-    const auto evenings = plan_evenings(plan, steps, date);
+    const auto held = held_back(plan, parts, s, steps);
+    const auto evenings = plan_evenings(plan, steps, date, held);
     if (o.json)
         std::cout << steps_json(plan, steps, evenings).dump(1) << "\n";
     else if (o.ics)
         std::cout << evenings_to_ics(plan, steps, evenings, stamp());
     else
-        print_tonight(plan, steps, evenings);
+        print_tonight(plan, steps, evenings, held);
     return 0;
 }
 
@@ -154,7 +165,7 @@ int run_cut_list(const Options& o) {
             fmt::print("  {}\n", offcut ? fmt::format("from {}, {}; {} left", offcut->name,
                                                       format(from.length), format(from.left))
                                         : fmt::format("new, {}", format(from.length)));
-            for (const auto& p : from.pieces) fmt::print("    {:>8}  {}\n", format(p.length), p.mark);
+            for (const auto& p : from.pieces) fmt::print("    {:>8}  {}\n", format(p.length), cut_words(p));
         }
     }
     fmt::print("{} pieces from {} offcuts and {} of new wire, {} left over.\n", list.pieces, list.offcuts,

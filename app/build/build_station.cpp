@@ -53,6 +53,9 @@ BuildStation::BuildStation(Document& document, QWidget* parent) : QWidget(parent
     }
     auto* own = new QPushButton(tr("+ Step of your own"), this);
     own->setToolTip(tr("Taking apart, programming, waiting for parts: before the step that is shown"));
+    auto* offers = new QMenu(own);
+    connect(offers, &QMenu::aboutToShow, this, [this, offers] { fill_own_menu(*offers); });
+    own->setMenu(offers);
     heading->add(own);
     strip_ = new EveningStrip(document_, this);
     column->addWidget(strip_);
@@ -78,7 +81,6 @@ BuildStation::BuildStation(Document& document, QWidget* parent) : QWidget(parent
     column->addLayout(row, 1);
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("Build"));
-    connect(own, &QPushButton::clicked, this, &BuildStation::add_own_step);
     connect(cuts_button_, &QPushButton::clicked, this,
             [this](bool on) { show_page(on ? Page::cuts : Page::steps); });
     connect(shop_button_, &QPushButton::clicked, this,
@@ -170,13 +172,14 @@ void BuildStation::plan_anew() {
     const auto date = today();
     if (planned_plan_ == document_.kept_plan() && &planned_steps_() == &steps && planned_on_ == date) return;
     planned_plan_ = document_.kept_plan(), planned_steps_ = document_.study().steps, planned_on_ = date;
-    evenings_ = plan_evenings(document_.plan(), steps, date);
+    held_ = held_back(document_.plan(), document_.catalogue(), document_.study(), steps);
+    evenings_ = plan_evenings(document_.plan(), steps, date, held_);
 }
 
 void BuildStation::refresh() {
     const auto& steps = document_.study().steps();
     plan_anew();
-    list_->show_evenings(evenings_);
+    list_->show_evenings(evenings_, held_);
     // In a window made anew, for another theme or size of letters, the step that was looked at.
     if (!current()) key_ = document_.selection();
     if (!current()) {

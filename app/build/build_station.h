@@ -47,6 +47,10 @@ class BuildStation : public QWidget {
   private:
     void refresh();
     void plan_anew();
+    void fill_own_menu(QMenu& menu);
+    void put_steps(const Plan& with, const QString& what);
+    void add_board();
+    void keep_template();
     void go_to(const std::string& key);
     void go_by(int rows);
     void step_menu(const std::string& key, const QPoint& where);
@@ -65,6 +69,7 @@ class BuildStation : public QWidget {
     QPushButton *done_, *measure_, *note_button_, *photo_, *cuts_button_, *shop_button_;
     QLineEdit* note_;
     std::vector<EveningPlan> evenings_;
+    std::vector<HeldBack> held_;
     // Of which they are: planned again only once one of these is another.
     Lazy<std::vector<Step>> planned_steps_;
     std::shared_ptr<const Plan> planned_plan_;

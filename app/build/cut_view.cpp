@@ -52,7 +52,7 @@ double CutView::paint_group(QPainter& p, const CutGroup& g, double y, double per
             p.setBrush(colour);
             const QRectF area(x, y, wide, u(16));
             p.drawRect(area);
-            const auto mark = words_of(piece.mark), length = app::said(piece.length);
+            const auto mark = words_of(cut_words(piece)), length = app::said(piece.length);
             if (text_width(mark, face(10, true)) + u(4) < wide) {
                 auto ink = colour.lightness() < 128 ? QColor(Qt::white) : QColor("#231F1C");
                 text(p, area, mark, ink, face(10, true), Qt::AlignCenter);

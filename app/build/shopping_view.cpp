@@ -1,9 +1,11 @@
 #include "build/shopping_view.h"
 
+#include <QInputDialog>
 #include <QMenu>
 
 #include "enum_words.h"
 #include "plan/edits.h"
+#include "widgets/dates.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
@@ -63,6 +65,20 @@ void ShoppingView::say_at_hand(const ShoppingLine& line) {
     document_.select(hand.id);
 }
 
+void ShoppingView::ask_arrival(const ShoppingLine& line) {
+    bool ok = false;
+    const auto date = QInputDialog::getText(
+                          this, tr("When it is expected"),
+                          tr("The day on which %1 should be here, such as %2. What needs it waits till then.")
+                              .arg(words_of(line.need.item), words_of(days_after(today(), 7))),
+                          QLineEdit::Normal, words_of(line.arrives), &ok)
+                          .trimmed();
+    if (!ok) return;
+    const auto next = set_arrival(document_.plan(), line.need.item, date.toStdString());
+    if (!next) return void(emit document_.said(words_of(next.error()), true, false));
+    document_.apply([next = *next](const Plan&) { return next; }, tr("Say when a part is expected"));
+}
+
 void ShoppingView::state_menu(const ShoppingLine& line) {
     QMenu menu(this);
     const auto offer = [&](const QString& words, std::optional<OrderState> state) {
@@ -77,6 +93,9 @@ void ShoppingView::state_menu(const ShoppingLine& line) {
     offer(tr("Ordered"), OrderState::ordered);
     offer(tr("On its way"), OrderState::on_its_way);
     offer(tr("Arrived"), OrderState::arrived);
+    menu.addAction(line.arrives.empty() ? tr("Say when it is expected…")
+                                        : tr("Expected on %1…").arg(words_of(line.arrives)),
+                   this, [this, line] { ask_arrival(line); });
     menu.addSeparator();
     menu.addAction(tr("At hand: so much of it lies in a drawer…"), this, [this, line] { say_at_hand(line); });
     menu.exec(mapToGlobal(spot_centre("buy:" + words_of(line.need.item))));
@@ -103,7 +122,10 @@ void ShoppingView::paint_row(QPainter& p, const ShoppingLine& l, const QRectF& a
     text(p, QRectF(x, area.top(), need, area.height()), amount(l.need.amount, l.need.unit), t.muted, face(12),
          right);
     text(p, QRectF(x + need, area.top(), buy, area.height()),
-         here ? tr("at hand") : amount(l.to_buy, l.need.unit), here ? t.good : t.ink, face(12, true), right);
+         here                ? tr("at hand")
+         : l.arrives.empty() ? amount(l.to_buy, l.need.unit)
+                             : day_words(QDate::fromString(words_of(l.arrives), Qt::ISODate)),
+         here ? t.good : t.ink, face(12, true), right);
     text(p, QRectF(x + need + buy, area.top(), price, area.height()),
          l.price ? QString::number(*l.price, 'f', 2)
          : buys  ? tr("no price")
@@ -115,7 +137,9 @@ void ShoppingView::paint_row(QPainter& p, const ShoppingLine& l, const QRectF& a
             "right-click for more.")
              .arg(words_of(l.need.item), amount(l.need.amount, l.need.unit), amount(l.at_hand, l.need.unit),
                   amount(l.spare, l.need.unit), amount(l.pack, l.need.unit),
-                  l.state ? QStringLiteral(" · ") + words_of(said_word(*l.state)) : QString()),
+                  l.state ? QStringLiteral(" · ") + words_of(said_word(*l.state)) +
+                                (l.arrives.empty() ? QString() : QStringLiteral(", ") + words_of(l.arrives))
+                          : QString()),
          [this, line = l] { next_state(line); }, [this, line = l] { state_menu(line); },
          Qt::PointingHandCursor, true, words_of(l.need.item),
          here      ? tr("at hand")

@@ -23,6 +23,7 @@ class ShoppingView : public Canvas {
     void paint_row(QPainter& p, const ShoppingLine& line, const QRectF& area);
     static void draw_box(QPainter& p, const QRectF& area, const ShoppingLine& line, bool here);
     void state_menu(const ShoppingLine& line);
+    void ask_arrival(const ShoppingLine& line);
     void next_state(const ShoppingLine& line);
     void say_at_hand(const ShoppingLine& line);
     Document& document_;

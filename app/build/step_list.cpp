@@ -17,7 +17,7 @@ QSize StepList::minimumSizeHint() const {
     return {u(240), static_cast<int>(static_cast<double>(rows_.size()) * row_tall()) + u(12)};
 }
 
-void StepList::show_evenings(const std::vector<EveningPlan>& evenings) {
+void StepList::show_evenings(const std::vector<EveningPlan>& evenings, const std::vector<HeldBack>& held) {
     rows_.clear(), keys_.clear();
     const auto& steps = document_.study().steps();
     const auto add = [&](size_t i) {
@@ -42,7 +42,11 @@ void StepList::show_evenings(const std::vector<EveningPlan>& evenings) {
                          .arg(words_of(name_of(document_.plan(), b.at_source ? lead->from : lead->to)))});
         }
     }
-    // What waits for itself is in no evening.
+    // What waits for itself, or for what nobody says when it comes, is in no evening.
+    QStringList items;
+    for (const auto& h : held)
+        if (h.until.empty() && !items.contains(words_of(h.item))) items << words_of(h.item);
+    for (const auto& item : items) rows_.push_back({-1, tr("on order: %1").arg(item)});
     for (size_t i = 0; i < steps.size(); ++i)
         if (!listed[i] && !is_done(document_.plan(), steps[i])) add(i);
     setMinimumHeight(minimumSizeHint().height());

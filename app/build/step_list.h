@@ -11,7 +11,7 @@ class StepList : public Canvas {
   public:
     StepList(Document& document, QWidget* parent = nullptr);
     QSize minimumSizeHint() const override;
-    void show_evenings(const std::vector<EveningPlan>& evenings);
+    void show_evenings(const std::vector<EveningPlan>& evenings, const std::vector<HeldBack>& held);
     void set_current(const std::string& key);
     double row_top(const std::string& key) const;
     /// Keys in the order in which they stand.

@@ -109,6 +109,7 @@ class MachineMap : public Canvas {
     void edit_opening(const Id& way, const Id& opening);
     void edit_heat(const Id& way, size_t thing);
     void edit_turn(const Id& way, size_t thing);
+    void edit_radius(const Id& way, size_t thing);
     void edit_distance(const Id& way, size_t thing);
     void place_menu(const Id& place);
     void rename_place(const Id& place);

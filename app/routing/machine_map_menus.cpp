@@ -93,6 +93,25 @@ void MachineMap::edit_heat(const Id& id, size_t thing) {
                   });
 }
 
+void MachineMap::edit_radius(const Id& id, size_t thing) {
+    const auto* way = by_id(document_.plan().ways, id);
+    if (!way || thing >= way->on_it.size()) return;
+    edit_value_at(line_at(id), said(way->on_it[thing].radius), Dimension::length, "mm",
+                  [this, id, thing](double metres) -> QString {
+                      if (metres <= 0 || metres > 10) return tr("Above 0 and up to 10 m is expected.");
+                      close_editor();
+                      document_.apply(
+                          [=](const Plan& p) {
+                              auto next = p;
+                              if (auto* w = by_id(next.ways, id); w && thing < w->on_it.size())
+                                  w->on_it[thing].radius = Millimetre(metres * 1e3);
+                              return next;
+                          },
+                          tr("How round a corner is"));
+                      return {};
+                  });
+}
+
 void MachineMap::edit_turn(const Id& id, size_t thing) {
     const auto* way = by_id(document_.plan().ways, id);
     if (!way || thing >= way->on_it.size()) return;
@@ -162,6 +181,8 @@ void MachineMap::offer_thing(QMenu& menu, const Way& way, size_t i) {
                     [this, id = way.id, i] { edit_distance(id, i); });
     if (thing.kind == OnWayKind::heat)
         here->addAction(tr("Type how hot it gets…"), [this, id = way.id, i] { edit_heat(id, i); });
+    if (thing.kind == OnWayKind::corner)
+        here->addAction(tr("Type its inside radius…"), [this, id = way.id, i] { edit_radius(id, i); });
     if (role_of(thing.kind).moves)
         here->addAction(tr("Type how far it turns…"), [this, id = way.id, i] { edit_turn(id, i); });
     here->addAction(tr("Take it off the way"), [this, id = way.id, i] {

@@ -127,11 +127,19 @@ void Window::fill_plan_menu(QMenu& menu) {
     paper->addAction(tr("Build book for a phone (HTML)…"), this, [this] {
         write_text(tr("Build book for a phone"), QStringLiteral("build book.html"), tr("Pages (*.html)"),
                    QStringLiteral("html"),
-                   book_html(document_.plan(), document_.catalogue(), document_.study()));
+                   book_html(document_.plan(), document_.catalogue(), document_.study(),
+                             [this](const std::string& name) -> std::optional<std::string> {
+                                 QFile file(find_picture(QString::fromStdString(name), document_.origin(),
+                                                         document_.pictures_pool()));
+                                 if (!file.open(QIODevice::ReadOnly)) return {};
+                                 return file.readAll().toStdString();
+                             }));
     });
     paper->addAction(tr("Evenings as a calendar…"), this, [this] {
         const auto& steps = document_.study().steps();
-        const auto days = plan_evenings(document_.plan(), steps, today());
+        const auto days =
+            plan_evenings(document_.plan(), steps, today(),
+                          held_back(document_.plan(), document_.catalogue(), document_.study(), steps));
         write_text(tr("Evenings as a calendar"), QStringLiteral("evenings.ics"), tr("Calendars (*.ics)"),
                    QStringLiteral("ics"),
                    evenings_to_ics(document_.plan(), steps, days,

@@ -347,6 +347,7 @@ void CablesView::fill_cable_menu(QMenu& menu, size_t cable) {
                                       {CableKind::data, tr("data pair")},
                                       {CableKind::motor, tr("motor phases")},
                                       {CableKind::ribbon, tr("ribbon")},
+                                      {CableKind::coax, tr("coax")},
                                       {CableKind::other, tr("other")}}) {
         auto* a = kinds->addAction(words, this, [this, cable, kind = kind] {
             change(

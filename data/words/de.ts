@@ -64,6 +64,10 @@ Rechtsklick, um zu sagen, wie sich dort Drähte treffen.</translation>
         <translation> + gegen −</translation>
     </message>
     <message>
+        <source> + {} knots</source>
+        <translation> + {} Knoten</translation>
+    </message>
+    <message>
         <source> + {} moving loop</source>
         <translation> + {} bewegte Schlaufe</translation>
     </message>
@@ -206,6 +210,10 @@ Rechtsklick, um zu sagen, wie sich dort Drähte treffen.</translation>
     <message>
         <source> of {}</source>
         <translation> von {}</translation>
+    </message>
+    <message>
+        <source> of {} inside</source>
+        <translation> mit {} innen</translation>
     </message>
     <message>
         <source> on, </source>
@@ -434,6 +442,10 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 davor, frühestens</translation>
     </message>
     <message>
+        <source>%1 cannot be made.</source>
+        <translation>%1 kann nicht angelegt werden.</translation>
+    </message>
+    <message>
         <source>%1 cannot be served: %2.</source>
         <translation>%1 lässt sich nicht versorgen: %2.</translation>
     </message>
@@ -452,6 +464,10 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
     <message>
         <source>%1 cores, </source>
         <translation>%1 Adern, </translation>
+    </message>
+    <message>
+        <source>%1 could not be removed.</source>
+        <translation>%1 konnte nicht entfernt werden.</translation>
     </message>
     <message>
         <source>%1 d</source>
@@ -766,8 +782,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>({} Verbindung + 2 × {} Überlappung) ÷ 0,93 für das Schrumpfen der Länge = {}</translation>
     </message>
     <message>
-        <source>({} path + {} service loop{}) × {} slack + {} ends = {:.3f} m, rounded up to {}</source>
-        <translation>({} Weg + {} Serviceschlaufe{}) × {} Reserve + {} Enden = {:.3f} m, aufgerundet auf {}</translation>
+        <source>({} path + {} service loop{}{}) × {} slack + {} ends = {:.3f} m, rounded up to {}</source>
+        <translation>({} Weg + {} Schlaufe{}{}) × {} Zugabe + {} Enden = {:.3f} m, aufgerundet auf {}</translation>
     </message>
     <message>
         <source>+ %1</source>
@@ -1082,6 +1098,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>200 %</translation>
     </message>
     <message>
+        <source>4 × spacer</source>
+        <translation>4 × Abstandhalter</translation>
+    </message>
+    <message>
         <source>5 × {} × {} = wait {}; then close the main switch.</source>
         <translation>5 × {} × {} = {} warten; dann den Hauptschalter schließen.</translation>
     </message>
@@ -1358,8 +1378,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Tropfen rings um jede Verbindung und eine Fingerbreite ihres Drahts.</translation>
     </message>
     <message>
-        <source>A fan of {} m³/h</source>
-        <translation>Ein Lüfter mit {} m³/h</translation>
+        <source>A fan of {} m³/h on a thermal switch</source>
+        <translation>Ein Lüfter von {} m³/h an einem Thermoschalter</translation>
     </message>
     <message>
         <source>A filter in front of the sensitive one</source>
@@ -1814,6 +1834,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Servostecker führt, was ein Servo verträgt</translation>
     </message>
     <message>
+        <source>A set of steps</source>
+        <translation>Ein Satz Schritte</translation>
+    </message>
+    <message>
         <source>A short at its end</source>
         <translation>Ein Kurzschluss an ihrem Ende</translation>
     </message>
@@ -2082,6 +2106,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Von oben</translation>
     </message>
     <message>
+        <source>Above 0 and up to 10 m is expected.</source>
+        <translation>Erwartet wird über 0 und bis 10 m.</translation>
+    </message>
+    <message>
         <source>Above 0.5 J, or from 25 V with 1000 µF up: pre-charge through a resistor or use an anti-spark plug.</source>
         <translation>Über 0,5 J, oder ab 25 V mit 1000 µF: über einen Widerstand vorladen oder einen Antifunkenstecker nehmen.</translation>
     </message>
@@ -2190,6 +2218,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Nach der Verbindung geht er nicht mehr darauf; zu nah am Kolben schrumpft er, wo er wartet.</translation>
     </message>
     <message>
+        <source>After the joints beneath it: they are not reached any more.</source>
+        <translation>Nach den Verbindungen darunter: an sie kommt man nicht mehr heran.</translation>
+    </message>
+    <message>
         <source>After the module is set: an unset one can kill what hangs on it.</source>
         <translation>Nachdem der Wandler eingestellt ist: ein nicht eingestellter kann töten, was daran hängt.</translation>
     </message>
@@ -2224,6 +2256,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Against a lead of {}: conductor {}, over insulation {}</source>
         <translation>Gegen einen Anschluss {}: Leiter {}, über der Isolierung {}</translation>
+    </message>
+    <message>
+        <source>Against the light with a glass: bridges, whiskers, balls, joints never made.</source>
+        <translation>Gegen das Licht mit der Lupe: Brücken, Härchen, Kügelchen, nie gemachte Lötstellen.</translation>
     </message>
     <message>
         <source>Air</source>
@@ -2372,6 +2408,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>An overcharged pack vents or burns. Never leave one charging alone.</source>
         <translation>Ein überladener Akku gast oder brennt. Nie unbeaufsichtigt laden.</translation>
+    </message>
+    <message>
+        <source>An overhand knot here, pulled snug: a tug ends at the wall and not at the joint.</source>
+        <translation>Hier ein einfacher Knoten, fest gezogen: Ein Ruck endet an der Wand und nicht an der Verbindung.</translation>
     </message>
     <message>
         <source>And back again: a step that undoes it</source>
@@ -2564,6 +2604,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Battery</source>
         <translation>Akku</translation>
+    </message>
+    <message>
+        <source>Battery off before panels near airbags, igniters or bare terminals are moved.</source>
+        <translation>Batterie ab, bevor Verkleidungen nahe Airbags, Zündern oder blanken Klemmen bewegt werden.</translation>
     </message>
     <message>
         <source>Battery, rails, fuses and wires for these loads, with reasons (Ctrl+Enter)</source>
@@ -3038,6 +3082,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Kopiert; füge es in eine Tabelle ein.</translation>
     </message>
     <message>
+        <source>Copper hardens each time that it is bent; a strand is thin enough to follow.</source>
+        <translation>Kupfer wird mit jedem Biegen härter; eine Litze ist dünn genug, um nachzugeben.</translation>
+    </message>
+    <message>
         <source>Copy</source>
         <translation>Kopieren</translation>
     </message>
@@ -3064,6 +3112,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Copy the shopping list as text</source>
         <translation>Einkaufsliste als Text kopieren</translation>
+    </message>
+    <message>
+        <source>Count against the list; each part against its sheet: size, volts, plug.</source>
+        <translation>Gegen die Liste zählen; jedes Teil gegen sein Blatt: Größe, Volt, Stecker.</translation>
     </message>
     <message>
         <source>Count pins from the marked one: a plug seen from behind is its own mirror image.</source>
@@ -3502,6 +3554,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Jeder Akku, den die Zellen des Katalogs ergeben, gegen den Einsatz gehalten</translation>
     </message>
     <message>
+        <source>Every part against the print once more, each that has a right way round.</source>
+        <translation>Jedes Teil noch einmal gegen den Aufdruck, jedes, das eine richtige Richtung hat.</translation>
+    </message>
+    <message>
         <source>Every part stands in a place of the machine</source>
         <translation>Jedes Teil steht an einem Ort der Maschine</translation>
     </message>
@@ -3544,6 +3600,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Expect</source>
         <translation>Erwarte</translation>
+    </message>
+    <message>
+        <source>Expected on %1…</source>
+        <translation>Erwartet am %1…</translation>
     </message>
     <message>
         <source>Expected window</source>
@@ -3710,6 +3770,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Flussmittel ans Ende der Hülse, ein wenig Lot einlaufen lassen; nicht mehr, sonst ist der Draht dahinter steif.</translation>
     </message>
     <message>
+        <source>Flux washed off, chips into their sockets last.</source>
+        <translation>Flussmittel abgewaschen, Chips zuletzt in ihre Fassungen.</translation>
+    </message>
+    <message>
         <source>Flux, and put a drop of solder on the pad and on the wire.</source>
         <translation>Flussmittel, je ein Tropfen Lot auf die Lötfläche und auf den Draht.</translation>
     </message>
@@ -3746,6 +3810,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>A vergessen</translation>
     </message>
     <message>
+        <source>Forget a set</source>
+        <translation>Einen Satz vergessen</translation>
+    </message>
+    <message>
         <source>Forget the place</source>
         <translation>Vergiss den Ort</translation>
     </message>
@@ -3768,6 +3836,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>From a rail to the load that loses the most on the way</source>
         <translation>Von einer Schiene zu dem Verbraucher, der unterwegs am meisten verliert</translation>
+    </message>
+    <message>
+        <source>From board to board of one stack: up the spacers between and out over both edges, {}.</source>
+        <translation>Von Platine zu Platine eines Stapels: die Abstandhalter dazwischen hinauf und über beide Kanten hinaus, {}.</translation>
     </message>
     <message>
         <source>From full, without charging</source>
@@ -3902,6 +3974,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Haarfeine Anschlüsse passen in kleine Klemmen; was sie tragen, bestimmt die Sicherung.</translation>
     </message>
     <message>
+        <source>Hand-tight in a cross, then a quarter turn: a board that is bent cracks its solder.</source>
+        <translation>Handfest über Kreuz, dann eine Vierteldrehung: Eine verbogene Platine bricht ihr Lot.</translation>
+    </message>
+    <message>
         <source>Hands off until it has set.</source>
         <translation>Hände weg, bis er fest ist.</translation>
     </message>
@@ -3932,6 +4008,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Heavy currents keep away from magnetic sensors</source>
         <translation>Starke Ströme bleiben Magnetsensoren fern</translation>
+    </message>
+    <message>
+        <source>Held straight by a jig, a lid or a spare nut: one leg first, look, then the rest.</source>
+        <translation>Gerade gehalten von einer Lehre, einem Deckel oder einer Mutter: erst ein Bein, hinsehen, dann der Rest.</translation>
     </message>
     <message>
         <source>Help</source>
@@ -4038,6 +4118,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Wie oft diese Phasen durchlaufen werden, ehe der nächste Tag kommt</translation>
     </message>
     <message>
+        <source>How round a corner is</source>
+        <translation>Wie rund eine Ecke ist</translation>
+    </message>
+    <message>
         <source>How sure, in </source>
         <translation>Wie sicher, in </translation>
     </message>
@@ -4106,6 +4190,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>In the order in which it is opened: {}.</source>
         <translation>In der Reihenfolge, in der geöffnet wird: {}.</translation>
+    </message>
+    <message>
+        <source>In the order in which they go in, low before tall:</source>
+        <translation>In der Reihenfolge, in der sie hineinkommen, niedrig vor hoch:</translation>
     </message>
     <message>
         <source>In the whole plan</source>
@@ -4364,6 +4452,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die Metallkappe ist einer der Kontakte: auf blankem Metall ist das ein Kurzschluss zum Rahmen.</translation>
     </message>
     <message>
+        <source>Its name, then what goes onto it: Lamp board: resistor 10k, LED green, electrolytic 470 µF, header</source>
+        <translation>Ihr Name, dann was darauf kommt: Lamp board: resistor 10k, LED green, electrolytic 470 µF, header</translation>
+    </message>
+    <message>
         <source>Its open end pinched flat while it is hot: no copper looks out.</source>
         <translation>Sein offenes Ende heiß flachgedrückt: kein Kupfer schaut heraus.</translation>
     </message>
@@ -4386,6 +4478,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Its ring in front of the wall, its nut behind; hand-tight and a quarter turn.</source>
         <translation>Sein Ring vor die Wand, seine Mutter dahinter; handfest und eine Vierteldrehung.</translation>
+    </message>
+    <message>
+        <source>Its shield carries that on; the braid lets 20 mΩ a metre of it inside.</source>
+        <translation>Sein Schirm trägt das weiter; das Geflecht lässt davon 20 mΩ je Meter nach innen.</translation>
+    </message>
+    <message>
+        <source>Its shield goes on all round at both ends, not by a twisted tail: a tail is an aerial.</source>
+        <translation>Sein Schirm wird an beiden Enden rundum angeschlossen, nicht mit einem verdrillten Schwanz: Ein Schwanz ist eine Antenne.</translation>
     </message>
     <message>
         <source>Its supply core carries a signal</source>
@@ -4468,6 +4568,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Hände, Haare und Ärmel weg von allem, was sich dreht.</translation>
     </message>
     <message>
+        <source>Keep the steps of this plan as a set…</source>
+        <translation>Die Schritte dieses Plans als Satz behalten…</translation>
+    </message>
+    <message>
         <source>Keep the sun off it</source>
         <translation>Halte die Sonne davon ab</translation>
     </message>
@@ -4490,6 +4594,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Kind, ends, volts, wire, cores</source>
         <translation>Art, Enden, Volt, Leitung, Adern</translation>
+    </message>
+    <message>
+        <source>Knot it at {}, once all is through.</source>
+        <translation>Bei {} knoten, wenn alles durch ist.</translation>
+    </message>
+    <message>
+        <source>Knots on the way take {}: a dozen times its thickness each.</source>
+        <translation>Knoten auf dem Weg brauchen {}: jeder das Zwölffache der Dicke.</translation>
     </message>
     <message>
         <source>Label a cable</source>
@@ -4588,6 +4700,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Bleibatterie: sie kann Hunderte Ampere durch einen Ring oder Schlüssel schütten und gast beim Laden Wasserstoff.</translation>
     </message>
     <message>
+        <source>Leads are bent no tighter than their wire may be</source>
+        <translation>Leitungen sind nicht enger gebogen, als ihr Draht es darf</translation>
+    </message>
+    <message>
         <source>Leads are drawn here once the plan is wired: press Propose (Ctrl+Enter).</source>
         <translation>Leitungen werden hier gezeichnet, sobald der Plan verdrahtet ist: drücke Vorschlagen (Strg+Enter).</translation>
     </message>
@@ -4662,6 +4778,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Left to mend: 1 danger; F8 shows it.</source>
         <translation>Zu beheben bleibt: 1 Gefahr; F8 zeigt sie.</translation>
+    </message>
+    <message>
+        <source>Legs bent to the holes, in from the printed side.</source>
+        <translation>Beine nach den Löchern gebogen, von der bedruckten Seite hinein.</translation>
+    </message>
+    <message>
+        <source>Legs that are cut off fly: hold them, glasses on.</source>
+        <translation>Abgeschnittene Beine fliegen: festhalten, Brille auf.</translation>
     </message>
     <message>
         <source>Length</source>
@@ -4826,6 +4950,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Such Lot zwischen allen Windungen.</translation>
     </message>
     <message>
+        <source>Look once more at {}: every joint there is made and every plug is in.</source>
+        <translation>Noch einmal nach {} sehen: Jede Verbindung ist gemacht, jeder Stecker steckt.</translation>
+    </message>
+    <message>
+        <source>Look that it starts</source>
+        <translation>Sehen, dass er startet</translation>
+    </message>
+    <message>
         <source>Look: a smooth fillet, no bulge of unmelted ring.</source>
         <translation>Sieh hin: eine glatte Kehle, kein Wulst von ungeschmolzenem Ring.</translation>
     </message>
@@ -4962,6 +5094,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Miss erst sein Gewinde; anzeichnen, körnen, {} bohren.</translation>
     </message>
     <message>
+        <source>Measure what can be measured before it is built in.</source>
+        <translation>Messen, was sich vor dem Einbau messen lässt.</translation>
+    </message>
+    <message>
         <source>Measure {}</source>
         <translation>Miss {}</translation>
     </message>
@@ -5000,6 +5136,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Message</source>
         <translation>Meldung</translation>
+    </message>
+    <message>
+        <source>Meter across its supply: no short, either way round.</source>
+        <translation>Messgerät über ihre Versorgung: kein Kurzschluss, in keiner Richtung.</translation>
     </message>
     <message>
         <source>Meter from the wire to the part that the trace leads to, and to the trace beside it.</source>
@@ -5102,6 +5242,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Nach oben	Alt+Up</translation>
     </message>
     <message>
+        <source>Move {} out to {}: {} inside then</source>
+        <translation>{} hinaus nach {}: dann {} innen</translation>
+    </message>
+    <message>
         <source>Must pass {} (expanded ≥ 1.1 ×) and grip {} (recovered ≤ 0.9 ×)</source>
         <translation>Muss {} durchlassen (weit ≥ 1,1 ×) und {} fassen (geschrumpft ≤ 0,9 ×)</translation>
     </message>
@@ -5128,6 +5272,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Neither contact? The other one of the slot is the live side.</source>
         <translation>Keiner der Kontakte? Der andere des Platzes ist die Seite mit Spannung.</translation>
+    </message>
+    <message>
+        <source>Never bent tighter than four times its thickness: the middle wanders out to the braid.</source>
+        <translation>Nie enger gebogen als das Vierfache der Dicke: Die Seele wandert sonst zum Geflecht.</translation>
     </message>
     <message>
         <source>Never power it without, even for setup.</source>
@@ -5710,6 +5858,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Eine Quelle nach der anderen, die übrigen heraus.</translation>
     </message>
     <message>
+        <source>One step…</source>
+        <translation>Ein Schritt…</translation>
+    </message>
+    <message>
         <source>One supply through all leads of a board</source>
         <translation>Eine Versorgung über alle Leitungen einer Platine</translation>
     </message>
@@ -5866,6 +6018,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Lack unter einer Öse ist eine offene Rückleitung, die einem Blick entgeht.</translation>
     </message>
     <message>
+        <source>Panel off</source>
+        <translation>Verkleidung ab</translation>
+    </message>
+    <message>
+        <source>Panel on again</source>
+        <translation>Verkleidung wieder an</translation>
+    </message>
+    <message>
         <source>Parallel conductors stand the loss of one</source>
         <translation>Parallele Leiter verkraften den Verlust von einem</translation>
     </message>
@@ -5978,6 +6138,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Foto  (P)</translation>
     </message>
     <message>
+        <source>Photograph it before anything is loosened.</source>
+        <translation>Fotografieren, bevor etwas gelöst wird.</translation>
+    </message>
+    <message>
         <source>Photograph of a step</source>
         <translation>Foto eines Schritts</translation>
     </message>
@@ -6084,6 +6248,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Plugging {} in sparks: {} into {} µF.</source>
         <translation>{} einzustecken funkt: {} in {} µF.</translation>
+    </message>
+    <message>
+        <source>Plugs by their bodies, never by the wires; each marked with where it goes.</source>
+        <translation>Stecker am Gehäuse, nie an den Drähten; jeder markiert, wohin er gehört.</translation>
+    </message>
+    <message>
+        <source>Plugs first, each till it clicks; the photograph beside it.</source>
+        <translation>Erst die Stecker, jeder bis er klickt; das Foto daneben.</translation>
     </message>
     <message>
         <source>Plugs of a forked barrel lead</source>
@@ -6202,8 +6374,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Gedruckt.</translation>
     </message>
     <message>
+        <source>Program before the lid</source>
+        <translation>Vor dem Deckel programmieren</translation>
+    </message>
+    <message>
+        <source>Program the controller</source>
+        <translation>Die Steuerung programmieren</translation>
+    </message>
+    <message>
         <source>Propellers off until the very last test, and then outdoors with nobody in front or above.</source>
         <translation>Propeller ab bis zur allerletzten Probe, und dann draußen, niemand davor oder darüber.</translation>
+    </message>
+    <message>
+        <source>Propellers off, wheels off the ground: a controller may move what it drives.</source>
+        <translation>Propeller ab, Räder vom Boden: Eine Steuerung kann bewegen, was sie antreibt.</translation>
     </message>
     <message>
         <source>Propellers off. </source>
@@ -6618,6 +6802,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Ösen auf einem Bolzen oder einer Sammelschiene</translation>
     </message>
     <message>
+        <source>Round the corner in a curve as wide as it has room for, never pulled tight over it.</source>
+        <translation>In so weitem Bogen um die Ecke, wie Platz ist, nie straff darüber gezogen.</translation>
+    </message>
+    <message>
+        <source>Round the corner to {}</source>
+        <translation>Ecke auf {} runden</translation>
+    </message>
+    <message>
         <source>Round the {}: {}</source>
         <translation>Um {}: {}</translation>
     </message>
@@ -6722,6 +6914,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Sagen, was auf dem Weg ist</translation>
     </message>
     <message>
+        <source>Say when a part is expected</source>
+        <translation>Sagen, wann ein Teil erwartet wird</translation>
+    </message>
+    <message>
+        <source>Say when it is expected…</source>
+        <translation>Sagen, wann es erwartet wird…</translation>
+    </message>
+    <message>
         <source>Say where it lies on the way</source>
         <translation>Sagen, wo auf dem Weg es liegt</translation>
     </message>
@@ -6756,6 +6956,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Screw the antenna on finger-tight.</source>
         <translation>Schraub die Antenne handfest an.</translation>
+    </message>
+    <message>
+        <source>Screws by hand, then in a cross: none is left in the bowl.</source>
+        <translation>Schrauben von Hand, dann über Kreuz: Keine bleibt in der Schale.</translation>
+    </message>
+    <message>
+        <source>Screws into a bowl in the order in which they come out.</source>
+        <translation>Schrauben in eine Schale, in der Reihenfolge, in der sie herauskommen.</translation>
     </message>
     <message>
         <source>Sealed: what passes its wall goes through a gland.</source>
@@ -6892,6 +7100,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Settings	Ctrl+,</source>
         <translation>Einstellungen	Ctrl+,</translation>
+    </message>
+    <message>
+        <source>Settings saved to a file beside the plan.</source>
+        <translation>Einstellungen in einer Datei neben dem Plan gesichert.</translation>
     </message>
     <message>
         <source>Shopping</source>
@@ -7078,6 +7290,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Lot kriecht unter Druck; die Schraube lockert sich und die Stelle wird warm. Eine Aderendhülse nicht.</translation>
     </message>
     <message>
+        <source>Solder till it runs up the leg, a cone and no ball; legs cut off above it.</source>
+        <translation>Löten, bis das Lot am Bein hochläuft, ein Kegel und keine Kugel; Beine darüber abschneiden.</translation>
+    </message>
+    <message>
         <source>Solved {} – {} over 10 – 100 % charge, module tolerance and ±2 % copper; the meter adds ±{}.</source>
         <translation>Gelöst {} – {} über 10 – 100 % Ladung, Toleranz der Wandler und ±2 % Kupfer; das Messgerät legt ±{} darauf.</translation>
     </message>
@@ -7102,12 +7318,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Quelle: %1</translation>
     </message>
     <message>
+        <source>Spacers reach over what stands below</source>
+        <translation>Abstandhalter reichen über das, was darunter steht</translation>
+    </message>
+    <message>
         <source>Split a rail</source>
         <translation>Eine Schiene teilen</translation>
     </message>
     <message>
         <source>Spoken from the next start on. Plans, tables and typed lines stay as they are.</source>
         <translation>Gesprochen ab dem nächsten Start. Pläne, Tabellen und getippte Zeilen bleiben, wie sie sind.</translation>
+    </message>
+    <message>
+        <source>Stand {} over {}</source>
+        <translation>{} über {} stellen</translation>
     </message>
     <message>
         <source>Standing current</source>
@@ -7156,6 +7380,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Steps</source>
         <translation>Schritte</translation>
+    </message>
+    <message>
+        <source>Steps of your own</source>
+        <translation>Eigene Schritte</translation>
     </message>
     <message>
         <source>Steps ticked on Build and readings recorded on Bench come here by themselves.</source>
@@ -7222,6 +7450,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Sonne auf seinem Dach, was durchkommt: {}</translation>
     </message>
     <message>
+        <source>Supply from the bench, not from the lead that it was programmed by.</source>
+        <translation>Versorgung vom Tisch, nicht über die Leitung, mit der programmiert wurde.</translation>
+    </message>
+    <message>
         <source>Swap the two</source>
         <translation>Die beiden tauschen</translation>
     </message>
@@ -7268,6 +7500,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Take %1 otherwise</source>
         <translation>%1 anders nehmen</translation>
+    </message>
+    <message>
+        <source>Take apart and put back</source>
+        <translation>Zerlegen und wieder zusammensetzen</translation>
     </message>
     <message>
         <source>Take back: {}</source>
@@ -7450,6 +7686,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Der Tag lässt {} in {}; ein kalter Abend oder eine alte Zelle nimmt das.</translation>
     </message>
     <message>
+        <source>The day on which %1 should be here, such as %2. What needs it waits till then.</source>
+        <translation>Der Tag, an dem %1 da sein sollte, etwa %2. Was es braucht, wartet bis dahin.</translation>
+    </message>
+    <message>
         <source>The end at {} stays unmade until all is through.</source>
         <translation>Das Ende bei {} bleibt ungemacht, bis alles hindurch ist.</translation>
     </message>
@@ -7626,6 +7866,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Das Paar verdrillt, seine Masse daneben, ein Widerstand an beiden Enden und nirgends sonst.</translation>
     </message>
     <message>
+        <source>The part has come</source>
+        <translation>Das Teil ist da</translation>
+    </message>
+    <message>
         <source>The part of the day that is looked at</source>
         <translation>Der Teil des Tages, der angesehen wird</translation>
     </message>
@@ -7710,8 +7954,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die Versorgung landet auf</translation>
     </message>
     <message>
+        <source>The tallest thing and 2 mm of air; threaded rod with nuts on either side, or the tall thing elsewhere.</source>
+        <translation>Das Höchste und 2 mm Luft; Gewindestange mit Muttern auf beiden Seiten, oder das Hohe woandershin.</translation>
+    </message>
+    <message>
+        <source>The tallest thing there and 2 mm of air are {}; {} stand between the boards.</source>
+        <translation>Das Höchste dort und 2 mm Luft sind {}; zwischen den Platinen stehen {}.</translation>
+    </message>
+    <message>
         <source>The tap into its slot, both fuses in; key on.</source>
         <translation>Den Abgriff in seinen Platz, beide Sicherungen hinein; Schlüssel an.</translation>
+    </message>
+    <message>
+        <source>The thermal switch closes as the air gets warm: fixed to the hottest part, its metal insulated from it.</source>
+        <translation>Der Thermoschalter schließt, wenn die Luft warm wird: am heißesten Teil befestigt, sein Metall davon isoliert.</translation>
     </message>
     <message>
         <source>The thin one is wrapped round the thick one, which is tinned first: it takes the heat.</source>
@@ -7930,6 +8186,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Einkauf abhaken</translation>
     </message>
     <message>
+        <source>Ticked as arrived in the shopping list.</source>
+        <translation>In der Einkaufsliste als angekommen abgehakt.</translation>
+    </message>
+    <message>
         <source>Tie it down and close up</source>
         <translation>Festbinden und schließen</translation>
     </message>
@@ -7940,6 +8200,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Tighten again after a week: solder creeps under the screw.</source>
         <translation>Nach einer Woche nachziehen: Lot kriecht unter der Schraube.</translation>
+    </message>
+    <message>
+        <source>Tighter, the insulation thins on the outside and strands break with time.</source>
+        <translation>Enger wird die Isolierung außen dünn, und Litzen brechen mit der Zeit.</translation>
     </message>
     <message>
         <source>Tightly</source>
@@ -8086,6 +8350,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Dreh die Leitung: ihre Sicherung an den Verteiler</translation>
     </message>
     <message>
+        <source>Turned over onto something soft: the table holds them down.</source>
+        <translation>Umgedreht auf etwas Weiches: Der Tisch hält sie fest.</translation>
+    </message>
+    <message>
         <source>Twice as far apart is a quarter; crossing at right angles is nothing.</source>
         <translation>Doppelt so weit ist ein Viertel; im rechten Winkel gekreuzt ist nichts.</translation>
     </message>
@@ -8190,6 +8458,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Seinen Abstand von %1 tippen…</translation>
     </message>
     <message>
+        <source>Type its inside radius…</source>
+        <translation>Innenradius eingeben…</translation>
+    </message>
+    <message>
         <source>Type its length</source>
         <translation>Seine Länge tippen</translation>
     </message>
@@ -8274,6 +8546,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Ungesichert, da ihr Verlust ein Absturz ist: {}. Ein Kurzschluss dort brennt, was er kann; eine Sicherung dort kann in der Luft öffnen.</translation>
     </message>
     <message>
+        <source>Unpack and look</source>
+        <translation>Auspacken und ansehen</translation>
+    </message>
+    <message>
         <source>Unsaved plans</source>
         <translation>Ungesicherte Pläne</translation>
     </message>
@@ -8326,6 +8602,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Nimm {} in {}</translation>
     </message>
     <message>
+        <source>Use {} strands of the same size</source>
+        <translation>{} Litzen derselben Größe nehmen</translation>
+    </message>
+    <message>
         <source>V+ screw 2.5 mm, left; GND screw 2.5 mm, middle</source>
         <translation>V+ screw 2.5 mm, left; GND screw 2.5 mm, middle</translation>
     </message>
@@ -8358,6 +8638,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Volt an seinem Ausgang, seine Verbraucher aus.</translation>
     </message>
     <message>
+        <source>Wait for a part</source>
+        <translation>Auf ein Teil warten</translation>
+    </message>
+    <message>
         <source>Walls {} m², {} W a kelvin through them</source>
         <translation>Wände {} m², {} W je Kelvin hindurch</translation>
     </message>
@@ -8372,6 +8656,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Washer on bare metal or ring behind the wall; its plug in by hand, never with pliers.</source>
         <translation>Scheibe auf blankem Metall oder Ring hinter der Wand; sein Stecker von Hand hinein, nie mit der Zange.</translation>
+    </message>
+    <message>
+        <source>Washers of fibre or nylon under the screws where copper runs near a hole.</source>
+        <translation>Scheiben aus Fiber oder Nylon unter die Schrauben, wo Kupfer nah an einem Loch liegt.</translation>
     </message>
     <message>
         <source>Watch</source>
@@ -8486,6 +8774,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Was an der Zeile falsch ist</translation>
     </message>
     <message>
+        <source>What it is called</source>
+        <translation>Wie er heißt</translation>
+    </message>
+    <message>
         <source>What it is for (+, −, out, signal, phase), what it takes (screw, pad, stud, lever, blade, plug, lead), a size in mm or “2 wires” is expected; where it is comes after a comma.</source>
         <translation>Wofür sie ist (+, −, out, signal, phase), was sie nimmt (screw, pad, stud, lever, blade, plug, lead), eine Größe in mm oder „2 wires“ wird erwartet; wo sie ist, kommt nach einem Komma.</translation>
     </message>
@@ -8504,6 +8796,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>What lies in a feed carries at least its fuse</source>
         <translation>Was in einer Zuleitung liegt, trägt mindestens deren Sicherung</translation>
+    </message>
+    <message>
+        <source>What moves is stranded</source>
+        <translation>Was sich bewegt, ist Litze</translation>
     </message>
     <message>
         <source>What moves on the way takes {}: an arc of {} times the wire's thickness through its angle.</source>
@@ -8574,6 +8870,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Was in einer Wand sitzt, hat Platz dahinter</translation>
     </message>
     <message>
+        <source>What stands at {} wants {} up to {}, and no spacer is that long.</source>
+        <translation>Was bei {} steht, braucht {} bis zu {}, und so lang ist kein Abstandhalter.</translation>
+    </message>
+    <message>
         <source>What starts draws many times what it runs with; a motor at rest is its winding.</source>
         <translation>Was anläuft, zieht ein Vielfaches seines Betriebsstroms; ein stehender Motor ist nur seine Wicklung.</translation>
     </message>
@@ -8624,6 +8924,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>When every wire of it is cut and has its items: a pigtail is not opened for a fourth.</source>
         <translation>Wenn jeder Draht davon zugeschnitten ist und seine Teile hat: ein Zopf wird nicht für einen vierten geöffnet.</translation>
+    </message>
+    <message>
+        <source>When it is expected</source>
+        <translation>Wann es erwartet wird</translation>
     </message>
     <message>
         <source>Where a holder takes two voltages, the lower one gets into the higher one's place.</source>
@@ -8690,8 +8994,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Welcher Akku</translation>
     </message>
     <message>
+        <source>Which parts go onto %1? Behind the colon, with commas between.</source>
+        <translation>Welche Teile kommen auf %1? Hinter den Doppelpunkt, mit Kommas dazwischen.</translation>
+    </message>
+    <message>
         <source>Which plan</source>
         <translation>Welcher Plan</translation>
+    </message>
+    <message>
+        <source>While its port is still reached; nothing else on its supply.</source>
+        <translation>Solange man an ihren Anschluss kommt; nichts anderes an ihrer Versorgung.</translation>
     </message>
     <message>
         <source>While {} charges {}, {} go on taking {}: a charger that ends at {} does not end.</source>
@@ -8826,6 +9138,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Verträgt {} – {}: {} Reserve</translation>
     </message>
     <message>
+        <source>Work on a board</source>
+        <translation>Arbeit an einer Platine</translation>
+    </message>
+    <message>
+        <source>Work on a board, from its parts…</source>
+        <translation>Arbeit an einer Platine, aus ihren Teilen…</translation>
+    </message>
+    <message>
         <source>Worked out, never tried: a real short throws metal and starts fires.</source>
         <translation>Berechnet, nie versucht: ein echter Kurzschluss schleudert Metall und zündet.</translation>
     </message>
@@ -8852,6 +9172,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Write plus and minus on its lead.</source>
         <translation>Schreib Plus und Minus auf seine Leitung.</translation>
+    </message>
+    <message>
+        <source>Write the version on the label.</source>
+        <translation>Die Version auf das Etikett schreiben.</translation>
     </message>
     <message>
         <source>Write the {} at the end at {}.</source>
@@ -9586,6 +9910,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>unter %1</translation>
     </message>
     <message>
+        <source>bend that is too tight for it</source>
+        <translation>zu engen Biegung</translation>
+    </message>
+    <message>
+        <source>bent to {} where {} is the least</source>
+        <translation>auf {} gebogen, wo {} das Wenigste ist</translation>
+    </message>
+    <message>
         <source>beside</source>
         <translation>daneben</translation>
     </message>
@@ -9690,6 +10022,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>von Hand</translation>
     </message>
     <message>
+        <source>by its knot</source>
+        <translation>an seinem Knoten</translation>
+    </message>
+    <message>
+        <source>by its sheet: it works the other way round than a lamp</source>
+        <translation>nach ihrem Blatt: Sie arbeitet andersherum als eine Lampe</translation>
+    </message>
+    <message>
         <source>by somebody else, or by you on another day</source>
         <translation>durch jemand anderen, oder dich an einem anderen Tag</translation>
     </message>
@@ -9716,6 +10056,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>cable, {} × {}</source>
         <translation>Kabel, {} × {}</translation>
+    </message>
+    <message>
+        <source>camera</source>
+        <translation>Kamera</translation>
     </message>
     <message>
         <source>camera ribbon</source>
@@ -9878,6 +10222,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>schließt, wenn es warm ist: ein Lüfter läuft nur bei Bedarf. Sein Gehäuse kann Spannung führen: isoliere es</translation>
     </message>
     <message>
+        <source>coax</source>
+        <translation>Koax</translation>
+    </message>
+    <message>
         <source>coax, and its shield to ground at one end</source>
         <translation>Koax, sein Schirm an einem Ende an Masse</translation>
     </message>
@@ -9920,6 +10268,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>comma: 1,5 V</source>
         <translation>Komma: 1,5 V</translation>
+    </message>
+    <message>
+        <source>computer and cable</source>
+        <translation>Rechner und Kabel</translation>
     </message>
     <message>
         <source>connector</source>
@@ -9972,6 +10324,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>cores of one number carry together</source>
         <translation>Adern einer Nummer tragen gemeinsam</translation>
+    </message>
+    <message>
+        <source>corner</source>
+        <translation>Ecke</translation>
     </message>
     <message>
         <source>cost</source>
@@ -10846,6 +11202,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>ihre Kapazität gegen die der anderen</translation>
     </message>
     <message>
+        <source>its coil by its print</source>
+        <translation>seine Spule nach dem Aufdruck</translation>
+    </message>
+    <message>
         <source>its feed open at one end</source>
         <translation>ihre Zuleitung an einem Ende offen</translation>
     </message>
@@ -10856,6 +11216,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>its first terminal</source>
         <translation>seine erste Klemme</translation>
+    </message>
+    <message>
+        <source>its flat side as printed, legs by its sheet</source>
+        <translation>seine flache Seite wie aufgedruckt, Beine nach seinem Blatt</translation>
     </message>
     <message>
         <source>its fuse in, load off</source>
@@ -10872,6 +11236,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>its highest voltage</source>
         <translation>ihre höchste Spannung</translation>
+    </message>
+    <message>
+        <source>its key as printed</source>
+        <translation>seine Nase wie aufgedruckt</translation>
     </message>
     <message>
         <source>its lead</source>
@@ -10910,12 +11278,24 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>ihre Rechte lassen sich nicht erhalten</translation>
     </message>
     <message>
+        <source>its notch as on the board's print</source>
+        <translation>seine Kerbe wie auf dem Aufdruck der Platine</translation>
+    </message>
+    <message>
+        <source>its openings outwards</source>
+        <translation>seine Öffnungen nach außen</translation>
+    </message>
+    <message>
         <source>its own feed from where its voltage is</source>
         <translation>eine eigene Zuleitung von dort, wo seine Spannung ist</translation>
     </message>
     <message>
         <source>its own output</source>
         <translation>seinem eigenen Ausgang</translation>
+    </message>
+    <message>
+        <source>its pin 1 at the square pad</source>
+        <translation>sein Pin 1 am eckigen Lötauge</translation>
     </message>
     <message>
         <source>its plug</source>
@@ -11086,6 +11466,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>lässt sie heil</translation>
     </message>
     <message>
+        <source>legs by its sheet: alike cases have them in other orders</source>
+        <translation>Beine nach seinem Blatt: Gleiche Gehäuse haben sie in anderer Reihenfolge</translation>
+    </message>
+    <message>
         <source>length is</source>
         <translation>Länge ist</translation>
     </message>
@@ -11202,6 +11586,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>lang und dünn lässt das ferne Ende hungern</translation>
     </message>
     <message>
+        <source>look: a stripe or a plus makes it one that has a right way round</source>
+        <translation>hinsehen: Ein Streifen oder ein Plus macht ihn zu einem mit richtiger Richtung</translation>
+    </message>
+    <message>
+        <source>looked over</source>
+        <translation>durchgesehen</translation>
+    </message>
+    <message>
         <source>loses least</source>
         <translation>verliert am wenigsten</translation>
     </message>
@@ -11220,6 +11612,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>magnetic sensor</source>
         <translation>Magnetsensor</translation>
+    </message>
+    <message>
+        <source>magnifying glass</source>
+        <translation>Lupe</translation>
     </message>
     <message>
         <source>mass</source>
@@ -11482,6 +11878,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>nicht maßstäblich</translation>
     </message>
     <message>
+        <source>notch or dot at leg 1</source>
+        <translation>Kerbe oder Punkt an Bein 1</translation>
+    </message>
+    <message>
         <source>note</source>
         <translation>Hinweis</translation>
     </message>
@@ -11512,10 +11912,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>nothing on it</source>
         <translation>nichts daran</translation>
-    </message>
-    <message>
-        <source>nothing on its output</source>
-        <translation>nichts an seinem Ausgang</translation>
     </message>
     <message>
         <source>nothing opens, the wire reaches %1</source>
@@ -11550,12 +11946,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>einer Brücke, die so viel nimmt, was immer fließt</translation>
     </message>
     <message>
+        <source>of a cable: ends with their plug</source>
+        <translation>eines Kabels: Enden mit ihrem Stecker</translation>
+    </message>
+    <message>
         <source>of a charger its volts and amperes are expected: charger 29.2 V 5 A</source>
         <translation>von einem Ladegerät werden Volt und Ampere erwartet: charger 29.2 V 5 A</translation>
     </message>
     <message>
         <source>of a circuit: that it hangs on</source>
         <translation>eines Stromkreises: an der er hängt</translation>
+    </message>
+    <message>
+        <source>of a corner: its inside</source>
+        <translation>einer Ecke: ihre Innenseite</translation>
     </message>
     <message>
         <source>of a fuse</source>
@@ -11598,6 +12002,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>dieser Sicherung</translation>
     </message>
     <message>
+        <source>of the tallest thing that stands there, its board included</source>
+        <translation>des Höchsten, das dort steht, mit seiner Platine</translation>
+    </message>
+    <message>
         <source>of the window</source>
         <translation>des Fensters</translation>
     </message>
@@ -11616,6 +12024,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>ohms that a meter shows across it</source>
         <translation>Ohm, die ein Messgerät daran zeigt</translation>
+    </message>
+    <message>
+        <source>on four of {}</source>
+        <translation>auf vier Stück {}</translation>
+    </message>
+    <message>
+        <source>on order: %1</source>
+        <translation>bestellt: %1</translation>
     </message>
     <message>
         <source>on {}</source>
@@ -11834,6 +12250,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Teile</translation>
     </message>
     <message>
+        <source>parts laid out</source>
+        <translation>Teile ausgelegt</translation>
+    </message>
+    <message>
         <source>parts, tools, light, a bowl for screws</source>
         <translation>Teile, Werkzeug, Licht, eine Schale für Schrauben</translation>
     </message>
@@ -11872,6 +12292,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>photographs</source>
         <translation>Fotos</translation>
+    </message>
+    <message>
+        <source>pin 1 at the square pad</source>
+        <translation>Pin 1 am eckigen Lötauge</translation>
     </message>
     <message>
         <source>pin {}</source>
@@ -11924,6 +12348,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>plugs</source>
         <translation>Stecker</translation>
+    </message>
+    <message>
+        <source>plus as printed on it</source>
+        <translation>Plus wie aufgedruckt</translation>
     </message>
     <message>
         <source>plus to minus, fuses out</source>
@@ -12164,6 +12592,10 @@ schwarz an %2
     <message>
         <source>seconds</source>
         <translation>Sekunden</translation>
+    </message>
+    <message>
+        <source>seen from above; nothing on its output</source>
+        <translation>von oben gesehen; nichts an seinem Ausgang</translation>
     </message>
     <message>
         <source>sensor</source>
@@ -12458,6 +12890,10 @@ schwarz an %2
         <translation>Schalter und Verbraucher</translation>
     </message>
     <message>
+        <source>tape and pen</source>
+        <translation>Klebeband und Stift</translation>
+    </message>
+    <message>
         <source>tape measure</source>
         <translation>Maßband</translation>
     </message>
@@ -12530,8 +12966,16 @@ schwarz an %2
         <translation>der Tag ein Fünftel lässt</translation>
     </message>
     <message>
+        <source>the dot is the common leg</source>
+        <translation>der Punkt ist das gemeinsame Bein</translation>
+    </message>
+    <message>
         <source>the file is empty</source>
         <translation>die Datei ist leer</translation>
+    </message>
+    <message>
+        <source>the flat side and the shorter leg are minus</source>
+        <translation>die flache Seite und das kürzere Bein sind minus</translation>
     </message>
     <message>
         <source>the frame</source>
@@ -12654,6 +13098,10 @@ schwarz an %2
         <translation>der Widerstand des Akkus</translation>
     </message>
     <message>
+        <source>the pairs of legs that are one: beep them first</source>
+        <translation>die Beinpaare, die eins sind: erst durchpiepsen</translation>
+    </message>
+    <message>
         <source>the part whose supply a relay's coil hangs on</source>
         <translation>das Teil, an dessen Versorgung die Spule eines Relais hängt</translation>
     </message>
@@ -12672,6 +13120,10 @@ schwarz an %2
     <message>
         <source>the rails hold: look through the wires on Wiring.</source>
         <translation>Schienen halten: sieh die Verdrahtung durch.</translation>
+    </message>
+    <message>
+        <source>the ring is the end that current leaves by</source>
+        <translation>der Ring ist das Ende, an dem der Strom austritt</translation>
     </message>
     <message>
         <source>the same pin at {}</source>
@@ -12712,6 +13164,14 @@ schwarz an %2
     <message>
         <source>the start pulls at the pack only</source>
         <translation>der Anlauf zerrt nur am Akku</translation>
+    </message>
+    <message>
+        <source>the stripe is minus, the longer leg plus</source>
+        <translation>der Streifen ist minus, das längere Bein plus</translation>
+    </message>
+    <message>
+        <source>the stripe is plus: not as an electrolytic's</source>
+        <translation>der Streifen ist plus: anders als beim Elko</translation>
     </message>
     <message>
         <source>the sun shines on it</source>
@@ -12878,6 +13338,10 @@ schwarz an %2
         <translation>dieses Anführungszeichen ist nicht geschlossen</translation>
     </message>
     <message>
+        <source>threaded rod</source>
+        <translation>Gewindestange</translation>
+    </message>
+    <message>
         <source>three-way lever clamp</source>
         <translation>Hebelklemme für drei</translation>
     </message>
@@ -13032,6 +13496,10 @@ schwarz an %2
     <message>
         <source>typical of flat cable at 1 Gbit/s a pair</source>
         <translation>typisch für Flachkabel bei 1 Gbit/s je Paar</translation>
+    </message>
+    <message>
+        <source>typical of stranded copper of IEC 60228 classes 5 and 6</source>
+        <translation>typisch für Litze nach IEC 60228 Klasse 5 und 6</translation>
     </message>
     <message>
         <source>typical to the first lamp</source>
@@ -13566,6 +14034,10 @@ schwarz an %2
         <translation>{} und {} teilen eine Rückleitung: jetzt {} Masseversatz.</translation>
     </message>
     <message>
+        <source>{} apart, on threaded rod</source>
+        <translation>{} Abstand, auf Gewindestange</translation>
+    </message>
+    <message>
         <source>{} as said, a fifth either way, and its lead.</source>
         <translation>{} wie gesagt, ein Fünftel hin oder her, und seine Leitung.</translation>
     </message>
@@ -13592,6 +14064,10 @@ schwarz an %2
     <message>
         <source>{} at {}, about {}.</source>
         <translation>{} bei {}, etwa {}.</translation>
+    </message>
+    <message>
+        <source>{} between</source>
+        <translation>{} dazwischen</translation>
     </message>
     <message>
         <source>{} between {}</source>
@@ -13890,6 +14366,10 @@ schwarz an %2
         <translation>{} ist eine gegabelte Hohlsteckerleitung: sie trägt {}, verlangt werden {}.</translation>
     </message>
     <message>
+        <source>{} is bent to {} inside at {}; its {} of thickness want {}.</source>
+        <translation>{0} ist bei {2} auf {1} innen gebogen; {3} Dicke verlangen {4}.</translation>
+    </message>
+    <message>
         <source>{} is beyond anything a wire carries.</source>
         <translation>{} ist mehr, als irgendein Draht trägt.</translation>
     </message>
@@ -13964,6 +14444,10 @@ schwarz an %2
     <message>
         <source>{} is not made for {}: nearest are {}</source>
         <translation>{} wird nicht für {} gemacht: am nächsten sind {}</translation>
+    </message>
+    <message>
+        <source>{} is of solid wire and moves at {}: it breaks there.</source>
+        <translation>{} ist aus Volldraht und bewegt sich bei {}: Dort bricht er.</translation>
     </message>
     <message>
         <source>{} is pinned to ways that do not join its two ends one after the other.</source>
@@ -14390,6 +14874,10 @@ schwarz an %2
         <translation>{}-fach vergrößert</translation>
     </message>
     <message>
+        <source>{} times the outer diameter where it lies still.</source>
+        <translation>Das {}-Fache des Außendurchmessers, wo sie ruht.</translation>
+    </message>
+    <message>
         <source>{} tinned {} under screws: tighten them again after a week.</source>
         <translation>{} verzinnte {} unter Schrauben: zieh sie nach einer Woche nach.</translation>
     </message>
@@ -14662,6 +15150,10 @@ schwarz an %2
         <translation>{}, verdrillt</translation>
     </message>
     <message>
+        <source>{}, with its plug</source>
+        <translation>{}, mit seinem Stecker</translation>
+    </message>
+    <message>
         <source>{}, {:.0f} % charge, {}: {}</source>
         <translation>{}, {:.0f} % Ladung, {}: {}</translation>
     </message>
@@ -14918,6 +15410,10 @@ schwarz an %2
         <translation>{}: ist einer von {} Leitern gebrochen, tragen die anderen {}, verlangt werden {}.</translation>
     </message>
     <message>
+        <source>{}: {}</source>
+        <translation>{}: {}</translation>
+    </message>
+    <message>
         <source>{}: {} a day, down to {}, runs {}.</source>
         <translation>{}: {} am Tag, hinab auf {}, läuft {}.</translation>
     </message>
@@ -15046,6 +15542,10 @@ schwarz an %2
         <translation>{}: {} × {} im Mittel = {}</translation>
     </message>
     <message>
+        <source>{}: {}.</source>
+        <translation>{}: {}.</translation>
+    </message>
+    <message>
         <source>{}: {}: no field of a plan is called so</source>
         <translation>{}: {}: kein Feld eines Plans heißt so</translation>
     </message>
@@ -15108,6 +15608,10 @@ schwarz an %2
     <message>
         <source>“%1” in the whole plan, and from now on</source>
         <translation>„%1“ im ganzen Plan, und von jetzt an</translation>
+    </message>
+    <message>
+        <source>“%1” is kept: it stands under + Step of your own in every plan.</source>
+        <translation>„%1“ ist behalten: Er steht unter + Eigener Schritt in jedem Plan.</translation>
     </message>
     <message>
         <source>“Battery: 8S LFP 35 Ah”: its name, a colon, what it is</source>
@@ -15180,6 +15684,10 @@ schwarz an %2
     <message>
         <source>“{}” is no chemistry; {} are known</source>
         <translation>„{}“ ist keine Chemie; bekannt sind {}</translation>
+    </message>
+    <message>
+        <source>“{}” is no day: one such as 2026-12-05 is expected</source>
+        <translation>„{}“ ist kein Tag: einer wie 2026-12-05 wird erwartet</translation>
     </message>
     <message>
         <source>“{}” is no unit of a load; {}.</source>

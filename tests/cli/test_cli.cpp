@@ -256,7 +256,7 @@ class TestCli : public QObject {
         QVERIFY(run.out.startsWith("reading,state,red on,black on,least,most,unit,measured,when,verdict\n"));
         run = cli({"straight", demo_});
         QCOMPARE(run.code, 0);
-        QVERIFY(run.out.contains("Hub → Drive left, cut 1.16 m") && run.out.contains("Through the "));
+        QVERIFY(run.out.contains("Hub → Drive left, cut 1.15 m") && run.out.contains("Through the "));
         run = cli({"bom", demo_, "--csv"});
         QVERIFY(run.out.startsWith("item,amount,unit,used for\n") && run.out.contains("wire 12 AWG red"));
     }

@@ -62,7 +62,7 @@ class TestBook : public QObject {
                 }
             return std::string();
         };
-        QVERIFY(words("cut/feed-hub-load-drive-left").find("1.16 m") != std::string::npos);
+        QVERIFY(words("cut/feed-hub-load-drive-left").find("1.15 m") != std::string::npos);
         QVERIFY(words("cut/feed-hub-load-drive-left").find("W3+") != std::string::npos);
         QVERIFY(words("join/feed-hub-load-drive-left/load").find("overlap 9 mm") != std::string::npos);
         QVERIFY(words("hold/way-hub-left").find("0.75 m") != std::string::npos);

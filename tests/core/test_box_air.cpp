@@ -41,6 +41,33 @@ class TestBoxAir : public QObject {
         CLOSE(raw(box.air), 30 + box.rise, 1e-9);
     }
 
+    void a_module_moved_out_takes_its_heat_with_it() {
+        auto plan = test::demo();
+        Body box{"box", "Box"};
+        box.length = Millimetre(70), box.width = Millimetre(50), box.height = Millimetre(30);
+        plan.bodies.push_back(box);
+        plan.places.push_back({"in-box", "In the box", 0.2, 0.2, {}, "box"});
+        plan.places.push_back({"free", "Mast", 0.8, 0.2});
+        auto& module = plan.converters.front();
+        module.place = "in-box";
+        const auto s = test::studied(plan);
+        const auto warm = std::find_if(s.findings.begin(), s.findings.end(), [](const auto& f) {
+            return f.rule == "box-warm" && f.about.front() == "box";
+        });
+        QVERIFY(warm != s.findings.end());
+        const auto out = std::find_if(warm->fixes.begin(), warm->fixes.end(),
+                                      [](const auto& f) { return f.label.starts_with("Move "); });
+        QVERIFY(out != warm->fixes.end());
+        const auto next = out->edit(plan);
+        QVERIFY(next.converters.front().place != "in-box");
+        const auto after = test::studied(next);
+        QVERIFY(after.boxes.back().rise < s.boxes.back().rise * 2 / 3);
+        // Nothing else moved.
+        auto back = next;
+        back.converters.front().place = "in-box";
+        QVERIFY(back == plan);
+    }
+
     void what_cools_cools_and_what_warms_warms() {
         auto plan = boxed(1);
         const auto closed = air_of(plan).rise;

@@ -663,6 +663,22 @@ std::vector<Case> cases() {
              hot.kind = OnWayKind::heat, hot.at = Metre(0.1), hot.hot = Celsius(70);
              by_id(p.ways, Id("way-hub-front"))->on_it.push_back(hot);
          }},
+        {"bend-tight",
+         [](Plan& p) {
+             OnWay corner;
+             corner.kind = OnWayKind::corner, corner.at = Metre(0.1), corner.radius = Millimetre(3);
+             by_id(p.ways, Id("way-battery-hub"))->on_it.push_back(corner);
+         }},
+        {"solid-moves",
+         [](Plan& p) {
+             OnWay hinge;
+             hinge.kind = OnWayKind::hinge, hinge.at = Metre(0.1);
+             by_id(p.ways, Id("way-hub-left"))->on_it.push_back(hinge);
+             for (const auto& w : parts().wires)
+                 if (w.strands == 1) p = set_wire(p, into(p, "load-drive-left").id, w.id);
+         }},
+        {"stack-high",
+         [](Plan& p) { p.places[0].under = p.places[1].id, p.places[0].tall = Millimetre(60); }},
         {"part-elsewhere", [](Plan& p) { by_id(p.hubs, Id("hub"))->place = "tail"; }},
         {"place-unknown", [](Plan& p) { by_id(p.loads, Id("load-steering"))->place = "moon"; }},
     };

@@ -14,6 +14,8 @@ constexpr double light = 299792458;
 constexpr double permittivity = 2.3;
 // Of what a frame returns: how far its wire lies off the metal. Typical.
 constexpr Metre off_frame{0.02};
+// A coax of single braid, per metre, below a megahertz; typical.
+constexpr double transfer_ohm_per_m = 0.02;
 constexpr Volt borne_by_supply{0.05};  // ripple that a sensitive load's supply stands, typical
 
 /// The wire of a lead as it lies beside others.
@@ -113,8 +115,17 @@ std::optional<Beside> coupling(const Plan& plan, const PlanIndex& index, const H
     const Metre gap(raw(x.apart) / 1e3);
     x.henry_per_m = mutual_inductance(a->spread, b->spread, gap);
     x.ripple = noisy_current(plan, index, noisy) * ripple_share;
+    x.shielded = lead_at(plan, quiet).kind == CableKind::coax;
+    // The loop that picks up: of a coax its shield with the frame, grounded at both ends.
+    const auto loop = x.shielded ? off_frame * 2 : b->spread;
+    x.henry_per_m = mutual_inductance(a->spread, loop, gap);
     double volts = x.henry_per_m * raw(x.along) * raw(x.ripple) / raw(ripple_rise);
-    if (raw(phase_volts(plan, noisy)) > 0) {
+    if (x.shielded) {
+        // The ripple drives a current round that loop, and the braid lets so much of it inside. Nothing
+        // electric gets through.
+        volts = transfer_ohm_per_m * raw(x.along) * raw(x.ripple) * x.henry_per_m /
+                pair_inductance(loop, Metre(raw(b->outer) / 1e3));
+    } else if (raw(phase_volts(plan, noisy)) > 0) {
         // Lines in one medium: [L]·[C] = µε, so the mutual capacitance follows from the inductances.
         const double la = pair_inductance(a->spread, a->conductor),
                      lb = pair_inductance(b->spread, b->conductor), m = x.henry_per_m;
@@ -122,7 +133,7 @@ std::optional<Beside> coupling(const Plan& plan, const PlanIndex& index, const H
         volts += farad_per_m * raw(x.along) * raw(phase_volts(plan, x.noisy)) / raw(phase_rise) *
                  raw(limits_of(lead_at(plan, x.quiet).signal).across);
     }
-    x.twisted = a->twisted || b->twisted;
+    x.twisted = a->twisted || (b->twisted && !x.shielded);
     x.untwisted = Volt(volts);
     x.couples = x.untwisted * (x.twisted ? left_by_twist : 1);
     x.bears = noise_borne(plan, x.quiet);

@@ -5,6 +5,7 @@
 #include <map>
 #include <set>
 
+#include "harness/bending.h"
 #include "plan/on_way.h"
 #include "units/format.h"
 #include "wire/circles.h"
@@ -24,8 +25,10 @@ struct Chooser {
     size_t leads = plan.feeds.size() + plan.cables.size();
     std::vector<ChosenPath> chosen{};
     std::vector<std::vector<size_t>> openings{};  ///< by way
+    std::vector<std::optional<Millimetre>> bends = tightest_bends(plan);
 
     const Lead& lead(size_t i) const { return lead_at(plan, i); }
+    WayCost cost(const Lead& l) const { return cost_for(plan, catalogue, l, bends); }
     /// Both its ends stand somewhere, and nobody has said its ways.
     bool free(size_t i) const {
         return chosen[i].path.found && !chosen[i].pinned && !chosen[i].path.ways.empty();
@@ -59,11 +62,12 @@ struct Chooser {
                 c.path = path_by(plan, l.by, from, to);
                 c.pinned = c.path.found;
                 if (!c.pinned) {
-                    const std::array<Id, 3> key{from, to, l.wire};
+                    const std::array<Id, 3> key{
+                        from, to,
+                        l.wire + (l.kind == CableKind::ribbon ? "=" : "*") + std::to_string(l.cores.size())};
                     const auto at = known.find(key);
-                    c.path = at != known.end()
-                                 ? at->second
-                                 : known.emplace(key, best(i, cost_for(plan, catalogue, l))).first->second;
+                    c.path =
+                        at != known.end() ? at->second : known.emplace(key, best(i, cost(l))).first->second;
                 }
             }
             chosen.push_back(std::move(c));
@@ -98,7 +102,7 @@ struct Chooser {
         if (std::none_of(noisy.begin(), noisy.end(), [](bool n) { return n; })) return;
         for (size_t i = 0; i < leads; ++i) {
             if (!free(i) || !disturbed(i) || disturbs(i)) continue;
-            const auto own = cost_for(plan, catalogue, lead(i));
+            const auto own = cost(lead(i));
             const auto apart = best(i, [&](size_t w) { return own(w) * (noisy[w] ? beside_noise : 1); });
             if (apart == chosen[i].path) continue;
             chosen[i].path = apart;
@@ -136,10 +140,10 @@ struct Chooser {
         double more = 0;
     };
     std::optional<Round> round(size_t i, size_t opening) const {
-        const auto cost = cost_for(plan, catalogue, lead(i));
+        const auto own = cost(lead(i));
         const auto from = place_of(plan, lead(i).from), to = place_of(plan, lead(i).to);
-        for (auto& path : shortest_paths(plan, from, to, cost, paths_tried)) {
-            if (goes_through(path, opening) || cost_of(path, cost) == closed_way) continue;
+        for (auto& path : shortest_paths(plan, from, to, own, paths_tried)) {
+            if (goes_through(path, opening) || cost_of(path, own) == closed_way) continue;
             bool room = true;
             for (const auto w : path.ways)
                 for (const auto o : openings[w]) {
@@ -148,7 +152,7 @@ struct Chooser {
                     room = room && fits(o, there);
                 }
             if (room) {
-                const double more = cost_of(path, cost) - cost_of(chosen[i].path, cost);
+                const double more = cost_of(path, own) - cost_of(chosen[i].path, own);
                 return Round{i, std::move(path), more};
             }
         }
@@ -202,6 +206,11 @@ struct Chooser {
         }
     }
 
+    bool bends_tight(const Path& path, size_t i) const {
+        const auto least = least_bend(catalogue, lead(i));
+        return std::any_of(path.ways.begin(), path.ways.end(),
+                           [&](size_t w) { return bends[w] && *bends[w] < least; });
+    }
     /// What a shorter path would have met.
     void say_what_was_passed() {
         std::map<std::pair<Id, Id>, Path> known;
@@ -221,8 +230,9 @@ struct Chooser {
                     if (!worst || role_of(thing.kind).detour > role_of(worst->kind).detour) worst = &thing;
             if (worst && role_of(worst->kind).detour > 1)
                 c.went_round = on_way_words(*worst);
-            else if (cost_of(direct, cost_for(plan, catalogue, lead(i))) == closed_way)
-                c.went_round = say("opening that it does not pass");
+            else if (cost_of(direct, cost(lead(i))) == closed_way)
+                c.went_round = bends_tight(direct, i) ? say("bend that is too tight for it")
+                                                      : say("opening that it does not pass");
             else
                 c.went_round = say("way of what disturbs it");
         }
@@ -232,13 +242,21 @@ struct Chooser {
 }  // namespace
 
 WayCost cost_for(const Plan& plan, const Catalogue& catalogue, const Lead& lead) {
+    return cost_for(plan, catalogue, lead, tightest_bends(plan));
+}
+
+WayCost cost_for(const Plan& plan, const Catalogue& catalogue, const Lead& lead,
+                 const std::vector<std::optional<Millimetre>>& bends) {
     const auto* wire = find(catalogue.wires, lead.wire);
+    const auto least = least_bend(catalogue, lead);
     std::vector<double> costs;
-    for (const auto& way : plan.ways) {
+    for (size_t w = 0; w < plan.ways.size(); ++w) {
+        const auto& way = plan.ways[w];
         double cost = raw(way.length) * detour_of(way);
         for (const auto& thing : way.on_it)
             if (const auto* opening = by_id(plan.openings, thing.opening))
                 if (wire && raw(opening->bore) > 0 && wire->outer > opening->bore) cost = closed_way;
+        if (bends[w] && *bends[w] < least) cost = closed_way;
         costs.push_back(cost);
     }
     return [costs = std::move(costs)](size_t way) { return costs[way]; };

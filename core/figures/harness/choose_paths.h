@@ -1,6 +1,7 @@
 #pragma once
 // Which way every lead goes: the least long one past as little harm as there is, through openings that it
 // fits through, and not beside what disturbs it.
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -16,8 +17,11 @@ struct ChosenPath {
 };
 
 /// What a way counts as to a lead: its length, longer past what harms it, closed where an opening on it is
-/// narrower than the thickest wire of the lead.
+/// narrower than the thickest wire of the lead, or a bend of it tighter than the lead may be bent.
 WayCost cost_for(const Plan& plan, const Catalogue& catalogue, const Lead& lead);
+/// The same with the tightest bend of each way at hand.
+WayCost cost_for(const Plan& plan, const Catalogue& catalogue, const Lead& lead,
+                 const std::vector<std::optional<Millimetre>>& bends);
 
 /// By lead, the feeds first. Each goes its own least costly path; then what is disturbed keeps off ways that
 /// something noisy without a twist runs along, where that costs no more than half as much again; then leads

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "harness/stack.h"
 #include "holds/holds.h"
 #include "plan/on_way.h"
 
@@ -85,12 +86,13 @@ std::vector<FittingCount> fittings_wanted(const Plan& plan, const Catalogue& cat
     }
     const auto [kind, each] = bought_for(plan.practices.hold);
     for (const auto& on : holds_on_ways(plan, harness)) {
-        const auto wanted = std::count_if(on.holds.begin(), on.holds.end(),
-                                          [](const auto& h) { return h.why != HoldFor::there; });
+        const auto wanted =
+            std::count_if(on.holds.begin(), on.holds.end(), [](const auto& h) { return is_made(h.why); });
         if (wanted > 0)
             add(suiting_fitting(catalogue, kind, harness.bundle[on.way]), static_cast<double>(wanted) * each,
                 "");
     }
+    for (const auto& s : stacks(plan, catalogue)) add(s.spacer, 4, name_of(plan, s.above));
     for (const auto& c : plan.converters)
         if (const auto* spacer = board_spacer(plan, catalogue, c)) add(spacer, 4, c.name);
     return all;

@@ -8,7 +8,9 @@
 #include <numbers>
 #include <set>
 
+#include "harness/bending.h"
 #include "harness/choose_paths.h"
+#include "harness/stack.h"
 #include "joint/size.h"
 #include "plan/on_way.h"
 #include "units/format.h"
@@ -20,13 +22,10 @@ namespace {
 constexpr double service_loop_m = 0.08;
 constexpr double usual_slack = 0.05;
 constexpr double usual_trim_m = 0.02;
-// A wire that moves is bent no tighter than so many times its thickness.
-constexpr double moving_bend = 10;
 
 /// Wire that what moves on its way takes up and gives back: an arc of the tightest bend it withstands.
 double moving_loop(const Plan& plan, const Catalogue& catalogue, const Lead& feed, const Path& path) {
-    const auto* wire = find(catalogue.wires, feed.wire);
-    const double bend = wire ? raw(wire->outer) / 1e3 * moving_bend : 0;
+    const double bend = raw(bent_across(catalogue, feed)) / 1e3 * moving_bend;
     double loop = 0;
     for (const auto w : path.ways)
         for (const auto& thing : plan.ways[w].on_it)
@@ -68,6 +67,11 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed, 
             r.why.add(say("Both ends are in {}: {} taken.", name_of(plan, from), format(r.length)));
         for (const auto p : path.ways)
             r.why.add(fmt::format("{}: {}", name_of(plan, plan.ways[p].id), format(plan.ways[p].length)));
+    } else if (const auto up = length_in_stack(plan, catalogue, from, to)) {
+        r.length = *up;
+        r.basis = LengthBasis::routed;
+        r.why.add(say("From board to board of one stack: up the spacers between and out over both edges, {}.",
+                      format(*up)));
     } else {
         r.length = guessed_length;
         r.why.add(
@@ -80,16 +84,21 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed, 
     const double loop = feed.loop ? raw(*feed.loop) : raw(r.length) > 0.2 ? service_loop_m : 0;
     const double slack = feed.slack.value_or(usual_slack);
     const double moving = moving_loop(plan, catalogue, feed, path);
-    const double exact = (raw(r.length) + loop + moving) * (1 + slack) + ends;
+    double knots = 0;
+    for (const auto w : path.ways) knots += raw(knots_take(catalogue, feed, plan.ways[w]));
+    const double exact = (raw(r.length) + loop + moving + knots) * (1 + slack) + ends;
     r.cut = Metre(std::ceil(exact * 100) / 100);
     r.why.heading(say("Cut"));
     if (moving > 0)
         r.why.add(
             say("What moves on the way takes {}: an arc of {} times the wire's thickness through its angle.",
                 format(Metre(moving)), format_number(moving_bend)));
-    r.why.add(say("({} path + {} service loop{}) × {} slack + {} ends = {:.3f} m, rounded up to {}",
+    if (knots > 0)
+        r.why.add(say("Knots on the way take {}: a dozen times its thickness each.", format(Metre(knots))));
+    r.why.add(say("({} path + {} service loop{}{}) × {} slack + {} ends = {:.3f} m, rounded up to {}",
                   format(r.length), format(Metre(loop)),
                   moving > 0 ? say(" + {} moving loop", format(Metre(moving))) : std::string(),
+                  knots > 0 ? say(" + {} knots", format(Metre(knots))) : std::string(),
                   format_number(1 + slack), format(Metre(ends)), exact, format(r.cut)));
     r.why.add(say("Cut long and trim later: a wire can be shortened, not lengthened."));
     return r;

@@ -82,7 +82,9 @@ WayHolds holds_on_way(const Plan& plan, const Harness& harness, size_t w) {
     Holder holder{length};
     // What is there is used first.
     for (const auto& thing : way.on_it)
-        if (thing.kind == OnWayKind::clip) holder.put(thing.at ? raw(*thing.at) : length / 2, HoldFor::there);
+        if (thing.kind == OnWayKind::clip || thing.kind == OnWayKind::knot)
+            holder.put(thing.at ? raw(*thing.at) : length / 2,
+                       thing.kind == OnWayKind::knot ? HoldFor::knot : HoldFor::there);
     for (const bool first : {true, false}) {
         const auto& place = first ? way.from : way.to;
         if (!ends_there(plan, harness, w, place)) continue;

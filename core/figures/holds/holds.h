@@ -11,8 +11,11 @@ enum class HoldFor {
     moving,   ///< on either side of what moves
     opening,  ///< before a bare hole or a grommet, which hold nothing
     spacing,  ///< so that it does not swing
-    there     ///< a clip that the machine has already
+    there,    ///< a clip that the machine has already
+    knot      ///< a knot in the lead itself
 };
+/// It is put there by the hands that tie the leads; clips and knots are there by then.
+constexpr bool is_made(HoldFor why) { return why != HoldFor::there && why != HoldFor::knot; }
 
 struct Hold {
     Metre at{};  ///< along its way, from the way's first end

@@ -35,13 +35,17 @@ void couples(const Context& c, std::vector<Finding>& out) {
             {}};
         f.why.add(say("{} of ripple within {}, {} between the pairs: {} nH a metre.", format(x.ripple),
                       format(ripple_rise), format(x.apart), format_number(x.henry_per_m * 1e9)));
-        f.why.add(x.twisted ? say("One of them is twisted; open pairs it would be {}.", format(x.untwisted))
-                            : say("Twisted it would be {}.", format(x.untwisted * left_by_twist)));
+        if (x.shielded)
+            f.why.add(say("Its shield carries that on; the braid lets 20 mΩ a metre of it inside."));
+        else
+            f.why.add(x.twisted
+                          ? say("One of them is twisted; open pairs it would be {}.", format(x.untwisted))
+                          : say("Twisted it would be {}.", format(x.untwisted * left_by_twist)));
         f.why.add(say("Twice as far apart is a quarter; crossing at right angles is nothing."));
         f.why.source =
             say("Paul, Introduction to Electromagnetic Compatibility: mutual inductance of pairs; 20 dB for "
                 "a twist; ripple typical");
-        if (!x.twisted && x.untwisted * left_by_twist <= x.bears && !quiet.cores.empty())
+        if (!x.shielded && !x.twisted && x.untwisted * left_by_twist <= x.bears && !quiet.cores.empty())
             f.fixes.push_back(
                 {say("Twist the pair of {}", lead_name(c.plan, quiet)), [id = quiet.id](const Plan& p) {
                      auto next = p;

@@ -2,6 +2,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "air/box_air.h"
 #include "plan/lead_edits.h"
 #include "plan/machine_edits.h"
 #include "review/review.h"
@@ -15,6 +16,47 @@ namespace {
 constexpr double warm_k = 15, mended_k = 10;
 constexpr double worth_measuring_w = 3;
 constexpr double breath_k = 5;
+
+/// True where the place is in that body, or in one inside of it.
+bool is_inside(const Plan& plan, const Place& place, const Id& body) {
+    for (const auto* b = by_id(plan.bodies, place.body); b; b = by_id(plan.bodies, b->in))
+        if (b->id == body) return true;
+    return false;
+}
+
+/// The module of a body, and the place outside of it, by which it gets least warm inside; nothing where no
+/// body is as much as a third cooler by any, or another would be too warm then.
+std::optional<Fix> move_out(const Context& c, size_t body) {
+    const auto& plan = c.plan;
+    const auto& box = c.figures.boxes[body];
+    std::optional<Plan> best;
+    std::string words;
+    double least = box.rise * 2 / 3;
+    for (const auto& module : plan.converters) {
+        const auto* here = by_id(plan.places, module.place);
+        if (!here || !is_inside(plan, *here, plan.bodies[body].id)) continue;
+        for (const auto& place : plan.places) {
+            if (is_inside(plan, place, plan.bodies[body].id)) continue;
+            auto next = set_part_place(plan, module.id, place.id);
+            const auto boxes = warm_bodies(next, c.figures.worst);
+            bool others = true;
+            for (size_t o = 0; o < boxes.size(); ++o)
+                others = others && (o == body || boxes[o].rise <= std::max(warm_k, c.figures.boxes[o].rise));
+            if (!others || boxes[body].rise >= least) continue;
+            least = boxes[body].rise;
+            words =
+                say("Move {} out to {}: {} inside then", module.name, place.name, format(boxes[body].air));
+            best = std::move(next);
+        }
+    }
+    if (!best) return {};
+    return Fix{words, [plan = std::move(*best)](const Plan& p) {
+                   auto next = p;
+                   for (auto& module : next.converters)
+                       if (const auto* there = by_id(plan.converters, module.id)) module.place = there->place;
+                   return next;
+               }};
+}
 
 void box_warm(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.plan.bodies.size() && i < c.figures.boxes.size(); ++i) {
@@ -43,10 +85,14 @@ void box_warm(const Context& c, std::vector<Finding>& out) {
             next = body;
             if (venting.fan > body.fan) {
                 next.fan = venting.fan;
-                f.fixes.push_back({say("A fan of {} m³/h", format_number(venting.fan)),
+                f.why.add(
+                    say("The thermal switch closes as the air gets warm: fixed to the hottest part, its "
+                        "metal insulated from it."));
+                f.fixes.push_back({say("A fan of {} m³/h on a thermal switch", format_number(venting.fan)),
                                    [next](const Plan& p) { return put_body(p, next); }});
             }
         }
+        if (auto out_of_it = move_out(c, i)) f.fixes.push_back(std::move(*out_of_it));
         if (body.sun) {
             auto shaded = body;
             shaded.sun = false;

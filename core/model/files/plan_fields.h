@@ -24,7 +24,7 @@ void visit(V& v, OwnStep& s) {
 template <class V>
 void visit(V& v, AtHand& h) {
     v("id", h.id), v("name", h.name), v("wire", h.wire), v("colour", h.colour);
-    v("length_m", h.length), v("pieces", h.pieces);
+    v("length_m", h.length), v("pieces", h.pieces), v("plugs", h.plugs);
 }
 template <class V>
 void visit(V& v, OwnReading& r) {
@@ -40,7 +40,7 @@ void visit(V& v, Body& b) {
 template <class V>
 void visit(V& v, Place& p) {
     v("id", p.id), v("name", p.name), v("body", p.body), v("side", p.side), v("x", p.x), v("y", p.y);
-    v("under", p.under);
+    v("under", p.under), v("tall_mm", p.tall);
 }
 template <class V>
 void visit(V& v, Opening& o) {
@@ -49,7 +49,7 @@ void visit(V& v, Opening& o) {
 template <class V>
 void visit(V& v, OnWay& o) {
     v("kind", o.kind), v("at_m", o.at), v("opening", o.opening), v("hot_C", o.hot);
-    v("turn_deg", o.degrees), v("zone", o.zone), v("off_mm", o.off);
+    v("turn_deg", o.degrees), v("zone", o.zone), v("off_mm", o.off), v("radius_mm", o.radius);
 }
 template <class V>
 void visit(V& v, Side& s) {
@@ -181,6 +181,7 @@ void visit(V& v, Plan& p) {
         v("own_readings", p.own_readings);
     v("practices", p.practices), v("done", p.done), v("measured", p.measured), v("log", p.log);
     v("at_hand", p.at_hand), v("evenings", p.evenings), v("orders", p.orders), v("took", p.took);
+    v("arrives", p.arrives);
     v("done_as", p.done_as), v("rather", p.rather);
 }
 

@@ -53,6 +53,7 @@ constexpr std::array plan_facts{
     Fact{"at_hand", "", unsaid},
     Fact{"evenings", "", unsaid},
     Fact{"orders", "", unsaid},
+    Fact{"arrives", "", unsaid},
     Fact{"took", "", unsaid},
     Fact{"done_as", "", unsaid},
     Fact{"rather", "", unsaid}};
@@ -257,7 +258,8 @@ constexpr std::array place_facts{
     Fact{"side", "on", side, to_say("the side that it is drawn on")},
     Fact{"x", "across", plain, to_say("from above, 0 left to 1 right")},
     Fact{"y", "along", plain, to_say("from above, 0 front to 1 rear")},
-    Fact{"under", "under", place, to_say("the place whose parts come off first")}};
+    Fact{"under", "under", place, to_say("the place whose parts come off first")},
+    Fact{"tall_mm", "tall", plain, to_say("of the tallest thing that stands there, its board included")}};
 
 constexpr std::array side_facts{
     id_fact, Fact{"name", "", head, to_say("what it is called")},
@@ -299,7 +301,8 @@ constexpr std::array on_way_facts{Fact{"kind", "", head, to_say("what is met"), 
                                   Fact{"hot_C", "hot", plain, to_say("how hot it gets there")},
                                   Fact{"turn_deg", "turns", plain, to_say("degrees that it turns through")},
                                   Fact{"zone", "of zone", zone, to_say("the zone that it is met in")},
-                                  Fact{"off_mm", "off", plain, to_say("how far off leads lie from it")}};
+                                  Fact{"off_mm", "off", plain, to_say("how far off leads lie from it")},
+                                  Fact{"radius_mm", "radius", plain, to_say("of a corner: its inside")}};
 
 constexpr std::array terminal_facts{
     Fact{"name", "", head, to_say("as it is printed there")},
@@ -338,7 +341,8 @@ constexpr std::array hand_facts{id_fact,
                                 Fact{"wire", "wire", wire, to_say("of a wire: size and insulation"), true},
                                 Fact{"colour", "colour", text, to_say("of a wire")},
                                 Fact{"length_m", "length", plain, to_say("of each piece"), true},
-                                Fact{"pieces", "pieces", plain, to_say("how many there are")}};
+                                Fact{"pieces", "pieces", plain, to_say("how many there are")},
+                                Fact{"plugs", "plugs", plain, to_say("of a cable: ends with their plug")}};
 
 constexpr std::array reading_facts{
     id_fact,

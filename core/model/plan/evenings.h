@@ -22,6 +22,7 @@ struct AtHand {
     std::string colour{};
     Metre length{};  ///< of each piece, where it is by length
     int pieces = 1;
+    int plugs = 0;  ///< of a cable: ends that have their plug still
     std::string extra{};
     bool operator==(const AtHand&) const = default;
 };

@@ -14,6 +14,7 @@ const char* on_way_word(OnWayKind kind) { return role_of(kind).word; }
 std::string on_way_words(const OnWay& thing) {
     std::string words = said(on_way_word(thing.kind));
     if (thing.hot) words += say(" of {}", format(*thing.hot));
+    if (raw(thing.radius) > 0) words += say(" of {} inside", format(thing.radius));
     if (thing.degrees > 0) words += say(" that turns {}°", format_number(thing.degrees));
     return words;
 }

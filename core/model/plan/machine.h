@@ -48,9 +48,10 @@ struct Place {
     double x = 0.5;
     double y = 0.5;
     std::string extra{};
-    Id body{};   ///< that it is in; empty: nobody has said
-    Id side{};   ///< that it is drawn on; empty: the first
-    Id under{};  ///< the place whose parts come off before this is reached; empty: none
+    Id body{};          ///< that it is in; empty: nobody has said
+    Id side{};          ///< that it is drawn on; empty: the first
+    Id under{};         ///< the place whose parts come off before this is reached; empty: none
+    Millimetre tall{};  ///< of the tallest thing that stands there, its board included; 0: nobody has said
     bool operator==(const Place&) const = default;
 };
 
@@ -84,7 +85,21 @@ struct Opening {
     bool operator==(const Opening&) const = default;
 };
 
-enum class OnWayKind { opening, hinge, heat, edge, turning, clip, aerial, water, fuel, airbag, compass };
+enum class OnWayKind {
+    opening,
+    hinge,
+    heat,
+    edge,
+    turning,
+    clip,
+    aerial,
+    water,
+    fuel,
+    airbag,
+    compass,
+    corner,
+    knot
+};
 constexpr auto names(OnWayKind) {
     return std::to_array<std::pair<OnWayKind, std::string_view>>({{OnWayKind::opening, "opening"},
                                                                   {OnWayKind::hinge, "hinge"},
@@ -96,7 +111,9 @@ constexpr auto names(OnWayKind) {
                                                                   {OnWayKind::water, "water"},
                                                                   {OnWayKind::fuel, "fuel"},
                                                                   {OnWayKind::airbag, "airbag"},
-                                                                  {OnWayKind::compass, "magnetic-sensor"}});
+                                                                  {OnWayKind::compass, "magnetic-sensor"},
+                                                                  {OnWayKind::corner, "corner"},
+                                                                  {OnWayKind::knot, "knot"}});
 }
 
 /// What a way meets.
@@ -109,6 +126,7 @@ struct OnWay {
     double degrees = 0;            ///< of what moves: how far it turns; 0: nobody has said
     Millimetre off{};              ///< how far off leads lie from it; 0: nobody has said
     Id zone{};                     ///< that it is met in, where the way is drawn through one; else empty
+    Millimetre radius{};           ///< of a corner: its inside; 0: nobody has said
     bool operator==(const OnWay&) const = default;
 };
 

@@ -40,7 +40,11 @@ const std::vector<OnWayRole>& on_way_roles() {
         {OnWayKind::compass, to_say("magnetic sensor"), 1.5, false,
          to_say(
              "Past the magnetic sensor: supply and return twisted together, as far off as the place allows."),
-         ""}};
+         ""},
+        {OnWayKind::corner, to_say("corner"), 1, false,
+         to_say("Round the corner in a curve as wide as it has room for, never pulled tight over it."), ""},
+        {OnWayKind::knot, to_say("knot"), 1, false,
+         to_say("An overhand knot here, pulled snug: a tug ends at the wall and not at the joint."), ""}};
     return roles;
 }
 

@@ -42,14 +42,15 @@ constexpr auto names(Return) {
     return std::to_array<std::pair<Return, std::string_view>>(
         {{Return::own, "own"}, {Return::frame, "frame"}, {Return::shared, "shared"}});
 }
-enum class CableKind { plain, servo, data, motor, ribbon, other };
+enum class CableKind { plain, servo, data, motor, ribbon, other, coax };
 constexpr auto names(CableKind) {
     return std::to_array<std::pair<CableKind, std::string_view>>({{CableKind::plain, "plain"},
                                                                   {CableKind::servo, "servo"},
                                                                   {CableKind::data, "data"},
                                                                   {CableKind::motor, "motor"},
                                                                   {CableKind::ribbon, "ribbon"},
-                                                                  {CableKind::other, "other"}});
+                                                                  {CableKind::other, "other"},
+                                                                  {CableKind::coax, "coax"}});
 }
 enum class CoreRole { supply, ground, signal, phase, unused };
 constexpr auto names(CoreRole) {
@@ -298,6 +299,7 @@ struct Plan {
     std::vector<AtHand> at_hand;
     std::map<std::string, double> evenings;      ///< date, ISO 8601 → minutes that there are
     std::map<std::string, OrderState> orders;    ///< line of the shopping list → how far it has come
+    std::map<std::string, std::string> arrives;  ///< line of the shopping list → date on which it is expected
     std::map<std::string, double> took;          ///< step key → minutes that it took
     std::map<std::string, std::string> done_as;  ///< step key → what was done, in a line
     std::vector<std::string> rather;             ///< steps that are to come as early as they can

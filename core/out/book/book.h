@@ -1,5 +1,8 @@
 #pragma once
 // The build book: everything that lies beside the bench, as paper and as one page for a phone.
+#include <functional>
+#include <optional>
+
 #include "diagram/diagram.h"
 #include "evenings/evenings.h"
 #include "study.h"
@@ -21,7 +24,10 @@ std::vector<BookCaution> book_cautions(const Plan& plan, const Catalogue& catalo
 std::vector<DiagramSheet> book_sheets(const Plan& plan, const Catalogue& catalogue, const Study& study);
 
 /// The same as one HTML page that needs nothing else: steps can be ticked and stay so in that browser, every
-/// mark of a wire leads to the step that cuts it.
-std::string book_html(const Plan& plan, const Catalogue& catalogue, const Study& study);
+/// mark of a wire leads to the step that cuts it. `picture` reads the file of that name; what it has none of,
+/// what is neither JPEG nor PNG and what is larger than 8 MB is left out.
+using ReadPicture = std::function<std::optional<std::string>(const std::string& name)>;
+std::string book_html(const Plan& plan, const Catalogue& catalogue, const Study& study,
+                      const ReadPicture& picture = {});
 
 }  // namespace sangre

@@ -7,6 +7,7 @@
 #include "diagram/labels.h"
 #include "diagram/step_drawing.h"
 #include "files/diagram_svg.h"
+#include "plan/plan_pictures.h"
 #include "shopping/shopping.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -30,7 +31,7 @@ h1{margin:.2rem 0}h2{margin:2rem 0 .5rem;border-bottom:2px solid var(--accent)}h
 nav a{margin-right:1rem;color:var(--accent)}section.step{background:var(--card);border:1px solid var(--line);border-radius:8px;padding:.8rem 1rem;margin:.7rem 0}
 section.step.done{opacity:.55}.sub{color:var(--muted);margin:0}.caution{border-left:4px solid #B8720F;padding:.2rem .6rem;background:#FBF1DF}
 label{display:block;padding:.3rem 0}input[type=checkbox]{width:1.2rem;height:1.2rem;margin-right:.6rem;vertical-align:middle}
-table{border-collapse:collapse;width:100%}td,th{border-bottom:1px solid var(--line);padding:.3rem .4rem;text-align:left;vertical-align:top}
+img{max-width:100%;border-radius:6px}table{border-collapse:collapse;width:100%}td,th{border-bottom:1px solid var(--line);padding:.3rem .4rem;text-align:left;vertical-align:top}
 svg{max-width:100%;height:auto}.muted{color:var(--muted)}a{color:var(--accent)}
 @media print{section.step{break-inside:avoid}nav{display:none}body{background:#fff}}
 )";
@@ -42,11 +43,40 @@ const show=()=>{const s=box.closest('section.step');if(s&&box.classList.contains
 box.addEventListener('change',()=>{ticks[box.dataset.key]=box.checked;try{localStorage.setItem(store,JSON.stringify(ticks))}catch(e){}show()})}
 )";
 
+/// RFC 4648.
+std::string base64(const std::string& bytes) {
+    constexpr std::string_view digits = "ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789+/";
+    std::string text;
+    text.reserve((bytes.size() + 2) / 3 * 4);
+    for (size_t i = 0; i < bytes.size(); i += 3) {
+        unsigned three = 0;
+        for (size_t k = 0; k < 3; ++k)
+            three = three << 8U | (i + k < bytes.size() ? static_cast<unsigned char>(bytes[i + k]) : 0U);
+        for (size_t k = 0; k < 4; ++k)
+            text += i + k <= bytes.size() ? digits[three >> (18 - 6 * k) & 63U] : '=';
+    }
+    return text;
+}
+
 struct Page {
     const Plan& plan;
     const Catalogue& catalogue;
     const Study& s;
+    const ReadPicture& read;
     std::string out{};
+
+    /// The picture inside of the page; nothing where there is none.
+    void picture(const std::string& name, const std::string& of) {
+        constexpr size_t largest = 8 << 20;
+        const auto bytes = read && !name.empty() ? read(name) : std::nullopt;
+        if (!bytes || bytes->size() > largest) return;
+        const char* type = bytes->starts_with("\xFF\xD8")  ? "jpeg"
+                           : bytes->starts_with("\x89PNG") ? "png"
+                                                           : nullptr;
+        if (type)
+            out += fmt::format("<img alt=\"{}\" src=\"data:image/{};base64,{}\">\n", html(of), type,
+                               base64(*bytes));
+    }
 
     void heading(const char* id, const std::string& words) {
         out += fmt::format("<h2 id=\"{}\">{}</h2>\n", id, html(words));
@@ -93,7 +123,7 @@ struct Page {
                 const auto* offcut = by_id(plan.at_hand, from.at_hand);
                 for (const auto& p : from.pieces)
                     row({box("cut:" + p.step + p.mark, false), html(format(p.length)),
-                         to_step(p.step, html(p.mark)),
+                         to_step(p.step, html(cut_words(p))),
                          html(offcut ? say("from {}, {}: {} left", offcut->name, format(from.length),
                                            format(from.left))
                                      : say("new"))});
@@ -108,6 +138,8 @@ struct Page {
         if (!one.subtitle.empty()) out += fmt::format("<p class=\"sub\">{}</p>\n", html(one.subtitle));
         if (const auto drawing = step_drawing(plan, catalogue, s, one); !drawing.shapes.empty())
             out += diagram_to_svg(drawing);
+        picture(one.picture, one.title);
+        picture(photo_of(plan, one.key), one.title);
         for (size_t i = 0; i < one.actions.size(); ++i)
             out += fmt::format("<label>{}{}</label>\n",
                                box(fmt::format("{}#{}", one.key, i), is_action_done(plan, one, i)),
@@ -174,8 +206,9 @@ struct Page {
 
 }  // namespace
 
-std::string book_html(const Plan& plan, const Catalogue& catalogue, const Study& s) {
-    return Page{plan, catalogue, s}.write();
+std::string book_html(const Plan& plan, const Catalogue& catalogue, const Study& s,
+                      const ReadPicture& picture) {
+    return Page{plan, catalogue, s, picture}.write();
 }
 
 }  // namespace sangre

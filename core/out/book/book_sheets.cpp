@@ -169,7 +169,7 @@ void cutting(Writer& w, const CutList& list) {
             for (const auto& p : from.pieces) {
                 w.need(5);
                 w.box(margin_x + 8);
-                w.cells({{14, format(p.length)}, {40, p.mark}, {80, name_of(w.plan, p.lead)}});
+                w.cells({{14, format(p.length)}, {40, cut_words(p)}, {80, name_of(w.plan, p.lead)}});
             }
         }
     }

@@ -6,6 +6,7 @@
 #include "diagram/joint_shapes.h"
 #include "diagram/step_pen.h"
 #include "enum_words.h"
+#include "harness/stack.h"
 #include "holds/holds.h"
 #include "panel/panel.h"
 #include "plan/on_way.h"
@@ -61,7 +62,7 @@ struct StepDrawer : StepPen {
         meter(114, 16, step.target ? step.target->value : "", step.target ? step.target->note : "", 44, 26);
         pen.line({104, 16}, {114, 22}, "wire:red", 0.6);
         pen.line({104, 42}, {114, 38}, "wire:black", 0.6);
-        words(80, 52, say("nothing on its output"), 2.8, TextAlign::centre, false, "muted");
+        words(80, 52, say("seen from above; nothing on its output"), 2.8, TextAlign::centre, false, "muted");
     }
     void measured(const std::string& value, const std::string& note) {
         meter(middle_x - 30, 6, value, note, 60, 30);
@@ -76,6 +77,10 @@ struct StepDrawer : StepPen {
         meter(middle_x - 26, 4, ")))", say("nearly 0 Ω, end to end"), 52, 26);
         probe({middle_x - 18, 30}, {24, 45.5}, true);
         probe({middle_x + 18, 30}, {wide - 24, 45.5}, false);
+        if (const auto* lead = find_lead(plan, step.about)) {
+            words(18, tall - 1, name_of(plan, lead->from), 2.8, TextAlign::left, true);
+            words(wide - 18, tall - 1, name_of(plan, lead->to), 2.8, TextAlign::right, true);
+        }
     }
     void first_power() {
         pen.block({8, 18}, {40, 42}, "ink", "card");
@@ -100,6 +105,10 @@ struct StepDrawer : StepPen {
         arrow({130, 12}, {130, 30});
         pen.line({10, 40}, {40, 40}, "wire:red", 1);
         pen.line({120, 40}, {150, 40}, "wire:red", 1);
+        if (const auto* lead = find_lead(plan, step.about)) {
+            words(10, 54, name_of(plan, lead->from), 2.8, TextAlign::left, true);
+            words(150, 54, name_of(plan, lead->to), 2.8, TextAlign::right, true);
+        }
     }
     void holds() {
         const auto* way = by_id(plan.ways, step.about);
@@ -299,7 +308,24 @@ struct StepDrawer : StepPen {
         }
         return std::move(sheet);
     }
+    /// Two boards from the side, spacers between.
+    void stacked(const Stacked& s) {
+        const double half = std::clamp(raw(s.gap()) / 2, 5.0, 13.0);
+        for (const double x : {middle_x - 34, middle_x + 30})
+            pen.block({x, middle_y - half}, {x + 4, middle_y + half}, "ink", "glass");
+        pen.block({middle_x - 10, middle_y + half - raw(s.wanted) / raw(s.gap()) * 2 * half + 2},
+                  {middle_x + 10, middle_y + half}, "ink", "muted");
+        for (const double y : {middle_y - half - 3, middle_y + half})
+            pen.block({middle_x - 40, y}, {middle_x + 40, y + 3}, "ink", "good");
+        words(middle_x, middle_y - half - 6, name_of(plan, s.above), 3.2, TextAlign::centre, true);
+        words(middle_x, middle_y + half + 8, name_of(plan, s.below), 3.2, TextAlign::centre, true);
+        words(middle_x + 44, middle_y + 1, say("{} between", format(s.gap())), 3, TextAlign::left);
+        words(middle_x - 44, middle_y + 1, s.spacer ? say("4 × spacer") : say("threaded rod"), 3,
+              TextAlign::right);
+    }
     void seat_any() {
+        for (const auto& s : stacks(plan, catalogue))
+            if (step.key == "stack/" + s.below) return stacked(s);
         if (const auto* p = by_id(plan.passives, step.about)) return seat(p->cutout, p->behind, p->name);
         for (const auto& l : plan.feeds)
             if (const auto* d = by_id(l.devices, step.about)) {

@@ -210,6 +210,12 @@ Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& s, const
                 say("The marked edge is pin 1 at both ends; supply on more than one core where it is asked "
                     "much."));
             break;
+        case CableKind::coax:
+            why.add(say(
+                "Its shield goes on all round at both ends, not by a twisted tail: a tail is an aerial."));
+            why.add(say(
+                "Never bent tighter than four times its thickness: the middle wanders out to the braid."));
+            break;
         case CableKind::plain:
         case CableKind::other:
             why.add(say("Count pins from the marked one: a plug seen from behind is its own mirror image."));

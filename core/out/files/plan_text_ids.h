@@ -16,7 +16,8 @@ inline const char* id_prefix(const LineKind& kind) {
 
 /// Words of lines that keep one thing under a key.
 inline const std::set<std::string_view>& record_words() {
-    static const std::set<std::string_view> words{"done", "was", "took", "evening", "order", "rather"};
+    static const std::set<std::string_view> words{"done",  "was",     "took",  "evening",
+                                                  "order", "arrives", "rather"};
     return words;
 }
 

@@ -320,6 +320,8 @@ class TextReader {
             plan_.took[key] = minutes();
         else if (l.word == "evening")
             plan_.evenings[key] = minutes();
+        else if (l.word == "arrives")
+            plan_.arrives[key] = value;
         else if (l.word == "rather")
             plan_.rather.push_back(key);
         else if (const auto state = by_word<OrderState>(value))

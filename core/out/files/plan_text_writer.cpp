@@ -55,6 +55,8 @@ class TextWriter {
             line("evening", clause_text(date) + ", " + amount_text("minutes", minutes), {});
         for (const auto& [item, state] : plan_.orders)
             line("order", clause_text(item) + ", " + std::string(word_of(state)), {});
+        for (const auto& [item, date] : plan_.arrives)
+            line("arrives", clause_text(item) + ", " + clause_text(date), {});
         for (const auto& key : plan_.rather) line("rather", clause_text(key), {});
         for (const auto& [key, m] : plan_.measured)
             line("measured", clause_text(key) + ", " + thing_line(context_, m), {});

@@ -79,6 +79,8 @@ std::string preset_name(CablePreset preset) {
             return "ribbon, ten cores";
         case CablePreset::four_core:
             return "four-core cable, two used";
+        case CablePreset::coax:
+            return "coax, one core in its shield";
     }
     return "cable";
 }
@@ -89,7 +91,8 @@ const std::vector<CablePreset>& cable_presets() {
                                               CablePreset::data_pair,
                                               CablePreset::motor_phases,
                                               CablePreset::ribbon,
-                                              CablePreset::four_core};
+                                              CablePreset::four_core,
+                                              CablePreset::coax};
     return all;
 }
 
@@ -107,6 +110,8 @@ std::string preset_use(CablePreset preset) {
             return "ten thin ones side by side, to a display or a board";
         case CablePreset::four_core:
             return "supply in a cable with more cores than needed; the rest is cut back";
+        case CablePreset::coax:
+            return "video or radio beside what disturbs; the shield is its ground";
     }
     return {};
 }
@@ -147,6 +152,11 @@ Lead make_cable(const Plan& plan, CablePreset preset, const Id& from, const Id& 
                                          : fmt::format("S{}", i - 1).c_str());
                 c.cores.push_back(std::move(one));
             }
+            break;
+        case CablePreset::coax:
+            c.kind = CableKind::coax;
+            c.volts = Volt(0);
+            c.cores = {core("1", "white", "video"), core("S", "black", "GND")};
             break;
         case CablePreset::four_core:
             c.cores = {core("1", "red", "5 V"), core("2", "black", "GND"), core("3", "white", ""),

@@ -14,7 +14,8 @@ enum class CablePreset {
     data_pair,               ///< a twisted pair and its ground
     motor_phases,            ///< three, to a brushless motor
     ribbon,                  ///< ten cores, each in a colour of its own
-    four_core                ///< two used, two left over
+    four_core,               ///< two used, two left over
+    coax                     ///< one core in a shield that is its ground
 };
 
 /// All of them, in the order in which they are offered.

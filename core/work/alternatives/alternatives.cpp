@@ -5,6 +5,7 @@
 #include <map>
 
 #include "beside/beside.h"
+#include "harness/bending.h"
 #include "harness/choose_paths.h"
 #include "plan/on_way.h"
 #include "units/format.h"
@@ -60,6 +61,10 @@ Alternative alternative_by(const Plan& plan, const Catalogue& catalogue, const F
             if (!room_for(plan, figures.harness, o, lead))
                 a.against.push_back(say("no room left in the {}", opening_name(plan, *opening)));
         }
+    const auto least = least_bend(catalogue, l);
+    for (const auto w : path.ways)
+        if (const auto bend = tightest_bend(plan, plan.ways[w]); bend && *bend < least)
+            a.against.push_back(say("bent to {} where {} is the least", format(*bend), format(least)));
     // What it would lie beside.
     for (const auto& x : beside_along(plan, figures.solver->index(), figures.harness, lead, path.ways))
         if (x.too_much())

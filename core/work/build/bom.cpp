@@ -29,18 +29,27 @@ struct As {
     double each = 0;
     Id entry{};
     std::string colour{};
+    Id of{};  ///< what waits for it
 };
+
+As part(const Id& id) {
+    As as;
+    as.of = id;
+    return as;
+}
 
 void add(std::vector<BomLine>& lines, const std::string& item, double amount, const std::string& unit,
          const std::string& used_for, const As& as = {}) {
     for (auto& l : lines)
         if (l.item == item && l.unit == unit) {
             l.amount += amount;
+            if (!as.of.empty()) l.of.push_back(as.of);
             if (!used_for.empty() && l.used_for.find(used_for) == std::string::npos)
                 l.used_for += (l.used_for.empty() ? "" : "; ") + used_for;
             return;
         }
-    lines.push_back({item, amount, unit, used_for, as.goods, as.each, as.entry, as.colour});
+    lines.push_back({item, amount, unit, used_for, as.goods, as.each, as.entry, as.colour, {}});
+    if (!as.of.empty()) lines.back().of.push_back(as.of);
 }
 
 void add_tube(std::vector<BomLine>& lines, const TubeSize& tube, double metres,
@@ -93,8 +102,8 @@ void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const 
     for (const auto& d : feed.devices) {
         const auto name = item_name(catalogue, d);
         if (const auto* holder = holder_of(catalogue, d)) {
-            add(lines, holder->name, 1, "pcs", target, {Goods::part, holder->cost, holder->id, {}});
-            add(lines, name, 1, "pcs", target, {Goods::fuse, price_of(catalogue, d.type), d.type, {}});
+            add(lines, holder->name, 1, "pcs", target, {Goods::part, holder->cost, holder->id, {}, d.id});
+            add(lines, name, 1, "pcs", target, {Goods::fuse, price_of(catalogue, d.type), d.type, {}, {}});
             continue;
         }
         const auto* family = d.kind == DeviceKind::fuse ? find(catalogue.fuses, d.type) : nullptr;
@@ -105,7 +114,8 @@ void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const 
             {family && family->action == FuseAction::fuse ? Goods::fuse : Goods::part,
              price_of(catalogue, d.type),
              d.type,
-             {}});
+             {},
+             d.id});
     }
 }
 
@@ -115,16 +125,16 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
     std::vector<BomLine> lines;
     for (const auto& b : plan.sources)
         if (const auto* c = find(catalogue.chemistries, b.chemistry))
-            add(lines, "battery: " + pack_summary(b, *c), 1, "pcs", b.name);
+            add(lines, "battery: " + pack_summary(b, *c), 1, "pcs", b.name, part(b.id));
         else if (b.kind == SourceKind::supply || b.kind == SourceKind::panel)
-            add(lines, source_summary(b, catalogue), 1, "pcs", b.name);
+            add(lines, source_summary(b, catalogue), 1, "pcs", b.name, part(b.id));
         else if (b.kind == SourceKind::circuit)
-            add(lines, say("add-a-circuit tap for a second fuse"), 1, "pcs", b.name);
+            add(lines, say("add-a-circuit tap for a second fuse"), 1, "pcs", b.name, part(b.id));
     for (const auto& h : plan.hubs)
-        if (h.kind != HubKind::splice) add(lines, hub_part(h.kind), 1, "pcs", h.name);
+        if (h.kind != HubKind::splice) add(lines, hub_part(h.kind), 1, "pcs", h.name, part(h.id));
     for (const auto& c : plan.converters) {
         const auto* t = find(catalogue.converters, c.type);
-        add(lines, t ? t->name : c.type, 1, "pcs", c.name, {Goods::part, t ? t->cost : 0, c.type, {}});
+        add(lines, t ? t->name : c.type, 1, "pcs", c.name, {Goods::part, t ? t->cost : 0, c.type, {}, c.id});
         if (const auto over = board_tube(plan, catalogue, c); over && over->tube)
             add_tube(lines, *over->tube, raw(over->cut) / 1e3, c.name);
     }
@@ -132,7 +142,7 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         add(lines,
             raw(p.cutout) > 0 ? say("{}, for an opening of {}", said_word(p.kind), format(p.cutout))
                               : said_word(p.kind),
-            1, "pcs", p.name);
+            1, "pcs", p.name, part(p.id));
     for (const auto& f : plan.feeds) add_devices(lines, catalogue, f, name_of(plan, f.to));
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
         const auto& f = plan.feeds[i];
@@ -145,7 +155,7 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
                     say("wire {} {}, {}", size_words(*w), said(core_colour(plan, core)),
                         insulation ? insulation->name : w->insulation),
                     raw(core.cut), "m", name_of(plan, f.to),
-                    {Goods::wire, 0, w->id, core_colour(plan, core)});
+                    {Goods::wire, 0, w->id, core_colour(plan, core), f.id});
         for (const auto& joint : harness.wiring.joints_of(i))
             if (joint.at == JointAt::frame)
                 add(lines, say("ring, bolt and serrated washer to the frame, for {}", size_words(*w)), 1,
@@ -193,7 +203,7 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         if (c.cores.empty()) continue;
         const auto* w = find(catalogue.wires, c.wire);
         add(lines, say("cable, {} × {}", c.cores.size(), w ? w->size : c.wire), raw(harness.routes[i].cut),
-            "m", c.name.empty() ? name_of(plan, c.to) : c.name, {Goods::cable, 0, c.wire, {}});
+            "m", c.name.empty() ? name_of(plan, c.to) : c.name, {Goods::cable, 0, c.wire, {}, c.id});
     }
     for (const auto& bus : data_buses(plan))
         if (bus.terminated && !bus.ends.empty())

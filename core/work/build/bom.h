@@ -19,6 +19,7 @@ struct BomLine {
     double each = 0;       ///< price of one, or of a metre, in the catalogue's typical money; 0: not known
     Id entry{};            ///< of the catalogue; empty: none
     std::string colour{};  ///< of a wire
+    std::vector<Id> of{};  ///< parts, leads and items that cannot be built before it is here
 };
 
 /// Every part, device, metre of wire by size and colour, tube and terminal of the plan. Loads are not listed:

@@ -4,6 +4,7 @@
 
 #include "enum_words.h"
 #include "harness/fittings.h"
+#include "harness/stack.h"
 #include "item/item.h"
 #include "panel/panel.h"
 #include "units/format.h"
@@ -27,6 +28,8 @@ std::string hold_reason(const Plan& plan, const Way& way, const Hold& hold) {
             return say("so that it does not swing");
         case HoldFor::there:
             return say("in the clip that is there");
+        case HoldFor::knot:
+            return say("by its knot");
     }
     return {};
 }
@@ -68,8 +71,8 @@ std::vector<Step> hold_steps(const Plan& plan, const Figures& figures) {
     std::vector<Step> steps;
     for (const auto& on : holds_on_ways(plan, figures.harness)) {
         const auto& way = plan.ways[on.way];
-        const auto wanted = std::count_if(on.holds.begin(), on.holds.end(),
-                                          [](const auto& h) { return h.why != HoldFor::there; });
+        const auto wanted =
+            std::count_if(on.holds.begin(), on.holds.end(), [](const auto& h) { return is_made(h.why); });
         if (wanted == 0) continue;
         auto& s =
             add_step(steps, "hold/" + way.id, StepKind::hold, say("Hold the leads: ") + name_of(plan, way.id),
@@ -118,6 +121,36 @@ std::vector<Step> stick_steps(const Plan& plan, const std::vector<std::string>& 
     for (const auto& c : plan.converters) add(c);
     for (const auto& l : plan.loads) add(l);
     for (const auto& p : plan.passives) add(p);
+    return steps;
+}
+
+std::vector<Step> stack_steps(const Plan& plan, const Catalogue& catalogue) {
+    std::vector<Step> steps;
+    for (const auto& s : stacks(plan, catalogue)) {
+        const auto above = name_of(plan, s.above), below = name_of(plan, s.below);
+        auto& step =
+            add_step(steps, "stack/" + s.below, StepKind::seat, say("Stand {} over {}", above, below),
+                     s.spacer ? say("on four of {}", s.spacer->name)
+                              : say("{} apart, on threaded rod", format(s.wanted)));
+        step.about = s.above;
+        step.actions = {
+            say("Look once more at {}: every joint there is made and every plug is in.", below),
+            say("The tallest thing there and 2 mm of air are {}; {} stand between the boards.",
+                format(s.wanted), format(s.gap())),
+            say("Washers of fibre or nylon under the screws where copper runs near a hole."),
+            say("Hand-tight in a cross, then a quarter turn: a board that is bent cracks its solder.")};
+        step.tools = {to_say("small screwdriver")};
+        step.minutes = 6;
+        step.after = {"prepare", "test/shorts"};
+        step.stamp = s.spacer ? s.spacer->id : std::string();
+        for (size_t f = 0; f < plan.feeds.size(); ++f)
+            for (const bool source : {true, false})
+                if (place_of(plan, source ? plan.feeds[f].from : plan.feeds[f].to) == s.below)
+                    step.after.push_back(plan.feeds[f].cores.empty()
+                                             ? "join/" + plan.feeds[f].id + (source ? "/source" : "/load")
+                                             : "cable/" + plan.feeds[f].id);
+        step.why.add(say("After the joints beneath it: they are not reached any more."));
+    }
     return steps;
 }
 

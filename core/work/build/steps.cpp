@@ -363,6 +363,7 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
     for (auto& s : proving_steps(plan, catalogue, figures, joints)) m.steps.push_back(std::move(s));
     std::vector<std::string> fixed;  // before the lid
     for (auto& s : stick_steps(plan, joints)) fixed.push_back(s.key), m.steps.push_back(std::move(s));
+    for (auto& s : stack_steps(plan, catalogue)) fixed.push_back(s.key), m.steps.push_back(std::move(s));
     for (auto& s : hold_steps(plan, figures)) fixed.push_back(s.key), m.steps.push_back(std::move(s));
     for (size_t i = proving; i < m.steps.size(); ++i)
         if (m.steps[i].kind == StepKind::close_up)

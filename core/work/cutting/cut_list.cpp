@@ -126,6 +126,11 @@ struct Lister {
         }
         for (auto& cut : from)
             if (!cut.pieces.empty()) {
+                // A lead cut in half leaves a plug on either piece.
+                const auto* of = by_id(plan.at_hand, cut.at_hand);
+                if (of && g.kind == CutKind::cable && of->plugs > 0) cut.pieces.front().plug = true;
+                if (of && g.kind == CutKind::cable && of->plugs > 1 && cut.pieces.size() > 1)
+                    cut.pieces.back().plug = true;
                 if (!cut.at_hand.empty()) g.left += cut.left;
                 g.from.push_back(std::move(cut));
             }
@@ -157,6 +162,10 @@ CutList cut_list(const Plan& plan, const Catalogue& catalogue, const Figures& fi
     return list;
 }
 
+std::string cut_words(const CutPiece& piece) {
+    return piece.plug ? say("{}, with its plug", piece.mark) : piece.mark;
+}
+
 std::string cut_list_to_csv(const Plan& plan, const CutList& list) {
     std::string text = "what,cut from,length m,mark,for,left m\n";
     for (const auto& g : list.groups)
@@ -166,7 +175,7 @@ std::string cut_list_to_csv(const Plan& plan, const CutList& list) {
                 text += fmt::format(
                     "{},{},{:g},{},{},{}\n", csv_cell(g.what),
                     csv_cell(offcut ? fmt::format("{} {:g} m", offcut->name, raw(offcut->length)) : "new"),
-                    raw(p.length), csv_cell(p.mark), csv_cell(name_of(plan, p.lead)),
+                    raw(p.length), csv_cell(cut_words(p)), csv_cell(name_of(plan, p.lead)),
                     offcut ? fmt::format("{:g}", raw(from.left)) : "");
         }
     return text;

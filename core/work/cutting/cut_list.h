@@ -10,7 +10,8 @@ struct CutPiece {
     std::string mark;  ///< written on it: "W3+"; of a tube where it goes
     Id lead;           ///< that it is of
     Metre length{};
-    std::string step;  ///< key of the step that cuts it
+    std::string step;   ///< key of the step that cuts it
+    bool plug = false;  ///< of a cable: it keeps a plug that the offcut had
 };
 
 /// One offcut, or the spool, and what comes off it.
@@ -42,6 +43,9 @@ struct CutList {
 /// Every conductor, cable and tube of the plan, each once, from what is at hand and from what is bought. An
 /// offcut of a wire is one of the same wire and colour; of a cable or a tube one that is called as it is.
 CutList cut_list(const Plan& plan, const Catalogue& catalogue, const Figures& figures);
+
+/// What is written on a piece, and what it keeps: "C2, with its plug".
+std::string cut_words(const CutPiece& piece);
 
 /// "cut from,length,mark,for,left" a line each, with a header.
 std::string cut_list_to_csv(const Plan& plan, const CutList& list);

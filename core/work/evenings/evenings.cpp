@@ -289,8 +289,14 @@ std::vector<BareEnd> bare_ends(const Plan& plan, const std::vector<Step>& steps,
 }
 
 std::vector<EveningPlan> plan_evenings(const Plan& plan, const std::vector<Step>& steps,
-                                       const std::string& today) {
+                                       const std::string& today, const std::vector<HeldBack>& held) {
     Calendar calendar(plan, steps);
+    for (const auto& h : held) {
+        const auto day = day_of(h.until), from = day_of(today);
+        const auto nights = day && from ? std::max<long>(0, (*day - *from).count()) : long{most_evenings};
+        auto& free = calendar.free_from[h.step];
+        free = std::max(free, static_cast<int>(std::min<long>(nights, most_evenings)));
+    }
     std::vector<EveningPlan> all;
     double there = usual_evening;
     for (const auto& [date, minutes] : plan.evenings)

@@ -19,6 +19,13 @@ struct Wait {
     double minutes = 0;
 };
 
+/// A step that waits for something on order.
+struct HeldBack {
+    size_t step = 0;
+    std::string item;   ///< as the shopping list calls it
+    std::string until;  ///< date on which it is expected; empty: nobody has said, and it is in no evening
+};
+
 struct EveningPlan {
     std::string date;
     double there = 0;             ///< minutes that there are
@@ -44,9 +51,10 @@ inline constexpr double usual_evening = 90;
 /// From that day on until everything is done, each evening as long as the plan says for its date, else as the
 /// last one that it says, else `usual_evening`. Whole leads are taken, so that no bare end is left; a lead
 /// that alone takes longer than the evening is begun, and what it leaves bare is said. A wait of more than
-/// two hours runs on overnight. An evening of no minutes holds nothing. No more than 400 evenings.
+/// two hours runs on overnight. What is held back is done from the day on which it can be. An evening of no
+/// minutes holds nothing. No more than 400 evenings.
 std::vector<EveningPlan> plan_evenings(const Plan& plan, const std::vector<Step>& steps,
-                                       const std::string& today);
+                                       const std::string& today, const std::vector<HeldBack>& held = {});
 
 /// Of a lead with one end joined and one not, by what is done and what these steps do.
 std::vector<BareEnd> bare_ends(const Plan& plan, const std::vector<Step>& steps,

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <unordered_map>
 
 #include "enum_words.h"
 #include "files/csv.h"
@@ -110,6 +111,8 @@ Shopping shopping(const Plan& plan, const Catalogue& catalogue, const Figures& f
         }
         if (const auto state = plan.orders.find(line.need.item); state != plan.orders.end())
             line.state = state->second;
+        if (const auto date = plan.arrives.find(line.need.item); date != plan.arrives.end())
+            line.arrives = date->second;
         if (line.need.goods == Goods::fuse) line.spare = spare_fuses;
         if (line.need.goods == Goods::tube) line.spare = line.need.amount * spare_tube;
         if (line.state == OrderState::arrived) line.at_hand = line.need.amount, wanted = 0;
@@ -177,11 +180,57 @@ AtHand enough_at_hand(const Plan& plan, const ShoppingLine& line) {
 }
 
 Plan set_order(Plan plan, const std::string& item, std::optional<OrderState> state) {
+    if (!state || *state == OrderState::arrived) plan.arrives.erase(item);
     if (state)
         plan.orders[item] = *state;
     else
         plan.orders.erase(item);
     return plan;
+}
+
+tl::expected<Plan, std::string> set_arrival(Plan plan, const std::string& item, const std::string& date) {
+    const auto day = checked_date(date);
+    if (!day) return tl::unexpected(say("“{}” is no day: one such as 2026-12-05 is expected", date));
+    if (const auto state = plan.orders.find(item);
+        state == plan.orders.end() || state->second == OrderState::arrived)
+        plan.orders[item] = OrderState::ordered;
+    plan.arrives[item] = *day;
+    return plan;
+}
+
+std::vector<HeldBack> held_back(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
+                                const std::vector<Step>& steps) {
+    std::vector<HeldBack> held;
+    const bool any = std::any_of(plan.orders.begin(), plan.orders.end(),
+                                 [](const auto& o) { return o.second != OrderState::arrived; });
+    if (!any) return held;
+    std::unordered_map<Id, const BomLine*> waits;
+    const auto lines = bill_of_materials(plan, catalogue, figures.harness);
+    for (const auto& line : lines) {
+        const auto state = plan.orders.find(line.item);
+        if (state == plan.orders.end() || state->second == OrderState::arrived) continue;
+        for (const auto& id : line.of) waits.emplace(id, &line);
+    }
+    for (size_t i = 0; i < steps.size(); ++i) {
+        const auto& step = steps[i];
+        // What a lead is cut from holds its cutting back, and that all else of it.
+        std::vector<Id> needs{step.item};
+        const bool of_lead = find_lead(plan, step.about) != nullptr;
+        if (!of_lead || step.kind == StepKind::cut || step.kind == StepKind::cable)
+            needs.push_back(step.about);
+        if (step.joint) {
+            const auto& feed = plan.feeds[step.joint->feed];
+            needs.push_back(step.joint->at_source ? feed.from : feed.to);
+        }
+        for (const auto& id : needs)
+            if (const auto line = waits.find(id); !id.empty() && line != waits.end()) {
+                const auto date = plan.arrives.find(line->second->item);
+                held.push_back(
+                    {i, line->second->item, date == plan.arrives.end() ? std::string() : date->second});
+                break;
+            }
+    }
+    return held;
 }
 
 }  // namespace sangre

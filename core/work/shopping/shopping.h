@@ -1,7 +1,10 @@
 #pragma once
 // What is bought: what the plan needs less what is at hand, in the packs it is sold in, with spares.
+#include <tl/expected.hpp>
+
 #include "build/bom.h"
 #include "cutting/cut_list.h"
+#include "evenings/evenings.h"
 
 namespace sangre {
 
@@ -13,6 +16,7 @@ struct ShoppingLine {
     double pack = 1;              ///< what is in one, typical
     std::optional<double> price;  ///< of what is bought; absent: not known
     std::optional<OrderState> state;
+    std::string arrives;  ///< date on which it is expected; empty: nobody has said
     std::string
         cheaper;  ///< an entry of the catalogue that is as good by its print and costs less; empty: none
     double cheaper_each = 0;
@@ -41,7 +45,13 @@ std::optional<OrderState> next_order_state(std::optional<OrderState> state);
 /// is new.
 AtHand enough_at_hand(const Plan& plan, const ShoppingLine& line);
 
-/// The plan with a line of the list so far; absent: not ordered.
+/// The plan with a line of the list so far; absent: not ordered. What has arrived is expected no more.
 Plan set_order(Plan plan, const std::string& item, std::optional<OrderState> state);
+/// The plan with a line ordered that is expected on that day, "2026-12-05"; an error where it is no day.
+tl::expected<Plan, std::string> set_arrival(Plan plan, const std::string& item, const std::string& date);
+
+/// Steps that something on order holds back, with what and until when.
+std::vector<HeldBack> held_back(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
+                                const std::vector<Step>& steps);
 
 }  // namespace sangre

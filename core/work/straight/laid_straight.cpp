@@ -83,10 +83,15 @@ struct Layer {
         for (const auto& item : figures.harness.wiring.items_of(f)) {
             const auto& device = feed.devices[item.device];
             const auto at = std::min(item.at, route.cut);
+            // A bead has no ends of its own: the lead goes through it.
+            const auto* bead = find(catalogue.inlines, device.type);
+            const bool ring = bead && raw(bead->bore) > 0;
             {
-                auto& t = add(LaidKind::item, item_name(device), at);
+                auto& t = add(ring ? LaidKind::slid : LaidKind::item, item_name(device), at);
                 t.about = device.id;
-                t.across = raw(item.values.opened) > 0 ? item.values.opened : item.values.passes;
+                t.across = ring                          ? bead->bore
+                           : raw(item.values.opened) > 0 ? item.values.opened
+                                                         : item.values.passes;
             }
             if (device.panel.empty()) continue;
             auto& nut = add(LaidKind::slid, say("nut of the {}", item_name(device)), at);
@@ -121,14 +126,15 @@ struct Layer {
             const auto& way = plan.ways[w];
             const bool forward = way.from == here;
             for (const auto& h : holds_on_way(plan, figures.harness, w).holds)
-                out.holds.push_back(
-                    {LaidKind::hold,
-                     h.why == HoldFor::there ? say("clip") : said(hold_word(plan.practices.hold)),
-                     on_wire(along + (forward ? raw(h.at) : raw(way.length - h.at))),
-                     {},
-                     {},
-                     way.id,
-                     true});
+                out.holds.push_back({LaidKind::hold,
+                                     h.why == HoldFor::there  ? say("clip")
+                                     : h.why == HoldFor::knot ? say("knot")
+                                                              : said(hold_word(plan.practices.hold)),
+                                     on_wire(along + (forward ? raw(h.at) : raw(way.length - h.at))),
+                                     {},
+                                     {},
+                                     way.id,
+                                     true});
             along += raw(way.length);
             here = forward ? way.to : way.from;
         }
@@ -170,6 +176,10 @@ struct Layer {
             here = forward ? way.to : way.from;
         }
     }
+    const std::vector<OnWay>& things_of(const LaidThing& t) const {
+        static const std::vector<OnWay> none;
+        return t.way >= 0 ? plan.ways[static_cast<size_t>(t.way)].on_it : none;
+    }
     std::string words(const LaidThing& t) const {
         switch (t.what) {
             case LaidKind::label:
@@ -198,7 +208,9 @@ struct Layer {
             case LaidKind::hold:
                 break;
             case LaidKind::hazard:
-                return say("Past the {}, at {}.", t.name, format(t.at));
+                return t.on_it < things_of(t).size() && things_of(t)[t.on_it].kind == OnWayKind::knot
+                           ? say("Knot it at {}, once all is through.", format(t.at))
+                           : say("Past the {}, at {}.", t.name, format(t.at));
         }
         return {};
     }
@@ -234,7 +246,7 @@ Plan move_on_lead(Plan plan, const Figures& figures, size_t feed, const LaidThin
     const auto& route = figures.harness.routes[feed];
     auto& lead = plan.feeds[feed];
     at = std::clamp(at, Metre(0), route.cut);
-    if (thing.what == LaidKind::item) {
+    if (thing.what == LaidKind::item || thing.what == LaidKind::slid) {
         if (auto* item = by_id(lead.devices, thing.about)) item->at = Metre(std::round(raw(at) * 100) / 100);
         return plan;
     }
