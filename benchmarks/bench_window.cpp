@@ -2,6 +2,7 @@
 // plan.
 #include <QApplication>
 #include <QMainWindow>
+#include <QMouseEvent>
 #include <QTemporaryDir>
 #include <algorithm>
 #include <chrono>
@@ -10,6 +11,7 @@
 
 #include "files/plan_file.h"
 #include "plans.h"
+#include "routing/machine_map.h"
 #include "shell/opening.h"
 
 namespace {
@@ -45,6 +47,30 @@ void keystrokes(app::Window& window, app::Station station) {
     std::cout << all[all.size() / 2] << " " << all.back() << "\n";
 }
 
+/// A place is dragged over the machine, and then a hold of it let go: each frame, median and worst; and what
+/// the drop costs.
+void drags(app::Window& window) {
+    window.go(app::Station::routing);
+    QApplication::processEvents();
+    auto* map = window.findChild<app::MachineMap*>();
+    const auto from = map->spot_centre(QStringLiteral("place:place-5"));
+    const auto send = [&](QEvent::Type type, QPoint at, Qt::MouseButton button, Qt::MouseButtons held) {
+        QMouseEvent e(type, QPointF(at), map->mapToGlobal(QPointF(at)), button, held, Qt::NoModifier);
+        const double begin = now_ms();
+        QApplication::sendEvent(map, &e);
+        QApplication::sendPostedEvents();
+        QApplication::processEvents();
+        return now_ms() - begin;
+    };
+    send(QEvent::MouseButtonPress, from, Qt::LeftButton, Qt::LeftButton);
+    std::vector<double> all;
+    for (int i = 0; i < 60; ++i)
+        all.push_back(send(QEvent::MouseMove, from + QPoint(10 + i, i), Qt::NoButton, Qt::LeftButton));
+    const double drop = send(QEvent::MouseButtonRelease, from + QPoint(69, 59), Qt::LeftButton, Qt::NoButton);
+    std::sort(all.begin(), all.end());
+    std::cout << all[all.size() / 2] << " " << all.back() << " " << drop << "\n";
+}
+
 }  // namespace
 
 int main(int argc, char** argv) {
@@ -53,8 +79,11 @@ int main(int argc, char** argv) {
     auto file = folder.filePath("plan.json").toStdString();
     if (what == "demo")
         file = (data_directory() / "demos" / "orchard-frost-rover.json").string();
-    else if (what != "empty" && !save_plan(bench::plan_of(static_cast<size_t>(std::stoul(what))), file))
-        return 1;
+    else if (what != "empty") {
+        auto plan = bench::plan_of(static_cast<size_t>(std::stoul(what)));
+        if (argc > 2 && std::string(argv[2]) == "drags") plan = bench::laid_out(std::move(plan));
+        if (!save_plan(plan, file)) return 1;
+    }
     // The anchor is a window of the library alone: its own fonts, none of what is Sangre's.
     if (what != "empty") app::prepare_fonts();
     std::optional<app::Opening> opening;
@@ -78,6 +107,11 @@ int main(int argc, char** argv) {
         // Until it is ready is what is timed, not closing it again.
         folder.remove();
         std::_Exit(0);
+    }
+    if (argc > 2 && std::string(argv[2]) == "drags") {
+        drags(window);
+        opening.reset();
+        return 0;
     }
     if (argc > 2) {
         for (int i = 0; i < app::station_count; ++i)

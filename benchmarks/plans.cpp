@@ -91,6 +91,43 @@ Plan days_of(Plan plan, int days) {
     return plan;
 }
 
+Plan laid_out(Plan plan) {
+    constexpr size_t side = 4;
+    const auto id = [](size_t n) { return "place-" + std::to_string(n); };
+    Side above;
+    above.id = "above", above.name = "Above", above.across = Metre(1);
+    plan.sides = {above};
+    for (size_t n = 0; n < side * side; ++n) {
+        Place place{id(n), "Place " + std::to_string(n)};
+        place.x = 0.1 + 0.27 * static_cast<double>(n % side),
+        place.y = 0.1 + 0.27 * static_cast<double>(n / side);
+        plan.places.push_back(place);
+    }
+    const auto join = [&](size_t a, size_t b) {
+        Way way{"way-" + std::to_string(plan.ways.size()), id(a), id(b), Metre(0.3)};
+        const auto &from = plan.places[a], &to = plan.places[b];
+        way.bends =
+            std::to_string((from.x + to.x) / 2 + 0.02) + "," + std::to_string((from.y + to.y) / 2 + 0.02);
+        if (plan.ways.size() % 3 == 0) {
+            Opening opening{"opening-" + std::to_string(plan.ways.size()), "", ""};
+            opening.bore = Millimetre(25);
+            way.on_it = {{OnWayKind::opening, Metre(0.15), opening.id}};
+            plan.openings.push_back(opening);
+        }
+        plan.ways.push_back(way);
+    };
+    for (size_t n = 0; n < side * side; ++n) {
+        if (n % side + 1 < side) join(n, n + 1);
+        if (n + side < side * side) join(n, n + side);
+    }
+    size_t n = 0;
+    const auto spread = [&](auto& parts) {
+        for (auto& part : parts) part.place = id(n++ * 7 % (side * side));
+    };
+    spread(plan.sources), spread(plan.hubs), spread(plan.converters), spread(plan.loads);
+    return plan;
+}
+
 std::vector<Metre> lengths_of(const Plan& plan) { return feed_lengths(lay_harness(plan, parts())); }
 
 Demand all_on(const Plan& plan) {

@@ -12,6 +12,8 @@ Plan plan_of(size_t feeds);
 Plan wish_of(size_t loads);
 /// Its day played so many times over.
 Plan days_of(Plan plan, int days);
+/// With its parts spread over a grid of places, ways between neighbours, each with a bend, and openings.
+Plan laid_out(Plan plan);
 std::vector<Metre> lengths_of(const Plan& plan);
 Demand all_on(const Plan& plan);
 

@@ -14,6 +14,7 @@
 #include "files/plan_file.h"
 #include "files/safe_write.h"
 #include "files/sheets_pdf.h"
+#include "plan/plan_pictures.h"
 #include "study.h"
 
 namespace sangre::cli {
@@ -59,6 +60,7 @@ int run_book(const Options& o) {
     const std::filesystem::path out(o.output);
     if (s.steps().empty()) throw CannotRead{o.file + ": nothing is wired yet; propose wires it"};
     const auto beside = [&](const std::string& name) -> std::optional<std::string> {
+        if (!names_a_file_beside(name)) return {};
         auto bytes = read_text(std::filesystem::path(o.file).parent_path() / name);
         return bytes ? std::optional(std::move(*bytes)) : std::nullopt;
     };

@@ -248,14 +248,16 @@ void BuildStation::take_note() {
 }
 
 void BuildStation::keep_photo(const QImage& picture) {
-    const auto* step = current();
-    if (!step) return;
+    if (const auto* step = current()) keep_photo_of(step->key, picture);
+}
+
+void BuildStation::keep_photo_of(const std::string& key, const QImage& picture) {
     const auto kept = keep_picture(picture, document_.pictures_pool());
     if (!kept) {
         emit document_.said(kept.error(), true, false);
         return;
     }
-    document_.apply([key = step->key, file = kept->toStdString(),
+    document_.apply([key, file = kept->toStdString(),
                      when = Document::now()](const Plan& p) { return add_photo(p, key, file, when); },
                     tr("Photograph of a step"));
 }
@@ -263,9 +265,9 @@ void BuildStation::keep_photo(const QImage& picture) {
 void BuildStation::take_photo() {
     if (!current()) return;
     QMenu menu(this);
-    const auto from_file = [this](const QString& file) {
-        const auto picture = read_picture(file);
-        picture ? keep_photo(*picture) : emit document_.said(picture.error(), true, false);
+    // Of the step that is shown now, whichever is when it has been read.
+    const auto from_file = [this, key = key_](const QString& file) {
+        pictures_.read(file, [this, key](const QImage& picture) { keep_photo_of(key, picture); });
     };
     const auto image = QApplication::clipboard()->image();
     auto* clipboard = menu.addAction(tr("From the clipboard"), this, [this, image] { keep_photo(image); });

@@ -8,6 +8,7 @@
 #include "build/shopping_view.h"
 #include "build/step_card.h"
 #include "build/step_list.h"
+#include "shell/picture_reader.h"
 
 namespace sangre::app {
 
@@ -51,6 +52,7 @@ class BuildStation : public QWidget {
     void put_steps(const Plan& with, const QString& what);
     void add_board();
     void keep_template();
+    void keep_photo_of(const std::string& key, const QImage& picture);
     void go_to(const std::string& key);
     void go_by(int rows);
     void step_menu(const std::string& key, const QPoint& where);
@@ -68,6 +70,7 @@ class BuildStation : public QWidget {
     QLabel* summary_;
     QPushButton *done_, *measure_, *note_button_, *photo_, *cuts_button_, *shop_button_;
     QLineEdit* note_;
+    PictureReader pictures_{document_};
     std::vector<EveningPlan> evenings_;
     std::vector<HeldBack> held_;
     // Of which they are: planned again only once one of these is another.

@@ -5,6 +5,7 @@
 #include "harness/paths.h"
 #include "plan/drawn.h"
 #include "shell/document.h"
+#include "shell/picture_reader.h"
 #include "widgets/canvas.h"
 #include "widgets/free_room.h"
 
@@ -130,6 +131,7 @@ class MachineMap : public Canvas {
     QString price_;                   ///< of that, against how it goes now
     QString picture_file_;
     QPixmap picture_;
+    PictureReader pictures_{document_};
 };
 
 }  // namespace sangre::app

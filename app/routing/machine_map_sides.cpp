@@ -55,8 +55,7 @@ void MachineMap::take_picture(const QImage& picture) {
 }
 
 void MachineMap::take_picture_file(const QString& file) {
-    const auto picture = read_picture(file);
-    picture ? take_picture(*picture) : emit document_.said(picture.error(), true, false);
+    pictures_.read(file, [this](const QImage& picture) { take_picture(picture); });
 }
 
 void MachineMap::ask_picture() {

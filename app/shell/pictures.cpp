@@ -61,8 +61,7 @@ tl::expected<QString, QString> keep_picture(const QImage& picture, const QString
 }
 
 QString find_picture(const QString& name, const QString& plan_file, const QString& pool) {
-    // A name alone: a plan from elsewhere says nothing of other folders.
-    if (name.isEmpty() || name.contains('/') || name.contains('\\') || name.startsWith('.')) return {};
+    if (!names_a_file_beside(name.toStdString())) return {};
     if (!plan_file.isEmpty())
         if (const auto beside = QFileInfo(plan_file).dir().filePath(name); QFileInfo(beside).isFile())
             return beside;

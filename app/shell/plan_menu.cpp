@@ -1,6 +1,7 @@
 // The plan's menu, and what it asks for.
 #include <QApplication>
 #include <QClipboard>
+#include <QFile>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QInputDialog>
@@ -23,6 +24,7 @@
 #include "shell/demos.h"
 #include "shell/line_bar.h"
 #include "shell/paste.h"
+#include "shell/pictures.h"
 #include "shell/practices_menu.h"
 #include "shell/window.h"
 #include "shopping/shopping.h"

@@ -6570,6 +6570,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Lies die Schritte einmal durch.</translation>
     </message>
     <message>
+        <source>Reading %1…</source>
+        <translation>%1 wird gelesen…</translation>
+    </message>
+    <message>
         <source>Readings</source>
         <translation>Messungen</translation>
     </message>

@@ -16,6 +16,10 @@ std::vector<std::string> pictures_of(const Plan& plan) {
     return all;
 }
 
+bool names_a_file_beside(const std::string& name) {
+    return !name.empty() && name.front() != '.' && name.find_first_of("/\\") == std::string::npos;
+}
+
 Plan add_photo(Plan plan, const std::string& step, const std::string& file, const std::string& when) {
     plan.log.push_back({when, photo_entry, step, file});
     return plan;

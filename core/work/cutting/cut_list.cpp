@@ -6,6 +6,7 @@
 #include <cmath>
 #include <map>
 
+#include "build/steps.h"
 #include "cutting/fill_offcuts.h"
 #include "files/csv.h"
 #include "joint/covers.h"

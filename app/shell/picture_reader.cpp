@@ -1,0 +1,33 @@
+#include "shell/picture_reader.h"
+
+#include <QFileInfo>
+#include <QImageReader>
+
+namespace sangre::app {
+namespace {
+
+// More takes longer than a blink.
+constexpr qint64 at_once = 12'000'000;
+
+}  // namespace
+
+void PictureReader::give(const tl::expected<QImage, QString>& picture,
+                         const std::function<void(const QImage&)>& then) {
+    picture ? then(*picture) : emit document_.said(picture.error(), true, false);
+}
+
+void PictureReader::read(const QString& file, const std::function<void(const QImage&)>& then) {
+    const int number = ++asked_;
+    const auto size = QImageReader(file).size();
+    if (!size.isValid() || qint64(size.width()) * size.height() <= at_once)
+        return give(read_picture(file), then);
+    emit document_.said(tr("Reading %1…").arg(QFileInfo(file).fileName()), false, false);
+    work_.start([this, file, then, number] {
+        const auto picture = read_picture(file);
+        QMetaObject::invokeMethod(this, [this, picture, then, number] {
+            if (number == asked_) give(picture, then);
+        });
+    });
+}
+
+}  // namespace sangre::app
