@@ -19,8 +19,9 @@ void PictureReader::give(const tl::expected<QImage, QString>& picture,
 void PictureReader::read(const QString& file, const std::function<void(const QImage&)>& then) {
     const int number = ++asked_;
     const auto size = QImageReader(file).size();
-    if (!size.isValid() || qint64(size.width()) * size.height() <= at_once)
-        return give(read_picture(file), then);
+    const auto pixels = qint64(size.width()) * size.height();
+    // What is refused unread is refused at once.
+    if (!size.isValid() || pixels <= at_once || pixels > most_pixels) return give(read_picture(file), then);
     emit document_.said(tr("Reading %1…").arg(QFileInfo(file).fileName()), false, false);
     work_.start([this, file, then, number] {
         const auto picture = read_picture(file);

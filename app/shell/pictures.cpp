@@ -11,7 +11,6 @@
 namespace sangre::app {
 namespace {
 
-constexpr qint64 most_pixels = 200'000'000;
 constexpr int widest = 2048;
 constexpr int most_megabytes = 1024;  // while it is read; what is kept has 16 at the most
 

@@ -8,6 +8,9 @@
 
 namespace sangre::app {
 
+/// More are not read.
+inline constexpr qint64 most_pixels = 200'000'000;
+
 /// A picture from a file, turned as its tag says and no more than 2048 pixels wide or high. An error says the
 /// file and what is wrong: none there, no picture, more than 200 megapixels.
 tl::expected<QImage, QString> read_picture(const QString& file);

@@ -91,6 +91,7 @@ Plan awkward() {
     plan.own_readings.push_back(
         {"mine", "Lamp; on", "all on", "A +", "A −", OwnUnit::volt, 11.5, 12.25, true, {}});
     plan.log.push_back({"2026-01-02T03:04", "note", "load-fog-pump", "a, note\nof two lines"});
+    plan.orders["strip, two-pole"] = OrderState::ordered, plan.arrives["strip, two-pole"] = "2026-12-05";
     plan.done["cut/feed, odd"] = "2026-01-02";
     plan.measured["beep/x"] = {0.1 + 0.2, true, "now, or so"};
     plan.terminals[plan.loads[0].id] = {
@@ -274,6 +275,8 @@ step "Focus, by eye", do turn the ring, after join/feed-studs-lamp/load
         row("load Horn", "a voltage is missing");
         row("load Horn, draws 2 A", "a voltage is missing");
         row("lead Hub → Fog pump, conductors 0", "conductors");
+        row("arrives strip, soon", "“soon” is no day");
+        row("arrives strip, 2026-02-30", "is no day");
     }
     void errors_point_and_say_what_is_right() {
         QFETCH(QString, text);

@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "enum_words.h"
+#include "evenings/evenings.h"
 #include "files/plan_file.h"
 #include "files/plan_text.h"
 #include "files/plan_text_ids.h"
@@ -320,9 +321,12 @@ class TextReader {
             plan_.took[key] = minutes();
         else if (l.word == "evening")
             plan_.evenings[key] = minutes();
-        else if (l.word == "arrives")
-            plan_.arrives[key] = value;
-        else if (l.word == "rather")
+        else if (l.word == "arrives") {
+            const auto day = checked_date(value);
+            if (!day)
+                fail(l, l.said_at, l.end, say("“{}” is no day: one such as 2026-12-05 is expected", value));
+            plan_.arrives[key] = *day;
+        } else if (l.word == "rather")
             plan_.rather.push_back(key);
         else if (const auto state = by_word<OrderState>(value))
             plan_.orders[key] = *state;
