@@ -107,7 +107,7 @@ double StepCard::paint_drawing(QPainter& p, double y, double room) {
     }
     if (drawing_.shapes.empty()) return y;
     const double k = std::min(wide / drawing_.width, room / drawing_.height);
-    if (k * 3 < u(8)) return y;  // its letters could not be read
+    if (k * drawing_.height < u(90)) return y;  // nothing could be made out; the actions say its figures
     p.save();
     p.translate(u(24) + (wide - drawing_.width * k) / 2, y);
     p.scale(k, k);

@@ -14,7 +14,7 @@ double row_tall() { return u(30); }
 StepList::StepList(Document& document, QWidget* parent) : Canvas(tr("Steps"), parent), document_(document) {}
 
 QSize StepList::minimumSizeHint() const {
-    return {u(240), static_cast<int>(static_cast<double>(rows_.size()) * row_tall()) + u(12)};
+    return {u(120), static_cast<int>(static_cast<double>(rows_.size()) * row_tall()) + u(12)};
 }
 
 void StepList::show_evenings(const std::vector<EveningPlan>& evenings, const std::vector<HeldBack>& held) {
@@ -106,7 +106,7 @@ void StepList::paint_row(QPainter& p, const Step& s, size_t number, const QRectF
     const auto& t = theme();
     const bool here = s.key == current_, done = is_done(document_.plan(), s);
     if (here) card(p, area, true);
-    text(p, QRectF(u(6), area.top(), u(30), area.height()), QString::number(number), t.muted, face(12),
+    text(p, QRectF(u(4), area.top(), u(28), area.height()), QString::number(number), t.muted, face(12),
          Qt::AlignRight | Qt::AlignVCenter);
     const bool own = s.kind == StepKind::own;
     const auto wait = s.wait_minutes >= 1 && !done
@@ -114,10 +114,11 @@ void StepList::paint_row(QPainter& p, const Step& s, size_t number, const QRectF
                       : own ? tr("yours")
                             : QString();
     const double right = wait.isEmpty() ? 0 : text_width(wait, face(11)) + u(8);
-    text(p, QRectF(u(44), area.top(), width() - u(80) - right, area.height()), words_of(s.title),
+    const double ticked = done ? u(24) : 0;
+    text(p, QRectF(u(40), area.top(), width() - u(52) - right - ticked, area.height()), words_of(s.title),
          done ? t.muted : t.ink, face(13, here));
     if (!wait.isEmpty())
-        text(p, QRectF(width() - u(36) - right, area.top(), right, area.height()), wait,
+        text(p, QRectF(width() - u(12) - right - ticked, area.top(), right, area.height()), wait,
              own ? t.cool : t.caution, face(11), Qt::AlignRight | Qt::AlignVCenter);
     if (done) draw_tick(p, QRectF(width() - u(30), area.top() + u(7), u(14), u(14)), true);
 }

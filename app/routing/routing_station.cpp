@@ -133,13 +133,14 @@ double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
         text(p, QRectF(u(8), u(242), width() - u(16), u(18)),
              tr("! The %1 plug does not pass.").arg(said(h.largest_end)), t.caution, face(12),
              Qt::AlignCenter);
-    else if (const auto* left = room(h))
+    else if (const auto* left = h.fits ? room(h) : nullptr)
         text(p, QRectF(u(8), u(242), width() - u(16), u(18)),
              left->more_alike > 0 ? tr("room for %1 more").arg(left->more_alike)
                                   : tr("room for no more of these"),
              left->more_alike > 0 ? t.good : t.caution, face(12), Qt::AlignCenter);
     text(p, QRectF(u(8), u(258), width() - u(16), u(16)),
-         h.ends_pass
+         !h.fits ? tr("Drill it wider, or lead some of them another way.")
+         : h.ends_pass
              ? tr("Later: one of %1 at the most.").arg(room(h) ? said(room(h)->one) : tr("nobody knows"))
              : tr("Thread first, then terminate: the Build does."),
          t.muted, face(11), Qt::AlignCenter);

@@ -3366,6 +3366,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Bohre es auf </translation>
     </message>
     <message>
+        <source>Drill it wider, or lead some of them another way.</source>
+        <translation>Weiter bohren, oder einige anders führen.</translation>
+    </message>
+    <message>
         <source>Drilling template</source>
         <translation>Bohrschablone</translation>
     </message>

@@ -1,6 +1,7 @@
 // The air inside of bodies, and leads that are pinned to ways.
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 #include "air/box_air.h"
 #include "plan/lead_edits.h"
@@ -24,38 +25,47 @@ bool is_inside(const Plan& plan, const Place& place, const Id& body) {
     return false;
 }
 
+/// Where a module may go: of each body outside of that one, and of none, the place that is nearest to it.
+std::vector<const Place*> places_outside(const Plan& plan, const Place& here, const Id& body) {
+    std::map<Id, const Place*> nearest;
+    const auto far = [&](const Place& p) { return std::hypot(p.x - here.x, p.y - here.y); };
+    for (const auto& place : plan.places) {
+        if (is_inside(plan, place, body)) continue;
+        const auto*& best = nearest[place.body];
+        if (!best || far(place) < far(*best)) best = &place;
+    }
+    std::vector<const Place*> all;
+    for (const auto& [id, place] : nearest) all.push_back(place);
+    return all;
+}
+
 /// The module of a body, and the place outside of it, by which it gets least warm inside; nothing where no
 /// body is as much as a third cooler by any, or another would be too warm then.
 std::optional<Fix> move_out(const Context& c, size_t body) {
-    const auto& plan = c.plan;
     const auto& box = c.figures.boxes[body];
-    std::optional<Plan> best;
-    std::string words;
+    const auto& id = c.plan.bodies[body].id;
+    std::optional<Fix> best;
     double least = box.rise * 2 / 3;
-    for (const auto& module : plan.converters) {
-        const auto* here = by_id(plan.places, module.place);
-        if (!here || !is_inside(plan, *here, plan.bodies[body].id)) continue;
-        for (const auto& place : plan.places) {
-            if (is_inside(plan, place, plan.bodies[body].id)) continue;
-            auto next = set_part_place(plan, module.id, place.id);
-            const auto boxes = warm_bodies(next, c.figures.worst);
+    auto moved = c.plan;
+    for (auto& module : moved.converters) {
+        const auto stood = module.place;
+        const auto* here = by_id(c.plan.places, stood);
+        if (!here || !is_inside(c.plan, *here, id)) continue;
+        for (const auto* place : places_outside(c.plan, *here, id)) {
+            module.place = place->id;
+            const auto boxes = warm_bodies(moved, c.figures.worst);
             bool others = true;
             for (size_t o = 0; o < boxes.size(); ++o)
                 others = others && (o == body || boxes[o].rise <= std::max(warm_k, c.figures.boxes[o].rise));
             if (!others || boxes[body].rise >= least) continue;
             least = boxes[body].rise;
-            words =
-                say("Move {} out to {}: {} inside then", module.name, place.name, format(boxes[body].air));
-            best = std::move(next);
+            best = Fix{
+                say("Move {} out to {}: {} inside then", module.name, place->name, format(boxes[body].air)),
+                [part = module.id, to = place->id](const Plan& p) { return set_part_place(p, part, to); }};
         }
+        module.place = stood;
     }
-    if (!best) return {};
-    return Fix{words, [plan = std::move(*best)](const Plan& p) {
-                   auto next = p;
-                   for (auto& module : next.converters)
-                       if (const auto* there = by_id(plan.converters, module.id)) module.place = there->place;
-                   return next;
-               }};
+    return best;
 }
 
 void box_warm(const Context& c, std::vector<Finding>& out) {

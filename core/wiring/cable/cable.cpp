@@ -155,7 +155,7 @@ Lead make_cable(const Plan& plan, CablePreset preset, const Id& from, const Id& 
             break;
         case CablePreset::coax:
             c.kind = CableKind::coax;
-            c.volts = Volt(0);
+            c.volts = Volt(0), c.signal = SignalKind::analogue_video;
             c.cores = {core("1", "white", "video"), core("S", "black", "GND")};
             break;
         case CablePreset::four_core:

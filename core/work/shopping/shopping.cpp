@@ -204,12 +204,18 @@ std::vector<HeldBack> held_back(const Plan& plan, const Catalogue& catalogue, co
     const bool any = std::any_of(plan.orders.begin(), plan.orders.end(),
                                  [](const auto& o) { return o.second != OrderState::arrived; });
     if (!any) return held;
-    std::unordered_map<Id, const BomLine*> waits;
+    std::unordered_map<Id, std::pair<std::string, std::string>> waits;  // item and day; of several the last
     const auto lines = bill_of_materials(plan, catalogue, figures.harness);
     for (const auto& line : lines) {
         const auto state = plan.orders.find(line.item);
         if (state == plan.orders.end() || state->second == OrderState::arrived) continue;
-        for (const auto& id : line.of) waits.emplace(id, &line);
+        const auto known = plan.arrives.find(line.item);
+        const auto until = known == plan.arrives.end() ? std::string() : known->second;
+        for (const auto& id : line.of) {
+            const auto [at, fresh] = waits.try_emplace(id, line.item, until);
+            const auto& [item, day] = at->second;
+            if (!fresh && !day.empty() && (until.empty() || until > day)) at->second = {line.item, until};
+        }
     }
     for (size_t i = 0; i < steps.size(); ++i) {
         const auto& step = steps[i];
@@ -224,9 +230,7 @@ std::vector<HeldBack> held_back(const Plan& plan, const Catalogue& catalogue, co
         }
         for (const auto& id : needs)
             if (const auto line = waits.find(id); !id.empty() && line != waits.end()) {
-                const auto date = plan.arrives.find(line->second->item);
-                held.push_back(
-                    {i, line->second->item, date == plan.arrives.end() ? std::string() : date->second});
+                held.push_back({i, line->second.first, line->second.second});
                 break;
             }
     }
