@@ -68,6 +68,9 @@ class TestBending : public QObject {
         // A right angle in the middle of two stretches of a metre: tan 45° is 1.
         plan.ways[0].bends = bends_text({{1, 0}});
         CLOSE(raw(*tightest_bend(plan, plan.ways[0])), 1000.0, 1e-9);
+        // Less of a turn is rounder: 0.5 m ÷ tan of half of atan 2.
+        plan.ways[0].bends = bends_text({{0.5, 0}});
+        CLOSE(raw(*tightest_bend(plan, plan.ways[0])), 809.017, 1e-5);
         // A step of 40 mm between two right angles: each has half of it.
         plan.ways[0].bends = bends_text({{0.5, 0}, {0.5, 0.04}, {1, 0.04}});
         CLOSE(raw(*tightest_bend(plan, plan.ways[0])), 20.0, 1e-6);
