@@ -10722,6 +10722,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>von wo aus Hände herankommen müssen</translation>
     </message>
     <message>
+        <source>from {}</source>
+        <translation>von {}</translation>
+    </message>
+    <message>
         <source>from {}, {}: {} left</source>
         <translation>aus {}, {}: {} bleiben</translation>
     </message>

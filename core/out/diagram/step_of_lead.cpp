@@ -155,9 +155,14 @@ struct LeadStep {
     void join() {
         if (!step.joint) return;
         const auto work = feed_joint(plan, catalogue, step.joint->feed, step.joint->at_source);
-        if (work)
-            draw_joint(sheet, {6, 2}, {wide - 6, tall - 2}, *work, plan.feeds[step.joint->feed].supply_colour,
-                       true);
+        if (!work) return;
+        const auto& lead = plan.feeds[step.joint->feed];
+        draw_joint(sheet, {6, 2}, {wide - 6, tall - 2}, *work, lead.supply_colour, true);
+        // As it is drawn the lead comes from the left.
+        draw.words(2, tall - 1, say("from {}", name_of(plan, step.joint->at_source ? lead.to : lead.from)),
+                   2.6, TextAlign::left, false, "muted");
+        draw.words(wide - 2, tall - 1, name_of(plan, step.joint->at_source ? lead.from : lead.to), 2.8,
+                   TextAlign::right, true);
     }
     void item(size_t i) {
         const auto& l = plan.feeds[i];
