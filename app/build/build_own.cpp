@@ -64,8 +64,12 @@ void BuildStation::fill_own_menu(QMenu& menu) {
     auto* forget = menu.addMenu(tr("Forget a set"));
     for (const auto& file : files)
         forget->addAction(menu_words(file.completeBaseName()), this, [this, path = file.absoluteFilePath()] {
-            if (QFile::moveToTrash(path) || QFile::remove(path)) return;
-            emit document_.said(tr("%1 could not be removed.").arg(path), true, false);
+            const auto name = QFileInfo(path).completeBaseName();
+            if (QFile::moveToTrash(path))
+                emit document_.said(tr("“%1” lies in the trash.").arg(name), false, false);
+            else
+                emit document_.said(tr("%1 could not be moved to the trash, and stays.").arg(path), true,
+                                    false);
         });
 }
 
@@ -102,8 +106,15 @@ void BuildStation::keep_template() {
         emit document_.said(tr("%1 cannot be made.").arg(folder.absolutePath()), true, false);
         return;
     }
-    const auto saved = save_plan(template_of(document_.plan(), name.toStdString()),
-                                 folder.filePath(file_name(name)).toStdString());
+    const auto file = folder.filePath(file_name(name));
+    if (QFileInfo::exists(file)) {
+        emit document_.said(
+            tr("There is a set called “%1” already: forget that first, or give this another name.")
+                .arg(QFileInfo(file).completeBaseName()),
+            true, false);
+        return;
+    }
+    const auto saved = save_plan(template_of(document_.plan(), name.toStdString()), file.toStdString());
     emit document_.said(saved
                             ? tr("“%1” is kept: it stands under + Step of your own in every plan.").arg(name)
                             : words_of(saved.error()),

@@ -114,6 +114,7 @@ class MachineMap : public Canvas {
     void edit_distance(const Id& way, size_t thing);
     void place_menu(const Id& place);
     void rename_place(const Id& place);
+    void put_behind(const Id& side, const QImage& picture);
     QRectF line_at(const Id& way) const;
     Document& document_;
     FreeRoom room_;

@@ -44,10 +44,12 @@ void MachineMap::show_side(const Id& id) {
     update();
 }
 
-void MachineMap::take_picture(const QImage& picture) {
+void MachineMap::take_picture(const QImage& picture) { put_behind(side() ? side()->id : Id(), picture); }
+
+void MachineMap::put_behind(const Id& side_id, const QImage& picture) {
     const auto kept = keep_picture(picture, document_.pictures_pool());
     if (!kept) return emit document_.said(kept.error(), true, false);
-    document_.apply([id = side() ? side()->id : Id(), name = kept->toStdString(),
+    document_.apply([id = side_id, name = kept->toStdString(),
                      tall = static_cast<double>(picture.height()) /
                             picture.width()](const Plan& p) { return put_picture(p, id, name, tall); },
                     tr("Put a picture behind"));
@@ -55,7 +57,9 @@ void MachineMap::take_picture(const QImage& picture) {
 }
 
 void MachineMap::take_picture_file(const QString& file) {
-    pictures_.read(file, [this](const QImage& picture) { take_picture(picture); });
+    // Behind the side that is shown now, whichever is when it has been read.
+    pictures_.read(
+        file, [this, id = side() ? side()->id : Id()](const QImage& picture) { put_behind(id, picture); });
 }
 
 void MachineMap::ask_picture() {

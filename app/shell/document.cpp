@@ -35,6 +35,7 @@ Document::Document(std::shared_ptr<const Catalogue> catalogue, QString recovery_
 }
 
 void Document::start_with(std::shared_ptr<const Plan> plan, const QString& file, std::optional<Study> ahead) {
+    ++opened_;
     file_ = file;
     copy_of_.clear();
     base_ = file.isEmpty() ? QByteArray() : fingerprint(file);

@@ -30,6 +30,8 @@ class Document : public QObject {
     std::vector<Id> selected() const;
     bool selects(const Id& id) const;
     const QString& file() const { return file_; }
+    /// Another number for every plan that is opened or begun: what was started for one is not for the next.
+    int opened() const { return opened_; }
     bool modified() const { return plan() != *saved_; }
 
     /// An edit whose result could not be saved and opened again is refused with a word, and changes nothing.
@@ -152,6 +154,7 @@ class Document : public QObject {
     std::vector<Id> selected_before_;  ///< beside `selection_`
     bool extending_ = false;
     std::optional<Why> shown_why_;
+    int opened_ = 0;
     QString file_;
     QString copy_of_;  ///< the shipped demo that this began as
     QByteArray base_;  ///< fingerprint of the file as last read or written

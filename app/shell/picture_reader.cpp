@@ -23,10 +23,10 @@ void PictureReader::read(const QString& file, const std::function<void(const QIm
     // What is refused unread is refused at once.
     if (!size.isValid() || pixels <= at_once || pixels > most_pixels) return give(read_picture(file), then);
     emit document_.said(tr("Reading %1…").arg(QFileInfo(file).fileName()), false, false);
-    work_.start([this, file, then, number] {
+    work_.start([this, file, then, number, plan = document_.opened()] {
         const auto picture = read_picture(file);
-        QMetaObject::invokeMethod(this, [this, picture, then, number] {
-            if (number == asked_) give(picture, then);
+        QMetaObject::invokeMethod(this, [this, picture, then, number, plan] {
+            if (number == asked_ && plan == document_.opened()) give(picture, then);
         });
     });
 }

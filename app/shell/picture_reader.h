@@ -9,7 +9,8 @@
 namespace sangre::app {
 
 /// Reads pictures from files: small ones at once, large ones aside, so that the window goes on; what is asked
-/// for last counts. What is wrong with one is said in the document's banner.
+/// for last counts, and nothing once another plan is open. What is wrong with one is said in the document's
+/// banner.
 class PictureReader : public QObject {
     Q_OBJECT
   public:

@@ -134,7 +134,7 @@ void Window::fill_plan_menu(QMenu& menu) {
                                  QFile file(find_picture(QString::fromStdString(name), document_.origin(),
                                                          document_.pictures_pool()));
                                  if (!file.open(QIODevice::ReadOnly)) return {};
-                                 return file.readAll().toStdString();
+                                 return file.read(largest_picture + 1).toStdString();
                              }));
     });
     paper->addAction(tr("Evenings as a calendar…"), this, [this] {

@@ -466,8 +466,8 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 Adern, </translation>
     </message>
     <message>
-        <source>%1 could not be removed.</source>
-        <translation>%1 konnte nicht entfernt werden.</translation>
+        <source>%1 could not be moved to the trash, and stays.</source>
+        <translation>%1 konnte nicht in den Papierkorb gelegt werden und bleibt.</translation>
     </message>
     <message>
         <source>%1 d</source>
@@ -8082,6 +8082,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Zwei heißen {}: nummeriere sie.</translation>
     </message>
     <message>
+        <source>There is a set called “%1” already: forget that first, or give this another name.</source>
+        <translation>Einen Satz namens „%1“ gibt es schon: erst jenen vergessen, oder diesem einen anderen Namen geben.</translation>
+    </message>
+    <message>
         <source>There is a source, and every pack's chemistry is known</source>
         <translation>Es gibt eine Quelle, und die Chemie jedes Akkus ist bekannt</translation>
     </message>
@@ -15624,6 +15628,10 @@ schwarz an %2
     <message>
         <source>“%1” is kept: it stands under + Step of your own in every plan.</source>
         <translation>„%1“ ist behalten: Er steht unter + Eigener Schritt in jedem Plan.</translation>
+    </message>
+    <message>
+        <source>“%1” lies in the trash.</source>
+        <translation>„%1“ liegt im Papierkorb.</translation>
     </message>
     <message>
         <source>“Battery: 8S LFP 35 Ah”: its name, a colon, what it is</source>

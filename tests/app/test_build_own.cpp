@@ -89,6 +89,10 @@ class TestBuildOwn : public QObject {
             const auto& own = d.document.plan().own_steps;
             QVERIFY(own.size() >= 2 && own.back().undoes == own[own.size() - 2].id);
             answer(action(menu(b), "Keep the steps"), "My / bench");
+            // What is kept is not written over by another of that name.
+            QSignalSpy said(&d.document, &Document::said);
+            answer(action(menu(b), "Keep the steps"), "My _ bench");
+            QVERIFY(said.size() == 1 && said[0][1].toBool());
         }
         Desk d;
         auto* b = at_work(d);
@@ -152,6 +156,11 @@ class TestBuildOwn : public QObject {
         QCOMPARE(given, 11);
         QTest::qWait(50);
         QTRY_VERIFY_WITH_TIMEOUT(given < 100, 2000);
+        // Another plan is open by the time that it has been read: it is not that one's.
+        reader.read(file, [&](const QImage&) { given += 1000; });
+        d.document.new_plan();
+        QTest::qWait(1500);
+        QCOMPARE(given, 11);
         // One that is gone is said at once.
         QSignalSpy said(&d.document, &Document::said);
         reader.read(folder.filePath("none.png"), [&](const QImage&) { given = -1; });

@@ -1,4 +1,5 @@
 // Bends, knots, stacks and shields: by hand, and what follows from them.
+#include "alternatives/alternatives.h"
 #include "beside/beside.h"
 #include "fixtures.h"
 #include "harness/bending.h"
@@ -97,6 +98,15 @@ class TestBending : public QObject {
         // Where every way is too tight, the shortest, and it is found.
         plan.ways.pop_back();
         QCOMPARE(choose_paths(plan, parts())[0].path.ways, std::vector<size_t>{0});
+    }
+    void what_is_bent_too_tight_speaks_against_a_way() {
+        auto plan = two_ways();
+        plan.ways[0].on_it = {corner(raw(outer()) * 4 - 0.1)};
+        const auto s = test::studied(plan);
+        const auto all = alternatives(plan, parts(), s, 0, 4);
+        QVERIFY(all.front().now && all.front().ways == std::vector<size_t>{1} && all.front().against.empty());
+        const auto tight = alternative_by(plan, parts(), s, 0, Path{{0}, 1, true});
+        QVERIFY(tight.against.size() == 1 && tight.against.front().find("bent to") != std::string::npos);
     }
     void cables_of_one_wire_bend_by_their_cores() {
         auto plan = two_ways();

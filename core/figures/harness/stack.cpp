@@ -12,7 +12,7 @@ constexpr Metre over_edge{0.02};  // from its plug out over the edge of a board;
 
 Stacked stacked(const Catalogue& catalogue, const Place& place) {
     Stacked s;
-    s.below = place.id, s.above = place.under, s.wanted = place.tall + air_over;
+    s.below = place.id, s.above = place.under, s.tall = place.tall, s.wanted = place.tall + air_over;
     s.spacer = suiting_fitting(catalogue, FittingKind::spacer, s.wanted);
     return s;
 }

@@ -8,6 +8,7 @@ namespace sangre {
 /// One place that stands on spacers over another.
 struct Stacked {
     Id below, above;                      ///< places
+    Millimetre tall{};                    ///< of the tallest thing below
     Millimetre wanted{};                  ///< between their boards: the tallest thing below and 2 mm of air
     const FittingType* spacer = nullptr;  ///< the shortest that is as long, four of them; null: none is known
     Millimetre gap() const { return spacer ? spacer->most : wanted; }

@@ -4,6 +4,7 @@
 #include <map>
 
 #include "air/box_air.h"
+#include "plan/bodies.h"
 #include "plan/lead_edits.h"
 #include "plan/machine_edits.h"
 #include "review/review.h"
@@ -18,19 +19,12 @@ constexpr double warm_k = 15, mended_k = 10;
 constexpr double worth_measuring_w = 3;
 constexpr double breath_k = 5;
 
-/// True where the place is in that body, or in one inside of it.
-bool is_inside(const Plan& plan, const Place& place, const Id& body) {
-    for (const auto* b = by_id(plan.bodies, place.body); b; b = by_id(plan.bodies, b->in))
-        if (b->id == body) return true;
-    return false;
-}
-
 /// Where a module may go: of each body outside of that one, and of none, the place that is nearest to it.
 std::vector<const Place*> places_outside(const Plan& plan, const Place& here, const Id& body) {
     std::map<Id, const Place*> nearest;
     const auto far = [&](const Place& p) { return std::hypot(p.x - here.x, p.y - here.y); };
     for (const auto& place : plan.places) {
-        if (is_inside(plan, place, body)) continue;
+        if (is_inside(plan, place.body, body)) continue;
         const auto*& best = nearest[place.body];
         if (!best || far(place) < far(*best)) best = &place;
     }
@@ -50,7 +44,7 @@ std::optional<Fix> move_out(const Context& c, size_t body) {
     for (auto& module : moved.converters) {
         const auto stood = module.place;
         const auto* here = by_id(c.plan.places, stood);
-        if (!here || !is_inside(c.plan, *here, id)) continue;
+        if (!here || !is_inside(c.plan, here->body, id)) continue;
         for (const auto* place : places_outside(c.plan, *here, id)) {
             module.place = place->id;
             const auto boxes = warm_bodies(moved, c.figures.worst);

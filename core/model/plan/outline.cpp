@@ -2,22 +2,14 @@
 
 #include <algorithm>
 
+#include "plan/bodies.h"
+
 namespace sangre {
-namespace {
-
-bool inside_of(const Plan& plan, const Id& inner, const Id& body) {
-    for (const auto* b = by_id(plan.bodies, inner); b; b = by_id(plan.bodies, b->in))
-        if (b->id == body) return true;
-    return false;
-}
-
-}  // namespace
-
 std::optional<SideRect> outline_on(const Plan& plan, const Side& side, const Body& body) {
     if (raw(side.across) <= 0 || raw(body.length) <= 0 || raw(body.width) <= 0) return {};
     double left = 1, right = 0, top = 1, bottom = 0;
     for (const auto& place : plan.places) {
-        if (side_of(plan, place) != &side || !inside_of(plan, place.body, body.id)) continue;
+        if (side_of(plan, place) != &side || !is_inside(plan, place.body, body.id)) continue;
         left = std::min(left, place.x), right = std::max(right, place.x);
         top = std::min(top, place.y), bottom = std::max(bottom, place.y);
     }

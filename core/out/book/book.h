@@ -26,6 +26,7 @@ std::vector<DiagramSheet> book_sheets(const Plan& plan, const Catalogue& catalog
 /// The same as one HTML page that needs nothing else: steps can be ticked and stay so in that browser, every
 /// mark of a wire leads to the step that cuts it. `picture` reads the file of that name; what it has none of,
 /// what is neither JPEG nor PNG and what is larger than 8 MB is left out.
+inline constexpr size_t largest_picture = 8 << 20;
 using ReadPicture = std::function<std::optional<std::string>(const std::string& name)>;
 std::string book_html(const Plan& plan, const Catalogue& catalogue, const Study& study,
                       const ReadPicture& picture = {});

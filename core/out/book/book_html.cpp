@@ -67,9 +67,8 @@ struct Page {
 
     /// The picture inside of the page; nothing where there is none.
     void picture(const std::string& name, const std::string& of) {
-        constexpr size_t largest = 8 << 20;
         const auto bytes = read && !name.empty() ? read(name) : std::nullopt;
-        if (!bytes || bytes->size() > largest) return;
+        if (!bytes || bytes->size() > largest_picture) return;
         const char* type = bytes->starts_with("\xFF\xD8")  ? "jpeg"
                            : bytes->starts_with("\x89PNG") ? "png"
                                                            : nullptr;

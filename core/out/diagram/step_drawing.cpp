@@ -313,7 +313,7 @@ struct StepDrawer : StepPen {
         const double half = std::clamp(raw(s.gap()) / 2, 5.0, 13.0);
         for (const double x : {middle_x - 34, middle_x + 30})
             pen.block({x, middle_y - half}, {x + 4, middle_y + half}, "ink", "glass");
-        pen.block({middle_x - 10, middle_y + half - raw(s.wanted) / raw(s.gap()) * 2 * half + 2},
+        pen.block({middle_x - 10, middle_y + half - s.tall / s.gap() * 2 * half},
                   {middle_x + 10, middle_y + half}, "ink", "muted");
         for (const double y : {middle_y - half - 3, middle_y + half})
             pen.block({middle_x - 40, y}, {middle_x + 40, y + 3}, "ink", "good");
@@ -325,7 +325,7 @@ struct StepDrawer : StepPen {
     }
     void seat_any() {
         for (const auto& s : stacks(plan, catalogue))
-            if (step.key == "stack/" + s.below) return stacked(s);
+            if (step.about == s.below) return stacked(s);
         if (const auto* p = by_id(plan.passives, step.about)) return seat(p->cutout, p->behind, p->name);
         for (const auto& l : plan.feeds)
             if (const auto* d = by_id(l.devices, step.about)) {

@@ -132,7 +132,7 @@ std::vector<Step> stack_steps(const Plan& plan, const Catalogue& catalogue) {
             add_step(steps, "stack/" + s.below, StepKind::seat, say("Stand {} over {}", above, below),
                      s.spacer ? say("on four of {}", s.spacer->name)
                               : say("{} apart, on threaded rod", format(s.wanted)));
-        step.about = s.above;
+        step.about = s.below;
         step.actions = {
             say("Look once more at {}: every joint there is made and every plug is in.", below),
             say("The tallest thing there and 2 mm of air are {}; {} stand between the boards.",

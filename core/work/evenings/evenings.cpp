@@ -183,16 +183,16 @@ struct Calendar {
                     more = take(e, added, there) || more;
         }
         if (e.chosen.empty() && there > 0) begin_one(e, there, evening);
-        EveningPlan plan_of_it;
-        plan_of_it.date = date, plan_of_it.there = there;
-        plan_of_it.steps = e.timed.order, plan_of_it.used = e.timed.used;
-        plan_of_it.changes = e.timed.changes;
-        for (const auto i : plan_of_it.steps) {
-            plan_of_it.iron = plan_of_it.iron || graph.work(i) == Work::iron;
+        EveningPlan out;
+        out.date = date, out.there = there;
+        out.steps = e.timed.order, out.used = e.timed.used;
+        out.changes = e.timed.changes;
+        for (const auto i : out.steps) {
+            out.iron = out.iron || graph.work(i) == Work::iron;
             if (steps[i].wait_minutes >= overnight_minutes)
-                plan_of_it.overnight.push_back({steps[i].key, steps[i].wait_minutes});
+                out.overnight.push_back({steps[i].key, steps[i].wait_minutes});
         }
-        return plan_of_it;
+        return out;
     }
     bool leaves_bare(const Unit& unit, const Evening& e) const {
         Ends ends;

@@ -219,6 +219,7 @@ std::vector<HeldBack> held_back(const Plan& plan, const Catalogue& catalogue, co
     }
     for (size_t i = 0; i < steps.size(); ++i) {
         const auto& step = steps[i];
+        if (is_done(plan, step)) continue;
         // What a lead is cut from holds its cutting back, and that all else of it.
         std::vector<Id> needs{step.item};
         const bool of_lead = find_lead(plan, step.about) != nullptr;

@@ -50,7 +50,7 @@ Plan set_order(Plan plan, const std::string& item, std::optional<OrderState> sta
 /// The plan with a line ordered that is expected on that day, "2026-12-05"; an error where it is no day.
 tl::expected<Plan, std::string> set_arrival(Plan plan, const std::string& item, const std::string& date);
 
-/// Steps that something on order holds back, with what and until when.
+/// Steps still to do that something on order holds back, with what and until when.
 std::vector<HeldBack> held_back(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
                                 const std::vector<Step>& steps);
 

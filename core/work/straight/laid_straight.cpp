@@ -13,6 +13,7 @@
 #include "joint/joint.h"
 #include "joint/pigtail.h"
 #include "panel/panel.h"
+#include "plan/bodies.h"
 #include "plan/on_way.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -111,12 +112,9 @@ struct Layer {
             t.about = opening.id, t.across = opening.bore;
         }
     }
-    /// The place is in that body, or in one inside of it.
-    bool inside(const Id& place, const Id& body) const {
+    bool starts_inside(const Id& place, const Id& body) const {
         const auto* at = by_id(plan.places, place);
-        for (const auto* b = at ? by_id(plan.bodies, at->body) : nullptr; b; b = by_id(plan.bodies, b->in))
-            if (b->id == body) return true;
-        return false;
+        return at && is_inside(plan, at->body, body);
     }
     /// The holds of its ways, by their distance on the wire.
     void held() {
@@ -166,7 +164,7 @@ struct Layer {
                     if (opening) t.across = opening->bore;
                 }
                 if (opening && opening->kind == OpeningKind::gland)
-                    gland_parts(*opening, at, inside(here, opening->body));
+                    gland_parts(*opening, at, starts_inside(here, opening->body));
                 if (role_of(met.kind).moves) {
                     auto& braid = add(LaidKind::braid, "braid", at);
                     braid.about = way.id, braid.length = Metre(0.12);

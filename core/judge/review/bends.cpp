@@ -1,0 +1,108 @@
+// How leads are bent, and what stands over what.
+#include <algorithm>
+#include <cmath>
+
+#include "harness/bending.h"
+#include "harness/stack.h"
+#include "plan/edits.h"
+#include "plan/machine_edits.h"
+#include "plan/on_way.h"
+#include "review/review.h"
+#include "units/format.h"
+#include "words/say.h"
+
+namespace sangre {
+namespace {
+
+/// Bent tighter than its wire may be, where no other way was free.
+void bent_tight(const Context& c, std::vector<Finding>& out) {
+    const auto bends = tightest_bends(c.plan);
+    for (size_t i = 0; i < c.figures.harness.routes.size(); ++i) {
+        const auto& lead = lead_at(c.plan, i);
+        const auto least = least_bend(c.catalogue, lead);
+        for (const auto w : c.figures.harness.routes[i].ways) {
+            if (!bends[w] || *bends[w] >= least) continue;
+            auto way = c.plan.ways[w];
+            Finding f{Severity::caution,
+                      {},
+                      {lead.id, way.id},
+                      say("{} is bent to {} inside at {}; its {} of thickness want {}.",
+                          lead_name(c.plan, lead), format(*bends[w]), name_of(c.plan, way.id),
+                          format(bent_across(c.catalogue, lead)), format(least)),
+                      {},
+                      {}};
+            f.why.add(say("{} times the outer diameter where it lies still.", format_number(fixed_bend)));
+            f.why.add(say("Tighter, the insulation thins on the outside and strands break with time."));
+            f.why.source = say("typical of stranded copper of IEC 60228 classes 5 and 6");
+            bool corner = false;
+            for (auto& thing : way.on_it)
+                if (thing.kind == OnWayKind::corner && raw(thing.radius) > 0 && thing.radius < least)
+                    thing.radius = Millimetre(std::ceil(raw(least))), corner = true;
+            if (corner)
+                f.fixes.push_back({say("Round the corner to {}", format(Millimetre(std::ceil(raw(least))))),
+                                   [way](const Plan& p) { return put_way(p, way); }});
+            out.push_back(std::move(f));
+        }
+    }
+}
+
+/// A solid conductor breaks where it is bent again and again.
+void solid_moves(const Context& c, std::vector<Finding>& out) {
+    for (size_t i = 0; i < c.figures.harness.routes.size(); ++i) {
+        const auto& lead = lead_at(c.plan, i);
+        const auto* wire = find(c.catalogue.wires, lead.wire);
+        if (!wire || wire->strands != 1) continue;
+        for (const auto w : c.figures.harness.routes[i].ways) {
+            const auto& way = c.plan.ways[w];
+            if (std::none_of(way.on_it.begin(), way.on_it.end(),
+                             [](const auto& thing) { return role_of(thing.kind).moves; }))
+                continue;
+            Finding f{Severity::caution,
+                      {},
+                      {lead.id, way.id},
+                      say("{} is of solid wire and moves at {}: it breaks there.", lead_name(c.plan, lead),
+                          name_of(c.plan, way.id)),
+                      {},
+                      {}};
+            f.why.add(say("Copper hardens each time that it is bent; a strand is thin enough to follow."));
+            const WireType* soft = nullptr;
+            for (const auto& other : c.catalogue.wires)
+                if (other.strands > 1 && other.metric == wire->metric && other.size == wire->size &&
+                    (!soft || other.strands > soft->strands))
+                    soft = &other;
+            if (soft && i < c.plan.feeds.size())
+                f.fixes.push_back(
+                    {say("Use {} strands of the same size", soft->strands),
+                     [id = lead.id, to = soft->id](const Plan& p) { return set_wire(p, id, to); }});
+            out.push_back(std::move(f));
+        }
+    }
+}
+
+/// What stands below wants more room than spacers give.
+void stack_high(const Context& c, std::vector<Finding>& out) {
+    for (const auto& s : stacks(c.plan, c.catalogue)) {
+        if (s.spacer) continue;
+        Finding f{Severity::caution,
+                  {},
+                  {s.below, s.above},
+                  say("What stands at {} wants {} up to {}, and no spacer is that long.",
+                      name_of(c.plan, s.below), format(s.wanted), name_of(c.plan, s.above)),
+                  {},
+                  {}};
+        f.why.add(
+            say("The tallest thing and 2 mm of air; threaded rod with nuts on either side, or the tall "
+                "thing elsewhere."));
+        out.push_back(std::move(f));
+    }
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::bends{
+    {"bend-tight", to_say("Leads are bent no tighter than their wire may be"), bent_tight},
+    {"solid-moves", to_say("What moves is stranded"), solid_moves},
+    {"stack-high", to_say("Spacers reach over what stands below"), stack_high},
+};
+
+}  // namespace sangre
