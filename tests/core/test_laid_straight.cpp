@@ -115,6 +115,17 @@ class TestLaidStraight : public QObject {
         things[3].across = Millimetre(14);  // wide enough to go over the holder
         QCOMPARE(why_not_so(things, {0, 1, 2, 4, 3, 5, 6}, true), std::string());
     }
+    void a_nut_behind_an_opening_is_on_before_what_it_does_not_go_over() {
+        // The holder passes the opening and could go in at once; the seal cannot be on before the opening.
+        const std::vector<LaidThing> things{
+            {LaidKind::end, "source", Metre(0), {}, {}, {}, true},
+            {LaidKind::opening, "wall", Metre(0.3), {}, Millimetre(20), "w", true},
+            {LaidKind::slid, "seal", Metre(0.4), {}, Millimetre(6), "g", true},
+            {LaidKind::item, "holder", Metre(0.8), {}, Millimetre(12), "f", true},
+            {LaidKind::end, "load", Metre(1), {}, {}, {}, false}};
+        QCOMPARE(order_on(things, true), (std::vector<size_t>{0, 1, 2, 3, 4}));
+        QCOMPARE(why_not_so(things, order_on(things, true), true), std::string());
+    }
     void every_lead_of_the_demos_can_be_made() {
         test::RandomPlans dice(3);
         std::vector<Plan> plans;

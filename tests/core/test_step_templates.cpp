@@ -114,6 +114,21 @@ class TestStepTemplates : public QObject {
         const auto expected = *set_arrival(ordered, item, "2026-12-20");
         QVERIFY(when(expected, "set/" + module) >= "2026-12-20" &&
                 when(expected, "set/" + module) != "never");
+        // Its joints wait with it, not those at the other ends of its leads.
+        const auto held = held_back(ordered, parts(), s, s.steps());
+        const auto is_held = [&](const std::string& key) {
+            return std::any_of(held.begin(), held.end(),
+                               [&](const auto& h) { return s.steps()[h.step].key == key; });
+        };
+        size_t joints = 0;
+        for (const auto& step : s.steps())
+            if (step.kind == StepKind::join && step.joint) {
+                const auto& feed = plan.feeds[step.joint->feed];
+                const bool here_end = (step.joint->at_source ? feed.from : feed.to) == module;
+                QCOMPARE(is_held(step.key), here_end);
+                joints += here_end;
+            }
+        QVERIFY(joints >= 2);
         // Here: as if it had never been away, and no day is left over.
         const auto here = set_order(expected, item, OrderState::arrived);
         QCOMPARE(when(here, "set/" + module), when(plan, "set/" + module));
