@@ -52,7 +52,8 @@ const HoleFill* CutPanel::hole() const {
 const RoomLeft* CutPanel::room(const HoleFill& h) {
     const auto& opening = document_.plan().openings[h.opening];
     QString key = words_of(opening.id) + QLatin1Char(' ') + QString::number(raw(opening.bore));
-    for (const auto& w : h.wires) key += QLatin1Char(' ') + QString::number(w.radius);
+    key += QLatin1Char(' ') + QString::number(raw(h.braid));
+    for (const auto& r : h.rounds) key += QLatin1Char(' ') + QString::number(r.at.radius);
     if (key != room_for_) room_for_ = key, room_ = room_left(opening, h);
     return room_ ? &*room_ : nullptr;
 }
@@ -85,7 +86,37 @@ void CutPanel::ways_menu(const Id& id) {
                                      tr("Let a lead find its way"));
         });
     }
+    jacket_menu(*menu.addMenu(tr("Over its wires")), lead_at(plan, lead));
     menu.exec(mapToGlobal(spot_centre("cut:" + words_of(id))));
+}
+
+/// What is round all its wires, and how thick it is with that.
+void CutPanel::jacket_menu(QMenu& menu, const Lead& lead) {
+    for (const auto& [jacket, words] :
+         {std::pair{Jacket::none, tr("Nothing: they lie loose")}, std::pair{Jacket::sheath, tr("A sheath")},
+          std::pair{Jacket::braid, tr("A braid")}, std::pair{Jacket::tube, tr("A tube")}}) {
+        if (jacket == Jacket::sheath && lead.cores.empty()) continue;
+        auto* action = menu.addAction(words, this, [this, id = lead.id, to = jacket] {
+            document_.apply_and_tell([=](const Plan& p) { return set_jacket(p, id, to); },
+                                     tr("What is over its wires"));
+        });
+        action->setCheckable(true);
+        action->setChecked(lead.jacket == jacket);
+    }
+    if (lead.jacket == Jacket::none && lead.kind != CableKind::coax) return;
+    menu.addSeparator();
+    menu.addAction(tr("Type how thick it is over all…"), this, [this, id = lead.id, now = lead.across] {
+        const auto* row = spot("cut:" + words_of(id));
+        edit_value_at(row ? row->area : QRectF(), raw(now) > 0 ? said(now) : QString(), Dimension::length,
+                      "mm", [this, id](double metres) -> QString {
+                          if (metres < 0 || metres > 1) return tr("0 (not measured) to 1000 mm is expected.");
+                          close_editor();
+                          document_.apply_and_tell(
+                              [=](const Plan& p) { return set_across(p, id, Millimetre(metres * 1e3)); },
+                              tr("How thick a lead is"));
+                          return {};
+                      });
+    });
 }
 
 double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
@@ -99,35 +130,58 @@ double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
     text(p, QRectF(u(12), u(27), width() - u(24), u(16)), words_of(name_of(plan, opening.id)), t.muted,
          face(11));
     const QPointF centre(frame.center().x(), u(126));
-    const double radius = u(72), scale = radius / std::max(raw(opening.bore) / 2, raw(h.needed) / 2);
+    const double radius = u(72), scale = radius / std::max(raw(opening.bore) / 2, raw(h.kept) / 2);
     p.setPen(QPen(h.fits ? t.ink : t.danger, 4));
     p.setBrush(t.paper);
     p.drawEllipse(centre, raw(opening.bore) / 2 * scale, raw(opening.bore) / 2 * scale);
+    if (raw(h.braid) > 0) {
+        p.setPen(QPen(t.muted, raw(h.braid) * scale, Qt::DotLine));
+        p.setBrush(Qt::NoBrush);
+        p.drawEllipse(centre, raw(h.kept - h.braid) / 2 * scale, raw(h.kept - h.braid) / 2 * scale);
+    }
+    const auto box = [&](const Circle& c) {
+        return QRectF(centre + QPointF(c.x - c.radius, c.y - c.radius) * scale,
+                      QSizeF(2 * c.radius, 2 * c.radius) * scale);
+    };
+    for (size_t i = 0; i < h.rounds.size(); ++i) {
+        const auto& r = h.rounds[i];
+        if (r.what == RoundOf::wire) continue;
+        const bool solid = r.what == RoundOf::jacket || r.what == RoundOf::already;
+        p.setPen(QPen(t.muted, 1, r.what == RoundOf::later ? Qt::DashLine : Qt::SolidLine));
+        p.setBrush(solid ? QBrush(t.sunken) : QBrush(Qt::NoBrush));
+        p.drawEllipse(box(r.at));
+        if (r.what == RoundOf::already || r.what == RoundOf::later)
+            add_spot({box(r.at),
+                      QStringLiteral("round%1").arg(i),
+                      (r.what == RoundOf::already ? tr("Through it already, %1 thick")
+                                                  : tr("Room is kept for one of %1"))
+                          .arg(said(Millimetre(2 * r.at.radius))),
+                      [] {},
+                      {}});
+    }
     for (size_t i = 0; i < h.wires.size(); ++i) {
         const auto& w = h.wires[i];
-        const auto& feed = lead_at(plan, h.wire_lead[i]);
+        const auto& feed = lead_at(plan, w.lead);
         const auto colour =
-            QString::fromStdString(core_colour(plan, document_.study().harness.wiring.cores[h.wire_core[i]]));
-        const QPointF at = centre + QPointF(w.x, w.y) * scale;
-        p.setPen(QPen(t.card, 1));
+            QString::fromStdString(core_colour(plan, document_.study().harness.wiring.cores[w.core]));
+        p.setPen(QPen(t.muted, 1));
         p.setBrush(wire_colour(colour));
-        p.drawEllipse(at, w.radius * scale, w.radius * scale);
-        add_spot(
-            {QRectF(at - QPointF(w.radius, w.radius) * scale, QSizeF(2 * w.radius, 2 * w.radius) * scale),
-             QStringLiteral("wire%1").arg(i),
-             tr("%1, %2, %3 thick")
-                 .arg(QString::fromStdString(feed.name.empty() ? feed_name(plan, feed) : feed.name), colour,
-                      said(Millimetre(2 * w.radius))),
-             [this, id = feed.id] { document_.select(id); },
-             {}});
+        p.drawEllipse(box(w.at));
+        add_spot({box(w.at),
+                  QStringLiteral("wire%1").arg(i),
+                  tr("%1, %2, %3 thick")
+                      .arg(QString::fromStdString(feed.name.empty() ? feed_name(plan, feed) : feed.name),
+                           colour, said(Millimetre(2 * w.at.radius))),
+                  [this, id = feed.id] { document_.select(id); },
+                  {}});
     }
     text(p, QRectF(u(12), u(206), width() - u(24), u(18)),
-         counted(static_cast<qsizetype>(h.wires.size()), tr("1 wire fills %1"), tr("%1 wires fill %2"))
-             .arg(words_of(format_percent(h.fill))),
+         (packs_one(h) ? tr("%1 fills %2") : tr("%1 fill %2"))
+             .arg(words_of(packed_words(h)), words_of(format_percent(h.fill))),
          t.ink, face(13, true), Qt::AlignCenter);
     text(p, QRectF(u(12), u(224), width() - u(24), u(18)),
-         raw(opening.bore) > 0 ? tr("They need %1; it is %2.").arg(said(h.needed), said(opening.bore))
-                               : tr("They need %1; it is not measured yet.").arg(said(h.needed)),
+         raw(opening.bore) > 0 ? tr("They need %1; it is %2.").arg(said(h.kept), said(opening.bore))
+                               : tr("They need %1; it is not measured yet.").arg(said(h.kept)),
          h.fits ? t.good : t.danger, face(12), Qt::AlignCenter);
     if (!h.ends_pass)
         text(p, QRectF(u(8), u(242), width() - u(16), u(18)),

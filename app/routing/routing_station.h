@@ -20,6 +20,7 @@ class CutPanel : public Canvas {
     const HoleFill* hole() const;
     const RoomLeft* room(const HoleFill& h);
     void ways_menu(const Id& lead);
+    void jacket_menu(QMenu& menu, const Lead& lead);
     double paint_hole(QPainter& p, const HoleFill& h);
     void paint_cuts(QPainter& p, double y);
     Document& document_;

@@ -17,6 +17,8 @@ void weigh(Study& s, const Plan& plan, const Catalogue& catalogue) {
         if (const auto* t = find(catalogue.converters, c.type)) grams += raw(t->mass), s.cost += t->cost;
     for (const auto& core : s.harness.wiring.cores)
         if (core.wire) grams += core.wire->gram_per_m * raw(core.cut);
+    for (size_t i = 0; i < s.harness.routes.size(); ++i)
+        grams += s.harness.jacket_gram_per_m[i] * raw(s.harness.routes[i].cut);
     for (const auto& item : s.harness.wiring.items)
         grams += raw(item.values.mass), s.cost += item.values.cost;
     s.mass = Gram(grams);

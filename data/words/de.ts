@@ -482,6 +482,14 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 Zuleitungen</translation>
     </message>
     <message>
+        <source>%1 fill %2</source>
+        <translation>%1 füllen %2</translation>
+    </message>
+    <message>
+        <source>%1 fills %2</source>
+        <translation>%1 füllt %2</translation>
+    </message>
+    <message>
         <source>%1 flow</source>
         <translation>%1 fließen</translation>
     </message>
@@ -632,10 +640,6 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
     <message>
         <source>%1 times a day</source>
         <translation>%1-mal am Tag</translation>
-    </message>
-    <message>
-        <source>%1 wires fill %2</source>
-        <translation>%1 Adern füllen %2</translation>
     </message>
     <message>
         <source>%1 · %2</source>
@@ -1006,6 +1010,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>, {} von {}</translation>
     </message>
     <message>
+        <source>0 (not measured) to 1000 mm is expected.</source>
+        <translation>Erwartet wird 0 (nicht gemessen) bis 1000 mm.</translation>
+    </message>
+    <message>
         <source>0 V, then full</source>
         <translation>0 V, dann voll</translation>
     </message>
@@ -1040,10 +1048,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>1 step to do</source>
         <translation>1 Schritt zu tun</translation>
-    </message>
-    <message>
-        <source>1 wire fills %1</source>
-        <translation>1 Ader füllt %1</translation>
     </message>
     <message>
         <source>100 %</source>
@@ -1238,8 +1242,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Aufwärtswandler gibt nicht weniger als seinen Eingang, der {} erreicht.</translation>
     </message>
     <message>
-        <source>A bore (“12 mm”), hole, grommet, gland or “in” a body is expected here.</source>
-        <translation>Eine Bohrung („12 mm“), hole, grommet, gland oder „in“ einem Körper wird hier erwartet.</translation>
+        <source>A bore (“12 mm”), hole, grommet, gland, “in” a body, “already 5 mm” or “later 5 mm” is expected here.</source>
+        <translation>Hier wird eine Weite („12 mm“), hole, grommet, gland, „in“ und ein Körper, „already 5 mm“ oder „later 5 mm“ erwartet.</translation>
     </message>
     <message>
         <source>A box, hull, frame or arm that places are in: its walls are passed through openings</source>
@@ -1248,6 +1252,14 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A box, hull, frame or arm.</source>
         <translation>Ein Kasten, Rumpf, Rahmen oder Arm.</translation>
+    </message>
+    <message>
+        <source>A braid</source>
+        <translation>Ein Geflecht</translation>
+    </message>
+    <message>
+        <source>A braid lies over it there: {} more on either side.</source>
+        <translation>Dort liegt ein Geflecht darüber: {} mehr auf jeder Seite.</translation>
     </message>
     <message>
         <source>A brushed winding jumps while the shaft is turned; infinite is a brush or a joint.</source>
@@ -1260,6 +1272,14 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A button, lamp, aerial, sensor, motor behind its controller or sounder that a lead ends at</source>
         <translation>Ein Taster, eine Lampe, Antenne, ein Fühler, Motor hinter seinem Regler oder Signalgeber, an dem eine Leitung endet</translation>
+    </message>
+    <message>
+        <source>A cable is as thick as what is in it</source>
+        <translation>Ein Kabel ist so dick wie das, was darin ist</translation>
+    </message>
+    <message>
+        <source>A cable is bought with its sheath: say its cores. Over wires goes a braid or a tube.</source>
+        <translation>Ein Kabel wird mit seinem Mantel gekauft: seine Adern angeben. Über Drähte kommt ein Geflecht oder ein Schlauch.</translation>
     </message>
     <message>
         <source>A cable joins two parts</source>
@@ -1472,6 +1492,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A joint that does not conduct: cold, or insulation under the screw</source>
         <translation>Eine Verbindung, die nicht leitet: kalt, oder Isolierung unter der Schraube</translation>
+    </message>
+    <message>
+        <source>A knot bends a lead to about its own thickness; {} times that is the least.</source>
+        <translation>Ein Knoten biegt eine Leitung etwa auf ihre eigene Dicke; das {}fache davon ist das Mindeste.</translation>
     </message>
     <message>
         <source>A larger capacitor before it</source>
@@ -1838,6 +1862,14 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Satz Schritte</translation>
     </message>
     <message>
+        <source>A sheath</source>
+        <translation>Ein Mantel</translation>
+    </message>
+    <message>
+        <source>A sheath is over the cores of a cable</source>
+        <translation>Ein Mantel liegt über den Adern eines Kabels</translation>
+    </message>
+    <message>
         <source>A short at its end</source>
         <translation>Ein Kurzschluss an ihrem Ende</translation>
     </message>
@@ -2008,6 +2040,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A transmitter without its antenna sends its power back into itself.</source>
         <translation>Ein Sender ohne Antenne schickt seine Leistung in sich selbst zurück.</translation>
+    </message>
+    <message>
+        <source>A tube</source>
+        <translation>Ein Schlauch</translation>
     </message>
     <message>
         <source>A tube over all of it: its leads are bare.</source>
@@ -2516,6 +2552,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>As one line, like the schools of a plan. Empty: the usual ones.</source>
         <translation>Als eine Zeile, wie die Schulen eines Plans. Leer: die üblichen.</translation>
+    </message>
+    <message>
+        <source>As round as the stretches on either side allow; the other half of each is left to the bend at its other end.</source>
+        <translation>So rund, wie es die Strecken auf beiden Seiten erlauben; die andere Hälfte jeder Strecke bleibt dem Bogen an ihrem anderen Ende.</translation>
     </message>
     <message>
         <source>As you would say it: “Fog pump 12 V 4.6 A start 14 A 0.4 s noisy”, then Enter. Propose wires it.</source>
@@ -3358,6 +3398,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Seine Linie zeichnen…</translation>
     </message>
     <message>
+        <source>Draw the ways so that they meet flatter, or lead it round in a wider loop there.</source>
+        <translation>Die Wege so zeichnen, dass sie flacher zusammentreffen, oder sie dort in einer weiteren Schleife führen.</translation>
+    </message>
+    <message>
         <source>Drawings (*.pdf *.svg *.png)</source>
         <translation>Zeichnungen (*.pdf *.svg *.png)</translation>
     </message>
@@ -4038,6 +4082,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Höchste Spannung…</translation>
     </message>
     <message>
+        <source>Hold it by a clip there</source>
+        <translation>Sie dort mit einem Clip halten</translation>
+    </message>
+    <message>
         <source>Hold leads by cable ties</source>
         <translation>Leitungen mit Kabelbindern halten</translation>
     </message>
@@ -4128,6 +4176,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>How sure, in </source>
         <translation>Wie sicher, in </translation>
+    </message>
+    <message>
+        <source>How thick a lead is</source>
+        <translation>Wie dick eine Leitung ist</translation>
     </message>
     <message>
         <source>How warm a load under a thermal switch gets is said</source>
@@ -4758,6 +4810,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Leave the fuse out.</source>
         <translation>Die Sicherung bleibt heraus.</translation>
+    </message>
+    <message>
+        <source>Leave them loose</source>
+        <translation>Sie lose lassen</translation>
     </message>
     <message>
         <source>Left in {}, it no longer starts after {}.</source>
@@ -5718,6 +5774,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Noch nichts verdrahtet</translation>
     </message>
     <message>
+        <source>Nothing: they lie loose</source>
+        <translation>Nichts: sie liegen lose</translation>
+    </message>
+    <message>
         <source>Now</source>
         <translation>Jetzt</translation>
     </message>
@@ -5964,6 +6024,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Output current</source>
         <translation>Ausgangsstrom</translation>
+    </message>
+    <message>
+        <source>Over its wires</source>
+        <translation>Über ihren Adern</translation>
     </message>
     <message>
         <source>Over the day hottest at the end of {}: {}, {} of what that phase would settle at.</source>
@@ -6502,6 +6566,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Drück den Abgriff mit der Leitung auf der toten Seite hinein: andersherum trägt eine Sicherung beides.</translation>
     </message>
     <message>
+        <source>Put a braid over them</source>
+        <translation>Ein Geflecht darüberziehen</translation>
+    </message>
+    <message>
         <source>Put a picture behind</source>
         <translation>Ein Bild dahinterlegen</translation>
     </message>
@@ -6798,6 +6866,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Ring darauf, von vorn in die Wand, Mutter von hinten; handfest und eine Vierteldrehung.</translation>
     </message>
     <message>
+        <source>Ring the sheath {} from one end and {} from the other, bend it there and pull it off: never cut through to the cores.</source>
+        <translation>Den Mantel {} vom einen und {} vom anderen Ende rundum einschneiden, dort knicken und abziehen: nie bis auf die Adern schneiden.</translation>
+    </message>
+    <message>
         <source>Ring, serrated washer, bolt; tight enough that the ring does not turn by hand.</source>
         <translation>Öse, Zahnscheibe, Schraube; so fest, dass sich die Öse von Hand nicht dreht.</translation>
     </message>
@@ -6808,6 +6880,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Rings on a stud or bus bar</source>
         <translation>Ösen auf einem Bolzen oder einer Sammelschiene</translation>
+    </message>
+    <message>
+        <source>Room is kept for</source>
+        <translation>Platz bleibt für</translation>
+    </message>
+    <message>
+        <source>Room is kept for one of %1</source>
+        <translation>Platz bleibt für eine von %1</translation>
     </message>
     <message>
         <source>Round the corner in a curve as wide as it has room for, never pulled tight over it.</source>
@@ -7254,6 +7334,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Schieb den Verbinder auf und leg die blanken Enden nebeneinander unter seinen Lotring.</translation>
     </message>
     <message>
+        <source>Slide {} of {} over all of it and shrink it from the middle outwards.</source>
+        <translation>{} {} über alles schieben und von der Mitte nach außen schrumpfen.</translation>
+    </message>
+    <message>
+        <source>Slide {} of {} over all of it, its ends singed, and hold each with a short tube, half on the braid.</source>
+        <translation>{} {} über alles schieben, die Enden angesengt, und jedes mit einem kurzen Schlauch halten, halb auf dem Geflecht.</translation>
+    </message>
+    <message>
         <source>Small modules seldom carry their printed current for long.</source>
         <translation>Kleine Wandler tragen den aufgedruckten Strom selten lange.</translation>
     </message>
@@ -7548,6 +7636,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Take the picture away</source>
         <translation>Das Bild wegnehmen</translation>
+    </message>
+    <message>
+        <source>Take the usual wall</source>
+        <translation>Die übliche Wanddicke nehmen</translation>
     </message>
     <message>
         <source>Take what another program wrote</source>
@@ -8170,6 +8262,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Durch einen leeren Halter piepst nichts; der Clip steht für die Sicherung.</translation>
     </message>
     <message>
+        <source>Through it already</source>
+        <translation>Läuft schon hindurch</translation>
+    </message>
+    <message>
+        <source>Through it already, %1 thick</source>
+        <translation>Läuft schon hindurch, %1 dick</translation>
+    </message>
+    <message>
         <source>Through the %1</source>
         <translation>Durch %1</translation>
     </message>
@@ -8448,6 +8548,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Type how long, such as 2h30; or drag the border</source>
         <translation>Tippe, wie lange, etwa 2h30; oder zieh die Grenze</translation>
+    </message>
+    <message>
+        <source>Type how thick it is over all…</source>
+        <translation>Eingeben, wie dick sie über alles ist …</translation>
     </message>
     <message>
         <source>Type how wide it is…</source>
@@ -8758,6 +8862,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Was überklebt ist, wurde vorher gemessen</translation>
     </message>
     <message>
+        <source>What is knotted can be</source>
+        <translation>Was geknotet ist, lässt sich knoten</translation>
+    </message>
+    <message>
         <source>What is missing is found now, not with a hot iron in hand.</source>
         <translation>Was fehlt, findet sich jetzt, nicht mit heißem Kolben in der Hand.</translation>
     </message>
@@ -8770,12 +8878,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Was auf jeder Leitung ist</translation>
     </message>
     <message>
+        <source>What is over its wires</source>
+        <translation>Was über ihren Adern ist</translation>
+    </message>
+    <message>
         <source>What is said of the line</source>
         <translation>Was zur Zeile zu sagen ist</translation>
     </message>
     <message>
         <source>What is stuck down keeps free what is used</source>
         <translation>Was festgeklebt ist, lässt frei, was gebraucht wird</translation>
+    </message>
+    <message>
+        <source>What is there or is to come</source>
+        <translation>Was da ist oder noch kommt</translation>
     </message>
     <message>
         <source>What is written on both ends</source>
@@ -8994,6 +9110,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Wohin die Leistung geht</translation>
     </message>
     <message>
+        <source>Where ways meet there is room for the bend</source>
+        <translation>Wo Wege zusammentreffen, ist Platz für den Bogen</translation>
+    </message>
+    <message>
         <source>Where you put it.</source>
         <translation>Wo du ihn hingesetzt hast.</translation>
     </message>
@@ -9114,12 +9234,24 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Mit einem Stufenbohrer, langsam, einen Klotz hinter der Wand.</translation>
     </message>
     <message>
+        <source>With the braid over it past what moves.</source>
+        <translation>Mit dem Geflecht darüber, an dem vorbei, was sich bewegt.</translation>
+    </message>
+    <message>
         <source>With the others</source>
         <translation>Mit den anderen</translation>
     </message>
     <message>
         <source>With the weak cell at {} the pack still shows {}.</source>
         <translation>Mit der schwachen Zelle bei {} zeigt der Akku noch {}.</translation>
+    </message>
+    <message>
+        <source>With what room is kept for.</source>
+        <translation>Mit dem, wofür Platz bleibt.</translation>
+    </message>
+    <message>
+        <source>With what runs through it already.</source>
+        <translation>Mit dem, was schon hindurchläuft.</translation>
     </message>
     <message>
         <source>Without a joint there is no strip length, no tube and no step for it.</source>
@@ -9264,6 +9396,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>a clip on its fuse holder</source>
         <translation>ein Clip an seinem Sicherungshalter</translation>
+    </message>
+    <message>
+        <source>a coax is crushed by it</source>
+        <translation>ein Koaxkabel wird davon gequetscht</translation>
     </message>
     <message>
         <source>a converter of its own for what is noisy, or not</source>
@@ -9436,6 +9572,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>a resistor across the pair at its ends</source>
         <translation>ein Widerstand über das Paar an seinen Enden</translation>
+    </message>
+    <message>
+        <source>a ribbon is creased by it</source>
+        <translation>ein Flachbandkabel wird davon geknickt</translation>
     </message>
     <message>
         <source>a ring on bare metal</source>
@@ -9714,6 +9854,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>angekommen</translation>
     </message>
     <message>
+        <source>as a coax</source>
+        <translation>als Koaxkabel</translation>
+    </message>
+    <message>
         <source>as close to {} as it goes</source>
         <translation>so nah an {}, wie es geht</translation>
     </message>
@@ -9988,6 +10132,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>both seen from the side of the wires</source>
         <translation>beide von der Drahtseite gesehen</translation>
+    </message>
+    <message>
+        <source>braid that fits</source>
+        <translation>Geflecht, das passt</translation>
     </message>
     <message>
         <source>braid, strain relief and a loop</source>
@@ -10986,6 +11134,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>wie sie gemacht werden</translation>
     </message>
     <message>
+        <source>how thick a thing is that room is kept for</source>
+        <translation>wie dick etwas ist, wofür Platz bleibt</translation>
+    </message>
+    <message>
+        <source>how thick a thing is that runs through it already</source>
+        <translation>wie dick etwas ist, das schon hindurchläuft</translation>
+    </message>
+    <message>
         <source>how wires meet in it</source>
         <translation>wie sich Drähte darin treffen</translation>
     </message>
@@ -11012,6 +11168,18 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>in front: the ring</source>
         <translation>davor: der Ring</translation>
+    </message>
+    <message>
+        <source>in its braid</source>
+        <translation>in ihrem Geflecht</translation>
+    </message>
+    <message>
+        <source>in its sheath</source>
+        <translation>in ihrem Mantel</translation>
+    </message>
+    <message>
+        <source>in its tube</source>
+        <translation>in ihrem Schlauch</translation>
     </message>
     <message>
         <source>in metres and millimetres</source>
@@ -11300,6 +11468,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>its openings outwards</source>
         <translation>seine Öffnungen nach außen</translation>
+    </message>
+    <message>
+        <source>its outer diameter over that, measured</source>
+        <translation>ihr Außendurchmesser darüber, gemessen</translation>
     </message>
     <message>
         <source>its own feed from where its voltage is</source>
@@ -12222,6 +12394,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>darüber</translation>
     </message>
     <message>
+        <source>over the whole lead</source>
+        <translation>über die ganze Leitung</translation>
+    </message>
+    <message>
         <source>own lead of </source>
         <translation>eigener Anschluss von </translation>
     </message>
@@ -12788,6 +12964,10 @@ schwarz an %2
     <message>
         <source>solid </source>
         <translation>starre </translation>
+    </message>
+    <message>
+        <source>solid wire breaks in it</source>
+        <translation>massiver Draht bricht darin</translation>
     </message>
     <message>
         <source>something does not belong there</source>
@@ -13706,6 +13886,10 @@ schwarz an %2
         <translation>worauf getroffen wird</translation>
     </message>
     <message>
+        <source>what is over its wires</source>
+        <translation>was über ihren Adern ist</translation>
+    </message>
+    <message>
         <source>what is written on both ends</source>
         <translation>was auf beiden Enden steht</translation>
     </message>
@@ -13942,6 +14126,10 @@ schwarz an %2
         <translation>mit %1</translation>
     </message>
     <message>
+        <source>with a usual wall; measure it</source>
+        <translation>mit üblicher Wanddicke; nachmessen</translation>
+    </message>
+    <message>
         <source>with one of the {} broken the others carry {}</source>
         <translation>ist einer der {} gebrochen, tragen die anderen {}</translation>
     </message>
@@ -14044,6 +14232,10 @@ schwarz an %2
     <message>
         <source>{} and {} have plugs of one kind at {} and {}: one fits the other's socket.</source>
         <translation>{} und {} haben Stecker einer Art bei {} und {}: der eine passt in die Buchse des anderen.</translation>
+    </message>
+    <message>
+        <source>{} and {} more</source>
+        <translation>{} und {} weitere</translation>
     </message>
     <message>
         <source>{} and {} share a return: {} of ground shift now.</source>
@@ -14426,6 +14618,10 @@ schwarz an %2
         <translation>{} ist mit {} verbunden, ohne Ladegerät dazwischen.</translation>
     </message>
     <message>
+        <source>{} is knotted at {}: {}.</source>
+        <translation>{} ist bei {} geknotet: {}.</translation>
+    </message>
+    <message>
         <source>{} is lost in {}: how warm it gets there follows from its size, which nobody has said.</source>
         <translation>{} gehen in {} verloren: wie warm es dort wird, folgt aus der Größe, die niemand gesagt hat.</translation>
     </message>
@@ -14462,6 +14658,10 @@ schwarz an %2
         <translation>{} wird nicht für {} gemacht: am nächsten sind {}</translation>
     </message>
     <message>
+        <source>{} is of plain wires, and said to be in a sheath.</source>
+        <translation>{} besteht aus einzelnen Drähten und soll in einem Mantel liegen.</translation>
+    </message>
+    <message>
         <source>{} is of solid wire and moves at {}: it breaks there.</source>
         <translation>{} ist aus Volldraht und bewegt sich bei {}: Dort bricht er.</translation>
     </message>
@@ -14472,6 +14672,10 @@ schwarz an %2
     <message>
         <source>{} is said to be sealed and has vents: it is one or the other.</source>
         <translation>{} soll abgedichtet sein und hat Luftlöcher: nur eines davon geht.</translation>
+    </message>
+    <message>
+        <source>{} is said to be {} across, and its wires are {} together.</source>
+        <translation>{} soll {} dick sein, und ihre Adern sind zusammen {}.</translation>
     </message>
     <message>
         <source>{} is sealed and gets {} K warmer at work: cooling down it draws damp in.</source>
@@ -14710,8 +14914,16 @@ schwarz an %2
         <translation>{} dieses Kreises sind gefüllt</translation>
     </message>
     <message>
+        <source>{} of thickness are not drawn snug</source>
+        <translation>{} Dicke lassen sich nicht fest zuziehen</translation>
+    </message>
+    <message>
         <source>{} of {}</source>
         <translation>{} von {}</translation>
+    </message>
+    <message>
+        <source>{} of {} outside, packed.</source>
+        <translation>{} von {} außen, gepackt.</translation>
     </message>
     <message>
         <source>{} of {}, {}</source>
@@ -14912,6 +15124,10 @@ schwarz an %2
     <message>
         <source>{} together: {} bared, {} over insulation</source>
         <translation>{} zusammen: {} abisoliert, {} über der Isolierung</translation>
+    </message>
+    <message>
+        <source>{} turns by {}° at {}: there is room for a bend of {} inside, and it wants {}.</source>
+        <translation>{0} biegt bei {2} um {1}° ab: innen ist Platz für einen Bogen von {3}, und sie will {4}.</translation>
     </message>
     <message>
         <source>{} wants {} behind the wall of {}, which is {} inside at the most.</source>
@@ -15336,6 +15552,10 @@ schwarz an %2
     <message>
         <source>{}: on which of its {} terminals?</source>
         <translation>{}: auf welche der {} Klemmen?</translation>
+    </message>
+    <message>
+        <source>{}: one round of {} {}, {}</source>
+        <translation>{}: ein Rund von {} {}, {}</translation>
     </message>
     <message>
         <source>{}: plus and minus are both {}.</source>

@@ -3,10 +3,12 @@
 #include <QBuffer>
 #include <QClipboard>
 #include <QDropEvent>
+#include <QMenu>
 #include <QMimeData>
 #include <QPainter>
 #include <QSettings>
 #include <QSignalSpy>
+#include <QTimer>
 
 #include "desk.h"
 #include "plan/drawn.h"
@@ -293,6 +295,55 @@ class TestMachineMap : public QObject {
         QCOMPARE(*keep_picture(*read, file("kept")), *name);
     }
 
+    void what_is_over_a_lead_is_chosen_and_measured_by_its_row() {
+        Desk d;
+        d.window.go(Station::routing);
+        Desk::settle();
+        auto* cuts = d.window.routing()->findChild<CutPanel*>();
+        QVERIFY(cuts);
+        const auto lead = [&](const char* id) {
+            const Id wanted(id);
+            const auto* cable = by_id(d.document.plan().cables, wanted);
+            return cable ? *cable : *by_id(d.document.plan().feeds, wanted);
+        };
+        // The menu stands open until something of it is chosen.
+        const auto choose = [&](const QString& row, const QString& words, bool there = true) {
+            bool found = false;
+            QTimer::singleShot(0, [&] {
+                auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
+                if (!menu) return;
+                for (auto* below : menu->findChildren<QMenu*>())
+                    for (auto* action : below->actions())
+                        if (action->text() == words) found = true, action->trigger();
+                menu->close();
+            });
+            d.click(cuts, row, Qt::RightButton);
+            QCOMPARE(found, there);
+        };
+        const auto row = QStringLiteral("cut:feed-hub-load-drive-left");
+        choose(row, "A sheath", false);  // over plain wires there is none
+        choose(row, "Type how thick it is over all…", false);
+        choose(row, "A braid");
+        QCOMPARE(lead("feed-hub-load-drive-left").jacket, Jacket::braid);
+        choose(row, "Type how thick it is over all…");
+        d.type_into_editor(cuts, "2 m");
+        QVERIFY(cuts->editor());  // said what is expected, nothing lost
+        cuts->close_editor();
+        choose(row, "Type how thick it is over all…");
+        d.type_into_editor(cuts, "11.5 mm");
+        QCOMPARE(raw(lead("feed-hub-load-drive-left").across), 11.5);
+        d.document.undo(), d.document.undo();
+        QCOMPARE(lead("feed-hub-load-drive-left").jacket, Jacket::none);
+        // A cable's sheath is there; what is drawn of its opening is one round and its cores.
+        d.document.select("deck-mast");
+        Desk::settle();
+        cuts->repaint();
+        int later = 0;
+        for (const auto& s : cuts->spots()) later += s.key.startsWith("round") ? 1 : 0;
+        QCOMPARE(later, 1);
+        choose("cut:cable-mast", "Nothing: they lie loose");
+        QCOMPARE(lead("cable-mast").jacket, Jacket::none);
+    }
     void a_picture_that_is_gone_is_said() {
         auto plan = put_side(two_places(), {"top", "Above", "nowhere.jpg", Metre(2), 0.5});
         Desk d(plan);

@@ -163,7 +163,7 @@ class TestBook : public QObject {
             if (!left || fill.wires.empty()) continue;
             const auto needs = [&](size_t more, double radius) {
                 std::vector<double> radii;
-                for (const auto& w : fill.wires) radii.push_back(w.radius);
+                for (const auto& r : fill.rounds) radii.push_back(r.at.radius);
                 radii.insert(radii.end(), more, radius);
                 return 2 * enclosing_radius(pack_circles(radii));
             };

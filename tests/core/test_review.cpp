@@ -669,6 +669,19 @@ std::vector<Case> cases() {
              corner.kind = OnWayKind::corner, corner.at = Metre(0.1), corner.radius = Millimetre(3);
              by_id(p.ways, Id("way-battery-hub"))->on_it.push_back(corner);
          }},
+        {"turn-tight", [](Plan& p) { by_id(p.ways, Id("way-front-mast"))->bends = "0.5,0.125"; }},
+        {"knot-unfit",
+         [](Plan& p) {
+             OnWay knot;
+             knot.kind = OnWayKind::knot, knot.at = Metre(0.1);
+             by_id(p.ways, Id("way-battery-hub"))->on_it.push_back(knot);
+         }},
+        {"jacket-tight",
+         [](Plan& p) {
+             auto& lead = into(p, "load-drive-left");
+             lead.jacket = Jacket::braid, lead.across = Millimetre(3);
+         }},
+        {"sheath-plain", [](Plan& p) { into(p, "load-drive-left").jacket = Jacket::sheath; }},
         {"solid-moves",
          [](Plan& p) {
              OnWay hinge;

@@ -22,6 +22,15 @@ std::optional<Millimetre> tightest_bend(const Plan& plan, const Way& way);
 /// Of each way.
 std::vector<std::optional<Millimetre>> tightest_bends(const Plan& plan);
 
+/// Where a lead goes on from one way into another that is drawn on the same side, to scale.
+struct TurnAtPlace {
+    Id place;
+    double degrees = 0;     ///< from straight on, 0 to 180
+    Millimetre tightest{};  ///< as round as half of the stretch on either side allows
+};
+/// Nothing where they meet at no place, are not drawn to scale, or go straight on.
+std::optional<TurnAtPlace> turn_between(const Plan& plan, const Way& from, const Way& on);
+
 /// Wire that knots on a way take: each a dozen outer diameters of it.
 Metre knots_take(const Catalogue& catalogue, const Lead& lead, const Way& way);
 

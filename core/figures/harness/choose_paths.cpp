@@ -1,14 +1,16 @@
 #include "harness/choose_paths.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
 #include <array>
 #include <map>
 #include <set>
 
 #include "harness/bending.h"
+#include "harness/packing.h"
 #include "plan/on_way.h"
 #include "units/format.h"
-#include "wire/circles.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -17,7 +19,6 @@ namespace {
 constexpr double beside_noise = 1.5;  // how much longer a way beside what disturbs counts
 constexpr size_t exact_up_to = 6;     // leads that could go round, all choices of which are tried
 constexpr size_t paths_tried = 4;
-constexpr double never_fits = 0.95, surely_fits = 0.35;  // shares of an opening's area
 
 struct Chooser {
     const Plan& plan;
@@ -34,14 +35,14 @@ struct Chooser {
         return chosen[i].path.found && !chosen[i].pinned && !chosen[i].path.ways.empty();
     }
 
-    std::vector<double> radii(size_t i) const {
-        const auto& l = lead(i);
-        const auto* wire = find(catalogue.wires, l.wire);
-        if (!wire) return {};
-        const size_t n = !l.cores.empty() ? l.cores.size()
-                                          : static_cast<size_t>(std::max(l.conductors, 1)) *
-                                                (l.ret == Return::own ? 2 : 1);
-        return std::vector<double>(n, raw(wire->outer) / 2);
+    std::vector<std::vector<double>> radii = [&] {
+        std::vector<std::vector<double>> all;
+        for (size_t i = 0; i < leads; ++i) all.push_back(radii_of(strands_of(catalogue, lead(i))));
+        return all;
+    }();
+
+    static double widest(const std::vector<double>& all) {
+        return all.empty() ? 0 : *std::max_element(all.begin(), all.end());
     }
 
     void begin() {
@@ -63,8 +64,7 @@ struct Chooser {
                 c.pinned = c.path.found;
                 if (!c.pinned) {
                     const std::array<Id, 3> key{
-                        from, to,
-                        l.wire + (l.kind == CableKind::ribbon ? "=" : "*") + std::to_string(l.cores.size())};
+                        from, to, fmt::format("{} {}", widest(radii[i]), raw(least_bend(catalogue, l)))};
                     const auto at = known.find(key);
                     c.path =
                         at != known.end() ? at->second : known.emplace(key, best(i, cost(l))).first->second;
@@ -115,17 +115,9 @@ struct Chooser {
         });
     }
     bool fits(size_t opening, const std::vector<size_t>& through) const {
-        const double hole = raw(plan.openings[opening].bore) / 2;
-        if (hole <= 0 || through.empty()) return true;
         std::vector<double> all;
-        double area = 0;
-        for (const auto i : through)
-            for (const double r : radii(i)) all.push_back(r), area += r * r;
-        const double share = area / (hole * hole);
-        if (share > never_fits) return false;
-        if (share < surely_fits && (all.empty() || *std::max_element(all.begin(), all.end()) * 2 <= hole))
-            return true;
-        return enclosing_radius(pack_circles(all)) <= hole;
+        for (const auto i : through) all.insert(all.end(), radii[i].begin(), radii[i].end());
+        return pass_through(plan.openings[opening], std::move(all));
     }
     std::vector<size_t> through(size_t opening) const {
         std::vector<size_t> all;
@@ -247,7 +239,8 @@ WayCost cost_for(const Plan& plan, const Catalogue& catalogue, const Lead& lead)
 
 WayCost cost_for(const Plan& plan, const Catalogue& catalogue, const Lead& lead,
                  const std::vector<std::optional<Millimetre>>& bends) {
-    const auto* wire = find(catalogue.wires, lead.wire);
+    const auto rounds = radii_of(strands_of(catalogue, lead));
+    const double widest = rounds.empty() ? 0 : 2 * *std::max_element(rounds.begin(), rounds.end());
     const auto least = least_bend(catalogue, lead);
     std::vector<double> costs;
     for (size_t w = 0; w < plan.ways.size(); ++w) {
@@ -255,7 +248,7 @@ WayCost cost_for(const Plan& plan, const Catalogue& catalogue, const Lead& lead,
         double cost = raw(way.length) * detour_of(way);
         for (const auto& thing : way.on_it)
             if (const auto* opening = by_id(plan.openings, thing.opening))
-                if (wire && raw(opening->bore) > 0 && wire->outer > opening->bore) cost = closed_way;
+                if (raw(opening->bore) > 0 && widest > raw(opening->bore)) cost = closed_way;
         if (bends[w] && *bends[w] < least) cost = closed_way;
         costs.push_back(cost);
     }

@@ -5,6 +5,7 @@
 
 #include "harness/stack.h"
 #include "holds/holds.h"
+#include "joint/joint.h"
 #include "plan/on_way.h"
 
 namespace sangre {
@@ -58,6 +59,24 @@ const FittingType* fitting_of(const Catalogue& catalogue, const Opening& opening
     return best;
 }
 
+const TubeSize* jacket_tube(const Catalogue& catalogue, const Lead& lead) {
+    const auto* wire = find(catalogue.wires, lead.wire);
+    if (!wire || lead.jacket != Jacket::tube) return nullptr;
+    const auto inside = inside_jacket(lead, wire->outer, wires_of(lead));
+    return choose_tube(catalogue, inside, inside, false);
+}
+
+const FittingType* jacket_braid(const Catalogue& catalogue, const Lead& lead) {
+    const auto* wire = find(catalogue.wires, lead.wire);
+    if (!wire || lead.jacket != Jacket::braid) return nullptr;
+    return suiting_fitting(catalogue, FittingKind::braid, inside_jacket(lead, wire->outer, wires_of(lead)));
+}
+
+Metre jacket_length(const Lead& lead, const FeedRoute& route) {
+    const auto along = route.cut - route.end_from - route.end_to;
+    return lead.jacket == Jacket::braid ? along * braid_more : along;
+}
+
 const FittingType* board_spacer(const Plan& plan, const Catalogue& catalogue, const Converter& converter) {
     if (converter.in_tube || !on_metal(plan, converter.id)) return nullptr;
     constexpr Millimetre off(5);
@@ -79,11 +98,16 @@ std::vector<FittingCount> fittings_wanted(const Plan& plan, const Catalogue& cat
         const auto& way = plan.ways[w];
         if (harness.feeds_on_way[w].empty() && harness.cables_on_way[w].empty()) continue;
         const auto bundle = harness.bundle[w];
-        if (std::any_of(way.on_it.begin(), way.on_it.end(),
-                        [](const auto& thing) { return role_of(thing.kind).moves; }))
-            add(suiting_fitting(catalogue, FittingKind::braid, bundle), raw(way.length) * braid_more,
+        double braid = 0;
+        for (const auto& [from, to] : braided(way)) braid += raw(to - from);
+        if (braid > 0)
+            add(suiting_fitting(catalogue, FittingKind::braid, bundle), braid * braid_more,
                 name_of(plan, way.id));
     }
+    for (size_t i = 0; i < harness.routes.size(); ++i)
+        if (const auto& lead = lead_at(plan, i); lead.jacket == Jacket::braid)
+            add(jacket_braid(catalogue, lead), raw(jacket_length(lead, harness.routes[i])),
+                lead_name(plan, lead));
     const auto [kind, each] = bought_for(plan.practices.hold);
     for (const auto& on : holds_on_ways(plan, harness)) {
         const auto wanted =

@@ -21,6 +21,13 @@ const FittingType* suiting_fitting(const Catalogue& catalogue, OpeningKind kind,
 /// known.
 const FittingType* fitting_of(const Catalogue& catalogue, const Opening& opening, Millimetre bundle);
 
+/// The tube and the braid that go over all wires of a lead which is to have one, and how long either is: its
+/// way, without what its ends take; a braid shortens as it widens and is cut that much longer. Null where it
+/// is to have none, or none is known.
+const TubeSize* jacket_tube(const Catalogue& catalogue, const Lead& lead);
+const FittingType* jacket_braid(const Catalogue& catalogue, const Lead& lead);
+Metre jacket_length(const Lead& lead, const FeedRoute& route);
+
 /// What holds a module's board 5 mm off the metal that it stands on, four of them; null where it stands on
 /// none, or lies in a tube.
 const FittingType* board_spacer(const Plan& plan, const Catalogue& catalogue, const Converter& converter);

@@ -104,20 +104,37 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed, 
     return r;
 }
 
-/// Wires and cores of these leads, as thick as they are packed.
-HoleFill bundle_of(const Wiring& wiring, const std::vector<size_t>& leads) {
+/// Rounds of these leads and of what else is there, packed.
+HoleFill bundle_of(const Harness& laid, const std::vector<size_t>& leads,
+                   const std::vector<Millimetre>& already = {}, const std::vector<Millimetre>& later = {}) {
     HoleFill h;
     h.leads = leads;
+    std::vector<std::pair<const Strand*, size_t>> strands;
     std::vector<double> radii;
     for (const auto f : leads)
-        for (const auto& core : wiring.cores_of(f)) {
-            if (!core.wire) continue;
-            radii.push_back(raw(core.wire->outer) / 2);
-            h.wire_lead.push_back(f);
-            h.wire_core.push_back(static_cast<size_t>(&core - wiring.cores.data()));
+        for (const auto& s : laid.strands[f]) strands.emplace_back(&s, f), radii.push_back(s.radius);
+    for (const auto across : already) radii.push_back(raw(across) / 2);
+    const size_t now = radii.size();
+    for (const auto across : later) radii.push_back(raw(across) / 2);
+    const auto placed = pack_circles(radii);
+    h.kept = Millimetre(2 * enclosing_radius(placed));
+    radii.resize(now);
+    h.needed = later.empty() ? h.kept : Millimetre(2 * enclosing_radius(pack_circles(radii)));
+    for (size_t i = 0; i < placed.size(); ++i) {
+        if (i >= strands.size()) {
+            h.rounds.push_back({placed[i], i < now ? RoundOf::already : RoundOf::later});
+            continue;
         }
-    h.wires = pack_circles(radii);
-    h.needed = Millimetre(2 * enclosing_radius(h.wires));
+        const auto& [strand, lead] = strands[i];
+        h.rounds.push_back({placed[i], strand->jacket          ? RoundOf::jacket
+                                       : strand->in.size() > 1 ? RoundOf::twisted
+                                                               : RoundOf::wire});
+        for (size_t k = 0; k < strand->in.size(); ++k) {
+            auto wire = strand->in[k];
+            wire.x += placed[i].x, wire.y += placed[i].y;
+            h.wires.push_back({wire, lead, laid.wiring.leads[lead].cores + strand->core[k]});
+        }
+    }
     return h;
 }
 
@@ -132,10 +149,11 @@ HoleFill fill_opening(const Plan& plan, const Wiring& wiring, size_t opening, Ho
             if (opens) h.to_open.push_back(static_cast<size_t>(&item - wiring.items.data()));
             h.largest_end = std::max(h.largest_end, opens ? v.opened : v.passes);
         }
+    h.needed += h.braid * 2, h.kept += h.braid * 2;
     double area = 0;
-    for (const auto& w : h.wires) area += 4 * w.radius * w.radius;
+    for (const auto& r : h.rounds) area += 4 * r.at.radius * r.at.radius;
     h.fill = hole > 0 ? area / (hole * hole) : 0;
-    h.fits = hole <= 0 || raw(h.needed) <= hole;
+    h.fits = hole <= 0 || raw(h.kept) <= hole;
     h.ends_pass = hole <= 0 || raw(h.largest_end) <= hole;
     return h;
 }
@@ -172,34 +190,62 @@ Harness lay_routes(const Plan& plan, const Catalogue& catalogue) {
     std::vector<Metre> cuts;
     for (const auto& r : h.routes) cuts.push_back(r.cut);
     h.wiring = wire_up(plan, PlanIndex(plan), catalogue, feed_lengths(h), cuts);
+    for (size_t i = 0; i < h.routes.size(); ++i) {
+        h.strands.push_back(strands_of(catalogue, lead_at(plan, i)));
+        h.jacket_gram_per_m.push_back(jacket_gram_per_m(catalogue, lead_at(plan, i)));
+    }
     return h;
 }
 
 void lay_bundles(const Plan& plan, Harness& laid) {
     std::vector<HoleFill> on_way;
     std::vector<std::vector<size_t>> through(plan.openings.size());  // ways, by opening
+    std::vector<bool> braided(plan.openings.size());
     std::map<Id, size_t> opening_at;
     for (size_t i = 0; i < plan.openings.size(); ++i) opening_at[plan.openings[i].id] = i;
     for (size_t w = 0; w < plan.ways.size(); ++w) {
+        const auto& way = plan.ways[w];
         auto leads = laid.feeds_on_way[w];
         leads.insert(leads.end(), laid.cables_on_way[w].begin(), laid.cables_on_way[w].end());
-        on_way.push_back(bundle_of(laid.wiring, leads));
+        on_way.push_back(bundle_of(laid, leads));
         laid.bundle.push_back(on_way.back().needed);
-        for (const auto& thing : plan.ways[w].on_it)
-            if (const auto at = opening_at.find(thing.opening); at != opening_at.end())
-                if (auto& ways = through[at->second]; ways.empty() || ways.back() != w) ways.push_back(w);
+        for (const auto& thing : way.on_it)
+            if (const auto at = opening_at.find(thing.opening); at != opening_at.end()) {
+                auto& ways = through[at->second];
+                if (ways.empty() || ways.back() != w) ways.push_back(w);
+                if (!leads.empty() && is_braided(way, place_on(way, thing))) braided[at->second] = true;
+            }
     }
     for (size_t i = 0; i < through.size(); ++i) {
+        const auto& opening = plan.openings[i];
         HoleFill bundle;
-        if (through[i].size() == 1)
+        if (through[i].size() == 1 && opening.already.empty() && opening.later.empty())
             bundle = on_way[through[i].front()];
-        else if (!through[i].empty()) {
+        else {
             std::set<size_t> leads;  // one that goes on by the next way goes through once
             for (const auto w : through[i]) leads.insert(on_way[w].leads.begin(), on_way[w].leads.end());
-            bundle = bundle_of(laid.wiring, {leads.begin(), leads.end()});
+            bundle = bundle_of(laid, {leads.begin(), leads.end()}, opening.already, opening.later);
         }
+        if (braided[i]) bundle.braid = braid_wall;
         laid.holes.push_back(fill_opening(plan, laid.wiring, i, std::move(bundle)));
     }
+}
+
+static size_t beside_wires(const HoleFill& fill) {
+    return static_cast<size_t>(std::count_if(fill.rounds.begin(), fill.rounds.end(), [](const auto& r) {
+        return r.what == RoundOf::already || r.what == RoundOf::later;
+    }));
+}
+
+std::string packed_words(const HoleFill& fill) {
+    const auto wires = counted(fill.wires.size(), say("wire"), say("wires"));
+    const auto more = beside_wires(fill);
+    if (fill.wires.empty() && more > 0) return say("What is there or is to come");
+    return more == 0 ? wires : say("{} and {} more", wires, more);
+}
+
+bool packs_one(const HoleFill& fill) {
+    return fill.wires.size() + beside_wires(fill) == 1 || fill.wires.empty();
 }
 
 Harness lay_harness(const Plan& plan, const Catalogue& catalogue) {
@@ -208,9 +254,7 @@ Harness lay_harness(const Plan& plan, const Catalogue& catalogue) {
     return h;
 }
 
-Millimetre lead_thickness(const Harness& harness, size_t lead) {
-    return bundle_of(harness.wiring, {lead}).needed;
-}
+Millimetre lead_thickness(const Harness& harness, size_t lead) { return bundle_of(harness, {lead}).needed; }
 
 std::vector<Metre> feed_lengths(const Harness& harness) {
     std::vector<Metre> lengths;

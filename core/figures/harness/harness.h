@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "catalogue/catalogue.h"
+#include "harness/packing.h"
 #include "why.h"
 #include "wire/circles.h"
 #include "wiring/wiring.h"
@@ -26,15 +27,32 @@ struct FeedRoute {
     Why why;
 };
 
-/// What goes through an opening: the leads of every way through it.
+/// Where a wire lies in a bundle, millimetres.
+struct PackedWire {
+    Circle at;
+    size_t lead = 0;  ///< whose it is
+    size_t core = 0;  ///< and which core of the wiring
+};
+
+enum class RoundOf { wire, twisted, jacket, already, later };
+
+/// One of the rounds that a bundle is packed of.
+struct PackedRound {
+    Circle at;
+    RoundOf what = RoundOf::wire;
+};
+
+/// What goes through an opening: the leads of every way through it, what runs there already, and what room is
+/// kept for.
 struct HoleFill {
     size_t opening = 0;
-    std::vector<size_t> leads;      ///< as the wiring counts them, each once
-    std::vector<Circle> wires;      ///< millimetres, one for each wire and core
-    std::vector<size_t> wire_lead;  ///< whose each circle is
-    std::vector<size_t> wire_core;  ///< and which core of the wiring
-    Millimetre needed{};            ///< diameter of the packed bundle
-    double fill = 0;                ///< share of the hole's area
+    std::vector<size_t> leads;        ///< as the wiring counts them, each once
+    std::vector<PackedWire> wires;    ///< every wire and core of those
+    std::vector<PackedRound> rounds;  ///< what those are packed in, and what else is
+    Millimetre needed{};              ///< diameter of the packed bundle, braid over it included
+    Millimetre kept{};                ///< and of that with what room is kept for
+    Millimetre braid{};               ///< wall of a braid over it there; 0: none
+    double fill = 0;                  ///< share of the hole's area
     bool fits = true;
     Millimetre largest_end{};  ///< the bulkiest plug or fuse holder that would have to pass
     std::vector<size_t>
@@ -42,9 +60,17 @@ struct HoleFill {
     bool ends_pass = true;  ///< otherwise: thread first, then terminate
 };
 
+/// "7 wires", "7 wires and 2 more": what is packed there, what runs there already and what room is kept for
+/// among it.
+std::string packed_words(const HoleFill& fill);
+/// True where one thing alone is packed, for the verb.
+bool packs_one(const HoleFill& fill);
+
 struct Harness {
     std::vector<FeedRoute> routes;                   ///< by lead, the feeds first
     Wiring wiring;                                   ///< what runs along them
+    std::vector<std::vector<Strand>> strands;        ///< by lead, what it takes in a bundle
+    std::vector<double> jacket_gram_per_m;           ///< by lead, of what is round its wires
     std::vector<std::vector<size_t>> feeds_on_way;   ///< by way
     std::vector<std::vector<size_t>> cables_on_way;  ///< by way, leads that only carry signals
     std::vector<HoleFill> holes;                     ///< by opening
@@ -64,7 +90,7 @@ FeedRoute route_of(const Plan& plan, const Catalogue& catalogue, const Lead& lea
 /// Adds the bundles to routes laid by that: its holes and its bundles, nothing else.
 void lay_bundles(const Plan& plan, Harness& laid);
 
-/// All wires of a lead together, as what closes round them finds them.
+/// All wires of a lead together with its jacket, as what closes round them finds them.
 Millimetre lead_thickness(const Harness& harness, size_t lead);
 
 /// One-way lengths by lead, the feeds first.

@@ -20,12 +20,15 @@ bool fits(std::vector<double> radii, size_t more, double radius, double bore) {
 }  // namespace
 
 std::optional<RoomLeft> room_left(const Opening& opening, const HoleFill& fill) {
-    const double bore = raw(opening.bore);
+    const double bore = raw(opening.bore - fill.braid * 2);
     if (bore <= 0) return {};
     RoomLeft left;
     std::vector<double> radii;
     std::map<double, size_t> kinds;
-    for (const auto& w : fill.wires) radii.push_back(w.radius), ++kinds[w.radius];
+    for (const auto& r : fill.rounds) {
+        radii.push_back(r.at.radius);
+        if (r.what != RoundOf::already && r.what != RoundOf::later) ++kinds[r.at.radius];
+    }
     if (!fill.fits) return left;
     double low = 0, high = bore / 2;
     if (radii.empty()) low = high;

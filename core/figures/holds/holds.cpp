@@ -74,9 +74,11 @@ WayHolds holds_on_way(const Plan& plan, const Harness& harness, size_t w) {
     WayHolds on;
     on.way = w;
     for (const auto* leads : {&harness.feeds_on_way[w], &harness.cables_on_way[w]})
-        for (const auto l : *leads)
+        for (const auto l : *leads) {
+            on.gram_per_m += harness.jacket_gram_per_m[l];
             for (const auto& core : harness.wiring.cores_of(l))
                 if (core.wire) on.gram_per_m += core.wire->gram_per_m;
+        }
     on.apart = span_between_holds(plan.shaking, on.gram_per_m);
     const double length = raw(way.length);
     Holder holder{length};

@@ -3,8 +3,10 @@
 #include <cmath>
 
 #include "harness/bending.h"
+#include "harness/packing.h"
 #include "harness/stack.h"
 #include "plan/edits.h"
+#include "plan/lead_edits.h"
 #include "plan/machine_edits.h"
 #include "plan/on_way.h"
 #include "review/review.h"
@@ -79,6 +81,111 @@ void solid_moves(const Context& c, std::vector<Finding>& out) {
     }
 }
 
+/// A measured outside that is less than what is in it.
+void jacket_tight(const Context& c, std::vector<Finding>& out) {
+    for (size_t i = 0; i < c.figures.harness.routes.size(); ++i) {
+        const auto& lead = lead_at(c.plan, i);
+        const auto* wire = find(c.catalogue.wires, lead.wire);
+        if (!wire || raw(lead.across) <= 0) continue;
+        const auto inside = inside_jacket(lead, wire->outer, wires_of(lead));
+        if (lead.across >= inside) continue;
+        Finding f{Severity::caution,
+                  {},
+                  {lead.id},
+                  say("{} is said to be {} across, and its wires are {} together.", lead_name(c.plan, lead),
+                      format(lead.across), format(inside)),
+                  {},
+                  {}};
+        f.why.add(say("{} of {} outside, packed.", counted(wires_of(lead), say("wire"), say("wires")),
+                      format(wire->outer)));
+        f.fixes.push_back({say("Take the usual wall"),
+                           [id = lead.id](const Plan& p) { return set_across(p, id, Millimetre(0)); }});
+        out.push_back(std::move(f));
+    }
+}
+
+/// Wires by the metre have no sheath round them.
+void sheath_plain(const Context& c, std::vector<Finding>& out) {
+    for (const auto& lead : c.plan.feeds) {
+        if (lead.jacket != Jacket::sheath || !lead.cores.empty()) continue;
+        Finding f{Severity::caution,
+                  {},
+                  {lead.id},
+                  say("{} is of plain wires, and said to be in a sheath.", lead_name(c.plan, lead)),
+                  {},
+                  {}};
+        f.why.add(
+            say("A cable is bought with its sheath: say its cores. Over wires goes a braid or a tube."));
+        for (const auto& [jacket, words] : {std::pair(Jacket::braid, say("Put a braid over them")),
+                                            std::pair(Jacket::none, say("Leave them loose"))})
+            f.fixes.push_back(
+                {words, [id = lead.id, to = jacket](const Plan& p) { return set_jacket(p, id, to); }});
+        out.push_back(std::move(f));
+    }
+}
+
+/// A knot is a bend of about its own thickness.
+void knot_unfit(const Context& c, std::vector<Finding>& out) {
+    constexpr Millimetre thickest(6);  // stiffer ones are not drawn snug by hand; typical
+    for (size_t i = 0; i < c.figures.harness.routes.size(); ++i) {
+        const auto& lead = lead_at(c.plan, i);
+        const auto* wire = find(c.catalogue.wires, lead.wire);
+        if (!wire) continue;
+        const auto across = bent_across(c.catalogue, lead);
+        const std::string because = lead.kind == CableKind::coax     ? say("a coax is crushed by it")
+                                    : lead.kind == CableKind::ribbon ? say("a ribbon is creased by it")
+                                    : wire->strands == 1             ? say("solid wire breaks in it")
+                                    : across > thickest
+                                        ? say("{} of thickness are not drawn snug", format(across))
+                                        : std::string();
+        if (because.empty()) continue;
+        for (const auto w : c.figures.harness.routes[i].ways) {
+            auto way = c.plan.ways[w];
+            bool knotted = false;
+            for (auto& thing : way.on_it)
+                if (thing.kind == OnWayKind::knot) thing.kind = OnWayKind::clip, knotted = true;
+            if (!knotted) continue;
+            Finding f{
+                Severity::caution,
+                {},
+                {lead.id, way.id},
+                say("{} is knotted at {}: {}.", lead_name(c.plan, lead), name_of(c.plan, way.id), because),
+                {},
+                {{say("Hold it by a clip there"), [way](const Plan& p) { return put_way(p, way); }}}};
+            f.why.add(say("A knot bends a lead to about its own thickness; {} times that is the least.",
+                          format_number(fixed_bend)));
+            out.push_back(std::move(f));
+        }
+    }
+}
+
+/// From one way into the next, where both are drawn to scale.
+void turns_tight(const Context& c, std::vector<Finding>& out) {
+    for (size_t i = 0; i < c.figures.harness.routes.size(); ++i) {
+        const auto& lead = lead_at(c.plan, i);
+        const auto& ways = c.figures.harness.routes[i].ways;
+        const auto least = least_bend(c.catalogue, lead);
+        for (size_t k = 1; k < ways.size(); ++k) {
+            const auto turn = turn_between(c.plan, c.plan.ways[ways[k - 1]], c.plan.ways[ways[k]]);
+            if (!turn || turn->tightest >= least) continue;
+            Finding f{Severity::note,
+                      {},
+                      {lead.id, turn->place},
+                      say("{} turns by {}° at {}: there is room for a bend of {} inside, and it wants {}.",
+                          lead_name(c.plan, lead), format_number(std::round(turn->degrees)),
+                          name_of(c.plan, turn->place), format(turn->tightest), format(least)),
+                      {},
+                      {}};
+            f.why.add(
+                say("As round as the stretches on either side allow; the other half of each is left to "
+                    "the bend at its other end."));
+            f.why.add(
+                say("Draw the ways so that they meet flatter, or lead it round in a wider loop there."));
+            out.push_back(std::move(f));
+        }
+    }
+}
+
 /// What stands below wants more room than spacers give.
 void stack_high(const Context& c, std::vector<Finding>& out) {
     for (const auto& s : stacks(c.plan, c.catalogue)) {
@@ -101,6 +208,10 @@ void stack_high(const Context& c, std::vector<Finding>& out) {
 
 const std::vector<Rule> rules_of::bends{
     {"bend-tight", to_say("Leads are bent no tighter than their wire may be"), bent_tight},
+    {"turn-tight", to_say("Where ways meet there is room for the bend"), turns_tight},
+    {"knot-unfit", to_say("What is knotted can be"), knot_unfit},
+    {"jacket-tight", to_say("A cable is as thick as what is in it"), jacket_tight},
+    {"sheath-plain", to_say("A sheath is over the cores of a cable"), sheath_plain},
     {"solid-moves", to_say("What moves is stranded"), solid_moves},
     {"stack-high", to_say("Spacers reach over what stands below"), stack_high},
 };

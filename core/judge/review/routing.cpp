@@ -20,16 +20,19 @@ void hole_full(const Context& c, std::vector<Finding>& out) {
     for (const auto& h : c.figures.harness.holes) {
         if (h.fits) continue;
         auto wider = c.plan.openings[h.opening];
-        Finding f{Severity::danger,
-                  {},
-                  {wider.id},
-                  say("{} {} {} and the {} is {}.", counted(h.wires.size(), say("wire"), say("wires")),
-                      h.wires.size() == 1 ? say("needs") : say("need"), format(h.needed),
-                      opening_name(c.plan, wider), format(wider.bore)),
-                  {},
-                  {}};
-        wider.bore = bore_for(h.needed);
+        Finding f{
+            Severity::danger,
+            {},
+            {wider.id},
+            say("{} {} {} and the {} is {}.", packed_words(h), packs_one(h) ? say("needs") : say("need"),
+                format(h.kept), opening_name(c.plan, wider), format(wider.bore)),
+            {},
+            {}};
+        wider.bore = bore_for(h.kept);
         f.why.add(say("Circles packed into the smallest circle that holds them."));
+        if (!wider.already.empty()) f.why.add(say("With what runs through it already."));
+        if (!wider.later.empty()) f.why.add(say("With what room is kept for."));
+        if (raw(h.braid) > 0) f.why.add(say("With the braid over it past what moves."));
         f.fixes.push_back({say("Drill it to ") + format(wider.bore),
                            [wider](const Plan& p) { return put_opening(p, wider); }});
         out.push_back(std::move(f));

@@ -44,7 +44,8 @@ void visit(V& v, Place& p) {
 }
 template <class V>
 void visit(V& v, Opening& o) {
-    v("id", o.id), v("name", o.name), v("body", o.body), v("kind", o.kind), v("bore_mm", o.bore);
+    v("id", o.id), v("name", o.name), v("body", o.body), v("kind", o.kind), v("bore_mm", o.bore),
+        v("already_mm", o.already), v("later_mm", o.later);
 }
 template <class V>
 void visit(V& v, OnWay& o) {
@@ -137,6 +138,7 @@ void visit(V& v, Lead& l) {
     v("terminal_from", l.terminal_from), v("terminal_to", l.terminal_to);
     v("return_from", l.return_from), v("return_to", l.return_to);
     v("by", l.by), v("loop_m", l.loop), v("trim_m", l.trim), v("slack", l.slack), v("signal", l.signal);
+    v("jacket", l.jacket), v("across_mm", l.across);
     // What is said of a cable by its cores is not said again, nor of plain wires what only cables have.
     if (v.either() || l.cores.empty())
         v("conductors", l.conductors), v("supply_colour", l.supply_colour),

@@ -198,6 +198,8 @@ constexpr std::array lead_facts{
     Fact{"trim_m", "trim", plain, to_say("what is cut off at each end")},
     Fact{"slack", "slack", plain, to_say("share of the path that is added: 0.05 is 5 %")},
     Fact{"signal", "speaks", plain, to_say("what its signal cores carry"), false, words_of<SignalKind>},
+    Fact{"jacket", "jacket", plain, to_say("what is over its wires"), false, words_of<Jacket>},
+    Fact{"across_mm", "across", plain, to_say("its outer diameter over that, measured")},
     Fact{"return_colour", "return colour", text, to_say("colour of the return")},
     Fact{"kind", "cable", plain, to_say("what cable it is"), false, words_of<CableKind>},
     Fact{"volts_V", "volts", plain, to_say("highest on the supply core of a cable that does not feed")},
@@ -280,10 +282,13 @@ constexpr std::array zone_facts{
     Fact{"turn_deg", "turns", plain, to_say("degrees that it turns through")}};
 
 constexpr std::array opening_facts{
-    id_fact, Fact{"name", "", head, to_say("what it is called")},
+    id_fact,
+    Fact{"name", "", head, to_say("what it is called")},
     Fact{"body", "in", body, to_say("whose wall it is in")},
     Fact{"kind", "kind", plain, to_say("what is in it"), true, words_of<OpeningKind>},
-    Fact{"bore_mm", "bore", plain, to_say("that wires go through"), true}};
+    Fact{"bore_mm", "bore", plain, to_say("that wires go through"), true},
+    Fact{"already_mm", "already", plain, to_say("how thick a thing is that runs through it already")},
+    Fact{"later_mm", "later", plain, to_say("how thick a thing is that room is kept for")}};
 
 constexpr std::array way_facts{
     id_fact,

@@ -62,6 +62,10 @@ struct Printer {
             std::vector<std::string> all;
             for (const auto& one : v) all.push_back(word(f, reference(f, one)));
             return all;
+        } else if constexpr (std::is_same_v<T, std::vector<Millimetre>>) {
+            std::vector<std::string> all;
+            for (const auto& one : v) all.push_back(word(f, amount_text(f.key, raw(one))));
+            return all;
         } else
             return {};
     }
@@ -154,6 +158,10 @@ struct Setter {
         } else if constexpr (std::is_same_v<T, std::vector<std::string>>) {
             std::string one;
             if (refer(text, one)) v.push_back(std::move(one));
+        } else if constexpr (std::is_same_v<T, std::vector<Millimetre>>) {
+            Millimetre one{};
+            number(one);
+            if (error.empty()) v.push_back(one);
         }
     }
     template <class T>

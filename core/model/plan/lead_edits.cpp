@@ -91,4 +91,16 @@ Plan pin_lead(Plan plan, const Id& lead, std::vector<Id> ways) {
     return plan;
 }
 
+Plan set_jacket(Plan plan, const Id& lead, Jacket jacket) {
+    auto* there = find_lead(plan, lead);
+    if (!there || (jacket == Jacket::sheath && there->cores.empty()) || there->jacket == jacket) return plan;
+    there->jacket = jacket, there->across = Millimetre(0);
+    return plan;
+}
+
+Plan set_across(Plan plan, const Id& lead, Millimetre across) {
+    if (auto* there = find_lead(plan, lead)) there->across = across;
+    return plan;
+}
+
 }  // namespace sangre

@@ -30,4 +30,9 @@ Edit lead_changed(const Id& lead, Change change) {
 /// By those ways, one after the other; none: it finds its own again.
 Plan pin_lead(Plan plan, const Id& lead, std::vector<Id> ways);
 
+/// What goes round its wires, and how thick it is over that, where somebody has measured it (0: nobody). A
+/// sheath over plain wires is none.
+Plan set_jacket(Plan plan, const Id& lead, Jacket jacket);
+Plan set_across(Plan plan, const Id& lead, Millimetre across);
+
 }  // namespace sangre

@@ -82,6 +82,8 @@ struct Opening {
     OpeningKind kind = OpeningKind::grommet;
     Millimetre bore{};  ///< that wires go through; 0: not measured
     std::string extra{};
+    std::vector<Millimetre> already{};  ///< outer diameters of what runs through it beside this plan's leads
+    std::vector<Millimetre> later{};    ///< of what room is kept for
     bool operator==(const Opening&) const = default;
 };
 

@@ -165,6 +165,18 @@ tl::expected<Opening, ParseError> parse_opening(const Plan& plan, const Opening&
             o.body = *id;
             continue;
         }
+        if (const auto there = after_word(part, "already")) {
+            const auto mm = length_of(*there, least_bore_mm, most_bore_mm);
+            if (!mm) return tl::unexpected(mm.error());
+            o.already.push_back(*mm);
+            continue;
+        }
+        if (const auto wanted = after_word(part, "later")) {
+            const auto mm = length_of(*wanted, least_bore_mm, most_bore_mm);
+            if (!mm) return tl::unexpected(mm.error());
+            o.later.push_back(*mm);
+            continue;
+        }
         // "12 mm gland": the word is the last one, the bore what stands before it.
         const auto words = split_words(part.text);
         const auto kind = by_word<OpeningKind>(lower(words.back().text));
@@ -176,8 +188,10 @@ tl::expected<Opening, ParseError> parse_opening(const Plan& plan, const Opening&
         } else if (i == 0 && !(kind && before.text.empty()))
             o.name = part.text;  // "Bow gland" is a name, and says what it is
         else if (!kind || !before.text.empty())
-            return wrong(part,
-                         say("A bore (“12 mm”), hole, grommet, gland or “in” a body is expected here."));
+            return wrong(
+                part,
+                say("A bore (“12 mm”), hole, grommet, gland, “in” a body, “already 5 mm” or “later 5 mm” is "
+                    "expected here."));
         if (kind) o.kind = *kind;
     }
     return o;
@@ -188,6 +202,8 @@ std::string opening_line(const Plan& plan, const Opening& o) {
     if (raw(o.bore) > 0) line += exact_number(raw(o.bore)) + " mm ";
     line += word_of(o.kind);
     if (const auto* body = by_id(plan.bodies, o.body)) line += ", in " + body->name;
+    for (const auto across : o.already) line += fmt::format(", already {} mm", exact_number(raw(across)));
+    for (const auto across : o.later) line += fmt::format(", later {} mm", exact_number(raw(across)));
     return line;
 }
 

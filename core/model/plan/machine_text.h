@@ -17,7 +17,8 @@ tl::expected<Body, ParseError> parse_body(const Plan& plan, const Body& like, st
 std::string body_line(const Plan& plan, const Body& body);
 
 /// Reads an opening: a bore of 0.5 to 1000 mm, “hole”, “grommet” or “gland”, and “in” and the body whose wall
-/// it is in, in any order between commas or blanks; what else stands first is its name.
+/// it is in, “already” and “later” and how thick what runs there and what room is kept for is, each once or
+/// more, in any order between commas or blanks; what else stands first is its name.
 tl::expected<Opening, ParseError> parse_opening(const Plan& plan, const Opening& like, std::string_view text);
 std::string opening_line(const Plan& plan, const Opening& opening);
 

@@ -42,6 +42,14 @@ constexpr auto names(Return) {
     return std::to_array<std::pair<Return, std::string_view>>(
         {{Return::own, "own"}, {Return::frame, "frame"}, {Return::shared, "shared"}});
 }
+/// What goes round the wires of a lead from end to end.
+enum class Jacket { none, sheath, braid, tube };
+constexpr auto names(Jacket) {
+    return std::to_array<std::pair<Jacket, std::string_view>>({{Jacket::none, "none"},
+                                                               {Jacket::sheath, "sheath"},
+                                                               {Jacket::braid, "braid"},
+                                                               {Jacket::tube, "tube"}});
+}
 enum class CableKind { plain, servo, data, motor, ribbon, other, coax };
 constexpr auto names(CableKind) {
     return std::to_array<std::pair<CableKind, std::string_view>>({{CableKind::plain, "plain"},
@@ -190,6 +198,9 @@ struct Lead {
     std::optional<Metre> trim{};    ///< cut off at each end; absent: as usual
     std::optional<double> slack{};  ///< share of the path that is added; absent: as usual
     SignalKind signal = SignalKind::unsaid;  ///< what its signal cores speak
+    Jacket jacket =
+        Jacket::none;     ///< of plain wires a braid or a tube; a sheath is over the cores of a cable
+    Millimetre across{};  ///< over its jacket, or over a coax; 0: not measured
     bool operator==(const Lead&) const = default;
 };
 

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "diagram/packed.h"
 #include "diagram/paper_room.h"
 #include "diagram/pen.h"
 #include "harness/fittings.h"
@@ -289,11 +290,7 @@ std::vector<DiagramSheet> section_sheets(const Plan& plan, const Catalogue& cata
                   true);
         const auto section = [&](PaperPoint centre, double scale, const std::string& words) {
             pen.dot(centre, bore / 2 * scale, "");
-            for (size_t i = 0; i < fill.wires.size(); ++i) {
-                const auto& w = fill.wires[i];
-                pen.dot({centre.x + w.x * scale, centre.y + w.y * scale}, w.radius * scale,
-                        "wire:" + core_colour(plan, figures.harness.wiring.cores[fill.wire_core[i]]));
-            }
+            draw_packed(pen, plan, figures.harness, fill, centre, scale);
             pen.words({centre.x, centre.y + bore / 2 * scale + 4}, words, 30, 2.6, TextAlign::centre, false,
                       "muted");
         };
@@ -307,11 +304,9 @@ std::vector<DiagramSheet> section_sheets(const Plan& plan, const Catalogue& cata
             pen.words({x + 3, line}, words, section_wide - 6, 2.6, TextAlign::left, false, ink);
             line += 3.8;
         };
-        tell(raw(opening.bore) > 0
-                 ? say("{} fill {} of {}", counted(fill.wires.size(), say("wire"), say("wires")),
-                       format_percent(fill.fill), format(opening.bore))
-                 : say("{} need {}", counted(fill.wires.size(), say("wire"), say("wires")),
-                       format(fill.needed)));
+        tell(raw(opening.bore) > 0 ? say("{} fill {} of {}", packed_words(fill), format_percent(fill.fill),
+                                         format(opening.bore))
+                                   : say("{} need {}", packed_words(fill), format(fill.needed)));
         if (const auto left = room_left(opening, fill))
             tell(left->more_alike > 0 ? say("room for {} more of {}, or one of {}", left->more_alike,
                                             format(left->alike), format(left->one))

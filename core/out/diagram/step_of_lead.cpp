@@ -2,6 +2,7 @@
 #include <algorithm>
 
 #include "diagram/joint_shapes.h"
+#include "diagram/packed.h"
 #include "diagram/step_pen.h"
 #include "joint/joint.h"
 #include "joint/pigtail.h"
@@ -79,9 +80,7 @@ struct LeadStep {
                 const double bore = std::max({raw(opening->bore), raw(fill.needed), 1.0}), k = 40 / bore;
                 const PaperPoint c{36, middle_y};
                 pen.dot(c, bore / 2 * k, "");
-                for (size_t n = 0; n < fill.wires.size(); ++n)
-                    pen.dot({c.x + fill.wires[n].x * k, c.y + fill.wires[n].y * k}, fill.wires[n].radius * k,
-                            "wire:" + core_colour(plan, figures.harness.wiring.cores[fill.wire_core[n]]));
+                draw_packed(pen, plan, figures.harness, fill, c, k);
                 draw.words(c.x, tall - 0.5, say("from the front, {}", format(Millimetre(bore))), 2.6,
                            TextAlign::centre, false, "muted");
                 // From the side: the wall, what sits in it, the bare end that comes through.

@@ -29,18 +29,38 @@ void add_findings(Why& why, const Study& s, const Id& subject) {
 
 namespace {
 
+/// "Mast cable: one round of 6.1 mm, in a sheath of usual wall".
+std::string jacket_words(const Lead& lead, const Plan& plan, const Strand& strand) {
+    const auto over = lead.kind == CableKind::coax && lead.jacket == Jacket::none ? say("as a coax")
+                      : lead.jacket == Jacket::sheath                             ? say("in its sheath")
+                      : lead.jacket == Jacket::braid                              ? say("in its braid")
+                                                                                  : say("in its tube");
+    return say("{}: one round of {} {}, {}", lead_name(plan, lead), format(Millimetre(2 * strand.radius)),
+               over, raw(lead.across) > 0 ? say("measured") : say("with a usual wall; measure it"));
+}
+
 void add_filling(Why& why, const Plan& plan, const Study& s, size_t opening) {
     const auto& h = s.harness.holes[opening];
     if (h.wires.empty()) return;
     const auto left = room_left(plan.openings[opening], h);
     why.heading(say("Through the opening"));
     const auto bore = plan.openings[opening].bore;
-    why.add(raw(bore) > 0 ? say("{} pack into {}; it is {} wide, {} full",
-                                counted(h.wires.size(), say("wire"), say("wires")), format(h.needed),
-                                format(bore), format_percent(h.fill))
-                          : say("{} pack into {}; how wide it is, nobody has said",
-                                counted(h.wires.size(), say("wire"), say("wires")), format(h.needed)),
+    why.add(raw(bore) > 0
+                ? say("{} pack into {}; it is {} wide, {} full", packed_words(h), format(h.kept),
+                      format(bore), format_percent(h.fill))
+                : say("{} pack into {}; how wide it is, nobody has said", packed_words(h), format(h.needed)),
             h.fits ? Tone::good : Tone::danger);
+    for (const auto& [over, words] : {std::pair(&plan.openings[opening].already, say("Through it already")),
+                                      std::pair(&plan.openings[opening].later, say("Room is kept for"))}) {
+        std::string all;
+        for (const auto across : *over) all += (all.empty() ? "" : ", ") + format(across);
+        if (!all.empty()) why.add(words + ": " + all);
+    }
+    if (raw(h.braid) > 0)
+        why.add(say("A braid lies over it there: {} more on either side.", format(h.braid)));
+    for (const auto lead : h.leads)
+        for (const auto& strand : s.harness.strands[lead])
+            if (strand.jacket) why.add(jacket_words(lead_at(plan, lead), plan, strand));
     if (left && left->more_alike > 0)
         why.add(say("Later: room for {} more of {}, or for one of {}", left->more_alike, format(left->alike),
                     format(left->one)),

@@ -9,23 +9,21 @@
 #include "harness/choose_paths.h"
 #include "plan/on_way.h"
 #include "units/format.h"
-#include "wire/circles.h"
 #include "words/say.h"
 
 namespace sangre {
 namespace {
 
-/// The bundle of an opening with the lead's wires in it.
+/// The opening with the lead's wires in it.
 bool room_for(const Plan& plan, const Harness& harness, size_t opening, size_t lead) {
     const auto& hole = harness.holes[opening];
-    const double bore = raw(plan.openings[opening].bore);
-    if (bore <= 0 || std::find(hole.leads.begin(), hole.leads.end(), lead) != hole.leads.end())
-        return hole.fits;
-    std::vector<double> radii;
-    for (const auto& w : hole.wires) radii.push_back(w.radius);
-    for (const auto& core : harness.wiring.cores_of(lead))
-        if (core.wire) radii.push_back(raw(core.wire->outer) / 2);
-    return radii.empty() || 2 * enclosing_radius(pack_circles(radii)) <= bore;
+    if (std::find(hole.leads.begin(), hole.leads.end(), lead) != hole.leads.end()) return hole.fits;
+    auto radii = radii_of(harness.strands[lead]);
+    for (const auto other : hole.leads) {
+        const auto more = radii_of(harness.strands[other]);
+        radii.insert(radii.end(), more.begin(), more.end());
+    }
+    return pass_through(plan.openings[opening], std::move(radii));
 }
 
 std::string more_or_less(const std::string& amount, bool less) { return (less ? "−" : "+") + amount; }
@@ -41,6 +39,7 @@ Alternative alternative_by(const Plan& plan, const Catalogue& catalogue, const F
     a.ways = path.ways;
     const auto route = route_of(plan, catalogue, l);
     a.length = route.length, a.cut = route.cut;
+    a.mass += Gram(figures.harness.jacket_gram_per_m[lead] * raw(a.cut));
     for (const auto& core : figures.harness.wiring.cores_of(lead))
         if (core.wire) a.mass += Gram(core.wire->gram_per_m * raw(a.cut));
     if (lead < plan.feeds.size() && figures.protection[lead].wire) {

@@ -187,6 +187,10 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         for (const auto& d : f.devices)
             for (const bool before : {true, false}) add_joints(item_joint(plan, catalogue, f, d, before), 1);
     }
+    for (size_t i = 0; i < harness.routes.size(); ++i)
+        if (const auto* tube = jacket_tube(catalogue, lead_at(plan, i)))
+            add_tube(lines, *tube, raw(jacket_length(lead_at(plan, i), harness.routes[i])),
+                     lead_name(plan, lead_at(plan, i)));
     for (const auto& f : fittings_wanted(plan, catalogue, harness))
         add(lines, f.fitting->name, f.amount, by_the_metre(f.fitting->kind) ? "m" : "pcs", f.used_for,
             {goods_of(f.fitting->kind), f.fitting->cost, f.fitting->id, {}});

@@ -1,11 +1,13 @@
 #include "build/cable_steps.h"
 
-#include "cable/bus.h"
-
 #include <fmt/format.h>
 #include <fmt/ranges.h>
 
 #include <map>
+
+#include "build/jacket_words.h"
+#include "cable/bus.h"
+#include "enum_words.h"
 #include "parts/wire_size.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -39,7 +41,7 @@ void say_unused(const Lead& cable, Step& s) {
 
 }  // namespace
 
-std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue) {
+std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
     std::vector<Step> steps;
     const auto buses = data_buses(plan);
     for (const auto* lead : cabled_leads(plan)) {
@@ -58,6 +60,10 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue) {
             if (colours.size() > 1)
                 s.actions.push_back(
                     say("Twist {}, a turn every centimetre or two.", fmt::join(colours, say(" and "))));
+        for (size_t i = plan.feeds.size(); i < figures.harness.routes.size(); ++i)
+            if (lead_at(plan, i).id == cable.id)
+                if (auto words = jacket_action(plan, catalogue, figures, i); !words.empty())
+                    s.actions.push_back(std::move(words));
         say_unused(cable, s);
         for (const auto& [n, colours] : colours_by(cable, &Core::doubled))
             if (colours.size() > 1)
@@ -80,6 +86,7 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue) {
         for (const auto& c : cable.cores)
             s.stamp += fmt::format("{}{} {} {} {}", s.stamp.empty() ? "" : ", ", c.signal, c.colour,
                                    c.from_pin, c.to_pin);
+        if (cable.jacket != Jacket::none) s.stamp += fmt::format(", {}", word_of(cable.jacket));
         s.after = {"prepare", "cut/" + cable.id, "thread/" + cable.id};
         for (const auto& item : cable.devices) s.after.push_back("item/" + item.id);
         if (find_part(plan, cable.from).kind == PartKind::converter) s.after.push_back("set/" + cable.from);

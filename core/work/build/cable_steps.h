@@ -5,6 +5,6 @@
 namespace sangre {
 
 /// One step a cable, "cable/<id>", each after everything is laid out.
-std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue);
+std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures);
 
 }  // namespace sangre

@@ -10,12 +10,14 @@
 #include "build/done.h"
 #include "build/hold_steps.h"
 #include "build/item_steps.h"
+#include "build/jacket_words.h"
 #include "build/joint_words.h"
 #include "build/own_steps.h"
 #include "build/passive_steps.h"
 #include "build/pigtail_steps.h"
 #include "build/proving.h"
 #include "build/thread_step.h"
+#include "enum_words.h"
 #include "harness/fittings.h"
 #include "joint/choose.h"
 #include "joint/covers.h"
@@ -28,6 +30,11 @@
 
 namespace sangre {
 namespace {
+
+/// " braid": what is over all wires, for what is done to be known again by.
+std::string jacket_stamp(const Lead& lead) {
+    return lead.jacket == Jacket::none ? std::string() : fmt::format(" {}", word_of(lead.jacket));
+}
 
 struct Maker {
     const Plan& plan;
@@ -126,8 +133,8 @@ void Maker::cut(size_t f) {
                               format(route.cut) + (feed.ret == Return::own ? say(" each") : "")));
     s.about = feed.id;
     s.stamp =
-        fmt::format("{} × {} {} {}, {:.2f} m", std::max(feed.conductors, 1), feed.wire, feed.supply_colour,
-                    feed.ret == Return::own ? feed.return_colour : "", raw(route.cut));
+        fmt::format("{} × {} {} {}{}, {:.2f} m", std::max(feed.conductors, 1), feed.wire, feed.supply_colour,
+                    feed.ret == Return::own ? feed.return_colour : "", jacket_stamp(feed), raw(route.cut));
     const int alike = std::max(feed.conductors, 1);
     const auto pieces = alike > 1 ? say("{} pieces of {}", alike, format(route.cut)) : format(route.cut);
     s.actions = {
@@ -135,6 +142,8 @@ void Maker::cut(size_t f) {
             feed.ret == Return::own ? say(" and the same of {}", said(feed.return_colour)) : std::string()),
         say("Label both ends “{}”.", index.name(feed.to))};
     if (is_twisted(feed, route.length)) s.actions.push_back(say("Twist the pair, about a turn every 3 cm."));
+    if (const auto words = jacket_action(plan, catalogue, figures, f); !words.empty())
+        s.actions.push_back(words);
     s.tools = {to_say("cutters"), to_say("tape measure"), to_say("labels")};
     s.minutes = 3;
     s.after = {"prepare"};
@@ -150,10 +159,13 @@ void Maker::cut_cable(size_t f) {
             say("{} of {}, {}", counted(lead.cores.size(), say("core"), say("cores")), wire_name(lead),
                 format(route.cut)));
     s.about = lead.id;
-    s.stamp = fmt::format("{} × {}, {:.2f} m", lead.cores.size(), lead.wire, raw(route.cut));
+    s.stamp =
+        fmt::format("{} × {}{}, {:.2f} m", lead.cores.size(), lead.wire, jacket_stamp(lead), raw(route.cut));
     s.actions = {say("Cut {} of it; what is left over goes back into the drawer with its length on it.",
                      format(route.cut)),
                  say("Its own plug stays on where it fits: then cut the other end only.")};
+    if (const auto words = jacket_action(plan, catalogue, figures, f); !words.empty())
+        s.actions.push_back(words);
     s.tools = {to_say("cutters"), to_say("tape measure")};
     s.minutes = 3;
     s.after = {"prepare"};
@@ -350,7 +362,7 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
     m.under_before_over();
     for (const auto& c : plan.converters) m.cover_board(c);
     for (auto& s : pigtail_steps(plan, catalogue)) m.steps.push_back(std::move(s));
-    for (auto& s : cable_steps(plan, catalogue)) m.steps.push_back(std::move(s));
+    for (auto& s : cable_steps(plan, catalogue, figures)) m.steps.push_back(std::move(s));
     std::vector<std::string> joints;
     for (auto& s : passive_steps(plan)) {
         joints.push_back(s.key);  // seated before anything is beeped: its lead is measured with it

@@ -77,6 +77,12 @@ struct Lister {
                 {where, lead, Metre(raw(length) / 1e3), step.empty() ? "sleeve/" + lead : step});
     }
     void tubes() {
+        for (size_t i = 0; i < figures.harness.routes.size(); ++i) {
+            const auto& lead = lead_at(plan, i);
+            tube(jacket_tube(catalogue, lead),
+                 Millimetre(raw(jacket_length(lead, figures.harness.routes[i])) * 1e3), 1, lead.id,
+                 say("over the whole lead"), cut_step_key(plan, lead.id));
+        }
         for (size_t f = 0; f < plan.feeds.size(); ++f) {
             const auto& feed = plan.feeds[f];
             const double ends = feed.ret == Return::own ? 2 : 1;

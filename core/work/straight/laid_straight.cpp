@@ -152,8 +152,7 @@ struct Layer {
             const bool forward = way.from == here;
             for (size_t i = 0; i < way.on_it.size(); ++i) {
                 const auto& met = way.on_it[i];
-                const double said =
-                    met.at ? std::clamp(raw(*met.at), 0.0, raw(way.length)) : raw(way.length) / 2;
+                const double said = raw(place_on(way, met));
                 const auto at = on_wire(along + (forward ? said : raw(way.length) - said));
                 const auto* opening = by_id(plan.openings, met.opening);
                 {
@@ -167,7 +166,7 @@ struct Layer {
                     gland_parts(*opening, at, starts_inside(here, opening->body));
                 if (role_of(met.kind).moves) {
                     auto& braid = add(LaidKind::braid, "braid", at);
-                    braid.about = way.id, braid.length = Metre(0.12);
+                    braid.about = way.id, braid.length = braid_reach * 2;
                 }
             }
             along += raw(way.length);

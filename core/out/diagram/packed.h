@@ -1,0 +1,12 @@
+#pragma once
+// A bundle in section: what it is packed of, and the wires in that.
+#include "diagram/pen.h"
+#include "harness/harness.h"
+
+namespace sangre {
+
+/// About `centre`, `scale` millimetres of paper for each of the bundle's.
+void draw_packed(DiagramPen& pen, const Plan& plan, const Harness& harness, const HoleFill& fill,
+                 PaperPoint centre, double scale);
+
+}  // namespace sangre

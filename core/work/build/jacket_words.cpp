@@ -1,0 +1,37 @@
+#include "build/jacket_words.h"
+
+#include "harness/fittings.h"
+#include "units/format.h"
+#include "words/say.h"
+
+namespace sangre {
+
+std::string jacket_action(const Plan& plan, const Catalogue& catalogue, const Figures& figures, size_t lead) {
+    const auto& l = lead_at(plan, lead);
+    const auto& route = figures.harness.routes[lead];
+    const auto length = format(jacket_length(l, route));
+    switch (l.jacket) {
+        case Jacket::none:
+            return {};
+        case Jacket::sheath:
+            return say(
+                "Ring the sheath {} from one end and {} from the other, bend it there and pull it off: "
+                "never cut through to the cores.",
+                format(route.end_from), format(route.end_to));
+        case Jacket::braid: {
+            const auto* braid = jacket_braid(catalogue, l);
+            return say(
+                "Slide {} of {} over all of it, its ends singed, and hold each with a short tube, half on "
+                "the braid.",
+                length, braid ? braid->name : say("braid that fits"));
+        }
+        case Jacket::tube: {
+            const auto* tube = jacket_tube(catalogue, l);
+            return say("Slide {} of {} over all of it and shrink it from the middle outwards.", length,
+                       tube ? tube->name : say("tube that fits"));
+        }
+    }
+    return {};
+}
+
+}  // namespace sangre
