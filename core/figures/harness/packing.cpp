@@ -130,17 +130,16 @@ bool is_braided(const Way& way, Metre at) {
 }
 
 bool pass_through(const Opening& opening, std::vector<double> radii) {
-    constexpr double never_fits = 0.95, surely_fits = 0.35;  // shares of an opening's area
+    constexpr double surely_fits = 0.35;  // share of an opening's area
     const double hole = raw(opening.bore) / 2;
     if (hole <= 0 || radii.empty()) return true;
     for (const auto* others : {&opening.already, &opening.later})
         for (const auto across : *others) radii.push_back(raw(across) / 2);
     double area = 0;
     for (const double r : radii) area += r * r;
-    const double share = area / (hole * hole);
-    if (radii.size() > 1 && share > never_fits) return false;
-    if (share < surely_fits && *std::max_element(radii.begin(), radii.end()) * 2 <= hole) return true;
-    return enclosing_radius(pack_circles(radii)) <= hole;
+    if (area < surely_fits * hole * hole && *std::max_element(radii.begin(), radii.end()) <= hole / 2)
+        return true;
+    return circles_pass(radii, hole);
 }
 
 double jacket_gram_per_m(const Catalogue& catalogue, const Lead& lead) {

@@ -8,13 +8,11 @@ namespace sangre {
 namespace {
 
 constexpr size_t most_more = 99;
+constexpr double usual_density = 0.8;  // of packed rounds
 
 bool fits(std::vector<double> radii, size_t more, double radius, double bore) {
     radii.insert(radii.end(), more, radius);
-    double area = 0;
-    for (const double r : radii) area += 4 * r * r;
-    if (area > bore * bore) return false;
-    return radii.empty() || 2 * enclosing_radius(pack_circles(radii)) <= bore;
+    return circles_pass(radii, bore / 2);
 }
 
 }  // namespace
@@ -41,9 +39,20 @@ std::optional<RoomLeft> room_left(const Opening& opening, const HoleFill& fill) 
     const auto usual = std::max_element(kinds.begin(), kinds.end(),
                                         [](const auto& a, const auto& b) { return a.second < b.second; });
     left.alike = Millimetre(2 * usual->first);
-    // The least number that no longer fits, sought by halves.
-    size_t yes = 0, no = static_cast<size_t>(bore * bore / (4 * usual->first * usual->first)) + 1;
-    no = std::min(no, most_more + 1);
+    // The least number that no longer fits: from what usually goes into so much area in ever longer steps,
+    // then by halves. What does not fit takes long to find out.
+    double area = 0;
+    for (const double r : radii) area += r * r;
+    const double each = usual->first * usual->first, whole = bore * bore / 4;
+    size_t yes = 0, no = std::min(static_cast<size_t>(whole / each) + 1, most_more + 1);
+    const double likely = std::max((usual_density * whole - area) / each, 1.0);
+    size_t next = std::min(static_cast<size_t>(likely), no - 1), step = 1;
+    while (no - yes > 1 && next > yes && next < no) {
+        const bool more = fits(radii, next, usual->first, bore);
+        (more ? yes : no) = next;
+        next = more ? next + step : next > step ? next - step : 0;
+        step *= 2;
+    }
     while (no - yes > 1) {
         const auto mid = (yes + no) / 2;
         (fits(radii, mid, usual->first, bore) ? yes : no) = mid;
