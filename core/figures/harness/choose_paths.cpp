@@ -37,7 +37,7 @@ struct Chooser {
 
     std::vector<std::vector<double>> radii = [&] {
         std::vector<std::vector<double>> all;
-        for (size_t i = 0; i < leads; ++i) all.push_back(radii_of(strands_of(catalogue, lead(i))));
+        for (size_t i = 0; i < leads; ++i) all.push_back(radii_of(catalogue, lead(i)));
         return all;
     }();
 
@@ -239,8 +239,7 @@ WayCost cost_for(const Plan& plan, const Catalogue& catalogue, const Lead& lead)
 
 WayCost cost_for(const Plan& plan, const Catalogue& catalogue, const Lead& lead,
                  const std::vector<std::optional<Millimetre>>& bends) {
-    const auto rounds = radii_of(strands_of(catalogue, lead));
-    const double widest = rounds.empty() ? 0 : 2 * *std::max_element(rounds.begin(), rounds.end());
+    const double widest = widest_of(catalogue, lead);
     const auto least = least_bend(catalogue, lead);
     std::vector<double> costs;
     for (size_t w = 0; w < plan.ways.size(); ++w) {

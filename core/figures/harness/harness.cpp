@@ -126,14 +126,15 @@ HoleFill bundle_of(const Harness& laid, const std::vector<size_t>& leads,
             continue;
         }
         const auto& [strand, lead] = strands[i];
-        h.rounds.push_back({placed[i], strand->jacket          ? RoundOf::jacket
-                                       : strand->in.size() > 1 ? RoundOf::twisted
-                                                               : RoundOf::wire});
-        for (size_t k = 0; k < strand->in.size(); ++k) {
-            auto wire = strand->in[k];
-            wire.x += placed[i].x, wire.y += placed[i].y;
-            h.wires.push_back({wire, lead, laid.wiring.leads[lead].cores + strand->core[k]});
-        }
+        h.rounds.push_back({placed[i], strand->jacket        ? RoundOf::jacket
+                                       : !strand->in.empty() ? RoundOf::twisted
+                                                             : RoundOf::wire});
+        const auto first = laid.wiring.leads[lead].cores;
+        if (strand->in.empty()) h.wires.push_back({placed[i], lead, first + strand->core});
+        for (const auto& wire : strand->in)
+            h.wires.push_back({{placed[i].x + wire.at.x, placed[i].y + wire.at.y, wire.at.radius},
+                               lead,
+                               first + wire.core});
     }
     return h;
 }

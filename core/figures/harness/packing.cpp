@@ -9,23 +9,29 @@
 namespace sangre {
 namespace {
 
+/// Nothing closes round its wires, and none are twisted.
+bool lies_loose(const Lead& lead) {
+    return lead.jacket == Jacket::none && lead.kind != CableKind::coax &&
+           std::none_of(lead.cores.begin(), lead.cores.end(), [](const auto& c) { return c.twist > 0; });
+}
+
 /// Their wires, packed.
 Strand round_of(const std::vector<Strand>& parts, bool jacket) {
     Strand all;
     all.jacket = jacket;
     const auto placed = pack_circles(radii_of(parts));
-    for (size_t i = 0; i < parts.size(); ++i)
-        for (size_t k = 0; k < parts[i].in.size(); ++k) {
-            auto wire = parts[i].in[k];
-            wire.x += placed[i].x, wire.y += placed[i].y;
+    for (size_t i = 0; i < parts.size(); ++i) {
+        if (parts[i].in.empty()) all.in.push_back({placed[i], parts[i].core});
+        for (auto wire : parts[i].in) {
+            wire.at.x += placed[i].x, wire.at.y += placed[i].y;
             all.in.push_back(wire);
-            all.core.push_back(parts[i].core[k]);
         }
+    }
     all.radius = enclosing_radius(placed);
     return all;
 }
 
-Strand one_wire(double radius, size_t core) { return {radius, false, {{0, 0, radius}}, {core}}; }
+Strand one_wire(double radius, size_t core) { return {radius, false, core}; }
 
 /// Each wire alone, those that are twisted together as one.
 std::vector<Strand> loose(const Lead& lead, double radius, size_t wires) {
@@ -41,7 +47,8 @@ std::vector<Strand> loose(const Lead& lead, double radius, size_t wires) {
         if (twisted[twist].empty()) first[twist] = all.size(), all.emplace_back();
         twisted[twist].push_back(one_wire(radius, i));
     }
-    for (const auto& [twist, parts] : twisted) all[first[twist]] = round_of(parts, false);
+    for (const auto& [twist, parts] : twisted)
+        all[first[twist]] = parts.size() > 1 ? round_of(parts, false) : parts.front();
     return all;
 }
 
@@ -53,8 +60,8 @@ Strand coax(const Lead& lead, double radius) {
         std::max(0.8 * over, std::min(over, radius));  // the sheath is a fifth of it; typical
     return {std::max(over, shield),
             true,
-            {{0, 0, shield}, {0, 0, std::min(radius, shield / 2)}},
-            {1 - middle, middle}};
+            middle,
+            {{{0, 0, shield}, 1 - middle}, {{0, 0, std::min(radius, shield / 2)}, middle}}};
 }
 
 }  // namespace
@@ -91,6 +98,12 @@ Millimetre inside_jacket(const Lead& lead, Millimetre outer, size_t wires) {
 
 std::vector<Strand> strands_of(const Lead& lead, Millimetre outer, size_t wires) {
     const double radius = raw(outer) / 2;
+    if (lies_loose(lead)) {
+        std::vector<Strand> all;
+        all.reserve(wires);
+        for (size_t i = 0; i < wires; ++i) all.push_back(one_wire(radius, i));
+        return all;
+    }
     if (lead.kind == CableKind::coax && wires == 2) return {coax(lead, radius)};
     auto all = loose(lead, radius, wires);
     if (lead.jacket == Jacket::none || all.empty()) return all;
@@ -143,8 +156,9 @@ bool pass_through(const Opening& opening, std::vector<double> radii) {
 }
 
 double jacket_gram_per_m(const Catalogue& catalogue, const Lead& lead) {
+    if (lead.jacket == Jacket::none) return 0;
     const auto* wire = find(catalogue.wires, lead.wire);
-    if (!wire || lead.jacket == Jacket::none) return 0;
+    if (!wire) return 0;
     const double density = lead.jacket == Jacket::sheath ? 1.35 : lead.jacket == Jacket::tube ? 1.1 : 0.6;
     const double inside = raw(inside_jacket(lead, wire->outer, wires_of(lead))) / 2;
     double outside = inside;
@@ -155,6 +169,18 @@ double jacket_gram_per_m(const Catalogue& catalogue, const Lead& lead) {
 std::vector<Strand> strands_of(const Catalogue& catalogue, const Lead& lead) {
     const auto* wire = find(catalogue.wires, lead.wire);
     return wire ? strands_of(lead, wire->outer, wires_of(lead)) : std::vector<Strand>{};
+}
+
+std::vector<double> radii_of(const Catalogue& catalogue, const Lead& lead) {
+    const auto* wire = find(catalogue.wires, lead.wire);
+    if (!wire) return {};
+    if (lies_loose(lead)) return std::vector<double>(wires_of(lead), raw(wire->outer) / 2);
+    return radii_of(strands_of(lead, wire->outer, wires_of(lead)));
+}
+
+double widest_of(const Catalogue& catalogue, const Lead& lead) {
+    const auto all = radii_of(catalogue, lead);
+    return all.empty() ? 0 : 2 * *std::max_element(all.begin(), all.end());
 }
 
 }  // namespace sangre

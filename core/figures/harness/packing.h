@@ -20,12 +20,18 @@ Millimetre jacket_wall(Jacket jacket, Millimetre inside);
 /// Over its sheath where nobody has measured a coax: the thin one of instruments and cameras. Typical.
 inline constexpr Millimetre usual_coax{2.8};
 
+/// A wire in a round, about its middle.
+struct StrandWire {
+    Circle at;
+    size_t core = 0;  ///< of the lead
+};
+
 /// One round in a bundle.
 struct Strand {
     double radius = 0;    ///< mm
-    bool jacket = false;  ///< something closes round its wires; a twisted pair's round is empty between them
-    std::vector<Circle> in;    ///< the wires in it, about its middle
-    std::vector<size_t> core;  ///< of the lead, for each of those
+    bool jacket = false;  ///< something closes round its wires; between those that are twisted it is empty
+    size_t core = 0;      ///< of the lead, where it is one wire and no more
+    std::vector<StrandWire> in{};  ///< the wires in it; none where it is one wire and no more
 };
 
 /// How many wires a lead has: its cores, or what it goes and comes back by.
@@ -57,6 +63,10 @@ bool pass_through(const Opening& opening, std::vector<double> radii);
 /// polyolefin tube, 1.1, an open polyester braid, 0.6; typical.
 double jacket_gram_per_m(const Catalogue& catalogue, const Lead& lead);
 
+/// The radii of its rounds, as a packing takes them.
+std::vector<double> radii_of(const Catalogue& catalogue, const Lead& lead);
+/// Diameter of the widest of them, mm; 0 where its wire is not known.
+double widest_of(const Catalogue& catalogue, const Lead& lead);
 /// Their radii, as a packing takes them.
 std::vector<double> radii_of(const std::vector<Strand>& strands);
 
