@@ -2082,6 +2082,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Hier wird eine Spannung, ein Strom oder eine Leistung erwartet.</translation>
     </message>
     <message>
+        <source>A way goes through openings of walls that it passes</source>
+        <translation>Ein Weg führt durch Öffnungen von Wänden, durch die er geht</translation>
+    </message>
+    <message>
         <source>A way through a wall has an opening there</source>
         <translation>Ein Weg durch eine Wand hat dort eine Öffnung</translation>
     </message>
@@ -4352,8 +4356,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Sie sind da</translation>
     </message>
     <message>
+        <source>It is a bare hole</source>
+        <translation>Es ist ein blankes Loch</translation>
+    </message>
+    <message>
         <source>It is in</source>
         <translation>Es ist in</translation>
+    </message>
+    <message>
+        <source>It is in the wall of {}</source>
+        <translation>Sie ist in der Wand von {}</translation>
     </message>
     <message>
         <source>It is live with the key alone: without it, nothing.</source>
@@ -4482,6 +4494,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Its body, its lugs and the bend of its wires; the other wall stands in their way.</source>
         <translation>Sein Gehäuse, seine Fahnen und der Bogen seiner Drähte; die andere Wand steht ihnen im Weg.</translation>
+    </message>
+    <message>
+        <source>Its bore is what wires go through, with the fitting in it; the hole drilled for it is wider.</source>
+        <translation>Die Weite ist das, wodurch Drähte gehen, mit dem Einsatz darin; das Loch dafür wird weiter gebohrt.</translation>
     </message>
     <message>
         <source>Its cells withstand {} × {} = {}: {} of that</source>
@@ -7642,6 +7658,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die übliche Wanddicke nehmen</translation>
     </message>
     <message>
+        <source>Take the {}</source>
+        <translation>{} nehmen</translation>
+    </message>
+    <message>
         <source>Take what another program wrote</source>
         <translation>Nehmen, was ein anderes Programm schrieb</translation>
     </message>
@@ -7674,8 +7694,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Band, nach Praxis: keine Heißluft nötig, aber Band kriecht.</translation>
     </message>
     <message>
-        <source>Tape, foam or a sleeve round the bundle fills it where the gland stays.</source>
-        <translation>Band, Schaum oder ein Schlauch um das Bündel füllt es, wo die Verschraubung bleibt.</translation>
+        <source>Tape, foam or a sleeve round the bundle fills it where the gland stays: {} of tape {} thick bring it to {}.</source>
+        <translation>Band, Schaum oder ein Schlauch um das Bündel füllt sie, wo die Verschraubung bleibt: {} Band von {} Dicke bringen es auf {}.</translation>
     </message>
     <message>
         <source>Terminals of %1…</source>
@@ -8138,6 +8158,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die Sicherung {} öffnet im normalen Betrieb.</translation>
     </message>
     <message>
+        <source>The {} has a bore of {}: none is known that small.</source>
+        <translation>{} hat eine Weite von {}: so klein ist keine bekannt.</translation>
+    </message>
+    <message>
         <source>The {} lies at {} on {}, which is {} long.</source>
         <translation>{} liegt bei {} auf {}, und der ist {} lang.</translation>
     </message>
@@ -8172,6 +8196,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>There are two called {}: number them.</source>
         <translation>Zwei heißen {}: nummeriere sie.</translation>
+    </message>
+    <message>
+        <source>There is a gland or grommet of that bore</source>
+        <translation>Es gibt eine Verschraubung oder Tülle dieser Weite</translation>
     </message>
     <message>
         <source>There is a set called “%1” already: forget that first, or give this another name.</source>
@@ -13610,8 +13638,16 @@ schwarz an %2
         <translation>mit %1 N ziehen</translation>
     </message>
     <message>
+        <source>turn</source>
+        <translation>Windung</translation>
+    </message>
+    <message>
         <source>turning part</source>
         <translation>drehendes Teil</translation>
+    </message>
+    <message>
+        <source>turns</source>
+        <translation>Windungen</translation>
     </message>
     <message>
         <source>twist and trim</source>
@@ -14506,6 +14542,10 @@ schwarz an %2
         <translation>{} gibt {}; dauernd verlangt werden {}.</translation>
     </message>
     <message>
+        <source>{} goes through the {} in the wall of {}, which it does not pass.</source>
+        <translation>{} führt durch {} in der Wand von {}, an der sie nicht vorbeikommt.</translation>
+    </message>
+    <message>
         <source>{} has a cell that holds {} of the others: it is empty first and can be reversed.</source>
         <translation>{} hat eine Zelle, die nur {} der anderen fasst: sie ist zuerst leer und kann umgepolt werden.</translation>
     </message>
@@ -14608,6 +14648,14 @@ schwarz an %2
     <message>
         <source>{} is flat before the day is over: it lasts {}.</source>
         <translation>{} ist leer, ehe der Tag um ist: er hält {}.</translation>
+    </message>
+    <message>
+        <source>{} is in no body.</source>
+        <translation>{} liegt in keinem Körper.</translation>
+    </message>
+    <message>
+        <source>{} is in {}.</source>
+        <translation>{} liegt in {}.</translation>
     </message>
     <message>
         <source>{} is inside {} already.</source>

@@ -196,6 +196,31 @@ class TestEvenings : public QObject {
         QVERIFY(evenings > 60);
         QVERIFY2(bare * 20 < evenings, qPrintable(QString::number(bare)));
     }
+    void a_lead_that_cannot_be_whole_is_not_begun_while_others_can() {
+        auto plan = test::demo();
+        plan.done.clear();
+        const auto s = test::studied(plan);
+        const auto& steps = s.steps();
+        // Its last joint waits for a part that comes in two weeks.
+        const Id lead = "feed-hub-load-drive-left";
+        std::vector<HeldBack> held;
+        for (size_t i = 0; i < steps.size(); ++i)
+            if (steps[i].key == "join/" + lead + "/load") held.push_back({i, "controller", "2026-12-12"});
+        QCOMPARE(held.size(), size_t{1});
+        const auto made_in = [&](const std::vector<EveningPlan>& evenings) {
+            for (size_t e = 0; e < evenings.size(); ++e)
+                for (const auto i : evenings[e].steps)
+                    if (i == held[0].step) return e;
+            return evenings.size();
+        };
+        const auto free = plan_evenings(plan, steps, "2026-11-28");
+        const auto evenings = plan_evenings(plan, steps, "2026-11-28", held);
+        const auto first = made_in(free);
+        QVERIFY(first < made_in(evenings) && made_in(evenings) < evenings.size());
+        for (size_t e = 0; e <= first; ++e)
+            for (const auto& end : evenings[e].bare)
+                QVERIFY2(end.lead != lead, qPrintable(QString::number(e)));
+    }
     void sealant_waits_overnight_and_nothing_goes_on_meanwhile() {
         auto plan = test::demo();
         plan.done.clear();

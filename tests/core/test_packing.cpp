@@ -165,6 +165,9 @@ class TestPacking : public QObject {
         plan.openings[0].later.clear();
         const auto more = room_left(plan.openings[0], hole(test::studied(plan)));
         QVERIFY(less && more && less->one < more->one && raw(less->alike) == d);
+        // What is usual there is what runs there, however many small ones are to come.
+        plan.openings[0].later.assign(5, Millimetre(1));
+        CLOSE(raw(room_left(plan.openings[0], hole(test::studied(plan)))->alike), d, 1e-9);
         plan.openings[0].later = {Millimetre(9)};
         s = test::studied(plan);
         const auto* f = test::finding(s, "hole-full");

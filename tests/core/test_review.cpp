@@ -669,6 +669,15 @@ std::vector<Case> cases() {
              corner.kind = OnWayKind::corner, corner.at = Metre(0.1), corner.radius = Millimetre(3);
              by_id(p.ways, Id("way-battery-hub"))->on_it.push_back(corner);
          }},
+        {"opening-no-wall",
+         [](Plan& p) {
+             by_id(p.places, Id("front-deck"))->body = "deck-tub";
+             by_id(p.places, Id("hub-board"))->body = "deck-tub";
+             OnWay thing;
+             thing.kind = OnWayKind::opening, thing.opening = "deck-left", thing.at = Metre(0.1);
+             by_id(p.ways, Id("way-hub-front"))->on_it.push_back(thing);
+         }},
+        {"opening-no-fitting", [](Plan& p) { by_id(p.openings, Id("deck-tail"))->bore = Millimetre(1); }},
         {"turn-tight", [](Plan& p) { by_id(p.ways, Id("way-front-mast"))->bends = "0.5,0.125"; }},
         {"knot-unfit",
          [](Plan& p) {

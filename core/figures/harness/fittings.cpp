@@ -30,10 +30,6 @@ std::pair<FittingKind, double> bought_for(HoldSchool school) {
     return {FittingKind::tie, 1};
 }
 
-FittingKind kind_of(OpeningKind kind) {
-    return kind == OpeningKind::gland ? FittingKind::gland : FittingKind::grommet;
-}
-
 }  // namespace
 
 const FittingType* suiting_fitting(const Catalogue& catalogue, FittingKind kind, Millimetre bundle) {
@@ -45,13 +41,17 @@ const FittingType* suiting_fitting(const Catalogue& catalogue, FittingKind kind,
     return best;
 }
 
+FittingKind fitting_kind(OpeningKind kind) {
+    return kind == OpeningKind::gland ? FittingKind::gland : FittingKind::grommet;
+}
+
 const FittingType* suiting_fitting(const Catalogue& catalogue, OpeningKind kind, Millimetre bundle) {
-    return kind == OpeningKind::hole ? nullptr : suiting_fitting(catalogue, kind_of(kind), bundle);
+    return kind == OpeningKind::hole ? nullptr : suiting_fitting(catalogue, fitting_kind(kind), bundle);
 }
 
 const FittingType* fitting_of(const Catalogue& catalogue, const Opening& opening, Millimetre bundle) {
     if (opening.kind == OpeningKind::hole) return nullptr;
-    const auto kind = kind_of(opening.kind);
+    const auto kind = fitting_kind(opening.kind);
     if (raw(opening.bore) <= 0) return suiting_fitting(catalogue, opening.kind, bundle);
     const FittingType* best = nullptr;
     for (const auto& f : catalogue.fittings)

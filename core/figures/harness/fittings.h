@@ -13,6 +13,9 @@ constexpr bool by_the_metre(FittingKind kind) {
 /// The cheapest fitting of a kind that a bundle of that thickness goes into, or null.
 const FittingType* suiting_fitting(const Catalogue& catalogue, FittingKind kind, Millimetre bundle);
 
+/// What an opening of that kind holds; of a bare hole a grommet, which it does not.
+FittingKind fitting_kind(OpeningKind kind);
+
 /// The same for what an opening of that kind holds: none in a bare hole.
 const FittingType* suiting_fitting(const Catalogue& catalogue, OpeningKind kind, Millimetre bundle);
 

@@ -1,9 +1,6 @@
-#include <fmt/format.h>
-
+// Where leads run past what harms them.
 #include <algorithm>
-#include <cmath>
 
-#include "harness/fittings.h"
 #include "parts/wire_size.h"
 #include "plan/on_way.h"
 #include "review/review.h"
@@ -12,32 +9,6 @@
 
 namespace sangre {
 namespace {
-
-/// Drilled for a bundle: the next whole millimetre above it and half a millimetre more.
-Millimetre bore_for(Millimetre bundle) { return Millimetre(std::ceil(raw(bundle) + 0.5)); }
-
-void hole_full(const Context& c, std::vector<Finding>& out) {
-    for (const auto& h : c.figures.harness.holes) {
-        if (h.fits) continue;
-        auto wider = c.plan.openings[h.opening];
-        Finding f{
-            Severity::danger,
-            {},
-            {wider.id},
-            say("{} {} {} and the {} is {}.", packed_words(h), packs_one(h) ? say("needs") : say("need"),
-                format(h.kept), opening_name(c.plan, wider), format(wider.bore)),
-            {},
-            {}};
-        wider.bore = bore_for(h.kept);
-        f.why.add(say("Circles packed into the smallest circle that holds them."));
-        if (!wider.already.empty()) f.why.add(say("With what runs through it already."));
-        if (!wider.later.empty()) f.why.add(say("With what room is kept for."));
-        if (raw(h.braid) > 0) f.why.add(say("With the braid over it past what moves."));
-        f.fixes.push_back({say("Drill it to ") + format(wider.bore),
-                           [wider](const Plan& p) { return put_opening(p, wider); }});
-        out.push_back(std::move(f));
-    }
-}
 
 /// Calls `say(way, thing, feeds)` for what is met on ways that some feed runs along.
 template <class Say>
@@ -178,31 +149,6 @@ void past_water(const Context& c, std::vector<Finding>& out) {
     });
 }
 
-/// A gland that is too wide for its cable seals nothing.
-void gland_range(const Context& c, std::vector<Finding>& out) {
-    for (const auto& h : c.figures.harness.holes) {
-        auto next = c.plan.openings[h.opening];
-        if (h.wires.empty() || next.kind != OpeningKind::gland) continue;
-        const auto* there = fitting_of(c.catalogue, next, h.needed);
-        if (!there || h.needed >= there->least || h.needed > there->most) continue;
-        Finding f{
-            Severity::caution,
-            {},
-            {next.id},
-            say("The {} closes on {} to {}, and what goes through is {} thick.", opening_name(c.plan, next),
-                format(there->least), format(there->most), format(h.needed)),
-            {},
-            {}};
-        f.why.add(say("Tape, foam or a sleeve round the bundle fills it where the gland stays."));
-        f.why.add(there->name + ": " + there->source);
-        if (const auto* better = suiting_fitting(c.catalogue, FittingKind::gland, h.needed)) {
-            next.bore = better->most;
-            f.fixes.push_back({"An " + better->name, [next](const Plan& p) { return put_opening(p, next); }});
-        }
-        out.push_back(std::move(f));
-    }
-}
-
 /// What lies on a way past its end is nowhere.
 void beyond_the_way(const Context& c, std::vector<Finding>& out) {
     for (const auto& way : c.plan.ways)
@@ -223,73 +169,6 @@ void beyond_the_way(const Context& c, std::vector<Finding>& out) {
         }
 }
 
-/// A bare hole in metal cuts; one without a seal lets water into what is sealed.
-void opening_unfit(const Context& c, std::vector<Finding>& out) {
-    for (const auto& h : c.figures.harness.holes) {
-        auto next = c.plan.openings[h.opening];
-        const auto* body = by_id(c.plan.bodies, next.body);
-        const bool metal = body ? body->material == BodyMaterial::metal : c.plan.metal_frame;
-        const bool leaks = body && body->sealed && next.kind != OpeningKind::gland;
-        const bool cuts = metal && next.kind == OpeningKind::hole;
-        if (h.wires.empty() || (!leaks && !cuts)) continue;
-        Finding f{leaks ? Severity::caution : Severity::danger,
-                  {},
-                  {next.id},
-                  leaks
-                      ? say("{} is sealed and the {} lets water in.", body->name, opening_name(c.plan, next))
-                      : say("{} {} through the bare {} in metal: its edge cuts into {}.",
-                            h.wires.size() == 1 ? say("A wire") : say("{} wires", h.wires.size()),
-                            h.wires.size() == 1 ? say("runs") : say("run"), opening_name(c.plan, next),
-                            h.wires.size() == 1 ? say("it") : say("them")),
-                  {},
-                  {}};
-        f.why.add(
-            leaks
-                ? say("A gland closes on the cable; a grommet or a hole only guides it.")
-                : say("Insulation rubs through where it shakes, and the first strand that touches metal is a "
-                      "short."));
-        next.kind = leaks ? OpeningKind::gland : OpeningKind::grommet;
-        f.fixes.push_back({leaks ? say("Make it a gland") : say("Fit a grommet"),
-                           [next](const Plan& p) { return put_opening(p, next); }});
-        out.push_back(std::move(f));
-    }
-}
-
-/// Out of one body and into another, a wire goes through the wall of each that does not hold both.
-void wall_without_opening(const Context& c, std::vector<Finding>& out) {
-    for (size_t w = 0; w < c.plan.ways.size(); ++w) {
-        const auto& way = c.plan.ways[w];
-        const auto& h = c.figures.harness;
-        if (h.feeds_on_way[w].empty() && h.cables_on_way[w].empty()) continue;
-        for (const auto* wall : walls_passed(c.plan, way)) {
-            const bool opened = std::any_of(way.on_it.begin(), way.on_it.end(), [&](const auto& thing) {
-                const auto* opening = by_id(c.plan.openings, thing.opening);
-                return opening && (opening->body == wall->id || opening->body.empty());
-            });
-            if (opened) continue;
-            Opening opening;
-            opening.body = wall->id;
-            opening.kind = wall->sealed                            ? OpeningKind::gland
-                           : wall->material == BodyMaterial::metal ? OpeningKind::grommet
-                                                                   : OpeningKind::hole;
-            const auto* fitting = suiting_fitting(c.catalogue, opening.kind, h.bundle[w]);
-            opening.bore = fitting ? fitting->most : bore_for(h.bundle[w]);
-            Finding f{
-                Severity::note,
-                {},
-                {way.id, wall->id},
-                say("{} passes the wall of {}: through which opening?", name_of(c.plan, way.id), wall->name),
-                {},
-                {}};
-            f.why.add(say("What runs there is {} thick as a bundle.", format(h.bundle[w])));
-            f.fixes.push_back(
-                {say("Make a {} for it", opening_size(opening)),
-                 [opening, way = way.id](const Plan& p) { return add_opening(p, way, opening); }});
-            out.push_back(std::move(f));
-        }
-    }
-}
-
 void dangling(const Context& c, std::vector<Finding>& out) {
     for (const auto& l : c.plan.loads)
         if (!l.place.empty() && !by_id(c.plan.places, l.place))
@@ -305,7 +184,6 @@ void dangling(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::routing{
-    {"hole-full", to_say("What runs through a hole fits through it"), hole_full},
     {"route-hazard", to_say("Wires keep clear of moving, hot and sharp parts, fuel and airbags"),
      past_hazards},
     {"route-hot", to_say("No wire gets hotter than its insulation withstands where it passes a hot place"),
@@ -313,10 +191,6 @@ const std::vector<Rule> rules_of::routing{
     {"route-aerial", to_say("What disturbs keeps away from aerials"), past_aerial},
     {"route-wet", to_say("Where it is wet, openings close on what goes through"), past_water},
     {"way-beyond-end", to_say("What is on a way lies on it"), beyond_the_way},
-    {"gland-range", to_say("A gland closes on what goes through it"), gland_range},
-    {"opening-unfit", to_say("Openings keep water out of what is sealed, and edges off wires"),
-     opening_unfit},
-    {"wall-no-opening", to_say("A way through a wall has an opening there"), wall_without_opening},
     {"place-unknown", to_say("Every part stands in a place of the machine"), dangling},
 };
 

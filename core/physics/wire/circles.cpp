@@ -98,8 +98,7 @@ std::vector<Circle> pack_circles(const std::vector<double>& radii) {
     const auto order = by_size(radii);
     const auto packed = known().packed(ordered(radii, order));
     std::vector<Circle> circles(radii.size());
-    for (size_t i = 0; i < order.size(); ++i)
-        circles[order[i]] = {packed[i].x, packed[i].y, radii[order[i]]};
+    for (size_t i = 0; i < order.size(); ++i) circles[order[i]] = {packed[i].x, packed[i].y, radii[order[i]]};
     return circles;
 }
 
