@@ -130,6 +130,14 @@ class TestPacking : public QObject {
         QVERIFY(lead.cores[one.in[0].core].role == CoreRole::ground &&
                 one.in[0].at.radius > one.in[1].at.radius);
         CLOSE(raw(least_bend(parts(), lead)), 20.0, 1e-9);
+        // Its own sheath is no second one; a braid goes over the whole of it.
+        lead.jacket = Jacket::sheath;
+        CLOSE(across(lead), 5.0, 1e-9);
+        QCOMPARE(jacket_gram_per_m(parts(), lead), 0.0);
+        lead.jacket = Jacket::braid, lead.across = Millimetre(0);
+        CLOSE(across(lead), raw(usual_coax) + 1, 1e-9);
+        const auto* braid = jacket_braid(parts(), lead);
+        QVERIFY(braid && braid->least <= usual_coax && usual_coax <= braid->most);
     }
     void every_wire_of_every_demo_lies_in_its_bundle_data() { test::demo_rows(); }
     void every_wire_of_every_demo_lies_in_its_bundle() {

@@ -33,8 +33,28 @@ Strand round_of(const std::vector<Strand>& parts, bool jacket) {
 
 Strand one_wire(double radius, size_t core) { return {radius, false, core}; }
 
+bool is_coax(const Lead& lead) { return lead.kind == CableKind::coax && lead.cores.size() == 2; }
+
+/// A coax as it is bought: what is measured across is its own.
+bool has_own_sheath(const Lead& lead) {
+    return is_coax(lead) && (lead.jacket == Jacket::none || lead.jacket == Jacket::sheath);
+}
+
+/// The middle in its dielectric, in the shield that is the other core.
+Strand coax(const Lead& lead, double radius) {
+    const size_t middle = lead.cores[0].role == CoreRole::ground ? 1 : 0;
+    const double over = raw(has_own_sheath(lead) && raw(lead.across) > 0 ? lead.across : usual_coax) / 2;
+    const double shield =
+        std::max(0.8 * over, std::min(over, radius));  // the sheath is a fifth of it; typical
+    return {std::max(over, shield),
+            true,
+            middle,
+            {{{0, 0, shield}, 1 - middle}, {{0, 0, std::min(radius, shield / 2)}, middle}}};
+}
+
 /// Each wire alone, those that are twisted together as one.
 std::vector<Strand> loose(const Lead& lead, double radius, size_t wires) {
+    if (is_coax(lead)) return {coax(lead, radius)};
     std::vector<Strand> all;
     std::map<int, std::vector<Strand>> twisted;
     std::map<int, size_t> first;
@@ -50,18 +70,6 @@ std::vector<Strand> loose(const Lead& lead, double radius, size_t wires) {
     for (const auto& [twist, parts] : twisted)
         all[first[twist]] = parts.size() > 1 ? round_of(parts, false) : parts.front();
     return all;
-}
-
-/// The middle in its dielectric, in the shield that is the other core.
-Strand coax(const Lead& lead, double radius) {
-    const size_t middle = lead.cores[0].role == CoreRole::ground ? 1 : 0;
-    const double over = raw(raw(lead.across) > 0 ? lead.across : usual_coax) / 2;
-    const double shield =
-        std::max(0.8 * over, std::min(over, radius));  // the sheath is a fifth of it; typical
-    return {std::max(over, shield),
-            true,
-            middle,
-            {{{0, 0, shield}, 1 - middle}, {{0, 0, std::min(radius, shield / 2)}, middle}}};
 }
 
 }  // namespace
@@ -92,7 +100,7 @@ std::vector<double> radii_of(const std::vector<Strand>& strands) {
 }
 
 Millimetre inside_jacket(const Lead& lead, Millimetre outer, size_t wires) {
-    if (lead.kind == CableKind::coax && wires == 2) return outer;
+    if (has_own_sheath(lead)) return outer;
     return Millimetre(2 * enclosing_radius(pack_circles(radii_of(loose(lead, raw(outer) / 2, wires)))));
 }
 
@@ -104,9 +112,8 @@ std::vector<Strand> strands_of(const Lead& lead, Millimetre outer, size_t wires)
         for (size_t i = 0; i < wires; ++i) all.push_back(one_wire(radius, i));
         return all;
     }
-    if (lead.kind == CableKind::coax && wires == 2) return {coax(lead, radius)};
     auto all = loose(lead, radius, wires);
-    if (lead.jacket == Jacket::none || all.empty()) return all;
+    if (lead.jacket == Jacket::none || has_own_sheath(lead) || all.empty()) return all;
     auto one = round_of(all, true);
     const Millimetre inside(2 * one.radius);
     one.radius = raw(raw(lead.across) > 0 ? std::max(lead.across, inside)
@@ -156,7 +163,7 @@ bool pass_through(const Opening& opening, std::vector<double> radii) {
 }
 
 double jacket_gram_per_m(const Catalogue& catalogue, const Lead& lead) {
-    if (lead.jacket == Jacket::none) return 0;
+    if (lead.jacket == Jacket::none || has_own_sheath(lead)) return 0;
     const auto* wire = find(catalogue.wires, lead.wire);
     if (!wire) return 0;
     const double density = lead.jacket == Jacket::sheath ? 1.35 : lead.jacket == Jacket::tube ? 1.1 : 0.6;

@@ -9,6 +9,7 @@
 #include "build/steps.h"
 #include "cutting/fill_offcuts.h"
 #include "files/csv.h"
+#include "harness/fittings.h"
 #include "joint/covers.h"
 #include "joint/item_joint.h"
 #include "joint/pigtail.h"
