@@ -69,13 +69,26 @@ void MachineMap::lay_boxes() {
         const auto c = at(place);
         held(boxes_[place.id] = QRectF(c.x() - w / 2, c.y() - u(15), w, u(30)));
     }
+    // Without a picture nobody minds them a little farther apart than they stand: for what is on the way
+    // between.
+    const auto apart = [&](const Place& a, const Place& b) {
+        const bool met =
+            !side() &&
+            std::any_of(document_.plan().ways.begin(), document_.plan().ways.end(), [&](const Way& w) {
+                return !w.on_it.empty() &&
+                       ((w.from == a.id && w.to == b.id) || (w.from == b.id && w.to == a.id));
+            });
+        return met ? u(26) : u(3);
+    };
     for (int round = 0; round < 24; ++round) {
         bool moved = false;
         for (size_t i = 0; i < places.size(); ++i)
             for (size_t j = 0; j < i; ++j) {
                 if (!on_side(places[i]) || !on_side(places[j])) continue;
                 auto &a = boxes_[places[i].id], &b = boxes_[places[j].id];
-                const auto both = a.adjusted(-u(3), -u(3), u(3), u(3)).intersected(b);
+                if (a.adjusted(-u(26), -u(26), u(26), u(26)).intersected(b).isEmpty()) continue;
+                const auto gap = apart(places[i], places[j]);
+                const auto both = a.adjusted(-gap, -gap, gap, gap).intersected(b);
                 if (both.isEmpty()) continue;
                 moved = true;
                 const bool down = both.height() <= both.width();
@@ -121,9 +134,8 @@ void MachineMap::paint(QPainter& p) {
     for (size_t i = 0; i < document_.plan().ways.size(); ++i)
         if (auto path = path_of(document_.plan().ways[i]); !path.isEmpty()) {
             paint_way(p, i, path);
-            for (size_t thing = 0; thing < document_.plan().ways[i].on_it.size(); ++thing)
-                if (document_.plan().ways[i].on_it[thing].zone.empty())
-                    room_.take(sign_on(document_.plan().ways[i], thing, path));
+            for (const auto& sign : signs_on(document_.plan().ways[i], path))
+                if (!sign.isEmpty()) room_.take(sign);
             drawn.emplace_back(i, std::move(path));
         }
     paint_lead(p);
@@ -182,7 +194,13 @@ void MachineMap::paint_length(QPainter& p, size_t i, const QPainterPath& path) {
             const auto centre = path.pointAtPercent(share);
             candidates.emplace_back(centre.x() - wide / 2, centre.y() - u(10) + off, wide, u(20));
         }
+    const auto middle = path.pointAtPercent(0.5);
+    FreeRoom::around(candidates, middle, QSizeF(wide, u(20)), u(40), u(160));
     const auto label = room_.find(candidates);
+    // Out of the crowd, it is tied to what it speaks of.
+    if (std::abs(label.center().y() - middle.y()) > u(46) ||
+        std::abs(label.center().x() - middle.x()) > path.boundingRect().width() / 2 + wide)
+        p.setPen(QPen(t.muted, 1)), p.drawLine(middle, label.center());
     p.setPen(QPen(document_.selects(way.id) ? t.accent : t.line, 1));
     p.setBrush(t.card);
     p.drawRoundedRect(label, 4, 4);
@@ -213,22 +231,59 @@ QString MachineMap::things_on(const Way& way) const {
     return words.isEmpty() ? tr("open") : words.join(QStringLiteral(", "));
 }
 
-QRectF MachineMap::sign_on(const Way& way, size_t thing, const QPainterPath& path) {
-    return {path.pointAtPercent(share_of(way, thing)) - QPointF(u(9), u(9)), QSizeF(u(18), u(18))};
+/// Where each thing lies on its way; where a place or another of them is drawn over that, beside it. Empty of
+/// what a zone is drawn for.
+std::vector<QRectF> MachineMap::signs_on(const Way& way, const QPainterPath& path) const {
+    std::vector<QRectF> signs;
+    for (size_t i = 0; i < way.on_it.size(); ++i) {
+        if (!way.on_it[i].zone.empty()) {
+            signs.emplace_back();
+            continue;
+        }
+        const double share = share_of(way, i);
+        const auto at = [&](double along) {
+            return QRectF(path.pointAtPercent(std::clamp(along, 0.0, 1.0)) - QPointF(u(9), u(9)),
+                          QSizeF(u(18), u(18)));
+        };
+        const auto covered = [&](const QRectF& sign) {
+            return std::any_of(boxes_.begin(), boxes_.end(),
+                               [&](const auto& box) { return box.second.intersects(sign); }) ||
+                   std::any_of(signs.begin(), signs.end(), [&](const auto& s) { return s.intersects(sign); });
+        };
+        auto sign = at(share);
+        constexpr double step = 0.02;
+        for (double off = 0; off <= 1 && covered(sign); off += step)
+            for (const double along : {share + off, share - off})
+                if (along >= 0 && along <= 1 && covered(sign) && !covered(at(along))) sign = at(along);
+        if (covered(sign)) {
+            // All of the way is behind places: beside it, as near as there is room.
+            std::vector<QRectF> near;
+            FreeRoom::around(near, at(share).center(), sign.size(), u(10), u(120));
+            const auto clear = std::find_if(near.begin(), near.end(), [&](const auto& area) {
+                return !covered(area) && QRectF(rect()).contains(area);
+            });
+            if (clear != near.end()) sign = *clear;
+        }
+        signs.push_back(sign);
+    }
+    return signs;
 }
 
 void MachineMap::paint_things(QPainter& p, const Way& way, const QPainterPath& path) {
     const auto& t = theme();
     const auto& plan = document_.plan();
+    const auto signs = signs_on(way, path);
     for (size_t i = 0; i < way.on_it.size(); ++i) {
-        if (!way.on_it[i].zone.empty()) continue;  // the zone is drawn, once for all ways
+        if (signs[i].isEmpty()) continue;
         const auto* opening = by_id(plan.openings, way.on_it[i].opening);
         const bool full =
             opening &&
             !document_.study().harness.holes[static_cast<size_t>(opening - plan.openings.data())].fits;
         const bool harms = !opening && role_of(way.on_it[i].kind).detour > 1;
-        const auto area = sign_on(way, i, path);
+        const auto area = signs[i];
         const auto sign = area.center();
+        const auto on_way = path.pointAtPercent(share_of(way, i));
+        if (QLineF(sign, on_way).length() > u(40)) p.setPen(QPen(t.muted, 1)), p.drawLine(sign, on_way);
         if (opening) {
             p.setPen(QPen(document_.selects(opening->id) ? t.accent : full ? t.danger : t.ink, 2));
             p.setBrush(t.card);
@@ -250,6 +305,7 @@ void MachineMap::paint_things(QPainter& p, const Way& way, const QPainterPath& p
                 candidates.emplace_back(sign.x() - wide / 2, sign.y() - far - tall, wide, tall);
                 candidates.emplace_back(sign.x() - wide / 2, sign.y() + far, wide, tall);
             }
+        FreeRoom::around(candidates, sign, QSizeF(wide, tall), u(40), u(140));
         const auto beside = room_.find(candidates);
         auto behind = t.paper;
         behind.setAlpha(200);

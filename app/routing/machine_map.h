@@ -92,7 +92,7 @@ class MachineMap : public Canvas {
     QRectF box(const Place& place) const;
     void lay_boxes();
     QPainterPath path_of(const Way& way) const;
-    static QRectF sign_on(const Way& way, size_t thing, const QPainterPath& path);
+    std::vector<QRectF> signs_on(const Way& way, const QPainterPath& path) const;
     QString thing_words(const OnWay& thing) const;
     QString things_on(const Way& way) const;
     void paint_way(QPainter& p, size_t i, const QPainterPath& path);

@@ -61,7 +61,7 @@ void LineChips::lay_out() {
     };
     // Where there are more than the reasons below leave room for, the last says how many.
     while (shown_ < line_->chips.size() && (shown_ == 0 || y + row < lowest))
-        place(words_of(line_->chips[shown_].text), shown_ == 0), ++shown_;
+        place(chip_words(shown_), shown_ == 0), ++shown_;
     place(more_words(), true);
     height_ = static_cast<int>(y + row + u(4));
 }
@@ -69,6 +69,12 @@ void LineChips::lay_out() {
 QString LineChips::more_words() const {
     const auto hidden = line_->chips.size() - shown_;
     return hidden == 0 ? QStringLiteral("+") : tr("%1 more").arg(hidden);
+}
+
+/// What goes by what it joins has no name of its own.
+QString LineChips::chip_words(size_t chip) const {
+    const auto& text = line_->chips[chip].text;
+    return chip == 0 && text == "\"\"" ? tr("no name of its own") : words_of(text);
 }
 
 void LineChips::paint(QPainter& p) {
@@ -87,7 +93,7 @@ void LineChips::paint(QPainter& p) {
         p.setPen(QPen(pointed_at ? t.accent : t.line, 1, more ? Qt::DashLine : Qt::SolidLine));
         p.setBrush(head ? t.accent_soft : t.paper);
         p.drawRoundedRect(area.adjusted(0.5, 0.5, -0.5, -0.5), u(6), u(6));
-        const auto words = more ? more_words() : words_of(line_->chips[i].text);
+        const auto words = more ? more_words() : chip_words(i);
         const auto f = face(12, head || more);
         if (area.height() > chip_height() + 1)
             paragraph(p, area.adjusted(u(7), u(4), -u(7), -u(4)), words, t.ink, f);

@@ -26,6 +26,7 @@ class LineChips : public Canvas {
   private:
     void lay_out();
     QString more_words() const;
+    QString chip_words(size_t chip) const;
     void edit_chip(size_t chip, const QRectF& area);
     void more_menu(const QPoint& at);
     Document& document_;

@@ -1,6 +1,7 @@
 #pragma once
 // Room for labels on the screen, in pixels.
 #include <QRectF>
+#include <cmath>
 #include <vector>
 
 #include "diagram/paper_room.h"
@@ -18,6 +19,17 @@ class FreeRoom {
         for (const auto& area : candidates) boxes.push_back(box(area));
         const auto found = room_.find(boxes);
         return found < candidates.size() ? candidates[found] : QRectF();
+    }
+
+    /// Areas of that size round a point, ever farther off, between two distances: where it is crowded.
+    static void around(std::vector<QRectF>& candidates, QPointF middle, QSizeF size, double from, double to) {
+        constexpr int ways = 16;
+        for (double far = from; far <= to; far += size.height())
+            for (int k = 0; k < ways; ++k) {
+                const double angle = 2 * M_PI * k / ways;
+                const QPointF off(std::cos(angle) * (far + size.width() / 2), std::sin(angle) * far);
+                candidates.emplace_back(middle + off - QPointF(size.width(), size.height()) / 2, size);
+            }
     }
 
   private:

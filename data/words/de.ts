@@ -7370,8 +7370,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Kleinere Schrift	Ctrl+−</translation>
     </message>
     <message>
-        <source>Smallest enclosing circle by relaxation; outer diameters of the catalogue</source>
-        <translation>Kleinster umschließender Kreis durch Ausgleich; Außendurchmesser des Katalogs</translation>
+        <source>Smallest enclosing circle by search; outer diameters of the catalogue</source>
+        <translation>Kleinster umschließender Kreis durch Suche; Außendurchmesser des Katalogs</translation>
     </message>
     <message>
         <source>Smallest that carries</source>
@@ -10358,8 +10358,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>wähle</translation>
     </message>
     <message>
-        <source>circle packing by relaxation</source>
-        <translation>Kreispackung durch Ausgleich</translation>
+        <source>circle packing by search</source>
+        <translation>Kreispackung durch Suche</translation>
     </message>
     <message>
         <source>circuit</source>
@@ -12004,6 +12004,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>no module in the catalogue makes {} from {} – {}</source>
         <translation>kein Wandler im Katalog macht {} aus {} – {}</translation>
+    </message>
+    <message>
+        <source>no name of its own</source>
+        <translation>kein eigener Name</translation>
     </message>
     <message>
         <source>no pack below 60 V suits both it ({} – {}, {}) and {} ({} – {}, {}), and no module of the catalogue carries either; give one of them a pack of its own</source>

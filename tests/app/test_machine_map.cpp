@@ -295,6 +295,30 @@ class TestMachineMap : public QObject {
         QCOMPARE(*keep_picture(*read, file("kept")), *name);
     }
 
+    void what_is_on_a_way_is_not_behind_a_place_data() { test::demo_rows(); }
+    void what_is_on_a_way_is_not_behind_a_place() {
+        QFETCH(QString, demo);
+        for (const double scale : {1.0, 1.5}) {
+            set_text_scale(scale);
+            Desk d(test::demo(demo));
+            auto* m = map(d);
+            std::vector<QRectF> places, signs;
+            for (const auto& s : m->spots()) {
+                if (s.key.startsWith("place:")) places.push_back(s.area);
+                if (s.key.startsWith("sign:")) signs.push_back(s.area);
+            }
+            QVERIFY(!places.empty());
+            int hidden = 0;
+            for (const auto& sign : signs)
+                hidden += std::any_of(places.begin(), places.end(),
+                                      [&](const auto& box) { return box.intersects(sign); });
+            const auto size = m->size();
+            set_text_scale(1);
+            QVERIFY2(
+                hidden == 0,
+                qPrintable(QStringLiteral("%1 at %2, %3 wide").arg(hidden).arg(scale).arg(size.width())));
+        }
+    }
     void what_is_over_a_lead_is_chosen_and_measured_by_its_row() {
         Desk d;
         d.window.go(Station::routing);

@@ -80,7 +80,7 @@ Answer calc_hole(const std::vector<std::string>& bundles) {
     c.why.add(say("{} circles packed: {} across", radii.size(), format(Millimetre(across))));
     c.why.add(say("{} of that circle is filled", format_percent(metal / (M_PI * across * across / 4))));
     c.why.add(say("× 1.1 to pull it through and for the grommet: {}", format(Millimetre(hole))));
-    c.why.source = say("circle packing by relaxation");
+    c.why.source = say("circle packing by search");
     c.values = {{"bundle_mm", across}, {"hole_mm", hole}, {"fill", metal / (M_PI * across * across / 4)}};
     return c;
 }

@@ -94,7 +94,7 @@ Why of_way(const Plan& plan, const Study& s, size_t i) {
                             thing.at ? say(", at ") + format(*thing.at) : ""));
         if (opening) add_filling(why, plan, s, static_cast<size_t>(opening - plan.openings.data()));
     }
-    why.source = say("Smallest enclosing circle by relaxation; outer diameters of the catalogue");
+    why.source = say("Smallest enclosing circle by search; outer diameters of the catalogue");
     return why;
 }
 
@@ -110,7 +110,7 @@ Why of_opening(const Plan& plan, const Study& s, size_t i) {
                         [&](const auto& thing) { return thing.opening == opening.id; }))
             why.add(say("On the way ") + name_of(plan, way.id));
     add_filling(why, plan, s, i);
-    why.source = say("Smallest enclosing circle by relaxation; outer diameters of the catalogue");
+    why.source = say("Smallest enclosing circle by search; outer diameters of the catalogue");
     return why;
 }
 
