@@ -75,6 +75,16 @@ class TestHarnessAndJoints : public QObject {
         QVERIFY(!circles_pass(std::vector<double>(60, 1.0), 8.2));  // by how many there can be at all
         QVERIFY(!circles_pass({1, 0.9, 0.9, 0.9, 0.9}, 1.9));       // by their area
         QVERIFY(circles_pass(std::vector<double>(60, 1.0), 8.74));
+        // A quick yes is a yes; a quick no says nothing.
+        int quick = 0, sure = 0;
+        for (size_t n = 2; n < 40; ++n)
+            for (const double bound : {3.0, 4.5, 6.2}) {
+                const bool passes = circles_pass(std::vector<double>(n, 1.01), bound);
+                const bool soon = circles_soon_pass(std::vector<double>(n, 1.0101), bound * 1.0101 / 1.01);
+                QVERIFY(!soon || passes);
+                quick += soon, sure += passes;
+            }
+        QVERIFY(sure > 30 && quick > 0.9 * sure);
     }
     void circles_do_not_overlap() {
         const std::vector<double> radii{1.65, 1.65, 1.05, 1.05, 0.8, 0.4, 2.2};

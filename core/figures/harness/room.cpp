@@ -10,9 +10,14 @@ namespace {
 constexpr size_t most_more = 99;
 constexpr double usual_density = 0.8;  // of packed rounds
 
-bool fits(std::vector<double> radii, size_t more, double radius, double bore) {
-    radii.insert(radii.end(), more, radius);
+bool one_fits(std::vector<double> radii, double radius, double bore) {
+    radii.push_back(radius);
     return circles_pass(radii, bore / 2);
+}
+
+bool so_many_fit(std::vector<double> radii, size_t more, double radius, double bore) {
+    radii.insert(radii.end(), more, radius);
+    return circles_soon_pass(radii, bore / 2);
 }
 
 }  // namespace
@@ -32,7 +37,7 @@ std::optional<RoomLeft> room_left(const Opening& opening, const HoleFill& fill) 
     if (radii.empty()) low = high;
     while (high - low > 0.025) {
         const double mid = (low + high) / 2;
-        (fits(radii, 1, mid, bore) ? low : high) = mid;
+        (one_fits(radii, mid, bore) ? low : high) = mid;
     }
     left.one = Millimetre(std::floor(2 * low * 10 + 1e-9) / 10);
     if (kinds.empty()) return left;
@@ -48,14 +53,14 @@ std::optional<RoomLeft> room_left(const Opening& opening, const HoleFill& fill) 
     const double likely = std::max((usual_density * whole - area) / each, 1.0);
     size_t next = std::min(static_cast<size_t>(likely), no - 1), step = 1;
     while (no - yes > 1 && next > yes && next < no) {
-        const bool more = fits(radii, next, usual->first, bore);
+        const bool more = so_many_fit(radii, next, usual->first, bore);
         (more ? yes : no) = next;
         next = more ? next + step : next > step ? next - step : 0;
         step *= 2;
     }
     while (no - yes > 1) {
         const auto mid = (yes + no) / 2;
-        (fits(radii, mid, usual->first, bore) ? yes : no) = mid;
+        (so_many_fit(radii, mid, usual->first, bore) ? yes : no) = mid;
     }
     left.more_alike = yes;
     return left;

@@ -255,6 +255,11 @@ void CircleSearch::run(double until) {
     for (int h = 0; h < hops && bound_ > until / scale_; ++h) squeeze(shaken(h));
 }
 
+void CircleSearch::begin(double until) {
+    const auto starts = std::clamp(work / static_cast<double>(radii_.size()), least_tries, most_starts) / 2;
+    for (int k = 0; k < starts && bound_ > until / scale_; ++k) squeeze(start(k));
+}
+
 std::vector<Circle> CircleSearch::circles() const {
     std::vector<Circle> all;
     for (size_t i = 0; i < radii_.size(); ++i)

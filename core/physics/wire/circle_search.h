@@ -20,6 +20,8 @@ class CircleSearch {
 
     /// Goes on until the bound is no larger than that, or all has been tried; 0: until all has been tried.
     void run(double until = 0);
+    /// Only its starts, half of them: nothing is shaken.
+    void begin(double until);
     double bound() const { return bound_ * scale_; }
     /// In the order of the radii, about the origin.
     std::vector<Circle> circles() const;

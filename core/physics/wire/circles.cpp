@@ -31,29 +31,38 @@ class Known {
         return found != packed_.end() ? found->second
                                       : packed_.emplace(radii, pack_anew(radii)).first->second;
     }
+    bool soon_pass(const std::vector<double>& radii, double bound) {
+        const std::scoped_lock hold(alone_);
+        if (const auto found = packed_.find(radii); found != packed_.end())
+            return enclosing_radius(found->second) <= bound;
+        if (const auto found = passed_.find(radii); found != passed_.end() && found->second <= bound)
+            return true;
+        CircleSearch search(radii);
+        search.begin(bound);
+        if (search.bound() <= bound) remember(radii, search.bound());
+        return search.bound() <= bound;
+    }
     bool pass(const std::vector<double>& radii, double bound) {
-        {
-            const std::scoped_lock hold(alone_);
-            if (const auto found = packed_.find(radii); found != packed_.end())
-                return enclosing_radius(found->second) <= bound;
-            const auto found = passed_.find(radii);
-            if (found != passed_.end() && found->second <= bound) return true;
-            if (radii.size() > 2) {
-                CircleSearch search(radii);
-                search.run(bound);
-                if (passed_.size() > 4096) passed_.clear();
-                // The same search, only not gone on with: where it did not get there it has tried all.
-                if (search.bound() <= bound)
-                    passed_[radii] = search.bound();
-                else
-                    packed_.emplace(radii, search.circles());
-                return search.bound() <= bound;
-            }
-        }
-        return enclosing_radius(packed(radii)) <= bound;
+        const std::scoped_lock hold(alone_);
+        if (const auto found = packed_.find(radii); found != packed_.end())
+            return enclosing_radius(found->second) <= bound;
+        if (const auto found = passed_.find(radii); found != passed_.end() && found->second <= bound)
+            return true;
+        CircleSearch search(radii);
+        search.run(bound);
+        // The same search, only not gone on with: where it did not get there it has tried all.
+        if (search.bound() <= bound)
+            remember(radii, search.bound());
+        else
+            packed_.emplace(radii, search.circles());
+        return search.bound() <= bound;
     }
 
   private:
+    void remember(const std::vector<double>& radii, double bound) {
+        if (passed_.size() > 4096) passed_.clear();
+        passed_[radii] = bound;
+    }
     std::mutex alone_;
     std::map<std::vector<double>, std::vector<Circle>> packed_;
     std::map<std::vector<double>, double> passed_;  ///< a bound that they were found to go into
@@ -86,6 +95,17 @@ double most_alike(double radius, double bound) {
     return 2 / std::sqrt(3.0) * std::numbers::pi * centres * centres + std::numbers::pi * centres + 1;
 }
 
+/// Of circles by size: too wide, too many or too much area for that bound, however they lie.
+bool cannot_pass(const std::vector<double>& sorted, double bound) {
+    if (sorted.empty()) return false;
+    double area = 0;
+    for (const double r : sorted) area += r * r;
+    return sorted.front() > bound || area > bound * bound ||
+           static_cast<double>(sorted.size()) >
+               most_alike(sorted.back(), bound) ||  // were all as the smallest
+           (sorted.size() > 1 && sorted[0] + sorted[1] > bound);
+}
+
 }  // namespace
 
 double enclosing_radius(const std::vector<Circle>& circles) {
@@ -103,16 +123,13 @@ std::vector<Circle> pack_circles(const std::vector<double>& radii) {
 }
 
 bool circles_pass(const std::vector<double>& radii, double bound) {
-    if (radii.empty()) return true;
     const auto sorted = ordered(radii, by_size(radii));
-    if (sorted.front() > bound) return false;
-    const double smallest = sorted.back();
-    // So many of the smallest would be in it at least.
-    if (static_cast<double>(sorted.size()) > most_alike(smallest, bound)) return false;
-    double area = 0;
-    for (const double r : sorted) area += r * r;
-    if (area > bound * bound) return false;
-    return known().pass(sorted, bound);
+    return !cannot_pass(sorted, bound) && (sorted.size() < 3 || known().pass(sorted, bound));
+}
+
+bool circles_soon_pass(const std::vector<double>& radii, double bound) {
+    const auto sorted = ordered(radii, by_size(radii));
+    return !cannot_pass(sorted, bound) && (sorted.size() < 3 || known().soon_pass(sorted, bound));
 }
 
 }  // namespace sangre

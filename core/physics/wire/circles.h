@@ -16,6 +16,10 @@ std::vector<Circle> pack_circles(const std::vector<double>& radii);
 /// True where enclosing_radius(pack_circles(radii)) is at most `bound`; mostly found much sooner.
 bool circles_pass(const std::vector<double>& radii, double bound);
 
+/// True where they were soon found to pass; false says nothing. For many questions one after the other, where
+/// a careful answer does: it takes a fifth of the time.
+bool circles_soon_pass(const std::vector<double>& radii, double bound);
+
 /// Radius round the origin that holds them all.
 double enclosing_radius(const std::vector<Circle>& circles);
 
