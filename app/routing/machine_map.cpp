@@ -130,17 +130,23 @@ void MachineMap::paint(QPainter& p) {
              Qt::AlignCenter);
         return;
     }
-    std::vector<std::pair<size_t, QPainterPath>> drawn;
+    struct DrawnWay {
+        size_t way;
+        QPainterPath path;
+        std::vector<QRectF> signs;
+    };
+    std::vector<DrawnWay> drawn;
     for (size_t i = 0; i < document_.plan().ways.size(); ++i)
         if (auto path = path_of(document_.plan().ways[i]); !path.isEmpty()) {
             paint_way(p, i, path);
-            for (const auto& sign : signs_on(document_.plan().ways[i], path))
+            auto signs = signs_on(document_.plan().ways[i], path);
+            for (const auto& sign : signs)
                 if (!sign.isEmpty()) room_.take(sign);
-            drawn.emplace_back(i, std::move(path));
+            drawn.push_back({i, std::move(path), std::move(signs)});
         }
     paint_lead(p);
-    for (const auto& [i, path] : drawn) paint_length(p, i, path);
-    for (const auto& [i, path] : drawn) paint_things(p, document_.plan().ways[i], path);
+    for (const auto& d : drawn) paint_length(p, d.way, d.path);
+    for (const auto& d : drawn) paint_things(p, document_.plan().ways[d.way], d.path, d.signs);
     paint_bends(p);
     for (const auto& place : document_.plan().places)
         if (on_side(place)) paint_place(p, place);
@@ -195,8 +201,7 @@ void MachineMap::paint_length(QPainter& p, size_t i, const QPainterPath& path) {
             candidates.emplace_back(centre.x() - wide / 2, centre.y() - u(10) + off, wide, u(20));
         }
     const auto middle = path.pointAtPercent(0.5);
-    FreeRoom::around(candidates, middle, QSizeF(wide, u(20)), u(40), u(160));
-    const auto label = room_.find(candidates);
+    const auto label = room_.find_near(std::move(candidates), middle, u(40), u(160));
     // Out of the crowd, it is tied to what it speaks of.
     if (std::abs(label.center().y() - middle.y()) > u(46) ||
         std::abs(label.center().x() - middle.x()) > path.boundingRect().width() / 2 + wide)
@@ -269,10 +274,10 @@ std::vector<QRectF> MachineMap::signs_on(const Way& way, const QPainterPath& pat
     return signs;
 }
 
-void MachineMap::paint_things(QPainter& p, const Way& way, const QPainterPath& path) {
+void MachineMap::paint_things(QPainter& p, const Way& way, const QPainterPath& path,
+                              const std::vector<QRectF>& signs) {
     const auto& t = theme();
     const auto& plan = document_.plan();
-    const auto signs = signs_on(way, path);
     for (size_t i = 0; i < way.on_it.size(); ++i) {
         if (signs[i].isEmpty()) continue;
         const auto* opening = by_id(plan.openings, way.on_it[i].opening);
@@ -305,8 +310,7 @@ void MachineMap::paint_things(QPainter& p, const Way& way, const QPainterPath& p
                 candidates.emplace_back(sign.x() - wide / 2, sign.y() - far - tall, wide, tall);
                 candidates.emplace_back(sign.x() - wide / 2, sign.y() + far, wide, tall);
             }
-        FreeRoom::around(candidates, sign, QSizeF(wide, tall), u(40), u(140));
-        const auto beside = room_.find(candidates);
+        const auto beside = room_.find_near(std::move(candidates), sign, u(40), u(140));
         auto behind = t.paper;
         behind.setAlpha(200);
         p.fillRect(beside, behind);

@@ -97,7 +97,8 @@ class MachineMap : public Canvas {
     QString things_on(const Way& way) const;
     void paint_way(QPainter& p, size_t i, const QPainterPath& path);
     void paint_length(QPainter& p, size_t i, const QPainterPath& path);
-    void paint_things(QPainter& p, const Way& way, const QPainterPath& path);
+    void paint_things(QPainter& p, const Way& way, const QPainterPath& path,
+                      const std::vector<QRectF>& signs);
     void paint_place(QPainter& p, const Place& place);
     void paint_bodies(QPainter& p);
     /// Round the places and the bodies in it; empty where there are none.

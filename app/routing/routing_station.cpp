@@ -162,8 +162,7 @@ double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
     for (size_t i = 0; i < h.wires.size(); ++i) {
         const auto& w = h.wires[i];
         const auto& feed = lead_at(plan, w.lead);
-        const auto colour =
-            QString::fromStdString(core_colour(plan, document_.study().harness.wiring.cores[w.core]));
+        const auto colour = words_of(colour_of(plan, w));
         p.setPen(QPen(t.muted, 1));
         p.setBrush(wire_colour(colour));
         p.drawEllipse(box(w.at));

@@ -1,6 +1,7 @@
 #pragma once
 // Room for labels on the screen, in pixels.
 #include <QRectF>
+#include <algorithm>
 #include <cmath>
 #include <vector>
 
@@ -30,6 +31,14 @@ class FreeRoom {
                 const QPointF off(std::cos(angle) * (far + size.width() / 2), std::sin(angle) * far);
                 candidates.emplace_back(middle + off - QPointF(size.width(), size.height()) / 2, size);
             }
+    }
+
+    /// The first candidate that is clear, else one round a point, as around() has them.
+    QRectF find_near(std::vector<QRectF> candidates, QPointF middle, double from, double to) {
+        const bool crowded = std::all_of(candidates.begin(), candidates.end(),
+                                         [&](const auto& area) { return room_.crowded(box(area)) > 0; });
+        if (crowded && !candidates.empty()) around(candidates, middle, candidates.front().size(), from, to);
+        return find(candidates);
     }
 
   private:

@@ -15606,8 +15606,8 @@ schwarz an %2
         <translation>{}: auf welche der {} Klemmen?</translation>
     </message>
     <message>
-        <source>{}: one round of {} {}, {}</source>
-        <translation>{}: ein Rund von {} {}, {}</translation>
+        <source>{}: one round of {} {}: {} and {} on either side, {}</source>
+        <translation>{}: ein Rund von {} {}: {} und auf jeder Seite {}, {}</translation>
     </message>
     <message>
         <source>{}: plus and minus are both {}.</source>

@@ -1,4 +1,6 @@
 // What leads take in a bundle: jackets, twists, coax, braid past what moves, what is there and what comes.
+#include <set>
+
 #include "alternatives/alternatives.h"
 #include "build/bom.h"
 #include "build/jacket_words.h"
@@ -154,6 +156,30 @@ class TestPacking : public QObject {
             }
             for (const auto& fill : h.holes) QVERIFY2(badly_packed(fill).isEmpty(), qPrintable(demo));
         }
+    }
+    void a_core_is_drawn_in_its_own_colour_wherever_it_stands_in_its_cable() {
+        auto plan = through_a_hole();
+        auto& lead = plan.feeds[0];
+        Core ground, supply, spare;
+        ground.role = CoreRole::ground, ground.colour = "brown";
+        supply.role = CoreRole::supply, supply.colour = "violet";
+        spare.role = CoreRole::unused, spare.colour = "grey";
+        lead.cores = {ground, spare, supply}, lead.kind = CableKind::other;
+        for (const auto ret : {Return::own, Return::frame})
+            for (const auto jacket : {Jacket::none, Jacket::sheath}) {
+                // A core that carries nothing is in the cable all the same.
+                lead.ret = ret, lead.jacket = jacket;
+                const auto h = lay_harness(plan, parts());
+                std::multiset<std::string> colours;
+                for (const auto& w : h.holes[0].wires) colours.insert(colour_of(plan, w));
+                QCOMPARE(colours, (std::multiset<std::string>{"brown", "grey", "violet"}));
+            }
+        lead.cores.clear(), lead.kind = CableKind::plain, lead.ret = Return::own, lead.jacket = Jacket::none;
+        lead.conductors = 2;
+        std::multiset<std::string> colours;
+        const auto h = lay_harness(plan, parts());
+        for (const auto& w : h.holes[0].wires) colours.insert(colour_of(plan, w));
+        QCOMPARE(colours, (std::multiset<std::string>{"black", "black", "red", "red"}));
     }
     void what_is_there_and_what_comes_is_packed_too() {
         auto plan = through_a_hole();

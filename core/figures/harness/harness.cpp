@@ -129,12 +129,10 @@ HoleFill bundle_of(const Harness& laid, const std::vector<size_t>& leads,
         h.rounds.push_back({placed[i], strand->jacket        ? RoundOf::jacket
                                        : !strand->in.empty() ? RoundOf::twisted
                                                              : RoundOf::wire});
-        const auto first = laid.wiring.leads[lead].cores;
-        if (strand->in.empty()) h.wires.push_back({placed[i], lead, first + strand->core});
+        if (strand->in.empty()) h.wires.push_back({placed[i], lead, strand->core});
         for (const auto& wire : strand->in)
-            h.wires.push_back({{placed[i].x + wire.at.x, placed[i].y + wire.at.y, wire.at.radius},
-                               lead,
-                               first + wire.core});
+            h.wires.push_back(
+                {{placed[i].x + wire.at.x, placed[i].y + wire.at.y, wire.at.radius}, lead, wire.core});
     }
     return h;
 }
@@ -243,6 +241,13 @@ std::string packed_words(const HoleFill& fill) {
     const auto more = beside_wires(fill);
     if (fill.wires.empty() && more > 0) return say("What is there or is to come");
     return more == 0 ? wires : say("{} and {} more", wires, more);
+}
+
+const std::string& colour_of(const Plan& plan, const PackedWire& wire) {
+    const auto& lead = lead_at(plan, wire.lead);
+    if (!lead.cores.empty()) return lead.cores[wire.core].colour;
+    const auto alike = static_cast<size_t>(std::max(lead.conductors, 1));
+    return wire.core < alike ? lead.supply_colour : lead.return_colour;
 }
 
 bool packs_one(const HoleFill& fill) {

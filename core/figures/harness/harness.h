@@ -31,7 +31,7 @@ struct FeedRoute {
 struct PackedWire {
     Circle at;
     size_t lead = 0;  ///< whose it is
-    size_t core = 0;  ///< and which core of the wiring
+    size_t core = 0;  ///< of a cable which core; of plain wires the supplies first, then the returns
 };
 
 enum class RoundOf { wire, twisted, jacket, already, later };
@@ -63,6 +63,8 @@ struct HoleFill {
 /// "7 wires", "7 wires and 2 more": what is packed there, what runs there already and what room is kept for
 /// among it.
 std::string packed_words(const HoleFill& fill);
+/// Of its insulation, by name.
+const std::string& colour_of(const Plan& plan, const PackedWire& wire);
 /// True where one thing alone is packed, for the verb.
 bool packs_one(const HoleFill& fill);
 

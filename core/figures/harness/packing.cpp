@@ -31,7 +31,7 @@ Strand round_of(const std::vector<Strand>& parts, bool jacket) {
     return all;
 }
 
-Strand one_wire(double radius, size_t core) { return {radius, false, core}; }
+Strand one_wire(double radius, size_t core) { return {radius, false, 0, core}; }
 
 bool is_coax(const Lead& lead) { return lead.kind == CableKind::coax && lead.cores.size() == 2; }
 
@@ -48,6 +48,7 @@ Strand coax(const Lead& lead, double radius) {
         std::max(0.8 * over, std::min(over, radius));  // the sheath is a fifth of it; typical
     return {std::max(over, shield),
             true,
+            std::max(over, shield) - shield,
             middle,
             {{{0, 0, shield}, 1 - middle}, {{0, 0, std::min(radius, shield / 2)}, middle}}};
 }
@@ -119,6 +120,7 @@ std::vector<Strand> strands_of(const Lead& lead, Millimetre outer, size_t wires)
     one.radius = raw(raw(lead.across) > 0 ? std::max(lead.across, inside)
                                           : inside + jacket_wall(lead.jacket, inside) * 2) /
                  2;
+    one.wall = one.radius - raw(inside) / 2;
     return {one};
 }
 

@@ -30,6 +30,7 @@ struct StrandWire {
 struct Strand {
     double radius = 0;    ///< mm
     bool jacket = false;  ///< something closes round its wires; between those that are twisted it is empty
+    double wall = 0;      ///< of what closes round its wires, on either side
     size_t core = 0;      ///< of the lead, where it is one wire and no more
     std::vector<StrandWire> in{};  ///< the wires in it; none where it is one wire and no more
 };

@@ -165,18 +165,14 @@ tl::expected<Opening, ParseError> parse_opening(const Plan& plan, const Opening&
             o.body = *id;
             continue;
         }
-        if (const auto there = after_word(part, "already")) {
-            const auto mm = length_of(*there, least_bore_mm, most_bore_mm);
-            if (!mm) return tl::unexpected(mm.error());
-            o.already.push_back(*mm);
-            continue;
-        }
-        if (const auto wanted = after_word(part, "later")) {
-            const auto mm = length_of(*wanted, least_bore_mm, most_bore_mm);
-            if (!mm) return tl::unexpected(mm.error());
-            o.later.push_back(*mm);
-            continue;
-        }
+        bool beside = false;
+        for (const auto& [word, list] : {std::pair("already", &o.already), std::pair("later", &o.later)})
+            if (const auto across = after_word(part, word)) {
+                const auto mm = length_of(*across, least_bore_mm, most_bore_mm);
+                if (!mm) return tl::unexpected(mm.error());
+                list->push_back(*mm), beside = true;
+            }
+        if (beside) continue;
         // "12 mm gland": the word is the last one, the bore what stands before it.
         const auto words = split_words(part.text);
         const auto kind = by_word<OpeningKind>(lower(words.back().text));

@@ -290,7 +290,7 @@ std::vector<DiagramSheet> section_sheets(const Plan& plan, const Catalogue& cata
                   true);
         const auto section = [&](PaperPoint centre, double scale, const std::string& words) {
             pen.dot(centre, bore / 2 * scale, "");
-            draw_packed(pen, plan, figures.harness, fill, centre, scale);
+            draw_packed(pen, plan, fill, centre, scale);
             pen.words({centre.x, centre.y + bore / 2 * scale + 4}, words, 30, 2.6, TextAlign::centre, false,
                       "muted");
         };

@@ -2,8 +2,7 @@
 
 namespace sangre {
 
-void draw_packed(DiagramPen& pen, const Plan& plan, const Harness& harness, const HoleFill& fill,
-                 PaperPoint centre, double scale) {
+void draw_packed(DiagramPen& pen, const Plan& plan, const HoleFill& fill, PaperPoint centre, double scale) {
     const auto dot = [&](const Circle& c, const Ink& ink) {
         pen.dot({centre.x + c.x * scale, centre.y + c.y * scale}, c.radius * scale, ink);
     };
@@ -12,7 +11,7 @@ void draw_packed(DiagramPen& pen, const Plan& plan, const Harness& harness, cons
         if (r.what == RoundOf::jacket || r.what == RoundOf::already) dot(r.at, "tube");
         if (r.what == RoundOf::later || r.what == RoundOf::twisted) dot(r.at, "");
     }
-    for (const auto& w : fill.wires) dot(w.at, "wire:" + core_colour(plan, harness.wiring.cores[w.core]));
+    for (const auto& w : fill.wires) dot(w.at, "wire:" + colour_of(plan, w));
 }
 
 }  // namespace sangre

@@ -6,7 +6,6 @@
 namespace sangre {
 
 /// About `centre`, `scale` millimetres of paper for each of the bundle's.
-void draw_packed(DiagramPen& pen, const Plan& plan, const Harness& harness, const HoleFill& fill,
-                 PaperPoint centre, double scale);
+void draw_packed(DiagramPen& pen, const Plan& plan, const HoleFill& fill, PaperPoint centre, double scale);
 
 }  // namespace sangre

@@ -80,7 +80,7 @@ struct LeadStep {
                 const double bore = std::max({raw(opening->bore), raw(fill.needed), 1.0}), k = 40 / bore;
                 const PaperPoint c{36, middle_y};
                 pen.dot(c, bore / 2 * k, "");
-                draw_packed(pen, plan, figures.harness, fill, c, k);
+                draw_packed(pen, plan, fill, c, k);
                 draw.words(c.x, tall - 0.5, say("from the front, {}", format(Millimetre(bore))), 2.6,
                            TextAlign::centre, false, "muted");
                 // From the side: the wall, what sits in it, the bare end that comes through.

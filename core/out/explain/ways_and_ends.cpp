@@ -35,8 +35,10 @@ std::string jacket_words(const Lead& lead, const Plan& plan, const Strand& stran
                       : lead.jacket == Jacket::sheath                             ? say("in its sheath")
                       : lead.jacket == Jacket::braid                              ? say("in its braid")
                                                                                   : say("in its tube");
-    return say("{}: one round of {} {}, {}", lead_name(plan, lead), format(Millimetre(2 * strand.radius)),
-               over, raw(lead.across) > 0 ? say("measured") : say("with a usual wall; measure it"));
+    return say("{}: one round of {} {}: {} and {} on either side, {}", lead_name(plan, lead),
+               format(Millimetre(2 * strand.radius)), over,
+               format(Millimetre(2 * (strand.radius - strand.wall))), format(Millimetre(strand.wall)),
+               raw(lead.across) > 0 ? say("measured") : say("with a usual wall; measure it"));
 }
 
 void add_filling(Why& why, const Plan& plan, const Study& s, size_t opening) {

@@ -31,38 +31,25 @@ class Known {
         return found != packed_.end() ? found->second
                                       : packed_.emplace(radii, pack_anew(radii)).first->second;
     }
-    bool soon_pass(const std::vector<double>& radii, double bound) {
+    /// `soon`: by a few starts alone.
+    bool pass(const std::vector<double>& radii, double bound, bool soon) {
         const std::scoped_lock hold(alone_);
         if (const auto found = packed_.find(radii); found != packed_.end())
             return enclosing_radius(found->second) <= bound;
         if (const auto found = passed_.find(radii); found != passed_.end() && found->second <= bound)
             return true;
         CircleSearch search(radii);
-        search.begin(bound);
-        if (search.bound() <= bound) remember(radii, search.bound());
-        return search.bound() <= bound;
-    }
-    bool pass(const std::vector<double>& radii, double bound) {
-        const std::scoped_lock hold(alone_);
-        if (const auto found = packed_.find(radii); found != packed_.end())
-            return enclosing_radius(found->second) <= bound;
-        if (const auto found = passed_.find(radii); found != passed_.end() && found->second <= bound)
-            return true;
-        CircleSearch search(radii);
-        search.run(bound);
-        // The same search, only not gone on with: where it did not get there it has tried all.
-        if (search.bound() <= bound)
-            remember(radii, search.bound());
-        else
+        soon ? search.begin(bound) : search.run(bound);
+        const bool passes = search.bound() <= bound;
+        if (passes) {
+            if (passed_.size() > 4096) passed_.clear();
+            passed_[radii] = search.bound();
+        } else if (!soon)  // the same search as a packing's, which has tried all
             packed_.emplace(radii, search.circles());
-        return search.bound() <= bound;
+        return passes;
     }
 
   private:
-    void remember(const std::vector<double>& radii, double bound) {
-        if (passed_.size() > 4096) passed_.clear();
-        passed_[radii] = bound;
-    }
     std::mutex alone_;
     std::map<std::vector<double>, std::vector<Circle>> packed_;
     std::map<std::vector<double>, double> passed_;  ///< a bound that they were found to go into
@@ -106,6 +93,12 @@ bool cannot_pass(const std::vector<double>& sorted, double bound) {
            (sorted.size() > 1 && sorted[0] + sorted[1] > bound);
 }
 
+bool pass(const std::vector<double>& radii, double bound, bool soon) {
+    const auto sorted = ordered(radii, by_size(radii));
+    // Two pass by their diameters.
+    return !cannot_pass(sorted, bound) && (sorted.size() < 3 || known().pass(sorted, bound, soon));
+}
+
 }  // namespace
 
 double enclosing_radius(const std::vector<Circle>& circles) {
@@ -122,14 +115,8 @@ std::vector<Circle> pack_circles(const std::vector<double>& radii) {
     return circles;
 }
 
-bool circles_pass(const std::vector<double>& radii, double bound) {
-    const auto sorted = ordered(radii, by_size(radii));
-    return !cannot_pass(sorted, bound) && (sorted.size() < 3 || known().pass(sorted, bound));
-}
+bool circles_pass(const std::vector<double>& radii, double bound) { return pass(radii, bound, false); }
 
-bool circles_soon_pass(const std::vector<double>& radii, double bound) {
-    const auto sorted = ordered(radii, by_size(radii));
-    return !cannot_pass(sorted, bound) && (sorted.size() < 3 || known().soon_pass(sorted, bound));
-}
+bool circles_soon_pass(const std::vector<double>& radii, double bound) { return pass(radii, bound, true); }
 
 }  // namespace sangre
