@@ -47,6 +47,7 @@ int write_sheets(const std::vector<DiagramSheet>& sheets, const Options& o, cons
 using Sheets = std::vector<DiagramSheet> (*)(const Plan&, const Catalogue&, const Study&);
 
 int run_drawing(const Options& o, Sheets sheets, const char* nothing) {
+    check_output(o.output, {".svg", ".pdf"}, o.file, "a drawing");
     const auto plan = plan_of(o);
     const auto parts = catalogue();
     const auto s = study(plan, parts, {});
@@ -54,6 +55,7 @@ int run_drawing(const Options& o, Sheets sheets, const char* nothing) {
 }
 
 int run_book(const Options& o) {
+    check_output(o.output, {".pdf", ".html", ".htm"}, o.file, "a book");
     const auto plan = plan_of(o);
     const auto parts = catalogue();
     const auto s = study(plan, parts, {});
@@ -70,8 +72,6 @@ int run_book(const Options& o) {
         fmt::print("{}\n", out.string());
         return 0;
     }
-    if (out.extension() != ".pdf")
-        throw CannotRead{fmt::format("{}: a book ends in .pdf or .html", o.output)};
     return write_sheets(book_sheets(plan, parts, s), o, plan);
 }
 

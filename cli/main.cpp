@@ -6,6 +6,8 @@
 #include <cstdio>
 #include <cstring>
 #include <iostream>
+#include <iterator>
+#include <nlohmann/json.hpp>
 #include <system_error>
 
 #include "calc.h"
@@ -16,6 +18,7 @@
 #include "files/plan_text.h"
 #include "files/report.h"
 #include "made.h"
+#include "mends/mends.h"
 #include "options.h"
 #include "propose/propose.h"
 #include "source/source_text.h"
@@ -114,16 +117,58 @@ int run_tolerance(const Options& o) {
     return 0;
 }
 
+/// Calls `each(finding, its mends)`; what stands the trial is numbered through.
+template <class Each>
+void for_findings(const Plan& plan, const Catalogue& parts, const Study& s, Each each) {
+    for (const auto& f : s.findings) each(f, tried_mends(plan, parts, s, f));
+}
+
 int run_findings(const Options& o) {
     const auto plan = plan_of(o);
     const auto parts = catalogue();
     const auto s = study(plan, parts, {});
-    for (const auto& f : s.findings) {
-        fmt::print("{}: {} [{}]\n", word(f.severity), f.sentence, f.rule);
-        for (const auto& x : f.fixes) fmt::print("    mend: {}\n", x.label);
-    }
-    if (s.findings.empty()) fmt::print("nothing found\n");
+    nlohmann::ordered_json list = nlohmann::ordered_json::array();
+    size_t number = 0;
+    for_findings(plan, parts, s, [&](const Finding& f, const std::vector<Mend>& mends) {
+        if (!o.json) fmt::print("{}: {} [{}]\n", word(f.severity), f.sentence, f.rule);
+        nlohmann::ordered_json one{{"severity", word(f.severity)},
+                                   {"rule", f.rule},
+                                   {"about", f.about},
+                                   {"sentence", f.sentence},
+                                   {"mends", nlohmann::ordered_json::array()}};
+        for (const auto& m : mends) {
+            ++number;
+            if (!o.json)
+                fmt::print("    mend {}: {}{}\n", number, m.label, m.cost.empty() ? "" : " (" + m.cost + ")");
+            one["mends"].push_back({{"number", number}, {"label", m.label}, {"cost", m.cost}});
+        }
+        list.push_back(std::move(one));
+    });
+    if (o.json)
+        std::cout << list.dump(1) << "\n";
+    else if (s.findings.empty())
+        fmt::print("nothing found\n");
     return count(s.findings, Severity::danger) > 0 ? 1 : 0;
+}
+
+/// Applies one of the mends that `findings` numbers.
+int run_mend(const Options& o) {
+    check_output(o.output, {}, {}, "the plan");
+    const auto plan = plan_of(o);
+    const auto parts = catalogue();
+    const auto s = study(plan, parts, {});
+    std::vector<Mend> all;
+    for_findings(plan, parts, s, [&](const Finding&, std::vector<Mend> mends) {
+        std::move(mends.begin(), mends.end(), std::back_inserter(all));
+    });
+    if (all.empty()) throw CannotRead{fmt::format("{}: no finding of it has a mend", o.file)};
+    if (o.number < 1 || o.number > all.size())
+        throw CannotRead{fmt::format("mend {}: there are {} mends, numbered by `sangre-cli findings`",
+                                     o.number, all.size())};
+    const auto& mend = all[o.number - 1];
+    if (const auto saved = save_plan(mend.plan, o.output); !saved) throw CannotRead{saved.error()};
+    fmt::print("{}{}\n", mend.label, mend.cost.empty() ? "" : " (" + mend.cost + ")");
+    return 0;
 }
 
 /// The loads of a table as a plan without wiring, or a plan to be wired anew.
@@ -145,6 +190,9 @@ Plan loads_to_wire(const Options& o) {
 }
 
 int run_propose(const Options& o) {
+    // A plan may take its own place; a table may not be replaced by one.
+    check_output(o.output, {}, std::filesystem::path(o.file).extension() == ".json" ? "" : o.file,
+                 "the plan");
     auto plan = loads_to_wire(o);
     const auto parts = catalogue();
     if (!o.source.empty()) {
@@ -153,7 +201,7 @@ int run_propose(const Options& o) {
         if (source->id.empty()) source->id = "source", source->name = "Source";
         plan.sources = {*source};
     }
-    const auto proposal = propose(plan, parts);
+    const auto proposal = propose_and_mend(plan, parts);
     if (!proposal) {
         for (const auto& r : proposal.error())
             fmt::print(stderr, "{}: {}\n", r.load.empty() ? o.file : name_of(plan, r.load), r.reason);
@@ -183,6 +231,7 @@ int run_text(const Options& o) {
 
 /// A text as a plan.
 int run_plan(const Options& o) {
+    check_output(o.output, {}, o.file, "the plan");
     const auto text = read_text(o.file);
     if (!text) throw CannotRead{text.error()};
     const auto plan = plan_from_text(*text, catalogue());
@@ -242,7 +291,14 @@ int answered(int argc, char** argv) {
     tolerance_command->add_option("--phase", o.phase, "mission phase, by name or id");
     tolerance_command->add_option("--draws", o.draws, "how many")->check(CLI::Range(20, 1000000));
     tolerance_command->add_option("--seed", o.seed, "the same seed gives the same draws");
-    takes_plan(command("findings", "what is wrong, and what mends it; exit 1 on a danger", run_findings));
+    auto* findings_command =
+        command("findings", "what is wrong, and what mends it; exit 1 on a danger", run_findings);
+    takes_plan(findings_command);
+    findings_command->add_flag("--json", o.json, "for scripts");
+    auto* mend_command = command("mend", "applies a mend by the number that findings gives it", run_mend);
+    takes_plan(mend_command);
+    mend_command->add_option("NUMBER", o.number, "of the mend")->required();
+    mend_command->add_option("-o,--output", o.output, "the plan to write")->required();
     auto* propose_command = command("propose", "a wired plan from a list of loads", run_propose);
     propose_command->add_option("LOADS", o.file, "a CSV of loads, or a plan to wire anew")->required();
     propose_command->add_option("-o,--output", o.output, "the plan to write")->required();

@@ -346,6 +346,11 @@ void BuildStation::measure() {
 }
 
 void BuildStation::keyPressEvent(QKeyEvent* e) {
+    // Behind the lists the steps are not seen: nothing is done to them.
+    if (pages_->currentIndex() != static_cast<int>(Page::steps)) {
+        if (e->key() == Qt::Key_Escape) return show_page(Page::steps);
+        return QWidget::keyPressEvent(e);
+    }
     switch (e->key()) {
         case Qt::Key_Space:
             return toggle_done();

@@ -46,6 +46,12 @@ void draw_mark(QPainter& p, QPointF at, double r, size_t shape) {
     p.drawPolygon(outline);
 }
 
+/// A cell that the catalogue has lost since is called by its id.
+QString cell_name(const Catalogue& catalogue, const Id& cell) {
+    const auto* type = sangre::find(catalogue.cells, cell);
+    return type ? words_of(type->name) : QString::fromStdString(cell);
+}
+
 size_t shape_of(const Catalogue& catalogue, const Id& chemistry) {
     for (size_t i = 0; i < catalogue.chemistries.size(); ++i)
         if (catalogue.chemistries[i].id == chemistry) return i;
@@ -74,8 +80,8 @@ void BatteryView::compare() {
     if (busy_) return pause_.start();
     busy_ = true;
     update();
-    work_.start([this, plan = document_.kept_plan(), &catalogue = document_.catalogue()] {
-        auto found = std::make_shared<BatteryComparison>(compare_batteries(*plan, catalogue));
+    work_.start([this, plan = document_.kept_plan(), parts = document_.kept_catalogue()] {
+        auto found = std::make_shared<BatteryComparison>(compare_batteries(*plan, *parts));
         QMetaObject::invokeMethod(
             this,
             [this, plan, found] {
@@ -110,7 +116,8 @@ void BatteryView::point_at(size_t candidate) {
 }
 
 QString BatteryView::name_of_pack(const Source& battery) const {
-    return words_of(pack_short(battery, *sangre::find(document_.catalogue().chemistries, battery.chemistry)));
+    const auto* chemistry = sangre::find(document_.catalogue().chemistries, battery.chemistry);
+    return chemistry ? words_of(pack_short(battery, *chemistry)) : QString::fromStdString(battery.chemistry);
 }
 
 void BatteryView::take(size_t candidate) {
@@ -304,7 +311,7 @@ double BatteryView::draw_rows(QPainter& p, double top) {
               t.ink, face(12));
         add_spot({row.adjusted(0, 0, -take_width - u(6), 0),
                   QStringLiteral("pack%1").arg(i),
-                  name + "\n" + words_of(sangre::find(document_.catalogue().cells, c.cell)->name),
+                  name + "\n" + cell_name(document_.catalogue(), c.cell),
                   [this, i] { point_at(i); },
                   {}});
         const QRectF take_area(width() - take_width - u(5), y + u(3), take_width, pack_height() - u(8));

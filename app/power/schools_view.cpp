@@ -46,9 +46,9 @@ void SchoolsView::start_if_stale() {
     }
     busy_ = true, stop_ = false, share_ = 0, subject_ = subject;
     update();
-    work_.start([this, subject, plan = document_.kept_plan(), &catalogue = document_.catalogue()] {
+    work_.start([this, subject, plan = document_.kept_plan(), parts = document_.kept_catalogue()] {
         auto found =
-            std::make_shared<SchoolStudy>(compare_schools(*plan, catalogue, subject, [this](double share) {
+            std::make_shared<SchoolStudy>(compare_schools(*plan, *parts, subject, [this](double share) {
                 QMetaObject::invokeMethod(
                     this, [this, share] { share_ = share, update(); }, Qt::QueuedConnection);
                 return !stop_;

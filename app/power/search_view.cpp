@@ -34,8 +34,8 @@ void SearchView::start() {
     if (busy_) return;
     busy_ = true, stop_ = false, share_ = 0;
     update();
-    work_.start([this, plan = document_.kept_plan(), &catalogue = document_.catalogue()] {
-        auto found = std::make_shared<SearchResult>(search_plans(*plan, catalogue, [this](double share) {
+    work_.start([this, plan = document_.kept_plan(), parts = document_.kept_catalogue()] {
+        auto found = std::make_shared<SearchResult>(search_plans(*plan, *parts, [this](double share) {
             QMetaObject::invokeMethod(
                 this, [this, share] { share_ = std::max(share_, share), update(); }, Qt::QueuedConnection);
             return !stop_;

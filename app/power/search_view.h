@@ -16,6 +16,7 @@ class SearchView : public Canvas {
     ~SearchView() override;
     QSize minimumSizeHint() const override;
     void start();
+    bool searched() const { return searched_ && !busy_; }
     void cancel() { stop_ = true; }
     bool busy() const { return busy_; }
     const SearchResult& result() const { return result_; }

@@ -34,11 +34,11 @@ void Certainty::draw() {
     if (current() || !phase || phase->charging || document_.plan().feeds.empty()) return;
     if (busy_) return pause_.start();
     busy_ = true;
-    work_.start([this, plan = document_.kept_plan(), phase = *phase, &catalogue = document_.catalogue()] {
-        const auto lengths = feed_lengths(lay_routes(*plan, catalogue));
+    work_.start([this, plan = document_.kept_plan(), phase = *phase, parts = document_.kept_catalogue()] {
+        const auto lengths = feed_lengths(lay_routes(*plan, *parts));
         // One thread: the other belongs to the hands.
-        auto drawn = std::make_shared<ToleranceStudy>(
-            study_tolerance(*plan, catalogue, lengths, phase, draws, 1, {}, 1));
+        auto drawn =
+            std::make_shared<ToleranceStudy>(study_tolerance(*plan, *parts, lengths, phase, draws, 1, {}, 1));
         QMetaObject::invokeMethod(
             this,
             [this, plan, id = phase.id, drawn] {

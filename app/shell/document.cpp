@@ -8,6 +8,7 @@
 #include "decide/variants.h"
 #include "files/plan_file.h"
 #include "lead_on/next.h"
+#include "mends/mends.h"
 #include "shell/settings.h"
 #include "widgets/words.h"
 
@@ -38,6 +39,7 @@ void Document::start_with(std::shared_ptr<const Plan> plan, const QString& file,
     ++opened_;
     file_ = file;
     copy_of_.clear();
+    gone_ = false;
     base_ = file.isEmpty() ? QByteArray() : fingerprint(file);
     saved_ = std::move(plan);
     history_ = {{saved_, {}, 0}};
@@ -188,7 +190,7 @@ void Document::show_why(Why why) {
 }
 
 bool Document::propose_wiring() {
-    const auto proposal = propose(plan(), *catalogue_);
+    const auto proposal = propose_and_mend(plan(), *catalogue_);
     if (!proposal) {
         QString why;
         for (const auto& r : proposal.error()) {
@@ -257,15 +259,47 @@ void Document::forget_variant() {
     set_variant(nullptr);
 }
 
-void Document::write_recovery() { keep_work(false); }
+bool Document::write_recovery() { return keep_work(false); }
 
-void Document::keep_work(bool aside) {
-    if (!modified()) return recovery_.drop();
+bool Document::keep_work(bool aside) {
+    if (!modified()) return recovery_.drop(), true;
     const Recovery::About about{copy_of_.isEmpty() ? file_ : copy_of_, {}, base_, !copy_of_.isEmpty()};
-    if (const auto written = aside ? recovery_.keep_aside(kept_plan(), about) : recovery_.keep(plan(), about);
-        !written)
-        emit said(tr("Unsaved work could not be kept: %1").arg(QString::fromStdString(written.error())), true,
-                  false);
+    if (aside) {
+        recovery_.keep_aside(kept_plan(), about, [this](const auto& written) {
+            QMetaObject::invokeMethod(
+                this, [this, why = written ? std::string() : written.error()] { could_not_keep(why); },
+                Qt::QueuedConnection);
+        });
+        return true;
+    }
+    const auto written = recovery_.keep(plan(), about);
+    could_not_keep(written ? std::string() : written.error());
+    return written.has_value();
+}
+
+/// Said once for each reason; an empty one is that all is well.
+void Document::could_not_keep(const std::string& why) {
+    if (std::exchange(not_kept_, why) == why || why.empty()) return;
+    emit said(tr("Unsaved work cannot be kept for the next start; save it to a file: %1")
+                  .arg(QString::fromStdString(why)),
+              true, false);
+}
+
+bool Document::may_leave() {
+    notice_gone();
+    return write_recovery() || (may_lose_ && may_lose_(QString::fromStdString(not_kept_)));
+}
+
+bool Document::notice_gone() {
+    if (file_.isEmpty() || base_.isEmpty() || QFile::exists(file_)) return false;
+    if (std::exchange(gone_, true)) return true;
+    emit said(
+        tr("%1 is gone from disk. What is on screen is kept as unsaved work; saving writes the file again.")
+            .arg(QFileInfo(file_).fileName()),
+        true, false);
+    keep_work(true);
+    emit file_changed();
+    return true;
 }
 
 bool Document::open(const QString& file) {
@@ -280,7 +314,7 @@ bool Document::open(const QString& file) {
 
 void Document::open(const QString& file, Study ahead) {
     // Work on the plan that is open now is kept for it before it leaves the screen.
-    write_recovery();
+    if (!may_leave()) return;
     recovery_.begin_another();
     auto read = ahead.plan;
     const bool demo = is_demo(file);
@@ -330,7 +364,7 @@ bool Document::take_up(const Recovery::Left& left) {
                   true, false);
         return false;
     }
-    write_recovery();
+    if (!may_leave()) return false;
     recovery_.begin_another();
     start_with(std::make_shared<const Plan>(), {});
     if (left.about.copy) copy_of_ = left.about.of, base_ = left.about.base;
@@ -344,7 +378,8 @@ bool Document::take_up(const Recovery::Left& left) {
 
 void Document::take_up_newest() {
     for (const auto& left : recovery_.left())
-        if ((left.about.of.isEmpty() || left.about.copy) && take_up(left)) return;
+        if ((left.about.of.isEmpty() || left.about.copy || !QFile::exists(left.about.of)) && take_up(left))
+            return;
 }
 
 void Document::watch() {
@@ -361,7 +396,8 @@ void Document::watch() {
 }
 
 void Document::check_disk() {
-    if (file_.isEmpty()) return;
+    if (file_.isEmpty() || notice_gone()) return;
+    if (std::exchange(gone_, false)) emit file_changed();
     const auto now = fingerprint(file_);
     if (now.isEmpty() || now == base_) return;
     if (modified()) {
@@ -403,8 +439,9 @@ void Document::back_to_version_before() {
     apply([next = *before](const Plan&) { return next; }, tr("Back to the version before"));
 }
 
-/// What stands in the file now, as the version before the one to be written.
-bool Document::keep_version_before(const QString& file) {
+/// What stands in the file now, as the version before the one to be written. That it cannot be kept does not
+/// hold saving up; only what another program wrote is not written over unkept.
+bool Document::keep_version_before(const QString& file, QString& not_kept) {
     if (!QFileInfo(file).isFile()) return true;
     const auto fail = [&](const std::string& why) {
         emit said(QString::fromStdString(why), true, false);
@@ -415,7 +452,7 @@ bool Document::keep_version_before(const QString& file) {
     const bool another = file == file_ && !base_.isEmpty() && fingerprint(file) != base_;
     QDir().mkpath(recovery_.folder());
     if (const auto kept = write_whole(*text, beside(file, ".before.json").toStdString()); !kept)
-        return fail(kept.error());
+        not_kept = QString::fromStdString(kept.error());
     if (!another) return true;
     const QFileInfo info(file);
     QString other;
@@ -430,7 +467,8 @@ bool Document::keep_version_before(const QString& file) {
 
 bool Document::save_as(QString file) {
     if (QFileInfo(file).suffix().isEmpty()) file += plan_ending;
-    if (!keep_version_before(file)) return false;
+    QString not_kept;
+    if (!keep_version_before(file, not_kept)) return false;
     // A plan that never had a name takes that of its first file.
     if (file_.isEmpty() && plan().name == Plan{}.name)
         apply(
@@ -450,7 +488,11 @@ bool Document::save_as(QString file) {
                   true, false);
     recovery_.drop();
     const auto old_variant = variant_file();
+    if (!not_kept.isEmpty())
+        emit said(tr("Saved to %1; the version before could not be kept: %2").arg(file, not_kept), true,
+                  false);
     file_ = file, copy_of_.clear();
+    gone_ = false, not_kept_.clear();
     base_ = fingerprint(file);
     if (variant_ && old_variant != variant_file()) {
         QFile::remove(variant_file());
@@ -466,13 +508,14 @@ QString Document::pictures_pool() const {
     return QFileInfo(recovery_file()).path() + QStringLiteral("/pictures");
 }
 
-void Document::new_plan() {
-    write_recovery();
+bool Document::new_plan() {
+    if (!may_leave()) return false;
     recovery_.begin_another();
     Plan fresh;
     fresh.practices = new_plan_practices(*catalogue_);
     start_with(std::make_shared<const Plan>(std::move(fresh)), {});
     watch();
+    return true;
 }
 
 void Document::discard_recovered() {

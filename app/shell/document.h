@@ -4,6 +4,7 @@
 #include <QFileSystemWatcher>
 #include <QObject>
 #include <QTimer>
+#include <functional>
 #include <memory>
 
 #include "propose/propose.h"
@@ -21,6 +22,8 @@ class Document : public QObject {
     const Plan& plan() const { return *history_[at_].plan; }
     const Study& study() const { return study_; }
     const Catalogue& catalogue() const { return *catalogue_; }
+    /// The catalogue as a value that outlives the next one, for work in the background.
+    std::shared_ptr<const Catalogue> kept_catalogue() const { return catalogue_; }
     /// Another catalogue from now on; everything is worked out anew from it.
     void set_catalogue(std::shared_ptr<const Catalogue> catalogue);
     const Conditions& conditions() const { return study_.conditions; }
@@ -32,7 +35,8 @@ class Document : public QObject {
     const QString& file() const { return file_; }
     /// Another number for every plan that is opened or begun: what was started for one is not for the next.
     int opened() const { return opened_; }
-    bool modified() const { return plan() != *saved_; }
+    /// True where the plan on screen stands in no file: edited, or its file is gone from disk.
+    bool modified() const { return gone_ || plan() != *saved_; }
 
     /// An edit whose result could not be saved and opened again is refused with a word, and changes nothing.
     void apply(const Edit& edit, const QString& what);
@@ -92,7 +96,13 @@ class Document : public QObject {
     /// Adds the ending of plans where there is none. What stood there is kept as the version before; what
     /// another program has written there since it was opened is kept beside it.
     bool save_as(QString file);
-    void new_plan();
+    /// An empty plan; false where the one on screen would be lost by it and is to stay.
+    bool new_plan();
+    /// Keeps what is unsaved for the next start. Where that cannot be done, asks; false: stay with this plan.
+    bool may_leave();
+    /// Asked with the reason why unsaved work cannot be kept; true gives it up. Without one nothing is given
+    /// up.
+    void ask_before_losing(std::function<bool(const QString&)> ask) { may_lose_ = std::move(ask); }
     /// Never-saved plans and work on files that changed meanwhile, left by programs that are gone.
     std::vector<Recovery::Left> left_behind() const { return recovery_.left(); }
     /// Opens what was left; false with a message where it cannot be read: then it stays.
@@ -115,7 +125,7 @@ class Document : public QObject {
     QString origin() const { return file_.isEmpty() ? copy_of_ : file_; }
     /// Where pictures wait until the plan is saved.
     QString pictures_pool() const;
-    void write_recovery();
+    bool write_recovery();
 
   signals:
     void changed();  ///< plan or conditions, and with them every number
@@ -137,9 +147,12 @@ class Document : public QObject {
     /// Kept in the recovery folder for the open plan's file.
     QString beside(const QString& file, const char* what) const;
     QString variant_file() const;
-    bool keep_version_before(const QString& file);
+    bool keep_version_before(const QString& file, QString& not_kept);
     void recover_for_file();
-    void keep_work(bool aside);
+    bool keep_work(bool aside);
+    void could_not_keep(const std::string& why);
+    /// True where the file that was open here has gone from disk; said once.
+    bool notice_gone();
     void watch();
     void refresh();
     void touched();
@@ -156,8 +169,11 @@ class Document : public QObject {
     std::optional<Why> shown_why_;
     int opened_ = 0;
     QString file_;
-    QString copy_of_;  ///< the shipped demo that this began as
-    QByteArray base_;  ///< fingerprint of the file as last read or written
+    QString copy_of_;    ///< the shipped demo that this began as
+    QByteArray base_;    ///< fingerprint of the file as last read or written
+    bool gone_ = false;  ///< the file was there and is no longer
+    std::function<bool(const QString&)> may_lose_;
+    std::string not_kept_;  ///< why unsaved work could not be kept the last time; empty: it was
     Recovery recovery_;
     QTimer autosave_;
     std::unique_ptr<QFileSystemWatcher> watcher_;

@@ -5,6 +5,10 @@
 
 namespace sangre::app {
 
+namespace {
+constexpr int trial_pause_ms = 120;
+}
+
 void draw_severity(QPainter& p, const QRectF& area, Severity severity) {
     p.setPen(Qt::NoPen);
     const auto c = area.center();
@@ -31,11 +35,32 @@ void draw_severity(QPainter& p, const QRectF& area, Severity severity) {
 
 FindingsBar::FindingsBar(Document& document, QWidget* parent)
     : Canvas(tr("Findings"), parent), document_(document) {
+    pause_.setSingleShot(true);
+    pause_.setInterval(trial_pause_ms);
+    connect(&pause_, &QTimer::timeout, this, [this] { mends(), fit(); });
     connect(&document_, &Document::changed, this, [this] {
         if (current_ >= document_.study().findings.size()) current_ = 0;
+        if (!tried()) mends_.clear(), tried_of_.reset();
+        pause_.start();
         fit();
     });
+    pause_.start();
     fit();
+}
+
+bool FindingsBar::tried() const {
+    return tried_of_ == document_.kept_plan() && tried_finding_ == current_ &&
+           tried_at_ == document_.study().conditions;
+}
+
+const std::vector<Mend>& FindingsBar::mends() {
+    if (tried()) return mends_;
+    const auto& s = document_.study();
+    mends_ = current_ < s.findings.size()
+                 ? tried_mends(document_.plan(), document_.catalogue(), s, s.findings[current_], 2)
+                 : std::vector<Mend>();
+    tried_of_ = document_.kept_plan(), tried_finding_ = current_, tried_at_ = s.conditions;
+    return mends_;
 }
 
 /// As tall as what it says takes: one row, or two where the window is too narrow for all of it.
@@ -57,6 +82,7 @@ void FindingsBar::next() {
     const auto& findings = document_.study().findings;
     if (findings.empty()) return;
     current_ = (current_ + 1) % findings.size();
+    mends();
     if (!findings[current_].about.empty()) document_.select(findings[current_].about.front());
     emit finding_chosen(QString::fromStdString(findings[current_].rule));
     fit();
@@ -124,10 +150,11 @@ QString FindingsBar::figures() const {
 }
 
 /// The mends of a finding, the plainest first, from the right; where they begin.
-double FindingsBar::paint_mends(QPainter& p, const Finding& f, const QRectF& row) {
+double FindingsBar::paint_mends(QPainter& p, const QRectF& row) {
     double x = row.right();
-    for (size_t i = std::min<size_t>(f.fixes.size(), 2); i-- > 0;) {
-        const QString words = QString::fromStdString(f.fixes[i].label);
+    for (size_t i = mends_.size(); i-- > 0;) {
+        const QString words = QString::fromStdString(mends_[i].label);
+        const QString cost = QString::fromStdString(mends_[i].cost);
         const double w = mend_width(words);
         x -= w;
         const QRectF area(x, row.top() + u(5), w, row.height() - u(10));
@@ -138,8 +165,10 @@ double FindingsBar::paint_mends(QPainter& p, const Finding& f, const QRectF& row
              face(13, true), Qt::AlignCenter);
         add_spot({area,
                   "fix" + QString::number(i),
-                  tr("Mend it: %1").arg(words),
-                  [this, edit = f.fixes[i].edit, words] { document_.apply(edit, words); },
+                  cost.isEmpty() ? tr("Mend it: %1").arg(words) : tr("Mend it: %1 (%2)").arg(words, cost),
+                  [this, next = mends_[i].plan, words] {
+                      document_.apply([next](const Plan&) { return next; }, words);
+                  },
                   {}});
         x -= u(6);
     }
@@ -171,8 +200,7 @@ bool FindingsBar::fits_one_row() const {
     if (current_ >= findings.size()) return need + text_width(clean_words(), face(13, true)) < width();
     // On two lines of smaller letters at the worst.
     need += text_width(QString::fromStdString(findings[current_].sentence), face(13)) * 0.6;
-    for (size_t i = 0; i < std::min<size_t>(findings[current_].fixes.size(), 2); ++i)
-        need += mend_width(QString::fromStdString(findings[current_].fixes[i].label)) + u(6);
+    for (const auto& mend : mends_) need += mend_width(QString::fromStdString(mend.label)) + u(6);
     return need < width();
 }
 
@@ -191,7 +219,7 @@ void FindingsBar::paint(QPainter& p) {
     if (current_ >= findings.size()) return;
     const auto& f = findings[current_];
     const QRectF row = one_row_ ? QRectF(left, 0, width() - w - u(26) - left, tall) : second;
-    const double free = paint_mends(p, f, row);
+    const double free = paint_mends(p, row);
     paint_sentence(p, f, QRectF(left, 0, (one_row_ ? free : width() - u(14)) - left - u(6), tall));
 }
 

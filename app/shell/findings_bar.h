@@ -1,6 +1,9 @@
 #pragma once
 // Findings by severity, shape and word; the most urgent spelled out with its mend; and the three figures that
 // matter.
+#include <QTimer>
+
+#include "mends/mends.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 
@@ -16,6 +19,8 @@ class FindingsBar : public Canvas {
     /// The next finding, round and round; selects what it is about.
     void next();
     size_t current() const { return current_; }
+    /// Those of the finding shown that were tried and stand; tries them now if that has not been done.
+    const std::vector<Mend>& mends();
 
   signals:
     void finding_chosen(const QString& rule);
@@ -28,16 +33,22 @@ class FindingsBar : public Canvas {
   private:
     void fit();
     bool fits_one_row() const;
+    bool tried() const;
     std::vector<std::pair<Severity, QString>> counts() const;
     QString clean_words() const;
     QString figures() const;
     double mend_width(const QString& words) const;
     double paint_counts(QPainter& p, double tall);
-    double paint_mends(QPainter& p, const Finding& f, const QRectF& row);
+    double paint_mends(QPainter& p, const QRectF& row);
     void paint_sentence(QPainter& p, const Finding& f, const QRectF& area);
     bool one_row_ = true;
     Document& document_;
     size_t current_ = 0;
+    QTimer pause_;  ///< while typing goes on nothing is tried
+    std::vector<Mend> mends_;
+    std::shared_ptr<const Plan> tried_of_;  ///< of which the mends are; null: not tried
+    Conditions tried_at_;
+    size_t tried_finding_ = 0;
 };
 
 }  // namespace sangre::app

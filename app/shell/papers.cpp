@@ -1,5 +1,6 @@
 #include "shell/papers.h"
 
+#include <QBuffer>
 #include <QFileInfo>
 #include <QImage>
 #include <QObject>
@@ -60,22 +61,30 @@ std::vector<Paper> papers() {
              unwired, true}};
 }
 
-QString write_sheets(const std::vector<DiagramSheet>& sheets, const QString& title, const QString& file) {
+QStringList sheet_files(size_t sheets, const QString& file) {
     const QFileInfo info(file);
-    const auto kind = info.suffix().toLower();
+    if (sheets < 2 || info.suffix().toLower() == QLatin1String("pdf")) return {file};
+    QStringList all;
+    for (size_t i = 1; i <= sheets; ++i)
+        all << QStringLiteral("%1/%2-%3.%4")
+                   .arg(info.path(), info.completeBaseName())
+                   .arg(i)
+                   .arg(info.suffix().toLower());
+    return all;
+}
+
+QString write_sheets(const std::vector<DiagramSheet>& sheets, const QString& title, const QString& file) {
+    const auto kind = QFileInfo(file).suffix().toLower();
     if (kind == "pdf") {
         const auto pdf = sheets_to_pdf(sheets, title.toStdString(), data_directory());
         return pdf ? written(*pdf, file) : words_of(pdf.error());
     }
     if (kind != "svg" && kind != "png")
         return QObject::tr("%1: a drawing ends in .svg, .pdf or .png").arg(file);
+    const auto names = sheet_files(sheets.size(), file);
     for (size_t i = 0; i < sheets.size(); ++i) {
         const auto& sheet = sheets[i];
-        const auto name = sheets.size() == 1 ? file
-                                             : QStringLiteral("%1/%2-%3.%4")
-                                                   .arg(info.path(), info.completeBaseName())
-                                                   .arg(i + 1)
-                                                   .arg(kind);
+        const auto& name = names[static_cast<qsizetype>(i)];
         if (kind == "svg") {
             if (const auto wrong = written(diagram_to_svg(sheet), name); !wrong.isEmpty()) return wrong;
             continue;
@@ -88,7 +97,9 @@ QString write_sheets(const std::vector<DiagramSheet>& sheets, const QString& tit
         p.scale(dots_per_mm * sheet.scale, dots_per_mm * sheet.scale);
         draw_shapes(p, sheet.shapes, true);
         p.end();
-        if (!image.save(name)) return QObject::tr("%1 cannot be written").arg(name);
+        QBuffer bytes;
+        image.save(&bytes, "PNG");
+        if (const auto wrong = written(bytes.data().toStdString(), name); !wrong.isEmpty()) return wrong;
     }
     return {};
 }

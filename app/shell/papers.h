@@ -1,6 +1,6 @@
 #pragma once
 // What a plan gives on paper, and how it gets there.
-#include <QString>
+#include <QStringList>
 
 #include "diagram/diagram.h"
 #include "shell/document.h"
@@ -18,6 +18,8 @@ struct Paper {
 /// All of them, in the order of the work.
 std::vector<Paper> papers();
 
+/// The files that so many sheets become when `file` is asked for: itself, or one a sheet numbered beside it.
+QStringList sheet_files(size_t sheets, const QString& file);
 /// Into a .pdf of all sheets, or an .svg or .png for each; what went wrong, or nothing.
 QString write_sheets(const std::vector<DiagramSheet>& sheets, const QString& title, const QString& file);
 QString write_paper(const Document& document, const Paper& paper, const QString& file);

@@ -6,6 +6,7 @@
 #include <QFileInfo>
 #include <QInputDialog>
 #include <QMenu>
+#include <QMessageBox>
 #include <QPrintDialog>
 #include <QPrinter>
 #include <QSettings>
@@ -177,7 +178,10 @@ void Window::export_paper(const Paper& paper) {
     const auto file =
         ask_file(paper.title, paper.file, tr("Drawings (*.pdf *.svg *.png)"), QStringLiteral("pdf"));
     if (file.isEmpty()) return;
-    const auto wrong = write_paper(document_, paper, file);
+    const auto sheets = paper.sheets(document_.plan(), document_.catalogue(), document_.study());
+    if (sheets.empty()) return show_banner(paper.nothing, true, false);
+    if (!may_replace(sheet_files(sheets.size(), file), file)) return;
+    const auto wrong = write_sheets(sheets, words_of(document_.plan().name), file);
     show_banner(!wrong.isEmpty() ? wrong
                 : paper.to_scale ? tr("Written to %1; print it at 100 %.").arg(file)
                                  : tr("Written to %1.").arg(file),
@@ -209,10 +213,31 @@ void Window::ask_open() {
     if (!file.isEmpty()) document_.open(file);
 }
 
+/// The dialog has asked for the file that was typed; a drawing of several sheets makes others beside it.
+bool Window::may_replace(const QStringList& files, const QString& asked) {
+    QStringList there;
+    for (const auto& f : files)
+        if (f != asked && QFile::exists(f)) there << QFileInfo(f).fileName();
+    return there.isEmpty() ||
+           QMessageBox::question(this, tr("Replace"),
+                                 tr("These stand there already: %1. Replace them?").arg(there.join(", ")),
+                                 QMessageBox::Yes | QMessageBox::No, QMessageBox::No) == QMessageBox::Yes;
+}
+
 QString Window::ask_file(const QString& title, const QString& name, const QString& kinds,
                          const QString& ending) {
-    auto file = QFileDialog::getSaveFileName(this, title, name, kinds);
-    if (!file.isEmpty() && QFileInfo(file).suffix().isEmpty()) file += '.' + ending;
+    // The dialog adds the ending itself, so that it asks before the file of that very name is replaced.
+    QFileDialog dialog(this, title, QString(), kinds);
+    dialog.setAcceptMode(QFileDialog::AcceptSave);
+    dialog.setDefaultSuffix(ending);
+    if (!name.isEmpty()) dialog.selectFile(name);
+    if (dialog.exec() != QDialog::Accepted || dialog.selectedFiles().isEmpty()) return {};
+    const auto file = dialog.selectedFiles().constFirst();
+    if (ending != QLatin1String("json") && !document_.file().isEmpty() &&
+        QFileInfo(file) == QFileInfo(document_.file())) {
+        show_banner(tr("%1 is the plan itself; choose another name.").arg(file), true, false);
+        return {};
+    }
     return file;
 }
 

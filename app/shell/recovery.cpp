@@ -68,14 +68,16 @@ tl::expected<void, std::string> Recovery::keep(const Plan& plan, const About& ab
     return write(plan, about, file(), session_);
 }
 
-tl::expected<void, std::string> Recovery::keep_aside(std::shared_ptr<const Plan> plan, const About& about) {
-    auto before = wait();
+void Recovery::keep_aside(std::shared_ptr<const Plan> plan, const About& about,
+                          std::function<void(const Written&)> done) {
+    wait();
     claim();
-    writing_ =
-        std::async(std::launch::async, [plan = std::move(plan), about, at = file(), session = session_] {
-            return write(*plan, about, at, session);
-        });
-    return before;
+    writing_ = std::async(std::launch::async, [plan = std::move(plan), about, at = file(), session = session_,
+                                               done = std::move(done)] {
+        auto written = write(*plan, about, at, session);
+        done(written);
+        return written;
+    });
 }
 
 void Recovery::drop() {

@@ -3,6 +3,7 @@
 // found.
 #include <QDateTime>
 #include <QLockFile>
+#include <functional>
 #include <future>
 #include <memory>
 #include <vector>
@@ -34,9 +35,10 @@ class Recovery {
     /// Another plan is open from here on: what was kept of the one before stays.
     void begin_another();
     tl::expected<void, std::string> keep(const Plan& plan, const About& about);
-    /// The same on another thread; what is still being written is let finish first. What went wrong the last
-    /// time is returned.
-    tl::expected<void, std::string> keep_aside(std::shared_ptr<const Plan> plan, const About& about);
+    /// The same on another thread; what is still being written is let finish first. `done` is told there how
+    /// it went.
+    void keep_aside(std::shared_ptr<const Plan> plan, const About& about,
+                    std::function<void(const tl::expected<void, std::string>&)> done);
     void drop();
     /// What was left by programs that run no longer, and of this one's earlier plans; newest first.
     std::vector<Left> left() const;

@@ -6,6 +6,7 @@
 #include <QCloseEvent>
 #include <QDropEvent>
 #include <QFileInfo>
+#include <QMessageBox>
 #include <QMimeData>
 #include <QScreen>
 #include <QSettings>
@@ -48,6 +49,7 @@ Window::Window(Document& document, QWidget* parent) : QMainWindow(parent), docum
     make_actions();
     lay_out();
     connect(&document_, &Document::said, this, &Window::show_banner);
+    document_.ask_before_losing([this](const QString& why) { return ask_lose(why); });
     // Its Undo is about the plan it was said of: with another one on screen it would take back something
     // else.
     connect(&document_, &Document::changed, this, [this] {
@@ -215,7 +217,9 @@ void Window::make_actions() {
     act(tr("Settings"), QKeySequence(Qt::CTRL | Qt::Key_Comma), [this] { show_settings(); });
     act(tr("Parts of the catalogue"), QKeySequence(Qt::CTRL | Qt::Key_L), [this] { show_parts(); });
     act(tr("Find anything"), QKeySequence(Qt::CTRL | Qt::Key_Space), [this] { find_anything(); });
-    act(tr("Duplicate"), QKeySequence(Qt::CTRL | Qt::Key_D), [this] { duplicate_selected(document_); });
+    act(tr("Duplicate"), QKeySequence(Qt::CTRL | Qt::Key_D), [this] {
+        if (shows_plan()) duplicate_selected(document_);
+    });
     act(tr("Add"), QKeySequence(Qt::Key_Insert), [this] { line_->add(); });
     act(tr("Next finding"), QKeySequence(Qt::Key_F8), [this] { findings_->next(); });
     act(tr("Larger text"), QKeySequence(Qt::CTRL | Qt::Key_Plus),
@@ -284,6 +288,7 @@ bool Window::eventFilter(QObject* at, QEvent* e) {
 
 /// What nobody nearer took: things are copied, cut, pasted and removed anywhere.
 void Window::keyPressEvent(QKeyEvent* e) {
+    if (!shows_plan()) return QMainWindow::keyPressEvent(e);
     if (const auto* held = QApplication::clipboard()->mimeData();
         e->matches(QKeySequence::Paste) && held && held->hasImage() && !held->hasText()) {
         go(Station::routing);
@@ -384,6 +389,9 @@ void Window::show_parts() {
     parts_->filter()->setFocus();
 }
 
+/// Not where help, settings or the catalogue stand before it: what is selected is not seen there.
+bool Window::shows_plan() { return stack_->currentWidget() == widget_of(station_); }
+
 void Window::go(Station station) {
     station_ = station;
     stack_->setCurrentWidget(widget_of(station));
@@ -462,10 +470,25 @@ void Window::remember(const QString& file) {
     settings.setValue("recent", QStringList(recent.mid(0, 8)));
 }
 
+bool Window::ask_lose(const QString& why) {
+    QMessageBox ask(QMessageBox::Warning, tr("Unsaved work"),
+                    tr("“%1” has unsaved work, and it cannot be kept for the next start.")
+                        .arg(QString::fromStdString(document_.plan().name)),
+                    QMessageBox::NoButton, this);
+    ask.setInformativeText(why);
+    auto* save = ask.addButton(tr("Save as…"), QMessageBox::AcceptRole);
+    auto* lose = ask.addButton(tr("Lose it"), QMessageBox::DestructiveRole);
+    ask.setDefaultButton(save);
+    ask.setEscapeButton(ask.addButton(tr("Stay here"), QMessageBox::RejectRole));
+    ask.exec();
+    if (ask.clickedButton() == save) ask_save_as();
+    return ask.clickedButton() == lose || !document_.modified();
+}
+
 void Window::closeEvent(QCloseEvent* e) {
     if (!remembered_.isEmpty()) remember(remembered_);
-    // Nothing is asked: unsaved work waits in the recovery file and is back at the next start.
-    document_.write_recovery();
+    // Nothing is asked where unsaved work can wait in the recovery file: it is back at the next start.
+    if (!document_.may_leave()) return e->ignore();
     QSettings settings;
     settings.setValue("geometry", saveGeometry());
     settings.setValue("why_shown", why_shown_);

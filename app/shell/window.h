@@ -103,6 +103,9 @@ class Window : public QMainWindow {
     void plan_menu();
     void fill_plan_menu(QMenu& menu);
     void stay_on_screen();
+    bool shows_plan();
+    bool may_replace(const QStringList& files, const QString& asked);
+    bool ask_lose(const QString& why);
     /// The file chosen, with an ending; empty where none was.
     QString ask_file(const QString& title, const QString& name, const QString& kinds, const QString& ending);
     void ask_print();

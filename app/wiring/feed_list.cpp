@@ -200,7 +200,8 @@ void FeedList::paint_row(QPainter& p, size_t i) {
 void FeedList::fill_fuse_menu(QMenu& menu, size_t i) {
     const auto& p = document_.study().protection[i];
     const auto id = document_.plan().feeds[i].id;
-    const auto fitting = suitable_families(document_.catalogue(), p.need, p.family ? p.family->id : Id());
+    const auto fitting = suitable_families(document_.catalogue(), p.need,
+                                           p.family ? std::vector<Id>{p.family->id} : std::vector<Id>());
     int shown = 0;
     for (const auto* family : fitting) {
         if (++shown > 3) break;

@@ -110,7 +110,7 @@ class TestSettings : public QObject {
         Desk d;
         d.window.show_parts();
         auto* page = d.window.parts();
-        page->filter()->setText("toggle 6");
+        page->filter()->setText("toggle-6a");
         QCOMPARE(page->list()->count(), 1);
         QVERIFY(page->line()->text().startsWith("toggle switch 6 A, id toggle-6a"));
         QVERIFY(!page->drop_button()->isEnabled());

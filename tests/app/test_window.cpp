@@ -46,12 +46,16 @@ class TestWindow : public QObject {
         QCOMPARE(count(b.document.study().findings, Severity::danger), size_t{0});
 
         // Mend the finding that is left, from the bar.
-        QVERIFY(test::has(b.document.study(), "rail-noise"));
+        const auto siren = b.document.plan().feeds[feeds_into(b.document.plan(), "load-siren").front()].id;
+        b.document.apply([siren](const Plan& p) { return set_fuse(p, siren, "standard-blade", Ampere(40)); },
+                         "too much");
+        QVERIFY(test::has(b.document.study(), "fuse-too-big"));
         QTest::keyClick(&w, Qt::Key_F8);
-        while (b.document.study().findings[w.findings()->current()].rule != "rail-noise")
+        while (b.document.study().findings[w.findings()->current()].rule != "fuse-too-big")
             QTest::keyClick(&w, Qt::Key_F8);
         b.click(w.findings(), "fix0");
-        QVERIFY(!test::has(b.document.study(), "rail-noise"));
+        QVERIFY(!test::has(b.document.study(), "fuse-too-big"));
+        QCOMPARE(count(b.document.study().findings, Severity::danger), size_t{0});
 
         QTest::keyClick(&w, Qt::Key_5, Qt::AltModifier);
         QCOMPARE(w.station(), Station::build);

@@ -198,7 +198,7 @@ class TestCli : public QObject {
     void findings_tell_by_exit_code() {
         auto run = cli({"findings", demo_});
         QCOMPARE(run.code, 1);
-        QVERIFY(run.out.contains("danger: ") && run.out.contains("mend: "));
+        QVERIFY(run.out.contains("danger: ") && run.out.contains("mend 1: "));
         const auto wired = folder_.filePath("wired.json");
         QCOMPARE(cli({"propose", demo_, "-o", wired}).code, 0);
         run = cli({"findings", wired});
@@ -329,6 +329,76 @@ class TestCli : public QObject {
              {"study", "findings", "steps", "readings", "straight", "bom", "cutlist", "shopping"})
             QCOMPARE(cli({command, empty}).code, 0);
         QCOMPARE(cli({"propose", empty, "-o", folder_.filePath("e.json")}).code, 1);
+    }
+    void output_goes_where_it_may() {
+        const auto plan = folder_.filePath("s.json"), text = folder_.filePath("t.txt");
+        QVERIFY(QFile::copy(demo_, plan));
+        const auto bytes = [](const QString& name) {
+            QFile f(name);
+            return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
+        };
+        const auto before = bytes(plan);
+        file("t.txt", "load A 12 V 1 A\n");
+        for (const auto& [asked, wanted] :
+             {std::pair{QStringList{"diagram", plan, "-o", folder_.filePath("x.png")}, ".svg or .pdf"},
+              {QStringList{"labels", plan, "-o", ""}, "name of a file"},
+              {QStringList{"labels", plan, "-o", plan}, ".svg or .pdf"},
+              {QStringList{"book", plan, "-o", plan}, ".pdf"},
+              {QStringList{"plan", text, "-o", text}, "another name"}}) {
+            const auto run = cli(asked);
+            QCOMPARE(run.code, 2);
+            QVERIFY2(run.err.contains(wanted), qPrintable(run.err));
+        }
+        QCOMPARE(bytes(plan), before);
+        QCOMPARE(bytes(text), QByteArray("load A 12 V 1 A\n"));
+        QVERIFY(!QFile::exists(folder_.filePath("x.png")) && !QFile::exists("-1"));
+    }
+    void mends_are_numbered_and_applied() {
+        const auto run = cli({"findings", demo_, "--json"});
+        const auto found = json::parse(run.out.toStdString());
+        QVERIFY(found.is_array() && found.size() > 2);
+        size_t number = 0;
+        for (const auto& f : found) {
+            QVERIFY(!f.at("rule").get<std::string>().empty() && !f.at("severity").get<std::string>().empty());
+            for (const auto& m : f.at("mends")) QCOMPARE(m.at("number").get<size_t>(), ++number);
+        }
+        QVERIFY(number >= 2);
+        const auto mended = folder_.filePath("mended.json");
+        QCOMPARE(cli({"mend", demo_, "1", "-o", mended}).code, 0);
+        const auto after = json::parse(cli({"findings", mended, "--json"}).out.toStdString());
+        for (const auto& f : after)
+            QVERIFY(f.at("rule") != found[0].at("rule") || f.at("about") != found[0].at("about"));
+        const auto beyond = cli({"mend", demo_, "999", "-o", mended});
+        QCOMPARE(beyond.code, 2);
+        QVERIFY(beyond.err.contains(QString::number(number)));
+    }
+    /// A file of two names on a disk with no room for what is written: whole before, whole after.
+    void a_full_disk_leaves_a_linked_file_whole() {
+        QTemporaryDir disk;
+        const auto shell = [](const QString& command) {
+            return QProcess::execute("sh", {"-c", command + " 2>/dev/null"});
+        };
+        if (shell("mount -t tmpfs -o size=100k tmpfs " + disk.path()) != 0)
+            QSKIP("a small disk cannot be mounted here");
+        const auto a = disk.filePath("a"), b = disk.filePath("b");
+        QVERIFY(QFile::copy(QString::fromStdString(test::demo_file("apiary-trailer")), a));
+        shell("ln " + a + " " + b + "; head -c 45056 /dev/zero > " + disk.filePath("fill"));
+        const auto run = cli({"upgrade", demo_, "-o", a});
+        const auto whole = cli({"findings", b});
+        shell("umount " + disk.path());
+        QCOMPARE(run.code, 2);
+        QVERIFY2(run.err.contains("as it was"), qPrintable(run.err));
+        QVERIFY2(whole.code <= 1, qPrintable(whole.err));
+    }
+    void two_plans_do_not_share_a_calendar() {
+        const auto uid = [](const QString& plan) {
+            const auto out = cli({"steps", plan, "--ics", "--date", "2026-12-01"}).out;
+            const auto at = out.indexOf("UID:");
+            return out.mid(at, out.indexOf('\r', at) - at);
+        };
+        const auto one = uid(demo_), other = uid(QString::fromStdString(test::demo_file("book-trike")));
+        QVERIFY(one.startsWith("UID:20261201") && one != other);
+        QCOMPARE(uid(demo_), one);
     }
 };
 

@@ -1,10 +1,14 @@
 // Files and lines with anything wrong in them: a message that names the place, or a plan; never a crash.
+#include <nlohmann/json.hpp>
 #include <random>
 
 #include "files/csv.h"
+#include "files/diagram_svg.h"
 #include "files/measured_log.h"
+#include "files/plan_text.h"
 #include "fixtures.h"
 #include "plan/load_text.h"
+#include "propose/propose.h"
 #include "units/format.h"
 
 using namespace sangre;
@@ -176,6 +180,81 @@ class TestBrokenInput : public QObject {
             CLOSE(back(format(Ohm(v)), Dimension::resistance), v, 0.01);
             CLOSE(back(format(Watt(v)), Dimension::power), v, 0.01);
         }
+    }
+    void tables_that_could_be_read_otherwise_are_refused_by_cell_data() {
+        QTest::addColumn<QString>("table");
+        QTest::addColumn<QString>("wanted");
+        const auto row = [](const char* table, const char* wanted) {
+            QTest::newRow(table) << table << wanted;
+        };
+        row("name,voltage (V),current (A)\nHeater,12,5,1,5\n", "5 cells under 3 headings");
+        row("name,voltage (V),current (A),colour\nMotor,12,2,red\n", "colour");
+        row("name,voltage (V),current (A),idle (A)\nA,5,2,5\n", "idle current, 5 A");
+        row("name,voltage,current\nA,5,1\n", "head the column voltage (V)");
+        row("name,voltage (V),volts,current (A)\nA,5,6,1\n", "both voltage");
+        row("Pump,12V,1,5A\n", "decimal");
+    }
+    void tables_that_could_be_read_otherwise_are_refused_by_cell() {
+        QFETCH(QString, table);
+        QFETCH(QString, wanted);
+        const auto loads = loads_from_csv(table.toStdString());
+        QVERIFY(!loads);
+        QVERIFY2(QString::fromStdString(loads.error().front().message).contains(wanted),
+                 loads.error().front().message.c_str());
+    }
+    void headings_as_people_write_them() {
+        const auto loads = loads_from_csv("name,voltage (V),current (A),peak current (A)\nMotor,12,2,35\n");
+        QVERIFY(loads.has_value());
+        QCOMPARE(raw(loads->front().peak), 35.0);
+        const auto bare = loads_from_csv("Radio 12,6V 1A\n");
+        QVERIFY(bare.has_value());
+        QCOMPARE(bare->front().name, std::string("Radio"));
+        QCOMPARE(raw(bare->front().nominal), 12.6);
+    }
+    void ids_and_limits_are_held_where_they_stand() {
+        auto plan = test::demo();
+        const auto whole = plan_to_json(plan);
+        const auto reads = [](const std::string& text) { return plan_from_json(text, "x.json"); };
+        QVERIFY(reads(whole));
+        // An item's id is one's own, too.
+        auto twice = plan;
+        twice.feeds[1].devices.push_back(twice.feeds[0].devices[0]);
+        const auto said = reads(plan_to_json(twice));
+        QVERIFY(!said && said.error().find("/leads/1/items/") != std::string::npos);
+        // Of leads in any order the file's own place is named.
+        auto document = nlohmann::json::parse(whole);
+        auto& leads = document["leads"];
+        std::rotate(leads.begin(), leads.end() - 1, leads.end());
+        leads[1]["to"] = "nobody";
+        const auto place = reads(document.dump());
+        QVERIFY2(!place && place.error().find("/leads/1/to") != std::string::npos, place.error().c_str());
+        auto reversed = plan;
+        reversed.loads[0].v_max = Volt(0);
+        const auto refused = reads(plan_to_json(reversed));
+        QVERIFY(!refused && refused.error().find("/loads/0/max_V") != std::string::npos);
+        auto beyond = plan;
+        beyond.loads[0].typical = Ampere(1e6);
+        QVERIFY(!reads(plan_to_json(beyond)));
+    }
+    void a_text_s_limits_name_its_lines() {
+        const auto read = plan_from_text("plan Shed\nplace A, across 2\n", test::parts());
+        QVERIFY(!read);
+        QCOMPARE(read.error().line, size_t{2});
+    }
+    void characters_that_no_xml_holds() {
+        for (const char* bad : {"Pump \xEF\xBF\xBE", "Pump \xEF\xBF\xBF", "Pump \x7F", "Pump \x01"})
+            QCOMPARE(xml_escaped(bad), std::string("Pump  "));
+        QCOMPARE(xml_escaped("Pump \xEF\xBC\x8A"), std::string("Pump \xEF\xBC\x8A"));
+    }
+    void proposing_gives_ids_of_their_own() {
+        auto plan = propose(test::demo("apiary-trailer"), test::parts())->plan;
+        // A lead to elsewhere that has the id which a new one would get.
+        QVERIFY(plan.feeds.size() > 2);
+        std::swap(plan.feeds[1].id, plan.feeds[2].id);
+        const auto again = propose(plan, test::parts());
+        QVERIFY(again.has_value());
+        const auto read = plan_from_json(plan_to_json(again->plan), "x.json");
+        QVERIFY2(read.has_value(), read ? "" : read.error().c_str());
     }
 };
 

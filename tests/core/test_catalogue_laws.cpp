@@ -284,7 +284,7 @@ class TestCatalogueLaws : public QObject {
             for (double share = 0.05; share < 0.7; share += 0.05) {
                 need.continuous = f.ratings.back() * share;
                 need.prospective = Ampere(30);
-                const auto choice = smallest_that_carries(parts(), need, f.id);
+                const auto choice = smallest_that_carries(parts(), need, {f.id});
                 QVERIFY2(choice, f.id.c_str());
                 QVERIFY2(choice->family->voltage >= need.volts, f.id.c_str());
                 QVERIFY2(carries(*choice->family, choice->rating, need), f.id.c_str());

@@ -150,7 +150,7 @@ class TestFuses : public QObject {
     void smallest_that_carries_does() {
         FuseNeed need{Ampere(4.6), Ampere(5), Second(5),   Ampere(14),
                       Second(0.4), Volt(12),  Ampere(100), Celsius(35)};
-        const auto choice = smallest_that_carries(parts(), need, "standard-blade");
+        const auto choice = smallest_that_carries(parts(), need, {"standard-blade"});
         QVERIFY(choice);
         QCOMPARE(choice->family->id, Id("standard-blade"));
         QVERIFY(carries(*choice->family, choice->rating, need));

@@ -3,6 +3,7 @@
 
 #include "cable/cable.h"
 #include "fixtures.h"
+#include "mends/mends.h"
 #include "plan/edits.h"
 #include "review/review.h"
 #include "units/format.h"
@@ -344,8 +345,7 @@ std::vector<Case> cases() {
          [](Plan& p) { p = set_fuse(p, into(p, "load-work-lamp").id, "standard-blade", Ampere(40)); }},
         {"fuse-too-small",
          [](Plan& p) { p = set_fuse(p, into(p, "load-drive-left").id, "standard-blade", Ampere(5)); }},
-        {"fuse-wrong-kind",
-         [](Plan& p) { p = set_fuse(p, into(p, "load-drive-left").id, "glass-5x20-fast", Ampere(10)); }},
+        {"fuse-wrong-kind", [](Plan& p) { p = set_fuse(p, p.feeds[0].id, "glass-5x20-fast", Ampere(10)); }},
         {"fuse-never-opens",
          [](Plan& p) {
              into(p, "load-work-lamp").wire = "awg30-pvc", into(p, "load-work-lamp").length = Metre(9);
@@ -752,8 +752,9 @@ class TestReview : public QObject {
         QVERIFY2(found->sentence.find("nan") == std::string::npos &&
                      found->sentence.find("—") == std::string::npos,
                  found->sentence.c_str());
-        for (const auto& fix : found->fixes) {
-            const auto after = test::studied(fix.edit(plan));
+        // Of its fixes, those that are offered.
+        for (const auto& fix : tried_mends(plan, parts(), before, *found)) {
+            const auto after = test::studied(fix.plan);
             const auto again = std::any_of(after.findings.begin(), after.findings.end(), [&](const auto& f) {
                 return f.rule == found->rule && f.about == found->about;
             });

@@ -11,7 +11,9 @@ const Catalogue& parts() {
     return catalogue;
 }
 
-std::string demo_file() { return (data_directory() / "demos" / "orchard-frost-rover.json").string(); }
+std::string demo_file(const std::string& name) {
+    return (data_directory() / "demos" / (name + ".json")).string();
+}
 
 Plan demo(const QString& name) {
     auto plan = load_plan((data_directory() / "demos" / (name.toStdString() + ".json")).string());

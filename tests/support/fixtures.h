@@ -12,7 +12,7 @@
 namespace sangre::test {
 
 const Catalogue& parts();
-std::string demo_file();
+std::string demo_file(const std::string& name = "orchard-frost-rover");
 /// A demo by its file's name.
 Plan demo(const QString& name = "orchard-frost-rover");
 /// A column "demo" with a row for each.

@@ -1,5 +1,7 @@
 #include "random_plans.h"
 
+#include "plan/bare_volts.h"
+
 #include <cmath>
 
 namespace sangre::test {
@@ -50,7 +52,8 @@ Load RandomPlans::any_load() {
     if (one_in(5)) {
         const bool large = one_in(2);
         l.range_assumed = true, l.nominal = Volt(large ? 24 : 12);
-        l.v_min = Volt(large ? 22 : 11), l.v_max = Volt(large ? 29.2 : 14.6);
+        const auto range = bare_range(raw(l.nominal), l.kind);
+        l.v_min = Volt(range->low), l.v_max = Volt(range->high);
     }
     l.typical = l.peak = Ampere(std::pow(10, real(-4, 2)));
     if (l.kind != LoadKind::resistance) {

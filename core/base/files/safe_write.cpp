@@ -8,6 +8,7 @@
 
 #include <array>
 #include <cstring>
+#include <optional>
 
 namespace sangre {
 namespace {
@@ -34,6 +35,7 @@ class Beside {
     bool opened() const { return descriptor_ >= 0; }
     int descriptor() const { return descriptor_; }
     const char* name() const { return name_.c_str(); }
+    void keep() { taken_ = true; }
     bool take_place_of(const fs::path& target) {
         taken_ = ::rename(name_.c_str(), target.c_str()) == 0;
         return taken_;
@@ -53,6 +55,19 @@ bool write_all(int out, const std::string& text) {
         at += static_cast<size_t>(n);
     }
     return ::fsync(out) == 0;
+}
+
+/// All that an open file holds.
+std::optional<std::string> content_of(int in) {
+    std::string all;
+    std::array<char, 1 << 16> block;
+    for (;;) {
+        const auto n = ::pread(in, block.data(), block.size(), static_cast<off_t>(all.size()));
+        if (n < 0 && errno == EINTR) continue;
+        if (n < 0) return {};
+        if (n == 0) return all;
+        all.append(block.data(), static_cast<size_t>(n));
+    }
 }
 
 bool reads_back(int in, const std::string& text) {
@@ -90,6 +105,43 @@ std::string kind_of(mode_t mode) {
 
 }  // namespace
 
+namespace {
+
+/// A file of several names cannot be replaced without losing the others. Its room is taken before its first
+/// byte is touched; where writing stops all the same, what it held is put back, and where even that fails the
+/// new content stays beside it.
+tl::expected<void, std::string> write_in_place(const std::string& text, const fs::path& file,
+                                               const fs::path& target, off_t old_size, Beside& beside) {
+    const auto wrong = [&](const std::string& what, int reason, const std::string& then) {
+        return tl::unexpected(
+            say("{}: {}: {}; {}", file.string(), what, std::string(std::strerror(reason)), then));
+    };
+    const auto as_it_was = say("the file there is as it was");
+    const int out = ::open(target.c_str(), O_RDWR | O_CLOEXEC);
+    if (out < 0) return wrong(say("cannot be written"), errno, as_it_was);
+    const auto held = content_of(out);
+    const auto size = static_cast<off_t>(text.size());
+    const int room = held && size > old_size ? ::posix_fallocate(out, old_size, size - old_size) : 0;
+    if (!held || room != 0) {
+        const int reason = held ? room : errno;
+        [[maybe_unused]] const int ignored = ::ftruncate(out, old_size);
+        ::close(out);
+        return wrong(say("writing stopped"), reason, as_it_was);
+    }
+    const bool written = write_all(out, text) && ::ftruncate(out, size) == 0;
+    const int reason = errno;
+    const bool restored = written || (::lseek(out, 0, SEEK_SET) == 0 && write_all(out, *held) &&
+                                      ::ftruncate(out, static_cast<off_t>(held->size())) == 0);
+    ::close(out);
+    if (written) return {};
+    if (restored) return wrong(say("writing stopped"), reason, as_it_was);
+    beside.keep();
+    return wrong(say("writing stopped"), reason,
+                 say("the file there is cut short; what was to be written is whole in {}", beside.name()));
+}
+
+}  // namespace
+
 tl::expected<void, std::string> write_whole(const std::string& text, const fs::path& file) {
     const auto fail = [&](const std::string& what) {
         const auto reason = std::string(std::strerror(errno));
@@ -123,11 +175,7 @@ tl::expected<void, std::string> write_whole(const std::string& text, const fs::p
             ::fsync(open), ::close(open);
         return {};
     }
-    const int out = ::open(target.c_str(), O_WRONLY | O_CLOEXEC);
-    if (out < 0) return fail(say("cannot be written"));
-    const bool written = write_all(out, text) && ::ftruncate(out, static_cast<off_t>(text.size())) == 0;
-    ::close(out);
-    return written ? tl::expected<void, std::string>() : fail(say("writing stopped"));
+    return write_in_place(text, file, target, old.st_size, beside);
 }
 
 tl::expected<std::string, std::string> read_text(const fs::path& file) {

@@ -16,6 +16,8 @@ struct Conditions {
 };
 
 inline constexpr double nearly_empty = 0.1;
+/// Charge down to which peaks are met on a usual day; below it what fails is said, and not provided for.
+inline constexpr double usual_charge = 0.3;
 
 /// The loads behind a feed, by index.
 std::vector<size_t> loads_behind(const Plan& plan, size_t feed);

@@ -8,6 +8,7 @@
 
 #include "battery/pack.h"
 #include "mission/start_up.h"
+#include "plan/air.h"
 #include "units/format.h"
 #include "words/say.h"
 
@@ -77,6 +78,18 @@ void note_packs(WorstCase& w, const OperatingPoint& p, const Demand& d, bool pea
     }
 }
 
+/// The strongest second as a usual day has it.
+void note_usual(WorstCase& w, const Plan& plan, const OperatingPoint& p, const Demand& d) {
+    for (size_t l = 0; l < w.loads.size(); ++l)
+        if (d.states[l] != LoadState::off && raw(draw(plan.loads[l], d.states[l])) > 0)
+            w.loads[l].usual_lowest = std::min(w.loads[l].usual_lowest, p.loads[l].volts);
+    for (size_t c = 0; c < w.converters.size(); ++c)
+        if (raw(p.converters[c].in) >= 0.5)
+            w.converters[c].usual_in_lowest = std::min(w.converters[c].usual_in_lowest, p.converters[c].in);
+    for (size_t i = 0; i < w.packs.size() && !d.charging; ++i)
+        w.packs[i].usual_lowest = std::min(w.packs[i].usual_lowest, p.sources[i].volts);
+}
+
 /// How long peaks last comes from the loads behind each feed, not from the network.
 void note_pulses(WorstCase& w, const Plan& plan, const PlanIndex& index) {
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
@@ -99,7 +112,7 @@ void note_pulses(WorstCase& w, const Plan& plan, const PlanIndex& index) {
 
 /// What an instant of starting does to everything.
 void note_start(WorstCase& w, const Plan& plan, const PlanIndex& index, const OperatingPoint& p,
-                const Demand& d, const SwitchingInstant& instant, const std::string& where) {
+                const Demand& d, const SwitchingInstant& instant, const std::string& where, bool usual) {
     for (size_t f = 0; f < w.feeds.size(); ++f) {
         const auto& behind = index.loads_behind(f);
         if (std::none_of(behind.begin(), behind.end(), [&](size_t l) { return instant.starting[l]; }))
@@ -113,9 +126,14 @@ void note_start(WorstCase& w, const Plan& plan, const PlanIndex& index, const Op
         // What starts itself only starts slower.
         if (!restarts(load) || d.starting[l] || raw(draw(load, d.states[l])) <= 0) continue;
         auto& x = w.loads[l];
+        if (usual) {
+            x.usual_lowest_at_start = std::min(x.usual_lowest_at_start, p.loads[l].volts);
+            continue;
+        }
         if (p.loads[l].volts < x.lowest_at_start - alike_volts)
             x.lowest_at_start = p.loads[l].volts, x.start_where = where;
     }
+    if (usual) return;
     for (size_t c = 0; c < w.converters.size(); ++c)
         if (p.converters[c].limiting && w.converters[c].limits_at_start.empty())
             w.converters[c].limits_at_start = where;
@@ -138,12 +156,15 @@ void take_worse(FeedExtremes& x, const FeedExtremes& o) {
 void take_worse(LoadExtremes& x, const LoadExtremes& o) {
     x.highest = std::max(x.highest, o.highest);
     if (o.lowest < x.lowest - alike_volts) x.lowest = o.lowest, x.lowest_where = o.lowest_where;
+    x.usual_lowest = std::min(x.usual_lowest, o.usual_lowest);
+    x.usual_lowest_at_start = std::min(x.usual_lowest_at_start, o.usual_lowest_at_start);
     if (o.lowest_at_start < x.lowest_at_start - alike_volts)
         x.lowest_at_start = o.lowest_at_start, x.start_where = o.start_where;
 }
 
 void take_worse(ConverterExtremes& x, const ConverterExtremes& o) {
     if (x.limits_at_start.empty()) x.limits_at_start = o.limits_at_start;
+    x.usual_in_lowest = std::min(x.usual_in_lowest, o.usual_in_lowest);
     x.in_lowest = std::min(x.in_lowest, o.in_lowest), x.in_highest = std::max(x.in_highest, o.in_highest);
     x.continuous = std::max(x.continuous, o.continuous), x.peak = std::max(x.peak, o.peak);
     x.heat = std::max(x.heat, o.heat);
@@ -155,8 +176,9 @@ void take_worse(PackExtremes& x, const PackExtremes& o) {
     const auto continuous = std::max(x.continuous, o.continuous), peak = std::max(x.peak, o.peak);
     const auto highest = std::max(x.highest, o.highest);
     const auto limits_at = x.limits_at.empty() ? o.limits_at : x.limits_at;
+    const auto usual = std::min(x.usual_lowest, o.usual_lowest);
     if (o.lowest < x.lowest - alike_volts) x = o;
-    x.limits_at = limits_at;
+    x.limits_at = limits_at, x.usual_lowest = usual;
     x.continuous = continuous, x.peak = peak, x.highest = highest;
 }
 
@@ -227,20 +249,27 @@ WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, 
                 note_converters(w, near, peak, where);
                 note_packs(w, near, demand, peak, where);
             }
+            if (!peak || phase.charging) continue;
+            demand.air = usual_air(plan), demand.charge = usual_charge;
+            where = say("{}, {:.0f} % charge, {}, all at peak", phase.name, demand.charge * 100,
+                        format(demand.air));
+            if (const auto p = solved(demand, near); p.found) note_usual(w, plan, p, demand);
         }
         const auto* before = phases.size() > 1 ? &phases[(i + phases.size() - 1) % phases.size()] : nullptr;
         auto demand = demand_in_phase(plan, solver.index(), phase, false);
         demand.brief = true;
         for (const auto& instant : switching_instants(plan, solver.index(), phase, before))
-            for (const size_t corner : {size_t{0}, running.size() - 1}) {
+            for (const auto& [corner, usual] :
+                 {std::pair{size_t{0}, false}, {running.size() - 1, false}, {running.size() - 1, true}}) {
                 demand.air = airs[corner / charges.size()], demand.charge = charges[corner % charges.size()];
+                if (usual) demand.air = usual_air(plan), demand.charge = usual_charge;
                 if (phase.charging && demand.charge < 1) continue;
                 demand.starting = instant.starting, demand.rises = running[corner].branch_rise;
                 demand.battery_scale = instant.lasts < Second(1) ? ohmic_share : 1;
                 where = say("{}, {:.0f} % charge, {}: {}", phase.name, demand.charge * 100,
                             format(demand.air), instant.what);
                 const auto p = solved(demand, running[corner]);
-                if (p.found) note_start(w, plan, solver.index(), p, demand, instant, where);
+                if (p.found) note_start(w, plan, solver.index(), p, demand, instant, where, usual);
             }
     }
     // In full sun a panel's lead carries the most while nothing else takes anything.
@@ -262,6 +291,15 @@ bool restarts(const LoadExtremes& x, const Load& load) {
     return raw(x.lowest_at_start) > 0 && x.lowest_at_start < least && !starved;
 }
 
+bool starves_usually(const LoadExtremes& x, const Load& load) {
+    return raw(x.usual_lowest) > 0 && x.usual_lowest < load.v_min - Volt(0.005);
+}
+
+bool restarts_usually(const LoadExtremes& x, const Load& load) {
+    return raw(x.usual_lowest_at_start) > 0 && x.usual_lowest_at_start < load.v_min - Volt(0.005) &&
+           !starves_usually(x, load);
+}
+
 WorstCase finish_worst_case(const Plan& plan, const PlanIndex& index, WorstCase w, const WorstCase& later) {
     for (size_t f = 0; f < w.feeds.size(); ++f) take_worse(w.feeds[f], later.feeds[f]);
     for (size_t l = 0; l < w.loads.size(); ++l) take_worse(w.loads[l], later.loads[l]);
@@ -270,7 +308,8 @@ WorstCase finish_worst_case(const Plan& plan, const PlanIndex& index, WorstCase 
     if (w.not_found_at.empty()) w.not_found_at = later.not_found_at;
     note_pulses(w, plan, index);
     for (size_t l = 0; l < plan.loads.size(); ++l) {
-        for (auto* volts : {&w.loads[l].lowest, &w.loads[l].lowest_at_start})
+        auto& x = w.loads[l];
+        for (auto* volts : {&x.lowest, &x.lowest_at_start, &x.usual_lowest, &x.usual_lowest_at_start})
             if (raw(*volts) > 1e8) *volts = Volt(0);
         // From the rail the load hangs on: feeds up to the next converter or battery.
         for (const auto f : index.upstream(plan.loads[l].id)) {
@@ -282,9 +321,11 @@ WorstCase finish_worst_case(const Plan& plan, const PlanIndex& index, WorstCase 
         w.worst_drop_feed = index.into(plan.loads[l].id).front();
     }
     for (auto& c : w.converters)
-        if (raw(c.in_lowest) > 1e8) c.in_lowest = Volt(0);
+        for (auto* volts : {&c.in_lowest, &c.usual_in_lowest})
+            if (raw(*volts) > 1e8) *volts = Volt(0);
     for (auto& b : w.packs)
-        if (raw(b.lowest) > 1e8) b.lowest = Volt(0);
+        for (auto* volts : {&b.lowest, &b.usual_lowest})
+            if (raw(*volts) > 1e8) *volts = Volt(0);
     return w;
 }
 

@@ -26,13 +26,20 @@ struct LoadExtremes {
     double drop_share = 0;      ///< worst from its source rail to its terminals, continuous
     Volt lowest_at_start{1e9};  ///< while it runs and another starts, of what would restart
     std::string start_where;
+    // The same at 30 % charge in the usual air: what is met there and not at the corners fails only when
+    // nearly empty or in the coldest air.
+    Volt usual_lowest{1e9}, usual_lowest_at_start{1e9};
 };
 
+/// True where it gets too little to run on at the strongest second of a usual day; the same of a start.
+bool starves_usually(const LoadExtremes& extremes, const Load& load);
+bool restarts_usually(const LoadExtremes& extremes, const Load& load);
 /// True where it gets too little to run on in the instant in which another starts, though it runs otherwise.
 bool restarts(const LoadExtremes& extremes, const Load& load);
 
 struct ConverterExtremes {
     Volt in_lowest{1e9}, in_highest{0};
+    Volt usual_in_lowest{1e9};  ///< at 30 % charge in the usual air
     Ampere continuous{}, peak{};
     Watt heat{};
     bool dropout = false, limiting = false;
@@ -44,6 +51,7 @@ struct ConverterExtremes {
 struct PackExtremes {
     Ampere continuous{}, peak{};
     Volt lowest{1e9}, highest{0};
+    Volt usual_lowest{1e9};   ///< at 30 % charge in the usual air
     Ampere at_lowest{};       ///< what it gives then
     double charge = 1;        ///< its state of charge then
     Celsius air{20};          ///< and the air's temperature

@@ -8,6 +8,7 @@ namespace {
 
 constexpr double short_time_s = 5;  // IEC 60949: up to here the adiabatic limit temperature is allowed
 constexpr double overload_rise_k = 20;
+constexpr double assumed_start_share = 2;  // of what flows: practice
 
 Celsius overload_limit(const Insulation& insulation) {
     return Celsius(raw(insulation.max) + overload_rise_k);
@@ -18,7 +19,8 @@ Celsius overload_limit(const Insulation& insulation) {
 bool carries(const FuseFamily& family, Ampere rating, const FuseNeed& need) {
     if (continuous_limit(family, rating, need.air) < need.continuous) return false;
     return rides(family, rating, need.peak, need.peak_time, need.air) &&
-           rides(family, rating, need.start, need.start_time, need.air) &&
+           ((need.start_assumed && rating >= need.continuous * assumed_start_share) ||
+            rides(family, rating, need.start, need.start_time, need.air)) &&
            rides(family, rating, need.inrush, need.inrush_time, need.air);
 }
 
@@ -29,7 +31,8 @@ Ampere breaking_current(const FuseFamily& family, Ampere rating, const FuseNeed&
 }
 
 bool suits(const FuseFamily& family, Ampere rating, const FuseNeed& need) {
-    return family.voltage >= need.volts && family.breaking >= breaking_current(family, rating, need);
+    return family.voltage >= need.volts &&
+           (need.backed || family.breaking >= breaking_current(family, rating, need));
 }
 
 namespace {
@@ -89,19 +92,24 @@ bool protects(const FuseFamily& family, Ampere rating, const WireThermal& therma
 }
 
 std::vector<const FuseFamily*> suitable_families(const Catalogue& catalogue, const FuseNeed& need,
-                                                 const Id& prefer) {
+                                                 const std::vector<Id>& prefer) {
     std::vector<const FuseFamily*> found;
+    const auto place = [&](const FuseFamily& f) {
+        return std::find(prefer.begin(), prefer.end(), f.id) - prefer.begin();
+    };
+    const auto others = static_cast<std::ptrdiff_t>(prefer.size());
     for (const auto& f : catalogue.fuses)
-        if (f.voltage >= need.volts && (f.action == FuseAction::fuse || f.id == prefer)) found.push_back(&f);
+        if (f.voltage >= need.volts && (f.action == FuseAction::fuse || place(f) < others))
+            found.push_back(&f);
     std::stable_sort(found.begin(), found.end(), [&](const auto* a, const auto* b) {
-        if ((a->id == prefer) != (b->id == prefer)) return a->id == prefer;
+        if (place(*a) != place(*b)) return place(*a) < place(*b);
         return a->cost < b->cost;
     });
     return found;
 }
 
 std::optional<FuseChoice> smallest_that_carries(const Catalogue& catalogue, const FuseNeed& need,
-                                                const Id& prefer, Ampere least) {
+                                                const std::vector<Id>& prefer, Ampere least) {
     for (const auto* family : suitable_families(catalogue, need, prefer))
         for (const auto rating : family->ratings)
             if (rating >= least && suits(*family, rating, need) && carries(*family, rating, need))

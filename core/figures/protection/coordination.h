@@ -19,15 +19,18 @@ struct FuseNeed {
     Volt volts{};          ///< highest at the source
     Ampere prospective{};  ///< of a short right behind the fuse, its own resistance left out
     Celsius air{40};
-    Ampere inrush{};  ///< the square pulse of the same I²t as capacitors charging
+    bool backed = false;         ///< a fuse before it breaks such a short, whatever this one can
+    bool start_assumed = false;  ///< nobody has said it: it is what such motors usually draw at rest
+    Ampere inrush{};             ///< the square pulse of the same I²t as capacitors charging
     Second inrush_time{};
 };
 
-/// True when a fuse of this rating carries the load for good and rides its peak and start-up.
+/// True when a fuse of this rating carries the load for good and rides its peak and start-up. A start that
+/// nobody has said is ridden by twice what flows, as builders take it.
 bool carries(const FuseFamily& family, Ampere rating, const FuseNeed& need);
 /// What a fuse of this rating has to break: the prospective current as its own cold resistance leaves it.
 Ampere breaking_current(const FuseFamily& family, Ampere rating, const FuseNeed& need);
-/// True when its voltage and breaking capacity suffice.
+/// True when its voltage suffices, and its breaking capacity or that of a fuse before it.
 bool suits(const FuseFamily& family, Ampere rating, const FuseNeed& need);
 
 /// The temperature a conductor may reach in a fault that lasts so long, infinite where nothing opens.
@@ -52,13 +55,13 @@ struct FuseChoice {
     Ampere rating{};
 };
 
-/// Families of sufficient voltage, cheapest first, `prefer` before others.
+/// Families of sufficient voltage: those of `prefer` in their order, then the others, cheapest first.
 std::vector<const FuseFamily*> suitable_families(const Catalogue& catalogue, const FuseNeed& need,
-                                                 const Id& prefer = {});
+                                                 const std::vector<Id>& prefer = {});
 /// The smallest fuse that carries, of the first suitable family that has one.
 /// `least`: not below this rating, so that it opens after those behind it.
 std::optional<FuseChoice> smallest_that_carries(const Catalogue& catalogue, const FuseNeed& need,
-                                                const Id& prefer = {}, Ampere least = Ampere(0));
+                                                const std::vector<Id>& prefer = {}, Ampere least = Ampere(0));
 /// The largest rating of this family that protects the wire.
 std::optional<Ampere> largest_that_protects(const FuseFamily& family, const WireThermal& thermal,
                                             const Insulation& insulation, Celsius start, Ampere prospective);

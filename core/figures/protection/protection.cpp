@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "protection/bunching.h"
+#include "protection/fuse_kinds.h"
 #include "protection/prospective.h"
 
 namespace sangre {
@@ -22,6 +23,28 @@ void inherit_fuse(const Plan& plan, const PlanIndex& index, std::vector<FeedProt
         feeds[feed].inherited = true;
         return;
     }
+}
+
+/// True where a fuse further up, before any module, breaks such a short and opens at it within a
+/// second.
+bool backed_up(const Plan& plan, const PlanIndex& index, const std::vector<FeedProtection>& feeds,
+               size_t feed, Ampere prospective) {
+    constexpr Second soon(1);
+    if (index.source_of(feed).kind == PartKind::converter) return false;
+    for (const auto up : index.upstream(plan.feeds[feed].from)) {
+        const auto& upper = feeds[up];
+        if (upper.family && !upper.inherited && upper.family->breaking >= prospective &&
+            slow_edge(*upper.family, upper.rating, prospective) <= soon)
+            return true;
+        if (index.source_of(up).kind == PartKind::converter) break;
+    }
+    return false;
+}
+
+/// True where of none of the loads behind a feed it was said what they draw at their start.
+bool starts_are_assumed(const Plan& plan, const PlanIndex& index, size_t feed) {
+    const auto& behind = index.loads_behind(feed);
+    return std::none_of(behind.begin(), behind.end(), [&](size_t l) { return raw(plan.loads[l].start) > 0; });
 }
 
 /// What hangs on a circuit that is there already has that circuit's fuse before it.
@@ -119,8 +142,18 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         const auto& shorted = shorts[f];
         if (shorted.found)
             p.fault = judge_fault(solver, all, f, shorted, fault_course(solver, all, f, shorted));
-        p.need = {x.continuous,    x.peak, x.peak_time,         x.start,         x.start_time, x.highest_end,
-                  p.fault.current, p.air,  p.charging.square(), p.charging.lasts};
+        p.need = {x.continuous,
+                  x.peak,
+                  x.peak_time,
+                  x.start,
+                  x.start_time,
+                  x.highest_end,
+                  p.fault.current,
+                  p.air,
+                  false,
+                  starts_are_assumed(plan, solver.index(), f),
+                  p.charging.square(),
+                  p.charging.lasts};
         // The fuse sits at the source: what it may have to break is a short right behind it, not at the far
         // end.
         // A module gives no more for being shorted nearer.
@@ -130,7 +163,10 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
                 std::max((open_volts - raw(shorted.at_source)) / raw(p.fault.current), 1e-4);
             p.need.prospective = std::max(p.fault.current, Ampere(open_volts / source_ohm));
         }
-        p.smallest = smallest_that_carries(catalogue, p.need, p.family ? p.family->id : Id());
+        p.need.backed = backed_up(plan, solver.index(), all, f, p.need.prospective);
+        auto kinds = usual_fuses(plan, catalogue, solver.index(), f);
+        if (p.family) kinds.insert(kinds.begin(), p.family->id);
+        p.smallest = smallest_that_carries(catalogue, p.need, kinds);
         const auto* family = p.family ? p.family : p.smallest ? p.smallest->family : nullptr;
         if (family)
             p.largest = largest_that_protects(*family, *p.thermal, *p.insulation, p.warm, p.fault.current);

@@ -32,11 +32,29 @@ const SwitchType* cheapest_switch(const Catalogue& catalogue, const ItemNeed& ne
         return s.kind == instead->kind && s.coil == instead->coil && s.opens_above == instead->opens_above &&
                s.closes_above == instead->closes_above;
     };
+    // What its wires are joined at carries the fuse beside it, too.
+    const auto ends_carry = [&](const SwitchType& s) {
+        if (!s.ends) return true;
+        return std::any_of(catalogue.joints.begin(), catalogue.joints.end(), [&](const auto& j) {
+            return j.end == *s.ends &&
+                   (raw(j.rated) <= 0 || j.rated >= std::max(need.fuse, need.continuous)) &&
+                   (raw(need.wire) <= 0 || j.most >= need.wire);
+        });
+    };
+    // A hand moves a toggle or a rocker; a remote one needs its button; an isolator is turned; a key is
+    // pulled.
+    const auto rank = [&](const SwitchType& s) {
+        if (!need.everyday) return 0;
+        return s.kind == SwitchKind::manual ? 0 : s.kind == SwitchKind::isolator ? 1 : 2;
+    };
     const SwitchType* best = nullptr;
-    for (const auto& s : catalogue.switches)
+    for (const auto& s : catalogue.switches) {
+        if (need.everyday && s.kind == SwitchKind::loop) continue;
         if (carries(s.rated, need) && s.rated >= need.continuous * switch_spare && s.breaks >= need.volts &&
-            s.hottest >= need.warm && serves(s) && (!best || s.cost < best->cost))
+            s.hottest >= need.warm && serves(s) && ends_carry(s) &&
+            (!best || std::pair(rank(s), s.cost) < std::pair(rank(*best), best->cost)))
             best = &s;
+    }
     return best;
 }
 

@@ -11,6 +11,7 @@ struct ItemNeed {
     Volt volts{};
     SquareMillimetre wire{};  ///< copper of one conductor; 0: not known
     Celsius warm{};           ///< of that conductor, continuously
+    bool everyday = false;    ///< of a switch: moved every day, so that it is no key to pull
 };
 ItemNeed item_need(const FeedProtection& protection, const FeedExtremes& worst);
 

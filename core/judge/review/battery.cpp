@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "plan/air.h"
 #include "review/each_pack.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -31,10 +32,12 @@ void missing(const Context& c, std::vector<Finding>& out) {
                        {}});
 }
 
+constexpr double print_tolerance = 1.01;  // what is printed is rounded
+
 void c_rate(const Context& c, std::vector<Finding>& out) {
     each_pack(c, [&](const Source& b, const Chemistry& k, const PackExtremes& worst) {
         const Ampere asked = worst.continuous;
-        if (asked <= pack_max_current(b, k)) return;
+        if (asked <= pack_max_current(b, k) * print_tolerance) return;
         Finding f{Severity::danger,
                   {},
                   {b.id},
@@ -42,10 +45,10 @@ void c_rate(const Context& c, std::vector<Finding>& out) {
                       format(pack_max_current(b, k)), format(asked)),
                   {},
                   {}};
-        f.why.add(fmt::format("{} C × {} = {}", format_number(k.max_c), format(b.cell_capacity * b.parallel),
-                              format(pack_max_current(b, k))));
+        f.why.add(fmt::format("{} C × {} = {}", format_number(pack_c_rate(b, k)),
+                              format(b.cell_capacity * b.parallel), format(pack_max_current(b, k))));
         auto bigger = b;
-        bigger.cell_capacity = AmpereHour(std::ceil(raw(asked) / k.max_c / b.parallel));
+        bigger.cell_capacity = AmpereHour(std::ceil(raw(asked) / pack_c_rate(b, k) / b.parallel));
         f.fixes.push_back({say("Use ") + format(bigger.cell_capacity * b.parallel),
                            [bigger](const Plan& p) { return put_source(p, bigger); }});
         out.push_back(std::move(f));
@@ -56,7 +59,7 @@ void sags(const Context& c, std::vector<Finding>& out) {
     each_pack(c, [&](const Source& b, const Chemistry& k, const PackExtremes& worst) {
         const auto cutoff = pack_cutoff_voltage(b, k);
         if (raw(worst.lowest) <= 0 || worst.lowest >= cutoff) return;
-        Finding f{Severity::caution,
+        Finding f{worst.usual_lowest < cutoff ? Severity::caution : Severity::note,
                   {},
                   {b.id},
                   say("{} sags to {}, below its cut-off of {}: its protection may switch off.", b.name,
@@ -66,6 +69,10 @@ void sags(const Context& c, std::vector<Finding>& out) {
         const Ohm inside = pack_resistance(b, k, std::max(0.0, worst.charge - b.charge_behind), worst.air);
         const double sag = raw(worst.at_lowest) * raw(inside), rest = raw(worst.lowest) + sag;
         f.why.add(say("Where: ") + worst.where + ".");
+        if (worst.usual_lowest >= cutoff)
+            f.why.add(say("At {} charge in {} it stands at {}.", format_percent(usual_charge),
+                          format(usual_air(c.plan)), format(worst.usual_lowest)),
+                      Tone::good);
         f.why.add(say("{} × {} = {} below the {} at rest", format(worst.at_lowest), format(inside),
                       format(Volt(sag)), format(Volt(rest))));
         // The same current through a pack with room for it.

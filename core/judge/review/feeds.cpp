@@ -7,6 +7,7 @@
 #include "battery/pack.h"
 #include "item/item.h"
 #include "parts/wire_size.h"
+#include "protection/fuse_kinds.h"
 #include "protection/inrush.h"
 #include "review/exchange.h"
 #include "units/format.h"
@@ -303,7 +304,8 @@ void resettable_first(const Context& c, std::vector<Finding>& out) {
             say("It lets a trickle through while hot and heals when it cools; a pack wants a fuse that stays "
                 "open."));
         FuseNeed need = p.need;
-        if (const auto choice = smallest_that_carries(c.catalogue, need))
+        if (const auto choice =
+                smallest_that_carries(c.catalogue, need, usual_fuses(c.plan, c.catalogue, c.index(), f)))
             x.fixes.push_back({say("Fit a {} {}", format(choice->rating), choice->family->name),
                                [id = c.plan.feeds[f].id, chosen = *choice](const Plan& plan) {
                                    return set_fuse(plan, id, chosen.family->id, chosen.rating);

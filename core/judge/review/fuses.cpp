@@ -68,6 +68,10 @@ void unfused(const Context& c, std::vector<Finding>& out) {
         const bool harmless = !from_pack && p.fault.outcome == FaultOutcome::limited;
         // Behind a module whose limit the wire withstands continuously there is nothing to say.
         if (harmless && p.warm <= p.hottest && p.fault.wire <= p.insulation->max) continue;
+        // Nor behind one that passes a short on, where the fuse before the module opens in time.
+        if (!from_pack && p.fault.outcome == FaultOutcome::opens &&
+            c.index().source_of(i).kind == PartKind::converter)
+            continue;
         const bool by_choice =
             c.plan.flies && c.plan.practices.flight == FlightSchool::unfused && vital_behind(c, i);
         if (by_choice) {

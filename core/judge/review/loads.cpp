@@ -1,5 +1,6 @@
 #include <fmt/format.h>
 
+#include "review/deep_only.h"
 #include "review/review.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -100,13 +101,15 @@ void starves(const Context& c, std::vector<Finding>& out) {
         const auto& l = c.plan.loads[i];
         const auto& x = c.figures.worst.loads[i];
         if (raw(x.lowest) <= 0 || x.lowest >= l.v_min - Volt(0.005)) continue;
-        Finding f{Severity::danger,
+        const bool usual = starves_usually(x, l) || !runs_from_packs(c, l.id);
+        Finding f{usual ? Severity::danger : Severity::note,
                   {},
                   {l.id},
                   say("{} browns out: it gets {} and needs {} ({}).", l.name, format(x.lowest),
                       format(l.v_min), x.lowest_where),
                   {},
                   {}};
+        if (!usual) deep_only(c, f, l.id, x.usual_lowest, l.v_min - x.lowest);
         f.why.add(say("Short by {}.", format(l.v_min - x.lowest)), Tone::danger);
         for (const auto up : c.index().upstream(l.id))
             f.why.add(say("{} loses {} ({})", c.index().feed_name(c.plan.feeds[up]),
@@ -122,13 +125,15 @@ void resets_at_start(const Context& c, std::vector<Finding>& out) {
         const auto& l = c.plan.loads[i];
         const auto& x = c.figures.worst.loads[i];
         if (!restarts(x, l)) continue;
-        Finding f{Severity::danger,
+        const bool usual = restarts_usually(x, l) || starves_usually(x, l) || !runs_from_packs(c, l.id);
+        Finding f{usual ? Severity::danger : Severity::note,
                   {},
                   {l.id},
                   say("{} restarts: it gets {} for a moment and needs {} ({}).", l.name,
                       format(x.lowest_at_start), format(l.v_min), x.start_where),
                   {},
                   {}};
+        if (!usual) deep_only(c, f, l.id, x.usual_lowest_at_start, l.v_min - x.lowest_at_start);
         f.why.add(say("What starts draws many times what it runs with; a motor at rest is its winding."));
         f.why.add(say("Below a second the pack sags by its ohmic part alone; the wires lose in full."));
         f.why.schools = {

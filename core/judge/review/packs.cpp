@@ -32,7 +32,7 @@ void unequal(const Context& c, std::vector<Finding>& out) {
         if (!k || p.sources[i].amps > Ampere(-0.2)) continue;  // a pack that is being charged by the others
         const Volt behind = p.sources[i].volts - pack_rest_voltage(b, *k, 1 - b.charge_behind);
         const bool harm =
-            p.sources[i].amps * -1 > Ampere(raw(pack_max_current(b, *k)) * k->charge_c / k->max_c);
+            p.sources[i].amps * -1 > Ampere(raw(pack_max_current(b, *k)) * k->charge_c / pack_c_rate(b, *k));
         Finding f{harm ? Severity::danger : Severity::caution,
                   {},
                   {b.id},

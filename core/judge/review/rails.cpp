@@ -8,6 +8,7 @@
 #include "converter/choice.h"
 #include "network/elements.h"
 #include "propose/rail_edits.h"
+#include "review/deep_only.h"
 #include "review/review.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -108,7 +109,7 @@ void drops_out(const Context& c, std::vector<Finding>& out) {
         const auto& x = c.figures.worst.converters[i];
         if (!x.dropout || x.in_lowest - t.dropout >= k.set) return;
         out.push_back(
-            {Severity::caution,
+            {x.usual_in_lowest - t.dropout >= k.set ? Severity::note : Severity::caution,
              {},
              {k.id},
              say("{} cannot hold {} on an empty pack: {} in less {} leaves {}.", k.name, format(k.set),
@@ -122,13 +123,16 @@ void input_low(const Context& c, std::vector<Finding>& out) {
     each_module(c, [&](size_t i, const Converter& k, const ConverterType& t) {
         const auto& x = c.figures.worst.converters[i];
         if (raw(x.in_lowest) <= 0 || x.in_lowest >= t.in_min) return;
-        out.push_back({Severity::danger,
-                       {},
-                       {k.id},
-                       say("{} gets as little as {} and wants {}: it locks out.", k.name, format(x.in_lowest),
-                           format(t.in_min)),
-                       {},
-                       {}});
+        const bool usual = x.usual_in_lowest < t.in_min || !runs_from_packs(c, k.id);
+        Finding f{usual ? Severity::danger : Severity::note,
+                  {},
+                  {k.id},
+                  say("{} gets as little as {} and wants {}: it locks out.", k.name, format(x.in_lowest),
+                      format(t.in_min)),
+                  {},
+                  {}};
+        if (!usual) deep_only(c, f, k.id, x.usual_in_lowest, t.in_min - x.in_lowest);
+        out.push_back(std::move(f));
     });
 }
 

@@ -186,7 +186,7 @@ void tap_fuse(const Context& c, std::vector<Finding>& out) {
                 if (rating <= tapped->fuse) best = rating;
         if (raw(best) > 0)
             x.fixes.push_back(
-                {say("Use ") + format(best), [feed = f.id, type = fuse->type, best](const Plan& p) {
+                {say("Fit a {} fuse", format(best)), [feed = f.id, type = fuse->type, best](const Plan& p) {
                      return set_fuse(p, feed, type, best);
                  }});
         out.push_back(std::move(x));

@@ -39,6 +39,8 @@ void no_main(const Context& c, std::vector<Finding>& out) {
             return hand_switch(c.catalogue, c.plan.feeds[f]) != nullptr;
         });
         if (switched) continue;
+        // What flies is turned off by its pack's plug: a switch there is one more thing to fail in the air.
+        if (c.plan.flies && device(c.plan.feeds[chain.back()], DeviceKind::connector)) continue;
         // The key is a switch too.
         if (const auto* source = by_id(c.plan.sources, c.plan.feeds[chain.back()].from);
             source && source->kind == SourceKind::circuit && source->with_key)

@@ -6,6 +6,7 @@
 #include <optional>
 #include <regex>
 
+#include "plan/bare_volts.h"
 #include "units/format.h"
 #include "words/say.h"
 
@@ -20,7 +21,7 @@ struct PackWord {
 /// Words, with a number and the unit behind it as one.
 std::vector<PackWord> pack_words(std::string_view text) {
     static const std::regex pattern(
-        R"(\d+\s*[sS]\s*\d+\s*[pP]\b|\d+\s*[sS]\b|\d+\s*[pP]\b|\d+(?:[.,]\d+)?\s*(?:mAh|Ah|Wh|V)\b|[^\s,·]+)",
+        R"(\d+\s*[sS]\s*\d+\s*[pP]\b|\d+\s*[sS]\b|\d+\s*[pP]\b|\d+(?:[.,]\d+)?\s*(?:mAh|Ah|Wh|V|C)\b|[^\s,·]+)",
         std::regex::icase);
     const std::string s(text);
     std::vector<PackWord> words;
@@ -107,7 +108,7 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
     const auto words = pack_words(text);
     if (words.empty() && raw(b.charger) <= 0 && like.charger == b.charger)
         return tl::unexpected(ParseError{0, text.size(), say("type a pack, such as 8S LFP 35 Ah")});
-    bool series_said = false;
+    bool series_said = false, rated = false;
     for (const auto& w : words) {
         const auto s = count_before(w.text, 's'), p = count_before(w.text, 'p');
         if (s || p) {
@@ -123,6 +124,15 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
                     return wrong(w,
                                  say("volts above 0 and below 60 are expected; beyond is outside this tool"));
                 volts = *v;
+                continue;
+            }
+            if (w.text.ends_with('C') || w.text.ends_with('c')) {
+                const auto c = plain_number(w.text.substr(0, w.text.find_last_not_of(" cC") + 1));
+                if (!c || *c <= 0 || *c > 500)
+                    return wrong(w, say("a discharge rating above 0 and up to 500 C is expected"));
+                (rated ? b.burst_c : b.c_rate) = *c;
+                if (!rated) b.burst_c = 0;
+                rated = true;
                 continue;
             }
             const auto q = parse_value(w.text, Dimension::charge);
@@ -142,6 +152,10 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
         }
         b.chemistry = chemistry->id;
     }
+    // A bare voltage names a pack: 14.8 V is four lithium cells.
+    if (volts && !series_said && b.chemistry.empty())
+        if (const auto readings = readings_of(*volts); !readings.empty())
+            b.chemistry = readings.front().chemistry, b.series = readings.front().series, series_said = true;
     const auto* chemistry = find(catalogue.chemistries, b.chemistry);
     if (volts && !series_said) {
         if (!chemistry)
@@ -166,8 +180,12 @@ std::string pack_line(const Source& b, const Chemistry& chemistry) {
     if (raw(b.charger) > 0) charger = " charger " + exact_number(raw(b.charger)) + " V";
     if (raw(b.charger) > 0 && raw(b.charger_current) > 0)
         charger += " " + exact_number(raw(b.charger_current)) + " A";
-    return fmt::format("{}S{} {} {}{}", b.series, b.parallel > 1 ? fmt::format("{}P", b.parallel) : "",
-                       chemistry.short_name, format(AmpereHour(raw(b.cell_capacity) * b.parallel)), charger);
+    std::string rates;
+    for (const double c : {b.c_rate, b.c_rate > 0 ? b.burst_c : 0})
+        if (c > 0) rates += " " + exact_number(c) + " C";
+    return fmt::format("{}S{} {} {}{}{}", b.series, b.parallel > 1 ? fmt::format("{}P", b.parallel) : "",
+                       chemistry.short_name, format(AmpereHour(raw(b.cell_capacity) * b.parallel)), rates,
+                       charger);
 }
 
 }  // namespace sangre

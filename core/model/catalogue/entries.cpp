@@ -122,6 +122,7 @@ void read(const Value& j, Chemistry& c) {
     c.full = as<Volt>(j, "full_V"), c.nominal = as<Volt>(j, "nominal_V");
     c.cutoff = as<Volt>(j, "cutoff_V"), c.charge = as<Volt>(j, "charge_V");
     c.mohm_ah = j.at("resistance_mohm_Ah"), c.max_c = j.at("max_C_rate");
+    c.burst_c = j.value("burst_C_rate", 1.5 * c.max_c), c.usable = j.value("usable_share", c.usable);
     c.cold_factor = j.at("resistance_factor_0C"), c.cold_capacity = j.at("capacity_factor_0C");
     c.wh_per_kg = j.at("specific_energy_Wh_per_kg");
     c.peukert = j.at("peukert"), c.rated_hours = j.at("rated_hours");
@@ -140,6 +141,13 @@ void read(const Value& j, CellType& c) {
     c.name = j.at("name"), c.chemistry = j.at("chemistry"), c.series = j.at("series");
     c.capacity = as<AmpereHour>(j, "capacity_Ah"), c.max = as<Ampere>(j, "max_A");
     c.resistance = Ohm(j.at("resistance_mohm").get<double>() / 1e3);
+    c.burst = Ampere(j.value("burst_A", 1.5 * raw(c.max)));
+    c.form = one_of<CellForm>(j, "form",
+                              {{"round", CellForm::round},
+                               {"pouch", CellForm::pouch},
+                               {"prismatic", CellForm::prismatic},
+                               {"block", CellForm::block},
+                               {"board", CellForm::board}});
     c.mass = as<Gram>(j, "mass_g"), c.cost = j.at("cost");
 }
 

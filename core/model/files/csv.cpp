@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <map>
 
+#include "plan/bare_volts.h"
 #include "plan/load_text.h"
 #include "units/format.h"
 #include "units/parse.h"
@@ -93,6 +94,107 @@ std::string with_unit(const std::string& cell, const std::string& unit) {
                : cell;
 }
 
+/// A comma right between two digits, in a row that commas part.
+bool decimal_comma(const std::string& row) {
+    for (size_t i = 1; i + 1 < row.size(); ++i)
+        if (row[i] == ',' && is_digit(row[i - 1]) && is_digit(row[i + 1])) return true;
+    return false;
+}
+
+const char* usual_unit(const std::string& column) {
+    return column == "voltage" ? "V" : column == "power" ? "W" : column.ends_with(" time") ? "s" : "A";
+}
+
+/// What people call the columns, each as it is known here.
+const std::map<std::string, std::string>& column_names() {
+    static const std::map<std::string, std::string> names{{"name", "name"},
+                                                          {"voltage", "voltage"},
+                                                          {"volts", "voltage"},
+                                                          {"supply voltage", "voltage"},
+                                                          {"current", "current"},
+                                                          {"typical", "current"},
+                                                          {"typical current", "current"},
+                                                          {"amps", "current"},
+                                                          {"amperes", "current"},
+                                                          {"power", "power"},
+                                                          {"watts", "power"},
+                                                          {"typical power", "power"},
+                                                          {"idle", "idle"},
+                                                          {"idle current", "idle"},
+                                                          {"standby", "idle"},
+                                                          {"standby current", "idle"},
+                                                          {"peak", "peak"},
+                                                          {"peak current", "peak"},
+                                                          {"peak power", "peak"},
+                                                          {"max current", "peak"},
+                                                          {"peak time", "peak time"},
+                                                          {"peak duration", "peak time"},
+                                                          {"start", "start"},
+                                                          {"start current", "start"},
+                                                          {"start-up current", "start"},
+                                                          {"inrush", "start"},
+                                                          {"inrush current", "start"},
+                                                          {"stall", "start"},
+                                                          {"stall current", "start"},
+                                                          {"start time", "start time"},
+                                                          {"inrush time", "start time"},
+                                                          {"manner", "manner"},
+                                                          {"kind", "manner"}};
+    return names;
+}
+constexpr std::string_view known_columns =
+    "name, voltage, current, power, idle, peak, peak time, start, start time, manner";
+
+/// What is wrong with a table's headings: none of the columns, or one of them twice.
+std::vector<CsvProblem> settle_header(std::vector<Column>& header, const CsvRow& row) {
+    std::vector<CsvProblem> problems;
+    for (size_t i = 0; i < header.size(); ++i) {
+        auto& column = header[i];
+        if (column.name.empty()) continue;
+        const auto known = column_names().find(column.name);
+        if (known == column_names().end()) {
+            problems.push_back({row.line, say("The heading “{}” is no column of loads; {} are.", row.cells[i],
+                                              known_columns)});
+            continue;
+        }
+        column.name = known->second;
+        for (size_t k = 0; k < i; ++k)
+            if (header[k].name == column.name)
+                problems.push_back({row.line, say("The headings “{}” and “{}” are both {}: one is enough.",
+                                                  row.cells[k], row.cells[i], column.name)});
+    }
+    return problems;
+}
+
+/// The cells of a row by their columns, or what keeps them from being read.
+tl::expected<std::map<std::string, std::string>, std::string> cells_of(const CsvRow& row,
+                                                                       const std::vector<Column>& header,
+                                                                       const std::vector<std::string>& said) {
+    std::map<std::string, std::string> cells;
+    for (size_t i = 0; i < row.cells.size(); ++i) {
+        const auto& cell = row.cells[i];
+        if (i >= header.size()) {
+            if (cell.empty()) continue;
+            return tl::unexpected(
+                say("{} cells under {} headings: is a decimal comma taken for the end of a "
+                    "cell? Write 12.5, or put quotation marks round it.",
+                    row.cells.size(), header.size()));
+        }
+        if (header[i].name.empty()) {
+            if (!cell.empty()) return tl::unexpected(say("“{}” stands under no heading.", cell));
+            continue;
+        }
+        const auto number = scan_number(cell);
+        if (header[i].name != "name" && header[i].name != "manner" && header[i].unit.empty() && number &&
+            number->end == cell.size())
+            return tl::unexpected(say("“{}” under “{}” has no unit: write {} {}, or head the column {} ({}).",
+                                      cell, said[i], cell, usual_unit(header[i].name), said[i],
+                                      usual_unit(header[i].name)));
+        cells[header[i].name] = with_unit(cell, header[i].unit);
+    }
+    return cells;
+}
+
 /// A row under a header becomes the line a builder would have typed.
 std::string line_from(const std::map<std::string, std::string>& cells) {
     const auto cell = [&](const char* key) {
@@ -118,18 +220,20 @@ std::string line_from(const std::map<std::string, std::string>& cells) {
 std::vector<CsvRow> parse_csv(const std::string& text) {
     const char delimiter = delimiter_of(text);
     std::vector<CsvRow> rows;
-    CsvRow row{1, {}, {}};
+    CsvRow row{1, {}, {}, {}};
     std::string cell;
+    size_t begun = 0;
     size_t line = 1, opened = 0;
     bool quoted = false;
-    const auto end_row = [&] {
+    const auto end_row = [&](size_t end) {
+        row.text = trimmed(text.substr(begun, end - begun)), begun = end + 1;
         row.cells.push_back(unmasked(trimmed(cell)));
         cell.clear();
         // Spreadsheets end their tables with rows of nothing but marks.
         const bool blank =
             std::all_of(row.cells.begin(), row.cells.end(), [](const auto& c) { return c.empty(); });
         if (!blank && !row.cells[0].starts_with('#')) rows.push_back(std::move(row));
-        row = {line + 1, {}, {}};
+        row = {line + 1, {}, {}, {}};
     };
     for (size_t i = 0; i < text.size(); ++i) {
         const char c = text[i];
@@ -146,11 +250,11 @@ std::vector<CsvRow> parse_csv(const std::string& text) {
         else if (c == delimiter)
             row.cells.push_back(unmasked(trimmed(cell))), cell.clear();
         else if (c == '\n')
-            end_row(), ++line;
+            end_row(i), ++line;
         else
             cell += c;
     }
-    if (!cell.empty() || !row.cells.empty()) end_row();
+    if (!cell.empty() || !row.cells.empty()) end_row(text.size());
     if (quoted && !rows.empty()) rows.back().open_quote = opened;
     return rows;
 }
@@ -201,15 +305,29 @@ tl::expected<std::vector<Load>, std::vector<CsvProblem>> loads_from_csv(const st
              say("A quotation mark opens here and is not closed: close it, or take it away.")}});
     if (!rows.empty() && lower(rows[0].cells[0]) == "name")
         for (const auto& h : rows[0].cells) header.push_back(column_of(h));
+    if (!header.empty())
+        if (auto wrong = settle_header(header, rows[0]); !wrong.empty()) return tl::unexpected(wrong);
     for (size_t r = header.empty() ? 0 : 1; r < rows.size(); ++r) {
         std::string line;
-        if (header.empty())
+        const bool as_typed = rows[r].text.find_first_of("\"\t'") == std::string::npos;
+        if (header.empty() && as_typed && rows[r].cells.size() > 2 && decimal_comma(rows[r].text)) {
+            problems.push_back(
+                {rows[r].line, say("Is a comma between digits in “{}” a decimal one, or does it end a cell? "
+                                   "Write 1.5, or put a semicolon between the cells.",
+                                   rows[r].text)});
+            continue;
+        }
+        if (header.empty() && as_typed)
+            line = rows[r].text;  // whole: a comma in it may be a decimal one
+        else if (header.empty())
             for (const auto& c : rows[r].cells) line += (line.empty() ? "" : " ") + c;
         else {
-            std::map<std::string, std::string> cells;
-            for (size_t i = 0; i < rows[r].cells.size() && i < header.size(); ++i)
-                cells[header[i].name] = with_unit(rows[r].cells[i], header[i].unit);
-            line = line_from(cells);
+            const auto cells = cells_of(rows[r], header, rows[0].cells);
+            if (!cells) {
+                problems.push_back({rows[r].line, cells.error()});
+                continue;
+            }
+            line = line_from(*cells);
         }
         auto read = parse_load(line);
         for (const auto& p : read.problems)
@@ -242,8 +360,9 @@ std::string loads_to_csv(const std::vector<Load>& loads) {
         const auto draws = l.kind == LoadKind::resistance
                                ? exact(raw(l.nominal) / std::max(raw(l.typical), 1e-9), "Ω")
                                : amount(l.typical);
-        const auto volts = l.range_assumed ? exact(raw(l.nominal), "V")
-                                           : exact_number(raw(l.v_min)) + "–" + exact(raw(l.v_max), "V");
+        const auto volts = l.range_assumed && has_bare_range(l)
+                               ? exact(raw(l.nominal), "V")
+                               : exact_number(raw(l.v_min)) + "–" + exact(raw(l.v_max), "V");
         const bool peaks = l.peak > l.typical, starts = raw(l.start) > 0;
         for (const auto& cell : {l.name, volts, draws, amount(l.idle), peaks ? amount(l.peak) : "",
                                  peaks ? exact(raw(l.peak_time), "s") : "", starts ? amount(l.start) : "",

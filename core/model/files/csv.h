@@ -12,6 +12,7 @@ namespace sangre {
 struct CsvRow {
     size_t line = 0;  ///< in the text, from 1
     std::vector<std::string> cells;
+    std::string text{};  ///< the row as it stands
     /// The line of a quotation mark that is never closed; of the last row only.
     std::optional<size_t> open_quote{};
 };
@@ -30,8 +31,10 @@ struct CsvProblem {
 };
 
 /// Loads from a table, pasted or read. With a header that starts with "name", the columns are name, voltage,
-/// current (or power), idle, peak, peak time, start, start time, manner, in any order; otherwise each line is
-/// a load as it is typed. Every line that is not understood is named; then nothing is taken.
+/// current (or power), idle, peak, peak time, start, start time, manner, in any order and as people call them
+/// ("peak current (A)"); otherwise each line is a load as it is typed. A heading that is no such column, a
+/// row longer than the headings and a number without a unit are refused. Every line that is not understood is
+/// named; then nothing is taken.
 tl::expected<std::vector<Load>, std::vector<CsvProblem>> loads_from_csv(const std::string& text);
 
 /// The same table from loads, to paste into a spreadsheet.

@@ -73,7 +73,8 @@ void visit(V& v, Source& b) {
     switch (b.kind) {
         case SourceKind::pack:
             v("chemistry", b.chemistry), v("series", b.series), v("parallel", b.parallel);
-            v("cell_capacity_Ah", b.cell_capacity), v("health", b.health),
+            v("cell_capacity_Ah", b.cell_capacity), v("cell_ohm", b.cell_resistance),
+                v("max_C_rate", b.c_rate), v("burst_C_rate", b.burst_c), v("health", b.health),
                 v("resistance_factor", b.resistance_factor), v("weakest_cell", b.weakest_cell),
                 v("charge_behind", b.charge_behind);
             v("charger_V", b.charger), v("charger_A", b.charger_current);

@@ -67,6 +67,13 @@ std::string air_text(const Plan& plan) {
     return say("{} to {} °C", exact_number(raw(plan.coldest_air)), exact_number(raw(plan.hottest_air)));
 }
 
+Celsius usual_air(const Plan& plan) {
+    constexpr double room = 20;
+    const double middle = (raw(plan.coldest_air) + raw(plan.hottest_air)) / 2;
+    return Celsius(std::clamp(std::min(middle, room), raw(plan.coldest_air),
+                              std::max(raw(plan.coldest_air), raw(plan.hottest_air))));
+}
+
 Plan set_air(Plan plan, AirSpan air) {
     plan.coldest_air = air.coldest, plan.hottest_air = air.hottest;
     return plan;

@@ -22,6 +22,9 @@ tl::expected<AirSpan, std::string> parse_air(std::string_view text);
 /// As parse_air reads it again.
 std::string air_text(const Plan& plan);
 
+/// The air of a usual day: the middle of what the plan works in, no warmer than a room.
+Celsius usual_air(const Plan& plan);
+
 Plan set_air(Plan plan, AirSpan air);
 
 }  // namespace sangre

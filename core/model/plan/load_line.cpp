@@ -1,5 +1,6 @@
 #include <fmt/format.h>
 
+#include "plan/bare_volts.h"
 #include "plan/load_text.h"
 #include "units/format.h"
 
@@ -73,7 +74,7 @@ std::string load_line(const Load& l) {
         return watts ? exact(raw(amps) * raw(l.nominal), "W") : exact(raw(amps), "A");
     };
     const double low = raw(l.v_min), high = raw(l.v_max), nominal = raw(l.nominal);
-    if (l.range_assumed)
+    if (l.range_assumed && has_bare_range(l))
         add(exact(nominal, "V"));
     else
         add(fmt::format("{}–{}", exact_number(low), exact(high, "V")));

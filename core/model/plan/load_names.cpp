@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "plan/bare_volts.h"
 #include "units/format.h"
 #include "units/words.h"
 #include "words/say.h"
@@ -41,22 +42,26 @@ std::optional<LoadKind> kind_said_by_name(const std::string& name) {
 std::vector<OtherWay> other_ways(const Load& load) {
     std::vector<OtherWay> ways;
     const double nominal = raw(load.nominal);
-    const auto label = [&](const Load& l, const char* how) {
-        return fmt::format("{} is {}: {} – {}", format(load.nominal), how, format_number(raw(l.v_min)),
-                           format(l.v_max));
+    const auto offer = [&](Load taken, const std::string& how) {
+        if (taken.v_min == load.v_min && taken.v_max == load.v_max) return;
+        ways.push_back({say("{} is {}: {} – {}", format(load.nominal), how, format_number(raw(taken.v_min)),
+                            format(taken.v_max)),
+                        std::move(taken)});
     };
     auto other = load;
-    for (const auto& b : battery_names) {
-        if (nominal != b.volts) continue;
-        if (load.range_assumed) {
-            other.v_min = about(nominal, -lone_voltage_tolerance),
-            other.v_max = about(nominal, lone_voltage_tolerance);
+    if (const auto usual = bare_range(nominal, load.kind)) {
+        other.v_min = Volt(usual->low), other.v_max = Volt(usual->high), other.range_assumed = true;
+        offer(other, usual->taken_as);
+        const auto readings = readings_of(nominal);
+        for (size_t i = 1; i < readings.size(); ++i) {
+            other.v_min = Volt(readings[i].low), other.v_max = Volt(readings[i].high);
             other.range_assumed = false;
-            ways.push_back({label(other, "regulated"), other});
-        } else {
-            other.v_min = Volt(b.low), other.v_max = Volt(b.high), other.range_assumed = true;
-            ways.push_back({label(other, "a battery's"), other});
+            offer(other, said(readings[i].taken_as));
         }
+        other.v_min = about(nominal, -lone_voltage_tolerance);
+        other.v_max = about(nominal, lone_voltage_tolerance);
+        other.range_assumed = false;
+        offer(other, say("regulated"));
     }
     const auto named = kind_said_by_name(load.name);
     if (named && *named == load.kind) {

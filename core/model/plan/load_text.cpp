@@ -7,6 +7,7 @@
 #include <cmath>
 #include <optional>
 
+#include "plan/bare_volts.h"
 #include "plan/load_names.h"
 #include "units/format.h"
 #include "units/parse.h"
@@ -16,7 +17,7 @@
 namespace sangre {
 namespace {
 
-constexpr double most_amps = 1e6;
+constexpr double most_amps = 1e4;     // as a plan's file has it
 constexpr double least_volts = 1e-3;  // below it nothing runs, and a line would say 0 V
 constexpr Second most_time(1e6);
 
@@ -99,9 +100,8 @@ struct Reader {
     /// "12 V" alone is a battery's name, and a battery of that name moves.
     void name_of_a_battery() {
         if (!lone_voltage || regulated) return;
-        for (const auto& b : battery_names)
-            if (raw(load.nominal) == b.volts)
-                load.v_min = Volt(b.low), load.v_max = Volt(b.high), load.range_assumed = true;
+        if (const auto range = bare_range(raw(load.nominal), load.kind))
+            load.v_min = Volt(range->low), load.v_max = Volt(range->high), load.range_assumed = true;
     }
 
     void typical_draw(const Amount& q) {
@@ -251,6 +251,9 @@ struct Reader {
             const bool bare = std::all_of(s.begin(), s.end(), [](char c) { return is_digit(c); });
             if (!bare) return true;
             if (i + 1 >= words.size()) return false;
+            // A decimal comma: "Radio 12,6 V".
+            if (words[i + 1].begin == w.end + 1 && text[w.end] == ',' && is_digit(words[i + 1].text[0]))
+                return true;
             const auto next = words[i + 1].text;
             const bool range = next == "to" && i + 2 < words.size() && begins_number(words[i + 2].text);
             return unit_symbol(next).has_value() || range || next[0] == '-' || next.starts_with("–") ||
@@ -274,7 +277,6 @@ struct Reader {
         if (!have_draw && peak <= 0)
             problem(0, text.size(), say("A current or power is missing, such as 2.4 A or 30 W."));
         if (!out.problems.empty()) return;
-        name_of_a_battery();
         const double nominal = raw(load.nominal);
         const auto amps = [&](double v, Dimension d) {
             return Ampere(d == Dimension::power ? v / nominal : v);
@@ -287,6 +289,7 @@ struct Reader {
         else
             load.typical = Ampere(have_draw ? typical : peak / 3);
         if (said_kind) load.kind = *said_kind;
+        name_of_a_battery();
         if (bridge_at && load.kind != LoadKind::motor)
             return problem(bridge_at->begin, bridge_at->end,
                            say("Only a motor has a bridge before it: say motor."));
@@ -300,6 +303,10 @@ struct Reader {
             if (time > most_time)
                 return problem(0, text.size(),
                                say("{} is no peak: that is what it draws all the time.", format(time)));
+        if (load.idle > load.typical)
+            problem(0, text.size(),
+                    say("The idle current, {}, is above the typical {}.", format(load.idle),
+                        format(load.typical)));
         if (load.peak < load.typical)
             problem(0, text.size(),
                     say("The peak, {}, is below the typical {}.", format(load.peak), format(load.typical)));
@@ -319,6 +326,10 @@ struct Reader {
         if (first > 0)
             load.name = std::string(text.substr(words[0].begin, words[first - 1].end - words[0].begin));
         kind_from_name();
+        // What a word means may hang on the kind that is said behind it.
+        if (std::any_of(words.begin() + static_cast<std::ptrdiff_t>(first), words.end(),
+                        [](const auto& w) { return lower(w.text) == "motor"; }))
+            load.kind = LoadKind::motor;
         at = first;
         while (at < words.size()) {
             const TextWord w = words[at];

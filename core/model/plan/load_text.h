@@ -28,8 +28,9 @@ struct LoadText {
 /// …", "always on", "vital", "noisy", "sensitive", "transmitter", "switched", "motor" (whose "stall" is its
 /// winding and which may have a "bridge" of ohms or volts before it), "LED", "starter", "assumed",
 /// "constant-current", "constant-power", "resistive". A kind's word counts in the name too: "Drive motor". A
-/// lone 12 or 24 V is that of a battery, 11–14.6 or 22–29.2 V, unless it is "regulated"; any other lone
-/// voltage is taken ±5 %. Every problem has its place and what would be right.
+/// lone voltage that is a battery's name, such as 12 or 14.8 V, is that battery's from empty to charging
+/// (bare_volts.h) unless it is "regulated"; any other is taken ±5 %. Every problem has its place and what
+/// would be right.
 LoadText parse_load(std::string_view text);
 
 /// The kind that a load's name says, if it says one: "Drive motor", not "Motor controller".

@@ -112,7 +112,7 @@ struct Practices {
     SupplySchool supply = SupplySchool::one;
     SizingSchool sizing = SizingSchool::tight;
     FeedSchool feeds = FeedSchool::own;
-    FlightSchool flight = FlightSchool::fused;
+    FlightSchool flight = FlightSchool::unfused;
     Id wire_insulation = "silicone-200";
     bool metric = false;
     std::string extra;

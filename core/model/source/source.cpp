@@ -9,7 +9,6 @@
 #include "words/say.h"
 
 namespace sangre {
-namespace {}  // namespace
 
 std::optional<SourceRange> source_range(const Source& s, const Catalogue& catalogue) {
     if (s.kind != SourceKind::pack) return SourceRange{s.v_min, s.v_max};
@@ -19,7 +18,8 @@ std::optional<SourceRange> source_range(const Source& s, const Catalogue& catalo
 }
 
 bool accepts(const Load& load, SourceRange source) {
-    return load.v_min <= source.low && load.v_max >= source.high;
+    return raw(load.v_min) <= raw(source.low) * (1 + limit_tolerance) &&
+           raw(load.v_max) >= raw(source.high) * (1 - limit_tolerance);
 }
 
 std::optional<SourceRange> sources_range(const Plan& plan, const Catalogue& catalogue) {

@@ -16,6 +16,9 @@ struct SourceRange {
 /// hold its chemistry.
 std::optional<SourceRange> source_range(const Source& source, const Catalogue& catalogue);
 
+/// By how much limits may be passed, as a share: 3 × 4.2 V is 12.6 V.
+inline constexpr double limit_tolerance = 1e-4;
+
 /// True when a load can hang on the source directly.
 bool accepts(const Load& load, SourceRange source);
 

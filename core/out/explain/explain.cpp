@@ -250,9 +250,15 @@ Why of_battery(const Plan& plan, const Catalogue& catalogue, const Study& s, siz
                 format(worst.peak)),
             worst.continuous > pack_max_current(b, *k) ? Tone::danger : Tone::good);
     const double aged = ageing_factor(b);
-    why.add(say("Inside it: {} mΩ·Ah ÷ {} × {} cells{} = {} at half charge, {}", format_number(k->mohm_ah),
-                format(b.cell_capacity * b.parallel), b.series, aged != 1 ? " × " + format_number(aged) : "",
-                format(pack_resistance(b, *k, 0.5, s.conditions.air)), format(s.conditions.air)));
+    const auto age = aged != 1 ? " × " + format_number(aged) : std::string();
+    const auto inside = format(pack_resistance(b, *k, 0.5, s.conditions.air));
+    if (raw(b.cell_resistance) > 0)
+        why.add(say("Inside it: {} × {} cells ÷ {}{} = {} at half charge, {}", format(b.cell_resistance),
+                    b.series, b.parallel, age, inside, format(s.conditions.air)));
+    else
+        why.add(say("Inside it: {} mΩ·Ah ÷ {} × {} cells{} = {} at half charge, {}",
+                    format_number(k->mohm_ah), format(b.cell_capacity * b.parallel), b.series, age, inside,
+                    format(s.conditions.air)));
     if (aged != 1) why.add(say("Of these, {} × is its age.", format_number(aged)), Tone::caution);
     why.lines.insert(why.lines.end(), s.mission.why.lines.begin(), s.mission.why.lines.end());
     why.caution = k->caution;

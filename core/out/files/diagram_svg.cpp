@@ -52,7 +52,11 @@ std::string shape_to_svg(const DiagramShape& s) {
 
 std::string xml_escaped(const std::string& text) {
     std::string out;
-    for (const char c : text) switch (c) {
+    // Nor may U+FFFE and U+FFFF stand in XML.
+    const auto is_no_character = [&](size_t i) {
+        return text.compare(i, 3, "\xEF\xBF\xBE") == 0 || text.compare(i, 3, "\xEF\xBF\xBF") == 0;
+    };
+    for (size_t i = 0; i < text.size(); ++i) switch (const char c = text[i]; c) {
             case '&':
                 out += "&amp;";
                 break;
@@ -66,6 +70,10 @@ std::string xml_escaped(const std::string& text) {
                 out += "&quot;";
                 break;
             default:
+                if (c == '\xEF' && is_no_character(i)) {
+                    out += ' ', i += 2;
+                    break;
+                }
                 // Control characters are not allowed in XML, not even escaped.
                 out += static_cast<unsigned char>(c) < 0x20 || c == 0x7F ? ' ' : c;
         }

@@ -86,6 +86,21 @@ struct Writer {
     }
 };
 
+/// Whether a lead of the file stands among those that feed.
+bool carries_supply(const json& lead) {
+    const auto carries = lead.find("carries"), cores = lead.find("cores");
+    if (carries != lead.end()) return *carries == "supply";
+    return cores == lead.end() || cores->empty();
+}
+
+LeadPlaces lead_places(const json& document) {
+    LeadPlaces places;
+    const auto leads = document.find("leads");
+    for (size_t i = 0; leads != document.end() && i < leads->size(); ++i)
+        (carries_supply((*leads)[i]) ? places.feeds : places.cables).push_back(i);
+    return places;
+}
+
 /// Reads a value's fields; what it was not asked for goes to `extra`.
 struct Reader {
     const json& in;
@@ -103,8 +118,7 @@ struct Reader {
             Lead lead;
             plan_fields::visit(r, lead);
             lead.extra = r.rest();
-            const auto carries = (*found)[i].find("carries");
-            const bool feeds_it = carries != (*found)[i].end() ? *carries == "supply" : lead.cores.empty();
+            const bool feeds_it = carries_supply((*found)[i]);
             if (feeds_it && !lead.cores.empty()) {
                 if (cores_of_role(lead, CoreRole::supply).empty())
                     throw BadPlace{at + "/cores", say("a lead that carries supply has a core of that role")};
@@ -185,7 +199,7 @@ tl::expected<Plan, std::string> plan_from(json& document, const std::string& nam
             return tl::unexpected(ok.error());
         Plan plan;
         Reader::value(document, "", plan);
-        check_references(plan);
+        check_references(plan, lead_places(document));
         if (version <= 2) plan = settle_leads(std::move(plan));
         return plan;
     } catch (const BadPlace& bad) {

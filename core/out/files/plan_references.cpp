@@ -6,6 +6,7 @@
 
 #include "files/field_types.h"
 #include "plan/drawn.h"
+#include "units/format.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -69,31 +70,51 @@ void check_machine(const Plan& plan, const std::unordered_set<Id>& places,
 
 }  // namespace
 
-void check_references(const Plan& plan) {
+void check_references(const Plan& plan, const LeadPlaces& leads) {
+    const auto feed_at = [&](size_t i) {
+        return fmt::format("/leads/{}", i < leads.feeds.size() ? leads.feeds[i] : i);
+    };
+    const auto cable_at = [&](size_t i) {
+        return fmt::format("/leads/{}", i < leads.cables.size() ? leads.cables[i] : plan.feeds.size() + i);
+    };
     std::unordered_set<Id> ids, passives, parts, loads, feeds, places, bodies, openings;
-    const auto unique = [&](const auto& list, const char* key, std::unordered_set<Id>* also = nullptr) {
+    const auto unique_at = [&](const auto& list, const auto& at, std::unordered_set<Id>* also = nullptr) {
         for (size_t i = 0; i < list.size(); ++i) {
             if (!ids.insert(list[i].id).second)
-                throw BadPlace{fmt::format("/{}/{}/id", key, i), say("“{}” is used twice", list[i].id)};
+                throw BadPlace{at(i) + "/id", say("“{}” is used twice", list[i].id)};
             if (also) also->insert(list[i].id);
         }
     };
+    const auto unique = [&](const auto& list, const char* key, std::unordered_set<Id>* also = nullptr) {
+        unique_at(
+            list, [key](size_t i) { return fmt::format("/{}/{}", key, i); }, also);
+    };
     unique(plan.sources, "sources", &parts), unique(plan.hubs, "hubs", &parts);
     unique(plan.converters, "converters", &parts), unique(plan.loads, "loads", &loads);
-    unique(plan.feeds, "leads", &feeds), unique(plan.places, "places", &places);
+    unique_at(plan.feeds, feed_at, &feeds), unique(plan.places, "places", &places);
     unique(plan.bodies, "bodies", &bodies), unique(plan.openings, "openings", &openings);
     unique(plan.sides, "sides"), unique(plan.zones, "zones");
-    unique(plan.ways, "ways"), unique(plan.phases, "phases"), unique(plan.cables, "leads");
+    unique(plan.ways, "ways"), unique(plan.phases, "phases"), unique_at(plan.cables, cable_at);
     unique(plan.passives, "passives", &passives);
     unique(plan.own_steps, "own_steps"), unique(plan.own_readings, "own_readings");
     unique(plan.at_hand, "at_hand");
+    const auto unique_items = [&](const auto& list, const auto& at) {
+        for (size_t i = 0; i < list.size(); ++i)
+            unique_at(list[i].devices, [&](size_t d) { return at(i) + fmt::format("/items/{}", d); });
+    };
+    unique_items(plan.feeds, feed_at), unique_items(plan.cables, cable_at);
+    for (size_t i = 0; i < plan.loads.size(); ++i)
+        if (plan.loads[i].v_min > plan.loads[i].v_max)
+            throw BadPlace{fmt::format("/loads/{}/max_V", i),
+                           say("{} is below the least voltage, {}", format(plan.loads[i].v_max),
+                               format(plan.loads[i].v_min))};
     for (size_t i = 0; i < plan.own_readings.size(); ++i)
         if (plan.own_readings[i].low > plan.own_readings[i].high)
             throw BadPlace{fmt::format("/own_readings/{}/low", i), say("it lies above high")};
     const auto part = [&](const Id& id) { return parts.contains(id) || loads.contains(id); };
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
         const auto& f = plan.feeds[i];
-        const auto at = [&](const char* key) { return fmt::format("/leads/{}/{}", i, key); };
+        const auto at = [&](const char* key) { return feed_at(i) + "/" + key; };
         if (!part(f.from)) throw BadPlace{at("from"), say("there is no part “{}”", f.from)};
         if (!part(f.to)) throw BadPlace{at("to"), say("there is no part “{}”", f.to)};
         if (f.from == f.to) throw BadPlace{at("to"), say("“{}” feeds itself", f.to)};
@@ -105,15 +126,16 @@ void check_references(const Plan& plan) {
     for (size_t i = 0; i < plan.cables.size(); ++i)
         for (const auto& [key, end] : {std::pair{"from", plan.cables[i].from}, {"to", plan.cables[i].to}})
             if (!part(end) && !passives.contains(end))
-                throw BadPlace{fmt::format("/leads/{}/{}", plan.feeds.size() + i, key),
-                               say("there is no part “{}”", end)};
+                throw BadPlace{cable_at(i) + "/" + key, say("there is no part “{}”", end)};
     check_machine(plan, places, bodies, openings);
-    for (const auto* list : {&plan.feeds, &plan.cables})
-        for (const auto& lead : *list)
-            for (size_t k = 0; k < lead.by.size(); ++k)
-                if (!by_id(plan.ways, lead.by[k]))
-                    throw BadPlace{fmt::format("/leads/{}/by/{}", lead.id, k),
-                                   say("there is no way “{}”", lead.by[k])};
+    const auto by_ways = [&](const auto& list, const auto& at) {
+        for (size_t i = 0; i < list.size(); ++i)
+            for (size_t k = 0; k < list[i].by.size(); ++k)
+                if (!by_id(plan.ways, list[i].by[k]))
+                    throw BadPlace{at(i) + fmt::format("/by/{}", k),
+                                   say("there is no way “{}”", list[i].by[k])};
+    };
+    by_ways(plan.feeds, feed_at), by_ways(plan.cables, cable_at);
     for (const auto& [id, terminals] : plan.terminals) {
         if (!part(id) && !passives.contains(id))
             throw BadPlace{"/terminals/" + id, say("there is no part “{}”", id)};
@@ -130,10 +152,10 @@ void check_references(const Plan& plan) {
                                           {"control", device.control},
                                           {"sits_on", device.sits_on}})
                 if (!id.empty() && !part(id) && !passives.contains(id))
-                    throw BadPlace{fmt::format("/leads/{}/items/{}/{}", i, d, key),
+                    throw BadPlace{feed_at(i) + fmt::format("/items/{}/{}", d, key),
                                    say("there is no part “{}”", id)};
             if (!device.panel.empty() && !bodies.contains(device.panel))
-                throw BadPlace{fmt::format("/leads/{}/items/{}/panel", i, d),
+                throw BadPlace{feed_at(i) + fmt::format("/items/{}/panel", d),
                                say("there is no body “{}”", device.panel)};
         }
 }

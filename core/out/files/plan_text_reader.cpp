@@ -106,6 +106,39 @@ class TextReader {
         return std::move(plan_);
     }
 
+    /// The line that made the thing a JSON pointer leads to, such as /places/0/across; 0 where none did.
+    size_t line_of(const Plan& made, std::string_view pointer) const {
+        const auto slash = pointer.find('/', 1);
+        if (pointer.empty() || slash == std::string_view::npos) return 0;
+        const auto list = pointer.substr(1, slash - 1);
+        const auto i = static_cast<size_t>(
+            plain_number(std::string(pointer.substr(slash + 1, pointer.find('/', slash + 1) - slash - 1)))
+                .value_or(-1));
+        const auto in = [&](const auto& things) -> Id { return i < things.size() ? things[i].id : Id(); };
+        const Id id = list == "bodies"                             ? in(made.bodies)
+                      : list == "places"                           ? in(made.places)
+                      : list == "sides"                            ? in(made.sides)
+                      : list == "zones"                            ? in(made.zones)
+                      : list == "openings"                         ? in(made.openings)
+                      : list == "ways"                             ? in(made.ways)
+                      : list == "sources"                          ? in(made.sources)
+                      : list == "hubs"                             ? in(made.hubs)
+                      : list == "converters"                       ? in(made.converters)
+                      : list == "loads"                            ? in(made.loads)
+                      : list == "passives"                         ? in(made.passives)
+                      : list == "phases"                           ? in(made.phases)
+                      : list == "own_steps"                        ? in(made.own_steps)
+                      : list == "own_readings"                     ? in(made.own_readings)
+                      : list == "at_hand"                          ? in(made.at_hand)
+                      : list != "leads"                            ? Id()
+                      : i < made.feeds.size()                      ? made.feeds[i].id
+                      : i - made.feeds.size() < made.cables.size() ? made.cables[i - made.feeds.size()].id
+                                                                   : Id();
+        for (const auto& [line, made_id] : ids_)
+            if (!id.empty() && made_id == id) return line;
+        return 0;
+    }
+
   private:
     /// Calls `with(list, empty thing)` for the kind of a line that makes a part, a place and the like.
     template <class With>
@@ -157,6 +190,8 @@ class TextReader {
         take_ids(plan_.sources), take_ids(plan_.hubs), take_ids(plan_.converters), take_ids(plan_.loads);
         take_ids(plan_.passives), take_ids(plan_.feeds), take_ids(plan_.cables), take_ids(plan_.phases);
         take_ids(plan_.own_steps), take_ids(plan_.own_readings), take_ids(plan_.at_hand);
+        for (const auto* leads : {&plan_.feeds, &plan_.cables})
+            for (const auto& lead : *leads) take_ids(lead.devices);
         const Plan none;
         const LineContext nameless(none, catalogue_);
         for (const auto& l : lines)
@@ -362,13 +397,25 @@ std::string error_text(const TextError& error) {
 tl::expected<Plan, TextError> plan_from_text(std::string_view text, const Catalogue& catalogue,
                                              const Plan& onto, const Id& beneath) {
     try {
-        auto plan = TextReader(catalogue, onto, beneath).read(lines_of(text));
+        TextReader reader(catalogue, onto, beneath);
+        const auto lines = lines_of(text);
+        auto plan = reader.read(lines);
         // A lead that gets its cores one by one feeds once it has what that takes.
         if (!beneath.empty()) plan = without_strays(settle_leads(std::move(plan)));
         // What a file may not hold, a text may not say.
-        auto checked = plan_from_json(plan_to_json(plan), "the text");
-        if (!checked) return tl::unexpected(TextError{0, 0, text.size(), checked.error()});
-        return std::move(*checked);
+        constexpr std::string_view name = "the text";
+        auto checked = plan_from_json(plan_to_json(plan), std::string(name));
+        if (checked) return std::move(*checked);
+        // Its place in the file is the builder's line.
+        auto said = std::string_view(checked.error());
+        if (said.starts_with(name)) said.remove_prefix(name.size() + 2);
+        const auto pointer = said.substr(0, said.find(": "));
+        const auto number = reader.line_of(plan, pointer);
+        const auto line =
+            std::find_if(lines.begin(), lines.end(), [&](const auto& l) { return l.number == number; });
+        if (line == lines.end()) return tl::unexpected(TextError{0, 0, text.size(), checked.error()});
+        return tl::unexpected(
+            TextError{number, line->begin, line->end, std::string(said.substr(pointer.rfind('/') + 1))});
     } catch (const TextError& error) {
         return tl::unexpected(error);
     }

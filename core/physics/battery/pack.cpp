@@ -29,7 +29,9 @@ double ageing_factor(const Source& battery) {
 }
 
 Ohm pack_resistance(const Source& battery, const Chemistry& chemistry, double charge, Celsius air) {
-    const double cell = chemistry.mohm_ah / 1e3 / raw(battery.cell_capacity);
+    const double cell = raw(battery.cell_resistance) > 0
+                            ? raw(battery.cell_resistance)
+                            : chemistry.mohm_ah / 1e3 / raw(battery.cell_capacity);
     const double cold = std::pow(chemistry.cold_factor, std::max(0.0, 20 - raw(air)) / 20);
     const double low = charge < 0.2 ? 1 + chemistry.growth_empty * (0.2 - std::max(charge, 0.0)) / 0.2 : 1;
     return Ohm(cell * battery.series / battery.parallel * cold * low * ageing_factor(battery));
@@ -57,8 +59,18 @@ Volt pack_charge_voltage(const Source& battery, const Chemistry& chemistry) {
 Volt pack_cutoff_voltage(const Source& battery, const Chemistry& chemistry) {
     return chemistry.cutoff * battery.series;
 }
+double pack_c_rate(const Source& battery, const Chemistry& chemistry) {
+    return battery.c_rate > 0 ? battery.c_rate : chemistry.max_c;
+}
 Ampere pack_max_current(const Source& battery, const Chemistry& chemistry) {
-    return Ampere(chemistry.max_c * raw(battery.cell_capacity) * battery.parallel);
+    return Ampere(pack_c_rate(battery, chemistry) * raw(battery.cell_capacity) * battery.parallel);
+}
+Ampere pack_burst_current(const Source& battery, const Chemistry& chemistry) {
+    constexpr double over_continuous = 1.5;
+    const double rate = battery.burst_c > 0  ? battery.burst_c
+                        : battery.c_rate > 0 ? over_continuous * battery.c_rate
+                                             : chemistry.burst_c;
+    return Ampere(rate * raw(battery.cell_capacity) * battery.parallel);
 }
 Gram pack_mass(const Source& battery, const Chemistry& chemistry) {
     return Gram(raw(pack_energy(battery, chemistry)) / chemistry.wh_per_kg * 1e3);

@@ -21,9 +21,9 @@ double ageing_factor(const Source& battery);
 /// Share of a pack's resistance that shows below a second: its ohmic part. Typical.
 inline constexpr double ohmic_share = 0.6;
 
-/// Internal resistance: mΩ·Ah ÷ Ah, times series, over parallel; grows exponentially in the cold by the
-/// chemistry's factor at 0 °C, below 20 % charge by the chemistry's growth, and with age by its
-/// ageing factor.
+/// Internal resistance: that of its cell, else mΩ·Ah ÷ Ah, times series, over parallel; grows exponentially
+/// in the cold by the chemistry's factor at 0 °C, below 20 % charge by the chemistry's growth, and with age
+/// by its ageing factor.
 Ohm pack_resistance(const Source& battery, const Chemistry& chemistry, double charge, Celsius air);
 
 /// Capacity in parallel strings at this temperature: full from 20 °C up, falling by line to the chemistry's
@@ -41,8 +41,16 @@ WattHour pack_energy(const Source& battery, const Chemistry& chemistry);
 Volt pack_charge_voltage(const Source& battery, const Chemistry& chemistry);
 /// Voltage at which the pack counts as empty.
 Volt pack_cutoff_voltage(const Source& battery, const Chemistry& chemistry);
-/// Continuous current the chemistry stands.
+/// Multiples of its capacity per hour that a pack is rated for continuously: as printed, else its
+/// chemistry's.
+double pack_c_rate(const Source& battery, const Chemistry& chemistry);
+/// Continuous current that the pack is rated for.
 Ampere pack_max_current(const Source& battery, const Chemistry& chemistry);
+/// Up to this long a current counts as a burst. Typical.
+inline constexpr Second burst_time{10};
+/// Current that the pack is rated for up to burst_time: as printed, half as much again as its printed
+/// continuous rate, or its chemistry's.
+Ampere pack_burst_current(const Source& battery, const Chemistry& chemistry);
 Gram pack_mass(const Source& battery, const Chemistry& chemistry);
 /// "8S LFP · 30 Ah".
 std::string pack_summary(const Source& battery, const Chemistry& chemistry);

@@ -48,6 +48,9 @@ struct Source {
     // Of a pack, what it is charged by:
     Volt charger{};            ///< at which its charger ends; 0: not known
     Ampere charger_current{};  ///< that it gives
+    Ohm cell_resistance{};  ///< of one new cell, charged, 20 °C, as its data sheet has it; 0: its chemistry's
+    double c_rate = 0;      ///< continuous, multiples of capacity per hour, as printed; 0: its chemistry's
+    double burst_c = 0;     ///< for ten seconds, as printed; 0: half as much again, or its chemistry's
     bool operator==(const Source&) const = default;
 };
 

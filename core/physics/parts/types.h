@@ -102,6 +102,8 @@ struct Chemistry {
     Volt full{}, nominal{}, cutoff{}, charge{};  ///< per cell
     double mohm_ah = 0;                          ///< resistance times capacity, per cell
     double max_c = 1;                            ///< continuous discharge, multiples of capacity per hour
+    double burst_c = 1.5;                        ///< the same for ten seconds
+    double usable = 0.8;                         ///< share of the capacity that a day may take
     double cold_factor = 2;                      ///< resistance at 0 °C over that at 20 °C
     double cold_capacity = 0.85;                 ///< usable capacity at 0 °C over that at 20 °C
     double wh_per_kg = 100;
@@ -118,6 +120,10 @@ struct Chemistry {
     std::string source;
 };
 
+/// As what cells are sold: single round or prismatic cells that are put together, a pouch pack, a block in
+/// its case, one cell with its protection board.
+enum class CellForm { round, pouch, prismatic, block, board };
+
 /// A cell or a ready-made pack or block of cells in series.
 struct CellType {
     Id id;
@@ -127,6 +133,8 @@ struct CellType {
     AmpereHour capacity{};
     Ohm resistance{};  ///< of all its cells together, charged, 20 °C
     Ampere max{};      ///< continuous
+    Ampere burst{};    ///< for ten seconds
+    CellForm form = CellForm::round;
     Gram mass{};
     double cost = 0;
     std::string source;

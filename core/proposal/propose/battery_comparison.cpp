@@ -8,8 +8,10 @@
 
 #include "battery/pack.h"
 #include "mission/mission.h"
+#include "plan/air.h"
 #include "propose/battery_choice.h"
 #include "propose/battery_front.h"
+#include "propose/pack_practice.h"
 #include "propose/propose.h"
 #include "propose/rails.h"
 #include "units/format.h"
@@ -18,9 +20,6 @@
 namespace sangre {
 namespace {
 
-constexpr double wire_losses = 1.03;
-constexpr double nearly_flat = 0.1;
-constexpr int most_strings = 20;
 constexpr double enough_days = 3;          // of work on one charge; more is only weight
 constexpr double build_share = 1.1;        // holders, straps and wrap around single cells
 constexpr double charge_tail_hours = 0.5;  // at falling current, typical
@@ -175,7 +174,7 @@ double run_time(const Plan& plan, const Drains& drains, const Bench& bench) {
 void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, const CellType& cell,
            const Drains& drains) {
     const auto& chemistry = *find(catalogue.chemistries, cell.chemistry);
-    const Bench bench(c.battery, chemistry, plan.coldest_air);
+    const Bench bench(c.battery, chemistry, usual_air(plan));
     c.rails = drains.rails;
     const int count = c.blocks * c.battery.parallel;
     c.mass = cell.mass * count * (cell.series == 1 ? build_share : 1.0);
@@ -183,13 +182,13 @@ void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, co
     c.charger = pack_charge_voltage(c.battery, chemistry);
     c.nominal = chemistry.nominal * c.battery.series;
     if (chemistry.charge_c > 0) c.charging = Second((0.9 / chemistry.charge_c + charge_tail_hours) * 3600);
-    const double volts = bench.volts(drains.peak, nearly_flat);
+    const double volts = bench.volts(drains.peak, usual_charge);
     c.at_worst = Volt(volts);
     c.peak = Ampere(volts > 0 ? drains.peak.watts / volts + drains.peak.amps : 0);
     c.strongest =
         Watt(volts > 0 ? raw(c.peak) * volts
                        : drains.peak.watts + drains.peak.amps * raw(chemistry.nominal) * c.battery.series);
-    const double stands = raw(cell.max) * c.battery.parallel;
+    const double stands = raw(cell.burst) * c.battery.parallel;
     c.share_of_limit = raw(c.peak) / stands;
     const bool charges =
         std::any_of(plan.phases.begin(), plan.phases.end(), [](const auto& p) { return p.charging; });
@@ -200,8 +199,8 @@ void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, co
     if (volts < bench.cutoff) {
         c.why_not = volts > 0 ? say("sags to {} at the strongest second, below its cut-off of {}",
                                     format(c.at_worst), format(Volt(bench.cutoff)))
-                              : say("cannot give {} when nearly empty in {}", format(c.strongest),
-                                    format(plan.coldest_air));
+                              : say("cannot give {} at {} charge in {}", format(c.strongest),
+                                    format_percent(usual_charge), format(usual_air(plan)));
         return;
     }
     if (c.share_of_limit > 1) {
@@ -210,7 +209,7 @@ void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, co
         return;
     }
     if (const double flat = first_time_flat(plan, drains, bench, c); flat >= 0) {
-        c.why_not = say("flat after {} of the day, in {}", format(Second(flat)), format(plan.coldest_air));
+        c.why_not = say("flat after {} of the day, in {}", format(Second(flat)), format(usual_air(plan)));
         return;
     }
     c.run_time = Second(run_time(plan, drains, bench));
@@ -228,16 +227,10 @@ void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, co
 }
 
 BatteryCandidate candidate(const Catalogue& catalogue, const CellType& cell, int blocks, int strings) {
-    const auto& chemistry = *find(catalogue.chemistries, cell.chemistry);
     BatteryCandidate c;
     c.cell = cell.id;
     c.blocks = blocks;
-    c.battery.id = "battery", c.battery.name = "Battery", c.battery.chemistry = cell.chemistry;
-    c.battery.series = cell.series * blocks, c.battery.parallel = strings;
-    c.battery.cell_capacity = cell.capacity;
-    // The chemistry says what such a cell usually has; this one has its own.
-    const double usual = chemistry.mohm_ah / 1e3 / raw(cell.capacity) * cell.series;
-    c.battery.resistance_factor = usual > 0 && raw(cell.resistance) > 0 ? raw(cell.resistance) / usual : 1;
+    c.battery = pack_of(catalogue, cell, blocks, strings);
     return c;
 }
 
@@ -253,7 +246,8 @@ void judge_present(BatteryComparison& all, const Plan& plan, const Catalogue& ca
     one.parallel = 1;
     CellType cell;
     cell.chemistry = c.battery.chemistry, cell.series = c.battery.series, cell.capacity = one.cell_capacity;
-    cell.max = pack_max_current(one, *chemistry), cell.mass = pack_mass(one, *chemistry);
+    cell.max = pack_max_current(one, *chemistry), cell.burst = pack_burst_current(one, *chemistry);
+    cell.mass = pack_mass(one, *chemistry);
     cell.cost = raw(pack_energy(one, *chemistry)) / 1e3 * chemistry->cost_per_kwh;
     const auto drains = drains_of(
         plan, catalogue,
@@ -278,6 +272,8 @@ BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue
         for (int blocks = 1; chemistry && chemistry->charge * cell.series * blocks < highest_voltage;
              ++blocks) {
             const int series = cell.series * blocks;
+            if (!sold_in_series(cell, blocks)) continue;
+            const int most_strings = most_strings_of(cell);
             const auto [known, is_new] = asks.try_emplace({cell.chemistry, series});
             if (is_new)
                 known->second =
@@ -294,7 +290,8 @@ BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue
                 judge(c, plan, catalogue, cell, drains);
                 if (c.serves || c.why_not == "cannot be recharged") break;
             }
-            if (!c.serves && drains.impossible.empty() && c.battery.parallel == most_strings)
+            if (!c.serves && drains.impossible.empty() && c.battery.parallel == most_strings &&
+                most_strings > 1)
                 c.why_not = say("even {} in parallel: {}", most_strings, c.why_not);
             all.candidates.push_back(std::move(c));
         }
@@ -309,7 +306,7 @@ BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue
                     serving, all.candidates.size(), front),
                 front > 0 ? Tone::good : Tone::danger);
     all.why.add(say("Each with the fewest strings that last the day at {} and stand the strongest second.",
-                    format(plan.coldest_air)));
+                    format(usual_air(plan))));
     all.why.add(
         say("Best in mass, cost, run time and rails to be made; up to {} is no difference, and more than "
             "{} days of work on one charge count no more.",

@@ -1,6 +1,8 @@
 #include <fmt/format.h>
 
 #include "battery/pack.h"
+#include "mission/conditions.h"
+#include "plan/air.h"
 #include "propose/battery_comparison.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -21,11 +23,11 @@ Why explain_battery(const BatteryCandidate& c, const Plan& plan, const Catalogue
         why.add(say("Fell out: ") + c.why_not + ".", c.serves ? Tone::caution : Tone::danger);
     if (raw(c.strongest) > 0) {
         why.heading(say("The strongest second"));
-        why.add(say("Nearly empty, in {}: {} ÷ {} = {}", format(plan.coldest_air), format(c.strongest),
-                    format(c.at_worst), format(c.peak)),
+        why.add(say("At {} charge, in {}: {} ÷ {} = {}", format_percent(usual_charge),
+                    format(usual_air(plan)), format(c.strongest), format(c.at_worst), format(c.peak)),
                 c.serves ? Tone::good : Tone::plain);
-        why.add(say("Its cells withstand {} × {} = {}: {} of that", c.battery.parallel, format(cell->max),
-                    format(cell->max * c.battery.parallel), format_percent(c.share_of_limit)),
+        why.add(say("Its cells withstand {} × {} = {}: {} of that", c.battery.parallel, format(cell->burst),
+                    format(cell->burst * c.battery.parallel), format_percent(c.share_of_limit)),
                 c.share_of_limit > 1 ? Tone::danger : Tone::good);
         why.add(say("Cut-off ") + format(pack_cutoff_voltage(c.battery, *chemistry)));
     }

@@ -4,25 +4,32 @@
 
 #include <algorithm>
 #include <cmath>
+#include <optional>
 
+#include "battery/pack.h"
 #include "harness/harness.h"
 #include "mission/mission.h"
 #include "mission/worst.h"
 #include "network/solver.h"
+#include "plan/air.h"
+#include "propose/battery_choice.h"
 #include "units/format.h"
 #include "words/say.h"
 
 namespace sangre {
 namespace {
 
-constexpr double wanted_left = 0.2, step = 1.3;
+constexpr double step = 1.3;
 constexpr int most_steps = 8;
 
-/// How many times its capacity the pack wants to be for its day to leave a fifth; 1 where it does.
+/// How many times its capacity the pack wants to be for its usual day to leave what its chemistry wants left;
+/// 1 where it does.
 double wanted_times(const Plan& plan, const Catalogue& catalogue) {
     const Solver solver(plan, catalogue, lay_routes(plan, catalogue).wiring);
-    const auto day = play_mission(plan, catalogue, solver, plan.coldest_air);
+    const auto* chemistry = find(catalogue.chemistries, plan.sources[0].chemistry);
+    const auto day = play_mission(plan, catalogue, solver, usual_air(plan));
     if (!day.lasts) return step;
+    const double wanted_left = 1 - (chemistry ? chemistry->usable : 0.8);
     // A little more than what was taken asks for: the larger pack's plan is another one.
     return day.lowest_charge >= wanted_left
                ? 1
@@ -40,21 +47,25 @@ bool restarts_something(const Plan& plan, const Catalogue& catalogue) {
     return false;
 }
 
-Plan with_larger(const Plan& old, const Plan& made, double times) {
+/// The old plan with the next pack that is sold and holds so many times as much; nothing where there is none.
+std::optional<Plan> with_larger(const Plan& old, const Plan& made, const Catalogue& catalogue, double times) {
+    const auto* chemistry = find(catalogue.chemistries, made.sources[0].chemistry);
+    if (!chemistry) return {};
+    const auto chosen = choose_battery(made, catalogue, pack_energy(made.sources[0], *chemistry) * times);
+    if (!chosen) return {};
     auto larger = old;
     larger.sources = made.sources;
-    auto& capacity = larger.sources[0].cell_capacity;
-    const double wanted = raw(capacity) * times;
-    const double unit = wanted < 10 ? 0.5 : wanted < 50 ? 1 : 5;
-    // Always a step further, however little is missing.
-    capacity = AmpereHour(std::max(std::ceil(wanted / unit), std::floor(raw(capacity) / unit) + 1) * unit);
+    auto pack = chosen->battery;
+    pack.id = made.sources[0].id, pack.name = made.sources[0].name, pack.place = made.sources[0].place;
+    larger.sources[0] = std::move(pack);
     return larger;
 }
 
 /// What came of a larger pack, with the words of what came before and why it was not enough.
 Proposal continued(Proposal next, const Proposal& before, const std::string& for_what) {
     next.why = before.why;
-    next.why.add(say("Then {}, so that {}.", format(next.plan.sources[0].cell_capacity), for_what));
+    const auto& pack = next.plan.sources[0];
+    next.why.add(say("Then {}, so that {}.", format(pack.cell_capacity * pack.parallel), for_what));
     return next;
 }
 
@@ -68,16 +79,20 @@ tl::expected<Proposal, Refusals> with_enough_pack(const Plan& old, const Catalog
     for (int round = 0; chosen_here && round < most_steps; ++round) {
         const double times = wanted_times(made->plan, catalogue);
         if (times <= 1) break;
-        auto larger = once(with_larger(old, made->plan, times));
+        const auto from = with_larger(old, made->plan, catalogue, times);
+        if (!from) break;
+        auto larger = once(*from);
         if (!larger) break;
-        made = continued(std::move(*larger), *made, say("the day leaves a fifth"));
+        made = continued(std::move(*larger), *made, say("the day leaves what its cells want left"));
     }
     const auto rested = to_rest(std::move(*made));
     if (!chosen_here) return rested;
     auto best = rested;
     for (int round = 0; restarts_something(best.plan, catalogue); ++round) {
         if (round == most_steps) return rested;
-        auto larger = once(with_larger(old, best.plan, step));
+        const auto from = with_larger(old, best.plan, catalogue, step);
+        if (!from) return rested;
+        auto larger = once(*from);
         if (!larger) return rested;
         best = continued(to_rest(std::move(*larger)), best, say("nothing restarts when something starts"));
     }

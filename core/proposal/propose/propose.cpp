@@ -3,8 +3,10 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <set>
 
 #include "battery/pack.h"
+#include "mission/conditions.h"
 #include "plan/landing.h"
 #include "plan/lead_edits.h"
 #include "propose/battery_choice.h"
@@ -24,7 +26,8 @@ namespace {
 
 constexpr double small_watts = 25, large_watts = 400;  // pockets below, vehicles above; typical
 constexpr int most_returns = 4;
-constexpr double strip_amps = 30;  // that the screws of a strip take
+constexpr double strip_amps = 30;       // that the screws of a strip take
+constexpr double least_stud_amps = 15;  // below, nobody crimps rings
 
 /// Behind a module at any distance: its limit is what may flow.
 bool behind_module(const PlanIndex& index, const Plan& plan, size_t feed) {
@@ -42,13 +45,14 @@ std::string names_of(const Plan& plan, const std::vector<size_t>& loads) {
 
 /// How large the machine is, by what its pack gives at the most: what joins wires follows from it.
 HubKind hub_kind(const Plan& plan, const Catalogue& catalogue, const Id& hub) {
+    if (plan.flies) return HubKind::board;
     double watts = 0;
     for (const auto& l : plan.loads)
         watts += raw(l.nominal) * std::max(raw(draw(l, LoadState::peak)), raw(l.start));
     const auto count = feeds_from(plan, hub).size() + feeds_into(plan, hub).size();
     const auto range = sources_range(plan, catalogue);
-    if (watts > large_watts || (range && watts / std::max(raw(range->low), 1.0) > strip_amps))
-        return HubKind::stud;
+    const double amps = range ? watts / std::max(raw(range->low), 1.0) : 0;
+    if ((watts > large_watts && amps > least_stud_amps) || amps > strip_amps) return HubKind::stud;
     if (watts > small_watts) return HubKind::strip;
     return count <= 5 ? HubKind::splice : HubKind::board;
 }
@@ -64,6 +68,11 @@ bool goes_unfused(const Plan& plan, const PlanIndex& index, size_t feed) {
     if (!plan.flies || plan.practices.flight != FlightSchool::unfused) return false;
     const auto& behind = index.loads_behind(feed);
     return std::any_of(behind.begin(), behind.end(), [&](size_t l) { return plan.loads[l].vital; });
+}
+
+/// Behind a module that passes a short on, the fuse before the module is what opens.
+bool opened_before_a_module(const PlanIndex& index, const FeedProtection& p, size_t feed) {
+    return index.source_of(feed).kind == PartKind::converter && p.fault.outcome == FaultOutcome::opens;
 }
 
 /// Sized by its loads. Where a wire needs no fuse of its own it gets none: behind a module whose limit it
@@ -97,7 +106,8 @@ Plan sized_without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
         bool back = false;
         for (const auto f : taken) {
             const auto& p = protection[f];
-            const bool held = p.fault.outcome == FaultOutcome::limited || (p.inherited && p.protects);
+            const bool held = p.fault.outcome == FaultOutcome::limited || (p.inherited && p.protects) ||
+                              opened_before_a_module(index, p, f);
             if (has_fuse(plan.feeds[f]) || held) continue;
             plan.feeds[f].devices.insert(plan.feeds[f].devices.begin(),
                                          *device(before.feeds[f], DeviceKind::fuse));
@@ -252,7 +262,7 @@ Layout lay_trunk(Plan& next, const Plan& old, bool any_always, bool any_switched
         // What must stay on is never behind a switch.
         if (any_always)
             std::erase_if(f.devices, [](const auto& d) { return d.kind == DeviceKind::power_switch; });
-        else if (!tapped || !source.with_key)
+        else if ((!tapped || !source.with_key) && !next.flies)
             ensure(f, DeviceKind::power_switch, "loop-key-60a", "Main");
         next.feeds.push_back(std::move(f));
         return hubs;
@@ -325,6 +335,75 @@ std::string sizes_of(const Plan& plan) {
     }
     for (const auto& c : plan.converters) all += fmt::format("{:.4f}", raw(c.set));
     return all;
+}
+
+/// A lead or an item that an older plan called otherwise may have the id that a new one gets: the later of
+/// the two gets another.
+void give_ids_of_their_own(Plan& next) {
+    std::set<Id> used;
+    const auto take = [&](const auto& list) {
+        for (const auto& x : list) used.insert(x.id);
+    };
+    take(next.sources), take(next.hubs), take(next.converters), take(next.loads), take(next.passives);
+    take(next.cables), take(next.places), take(next.bodies), take(next.openings), take(next.ways);
+    take(next.sides), take(next.zones), take(next.phases), take(next.own_steps), take(next.own_readings);
+    take(next.at_hand);
+    for (const auto& c : next.cables) take(c.devices);
+    const auto own = [&](Id& id) {
+        const auto stem = id;
+        for (int n = 2; !used.insert(id).second; ++n) id = stem + "-" + std::to_string(n);
+    };
+    for (auto& f : next.feeds) own(f.id);
+    for (auto& f : next.feeds)
+        for (auto& d : f.devices) own(d.id);
+}
+
+/// Where one load takes most of what the main fuse lets through, that fuse is its fuse too: another beside it
+/// would only ask for a larger main.
+void spare_the_strongest(Plan& plan, Why& why) {
+    constexpr double most_of_it = 0.6, worth_it = 30;  // share, A
+    for (const auto& hub : plan.hubs) {
+        double sum = 0, most = 0;
+        Lead* strongest = nullptr;
+        for (const auto f : feeds_from(plan, hub.id)) {
+            double watts = 0;
+            for (const auto l : loads_behind(plan, f))
+                watts += raw(plan.loads[l].nominal) *
+                         std::max(raw(draw(plan.loads[l], LoadState::peak)), raw(plan.loads[l].start));
+            sum += watts;
+            if (const auto* load = by_id(plan.loads, plan.feeds[f].to); load && watts > most)
+                most = watts, strongest = &plan.feeds[f];
+        }
+        const auto into = feeds_into(plan, hub.id);
+        const auto* load = strongest ? by_id(plan.loads, strongest->to) : nullptr;
+        if (!load || into.size() != 1 || !has_fuse(plan.feeds[into.front()]) || !has_fuse(*strongest))
+            continue;
+        if (most < most_of_it * sum || most / std::max(raw(load->nominal), 1.0) < worth_it) continue;
+        take_fuse_out(*strongest);
+        why.add(
+            say("{} takes most of what the main fuse lets through: that fuse is its own, too.", load->name));
+    }
+}
+
+/// A hub that one lead comes into and one leaves is no hub: the two are one lead.
+void without_idle_hubs(Plan& plan, const Plan& old) {
+    for (size_t h = plan.hubs.size(); h-- > 0;) {
+        const auto id = plan.hubs[h].id;
+        const auto in = feeds_into(plan, id), out = feeds_from(plan, id);
+        if (by_id(old.hubs, id) || in.size() != 1 || out.size() != 1) continue;
+        auto& first = plan.feeds[in.front()];
+        auto second = plan.feeds[out.front()];
+        // One fuse, at the source; what is switched or parted stays in its order.
+        if (has_fuse(first)) take_fuse_out(second);
+        const bool switched = device(first, DeviceKind::power_switch);
+        for (auto& d : second.devices)
+            if (d.kind != DeviceKind::power_switch || !switched) first.devices.push_back(d);
+        first.to = second.to, first.joint_to = second.joint_to;
+        first.id = "feed-" + first.from + "-" + first.to;
+        first.supply_colour = second.supply_colour;
+        plan.feeds.erase(plan.feeds.begin() + static_cast<std::ptrdiff_t>(out.front()));
+        plan.hubs.erase(plan.hubs.begin() + static_cast<std::ptrdiff_t>(h));
+    }
 }
 
 /// Proposed from what stands in the old plan: kept are its joints and what it has that no load asks for.
@@ -400,9 +479,12 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     for (const auto& [group, type] : rails) hang_rail(next, old, group, *type, layout, why);
     if (next.practices.feeds == FeedSchool::grouped) group_feeds(next, old);
     own_returns(next);
+    without_idle_hubs(next, old);
+    give_ids_of_their_own(next);
     for (auto& hub : next.hubs)
         if (!by_id(old.hubs, hub.id)) hub.kind = hub_kind(next, catalogue, hub.id);
     why.heading(say("Feeds"));
+    spare_the_strongest(next, why);
     next = sized_without_idle_fuses(std::move(next), catalogue, why);
     why.add(say("{}: wires by {}, fuses {}.", counted(next.feeds.size(), say("feed"), say("feeds")),
                 next.practices.wire == WireSchool::drop

@@ -6,6 +6,7 @@
 #include "joint/choose.h"
 #include "joint/item_joint.h"
 #include "protection/fuse_curve.h"
+#include "protection/fuse_kinds.h"
 #include "protection/inrush.h"
 #include "protection/protection.h"
 #include "protection/suiting.h"
@@ -81,9 +82,8 @@ const WireType* thickest(const Catalogue& catalogue, const WireNeed& need) {
 bool starves(const Plan& plan, const PlanIndex& index, const WorstCase& worst, size_t f) {
     for (const auto l : index.loads_behind(f)) {
         const auto& x = worst.loads[l];
-        const bool always = raw(x.lowest) > 0 && x.lowest < plan.loads[l].v_min;
-        const bool at_start = raw(x.lowest_at_start) > 0 && x.lowest_at_start < plan.loads[l].v_min;
-        if (!always && !at_start) continue;
+        // What fails only nearly empty or in the coldest air is not mended by copper.
+        if (!starves_usually(x, plan.loads[l]) && !restarts_usually(x, plan.loads[l])) continue;
         size_t most = f;
         for (const auto up : index.upstream(plan.loads[l].id)) {
             if (worst.feeds[up].drop_share > worst.feeds[most].drop_share) most = up;
@@ -95,7 +95,8 @@ bool starves(const Plan& plan, const PlanIndex& index, const WorstCase& worst, s
 }
 
 void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const WorstCase& worst,
-         const FeedProtection& known, size_t f, const Spare& spare, double share) {
+         const FeedProtection& known, const std::vector<Id>& kinds, size_t f, const Spare& spare,
+         double share) {
     auto& feed = plan.feeds[f];
     const auto need = wire_need(plan, harness, worst, known, f, share);
     // A cable's cores are what they are.
@@ -120,27 +121,39 @@ void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const W
         const auto* insulation = find(catalogue.insulations, wire->insulation);
         const auto thermal = thermal_of(*wire, *insulation, need.air, need.bunched);
         const auto warm = thermal->steady(need.continuous);
+        // By what it ends in, whatever its insulation stands; and by the peak as long as that lasts.
+        const auto& x = worst.feeds[f];
+        const Celsius ends = raw(known.hottest) > 0 ? known.hottest : insulation->max;
+        constexpr double peak_share = 1.5;  // of what builders let it carry, for seconds
+        const Ampere usual = usual_carry(*wire, feed.conductors);
+        const bool cool = usual * fuse_over_carry >= need.continuous && usual * peak_share >= x.peak &&
+                          warm <= ends && thermal->after(x.peak, x.peak_time, warm) <= insulation->max;
+        if (!cool && !given && next_thicker(catalogue, *wire)) continue;
         if (!fuse) {
             const bool held = !known.family || protects(*known.family, known.rating, *thermal, *insulation,
                                                         warm, known.fault.current);
             if (held || !next_thicker(catalogue, *wire)) return;
             continue;
         }
-        auto smallest = smallest_that_carries(catalogue, asked, {}, spare.least_fuse);
-        if (!smallest) smallest = smallest_that_carries(catalogue, asked);
+        auto smallest = smallest_that_carries(catalogue, asked, kinds, spare.least_fuse);
+        if (!smallest) smallest = smallest_that_carries(catalogue, asked, kinds);
         if (!smallest) {
             // Nothing in the catalogue breaks such a short: fit what carries, and let the finding say so.
             asked.prospective = Ampere(0);
-            smallest = smallest_that_carries(catalogue, asked);
+            smallest = smallest_that_carries(catalogue, asked, kinds);
         }
         if (!smallest) return;
+        // What the wire ends in stands no more than builders let such a wire carry.
+        const Ampere carried = usual_carry(*wire, feed.conductors) * fuse_over_carry;
+        const bool thickest_there = !next_thicker(catalogue, *wire);
         const auto holds = [&](const FuseFamily& family, Ampere rating) {
-            return protects(family, rating, *thermal, *insulation, warm, known.fault.current) &&
+            return (given || thickest_there || rating <= carried) &&
+                   protects(family, rating, *thermal, *insulation, warm, known.fault.current) &&
                    protects(family, rating, *thermal, *insulation, warm, known.fault.current * 1.1);
         };
         // Late rounds keep a fuse that does all that is asked: so the rounds come to an end.
         if (const auto* family = find(catalogue.fuses, fuse->type);
-            spare.settled && family && fuse->rating >= spare.least_fuse &&
+            spare.settled && family && fuse->rating >= spare.least_fuse && family == smallest->family &&
             carries(*family, fuse->rating, asked) && suits(*family, fuse->rating, asked) &&
             holds(*family, fuse->rating))
             return;
@@ -206,8 +219,8 @@ std::vector<Ampere> fuses_wanted_above(const Plan& plan, const PlanIndex& index)
 
 /// Lowers the larger of a feed's two resistances: a bigger fuse, or a thicker wire where the fuse is small
 /// already or grew no more.
-void give_more(const Plan& plan, const Catalogue& catalogue, size_t f, Metre length, const WireType& fitted,
-               Spare& spare) {
+void give_more(const Plan& plan, const Catalogue& catalogue, size_t f, Metre length, Ampere continuous,
+               bool by_drop, const WireType& fitted, Spare& spare) {
     const auto copper = feed_ohms(plan, plan.feeds[f], catalogue, length).copper;
     const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
     const auto* family = fuse ? find(catalogue.fuses, fuse->type) : nullptr;
@@ -215,11 +228,23 @@ void give_more(const Plan& plan, const Catalogue& catalogue, size_t f, Metre len
         spare.last = fuse->rating, ++spare.fuse_steps;
         return;
     }
-    if (const auto* thicker = next_thicker(catalogue, fitted)) spare.least = thicker->area;
+    const auto* thicker = next_thicker(catalogue, fitted);
+    // Copper out of all proportion to what flows in it is no mend.
+    constexpr double most_times = 6;
+    constexpr Ampere handled(3.5);  // what the thinnest wire that is handled carries anyway
+    if (thicker &&
+        (by_drop || usual_carry(*thicker, plan.feeds[f].conductors) <=
+                        std::max({continuous, fuse ? fuse->rating : Ampere(0), handled}) * most_times))
+        spare.least = thicker->area;
 }
 
-/// The cheapest that carries its fuse too; where none does, the cheapest that carries what is asked.
-const SwitchType* suiting_switch(const Catalogue& catalogue, ItemNeed need) {
+/// The cheapest that carries its fuse too; where none does, the cheapest that carries what is asked. A key
+/// that is pulled isolates what must be safe, and is no switch for every day.
+const SwitchType* suiting_switch(const Catalogue& catalogue, ItemNeed need, bool of_one_load) {
+    constexpr Ampere isolated(40);
+    need.everyday = of_one_load || std::max(need.fuse, need.continuous) <= isolated;
+    if (const auto* type = cheapest_switch(catalogue, need)) return type;
+    need.everyday = false;
     if (const auto* type = cheapest_switch(catalogue, need)) return type;
     need.fuse = Ampere(0);
     return cheapest_switch(catalogue, need);
@@ -238,7 +263,8 @@ void fit_items(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, c
         bool bolted = false;
         for (auto& d : plan.feeds[f].devices) {
             if (d.kind == DeviceKind::power_switch)
-                if (const auto* type = suiting_switch(catalogue, need)) d.type = type->id;
+                if (const auto* type = suiting_switch(catalogue, need, by_id(plan.loads, feed.to) != nullptr))
+                    d.type = type->id;
             if (d.kind != DeviceKind::connector || !wire) continue;
             const auto& spark = known[f].charging;
             const auto from = index.source_of(f);
@@ -310,12 +336,14 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
             const bool loses = plan.practices.wire == WireSchool::drop &&
                                worst.feeds[f].drop_share > plan.practices.drop_limit;
             if (round > 0 && fitted && (starves(plan, solver.index(), worst, f) || closing[f] || loses))
-                give_more(plan, catalogue, f, lengths[f], *fitted, spare[f]);
+                give_more(plan, catalogue, f, lengths[f], worst.feeds[f].continuous, loses, *fitted,
+                          spare[f]);
             if (round >= settling && fitted) spare[f].least = std::max(spare[f].least, fitted->area);
             spare[f].settled = round >= settling;
             if (const auto* fuse = device(plan.feeds[f], DeviceKind::fuse); fuse && round >= settling)
                 spare[f].most = std::min(spare[f].most, fuse->rating);
-            fit(plan, catalogue, harness, worst, known[f], f, spare[f], shares[f]);
+            fit(plan, catalogue, harness, worst, known[f], usual_fuses(plan, catalogue, solver.index(), f), f,
+                spare[f], shares[f]);
         }
         fit_items(plan, solver.index(), catalogue, worst, known, spare);
         // Another joint is another resistance, so within the round.

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <chrono>
 #include <cmath>
+#include <cstdint>
 #include <limits>
 #include <map>
 #include <unordered_map>
@@ -223,7 +224,7 @@ std::string escaped_ics(const std::string& text) {
             continue;
         }
         if (c == ',' || c == ';' || c == '\\') out += '\\';
-        if (static_cast<unsigned char>(c) >= 0x20) out += c;
+        if (static_cast<unsigned char>(c) >= 0x20 && c != 0x7F) out += c;
     }
     return out;
 }
@@ -238,6 +239,18 @@ void put_line(std::string& out, const std::string& line) {
         begin = end, room = 74;
     }
     out += line.substr(begin) + "\r\n";
+}
+
+/// Tells one plan's events from another's, and is the same for the same plan tomorrow: of its name and its
+/// first load (64-bit FNV-1a).
+std::string plan_mark(const Plan& plan) {
+    std::uint64_t mark = 14695981039346656037U;
+    const auto mix = [&](const std::string& text) {
+        for (const char c : text + '\n') mark = (mark ^ static_cast<unsigned char>(c)) * 1099511628211U;
+    };
+    mix(plan.name);
+    if (!plan.loads.empty()) mix(plan.loads.front().id);
+    return fmt::format("{:016x}", mark);
 }
 
 }  // namespace
@@ -339,10 +352,11 @@ std::string evenings_to_ics(const Plan& plan, const std::vector<Step>& steps,
     put_line(out, "BEGIN:VCALENDAR");
     put_line(out, "VERSION:2.0");
     put_line(out, "PRODID:-//Sangre//Evenings//EN");
+    const auto of = plan_mark(plan);
     const auto event = [&](const std::string& uid, const std::string& begin, const std::string& end,
                            const std::string& summary, const std::string& description) {
         put_line(out, "BEGIN:VEVENT");
-        put_line(out, "UID:" + uid + "@sangre");
+        put_line(out, "UID:" + uid + "-" + of + "@sangre");
         put_line(out, "DTSTAMP:" + stamp);
         put_line(out, "DTSTART:" + begin);
         put_line(out, "DTEND:" + end);

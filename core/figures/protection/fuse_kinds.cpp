@@ -1,0 +1,50 @@
+#include "protection/fuse_kinds.h"
+
+#include <algorithm>
+
+#include "source/source.h"
+#include "wire/rules_of_thumb.h"
+
+namespace sangre {
+namespace {
+
+constexpr double pocket_watts = 5, hand_watts = 40;  // at the peak; typical
+constexpr Volt glass_volts{32};
+
+double peak_watts(const Plan& plan) {
+    double watts = 0;
+    for (const auto& l : plan.loads) watts += raw(l.nominal) * raw(draw(l, LoadState::peak));
+    return watts;
+}
+
+}  // namespace
+
+Ampere usual_carry(const WireType& wire, int conductors) {
+    return bold_current(wire.area) * std::max(conductors, 1);
+}
+
+std::vector<Id> usual_fuses(const Plan& plan, const Catalogue& catalogue, const PlanIndex& index,
+                            size_t feed) {
+    const auto from = index.source_of(feed);
+    const bool main = from.kind == PartKind::source;
+    if (main && plan.sources[from.index].kind == SourceKind::circuit) {
+        const auto& slot = plan.sources[from.index].fuse_type;
+        return {slot.empty() ? Id("standard-blade") : slot, "mini-blade", "micro-blade"};
+    }
+    const double watts = peak_watts(plan);
+    const auto range = sources_range(plan, catalogue);
+    const bool low = !range || range->high <= glass_volts;
+    if (watts <= pocket_watts && plan.shaking != Shaking::hard)
+        return {"axial-solder-in", "glass-5x20-time-lag", "mini-blade"};
+    if (watts <= hand_watts && low) {
+        if (main) return {"mini-blade", "standard-blade", "cylinder-10x38-dc"};
+        return {"glass-5x20-time-lag", "mini-blade", "standard-blade"};
+    }
+    if (!main)
+        return {"standard-blade", "standard-blade-58", "cylinder-10x38-dc", "large-blade",
+                "bolt-down-30",   "bolt-down-51",      "bolt-down-high"};
+    return {"standard-blade", "standard-blade-58", "large-blade",   "bolt-down-30",
+            "bolt-down-51",   "cylinder-10x38-dc", "bolt-down-high"};
+}
+
+}  // namespace sangre

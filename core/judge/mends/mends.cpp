@@ -1,0 +1,90 @@
+#include "mends/mends.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "units/format.h"
+#include "words/say.h"
+
+namespace sangre {
+namespace {
+
+bool same_matter(const Finding& a, const Finding& b) {
+    return a.rule == b.rule && (a.about.empty() || b.about.empty() ? a.about.empty() == b.about.empty()
+                                                                   : a.about.front() == b.about.front());
+}
+
+bool brings_worse(const Study& before, const Study& after, Severity mended) {
+    for (const auto& f : after.findings) {
+        if (f.severity == Severity::note) continue;
+        const bool known = std::any_of(before.findings.begin(), before.findings.end(), [&](const auto& b) {
+            return same_matter(b, f) && b.severity >= f.severity;
+        });
+        if (!known) return true;
+    }
+    for (const auto severity : {Severity::danger, Severity::caution})
+        if (count(after.findings, severity) > count(before.findings, severity) && severity >= mended)
+            return true;
+    return mended == Severity::note && after.findings.size() >= before.findings.size();
+}
+
+/// What a builder would feel of it.
+std::string cost_of(const Study& before, const Study& after) {
+    constexpr double felt = 0.01;
+    std::string cost;
+    const auto add = [&](const std::string& words) { cost += (cost.empty() ? "" : ", ") + words; };
+    const auto signed_words = [](double change, const std::string& size) {
+        return (change < 0 ? "−" : "+") + size;
+    };
+    const double grams = raw(after.mass) - raw(before.mass);
+    if (std::abs(grams) > std::max(5.0, felt * raw(before.mass)))
+        add(signed_words(grams, format(Gram(std::abs(grams)))));
+    const double seconds = raw(after.mission.run_time) - raw(before.mission.run_time);
+    if (!before.mission.run_time_capped && !after.mission.run_time_capped &&
+        std::abs(seconds) > std::max(60.0, felt * raw(before.mission.run_time)))
+        add(say("{} of run time", signed_words(seconds, format(Second(std::abs(seconds))))));
+    const double money = after.cost - before.cost;
+    if (std::abs(money) >= 1) add(say("cost {}", signed_words(money, format_number(std::abs(money)))));
+    return cost;
+}
+
+}  // namespace
+
+std::vector<Mend> tried_mends(const Plan& plan, const Catalogue& catalogue, const Study& before,
+                              const Finding& finding, size_t most) {
+    std::vector<Mend> mends;
+    for (const auto& fix : finding.fixes) {
+        if (mends.size() >= most) break;
+        auto next = fix.edit(plan);
+        if (next == plan) continue;
+        if (std::any_of(mends.begin(), mends.end(), [&](const auto& m) { return m.plan == next; })) continue;
+        const auto after = study(next, catalogue, before.conditions, before);
+        const bool left = std::any_of(after.findings.begin(), after.findings.end(),
+                                      [&](const auto& f) { return same_matter(f, finding); });
+        if (left || brings_worse(before, after, finding.severity)) continue;
+        mends.push_back({fix.label, cost_of(before, after), std::move(next)});
+    }
+    return mends;
+}
+
+tl::expected<Proposal, Refusals> propose_and_mend(const Plan& plan, const Catalogue& catalogue) {
+    constexpr int most = 12;
+    auto proposal = propose(plan, catalogue);
+    for (int round = 0; proposal && round < most; ++round) {
+        const auto judged = study(proposal->plan, catalogue, usual_conditions(proposal->plan));
+        bool mended = false;
+        for (const auto& f : judged.findings) {
+            if (f.severity == Severity::note) break;
+            auto mends = tried_mends(proposal->plan, catalogue, judged, f, 1);
+            if (mends.empty()) continue;
+            proposal->why.add(say("Found in it and mended: {} {}.", f.sentence, mends.front().label));
+            proposal->plan = std::move(mends.front().plan);
+            mended = true;
+            break;
+        }
+        if (!mended) break;
+    }
+    return proposal;
+}
+
+}  // namespace sangre
