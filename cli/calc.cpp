@@ -12,6 +12,8 @@ namespace {
 
 using namespace sangre;
 
+constexpr double most_asked = 1e6;  // of any unit: beyond is a slip of the hand
+
 /// Takes what is typed for an option into a quantity. F, H and Hz are no dimensions of the parser: prefixes
 /// alone.
 struct Values {
@@ -26,6 +28,9 @@ struct Values {
         text(name, what, [&into, dimension, unit, name](const std::string& typed) {
             const auto v = parse_value(typed, dimension, unit);
             if (!v) throw BadOption{fmt::format("{} {}: {}", name, typed, v.error().message)};
+            if (dimension != Dimension::temperature && (*v < 0 || *v > most_asked))
+                throw BadOption{
+                    fmt::format("{} {}: from 0 to {} {} is expected", name, typed, most_asked, unit)};
             if constexpr (std::is_same_v<Q, Millimetre>)
                 into = Metre(*v);
             else

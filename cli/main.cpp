@@ -77,7 +77,9 @@ int run_study(const Options& o) {
     }
     for (const auto& m : missing) fmt::print("error: {}\n", m);
     fmt::print("{}: run time {}, worst drop {}, {}\n", plan.name,
-               s.mission.run_time_capped ? "over a year" : format(s.mission.run_time),
+               plan.phases.empty() || s.mission.packs.empty() ? "—"
+               : s.mission.run_time_capped                    ? "over a year"
+                                                              : format(s.mission.run_time),
                format_percent(s.worst.worst_drop_share), format(s.mass));
     for (size_t i = 0; i < plan.feeds.size(); ++i)
         fmt::print("  {}: {}, {}, drop {}, warmest {}\n", feed_name(plan, plan.feeds[i]),

@@ -142,8 +142,9 @@ QString FindingsBar::figures() const {
         !s.mission.packs.empty() && std::all_of(s.mission.packs.begin(), s.mission.packs.end(),
                                                 [](const auto& p) { return p.endless; })
             ? tr("as long as it is fed")
-        : s.mission.run_time_capped ? tr("over a year")
-                                    : QString::fromStdString(format(s.mission.run_time));
+        : document_.plan().phases.empty() ? QStringLiteral("—")
+        : s.mission.run_time_capped       ? tr("over a year")
+                                          : QString::fromStdString(format(s.mission.run_time));
     return tr("Runs %1  ·  worst drop %2  ·  %3")
         .arg(run, QString::fromStdString(format_percent(s.worst.worst_drop_share)),
              QString::fromStdString(format(s.mass)));

@@ -503,6 +503,12 @@ tl::expected<SquareMillimetre, ParseError> parse_wire_size(std::string_view text
         const double d = 0.127 * std::pow(92.0, (36 - gauge) / 39);
         return SquareMillimetre(M_PI / 4 * d * d);
     }
+    if (const auto at = s.find("KCMIL"); at != std::string::npos && at + 5 == s.size()) {
+        constexpr double mm2_per_kcmil = 0.5067075;
+        const auto n = number(s.substr(0, at));
+        if (!n || *n <= 0 || *n > 2000) return fail();
+        return SquareMillimetre(*n * mm2_per_kcmil);
+    }
     if (const auto at = s.find("MM"); at != std::string::npos) {
         const auto tail = s.substr(at + 2);
         const auto n = number(s.substr(0, at));

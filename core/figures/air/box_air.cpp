@@ -148,7 +148,8 @@ std::vector<BoxAir> warm_bodies(const Plan& plan, const WorstCase& worst) {
                 box.why.add(fmt::format("{}: {} × {} = {}", load.name, format(Watt(h.watts)),
                                         format_percent(h.share), format(Watt(h.heat()))));
         }
-        if (!measured(body)) continue;
+        // A frame or an arm without a lid holds no warm air.
+        if (!measured(body) || body.open) continue;
         const auto walls = walls_of(body);
         box.sun = Watt(through_roof(body, walls));
         box.known = raw(box.lost) + raw(box.sun) > 0;

@@ -84,8 +84,9 @@ Demand at_temperature(const Plan& plan, const Solver& solver, Demand demand,
     return demand;
 }
 
-ThermalSpan thermal_span(const Plan& plan, const ThermalItem& item, const WorstCase& worst) {
-    ThermalSpan span{plan.coldest_air, plan.hottest_air, true};
+ThermalSpan thermal_span(const Plan& plan, const ThermalItem& item, const WorstCase& worst,
+                         Celsius hottest_air) {
+    ThermalSpan span{plan.coldest_air, std::max(plan.hottest_air, hottest_air), true};
     double rise = item.on.kind == PartKind::none ? 0 : item.warmer_k.value_or(0);
     if (item.type) rise = temperature_rise(*item.type, worst.converters[item.on.index].heat);
     span.known = item.on.kind == PartKind::none || item.type || item.warmer_k;

@@ -28,6 +28,8 @@ struct ThermalSpan {
     Celsius coldest{}, hottest{};
     bool known = true;  ///< false where it sits on a load that nobody said the warmth of
 };
-ThermalSpan thermal_span(const Plan& plan, const ThermalItem& item, const WorstCase& worst);
+/// `hottest_air`: round what it sits on, inside of its body.
+ThermalSpan thermal_span(const Plan& plan, const ThermalItem& item, const WorstCase& worst,
+                         Celsius hottest_air);
 
 }  // namespace sangre

@@ -17,7 +17,7 @@ Demand quiet(const Plan& plan) {
     Demand d;
     d.states.assign(plan.loads.size(), LoadState::off);
     d.open.assign(plan.feeds.size(), false);
-    d.charge = 1;
+    d.charge = 1, d.sun = 1;
     d.air = cold_wire;
     d.brief = true;
     return d;

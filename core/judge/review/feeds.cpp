@@ -131,7 +131,8 @@ void relay_coil(const Context& c, std::vector<Finding>& out) {
     each_device(c, [&](size_t f, const Device& d) {
         const auto* t = d.kind == DeviceKind::power_switch ? find(c.catalogue.switches, d.type) : nullptr;
         const auto& worst = c.figures.worst.feeds[f];
-        if (!t || raw(t->coil) <= 0 || raw(worst.highest_source) <= 0) return;
+        // One that hangs elsewhere is judged there.
+        if (!t || raw(t->coil) <= 0 || raw(worst.highest_source) <= 0 || !d.coil_from.empty()) return;
         const auto suits = [&](const SwitchType& type) {
             return raw(type.coil) <= 0 || (worst.lowest_source >= type.coil * pulls_in &&
                                            worst.highest_source <= type.coil * withstands);

@@ -72,6 +72,19 @@ void unfused(const Context& c, std::vector<Finding>& out) {
         if (!from_pack && p.fault.outcome == FaultOutcome::opens &&
             c.index().source_of(i).kind == PartKind::converter)
             continue;
+        const auto* load = by_id(c.plan.loads, feed.to);
+        if (from_pack && load && load->kind == LoadKind::motor &&
+            std::max(load->peak, load->start) >= std::max(load->typical * 20, Ampere(80))) {
+            out.push_back({Severity::note,
+                           {},
+                           {feed.id},
+                           say("{} cranks and has no fuse, as starters have none: keep its lead short, "
+                               "sleeved and tied.",
+                               load->name),
+                           {},
+                           {}});
+            continue;
+        }
         const bool by_choice =
             c.plan.flies && c.plan.practices.flight == FlightSchool::unfused && vital_behind(c, i);
         if (by_choice) {

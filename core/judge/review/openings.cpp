@@ -68,6 +68,25 @@ void gland_range(const Context& c, std::vector<Finding>& out) {
     }
 }
 
+/// A round gland closes on one round sheath: between loose wires it leaks.
+void gland_loose(const Context& c, std::vector<Finding>& out) {
+    for (const auto& h : c.figures.harness.holes) {
+        const auto& opening = c.plan.openings[h.opening];
+        const auto* body = by_id(c.plan.bodies, opening.body);
+        if (opening.kind != OpeningKind::gland || h.rounds.size() < 2 || (body && !body->sealed)) continue;
+        Finding f{Severity::note,
+                  {},
+                  {opening.id},
+                  say("The {} is round and {} go through it: it does not seal between them.",
+                      opening_name(c.plan, opening), packed_words(h)),
+                  {},
+                  {}};
+        f.why.add(
+            say("A cable with one sheath, an insert with a hole for each wire, or sealant between them."));
+        out.push_back(std::move(f));
+    }
+}
+
 /// A way has no business in an opening of a wall that it does not pass.
 void opening_no_wall(const Context& c, std::vector<Finding>& out) {
     for (const auto& way : c.plan.ways) {
@@ -212,6 +231,7 @@ void wall_without_opening(const Context& c, std::vector<Finding>& out) {
 
 const std::vector<Rule> rules_of::openings{
     {"hole-full", to_say("What runs through a hole fits through it"), hole_full},
+    {"gland-loose-wires", to_say("A gland closes on one round sheath"), gland_loose},
     {"gland-range", to_say("A gland closes on what goes through it"), gland_range},
     {"opening-no-wall", to_say("A way goes through openings of walls that it passes"), opening_no_wall},
     {"opening-no-fitting", to_say("There is a gland or grommet of that bore"), opening_no_fitting},

@@ -167,13 +167,31 @@ void worn_out(const Context& c, std::vector<Finding>& out) {
 }
 
 /// Mains in a machine of low voltage: by its voltage, or by its name.
+bool names_mains(const std::string& called) {
+    const auto name = lower(called);
+    return has_word(name, "mains") || name.find("230 v") != std::string::npos ||
+           name.find("230v") != std::string::npos || name.find("120 v ac") != std::string::npos ||
+           name.find("wall socket") != std::string::npos;
+}
+
 void mains(const Context& c, std::vector<Finding>& out) {
+    for (const auto& s : c.plan.sources) {
+        // A brick stands in its wall socket; what is tapped or stands for a pack does not.
+        if (s.kind == SourceKind::supply || !names_mains(s.name)) continue;
+        Finding f{
+            Severity::danger,
+            {},
+            {s.id},
+            say("{}: mains is no source of this machine. Stop: a licensed person, under the local code.",
+                s.name),
+            {},
+            {}};
+        f.why.caution = say("Mains kills. This tool neither plans nor checks it.");
+        f.why.add(say("A supply outside, a brick with a low-voltage lead, is said as one: brick 12 V 5 A."));
+        out.push_back(std::move(f));
+    }
     for (const auto& l : c.plan.loads) {
-        const auto name = lower(l.name);
-        const bool said = has_word(name, "mains") || name.find("230 v") != std::string::npos ||
-                          name.find("230v") != std::string::npos ||
-                          name.find("120 v ac") != std::string::npos ||
-                          name.find("wall socket") != std::string::npos;
+        const bool said = names_mains(l.name);
         if (!said && l.v_max < Volt(90)) continue;
         Finding f{Severity::danger,
                   {},

@@ -22,11 +22,19 @@ struct Placed {
     const Id& feed;
 };
 
+/// The hottest air round what a switch sits on, or along its lead.
+Celsius air_of(const Context& c, const Lead& feed, const Id& on) {
+    return on.empty() ? air_along(c.plan, c.figures.boxes, feed) : air_round(c.plan, c.figures.boxes, on);
+}
+
 template <class Check>
 void each_thermal(const Context& c, Check check) {
     for (const auto& item : c.figures.solver->thermal_items()) {
         const auto& feed = c.plan.feeds[item.feed];
-        check(Placed{item, feed.devices[item.device], thermal_span(c.plan, item, c.figures.worst), feed.id});
+        check(Placed{
+            item, feed.devices[item.device],
+            thermal_span(c.plan, item, c.figures.worst, air_of(c, feed, feed.devices[item.device].sits_on)),
+            feed.id});
     }
 }
 
@@ -56,13 +64,16 @@ void never_closes(const Context& c, std::vector<Finding>& out) {
                       format(p.span.hottest)),
                   {},
                   {}};
-        x.why.add(say("The hottest air is {}; what it sits on adds {} K.", format(c.plan.hottest_air),
-                      format_number(raw(p.span.hottest - c.plan.hottest_air))));
+        const auto air = air_of(c, *by_id(c.plan.feeds, p.feed), p.device.sits_on);
+        x.why.add(say("The hottest air is {}; what it sits on adds {} K.", format(air),
+                      format_number(raw(p.span.hottest) - raw(air))));
         for (size_t k = 0; k < c.plan.converters.size(); ++k) {
             auto there = p.item;
             there.on = {PartKind::converter, k}, there.warmer_k.reset();
             there.type = find(c.catalogue.converters, c.plan.converters[k].type);
-            if (!there.type || thermal_span(c.plan, there, c.figures.worst).hottest < *p.item.closes_above)
+            const auto there_air = air_round(c.plan, c.figures.boxes, c.plan.converters[k].id);
+            if (!there.type ||
+                thermal_span(c.plan, there, c.figures.worst, there_air).hottest < *p.item.closes_above)
                 continue;
             x.fixes.push_back({say("Sit it on ") + c.plan.converters[k].name,
                                seated(p.device.id, c.plan.converters[k].id)});

@@ -10,15 +10,22 @@
 
 namespace sangre {
 
+SourceRange pack_range(const Chemistry& c, int series) {
+    constexpr double nearly_empty = 0.1;
+    return {c.cutoff * series, c.charge * series,
+            (c.cutoff + cell_rest_voltage(c, nearly_empty)) / 2 * series};
+}
+
 std::optional<SourceRange> source_range(const Source& s, const Catalogue& catalogue) {
     if (s.kind != SourceKind::pack) return SourceRange{s.v_min, s.v_max};
     const auto* chemistry = find(catalogue.chemistries, s.chemistry);
     if (!chemistry) return {};
-    return SourceRange{pack_cutoff_voltage(s, *chemistry), pack_charge_voltage(s, *chemistry)};
+    return pack_range(*chemistry, s.series);
 }
 
 bool accepts(const Load& load, SourceRange source) {
-    return raw(load.v_min) <= raw(source.low) * (1 + limit_tolerance) &&
+    const auto low = std::max(source.low, source.working);
+    return raw(load.v_min) <= raw(low) * (1 + limit_tolerance) &&
            raw(load.v_max) >= raw(source.high) * (1 - limit_tolerance);
 }
 
@@ -28,7 +35,10 @@ std::optional<SourceRange> sources_range(const Plan& plan, const Catalogue& cata
         if (s.kind == SourceKind::panel) continue;
         const auto one = source_range(s, catalogue);
         if (!one) continue;
-        all = all ? SourceRange{std::min(all->low, one->low), std::max(all->high, one->high)} : *one;
+        const auto working = [](const SourceRange& r) { return std::max(r.low, r.working); };
+        all = all ? SourceRange{std::min(all->low, one->low), std::max(all->high, one->high),
+                                std::min(working(*all), working(*one))}
+                  : *one;
     }
     return all;
 }

@@ -10,7 +10,13 @@ namespace sangre {
 /// The voltages a source moves between.
 struct SourceRange {
     Volt low{}, high{};
+    /// Of a pack, down to which a load must run from it: half-way between empty and a tenth of its charge.
+    /// What lets go below that lets go when it is nearly empty, which is said. 0: `low`.
+    Volt working{};
 };
+
+/// Of so many cells in series.
+SourceRange pack_range(const Chemistry& chemistry, int series);
 
 /// Of a pack cut-off to charging; of what else there is what was said. Empty where the catalogue does not
 /// hold its chemistry.

@@ -93,9 +93,8 @@ Answer calc_filter(const FilterQuestion& q);
 Answer calc_precharge(Volt volts, Farad capacitance, Ohm loop, Second within);
 
 /// The wire of that size, insulation and build; the error lists the nearest sizes there are.
-tl::expected<const WireType*, std::string> wire_of_size(const Catalogue& catalogue, const std::string& size,
-                                                        const std::string& insulation,
-                                                        const std::string& material = "copper",
-                                                        bool solid = false);
+tl::expected<WireType, std::string> wire_of_size(const Catalogue& catalogue, const std::string& size,
+                                                 const std::string& insulation,
+                                                 const std::string& material = "copper", bool solid = false);
 
 }  // namespace sangre

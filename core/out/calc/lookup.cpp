@@ -19,11 +19,24 @@ const char* word(Conductor c) {
                                                    : "copper";
 }
 
+/// A wire that shops do not keep, made after the nearest that they do: copper by its area, wall as thick.
+WireType of_that_copper(const WireType& like, const std::string& size, SquareMillimetre area) {
+    auto made = like;
+    const double times = raw(area) / raw(like.area);
+    made.id.clear(), made.size = size, made.usual = false;
+    made.area = area, made.ohm_per_m = like.ohm_per_m / times, made.gram_per_m = like.gram_per_m * times;
+    const Millimetre walls = like.outer - like.conductor;
+    made.conductor = like.conductor * std::sqrt(times), made.outer = made.conductor + walls;
+    if (like.strands > 1) made.strands = std::max(7, static_cast<int>(std::lround(like.strands * times)));
+    made.source = say("computed after {}, the nearest of the catalogue", like.size);
+    return made;
+}
+
 }  // namespace
 
-tl::expected<const WireType*, std::string> wire_of_size(const Catalogue& catalogue, const std::string& size,
-                                                        const std::string& insulation,
-                                                        const std::string& material, bool solid) {
+tl::expected<WireType, std::string> wire_of_size(const Catalogue& catalogue, const std::string& size,
+                                                 const std::string& insulation, const std::string& material,
+                                                 bool solid) {
     if (!find(catalogue.insulations, insulation)) {
         std::string known;
         for (const auto& i : catalogue.insulations) known += (known.empty() ? "" : ", ") + i.id;
@@ -45,7 +58,9 @@ tl::expected<const WireType*, std::string> wire_of_size(const Catalogue& catalog
                                   solid ? say("solid ") : "", material, insulation));
     const auto distance = [&](const WireType* w) { return std::abs(std::log(raw(w->area) / raw(*area))); };
     std::sort(like.begin(), like.end(), [&](auto* a, auto* b) { return distance(a) < distance(b); });
-    if (distance(like.front()) < 0.02) return like.front();
+    if (distance(like.front()) < 0.02) return *like.front();
+    constexpr double thinnest = 0.004, thickest = 600;  // mm²: 41 AWG to beyond 1000 kcmil
+    if (raw(*area) >= thinnest && raw(*area) <= thickest) return of_that_copper(*like.front(), size, *area);
     like.resize(std::min(like.size(), named));
     std::sort(like.begin(), like.end(), [](auto* a, auto* b) { return a->area < b->area; });
     std::string nearest;

@@ -95,29 +95,37 @@ Answer calc_short(const Catalogue& catalogue, const ShortQuestion& q) {
     if (const auto made = rating_exists(**family, q.rating); !made) return tl::unexpected(made.error());
     if (raw(q.volts) <= 0 || raw(q.length) <= 0)
         return tl::unexpected(std::string(say("a voltage and a length above 0 are needed")));
-    const auto& insulation = *find(catalogue.insulations, (*wire)->insulation);
+    const auto& insulation = *find(catalogue.insulations, wire->insulation);
     if (!(q.start >= coldest_asked && q.start < insulation.damage))
         return tl::unexpected(say("a wire at {}: {} up to where {} is damaged, {}, is expected",
                                   format(q.start), format(coldest_asked), insulation.name,
                                   format(insulation.damage)));
     const double loop =
-        raw(q.source) + raw(fuse_resistance(**family, q.rating)) + 2 * raw(q.length) * (*wire)->ohm_per_m;
+        raw(q.source) + raw(fuse_resistance(**family, q.rating)) + 2 * raw(q.length) * wire->ohm_per_m;
     const Ampere current(raw(q.volts) / loop);
     const auto opens = slow_edge(**family, q.rating, current);
-    const WireThermal thermal(**wire, insulation, q.start);
+    const WireThermal thermal(*wire, insulation, q.start);
     const auto stands = damage_time(thermal, insulation, current, q.start);
     const bool breaks = (*family)->breaking >=
-                        Ampere(raw(q.volts) / std::max(loop - 2 * raw(q.length) * (*wire)->ohm_per_m, 1e-4));
+                        Ampere(raw(q.volts) / std::max(loop - 2 * raw(q.length) * wire->ohm_per_m, 1e-4));
     Celsius hot =
         std::isfinite(raw(opens)) ? thermal.after(current, opens, q.start) : thermal.steady(current);
     if (raw(opens) <= 5)
         hot = std::max(hot, thermal.after_adiabatic(raw(current) * raw(current) * raw(opens), q.start));
     Calculation c;
-    c.why.title = say("Short at the end of {} of {}", format(q.length), size_words(**wire));
+    c.why.title = say("Short at the end of {} of {}", format(q.length), size_words(*wire));
     const bool sound = opens <= stands && breaks && q.volts <= (*family)->voltage;
-    c.answer =
-        say("{} flow; the {} {} opens within {}, the wire reaches {}: {}", format(current), format(q.rating),
-            (*family)->name, when(opens), format(hot), sound ? say("protected") : say("not protected"));
+    const auto verdict = sound ? say("protected") : say("not protected");
+    const auto fuse = format(q.rating) + " " + (*family)->name;
+    c.answer = std::isfinite(raw(opens)) ? say("{} flow; the {} opens within {}, the wire reaches {}: {}",
+                                               format(current), fuse, when(opens), format(hot), verdict)
+                                         : say("{} flow; the {} does not open, the wire reaches {}: {}",
+                                               format(current), fuse, format(hot), verdict);
+    if (!breaks)
+        c.answer += say("; its breaking capacity of {} is below what flows right behind it",
+                        format((*family)->breaking));
+    if (q.volts > (*family)->voltage)
+        c.answer += say("; it is rated for {} only", format((*family)->voltage));
     c.values = {{"current_A", raw(current)},
                 {"opens_s", std::min(raw(opens), 1e12)},
                 {"stands_s", std::min(raw(stands), 1e12)},
@@ -125,7 +133,7 @@ Answer calc_short(const Catalogue& catalogue, const ShortQuestion& q) {
                 {"protected", sound}};
     c.why.add(say("{} ÷ (source {} + fuse {} + 2 × {} × {} mΩ/m) = {}", format(q.volts), format(q.source),
                   format(fuse_resistance(**family, q.rating)), format(q.length),
-                  format_number((*wire)->ohm_per_m * 1e3), format(current)));
+                  format_number(wire->ohm_per_m * 1e3), format(current)));
     c.why.add(
         say("slow edge at {} × its rating: {}", format_number(raw(current) / raw(q.rating)), when(opens)));
     c.why.add(say("the wire, from {}, stands it for {}", format(q.start), when(stands)),
@@ -144,6 +152,10 @@ Answer calc_precharge(Volt volts, Farad capacitance, Ohm loop, Second within) {
         return tl::unexpected(std::string(say("voltage, capacitance and time must be above 0")));
     const auto spark = inrush(volts, capacitance, loop);
     const auto tame = precharge(volts, capacitance, within);
+    if (tame.wait > within * 1.01)
+        return tl::unexpected(
+            say("no resistor of 1 Ω or more charges {} within {}: 1 Ω takes {}; allow more time",
+                format(capacitance), format(within), format(tame.wait)));
     Calculation c;
     c.answer = spark.wants_precharge
                    ? say("pre-charge through {} for {}: {} instead of {}", format(tame.resistor),

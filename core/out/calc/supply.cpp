@@ -49,10 +49,23 @@ Answer calc_battery(const Catalogue& catalogue, const BatteryQuestion& q) {
     c.why.add(say("gives {} continuously", format(pack_max_current(b, *chemistry))));
     if (raw(q.current) > 0) {
         const Volt loaded(raw(rest) - raw(q.current) * raw(ohm));
+        if (raw(loaded) <= 0)
+            return tl::unexpected(say("{} is more than this pack can push: {} into a short",
+                                      format(q.current), format(Ampere(raw(rest) / raw(ohm)))));
+        const auto most = std::max(pack_burst_current(b, *chemistry), pack_max_current(b, *chemistry));
         const double faster = peukert_factor(*chemistry, capacity, q.current);
         const double hours = raw(capacity) * q.charge / (raw(q.current) * faster);
-        c.answer +=
-            say("; {} at {}, for {}", format(loaded), format(q.current), format(Second(hours * 3600)));
+        if (q.current > most)
+            c.answer +=
+                say("; {} is beyond it: rated for {} continuously and {} for {}, where it would sag to {}",
+                    format(q.current), format(pack_max_current(b, *chemistry)),
+                    format(pack_burst_current(b, *chemistry)), format(burst_time), format(loaded));
+        else if (loaded < pack_cutoff_voltage(b, *chemistry))
+            c.answer += say("; it sags to {} at {}, below its cut-off of {}", format(loaded),
+                            format(q.current), format(pack_cutoff_voltage(b, *chemistry)));
+        else
+            c.answer += say("; sags to {} at {}, for {}", format(loaded), format(q.current),
+                            format(Second(hours * 3600)));
         c.values.emplace_back("loaded_V", raw(loaded)), c.values.emplace_back("hours", hours);
         c.why.add(
             fmt::format("{} − {} × {} = {}", format(rest), format(q.current), format(ohm), format(loaded)),
@@ -62,9 +75,6 @@ Answer calc_battery(const Catalogue& catalogue, const BatteryQuestion& q) {
                           format_number(faster)));
         if (q.current > pack_max_current(b, *chemistry))
             c.why.add(say("{} is more than it gives continuously", format(q.current)), Tone::danger);
-        if (raw(loaded) <= 0)
-            return tl::unexpected(say("{} is more than this pack can push: {} into a short",
-                                      format(q.current), format(Ampere(raw(rest) / raw(ohm)))));
     }
     c.why.source = chemistry->source;
     c.why.caution = chemistry->caution;

@@ -16,7 +16,7 @@ namespace sangre {
 Answer calc_wire(const Catalogue& catalogue, const WireQuestion& q) {
     const auto found = wire_of_size(catalogue, q.size, q.insulation, q.material, q.solid);
     if (!found) return tl::unexpected(found.error());
-    const auto& wire = **found;
+    const auto& wire = *found;
     const auto& insulation = *find(catalogue.insulations, wire.insulation);
     if (q.bunch < 1 || q.conductors < 1)
         return tl::unexpected(std::string(say("bunch and conductors count from 1")));

@@ -95,7 +95,7 @@ struct Fit {
 };
 
 Fit fit_of(const Plan& plan, const Catalogue& catalogue, const Day& day, const Chemistry& c, int series) {
-    const SourceRange range{c.cutoff * series, c.charge * series};
+    const auto range = pack_range(c, series);
     Fit fit;
     std::vector<double> losses(plan.loads.size(), wire_losses);
     for (const auto& g : group_rails(plan, range)) {

@@ -249,9 +249,8 @@ void judge_present(BatteryComparison& all, const Plan& plan, const Catalogue& ca
     cell.max = pack_max_current(one, *chemistry), cell.burst = pack_burst_current(one, *chemistry);
     cell.mass = pack_mass(one, *chemistry);
     cell.cost = raw(pack_energy(one, *chemistry)) / 1e3 * chemistry->cost_per_kwh;
-    const auto drains = drains_of(
-        plan, catalogue,
-        {pack_cutoff_voltage(c.battery, *chemistry), c.charger = pack_charge_voltage(c.battery, *chemistry)});
+    c.charger = pack_charge_voltage(c.battery, *chemistry);
+    const auto drains = drains_of(plan, catalogue, pack_range(*chemistry, c.battery.series));
     c.why_not = drains.impossible;
     if (drains.impossible.empty()) judge(c, plan, catalogue, cell, drains);
     all.present = std::move(c);
@@ -275,9 +274,7 @@ BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue
             if (!sold_in_series(cell, blocks)) continue;
             const int most_strings = most_strings_of(cell);
             const auto [known, is_new] = asks.try_emplace({cell.chemistry, series});
-            if (is_new)
-                known->second =
-                    drains_of(plan, catalogue, {chemistry->cutoff * series, chemistry->charge * series});
+            if (is_new) known->second = drains_of(plan, catalogue, pack_range(*chemistry, series));
             const auto& drains = known->second;
             BatteryCandidate c;
             for (int strings = 1; strings <= most_strings; ++strings) {

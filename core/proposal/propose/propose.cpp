@@ -296,6 +296,25 @@ void hang_load(Plan& next, const Plan& old, const Load& load, const Id& source, 
     next.feeds.push_back(std::move(f));
 }
 
+/// It draws for a moment what nothing else of such a machine does: a starter, whatever it is called.
+bool cranks(const Load& load) {
+    constexpr double times = 20;
+    constexpr Ampere least(80);
+    const auto most = std::max(draw(load, LoadState::peak), load.start);
+    return load.kind == LoadKind::motor && most >= least && most >= load.typical * times;
+}
+
+/// Thick leads of its own from the battery, unfused: a fuse that carries cranking protects nothing.
+void hang_starter(Plan& next, const Plan& old, const Load& load, const Id& source, Why& why) {
+    auto f = make_feed(old, source, load.id, false);
+    next.feeds.push_back(std::move(f));
+    why.add(say("{} draws {} for a moment: leads of its own from the battery, without a fuse unless its "
+                "maker has one. "
+                "Is that figure right?",
+                load.name, format(std::max(draw(load, LoadState::peak), load.start))),
+            Tone::caution);
+}
+
 std::string rail_colour(Volt v) {
     return raw(v) < 4 ? "orange" : raw(v) < 6 ? "orange" : raw(v) < 15 ? "yellow" : "red";
 }
@@ -472,7 +491,10 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     why.heading(say("Straight from ") + next.sources[main_source(next)].name);
     for (const auto& l : next.loads)
         if (accepts(l, range)) {
-            hang_load(next, old, l, l.always_on ? layout.always : layout.switched, "red");
+            if (l.starter || cranks(l))
+                hang_starter(next, old, l, next.sources[main_source(next)].id, why);
+            else
+                hang_load(next, old, l, l.always_on ? layout.always : layout.switched, "red");
             why.add(l.name + say(" takes the whole range."));
         }
     why.heading(say("Rails"));

@@ -5,11 +5,16 @@
 
 namespace sangre {
 
+namespace {
+/// A pair that reflects at its ends; what is short, slow or of one direction does without.
+bool wants_resistors(SignalKind signal) { return signal == SignalKind::unsaid || signal == SignalKind::can; }
+}  // namespace
+
 std::vector<DataBus> data_buses(const Plan& plan) {
     std::vector<DataBus> buses;
     std::vector<std::vector<Id>> parts;  // of each
     for (const auto* lead : cabled_leads(plan)) {
-        if (lead->kind != CableKind::data) continue;
+        if (lead->kind != CableKind::data || !wants_resistors(lead->signal)) continue;
         // It joins every bus that one of its parts is on.
         DataBus bus{{lead}, {}, lead->terminated};
         std::vector<Id> its{lead->from, lead->to};
