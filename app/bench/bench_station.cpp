@@ -87,7 +87,7 @@ void ReadingList::paint(QPainter& p) {
         if (r.live && !live) {
             live = true;
             y += u(4);
-            section(tr("Power on, through the 2 A test lead"));
+            section(tr("Power on, through the test lead"));
         }
         const QRectF area(u(6), y, width() - u(13), reading_height() - 1);
         ++number;

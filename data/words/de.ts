@@ -518,6 +518,10 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 ist beschädigt: %2</translation>
     </message>
     <message>
+        <source>%1 is gone from disk. What is on screen is kept as unsaved work; saving writes the file again.</source>
+        <translation>%1 ist nicht mehr auf der Platte. Was auf dem Bildschirm steht, bleibt als ungesicherte Arbeit erhalten; Sichern schreibt die Datei neu.</translation>
+    </message>
+    <message>
         <source>%1 is hurt</source>
         <translation>%1 nimmt Schaden</translation>
     </message>
@@ -540,6 +544,10 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
     <message>
         <source>%1 is removed, with its feed.</source>
         <translation>%1 ist entfernt, mit seiner Zuleitung.</translation>
+    </message>
+    <message>
+        <source>%1 is the plan itself; choose another name.</source>
+        <translation>%1 ist der Plan selbst; bitte einen anderen Namen wählen.</translation>
     </message>
     <message>
         <source>%1 is yours; plans can use it.</source>
@@ -950,10 +958,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>, abgedichtet</translation>
     </message>
     <message>
-        <source>, taken for granted (plan menu: Air it works in)</source>
-        <translation>, als gegeben angenommen (Planmenü: Luft, in der es arbeitet)</translation>
-    </message>
-    <message>
         <source>, unplugged there</source>
         <translation>, dort ausgesteckt</translation>
     </message>
@@ -964,6 +968,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>, which decides its wire</source>
         <translation>, was ihre Leitung entscheidet</translation>
+    </message>
+    <message>
+        <source>, which is taken for granted (plan menu: Air it works in)</source>
+        <translation>, was angenommen ist (Planmenü: Luft, in der es arbeitet)</translation>
     </message>
     <message>
         <source>, which is too warm</source>
@@ -984,10 +992,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>, wings for {} to {} of insulation; here are {}</source>
         <translation>, Flügel für {} bis {} Isolierung; hier sind es {}</translation>
-    </message>
-    <message>
-        <source>, with holder</source>
-        <translation>, mit Halter</translation>
     </message>
     <message>
         <source>, {:.0f} m up</source>
@@ -1086,10 +1090,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>175 %</translation>
     </message>
     <message>
-        <source>2 A test lead</source>
-        <translation>Prüfleitung 2 A</translation>
-    </message>
-    <message>
         <source>2 × {} of {} on first, one for each joint, parked {} away.</source>
         <translation>Erst 2 × {} {} darauf, einen je Verbindung, {} weit weg geparkt.</translation>
     </message>
@@ -1170,6 +1170,18 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>; dauernd trägt sie das</translation>
     </message>
     <message>
+        <source>; it is rated for {} only</source>
+        <translation>; sie ist nur für {} ausgelegt</translation>
+    </message>
+    <message>
+        <source>; it sags to {} at {}, below its cut-off of {}</source>
+        <translation>; sie bricht bei {1} auf {0} ein, unter ihre Entladeschlussspannung von {2}</translation>
+    </message>
+    <message>
+        <source>; its breaking capacity of {} is below what flows right behind it</source>
+        <translation>; ihr Schaltvermögen von {} liegt unter dem, was unmittelbar dahinter fließt</translation>
+    </message>
+    <message>
         <source>; its coil saturates</source>
         <translation>; seine Spule sättigt</translation>
     </message>
@@ -1180,6 +1192,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>; nothing was written</source>
         <translation>; nichts wurde geschrieben</translation>
+    </message>
+    <message>
+        <source>; sags to {} at {}, for {}</source>
+        <translation>; bricht bei {1} auf {0} ein, {2} lang</translation>
     </message>
     <message>
         <source>; short-circuit limits IEC 60949</source>
@@ -1198,8 +1214,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>; dann %1 Schritte weiter</translation>
     </message>
     <message>
-        <source>; {} at {}, for {}</source>
-        <translation>; {} bei {}, {} lang</translation>
+        <source>; {} is beyond it: rated for {} continuously and {} for {}, where it would sag to {}</source>
+        <translation>; {} ist zu viel: ausgelegt für {} dauernd und {} für {}, sie würde auf {} einbrechen</translation>
     </message>
     <message>
         <source>= {} on a poor day, {} on a good one.</source>
@@ -1230,8 +1246,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Klecks über einer kalten Lötstelle versteckt sie: erst den Draht durchpiepsen, dann kleben, dann warten, bis es fest ist.</translation>
     </message>
     <message>
-        <source>A blob over a cold joint hides it: measured first, then glued.</source>
-        <translation>Ein Klecks über einer kalten Lötstelle versteckt sie: erst gemessen, dann geklebt.</translation>
+        <source>A blob over a cold joint hides it: proved first, then glued.</source>
+        <translation>Ein Tropfen über einer kalten Lötstelle verdeckt sie: erst prüfen, dann kleben.</translation>
     </message>
     <message>
         <source>A block near the loads saves wire; what fails in its feed takes all of them.</source>
@@ -1284,6 +1300,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A cable joins two parts</source>
         <translation>Ein Kabel verbindet zwei Teile</translation>
+    </message>
+    <message>
+        <source>A cable with one sheath, an insert with a hole for each wire, or sealant between them.</source>
+        <translation>Ein Kabel mit einem Mantel, ein Einsatz mit einem Loch je Draht oder Dichtmasse dazwischen.</translation>
     </message>
     <message>
         <source>A capacitor still charging: wait and read again</source>
@@ -1472,6 +1492,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A fused line of one's own from the vehicle's battery has room for it.</source>
         <translation>Eine eigene abgesicherte Leitung von der Fahrzeugbatterie hat Platz dafür.</translation>
+    </message>
+    <message>
+        <source>A gland closes on one round sheath</source>
+        <translation>Eine Verschraubung schließt auf einem runden Mantel</translation>
     </message>
     <message>
         <source>A gland closes on the cable; a grommet or a hole only guides it.</source>
@@ -1954,6 +1978,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Eine Versorgung mit {}</translation>
     </message>
     <message>
+        <source>A supply outside, a brick with a low-voltage lead, is said as one: brick 12 V 5 A.</source>
+        <translation>Ein Netzteil außerhalb mit Niederspannungsleitung wird so geschrieben: brick 12 V 5 A.</translation>
+    </message>
+    <message>
         <source>A supply that is just too weak shows as a computer that restarts at random; a strong one weighs and costs.</source>
         <translation>Eine etwas zu schwache Versorgung zeigt sich als Rechner, der zufällig neu startet; eine starke wiegt und kostet.</translation>
     </message>
@@ -2270,6 +2298,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Nach den Schienen, weil Motoren am meisten ziehen.</translation>
     </message>
     <message>
+        <source>After the rails: one thing more at a time.</source>
+        <translation>Nach den Schienen: immer nur eines mehr.</translation>
+    </message>
+    <message>
         <source>After the shorts test. Those behind the modules wait until the outputs have been read.</source>
         <translation>Nach der Suche nach Kurzschlüssen. Die hinter den Wandlern warten, bis deren Ausgänge gelesen sind.</translation>
     </message>
@@ -2332,10 +2364,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Air temperature round the machine</source>
         <translation>Lufttemperatur um die Maschine</translation>
-    </message>
-    <message>
-        <source>Air {} – {}{}; the pack is chosen for {}.</source>
-        <translation>Luft {} – {}{}; der Akku ist für {} gewählt.</translation>
     </message>
     <message>
         <source>Air: %1</source>
@@ -2582,6 +2610,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Vorhanden: so viel davon liegt in einer Schublade…</translation>
     </message>
     <message>
+        <source>At least {}, so that what was found too small is not.</source>
+        <translation>Mindestens {}, damit nicht zu klein bleibt, was sich als zu klein erwies.</translation>
+    </message>
+    <message>
         <source>At nominal</source>
         <translation>Auf Nennwert</translation>
     </message>
@@ -2596,6 +2628,18 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>At three in the morning the wrong one goes in. Another kind, or at the least a label on both.</source>
         <translation>Um drei Uhr nachts kommt der falsche hinein. Eine andere Art, oder wenigstens ein Schild auf beide.</translation>
+    </message>
+    <message>
+        <source>At {} charge in {} it stands at {}.</source>
+        <translation>Bei {} Ladung in {} liegt sie bei {}.</translation>
+    </message>
+    <message>
+        <source>At {} charge in {} it still gets {}: below that, no full power.</source>
+        <translation>Bei {} Ladung in {} erhält es noch {}: darunter keine volle Leistung.</translation>
+    </message>
+    <message>
+        <source>At {} charge, in {}: {} ÷ {} = {}</source>
+        <translation>Bei {} Ladung, in {}: {} ÷ {} = {}</translation>
     </message>
     <message>
         <source>At {} from {}: {}.</source>
@@ -2696,6 +2740,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Before the beep: a pin in the wrong hole is found while nothing has volts.</source>
         <translation>Vor dem Piepsen: ein Stift im falschen Loch wird gefunden, solange nichts Volt hat.</translation>
+    </message>
+    <message>
+        <source>Before the first wire: chips and a slipping drill hurt what is laid already.</source>
+        <translation>Vor dem ersten Draht: Späne und ein abrutschender Bohrer beschädigen, was schon verlegt ist.</translation>
     </message>
     <message>
         <source>Before the lid: what is held behind it cannot be reached any more.</source>
@@ -3042,6 +3090,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Wähle sie</translation>
     </message>
     <message>
+        <source>Chosen for {}, the usual air between {} and {}{}; peaks are met at {} charge.</source>
+        <translation>Gewählt für {}, die übliche Luft zwischen {} und {}{}; Spitzen werden bei {} Ladung gedeckt.</translation>
+    </message>
+    <message>
         <source>Circles packed into the smallest circle that holds them.</source>
         <translation>Kreise, gepackt in den kleinsten Kreis, der sie fasst.</translation>
     </message>
@@ -3052,6 +3104,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Clean the flux off; look for bridges and whiskers.</source>
         <translation>Wisch das Flussmittel ab; such nach Brücken und Härchen.</translation>
+    </message>
+    <message>
+        <source>Clean the flux off; tug; look for a joint that is dull or cracked.</source>
+        <translation>Flussmittel abwaschen; ziehen; auf matte oder gerissene Stellen achten.</translation>
     </message>
     <message>
         <source>Click a core, an end or a label to change it; right-click for more.</source>
@@ -3418,6 +3474,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Weiter bohren, oder einige anders führen.</translation>
     </message>
     <message>
+        <source>Drill the openings</source>
+        <translation>Öffnungen bohren</translation>
+    </message>
+    <message>
         <source>Drilling template</source>
         <translation>Bohrschablone</translation>
     </message>
@@ -3634,16 +3694,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Alle Schalter aus, nichts eingesteckt.</translation>
     </message>
     <message>
-        <source>Every switch off. Connect the pack through the 2 A test lead, plus called out loud.</source>
-        <translation>Alle Schalter aus. Schließ den Akku über die Prüfleitung 2 A an, sag Plus laut an.</translation>
+        <source>Every switch off. Connect the pack through the {} test lead, plus called out loud.</source>
+        <translation>Alle Schalter aus. Den Akku über die Prüfleitung mit {} anschließen, Plus laut ansagen.</translation>
     </message>
     <message>
         <source>Every switch off. Plug the supply into the wall last, plus called out loud.</source>
         <translation>Alle Schalter aus. Steck das Netzteil zuletzt in die Wand, sag Plus laut an.</translation>
     </message>
     <message>
-        <source>Every switch off. Tap in with a 2 A fuse in the new slot, plus called out loud.</source>
-        <translation>Alle Schalter aus. Zapfe mit einer Sicherung 2 A im neuen Platz an, sag Plus laut an.</translation>
+        <source>Every switch off. Tap in with a {} fuse in the new slot, plus called out loud.</source>
+        <translation>Alle Schalter aus. Mit einer Sicherung von {} im neuen Steckplatz abgreifen, Plus laut ansagen.</translation>
     </message>
     <message>
         <source>Everything that ever runs at its peak, on a nearly empty pack in the coldest air</source>
@@ -3782,6 +3842,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Tülle einsetzen</translation>
     </message>
     <message>
+        <source>Fit a {} fuse</source>
+        <translation>Eine Sicherung {} einsetzen</translation>
+    </message>
+    <message>
         <source>Fit a {} {}</source>
         <translation>Setze ein: {} {}</translation>
     </message>
@@ -3812,6 +3876,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Flux and tin the trace and the wire's end, thinly.</source>
         <translation>Flussmittel auf Leiterbahn und Drahtende, beide dünn verzinnen.</translation>
+    </message>
+    <message>
+        <source>Flux bar and strands, tin both until the solder has run through.</source>
+        <translation>Schiene und Litze mit Flussmittel benetzen, beide verzinnen, bis das Lot durchgelaufen ist.</translation>
     </message>
     <message>
         <source>Flux both ends and tin each side.</source>
@@ -3872,6 +3940,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Found for the plan as it was; search again for the plan as it is</source>
         <translation>Gefunden für den Plan, wie er war; suche noch einmal für den Plan, wie er ist</translation>
+    </message>
+    <message>
+        <source>Found in it and mended: {} {}.</source>
+        <translation>Darin gefunden und behoben: {} {}.</translation>
     </message>
     <message>
         <source>Fri</source>
@@ -4048,6 +4120,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Heat balance of a case: films of 8 and 10 W/m²K, its walls, vents by their own draught, a fan at 60 % of its print; a motor keeps 30 % of its power as heat, a lamp 70 %.</source>
         <translation>Wärmebilanz eines Gehäuses: Übergänge von 8 und 10 W/m²K, seine Wände, Luftlöcher durch ihren eigenen Zug, ein Lüfter mit 60 % seines Aufdrucks; ein Motor behält 30 % seiner Leistung als Wärme, eine Lampe 70 %.</translation>
+    </message>
+    <message>
+        <source>Heat the bar beside the lead until both melt into one, hold still until it sets.</source>
+        <translation>Die Schiene neben der Leitung erhitzen, bis beides ineinanderfließt; stillhalten, bis es erstarrt.</translation>
     </message>
     <message>
         <source>Heat the barrel from below, feed solder at the top until it shows at both ends.</source>
@@ -4296,6 +4372,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Innen: {} mΩ·Ah ÷ {} × {} Zellen{} = {} bei halber Ladung, {}</translation>
     </message>
     <message>
+        <source>Inside it: {} × {} cells ÷ {}{} = {} at half charge, {}</source>
+        <translation>Innen: {} × {} Zellen ÷ {}{} = {} bei halber Ladung, {}</translation>
+    </message>
+    <message>
         <source>Insulate another way</source>
         <translation>Anders isolieren</translation>
     </message>
@@ -4308,8 +4388,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>In {}, über {}: etwa {}</translation>
     </message>
     <message>
+        <source>Is a comma between digits in “{}” a decimal one, or does it end a cell? Write 1.5, or put a semicolon between the cells.</source>
+        <translation>Ist ein Komma zwischen Ziffern in „{}“ ein Dezimalkomma, oder beendet es eine Zelle? 1.5 schreiben oder die Zellen mit Semikolon trennen.</translation>
+    </message>
+    <message>
         <source>It cannot be read and stays where it is: %1</source>
         <translation>Es kann nicht gelesen werden und bleibt, wo es ist: %1</translation>
+    </message>
+    <message>
+        <source>It counts as met, wherever the step stands.</source>
+        <translation>Es gilt als erfüllt, wo immer der Schritt steht.</translation>
     </message>
     <message>
         <source>It does not get there by this way.</source>
@@ -4320,8 +4408,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Es fliegt</translation>
     </message>
     <message>
-        <source>It flies: a pouch or power cells, as large as the flight and its currents ask and no larger.</source>
-        <translation>Es fliegt: Beutel- oder Leistungszellen, so groß, wie Flug und Ströme verlangen, und nicht größer.</translation>
+        <source>It flies: the lightest pack that lasts the flight.</source>
+        <translation>Es fliegt: der leichteste Akku, der für den Flug reicht.</translation>
     </message>
     <message>
         <source>It gets {} at {}, and hot glue lets go from {} on.</source>
@@ -4382,6 +4470,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>It is not plugged in, or it folds back: nothing may hang on it</source>
         <translation>Es ist nicht eingesteckt, oder es knickt ein: nichts darf daran hängen</translation>
+    </message>
+    <message>
+        <source>It is rated for {} continuously and {} for {}; {} and {} are drawn.</source>
+        <translation>Ausgelegt für {} dauernd und {} für {}; entnommen werden {} und {}.</translation>
     </message>
     <message>
         <source>It is taken to sit at the lead's far end.</source>
@@ -5042,6 +5134,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Schlaufen, wo ein Teil herauskommt, nichts nahe an dem, was sich dreht; noch einmal an jeder Leitung ziehen.</translation>
     </message>
     <message>
+        <source>Lose it</source>
+        <translation>Verwerfen</translation>
+    </message>
+    <message>
         <source>Loses {} as heat, {} % efficient</source>
         <translation>Verliert {} als Wärme, {} % Wirkungsgrad</translation>
     </message>
@@ -5198,6 +5294,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Beheben: %1</translation>
     </message>
     <message>
+        <source>Mend it: %1 (%2)</source>
+        <translation>Beheben: %1 (%2)</translation>
+    </message>
+    <message>
         <source>Mend what the other findings name: returns that lead nowhere, loops, loads far beyond their supply.</source>
         <translation>Behebe, was die anderen Befunde nennen: Rückleitungen ins Leere, Ringe, Verbraucher weit über ihrer Versorgung.</translation>
     </message>
@@ -5242,10 +5342,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Phase des Einsatzes</translation>
     </message>
     <message>
-        <source>Mission {} × {} for what modules and wires lose ÷ 0.8 ÷ {} = {}</source>
-        <translation>Einsatz {} × {} für das, was Wandler und Leitungen verlieren ÷ 0,8 ÷ {} = {}</translation>
-    </message>
-    <message>
         <source>Modules and wires</source>
         <translation>Wandler und Leitungen</translation>
     </message>
@@ -5286,8 +5382,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Motoren und Pumpen legen ihr Bürstenfeuer auf alles, mit dem sie eine Versorgung teilen.</translation>
     </message>
     <message>
-        <source>Motors: direction first, fixed lightly; then for good.</source>
-        <translation>Motoren: erst die Drehrichtung, leicht befestigt; dann endgültig.</translation>
+        <source>Motors: joined by clips or plugs until each turns the right way; then permanently.</source>
+        <translation>Motoren: mit Klemmen oder Steckern verbinden, bis jeder richtig dreht; dann endgültig.</translation>
     </message>
     <message>
         <source>Move a load</source>
@@ -5340,10 +5436,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Name the plan</source>
         <translation>Den Plan benennen</translation>
-    </message>
-    <message>
-        <source>Nearly empty, in {}: {} ÷ {} = {}</source>
-        <translation>Fast leer, in {}: {} ÷ {} = {}</translation>
     </message>
     <message>
         <source>Neither contact? The other one of the slot is the live side.</source>
@@ -6014,12 +6106,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Öffnen…	Ctrl+O</translation>
     </message>
     <message>
-        <source>Or from a bench supply at {} limited to 2 A</source>
-        <translation>Oder aus einem Labornetzgerät mit {}, auf 2 A begrenzt</translation>
+        <source>Or from a bench supply at {} limited to {}</source>
+        <translation>Oder aus einem Labornetzteil mit {}, begrenzt auf {}</translation>
     </message>
     <message>
-        <source>Or from a bench supply limited to 2 A.</source>
-        <translation>Oder aus einem Labornetzgerät, auf 2 A begrenzt.</translation>
+        <source>Or from a bench supply limited to {}.</source>
+        <translation>Oder aus einem Labornetzteil, begrenzt auf {}.</translation>
     </message>
     <message>
         <source>Ordered</source>
@@ -6056,6 +6148,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Own module for the noisy one</source>
         <translation>Ein eigener Wandler für den Störer</translation>
+    </message>
+    <message>
+        <source>Own steps come after and before steps that there are</source>
+        <translation>Eigene Schritte stehen nach und vor Schritten, die es gibt</translation>
     </message>
     <message>
         <source>Pack current</source>
@@ -6204,10 +6300,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Peak {} for {}.</source>
         <translation>Spitze {} für {}.</translation>
-    </message>
-    <message>
-        <source>Peak {} ÷ {} ÷ (1.5 × {} C) = {}</source>
-        <translation>Spitze {} ÷ {} ÷ (1,5 × {} C) = {}</translation>
     </message>
     <message>
         <source>Peak {}; it lets go at some {}.</source>
@@ -6418,7 +6510,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Strom an, noch über die Prüfleitung; ihre Sicherung so groß, wie der Verbraucher verlangt.</translation>
     </message>
     <message>
-        <source>Power on, through the 2 A test lead</source>
+        <source>Power on, through the test lead</source>
         <translation>Mit Strom, über die Prüfleitung 2 A</translation>
     </message>
     <message>
@@ -6536,6 +6628,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Pull: </source>
         <translation>Ziehen: </translation>
+    </message>
+    <message>
+        <source>Punch the centre, drill small first, then to size; deburr both sides, brush the chips out.</source>
+        <translation>Mitte ankörnen, klein vorbohren, dann auf Maß; beidseitig entgraten, Späne ausbürsten.</translation>
     </message>
     <message>
         <source>Push each bared end in to the stop.</source>
@@ -6842,6 +6938,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die Phasen wiederholen</translation>
     </message>
     <message>
+        <source>Replace</source>
+        <translation>Ersetzen</translation>
+    </message>
+    <message>
         <source>Resistance {}: {} × a new pack's {}.</source>
         <translation>Widerstand {}: {} × die {} eines neuen Akkus.</translation>
     </message>
@@ -6978,6 +7078,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Sichern unter</translation>
     </message>
     <message>
+        <source>Save as…</source>
+        <translation>Sichern unter …</translation>
+    </message>
+    <message>
         <source>Save as…	Ctrl+Shift+S</source>
         <translation>Sichern unter…	Ctrl+Shift+S</translation>
     </message>
@@ -6988,6 +7092,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Saved to %1.</source>
         <translation>Gesichert nach %1.</translation>
+    </message>
+    <message>
+        <source>Saved to %1; the version before could not be kept: %2</source>
+        <translation>Gesichert in %1; die Fassung davor konnte nicht aufbewahrt werden: %2</translation>
     </message>
     <message>
         <source>Say a part's terminals</source>
@@ -7482,6 +7590,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Stationen</translation>
     </message>
     <message>
+        <source>Stay here</source>
+        <translation>Hier bleiben</translation>
+    </message>
+    <message>
         <source>Step</source>
         <translation>Schritt</translation>
     </message>
@@ -7774,6 +7886,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die Zellen eines Akkus sind gleich</translation>
     </message>
     <message>
+        <source>The circuit's own fuse is out until this joint is made and covered.</source>
+        <translation>Die Sicherung des Stromkreises bleibt draußen, bis diese Verbindung gemacht und isoliert ist.</translation>
+    </message>
+    <message>
         <source>The circuit's own opens first, and takes what else hangs on it along.</source>
         <translation>Die eigene des Stromkreises öffnet zuerst und nimmt mit, was sonst daran hängt.</translation>
     </message>
@@ -7808,6 +7924,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>The day on which %1 should be here, such as %2. What needs it waits till then.</source>
         <translation>Der Tag, an dem %1 da sein sollte, etwa %2. Was es braucht, wartet bis dahin.</translation>
+    </message>
+    <message>
+        <source>The day takes {} out of it; ÷ {} usable ÷ {} = {}.</source>
+        <translation>Der Tag entnimmt {}; ÷ {} nutzbar ÷ {} = {}.</translation>
+    </message>
+    <message>
+        <source>The end at the live side is made last: until then nothing of this can become live.</source>
+        <translation>Das Ende an der spannungführenden Seite wird zuletzt gemacht: bis dahin kann nichts davon unter Spannung stehen.</translation>
     </message>
     <message>
         <source>The end at {} stays unmade until all is through.</source>
@@ -7846,6 +7970,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die Hälfte mit verdeckten Kontakten zu {}, das offen unter Spannung bleibt.</translation>
     </message>
     <message>
+        <source>The heading “{}” is no column of loads; {} are.</source>
+        <translation>Die Überschrift „{}“ ist keine Spalte von Verbrauchern; {} sind es.</translation>
+    </message>
+    <message>
+        <source>The headings “{}” and “{}” are both {}: one is enough.</source>
+        <translation>Die Überschriften „{}“ und „{}“ bedeuten beide {}: eine genügt.</translation>
+    </message>
+    <message>
         <source>The help's file cannot be read: %1</source>
         <translation>Die Datei der Hilfe kann nicht gelesen werden: %1</translation>
     </message>
@@ -7856,6 +7988,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>The hottest air is {}; what it sits on adds {} K.</source>
         <translation>Die heißeste Luft ist {}; worauf er sitzt, kommt mit {} K dazu.</translation>
+    </message>
+    <message>
+        <source>The idle current, {}, is above the typical {}.</source>
+        <translation>Der Leerlaufstrom, {}, liegt über dem typischen, {}.</translation>
     </message>
     <message>
         <source>The insulation ends midway between both pairs of wings: {} of it under the rear ones.</source>
@@ -7920,6 +8056,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>The module's own divider is across its output: a few hundred ohms and more.</source>
         <translation>Der eigene Teiler des Wandlers liegt über seinem Ausgang: einige hundert Ohm und mehr.</translation>
+    </message>
+    <message>
+        <source>The nearest is “{}”.</source>
+        <translation>Am nächsten kommt „{}“.</translation>
     </message>
     <message>
         <source>The newest of the pictures folder: %1</source>
@@ -8162,6 +8302,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>{} hat eine Weite von {}: so klein ist keine bekannt.</translation>
     </message>
     <message>
+        <source>The {} is round and {} go through it: it does not seal between them.</source>
+        <translation>Die Öffnung {} ist rund, und es gehen {} hindurch: dazwischen dichtet sie nicht.</translation>
+    </message>
+    <message>
         <source>The {} lies at {} on {}, which is {} long.</source>
         <translation>{} liegt bei {} auf {}, und der ist {} lang.</translation>
     </message>
@@ -8240,6 +8384,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Thermal switch sits %1</source>
         <translation>Thermoschalter sitzt %1</translation>
+    </message>
+    <message>
+        <source>These stand there already: %1. Replace them?</source>
+        <translation>Diese gibt es schon: %1. Ersetzen?</translation>
     </message>
     <message>
         <source>They do not interchange.</source>
@@ -8400,6 +8548,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Touch and go: a second or two of heat.</source>
         <translation>Kurz antippen: ein bis zwei Sekunden Wärme.</translation>
+    </message>
+    <message>
+        <source>Touch bare metal up with paint; fit the grommets and the glands' bodies.</source>
+        <translation>Blankes Metall mit Lack ausbessern; Tüllen und Körper der Verschraubungen einsetzen.</translation>
     </message>
     <message>
         <source>Trade rules: cautious {}, bold {}</source>
@@ -8698,8 +8850,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Ungesicherte Pläne</translation>
     </message>
     <message>
-        <source>Unsaved work could not be kept: %1</source>
-        <translation>Ungesicherte Arbeit konnte nicht behalten werden: %1</translation>
+        <source>Unsaved work</source>
+        <translation>Ungesicherte Arbeit</translation>
+    </message>
+    <message>
+        <source>Unsaved work cannot be kept for the next start; save it to a file: %1</source>
+        <translation>Ungesicherte Arbeit kann nicht bis zum nächsten Start aufbewahrt werden; bitte in eine Datei sichern: %1</translation>
     </message>
     <message>
         <source>Unsaved work from last time is back.</source>
@@ -8750,6 +8906,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>{} Litzen derselben Größe nehmen</translation>
     </message>
     <message>
+        <source>Use {} {}</source>
+        <translation>{} {} verwenden</translation>
+    </message>
+    <message>
         <source>V+ screw 2.5 mm, left; GND screw 2.5 mm, middle</source>
         <translation>V+ screw 2.5 mm, left; GND screw 2.5 mm, middle</translation>
     </message>
@@ -8772,6 +8932,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Voltage and current as typed; a nameplate exaggerates, an inline meter does not.</source>
         <translation>Spannung und Strom wie getippt; ein Typenschild übertreibt, ein Messgerät in der Leitung nicht.</translation>
+    </message>
+    <message>
+        <source>Volts at each load, empty and running.</source>
+        <translation>Spannung an jedem Verbraucher, unbelastet und in Betrieb.</translation>
     </message>
     <message>
         <source>Volts at its output, its fuses still out.</source>
@@ -9370,12 +9534,28 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Du hast kein Werkzeug: %1.</translation>
     </message>
     <message>
-        <source>a 2 A fuse or a lamp in series</source>
-        <translation>eine Sicherung 2 A oder eine Lampe in Reihe</translation>
+        <source>a 12 V battery while it charges</source>
+        <translation>eine 12-V-Batterie beim Laden</translation>
     </message>
     <message>
-        <source>a 2 A fuse or a lamp in series instead of the battery fuse</source>
-        <translation>eine Sicherung 2 A oder eine Lampe in Reihe statt der Akkusicherung</translation>
+        <source>a 12 V battery: lead, four LFP or ten NiMH cells</source>
+        <translation>eine 12-V-Batterie: Blei, vier LFP- oder zehn NiMH-Zellen</translation>
+    </message>
+    <message>
+        <source>a 24 V battery: lead, eight LFP or twenty NiMH cells</source>
+        <translation>eine 24-V-Batterie: Blei, acht LFP- oder zwanzig NiMH-Zellen</translation>
+    </message>
+    <message>
+        <source>a 36 V battery: ten lithium, twelve LFP or eighteen lead cells</source>
+        <translation>eine 36-V-Batterie: zehn Lithium-, zwölf LFP- oder achtzehn Bleizellen</translation>
+    </message>
+    <message>
+        <source>a 48 V battery: thirteen or fourteen lithium, fifteen or sixteen LFP, or lead</source>
+        <translation>eine 48-V-Batterie: dreizehn oder vierzehn Lithium-, fünfzehn oder sechzehn LFP-Zellen oder Blei</translation>
+    </message>
+    <message>
+        <source>a 6 V lead battery</source>
+        <translation>eine 6-V-Bleibatterie</translation>
     </message>
     <message>
         <source>a balanced line</source>
@@ -9384,6 +9564,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>a block</source>
         <translation>ein Verteiler</translation>
+    </message>
+    <message>
+        <source>a block in its case</source>
+        <translation>ein Block im Gehäuse</translation>
     </message>
     <message>
         <source>a bowl for screws</source>
@@ -9444,6 +9628,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>a device</source>
         <translation>ein Gerät</translation>
+    </message>
+    <message>
+        <source>a discharge rating above 0 and up to 500 C is expected</source>
+        <translation>erwartet wird eine Entladerate über 0 und bis 500 C</translation>
     </message>
     <message>
         <source>a distance above zero, up to 100 m, is expected</source>
@@ -9586,6 +9774,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>ein gepoltes verkehrt herum eingesetzt</translation>
     </message>
     <message>
+        <source>a pouch pack</source>
+        <translation>ein Beutelzellen-Akku</translation>
+    </message>
+    <message>
         <source>a power, such as 30 W</source>
         <translation>eine Leistung, etwa 30 W</translation>
     </message>
@@ -9662,6 +9854,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>der Kabelbaum eines Fahrzeugs ist meist metrisch</translation>
     </message>
     <message>
+        <source>a vehicle's system</source>
+        <translation>ein Fahrzeugbordnetz</translation>
+    </message>
+    <message>
         <source>a voltage and a length above 0 are needed</source>
         <translation>eine Spannung und eine Länge über 0 werden gebraucht</translation>
     </message>
@@ -9688,6 +9884,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>a wire at {}: {} up to where {} is damaged, {}, is expected</source>
         <translation>eine Leitung mit {}: {} bis dahin, wo {} Schaden nimmt, {}, wird erwartet</translation>
+    </message>
+    <message>
+        <source>a {} fuse or a lamp in series</source>
+        <translation>eine Sicherung {} oder eine Lampe in Reihe</translation>
+    </message>
+    <message>
+        <source>a {} fuse or a lamp in series instead of the battery fuse</source>
+        <translation>eine Sicherung {} oder eine Lampe in Reihe anstelle der Batteriesicherung</translation>
     </message>
     <message>
         <source>about %1 min</source>
@@ -9952,10 +10156,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>at its own terminals, nothing on them</source>
         <translation>an seinen eigenen Klemmen, nichts daran</translation>
-    </message>
-    <message>
-        <source>at its peak</source>
-        <translation>bei seiner Spitze</translation>
     </message>
     <message>
         <source>at least</source>
@@ -10274,8 +10474,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>kann nicht geschrieben werden</translation>
     </message>
     <message>
-        <source>cannot give {} when nearly empty in {}</source>
-        <translation>kann {} fast leer in {} nicht geben</translation>
+        <source>cannot give {} at {} charge in {}</source>
+        <translation>kann {} bei {} Ladung in {} nicht liefern</translation>
     </message>
     <message>
         <source>cap the bare end at %1</source>
@@ -10308,6 +10508,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>centre of its plug</source>
         <translation>Seele seines Steckers</translation>
+    </message>
+    <message>
+        <source>centre punch</source>
+        <translation>Körner</translation>
     </message>
     <message>
         <source>centre to shield</source>
@@ -10458,6 +10662,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Komma: 1,5 V</translation>
     </message>
     <message>
+        <source>computed after {}, the nearest of the catalogue</source>
+        <translation>berechnet nach {}, der nächsten Größe des Katalogs</translation>
+    </message>
+    <message>
         <source>computer and cable</source>
         <translation>Rechner und Kabel</translation>
     </message>
@@ -10472,6 +10680,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>connector −</source>
         <translation>Stecker −</translation>
+    </message>
+    <message>
+        <source>continuous discharge printed on it, multiples of its capacity per hour</source>
+        <translation>aufgedruckte Dauerentladung, Vielfache der Kapazität je Stunde</translation>
     </message>
     <message>
         <source>convert at the sensor and send figures</source>
@@ -10524,6 +10736,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>cost nothing; help above a few MHz</source>
         <translation>kosten nichts; helfen über ein paar MHz</translation>
+    </message>
+    <message>
+        <source>cost {}</source>
+        <translation>Kosten {}</translation>
     </message>
     <message>
         <source>craft knife</source>
@@ -10604,6 +10820,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>date and time</source>
         <translation>Datum und Zeit</translation>
+    </message>
+    <message>
+        <source>deburring tool</source>
+        <translation>Entgrater</translation>
     </message>
     <message>
         <source>degrees that it turns through</source>
@@ -10692,6 +10912,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>each load its own</source>
         <translation>jedem Verbraucher seine</translation>
+    </message>
+    <message>
+        <source>eight LFP cells</source>
+        <translation>acht LFP-Zellen</translation>
+    </message>
+    <message>
+        <source>eight lithium cells</source>
+        <translation>acht Lithiumzellen</translation>
     </message>
     <message>
         <source>empty fuse holder, contact towards </source>
@@ -10822,6 +11050,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>setze eine Tülle oder einen Kantenschutz ein</translation>
     </message>
     <message>
+        <source>five lithium cells</source>
+        <translation>fünf Lithiumzellen</translation>
+    </message>
+    <message>
         <source>five-way lever clamp</source>
         <translation>Hebelklemme für fünf</translation>
     </message>
@@ -10856,6 +11088,18 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>forked barrel lead</source>
         <translation>gegabelte Hohlsteckerleitung</translation>
+    </message>
+    <message>
+        <source>four LFP cells</source>
+        <translation>vier LFP-Zellen</translation>
+    </message>
+    <message>
+        <source>four lithium cells</source>
+        <translation>vier Lithiumzellen</translation>
+    </message>
+    <message>
+        <source>fourteen lithium cells</source>
+        <translation>vierzehn Lithiumzellen</translation>
     </message>
     <message>
         <source>frame</source>
@@ -11050,12 +11294,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Scharnier</translation>
     </message>
     <message>
+        <source>hobby gear: four or five small round cells, or two LFP</source>
+        <translation>Modellbau: vier oder fünf kleine Rundzellen oder zwei LFP</translation>
+    </message>
+    <message>
         <source>hold it off or sleeve it, and say how hot it gets</source>
         <translation>halte sie fern oder gib ihr einen Schlauch, und sag, wie heiß es wird</translation>
     </message>
     <message>
         <source>hold the button {} before you plug or switch on: {} instead of a spark</source>
         <translation>halte den Taster {}, ehe du einsteckst oder einschaltest: {} statt eines Funkens</translation>
+    </message>
+    <message>
+        <source>holder for a {}</source>
+        <translation>Halter für eine {}</translation>
     </message>
     <message>
         <source>holder of the </source>
@@ -11068,6 +11320,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>hole {}</source>
         <translation>Loch {}</translation>
+    </message>
+    <message>
+        <source>holes</source>
+        <translation>Löcher</translation>
     </message>
     <message>
         <source>hot air</source>
@@ -11238,10 +11494,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>in der Rückleitung der Spule</translation>
     </message>
     <message>
-        <source>in the hardest start</source>
-        <translation>beim härtesten Anlauf</translation>
-    </message>
-    <message>
         <source>in the instant of starting</source>
         <translation>im Augenblick des Anlaufens</translation>
     </message>
@@ -11300,6 +11552,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>iron of 60 W, 5 mm tip, or a small torch</source>
         <translation>Kolben mit 60 W, Spitze 5 mm, oder ein kleiner Brenner</translation>
+    </message>
+    <message>
+        <source>iron of 80 W, 8 mm tip</source>
+        <translation>Lötkolben 80 W, Spitze 8 mm</translation>
     </message>
     <message>
         <source>iron with a big tip</source>
@@ -11914,8 +12170,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Motorphasen</translation>
     </message>
     <message>
-        <source>motors light, then loaded</source>
-        <translation>Motoren leicht, dann belastet</translation>
+        <source>motors without load, then loaded</source>
+        <translation>Motoren unbelastet, dann belastet</translation>
     </message>
     <message>
         <source>mounting tape</source>
@@ -12024,6 +12280,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>no price</source>
         <translation>kein Preis</translation>
+    </message>
+    <message>
+        <source>no resistor of 1 Ω or more charges {} within {}: 1 Ω takes {}; allow more time</source>
+        <translation>kein Widerstand ab 1 Ω lädt {} innerhalb von {}: 1 Ω braucht {}; mehr Zeit geben</translation>
     </message>
     <message>
         <source>no room left in the {}</source>
@@ -12218,6 +12478,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>der Grenze</translation>
     </message>
     <message>
+        <source>of one new cell, charged, at 20 °C</source>
+        <translation>einer neuen Zelle, geladen, bei 20 °C</translation>
+    </message>
+    <message>
         <source>of that fuse</source>
         <translation>dieser Sicherung</translation>
     </message>
@@ -12270,8 +12534,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>einmal am Tag</translation>
     </message>
     <message>
-        <source>once each has been beeped</source>
-        <translation>wenn jede durchgepiepst ist</translation>
+        <source>once each has been proved</source>
+        <translation>sobald jede geprüft ist</translation>
+    </message>
+    <message>
+        <source>one LFP cell</source>
+        <translation>eine LFP-Zelle</translation>
+    </message>
+    <message>
+        <source>one cell with its protection board</source>
+        <translation>eine Zelle mit Schutzplatine</translation>
     </message>
     <message>
         <source>one contact of it</source>
@@ -12304,6 +12576,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>one line each: what sits in it</source>
         <translation>je eine Zeile: was darin sitzt</translation>
+    </message>
+    <message>
+        <source>one lithium cell</source>
+        <translation>eine Lithiumzelle</translation>
+    </message>
+    <message>
+        <source>one load after the other</source>
+        <translation>ein Verbraucher nach dem anderen</translation>
     </message>
     <message>
         <source>one more tube over both joints where a pair ends</source>
@@ -12630,6 +12910,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>aufgedruckte Kapazität einer Zelle</translation>
     </message>
     <message>
+        <source>prismatic cells</source>
+        <translation>prismatische Zellen</translation>
+    </message>
+    <message>
         <source>protected</source>
         <translation>geschützt</translation>
     </message>
@@ -12684,6 +12968,10 @@ schwarz an %2
     <message>
         <source>red/white/black: plus red, signal white, minus black.</source>
         <translation>rot/weiß/schwarz: Plus rot, Signal weiß, Minus schwarz.</translation>
+    </message>
+    <message>
+        <source>regulated</source>
+        <translation>geregelt</translation>
     </message>
     <message>
         <source>released</source>
@@ -12744,6 +13032,10 @@ schwarz an %2
     <message>
         <source>rosin; no acid</source>
         <translation>Kolophonium; keine Säure</translation>
+    </message>
+    <message>
+        <source>round cells in holders</source>
+        <translation>Rundzellen in Haltern</translation>
     </message>
     <message>
         <source>rubber boot</source>
@@ -12924,6 +13216,18 @@ schwarz an %2
     <message>
         <source>silicone wire for models usually comes in AWG</source>
         <translation>Silikonlitze für Modelle gibt es meist in AWG</translation>
+    </message>
+    <message>
+        <source>six NiMH cells</source>
+        <translation>sechs NiMH-Zellen</translation>
+    </message>
+    <message>
+        <source>six lithium cells</source>
+        <translation>sechs Lithiumzellen</translation>
+    </message>
+    <message>
+        <source>sixteen LFP cells</source>
+        <translation>sechzehn LFP-Zellen</translation>
     </message>
     <message>
         <source>size “{}”: {}</source>
@@ -13130,8 +13434,16 @@ schwarz an %2
         <translation>Temperatur</translation>
     </message>
     <message>
+        <source>ten lithium cells</source>
+        <translation>zehn Lithiumzellen</translation>
+    </message>
+    <message>
         <source>terminal</source>
         <translation>Klemme</translation>
+    </message>
+    <message>
+        <source>test lead with a small fuse</source>
+        <translation>Prüfleitung mit kleiner Sicherung</translation>
     </message>
     <message>
         <source>that its supply core carries</source>
@@ -13190,8 +13502,12 @@ schwarz an %2
         <translation>die kälteste Luft</translation>
     </message>
     <message>
-        <source>the day leaves a fifth</source>
-        <translation>der Tag ein Fünftel lässt</translation>
+        <source>the day asks for {} and a peak of {}, more than the largest pack of the catalogue's cells gives (up to {}); give some of it a pack of its own, or charge between</source>
+        <translation>der Tag braucht {} und eine Spitze von {}, mehr als der größte Akku aus Zellen des Katalogs gibt (bis {}); einem Teil einen eigenen Akku geben oder zwischendurch laden</translation>
+    </message>
+    <message>
+        <source>the day leaves what its cells want left</source>
+        <translation>der Tag übrig lässt, was die Zellen behalten sollen</translation>
     </message>
     <message>
         <source>the dot is the common leg</source>
@@ -13200,6 +13516,14 @@ schwarz an %2
     <message>
         <source>the file is empty</source>
         <translation>die Datei ist leer</translation>
+    </message>
+    <message>
+        <source>the file there is as it was</source>
+        <translation>die Datei dort ist, wie sie war</translation>
+    </message>
+    <message>
+        <source>the file there is cut short; what was to be written is whole in {}</source>
+        <translation>die Datei dort ist abgeschnitten; was geschrieben werden sollte, steht vollständig in {}</translation>
     </message>
     <message>
         <source>the flat side and the shorter leg are minus</source>
@@ -13294,10 +13618,6 @@ schwarz an %2
         <translation>das Messgerät zeigte offen</translation>
     </message>
     <message>
-        <source>the mission asks for {} at {} and a peak of {}, more than the largest battery listed (200 Ah)</source>
-        <translation>der Einsatz verlangt {} bei {} und eine Spitze von {}, mehr als der größte Akku der Liste (200 Ah)</translation>
-    </message>
-    <message>
         <source>the modules' set voltages</source>
         <translation>die eingestellten Spannungen der Wandler</translation>
     </message>
@@ -13352,6 +13672,10 @@ schwarz an %2
     <message>
         <source>the ring is the end that current leaves by</source>
         <translation>der Ring ist das Ende, an dem der Strom austritt</translation>
+    </message>
+    <message>
+        <source>the same for ten seconds</source>
+        <translation>dasselbe für zehn Sekunden</translation>
     </message>
     <message>
         <source>the same pin at {}</source>
@@ -13554,6 +13878,10 @@ schwarz an %2
         <translation>dritte Wicklung</translation>
     </message>
     <message>
+        <source>thirteen lithium cells</source>
+        <translation>dreizehn Lithiumzellen</translation>
+    </message>
+    <message>
         <source>this is not a plan; “sangre-plan” is expected here</source>
         <translation>das ist kein Plan; „sangre-plan“ wird hier erwartet</translation>
     </message>
@@ -13568,6 +13896,10 @@ schwarz an %2
     <message>
         <source>threaded rod</source>
         <translation>Gewindestange</translation>
+    </message>
+    <message>
+        <source>three lithium cells</source>
+        <translation>drei Lithiumzellen</translation>
     </message>
     <message>
         <source>three-way lever clamp</source>
@@ -13654,6 +13986,14 @@ schwarz an %2
         <translation>Windungen</translation>
     </message>
     <message>
+        <source>twelve LFP cells</source>
+        <translation>zwölf LFP-Zellen</translation>
+    </message>
+    <message>
+        <source>twelve lithium cells</source>
+        <translation>zwölf Lithiumzellen</translation>
+    </message>
+    <message>
         <source>twist and trim</source>
         <translation>verdrillen und stutzen</translation>
     </message>
@@ -13666,8 +14006,16 @@ schwarz an %2
         <translation>verdrillt, dann verlötet oder mit Kappe</translation>
     </message>
     <message>
+        <source>two LFP cells</source>
+        <translation>zwei LFP-Zellen</translation>
+    </message>
+    <message>
         <source>two different rails are needed to merge</source>
         <translation>zum Zusammenlegen braucht es zwei verschiedene Schienen</translation>
+    </message>
+    <message>
+        <source>two lithium cells</source>
+        <translation>zwei Lithiumzellen</translation>
     </message>
     <message>
         <source>two loads, each with a feed, are needed</source>
@@ -14338,6 +14686,10 @@ schwarz an %2
         <translation>{} nach den üblichen Preisen des Katalogs; {} ohne Preis.</translation>
     </message>
     <message>
+        <source>{} by the template, which prints at its true size</source>
+        <translation>{} nach der Schablone, die in wahrer Größe gedruckt wird</translation>
+    </message>
+    <message>
         <source>{} can see {} and withstands {}.</source>
         <translation>{} kann {} sehen und verträgt {}.</translation>
     </message>
@@ -14370,6 +14722,10 @@ schwarz an %2
         <translation>{} Zellen ergeben {}, nicht {}; sag, wie viele in Reihe, etwa {}S</translation>
     </message>
     <message>
+        <source>{} cells under {} headings: is a decimal comma taken for the end of a cell? Write 12.5, or put quotation marks round it.</source>
+        <translation>{} Zellen unter {} Überschriften: wurde ein Dezimalkomma als Ende einer Zelle gelesen? 12.5 schreiben oder in Anführungszeichen setzen.</translation>
+    </message>
+    <message>
         <source>{} charges {} in air down to {}: below 0 °C its lithium plates out.</source>
         <translation>{} lädt {} in Luft bis hinab auf {}: unter 0 °C scheidet sich Lithium ab.</translation>
     </message>
@@ -14380,10 +14736,6 @@ schwarz an %2
     <message>
         <source>{} charges {} with {}; its charger gives {}.</source>
         <translation>{} lädt {} mit {}; das Ladegerät gibt {}.</translation>
-    </message>
-    <message>
-        <source>{} chemistry and series combinations below 60 V compared.</source>
-        <translation>{} Kombinationen von Chemie und Reihe unter 60 V verglichen.</translation>
     </message>
     <message>
         <source>{} circles packed: {} across</source>
@@ -14418,6 +14770,10 @@ schwarz an %2
         <translation>{} koppeln, neben {}</translation>
     </message>
     <message>
+        <source>{} cranks and has no fuse, as starters have none: keep its lead short, sleeved and tied.</source>
+        <translation>{} ist ein Anlasser und hat wie alle Anlasser keine Sicherung: Leitung kurz halten, ummanteln und festbinden.</translation>
+    </message>
+    <message>
         <source>{} dB at {} kHz, resonant at {} Hz{}</source>
         <translation>{} dB bei {} kHz, Resonanz bei {} Hz{}</translation>
     </message>
@@ -14440,6 +14796,10 @@ schwarz an %2
     <message>
         <source>{} does not run empty: what it is asked for at one instant counts.</source>
         <translation>{} wird nicht leer: es zählt, was in einem Augenblick verlangt wird.</translation>
+    </message>
+    <message>
+        <source>{} draws {} for a moment: leads of its own from the battery, without a fuse unless its maker has one. Is that figure right?</source>
+        <translation>{} zieht kurzzeitig {}: eigene Leitungen von der Batterie, ohne Sicherung, sofern der Hersteller keine vorsieht. Stimmt dieser Wert?</translation>
     </message>
     <message>
         <source>{} empty, {} nominal, {} full, {} charging</source>
@@ -14482,8 +14842,12 @@ schwarz an %2
         <translation>{} fliegt nach deiner Schule ungesichert: ein Kurzschluss dort zieht {}, bis etwas brennt.</translation>
     </message>
     <message>
-        <source>{} flow; the {} {} opens within {}, the wire reaches {}: {}</source>
-        <translation>{} fließen; {} {} öffnet innerhalb von {}, die Leitung erreicht {}: {}</translation>
+        <source>{} flow; the {} does not open, the wire reaches {}: {}</source>
+        <translation>{} fließen; die {} löst nicht aus, der Draht erreicht {}: {}</translation>
+    </message>
+    <message>
+        <source>{} flow; the {} opens within {}, the wire reaches {}: {}</source>
+        <translation>{} fließen; die {} löst innerhalb von {} aus, der Draht erreicht {}: {}</translation>
     </message>
     <message>
         <source>{} flows with the wires as warm as they were{}.</source>
@@ -14618,6 +14982,10 @@ schwarz an %2
         <translation>{} ist eine gegabelte Hohlsteckerleitung: sie trägt {}, verlangt werden {}.</translation>
     </message>
     <message>
+        <source>{} is below the least voltage, {}</source>
+        <translation>{} liegt unter der kleinsten Spannung, {}</translation>
+    </message>
+    <message>
         <source>{} is bent to {} inside at {}; its {} of thickness want {}.</source>
         <translation>{0} ist bei {2} auf {1} innen gebogen; {3} Dicke verlangen {4}.</translation>
     </message>
@@ -14710,6 +15078,14 @@ schwarz an %2
         <translation>{} wird nicht für {} gemacht: am nächsten sind {}</translation>
     </message>
     <message>
+        <source>{} is not rated for the current that flows continuously.</source>
+        <translation>{} ist nicht für den Dauerstrom ausgelegt.</translation>
+    </message>
+    <message>
+        <source>{} is not rated for the peak.</source>
+        <translation>{} ist nicht für die Spitze ausgelegt.</translation>
+    </message>
+    <message>
         <source>{} is of plain wires, and said to be in a sheath.</source>
         <translation>{} besteht aus einzelnen Drähten und soll in einem Mantel liegen.</translation>
     </message>
@@ -14792,6 +15168,10 @@ schwarz an %2
     <message>
         <source>{} is {} long; a {} goes {}.</source>
         <translation>{} ist {} lang; {} geht {}.</translation>
+    </message>
+    <message>
+        <source>{} is {}: {} – {}</source>
+        <translation>{} ist {}: {} – {}</translation>
     </message>
     <message>
         <source>{} is {}; a cheap meter's own leads add up to {}. Anything more is paint or a loose bolt.</source>
@@ -14962,6 +15342,10 @@ schwarz an %2
         <translation>{} Welligkeit in {}, {} zwischen den Paaren: {} nH je Meter.</translation>
     </message>
     <message>
+        <source>{} of run time</source>
+        <translation>{} Laufzeit</translation>
+    </message>
+    <message>
         <source>{} of that circle is filled</source>
         <translation>{} dieses Kreises sind gefüllt</translation>
     </message>
@@ -15004,6 +15388,10 @@ schwarz an %2
     <message>
         <source>{} pack into {}; it is {} wide, {} full</source>
         <translation>{} packen sich zu {}; sie ist {} weit, {} voll</translation>
+    </message>
+    <message>
+        <source>{} packs compared that the catalogue's cells make in forms that are sold.</source>
+        <translation>{} Akkus verglichen, die sich aus Zellen des Katalogs in erhältlichen Formen ergeben.</translation>
     </message>
     <message>
         <source>{} packs tried; {} of {} kinds and voltages serve, {} of them worth having.</source>
@@ -15130,6 +15518,10 @@ schwarz an %2
         <translation>Schalter {}: {} trägt {}, verlangt {} (Spitze {}).</translation>
     </message>
     <message>
+        <source>{} takes most of what the main fuse lets through: that fuse is its own, too.</source>
+        <translation>{} nimmt das meiste von dem, was die Hauptsicherung durchlässt: sie ist auch seine eigene.</translation>
+    </message>
+    <message>
         <source>{} takes over {}</source>
         <translation>{} übernimmt {}</translation>
     </message>
@@ -15214,8 +15606,12 @@ schwarz an %2
         <translation>{} verträgt {}; die Leitung bringt ihre Wärme dorthin, wo sie endet.</translation>
     </message>
     <message>
-        <source>{} would sag to {} {}, nearly empty at {}; {} must stand.</source>
-        <translation>{} sänke auf {} {}, fast leer bei {}; {} müssen stehen.</translation>
+        <source>{} would not last the day in {}.</source>
+        <translation>{} würde in {} nicht für den Tag reichen.</translation>
+    </message>
+    <message>
+        <source>{} would sag too far at its peak, at {} charge.</source>
+        <translation>{} würde an der Spitze zu weit einbrechen, bei {} Ladung.</translation>
     </message>
     <message>
         <source>{} {} a guess of {}. Measure the path, not the crow's flight.</source>
@@ -15438,12 +15834,20 @@ schwarz an %2
         <translation>{}, mit seinem Stecker</translation>
     </message>
     <message>
+        <source>{}, {:.0f} % charge, {}, all at peak</source>
+        <translation>{}, {:.0f} % Ladung, {}, alle an ihrer Spitze</translation>
+    </message>
+    <message>
         <source>{}, {:.0f} % charge, {}: {}</source>
         <translation>{}, {:.0f} % Ladung, {}: {}</translation>
     </message>
     <message>
         <source>{}, {:.0f} % charge, {}{}</source>
         <translation>{}, {:.0f} % Ladung, {}{}</translation>
+    </message>
+    <message>
+        <source>{}, {}: {} of the energy needs no converter; {} {} to be made.</source>
+        <translation>{}, {}: {} der Energie braucht keinen Wandler; {} {} sind zu bilden.</translation>
     </message>
     <message>
         <source>{}: a bus wants a resistor across the pair at both ends{}.</source>
@@ -15568,6 +15972,10 @@ schwarz an %2
     <message>
         <source>{}: mains inside the machine. Stop: a licensed person, under the local code.</source>
         <translation>{}: Netzspannung in der Maschine. Aufhören: eine Fachkraft, nach örtlicher Vorschrift.</translation>
+    </message>
+    <message>
+        <source>{}: mains is no source of this machine. Stop: a licensed person, under the local code.</source>
+        <translation>{}: Netzspannung ist keine Quelle dieser Maschine. Halt: eine Elektrofachkraft, nach den örtlichen Vorschriften.</translation>
     </message>
     <message>
         <source>{}: no joint is chosen.</source>
@@ -15818,16 +16226,16 @@ schwarz an %2
         <translation>{}: {} unbenutzte {} nicht zurückgeschnitten.</translation>
     </message>
     <message>
-        <source>{}: {} {} to be made, {} of the energy needs no converter.</source>
-        <translation>{}: {} {} zu machen, {} der Energie braucht keinen Wandler.</translation>
-    </message>
-    <message>
         <source>{}: {} {} {} {}; it is asked {}.</source>
         <translation>{}: {} {} {} {}; verlangt werden {}.</translation>
     </message>
     <message>
         <source>{}: {} × {} on average = {}</source>
         <translation>{}: {} × {} im Mittel = {}</translation>
+    </message>
+    <message>
+        <source>{}: {}, for the {}</source>
+        <translation>{}: {}, für die {}</translation>
     </message>
     <message>
         <source>{}: {}.</source>
@@ -15840,6 +16248,10 @@ schwarz an %2
     <message>
         <source>{}: {}: {}; the file there is as it was</source>
         <translation>{}: {}: {}; die Datei dort ist, wie sie war</translation>
+    </message>
+    <message>
+        <source>{}: {}: {}; {}</source>
+        <translation>{}: {}: {}; {}</translation>
     </message>
     <message>
         <source>{}: “{}” is not known</source>
@@ -15892,6 +16304,10 @@ schwarz an %2
     <message>
         <source>—</source>
         <translation>—</translation>
+    </message>
+    <message>
+        <source>“%1” has unsaved work, and it cannot be kept for the next start.</source>
+        <translation>„%1“ hat ungesicherte Arbeit, die nicht bis zum nächsten Start aufbewahrt werden kann.</translation>
     </message>
     <message>
         <source>“%1” in the whole plan, and from now on</source>
@@ -15964,6 +16380,10 @@ schwarz an %2
     <message>
         <source>“{}” is inside itself</source>
         <translation>„{}“ ist in sich selbst</translation>
+    </message>
+    <message>
+        <source>“{}” is meant</source>
+        <translation>Gemeint ist „{}“</translation>
     </message>
     <message>
         <source>“{}” is missing</source>
@@ -16066,6 +16486,14 @@ schwarz an %2
         <translation>„{}“ ist zweimal gesagt</translation>
     </message>
     <message>
+        <source>“{}” is to come after “{}”, and there is no such step.</source>
+        <translation>„{}“ soll nach „{}“ kommen, und diesen Schritt gibt es nicht.</translation>
+    </message>
+    <message>
+        <source>“{}” is to come before “{}”, and there is no such step.</source>
+        <translation>„{}“ soll vor „{}“ kommen, und diesen Schritt gibt es nicht.</translation>
+    </message>
+    <message>
         <source>“{}” is under itself</source>
         <translation>„{}“ liegt unter sich selbst</translation>
     </message>
@@ -16084,6 +16512,14 @@ schwarz an %2
     <message>
         <source>“{}” shares its return with itself</source>
         <translation>„{}“ teilt die Rückleitung mit sich selbst</translation>
+    </message>
+    <message>
+        <source>“{}” stands under no heading.</source>
+        <translation>„{}“ steht unter keiner Überschrift.</translation>
+    </message>
+    <message>
+        <source>“{}” under “{}” has no unit: write {} {}, or head the column {} ({}).</source>
+        <translation>„{}“ unter „{}“ hat keine Einheit: {} {} schreiben oder die Spalte mit {} ({}) überschreiben.</translation>
     </message>
     <message>
         <source>“{}”: a count from 1 to 500, x, and a diameter above 0 are expected, such as 3x2.1mm</source>

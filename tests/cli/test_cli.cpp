@@ -162,7 +162,7 @@ class TestCli : public QObject {
     void calc_says_what_was_asked_wrongly_data() {
         QTest::addColumn<QStringList>("arguments");
         QTest::addColumn<QString>("reason");
-        QTest::newRow("no size") << QStringList{"wire", "--size", "3 mm2"} << "nearest are";
+        QTest::newRow("no size") << QStringList{"wire", "--size", "0.003 mm2"} << "nearest are";
         QTest::newRow("no number") << QStringList{"wire", "--size", "14 AWG", "--current", "lots"}
                                    << "--current lots";
         QTest::newRow("another unit")

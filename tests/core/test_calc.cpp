@@ -37,10 +37,29 @@ class TestCalc : public QObject {
         q.current = Ampere(90);
         QVERIFY(said(calc_wire(parts(), q)).contains("too warm"));
     }
+    /// Any size that exists is answered: copper by its area, whatever shops keep.
+    void a_wire_that_no_shop_keeps() {
+        WireQuestion q;
+        for (const auto& [size, mm2] : {std::pair{"3 mm²", 3.0}, {"250 kcmil", 126.68}, {"15 AWG", 1.650}}) {
+            q.size = size;
+            const auto answer = calc_wire(parts(), q);
+            QVERIFY2(answer.has_value(), size);
+            CLOSE(value(answer, "area_mm2"), mm2, 1e-3);
+            const double ohm = 0.017241 * 1.02 / mm2;  // stranded copper, IEC 60028
+            QVERIFY2(std::abs(value(answer, "ohm_per_m_20C") / ohm - 1) < 0.2, size);
+            QVERIFY(value(answer, "ampacity_A") > value(answer, "cautious_A"));
+        }
+    }
+    void what_a_pack_cannot_give_is_said_in_words() {
+        BatteryQuestion q;
+        q.chemistry = "lfp", q.series = 4, q.capacity = AmpereHour(10), q.current = Ampere(500);
+        QVERIFY(said(calc_battery(parts(), q)).contains("beyond it"));
+        QVERIFY(!calc_precharge(Volt(48), Farad(1), Ohm(0.02), Second(1e-3)));
+    }
     void a_wire_that_is_not_there_names_the_nearest() {
         WireQuestion q;
-        q.size = "3 mm²";
-        QVERIFY(said(calc_wire(parts(), q)).contains("nearest are 1 mm², 1.5 mm², 2.5 mm², 4 mm², 6 mm²"));
+        q.size = "0.003 mm²";
+        QVERIFY(said(calc_wire(parts(), q)).contains("nearest are"));
         q.size = "lots";
         QVERIFY(said(calc_wire(parts(), q)).contains("size “lots”"));
         q.size = "14 AWG", q.insulation = "wool";

@@ -702,6 +702,18 @@ std::vector<Case> cases() {
         {"stack-high",
          [](Plan& p) { p.places[0].under = p.places[1].id, p.places[0].tall = Millimetre(60); }},
         {"part-elsewhere", [](Plan& p) { by_id(p.hubs, Id("hub"))->place = "tail"; }},
+        {"gland-loose-wires",
+         [](Plan& p) {
+             p.bodies.push_back({"tub", "Tub"});
+             p.bodies.back().sealed = true;
+             for (auto& o : p.openings) o.body = "tub", o.kind = OpeningKind::gland, o.bore = Millimetre(12);
+         }},
+        {"own-step-unknown",
+         [](Plan& p) {
+             OwnStep own;
+             own.id = "own-lid", own.title = "Lid off", own.after = {"mount"};
+             p.own_steps.push_back(own);
+         }},
         {"place-unknown", [](Plan& p) { by_id(p.loads, Id("load-steering"))->place = "moon"; }},
     };
 }

@@ -7,6 +7,7 @@
 #include "protection/fuse_order.h"
 
 #include "fixtures.h"
+#include "harness/drill_holes.h"
 #include "network/elements.h"
 #include "plan/edits.h"
 
@@ -99,7 +100,11 @@ class TestStepsAndReadings : public QObject {
                         const auto join = "join/" + f.id + end;
                         for (const auto& before : work) rules.emplace_back(before, join);
                         rules.emplace_back("set/" + f.from, join);
-                        rules.emplace_back(join, "test/beep");
+                        const auto* live = by_id(plan.sources, f.from);
+                        if (live && live->kind == SourceKind::circuit && end == std::string("/source"))
+                            rules.insert(rules.end(), {{"test/shorts", join}, {join, "test/first-power"}});
+                        else
+                            rules.emplace_back(join, "test/beep");
                     }
                 }
                 for (const auto& [first, then] : rules)
@@ -107,6 +112,30 @@ class TestStepsAndReadings : public QObject {
                 QVERIFY(steps.back().key.starts_with("fit/battery-fuse"));
             }
         }
+    }
+    /// Chips fly before there is a wire; a test fuse is no larger than what it stands for; what is not there
+    /// is not spoken of.
+    void the_order_of_hands() {
+        for (const char* name : {"orchard-frost-rover", "book-trike", "apiary-trailer", "moss-wall"}) {
+            const auto plan = test::demo(name);
+            const auto s = test::studied(plan);
+            const auto drill = position(s.steps(), "drill");
+            QCOMPARE(drill != SIZE_MAX, !drill_holes(plan, parts(), s.harness).empty());
+            for (size_t i = 0; i < s.steps().size(); ++i)
+                if (s.steps()[i].kind == StepKind::cut || s.steps()[i].kind == StepKind::thread)
+                    QVERIFY2(drill == SIZE_MAX || drill < i, name);
+        }
+        auto tiny = test::one_feed(0.05);
+        tiny = set_fuse(tiny, tiny.feeds[0].id, "axial-solder-in", Ampere(0.25));
+        const auto steps = test::studied(tiny).steps();
+        const auto& first = steps.at(position(steps, "test/first-power"));
+        QVERIFY2(first.subtitle.find("0.25 A") != std::string::npos, first.subtitle.c_str());
+        const auto& direct = steps.at(position(steps, "live/direct"));
+        for (const auto& a : direct.actions) QVERIFY2(a.find("Motor") == std::string::npos, a.c_str());
+        // A craft without a fuse still has its pack plugged in last.
+        auto craft = test::one_feed(2);
+        std::erase_if(craft.feeds[0].devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
+        QVERIFY(test::studied(craft).steps().back().title.find("plugged in") != std::string::npos);
     }
     void cables_are_made_up_before_the_beep() {
         auto plan = test::demo();
@@ -153,13 +182,13 @@ class TestStepsAndReadings : public QObject {
         mast.cores[0].doubled = mast.cores[2].doubled = 1;
         QCOMPARE(count(test::studied(plan).readings()), before - 1);
     }
-    void glue_waits_for_the_beep() {
+    void glue_waits_for_the_proof() {
         auto plan = test::demo();
         QCOMPARE(position(test::studied(plan).steps(), "glue/joints"), SIZE_MAX);
         plan.practices.insulation = InsulationSchool::hot_glue;
         const auto steps = test::studied(plan).steps();
         const auto glue = position(steps, "glue/joints");
-        QVERIFY(position(steps, "test/beep") < glue && glue < position(steps, "fit/fuses"));
+        QVERIFY(position(steps, "live/direct") < glue && glue < position(steps, "close/tie"));
         for (const auto& s : steps) QVERIFY2(!s.key.starts_with("sleeve/"), s.key.c_str());
     }
     void steps_of_ones_own_stand_where_they_were_put() {

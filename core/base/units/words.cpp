@@ -1,5 +1,9 @@
 #include "units/words.h"
 
+#include <vector>
+
+#include <numeric>
+
 #include <algorithm>
 
 #include "units/number.h"
@@ -55,6 +59,21 @@ std::vector<TextWord> split_clauses(std::string_view text) {
         begin = i + 1;
     }
     return clauses;
+}
+
+size_t letters_apart(std::string_view a, std::string_view b) {
+    std::vector<size_t> row(b.size() + 1);
+    for (size_t j = 0; j <= b.size(); ++j) row[j] = j;
+    for (size_t i = 1; i <= a.size(); ++i) {
+        size_t corner = row[0];
+        row[0] = i;
+        for (size_t j = 1; j <= b.size(); ++j) {
+            const size_t up = row[j];
+            row[j] = std::min({up + 1, row[j - 1] + 1, corner + (a[i - 1] == b[j - 1] ? 0 : 1)});
+            corner = up;
+        }
+    }
+    return row[b.size()];
 }
 
 }  // namespace sangre

@@ -23,4 +23,7 @@ std::vector<TextWord> split_words(std::string_view text, std::string_view apart 
 /// What stands between commas or semicolons, each trimmed, empty parts left out.
 std::vector<TextWord> split_clauses(std::string_view text);
 
+/// How many letters must be put in, taken out or changed to make one of the other (Levenshtein).
+size_t letters_apart(std::string_view a, std::string_view b);
+
 }  // namespace sangre

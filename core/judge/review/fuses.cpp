@@ -73,8 +73,7 @@ void unfused(const Context& c, std::vector<Finding>& out) {
             c.index().source_of(i).kind == PartKind::converter)
             continue;
         const auto* load = by_id(c.plan.loads, feed.to);
-        if (from_pack && load && load->kind == LoadKind::motor &&
-            std::max(load->peak, load->start) >= std::max(load->typical * 20, Ampere(80))) {
+        if (from_pack && load && cranks(*load)) {
             out.push_back({Severity::note,
                            {},
                            {feed.id},

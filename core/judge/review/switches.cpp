@@ -34,7 +34,8 @@ void no_main(const Context& c, std::vector<Finding>& out) {
     for (size_t l = 0; l < c.plan.loads.size(); ++l) {
         const auto& load = c.plan.loads[l];
         const auto chain = c.index().upstream(load.id);
-        if (load.always_on || chain.empty()) continue;
+        // What cranks has its own solenoid, and no switch in its thick lead.
+        if (load.always_on || cranks(load) || chain.empty()) continue;
         const bool switched = std::any_of(chain.begin(), chain.end(), [&](size_t f) {
             return hand_switch(c.catalogue, c.plan.feeds[f]) != nullptr;
         });

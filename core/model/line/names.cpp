@@ -6,26 +6,11 @@
 
 #include "line/clauses.h"
 #include "units/number.h"
+#include "units/words.h"
 #include "words/say.h"
 
 namespace sangre {
 namespace {
-
-/// Letters that one of two words has and the other has not, roughly: how far apart they are.
-size_t apart(std::string_view a, std::string_view b) {
-    std::vector<size_t> row(b.size() + 1);
-    for (size_t j = 0; j <= b.size(); ++j) row[j] = j;
-    for (size_t i = 1; i <= a.size(); ++i) {
-        size_t corner = row[0];
-        row[0] = i;
-        for (size_t j = 1; j <= b.size(); ++j) {
-            const size_t up = row[j];
-            row[j] = std::min({up + 1, row[j - 1] + 1, corner + (a[i - 1] == b[j - 1] ? 0 : 1)});
-            corner = up;
-        }
-    }
-    return row[b.size()];
-}
 
 bool is_entry(ThingSort sort) {
     return sort == ThingSort::entry || sort == ThingSort::wire || sort == ThingSort::joint;
@@ -152,7 +137,7 @@ std::string LineNames::nearest(ThingSort sort, std::string_view text) const {
     std::string best;
     size_t least = 0;
     for (const auto& name : all(sort)) {
-        const auto far = apart(wanted, lower(name));
+        const auto far = letters_apart(wanted, lower(name));
         if (best.empty() || far < least) best = name, least = far;
     }
     return best;

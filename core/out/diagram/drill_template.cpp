@@ -4,8 +4,6 @@
 #include <cmath>
 
 #include "diagram/pen.h"
-#include "enum_words.h"
-#include "harness/fittings.h"
 #include "units/format.h"
 #include "words/say.h"
 
@@ -14,7 +12,6 @@ namespace {
 
 constexpr double template_wide = 210, template_tall = 297, rim = 12, ruler_room = 24, apart = 6;
 constexpr double caption_tall = 15, least_wide = 58;
-constexpr double widest_twist_mm = 13;  // what a common chuck takes; above, and in thin wall, a step drill
 
 void ruler(DiagramPen& pen) {
     const double y = template_tall - rim - 6;
@@ -32,40 +29,6 @@ void ruler(DiagramPen& pen) {
 }
 
 }  // namespace
-
-Millimetre standard_drill(Millimetre width) {
-    const double w = raw(width) - 1e-6;
-    return Millimetre(w <= widest_twist_mm ? std::max(std::ceil(w * 2) / 2, 1.0) : std::ceil(w));
-}
-
-std::vector<DrillHole> drill_holes(const Plan& plan, const Catalogue& catalogue, const Harness& harness) {
-    std::vector<DrillHole> holes;
-    const auto add = [&](DrillHole hole, Millimetre width) {
-        if (raw(width) <= 0) return;
-        hole.drill = standard_drill(width);
-        hole.step = raw(hole.drill) > widest_twist_mm;
-        holes.push_back(std::move(hole));
-    };
-    for (size_t i = 0; i < plan.openings.size(); ++i) {
-        const auto& opening = plan.openings[i];
-        const auto needed = i < harness.holes.size() ? harness.holes[i].needed : Millimetre(0);
-        const auto* fitting = fitting_of(catalogue, opening, needed);
-        const auto* body = by_id(plan.bodies, opening.body);
-        add({opening.id,
-             opening_name(plan, opening),
-             body ? body->name : std::string(),
-             fitting ? fitting->name : std::string(),
-             {},
-             false},
-            fitting && raw(fitting->hole) > 0 ? fitting->hole : opening.bore);
-    }
-    for (const auto& part : plan.passives) {
-        const auto* body = body_of(plan, part.id);
-        add({part.id, part.name, body ? body->name : std::string(), said_word(part.kind), {}, false},
-            part.cutout);
-    }
-    return holes;
-}
 
 std::vector<DiagramSheet> drill_sheets(const std::vector<DrillHole>& holes) {
     std::vector<DiagramSheet> sheets;

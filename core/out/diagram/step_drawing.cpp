@@ -6,6 +6,7 @@
 #include "diagram/joint_shapes.h"
 #include "diagram/step_pen.h"
 #include "enum_words.h"
+#include "harness/drill_holes.h"
 #include "harness/stack.h"
 #include "holds/holds.h"
 #include "panel/panel.h"
@@ -235,6 +236,22 @@ struct StepDrawer : StepPen {
         pen.line({middle_x + 10, middle_y - 10}, {middle_x - 10, middle_y + 10}, "accent", 1.2);
     }
 
+    /// The holes beside one another, each with its drill.
+    void holes() {
+        const auto all = drill_holes(plan, catalogue, figures.harness);
+        constexpr size_t most = 5;
+        const size_t shown = std::min(all.size(), most);
+        const double room = (wide - 20) / static_cast<double>(std::max<size_t>(shown, 1));
+        pen.block({8, middle_y - 18}, {wide - 8, middle_y + 12}, "muted", "card");
+        for (size_t i = 0; i < shown; ++i) {
+            const double x = 10 + room * (static_cast<double>(i) + 0.5);
+            const double r = std::clamp(raw(all[i].drill) / 2, 1.5, std::min(room / 2 - 3, 10.0));
+            pen.dot({x, middle_y - 3}, r, "");
+            words(x, middle_y + 10, format(all[i].drill), 3, TextAlign::centre, true);
+            words(x, middle_y + 18, all[i].name, 2.4, TextAlign::centre, false, "muted");
+        }
+    }
+
     DiagramSheet draw() {
         sheet.width = wide, sheet.height = tall;
         switch (step.kind) {
@@ -248,6 +265,9 @@ struct StepDrawer : StepPen {
                 break;
             case StepKind::prepare:
                 bench();
+                break;
+            case StepKind::drill:
+                holes();
                 break;
             case StepKind::find_source:
                 source();

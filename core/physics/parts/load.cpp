@@ -14,6 +14,13 @@ Volt bridge_volts(const Load& load, Ampere amps) {
 
 Watt bridge_loss(const Load& load, Ampere amps) { return Watt(raw(bridge_volts(load, amps)) * raw(amps)); }
 
+bool cranks(const Load& load) {
+    constexpr double times = 20;
+    constexpr Ampere least(80);
+    const auto most = std::max(load.peak, load.start);
+    return load.starter || (load.kind == LoadKind::motor && most >= least && most >= load.typical * times);
+}
+
 Ampere draw(const Load& load, LoadState state) {
     switch (state) {
         case LoadState::off:

@@ -68,6 +68,9 @@ Volt nominal_of(const Load& load);
 Watt bridge_loss(const Load& load, Ampere amps);
 /// What that bridge keeps from the motor at a current.
 Volt bridge_volts(const Load& load, Ampere amps);
+/// True of a starter, whatever it is called: a motor that for a moment draws what nothing else of such a
+/// machine does, 80 A and twenty times what it runs with. Typical.
+bool cranks(const Load& load);
 /// The current a load asks for in a state, at its nominal voltage.
 Ampere draw(const Load& load, LoadState state);
 

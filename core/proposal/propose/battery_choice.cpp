@@ -209,7 +209,9 @@ double score(const Plan& plan, const Candidate& c, const Day& day, double lighte
     const double needed = std::max(c.fit->energy / c.chemistry->usable, 0.1);
     s += 0.8 * std::max(0.0, std::log2(c.wh / needed) - 0.5);
     s += 0.3 * std::log2(1 + c.cost / 10);
-    if (c.cell->form == CellForm::round) s += 0.03 * c.battery.series * c.battery.parallel;
+    // Holders, nickel and a board to fit; LFP is sold ready in blocks.
+    if (c.cell->form == CellForm::round)
+        s += (c.cell->chemistry == "lfp" ? 0.06 : 0.03) * c.battery.series * c.battery.parallel;
     if (c.cell->form == CellForm::pouch && c.cell->series != c.battery.series)
         s += 0.7;  // two packs in series
     if (c.cell->form != CellForm::round && c.battery.parallel > 1) s += 0.7;

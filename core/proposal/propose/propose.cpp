@@ -296,14 +296,6 @@ void hang_load(Plan& next, const Plan& old, const Load& load, const Id& source, 
     next.feeds.push_back(std::move(f));
 }
 
-/// It draws for a moment what nothing else of such a machine does: a starter, whatever it is called.
-bool cranks(const Load& load) {
-    constexpr double times = 20;
-    constexpr Ampere least(80);
-    const auto most = std::max(draw(load, LoadState::peak), load.start);
-    return load.kind == LoadKind::motor && most >= least && most >= load.typical * times;
-}
-
 /// Thick leads of its own from the battery, unfused: a fuse that carries cranking protects nothing.
 void hang_starter(Plan& next, const Plan& old, const Load& load, const Id& source, Why& why) {
     auto f = make_feed(old, source, load.id, false);
@@ -491,7 +483,7 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     why.heading(say("Straight from ") + next.sources[main_source(next)].name);
     for (const auto& l : next.loads)
         if (accepts(l, range)) {
-            if (l.starter || cranks(l))
+            if (cranks(l))
                 hang_starter(next, old, l, next.sources[main_source(next)].id, why);
             else
                 hang_load(next, old, l, l.always_on ? layout.always : layout.switched, "red");

@@ -14,7 +14,7 @@ std::vector<DataBus> data_buses(const Plan& plan) {
     std::vector<DataBus> buses;
     std::vector<std::vector<Id>> parts;  // of each
     for (const auto* lead : cabled_leads(plan)) {
-        if (lead->kind != CableKind::data || !wants_resistors(lead->signal)) continue;
+        if (lead->kind != CableKind::data || (!wants_resistors(lead->signal) && !lead->terminated)) continue;
         // It joins every bus that one of its parts is on.
         DataBus bus{{lead}, {}, lead->terminated};
         std::vector<Id> its{lead->from, lead->to};

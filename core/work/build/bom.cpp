@@ -89,6 +89,16 @@ double price_of(const Catalogue& catalogue, const Id& id) {
     return 0;
 }
 
+/// Of the cheapest in-line holder that takes the family; as much as its fuse where the catalogue has none.
+double holder_price(const Catalogue& catalogue, const FuseFamily& family) {
+    double least = 0;
+    for (const auto& h : catalogue.holders)
+        if (!h.tap && std::find(h.takes.begin(), h.takes.end(), family.id) != h.takes.end() &&
+            (least <= 0 || h.cost < least))
+            least = h.cost;
+    return least > 0 ? least : family.cost;
+}
+
 /// What is bought for a hub; a splice is made of its wires.
 std::string hub_part(HubKind kind) {
     return kind == HubKind::strip   ? say("two-pole screw terminal strip")
@@ -107,9 +117,11 @@ void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const 
             continue;
         }
         const auto* family = d.kind == DeviceKind::fuse ? find(catalogue.fuses, d.type) : nullptr;
-        const auto comes = family && has_holder(*family)     ? say(", with holder")
-                           : d.kind == DeviceKind::connector ? say(", pair")
-                                                             : std::string();
+        // A fuse blows and is replaced, its holder stays: two things.
+        if (family && has_holder(*family) && family->action == FuseAction::fuse)
+            add(lines, say("holder for a {}", family->name), 1, "pcs", target,
+                {Goods::part, holder_price(catalogue, *family), {}, {}, d.id});
+        const auto comes = d.kind == DeviceKind::connector ? say(", pair") : std::string();
         add(lines, name + comes, 1, "pcs", d.name.empty() ? target : d.name,
             {family && family->action == FuseAction::fuse ? Goods::fuse : Goods::part,
              price_of(catalogue, d.type),

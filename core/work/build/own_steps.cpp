@@ -2,10 +2,12 @@
 
 #include <algorithm>
 #include <map>
+#include <optional>
 #include <set>
 #include <string_view>
 
 #include "build/done.h"
+#include "units/number.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -28,6 +30,17 @@ OwnStep step_back(const Plan& plan, const OwnStep& of) {
     return back;
 }
 
+std::optional<std::string> step_called(const Plan& plan, const std::vector<Step>& steps,
+                                       const std::string& name) {
+    const auto wanted = lower(name);
+    for (const auto& own : plan.own_steps)
+        if (own_step_key(own.id) == name || lower(own.title) == wanted || own.id == name)
+            return own_step_key(own.id);
+    for (const auto& s : steps)
+        if (s.key == name || lower(s.title) == wanted) return s.key;
+    return {};
+}
+
 void add_own_steps(const Plan& plan, std::vector<Step>& steps) {
     std::set<std::string> keys;
     for (const auto& s : steps) keys.insert(s.key);
@@ -40,12 +53,14 @@ void add_own_steps(const Plan& plan, std::vector<Step>& steps) {
         const auto key = own_step_key(own.id);
         auto& s = add_step(steps, key, StepKind::own, own.title, say("of your own"));
         s.actions = own.actions.empty() ? std::vector<std::string>{own.title} : own.actions;
-        s.tools = own.tools, s.caution = own.caution, s.after = own.after, s.about = own.id;
+        s.tools = own.tools, s.caution = own.caution, s.about = own.id;
+        for (const auto& first : own.after)
+            s.after.push_back(step_called(plan, steps, first).value_or(first));
         s.minutes = own.minutes, s.wait_minutes = own.wait_minutes;
         s.picture = own.picture;
         s.why.add(say("Where you put it."));
         for (const auto& first : own.after)
-            if (!keys.contains(first))
+            if (!keys.contains(first) && !step_called(plan, steps, first))
                 s.why.add(
                     say("It is to come after “{}”, which is no step any more: that counts as met.", first),
                     Tone::caution);
@@ -61,7 +76,8 @@ void add_own_steps(const Plan& plan, std::vector<Step>& steps) {
     }
     for (auto& s : steps) {
         for (const auto& own : plan.own_steps)
-            if (std::find(own.before.begin(), own.before.end(), s.key) != own.before.end())
+            if (std::any_of(own.before.begin(), own.before.end(),
+                            [&](const auto& later) { return step_called(plan, steps, later) == s.key; }))
                 s.after.push_back(own_step_key(own.id));
         const bool at_machine =
             s.kind == StepKind::thread || s.kind == StepKind::seat || s.kind == StepKind::hold;

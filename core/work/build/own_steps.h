@@ -6,6 +6,11 @@ namespace sangre {
 
 std::string own_step_key(const Id& id);
 
+/// The key of the step that a builder means: by its key, or by its title, also of one of the builder's own.
+/// Nothing where there is no such step.
+std::optional<std::string> step_called(const Plan& plan, const std::vector<Step>& steps,
+                                       const std::string& name);
+
 /// A step that takes back what one of the builder's own did, with its tools and as long: the lid on again.
 /// Its id is new.
 OwnStep step_back(const Plan& plan, const OwnStep& of);

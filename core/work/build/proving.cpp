@@ -56,6 +56,15 @@ struct Prover {
     void dead(const std::vector<std::string>& joints);
     /// What stands in for the source at first, so that a mistake costs nothing.
     std::string test_supply() const;
+    /// No larger than the fuse that it stands for.
+    Ampere test_fuse() const {
+        Ampere amps(2);
+        for (size_t f = 0; f < plan.feeds.size(); ++f)
+            if (const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
+                fuse && index.source_of(f).kind == PartKind::source && raw(fuse->rating) > 0)
+                amps = std::min(amps, fuse->rating);
+        return amps;
+    }
     std::string ready_for_power();
     std::vector<std::string> rails();
     void direct(const std::vector<std::string>& after);
@@ -156,11 +165,11 @@ std::string Prover::test_supply() const {
     const auto& s = plan.sources.empty() ? Source{} : plan.sources.front();
     const auto* chemistry = find(catalogue.chemistries, s.chemistry);
     const auto range = source_range(s, catalogue);
-    if (!range) return say("Or from a bench supply limited to 2 A.");
+    if (!range) return say("Or from a bench supply limited to {}.", format(test_fuse()));
     const Volt volts = chemistry && s.kind == SourceKind::pack ? pack_rest_voltage(s, *chemistry, 0.5)
                                                                : (range->low + range->high) / 2;
     const double cells = std::ceil(raw(volts) / cell - 1e-9);
-    auto words = say("Or from a bench supply at {} limited to 2 A", format(volts));
+    auto words = say("Or from a bench supply at {} limited to {}", format(volts), format(test_fuse()));
     if (cells <= most_cells)
         words +=
             say(", or {} small alkaline cells in series: they give a few amperes into a short and no more",
@@ -170,19 +179,6 @@ std::string Prover::test_supply() const {
 
 std::string Prover::ready_for_power() {
     std::string last = "test/shorts";
-    if (plan.practices.insulation == InsulationSchool::hot_glue) {
-        auto& s =
-            add("glue/joints", StepKind::glue, say("Glue over the joints"), say("once each has been beeped"));
-        s.actions = {say("Dry and free of flux, or it does not hold."),
-                     say("A drop all round each joint and a finger's width of its wire."),
-                     say("Hands off until it has set.")};
-        s.tools = {to_say("hot glue gun")};
-        s.caution = say("Molten glue sticks and burns.");
-        s.minutes = 10, s.wait_minutes = 5;
-        s.after = {last};
-        s.why.add(say("A blob over a cold joint hides it: measured first, then glued."));
-        last = s.key;
-    }
     if (auto first = fittings(FuseTurn::modules); !first.empty()) {
         auto& fit = add("fit/fuses", StepKind::fit_fuses, say("Fit the fuses before the modules"),
                         say("all others stay out"));
@@ -205,22 +201,23 @@ std::string Prover::ready_for_power() {
         a.why.add(say("Before first power."));
         last = a.key;
     }
+    const auto test = format(test_fuse());
     auto& first = add("test/first-power", StepKind::first_power, say("First power, small and limited"),
                       plan.sources.empty() || plan.sources.front().kind == SourceKind::pack
-                          ? say("a 2 A fuse or a lamp in series instead of the battery fuse")
-                          : say("a 2 A fuse or a lamp in series"));
+                          ? say("a {} fuse or a lamp in series instead of the battery fuse", test)
+                          : say("a {} fuse or a lamp in series", test));
     const auto kind = plan.sources.empty() ? SourceKind::pack : plan.sources.front().kind;
     first.actions = {
         kind == SourceKind::supply
             ? say("Every switch off. Plug the supply into the wall last, plus called out loud.")
         : kind == SourceKind::circuit
-            ? say("Every switch off. Tap in with a 2 A fuse in the new slot, plus called out loud.")
-            : say("Every switch off. Connect the pack through the 2 A test lead, plus called out loud."),
+            ? say("Every switch off. Tap in with a {} fuse in the new slot, plus called out loud.", test)
+            : say("Every switch off. Connect the pack through the {} test lead, plus called out loud.", test),
         test_supply(), say("Main switch on: the test fuse must hold, nothing may get warm or smell."),
         say("Current with everything off as the Bench says."), say("Off again at the first surprise.")};
     if (plan.sources.size() > 1)
         first.actions.insert(first.actions.begin() + 1, say("One source after the other, the others out."));
-    first.tools = {to_say("meter"), to_say("2 A test lead")};
+    first.tools = {to_say("meter"), to_say("test lead with a small fuse")};
     if (turns(plan))
         first.caution = plan.flies ? say("Propellers off. ")
                                    : say("Wheels, arms and propellers off the ground or off the machine. ");
@@ -262,20 +259,28 @@ std::vector<std::string> Prover::rails() {
 void Prover::direct(const std::vector<std::string>& after) {
     const bool pack = plan.sources.empty() || plan.sources.front().kind == SourceKind::pack;
     const std::string source = pack ? say("the battery") : plan.sources.front().name;
-    auto& direct = add("live/direct", StepKind::prove, say("Prove what hangs on {} directly", source),
-                       say("motors light, then loaded"));
+    auto& direct =
+        add("live/direct", StepKind::prove, say("Prove what hangs on {} directly", source),
+            turns(plan) ? say("motors without load, then loaded") : say("one load after the other"));
     if (auto fit = fittings(FuseTurn::direct); !fit.empty()) {
         direct.actions.push_back(say("Power off."));
         append(direct.actions, std::move(fit));
         direct.actions.push_back(
             say("Power on, still through the test lead; its fuse as large as the load asks."));
     }
-    append(direct.actions, {say("Each switch alone: 0 V behind it open, full volts closed."),
-                            say("Motors: direction first, fixed lightly; then for good.")});
-    direct.caution = say("Keep hands, hair and sleeves out of what turns.");
+    const bool switches = std::any_of(plan.feeds.begin(), plan.feeds.end(),
+                                      [](const auto& f) { return device(f, DeviceKind::power_switch); });
+    if (switches) direct.actions.push_back(say("Each switch alone: 0 V behind it open, full volts closed."));
+    if (turns(plan)) {
+        direct.actions.push_back(
+            say("Motors: joined by clips or plugs until each turns the right way; then permanently."));
+        direct.caution = say("Keep hands, hair and sleeves out of what turns.");
+    }
+    if (direct.actions.empty()) direct.actions.push_back(say("Volts at each load, empty and running."));
     direct.minutes = 8;
     direct.after = after;
-    direct.why.add(say("After the rails, because motors draw most."));
+    direct.why.add(turns(plan) ? say("After the rails, because motors draw most.")
+                               : say("After the rails: one thing more at a time."));
 }
 
 bool Prover::second_look() {
@@ -309,6 +314,20 @@ bool Prover::second_look() {
 }
 
 void Prover::close() {
+    std::vector<std::string> before_lid{"live/direct"};
+    if (plan.practices.insulation == InsulationSchool::hot_glue) {
+        auto& s =
+            add("glue/joints", StepKind::glue, say("Glue over the joints"), say("once each has been proved"));
+        s.actions = {say("Dry and free of flux, or it does not hold."),
+                     say("A drop all round each joint and a finger's width of its wire."),
+                     say("Hands off until it has set.")};
+        s.tools = {to_say("hot glue gun")};
+        s.caution = say("Molten glue sticks and burns.");
+        s.minutes = 10, s.wait_minutes = 5;
+        s.after = {"live/direct"};
+        s.why.add(say("A blob over a cold joint hides it: proved first, then glued."));
+        before_lid.push_back(s.key);
+    }
     auto& tie = add("close/tie", StepKind::close_up, say("Tie it down and close up"),
                     say("in the reverse of how it was opened"));
     tie.actions = {say("Tie the battery lead so that the tie, not the solder, takes the pull."),
@@ -316,12 +335,14 @@ void Prover::close() {
                    say("Put the lid on over nothing pinched; test once more before the trim goes back.")};
     tie.tools = {to_say("cable ties"), to_say("side cutters")};
     tie.minutes = 20;
-    tie.after = {"live/direct"};
+    tie.after = before_lid;
     tie.why.add(say("After it is proven: a tied harness is not opened gladly."));
     const auto before_power = second_look() ? std::string("check/vital") : tie.key;
     std::vector<size_t> from_packs;
     for (size_t i = 0; i < plan.feeds.size(); ++i)
-        if (device(plan.feeds[i], DeviceKind::fuse) && index.source_of(i).kind == PartKind::source)
+        if (const auto from = index.source_of(i);
+            from.kind == PartKind::source &&
+            (device(plan.feeds[i], DeviceKind::fuse) || plan.sources[from.index].kind == SourceKind::pack))
             from_packs.push_back(i);
     const bool only = from_packs.size() == 1;
     const auto alone = [&](size_t feed) {

@@ -18,6 +18,7 @@
 #include "build/proving.h"
 #include "build/thread_step.h"
 #include "enum_words.h"
+#include "harness/drill_holes.h"
 #include "harness/fittings.h"
 #include "joint/choose.h"
 #include "joint/covers.h"
@@ -30,6 +31,8 @@
 
 namespace sangre {
 namespace {
+
+constexpr const char* drill_key = "drill";
 
 /// " braid": what is over all wires, for what is done to be known again by.
 std::string jacket_stamp(const Lead& lead) {
@@ -64,6 +67,7 @@ struct Maker {
     }
 
     void prepare();
+    void drill();
     void set_modules();
     void cut(size_t f);
     void cut_cable(size_t f);
@@ -85,6 +89,31 @@ void Maker::prepare() {
     s.why.add(say("What is missing is found now, not with a hot iron in hand."));
     for (const auto& b : plan.sources)
         if (const auto* c = find(catalogue.chemistries, b.chemistry)) s.caution = c->caution;
+}
+
+/// All holes at once, by the template, before there is a wire to be hurt.
+void Maker::drill() {
+    const auto holes = drill_holes(plan, catalogue, figures.harness);
+    if (holes.empty()) return;
+    auto& s = add(drill_key, StepKind::drill, say("Drill the openings"),
+                  say("{} by the template, which prints at its true size",
+                      counted(holes.size(), say("hole"), say("holes"))));
+    bool step_drill = false;
+    for (const auto& h : holes) {
+        const auto where = h.in.empty() ? h.name : h.name + ", " + h.in;
+        s.actions.push_back(h.takes.empty() ? say("{}: {}", where, format(h.drill))
+                                            : say("{}: {}, for the {}", where, format(h.drill), h.takes));
+        step_drill = step_drill || h.step;
+    }
+    s.actions.push_back(
+        say("Punch the centre, drill small first, then to size; deburr both sides, brush the chips out."));
+    s.actions.push_back(say("Touch bare metal up with paint; fit the grommets and the glands' bodies."));
+    s.tools = {to_say("drill"), to_say("centre punch"), to_say("deburring tool")};
+    if (step_drill) s.tools.emplace_back(to_say("step drill"));
+    s.caution = say("Glasses on; nothing live behind the wall.");
+    s.minutes = 5 + 4 * static_cast<double>(holes.size());
+    s.after = {"prepare"};
+    s.why.add(say("Before the first wire: chips and a slipping drill hurt what is laid already."));
 }
 
 void Maker::set_modules() {
@@ -342,11 +371,39 @@ size_t depth_of(const Plan& plan, const Step& step) {
 
 }  // namespace
 
+namespace {
+
+/// A joint at what is live all the time: a circuit that is there already, unless a tap is plugged into its
+/// slot.
+bool at_live_source(const Plan& plan, const Step& step) {
+    if (!step.joint || !step.joint->at_source) return false;
+    const auto& feed = plan.feeds[step.joint->feed];
+    const auto* source = by_id(plan.sources, feed.from);
+    return source && source->kind == SourceKind::circuit;
+}
+
+/// What is joined to a live circuit is joined when all behind it is made and tested dead.
+void make_live_ends_last(const Plan& plan, std::vector<Step>& steps) {
+    for (auto& s : steps) {
+        if (!at_live_source(plan, s)) continue;
+        s.after.emplace_back("test/shorts");
+        s.caution = say("The circuit's own fuse is out until this joint is made and covered.") +
+                    (s.caution.empty() ? "" : " " + s.caution);
+        s.why.add(say("The end at the live side is made last: until then nothing of this can become live."));
+        const auto key = s.key;
+        for (auto& later : steps)
+            if (later.kind == StepKind::first_power) later.after.push_back(key);
+    }
+}
+
+}  // namespace
+
 std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
     if (plan.feeds.empty()) return {};
     Maker m{plan, catalogue, figures, figures.solver->index(), {}};
     m.prepare();
     for (auto& s : source_steps(plan, catalogue, figures)) m.steps.push_back(std::move(s));
+    m.drill();
     m.set_modules();
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         // A cable's ends are made up pin by pin, all of its cores in one go.
@@ -369,10 +426,16 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
         m.steps.push_back(std::move(s));
     }
     for (const auto& step : m.steps)
-        if (is_joint(step.kind)) joints.push_back(step.key);
+        if (is_joint(step.kind) && !at_live_source(plan, step)) joints.push_back(step.key);
     for (auto& s : panel_steps(plan, catalogue)) m.steps.push_back(std::move(s));
     const auto proving = m.steps.size();
     for (auto& s : proving_steps(plan, catalogue, figures, joints)) m.steps.push_back(std::move(s));
+    // Before the first wire: nothing is cut or threaded while chips fly.
+    if (std::any_of(m.steps.begin(), m.steps.end(), [](const auto& s) { return s.key == drill_key; }))
+        for (auto& s : m.steps)
+            if (s.kind == StepKind::cut || s.kind == StepKind::thread || s.kind == StepKind::seat)
+                s.after.emplace_back(drill_key);
+    make_live_ends_last(plan, m.steps);
     std::vector<std::string> fixed;  // before the lid
     for (auto& s : stick_steps(plan, joints)) fixed.push_back(s.key), m.steps.push_back(std::move(s));
     for (auto& s : stack_steps(plan, catalogue)) fixed.push_back(s.key), m.steps.push_back(std::move(s));

@@ -9,6 +9,7 @@ namespace sangre {
 /// What is done: one kind for each that is drawn, ordered or timed in a way of its own.
 enum class StepKind {
     prepare,
+    drill,        ///< holes and their fittings, before the first wire
     find_source,  ///< a live one, measured before anything hangs on it
     set_module,   ///< set and measured with nothing on its output
     cut,          ///< and labelled

@@ -20,8 +20,8 @@ constexpr double spare_fuses = 2, spare_tube = 0.2;
 /// Typical of what shops keep.
 double pack_of(Goods goods) {
     switch (goods) {
-        case Goods::fuse:
-            return 5;
+        case Goods::fuse:  // singly: an assortment of five of each rating is for a shop
+            return 1;
         case Goods::small:
             return 10;
         case Goods::part:
