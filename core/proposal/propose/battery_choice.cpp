@@ -27,6 +27,7 @@ constexpr double floor_share = 1.06;    // over the least voltage of what hangs 
 /// What the loads take while a phase runs.
 struct Taken {
     std::vector<double> watts, peak;  ///< by load
+    std::vector<double> on;           ///< likewise, as long as it is on
     double hours = 0;
 };
 
@@ -65,6 +66,8 @@ Day day_of(const Plan& plan) {
             const bool works =
                 state == LoadState::typical || state == LoadState::peak || !ever_works(plan, load);
             taken.watts.push_back(watts(load, draw_in(phase, load)));
+            taken.on.push_back(
+                watts(load, draw(load, works && state != LoadState::peak ? LoadState::typical : state)));
             taken.peak.push_back(works ? watts(load, draw(load, LoadState::peak))
                                        : watts(load, draw(load, state)));
             sum += taken.watts.back(), peak += taken.peak.back();
@@ -118,9 +121,10 @@ Fit fit_of(const Plan& plan, const Catalogue& catalogue, const Day& day, const C
     }
     double at_loads = 0;
     for (const auto& phase : day.phases) {
-        double sum = 0, peak = 0;
+        double sum = 0, peak = 0, on = 0;
         for (size_t l = 0; l < losses.size(); ++l) {
             sum += phase.watts[l] * losses[l], peak += phase.peak[l] * losses[l];
+            on += phase.on[l] * losses[l];
             at_loads += phase.watts[l] * phase.hours;
             if (!accepts(plan.loads[l], range)) continue;
             fit.direct += phase.watts[l] * phase.hours;
@@ -128,7 +132,7 @@ Fit fit_of(const Plan& plan, const Catalogue& catalogue, const Day& day, const C
                 (1 - named_after(plan.loads[l], c.id, series, range.low)) * phase.watts[l] * phase.hours;
         }
         fit.energy += sum * phase.hours * day.rounds;
-        fit.continuous = std::max(fit.continuous, sum), fit.peak = std::max(fit.peak, peak);
+        fit.continuous = std::max(fit.continuous, on), fit.peak = std::max(fit.peak, peak);
     }
     fit.beside_name = at_loads > 0 ? fit.beside_name / at_loads : 0;
     // Without a day to count by, by what is strongest.
