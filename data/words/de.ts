@@ -1194,12 +1194,24 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>; nichts wurde geschrieben</translation>
     </message>
     <message>
+        <source>; or add a module that does to Parts</source>
+        <translation>; oder einen Wandler, der es kann, bei den Teilen eintragen</translation>
+    </message>
+    <message>
+        <source>; or type it as {} loads, where it can be wired as such</source>
+        <translation>; oder es als {} Verbraucher eintippen, wo es sich so verdrahten lässt</translation>
+    </message>
+    <message>
         <source>; sags to {} at {}, for {}</source>
         <translation>; bricht bei {1} auf {0} ein, {2} lang</translation>
     </message>
     <message>
         <source>; short-circuit limits IEC 60949</source>
         <translation>; Kurzschlussgrenzen IEC 60949</translation>
+    </message>
+    <message>
+        <source>; straight from a pack it would have to stand what the pack has: {}</source>
+        <translation>; unmittelbar am Akku müsste es aushalten, was der Akku hat: {}</translation>
     </message>
     <message>
         <source>; that would be a loop.</source>
@@ -3100,6 +3112,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Clean and dry below it, or it comes off in one piece; hands off until it has set.</source>
         <translation>Darunter sauber und trocken, sonst löst er sich am Stück; Hände weg, bis er fest ist.</translation>
+    </message>
+    <message>
+        <source>Clean the flux off; look for a fillet to the edge of the pad, and for bridges.</source>
+        <translation>Flussmittel abwaschen; nach einer Kehle bis zum Rand der Fläche sehen und nach Brücken.</translation>
     </message>
     <message>
         <source>Clean the flux off; look for bridges and whiskers.</source>
@@ -8498,12 +8514,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Knapp</translation>
     </message>
     <message>
+        <source>Tin the pad until solder has wetted all of it, and tin the wire apart from it.</source>
+        <translation>Die Lötfläche verzinnen, bis das Lot sie ganz benetzt hat; die Leitung für sich verzinnen.</translation>
+    </message>
+    <message>
         <source>Tin the strands and lay them into the contact.</source>
         <translation>Verzinne die Litzen und leg sie in den Kontakt.</translation>
     </message>
     <message>
         <source>Tinned ends under screws are tightened again</source>
         <translation>Verzinnte Enden unter Schrauben werden nachgezogen</translation>
+    </message>
+    <message>
+        <source>Tip on pad and wire together until both melt into one; hold still until it sets.</source>
+        <translation>Spitze an Fläche und Leitung zugleich, bis beides ineinanderfließt; still halten, bis es erstarrt.</translation>
     </message>
     <message>
         <source>Tip {}, about {}: the 90 °C front stays within {}. Park the tube beyond.</source>
@@ -11594,6 +11618,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>er zieht nichts; tippe einen Strom oder eine Leistung</translation>
     </message>
     <message>
+        <source>it draws up to {} at {}, and the strongest module of the catalogue is trusted with {}</source>
+        <translation>es zieht bis zu {} bei {}, und dem stärksten Wandler des Katalogs werden {} zugetraut</translation>
+    </message>
+    <message>
         <source>it ends too soon</source>
         <translation>es endet zu früh</translation>
     </message>
@@ -12260,6 +12288,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>no module in the catalogue makes {} from {} – {}</source>
         <translation>kein Wandler im Katalog macht {} aus {} – {}</translation>
+    </message>
+    <message>
+        <source>no module of the catalogue makes {}; they end at {} and {}</source>
+        <translation>kein Wandler des Katalogs macht {}; sie enden bei {} und {}</translation>
     </message>
     <message>
         <source>no name of its own</source>
@@ -15844,6 +15876,10 @@ schwarz an %2
     <message>
         <source>{}, {:.0f} % charge, {}{}</source>
         <translation>{}, {:.0f} % Ladung, {}{}</translation>
+    </message>
+    <message>
+        <source>{}, {} in series, is {} – {}</source>
+        <translation>{}, {} in Reihe, hat {} – {}</translation>
     </message>
     <message>
         <source>{}, {}: {} of the energy needs no converter; {} {} to be made.</source>

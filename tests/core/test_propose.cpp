@@ -139,6 +139,10 @@ class TestPropose : public QObject {
                                     << "no voltage";
         QTest::newRow("empty") << "empty"
                                << "no loads";
+        QTest::newRow("without a battery, the ways out") << "alone"
+                                                         << "or type it as 2 loads";
+        QTest::newRow("volts that no module makes") << "tube"
+                                                    << "no module of the catalogue makes 0.4 V";
     }
     void refuses() {
         QFETCH(QString, what);
@@ -151,6 +155,8 @@ class TestPropose : public QObject {
         if (what == "huge") l = test::simple_load("bad", 12, 90);
         if (what == "nothing") l.typical = l.peak = Ampere(0);
         if (what == "zero") l = test::simple_load("bad", 0, 1);
+        if (what == "alone") l = test::simple_load("bad", 5, 28), plan.sources.clear();
+        if (what == "tube") l = test::simple_load("bad", 0.4, 2), plan.sources.clear();
         if (what != "empty") plan.loads = {test::simple_load("good", 12, 1), l};
         const auto proposal = propose(plan, parts());
         QVERIFY(!proposal);

@@ -140,6 +140,13 @@ Fit fit_of(const Plan& plan, const Catalogue& catalogue, const Day& day, const C
     return fit;
 }
 
+/// Volts that are left of `rest` behind `ohm` when `watts` are taken, whatever the volts: what a converter
+/// takes grows as the pack sags. 0 where that much cannot be had at all.
+double under_power(double rest, double ohm, double watts) {
+    const double left = rest * rest - 4 * watts * ohm;
+    return left < 0 ? 0 : (rest + std::sqrt(left)) / 2;
+}
+
 /// Why a pack is too small, in a word for its reasons; nothing where it does.
 enum class Short { nothing, energy, continuous, peak, sags };
 
@@ -155,9 +162,9 @@ Short short_of(const Source& b, const Chemistry& c, const Day& day, const Fit& f
         return Short::peak;
     const double ohm = raw(pack_resistance(b, c, usual_charge, day.air));
     const double rest = raw(pack_rest_voltage(b, c, usual_charge));
-    if (rest - fit.peak / volts * ohm < fit.floor) return Short::sags;
-    const double at_start = (fit.continuous + day.start_extra) / volts * ohm * ohmic_share;
-    return day.start_extra > 0 && rest - at_start < fit.start_floor ? Short::sags : Short::nothing;
+    if (under_power(rest, ohm, fit.peak) < fit.floor) return Short::sags;
+    const double at_start = under_power(rest, ohm * ohmic_share, fit.continuous + day.start_extra);
+    return day.start_extra > 0 && at_start < fit.start_floor ? Short::sags : Short::nothing;
 }
 
 struct Candidate {

@@ -28,10 +28,10 @@ struct PackLiking {
     double flies;
 };
 inline constexpr std::array pack_likings{
-    PackLiking{"lfp", {3, 1, 0, 0}, 7},    // tame, long-lived, heavy
+    PackLiking{"lfp", {3, 1, 0, 0}, 7},      // tame, long-lived, heavy
     PackLiking{"nmc", {0, 0.5, 1, 1.5}, 2},  // most energy for its mass
     PackLiking{"nmc-power", {1.5, 1, 0.8, 1}, 1},
-    PackLiking{"lipo", {0.3, 1.5, 3, 4}, 0},     // the most current for its mass; wants care
+    PackLiking{"lipo", {0.3, 1.5, 3, 4}, 0},   // the most current for its mass; wants care
     PackLiking{"agm", {20, 4, 2.5, 2.5}, 20},  // cheap, heavy, half of it usable
     PackLiking{"nimh", {1.5, 1.2, 4, 8}, 20},  // small round cells
     PackLiking{"alkaline", {0.5, 3, 20, 20}, 20}};

@@ -3,8 +3,11 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <cmath>
 
+#include "battery/pack.h"
 #include "propose/battery_choice.h"
+#include "propose/pack_practice.h"
 #include "units/format.h"
 #include "words/say.h"
 
@@ -35,6 +38,67 @@ bool served(const Plan& plan, const Catalogue& catalogue, std::vector<Load> load
     return choose_battery(some, catalogue).has_value();
 }
 
+/// Of the packs that are sold, the one whose volts need the least change of what the load stands.
+std::string nearest_pack(const Load& load, const Catalogue& catalogue) {
+    constexpr double too_far = 0.35;  // of its volts: another thing would be meant
+    double least = too_far * raw(load.nominal);
+    std::string words;
+    for (const auto& c : catalogue.chemistries)
+        for (int series = 1; c.charge * series < highest_voltage; ++series) {
+            const auto range = pack_range(c, series);
+            const double off = std::max({raw(load.v_min - range.low), raw(range.high - load.v_max), 0.0});
+            const bool sold =
+                std::any_of(catalogue.cells.begin(), catalogue.cells.end(), [&](const auto& cell) {
+                    return cell.chemistry == c.id && cell.series > 0 && series % cell.series == 0 &&
+                           sold_in_series(cell, series / cell.series);
+                });
+            if (!sold || off >= least) continue;
+            least = off;
+            words = say("{}, {} in series, is {} – {}", said(c.name), series, format_number(raw(range.low)),
+                        format(range.high));
+        }
+    return words;
+}
+
+/// What one load asks that no module and no pack gives, and the ways out.
+std::string no_module(const Load& load, const Catalogue& catalogue) {
+    constexpr int most_parts = 12;
+    Ampere strongest(0);
+    Volt lowest(1e9), highest(0);
+    for (const auto& t : catalogue.converters) {
+        if (!t.module) continue;
+        lowest = std::min(lowest, t.out_min), highest = std::max(highest, t.out_max);
+        if (load.nominal >= t.out_min && load.nominal <= t.out_max)
+            strongest = std::max(strongest, t.rated * t.trusted);
+    }
+    const auto drawn = draw(load, LoadState::peak);
+    std::string words =
+        raw(strongest) <= 0
+            ? say("no module of the catalogue makes {}; they end at {} and {}", format(load.nominal),
+                  format(lowest), format(highest))
+            : say("it draws up to {} at {}, and the strongest module of the catalogue is trusted with {}",
+                  format(drawn), format(load.nominal), format(strongest));
+    const auto pack = nearest_pack(load, catalogue);
+    if (!pack.empty())
+        words += say("; straight from a pack it would have to stand what the pack has: {}", pack);
+    const double parts = raw(strongest) > 0 ? std::ceil(raw(drawn) / raw(strongest)) : 0;
+    if (parts >= 2 && parts <= most_parts)
+        words += say("; or type it as {} loads, where it can be wired as such", static_cast<int>(parts));
+    return words + say("; or add a module that does to Parts");
+}
+
+/// Whether a module could make what it wants from any pack.
+bool makeable(const Plan& plan, const Catalogue& catalogue, const Load& load) {
+    for (const auto& c : catalogue.chemistries)
+        for (int series = 1; c.charge * series < highest_voltage; ++series) {
+            const auto range = pack_range(c, series);
+            if (accepts(load, range)) return true;
+            for (const auto& group : group_rails(plan, range))
+                if (modules_for(plan, catalogue, range, group)) return true;
+        }
+    return false;
+}
+
 }  // namespace
 
 /// The loads that no battery serves even alone; where each would do alone, two that no battery serves
@@ -46,7 +110,8 @@ Refusals unserved(const Plan& plan, const Catalogue& catalogue, const std::strin
         Plan alone = plan;
         alone.loads = {l};
         if (const auto choice = choose_battery(alone, catalogue); !choice)
-            refused.push_back({l.id, choice.error()});
+            refused.push_back(
+                {l.id, makeable(alone, catalogue, l) ? choice.error() : no_module(l, catalogue)});
     }
     if (!refused.empty()) return refused;
     auto loads = plan.loads;
