@@ -270,7 +270,7 @@ void BenchStation::refresh() {
                                 .arg((pass ? theme().good : theme().danger).name())
                                 .arg(u(14)));
     QStringList list;
-    for (const auto& s : suspects(document_.plan(), *r, verdict))
+    for (const auto& s : suspects(document_.plan(), document_.catalogue(), *r, verdict))
         list << QStringLiteral("%1. %2").arg(list.size() + 1).arg(words_of(s));
     if (!list.isEmpty()) suspects_->setText(tr("Likeliest first:\n") + list.join('\n'));
 }

@@ -1322,6 +1322,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Kondensator lädt noch: warte und lies noch einmal</translation>
     </message>
     <message>
+        <source>A cell the wrong way round, or a contact that does not touch</source>
+        <translation>Eine Zelle verkehrt herum, oder ein Kontakt, der nicht anliegt</translation>
+    </message>
+    <message>
         <source>A charger can tell when a pack is full</source>
         <translation>Ein Ladegerät kann erkennen, wann ein Akku voll ist</translation>
     </message>
@@ -1800,6 +1804,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A plug goes in one way only</source>
         <translation>Ein Stecker geht nur auf eine Art hinein</translation>
+    </message>
+    <message>
+        <source>A plug of its lead that is not pushed home</source>
+        <translation>Ein Stecker seiner Leitung, der nicht ganz steckt</translation>
     </message>
     <message>
         <source>A plug seen from the wire side is the mirror image of its face: count from the marked pin.</source>
@@ -2512,6 +2520,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Another kind of cable</source>
         <translation>Eine andere Art Kabel</translation>
+    </message>
+    <message>
+        <source>Another panel than the plan's: read its plate</source>
+        <translation>Ein anderes Modul als das des Plans: Typenschild lesen</translation>
     </message>
     <message>
         <source>Another part than the plan's: read its sheet</source>
@@ -3962,6 +3974,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Darin gefunden und behoben: {} {}.</translation>
     </message>
     <message>
+        <source>Fresh cells: they fall in the first minutes of work</source>
+        <translation>Frische Zellen: in den ersten Minuten der Arbeit fällt sie</translation>
+    </message>
+    <message>
         <source>Fri</source>
         <translation>Fr</translation>
     </message>
@@ -4464,8 +4480,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Es ist ein blankes Loch</translation>
     </message>
     <message>
+        <source>It is cold and in full sun: that adds a tenth</source>
+        <translation>Es ist kalt und in voller Sonne: das macht ein Zehntel mehr</translation>
+    </message>
+    <message>
         <source>It is in</source>
         <translation>Es ist in</translation>
+    </message>
+    <message>
+        <source>It is in the shade, or not square to the light</source>
+        <translation>Es liegt im Schatten oder schräg zum Licht</translation>
     </message>
     <message>
         <source>It is in the wall of {}</source>
@@ -7558,6 +7582,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Abstandhalter reichen über das, was darunter steht</translation>
     </message>
     <message>
+        <source>Spent cells: fit fresh ones, all of one kind</source>
+        <translation>Verbrauchte Zellen: frische einsetzen, alle von einer Sorte</translation>
+    </message>
+    <message>
+        <source>Spent cells: read their rest voltage first</source>
+        <translation>Verbrauchte Zellen: zuerst ihre Ruhespannung messen</translation>
+    </message>
+    <message>
         <source>Split a rail</source>
         <translation>Eine Schiene teilen</translation>
     </message>
@@ -7902,6 +7934,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die Zellen eines Akkus sind gleich</translation>
     </message>
     <message>
+        <source>The circuit that is tapped is off or low: read it first</source>
+        <translation>Der angezapfte Kreis ist aus oder zu tief: zuerst ihn messen</translation>
+    </message>
+    <message>
         <source>The circuit's own fuse is out until this joint is made and covered.</source>
         <translation>Die Sicherung des Stromkreises bleibt draußen, bis diese Verbindung gemacht und isoliert ist.</translation>
     </message>
@@ -8226,6 +8262,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die Sonne bringt, was die Tage nehmen</translation>
     </message>
     <message>
+        <source>The supply is off or folds back: read it first</source>
+        <translation>Das Netzteil ist aus oder regelt ab: zuerst es messen</translation>
+    </message>
+    <message>
         <source>The supply lands on</source>
         <translation>Die Versorgung landet auf</translation>
     </message>
@@ -8548,6 +8588,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Tonight</source>
         <translation>Heute Abend</translation>
+    </message>
+    <message>
+        <source>Too little light on the panel: read it first</source>
+        <translation>Zu wenig Licht auf dem Modul: zuerst es messen</translation>
     </message>
     <message>
         <source>Too many nested brackets or signs.</source>

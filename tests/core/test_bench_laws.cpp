@@ -34,7 +34,7 @@ class TestBenchLaws : public QObject {
             QCOMPARE(judge(r, typed(inside(r))), Verdict::pass);
             if (r.low > 0) {
                 QCOMPARE(judge(r, typed(r.low * 0.9)), Verdict::low);
-                QVERIFY2(!suspects(plan, r, Verdict::low).empty(), r.key.c_str());
+                QVERIFY2(!suspects(plan, parts(), r, Verdict::low).empty(), r.key.c_str());
             }
             const Measured open{0, true, {}};
             if (std::isinf(r.high))
@@ -42,9 +42,10 @@ class TestBenchLaws : public QObject {
             else {
                 QCOMPARE(judge(r, typed(r.high * 1.1 + 0.01)), Verdict::high);
                 QCOMPARE(judge(r, open), Verdict::high);
-                QVERIFY2(!suspects(plan, r, Verdict::high).empty(), r.key.c_str());
+                QVERIFY2(!suspects(plan, parts(), r, Verdict::high).empty(), r.key.c_str());
             }
-            QVERIFY(suspects(plan, r, Verdict::pass).empty() && suspects(plan, r, Verdict::missing).empty());
+            QVERIFY(suspects(plan, parts(), r, Verdict::pass).empty() &&
+                    suspects(plan, parts(), r, Verdict::missing).empty());
             QVERIFY(!window_text(r).empty() && value_text(r, open) == "open");
         }
         QVERIFY(keys.size() > 20);
@@ -95,7 +96,7 @@ class TestBenchLaws : public QObject {
         for (const auto& r : readings) {
             if (!r.live || r.unit != ReadingUnit::volt || r.low <= 1) continue;
             QCOMPARE(judge(r, typed(0)), Verdict::low);
-            const auto all = suspects(plan, r, Verdict::low);
+            const auto all = suspects(plan, parts(), r, Verdict::low);
             QVERIFY2(std::any_of(all.begin(), all.end(),
                                  [](const auto& s) { return s.find("fuse") != std::string::npos; }),
                      r.key.c_str());

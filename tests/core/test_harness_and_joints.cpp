@@ -277,6 +277,37 @@ class TestHarnessAndJoints : public QObject {
                                      {find(parts().wires, "awg18-pvc")}, InsulationSchool::tape);
         QVERIFY(work.tape && !work.tube);
     }
+    void in_and_out_through_one_opening_is_twice() {
+        auto plan = test::star(1);
+        plan.bodies = {{"box", "Box"}};
+        plan.places = {{"a", "A", 0, 0, {}}, {"b", "B", 1, 1, {}}, {"c", "C", 1, 0, {}}};
+        Opening hole;
+        hole.id = "hole", hole.name = "Hole", hole.bore = Millimetre(12);
+        plan.openings = {hole};
+        const OnWay there{OnWayKind::opening, Metre(0.4), "hole"};
+        plan.ways = {{"ab", "a", "b", Metre(0.5), {there}}, {"bc", "b", "c", Metre(0.5)}};
+        plan.sources[0].place = plan.hubs[0].place = "a", plan.loads[0].place = "c";
+        for (auto& f : plan.feeds) f.length.reset();
+        const auto once = test::studied(plan).harness.holes[0];
+        QCOMPARE(once.wires.size(), size_t{2});
+        // Back out 0.2 m further along the way: each wire lies in it twice, and so is twice the copper.
+        plan.ways[1].on_it = {{OnWayKind::opening, Metre(0.1), "hole"}};
+        const auto twice = test::studied(plan).harness.holes[0];
+        QCOMPARE(twice.wires.size(), size_t{4});
+        CLOSE(twice.fill, 2 * once.fill, 1e-9);
+        QVERIFY(twice.kept > once.kept);
+        QCOMPARE(twice.leads, once.leads);
+        // Where both ways end at it, or nobody has said where, it is one hole met once; whichever way they
+        // were typed.
+        plan.ways[0].on_it[0].at = Metre(0.5), plan.ways[1].on_it[0].at = Metre(0);
+        QCOMPARE(test::studied(plan).harness.holes[0].wires.size(), size_t{2});
+        std::swap(plan.ways[1].from, plan.ways[1].to), plan.ways[1].on_it[0].at = Metre(0.5);
+        QCOMPARE(test::studied(plan).harness.holes[0].wires.size(), size_t{2});
+        plan.ways[1].on_it[0].at = Metre(0.1);
+        QCOMPARE(test::studied(plan).harness.holes[0].wires.size(), size_t{4});
+        plan.ways[1].on_it[0].at.reset();
+        QCOMPARE(test::studied(plan).harness.holes[0].wires.size(), size_t{2});
+    }
     void circuits_hardly_loaded_do_not_warm_their_neighbours() {
         // Six loads of one ampere in one way; 20 AWG carries some 13 A: hardly loaded, all of them.
         auto plan = test::star(6);

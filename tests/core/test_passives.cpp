@@ -154,7 +154,7 @@ class TestPassives : public QObject {
                 judge(*up, {5e5, false, ""}) == Verdict::low);
         QVERIFY(judge(*down, {0.4, false, ""}) == Verdict::pass &&
                 judge(*down, {0, true, ""}) == Verdict::high);
-        QVERIFY(!suspects(test::demo(), *down, Verdict::high).empty());
+        QVERIFY(!suspects(test::demo(), parts(), *down, Verdict::high).empty());
         for (const auto& r : s.readings())
             if (r.of == ReadingOf::passive) QVERIFY(!r.live);
     }

@@ -198,7 +198,7 @@ class TestSources : public QObject {
     void suspects_know_the_source() {
         const auto first = [](const Plan& plan, const char* key, Verdict verdict) {
             for (const auto& r : test::studied(plan).readings())
-                if (r.key == key) return suspects(plan, r, verdict).at(0);
+                if (r.key == key) return suspects(plan, parts(), r, verdict).at(0);
             return std::string("no such reading");
         };
         const auto tap = lit_from(typed("circuit 12 V 15 A fuse with the key"), 2),
@@ -208,6 +208,20 @@ class TestSources : public QObject {
                 std::string::npos);
         QVERIFY(first(brick, "rest/source", Verdict::low).find("plugged in") != std::string::npos);
         QVERIFY(first(pack, "rest/source", Verdict::low).find("flat pack") != std::string::npos);
+        // Nobody charges alkaline cells, and a panel is never flat.
+        const auto cells = lit_from(typed("8S alkaline 2.4 Ah"), 0.2);
+        size_t judged = 0;
+        for (const auto& r : test::studied(cells).readings())
+            for (const auto verdict : {Verdict::low, Verdict::high})
+                for (const auto& s : suspects(cells, parts(), r, verdict)) {
+                    ++judged;
+                    QVERIFY2(s.find("charge") == std::string::npos && s.find("flat") == std::string::npos,
+                             (r.key + ": " + s).c_str());
+                }
+        QVERIFY(judged > 6);
+        for (const auto& r : test::studied(brick).readings())
+            for (const auto& s : suspects(brick, parts(), r, Verdict::low))
+                QVERIFY2(s.find("pack") == std::string::npos, (r.key + ": " + s).c_str());
     }
     /// Hours are told of packs alone; beside a brick, of the pack's own current.
     void how_sure_is_told_of_what_runs_empty() {

@@ -166,12 +166,12 @@ class TestStepsAndReadings : public QObject {
         const auto& pulled = reading("cable/cable-drive-left/2/open");
         QCOMPARE(judge(pulled, {0, true, {}}), Verdict::pass);
         QCOMPARE(judge(pulled, {0.2, false, {}}), Verdict::low);
-        QVERIFY(suspects(plan, pulled, Verdict::low)[0].find("still in") != std::string::npos);
+        QVERIFY(suspects(plan, parts(), pulled, Verdict::low)[0].find("still in") != std::string::npos);
         const auto& pair = reading("cable/cable-mast/pair");
         QCOMPARE(judge(pair, {60.4, false, {}}), Verdict::pass);
         QCOMPARE(judge(pair, {120, false, {}}), Verdict::high);
         QCOMPARE(judge(pair, {40, false, {}}), Verdict::low);
-        QVERIFY(suspects(plan, pair, Verdict::high)[0].find("missing") != std::string::npos);
+        QVERIFY(suspects(plan, parts(), pair, Verdict::high)[0].find("missing") != std::string::npos);
         // Doubled cores are one reading.
         auto& mast = *by_id(plan.cables, Id("cable-mast"));
         const auto count = [](const std::vector<Reading>& all) {
@@ -410,8 +410,9 @@ class TestStepsAndReadings : public QObject {
     void wrong_readings_have_suspects() {
         const auto plan = test::demo();
         for (const auto& r : test::studied(plan).readings()) {
-            QVERIFY(suspects(plan, r, Verdict::pass).empty());
-            QVERIFY2(!suspects(plan, r, r.high > 1e9 ? Verdict::low : Verdict::high).empty(), r.key.c_str());
+            QVERIFY(suspects(plan, parts(), r, Verdict::pass).empty());
+            QVERIFY2(!suspects(plan, parts(), r, r.high > 1e9 ? Verdict::low : Verdict::high).empty(),
+                     r.key.c_str());
         }
     }
     void shopping() {

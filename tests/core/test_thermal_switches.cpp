@@ -118,7 +118,7 @@ class TestThermalSwitches : public QObject {
         QVERIFY(std::isinf(cold.high) && cold.low >= 1e5);
         QCOMPARE(judge(cold, Measured{0, true, {}}), Verdict::pass);
         QCOMPARE(judge(cold, Measured{0.5, false, {}}), Verdict::low);
-        QVERIFY(!suspects(*closes.plan, cold, Verdict::low).empty());
+        QVERIFY(!suspects(*closes.plan, test::parts(), cold, Verdict::low).empty());
         // Neither is read as a switch that a hand opens.
         const auto key = "open/" + closes.plan->feeds[feeds_into(*closes.plan, fan).front()].id;
         QVERIFY(!thermal_reading(opens, key) && !thermal_reading(closes, key));

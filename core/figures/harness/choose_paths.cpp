@@ -9,6 +9,7 @@
 
 #include "harness/bending.h"
 #include "harness/packing.h"
+#include "harness/passages.h"
 #include "plan/on_way.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -119,10 +120,15 @@ struct Chooser {
         for (const auto i : through) all.insert(all.end(), radii[i].begin(), radii[i].end());
         return pass_through(plan.openings[opening], std::move(all));
     }
+    size_t times(size_t i, const Path& path, size_t opening) const {
+        return goes_through(path, opening)
+                   ? passages(plan, place_of(plan, lead(i).from), path.ways, plan.openings[opening].id)
+                   : 0;
+    }
+    /// The leads through an opening, each as often as it goes through.
     std::vector<size_t> through(size_t opening) const {
         std::vector<size_t> all;
-        for (size_t i = 0; i < leads; ++i)
-            if (goes_through(chosen[i].path, opening)) all.push_back(i);
+        for (size_t i = 0; i < leads; ++i) all.insert(all.end(), times(i, chosen[i].path, opening), i);
         return all;
     }
     /// The least costly path of a lead round an opening, through others that still have room for it.
@@ -140,7 +146,8 @@ struct Chooser {
             for (const auto w : path.ways)
                 for (const auto o : openings[w]) {
                     auto there = through(o);
-                    if (std::find(there.begin(), there.end(), i) == there.end()) there.push_back(i);
+                    std::erase(there, i);
+                    there.insert(there.end(), times(i, path, o), i);
                     room = room && fits(o, there);
                 }
             if (room) {
@@ -158,8 +165,9 @@ struct Chooser {
         return std::all_of(met.begin(), met.end(), [&](size_t o) { return fits(o, through(o)); });
     }
     void relieve(size_t opening) {
-        const auto now = through(opening);
+        auto now = through(opening);
         if (fits(opening, now)) return;
+        now.erase(std::unique(now.begin(), now.end()), now.end());
         std::vector<Round> rounds;
         for (const auto i : now)
             if (free(i) && !lead(i).length)

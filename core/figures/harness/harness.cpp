@@ -10,6 +10,7 @@
 
 #include "harness/bending.h"
 #include "harness/choose_paths.h"
+#include "harness/passages.h"
 #include "harness/stack.h"
 #include "joint/size.h"
 #include "plan/on_way.h"
@@ -217,13 +218,22 @@ void lay_bundles(const Plan& plan, Harness& laid) {
     }
     for (size_t i = 0; i < through.size(); ++i) {
         const auto& opening = plan.openings[i];
+        std::set<size_t> leads;
+        for (const auto w : through[i]) leads.insert(on_way[w].leads.begin(), on_way[w].leads.end());
+        std::vector<size_t> passing;
+        for (const auto l : leads)
+            passing.insert(passing.end(),
+                           std::max<size_t>(passages(plan, place_of(plan, lead_at(plan, l).from),
+                                                     laid.routes[l].ways, opening.id),
+                                            1),
+                           l);
         HoleFill bundle;
-        if (through[i].size() == 1 && opening.already.empty() && opening.later.empty())
+        if (through[i].size() == 1 && passing.size() == leads.size() && opening.already.empty() &&
+            opening.later.empty())
             bundle = on_way[through[i].front()];
         else {
-            std::set<size_t> leads;  // one that goes on by the next way goes through once
-            for (const auto w : through[i]) leads.insert(on_way[w].leads.begin(), on_way[w].leads.end());
-            bundle = bundle_of(laid, {leads.begin(), leads.end()}, opening.already, opening.later);
+            bundle = bundle_of(laid, passing, opening.already, opening.later);
+            bundle.leads.assign(leads.begin(), leads.end());
         }
         if (braided[i]) bundle.braid = braid_wall;
         laid.holes.push_back(fill_opening(plan, laid.wiring, i, std::move(bundle)));

@@ -66,6 +66,7 @@ std::string value_text(const Reading& reading, const Measured& measured);
 std::vector<Reading> bench_readings(const Plan& plan, const Catalogue& catalogue, const Figures& figures);
 
 /// What a reading outside its window most likely means, likeliest first. Empty when it passes.
-std::vector<std::string> suspects(const Plan& plan, const Reading& reading, Verdict verdict);
+std::vector<std::string> suspects(const Plan& plan, const Catalogue& catalogue, const Reading& reading,
+                                  Verdict verdict);
 
 }  // namespace sangre

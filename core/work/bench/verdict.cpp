@@ -1,6 +1,7 @@
 // What was measured against what was expected: in words, judged, and what a wrong one means.
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <cmath>
 
 #include "bench/readings.h"
@@ -74,38 +75,87 @@ namespace {
 
 using Suspects = std::vector<std::string>;
 
-Suspects of_source(const Plan& plan, const Reading& r, bool low) {
-    const auto* source = by_id(plan.sources, r.about);
-    const auto kind = source ? source->kind : SourceKind::pack;
-    if (kind == SourceKind::circuit)
-        return low ? Suspects{say("The other contact of the slot is the live side"),
-                              say("The key is off, or it is another circuit"),
-                              say("The black probe is not on bare metal")}
-                   : Suspects{say("The engine runs and charges: see again with it off"),
-                              say("The meter's range or its battery")};
-    if (kind == SourceKind::supply)
-        return low ? Suspects{say("It is not plugged in, or it folds back: nothing may hang on it"),
-                              say("Another supply than the plan's: read its plate")}
-                   : Suspects{say("Another supply than the plan's: read its plate"),
-                              say("The meter's range or its battery")};
-    return low ? Suspects{say("A flat pack: charge it first"), say("A fuse open inside it, or a poor plug")}
-               : Suspects{say("Just off the charger: it falls within the hour"),
-                          say("The meter's range or its battery")};
+bool charged(const Catalogue& catalogue, const Source& pack) {
+    const auto* c = find(catalogue.chemistries, pack.chemistry);
+    return !c || c->charge_c > 0;
 }
 
-Suspects of_plug(bool running, bool low) {
+Suspects of_source(const Plan& plan, const Catalogue& catalogue, const Reading& r, bool low) {
+    const auto* source = by_id(plan.sources, r.about);
+    const std::string meter = say("The meter's range or its battery");
+    switch (source ? source->kind : SourceKind::pack) {
+        case SourceKind::circuit:
+            return low ? Suspects{say("The other contact of the slot is the live side"),
+                                  say("The key is off, or it is another circuit"),
+                                  say("The black probe is not on bare metal")}
+                       : Suspects{say("The engine runs and charges: see again with it off"), meter};
+        case SourceKind::supply:
+            return low ? Suspects{say("It is not plugged in, or it folds back: nothing may hang on it"),
+                                  say("Another supply than the plan's: read its plate")}
+                       : Suspects{say("Another supply than the plan's: read its plate"), meter};
+        case SourceKind::panel:
+            return low ? Suspects{say("It is in the shade, or not square to the light"),
+                                  say("A plug of its lead that is not pushed home")}
+                       : Suspects{say("Another panel than the plan's: read its plate"),
+                                  say("It is cold and in full sun: that adds a tenth")};
+        case SourceKind::pack:
+            break;
+    }
+    const bool cells = source && !charged(catalogue, *source);
+    if (low)
+        return {
+            cells ? say("Spent cells: fit fresh ones, all of one kind") : say("A flat pack: charge it first"),
+            cells ? say("A cell the wrong way round, or a contact that does not touch")
+                  : say("A fuse open inside it, or a poor plug")};
+    return {cells ? say("Fresh cells: they fall in the first minutes of work")
+                  : say("Just off the charger: it falls within the hour"),
+            meter};
+}
+
+/// What feeds the plan may itself be low, each kind of source in its words.
+void add_sources(const Plan& plan, const Catalogue& catalogue, Suspects& list) {
+    const auto words = [&](const Source& s) -> std::string {
+        switch (s.kind) {
+            case SourceKind::circuit:
+                return say("The circuit that is tapped is off or low: read it first");
+            case SourceKind::supply:
+                return say("The supply is off or folds back: read it first");
+            case SourceKind::panel:
+                return say("Too little light on the panel: read it first");
+            case SourceKind::pack:
+                break;
+        }
+        return charged(catalogue, s) ? say("A flat pack: read its rest voltage first")
+                                     : say("Spent cells: read their rest voltage first");
+    };
+    for (const auto& s : plan.sources)
+        if (auto w = words(s); std::find(list.begin(), list.end(), w) == list.end())
+            list.push_back(std::move(w));
+}
+
+Suspects of_module(const Plan& plan, const Catalogue& catalogue, bool low) {
+    if (!low)
+        return {say("The module is set too high: stop before connecting its loads"),
+                say("The meter's range or its battery")};
+    Suspects list{say("The module is set too low, or not fed"), say("A fuse open or left out on the way")};
+    add_sources(plan, catalogue, list);
+    return list;
+}
+
+Suspects of_plug(const Plan& plan, const Catalogue& catalogue, bool running, bool low) {
     if (!low) return {say("The wrong rail on this plug"), say("The meter's range or its battery")};
     Suspects list;
     if (running) list.emplace_back(say("A poor joint or too thin a wire: compare empty and running"));
     list.emplace_back(say("A fuse open or left out on the way"));
     list.emplace_back(say("An open return: measure from this plug's − to the hub's −"));
-    list.emplace_back(say("A flat pack: read its rest voltage first"));
+    add_sources(plan, catalogue, list);
     return list;
 }
 
 }  // namespace
 
-std::vector<std::string> suspects(const Plan& plan, const Reading& r, Verdict verdict) {
+std::vector<std::string> suspects(const Plan& plan, const Catalogue& catalogue, const Reading& r,
+                                  Verdict verdict) {
     if (!outside(verdict)) return {};
     const bool low = verdict == Verdict::low;
     switch (r.of) {
@@ -127,19 +177,15 @@ std::vector<std::string> suspects(const Plan& plan, const Reading& r, Verdict ve
             return {say("A short: bare strands, a solder bridge or swapped leads"),
                     say("A capacitor still charging: wait and read again")};
         case ReadingOf::source:
-            return of_source(plan, r, low);
+            return of_source(plan, catalogue, r, low);
         case ReadingOf::source_off:
             return {say("It is live without the key: tap another, or say that it always is"),
                     say("Some circuits stay live for minutes after the key: wait and read again")};
         case ReadingOf::module:
-            return low ? Suspects{say("The module is set too low, or not fed"),
-                                  say("A fuse open or left out on the way"),
-                                  say("A flat pack: read its rest voltage first")}
-                       : Suspects{say("The module is set too high: stop before connecting its loads"),
-                                  say("The meter's range or its battery")};
+            return of_module(plan, catalogue, low);
         case ReadingOf::plug_empty:
         case ReadingOf::plug_running:
-            return of_plug(r.of == ReadingOf::plug_running, low);
+            return of_plug(plan, catalogue, r.of == ReadingOf::plug_running, low);
         case ReadingOf::behind_switch:
             return {say("A switch or relay that does not open"),
                     say("Another way round it: a second feed, or a bridge")};
