@@ -323,7 +323,8 @@ Explained explain(const Plan& plan, const Catalogue& catalogue, const Study& s, 
                 else
                     why.add(value_text(r, m->second) + say(", wants ") + window_text(r),
                             verdict == Verdict::pass ? Tone::good : Tone::danger);
-                for (const auto& suspect : suspects(plan, catalogue, r, verdict)) why.add("· " + suspect, Tone::caution);
+                for (const auto& suspect : suspects(plan, catalogue, r, verdict))
+                    why.add("· " + suspect, Tone::caution);
             }
             return {why};
         }
