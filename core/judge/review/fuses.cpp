@@ -5,6 +5,7 @@
 
 #include "parts/wire_size.h"
 #include "review/exchange.h"
+#include "review/flight.h"
 #include "review/review.h"
 #include "units/format.h"
 #include "wire/choice.h"
@@ -38,11 +39,6 @@ std::optional<Fix> thicker_wire(const Context& c, size_t i) {
                    }};
     }
     return std::nullopt;
-}
-
-bool vital_behind(const Context& c, size_t feed) {
-    const auto& behind = c.index().loads_behind(feed);
-    return std::any_of(behind.begin(), behind.end(), [&](size_t l) { return c.plan.loads[l].vital; });
 }
 
 /// The least rating of the upper fuse's family that is selective to the one below and still protects its own
@@ -84,9 +80,7 @@ void unfused(const Context& c, std::vector<Finding>& out) {
                            {}});
             continue;
         }
-        const bool by_choice =
-            c.plan.flies && c.plan.practices.flight == FlightSchool::unfused && vital_behind(c, i);
-        if (by_choice) {
+        if (flies_unfused(c, i)) {
             Finding f{Severity::note,
                       {},
                       {feed.id},
