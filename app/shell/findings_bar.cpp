@@ -191,7 +191,7 @@ void FindingsBar::paint_sentence(QPainter& p, const Finding& f, const QRectF& ar
 }
 
 double FindingsBar::mend_width(const QString& words) const {
-    return std::min<double>(text_width(words, face(13, true)) + u(20), u(250));
+    return std::min<double>(text_width(words, face(13, true)) + u(20), u(340));
 }
 
 bool FindingsBar::fits_one_row() const {
