@@ -3130,12 +3130,12 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Flussmittel abwaschen; nach einer Kehle bis zum Rand der Fläche sehen und nach Brücken.</translation>
     </message>
     <message>
-        <source>Clean the flux off; look for bridges and whiskers.</source>
-        <translation>Wisch das Flussmittel ab; such nach Brücken und Härchen.</translation>
+        <source>Clean the flux off; look for a joint that is dull or cracked.</source>
+        <translation>Flussmittel abwaschen; nach einer matten oder gerissenen Lötstelle sehen.</translation>
     </message>
     <message>
-        <source>Clean the flux off; tug; look for a joint that is dull or cracked.</source>
-        <translation>Flussmittel abwaschen; ziehen; auf matte oder gerissene Stellen achten.</translation>
+        <source>Clean the flux off; look for bridges and whiskers.</source>
+        <translation>Wisch das Flussmittel ab; such nach Brücken und Härchen.</translation>
     </message>
     <message>
         <source>Click a core, an end or a label to change it; right-click for more.</source>
@@ -3282,12 +3282,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Crimpe beide Hülsen mit dem Gesenk dieser Größe.</translation>
     </message>
     <message>
-        <source>Crimp once in the die of that size; tug.</source>
-        <translation>Crimpe einmal im Gesenk dieser Größe; zieh daran.</translation>
-    </message>
-    <message>
-        <source>Crimp once in the marked die and tug.</source>
-        <translation>Crimpe einmal im markierten Gesenk und zieh daran.</translation>
+        <source>Crimp once in the die of that size.</source>
+        <translation>Einmal im Gesenk dieser Größe pressen.</translation>
     </message>
     <message>
         <source>Crimp once in the marked die.</source>
@@ -4202,8 +4198,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Leitungen mit Kabelbindern halten</translation>
     </message>
     <message>
-        <source>Hold still until it sets, tug.</source>
-        <translation>Still halten, bis es fest ist, dann ziehen.</translation>
+        <source>Hold still until it sets.</source>
+        <translation>Still halten, bis es erstarrt.</translation>
     </message>
     <message>
         <source>Hold the leads: </source>
@@ -4388,12 +4384,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Eingang</translation>
     </message>
     <message>
-        <source>Insert to the stop, no strand outside, tighten, tug.</source>
-        <translation>Bis zum Anschlag einführen, keine Litze außen, festziehen, daran ziehen.</translation>
+        <source>Insert to the stop, no strand outside, tighten.</source>
+        <translation>Bis zum Anschlag einführen, keine Litze draußen, festziehen.</translation>
     </message>
     <message>
-        <source>Insert to the stop, tighten, tug.</source>
-        <translation>Bis zum Anschlag einführen, festziehen, daran ziehen.</translation>
+        <source>Insert to the stop, tighten.</source>
+        <translation>Bis zum Anschlag einführen, festziehen.</translation>
     </message>
     <message>
         <source>Inside </source>
@@ -5146,8 +5142,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>%1 ansehen. Rechtsklick für mehr.</translation>
     </message>
     <message>
-        <source>Look for a smooth fillet, then tug.</source>
-        <translation>Such die glatte Kehle, dann zieh daran.</translation>
+        <source>Look for a smooth fillet.</source>
+        <translation>Nach einer glatten Kehle sehen.</translation>
     </message>
     <message>
         <source>Look for shorts</source>
@@ -6678,8 +6674,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Schieb jedes blanke Ende bis zum Anschlag hinein.</translation>
     </message>
     <message>
-        <source>Push in to the stop; tug: it must not slide.</source>
-        <translation>Bis zum Anschlag schieben; zieh daran: er darf nicht rutschen.</translation>
+        <source>Push in to the stop.</source>
+        <translation>Bis zum Anschlag einstecken.</translation>
     </message>
     <message>
         <source>Push it into the housing until it clicks, pull back on the wire.</source>
@@ -7666,8 +7662,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>{} festkleben</translation>
     </message>
     <message>
-        <source>Stop at {}; it may stand at {}.</source>
-        <translation>Halt bei {}; stehen darf er bei {}.</translation>
+        <source>Stop at {}, as near as the screw goes; its loads stand {}.</source>
+        <translation>Bei {} aufhören, so genau die Schraube es zulässt; die Verbraucher vertragen {}.</translation>
     </message>
     <message>
         <source>Stop comparing; this plan stays as it is</source>
@@ -8678,24 +8674,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Zieh an jedem.</translation>
     </message>
     <message>
-        <source>Tug it.</source>
-        <translation>Zieh daran.</translation>
-    </message>
-    <message>
         <source>Tug with {:.0f} N, and no more.</source>
         <translation>Zieh mit {:.0f} N, und nicht mehr.</translation>
     </message>
     <message>
         <source>Tug, then push the contact into the housing until it clicks.</source>
         <translation>Zieh daran, dann schieb den Kontakt ins Gehäuse, bis er klickt.</translation>
-    </message>
-    <message>
-        <source>Tug.</source>
-        <translation>Daran ziehen.</translation>
-    </message>
-    <message>
-        <source>Tug: it must not slide.</source>
-        <translation>Zieh daran: er darf nicht rutschen.</translation>
     </message>
     <message>
         <source>Turn it round</source>

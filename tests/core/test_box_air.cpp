@@ -150,6 +150,9 @@ class TestBoxAir : public QObject {
         QVERIFY(!s.boxes[0].known);
         QCOMPARE(raw(s.protection[0].air), 30.0);
         QVERIFY(test::has(s, "box-unmeasured"));
+        // An open frame holds no warm air, whatever its size.
+        unmeasured.bodies[0].open = true;
+        QVERIFY(!test::has(test::studied(unmeasured), "box-unmeasured"));
     }
 
     void vents_and_fans_are_typed_as_people_say_them() {

@@ -781,6 +781,25 @@ class TestReview : public QObject {
             }
         }
     }
+    void what_flies_unfused_is_said_once_a_lead() {
+        auto plan =
+            set_fuse(test::demo("seed-hexacopter"), "feed-battery-hub", "bolt-down-high", Ampere(200));
+        const auto of_rotor_one = [](const Plan& p) {
+            std::vector<std::pair<Severity, std::string>> all;
+            for (const auto& f : test::studied(p).findings)
+                if (f.about.size() == 1 && f.about[0] == "feed-hub-load-rotor-one")
+                    all.emplace_back(f.severity, f.rule);
+            return all;
+        };
+        const std::vector<std::pair<Severity, std::string>> note{{Severity::note, "fuse-missing"}};
+        QCOMPARE(of_rotor_one(plan), note);
+        // Of the other school, and of what stays on the ground, it is a danger.
+        auto fused = plan;
+        fused.practices.flight = FlightSchool::fused;
+        QVERIFY(of_rotor_one(fused).at(0).first == Severity::danger);
+        plan.flies = false;
+        QVERIFY(of_rotor_one(plan).at(0).first == Severity::danger);
+    }
     void dangers_come_first() {
         auto plan = sound();
         plan.sources[0].series = 10;

@@ -71,7 +71,9 @@ class Offers {
         });
     }
     void protect() {
-        if (!has(DeviceKind::fuse) && protection_.smallest) {
+        // The smallest that carries, unless its wire stands less.
+        if (!has(DeviceKind::fuse) && protection_.smallest && protection_.largest &&
+            protection_.smallest->rating <= *protection_.largest) {
             const auto [family, rating] = *protection_.smallest;
             offers_.push_back({Group::protect, fmt::format("{} {}", format(rating), family->name),
                                say("the smallest that carries what this feed asks"),

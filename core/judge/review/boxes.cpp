@@ -112,7 +112,7 @@ void box_unmeasured(const Context& c, std::vector<Finding>& out) {
         const auto& body = c.plan.bodies[i];
         const auto& box = c.figures.boxes[i];
         const bool measured = raw(body.length) > 0 && raw(body.width) > 0 && raw(body.height) > 0;
-        if (measured || raw(box.lost) < worth_measuring_w) continue;
+        if (measured || body.open || raw(box.lost) < worth_measuring_w) continue;
         out.push_back(
             {Severity::note,
              {},

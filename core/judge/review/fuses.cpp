@@ -211,6 +211,7 @@ void never_opens(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
         const auto& p = c.figures.protection[i];
         if (p.fault.outcome != FaultOutcome::never_opens || !p.family) continue;
+        if (p.inherited && flies_unfused(c, i)) continue;  // that is said of it already
         Finding f{Severity::danger,
                   {},
                   {c.plan.feeds[i].id},

@@ -136,7 +136,8 @@ void Maker::set_modules() {
         else if (fixed)
             s.actions.push_back(say("It gives {}; its loads want {}.", format(c.set), words));
         else
-            s.actions.push_back(say("Stop at {}; it may stand at {}.", format(c.set), words));
+            s.actions.push_back(
+                say("Stop at {}, as near as the screw goes; its loads stand {}.", format(c.set), words));
         s.stamp = fmt::format("{} {:.2f} V", c.type, raw(c.set));
         s.target = {window.empty() ? "—" : format(c.set), words + say(", nothing on the output")};
         s.actions.push_back(fixed ? say("Power off. Label the module.")
