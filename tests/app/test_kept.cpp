@@ -14,13 +14,6 @@ using test::Desk;
 namespace {
 
 std::shared_ptr<const Catalogue> all_parts() { return std::make_shared<const Catalogue>(test::parts()); }
-Edit named(const std::string& name) {
-    return [name](const Plan& p) {
-        auto next = p;
-        next.name = name;
-        return next;
-    };
-}
 /// Programs of the same machine, one after the other or side by side, share this.
 struct Home {
     QTemporaryDir folder;
@@ -42,7 +35,7 @@ class TestKept : public QObject {
         // due.
         int kept = 0;
         for (int i = 0; i < 30; ++i) {
-            d.apply(named("Edit " + std::to_string(i)), "edit");
+            d.apply(test::renamed("Edit " + std::to_string(i)), "edit");
             QTest::qWait(100);
             if (const auto plan = load_plan(d.recovery_file().toStdString()))
                 kept = std::stoi(plan->name.substr(5));
@@ -54,10 +47,10 @@ class TestKept : public QObject {
         Home home;
         {
             Document a(all_parts(), home.recovery()), b(all_parts(), home.recovery());
-            a.apply(named("First of A"), "x");
+            a.apply(test::renamed("First of A"), "x");
             a.new_plan();
-            a.apply(named("Second of A"), "x");
-            b.apply(named("Only of B"), "x");
+            a.apply(test::renamed("Second of A"), "x");
+            b.apply(test::renamed("Only of B"), "x");
             a.write_recovery(), b.write_recovery();
             QCOMPARE(a.left_behind().size(), size_t{1});  // what runs is not left behind
             QCOMPARE(b.left_behind().size(), size_t{0});
@@ -81,7 +74,7 @@ class TestKept : public QObject {
         {
             Document d(all_parts(), home.recovery());
             QVERIFY(d.open(home.plan()));
-            d.apply(named("Work"), "x");
+            d.apply(test::renamed("Work"), "x");
             d.write_recovery();
             kept = d.recovery_file();
         }
@@ -92,7 +85,7 @@ class TestKept : public QObject {
         QSignalSpy said(&d, &Document::said);
         QVERIFY(d.open(home.plan()));
         QVERIFY(said.last()[0].toString().contains("cannot be read") && said.last()[1].toBool());
-        d.apply(named("More"), "x");
+        d.apply(test::renamed("More"), "x");
         d.write_recovery();
         QVERIFY(f.open(QIODevice::ReadOnly) && f.readAll() == "rubbish");
     }
@@ -107,7 +100,7 @@ class TestKept : public QObject {
         d.check_disk();
         QCOMPARE(d.plan().name, std::string("Theirs"));  // nothing unsaved: it is taken, and can be undone
         QVERIFY(!d.modified() && d.can_undo());
-        d.apply(named("Mine"), "x");
+        d.apply(test::renamed("Mine"), "x");
         theirs.name = "Theirs again";
         QVERIFY(save_plan(theirs, home.plan().toStdString()));
         d.check_disk();
@@ -123,7 +116,7 @@ class TestKept : public QObject {
         {
             Document d(all_parts(), home.recovery());
             QVERIFY(d.open(home.plan()));
-            d.apply(named("Unsaved"), "x");
+            d.apply(test::renamed("Unsaved"), "x");
             d.write_recovery();
         }
         auto theirs = test::demo();
@@ -141,7 +134,7 @@ class TestKept : public QObject {
         Home home;
         Document d(all_parts(), home.recovery());
         QVERIFY(d.open(home.plan()));
-        d.apply(named("Second"), "x");
+        d.apply(test::renamed("Second"), "x");
         QVERIFY(d.save());
         QVERIFY(!d.version_before().isEmpty());
         d.back_to_version_before();
@@ -162,7 +155,7 @@ class TestKept : public QObject {
             Document d(all_parts(), home.recovery());
             QVERIFY(d.open(demo));
             QVERIFY(d.file().isEmpty() && !d.save());
-            d.apply(named("My rover"), "x");
+            d.apply(test::renamed("My rover"), "x");
             d.write_recovery();
         }
         Document again(all_parts(), home.recovery());
@@ -226,7 +219,7 @@ class TestKept : public QObject {
             QTest::keyClick(entry, Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(b.document.plan().loads.size(), loads - 1);
         for (int i = 0; i < station_count; ++i) {
-            b.document.apply(named("Named " + std::to_string(i)), "rename");
+            b.document.apply(test::renamed("Named " + std::to_string(i)), "rename");
             b.window.go(static_cast<Station>(i));
             b.settle();
             auto* at = QApplication::focusWidget() ? QApplication::focusWidget() : &b.window;
@@ -236,7 +229,7 @@ class TestKept : public QObject {
     }
     void names_are_plain_text() {
         Desk b;
-        b.document.apply(named("<h1>Big</h1> & <img src=\"/nowhere\">"), "x");
+        b.document.apply(test::renamed("<h1>Big</h1> & <img src=\"/nowhere\">"), "x");
         b.window.show_banner("<b>bold</b>", false, false);
         b.settle();
         for (auto* label : b.window.findChildren<QLabel*>())
@@ -290,7 +283,7 @@ class KillVictim : public QObject {
         Document d(all_parts(), home + "/recovery");
         QVERIFY(d.open(home + "/plan.json"));
         for (int i = 1; i < 2000; ++i) {
-            d.apply(named("Edit " + std::to_string(i)), "edit");
+            d.apply(test::renamed("Edit " + std::to_string(i)), "edit");
             if (i % 37 == 0) d.save();
             std::printf("%d\n", i), std::fflush(stdout);
             QTest::qWait(50);

@@ -17,14 +17,6 @@ using test::Desk;
 
 namespace {
 
-Edit renamed(const std::string& name) {
-    return [name](const Plan& p) {
-        auto next = p;
-        next.name = name;
-        return next;
-    };
-}
-
 /// A recovery folder in which nothing can be written, whoever asks.
 struct NoHome {
     QTemporaryDir folder;
@@ -63,7 +55,7 @@ class TestNotLost : public QObject {
         QVERIFY(save_plan(test::demo(), file.toStdString()));
         QVERIFY(n.document.open(file));
         QSignalSpy said(&n.document, &Document::said);
-        n.document.apply(renamed("Changed"), "rename");
+        n.document.apply(test::renamed("Changed"), "rename");
         QVERIFY(n.document.save());
         QVERIFY(!n.document.modified());
         QCOMPARE(load_plan(file.toStdString())->name, std::string("Changed"));
@@ -75,7 +67,7 @@ class TestNotLost : public QObject {
     void what_cannot_be_kept_is_said_at_once_and_asked_before_it_goes() {
         NoHome n;
         QSignalSpy said(&n.document, &Document::said);
-        n.document.apply(renamed("Nowhere"), "rename");
+        n.document.apply(test::renamed("Nowhere"), "rename");
         QVERIFY(QTest::qWaitFor([&] { return !said.isEmpty(); }, 5000));
         QVERIFY2(said[0][0].toString().contains("cannot be kept"), qPrintable(said[0][0].toString()));
         // Nobody to ask: it stays.
@@ -94,7 +86,7 @@ class TestNotLost : public QObject {
         NoHome n;
         Window window(n.document);
         window.show();
-        n.document.apply(renamed("Nowhere"), "rename");
+        n.document.apply(test::renamed("Nowhere"), "rename");
         {
             Answer stay(&window, QMessageBox::RejectRole);
             QVERIFY(!window.close());

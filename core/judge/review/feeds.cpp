@@ -7,10 +7,10 @@
 #include "battery/pack.h"
 #include "item/item.h"
 #include "parts/wire_size.h"
+#include "plan/flight.h"
 #include "protection/fuse_kinds.h"
 #include "protection/inrush.h"
 #include "review/exchange.h"
-#include "review/flight.h"
 #include "units/format.h"
 #include "wire/choice.h"
 #include "wire/parallel.h"
@@ -202,7 +202,8 @@ void steps_down(const Context& c, std::vector<Finding>& out) {
     for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
         const auto& p = c.figures.protection[f];
         const auto source = c.index().source_of(f);
-        if (!p.wire || !p.inherited || source.kind != PartKind::hub || p.protects || flies_unfused(c, f))
+        if (!p.wire || !p.inherited || source.kind != PartKind::hub || p.protects ||
+            flies_unfused(c.plan, c.index(), f))
             continue;
         const auto& into = c.index().into(c.plan.feeds[f].from);
         const auto* above = into.empty() ? nullptr : c.figures.protection[into.front()].wire;

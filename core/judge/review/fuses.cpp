@@ -4,8 +4,8 @@
 #include <cmath>
 
 #include "parts/wire_size.h"
+#include "plan/flight.h"
 #include "review/exchange.h"
-#include "review/flight.h"
 #include "review/review.h"
 #include "units/format.h"
 #include "wire/choice.h"
@@ -80,7 +80,7 @@ void unfused(const Context& c, std::vector<Finding>& out) {
                            {}});
             continue;
         }
-        if (flies_unfused(c, i)) {
+        if (flies_unfused(c.plan, c.index(), i)) {
             Finding f{Severity::note,
                       {},
                       {feed.id},
@@ -211,7 +211,7 @@ void never_opens(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
         const auto& p = c.figures.protection[i];
         if (p.fault.outcome != FaultOutcome::never_opens || !p.family) continue;
-        if (p.inherited && flies_unfused(c, i)) continue;  // that is said of it already
+        if (p.inherited && flies_unfused(c.plan, c.index(), i)) continue;  // that is said of it already
         Finding f{Severity::danger,
                   {},
                   {c.plan.feeds[i].id},

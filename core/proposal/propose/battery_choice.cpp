@@ -14,6 +14,7 @@
 #include "plan/bare_volts.h"
 #include "propose/pack_practice.h"
 #include "propose/rails.h"
+#include "propose/sold_packs.h"
 #include "units/format.h"
 #include "words/say.h"
 
@@ -333,38 +334,29 @@ tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const 
     size_t tried = 0;
     bool any_possible = false;
     double most_wh = 0;
-    for (const auto& cell : catalogue.cells) {
-        const auto* chemistry = find(catalogue.chemistries, cell.chemistry);
-        for (int blocks = 1; chemistry && chemistry->charge * cell.series * blocks < highest_voltage;
-             ++blocks) {
-            const int series = cell.series * blocks;
-            if (!sold_in_series(cell, blocks)) continue;
-            const auto [known, is_new] = fits.try_emplace({cell.chemistry, series});
-            if (is_new) known->second = fit_of(plan, catalogue, day, *chemistry, series);
-            const auto& fit = known->second;
-            if (!fit.possible) continue;
-            any_possible = true;
-            Candidate c;
-            c.cell = &cell, c.chemistry = chemistry, c.fit = &fit;
-            const int most = cell.form == CellForm::round
-                                 ? std::min(most_strings_of(cell), std::max(1, most_round_cells / series))
-                                 : most_strings_of(cell);
-            for (int strings = 1; strings <= most; ++strings) {
-                ++tried;
-                const auto pack = pack_of(catalogue, cell, blocks, strings);
-                const double wh = raw(pack_energy(pack, *chemistry));
-                most_wh = std::max(most_wh, wh);
-                const auto lacks = wh < raw(least) ? Short::energy : short_of(pack, *chemistry, day, fit);
-                if (lacks != Short::nothing) {
-                    refused.push_back({pack, wh, lacks});
-                    continue;
-                }
-                c.battery = pack, c.wh = wh;
-                c.mass = raw(cell.mass) * blocks * strings * (cell.series == 1 ? 1.1 : 1);
-                c.cost = cell.cost * blocks * strings;
-                candidates.push_back(std::move(c));
-                break;
+    for (const auto& sold : sold_packs(catalogue)) {
+        const auto& cell = *sold.cell;
+        const auto [known, is_new] = fits.try_emplace({cell.chemistry, sold.series});
+        if (is_new) known->second = fit_of(plan, catalogue, day, *sold.chemistry, sold.series);
+        const auto& fit = known->second;
+        if (!fit.possible) continue;
+        any_possible = true;
+        for (int strings = 1; strings <= sold.most_strings; ++strings) {
+            ++tried;
+            const auto pack = pack_of(catalogue, cell, sold.blocks, strings);
+            const double wh = raw(pack_energy(pack, *sold.chemistry));
+            most_wh = std::max(most_wh, wh);
+            const auto lacks = wh < raw(least) ? Short::energy : short_of(pack, *sold.chemistry, day, fit);
+            if (lacks != Short::nothing) {
+                refused.push_back({pack, wh, lacks});
+                continue;
             }
+            Candidate c{pack, &cell, sold.chemistry, &fit};
+            c.wh = wh;
+            c.mass = raw(cell.mass) * sold.blocks * strings * (cell.series == 1 ? 1.1 : 1);
+            c.cost = cell.cost * sold.blocks * strings;
+            candidates.push_back(std::move(c));
+            break;
         }
     }
     if (!any_possible)

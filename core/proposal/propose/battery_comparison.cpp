@@ -14,6 +14,7 @@
 #include "propose/pack_practice.h"
 #include "propose/propose.h"
 #include "propose/rails.h"
+#include "propose/sold_packs.h"
 #include "units/format.h"
 #include "words/say.h"
 
@@ -266,32 +267,25 @@ BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue
         return all;
     }
     std::map<std::pair<Id, int>, Drains> asks;
-    for (const auto& cell : catalogue.cells) {
-        const auto* chemistry = find(catalogue.chemistries, cell.chemistry);
-        for (int blocks = 1; chemistry && chemistry->charge * cell.series * blocks < highest_voltage;
-             ++blocks) {
-            const int series = cell.series * blocks;
-            if (!sold_in_series(cell, blocks)) continue;
-            const int most_strings = most_strings_of(cell);
-            const auto [known, is_new] = asks.try_emplace({cell.chemistry, series});
-            if (is_new) known->second = drains_of(plan, catalogue, pack_range(*chemistry, series));
-            const auto& drains = known->second;
-            BatteryCandidate c;
-            for (int strings = 1; strings <= most_strings; ++strings) {
-                c = candidate(catalogue, cell, blocks, strings);
-                ++all.tried;
-                if (!drains.impossible.empty()) {
-                    c.why_not = drains.impossible;
-                    break;
-                }
-                judge(c, plan, catalogue, cell, drains);
-                if (c.serves || c.why_not == "cannot be recharged") break;
+    for (const auto& sold : sold_packs(catalogue)) {
+        const auto [known, is_new] = asks.try_emplace({sold.cell->chemistry, sold.series});
+        if (is_new) known->second = drains_of(plan, catalogue, pack_range(*sold.chemistry, sold.series));
+        const auto& drains = known->second;
+        BatteryCandidate c;
+        for (int strings = 1; strings <= sold.most_strings; ++strings) {
+            c = candidate(catalogue, *sold.cell, sold.blocks, strings);
+            ++all.tried;
+            if (!drains.impossible.empty()) {
+                c.why_not = drains.impossible;
+                break;
             }
-            if (!c.serves && drains.impossible.empty() && c.battery.parallel == most_strings &&
-                most_strings > 1)
-                c.why_not = say("even {} in parallel: {}", most_strings, c.why_not);
-            all.candidates.push_back(std::move(c));
+            judge(c, plan, catalogue, *sold.cell, drains);
+            if (c.serves || c.why_not == "cannot be recharged") break;
         }
+        if (!c.serves && drains.impossible.empty() && c.battery.parallel == sold.most_strings &&
+            sold.most_strings > 1)
+            c.why_not = say("even {} in parallel: {}", sold.most_strings, c.why_not);
+        all.candidates.push_back(std::move(c));
     }
     find_front(all.candidates, catalogue);
     judge_present(all, plan, catalogue);

@@ -12,6 +12,7 @@
 #include "propose/battery_choice.h"
 #include "propose/enough_pack.h"
 #include "propose/grouped_feeds.h"
+#include "propose/idle_fuses.h"
 #include "propose/rails.h"
 #include "propose/refusal.h"
 #include "propose/sides.h"
@@ -24,17 +25,9 @@
 namespace sangre {
 namespace {
 
-constexpr double small_watts = 25, large_watts = 400;  // pockets below, vehicles above; typical
-constexpr int most_returns = 4;
+constexpr double large_watts = 400;     // vehicles above; typical
 constexpr double strip_amps = 30;       // that the screws of a strip take
 constexpr double least_stud_amps = 15;  // below, nobody crimps rings
-
-/// Behind a module at any distance: its limit is what may flow.
-bool behind_module(const PlanIndex& index, const Plan& plan, size_t feed) {
-    for (const auto up : index.upstream(plan.feeds[feed].from))
-        if (index.source_of(up).kind == PartKind::converter) return true;
-    return false;
-}
 
 std::string names_of(const Plan& plan, const std::vector<size_t>& loads) {
     std::string text;
@@ -55,82 +48,6 @@ HubKind hub_kind(const Plan& plan, const Catalogue& catalogue, const Id& hub) {
     if ((watts > large_watts && amps > least_stud_amps) || amps > strip_amps) return HubKind::stud;
     if (watts > small_watts) return HubKind::strip;
     return count <= 5 ? HubKind::splice : HubKind::board;
-}
-
-bool has_fuse(const Lead& feed) { return device(feed, DeviceKind::fuse) != nullptr; }
-
-void take_fuse_out(Lead& feed) {
-    std::erase_if(feed.devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
-}
-
-/// Of what flies and must not fall, a builder of that school fuses nothing whose loss is a crash.
-bool goes_unfused(const Plan& plan, const PlanIndex& index, size_t feed) {
-    if (!plan.flies || plan.practices.flight != FlightSchool::unfused) return false;
-    const auto& behind = index.loads_behind(feed);
-    return std::any_of(behind.begin(), behind.end(), [&](size_t l) { return plan.loads[l].vital; });
-}
-
-/// Behind a module that passes a short on, the fuse before the module is what opens.
-bool opened_before_a_module(const PlanIndex& index, const FeedProtection& p, size_t feed) {
-    return index.source_of(feed).kind == PartKind::converter && p.fault.outcome == FaultOutcome::opens;
-}
-
-/// Sized by its loads. Where a wire needs no fuse of its own it gets none: behind a module whose limit it
-/// withstands; in a small machine, where the one at the cell protects it; and where the builder wants none.
-Plan sized_without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
-    double watts = 0;
-    for (const auto& l : plan.loads) watts += raw(l.nominal) * raw(draw(l, LoadState::peak));
-    const bool small = watts <= small_watts;
-    std::vector<std::string> out, bare;
-    const PlanIndex index(plan);
-    for (size_t f = 0; f < plan.feeds.size(); ++f)
-        if (has_fuse(plan.feeds[f]) && goes_unfused(plan, index, f))
-            take_fuse_out(plan.feeds[f]), bare.push_back(index.feed_name(plan.feeds[f]));
-    const auto before = plan;
-    std::vector<size_t> taken;
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        const auto source = index.source_of(f).kind;
-        if (!has_fuse(plan.feeds[f]) || source == PartKind::source) continue;
-        if (source == PartKind::converter || small || behind_module(index, plan, f))
-            take_fuse_out(plan.feeds[f]), taken.push_back(f);
-    }
-    // Back where the wire turns out to need it, sized as it is without.
-    for (int round = 0; round < most_returns; ++round) {
-        plan = size_feeds(std::move(plan), catalogue);
-        const auto harness = lay_routes(plan, catalogue);
-        const Solver solver(plan, catalogue, harness.wiring);
-        const auto worst = worst_case(plan, solver);
-        const auto protection =
-            study_protection(plan, catalogue, harness, solver, worst, short_circuits(plan, catalogue, solver),
-                             warm_bodies(plan, worst));
-        bool back = false;
-        for (const auto f : taken) {
-            const auto& p = protection[f];
-            const bool held = p.fault.outcome == FaultOutcome::limited || (p.inherited && p.protects) ||
-                              opened_before_a_module(index, p, f);
-            if (has_fuse(plan.feeds[f]) || held) continue;
-            plan.feeds[f].devices.insert(plan.feeds[f].devices.begin(),
-                                         *device(before.feeds[f], DeviceKind::fuse));
-            back = true;
-        }
-        if (!back) break;
-    }
-    for (const auto f : taken)
-        if (!has_fuse(plan.feeds[f])) out.push_back(index.feed_name(plan.feeds[f]));
-    const auto list = [](const std::vector<std::string>& names) {
-        std::string text;
-        for (size_t i = 0; i < names.size() && i < 4; ++i) text += (i ? ", " : "") + names[i];
-        return text + (names.size() > 4 ? say(" and {} more", names.size() - 4) : "");
-    };
-    if (!out.empty())
-        why.add(say("No fuse of their own, since what is before them protects them: {}.", list(out)));
-    if (!bare.empty())
-        why.add(
-            say("Unfused, as the loss of it is a crash: {}. A short there burns what it can; a fuse there "
-                "may open in the air.",
-                list(bare)),
-            Tone::caution);
-    return plan;
 }
 
 Lead make_feed(const Plan& old, const Id& from, const Id& to, bool fused) {
@@ -367,33 +284,6 @@ void give_ids_of_their_own(Plan& next) {
     for (auto& f : next.feeds) own(f.id);
     for (auto& f : next.feeds)
         for (auto& d : f.devices) own(d.id);
-}
-
-/// Where one load takes most of what the main fuse lets through, that fuse is its fuse too: another beside it
-/// would only ask for a larger main.
-void spare_the_strongest(Plan& plan, Why& why) {
-    constexpr double most_of_it = 0.6, worth_it = 30;  // share, A
-    for (const auto& hub : plan.hubs) {
-        double sum = 0, most = 0;
-        Lead* strongest = nullptr;
-        for (const auto f : feeds_from(plan, hub.id)) {
-            double watts = 0;
-            for (const auto l : loads_behind(plan, f))
-                watts += raw(plan.loads[l].nominal) *
-                         std::max(raw(draw(plan.loads[l], LoadState::peak)), raw(plan.loads[l].start));
-            sum += watts;
-            if (const auto* load = by_id(plan.loads, plan.feeds[f].to); load && watts > most)
-                most = watts, strongest = &plan.feeds[f];
-        }
-        const auto into = feeds_into(plan, hub.id);
-        const auto* load = strongest ? by_id(plan.loads, strongest->to) : nullptr;
-        if (!load || into.size() != 1 || !has_fuse(plan.feeds[into.front()]) || !has_fuse(*strongest))
-            continue;
-        if (most < most_of_it * sum || most / std::max(raw(load->nominal), 1.0) < worth_it) continue;
-        take_fuse_out(*strongest);
-        why.add(
-            say("{} takes most of what the main fuse lets through: that fuse is its own, too.", load->name));
-    }
 }
 
 /// A hub that one lead comes into and one leaves is no hub: the two are one lead.

@@ -7,7 +7,7 @@
 
 #include "battery/pack.h"
 #include "propose/battery_choice.h"
-#include "propose/pack_practice.h"
+#include "propose/sold_packs.h"
 #include "units/format.h"
 #include "words/say.h"
 
@@ -43,20 +43,14 @@ std::string nearest_pack(const Load& load, const Catalogue& catalogue) {
     constexpr double too_far = 0.35;  // of its volts: another thing would be meant
     double least = too_far * raw(load.nominal);
     std::string words;
-    for (const auto& c : catalogue.chemistries)
-        for (int series = 1; c.charge * series < highest_voltage; ++series) {
-            const auto range = pack_range(c, series);
-            const double off = std::max({raw(load.v_min - range.low), raw(range.high - load.v_max), 0.0});
-            const bool sold =
-                std::any_of(catalogue.cells.begin(), catalogue.cells.end(), [&](const auto& cell) {
-                    return cell.chemistry == c.id && cell.series > 0 && series % cell.series == 0 &&
-                           sold_in_series(cell, series / cell.series);
-                });
-            if (!sold || off >= least) continue;
-            least = off;
-            words = say("{}, {} in series, is {} – {}", said(c.name), series, format_number(raw(range.low)),
-                        format(range.high));
-        }
+    for (const auto& sold : sold_packs(catalogue)) {
+        const auto range = pack_range(*sold.chemistry, sold.series);
+        const double off = std::max({raw(load.v_min - range.low), raw(range.high - load.v_max), 0.0});
+        if (off >= least) continue;
+        least = off;
+        words = say("{}, {} in series, is {} – {}", said(sold.chemistry->name), sold.series,
+                    format_number(raw(range.low)), format(range.high));
+    }
     return words;
 }
 
@@ -89,14 +83,14 @@ std::string no_module(const Load& load, const Catalogue& catalogue) {
 
 /// Whether a module could make what it wants from any pack.
 bool makeable(const Plan& plan, const Catalogue& catalogue, const Load& load) {
-    for (const auto& c : catalogue.chemistries)
-        for (int series = 1; c.charge * series < highest_voltage; ++series) {
-            const auto range = pack_range(c, series);
-            if (accepts(load, range)) return true;
-            for (const auto& group : group_rails(plan, range))
-                if (modules_for(plan, catalogue, range, group)) return true;
-        }
-    return false;
+    const auto packs = sold_packs(catalogue);
+    return std::any_of(packs.begin(), packs.end(), [&](const auto& sold) {
+        const auto range = pack_range(*sold.chemistry, sold.series);
+        const auto groups = group_rails(plan, range);
+        return accepts(load, range) || std::any_of(groups.begin(), groups.end(), [&](const auto& group) {
+                   return modules_for(plan, catalogue, range, group).has_value();
+               });
+    });
 }
 
 }  // namespace

@@ -4,6 +4,7 @@
 #include <numeric>
 #include <set>
 
+#include "append.h"
 #include "plan/index.h"
 #include "words/say.h"
 
@@ -39,11 +40,6 @@ class Joined {
     std::unordered_map<Id, size_t> numbers_;
     std::vector<size_t> stands_;
 };
-
-template <class List>
-void append(List& all, const List& more) {
-    all.insert(all.end(), more.begin(), more.end());
-}
 
 /// Every id of the plan's parts, feeds and items.
 std::set<Id> ids_of(const Plan& plan) {

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "append.h"
 #include "propose/sides.h"
 #include "words/say.h"
 
@@ -26,11 +27,6 @@ Plan side_of(const Plan& plan, bool quiet) {
     std::erase_if(side.loads, [&](const auto& l) { return goes_quiet(l) != quiet; });
     if (quiet) rename_parts(side, bare);
     return side;
-}
-
-template <class List>
-void append(List& all, const List& more) {
-    all.insert(all.end(), more.begin(), more.end());
 }
 
 }  // namespace

@@ -6,6 +6,7 @@
 #include <cmath>
 #include <set>
 
+#include "append.h"
 #include "battery/pack.h"
 #include "bench/shorts.h"
 #include "build/joint_words.h"
@@ -72,10 +73,6 @@ struct Prover {
     bool second_look();
     void close();
 };
-
-void append(std::vector<std::string>& list, std::vector<std::string> more) {
-    std::move(more.begin(), more.end(), std::back_inserter(list));
-}
 
 std::vector<std::string> Prover::fittings(FuseTurn turn, size_t converter) const {
     std::vector<std::string> all;

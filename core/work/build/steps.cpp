@@ -1,4 +1,5 @@
 #include "build/steps.h"
+#include "build/drill_step.h"
 
 #include <fmt/format.h>
 
@@ -18,7 +19,6 @@
 #include "build/proving.h"
 #include "build/thread_step.h"
 #include "enum_words.h"
-#include "harness/drill_holes.h"
 #include "harness/fittings.h"
 #include "joint/choose.h"
 #include "joint/covers.h"
@@ -31,8 +31,6 @@
 
 namespace sangre {
 namespace {
-
-constexpr const char* drill_key = "drill";
 
 /// " braid": what is over all wires, for what is done to be known again by.
 std::string jacket_stamp(const Lead& lead) {
@@ -67,7 +65,6 @@ struct Maker {
     }
 
     void prepare();
-    void drill();
     void set_modules();
     void cut(size_t f);
     void cut_cable(size_t f);
@@ -89,31 +86,6 @@ void Maker::prepare() {
     s.why.add(say("What is missing is found now, not with a hot iron in hand."));
     for (const auto& b : plan.sources)
         if (const auto* c = find(catalogue.chemistries, b.chemistry)) s.caution = c->caution;
-}
-
-/// All holes at once, by the template, before there is a wire to be hurt.
-void Maker::drill() {
-    const auto holes = drill_holes(plan, catalogue, figures.harness);
-    if (holes.empty()) return;
-    auto& s = add(drill_key, StepKind::drill, say("Drill the openings"),
-                  say("{} by the template, which prints at its true size",
-                      counted(holes.size(), say("hole"), say("holes"))));
-    bool step_drill = false;
-    for (const auto& h : holes) {
-        const auto where = h.in.empty() ? h.name : h.name + ", " + h.in;
-        s.actions.push_back(h.takes.empty() ? say("{}: {}", where, format(h.drill))
-                                            : say("{}: {}, for the {}", where, format(h.drill), h.takes));
-        step_drill = step_drill || h.step;
-    }
-    s.actions.push_back(
-        say("Punch the centre, drill small first, then to size; deburr both sides, brush the chips out."));
-    s.actions.push_back(say("Touch bare metal up with paint; fit the grommets and the glands' bodies."));
-    s.tools = {to_say("drill"), to_say("centre punch"), to_say("deburring tool")};
-    if (step_drill) s.tools.emplace_back(to_say("step drill"));
-    s.caution = say("Glasses on; nothing live behind the wall.");
-    s.minutes = 5 + 4 * static_cast<double>(holes.size());
-    s.after = {"prepare"};
-    s.why.add(say("Before the first wire: chips and a slipping drill hurt what is laid already."));
 }
 
 void Maker::set_modules() {
@@ -404,7 +376,7 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
     Maker m{plan, catalogue, figures, figures.solver->index(), {}};
     m.prepare();
     for (auto& s : source_steps(plan, catalogue, figures)) m.steps.push_back(std::move(s));
-    m.drill();
+    if (auto s = drill_step(plan, catalogue, figures.harness)) m.steps.push_back(std::move(*s));
     m.set_modules();
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         // A cable's ends are made up pin by pin, all of its cores in one go.
