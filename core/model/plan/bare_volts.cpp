@@ -17,49 +17,21 @@ struct CellRow {
 };
 constexpr std::array cell_rows{CellRow{3.7, 3.0, 4.2, "nmc"}, CellRow{3.6, 3.0, 4.2, "nmc"},
                                CellRow{3.2, 2.5, 3.65, "lfp"}};
-constexpr std::array lithium_counts{1, 2, 3, 4, 5, 6, 8, 10, 12, 14};
-constexpr std::array iron_counts{1, 2, 4, 8, 12, 16};
-
-const char* lithium_words(int series) {
-    switch (series) {
-        case 1:
-            return to_say("one lithium cell");
-        case 2:
-            return to_say("two lithium cells");
-        case 3:
-            return to_say("three lithium cells");
-        case 4:
-            return to_say("four lithium cells");
-        case 5:
-            return to_say("five lithium cells");
-        case 6:
-            return to_say("six lithium cells");
-        case 8:
-            return to_say("eight lithium cells");
-        case 10:
-            return to_say("ten lithium cells");
-        case 12:
-            return to_say("twelve lithium cells");
-        default:
-            return to_say("fourteen lithium cells");
-    }
-}
-const char* iron_words(int series) {
-    switch (series) {
-        case 1:
-            return to_say("one LFP cell");
-        case 2:
-            return to_say("two LFP cells");
-        case 4:
-            return to_say("four LFP cells");
-        case 8:
-            return to_say("eight LFP cells");
-        case 12:
-            return to_say("twelve LFP cells");
-        default:
-            return to_say("sixteen LFP cells");
-    }
-}
+/// As they are sold in series, and in words.
+struct Count {
+    int series;
+    const char* words;
+};
+constexpr std::array lithium_counts{
+    Count{1, to_say("one lithium cell")},      Count{2, to_say("two lithium cells")},
+    Count{3, to_say("three lithium cells")},   Count{4, to_say("four lithium cells")},
+    Count{5, to_say("five lithium cells")},    Count{6, to_say("six lithium cells")},
+    Count{8, to_say("eight lithium cells")},   Count{10, to_say("ten lithium cells")},
+    Count{12, to_say("twelve lithium cells")}, Count{14, to_say("fourteen lithium cells")}};
+constexpr std::array iron_counts{
+    Count{1, to_say("one LFP cell")},      Count{2, to_say("two LFP cells")},
+    Count{4, to_say("four LFP cells")},    Count{8, to_say("eight LFP cells")},
+    Count{12, to_say("twelve LFP cells")}, Count{16, to_say("sixteen LFP cells")}};
 
 /// Numbers that name no count of cells, or several; the first row of a number is what is taken.
 constexpr std::array named_rows{
@@ -129,21 +101,18 @@ std::vector<BareVolts> readings_of(double volts) {
         if (same(row.printed, volts)) all.push_back(row);
     if (!all.empty()) return all;
     for (const auto& cell : cell_rows) {
-        const bool iron = std::string_view(cell.chemistry) == "lfp";
-        const auto try_count = [&](int n) {
-            if (same(cell.printed * n, volts))
-                all.push_back({volts,
-                               iron ? iron_words(n) : lithium_words(n),
-                               whole(cell.low * n),
-                               whole(cell.high * n),
-                               {{{cell.chemistry, n}}},
-                               cell.chemistry,
-                               n});
+        const auto try_all = [&](const auto& counts) {
+            for (const auto& [n, words] : counts)
+                if (same(cell.printed * n, volts))
+                    all.push_back({volts,
+                                   words,
+                                   whole(cell.low * n),
+                                   whole(cell.high * n),
+                                   {{{cell.chemistry, n}}},
+                                   cell.chemistry,
+                                   n});
         };
-        if (iron)
-            for (const int n : iron_counts) try_count(n);
-        else
-            for (const int n : lithium_counts) try_count(n);
+        std::string_view(cell.chemistry) == "lfp" ? try_all(iron_counts) : try_all(lithium_counts);
     }
     return all;
 }

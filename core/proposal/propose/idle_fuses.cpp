@@ -24,18 +24,18 @@ bool behind_module(const PlanIndex& index, const Plan& plan, size_t feed) {
     return false;
 }
 
-bool has_fuse(const Lead& feed) { return device(feed, DeviceKind::fuse) != nullptr; }
-
-void take_fuse_out(Lead& feed) {
-    std::erase_if(feed.devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
-}
-
 /// Behind a module that passes a short on, the fuse before the module is what opens.
 bool opened_before_a_module(const PlanIndex& index, const FeedProtection& p, size_t feed) {
     return index.source_of(feed).kind == PartKind::converter && p.fault.outcome == FaultOutcome::opens;
 }
 
 }  // namespace
+
+bool has_fuse(const Lead& feed) { return device(feed, DeviceKind::fuse) != nullptr; }
+
+void take_fuse_out(Lead& feed) {
+    std::erase_if(feed.devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
+}
 
 void spare_the_strongest(Plan& plan, Why& why) {
     constexpr double most_of_it = 0.6, worth_it = 30;  // share, A

@@ -9,6 +9,9 @@ namespace sangre {
 /// Pocket things below: the fuse at the cell is the only one, W; typical.
 inline constexpr double small_watts = 25;
 
+bool has_fuse(const Lead& feed);
+void take_fuse_out(Lead& feed);
+
 /// Where one load takes most of what the main fuse lets through, that fuse is its fuse too: another beside it
 /// would only ask for a larger main.
 void spare_the_strongest(Plan& plan, Why& why);
