@@ -10990,6 +10990,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Enden</translation>
     </message>
     <message>
+        <source>ends the day at {}, and {} wants {} kept, in {}</source>
+        <translation>hat am Ende des Tages {}, und {} will {} behalten, in {}</translation>
+    </message>
+    <message>
         <source>entry of the catalogue</source>
         <translation>Katalogeintrag</translation>
     </message>

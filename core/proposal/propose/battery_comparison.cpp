@@ -227,6 +227,16 @@ void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, co
     c.serves = true;
 }
 
+/// Worked flat every day a pack ages fast, and nothing is left for the day that lasts longer: none is bought
+/// for that, though one that is there may be worked so.
+void keep_reserve(BatteryCandidate& c, const Chemistry& chemistry, const Plan& plan) {
+    const double kept = 1 - chemistry.usable;
+    if (!c.serves || c.charge_left >= kept) return;
+    c.serves = false;
+    c.why_not = say("ends the day at {}, and {} wants {} kept, in {}", format_percent(c.charge_left),
+                    said(chemistry.short_name), format_percent(kept), format(usual_air(plan)));
+}
+
 BatteryCandidate candidate(const Catalogue& catalogue, const CellType& cell, int blocks, int strings) {
     BatteryCandidate c;
     c.cell = cell.id;
@@ -280,6 +290,7 @@ BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue
                 break;
             }
             judge(c, plan, catalogue, *sold.cell, drains);
+            keep_reserve(c, *sold.chemistry, plan);
             if (c.serves || c.why_not == "cannot be recharged") break;
         }
         if (!c.serves && drains.impossible.empty() && c.battery.parallel == sold.most_strings &&

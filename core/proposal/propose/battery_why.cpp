@@ -35,7 +35,7 @@ Why explain_battery(const BatteryCandidate& c, const Plan& plan, const Catalogue
     why.heading(say("The day"));
     why.add(say("Lowest charge {}; from full, working without a pause, {}.", format_percent(c.charge_left),
                 format(c.run_time)),
-            c.charge_left < 0.15 ? Tone::caution : Tone::good);
+            Tone::good);
     why.add(say("Left standing: {}.", days_words(c.standby_days)));
     why.heading(say("What it takes"));
     why.add(fmt::format("{} × {}{} = {}", count, format(cell->mass),
