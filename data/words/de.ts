@@ -7770,6 +7770,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>%1 anders nehmen</translation>
     </message>
     <message>
+        <source>Take a pack that lasts</source>
+        <translation>Einen Akku nehmen, der reicht</translation>
+    </message>
+    <message>
+        <source>Take a pack that lasts, and wire for it</source>
+        <translation>Einen Akku nehmen, der reicht, und für ihn verdrahten</translation>
+    </message>
+    <message>
         <source>Take apart and put back</source>
         <translation>Zerlegen und wieder zusammensetzen</translation>
     </message>
@@ -16574,8 +16582,8 @@ schwarz an %2
         <translation>„{}“ sieht wie ein Bereich aus, und hier wird ein Wert gewünscht: tippe {}. Zum Abziehen setze Leerzeichen auf beide Seiten des Minus.</translation>
     </message>
     <message>
-        <source>“{}” runs between two kinds of thing.</source>
-        <translation>„{}“ läuft zwischen zwei Arten von Größen.</translation>
+        <source>“{}” reads as a range whose ends are of two kinds: leave out what joins them.</source>
+        <translation>„{}“ liest sich als Bereich, dessen Enden zweierlei sind: lass weg, was sie verbindet.</translation>
     </message>
     <message>
         <source>“{}” shares its return with itself</source>

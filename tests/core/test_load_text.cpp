@@ -121,6 +121,7 @@ class TestLoadText : public QObject {
         row("Pump 12V AC 2A", "outside this tool", "AC");
         row("Pump 12V 2-3A", "peak", "2-3A");
         row("Pump 12V-2A", "two kinds", "12V-2A");
+        row("Pump 12 V -2 A", "leave out what joins them", "12 V -2 A");
     }
     void refuses() {
         QFETCH(QString, text);

@@ -3,6 +3,7 @@
 #include <set>
 
 #include "files/plan_file.h"
+#include "files/plan_text.h"
 #include "fixtures.h"
 #include "mends/mends.h"
 #include "random_plans.h"
@@ -76,6 +77,25 @@ class TestMendLaws : public QObject {
             }
         }
         QVERIFY(offered > 0);
+    }
+    /// A pack that is many times too small is told what would do, not only that it is too small.
+    void of_a_pack_far_too_small() {
+        auto plan = *plan_from_text(
+            "source Pack: 3S lipo 1 Ah\nload Pump 12 V 9 A motor\n"
+            "phase Go, 3 h, runs Pump typical\n",
+            parts());
+        plan = propose(plan, parts())->plan;
+        const auto before = test::studied(plan);
+        const auto* flat = test::finding(before, "battery-too-small");
+        QVERIFY(flat);
+        const auto mends = tried_mends(plan, parts(), before, *flat);
+        QVERIFY(!mends.empty());
+        const auto after = test::studied(mends[0].plan);
+        QVERIFY(after.mission.lasts);
+        // 9 A for three hours.
+        const auto& pack = mends[0].plan.sources[0];
+        QVERIFY(raw(pack.cell_capacity) * pack.parallel >= 27);
+        QCOMPARE(pack.name, std::string("Pack"));
     }
     void of_three_hundred_random_plans() {
         constexpr unsigned plans = 300;

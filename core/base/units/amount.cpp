@@ -43,7 +43,10 @@ class Amounts {
             if (failed_) return Failed(*failed_);
             if (!second_unit && !unit) return no_unit();
             if (second_unit && unit && second_unit->dimension != unit->dimension)
-                return Failed(ParseError{begin_, at_, say("“{}” runs between two kinds of thing.", said())});
+                return Failed(ParseError{
+                    begin_, at_,
+                    say("“{}” reads as a range whose ends are of two kinds: leave out what joins them.",
+                        said())});
         }
         if (!unit && !second_unit) return at_ = after_first, no_unit();
         const auto low_unit = unit ? *unit : *second_unit, high_unit = second_unit ? *second_unit : low_unit;

@@ -29,7 +29,7 @@ bool brings_worse(const Study& before, const Study& after, Severity mended) {
 }
 
 /// What a builder would feel of it.
-std::string cost_of(const Study& before, const Study& after) {
+std::string cost_of(const Study& before, const Study& after, bool same_packs) {
     constexpr double felt = 0.01;
     std::string cost;
     const auto add = [&](const std::string& words) { cost += (cost.empty() ? "" : ", ") + words; };
@@ -44,7 +44,9 @@ std::string cost_of(const Study& before, const Study& after) {
         std::abs(seconds) > std::max(60.0, felt * raw(before.mission.run_time)))
         add(say("{} of run time", signed_words(seconds, format(Second(std::abs(seconds))))));
     const double money = after.cost - before.cost;
-    if (std::abs(money) >= 1) add(say("cost {}", signed_words(money, format_number(std::abs(money)))));
+    // What packs cost is not in it.
+    if (same_packs && std::abs(money) >= 1)
+        add(say("cost {}", signed_words(money, format_number(std::abs(money)))));
     return cost;
 }
 
@@ -62,7 +64,7 @@ std::vector<Mend> tried_mends(const Plan& plan, const Catalogue& catalogue, cons
         const bool left = std::any_of(after.findings.begin(), after.findings.end(),
                                       [&](const auto& f) { return same_matter(f, finding); });
         if (left || brings_worse(before, after, finding.severity)) continue;
-        mends.push_back({fix.label, cost_of(before, after), std::move(next)});
+        mends.push_back({fix.label, cost_of(before, after, next.sources == plan.sources), std::move(next)});
     }
     return mends;
 }

@@ -6,6 +6,8 @@
 #include <cmath>
 
 #include "plan/air.h"
+#include "propose/battery_choice.h"
+#include "propose/propose.h"
 #include "review/each_pack.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -103,6 +105,23 @@ double deepest_ampere_hours(const Context& c) {
     return deepest;
 }
 
+/// The pack that would be proposed, in place of that one; with `wired` also what hangs on it as it would be
+/// proposed for that pack. Found only when it is asked for.
+Fix a_pack_that_does(const Context& c, const Id& id, bool wired) {
+    return {wired ? say("Take a pack that lasts, and wire for it") : say("Take a pack that lasts"),
+            [id, wired, catalogue = &c.catalogue](const Plan& p) {
+                const auto chosen = choose_battery(p, *catalogue);
+                const auto* old = by_id(p.sources, id);
+                if (!chosen || !old) return p;
+                auto taken = chosen->battery;
+                taken.id = id, taken.name = old->name, taken.place = old->place, taken.extra = old->extra;
+                auto next = put_source(p, taken);
+                if (!wired) return next;
+                const auto made = propose(next, *catalogue);
+                return made ? made->plan : p;
+            }};
+}
+
 void pack_too_small(const Context& c, std::vector<Finding>& out) {
     constexpr double left = 0.2;  // what the day should leave
     for (const auto& pack : c.figures.mission.packs) {
@@ -123,6 +142,7 @@ void pack_too_small(const Context& c, std::vector<Finding>& out) {
             f.fixes.push_back({say("Use ") + format(bigger.cell_capacity * b.parallel),
                                [bigger](const Plan& p) { return put_source(p, bigger); }});
         }
+        for (const bool wired : {false, true}) f.fixes.push_back(a_pack_that_does(c, b.id, wired));
         out.push_back(std::move(f));
     }
 }
