@@ -78,7 +78,8 @@ void FlowMap::hub_menu(const Id& hub, QPointF at) {
                                       {HubKind::strip, tr("Ends in a strip of screws")},
                                       {HubKind::board, tr("On the pads of a board")},
                                       {HubKind::splice, tr("Joined to one another, no part at all")},
-                                      {HubKind::fork, tr("Plugs of a forked barrel lead")}}) {
+                                      {HubKind::fork, tr("Plugs of a forked barrel lead")},
+                                      {HubKind::block, tr("In the ways of a fuse block")}}) {
         auto* a = m.addAction(words, this, [this, hub, kind = kind] {
             document_.apply_and_tell(Edit([hub, kind, &catalogue = document_.catalogue()](const Plan& p) {
                                          return set_hub_kind(p, catalogue, hub, kind);

@@ -8,6 +8,7 @@
 #include "plan/edits.h"
 
 using namespace sangre;
+using test::parts;
 
 namespace {
 

@@ -714,6 +714,15 @@ std::vector<Case> cases() {
              own.id = "own-lid", own.title = "Lid off", own.after = {"mount"};
              p.own_steps.push_back(own);
          }},
+        {"battery-held", [](Plan& p) { by_id(p.sources, Id("battery"))->held = Held::unsaid; }},
+        {"hub-block", [](Plan& p) { by_id(p.hubs, Id("hub"))->kind = HubKind::block; }},
+        {"supply-noise", [](Plan& p) { by_id(p.loads, Id("load-work-lamp"))->sensitive = true; }},
+        {"igniter-one-action",
+         [](Plan& p) {
+             by_id(p.loads, Id("load-work-lamp"))->igniter = true;
+             std::erase_if(into(p, "load-work-lamp").devices,
+                           [](const auto& d) { return d.kind != DeviceKind::fuse; });
+         }},
         {"place-unknown", [](Plan& p) { by_id(p.loads, Id("load-steering"))->place = "moon"; }},
     };
 }

@@ -258,18 +258,4 @@ std::vector<DeviceOffer> device_offers(const Plan& plan, const Catalogue& catalo
     return Offers(plan, catalogue, study, static_cast<size_t>(f - plan.feeds.data())).all();
 }
 
-Plan add_device(Plan plan, const Id& feed, DeviceKind kind, const Id& type, const std::string& name) {
-    auto* f = by_id(plan.feeds, feed);
-    if (!f) return plan;
-    Id id = feed + "-" + type;
-    for (int n = 2; by_id(f->devices, id); ++n) id = fmt::format("{}-{}-{}", feed, type, n);
-    f->devices.push_back({id, kind, type, Ampere(0), name, {}});
-    return plan;
-}
-
-Plan remove_device(Plan plan, const Id& device) {
-    for (auto& f : plan.feeds) std::erase_if(f.devices, [&](const auto& d) { return d.id == device; });
-    return plan;
-}
-
 }  // namespace sangre

@@ -21,9 +21,4 @@ struct DeviceOffer {
 std::vector<DeviceOffer> device_offers(const Plan& plan, const Catalogue& catalogue, const Study& study,
                                        const Id& feed);
 
-/// Puts a device last into a feed; its id is made from the feed's and the type's.
-Plan add_device(Plan plan, const Id& feed, DeviceKind kind, const Id& type, const std::string& name = {});
-/// Takes a device out of its feed.
-Plan remove_device(Plan plan, const Id& device);
-
 }  // namespace sangre

@@ -85,6 +85,7 @@ struct LoadHeat {
     double heat() const { return watts * share; }
 };
 LoadHeat heat_in(const Load& load, const Phase* phase) {
+    if (load.heat_elsewhere) return {};
     // What turns something sends most of its power out through its shaft, its hose or its propeller.
     const bool turns = load.kind == LoadKind::motor || load.noisy || load.start > load.typical * 2;
     LoadHeat h{raw(load.nominal) * raw(load.typical), turns                        ? motor_heat
@@ -163,7 +164,8 @@ std::vector<BoxAir> warm_bodies(const Plan& plan, const WorstCase& worst) {
                 say("Air moved: {} m³/h", format_number(moved_air(vents, fan, walls.tall, box.rise) * 3600)));
         box.why.source =
             say("Heat balance of a case: films of 8 and 10 W/m²K, its walls, vents by their own draught, a "
-                "fan at 60 % of its print; a motor keeps 30 % of its power as heat, a lamp 70 %.");
+                "fan at 60 % of its print; a motor keeps 30 % of its power as heat, a lamp 70 %, a socket "
+                "nothing.");
     }
     // What is inside of another is in its air.
     for (size_t i = 0; i < boxes.size(); ++i) {

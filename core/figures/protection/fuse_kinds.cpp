@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "item/item.h"
 #include "source/source.h"
 #include "wire/rules_of_thumb.h"
 
@@ -25,6 +26,8 @@ Ampere usual_carry(const WireType& wire, int conductors) {
 
 std::vector<Id> usual_fuses(const Plan& plan, const Catalogue& catalogue, const PlanIndex& index,
                             size_t feed) {
+    if (const auto* fuse = device(plan.feeds[feed], DeviceKind::fuse); fuse && in_block(catalogue, *fuse))
+        return holder_of(catalogue, *fuse)->takes;
     const auto from = index.source_of(feed);
     const bool main = from.kind == PartKind::source;
     if (main && plan.sources[from.index].kind == SourceKind::circuit) {

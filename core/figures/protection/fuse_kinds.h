@@ -10,7 +10,7 @@ namespace sangre {
 /// Fuse families by their ids, the first that serves is taken: one for the branches by the machine's scale,
 /// and at the most one more for the main. In a pocket what is soldered in; in the hand 5 × 20 mm and mini
 /// blades; what rolls or stands has blades and a bolted or large-blade main; behind a tapped slot that slot's
-/// own. Source: practice.
+/// own, in a fuse block what it takes. Source: practice.
 std::vector<Id> usual_fuses(const Plan& plan, const Catalogue& catalogue, const PlanIndex& index,
                             size_t feed);
 

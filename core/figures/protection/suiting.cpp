@@ -45,7 +45,8 @@ const SwitchType* cheapest_switch(const Catalogue& catalogue, const ItemNeed& ne
     // pulled.
     const auto rank = [&](const SwitchType& s) {
         if (!need.everyday) return 0;
-        return s.kind == SwitchKind::manual ? 0 : s.kind == SwitchKind::isolator ? 1 : 2;
+        if (s.kind == SwitchKind::manual) return 0;
+        return (s.kind == SwitchKind::isolator) == need.of_load ? 2 : 1;
     };
     const SwitchType* best = nullptr;
     for (const auto& s : catalogue.switches) {
@@ -69,6 +70,16 @@ const InlinePart* suiting_precharge(const Catalogue& catalogue, Volt volts, Fara
     return best ? best : smallest;
 }
 
+const InlinePart* suiting_filter(const Catalogue& catalogue, const ItemNeed& need) {
+    const InlinePart* best = nullptr;
+    for (const auto& t : catalogue.inlines)
+        if (t.kind == InlineKind::filter && raw(t.capacitance) > 0 && carries(t.rated, need) &&
+            t.voltage >= need.volts && (raw(t.saturation) <= 0 || t.saturation >= need.peak) &&
+            (!best || t.cost < best->cost))
+            best = &t;
+    return best;
+}
+
 const ConnectorType* cheapest_plug(const Catalogue& catalogue, const ItemNeed& need, const PlugWish& wish) {
     const ConnectorType* best = nullptr;
     for (const auto& t : catalogue.connectors)
@@ -89,7 +100,9 @@ const HolderType* cheapest_holder(const Catalogue& catalogue, const FuseFamily& 
                                   Celsius air, bool tap) {
     const HolderType* best = nullptr;
     for (const auto& h : catalogue.holders) {
-        if (h.tap != tap || std::find(h.takes.begin(), h.takes.end(), family.id) == h.takes.end()) continue;
+        if (h.tap != tap || h.ways > 0 ||
+            std::find(h.takes.begin(), h.takes.end(), family.id) == h.takes.end())
+            continue;
         const auto* wire = find(catalogue.wires, h.lead);
         const auto* insulation = wire ? find(catalogue.insulations, wire->insulation) : nullptr;
         if (!insulation || ampacity(*wire, *insulation, air) < rating) continue;

@@ -12,6 +12,7 @@ struct ItemNeed {
     SquareMillimetre wire{};  ///< copper of one conductor; 0: not known
     Celsius warm{};           ///< of that conductor, continuously
     bool everyday = false;    ///< of a switch: moved every day, so that it is no key to pull
+    bool of_load = false;     ///< of a switch: of one load, so that it is no battery isolator either
 };
 ItemNeed item_need(const FeedProtection& protection, const FeedExtremes& worst);
 
@@ -29,6 +30,9 @@ const SwitchType* cheapest_switch(const Catalogue& catalogue, const ItemNeed& ne
 /// The resistor and button that charges so much within two seconds and sparks least; the smallest there is
 /// where none is small enough. Null without any in the catalogue.
 const InlinePart* suiting_precharge(const Catalogue& catalogue, Volt volts, Farad capacitance);
+
+/// The cheapest LC filter that carries what is asked and does not saturate at the peak, or null.
+const InlinePart* suiting_filter(const Catalogue& catalogue, const ItemNeed& need);
 
 /// The cheapest in-line holder for a fuse of that family whose own leads carry its rating for good in that
 /// air, or null.

@@ -1,6 +1,8 @@
 // What a motor's bridge takes between its supply and the motor.
 #include <fmt/format.h>
 
+#include <algorithm>
+
 #include "review/review.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -12,12 +14,18 @@ constexpr Watt without_sink(1.5);  // some 50 K/W of a bare package: 75 K over t
 constexpr double much = 0.1;       // of the motor's volts
 
 void bridge(const Context& c, std::vector<Finding>& out) {
-    for (const auto& l : c.plan.loads) {
+    for (size_t i = 0; i < c.plan.loads.size(); ++i) {
+        const auto& l = c.plan.loads[i];
         if (l.kind != LoadKind::motor) continue;
         const auto volts = bridge_volts(l, l.typical);
         const auto loss = bridge_loss(l, l.typical);
         if (raw(volts) <= 0) continue;
-        const double share = raw(l.nominal) > 0 ? raw(volts) / raw(l.nominal) : 0;
+        // What it really gets where it hangs: of a low pack or a thin lead the same drop is more.
+        const auto& fed = c.figures.worst.loads[i];
+        const Volt supply = fed.usual_lowest < Volt(1e8) ? fed.usual_lowest
+                            : fed.lowest < Volt(1e8)     ? fed.lowest
+                                                         : l.nominal;
+        const double share = raw(supply) > 0 ? raw(volts) / raw(supply) : 0;
         if (loss < without_sink && share < much) continue;
         Finding f{loss >= without_sink ? Severity::caution : Severity::note,
                   {},
@@ -29,7 +37,8 @@ void bridge(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         f.why.add(fmt::format("{} × {} = {}", format(volts), format(l.typical), format(loss)));
-        f.why.add(say("Of {} the motor gets {}.", format(l.nominal), format(l.nominal - volts)));
+        f.why.add(say("Of the {} that feed it the motor gets {}.", format(supply),
+                      format(std::max(supply - volts, Volt(0)))));
         out.push_back(std::move(f));
     }
 }

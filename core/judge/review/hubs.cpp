@@ -5,6 +5,7 @@
 #include <set>
 
 #include "joint/choose.h"
+#include "joint/fuse_block.h"
 #include "joint/pigtail.h"
 #include "review/review.h"
 #include "units/format.h"
@@ -108,10 +109,49 @@ void fork_current(const Context& c, std::vector<Finding>& out) {
     }
 }
 
+/// As many ways as leads, and a bar that carries what the fuse before it lets through.
+void block_ways(const Context& c, std::vector<Finding>& out) {
+    for (const auto& hub : c.plan.hubs) {
+        if (hub.kind != HubKind::block) continue;
+        const auto* block = block_of(c.catalogue, hub);
+        const auto leaving = feeds_from(c.plan, hub.id);
+        Ampere before(0);
+        for (const auto f : c.index().into(hub.id))
+            before = std::max(before, c.figures.protection[f].family ? c.figures.protection[f].rating
+                                                                     : c.figures.worst.feeds[f].continuous);
+        std::string sentence;
+        if (!block)
+            sentence = say("{}: which fuse block it is, is not said.", hub.name);
+        else if (static_cast<int>(leaving.size()) > block->ways)
+            sentence = say("{}: {} leads leave a block of {} ways.", hub.name, leaving.size(), block->ways);
+        else if (before > block->all)
+            sentence = say("{}: the bar of the {} carries {}, and {} are let through to it.", hub.name,
+                           block->name, format(block->all), format(before));
+        else
+            continue;
+        Finding x{block ? Severity::caution : Severity::note, {}, {hub.id}, std::move(sentence), {}, {}};
+        x.why.add(
+            say("Each lead that leaves a block has a way with a fuse of its own; all that they take "
+                "goes through its bar."));
+        if (const auto* other = suiting_block(c.plan, c.catalogue, hub.id); other && other != block)
+            x.fixes.push_back(
+                {"A " + other->name, [catalogue = &c.catalogue, id = hub.id, type = other->id](Plan p) {
+                     if (auto* h = by_id(p.hubs, id)) h->block = type;
+                     return seat_in_blocks(std::move(p), *catalogue);
+                 }});
+        x.fixes.push_back({say("A stud or bus bar, and a holder in each lead"),
+                           [catalogue = &c.catalogue, id = hub.id](const Plan& p) {
+                               return set_hub_kind(p, *catalogue, id, HubKind::stud);
+                           }});
+        out.push_back(std::move(x));
+    }
+}
+
 }  // namespace
 
 const std::vector<Rule> rules_of::hubs{
     {"hub-fork", to_say("A forked barrel lead carries what its branches ask"), fork_current},
+    {"hub-block", to_say("A fuse block has a way for each lead, and its bar carries them all"), block_ways},
     {"joint-pigtail", to_say("A pigtail takes the copper of all its wires, and its tube goes over them"),
      pigtail_misfit},
     {"joint-many-branches", to_say("Many branches at one splice are one pigtail"), many_branches},

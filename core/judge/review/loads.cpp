@@ -197,7 +197,7 @@ void assumed(const Context& c, std::vector<Finding>& out) {
 /// A day in which a load never runs says nothing of what it costs.
 void never_on(const Context& c, std::vector<Finding>& out) {
     for (const auto& l : c.plan.loads) {
-        if (ever_works(c.plan, l)) continue;
+        if (l.igniter || ever_works(c.plan, l)) continue;  // what fires once takes no energy to speak of
         const bool idles = std::any_of(c.plan.phases.begin(), c.plan.phases.end(), [&](const auto& phase) {
             return state_in(phase, l) == LoadState::idle;
         });

@@ -253,6 +253,31 @@ void starts(const Context& c, std::vector<Finding>& out) {
     out.push_back(std::move(f));
 }
 
+/// What moves throws its pack about, and the plug is what holds it then.
+void not_held(const Context& c, std::vector<Finding>& out) {
+    if (c.plan.shaking == Shaking::still && !c.plan.flies) return;
+    each_pack(c, [&](const Source& b, const Chemistry&) {
+        if (b.held != Held::unsaid) return;
+        const bool much = c.plan.shaking == Shaking::hard || c.plan.flies;
+        Finding f{much ? Severity::caution : Severity::note,
+                  {},
+                  {b.id},
+                  say("Nothing is said to hold {}: what moves throws it against its own lead.", b.name),
+                  {},
+                  {}};
+        f.why.add(
+            say("A strap or bracket takes its weight; a tie behind its plug takes the pull of its lead."));
+        for (const auto& [held, words] : {std::pair{Held::strap, say("A strap round it")},
+                                          {Held::bracket, say("A bracket")},
+                                          {Held::tray, say("A tray with a hold-down")}}) {
+            auto kept = b;
+            kept.held = held;
+            f.fixes.push_back({words, [kept](const Plan& p) { return put_source(p, kept); }});
+        }
+        out.push_back(std::move(f));
+    });
+}
+
 }  // namespace
 
 const std::vector<Rule> rules_of::packs{
@@ -263,6 +288,7 @@ const std::vector<Rule> rules_of::packs{
     {"battery-charging", to_say("A pack is charged as its chemistry likes"), charging},
     {"battery-charged-cold", to_say("Lithium is not charged below 0 °C"), charging_cold},
     {"battery-charged-while-used", to_say("A charger can tell when a pack is full"), charged_while_used},
+    {"battery-held", to_say("A pack of what moves is strapped down"), not_held},
     {"battery-starts", to_say("The starter still turns after days of standing"), starts},
 };
 

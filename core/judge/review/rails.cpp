@@ -185,36 +185,6 @@ void set_outside(const Context& c, std::vector<Finding>& out) {
     });
 }
 
-void noise(const Context& c, std::vector<Finding>& out) {
-    for (const auto& k : c.plan.converters) {
-        const Load *loud = nullptr, *quiet = nullptr;
-        for (const auto f : c.index().from(k.id)) {
-            const auto ref = c.index().part(c.plan.feeds[f].to);
-            if (ref.kind != PartKind::load) continue;
-            const auto& l = c.plan.loads[ref.index];
-            if (l.noisy && !loud) loud = &l;
-            if (l.sensitive && !l.noisy && !quiet) quiet = &l;
-        }
-        if (!loud || !quiet) continue;
-        Finding f{Severity::caution,
-                  {},
-                  {k.id, loud->id, quiet->id},
-                  say("{} shares {} with {}, which is sensitive.", loud->name, k.name, quiet->name),
-                  {},
-                  {}};
-        f.why.add(say("Motors and pumps put their brush noise on everything they share a supply with."));
-        f.why.schools = {
-            {say("Own module for the noisy one"), "", say("clean; one more part"), false},
-            {say("A filter in front of the sensitive one"), "", say("lighter; tunes out one band"), false},
-            {say("Ferrite beads on both leads"), "", say("cost nothing; help above a few MHz"), false}};
-        f.fixes.push_back(
-            {say("Give it a module of its own"), [catalogue = &c.catalogue, rail = k.id](const Plan& p) {
-                 return split_rail(p, *catalogue, rail, noisy_on(p, rail)).value_or(p);
-             }});
-        out.push_back(std::move(f));
-    }
-}
-
 void too_hot(const Context& c, std::vector<Finding>& out) {
     each_module(c, [&](size_t i, const Converter& k, const ConverterType& t) {
         const auto& x = c.figures.worst.converters[i];
@@ -348,7 +318,6 @@ const std::vector<Rule> rules_of::rails{
     {"rail-dropout", to_say("A module holds its output on an empty pack"), drops_out},
     {"rail-over-trusted", to_say("A module is not asked for more than it is trusted with"), over_trusted},
     {"rail-set-voltage", to_say("A rail is set inside the window its loads leave"), set_outside},
-    {"rail-noise", to_say("Noisy and sensitive loads do not share a rail"), noise},
     {"rail-too-hot", to_say("A module's hottest part stays below what it stands"), too_hot},
     {"rail-cycles", to_say("A module has an input it can hold"), cycles},
     {"rail-two-regulators", to_say("Modules in parallel are kept apart"), two_regulators},

@@ -17,7 +17,8 @@ const std::vector<Rule>& rules() {
               &rules_of::passives,  &rules_of::item_ends,  &rules_of::thermal, &rules_of::terminals,
               &rules_of::hubs,      &rules_of::crimps,     &rules_of::joints,  &rules_of::routing,
               &rules_of::openings,  &rules_of::bends,      &rules_of::beside,  &rules_of::seats,
-              &rules_of::elsewhere, &rules_of::boxes,      &rules_of::vital,   &rules_of::own_steps})
+              &rules_of::elsewhere, &rules_of::boxes,      &rules_of::vital,   &rules_of::own_steps,
+              &rules_of::noise,     &rules_of::igniters})
             list.insert(list.end(), group->begin(), group->end());
         return list;
     }();

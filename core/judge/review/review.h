@@ -45,7 +45,7 @@ namespace rules_of {
 extern const std::vector<Rule> loads, battery, packs, sources, rails, fuses, wires, feed_items, feeds,
     switches, plugs, returns, cables, cable_supplies, passives, hubs, joints, crimps, routing, vital,
     item_ends, thermal, terminals, chargers, bridges, boxes, beside, seats, elsewhere, bends, openings,
-    own_steps;
+    own_steps, noise, igniters;
 }
 
 }  // namespace sangre

@@ -25,6 +25,7 @@ struct Catalogue {
     std::vector<FittingType> fittings;
     std::vector<CrimpPart> crimps;
     std::vector<SupplyType> supplies;
+    std::vector<Sundry> sundries;
     std::vector<std::string> refused;  ///< "FILE: /entries/3/name: reason" of what was left out
 };
 

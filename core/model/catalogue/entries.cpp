@@ -55,6 +55,7 @@ void read(const Value& j, WireType& w) {
     w.insulation = j.at("insulation");
     w.conductor = as<Millimetre>(j, "conductor_mm"), w.outer = as<Millimetre>(j, "outer_mm");
     w.strands = j.at("strands"), w.gram_per_m = j.at("mass_g_per_m");
+    w.cost = j.value("cost_per_m", 0.0);
     w.material = one_of<Conductor>(j, "material",
                                    {{"copper", Conductor::copper},
                                     {"tinned", Conductor::tinned},
@@ -109,7 +110,12 @@ void read(const Value& j, FuseFamily& f) {
 
 void read(const Value& j, HolderType& h) {
     h.name = j.at("name"), h.takes = j.at("takes");
-    h.lead = j.at("lead"), h.lead_length = as<Metre>(j, "lead_m");
+    h.ways = j.value("ways", 0);
+    if (h.ways > 0)
+        h.each = as<Ampere>(j, "each_A"), h.all = as<Ampere>(j, "all_A"),
+        h.voltage = as<Volt>(j, "voltage_V");
+    else
+        h.lead = j.at("lead"), h.lead_length = as<Metre>(j, "lead_m");
     h.passes = as<Millimetre>(j, "passes_mm"), h.opened = Millimetre(j.value("opened_mm", 0.0));
     h.tap = j.value("tap", false);
     if (h.opened > h.passes) throw std::runtime_error("/opened_mm: over passes_mm");
@@ -202,8 +208,10 @@ void read(const Value& j, SwitchType& s) {
     s.mass = as<Gram>(j, "mass_g"), s.cost = j.at("cost");
 }
 
+void read(const Value& j, Sundry& s) { s.name = j.at("name"), s.cost = j.at("cost"); }
+
 void read(const Value& j, TubeSize& t) {
-    t.name = j.at("name"), t.adhesive = j.at("adhesive");
+    t.name = j.at("name"), t.adhesive = j.at("adhesive"), t.cost = j.value("cost_per_m", 0.0);
     t.expanded = as<Millimetre>(j, "expanded_mm"), t.recovered = as<Millimetre>(j, "recovered_mm");
     if (t.recovered >= t.expanded) throw std::runtime_error("/recovered_mm: not smaller than expanded_mm");
 }

@@ -22,5 +22,6 @@ void read(const Value& entry, InlinePart& to);
 void read(const Value& entry, FittingType& to);
 void read(const Value& entry, CrimpPart& to);
 void read(const Value& entry, SupplyType& to);
+void read(const Value& entry, Sundry& to);
 
 }  // namespace sangre

@@ -35,6 +35,7 @@ void with_list(Catalogue& c, const std::string& kind, Visit visit) {
     if (kind == "fitting") visit(c.fittings);
     if (kind == "crimp") visit(c.crimps);
     if (kind == "supply") visit(c.supplies);
+    if (kind == "sundry") visit(c.sundries);
 }
 
 /// Why each entry does not fit the schema of its kind, empty for those that do; or what is wrong with the
@@ -112,12 +113,13 @@ tl::expected<std::vector<fs::path>, std::string> json_files(const fs::path& fold
     return files;
 }
 
-/// Leaves out the entries that name another which is not there.
+/// Leaves out the entries that name another which is not there; `without` says which need none.
 template <class List, class Others>
-void drop_dangling(Catalogue& c, List& list, const Others& others, const char* what,
-                   Id List::value_type::*of) {
+void drop_dangling(
+    Catalogue& c, List& list, const Others& others, const char* what, Id List::value_type::*of,
+    bool (*without)(const typename List::value_type&) = [](const auto&) { return false; }) {
     std::erase_if(list, [&](const auto& e) {
-        if (find(others, e.*of)) return false;
+        if (without(e) || find(others, e.*of)) return false;
         c.refused.push_back(say("{}: no {} “{}” in the catalogue", e.id, what, e.*of));
         return true;
     });
@@ -141,7 +143,8 @@ tl::expected<Catalogue, std::string> load_catalogue(const fs::path& data, const 
     }
     drop_dangling(catalogue, catalogue.wires, catalogue.insulations, "insulation", &WireType::insulation);
     drop_dangling(catalogue, catalogue.cells, catalogue.chemistries, "chemistry", &CellType::chemistry);
-    drop_dangling(catalogue, catalogue.holders, catalogue.wires, "wire", &HolderType::lead);
+    drop_dangling(catalogue, catalogue.holders, catalogue.wires, "wire", &HolderType::lead,
+                  [](const HolderType& h) { return h.ways > 0; });
     std::stable_sort(catalogue.wires.begin(), catalogue.wires.end(),
                      [](const auto& a, const auto& b) { return a.area < b.area; });
     return catalogue;

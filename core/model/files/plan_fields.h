@@ -77,7 +77,7 @@ void visit(V& v, Source& b) {
                 v("max_C_rate", b.c_rate), v("burst_C_rate", b.burst_c), v("health", b.health),
                 v("resistance_factor", b.resistance_factor), v("weakest_cell", b.weakest_cell),
                 v("charge_behind", b.charge_behind);
-            v("charger_V", b.charger), v("charger_A", b.charger_current);
+            v("charger_V", b.charger), v("charger_A", b.charger_current), v("held", b.held);
             break;
         case SourceKind::supply:
             v("min_V", b.v_min), v("max_V", b.v_max), v("rated_A", b.rated), v("already_A", b.already);
@@ -96,7 +96,7 @@ void visit(V& v, Source& b) {
 }
 template <class V>
 void visit(V& v, Hub& h) {
-    v("id", h.id), v("name", h.name), v("kind", h.kind), v("place", h.place);
+    v("id", h.id), v("name", h.name), v("kind", h.kind), v("block", h.block), v("place", h.place);
 }
 template <class V>
 void visit(V& v, Converter& c) {
@@ -109,10 +109,10 @@ void visit(V& v, Load& l) {
     v("nominal_V", l.nominal), v("idle_A", l.idle), v("typical_A", l.typical), v("peak_A", l.peak);
     v("peak_s", l.peak_time), v("start_A", l.start), v("start_s", l.start_time), v("always_on", l.always_on);
     v("vital", l.vital), v("noisy", l.noisy), v("sensitive", l.sensitive), v("transmitter", l.transmitter);
-    v("own_switch", l.own_switch), v("starter", l.starter), v("capacitance_F", l.capacitance),
-        v("assumed", l.assumed), v("range_assumed", l.range_assumed), v("bridge_ohm", l.bridge),
-        v("bridge_V", l.bridge_drop), v("place", l.place), v("lead", l.lead), v("reach", l.fixing.reach),
-        v("stuck", l.fixing.stuck);
+    v("own_switch", l.own_switch), v("starter", l.starter), v("igniter", l.igniter),
+        v("heat_elsewhere", l.heat_elsewhere), v("capacitance_F", l.capacitance), v("assumed", l.assumed),
+        v("range_assumed", l.range_assumed), v("bridge_ohm", l.bridge), v("bridge_V", l.bridge_drop),
+        v("place", l.place), v("lead", l.lead), v("reach", l.fixing.reach), v("stuck", l.fixing.stuck);
 }
 template <class V>
 void visit(V& v, Device& d) {

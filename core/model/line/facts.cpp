@@ -106,6 +106,7 @@ constexpr std::array source_facts{
     Fact{"charge_behind", "charge behind", plain, to_say("how far its charge lies below the plan's, 0 to 1")},
     Fact{"charger_V", "charger ends at", plain, to_say("volts at which its charger ends")},
     Fact{"charger_A", "charger gives", plain, to_say("amperes of its charger")},
+    Fact{"held", "held by", plain, to_say("what keeps a pack where it is"), false, words_of<Held>},
     Fact{"min_V", "from", plain, to_say("its lowest voltage")},
     Fact{"max_V", "up to", plain, to_say("its highest voltage")},
     Fact{"rated_A", "rated", plain, to_say("amperes printed on a supply")},
@@ -123,6 +124,7 @@ constexpr std::array source_facts{
 constexpr std::array hub_facts{
     id_fact, Fact{"name", "", head, to_say("what it is called")},
     Fact{"kind", "kind", plain, to_say("how wires meet in it"), true, words_of<HubKind>},
+    Fact{"block", "fuse block", entry, to_say("which fuse block of the catalogue")},
     Fact{"place", "at", place, to_say("where it is")}};
 
 constexpr std::array converter_facts{
@@ -155,6 +157,8 @@ constexpr std::array load_facts{
     Fact{"transmitter", "transmitter", plain, to_say("wants its aerial before power")},
     Fact{"own_switch", "switched", plain, to_say("has a switch of its own")},
     Fact{"starter", "starter", plain, to_say("starts the vehicle")},
+    Fact{"igniter", "igniter", plain, to_say("fires once, by an ohm or two that glow")},
+    Fact{"heat_elsewhere", "heat elsewhere", plain, to_say("what it draws warms something else: a socket's")},
     Fact{"capacitance_F", "capacitance", plain, to_say("across its input")},
     Fact{"assumed", "assumed", plain, to_say("its figures are typical, not measured")},
     Fact{"range_assumed", "range assumed", plain, to_say("only a nominal voltage was said")},

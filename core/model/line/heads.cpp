@@ -98,7 +98,7 @@ std::string head_of(const LineContext&, const Load& load) {
     // What is true of it or not are facts of their own.
     auto l = load;
     l.always_on = l.vital = l.noisy = l.sensitive = l.transmitter = l.own_switch = l.assumed = l.starter =
-        false;
+        l.igniter = l.heat_elsewhere = false;
     const auto said = load_line(l);
     const auto read = parse_load(said);
     if (!clean(said) || !read.complete() || read.load.name != l.name) return in_quotes(l.name);

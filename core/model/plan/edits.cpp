@@ -95,6 +95,20 @@ Plan add_switch(Plan plan, const Id& feed, const Id& type, const std::string& na
     return plan;
 }
 
+Plan add_device(Plan plan, const Id& feed, DeviceKind kind, const Id& type, const std::string& name) {
+    auto* f = by_id(plan.feeds, feed);
+    if (!f) return plan;
+    Id id = feed + "-" + type;
+    for (int n = 2; by_id(f->devices, id); ++n) id = feed + "-" + type + "-" + std::to_string(n);
+    f->devices.push_back({id, kind, type, Ampere(0), name, {}});
+    return plan;
+}
+
+Plan remove_device(Plan plan, const Id& device) {
+    for (auto& f : plan.feeds) std::erase_if(f.devices, [&](const auto& d) { return d.id == device; });
+    return plan;
+}
+
 Plan with_device(Plan plan, const Id& device, const std::function<void(Device&)>& change) {
     for (auto& feed : plan.feeds)
         if (auto* d = by_id(feed.devices, device)) change(*d);

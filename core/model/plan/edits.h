@@ -27,6 +27,9 @@ Plan set_converter_type(Plan plan, const Id& converter, const Id& type);
 Plan set_fuse(Plan plan, const Id& feed, const Id& family, Ampere rating);
 Plan add_switch(Plan plan, const Id& feed, const Id& type, const std::string& name);
 Plan set_device_type(Plan plan, const Id& device, const Id& type);  ///< of its own kind
+/// Puts a device last into a feed; its id is made from the feed's and the type's.
+Plan add_device(Plan plan, const Id& feed, DeviceKind kind, const Id& type, const std::string& name = {});
+Plan remove_device(Plan plan, const Id& device);  ///< out of its feed
 /// Changes a device of any feed.
 Plan with_device(Plan plan, const Id& device, const std::function<void(Device&)>& change);
 Plan set_wire(Plan plan, const Id& feed, const Id& wire);

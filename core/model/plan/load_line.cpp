@@ -59,10 +59,11 @@ std::vector<LoadChip> load_chips(const Load& l) {
     };
     manner(l.kind == LoadKind::motor || l.kind == LoadKind::led, kind_word(l.kind));
     if (l.kind == LoadKind::motor || l.kind == LoadKind::led) chips.back().assumed = unsaid_kind(l) == l.kind;
-    manner(l.starter, "starter");
+    manner(l.starter, "starter"), manner(l.igniter, "igniter");
     manner(l.always_on, "always on"), manner(l.vital, "vital"), manner(l.noisy, "noisy"),
         manner(l.sensitive, "sensitive");
     manner(l.transmitter, "transmitter"), manner(l.own_switch, "switched"), manner(l.assumed, "assumed");
+    manner(l.heat_elsewhere, "heat elsewhere");
     return chips;
 }
 

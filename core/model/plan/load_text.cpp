@@ -181,6 +181,9 @@ struct Reader {
             chip(LoadChip::Kind::manner, word, place, place + std::string_view(word).size());
         };
         named(load.transmitter, "transmitter");
+        named(load.igniter, "igniter");
+        for (const auto* word : {"socket", "outlet", "receptacle"})
+            if (has_word(name, word)) load.heat_elsewhere = true;
         if (name == "starter" || name == "starter motor") named(load.starter, "starter");
     }
 
@@ -195,6 +198,11 @@ struct Reader {
         if (t == "sensitive") return ++at, manner(load.sensitive, "sensitive", w.end);
         if (t == "vital") return ++at, manner(load.vital, "vital", w.end);
         if (t == "transmitter") return ++at, manner(load.transmitter, "transmitter", w.end);
+        if (t == "igniter") return ++at, manner(load.igniter, "igniter", w.end);
+        if (t == "heat" && at + 1 < words.size() && lower(words[at + 1].text) == "elsewhere") {
+            at += 2;
+            return manner(load.heat_elsewhere, "heat elsewhere", words[at - 1].end);
+        }
         if (t == "starter") return ++at, manner(load.starter, "starter", w.end);
         if (t == "assumed") return ++at, manner(load.assumed, "assumed", w.end);
         if (t == "regulated") return ++at, manner(regulated, "regulated", w.end);
@@ -267,7 +275,10 @@ struct Reader {
              {"noisy", "sensitive", "vital", "switched", "always-on", "idle", "standby", "peak", "stall",
               "inrush", "bridge", "assumed", "regulated", "constant-current", "constant-power", "resistive"})
             if (t == k) return i > 0;
-        return i > 0 && t == "always" && i + 1 < words.size() && lower(words[i + 1].text) == "on";
+        const auto two = [&](const char* first, const char* second) {
+            return t == first && i + 1 < words.size() && lower(words[i + 1].text) == second;
+        };
+        return i > 0 && (two("always", "on") || two("heat", "elsewhere"));
     }
 
     void finish() {
@@ -288,6 +299,7 @@ struct Reader {
             load.kind = load.kind == LoadKind::current ? LoadKind::power : load.kind;
         else
             load.typical = Ampere(have_draw ? typical : peak / 3);
+        if (load.igniter) load.kind = LoadKind::resistance;
         if (said_kind) load.kind = *said_kind;
         name_of_a_battery();
         if (bridge_at && load.kind != LoadKind::motor)
@@ -348,7 +360,7 @@ struct Reader {
             }
             problem(w.begin, w.end,
                     say("“{}” is not understood; noisy, sensitive, vital, always on, switched, "
-                        "motor, LED, starter, assumed, regulated, "
+                        "motor, LED, starter, igniter, heat elsewhere, assumed, regulated, "
                         "transmitter, idle, peak, start and bridge are.",
                         w.text));
             ++at;

@@ -26,7 +26,8 @@ struct LoadText {
 /// Reads a load line. The name is what stands before the first quantity or keyword. Understands voltages ("12
 /// V", "7–26V", "12..15V", "12V ±10 %"), currents, powers, resistances, "idle", "peak … for …", "start … for
 /// …", "always on", "vital", "noisy", "sensitive", "transmitter", "switched", "motor" (whose "stall" is its
-/// winding and which may have a "bridge" of ohms or volts before it), "LED", "starter", "assumed",
+/// winding and which may have a "bridge" of ohms or volts before it), "LED", "starter",
+/// "igniter", "heat elsewhere" (what it draws warms something else), "assumed",
 /// "constant-current", "constant-power", "resistive". A kind's word counts in the name too: "Drive motor". A
 /// lone voltage that is a battery's name, such as 12 or 14.8 V, is that battery's from empty to charging
 /// (bare_volts.h) unless it is "regulated"; any other is taken ±5 %. Every problem has its place and what

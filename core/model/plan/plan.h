@@ -71,13 +71,14 @@ constexpr auto names(CoreRole) {
 
 /// How feeds meet in a hub: on a threaded stud, in a strip of screws, on pads of a board, twisted and
 /// soldered, or in a ready-made lead that forks.
-enum class HubKind { stud, strip, board, splice, fork };
+enum class HubKind { stud, strip, board, splice, fork, block };
 constexpr auto names(HubKind) {
     return std::to_array<std::pair<HubKind, std::string_view>>({{HubKind::stud, "stud"},
                                                                 {HubKind::strip, "strip"},
                                                                 {HubKind::board, "board"},
                                                                 {HubKind::splice, "splice"},
-                                                                {HubKind::fork, "fork"}});
+                                                                {HubKind::fork, "fork"},
+                                                                {HubKind::block, "block"}});
 }
 
 /// A point where feeds meet: a stud, a bus bar, a terminal block.
@@ -87,6 +88,7 @@ struct Hub {
     Id place;
     std::string extra;
     HubKind kind = HubKind::stud;
+    Id block{};  ///< of a fuse block: which of the catalogue
     bool operator==(const Hub&) const = default;
 };
 

@@ -103,12 +103,14 @@ Ohm start_resistance(const Load& load) {
 
 Ohm resistance_at_rest(const Load& load) {
     constexpr double cold_filament = 0.1;
+    if (has_controller(load)) return Ohm(0);
     if (load.kind == LoadKind::motor) return winding_resistance(load);
     // What starts with a rush may be a winding whatever it draws when it runs.
-    if (raw(load.start) > 0) return start_resistance(load);
+    if (!load.igniter && raw(load.start) > 0) return start_resistance(load);
     if (load.kind != LoadKind::resistance) return Ohm(0);
     const double amps = raw(load.typical);
-    return Ohm(amps > 0 ? cold_filament * raw(load.nominal) / amps : 0);
+    // An igniter's wire is measured with what does not warm it.
+    return Ohm(amps > 0 ? (load.igniter ? 1 : cold_filament) * raw(load.nominal) / amps : 0);
 }
 
 Second start_duration(const Load& load) {

@@ -21,6 +21,14 @@ bool cranks(const Load& load) {
     return load.starter || (load.kind == LoadKind::motor && most >= least && most >= load.typical * times);
 }
 
+bool has_controller(const Load& load) {
+    constexpr double standby_share = 0.1;  // of what it runs with; an idling motor takes more. Typical
+    if (load.kind != LoadKind::motor) return false;
+    if (raw(load.bridge) > 0 || raw(load.bridge_drop) > 0) return true;
+    const bool standby = raw(load.idle) > 0 && load.idle < load.typical * standby_share;
+    return raw(load.start) <= 0 && (load.peak > load.typical || standby);
+}
+
 Ampere draw(const Load& load, LoadState state) {
     switch (state) {
         case LoadState::off:

@@ -49,6 +49,8 @@ struct Load {
     bool transmitter = false;
     bool own_switch = false;  ///< the builder wants to switch it alone
     bool starter = false;     ///< starts the vehicle: the pack is spent when this no longer turns
+    bool igniter = false;     ///< fires once: an ohm or two that must not see a volt before it is meant to
+    bool heat_elsewhere = false;  ///< its watts go where it leads: a socket's into what is plugged in
     Id place;
     std::string extra;
     bool assumed = false;  ///< its figures are typical of such parts, not measured
@@ -71,6 +73,9 @@ Volt bridge_volts(const Load& load, Ampere amps);
 /// True of a starter, whatever it is called: a motor that for a moment draws what nothing else of such a
 /// machine does, 80 A and twenty times what it runs with. Typical.
 bool cranks(const Load& load);
+/// True of a motor that something electronic drives: a bridge is said, or a peak or standby current that only
+/// a controller has. Without supply its transistors block, and a meter sees its capacitors alone.
+bool has_controller(const Load& load);
 /// The current a load asks for in a state, at its nominal voltage.
 Ampere draw(const Load& load, LoadState state);
 

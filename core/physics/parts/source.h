@@ -20,6 +20,13 @@ constexpr auto names(SourceKind) {
                                                                    {SourceKind::panel, "panel"}});
 }
 
+/// What keeps a pack where it is when the machine moves.
+enum class Held { unsaid, strap, bracket, tray };
+constexpr auto names(Held) {
+    return std::to_array<std::pair<Held, std::string_view>>(
+        {{Held::unsaid, "unsaid"}, {Held::strap, "strap"}, {Held::bracket, "bracket"}, {Held::tray, "tray"}});
+}
+
 struct Source {
     Id id;
     std::string name;
@@ -51,6 +58,7 @@ struct Source {
     Ohm cell_resistance{};  ///< of one new cell, charged, 20 °C, as its data sheet has it; 0: its chemistry's
     double c_rate = 0;      ///< continuous, multiples of capacity per hour, as printed; 0: its chemistry's
     double burst_c = 0;     ///< for ten seconds, as printed; 0: half as much again, or its chemistry's
+    Held held = Held::unsaid;  ///< of a pack
     bool operator==(const Source&) const = default;
 };
 

@@ -35,6 +35,7 @@ struct WireType {
         true;  ///< plain stranded wire in a size that shops keep; what is chosen without being asked for
     double ohm_per_m = 0;  ///< at 20 °C, stranding included
     double gram_per_m = 0;
+    double cost = 0;  ///< by the metre
     Id insulation;
     std::string source;
 };
@@ -80,12 +81,15 @@ inline bool has_holder(const FuseFamily& family) {
     return family.mount == FuseMount::holder || family.mount == FuseMount::bolted;
 }
 
-/// A fuse holder that sits in a lead by short leads of its own.
+/// A fuse holder that sits in a lead by short leads of its own, or a block of several at which leads begin.
 struct HolderType {
     Id id;
     std::string name;
     std::vector<Id> takes;  ///< fuse families
-    Id lead;                ///< the wire of its own leads
+    int ways = 0;           ///< of a block: the fuses that it takes; 0: it sits in a lead
+    Ampere each{}, all{};   ///< of a block: for good through one way, and through its bar
+    Volt voltage{};         ///< of a block: that it is made for
+    Id lead;                ///< the wire of its own leads; a block has none
     Metre lead_length{};    ///< of each
     Millimetre passes{};    ///< the least hole that it goes through whole
     Millimetre opened{};    ///< and taken apart; 0: it is not taken apart
@@ -213,6 +217,15 @@ struct TubeSize {
     std::string name;
     Millimetre expanded{}, recovered{};
     bool adhesive = false;
+    double cost = 0;  ///< by the metre
+    std::string source;
+};
+
+/// What is bought besides and has no figures of its own: what wires meet in, tape, film.
+struct Sundry {
+    Id id;
+    std::string name;
+    double cost = 0;  ///< of a piece or a roll
     std::string source;
 };
 

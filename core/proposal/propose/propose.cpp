@@ -7,10 +7,12 @@
 
 #include "battery/pack.h"
 #include "mission/conditions.h"
+#include "plan/edits.h"
 #include "plan/landing.h"
 #include "plan/lead_edits.h"
 #include "propose/battery_choice.h"
 #include "propose/enough_pack.h"
+#include "propose/fuse_blocks.h"
 #include "propose/grouped_feeds.h"
 #include "propose/idle_fuses.h"
 #include "propose/rails.h"
@@ -19,6 +21,7 @@
 #include "propose/sizing.h"
 #include "propose/two_packs.h"
 #include "protection/protection.h"
+#include "protection/suiting.h"
 #include "units/format.h"
 #include "words/say.h"
 
@@ -210,7 +213,55 @@ void hang_load(Plan& next, const Plan& old, const Load& load, const Id& source, 
     auto f = make_feed(old, source, load.id, true);
     if (!by_id(old.feeds, f.id)) f.supply_colour = colour;
     if (load.own_switch && !load.always_on) ensure(f, DeviceKind::power_switch, "toggle-6a", load.name);
+    // Two separate actions: a plug to arm, a switch to fire.
+    if (load.igniter) {
+        ensure(f, DeviceKind::connector, "plug-2p-15a", say("Arming plug of {}", load.name));
+        ensure(f, DeviceKind::power_switch, "toggle-6a", say("Fire {}", load.name));
+    }
     next.feeds.push_back(std::move(f));
+}
+
+/// Straight from what a noisy load hangs on, too, what is sensitive has a filter.
+void filter_quiet(Plan& next, const Catalogue& catalogue, SourceRange range, Why& why) {
+    const auto straight = [&](const Load& l) { return accepts(l, range) && !passed_on(next, l.id); };
+    if (std::none_of(next.loads.begin(), next.loads.end(),
+                     [&](const auto& l) { return l.noisy && straight(l); }))
+        return;
+    for (const auto& l : next.loads) {
+        if (!l.sensitive || l.noisy || !straight(l)) continue;
+        ItemNeed need;
+        need.continuous = l.typical, need.peak = std::max(l.peak, l.start), need.volts = range.high;
+        const auto* lc = suiting_filter(catalogue, need);
+        for (const auto f : feeds_into(next, l.id))
+            if (lc && !device(next.feeds[f], DeviceKind::filter)) {
+                next = add_device(std::move(next), next.feeds[f].id, DeviceKind::filter, lc->id);
+                why.add(say("{} shares its supply with what is noisy: a filter in its lead.", l.name));
+            }
+    }
+}
+
+/// What moves has its packs strapped down.
+void strap_packs(Plan& next, Why& why) {
+    if (next.shaking == Shaking::still && !next.flies) return;
+    for (auto& s : next.sources)
+        if (s.kind == SourceKind::pack && s.held == Held::unsaid) {
+            s.held = Held::strap;
+            why.add(say("A strap round {}, and a tie behind its plug.", s.name));
+        }
+}
+
+/// A day to reckon with where none is said: an hour of everything at work.
+Plan with_a_day(Plan plan) {
+    if (!plan.phases.empty()) return plan;
+    Phase working{"phase-working", say("Working"), Second(3600), false, {}, {}, {}, {}};
+    // A starter turns for seconds, an igniter fires once: not for the hour.
+    for (const auto& l : plan.loads)
+        if (!l.starter && !l.igniter) working.states[l.id] = LoadState::typical;
+    plan.phases.push_back(std::move(working));
+    // What has a starter stands most of the time, and must still start after that.
+    if (std::any_of(plan.loads.begin(), plan.loads.end(), [](const auto& l) { return l.starter; }))
+        plan.phases.push_back({"phase-parked", say("Parked"), Second(8 * 3600), false, {}, {}, {}, {}});
+    return plan;
 }
 
 /// Thick leads of its own from the battery, unfused: a fuse that carries cranking protects nothing.
@@ -308,7 +359,8 @@ void without_idle_hubs(Plan& plan, const Plan& old) {
 }
 
 /// Proposed from what stands in the old plan: kept are its joints and what it has that no load asks for.
-tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& catalogue) {
+tl::expected<Proposal, Refusals> propose_from(const Plan& before, const Catalogue& catalogue) {
+    const auto old = with_a_day(before);
     if (old.loads.empty())
         return tl::unexpected(Refusals{{"", say("there are no loads yet; type what must run first")}});
     if (auto refused = impossible_loads(old); !refused.empty()) return tl::unexpected(refused);
@@ -320,16 +372,6 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     Why& why = proposal.why;
     why.title = say("The proposal");
     next.hubs.clear(), next.converters.clear(), next.feeds.clear();
-    if (next.phases.empty()) {
-        Phase working{"phase-working", say("Working"), Second(3600), false, {}, {}, {}, {}};
-        // A starter turns for seconds, not for the hour.
-        for (const auto& l : next.loads)
-            if (!l.starter) working.states[l.id] = LoadState::typical;
-        next.phases.push_back(std::move(working));
-        // What has a starter stands most of the time, and must still start after that.
-        if (std::any_of(next.loads.begin(), next.loads.end(), [](const auto& l) { return l.starter; }))
-            next.phases.push_back({"phase-parked", say("Parked"), Second(8 * 3600), false, {}, {}, {}, {}});
-    }
     const auto range_of = [&] { return sources_range(next, catalogue); };
     if (!range_of() || range_of()->high >= highest_voltage) {
         auto chosen = choose_battery(next, catalogue);
@@ -381,6 +423,8 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
         }
     why.heading(say("Rails"));
     for (const auto& [group, type] : rails) hang_rail(next, old, group, *type, layout, why);
+    if (next.practices.noise == NoiseSchool::own_converter) filter_quiet(next, catalogue, range, why);
+    strap_packs(next, why);
     if (next.practices.feeds == FeedSchool::grouped) group_feeds(next, old);
     own_returns(next);
     without_idle_hubs(next, old);
@@ -390,6 +434,7 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& old, const Catalogue& 
     why.heading(say("Feeds"));
     spare_the_strongest(next, why);
     next = sized_without_idle_fuses(std::move(next), catalogue, why);
+    next = on_fuse_blocks(std::move(next), old, catalogue, why);
     why.add(say("{}: wires by {}, fuses {}.", counted(next.feeds.size(), say("feed"), say("feeds")),
                 next.practices.wire == WireSchool::drop
                     ? say("drop up to {}", format_percent(next.practices.drop_limit))

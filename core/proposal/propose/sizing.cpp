@@ -242,6 +242,7 @@ void give_more(const Plan& plan, const Catalogue& catalogue, size_t f, Metre len
 /// that is pulled isolates what must be safe, and is no switch for every day.
 const SwitchType* suiting_switch(const Catalogue& catalogue, ItemNeed need, bool of_one_load) {
     constexpr Ampere isolated(40);
+    need.of_load = of_one_load;
     need.everyday = of_one_load || std::max(need.fuse, need.continuous) <= isolated;
     if (const auto* type = cheapest_switch(catalogue, need)) return type;
     need.everyday = false;
@@ -265,6 +266,14 @@ void fit_items(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, c
             if (d.kind == DeviceKind::power_switch)
                 if (const auto* type = suiting_switch(catalogue, need, by_id(plan.loads, feed.to) != nullptr))
                     d.type = type->id;
+            if (d.kind == DeviceKind::filter) {
+                // Its capacitors ask for a fuse that rides them, and that fuse for a larger filter: no
+                // further than a fuse may stand over what its load draws.
+                constexpr double most_times = 3;
+                auto own = need;
+                own.fuse = std::min(need.fuse, std::max(need.peak, need.continuous) * most_times);
+                if (const auto* type = suiting_filter(catalogue, own)) d.type = type->id;
+            }
             if (d.kind != DeviceKind::connector || !wire) continue;
             const auto& spark = known[f].charging;
             const auto from = index.source_of(f);

@@ -67,7 +67,6 @@ tl::expected<Proposal, Refusals> propose_two_packs(const Plan& old, const Catalo
     auto& next = both.plan;
     next.sources = main->plan.sources, next.hubs = main->plan.hubs;
     next.converters = main->plan.converters, next.feeds = main->plan.feeds;
-    next.phases = main->plan.phases;
     append(next.sources, apart.sources), append(next.hubs, apart.hubs);
     append(next.converters, apart.converters), append(next.feeds, apart.feeds);
     both.why.title = say("The proposal");

@@ -13,13 +13,18 @@ const HolderType* holder_of(const Catalogue& catalogue, const Device& d) {
     return d.kind == DeviceKind::fuse && !d.holder.empty() ? find(catalogue.holders, d.holder) : nullptr;
 }
 
+bool in_block(const Catalogue& catalogue, const Device& d) {
+    const auto* holder = holder_of(catalogue, d);
+    return holder && holder->ways > 0;
+}
+
 Metre own_lead(const HolderType& holder, const Device& d) { return d.own_lead.value_or(holder.lead_length); }
 
 namespace {
 
 std::optional<ItemEnds> fuse_ends(const Catalogue& catalogue, const Device& d) {
     const auto* holder = holder_of(catalogue, d);
-    if (!holder) return {};
+    if (!holder || holder->ways > 0) return {};
     return ItemEnds{JointEnd::splice, find(catalogue.wires, holder->lead), own_lead(*holder, d)};
 }
 
@@ -29,7 +34,7 @@ std::optional<ItemValues> fuse_values(const Catalogue& catalogue, const Device& 
     ItemValues v;
     v.mass = t->mass, v.cost = t->cost, v.voltage = t->voltage, v.rated = d.rating;
     v.supply = fuse_resistance(*t, d.rating);
-    if (const auto* holder = holder_of(catalogue, d)) {
+    if (const auto* holder = holder_of(catalogue, d); holder && !in_block(catalogue, d)) {
         v.mass = holder->mass, v.cost = holder->cost;
         v.passes = holder->passes, v.opened = holder->opened;
         if (const auto ends = fuse_ends(catalogue, d); ends && ends->lead) {
@@ -50,6 +55,10 @@ std::string fuse_name(const Catalogue& catalogue, const Device& d) {
 std::optional<ItemStands> holder_stands(const Catalogue& catalogue, const Device& d) {
     const auto* t = find(catalogue.fuses, d.type);
     if (!t) return {};
+    if (in_block(catalogue, d)) {
+        const auto& block = *holder_of(catalogue, d);
+        return ItemStands{say("way of the ") + block.name, block.each, block.voltage, t->hottest};
+    }
     return ItemStands{say("holder of the ") + t->name, {}, {}, t->hottest};
 }
 

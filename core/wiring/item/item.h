@@ -25,8 +25,11 @@ struct ItemValues {
     bool operator==(const ItemValues&) const = default;
 };
 
-/// The holder that a fuse sits in, with leads of its own; null for any other item and where none is said.
+/// The holder that a fuse sits in, with leads of its own, or the block; null for any other item and where
+/// none is said.
 const HolderType* holder_of(const Catalogue& catalogue, const Device& device);
+/// True for a fuse in a way of the block that its lead begins at: no wire is cut for it.
+bool in_block(const Catalogue& catalogue, const Device& device);
 /// Of each of its leads, as they are cut.
 Metre own_lead(const HolderType& holder, const Device& device);
 

@@ -4,6 +4,7 @@
 #include <set>
 #include <tuple>
 
+#include "joint/fuse_block.h"
 #include "joint/joint.h"
 #include "joint/pigtail.h"
 #include "plan/landing.h"
@@ -170,9 +171,13 @@ JointEnd usual_end(const Plan& plan, const Lead& feed, bool at_source) {
                     return JointEnd::branch;
                 case HubKind::fork:
                     return JointEnd::cup;
+                case HubKind::block:
+                    return JointEnd::screw;
             }
             break;
         case PartKind::load:
+            // Nothing is soldered to what fires: its own leads go into a clamp, last.
+            return plan.loads[part.index].igniter ? JointEnd::screw : JointEnd::splice;
         case PartKind::none:
             break;
     }
@@ -209,7 +214,7 @@ Plan set_hub_kind(Plan plan, const Catalogue& catalogue, const Id& id, HubKind k
                                              lead_copper(catalogue, feed));
             (source ? feed.joint_from : feed.joint_to) = joint ? joint->id : Id();
         }
-    return plan;
+    return seat_in_blocks(std::move(plan), catalogue);
 }
 
 Plan follow_joint_school(Plan plan, const Catalogue& catalogue, JointSchool school) {

@@ -43,7 +43,7 @@ const JointKind* choose_joint(const Catalogue& catalogue, const Practices& pract
 /// Chooses where an end has no joint, or one that does not take its copper.
 Plan fit_joints(Plan plan, const Catalogue& catalogue);
 
-/// Makes a hub of another kind, and chooses the joints at it anew.
+/// Makes a hub of another kind, and chooses the joints at it anew; of a fuse block the one that suits.
 Plan set_hub_kind(Plan plan, const Catalogue& catalogue, const Id& hub, HubKind kind);
 
 /// Chooses every joint anew, each for the end it is made at, after this school.

@@ -125,6 +125,29 @@ void thermal_contacts(const Plan& plan, const Catalogue& catalogue, std::vector<
         }
 }
 
+/// The igniter alone: whole, and neither short nor open.
+void igniter_ohms(const Load& load, std::vector<Reading>& out) {
+    if (!load.igniter) return;
+    constexpr double spread = 0.3;  // of what is printed on one, typical
+    const double ohm = raw(load.typical) > 0 ? raw(load.nominal) / raw(load.typical) : 0;
+    if (ohm <= 0) return;
+    Reading r;
+    r.of = ReadingOf::igniter;
+    r.key = "igniter/" + load.id;
+    r.title = say("{} alone", load.name);
+    r.state = say("unplugged, away from everything; on the meter's ohms, no other range");
+    r.red = say("one of its leads"), r.black = say("the other");
+    r.unit = ReadingUnit::ohm;
+    r.low = ohm * (1 - spread), r.high = ohm * (1 + spread) + lead_ohm;
+    r.about = load.id;
+    r.why.title = say("Expected window");
+    r.why.add(fmt::format("{} / {} = {}", format(load.nominal), format(load.typical), format(Ohm(ohm))));
+    r.why.add(say("Give or take {} of what is printed; a cheap meter's own leads add up to {}.",
+                  format_percent(spread), format(Ohm(lead_ohm))));
+    r.why.caution = say("A meter's ohms send some mA through it: know what yours sends, and what it stands.");
+    out.push_back(std::move(r));
+}
+
 /// Calls `read` with the operating point at each corner of charge and tolerances.
 template <class Read>
 void each_corner(const Figures& figures, Demand demand, Read read) {
@@ -274,7 +297,8 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
 
 void live_plugs(const Plan& plan, const Figures& figures, std::vector<Reading>& out) {
     auto busy = quiet(plan);
-    busy.states.assign(plan.loads.size(), LoadState::typical);
+    for (size_t l = 0; l < plan.loads.size(); ++l)
+        busy.states[l] = plan.loads[l].igniter ? LoadState::off : LoadState::typical;
     const auto empty_windows = spans(figures, quiet(plan)), busy_windows = spans(figures, busy);
     for (size_t l = 0; l < plan.loads.size(); ++l) {
         const auto& load = plan.loads[l];
@@ -295,6 +319,11 @@ void live_plugs(const Plan& plan, const Figures& figures, std::vector<Reading>& 
         for (auto* r : {&empty, &loaded}) {
             r->red = load.name + " plug " + landing_sign(plan, feed, {false, false});
             if (own) r->black = load.name + " plug " + landing_sign(plan, feed, {false, true});
+        }
+        if (load.igniter) {
+            empty.state = say("igniter unplugged, a lamp in its place, armed and fired");
+            out.push_back(std::move(empty));
+            continue;
         }
         out.push_back(std::move(empty));
         out.push_back(std::move(loaded));
@@ -391,6 +420,7 @@ std::vector<Reading> bench_readings(const Plan& plan, const Catalogue& catalogue
     const auto passives = passive_readings(plan);
     all.insert(all.end(), passives.begin(), passives.end());
     thermal_contacts(plan, catalogue, all);
+    for (const auto& load : plan.loads) igniter_ohms(load, all);
     auto shorts = short_readings(plan, catalogue, figures);
     std::move(shorts.begin(), shorts.end(), std::back_inserter(all));
     own_readings(plan, false, all);

@@ -25,6 +25,7 @@ enum class ReadingOf {
     standing,       ///< current with everything off
     passive,        ///< across a part that draws nothing
     thermal,        ///< across a thermal switch, in the cold or warmed
+    igniter,        ///< alone and unplugged
     own
 };
 

@@ -44,6 +44,7 @@ struct Mouth {
 struct Sight {
     double siemens = 0;                         ///< of what conducts at rest, behind its leads
     std::vector<std::string> seen;              ///< by name
+    bool igniter = false;                       ///< hangs there, and must not while it is measured
     std::vector<std::vector<size_t>> switches;  ///< the way to each, by feed, itself last
 };
 
@@ -53,6 +54,7 @@ struct Looking {
     const PlanIndex& index;
     std::vector<double> ohms;  ///< of each feed, out and back
 
+    bool driven(const Load& load) const;
     Sight look(const Mouth& mouth, const std::vector<bool>& closed) const;
     std::vector<Mouth> mouths() const;
     std::string switch_words(const std::vector<size_t>& on, size_t of) const;
@@ -60,6 +62,15 @@ struct Looking {
     Reading reading(const Mouth& mouth, std::string_view key, const std::string& switches,
                     const std::vector<bool>& closed) const;
 };
+
+/// A motor behind a controller: of the motor's own cable its supply sees nothing.
+bool Looking::driven(const Load& load) const {
+    return std::any_of(plan.cables.begin(), plan.cables.end(), [&](const auto& cable) {
+        return cable.from == load.id &&
+               std::any_of(cable.cores.begin(), cable.cores.end(),
+                           [](const auto& core) { return core.role == CoreRole::phase; });
+    });
+}
 
 bool blocks(const Lead& feed) { return device(feed, DeviceKind::diode) != nullptr; }
 
@@ -89,7 +100,8 @@ Sight Looking::look(const Mouth& mouth, const std::vector<bool>& closed) const {
         if (end.kind == PartKind::load) {
             const auto& load = plan.loads[end.index];
             const double rest = raw(resistance_at_rest(load));
-            if (rest <= 0) continue;
+            if (load.igniter) sight.igniter = true;  // unplugged until all is proved
+            if (rest <= 0 || load.igniter || driven(load)) continue;
             sight.siemens += 1 / (rest + way.ohm);
             sight.seen.push_back(load.name);
         } else if (end.kind == PartKind::hub)
@@ -127,7 +139,10 @@ std::vector<Mouth> Looking::mouths() const {
         if (index.source_of(f).kind == PartKind::source || !fitted_fuse(catalogue, feed)) continue;
         all.push_back({feed.id,
                        index.feed_name(feed) + say(" + to −"),
-                       say("empty fuse holder, contact towards ") + index.name(feed.to),
+                       (in_block(catalogue, *device(feed, DeviceKind::fuse))
+                            ? say("empty way of the fuse block, contact towards ")
+                            : say("empty fuse holder, contact towards ")) +
+                           index.name(feed.to),
                        index.name(feed.to) + " −",
                        "",
                        {f},
@@ -156,6 +171,7 @@ Reading Looking::reading(const Mouth& mouth, std::string_view key, const std::st
     r.key = fmt::format("shorts/{}/{}", mouth.id, key);
     r.title = mouth.title;
     r.state = mouth.state + (mouth.state.empty() || switches.empty() ? "" : ", ") + switches;
+    if (sight.igniter) r.state += (r.state.empty() ? "" : ", ") + say("igniters unplugged");
     r.red = mouth.red, r.black = mouth.black;
     r.unit = ReadingUnit::ohm;
     r.about = mouth.about;

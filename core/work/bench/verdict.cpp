@@ -199,6 +199,11 @@ std::vector<std::string> suspects(const Plan& plan, const Catalogue& catalogue, 
                                   say("Something else joins its two contacts: open its feed")}
                        : Suspects{say("The other kind: one that opens where this one closes"),
                                   say("Not past its temperature yet: go on slowly, it lags by a minute")};
+        case ReadingOf::igniter:
+            return low ? Suspects{say("A short in it or in its leads: it will not fire"),
+                                  say("Another one than the plan's: read its sheet")}
+                       : Suspects{say("Its bridge wire is broken: take another"),
+                                  say("Another one than the plan's: read its sheet")};
         case ReadingOf::passive:
             return low ? Suspects{say("A short in its lead, or a strand across two terminals"),
                                   say("Another part than the plan's: read its sheet")}

@@ -12,6 +12,7 @@
 #include "harness/fittings.h"
 #include "joint/covers.h"
 #include "joint/crimp.h"
+#include "joint/fuse_block.h"
 #include "joint/item_joint.h"
 #include "joint/pigtail.h"
 #include "parts/wire_size.h"
@@ -54,7 +55,7 @@ void add(std::vector<BomLine>& lines, const std::string& item, double amount, co
 
 void add_tube(std::vector<BomLine>& lines, const TubeSize& tube, double metres,
               const std::string& used_for = {}) {
-    add(lines, tube.name, metres, "m", used_for, {Goods::tube, 0, tube.id, {}});
+    add(lines, tube.name, metres, "m", used_for, {Goods::tube, tube.cost, tube.id, {}});
 }
 
 /// Ties and the like come by the bag, what sits in an opening alone.
@@ -93,32 +94,76 @@ double price_of(const Catalogue& catalogue, const Id& id) {
 double holder_price(const Catalogue& catalogue, const FuseFamily& family) {
     double least = 0;
     for (const auto& h : catalogue.holders)
-        if (!h.tap && std::find(h.takes.begin(), h.takes.end(), family.id) != h.takes.end() &&
+        if (!h.tap && h.ways == 0 && std::find(h.takes.begin(), h.takes.end(), family.id) != h.takes.end() &&
             (least <= 0 || h.cost < least))
             least = h.cost;
     return least > 0 ? least : family.cost;
 }
 
+/// Of what has no figures but its price; 0 where the catalogue has none.
+double sundry_price(const Catalogue& catalogue, const Id& id) {
+    const auto* sundry = find(catalogue.sundries, id);
+    return sundry ? sundry->cost : 0;
+}
+
+/// Of its cells as they are sold; where the catalogue has none so large, by its watt-hours.
+double pack_price(const Catalogue& catalogue, const Source& pack, const Chemistry& chemistry) {
+    const CellType* nearest = nullptr;
+    for (const auto& cell : catalogue.cells) {
+        if (cell.chemistry != pack.chemistry || pack.series % std::max(cell.series, 1) != 0) continue;
+        if (std::abs(raw(cell.capacity) - raw(pack.cell_capacity)) > 0.02 * raw(pack.cell_capacity)) continue;
+        if (!nearest || cell.series > nearest->series) nearest = &cell;
+    }
+    if (nearest) return nearest->cost * pack.series / std::max(nearest->series, 1) * pack.parallel;
+    return chemistry.cost_per_kwh * raw(pack_energy(pack, chemistry)) / 1000;
+}
+
+double cheapest_tap(const Catalogue& catalogue) {
+    double least = 0;
+    for (const auto& h : catalogue.holders)
+        if (h.tap && (least <= 0 || h.cost < least)) least = h.cost;
+    return least;
+}
+
 /// What is bought for a hub; a splice is made of its wires.
 std::string hub_part(HubKind kind) {
-    return kind == HubKind::strip   ? say("two-pole screw terminal strip")
+    return kind == HubKind::block   ? say("fuse block")
+           : kind == HubKind::strip ? say("two-pole screw terminal strip")
            : kind == HubKind::board ? say("small distribution board")
            : kind == HubKind::fork  ? say("forked barrel lead")
                                     : say("two-rail stud or bus bar");
+}
+
+std::string held_part(Held held) {
+    return held == Held::strap     ? say("hook-and-loop strap with buckle, 20 mm")
+           : held == Held::bracket ? say("battery bracket with its screws")
+           : held == Held::tray    ? say("battery tray with hold-down")
+                                   : std::string();
+}
+
+/// Tape or film for the joints of those who use no tube: a roll.
+void add_wrapping(std::vector<BomLine>& lines, const Plan& plan, const Catalogue& catalogue) {
+    if (plan.feeds.empty()) return;
+    if (plan.practices.insulation == InsulationSchool::tape)
+        add(lines, say("electrical tape, 20 m roll"), 1, "pcs", say("joints"),
+            {Goods::part, sundry_price(catalogue, "tape-roll")});
+    if (plan.practices.insulation == InsulationSchool::polyimide)
+        add(lines, say("polyimide film tape, 12 mm, 33 m roll"), 1, "pcs", say("joints"),
+            {Goods::part, sundry_price(catalogue, "film-roll")});
 }
 
 void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const Lead& feed,
                  const std::string& target) {
     for (const auto& d : feed.devices) {
         const auto name = item_name(catalogue, d);
-        if (const auto* holder = holder_of(catalogue, d)) {
+        if (const auto* holder = holder_of(catalogue, d); holder && !in_block(catalogue, d)) {
             add(lines, holder->name, 1, "pcs", target, {Goods::part, holder->cost, holder->id, {}, d.id});
             add(lines, name, 1, "pcs", target, {Goods::fuse, price_of(catalogue, d.type), d.type, {}, {}});
             continue;
         }
         const auto* family = d.kind == DeviceKind::fuse ? find(catalogue.fuses, d.type) : nullptr;
         // A fuse blows and is replaced, its holder stays: two things.
-        if (family && has_holder(*family) && family->action == FuseAction::fuse)
+        if (family && has_holder(*family) && family->action == FuseAction::fuse && !in_block(catalogue, d))
             add(lines, say("holder for a {}", family->name), 1, "pcs", target,
                 {Goods::part, holder_price(catalogue, *family), {}, {}, d.id});
         const auto comes = d.kind == DeviceKind::connector ? say(", pair") : std::string();
@@ -137,13 +182,24 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
     std::vector<BomLine> lines;
     for (const auto& b : plan.sources)
         if (const auto* c = find(catalogue.chemistries, b.chemistry))
-            add(lines, "battery: " + pack_summary(b, *c), 1, "pcs", b.name, part(b.id));
+            add(lines, "battery: " + pack_summary(b, *c), 1, "pcs", b.name,
+                {Goods::part, pack_price(catalogue, b, *c), {}, {}, b.id});
         else if (b.kind == SourceKind::supply || b.kind == SourceKind::panel)
             add(lines, source_summary(b, catalogue), 1, "pcs", b.name, part(b.id));
         else if (b.kind == SourceKind::circuit)
-            add(lines, say("add-a-circuit tap for a second fuse"), 1, "pcs", b.name, part(b.id));
+            add(lines, say("add-a-circuit tap for a second fuse"), 1, "pcs", b.name,
+                {Goods::part, cheapest_tap(catalogue), {}, {}, b.id});
+    for (const auto& b : plan.sources)
+        if (const auto held = held_part(b.held); !held.empty())
+            add(lines, held, 1, "pcs", b.name,
+                {Goods::part, sundry_price(catalogue, "held-" + std::string(word_of(b.held))), {}, {}, {}});
     for (const auto& h : plan.hubs)
-        if (h.kind != HubKind::splice) add(lines, hub_part(h.kind), 1, "pcs", h.name, part(h.id));
+        if (const auto* block = block_of(catalogue, h))
+            add(lines, block->name, 1, "pcs", h.name, {Goods::part, block->cost, block->id, {}, h.id});
+        else if (h.kind != HubKind::splice)
+            add(lines, hub_part(h.kind), 1, "pcs", h.name,
+                {Goods::part, sundry_price(catalogue, "hub-" + std::string(word_of(h.kind))), {}, {}, h.id});
+    add_wrapping(lines, plan, catalogue);
     for (const auto& c : plan.converters) {
         const auto* t = find(catalogue.converters, c.type);
         add(lines, t ? t->name : c.type, 1, "pcs", c.name, {Goods::part, t ? t->cost : 0, c.type, {}, c.id});
@@ -167,11 +223,11 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
                     say("wire {} {}, {}", size_words(*w), said(core_colour(plan, core)),
                         insulation ? insulation->name : w->insulation),
                     raw(core.cut), "m", name_of(plan, f.to),
-                    {Goods::wire, 0, w->id, core_colour(plan, core), f.id});
+                    {Goods::wire, w->cost, w->id, core_colour(plan, core), f.id});
         for (const auto& joint : harness.wiring.joints_of(i))
             if (joint.at == JointAt::frame)
                 add(lines, say("ring, bolt and serrated washer to the frame, for {}", size_words(*w)), 1,
-                    "pcs", name_of(plan, f.to));
+                    "pcs", name_of(plan, f.to), {Goods::part, sundry_price(catalogue, "frame-ring")});
         const auto add_joints = [&](const std::optional<JointWork>& work, double ends,
                                     const std::string& stud = {}) {
             if (!work) return;
@@ -219,12 +275,18 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         if (c.cores.empty()) continue;
         const auto* w = find(catalogue.wires, c.wire);
         add(lines, say("cable, {} × {}", c.cores.size(), w ? w->size : c.wire), raw(harness.routes[i].cut),
-            "m", c.name.empty() ? name_of(plan, c.to) : c.name, {Goods::cable, 0, c.wire, {}, c.id});
+            "m", c.name.empty() ? name_of(plan, c.to) : c.name,
+            {Goods::cable,
+             w ? w->cost * static_cast<double>(c.cores.size()) + sundry_price(catalogue, "cable-sheath") : 0,
+             c.wire,
+             {},
+             c.id});
     }
     for (const auto& bus : data_buses(plan))
         if (bus.terminated && !bus.ends.empty())
             add(lines, say("resistor 120 Ω, or what the boards of the bus say"),
-                static_cast<double>(bus.ends.size()), "pcs", bus.leads.front()->name);
+                static_cast<double>(bus.ends.size()), "pcs", bus.leads.front()->name,
+                {Goods::small, sundry_price(catalogue, "resistor-120")});
     for (auto& l : lines)
         if (l.unit == "m") l.amount = std::ceil(l.amount * 100) / 100;
     return lines;

@@ -50,6 +50,7 @@ std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const
     std::vector<Step> all;
     for (const auto& item : wiring.items_of(of)) {
         const auto& device = feed.devices[item.device];
+        if (in_block(catalogue, device)) continue;
         auto work = item_work({plan, catalogue, feed, device});
         Step s;
         s.key = "item/" + device.id, s.kind = StepKind::item, s.about = feed.id, s.item = device.id;

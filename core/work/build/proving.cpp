@@ -9,6 +9,7 @@
 #include "append.h"
 #include "battery/pack.h"
 #include "bench/shorts.h"
+#include "build/igniter_steps.h"
 #include "build/joint_words.h"
 #include "protection/fuse_order.h"
 #include "source/source.h"
@@ -39,6 +40,7 @@ struct Prover {
     const PlanIndex& index;
     std::vector<FuseFitting> fuses;
     std::vector<Step> steps;
+    IgniterSteps igniters{};
 
     Step& add(std::string key, StepKind kind, std::string title, std::string subtitle = {}) {
         return add_step(steps, std::move(key), kind, std::move(title), std::move(subtitle));
@@ -118,6 +120,7 @@ void Prover::find_sources() {
 }
 
 void Prover::dead(const std::vector<std::string>& joints) {
+    igniters = add_igniter_steps(steps, plan, joints, "live/direct", "close/tie");
     auto& beep = add("test/beep", StepKind::beep, say("Beep every lead end to end"),
                      say("nothing connected; then to its neighbours"));
     beep.actions = {say("Meter on continuity, one probe at each end of the lead."),
@@ -127,6 +130,7 @@ void Prover::dead(const std::vector<std::string>& joints) {
     beep.minutes = 10;
     beep.after = joints;
     beep.after.push_back("prepare");
+    if (!igniters.before_measuring.empty()) beep.after.push_back(igniters.before_measuring);
     for (const auto& s : plan.sources) beep.after.push_back("find/" + s.id);
     beep.why.add(say("Dead before live: a swapped pair is harmless only while there are no volts."));
     beep.why.add(say("Through an empty holder nothing beeps; the clip stands in for the fuse."));
@@ -312,6 +316,7 @@ bool Prover::second_look() {
 
 void Prover::close() {
     std::vector<std::string> before_lid{"live/direct"};
+    if (!igniters.before_closing.empty()) before_lid.push_back(igniters.before_closing);
     if (plan.practices.insulation == InsulationSchool::hot_glue) {
         auto& s =
             add("glue/joints", StepKind::glue, say("Glue over the joints"), say("once each has been proved"));
@@ -325,16 +330,45 @@ void Prover::close() {
         s.why.add(say("A blob over a cold joint hides it: proved first, then glued."));
         before_lid.push_back(s.key);
     }
-    auto& tie = add("close/tie", StepKind::close_up, say("Tie it down and close up"),
-                    say("in the reverse of how it was opened"));
-    tie.actions = {say("Tie the battery lead so that the tie, not the solder, takes the pull."),
-                   say("Loops where a part comes out, nothing near what turns; tug each lead once more."),
-                   say("Put the lid on over nothing pinched; test once more before the trim goes back.")};
+    const auto of_kind = [&](SourceKind kind) {
+        return std::any_of(plan.sources.begin(), plan.sources.end(),
+                           [&](const auto& s) { return s.kind == kind; });
+    };
+    const bool pack = of_kind(SourceKind::pack), tapped = of_kind(SourceKind::circuit);
+    std::string closed;
+    for (const auto& b : plan.bodies)
+        if (!b.open) closed += (closed.empty() ? "" : ", ") + b.name;
+    auto& tie = add("close/tie", StepKind::close_up,
+                    tapped || !closed.empty() ? say("Tie it down and close up") : say("Tie it down"),
+                    tapped ? say("in the reverse of how it was opened") : "");
+    for (const auto& s : plan.sources)
+        if (s.kind == SourceKind::pack && s.held != Held::unsaid)
+            tie.actions.push_back(s.held == Held::strap
+                                      ? say("{}: its strap tight; shaken by hand it stays.", s.name)
+                                  : s.held == Held::bracket
+                                      ? say("{}: screwed into its bracket; shaken by hand it stays.", s.name)
+                                      : say("{}: its hold-down tight; shaken by hand it stays.", s.name));
+    if (pack)
+        tie.actions.push_back(say("Tie the battery lead so that the tie, not the solder, takes the pull."));
+    tie.actions.push_back(turns(plan)
+                              ? say("Loops where a part comes out, nothing near what turns; tug each lead "
+                                    "once more.")
+                              : say("Loops where a part comes out; tug each lead once more."));
+    if (tapped)
+        tie.actions.push_back(
+            say("Put the lid on over nothing pinched; test once more before the trim goes back."));
+    else if (!closed.empty())
+        tie.actions.push_back(say("The lid of {} on over nothing pinched; test once more.", closed));
     tie.tools = {to_say("cable ties"), to_say("side cutters")};
     tie.minutes = 20;
     tie.after = before_lid;
     tie.why.add(say("After it is proven: a tied harness is not opened gladly."));
-    const auto before_power = second_look() ? std::string("check/vital") : tie.key;
+    auto before_power = second_look() ? std::string("check/vital") : std::string("close/tie");
+    if (!igniters.before_power.empty()) {
+        for (auto& s : steps)
+            if (s.key == igniters.before_power) s.after = {before_power};
+        before_power = igniters.before_power;
+    }
     std::vector<size_t> from_packs;
     for (size_t i = 0; i < plan.feeds.size(); ++i)
         if (const auto from = index.source_of(i);

@@ -16,6 +16,7 @@ namespace sangre {
 namespace {
 
 constexpr double spare_fuses = 2, spare_tube = 0.2;
+constexpr double dear = 2;  // of a fuse of which one is kept in spare: a bolted link
 
 /// Typical of what shops keep.
 double pack_of(Goods goods) {
@@ -113,7 +114,7 @@ Shopping shopping(const Plan& plan, const Catalogue& catalogue, const Figures& f
             line.state = state->second;
         if (const auto date = plan.arrives.find(line.need.item); date != plan.arrives.end())
             line.arrives = date->second;
-        if (line.need.goods == Goods::fuse) line.spare = spare_fuses;
+        if (line.need.goods == Goods::fuse) line.spare = line.need.each > dear ? 1 : spare_fuses;
         if (line.need.goods == Goods::tube) line.spare = line.need.amount * spare_tube;
         if (line.state == OrderState::arrived) line.at_hand = line.need.amount, wanted = 0;
         // Spares alone are not worth an order.
@@ -149,8 +150,10 @@ std::string shopping_to_text(const Shopping& list) {
     std::string text;
     for (const auto& l : list.lines)
         if (l.to_buy > 0 && l.state != OrderState::arrived)
-            text += fmt::format("{} {} {}{}\n", format_number(l.to_buy, 4), l.need.unit == "m" ? "m" : "×",
-                                l.need.item, l.state ? fmt::format(" ({})", said_word(*l.state)) : "");
+            text +=
+                fmt::format("{} {} {}{}  {}\n", format_number(l.to_buy, 4), l.need.unit == "m" ? "m" : "×",
+                            l.need.item, l.state ? fmt::format(" ({})", said_word(*l.state)) : "",
+                            l.price ? fmt::format("{:.2f}", *l.price) : "?");
     return text;
 }
 

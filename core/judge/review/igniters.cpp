@@ -1,0 +1,71 @@
+// What fires once must not fire by one mistake.
+#include "item/item.h"
+#include "joint/item_joint.h"
+#include "plan/edits.h"
+#include "protection/suiting.h"
+#include "review/review.h"
+#include "units/format.h"
+#include "words/say.h"
+
+namespace sangre {
+namespace {
+
+constexpr int actions_wanted = 2;
+
+/// Switches on its way that a hand moves, and plugs that are pulled, the pack's own not counted.
+int actions_before(const Context& c, const Load& load) {
+    int count = 0;
+    for (const auto f : c.index().upstream(load.id))
+        for (const auto& d : c.plan.feeds[f].devices) {
+            if (d.kind == DeviceKind::power_switch && !is_thermal(c.catalogue, d)) ++count;
+            if (d.kind == DeviceKind::connector && c.index().source_of(f).kind != PartKind::source) ++count;
+        }
+    return count;
+}
+
+void one_action(const Context& c, std::vector<Finding>& out) {
+    for (const auto& load : c.plan.loads) {
+        if (!load.igniter || c.index().into(load.id).empty()) continue;
+        const int count = actions_before(c, load);
+        if (count >= actions_wanted) continue;
+        const auto feed = c.index().into(load.id).front();
+        const auto need = item_need(c.figures.protection[feed], c.figures.worst.feeds[feed]);
+        Finding f{Severity::danger,
+                  {},
+                  {load.id},
+                  count == 0
+                      ? say("{} fires as soon as there is power: nothing is between.", load.name)
+                      : say("One action fires {}: two separate ones are wanted, arm and fire.", load.name),
+                  {},
+                  {}};
+        f.why.add(say("A switch that sticks or a hand that slips is one fault; two at once are rare."));
+        f.why.caution = say(
+            "Until it is meant to fire its leads are twisted together and lie apart from everything; a lamp "
+            "stands in for it.");
+        const auto* lead_switch = cheapest_switch(c.catalogue, need);
+        const auto* plug = cheapest_plug(c.catalogue, need, {});
+        const bool has_switch = device(c.plan.feeds[feed], DeviceKind::power_switch) != nullptr;
+        if (lead_switch && plug)
+            f.fixes.push_back({has_switch ? say("An arming plug in its lead")
+                                          : say("An arming plug and a switch in its lead"),
+                               [catalogue = &c.catalogue, id = c.plan.feeds[feed].id, to = lead_switch->id,
+                                name = load.name, type = plug->id](Plan p) {
+                                   const auto* lead = by_id(p.feeds, id);
+                                   if (lead && !device(*lead, DeviceKind::power_switch))
+                                       p = add_device(std::move(p), id, DeviceKind::power_switch, to,
+                                                      say("Fire {}", name));
+                                   p = add_device(std::move(p), id, DeviceKind::connector, type,
+                                                  say("Arming plug of {}", name));
+                                   return fit_item_joints(std::move(p), *catalogue, id);
+                               }});
+        out.push_back(std::move(f));
+    }
+}
+
+}  // namespace
+
+const std::vector<Rule> rules_of::igniters{
+    {"igniter-one-action", to_say("An igniter fires by two separate actions"), one_action},
+};
+
+}  // namespace sangre

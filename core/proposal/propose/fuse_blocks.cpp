@@ -1,0 +1,78 @@
+#include "propose/fuse_blocks.h"
+
+#include <algorithm>
+
+#include "joint/choose.h"
+#include "joint/fuse_block.h"
+#include "plan/edits.h"
+#include "propose/sizing.h"
+#include "words/say.h"
+
+namespace sangre {
+namespace {
+
+constexpr size_t enough_for_a_block = 5;  // fused leads; fewer have holders in them
+
+/// The leads of a hub that could begin in a block's way: fused, and by a rating that some block takes.
+std::vector<size_t> small_leads(const Plan& plan, const Catalogue& catalogue, const Id& hub) {
+    Ampere most(0);
+    for (const auto& h : catalogue.holders)
+        if (h.ways > 0) most = std::max(most, h.each);
+    std::vector<size_t> small;
+    for (const auto f : feeds_from(plan, hub)) {
+        const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
+        if (fuse && fuse->rating <= most && plan.feeds[f].cores.empty()) small.push_back(f);
+    }
+    return small;
+}
+
+/// The plan with those leads behind a block of their own; its lead from the hub has a fuse.
+Plan with_block_behind(Plan plan, const Plan& old, const Hub& hub, const std::vector<size_t>& leads) {
+    const Id id = "fuses-" + hub.id;
+    const auto* before = by_id(old.hubs, id);
+    plan.hubs.push_back(before ? *before : Hub{id, say("Fuse block"), hub.place, {}});
+    Lead trunk = plan.feeds[leads.front()];
+    trunk.id = "feed-" + id, trunk.from = hub.id, trunk.to = id;
+    trunk.joint_to.clear(), trunk.length.reset(), trunk.supply_colour = "red";
+    std::erase_if(trunk.devices, [](const auto& d) { return d.kind != DeviceKind::fuse; });
+    for (auto& d : trunk.devices) d.id = trunk.id + "-fuse";
+    for (const auto& was : old.feeds)
+        if (was.id == trunk.id) trunk = was;
+    for (const auto f : leads) plan.feeds[f].from = id, plan.feeds[f].joint_from.clear();
+    plan.feeds.push_back(std::move(trunk));
+    return plan;
+}
+
+}  // namespace
+
+Plan on_fuse_blocks(Plan plan, const Plan& old, const Catalogue& catalogue, Why& why) {
+    if (plan.flies) return plan;
+    bool any = false;
+    for (const auto& hub : std::vector<Hub>(plan.hubs)) {
+        const auto* before = by_id(old.hubs, hub.id);
+        if (before && before->kind != HubKind::block && !by_id(old.hubs, "fuses-" + hub.id)) continue;
+        const auto small = small_leads(plan, catalogue, hub.id);
+        if (small.size() < enough_for_a_block) continue;
+        const auto all = feeds_from(plan, hub.id).size();
+        auto made = plan;
+        Id where = hub.id;
+        if (all == small.size() && suiting_block(plan, catalogue, hub.id) &&
+            (!before || before->kind == HubKind::block)) {
+            by_id(made.hubs, hub.id)->kind = HubKind::stud;  // so that its joints are chosen anew
+            made = set_hub_kind(std::move(made), catalogue, hub.id, HubKind::block);
+            if (!before) by_id(made.hubs, hub.id)->name = say("Fuse block");
+        } else {
+            made = with_block_behind(std::move(made), old, hub, small), where = "fuses-" + hub.id;
+            by_id(made.hubs, where)->kind = HubKind::stud;
+            made = set_hub_kind(std::move(made), catalogue, where, HubKind::block);
+        }
+        made = seat_in_blocks(size_feeds(std::move(made), catalogue), catalogue);
+        const auto* block = block_of(catalogue, *by_id(made.hubs, where));
+        if (!block || !suiting_block(made, catalogue, where)) continue;
+        why.add(say("{} fused leads begin in a {}, not in a holder each.", small.size(), block->name));
+        plan = std::move(made), any = true;
+    }
+    return any ? seat_in_blocks(std::move(plan), catalogue) : plan;
+}
+
+}  // namespace sangre

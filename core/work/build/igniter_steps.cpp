@@ -1,0 +1,49 @@
+#include "build/igniter_steps.h"
+
+#include "units/format.h"
+#include "words/say.h"
+
+namespace sangre {
+
+IgniterSteps add_igniter_steps(std::vector<Step>& steps, const Plan& plan,
+                               const std::vector<std::string>& joints, const std::string& powered,
+                               const std::string& closed) {
+    std::vector<const Load*> all;
+    for (const auto& l : plan.loads)
+        if (l.igniter) all.push_back(&l);
+    if (all.empty()) return {};
+    const auto caution = say("It burns what is near when it fires: eyes and hands away, nobody over it.");
+    auto& off = add_step(steps, "safe/igniters", StepKind::recheck, say("Igniters off, lamps on"),
+                         say("until all is proved"));
+    off.actions = {say("Each igniter unplugged, its two leads twisted together, away from the machine.")};
+    for (const auto* l : all)
+        off.actions.push_back(say("In the place of {} a lamp for {}.", l->name, format(l->v_max)));
+    off.tools = {to_say("lamp with clips")};
+    off.caution = caution, off.minutes = 4;
+    off.after = joints;
+    off.why.add(say("A meter, a short or a wrong lead must never find the real one on its wires."));
+
+    auto& fire = add_step(steps, "fire/lamps", StepKind::prove, say("Fire the lamps"),
+                          say("in the place of the igniters"));
+    fire.actions = {say("Power on, still through the test lead."), say("Arm alone: dark."),
+                    say("Fire alone: dark."), say("Both: the lamp lights. Let go: it goes out."),
+                    say("Power off.")};
+    fire.caution = caution, fire.minutes = 3;
+    fire.after = {powered};
+    fire.why.add(say("Two separate actions are proved with what burns nothing."));
+
+    auto& on = add_step(steps, "join/igniters", StepKind::recheck, say("Igniters joined"),
+                        say("no power anywhere, the arming plug in your pocket"));
+    on.about = all.front()->id;
+    on.actions = {say("Every pack unplugged, every switch off.")};
+    for (const auto* l : all)
+        on.actions.push_back(say("Volts at the plug of {}: 0. Then untwist its leads and join it.", l->name));
+    on.actions.push_back(say("From now on nobody in front of it; arming is the last thing, from afar."));
+    on.tools = {to_say("meter")};
+    on.caution = caution, on.minutes = 4;
+    on.after = {closed};
+    on.why.add(say("Last, since from here on one more mistake fires it."));
+    return {"safe/igniters", "fire/lamps", "join/igniters"};
+}
+
+}  // namespace sangre

@@ -1,0 +1,183 @@
+// What a builder knows beside the arithmetic: igniters, noise on a shared pack, packs that are strapped down,
+// sockets whose watts leave with their plug, what a dead controller shows.
+#include <algorithm>
+
+#include "bench/readings.h"
+#include "files/plan_text.h"
+#include "fixtures.h"
+#include "item/item.h"
+#include "joint/choose.h"
+#include "mends/mends.h"
+#include "network/elements.h"
+#include "plan/load_text.h"
+#include "plan/machine_text.h"
+
+using namespace sangre;
+using test::parts;
+
+namespace {
+
+Plan plan_typed(const std::string& text) {
+    auto plan = plan_from_text(text, parts());
+    if (!plan) qFatal("%s", error_text(plan.error()).c_str());
+    return *plan;
+}
+
+Plan plan_proposed(const std::string& text) {
+    const auto made = propose_and_mend(plan_typed(text), parts());
+    if (!made) qFatal("%s", made.error().front().reason.c_str());
+    return made->plan;
+}
+
+const char* net =
+    "plan Seed-net thrower, up to 30 °C, from 5 °C, shaken moves\n"
+    "load Net igniter 12 V 8 A\n"
+    "load Logger 12 V 0.3 A\n"
+    "load Crank motor 12 V 3 A stall 12 A motor noisy\n";
+
+size_t at(const std::vector<Step>& steps, const std::string& key) {
+    const auto found = std::find_if(steps.begin(), steps.end(), [&](const auto& s) { return s.key == key; });
+    return static_cast<size_t>(found - steps.begin());
+}
+
+}  // namespace
+
+class TestBuilderRules : public QObject {
+    Q_OBJECT
+  private slots:
+    void an_igniter_is_fired_by_two_actions_and_joined_last() {
+        const auto plan = plan_proposed(net);
+        const auto igniter = by_id(plan.loads, Id("load-net-igniter"));
+        QVERIFY(igniter && igniter->igniter && igniter->kind == LoadKind::resistance);
+        const auto study = test::studied(plan);
+        QVERIFY(!test::has(study, "igniter-one-action") && !test::has(study, "load-never-on"));
+        const auto& lead = plan.feeds[feeds_into(plan, igniter->id).front()];
+        QVERIFY(device(lead, DeviceKind::power_switch) && device(lead, DeviceKind::connector));
+        QCOMPARE(find(parts().joints, lead.joint_to)->end, JointEnd::screw);
+        const auto steps = study.steps();
+        const auto safe = at(steps, "safe/igniters"), beep = at(steps, "test/beep"),
+                   fire = at(steps, "fire/lamps"), tie = at(steps, "close/tie"),
+                   join = at(steps, "join/igniters"), last = at(steps, "fit/battery-fuse");
+        QVERIFY(safe < beep && at(steps, "test/first-power") < fire && fire < tie && tie < join &&
+                join < last && last < steps.size());
+    }
+    void one_switch_alone_is_a_danger_and_its_mend_makes_two() {
+        auto plan = plan_proposed(net);
+        const auto lead = feeds_into(plan, "load-net-igniter").front();
+        std::erase_if(plan.feeds[lead].devices, [](const auto& d) {
+            return d.kind == DeviceKind::connector || d.kind == DeviceKind::power_switch;
+        });
+        const auto study = test::studied(plan);
+        const auto* found = test::finding(study, "igniter-one-action");
+        QVERIFY(found && found->severity == Severity::danger && !found->fixes.empty());
+        QVERIFY(!test::has(test::studied(found->fixes.front().edit(plan)), "igniter-one-action"));
+    }
+    void an_igniter_is_measured_alone_and_nothing_else_sees_it() {
+        const auto plan = plan_proposed(net);
+        bool alone = false;
+        const auto readings = test::studied(plan).readings();
+        for (const auto& r : readings) {
+            QVERIFY2(r.key != "plug/load-net-igniter/running", r.key.c_str());
+            if (r.key.starts_with("shorts/") && r.key.ends_with("/closed") &&
+                r.about == "feed-hub-load-net-igniter")
+                QVERIFY(r.state.find("igniters unplugged") != std::string::npos);
+            if (r.key != "igniter/load-net-igniter") continue;
+            alone = true;
+            // 12 V at 8 A is 1.5 Ω.
+            QVERIFY(!r.live && r.low < 1.5 && r.low > 0.9 && r.high > 1.5 && r.high < 2.4);
+            QVERIFY(!suspects(plan, parts(), r, Verdict::high).empty());
+        }
+        QVERIFY(alone);
+    }
+    void a_dead_controller_shows_its_capacitors_alone() {
+        const auto rest = [](const char* line) { return raw(resistance_at_rest(parse_load(line).load)); };
+        QCOMPARE(rest("Rotor motor 14-26V 8A idle 60mA peak 35A 3s noisy"), 0.0);
+        QCOMPARE(rest("Hub motor 36V 6A peak 15A 5s motor"), 0.0);
+        QCOMPARE(rest("Wheel motor 12V 1.2A motor stall 8A bridge 0.3 Ω"), 0.0);
+        CLOSE(rest("Wheel motor 12V 1.2A motor stall 8A"), 1.5, 1e-9);
+        CLOSE(rest("Gear motor 12V 1A idle 0.3A motor stall 6A"), 2.0, 1e-9);
+    }
+    void what_is_sensitive_beside_what_is_noisy_has_a_filter() {
+        const std::string text =
+            "plan Reed mower, up to 30 °C, from 5 °C\n"
+            "load Blade 24 V 6 A stall 30 A motor noisy\n"
+            "load Depth head 18-30 V 0.3 A sensitive\n";
+        const auto plan = plan_proposed(text);
+        const auto& lead = plan.feeds[feeds_into(plan, "load-depth-head").front()];
+        const auto* filter = device(lead, DeviceKind::filter);
+        const auto* type = filter ? find(parts().inlines, filter->type) : nullptr;
+        QVERIFY(type && raw(type->capacitance) > 0 && raw(type->rated) <= 2);
+        QVERIFY(!test::has(test::studied(plan), "supply-noise"));
+        if (const auto* fuse = device(lead, DeviceKind::fuse)) QVERIFY(raw(fuse->rating) <= 2);
+        // Its mend puts one in where a plan has none; quiet neighbours ask for none.
+        auto bare = plan;
+        for (auto& f : bare.feeds)
+            std::erase_if(f.devices, [](const auto& d) { return d.kind == DeviceKind::filter; });
+        const auto study = test::studied(bare);
+        const auto* found = test::finding(study, "supply-noise");
+        QVERIFY(found && !found->fixes.empty());
+        QVERIFY(!test::has(test::studied(found->fixes.front().edit(bare)), "supply-noise"));
+        by_id(bare.loads, Id("load-blade"))->noisy = false;
+        QVERIFY(!test::has(test::studied(bare), "supply-noise"));
+    }
+    void a_pack_of_what_moves_is_strapped() {
+        auto plan = plan_proposed(net);
+        QCOMPARE(plan.sources.front().held, Held::strap);
+        QVERIFY(!test::has(test::studied(plan), "battery-held"));
+        plan.sources.front().held = Held::unsaid;
+        QVERIFY(test::has(test::studied(plan), "battery-held"));
+        QVERIFY(!test::has(test::studied(plan), "battery-held", Severity::caution));
+        plan.shaking = Shaking::hard;
+        QVERIFY(test::has(test::studied(plan), "battery-held", Severity::caution));
+        plan.shaking = Shaking::still;
+        QVERIFY(!test::has(test::studied(plan), "battery-held"));
+    }
+    void a_sockets_watts_leave_with_its_plug() {
+        const auto text = [](const char* what) {
+            return "plan Kiosk, up to 30 °C, from 5 °C, shaken still\nbody Case, plastic, sealed, 200 × 150 "
+                   "× 100 mm, "
+                   "id case\nplace Panel, in Case, id panel\nload " +
+                   std::string(what) + ", at Panel\n";
+        };
+        const auto warm = [&](const char* what) {
+            return raw(test::studied(plan_proposed(text(what))).boxes.front().lost);
+        };
+        QVERIFY(warm("Heater pad 12 V 3 A") > 30);
+        QVERIFY(warm("Charging socket 12 V 3 A") < 1);
+        QVERIFY(warm("Heater pad 12 V 3 A heat elsewhere") < 1);
+        QVERIFY(parse_load("Lamp 12 V 1 A heat elsewhere").load.heat_elsewhere);
+    }
+    void a_gland_is_known_by_its_thread() {
+        const Plan plan;
+        for (const auto& [text, hole] :
+             {std::pair{"Bow, M20 gland", 20.2}, {"Bow, gland M16", 16.2}, {"M12 gland", 12.2}}) {
+            const auto o = parse_opening(plan, {}, text);
+            QVERIFY2(o && o->kind == OpeningKind::gland, text);
+            CLOSE(raw(o->bore), hole, 1e-9);
+        }
+        QVERIFY(parse_opening(plan, {}, "M20 gland")->name.empty());
+        QCOMPARE(parse_opening(plan, {}, "M21 gland")->name, std::string("M21 gland"));
+    }
+    void two_packs_run_all_their_loads() {
+        auto plan = plan_typed(
+            "plan Heron watcher, up to 30 °C, from 5 °C\nload Pan drive 12 V 3 A motor noisy\n"
+            "load Ear 12 V 0.2 A sensitive\n");
+        plan.practices.supply = SupplySchool::two;
+        const auto made = propose(plan, parts());
+        QVERIFY(made && made->plan.sources.size() == 2 && !made->plan.phases.empty());
+        for (const auto& l : made->plan.loads)
+            QVERIFY2(made->plan.phases.front().states.contains(l.id), l.id.c_str());
+    }
+    void a_loads_own_switch_is_no_battery_isolator() {
+        const auto plan = plan_proposed(
+            "plan Dredge, up to 30 °C, from 5 °C\nload Pump 24 V 35 A peak 40 A 5 s motor noisy switched\n"
+            "load Lamp 24 V 1 A LED\n");
+        const auto& lead = plan.feeds[feeds_into(plan, "load-pump").front()];
+        const auto* s = device(lead, DeviceKind::power_switch);
+        QVERIFY(s && find(parts().switches, s->type)->kind != SwitchKind::isolator &&
+                find(parts().switches, s->type)->kind != SwitchKind::loop);
+    }
+};
+
+SANGRE_SUITE(TestBuilderRules);
+#include "test_builder_rules.moc"
