@@ -221,7 +221,7 @@ int run_straight(const Options& o) {
     const auto parts = catalogue();
     const auto s = study(plan, parts, {});
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        const auto laid = lay_straight(plan, parts, s, f);
+        const auto laid = lay_straight(plan, parts, s, f, s.steps());
         fmt::print("{}, cut {}\n", feed_name(plan, plan.feeds[f]), format(laid.cut));
         for (const auto& thing : laid.things) fmt::print("  {:>8}  {}\n", format(thing.at), thing.name);
         for (size_t i = 0; i < laid.order.size(); ++i)

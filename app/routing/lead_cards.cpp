@@ -40,7 +40,9 @@ double LeadCards::card_tall(size_t feed) const {
 const LaidStraight& LeadCards::laid(size_t feed) const {
     laid_.resize(document_.plan().feeds.size());
     auto& one = laid_[feed];
-    if (!one) one = lay_straight(document_.plan(), document_.catalogue(), document_.study(), feed);
+    if (!one)
+        one = lay_straight(document_.plan(), document_.catalogue(), document_.study(), feed,
+                           document_.study().steps());
     return *one;
 }
 

@@ -130,7 +130,7 @@ class TestBending : public QObject {
         const auto with = test::studied(plan);
         const double takes = raw(with.harness.routes[f].cut - s.harness.routes[f].cut);
         QVERIFY(std::abs(takes - raw(outer()) * 12e-3 * 1.05) <= 0.0101);
-        const auto straight = lay_straight(plan, parts(), with, f);
+        const auto straight = lay_straight(plan, parts(), with, f, with.steps());
         QVERIFY(std::any_of(straight.order.begin(), straight.order.end(),
                             [](const auto& on) { return on.words.starts_with("Knot it at "); }));
         QVERIFY(std::any_of(straight.holds.begin(), straight.holds.end(),

@@ -134,8 +134,9 @@ class TestBuilderRules : public QObject {
     }
     void a_sockets_watts_leave_with_its_plug() {
         const auto text = [](const char* what) {
-            return "plan Kiosk, up to 30 °C, from 5 °C, shaken still\nbody Case, plastic, sealed, 200 × 150 "
-                   "× 100 mm, "
+            return "plan Kiosk, up to 30 °C, from 5 °C, shaken still\nbody Case, plastic, sealed, length 200 "
+                   "mm, width 150 mm, "
+                   "height 100 mm, "
                    "id case\nplace Panel, in Case, id panel\nload " +
                    std::string(what) + ", at Panel\n";
         };
@@ -167,6 +168,48 @@ class TestBuilderRules : public QObject {
         QVERIFY(made && made->plan.sources.size() == 2 && !made->plan.phases.empty());
         for (const auto& l : made->plan.loads)
             QVERIFY2(made->plan.phases.front().states.contains(l.id), l.id.c_str());
+    }
+    void what_is_there_is_used_whatever_it_costs() {
+        const std::string wish =
+            "plan Otter counter, up to 30 °C, from 5 °C, shaken still\n"
+            "load Camera drive 24 V 2 A motor noisy\nload Counter 5 V 0.5 A\n";
+        const auto bought = plan_proposed(wish);
+        const auto cheapest = bought.converters.front().type;
+        // A dearer module that is there already stays, in the plan or in the drawer.
+        const auto& dear =
+            *std::find_if(parts().converters.begin(), parts().converters.end(), [&](const auto& t) {
+                return t.module && t.id != cheapest && t.cost > find(parts().converters, cheapest)->cost &&
+                       t.in_max >= Volt(35) && t.in_min <= Volt(15) && t.out_min <= Volt(5) &&
+                       t.out_max >= Volt(5.5) && raw(t.rated) > 2 && raw(t.rated) < 8 &&
+                       t.kind == ConverterKind::buck && t.tolerance <= 0.03;
+            });
+        auto there = bought;
+        there.converters.front().type = dear.id;
+        QCOMPARE(propose(there, parts())->plan.converters.front().type, dear.id);
+        auto drawer = plan_typed(wish);
+        drawer.at_hand.push_back({"hand-module", dear.name});
+        QCOMPARE(propose(drawer, parts())->plan.converters.front().type, dear.id);
+        // A pack that lies there and lasts the day; one that does not is not taken.
+        drawer = plan_typed(wish);
+        drawer.at_hand.push_back({"hand-pack", "8S LFP 20 Ah"});
+        const auto with = propose(drawer, parts());
+        QVERIFY(with && with->plan.sources.front().series == 8 &&
+                raw(with->plan.sources.front().cell_capacity) == 20);
+        drawer.at_hand.front().name = "8S LFP 0.2 Ah";
+        QVERIFY(raw(propose(drawer, parts())->plan.sources.front().cell_capacity) > 1);
+        // A fuse and a switch that do stay; a fuse far too large does not.
+        auto lead = feeds_into(bought, "load-camera-drive").front();
+        auto fused = set_fuse(bought, bought.feeds[lead].id, "standard-blade", Ampere(5));
+        fused = add_device(fused, bought.feeds[lead].id, DeviceKind::power_switch, "toggle-30a", "Drive");
+        const auto again = propose_and_mend(fused, parts());
+        lead = feeds_into(again->plan, "load-camera-drive").front();
+        QCOMPARE(raw(device(again->plan.feeds[lead], DeviceKind::fuse)->rating), 5.0);
+        QCOMPARE(device(again->plan.feeds[lead], DeviceKind::power_switch)->type, Id("toggle-30a"));
+        fused = set_fuse(fused, bought.feeds[feeds_into(bought, "load-camera-drive").front()].id,
+                         "standard-blade", Ampere(40));
+        const auto smaller = propose_and_mend(fused, parts());
+        lead = feeds_into(smaller->plan, "load-camera-drive").front();
+        QVERIFY(raw(device(smaller->plan.feeds[lead], DeviceKind::fuse)->rating) <= 7.5);
     }
     void a_loads_own_switch_is_no_battery_isolator() {
         const auto plan = plan_proposed(

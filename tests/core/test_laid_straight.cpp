@@ -123,8 +123,40 @@ class TestLaidStraight : public QObject {
             {LaidKind::slid, "seal", Metre(0.4), {}, Millimetre(6), "g", true},
             {LaidKind::item, "holder", Metre(0.8), {}, Millimetre(12), "f", true},
             {LaidKind::end, "load", Metre(1), {}, {}, {}, false}};
-        QCOMPARE(order_on(things, true), (std::vector<size_t>{0, 1, 2, 3, 4}));
+        QCOMPARE(order_on(things, true), (std::vector<size_t>{1, 2, 3, 0, 4}));
         QCOMPARE(why_not_so(things, order_on(things, true), true), std::string());
+    }
+    void the_order_is_that_of_the_steps() {
+        for (const char* name : {"orchard-frost-rover", "seed-hexacopter", "apiary-trailer", "bat-detector",
+                                 "book-trike", "moss-wall"}) {
+            const auto plan = test::demo(name);
+            const auto s = test::studied(plan);
+            const auto steps = s.steps();
+            const auto at = [&](const std::string& key) {
+                return std::find_if(steps.begin(), steps.end(), [&](const auto& x) { return x.key == key; }) -
+                       steps.begin();
+            };
+            for (size_t f = 0; f < plan.feeds.size(); ++f) {
+                const auto& id = plan.feeds[f].id;
+                std::ptrdiff_t last = -1;
+                std::string before;
+                const auto laid = lay_straight(plan, parts(), s, f, steps);
+                for (const auto& o : laid.order) {
+                    const auto& t = laid.things[o.thing];
+                    const auto now = t.what == LaidKind::label     ? at("cut/" + id)
+                                     : t.what == LaidKind::opening ? at("thread/" + id)
+                                     : t.what == LaidKind::hazard  ? at("thread/" + id)
+                                     : t.what == LaidKind::tube    ? at("sleeve/" + id)
+                                     : t.what == LaidKind::item    ? at("item/" + t.about)
+                                     : t.what == LaidKind::end
+                                         ? at("join/" + id + (t.source_side ? "/source" : "/load"))
+                                         : last;
+                    if (now >= static_cast<std::ptrdiff_t>(steps.size())) continue;
+                    QVERIFY2(now >= last, (id + ": " + o.words + " after " + before).c_str());
+                    last = now, before = o.words;
+                }
+            }
+        }
     }
     void every_lead_of_the_demos_can_be_made() {
         test::RandomPlans dice(3);
@@ -137,7 +169,7 @@ class TestLaidStraight : public QObject {
         for (const auto& plan : plans) {
             const auto s = test::studied(plan);
             for (size_t f = 0; f < plan.feeds.size(); ++f) {
-                const auto laid = lay_straight(plan, parts(), s, f);
+                const auto laid = lay_straight(plan, parts(), s, f, s.steps());
                 QCOMPARE(laid.cut, s.harness.routes[f].cut);
                 QCOMPARE(laid.order.size(), laid.things.size());
                 std::vector<size_t> order;

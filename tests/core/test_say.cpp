@@ -69,7 +69,7 @@ class TestSay : public QObject {
         for (const auto& r : bench_readings(plan, *catalogue, s))
             see(r.title), see(r.state), see(r.red), see(r.black), see_why(r.why);
         for (size_t f = 0; f < plan.feeds.size(); ++f) {
-            const auto laid = lay_straight(plan, *catalogue, s, f);
+            const auto laid = lay_straight(plan, *catalogue, s, f, s.steps());
             see_why(laid.why);
             for (const auto& on : laid.order) see(on.words);
         }

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "joint/item_joint.h"
+#include "plan/edits.h"
 #include "units/format.h"
 #include "words/say.h"
 
@@ -69,9 +71,65 @@ std::vector<Mend> tried_mends(const Plan& plan, const Catalogue& catalogue, cons
     return mends;
 }
 
+namespace {
+
+/// A fuse that is there stays only where it is no more than so many times what is ever drawn through it.
+constexpr double most_over = 3;
+
+/// What a lead's items were, put back into what a proposal chose for it.
+struct Swap {
+    Id device, type;
+    Ampere rating{};
+};
+
+std::vector<Swap> swaps(const Plan& old, const Plan& made, const Study& judged) {
+    std::vector<Swap> all;
+    for (size_t f = 0; f < made.feeds.size(); ++f) {
+        const auto* before = by_id(old.feeds, made.feeds[f].id);
+        if (!before) continue;
+        for (const auto& d : made.feeds[f].devices) {
+            const auto* was = by_id(before->devices, d.id);
+            if (!was || was->kind != d.kind || was->holder != d.holder ||
+                (was->type == d.type && was->rating == d.rating))
+                continue;
+            const auto& x = judged.worst.feeds[f];
+            if (d.kind == DeviceKind::fuse &&
+                was->rating > std::max({x.peak, x.continuous, Ampere(1)}) * most_over)
+                continue;
+            all.push_back({d.id, was->type, was->rating});
+        }
+    }
+    return all;
+}
+
+/// What is there is used first, and not replaced for price alone: each item that the plan had is put back
+/// where nothing worse comes of it.
+Plan with_items_there(Plan made, const Plan& old, const Catalogue& catalogue) {
+    if (old.feeds.empty()) return made;
+    auto judged = study(made, catalogue, usual_conditions(made));
+    const auto put = [&](const std::vector<Swap>& some) {
+        auto next = made;
+        for (const auto& s : some)
+            next = with_device(std::move(next), s.device,
+                               [&](Device& d) { d.type = s.type, d.rating = s.rating; });
+        next = fit_item_joints(std::move(next), catalogue);
+        auto after = study(next, catalogue, judged.conditions, judged);
+        if (brings_worse(judged, after, Severity::caution)) return false;
+        made = std::move(next), judged = std::move(after);
+        return true;
+    };
+    const auto all = swaps(old, made, judged);
+    if (all.empty() || put(all)) return made;
+    for (const auto& one : all) put({one});
+    return made;
+}
+
+}  // namespace
+
 tl::expected<Proposal, Refusals> propose_and_mend(const Plan& plan, const Catalogue& catalogue) {
     constexpr int most = 12;
     auto proposal = propose(plan, catalogue);
+    if (proposal) proposal->plan = with_items_there(std::move(proposal->plan), plan, catalogue);
     for (int round = 0; proposal && round < most; ++round) {
         const auto judged = study(proposal->plan, catalogue, usual_conditions(proposal->plan));
         bool mended = false;

@@ -45,7 +45,8 @@ double input_spare(const ConverterType& type, Volt highest) {
 tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue& catalogue,
                                                                  SourceRange source, Volt volts,
                                                                  Ampere continuous, Ampere peak,
-                                                                 double window) {
+                                                                 double window,
+                                                                 const std::vector<Id>& first) {
     const ConverterType* best = nullptr;
     bool any_makes = false;
     Ampere strongest(0);
@@ -65,6 +66,15 @@ tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue
         if (!thrifty(t) && t.quiescent != best->quiescent) return t.quiescent < best->quiescent;
         return t.cost < best->cost;
     };
+    const auto strong = [&](const ConverterType& t) {
+        return t.rated * t.trusted >= continuous && t.rated >= peak * 1.05 &&
+               cool_enough(t, source, volts, continuous);
+    };
+    for (const auto& id : first)
+        if (const auto* t = find(catalogue.converters, id);
+            t && makes(*t, source, volts, 1) && strong(*t) && 2 * t->tolerance <= window && better(*t))
+            best = t;
+    if (best) return best;
     // Where none has room for the pack's sag, one that does without.
     for (const double share : {sag_share, 1.0})
         for (const auto& t : catalogue.converters) {
@@ -72,9 +82,7 @@ tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue
             if (!t.module || !makes(t, source, volts, share)) continue;
             any_makes = true;
             strongest = std::max(strongest, t.rated * t.trusted);
-            if (t.rated * t.trusted < continuous || t.rated < peak * 1.05 ||
-                !cool_enough(t, source, volts, continuous))
-                continue;
+            if (!strong(t)) continue;
             if (better(t)) best = &t;
         }
     if (best) return best;

@@ -98,8 +98,9 @@ double draw_lead(DiagramSheet& sheet, const Plan& plan, const LaidStraight& laid
 std::vector<DiagramSheet> lead_sheets(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
     std::vector<DiagramSheet> sheets;
     double y = 210;
+    const auto steps = build_steps(plan, catalogue, figures);
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        const auto laid = lay_straight(plan, catalogue, figures, f);
+        const auto laid = lay_straight(plan, catalogue, figures, f, steps);
         const auto rows = (laid.order.size() + 1) / 2;
         const double tall = lead_room + 12 + static_cast<double>(rows) * line_tall;
         if (y + tall > 210 - paper_rim) sheets.emplace_back(), y = paper_rim;

@@ -71,6 +71,15 @@ Proposal continued(Proposal next, const Proposal& before, const std::string& for
 
 }  // namespace
 
+bool enough_for_the_day(const Plan& plan, const Catalogue& catalogue) {
+    if (wanted_times(plan, catalogue) > 1 || restarts_something(plan, catalogue)) return false;
+    const Solver solver(plan, catalogue, lay_routes(plan, catalogue).wiring);
+    const auto worst = worst_case(plan, solver);
+    const auto& pack = plan.sources[0];
+    const auto* chemistry = find(catalogue.chemistries, pack.chemistry);
+    return chemistry && worst.packs[0].continuous <= pack_max_current(pack, *chemistry);
+}
+
 tl::expected<Proposal, Refusals> with_enough_pack(const Plan& old, const Catalogue& catalogue,
                                                   const ProposeFrom& once, const BringToRest& to_rest) {
     auto made = once(old);

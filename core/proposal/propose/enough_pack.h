@@ -10,6 +10,10 @@ namespace sangre {
 using ProposeFrom = std::function<tl::expected<Proposal, Refusals>(const Plan&)>;
 using BringToRest = std::function<Proposal(Proposal)>;
 
+/// True where the plan's first pack leaves after its usual day what its cells want left, nothing restarts,
+/// and it is asked for no more amperes than it gives for good.
+bool enough_for_the_day(const Plan& plan, const Catalogue& catalogue);
+
 /// The proposal with its pack chosen larger until its day leaves a fifth and nothing restarts when something
 /// starts. A pack that was there before stays as it is; where no pack up to eight times as large keeps all
 /// running, the one that lasts the day. `once` proposes, `to_rest` goes on until proposing again changes

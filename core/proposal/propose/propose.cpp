@@ -19,6 +19,7 @@
 #include "propose/refusal.h"
 #include "propose/sides.h"
 #include "propose/sizing.h"
+#include "propose/there.h"
 #include "propose/two_packs.h"
 #include "protection/protection.h"
 #include "protection/suiting.h"
@@ -62,7 +63,7 @@ Lead make_feed(const Plan& old, const Id& from, const Id& to, bool fused) {
         if ((before.from == from && before.to == to) || before.id == f.id) {
             f = before;
             f.from = from, f.to = to;
-            std::erase_if(f.devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
+            take_fuse_out(f);
         }
     if (fused)
         f.devices.insert(f.devices.begin(),
@@ -395,10 +396,15 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& before, const Catalogu
 
     std::vector<RailModule> rails;
     Refusals refused;
+    ModulesThere there(old, catalogue);
     for (const auto& group : group_rails(next, range)) {
-        auto made = modules_for(next, catalogue, range, group);
+        auto made = modules_for(next, catalogue, range, group, there.first(group));
         if (made)
-            rails.insert(rails.end(), made->begin(), made->end());
+            for (auto& rail : *made) {
+                if (there.use(rail.group, rail.type->id))
+                    why.add(say("The {} is there already, and does.", rail.type->name));
+                rails.push_back(std::move(rail));
+            }
         else
             refused.insert(refused.end(), made.error().begin(), made.error().end());
     }
@@ -469,9 +475,30 @@ Proposal at_rest(Proposal first, const Catalogue& catalogue) {
     return first;
 }
 
+/// With a pack of the drawer, where one carries the machine through its day; nothing without.
+std::optional<Proposal> with_pack_there(const Plan& old, const Catalogue& catalogue) {
+    if (sources_range(old, catalogue) || old.loads.empty()) return {};
+    for (const auto& pack : packs_there(old, catalogue)) {
+        auto wired = old;
+        wired.sources.insert(wired.sources.begin(), pack);
+        auto made = propose_from(wired, catalogue);
+        if (!made || made->plan.sources.size() != wired.sources.size() ||
+            !enough_for_the_day(made->plan, catalogue))
+            continue;
+        auto rested = at_rest(std::move(*made), catalogue);
+        rested.why.add(say("The pack is there already: {}.", source_summary(pack, catalogue)));
+        return rested;
+    }
+    return {};
+}
+
 }  // namespace
 
 tl::expected<Proposal, Refusals> propose(const Plan& old, const Catalogue& catalogue) {
+    if (auto made = with_pack_there(old, catalogue)) {
+        made->plan = without_strays(std::move(made->plan));
+        return *made;
+    }
     auto made = with_enough_pack(
         old, catalogue, [&](const Plan& from) { return propose_from(from, catalogue); },
         [&](Proposal one) { return at_rest(std::move(one), catalogue); });

@@ -96,7 +96,8 @@ RailCurrent rail_current(const Plan& plan, const RailGroup& g) {
 }
 
 tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, const Catalogue& catalogue,
-                                                            SourceRange source, const RailGroup& group) {
+                                                            SourceRange source, const RailGroup& group,
+                                                            const std::vector<Id>& there) {
     const auto [typical, peak] = rail_current(plan, group);
     Volt least(0), most(1e9);
     for (const auto l : group.loads)
@@ -104,8 +105,9 @@ tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, co
     const double window = raw(group.volts) > 0 ? raw(most - least) / raw(group.volts) : 1;
     // Generous where there is something stronger; where there is not, what carries it.
     const double margin = sizing_margin(plan.practices);
-    auto chosen = choose_converter(catalogue, source, group.volts, typical * margin, peak * margin, window);
-    if (!chosen) chosen = choose_converter(catalogue, source, group.volts, typical, peak, window);
+    auto chosen =
+        choose_converter(catalogue, source, group.volts, typical * margin, peak * margin, window, there);
+    if (!chosen) chosen = choose_converter(catalogue, source, group.volts, typical, peak, window, there);
     if (chosen) return std::vector<RailModule>{{group, *chosen}};
     if (group.loads.size() == 1)
         return tl::unexpected(Refusals{{plan.loads[group.loads.front()].id, chosen.error()}});
@@ -117,8 +119,8 @@ tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, co
         RailGroup calm = group, loud = group;
         std::erase_if(calm.loads, hard);
         std::erase_if(loud.loads, [&](size_t l) { return !hard(l); });
-        auto first = modules_for(plan, catalogue, source, calm),
-             others = modules_for(plan, catalogue, source, loud);
+        auto first = modules_for(plan, catalogue, source, calm, there),
+             others = modules_for(plan, catalogue, source, loud, there);
         if (first && others) {
             first->insert(first->end(), others->begin(), others->end());
             return first;
@@ -132,8 +134,8 @@ tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, co
     for (size_t i = 0; i < by_size.size(); ++i) (i % 2 == 0 ? half : rest).loads.push_back(by_size[i]);
     std::sort(half.loads.begin(), half.loads.end());
     std::sort(rest.loads.begin(), rest.loads.end());
-    auto first = modules_for(plan, catalogue, source, half);
-    auto others = modules_for(plan, catalogue, source, rest);
+    auto first = modules_for(plan, catalogue, source, half, there);
+    auto others = modules_for(plan, catalogue, source, rest, there);
     if (!first || !others) {
         Refusals all = first ? Refusals{} : first.error();
         if (!others) all.insert(all.end(), others.error().begin(), others.error().end());

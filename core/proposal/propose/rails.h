@@ -37,8 +37,9 @@ struct RailModule {
     const ConverterType* type = nullptr;
 };
 /// One module for the group, or several where no module carries it whole: it is halved until each part is
-/// carried.
+/// carried. `there`: types that are there already, tried first.
 tl::expected<std::vector<RailModule>, Refusals> modules_for(const Plan& plan, const Catalogue& catalogue,
-                                                            SourceRange source, const RailGroup& group);
+                                                            SourceRange source, const RailGroup& group,
+                                                            const std::vector<Id>& there = {});
 
 }  // namespace sangre

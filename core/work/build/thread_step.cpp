@@ -32,6 +32,9 @@ std::optional<Step> thread_step(const Plan& plan, const Figures& figures, size_t
                 if (*role.laying) s.actions.push_back(said(role.laying));
                 if (*role.caution && s.caution.find(said(role.caution)) == std::string::npos)
                     s.caution += (s.caution.empty() ? "" : " ") + said(role.caution);
+                if (role.moves)
+                    s.actions.push_back(
+                        say("The braid on, {} of it, to where it moves.", format(braid_reach * 2)));
                 if (s.subtitle.empty()) s.subtitle = say("past the ") + on_way_words(thing);
                 continue;
             }

@@ -235,8 +235,36 @@ struct Layer {
 
 }  // namespace
 
-LaidStraight lay_straight(const Plan& plan, const Catalogue& catalogue, const Figures& figures, size_t feed) {
-    return Layer{plan, catalogue, figures, feed}.lay();
+namespace {
+
+/// Its items and its ends, each among themselves, as the steps have them.
+void as_the_steps(LaidStraight& laid, const Id& feed, const std::vector<Step>& steps) {
+    const auto place = [&](const GoesOn& on) {
+        const auto& t = laid.things[on.thing];
+        const auto key = t.what == LaidKind::item ? "item/" + t.about
+                                                  : "join/" + feed + (t.source_side ? "/source" : "/load");
+        return std::find_if(steps.begin(), steps.end(), [&](const auto& s) { return s.key == key; });
+    };
+    for (const auto kind : {LaidKind::item, LaidKind::end}) {
+        std::vector<size_t> where;
+        for (size_t i = 0; i < laid.order.size(); ++i)
+            if (laid.things[laid.order[i].thing].what == kind && place(laid.order[i]) != steps.end())
+                where.push_back(i);
+        std::vector<GoesOn> these;
+        for (const auto i : where) these.push_back(laid.order[i]);
+        std::stable_sort(these.begin(), these.end(),
+                         [&](const auto& a, const auto& b) { return place(a) < place(b); });
+        for (size_t n = 0; n < where.size(); ++n) laid.order[where[n]] = std::move(these[n]);
+    }
+}
+
+}  // namespace
+
+LaidStraight lay_straight(const Plan& plan, const Catalogue& catalogue, const Figures& figures, size_t feed,
+                          const std::vector<Step>& steps) {
+    auto laid = Layer{plan, catalogue, figures, feed}.lay();
+    as_the_steps(laid, plan.feeds[feed].id, steps);
+    return laid;
 }
 
 Plan move_on_lead(Plan plan, const Figures& figures, size_t feed, const LaidThing& thing, Metre at) {

@@ -1,6 +1,7 @@
 #pragma once
 // One lead laid straight from end to end: everything on it at its distance, and the order in which it all
 // goes on and through.
+#include "build/steps.h"
 #include "figures.h"
 
 namespace sangre {
@@ -37,8 +38,9 @@ struct LaidStraight {
     Why why;
 };
 
-/// Of a feed, by index.
-LaidStraight lay_straight(const Plan& plan, const Catalogue& catalogue, const Figures& figures, size_t feed);
+/// Of a feed, by index. The order is that of the steps: `steps` says which of its ends is made first.
+LaidStraight lay_straight(const Plan& plan, const Catalogue& catalogue, const Figures& figures, size_t feed,
+                          const std::vector<Step>& steps);
 
 /// The plan with a thing of a feed at another distance from its source: an item in its lead, or what lies on
 /// a way at its distance there, held to the way. Unchanged for what has no place of its own.
@@ -50,7 +52,8 @@ std::vector<size_t> order_on(const std::vector<LaidThing>& things, bool pulled_b
 /// What is wrong with an order, in words; empty where it can be done. Each thing has to be in it once: tubes
 /// and boots before the joint that they cover, what is slid on before what it does not pass over and before
 /// the item that it belongs to, openings one after the other from the end that stays, what lies between
-/// two of them in its turn, nothing through an opening that does not pass it, the pulled end last.
+/// two of them in its turn, nothing through an opening that does not pass it, the pulled end after all but
+/// the other, which stays bare until what covers it is on.
 std::string why_not_so(const std::vector<LaidThing>& things, const std::vector<size_t>& order,
                        bool pulled_by_load);
 /// How many items have to wait until the lead is through, because they do not pass an opening.

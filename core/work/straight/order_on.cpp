@@ -27,6 +27,15 @@ bool slides(LaidKind kind) {
 /// It covers an end, and is on before that is made.
 bool covers_end(const LaidThing& t) { return t.what == LaidKind::tube || t.what == LaidKind::boot; }
 
+/// The end that stays is bare until what covers it is on: that is slid on from there, past no opening.
+bool from_bare_end(const LaidThing& t, bool pulled_by_load) {
+    return covers_end(t) && t.source_side == pulled_by_load;
+}
+
+bool fixed_end(const LaidThing& t, bool pulled_by_load) {
+    return t.what == LaidKind::end && t.source_side == pulled_by_load;
+}
+
 /// What is slid that far goes over that item.
 bool goes_over(const LaidThing& slid, const LaidThing& item) {
     return raw(slid.across) <= 0 || raw(item.across) <= 0 || item.across < slid.across;
@@ -46,11 +55,12 @@ bool before(const LaidThing& first, const LaidThing& then, bool pulled_by_load) 
     // What covers a joint is on before the joint is made.
     if (covers_end(first) && then.what == LaidKind::end && first.source_side == then.source_side) return true;
     if (belongs_to(first, then)) return true;
-    // The pulled end is made last of all.
-    if (pulled_end(then, pulled_by_load)) return !pulled_end(first, pulled_by_load);
+    // The pulled end is made last, or the other one is.
+    if (pulled_end(then, pulled_by_load))
+        return !pulled_end(first, pulled_by_load) && !fixed_end(first, pulled_by_load);
     if (pulled_end(first, pulled_by_load)) return false;
     // What is slid on and lies before an opening is on before the end goes through it …
-    if (slides(first.what) && then_opens) return a <= b;
+    if (slides(first.what) && then_opens) return a <= b && !from_bare_end(first, pulled_by_load);
     // … and what lies behind it comes after.
     if (first_opens && slides(then.what)) return a < b;
     // What does not go over an item further out is on before that is.
@@ -60,28 +70,28 @@ bool before(const LaidThing& first, const LaidThing& then, bool pulled_by_load) 
     return false;
 }
 
-/// What is worth doing first of what may be done: on the bench before at the machine.
+/// What is worth doing first of what may be done, as the steps have it: threaded bare, then covered, then cut
+/// for its items, then its ends.
 int turn(const LaidThing& t) {
     switch (t.what) {
         case LaidKind::label:
             return 0;
-        case LaidKind::tube:
-        case LaidKind::boot:
         case LaidKind::slid:
-            return 1;
-        case LaidKind::item:
-            return 2;
-        case LaidKind::end:
-            return 3;
         case LaidKind::braid:
-            return 4;
+            return 1;
         case LaidKind::opening:
-            return 5;
         case LaidKind::hazard:
         case LaidKind::hold:
-            return 6;
+            return 2;
+        case LaidKind::tube:
+        case LaidKind::boot:
+            return 3;
+        case LaidKind::item:
+            return 4;
+        case LaidKind::end:
+            return 5;
     }
-    return 7;
+    return 6;
 }
 
 }  // namespace
@@ -125,7 +135,11 @@ std::string why_not_so(const std::vector<LaidThing>& things, const std::vector<s
                 !goes_over(t, o))
                 return t.name + say(" can no longer be slid past ") + o.name;
             if (belongs_to(o, t) && !there[j]) return o.name + say(" is forgotten");
-            if (slid && o.what == LaidKind::opening && there[j] && here <= other)
+            const bool bare =
+                from_bare_end(t, pulled_by_load) && std::none_of(order.begin(), order.end(), [&](size_t e) {
+                    return e < things.size() && there[e] && fixed_end(things[e], pulled_by_load);
+                });
+            if (slid && !bare && o.what == LaidKind::opening && there[j] && here <= other)
                 return t.name + say(" can no longer be slid past ") + o.name;
             if (slid && o.what == LaidKind::opening && !there[j] && here > other)
                 return t.name + say(" would be in the way at ") + o.name;
@@ -136,7 +150,8 @@ std::string why_not_so(const std::vector<LaidThing>& things, const std::vector<s
                 return o.name + say(" does not pass ") + t.name;
             if (t.what == LaidKind::end && covers_end(o) && o.source_side == t.source_side && !there[j])
                 return o.name + say(" is forgotten");
-            if (pulled_end(o, pulled_by_load) && there[j]) return t.name + say(" comes after the last end");
+            if (pulled_end(o, pulled_by_load) && there[j] && !fixed_end(t, pulled_by_load))
+                return t.name + say(" comes after the last end");
         }
         there[i] = true;
     }
