@@ -6,6 +6,7 @@
 
 #include "bench/readings.h"
 #include "plan/air.h"
+#include "rail/drop_limit.h"
 #include "units/format.h"
 #include "words/say.h"
 
@@ -87,7 +88,7 @@ std::vector<LengthToMeasure> lengths_to_measure(const Plan& plan, const Study& s
         if (study.harness.routes[i].basis != LengthBasis::guessed) continue;
         // The drop grows with the length; what plugs and joints lose of it is small.
         const double lost = 2 * study.worst.feeds[i].drop_share;
-        all.push_back({i, lost, lost > plan.practices.drop_limit});
+        all.push_back({i, lost, lost > drop_limit(plan, study.solver->index(), i)});
     }
     std::stable_sort(all.begin(), all.end(), [](const auto& a, const auto& b) {
         return std::pair(a.decides, a.lost_if_double) > std::pair(b.decides, b.lost_if_double);

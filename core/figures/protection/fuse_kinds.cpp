@@ -46,6 +46,9 @@ std::vector<Id> usual_fuses(const Plan& plan, const Catalogue& catalogue, const 
     if (!main)
         return {"standard-blade", "standard-blade-58", "cylinder-10x38-dc", "large-blade",
                 "bolt-down-30",   "bolt-down-51",      "bolt-down-high"};
+    // Above 32 V the cylinder comes before links that begin at 30 A.
+    if (!low)
+        return {"standard-blade-58", "cylinder-10x38-dc", "bolt-down-30", "bolt-down-51", "bolt-down-high"};
     return {"standard-blade", "standard-blade-58", "large-blade",   "bolt-down-30",
             "bolt-down-51",   "cylinder-10x38-dc", "bolt-down-high"};
 }

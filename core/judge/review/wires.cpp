@@ -1,6 +1,7 @@
 #include <fmt/format.h>
 
 #include "parts/wire_size.h"
+#include "rail/drop_limit.h"
 #include "review/review.h"
 #include "units/format.h"
 #include "wire/choice.h"
@@ -92,7 +93,7 @@ void too_warm(const Context& c, std::vector<Finding>& out) {
                 continue;
             // The thinnest that is cool enough may still starve what hangs on it: then one that does not.
             if (!enough) enough = w;
-            if (drop_on(c, i, *w) > c.plan.practices.drop_limit * fix_share) continue;
+            if (drop_on(c, i, *w) > drop_limit(c.plan, c.index(), i) * fix_share) continue;
             enough = w;
             break;
         }
@@ -102,8 +103,8 @@ void too_warm(const Context& c, std::vector<Finding>& out) {
 }
 
 void drops(const Context& c, std::vector<Finding>& out) {
-    const double limit = c.plan.practices.drop_limit;
     for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
+        const double limit = drop_limit(c.plan, c.index(), i);
         const auto& x = c.figures.worst.feeds[i];
         const auto& p = c.figures.protection[i];
         if (x.drop_share <= limit || !p.wire) continue;

@@ -12,6 +12,7 @@
 #include "network/sources.h"
 #include "parts/wire_size.h"
 #include "plan/passive_text.h"
+#include "rail/drop_limit.h"
 #include "source/source.h"
 #include "units/format.h"
 #include "wire/choice.h"
@@ -121,7 +122,7 @@ Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t
                 format(x.continuous > Ampere(1e-9) ? Ohm(raw(x.drop) / raw(x.continuous))
                                                    : ohms.copper + ohms.rest),
                 format(x.drop), format_percent(x.drop_share)),
-            x.drop_share > plan.practices.drop_limit ? Tone::caution : Tone::good);
+            x.drop_share > drop_limit(plan, s.solver->index(), i) ? Tone::caution : Tone::good);
     why.add(say("Warm {}, after a peak {}; {} withstands {}", format(p.warm), format(p.warmest), p.hottest_by,
                 format(p.hottest)),
             p.warmest > p.hottest ? Tone::danger : Tone::good);

@@ -10,9 +10,11 @@
 #include "protection/inrush.h"
 #include "protection/protection.h"
 #include "protection/suiting.h"
+#include "rail/drop_limit.h"
 #include "rail/set_window.h"
 #include "wire/choice.h"
 #include "wire/conductor.h"
+#include "wire/rules_of_thumb.h"
 #include "wiring/resistances.h"
 
 namespace sangre {
@@ -24,6 +26,7 @@ constexpr double drop_that_starves = 0.004;  // a feed that loses less is not wh
 /// What a feed is given beyond what school and load ask, because a load behind it would starve.
 struct Spare {
     SquareMillimetre least{};  ///< of its wire
+    SquareMillimetre plug{};   ///< that its plug asks for, anew each round
     size_t fuse_steps = 0;     ///< ratings above the smallest that carries: a small fuse is a resistor
     Ampere last{};             ///< the rating when that was last raised
     bool settled = false;      ///< the fuse stays where it does
@@ -55,7 +58,7 @@ std::vector<double> drop_shares(const Plan& plan, const PlanIndex& index, const 
     return shares;
 }
 
-WireNeed wire_need(const Plan& plan, const Harness& harness, const WorstCase& worst,
+WireNeed wire_need(const Plan& plan, const PlanIndex& index, const Harness& harness, const WorstCase& worst,
                    const FeedProtection& known, size_t f, double share) {
     const auto& feed = plan.feeds[f];
     WireNeed need;
@@ -63,7 +66,7 @@ WireNeed wire_need(const Plan& plan, const Harness& harness, const WorstCase& wo
     need.volts = worst.feeds[f].highest_end;
     need.length = harness.routes[f].length;
     need.own_return = feed.ret == Return::own;
-    need.drop_limit = plan.practices.drop_limit * share;
+    need.drop_limit = drop_limit(plan, index, f) * share;
     need.air = known.air;
     need.bunched = known.bunched;
     need.insulation = plan.practices.wire_insulation;
@@ -94,18 +97,18 @@ bool starves(const Plan& plan, const PlanIndex& index, const WorstCase& worst, s
     return false;
 }
 
-void fit(Plan& plan, const Catalogue& catalogue, const Harness& harness, const WorstCase& worst,
-         const FeedProtection& known, const std::vector<Id>& kinds, size_t f, const Spare& spare,
-         double share) {
+void fit(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, const Harness& harness,
+         const WorstCase& worst, const FeedProtection& known, const std::vector<Id>& kinds, size_t f,
+         const Spare& spare, double share) {
     auto& feed = plan.feeds[f];
-    const auto need = wire_need(plan, harness, worst, known, f, share);
+    const auto need = wire_need(plan, index, harness, worst, known, f, share);
     // A cable's cores are what they are.
     const bool given = !feed.cores.empty() && find(catalogue.wires, feed.wire);
     const WireType* wire =
         given ? find(catalogue.wires, feed.wire) : choose_wire(catalogue, need, plan.practices.wire);
     if (!wire) wire = thickest(catalogue, need);
     if (!wire) return;
-    while (!given && wire->area < spare.least) {
+    while (!given && wire->area < std::max(spare.least, spare.plug)) {
         const auto* thicker = next_thicker(catalogue, *wire);
         if (!thicker) break;
         wire = thicker;
@@ -271,7 +274,8 @@ void fit_items(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, c
                 // further than a fuse may stand over what its load draws.
                 constexpr double most_times = 3;
                 auto own = need;
-                own.fuse = std::min(need.fuse, std::max(need.peak, need.continuous) * most_times);
+                if (device(feed, DeviceKind::fuse))
+                    own.fuse = std::min(need.fuse, std::max(need.peak, need.continuous) * most_times);
                 if (const auto* type = suiting_filter(catalogue, own)) d.type = type->id;
             }
             if (d.kind != DeviceKind::connector || !wire) continue;
@@ -284,9 +288,18 @@ void fit_items(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, c
                                         inrush(spark.volts, spark.capacitance, spark.loop).wants_precharge};
             auto thick = need;
             thick.wire = SquareMillimetre(0);
-            if (wish.anti_spark && !cheapest_plug(catalogue, thick, wish)) wish.anti_spark = false;
+            // One that asks for wire out of all proportion to its fuse is none: then a resistor and a button.
+            constexpr double most_times = 8;
+            constexpr double one_size_up = 1.4;  // of copper: wire comes in gauges
+            constexpr Ampere handled(3.5);
+            const auto* sparkless = wish.anti_spark ? cheapest_plug(catalogue, thick, wish) : nullptr;
+            if (wish.anti_spark && (!sparkless || bold_current(sparkless->smallest * one_size_up) >
+                                                      std::max(need.fuse, handled) * most_times))
+                wish.anti_spark = false;
+            spare[f].plug = SquareMillimetre(0);
             if (const auto* plug = cheapest_plug(catalogue, need, wish)) {
                 d.type = plug->id;
+                if (wish.anti_spark) spare[f].plug = plug->smallest;
                 continue;
             }
             auto any = need;
@@ -296,8 +309,8 @@ void fit_items(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, c
                 if (wish.pack) bolted = true;
                 continue;
             }
-            if (coarser->largest >= need.wire) spare[f].least = std::max(spare[f].least, coarser->smallest);
-            if (spare[f].least > need.wire) d.type = coarser->id;
+            spare[f].plug = coarser->smallest;
+            if (coarser->smallest > need.wire) d.type = coarser->id;
         }
         const auto& spark = known[f].charging;
         const bool sparks = index.source_of(f).kind == PartKind::source && raw(spark.capacitance) > 0 &&
@@ -343,16 +356,18 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
             // end.
             spare[f].least_fuse = above[f];
             const bool loses = plan.practices.wire == WireSchool::drop &&
-                               worst.feeds[f].drop_share > plan.practices.drop_limit;
+                               worst.feeds[f].drop_share > drop_limit(plan, solver.index(), f);
             if (round > 0 && fitted && (starves(plan, solver.index(), worst, f) || closing[f] || loses))
-                give_more(plan, catalogue, f, lengths[f], worst.feeds[f].continuous, loses, *fitted,
-                          spare[f]);
+                give_more(plan, catalogue, f, lengths[f],
+                          closing[f] ? std::max(worst.feeds[f].continuous, worst.feeds[f].peak / 1.5)
+                                     : worst.feeds[f].continuous,
+                          loses, *fitted, spare[f]);
             if (round >= settling && fitted) spare[f].least = std::max(spare[f].least, fitted->area);
             spare[f].settled = round >= settling;
             if (const auto* fuse = device(plan.feeds[f], DeviceKind::fuse); fuse && round >= settling)
                 spare[f].most = std::min(spare[f].most, fuse->rating);
-            fit(plan, catalogue, harness, worst, known[f], usual_fuses(plan, catalogue, solver.index(), f), f,
-                spare[f], shares[f]);
+            fit(plan, solver.index(), catalogue, harness, worst, known[f],
+                usual_fuses(plan, catalogue, solver.index(), f), f, spare[f], shares[f]);
         }
         fit_items(plan, solver.index(), catalogue, worst, known, spare);
         // Another joint is another resistance, so within the round.
