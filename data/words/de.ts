@@ -1282,6 +1282,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Kasten, Rumpf, Rahmen oder Arm.</translation>
     </message>
     <message>
+        <source>A bracket</source>
+        <translation>Ein Halter</translation>
+    </message>
+    <message>
         <source>A braid</source>
         <translation>Ein Geflecht</translation>
     </message>
@@ -1462,6 +1466,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Eine Rückleitung über den Rahmen braucht einen Metallrahmen</translation>
     </message>
     <message>
+        <source>A fuse block has a way for each lead, and its bar carries them all</source>
+        <translation>Ein Sicherungsblock hat für jede Leitung einen Platz, und seine Schiene trägt sie alle</translation>
+    </message>
+    <message>
         <source>A fuse carries its load, its peak and its start-up</source>
         <translation>Eine Sicherung trägt ihren Verbraucher, seine Spitze und seinen Anlauf</translation>
     </message>
@@ -1614,6 +1622,14 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Messgerät zeigt daran {}.</translation>
     </message>
     <message>
+        <source>A meter's ohms send some mA through it: know what yours sends, and what it stands.</source>
+        <translation>Die Ohmmessung schickt einige mA hindurch: wissen, was das eigene Messgerät schickt und was er aushält.</translation>
+    </message>
+    <message>
+        <source>A meter, a short or a wrong lead must never find the real one on its wires.</source>
+        <translation>Kein Messgerät, kein Kurzschluss und keine falsche Leitung darf je den echten an seinen Drähten finden.</translation>
+    </message>
+    <message>
         <source>A module and the rail that it gives.</source>
         <translation>Ein Wandler und die Schiene, die er gibt.</translation>
     </message>
@@ -1636,6 +1652,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A module is not asked for more than it is trusted with</source>
         <translation>Von einem Wandler wird nicht mehr verlangt, als man ihm zutraut</translation>
+    </message>
+    <message>
+        <source>A module of its own</source>
+        <translation>Ein eigenes Modul</translation>
     </message>
     <message>
         <source>A module of their own</source>
@@ -1720,6 +1740,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A pack of the same age</source>
         <translation>Ein Akku gleichen Alters</translation>
+    </message>
+    <message>
+        <source>A pack of what moves is strapped down</source>
+        <translation>Der Akku dessen, was sich bewegt, ist festgezurrt</translation>
     </message>
     <message>
         <source>A pack still holds most of its capacity</source>
@@ -1894,6 +1918,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Eine Sekunde Wärme; kein Lot, wo er einrastet.</translation>
     </message>
     <message>
+        <source>A second pack</source>
+        <translation>Ein zweiter Akku</translation>
+    </message>
+    <message>
         <source>A second voltage: one range is enough, such as 20–30 V.</source>
         <translation>Eine zweite Spannung: ein Bereich genügt, etwa 20–30 V.</translation>
     </message>
@@ -1928,6 +1956,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A short at {} may open {}'s fuse first and turn off {} load{}.</source>
         <translation>Ein Kurzschluss bei {} öffnet vielleicht erst die Sicherung von {} und schaltet Verbraucher aus: {}{}.</translation>
+    </message>
+    <message>
+        <source>A short in it or in its leads: it will not fire</source>
+        <translation>Ein Schluss in ihm oder seinen Drähten: Er zündet nicht</translation>
     </message>
     <message>
         <source>A short in its lead, or a strand across two terminals</source>
@@ -1982,8 +2014,24 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein eigener Schritt.</translation>
     </message>
     <message>
+        <source>A strap or bracket takes its weight; a tie behind its plug takes the pull of its lead.</source>
+        <translation>Ein Band oder Halter nimmt sein Gewicht; ein Binder hinter seinem Stecker nimmt den Zug seiner Leitung.</translation>
+    </message>
+    <message>
+        <source>A strap round it</source>
+        <translation>Ein Band darum</translation>
+    </message>
+    <message>
+        <source>A strap round {}, and a tie behind its plug.</source>
+        <translation>Ein Band um {}, und ein Binder hinter dem Stecker.</translation>
+    </message>
+    <message>
         <source>A strip of screws instead</source>
         <translation>Stattdessen eine Schraubleiste</translation>
+    </message>
+    <message>
+        <source>A stud or bus bar, and a holder in each lead</source>
+        <translation>Ein Bolzen oder eine Schiene, und ein Halter in jeder Leitung</translation>
     </message>
     <message>
         <source>A supply is trusted with 80 % of its print, what it feeds already included</source>
@@ -2016,6 +2064,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A switch or relay that does not open</source>
         <translation>Ein Schalter oder Relais, das nicht öffnet</translation>
+    </message>
+    <message>
+        <source>A switch that sticks or a hand that slips is one fault; two at once are rare.</source>
+        <translation>Ein klemmender Schalter oder eine abrutschende Hand ist ein Fehler; zwei zugleich sind selten.</translation>
     </message>
     <message>
         <source>A tap takes the circuit's own fuse and the new one, in the slot of the first.</source>
@@ -2058,10 +2110,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein dünner Draht rutscht aus einer weiten Hülse.</translation>
     </message>
     <message>
-        <source>A thinner wire begins with a fuse</source>
-        <translation>Eine dünnere Leitung beginnt mit einer Sicherung</translation>
-    </message>
-    <message>
         <source>A third resistor somewhere: boards often bring their own</source>
         <translation>Irgendwo ein dritter Widerstand: Platinen bringen oft einen eigenen mit</translation>
     </message>
@@ -2090,6 +2138,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Sender ohne Antenne schickt seine Leistung in sich selbst zurück.</translation>
     </message>
     <message>
+        <source>A tray with a hold-down</source>
+        <translation>Eine Wanne mit Niederhalter</translation>
+    </message>
+    <message>
         <source>A tube</source>
         <translation>Ein Schlauch</translation>
     </message>
@@ -2112,6 +2164,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A vehicle's battery gives hundreds of amperes: rings and watches off, nothing near an airbag's wiring.</source>
         <translation>Eine Fahrzeugbatterie gibt Hunderte Ampere: Ringe und Uhren ab, nichts an den Leitungen eines Airbags.</translation>
+    </message>
+    <message>
+        <source>A vehicle's battery gives hundreds of amperes: rings and watches off, one spanner, and that insulated.</source>
+        <translation>Die Batterie eines Fahrzeugs gibt Hunderte Ampere: Ringe und Uhr ab, ein Schlüssel, und der isoliert.</translation>
     </message>
     <message>
         <source>A voltage above zero is expected.</source>
@@ -2470,8 +2526,20 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Eine Fläche einer Ansicht, in der Wege auf etwas treffen.</translation>
     </message>
     <message>
+        <source>An arming plug and a switch in its lead</source>
+        <translation>Ein Scharfstecker und ein Schalter in seiner Leitung</translation>
+    </message>
+    <message>
+        <source>An arming plug in its lead</source>
+        <translation>Ein Scharfstecker in seiner Leitung</translation>
+    </message>
+    <message>
         <source>An entry of the log.</source>
         <translation>Ein Eintrag des Logbuchs.</translation>
+    </message>
+    <message>
+        <source>An igniter fires by two separate actions</source>
+        <translation>Ein Zünder zündet durch zwei getrennte Handlungen</translation>
     </message>
     <message>
         <source>An open flame: nothing that burns within reach, no battery, no solvent or fuel near it.</source>
@@ -2520,6 +2588,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Another kind of cable</source>
         <translation>Eine andere Art Kabel</translation>
+    </message>
+    <message>
+        <source>Another one than the plan's: read its sheet</source>
+        <translation>Ein anderer als der des Plans: sein Blatt lesen</translation>
     </message>
     <message>
         <source>Another panel than the plan's: read its plate</source>
@@ -2582,8 +2654,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Irgendein Halter dafür</translation>
     </message>
     <message>
+        <source>Arm alone: dark.</source>
+        <translation>Nur scharf: dunkel.</translation>
+    </message>
+    <message>
         <source>Arm button, 16 mm hole, at a place</source>
         <translation>Arm button, 16 mm hole, at a place</translation>
+    </message>
+    <message>
+        <source>Arming plug of {}</source>
+        <translation>Scharfstecker von {}</translation>
     </message>
     <message>
         <source>Arrived</source>
@@ -2876,6 +2956,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Both under the nuts of the holder for the {} fuse. Leave the link out.</source>
         <translation>Beide unter die Muttern des Halters für die Sicherung {}. Die Sicherung selbst bleibt heraus.</translation>
+    </message>
+    <message>
+        <source>Both: the lamp lights. Let go: it goes out.</source>
+        <translation>Beides: Die Lampe leuchtet. Loslassen: Sie geht aus.</translation>
     </message>
     <message>
         <source>Breaker in the {}</source>
@@ -3546,8 +3630,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Jeder für sich</translation>
     </message>
     <message>
+        <source>Each igniter unplugged, its two leads twisted together, away from the machine.</source>
+        <translation>Jeden Zünder abgesteckt, seine beiden Drähte miteinander verdrillt, weg von der Maschine.</translation>
+    </message>
+    <message>
         <source>Each its own</source>
         <translation>Jedem seine</translation>
+    </message>
+    <message>
+        <source>Each lead that leaves a block has a way with a fuse of its own; all that they take goes through its bar.</source>
+        <translation>Jede Leitung, die von einem Block abgeht, hat einen Platz mit eigener Sicherung; was alle nehmen, geht durch seine Schiene.</translation>
     </message>
     <message>
         <source>Each of these alone stops what must not stop; who made it sees what he meant, not what is there.</source>
@@ -3690,6 +3782,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Jeder Akku, den die Zellen des Katalogs ergeben, gegen den Einsatz gehalten</translation>
     </message>
     <message>
+        <source>Every pack unplugged, every switch off.</source>
+        <translation>Jeder Akku abgesteckt, jeder Schalter aus.</translation>
+    </message>
+    <message>
         <source>Every part against the print once more, each that has a right way round.</source>
         <translation>Jedes Teil noch einmal gegen den Aufdruck, jedes, das eine richtige Richtung hat.</translation>
     </message>
@@ -3720,6 +3816,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Every switch off. Connect the pack through the {} test lead, plus called out loud.</source>
         <translation>Alle Schalter aus. Den Akku über die Prüfleitung mit {} anschließen, Plus laut ansagen.</translation>
+    </message>
+    <message>
+        <source>Every switch off. Its ring on the + stud through the {} test lead, plus called out loud.</source>
+        <translation>Jeder Schalter aus. Ihr Ring an den Plusbolzen über die Prüfleitung mit {}, Plus laut gesagt.</translation>
     </message>
     <message>
         <source>Every switch off. Plug the supply into the wall last, plus called out loud.</source>
@@ -3848,6 +3948,18 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Findings to think about</source>
         <translation>Befunde zum Nachdenken</translation>
+    </message>
+    <message>
+        <source>Fire alone: dark.</source>
+        <translation>Nur zünden: dunkel.</translation>
+    </message>
+    <message>
+        <source>Fire the lamps</source>
+        <translation>Die Lampen zünden</translation>
+    </message>
+    <message>
+        <source>Fire {}</source>
+        <translation>{} zünden</translation>
     </message>
     <message>
         <source>First power, small and limited</source>
@@ -4006,6 +4118,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Von hier an kann der Akku alles, was er hat, in einen Fehler schütten.</translation>
     </message>
     <message>
+        <source>From now on nobody in front of it; arming is the last thing, from afar.</source>
+        <translation>Von jetzt an niemand davor; scharf gemacht wird zuletzt und von weitem.</translation>
+    </message>
+    <message>
         <source>From pin to pin</source>
         <translation>Von Stift zu Stift</translation>
     </message>
@@ -4044,6 +4160,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Fuse against wire</source>
         <translation>Sicherung gegen Leitung</translation>
+    </message>
+    <message>
+        <source>Fuse block</source>
+        <translation>Sicherungsblock</translation>
     </message>
     <message>
         <source>Fuse holder in the {}</source>
@@ -4092,6 +4212,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Give it its own return wire</source>
         <translation>Gib ihm eine eigene Rückleitung</translation>
+    </message>
+    <message>
+        <source>Give or take {} of what is printed; a cheap meter's own leads add up to {}.</source>
+        <translation>{} mehr oder weniger als aufgedruckt; die Leitungen eines billigen Messgeräts geben bis {} dazu.</translation>
     </message>
     <message>
         <source>Give recovered work up</source>
@@ -4146,8 +4270,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Wärmebilanz in ruhender Luft, Churchill &amp; Chu 1975; Häufung IEC 60364-5-52 B.52.17</translation>
     </message>
     <message>
-        <source>Heat balance of a case: films of 8 and 10 W/m²K, its walls, vents by their own draught, a fan at 60 % of its print; a motor keeps 30 % of its power as heat, a lamp 70 %.</source>
-        <translation>Wärmebilanz eines Gehäuses: Übergänge von 8 und 10 W/m²K, seine Wände, Luftlöcher durch ihren eigenen Zug, ein Lüfter mit 60 % seines Aufdrucks; ein Motor behält 30 % seiner Leistung als Wärme, eine Lampe 70 %.</translation>
+        <source>Heat balance of a case: films of 8 and 10 W/m²K, its walls, vents by their own draught, a fan at 60 % of its print; a motor keeps 30 % of its power as heat, a lamp 70 %, a socket nothing.</source>
+        <translation>Wärmebilanz eines Gehäuses: Übergänge von 8 und 10 W/m²K, seine Wände, Schlitze durch eigenen Zug, ein Lüfter mit 60 % des Aufdrucks; ein Motor behält 30 % seiner Leistung als Wärme, eine Lampe 70 %, eine Dose nichts.</translation>
     </message>
     <message>
         <source>Heat the bar beside the lead until both melt into one, hold still until it sets.</source>
@@ -4322,6 +4446,14 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Leerlauf {}: das Mittel dessen, was unter {} liegt.</translation>
     </message>
     <message>
+        <source>Igniters joined</source>
+        <translation>Zünder angeschlossen</translation>
+    </message>
+    <message>
+        <source>Igniters off, lamps on</source>
+        <translation>Zünder ab, Lampen an</translation>
+    </message>
+    <message>
         <source>In %1, out %2. The mark is what it is trusted with; at the right what it turns into heat%3.
 Right-click, or drag it, to split, merge or feed it from elsewhere.</source>
         <translation>Hinein %1, hinaus %2. Die Marke ist, was man ihm zutraut; rechts, was er in Wärme verwandelt%3.
@@ -4358,6 +4490,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>In the order in which they go in, low before tall:</source>
         <translation>In der Reihenfolge, in der sie hineinkommen, niedrig vor hoch:</translation>
+    </message>
+    <message>
+        <source>In the place of {} a lamp for {}.</source>
+        <translation>An die Stelle von {} eine Lampe für {}.</translation>
+    </message>
+    <message>
+        <source>In the ways of a fuse block</source>
+        <translation>In den Plätzen eines Sicherungsblocks</translation>
     </message>
     <message>
         <source>In the whole plan</source>
@@ -4412,12 +4552,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Isolierung scheuert durch, wo es schüttelt, und die erste Litze, die Metall berührt, ist ein Kurzschluss.</translation>
     </message>
     <message>
+        <source>Into the slot of {}'s fuse: {}.</source>
+        <translation>In den Platz der Sicherung von {}: {}.</translation>
+    </message>
+    <message>
         <source>Into {}, over {}: about {}</source>
         <translation>In {}, über {}: etwa {}</translation>
     </message>
     <message>
         <source>Is a comma between digits in “{}” a decimal one, or does it end a cell? Write 1.5, or put a semicolon between the cells.</source>
         <translation>Ist ein Komma zwischen Ziffern in „{}“ ein Dezimalkomma, oder beendet es eine Zelle? 1.5 schreiben oder die Zellen mit Semikolon trennen.</translation>
+    </message>
+    <message>
+        <source>It burns what is near when it fires: eyes and hands away, nobody over it.</source>
+        <translation>Er verbrennt beim Zünden, was nahe ist: Augen und Hände weg, niemand darüber.</translation>
     </message>
     <message>
         <source>It cannot be read and stays where it is: %1</source>
@@ -4626,6 +4774,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Its bore is what wires go through, with the fitting in it; the hole drilled for it is wider.</source>
         <translation>Die Weite ist das, wodurch Drähte gehen, mit dem Einsatz darin; das Loch dafür wird weiter gebohrt.</translation>
+    </message>
+    <message>
+        <source>Its bridge wire is broken: take another</source>
+        <translation>Sein Glühdraht ist gerissen: einen anderen nehmen</translation>
     </message>
     <message>
         <source>Its cells withstand {} × {} = {}: {} of that</source>
@@ -4862,6 +5014,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Largest that protects {}: {}</source>
         <translation>Die größte, die {} schützt: {}</translation>
+    </message>
+    <message>
+        <source>Last, since from here on one more mistake fires it.</source>
+        <translation>Zuletzt, denn von hier an zündet ihn ein weiterer Fehler.</translation>
     </message>
     <message>
         <source>Later: one of %1 at the most.</source>
@@ -5170,6 +5326,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Schlaufen, wo ein Teil herauskommt, nichts nahe an dem, was sich dreht; noch einmal an jeder Leitung ziehen.</translation>
     </message>
     <message>
+        <source>Loops where a part comes out; tug each lead once more.</source>
+        <translation>Schlaufen, wo ein Teil herauskommt; noch einmal an jeder Leitung ziehen.</translation>
+    </message>
+    <message>
         <source>Lose it</source>
         <translation>Verwerfen</translation>
     </message>
@@ -5372,6 +5532,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Meter on the output: it cannot be set.</source>
         <translation>Messgerät am Ausgang: einstellen lässt er sich nicht.</translation>
+    </message>
+    <message>
+        <source>Minus off its stud; the ring on +, nut tight, boot over it; minus on again.</source>
+        <translation>Minus vom Bolzen; den Ring auf Plus, Mutter fest, Kappe darüber; Minus wieder an.</translation>
     </message>
     <message>
         <source>Mission phase</source>
@@ -5842,6 +6006,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Nichts wird eingesteckt, bis ein Schritt es sagt.</translation>
     </message>
     <message>
+        <source>Nothing is said to hold {}: what moves throws it against its own lead.</source>
+        <translation>Nichts ist gesagt, was {} hält: Was sich bewegt, wirft ihn gegen seine eigene Leitung.</translation>
+    </message>
+    <message>
         <source>Nothing is wired yet.</source>
         <translation>Noch nichts ist verdrahtet.</translation>
     </message>
@@ -5942,16 +6110,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Der Teile aus dem Katalog, ohne den Akku</translation>
     </message>
     <message>
+        <source>Of the {} that feed it the motor gets {}.</source>
+        <translation>Von den {}, die ihn speisen, bekommt der Motor {}.</translation>
+    </message>
+    <message>
         <source>Of these, {} × is its age.</source>
         <translation>Davon ist {} × sein Alter.</translation>
     </message>
     <message>
         <source>Of your own</source>
         <translation>Eigene</translation>
-    </message>
-    <message>
-        <source>Of {} the motor gets {}.</source>
-        <translation>Von {} bekommt der Motor {}.</translation>
     </message>
     <message>
         <source>Off again at the first surprise.</source>
@@ -6000,6 +6168,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>On the way </source>
         <translation>Auf dem Weg </translation>
+    </message>
+    <message>
+        <source>One action fires {}: two separate ones are wanted, arm and fire.</source>
+        <translation>Eine Handlung zündet {}: Gewollt sind zwei getrennte, scharf machen und zünden.</translation>
     </message>
     <message>
         <source>One amount is wanted here, not a range.</source>
@@ -6542,6 +6714,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Strom aus. Sichere die Schraube mit Lack und beschrifte den Wandler.</translation>
     </message>
     <message>
+        <source>Power on, still through the test lead.</source>
+        <translation>Strom an, noch über die Prüfleitung.</translation>
+    </message>
+    <message>
         <source>Power on, still through the test lead; its fuse as large as the load asks.</source>
         <translation>Strom an, noch über die Prüfleitung; ihre Sicherung so groß, wie der Verbraucher verlangt.</translation>
     </message>
@@ -6750,6 +6926,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Setz den Deckel auf, ohne dass etwas klemmt; prüfe noch einmal, ehe die Verkleidung zurückkommt.</translation>
     </message>
     <message>
+        <source>Put the {} in its lead</source>
+        <translation>{} in seine Leitung setzen</translation>
+    </message>
+    <message>
         <source>Q {}: damped by its own resistance.</source>
         <translation>Q {}: durch seinen eigenen Widerstand gedämpft.</translation>
     </message>
@@ -6844,6 +7024,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Red probe into its slot, black on bare metal of the vehicle.</source>
         <translation>Rote Spitze in ihren Platz, schwarze auf blankes Metall des Fahrzeugs.</translation>
+    </message>
+    <message>
+        <source>Red probe on the battery's + stud, black on its −.</source>
+        <translation>Rote Spitze an den Plusbolzen der Batterie, schwarze an ihr Minus.</translation>
     </message>
     <message>
         <source>Redo</source>
@@ -7268,6 +7452,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>See that the cover of the fuse box still closes.</source>
         <translation>Sieh nach, ob der Deckel des Sicherungskastens noch schließt.</translation>
+    </message>
+    <message>
+        <source>See what ring its studs take, and where the lead can lie to it, sleeved.</source>
+        <translation>Sehen, welchen Ring die Bolzen nehmen und wo die Leitung dorthin liegen kann, im Schlauch.</translation>
     </message>
     <message>
         <source>Sees {} (pack empty) – {} (charging)</source>
@@ -7918,6 +8106,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die Klammer ist nicht geschlossen.</translation>
     </message>
     <message>
+        <source>The braid on, {} of it, to where it moves.</source>
+        <translation>Das Geflecht darauf, {} davon, bis wo es sich bewegt.</translation>
+    </message>
+    <message>
         <source>The bridge of {} keeps {} from it, {} of its volts.</source>
         <translation>Die Brücke von {} behält {} davon zurück, {} seiner Volt.</translation>
     </message>
@@ -8082,6 +8274,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die kleinste Spannung, {}, liegt über der größten, {}: tausche sie.</translation>
     </message>
     <message>
+        <source>The lid of {} on over nothing pinched; test once more.</source>
+        <translation>Den Deckel von {} auf, nichts eingeklemmt; noch einmal prüfen.</translation>
+    </message>
+    <message>
         <source>The machine from above</source>
         <translation>Die Maschine von oben</translation>
     </message>
@@ -8164,6 +8360,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>The pack is not asked for more current than it stands</source>
         <translation>Vom Akku wird nicht mehr Strom verlangt, als er aushält</translation>
+    </message>
+    <message>
+        <source>The pack is there already: {}.</source>
+        <translation>Der Akku ist schon da: {}.</translation>
     </message>
     <message>
         <source>The pack lasts the day</source>
@@ -8342,10 +8542,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die falsche Schiene an diesem Stecker</translation>
     </message>
     <message>
-        <source>The {} above protects the thicker wire, not this one.</source>
-        <translation>Die {} davor schützt die dickere Leitung, nicht diese.</translation>
-    </message>
-    <message>
         <source>The {} closes on {} to {}, and what goes through is {} thick.</source>
         <translation>{} schließt um {} bis {}, und was hindurchgeht, ist {} dick.</translation>
     </message>
@@ -8364,6 +8560,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>The {} is round and {} go through it: it does not seal between them.</source>
         <translation>Die Öffnung {} ist rund, und es gehen {} hindurch: dazwischen dichtet sie nicht.</translation>
+    </message>
+    <message>
+        <source>The {} is there already, and does.</source>
+        <translation>{} ist schon da und genügt.</translation>
     </message>
     <message>
         <source>The {} lies at {} on {}, which is {} long.</source>
@@ -8536,6 +8736,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Ticked as arrived in the shopping list.</source>
         <translation>In der Einkaufsliste als angekommen abgehakt.</translation>
+    </message>
+    <message>
+        <source>Tie it down</source>
+        <translation>Festbinden</translation>
     </message>
     <message>
         <source>Tie it down and close up</source>
@@ -8762,6 +8966,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Zwei Widerstände nebeneinander</translation>
     </message>
     <message>
+        <source>Two separate actions are proved with what burns nothing.</source>
+        <translation>Zwei getrennte Handlungen werden mit dem erprobt, was nichts verbrennt.</translation>
+    </message>
+    <message>
         <source>Two wires under a screw made for one: one of them is held, the other only lies there.</source>
         <translation>Zwei Drähte unter einer Schraube für einen: einer ist gehalten, der andere liegt nur da.</translation>
     </message>
@@ -8930,6 +9138,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Einen Haken zurücknehmen</translation>
     </message>
     <message>
+        <source>Until it is meant to fire its leads are twisted together and lie apart from everything; a lamp stands in for it.</source>
+        <translation>Bis er zünden soll, sind seine Drähte verdrillt und liegen abseits von allem; eine Lampe steht für ihn.</translation>
+    </message>
+    <message>
         <source>Until it is said, the switch is reckoned to feel the air. A finger bears 25 K on a mild day; too hot to touch is 40 K.</source>
         <translation>Bis es gesagt ist, fühlt der Schalter in der Rechnung die Luft. Ein Finger hält an einem milden Tag 25 K aus; zu heiß zum Anfassen sind 40 K.</translation>
     </message>
@@ -9006,6 +9218,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Volt an seinem Ausgang, seine Verbraucher aus.</translation>
     </message>
     <message>
+        <source>Volts at the plug of {}: 0. Then untwist its leads and join it.</source>
+        <translation>Volt am Stecker von {}: 0. Dann seine Drähte aufdrehen und ihn anschließen.</translation>
+    </message>
+    <message>
         <source>Wait for a part</source>
         <translation>Auf ein Teil warten</translation>
     </message>
@@ -9056,6 +9272,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>What alone can stop a vital load is named</source>
         <translation>Was allein einen lebenswichtigen Verbraucher anhalten kann, ist genannt</translation>
+    </message>
+    <message>
+        <source>What brushes and switching stages put on a pack reaches everything on it.</source>
+        <translation>Was Bürsten und Schaltstufen auf einen Akku geben, erreicht alles an ihm.</translation>
     </message>
     <message>
         <source>What disturbs couples less into what lies beside it than that bears</source>
@@ -9136,6 +9356,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>What is said of the line</source>
         <translation>Was zur Zeile zu sagen ist</translation>
+    </message>
+    <message>
+        <source>What is sensitive does not hang beside what is noisy unfiltered</source>
+        <translation>Was empfindlich ist, hängt nicht ungefiltert neben dem, was stört</translation>
     </message>
     <message>
         <source>What is stuck down keeps free what is used</source>
@@ -10306,8 +10530,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>blankes Metall des Fahrzeugs, sein −</translation>
     </message>
     <message>
+        <source>battery bracket with its screws</source>
+        <translation>Batteriehalter mit seinen Schrauben</translation>
+    </message>
+    <message>
         <source>battery off and ten minutes gone first; under your local code it may be for a licensed hand</source>
         <translation>erst Batterie ab und zehn Minuten warten; nach örtlicher Vorschrift vielleicht Sache einer Fachkraft</translation>
+    </message>
+    <message>
+        <source>battery tray with hold-down</source>
+        <translation>Batteriewanne mit Niederhalter</translation>
     </message>
     <message>
         <source>before</source>
@@ -10636,6 +10868,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>clean; one more part</source>
         <translation>sauber; ein Teil mehr</translation>
+    </message>
+    <message>
+        <source>clean; one more to charge and watch</source>
+        <translation>sauber; einer mehr zu laden und zu beachten</translation>
     </message>
     <message>
         <source>clip</source>
@@ -10982,8 +11218,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>acht Lithiumzellen</translation>
     </message>
     <message>
+        <source>electrical tape, 20 m roll</source>
+        <translation>Isolierband, Rolle mit 20 m</translation>
+    </message>
+    <message>
         <source>empty fuse holder, contact towards </source>
         <translation>leerer Sicherungshalter, Kontakt zu </translation>
+    </message>
+    <message>
+        <source>empty way of the fuse block, contact towards </source>
+        <translation>leerer Platz des Sicherungsblocks, Kontakt zu </translation>
     </message>
     <message>
         <source>en</source>
@@ -11104,6 +11348,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>finger-tight</source>
         <translation>fingerfest</translation>
+    </message>
+    <message>
+        <source>fires once, by an ohm or two that glow</source>
+        <translation>zündet einmal, durch ein, zwei Ohm, die glühen</translation>
     </message>
     <message>
         <source>first winding</source>
@@ -11236,6 +11484,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>fuse</source>
         <translation>Sicherung</translation>
+    </message>
+    <message>
+        <source>fuse block</source>
+        <translation>Sicherungsblock</translation>
     </message>
     <message>
         <source>fuse family “{}” is not known: {} are</source>
@@ -11390,6 +11642,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Löcher</translation>
     </message>
     <message>
+        <source>hook-and-loop strap with buckle, 20 mm</source>
+        <translation>Klettband mit Schnalle, 20 mm</translation>
+    </message>
+    <message>
         <source>hot air</source>
         <translation>Heißluft</translation>
     </message>
@@ -11502,6 +11758,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Leerlauf</translation>
     </message>
     <message>
+        <source>igniter unplugged, a lamp in its place, armed and fired</source>
+        <translation>Zünder abgesteckt, eine Lampe an seiner Stelle, scharf und gezündet</translation>
+    </message>
+    <message>
+        <source>igniters unplugged</source>
+        <translation>Zünder abgesteckt</translation>
+    </message>
+    <message>
         <source>in AWG and in mm²</source>
         <translation>in AWG und in mm²</translation>
     </message>
@@ -11572,6 +11836,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>in the middle of the window</source>
         <translation>in die Mitte des Fensters</translation>
+    </message>
+    <message>
+        <source>in the place of the igniters</source>
+        <translation>an der Stelle der Zünder</translation>
     </message>
     <message>
         <source>in the reading's unit</source>
@@ -11898,8 +12166,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Verbindung zur gemeinsamen Rückleitung</translation>
     </message>
     <message>
+        <source>joints</source>
+        <translation>Verbindungen</translation>
+    </message>
+    <message>
         <source>joints {}</source>
         <translation>Verbindungen {}</translation>
+    </message>
+    <message>
+        <source>keeps its volts steady, too; its own ripple instead</source>
+        <translation>hält auch die Spannung ruhig; stattdessen die eigene Welligkeit</translation>
     </message>
     <message>
         <source>kelvin over the air that this gets at work</source>
@@ -11952,6 +12228,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>lamp data line</source>
         <translation>Lampen-Datenleitung</translation>
+    </message>
+    <message>
+        <source>lamp with clips</source>
+        <translation>Lampe mit Klemmen</translation>
     </message>
     <message>
         <source>lamp, or a 2 A fuse</source>
@@ -12040,6 +12320,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>light</source>
         <translation>hell</translation>
+    </message>
+    <message>
+        <source>light; drops some tens of mV</source>
+        <translation>leicht; nimmt einige zehn mV</translation>
     </message>
     <message>
         <source>lighter</source>
@@ -12344,6 +12628,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>no pack feeds it</source>
         <translation>kein Akku speist es</translation>
+    </message>
+    <message>
+        <source>no power anywhere, the arming plug in your pocket</source>
+        <translation>nirgends Strom, der Scharfstecker in der Tasche</translation>
     </message>
     <message>
         <source>no pre-charge needed: {} J</source>
@@ -12662,6 +12950,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>noch ein Schlauch über beide Verbindungen, wo ein Paar endet</translation>
     </message>
     <message>
+        <source>one of its leads</source>
+        <translation>einer seiner Drähte</translation>
+    </message>
+    <message>
         <source>one return for both</source>
         <translation>eine Rückleitung für beide</translation>
     </message>
@@ -12944,6 +13236,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>points of its line between its ends: 0.31,0.4 0.5,0.42</source>
         <translation>Punkte seiner Linie zwischen den Enden: 0.31,0.4 0.5,0.42</translation>
+    </message>
+    <message>
+        <source>polyimide film tape, 12 mm, 33 m roll</source>
+        <translation>Polyimidband, 12 mm, Rolle mit 33 m</translation>
     </message>
     <message>
         <source>polyimide tape</source>
@@ -14190,8 +14486,16 @@ schwarz an %2
         <translation>an beiden Enden ausgesteckt</translation>
     </message>
     <message>
+        <source>unplugged, away from everything; on the meter's ohms, no other range</source>
+        <translation>abgesteckt, abseits von allem; im Ohmbereich des Messgeräts, in keinem anderen</translation>
+    </message>
+    <message>
         <source>unsaid</source>
         <translation>ungesagt</translation>
+    </message>
+    <message>
+        <source>until all is proved</source>
+        <translation>bis alles erprobt ist</translation>
     </message>
     <message>
         <source>unused, insulated at both ends</source>
@@ -14268,6 +14572,10 @@ schwarz an %2
     <message>
         <source>way</source>
         <translation>Weg</translation>
+    </message>
+    <message>
+        <source>way of the </source>
+        <translation>Platz im </translation>
     </message>
     <message>
         <source>way of what disturbs it</source>
@@ -14362,6 +14670,10 @@ schwarz an %2
         <translation>was er in Ruhe zieht</translation>
     </message>
     <message>
+        <source>what it draws warms something else: a socket's</source>
+        <translation>was es nimmt, wärmt etwas anderes: das einer Dose</translation>
+    </message>
+    <message>
         <source>what it goes up or down besides</source>
         <translation>was es außerdem hinauf oder hinab geht</translation>
     </message>
@@ -14420,6 +14732,10 @@ schwarz an %2
     <message>
         <source>what its signal cores carry</source>
         <translation>was seine Signaladern tragen</translation>
+    </message>
+    <message>
+        <source>what keeps a pack where it is</source>
+        <translation>was einen Akku an seinem Ort hält</translation>
     </message>
     <message>
         <source>what lies between its left and right edge</source>
@@ -14516,6 +14832,10 @@ schwarz an %2
     <message>
         <source>whether feeds whose loss is a crash have a fuse</source>
         <translation>ob Zuleitungen, deren Verlust ein Absturz ist, eine Sicherung haben</translation>
+    </message>
+    <message>
+        <source>which fuse block of the catalogue</source>
+        <translation>welcher Sicherungsblock des Katalogs</translation>
     </message>
     <message>
         <source>which module of the catalogue</source>
@@ -14664,6 +14984,10 @@ schwarz an %2
     <message>
         <source>{} allows ≤ {} ÷ {} = {}</source>
         <translation>{} erlaubt ≤ {} ÷ {} = {}</translation>
+    </message>
+    <message>
+        <source>{} alone</source>
+        <translation>{} allein</translation>
     </message>
     <message>
         <source>{} alone in {}, × {} with {} cores together.</source>
@@ -14910,6 +15234,10 @@ schwarz an %2
         <translation>{} füllen {} von {}</translation>
     </message>
     <message>
+        <source>{} fires as soon as there is power: nothing is between.</source>
+        <translation>{} zündet, sobald Strom da ist: Nichts ist dazwischen.</translation>
+    </message>
+    <message>
         <source>{} flies unfused, by your school: a short there draws {} until something burns.</source>
         <translation>{} fliegt nach deiner Schule ungesichert: ein Kurzschluss dort zieht {}, bis etwas brennt.</translation>
     </message>
@@ -14954,6 +15282,10 @@ schwarz an %2
         <translation>{} von {}</translation>
     </message>
     <message>
+        <source>{} fused leads begin in a {}, not in a holder each.</source>
+        <translation>{} gesicherte Leitungen beginnen in {}, nicht jede in einem Halter.</translation>
+    </message>
+    <message>
         <source>{} gets as little as {} and wants {}: it locks out.</source>
         <translation>{} bekommt nur {} und will {}: er schaltet ab.</translation>
     </message>
@@ -14982,8 +15314,16 @@ schwarz an %2
         <translation>{} gibt {}; dauernd verlangt werden {}.</translation>
     </message>
     <message>
+        <source>{} goes on as {} there: a thinner wire begins with a fuse.</source>
+        <translation>{} geht dort als {} weiter: Ein dünnerer Draht beginnt mit einer Sicherung.</translation>
+    </message>
+    <message>
         <source>{} goes through the {} in the wall of {}, which it does not pass.</source>
         <translation>{} führt durch {} in der Wand von {}, an der sie nicht vorbeikommt.</translation>
+    </message>
+    <message>
+        <source>{} hangs on {} beside {}, with nothing between.</source>
+        <translation>{} hängt an {} neben {}, ohne etwas dazwischen.</translation>
     </message>
     <message>
         <source>{} has a cell that holds {} of the others: it is empty first and can be reversed.</source>
@@ -15008,6 +15348,10 @@ schwarz an %2
     <message>
         <source>{} has no fuse; the module's own limit keeps the wire whole.</source>
         <translation>{} hat keine Sicherung; die Grenze des Wandlers bewahrt die Leitung.</translation>
+    </message>
+    <message>
+        <source>{} has no fuse; the supply's own limit keeps the wire whole.</source>
+        <translation>{} hat keine Sicherung; die Grenze des Netzteils selbst hält den Draht heil.</translation>
     </message>
     <message>
         <source>{} has no voltage that suits all: {} wants at least {}, {} at most {}.</source>
@@ -15534,6 +15878,10 @@ schwarz an %2
         <translation>{} Züge mit festem Keim über die Toleranzen von Teilen, Verbrauchern und Längen, Ladung und Luft</translation>
     </message>
     <message>
+        <source>{} shares its supply with what is noisy: a filter in its lead.</source>
+        <translation>{} teilt seine Speisung mit dem, was stört: ein Filter in seiner Leitung.</translation>
+    </message>
+    <message>
         <source>{} shares {} with {}, which is sensitive.</source>
         <translation>{} teilt {} mit {}, das empfindlich ist.</translation>
     </message>
@@ -16010,6 +16358,10 @@ schwarz an %2
         <translation>{}: die Sicherung sitzt am Panel; ein Kurzschluss darin wird vom anderen Ende gespeist.</translation>
     </message>
     <message>
+        <source>{}: its hold-down tight; shaken by hand it stays.</source>
+        <translation>{}: der Niederhalter fest; von Hand geschüttelt bleibt er.</translation>
+    </message>
+    <message>
         <source>{}: its least voltage, {}, is above its greatest, {}.</source>
         <translation>{}: seine kleinste Spannung, {}, liegt über seiner größten, {}.</translation>
     </message>
@@ -16024,6 +16376,10 @@ schwarz an %2
     <message>
         <source>{}: its pins run the other way at the far end.</source>
         <translation>{}: seine Stifte laufen am anderen Ende andersherum.</translation>
+    </message>
+    <message>
+        <source>{}: its strap tight; shaken by hand it stays.</source>
+        <translation>{}: das Band fest; von Hand geschüttelt bleibt er.</translation>
     </message>
     <message>
         <source>{}: its {} fuse is larger than its {} wire stands.</source>
@@ -16110,8 +16466,16 @@ schwarz an %2
         <translation>{}: {} am Tag gezogen ist sein Stecker nach {} Tagen verbraucht.</translation>
     </message>
     <message>
+        <source>{}: screwed into its bracket; shaken by hand it stays.</source>
+        <translation>{}: in den Halter geschraubt; von Hand geschüttelt bleibt er.</translation>
+    </message>
+    <message>
         <source>{}: step drill or hole saw</source>
         <translation>{}: Stufenbohrer oder Lochsäge</translation>
+    </message>
+    <message>
+        <source>{}: the bar of the {} carries {}, and {} are let through to it.</source>
+        <translation>{}: Die Schiene von {} trägt {}, und {} werden zu ihr durchgelassen.</translation>
     </message>
     <message>
         <source>{}: the catalogue holds no connector “{}”.</source>
@@ -16174,6 +16538,10 @@ schwarz an %2
         <translation>{}: an welcher Sicherung es hängt, ist nicht gesagt; sieh im Sicherungskasten nach.</translation>
     </message>
     <message>
+        <source>{}: which fuse block it is, is not said.</source>
+        <translation>{}: Welcher Sicherungsblock es ist, ist nicht gesagt.</translation>
+    </message>
+    <message>
         <source>{}: wires by {}, fuses {}.</source>
         <translation>{}: Leitungen nach {}, Sicherungen {}.</translation>
     </message>
@@ -16222,10 +16590,6 @@ schwarz an %2
         <translation>{}: {} von Ende zu Ende</translation>
     </message>
     <message>
-        <source>{}: {} goes on as {} without a fuse at the step.</source>
-        <translation>{}: {} geht als {} weiter, ohne Sicherung am Übergang.</translation>
-    </message>
-    <message>
         <source>{}: {} is a {}, and the joint there is a {}.</source>
         <translation>{}: {} ist ein {}, und die Verbindung dort ist {}.</translation>
     </message>
@@ -16248,6 +16612,10 @@ schwarz an %2
     <message>
         <source>{}: {} is {} wide and its copper {}.</source>
         <translation>{}: {} ist {} weit, und sein Kupfer {}.</translation>
+    </message>
+    <message>
+        <source>{}: {} leads leave a block of {} ways.</source>
+        <translation>{}: {} Leitungen gehen von einem Block mit {} Plätzen ab.</translation>
     </message>
     <message>
         <source>{}: {} matings. Worn contacts warm and weld.</source>
@@ -16534,8 +16902,8 @@ schwarz an %2
         <translation>„{}“ wird nicht verstanden; Kelvin werden erwartet, etwa 25 K</translation>
     </message>
     <message>
-        <source>“{}” is not understood; noisy, sensitive, vital, always on, switched, motor, LED, starter, assumed, regulated, transmitter, idle, peak, start and bridge are.</source>
-        <translation>„{}“ wird nicht verstanden; verstanden werden noisy, sensitive, vital, always on, switched, motor, LED, starter, assumed, regulated, transmitter, idle, peak, start und bridge.</translation>
+        <source>“{}” is not understood; noisy, sensitive, vital, always on, switched, motor, LED, starter, igniter, heat elsewhere, assumed, regulated, transmitter, idle, peak, start and bridge are.</source>
+        <translation>„{}“ wird nicht verstanden; noisy, sensitive, vital, always on, switched, motor, LED, starter, igniter, heat elsewhere, assumed, regulated, transmitter, idle, peak, start und bridge schon.</translation>
     </message>
     <message>
         <source>“{}” is not understood; of a {} can be said: {}</source>

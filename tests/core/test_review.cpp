@@ -505,12 +505,6 @@ std::vector<Case> cases() {
              auto& l = *by_id(p.loads, Id("load-drive-left"));
              l.typical = l.peak = Ampere(8);
          }},
-        {"wire-steps-down",
-         [](Plan& p) {
-             auto& f = into(p, "load-work-lamp");
-             f.from = "hub", f.wire = "awg30-pvc";
-             std::erase_if(f.devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
-         }},
         {"wire-colours-alike",
          [](Plan& p) { into(p, "load-steering").return_colour = into(p, "load-steering").supply_colour; }},
         {"wire-colours-reversed",

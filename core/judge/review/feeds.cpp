@@ -198,33 +198,6 @@ void one_broken(const Context& c, std::vector<Finding>& out) {
     }
 }
 
-void steps_down(const Context& c, std::vector<Finding>& out) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
-        const auto& p = c.figures.protection[f];
-        const auto source = c.index().source_of(f);
-        if (!p.wire || !p.inherited || source.kind != PartKind::hub || p.protects ||
-            flies_unfused(c.plan, c.index(), f))
-            continue;
-        const auto& into = c.index().into(c.plan.feeds[f].from);
-        const auto* above = into.empty() ? nullptr : c.figures.protection[into.front()].wire;
-        if (!above || above->area <= p.wire->area) continue;
-        Finding x{Severity::danger,
-                  {},
-                  {c.plan.feeds[f].id},
-                  say("{}: {} goes on as {} without a fuse at the step.",
-                      c.index().feed_name(c.plan.feeds[f]), size_words(*above), size_words(*p.wire)),
-                  {},
-                  {}};
-        x.why.add(say("The {} above protects the thicker wire, not this one.", format(p.rating)));
-        if (p.smallest)
-            x.fixes.push_back({say("Fit a {} {}", format(p.smallest->rating), p.smallest->family->name),
-                               [id = c.plan.feeds[f].id, choice = *p.smallest](const Plan& plan) {
-                                   return set_fuse(plan, id, choice.family->id, choice.rating);
-                               }});
-        out.push_back(std::move(x));
-    }
-}
-
 Fix red_and_black(const Id& feed) {
     return {say("Red and black"), [feed](const Plan& plan) {
                 auto next = plan;
@@ -355,7 +328,6 @@ const std::vector<Rule> rules_of::feeds{
     {"inline-unsuited", to_say("Diodes, filters and shunts stand their current and voltage"), inline_parts},
     {"relay-coil", to_say("A relay's coil suits what its feed begins with"), relay_coil},
     {"wire-conductor-broken", to_say("Parallel conductors stand the loss of one"), one_broken},
-    {"wire-steps-down", to_say("A thinner wire begins with a fuse"), steps_down},
     {"wire-colours-alike", to_say("Plus and minus have different colours"), colours},
     {"wire-colours-reversed", to_say("Black is minus"), polarity},
     {"fuse-kinds-mixed", to_say("Few kinds of blade fuse"), mixed_blades},

@@ -60,7 +60,9 @@ void unfused(const Context& c, std::vector<Finding>& out) {
         const auto& feed = c.plan.feeds[i];
         const auto& p = c.figures.protection[i];
         if (device(feed, DeviceKind::fuse) || (p.inherited && p.protects)) continue;
-        const bool from_pack = c.index().part(feed.from).kind == PartKind::source;
+        // A brick gives no more than it is made for, as a module does.
+        const auto* source = by_id(c.plan.sources, feed.from);
+        const bool from_pack = source && source->kind != SourceKind::supply;
         const bool harmless = !from_pack && p.fault.outcome == FaultOutcome::limited;
         // Behind a module whose limit the wire withstands continuously there is nothing to say.
         if (harmless && p.warm <= p.hottest && p.fault.wire <= p.insulation->max) continue;
@@ -103,14 +105,21 @@ void unfused(const Context& c, std::vector<Finding>& out) {
                   p.inherited
                       ? say("{} is thinner than the {} fuse before it protects, and has none of its own.",
                             c.index().feed_name(feed), format(p.rating))
-                  : harmless ? say("{} has no fuse; the module's own limit keeps the wire whole.",
-                                   c.index().feed_name(feed))
-                             : say("{} has no fuse.", c.index().feed_name(feed)),
+                  : harmless && source ? say("{} has no fuse; the supply's own limit keeps the wire whole.",
+                                             c.index().feed_name(feed))
+                  : harmless           ? say("{} has no fuse; the module's own limit keeps the wire whole.",
+                                             c.index().feed_name(feed))
+                                       : say("{} has no fuse.", c.index().feed_name(feed)),
                   {},
                   {}};
         f.why.add(
             say("A fuse in the positive, as close to the battery as practical: it protects the wire, not the "
                 "load."));
+        const auto& into = c.index().into(feed.from);
+        const auto* above = into.empty() ? nullptr : c.figures.protection[into.front()].wire;
+        if (p.inherited && above && p.wire && above->area > p.wire->area)
+            f.why.add(say("{} goes on as {} there: a thinner wire begins with a fuse.", size_words(*above),
+                          size_words(*p.wire)));
         if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed.id, *fit));
         out.push_back(std::move(f));
     }

@@ -1,5 +1,7 @@
 #include <fmt/format.h>
 
+#include <cmath>
+
 #include "plan/bare_volts.h"
 #include "plan/load_text.h"
 #include "units/format.h"
@@ -81,10 +83,15 @@ std::string load_line(const Load& l) {
         add(fmt::format("{}–{}", exact_number(low), exact(high, "V")));
     // The kind comes first: it decides how the rest is read.
     const auto unsaid = unsaid_kind(l);
-    const bool by_unit = (watts && unsaid == LoadKind::current) || l.kind == LoadKind::resistance;
+    // What is resistive by its ohms, or by its amperes where those are the rounder figure.
+    const auto ohms = exact(nominal / std::max(raw(l.typical), 1e-9), "Ω"), amps = amount(l.typical);
+    // Amperes are those at the nominal voltage, which of a range is its middle.
+    const bool at_nominal =
+        (l.range_assumed && has_bare_range(l)) || std::abs(nominal - (low + high) / 2) < 1e-9 * nominal;
+    const bool by_ohms = l.kind == LoadKind::resistance && (!at_nominal || ohms.size() <= amps.size() + 1);
+    const bool by_unit = (watts && unsaid == LoadKind::current) || by_ohms;
     if (l.kind != unsaid && !by_unit) add(kind_word(l.kind));
-    add(l.kind == LoadKind::resistance ? exact(nominal / std::max(raw(l.typical), 1e-9), "Ω")
-                                       : amount(l.typical));
+    add(by_ohms ? ohms : amps);
     if (l.peak > l.typical) add(fmt::format("peak {} {}", amount(l.peak), exact(raw(l.peak_time), "s")));
     if (raw(l.start) > 0)
         add(fmt::format("{} {} {}", l.kind == LoadKind::motor ? "stall" : "start", amount(l.start),

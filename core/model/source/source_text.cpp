@@ -20,6 +20,9 @@ constexpr double most_volts = 60;
 // A vehicle's battery of 12 V in name: resting low to charging.
 constexpr double low_of_12 = 11.5 / 12, high_of_12 = 14.6 / 12;
 
+/// As a person would write it: 11.4 V, not what a product of fractions leaves behind it.
+Volt millivolts(double volts) { return Volt(std::round(volts * 1e3) / 1e3); }
+
 std::optional<SourceKind> kind_named(const std::string& word) {
     if (word == "supply" || word == "brick" || word == "adapter") return SourceKind::supply;
     if (word == "circuit" || word == "tap" || word == "socket") return SourceKind::circuit;
@@ -71,11 +74,11 @@ SourceReader::Result SourceReader::volts(const Amount& a, size_t begin) {
     s.v_min = Volt(a.low), s.v_max = Volt(a.high);
     if (a.is_range() || s.kind == SourceKind::panel) return {};
     if (s.kind == SourceKind::circuit) {
-        s.v_min = Volt(a.low * low_of_12), s.v_max = Volt(a.low * high_of_12);
+        s.v_min = millivolts(a.low * low_of_12), s.v_max = millivolts(a.low * high_of_12);
         return {};
     }
     const double around = a.tolerance.value_or(supply_tolerance);
-    s.v_min = Volt(a.low * (1 - around)), s.v_max = Volt(a.low * (1 + around));
+    s.v_min = millivolts(a.low * (1 - around)), s.v_max = millivolts(a.low * (1 + around));
     return {};
 }
 

@@ -17,10 +17,16 @@ namespace {
 
 constexpr int most_returns = 4;
 
-/// Behind a module at any distance: its limit is what may flow.
-bool behind_module(const PlanIndex& index, const Plan& plan, size_t feed) {
+/// A brick gives no more than it is made for.
+bool from_brick(const PlanIndex& index, const Plan& plan, size_t feed) {
+    const auto from = index.source_of(feed);
+    return from.kind == PartKind::source && plan.sources[from.index].kind == SourceKind::supply;
+}
+
+/// Behind a module or a brick at any distance: its limit is what may flow.
+bool behind_limit(const PlanIndex& index, const Plan& plan, size_t feed) {
     for (const auto up : index.upstream(plan.feeds[feed].from))
-        if (index.source_of(up).kind == PartKind::converter) return true;
+        if (index.source_of(up).kind == PartKind::converter || from_brick(index, plan, up)) return true;
     return false;
 }
 
@@ -75,8 +81,9 @@ Plan sized_without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
     std::vector<size_t> taken;
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         const auto source = index.source_of(f).kind;
-        if (!has_fuse(plan.feeds[f]) || source == PartKind::source) continue;
-        if (source == PartKind::converter || small || behind_module(index, plan, f))
+        const bool brick = from_brick(index, plan, f);
+        if (!has_fuse(plan.feeds[f]) || (source == PartKind::source && !brick)) continue;
+        if (brick || source == PartKind::converter || small || behind_limit(index, plan, f))
             take_fuse_out(plan.feeds[f]), taken.push_back(f);
     }
     // Back where the wire turns out to need it, sized as it is without.

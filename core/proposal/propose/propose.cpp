@@ -19,6 +19,7 @@
 #include "propose/refusal.h"
 #include "propose/sides.h"
 #include "propose/sizing.h"
+#include "propose/taps.h"
 #include "propose/there.h"
 #include "propose/two_packs.h"
 #include "protection/protection.h"
@@ -43,6 +44,7 @@ std::string names_of(const Plan& plan, const std::vector<size_t>& loads) {
 /// How large the machine is, by what its pack gives at the most: what joins wires follows from it.
 HubKind hub_kind(const Plan& plan, const Catalogue& catalogue, const Id& hub) {
     if (plan.flies) return HubKind::board;
+    if (wants_fork(plan, hub)) return HubKind::fork;
     double watts = 0;
     for (const auto& l : plan.loads)
         watts += raw(l.nominal) * std::max(raw(draw(l, LoadState::peak)), raw(l.start));
@@ -441,6 +443,7 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& before, const Catalogu
     spare_the_strongest(next, why);
     next = sized_without_idle_fuses(std::move(next), catalogue, why);
     next = on_fuse_blocks(std::move(next), old, catalogue, why);
+    next = with_taps(std::move(next), catalogue, why);
     why.add(say("{}: wires by {}, fuses {}.", counted(next.feeds.size(), say("feed"), say("feeds")),
                 next.practices.wire == WireSchool::drop
                     ? say("drop up to {}", format_percent(next.practices.drop_limit))

@@ -262,6 +262,9 @@ void fit_items(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, c
         const auto& feed = plan.feeds[f];
         auto need = item_need(known[f], worst.feeds[f]);
         if (const auto* fuse = device(feed, DeviceKind::fuse)) need.fuse = fuse->rating;
+        // Without a fuse a brick's own limit is what may flow.
+        if (const auto* brick = by_id(plan.sources, feed.from); brick && brick->kind == SourceKind::supply)
+            need.fuse = std::max(need.fuse, brick->rated);
         const auto* wire = find(catalogue.wires, feed.wire);
         need.wire = wire ? wire->area : SquareMillimetre(0);
         bool bolted = false;

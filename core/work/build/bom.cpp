@@ -125,6 +125,17 @@ double cheapest_tap(const Catalogue& catalogue) {
     return least;
 }
 
+/// The adapter is one of the holders, then.
+bool tapped_by_adapter(const Plan& plan, const Catalogue& catalogue, const Id& source) {
+    return std::any_of(plan.feeds.begin(), plan.feeds.end(), [&](const auto& lead) {
+        return lead.from == source &&
+               std::any_of(lead.devices.begin(), lead.devices.end(), [&](const auto& d) {
+                   const auto* holder = holder_of(catalogue, d);
+                   return holder && holder->tap;
+               });
+    });
+}
+
 /// What is bought for a hub; a splice is made of its wires.
 std::string hub_part(HubKind kind) {
     return kind == HubKind::block   ? say("fuse block")
@@ -186,7 +197,7 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
                 {Goods::part, pack_price(catalogue, b, *c), {}, {}, b.id});
         else if (b.kind == SourceKind::supply || b.kind == SourceKind::panel)
             add(lines, source_summary(b, catalogue), 1, "pcs", b.name, part(b.id));
-        else if (b.kind == SourceKind::circuit)
+        else if (b.kind == SourceKind::circuit && !tapped_by_adapter(plan, catalogue, b.id))
             add(lines, say("add-a-circuit tap for a second fuse"), 1, "pcs", b.name,
                 {Goods::part, cheapest_tap(catalogue), {}, {}, b.id});
     for (const auto& b : plan.sources)

@@ -95,7 +95,14 @@ void Prover::find_sources() {
         step.about = s.id;
         const auto window =
             s.v_min == s.v_max ? format(s.v_max) : format_range(format(s.v_min), format(s.v_max));
-        if (s.kind == SourceKind::circuit) {
+        if (s.kind == SourceKind::circuit && raw(s.fuse) <= 0) {
+            step.actions = {say("Red probe on the battery's + stud, black on its −."),
+                            say("It should read {}.", window),
+                            say("See what ring its studs take, and where the lead can lie to it, sleeved.")};
+            step.caution =
+                say("A vehicle's battery gives hundreds of amperes: rings and watches off, one spanner, and "
+                    "that insulated.");
+        } else if (s.kind == SourceKind::circuit) {
             step.actions = {say("Pull the {} fuse of the circuit; keep it at hand.",
                                 raw(s.fuse) > 0 ? format(s.fuse) : say("right")),
                             say("Red probe into its slot, black on bare metal of the vehicle."),
@@ -211,6 +218,9 @@ std::string Prover::ready_for_power() {
     first.actions = {
         kind == SourceKind::supply
             ? say("Every switch off. Plug the supply into the wall last, plus called out loud.")
+        : kind == SourceKind::circuit && raw(plan.sources.front().fuse) <= 0
+            ? say("Every switch off. Its ring on the + stud through the {} test lead, plus called out loud.",
+                  test)
         : kind == SourceKind::circuit
             ? say("Every switch off. Tap in with a {} fuse in the new slot, plus called out loud.", test)
             : say("Every switch off. Connect the pack through the {} test lead, plus called out loud.", test),
@@ -401,10 +411,12 @@ void Prover::close() {
             last.actions.push_back(say("Nothing in series any more, the pack's own lead as it is."));
         const auto& b = plan.sources[index.source_of(i).index];
         last.actions.push_back(
-            b.kind == SourceKind::circuit  ? say("The tap into its slot, both fuses in; key on.")
-            : b.kind == SourceKind::supply ? say("Plug it in, main switch on.")
-            : b.kind == SourceKind::panel  ? say("Cover off the panel: it is live from now on.")
-                                           : say("Plug the pack in, main switch on."));
+            b.kind == SourceKind::circuit && raw(b.fuse) <= 0
+                ? say("Minus off its stud; the ring on +, nut tight, boot over it; minus on again.")
+            : b.kind == SourceKind::circuit ? say("The tap into its slot, both fuses in; key on.")
+            : b.kind == SourceKind::supply  ? say("Plug it in, main switch on.")
+            : b.kind == SourceKind::panel   ? say("Cover off the panel: it is live from now on.")
+                                            : say("Plug the pack in, main switch on."));
         last.minutes = 2;
         last.after = {before_power};
         last.why.add(say("From here on the pack can pour all it has into a mistake."));
