@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "bench/readings.h"
+#include "build/bom.h"
 #include "files/plan_text.h"
 #include "fixtures.h"
 #include "item/item.h"
@@ -11,6 +12,8 @@
 #include "network/elements.h"
 #include "plan/load_text.h"
 #include "plan/machine_text.h"
+#include "rail/drop_limit.h"
+#include "source/source_text.h"
 
 using namespace sangre;
 using test::parts;
@@ -96,6 +99,7 @@ class TestBuilderRules : public QObject {
         QCOMPARE(rest("Wheel motor 12V 1.2A motor stall 8A bridge 0.3 Ω"), 0.0);
         CLOSE(rest("Wheel motor 12V 1.2A motor stall 8A"), 1.5, 1e-9);
         CLOSE(rest("Gear motor 12V 1A idle 0.3A motor stall 6A"), 2.0, 1e-9);
+        CLOSE(rest("Gear motor 12V 1A idle 0.05A motor stall 6A"), 2.0, 1e-9);
     }
     void what_is_sensitive_beside_what_is_noisy_has_a_filter() {
         const std::string text =
@@ -210,6 +214,67 @@ class TestBuilderRules : public QObject {
         const auto smaller = propose_and_mend(fused, parts());
         lead = feeds_into(smaller->plan, "load-camera-drive").front();
         QVERIFY(raw(device(smaller->plan.feeds[lead], DeviceKind::fuse)->rating) <= 7.5);
+    }
+    void before_a_module_a_lead_may_lose_twice() {
+        auto plan = plan_proposed(
+            "plan Toad counter, up to 30 °C, from 5 °C, shaken still\n"
+            "load Counter 5 V 2 A\nload Lamp 12 V 2 A LED\n");
+        const auto study = test::studied(plan);
+        const PlanIndex index(plan);
+        const auto module = feeds_into(plan, plan.converters.front().id).front();
+        const auto lamp = feeds_into(plan, "load-lamp").front();
+        CLOSE(drop_limit(plan, index, module), 0.06, 1e-9);
+        CLOSE(drop_limit(plan, index, lamp), 0.03, 1e-9);
+        // The same loss is found in the one and not in the other.
+        for (const auto f : {module, lamp}) {
+            auto longer = plan;
+            const double share = study.worst.feeds[f].drop_share;
+            longer.feeds[f].length = Metre(raw(study.harness.routes[f].length) * 0.045 / share);
+            longer.feeds[f].wire = plan.feeds[f].wire;
+            const auto found = test::studied(longer);
+            const double lost = found.worst.feeds[f].drop_share;
+            QVERIFY2(lost > 0.031 && lost < 0.059, qPrintable(QString::number(lost)));
+            bool said = false;
+            for (const auto& x : found.findings)
+                said = said || (x.rule == "wire-drop" && x.about.front() == longer.feeds[f].id);
+            QCOMPARE(said, f == lamp);
+        }
+    }
+    void taps_are_by_what_is_there() {
+        const std::string wish =
+            "plan Bale scale, up to 30 °C, from 5 °C, shaken still\n"
+            "load Scale head 12 V 0.4 A\nload Printer 12 V 1 A\n";
+        const auto from = [&](const char* source) {
+            auto plan = plan_typed(wish);
+            auto s = parse_source(parts(), Source{}, source);
+            if (!s) qFatal("%s", s.error().message.c_str());
+            s->id = "source", s->name = "Source";
+            plan.sources = {*s};
+            return propose_and_mend(plan, parts())->plan;
+        };
+        const auto tapped = from("circuit 12 V 10 A fuse");
+        const auto& lead = tapped.feeds[feeds_from(tapped, "source").front()];
+        const auto* fuse = device(lead, DeviceKind::fuse);
+        QVERIFY(fuse && holder_of(parts(), *fuse) && holder_of(parts(), *fuse)->tap);
+        QVERIFY(fuse->joint_in.empty() && !fuse->joint_out.empty() && raw(fuse->rating) <= 10);
+        // The adapter is bought once.
+        int adapters = 0;
+        for (const auto& line : bill_of_materials(tapped, parts(), test::studied(tapped).harness))
+            adapters += line.item.find("tap") != std::string::npos ? static_cast<int>(line.amount) : 0;
+        QCOMPARE(adapters, 1);
+        const auto studs = from("circuit 12 V");
+        QCOMPARE(find(parts().joints, studs.feeds[feeds_from(studs, "source").front()].joint_from)->end,
+                 JointEnd::stud);
+        for (const auto& step : test::studied(studs).steps())
+            for (const auto& action : step.actions)
+                QVERIFY2(action.find("slot") == std::string::npos, action.c_str());
+        const auto brick = from("supply 12 V 4 A");
+        QVERIFY(std::any_of(brick.hubs.begin(), brick.hubs.end(),
+                            [](const auto& h) { return h.kind == HubKind::fork; }));
+        for (const auto& f : brick.feeds) QVERIFY2(!device(f, DeviceKind::fuse), f.id.c_str());
+        QVERIFY(!test::has(test::studied(brick), "fuse-missing", Severity::caution));
+        // What is computed is written as a person would.
+        QVERIFY(plan_to_text(brick, parts()).find("99999") == std::string::npos);
     }
     void a_loads_own_switch_is_no_battery_isolator() {
         const auto plan = plan_proposed(

@@ -257,40 +257,42 @@ const char* work_word(Work work) {
 }
 
 Work work_of(const Step& step) {
-    const auto has = [&](std::string_view word) {
-        return std::any_of(step.tools.begin(), step.tools.end(),
-                           [&](const auto& t) { return t.find(word) != std::string::npos; });
-    };
+    // By what is put down last among what the step lists: who solders holds the strippers too.
+    static constexpr std::array<std::pair<std::string_view, Work>, 14> by_tool{{{"iron", Work::iron},
+                                                                                {"crimp", Work::crimp},
+                                                                                {"ferrule", Work::screw},
+                                                                                {"drill", Work::drill},
+                                                                                {"glue", Work::glue},
+                                                                                {"ties", Work::hold},
+                                                                                {"tube", Work::tube},
+                                                                                {"meter", Work::meter},
+                                                                                {"screwdriver", Work::screw},
+                                                                                {"spanner", Work::screw},
+                                                                                {"strippers", Work::strip},
+                                                                                {"cutters", Work::cut},
+                                                                                {"scissors", Work::tube},
+                                                                                {"lamp", Work::meter}}};
+    for (const auto& [word, work] : by_tool)
+        if (std::any_of(step.tools.begin(), step.tools.end(),
+                        [&](const auto& t) { return t.find(word) != std::string::npos; }))
+            return work;
+    // By bare hands: before the tools come out, at the machine, or under power.
     switch (step.kind) {
-        case StepKind::cut:
-            return Work::cut;
+        case StepKind::prepare:
+        case StepKind::own:
+        case StepKind::undo:
+            return Work::prepare;
         case StepKind::thread:
             return Work::machine;
-        case StepKind::sleeve:
-            return Work::tube;
-        case StepKind::set_module:
-        case StepKind::beep:
-        case StepKind::shorts:
-            return Work::meter;
-        case StepKind::find_source:
+        case StepKind::hold:
+            return Work::hold;
         case StepKind::first_power:
         case StepKind::prove:
+        case StepKind::find_source:
             return Work::power;
         default:
-            break;
+            return Work::other;
     }
-    if (has("iron")) return Work::iron;
-    if (has("crimp")) return Work::crimp;
-    if (has("ferrule")) return Work::screw;
-    if (has("drill")) return Work::drill;
-    if (has("glue")) return Work::glue;
-    if (has("ties") || step.kind == StepKind::hold) return Work::hold;
-    if (has("screwdriver") || has("spanner")) return Work::screw;
-    if (has("strippers")) return Work::strip;
-    if (has("cutters")) return Work::cut;
-    const bool ready =
-        step.kind == StepKind::prepare || step.kind == StepKind::own || step.kind == StepKind::undo;
-    return ready ? Work::prepare : Work::other;
 }
 
 size_t changes_in(const std::vector<Step>& steps, const std::vector<size_t>& order) {
