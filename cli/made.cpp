@@ -220,9 +220,9 @@ int run_straight(const Options& o) {
     const auto plan = plan_of(o);
     const auto parts = catalogue();
     const auto s = study(plan, parts, {});
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+    for (size_t f = 0; f < s.harness.routes.size(); ++f) {
         const auto laid = lay_straight(plan, parts, s, f, s.steps());
-        fmt::print("{}, cut {}\n", feed_name(plan, plan.feeds[f]), format(laid.cut));
+        fmt::print("{}, cut {}\n", lead_name(plan, lead_at(plan, f)), format(laid.cut));
         for (const auto& thing : laid.things) fmt::print("  {:>8}  {}\n", format(thing.at), thing.name);
         for (size_t i = 0; i < laid.order.size(); ++i)
             fmt::print("  {:>2}. {}\n", i + 1, laid.order[i].words);

@@ -1,5 +1,7 @@
 #include <fmt/format.h>
 
+#include <algorithm>
+
 #include "item/kinds.h"
 #include "joint/item_joint.h"
 #include "parts/wire_size.h"
@@ -11,6 +13,13 @@ namespace sangre {
 
 const HolderType* holder_of(const Catalogue& catalogue, const Device& d) {
     return d.kind == DeviceKind::fuse && !d.holder.empty() ? find(catalogue.holders, d.holder) : nullptr;
+}
+
+bool begins_in_tap(const Catalogue& catalogue, const Lead& lead) {
+    return std::any_of(lead.devices.begin(), lead.devices.end(), [&](const auto& d) {
+        const auto* holder = holder_of(catalogue, d);
+        return holder && holder->tap;
+    });
 }
 
 bool in_block(const Catalogue& catalogue, const Device& d) {
@@ -62,22 +71,16 @@ std::optional<ItemStands> holder_stands(const Catalogue& catalogue, const Device
     return ItemStands{say("holder of the ") + t->name, {}, {}, t->hottest};
 }
 
-/// Both fuses side by side in the slot of the circuit's own.
+/// On the bench its lead is joined to the wire; it goes into the slot last of all.
 ItemWork tap_work(const ItemPlace& p, const HolderType& tap) {
-    const auto* circuit = by_id(p.plan.sources, p.feed.from);
-    return {
-        say("Fuse tap in the slot of {}", name_of(p.plan, p.feed.from)),
-        tap.name,
-        {say("Pull the fuse that is there, and find with the meter which side of its slot is live."),
-         circuit && raw(circuit->fuse) > 0
-             ? say("That fuse, {}, into the tap's lower place, nearest its blades.", format(circuit->fuse))
-             : say("That fuse into the tap's lower place, nearest its blades."),
-         say("The upper place stays empty: the {} one goes in last.", format(p.device.rating)),
-         say("Push the tap in with its lead on the dead side: the other way round one fuse carries both."),
-         say("See that the cover of the fuse box still closes.")},
-        {"meter", say("fuse puller")},
-        say("A vehicle's battery can weld a spanner: disconnect it first where its manual says so."),
-        10};
+    return {say("Fuse tap on the {}", p.lead()),
+            tap.name,
+            {say("The {} wire begins at the tap's own lead: nothing of it is joined at {}.",
+                 said(p.feed.supply_colour), name_of(p.plan, p.feed.from)),
+             say("Both its places stay empty: it goes into the slot last of all.")},
+            {"cutters", "strippers"},
+            {},
+            4};
 }
 
 ItemWork holder_work(const ItemPlace& p, const HolderType& holder) {

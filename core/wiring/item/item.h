@@ -28,6 +28,8 @@ struct ItemValues {
 /// The holder that a fuse sits in, with leads of its own, or the block; null for any other item and where
 /// none is said.
 const HolderType* holder_of(const Catalogue& catalogue, const Device& device);
+/// True for a lead whose supply begins in a fuse tap: of its ends there the return alone is joined.
+bool begins_in_tap(const Catalogue& catalogue, const Lead& lead);
 /// True for a fuse in a way of the block that its lead begins at: no wire is cut for it.
 bool in_block(const Catalogue& catalogue, const Device& device);
 /// Of each of its leads, as they are cut.

@@ -153,10 +153,8 @@ JointEnd usual_end(const Plan& plan, const Lead& feed, bool at_source) {
         if (const auto end = end_of(terminal->takes)) return *end;
     switch (part.kind) {
         case PartKind::source:
-            // A battery that is there already, tapped past its fuses, has studs.
-            if (plan.sources[part.index].kind == SourceKind::circuit &&
-                raw(plan.sources[part.index].fuse) <= 0)
-                return JointEnd::stud;
+            // A battery that is there already has studs, and what is tapped at its fuse returns to a bolt.
+            if (plan.sources[part.index].kind == SourceKind::circuit) return JointEnd::stud;
             // What is there already comes with a lead of its own.
             if (plan.sources[part.index].kind != SourceKind::pack) return JointEnd::splice;
             // Without a plug it is bolted to the cells or the block.

@@ -231,7 +231,7 @@ JointWires wires_of(const Plan& plan, const Catalogue& catalogue, const Lead& fe
 
 std::optional<JointWork> feed_joint(const Plan& plan, const Catalogue& catalogue, size_t feed,
                                     bool at_source) {
-    const auto& f = plan.feeds[feed];
+    const auto& f = lead_at(plan, feed);
     const auto* kind = find(catalogue.joints, at_source ? f.joint_from : f.joint_to);
     const auto wires = wires_of(plan, catalogue, f, at_source);
     if (!kind || !wires.wire) return {};

@@ -56,8 +56,8 @@ JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const Jo
 /// What meets at one end of a feed; its wire is null where none is chosen.
 JointWires wires_of(const Plan& plan, const Catalogue& catalogue, const Lead& feed, bool at_source);
 
-/// The joint at one end of a feed: its conductors, against the load's own lead where it has one. Nothing
-/// where no joint or no wire is chosen.
+/// The joint at one end of a lead, by its index among all: its conductors, or each of its cores, against the
+/// load's own lead where it has one. Nothing where no joint or no wire is chosen.
 std::optional<JointWork> feed_joint(const Plan& plan, const Catalogue& catalogue, size_t feed,
                                     bool at_source);
 

@@ -128,11 +128,7 @@ double cheapest_tap(const Catalogue& catalogue) {
 /// The adapter is one of the holders, then.
 bool tapped_by_adapter(const Plan& plan, const Catalogue& catalogue, const Id& source) {
     return std::any_of(plan.feeds.begin(), plan.feeds.end(), [&](const auto& lead) {
-        return lead.from == source &&
-               std::any_of(lead.devices.begin(), lead.devices.end(), [&](const auto& d) {
-                   const auto* holder = holder_of(catalogue, d);
-                   return holder && holder->tap;
-               });
+        return lead.from == source && begins_in_tap(catalogue, lead);
     });
 }
 
@@ -257,7 +253,8 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
             // What meets in a pigtail comes below, once for all of it.
             if (!in_pigtail(plan, catalogue, f, source)) {
                 const auto stud = stud_at(plan, f, source, false);
-                add_joints(feed_joint(plan, catalogue, i, source), f.ret == Return::own ? 2 : 1,
+                const bool alone = source && begins_in_tap(catalogue, f);
+                add_joints(feed_joint(plan, catalogue, i, source), f.ret == Return::own && !alone ? 2 : 1,
                            raw(stud) > 0 ? fmt::format(", M{:g}", raw(stud)) : "");
             }
             if (const auto over = over_tube(plan, catalogue, i, source); over && over->tube)
@@ -284,6 +281,19 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
     for (size_t i = 0; i < plan.feeds.size() + plan.cables.size(); ++i) {
         const auto& c = lead_at(plan, i);
         if (c.cores.empty()) continue;
+        // What feeds has its ends among those of the feeds.
+        const auto used =
+            i < plan.feeds.size() ? 0 : std::count_if(c.cores.begin(), c.cores.end(), [](const auto& x) {
+                return x.role != CoreRole::unused;
+            });
+        for (const bool source : {true, false})
+            if (const auto work = used > 0 ? feed_joint(plan, catalogue, i, source) : std::nullopt) {
+                if (const auto* tube = work->tube ? work->tube : work->to_buy)
+                    add_tube(lines, *tube, raw(work->tube_cut) * static_cast<double>(used) / 1e3);
+                if (work->crimp)
+                    add(lines, work->crimp->name, static_cast<double>(used), "pcs", "",
+                        {Goods::small, work->crimp->cost, work->crimp->id, {}});
+            }
         const auto* w = find(catalogue.wires, c.wire);
         add(lines, say("cable, {} × {}", c.cores.size(), w ? w->size : c.wire), raw(harness.routes[i].cut),
             "m", c.name.empty() ? name_of(plan, c.to) : c.name,

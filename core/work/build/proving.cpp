@@ -405,18 +405,32 @@ void Prover::close() {
                          title + say(": last of all"));
         last.about = f.id;
         last.actions = {say("Every switch off, nothing plugged in.")};
-        if (fitted)
+        const auto& b = plan.sources[index.source_of(i).index];
+        const bool tapped_in = begins_in_tap(catalogue, f);
+        if (tapped_in)
+            last.actions = {
+                b.with_key ? say("Key off, every switch off. Pull the circuit's fuse.")
+                           : say("Every switch off. Pull the circuit's fuse."),
+                say("The meter says which side of its slot is live."),
+                raw(b.fuse) > 0
+                    ? say("That fuse, {}, into the tap's lower place, nearest its blades; ours, {}, above.",
+                          format(b.fuse), format(fuse->rating))
+                    : say("That fuse into the tap's lower place, nearest its blades; ours, {}, above.",
+                          format(fuse->rating)),
+                say("Push the tap in with its lead on the dead side: the other way round one fuse carries "
+                    "both. See that the cover closes.")};
+        else if (fitted)
             append(last.actions, fittings_of(i));
         else
             last.actions.push_back(say("Nothing in series any more, the pack's own lead as it is."));
-        const auto& b = plan.sources[index.source_of(i).index];
-        last.actions.push_back(
-            b.kind == SourceKind::circuit && raw(b.fuse) <= 0
-                ? say("Minus off its stud; the ring on +, nut tight, boot over it; minus on again.")
-            : b.kind == SourceKind::circuit ? say("The tap into its slot, both fuses in; key on.")
-            : b.kind == SourceKind::supply  ? say("Plug it in, main switch on.")
-            : b.kind == SourceKind::panel   ? say("Cover off the panel: it is live from now on.")
-                                            : say("Plug the pack in, main switch on."));
+        if (!tapped_in)
+            last.actions.push_back(
+                b.kind == SourceKind::circuit && raw(b.fuse) <= 0
+                    ? say("Minus off its stud; the ring on +, nut tight, boot over it; minus on again.")
+                : b.kind == SourceKind::circuit ? say("Its fuse in; key on.")
+                : b.kind == SourceKind::supply  ? say("Plug it in, main switch on.")
+                : b.kind == SourceKind::panel   ? say("Cover off the panel: it is live from now on.")
+                                                : say("Plug the pack in, main switch on."));
         last.minutes = 2;
         last.after = {before_power};
         last.why.add(say("From here on the pack can pour all it has into a mistake."));

@@ -20,6 +20,7 @@
 #include "build/thread_step.h"
 #include "enum_words.h"
 #include "harness/fittings.h"
+#include "item/item.h"
 #include "joint/choose.h"
 #include "joint/covers.h"
 #include "joint/pigtail.h"
@@ -69,6 +70,7 @@ struct Maker {
     void cut(size_t f);
     void cut_cable(size_t f);
     void sleeve(size_t f);
+    void sleeve_cores(size_t f);
     void join(size_t f, bool at_source);
     void cover_board(const Converter& c);
     void under_before_over();
@@ -153,11 +155,11 @@ void Maker::cut(size_t f) {
 }
 
 void Maker::cut_cable(size_t f) {
-    const auto& lead = plan.feeds[f];
+    const auto& lead = lead_at(plan, f);
     const auto& route = figures.harness.routes[f];
     auto& s =
         add("cut/" + lead.id, StepKind::cut,
-            say("Cut to length: ") + (lead.name.empty() ? say("{} lead", index.name(lead.to)) : lead.name),
+            say("Cut to length: ") + (lead.name.empty() ? say("{} lead", name_of(plan, lead.to)) : lead.name),
             say("{} of {}, {}", counted(lead.cores.size(), say("core"), say("cores")), wire_name(lead),
                 format(route.cut)));
     s.about = lead.id;
@@ -188,8 +190,9 @@ void Maker::sleeve(size_t f) {
         if (const auto* tube = work.tube ? work.tube : work.to_buy)
             s.stamp +=
                 fmt::format("{}{} {:.0f} mm", s.stamp.empty() ? "" : " ", tube->id, raw(work.tube_cut));
-        s.actions.push_back(say("{} × {} of {}, one on each lead, at {}.", feed.ret == Return::own ? 2 : 1,
-                                format(work.tube_cut),
+        const bool alone = source && begins_in_tap(catalogue, feed);
+        s.actions.push_back(say("{} × {} of {}, one on each lead, at {}.",
+                                feed.ret == Return::own && !alone ? 2 : 1, format(work.tube_cut),
                                 work.tube     ? work.tube->name
                                 : work.to_buy ? work.to_buy->name
                                               : say("tube that fits"),
@@ -208,6 +211,36 @@ void Maker::sleeve(size_t f) {
     s.tools = {to_say("tube"), to_say("scissors")};
     s.minutes = 2;
     s.after = {"cut/" + feed.id, "thread/" + feed.id};
+    s.why.add(say("After the joint it no longer goes on; too close to the iron it shrinks where it waits."));
+}
+
+/// Of a cable one for each core that is used.
+void Maker::sleeve_cores(size_t f) {
+    const auto& lead = lead_at(plan, f);
+    if (!wire(lead) || !tube_school(plan.practices.insulation)) return;
+    const auto used = std::count_if(lead.cores.begin(), lead.cores.end(),
+                                    [](const auto& c) { return c.role != CoreRole::unused; });
+    std::vector<std::string> actions;
+    Millimetre parking(0);
+    for (const bool source : {true, false}) {
+        const auto work = feed_joint(plan, catalogue, f, source);
+        if (!work || !work->kind->tube) continue;
+        const auto* tube = work->tube ? work->tube : work->to_buy;
+        actions.push_back(say("{} × {} of {}, one on each core, at {}.", used, format(work->tube_cut),
+                              tube ? tube->name : say("tube that fits"),
+                              name_of(plan, source ? lead.from : lead.to)));
+        parking = std::max(parking, work->parking);
+    }
+    if (actions.empty()) return;
+    auto& s = add("sleeve/" + lead.id, StepKind::sleeve, say("Tubes on: ") + lead_name(plan, lead),
+                  say("before any joint: the forgotten tube is the commonest mistake of all"));
+    s.about = lead.id;
+    s.actions = std::move(actions);
+    if (raw(parking) > 0)
+        s.actions.push_back(say("Park them {} or more from where the iron will be.", format(parking)));
+    s.tools = {to_say("tube"), to_say("scissors")};
+    s.minutes = 2;
+    s.after = {"cut/" + lead.id, "thread/" + lead.id};
     s.why.add(say("After the joint it no longer goes on; too close to the iron it shrinks where it waits."));
 }
 
@@ -238,11 +271,19 @@ void Maker::join(size_t f, bool at_source) {
                                       landing_sign(plan, feed, {at_source, true}))
                                 : say("{} lands on {}.", capital(said(feed.supply_colour)),
                                       landing_sign(plan, feed, {at_source, false})));
+    const bool alone = at_source && begins_in_tap(catalogue, feed);
+    if (alone) {
+        s.title = say("Join the minus of the {} lead at {}", index.name(feed.to), part);
+        s.actions.push_back(
+            say("{} alone: {} begins at the tap. Under a bolt of the frame, bare metal, as near "
+                "as there is one.",
+                capital(said(feed.return_colour)), said(feed.supply_colour)));
+    }
     tell_joint(s, work, plan.practices);
     if (const auto over = over_tube(plan, catalogue, f, at_source); over && over->tube)
         s.actions.push_back(
             say("Both done: the wide tube over both, a finger's width beyond theirs, and shrink it."));
-    s.minutes = kind->minutes * (feed.ret == Return::own ? 2 : 1);
+    s.minutes = kind->minutes * (feed.ret == Return::own && !alone ? 2 : 1);
     s.why.add(say("After its tubes are on."));
     for (const auto& line : work.why.lines) s.why.lines.push_back(line);
 }
@@ -310,7 +351,8 @@ bool is_live(StepKind kind) {
 }
 
 std::string cut_step_key(const Plan& plan, const Id& lead) {
-    return (by_id(plan.feeds, lead) ? "cut/" : "cable/") + lead;
+    (void)plan;
+    return "cut/" + lead;
 }
 
 Step& add_step(std::vector<Step>& steps, std::string key, StepKind kind, std::string title,
@@ -348,17 +390,17 @@ namespace {
 
 /// A joint at what is live all the time: a circuit that is there already, unless a tap is plugged into its
 /// slot.
-bool at_live_source(const Plan& plan, const Step& step) {
+bool at_live_source(const Plan& plan, const Catalogue& catalogue, const Step& step) {
     if (!step.joint || !step.joint->at_source) return false;
     const auto& feed = plan.feeds[step.joint->feed];
     const auto* source = by_id(plan.sources, feed.from);
-    return source && source->kind == SourceKind::circuit;
+    return source && source->kind == SourceKind::circuit && !begins_in_tap(catalogue, feed);
 }
 
 /// What is joined to a live circuit is joined when all behind it is made and tested dead.
-void make_live_ends_last(const Plan& plan, std::vector<Step>& steps) {
+void make_live_ends_last(const Plan& plan, const Catalogue& catalogue, std::vector<Step>& steps) {
     for (auto& s : steps) {
-        if (!at_live_source(plan, s)) continue;
+        if (!at_live_source(plan, catalogue, s)) continue;
         s.after.emplace_back("test/shorts");
         s.caution = say("The circuit's own fuse is out until this joint is made and covered.") +
                     (s.caution.empty() ? "" : " " + s.caution);
@@ -383,11 +425,17 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
         const bool cable = !plan.feeds[f].cores.empty();
         cable ? m.cut_cable(f) : m.cut(f);
         if (auto s = thread_step(plan, figures, f)) m.steps.push_back(std::move(*s));
-        if (!cable) m.sleeve(f);
+        cable ? m.sleeve_cores(f) : m.sleeve(f);
         for (auto& s : item_steps(plan, catalogue, figures, f)) m.steps.push_back(std::move(s));
         if (cable) continue;
         for (const bool source : {false, true})
             if (!in_pigtail(plan, catalogue, plan.feeds[f], source)) m.join(f, source);
+    }
+    // What carries signals alone is cut, threaded and covered like any other.
+    for (size_t f = plan.feeds.size(); f < plan.feeds.size() + plan.cables.size(); ++f) {
+        m.cut_cable(f);
+        if (auto s = thread_step(plan, figures, f)) m.steps.push_back(std::move(*s));
+        m.sleeve_cores(f);
     }
     m.under_before_over();
     for (const auto& c : plan.converters) m.cover_board(c);
@@ -399,7 +447,7 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
         m.steps.push_back(std::move(s));
     }
     for (const auto& step : m.steps)
-        if (is_joint(step.kind) && !at_live_source(plan, step)) joints.push_back(step.key);
+        if (is_joint(step.kind) && !at_live_source(plan, catalogue, step)) joints.push_back(step.key);
     for (auto& s : panel_steps(plan, catalogue)) m.steps.push_back(std::move(s));
     const auto proving = m.steps.size();
     for (auto& s : proving_steps(plan, catalogue, figures, joints)) m.steps.push_back(std::move(s));
@@ -408,7 +456,7 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
         for (auto& s : m.steps)
             if (s.kind == StepKind::cut || s.kind == StepKind::thread || s.kind == StepKind::seat)
                 s.after.emplace_back(drill_key);
-    make_live_ends_last(plan, m.steps);
+    make_live_ends_last(plan, catalogue, m.steps);
     std::vector<std::string> fixed;  // before the lid
     for (auto& s : stick_steps(plan, joints)) fixed.push_back(s.key), m.steps.push_back(std::move(s));
     for (auto& s : stack_steps(plan, catalogue)) fixed.push_back(s.key), m.steps.push_back(std::move(s));

@@ -4,13 +4,15 @@
 
 #include <algorithm>
 
+#include "harness/packing.h"
 #include "plan/on_way.h"
+#include "units/format.h"
 #include "words/say.h"
 
 namespace sangre {
 
 std::optional<Step> thread_step(const Plan& plan, const Figures& figures, size_t f) {
-    const auto& feed = plan.feeds[f];
+    const auto& feed = lead_at(plan, f);
     const auto& ways = figures.harness.routes[f].ways;
     if (std::all_of(ways.begin(), ways.end(), [&](size_t w) { return plan.ways[w].on_it.empty(); }))
         return {};
@@ -18,7 +20,7 @@ std::optional<Step> thread_step(const Plan& plan, const Figures& figures, size_t
                                      [&](size_t w) { return meets(plan.ways[w], OnWayKind::opening); });
     std::vector<Step> one;
     auto& s = add_step(one, "thread/" + feed.id, StepKind::thread,
-                       (through ? say("Thread: ") : say("Lay: ")) + feed_name(plan, feed));
+                       (through ? say("Thread: ") : say("Lay: ")) + lead_name(plan, feed));
     s.about = feed.id;
     for (const auto p : ways)
         for (const auto& thing : plan.ways[p].on_it)
