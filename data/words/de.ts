@@ -2158,10 +2158,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Wert von 0 bis 1000 wird erwartet.</translation>
     </message>
     <message>
-        <source>A vehicle's battery can weld a spanner: disconnect it first where its manual says so.</source>
-        <translation>Eine Fahrzeugbatterie kann einen Schlüssel festschweißen: klemme sie zuerst ab, wo ihr Handbuch es sagt.</translation>
-    </message>
-    <message>
         <source>A vehicle's battery gives hundreds of amperes: rings and watches off, nothing near an airbag's wiring.</source>
         <translation>Eine Fahrzeugbatterie gibt Hunderte Ampere: Ringe und Uhren ab, nichts an den Leitungen eines Airbags.</translation>
     </message>
@@ -2954,6 +2950,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Beide Anschlüsse verbunden und isoliert. Die Sicherung bleibt heraus.</translation>
     </message>
     <message>
+        <source>Both its places stay empty: it goes into the slot last of all.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Both under the nuts of the holder for the {} fuse. Leave the link out.</source>
         <translation>Beide unter die Muttern des Halters für die Sicherung {}. Die Sicherung selbst bleibt heraus.</translation>
     </message>
@@ -3326,6 +3326,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Einkaufsliste als Text kopieren</translation>
     </message>
     <message>
+        <source>Core by core, at both ends: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Count against the list; each part against its sheet: size, volts, plug.</source>
         <translation>Gegen die Liste zählen; jedes Teil gegen sein Blatt: Größe, Volt, Stecker.</translation>
     </message>
@@ -3626,6 +3630,14 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>%1 verdoppeln</translation>
     </message>
     <message>
+        <source>Each core at both ends, {}:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each core at {}, {}:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Each for itself</source>
         <translation>Jeder für sich</translation>
     </message>
@@ -3824,6 +3836,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Every switch off. Plug the supply into the wall last, plus called out loud.</source>
         <translation>Alle Schalter aus. Steck das Netzteil zuletzt in die Wand, sag Plus laut an.</translation>
+    </message>
+    <message>
+        <source>Every switch off. Pull the circuit's fuse.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Every switch off. Tap in with a {} fuse in the new slot, plus called out loud.</source>
@@ -4174,8 +4190,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Sicherung in: {}</translation>
     </message>
     <message>
-        <source>Fuse tap in the slot of {}</source>
-        <translation>Sicherungsabgriff in den Steckplatz von {}</translation>
+        <source>Fuse tap on the {}</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Fuse, switch, plugs and joints: </source>
@@ -4796,6 +4812,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Sein Sicherungshalter geht, wo er schon dran ist, zerlegt hindurch.</translation>
     </message>
     <message>
+        <source>Its fuse in; key on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Its lead to the wire:</source>
         <translation>Sein Anschluss an die Leitung:</translation>
     </message>
@@ -4872,6 +4892,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Anders verbinden</translation>
     </message>
     <message>
+        <source>Join the minus of the {} lead at {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Join {} at both ends: they carry together.</source>
         <translation>Verbinde {} an beiden Enden: sie tragen gemeinsam.</translation>
     </message>
@@ -4926,6 +4950,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Keep the sun off it</source>
         <translation>Halte die Sonne davon ab</translation>
+    </message>
+    <message>
+        <source>Key off, every switch off. Pull the circuit's fuse.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Key off: nothing. Key on: {}.</source>
@@ -6826,10 +6854,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Zieh das blanke, ungemachte Ende hindurch; lass die Schlaufe auf der Seite des Verbrauchers.</translation>
     </message>
     <message>
-        <source>Pull the fuse that is there, and find with the meter which side of its slot is live.</source>
-        <translation>Zieh die Sicherung, die da ist, und finde mit dem Messgerät, welche Seite ihres Platzes Spannung hat.</translation>
-    </message>
-    <message>
         <source>Pull the {} fuse of the circuit; keep it at hand.</source>
         <translation>Zieh die Sicherung {} des Stromkreises; behalte sie zur Hand.</translation>
     </message>
@@ -6886,8 +6910,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Schieb die Litzen in den Stift, bis sie in seinem Sichtloch zu sehen sind.</translation>
     </message>
     <message>
-        <source>Push the tap in with its lead on the dead side: the other way round one fuse carries both.</source>
-        <translation>Drück den Abgriff mit der Leitung auf der toten Seite hinein: andersherum trägt eine Sicherung beides.</translation>
+        <source>Push the tap in with its lead on the dead side: the other way round one fuse carries both. See that the cover closes.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Put a braid over them</source>
@@ -7448,10 +7472,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Second-order low pass with the losses of coil and capacitor.</source>
         <translation>Tiefpass zweiter Ordnung mit den Verlusten von Spule und Kondensator.</translation>
-    </message>
-    <message>
-        <source>See that the cover of the fuse box still closes.</source>
-        <translation>Sieh nach, ob der Deckel des Sicherungskastens noch schließt.</translation>
     </message>
     <message>
         <source>See what ring its studs take, and where the lead can lie to it, sleeved.</source>
@@ -8062,12 +8082,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Klein und begrenzt prüfen, ehe der Akku alles ausschütten kann, was er hat.</translation>
     </message>
     <message>
-        <source>That fuse into the tap's lower place, nearest its blades.</source>
-        <translation>Diese Sicherung in den unteren Platz des Abgriffs, nächst seinen Messern.</translation>
+        <source>That fuse into the tap's lower place, nearest its blades; ours, {}, above.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>That fuse, {}, into the tap's lower place, nearest its blades.</source>
-        <translation>Diese Sicherung, {}, in den unteren Platz des Abgriffs, nächst seinen Messern.</translation>
+        <source>That fuse, {}, into the tap's lower place, nearest its blades; ours, {}, above.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The </source>
@@ -8294,6 +8314,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Das Metallgehäuse eines Thermoschalters kann Spannung führen: halte es mit Folie oder Schlauch vom Rahmen fern.</translation>
     </message>
     <message>
+        <source>The meter says which side of its slot is live.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The meter's range or its battery</source>
         <translation>Der Messbereich oder die Batterie des Messgeräts</translation>
     </message>
@@ -8482,10 +8506,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Das Höchste dort und 2 mm Luft sind {}; zwischen den Platinen stehen {}.</translation>
     </message>
     <message>
-        <source>The tap into its slot, both fuses in; key on.</source>
-        <translation>Den Abgriff in seinen Platz, beide Sicherungen hinein; Schlüssel an.</translation>
-    </message>
-    <message>
         <source>The thermal switch closes as the air gets warm: fixed to the hottest part, its metal insulated from it.</source>
         <translation>Der Thermoschalter schließt, wenn die Luft warm wird: am heißesten Teil befestigt, sein Metall davon isoliert.</translation>
     </message>
@@ -8496,10 +8516,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>The two kinds look alike</source>
         <translation>Die beiden Arten sehen gleich aus</translation>
-    </message>
-    <message>
-        <source>The upper place stays empty: the {} one goes in last.</source>
-        <translation>Der obere Platz bleibt leer: {} kommt zuletzt hinein.</translation>
     </message>
     <message>
         <source>The way</source>
@@ -8568,6 +8584,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>The {} lies at {} on {}, which is {} long.</source>
         <translation>{} liegt bei {} auf {}, und der ist {} lang.</translation>
+    </message>
+    <message>
+        <source>The {} wire begins at the tap's own lead: nothing of it is joined at {}.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The {} wire to the pin marked +, the {} one to the other; check both halves before they meet.</source>
@@ -11492,10 +11512,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>fuse family “{}” is not known: {} are</source>
         <translation>Sicherungsfamilie „{}“ ist nicht bekannt: es gibt {}</translation>
-    </message>
-    <message>
-        <source>fuse puller</source>
-        <translation>Sicherungszange</translation>
     </message>
     <message>
         <source>fused test lead</source>
@@ -14994,6 +15010,10 @@ schwarz an %2
         <translation>{} allein bei {}, × {} mit {} Adern zusammen.</translation>
     </message>
     <message>
+        <source>{} alone: {} begins at the tap. Under a bolt of the frame, bare metal, as near as there is one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>{} and {}</source>
         <translation>{} und {}</translation>
     </message>
@@ -15974,6 +15994,10 @@ schwarz an %2
         <translation>{} verzinnte {} unter Schrauben: zieh sie nach einer Woche nach.</translation>
     </message>
     <message>
+        <source>{} to pin {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>{} to {}</source>
         <translation>{} an {}</translation>
     </message>
@@ -16148,6 +16172,10 @@ schwarz an %2
     <message>
         <source>{} × {} of {} on first, well back.</source>
         <translation>Erst {} × {} {} darauf, weit zurück.</translation>
+    </message>
+    <message>
+        <source>{} × {} of {}, one on each core, at {}.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>{} × {} of {}, one on each lead, at {}.</source>

@@ -38,7 +38,8 @@ struct LaidStraight {
     Why why;
 };
 
-/// Of a lead, by its index among all. The order is that of the steps: `steps` says which of its ends is made first.
+/// Of a lead, by its index among all. The order is that of the steps: `steps` says which of its ends is made
+/// first.
 LaidStraight lay_straight(const Plan& plan, const Catalogue& catalogue, const Figures& figures, size_t feed,
                           const std::vector<Step>& steps);
 
