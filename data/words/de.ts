@@ -2951,7 +2951,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     </message>
     <message>
         <source>Both its places stay empty: it goes into the slot last of all.</source>
-        <translation type="unfinished"></translation>
+        <translation>Beide Plätze bleiben leer: Er kommt ganz zuletzt in seinen Platz.</translation>
     </message>
     <message>
         <source>Both under the nuts of the holder for the {} fuse. Leave the link out.</source>
@@ -3327,7 +3327,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     </message>
     <message>
         <source>Core by core, at both ends: {}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ader für Ader, an beiden Enden: {}.</translation>
     </message>
     <message>
         <source>Count against the list; each part against its sheet: size, volts, plug.</source>
@@ -3631,11 +3631,11 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     </message>
     <message>
         <source>Each core at both ends, {}:</source>
-        <translation type="unfinished"></translation>
+        <translation>Jede Ader an beiden Enden, {}:</translation>
     </message>
     <message>
         <source>Each core at {}, {}:</source>
-        <translation type="unfinished"></translation>
+        <translation>Jede Ader an {}, {}:</translation>
     </message>
     <message>
         <source>Each for itself</source>
@@ -3839,7 +3839,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     </message>
     <message>
         <source>Every switch off. Pull the circuit's fuse.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jeder Schalter aus. Die Sicherung des Stromkreises ziehen.</translation>
     </message>
     <message>
         <source>Every switch off. Tap in with a {} fuse in the new slot, plus called out loud.</source>
@@ -4191,7 +4191,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     </message>
     <message>
         <source>Fuse tap on the {}</source>
-        <translation type="unfinished"></translation>
+        <translation>Sicherungsabgriff an: {}</translation>
     </message>
     <message>
         <source>Fuse, switch, plugs and joints: </source>
@@ -4813,7 +4813,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>Its fuse in; key on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ihre Sicherung hinein; Zündung an.</translation>
     </message>
     <message>
         <source>Its lead to the wire:</source>
@@ -4893,7 +4893,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>Join the minus of the {} lead at {}</source>
-        <translation type="unfinished"></translation>
+        <translation>Minus der Leitung {} an {} anschließen</translation>
     </message>
     <message>
         <source>Join {} at both ends: they carry together.</source>
@@ -4953,7 +4953,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>Key off, every switch off. Pull the circuit's fuse.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zündung aus, jeder Schalter aus. Die Sicherung des Stromkreises ziehen.</translation>
     </message>
     <message>
         <source>Key off: nothing. Key on: {}.</source>
@@ -6911,7 +6911,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>Push the tap in with its lead on the dead side: the other way round one fuse carries both. See that the cover closes.</source>
-        <translation type="unfinished"></translation>
+        <translation>Den Abgriff einschieben, seine Leitung auf der stromlosen Seite: Andersherum trägt eine Sicherung beides. Sehen, dass der Deckel schließt.</translation>
     </message>
     <message>
         <source>Put a braid over them</source>
@@ -8083,11 +8083,11 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>That fuse into the tap's lower place, nearest its blades; ours, {}, above.</source>
-        <translation type="unfinished"></translation>
+        <translation>Diese Sicherung in den unteren Platz des Abgriffs, an seinen Zungen; unsere, {}, darüber.</translation>
     </message>
     <message>
         <source>That fuse, {}, into the tap's lower place, nearest its blades; ours, {}, above.</source>
-        <translation type="unfinished"></translation>
+        <translation>Diese Sicherung, {}, in den unteren Platz des Abgriffs, an seinen Zungen; unsere, {}, darüber.</translation>
     </message>
     <message>
         <source>The </source>
@@ -8315,7 +8315,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>The meter says which side of its slot is live.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Messgerät sagt, welche Seite des Platzes unter Spannung steht.</translation>
     </message>
     <message>
         <source>The meter's range or its battery</source>
@@ -8587,7 +8587,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>The {} wire begins at the tap's own lead: nothing of it is joined at {}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Draht in {} beginnt an der Leitung des Abgriffs: Nichts von ihm wird an {} angeschlossen.</translation>
     </message>
     <message>
         <source>The {} wire to the pin marked +, the {} one to the other; check both halves before they meet.</source>
@@ -15011,7 +15011,7 @@ schwarz an %2
     </message>
     <message>
         <source>{} alone: {} begins at the tap. Under a bolt of the frame, bare metal, as near as there is one.</source>
-        <translation type="unfinished"></translation>
+        <translation>{} allein: {} beginnt am Abgriff. Unter eine Schraube des Rahmens, blankes Metall, so nah es eine gibt.</translation>
     </message>
     <message>
         <source>{} and {}</source>
@@ -15995,7 +15995,7 @@ schwarz an %2
     </message>
     <message>
         <source>{} to pin {}</source>
-        <translation type="unfinished"></translation>
+        <translation>{} an Stift {}</translation>
     </message>
     <message>
         <source>{} to {}</source>
@@ -16175,7 +16175,7 @@ schwarz an %2
     </message>
     <message>
         <source>{} × {} of {}, one on each core, at {}.</source>
-        <translation type="unfinished"></translation>
+        <translation>{} × {} von {}, je eines auf jede Ader, an {}.</translation>
     </message>
     <message>
         <source>{} × {} of {}, one on each lead, at {}.</source>

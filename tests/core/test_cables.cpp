@@ -3,11 +3,14 @@
 #include <map>
 #include <set>
 
+#include "build/bom.h"
 #include "cable/cable.h"
 #include "diagram/labels.h"
 #include "files/plan_file.h"
+#include "files/plan_text.h"
 #include "fixtures.h"
 #include "plan/edits.h"
+#include "straight/laid_straight.h"
 
 using namespace sangre;
 
@@ -262,6 +265,62 @@ class TestCables : public QObject {
             for (const auto& shape : s.shapes) ++written[shape.text];
         for (const auto& l : labels) QCOMPARE(written[l.title], 4);
         QVERIFY(label_sheets({}).empty());
+    }
+    /// What feeds and what carries signals alone is cut, threaded, covered and joined by the same steps.
+    void a_cable_is_made_like_any_other_lead() {
+        const auto plan = plan_from_text(
+            "plan Probe on a boom\nbody Case, plastic, sealed, 200 × 150 × 100 mm\nplace Inside, in Case\n"
+            "place Outside\nopening Probe gland, M12 gland, in Case\nway Inside → Outside, 1.5 m\n"
+            "  meets opening, at 0.1 m, through Probe gland\nsource Pack: 4S LFP 10 Ah, at Inside\n"
+            "load Brain 11–14.6 V 0.4 A, at Inside\nload Row lamp 11–14.6 V 0.4 A, at Outside\n"
+            "part Probe, sensor, at Outside\n"
+            "lead Pack → Brain, 20 AWG, 0.2 m, begins with soldered cup of a battery plug, ends with "
+            "soldered "
+            "lap splice\n  item fuse, standard blade fuse, 3 A\n"
+            "lead Pack → Row lamp, 22 AWG PVC, 2 m, begins with soldered cup of a battery plug, ends with "
+            "soldered lap splice, jacket sheath, across 5 mm\n  item fuse, standard blade fuse, 2 A\n"
+            "  core +, supply, colour yellow\n  core -, ground, colour black\n  core \"\", unused, colour "
+            "blue\n"
+            "cable Brain → Probe, 24 AWG PVC, begins with crimped contact in a housing, ends with soldered "
+            "lap "
+            "splice, jacket sheath, across 4 mm\n  core sig, signal, pin 1, colour white\n"
+            "  core GND, ground, pin 2, colour black\nphase Day, 2 h, runs Row lamp typical\n",
+            parts());
+        QVERIFY2(plan, plan ? "" : error_text(plan.error()).c_str());
+        const auto study = test::studied(*plan);
+        const auto steps = study.steps();
+        for (const auto& lead : {plan->feeds[1].id, plan->cables[0].id}) {
+            size_t last = 0;
+            for (const auto* stage : {"cut/", "thread/", "sleeve/", "cable/"}) {
+                size_t at = 0;
+                while (at < steps.size() && steps[at].key != stage + lead) ++at;
+                QVERIFY2(at < steps.size(), (stage + lead).c_str());
+                QVERIFY2(at >= last, (stage + lead).c_str());
+                last = at;
+                for (const auto& action : steps[at].actions) {
+                    QVERIFY2(action.find("  ") == std::string::npos, action.c_str());
+                    QVERIFY2(action.find(" to ;") == std::string::npos, action.c_str());
+                }
+            }
+            const auto& made = steps[last];
+            const auto says = [&](const char* words) {
+                return std::any_of(made.actions.begin(), made.actions.end(),
+                                   [&](const auto& a) { return a.find(words) != std::string::npos; });
+            };
+            QVERIFY(says("Strip ") && says("Tug with ") && says("Iron"));
+            QVERIFY(std::find(made.tools.begin(), made.tools.end(), "iron") != made.tools.end());
+        }
+        // Both are laid straight, and the gland's nut is slid onto what goes through it.
+        bool nut = false;
+        for (size_t f = 0; f < study.harness.routes.size(); ++f)
+            for (const auto& on : lay_straight(*plan, parts(), study, f, steps).order)
+                nut = nut || (f >= plan->feeds.size() && on.words.find("dome nut") != std::string::npos);
+        QVERIFY(nut);
+        // What its ends take is bought.
+        bool contacts = false;
+        for (const auto& line : bill_of_materials(*plan, parts(), study.harness))
+            contacts = contacts || line.item.find("crimp contact") != std::string::npos;
+        QVERIFY(contacts);
     }
 };
 

@@ -93,6 +93,33 @@ tl::expected<size_t, ParseError> read_charger(Source& b, std::string_view text) 
     return begin;
 }
 
+/// "4 AA cells", "2 x D cells": so many of a size that shops have, alkaline where nothing else is said.
+struct RoundCells {
+    size_t begin = 0, end = 0;
+    int series = 1;
+    const CellType* cell = nullptr;
+};
+std::optional<RoundCells> round_cells(const Catalogue& catalogue, std::string_view text) {
+    static const std::regex pattern(R"((\d{1,2})\s*(?:x|×)?\s*(AAA|AA|C|D)(\s+cells?)?\b)",
+                                    std::regex::icase);
+    const std::string s(text);
+    std::smatch found;
+    if (!std::regex_search(s, found, pattern)) return {};
+    // "20 C" alone is how fast a pack may be emptied.
+    std::string size = found[2].str();
+    for (auto& c : size) c = static_cast<char>(std::toupper(static_cast<unsigned char>(c)));
+    if (size.size() == 1 && !found[3].matched) return {};
+    RoundCells round{static_cast<size_t>(found.position()),
+                     static_cast<size_t>(found.position() + found.length()),
+                     std::max(1, static_cast<int>(plain_number(found[1].str()).value_or(1))), nullptr};
+    const bool rechargeable = lower(s).find("nimh") != std::string::npos;
+    for (const auto& cell : catalogue.cells)
+        if ((cell.name.ends_with(" " + size) || cell.name.find(" " + size + ",") != std::string::npos) &&
+            cell.chemistry == (rechargeable ? "nimh" : "alkaline"))
+            round.cell = &cell;
+    return round;
+}
+
 }  // namespace
 
 tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const Source& like,
@@ -102,6 +129,7 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
     if (!cells_end) return tl::unexpected(cells_end.error());
     text = text.substr(0, *cells_end);
     std::optional<double> volts, amp_hours;
+    const auto round = round_cells(catalogue, text);
     const auto wrong = [&](const PackWord& w, std::string message) {
         return tl::unexpected(ParseError{w.begin, w.begin + w.text.size(), std::move(message)});
     };
@@ -109,7 +137,11 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
     if (words.empty() && raw(b.charger) <= 0 && like.charger == b.charger)
         return tl::unexpected(ParseError{0, text.size(), say("type a pack, such as 8S LFP 35 Ah")});
     bool series_said = false, rated = false;
+    if (round) b.series = round->series, series_said = true;
     for (const auto& w : words) {
+        if (round && w.begin >= round->begin && w.begin < round->end) continue;
+        if (const auto small = lower(w.text); small == "cells" || small == "cell" || small == "acid")
+            continue;
         const auto s = count_before(w.text, 's'), p = count_before(w.text, 'p');
         if (s || p) {
             if ((s && *s < 1) || (p && *p < 1))
@@ -151,6 +183,10 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
             return wrong(w, say("“{}” is no chemistry; {} are known", w.text, known));
         }
         b.chemistry = chemistry->id;
+    }
+    if (round && round->cell) {
+        if (b.chemistry.empty()) b.chemistry = round->cell->chemistry;
+        if (!amp_hours && raw(b.cell_capacity) <= 0) amp_hours = raw(round->cell->capacity) * b.parallel;
     }
     // A bare voltage names a pack: 14.8 V is four lithium cells.
     if (volts && !series_said && b.chemistry.empty())

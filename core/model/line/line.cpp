@@ -9,6 +9,7 @@
 #include "files/field_types.h"
 #include "line/amounts.h"
 #include "line/heads.h"
+#include "line/phrases.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -237,7 +238,10 @@ std::optional<ParseError> take(const LineContext& context, const Clause& clause,
     if (const auto* fact = by_first_word(kind, text)) {
         auto rest = text.substr(std::string_view(fact->word).size());
         while (rest.starts_with(' ')) rest.remove_prefix(1);
-        return put(*fact, rest, clause.text.size() - rest.size(), clear);
+        auto error = put(*fact, rest, clause.text.size() - rest.size(), clear);
+        // "vital sensitive": more than one word of the kind in a clause.
+        if (error && !clear && take_phrase(context.names.plan(), text, thing)) return {};
+        return error;
     }
     // What stands alone: the first fact that it is a value of.
     std::optional<ParseError> first_error;
@@ -252,6 +256,7 @@ std::optional<ParseError> take(const LineContext& context, const Clause& clause,
             fact.form == FactForm::plain)
             first_error = ParseError{clause.begin, clause.end, setter.error};
     }
+    if (take_phrase(context.names.plan(), text, thing)) return {};
     if (first_error) return first_error;
     return ParseError{
         clause.begin, clause.end,

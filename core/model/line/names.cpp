@@ -5,6 +5,7 @@
 #include <algorithm>
 
 #include "line/clauses.h"
+#include "line/phrases.h"
 #include "units/number.h"
 #include "units/words.h"
 #include "words/say.h"
@@ -116,6 +117,7 @@ std::optional<Id> LineNames::meant(ThingSort sort, std::string_view text) const 
         return at->second.front();
     // An entry's id is a word of its own that a file would hold.
     if (is_entry(sort) && s.by_id.contains(name)) return name;
+    if (sort == ThingSort::wire) return wire_said(*catalogue_, plan_->practices, name);
     return {};
 }
 

@@ -17,6 +17,7 @@ enum class ThingSort { part, place, body, side, zone, opening, way, lead, wire, 
 class LineNames {
   public:
     LineNames(const Plan& plan, const Catalogue& catalogue);
+    const Plan& plan() const { return *plan_; }
 
     /// "Fog pump", "#load-2"; never empty for an id.
     std::string said(ThingSort sort, const Id& id) const;

@@ -88,7 +88,7 @@ std::string load_line(const Load& l) {
     // Amperes are those at the nominal voltage, which of a range is its middle.
     const bool at_nominal =
         (l.range_assumed && has_bare_range(l)) || std::abs(nominal - (low + high) / 2) < 1e-9 * nominal;
-    const bool by_ohms = l.kind == LoadKind::resistance && (!at_nominal || ohms.size() <= amps.size() + 1);
+    const bool by_ohms = l.kind == LoadKind::resistance && (!at_nominal || ohms.size() < amps.size() + 1);
     const bool by_unit = (watts && unsaid == LoadKind::current) || by_ohms;
     if (l.kind != unsaid && !by_unit) add(kind_word(l.kind));
     add(by_ohms ? ohms : amps);

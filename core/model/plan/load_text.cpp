@@ -282,6 +282,9 @@ struct Reader {
     }
 
     void finish() {
+        // "12V motor 3A" is called what it is.
+        if (load.name.empty() && (load.kind == LoadKind::motor || load.kind == LoadKind::led))
+            load.name = load.kind == LoadKind::motor ? "Motor" : "LED";
         if (load.name.empty())
             problem(0, text.size(), say("A name is missing: start with what it is, such as “Fog pump”."));
         if (!have_voltage) problem(0, text.size(), say("A voltage is missing, such as 12 V or 7–26 V."));

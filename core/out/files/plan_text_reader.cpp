@@ -56,14 +56,22 @@ std::vector<TextLine> lines_of(std::string_view text) {
         auto to = end;
         while (to > from && (text[to - 1] == ' ' || text[to - 1] == '\t' || text[to - 1] == '\r')) --to;
         at = end + 1;
+        // As it is pasted from a list: the bullet before a line is none of it.
+        for (const std::string_view bullet : {"• ", "- ", "* ", "– ", "·\t", "•\t", "-\t"})
+            if (text.substr(from, to - from).starts_with(bullet)) {
+                from += bullet.size();
+                while (from < to && (text[from] == ' ' || text[from] == '\t')) ++from;
+                break;
+            }
         const auto whole = text.substr(from, to - from);
         if (whole.empty() || whole.starts_with(text_comment)) continue;
         TextLine l;
         l.number = number, l.begin = from, l.end = to;
-        const auto blank = std::min(whole.find(' '), whole.size());
+        const auto blank = std::min(whole.find_first_of(" \t"), whole.size());
         l.word = lower(whole.substr(0, blank));
         l.said_at = from + std::min(blank + 1, whole.size());
         l.said = std::string(text.substr(l.said_at, to - l.said_at));
+        std::replace(l.said.begin(), l.said.end(), '\t', ' ');
         const auto clauses = line_clauses(l.said);
         if (!clauses) fail(l, clauses.error());
         // The first is the head: a thing may be called “id 7”.

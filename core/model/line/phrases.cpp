@@ -1,0 +1,97 @@
+#include "line/phrases.h"
+
+#include <algorithm>
+#include <cmath>
+#include <tuple>
+
+#include "plan/load_text.h"
+#include "plan/machine_text.h"
+#include "units/number.h"
+#include "units/parse.h"
+#include "units/words.h"
+
+namespace sangre {
+namespace {
+
+/// Takes a field over where the phrase has made it another than it was without.
+template <class Thing, class... Fields>
+void take_changed(const Thing& with, const Thing& without, Thing& into, Fields... fields) {
+    const auto one = [&](auto field) {
+        if (!(with.*field == without.*field)) into.*field = with.*field;
+    };
+    (one(fields), ...);
+}
+
+bool holds_digit(std::string_view text) { return std::any_of(text.begin(), text.end(), is_digit); }
+
+}  // namespace
+
+bool take_phrase(const Plan& plan, std::string_view text, Body& into) {
+    const auto with = parse_body(plan, Body{}, "x, " + std::string(text)),
+               without = parse_body(plan, Body{}, "x");
+    if (!with || !without || *with == *without) return false;
+    take_changed(*with, *without, into, &Body::material, &Body::sealed, &Body::open, &Body::length,
+                 &Body::width, &Body::height, &Body::wall, &Body::in);
+    return true;
+}
+
+bool take_phrase(const Plan& plan, std::string_view text, Opening& into) {
+    const auto with = parse_opening(plan, Opening{}, "x, " + std::string(text)),
+               without = parse_opening(plan, Opening{}, "x");
+    if (!with || !without || *with == *without) return false;
+    take_changed(*with, *without, into, &Opening::bore, &Opening::kind, &Opening::body, &Opening::already,
+                 &Opening::later);
+    return true;
+}
+
+bool take_phrase(const Plan&, std::string_view text, Load& into) {
+    // Amounts are facts with names; what says how it is may stand as the load's own line has it.
+    if (holds_digit(text)) return false;
+    const auto with = parse_load("x 12 V 1 A " + std::string(text)), without = parse_load("x 12 V 1 A");
+    if (!with.complete() || with.load == without.load || with.load.name != "x") return false;
+    take_changed(with.load, without.load, into, &Load::kind, &Load::always_on, &Load::vital, &Load::noisy,
+                 &Load::sensitive, &Load::transmitter, &Load::own_switch, &Load::starter, &Load::igniter,
+                 &Load::heat_elsewhere, &Load::assumed);
+    return true;
+}
+
+std::optional<Id> wire_said(const Catalogue& catalogue, const Practices& practices, std::string_view text) {
+    const auto words = split_words(text);
+    // The size is its first word or its first two: "18AWG", "18 AWG", "0.25 mm²".
+    for (const size_t n : {size_t{2}, size_t{1}}) {
+        if (words.size() < n || words.empty()) continue;
+        const auto size = text.substr(words[0].begin, words[n - 1].end - words[0].begin);
+        const auto small = lower(std::string(size));
+        const bool metric = small.find("mm") != std::string::npos;
+        if (!metric && small.find("awg") == std::string::npos) continue;
+        const auto area = parse_wire_size(size);
+        if (!area) continue;
+        bool solid = false;
+        std::vector<std::string> of;
+        for (size_t i = n; i < words.size(); ++i) {
+            const auto word = lower(words[i].text);
+            if (word == "solid")
+                solid = true;
+            else if (word != "stranded" && word != "wire")
+                of.push_back(word);
+        }
+        const WireType* best = nullptr;
+        std::tuple<bool, bool> rank;
+        for (const auto& w : catalogue.wires) {
+            if (w.metric != metric || std::abs(raw(w.area) / raw(*area) - 1) > 0.03 ||
+                (w.strands == 1) != solid)
+                continue;
+            const auto* insulation = find(catalogue.insulations, w.insulation);
+            const auto name = insulation ? lower(insulation->name) : std::string();
+            if (!std::all_of(of.begin(), of.end(),
+                             [&](const auto& word) { return name.find(word) != std::string::npos; }))
+                continue;
+            const std::tuple now{w.insulation != practices.wire_insulation, !w.usual};
+            if (!best || now < rank) best = &w, rank = now;
+        }
+        if (best) return best->id;
+    }
+    return {};
+}
+
+}  // namespace sangre

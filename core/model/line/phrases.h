@@ -1,0 +1,27 @@
+#pragma once
+// What people write beside the facts by name: "220 × 140 × 80 mm", "M20 gland", "vital sensitive",
+// "24 AWG silicone".
+#include <optional>
+#include <string_view>
+
+#include "catalogue/catalogue.h"
+#include "plan/plan.h"
+
+namespace sangre {
+
+/// A clause that is no fact of its own but says something of such a thing all the same; false where it does
+/// not, and the thing is as it was.
+bool take_phrase(const Plan& plan, std::string_view text, Body& into);
+bool take_phrase(const Plan& plan, std::string_view text, Opening& into);
+bool take_phrase(const Plan& plan, std::string_view text, Load& into);
+template <class Thing>
+bool take_phrase(const Plan&, std::string_view, Thing&) {
+    return false;
+}
+
+/// The wire that a size and, where it is said, "solid" and an insulation name: "24 AWG", "18 AWG solid",
+/// "1.5 mm² PVC". Without an insulation the plan's usual one where it is made in that size. Nothing for
+/// anything else.
+std::optional<Id> wire_said(const Catalogue& catalogue, const Practices& practices, std::string_view text);
+
+}  // namespace sangre
