@@ -188,7 +188,12 @@ class TestItemEnds : public QObject {
                 QVERIFY(d.joint_in.empty() && !d.joint_out.empty());
                 const auto study = test::studied(next);
                 QVERIFY(!test::has(study, "tap-slot") && !test::has(study, "item-joint-missing"));
-                const auto words = actions_of(study, "item/" + fuse);
+                // On the bench its lead is joined; into the slot it goes last of all.
+                QVERIFY(says(actions_of(study, "item/" + fuse), "it goes into the slot last of all"));
+                std::string words;
+                for (const auto& step : study.steps())
+                    if (step.kind == StepKind::last_fuse && step.about == feed)
+                        for (const auto& action : step.actions) words += action + "\n";
                 QVERIFY2(says(words, "which side of its slot is live") && says(words, "That fuse, 30 A"),
                          words.c_str());
                 // One lead, one joint.
