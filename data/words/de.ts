@@ -4182,6 +4182,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Sicherungsblock</translation>
     </message>
     <message>
+        <source>Fuse block of {}</source>
+        <translation>Sicherungsblock von {}</translation>
+    </message>
+    <message>
         <source>Fuse holder in the {}</source>
         <translation>Sicherungshalter in: {}</translation>
     </message>
@@ -15290,10 +15294,6 @@ schwarz an %2
         <translation>{} für {}</translation>
     </message>
     <message>
-        <source>{} for {}: {} ({} typical, {} peak; trusted with {}).</source>
-        <translation>{} für {}: {} ({} üblich, {} Spitze; zugetraut {}).</translation>
-    </message>
-    <message>
         <source>{} for {}{}</source>
         <translation>{} für {}{}</translation>
     </message>
@@ -16262,6 +16262,10 @@ schwarz an %2
         <translation>{}, für: {}</translation>
     </message>
     <message>
+        <source>{}, in {}</source>
+        <translation>{}, in {}</translation>
+    </message>
+    <message>
         <source>{}, its {} at {}</source>
         <translation>{}, seine {} bei {}</translation>
     </message>
@@ -16580,6 +16584,10 @@ schwarz an %2
     <message>
         <source>{}: {}</source>
         <translation>{}: {}</translation>
+    </message>
+    <message>
+        <source>{}: {} ({} typical, {} peak; trusted with {}).</source>
+        <translation>{}: {} ({} üblich, {} Spitze; zugetraut werden {}).</translation>
     </message>
     <message>
         <source>{}: {} a day, down to {}, runs {}.</source>

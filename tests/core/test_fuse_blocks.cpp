@@ -110,6 +110,20 @@ class TestFuseBlocks : public QObject {
         const auto& lead = plan.feeds[feeds_into(plan, hub->id).front()];
         QVERIFY(device(lead, DeviceKind::fuse) && by_id(plan.hubs, lead.from)->kind != HubKind::block);
     }
+    void behind_a_module_too() {
+        const auto plan = lit_barge(5, "12 V", "load Drive 48 V 20 A peak 40 A 5 s motor noisy\n");
+        const auto* hub = block_in(plan);
+        QVERIFY(hub && plan.converters.size() == 1);
+        QCOMPARE(hub->id, "fuses-" + plan.converters[0].id);
+        QCOMPARE(feeds_from(plan, hub->id).size(), size_t{5});
+        // What the module gives is what may flow: its lead has no fuse, and the block is one for 12 V.
+        QVERIFY(!device(plan.feeds[feeds_into(plan, hub->id).front()], DeviceKind::fuse));
+        QVERIFY(raw(block_of(parts(), *hub)->voltage) < 40);
+        const auto again = propose(plan, parts());
+        QVERIFY(again && again->plan == plan);
+        for (const auto& finding : test::studied(plan).findings)
+            QVERIFY2(finding.severity == Severity::note, finding.sentence.c_str());
+    }
     void too_few_ways_and_too_small_a_bar_are_found_and_mended() {
         auto plan = lit_barge(6);
         auto& hub = *by_id(plan.hubs, block_in(plan)->id);

@@ -1,5 +1,6 @@
 #include "plan/plan.h"
 #include "enum_words.h"
+#include "units/number.h"
 #include "words/say.h"
 
 #include <algorithm>
@@ -128,7 +129,9 @@ std::vector<const Body*> walls_passed(const Plan& plan, const Way& way) {
 
 std::string opening_name(const Plan& plan, const Opening& opening) {
     const auto kind = said_word(opening.kind), name = name_of(plan, opening.id);
-    return opening.name.empty() ? say("{} between {}", kind, name) : kind + " " + name;
+    if (opening.name.empty()) return say("{} between {}", kind, name);
+    // "Probe gland" says what it is.
+    return lower(name).find(lower(kind)) != std::string::npos ? name : kind + " " + name;
 }
 
 std::vector<size_t> feeds_into(const Plan& plan, const Id& part) {

@@ -26,21 +26,39 @@ std::vector<size_t> small_leads(const Plan& plan, const Catalogue& catalogue, co
     return small;
 }
 
-/// The plan with those leads behind a block of their own; its lead from the hub has a fuse.
-Plan with_block_behind(Plan plan, const Plan& old, const Hub& hub, const std::vector<size_t>& leads) {
-    const Id id = "fuses-" + hub.id;
+/// The plan with those leads behind a block of their own. Its lead from a hub has a fuse; one from a module
+/// has none, since the module gives no more than it is made for.
+Plan with_block_behind(Plan plan, const Plan& old, const Id& from, const Id& place, bool fused,
+                       const std::vector<size_t>& leads) {
+    const Id id = "fuses-" + from;
     const auto* before = by_id(old.hubs, id);
-    plan.hubs.push_back(before ? *before : Hub{id, say("Fuse block"), hub.place, {}});
+    plan.hubs.push_back(
+        before
+            ? *before
+            : Hub{id, fused ? say("Fuse block") : say("Fuse block of {}", name_of(plan, from)), place, {}});
     Lead trunk = plan.feeds[leads.front()];
-    trunk.id = "feed-" + id, trunk.from = hub.id, trunk.to = id;
+    trunk.id = "feed-" + id, trunk.from = from, trunk.to = id;
     trunk.joint_to.clear(), trunk.length.reset(), trunk.supply_colour = "red";
-    std::erase_if(trunk.devices, [](const auto& d) { return d.kind != DeviceKind::fuse; });
+    std::erase_if(trunk.devices, [&](const auto& d) { return !fused || d.kind != DeviceKind::fuse; });
+    if (!fused) trunk.joint_from.clear();
     for (auto& d : trunk.devices) d.id = trunk.id + "-fuse";
     for (const auto& was : old.feeds)
         if (was.id == trunk.id) trunk = was;
     for (const auto f : leads) plan.feeds[f].from = id, plan.feeds[f].joint_from.clear();
     plan.feeds.push_back(std::move(trunk));
     return plan;
+}
+
+/// Makes that hub a block, sizes anew, and takes it over where a block suits what came of it.
+bool keep_block(Plan& plan, Plan made, const Catalogue& catalogue, const Id& hub, size_t leads, Why& why) {
+    by_id(made.hubs, hub)->kind = HubKind::stud;  // so that its joints are chosen anew
+    made = set_hub_kind(std::move(made), catalogue, hub, HubKind::block);
+    made = seat_in_blocks(size_feeds(std::move(made), catalogue), catalogue);
+    const auto* block = block_of(catalogue, *by_id(made.hubs, hub));
+    if (!block || !suiting_block(made, catalogue, hub)) return false;
+    why.add(say("{} fused leads begin in a {}, not in a holder each.", leads, block->name));
+    plan = std::move(made);
+    return true;
 }
 
 }  // namespace
@@ -58,19 +76,20 @@ Plan on_fuse_blocks(Plan plan, const Plan& old, const Catalogue& catalogue, Why&
         Id where = hub.id;
         if (all == small.size() && suiting_block(plan, catalogue, hub.id) &&
             (!before || before->kind == HubKind::block)) {
-            by_id(made.hubs, hub.id)->kind = HubKind::stud;  // so that its joints are chosen anew
-            made = set_hub_kind(std::move(made), catalogue, hub.id, HubKind::block);
             if (!before) by_id(made.hubs, hub.id)->name = say("Fuse block");
         } else {
-            made = with_block_behind(std::move(made), old, hub, small), where = "fuses-" + hub.id;
-            by_id(made.hubs, where)->kind = HubKind::stud;
-            made = set_hub_kind(std::move(made), catalogue, where, HubKind::block);
+            made = with_block_behind(std::move(made), old, hub.id, hub.place, true, small),
+            where = "fuses-" + hub.id;
         }
-        made = seat_in_blocks(size_feeds(std::move(made), catalogue), catalogue);
-        const auto* block = block_of(catalogue, *by_id(made.hubs, where));
-        if (!block || !suiting_block(made, catalogue, where)) continue;
-        why.add(say("{} fused leads begin in a {}, not in a holder each.", small.size(), block->name));
-        plan = std::move(made), any = true;
+        any = keep_block(plan, std::move(made), catalogue, where, small.size(), why) || any;
+    }
+    for (const auto& module : std::vector<Converter>(plan.converters)) {
+        // Leads that a module had before in holders stay so.
+        if (by_id(old.converters, module.id) && !by_id(old.hubs, "fuses-" + module.id)) continue;
+        const auto small = small_leads(plan, catalogue, module.id);
+        if (small.size() < enough_for_a_block || small.size() != feeds_from(plan, module.id).size()) continue;
+        auto made = with_block_behind(plan, old, module.id, module.place, false, small);
+        any = keep_block(plan, std::move(made), catalogue, "fuses-" + module.id, small.size(), why) || any;
     }
     return any ? seat_in_blocks(std::move(plan), catalogue) : plan;
 }

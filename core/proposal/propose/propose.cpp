@@ -304,8 +304,11 @@ void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const Conver
     next.feeds.push_back(std::move(in));
     for (const auto l : group.loads) hang_load(next, old, next.loads[l], c.id, rail_colour(group.volts));
     const auto [typical, peak] = rail_current(next, group);
-    why.add(say("{} for {}: {} ({} typical, {} peak; trusted with {}).", c.name, names_of(next, group.loads),
-                type.name, format(typical), format(peak), format(type.rated * type.trusted)));
+    // A rail that is called by its loads does not say them twice.
+    const auto loads = names_of(next, group.loads);
+    const auto who = c.name.ends_with(loads) ? c.name : say("{} for {}", c.name, loads);
+    why.add(say("{}: {} ({} typical, {} peak; trusted with {}).", who, type.name, format(typical),
+                format(peak), format(type.rated * type.trusted)));
 }
 
 /// All that sizing decides, to compare two plans that differ in it by something.

@@ -21,6 +21,21 @@ Ampere fuse_before(const Plan& plan, const Id& hub) {
     return {};
 }
 
+/// The highest volts there: what the nearest module before it is set to, else the sources'. Nothing where
+/// neither is known.
+std::optional<Volt> volts_at(const Plan& plan, const Catalogue& catalogue, const Id& hub) {
+    constexpr double tolerance = 1.05;  // of a module; typical
+    Id at = hub;
+    for (size_t n = 0; n < plan.feeds.size(); ++n) {
+        const auto into = feeds_into(plan, at);
+        if (into.empty()) break;
+        at = plan.feeds[into.front()].from;
+        if (const auto* module = by_id(plan.converters, at)) return module->set * tolerance;
+    }
+    if (const auto range = sources_range(plan, catalogue)) return range->high;
+    return {};
+}
+
 /// A fuse of that family and rating, or of one of the block's own families that is sold in it.
 bool takes_rating(const Catalogue& catalogue, const HolderType& block, const Device& fuse) {
     if (fuse.rating > block.each) return false;
@@ -38,12 +53,12 @@ bool takes_family(const HolderType& block, const Device& fuse) {
 /// As `suiting_block`, with room for families other than those fitted where `any_family` says so.
 const HolderType* find_block(const Plan& plan, const Catalogue& catalogue, const Id& hub, bool any_family) {
     const auto leaving = feeds_from(plan, hub);
-    const auto range = sources_range(plan, catalogue);
+    const auto volts = volts_at(plan, catalogue, hub);
     const auto before = fuse_before(plan, hub);
     const HolderType* best = nullptr;
     for (const auto& block : catalogue.holders) {
         if (block.ways < static_cast<int>(leaving.size()) || block.ways == 0 || before > block.all) continue;
-        if (range && range->high > block.voltage) continue;
+        if (volts && *volts > block.voltage) continue;
         const bool all = std::all_of(leaving.begin(), leaving.end(), [&](size_t f) {
             const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
             return fuse && takes_rating(catalogue, block, *fuse) &&

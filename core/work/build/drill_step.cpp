@@ -19,7 +19,7 @@ std::optional<Step> drill_step(const Plan& plan, const Catalogue& catalogue, con
                            counted(holes.size(), say("hole"), say("holes"))));
     bool step_drill = false;
     for (const auto& h : holes) {
-        const auto where = h.in.empty() ? h.name : h.name + ", " + h.in;
+        const auto where = h.in.empty() ? h.name : say("{}, in {}", h.name, h.in);
         s.actions.push_back(h.takes.empty() ? say("{}: {}", where, format(h.drill))
                                             : say("{}: {}, for the {}", where, format(h.drill), h.takes));
         step_drill = step_drill || h.step;
