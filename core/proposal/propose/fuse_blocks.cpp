@@ -53,6 +53,7 @@ Plan with_block_behind(Plan plan, const Plan& old, const Id& from, const Id& pla
 bool keep_block(Plan& plan, Plan made, const Catalogue& catalogue, const Id& hub, size_t leads, Why& why) {
     by_id(made.hubs, hub)->kind = HubKind::stud;  // so that its joints are chosen anew
     made = set_hub_kind(std::move(made), catalogue, hub, HubKind::block);
+    if (!block_of(catalogue, *by_id(made.hubs, hub))) return false;  // none has so many ways
     made = seat_in_blocks(size_feeds(std::move(made), catalogue), catalogue);
     const auto* block = block_of(catalogue, *by_id(made.hubs, hub));
     if (!block || !suiting_block(made, catalogue, hub)) return false;
