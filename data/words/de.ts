@@ -1366,6 +1366,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Eine Klemmleitung über jeden leeren Sicherungshalter auf dem Weg, der Schalter an.</translation>
     </message>
     <message>
+        <source>A clip lead across every empty fuse holder on its way.</source>
+        <translation>Eine Klemmleitung über jeden leeren Sicherungshalter auf ihrem Weg.</translation>
+    </message>
+    <message>
         <source>A clip left out, or a switch off</source>
         <translation>Ein vergessener Clip, oder ein Schalter aus</translation>
     </message>
@@ -3278,6 +3282,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Akkus werden verglichen …</translation>
     </message>
     <message>
+        <source>Connect the pack through the {} test lead, plus called out loud.</source>
+        <translation>Den Akku über die Prüfleitung mit {} anschließen, Plus laut gesagt.</translation>
+    </message>
+    <message>
         <source>Copied: %1.</source>
         <translation>Kopiert: %1.</translation>
     </message>
@@ -3826,24 +3834,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Alle Schalter aus, nichts eingesteckt.</translation>
     </message>
     <message>
-        <source>Every switch off. Connect the pack through the {} test lead, plus called out loud.</source>
-        <translation>Alle Schalter aus. Den Akku über die Prüfleitung mit {} anschließen, Plus laut ansagen.</translation>
-    </message>
-    <message>
-        <source>Every switch off. Its ring on the + stud through the {} test lead, plus called out loud.</source>
-        <translation>Jeder Schalter aus. Ihr Ring an den Plusbolzen über die Prüfleitung mit {}, Plus laut gesagt.</translation>
-    </message>
-    <message>
-        <source>Every switch off. Plug the supply into the wall last, plus called out loud.</source>
-        <translation>Alle Schalter aus. Steck das Netzteil zuletzt in die Wand, sag Plus laut an.</translation>
-    </message>
-    <message>
-        <source>Every switch off. Pull the circuit's fuse.</source>
-        <translation>Jeder Schalter aus. Die Sicherung des Stromkreises ziehen.</translation>
-    </message>
-    <message>
-        <source>Every switch off. Tap in with a {} fuse in the new slot, plus called out loud.</source>
-        <translation>Alle Schalter aus. Mit einer Sicherung von {} im neuen Steckplatz abgreifen, Plus laut ansagen.</translation>
+        <source>Every switch off.</source>
+        <translation>Jeder Schalter aus.</translation>
     </message>
     <message>
         <source>Everything that ever runs at its peak, on a nearly empty pack in the coldest air</source>
@@ -4856,6 +4848,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Sein Ring vor die Wand, seine Mutter dahinter; handfest und eine Vierteldrehung.</translation>
     </message>
     <message>
+        <source>Its ring on the + stud through the {} test lead, plus called out loud.</source>
+        <translation>Ihr Ring an den Plusbolzen über die Prüfleitung mit {}, Plus laut gesagt.</translation>
+    </message>
+    <message>
         <source>Its shield carries that on; the braid lets 20 mΩ a metre of it inside.</source>
         <translation>Sein Schirm trägt das weiter; das Geflecht lässt davon 20 mΩ je Meter nach innen.</translation>
     </message>
@@ -4870,6 +4866,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Its supply: {} × {} = {}; asked {}</source>
         <translation>Seine Versorgung: {} × {} = {}; verlangt {}</translation>
+    </message>
+    <message>
+        <source>Its switch on.</source>
+        <translation>Ihr Schalter an.</translation>
     </message>
     <message>
         <source>Its thermal switch sits</source>
@@ -4956,8 +4956,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Halte die Sonne davon ab</translation>
     </message>
     <message>
-        <source>Key off, every switch off. Pull the circuit's fuse.</source>
-        <translation>Zündung aus, jeder Schalter aus. Die Sicherung des Stromkreises ziehen.</translation>
+        <source>Key off. Pull the circuit's fuse.</source>
+        <translation>Zündung aus. Die Sicherung des Stromkreises ziehen.</translation>
     </message>
     <message>
         <source>Key off: nothing. Key on: {}.</source>
@@ -6010,6 +6010,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Merk dir, welche Seite Spannung hat: die beiden Sicherungen des Abgriffs sitzen dahinter. Sicherung wieder hinein.</translation>
     </message>
     <message>
+        <source>Nothing connected.</source>
+        <translation>Nichts angeschlossen.</translation>
+    </message>
+    <message>
         <source>Nothing connected. Fuses still out: each holder shows what lies behind it, and nothing else.</source>
         <translation>Nichts angeschlossen. Sicherungen noch heraus: jeder Halter zeigt, was hinter ihm liegt, und sonst nichts.</translation>
     </message>
@@ -6052,6 +6056,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Nothing on it. Meter on its output, plus and minus as its label says.</source>
         <translation>Nichts daran. Messgerät an seinen Ausgang, Plus und Minus wie sein Schild sagt.</translation>
+    </message>
+    <message>
+        <source>Nothing plugged in.</source>
+        <translation>Nichts eingesteckt.</translation>
     </message>
     <message>
         <source>Nothing reaches 60 V DC</source>
@@ -6646,8 +6654,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Einstecken, Hauptschalter an.</translation>
     </message>
     <message>
+        <source>Plug it in.</source>
+        <translation>Einstecken.</translation>
+    </message>
+    <message>
         <source>Plug the pack in, main switch on.</source>
         <translation>Akku einstecken, Hauptschalter an.</translation>
+    </message>
+    <message>
+        <source>Plug the pack in.</source>
+        <translation>Den Akku einstecken.</translation>
+    </message>
+    <message>
+        <source>Plug the supply into the wall last, plus called out loud.</source>
+        <translation>Das Netzteil zuletzt in die Steckdose, Plus laut gesagt.</translation>
     </message>
     <message>
         <source>Plug-in spark</source>
@@ -6700,6 +6720,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Plus to minus, with the switches as the Bench says.</source>
         <translation>Plus gegen Minus, die Schalter wie unter Messen gesagt.</translation>
+    </message>
+    <message>
+        <source>Plus to minus.</source>
+        <translation>Plus gegen Minus.</translation>
     </message>
     <message>
         <source>Plus to plus</source>
@@ -6856,6 +6880,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Pull the bare, unterminated end through; leave the loop on the load's side.</source>
         <translation>Zieh das blanke, ungemachte Ende hindurch; lass die Schlaufe auf der Seite des Verbrauchers.</translation>
+    </message>
+    <message>
+        <source>Pull the circuit's fuse.</source>
+        <translation>Die Sicherung des Stromkreises ziehen.</translation>
     </message>
     <message>
         <source>Pull the {} fuse of the circuit; keep it at hand.</source>
@@ -8058,6 +8086,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Abzweig bei </translation>
     </message>
     <message>
+        <source>Tap in with a {} fuse in the new slot, plus called out loud.</source>
+        <translation>Mit einer Sicherung von {} im neuen Platz abgreifen, Plus laut gesagt.</translation>
+    </message>
+    <message>
         <source>Tap the circuit of </source>
         <translation>Den Stromkreis anzapfen von </translation>
     </message>
@@ -8510,6 +8542,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Das Höchste dort und 2 mm Luft sind {}; zwischen den Platinen stehen {}.</translation>
     </message>
     <message>
+        <source>The test fuse must hold, nothing may get warm or smell.</source>
+        <translation>Die Prüfsicherung muss halten, nichts darf warm werden oder riechen.</translation>
+    </message>
+    <message>
         <source>The thermal switch closes as the air gets warm: fixed to the hottest part, its metal insulated from it.</source>
         <translation>Der Thermoschalter schließt, wenn die Luft warm wird: am heißesten Teil befestigt, sein Metall davon isoliert.</translation>
     </message>
@@ -8596,6 +8632,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>The {} wire to the pin marked +, the {} one to the other; check both halves before they meet.</source>
         <translation>Den {} Draht an den Stift mit +, den {} an den anderen; prüfe beide Hälften, ehe sie sich treffen.</translation>
+    </message>
+    <message>
+        <source>Their fuses in its ways</source>
+        <translation>Ihre Sicherungen in seine Plätze</translation>
     </message>
     <message>
         <source>Their voltages fall along different curves, so one charges the other all day.</source>
@@ -10526,6 +10566,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>am Ende der Quelle, an jedem leeren Sicherungshalter, am Ausgang jedes Wandlers</translation>
     </message>
     <message>
+        <source>at the source's end, at every module's output</source>
+        <translation>am Ende der Quelle, am Ausgang jedes Moduls</translation>
+    </message>
+    <message>
         <source>at work</source>
         <translation>bei der Arbeit</translation>
     </message>
@@ -12400,6 +12444,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>load is</source>
         <translation>Verbraucher ist</translation>
+    </message>
+    <message>
+        <source>load off</source>
+        <translation>Verbraucher aus</translation>
     </message>
     <message>
         <source>loads are</source>
@@ -15974,6 +16022,10 @@ schwarz an %2
         <translation>{} dort; dauernd fließen {}.</translation>
     </message>
     <message>
+        <source>{} through a way at the most, {} through its bar, {}.</source>
+        <translation>Höchstens {} durch einen Platz, {} durch seine Schiene, {}.</translation>
+    </message>
+    <message>
         <source>{} through {}: {} at the first instant.</source>
         <translation>{} durch {}: {} im ersten Augenblick.</translation>
     </message>
@@ -16654,6 +16706,10 @@ schwarz an %2
         <translation>{}: {} Leitungen gehen von einem Block mit {} Plätzen ab.</translation>
     </message>
     <message>
+        <source>{}: {} leaves the block, and not through a fuse in one of its ways.</source>
+        <translation>{}: {} geht vom Block ab, und nicht durch eine Sicherung in einem seiner Plätze.</translation>
+    </message>
+    <message>
         <source>{}: {} matings. Worn contacts warm and weld.</source>
         <translation>{}: {} Steckungen. Abgenutzte Kontakte werden warm und verschweißen.</translation>
     </message>
@@ -16668,6 +16724,10 @@ schwarz an %2
     <message>
         <source>{}: {} of copper{}.</source>
         <translation>{}: {} Kupfer{}.</translation>
+    </message>
+    <message>
+        <source>{}: {} of its {} ways are used.</source>
+        <translation>{}: {} seiner {} Plätze sind belegt.</translation>
     </message>
     <message>
         <source>{}: {} of wire lie before its fuse.</source>

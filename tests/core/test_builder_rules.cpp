@@ -276,6 +276,25 @@ class TestBuilderRules : public QObject {
         // What is computed is written as a person would.
         QVERIFY(plan_to_text(brick, parts()).find("99999") == std::string::npos);
     }
+    void only_what_is_there_is_said() {
+        // No switch, no fuse, no motor: a craft without its rotors' noise, and a bare lamp on a brick.
+        auto plan = plan_typed(
+            "plan Shelf\nsource Brick: supply 12 V 2 A\nload Lamp 12 V 1 A LED\n"
+            "lead Brick → Lamp, 20 AWG, 1 m, begins with soldered lap splice, ends with soldered "
+            "lap splice\nphase Evening, 3 h, runs Lamp typical\n");
+        for (const auto& step : test::studied(plan).steps())
+            for (const auto& action : step.actions)
+                for (const char* word :
+                     {"witch", " holder", "attery", "pack", "otor", "heels", "uses still out"})
+                    QVERIFY2(action.find(word) == std::string::npos, action.c_str());
+        for (const auto& r : test::studied(plan).readings())
+            QVERIFY2(r.state.find("fuse") == std::string::npos, r.state.c_str());
+        // A servo turns, whatever kind of load it is.
+        const auto arm =
+            plan_proposed("plan Arm, up to 30 °C, from 5 °C\nload Elbow servo 6 V 0.5 A peak 2 A 0.5 s\n");
+        for (const auto& step : test::studied(arm).steps())
+            if (step.key == "test/first-power") QVERIFY(step.caution.find("arms") != std::string::npos);
+    }
     void a_loads_own_switch_is_no_battery_isolator() {
         const auto plan = plan_proposed(
             "plan Dredge, up to 30 °C, from 5 °C\nload Pump 24 V 35 A peak 40 A 5 s motor noisy switched\n"

@@ -140,6 +140,22 @@ class TestFuseBlocks : public QObject {
         hub.block = "block-standard-6";
         QVERIFY(test::has(test::studied(plan), "hub-block"));
     }
+    void what_leaves_past_its_ways_is_found() {
+        auto plan = lit_barge(6);
+        const auto id = block_in(plan)->id;
+        auto& lead = plan.feeds[feeds_from(plan, id).front()];
+        for (auto& d : lead.devices) d.holder.clear();
+        const auto study = test::studied(plan);
+        const auto* found = test::finding(study, "hub-block");
+        QVERIFY(found && found->severity == Severity::caution);
+        bool mended = false;
+        for (const auto& fix : found->fixes)
+            mended = mended || !test::has(test::studied(fix.edit(plan)), "hub-block");
+        QVERIFY(mended);
+        // Its figures are shown with where they come from.
+        const auto why = explain(lit_barge(6), parts(), test::studied(lit_barge(6)), id);
+        QVERIFY(!why.why.source.empty());
+    }
     void every_block_is_one_of_those_that_are_sold() {
         int blocks = 0;
         for (const auto& h : parts().holders) {

@@ -326,7 +326,7 @@ step "Focus, by eye", do turn the ring, after join/feed-studs-lamp/load
         QVERIFY(offered(line_kind(Device{}), "fu", "fuse"));
         // What is offered and taken is understood.
         for (const auto& o : line_offers(c, hub, "X, "))
-            if (o.text != "at" && o.text != "kind" && o.text != "fuse block")
+            if (o.text != "at" && o.text != "kind" && o.text != "type")
                 QVERIFY2(read_thing(c, Hub{}, "X, " + o.text), o.text.c_str());
     }
     void what_looks_like_a_plan() {

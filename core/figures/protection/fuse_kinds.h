@@ -19,5 +19,7 @@ std::vector<Id> usual_fuses(const Plan& plan, const Catalogue& catalogue, const 
 Ampere usual_carry(const WireType& wire, int conductors);
 /// A fuse is no larger than that, give or take a fifth for the nearest rating sold.
 inline constexpr double fuse_over_carry = 1.2;
+/// Nor more than so many times what is ever drawn through it. Source: practice.
+inline constexpr double fuse_over_draw = 3;
 
 }  // namespace sangre

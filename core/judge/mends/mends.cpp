@@ -5,6 +5,7 @@
 
 #include "joint/item_joint.h"
 #include "plan/edits.h"
+#include "protection/fuse_kinds.h"
 #include "units/format.h"
 #include "words/say.h"
 
@@ -73,9 +74,6 @@ std::vector<Mend> tried_mends(const Plan& plan, const Catalogue& catalogue, cons
 
 namespace {
 
-/// A fuse that is there stays only where it is no more than so many times what is ever drawn through it.
-constexpr double most_over = 3;
-
 /// What a lead's items were, put back into what a proposal chose for it.
 struct Swap {
     Id device, type;
@@ -94,7 +92,7 @@ std::vector<Swap> swaps(const Plan& old, const Plan& made, const Study& judged) 
                 continue;
             const auto& x = judged.worst.feeds[f];
             if (d.kind == DeviceKind::fuse &&
-                was->rating > std::max({x.peak, x.continuous, Ampere(1)}) * most_over)
+                was->rating > std::max({x.peak, x.continuous, Ampere(1)}) * fuse_over_draw)
                 continue;
             all.push_back({d.id, was->type, was->rating});
         }

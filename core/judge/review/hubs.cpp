@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <set>
 
+#include "item/item.h"
 #include "joint/choose.h"
 #include "joint/fuse_block.h"
 #include "joint/pigtail.h"
@@ -84,7 +85,6 @@ void many_branches(const Context& c, std::vector<Finding>& out) {
 
 /// A forked lead is thin, and its plugs are small.
 void fork_current(const Context& c, std::vector<Finding>& out) {
-    constexpr Ampere fork_carries(5);  // of a 5.5 mm barrel plug, typical
     for (const auto& hub : c.plan.hubs) {
         if (hub.kind != HubKind::fork) continue;
         for (const auto f : c.index().into(hub.id)) {
@@ -109,6 +109,15 @@ void fork_current(const Context& c, std::vector<Finding>& out) {
     }
 }
 
+/// The first lead that leaves a block otherwise than through a way; empty where all go through one.
+std::string past_the_ways(const Context& c, const std::vector<size_t>& leaving) {
+    for (const auto f : leaving) {
+        const auto* fuse = device(c.plan.feeds[f], DeviceKind::fuse);
+        if (!fuse || !in_block(c.catalogue, *fuse)) return c.index().feed_name(c.plan.feeds[f]);
+    }
+    return {};
+}
+
 /// As many ways as leads, and a bar that carries what the fuse before it lets through.
 void block_ways(const Context& c, std::vector<Finding>& out) {
     for (const auto& hub : c.plan.hubs) {
@@ -127,6 +136,9 @@ void block_ways(const Context& c, std::vector<Finding>& out) {
         else if (before > block->all)
             sentence = say("{}: the bar of the {} carries {}, and {} are let through to it.", hub.name,
                            block->name, format(block->all), format(before));
+        else if (const auto past = past_the_ways(c, leaving); !past.empty())
+            sentence =
+                say("{}: {} leaves the block, and not through a fuse in one of its ways.", hub.name, past);
         else
             continue;
         Finding x{block ? Severity::caution : Severity::note, {}, {hub.id}, std::move(sentence), {}, {}};
@@ -139,6 +151,9 @@ void block_ways(const Context& c, std::vector<Finding>& out) {
                      if (auto* h = by_id(p.hubs, id)) h->block = type;
                      return seat_in_blocks(std::move(p), *catalogue);
                  }});
+        x.fixes.push_back({say("Their fuses in its ways"), [catalogue = &c.catalogue](const Plan& p) {
+                               return seat_in_blocks(p, *catalogue);
+                           }});
         x.fixes.push_back({say("A stud or bus bar, and a holder in each lead"),
                            [catalogue = &c.catalogue, id = hub.id](const Plan& p) {
                                return set_hub_kind(p, *catalogue, id, HubKind::stud);

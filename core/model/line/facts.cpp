@@ -124,7 +124,7 @@ constexpr std::array source_facts{
 constexpr std::array hub_facts{
     id_fact, Fact{"name", "", head, to_say("what it is called")},
     Fact{"kind", "kind", plain, to_say("how wires meet in it"), true, words_of<HubKind>},
-    Fact{"block", "fuse block", entry, to_say("which fuse block of the catalogue")},
+    Fact{"block", "type", entry, to_say("which fuse block of the catalogue")},
     Fact{"place", "at", place, to_say("where it is")}};
 
 constexpr std::array converter_facts{

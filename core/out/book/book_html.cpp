@@ -171,7 +171,7 @@ struct Page {
         for (const auto& l : wire_labels(plan, s.harness)) {
             if (l.title == last) continue;  // there are two of each
             last = l.title;
-            row({to_step(cut_step_key(plan, l.subject), "<b>" + html(l.title) + "</b>"), html(l.detail),
+            row({to_step(cut_step_key(l.subject), "<b>" + html(l.title) + "</b>"), html(l.detail),
                  html(l.more)});
         }
         out += "</table>\n";

@@ -8,6 +8,7 @@
 #include "cable/cable.h"
 #include "converter/choice.h"
 #include "explain/inside.h"
+#include "joint/fuse_block.h"
 #include "network/elements.h"
 #include "network/sources.h"
 #include "parts/wire_size.h"
@@ -267,10 +268,17 @@ Why of_battery(const Plan& plan, const Catalogue& catalogue, const Study& s, siz
     return why;
 }
 
-Why of_hub(const Plan& plan, const Study& s, size_t i) {
+Why of_hub(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t i) {
     Why why;
     why.title = plan.hubs[i].name;
     why.add(say("{} now; out and back wires meet here.", format(s.now.hubs[i].volts)));
+    if (const auto* block = block_of(catalogue, plan.hubs[i])) {
+        why.add(say("{}: {} of its {} ways are used.", block->name, feeds_from(plan, plan.hubs[i].id).size(),
+                    block->ways));
+        why.add(say("{} through a way at the most, {} through its bar, {}.", format(block->each),
+                    format(block->all), format(block->voltage)));
+        why.source = block->source;
+    }
     for (const auto f : feeds_from(plan, plan.hubs[i].id))
         why.add(say("{}: {} continuously, {} peak", name_of(plan, plan.feeds[f].to),
                     format(s.worst.feeds[f].continuous), format(s.worst.feeds[f].peak)));
@@ -289,7 +297,7 @@ Explained explain(const Plan& plan, const Catalogue& catalogue, const Study& s, 
         case PartKind::source:
             return {of_battery(plan, catalogue, s, ref.index)};
         case PartKind::hub:
-            return {of_hub(plan, s, ref.index)};
+            return {of_hub(plan, catalogue, s, ref.index)};
         case PartKind::none:
             break;
     }

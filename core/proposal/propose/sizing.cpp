@@ -21,6 +21,7 @@ namespace sangre {
 namespace {
 
 constexpr int most_rounds = 24, settling = 8;
+constexpr Ampere handled{3.5};               // what the thinnest wire that is handled carries anyway
 constexpr double drop_that_starves = 0.004;  // a feed that loses less is not what starves a load: the pack is
 
 /// What a feed is given beyond what school and load ask, because a load behind it would starve.
@@ -234,7 +235,6 @@ void give_more(const Plan& plan, const Catalogue& catalogue, size_t f, Metre len
     const auto* thicker = next_thicker(catalogue, fitted);
     // Copper out of all proportion to what flows in it is no mend.
     constexpr double most_times = 6;
-    constexpr Ampere handled(3.5);  // what the thinnest wire that is handled carries anyway
     if (thicker &&
         (by_drop || usual_carry(*thicker, plan.feeds[f].conductors) <=
                         std::max({continuous, fuse ? fuse->rating : Ampere(0), handled}) * most_times))
@@ -275,10 +275,9 @@ void fit_items(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, c
             if (d.kind == DeviceKind::filter) {
                 // Its capacitors ask for a fuse that rides them, and that fuse for a larger filter: no
                 // further than a fuse may stand over what its load draws.
-                constexpr double most_times = 3;
                 auto own = need;
                 if (device(feed, DeviceKind::fuse))
-                    own.fuse = std::min(need.fuse, std::max(need.peak, need.continuous) * most_times);
+                    own.fuse = std::min(need.fuse, std::max(need.peak, need.continuous) * fuse_over_draw);
                 if (const auto* type = suiting_filter(catalogue, own)) d.type = type->id;
             }
             if (d.kind != DeviceKind::connector || !wire) continue;
@@ -294,7 +293,6 @@ void fit_items(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, c
             // One that asks for wire out of all proportion to its fuse is none: then a resistor and a button.
             constexpr double most_times = 8;
             constexpr double one_size_up = 1.4;  // of copper: wire comes in gauges
-            constexpr Ampere handled(3.5);
             const auto* sparkless = wish.anti_spark ? cheapest_plug(catalogue, thick, wish) : nullptr;
             if (wish.anti_spark && (!sparkless || bold_current(sparkless->smallest * one_size_up) >
                                                       std::max(need.fuse, handled) * most_times))

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "joint/fuse_block.h"
 #include "joint/item_joint.h"
 #include "plan/edits.h"
 #include "protection/suiting.h"
@@ -26,7 +27,6 @@ Plan with_taps(Plan plan, const Catalogue& catalogue, Why& why) {
 }
 
 bool wants_fork(const Plan& plan, const Id& hub) {
-    constexpr Ampere fork_carries(5);  // of its barrel plug; typical
     constexpr size_t most_ends = 4;
     const auto into = feeds_into(plan, hub), from = feeds_from(plan, hub);
     const auto* brick = into.size() == 1 ? by_id(plan.sources, plan.feeds[into.front()].from) : nullptr;

@@ -5,6 +5,9 @@
 
 namespace sangre {
 
+/// That the barrel plug of a forked lead carries; typical of 5.5 mm.
+inline constexpr Ampere fork_carries{5};
+
 /// The block that a hub is; null for another kind of hub and where none is said.
 const HolderType* block_of(const Catalogue& catalogue, const Hub& hub);
 

@@ -295,7 +295,8 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
     }
 }
 
-void live_plugs(const Plan& plan, const Figures& figures, std::vector<Reading>& out) {
+void live_plugs(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
+                std::vector<Reading>& out) {
     auto busy = quiet(plan);
     for (size_t l = 0; l < plan.loads.size(); ++l)
         busy.states[l] = plan.loads[l].igniter ? LoadState::off : LoadState::typical;
@@ -306,7 +307,10 @@ void live_plugs(const Plan& plan, const Figures& figures, std::vector<Reading>& 
         Borne borne;
         borne.also(load);
         auto empty = volts(plan, ReadingOf::plug_empty, "plug/" + load.id + "/empty", load.name + " plug",
-                           say("its fuse in, load off"), load.name + " plug", empty_windows[l], borne);
+                           fitted_fuse(catalogue, plan.feeds[figures.solver->index().into(load.id).front()])
+                               ? say("its fuse in, load off")
+                               : say("load off"),
+                           load.name + " plug", empty_windows[l], borne);
         // Running: no lower than with everything else running too, no higher than with nothing running at
         // all.
         auto loaded = volts(plan, ReadingOf::plug_running, "plug/" + load.id + "/running",
@@ -427,7 +431,7 @@ std::vector<Reading> bench_readings(const Plan& plan, const Catalogue& catalogue
     live_supply(plan, catalogue, figures, all);
     standing_current(plan, catalogue, figures, all);
     live_switches(plan, catalogue, index, all);
-    live_plugs(plan, figures, all);
+    live_plugs(plan, catalogue, figures, all);
     own_readings(plan, true, all);
     return all;
 }

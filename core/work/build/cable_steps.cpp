@@ -6,7 +6,9 @@
 #include <algorithm>
 #include <map>
 
+#include "build/jacket_words.h"
 #include "build/joint_words.h"
+#include "build/thread_step.h"
 #include "cable/bus.h"
 #include "enum_words.h"
 #include "joint/joint.h"
@@ -58,25 +60,84 @@ void say_cores(const Lead& cable, Step& s) {
 }
 
 /// How each core's end is made, once where both ends are alike.
-void say_ends(const Plan& plan, const Catalogue& catalogue, const Figures& figures, const Lead& cable,
-              Step& s) {
+void say_ends(const Plan& plan, const Catalogue& catalogue, size_t f, Step& s) {
+    const auto& cable = lead_at(plan, f);
     const auto cores = std::count_if(cable.cores.begin(), cable.cores.end(),
                                      [](const auto& c) { return c.role != CoreRole::unused; });
-    for (size_t i = 0; i < figures.harness.routes.size(); ++i) {
-        if (lead_at(plan, i).id != cable.id) continue;
-        const bool alike = cable.joint_from == cable.joint_to;
-        for (const bool source : {true, false}) {
-            if (alike && !source) break;
-            const auto work = feed_joint(plan, catalogue, i, source);
-            if (!work) continue;
-            s.actions.push_back(alike ? say("Each core at both ends, {}:", work->kind->name)
-                                      : say("Each core at {}, {}:",
-                                            name_of(plan, source ? cable.from : cable.to), work->kind->name));
-            tell_joint(s, *work, plan.practices);
-            s.minutes += work->kind->minutes * static_cast<double>(cores) * (alike ? 2 : 1) / 2;
-        }
-        return;
+    const bool alike = cable.joint_from == cable.joint_to;
+    for (const bool source : {true, false}) {
+        if (alike && !source) break;
+        const auto work = feed_joint(plan, catalogue, f, source);
+        if (!work) continue;
+        s.actions.push_back(alike ? say("Each core at both ends, {}:", work->kind->name)
+                                  : say("Each core at {}, {}:", name_of(plan, source ? cable.from : cable.to),
+                                        work->kind->name));
+        tell_joint(s, *work, plan.practices);
+        s.minutes += work->kind->minutes * static_cast<double>(cores) * (alike ? 2 : 1) / 2;
     }
+}
+
+/// One of its ends is a plug, which a cable that is bought ready has already.
+bool has_plug(const Catalogue& catalogue, const Lead& cable) {
+    return std::any_of(catalogue.joints.begin(), catalogue.joints.end(), [&](const auto& j) {
+        return (j.id == cable.joint_from || j.id == cable.joint_to) && j.end == JointEnd::housing;
+    });
+}
+
+void cut_cable(std::vector<Step>& steps, const Plan& plan, const Catalogue& catalogue, const Figures& figures,
+               size_t f) {
+    const auto& lead = lead_at(plan, f);
+    const auto* wire = find(catalogue.wires, lead.wire);
+    const auto& route = figures.harness.routes[f];
+    auto& s = add_step(
+        steps, "cut/" + lead.id, StepKind::cut,
+        say("Cut to length: ") + (lead.name.empty() ? say("{} lead", name_of(plan, lead.to)) : lead.name),
+        say("{} of {}, {}", counted(lead.cores.size(), say("core"), say("cores")),
+            wire ? size_words(*wire) : lead.wire, format(route.cut)));
+    s.about = lead.id;
+    s.stamp =
+        fmt::format("{} × {}{}, {:.2f} m", lead.cores.size(), lead.wire, jacket_stamp(lead), raw(route.cut));
+    s.actions = {say("Cut {} of it; what is left over goes back into the drawer with its length on it.",
+                     format(route.cut))};
+    if (has_plug(catalogue, lead))
+        s.actions.push_back(say("Its own plug stays on where it fits: then cut the other end only."));
+    if (const auto words = jacket_action(plan, catalogue, figures, f); !words.empty())
+        s.actions.push_back(words);
+    s.tools = {to_say("cutters"), to_say("tape measure")};
+    s.minutes = 3;
+    s.after = {"prepare"};
+    s.why.lines.insert(s.why.lines.end(), route.why.lines.begin(), route.why.lines.end());
+}
+
+/// Of a cable one for each core that is used.
+void sleeve_cores(std::vector<Step>& steps, const Plan& plan, const Catalogue& catalogue, size_t f) {
+    const auto& lead = lead_at(plan, f);
+    if (!find(catalogue.wires, lead.wire) || !tube_school(plan.practices.insulation)) return;
+    const auto used = std::count_if(lead.cores.begin(), lead.cores.end(),
+                                    [](const auto& c) { return c.role != CoreRole::unused; });
+    std::vector<std::string> actions;
+    Millimetre parking(0);
+    for (const bool source : {true, false}) {
+        const auto work = feed_joint(plan, catalogue, f, source);
+        if (!work || !work->kind->tube) continue;
+        const auto* tube = work->tube ? work->tube : work->to_buy;
+        actions.push_back(say("{} × {} of {}, one on each core, at {}.", used, format(work->tube_cut),
+                              tube ? tube->name : say("tube that fits"),
+                              name_of(plan, source ? lead.from : lead.to)));
+        parking = std::max(parking, work->parking);
+    }
+    if (actions.empty()) return;
+    auto& s =
+        add_step(steps, "sleeve/" + lead.id, StepKind::sleeve, say("Tubes on: ") + lead_name(plan, lead),
+                 say("before any joint: the forgotten tube is the commonest mistake of all"));
+    s.about = lead.id;
+    s.actions = std::move(actions);
+    if (raw(parking) > 0)
+        s.actions.push_back(say("Park them {} or more from where the iron will be.", format(parking)));
+    s.tools = {to_say("tube"), to_say("scissors")};
+    s.minutes = 2;
+    s.after = {"cut/" + lead.id, "thread/" + lead.id};
+    s.why.add(say("After the joint it no longer goes on; too close to the iron it shrinks where it waits."));
 }
 
 }  // namespace
@@ -84,8 +145,12 @@ void say_ends(const Plan& plan, const Catalogue& catalogue, const Figures& figur
 std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
     std::vector<Step> steps;
     const auto buses = data_buses(plan);
-    for (const auto* lead : cabled_leads(plan)) {
-        const auto& cable = *lead;
+    for (size_t f = 0; f < figures.harness.routes.size(); ++f) {
+        const auto& cable = lead_at(plan, f);
+        if (cable.cores.empty()) continue;
+        cut_cable(steps, plan, catalogue, figures, f);
+        if (auto thread = thread_step(plan, figures, f)) steps.push_back(std::move(*thread));
+        sleeve_cores(steps, plan, catalogue, f);
         Step s;
         s.key = "cable/" + cable.id;
         s.kind = StepKind::cable;
@@ -115,7 +180,7 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue, cons
                                                                                : name_of(plan, cable.to)));
         s.tools = {"meter", "labels", "cutters"};
         s.minutes = 3 + static_cast<double>(cable.cores.size());
-        say_ends(plan, catalogue, figures, cable, s);
+        say_ends(plan, catalogue, f, s);
         for (const auto& c : cable.cores)
             s.stamp += fmt::format("{}{} {} {} {}", s.stamp.empty() ? "" : ", ", c.signal, c.colour,
                                    c.from_pin, c.to_pin);

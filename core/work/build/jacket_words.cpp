@@ -1,5 +1,8 @@
 #include "build/jacket_words.h"
 
+#include <fmt/format.h>
+
+#include "enum_words.h"
 #include "harness/fittings.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -32,6 +35,10 @@ std::string jacket_action(const Plan& plan, const Catalogue& catalogue, const Fi
         }
     }
     return {};
+}
+
+std::string jacket_stamp(const Lead& lead) {
+    return lead.jacket == Jacket::none ? std::string() : fmt::format(" {}", word_of(lead.jacket));
 }
 
 }  // namespace sangre

@@ -10,4 +10,7 @@ namespace sangre {
 /// nothing is over them. `lead` as the wiring counts them.
 std::string jacket_action(const Plan& plan, const Catalogue& catalogue, const Figures& figures, size_t lead);
 
+/// " braid": what is over all wires, for what is done to be known again by; empty without.
+std::string jacket_stamp(const Lead& lead);
+
 }  // namespace sangre

@@ -25,7 +25,12 @@ bool turns(const Plan& plan) {
     const auto any = [](const auto& list, auto which) {
         return std::any_of(list.begin(), list.end(), which);
     };
-    return plan.flies || any(plan.loads, [](const Load& l) { return l.kind == LoadKind::motor; }) ||
+    return plan.flies ||
+           any(plan.loads,
+               [](const Load& l) {
+                   return l.kind == LoadKind::motor || has_word(lower(l.name), "servo") ||
+                          has_word(lower(l.name), "servos");
+               }) ||
            any(plan.passives, [](const Passive& p) { return p.kind == PassiveKind::motor; }) ||
            any(plan.cables,
                [](const Lead& c) { return c.kind == CableKind::motor || c.kind == CableKind::servo; });
@@ -55,7 +60,6 @@ struct Prover {
     }
     std::vector<std::string> fittings(FuseTurn turn, size_t converter = 0) const;
 
-    void find_sources();
     void dead(const std::vector<std::string>& joints);
     /// What stands in for the source at first, so that a mistake costs nothing.
     std::string test_supply() const;
@@ -67,6 +71,16 @@ struct Prover {
                 fuse && index.source_of(f).kind == PartKind::source && raw(fuse->rating) > 0)
                 amps = std::min(amps, fuse->rating);
         return amps;
+    }
+    /// What a hand moves or pulls on any way.
+    bool switched() const {
+        return std::any_of(plan.feeds.begin(), plan.feeds.end(),
+                           [&](const auto& f) { return hand_switch(catalogue, f) != nullptr; });
+    }
+    /// A fuse that is still out while all is measured dead.
+    bool fused() const {
+        return std::any_of(plan.feeds.begin(), plan.feeds.end(),
+                           [&](const auto& f) { return fitted_fuse(catalogue, f) != nullptr; });
     }
     std::string ready_for_power();
     std::vector<std::string> rails();
@@ -84,69 +98,39 @@ std::vector<std::string> Prover::fittings(FuseTurn turn, size_t converter) const
     return all;
 }
 
-/// What there is already is looked at before anything is built on it.
-void Prover::find_sources() {
-    for (const auto& s : plan.sources) {
-        if (!is_endless(s)) continue;
-        auto& step =
-            add("find/" + s.id, StepKind::find_source,
-                s.kind == SourceKind::circuit ? say("Find the circuit: ") + s.name : say("Measure ") + s.name,
-                source_summary(s, catalogue));
-        step.about = s.id;
-        const auto window =
-            s.v_min == s.v_max ? format(s.v_max) : format_range(format(s.v_min), format(s.v_max));
-        if (s.kind == SourceKind::circuit && raw(s.fuse) <= 0) {
-            step.actions = {say("Red probe on the battery's + stud, black on its −."),
-                            say("It should read {}.", window),
-                            say("See what ring its studs take, and where the lead can lie to it, sleeved.")};
-            step.caution =
-                say("A vehicle's battery gives hundreds of amperes: rings and watches off, one spanner, and "
-                    "that insulated.");
-        } else if (s.kind == SourceKind::circuit) {
-            step.actions = {say("Pull the {} fuse of the circuit; keep it at hand.",
-                                raw(s.fuse) > 0 ? format(s.fuse) : say("right")),
-                            say("Red probe into its slot, black on bare metal of the vehicle."),
-                            s.with_key ? say("Key off: nothing. Key on: {}.", window)
-                                       : say("Key off: {} all the same.", window),
-                            say("Neither contact? The other one of the slot is the live side."),
-                            say("Note which side is live: the tap's two fuses sit behind it. Fuse back in.")};
-            step.caution =
-                say("A vehicle's battery gives hundreds of amperes: rings and watches off, nothing near an "
-                    "airbag's wiring.");
-        } else {
-            step.actions = {say("Nothing on it. Meter on its output, plus and minus as its label says."),
-                            say("It should read {}.", window), say("Write plus and minus on its lead.")};
-            step.caution = say("Its other side is mains: never opened, never with a damaged lead.");
-        }
-        step.target = StepTarget{window, say("nothing on it")};
-        step.tools = {to_say("meter")};
-        step.minutes = s.kind == SourceKind::circuit ? 15 : 3;
-        step.after = {"prepare"};
-        step.why.add(say("Before a wire is cut: what is there decides what fits."));
-    }
-}
-
 void Prover::dead(const std::vector<std::string>& joints) {
     igniters = add_igniter_steps(steps, plan, joints, "live/direct", "close/tie");
     auto& beep = add("test/beep", StepKind::beep, say("Beep every lead end to end"),
                      say("nothing connected; then to its neighbours"));
     beep.actions = {say("Meter on continuity, one probe at each end of the lead."),
-                    say("A clip lead across every empty fuse holder on its way, its switch on."),
                     say("What each end to end should read is on the Bench; nothing to the neighbour.")};
-    beep.tools = {to_say("meter"), to_say("clip lead")};
+    const auto bridged = fused() && switched()
+                             ? say("A clip lead across every empty fuse holder on its way, its switch on.")
+                         : fused()    ? say("A clip lead across every empty fuse holder on its way.")
+                         : switched() ? say("Its switch on.")
+                                      : std::string();
+    if (!bridged.empty()) beep.actions.insert(beep.actions.begin() + 1, bridged);
+    beep.tools = {to_say("meter")};
+    if (fused()) {
+        beep.tools.emplace_back(to_say("clip lead"));
+        beep.why.add(say("Through an empty holder nothing beeps; the clip stands in for the fuse."));
+    }
     beep.minutes = 10;
     beep.after = joints;
     beep.after.push_back("prepare");
     if (!igniters.before_measuring.empty()) beep.after.push_back(igniters.before_measuring);
     for (const auto& s : plan.sources) beep.after.push_back("find/" + s.id);
     beep.why.add(say("Dead before live: a swapped pair is harmless only while there are no volts."));
-    beep.why.add(say("Through an empty holder nothing beeps; the clip stands in for the fuse."));
 
-    auto& shorts = add("test/shorts", StepKind::shorts, say("Look for shorts"),
-                       say("at the source's end, at every empty fuse holder, at every module's output"));
+    auto& shorts =
+        add("test/shorts", StepKind::shorts, say("Look for shorts"),
+            fused() ? say("at the source's end, at every empty fuse holder, at every module's output")
+                    : say("at the source's end, at every module's output"));
     shorts.actions = {
-        say("Nothing connected. Fuses still out: each holder shows what lies behind it, and nothing else."),
-        say("Plus to minus, with the switches as the Bench says.")};
+        fused() ? say("Nothing connected. Fuses still out: each holder shows what lies behind "
+                      "it, and nothing else.")
+                : say("Nothing connected."),
+        switched() ? say("Plus to minus, with the switches as the Bench says.") : say("Plus to minus.")};
     const auto readings = short_readings(plan, catalogue, figures);
     size_t said = 0, closed = 0;
     for (const auto& r : readings) {
@@ -215,19 +199,23 @@ std::string Prover::ready_for_power() {
                           ? say("a {} fuse or a lamp in series instead of the battery fuse", test)
                           : say("a {} fuse or a lamp in series", test));
     const auto kind = plan.sources.empty() ? SourceKind::pack : plan.sources.front().kind;
-    first.actions = {
-        kind == SourceKind::supply
-            ? say("Every switch off. Plug the supply into the wall last, plus called out loud.")
+    if (switched()) first.actions.push_back(say("Every switch off."));
+    first.actions.push_back(
+        kind == SourceKind::supply ? say("Plug the supply into the wall last, plus called out loud.")
         : kind == SourceKind::circuit && raw(plan.sources.front().fuse) <= 0
-            ? say("Every switch off. Its ring on the + stud through the {} test lead, plus called out loud.",
-                  test)
+            ? say("Its ring on the + stud through the {} test lead, plus called out loud.", test)
         : kind == SourceKind::circuit
-            ? say("Every switch off. Tap in with a {} fuse in the new slot, plus called out loud.", test)
-            : say("Every switch off. Connect the pack through the {} test lead, plus called out loud.", test),
-        test_supply(), say("Main switch on: the test fuse must hold, nothing may get warm or smell."),
-        say("Current with everything off as the Bench says."), say("Off again at the first surprise.")};
+            ? say("Tap in with a {} fuse in the new slot, plus called out loud.", test)
+            : say("Connect the pack through the {} test lead, plus called out loud.", test));
+    first.actions.push_back(test_supply());
+    first.actions.push_back(
+        switched() ? say("Main switch on: the test fuse must hold, nothing may get warm or smell.")
+                   : say("The test fuse must hold, nothing may get warm or smell."));
+    first.actions.push_back(say("Current with everything off as the Bench says."));
+    first.actions.push_back(say("Off again at the first surprise."));
     if (plan.sources.size() > 1)
-        first.actions.insert(first.actions.begin() + 1, say("One source after the other, the others out."));
+        first.actions.insert(first.actions.begin() + (switched() ? 2 : 1),
+                             say("One source after the other, the others out."));
     first.tools = {to_say("meter"), to_say("test lead with a small fuse")};
     if (turns(plan))
         first.caution = plan.flies ? say("Propellers off. ")
@@ -279,9 +267,8 @@ void Prover::direct(const std::vector<std::string>& after) {
         direct.actions.push_back(
             say("Power on, still through the test lead; its fuse as large as the load asks."));
     }
-    const bool switches = std::any_of(plan.feeds.begin(), plan.feeds.end(),
-                                      [](const auto& f) { return device(f, DeviceKind::power_switch); });
-    if (switches) direct.actions.push_back(say("Each switch alone: 0 V behind it open, full volts closed."));
+    if (switched())
+        direct.actions.push_back(say("Each switch alone: 0 V behind it open, full volts closed."));
     if (turns(plan)) {
         direct.actions.push_back(
             say("Motors: joined by clips or plugs until each turns the right way; then permanently."));
@@ -404,13 +391,13 @@ void Prover::close() {
         auto& last = add(only ? "fit/battery-fuse" : "fit/battery-fuse/" + f.id, StepKind::last_fuse,
                          title + say(": last of all"));
         last.about = f.id;
-        last.actions = {say("Every switch off, nothing plugged in.")};
+        last.actions = {switched() ? say("Every switch off, nothing plugged in.")
+                                   : say("Nothing plugged in.")};
         const auto& b = plan.sources[index.source_of(i).index];
         const bool tapped_in = begins_in_tap(catalogue, f);
         if (tapped_in)
             last.actions = {
-                b.with_key ? say("Key off, every switch off. Pull the circuit's fuse.")
-                           : say("Every switch off. Pull the circuit's fuse."),
+                b.with_key ? say("Key off. Pull the circuit's fuse.") : say("Pull the circuit's fuse."),
                 say("The meter says which side of its slot is live."),
                 raw(b.fuse) > 0
                     ? say("That fuse, {}, into the tap's lower place, nearest its blades; ours, {}, above.",
@@ -428,9 +415,11 @@ void Prover::close() {
                 b.kind == SourceKind::circuit && raw(b.fuse) <= 0
                     ? say("Minus off its stud; the ring on +, nut tight, boot over it; minus on again.")
                 : b.kind == SourceKind::circuit ? say("Its fuse in; key on.")
-                : b.kind == SourceKind::supply  ? say("Plug it in, main switch on.")
-                : b.kind == SourceKind::panel   ? say("Cover off the panel: it is live from now on.")
-                                                : say("Plug the pack in, main switch on."));
+                : b.kind == SourceKind::supply
+                    ? switched() ? say("Plug it in, main switch on.") : say("Plug it in.")
+                : b.kind == SourceKind::panel ? say("Cover off the panel: it is live from now on.")
+                : switched()                  ? say("Plug the pack in, main switch on.")
+                                              : say("Plug the pack in."));
         last.minutes = 2;
         last.after = {before_power};
         last.why.add(say("From here on the pack can pour all it has into a mistake."));
@@ -439,12 +428,6 @@ void Prover::close() {
 }
 
 }  // namespace
-
-std::vector<Step> source_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
-    Prover prover{plan, catalogue, figures, figures.solver->index(), {}, {}};
-    prover.find_sources();
-    return std::move(prover.steps);
-}
 
 std::vector<Step> proving_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
                                 const std::vector<std::string>& joints) {

@@ -5,7 +5,7 @@
 namespace sangre {
 
 /// What there is already, a circuit or a brick, measured before anything is built on it.
-std::vector<Step> source_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures);
+std::vector<Step> source_steps(const Plan& plan, const Catalogue& catalogue);
 
 /// Steps that prove what the others have made, after `joints` (keys). Beeps and shorts are looked for with
 /// every fuse that goes into a holder left out; each is then fitted once, after what it lets power into has

@@ -33,11 +33,6 @@
 namespace sangre {
 namespace {
 
-/// " braid": what is over all wires, for what is done to be known again by.
-std::string jacket_stamp(const Lead& lead) {
-    return lead.jacket == Jacket::none ? std::string() : fmt::format(" {}", word_of(lead.jacket));
-}
-
 struct Maker {
     const Plan& plan;
     const Catalogue& catalogue;
@@ -68,9 +63,7 @@ struct Maker {
     void prepare();
     void set_modules();
     void cut(size_t f);
-    void cut_cable(size_t f);
     void sleeve(size_t f);
-    void sleeve_cores(size_t f);
     void join(size_t f, bool at_source);
     void cover_board(const Converter& c);
     void under_before_over();
@@ -154,28 +147,6 @@ void Maker::cut(size_t f) {
     s.why.lines.insert(s.why.lines.end(), route.why.lines.begin(), route.why.lines.end());
 }
 
-void Maker::cut_cable(size_t f) {
-    const auto& lead = lead_at(plan, f);
-    const auto& route = figures.harness.routes[f];
-    auto& s =
-        add("cut/" + lead.id, StepKind::cut,
-            say("Cut to length: ") + (lead.name.empty() ? say("{} lead", name_of(plan, lead.to)) : lead.name),
-            say("{} of {}, {}", counted(lead.cores.size(), say("core"), say("cores")), wire_name(lead),
-                format(route.cut)));
-    s.about = lead.id;
-    s.stamp =
-        fmt::format("{} × {}{}, {:.2f} m", lead.cores.size(), lead.wire, jacket_stamp(lead), raw(route.cut));
-    s.actions = {say("Cut {} of it; what is left over goes back into the drawer with its length on it.",
-                     format(route.cut)),
-                 say("Its own plug stays on where it fits: then cut the other end only.")};
-    if (const auto words = jacket_action(plan, catalogue, figures, f); !words.empty())
-        s.actions.push_back(words);
-    s.tools = {to_say("cutters"), to_say("tape measure")};
-    s.minutes = 3;
-    s.after = {"prepare"};
-    s.why.lines.insert(s.why.lines.end(), route.why.lines.begin(), route.why.lines.end());
-}
-
 void Maker::sleeve(size_t f) {
     const auto& feed = plan.feeds[f];
     const auto* w = wire(feed);
@@ -211,36 +182,6 @@ void Maker::sleeve(size_t f) {
     s.tools = {to_say("tube"), to_say("scissors")};
     s.minutes = 2;
     s.after = {"cut/" + feed.id, "thread/" + feed.id};
-    s.why.add(say("After the joint it no longer goes on; too close to the iron it shrinks where it waits."));
-}
-
-/// Of a cable one for each core that is used.
-void Maker::sleeve_cores(size_t f) {
-    const auto& lead = lead_at(plan, f);
-    if (!wire(lead) || !tube_school(plan.practices.insulation)) return;
-    const auto used = std::count_if(lead.cores.begin(), lead.cores.end(),
-                                    [](const auto& c) { return c.role != CoreRole::unused; });
-    std::vector<std::string> actions;
-    Millimetre parking(0);
-    for (const bool source : {true, false}) {
-        const auto work = feed_joint(plan, catalogue, f, source);
-        if (!work || !work->kind->tube) continue;
-        const auto* tube = work->tube ? work->tube : work->to_buy;
-        actions.push_back(say("{} × {} of {}, one on each core, at {}.", used, format(work->tube_cut),
-                              tube ? tube->name : say("tube that fits"),
-                              name_of(plan, source ? lead.from : lead.to)));
-        parking = std::max(parking, work->parking);
-    }
-    if (actions.empty()) return;
-    auto& s = add("sleeve/" + lead.id, StepKind::sleeve, say("Tubes on: ") + lead_name(plan, lead),
-                  say("before any joint: the forgotten tube is the commonest mistake of all"));
-    s.about = lead.id;
-    s.actions = std::move(actions);
-    if (raw(parking) > 0)
-        s.actions.push_back(say("Park them {} or more from where the iron will be.", format(parking)));
-    s.tools = {to_say("tube"), to_say("scissors")};
-    s.minutes = 2;
-    s.after = {"cut/" + lead.id, "thread/" + lead.id};
     s.why.add(say("After the joint it no longer goes on; too close to the iron it shrinks where it waits."));
 }
 
@@ -350,10 +291,7 @@ bool is_live(StepKind kind) {
     return kind == StepKind::find_source || kind == StepKind::first_power || kind == StepKind::prove;
 }
 
-std::string cut_step_key(const Plan& plan, const Id& lead) {
-    (void)plan;
-    return "cut/" + lead;
-}
+std::string cut_step_key(const Id& lead) { return "cut/" + lead; }
 
 Step& add_step(std::vector<Step>& steps, std::string key, StepKind kind, std::string title,
                std::string subtitle) {
@@ -417,25 +355,21 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
     if (plan.feeds.empty()) return {};
     Maker m{plan, catalogue, figures, figures.solver->index(), {}};
     m.prepare();
-    for (auto& s : source_steps(plan, catalogue, figures)) m.steps.push_back(std::move(s));
+    for (auto& s : source_steps(plan, catalogue)) m.steps.push_back(std::move(s));
     if (auto s = drill_step(plan, catalogue, figures.harness)) m.steps.push_back(std::move(*s));
     m.set_modules();
     for (size_t f = 0; f < plan.feeds.size(); ++f) {
         // A cable's ends are made up pin by pin, all of its cores in one go.
         const bool cable = !plan.feeds[f].cores.empty();
-        cable ? m.cut_cable(f) : m.cut(f);
-        if (auto s = thread_step(plan, figures, f)) m.steps.push_back(std::move(*s));
-        cable ? m.sleeve_cores(f) : m.sleeve(f);
+        if (!cable) {
+            m.cut(f);
+            if (auto s = thread_step(plan, figures, f)) m.steps.push_back(std::move(*s));
+            m.sleeve(f);
+        }
         for (auto& s : item_steps(plan, catalogue, figures, f)) m.steps.push_back(std::move(s));
         if (cable) continue;
         for (const bool source : {false, true})
             if (!in_pigtail(plan, catalogue, plan.feeds[f], source)) m.join(f, source);
-    }
-    // What carries signals alone is cut, threaded and covered like any other.
-    for (size_t f = plan.feeds.size(); f < plan.feeds.size() + plan.cables.size(); ++f) {
-        m.cut_cable(f);
-        if (auto s = thread_step(plan, figures, f)) m.steps.push_back(std::move(*s));
-        m.sleeve_cores(f);
     }
     m.under_before_over();
     for (const auto& c : plan.converters) m.cover_board(c);

@@ -90,8 +90,8 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
 /// The same steps as least_changes() has them.
 std::vector<Step> order_steps(std::vector<Step> steps, const std::vector<std::string>& rather = {});
 
-/// Key of the step in which a lead is cut: of a cable beside the feeds the one in which it is made up.
-std::string cut_step_key(const Plan& plan, const Id& lead);
+/// Key of the step in which a lead is cut.
+std::string cut_step_key(const Id& lead);
 
 /// Minutes of hand work still to do.
 double minutes_left(const Plan& plan, const std::vector<Step>& steps);

@@ -63,8 +63,7 @@ struct Lister {
             for (size_t i = 0; i < figures.harness.routes.size(); ++i)
                 if (lead_at(plan, i).id == lead.id)
                     add(CutKind::cable, cable_words(lead, wire ? wire->size : lead.wire), lead.wire, {},
-                        {cable_label(c), lead.id, figures.harness.routes[i].cut,
-                         cut_step_key(plan, lead.id)});
+                        {cable_label(c), lead.id, figures.harness.routes[i].cut, cut_step_key(lead.id)});
         }
     }
     static std::string cable_words(const Lead& lead, const std::string& size) {
@@ -82,7 +81,7 @@ struct Lister {
             const auto& lead = lead_at(plan, i);
             tube(jacket_tube(catalogue, lead),
                  Millimetre(raw(jacket_length(lead, figures.harness.routes[i])) * 1e3), 1, lead.id,
-                 say("over the whole lead"), cut_step_key(plan, lead.id));
+                 say("over the whole lead"), cut_step_key(lead.id));
         }
         for (size_t f = 0; f < plan.feeds.size(); ++f) {
             const auto& feed = plan.feeds[f];
