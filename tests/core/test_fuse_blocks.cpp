@@ -99,6 +99,12 @@ class TestFuseBlocks : public QObject {
         const auto plan = lit_barge(6, "48 V");
         const auto* hub = block_in(plan);
         QVERIFY(hub && raw(block_of(parts(), *hub)->voltage) >= 52);
+        // Whatever family is in its leads: fuses for 32 V do not make one for 32 V do.
+        auto wrong = plan;
+        for (const auto f : feeds_from(wrong, hub->id))
+            for (auto& d : wrong.feeds[f].devices)
+                if (d.kind == DeviceKind::fuse) d.type = "standard-blade";
+        QVERIFY(raw(suiting_block(wrong, parts(), hub->id)->voltage) >= 52);
     }
     void beside_what_a_block_does_not_carry_it_stands_behind() {
         const auto plan = lit_barge(6, "24 V",
@@ -139,6 +145,8 @@ class TestFuseBlocks : public QObject {
                 fuse->type = "large-blade", fuse->rating = Ampere(100);
         hub.block = "block-standard-6";
         QVERIFY(test::has(test::studied(plan), "hub-block"));
+        // Of twelve ways alone is the bar one for 100 A.
+        QCOMPARE(suiting_block(plan, parts(), hub.id)->ways, 12);
     }
     void what_leaves_past_its_ways_is_found() {
         auto plan = lit_barge(6);

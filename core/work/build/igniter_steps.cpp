@@ -6,8 +6,7 @@
 namespace sangre {
 
 IgniterSteps add_igniter_steps(std::vector<Step>& steps, const Plan& plan,
-                               const std::vector<std::string>& joints, const std::string& powered,
-                               const std::string& closed) {
+                               const std::vector<std::string>& joints, const std::string& powered) {
     std::vector<const Load*> all;
     for (const auto& l : plan.loads)
         if (l.igniter) all.push_back(&l);
@@ -41,7 +40,6 @@ IgniterSteps add_igniter_steps(std::vector<Step>& steps, const Plan& plan,
     on.actions.push_back(say("From now on nobody in front of it; arming is the last thing, from afar."));
     on.tools = {to_say("meter")};
     on.caution = caution, on.minutes = 4;
-    on.after = {closed};
     on.why.add(say("Last, since from here on one more mistake fires it."));
     return {"safe/igniters", "fire/lamps", "join/igniters"};
 }

@@ -11,10 +11,9 @@ struct IgniterSteps {
 };
 
 /// Adds, for a plan with igniters, the step that takes them off once the joints are made, the one in which
-/// lamps are fired after `powered`, and the last but one, in which they are joined with no power anywhere,
-/// after `closed`.
+/// lamps are fired after `powered`, and the last but one, in which they are joined with no power anywhere:
+/// that waits for what the packs' last fuses wait for otherwise, which is the caller's to say.
 IgniterSteps add_igniter_steps(std::vector<Step>& steps, const Plan& plan,
-                               const std::vector<std::string>& joints, const std::string& powered,
-                               const std::string& closed);
+                               const std::vector<std::string>& joints, const std::string& powered);
 
 }  // namespace sangre

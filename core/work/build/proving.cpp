@@ -99,7 +99,7 @@ std::vector<std::string> Prover::fittings(FuseTurn turn, size_t converter) const
 }
 
 void Prover::dead(const std::vector<std::string>& joints) {
-    igniters = add_igniter_steps(steps, plan, joints, "live/direct", "close/tie");
+    igniters = add_igniter_steps(steps, plan, joints, "live/direct");
     auto& beep = add("test/beep", StepKind::beep, say("Beep every lead end to end"),
                      say("nothing connected; then to its neighbours"));
     beep.actions = {say("Meter on continuity, one probe at each end of the lead."),
