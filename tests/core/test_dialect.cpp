@@ -117,6 +117,10 @@ class TestDialect : public QObject {
         // What is no phrase is refused, with what would be right.
         QVERIFY(!with_line("load Receiver 5 V 0.1 A, vitally"));
         QVERIFY(!with_line("body Box, 220 × 140 × mm"));
+        QVERIFY(!with_line("source P2: 0 AA cells"));
+        const auto two = plan_from_text("body Box, 220 × 140 mm\n", parts());
+        QVERIFY(!two && two.error().message.find("plastic") == std::string::npos);
+        QVERIFY(with_line("•") && with_line("-"));
     }
 };
 

@@ -111,7 +111,7 @@ std::optional<RoundCells> round_cells(const Catalogue& catalogue, std::string_vi
     if (size.size() == 1 && !found[3].matched) return {};
     RoundCells round{static_cast<size_t>(found.position()),
                      static_cast<size_t>(found.position() + found.length()),
-                     std::max(1, static_cast<int>(plain_number(found[1].str()).value_or(1))), nullptr};
+                     static_cast<int>(plain_number(found[1].str()).value_or(1)), nullptr};
     const bool rechargeable = lower(s).find("nimh") != std::string::npos;
     for (const auto& cell : catalogue.cells)
         if ((cell.name.ends_with(" " + size) || cell.name.find(" " + size + ",") != std::string::npos) &&
@@ -137,6 +137,9 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
     if (words.empty() && raw(b.charger) <= 0 && like.charger == b.charger)
         return tl::unexpected(ParseError{0, text.size(), say("type a pack, such as 8S LFP 35 Ah")});
     bool series_said = false, rated = false;
+    if (round && round->series < 1)
+        return tl::unexpected(
+            ParseError{round->begin, round->end, say("at least one cell in series and in parallel")});
     if (round) b.series = round->series, series_said = true;
     for (const auto& w : words) {
         if (round && w.begin >= round->begin && w.begin < round->end) continue;

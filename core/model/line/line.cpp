@@ -240,7 +240,9 @@ std::optional<ParseError> take(const LineContext& context, const Clause& clause,
         while (rest.starts_with(' ')) rest.remove_prefix(1);
         auto error = put(*fact, rest, clause.text.size() - rest.size(), clear);
         // "vital sensitive": more than one word of the kind in a clause.
-        if (error && !clear && take_phrase(context.names.plan(), text, thing)) return {};
+        if (error && !clear)
+            if (const auto phrase = take_phrase(context.names.plan(), text, thing); phrase && *phrase)
+                return {};
         return error;
     }
     // What stands alone: the first fact that it is a value of.
@@ -256,7 +258,9 @@ std::optional<ParseError> take(const LineContext& context, const Clause& clause,
             fact.form == FactForm::plain)
             first_error = ParseError{clause.begin, clause.end, setter.error};
     }
-    if (take_phrase(context.names.plan(), text, thing)) return {};
+    const auto phrase = take_phrase(context.names.plan(), text, thing);
+    if (!phrase) return ParseError{clause.begin, clause.end, phrase.error()};
+    if (*phrase) return {};
     if (first_error) return first_error;
     return ParseError{
         clause.begin, clause.end,

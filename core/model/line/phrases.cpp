@@ -26,25 +26,27 @@ bool holds_digit(std::string_view text) { return std::any_of(text.begin(), text.
 
 }  // namespace
 
-bool take_phrase(const Plan& plan, std::string_view text, Body& into) {
+Phrase take_phrase(const Plan& plan, std::string_view text, Body& into) {
     const auto with = parse_body(plan, Body{}, "x, " + std::string(text)),
                without = parse_body(plan, Body{}, "x");
+    if (!with && holds_digit(text)) return tl::unexpected(with.error().message);
     if (!with || !without || *with == *without) return false;
     take_changed(*with, *without, into, &Body::material, &Body::sealed, &Body::open, &Body::length,
                  &Body::width, &Body::height, &Body::wall, &Body::in);
     return true;
 }
 
-bool take_phrase(const Plan& plan, std::string_view text, Opening& into) {
+Phrase take_phrase(const Plan& plan, std::string_view text, Opening& into) {
     const auto with = parse_opening(plan, Opening{}, "x, " + std::string(text)),
                without = parse_opening(plan, Opening{}, "x");
+    if (!with && holds_digit(text)) return tl::unexpected(with.error().message);
     if (!with || !without || *with == *without) return false;
     take_changed(*with, *without, into, &Opening::bore, &Opening::kind, &Opening::body, &Opening::already,
                  &Opening::later);
     return true;
 }
 
-bool take_phrase(const Plan&, std::string_view text, Load& into) {
+Phrase take_phrase(const Plan&, std::string_view text, Load& into) {
     // Amounts are facts with names; what says how it is may stand as the load's own line has it.
     if (holds_digit(text)) return false;
     const auto with = parse_load("x 12 V 1 A " + std::string(text)), without = parse_load("x 12 V 1 A");

@@ -2,20 +2,23 @@
 // What people write beside the facts by name: "220 × 140 × 80 mm", "M20 gland", "vital sensitive",
 // "24 AWG silicone".
 #include <optional>
+#include <string>
 #include <string_view>
+#include <tl/expected.hpp>
 
 #include "catalogue/catalogue.h"
 #include "plan/plan.h"
 
 namespace sangre {
 
-/// A clause that is no fact of its own but says something of such a thing all the same; false where it does
-/// not, and the thing is as it was.
-bool take_phrase(const Plan& plan, std::string_view text, Body& into);
-bool take_phrase(const Plan& plan, std::string_view text, Opening& into);
-bool take_phrase(const Plan& plan, std::string_view text, Load& into);
+/// True of a clause that is no fact of its own but says something of such a thing all the same; false where
+/// it does not, and the thing is as it was. The error, of what begins as a phrase, says what would be right.
+using Phrase = tl::expected<bool, std::string>;
+Phrase take_phrase(const Plan& plan, std::string_view text, Body& into);
+Phrase take_phrase(const Plan& plan, std::string_view text, Opening& into);
+Phrase take_phrase(const Plan& plan, std::string_view text, Load& into);
 template <class Thing>
-bool take_phrase(const Plan&, std::string_view, Thing&) {
+Phrase take_phrase(const Plan&, std::string_view, Thing&) {
     return false;
 }
 

@@ -64,7 +64,8 @@ std::vector<TextLine> lines_of(std::string_view text) {
                 break;
             }
         const auto whole = text.substr(from, to - from);
-        if (whole.empty() || whole.starts_with(text_comment)) continue;
+        if (whole.empty() || whole == "-" || whole == "•" || whole == "*" || whole.starts_with(text_comment))
+            continue;
         TextLine l;
         l.number = number, l.begin = from, l.end = to;
         const auto blank = std::min(whole.find_first_of(" \t"), whole.size());

@@ -14,6 +14,7 @@
 #include "protection/fuse_order.h"
 #include "source/source.h"
 #include "units/format.h"
+#include "units/number.h"
 #include "wiring/single_points.h"
 #include "words/say.h"
 
