@@ -171,6 +171,8 @@ void LoadList::edit_load(const Id& id) {
             [this, id](const QString& typed) -> QString {
                 auto read = parse_load(typed.toStdString());
                 if (!read.complete()) return QString::fromStdString(read.problems.front().message);
+                if (read.how_many.count > 1)
+                    return tr("This is one load: type more of them in the line above.");
                 const auto* before = by_id(document_.plan().loads, id);
                 if (!before) return {};
                 const auto edited = with_line(*before, std::move(read.load));

@@ -125,7 +125,8 @@ void LoadsStation::show_reading() {
     }
     QStringList words;
     for (const auto& c : read.chips) words << QString::fromStdString(c.text);
-    const auto name = QString::fromStdString(read.load.name);
+    auto name = QString::fromStdString(read.load.name);
+    if (read.how_many.count > 1) name = tr("%1 × %2").arg(read.how_many.count).arg(name);
     const auto mark = QStringLiteral("✓ ");
     echo_->say(mark + name + QStringLiteral(": ") + words.join(QStringLiteral(" · ")), t.good,
                {static_cast<int>(mark.size()), static_cast<int>(name.size()), Apart::How::bold});
@@ -141,10 +142,17 @@ void LoadsStation::add_typed() {
         entry_->setSelection(static_cast<int>(before.size()), static_cast<int>(all.size() - before.size()));
         return show_reading();
     }
-    read.load.id = fresh_id(document_.plan(), "load", read.load.name);
-    document_.apply([load = read.load](const Plan& p) { return add_load(p, load); },
-                    tr("Add %1").arg(QString::fromStdString(read.load.name)));
-    document_.select(read.load.id);
+    const auto first = fresh_id(document_.plan(), "load", read.each().front().name);
+    const auto name = QString::fromStdString(read.load.name);
+    document_.apply(
+        [all = read.each()](const Plan& p) {
+            auto next = p;
+            for (const auto& load : all) next = add_load(std::move(next), load);
+            return next;
+        },
+        read.how_many.count > 1 ? tr("Add %1 × %2").arg(read.how_many.count).arg(name)
+                                : tr("Add %1").arg(name));
+    document_.select(first);
     entry_->clear();
 }
 

@@ -53,6 +53,7 @@ LineBar::LineBar(Document& document, QWidget* parent) : QWidget(parent), documen
     completer_ = new QCompleter(offers_, this);
     completer_->setCompletionMode(QCompleter::UnfilteredPopupCompletion);
     completer_->setWidget(field_);
+    completer_->popup()->installEventFilter(this);
     connect(completer_, qOverload<const QString&>(&QCompleter::activated), this, &LineBar::take_completion);
     connect(field_, &QLineEdit::textEdited, this, [this] {
         problem_->hide();
@@ -106,30 +107,41 @@ void LineBar::show_problem(const QString& words, int begin, int end) {
         field_->setCursorPosition(begin);
 }
 
+tl::expected<Plan, ParseError> LineBar::read() const {
+    const auto text = field_->text().toStdString();
+    if (!adding_) return with_line(LineContext(document_.plan(), document_.catalogue()), subject_, text);
+    auto next = plan_from_text(text, document_.catalogue(), document_.plan(), document_.selection());
+    if (!next) return tl::unexpected(ParseError{next.error().begin, next.error().end, next.error().message});
+    return std::move(*next);
+}
+
 void LineBar::commit() {
     const auto typed = field_->text();
-    const auto text = typed.toStdString();
-    if (!adding_) {
-        const LineContext context(document_.plan(), document_.catalogue());
-        auto next = with_line(context, subject_, text);
-        if (!next)
-            return show_problem(words_of(next.error().message), characters(typed, next.error().begin),
-                                characters(typed, next.error().end));
-        document_.apply([plan = std::move(*next)](const Plan&) { return plan; }, tr("Type a line"));
-        return leave();
-    }
-    if (typed.trimmed().isEmpty()) return leave();
-    auto next = plan_from_text(text, document_.catalogue(), document_.plan(), document_.selection());
+    if (adding_ && typed.trimmed().isEmpty()) return leave();
+    auto next = read();
     if (!next)
         return show_problem(words_of(next.error().message), characters(typed, next.error().begin),
                             characters(typed, next.error().end));
-    const auto fresh = new_things(document_.plan(), *next);
+    const auto fresh = adding_ ? new_things(document_.plan(), *next) : std::vector<Id>();
     document_.apply([plan = std::move(*next)](const Plan&) { return plan; },
-                    tr("Add: %1").arg(typed.section(',', 0, 0)));
+                    adding_ ? tr("Add: %1").arg(typed.section(',', 0, 0)) : tr("Type a line"));
     leave();
     // What is new is selected, so that what belongs beneath it can follow; an item leaves its lead selected.
     if (!fresh.empty() && name_of(document_.plan(), fresh.front()) != fresh.front())
         document_.select(fresh.front());
+}
+
+/// The line where it is whole; what completes it, the one that is chosen or the first, where it is not.
+void LineBar::enter() {
+    auto* list = completer_->popup();
+    // The list has a current row from the start; chosen is what the keys have marked.
+    const auto chosen = list->selectionModel()->selectedIndexes();
+    if (!list->isVisible() || (chosen.isEmpty() && read())) return commit();
+    if (chosen.isEmpty()) complete();
+    if (!list->isVisible()) return commit();
+    const auto words = chosen.isEmpty() ? offers_->stringList().value(0) : chosen.front().data().toString();
+    list->hide();
+    take_completion(words);
 }
 
 void LineBar::complete() {
@@ -169,11 +181,16 @@ void LineBar::take_completion(const QString& words) {
 }
 
 bool LineBar::eventFilter(QObject* watched, QEvent* e) {
+    // While the list of offers is open it has the keys.
+    if (watched == completer_->popup() && e->type() == QEvent::KeyPress) {
+        const int key = static_cast<QKeyEvent*>(e)->key();
+        if (key == Qt::Key_Return || key == Qt::Key_Enter) return enter(), true;
+    }
     if (watched == field_ && e->type() == QEvent::KeyPress) {
         const int key = static_cast<QKeyEvent*>(e)->key();
-        const bool enter = key == Qt::Key_Return || key == Qt::Key_Enter;
+        const bool whole = key == Qt::Key_Return || key == Qt::Key_Enter;
         if (key == Qt::Key_Escape) return leave(), true;
-        if (enter) return commit(), true;
+        if (whole) return enter(), true;
         if (key == Qt::Key_Down && !completer_->popup()->isVisible()) return complete(), true;
     }
     return QWidget::eventFilter(watched, e);

@@ -5,8 +5,10 @@
 #include <QLineEdit>
 #include <QStringListModel>
 #include <QWidget>
+#include <tl/expected.hpp>
 
 #include "shell/document.h"
+#include "units/number.h"
 
 namespace sangre::app {
 
@@ -28,7 +30,10 @@ class LineBar : public QWidget {
 
   private:
     void open(const QString& title, const QString& text, const QString& example);
+    /// The plan with the line in the field.
+    tl::expected<Plan, ParseError> read() const;
     void commit();
+    void enter();
     void complete();
     void take_completion(const QString& words);
     void show_problem(const QString& words, int begin, int end);

@@ -5,6 +5,9 @@
 #include <QMimeData>
 #include <QSettings>
 
+#include <QAbstractItemView>
+#include <QCompleter>
+
 #include "desk.h"
 #include "files/plan_text.h"
 #include "shell/help_page.h"
@@ -222,6 +225,31 @@ class TestLines : public QObject {
         QVERIFY(d.document.plan() == now);
         d.window.take_file(folder.filePath("gone.csv"));
         QVERIFY(d.document.plan() == now && d.window.banner_words()->text().startsWith("!"));
+    }
+    void enter_takes_the_line_when_it_is_whole_and_the_completion_when_not() {
+        Desk d;
+        const auto before = d.document.plan();
+        auto* field = d.window.line()->field();
+        const auto enter = [&] {
+            auto* list = field->parentWidget()->findChild<QCompleter*>()->popup();
+            QTest::keyClick(list->isVisible() ? static_cast<QWidget*>(list) : field, Qt::Key_Return);
+        };
+        press(d, Qt::Key_Insert);
+        field->insert("lead Hub → F"), QTest::keyClicks(field, "o");
+        QVERIFY(field->parentWidget()->findChild<QCompleter*>()->popup()->isVisible());
+        enter();
+        QVERIFY(d.document.plan() == before);
+        QCOMPARE(field->text(), QString("lead Hub → Fog pump "));
+        QTest::keyClicks(field, ", len");
+        enter();
+        QCOMPARE(field->text(), QString("lead Hub → Fog pump , length "));
+        QTest::keyClicks(field, "0.4 m, s");
+        // Something is offered still, and the line is whole without it but for its last letter.
+        QTest::keyClick(field, Qt::Key_Backspace), QTest::keyClick(field, Qt::Key_Backspace);
+        QTest::keyClick(field, Qt::Key_Backspace);
+        enter();
+        QVERIFY(!d.window.line()->isVisible());
+        QCOMPARE(d.document.plan().feeds.size(), before.feeds.size() + 1);
     }
     void history_is_gone_back_in() {
         Desk d;

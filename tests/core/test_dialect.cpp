@@ -2,6 +2,9 @@
 #include "files/plan_text.h"
 #include "fixtures.h"
 
+#include <QFile>
+#include <QRegularExpression>
+
 using namespace sangre;
 using test::parts;
 
@@ -121,6 +124,143 @@ class TestDialect : public QObject {
         const auto two = plan_from_text("body Box, 220 × 140 mm\n", parts());
         QVERIFY(!two && two.error().message.find("plastic") == std::string::npos);
         QVERIFY(with_line("•") && with_line("-"));
+    }
+    void several_alike_are_said_at_once_data() {
+        QTest::addColumn<QString>("said");
+        QTest::addColumn<QStringList>("names");
+        const auto row = [](const char* said, const QStringList& names) {
+            QTest::newRow(said) << said << names;
+        };
+        const QStringList two{"Servo 1", "Servo 2"};
+        for (const char* said :
+             {"load 2 servos 5V 1A", "2 servos 5V 1A", "Servo 5 V 1 A x2", "load 2x Servo 5 V 1 A",
+              "load Servo 5 V 1 A × 2", "load 2 x servo 5V 1A", "Servo 5V 1A 2 pieces"})
+            row(said, two);
+        row("load Fan 12V 0.3A ×3, noisy", {"Fan 1", "Fan 2", "Fan 3"});
+        row("load 2 batteries of horns 12 V 3 A", {"Batteries of horn 1", "Batteries of horn 2"});
+        row("load Servo 5 V 1 A x1", {"Servo"});
+        // Numbers that count nothing.
+        row("load 4 channel receiver 5V 0.1A", {"4 channel receiver"});
+        row("load 3 phase motors 24 V 5 A", {"3 phase motors"});
+        row("load 12 V motor 3 A", {"Motor"});
+        row("load Lamps 5 V 2 × 10 W", {"Lamps"});
+        row("load \"2 servos\" 5 V 1 A", {"2 servos"});
+    }
+    void several_alike_are_said_at_once() {
+        QFETCH(QString, said);
+        QFETCH(QStringList, names);
+        const auto plan = with_line(said);
+        QVERIFY(plan);
+        QStringList there;
+        for (size_t i = 1; i < plan->loads.size(); ++i) there << QString::fromStdString(plan->loads[i].name);
+        QCOMPARE(there, names);
+        for (size_t i = 1; i < plan->loads.size(); ++i) QVERIFY(raw(plan->loads[i].v_max) > 0);
+        // What is printed is the same again.
+        const auto again = plan_from_text(plan_to_text(*plan, parts()), parts());
+        QVERIFY(again && again->loads == plan->loads);
+    }
+    void what_counts_wrongly_is_refused() {
+        for (const char* said :
+             {"load Servo 5 V 1 A x0", "load Servo 5 V 1 A x65", "load 2 servos 5 V 1 A x2"})
+            QVERIFY2(!with_line(said), said);
+        const auto typo = plan_from_text("lod Fan 12 V 1 A\n", parts());
+        QVERIFY(!typo && typo.error().message.find("“load”") != std::string::npos);
+        const auto comma = plan_from_text("body Box, left, plastic\n", parts());
+        QVERIFY(!comma && comma.error().message.find("quotes") != std::string::npos);
+    }
+    void a_source_needs_no_colon_and_no_name() {
+        for (const char* said : {"source 4 AA cells", "source 12 V lead acid 80 Ah", "4S LFP 10 Ah",
+                                 "source Aft pack 4S LFP 10 Ah", "panel 20 W 1–4 h 14.4 V"}) {
+            const auto plan = with_line(said);
+            QVERIFY2(plan && plan->sources.size() == 2 && !plan->sources.back().name.empty(), said);
+        }
+        QCOMPARE(with_line("source Aft pack 4S LFP 10 Ah")->sources.back().name, std::string("Aft pack"));
+    }
+    void what_ends_leads_is_said_as_its_editor_has_it() {
+        const auto led = with_line("part Status LED polarised")->passives.back();
+        QVERIFY(led.kind == PassiveKind::lamp && led.polar && led.name == "Status LED");
+        const auto probe = with_line("part Soil probe, 10 kΩ")->passives.back();
+        QVERIFY(probe.kind == PassiveKind::sensor && raw(probe.ohm) == 10e3);
+        const auto plan = with_line("terminals Lamp\nterminal V+ screw 2.5 mm, left\nterminal GND, stud M8");
+        QVERIFY(plan);
+        const auto& ends = plan->terminals.at(plan->loads[0].id);
+        QVERIFY(ends[0].takes == TerminalTakes::screw && raw(ends[0].size) == 2.5 && ends[0].where == "left");
+        QVERIFY(ends[1].takes == TerminalTakes::stud && raw(ends[1].size) == 8);
+        const auto hand = with_line("hand 3 m 24 AWG silicone red")->at_hand.back();
+        QVERIFY(raw(hand.length) == 3 && hand.colour == "red");
+        QCOMPARE(find(parts().wires, hand.wire)->size, std::string("24 AWG"));
+    }
+    void an_item_of_which_only_the_kind_is_said_is_one_that_carries_its_lead() {
+        const auto type = [](const char* item) {
+            const auto plan = with_line(QString("load Winch 12 V 16 A\nlead Hub → Winch, 12 AWG\n") + item);
+            return plan ? plan->feeds.back().devices.back() : Device{};
+        };
+        QVERIFY(find(parts().inlines, type("item meter").type)->rated >= Ampere(16));
+        QVERIFY(find(parts().switches, type("item switch").type)->rated >= Ampere(16));
+        QVERIFY(find(parts().connectors, type("item connector").type)->rated >= Ampere(16));
+        const auto fuse = type("item fuse 20 A");
+        QVERIFY(raw(fuse.rating) == 20 && find(parts().fuses, fuse.type)->voltage >= Volt(14.6));
+        QVERIFY(!with_line("lead Hub → Lamp\nitem fuse") && !with_line("lead Hub → Lamp\nitem cheese"));
+    }
+    void a_way_is_said_with_an_arrow() {
+        const auto plan =
+            with_line("place Far, in Case\nway Inside → Far, 0.3 m\nHub → Lamp, 18 AWG, by way Far → Inside");
+        QVERIFY(plan && plan->feeds.size() == 1 && plan->feeds[0].by.size() == 1);
+    }
+    void every_example_of_the_handbook_is_read_data() {
+        QTest::addColumn<QString>("line");
+        for (const auto& e : line_examples()) {
+            const auto line = QString::fromUtf8(e.line.data(), static_cast<qsizetype>(e.line.size()));
+            QTest::newRow(qPrintable(line)) << line;
+        }
+    }
+    void every_example_of_the_handbook_is_read() {
+        QFETCH(QString, line);
+        const auto plan = plan_from_text(line.toStdString() + "\n", parts());
+        QVERIFY2(plan, plan ? "" : plan.error().message.c_str());
+    }
+    /// What stands in a document between back quotes and is said of a plan.
+    static QStringList phrases(const QString& file) {
+        QFile f(QString(SANGRE_SOURCE_DATA) + "/../" + file);
+        if (!f.open(QIODevice::ReadOnly)) return {};
+        QStringList all;
+        static const QRegularExpression quoted("`([^`\n]+)`"),
+            // Commands, keys, files, words of files, and words that name no amount.
+            other(
+                "sangre|PLAN|FILE|NAME|scripts|^[./~]|/|--|_|\\.json|Ctrl|Alt|Shift|^F[0-9]|^\"|=|^[0-9.]+ "
+                "W$|^[+−0-9%]+$|calc|"
+                "\\(mA\\)|…");
+        auto it = quoted.globalMatch(QString::fromUtf8(f.readAll()));
+        while (it.hasNext()) {
+            const auto phrase = it.next().captured(1);
+            if (!phrase.contains(other) && phrase.contains(' ') &&
+                (phrase.contains(QRegularExpression("[0-9]")) || phrase.contains("→")))
+                all << phrase;
+        }
+        return all;
+    }
+    void every_phrase_of_the_documents_is_read_data() {
+        QTest::addColumn<QString>("phrase");
+        for (const char* file : {"README.md", "data/help/help.md", "docs/lines.md"}) {
+            const auto all = phrases(file);
+            QVERIFY2(!all.isEmpty(), file);
+            for (const auto& phrase : all) QTest::newRow(qPrintable(QString(file) + ": " + phrase)) << phrase;
+        }
+    }
+    void every_phrase_of_the_documents_is_read() {
+        QFETCH(QString, phrase);
+        const QString around =
+            "body Deck box, plastic\nplace Deck, in Deck box\nplace Tail, in Deck box\nplace Mast foot, in "
+            "Deck box\n"
+            "hub Tail hub, strip\nload Fog pump 12 V 4 A\nlead Pack → Hub, 10 AWG\n";
+        bool read = false;
+        for (const char* begins :
+             {"", "load ", "part ", "body ", "opening ", "source Other: ", "terminals Lamp\nterminal "}) {
+            auto line = begins + phrase;
+            if (QString(begins).startsWith("terminals")) line.replace("; ", "\nterminal ");
+            read = read || with_line(around + line) || with_line(line);
+        }
+        QVERIFY2(read, qPrintable(phrase));
     }
 };
 

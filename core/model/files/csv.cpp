@@ -337,9 +337,11 @@ tl::expected<std::vector<Load>, std::vector<CsvProblem>> loads_from_csv(const st
                                                               : line,
                                                           p.message)});
         if (!read.complete()) continue;
-        read.load.id = fresh_id(ids, "load", read.load.name);
-        ids.loads.push_back(read.load);
-        loads.push_back(std::move(read.load));
+        for (auto& load : read.each()) {
+            load.id = fresh_id(ids, "load", load.name);
+            ids.loads.push_back(load);
+            loads.push_back(std::move(load));
+        }
     }
     if (loads.empty() && problems.empty()) problems.push_back({1, say("There are no loads in this table.")});
     if (!problems.empty()) return tl::unexpected(problems);

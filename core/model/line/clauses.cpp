@@ -7,6 +7,16 @@
 
 namespace sangre {
 
+size_t quote_end(std::string_view text) {
+    for (size_t i = 1; i < text.size(); ++i) {
+        if (text[i] == '\\')
+            ++i;
+        else if (text[i] == '"')
+            return i + 1;
+    }
+    return text.size();
+}
+
 tl::expected<std::vector<Clause>, ParseError> line_clauses(std::string_view line) {
     std::vector<Clause> all;
     size_t begin = 0, opened = 0;

@@ -9,10 +9,14 @@
 namespace sangre {
 
 /// A clause as it is typed, and where it stands (byte offsets).
+/// Behind the quote that closes the one a text begins with; the text's size where none does.
+size_t quote_end(std::string_view text);
+
 struct Clause {
     std::string_view text;
     size_t begin = 0, end = 0;
-    bool quoted() const { return !text.empty() && text.front() == '"'; }
+    /// It is one text in quotes, and nothing besides.
+    bool quoted() const { return !text.empty() && text.front() == '"' && quote_end(text) == text.size(); }
 };
 
 /// Parted by commas and semicolons outside quotes; each trimmed, empty ones left out. A comma between two

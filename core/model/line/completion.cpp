@@ -57,7 +57,10 @@ struct Offers {
                 typed.substr(0, last.begin).find(std::string(", ") + fact.word) != std::string_view::npos;
             if (!said && lower(fact.word).starts_with(lower(last.text)))
                 all.push_back({last.begin, fact.word});
-            if (!fact.bare) continue;
+        }
+        // What stands alone comes behind the words: a part of a wire's name is seldom what was begun.
+        for (const auto& fact : kind.facts) {
+            if (!is_said(fact) || !fact.bare) continue;
             if (fact.values) values(fact, last.begin, last.text);
             if (is_reference(fact.form) && last.text.size() >= least_typed)
                 names(sort_of(fact.form), last.begin, last.text);

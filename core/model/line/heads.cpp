@@ -5,7 +5,11 @@
 #include <algorithm>
 
 #include "enum_words.h"
+#include "line/amounts.h"
+#include "line/phrases.h"
 #include "plan/load_text.h"
+#include "plan/passive_text.h"
+#include "plan/terminal_text.h"
 #include "source/source_text.h"
 #include "words/say.h"
 
@@ -60,7 +64,26 @@ HeadError read_kind(const Clause& head, E& into) {
 
 bool clean(const std::string& text) { return clause_text(text) == text; }
 
+std::string usual_source_name(SourceKind kind) {
+    return kind == SourceKind::pack      ? "Battery"
+           : kind == SourceKind::supply  ? "Supply"
+           : kind == SourceKind::circuit ? "Circuit"
+                                         : "Panel";
+}
+
 }  // namespace
+
+std::optional<std::pair<Load, size_t>> comma_named_load(std::string_view line,
+                                                        const std::vector<Clause>& clauses) {
+    const auto& head = clauses.front();
+    if (head.quoted()) return {};
+    for (size_t last = 1; last < clauses.size(); ++last) {
+        const auto read = parse_load(line.substr(head.begin, clauses[last].end - head.begin));
+        if (read.complete() && read.how_many.end == 0 && read.load.name.find(',') != std::string::npos)
+            return std::pair{read.load, last + 1};
+    }
+    return {};
+}
 
 std::string head_of(const LineContext& c, const Source& s) {
     const auto said = source_line(s, c.catalogue);
@@ -74,11 +97,25 @@ std::string head_of(const LineContext& c, const Source& s) {
 HeadError read_head(const LineContext& c, const Clause& head, Source& into) {
     const auto colon = outside_quotes(head.text, ":");
     if (colon == std::string_view::npos) {
-        if (!head.quoted())
-            return error_at(head,
-                            say("a name, a colon and what it is are expected: “Battery: 8S LFP 35 Ah”"));
-        into.name = unquoted(head.text);
-        return {};
+        if (head.quoted()) {
+            into.name = unquoted(head.text);
+            return {};
+        }
+        // "Battery 8S LFP 35 Ah", "4 AA cells": without a colon, and without a name.
+        for (size_t at = 0; at < head.text.size(); at = head.text.find(' ', at)) {
+            if (at > 0) ++at;
+            const auto rest = head.text.substr(at);
+            auto read = parse_source(c.catalogue, into, rest);
+            // "Aft pack 4S LFP": what it is called may end in what it is.
+            const auto first = lower(rest.substr(0, rest.find(' ')));
+            if (!read || (at > 0 && (first == "pack" || first == "battery"))) continue;
+            auto name = head.text.substr(0, at);
+            while (name.ends_with(' ')) name.remove_suffix(1);
+            into = *read;
+            into.name = name.empty() ? usual_source_name(into.kind) : unquoted(name);
+            return {};
+        }
+        return error_at(head, say("a name, a colon and what it is are expected: “Battery: 8S LFP 35 Ah”"));
     }
     const auto said = head.text.substr(colon + 1);
     auto read = parse_source(c.catalogue, into, said);
@@ -101,13 +138,27 @@ std::string head_of(const LineContext&, const Load& load) {
         l.igniter = l.heat_elsewhere = false;
     const auto said = load_line(l);
     const auto read = parse_load(said);
-    if (!clean(said) || !read.complete() || read.load.name != l.name) return in_quotes(l.name);
+    if (!clean(said) || !read.complete() || read.load.name != l.name || read.how_many.end > 0)
+        return in_quotes(l.name);
     return said;
 }
 
-HeadError read_head(const LineContext&, const Clause& head, Load& into) {
+HeadError read_head(const LineContext& c, const Clause& head, Load& into) {
     if (head.quoted()) {
         into.name = unquoted(head.text);
+        return {};
+    }
+    if (head.text.starts_with('"')) {
+        // The name in quotes, and what it draws behind it.
+        const auto name = head.text.substr(0, quote_end(head.text));
+        const Clause rest{head.text.substr(name.size()), head.begin + name.size(), head.end};
+        Load drawn;
+        const std::string stands_for = "x";
+        const auto line = stands_for + std::string(rest.text);
+        const auto error = read_head(c, {line, rest.begin - stands_for.size(), rest.end}, drawn);
+        if (error) return error;
+        into = drawn;
+        into.name = unquoted(name);
         return {};
     }
     auto read = parse_load(head.text);
@@ -121,7 +172,36 @@ HeadError read_head(const LineContext&, const Clause& head, Load& into) {
         error.begin += head.begin, error.end += head.begin;
         return error;
     }
+    if (read.how_many.count > 1)
+        return ParseError{head.begin + read.how_many.begin, head.begin + read.how_many.end,
+                          say("this is one load: {} are added by a line of their own", read.how_many.count)};
     into = read.load;
+    return {};
+}
+
+HeadError read_head(const LineContext& c, const Clause& head, Passive& into) {
+    // "Soil probe 10 kΩ", "LED polarised": as its own editor has it.
+    if (!head.quoted())
+        if (auto read = parse_passive(c.names.plan(), into, head.text)) {
+            into = std::move(*read);
+            return {};
+        }
+    into.name = unquoted(head.text);
+    return {};
+}
+HeadError read_head(const LineContext&, const Clause& head, Terminal& into) {
+    // "V+ screw 2.5 mm".
+    if (!head.quoted())
+        if (auto read = parse_terminals(head.text); read && read->size() == 1) {
+            into = std::move(read->front());
+            return {};
+        }
+    into.name = unquoted(head.text);
+    return {};
+}
+HeadError read_head(const LineContext& c, const Clause& head, AtHand& into) {
+    into.name = unquoted(head.text);
+    if (!head.quoted()) take_wire_at_hand(c.catalogue, c.names.plan().practices, head.text, into);
     return {};
 }
 
@@ -139,7 +219,20 @@ HeadError read_head(const LineContext& c, const Clause& head, Way& into) {
 }
 std::string head_of(const LineContext&, const Device& d) { return word_of(d.kind); }
 HeadError read_head(const LineContext&, const Clause& head, Device& into) {
-    return read_kind(head, into.kind);
+    // "fuse 5 A": what stands behind its kind is said of it.
+    const auto blank = std::min(head.text.find(' '), head.text.size());
+    const auto kind = lower(head.text.substr(0, blank));
+    if (kind == "meter")
+        into.kind = DeviceKind::shunt;
+    else if (const auto error = read_kind({kind, head.begin, head.begin + blank}, into.kind))
+        return error;
+    if (blank == head.text.size()) return {};
+    const auto rest = head.text.substr(blank + 1);
+    const auto amps = read_amount_of("rating_A", rest);
+    if (!amps)
+        return ParseError{head.begin + blank + 1, head.end, say("a comma is expected before “{}”", rest)};
+    into.rating = Ampere(*amps);
+    return {};
 }
 std::string head_of(const LineContext&, const OnWay& o) { return word_of(o.kind); }
 HeadError read_head(const LineContext&, const Clause& head, OnWay& into) {

@@ -28,15 +28,18 @@ std::string head_of(const LineContext& context, const Lead& lead);
 std::string head_of(const LineContext& context, const Way& way);
 std::string head_of(const LineContext& context, const Device& device);
 std::string head_of(const LineContext& context, const OnWay& met);
-template <class Thing>
-std::string head_of(const LineContext&, const Thing& thing) {
-    return clause_text(head_text(thing));
-}
-
 using HeadError = std::optional<ParseError>;
+
+/// "Pump, left, 12 V 1 A": the load whose name holds commas, and the first clause behind what it draws.
+/// Nothing where the first clause is a load already, or no more of them make one.
+std::optional<std::pair<Load, size_t>> comma_named_load(std::string_view line,
+                                                        const std::vector<Clause>& clauses);
 
 HeadError read_head(const LineContext& context, const Clause& head, Source& into);
 HeadError read_head(const LineContext& context, const Clause& head, Load& into);
+HeadError read_head(const LineContext& context, const Clause& head, Passive& into);
+HeadError read_head(const LineContext& context, const Clause& head, Terminal& into);
+HeadError read_head(const LineContext& context, const Clause& head, AtHand& into);
 HeadError read_head(const LineContext& context, const Clause& head, Lead& into);
 HeadError read_head(const LineContext& context, const Clause& head, Way& into);
 HeadError read_head(const LineContext& context, const Clause& head, Device& into);
@@ -45,6 +48,14 @@ template <class Thing>
 HeadError read_head(const LineContext&, const Clause& head, Thing& into) {
     head_text(into) = unquoted(head.text);
     return {};
+}
+/// In quotes where more than a name would be read in it.
+template <class Thing>
+std::string head_of(const LineContext& context, const Thing& thing) {
+    const auto said = clause_text(head_text(thing));
+    Thing read{};
+    const auto error = read_head(context, {said, 0, said.size()}, read);
+    return error || head_text(read) != head_text(thing) ? in_quotes(head_text(thing)) : said;
 }
 
 }  // namespace sangre

@@ -10,6 +10,7 @@
 #include "line/amounts.h"
 #include "line/heads.h"
 #include "line/phrases.h"
+#include "plan/load_text.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -323,9 +324,27 @@ tl::expected<Thing, ParseError> read_thing(const LineContext& context, const Thi
         thing = std::move(*head);
         first = 1;
     }
-    std::set<std::string_view> said;
-    for (size_t i = first; i < clauses->size(); ++i)
-        if (auto error = take(context, (*clauses)[i], thing, said)) return tl::unexpected(*error);
+    const auto take_from = [&](size_t i) -> std::optional<ParseError> {
+        std::set<std::string_view> said;
+        for (; i < clauses->size(); ++i)
+            if (auto error = take(context, (*clauses)[i], thing, said)) return error;
+        return {};
+    };
+    auto error = take_from(first);
+    if constexpr (std::is_same_v<Thing, Load>)
+        if (error)
+            if (auto named = comma_named_load(line, *clauses)) {
+                thing = std::move(named->first);
+                error = take_from(named->second);
+            }
+    if (error) {
+        // What stands second and is no fact is often a part of the name.
+        if constexpr (!headless<Thing>)
+            if (clauses->size() > 1 && error->begin == (*clauses)[1].begin && !clauses->front().quoted() &&
+                std::none_of((*clauses)[1].text.begin(), (*clauses)[1].text.end(), is_digit))
+                error->message += say("; a name with a comma stands in quotes");
+        return tl::unexpected(*error);
+    }
     // A name alone is no load: nothing is taken as 0 V.
     if constexpr (std::is_same_v<Thing, Load>)
         if (!clauses->front().quoted() && raw(thing.v_max) <= 0)

@@ -117,6 +117,16 @@ std::optional<Id> LineNames::meant(ThingSort sort, std::string_view text) const 
         return at->second.front();
     // An entry's id is a word of its own that a file would hold.
     if (is_entry(sort) && s.by_id.contains(name)) return name;
+    // "by way Hub → Pump", in either direction.
+    if (sort == ThingSort::way)
+        for (const std::string_view mark : {" → ", " -> ", " – ", " - "})
+            if (const auto split = name.find(mark); split != std::string::npos) {
+                const auto one = name.substr(0, split), other = name.substr(split + mark.size());
+                for (const auto& tried : {one + " – " + other, other + " – " + one})
+                    if (const auto at = s.by_lower.find(lower(tried));
+                        at != s.by_lower.end() && at->second.size() == 1)
+                        return at->second.front();
+            }
     if (sort == ThingSort::wire) return wire_said(*catalogue_, plan_->practices, name);
     return {};
 }

@@ -1,11 +1,14 @@
 #include "line/phrases.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <tuple>
 
 #include "plan/load_text.h"
 #include "plan/machine_text.h"
+#include "plan/passive_text.h"
+#include "plan/terminal_text.h"
 #include "units/number.h"
 #include "units/parse.h"
 #include "units/words.h"
@@ -54,6 +57,66 @@ Phrase take_phrase(const Plan&, std::string_view text, Load& into) {
     take_changed(with.load, without.load, into, &Load::kind, &Load::always_on, &Load::vital, &Load::noisy,
                  &Load::sensitive, &Load::transmitter, &Load::own_switch, &Load::starter, &Load::igniter,
                  &Load::heat_elsewhere, &Load::assumed);
+    return true;
+}
+
+Phrase take_phrase(const Plan& plan, std::string_view text, Passive& into) {
+    const auto with = parse_passive(plan, Passive{}, "x lamp, " + std::string(text)),
+               without = parse_passive(plan, Passive{}, "x lamp");
+    if (!with && holds_digit(text)) return tl::unexpected(with.error().message);
+    if (!with || !without || *with == *without || with->name != without->name) return false;
+    take_changed(*with, *without, into, &Passive::place, &Passive::ohm, &Passive::polar, &Passive::cutout);
+    return true;
+}
+
+Phrase take_phrase(const Plan&, std::string_view text, Terminal& into) {
+    // Where it is stands alone, as in "V+ screw 2.5 mm, left".
+    static constexpr std::array sides{"left", "right", "top",    "bottom", "front",  "rear",
+                                      "back", "side",  "middle", "upper",  "centre", "corner"};
+    const auto words = split_words(text);
+    if (std::any_of(words.begin(), words.end(), [&](const auto& w) {
+            return std::find(sides.begin(), sides.end(), lower(w.text)) != sides.end();
+        })) {
+        into.where = std::string(text);
+        return true;
+    }
+    const auto with = parse_terminals("x + " + std::string(text)), without = parse_terminals("x +");
+    if (!with && holds_digit(text)) return tl::unexpected(with.error().message);
+    if (!with || with->size() != 1 || with->front() == without->front()) return false;
+    take_changed(with->front(), without->front(), into, &Terminal::takes, &Terminal::size, &Terminal::wires);
+    return true;
+}
+
+bool take_wire_at_hand(const Catalogue& catalogue, const Practices& practices, std::string_view text,
+                       AtHand& into) {
+    static constexpr std::array colours{"red",  "black", "yellow", "blue",   "green", "white",
+                                        "grey", "brown", "orange", "violet", "pink",  "clear"};
+    const auto words = split_words(text);
+    const auto run = [&](size_t from, size_t to) {
+        return text.substr(words[from].begin, words[to - 1].end - words[from].begin);
+    };
+    auto taken = into;
+    std::vector<bool> used(words.size());
+    const auto use = [&](size_t from, size_t to) { std::fill(used.begin() + from, used.begin() + to, true); };
+    for (size_t from = 0; from < words.size() && taken.wire.empty(); ++from)
+        for (size_t to = std::min(words.size(), from + 4); to > from && taken.wire.empty(); --to)
+            if (const auto wire = wire_said(catalogue, practices, run(from, to)))
+                taken.wire = *wire, taken.name = std::string(run(from, to)), use(from, to);
+    if (taken.wire.empty()) return false;
+    for (size_t i = 0; i < words.size(); ++i) {
+        if (used[i]) continue;
+        const auto word = lower(words[i].text);
+        if (std::find(colours.begin(), colours.end(), word) != colours.end()) {
+            taken.colour = word, use(i, i + 1);
+            continue;
+        }
+        for (const size_t n : {size_t{2}, size_t{1}})
+            if (i + n <= words.size() && !used[i])
+                if (const auto metres = parse_value(run(i, i + n), Dimension::length); metres && *metres > 0)
+                    taken.length = Metre(*metres), use(i, i + n);
+    }
+    if (std::find(used.begin(), used.end(), false) != used.end()) return false;
+    into = std::move(taken);
     return true;
 }
 

@@ -17,6 +17,8 @@ using Phrase = tl::expected<bool, std::string>;
 Phrase take_phrase(const Plan& plan, std::string_view text, Body& into);
 Phrase take_phrase(const Plan& plan, std::string_view text, Opening& into);
 Phrase take_phrase(const Plan& plan, std::string_view text, Load& into);
+Phrase take_phrase(const Plan& plan, std::string_view text, Passive& into);
+Phrase take_phrase(const Plan& plan, std::string_view text, Terminal& into);
 template <class Thing>
 Phrase take_phrase(const Plan&, std::string_view, Thing&) {
     return false;
@@ -26,5 +28,10 @@ Phrase take_phrase(const Plan&, std::string_view, Thing&) {
 /// "1.5 mm² PVC". Without an insulation the plan's usual one where it is made in that size. Nothing for
 /// anything else.
 std::optional<Id> wire_said(const Catalogue& catalogue, const Practices& practices, std::string_view text);
+
+/// "3 m 24 AWG silicone red": a wire at hand, its length and its colour; false, and nothing taken, where a
+/// word is none of these.
+bool take_wire_at_hand(const Catalogue& catalogue, const Practices& practices, std::string_view text,
+                       AtHand& into);
 
 }  // namespace sangre

@@ -10,6 +10,7 @@
 #include "plan/bare_volts.h"
 #include "plan/load_names.h"
 #include "units/format.h"
+#include "units/number.h"
 #include "units/parse.h"
 #include "units/words.h"
 #include "words/say.h"
@@ -281,6 +282,84 @@ struct Reader {
         return i > 0 && (two("always", "on") || two("heat", "elsewhere"));
     }
 
+    static constexpr std::array<std::string_view, 3> times_marks{"x", "X", "×"};
+    static int whole_number(std::string_view s) {
+        if (s.empty() || s.size() > 4 || !std::all_of(s.begin(), s.end(), [](char c) { return is_digit(c); }))
+            return -1;
+        return static_cast<int>(plain_number(s).value_or(-1));
+    }
+    static bool is_times(std::string_view s) {
+        return std::find(times_marks.begin(), times_marks.end(), s) != times_marks.end();
+    }
+    /// "x2", "×2", "x 2", "2x", "2 pieces": so many alike, behind what one draws.
+    bool times(const TextWord& w) {
+        const auto next = at + 1 < words.size() ? words[at + 1].text : std::string_view();
+        int n = -1;
+        size_t used = 1;
+        if (is_times(w.text))
+            n = whole_number(next), used = 2;
+        else if (lower(next) == "pieces")
+            n = whole_number(w.text), used = 2;
+        for (const auto mark : times_marks) {
+            if (n < 0 && w.text.starts_with(mark)) n = whole_number(w.text.substr(mark.size()));
+            // "2× 10 W" is an amount.
+            if (n < 0 && w.text.ends_with(mark) && (next.empty() || !begins_number(next)))
+                n = whole_number(w.text.substr(0, w.text.size() - mark.size()));
+        }
+        if (n < 0) return false;
+        const size_t end = words[at + used - 1].end;
+        at += used;
+        how_many(n, w.begin, end);
+        return true;
+    }
+    void how_many(int n, size_t begin, size_t end) {
+        if (out.how_many.end > 0) return problem(begin, end, say("How many there are is said twice."));
+        out.how_many = {n, begin, end};
+        if (n < 1 || n > most_alike)
+            problem(begin, end, say("From 1 to {} alike can be said at once.", most_alike));
+    }
+    /// "2 servos 5V 1A", "2x servo": a count before the name; where its words begin.
+    size_t counted_name() {
+        if (words.size() < 2) return 0;
+        auto first = words[0].text;
+        size_t name = 1;
+        for (const std::string_view mark : {"x", "X", "×"})
+            if (first.ends_with(mark)) first.remove_suffix(mark.size());
+        const bool marked = first.size() < words[0].text.size();
+        if (first.empty() || first.size() > 3 ||
+            !std::all_of(first.begin(), first.end(), [](char c) { return is_digit(c); }))
+            return 0;
+        if (!marked && (words[1].text == "x" || words[1].text == "×") && words.size() > 2) name = 2;
+        // "2 A 5 V" and "12 volt" are amounts, "2 to 3" is a range; a name begins with a letter.
+        const auto next = words[name].text;
+        if (is_digit(next[0]) || next[0] == '-' || next[0] == '.' || next == "to" || next.starts_with("–"))
+            return 0;
+        if (!marked && name == 1) {
+            // "3 phase motor" and "4 channel receiver" are one: several alike are said in the plural.
+            static constexpr std::array kinds{"phase", "channel", "axis", "inch", "way",  "wire",
+                                              "bit",   "pin",     "port", "cell", "pole", "stage"};
+            size_t last = 1;
+            while (last + 1 < words.size() && !starts_content(last + 1)) ++last;
+            if (unit_symbol(next) || !words[last].text.ends_with('s') ||
+                std::find(kinds.begin(), kinds.end(), lower(next)) != kinds.end())
+                return 0;
+        }
+        how_many(static_cast<int>(plain_number(first).value_or(0)), words[0].begin, words[name - 1].end);
+        return name;
+    }
+    /// "servos" → "Servo": what one of several is called.
+    static std::string singular(std::string name) {
+        if (name.ends_with("ies") && name.size() > 4)
+            name.replace(name.size() - 3, 3, "y");
+        else if (name.ends_with("ches") || name.ends_with("shes") || name.ends_with("xes"))
+            name.resize(name.size() - 2);
+        else if (name.ends_with('s') && !name.ends_with("ss") && !name.ends_with("us") && name.size() > 2)
+            name.pop_back();
+        if (!name.empty() && name[0] >= 'a' && name[0] <= 'z')
+            name[0] = static_cast<char>(name[0] - 'a' + 'A');
+        return name;
+    }
+
     void finish() {
         // "12V motor 3A" is called what it is.
         if (load.name.empty() && (load.kind == LoadKind::motor || load.kind == LoadKind::led))
@@ -336,10 +415,13 @@ struct Reader {
     }
 
     LoadText run() {
-        size_t first = 0;
+        const size_t named = counted_name();
+        size_t first = named;
         while (first < words.size() && !starts_content(first)) ++first;
-        if (first > 0)
-            load.name = std::string(text.substr(words[0].begin, words[first - 1].end - words[0].begin));
+        if (first > named)
+            load.name =
+                std::string(text.substr(words[named].begin, words[first - 1].end - words[named].begin));
+        if (out.how_many.count > 1) load.name = singular(load.name);
         kind_from_name();
         // What a word means may hang on the kind that is said behind it.
         if (std::any_of(words.begin() + static_cast<std::ptrdiff_t>(first), words.end(),
@@ -348,7 +430,7 @@ struct Reader {
         at = first;
         while (at < words.size()) {
             const TextWord w = words[at];
-            if (keyword(w)) continue;
+            if (keyword(w) || times(w)) continue;
             if (begins_number(w.text)) {
                 const auto q = quantity();
                 if (!q) continue;
@@ -382,5 +464,14 @@ Load with_line(const Load& before, Load typed) {
 }
 
 LoadText parse_load(std::string_view text) { return Reader(text).run(); }
+
+std::string nth_name(const std::string& name, int nth) { return fmt::format("{} {}", name, nth); }
+
+std::vector<Load> LoadText::each() const {
+    if (how_many.count < 2) return {load};
+    std::vector<Load> all(static_cast<size_t>(how_many.count), load);
+    for (int i = 0; i < how_many.count; ++i) all[static_cast<size_t>(i)].name = nth_name(load.name, i + 1);
+    return all;
+}
 
 }  // namespace sangre

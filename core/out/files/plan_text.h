@@ -1,6 +1,7 @@
 #pragma once
 // A whole plan as text that people read and write, one line a thing.
 #include <set>
+#include <span>
 #include <string>
 #include <string_view>
 #include <tl/expected.hpp>
@@ -35,6 +36,12 @@ tl::expected<Plan, TextError> plan_from_text(std::string_view text, const Catalo
 
 /// True where some line begins with the word of a kind: worth reading as a plan's text.
 bool looks_like_plan_text(std::string_view text);
+
+/// A line as people type it, and the kind that it makes.
+struct LineExample {
+    std::string_view kind, line;
+};
+std::span<const LineExample> line_examples();
 
 /// The language as a page of the handbook, from the tables of facts.
 std::string lines_handbook();

@@ -1,9 +1,11 @@
 #pragma once
 // Ids that need not be written in a plan's text: those that its things get where none is said.
+#include <array>
 #include <set>
 
 #include "enum_words.h"
 #include "line/facts.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -14,10 +16,29 @@ inline const char* id_prefix(const LineKind& kind) {
     return word == "converter" ? "rail" : kind.word;
 }
 
-/// Words of lines that keep one thing under a key.
+/// A line that keeps one thing under a key: “took Cut the wires, 12”.
+struct RecordWord {
+    const char *word, *what;
+    const char *key, *value;  ///< what stands first, what behind the comma
+};
+inline constexpr std::array record_lines{
+    RecordWord{"done", to_say("A step that is done."), to_say("key of the step"), to_say("date and time")},
+    RecordWord{"was", to_say("How a step was done."), to_say("key of the step"),
+               to_say("what was done, in a line")},
+    RecordWord{"took", to_say("How long a step took."), to_say("key of the step"), to_say("minutes")},
+    RecordWord{"evening", to_say("An evening to build in."), to_say("its date: 2026-12-05"),
+               to_say("minutes that there are")},
+    RecordWord{"order", to_say("How far an order has come."), to_say("a line of the shopping list"),
+               to_say("ordered, on-its-way or arrived")},
+    RecordWord{"arrives", to_say("When an order is expected."), to_say("a line of the shopping list"),
+               to_say("the date")},
+    RecordWord{"rather", to_say("A step to be done as early as it can."), to_say("key of the step"), ""}};
 inline const std::set<std::string_view>& record_words() {
-    static const std::set<std::string_view> words{"done",  "was",     "took",  "evening",
-                                                  "order", "arrives", "rather"};
+    static const std::set<std::string_view> words = [] {
+        std::set<std::string_view> all;
+        for (const auto& r : record_lines) all.insert(r.word);
+        return all;
+    }();
     return words;
 }
 

@@ -1,19 +1,25 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <functional>
+#include <ranges>
 
 #include "enum_words.h"
 #include "evenings/evenings.h"
 #include "files/plan_file.h"
 #include "files/plan_text.h"
 #include "files/plan_text_ids.h"
+#include "files/usual_item.h"
 #include "line/amounts.h"
 #include "line/clauses.h"
+#include "line/heads.h"
 #include "line/line.h"
 #include "plan/edits.h"
 #include "plan/landing.h"
 #include "plan/lead_edits.h"
+#include "plan/load_text.h"
 #include "units/number.h"
+#include "units/words.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -36,6 +42,9 @@ struct TextLine {
     Id id;
     std::string extra;
     size_t number = 0, begin = 0, said_at = 0, end = 0;  ///< in the text
+    int nth = 0;                                         ///< of several alike that one line adds; 0: alone
+    size_t at = 0;                                       ///< among the lines
+    std::string alike;                                   ///< what one of them is called
 };
 
 [[noreturn]] void fail(const TextLine& l, size_t begin, size_t end, const std::string& message) {
@@ -45,7 +54,69 @@ struct TextLine {
     fail(l, l.said_at + error.begin, l.said_at + error.end, error.message);
 }
 
-std::vector<TextLine> lines_of(std::string_view text) {
+/// The word that a line without one would begin with: a load's, a source's or a lead's that is whole; empty
+/// where it is none.
+std::string_view word_left_out(std::string_view line, const Catalogue& catalogue) {
+    const auto clauses = line_clauses(line);
+    if (!clauses || clauses->empty()) return {};
+    const auto head = clauses->front().text;
+    if (clauses->front().quoted()) return {};
+    // "lod Fan 12 V 1 A" is a word with a wrong letter, not a name.
+    const auto first = lower(head.substr(0, head.find(' ')));
+    for (const auto* kind : line_kinds())
+        if (first[0] == kind->word[0] && letters_apart(first, kind->word) == 1) return {};
+    if (head.find("→") != head.npos || head.find("->") != head.npos) return "lead";
+    if (parse_load(head).complete()) return "load";
+    Source source;
+    const LineContext nameless(Plan{}, catalogue);
+    return read_thing(nameless, source, head) ? std::string_view("source") : std::string_view();
+}
+
+/// Words that a line may begin with.
+bool begins_a_line(std::string_view word) {
+    return word == "cable" || word == "terminals" || record_words().contains(word) ||
+           std::ranges::any_of(line_kinds(), [&](const auto* kind) { return word == kind->word; });
+}
+
+/// Words that parts and places begin with, whose names hold no arrow outside quotes: “Hub → Lamp” is a lead.
+bool names_a_part(std::string_view word) {
+    return word == "hub" || word == "source" || word == "converter" || word == "load" || word == "part";
+}
+
+/// A line that adds several alike, as one for each of them.
+void add_each(std::vector<TextLine>& lines, TextLine l) {
+    const auto clauses = line_clauses(l.said);
+    if (l.word == "load" && clauses && !clauses->empty() && !clauses->front().quoted()) {
+        const auto read = parse_load(clauses->front().text);
+        const auto& several = read.how_many;
+        if (several.end > 0) {
+            const auto at = static_cast<std::ptrdiff_t>(clauses->front().begin);
+            std::fill(l.said.begin() + at + static_cast<std::ptrdiff_t>(several.begin),
+                      l.said.begin() + at + static_cast<std::ptrdiff_t>(several.end), ' ');
+            if (!read.complete()) {
+                auto error = read.problems.front();
+                error.begin += clauses->front().begin, error.end += clauses->front().begin;
+                fail(l, error);
+            }
+            l.alike = read.load.name;
+        }
+        if (const auto named = read.complete() ? std::nullopt : comma_named_load(l.said, *clauses)) {
+            // Its commas part nothing.
+            l.alike = named->first.name;
+            std::replace(l.said.begin(),
+                         l.said.begin() + static_cast<std::ptrdiff_t>((*clauses)[named->second - 1].end), ',',
+                         ' ');
+        }
+        for (int n = 1; several.count > 1 && n <= several.count; ++n) {
+            l.nth = n;
+            lines.push_back(l);
+        }
+        if (several.count > 1) return;
+    }
+    lines.push_back(std::move(l));
+}
+
+std::vector<TextLine> lines_of(std::string_view text, const Catalogue& catalogue) {
     std::vector<TextLine> lines;
     size_t number = 0;
     for (size_t at = 0; at < text.size();) {
@@ -71,6 +142,11 @@ std::vector<TextLine> lines_of(std::string_view text) {
         const auto blank = std::min(whole.find_first_of(" \t"), whole.size());
         l.word = lower(whole.substr(0, blank));
         l.said_at = from + std::min(blank + 1, whole.size());
+        const bool arrow = whole.find('"') == whole.npos &&
+                           (whole.find("→") != whole.npos || whole.find("->") != whole.npos);
+        if (!begins_a_line(l.word) || (arrow && names_a_part(l.word)))
+            if (const auto word = word_left_out(whole, catalogue); !word.empty())
+                l.word = word, l.said_at = from;
         l.said = std::string(text.substr(l.said_at, to - l.said_at));
         std::replace(l.said.begin(), l.said.end(), '\t', ' ');
         const auto clauses = line_clauses(l.said);
@@ -90,8 +166,9 @@ std::vector<TextLine> lines_of(std::string_view text) {
             std::fill(l.said.begin() + static_cast<std::ptrdiff_t>(c.begin),
                       l.said.begin() + static_cast<std::ptrdiff_t>(c.end), ' ');
         }
-        lines.push_back(std::move(l));
+        add_each(lines, std::move(l));
     }
+    for (size_t i = 0; i < lines.size(); ++i) lines[i].at = i;
     return lines;
 }
 
@@ -183,10 +260,11 @@ class TextReader {
         const auto& head = clauses->front();
         auto read = read_thing(context, empty, std::string(head.begin, ' ') + std::string(head.text));
         if (!read) fail(l, read.error());
+        name_one_of_several(l, *read);
         // On top of another plan an id may be taken.
         read->id = l.id.empty() || taken_.contains(l.id) ? usual_id(named_, *read) : l.id;
         taken_.insert(read->id);
-        ids_[l.number] = read->id;
+        ids_[l.at] = read->id;
         return *read;
     }
     void names(const std::vector<TextLine>& lines) {
@@ -257,16 +335,24 @@ class TextReader {
     }
 
     template <class Thing>
-    Thing whole(const TextLine& l, Thing like) {
+    static void name_one_of_several(const TextLine& l, Thing& thing) {
+        if constexpr (std::is_same_v<Thing, Load>)
+            if (!l.alike.empty()) thing.name = l.nth > 0 ? nth_name(l.alike, l.nth) : l.alike;
+    }
+
+    template <class Thing>
+    Thing whole(const TextLine& l, Thing like, const std::function<void(Thing&)>& settle = {}) {
         if constexpr (requires { like.extra; }) like.extra = l.extra;
         auto read = read_thing(*context_, like, l.said);
         if (!read) fail(l, read.error());
+        name_one_of_several(l, *read);
+        if (settle) settle(*read);
         if (const auto missing = still_missing(*read); !missing.empty()) fail(l, l.said_at, l.end, missing);
         return std::move(*read);
     }
     void take(const TextLine& l) {
         const auto add = [&](auto list, auto thing) {
-            thing.id = ids_.at(l.number);
+            thing.id = ids_.at(l.at);
             (plan_.*list).push_back(whole(l, std::move(thing)));
             // Where no phase of the text speaks of it.
             if constexpr (std::is_same_v<std::decay_t<decltype(thing)>, Load>)
@@ -318,7 +404,7 @@ class TextReader {
     }
     void item(const TextLine& l) {
         auto& lead = under(l, lead_, "a lead");
-        auto device = whole(l, Device{});
+        auto device = whole<Device>(l, {}, [&](Device& d) { take_usual_type(plan_, catalogue_, lead, d); });
         device.id = l.id.empty() || taken_.contains(l.id) ? usual_item_id(lead, device.kind) : l.id;
         taken_.insert(device.id);
         lead.devices.push_back(std::move(device));
@@ -334,8 +420,7 @@ class TextReader {
             return;
         }
         if (l.word != "measured" && !record_words().contains(l.word))
-            fail(l, l.begin, l.begin + l.word.size(),
-                 say("“{}” begins no line; lines begin with {}", l.word, all_words_of_kinds()));
+            fail(l, l.begin, l.begin + l.word.size(), no_such_line(l.word));
         const auto first = first_of(l);
         const auto key = unquoted(first.text);
         auto rest = l;
@@ -377,11 +462,17 @@ class TextReader {
         else
             fail(l, l.said_at, l.end, say("“{}” is none of {}", value, all_words<OrderState>()));
     }
-    static std::string all_words_of_kinds() {
-        std::string all = "cable, terminals";
-        for (const auto& word : record_words()) all += ", " + std::string(word);
-        for (const auto* kind : line_kinds()) all += std::string(", ") + kind->word;
-        return all;
+    /// With the nearest where one letter or two are wrong, else with all there are.
+    static std::string no_such_line(std::string_view word) {
+        std::vector<std::string> words{"cable", "terminals"};
+        for (const auto& w : record_words()) words.emplace_back(w);
+        for (const auto* kind : line_kinds()) words.emplace_back(kind->word);
+        const auto nearest = *std::ranges::min_element(
+            words, {}, [&](const auto& w) { return letters_apart(lower(word), w); });
+        if (letters_apart(lower(word), nearest) <= 2)
+            return say("“{}” begins no line; is “{}” meant?", word, nearest);
+        return say("“{}” begins no line; lines begin with {}", word,
+                   fmt::format("{}", fmt::join(words, ", ")));
     }
 
     const Catalogue& catalogue_;
@@ -390,7 +481,7 @@ class TextReader {
     bool phased_ = false;  ///< the text says when loads run
     std::set<Id> taken_;
     std::set<Id> renamed_;      ///< of the text, called like something that was there
-    std::map<size_t, Id> ids_;  ///< by number of the line
+    std::map<size_t, Id> ids_;  ///< by line
     Id beneath_;
     Lead* lead_ = nullptr;
     Way* way_ = nullptr;
@@ -407,7 +498,7 @@ tl::expected<Plan, TextError> plan_from_text(std::string_view text, const Catalo
                                              const Plan& onto, const Id& beneath) {
     try {
         TextReader reader(catalogue, onto, beneath);
-        const auto lines = lines_of(text);
+        const auto lines = lines_of(text, catalogue);
         auto plan = reader.read(lines);
         // A lead that gets its cores one by one feeds once it has what that takes.
         if (!beneath.empty()) plan = without_strays(settle_leads(std::move(plan)));
