@@ -145,7 +145,7 @@ BenchStation::BenchStation(Document& document, QWidget* parent) : QWidget(parent
     column->setContentsMargins(u(18), u(12), u(14), u(8));
     column->setSpacing(u(6));
     auto* heading =
-        new Heading(tr("Prove it before it runs"),
+        new Heading(tr("Test it before it runs"),
                     tr("Power off first: shorts and continuity. Then volts, one switch at a time."), this);
     heading->lead_on(document_, Stage::bench);
     column->addWidget(heading);

@@ -109,7 +109,7 @@ QWidget* BuildStation::make_left() {
     left->setSpacing(u(8));
     card_ = new StepCard(document_, page);
     card_->setObjectName("drawing");
-    left->addWidget(card_, 1);
+    left->addWidget(scrolled(card_, page), 1);
     note_ = new QLineEdit(page);
     note_->setPlaceholderText(tr("What should be remembered about this step? Enter keeps it."));
     note_->setAccessibleName(tr("Note on this step"));
@@ -279,8 +279,8 @@ void BuildStation::take_photo() {
         this, [from_file, newest] { from_file(newest); });
     camera->setEnabled(!newest.isEmpty());
     menu.addAction(tr("From a file…"), this, [this, from_file] {
-        const auto file = QFileDialog::getOpenFileName(this, tr("A photograph of this step"), {},
-                                                       tr("Pictures (*.png *.jpg *.jpeg)"));
+        const auto file = QFileDialog::getOpenFileName(
+            this, tr("A photograph of this step"), document_.folder(), tr("Pictures (*.png *.jpg *.jpeg)"));
         if (!file.isEmpty()) from_file(file);
     });
     menu.exec(photo_->mapToGlobal(QPoint(0, -menu.sizeHint().height())));

@@ -34,10 +34,10 @@ void EveningStrip::paint(QPainter& p) {
     edges_.clear();
     const auto& steps = document_.study().steps();
     if (evenings_.empty()) {
-        text(
-            p, QRectF(u(14), 0, width() - u(28), height()),
-            steps.empty() ? tr("Evenings stand here once there is something to build.") : tr("All is built."),
-            t.muted, face(13));
+        text(p, QRectF(u(14), 0, width() - u(28), height()),
+             steps.empty() ? tr("Evenings are shown here once there is something to build.")
+                           : tr("All is built."),
+             t.muted, face(13));
         return;
     }
     const size_t done = steps_done(document_.plan(), steps);

@@ -26,7 +26,6 @@ void draw_tick(QPainter& p, const QRectF& area, bool done) {
 }
 
 StepCard::StepCard(Document& document, QWidget* parent) : Canvas(tr("Step"), parent), document_(document) {
-    setMinimumHeight(u(300));
     clock_.setInterval(200);
     connect(&clock_, &QTimer::timeout, this, [this] {
         if (seconds_left() <= 0) {
@@ -56,6 +55,7 @@ void StepCard::show_step(const Step* step, size_t number, size_t of) {
     }
     if (wanted != photo_file_) photo_file_ = wanted, photo_ = wanted.isEmpty() ? QPixmap() : QPixmap(wanted);
     setAccessibleDescription(step ? words_of(step->title) : QString());
+    settle_height();
     update();
 }
 
@@ -96,43 +96,109 @@ double StepCard::paint_heading(QPainter& p, bool done) {
     return y + sub.height() + u(6);
 }
 
-double StepCard::paint_drawing(QPainter& p, double y, double room) {
-    const double wide = width() - u(48);
-    if (!photo_.isNull()) {
-        const double k = std::min(wide / photo_.width(), room / photo_.height());
-        const QRectF area(u(24) + (wide - photo_.width() * k) / 2, y, photo_.width() * k,
-                          photo_.height() * k);
-        p.drawPixmap(area, photo_, QRectF(photo_.rect()));
-        return area.bottom() + u(6);
-    }
-    if (drawing_.shapes.empty()) return y;
-    const double k = std::min(wide / drawing_.width, room / drawing_.height);
-    if (k * drawing_.height < u(90)) return y;  // nothing could be made out; the actions say its figures
+QSizeF StepCard::drawn() const {
+    if (!photo_.isNull()) return photo_.size();
+    return drawing_.shapes.empty() ? QSizeF() : QSizeF(drawing_.width, drawing_.height);
+}
+
+void StepCard::paint_drawing(QPainter& p, const QRectF& room) {
+    const auto size = drawn();
+    if (size.isEmpty()) return;
+    const double k = std::min(room.width() / size.width(), room.height() / size.height());
+    const QRectF area(room.left() + (room.width() - size.width() * k) / 2,
+                      room.top() + (room.height() - size.height() * k) / 2, size.width() * k,
+                      size.height() * k);
+    if (!photo_.isNull()) return p.drawPixmap(area, photo_, QRectF(photo_.rect()));
     p.save();
-    p.translate(u(24) + (wide - drawing_.width * k) / 2, y);
+    p.translate(area.topLeft());
     p.scale(k, k);
     draw_shapes(p, drawing_.shapes, false);
     p.restore();
-    return y + drawing_.height * k + u(6);
 }
 
-void StepCard::paint_actions(QPainter& p, double y, double bottom, bool done) {
+double StepCard::actions_height(double wide, int letters) const {
+    double need = 0;
+    for (const auto& action : step_->actions)
+        need += QFontMetricsF(face(letters))
+                    .boundingRect(QRectF(0, 0, wide - u(34), 9999), Qt::TextWordWrap, words_of(action))
+                    .height() +
+                u(6);
+    return need;
+}
+
+double StepCard::heading_height() const {
+    const auto tall = [&](int letters, bool bold, const std::string& words, double most) {
+        return QFontMetricsF(face(letters, bold))
+            .boundingRect(QRectF(0, 0, width() - u(48), most), Qt::TextWordWrap, words_of(words))
+            .height();
+    };
+    return u(12) + u(19) + tall(24, true, step_->title, u(72)) + u(1) +
+           tall(14, false, step_->subtitle, u(40)) + u(6);
+}
+
+StepCard::Layout StepCard::layout(double room) const {
+    constexpr int largest = 16, smallest = 14;
+    const double least_tall = u(120), clock = seconds() > 0 ? u(100) : 0;
+    const double w = width() - u(48) - clock;
+    const auto size = drawn();
+    const auto tall = [&](double wide) { return size.isEmpty() ? 0.0 : wide * size.height() / size.width(); };
+    Layout now;
+    // Over the words, in the largest letters with which it still shows what it should.
+    for (now.letters = largest; now.letters >= smallest; --now.letters) {
+        now.actions = actions_height(w, now.letters);
+        now.drawing = size.isEmpty() ? 0 : std::min(tall(width() - u(48)), room - now.actions - u(10));
+        if (size.isEmpty() ? now.actions <= room : now.drawing >= least_tall) return now;
+    }
+    // Beside them, where there is the width.
+    if (!size.isEmpty() && width() >= u(560)) {
+        now.beside = true;
+        const double half = width() * 0.44;
+        for (now.letters = largest - 1; now.letters >= smallest; --now.letters) {
+            now.actions = actions_height(w - half, now.letters);
+            now.drawing = std::min(tall(half - u(12)), std::max(room, least_tall));
+            if (now.actions <= room) return now;
+        }
+    }
+    // Else the card is as tall as it needs, and is scrolled.
+    now.letters = smallest, now.beside = false;
+    now.actions = actions_height(w, now.letters);
+    now.drawing = size.isEmpty() ? 0 : std::min(tall(width() - u(48)), double(u(150)));
+    return now;
+}
+
+double StepCard::foot_height() const { return step_->caution.empty() ? u(36) : u(84); }
+
+/// As tall as all of the step wants: what the window has no room for is scrolled to.
+void StepCard::settle_height() {
+    if (!step_) return setMinimumHeight(u(200));
+    const double frame = heading_height() + foot_height();
+    const auto* port = parentWidget();
+    const auto l = layout(std::max(0.0, (port ? port->height() : height()) - frame));
+    const double need =
+        l.beside ? std::max(l.actions, l.drawing) : l.actions + (l.drawing > 0 ? l.drawing + u(10) : 0);
+    setMinimumHeight(static_cast<int>(std::ceil(frame + need)));
+}
+
+void StepCard::resizeEvent(QResizeEvent* e) {
+    Canvas::resizeEvent(e);
+    settle_height();
+}
+
+void StepCard::paint_actions(QPainter& p, const QRectF& area, int letters, bool done) {
     const auto& t = theme();
-    const double w = width() - u(48) - (seconds() > 0 ? u(100) : 0);
+    const double left = area.left() - u(24), w = area.width();
+    double y = area.top();
     for (size_t i = 0; i < step_->actions.size(); ++i) {
         const auto words = words_of(step_->actions[i]);
-        p.setFont(face(16));
-        const auto box = p.boundingRect(QRectF(u(58), y, w - u(34), 999), Qt::TextWordWrap, words);
-        if (y + box.height() > bottom) {
-            text(p, QRectF(u(58), y - u(4), w, u(18)), QStringLiteral("…"), t.muted, face(17));
-            break;
-        }
+        p.setFont(face(letters));
+        const auto box = p.boundingRect(QRectF(left + u(58), y, w - u(34), 9999), Qt::TextWordWrap, words);
         const bool ticked = is_action_done(document_.plan(), *step_, i);
-        draw_tick(p, QRectF(u(26), y + u(1), u(18), u(18)), ticked);
+        draw_tick(p, QRectF(left + u(26), y + u(1), u(18), u(18)), ticked);
         p.setPen(ticked ? t.muted : t.ink);
-        p.setFont(face(16));
+        p.setFont(face(letters));
         p.drawText(box, Qt::TextWordWrap, words);
-        add_spot({QRectF(u(22), y - u(2), box.right() - u(22), std::max(box.height(), double(u(22)))),
+        add_spot({QRectF(left + u(22), y - u(2), box.right() - left - u(22),
+                         std::max(box.height(), double(u(22)))),
                   QStringLiteral("action:%1").arg(i),
                   tr("%1\nClick to tick it alone.").arg(words),
                   [this, i, ticked, done, step = *step_] {
@@ -209,17 +275,18 @@ void StepCard::paint(QPainter& p) {
         return;
     }
     const bool done = is_done(document_.plan(), *step_);
-    double y = paint_heading(p, done);
-    const double bottom = height() - (step_->caution.empty() ? u(36) : u(84));
+    const double y = paint_heading(p, done), bottom = height() - foot_height();
+    const auto l = layout(bottom - y);
     const double w = width() - u(48) - (seconds() > 0 ? u(100) : 0);
-    double need = 0;
-    for (const auto& action : step_->actions)
-        need += QFontMetricsF(face(16))
-                    .boundingRect(QRectF(0, 0, w - u(34), 999), Qt::TextWordWrap, words_of(action))
-                    .height() +
-                u(6);
-    y = paint_drawing(p, y, bottom - y - need - u(4));
-    paint_actions(p, y, bottom + u(2), done);
+    if (l.beside) {
+        const double half = width() * 0.44;
+        paint_drawing(p, QRectF(u(24), y, half - u(12), std::min(l.drawing, bottom - y)));
+        paint_actions(p, QRectF(u(24) + half, y, w - half, l.actions), l.letters, done);
+    } else {
+        if (l.drawing > 0) paint_drawing(p, QRectF(u(24), y, width() - u(48), l.drawing));
+        paint_actions(p, QRectF(u(24), y + (l.drawing > 0 ? l.drawing + u(10) : 0), w, l.actions), l.letters,
+                      done);
+    }
     if (seconds() > 0) paint_clock(p, QRectF(width() - u(112), bottom - u(94), u(84), u(84)));
     paint_caution(p);
     paint_foot(p);

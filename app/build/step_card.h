@@ -34,12 +34,25 @@ class StepCard : public Canvas {
 
   protected:
     void paint(QPainter& p) override;
+    void resizeEvent(QResizeEvent* e) override;
 
   private:
+    /// How the drawing and the words share the card.
+    struct Layout {
+        int letters = 16;                 ///< of the actions
+        bool beside = false;              ///< the drawing stands at their left, else over them
+        double actions = 0, drawing = 0;  ///< heights; no drawing where there is none
+    };
+    Layout layout(double room) const;
+    QSizeF drawn() const;  ///< of the drawing or the photograph, in its own units
+    double actions_height(double wide, int letters) const;
+    double heading_height() const;
+    double foot_height() const;
+    void settle_height();
     double seconds() const;
     double paint_heading(QPainter& p, bool done);
-    double paint_drawing(QPainter& p, double y, double room);
-    void paint_actions(QPainter& p, double y, double bottom, bool done);
+    void paint_drawing(QPainter& p, const QRectF& room);
+    void paint_actions(QPainter& p, const QRectF& area, int letters, bool done);
     void paint_clock(QPainter& p, const QRectF& area);
     void paint_caution(QPainter& p);
     void paint_foot(QPainter& p);

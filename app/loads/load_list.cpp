@@ -231,7 +231,7 @@ void LoadList::menu(const Id& id) {
             document_.apply([other](const Plan& p) { return put_load(p, other); },
                             tr("Take %1 otherwise").arg(words_of(other.name)));
         });
-    auto* places = m.addMenu(tr("Stands in"));
+    auto* places = m.addMenu(tr("Located in"));
     for (const auto& place : document_.plan().places) {
         auto* a =
             places->addAction(menu_words(QString::fromStdString(place.name)), [this, id, to = place.id] {
@@ -242,8 +242,8 @@ void LoadList::menu(const Id& id) {
     }
     places->setEnabled(!document_.plan().places.empty());
     m.addAction(tr("Figures from a measured log…"), [this, id] {
-        const auto file = QFileDialog::getOpenFileName(this, tr("A log of time, volts and amperes"), {},
-                                                       tr("Tables (*.csv *.tsv *.txt)"));
+        const auto file = QFileDialog::getOpenFileName(this, tr("A log of time, volts and amperes"),
+                                                       document_.folder(), tr("Tables (*.csv *.tsv *.txt)"));
         if (!file.isEmpty()) measure_load(id, file);
     });
     m.addSeparator();

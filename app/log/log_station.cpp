@@ -37,8 +37,8 @@ void LogList::paint(QPainter& p) {
              tr("Steps ticked on Build and readings recorded on Bench come here by themselves."), t.muted,
              face(13));
         text(p, QRectF(u(16), u(62), width() - u(32), u(20)),
-             tr("The next person to open the machine is you, two years on: leave a note above."), t.muted,
-             face(13));
+             tr("The next person to open the machine may be you, two years from now: leave a note above."),
+             t.muted, face(13));
         return;
     }
     double y = u(8);
@@ -87,8 +87,8 @@ LogStation::LogStation(Document& document, QWidget* parent) : QWidget(parent), d
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(u(18), u(12), u(14), u(8));
     column->setSpacing(u(6));
-    auto* heading =
-        new Heading(tr("What was done"), tr("The next person to open it is you, two years on."), this);
+    auto* heading = new Heading(tr("What was done"),
+                                tr("The next person to open it may be you, two years from now."), this);
     heading->lead_on(document_, Stage::log);
     column->addWidget(heading);
     note_ = new QLineEdit(this);

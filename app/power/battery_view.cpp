@@ -250,10 +250,10 @@ double BatteryView::draw_rows(QPainter& p, double top) {
     std::array columns{Column{tr("runs"), tr("From full, working without a pause, in the coldest air"), 104},
                        Column{tr("mass"), tr("Cells, holders and wrap"), 56},
                        Column{tr("cost"), tr("In the catalogue's typical money"), 56},
-                       Column{tr("at worst"), tr("Pack voltage at the strongest second, nearly empty"), 60},
-                       Column{tr("of limit"), tr("Strongest second over what its cells stand"), 54},
+                       Column{tr("at worst"), tr("Pack voltage in the one-second peak, nearly empty"), 60},
+                       Column{tr("of limit"), tr("One-second peak exceeds the cells' rating"), 54},
                        Column{tr("rails"), tr("Modules that its voltage forces"), 40},
-                       Column{tr("stands"), tr("Full to flat in the quietest phase"), 66},
+                       Column{tr("stands"), tr("Full to empty in the quietest phase"), 66},
                        Column{tr("charges"), tr("Empty to full at the usual current"), 78}};
     // Titles in other languages are longer.
     for (auto& c : columns)
@@ -336,8 +336,8 @@ void BatteryView::draw_fallen(QPainter& p, double top) {
          (comparison_.present && !comparison_.present->serves
               ? tr("The plan's own pack does not serve: %1.  ").arg(words_of(comparison_.present->why_not))
               : QString()) +
-             counted(static_cast<qsizetype>(all.size() - from), tr("Another fell out:"),
-                     tr("%1 others fell out, the lightest first:")),
+             counted(static_cast<qsizetype>(all.size() - from), tr("Another ruled out:"),
+                     tr("%1 others ruled out, the lightest first:")),
          t.muted, face(13, true));
     double y = top + u(24);
     const auto seen = visibleRegion().boundingRect();

@@ -152,12 +152,12 @@ void FlowMap::paint_converter(QPainter& p, const Block& b) {
           draw);
     const auto in = said(now.in), out = said(now.out), kind = type ? words_of(type->name) + "\n" : QString();
     const Tip tip([=] {
-        return kind + tr("In %1, out %2. The mark is what it is trusted with; at the right what it turns "
-                         "into heat%3.\n"
-                         "Right-click, or drag it, to split, merge or feed it from elsewhere.")
-                          .arg(in, out,
-                               rise.isEmpty() ? QString()
-                                              : tr(", which makes it %1 K warmer than the air").arg(rise));
+        return kind +
+               tr("In %1, out %2. The mark is its derated current; at the right its "
+                  "dissipation%3.\nRight-click, or drag it, to split, merge or feed it from elsewhere.")
+                   .arg(in, out,
+                        rise.isEmpty() ? QString()
+                                       : tr(", which makes it %1 K warmer than the air").arg(rise));
     });
     add_spot({b.area, "part:" + QString::fromStdString(b.id), tip,
               [this, id = b.id] { document_.select(id); },

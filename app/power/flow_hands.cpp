@@ -84,7 +84,7 @@ void FlowMap::hub_menu(const Id& hub, QPointF at) {
             document_.apply_and_tell(Edit([hub, kind, &catalogue = document_.catalogue()](const Plan& p) {
                                          return set_hub_kind(p, catalogue, hub, kind);
                                      }),
-                                     tr("Have wires meet another way"));
+                                     tr("Join wires at a hub in another way"));
         });
         a->setCheckable(true);
         a->setChecked(now->kind == kind);
@@ -177,8 +177,8 @@ void FlowMap::battery_menu(const Id& id, QPointF at) {
     }
     m.addSeparator();
     m.addAction(tr("Old? Fit it to a measured discharge…"), this, [this, id] {
-        const auto file = QFileDialog::getOpenFileName(this, tr("A log of time, volts and amperes"), {},
-                                                       tr("Tables (*.csv *.tsv *.txt)"));
+        const auto file = QFileDialog::getOpenFileName(this, tr("A log of time, volts and amperes"),
+                                                       document_.folder(), tr("Tables (*.csv *.tsv *.txt)"));
         if (!file.isEmpty()) fit_battery(id, file);
     });
     m.addAction(tr("As new again"), this, [this, b = *battery]() mutable {

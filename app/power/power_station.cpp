@@ -55,9 +55,10 @@ PowerStation::PowerStation(Document& document, QWidget* parent) : QWidget(parent
         pages_->setCurrentIndex(page);
         const std::array titles{tr("Where the power goes"), tr("Which battery"), tr("Which plan"),
                                 tr("Where builders disagree")};
-        const std::array hints{
-            tr("Drag to rearrange, right-click for more."), tr("The few worth having. Take one; Ctrl+Z."),
-            tr("Take one and see what changed; Ctrl+Z."), tr("Click a way to build it so; Ctrl+Z.")};
+        const std::array hints{tr("Drag to rearrange, right-click for more."),
+                               tr("Those that no other beats in everything. Take one; Ctrl+Z takes it back."),
+                               tr("Take one and see what changed; Ctrl+Z takes it back."),
+                               tr("Click one to build it so; Ctrl+Z takes it back.")};
         heading->set_title(titles[static_cast<size_t>(page)]);
         heading->set_hint(hints[static_cast<size_t>(page)]);
         if (page == 0) draw_mission();

@@ -79,12 +79,12 @@ void SchoolsView::paint(QPainter& p) {
     if (result_.questions.empty()) {
         card(p, QRectF(0, 0, width() - u(2), u(92)));
         text(p, QRectF(u(16), u(12), width() - u(30), u(28)),
-             busy_ ? tr("Wiring the plan every way …") : tr("Nothing to disagree about yet."), t.ink,
+             busy_ ? tr("Wiring the plan every way …") : tr("Nothing to compare yet."), t.ink,
              face(16, true));
         text(p, QRectF(u(16), u(42), width() - u(30), u(20)),
              busy_ ? tr("%1 % of the questions").arg(std::floor(share_ * 100))
-                   : tr("List loads that can be wired; then every way of building them stands here with what "
-                        "it changes."),
+                   : tr("List loads that can be wired; every way of building them is then shown here with "
+                        "what it changes."),
              t.muted, face(13));
         return;
     }

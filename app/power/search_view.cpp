@@ -71,12 +71,12 @@ double SearchView::draw_head(QPainter& p) {
         busy_        ? tr("Searching …")
         : !searched_ ? tr("The best plan for these loads")
         : stale      ? tr("Found for the plan as it was; search again for the plan as it is")
-                : tr("%1 plans worth having, of %2 without a danger").arg(worth).arg(result_.plans.size());
+                : tr("%1 plans worth comparing, of %2 without a danger").arg(worth).arg(result_.plans.size());
     text(p, QRectF(u(18), u(12), width() - u(150), u(26)), title, t.ink, face(16, true));
     text(p, QRectF(u(18), u(40), width() - u(150), u(20)),
          busy_ ? tr("%1 % of the plans tried").arg(std::floor(share_ * 100))
-               : tr("Every battery worth having, with every way to size wires, set rails, keep noise apart, "
-                    "group feeds."),
+               : tr("Every battery that no other beats, with every way to size wires, set rails, separate "
+                    "noise and group leads."),
          t.muted, face(13));
     const QRectF bar(u(18), u(72), width() - u(150), u(6));
     if (busy_) {
@@ -130,7 +130,7 @@ void SearchView::paint(QPainter& p) {
     const std::array widths{84, 62, 62, 76, 62, 48, 68};
     double x = width() - u(10);
     for (size_t i = columns.size(); i-- > 0;) columns[i] = x, x -= u(widths[i]);
-    const std::array titles{tr("runs"), tr("mass"),  tr("cost"), tr("lost a day"),
+    const std::array titles{tr("runs"), tr("mass"),  tr("cost"), tr("used per day"),
                             tr("drop"), tr("rails"), QString()};
     for (size_t i = 0; i < titles.size(); ++i)
         text(p, QRectF(columns[i] - u(widths[i]), y, u(widths[i]), u(20)), titles[i], t.muted, face(12),
@@ -147,7 +147,7 @@ void SearchView::draw_row(QPainter& p, size_t i, double y, const std::array<doub
     const double words = columns[0] - u(84) - u(14);
     QStringList best;
     for (const auto& [aim, word] :
-         {std::pair{Aim::mass, tr("lightest")}, {Aim::cost, tr("cheapest")}, {Aim::loss, tr("loses least")}})
+         {std::pair{Aim::mass, tr("lightest")}, {Aim::cost, tr("cheapest")}, {Aim::loss, tr("least loss")}})
         if (result_.best(aim) == &plan) best << word;
     const auto name = short_name(plan.battery);
     text(p, QRectF(u(12), y + u(2), words, u(19)), name, plan.front ? t.ink : t.muted, face(13, plan.front));

@@ -237,6 +237,11 @@ void MachineMap::add_place() {
 }
 
 void MachineMap::place_menu(const Id& id) {
+    // All that are selected at once, before the place itself is: Ctrl+A, then here.
+    std::vector<Id> chosen;
+    for (const auto& one : document_.selected())
+        if (find_part(document_.plan(), one).kind != PartKind::none || by_id(document_.plan().passives, one))
+            chosen.push_back(one);
     document_.select(id);
     QMenu menu(this);
     menu.addAction(tr("Rename"), [this, id] { rename_place(id); });
@@ -267,6 +272,18 @@ void MachineMap::place_menu(const Id& id) {
     for (const auto& body : document_.plan().bodies) in_body(menu_words(words_of(body.name)), body.id);
     in_body(tr("no body"), {});
     auto* parts = menu.addMenu(tr("Put here"));
+    if (chosen.size() > 1) {
+        parts->addAction(tr("The %1 that are selected").arg(chosen.size()), [this, chosen, id] {
+            document_.apply(
+                [=](const Plan& p) {
+                    auto next = p;
+                    for (const auto& part : chosen) next = set_part_place(std::move(next), part, id);
+                    return next;
+                },
+                tr("Place parts"));
+        });
+        parts->addSeparator();
+    }
     const auto offer = [&](const auto& list) {
         for (const auto& part : list) {
             auto* a = parts->addAction(

@@ -63,7 +63,7 @@ void MachineMap::take_picture_file(const QString& file) {
 }
 
 void MachineMap::ask_picture() {
-    const auto file = QFileDialog::getOpenFileName(this, tr("A picture of the machine"), {},
+    const auto file = QFileDialog::getOpenFileName(this, tr("A picture of the machine"), document_.folder(),
                                                    tr("Pictures (*.png *.jpg *.jpeg)"));
     if (!file.isEmpty()) take_picture_file(file);
 }

@@ -194,7 +194,7 @@ double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
     text(p, QRectF(u(8), u(258), width() - u(16), u(16)),
          !h.fits ? tr("Drill it wider, or lead some of them another way.")
          : h.ends_pass
-             ? tr("Later: one of %1 at the most.").arg(room(h) ? said(room(h)->one) : tr("nobody knows"))
+             ? tr("Later: one of %1 at the most.").arg(room(h) ? said(room(h)->one) : tr("not known"))
              : tr("Thread first, then terminate: the Build does."),
          t.muted, face(11), Qt::AlignCenter);
     return frame.bottom() + u(10);

@@ -4,6 +4,8 @@
 #include <QCryptographicHash>
 #include <QDir>
 #include <QFileInfo>
+#include <QSettings>
+#include <QStandardPaths>
 
 #include "decide/variants.h"
 #include "files/plan_file.h"
@@ -183,6 +185,24 @@ void Document::select(const Id& id) {
     emit selection_changed();
 }
 
+void Document::select_all(std::vector<Id> all) {
+    if (all.empty()) return;
+    selection_ = all.back();
+    all.pop_back();
+    selected_before_ = std::move(all);
+    shown_why_.reset();
+    emit selection_changed();
+}
+
+QString Document::folder() const {
+    if (!file_.isEmpty()) return QFileInfo(file_).absolutePath();
+    const auto last = QSettings().value("recent").toStringList().value(0);
+    const QFileInfo there(last);
+    return !last.isEmpty() && there.absoluteDir().exists()
+               ? there.absolutePath()
+               : QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
+}
+
 void Document::show_why(Why why) {
     selection_.clear(), selected_before_.clear();
     shown_why_ = std::move(why);
@@ -217,8 +237,8 @@ bool Document::propose_wiring() {
                          : counted(n, tr("Wired anew: 1 feed."), tr("Wired anew: %1 feeds."));
     const auto dangers = count(study_.findings, Severity::danger);
     if (dangers > 0)
-        words += ' ' + counted(static_cast<qsizetype>(dangers), tr("Left to mend: 1 danger; F8 shows it."),
-                               tr("Left to mend: %1 dangers; F8 shows them."));
+        words += ' ' + counted(static_cast<qsizetype>(dangers), tr("1 danger left; F8 shows it."),
+                               tr("%1 dangers left; F8 shows them."));
     emit said(words, dangers > 0, true);
     return true;
 }
@@ -519,7 +539,7 @@ bool Document::new_plan() {
 }
 
 void Document::discard_recovered() {
-    apply([saved = saved_](const Plan&) { return *saved; }, tr("Give recovered work up"));
+    apply([saved = saved_](const Plan&) { return *saved; }, tr("Discard recovered work"));
     recovery_.drop();
 }
 

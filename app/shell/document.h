@@ -69,6 +69,10 @@ class Document : public QObject {
         extending_ = false;
         select(id);
     }
+    /// All of these, the last as the one that is shown.
+    void select_all(std::vector<Id> all);
+    /// Where a file dialog begins: beside the plan, else where one was last, else in the documents.
+    QString folder() const;
     /// While this holds, select() adds to what is selected, or takes out of it.
     void extend_selection(bool extending) { extending_ = extending; }
     /// Arithmetic that belongs to no part of the plan, until something is selected.

@@ -60,14 +60,18 @@ void Palette::open(std::vector<PaletteEntry> entries) {
 
 std::vector<size_t> Palette::found(const std::vector<PaletteEntry>& entries, const QString& typed) {
     const auto words = typed.simplified().toLower().split(QLatin1Char(' '), Qt::SkipEmptyParts);
-    std::vector<size_t> first, others;
+    std::vector<size_t> first, others, also;
     for (size_t i = 0; i < entries.size(); ++i) {
         const auto text = (entries[i].words + QLatin1Char(' ') + entries[i].aside).toLower();
-        if (!std::all_of(words.begin(), words.end(), [&](const auto& w) { return text.contains(w); }))
-            continue;
-        (!words.isEmpty() && text.startsWith(words.front()) ? first : others).push_back(i);
+        const auto wide = text + QLatin1Char(' ') + entries[i].also.toLower();
+        const auto in = [&](const QString& where) {
+            return std::all_of(words.begin(), words.end(), [&](const auto& w) { return where.contains(w); });
+        };
+        if (!in(wide)) continue;
+        (!in(text) ? also : !words.isEmpty() && text.startsWith(words.front()) ? first : others).push_back(i);
     }
     first.insert(first.end(), others.begin(), others.end());
+    first.insert(first.end(), also.begin(), also.end());
     return first;
 }
 

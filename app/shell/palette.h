@@ -11,6 +11,7 @@ struct PaletteEntry {
     QString words;  ///< what it is found by
     QString aside;  ///< its kind, its keys
     std::function<void()> go;
+    QString also{};  ///< common words for it, which are not shown
 };
 
 class Palette : public QWidget {
@@ -21,7 +22,8 @@ class Palette : public QWidget {
     void open(std::vector<PaletteEntry> entries);
     QLineEdit* field() const { return field_; }
     QListWidget* list() const { return list_; }
-    /// Those that hold every word typed, those that begin with the first of them before the others.
+    /// Those that hold every word typed, those that begin with the first of them before the others, those
+    /// that are only commonly called so last.
     static std::vector<size_t> found(const std::vector<PaletteEntry>& entries, const QString& typed);
 
   protected:

@@ -44,7 +44,7 @@ void Window::plan_menu() {
 
 void Window::fill_plan_menu(QMenu& menu) {
     menu.setToolTipsVisible(true);
-    menu.addAction(tr("New\tCtrl+N"), &document_, &Document::new_plan);
+    menu.addAction(tr("New\tCtrl+N"), this, &Window::begin_anew);
     menu.addAction(tr("Open…\tCtrl+O"), this, &Window::ask_open);
     auto* recent = menu.addMenu(tr("Recent"));
     for (const auto& file : QSettings().value("recent").toStringList())
@@ -89,13 +89,13 @@ void Window::fill_plan_menu(QMenu& menu) {
     menu.addAction(tr("Type its line…\tF2"), [this] { line_->change(document_.selection()); });
     menu.addAction(tr("Propose wiring\tCtrl+Enter"), &document_, &Document::propose_wiring);
     fill_practices_menu(document_, *menu.addMenu(tr("Schools to follow")));
-    menu.addAction(tr("Air it works in: %1…").arg(words_of(air_text(document_.plan()))), this,
+    menu.addAction(tr("Ambient temperature: %1…").arg(words_of(air_text(document_.plan()))), this,
                    &Window::ask_air);
     auto* flies = menu.addAction(tr("It flies"), [this](bool on) {
         document_.apply([on](const Plan& p) { return set_flies(p, on); },
                         on ? tr("It flies") : tr("It stays on the ground"));
     });
-    flies->setToolTip(tr("Carried by what it powers: mass counts, and a loss of power is a crash"));
+    flies->setToolTip(tr("It flies: mass matters, and losing power means a crash"));
     flies->setCheckable(true);
     flies->setChecked(document_.plan().flies);
     menu.addSeparator();
@@ -167,11 +167,11 @@ void Window::fill_plan_menu(QMenu& menu) {
     menu.addAction(tr("Settings\tCtrl+,"), this, &Window::show_settings);
     menu.addAction(tr("Help\tF1"), this, &Window::show_help);
     menu.addAction(tr("Loads from a table…"), [this] {
-        const auto file = QFileDialog::getOpenFileName(this, tr("Loads from a table"), {},
+        const auto file = QFileDialog::getOpenFileName(this, tr("Loads from a table"), document_.folder(),
                                                        tr("Tables and lines (*.csv *.tsv *.txt)"));
         if (!file.isEmpty()) take_file(file);
     });
-    menu.addAction(tr("Quit"), this, &QWidget::close);
+    menu.addAction(tr("Quit\tCtrl+Q"), this, &QWidget::close);
 }
 
 void Window::export_paper(const Paper& paper) {
@@ -209,7 +209,8 @@ void Window::ask_print() {
 }
 
 void Window::ask_open() {
-    const auto file = QFileDialog::getOpenFileName(this, tr("Open a plan"), {}, tr("Plans (*.json)"));
+    const auto file =
+        QFileDialog::getOpenFileName(this, tr("Open a plan"), document_.folder(), tr("Plans (*.json)"));
     if (!file.isEmpty()) document_.open(file);
 }
 
@@ -227,7 +228,7 @@ bool Window::may_replace(const QStringList& files, const QString& asked) {
 QString Window::ask_file(const QString& title, const QString& name, const QString& kinds,
                          const QString& ending) {
     // The dialog adds the ending itself, so that it asks before the file of that very name is replaced.
-    QFileDialog dialog(this, title, QString(), kinds);
+    QFileDialog dialog(this, title, document_.folder(), kinds);
     dialog.setAcceptMode(QFileDialog::AcceptSave);
     dialog.setDefaultSuffix(ending);
     if (!name.isEmpty()) dialog.selectFile(name);
@@ -294,17 +295,17 @@ void Window::ask_air() {
     QString wrong;
     while (true) {
         bool ok = false;
-        const auto asked = tr("Coldest and hottest air, such as −10 – 40 °C");
-        text =
-            QInputDialog::getText(this, tr("Air it works in"), wrong.isEmpty() ? asked : asked + "\n" + wrong,
-                                  QLineEdit::Normal, text, &ok);
+        const auto asked = tr("Lowest and highest ambient temperature, such as −10 – 40 °C");
+        text = QInputDialog::getText(this, tr("Ambient temperature"),
+                                     wrong.isEmpty() ? asked : asked + "\n" + wrong, QLineEdit::Normal, text,
+                                     &ok);
         if (!ok) return;
         const auto air = parse_air(text.toStdString());
         if (!air) {
             wrong = words_of(air.error()) + ".";
             continue;
         }
-        document_.apply([air = *air](const Plan& p) { return set_air(p, air); }, tr("Air it works in"));
+        document_.apply([air = *air](const Plan& p) { return set_air(p, air); }, tr("Ambient temperature"));
         return;
     }
 }

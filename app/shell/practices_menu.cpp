@@ -128,11 +128,12 @@ void fill_practices_menu(Document& document, QMenu& menu) {
     group(Window::tr("Feeds of what flies"), &Practices::flight,
           std::vector<std::pair<FlightSchool, QString>>{
               {FlightSchool::fused, Window::tr("each fused: a short burns no wire")},
-              {FlightSchool::unfused, Window::tr("none whose loss is a crash: no fuse opens in the air")}});
+              {FlightSchool::unfused,
+               Window::tr("none for loads whose loss means a crash: no fuse opens in flight")}});
     group(Window::tr("Set rails"), &Practices::set,
           std::vector<std::pair<SetSchool, QString>>{
               {SetSchool::middle, Window::tr("in the middle of the window")},
-              {SetSchool::high, Window::tr("high, against the drop")},
+              {SetSchool::high, Window::tr("high, to make up for the drop")},
               {SetSchool::nominal, Window::tr("at nominal")}});
     group(Window::tr("Noisy loads"), &Practices::noise,
           std::vector<std::pair<NoiseSchool, QString>>{

@@ -30,6 +30,17 @@ Choice* SettingsPage::choice(const QString& name, const char* key,
     return box;
 }
 
+QStringList SettingsPage::names() {
+    return {tr("Look"),          tr("Size of letters"), tr("Language"),      tr("Lengths"),
+            tr("Sizes of wire"), tr("Decimal mark"),    tr("Sign of money"), tr("Schools for new plans")};
+}
+
+void SettingsPage::focus_on(const QString& name) {
+    for (auto* field : findChildren<QWidget*>())
+        if (field->accessibleName() == name && field->focusPolicy() != Qt::NoFocus)
+            return field->setFocus(Qt::OtherFocusReason);
+}
+
 SettingsPage::SettingsPage(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
     setAccessibleName(tr("Settings"));
     auto* column = new QVBoxLayout(this);
@@ -63,13 +74,10 @@ SettingsPage::SettingsPage(Document& document, QWidget* parent) : QWidget(parent
     connect(language_, &QComboBox::activated, this, [this] {
         const auto key = language_->currentData();
         key.isValid() ? QSettings().setValue("language", key) : QSettings().remove("language");
-        later_->show();
+        emit language_chosen();
     });
+    language_->setToolTip(tr("Plans, tables and typed lines stay as they are."));
     form->addRow(tr("Language"), language_);
-    later_ = new QLabel(tr("Spoken from the next start on. Plans, tables and typed lines stay as they are."),
-                        this);
-    later_->setWordWrap(true), later_->hide();
-    form->addRow(QString(), later_);
     lengths_ = choice(tr("Lengths"), "lengths",
                       {{tr("in metres and millimetres"), {}}, {tr("in feet and inches"), "inches"}});
     form->addRow(tr("Lengths"), lengths_);

@@ -22,10 +22,16 @@ class SettingsPage : public QWidget {
     QLineEdit* money_sign() { return money_; }
     QLineEdit* practices() { return practices_; }
     QString problem() const { return problem_->text(); }
+    /// What each setting is called, for finding it.
+    static QStringList names();
+    /// The keys to the setting of that name.
+    void focus_on(const QString& name);
 
   signals:
     /// The window is to be laid out anew.
     void changed();
+    /// Another language is spoken from now on.
+    void language_chosen();
 
   private:
     Choice* choice(const QString& name, const char* key,
@@ -34,7 +40,7 @@ class SettingsPage : public QWidget {
     Document& document_;
     Choice *look_, *text_, *language_, *sizes_, *lengths_, *decimal_;
     QLineEdit *money_, *practices_;
-    QLabel *problem_, *later_;
+    QLabel* problem_;
 };
 
 }  // namespace sangre::app

@@ -4,8 +4,10 @@
 #include <QLibraryInfo>
 #include <QSettings>
 #include <QTranslator>
+#include <atomic>
 #include <memory>
 #include <utility>
+#include <vector>
 
 #include "words/say.h"
 
@@ -21,17 +23,28 @@ class Sentences : public QTranslator {
     }
 };
 
-Sentences* spoken = nullptr;
+std::atomic<Sentences*> spoken = nullptr;
 QTranslator* dialogs = nullptr;
 
 std::string looked_up(std::string_view english) {
     const std::string text(english);
-    return spoken->translate(nullptr, text.c_str(), nullptr, -1).toStdString();
+    const auto* now = spoken.load();
+    return now ? now->translate(nullptr, text.c_str(), nullptr, -1).toStdString() : std::string();
+}
+
+/// Those of before: work in the background may be in the middle of a sentence.
+std::vector<std::unique_ptr<QTranslator>>& silent() {
+    static std::vector<std::unique_ptr<QTranslator>> all;
+    return all;
 }
 
 void forget() {
     sangre::speak(nullptr);
-    delete spoken, delete dialogs;
+    for (QTranslator* now : {static_cast<QTranslator*>(spoken.load()), dialogs})
+        if (now) {
+            if (QCoreApplication::instance()) QCoreApplication::removeTranslator(now);
+            silent().emplace_back(now);
+        }
     spoken = nullptr, dialogs = nullptr;
 }
 
@@ -56,7 +69,7 @@ void speak_language(const QString& language) {
 }
 
 void speak_in_windows() {
-    if (spoken) QCoreApplication::installTranslator(spoken);
+    if (auto* now = spoken.load()) QCoreApplication::installTranslator(now);
     // What the toolkit itself says, where its words are installed.
     if (dialogs) QCoreApplication::installTranslator(dialogs);
 }
@@ -66,6 +79,9 @@ void speak_as_set() {
     speak_language(wanted.isEmpty() ? QLocale::system().name().left(2) : wanted);
 }
 
-QLocale spoken_locale() { return spoken ? QLocale(spoken->language()) : QLocale(QLocale::English); }
+QLocale spoken_locale() {
+    const auto* now = spoken.load();
+    return now ? QLocale(now->language()) : QLocale(QLocale::English);
+}
 
 }  // namespace sangre::app

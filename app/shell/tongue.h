@@ -11,7 +11,8 @@ namespace sangre::app {
 std::vector<std::pair<QString, QString>> languages();
 
 /// Speaks the language that settings ask for, else the desktop's, else English. Words that are on screen
-/// already stay as they are: it is called before a window is made.
+/// already stay as they are until they are laid out anew, and what the catalogue calls things until it is
+/// read anew.
 void speak_as_set();
 /// Speaks that one from now on; an unknown one is English. Needs no application: the core's sentences are
 /// made before there is one.

@@ -50,9 +50,10 @@ void VariantBar::paint(QPainter& p) {
     for (const auto& f : figures_) same = same && f.change.empty();
     const double left = u(84), room = right - left - u(6);
     if (same) {
-        text(p, QRectF(left, 0, room, height()),
-             tr("No figure differs from A so far. Change something: what got better and worse stands here."),
-             t.muted, face(13));
+        text(
+            p, QRectF(left, 0, room, height()),
+            tr("No figure differs from A so far. Change something: what got better and worse is shown here."),
+            t.muted, face(13));
         return;
     }
     // The figures that changed come first where there is no room for all.

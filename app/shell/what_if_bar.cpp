@@ -51,10 +51,10 @@ WhatIfBar::WhatIfBar(Document& document, QWidget* parent) : QWidget(parent), doc
     charge_text_->setFixedWidth(u(46));
     charge_text_->setFont(face(14, true));
     row->addWidget(charge_text_);
-    label(tr("Air"), tr("Air temperature round the machine"));
+    label(tr("Air"), tr("Ambient temperature of the machine"));
     air_ = new QLineEdit(this);
     air_->setFixedWidth(u(72));
-    air_->setAccessibleName(tr("Air temperature"));
+    air_->setAccessibleName(tr("Ambient temperature"));
     row->addWidget(air_);
     switches_ = new QHBoxLayout;
     switches_->setSpacing(u(4));
@@ -134,7 +134,7 @@ void WhatIfBar::refresh() {
     const bool packs = document_.plan().sources.empty() || has_packs(document_.plan());
     source_->setText(packs ? tr("Battery") : tr("Source"));
     source_->setToolTip(packs ? tr("State of charge: how much of its capacity the pack still holds")
-                              : tr("How high in its range the source stands"));
+                              : tr("Where the source is in its voltage range"));
     const auto& plan = document_.plan();
     const auto& c = document_.conditions();
     const QSignalBlocker b1(phase_), b2(charge_), b3(air_), b4(worst_);

@@ -85,8 +85,9 @@ void WhyPage::show_why(const Why& why, std::vector<Follow> follow) {
     const auto& t = theme();
     if (why.title.empty()) {
         add(Kind::text, tr("Why"), t.ink, face(16, true), 0);
-        add(Kind::text, tr("Select a load, a rail, a wire, a step or a reading: its arithmetic stands here."),
-            t.muted, face(13), u(4));
+        add(Kind::text,
+            tr("Select a load, a rail, a wire, a step or a reading: its arithmetic is shown here."), t.muted,
+            face(13), u(4));
     } else {
         const auto title = said(why.title);
         add(Kind::text, title.startsWith(tr("Why")) ? title : tr("Why: %1").arg(title), t.ink, face(15, true),

@@ -27,6 +27,7 @@
 #include "shell/paste.h"
 #include "shell/settings.h"
 #include "shell/settings_page.h"
+#include "shell/tongue.h"
 #include "shell/unfinished.h"
 #include "shell/variant_bar.h"
 #include "widgets/canvas_access.h"
@@ -206,7 +207,12 @@ void Window::make_actions() {
     act(tr("Save"), QKeySequence::Save, [this] { save(); });
     act(tr("Save as"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { ask_save_as(); });
     act(tr("Open"), QKeySequence::Open, [this] { ask_open(); });
-    act(tr("New"), QKeySequence::New, [this] { document_.new_plan(); });
+    act(tr("New"), QKeySequence::New, [this] { begin_anew(); });
+    act(tr("Quit"), QKeySequence(Qt::CTRL | Qt::Key_Q), [this] { close(); });
+    act(tr("Close"), QKeySequence(Qt::CTRL | Qt::Key_W), [this] { close(); });
+    act(tr("Plan menu"), QKeySequence(Qt::Key_F10), [this] { plan_menu(); });
+    act(tr("Find anything"), QKeySequence::Find, [this] { find_anything(); });
+    act(tr("Select all"), QKeySequence(Qt::CTRL | Qt::Key_A), [this] { select_all(); });
     act(tr("Plan menu"), QKeySequence(Qt::ALT | Qt::Key_M), [this] { plan_menu(); });
     act(tr("Why"), QKeySequence(Qt::Key_F9), [this] {
         why_shown_ = !why_->isVisible();
@@ -377,6 +383,18 @@ void Window::show_settings() {
                 show_settings();
             },
             Qt::QueuedConnection);
+        connect(
+            settings_, &SettingsPage::language_chosen, this,
+            [this] {
+                speak_as_set();
+                // Its entries are called what they are called in the language that is spoken.
+                if (auto catalogue = load_catalogue(data_directory(), own_catalogue()))
+                    document_.set_catalogue(std::make_shared<const Catalogue>(std::move(*catalogue)));
+                lay_out_anew(appearance(), text_scale());
+                show_settings();
+                settings_->language()->setFocus();
+            },
+            Qt::QueuedConnection);
     }
     stack_->setCurrentWidget(settings_);
     settings_->look()->setFocus();
@@ -391,6 +409,37 @@ void Window::show_parts() {
 
 /// Not where help, settings or the catalogue stand before it: what is selected is not seen there.
 bool Window::shows_plan() { return stack_->currentWidget() == widget_of(station_); }
+
+void Window::begin_anew() {
+    const auto before = document_.opened();
+    document_.new_plan();
+    // A plan begins with what must run.
+    if (document_.opened() != before) go(Station::loads);
+}
+
+/// Of the kind that the station is about.
+void Window::select_all() {
+    if (!shows_plan()) return;
+    const auto& plan = document_.plan();
+    std::vector<Id> all;
+    const auto take = [&](const auto& list) {
+        for (const auto& x : list) all.push_back(x.id);
+    };
+    switch (station_) {
+        case Station::power:
+            take(plan.sources), take(plan.hubs), take(plan.converters), take(plan.loads);
+            break;
+        case Station::wiring:
+            take(plan.feeds), take(plan.cables);
+            break;
+        case Station::routing:
+            take(plan.sources), take(plan.hubs), take(plan.converters), take(plan.loads), take(plan.passives);
+            break;
+        default:
+            take(plan.loads);
+    }
+    document_.select_all(std::move(all));
+}
 
 void Window::go(Station station) {
     station_ = station;

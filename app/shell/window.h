@@ -55,6 +55,8 @@ class Window : public QMainWindow {
     Palette* palette_box() { return palette_; }
     /// Lists all that can be done or gone to.
     void find_anything();
+    void begin_anew();
+    void select_all();
     /// Help in place of the station, and back.
     void show_help();
     HelpPage* help() { return help_; }

@@ -53,7 +53,7 @@ void CablesView::paint_passives(QPainter& p) {
         text(p, QRectF(area.left() + u(10), area.top() + u(4), wide - u(20), u(18)), words_of(part.name),
              t.ink, face(13, true));
         auto words = words_of(said_word(part.kind));
-        if (raw(part.cutout) > 0) words += tr(" · hole %1").arg(said(part.cutout));
+        if (raw(part.seat.cutout) > 0) words += tr(" · hole %1").arg(said(part.seat.cutout));
         if (raw(part.ohm) > 0) words += QStringLiteral(" · ") + said(part.ohm);
         if (part.polar) words += tr(" · polarised");
         if (!part.place.empty()) words += QStringLiteral(" · ") + words_of(name_of(plan, part.place));

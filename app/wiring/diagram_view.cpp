@@ -47,7 +47,7 @@ void DiagramView::paint(QPainter& p) {
         text(p, QRectF(u(14), u(10), paint_width() - u(28), u(26)), tr("Nothing is wired yet."), t.ink,
              face(15, true));
         text(p, QRectF(u(14), u(38), paint_width() - u(28), u(20)),
-             tr("Propose (Ctrl+Enter) wires it; then the diagram stands here."), t.muted, face(13));
+             tr("Propose (Ctrl+Enter) wires it; the diagram is then shown here."), t.muted, face(13));
         return;
     }
     const double k = pixels();

@@ -72,16 +72,14 @@ void FeedList::paint(QPainter& p) {
                   false});
     };
     head(u(12), tr("Feed"), tr("a lead's supply and return, from what gives to what takes"));
-    head(c.fuse, tr("Fuse"), tr("what opens before the wire is hurt; it protects the wire, not the load"));
+    head(c.fuse, tr("Fuse"),
+         tr("the fuse that opens before the wire is damaged; it protects the wire, not the load"));
     head(c.wire, tr("Wire"), tr("the size of each conductor, and its colours"));
     head(c.length, tr("Length"), tr("one way, along the path; “?” where it is a guess"));
-    head(c.drop, tr("Drop"),
-         tr("the share of its volts that the lead keeps for itself, out and back, at the worst"));
-    head(c.warm, tr("Warmest"), tr("what the wire gets to, against what its insulation withstands"));
+    head(c.drop, tr("Drop"), tr("worst-case voltage drop of the lead, out and back, in per cent"));
+    head(c.warm, tr("Warmest"), tr("the wire's temperature against its insulation's rating"));
     head(c.fault, tr("Short at its end"),
-         tr("were plus and minus to touch there: how soon a fuse opens, or that what feeds it gives too "
-            "little to "
-            "open one"));
+         tr("If + and − touched here: how fast a fuse opens, or that the source cannot open one"));
     for (size_t i = 0; i < feeds.size(); ++i) paint_row(p, i);
 }
 

@@ -3,6 +3,7 @@
 #include <QLineEdit>
 #include <QMenu>
 
+#include "build/joint_words.h"
 #include "diagram/joint_shapes.h"
 #include "joint/choose.h"
 #include "joint/pigtail.h"
@@ -139,11 +140,13 @@ void JointPanel::paint_facts(QPainter& p, const JointWork& work, const QRectF& a
     const auto& size = work.size;
     const auto tools = joined(said_each(tools_of(kind, size, document_.plan().practices)));
     if (!size.heat.empty())
-        words << words_of(size.heat) + (raw(size.iron) > 0 ? tr(" at %1").arg(said(size.iron)) : QString()) +
+        words << words_of(heat_words(size)) +
+                     (raw(size.iron) > 0 ? tr(" at %1").arg(said(size.iron)) : QString()) +
                      tr(", about %1").arg(said(size.dwell));
     if (work.tube && raw(work.parking) > 0) words << tr("tube parked %1 off").arg(said(work.parking));
     if (!kind.flux.empty() && kind.flux != kind.solder)
-        words << tr("flux: %1").arg(words_of(kind.flux)) << tr("solder: %1").arg(words_of(kind.solder));
+        words << tr("flux: %1").arg(words_of(kind.flux))
+              << tr("solder: %1").arg(words_of(solder_words(work)));
     if (kind.heat.empty()) words << tr("with %1").arg(tools);
     if (const auto at = feed_of(document_)) {
         const auto& feed = document_.plan().feeds[*at];
@@ -152,7 +155,9 @@ void JointPanel::paint_facts(QPainter& p, const JointWork& work, const QRectF& a
                          .arg(words_of(landing_sign(document_.plan(), feed, {at_source_, false})),
                               words_of(landing_sign(document_.plan(), feed, {at_source_, true})));
     }
-    words << tr("below %1").arg(said(work.most)) << tr("tug with %1 N").arg(size.tug_newton, 0, 'f', 0);
+    auto tug = words_of(tug_words(work));
+    while (tug.endsWith(QLatin1Char('.'))) tug.chop(1);
+    words << tr("below %1").arg(said(work.most)) << tug.left(1).toLower() + tug.mid(1);
     auto line = words.join(QStringLiteral(" · "));
     if (!line.isEmpty()) line[0] = line[0].toUpper();
     p.setFont(face(12));

@@ -107,7 +107,7 @@ void StripView::paint(QPainter& p) {
          shorting_ ? t.danger : t.accent, face(12, true), Qt::AlignCenter);
     add_spot({button,
               "short",
-              tr("Then click anywhere on the wire: which fuse opens, when, how hot, what goes dark"),
+              tr("Then click anywhere on the wire: which fuse opens, when, how hot, what loses power"),
               [this] {
                   set_shorting(!shorting_);
                   if (shorting_) short_at(along_);
@@ -223,7 +223,7 @@ void StripView::paint_short(QPainter& p) {
                      .arg(said(document_.study().protection[*run.opener].rating), said(run.time),
                           said(explored_->fault.wire));
     else
-        words += tr("nothing opens, the wire reaches %1").arg(said(explored_->fault.wire));
+        words += tr("no fuse opens, the wire reaches %1").arg(said(explored_->fault.wire));
     const bool bad = explored_->fault.outcome == FaultOutcome::hurts ||
                      explored_->fault.outcome == FaultOutcome::never_opens;
     text(p, QRectF(wire_.left() - u(140), u(121), wire_.width() + u(280), u(18)),

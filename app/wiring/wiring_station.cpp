@@ -93,8 +93,9 @@ void WiringStation::make_feeds_page(QWidget& page) {
     auto* chart_column = new QVBoxLayout(chart_card);
     chart_column->setContentsMargins(u(10), u(6), u(8), u(4));
     chart_column->setSpacing(0);
-    chart_column->addWidget(new Heading(tr("Who gives up first: fuse or wire?"), {}, this, 14));
+    chart_column->addWidget(new Heading(tr("Which fails first: fuse or wire?"), {}, this, 14));
     chart_words_ = new QLabel(this);
+    chart_words_->setWordWrap(true);
     chart_words_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     chart_column->addWidget(chart_words_);
     chart_ = new QCustomPlot(this);
@@ -154,7 +155,7 @@ void WiringStation::draw_chart() {
                  points[std::min(i, points.size() - 1)].seconds, words, c, side);
     };
     mark(curves.wire, curves.wire.size() * 2 / 3,
-         protection.wire ? tr("%1 is hurt").arg(QString::fromStdString(size_words(*protection.wire)))
+         protection.wire ? tr("%1 is damaged").arg(QString::fromStdString(size_words(*protection.wire)))
                          : QString(),
          t.ink, Qt::AlignRight | Qt::AlignBottom);
     // Beside the point of a curve that is nearest to that many seconds.

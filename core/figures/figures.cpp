@@ -9,7 +9,7 @@ std::vector<std::string> unknown_figures(const Plan& plan, const Figures& figure
     std::vector<std::string> missing;
     if (!figures.now.found)
         missing.emplace_back(
-            say("No operating point was found for the instant asked about: its numbers are not known."));
+            say("No operating point was found for this instant: its numbers are not known."));
     if (!figures.worst.not_found_at.empty())
         missing.push_back(
             say("No operating point was found at {}: what happens there is in no figure of the worst case.",

@@ -156,10 +156,6 @@ Rechtsklick, um zu sagen, wie sich dort Drähte treffen.</translation>
         <translation> für {}</translation>
     </message>
     <message>
-        <source> hangs on no source</source>
-        <translation> hängt an keiner Quelle</translation>
-    </message>
-    <message>
         <source> has ends of its own and no joint is chosen there.</source>
         <translation> hat eigene Enden, und dort ist keine Verbindung gewählt.</translation>
     </message>
@@ -198,6 +194,10 @@ Rechtsklick, um zu sagen, wie sich dort Drähte treffen.</translation>
     <message>
         <source> is not a rail that is fed</source>
         <translation> ist keine Schiene, die gespeist wird</translation>
+    </message>
+    <message>
+        <source> is not connected to a source</source>
+        <translation> hängt an keiner Quelle</translation>
     </message>
     <message>
         <source> is off in every phase: it counts for no run time.</source>
@@ -474,6 +474,10 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 d</translation>
     </message>
     <message>
+        <source>%1 dangers left; F8 shows them.</source>
+        <translation>Zu beheben bleiben: %1 Gefahren; F8 zeigt sie.</translation>
+    </message>
+    <message>
         <source>%1 done</source>
         <translation>%1 fertig</translation>
     </message>
@@ -518,12 +522,12 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 ist beschädigt: %2</translation>
     </message>
     <message>
-        <source>%1 is gone from disk. What is on screen is kept as unsaved work; saving writes the file again.</source>
-        <translation>%1 ist nicht mehr auf der Platte. Was auf dem Bildschirm steht, bleibt als ungesicherte Arbeit erhalten; Sichern schreibt die Datei neu.</translation>
+        <source>%1 is damaged</source>
+        <translation>%1 nimmt Schaden</translation>
     </message>
     <message>
-        <source>%1 is hurt</source>
-        <translation>%1 nimmt Schaden</translation>
+        <source>%1 is gone from disk. What is on screen is kept as unsaved work; saving writes the file again.</source>
+        <translation>%1 ist nicht mehr auf der Platte. Was auf dem Bildschirm steht, bleibt als ungesicherte Arbeit erhalten; Sichern schreibt die Datei neu.</translation>
     </message>
     <message>
         <source>%1 is no longer among your own.</source>
@@ -606,15 +610,15 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 auf %2. Klicken zeigt den Weg; Rechtsklick für mehr.</translation>
     </message>
     <message>
-        <source>%1 others fell out, the lightest first:</source>
-        <translation>%1 weitere fielen heraus, die leichtesten zuerst:</translation>
+        <source>%1 others ruled out, the lightest first:</source>
+        <translation>%1 weitere ausgeschieden, die leichtesten zuerst:</translation>
     </message>
     <message>
         <source>%1 pieces from %2 offcuts and %3 of new wire, %4 left over.</source>
         <translation>%1 Stücke aus %2 Resten und %3 neuem Draht, %4 bleiben übrig.</translation>
     </message>
     <message>
-        <source>%1 plans worth having, of %2 without a danger</source>
+        <source>%1 plans worth comparing, of %2 without a danger</source>
         <translation>%1 lohnende Pläne, von %2 ohne Gefahr</translation>
     </message>
     <message>
@@ -668,6 +672,10 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
     <message>
         <source>%1 · F2 types the whole line</source>
         <translation>%1 · F2 tippt die ganze Zeile</translation>
+    </message>
+    <message>
+        <source>%1 × %2</source>
+        <translation>%1 × %2</translation>
     </message>
     <message>
         <source>%1 × %2 · what they share</source>
@@ -803,7 +811,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     </message>
     <message>
         <source>+ Body</source>
-        <translation>+ Körper</translation>
+        <translation>+ Gehäuse</translation>
     </message>
     <message>
         <source>+ Phase</source>
@@ -914,6 +922,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>, innerhalb </translation>
     </message>
     <message>
+        <source>, needs </source>
+        <translation>, soll </translation>
+    </message>
+    <message>
         <source>, no servo</source>
         <translation>, kein Servo</translation>
     </message>
@@ -958,20 +970,20 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>, abgedichtet</translation>
     </message>
     <message>
-        <source>, unplugged there</source>
-        <translation>, dort ausgesteckt</translation>
+        <source>, then </source>
+        <translation>, dann </translation>
     </message>
     <message>
-        <source>, wants </source>
-        <translation>, soll </translation>
+        <source>, unplugged there</source>
+        <translation>, dort ausgesteckt</translation>
     </message>
     <message>
         <source>, which decides its wire</source>
         <translation>, was ihre Leitung entscheidet</translation>
     </message>
     <message>
-        <source>, which is taken for granted (plan menu: Air it works in)</source>
-        <translation>, was angenommen ist (Planmenü: Luft, in der es arbeitet)</translation>
+        <source>, which is assumed (plan menu: Ambient temperature)</source>
+        <translation>, was angenommen ist (Planmenü: Umgebungstemperatur)</translation>
     </message>
     <message>
         <source>, which is too warm</source>
@@ -1036,6 +1048,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>1 cell · %1</source>
         <translation>1 Zelle · %1</translation>
+    </message>
+    <message>
+        <source>1 danger left; F8 shows it.</source>
+        <translation>Zu beheben bleibt: 1 Gefahr; F8 zeigt sie.</translation>
     </message>
     <message>
         <source>1 feed</source>
@@ -1126,16 +1142,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>: eines von {}</translation>
     </message>
     <message>
-        <source>: {} × the bared {}, rounded up</source>
-        <translation>: {} × abisolierte {}, aufgerundet</translation>
-    </message>
-    <message>
         <source>; a lug of the bolts' size on both ends, tube over their barrels.</source>
         <translation>; an beide Enden ein Kabelschuh in der Größe der Bolzen, Schlauch über die Hülsen.</translation>
     </message>
     <message>
         <source>; a lug on each of its studs, the side marked LINE or BAT towards the source.</source>
         <translation>; ein Kabelschuh auf jeden Bolzen, die Seite LINE oder BAT zur Quelle.</translation>
+    </message>
+    <message>
+        <source>; a name with a comma stands in quotes</source>
+        <translation>; ein Name mit Komma steht in Anführungszeichen</translation>
     </message>
     <message>
         <source>; a pulse of {} {}</source>
@@ -1254,14 +1270,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein blankes Ende findet etwas zum Berühren: an beiden Enden zurückschneiden, Schlauch darüber und aufschreiben.</translation>
     </message>
     <message>
-        <source>A blob over a cold joint hides it: beep the wire through first, then glue, then wait until it has set.</source>
-        <translation>Ein Klecks über einer kalten Lötstelle versteckt sie: erst den Draht durchpiepsen, dann kleben, dann warten, bis es fest ist.</translation>
-    </message>
-    <message>
-        <source>A blob over a cold joint hides it: proved first, then glued.</source>
-        <translation>Ein Tropfen über einer kalten Lötstelle verdeckt sie: erst prüfen, dann kleben.</translation>
-    </message>
-    <message>
         <source>A block near the loads saves wire; what fails in its feed takes all of them.</source>
         <translation>Ein Verteiler nahe den Verbrauchern spart Leitung; was in seiner Zuleitung ausfällt, nimmt alle mit.</translation>
     </message>
@@ -1271,7 +1279,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     </message>
     <message>
         <source>A bore (“12 mm”), hole, grommet, gland, “in” a body, “already 5 mm” or “later 5 mm” is expected here.</source>
-        <translation>Hier wird eine Weite („12 mm“), hole, grommet, gland, „in“ und ein Körper, „already 5 mm“ oder „later 5 mm“ erwartet.</translation>
+        <translation>Hier wird eine Weite („12 mm“), hole, grommet, gland, „in“ und ein Gehäuse, „already 5 mm“ oder „later 5 mm“ erwartet.</translation>
     </message>
     <message>
         <source>A box, hull, frame or arm that places are in: its walls are passed through openings</source>
@@ -1292,6 +1300,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A braid lies over it there: {} more on either side.</source>
         <translation>Dort liegt ein Geflecht darüber: {} mehr auf jeder Seite.</translation>
+    </message>
+    <message>
+        <source>A broken parallel conductor goes unnoticed until the others overheat: size for one less, or fuse each.</source>
+        <translation>Einen gebrochenen Leiter in einer Parallelschaltung merkt niemand, bis die anderen heiß sind: auf einen weniger bemessen oder jeden absichern.</translation>
     </message>
     <message>
         <source>A brushed winding jumps while the shaft is turned; infinite is a brush or a joint.</source>
@@ -1322,7 +1334,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Kabel mit einem Mantel, ein Einsatz mit einem Loch je Draht oder Dichtmasse dazwischen.</translation>
     </message>
     <message>
-        <source>A capacitor still charging: wait and read again</source>
+        <source>A capacitor is still charging: wait and measure again</source>
         <translation>Ein Kondensator lädt noch: warte und lies noch einmal</translation>
     </message>
     <message>
@@ -1338,7 +1350,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Ladegerät endet bei der Ladespannung seiner Zellen</translation>
     </message>
     <message>
-        <source>A charger gives what its pack likes, and a charging phase what its charger gives</source>
+        <source>A charger gives the current recommended for its pack, and a charging phase no more than the charger gives</source>
         <translation>Ein Ladegerät gibt, was sein Akku mag, und eine Ladephase, was ihr Ladegerät gibt</translation>
     </message>
     <message>
@@ -1348,14 +1360,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A charger outside, with a low-voltage plug to the machine, keeps mains out of the box.</source>
         <translation>Ein Ladegerät außerhalb, mit einem Kleinspannungsstecker zur Maschine, hält Netzspannung aus dem Kasten.</translation>
-    </message>
-    <message>
-        <source>A cheap meter in series, or a log of it working, replaces the guess; edit the line or read the log in.</source>
-        <translation>Ein billiges Messgerät in Reihe oder eine Aufzeichnung im Betrieb ersetzt die Schätzung; ändere die Zeile oder lies die Aufzeichnung ein.</translation>
-    </message>
-    <message>
-        <source>A clean bolted ring</source>
-        <translation>Eine saubere verschraubte Öse</translation>
     </message>
     <message>
         <source>A clean contact and its lead: tenths of an ohm. It goes back when it is let go.</source>
@@ -1382,7 +1386,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Webeleinenstek um das Bündel, ein Kreuzknoten darüber, Enden auf 5 mm gekürzt.</translation>
     </message>
     <message>
-        <source>A coil hangs on the volts that it is wound for</source>
+        <source>A coil is fed the voltage it is wound for</source>
         <translation>Eine Spule hängt an den Volt, für die sie gewickelt ist</translation>
     </message>
     <message>
@@ -1400,6 +1404,26 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A connector takes its wire</source>
         <translation>Ein Stecker nimmt seine Leitung</translation>
+    </message>
+    <message>
+        <source>A contact's insulation wings suit the wire</source>
+        <translation>Die Flügel eines Kontakts schließen um die Isolierung der Leitung</translation>
+    </message>
+    <message>
+        <source>A converter holds its output on an empty pack</source>
+        <translation>Ein Wandler hält seinen Ausgang mit leerem Akku</translation>
+    </message>
+    <message>
+        <source>A converter set too high damages nothing while its fuses are out.</source>
+        <translation>Ein Wandler, der zu viel gibt, tötet nichts, solange seine Sicherungen heraus sind.</translation>
+    </message>
+    <message>
+        <source>A converter's hottest part stays below its rated temperature</source>
+        <translation>Das heißeste Teil eines Wandlers bleibt unter dem, was es aushält</translation>
+    </message>
+    <message>
+        <source>A converter's input stays above its minimum voltage</source>
+        <translation>Der Eingang eines Wandlers bleibt über seiner kleinsten Spannung</translation>
     </message>
     <message>
         <source>A core carries its current</source>
@@ -1426,7 +1450,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Datenbus hat seine Widerstände</translation>
     </message>
     <message>
-        <source>A dead short reads like the meter's own leads, some {}: too near to be told. Unplug the motors and read again: it must climb.</source>
+        <source>A dead short reads like the meter's own leads, some {}, and cannot be told apart. Unplug the motors and measure again: the reading must rise.</source>
         <translation>Ein satter Kurzschluss misst sich wie die eigenen Leitungen des Messgeräts, etwa {}: zu nah, um es zu unterscheiden. Steck die Motoren aus und lies noch einmal: es muss steigen.</translation>
     </message>
     <message>
@@ -1450,15 +1474,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Filter vor dem Empfindlichen</translation>
     </message>
     <message>
-        <source>A flat pack: charge it first</source>
-        <translation>Ein leerer Akku: erst laden</translation>
-    </message>
-    <message>
-        <source>A flat pack: read its rest voltage first</source>
-        <translation>Ein leerer Akku: lies erst seine Ruhespannung</translation>
-    </message>
-    <message>
-        <source>A forked barrel lead carries what its branches ask</source>
+        <source>A forked barrel lead carries the current of its branches</source>
         <translation>Eine gegabelte Hohlsteckerleitung trägt, was ihre Zweige verlangen</translation>
     </message>
     <message>
@@ -1490,7 +1506,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Eine Sicherung auf dem Weg offen oder weggelassen</translation>
     </message>
     <message>
-        <source>A fuse opens before its wire is hurt</source>
+        <source>A fuse opens before its wire is damaged</source>
         <translation>Eine Sicherung öffnet, ehe ihre Leitung leidet</translation>
     </message>
     <message>
@@ -1510,7 +1526,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Abgriff geht in den Steckplatz eines vorhandenen Stromkreises, seiner Familie</translation>
     </message>
     <message>
-        <source>A fuse there may open in the air, by an inrush, a gust or its age: then it falls.</source>
+        <source>A fuse there may open in flight, by inrush, by an overload or by age: then the craft falls.</source>
         <translation>Eine Sicherung dort kann in der Luft öffnen, durch einen Einschaltstrom, eine Böe oder ihr Alter: dann stürzt er ab.</translation>
     </message>
     <message>
@@ -1530,7 +1546,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Eine Verschraubung schließt um das Kabel; Tülle oder Loch führen es nur.</translation>
     </message>
     <message>
-        <source>A gland closes on what goes through it</source>
+        <source>A gland seals on what goes through it</source>
         <translation>Eine Verschraubung schließt um das, was hindurchgeht</translation>
     </message>
     <message>
@@ -1554,7 +1570,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein größerer Kondensator davor</translation>
     </message>
     <message>
-        <source>A larger fuse there is no mend: it protects the vehicle's wire.</source>
+        <source>A larger fuse is no remedy: it protects the vehicle's wire.</source>
         <translation>Eine größere Sicherung dort ist keine Abhilfe: sie schützt die Leitung des Fahrzeugs.</translation>
     </message>
     <message>
@@ -1574,6 +1590,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Eine an Wege geheftete Leitung geht dort entlang</translation>
     </message>
     <message>
+        <source>A lead that moves is of stranded wire</source>
+        <translation>Was sich bewegt, ist Litze</translation>
+    </message>
+    <message>
         <source>A length above zero is expected, such as 0.9 m.</source>
         <translation>Eine Länge über null wird erwartet, etwa 0.9 m.</translation>
     </message>
@@ -1590,7 +1610,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Je ein Hebel: öffnen, bis zum Anschlag schieben, schließen.</translation>
     </message>
     <message>
-        <source>A live case is kept off metal</source>
+        <source>A live case is insulated from metal</source>
         <translation>Ein Gehäuse unter Spannung ist von Metall ferngehalten</translation>
     </message>
     <message>
@@ -1598,7 +1618,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Verbraucher ist an, der aus sein soll</translation>
     </message>
     <message>
-        <source>A load's least voltage lies below its greatest</source>
+        <source>A load's minimum voltage is below its maximum</source>
         <translation>Die kleinste Spannung eines Verbrauchers liegt unter seiner größten</translation>
     </message>
     <message>
@@ -1611,23 +1631,23 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     </message>
     <message>
         <source>A material (plastic, wood, metal, fabric, foam), “sealed”, “open”, a size, “wall 3 mm” or “in” another body is expected here.</source>
-        <translation>Ein Werkstoff (plastic, wood, metal, fabric, foam), „sealed“, „open“, eine Größe, „wall 3 mm“ oder „in“ einem anderen Körper wird hier erwartet.</translation>
+        <translation>Ein Werkstoff (plastic, wood, metal, fabric, foam), „sealed“, „open“, eine Größe, „wall 3 mm“ oder „in“ einem anderen Gehäuse wird hier erwartet.</translation>
     </message>
     <message>
         <source>A measured way between two places.</source>
         <translation>Ein gemessener Weg zwischen zwei Orten.</translation>
     </message>
     <message>
-        <source>A membrane vent at its lowest point lets air through and water not; a drying bag takes the rest.</source>
+        <source>A membrane vent at its lowest point passes air but not water; a desiccant bag takes the rest.</source>
         <translation>Eine Membran am tiefsten Punkt lässt Luft durch und Wasser nicht; ein Trockenbeutel nimmt den Rest.</translation>
+    </message>
+    <message>
+        <source>A meter in series, or a log of it working, replaces the guess; edit the line or import the log.</source>
+        <translation>Ein billiges Messgerät in Reihe oder eine Aufzeichnung im Betrieb ersetzt die Schätzung; ändere die Zeile oder lies die Aufzeichnung ein.</translation>
     </message>
     <message>
         <source>A meter shows {} across it.</source>
         <translation>Ein Messgerät zeigt daran {}.</translation>
-    </message>
-    <message>
-        <source>A meter's ohms send some mA through it: know what yours sends, and what it stands.</source>
-        <translation>Die Ohmmessung schickt einige mA hindurch: wissen, was das eigene Messgerät schickt und was er aushält.</translation>
     </message>
     <message>
         <source>A meter, a short or a wrong lead must never find the real one on its wires.</source>
@@ -1650,14 +1670,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Wandler hat einen Eingang, den er halten kann</translation>
     </message>
     <message>
-        <source>A module holds its output on an empty pack</source>
-        <translation>Ein Wandler hält seinen Ausgang mit leerem Akku</translation>
-    </message>
-    <message>
-        <source>A module is not asked for more than it is trusted with</source>
-        <translation>Von einem Wandler wird nicht mehr verlangt, als man ihm zutraut</translation>
-    </message>
-    <message>
         <source>A module of its own</source>
         <translation>Ein eigenes Modul</translation>
     </message>
@@ -1670,23 +1682,11 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Wandler, der in Ruhe mehr zieht, als sein Datenblatt sagt</translation>
     </message>
     <message>
-        <source>A module that gives too much kills nothing while its fuses are out.</source>
-        <translation>Ein Wandler, der zu viel gibt, tötet nichts, solange seine Sicherungen heraus sind.</translation>
-    </message>
-    <message>
-        <source>A module's hottest part stays below what it stands</source>
-        <translation>Das heißeste Teil eines Wandlers bleibt unter dem, was es aushält</translation>
-    </message>
-    <message>
         <source>A module's input has 25 % spare above the full pack</source>
         <translation>Der Eingang eines Wandlers hat 25 % Reserve über dem vollen Akku</translation>
     </message>
     <message>
-        <source>A module's input stays above its least voltage</source>
-        <translation>Der Eingang eines Wandlers bleibt über seiner kleinsten Spannung</translation>
-    </message>
-    <message>
-        <source>A motor on the rail of a camera is seen in the picture; a module each costs and weighs.</source>
+        <source>A motor on a camera's rail shows in the picture; a converter for each adds cost and mass.</source>
         <translation>Einen Motor an der Schiene einer Kamera sieht man im Bild; je ein Wandler kostet und wiegt.</translation>
     </message>
     <message>
@@ -1694,7 +1694,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Motor oder eine Pumpe: halte es von der Schiene von Kameras und Funk fern.</translation>
     </message>
     <message>
-        <source>A motor's bridge stays cool and leaves the motor its volts</source>
+        <source>A motor's bridge stays cool and its drop is small</source>
         <translation>Die Brücke eines Motors bleibt kühl und lässt dem Motor seine Volt</translation>
     </message>
     <message>
@@ -1734,7 +1734,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Akku wie neu</translation>
     </message>
     <message>
-        <source>A pack is charged as its chemistry likes</source>
+        <source>A pack is charged at the current recommended for its chemistry</source>
         <translation>Ein Akku wird geladen, wie seine Chemie es mag</translation>
     </message>
     <message>
@@ -1746,20 +1746,12 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Akku gleichen Alters</translation>
     </message>
     <message>
-        <source>A pack of what moves is strapped down</source>
-        <translation>Der Akku dessen, was sich bewegt, ist festgezurrt</translation>
-    </message>
-    <message>
         <source>A pack still holds most of its capacity</source>
         <translation>Ein Akku hält noch das meiste seiner Kapazität</translation>
     </message>
     <message>
-        <source>A pack's plug lasts its matings</source>
+        <source>A pack's plug is rated for its number of matings</source>
         <translation>Der Stecker eines Akkus hält seine Steckungen aus</translation>
-    </message>
-    <message>
-        <source>A pair that lies open is a loop that sends what its load makes; twisted, each turn undoes the one before.</source>
-        <translation>Ein offen liegendes Paar ist eine Schleife, die sendet, was ihr Verbraucher macht; verdrillt hebt jede Windung die vorige auf.</translation>
     </message>
     <message>
         <source>A panel of {}</source>
@@ -1772,6 +1764,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A part of the day.</source>
         <translation>Ein Teil des Tages.</translation>
+    </message>
+    <message>
+        <source>A part seated in a wall has room behind it</source>
+        <translation>Was in einer Wand sitzt, hat Platz dahinter</translation>
     </message>
     <message>
         <source>A percentage of typical…</source>
@@ -1798,16 +1794,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Bild der Maschine…</translation>
     </message>
     <message>
-        <source>A pigtail before it, or a hub of its own, brings one wire to it.</source>
-        <translation>Ein Zopf davor oder ein eigener Verteiler bringt einen Draht dorthin.</translation>
+        <source>A pigtail before it, or a hub of its own, leaves one wire for it.</source>
+        <translation>Ein Sammelspleiß davor oder ein eigener Verteiler lässt einen Draht dafür.</translation>
     </message>
     <message>
-        <source>A pigtail is one joint to make, cover and test; a branch leaves the through wire whole, which some builders trust more.</source>
-        <translation>Ein Zopf ist eine Verbindung zu machen, zu isolieren und zu prüfen; ein Abzweig lässt den durchgehenden Draht heil, dem manche mehr trauen.</translation>
+        <source>A pigtail is one joint to make, cover and test; a branch leaves the through wire uncut, which some builders prefer.</source>
+        <translation>Ein Sammelspleiß ist eine einzige Verbindung zum Herstellen, Isolieren und Prüfen; ein Abzweig lässt den durchgehenden Draht ungeschnitten, was manche vorziehen.</translation>
     </message>
     <message>
         <source>A pigtail takes the copper of all its wires, and its tube goes over them</source>
-        <translation>Ein Zopf nimmt das Kupfer all seiner Drähte, und sein Schlauch geht darüber</translation>
+        <translation>Ein Sammelspleiß fasst das Kupfer aller seiner Drähte, und sein Schlauch geht darüber</translation>
     </message>
     <message>
         <source>A pin pushed back in its housing</source>
@@ -1843,7 +1839,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     </message>
     <message>
         <source>A poor joint or too thin a wire: compare empty and running</source>
-        <translation>Eine schlechte Verbindung oder zu dünner Draht: vergleiche leer und laufend</translation>
+        <translation>Eine schlechte Verbindung oder zu dünner Draht: unbelastet und unter Last vergleichen</translation>
     </message>
     <message>
         <source>A quotation mark opens here and is not closed: close it, or take it away.</source>
@@ -1882,7 +1878,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Widerstand über das Paar bei {}, 120 Ω oder was die Platinen sagen.</translation>
     </message>
     <message>
-        <source>A return beside its supply undoes most of it; twisted, nearly all.</source>
+        <source>A return beside its supply cancels most of it; twisted, nearly all.</source>
         <translation>Ein Rückleiter neben seiner Zuleitung hebt das meiste auf; verdrillt fast alles.</translation>
     </message>
     <message>
@@ -1899,15 +1895,15 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     </message>
     <message>
         <source>A sealed body has no vents</source>
-        <translation>Ein abgedichteter Körper hat keine Luftlöcher</translation>
+        <translation>Ein abgedichtetes Gehäuse hat keine Luftlöcher</translation>
     </message>
     <message>
         <source>A sealed body has no vents: less lost in it, larger walls, metal, or shade.</source>
-        <translation>Ein abgedichteter Körper hat keine Luftlöcher: weniger darin verlieren, größere Wände, Metall oder Schatten.</translation>
+        <translation>Ein abgedichtetes Gehäuse hat keine Luftlöcher: weniger darin verlieren, größere Wände, Metall oder Schatten.</translation>
     </message>
     <message>
         <source>A sealed body stays dry</source>
-        <translation>Ein abgedichteter Körper bleibt trocken</translation>
+        <translation>Ein abgedichtetes Gehäuse bleibt trocken</translation>
     </message>
     <message>
         <source>A second draw: say “peak” or “idle” before it.</source>
@@ -1915,7 +1911,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     </message>
     <message>
         <source>A second look at what is vital</source>
-        <translation>Ein zweiter Blick auf das Lebenswichtige</translation>
+        <translation>Zweite Kontrolle der kritischen Verbraucher</translation>
     </message>
     <message>
         <source>A second of heat; no solder where it latches.</source>
@@ -1930,7 +1926,11 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Eine zweite Spannung: ein Bereich genügt, etwa 20–30 V.</translation>
     </message>
     <message>
-        <source>A servo plug carries what a servo stands</source>
+        <source>A sensitive load does not share an unfiltered supply with a noisy one</source>
+        <translation>Was empfindlich ist, hängt nicht ungefiltert neben dem, was stört</translation>
+    </message>
+    <message>
+        <source>A servo plug carries no more volts than a servo is rated for</source>
         <translation>Ein Servostecker führt, was ein Servo verträgt</translation>
     </message>
     <message>
@@ -1967,15 +1967,11 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     </message>
     <message>
         <source>A short in its lead, or a strand across two terminals</source>
-        <translation>Ein Kurzschluss in seiner Leitung, oder eine Litze über zwei Klemmen</translation>
+        <translation>Ein Kurzschluss in seiner Leitung, oder ein Einzeldraht über zwei Klemmen</translation>
     </message>
     <message>
         <source>A short right behind the fuse of </source>
         <translation>Ein Kurzschluss gleich hinter der Sicherung von </translation>
-    </message>
-    <message>
-        <source>A short there is broken by nothing. As close to the source as practical; {} at most.</source>
-        <translation>Einen Kurzschluss dort unterbricht nichts. So nah an der Quelle wie möglich; höchstens {}.</translation>
     </message>
     <message>
         <source>A short {} along {}</source>
@@ -1983,7 +1979,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     </message>
     <message>
         <source>A short: bare strands, a solder bridge or swapped leads</source>
-        <translation>Ein Kurzschluss: blanke Litzen, eine Lötbrücke oder vertauschte Drähte</translation>
+        <translation>Ein Kurzschluss: blanke Einzeldrähte, eine Lötbrücke oder vertauschte Drähte</translation>
     </message>
     <message>
         <source>A side needs a name.</source>
@@ -1998,6 +1994,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Sanftanlauf im Regler</translation>
     </message>
     <message>
+        <source>A sound bolted ring</source>
+        <translation>Eine saubere verschraubte Öse</translation>
+    </message>
+    <message>
         <source>A spot in the machine.</source>
         <translation>Eine Stelle in der Maschine.</translation>
     </message>
@@ -2006,7 +2006,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Eine Stelle der Maschine, an der Teile stehen</translation>
     </message>
     <message>
-        <source>A stalled motor is stopped by something</source>
+        <source>A stalled motor is protected</source>
         <translation>Ein blockierter Motor wird von etwas angehalten</translation>
     </message>
     <message>
@@ -2016,6 +2016,14 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A step of your own.</source>
         <translation>Ein eigener Schritt.</translation>
+    </message>
+    <message>
+        <source>A step that is done.</source>
+        <translation>Ein erledigter Schritt.</translation>
+    </message>
+    <message>
+        <source>A step to be done as early as it can.</source>
+        <translation>Ein Schritt, der so früh wie möglich kommt.</translation>
     </message>
     <message>
         <source>A strap or bracket takes its weight; a tie behind its plug takes the pull of its lead.</source>
@@ -2038,12 +2046,12 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Bolzen oder eine Schiene, und ein Halter in jeder Leitung</translation>
     </message>
     <message>
-        <source>A supply is trusted with 80 % of its print, what it feeds already included</source>
-        <translation>Einem Netzteil traut man 80 % seines Aufdrucks zu, was es schon speist eingerechnet</translation>
+        <source>A supply core left connected ties two regulators together: the stronger one back-feeds the other.</source>
+        <translation>Eine belassene Versorgung verbindet zwei Regler: der stärkere speist den anderen.</translation>
     </message>
     <message>
-        <source>A supply left in joins two regulators: the stronger one feeds the other.</source>
-        <translation>Eine belassene Versorgung verbindet zwei Regler: der stärkere speist den anderen.</translation>
+        <source>A supply is loaded to 80 % of its rating at most, existing loads included</source>
+        <translation>Einem Netzteil traut man 80 % seines Aufdrucks zu, was es schon speist eingerechnet</translation>
     </message>
     <message>
         <source>A supply of {}</source>
@@ -2054,7 +2062,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Netzteil außerhalb mit Niederspannungsleitung wird so geschrieben: brick 12 V 5 A.</translation>
     </message>
     <message>
-        <source>A supply that is just too weak shows as a computer that restarts at random; a strong one weighs and costs.</source>
+        <source>A supply that is slightly too weak shows as a computer that resets at random; a stronger one is heavier and costs more.</source>
         <translation>Eine etwas zu schwache Versorgung zeigt sich als Rechner, der zufällig neu startet; eine starke wiegt und kostet.</translation>
     </message>
     <message>
@@ -2082,7 +2090,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Die Sicherung eines Abgriffs ist nicht größer als die des Stromkreises</translation>
     </message>
     <message>
-        <source>A tapped circuit's fuse carries what is added to it</source>
+        <source>A tapped circuit's fuse carries the added load</source>
         <translation>Die Sicherung eines angezapften Stromkreises trägt, was dazukommt</translation>
     </message>
     <message>
@@ -2098,15 +2106,15 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Zuerst kommt der aufgedruckte Name einer Klemme: „V+ screw 2.5 mm, left“.</translation>
     </message>
     <message>
-        <source>A thermal cut-out opens before what it guards is hurt</source>
+        <source>A thermal cut-out opens before the part it protects is damaged</source>
         <translation>Ein Übertemperaturschalter öffnet, ehe das Bewachte Schaden nimmt</translation>
     </message>
     <message>
-        <source>A thermal cut-out rides through every day</source>
+        <source>A thermal cut-out stays closed in normal use</source>
         <translation>Ein Übertemperaturschalter hält jeden Tag durch</translation>
     </message>
     <message>
-        <source>A thermal switch sits where it gets warm enough to close</source>
+        <source>A thermal switch sits where the temperature reaches its closing point</source>
         <translation>Ein Thermoschalter sitzt, wo es warm genug wird, dass er schließt</translation>
     </message>
     <message>
@@ -2114,7 +2122,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein dünner Draht rutscht aus einer weiten Hülse.</translation>
     </message>
     <message>
-        <source>A third resistor somewhere: boards often bring their own</source>
+        <source>A third resistor somewhere: boards often have their own</source>
         <translation>Irgendwo ein dritter Widerstand: Platinen bringen oft einen eigenen mit</translation>
     </message>
     <message>
@@ -2194,10 +2202,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Weg durch eine Wand hat dort eine Öffnung</translation>
     </message>
     <message>
-        <source>A wet cloth shields what lies beneath; the insulation draws back {}.</source>
-        <translation>Ein nasses Tuch schirmt ab, was darunter liegt; die Isolierung zieht sich {} zurück.</translation>
-    </message>
-    <message>
         <source>A whip is open here; a loop or a patch with a shorting pin shows a short, as its sheet says.</source>
         <translation>Ein Stab ist hier offen; eine Schleife oder ein Patch mit Kurzschlussstift zeigt einen Kurzschluss, wie ihr Datenblatt sagt.</translation>
     </message>
@@ -2226,7 +2230,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Jahr ist die längste Phase.</translation>
     </message>
     <message>
-        <source>A {} holds there too and wants only: {}.</source>
+        <source>A {} is strong enough there too and needs only: {}.</source>
         <translation>Auch {} hält dort und will nur: {}.</translation>
     </message>
     <message>
@@ -2274,12 +2278,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>%1 hinzufügen</translation>
     </message>
     <message>
+        <source>Add %1 × %2</source>
+        <translation>%1 × %2 hinzufügen</translation>
+    </message>
+    <message>
         <source>Add a %1</source>
         <translation>%1 hinzufügen</translation>
     </message>
     <message>
         <source>Add a body</source>
-        <translation>Einen Körper hinzufügen</translation>
+        <translation>Ein Gehäuse hinzufügen</translation>
     </message>
     <message>
         <source>Add a cable  ▾</source>
@@ -2338,15 +2346,15 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Schlauch mit Kleber: dicht; für Nasses und Geschütteltes.</translation>
     </message>
     <message>
-        <source>After it is proven: a tied harness is not opened gladly.</source>
-        <translation>Nachdem es geprüft ist: einen gebundenen Kabelbaum öffnet man ungern.</translation>
+        <source>After it has been tested: a tied harness is slow to open again.</source>
+        <translation>Nach der Prüfung: ein gebundener Kabelbaum ist mühsam wieder zu öffnen.</translation>
     </message>
     <message>
         <source>After its lead is made up: ring, nut and wall go over a bare lead, not over a plug or a joint.</source>
         <translation>Nachdem seine Leitung konfektioniert ist: Ring, Mutter und Wand gehen über eine blanke Leitung, nicht über Stecker oder Verbindung.</translation>
     </message>
     <message>
-        <source>After its leads are joined and measured: what is stuck is torn off to be mended.</source>
+        <source>After its leads are joined and measured: a stuck part has to be torn off to be repaired.</source>
         <translation>Nachdem seine Leitungen verbunden und gemessen sind: was klebt, wird zum Ausbessern abgerissen.</translation>
     </message>
     <message>
@@ -2354,23 +2362,19 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Nachdem ihre Schläuche darauf sind.</translation>
     </message>
     <message>
-        <source>After its wires are on: what is glued shut is not soldered any more.</source>
+        <source>After its wires are on: a board glued into tube cannot be soldered.</source>
         <translation>Nachdem seine Drähte dran sind: was zugeklebt ist, wird nicht mehr gelötet.</translation>
     </message>
     <message>
-        <source>After the joint it no longer goes on; too close to the iron it shrinks where it waits.</source>
-        <translation>Nach der Verbindung geht er nicht mehr darauf; zu nah am Kolben schrumpft er, wo er wartet.</translation>
+        <source>After the converter is set: an unset one can destroy what it feeds.</source>
+        <translation>Nachdem der Wandler eingestellt ist: ein nicht eingestellter kann Angeschlossenes zerstören.</translation>
     </message>
     <message>
-        <source>After the joints beneath it: they are not reached any more.</source>
+        <source>After the joints beneath it: they can no longer be reached.</source>
         <translation>Nach den Verbindungen darunter: an sie kommt man nicht mehr heran.</translation>
     </message>
     <message>
-        <source>After the module is set: an unset one can kill what hangs on it.</source>
-        <translation>Nachdem der Wandler eingestellt ist: ein nicht eingestellter kann töten, was daran hängt.</translation>
-    </message>
-    <message>
-        <source>After the rails, because motors draw most.</source>
+        <source>After the rails, because motors draw the most current.</source>
         <translation>Nach den Schienen, weil Motoren am meisten ziehen.</translation>
     </message>
     <message>
@@ -2422,24 +2426,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Luft in {}</translation>
     </message>
     <message>
-        <source>Air it works in</source>
-        <translation>Luft, in der es arbeitet</translation>
-    </message>
-    <message>
-        <source>Air it works in: %1…</source>
-        <translation>Luft, in der es arbeitet: %1…</translation>
-    </message>
-    <message>
         <source>Air moved: {} m³/h</source>
         <translation>Bewegte Luft: {} m³/h</translation>
-    </message>
-    <message>
-        <source>Air temperature</source>
-        <translation>Lufttemperatur</translation>
-    </message>
-    <message>
-        <source>Air temperature round the machine</source>
-        <translation>Lufttemperatur um die Maschine</translation>
     </message>
     <message>
         <source>Air: %1</source>
@@ -2448,10 +2436,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Airbag: battery off and ten minutes gone before a panel near it is touched; its plugs are neither opened nor measured. Under your local code this may be for a licensed hand.</source>
         <translation>Airbag: Batterie ab und zehn Minuten vorbei, ehe eine Verkleidung in der Nähe berührt wird; seine Stecker werden weder geöffnet noch gemessen. Nach örtlicher Vorschrift vielleicht Sache einer Fachkraft.</translation>
-    </message>
-    <message>
-        <source>Alike, they are swapped one day: reversed polarity destroys what hangs on them.</source>
-        <translation>Gleich gefärbt werden sie eines Tages vertauscht: Verpolung zerstört, was daran hängt.</translation>
     </message>
     <message>
         <source>All + together</source>
@@ -2514,8 +2498,24 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Immer laufende Verbraucher zweigen vor jedem Schalter ab</translation>
     </message>
     <message>
+        <source>Ambient temperature</source>
+        <translation>Umgebungstemperatur</translation>
+    </message>
+    <message>
+        <source>Ambient temperature of the machine</source>
+        <translation>Umgebungstemperatur der Maschine</translation>
+    </message>
+    <message>
+        <source>Ambient temperature: %1…</source>
+        <translation>Umgebungstemperatur: %1…</translation>
+    </message>
+    <message>
         <source>An action, a thing, a setting: type some of its words</source>
         <translation>Eine Handlung, ein Ding, eine Einstellung: tippe einige ihrer Wörter</translation>
+    </message>
+    <message>
+        <source>An always-on load does not depend on the ignition key</source>
+        <translation>Was an bleiben muss, hängt nicht am Schlüssel</translation>
     </message>
     <message>
         <source>An always-on load is not connected or its fuse is out</source>
@@ -2534,8 +2534,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Scharfstecker in seiner Leitung</translation>
     </message>
     <message>
+        <source>An empty holder has no continuity; the clip lead takes the place of the fuse.</source>
+        <translation>Durch einen leeren Halter piepst nichts; der Clip steht für die Sicherung.</translation>
+    </message>
+    <message>
         <source>An entry of the log.</source>
         <translation>Ein Eintrag des Logbuchs.</translation>
+    </message>
+    <message>
+        <source>An evening to build in.</source>
+        <translation>Ein Abend zum Bauen.</translation>
     </message>
     <message>
         <source>An igniter fires by two separate actions</source>
@@ -2562,7 +2570,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Rechenzeichen oder dieselbe Art von Einheit fehlt hier.</translation>
     </message>
     <message>
-        <source>An overcharged pack vents or burns. Never leave one charging alone.</source>
+        <source>An overcharged pack vents or burns. Never leave one charging unattended.</source>
         <translation>Ein überladener Akku gast oder brennt. Nie unbeaufsichtigt laden.</translation>
     </message>
     <message>
@@ -2570,20 +2578,20 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Hier ein einfacher Knoten, fest gezogen: Ein Ruck endet an der Wand und nicht an der Verbindung.</translation>
     </message>
     <message>
+        <source>An untwisted pair is a loop that radiates its load's noise; twisted, each turn cancels the one before.</source>
+        <translation>Ein offen liegendes Paar ist eine Schleife, die sendet, was ihr Verbraucher macht; verdrillt hebt jede Windung die vorige auf.</translation>
+    </message>
+    <message>
         <source>And back again: a step that undoes it</source>
         <translation>Und wieder zurück: ein Schritt, der ihn zurücknimmt</translation>
     </message>
     <message>
-        <source>And no charger is right for both.</source>
+        <source>And no charger suits both.</source>
         <translation>Und kein Ladegerät passt für beide.</translation>
     </message>
     <message>
         <source>Another end</source>
         <translation>Ein anderes Ende</translation>
-    </message>
-    <message>
-        <source>Another fell out:</source>
-        <translation>Ein weiterer fiel heraus:</translation>
     </message>
     <message>
         <source>Another kind of cable</source>
@@ -2620,6 +2628,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Another program has changed the file: %1</source>
         <translation>Ein anderes Programm hat die Datei geändert: %1</translation>
+    </message>
+    <message>
+        <source>Another ruled out:</source>
+        <translation>Ein weiterer ausgeschieden:</translation>
     </message>
     <message>
         <source>Another side</source>
@@ -2698,10 +2710,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Wie du es sagen würdest: „Fog pump 12 V 4.6 A start 14 A 0.4 s noisy“, dann Enter. Vorschlagen verdrahtet es.</translation>
     </message>
     <message>
-        <source>Asks for</source>
-        <translation>Verlangt</translation>
-    </message>
-    <message>
         <source>Assumed: %1.</source>
         <translation>Angenommen: %1.</translation>
     </message>
@@ -2726,20 +2734,20 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>In Ruhe {} {} {}, Wicklungen und kalte Glühfäden hinter ihren Leitungen.</translation>
     </message>
     <message>
-        <source>At the strongest second, cold and nearly empty, the pack stays above its cut-off</source>
+        <source>At the one-second peak, cold and nearly empty, the pack stays above its cut-off</source>
         <translation>In der stärksten Sekunde, kalt und fast leer, bleibt der Akku über seiner Abschaltung</translation>
     </message>
     <message>
-        <source>At three in the morning the wrong one goes in. Another kind, or at the least a label on both.</source>
-        <translation>Um drei Uhr nachts kommt der falsche hinein. Eine andere Art, oder wenigstens ein Schild auf beide.</translation>
-    </message>
-    <message>
-        <source>At {} charge in {} it stands at {}.</source>
-        <translation>Bei {} Ladung in {} liegt sie bei {}.</translation>
+        <source>At twice the distance it is a quarter; crossing at right angles it is nothing.</source>
+        <translation>Doppelt so weit ist ein Viertel; im rechten Winkel gekreuzt ist nichts.</translation>
     </message>
     <message>
         <source>At {} charge in {} it still gets {}: below that, no full power.</source>
         <translation>Bei {} Ladung in {} erhält es noch {}: darunter keine volle Leistung.</translation>
+    </message>
+    <message>
+        <source>At {} charge in {}: {}.</source>
+        <translation>Bei {} Ladung in {} liegt sie bei {}.</translation>
     </message>
     <message>
         <source>At {} charge, in {}: {} ÷ {} = {}</source>
@@ -2822,7 +2830,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Vor dem ersten Strom.</translation>
     </message>
     <message>
-        <source>Before it is terminated: a free end is led past what harms it more easily.</source>
+        <source>Before it is terminated: a free end is easier to route past obstacles.</source>
         <translation>Ehe sie angeschlossen ist: ein freies Ende führt sich leichter an dem vorbei, was ihm schadet.</translation>
     </message>
     <message>
@@ -2830,11 +2838,11 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ehe sie angeschlossen ist: ein Stecker, ein Kabelschuh oder ein Sicherungshalter geht vielleicht nicht durch das Loch.</translation>
     </message>
     <message>
-        <source>Before its loads: a wrong or dead module is found while nothing hangs on it.</source>
-        <translation>Vor seinen Verbrauchern: ein falscher oder toter Wandler wird gefunden, solange nichts daran hängt.</translation>
+        <source>Before its loads: a wrong or defective converter is found while nothing is connected.</source>
+        <translation>Vor seinen Verbrauchern: ein falscher oder defekter Wandler wird gefunden, solange nichts angeschlossen ist.</translation>
     </message>
     <message>
-        <source>Before its loads: an unset module can put out far more than they stand.</source>
+        <source>Before its loads: an unset converter can put out far more than they are rated for.</source>
         <translation>Vor seinen Verbrauchern: ein nicht eingestellter Wandler kann viel mehr ausgeben, als sie vertragen.</translation>
     </message>
     <message>
@@ -2842,11 +2850,11 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Bevor seine Drähte dran sind: seine Mutter geht nur darüber, solange ihre Enden blank sind.</translation>
     </message>
     <message>
-        <source>Before the beep: a pin in the wrong hole is found while nothing has volts.</source>
+        <source>Before the continuity test: a pin in the wrong position is found while nothing is powered.</source>
         <translation>Vor dem Piepsen: ein Stift im falschen Loch wird gefunden, solange nichts Volt hat.</translation>
     </message>
     <message>
-        <source>Before the first wire: chips and a slipping drill hurt what is laid already.</source>
+        <source>Before the first wire: chips and a slipping drill damage wires already laid.</source>
         <translation>Vor dem ersten Draht: Späne und ein abrutschender Bohrer beschädigen, was schon verlegt ist.</translation>
     </message>
     <message>
@@ -2866,16 +2874,12 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Hinter </translation>
     </message>
     <message>
-        <source>Below 0.5 J: a small spark, which wears the plug little.</source>
+        <source>Below 0.5 J: a small spark with little contact wear.</source>
         <translation>Unter 0,5 J: ein kleiner Funke, der den Stecker wenig abnutzt.</translation>
     </message>
     <message>
         <source>Below 60 V DC. Battery fuse last. W-numbers are the labels at both ends of a wire; lengths are one way.</source>
         <translation>Unter 60 V Gleichspannung. Akkusicherung zuletzt. W-Nummern sind die Schilder an beiden Enden einer Leitung; Längen gelten für einen Weg.</translation>
-    </message>
-    <message>
-        <source>Below a second the pack sags by its ohmic part alone; the wires lose in full.</source>
-        <translation>Unter einer Sekunde sinkt der Akku nur um seinen ohmschen Teil; die Leitungen verlieren voll.</translation>
     </message>
     <message>
         <source>Below {}; tug with {:.0f} N.</source>
@@ -2892,6 +2896,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Bend %1: drag it; Enter or a click with the right button takes it away</source>
         <translation>Knick %1: zieh ihn; Enter oder Rechtsklick nimmt ihn weg</translation>
+    </message>
+    <message>
+        <source>Bent tighter, the insulation thins on the outside and strands break with time.</source>
+        <translation>Enger wird die Isolierung außen dünn, und Einzeldrähte brechen mit der Zeit.</translation>
     </message>
     <message>
         <source>Beside it</source>
@@ -2914,10 +2922,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Platine</translation>
     </message>
     <message>
-        <source>Bodies that heat is lost in are measured</source>
-        <translation>Körper, in denen Wärme bleibt, sind gemessen</translation>
-    </message>
-    <message>
         <source>Bolt {} − to the frame</source>
         <translation>Schraube {} − an den Rahmen</translation>
     </message>
@@ -2930,8 +2934,12 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Schrauben nicht länger, als seine Glocke erlaubt: eine lange erreicht die Wicklung.</translation>
     </message>
     <message>
-        <source>Both come back through one wire: what it loses lifts both.</source>
-        <translation>Beide kehren durch einen Draht zurück: was der verliert, hebt beide.</translation>
+        <source>Both actions are tested with a lamp instead of the igniter.</source>
+        <translation>Zwei getrennte Handlungen werden mit dem erprobt, was nichts verbrennt.</translation>
+    </message>
+    <message>
+        <source>Both cores of a twisted pair pick up the same noise, and the difference stays clean.</source>
+        <translation>Was die eine Ader aufnimmt, nimmt auch die andere auf, und der Unterschied bleibt sauber; aber nur verdrillt.</translation>
     </message>
     <message>
         <source>Both done: the wide tube over both, a finger's width beyond theirs, and shrink it.</source>
@@ -2948,6 +2956,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Both faces clean and dry, wiped with alcohol.</source>
         <translation>Beide Flächen sauber und trocken, mit Alkohol abgewischt.</translation>
+    </message>
+    <message>
+        <source>Both faces wiped with alcohol, a thin ring of glue, held until it sets.</source>
+        <translation>Beide Flächen mit Alkohol abwischen, dünner Klebering, halten, bis er fest ist.</translation>
     </message>
     <message>
         <source>Both its leads joined and covered. Leave the fuse out.</source>
@@ -2970,12 +2982,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Schutzschalter in: {}</translation>
     </message>
     <message>
-        <source>Bricks are trusted with 80 % of their print; what hangs on one restarts together.</source>
+        <source>Bricks are loaded to 80 % of their rating; everything on one resets together.</source>
         <translation>Steckernetzteilen traut man 80 % des Aufdrucks zu; was an einem hängt, startet gemeinsam neu.</translation>
     </message>
     <message>
         <source>Browns out in {} of them.</source>
         <translation>Bekommt in {} davon zu wenig.</translation>
+    </message>
+    <message>
+        <source>Brush noise of motors and pumps reaches everything on the same supply.</source>
+        <translation>Motoren und Pumpen legen ihr Bürstenfeuer auf alles, mit dem sie eine Versorgung teilen.</translation>
     </message>
     <message>
         <source>Build</source>
@@ -3058,15 +3074,11 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Kapazität {}: {} der aufgedruckten {}.</translation>
     </message>
     <message>
-        <source>Carried by what it powers: mass counts, and a loss of power is a crash</source>
-        <translation>Getragen von dem, was es speist: Masse zählt, und ein Ausfall ist ein Absturz</translation>
-    </message>
-    <message>
         <source>Carries</source>
         <translation>Trägt</translation>
     </message>
     <message>
-        <source>Carries continuously: {}; asked: {}.</source>
+        <source>Carries continuously: {}; drawn: {}.</source>
         <translation>Trägt dauernd: {}; verlangt: {}.</translation>
     </message>
     <message>
@@ -3078,16 +3090,12 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Vorsicht</translation>
     </message>
     <message>
-        <source>Cells are charged by a charger</source>
-        <translation>Zellen werden von einem Ladegerät geladen</translation>
+        <source>Cells need a charger that limits the current and stops at their voltage; a supply does neither.</source>
+        <translation>Zellen wollen ein Ladegerät, das den Strom begrenzt und bei ihrer Spannung endet; ein Netzteil tut keines von beiden.</translation>
     </message>
     <message>
         <source>Cells of the catalogue (typical); constant power, modules' losses and 3 % for wires.</source>
         <translation>Zellen des Katalogs (üblich); konstante Leistung, Verluste der Wandler und 3 % für Leitungen.</translation>
-    </message>
-    <message>
-        <source>Cells want a charger that limits the current and ends at their voltage; a supply does neither.</source>
-        <translation>Zellen wollen ein Ladegerät, das den Strom begrenzt und bei ihrer Spannung endet; ein Netzteil tut keines von beiden.</translation>
     </message>
     <message>
         <source>Cells, holders and wrap</source>
@@ -3099,7 +3107,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     </message>
     <message>
         <source>Change a body</source>
-        <translation>Einen Körper ändern</translation>
+        <translation>Ein Gehäuse ändern</translation>
     </message>
     <message>
         <source>Change a core</source>
@@ -3166,8 +3174,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Lädt, 10 A</translation>
     </message>
     <message>
-        <source>Check that the grommet sits all round.</source>
-        <translation>Prüfe, ob die Tülle ringsum sitzt.</translation>
+        <source>Check that it starts</source>
+        <translation>Prüfen, ob es startet</translation>
     </message>
     <message>
         <source>Chips fly: glasses on, nothing live where they fall.</source>
@@ -3238,7 +3246,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Klick auf ein Teil oder eine Leitung; + und − vergrößern; das Planmenü schreibt ihn in eine Datei.</translation>
     </message>
     <message>
-        <source>Click a way to build it so; Ctrl+Z.</source>
+        <source>Click one to build it so; Ctrl+Z takes it back.</source>
         <translation>Klick auf eine Art, um so zu bauen; Strg+Z.</translation>
     </message>
     <message>
@@ -3262,15 +3270,15 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Klappe ihn um alle Adern zusammen, nah an dem, was stört.</translation>
     </message>
     <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
         <source>Close the message</source>
         <translation>Die Meldung schließen</translation>
     </message>
     <message>
-        <source>Coldest and hottest air, such as −10 – 40 °C</source>
-        <translation>Kälteste und heißeste Luft, etwa −10 – 40 °C</translation>
-    </message>
-    <message>
-        <source>Colours are a promise: red is plus, black is minus; in brown/red/orange leads brown is minus.</source>
+        <source>Colours are relied on: red is plus, black is minus; in brown/red/orange leads brown is minus.</source>
         <translation>Farben sind ein Versprechen: Rot ist Plus, Schwarz ist Minus; in braun/rot/orangen Leitungen ist Braun Minus.</translation>
     </message>
     <message>
@@ -3282,8 +3290,20 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Akkus werden verglichen …</translation>
     </message>
     <message>
-        <source>Connect the pack through the {} test lead, plus called out loud.</source>
+        <source>Computed, never tried: a real short throws molten metal and starts fires.</source>
+        <translation>Berechnet, nie versucht: ein echter Kurzschluss schleudert Metall und zündet.</translation>
+    </message>
+    <message>
+        <source>Connect the pack through the {} test lead; say the polarity aloud first.</source>
         <translation>Den Akku über die Prüfleitung mit {} anschließen, Plus laut gesagt.</translation>
+    </message>
+    <message>
+        <source>Converters do not share current by themselves. Diodes keep one from driving the other.</source>
+        <translation>Wandler teilen nicht von selbst. Dioden hindern den einen, den anderen zu treiben.</translation>
+    </message>
+    <message>
+        <source>Converters stay within their derated current</source>
+        <translation>Wandler bleiben innerhalb ihres herabgesetzten Stroms</translation>
     </message>
     <message>
         <source>Copied: %1.</source>
@@ -3302,8 +3322,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Kopiert; füge es in eine Tabelle ein.</translation>
     </message>
     <message>
-        <source>Copper hardens each time that it is bent; a strand is thin enough to follow.</source>
-        <translation>Kupfer wird mit jedem Biegen härter; eine Litze ist dünn genug, um nachzugeben.</translation>
+        <source>Copper work-hardens each time it is bent; thin strands survive it.</source>
+        <translation>Kupfer wird mit jedem Biegen härter; dünne Einzeldrähte halten es aus.</translation>
     </message>
     <message>
         <source>Copy</source>
@@ -3338,6 +3358,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ader für Ader, an beiden Enden: {}.</translation>
     </message>
     <message>
+        <source>Correct what the other findings name: open returns, loops, loads far beyond their supply.</source>
+        <translation>Behebe, was die anderen Befunde nennen: Rückleitungen ins Leere, Ringe, Verbraucher weit über ihrer Versorgung.</translation>
+    </message>
+    <message>
         <source>Count against the list; each part against its sheet: size, volts, plug.</source>
         <translation>Gegen die Liste zählen; jedes Teil gegen sein Blatt: Größe, Volt, Stecker.</translation>
     </message>
@@ -3348,6 +3372,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Counts %1; T starts and stops it.</source>
         <translation>Zählt %1; T startet und hält an.</translation>
+    </message>
+    <message>
+        <source>Coupled noise stays below what the neighbouring signal tolerates</source>
+        <translation>Was stört, koppelt weniger in seine Nachbarn, als diese vertragen</translation>
     </message>
     <message>
         <source>Cover a board with a tube</source>
@@ -3390,8 +3418,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Crimpe den Leiter, dann den Isolierungsgriff.</translation>
     </message>
     <message>
-        <source>Crimp with the die of its size, then tug each wire alone.</source>
-        <translation>Crimpe mit dem Gesenk seiner Größe, dann zieh an jedem Draht allein.</translation>
+        <source>Crimp with the die of its size.</source>
+        <translation>Mit dem Gesenk seiner Größe crimpen.</translation>
     </message>
     <message>
         <source>Cross the bared ends at their middle and wrap each tightly round the other.</source>
@@ -3450,6 +3478,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ausschneiden, aufkleben, wo es hin soll, Mitte körnen, erst klein bohren, dann auf Maß; entgraten.</translation>
     </message>
     <message>
+        <source>Cut the tails flush: a slanted end cuts hands.</source>
+        <translation>Enden bündig abkneifen: ein schräges Ende schneidet den, der als Nächster hineingreift.</translation>
+    </message>
+    <message>
         <source>Cut the through wire and strip its two ends and the branch.</source>
         <translation>Schneide den durchgehenden Draht und isoliere seine beiden Enden und den Abzweig ab.</translation>
     </message>
@@ -3474,8 +3506,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ablängen: </translation>
     </message>
     <message>
-        <source>Cut {} back at both ends and shrink a tube over each.</source>
-        <translation>Schneide {} an beiden Enden zurück und schrumpf über jedes einen Schlauch.</translation>
+        <source>Cut {} back at both ends and shrink {} over each.</source>
+        <translation>Schneide {} an beiden Enden zurück und schrumpf {} über jedes.</translation>
     </message>
     <message>
         <source>Cut {} of it; what is left over goes back into the drawer with its length on it.</source>
@@ -3494,6 +3526,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Zuschnittkarten</translation>
     </message>
     <message>
+        <source>Dangers</source>
+        <translation>Gefahren</translation>
+    </message>
+    <message>
         <source>Dark	F7</source>
         <translation>Dunkel	F7</translation>
     </message>
@@ -3504,14 +3540,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Data pairs are twisted</source>
         <translation>Datenpaare sind verdrillt</translation>
-    </message>
-    <message>
-        <source>Dead before live: a swapped pair is harmless only while there are no volts.</source>
-        <translation>Tot vor lebendig: ein vertauschtes Paar ist nur harmlos, solange keine Volt da sind.</translation>
-    </message>
-    <message>
-        <source>Deburr both faces: what passes here is soft.</source>
-        <translation>Entgrate beide Seiten: was hier durchgeht, ist weich.</translation>
     </message>
     <message>
         <source>Decimal mark</source>
@@ -3534,8 +3562,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Schaltplan</translation>
     </message>
     <message>
-        <source>Diodes, filters and shunts stand their current and voltage</source>
+        <source>Diodes, filters and shunts are rated for their current and voltage</source>
         <translation>Dioden, Filter und Messwiderstände halten ihren Strom und ihre Spannung aus</translation>
+    </message>
+    <message>
+        <source>Discard recovered work</source>
+        <translation>Zurückgeholte Arbeit aufgeben</translation>
+    </message>
+    <message>
+        <source>Dissipates {}, {} % efficient</source>
+        <translation>Verliert {} als Wärme, {} % Wirkungsgrad</translation>
     </message>
     <message>
         <source>Division by zero.</source>
@@ -3584,6 +3620,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Drawings (*.pdf *.svg *.png)</source>
         <translation>Zeichnungen (*.pdf *.svg *.png)</translation>
+    </message>
+    <message>
+        <source>Draws</source>
+        <translation>Zieht</translation>
     </message>
     <message>
         <source>Drill it to </source>
@@ -3654,6 +3694,22 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Jeden Zünder abgesteckt, seine beiden Drähte miteinander verdrillt, weg von der Maschine.</translation>
     </message>
     <message>
+        <source>Each input has one source</source>
+        <translation>Ein Eingang, eine Quelle</translation>
+    </message>
+    <message>
+        <source>Each item in a lead carries at least its fuse's rating</source>
+        <translation>Was in einer Zuleitung liegt, trägt mindestens deren Sicherung</translation>
+    </message>
+    <message>
+        <source>Each item lies at its share of the path, with loop and slack spread evenly.</source>
+        <translation>Alles liegt bei seinem Anteil des Weges, Schlaufe und Reserve gleichmäßig verteilt.</translation>
+    </message>
+    <message>
+        <source>Each item lies within the length of its lead</source>
+        <translation>Was in einer Leitung sitzt, sitzt innerhalb ihrer Länge</translation>
+    </message>
+    <message>
         <source>Each its own</source>
         <translation>Jedem seine</translation>
     </message>
@@ -3662,23 +3718,23 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Jede Leitung, die von einem Block abgeht, hat einen Platz mit eigener Sicherung; was alle nehmen, geht durch seine Schiene.</translation>
     </message>
     <message>
-        <source>Each of these alone stops what must not stop; who made it sees what he meant, not what is there.</source>
+        <source>Each of these alone can stop a vital load; whoever built it sees what was intended, not what is there.</source>
         <translation>Jedes davon hält allein an, was nicht anhalten darf; wer es gemacht hat, sieht, was er meinte, nicht, was da ist.</translation>
+    </message>
+    <message>
+        <source>Each single point of failure of a vital load is named</source>
+        <translation>Jede einzelne Ausfallstelle eines kritischen Verbrauchers ist genannt</translation>
     </message>
     <message>
         <source>Each switch alone: 0 V behind it open, full volts closed.</source>
         <translation>Jeder Schalter allein: dahinter offen 0 V, geschlossen volle Volt.</translation>
     </message>
     <message>
-        <source>Each thing lies at its share of the path, with loop and slack spread evenly.</source>
-        <translation>Alles liegt bei seinem Anteil des Weges, Schlaufe und Reserve gleichmäßig verteilt.</translation>
-    </message>
-    <message>
-        <source>Each time its bridge opens, the lead's inductance pushes on; beyond {} typical controllers want {} more for every 10 cm.</source>
+        <source>Each time its bridge opens, the lead's inductance drives a voltage spike; beyond {} typical controllers need {} more for every 10 cm.</source>
         <translation>Jedes Mal, wenn seine Brücke öffnet, schiebt die Induktivität der Leitung weiter; über {} wollen übliche Regler je 10 cm {} mehr.</translation>
     </message>
     <message>
-        <source>Each with the fewest strings that last the day at {} and stand the strongest second.</source>
+        <source>Each with the fewest parallel strings that last the day at {} and carry the one-second peak.</source>
         <translation>Jeder mit den wenigsten Strängen, die bei {} den Tag durchhalten und die stärkste Sekunde aushalten.</translation>
     </message>
     <message>
@@ -3688,6 +3744,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Empty to full at the usual current</source>
         <translation>Von leer bis voll mit dem üblichen Strom</translation>
+    </message>
+    <message>
+        <source>Enclosures with heat inside are measured</source>
+        <translation>Gehäuse mit Wärme darin sind vermessen</translation>
     </message>
     <message>
         <source>End to end</source>
@@ -3714,8 +3774,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ethernet-Paar</translation>
     </message>
     <message>
+        <source>Even poor days replace what is used: it lasts through weeks of them.</source>
+        <translation>Schlechte Tage bringen, was hinausgeht: er hält Wochen davon durch.</translation>
+    </message>
+    <message>
         <source>Evenings</source>
         <translation>Abende</translation>
+    </message>
+    <message>
+        <source>Evenings are shown here once there is something to build.</source>
+        <translation>Hier stehen Abende, sobald es etwas zu bauen gibt.</translation>
     </message>
     <message>
         <source>Evenings as a calendar</source>
@@ -3726,11 +3794,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Abende als Kalender…</translation>
     </message>
     <message>
-        <source>Evenings stand here once there is something to build.</source>
-        <translation>Hier stehen Abende, sobald es etwas zu bauen gibt.</translation>
-    </message>
-    <message>
-        <source>Every battery worth having, with every way to size wires, set rails, keep noise apart, group feeds.</source>
+        <source>Every battery that no other beats, with every way to size wires, set rails, separate noise and group leads.</source>
         <translation>Jeder lohnende Akku, mit jeder Art, Leitungen zu bemessen, Schienen einzustellen, Störungen fernzuhalten, Zuleitungen zu bündeln.</translation>
     </message>
     <message>
@@ -3774,7 +3838,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Jede Leitung von Ende zu Ende: was wo darauf ist und was zuerst daraufkommt</translation>
     </message>
     <message>
-        <source>Every load gets its least voltage at the worst instant</source>
+        <source>Every load has its minimum voltage in the worst case</source>
         <translation>Jeder Verbraucher bekommt im schlimmsten Augenblick seine kleinste Spannung</translation>
     </message>
     <message>
@@ -3784,6 +3848,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Every load runs in some phase</source>
         <translation>Jeder Verbraucher läuft in irgendeiner Phase</translation>
+    </message>
+    <message>
+        <source>Every load that may be turned off has a switch</source>
+        <translation>Was nicht an bleiben darf, lässt sich ausschalten</translation>
     </message>
     <message>
         <source>Every module is in the catalogue</source>
@@ -3810,7 +3878,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Jedes Teil noch einmal gegen den Aufdruck, jedes, das eine richtige Richtung hat.</translation>
     </message>
     <message>
-        <source>Every part stands in a place of the machine</source>
+        <source>Every part has a place in the machine</source>
         <translation>Jedes Teil steht an einem Ort der Maschine</translation>
     </message>
     <message>
@@ -3854,6 +3922,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Erwartetes Fenster</translation>
     </message>
     <message>
+        <source>Expected {} to {}; the meter adds ±{}.</source>
+        <translation>Erwartet {} bis {}; das Messgerät ±{}.</translation>
+    </message>
+    <message>
         <source>Fasten it flat on {}, a smear of thermal paste between, where that is warmest.</source>
         <translation>Befestige ihn flach auf {}, ein Strich Wärmeleitpaste dazwischen, wo es am wärmsten ist.</translation>
     </message>
@@ -3890,14 +3962,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Zuleitungen dessen, was fliegt</translation>
     </message>
     <message>
-        <source>Feel round the hole's edge: deburred, or it cuts.</source>
-        <translation>Fühl um den Rand des Lochs: entgratet, oder er schneidet.</translation>
-    </message>
-    <message>
-        <source>Fell out: </source>
-        <translation>Herausgefallen: </translation>
-    </message>
-    <message>
         <source>Ferrite beads on both leads</source>
         <translation>Ferrite auf beide Anschlüsse</translation>
     </message>
@@ -3906,7 +3970,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Stattdessen Aderendhülsen</translation>
     </message>
     <message>
-        <source>Few kinds of blade fuse</source>
+        <source>Few kinds of blade fuse to keep as spares</source>
         <translation>Wenige Arten von Flachsicherungen</translation>
     </message>
     <message>
@@ -3915,7 +3979,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     </message>
     <message>
         <source>Fill the cup a third with solder, flux the strands and tin them.</source>
-        <translation>Füll den Topf zu einem Drittel mit Lot, Flussmittel auf die Litzen und verzinnen.</translation>
+        <translation>Füll den Topf zu einem Drittel mit Lot, Flussmittel auf die Litze und verzinnen.</translation>
     </message>
     <message>
         <source>Filter</source>
@@ -3948,14 +4012,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Findings</source>
         <translation>Befunde</translation>
-    </message>
-    <message>
-        <source>Findings that can hurt</source>
-        <translation>Befunde, die verletzen können</translation>
-    </message>
-    <message>
-        <source>Findings to think about</source>
-        <translation>Befunde zum Nachdenken</translation>
     </message>
     <message>
         <source>Fire alone: dark.</source>
@@ -3998,12 +4054,20 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Die Sicherungen vor den Wandlern einsetzen</translation>
     </message>
     <message>
+        <source>Fit the {}</source>
+        <translation>{} einsetzen</translation>
+    </message>
+    <message>
         <source>Fit {}: {}</source>
         <translation>Setze in {} ein: {}</translation>
     </message>
     <message>
         <source>Fitted: {} ({})</source>
         <translation>Eingesetzt: {} ({})</translation>
+    </message>
+    <message>
+        <source>Flange in front of the wall, washer and nut behind it; hand-tight and a quarter turn.</source>
+        <translation>Flansch vor der Wand, Scheibe und Mutter dahinter; handfest und eine Vierteldrehung.</translation>
     </message>
     <message>
         <source>Flow map</source>
@@ -4070,6 +4134,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Für jeden Plan auf diesem Rechner. Behalten, während du sie änderst.</translation>
     </message>
     <message>
+        <source>For less than a second the pack sags by its ohmic part alone; the wires drop in full.</source>
+        <translation>Unter einer Sekunde sinkt der Akku nur um seinen ohmschen Teil; die Leitungen verlieren voll.</translation>
+    </message>
+    <message>
         <source>Forget A</source>
         <translation>A vergessen</translation>
     </message>
@@ -4102,12 +4170,20 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>0 bis 24 h wird erwartet, etwa 1 h 30 min.</translation>
     </message>
     <message>
+        <source>From 1 to {} alike can be said at once.</source>
+        <translation>1 bis {} gleiche können auf einmal angegeben werden.</translation>
+    </message>
+    <message>
         <source>From a file…</source>
         <translation>Aus einer Datei…</translation>
     </message>
     <message>
         <source>From a rail to the load that loses the most on the way</source>
         <translation>Von einer Schiene zu dem Verbraucher, der unterwegs am meisten verliert</translation>
+    </message>
+    <message>
+        <source>From behind into the wall, ring nut in front; hand-tight and a quarter turn.</source>
+        <translation>Von hinten in die Wand, Ringmutter vorn; handfest und eine Vierteldrehung.</translation>
     </message>
     <message>
         <source>From board to board of one stack: up the spacers between and out over both edges, {}.</source>
@@ -4122,11 +4198,11 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Von voll an, ohne Pause arbeitend, in der kältesten Luft</translation>
     </message>
     <message>
-        <source>From here on the pack can pour all it has into a mistake.</source>
+        <source>From here on the pack can deliver its full short-circuit current into a mistake.</source>
         <translation>Von hier an kann der Akku alles, was er hat, in einen Fehler schütten.</translation>
     </message>
     <message>
-        <source>From now on nobody in front of it; arming is the last thing, from afar.</source>
+        <source>From now on keep everyone clear of it; arming is the last action, from a distance.</source>
         <translation>Von jetzt an niemand davor; scharf gemacht wird zuletzt und von weitem.</translation>
     </message>
     <message>
@@ -4142,7 +4218,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Aus dem Weg. Tippe eine, um ihn zu übergehen</translation>
     </message>
     <message>
-        <source>From {} up the wire gives in before the {} fuse.</source>
+        <source>From {} up the wire is damaged before the {} fuse opens.</source>
         <translation>Von {} an gibt die Leitung vor der Sicherung {} nach.</translation>
     </message>
     <message>
@@ -4154,7 +4230,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Vollbild</translation>
     </message>
     <message>
-        <source>Full to flat in the quietest phase</source>
+        <source>Full to empty in the quietest phase</source>
         <translation>Von voll bis leer in der ruhigsten Phase</translation>
     </message>
     <message>
@@ -4230,16 +4306,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>{} mehr oder weniger als aufgedruckt; die Leitungen eines billigen Messgeräts geben bis {} dazu.</translation>
     </message>
     <message>
-        <source>Give recovered work up</source>
-        <translation>Zurückgeholte Arbeit aufgeben</translation>
-    </message>
-    <message>
-        <source>Glasses on; nothing electric is near where chips fall.</source>
-        <translation>Brille auf; nichts Elektrisches ist in der Nähe, wo Späne fallen.</translation>
-    </message>
-    <message>
         <source>Glasses on; nothing live behind the wall.</source>
         <translation>Brille auf; hinter der Wand nichts unter Spannung.</translation>
+    </message>
+    <message>
+        <source>Glue over a cold joint hides it: test continuity first, then glue, then wait until it has set.</source>
+        <translation>Ein Klecks über einer kalten Lötstelle versteckt sie: erst den Draht durchpiepsen, dann kleben, dann warten, bis es fest ist.</translation>
+    </message>
+    <message>
+        <source>Glue over a cold joint hides it: test first, then glue.</source>
+        <translation>Ein Tropfen über einer kalten Lötstelle verdeckt sie: erst prüfen, dann kleben.</translation>
     </message>
     <message>
         <source>Glue over the joints</source>
@@ -4248,6 +4324,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Go through an opening</source>
         <translation>Durch eine Öffnung gehen</translation>
+    </message>
+    <message>
+        <source>Grease into the plugs that lie outside before they are mated for good.</source>
+        <translation>Fett in die außen liegenden Stecker, bevor sie endgültig gesteckt werden.</translation>
     </message>
     <message>
         <source>Grease or paint over it once it has been measured.</source>
@@ -4274,16 +4354,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Häng ihn in die Luft, die er bewacht, mit kurzen Drähten, nichts Warmes daneben.</translation>
     </message>
     <message>
-        <source>Have wires meet another way</source>
-        <translation>Drähte anders zusammenführen</translation>
-    </message>
-    <message>
         <source>Heat balance in still air, Churchill &amp; Chu 1975; bunching IEC 60364-5-52 B.52.17</source>
         <translation>Wärmebilanz in ruhender Luft, Churchill &amp; Chu 1975; Häufung IEC 60364-5-52 B.52.17</translation>
     </message>
     <message>
         <source>Heat balance of a case: films of 8 and 10 W/m²K, its walls, vents by their own draught, a fan at 60 % of its print; a motor keeps 30 % of its power as heat, a lamp 70 %, a socket nothing.</source>
         <translation>Wärmebilanz eines Gehäuses: Übergänge von 8 und 10 W/m²K, seine Wände, Schlitze durch eigenen Zug, ein Lüfter mit 60 % des Aufdrucks; ein Motor behält 30 % seiner Leistung als Wärme, eine Lampe 70 %, eine Dose nichts.</translation>
+    </message>
+    <message>
+        <source>Heat for a second or two only.</source>
+        <translation>Kurz antippen: ein bis zwei Sekunden Wärme.</translation>
     </message>
     <message>
         <source>Heat the bar beside the lead until both melt into one, hold still until it sets.</source>
@@ -4318,7 +4398,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Hoch</translation>
     </message>
     <message>
-        <source>Higher than you expect of it</source>
+        <source>Higher than expected</source>
         <translation>Höher, als du davon erwartest</translation>
     </message>
     <message>
@@ -4366,6 +4446,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Heißkleber, nach Praxis, wenn gemessen ist: er hält auch den Draht. Nicht, wo es heiß wird.</translation>
     </message>
     <message>
+        <source>How a step was done.</source>
+        <translation>Wie ein Schritt gemacht wurde.</translation>
+    </message>
+    <message>
         <source>How builders choose the fuse</source>
         <translation>Wie man die Sicherung wählt</translation>
     </message>
@@ -4378,20 +4462,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Wie man die Leitung bemisst</translation>
     </message>
     <message>
+        <source>How far an order has come.</source>
+        <translation>Stand einer Bestellung.</translation>
+    </message>
+    <message>
         <source>How far from the best of all</source>
         <translation>Wie weit vom Besten überhaupt</translation>
     </message>
     <message>
         <source>How far it turns</source>
         <translation>Wie weit es sich dreht</translation>
-    </message>
-    <message>
-        <source>How far off it lies nobody has said; {} is taken.</source>
-        <translation>Wie weit weg er liegt, hat niemand gesagt; {} wird angenommen.</translation>
-    </message>
-    <message>
-        <source>How high in its range the source stands</source>
-        <translation>Wie hoch in ihrem Bereich die Quelle steht</translation>
     </message>
     <message>
         <source>How hot it gets</source>
@@ -4402,12 +4482,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Wie es dorthin kommt</translation>
     </message>
     <message>
-        <source>How large its board is, nobody has said: try a tube over it.</source>
-        <translation>Wie groß seine Platine ist, hat niemand gesagt: probier einen Schlauch darüber.</translation>
+        <source>How long a step took.</source>
+        <translation>Wie lange ein Schritt gedauert hat.</translation>
     </message>
     <message>
         <source>How long there is</source>
         <translation>Wie viel Zeit ist</translation>
+    </message>
+    <message>
+        <source>How many there are is said twice.</source>
+        <translation>Die Anzahl ist zweimal angegeben.</translation>
     </message>
     <message>
         <source>How often these phases are gone through before the next day</source>
@@ -4426,19 +4510,11 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Wie dick eine Leitung ist</translation>
     </message>
     <message>
-        <source>How warm a load under a thermal switch gets is said</source>
-        <translation>Wie warm ein Verbraucher unter einem Thermoschalter wird, ist gesagt</translation>
-    </message>
-    <message>
-        <source>How wide it is nobody has said: ways drawn on it do not measure themselves.</source>
-        <translation>Wie breit sie ist, hat niemand gesagt: darauf gezeichnete Wege messen sich nicht.</translation>
-    </message>
-    <message>
         <source>How {} is fed</source>
         <translation>Wie {} gespeist wird</translation>
     </message>
     <message>
-        <source>Hubs and modules stand where least wire leads to them</source>
+        <source>Hubs and converters are placed where they need the least wire</source>
         <translation>Verteiler und Module stehen, wo am wenigsten Draht zu ihnen führt</translation>
     </message>
     <message>
@@ -4454,8 +4530,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>ISO 11898-2 bei 1 Mbit/s; Schwelle eines Empfängers</translation>
     </message>
     <message>
+        <source>Identical plugs get swapped: reversed polarity destroys what they feed.</source>
+        <translation>Gleich gefärbt werden sie eines Tages vertauscht: Verpolung zerstört, was daran hängt.</translation>
+    </message>
+    <message>
         <source>Idle {}: the mean of what lies below {}.</source>
         <translation>Leerlauf {}: das Mittel dessen, was unter {} liegt.</translation>
+    </message>
+    <message>
+        <source>If + and − touched here: how fast a fuse opens, or that the source cannot open one</source>
+        <translation>Wenn sich + und − hier berührten: wie schnell eine Sicherung auslöst, oder dass die Quelle keine auslösen kann</translation>
     </message>
     <message>
         <source>Igniters joined</source>
@@ -4466,7 +4550,7 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Zünder ab, Lampen an</translation>
     </message>
     <message>
-        <source>In %1, out %2. The mark is what it is trusted with; at the right what it turns into heat%3.
+        <source>In %1, out %2. The mark is its derated current; at the right its dissipation%3.
 Right-click, or drag it, to split, merge or feed it from elsewhere.</source>
         <translation>Hinein %1, hinaus %2. Die Marke ist, was man ihm zutraut; rechts, was er in Wärme verwandelt%3.
 Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</translation>
@@ -4474,6 +4558,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>In AWG</source>
         <translation>In AWG</translation>
+    </message>
+    <message>
+        <source>In a bore of {}: strip {}.</source>
+        <translation>In einer Bohrung von {}: {} abisolieren.</translation>
     </message>
     <message>
         <source>In it: </source>
@@ -4536,8 +4624,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Eingang</translation>
     </message>
     <message>
+        <source>Input {} (pack empty) – {} (charging)</source>
+        <translation>Sieht {} (Akku leer) – {} (beim Laden)</translation>
+    </message>
+    <message>
         <source>Insert to the stop, no strand outside, tighten.</source>
-        <translation>Bis zum Anschlag einführen, keine Litze draußen, festziehen.</translation>
+        <translation>Bis zum Anschlag einführen, kein Einzeldraht draußen, festziehen.</translation>
     </message>
     <message>
         <source>Insert to the stop, tighten.</source>
@@ -4560,10 +4652,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Anders isolieren</translation>
     </message>
     <message>
-        <source>Insulation rubs through where it shakes, and the first strand that touches metal is a short.</source>
-        <translation>Isolierung scheuert durch, wo es schüttelt, und die erste Litze, die Metall berührt, ist ein Kurzschluss.</translation>
-    </message>
-    <message>
         <source>Into the slot of {}'s fuse: {}.</source>
         <translation>In den Platz der Sicherung von {}: {}.</translation>
     </message>
@@ -4576,7 +4664,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Ist ein Komma zwischen Ziffern in „{}“ ein Dezimalkomma, oder beendet es eine Zelle? 1.5 schreiben oder die Zellen mit Semikolon trennen.</translation>
     </message>
     <message>
-        <source>It burns what is near when it fires: eyes and hands away, nobody over it.</source>
+        <source>It burns what is near when it fires: keep eyes and hands away and do not lean over it.</source>
         <translation>Er verbrennt beim Zünden, was nahe ist: Augen und Hände weg, niemand darüber.</translation>
     </message>
     <message>
@@ -4596,12 +4684,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Es fliegt</translation>
     </message>
     <message>
-        <source>It flies: the lightest pack that lasts the flight.</source>
-        <translation>Es fliegt: der leichteste Akku, der für den Flug reicht.</translation>
+        <source>It flies: mass matters, and losing power means a crash</source>
+        <translation>Es fliegt: Masse zählt, und Stromausfall heißt Absturz</translation>
     </message>
     <message>
-        <source>It gets {} at {}, and hot glue lets go from {} on.</source>
-        <translation>Es wird {} bei {}, und Heißkleber lässt ab {} los.</translation>
+        <source>It flies: the lightest pack that lasts the flight.</source>
+        <translation>Es fliegt: der leichteste Akku, der für den Flug reicht.</translation>
     </message>
     <message>
         <source>It gives</source>
@@ -4612,7 +4700,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Er gibt für diesen Augenblick {}, 1,25 × die aufgedruckten {}.</translation>
     </message>
     <message>
-        <source>It gives {}; its loads want {}.</source>
+        <source>It gives {}; its loads need {}.</source>
         <translation>Er gibt {}; seine Verbraucher wollen {}.</translation>
     </message>
     <message>
@@ -4620,12 +4708,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Bis dahin geht sie den kürzesten Weg.</translation>
     </message>
     <message>
-        <source>It hangs before its own contact. A coil pulls in from 75 % of its voltage and withstands 130 % continuously.</source>
-        <translation>Sie hängt vor ihrem eigenen Kontakt. Eine Spule zieht ab 75 % ihrer Spannung an und verträgt dauernd 130 %.</translation>
+        <source>It has a feed of its own: only signal and ground are needed.</source>
+        <translation>Es hat eine eigene Zuleitung: Signal und Masse sind alles, was eine Leitung bringen muss.</translation>
     </message>
     <message>
-        <source>It has a feed of its own: signal and ground are all a lead needs to bring.</source>
-        <translation>Es hat eine eigene Zuleitung: Signal und Masse sind alles, was eine Leitung bringen muss.</translation>
+        <source>It has not reached its temperature yet: go on slowly, it lags by a minute</source>
+        <translation>Noch nicht über seiner Temperatur: langsam weiter, er hinkt eine Minute nach</translation>
     </message>
     <message>
         <source>It has them</source>
@@ -4638,6 +4726,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>It is cold and in full sun: that adds a tenth</source>
         <translation>Es ist kalt und in voller Sonne: das macht ein Zehntel mehr</translation>
+    </message>
+    <message>
+        <source>It is fed from before its own contact. A coil pulls in from 75 % of its voltage and is rated for 130 % continuously.</source>
+        <translation>Sie hängt vor ihrem eigenen Kontakt. Eine Spule zieht ab 75 % ihrer Spannung an und verträgt dauernd 130 %.</translation>
     </message>
     <message>
         <source>It is in</source>
@@ -4660,11 +4752,11 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Er hat ohne Schlüssel Spannung: zapfe einen anderen an, oder sag, dass er sie immer hat</translation>
     </message>
     <message>
-        <source>It is none, whatever its name: it draws the same at any voltage</source>
+        <source>It is not one, whatever its name: it draws the same current at any voltage</source>
         <translation>Es ist keiner, wie immer er heißt: er zieht bei jeder Spannung dasselbe</translation>
     </message>
     <message>
-        <source>It is not plugged in, or it folds back: nothing may hang on it</source>
+        <source>It is not plugged in, or in current limit: disconnect everything from it</source>
         <translation>Es ist nicht eingesteckt, oder es knickt ein: nichts darf daran hängen</translation>
     </message>
     <message>
@@ -4684,11 +4776,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Er soll nach „{}“ kommen, das kein Schritt mehr ist: das gilt als erfüllt.</translation>
     </message>
     <message>
-        <source>It is wet at {}, and the {} there lets water along the wires.</source>
-        <translation>Bei {} ist es nass, und {} dort lässt Wasser an den Drähten entlang.</translation>
-    </message>
-    <message>
-        <source>It lets a trickle through while hot and heals when it cools; a pack wants a fuse that stays open.</source>
+        <source>It leaks while hot and resets when it cools; a pack needs a fuse that stays open.</source>
         <translation>Heiß lässt sie ein Rinnsal durch und heilt beim Abkühlen; ein Akku will eine Sicherung, die offen bleibt.</translation>
     </message>
     <message>
@@ -4696,36 +4784,28 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Es liegt auf dem Weg: von 0 bis %1 wird erwartet.</translation>
     </message>
     <message>
-        <source>It likes to be charged with {}.</source>
-        <translation>Er will mit {} geladen werden.</translation>
-    </message>
-    <message>
         <source>It meets</source>
         <translation>Er trifft auf</translation>
-    </message>
-    <message>
-        <source>It moves between {} (empty) and {} (charging).</source>
-        <translation>Er bewegt sich zwischen {} (leer) und {} (beim Laden).</translation>
-    </message>
-    <message>
-        <source>It moves between {} and {}.</source>
-        <translation>Er bewegt sich zwischen {} und {}.</translation>
-    </message>
-    <message>
-        <source>It moves between {} and {}; sags to {} at the worst ({}).</source>
-        <translation>Sie bewegt sich zwischen {} und {}; sinkt schlimmstens auf {} ({}).</translation>
-    </message>
-    <message>
-        <source>It moves between {} and {}; the meter adds ±{}.</source>
-        <translation>Sie bewegt sich zwischen {} und {}; das Messgerät legt ±{} darauf.</translation>
     </message>
     <message>
         <source>It needs to be called something.</source>
         <translation>Es muss irgendwie heißen.</translation>
     </message>
     <message>
+        <source>It needs {} free behind the wall, its wires bent included.</source>
+        <translation>Es braucht {} frei hinter der Wand, die gebogenen Drähte eingerechnet.</translation>
+    </message>
+    <message>
         <source>It needs {} – {}.</source>
         <translation>Er braucht {} – {}.</translation>
+    </message>
+    <message>
+        <source>It no longer goes on after the joint is made; too close to the iron it shrinks where it is parked.</source>
+        <translation>Nach der Verbindung geht er nicht mehr darauf; zu nah am Kolben schrumpft er, wo er wartet.</translation>
+    </message>
+    <message>
+        <source>It reaches {} at {}; hot glue softens from {}.</source>
+        <translation>Es wird {} bei {}, und Heißkleber lässt ab {} los.</translation>
     </message>
     <message>
         <source>It rests {} below them; packs join within 0.05 V per cell.</source>
@@ -4736,12 +4816,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Er soll {} zeigen.</translation>
     </message>
     <message>
-        <source>It stands at</source>
-        <translation>Er steht bei</translation>
-    </message>
-    <message>
         <source>It stands on metal: four of {} under its board.</source>
         <translation>Er steht auf Metall: vier {} unter seine Platine.</translation>
+    </message>
+    <message>
+        <source>It stands {} out in front: nothing closes or slides over it there.</source>
+        <translation>Es steht vorn {} vor: dort schließt oder gleitet nichts darüber.</translation>
     </message>
     <message>
         <source>It stays on the ground</source>
@@ -4756,10 +4836,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Er wartet auf „{}“, das auf ihn wartet: einen der beiden lösen.</translation>
     </message>
     <message>
-        <source>It wants {} free behind the wall, its wires bent included.</source>
-        <translation>Es braucht {} frei hinter der Wand, seine gebogenen Drähte eingerechnet.</translation>
-    </message>
-    <message>
         <source>It was done, and the plan has changed since: {}.</source>
         <translation>Es war gemacht, und der Plan hat sich seither geändert: {}.</translation>
     </message>
@@ -4768,7 +4844,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Es wurde als {} gemacht; das kommt zuerst ab.</translation>
     </message>
     <message>
-        <source>Items with lugs, screws or leads of their own are joined there</source>
+        <source>Items with lugs, screws or leads have joints there</source>
         <translation>Teile mit eigenen Kabelschuhen, Schrauben oder Anschlüssen werden dort verbunden</translation>
     </message>
     <message>
@@ -4792,7 +4868,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Sein Glühdraht ist gerissen: einen anderen nehmen</translation>
     </message>
     <message>
-        <source>Its cells withstand {} × {} = {}: {} of that</source>
+        <source>Its cells are rated for {} × {} = {}: {} of that</source>
         <translation>Seine Zellen vertragen {} × {} = {}: {} davon</translation>
     </message>
     <message>
@@ -4800,8 +4876,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Seine Spule: + {}, − {} an die Rückleitung.</translation>
     </message>
     <message>
+        <source>Its distance is not given; {} is assumed.</source>
+        <translation>Wie weit weg er liegt, hat niemand gesagt; {} wird angenommen.</translation>
+    </message>
+    <message>
         <source>Its face free, its case held by its rim.</source>
         <translation>Sein Gesicht frei, sein Gehäuse am Rand gehalten.</translation>
+    </message>
+    <message>
+        <source>Its foot on bare metal where it needs a ground plane; its plug tightened by hand, never with pliers.</source>
+        <translation>Ihr Fuß auf blankem Metall, wo sie eine Massefläche braucht; ihr Stecker von Hand angezogen, nie mit der Zange.</translation>
     </message>
     <message>
         <source>Its fuse holder, where it is on already, goes through taken apart.</source>
@@ -4816,7 +4900,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Sein Anschluss an die Leitung:</translation>
     </message>
     <message>
-        <source>Its metal cap is one of its contacts: on bare metal it is a short to the frame.</source>
+        <source>Its metal case is one of its contacts: on bare metal it shorts to the frame.</source>
         <translation>Die Metallkappe ist einer der Kontakte: auf blankem Metall ist das ein Kurzschluss zum Rahmen.</translation>
     </message>
     <message>
@@ -4844,15 +4928,15 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Sein Relais</translation>
     </message>
     <message>
-        <source>Its ring in front of the wall, its nut behind; hand-tight and a quarter turn.</source>
-        <translation>Sein Ring vor die Wand, seine Mutter dahinter; handfest und eine Vierteldrehung.</translation>
-    </message>
-    <message>
-        <source>Its ring on the + stud through the {} test lead, plus called out loud.</source>
+        <source>Its ring on the + stud through the {} test lead; say the polarity aloud first.</source>
         <translation>Ihr Ring an den Plusbolzen über die Prüfleitung mit {}, Plus laut gesagt.</translation>
     </message>
     <message>
-        <source>Its shield carries that on; the braid lets 20 mΩ a metre of it inside.</source>
+        <source>Its scale is not set: ways drawn on it have no length.</source>
+        <translation>Wie breit sie ist, hat niemand gesagt: darauf gezeichnete Wege messen sich nicht.</translation>
+    </message>
+    <message>
+        <source>Its shield carries that current; the braid's transfer impedance couples 20 mΩ a metre of it inside.</source>
         <translation>Sein Schirm trägt das weiter; das Geflecht lässt davon 20 mΩ je Meter nach innen.</translation>
     </message>
     <message>
@@ -4864,7 +4948,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Seine Versorgungsader führt ein Signal</translation>
     </message>
     <message>
-        <source>Its supply: {} × {} = {}; asked {}</source>
+        <source>Its supply: {} × {} = {}; drawn {}</source>
         <translation>Seine Versorgung: {} × {} = {}; verlangt {}</translation>
     </message>
     <message>
@@ -4878,6 +4962,22 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Its two ends are on different sides: type its length.</source>
         <translation>Seine beiden Enden sind auf verschiedenen Ansichten: tippe seine Länge.</translation>
+    </message>
+    <message>
+        <source>Its voltage</source>
+        <translation>Ihre Spannung</translation>
+    </message>
+    <message>
+        <source>Its voltage ranges from {} (empty) to {} (charging).</source>
+        <translation>Ihre Spannung liegt zwischen {} (leer) und {} (beim Laden).</translation>
+    </message>
+    <message>
+        <source>Its voltage ranges from {} to {}.</source>
+        <translation>Ihre Spannung liegt zwischen {} und {}.</translation>
+    </message>
+    <message>
+        <source>Its voltage ranges from {} to {}; worst-case sag to {} ({}).</source>
+        <translation>Ihre Spannung liegt zwischen {} und {}; im ungünstigsten Fall {} ({}).</translation>
     </message>
     <message>
         <source>Its voltage was {} – {}{}</source>
@@ -4900,8 +5000,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Minus der Leitung {} an {} anschließen</translation>
     </message>
     <message>
-        <source>Join {} at both ends: they carry together.</source>
-        <translation>Verbinde {} an beiden Enden: sie tragen gemeinsam.</translation>
+        <source>Join wires at a hub in another way</source>
+        <translation>Drähte anders zusammenführen</translation>
     </message>
     <message>
         <source>Join {} at {}</source>
@@ -4980,11 +5080,15 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Art, Enden, Volt, Leitung, Adern</translation>
     </message>
     <message>
+        <source>Knives slip and the iron burns: hold the board in a vice, fingers behind the blade.</source>
+        <translation>Messer rutschen ab, der Lötkolben verursacht Verbrennungen: Platine in den Schraubstock, Finger hinter die Klinge.</translation>
+    </message>
+    <message>
         <source>Knot it at {}, once all is through.</source>
         <translation>Bei {} knoten, wenn alles durch ist.</translation>
     </message>
     <message>
-        <source>Knots on the way take {}: a dozen times its thickness each.</source>
+        <source>Knots on the way use {}: a dozen times its thickness each.</source>
         <translation>Knoten auf dem Weg brauchen {}: jeder das Zwölffache der Dicke.</translation>
     </message>
     <message>
@@ -5048,7 +5152,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die größte, die {} schützt: {}</translation>
     </message>
     <message>
-        <source>Last, since from here on one more mistake fires it.</source>
+        <source>Last: from here on one more mistake fires it.</source>
         <translation>Zuletzt, denn von hier an zündet ihn ein weiterer Fehler.</translation>
     </message>
     <message>
@@ -5076,24 +5180,24 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Leg sie nebeneinander, erwärme, bis Lot fließt, halt still, bis es fest ist.</translation>
     </message>
     <message>
-        <source>Lay: </source>
-        <translation>Verlegen: </translation>
+        <source>Lay {}</source>
+        <translation>{} verlegen</translation>
     </message>
     <message>
         <source>Lead by other ways</source>
         <translation>Über andere Wege führen</translation>
     </message>
     <message>
-        <source>Lead-acid battery: it can pour hundreds of amperes through a ring or a spanner, and it gives off hydrogen when charged.</source>
+        <source>Lead-acid battery: it drives hundreds of amperes through a ring or a spanner, and it gives off hydrogen when charged.</source>
         <translation>Bleibatterie: sie kann Hunderte Ampere durch einen Ring oder Schlüssel schütten und gast beim Laden Wasserstoff.</translation>
-    </message>
-    <message>
-        <source>Leads are bent no tighter than their wire may be</source>
-        <translation>Leitungen sind nicht enger gebogen, als ihr Draht es darf</translation>
     </message>
     <message>
         <source>Leads are drawn here once the plan is wired: press Propose (Ctrl+Enter).</source>
         <translation>Leitungen werden hier gezeichnet, sobald der Plan verdrahtet ist: drücke Vorschlagen (Strg+Enter).</translation>
+    </message>
+    <message>
+        <source>Leads keep the minimum bend radius of their wire</source>
+        <translation>Leitungen sind nicht enger gebogen, als ihr Draht es darf</translation>
     </message>
     <message>
         <source>Leads laid straight</source>
@@ -5128,16 +5232,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Lass sie in {}; zieh und isoliere sie in den anderen.</translation>
     </message>
     <message>
-        <source>Leave it open where it sits</source>
-        <translation>Offen lassen, wo es sitzt</translation>
-    </message>
-    <message>
         <source>Leave it open.</source>
         <translation>Lass ihn offen.</translation>
     </message>
     <message>
         <source>Leave it out of the plan</source>
         <translation>Aus dem Plan lassen</translation>
+    </message>
+    <message>
+        <source>Leave its body open where it sits</source>
+        <translation>Offen lassen, wo es sitzt</translation>
     </message>
     <message>
         <source>Leave the fuse out.</source>
@@ -5152,7 +5256,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>In {} stehen gelassen, startet es nach {} nicht mehr.</translation>
     </message>
     <message>
-        <source>Left in {}: {} from full to flat.</source>
+        <source>Left in {}: {} from full to empty.</source>
         <translation>In {} stehen gelassen: {} von voll bis leer.</translation>
     </message>
     <message>
@@ -5162,14 +5266,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Left standing: {}.</source>
         <translation>Stehen gelassen: {}.</translation>
-    </message>
-    <message>
-        <source>Left to mend: %1 dangers; F8 shows them.</source>
-        <translation>Zu beheben bleiben: %1 Gefahren; F8 zeigt sie.</translation>
-    </message>
-    <message>
-        <source>Left to mend: 1 danger; F8 shows it.</source>
-        <translation>Zu beheben bleibt: 1 Gefahr; F8 zeigt sie.</translation>
     </message>
     <message>
         <source>Legs bent to the holes, in from the printed side.</source>
@@ -5220,8 +5316,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Lass sie ihren Weg selbst finden</translation>
     </message>
     <message>
-        <source>Lift the latch, pull the {} contact out of both housings, fold it back and shrink a tube over it.</source>
-        <translation>Heb die Raste, zieh den Kontakt {} aus beiden Gehäusen, falte ihn zurück und schrumpf einen Schlauch darüber.</translation>
+        <source>Lift the latch, pull the {} contact out of both housings, fold it back and shrink {} over it.</source>
+        <translation>Heb die Raste, zieh den Kontakt {} aus beiden Gehäusen, falte ihn zurück und schrumpf {} darüber.</translation>
     </message>
     <message>
         <source>Light	F7</source>
@@ -5262,7 +5358,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Erst Verbraucher aufzählen: ein Kabel verbindet zwei davon.</translation>
     </message>
     <message>
-        <source>List loads that can be wired; then every way of building them stands here with what it changes.</source>
+        <source>List loads that can be wired; every way of building them is then shown here with what it changes.</source>
         <translation>Zähle Verbraucher auf, die sich verdrahten lassen; dann steht hier jede Art, sie zu bauen, mit dem, was sie ändert.</translation>
     </message>
     <message>
@@ -5270,7 +5366,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Zähle unter Verbraucher auf, was laufen muss, dann drücke Vorschlagen (Strg+Enter).</translation>
     </message>
     <message>
-        <source>Lithium is not charged below 0 °C</source>
+        <source>Lithium cells are not charged below 0 °C</source>
         <translation>Lithium wird nicht unter 0 °C geladen</translation>
     </message>
     <message>
@@ -5294,12 +5390,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Verbraucher aus einer Tabelle…</translation>
     </message>
     <message>
-        <source>Loads whose figures are typical, not measured</source>
+        <source>Loads with typical, not measured, figures</source>
         <translation>Verbraucher, deren Werte üblich und nicht gemessen sind</translation>
     </message>
     <message>
-        <source>Loads {} continuously, {} at the worst second</source>
+        <source>Loads {} continuously, {} in the worst second</source>
         <translation>Verbraucher {} dauernd, {} in der schlimmsten Sekunde</translation>
+    </message>
+    <message>
+        <source>Located in</source>
+        <translation>Steht in</translation>
     </message>
     <message>
         <source>Log</source>
@@ -5346,10 +5446,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Noch einmal nach {} sehen: Jede Verbindung ist gemacht, jeder Stecker steckt.</translation>
     </message>
     <message>
-        <source>Look that it starts</source>
-        <translation>Sehen, dass er startet</translation>
-    </message>
-    <message>
         <source>Look: a smooth fillet, no bulge of unmelted ring.</source>
         <translation>Sieh hin: eine glatte Kehle, kein Wulst von ungeschmolzenem Ring.</translation>
     </message>
@@ -5366,16 +5462,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Verwerfen</translation>
     </message>
     <message>
-        <source>Loses {} as heat, {} % efficient</source>
-        <translation>Verliert {} als Wärme, {} % Wirkungsgrad</translation>
-    </message>
-    <message>
         <source>Low-resistance electrolytic for {} or more, at the controller, its leads short, plus to plus.</source>
         <translation>Elko mit kleinem Innenwiderstand für {} oder mehr, am Regler, Beine kurz, Plus an Plus.</translation>
     </message>
     <message>
-        <source>Lower than you expect of it</source>
+        <source>Lower than expected</source>
         <translation>Niedriger, als du davon erwartest</translation>
+    </message>
+    <message>
+        <source>Lowest and highest ambient temperature, such as −10 – 40 °C</source>
+        <translation>Niedrigste und höchste Umgebungstemperatur, z. B. −10 – 40 °C</translation>
     </message>
     <message>
         <source>Lowest charge {}; from full, working without a pause, {}.</source>
@@ -5450,15 +5546,15 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Konfektionieren: </translation>
     </message>
     <message>
-        <source>Many branches at one splice are one pigtail</source>
-        <translation>Viele Abzweige an einer Verbindung sind ein Zopf</translation>
+        <source>Many branches at one splice are made as one pigtail</source>
+        <translation>Viele Abzweige an einer Stelle werden als ein Sammelspleiß gemacht</translation>
     </message>
     <message>
-        <source>Many chargers end when the current has fallen to a twentieth of the capacity: {} ÷ 20 h = {}.</source>
-        <translation>Viele Ladegeräte enden, wenn der Strom auf ein Zwanzigstel der Kapazität gefallen ist: {} ÷ 20 h = {}.</translation>
+        <source>Many chargers stop at C/20: {} ÷ 20 h = {}.</source>
+        <translation>Viele Ladegeräte beenden bei C/20: {} ÷ 20 h = {}.</translation>
     </message>
     <message>
-        <source>Mark its + before it is in: behind the wall nobody sees it.</source>
+        <source>Mark its + before it is in: behind the wall it cannot be seen.</source>
         <translation>Markiere sein +, ehe es drin ist: hinter der Wand sieht es niemand.</translation>
     </message>
     <message>
@@ -5488,10 +5584,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Measure every way by its line</source>
         <translation>Jeden Weg an seiner Linie messen</translation>
-    </message>
-    <message>
-        <source>Measure its thread first; mark, punch, drill {}.</source>
-        <translation>Miss erst sein Gewinde; anzeichnen, körnen, {} bohren.</translation>
     </message>
     <message>
         <source>Measure what can be measured before it is built in.</source>
@@ -5524,10 +5616,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Mend it: %1 (%2)</source>
         <translation>Beheben: %1 (%2)</translation>
-    </message>
-    <message>
-        <source>Mend what the other findings name: returns that lead nowhere, loops, loads far beyond their supply.</source>
-        <translation>Behebe, was die anderen Befunde nennen: Rückleitungen ins Leere, Ringe, Verbraucher weit über ihrer Versorgung.</translation>
     </message>
     <message>
         <source>Merge into %1</source>
@@ -5566,8 +5654,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Messgerät am Ausgang: einstellen lässt er sich nicht.</translation>
     </message>
     <message>
+        <source>Minimum bend radius four times its thickness: tighter, its centre conductor moves towards the braid.</source>
+        <translation>Nie enger gebogen als das Vierfache der Dicke: Die Seele wandert sonst zum Geflecht.</translation>
+    </message>
+    <message>
         <source>Minus off its stud; the ring on +, nut tight, boot over it; minus on again.</source>
         <translation>Minus vom Bolzen; den Ring auf Plus, Mutter fest, Kappe darüber; Minus wieder an.</translation>
+    </message>
+    <message>
+        <source>Missing parts are found now, not with a hot iron in hand.</source>
+        <translation>Was fehlt, findet sich jetzt, nicht mit heißem Kolben in der Hand.</translation>
     </message>
     <message>
         <source>Mission phase</source>
@@ -5578,14 +5674,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Wandler und Leitungen</translation>
     </message>
     <message>
-        <source>Modules die at their nameplate: ringing at plug-in goes above what the meter shows.</source>
-        <translation>Wandler sterben am Typenschild: das Überschwingen beim Einstecken geht über das, was das Messgerät zeigt.</translation>
-    </message>
-    <message>
-        <source>Modules do not share by themselves. Diodes keep one from driving the other.</source>
-        <translation>Wandler teilen nicht von selbst. Dioden hindern den einen, den anderen zu treiben.</translation>
-    </message>
-    <message>
         <source>Modules in parallel are kept apart</source>
         <translation>Parallele Wandler sind voneinander getrennt</translation>
     </message>
@@ -5594,7 +5682,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Wandler, die seine Spannung erzwingt</translation>
     </message>
     <message>
-        <source>Molten glue sticks and burns.</source>
+        <source>Molten glue sticks to skin and burns.</source>
         <translation>Geschmolzener Kleber klebt und verbrennt.</translation>
     </message>
     <message>
@@ -5602,16 +5690,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Mo</translation>
     </message>
     <message>
-        <source>Motor noise reaches the quiet things through a shared pack; a second one must be charged and watched.</source>
+        <source>Motor noise reaches sensitive loads through a shared pack; a second pack has to be charged and watched.</source>
         <translation>Motorstörungen erreichen über den gemeinsamen Akku, was leise ist; ein zweiter will geladen und bewacht sein.</translation>
     </message>
     <message>
         <source>Motors and lamps read as their windings and filaments, not as open.</source>
         <translation>Motoren und Lampen messen sich als ihre Wicklungen und Glühfäden, nicht als offen.</translation>
-    </message>
-    <message>
-        <source>Motors and pumps put their brush noise on everything they share a supply with.</source>
-        <translation>Motoren und Pumpen legen ihr Bürstenfeuer auf alles, mit dem sie eine Versorgung teilen.</translation>
     </message>
     <message>
         <source>Motors: joined by clips or plugs until each turns the right way; then permanently.</source>
@@ -5674,10 +5758,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Keiner der Kontakte? Der andere des Platzes ist die Seite mit Spannung.</translation>
     </message>
     <message>
-        <source>Never bent tighter than four times its thickness: the middle wanders out to the braid.</source>
-        <translation>Nie enger gebogen als das Vierfache der Dicke: Die Seele wandert sonst zum Geflecht.</translation>
-    </message>
-    <message>
         <source>Never power it without, even for setup.</source>
         <translation>Nie ohne sie unter Strom setzen, auch nicht zum Einrichten.</translation>
     </message>
@@ -5726,8 +5806,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Kein Ladegerät</translation>
     </message>
     <message>
-        <source>No feed loses more than the drop limit</source>
-        <translation>Keine Zuleitung verliert mehr als die Abfallgrenze</translation>
+        <source>No converter goes into current limit while something starts</source>
+        <translation>Kein Wandler begrenzt, während etwas anläuft</translation>
     </message>
     <message>
         <source>No feeds yet.</source>
@@ -5742,11 +5822,11 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Keine Zahl ändert sich.</translation>
     </message>
     <message>
-        <source>No figure differs from A so far. Change something: what got better and worse stands here.</source>
+        <source>No figure differs from A so far. Change something: what got better and worse is shown here.</source>
         <translation>Noch unterscheidet sich keine Zahl von A. Ändere etwas: was besser und schlechter wurde, steht hier.</translation>
     </message>
     <message>
-        <source>No fuse of its own: one further up opens before the wire is hurt.</source>
+        <source>No fuse of its own: an upstream fuse opens before the wire is damaged.</source>
         <translation>Keine eigene Sicherung: eine davor öffnet, ehe die Leitung leidet.</translation>
     </message>
     <message>
@@ -5754,7 +5834,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Keine Sicherung des Katalogs passt hier</translation>
     </message>
     <message>
-        <source>No fuse of their own, since what is before them protects them: {}.</source>
+        <source>No fuse of their own, since an upstream fuse protects them: {}.</source>
         <translation>Keine eigene Sicherung, da die davor sie schützt: {}.</translation>
     </message>
     <message>
@@ -5762,12 +5842,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Keine Sicherung öffnet innerhalb einer Stunde.</translation>
     </message>
     <message>
-        <source>No fuse: nothing opens before the wire is hurt.</source>
-        <translation>Keine Sicherung: nichts öffnet, ehe die Leitung leidet.</translation>
+        <source>No fuse protects this stretch. As close to the source as practical; {} at most.</source>
+        <translation>Einen Kurzschluss dort unterbricht nichts. So nah an der Quelle wie möglich; höchstens {}.</translation>
     </message>
     <message>
-        <source>No fuse: what feeds it gives {} at the most; the wire withstands that.</source>
+        <source>No fuse: its source gives {} at the most, which the wire carries.</source>
         <translation>Keine Sicherung: was sie speist, gibt höchstens {}; die Leitung hält das aus.</translation>
+    </message>
+    <message>
+        <source>No fuse: nothing opens before the wire is damaged.</source>
+        <translation>Keine Sicherung: nichts öffnet, ehe die Leitung leidet.</translation>
     </message>
     <message>
         <source>No joint chosen at this end</source>
@@ -5782,6 +5866,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Keine Art dieser Sorte nimmt es: verteile die Leiter auf zwei Stellen.</translation>
     </message>
     <message>
+        <source>No lead drops more than the drop limit</source>
+        <translation>Keine Zuleitung verliert mehr als die Abfallgrenze</translation>
+    </message>
+    <message>
         <source>No lead ends at {}.</source>
         <translation>Keine Leitung endet bei {}.</translation>
     </message>
@@ -5790,8 +5878,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Nicht weniger als {}: was angeschlossen ist, braucht es.</translation>
     </message>
     <message>
-        <source>No load sees more than its greatest voltage</source>
+        <source>No load is fed more than its maximum voltage</source>
         <translation>Kein Verbraucher sieht mehr als seine größte Spannung</translation>
+    </message>
+    <message>
+        <source>No load resets when another one starts</source>
+        <translation>Nichts startet neu, wenn etwas anderes anläuft</translation>
     </message>
     <message>
         <source>No mains inside the machine</source>
@@ -5814,11 +5906,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Kein Wandler speist sich selbst</translation>
     </message>
     <message>
-        <source>No module limits while something starts</source>
-        <translation>Kein Wandler begrenzt, während etwas anläuft</translation>
-    </message>
-    <message>
-        <source>No more than {}: what is connected withstands no more.</source>
+        <source>No more than {}: the connected loads are rated for no more.</source>
         <translation>Nicht mehr als {}: was angeschlossen ist, verträgt nicht mehr.</translation>
     </message>
     <message>
@@ -5826,7 +5914,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Bei {} wurde kein Arbeitspunkt gefunden: was dort geschieht, steht in keiner Zahl des schlimmsten Falls.</translation>
     </message>
     <message>
-        <source>No operating point was found for the instant asked about: its numbers are not known.</source>
+        <source>No operating point was found for this instant: its numbers are not known.</source>
         <translation>Für den gefragten Augenblick wurde kein Arbeitspunkt gefunden: seine Zahlen sind nicht bekannt.</translation>
     </message>
     <message>
@@ -5840,6 +5928,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>No operating point was found in {}: the day cannot be played.</source>
         <translation>In {} wurde kein Arbeitspunkt gefunden: der Tag kann nicht durchgespielt werden.</translation>
+    </message>
+    <message>
+        <source>No other joint in the catalogue is strong enough here: borrow the tool.</source>
+        <translation>Keine andere Verbindung im Katalog hält hier genug: das Werkzeug leihen.</translation>
     </message>
     <message>
         <source>No pack of the catalogue's cells serves this mission; the reasons stand below.</source>
@@ -5890,7 +5982,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Kein Schlauch im Katalog tut beides.</translation>
     </message>
     <message>
-        <source>No voltage suits all that hangs on it: mend the plan before anything is connected.</source>
+        <source>No voltage suits all that it feeds: correct the plan before anything is connected.</source>
         <translation>Keine Spannung passt allem, was daran hängt: bessere erst den Plan, ehe etwas angeschlossen wird.</translation>
     </message>
     <message>
@@ -5902,24 +5994,24 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Kein ganzer Plan ohne Gefahr wurde gefunden; die Spalte Warum sagt, was versucht wurde.</translation>
     </message>
     <message>
-        <source>No wire gets hotter than its insulation withstands where it passes a hot place</source>
+        <source>No wire exceeds its insulation's temperature where it passes a hot place</source>
         <translation>Keine Leitung wird an einer heißen Stelle heißer, als ihre Isolierung verträgt</translation>
     </message>
     <message>
-        <source>No wire is hotter than its insulation stands</source>
+        <source>No wire is hotter than its insulation is rated for</source>
         <translation>Keine Leitung ist heißer, als ihre Isolierung aushält</translation>
     </message>
     <message>
-        <source>No wire is warmer than what it ends in withstands</source>
+        <source>No wire is hotter than the terminals it ends in are rated for</source>
         <translation>Keine Leitung ist wärmer, als das verträgt, worin sie endet</translation>
-    </message>
-    <message>
-        <source>Nobody notices a broken conductor in parallel until the others are hot: size for one less, or fuse each.</source>
-        <translation>Einen gebrochenen Leiter in einer Parallelschaltung merkt niemand, bis die anderen heiß sind: auf einen weniger bemessen oder jeden absichern.</translation>
     </message>
     <message>
         <source>Noise</source>
         <translation>Störungen</translation>
+    </message>
+    <message>
+        <source>Noise of brushes and switching stages on a pack reaches everything connected to it.</source>
+        <translation>Was Bürsten und Schaltstufen auf einen Akku geben, erreicht alles an ihm.</translation>
     </message>
     <message>
         <source>Noisy and sensitive loads do not share a rail</source>
@@ -5930,6 +6022,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Störende und empfindliche Verbraucher teilen keine Rückleitung</translation>
     </message>
     <message>
+        <source>Noisy leads keep away from aerials</source>
+        <translation>Was stört, hält sich von Antennen fern</translation>
+    </message>
+    <message>
         <source>Noisy loads</source>
         <translation>Störende Verbraucher</translation>
     </message>
@@ -5938,7 +6034,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Keiner an den Platinen dazwischen: jeder weitere zieht das Paar herab.</translation>
     </message>
     <message>
-        <source>None of its own; hangs on the {} fuse before it.</source>
+        <source>None of its own; protected by the upstream {} fuse.</source>
         <translation>Keine eigene; hängt an der Sicherung {} davor.</translation>
     </message>
     <message>
@@ -5974,10 +6070,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Nicht gemessen: </translation>
     </message>
     <message>
-        <source>Not past its temperature yet: go on slowly, it lags by a minute</source>
-        <translation>Noch nicht über seiner Temperatur: langsam weiter, er hinkt eine Minute nach</translation>
-    </message>
-    <message>
         <source>Not rechargeable.</source>
         <translation>Nicht wieder aufladbar.</translation>
     </message>
@@ -6010,6 +6102,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Merk dir, welche Seite Spannung hat: die beiden Sicherungen des Abgriffs sitzen dahinter. Sicherung wieder hinein.</translation>
     </message>
     <message>
+        <source>Notes</source>
+        <translation>Hinweise</translation>
+    </message>
+    <message>
         <source>Nothing connected.</source>
         <translation>Nichts angeschlossen.</translation>
     </message>
@@ -6018,32 +6114,28 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Nichts angeschlossen. Sicherungen noch heraus: jeder Halter zeigt, was hinter ihm liegt, und sonst nichts.</translation>
     </message>
     <message>
-        <source>Nothing else of the catalogue holds there: borrow the tool.</source>
-        <translation>Nichts anderes im Katalog hält dort: leih dir das Werkzeug.</translation>
-    </message>
-    <message>
         <source>Nothing goes through an opening.</source>
         <translation>Nichts geht durch eine Öffnung.</translation>
-    </message>
-    <message>
-        <source>Nothing hangs on this rail.</source>
-        <translation>Nichts hängt an dieser Schiene.</translation>
     </message>
     <message>
         <source>Nothing happened yet.</source>
         <translation>Noch nichts geschehen.</translation>
     </message>
     <message>
+        <source>Nothing holds {} in place: when the machine moves it is thrown against its own lead.</source>
+        <translation>Nichts ist gesagt, was {} hält: Was sich bewegt, wirft ihn gegen seine eigene Leitung.</translation>
+    </message>
+    <message>
         <source>Nothing in series any more, the pack's own lead as it is.</source>
         <translation>Nichts mehr in Reihe, die eigene Leitung des Akkus, wie sie ist.</translation>
     </message>
     <message>
-        <source>Nothing is plugged in until a step says so.</source>
-        <translation>Nichts wird eingesteckt, bis ein Schritt es sagt.</translation>
+        <source>Nothing is connected to this rail.</source>
+        <translation>Nichts hängt an dieser Schiene.</translation>
     </message>
     <message>
-        <source>Nothing is said to hold {}: what moves throws it against its own lead.</source>
-        <translation>Nichts ist gesagt, was {} hält: Was sich bewegt, wirft ihn gegen seine eigene Leitung.</translation>
+        <source>Nothing is plugged in until a step says so.</source>
+        <translation>Nichts wird eingesteckt, bis ein Schritt es sagt.</translation>
     </message>
     <message>
         <source>Nothing is wired yet.</source>
@@ -6066,10 +6158,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Nichts erreicht 60 V Gleichspannung</translation>
     </message>
     <message>
-        <source>Nothing restarts when something else starts</source>
-        <translation>Nichts startet neu, wenn etwas anderes anläuft</translation>
-    </message>
-    <message>
         <source>Nothing stands here yet</source>
         <translation>Hier steht noch nichts</translation>
     </message>
@@ -6086,12 +6174,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Noch nichts zu vergleichen: tippe Verbraucher und male, wann sie laufen.</translation>
     </message>
     <message>
-        <source>Nothing to cut before it is wired.</source>
-        <translation>Nichts zuzuschneiden, ehe es verdrahtet ist.</translation>
+        <source>Nothing to compare yet.</source>
+        <translation>Noch nichts, worüber man uneins sein könnte.</translation>
     </message>
     <message>
-        <source>Nothing to disagree about yet.</source>
-        <translation>Noch nichts, worüber man uneins sein könnte.</translation>
+        <source>Nothing to cut before it is wired.</source>
+        <translation>Nichts zuzuschneiden, ehe es verdrahtet ist.</translation>
     </message>
     <message>
         <source>Nothing to measure yet.</source>
@@ -6102,7 +6190,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Noch nichts zu suchen: erst Verbraucher eintippen.</translation>
     </message>
     <message>
-        <source>Nothing to short: this feed hangs on no source.</source>
+        <source>Nothing to short: this lead is not connected to a source.</source>
         <translation>Nichts zum Kurzschließen: diese Zuleitung hängt an keiner Quelle.</translation>
     </message>
     <message>
@@ -6142,7 +6230,11 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Nun der andere Punkt.</translation>
     </message>
     <message>
-        <source>Of metal: a current may return by it, and every hole in it wants a grommet.</source>
+        <source>Of its supply of {} the motor gets {}.</source>
+        <translation>Von den {}, die ihn speisen, bekommt der Motor {}.</translation>
+    </message>
+    <message>
+        <source>Of metal: a current may return by it, and every hole in it needs a grommet.</source>
         <translation>Aus Metall: ein Strom kann darüber zurückkehren, und jedes Loch darin will eine Tülle.</translation>
     </message>
     <message>
@@ -6150,20 +6242,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Der Teile aus dem Katalog, ohne den Akku</translation>
     </message>
     <message>
-        <source>Of the {} that feed it the motor gets {}.</source>
-        <translation>Von den {}, die ihn speisen, bekommt der Motor {}.</translation>
-    </message>
-    <message>
         <source>Of these, {} × is its age.</source>
         <translation>Davon ist {} × sein Alter.</translation>
     </message>
     <message>
-        <source>Of your own</source>
-        <translation>Eigene</translation>
+        <source>Of two wires under a screw made for one, only one is clamped.</source>
+        <translation>Zwei Drähte unter einer Schraube für einen: einer ist gehalten, der andere liegt nur da.</translation>
     </message>
     <message>
-        <source>Off again at the first surprise.</source>
-        <translation>Bei der ersten Überraschung wieder aus.</translation>
+        <source>Of your own</source>
+        <translation>Eigene</translation>
     </message>
     <message>
         <source>Off while it charges</source>
@@ -6182,8 +6270,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Alt? An eine gemessene Entladung anpassen…</translation>
     </message>
     <message>
+        <source>On a pad of {}: strip {}, so that the insulation ends at its edge; a tip no wider than it.</source>
+        <translation>Auf einer Lötfläche von {}: {} abisolieren, sodass die Isolierung an ihrem Rand endet; die Spitze nicht breiter als sie.</translation>
+    </message>
+    <message>
         <source>On in </source>
         <translation>An in </translation>
+    </message>
+    <message>
+        <source>On its ohms range a meter sends some mA through it: know that current and the igniter's no-fire current.</source>
+        <translation>Die Ohmmessung schickt einige mA hindurch: wissen, was das eigene Messgerät schickt und was er aushält.</translation>
     </message>
     <message>
         <source>On its way</source>
@@ -6198,8 +6294,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>An schlechten Tagen allein hält er {}</translation>
     </message>
     <message>
-        <source>On the bench, before the ends are fast: a lead that is joined at both ends is not cut gladly.</source>
-        <translation>Auf der Werkbank, ehe die Enden fest sind: eine an beiden Enden verbundene Leitung schneidet man ungern.</translation>
+        <source>On the bench, before both ends are joined: a joined lead is hard to cut.</source>
+        <translation>Auf dem Tisch, bevor beide Enden verbunden sind: eine verbundene Leitung ist schwer zu trennen.</translation>
     </message>
     <message>
         <source>On the pads of a board</source>
@@ -6238,12 +6334,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Eine für die beieinander</translation>
     </message>
     <message>
-        <source>One inlet, one source</source>
-        <translation>Ein Eingang, eine Quelle</translation>
-    </message>
-    <message>
         <source>One load at a time: volts at its plug, empty and running.</source>
-        <translation>Ein Verbraucher nach dem anderen: Volt an seinem Stecker, leer und laufend.</translation>
+        <translation>Ein Verbraucher nach dem anderen: Volt an seinem Stecker, unbelastet und unter Last.</translation>
     </message>
     <message>
         <source>One of </source>
@@ -6258,7 +6350,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Einer der beiden Widerstände fehlt: 120 Ω</translation>
     </message>
     <message>
-        <source>One of them is twisted; open pairs it would be {}.</source>
+        <source>One of them is twisted; with untwisted pairs it would be {}.</source>
         <translation>Eines davon ist verdrillt; offen wären es {}.</translation>
     </message>
     <message>
@@ -6270,7 +6362,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Ein Akku oder zwei</translation>
     </message>
     <message>
-        <source>One rail at a time: the last thing changed is the suspect.</source>
+        <source>One rail at a time: if something is wrong, the last change is the cause.</source>
         <translation>Eine Schiene nach der anderen: das zuletzt Geänderte ist verdächtig.</translation>
     </message>
     <message>
@@ -6302,8 +6394,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Eine mit eingebautem Widerstand für 12 V zeigt an vielen Messgeräten offen und glimmt vielleicht doch.</translation>
     </message>
     <message>
+        <source>One-second peak exceeds the cells' rating</source>
+        <translation>Ein-Sekunden-Spitze über dem Nennwert der Zellen</translation>
+    </message>
+    <message>
         <source>Only a motor has a bridge before it: say motor.</source>
         <translation>Nur ein Motor hat eine Brücke vor sich: sag motor.</translation>
+    </message>
+    <message>
+        <source>Only a pad has two sides.</source>
+        <translation>Nur eine Lötfläche hat zwei Seiten.</translation>
     </message>
     <message>
         <source>Only electronics on this path: their capacitors charge, the reading climbs past 1 kΩ.</source>
@@ -6348,6 +6448,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Openings keep water out of what is sealed, and edges off wires</source>
         <translation>Öffnungen halten Wasser von Abgedichtetem und Kanten von Drähten fern</translation>
+    </message>
+    <message>
+        <source>Openings of wet places are sealed</source>
+        <translation>Wo es nass ist, schließen Öffnungen um das, was hindurchgeht</translation>
     </message>
     <message>
         <source>Open…	Ctrl+O</source>
@@ -6398,7 +6502,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Ein eigener Wandler für den Störer</translation>
     </message>
     <message>
-        <source>Own steps come after and before steps that there are</source>
+        <source>Own steps refer to steps that exist</source>
         <translation>Eigene Schritte stehen nach und vor Schritten, die es gibt</translation>
     </message>
     <message>
@@ -6414,12 +6518,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Akkustecker + gegen −</translation>
     </message>
     <message>
-        <source>Pack voltage at the strongest second, nearly empty</source>
+        <source>Pack voltage in the one-second peak, nearly empty</source>
         <translation>Akkuspannung in der stärksten Sekunde, fast leer</translation>
     </message>
     <message>
         <source>Packs</source>
         <translation>Akkus</translation>
+    </message>
+    <message>
+        <source>Packs are charged by a charger</source>
+        <translation>Zellen werden von einem Ladegerät geladen</translation>
     </message>
     <message>
         <source>Packs are joined at the same voltage</source>
@@ -6442,7 +6550,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Seiten (*.html)</translation>
     </message>
     <message>
-        <source>Paint under a ring is an open return that passes a glance.</source>
+        <source>Paint under a ring leaves the return open, and cannot be seen.</source>
         <translation>Lack unter einer Öse ist eine offene Rückleitung, die einem Blick entgeht.</translation>
     </message>
     <message>
@@ -6454,8 +6562,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Verkleidung wieder an</translation>
     </message>
     <message>
-        <source>Parallel conductors stand the loss of one</source>
-        <translation>Parallele Leiter verkraften den Verlust von einem</translation>
+        <source>Parallel conductors carry the load if one breaks</source>
+        <translation>Parallele Leiter tragen die Last, wenn einer bricht</translation>
     </message>
     <message>
         <source>Park them {} or more from where the iron will be.</source>
@@ -6464,6 +6572,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Parked</source>
         <translation>Abgestellt</translation>
+    </message>
+    <message>
+        <source>Parked, {} supplies {} to what stays on: half of a 50 Ah battery in {}.</source>
+        <translation>Im Stand verliert {} {} an das, was an bleibt: die Hälfte einer Batterie von 50 Ah in {}.</translation>
     </message>
     <message>
         <source>Parts</source>
@@ -6480,6 +6592,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Parts that draw nothing</source>
         <translation>Teile, die nichts ziehen</translation>
+    </message>
+    <message>
+        <source>Parts that need access are reachable</source>
+        <translation>Was erreichbar sein muss, liegt nicht hinter mehr, als es darf</translation>
     </message>
     <message>
         <source>Past fuel: tied well off it, no joint and no plug there.</source>
@@ -6550,7 +6666,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Spitze {} für {}.</translation>
     </message>
     <message>
-        <source>Peak {}; it lets go at some {}.</source>
+        <source>Peak {}; it limits at about {}.</source>
         <translation>Spitze {}; los lässt es bei etwa {}.</translation>
     </message>
     <message>
@@ -6591,7 +6707,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>Pigtail: </source>
-        <translation>Zopf: </translation>
+        <translation>Sammelspleiß: </translation>
     </message>
     <message>
         <source>Pin by pin: {}.</source>
@@ -6612,6 +6728,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Place all</source>
         <translation>Alle hinstellen</translation>
+    </message>
+    <message>
+        <source>Place parts</source>
+        <translation>Teile platzieren</translation>
     </message>
     <message>
         <source>Places and the measured ways between them. A band is as thick as its wires.</source>
@@ -6646,8 +6766,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Pläne (*.json)</translation>
     </message>
     <message>
-        <source>Plug in the {}</source>
-        <translation>Stecke ein: {}</translation>
+        <source>Plans, tables and typed lines stay as they are.</source>
+        <translation>Pläne, Tabellen und getippte Zeilen bleiben, wie sie sind.</translation>
     </message>
     <message>
         <source>Plug it in, main switch on.</source>
@@ -6666,7 +6786,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Den Akku einstecken.</translation>
     </message>
     <message>
-        <source>Plug the supply into the wall last, plus called out loud.</source>
+        <source>Plug the supply into the wall last; say the polarity aloud first.</source>
         <translation>Das Netzteil zuletzt in die Steckdose, Plus laut gesagt.</translation>
     </message>
     <message>
@@ -6678,7 +6798,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Einsteckfunke und Vorladen</translation>
     </message>
     <message>
-        <source>Plugging the pack in does not spark hard</source>
+        <source>Plugging the pack in does not draw a damaging inrush</source>
         <translation>Den Akku einzustecken funkt nicht stark</translation>
     </message>
     <message>
@@ -6714,10 +6834,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Plus geht an Plus</translation>
     </message>
     <message>
-        <source>Plus on minus: what is behind it dies the moment it is plugged in.</source>
-        <translation>Plus auf Minus: was dahinter ist, stirbt im Augenblick des Einsteckens.</translation>
-    </message>
-    <message>
         <source>Plus to minus, with the switches as the Bench says.</source>
         <translation>Plus gegen Minus, die Schalter wie unter Messen gesagt.</translation>
     </message>
@@ -6738,16 +6854,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Polyimidband, nach Praxis: flache Lötflächen, und wo es heiß wird.</translation>
     </message>
     <message>
-        <source>Poor days bring what goes out: it lasts through weeks of them.</source>
-        <translation>Schlechte Tage bringen, was hinausgeht: er hält Wochen davon durch.</translation>
-    </message>
-    <message>
         <source>Power</source>
         <translation>Leistung</translation>
     </message>
     <message>
         <source>Power its input alone, through a 1 A fuse or a current-limited supply.</source>
         <translation>Speise nur seinen Eingang, über eine Sicherung 1 A oder ein strombegrenztes Netzgerät.</translation>
+    </message>
+    <message>
+        <source>Power off at once if anything is unexpected.</source>
+        <translation>Bei der ersten Überraschung wieder aus.</translation>
     </message>
     <message>
         <source>Power off first: shorts and continuity. Then volts, one switch at a time.</source>
@@ -6770,12 +6886,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Strom aus. Sichere die Schraube mit Lack und beschrifte den Wandler.</translation>
     </message>
     <message>
-        <source>Power on, still through the test lead.</source>
-        <translation>Strom an, noch über die Prüfleitung.</translation>
+        <source>Power on, still through the test lead, with a fuse sized for the load.</source>
+        <translation>Strom an, noch über die Prüfleitung; ihre Sicherung so groß, wie der Verbraucher verlangt.</translation>
     </message>
     <message>
-        <source>Power on, still through the test lead; its fuse as large as the load asks.</source>
-        <translation>Strom an, noch über die Prüfleitung; ihre Sicherung so groß, wie der Verbraucher verlangt.</translation>
+        <source>Power on, still through the test lead.</source>
+        <translation>Strom an, noch über die Prüfleitung.</translation>
     </message>
     <message>
         <source>Power on, through the test lead</source>
@@ -6802,6 +6918,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Eine halbe Minute drücken; voll hält es nach einem Tag.</translation>
     </message>
     <message>
+        <source>Press it in from the front until its clips are heard; tug it from behind.</source>
+        <translation>Von vorn eindrücken, bis die Rastnasen hörbar einrasten; von hinten ziehen.</translation>
+    </message>
+    <message>
         <source>Press it into the clip that is there.</source>
         <translation>Drück sie in den Clip, der da ist.</translation>
     </message>
@@ -6826,7 +6946,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die Steuerung programmieren</translation>
     </message>
     <message>
-        <source>Propellers off until the very last test, and then outdoors with nobody in front or above.</source>
+        <source>Propellers off until the very last test, and then outdoors with everyone clear of the front and above.</source>
         <translation>Propeller ab bis zur allerletzten Probe, und dann draußen, niemand davor oder darüber.</translation>
     </message>
     <message>
@@ -6846,7 +6966,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Vorschlagen (Strg+Enter) gibt jedem Verbraucher Sicherung und Leitung.</translation>
     </message>
     <message>
-        <source>Propose (Ctrl+Enter) wires it; then the diagram stands here.</source>
+        <source>Propose (Ctrl+Enter) wires it; the diagram is then shown here.</source>
         <translation>Vorschlagen (Strg+Enter) verdrahtet es; dann steht hier der Schaltplan.</translation>
     </message>
     <message>
@@ -6866,11 +6986,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Prüfe </translation>
     </message>
     <message>
-        <source>Prove it before it runs</source>
-        <translation>Prüfe es, ehe es läuft</translation>
-    </message>
-    <message>
-        <source>Prove what hangs on {} directly</source>
+        <source>Prove the loads fed directly from {}</source>
         <translation>Prüfe, was direkt an {} hängt</translation>
     </message>
     <message>
@@ -6919,11 +7035,15 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>Push the bared, fluxed strands into the barrel.</source>
-        <translation>Schieb die blanken Litzen mit Flussmittel in die Hülse.</translation>
+        <translation>Schieb die blanke Litze mit Flussmittel in die Hülse.</translation>
     </message>
     <message>
         <source>Push the cap on until the insulation is inside it.</source>
         <translation>Schieb die Kappe auf, bis die Isolierung darin ist.</translation>
+    </message>
+    <message>
+        <source>Push the contact into the housing until it clicks.</source>
+        <translation>Den Kontakt ins Gehäuse schieben, bis er einrastet.</translation>
     </message>
     <message>
         <source>Push the mating half on so that the pins stay straight.</source>
@@ -6935,14 +7055,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>Push the strands in until they show at the far side of the barrel.</source>
-        <translation>Schieb die Litzen hinein, bis sie am anderen Ende der Hülse zu sehen sind.</translation>
+        <translation>Schieb die Litze hinein, bis sie am anderen Ende der Hülse zu sehen ist.</translation>
     </message>
     <message>
         <source>Push the strands into the pin until they show in its sight hole.</source>
-        <translation>Schieb die Litzen in den Stift, bis sie in seinem Sichtloch zu sehen sind.</translation>
+        <translation>Schieb die Litze in den Stift, bis sie in seinem Sichtloch zu sehen ist.</translation>
     </message>
     <message>
-        <source>Push the tap in with its lead on the dead side: the other way round one fuse carries both. See that the cover closes.</source>
+        <source>Push the tap in with its lead on the dead side: the other way round one fuse carries both. Check that the cover closes.</source>
         <translation>Den Abgriff einschieben, seine Leitung auf der stromlosen Seite: Andersherum trägt eine Sicherung beides. Sehen, dass der Deckel schließt.</translation>
     </message>
     <message>
@@ -6978,7 +7098,11 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>In den Plan setzen und den Plan dafür verdrahten</translation>
     </message>
     <message>
-        <source>Put the lid on over nothing pinched; test once more before the trim goes back.</source>
+        <source>Put the lid of {} on without pinching a wire; test once more.</source>
+        <translation>Den Deckel von {} auf, nichts eingeklemmt; noch einmal prüfen.</translation>
+    </message>
+    <message>
+        <source>Put the lid on without pinching a wire; test once more before the trim goes back.</source>
         <translation>Setz den Deckel auf, ohne dass etwas klemmt; prüfe noch einmal, ehe die Verkleidung zurückkommt.</translation>
     </message>
     <message>
@@ -6991,7 +7115,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>Q {}: it rings; {} with a capacitor of four times C across the output calms it.</source>
-        <translation>Q {}: es klingelt; {} mit einem Kondensator von vier C über dem Ausgang beruhigt es.</translation>
+        <translation>Q {}: es schwingt über; {} mit einem Kondensator von 4 C über dem Ausgang dämpft es.</translation>
     </message>
     <message>
         <source>Quiet pack</source>
@@ -7004,6 +7128,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Quit</source>
         <translation>Beenden</translation>
+    </message>
+    <message>
+        <source>Quit	Ctrl+Q</source>
+        <translation>Beenden	Strg+Q</translation>
     </message>
     <message>
         <source>RC charging; ½CV².</source>
@@ -7054,8 +7182,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Zuletzt</translation>
     </message>
     <message>
+        <source>Recommended charging current: {}.</source>
+        <translation>Er will mit {} geladen werden.</translation>
+    </message>
+    <message>
         <source>Record  (Enter)</source>
-        <translation>Festhalten  (Enter)</translation>
+        <translation>Eintragen  (Enter)</translation>
     </message>
     <message>
         <source>Record %1 readings</source>
@@ -7094,7 +7226,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Wieder: %1	Ctrl+Shift+Z</translation>
     </message>
     <message>
-        <source>Regulators on one rail fight: the highest feeds all, and pushes into the others. One of them dies.</source>
+        <source>Regulators on one rail drive each other: the highest carries all the load and back-feeds the others until one fails.</source>
         <translation>Regler an einer Schiene kämpfen: der höchste speist alles und drückt in die anderen. Einer davon stirbt.</translation>
     </message>
     <message>
@@ -7119,7 +7251,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>Remove a body</source>
-        <translation>Einen Körper entfernen</translation>
+        <translation>Ein Gehäuse entfernen</translation>
     </message>
     <message>
         <source>Remove a cable</source>
@@ -7230,6 +7362,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Widerstände über das Paar an beiden Enden</translation>
     </message>
     <message>
+        <source>Reversed polarity: whatever it feeds is destroyed when it is plugged in.</source>
+        <translation>Plus auf Minus: was dahinter ist, stirbt im Augenblick des Einsteckens.</translation>
+    </message>
+    <message>
         <source>Right at its source</source>
         <translation>Gleich an der Quelle</translation>
     </message>
@@ -7254,16 +7390,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Richtig? Strom aus und einsetzen, was dahinter liegt.</translation>
     </message>
     <message>
-        <source>Ring on, from the front into the wall, nut from behind; hand-tight and a quarter turn.</source>
-        <translation>Ring darauf, von vorn in die Wand, Mutter von hinten; handfest und eine Vierteldrehung.</translation>
-    </message>
-    <message>
         <source>Ring the sheath {} from one end and {} from the other, bend it there and pull it off: never cut through to the cores.</source>
         <translation>Den Mantel {} vom einen und {} vom anderen Ende rundum einschneiden, dort knicken und abziehen: nie bis auf die Adern schneiden.</translation>
     </message>
     <message>
         <source>Ring, serrated washer, bolt; tight enough that the ring does not turn by hand.</source>
         <translation>Öse, Zahnscheibe, Schraube; so fest, dass sich die Öse von Hand nicht dreht.</translation>
+    </message>
+    <message>
+        <source>Ringing at plug-in exceeds what the meter shows: converters run at their maximum input fail.</source>
+        <translation>Wandler sterben am Typenschild: das Überschwingen beim Einstecken geht über das, was das Messgerät zeigt.</translation>
     </message>
     <message>
         <source>Rings and watches off your hands.</source>
@@ -7306,6 +7442,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Gummi rings um die Leitungen, die Schraube durch eine Sicherungsscheibe.</translation>
     </message>
     <message>
+        <source>Ruled out: </source>
+        <translation>Ausgeschieden: </translation>
+    </message>
+    <message>
+        <source>Rules of thumb: cautious {}, bold {}</source>
+        <translation>Handwerksregeln: vorsichtig {}, kühn {}</translation>
+    </message>
+    <message>
         <source>Run at a share</source>
         <translation>Mit einem Anteil laufen</translation>
     </message>
@@ -7332,10 +7476,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>SPI bus</source>
         <translation>SPI-Bus</translation>
-    </message>
-    <message>
-        <source>Sags to {} at the worst ({})</source>
-        <translation>Sinkt schlimmstens auf {} ({})</translation>
     </message>
     <message>
         <source>Sat</source>
@@ -7450,8 +7590,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Schrauben von Hand, dann über Kreuz: Keine bleibt in der Schale.</translation>
     </message>
     <message>
+        <source>Screws in a cross, none longer than what they go into is deep.</source>
+        <translation>Schrauben über Kreuz, keine länger als ihr Loch tief ist.</translation>
+    </message>
+    <message>
         <source>Screws into a bowl in the order in which they come out.</source>
         <translation>Schrauben in eine Schale, in der Reihenfolge, in der sie herauskommen.</translation>
+    </message>
+    <message>
+        <source>Seal ring on the outside, under its flange, dry and not twisted.</source>
+        <translation>Dichtring außen, unter den Flansch, trocken und nicht verdreht.</translation>
     </message>
     <message>
         <source>Sealed: what passes its wall goes through a gland.</source>
@@ -7510,16 +7658,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Sehen, welchen Ring die Bolzen nehmen und wo die Leitung dorthin liegen kann, im Schlauch.</translation>
     </message>
     <message>
-        <source>Sees {} (pack empty) – {} (charging)</source>
-        <translation>Sieht {} (Akku leer) – {} (beim Laden)</translation>
-    </message>
-    <message>
         <source>Select a feed: it is drawn here from source to end.</source>
         <translation>Wähle eine Zuleitung: sie wird hier von der Quelle bis zum Ende gezeichnet.</translation>
     </message>
     <message>
-        <source>Select a load, a rail, a wire, a step or a reading: its arithmetic stands here.</source>
+        <source>Select a load, a rail, a wire, a step or a reading: its arithmetic is shown here.</source>
         <translation>Wähle einen Verbraucher, eine Schiene, eine Leitung, einen Schritt oder eine Messung: hier steht die Rechnung.</translation>
+    </message>
+    <message>
+        <source>Select all</source>
+        <translation>Alles auswählen</translation>
     </message>
     <message>
         <source>Selective is what opens at the latest before the other at its earliest.</source>
@@ -7542,7 +7690,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Servoleitungen, Datenpaare, Motorphasen: Ader für Ader</translation>
     </message>
     <message>
-        <source>Servos stand {} at most; the plug is the same.</source>
+        <source>Servos are rated for {} at most; the plug is the same.</source>
         <translation>Servos vertragen höchstens {}; der Stecker ist derselbe.</translation>
     </message>
     <message>
@@ -7554,7 +7702,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Eine Schiene einstellen</translation>
     </message>
     <message>
-        <source>Set high, the far end still sees its voltage when it works hard; at nominal nothing is ever above it.</source>
+        <source>Set high, the far end keeps its voltage at full load; set to nominal, nothing is ever above it.</source>
         <translation>Hoch eingestellt sieht das ferne Ende auch unter Last seine Spannung; auf Nennwert ist nie etwas darüber.</translation>
     </message>
     <message>
@@ -7592,6 +7740,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Settings saved to a file beside the plan.</source>
         <translation>Einstellungen in einer Datei neben dem Plan gesichert.</translation>
+    </message>
+    <message>
+        <source>Shield what lies beneath with a wet cloth; the insulation shrinks back {}.</source>
+        <translation>Ein nasses Tuch schirmt ab, was darunter liegt; die Isolierung zieht sich {} zurück.</translation>
     </message>
     <message>
         <source>Shopping</source>
@@ -7694,12 +7846,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Leitungen bemessen nach</translation>
     </message>
     <message>
-        <source>Sized tightly or generously</source>
+        <source>Sized as computed or with margin</source>
         <translation>Knapp oder großzügig bemessen</translation>
     </message>
     <message>
         <source>Sizes of wire</source>
         <translation>Leitungsgrößen auf dem Schirm</translation>
+    </message>
+    <message>
+        <source>Slide nuts, seals and bodies on first, in this order: {}.</source>
+        <translation>Zuerst Muttern, Dichtungen und Körper aufschieben, in dieser Reihenfolge: {}.</translation>
     </message>
     <message>
         <source>Slide on the braid, to {} from {}.</source>
@@ -7723,11 +7879,11 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>Slide the ferrule on, no strand outside, and press it.</source>
-        <translation>Schieb die Aderendhülse auf, keine Litze außen, und press sie.</translation>
+        <translation>Schieb die Aderendhülse auf, kein Einzeldraht außen, und press sie.</translation>
     </message>
     <message>
-        <source>Slide the gland's nut and body on first.</source>
-        <translation>Schieb erst Mutter und Körper der Verschraubung darauf.</translation>
+        <source>Slide the nut, the seal and the body of {} on first.</source>
+        <translation>Zuerst Mutter, Dichtung und Körper von {} aufschieben.</translation>
     </message>
     <message>
         <source>Slide the sleeve on and lay the bared ends side by side under its solder ring.</source>
@@ -7778,11 +7934,11 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>SnPb oder SnAg, 1,2 mm</translation>
     </message>
     <message>
-        <source>So no value is right: mend the plan first.</source>
+        <source>So no value is right: correct the plan first.</source>
         <translation>Also ist kein Wert richtig: erst den Plan bessern.</translation>
     </message>
     <message>
-        <source>Solder creeps under pressure; the screw loosens and the place warms. A ferrule does not.</source>
+        <source>Solder creeps under pressure: the screw loosens and the joint heats up. A ferrule does not.</source>
         <translation>Lot kriecht unter Druck; die Schraube lockert sich und die Stelle wird warm. Eine Aderendhülse nicht.</translation>
     </message>
     <message>
@@ -7794,16 +7950,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Gelöst {} – {} über 10 – 100 % Ladung, Toleranz der Wandler und ±2 % Kupfer; das Messgerät legt ±{} darauf.</translation>
     </message>
     <message>
-        <source>Some circuits stay live for minutes after the key: wait and read again</source>
+        <source>Some circuits stay live for minutes after the key is off: wait and measure again</source>
         <translation>Manche Stromkreise bleiben nach dem Schlüssel minutenlang an: warte und lies noch einmal</translation>
     </message>
     <message>
-        <source>Somebody fitted a larger fuse, or it is not that circuit's: look before anything hangs on it.</source>
+        <source>Somebody fitted a larger fuse, or it is another circuit's: find out before anything is connected to it.</source>
         <translation>Jemand hat eine größere Sicherung eingesetzt, oder es ist nicht die des Stromkreises: sieh nach, ehe etwas daran hängt.</translation>
     </message>
     <message>
         <source>Something else joins its two contacts: open its feed</source>
         <translation>Etwas anderes verbindet die beiden Kontakte: öffne seine Zuleitung</translation>
+    </message>
+    <message>
+        <source>Sooner or later the wrong one is plugged in. Use another kind, or at least label both.</source>
+        <translation>Um drei Uhr nachts kommt der falsche hinein. Eine andere Art, oder wenigstens ein Schild auf beide.</translation>
     </message>
     <message>
         <source>Source</source>
@@ -7814,7 +7974,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Quelle: %1</translation>
     </message>
     <message>
-        <source>Spacers reach over what stands below</source>
+        <source>Spacers clear the parts below</source>
         <translation>Abstandhalter reichen über das, was darunter steht</translation>
     </message>
     <message>
@@ -7822,16 +7982,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Verbrauchte Zellen: frische einsetzen, alle von einer Sorte</translation>
     </message>
     <message>
-        <source>Spent cells: read their rest voltage first</source>
+        <source>Spent cells: measure their rest voltage first</source>
         <translation>Verbrauchte Zellen: zuerst ihre Ruhespannung messen</translation>
     </message>
     <message>
         <source>Split a rail</source>
         <translation>Eine Schiene teilen</translation>
-    </message>
-    <message>
-        <source>Spoken from the next start on. Plans, tables and typed lines stay as they are.</source>
-        <translation>Gesprochen ab dem nächsten Start. Pläne, Tabellen und getippte Zeilen bleiben, wie sie sind.</translation>
     </message>
     <message>
         <source>Stand {} over {}</source>
@@ -7842,12 +7998,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Ruhestrom</translation>
     </message>
     <message>
-        <source>Standing, {} loses {} to what stays on: half of a 50 Ah battery in {}.</source>
-        <translation>Im Stand verliert {} {} an das, was an bleibt: die Hälfte einer Batterie von 50 Ah in {}.</translation>
-    </message>
-    <message>
-        <source>Stands in</source>
-        <translation>Steht in</translation>
+        <source>Standing current leaves charge in the vehicle's battery</source>
+        <translation>Was an bleibt, lässt der Fahrzeugbatterie etwas</translation>
     </message>
     <message>
         <source>Start-up {} for {}</source>
@@ -7926,32 +8078,36 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Direkt von </translation>
     </message>
     <message>
-        <source>Strands cut off to fit carry nothing.</source>
-        <translation>Litzen, die zum Einpassen abgeschnitten sind, tragen nichts.</translation>
+        <source>Strands cut off to fit carry no current.</source>
+        <translation>Zum Einpassen abgeschnittene Einzeldrähte führen keinen Strom.</translation>
     </message>
     <message>
-        <source>Strands cut off to make it fit are copper that carries nothing; a thinner tail, joined before it, fits.</source>
-        <translation>Litzen, die zum Einpassen abgeschnitten werden, sind Kupfer, das nichts trägt; ein dünneres Ende, davor angesetzt, passt.</translation>
+        <source>Strands cut off to make it fit carry no current; join a thinner tail before the terminal instead.</source>
+        <translation>Zum Einpassen abgeschnittene Einzeldrähte führen keinen Strom; besser davor ein dünneres Ende ansetzen.</translation>
     </message>
     <message>
         <source>Strip to the gauge on the block.</source>
         <translation>Isoliere nach der Lehre auf dem Block ab.</translation>
     </message>
     <message>
+        <source>Strip {}, for a bore of {}.</source>
+        <translation>{} abisolieren, für eine Bohrung von {}.</translation>
+    </message>
+    <message>
         <source>Strip {}.</source>
         <translation>Isoliere {} ab.</translation>
     </message>
     <message>
-        <source>Strip {}{}.</source>
-        <translation>Isoliere {}{} ab.</translation>
+        <source>Strip {}: the insulation ends at the pad's edge.</source>
+        <translation>{} abisolieren: die Isolierung endet am Rand der Lötfläche.</translation>
     </message>
     <message>
-        <source>Strongest second over what its cells stand</source>
-        <translation>Stärkste Sekunde gegen das, was seine Zellen aushalten</translation>
+        <source>Strip {}: {} × the bared {}, rounded up.</source>
+        <translation>{} abisolieren: {} × die blanken {}, aufgerundet.</translation>
     </message>
     <message>
         <source>Sun</source>
-        <translation>Sonne</translation>
+        <translation>So</translation>
     </message>
     <message>
         <source>Sun on its roof, what comes through: {}</source>
@@ -7994,10 +8150,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Tabellen und Zeilen (*.csv *.tsv *.txt)</translation>
     </message>
     <message>
-        <source>Tails cut flush with cutters: a slanted end cuts whoever reaches in next.</source>
-        <translation>Enden bündig abkneifen: ein schräges Ende schneidet den, der als Nächster hineingreift.</translation>
-    </message>
-    <message>
         <source>Take</source>
         <translation>Nimm</translation>
     </message>
@@ -8034,7 +8186,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Vom Weg nehmen</translation>
     </message>
     <message>
-        <source>Take one and see what changed; Ctrl+Z.</source>
+        <source>Take one and see what changed; Ctrl+Z takes it back.</source>
         <translation>Nimm einen und sieh, was sich ändert; Strg+Z.</translation>
     </message>
     <message>
@@ -8086,7 +8238,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Abzweig bei </translation>
     </message>
     <message>
-        <source>Tap in with a {} fuse in the new slot, plus called out loud.</source>
+        <source>Tap in with a {} fuse in the new slot; say the polarity aloud first.</source>
         <translation>Mit einer Sicherung von {} im neuen Platz abgreifen, Plus laut gesagt.</translation>
     </message>
     <message>
@@ -8114,7 +8266,15 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Einen Bus abschließen</translation>
     </message>
     <message>
-        <source>Test small and limited before the pack can pour out all it has.</source>
+        <source>Test each of {} alone, then join them at both ends: once joined, a broken one cannot be found.</source>
+        <translation>Jede von {} einzeln prüfen, dann an beiden Enden verbinden: danach ist eine gebrochene nicht mehr zu finden.</translation>
+    </message>
+    <message>
+        <source>Test it before it runs</source>
+        <translation>Prüfe es, ehe es läuft</translation>
+    </message>
+    <message>
+        <source>Test with limited current before the pack can deliver its full short-circuit current.</source>
         <translation>Klein und begrenzt prüfen, ehe der Akku alles ausschütten kann, was er hat.</translation>
     </message>
     <message>
@@ -8130,8 +8290,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Dies: </translation>
     </message>
     <message>
-        <source>The air inside of a body stays near that round it</source>
-        <translation>Die Luft in einem Körper bleibt nahe der ringsum</translation>
+        <source>The %1 that are selected</source>
+        <translation>Die %1 ausgewählten</translation>
+    </message>
+    <message>
+        <source>The air inside an enclosure stays near ambient</source>
+        <translation>Die Luft in einem Gehäuse bleibt nahe der Umgebung</translation>
     </message>
     <message>
         <source>The band is the end that current leaves by: it looks towards the load.</source>
@@ -8166,12 +8330,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Das Geflecht darauf, {} davon, bis wo es sich bewegt.</translation>
     </message>
     <message>
-        <source>The bridge of {} keeps {} from it, {} of its volts.</source>
+        <source>The bridge of {} dissipates {} at {}: it needs a heat sink and air flow.</source>
+        <translation>Die Brücke von {} verliert {} bei {}: sie will einen Kühlkörper und Luft.</translation>
+    </message>
+    <message>
+        <source>The bridge of {} drops {}, {} of its supply.</source>
         <translation>Die Brücke von {} behält {} davon zurück, {} seiner Volt.</translation>
     </message>
     <message>
-        <source>The bridge of {} loses {} at {}: it wants a heat sink and air.</source>
-        <translation>Die Brücke von {} verliert {} bei {}: sie will einen Kühlkörper und Luft.</translation>
+        <source>The bundle fits through its opening</source>
+        <translation>Was durch ein Loch läuft, passt hindurch</translation>
     </message>
     <message>
         <source>The bundle weighs {} a metre; a machine that {} lets {} lie free.</source>
@@ -8182,19 +8350,15 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Das Kabel ist seine Zuleitung</translation>
     </message>
     <message>
-        <source>The cells of a pack are even</source>
+        <source>The cells of a pack are balanced</source>
         <translation>Die Zellen eines Akkus sind gleich</translation>
-    </message>
-    <message>
-        <source>The circuit that is tapped is off or low: read it first</source>
-        <translation>Der angezapfte Kreis ist aus oder zu tief: zuerst ihn messen</translation>
     </message>
     <message>
         <source>The circuit's own fuse is out until this joint is made and covered.</source>
         <translation>Die Sicherung des Stromkreises bleibt draußen, bis diese Verbindung gemacht und isoliert ist.</translation>
     </message>
     <message>
-        <source>The circuit's own opens first, and takes what else hangs on it along.</source>
+        <source>The circuit's own fuse opens first, and everything else on that circuit loses power.</source>
         <translation>Die eigene des Stromkreises öffnet zuerst und nimmt mit, was sonst daran hängt.</translation>
     </message>
     <message>
@@ -8216,10 +8380,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>The day as planned but for its charging</source>
         <translation>Der Tag wie geplant, aber ohne sein Laden</translation>
-    </message>
-    <message>
-        <source>The day leaves something in the pack</source>
-        <translation>Der Tag lässt etwas im Akku</translation>
     </message>
     <message>
         <source>The day leaves {} in {}; a cold evening or an old cell takes that.</source>
@@ -8248,10 +8408,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>The feed as a strip</source>
         <translation>Die Zuleitung als Streifen</translation>
-    </message>
-    <message>
-        <source>The few worth having. Take one; Ctrl+Z.</source>
-        <translation>Die wenigen, die sich lohnen. Nimm einen; Strg+Z.</translation>
     </message>
     <message>
         <source>The file has changed since unsaved work on it was left. Both are kept: the plan menu has it under Unsaved plans.</source>
@@ -8303,7 +8459,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>The iron burns and the fumes irritate: fan on, glasses on, iron back in its stand.</source>
-        <translation>Der Kolben verbrennt und der Rauch reizt: Lüfter an, Brille auf, Kolben zurück in den Ständer.</translation>
+        <translation>Der Lötkolben verursacht Verbrennungen, der Rauch reizt: Lüfter an, Brille auf, Kolben zurück in den Ständer.</translation>
     </message>
     <message>
         <source>The iron burns skin and bench: in its stand whenever it is not in the hand, fumes drawn away, off before you leave.</source>
@@ -8318,20 +8474,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Der Schlüssel ist aus, oder es ist ein anderer Stromkreis</translation>
     </message>
     <message>
-        <source>The knife slips and the iron burns: hold the board in a vice, fingers behind the blade.</source>
-        <translation>Das Messer rutscht und der Kolben verbrennt: Platine in den Schraubstock, Finger hinter die Klinge.</translation>
-    </message>
-    <message>
         <source>The lead is {}; a cheap meter's own leads add up to {}.</source>
         <translation>Die Leitung hat {}; die eigenen Leitungen eines billigen Messgeräts legen bis {} darauf.</translation>
-    </message>
-    <message>
-        <source>The least voltage, {}, is above the greatest, {}: swap them.</source>
-        <translation>Die kleinste Spannung, {}, liegt über der größten, {}: tausche sie.</translation>
-    </message>
-    <message>
-        <source>The lid of {} on over nothing pinched; test once more.</source>
-        <translation>Den Deckel von {} auf, nichts eingeklemmt; noch einmal prüfen.</translation>
     </message>
     <message>
         <source>The machine from above</source>
@@ -8342,7 +8486,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die Maschine von einer Seite, mit ihrem Bild.</translation>
     </message>
     <message>
-        <source>The marked edge is pin 1 at both ends; supply on more than one core where it is asked much.</source>
+        <source>The marked edge is pin 1 at both ends; use several cores for a high supply current.</source>
         <translation>Die markierte Kante ist an beiden Enden Stift 1; Versorgung auf mehr als einer Ader, wo viel verlangt wird.</translation>
     </message>
     <message>
@@ -8356,6 +8500,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>The meter's range or its battery</source>
         <translation>Der Messbereich oder die Batterie des Messgeräts</translation>
+    </message>
+    <message>
+        <source>The minimum voltage, {}, is above the maximum, {}: swap them.</source>
+        <translation>Die kleinste Spannung, {}, liegt über der größten, {}: tausche sie.</translation>
     </message>
     <message>
         <source>The module is set too high: stop before connecting its loads</source>
@@ -8382,20 +8530,24 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Das neueste aus dem Bilderordner: keines da</translation>
     </message>
     <message>
-        <source>The next person to open it is you, two years on.</source>
+        <source>The next person to open it may be you, two years from now.</source>
         <translation>Der Nächste, der sie öffnet, bist du in zwei Jahren.</translation>
     </message>
     <message>
-        <source>The next person to open the machine is you, two years on: leave a note above.</source>
+        <source>The next person to open the machine may be you, two years from now: leave a note above.</source>
         <translation>Der Nächste, der die Maschine öffnet, bist du in zwei Jahren: hinterlass oben eine Notiz.</translation>
     </message>
     <message>
-        <source>The noisy load's current lifts the other's ground by its share of the common wire.</source>
+        <source>The noisy load's current shifts the other's ground by the drop of the shared wire.</source>
         <translation>Der Strom des Störers hebt die Masse des anderen um seinen Anteil am gemeinsamen Draht.</translation>
     </message>
     <message>
-        <source>The older one's resistance leaves the work to the newer, which ages the faster.</source>
+        <source>The older one's higher resistance leaves most of the current to the newer, which ages faster.</source>
         <translation>Der Widerstand des älteren überlässt dem neueren die Arbeit, der dann schneller altert.</translation>
+    </message>
+    <message>
+        <source>The one-second peak</source>
+        <translation>Die Ein-Sekunden-Spitze</translation>
     </message>
     <message>
         <source>The other contact of the slot is the live side</source>
@@ -8410,6 +8562,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die andere Art: eine, die öffnet, wo diese schließt</translation>
     </message>
     <message>
+        <source>The other packs push {1} into {0} when they are connected.</source>
+        <translation>Die anderen Packs treiben beim Verbinden {1} in {0}.</translation>
+    </message>
+    <message>
         <source>The own thin lead of a load or a fuse holder is protected too</source>
         <translation>Auch der eigene dünne Anschluss eines Verbrauchers oder Sicherungshalters ist geschützt</translation>
     </message>
@@ -8418,8 +8574,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Der Akku, wie gemessen</translation>
     </message>
     <message>
-        <source>The pack is not asked for more current than it stands</source>
-        <translation>Vom Akku wird nicht mehr Strom verlangt, als er aushält</translation>
+        <source>The pack is empty: charge it first</source>
+        <translation>Ein leerer Akku: erst laden</translation>
+    </message>
+    <message>
+        <source>The pack is empty: measure its rest voltage first</source>
+        <translation>Ein leerer Akku: lies erst seine Ruhespannung</translation>
+    </message>
+    <message>
+        <source>The pack is not empty at the end of the day</source>
+        <translation>Der Tag lässt etwas im Akku</translation>
     </message>
     <message>
         <source>The pack is there already: {}.</source>
@@ -8430,8 +8594,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Der Akku hält den Tag durch</translation>
     </message>
     <message>
-        <source>The pack of fewer cells is charged far above what it stands.</source>
+        <source>The pack of a machine that moves is strapped down</source>
+        <translation>Der Akku dessen, was sich bewegt, ist festgezurrt</translation>
+    </message>
+    <message>
+        <source>The pack with fewer cells is charged far above its limit.</source>
         <translation>Der Akku mit weniger Zellen wird weit über das geladen, was er verträgt.</translation>
+    </message>
+    <message>
+        <source>The pack's current stays within its rating</source>
+        <translation>Vom Akku wird nicht mehr Strom verlangt, als er aushält</translation>
     </message>
     <message>
         <source>The pack's own fuse stays open</source>
@@ -8442,12 +8614,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Das Paar verdrillt, seine Masse daneben, ein Widerstand an beiden Enden und nirgends sonst.</translation>
     </message>
     <message>
+        <source>The panel replaces the energy used each day</source>
+        <translation>Die Sonne bringt, was die Tage nehmen</translation>
+    </message>
+    <message>
         <source>The part has come</source>
         <translation>Das Teil ist da</translation>
     </message>
     <message>
         <source>The part of the day that is looked at</source>
         <translation>Der Teil des Tages, der angesehen wird</translation>
+    </message>
+    <message>
+        <source>The parts at {} need {} up to {}, and no spacer is that long.</source>
+        <translation>Was bei {} steht, braucht {} bis zu {}, und so lang ist kein Abstandhalter.</translation>
     </message>
     <message>
         <source>The peak, {}, is below the typical {}.</source>
@@ -8506,11 +8686,15 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Der kürzeste Weg ist {}, vorbei an: {}; dieser geht außen herum: {}.</translation>
     </message>
     <message>
+        <source>The size of its board is not given: try a tube over it.</source>
+        <translation>Wie groß seine Platine ist, hat niemand gesagt: probier einen Schlauch darüber.</translation>
+    </message>
+    <message>
         <source>The starter does not turn even on a full battery.</source>
         <translation>Der Anlasser dreht selbst bei voller Batterie nicht.</translation>
     </message>
     <message>
-        <source>The starter still turns after days of standing</source>
+        <source>The starter still turns after days parked</source>
         <translation>Der Anlasser dreht nach Tagen im Stand noch</translation>
     </message>
     <message>
@@ -8518,15 +8702,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Der Anlasser dreht bis {} Ladung.</translation>
     </message>
     <message>
-        <source>The strongest second</source>
-        <translation>Die stärkste Sekunde</translation>
-    </message>
-    <message>
-        <source>The sun brings what the days take</source>
-        <translation>Die Sonne bringt, was die Tage nehmen</translation>
-    </message>
-    <message>
-        <source>The supply is off or folds back: read it first</source>
+        <source>The supply is off or in current limit: measure it first</source>
         <translation>Das Netzteil ist aus oder regelt ab: zuerst es messen</translation>
     </message>
     <message>
@@ -8540,6 +8716,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>The tallest thing there and 2 mm of air are {}; {} stand between the boards.</source>
         <translation>Das Höchste dort und 2 mm Luft sind {}; zwischen den Platinen stehen {}.</translation>
+    </message>
+    <message>
+        <source>The tapped circuit is off or low: measure it first</source>
+        <translation>Der angezapfte Kreis ist aus oder zu tief: zuerst ihn messen</translation>
+    </message>
+    <message>
+        <source>The temperature of a load under a thermal switch is known</source>
+        <translation>Wie warm ein Verbraucher unter einem Thermoschalter wird, ist gesagt</translation>
     </message>
     <message>
         <source>The test fuse must hold, nothing may get warm or smell.</source>
@@ -8574,16 +8758,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Der weiteste Stecker, {}, geht nicht durch: erst einfädeln, dann anschließen.</translation>
     </message>
     <message>
-        <source>The window is empty: {} wants at least {}, {} at most {}.</source>
+        <source>The window is empty: {} needs at least {}, {} at most {}.</source>
         <translation>Das Fenster ist leer: {} will mindestens {}, {} höchstens {}.</translation>
     </message>
     <message>
         <source>The window is what you said.</source>
         <translation>Das Fenster ist, was du gesagt hast.</translation>
-    </message>
-    <message>
-        <source>The wings of a contact close on the wire's insulation</source>
-        <translation>Die Flügel eines Kontakts schließen um die Isolierung der Leitung</translation>
     </message>
     <message>
         <source>The wire carries {} continuously, bunched and in {}.</source>
@@ -8602,8 +8782,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>{} schließt um {} bis {}, und was hindurchgeht, ist {} dick.</translation>
     </message>
     <message>
-        <source>The {} fuse gives up first at every current.</source>
-        <translation>Die Sicherung {} gibt bei jedem Strom zuerst nach.</translation>
+        <source>The {} fuse opens before the wire is damaged, at any current.</source>
+        <translation>Die Sicherung {} löst bei jedem Strom aus, bevor der Draht Schaden nimmt.</translation>
     </message>
     <message>
         <source>The {} fuse opens in normal use.</source>
@@ -8634,23 +8814,27 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Den {} Draht an den Stift mit +, den {} an den anderen; prüfe beide Hälften, ehe sie sich treffen.</translation>
     </message>
     <message>
+        <source>Their discharge curves differ, so one charges the other all the time.</source>
+        <translation>Ihre Spannungen fallen nach verschiedenen Kurven, darum lädt einer den ganzen Tag den anderen.</translation>
+    </message>
+    <message>
         <source>Their fuses in its ways</source>
         <translation>Ihre Sicherungen in seine Plätze</translation>
     </message>
     <message>
-        <source>Their voltages fall along different curves, so one charges the other all day.</source>
-        <translation>Ihre Spannungen fallen nach verschiedenen Kurven, darum lädt einer den ganzen Tag den anderen.</translation>
+        <source>Their voltage</source>
+        <translation>Ihre Spannung</translation>
     </message>
     <message>
         <source>Then a drop of glue over wire and board: the trace holds nothing.</source>
         <translation>Dann ein Tropfen Kleber über Draht und Platine: die Bahn hält nichts.</translation>
     </message>
     <message>
-        <source>Then click anywhere on the wire: which fuse opens, when, how hot, what goes dark</source>
+        <source>Then click anywhere on the wire: which fuse opens, when, how hot, what loses power</source>
         <translation>Dann klick irgendwo auf die Leitung: welche Sicherung öffnet, wann, wie heiß, was dunkel wird</translation>
     </message>
     <message>
-        <source>Then on either side of it:</source>
+        <source>Then the joint on either side of it:</source>
         <translation>Dann auf jeder Seite davon:</translation>
     </message>
     <message>
@@ -8683,7 +8867,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>There is no body “{}”; {}.</source>
-        <translation>Es gibt keinen Körper „{}“; {}.</translation>
+        <translation>Es gibt kein Gehäuse „{}“; {}.</translation>
     </message>
     <message>
         <source>There is no drawing here to print.</source>
@@ -8726,8 +8910,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Sie brauchen %1; gemessen ist es noch nicht.</translation>
     </message>
     <message>
-        <source>They stand at</source>
-        <translation>Sie stehen bei</translation>
+        <source>They share a return; its drop shifts both grounds.</source>
+        <translation>Beide haben eine gemeinsame Rückleitung; ihr Spannungsfall verschiebt beide Massen.</translation>
     </message>
     <message>
         <source>Thick leads through it, its thin ones to the display; + of the display from before it.</source>
@@ -8746,20 +8930,24 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>So baust du.</translation>
     </message>
     <message>
-        <source>This wants {}.</source>
+        <source>This is one load: type more of them in the line above.</source>
+        <translation>Dies ist ein Verbraucher: weitere in der Zeile darüber eingeben.</translation>
+    </message>
+    <message>
+        <source>This needs {}.</source>
         <translation>Dies will {}.</translation>
+    </message>
+    <message>
+        <source>Those that no other beats in everything. Take one; Ctrl+Z takes it back.</source>
+        <translation>Die wenigen, die sich lohnen. Nimm einen; Strg+Z.</translation>
     </message>
     <message>
         <source>Thread first, then terminate: the Build does.</source>
         <translation>Erst einfädeln, dann anschließen: so tut es Bauen.</translation>
     </message>
     <message>
-        <source>Thread: </source>
-        <translation>Einfädeln: </translation>
-    </message>
-    <message>
-        <source>Through an empty holder nothing beeps; the clip stands in for the fuse.</source>
-        <translation>Durch einen leeren Halter piepst nichts; der Clip steht für die Sicherung.</translation>
+        <source>Thread {}</source>
+        <translation>{} durchführen</translation>
     </message>
     <message>
         <source>Through it already</source>
@@ -8780,6 +8968,18 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Through the {}.</source>
         <translation>Durch: {}.</translation>
+    </message>
+    <message>
+        <source>Through {}, the {}: check that it sits all round.</source>
+        <translation>Durch {}, {}: prüfen, ob sie ringsum sitzt.</translation>
+    </message>
+    <message>
+        <source>Through {}, the {}: feel round its edge; deburred, or it cuts.</source>
+        <translation>Durch {}, {}: den Rand abtasten; entgratet, sonst schneidet er.</translation>
+    </message>
+    <message>
+        <source>Through {}, the {}: its thread is clean, its seal sits.</source>
+        <translation>Durch {}, {}: ihr Gewinde ist sauber, ihre Dichtung sitzt.</translation>
     </message>
     <message>
         <source>Thu</source>
@@ -8818,10 +9018,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Nach einer Woche nachziehen: Lot kriecht unter der Schraube.</translation>
     </message>
     <message>
-        <source>Tighter, the insulation thins on the outside and strands break with time.</source>
-        <translation>Enger wird die Isolierung außen dünn, und Litzen brechen mit der Zeit.</translation>
-    </message>
-    <message>
         <source>Tightly</source>
         <translation>Knapp</translation>
     </message>
@@ -8831,7 +9027,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>Tin the strands and lay them into the contact.</source>
-        <translation>Verzinne die Litzen und leg sie in den Kontakt.</translation>
+        <translation>Verzinne die Litze und leg sie in den Kontakt.</translation>
     </message>
     <message>
         <source>Tinned ends under screws are tightened again</source>
@@ -8862,7 +9058,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Heute Abend</translation>
     </message>
     <message>
-        <source>Too little light on the panel: read it first</source>
+        <source>Too little light on the panel: measure it first</source>
         <translation>Zu wenig Licht auf dem Modul: zuerst es messen</translation>
     </message>
     <message>
@@ -8870,11 +9066,11 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Zu viele geschachtelte Klammern oder Zeichen.</translation>
     </message>
     <message>
-        <source>Too thick a wire loses strands on the way in, or the heat never gets through.</source>
-        <translation>Ein zu dicker Draht verliert beim Einführen Litzen, oder die Wärme kommt nie durch.</translation>
+        <source>Too thick a wire loses strands on the way in, or does not reach soldering temperature.</source>
+        <translation>Ein zu dicker Draht verliert beim Einführen Einzeldrähte oder erreicht die Löttemperatur nicht.</translation>
     </message>
     <message>
-        <source>Too thin a wire is not gripped: it slides out of a good-looking crimp.</source>
+        <source>Too thin a wire is not gripped: it pulls out of a crimp that looks good.</source>
         <translation>Ein zu dünner Draht wird nicht gefasst: er rutscht aus einer gut aussehenden Crimpung.</translation>
     </message>
     <message>
@@ -8886,16 +9082,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Werkzeug: %1</translation>
     </message>
     <message>
-        <source>Touch and go: a second or two of heat.</source>
-        <translation>Kurz antippen: ein bis zwei Sekunden Wärme.</translation>
-    </message>
-    <message>
         <source>Touch bare metal up with paint; fit the grommets and the glands' bodies.</source>
         <translation>Blankes Metall mit Lack ausbessern; Tüllen und Körper der Verschraubungen einsetzen.</translation>
-    </message>
-    <message>
-        <source>Trade rules: cautious {}, bold {}</source>
-        <translation>Handwerksregeln: vorsichtig {}, kühn {}</translation>
     </message>
     <message>
         <source>Trim the tails flush, flux, and solder the turns.</source>
@@ -8904,6 +9092,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Try every plan; takes some seconds</source>
         <translation>Jeden Plan versuchen; dauert einige Sekunden</translation>
+    </message>
+    <message>
+        <source>Try it in its hole of {} before its wires are on; a file takes the last tenth.</source>
+        <translation>Vor dem Verdrahten in seinem Loch von {} probieren; das letzte Zehntel nimmt die Feile.</translation>
     </message>
     <message>
         <source>Tube</source>
@@ -8934,28 +9126,28 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Di</translation>
     </message>
     <message>
+        <source>Tug along the board with {:.0f} N, never upwards.</source>
+        <translation>Mit {:.0f} N längs der Platine ziehen, nie nach oben.</translation>
+    </message>
+    <message>
         <source>Tug each contact in its housing.</source>
         <translation>Zieh an jedem Kontakt in seinem Gehäuse.</translation>
     </message>
     <message>
-        <source>Tug each side.</source>
-        <translation>Zieh an jeder Seite.</translation>
+        <source>Tug each side with {:.0f} N, and no more.</source>
+        <translation>An jeder Seite mit {:.0f} N ziehen, nicht mehr.</translation>
     </message>
     <message>
-        <source>Tug each wire alone.</source>
-        <translation>Zieh an jedem Draht allein.</translation>
-    </message>
-    <message>
-        <source>Tug each.</source>
-        <translation>Zieh an jedem.</translation>
+        <source>Tug each wire alone with {:.0f} N, and no more.</source>
+        <translation>An jedem Draht einzeln mit {:.0f} N ziehen, nicht mehr.</translation>
     </message>
     <message>
         <source>Tug with {:.0f} N, and no more.</source>
         <translation>Zieh mit {:.0f} N, und nicht mehr.</translation>
     </message>
     <message>
-        <source>Tug, then push the contact into the housing until it clicks.</source>
-        <translation>Zieh daran, dann schieb den Kontakt ins Gehäuse, bis er klickt.</translation>
+        <source>Turn it before it is fast: {}.</source>
+        <translation>Vor dem Festziehen ausrichten: {}.</translation>
     </message>
     <message>
         <source>Turn it round</source>
@@ -8974,10 +9166,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Umgedreht auf etwas Weiches: Der Tisch hält sie fest.</translation>
     </message>
     <message>
-        <source>Twice as far apart is a quarter; crossing at right angles is nothing.</source>
-        <translation>Doppelt so weit ist ein Viertel; im rechten Winkel gekreuzt ist nichts.</translation>
-    </message>
-    <message>
         <source>Twist all of them together, clockwise, trim the tip.</source>
         <translation>Verdrille alle miteinander, im Uhrzeigersinn, stutz die Spitze.</translation>
     </message>
@@ -8991,11 +9179,11 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>Twist the strands and tin them thinly.</source>
-        <translation>Verdrille die Litzen und verzinne sie dünn.</translation>
+        <translation>Verdrille die Litze und verzinne sie dünn.</translation>
     </message>
     <message>
         <source>Twist the strands tight and trim the end square.</source>
-        <translation>Verdrille die Litzen fest und stutz das Ende gerade.</translation>
+        <translation>Verdrille die Litze fest und stutz das Ende gerade.</translation>
     </message>
     <message>
         <source>Twist them</source>
@@ -9028,14 +9216,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Two resistors side by side</source>
         <translation>Zwei Widerstände nebeneinander</translation>
-    </message>
-    <message>
-        <source>Two separate actions are proved with what burns nothing.</source>
-        <translation>Zwei getrennte Handlungen werden mit dem erprobt, was nichts verbrennt.</translation>
-    </message>
-    <message>
-        <source>Two wires under a screw made for one: one of them is held, the other only lies there.</source>
-        <translation>Zwei Drähte unter einer Schraube für einen: einer ist gehalten, der andere liegt nur da.</translation>
     </message>
     <message>
         <source>Type a line</source>
@@ -9146,7 +9326,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Ohne Datum</translation>
     </message>
     <message>
-        <source>Under a torch the insulation draws back by about {}.</source>
+        <source>Under a torch the insulation shrinks back by about {}.</source>
         <translation>Unter dem Brenner zieht sich die Isolierung um rund {} zurück.</translation>
     </message>
     <message>
@@ -9170,12 +9350,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Zurücknehmen bis</translation>
     </message>
     <message>
-        <source>Unfused, as the loss of it is a crash: {}. A short there burns what it can; a fuse there may open in the air.</source>
+        <source>Unfused, since losing it means a crash: {}. A short there is not interrupted; a fuse there may open in flight.</source>
         <translation>Ungesichert, da ihr Verlust ein Absturz ist: {}. Ein Kurzschluss dort brennt, was er kann; eine Sicherung dort kann in der Luft öffnen.</translation>
     </message>
     <message>
         <source>Unpack and look</source>
         <translation>Auspacken und ansehen</translation>
+    </message>
+    <message>
+        <source>Unpowered tests first: a swapped pair is harmless only while nothing is powered.</source>
+        <translation>Tot vor lebendig: ein vertauschtes Paar ist nur harmlos, solange keine Volt da sind.</translation>
     </message>
     <message>
         <source>Unsaved plans</source>
@@ -9202,12 +9386,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Einen Haken zurücknehmen</translation>
     </message>
     <message>
-        <source>Until it is meant to fire its leads are twisted together and lie apart from everything; a lamp stands in for it.</source>
-        <translation>Bis er zünden soll, sind seine Drähte verdrillt und liegen abseits von allem; eine Lampe steht für ihn.</translation>
+        <source>Until it is given, the switch is assumed to be at ambient. A finger tolerates 25 K above a mild day; 40 K is too hot to touch.</source>
+        <translation>Bis es gesagt ist, fühlt der Schalter in der Rechnung die Luft. Ein Finger hält an einem milden Tag 25 K aus; zu heiß zum Anfassen sind 40 K.</translation>
     </message>
     <message>
-        <source>Until it is said, the switch is reckoned to feel the air. A finger bears 25 K on a mild day; too hot to touch is 40 K.</source>
-        <translation>Bis es gesagt ist, fühlt der Schalter in der Rechnung die Luft. Ein Finger hält an einem milden Tag 25 K aus; zu heiß zum Anfassen sind 40 K.</translation>
+        <source>Until it is meant to fire, its leads are twisted together and kept away from everything; a lamp takes its place.</source>
+        <translation>Bis er zünden soll, sind seine Drähte verdrillt und liegen abseits von allem; eine Lampe steht für ihn.</translation>
     </message>
     <message>
         <source>Unused cores are cut back and insulated</source>
@@ -9239,7 +9423,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>Use {} strands of the same size</source>
-        <translation>{} Litzen derselben Größe nehmen</translation>
+        <translation>{} Einzeldrähte derselben Größe nehmen</translation>
     </message>
     <message>
         <source>Use {} {}</source>
@@ -9262,16 +9446,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Luftlöcher von {} cm² unten, und ebenso viel oben</translation>
     </message>
     <message>
+        <source>Vibration wears insulation through, and the first strand that touches metal is a short.</source>
+        <translation>Erschütterung scheuert die Isolierung durch, und der erste Einzeldraht, der Metall berührt, ist ein Kurzschluss.</translation>
+    </message>
+    <message>
         <source>Voltage</source>
         <translation>Spannung</translation>
     </message>
     <message>
-        <source>Voltage and current as typed; a nameplate exaggerates, an inline meter does not.</source>
+        <source>Voltage and current as typed; a nameplate often overstates, an inline meter does not.</source>
         <translation>Spannung und Strom wie getippt; ein Typenschild übertreibt, ein Messgerät in der Leitung nicht.</translation>
     </message>
     <message>
         <source>Volts at each load, empty and running.</source>
-        <translation>Spannung an jedem Verbraucher, unbelastet und in Betrieb.</translation>
+        <translation>Volt an jedem Verbraucher, unbelastet und unter Last.</translation>
     </message>
     <message>
         <source>Volts at its output, its fuses still out.</source>
@@ -9294,16 +9482,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Wände {} m², {} W je Kelvin hindurch</translation>
     </message>
     <message>
-        <source>Warm {}, after a peak {}; {} withstands {}</source>
+        <source>Warm {}, after a peak {}; {} is rated for {}</source>
         <translation>Warm {}, nach einer Spitze {}; {} verträgt {}</translation>
     </message>
     <message>
         <source>Warmest</source>
         <translation>Am wärmsten</translation>
-    </message>
-    <message>
-        <source>Washer on bare metal or ring behind the wall; its plug in by hand, never with pliers.</source>
-        <translation>Scheibe auf blankem Metall oder Ring hinter der Wand; sein Stecker von Hand hinein, nie mit der Zange.</translation>
     </message>
     <message>
         <source>Washers of fibre or nylon under the screws where copper runs near a hole.</source>
@@ -9314,7 +9498,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Beobachten</translation>
     </message>
     <message>
-        <source>Water follows a wire to its lowest point: let it hang lower before the opening.</source>
+        <source>Water runs along a wire to its lowest point: make a drip loop before the opening.</source>
         <translation>Wasser folgt einem Draht zum tiefsten Punkt: lass ihn vor der Öffnung tiefer hängen.</translation>
     </message>
     <message>
@@ -9332,22 +9516,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>What a way meets.</source>
         <translation>Worauf ein Weg trifft.</translation>
-    </message>
-    <message>
-        <source>What alone can stop a vital load is named</source>
-        <translation>Was allein einen lebenswichtigen Verbraucher anhalten kann, ist genannt</translation>
-    </message>
-    <message>
-        <source>What brushes and switching stages put on a pack reaches everything on it.</source>
-        <translation>Was Bürsten und Schaltstufen auf einen Akku geben, erreicht alles an ihm.</translation>
-    </message>
-    <message>
-        <source>What disturbs couples less into what lies beside it than that bears</source>
-        <translation>Was stört, koppelt weniger in seine Nachbarn, als diese vertragen</translation>
-    </message>
-    <message>
-        <source>What disturbs keeps away from aerials</source>
-        <translation>Was stört, hält sich von Antennen fern</translation>
     </message>
     <message>
         <source>What draws nothing has an opening in mm and perhaps ohms; what has volts and amperes is a load.</source>
@@ -9374,7 +9542,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Was zuerst darauf kommt: </translation>
     </message>
     <message>
-        <source>What holds leads stands the heat and the shaking there</source>
+        <source>What holds leads is rated for the heat and the vibration there</source>
         <translation>Was Leitungen hält, verträgt Hitze und Rütteln dort</translation>
     </message>
     <message>
@@ -9398,15 +9566,11 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Was überklebt ist, wurde vorher gemessen</translation>
     </message>
     <message>
-        <source>What is knotted can be</source>
+        <source>What is knotted may be knotted</source>
         <translation>Was geknotet ist, lässt sich knoten</translation>
     </message>
     <message>
-        <source>What is missing is found now, not with a hot iron in hand.</source>
-        <translation>Was fehlt, findet sich jetzt, nicht mit heißem Kolben in der Hand.</translation>
-    </message>
-    <message>
-        <source>What is on a way lies on it</source>
+        <source>What is on a way lies within its length</source>
         <translation>Was auf einem Weg ist, liegt auf ihm</translation>
     </message>
     <message>
@@ -9422,11 +9586,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Was zur Zeile zu sagen ist</translation>
     </message>
     <message>
-        <source>What is sensitive does not hang beside what is noisy unfiltered</source>
-        <translation>Was empfindlich ist, hängt nicht ungefiltert neben dem, was stört</translation>
-    </message>
-    <message>
-        <source>What is stuck down keeps free what is used</source>
+        <source>What is stuck down leaves its plugs and controls free</source>
         <translation>Was festgeklebt ist, lässt frei, was gebraucht wird</translation>
     </message>
     <message>
@@ -9462,24 +9622,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Womit Verbindungen isoliert werden, im ganzen Plan</translation>
     </message>
     <message>
-        <source>What lies in a feed carries at least its fuse</source>
-        <translation>Was in einer Zuleitung liegt, trägt mindestens deren Sicherung</translation>
-    </message>
-    <message>
-        <source>What moves is stranded</source>
-        <translation>Was sich bewegt, ist Litze</translation>
-    </message>
-    <message>
         <source>What moves on the way takes {}: an arc of {} times the wire's thickness through its angle.</source>
         <translation>Was unterwegs bewegt wird, nimmt {}: ein Bogen von {} Leitungsdicken durch seinen Winkel.</translation>
-    </message>
-    <message>
-        <source>What must be got at is not behind more than it may be</source>
-        <translation>Was erreichbar sein muss, liegt nicht hinter mehr, als es darf</translation>
-    </message>
-    <message>
-        <source>What must not stay on can be turned off</source>
-        <translation>Was nicht an bleiben darf, lässt sich ausschalten</translation>
     </message>
     <message>
         <source>What must run</source>
@@ -9492,14 +9636,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>What must stay on branches before the main switch; one switch turns off the rest.</source>
         <translation>Was an bleiben muss, zweigt vor dem Hauptschalter ab; ein Schalter schaltet den Rest aus.</translation>
-    </message>
-    <message>
-        <source>What must stay on does not hang on the key</source>
-        <translation>Was an bleiben muss, hängt nicht am Schlüssel</translation>
-    </message>
-    <message>
-        <source>What one core picks up the other picks up too, and the difference stays clean; but only twisted.</source>
-        <translation>Was die eine Ader aufnimmt, nimmt auch die andere auf, und der Unterschied bleibt sauber; aber nur verdrillt.</translation>
     </message>
     <message>
         <source>What power comes from.</source>
@@ -9518,36 +9654,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Was dort läuft, ist als Bündel {} dick.</translation>
     </message>
     <message>
-        <source>What runs through a hole fits through it</source>
-        <translation>Was durch ein Loch läuft, passt hindurch</translation>
-    </message>
-    <message>
         <source>What should be remembered about this step? Enter keeps it.</source>
         <translation>Was soll von diesem Schritt bleiben? Enter behält es.</translation>
-    </message>
-    <message>
-        <source>What sits in a lead sits within its length</source>
-        <translation>Was in einer Leitung sitzt, sitzt innerhalb ihrer Länge</translation>
     </message>
     <message>
         <source>What sits in a lead.</source>
         <translation>Was in einer Leitung sitzt.</translation>
     </message>
     <message>
-        <source>What sits in a wall has room behind it</source>
-        <translation>Was in einer Wand sitzt, hat Platz dahinter</translation>
-    </message>
-    <message>
-        <source>What stands at {} wants {} up to {}, and no spacer is that long.</source>
-        <translation>Was bei {} steht, braucht {} bis zu {}, und so lang ist kein Abstandhalter.</translation>
-    </message>
-    <message>
         <source>What starts draws many times what it runs with; a motor at rest is its winding.</source>
         <translation>Was anläuft, zieht ein Vielfaches seines Betriebsstroms; ein stehender Motor ist nur seine Wicklung.</translation>
-    </message>
-    <message>
-        <source>What stays on leaves the vehicle's battery something</source>
-        <translation>Was an bleibt, lässt der Fahrzeugbatterie etwas</translation>
     </message>
     <message>
         <source>What the lines say was added.</source>
@@ -9590,8 +9706,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Wann ein Schritt kommt</translation>
     </message>
     <message>
-        <source>When every wire of it is cut and has its items: a pigtail is not opened for a fourth.</source>
-        <translation>Wenn jeder Draht davon zugeschnitten ist und seine Teile hat: ein Zopf wird nicht für einen vierten geöffnet.</translation>
+        <source>When an order is expected.</source>
+        <translation>Wann eine Bestellung erwartet wird.</translation>
+    </message>
+    <message>
+        <source>When every wire of it is cut and has its items: a pigtail cannot be opened for another wire.</source>
+        <translation>Wenn jeder Draht zugeschnitten ist und seine Teile hat: ein Sammelspleiß lässt sich nicht für einen weiteren öffnen.</translation>
     </message>
     <message>
         <source>When it is expected</source>
@@ -9630,12 +9750,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Worauf es ankommt</translation>
     </message>
     <message>
-        <source>Where it is wet, openings close on what goes through</source>
-        <translation>Wo es nass ist, schließen Öffnungen um das, was hindurchgeht</translation>
-    </message>
-    <message>
-        <source>Where it touches what it measures, and nothing warmer.</source>
-        <translation>Wo er berührt, was er misst, und nichts Wärmeres.</translation>
+        <source>Where it touches what it measures and has its air, and nothing warmer is near.</source>
+        <translation>Wo er berührt, was er misst, Luft hat und nichts Wärmeres nahe ist.</translation>
     </message>
     <message>
         <source>Where leads meet.</source>
@@ -9650,7 +9766,11 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Wohin die Leistung geht</translation>
     </message>
     <message>
-        <source>Where ways meet there is room for the bend</source>
+        <source>Where the source is in its voltage range</source>
+        <translation>Wie hoch in ihrem Bereich die Quelle steht</translation>
+    </message>
+    <message>
+        <source>Where ways meet there is room for the bend radius</source>
         <translation>Wo Wege zusammentreffen, ist Platz für den Bogen</translation>
     </message>
     <message>
@@ -9664,6 +9784,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Which battery</source>
         <translation>Welcher Akku</translation>
+    </message>
+    <message>
+        <source>Which fails first: fuse or wire?</source>
+        <translation>Was versagt zuerst: Sicherung oder Draht?</translation>
     </message>
     <message>
         <source>Which parts go onto %1? Behind the colon, with commas between.</source>
@@ -9682,16 +9806,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Während {} {} lädt, ziehen {} weiter {}: ein Ladegerät, das bei {} endet, endet nicht.</translation>
     </message>
     <message>
-        <source>Who gives up first: fuse or wire?</source>
-        <translation>Was gibt zuerst nach: Sicherung oder Leitung?</translation>
-    </message>
-    <message>
         <source>Why</source>
         <translation>Warum</translation>
     </message>
     <message>
-        <source>Why here, and not later</source>
-        <translation>Warum hier und nicht später</translation>
+        <source>Why at this point</source>
+        <translation>Warum an dieser Stelle</translation>
     </message>
     <message>
         <source>Why: %1</source>
@@ -9703,15 +9823,15 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>Wings over strands and over insulation, each in its own part of the die.</source>
-        <translation>Flügel über die Litzen und über die Isolierung, jede in ihrem Teil des Gesenks.</translation>
+        <translation>Flügel über die Litze und über die Isolierung, jede in ihrem Teil des Gesenks.</translation>
     </message>
     <message>
-        <source>Wings that do not close cut into the insulation, and the contact jams in its housing.</source>
+        <source>Wings that are too small cut into the insulation, and the contact jams in its housing.</source>
         <translation>Flügel, die nicht schließen, schneiden in die Isolierung, und der Kontakt klemmt im Gehäuse.</translation>
     </message>
     <message>
-        <source>Wings that hold nothing leave the strands to carry every tug.</source>
-        <translation>Flügel, die nichts fassen, überlassen den Litzen jeden Zug.</translation>
+        <source>Wings that do not grip leave every pull to the strands.</source>
+        <translation>Flügel, die nichts fassen, überlassen jeden Zug der Litze.</translation>
     </message>
     <message>
         <source>Wire</source>
@@ -9766,12 +9886,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Der Plan wird auf jede Art verdrahtet …</translation>
     </message>
     <message>
-        <source>With a lighter: beside the flame, not in it, always moving; soot means too close.</source>
+        <source>With a lighter: hold it beside the flame, not in it, and keep moving; soot means too close.</source>
         <translation>Mit einem Feuerzeug: neben der Flamme, nicht darin, immer in Bewegung; Ruß heißt zu nah.</translation>
-    </message>
-    <message>
-        <source>With a step drill, slowly, a block behind the wall.</source>
-        <translation>Mit einem Stufenbohrer, langsam, einen Klotz hinter der Wand.</translation>
     </message>
     <message>
         <source>With the braid over it past what moves.</source>
@@ -9806,7 +9922,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Ohne zu laden</translation>
     </message>
     <message>
-        <source>Without one a chafed wire or a burnt controller is a fire in the air: route and hold it with care.</source>
+        <source>Without one a chafed wire or a failed controller is a fire in flight: route and secure the lead with care.</source>
         <translation>Ohne sie ist ein durchgescheuerter Draht oder ein verbrannter Regler ein Feuer in der Luft: mit Sorgfalt verlegen und halten.</translation>
     </message>
     <message>
@@ -9830,20 +9946,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Arbeit an einer Platine, aus ihren Teilen…</translation>
     </message>
     <message>
-        <source>Worked out, never tried: a real short throws metal and starts fires.</source>
-        <translation>Berechnet, nie versucht: ein echter Kurzschluss schleudert Metall und zündet.</translation>
-    </message>
-    <message>
         <source>Working</source>
         <translation>Arbeit</translation>
     </message>
     <message>
         <source>Worst</source>
-        <translation>Schlimmstens</translation>
+        <translation>Ungünstigster Fall</translation>
     </message>
     <message>
         <source>Worst of mission, charge and heat. Click or drag a size.</source>
         <translation>Das Schlimmste aus Einsatz, Ladung und Hitze. Klick auf eine Größe oder zieh sie.</translation>
+    </message>
+    <message>
+        <source>Worst-case sag to {} ({})</source>
+        <translation>Im ungünstigsten Fall {} ({})</translation>
     </message>
     <message>
         <source>Wrap it with tape, half overlapped, stretched, the last turn slack.</source>
@@ -9962,6 +10078,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>ein Koaxkabel wird davon gequetscht</translation>
     </message>
     <message>
+        <source>a comma is expected before “{}”</source>
+        <translation>vor „{}“ wird ein Komma erwartet</translation>
+    </message>
+    <message>
         <source>a converter of its own for what is noisy, or not</source>
         <translation>ein eigener Wandler für das Störende, oder keiner</translation>
     </message>
@@ -10010,7 +10130,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>eine Gruppe von Schlüsseln</translation>
     </message>
     <message>
-        <source>a guard, a lock, or a loop instead: nobody turns it off by accident</source>
+        <source>a guard, a lock, or a loop instead, so that it is not turned off by accident</source>
         <translation>ein Schutz, eine Sperre oder stattdessen eine Schleife: niemand schaltet ihn aus Versehen aus</translation>
     </message>
     <message>
@@ -10044,6 +10164,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>a line for a {} is expected here</source>
         <translation>eine Zeile für {} wird hier erwartet</translation>
+    </message>
+    <message>
+        <source>a line of the shopping list</source>
+        <translation>eine Zeile der Einkaufsliste</translation>
     </message>
     <message>
         <source>a list</source>
@@ -10130,12 +10254,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>eine Leistung, etwa 30 W</translation>
     </message>
     <message>
-        <source>a pulse is ridden 10 000 times below 30 % of the fast edge's I²t at its duration, or up to {}, its rating in this air</source>
-        <translation>ein Stoß wird 10 000-mal ertragen unter 30 % des I²t der schnellen Kante bei seiner Dauer, oder bis {}, dem Nennwert in dieser Luft</translation>
-    </message>
-    <message>
         <source>a resistance, such as 4.7 Ω or 38 kΩ</source>
-        <translation>einen Widerstand, etwa 4.7 Ω oder 38 kΩ</translation>
+        <translation>einen Widerstand, z. B. 4,7 Ω oder 38 kΩ</translation>
     </message>
     <message>
         <source>a resistor across the pair at its ends</source>
@@ -10192,6 +10312,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>a tool that this builder does not own</source>
         <translation>ein Werkzeug, das dieser Bauende nicht hat</translation>
+    </message>
+    <message>
+        <source>a tube</source>
+        <translation>einen Schlauch</translation>
     </message>
     <message>
         <source>a value is expected behind “{}”</source>
@@ -10276,10 +10400,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>aerial</source>
         <translation>Antenne</translation>
-    </message>
-    <message>
-        <source>against the drop in thin wire</source>
-        <translation>gegen den Abfall in dünner Leitung</translation>
     </message>
     <message>
         <source>against water and dust</source>
@@ -10438,7 +10558,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>als Koaxkabel</translation>
     </message>
     <message>
-        <source>as close to {} as it goes</source>
+        <source>as close to {} as possible</source>
         <translation>so nah an {}, wie es geht</translation>
     </message>
     <message>
@@ -10446,7 +10566,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>wie berechnet</translation>
     </message>
     <message>
-        <source>as computed, or half as much again</source>
+        <source>as computed, or with half as much again</source>
         <translation>wie berechnet, oder die Hälfte mehr</translation>
     </message>
     <message>
@@ -10614,7 +10734,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>davor</translation>
     </message>
     <message>
-        <source>before any joint: the forgotten tube is the commonest mistake of all</source>
+        <source>before any joint: forgotten tubing is the most common mistake</source>
         <translation>vor jeder Verbindung: der vergessene Schlauch ist der häufigste Fehler überhaupt</translation>
     </message>
     <message>
@@ -10642,8 +10762,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>hinter dem Kurzschluss</translation>
     </message>
     <message>
-        <source>behind: the nut</source>
-        <translation>dahinter: die Mutter</translation>
+        <source>behind the wall</source>
+        <translation>hinter der Wand</translation>
+    </message>
+    <message>
+        <source>behind: its clips</source>
+        <translation>hinten: seine Rastnasen</translation>
+    </message>
+    <message>
+        <source>behind: washer and nut</source>
+        <translation>hinten: Scheibe und Mutter</translation>
+    </message>
+    <message>
+        <source>behind: what its screws hold</source>
+        <translation>hinten: was seine Schrauben halten</translation>
     </message>
     <message>
         <source>below</source>
@@ -10687,11 +10819,11 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>bodies are </source>
-        <translation>Körper sind </translation>
+        <translation>Gehäuse sind </translation>
     </message>
     <message>
         <source>body</source>
-        <translation>Körper</translation>
+        <translation>Gehäuse</translation>
     </message>
     <message>
         <source>bold: free air, about 50 K of rise</source>
@@ -10754,7 +10886,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>verbrennt</translation>
     </message>
     <message>
-        <source>bus specification: 400 pF in all, some 100 pF a metre with what hangs on it; typical</source>
+        <source>bus specification: 400 pF in all, some 100 pF a metre with the devices on it; typical</source>
         <translation>Bus-Spezifikation: 400 pF insgesamt, etwa 100 pF je Meter mit allem daran; typisch</translation>
     </message>
     <message>
@@ -10850,6 +10982,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>trägt dauernd {} bei {}: {} des Nennwerts, weniger {} % je Kelvin über 23 °C</translation>
     </message>
     <message>
+        <source>catalogue</source>
+        <translation>Katalog</translation>
+    </message>
+    <message>
         <source>caution</source>
         <translation>Warnung</translation>
     </message>
@@ -10934,20 +11070,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Schelle</translation>
     </message>
     <message>
-        <source>clean; one more part</source>
-        <translation>sauber; ein Teil mehr</translation>
-    </message>
-    <message>
-        <source>clean; one more to charge and watch</source>
-        <translation>sauber; einer mehr zu laden und zu beachten</translation>
-    </message>
-    <message>
         <source>clip</source>
         <translation>Clip</translation>
     </message>
     <message>
         <source>clip lead</source>
         <translation>Klemmleitung</translation>
+    </message>
+    <message>
+        <source>clips</source>
+        <translation>Rastnasen</translation>
     </message>
     <message>
         <source>close to </source>
@@ -11194,6 +11326,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Grad, durch die es sich dreht</translation>
     </message>
     <message>
+        <source>dielectric grease, small tube</source>
+        <translation>Kontaktfett, kleine Tube</translation>
+    </message>
+    <message>
         <source>digital video cable</source>
         <translation>digitales Videokabel</translation>
     </message>
@@ -11290,6 +11426,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Isolierband, Rolle mit 20 m</translation>
     </message>
     <message>
+        <source>empty after {} of the day, in {}</source>
+        <translation>leer nach {} des Tages, in {}</translation>
+    </message>
+    <message>
         <source>empty fuse holder, contact towards </source>
         <translation>leerer Sicherungshalter, Kontakt zu </translation>
     </message>
@@ -11310,7 +11450,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Enden</translation>
     </message>
     <message>
-        <source>ends the day at {}, and {} wants {} kept, in {}</source>
+        <source>ends the day at {}; {} needs {} in reserve, in {}</source>
         <translation>hat am Ende des Tages {}, und {} will {} behalten, in {}</translation>
     </message>
     <message>
@@ -11346,7 +11486,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>alle Schalter aus</translation>
     </message>
     <message>
-        <source>every wire is held and fused: see on Routing how it gets there.</source>
+        <source>every wire is protected: see on Routing how it runs.</source>
         <translation>alles gesichert: sieh unter Wege nach.</translation>
     </message>
     <message>
@@ -11438,10 +11578,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Hebelklemme für fünf</translation>
     </message>
     <message>
-        <source>flat after {} of the day, in {}</source>
-        <translation>leer nach {} des Tages, in {}</translation>
-    </message>
-    <message>
         <source>flux</source>
         <translation>Flussmittel</translation>
     </message>
@@ -11484,6 +11620,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>frame</source>
         <translation>Rahmen</translation>
+    </message>
+    <message>
+        <source>free depth it needs behind its panel</source>
+        <translation>was es hinter seiner Blende frei braucht</translation>
+    </message>
+    <message>
+        <source>free depth it needs behind that wall</source>
+        <translation>was es hinter dieser Wand frei braucht</translation>
     </message>
     <message>
         <source>from above, 0 front to 1 rear</source>
@@ -11590,6 +11734,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Kleber</translation>
     </message>
     <message>
+        <source>glued round its rim</source>
+        <translation>rundum geklebt</translation>
+    </message>
+    <message>
         <source>gluing</source>
         <translation>Kleben</translation>
     </message>
@@ -11618,6 +11766,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Masse</translation>
     </message>
     <message>
+        <source>guide wire</source>
+        <translation>Einziehdraht</translation>
+    </message>
+    <message>
         <source>half as much again</source>
         <translation>die Hälfte mehr</translation>
     </message>
@@ -11626,7 +11778,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>die Hälfte mehr, als er geben muss, Luft ringsum, oder ein zweiter</translation>
     </message>
     <message>
-        <source>half as much again: cool, and room for more</source>
+        <source>half as much again: cooler, with room for more</source>
         <translation>die Hälfte mehr: kühl, und Platz für mehr</translation>
     </message>
     <message>
@@ -11646,7 +11798,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>hat einen eigenen Schalter</translation>
     </message>
     <message>
-        <source>heat balance in free air at {}{}{}: {} holds the conductor at {}</source>
+        <source>heat balance in free air at {}{}{}: {} brings the conductor to {}</source>
         <translation>Wärmebilanz in freier Luft bei {}{}{}: {} hält den Leiter auf {}</translation>
     </message>
     <message>
@@ -11662,8 +11814,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>hoch</translation>
     </message>
     <message>
-        <source>high, against the drop</source>
+        <source>high, to make up for the drop</source>
         <translation>hoch, gegen den Abfall</translation>
+    </message>
+    <message>
+        <source>highest ambient temperature</source>
+        <translation>höchste Umgebungstemperatur</translation>
     </message>
     <message>
         <source>highest on the supply core of a cable that does not feed</source>
@@ -11750,6 +11906,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Sonnenstunden gehören zu einem Panel, bis 24 am Tag</translation>
     </message>
     <message>
+        <source>how far it stands out in front of the wall</source>
+        <translation>wie weit es vor der Wand vorsteht</translation>
+    </message>
+    <message>
         <source>how far its charge lies below the plan's, 0 to 1</source>
         <translation>wie weit seine Ladung unter der des Plans liegt, 0 bis 1</translation>
     </message>
@@ -11790,12 +11950,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>wie viele es sind</translation>
     </message>
     <message>
-        <source>how often its phases are gone through in a day</source>
-        <translation>wie oft seine Phasen an einem Tag durchlaufen werden</translation>
+        <source>how much it is shaken</source>
+        <translation>wie rau damit umgegangen wird</translation>
     </message>
     <message>
-        <source>how roughly it is handled</source>
-        <translation>wie rau damit umgegangen wird</translation>
+        <source>how often its phases are gone through in a day</source>
+        <translation>wie oft seine Phasen an einem Tag durchlaufen werden</translation>
     </message>
     <message>
         <source>how they are made</source>
@@ -11842,8 +12002,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>in Fuß und Zoll</translation>
     </message>
     <message>
-        <source>in front: the ring</source>
-        <translation>davor: der Ring</translation>
+        <source>in front: its flange</source>
+        <translation>vorn: sein Flansch</translation>
+    </message>
+    <message>
+        <source>in front: its nut</source>
+        <translation>vorn: seine Mutter</translation>
     </message>
     <message>
         <source>in its braid</source>
@@ -11942,6 +12106,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Kolben</translation>
     </message>
     <message>
+        <source>iron of 60 W</source>
+        <translation>Lötkolben von 60 W</translation>
+    </message>
+    <message>
         <source>iron of 60 W, 5 mm tip</source>
         <translation>Lötkolben mit 60 W, Spitze 5 mm</translation>
     </message>
@@ -11956,18 +12124,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>iron with a big tip</source>
         <translation>Kolben mit großer Spitze</translation>
-    </message>
-    <message>
-        <source>iron, 1.2 mm tip</source>
-        <translation>Kolben, Spitze 1,2 mm</translation>
-    </message>
-    <message>
-        <source>iron, 2.4 mm chisel tip</source>
-        <translation>Kolben, Meißelspitze 2,4 mm</translation>
-    </message>
-    <message>
-        <source>iron, fine tip</source>
-        <translation>Kolben, feine Spitze</translation>
     </message>
     <message>
         <source>is</source>
@@ -11990,12 +12146,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>er zieht nichts; tippe einen Strom oder eine Leistung</translation>
     </message>
     <message>
-        <source>it draws up to {} at {}, and the strongest module of the catalogue is trusted with {}</source>
+        <source>it draws up to {} at {}, and the strongest converter in the catalogue is derated to {}</source>
         <translation>es zieht bis zu {} bei {}, und dem stärksten Wandler des Katalogs werden {} zugetraut</translation>
     </message>
     <message>
-        <source>it ends too soon</source>
-        <translation>es endet zu früh</translation>
+        <source>it flies: mass matters, and losing power means a crash</source>
+        <translation>Masse zählt, und ein Ausfall ist ein Absturz</translation>
     </message>
     <message>
         <source>it has its own line from the pack already</source>
@@ -12014,12 +12170,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>es ist schon {}</translation>
     </message>
     <message>
-        <source>it is not wired yet</source>
-        <translation>es ist noch nicht verdrahtet</translation>
+        <source>it is above the high limit</source>
+        <translation>es liegt über high</translation>
     </message>
     <message>
-        <source>it lies above high</source>
-        <translation>es liegt über high</translation>
+        <source>it is not wired yet</source>
+        <translation>es ist noch nicht verdrahtet</translation>
     </message>
     <message>
         <source>it makes no difference with these loads</source>
@@ -12030,16 +12186,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>es kommt darauf an, wie herum</translation>
     </message>
     <message>
-        <source>it needs {} (peak {}) at {}, and the strongest module is trusted with {}</source>
+        <source>it needs {} (peak {}) at {}, and the strongest converter is derated to {}</source>
         <translation>es braucht {} (Spitze {}) bei {}, und dem stärksten Wandler traut man {} zu</translation>
+    </message>
+    <message>
+        <source>it needs {}, and everything from 60 V up is outside this tool</source>
+        <translation>er will {}, und alles ab 60 V liegt außerhalb dieses Werkzeugs</translation>
     </message>
     <message>
         <source>it runs on {}, which the pack cannot give</source>
         <translation>es läuft mit {}, was der Akku nicht geben kann</translation>
     </message>
     <message>
-        <source>it wants {}, and everything from 60 V up is outside this tool</source>
-        <translation>er will {}, und alles ab 60 V liegt außerhalb dieses Werkzeugs</translation>
+        <source>it runs out too soon</source>
+        <translation>es endet zu früh</translation>
     </message>
     <message>
         <source>it was</source>
@@ -12074,6 +12234,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>seine Spule nach dem Aufdruck</translation>
     </message>
     <message>
+        <source>its date: 2026-12-05</source>
+        <translation>sein Datum: 2026-12-05</translation>
+    </message>
+    <message>
         <source>its feed open at one end</source>
         <translation>ihre Zuleitung an einem Ende offen</translation>
     </message>
@@ -12106,16 +12270,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>ihre höchste Spannung</translation>
     </message>
     <message>
+        <source>its joint is not chosen yet</source>
+        <translation>seine Verbindung ist noch nicht gewählt</translation>
+    </message>
+    <message>
         <source>its key as printed</source>
         <translation>seine Nase wie aufgedruckt</translation>
     </message>
     <message>
         <source>its lead</source>
         <translation>seiner Leitung</translation>
-    </message>
-    <message>
-        <source>its least voltage, {}, is above its greatest, {}</source>
-        <translation>seine kleinste Spannung, {}, liegt über seiner größten, {}</translation>
     </message>
     <message>
         <source>its left edge, 0 left to 1 right</source>
@@ -12134,12 +12298,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>seine Verbraucher aus, dann einer nach dem anderen</translation>
     </message>
     <message>
-        <source>its loss is a crash or worse</source>
-        <translation>sein Verlust ist ein Absturz oder schlimmer</translation>
-    </message>
-    <message>
         <source>its lowest voltage</source>
         <translation>ihre niedrigste Spannung</translation>
+    </message>
+    <message>
+        <source>its minimum voltage, {}, is above its maximum, {}</source>
+        <translation>seine kleinste Spannung, {}, liegt über seiner größten, {}</translation>
     </message>
     <message>
         <source>its mode cannot be kept</source>
@@ -12222,10 +12386,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>sich selbst</translation>
     </message>
     <message>
-        <source>joint</source>
-        <translation>Verbindung</translation>
-    </message>
-    <message>
         <source>joint to the shared return</source>
         <translation>Verbindung zur gemeinsamen Rückleitung</translation>
     </message>
@@ -12252,6 +12412,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>key of a step that waits for it</source>
         <translation>Schlüssel eines Schritts, der darauf wartet</translation>
+    </message>
+    <message>
+        <source>key of the step</source>
+        <translation>Schlüssel des Schritts</translation>
     </message>
     <message>
         <source>key of the step or reading, or a part</source>
@@ -12342,11 +12506,15 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Anschlüsse von {}</translation>
     </message>
     <message>
+        <source>least loss</source>
+        <translation>geringster Verlust</translation>
+    </message>
+    <message>
         <source>least wire; two fuses, the old one and its own</source>
         <translation>am wenigsten Leitung; zwei Sicherungen, die alte und die eigene</translation>
     </message>
     <message>
-        <source>leaves it sound</source>
+        <source>leaves it undamaged</source>
         <translation>lässt sie heil</translation>
     </message>
     <message>
@@ -12370,6 +12538,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>weniger</translation>
     </message>
     <message>
+        <source>less noise; one more part</source>
+        <translation>sauber; ein Teil mehr</translation>
+    </message>
+    <message>
+        <source>less noise; one more to charge and watch</source>
+        <translation>sauber; einer mehr zu laden und zu beachten</translation>
+    </message>
+    <message>
         <source>less wire, one more block</source>
         <translation>weniger Leitung, ein Verteiler mehr</translation>
     </message>
@@ -12378,7 +12554,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Hebel</translation>
     </message>
     <message>
-        <source>lever and screw terminals: undone in a minute, bulkier, looser when shaken</source>
+        <source>lever and screw terminals: quick to undo, bulkier, loosen under vibration</source>
         <translation>Hebel- und Schraubklemmen: in einer Minute gelöst, größer, lockerer beim Schütteln</translation>
     </message>
     <message>
@@ -12474,7 +12650,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Eintrag</translation>
     </message>
     <message>
-        <source>long and thin starves the far end</source>
+        <source>long and thin wire drops too much at the far end</source>
         <translation>lang und dünn lässt das ferne Ende hungern</translation>
     </message>
     <message>
@@ -12486,20 +12662,24 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>durchgesehen</translation>
     </message>
     <message>
-        <source>loses least</source>
-        <translation>verliert am wenigsten</translation>
+        <source>losing it means a crash or worse</source>
+        <translation>sein Verlust ist ein Absturz oder schlimmer</translation>
     </message>
     <message>
         <source>loss budget, typical</source>
         <translation>Dämpfungsbudget, typisch</translation>
     </message>
     <message>
-        <source>lost a day</source>
-        <translation>Verlust am Tag</translation>
-    </message>
-    <message>
         <source>lowest</source>
         <translation>Tiefststand</translation>
+    </message>
+    <message>
+        <source>lowest ambient temperature</source>
+        <translation>niedrigste Umgebungstemperatur</translation>
+    </message>
+    <message>
+        <source>lowest resistance at high current; twice the work, and stiff behind the barrel</source>
+        <translation>der kleinste Widerstand bei hohem Strom; doppelte Arbeit, und steif hinter der Hülse</translation>
     </message>
     <message>
         <source>magnetic sensor</source>
@@ -12512,10 +12692,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>mass</source>
         <translation>Masse</translation>
-    </message>
-    <message>
-        <source>mass counts, and a loss is a crash</source>
-        <translation>Masse zählt, und ein Ausfall ist ein Absturz</translation>
     </message>
     <message>
         <source>may not pull in</source>
@@ -12548,6 +12724,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>meter</source>
         <translation>Messgerät</translation>
+    </message>
+    <message>
+        <source>minutes</source>
+        <translation>Minuten</translation>
+    </message>
+    <message>
+        <source>minutes that there are</source>
+        <translation>verfügbare Minuten</translation>
     </message>
     <message>
         <source>minutes to wait after it</source>
@@ -12626,6 +12810,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>braucht</translation>
     </message>
     <message>
+        <source>needs its aerial before power</source>
+        <translation>will seine Antenne vor dem Strom</translation>
+    </message>
+    <message>
+        <source>neutral-cure silicone sealant, small tube</source>
+        <translation>neutralvernetzendes Silikon, kleine Tube</translation>
+    </message>
+    <message>
         <source>never</source>
         <translation>nie</translation>
     </message>
@@ -12636,10 +12828,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>never opens</source>
         <translation>öffnet nie</translation>
-    </message>
-    <message>
-        <source>never opens for nothing; the wire is still safe</source>
-        <translation>öffnet nie grundlos; die Leitung ist trotzdem sicher</translation>
     </message>
     <message>
         <source>new</source>
@@ -12655,11 +12843,15 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     </message>
     <message>
         <source>no body</source>
-        <translation>keinem Körper</translation>
+        <translation>keinem Gehäuse</translation>
     </message>
     <message>
         <source>no circuit of its voltage has room for it</source>
         <translation>kein Stromkreis seiner Spannung hat Platz dafür</translation>
+    </message>
+    <message>
+        <source>no fuse opens, the wire reaches %1</source>
+        <translation>nichts öffnet, die Leitung erreicht %1</translation>
     </message>
     <message>
         <source>no joint chosen</source>
@@ -12672,6 +12864,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>no label</source>
         <translation>kein Schild</translation>
+    </message>
+    <message>
+        <source>no load resets when another one starts</source>
+        <translation>nichts neu startet, wenn etwas anläuft</translation>
     </message>
     <message>
         <source>no metal frame carries current back</source>
@@ -12688,6 +12884,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>no name of its own</source>
         <translation>kein eigener Name</translation>
+    </message>
+    <message>
+        <source>no nuisance opening; the wire is still protected</source>
+        <translation>öffnet nie grundlos; die Leitung ist trotzdem sicher</translation>
     </message>
     <message>
         <source>no pack below 60 V suits both it ({} – {}, {}) and {} ({} – {}, {}), and no module of the catalogue carries either; give one of them a pack of its own</source>
@@ -12734,6 +12934,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>keine Leitung</translation>
     </message>
     <message>
+        <source>no wire pinched under the edge</source>
+        <translation>nichts unter der Kante eingeklemmt</translation>
+    </message>
+    <message>
         <source>no {} tube passes {} (1.1 × expanded) and grips {} (0.9 × recovered)</source>
         <translation>kein Schlauch ({}) lässt {} durch (1,1 × weit) und fasst {} (0,9 × geschrumpft)</translation>
     </message>
@@ -12742,15 +12946,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>keine {}Leitung {} mit Isolierung {} ist im Katalog</translation>
     </message>
     <message>
-        <source>nobody has said it has any</source>
-        <translation>niemand hat gesagt, dass er welche hat</translation>
-    </message>
-    <message>
-        <source>nobody knows</source>
-        <translation>niemand weiß es</translation>
-    </message>
-    <message>
-        <source>noise stays on its side</source>
+        <source>noise stays on its own side</source>
         <translation>die Störung bleibt auf ihrer Seite</translation>
     </message>
     <message>
@@ -12762,12 +12958,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>keine kann beides</translation>
     </message>
     <message>
+        <source>none for loads whose loss means a crash: no fuse opens in flight</source>
+        <translation>keine, deren Verlust ein Absturz ist: keine Sicherung öffnet in der Luft</translation>
+    </message>
+    <message>
+        <source>none is given</source>
+        <translation>niemand hat gesagt, dass er welche hat</translation>
+    </message>
+    <message>
         <source>none thick enough</source>
         <translation>keine ist dick genug</translation>
     </message>
     <message>
-        <source>none whose loss is a crash: no fuse opens in the air</source>
-        <translation>keine, deren Verlust ein Absturz ist: keine Sicherung öffnet in der Luft</translation>
+        <source>not known</source>
+        <translation>niemand weiß es</translation>
     </message>
     <message>
         <source>not metal</source>
@@ -12822,18 +13026,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>nichts daran</translation>
     </message>
     <message>
-        <source>nothing opens, the wire reaches %1</source>
-        <translation>nichts öffnet, die Leitung erreicht %1</translation>
-    </message>
-    <message>
-        <source>nothing pinched under the edge</source>
-        <translation>nichts unter der Kante eingeklemmt</translation>
-    </message>
-    <message>
-        <source>nothing restarts when something starts</source>
-        <translation>nichts neu startet, wenn etwas anläuft</translation>
-    </message>
-    <message>
         <source>nothing to measure</source>
         <translation>nichts zu messen</translation>
     </message>
@@ -12850,6 +13042,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Mutter von {}</translation>
     </message>
     <message>
+        <source>nut-behind</source>
+        <translation>Mutter hinten</translation>
+    </message>
+    <message>
+        <source>nut-in-front</source>
+        <translation>Mutter vorn</translation>
+    </message>
+    <message>
         <source>of a bridge that takes so much whatever flows</source>
         <translation>einer Brücke, die so viel nimmt, was immer fließt</translation>
     </message>
@@ -12862,7 +13062,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>von einem Ladegerät werden Volt und Ampere erwartet: charger 29.2 V 5 A</translation>
     </message>
     <message>
-        <source>of a circuit: that it hangs on</source>
+        <source>of a circuit: the fuse that protects it</source>
         <translation>eines Stromkreises: an der er hängt</translation>
     </message>
     <message>
@@ -12876,6 +13076,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>of a pack's cells</source>
         <translation>der Zellen eines Akkus</translation>
+    </message>
+    <message>
+        <source>of a pad: its other side, which the wire lies along</source>
+        <translation>einer Lötfläche: ihre andere Seite, längs der der Draht liegt</translation>
     </message>
     <message>
         <source>of a panel in full sun</source>
@@ -12914,7 +13118,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>dieser Sicherung</translation>
     </message>
     <message>
-        <source>of the tallest thing that stands there, its board included</source>
+        <source>of the tallest part there, its board included</source>
         <translation>des Höchsten, das dort steht, mit seiner Platine</translation>
     </message>
     <message>
@@ -13034,7 +13238,7 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>nur eines zu laden und zu bewachen</translation>
     </message>
     <message>
-        <source>one tool for everything; stiff behind the joint, so hold the wire where it flexes</source>
+        <source>one tool for everything; stiff behind the joint, so the wire needs strain relief</source>
         <translation>ein Werkzeug für alles; steif hinter der Verbindung, darum halte den Draht, wo er sich biegt</translation>
     </message>
     <message>
@@ -13082,6 +13286,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>eine Öffnung, durch die sie nicht passt</translation>
     </message>
     <message>
+        <source>openings</source>
+        <translation>Öffnungen</translation>
+    </message>
+    <message>
         <source>openings that let air in, and as much that let it out</source>
         <translation>Öffnungen, die Luft hereinlassen, und ebenso viel hinaus</translation>
     </message>
@@ -13112,6 +13320,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>ordered</source>
         <translation>bestellt</translation>
+    </message>
+    <message>
+        <source>ordered, on-its-way or arrived</source>
+        <translation>ordered, on-its-way oder arrived</translation>
     </message>
     <message>
         <source>other</source>
@@ -13362,8 +13574,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Flachstecker</translation>
     </message>
     <message>
-        <source>quick and alike every time; stands shaking; each size wants its die</source>
+        <source>quick and repeatable; withstands vibration; each size needs its die</source>
         <translation>schnell und jedes Mal gleich; verträgt Schütteln; jede Größe will ihr Gesenk</translation>
+    </message>
+    <message>
+        <source>quiet loads share no wire with motors</source>
+        <translation>was leise ist, teilt keine Leitung mit Motoren</translation>
     </message>
     <message>
         <source>rail</source>
@@ -13502,7 +13718,7 @@ schwarz an %2
         <translation>hier kann man aufhören, Lötkolben aus</translation>
     </message>
     <message>
-        <source>sags to {} at the strongest second, below its cut-off of {}</source>
+        <source>sags to {} in the one-second peak, below its cut-off of {}</source>
         <translation>sinkt in der stärksten Sekunde auf {}, unter die Abschaltung von {}</translation>
     </message>
     <message>
@@ -13536,6 +13752,22 @@ schwarz an %2
     <message>
         <source>screwing</source>
         <translation>Schrauben</translation>
+    </message>
+    <message>
+        <source>screws</source>
+        <translation>Schrauben</translation>
+    </message>
+    <message>
+        <source>seal ring</source>
+        <translation>Dichtring</translation>
+    </message>
+    <message>
+        <source>seal ring for an opening of {}</source>
+        <translation>Dichtring für eine Öffnung von {}</translation>
+    </message>
+    <message>
+        <source>sealant</source>
+        <translation>Dichtmasse</translation>
     </message>
     <message>
         <source>second winding</source>
@@ -13586,6 +13818,10 @@ schwarz an %2
         <translation>eingestellt auf </translation>
     </message>
     <message>
+        <source>setting</source>
+        <translation>Einstellung</translation>
+    </message>
+    <message>
         <source>share of the path that is added: 0.05 is 5 %</source>
         <translation>Anteil des Weges, der dazukommt: 0.05 sind 5 %</translation>
     </message>
@@ -13618,12 +13854,12 @@ schwarz an %2
         <translation>Kurzschluss %1</translation>
     </message>
     <message>
-        <source>short feeds, where nothing starves</source>
-        <translation>kurze Zuleitungen, an deren Ende nichts hungert</translation>
-    </message>
-    <message>
         <source>short here</source>
         <translation>Kurzschluss hier</translation>
+    </message>
+    <message>
+        <source>short leads with little drop</source>
+        <translation>kurze Zuleitungen, an deren Ende nichts hungert</translation>
     </message>
     <message>
         <source>should read</source>
@@ -13742,10 +13978,6 @@ schwarz an %2
         <translation>massiver Draht bricht darin</translation>
     </message>
     <message>
-        <source>something does not belong there</source>
-        <translation>etwas gehört dort nicht hin</translation>
-    </message>
-    <message>
         <source>something is expected behind “{}”</source>
         <translation>hinter „{}“ wird etwas erwartet</translation>
     </message>
@@ -13756,6 +13988,10 @@ schwarz an %2
     <message>
         <source>something is put on twice</source>
         <translation>etwas ist zweimal aufgesetzt</translation>
+    </message>
+    <message>
+        <source>something there does not belong</source>
+        <translation>etwas gehört dort nicht hin</translation>
     </message>
     <message>
         <source>sounder</source>
@@ -13911,15 +14147,15 @@ schwarz an %2
     </message>
     <message>
         <source>the body in whose wall it is seated</source>
-        <translation>der Körper, in dessen Wand es sitzt</translation>
+        <translation>das Gehäuse, in dessen Wand es sitzt</translation>
     </message>
     <message>
         <source>the body that it is in</source>
-        <translation>der Körper, in dem er ist</translation>
+        <translation>das Gehäuse, in dem er ist</translation>
     </message>
     <message>
         <source>the body that it is inside of</source>
-        <translation>der Körper, in dem er ist</translation>
+        <translation>das Gehäuse, in dem er ist</translation>
     </message>
     <message>
         <source>the bundle is {} across; a hole of {} passes it</source>
@@ -13934,16 +14170,12 @@ schwarz an %2
         <translation>die Ladung</translation>
     </message>
     <message>
-        <source>the coldest air</source>
-        <translation>die kälteste Luft</translation>
+        <source>the date</source>
+        <translation>das Datum</translation>
     </message>
     <message>
-        <source>the day asks for {} and a peak of {}, more than the largest pack of the catalogue's cells gives (up to {}); give some of it a pack of its own, or charge between</source>
+        <source>the day needs {} and a peak of {}, more than the largest pack of the catalogue's cells gives (up to {}); use two packs, or charge in between</source>
         <translation>der Tag braucht {} und eine Spitze von {}, mehr als der größte Akku aus Zellen des Katalogs gibt (bis {}); einem Teil einen eigenen Akku geben oder zwischendurch laden</translation>
-    </message>
-    <message>
-        <source>the day leaves what its cells want left</source>
-        <translation>der Tag übrig lässt, was die Zellen behalten sollen</translation>
     </message>
     <message>
         <source>the dot is the common leg</source>
@@ -13974,16 +14206,20 @@ schwarz an %2
         <translation>die Sicherung</translation>
     </message>
     <message>
+        <source>the fuse that opens before the wire is damaged; it protects the wire, not the load</source>
+        <translation>was öffnet, ehe die Leitung leidet; sie schützt die Leitung, nicht den Verbraucher</translation>
+    </message>
+    <message>
+        <source>the fuse withstands a pulse 10 000 times below 30 % of the fast edge's I²t at its duration, or up to {}, its rating in this air</source>
+        <translation>ein Stoß wird 10 000-mal ertragen unter 30 % des I²t der schnellen Kante bei seiner Dauer, oder bis {}, dem Nennwert in dieser Luft</translation>
+    </message>
+    <message>
         <source>the hardest of every rail start</source>
         <translation>der härteste Start aller Schienen</translation>
     </message>
     <message>
         <source>the holder that a fuse sits in</source>
         <translation>der Halter, in dem eine Sicherung sitzt</translation>
-    </message>
-    <message>
-        <source>the hottest air that it works in</source>
-        <translation>die heißeste Luft, in der es arbeitet</translation>
     </message>
     <message>
         <source>the id of the own step that it takes back</source>
@@ -14018,10 +14254,6 @@ schwarz an %2
         <translation>die Leitung, deren Rückleitung sie benutzt</translation>
     </message>
     <message>
-        <source>the least voltage that it works at</source>
-        <translation>die kleinste Spannung, bei der er arbeitet</translation>
-    </message>
-    <message>
         <source>the length of a circuit's wire, such as 2.5 m, is expected</source>
         <translation>die Länge der Leitung eines Stromkreises, etwa 2.5 m, wird erwartet</translation>
     </message>
@@ -14046,20 +14278,20 @@ schwarz an %2
         <translation>die Aufzeichnung, die gelesen wurde</translation>
     </message>
     <message>
-        <source>the lowest resistance at high current; twice the work, and stiff behind the barrel</source>
-        <translation>der kleinste Widerstand bei hohem Strom; doppelte Arbeit, und steif hinter der Hülse</translation>
+        <source>the maximum voltage it is rated for</source>
+        <translation>das Höchste, was er verträgt</translation>
     </message>
     <message>
         <source>the meter showed an open circuit</source>
         <translation>das Messgerät zeigte offen</translation>
     </message>
     <message>
-        <source>the modules' set voltages</source>
-        <translation>die eingestellten Spannungen der Wandler</translation>
+        <source>the minimum voltage it works at</source>
+        <translation>die kleinste Spannung, bei der er arbeitet</translation>
     </message>
     <message>
-        <source>the most that it withstands</source>
-        <translation>das Höchste, was er verträgt</translation>
+        <source>the modules' set voltages</source>
+        <translation>die eingestellten Spannungen der Wandler</translation>
     </message>
     <message>
         <source>the opening that it is seated in</source>
@@ -14074,6 +14306,10 @@ schwarz an %2
         <translation>der andere</translation>
     </message>
     <message>
+        <source>the pack keeps the reserve its cells need</source>
+        <translation>der Tag übrig lässt, was die Zellen behalten sollen</translation>
+    </message>
+    <message>
         <source>the pack's capacity</source>
         <translation>die Kapazität des Akkus</translation>
     </message>
@@ -14086,7 +14322,7 @@ schwarz an %2
         <translation>die Beinpaare, die eins sind: erst durchpiepsen</translation>
     </message>
     <message>
-        <source>the part whose supply a relay's coil hangs on</source>
+        <source>the part whose supply feeds a relay's coil</source>
         <translation>das Teil, an dessen Versorgung die Spule eines Relais hängt</translation>
     </message>
     <message>
@@ -14098,11 +14334,7 @@ schwarz an %2
         <translation>der Plan hat es nicht mehr</translation>
     </message>
     <message>
-        <source>the quiet things share no wire with motors</source>
-        <translation>was leise ist, teilt keine Leitung mit Motoren</translation>
-    </message>
-    <message>
-        <source>the rails hold: look through the wires on Wiring.</source>
+        <source>the rails are fine: look through the wires on Wiring.</source>
         <translation>Schienen halten: sieh die Verdrahtung durch.</translation>
     </message>
     <message>
@@ -14122,10 +14354,6 @@ schwarz an %2
         <translation>die Schraube</translation>
     </message>
     <message>
-        <source>the share of its volts that the lead keeps for itself, out and back, at the worst</source>
-        <translation>der Anteil ihrer Volt, den die Leitung für sich behält, hin und zurück, schlimmstens</translation>
-    </message>
-    <message>
         <source>the sheets cannot be drawn: {}</source>
         <translation>die Blätter können nicht gezeichnet werden: {}</translation>
     </message>
@@ -14142,7 +14370,7 @@ schwarz an %2
         <translation>der Schlitz, Sicherung heraus</translation>
     </message>
     <message>
-        <source>the smallest that carries what this feed asks</source>
+        <source>the smallest that carries this lead's current</source>
         <translation>die kleinste, die trägt, was diese Zuleitung verlangt</translation>
     </message>
     <message>
@@ -14150,7 +14378,7 @@ schwarz an %2
         <translation>die kleinsten, die tragen</translation>
     </message>
     <message>
-        <source>the start pulls at the pack only</source>
+        <source>the start loads only the pack</source>
         <translation>der Anlauf zerrt nur am Akku</translation>
     </message>
     <message>
@@ -14198,11 +14426,15 @@ schwarz an %2
         <translation>die Leitung, mit der er kommt</translation>
     </message>
     <message>
-        <source>the wire to {} carries {}; together they ask {}</source>
+        <source>the wire to {} carries {}; together they draw {}</source>
         <translation>die Leitung zu {} trägt {}; zusammen verlangen sie {}</translation>
     </message>
     <message>
-        <source>the wire, from {}, stands it for {}</source>
+        <source>the wire's temperature against its insulation's rating</source>
+        <translation>was die Leitung erreicht, gegen das, was ihre Isolierung verträgt</translation>
+    </message>
+    <message>
+        <source>the wire, from {}, withstands it for {}</source>
         <translation>die Leitung hält es, von {} an, {} aus</translation>
     </message>
     <message>
@@ -14214,7 +14446,7 @@ schwarz an %2
         <translation>die Fläche, in der es getroffen wird</translation>
     </message>
     <message>
-        <source>the {} fuse of {} carries {} continuously; together they ask {}</source>
+        <source>the {} fuse of {} carries {} continuously; together they draw {}</source>
         <translation>die Sicherung {} von {} trägt dauernd {}; zusammen verlangen sie {}</translation>
     </message>
     <message>
@@ -14231,7 +14463,7 @@ schwarz an %2
     </message>
     <message>
         <source>there are no bodies yet</source>
-        <translation>es gibt noch keine Körper</translation>
+        <translation>es gibt noch keine Gehäuse</translation>
     </message>
     <message>
         <source>there are no loads yet; type what must run first</source>
@@ -14239,7 +14471,7 @@ schwarz an %2
     </message>
     <message>
         <source>there is no body “{}”</source>
-        <translation>es gibt keinen Körper „{}“</translation>
+        <translation>es gibt kein Gehäuse „{}“</translation>
     </message>
     <message>
         <source>there is no feed “{}”</source>
@@ -14322,6 +14554,10 @@ schwarz an %2
         <translation>das ist kein Plan; „sangre-plan“ wird hier erwartet</translation>
     </message>
     <message>
+        <source>this is one load: {} are added by a line of their own</source>
+        <translation>dies ist ein Verbraucher: {} werden mit einer eigenen Zeile hinzugefügt</translation>
+    </message>
+    <message>
         <source>this is {}, not a file</source>
         <translation>das ist {}, keine Datei</translation>
     </message>
@@ -14354,6 +14590,10 @@ schwarz an %2
         <translation>über das, was ihn schaltet</translation>
     </message>
     <message>
+        <source>through {}</source>
+        <translation>durch {}</translation>
+    </message>
+    <message>
         <source>tie</source>
         <translation>Binder</translation>
     </message>
@@ -14368,6 +14608,10 @@ schwarz an %2
     <message>
         <source>to buy</source>
         <translation>zu kaufen</translation>
+    </message>
+    <message>
+        <source>to make up for the drop in thin wire</source>
+        <translation>gegen den Abfall in dünner Leitung</translation>
     </message>
     <message>
         <source>together</source>
@@ -14404,10 +14648,6 @@ schwarz an %2
     <message>
         <source>tube waits here, {}</source>
         <translation>Schlauch wartet hier, {}</translation>
-    </message>
-    <message>
-        <source>tug with %1 N</source>
-        <translation>mit %1 N ziehen</translation>
     </message>
     <message>
         <source>turn</source>
@@ -14586,6 +14826,10 @@ schwarz an %2
         <translation>gebraucht für</translation>
     </message>
     <message>
+        <source>used per day</source>
+        <translation>Verbrauch am Tag</translation>
+    </message>
+    <message>
         <source>violet</source>
         <translation>violett</translation>
     </message>
@@ -14622,10 +14866,6 @@ schwarz an %2
         <translation>wartet</translation>
     </message>
     <message>
-        <source>wants its aerial before power</source>
-        <translation>will seine Antenne vor dem Strom</translation>
-    </message>
-    <message>
         <source>warmed</source>
         <translation>erwärmt</translation>
     </message>
@@ -14654,12 +14894,8 @@ schwarz an %2
         <translation>verbraucht sie</translation>
     </message>
     <message>
-        <source>well above its peaks, bladed rather than glass where it shakes, looked at each season</source>
+        <source>well above its peaks, a blade rather than glass under vibration, inspected each season</source>
         <translation>weit über seinen Spitzen, Flach- statt Glassicherung, wo es schüttelt, jedes Jahr angesehen</translation>
-    </message>
-    <message>
-        <source>were plus and minus to touch there: how soon a fuse opens, or that what feeds it gives too little to open one</source>
-        <translation>berührten sich dort Plus und Minus: wie bald eine Sicherung öffnet, oder dass die Speisung zu wenig gibt, um eine zu öffnen</translation>
     </message>
     <message>
         <source>wet cloth</source>
@@ -14694,8 +14930,12 @@ schwarz an %2
         <translation>was eine Verbindung isoliert</translation>
     </message>
     <message>
-        <source>what else hangs on it</source>
+        <source>what else it feeds</source>
         <translation>was sonst daran hängt</translation>
+    </message>
+    <message>
+        <source>what holds it there</source>
+        <translation>was es dort hält</translation>
     </message>
     <message>
         <source>what holds leads along their way</source>
@@ -14786,14 +15026,6 @@ schwarz an %2
         <translation>womit es einen Draht nimmt</translation>
     </message>
     <message>
-        <source>what it wants free behind its panel</source>
-        <translation>was es hinter seiner Blende frei braucht</translation>
-    </message>
-    <message>
-        <source>what it wants free behind that wall</source>
-        <translation>was es hinter dieser Wand frei braucht</translation>
-    </message>
-    <message>
         <source>what its rail is called</source>
         <translation>wie seine Schiene heißt</translation>
     </message>
@@ -14808,10 +15040,6 @@ schwarz an %2
     <message>
         <source>what lies between its left and right edge</source>
         <translation>was zwischen linker und rechter Kante liegt</translation>
-    </message>
-    <message>
-        <source>what opens before the wire is hurt; it protects the wire, not the load</source>
-        <translation>was öffnet, ehe die Leitung leidet; sie schützt die Leitung, nicht den Verbraucher</translation>
     </message>
     <message>
         <source>what runs on it: 5 V, GND, PWM</source>
@@ -14846,10 +15074,6 @@ schwarz an %2
         <translation>wie der Plan heißt</translation>
     </message>
     <message>
-        <source>what the wire gets to, against what its insulation withstands</source>
-        <translation>was die Leitung erreicht, gegen das, was ihre Isolierung verträgt</translation>
-    </message>
-    <message>
         <source>what the {} is called comes first</source>
         <translation>zuerst kommt, wie es heißt: {}</translation>
     </message>
@@ -14864,6 +15088,10 @@ schwarz an %2
     <message>
         <source>what was done or noticed</source>
         <translation>was getan oder bemerkt wurde</translation>
+    </message>
+    <message>
+        <source>what was done, in a line</source>
+        <translation>was gemacht wurde, in einer Zeile</translation>
     </message>
     <message>
         <source>what ways meet in it</source>
@@ -14898,7 +15126,7 @@ schwarz an %2
         <translation>wohin die rote Spitze kommt</translation>
     </message>
     <message>
-        <source>whether feeds whose loss is a crash have a fuse</source>
+        <source>whether leads whose loss means a crash have a fuse</source>
         <translation>ob Zuleitungen, deren Verlust ein Absturz ist, eine Sicherung haben</translation>
     </message>
     <message>
@@ -14920,6 +15148,10 @@ schwarz an %2
     <message>
         <source>which opening</source>
         <translation>welche Öffnung</translation>
+    </message>
+    <message>
+        <source>which way its latch, key or mark is: “points latch up”</source>
+        <translation>wohin Rastnase, Nut oder Markierung zeigt: „points latch up“</translation>
     </message>
     <message>
         <source>white</source>
@@ -15000,6 +15232,10 @@ schwarz an %2
     <message>
         <source>worst drop</source>
         <translation>größter Abfall</translation>
+    </message>
+    <message>
+        <source>worst-case voltage drop of the lead, out and back, in per cent</source>
+        <translation>Spannungsfall der Leitung, hin und zurück, im ungünstigsten Fall, in Prozent</translation>
     </message>
     <message>
         <source>wound for {}</source>
@@ -15114,10 +15350,6 @@ schwarz an %2
         <translation>{} in Ruhe, {} innen</translation>
     </message>
     <message>
-        <source>{} at the strongest second; its cells withstand {}</source>
-        <translation>{} in der stärksten Sekunde; seine Zellen vertragen {}</translation>
-    </message>
-    <message>
         <source>{} at {}</source>
         <translation>{} bei {}</translation>
     </message>
@@ -15126,8 +15358,8 @@ schwarz an %2
         <translation>{} bei {} statt {} braucht {} weniger Draht.</translation>
     </message>
     <message>
-        <source>{} at {}, about {}.</source>
-        <translation>{} bei {}, etwa {}.</translation>
+        <source>{} at {}, about {} of heat.</source>
+        <translation>{} bei {}, etwa {} Wärme.</translation>
     </message>
     <message>
         <source>{} between</source>
@@ -15138,16 +15370,12 @@ schwarz an %2
         <translation>{} zwischen {}</translation>
     </message>
     <message>
-        <source>{} brings {} on a {} day; {} goes out.</source>
-        <translation>{} bringt {} an einem {} Tag; {} gehen hinaus.</translation>
-    </message>
-    <message>
         <source>{} browns out in {}, from {} charge down.</source>
         <translation>{} bekommt in {} zu wenig, von {} Ladung abwärts.</translation>
     </message>
     <message>
-        <source>{} browns out: it gets {} and needs {} ({}).</source>
-        <translation>{} bekommt zu wenig: {} statt {} ({}).</translation>
+        <source>{} browns out: {} at its terminals, {} needed ({}).</source>
+        <translation>{} hat Unterspannung: {} an den Klemmen, {} nötig ({}).</translation>
     </message>
     <message>
         <source>{} by the catalogue's typical prices; {} without one.</source>
@@ -15158,7 +15386,7 @@ schwarz an %2
         <translation>{} nach der Schablone, die in wahrer Größe gedruckt wird</translation>
     </message>
     <message>
-        <source>{} can see {} and withstands {}.</source>
+        <source>{} can be exposed to {} and is rated for {}.</source>
         <translation>{} kann {} sehen und verträgt {}.</translation>
     </message>
     <message>
@@ -15170,12 +15398,12 @@ schwarz an %2
         <translation>{} lässt sich nicht auf {} einstellen: er macht {} – {}.</translation>
     </message>
     <message>
-        <source>{} cannot give what {} asks for: it folds back and starts again.</source>
-        <translation>{} kann nicht geben, was {} verlangt: es knickt ein und startet wieder.</translation>
-    </message>
-    <message>
         <source>{} cannot hold {} on an empty pack: {} in less {} leaves {}.</source>
         <translation>{} kann {} mit leerem Akku nicht halten: {} Eingang weniger {} lässt {}.</translation>
+    </message>
+    <message>
+        <source>{} cannot supply the current of {}: it folds back and restarts.</source>
+        <translation>{} kann nicht geben, was {} verlangt: es knickt ein und startet wieder.</translation>
     </message>
     <message>
         <source>{} carries {} continuously</source>
@@ -15194,16 +15422,16 @@ schwarz an %2
         <translation>{} Zellen unter {} Überschriften: wurde ein Dezimalkomma als Ende einer Zelle gelesen? 12.5 schreiben oder in Anführungszeichen setzen.</translation>
     </message>
     <message>
-        <source>{} charges {} in air down to {}: below 0 °C its lithium plates out.</source>
+        <source>{} charges {} in air down to {}: below 0 °C lithium plating damages the cells.</source>
         <translation>{} lädt {} in Luft bis hinab auf {}: unter 0 °C scheidet sich Lithium ab.</translation>
-    </message>
-    <message>
-        <source>{} charges {} with {}; it likes {}.</source>
-        <translation>{} lädt {} mit {}; er mag {}.</translation>
     </message>
     <message>
         <source>{} charges {} with {}; its charger gives {}.</source>
         <translation>{} lädt {} mit {}; das Ladegerät gibt {}.</translation>
+    </message>
+    <message>
+        <source>{} charges {} with {}; {} is recommended.</source>
+        <translation>{} lädt {} mit {}; er mag {}.</translation>
     </message>
     <message>
         <source>{} circles packed: {} across</source>
@@ -15234,12 +15462,8 @@ schwarz an %2
         <translation>{} Adern parallel: die Messung ist ihre gemeinsame.</translation>
     </message>
     <message>
-        <source>{} couple, beside {}</source>
+        <source>{} coupled, beside {}</source>
         <translation>{} koppeln, neben {}</translation>
-    </message>
-    <message>
-        <source>{} cranks and has no fuse, as starters have none: keep its lead short, sleeved and tied.</source>
-        <translation>{} ist ein Anlasser und hat wie alle Anlasser keine Sicherung: Leitung kurz halten, ummanteln und festbinden.</translation>
     </message>
     <message>
         <source>{} dB at {} kHz, resonant at {} Hz{}</source>
@@ -15262,12 +15486,20 @@ schwarz an %2
         <translation>{} passt nicht in den Steckplatz von {}, der für {} ist.</translation>
     </message>
     <message>
-        <source>{} does not run empty: what it is asked for at one instant counts.</source>
+        <source>{} does not run empty: its current at any instant is the limit.</source>
         <translation>{} wird nicht leer: es zählt, was in einem Augenblick verlangt wird.</translation>
     </message>
     <message>
         <source>{} draws {} for a moment: leads of its own from the battery, without a fuse unless its maker has one. Is that figure right?</source>
         <translation>{} zieht kurzzeitig {}: eigene Leitungen von der Batterie, ohne Sicherung, sofern der Hersteller keine vorsieht. Stimmt dieser Wert?</translation>
+    </message>
+    <message>
+        <source>{} drops {} ({})</source>
+        <translation>{}: Spannungsfall {} ({})</translation>
+    </message>
+    <message>
+        <source>{} drops {} ({}), limit {}.</source>
+        <translation>{}: Spannungsfall {} ({}), Grenze {}.</translation>
     </message>
     <message>
         <source>{} empty, {} nominal, {} full, {} charging</source>
@@ -15298,10 +15530,6 @@ schwarz an %2
         <translation>{} speist, was stört, vorbei an der Antenne bei {}: führe sie anders, oder verdrille das Paar und kreuze rechtwinklig.</translation>
     </message>
     <message>
-        <source>{} fell out: a danger is left in them, or they do not last the day.</source>
-        <translation>{} fielen heraus: eine Gefahr bleibt darin, oder sie halten den Tag nicht durch.</translation>
-    </message>
-    <message>
         <source>{} fill {} of {}</source>
         <translation>{} füllen {} von {}</translation>
     </message>
@@ -15310,28 +15538,28 @@ schwarz an %2
         <translation>{} zündet, sobald Strom da ist: Nichts ist dazwischen.</translation>
     </message>
     <message>
-        <source>{} flies unfused, by your school: a short there draws {} until something burns.</source>
+        <source>{} flies without a fuse, by your school: a short there draws {} until something burns.</source>
         <translation>{} fliegt nach deiner Schule ungesichert: ein Kurzschluss dort zieht {}, bis etwas brennt.</translation>
-    </message>
-    <message>
-        <source>{} flow; the {} does not open, the wire reaches {}: {}</source>
-        <translation>{} fließen; die {} löst nicht aus, der Draht erreicht {}: {}</translation>
-    </message>
-    <message>
-        <source>{} flow; the {} opens within {}, the wire reaches {}: {}</source>
-        <translation>{} fließen; die {} löst innerhalb von {} aus, der Draht erreicht {}: {}</translation>
-    </message>
-    <message>
-        <source>{} flows with the wires as warm as they were{}.</source>
-        <translation>{} fließen, die Leitungen so warm, wie sie waren{}.</translation>
     </message>
     <message>
         <source>{} flows, no fuse opens, the wire goes to {}.</source>
         <translation>{} fließen, keine Sicherung öffnet, die Leitung geht auf {}.</translation>
     </message>
     <message>
+        <source>{} flows, with the wires at their working temperature{}.</source>
+        <translation>{} fließen, die Leitungen so warm, wie sie waren{}.</translation>
+    </message>
+    <message>
         <source>{} flows; the wire reaches {} before the fuse opens in {}.</source>
         <translation>{} fließen; die Leitung erreicht {}, ehe die Sicherung in {} öffnet.</translation>
+    </message>
+    <message>
+        <source>{} flows; the {} does not open, the wire reaches {}: {}</source>
+        <translation>{} fließen; die {} löst nicht aus, der Draht erreicht {}: {}</translation>
+    </message>
+    <message>
+        <source>{} flows; the {} opens within {}, the wire reaches {}: {}</source>
+        <translation>{} fließen; die {} löst innerhalb von {} aus, der Draht erreicht {}: {}</translation>
     </message>
     <message>
         <source>{} flows; {} opens within {}, the wire reaches {}.</source>
@@ -15354,32 +15582,16 @@ schwarz an %2
         <translation>{} gesicherte Leitungen beginnen in {}, nicht jede in einem Halter.</translation>
     </message>
     <message>
-        <source>{} gets as little as {} and wants {}: it locks out.</source>
-        <translation>{} bekommt nur {} und will {}: er schaltet ab.</translation>
-    </message>
-    <message>
-        <source>{} gets {} hot in {} air; it withstands {}.</source>
-        <translation>{0} wird in Luft von {2} {1} heiß; er verträgt {3}.</translation>
-    </message>
-    <message>
-        <source>{} gets {} inside: {} lost in it, {} round it.</source>
-        <translation>In {} werden es {}: {} gehen darin verloren, ringsum sind es {}.</translation>
-    </message>
-    <message>
-        <source>{} gives {} (peak {}); printed {}, trusted with {}.</source>
-        <translation>{} gibt {} (Spitze {}); aufgedruckt {}, zugetraut {}.</translation>
-    </message>
-    <message>
-        <source>{} gives {} at the most; what it charges gives far more, backwards through this lead.</source>
+        <source>{} gives {} at the most; the pack it charges feeds far more back through this lead.</source>
         <translation>{} gibt höchstens {}; was es lädt, gibt weit mehr, rückwärts durch diese Leitung.</translation>
     </message>
     <message>
-        <source>{} gives {} continuously; the plan asks for {}.</source>
+        <source>{} gives {} continuously; the plan draws {}.</source>
         <translation>{} gibt dauernd {}; der Plan verlangt {}.</translation>
     </message>
     <message>
-        <source>{} gives {}; {} is asked of it continuously.</source>
-        <translation>{} gibt {}; dauernd verlangt werden {}.</translation>
+        <source>{} goes into current limit for a moment ({}): what it feeds starts slower.</source>
+        <translation>{} begrenzt einen Augenblick lang ({}): was dort anläuft, läuft langsamer an.</translation>
     </message>
     <message>
         <source>{} goes on as {} there: a thinner wire begins with a fuse.</source>
@@ -15390,15 +15602,11 @@ schwarz an %2
         <translation>{} führt durch {} in der Wand von {}, an der sie nicht vorbeikommt.</translation>
     </message>
     <message>
-        <source>{} hangs on {} beside {}, with nothing between.</source>
-        <translation>{} hängt an {} neben {}, ohne etwas dazwischen.</translation>
-    </message>
-    <message>
         <source>{} has a cell that holds {} of the others: it is empty first and can be reversed.</source>
         <translation>{} hat eine Zelle, die nur {} der anderen fasst: sie ist zuerst leer und kann umgepolt werden.</translation>
     </message>
     <message>
-        <source>{} has a coil of {} and hangs on {} of {}: it {}.</source>
+        <source>{} has a coil of {} and is connected to {} of {}: it {}.</source>
         <translation>{} hat eine Spule für {} und hängt an {} von {}: sie {}.</translation>
     </message>
     <message>
@@ -15406,7 +15614,7 @@ schwarz an %2
         <translation>{} hat die Länge null: miss den Weg und tippe sie.</translation>
     </message>
     <message>
-        <source>{} has a live case, and {} stands in metal: film or tube between them.</source>
+        <source>{} has a live case, and {} is in a metal body: film or tube between them.</source>
         <translation>{} hat ein Gehäuse unter Spannung, und {} steht in Metall: Folie oder Schlauch dazwischen.</translation>
     </message>
     <message>
@@ -15422,7 +15630,7 @@ schwarz an %2
         <translation>{} hat keine Sicherung; die Grenze des Netzteils selbst hält den Draht heil.</translation>
     </message>
     <message>
-        <source>{} has no voltage that suits all: {} wants at least {}, {} at most {}.</source>
+        <source>{} has no voltage that suits all: {} needs at least {}, {} at most {}.</source>
         <translation>{} hat keine Spannung, die allen passt: {} will mindestens {}, {} höchstens {}.</translation>
     </message>
     <message>
@@ -15442,10 +15650,6 @@ schwarz an %2
         <translation>{} hier{} = {} der aufgedruckten {}</translation>
     </message>
     <message>
-        <source>{} holds {}: above 100 Wh an airline's consent is needed to carry it.</source>
-        <translation>{} fasst {}: über 100 Wh braucht es die Zustimmung der Fluglinie, ihn mitzunehmen.</translation>
-    </message>
-    <message>
         <source>{} in PVC carries {} in {}.</source>
         <translation>{} in PVC trägt {} bei {}.</translation>
     </message>
@@ -15458,56 +15662,68 @@ schwarz an %2
         <translation>{} in Reihe × {} parallel aus: {}.</translation>
     </message>
     <message>
+        <source>{} in the one-second peak; its cells are rated for {}</source>
+        <translation>{} in der stärksten Sekunde; seine Zellen vertragen {}</translation>
+    </message>
+    <message>
         <source>{} in the plan: mend before anything is cut.</source>
         <translation>{} im Plan: beheben, bevor etwas geschnitten wird.</translation>
     </message>
     <message>
-        <source>{} is a forked barrel lead: it carries {}, and {} are asked of it.</source>
+        <source>{} is a forked barrel lead: it carries {}; {} is drawn.</source>
         <translation>{} ist eine gegabelte Hohlsteckerleitung: sie trägt {}, verlangt werden {}.</translation>
     </message>
     <message>
-        <source>{} is below the least voltage, {}</source>
+        <source>{} is a starter and has no fuse, as is usual: keep its lead short, sleeved and tied.</source>
+        <translation>{} ist ein Anlasser und hat wie alle Anlasser keine Sicherung: Leitung kurz halten, ummanteln und festbinden.</translation>
+    </message>
+    <message>
+        <source>{} is below the minimum voltage, {}</source>
         <translation>{} liegt unter der kleinsten Spannung, {}</translation>
     </message>
     <message>
-        <source>{} is bent to {} inside at {}; its {} of thickness want {}.</source>
+        <source>{} is bent to a radius of {} at {}; {} thick, it needs {}.</source>
         <translation>{0} ist bei {2} auf {1} innen gebogen; {3} Dicke verlangen {4}.</translation>
     </message>
     <message>
-        <source>{} is beyond anything a wire carries.</source>
-        <translation>{} ist mehr, als irgendein Draht trägt.</translation>
+        <source>{} is dissipated in {}: its temperature follows from its size, which is not given.</source>
+        <translation>{} gehen in {} verloren: wie warm es dort wird, folgt aus der Größe, die niemand gesagt hat.</translation>
+    </message>
+    <message>
+        <source>{} is empty before the day is over: it lasts {}.</source>
+        <translation>{} ist leer, ehe der Tag um ist: er hält {}.</translation>
     </message>
     <message>
         <source>{} is expected, not {}</source>
         <translation>{} wird erwartet, nicht {}</translation>
     </message>
     <message>
+        <source>{} is fed by {} sources at one input: they drive each other. Keep one.</source>
+        <translation>{} wird {}-fach gespeist: zwei Quellen an einem Eingang kämpfen. Behalte eine.</translation>
+    </message>
+    <message>
         <source>{} is fed from {}, through {}: a loop has no source.</source>
         <translation>{} wird von {} gespeist, über {}: ein Ring hat keine Quelle.</translation>
     </message>
     <message>
-        <source>{} is fed up to {} and withstands {}.</source>
+        <source>{} is fed up to {} and is rated for {}.</source>
         <translation>{} wird mit bis zu {} gespeist und verträgt {}.</translation>
     </message>
     <message>
-        <source>{} is fed up to {} of its {}: {} spare, want 25 %.</source>
+        <source>{} is fed up to {} of its {}: {} margin, 25 % recommended.</source>
         <translation>{} wird mit bis zu {} von seinen {} gespeist: {} Reserve, gewünscht 25 %.</translation>
     </message>
     <message>
-        <source>{} is fed {} times over: two sources on one inlet fight. Keep one.</source>
-        <translation>{} wird {}-fach gespeist: zwei Quellen an einem Eingang kämpfen. Behalte eine.</translation>
+        <source>{} is fed {} at the lowest and needs {}: it locks out.</source>
+        <translation>{} bekommt nur {} und will {}: er schaltet ab.</translation>
     </message>
     <message>
-        <source>{} is filled by the others with {} the moment they are joined.</source>
-        <translation>{} wird von den anderen im Augenblick des Verbindens mit {} gefüllt.</translation>
-    </message>
-    <message>
-        <source>{} is flat before the day is over: it lasts {}.</source>
-        <translation>{} ist leer, ehe der Tag um ist: er hält {}.</translation>
+        <source>{} is in a place that is not on the machine.</source>
+        <translation>{} steht an einem Ort, den die Maschine nicht hat.</translation>
     </message>
     <message>
         <source>{} is in no body.</source>
-        <translation>{} liegt in keinem Körper.</translation>
+        <translation>{} liegt in keinem Gehäuse.</translation>
     </message>
     <message>
         <source>{} is in {}.</source>
@@ -15526,19 +15742,19 @@ schwarz an %2
         <translation>{} ist bei {} geknotet: {}.</translation>
     </message>
     <message>
-        <source>{} is lost in {}: how warm it gets there follows from its size, which nobody has said.</source>
-        <translation>{} gehen in {} verloren: wie warm es dort wird, folgt aus der Größe, die niemand gesagt hat.</translation>
-    </message>
-    <message>
         <source>{} is made for {} only</source>
         <translation>{} ist nur für {} gemacht</translation>
+    </message>
+    <message>
+        <source>{} is more than any wire here carries.</source>
+        <translation>{} ist mehr, als irgendein Draht trägt.</translation>
     </message>
     <message>
         <source>{} is more than it gives continuously</source>
         <translation>{} ist mehr, als er dauernd gibt</translation>
     </message>
     <message>
-        <source>{} is more than this pack can push: {} into a short</source>
+        <source>{} is more than this pack can deliver: {} into a short</source>
         <translation>{} ist mehr, als dieser Akku drücken kann: {} in einen Kurzschluss</translation>
     </message>
     <message>
@@ -15546,7 +15762,7 @@ schwarz an %2
         <translation>{} ist neuer, als dieses Programm liest (bis {}); nichts wurde geändert</translation>
     </message>
     <message>
-        <source>{} is no peak: that is what it draws all the time.</source>
+        <source>{} is no peak: that is continuous draw.</source>
         <translation>{} ist keine Spitze: das zieht es die ganze Zeit.</translation>
     </message>
     <message>
@@ -15582,6 +15798,14 @@ schwarz an %2
         <translation>{} ist an Wege geheftet, die ihre beiden Enden nicht nacheinander verbinden.</translation>
     </message>
     <message>
+        <source>{} is rated for {}; the wire conducts heat into its terminal.</source>
+        <translation>{} verträgt {}; die Leitung bringt ihre Wärme dorthin, wo sie endet.</translation>
+    </message>
+    <message>
+        <source>{} is rated for {}; {} is drawn continuously.</source>
+        <translation>{} gibt {}; dauernd verlangt werden {}.</translation>
+    </message>
+    <message>
         <source>{} is said to be sealed and has vents: it is one or the other.</source>
         <translation>{} soll abgedichtet sein und hat Luftlöcher: nur eines davon geht.</translation>
     </message>
@@ -15590,15 +15814,15 @@ schwarz an %2
         <translation>{} soll {} dick sein, und ihre Adern sind zusammen {}.</translation>
     </message>
     <message>
-        <source>{} is sealed and gets {} K warmer at work: cooling down it draws damp in.</source>
+        <source>{} is sealed and gets {} K warmer in use: as it cools it draws moisture in.</source>
         <translation>{} ist abgedichtet und wird bei der Arbeit {} K wärmer: beim Abkühlen zieht er Feuchte ein.</translation>
     </message>
     <message>
-        <source>{} is sealed and the {} lets water in.</source>
+        <source>{} is sealed, but the {} lets water in.</source>
         <translation>{} ist abgedichtet, und {} lässt Wasser ein.</translation>
     </message>
     <message>
-        <source>{} is sensitive and returns through the frame, with everyone else's noise.</source>
+        <source>{} is sensitive and returns through the frame, which carries the noise of every other load.</source>
         <translation>{} ist empfindlich und kehrt über den Rahmen zurück, mit den Störungen aller anderen.</translation>
     </message>
     <message>
@@ -15610,7 +15834,7 @@ schwarz an %2
         <translation>{} ist auf {} eingestellt. Alles ab 60 V Gleichspannung liegt außerhalb dieses Werkzeugs.</translation>
     </message>
     <message>
-        <source>{} is stuck down and is to be reached: {} stay free of the adhesive.</source>
+        <source>{} is stuck down and needs access: keep {} free of adhesive.</source>
         <translation>{} ist festgeklebt und soll erreichbar sein: {} bleiben frei vom Kleber.</translation>
     </message>
     <message>
@@ -15618,20 +15842,16 @@ schwarz an %2
         <translation>{} ist die falsche Art von Wert</translation>
     </message>
     <message>
-        <source>{} is thinner than the {} fuse before it protects, and has none of its own.</source>
+        <source>{} is thinner than the upstream {} fuse protects, and has no fuse of its own.</source>
         <translation>{} ist dünner, als die Sicherung {} davor schützt, und hat keine eigene.</translation>
     </message>
     <message>
-        <source>{} is to be reached closed, and {} {} off first.</source>
-        <translation>{} soll geschlossen erreichbar sein, und {} {} vorher ab.</translation>
-    </message>
-    <message>
-        <source>{} is to be reached with one lid off, and {} come off first.</source>
-        <translation>{} soll mit einem Deckel ab erreichbar sein, und {} kommen vorher ab.</translation>
-    </message>
-    <message>
         <source>{} is vital, and {} can stop it alone.</source>
-        <translation>{} ist lebenswichtig, und {} kann es allein anhalten.</translation>
+        <translation>{} ist kritisch, und {} allein kann ihn ausfallen lassen.</translation>
+    </message>
+    <message>
+        <source>{} is wet, and the {} there lets water in along the wires.</source>
+        <translation>Bei {} ist es nass, und {} dort lässt Wasser an den Drähten entlang.</translation>
     </message>
     <message>
         <source>{} is worn: {} of its capacity, {} × its resistance.</source>
@@ -15690,28 +15910,16 @@ schwarz an %2
         <translation>Leitung {}</translation>
     </message>
     <message>
+        <source>{} leads go this way: a guide wire goes through with the first, and each pulls the next.</source>
+        <translation>{} Leitungen gehen hier entlang: mit der ersten geht ein Einziehdraht durch, jede zieht die nächste.</translation>
+    </message>
+    <message>
         <source>{} leads, {} loads, {} of parts known by price.</source>
         <translation>{} Leitungen, {} Verbraucher, {} für Teile mit bekanntem Preis.</translation>
     </message>
     <message>
-        <source>{} lets go and starts again: its input hangs at {}.</source>
-        <translation>{} lässt los und startet wieder: sein Eingang hängt bei {}.</translation>
-    </message>
-    <message>
-        <source>{} limits for a moment ({}): what starts there starts slower.</source>
-        <translation>{} begrenzt einen Augenblick lang ({}): was dort anläuft, läuft langsamer an.</translation>
-    </message>
-    <message>
         <source>{} loads rest on typical figures: measure them before you buy for them.</source>
         <translation>{} Verbraucher beruhen auf üblichen Werten: miss sie, ehe du dafür kaufst.</translation>
-    </message>
-    <message>
-        <source>{} loses {} ({})</source>
-        <translation>{} verliert {} ({})</translation>
-    </message>
-    <message>
-        <source>{} loses {} ({}), limit {}.</source>
-        <translation>{} verliert {} ({}), Grenze {}.</translation>
     </message>
     <message>
         <source>{} lost a day; nothing is lost at best.</source>
@@ -15723,26 +15931,34 @@ schwarz an %2
     </message>
     <message>
         <source>{} mm², {} strands, {} over the insulation, {} mΩ/m at 20 °C, {} g/m</source>
-        <translation>{} mm², {} Litzen, {} über der Isolierung, {} mΩ/m bei 20 °C, {} g/m</translation>
+        <translation>{} mm², {} Einzeldrähte, {} über der Isolierung, {} mΩ/m bei 20 °C, {} g/m</translation>
+    </message>
+    <message>
+        <source>{} more derived from the best ones: rails merged or fed from one another, other converters, single wires thinner or thicker, as long as it helped.</source>
+        <translation>{} weitere auf dem Weg von den besten aus: Schienen zusammengelegt oder auseinander gespeist, andere Wandler, einzelne Leitungen dünner oder dicker, solange es half.</translation>
     </message>
     <message>
         <source>{} more on the Bench.</source>
         <translation>{} weitere unter Messen.</translation>
     </message>
     <message>
-        <source>{} more on the way from the best ones: rails merged or fed from one another, other modules, single wires thinner or thicker, as long as it helped.</source>
-        <translation>{} weitere auf dem Weg von den besten aus: Schienen zusammengelegt oder auseinander gespeist, andere Wandler, einzelne Leitungen dünner oder dicker, solange es half.</translation>
-    </message>
-    <message>
         <source>{} more, as the finding of each vital load names them.</source>
-        <translation>{} weitere, wie der Befund jedes lebenswichtigen Verbrauchers sie nennt.</translation>
+        <translation>{} weitere, wie der Befund jedes kritischen Verbrauchers sie nennt.</translation>
     </message>
     <message>
         <source>{} moves from {} down to {}: the two are swapped.</source>
         <translation>{} bewegt sich von {} hinab auf {}: die beiden sind vertauscht.</translation>
     </message>
     <message>
-        <source>{} must stay on and hangs behind the {} switch.</source>
+        <source>{} must be reachable with everything closed, but {} {} off first.</source>
+        <translation>{} soll geschlossen erreichbar sein, und {} {} vorher ab.</translation>
+    </message>
+    <message>
+        <source>{} must be reachable with one lid off, but {} come off first.</source>
+        <translation>{} soll mit einem Deckel ab erreichbar sein, und {} kommen vorher ab.</translation>
+    </message>
+    <message>
+        <source>{} must stay on but is behind the {} switch.</source>
         <translation>{} muss an bleiben und hängt hinter dem Schalter {}.</translation>
     </message>
     <message>
@@ -15786,8 +16002,16 @@ schwarz an %2
         <translation>{} brauchen {}</translation>
     </message>
     <message>
-        <source>{} needs {} and {} withstands only {}: no voltage suits both</source>
+        <source>{} needs {} and {} is rated for only {}: no voltage suits both</source>
         <translation>{} braucht {}, und {} verträgt nur {}: keine Spannung passt beiden</translation>
+    </message>
+    <message>
+        <source>{} needs {} behind the wall of {}, which is {} deep inside at the most.</source>
+        <translation>{} braucht {} hinter der Wand von {}, das innen höchstens {} misst.</translation>
+    </message>
+    <message>
+        <source>{} needs {}. Mains and everything from 60 V DC up is outside this tool: stop, and ask a qualified person under the local code.</source>
+        <translation>{} will {}. Netzspannung und alles ab 60 V Gleichspannung liegt außerhalb dieses Werkzeugs: aufhören und eine Fachkraft nach örtlicher Vorschrift fragen.</translation>
     </message>
     <message>
         <source>{} needs ≥ {} at its end: ({} + {} × {}{}) ÷ {} = {}</source>
@@ -15858,7 +16082,7 @@ schwarz an %2
         <translation>{} an einem {}</translation>
     </message>
     <message>
-        <source>{} opens after {} is hurt: that withstands {}.</source>
+        <source>{} opens after {} is damaged: that is rated for {}.</source>
         <translation>{} öffnet, nachdem {} Schaden genommen hat: das verträgt {}.</translation>
     </message>
     <message>
@@ -15866,19 +16090,19 @@ schwarz an %2
         <translation>{} öffnet bei {} zwischen {} und {}</translation>
     </message>
     <message>
-        <source>{} pack into {}; how wide it is, nobody has said</source>
-        <translation>{} packen sich zu {}; wie weit sie ist, hat niemand gesagt</translation>
-    </message>
-    <message>
         <source>{} pack into {}; it is {} wide, {} full</source>
         <translation>{} packen sich zu {}; sie ist {} weit, {} voll</translation>
+    </message>
+    <message>
+        <source>{} pack into {}; its width is not given</source>
+        <translation>{} packen sich zu {}; wie weit sie ist, hat niemand gesagt</translation>
     </message>
     <message>
         <source>{} packs compared that the catalogue's cells make in forms that are sold.</source>
         <translation>{} Akkus verglichen, die sich aus Zellen des Katalogs in erhältlichen Formen ergeben.</translation>
     </message>
     <message>
-        <source>{} packs tried; {} of {} kinds and voltages serve, {} of them worth having.</source>
+        <source>{} packs tried; {} of {} kinds and voltages meet the mission, {} of them worth comparing.</source>
         <translation>{} Akkus versucht; {} aus {} Arten und Spannungen genügen, {} davon lohnen sich.</translation>
     </message>
     <message>
@@ -15894,12 +16118,20 @@ schwarz an %2
         <translation>{} Stücke {}</translation>
     </message>
     <message>
-        <source>{} printed × {} to be trusted = {}</source>
-        <translation>{} aufgedruckt × {} Zutrauen = {}</translation>
-    </message>
-    <message>
         <source>{} rail</source>
         <translation>Schiene {}</translation>
+    </message>
+    <message>
+        <source>{} rated × {} = {} derated</source>
+        <translation>{} Nennwert × {} = {} herabgesetzt</translation>
+    </message>
+    <message>
+        <source>{} reaches {} in {} air; its rating is {}.</source>
+        <translation>{} erreicht {} bei {} Umgebung; Nennwert {}.</translation>
+    </message>
+    <message>
+        <source>{} reaches {} inside: {} dissipated, {} ambient.</source>
+        <translation>{} erreicht innen {}: {} Verlustleistung, {} Umgebung.</translation>
     </message>
     <message>
         <source>{} reaches {}. Everything from 60 V DC up is outside this tool: {}.</source>
@@ -15910,19 +16142,23 @@ schwarz an %2
         <translation>{} geschrumpft ≤ 0,9 × {}, die er fassen muss</translation>
     </message>
     <message>
-        <source>{} restarts: it gets {} for a moment and needs {} ({}).</source>
-        <translation>{} startet neu: es bekommt einen Augenblick lang {} und braucht {} ({}).</translation>
+        <source>{} resets: {} at its terminals for a moment, {} needed ({}).</source>
+        <translation>{} startet neu: kurzzeitig {} an den Klemmen, {} nötig ({}).</translation>
     </message>
     <message>
         <source>{} returns through {}, which is {}: no current flows.</source>
         <translation>{} kehrt über {} zurück, und das ist {}: kein Strom fließt.</translation>
     </message>
     <message>
+        <source>{} ruled out: unsafe, or too small for the day.</source>
+        <translation>{} ausgeschieden: unsicher oder zu klein für den Tag.</translation>
+    </message>
+    <message>
         <source>{} runs</source>
         <translation>{} läuft</translation>
     </message>
     <message>
-        <source>{} runs beside {} for {}: about {} couple in, and it bears {}.</source>
+        <source>{} runs beside {} for {}: about {} is coupled in, {} is tolerated.</source>
         <translation>{} läuft neben {} über {}: etwa {} koppeln ein, und sie verträgt {}.</translation>
     </message>
     <message>
@@ -15950,6 +16186,10 @@ schwarz an %2
         <translation>{} teilt seine Speisung mit dem, was stört: ein Filter in seiner Leitung.</translation>
     </message>
     <message>
+        <source>{} shares the supply {} with {}, without a filter.</source>
+        <translation>{} hängt an {} neben {}, ohne etwas dazwischen.</translation>
+    </message>
+    <message>
         <source>{} shares {} with {}, which is sensitive.</source>
         <translation>{} teilt {} mit {}, das empfindlich ist.</translation>
     </message>
@@ -15958,16 +16198,16 @@ schwarz an %2
         <translation>{} sitzt bei {} auf einer Leitung, die {} lang ist.</translation>
     </message>
     <message>
-        <source>{} sits on {}: how much warmer than the air does that get at work?</source>
+        <source>{} sits on {}: how far above ambient does that get in use?</source>
         <translation>{} sitzt auf {}: wie viel wärmer als die Luft wird das bei der Arbeit?</translation>
     </message>
     <message>
-        <source>{} sits {} that gets {} at most: it never closes.</source>
-        <translation>{} sitzt {}, wo es höchstens {} wird: er schließt nie.</translation>
+        <source>{} sits {}, which only reaches {}: it will never close.</source>
+        <translation>{} sitzt {}, wo nur {} erreicht werden: er schließt nie.</translation>
     </message>
     <message>
-        <source>{} sits {} that gets {} in normal use: it cuts out then.</source>
-        <translation>{} sitzt {}, wo es im normalen Betrieb {} wird: dann schaltet er ab.</translation>
+        <source>{} sits {}, which reaches {} in normal use: it will cut out.</source>
+        <translation>{} sitzt {}, wo im normalen Betrieb {} erreicht werden: er schaltet ab.</translation>
     </message>
     <message>
         <source>{} stalled draws {}: its fuse takes up to {}.</source>
@@ -15978,10 +16218,6 @@ schwarz an %2
         <translation>{} zieht blockiert {}: seine Sicherung {} muss nie öffnen.</translation>
     </message>
     <message>
-        <source>{} stands in a place that is not on the machine.</source>
-        <translation>{} steht an einem Ort, den die Maschine nicht hat.</translation>
-    </message>
-    <message>
         <source>{} starts</source>
         <translation>{} läuft an</translation>
     </message>
@@ -15990,20 +16226,32 @@ schwarz an %2
         <translation>{} Schritte, etwa {} Handarbeit übrig.</translation>
     </message>
     <message>
+        <source>{} stores {}: above 100 Wh an airline has to approve carrying it.</source>
+        <translation>{} fasst {}: über 100 Wh braucht es die Zustimmung der Fluglinie, ihn mitzunehmen.</translation>
+    </message>
+    <message>
         <source>{} supplies meet at {}: pull the red wire of {}.</source>
         <translation>{} Versorgungen treffen sich bei {}: zieh die rote Ader von {}.</translation>
+    </message>
+    <message>
+        <source>{} supplies {} (peak {}); rated {}, derated {}.</source>
+        <translation>{} gibt {} (Spitze {}); aufgedruckt {}, zugetraut {}.</translation>
     </message>
     <message>
         <source>{} switch in the {}</source>
         <translation>Schalter {} in: {}</translation>
     </message>
     <message>
-        <source>{} switch: {} breaks {} DC at most; it sees {}.</source>
+        <source>{} switch: {} breaks {} DC at most; here {}.</source>
         <translation>Schalter {}: {} trennt höchstens {} Gleichspannung; er sieht {}.</translation>
     </message>
     <message>
-        <source>{} switch: {} carries {}, asked {} (peak {}).</source>
+        <source>{} switch: {} carries {}; {} is drawn (peak {}).</source>
         <translation>Schalter {}: {} trägt {}, verlangt {} (Spitze {}).</translation>
+    </message>
+    <message>
+        <source>{} switches off and restarts repeatedly: its input stays at {}.</source>
+        <translation>{} lässt los und startet wieder: sein Eingang hängt bei {}.</translation>
     </message>
     <message>
         <source>{} takes most of what the main fuse lets through: that fuse is its own, too.</source>
@@ -16066,16 +16314,8 @@ schwarz an %2
         <translation>{} zusammen: {} abisoliert, {} über der Isolierung</translation>
     </message>
     <message>
-        <source>{} turns by {}° at {}: there is room for a bend of {} inside, and it wants {}.</source>
-        <translation>{0} biegt bei {2} um {1}° ab: innen ist Platz für einen Bogen von {3}, und sie will {4}.</translation>
-    </message>
-    <message>
-        <source>{} wants {} behind the wall of {}, which is {} inside at the most.</source>
-        <translation>{} braucht {} hinter der Wand von {}, das innen höchstens {} misst.</translation>
-    </message>
-    <message>
-        <source>{} wants {}. Mains and everything from 60 V DC up is outside this tool: stop, and ask a qualified person under the local code.</source>
-        <translation>{} will {}. Netzspannung und alles ab 60 V Gleichspannung liegt außerhalb dieses Werkzeugs: aufhören und eine Fachkraft nach örtlicher Vorschrift fragen.</translation>
+        <source>{} turns by {}° at {}. Bend radius there: {} available, {} needed.</source>
+        <translation>{} biegt sich um {}° bei {}. Biegeradius dort: {} vorhanden, {} nötig.</translation>
     </message>
     <message>
         <source>{} was read outside its window: find out why.</source>
@@ -16086,7 +16326,7 @@ schwarz an %2
         <translation>{} beim Laden: über 60 V liegt außerhalb dieses Werkzeugs</translation>
     </message>
     <message>
-        <source>{} whole plans proposed and studied: each battery worth having, with every way to size wires, set rails, keep noise apart and group feeds.</source>
+        <source>{} whole plans proposed and studied: each battery that no other beats, with every way to size wires, set rails, separate noise and group leads.</source>
         <translation>{} ganze Pläne vorgeschlagen und untersucht: jeder Akku, der sich lohnt, mit jeder Art, Leitungen zu bemessen, Schienen einzustellen, Störungen fernzuhalten und Zuleitungen zu bündeln.</translation>
     </message>
     <message>
@@ -16098,19 +16338,23 @@ schwarz an %2
         <translation>{} Drähte, {} breit abisoliert und {} über ihrer Isolierung.</translation>
     </message>
     <message>
-        <source>{} withstands {}; the wire brings its heat to what it ends in.</source>
-        <translation>{} verträgt {}; die Leitung bringt ihre Wärme dorthin, wo sie endet.</translation>
+        <source>{} with a {} chisel tip</source>
+        <translation>{} mit Meißelspitze von {}</translation>
     </message>
     <message>
         <source>{} would not last the day in {}.</source>
         <translation>{} würde in {} nicht für den Tag reichen.</translation>
     </message>
     <message>
-        <source>{} would sag too far at its peak, at {} charge.</source>
+        <source>{} would sag below its cut-off at its peak, at {} charge.</source>
         <translation>{} würde an der Spitze zu weit einbrechen, bei {} Ladung.</translation>
     </message>
     <message>
-        <source>{} {} a guess of {}. Measure the path, not the crow's flight.</source>
+        <source>{} yields {} on a {} day; {} is used.</source>
+        <translation>{} bringt {} an einem {} Tag; {} gehen hinaus.</translation>
+    </message>
+    <message>
+        <source>{} {} a guess of {}. Measure along the path, not straight across.</source>
         <translation>{} {} eine Schätzung von {}. Miss den Weg, nicht die Luftlinie.</translation>
     </message>
     <message>
@@ -16266,7 +16510,7 @@ schwarz an %2
         <translation>{} ÷ {} = {} × ihr Nennwert</translation>
     </message>
     <message>
-        <source>{} ÷ {} = {}; a coil wants {} to {}.</source>
+        <source>{} ÷ {} = {}; a coil needs {} to {}.</source>
         <translation>{} ÷ {} = {}; eine Spule will {} bis {}.</translation>
     </message>
     <message>
@@ -16278,7 +16522,7 @@ schwarz an %2
         <translation>Das Ladegerät von {} endet bei {}: voll ist er nie, mit {}.</translation>
     </message>
     <message>
-        <source>{}'s charger gives {}; it likes {}.</source>
+        <source>{}'s charger gives {}; {} is recommended.</source>
         <translation>Das Ladegerät von {} gibt {}; er mag {}.</translation>
     </message>
     <message>
@@ -16286,7 +16530,7 @@ schwarz an %2
         <translation>Das Ladegerät von {} geht bis {}; die Zellen enden bei {}.</translation>
     </message>
     <message>
-        <source>{}'s {} fuse carries {} continuously; {} is asked of it.</source>
+        <source>{}'s {} fuse carries {} continuously; {} is drawn through it.</source>
         <translation>Die Sicherung von {}, {}, trägt dauernd {}; verlangt werden {}.</translation>
     </message>
     <message>
@@ -16354,19 +16598,27 @@ schwarz an %2
         <translation>{}, {} in Reihe, hat {} – {}</translation>
     </message>
     <message>
+        <source>{}, {} to {}</source>
+        <translation>{}, {} bis {}</translation>
+    </message>
+    <message>
+        <source>{}, {}: its wire is not chosen yet</source>
+        <translation>{}, {}: sein Draht ist noch nicht gewählt</translation>
+    </message>
+    <message>
         <source>{}, {}: {} of the energy needs no converter; {} {} to be made.</source>
         <translation>{}, {}: {} der Energie braucht keinen Wandler; {} {} sind zu bilden.</translation>
     </message>
     <message>
-        <source>{}: a bus wants a resistor across the pair at both ends{}.</source>
+        <source>{}: a bus needs a resistor across the pair at both ends{}.</source>
         <translation>{}: ein Bus will an beiden Enden einen Widerstand über das Paar{}.</translation>
     </message>
     <message>
-        <source>{}: a resettable fuse right at the pack closes again onto the same fault.</source>
+        <source>{}: a resettable fuse at the pack closes again onto the same fault.</source>
         <translation>{}: eine selbstrückstellende Sicherung gleich am Akku schließt wieder auf denselben Fehler.</translation>
     </message>
     <message>
-        <source>{}: a servo plug that carries {} kills a servo plugged into it.</source>
+        <source>{}: a servo plug that carries {} destroys a servo plugged into it.</source>
         <translation>{}: ein Servostecker, der {} führt, tötet ein eingestecktes Servo.</translation>
     </message>
     <message>
@@ -16390,12 +16642,12 @@ schwarz an %2
         <translation>{}: ein {} ist für {} gemacht; sein Bolzen ist M{:g}.</translation>
     </message>
     <message>
-        <source>{}: a {} takes {} to {}; here are {}.</source>
-        <translation>{}: {} nimmt {} bis {}; hier sind es {}.</translation>
+        <source>{}: a {} needs a tool you do not have: {}.</source>
+        <translation>{}: {} will ein Werkzeug, das du nicht hast: {}.</translation>
     </message>
     <message>
-        <source>{}: a {} wants a tool you do not have: {}.</source>
-        <translation>{}: {} will ein Werkzeug, das du nicht hast: {}.</translation>
+        <source>{}: a {} takes {} to {}; the wire here has {}.</source>
+        <translation>{}: {} nimmt {} bis {}; hier sind es {}.</translation>
     </message>
     <message>
         <source>{}: across the pair</source>
@@ -16414,8 +16666,12 @@ schwarz an %2
         <translation>{}: kann nicht geprüft werden: {}</translation>
     </message>
     <message>
-        <source>{}: every nut and screw by hand, a line of paint across it.</source>
+        <source>{}: check every nut and screw by hand and mark it with a line of paint.</source>
         <translation>{}: jede Mutter und Schraube von Hand, ein Lackstrich darüber.</translation>
+    </message>
+    <message>
+        <source>{}: dome nut tight until the lead no longer turns in its seal.</source>
+        <translation>{}: Hutmutter anziehen, bis sich die Leitung in der Dichtung nicht mehr dreht.</translation>
     </message>
     <message>
         <source>{}: guarded, or locked on.</source>
@@ -16438,7 +16694,7 @@ schwarz an %2
         <translation>{}: die Diode ist verkehrt herum und lässt nichts durch.</translation>
     </message>
     <message>
-        <source>{}: its fuse stands at the panel; a short in it is fed from the other end.</source>
+        <source>{}: its fuse is at the panel; a short in the lead is fed from the pack.</source>
         <translation>{}: die Sicherung sitzt am Panel; ein Kurzschluss darin wird vom anderen Ende gespeist.</translation>
     </message>
     <message>
@@ -16446,11 +16702,11 @@ schwarz an %2
         <translation>{}: der Niederhalter fest; von Hand geschüttelt bleibt er.</translation>
     </message>
     <message>
-        <source>{}: its least voltage, {}, is above its greatest, {}.</source>
+        <source>{}: its minimum voltage, {}, is above its maximum, {}.</source>
         <translation>{}: seine kleinste Spannung, {}, liegt über seiner größten, {}.</translation>
     </message>
     <message>
-        <source>{}: its own lead, {}, carries {}; it is asked {}.</source>
+        <source>{}: its own lead, {}, carries {}; {} is drawn.</source>
         <translation>{}: sein eigener Anschluss, {}, trägt {}; verlangt werden {}.</translation>
     </message>
     <message>
@@ -16466,7 +16722,7 @@ schwarz an %2
         <translation>{}: das Band fest; von Hand geschüttelt bleibt er.</translation>
     </message>
     <message>
-        <source>{}: its {} fuse is larger than its {} wire stands.</source>
+        <source>{}: its {} fuse is larger than its {} wire carries.</source>
         <translation>{}: seine Sicherung {} ist größer, als seine Leitung {} verträgt.</translation>
     </message>
     <message>
@@ -16507,7 +16763,7 @@ schwarz an %2
     </message>
     <message>
         <source>{}: no tube at hand goes over all {} wires of its pigtail.</source>
-        <translation>{}: kein vorhandener Schlauch geht über alle {} Drähte seines Zopfs.</translation>
+        <translation>{}: kein vorhandener Schlauch geht über alle {} Drähte seines Sammelspleißes.</translation>
     </message>
     <message>
         <source>{}: no tube {} covers {}; {} would stay bare.</source>
@@ -16538,7 +16794,7 @@ schwarz an %2
         <translation>{}: Plus und Minus sind beide {}.</translation>
     </message>
     <message>
-        <source>{}: plus is black and minus {}; whoever mends it will swap them.</source>
+        <source>{}: plus is black and minus {}; whoever repairs it will swap them.</source>
         <translation>{}: Plus ist schwarz und Minus {}; wer es repariert, vertauscht sie.</translation>
     </message>
     <message>
@@ -16552,6 +16808,10 @@ schwarz an %2
     <message>
         <source>{}: screwed into its bracket; shaken by hand it stays.</source>
         <translation>{}: in den Halter geschraubt; von Hand geschüttelt bleibt er.</translation>
+    </message>
+    <message>
+        <source>{}: sealant round each wire and between them, from both sides; a day to cure.</source>
+        <translation>{}: Dichtmasse um jeden Draht und dazwischen, von beiden Seiten; einen Tag aushärten.</translation>
     </message>
     <message>
         <source>{}: step drill or hole saw</source>
@@ -16574,7 +16834,11 @@ schwarz an %2
         <translation>{}: die Sicherung trennt {}; ein Kurzschluss zieht {}.</translation>
     </message>
     <message>
-        <source>{}: the rear wings of a {} close on {} to {} of insulation; here are {}.</source>
+        <source>{}: the fuse of its circuit is not given; look in the fuse box.</source>
+        <translation>{}: an welcher Sicherung es hängt, ist nicht gesagt; sieh im Sicherungskasten nach.</translation>
+    </message>
+    <message>
+        <source>{}: the insulation wings of a {} suit {} to {}; the insulation here is {}.</source>
         <translation>{}: die hinteren Flügel eines {} schließen um {} bis {} Isolierung; hier sind es {}.</translation>
     </message>
     <message>
@@ -16618,10 +16882,6 @@ schwarz an %2
         <translation>{}: an {}.</translation>
     </message>
     <message>
-        <source>{}: what fuse it hangs on is not said; look in the fuse box.</source>
-        <translation>{}: an welcher Sicherung es hängt, ist nicht gesagt; sieh im Sicherungskasten nach.</translation>
-    </message>
-    <message>
         <source>{}: which fuse block it is, is not said.</source>
         <translation>{}: Welcher Sicherungsblock es ist, ist nicht gesagt.</translation>
     </message>
@@ -16630,7 +16890,7 @@ schwarz an %2
         <translation>{}: Leitungen nach {}, Sicherungen {}.</translation>
     </message>
     <message>
-        <source>{}: with one of {} conductors broken the others carry {}, asked {}.</source>
+        <source>{}: with one of {} conductors broken the others carry {}; {} is drawn.</source>
         <translation>{}: ist einer von {} Leitern gebrochen, tragen die anderen {}, verlangt werden {}.</translation>
     </message>
     <message>
@@ -16638,7 +16898,7 @@ schwarz an %2
         <translation>{}: {}</translation>
     </message>
     <message>
-        <source>{}: {} ({} typical, {} peak; trusted with {}).</source>
+        <source>{}: {} ({} typical, {} peak; derated {}).</source>
         <translation>{}: {} ({} üblich, {} Spitze; zugetraut werden {}).</translation>
     </message>
     <message>
@@ -16650,20 +16910,20 @@ schwarz an %2
         <translation>{}: {} am Tag.</translation>
     </message>
     <message>
-        <source>{}: {} at {} is too warm for its {}, which withstands {}.</source>
+        <source>{}: {} at {} is too hot for its {}, which is rated for {}.</source>
         <translation>{}: {} ist mit {} zu warm für {}, das {} verträgt.</translation>
     </message>
     <message>
         <source>{}: {} branches on one another; one pigtail would hold all of them.</source>
-        <translation>{}: {} Abzweige aufeinander; ein Zopf würde alle halten.</translation>
-    </message>
-    <message>
-        <source>{}: {} carries {}, asked {} (peak {}).</source>
-        <translation>{}: {} trägt {}, verlangt {} (Spitze {}).</translation>
+        <translation>{}: {} Abzweige aufeinander; ein Sammelspleiß würde alle fassen.</translation>
     </message>
     <message>
         <source>{}: {} carries {}; the {} fuse {} it lets more through.</source>
         <translation>{}: {} trägt {}; die Sicherung {} {} lässt mehr durch.</translation>
+    </message>
+    <message>
+        <source>{}: {} carries {}; {} is drawn (peak {}).</source>
+        <translation>{}: {} trägt {}, verlangt {} (Spitze {}).</translation>
     </message>
     <message>
         <source>{}: {} continuously, {} peak</source>
@@ -16686,12 +16946,12 @@ schwarz an %2
         <translation>{}: {} ist heraus</translation>
     </message>
     <message>
-        <source>{}: {} is rated for {}, asked {}.</source>
-        <translation>{}: {} ist für {} ausgelegt, verlangt werden {}.</translation>
-    </message>
-    <message>
         <source>{}: {} is rated for {}, gets {}.</source>
         <translation>{}: {} ist für {} ausgelegt, bekommt {}.</translation>
+    </message>
+    <message>
+        <source>{}: {} is rated for {}; {} is drawn.</source>
+        <translation>{}: {} ist für {} ausgelegt, verlangt werden {}.</translation>
     </message>
     <message>
         <source>{}: {} is too {} for {}.</source>
@@ -16710,7 +16970,7 @@ schwarz an %2
         <translation>{}: {} geht vom Block ab, und nicht durch eine Sicherung in einem seiner Plätze.</translation>
     </message>
     <message>
-        <source>{}: {} matings. Worn contacts warm and weld.</source>
+        <source>{}: {} matings. Worn contacts heat up and weld.</source>
         <translation>{}: {} Steckungen. Abgenutzte Kontakte werden warm und verschweißen.</translation>
     </message>
     <message>
@@ -16742,11 +17002,11 @@ schwarz an %2
         <translation>{}: {} am Ladegerät, nichts aus dem Akku</translation>
     </message>
     <message>
-        <source>{}: {} reaches {} past the {} at {}; {} withstands {}.</source>
+        <source>{}: {} reaches {} past the {} at {}; {} is rated for {}.</source>
         <translation>{}: {} erreicht {}, vorbei an: {} bei {}; {} verträgt {}.</translation>
     </message>
     <message>
-        <source>{}: {} reaches {}; {} withstands {}.</source>
+        <source>{}: {} reaches {}; {} is rated for {}.</source>
         <translation>{}: {} erreicht {}; {} verträgt {}.</translation>
     </message>
     <message>
@@ -16766,7 +17026,7 @@ schwarz an %2
         <translation>{}: {} unbenutzte {} nicht zurückgeschnitten.</translation>
     </message>
     <message>
-        <source>{}: {} {} {} {}; it is asked {}.</source>
+        <source>{}: {} {} {} {}; {} is drawn.</source>
         <translation>{}: {} {} {} {}; verlangt werden {}.</translation>
     </message>
     <message>
@@ -16884,6 +17144,10 @@ schwarz an %2
     <message>
         <source>“{0}” could be {1} {3} or {2} {3}: write {1}0 or {2} without a mark.</source>
         <translation>„{0}“ könnte {1} {3} oder {2} {3} sein: schreib {1}0 oder {2} ohne Zeichen.</translation>
+    </message>
+    <message>
+        <source>“{}” begins no line; is “{}” meant?</source>
+        <translation>mit „{}“ beginnt keine Zeile; ist „{}“ gemeint?</translation>
     </message>
     <message>
         <source>“{}” begins no line; lines begin with {}</source>

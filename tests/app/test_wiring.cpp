@@ -223,7 +223,7 @@ class TestWiring : public QObject {
         QCOMPARE(view->editor()->text(), QString("Arm button, button, 16 mm hole"));
         view->editor()->setText("Arm button, 22 mm hole");
         QTest::keyClick(view->editor(), Qt::Key_Return);
-        QCOMPARE(raw(e.document.plan().passives[0].cutout), 22.0);
+        QCOMPARE(raw(e.document.plan().passives[0].seat.cutout), 22.0);
         QCOMPARE(e.document.plan().passives[0].id, id);
         // A lead may end at it; removed, it takes that lead along, and undo brings both back.
         e.document.apply(

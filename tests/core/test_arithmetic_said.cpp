@@ -20,8 +20,8 @@ const std::map<std::string, double> more_units{{"mΩ/m", 1e-3}, {"K/W", 1},    {
                                                {"mWh", 3.6},   {"kWh", 3.6e6}};
 /// Words between figures that say what they are.
 const std::set<std::string> fillers{"path", "service", "loop",    "moving",  "slack",   "ends,",
-                                    "ends", "joint",   "on",      "average", "printed", "to",
-                                    "be",   "trusted", "rounded", "up"};
+                                    "ends", "joint",   "on",      "average", "printed", "rated",
+                                    "to",   "be",      "derated", "rounded", "up"};
 
 std::optional<double> unit(const std::string& word) {
     if (const auto found = more_units.find(word); found != more_units.end()) return found->second;

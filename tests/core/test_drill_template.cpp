@@ -41,7 +41,7 @@ class TestDrillTemplate : public QObject {
         // Nothing known, nothing drilled; parts in openings come after them.
         bare.openings[0].bore = Millimetre(0);
         Passive button{"button", "Arm button"};
-        button.cutout = Millimetre(16);
+        button.seat.cutout = Millimetre(16);
         bare.passives.push_back(button);
         const auto with_button = drill_holes(bare, parts(), lay_harness(bare, parts()));
         QCOMPARE(with_button.size(), plan.openings.size());

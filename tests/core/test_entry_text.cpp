@@ -37,7 +37,7 @@ class TestEntryText : public QObject {
         const auto row = [&](QString line, const char* says, const char* at) {
             QTest::newRow(says) << line << says << at;
         };
-        row(QString(whole).replace("10 A", "10 V"), "This wants a current", "rated 10 V");
+        row(QString(whole).replace("10 A", "10 V"), "This needs a current", "rated 10 V");
         row(QString(whole).replace("rated 10 A, ", ""), "“rated” is missing", "");
         row(QString(whole).replace("kind switch", "kind swich"), "none of switch", "");
         row(whole + ", colour blue", "“colour blue” is not understood", "colour blue");

@@ -121,7 +121,7 @@ class TestHolders : public QObject {
         std::string said;
         for (const auto& a : step->actions) said += a + "\n";
         for (const char* words : {"Shorten each lead of the holder to 0.12 m (16 AWG)", "on either side",
-                                  "Tug with", "Leave the fuse out"})
+                                  "Tug each side with", "Leave the fuse out"})
             QVERIFY2(said.find(words) != std::string::npos, said.c_str());
         const auto work = item_joint(s.plan, parts(), s.plan.feeds[s.at], s.seat(), true);
         QVERIFY(work && work->wires.other && work->wires.other->size == "16 AWG");

@@ -56,7 +56,8 @@ class TestJointChoice : public QObject {
         QCOMPARE(raw(size("lap-splice", "awg10-silicone").dwell), 7.0);
         QCOMPARE(raw(size("lap-splice", "awg22-silicone").iron), 350.0);
         QCOMPARE(raw(size("lap-splice", "awg12-silicone").iron), 380.0);
-        QCOMPARE(size("lap-splice", "awg12-silicone").heat, std::string("iron of 60 W, 5 mm tip"));
+        QCOMPARE(size("lap-splice", "awg12-silicone").heat, std::string("iron of 60 W"));
+        QCOMPARE(raw(size("lap-splice", "awg12-silicone").tip), 5.0);
         QVERIFY(size("soldered-cup", "awg4-silicone").heat.find("torch") != std::string::npos);
         QVERIFY(size("soldered-cup", "awg4-silicone").heat.find("torch") != std::string::npos);
         QCOMPARE(raw(size("ring-crimp", "awg2-silicone").iron), 0.0);

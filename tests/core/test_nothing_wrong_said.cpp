@@ -114,7 +114,7 @@ class TestNothingWrongSaid : public QObject {
             if (s.key == "set/module") {
                 // Neither in its words nor, large, on its card.
                 QVERIFY(s.target && s.target->value == "—");
-                QVERIFY2(!said(s).contains("may stand") && said(s).contains("mend the plan"),
+                QVERIFY2(!said(s).contains("may stand") && said(s).contains("correct the plan"),
                          qPrintable(said(s)));
             }
         QVERIFY(test::has(test::studied(p), "rail-set-voltage", Severity::danger));
@@ -170,7 +170,7 @@ class TestNothingWrongSaid : public QObject {
             const auto& p = s.protection[f];
             if (p.family || p.fault.outcome != FaultOutcome::limited) continue;
             const auto c = feed_curves(p);
-            QVERIFY2(c.sound && c.words.find("withstands that") != std::string::npos, c.words.c_str());
+            QVERIFY2(c.sound && c.words.find("which the wire carries") != std::string::npos, c.words.c_str());
             ++limited;
         }
         QVERIFY(limited > 0);
@@ -277,7 +277,7 @@ class TestNothingWrongSaid : public QObject {
         QVERIFY(!test::has(test::studied(made->plan), "load-resets-at-start"));
         bool said = false;
         for (const auto& l : made->why.lines)
-            said = said || l.text.find("restarts when something starts") != std::string::npos;
+            said = said || l.text.find("resets when another one starts") != std::string::npos;
         QVERIFY(said);
     }
     void a_refusal_names_the_two_that_do_not_go_together() {

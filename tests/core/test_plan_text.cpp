@@ -95,7 +95,7 @@ Plan awkward() {
     plan.done["cut/feed, odd"] = "2026-01-02";
     plan.measured["beep/x"] = {0.1 + 0.2, true, "now, or so"};
     plan.terminals[plan.loads[0].id] = {
-        {"V+ , in", TerminalRole::plus, TerminalTakes::screw, Millimetre(2.5), "left, behind", 2},
+        {"V+ , in", TerminalRole::plus, TerminalTakes::screw, Millimetre(2.5), {}, "left, behind", 2},
         {"-", TerminalRole::minus}};
     plan.extra = R"({"theirs":{"a":[1,2,"x, y"]}})";
     plan.loads[1].extra = R"({"note":"kept, too"})";
@@ -252,7 +252,7 @@ step "Focus, by eye", do turn the ring, after join/feed-studs-lamp/load
         row("lead Hub", "two parts with an arrow between them");
         row("lead Hub → Pmup", "there is no part “Pmup”");
         row("source S: panel 20 W 2–5 h, power 1.200 W", "1.2");
-        row("lead Hub → Fog pump, 3 V", "wants a length");
+        row("lead Hub → Fog pump, 3 V", "needs a length");
         row("lead Hub → Fog pump, length 1 m, length 2 m", "said twice");
         row("lead Hub → Fog pump, 1 m, 2 m", "said twice");
         row("body Box, wall thick", "type a length");
@@ -265,7 +265,7 @@ step "Focus, by eye", do turn the ring, after join/feed-studs-lamp/load
         row("load \"unclosed", "this quote is not closed");
         row("phase Dusk, runs Fog pump fast", "none of off, idle, typical");
         row("terminals Nobody", "there is no part “Nobody”");
-        row("converter R, set 5.2 A", "wants a voltage");
+        row("converter R, set 5.2 A", "needs a voltage");
         row("plan X, times a day 1.200", "in one way");
         row("lead Hub → Fog pump, conductors 1.5", "not a whole number");
         row("source B", "a name, a colon and what it is");

@@ -128,11 +128,11 @@ class TestPropose : public QObject {
         QTest::addColumn<QString>("what");
         QTest::addColumn<QString>("says");
         QTest::newRow("reversed") << "reversed"
-                                  << "above its greatest";
+                                  << "above its maximum";
         QTest::newRow("mains") << "mains"
                                << "outside this tool";
         QTest::newRow("huge") << "huge"
-                              << "strongest module";
+                              << "strongest converter";
         QTest::newRow("nothing") << "nothing"
                                  << "draws nothing";
         QTest::newRow("zero volts") << "zero"

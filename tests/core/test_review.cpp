@@ -642,7 +642,7 @@ std::vector<Case> cases() {
              box.length = box.width = box.height = Millimetre(30), box.vents = SquareMillimetre(100000);
              auto& f = into(p, "load-fog-pump");
              for (auto& d : f.devices)
-                 if (d.kind == DeviceKind::power_switch) d.panel = "well", d.behind = Millimetre(40);
+                 if (d.kind == DeviceKind::power_switch) d.panel = "well", d.seat.behind = Millimetre(40);
          }},
         {"out-of-reach", [](Plan& p) { by_id(p.loads, Id("load-computer"))->fixing.reach = Reach::closed; }},
         {"stuck-in-reach",

@@ -121,7 +121,7 @@ class TestSchools : public QObject {
             QVERIFY(worst.highest <= pack_charge_voltage(pack, chemistry) * 1.001);
             QVERIFY(worst.continuous > Ampere(0) && worst.at_lowest <= worst.peak);
             const auto why = explain(two, parts(), s, pack.id).why;
-            const auto says = "Sags to " + format(worst.lowest);
+            const auto says = "Worst-case sag to " + format(worst.lowest);
             QVERIFY(std::any_of(why.lines.begin(), why.lines.end(),
                                 [&](const auto& l) { return l.text.starts_with(says); }));
         }

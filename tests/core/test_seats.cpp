@@ -158,7 +158,7 @@ class TestSeats : public QObject {
             *by_id(find_lead(plan, "feed-hub-load-work-lamp")->devices, Id("feed-hub-load-work-lamp-switch"));
         d.panel = "deck-tub";
         CLOSE(raw(panel_fit(parts(), d).cutout), 20, 1e-9);
-        d.cutout = Millimetre(19);
+        d.seat.cutout = Millimetre(19);
         CLOSE(raw(panel_fit(parts(), d).cutout), 19, 1e-9);
         const auto s = test::studied(plan);
         QVERIFY(step_at(s, "seat/" + d.id) < step_at(s, "item/" + d.id));

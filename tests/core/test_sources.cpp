@@ -207,7 +207,7 @@ class TestSources : public QObject {
         QVERIFY(first(tap, "rest/source/key-off", Verdict::high).find("live without the key") !=
                 std::string::npos);
         QVERIFY(first(brick, "rest/source", Verdict::low).find("plugged in") != std::string::npos);
-        QVERIFY(first(pack, "rest/source", Verdict::low).find("flat pack") != std::string::npos);
+        QVERIFY(first(pack, "rest/source", Verdict::low).find("pack is empty") != std::string::npos);
         // Nobody charges alkaline cells, and a panel is never flat.
         const auto cells = lit_from(typed("8S alkaline 2.4 Ah"), 0.2);
         size_t judged = 0;

@@ -24,8 +24,8 @@ Plan bare() {
 /// Its computer with screws of its own.
 Plan with_screws() {
     return set_terminals(bare(), "load-computer",
-                         {{"V+", TerminalRole::plus, TerminalTakes::screw, Millimetre(2.5), "left"},
-                          {"GND", TerminalRole::minus, TerminalTakes::screw, Millimetre(2.5), "middle"},
+                         {{"V+", TerminalRole::plus, TerminalTakes::screw, Millimetre(2.5), {}, "left"},
+                          {"GND", TerminalRole::minus, TerminalTakes::screw, Millimetre(2.5), {}, "middle"},
                           {"M1", TerminalRole::phase, TerminalTakes::pad}});
 }
 
@@ -126,7 +126,8 @@ class TestTerminals : public QObject {
         auto plan = bare();
         const auto id = plan.converters.front().id;
         plan = set_terminals(
-            plan, id, {{"IN+"}, {"OUT+", TerminalRole::out}, {"GND", TerminalRole::minus, {}, {}, {}, 2}});
+            plan, id,
+            {{"IN+"}, {"OUT+", TerminalRole::out}, {"GND", TerminalRole::minus, {}, {}, {}, {}, 2}});
         for (const auto& feed : plan.feeds) {
             if (feed.from == id) QCOMPARE(landing_sign(plan, feed, {true, false}), std::string("OUT+"));
             if (feed.to == id) QCOMPARE(landing_sign(plan, feed, {false, false}), std::string("IN+"));

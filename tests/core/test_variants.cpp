@@ -54,7 +54,7 @@ class TestVariants : public QObject {
         for (auto& f : thin.feeds)
             if (f.wire.starts_with("awg")) f.wire = "awg22-silicone";
         const auto all = compare_variants(plan, test::studied(plan), thin, test::studied(thin));
-        QCOMPARE(of(all, "lost a day").better, -1);
+        QCOMPARE(of(all, "used per day").better, -1);
         QCOMPARE(of(all, "worst drop").better, -1);
         QCOMPARE(of(all, "mass").better, 1);
         QCOMPARE(of(all, "dangers").better, -1);

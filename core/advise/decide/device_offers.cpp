@@ -76,7 +76,7 @@ class Offers {
             protection_.smallest->rating <= *protection_.largest) {
             const auto [family, rating] = *protection_.smallest;
             offers_.push_back({Group::protect, fmt::format("{} {}", format(rating), family->name),
-                               say("the smallest that carries what this feed asks"),
+                               say("the smallest that carries this lead's current"),
                                [id = feed_.id, type = family->id, amps = rating](const Plan& p) {
                                    return set_fuse(p, id, type, amps);
                                }});

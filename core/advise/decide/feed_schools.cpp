@@ -81,7 +81,7 @@ void fuses(Explained& to, const Plan& plan, const Study& s, size_t i) {
         School school{small ? say("Smallest that carries") : say("Largest that protects"),
                       here ? format(here->rating) : say("none does both"),
                       small ? say("opens soonest, and tells when a load draws more than it should")
-                            : say("never opens for nothing; the wire is still safe"),
+                            : say("no nuisance opening; the wire is still protected"),
                       here && here->rating == p.rating && here->family == p.family->id};
         school.about = say("How builders choose the fuse");
         Follow follow;
@@ -118,10 +118,10 @@ void schools_of(Explained& to, const Plan& plan, const Catalogue& catalogue, con
     };
     const auto sizing = say("How builders size the wire");
     const bool here = s.protection[i].wire->metric, all = plan.practices.metric;
-    offer(sizing, say("By its temperature"), say("short feeds, where nothing starves"),
-          WireSchool::temperature, here, all);
+    offer(sizing, say("By its temperature"), say("short leads with little drop"), WireSchool::temperature,
+          here, all);
     offer(sizing, say("By voltage drop, ") + format_percent(plan.practices.drop_limit),
-          say("long and thin starves the far end"), WireSchool::drop, here, all);
+          say("long and thin wire drops too much at the far end"), WireSchool::drop, here, all);
     offer(sizing, say("By 700 circ mil/A"), say("cautious: enclosed, warm, for years"), WireSchool::cautious,
           here, all);
     offer(sizing, say("By chassis wiring"), say("bold: free air, about 50 K of rise"), WireSchool::bold, here,

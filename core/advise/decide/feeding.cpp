@@ -73,11 +73,11 @@ tl::expected<Plan, std::string> tap_circuit(const Plan& plan, const Catalogue& c
     if (const auto* fuse = device(*old, DeviceKind::fuse); fuse && p.family) {
         const auto stands = continuous_limit(*p.family, fuse->rating, plan.hottest_air);
         if (together > stands)
-            return Failed(say("the {} fuse of {} carries {} continuously; together they ask {}",
+            return Failed(say("the {} fuse of {} carries {} continuously; together they draw {}",
                               format(fuse->rating), other->name, format(stands), format(together)));
     }
     if (together > p.ampacity)
-        return Failed(say("the wire to {} carries {}; together they ask {}", other->name, format(p.ampacity),
+        return Failed(say("the wire to {} carries {}; together they draw {}", other->name, format(p.ampacity),
                           format(together)));
     Plan next = plan;
     const Id id = fresh_id(plan, "tap", other->name);

@@ -30,28 +30,26 @@ std::vector<Question> questions() {
     using P = Practices;
     return {
         {say("One pack or two"),
-         say("Motor noise reaches the quiet things through a shared pack; a second one must be charged and "
+         say("Motor noise reaches sensitive loads through a shared pack; a second pack has to be charged and "
              "watched."),
          {{say("One pack"), say("one thing to charge and to watch"), set<&P::supply>(SupplySchool::one)},
-          {say("Two packs"), say("the quiet things share no wire with motors"),
+          {say("Two packs"), say("quiet loads share no wire with motors"),
            set<&P::supply>(SupplySchool::two)}}},
-        {say("Sized tightly or generously"),
-         say("A supply that is just too weak shows as a computer that restarts at random; a strong one "
-             "weighs "
-             "and costs."),
+        {say("Sized as computed or with margin"),
+         say("A supply that is slightly too weak shows as a computer that resets at random; a stronger one "
+             "is heavier and costs more."),
          {{say("Tightly"), say("modules and wires as computed"), set<&P::sizing>(SizingSchool::tight)},
-          {say("Generously"), say("half as much again: cool, and room for more"),
+          {say("Generously"), say("half as much again: cooler, with room for more"),
            set<&P::sizing>(SizingSchool::generous)}}},
         {say("Where a rail is set"),
-         say("Set high, the far end still sees its voltage when it works hard; at nominal nothing is ever "
-             "above "
+         say("Set high, the far end keeps its voltage at full load; set to nominal, nothing is ever above "
              "it."),
          {{say("In the middle"), say("as far from both bounds"), set<&P::set>(SetSchool::middle)},
-          {say("High"), say("against the drop in thin wire"), set<&P::set>(SetSchool::high)},
+          {say("High"), say("to make up for the drop in thin wire"), set<&P::set>(SetSchool::high)},
           {say("At nominal"), say("what the nameplate says"), set<&P::set>(SetSchool::nominal)}}},
         {say("Noisy loads"),
-         say("A motor on the rail of a camera is seen in the picture; a module each costs and weighs."),
-         {{say("A module of their own"), say("noise stays on its side"),
+         say("A motor on a camera's rail shows in the picture; a converter for each adds cost and mass."),
+         {{say("A module of their own"), say("noise stays on its own side"),
            set<&P::noise>(NoiseSchool::own_converter)},
           {say("With the others"), say("fewer modules; a filter may do"),
            set<&P::noise>(NoiseSchool::together)}}},

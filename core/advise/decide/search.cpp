@@ -204,15 +204,14 @@ SearchResult search_plans(const Plan& plan, const Catalogue& catalogue,
     result.complete = result.complete && whole;
     auto& why = result.why;
     why.add(
-        say("{} whole plans proposed and studied: each battery worth having, with every way to size wires, "
-            "set rails, keep noise apart and group feeds.",
+        say("{} whole plans proposed and studied: each battery that no other beats, with every way to size "
+            "wires, set rails, separate noise and group leads.",
             result.tried));
-    if (result.refused > 0)
-        why.add(say("{} fell out: a danger is left in them, or they do not last the day.", result.refused));
+    if (result.refused > 0) why.add(say("{} ruled out: unsafe, or too small for the day.", result.refused));
     if (result.stepped > 0)
         why.add(
-            say("{} more on the way from the best ones: rails merged or fed from one another, other "
-                "modules, single wires thinner or thicker, as long as it helped.",
+            say("{} more derived from the best ones: rails merged or fed from one another, other converters, "
+                "single wires thinner or thicker, as long as it helped.",
                 result.stepped));
     if (!result.plans.empty()) tell_bounds(result, compared, why);
     why.add(result.complete ? say("All were tried, and no step betters the best shown.")

@@ -111,12 +111,12 @@ std::string next_thing(Stage stage, const Plan& plan, const Study& study) {
         case Stage::loads:
             return say("every load is wired: see on Power where it goes.");
         case Stage::power:
-            return say("the rails hold: look through the wires on Wiring.");
+            return say("the rails are fine: look through the wires on Wiring.");
         case Stage::wiring:
             if (const auto n = lengths_to_measure(plan, study).size())
                 return say("{} {} guessed: measure on Routing.", n,
                            n == 1 ? say("length is") : say("lengths are"));
-            return say("every wire is held and fused: see on Routing how it gets there.");
+            return say("every wire is protected: see on Routing how it runs.");
         case Stage::routing:
             if (const auto guessed = lengths_to_measure(plan, study); !guessed.empty())
                 return say("measure {}{}; {} guessed.", feed_name(plan, plan.feeds[guessed.front().feed]),

@@ -165,12 +165,12 @@ std::string json_complaint(const std::string& what) {
         where = what.substr(at + 3, what.find(':', at) - at - 3) + ": ";
     if (what.find("unexpected end of input") != std::string::npos ||
         what.find("missing closing quote") != std::string::npos)
-        return where + say("it ends too soon");
+        return where + say("it runs out too soon");
     if (const auto last = what.find("last read: '"); last != std::string::npos) {
         const auto from = last + 12, to = what.find('\'', from);
         return where + say("“{}” does not belong there", shortened(what.substr(from, to - from)));
     }
-    return where + say("something does not belong there");
+    return where + say("something there does not belong");
 }
 
 constexpr int deepest = 64;

@@ -206,7 +206,7 @@ class Parser {
 
     Result with_default(Term t) const {
         if (t.dimension && *t.dimension != wanted_)
-            return tl::unexpected(error(t, say("This wants {}.", said(dimension_name(wanted_)))));
+            return tl::unexpected(error(t, say("This needs {}.", said(dimension_name(wanted_)))));
         if (!t.dimension) {
             if (default_unit_.empty() && wanted_ != Dimension::ratio)
                 return tl::unexpected(

@@ -5,6 +5,8 @@
 
 #include "enum_words.h"
 #include "harness/fittings.h"
+#include "item/item.h"
+#include "panel/panel.h"
 
 namespace sangre {
 namespace {
@@ -41,9 +43,28 @@ std::vector<DrillHole> drill_holes(const Plan& plan, const Catalogue& catalogue,
     }
     for (const auto& part : plan.passives) {
         const auto* body = body_of(plan, part.id);
-        add({part.id, part.name, body ? body->name : std::string(), said_word(part.kind), {}, false},
-            part.cutout);
+        add({part.id,
+             part.name,
+             body ? body->name : std::string(),
+             said_word(part.kind),
+             {},
+             false,
+             part.seat.points},
+            part.seat.cutout);
     }
+    for (const auto& lead : plan.feeds)
+        for (const auto& item : lead.devices)
+            if (const auto* body = by_id(plan.bodies, item.panel)) {
+                const auto name = item_name(catalogue, item);
+                add({item.id,
+                     item.name.empty() ? name : item.name,
+                     body->name,
+                     name,
+                     {},
+                     false,
+                     item.seat.points},
+                    panel_fit(catalogue, item).cutout);
+            }
     return holes;
 }
 

@@ -5,12 +5,13 @@
 namespace sangre {
 
 struct DrillHole {
-    Id subject;          ///< opening, or part that sits in one
-    std::string name;    ///< "grommet Deck, left front"
-    std::string in;      ///< the body whose wall; empty: nobody has said
-    std::string takes;   ///< what sits in it: "grommet 8 mm"; empty: nothing
-    Millimetre drill{};  ///< of the standard series
-    bool step = false;   ///< a step drill: too wide for a twist drill in thin wall
+    Id subject;            ///< opening, or part that sits in one
+    std::string name;      ///< "grommet Deck, left front"
+    std::string in;        ///< the body whose wall; empty: nobody has said
+    std::string takes;     ///< what sits in it: "grommet 8 mm"; empty: nothing
+    Millimetre drill{};    ///< of the standard series
+    bool step = false;     ///< a step drill: too wide for a twist drill in thin wall
+    std::string points{};  ///< which way what sits in it points: "latch up"
 };
 
 /// The smallest drill of the standard series that makes a hole of that width: by halves to 13 mm, from there

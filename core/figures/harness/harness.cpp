@@ -34,13 +34,14 @@ double moving_loop(const Plan& plan, const Catalogue& catalogue, const Lead& fee
     return loop;
 }
 
-double end_allowance(const Catalogue& catalogue, const Lead& feed, const Id& joint) {
-    const auto* kind = find(catalogue.joints, joint);
+double end_allowance(const Plan& plan, const Catalogue& catalogue, const Lead& feed, bool at_source) {
+    const auto* kind = find(catalogue.joints, at_source ? feed.joint_from : feed.joint_to);
     const double trim = feed.trim ? raw(*feed.trim) : usual_trim_m;
     if (!kind) return trim;
     const auto* wire = find(catalogue.wires, feed.wire);
     const int n = std::max(feed.conductors, 1);
-    const auto size = wire ? joint_size(*kind, wire->area * n, bundled(wire->conductor, n))
+    const auto size = wire ? joint_size(*kind, wire->area * n, bundled(wire->conductor, n),
+                                        landing_of(plan, feed, at_source))
                            : joint_size(*kind, SquareMillimetre(0), Millimetre(0));
     return raw(size.strip + size.overlap) / 1e3 + trim;
 }
@@ -79,8 +80,8 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed, 
             say("No measured way joins the two ends; ") + format(r.length) + say(" is a guess. Measure it."),
             Tone::caution);
     }
-    r.end_from = Metre(end_allowance(catalogue, feed, feed.joint_from));
-    r.end_to = Metre(end_allowance(catalogue, feed, feed.joint_to));
+    r.end_from = Metre(end_allowance(plan, catalogue, feed, true));
+    r.end_to = Metre(end_allowance(plan, catalogue, feed, false));
     const double ends = raw(r.end_from) + raw(r.end_to);
     const double loop = feed.loop ? raw(*feed.loop) : raw(r.length) > 0.2 ? service_loop_m : 0;
     const double slack = feed.slack.value_or(usual_slack);
@@ -95,7 +96,7 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed, 
             say("What moves on the way takes {}: an arc of {} times the wire's thickness through its angle.",
                 format(Metre(moving)), format_number(moving_bend)));
     if (knots > 0)
-        r.why.add(say("Knots on the way take {}: a dozen times its thickness each.", format(Metre(knots))));
+        r.why.add(say("Knots on the way use {}: a dozen times its thickness each.", format(Metre(knots))));
     r.why.add(say("({} path + {} service loop{}{}) × {} slack + {} ends = {:.3f} m, rounded up to {}",
                   format(r.length), format(Metre(loop)),
                   moving > 0 ? say(" + {} moving loop", format(Metre(moving))) : std::string(),

@@ -53,7 +53,7 @@ std::string weeks_words(const PackDay& day) {
         return n >= 1000 ? std::string("years") : format_number(n, 2) + " days";
     };
     if (!std::isfinite(day.poor_days))
-        return say("Poor days bring what goes out: it lasts through weeks of them.");
+        return say("Even poor days replace what is used: it lasts through weeks of them.");
     auto words = say("On poor days alone it lasts {}", days(day.poor_days));
     return words + (std::isfinite(day.good_days)
                         ? say("; from empty {} of good ones fill it.", days(day.good_days))
@@ -64,7 +64,7 @@ void explain_mission(Mission& m, const Plan& plan, const std::vector<PackRun>& p
     m.why.title = say("Run time");
     for (size_t g = 0; g < packs.size(); ++g)
         if (packs[g].endless)
-            m.why.add(say("{} does not run empty: what it is asked for at one instant counts.",
+            m.why.add(say("{} does not run empty: its current at any instant is the limit.",
                           names_of(plan, m.packs[g].sources)));
         else
             m.why.add(say("{}sable capacity at {}: {}; empty at {}.",
@@ -102,7 +102,7 @@ void explain_mission(Mission& m, const Plan& plan, const std::vector<PackRun>& p
             m.run_time_capped ? say("more than a year") : say("down to cut-off: {}", format(m.run_time))));
     if (as_lived) m.why.add(say("Less than half of it goes in phases of work, so standing counts too."));
     if (m.standby_days > 0 && m.standby_days < 9999)
-        m.why.add(say("Left in {}: {} from full to flat.", m.standby_phase, days_words(m.standby_days)));
+        m.why.add(say("Left in {}: {} from full to empty.", m.standby_phase, days_words(m.standby_days)));
     if (pack.leak_amps > 0)
         m.why.add(say("Self-discharge takes {} of it by itself.", format(Ampere(pack.leak_amps))));
     if (pack.peukert > 1)

@@ -33,7 +33,7 @@ Why explain_tolerance(const Plan& plan, const ToleranceStudy& t, const Phase& ph
         const bool meant = packs ? pack : is_endless(*source);
         if (meant) {
             add_range(why, packs ? say("All packs give") : say("It gives"), t.battery_amps, Ampere());
-            add_range(why, packs ? say("They stand at") : say("It stands at"), t.battery_volts, Volt());
+            add_range(why, packs ? say("Their voltage") : say("Its voltage"), t.battery_volts, Volt());
         }
         if (meant && packs)
             add_range(why, say("The phase could last"),

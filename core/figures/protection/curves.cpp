@@ -63,10 +63,10 @@ FeedCurves feed_curves(const FeedProtection& f, const FeedProtection* before) {
     if (!f.family) {
         c.sound = f.fault.outcome == FaultOutcome::limited || f.fault.outcome == FaultOutcome::opens;
         c.words = f.fault.outcome == FaultOutcome::limited
-                      ? say("No fuse: what feeds it gives {} at the most; the wire withstands that.",
+                      ? say("No fuse: its source gives {} at the most, which the wire carries.",
                             format(f.fault.current))
-                  : c.sound ? say("No fuse of its own: one further up opens before the wire is hurt.")
-                            : say("No fuse: nothing opens before the wire is hurt.");
+                  : c.sound ? say("No fuse of its own: an upstream fuse opens before the wire is damaged.")
+                            : say("No fuse: nothing opens before the wire is damaged.");
         return c;
     }
     c.fast = sweep(raw(f.rating) * f.family->gates.front().multiple, c.most_amps,
@@ -78,12 +78,12 @@ FeedCurves feed_curves(const FeedProtection& f, const FeedProtection* before) {
         f.protects ? std::nullopt
                    : first_crossing(*f.family, f.rating, *f.thermal, *f.insulation, f.warm, f.fault.current);
     if (crossing)
-        c.words =
-            say("From {} up the wire gives in before the {} fuse.", format(*crossing), format(f.rating));
+        c.words = say("From {} up the wire is damaged before the {} fuse opens.", format(*crossing),
+                      format(f.rating));
     else if (!f.carries && !f.inherited)
         c.words = say("The {} fuse opens in normal use.", format(f.rating));
     else
-        c.words = say("The {} fuse gives up first at every current.", format(f.rating));
+        c.words = say("The {} fuse opens before the wire is damaged, at any current.", format(f.rating));
     return c;
 }
 

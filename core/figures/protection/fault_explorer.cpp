@@ -43,7 +43,7 @@ void tell(ExploredFault& e, const Plan& plan, const std::vector<FeedProtection>&
                 : e.along <= 0 ? say("A short right behind the fuse of ") + name
                                : say("A short {} along {}", format_percent(e.along), name);
     const auto& run = e.course.run;
-    why.add(say("{} flows with the wires as warm as they were{}.", format(run.at_first),
+    why.add(say("{} flows, with the wires at their working temperature{}.", format(run.at_first),
                 limited ? say(", held there by the module") : ""));
     if (run.opener)
         why.add(say("{}: its {} fuse opens after {}.", feed_name(plan, plan.feeds[*run.opener]),
@@ -75,7 +75,7 @@ void tell(ExploredFault& e, const Plan& plan, const std::vector<FeedProtection>&
     why.source =
         say("Bolted short, full pack, loads off; slow edge of each fuse; lumped heat of copper and wall, "
             "resistance with it");
-    why.caution = say("Worked out, never tried: a real short throws metal and starts fires.");
+    why.caution = say("Computed, never tried: a real short throws molten metal and starts fires.");
 }
 
 }  // namespace

@@ -71,7 +71,7 @@ SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& ty
     w.why.title = say("Set voltage");
     if (users.empty()) {
         w.low = type.out_min, w.high = type.out_max, w.proposed = type.out_min;
-        w.why.add(say("Nothing hangs on this rail."));
+        w.why.add(say("Nothing is connected to this rail."));
         return w;
     }
     for (const auto& u : users) {
@@ -106,7 +106,7 @@ SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& ty
     if (rounded < raw(w.low) || rounded > raw(w.high)) rounded = std::round(target * 100) / 100;
     w.proposed = Volt(span >= 0 ? std::clamp(rounded, raw(w.low), raw(w.high)) : target);
     if (w.empty())
-        w.why.add(say("The window is empty: {} wants at least {}, {} at most {}.", w.low_by, format(w.low),
+        w.why.add(say("The window is empty: {} needs at least {}, {} at most {}.", w.low_by, format(w.low),
                       w.high_by, format(w.high)),
                   Tone::danger);
     else

@@ -43,8 +43,8 @@ void c_rate(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {b.id},
-                  say("{} gives {} continuously; the plan asks for {}.", b.name,
-                      format(pack_max_current(b, k)), format(asked)),
+                  say("{} gives {} continuously; the plan draws {}.", b.name, format(pack_max_current(b, k)),
+                      format(asked)),
                   {},
                   {}};
         f.why.add(fmt::format("{} C × {} = {}", format_number(pack_c_rate(b, k)),
@@ -72,8 +72,8 @@ void sags(const Context& c, std::vector<Finding>& out) {
         const double sag = raw(worst.at_lowest) * raw(inside), rest = raw(worst.lowest) + sag;
         f.why.add(say("Where: ") + worst.where + ".");
         if (worst.usual_lowest >= cutoff)
-            f.why.add(say("At {} charge in {} it stands at {}.", format_percent(usual_charge),
-                          format(usual_air(c.plan)), format(worst.usual_lowest)),
+            f.why.add(say("At {} charge in {}: {}.", format_percent(usual_charge), format(usual_air(c.plan)),
+                          format(worst.usual_lowest)),
                       Tone::good);
         f.why.add(say("{} × {} = {} below the {} at rest", format(worst.at_lowest), format(inside),
                       format(Volt(sag)), format(Volt(rest))));
@@ -131,7 +131,7 @@ void pack_too_small(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {b.id},
-                  say("{} is flat before the day is over: it lasts {}.", b.name, format(pack.run_time)),
+                  say("{} is empty before the day is over: it lasts {}.", b.name, format(pack.run_time)),
                   c.figures.mission.why,
                   {}};
         const double usable = k ? raw(pack_capacity(b, *k, c.plan.coldest_air)) : 0;
@@ -167,7 +167,7 @@ void carried(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::note,
                        {},
                        {b.id},
-                       say("{} holds {}: above 100 Wh an airline's consent is needed to carry it.", b.name,
+                       say("{} stores {}: above 100 Wh an airline has to approve carrying it.", b.name,
                            format(pack_energy(b, k))),
                        {},
                        {}});
@@ -178,11 +178,11 @@ void carried(const Context& c, std::vector<Finding>& out) {
 
 const std::vector<Rule> rules_of::battery{
     {"battery-missing", to_say("There is a source, and every pack's chemistry is known"), missing},
-    {"battery-c-rate", to_say("The pack is not asked for more current than it stands"), c_rate},
+    {"battery-c-rate", to_say("The pack's current stays within its rating"), c_rate},
     {"battery-sags",
-     to_say("At the strongest second, cold and nearly empty, the pack stays above its cut-off"), sags},
+     to_say("At the one-second peak, cold and nearly empty, the pack stays above its cut-off"), sags},
     {"battery-too-small", to_say("The pack lasts the day"), pack_too_small},
-    {"battery-runs-low", to_say("The day leaves something in the pack"), runs_low},
+    {"battery-runs-low", to_say("The pack is not empty at the end of the day"), runs_low},
     {"battery-over-100-wh", to_say("Packs over 100 Wh and aircraft"), carried},
 };
 

@@ -28,13 +28,13 @@ void bent_tight(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::caution,
                       {},
                       {lead.id, way.id},
-                      say("{} is bent to {} inside at {}; its {} of thickness want {}.",
+                      say("{} is bent to a radius of {} at {}; {} thick, it needs {}.",
                           lead_name(c.plan, lead), format(*bends[w]), name_of(c.plan, way.id),
                           format(bent_across(c.catalogue, lead)), format(least)),
                       {},
                       {}};
             f.why.add(say("{} times the outer diameter where it lies still.", format_number(fixed_bend)));
-            f.why.add(say("Tighter, the insulation thins on the outside and strands break with time."));
+            f.why.add(say("Bent tighter, the insulation thins on the outside and strands break with time."));
             f.why.source = say("typical of stranded copper of IEC 60228 classes 5 and 6");
             bool corner = false;
             for (auto& thing : way.on_it)
@@ -66,7 +66,7 @@ void solid_moves(const Context& c, std::vector<Finding>& out) {
                           name_of(c.plan, way.id)),
                       {},
                       {}};
-            f.why.add(say("Copper hardens each time that it is bent; a strand is thin enough to follow."));
+            f.why.add(say("Copper work-hardens each time it is bent; thin strands survive it."));
             const WireType* soft = nullptr;
             for (const auto& other : c.catalogue.wires)
                 if (other.strands > 1 && other.metric == wire->metric && other.size == wire->size &&
@@ -171,7 +171,7 @@ void turns_tight(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::note,
                       {},
                       {lead.id, turn->place},
-                      say("{} turns by {}° at {}: there is room for a bend of {} inside, and it wants {}.",
+                      say("{} turns by {}° at {}. Bend radius there: {} available, {} needed.",
                           lead_name(c.plan, lead), format_number(std::round(turn->degrees)),
                           name_of(c.plan, turn->place), format(turn->tightest), format(least)),
                       {},
@@ -193,7 +193,7 @@ void stack_high(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {s.below, s.above},
-                  say("What stands at {} wants {} up to {}, and no spacer is that long.",
+                  say("The parts at {} need {} up to {}, and no spacer is that long.",
                       name_of(c.plan, s.below), format(s.wanted), name_of(c.plan, s.above)),
                   {},
                   {}};
@@ -207,13 +207,13 @@ void stack_high(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::bends{
-    {"bend-tight", to_say("Leads are bent no tighter than their wire may be"), bent_tight},
-    {"turn-tight", to_say("Where ways meet there is room for the bend"), turns_tight},
-    {"knot-unfit", to_say("What is knotted can be"), knot_unfit},
+    {"bend-tight", to_say("Leads keep the minimum bend radius of their wire"), bent_tight},
+    {"turn-tight", to_say("Where ways meet there is room for the bend radius"), turns_tight},
+    {"knot-unfit", to_say("What is knotted may be knotted"), knot_unfit},
     {"jacket-tight", to_say("A cable is as thick as what is in it"), jacket_tight},
     {"sheath-plain", to_say("A sheath is over the cores of a cable"), sheath_plain},
-    {"solid-moves", to_say("What moves is stranded"), solid_moves},
-    {"stack-high", to_say("Spacers reach over what stands below"), stack_high},
+    {"solid-moves", to_say("A lead that moves is of stranded wire"), solid_moves},
+    {"stack-high", to_say("Spacers clear the parts below"), stack_high},
 };
 
 }  // namespace sangre

@@ -25,23 +25,25 @@ void couples(const Context& c, std::vector<Finding>& out) {
     for (const auto& x : beside_one_another(c.plan, c.index(), c.figures.harness)) {
         if (!x.too_much()) continue;
         const auto &noisy = lead_at(c.plan, x.noisy), &quiet = lead_at(c.plan, x.quiet);
-        Finding f{
-            Severity::caution,
-            {},
-            {quiet.id, noisy.id},
-            say("{} runs beside {} for {}: about {} couple in, and it bears {}.", lead_name(c.plan, quiet),
-                lead_name(c.plan, noisy), format(x.along), format(x.couples), format(x.bears)),
-            {},
-            {}};
+        Finding f{Severity::caution,
+                  {},
+                  {quiet.id, noisy.id},
+                  say("{} runs beside {} for {}: about {} is coupled in, {} is tolerated.",
+                      lead_name(c.plan, quiet), lead_name(c.plan, noisy), format(x.along), format(x.couples),
+                      format(x.bears)),
+                  {},
+                  {}};
         f.why.add(say("{} of ripple within {}, {} between the pairs: {} nH a metre.", format(x.ripple),
                       format(ripple_rise), format(x.apart), format_number(x.henry_per_m * 1e9)));
         if (x.shielded)
-            f.why.add(say("Its shield carries that on; the braid lets 20 mΩ a metre of it inside."));
+            f.why.add(
+                say("Its shield carries that current; the braid's transfer impedance couples 20 mΩ a metre "
+                    "of it inside."));
         else
-            f.why.add(x.twisted
-                          ? say("One of them is twisted; open pairs it would be {}.", format(x.untwisted))
-                          : say("Twisted it would be {}.", format(x.untwisted * left_by_twist)));
-        f.why.add(say("Twice as far apart is a quarter; crossing at right angles is nothing."));
+            f.why.add(x.twisted ? say("One of them is twisted; with untwisted pairs it would be {}.",
+                                      format(x.untwisted))
+                                : say("Twisted it would be {}.", format(x.untwisted * left_by_twist)));
+        f.why.add(say("At twice the distance it is a quarter; crossing at right angles it is nothing."));
         f.why.source =
             say("Paul, Introduction to Electromagnetic Compatibility: mutual inductance of pairs; 20 dB for "
                 "a twist; ripple typical");
@@ -105,12 +107,12 @@ void long_controller_leads(const Context& c, std::vector<Finding>& out) {
                   {load.id},
                   say("{} of lead feed the controller of {}: {} across its input, {}.", format(length),
                       load.name, format(mended.capacitance),
-                      more ? say("it has {}", format(load.capacitance)) : say("nobody has said it has any")),
+                      more ? say("it has {}", format(load.capacitance)) : say("none is given")),
                   {},
                   {}};
         f.why.add(
-            say("Each time its bridge opens, the lead's inductance pushes on; beyond {} typical controllers "
-                "want {} more for every 10 cm.",
+            say("Each time its bridge opens, the lead's inductance drives a voltage spike; beyond {} typical "
+                "controllers need {} more for every 10 cm.",
                 format(free_lead), format(Farad(farad_per_m * 0.1))));
         f.why.add(say(
             "Low-resistance electrolytic for {} or more, at the controller, its leads short, plus to plus.",
@@ -163,9 +165,8 @@ void near_magnetic(const Context& c, std::vector<Finding>& out) {
                           format_number(std::round(tesla * 1e7) / 10),
                           format(said_off ? thing.off : usual_off), c.index().feed_name(c.plan.feeds[worst]),
                           format_number(earth_tesla * 1e6)));
-            if (!said_off)
-                f.why.add(say("How far off it lies nobody has said; {} is taken.", format(usual_off)));
-            f.why.add(say("A return beside its supply undoes most of it; twisted, nearly all."));
+            if (!said_off) f.why.add(say("Its distance is not given; {} is assumed.", format(usual_off)));
+            f.why.add(say("A return beside its supply cancels most of it; twisted, nearly all."));
             f.why.source = say("Biot and Savart for long straight conductors");
             out.push_back(std::move(f));
         }
@@ -175,8 +176,7 @@ void near_magnetic(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::beside{
-    {"beside-couples", to_say("What disturbs couples less into what lies beside it than that bears"),
-     couples},
+    {"beside-couples", to_say("Coupled noise stays below what the neighbouring signal tolerates"), couples},
     {"signal-too-long", to_say("Signals go no further than what they speak reaches"), too_long},
     {"controller-lead-long", to_say("Long leads to motor controllers end in capacitors"),
      long_controller_leads},

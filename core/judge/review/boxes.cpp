@@ -70,7 +70,7 @@ void box_warm(const Context& c, std::vector<Finding>& out) {
         Finding f{raw(box.air) > 75 ? Severity::danger : Severity::caution,
                   {},
                   {body.id},
-                  say("{} gets {} inside: {} lost in it, {} round it.", body.name, format(box.air),
+                  say("{} reaches {} inside: {} dissipated, {} ambient.", body.name, format(box.air),
                       format(box.lost + box.sun), format(Celsius(raw(box.air) - box.rise))),
                   box.why,
                   {}};
@@ -117,7 +117,7 @@ void box_unmeasured(const Context& c, std::vector<Finding>& out) {
             {Severity::note,
              {},
              {body.id},
-             say("{} is lost in {}: how warm it gets there follows from its size, which nobody has said.",
+             say("{} is dissipated in {}: its temperature follows from its size, which is not given.",
                  format(box.lost), body.name),
              {},
              {}});
@@ -150,13 +150,12 @@ void box_damp(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::note,
                   {},
                   {body.id},
-                  say("{} is sealed and gets {} K warmer at work: cooling down it draws damp in.", body.name,
-                      format_number(box.rise)),
+                  say("{} is sealed and gets {} K warmer in use: as it cools it draws moisture in.",
+                      body.name, format_number(box.rise)),
                   {},
                   {}};
-        f.why.add(
-            say("A membrane vent at its lowest point lets air through and water not; a drying bag takes the "
-                "rest."));
+        f.why.add(say(
+            "A membrane vent at its lowest point passes air but not water; a desiccant bag takes the rest."));
         out.push_back(std::move(f));
     }
 }
@@ -182,8 +181,8 @@ void pins_broken(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::boxes{
-    {"box-warm", to_say("The air inside of a body stays near that round it"), box_warm},
-    {"box-unmeasured", to_say("Bodies that heat is lost in are measured"), box_unmeasured},
+    {"box-warm", to_say("The air inside an enclosure stays near ambient"), box_warm},
+    {"box-unmeasured", to_say("Enclosures with heat inside are measured"), box_unmeasured},
     {"box-sealed-vents", to_say("A sealed body has no vents"), sealed_with_vents},
     {"box-damp", to_say("A sealed body stays dry"), box_damp},
     {"route-pinned", to_say("A lead that is pinned to ways goes by them"), pins_broken}};

@@ -30,14 +30,15 @@ void bridge(const Context& c, std::vector<Finding>& out) {
         Finding f{loss >= without_sink ? Severity::caution : Severity::note,
                   {},
                   {l.id},
-                  loss >= without_sink ? say("The bridge of {} loses {} at {}: it wants a heat sink and air.",
-                                             l.name, format(loss), format(l.typical))
-                                       : say("The bridge of {} keeps {} from it, {} of its volts.", l.name,
-                                             format(volts), format_percent(share)),
+                  loss >= without_sink
+                      ? say("The bridge of {} dissipates {} at {}: it needs a heat sink and air flow.",
+                            l.name, format(loss), format(l.typical))
+                      : say("The bridge of {} drops {}, {} of its supply.", l.name, format(volts),
+                            format_percent(share)),
                   {},
                   {}};
         f.why.add(fmt::format("{} × {} = {}", format(volts), format(l.typical), format(loss)));
-        f.why.add(say("Of the {} that feed it the motor gets {}.", format(supply),
+        f.why.add(say("Of its supply of {} the motor gets {}.", format(supply),
                       format(std::max(supply - volts, Volt(0)))));
         out.push_back(std::move(f));
     }
@@ -46,7 +47,7 @@ void bridge(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::bridges{
-    {"motor-bridge", to_say("A motor's bridge stays cool and leaves the motor its volts"), bridge},
+    {"motor-bridge", to_say("A motor's bridge stays cool and its drop is small"), bridge},
 };
 
 }  // namespace sangre

@@ -91,10 +91,10 @@ void two_supplies(const Context& c, std::vector<Finding>& out) {
                                                 : say("all but one")),
                   {},
                   {}};
-        f.why.add(say(
-            "Regulators on one rail fight: the highest feeds all, and pushes into the others. One of them "
-            "dies."));
-        f.why.add(own ? say("It has a feed of its own: signal and ground are all a lead needs to bring.")
+        f.why.add(
+            say("Regulators on one rail drive each other: the highest carries all the load and back-feeds "
+                "the others until one fails."));
+        f.why.add(own ? say("It has a feed of its own: only signal and ground are needed.")
                       : say("Leave it in {}; pull and insulate it in the rest.", giving[0]->name),
                   Tone::good);
         for (const auto& id : others) f.why.add(say("Pull: ") + name_of(c.plan, id), Tone::caution);
@@ -123,7 +123,7 @@ void core_overloaded(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::danger,
                       {},
                       {k.id},
-                      say("{}: {} {} {} {}; it is asked {}.", k.name, sharing,
+                      say("{}: {} {} {} {}; {} is drawn.", k.name, sharing,
                           sharing == 1 ? say("core of") : say("cores of"), size_words(*wire),
                           "carries " + format(each * static_cast<double>(sharing)), format(k.amps)),
                       {},

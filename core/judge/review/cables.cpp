@@ -75,7 +75,7 @@ void crossed(const Context& c, std::vector<Finding>& out) {
                           core.to_pin),
                       {},
                       {}};
-            f.why.add(say("Plus on minus: what is behind it dies the moment it is plugged in."),
+            f.why.add(say("Reversed polarity: whatever it feeds is destroyed when it is plugged in."),
                       Tone::danger);
             f.fixes.push_back({say("Plus to plus"), lead_changed(k.id, [](Lead& x) {
                                    for (auto& one : x.cores) one.to_pin = one.from_pin;
@@ -172,7 +172,7 @@ void colour_lies(const Context& c, std::vector<Finding>& out) {
                 {},
                 {}};
             f.why.add(
-                say("Colours are a promise: red is plus, black is minus; in brown/red/orange leads brown is "
+                say("Colours are relied on: red is plus, black is minus; in brown/red/orange leads brown is "
                     "minus."));
             auto after = k;
             recolour(after, i);
@@ -196,14 +196,14 @@ void servo_overvolted(const Context& c, std::vector<Finding>& out) {
         const auto& k = *lead;
         const auto carries = highest_on(c, k);
         if (k.kind != CableKind::servo || carries <= servo_stands || !k.label.empty()) continue;
-        Finding f{
-            Severity::danger,
-            {},
-            {k.id},
-            say("{}: a servo plug that carries {} kills a servo plugged into it.", k.name, format(carries)),
-            {},
-            {}};
-        f.why.add(say("Servos stand {} at most; the plug is the same.", format(servo_stands)));
+        Finding f{Severity::danger,
+                  {},
+                  {k.id},
+                  say("{}: a servo plug that carries {} destroys a servo plugged into it.", k.name,
+                      format(carries)),
+                  {},
+                  {}};
+        f.why.add(say("Servos are rated for {} at most; the plug is the same.", format(servo_stands)));
         f.fixes.push_back({say("Label both ends"), lead_changed(k.id, [volts = carries](Lead& x) {
                                x.label = format(volts) + say(", no servo");
                            })});
@@ -223,8 +223,7 @@ void pair_untwisted(const Context& c, std::vector<Finding>& out) {
         if (signals.size() < 2 || k.cores[signals[0]].twist > 0) continue;
         Finding f{Severity::caution, {}, {k.id}, say("{}: its data pair is not twisted.", k.name), {}, {}};
         f.why.add(
-            say("What one core picks up the other picks up too, and the difference stays clean; but only "
-                "twisted."));
+            say("Both cores of a twisted pair pick up the same noise, and the difference stays clean."));
         f.fixes.push_back({say("Twist them"), lead_changed(k.id, [signals](Lead& x) {
                                x.cores[signals[0]].twist = x.cores[signals[1]].twist = 1;
                            })});
@@ -244,7 +243,7 @@ void unterminated(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::note,
                   {},
                   ids,
-                  say("{}: a bus wants a resistor across the pair at both ends{}.", first.name,
+                  say("{}: a bus needs a resistor across the pair at both ends{}.", first.name,
                       bus.leads.size() > 1 && !where.empty() ? say(", at ") + where : ""),
                   {},
                   {}};
@@ -323,7 +322,8 @@ const std::vector<Rule> rules_of::cables{
     {"cable-crossed", to_say("Plus goes to plus"), crossed},
     {"cable-colours-alike", to_say("Every core of a cable can be told by its colour"), colours_alike},
     {"cable-colour-lies", to_say("Red is plus and black is minus in every cable"), colour_lies},
-    {"cable-servo-overvolted", to_say("A servo plug carries what a servo stands"), servo_overvolted},
+    {"cable-servo-overvolted", to_say("A servo plug carries no more volts than a servo is rated for"),
+     servo_overvolted},
     {"cable-pair-untwisted", to_say("Data pairs are twisted"), pair_untwisted},
     {"cable-unterminated", to_say("A data bus has its resistors"), unterminated},
     {"cable-unused-bare", to_say("Unused cores are cut back and insulated"), unused_bare},

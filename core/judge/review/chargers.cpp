@@ -35,7 +35,7 @@ void charger_volts(const Context& c, std::vector<Finding>& out) {
                   {}};
         f.why.add(fmt::format("{} × {} = {}", b.series, format(k.charge), format(right)));
         if (share > over)
-            f.why.caution = say("An overcharged pack vents or burns. Never leave one charging alone.");
+            f.why.caution = say("An overcharged pack vents or burns. Never leave one charging unattended.");
         f.fixes.push_back({say("A charger of {}", format(right)), with_charger(b, right, b.charger_current)});
         out.push_back(std::move(f));
     });
@@ -51,8 +51,8 @@ void charger_amps(const Context& c, std::vector<Finding>& out) {
                       {b.id},
                       k.charge_c <= 0
                           ? say("{} is {} and has a charger; such cells cannot be charged.", b.name, k.name)
-                          : say("{}'s charger gives {}; it likes {}.", b.name, format(b.charger_current),
-                                format(liked)),
+                          : say("{}'s charger gives {}; {} is recommended.", b.name,
+                                format(b.charger_current), format(liked)),
                       {},
                       {}};
             f.fixes.push_back(k.charge_c <= 0
@@ -85,7 +85,8 @@ void charger_amps(const Context& c, std::vector<Finding>& out) {
 const std::vector<Rule> rules_of::chargers{
     {"charger-volts", to_say("A charger ends at its cells' charge voltage"), charger_volts},
     {"charger-current",
-     to_say("A charger gives what its pack likes, and a charging phase what its charger gives"),
+     to_say("A charger gives the current recommended for its pack, and a charging phase no more than the "
+            "charger gives"),
      charger_amps},
 };
 

@@ -37,15 +37,14 @@ void insulation_grip(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  say("{}: the rear wings of a {} close on {} to {} of insulation; here are {}.",
+                  say("{}: the insulation wings of a {} suit {} to {}; the insulation here is {}.",
                       joint_place(c, f, source), crimp.part->name, format(crimp.part->grip_least),
                       format(crimp.part->grip_most), format(outer)),
                   {},
                   {}};
-        x.why.add(
-            thick
-                ? say("Wings that do not close cut into the insulation, and the contact jams in its housing.")
-                : say("Wings that hold nothing leave the strands to carry every tug."));
+        x.why.add(thick ? say("Wings that are too small cut into the insulation, and the contact jams in its "
+                              "housing.")
+                        : say("Wings that do not grip leave every pull to the strands."));
         other_kinds(c, f, source, *kind, x.fixes);
         out.push_back(std::move(x));
     });
@@ -84,7 +83,7 @@ void ring_for_stud(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::crimps{
-    {"crimp-grip", to_say("The wings of a contact close on the wire's insulation"), insulation_grip},
+    {"crimp-grip", to_say("A contact's insulation wings suit the wire"), insulation_grip},
     {"crimp-stud", to_say("A ring is made for the stud that it goes on"), ring_for_stud},
 };
 

@@ -35,7 +35,7 @@ void stands_badly(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::elsewhere{
-    {"part-elsewhere", to_say("Hubs and modules stand where least wire leads to them"), stands_badly},
+    {"part-elsewhere", to_say("Hubs and converters are placed where they need the least wire"), stands_badly},
 };
 
 }  // namespace sangre

@@ -130,12 +130,12 @@ void ends_too_warm(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds[f].id},
-                  say("{}: {} at {} is too warm for its {}, which withstands {}.",
+                  say("{}: {} at {} is too hot for its {}, which is rated for {}.",
                       c.index().feed_name(c.plan.feeds[f]), size_words(*p.wire), format(p.warm), p.hottest_by,
                       format(p.hottest)),
                   {},
                   {}};
-        x.why.add(say("{} withstands {}; the wire brings its heat to what it ends in.", p.insulation->name,
+        x.why.add(say("{} is rated for {}; the wire conducts heat into its terminal.", p.insulation->name,
                       format(p.insulation->max)));
         for (const auto* w = next_thicker(c.catalogue, *p.wire); w; w = next_thicker(c.catalogue, *w)) {
             if (thermal_of(*w, *p.insulation, p.air, p.bunched)->steady(p.need.continuous) > p.hottest)
@@ -152,11 +152,12 @@ void ends_too_warm(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::feed_items{
-    {"feed-item-below-fuse", to_say("What lies in a feed carries at least its fuse"), below_fuse},
+    {"feed-item-below-fuse", to_say("Each item in a lead carries at least its fuse's rating"), below_fuse},
     {"feed-lead-unprotected", to_say("The own thin lead of a load or a fuse holder is protected too"),
      lead_unprotected},
     {"feed-holder", to_say("A fuse sits in a holder made for it"), wrong_holder},
-    {"feed-ends-too-warm", to_say("No wire is warmer than what it ends in withstands"), ends_too_warm},
+    {"feed-ends-too-warm", to_say("No wire is hotter than the terminals it ends in are rated for"),
+     ends_too_warm},
 };
 
 }  // namespace sangre

@@ -57,7 +57,7 @@ void plug_wire(const Context& c, std::vector<Finding>& out) {
         x.why.add(say("It takes {} to {} mm²; the wire has {} mm².", format_number(raw(t->smallest)),
                       format_number(raw(t->largest)), format_number(raw(w->area))));
         x.why.add(thin ? say("A thin wire pulls out of a wide barrel.")
-                       : say("Strands cut off to fit carry nothing."));
+                       : say("Strands cut off to fit carry no current."));
         if (const auto* better = fitting_plug(c, f))
             x.fixes.push_back(
                 {say("Use a ") + better->name, exchanged(c.plan.feeds[f].id, d.id, better->id)});
@@ -104,7 +104,7 @@ void inline_parts(const Context& c, std::vector<Finding>& out) {
         if (!t)
             wrong = say("{}: the catalogue holds no part “{}”.", name, d.type);
         else if (x.continuous > t->rated)
-            wrong = say("{}: {} is rated for {}, asked {}.", name, t->name, format(t->rated),
+            wrong = say("{}: {} is rated for {}; {} is drawn.", name, t->name, format(t->rated),
                         format(x.continuous));
         else if (x.highest_end > t->voltage)
             wrong = say("{}: {} is rated for {}, gets {}.", name, t->name, format(t->voltage),
@@ -146,9 +146,9 @@ void relay_coil(const Context& c, std::vector<Finding>& out) {
                       format(worst.highest_source)),
                   {},
                   {}};
-        x.why.add(say(
-            "It hangs before its own contact. A coil pulls in from 75 % of its voltage and withstands 130 % "
-            "continuously."));
+        x.why.add(
+            say("It is fed from before its own contact. A coil pulls in from 75 % of its voltage and is "
+                "rated for 130 % continuously."));
         const auto need = item_need(c.figures.protection[f], worst);
         for (const auto& other : c.catalogue.switches)
             if (other.kind == SwitchKind::relay && carries(other.rated, need) && other.breaks >= need.volts &&
@@ -174,13 +174,13 @@ void one_broken(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  say("{}: with one of {} conductors broken the others carry {}, asked {}.",
+                  say("{}: with one of {} conductors broken the others carry {}; {} is drawn.",
                       c.index().feed_name(feed), feed.conductors, format(rating.one_broken), format(asked)),
                   {},
                   {}};
-        x.why.add(say(
-            "Nobody notices a broken conductor in parallel until the others are hot: size for one less, or "
-            "fuse each."));
+        x.why.add(
+            say("A broken parallel conductor goes unnoticed until the others overheat: size for one less, or "
+                "fuse each."));
         auto more = feed.conductors;
         while (more < 20) {
             ++more;
@@ -217,7 +217,7 @@ void colours(const Context& c, std::vector<Finding>& out) {
                   say("{}: plus and minus are both {}.", c.index().feed_name(feed), said(feed.supply_colour)),
                   {},
                   {}};
-        x.why.add(say("Alike, they are swapped one day: reversed polarity destroys what hangs on them."));
+        x.why.add(say("Identical plugs get swapped: reversed polarity destroys what they feed."));
         x.fixes.push_back(red_and_black(feed.id));
         out.push_back(std::move(x));
     }
@@ -229,7 +229,7 @@ void polarity(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  say("{}: plus is black and minus {}; whoever mends it will swap them.",
+                  say("{}: plus is black and minus {}; whoever repairs it will swap them.",
                       c.index().feed_name(feed), said(feed.return_colour)),
                   {},
                   {}};
@@ -273,13 +273,11 @@ void resettable_first(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds[f].id},
-                  say("{}: a resettable fuse right at the pack closes again onto the same fault.",
+                  say("{}: a resettable fuse at the pack closes again onto the same fault.",
                       c.index().feed_name(c.plan.feeds[f])),
                   {},
                   {}};
-        x.why.add(
-            say("It lets a trickle through while hot and heals when it cools; a pack wants a fuse that stays "
-                "open."));
+        x.why.add(say("It leaks while hot and resets when it cools; a pack needs a fuse that stays open."));
         FuseNeed need = p.need;
         if (const auto choice =
                 smallest_that_carries(c.catalogue, need, usual_fuses(c.plan, c.catalogue, c.index(), f)))
@@ -324,15 +322,16 @@ void stall(const Context& c, std::vector<Finding>& out) {
 const std::vector<Rule> rules_of::feeds{
     {"connector-unknown", to_say("Every connector is in the catalogue"), plug_unknown},
     {"connector-wire-size", to_say("A connector takes its wire"), plug_wire},
-    {"connector-spark", to_say("Plugging the pack in does not spark hard"), plug_spark},
-    {"inline-unsuited", to_say("Diodes, filters and shunts stand their current and voltage"), inline_parts},
+    {"connector-spark", to_say("Plugging the pack in does not draw a damaging inrush"), plug_spark},
+    {"inline-unsuited", to_say("Diodes, filters and shunts are rated for their current and voltage"),
+     inline_parts},
     {"relay-coil", to_say("A relay's coil suits what its feed begins with"), relay_coil},
-    {"wire-conductor-broken", to_say("Parallel conductors stand the loss of one"), one_broken},
+    {"wire-conductor-broken", to_say("Parallel conductors carry the load if one breaks"), one_broken},
     {"wire-colours-alike", to_say("Plus and minus have different colours"), colours},
     {"wire-colours-reversed", to_say("Black is minus"), polarity},
-    {"fuse-kinds-mixed", to_say("Few kinds of blade fuse"), mixed_blades},
+    {"fuse-kinds-mixed", to_say("Few kinds of blade fuse to keep as spares"), mixed_blades},
     {"fuse-resettable-first", to_say("The pack's own fuse stays open"), resettable_first},
-    {"fuse-motor-stall", to_say("A stalled motor is stopped by something"), stall},
+    {"fuse-motor-stall", to_say("A stalled motor is protected"), stall},
 };
 
 }  // namespace sangre

@@ -72,29 +72,31 @@ void unfused(const Context& c, std::vector<Finding>& out) {
             continue;
         const auto* load = by_id(c.plan.loads, feed.to);
         if (from_pack && load && cranks(*load)) {
-            out.push_back({Severity::note,
-                           {},
-                           {feed.id},
-                           say("{} cranks and has no fuse, as starters have none: keep its lead short, "
-                               "sleeved and tied.",
-                               load->name),
-                           {},
-                           {}});
+            out.push_back(
+                {Severity::note,
+                 {},
+                 {feed.id},
+                 say("{} is a starter and has no fuse, as is usual: keep its lead short, sleeved and tied.",
+                     load->name),
+                 {},
+                 {}});
             continue;
         }
         if (flies_unfused(c.plan, c.index(), i)) {
-            Finding f{Severity::note,
-                      {},
-                      {feed.id},
-                      say("{} flies unfused, by your school: a short there draws {} until something burns.",
-                          c.index().feed_name(feed), format(p.fault.current)),
-                      {},
-                      {}};
+            Finding f{
+                Severity::note,
+                {},
+                {feed.id},
+                say("{} flies without a fuse, by your school: a short there draws {} until something burns.",
+                    c.index().feed_name(feed), format(p.fault.current)),
+                {},
+                {}};
             f.why.add(
-                say("A fuse there may open in the air, by an inrush, a gust or its age: then it falls."));
+                say("A fuse there may open in flight, by inrush, by an overload or by age: then the craft "
+                    "falls."));
             f.why.add(
-                say("Without one a chafed wire or a burnt controller is a fire in the air: route and hold it "
-                    "with care."));
+                say("Without one a chafed wire or a failed controller is a fire in flight: route and secure "
+                    "the lead with care."));
             if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed.id, *fit));
             out.push_back(std::move(f));
             continue;
@@ -103,7 +105,7 @@ void unfused(const Context& c, std::vector<Finding>& out) {
                   {},
                   {feed.id},
                   p.inherited
-                      ? say("{} is thinner than the {} fuse before it protects, and has none of its own.",
+                      ? say("{} is thinner than the upstream {} fuse protects, and has no fuse of its own.",
                             c.index().feed_name(feed), format(p.rating))
                   : harmless && source ? say("{} has no fuse; the supply's own limit keeps the wire whole.",
                                              c.index().feed_name(feed))
@@ -170,7 +172,7 @@ void fuse_too_small(const Context& c, std::vector<Finding>& out) {
             say("{}: the {} fuse will open in normal use.", c.index().feed_name(feed), format(p.rating)),
             {},
             {}};
-        f.why.add(say("Carries continuously: {}; asked: {}.",
+        f.why.add(say("Carries continuously: {}; drawn: {}.",
                       continuous_words(*p.family, p.rating, p.need.air), format(p.need.continuous)));
         if (raw(p.need.peak_time) > 0)
             f.why.add(say("Peak {} for {}.", format(p.need.peak), format(p.need.peak_time)));
@@ -283,7 +285,7 @@ void upstream_first(const Context& c, std::vector<Finding>& out) {
 
 const std::vector<Rule> rules_of::fuses{
     {"fuse-missing", to_say("Every feed has a fuse, or one before it that protects it"), unfused},
-    {"fuse-too-big", to_say("A fuse opens before its wire is hurt"), fuse_too_big},
+    {"fuse-too-big", to_say("A fuse opens before its wire is damaged"), fuse_too_big},
     {"fuse-too-small", to_say("A fuse carries its load, its peak and its start-up"), fuse_too_small},
     {"fuse-wrong-kind", to_say("A fuse's voltage and breaking capacity suffice"), wrong_kind},
     {"fuse-never-opens", to_say("A short at the end of a feed opens something"), never_opens},

@@ -72,10 +72,8 @@ void many_branches(const Context& c, std::vector<Finding>& out) {
             {},
             {}};
         x.why.add(
-            say("A pigtail is one joint to make, cover and test; a branch leaves the through wire whole, "
-                "which "
-                "some "
-                "builders trust more."));
+            say("A pigtail is one joint to make, cover and test; a branch leaves the through wire uncut, "
+                "which some builders prefer."));
         x.fixes.push_back({"A " + kind->name, [catalogue = &c.catalogue, id = hub.id](const Plan& q) {
                                return set_pigtail(q, *catalogue, id);
                            }});
@@ -93,7 +91,7 @@ void fork_current(const Context& c, std::vector<Finding>& out) {
             Finding x{Severity::danger,
                       {},
                       {hub.id},
-                      say("{} is a forked barrel lead: it carries {}, and {} are asked of it.", hub.name,
+                      say("{} is a forked barrel lead: it carries {}; {} is drawn.", hub.name,
                           format(fork_carries), format(most)),
                       {},
                       {}};
@@ -165,11 +163,11 @@ void block_ways(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::hubs{
-    {"hub-fork", to_say("A forked barrel lead carries what its branches ask"), fork_current},
+    {"hub-fork", to_say("A forked barrel lead carries the current of its branches"), fork_current},
     {"hub-block", to_say("A fuse block has a way for each lead, and its bar carries them all"), block_ways},
     {"joint-pigtail", to_say("A pigtail takes the copper of all its wires, and its tube goes over them"),
      pigtail_misfit},
-    {"joint-many-branches", to_say("Many branches at one splice are one pigtail"), many_branches},
+    {"joint-many-branches", to_say("Many branches at one splice are made as one pigtail"), many_branches},
 };
 
 }  // namespace sangre

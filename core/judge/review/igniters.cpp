@@ -39,9 +39,9 @@ void one_action(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         f.why.add(say("A switch that sticks or a hand that slips is one fault; two at once are rare."));
-        f.why.caution = say(
-            "Until it is meant to fire its leads are twisted together and lie apart from everything; a lamp "
-            "stands in for it.");
+        f.why.caution =
+            say("Until it is meant to fire, its leads are twisted together and kept away from everything; a "
+                "lamp takes its place.");
         const auto* lead_switch = cheapest_switch(c.catalogue, need);
         const auto* plug = cheapest_plug(c.catalogue, need, {});
         const bool has_switch = device(c.plan.feeds[feed], DeviceKind::power_switch) != nullptr;

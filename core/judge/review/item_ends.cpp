@@ -130,12 +130,12 @@ void coil_volts(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::danger,
                   {},
                   {feed.id},
-                  say("{} has a coil of {} and hangs on {} of {}: it {}.", in_feed(c, coil.feed, *d),
+                  say("{} has a coil of {} and is connected to {} of {}: it {}.", in_feed(c, coil.feed, *d),
                       format(type->coil), format(across), c.index().name(from),
                       share < coil_low ? say("may not pull in") : say("burns")),
                   {},
                   {}};
-        x.why.add(say("{} ÷ {} = {}; a coil wants {} to {}.", format(across), format(type->coil),
+        x.why.add(say("{} ÷ {} = {}; a coil needs {} to {}.", format(across), format(type->coil),
                       format_percent(share), format_percent(coil_low), format_percent(coil_high)));
         out.push_back(std::move(x));
     }
@@ -155,7 +155,8 @@ void beyond_the_lead(const Context& c, std::vector<Finding>& out) {
             {}};
         x.why.add(say("It is taken to sit at the lead's far end."));
         x.fixes.push_back(
-            {d.kind == DeviceKind::fuse ? say("Right at its source") : say("Leave it open where it sits"),
+            {d.kind == DeviceKind::fuse ? say("Right at its source")
+                                        : say("Leave its body open where it sits"),
              [id = d.id](const Plan& p) { return with_device(p, id, [](Device& it) { it.at.reset(); }); }});
         out.push_back(std::move(x));
     });
@@ -168,11 +169,11 @@ void live_case(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds[f].id},
-                  say("{} has a live case, and {} stands in metal: film or tube between them.",
+                  say("{} has a live case, and {} is in a metal body: film or tube between them.",
                       in_feed(c, f, d), c.index().name(c.plan.feeds[f].to)),
                   {},
                   {}};
-        x.why.add(say("Its metal cap is one of its contacts: on bare metal it is a short to the frame."));
+        x.why.add(say("Its metal case is one of its contacts: on bare metal it shorts to the frame."));
         out.push_back(std::move(x));
     });
 }
@@ -180,13 +181,12 @@ void live_case(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::item_ends{
-    {"item-joint-missing", to_say("Items with lugs, screws or leads of their own are joined there"),
-     no_joint_at_item},
-    {"item-beyond-end", to_say("What sits in a lead sits within its length"), beyond_the_lead},
+    {"item-joint-missing", to_say("Items with lugs, screws or leads have joints there"), no_joint_at_item},
+    {"item-beyond-end", to_say("Each item lies within the length of its lead"), beyond_the_lead},
     {"tap-slot", to_say("A fuse tap goes into the slot of an existing circuit, of its family"), tap_slot},
     {"bead-bore", to_say("A clip-on bead closes round all wires of its lead"), bead_bore},
-    {"coil-volts", to_say("A coil hangs on the volts that it is wound for"), coil_volts},
-    {"switch-live-case", to_say("A live case is kept off metal"), live_case},
+    {"coil-volts", to_say("A coil is fed the voltage it is wound for"), coil_volts},
+    {"switch-live-case", to_say("A live case is insulated from metal"), live_case},
 };
 
 }  // namespace sangre

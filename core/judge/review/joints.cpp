@@ -126,12 +126,12 @@ void no_tool(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   feeds_of(c, places),
-                  say("{}: a {} wants a tool you do not have: {}.", where(c, places), kind->name,
+                  say("{}: a {} needs a tool you do not have: {}.", where(c, places), kind->name,
                       said(missing_tools_of(*kind, c.plan.practices).front())),
                   {},
                   {}};
         if (best) {
-            x.why.add(say("A {} holds there too and wants only: {}.", best->name,
+            x.why.add(say("A {} is strong enough there too and needs only: {}.", best->name,
                           fmt::join(said_each(tools_of(*best, c.plan.practices)), ", ")),
                       Tone::good);
             std::vector<std::pair<Id, bool>> ends;
@@ -154,7 +154,8 @@ void no_tool(const Context& c, std::vector<Finding>& out) {
                                    return set_practices(p, practices);
                                }});
         else if (!best)
-            x.why.add(say("Nothing else of the catalogue holds there: borrow the tool."), Tone::caution);
+            x.why.add(say("No other joint in the catalogue is strong enough here: borrow the tool."),
+                      Tone::caution);
         list_places(c, places, x.why);
         out.push_back(std::move(x));
     }
@@ -170,13 +171,13 @@ void wire_range(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  say("{}: a {} takes {} to {}; here are {}.", joint_place(c, f, source), kind->name,
+                  say("{}: a {} takes {} to {}; the wire here has {}.", joint_place(c, f, source), kind->name,
                       format(kind->least), format(kind->most), format(copper)),
                   {},
                   {}};
-        x.why.add(thin
-                      ? say("Too thin a wire is not gripped: it slides out of a good-looking crimp.")
-                      : say("Too thick a wire loses strands on the way in, or the heat never gets through."));
+        x.why.add(thin ? say("Too thin a wire is not gripped: it pulls out of a crimp that looks good.")
+                       : say("Too thick a wire loses strands on the way in, or does not reach soldering "
+                             "temperature."));
         const auto* best = choose_joint(c.catalogue, c.plan.practices, kind->end, copper);
         if (best && takes(*best, copper)) {
             x.why.add(say("A {} takes {} to {}.", best->name, format(best->least), format(best->most)),
@@ -207,7 +208,7 @@ void lead_too_thin(const Context& c, std::vector<Finding>& out) {
                   {},
                   {load.id, c.plan.feeds[f].id},
                   asked > stands
-                      ? say("{}: its own lead, {}, carries {}; it is asked {}.", load.name, size_words(*lead),
+                      ? say("{}: its own lead, {}, carries {}; {} is drawn.", load.name, size_words(*lead),
                             format(stands), format(asked))
                       : say("{}: its own lead, {}, is thinner than its fuse protects: it carries {}.",
                             load.name, size_words(*lead), format(stands)),
@@ -254,8 +255,7 @@ void glue_before_test(const Context& c, std::vector<Finding>& out) {
               {},
               {}};
     x.why.add(say(
-        "A blob over a cold joint hides it: beep the wire through first, then glue, then wait until it has "
-        "set."));
+        "Glue over a cold joint hides it: test continuity first, then glue, then wait until it has set."));
     for (const auto& id : unmeasured) x.why.add(say("Not measured: ") + name_of(c.plan, id), Tone::caution);
     x.fixes.push_back({say("Not glued until it is measured"), [](const Plan& p) {
                            auto next = p;
@@ -280,7 +280,7 @@ void tinned_creeps(const Context& c, std::vector<Finding>& out) {
               {},
               {}};
     x.why.add(
-        say("Solder creeps under pressure; the screw loosens and the place warms. A ferrule does not."));
+        say("Solder creeps under pressure: the screw loosens and the joint heats up. A ferrule does not."));
     x.fixes.push_back({say("Ferrules instead"), [](const Plan& p) {
                            auto next = p;
                            for (auto& f : next.feeds)

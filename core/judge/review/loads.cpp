@@ -16,7 +16,7 @@ void window_reversed(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::danger,
                        {},
                        {l.id},
-                       say("{}: its least voltage, {}, is above its greatest, {}.", l.name, format(l.v_min),
+                       say("{}: its minimum voltage, {}, is above its maximum, {}.", l.name, format(l.v_min),
                            format(l.v_max)),
                        {},
                        {{say("Swap the two"), [swapped](const Plan& p) { return put_load(p, swapped); }}}});
@@ -26,15 +26,14 @@ void window_reversed(const Context& c, std::vector<Finding>& out) {
 void outside_tool(const Context& c, std::vector<Finding>& out) {
     for (const auto& l : c.plan.loads)
         if (l.v_min >= highest_voltage)
-            out.push_back(
-                {Severity::danger,
-                 {},
-                 {l.id},
-                 say("{} wants {}. Mains and everything from 60 V DC up is outside this tool: stop, and ask "
-                     "a qualified person under the local code.",
-                     l.name, format(l.v_min)),
-                 {},
-                 {}});
+            out.push_back({Severity::danger,
+                           {},
+                           {l.id},
+                           say("{} needs {}. Mains and everything from 60 V DC up is outside this tool: "
+                               "stop, and ask a qualified person under the local code.",
+                               l.name, format(l.v_min)),
+                           {},
+                           {}});
     for (size_t b = 0; b < c.plan.sources.size(); ++b)
         if (const auto reaches = c.figures.worst.packs[b].highest; reaches >= highest_voltage)
             out.push_back({Severity::danger,
@@ -75,8 +74,7 @@ void not_solved(const Context& c, std::vector<Finding>& out) {
     Finding f{Severity::danger, {}, {}, missing.front(), {}, {}};
     for (size_t i = 1; i < missing.size(); ++i) f.why.add(missing[i]);
     f.why.add(
-        say("Mend what the other findings name: returns that lead nowhere, loops, loads far beyond their "
-            "supply."));
+        say("Correct what the other findings name: open returns, loops, loads far beyond their supply."));
     out.push_back(std::move(f));
 }
 
@@ -105,14 +103,14 @@ void starves(const Context& c, std::vector<Finding>& out) {
         Finding f{usual ? Severity::danger : Severity::note,
                   {},
                   {l.id},
-                  say("{} browns out: it gets {} and needs {} ({}).", l.name, format(x.lowest),
+                  say("{} browns out: {} at its terminals, {} needed ({}).", l.name, format(x.lowest),
                       format(l.v_min), x.lowest_where),
                   {},
                   {}};
         if (!usual) deep_only(c, f, l.id, x.usual_lowest, l.v_min - x.lowest);
         f.why.add(say("Short by {}.", format(l.v_min - x.lowest)), Tone::danger);
         for (const auto up : c.index().upstream(l.id))
-            f.why.add(say("{} loses {} ({})", c.index().feed_name(c.plan.feeds[up]),
+            f.why.add(say("{} drops {} ({})", c.index().feed_name(c.plan.feeds[up]),
                           format(c.figures.worst.feeds[up].drop),
                           format_percent(c.figures.worst.feeds[up].drop_share)));
         out.push_back(std::move(f));
@@ -129,15 +127,16 @@ void resets_at_start(const Context& c, std::vector<Finding>& out) {
         Finding f{usual ? Severity::danger : Severity::note,
                   {},
                   {l.id},
-                  say("{} restarts: it gets {} for a moment and needs {} ({}).", l.name,
+                  say("{} resets: {} at its terminals for a moment, {} needed ({}).", l.name,
                       format(x.lowest_at_start), format(l.v_min), x.start_where),
                   {},
                   {}};
         if (!usual) deep_only(c, f, l.id, x.usual_lowest_at_start, l.v_min - x.lowest_at_start);
         f.why.add(say("What starts draws many times what it runs with; a motor at rest is its winding."));
-        f.why.add(say("Below a second the pack sags by its ohmic part alone; the wires lose in full."));
+        f.why.add(
+            say("For less than a second the pack sags by its ohmic part alone; the wires drop in full."));
         f.why.schools = {
-            {say("Its own line from the pack"), "", say("the start pulls at the pack only"), false},
+            {say("Its own line from the pack"), "", say("the start loads only the pack"), false},
             {say("A soft start in the controller"), "", say("no surge at all"), false},
             {say("A larger capacitor before it"), "", say("bridges milliseconds, no more"), false}};
         out.push_back(std::move(f));
@@ -149,12 +148,13 @@ void too_high(const Context& c, std::vector<Finding>& out) {
         const auto& l = c.plan.loads[i];
         const auto& x = c.figures.worst.loads[i];
         if (l.v_min > l.v_max || x.highest <= l.v_max + Volt(0.005)) continue;
-        Finding f{Severity::danger,
-                  {},
-                  {l.id},
-                  say("{} can see {} and withstands {}.", l.name, format(x.highest), format(l.v_max)),
-                  {},
-                  {}};
+        Finding f{
+            Severity::danger,
+            {},
+            {l.id},
+            say("{} can be exposed to {} and is rated for {}.", l.name, format(x.highest), format(l.v_max)),
+            {},
+            {}};
         f.why.add(say("The highest comes with the pack full or on its charger and little current flowing."));
         out.push_back(std::move(f));
     }
@@ -189,8 +189,7 @@ void assumed(const Context& c, std::vector<Finding>& out) {
               {}};
     f.why.add(names + ".");
     f.why.add(say(
-        "A cheap meter in series, or a log of it working, replaces the guess; edit the line or read the log "
-        "in."));
+        "A meter in series, or a log of it working, replaces the guess; edit the line or import the log."));
     out.push_back(std::move(f));
 }
 
@@ -224,14 +223,14 @@ void never_on(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::loads{
-    {"load-window-reversed", to_say("A load's least voltage lies below its greatest"), window_reversed},
+    {"load-window-reversed", to_say("A load's minimum voltage is below its maximum"), window_reversed},
     {"outside-this-tool", to_say("Nothing reaches 60 V DC"), outside_tool},
     {"network-not-solved", to_say("Every number of the network is known"), not_solved},
     {"load-not-fed", to_say("Every load is fed from a battery"), not_fed},
-    {"load-browns-out", to_say("Every load gets its least voltage at the worst instant"), starves},
-    {"load-resets-at-start", to_say("Nothing restarts when something else starts"), resets_at_start},
-    {"load-over-voltage", to_say("No load sees more than its greatest voltage"), too_high},
-    {"load-assumed", to_say("Loads whose figures are typical, not measured"), assumed},
+    {"load-browns-out", to_say("Every load has its minimum voltage in the worst case"), starves},
+    {"load-resets-at-start", to_say("No load resets when another one starts"), resets_at_start},
+    {"load-over-voltage", to_say("No load is fed more than its maximum voltage"), too_high},
+    {"load-assumed", to_say("Loads with typical, not measured, figures"), assumed},
     {"load-never-on", to_say("Every load runs in some phase"), never_on},
     {"antenna-first", to_say("A transmitter is powered only with its antenna on"), antenna},
 };

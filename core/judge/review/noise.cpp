@@ -32,9 +32,9 @@ void shared_rail(const Context& c, std::vector<Finding>& out) {
                   say("{} shares {} with {}, which is sensitive.", loud->name, k.name, quiet->name),
                   {},
                   {}};
-        f.why.add(say("Motors and pumps put their brush noise on everything they share a supply with."));
+        f.why.add(say("Brush noise of motors and pumps reaches everything on the same supply."));
         f.why.schools = {
-            {say("Own module for the noisy one"), "", say("clean; one more part"), false},
+            {say("Own module for the noisy one"), "", say("less noise; one more part"), false},
             {say("A filter in front of the sensitive one"), "", say("lighter; tunes out one band"), false},
             {say("Ferrite beads on both leads"), "", say("cost nothing; help above a few MHz"), false}};
         f.fixes.push_back(
@@ -73,16 +73,16 @@ void shared_supply(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {quiet.id, loud->id},
-                  say("{} hangs on {} beside {}, with nothing between.", quiet.name, c.index().name(from),
+                  say("{} shares the supply {} with {}, without a filter.", quiet.name, c.index().name(from),
                       loud->name),
                   {},
                   {}};
-        f.why.add(say("What brushes and switching stages put on a pack reaches everything on it."));
+        f.why.add(say("Noise of brushes and switching stages on a pack reaches everything connected to it."));
         f.why.schools = {
             {say("A filter in front of the sensitive one"), "", say("light; drops some tens of mV"), true},
             {say("A module of its own"), "", say("keeps its volts steady, too; its own ripple instead"),
              false},
-            {say("A second pack"), "", say("clean; one more to charge and watch"), false}};
+            {say("A second pack"), "", say("less noise; one more to charge and watch"), false}};
         const auto feed = c.index().into(quiet.id).front();
         const auto need = item_need(c.figures.protection[feed], c.figures.worst.feeds[feed]);
         if (const auto* lc = suiting_filter(c.catalogue, need))
@@ -99,7 +99,7 @@ void shared_supply(const Context& c, std::vector<Finding>& out) {
 
 const std::vector<Rule> rules_of::noise{
     {"rail-noise", to_say("Noisy and sensitive loads do not share a rail"), shared_rail},
-    {"supply-noise", to_say("What is sensitive does not hang beside what is noisy unfiltered"),
+    {"supply-noise", to_say("A sensitive load does not share an unfiltered supply with a noisy one"),
      shared_supply},
 };
 

@@ -173,18 +173,16 @@ void opening_unfit(const Context& c, std::vector<Finding>& out) {
                   {},
                   {next.id},
                   leaks
-                      ? say("{} is sealed and the {} lets water in.", body->name, opening_name(c.plan, next))
+                      ? say("{} is sealed, but the {} lets water in.", body->name, opening_name(c.plan, next))
                       : say("{} {} through the bare {} in metal: its edge cuts into {}.",
                             h.wires.size() == 1 ? say("A wire") : say("{} wires", h.wires.size()),
                             h.wires.size() == 1 ? say("runs") : say("run"), opening_name(c.plan, next),
                             h.wires.size() == 1 ? say("it") : say("them")),
                   {},
                   {}};
-        f.why.add(
-            leaks
-                ? say("A gland closes on the cable; a grommet or a hole only guides it.")
-                : say("Insulation rubs through where it shakes, and the first strand that touches metal is a "
-                      "short."));
+        f.why.add(leaks ? say("A gland closes on the cable; a grommet or a hole only guides it.")
+                        : say("Vibration wears insulation through, and the first strand that touches metal "
+                              "is a short."));
         next.kind = leaks ? OpeningKind::gland : OpeningKind::grommet;
         f.fixes.push_back({leaks ? say("Make it a gland") : say("Fit a grommet"),
                            [next](const Plan& p) { return put_opening(p, next); }});
@@ -230,9 +228,9 @@ void wall_without_opening(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::openings{
-    {"hole-full", to_say("What runs through a hole fits through it"), hole_full},
+    {"hole-full", to_say("The bundle fits through its opening"), hole_full},
     {"gland-loose-wires", to_say("A gland closes on one round sheath"), gland_loose},
-    {"gland-range", to_say("A gland closes on what goes through it"), gland_range},
+    {"gland-range", to_say("A gland seals on what goes through it"), gland_range},
     {"opening-no-wall", to_say("A way goes through openings of walls that it passes"), opening_no_wall},
     {"opening-no-fitting", to_say("There is a gland or grommet of that bore"), opening_no_fitting},
     {"opening-unfit", to_say("Openings keep water out of what is sealed, and edges off wires"),

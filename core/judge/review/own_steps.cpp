@@ -60,7 +60,7 @@ void unknown_steps(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::own_steps{
-    {"own-step-unknown", to_say("Own steps come after and before steps that there are"), unknown_steps},
+    {"own-step-unknown", to_say("Own steps refer to steps that exist"), unknown_steps},
 };
 
 }  // namespace sangre

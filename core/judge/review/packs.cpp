@@ -36,12 +36,12 @@ void unequal(const Context& c, std::vector<Finding>& out) {
         Finding f{harm ? Severity::danger : Severity::caution,
                   {},
                   {b.id},
-                  say("{} is filled by the others with {} the moment they are joined.", b.name,
+                  say("The other packs push {1} into {0} when they are connected.", b.name,
                       format(p.sources[i].amps * -1)),
                   {},
                   {}};
         f.why.add(say("It rests {} below them; packs join within 0.05 V per cell.", format(behind)));
-        f.why.add(say("It likes to be charged with {}.",
+        f.why.add(say("Recommended charging current: {}.",
                       format(Ampere(k->charge_c * raw(b.cell_capacity) * b.parallel))));
         if (b.charge_behind > 0)
             f.fixes.push_back({say("Charge it first"), changed(b, [](Source& x) { x.charge_behind = 0; })});
@@ -68,21 +68,21 @@ void of_kinds(const Context& c, std::vector<Finding>& out) {
             if (k->id != other->id) {
                 f.sentence =
                     say("{} and {} are joined: {} beside {}.", first.name, b.name, k->name, other->name);
-                f.why.add(
-                    say("Their voltages fall along different curves, so one charges the other all day."));
-                f.why.add(say("And no charger is right for both."));
+                f.why.add(say("Their discharge curves differ, so one charges the other all the time."));
+                f.why.add(say("And no charger suits both."));
                 f.fixes = use(say("Make it {} too", k->name));
             } else if (first.series != b.series) {
                 f.sentence = say("{} and {} are joined: {} cells in series beside {}.", first.name, b.name,
                                  first.series, b.series);
-                f.why.add(say("The pack of fewer cells is charged far above what it stands."));
+                f.why.add(say("The pack with fewer cells is charged far above its limit."));
                 f.fixes = use(say("Make it {} in series too", first.series));
             } else if (std::abs(first.health - b.health) > ages_apart) {
                 f.severity = Severity::caution;
                 f.sentence = say("{} and {} are joined: one has {} of its capacity left, the other {}.",
                                  first.name, b.name, format_percent(first.health), format_percent(b.health));
                 f.why.add(
-                    say("The older one's resistance leaves the work to the newer, which ages the faster."));
+                    say("The older one's higher resistance leaves most of the current to the newer, which "
+                        "ages faster."));
                 alike.health = first.health, alike.resistance_factor = first.resistance_factor;
                 f.fixes = use(say("A pack of the same age"));
             } else {
@@ -144,7 +144,7 @@ void charging(const Context& c, std::vector<Finding>& out) {
                 Finding f{Severity::caution,
                           {},
                           {b.id},
-                          say("{} charges {} with {}; it likes {}.", phase.name, b.name,
+                          say("{} charges {} with {}; {} is recommended.", phase.name, b.name,
                               format(phase.charge_current), format(liked)),
                           {},
                           {}};
@@ -170,8 +170,8 @@ void charging_cold(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::caution,
                       {},
                       {b.id},
-                      say("{} charges {} in air down to {}: below 0 °C its lithium plates out.", phase.name,
-                          b.name, format(c.plan.coldest_air)),
+                      say("{} charges {} in air down to {}: below 0 °C lithium plating damages the cells.",
+                          phase.name, b.name, format(c.plan.coldest_air)),
                       {},
                       {}};
             f.why.add(say("Charge it where it is warm, and let it warm through first; up to 10 °C slowly."));
@@ -220,10 +220,8 @@ void charged_while_used(const Context& c, std::vector<Finding>& out) {
                           phase.name, pack->name, names, format(amps), format(ends)),
                       {},
                       {}};
-            f.why.add(
-                say("Many chargers end when the current has fallen to a twentieth of the capacity: "
-                    "{} ÷ 20 h = {}.",
-                    format(AmpereHour(amp_hours)), format(ends)));
+            f.why.add(say("Many chargers stop at C/20: {} ÷ 20 h = {}.", format(AmpereHour(amp_hours)),
+                          format(ends)));
             f.why.add(say("Off while it charges, or a charger that ends by time or floats."));
             if (!off.empty())
                 f.fixes.push_back({say("Off while it charges"), [id = phase.id, off](const Plan& p) {
@@ -262,7 +260,8 @@ void not_held(const Context& c, std::vector<Finding>& out) {
         Finding f{much ? Severity::caution : Severity::note,
                   {},
                   {b.id},
-                  say("Nothing is said to hold {}: what moves throws it against its own lead.", b.name),
+                  say("Nothing holds {} in place: when the machine moves it is thrown against its own lead.",
+                      b.name),
                   {},
                   {}};
         f.why.add(
@@ -284,12 +283,12 @@ const std::vector<Rule> rules_of::packs{
     {"battery-packs-unequal", to_say("Packs are joined at the same voltage"), unequal},
     {"battery-packs-differ", to_say("Packs that are joined are of one kind, count and age"), of_kinds},
     {"battery-old", to_say("A pack still holds most of its capacity"), old},
-    {"battery-weak-cell", to_say("The cells of a pack are even"), weak_cell},
-    {"battery-charging", to_say("A pack is charged as its chemistry likes"), charging},
-    {"battery-charged-cold", to_say("Lithium is not charged below 0 °C"), charging_cold},
+    {"battery-weak-cell", to_say("The cells of a pack are balanced"), weak_cell},
+    {"battery-charging", to_say("A pack is charged at the current recommended for its chemistry"), charging},
+    {"battery-charged-cold", to_say("Lithium cells are not charged below 0 °C"), charging_cold},
     {"battery-charged-while-used", to_say("A charger can tell when a pack is full"), charged_while_used},
-    {"battery-held", to_say("A pack of what moves is strapped down"), not_held},
-    {"battery-starts", to_say("The starter still turns after days of standing"), starts},
+    {"battery-held", to_say("The pack of a machine that moves is strapped down"), not_held},
+    {"battery-starts", to_say("The starter still turns after days parked"), starts},
 };
 
 }  // namespace sangre

@@ -41,9 +41,8 @@ void fuse_far(const Context& c, std::vector<Finding>& out) {
                       say("{}: {} of wire lie before its fuse.", c.index().feed_name(feed), format(*d.at)),
                       {},
                       {}};
-            f.why.add(
-                say("A short there is broken by nothing. As close to the source as practical; {} at most.",
-                    format(unfused_lead)));
+            f.why.add(say("No fuse protects this stretch. As close to the source as practical; {} at most.",
+                          format(unfused_lead)));
             f.fixes.push_back(
                 {say("Right at the source"), device_changed(feed.id, d.id, [](Device& x) { x.at.reset(); })});
             out.push_back(std::move(f));
@@ -109,8 +108,8 @@ void two_voltages(const Context& c, std::vector<Finding>& out) {
                       high_name, format(volts(*low)), format(volts(*high))),
                   {},
                   {}};
-        f.why.add(say(
-            "At three in the morning the wrong one goes in. Another kind, or at the least a label on both."));
+        f.why.add(
+            say("Sooner or later the wrong one is plugged in. Use another kind, or at least label both."));
         if (const auto* other = another_plug(c, *low, all))
             f.fixes.push_back({say("Use a ") + other->name,
                                exchanged(c.plan.feeds[low->feed].id, low->device->id, other->id)});
@@ -155,7 +154,8 @@ void worn_out(const Context& c, std::vector<Finding>& out) {
                       format_number(years * 365, 2)),
                   {},
                   {}};
-        f.why.add(say("{}: {} matings. Worn contacts warm and weld.", p.type->name, p.type->mating_cycles));
+        f.why.add(
+            say("{}: {} matings. Worn contacts heat up and weld.", p.type->name, p.type->mating_cycles));
         const int enough = static_cast<int>(std::ceil(0.25 * 365 * std::max(c.plan.repeats_per_day, 1)));
         const auto* best =
             fitting_plug(c, p.feed, {.anti_spark = p.type->anti_spark, .mating_cycles = enough});
@@ -216,7 +216,7 @@ const std::vector<Rule> rules_of::plugs{
     {"diode-reversed", to_say("A diode lets the current through"), diode_reversed},
     {"connector-two-voltages", to_say("Plugs of one kind carry one voltage"), two_voltages},
     {"connector-not-keyed", to_say("A plug goes in one way only"), not_keyed},
-    {"connector-worn", to_say("A pack's plug lasts its matings"), worn_out},
+    {"connector-worn", to_say("A pack's plug is rated for its number of matings"), worn_out},
 };
 
 }  // namespace sangre

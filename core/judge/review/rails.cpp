@@ -91,15 +91,16 @@ void input_high(const Context& c, std::vector<Finding>& out) {
         Finding f{spare < 0.05 ? Severity::danger : Severity::caution,
                   {},
                   {k.id},
-                  spare < 0 ? say("{} is fed up to {} and withstands {}.", k.name, format(highest),
+                  spare < 0 ? say("{} is fed up to {} and is rated for {}.", k.name, format(highest),
                                   format(t.in_max))
-                            : say("{} is fed up to {} of its {}: {} spare, want 25 %.", k.name,
+                            : say("{} is fed up to {} of its {}: {} margin, 25 % recommended.", k.name,
                                   format(highest), format(t.in_max), format_percent(spare)),
                   {},
                   exchange(c, i)};
         f.why.add(fmt::format("({} − {}) ÷ {} = {}", format(t.in_max), format(highest), format(highest),
                               format_percent(spare)));
-        f.why.add(say("Modules die at their nameplate: ringing at plug-in goes above what the meter shows."));
+        f.why.add(say(
+            "Ringing at plug-in exceeds what the meter shows: converters run at their maximum input fail."));
         out.push_back(std::move(f));
     });
 }
@@ -127,7 +128,7 @@ void input_low(const Context& c, std::vector<Finding>& out) {
         Finding f{usual ? Severity::danger : Severity::note,
                   {},
                   {k.id},
-                  say("{} gets as little as {} and wants {}: it locks out.", k.name, format(x.in_lowest),
+                  say("{} is fed {} at the lowest and needs {}: it locks out.", k.name, format(x.in_lowest),
                       format(t.in_min)),
                   {},
                   {}};
@@ -145,7 +146,7 @@ void over_trusted(const Context& c, std::vector<Finding>& out) {
         Finding f{beyond ? Severity::danger : Severity::caution,
                   {},
                   {k.id},
-                  say("{} gives {} (peak {}); printed {}, trusted with {}.", k.name, format(x.continuous),
+                  say("{} supplies {} (peak {}); rated {}, derated {}.", k.name, format(x.continuous),
                       format(x.peak), format(t.rated), format(trusted)),
                   {},
                   exchange(c, i)};
@@ -164,7 +165,7 @@ void set_outside(const Context& c, std::vector<Finding>& out) {
                 {Severity::danger,
                  {},
                  {k.id},
-                 say("{} has no voltage that suits all: {} wants at least {}, {} at most {}.", k.name,
+                 say("{} has no voltage that suits all: {} needs at least {}, {} at most {}.", k.name,
                      c.index().name(w.low_by), format(w.low), c.index().name(w.high_by), format(w.high)),
                  w.why,
                  {}});
@@ -194,7 +195,7 @@ void too_hot(const Context& c, std::vector<Finding>& out) {
         Finding f{raw(part) > raw(t.hottest) + 25 ? Severity::danger : Severity::caution,
                   {},
                   {k.id},
-                  say("{} gets {} hot in {} air; it withstands {}.", k.name, format(part), format(air),
+                  say("{} reaches {} in {} air; its rating is {}.", k.name, format(part), format(air),
                       format(t.hottest)),
                   {},
                   {}};
@@ -228,13 +229,13 @@ void limits_at_start(const Context& c, std::vector<Finding>& out) {
     each_module(c, [&](size_t i, const Converter& k, const ConverterType& t) {
         const auto& x = c.figures.worst.converters[i];
         if (x.limits_at_start.empty() || x.limiting) return;
-        Finding f{
-            Severity::note,
-            {},
-            {k.id},
-            say("{} limits for a moment ({}): what starts there starts slower.", k.name, x.limits_at_start),
-            {},
-            {}};
+        Finding f{Severity::note,
+                  {},
+                  {k.id},
+                  say("{} goes into current limit for a moment ({}): what it feeds starts slower.", k.name,
+                      x.limits_at_start),
+                  {},
+                  {}};
         f.why.add(say("It gives {} for that moment, 1.25 × its printed {}.", format(t.rated * 1.25),
                       format(t.rated)));
         out.push_back(std::move(f));
@@ -247,7 +248,7 @@ void cycles(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::danger,
                            {},
                            {c.plan.converters[i].id},
-                           say("{} lets go and starts again: its input hangs at {}.",
+                           say("{} switches off and restarts repeatedly: its input stays at {}.",
                                c.plan.converters[i].name, format(c.figures.now.converters[i].in)),
                            {},
                            {}});
@@ -270,7 +271,8 @@ void two_regulators(const Context& c, std::vector<Finding>& out) {
                 say("{} and {} both feed {}: the higher one carries all.", names[0], names[1], hub.name),
                 {},
                 {}};
-            x.why.add(say("Modules do not share by themselves. Diodes keep one from driving the other."));
+            x.why.add(say(
+                "Converters do not share current by themselves. Diodes keep one from driving the other."));
             x.fixes.push_back(
                 {say("A diode in each"), [id = hub.id](const Plan& p) {
                      auto next = p;
@@ -311,14 +313,15 @@ void out_of_range(const Context& c, std::vector<Finding>& out) {
 
 const std::vector<Rule> rules_of::rails{
     {"rail-unknown-module", to_say("Every module is in the catalogue"), unknown_module},
-    {"rail-limits-at-start", to_say("No module limits while something starts"), limits_at_start},
+    {"rail-limits-at-start", to_say("No converter goes into current limit while something starts"),
+     limits_at_start},
     {"rail-loop", to_say("No module feeds itself"), loop},
     {"rail-input-spare", to_say("A module's input has 25 % spare above the full pack"), input_high},
-    {"rail-input-low", to_say("A module's input stays above its least voltage"), input_low},
-    {"rail-dropout", to_say("A module holds its output on an empty pack"), drops_out},
-    {"rail-over-trusted", to_say("A module is not asked for more than it is trusted with"), over_trusted},
+    {"rail-input-low", to_say("A converter's input stays above its minimum voltage"), input_low},
+    {"rail-dropout", to_say("A converter holds its output on an empty pack"), drops_out},
+    {"rail-over-trusted", to_say("Converters stay within their derated current"), over_trusted},
     {"rail-set-voltage", to_say("A rail is set inside the window its loads leave"), set_outside},
-    {"rail-too-hot", to_say("A module's hottest part stays below what it stands"), too_hot},
+    {"rail-too-hot", to_say("A converter's hottest part stays below its rated temperature"), too_hot},
     {"rail-cycles", to_say("A module has an input it can hold"), cycles},
     {"rail-two-regulators", to_say("Modules in parallel are kept apart"), two_regulators},
     {"rail-out-of-range", to_say("A module can be set to its voltage"), out_of_range},

@@ -41,7 +41,8 @@ void sensitive_frame(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::caution,
                        {},
                        {f.id},
-                       say("{} is sensitive and returns through the frame, with everyone else's noise.",
+                       say("{} is sensitive and returns through the frame, which carries the noise of every "
+                           "other load.",
                            c.plan.loads[ref.index].name),
                        {},
                        {own_return(f.id)}});
@@ -65,7 +66,7 @@ void shared_noise(const Context& c, std::vector<Finding>& out) {
                       {},
                       {own_return(f.id)}};
         found.why.add(
-            say("The noisy load's current lifts the other's ground by its share of the common wire."));
+            say("The noisy load's current shifts the other's ground by the drop of the shared wire."));
         out.push_back(std::move(found));
     }
 }
@@ -101,7 +102,7 @@ void two_sources(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::caution,
                            {},
                            feeds,
-                           say("{} is fed {} times over: two sources on one inlet fight. Keep one.",
+                           say("{} is fed by {} sources at one input: they drive each other. Keep one.",
                                c.index().name(part), feeds.size()),
                            {},
                            {}});
@@ -113,7 +114,7 @@ const std::vector<Rule> rules_of::returns{
     {"return-frame-not-metal", to_say("A frame return needs a metal frame"), frame_not_metal},
     {"return-frame-sensitive", to_say("Sensitive loads do not return through the frame"), sensitive_frame},
     {"return-shared-noise", to_say("Noisy and sensitive loads do not share a return"), shared_noise},
-    {"return-two-sources", to_say("One inlet, one source"), two_sources},
+    {"return-two-sources", to_say("Each input has one source"), two_sources},
 };
 
 }  // namespace sangre

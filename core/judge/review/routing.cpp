@@ -90,9 +90,9 @@ void past_heat(const Context& c, std::vector<Finding>& out) {
             Finding x{Severity::danger,
                       {},
                       {feed.id, way.id},
-                      say("{}: {} reaches {} past the {} at {}; {} withstands {}.", c.index().feed_name(feed),
-                          size_words(*p.wire), format(warm), on_way_words(thing), name_of(c.plan, way.id),
-                          p.insulation->name, format(p.insulation->max)),
+                      say("{}: {} reaches {} past the {} at {}; {} is rated for {}.",
+                          c.index().feed_name(feed), size_words(*p.wire), format(warm), on_way_words(thing),
+                          name_of(c.plan, way.id), p.insulation->name, format(p.insulation->max)),
                       {},
                       {}};
             x.why.add(say("{} there; {} flow continuously.", format(air), format(p.need.continuous)));
@@ -120,8 +120,8 @@ void past_aerial(const Context& c, std::vector<Finding>& out) {
                       {},
                       {}};
             x.why.add(
-                say("A pair that lies open is a loop that sends what its load makes; twisted, each turn "
-                    "undoes the one before."));
+                say("An untwisted pair is a loop that radiates its load's noise; twisted, each turn cancels "
+                    "the one before."));
             out.push_back(std::move(x));
         }
     });
@@ -139,11 +139,12 @@ void past_water(const Context& c, std::vector<Finding>& out) {
             Finding x{Severity::caution,
                       {},
                       {opening->id, way.id},
-                      say("It is wet at {}, and the {} there lets water along the wires.",
+                      say("{} is wet, and the {} there lets water in along the wires.",
                           name_of(c.plan, way.id), opening_name(c.plan, *opening)),
                       {},
                       {{say("Make it a gland"), [next](const Plan& p) { return put_opening(p, next); }}}};
-            x.why.add(say("Water follows a wire to its lowest point: let it hang lower before the opening."));
+            x.why.add(
+                say("Water runs along a wire to its lowest point: make a drip loop before the opening."));
             out.push_back(std::move(x));
         }
     });
@@ -175,7 +176,7 @@ void dangling(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::caution,
                            {},
                            {l.id},
-                           say("{} stands in a place that is not on the machine.", l.name),
+                           say("{} is in a place that is not on the machine.", l.name),
                            {},
                            {{say("Forget the place"),
                              [id = l.id](const Plan& p) { return set_part_place(p, id, {}); }}}});
@@ -186,12 +187,12 @@ void dangling(const Context& c, std::vector<Finding>& out) {
 const std::vector<Rule> rules_of::routing{
     {"route-hazard", to_say("Wires keep clear of moving, hot and sharp parts, fuel and airbags"),
      past_hazards},
-    {"route-hot", to_say("No wire gets hotter than its insulation withstands where it passes a hot place"),
+    {"route-hot", to_say("No wire exceeds its insulation's temperature where it passes a hot place"),
      past_heat},
-    {"route-aerial", to_say("What disturbs keeps away from aerials"), past_aerial},
-    {"route-wet", to_say("Where it is wet, openings close on what goes through"), past_water},
-    {"way-beyond-end", to_say("What is on a way lies on it"), beyond_the_way},
-    {"place-unknown", to_say("Every part stands in a place of the machine"), dangling},
+    {"route-aerial", to_say("Noisy leads keep away from aerials"), past_aerial},
+    {"route-wet", to_say("Openings of wet places are sealed"), past_water},
+    {"way-beyond-end", to_say("What is on a way lies within its length"), beyond_the_way},
+    {"place-unknown", to_say("Every part has a place in the machine"), dangling},
 };
 
 }  // namespace sangre

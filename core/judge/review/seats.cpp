@@ -24,7 +24,7 @@ void too_deep(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {about, body->id},
-                  say("{} wants {} behind the wall of {}, which is {} inside at the most.", name,
+                  say("{} needs {} behind the wall of {}, which is {} deep inside at the most.", name,
                       format(behind), body->name, format(*room)),
                   {},
                   {}};
@@ -32,7 +32,7 @@ void too_deep(const Context& c, std::vector<Finding>& out) {
         out.push_back(std::move(f));
     };
     for (const auto& p : c.plan.passives)
-        if (const auto* body = body_of(c.plan, p.id)) check(p.id, p.name, body->id, p.behind);
+        if (const auto* body = body_of(c.plan, p.id)) check(p.id, p.name, body->id, p.seat.behind);
     for (const auto& lead : c.plan.feeds)
         for (const auto& d : lead.devices)
             if (!d.panel.empty())
@@ -48,9 +48,9 @@ void out_of_reach(const Context& c, std::vector<Finding>& out) {
                   {},
                   {about},
                   reach == Reach::closed
-                      ? say("{} is to be reached closed, and {} {} off first.", name,
+                      ? say("{} must be reachable with everything closed, but {} {} off first.", name,
                             said_in_the_way(c.plan, way), way.count() == 1 ? say("comes") : say("come"))
-                      : say("{} is to be reached with one lid off, and {} come off first.", name,
+                      : say("{} must be reachable with one lid off, but {} come off first.", name,
                             said_in_the_way(c.plan, way)),
                   {},
                   {}};
@@ -89,7 +89,7 @@ void stuck_in_reach(const Context& c, std::vector<Finding>& out) {
             {Severity::note,
              {},
              {p.id},
-             say("{} is stuck down and is to be reached: {} stay free of the adhesive.", p.name, said(what)),
+             say("{} is stuck down and needs access: keep {} free of adhesive.", p.name, said(what)),
              {},
              {}});
     };
@@ -123,7 +123,7 @@ void hold_unfit(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {way.id},
-                  soft ? say("It gets {} at {}, and hot glue lets go from {} on.", format(hot),
+                  soft ? say("It reaches {} at {}; hot glue softens from {}.", format(hot),
                              name_of(c.plan, way.id), format(glue_softens))
                        : say("{} of bundle at {} is shaken hard: knots of cord work loose on it.",
                              format(c.figures.harness.bundle[on.way]), name_of(c.plan, way.id)),
@@ -137,10 +137,10 @@ void hold_unfit(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::seats{
-    {"panel-depth", to_say("What sits in a wall has room behind it"), too_deep},
-    {"out-of-reach", to_say("What must be got at is not behind more than it may be"), out_of_reach},
-    {"stuck-in-reach", to_say("What is stuck down keeps free what is used"), stuck_in_reach},
-    {"hold-unfit", to_say("What holds leads stands the heat and the shaking there"), hold_unfit},
+    {"panel-depth", to_say("A part seated in a wall has room behind it"), too_deep},
+    {"out-of-reach", to_say("Parts that need access are reachable"), out_of_reach},
+    {"stuck-in-reach", to_say("What is stuck down leaves its plugs and controls free"), stuck_in_reach},
+    {"hold-unfit", to_say("What holds leads is rated for the heat and the vibration there"), hold_unfit},
 };
 
 }  // namespace sangre

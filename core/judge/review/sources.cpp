@@ -87,17 +87,17 @@ void supply_asked(const Context& c, std::vector<Finding>& out) {
         if (!too_much && all <= s.rated * supply_share) return;
         Finding f{too_much ? Severity::danger : Severity::caution, {}, {s.id}, {}, {}, {}};
         if (!worst.limits_at.empty())
-            f.sentence = say("{} cannot give what {} asks for: it folds back and starts again.", s.name,
+            f.sentence = say("{} cannot supply the current of {}: it folds back and restarts.", s.name,
                              worst.limits_at);
         else
             f.sentence =
-                say("{} gives {}; {} is asked of it continuously.", s.name, format(s.rated), format(all));
+                say("{} is rated for {}; {} is drawn continuously.", s.name, format(s.rated), format(all));
         f.why.add(say("{} here{} = {} of the {} printed on it", format(worst.continuous),
                       raw(s.already) > 0 ? " + " + format(s.already) + say(" that it feeds already") : "",
                       format(all), format(s.rated)),
                   all > s.rated ? Tone::danger : Tone::caution);
-        f.why.add(say("Peak {}; it lets go at some {}.", format(most), format(s.rated * supply_limit)));
-        f.why.add(say("Bricks are trusted with 80 % of their print; what hangs on one restarts together."));
+        f.why.add(say("Peak {}; it limits at about {}.", format(most), format(s.rated * supply_limit)));
+        f.why.add(say("Bricks are loaded to 80 % of their rating; everything on one resets together."));
         const auto larger = large_enough(c, s);
         if (larger)
             f.fixes.push_back({say("A supply of {}", format(larger->rated)),
@@ -112,7 +112,7 @@ void circuit_asked(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::caution,
                            {},
                            {s.id},
-                           say("{}: what fuse it hangs on is not said; look in the fuse box.", s.name),
+                           say("{}: the fuse of its circuit is not given; look in the fuse box.", s.name),
                            {},
                            {}});
             return;
@@ -122,14 +122,14 @@ void circuit_asked(const Context& c, std::vector<Finding>& out) {
         Finding f{all > s.fuse ? Severity::danger : Severity::caution,
                   {},
                   {s.id},
-                  say("{}'s {} fuse carries {} continuously; {} is asked of it.", s.name, format(s.fuse),
+                  say("{}'s {} fuse carries {} continuously; {} is drawn through it.", s.name, format(s.fuse),
                       format(s.fuse * fuse_share), format(all)),
                   {},
                   {}};
         f.why.add(say("{} here{} = {}", format(worst.continuous),
                       raw(s.already) > 0 ? " + " + format(s.already) + say(" that it feeds already") : "",
                       format(all)));
-        f.why.add(say("A larger fuse there is no mend: it protects the vehicle's wire."));
+        f.why.add(say("A larger fuse is no remedy: it protects the vehicle's wire."));
         f.why.add(say("A fused line of one's own from the vehicle's battery has room for it."), Tone::good);
         out.push_back(std::move(f));
     });
@@ -150,14 +150,14 @@ void circuit_wire(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {s.id},
-                  say("{}: its {} fuse is larger than its {} wire stands.", s.name, format(s.fuse),
+                  say("{}: its {} fuse is larger than its {} wire carries.", s.name, format(s.fuse),
                       format(s.wire_area)),
                   {},
                   {}};
         f.why.add(say("{} in PVC carries {} in {}.", format(s.wire_area), format(carries),
                       format(c.plan.hottest_air)));
-        f.why.add(say("Somebody fitted a larger fuse, or it is not that circuit's: look before anything "
-                      "hangs on it."),
+        f.why.add(say("Somebody fitted a larger fuse, or it is another circuit's: find out before anything "
+                      "is connected to it."),
                   Tone::caution);
         out.push_back(std::move(f));
     });
@@ -178,7 +178,8 @@ void tap_fuse(const Context& c, std::vector<Finding>& out) {
                       c.index().feed_name(f), format(fuse->rating), format(tapped->fuse)),
                   {},
                   {}};
-        x.why.add(say("The circuit's own opens first, and takes what else hangs on it along."));
+        x.why.add(
+            say("The circuit's own fuse opens first, and everything else on that circuit loses power."));
         const auto* family = find(c.catalogue.fuses, fuse->type);
         Ampere best(0);
         if (family)
@@ -230,7 +231,7 @@ void standing(const Context& c, std::vector<Finding>& out) {
         Finding f{days < 14 ? Severity::caution : Severity::note,
                   {},
                   {s.id},
-                  say("Standing, {} loses {} to what stays on: half of a 50 Ah battery in {}.", s.name,
+                  say("Parked, {} supplies {} to what stays on: half of a 50 Ah battery in {}.", s.name,
                       format(Ampere(amps)), days_words(days)),
                   {},
                   {}};
@@ -256,7 +257,7 @@ void beside_a_pack(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         f.why.add(
-            say("Cells want a charger that limits the current and ends at their voltage; a supply does "
+            say("Cells need a charger that limits the current and stops at their voltage; a supply does "
                 "neither."));
         f.why.add(say("A module between them, or one of the two at a time."));
         out.push_back(std::move(f));
@@ -271,14 +272,12 @@ void panel_lead(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {f.id, panel->id},
-                  say("{}: its fuse stands at the panel; a short in it is fed from the other end.",
+                  say("{}: its fuse is at the panel; a short in the lead is fed from the pack.",
                       c.index().feed_name(f)),
                   {},
                   {}};
-        x.why.add(
-            say("{} gives {} at the most; what it charges gives far more, backwards through this "
-                "lead.",
-                panel->name, format(Ampere(raw(panel->power) / std::max(raw(panel->v_max), 1.0)))));
+        x.why.add(say("{} gives {} at the most; the pack it charges feeds far more back through this lead.",
+                      panel->name, format(Ampere(raw(panel->power) / std::max(raw(panel->v_max), 1.0)))));
         x.fixes.push_back({say("Turn the lead: its fuse at the hub"), [id = f.id](const Plan& p) {
                                auto next = p;
                                if (auto* lead = by_id(next.feeds, id)) {
@@ -302,7 +301,7 @@ void sun_too_little(const Context& c, std::vector<Finding>& out) {
         Finding f{never ? Severity::danger : Severity::caution,
                   {},
                   {panel->id},
-                  say("{} brings {} on a {} day; {} goes out.", panel->name,
+                  say("{} yields {} on a {} day; {} is used.", panel->name,
                       format(never ? day.sun.good : day.sun.poor), never ? say("good") : say("poor"),
                       format(day.used)),
                   {},
@@ -331,15 +330,15 @@ const std::vector<Rule> rules_of::sources{
     {"source-idle", to_say("Every source feeds something"), idle},
     {"source-range", to_say("Every source has its voltage, the lower one first"), range},
     {"source-supply-asked",
-     to_say("A supply is trusted with 80 % of its print, what it feeds already included"), supply_asked},
-    {"source-circuit-asked", to_say("A tapped circuit's fuse carries what is added to it"), circuit_asked},
+     to_say("A supply is loaded to 80 % of its rating at most, existing loads included"), supply_asked},
+    {"source-circuit-asked", to_say("A tapped circuit's fuse carries the added load"), circuit_asked},
     {"source-circuit-wire", to_say("A tapped circuit's fuse is no larger than its wire"), circuit_wire},
     {"source-tap-fuse", to_say("A tap's fuse is no larger than the circuit's"), tap_fuse},
-    {"source-with-key", to_say("What must stay on does not hang on the key"), with_key},
-    {"source-standing", to_say("What stays on leaves the vehicle's battery something"), standing},
-    {"source-beside-pack", to_say("Cells are charged by a charger"), beside_a_pack},
+    {"source-with-key", to_say("An always-on load does not depend on the ignition key"), with_key},
+    {"source-standing", to_say("Standing current leaves charge in the vehicle's battery"), standing},
+    {"source-beside-pack", to_say("Packs are charged by a charger"), beside_a_pack},
     {"source-panel-lead", to_say("A panel's lead is fused where the pack feeds it"), panel_lead},
-    {"source-sun", to_say("The sun brings what the days take"), sun_too_little},
+    {"source-sun", to_say("The panel replaces the energy used each day"), sun_too_little},
 };
 
 }  // namespace sangre

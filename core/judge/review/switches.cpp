@@ -63,7 +63,7 @@ void overloaded(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::danger,
                        {},
                        {c.plan.feeds[f].id},
-                       say("{} switch: {} carries {}, asked {} (peak {}).", d.name, type->name,
+                       say("{} switch: {} carries {}; {} is drawn (peak {}).", d.name, type->name,
                            format(type->rated), format(x.continuous), format(x.peak)),
                        {},
                        stronger(c, f, d)});
@@ -78,7 +78,7 @@ void cannot_break(const Context& c, std::vector<Finding>& out) {
         Finding found{Severity::danger,
                       {},
                       {c.plan.feeds[f].id},
-                      say("{} switch: {} breaks {} DC at most; it sees {}.", d.name, type->name,
+                      say("{} switch: {} breaks {} DC at most; here {}.", d.name, type->name,
                           format(type->breaks), format(x.highest_end)),
                       {},
                       stronger(c, f, d)};
@@ -109,7 +109,7 @@ void always_on_behind(const Context& c, std::vector<Finding>& out) {
                     {Severity::danger,
                      {},
                      {c.plan.loads[l].id, c.plan.feeds[f].id},
-                     say("{} must stay on and hangs behind the {} switch.", c.plan.loads[l].name, d.name),
+                     say("{} must stay on but is behind the {} switch.", c.plan.loads[l].name, d.name),
                      {},
                      {}});
     });
@@ -122,13 +122,14 @@ void plug_overloaded(const Context& c, std::vector<Finding>& out) {
                 d.kind == DeviceKind::connector ? find(c.catalogue.connectors, d.type) : nullptr;
             const auto& x = c.figures.worst.feeds[f];
             if (!type || (x.continuous <= type->rated && x.peak <= type->rated * 1.5)) continue;
-            Finding found{Severity::danger,
-                          {},
-                          {c.plan.feeds[f].id},
-                          say("{}: {} carries {}, asked {} (peak {}).", c.index().feed_name(c.plan.feeds[f]),
-                              type->name, format(type->rated), format(x.continuous), format(x.peak)),
-                          {},
-                          {}};
+            Finding found{
+                Severity::danger,
+                {},
+                {c.plan.feeds[f].id},
+                say("{}: {} carries {}; {} is drawn (peak {}).", c.index().feed_name(c.plan.feeds[f]),
+                    type->name, format(type->rated), format(x.continuous), format(x.peak)),
+                {},
+                {}};
             if (const auto* better = fitting_plug(c, f, {.anti_spark = type->anti_spark}))
                 found.fixes.push_back(
                     {say("Use a ") + better->name, exchanged(c.plan.feeds[f].id, d.id, better->id)});
@@ -139,7 +140,7 @@ void plug_overloaded(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::switches{
-    {"switch-missing", to_say("What must not stay on can be turned off"), no_main},
+    {"switch-missing", to_say("Every load that may be turned off has a switch"), no_main},
     {"switch-unknown", to_say("Every switch is in the catalogue"), unknown},
     {"switch-overloaded", to_say("A switch carries its current"), overloaded},
     {"switch-cannot-break", to_say("A switch breaks its DC voltage"), cannot_break},

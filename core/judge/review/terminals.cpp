@@ -101,9 +101,8 @@ void terminal_crowded(const Context& c, std::vector<Finding>& out) {
                       there.wires),
                   {},
                   {}};
-        x.why.add(
-            say("Two wires under a screw made for one: one of them is held, the other only lies there."));
-        x.why.add(say("A pigtail before it, or a hub of its own, brings one wire to it."));
+        x.why.add(say("Of two wires under a screw made for one, only one is clamped."));
+        x.why.add(say("A pigtail before it, or a hub of its own, leaves one wire for it."));
         out.push_back(std::move(x));
     }
 }
@@ -124,9 +123,9 @@ void terminal_too_small(const Context& c, std::vector<Finding>& out) {
                       format(t->size), format(copper)),
                   {},
                   {}};
-        x.why.add(say(
-            "Strands cut off to make it fit are copper that carries nothing; a thinner tail, joined before "
-            "it, fits."));
+        x.why.add(
+            say("Strands cut off to make it fit carry no current; join a thinner tail before the terminal "
+                "instead."));
         out.push_back(std::move(x));
     });
 }

@@ -60,7 +60,7 @@ void never_closes(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {p.feed},
-                  say("{} sits {} that gets {} at most: it never closes.", called(c, p), where(c, p),
+                  say("{} sits {}, which only reaches {}: it will never close.", called(c, p), where(c, p),
                       format(p.span.hottest)),
                   {},
                   {}};
@@ -107,8 +107,8 @@ void opens_in_use(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {p.feed},
-                  say("{} sits {} that gets {} in normal use: it cuts out then.", called(c, p), where(c, p),
-                      format(p.span.hottest)),
+                  say("{} sits {}, which reaches {} in normal use: it will cut out.", called(c, p),
+                      where(c, p), format(p.span.hottest)),
                   {},
                   {}};
         x.why.add(say("In {} of air; such switches are true to {} K.", format(c.plan.hottest_air),
@@ -131,7 +131,7 @@ void guards_too_late(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {p.feed},
-                  say("{} opens after {} is hurt: that withstands {}.", called(c, p),
+                  say("{} opens after {} is damaged: that is rated for {}.", called(c, p),
                       c.index().name(p.device.sits_on), format(*most)),
                   {},
                   {}};
@@ -152,12 +152,12 @@ void warmth_unsaid(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::note,
                   {},
                   {p.feed},
-                  say("{} sits on {}: how much warmer than the air does that get at work?", called(c, p), on),
+                  say("{} sits on {}: how far above ambient does that get in use?", called(c, p), on),
                   {},
                   {}};
         x.why.add(
-            say("Until it is said, the switch is reckoned to feel the air. A finger bears 25 K on a mild "
-                "day; too hot to touch is 40 K."));
+            say("Until it is given, the switch is assumed to be at ambient. A finger tolerates 25 K above a "
+                "mild day; 40 K is too hot to touch."));
         for (const double kelvin : {25.0, 40.0})
             x.fixes.push_back(
                 {fmt::format("{} K", format_number(kelvin)), [id = p.device.id, kelvin](const Plan& plan) {
@@ -170,11 +170,12 @@ void warmth_unsaid(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::thermal{
-    {"thermal-never-closes", to_say("A thermal switch sits where it gets warm enough to close"),
+    {"thermal-never-closes", to_say("A thermal switch sits where the temperature reaches its closing point"),
      never_closes},
-    {"thermal-opens-in-use", to_say("A thermal cut-out rides through every day"), opens_in_use},
-    {"thermal-too-late", to_say("A thermal cut-out opens before what it guards is hurt"), guards_too_late},
-    {"thermal-unsaid", to_say("How warm a load under a thermal switch gets is said"), warmth_unsaid},
+    {"thermal-opens-in-use", to_say("A thermal cut-out stays closed in normal use"), opens_in_use},
+    {"thermal-too-late", to_say("A thermal cut-out opens before the part it protects is damaged"),
+     guards_too_late},
+    {"thermal-unsaid", to_say("The temperature of a load under a thermal switch is known"), warmth_unsaid},
 };
 
 }  // namespace sangre

@@ -20,9 +20,9 @@ std::string keeps_it(SinglePointKind kind) {
             return say("half as much again as it must give, air around it, or a second one");
         case SinglePointKind::fuse:
             return say(
-                "well above its peaks, bladed rather than glass where it shakes, looked at each season");
+                "well above its peaks, a blade rather than glass under vibration, inspected each season");
         case SinglePointKind::power_switch:
-            return say("a guard, a lock, or a loop instead: nobody turns it off by accident");
+            return say("a guard, a lock, or a loop instead, so that it is not turned off by accident");
         case SinglePointKind::plug:
             return say("one that latches, and tied or taped; never held by friction alone");
         case SinglePointKind::hub:
@@ -86,7 +86,7 @@ void alone(const Context& c, std::vector<Finding>& out) {
 }  // namespace
 
 const std::vector<Rule> rules_of::vital{
-    {"vital-single-points", to_say("What alone can stop a vital load is named"), alone},
+    {"vital-single-points", to_say("Each single point of failure of a vital load is named"), alone},
 };
 
 }  // namespace sangre

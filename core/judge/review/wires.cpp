@@ -55,7 +55,7 @@ void guessed(const Context& c, std::vector<Finding>& out) {
     out.push_back({Severity::note,
                    {},
                    about,
-                   say("{} {} a guess of {}. Measure the path, not the crow's flight.", n,
+                   say("{} {} a guess of {}. Measure along the path, not straight across.", n,
                        n == 1 ? say("length is") : say("lengths are"), format(guessed_length)),
                    {},
                    {}});
@@ -77,7 +77,7 @@ void too_warm(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {c.plan.feeds[i].id},
-                  say("{}: {} reaches {}; {} withstands {}.", c.index().feed_name(c.plan.feeds[i]),
+                  say("{}: {} reaches {}; {} is rated for {}.", c.index().feed_name(c.plan.feeds[i]),
                       size_words(*p.wire), format(p.warmest), p.insulation->name, format(p.insulation->max)),
                   {},
                   {}};
@@ -112,7 +112,7 @@ void drops(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {feed.id},
-                  say("{} loses {} ({}), limit {}.", c.index().feed_name(feed), format(x.drop),
+                  say("{} drops {} ({}), limit {}.", c.index().feed_name(feed), format(x.drop),
                       format_percent(x.drop_share), format_percent(limit)),
                   {},
                   {}};
@@ -135,8 +135,8 @@ const std::vector<Rule> rules_of::wires{
     {"wire-unknown", to_say("Every feed has a wire from the catalogue"), unknown_wire},
     {"wire-zero-length", to_say("Every feed has a length"), no_length},
     {"wire-length-guessed", to_say("Lengths are measured, not guessed"), guessed},
-    {"wire-too-warm", to_say("No wire is hotter than its insulation stands"), too_warm},
-    {"wire-drop", to_say("No feed loses more than the drop limit"), drops},
+    {"wire-too-warm", to_say("No wire is hotter than its insulation is rated for"), too_warm},
+    {"wire-drop", to_say("No lead drops more than the drop limit"), drops},
 };
 
 }  // namespace sangre

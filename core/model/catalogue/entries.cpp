@@ -226,6 +226,7 @@ void read(const Value& j, JointKind& k) {
     k.end = joint_end(j, "end");
     k.strip = as<Millimetre>(j, "strip_mm"), k.overlap = as<Millimetre>(j, "overlap_mm");
     k.strip_conductors = j.value("strip_conductors", 0.0), k.tug_newton = j.value("tug_N", k.tug_newton);
+    k.tug_after = j.value("tug_after", -1), k.tip = Millimetre(j.value("tip_mm", 0.0));
     k.iron = as<Celsius>(j, "iron_C"), k.dwell = as<Second>(j, "dwell_s");
     k.least = SquareMillimetre(j.value("least_mm2", raw(k.least)));
     k.most = SquareMillimetre(j.value("most_mm2", raw(k.most)));

@@ -89,7 +89,7 @@ tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue
     if (!any_makes)
         return tl::unexpected(say("no module in the catalogue makes {} from {} – {}", format(volts),
                                   format(source.low), format(source.high)));
-    return tl::unexpected(say("it needs {} (peak {}) at {}, and the strongest module is trusted with {}",
+    return tl::unexpected(say("it needs {} (peak {}) at {}, and the strongest converter is derated to {}",
                               format(continuous), format(peak), format(volts), format(strongest)));
 }
 

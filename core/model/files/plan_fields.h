@@ -5,14 +5,19 @@
 namespace sangre::plan_fields {
 
 template <class V>
+void visit_seat(V& v, Seat& s) {
+    v("cutout_mm", s.cutout), v("behind_mm", s.behind), v("held_by", s.hold), v("proud_mm", s.proud);
+    v("points", s.points);
+}
+template <class V>
 void visit(V& v, Terminal& t) {
-    v("name", t.name), v("role", t.role), v("takes", t.takes), v("size_mm", t.size);
+    v("name", t.name), v("role", t.role), v("takes", t.takes), v("size_mm", t.size), v("along_mm", t.along);
     v("where", t.where), v("wires", t.wires);
 }
 template <class V>
 void visit(V& v, Passive& p) {
     v("id", p.id), v("name", p.name), v("kind", p.kind), v("place", p.place);
-    v("ohm", p.ohm), v("polar", p.polar), v("cutout_mm", p.cutout), v("behind_mm", p.behind);
+    v("ohm", p.ohm), v("polar", p.polar), visit_seat(v, p.seat);
     v("reach", p.fixing.reach), v("stuck", p.fixing.stuck);
 }
 template <class V>
@@ -122,7 +127,7 @@ void visit(V& v, Device& d) {
     v("joint_in", d.joint_in), v("joint_out", d.joint_out);
     v("coil_from", d.coil_from), v("control", d.control);
     v("sits_on", d.sits_on), v("warmer_K", d.warmer_k);
-    v("panel", d.panel), v("cutout_mm", d.cutout), v("behind_mm", d.behind), v("reach", d.reach);
+    v("panel", d.panel), visit_seat(v, d.seat), v("reach", d.reach);
 }
 template <class V>
 void visit(V& v, Core& c) {

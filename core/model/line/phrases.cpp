@@ -65,7 +65,7 @@ Phrase take_phrase(const Plan& plan, std::string_view text, Passive& into) {
                without = parse_passive(plan, Passive{}, "x lamp");
     if (!with && holds_digit(text)) return tl::unexpected(with.error().message);
     if (!with || !without || *with == *without || with->name != without->name) return false;
-    take_changed(*with, *without, into, &Passive::place, &Passive::ohm, &Passive::polar, &Passive::cutout);
+    take_changed(*with, *without, into, &Passive::place, &Passive::ohm, &Passive::polar, &Passive::seat);
     return true;
 }
 
@@ -83,7 +83,8 @@ Phrase take_phrase(const Plan&, std::string_view text, Terminal& into) {
     const auto with = parse_terminals("x + " + std::string(text)), without = parse_terminals("x +");
     if (!with && holds_digit(text)) return tl::unexpected(with.error().message);
     if (!with || with->size() != 1 || with->front() == without->front()) return false;
-    take_changed(with->front(), without->front(), into, &Terminal::takes, &Terminal::size, &Terminal::wires);
+    take_changed(with->front(), without->front(), into, &Terminal::takes, &Terminal::size, &Terminal::along,
+                 &Terminal::wires);
     return true;
 }
 

@@ -66,7 +66,8 @@ std::vector<OtherWay> other_ways(const Load& load) {
     const auto named = kind_said_by_name(load.name);
     if (named && *named == load.kind) {
         other = load, other.kind = LoadKind::current;
-        ways.push_back({say("It is none, whatever its name: it draws the same at any voltage"), other});
+        ways.push_back(
+            {say("It is not one, whatever its name: it draws the same current at any voltage"), other});
     }
     return ways;
 }

@@ -88,7 +88,7 @@ struct Reader {
         }
         if (q.low > q.high)
             problem(begin, end,
-                    say("The least voltage, {}, is above the greatest, {}: swap them.", format(Volt(q.low)),
+                    say("The minimum voltage, {}, is above the maximum, {}: swap them.", format(Volt(q.low)),
                         format(Volt(q.high))));
         else if (q.low >= 60)
             problem(begin, end, say("Mains and everything from 60 V DC up is outside this tool."));
@@ -392,11 +392,10 @@ struct Reader {
         load.start = start > 0 ? amps(start, start_dimension) : Ampere(0);
         for (const auto drawn : {load.idle, load.typical, load.peak, load.start})
             if (raw(drawn) > most_amps)
-                return problem(0, text.size(), say("{} is beyond anything a wire carries.", format(drawn)));
+                return problem(0, text.size(), say("{} is more than any wire here carries.", format(drawn)));
         for (const auto time : {load.peak_time, load.start_time})
             if (time > most_time)
-                return problem(0, text.size(),
-                               say("{} is no peak: that is what it draws all the time.", format(time)));
+                return problem(0, text.size(), say("{} is no peak: that is continuous draw.", format(time)));
         if (load.idle > load.typical)
             problem(0, text.size(),
                     say("The idle current, {}, is above the typical {}.", format(load.idle),

@@ -76,8 +76,8 @@ tl::expected<size_t, ParseError> take_amount(Passive& p, std::string_view text, 
                 "load."));
     if (amount->is_range()) return wrong(amount->end, say("One value is expected here."));
     if (amount->dimension == Dimension::length) {
-        p.cutout = Millimetre(amount->low * 1e3);
-        if (raw(p.cutout) < least_cutout_mm || raw(p.cutout) > most_cutout_mm)
+        p.seat.cutout = Millimetre(amount->low * 1e3);
+        if (raw(p.seat.cutout) < least_cutout_mm || raw(p.seat.cutout) > most_cutout_mm)
             return wrong(amount->end, say("An opening is 0.5 to 200 mm wide."));
     } else {
         p.ohm = Ohm(amount->low);
@@ -119,7 +119,7 @@ tl::expected<Passive, ParseError> parse_passive(const Plan& plan, const Passive&
             p.polar = true;
             continue;
         }
-        if ((small == "hole" || small == "cut-out" || small == "opening") && raw(p.cutout) > 0) continue;
+        if ((small == "hole" || small == "cut-out" || small == "opening") && raw(p.seat.cutout) > 0) continue;
         if (std::isdigit(static_cast<unsigned char>(word[0]))) {
             const size_t next = i + 1 < words.size() ? words[i + 1].end : end;
             const auto taken = take_amount(p, text, begin, end, next);
@@ -149,7 +149,7 @@ tl::expected<Passive, ParseError> parse_passive(const Plan& plan, const Passive&
 std::string passive_line(const Plan& plan, const Passive& p) {
     auto line = p.name;
     line += fmt::format(", {}", word_of(p.kind));
-    if (raw(p.cutout) > 0) line += ", " + format_number(raw(p.cutout), 6) + " mm hole";
+    if (raw(p.seat.cutout) > 0) line += ", " + format_number(raw(p.seat.cutout), 6) + " mm hole";
     if (raw(p.ohm) > 0) line += ", " + format_number(raw(p.ohm), 6) + " Ω";
     if (p.polar) line += ", polarised";
     if (const auto* place = by_id(plan.places, p.place)) line += ", at " + place->name;

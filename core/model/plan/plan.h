@@ -19,6 +19,7 @@
 #include "plan/evenings.h"
 #include "plan/machine.h"
 #include "plan/practices.h"
+#include "plan/seat.h"
 #include "plan/signal.h"
 #include "plan/terminal.h"
 #include "units/quantity.h"
@@ -123,10 +124,9 @@ struct Passive {
     PassiveKind kind = PassiveKind::button;
     Id place{};
     std::string extra{};
-    Ohm ohm{};            ///< that a meter shows across it; 0: not known
-    bool polar = false;   ///< it minds which way round it is
-    Millimetre cutout{};  ///< of the opening that it sits in; 0: none
-    Millimetre behind{};  ///< that it wants free behind its panel, plug included; 0: not known
+    Ohm ohm{};           ///< that a meter shows across it; 0: not known
+    bool polar = false;  ///< it minds which way round it is
+    Seat seat{};
     Fixing fixing{};
     bool operator==(const Passive&) const = default;
 };
@@ -151,8 +151,7 @@ struct Device {
     std::optional<double> warmer_k{};  ///< K over the air that this gets while it works; absent: a module's
                                        ///< by its own heat, a load's is not known
     Id panel{};                        ///< the body in whose wall it is seated; empty: it lies in its lead
-    Millimetre cutout{};               ///< of the opening that it is seated in; 0: not known
-    Millimetre behind{};               ///< that it wants free behind that wall; 0: not known
+    Seat seat{};                       ///< there
     Reach reach = Reach::any;
     bool operator==(const Device&) const = default;
 };

@@ -8,7 +8,7 @@ const std::vector<SignalLimits>& signal_limits() {
     static const std::vector<SignalLimits> limits{
         {SignalKind::unsaid, to_say("signal"), Metre(0), Volt(0), Ohm(1000), false, "", ""},
         {SignalKind::i2c, to_say("I²C bus"), Metre(1), Volt(0.3), Ohm(2000), false,
-         to_say("bus specification: 400 pF in all, some 100 pF a metre with what hangs on it; typical"),
+         to_say("bus specification: 400 pF in all, some 100 pF a metre with the devices on it; typical"),
          to_say("slow its clock, stronger pull-ups, or a bus extender at both ends")},
         {SignalKind::spi, to_say("SPI bus"), Metre(0.3), Volt(0.4), Ohm(50), false,
          to_say("typical at 1 – 10 MHz"),

@@ -40,6 +40,7 @@ struct Terminal {
     TerminalRole role = TerminalRole::plus;
     TerminalTakes takes = TerminalTakes::unsaid;
     Millimetre size{};  ///< bore of a screw or lever, width of a pad or blade, thread of a stud; 0: not known
+    Millimetre along{};   ///< of a pad: its other side, along which the wire lies; 0: not known
     std::string where{};  ///< in words, seen from where it is wired: "left", "middle, behind"
     int wires = 1;        ///< that it takes at once
     std::string extra{};

@@ -75,13 +75,41 @@ TerminalReader::Result TerminalReader::number(const std::vector<TextWord>& words
     }
     const bool thread = lower(w.text.substr(0, 1)) == "m";
     const size_t from = w.begin + (thread ? 1 : 0);
-    size_t last = i;
-    if (!next.empty() && unit_symbol(words[i + 1].text)) last = i + 1;
-    const auto metres = parse_value(text.substr(from, words[last].end - from), Dimension::length, "mm");
-    if (!metres) return wrong(from + metres.error().begin, from + metres.error().end, metres.error().message);
-    if (*metres * 1e3 < least_mm || *metres * 1e3 > most_mm)
-        return wrong(w.begin, words[last].end, say("A terminal is 0.2 to 50 mm wide."));
-    t.size = Millimetre(*metres * 1e3);
+    // "1.2 × 2 mm": a pad's two sides, with the unit behind both or each.
+    size_t last = i, times = std::string_view::npos, long_by = 0;
+    const auto part_of_it = [&](std::string_view word) {
+        return unit_symbol(word) || word == "x" || word == "×" || is_digit(word[0]);
+    };
+    const auto find_times = [&] {
+        const auto said = text.substr(from, words[last].end - from);
+        for (const std::string_view mark : {"×", "x"})
+            if (const auto at = said.find(mark); at < times) times = at, long_by = mark.size();
+    };
+    find_times();
+    while (last + 1 < words.size() && part_of_it(words[last + 1].text) &&
+           !(last + 2 < words.size() && lower(words[last + 2].text).starts_with("wire")))
+        ++last, find_times();
+    const auto said = text.substr(from, words[last].end - from);
+    const bool two = times < said.size();
+    auto second = two ? said.substr(times + long_by) : std::string_view();
+    while (second.starts_with(' ')) second.remove_prefix(1);
+    const auto length_of = [&](std::string_view part, Millimetre& into) -> Result {
+        const auto metres = parse_value(part, Dimension::length, "mm");
+        if (!metres) return wrong(w.begin, words[last].end, metres.error().message);
+        if (*metres * 1e3 < least_mm || *metres * 1e3 > most_mm)
+            return wrong(w.begin, words[last].end, say("A terminal is 0.2 to 50 mm wide."));
+        into = Millimetre(*metres * 1e3);
+        return {};
+    };
+    auto first = two ? said.substr(0, times) : said;
+    while (first.ends_with(' ')) first.remove_suffix(1);
+    if (const auto ok = length_of(first, t.size); !ok) return ok;
+    if (two) {
+        if (const auto ok = length_of(second, t.along); !ok) return ok;
+        if (t.takes != TerminalTakes::pad && t.takes != TerminalTakes::unsaid)
+            return wrong(w.begin, words[last].end, say("Only a pad has two sides."));
+        t.takes = TerminalTakes::pad;
+    }
     i = last + 1;
     return {};
 }
@@ -148,7 +176,10 @@ std::string terminals_line(const std::vector<Terminal>& terminals) {
     for (const auto& t : terminals) {
         line += (line.empty() ? "" : "; ") + t.name + " " + role_word(t.role);
         if (t.takes != TerminalTakes::unsaid) line += " " + word_of(t.takes);
-        if (raw(t.size) > 0) line += " " + exact_number(raw(t.size)) + " mm";
+        if (raw(t.along) > 0)
+            line += fmt::format(" {} × {} mm", exact_number(raw(t.size)), exact_number(raw(t.along)));
+        else if (raw(t.size) > 0)
+            line += " " + exact_number(raw(t.size)) + " mm";
         if (t.wires != 1) line += fmt::format(" {} wires", t.wires);
         if (!t.where.empty()) line += ", " + t.where;
     }

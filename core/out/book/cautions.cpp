@@ -31,7 +31,9 @@ std::vector<BookCaution> book_cautions(const Plan& plan, const Catalogue& catalo
         add(say("Hot air and flame: nothing that burns behind the work, glasses on."));
     if (any_tool("drill")) add(say("Chips fly: glasses on, nothing live where they fall."));
     if (plan.flies)
-        add(say("Propellers off until the very last test, and then outdoors with nobody in front or above."));
+        add(
+            say("Propellers off until the very last test, and then outdoors with everyone clear of the front "
+                "and above."));
     for (const auto& s : steps) add(s.caution, s.key);
     return all;
 }

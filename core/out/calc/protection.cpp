@@ -75,10 +75,10 @@ Answer calc_fuse(const Catalogue& catalogue, const FuseQuestion& q) {
                   format(f.breaking), format(f.voltage)));
     if (raw(q.pulse) > 0) {
         const bool sound = rides(f, q.rating, q.current, q.pulse, q.air);
-        c.answer +=
-            say("; a pulse of {} {}", format(q.pulse), sound ? say("leaves it sound") : say("wears it out"));
+        c.answer += say("; a pulse of {} {}", format(q.pulse),
+                        sound ? say("leaves it undamaged") : say("wears it out"));
         c.why.add(
-            say("a pulse is ridden 10 000 times below 30 % of the fast edge's I²t at its duration, "
+            say("the fuse withstands a pulse 10 000 times below 30 % of the fast edge's I²t at its duration, "
                 "or up to {}, its rating in this air",
                 format(rating_in(f, q.rating, q.air))));
         c.values.emplace_back("rides", sound);
@@ -117,9 +117,9 @@ Answer calc_short(const Catalogue& catalogue, const ShortQuestion& q) {
     const bool sound = opens <= stands && breaks && q.volts <= (*family)->voltage;
     const auto verdict = sound ? say("protected") : say("not protected");
     const auto fuse = format(q.rating) + " " + (*family)->name;
-    c.answer = std::isfinite(raw(opens)) ? say("{} flow; the {} opens within {}, the wire reaches {}: {}",
+    c.answer = std::isfinite(raw(opens)) ? say("{} flows; the {} opens within {}, the wire reaches {}: {}",
                                                format(current), fuse, when(opens), format(hot), verdict)
-                                         : say("{} flow; the {} does not open, the wire reaches {}: {}",
+                                         : say("{} flows; the {} does not open, the wire reaches {}: {}",
                                                format(current), fuse, format(hot), verdict);
     if (!breaks)
         c.answer += say("; its breaking capacity of {} is below what flows right behind it",
@@ -136,7 +136,7 @@ Answer calc_short(const Catalogue& catalogue, const ShortQuestion& q) {
                   format_number(wire->ohm_per_m * 1e3), format(current)));
     c.why.add(
         say("slow edge at {} × its rating: {}", format_number(raw(current) / raw(q.rating)), when(opens)));
-    c.why.add(say("the wire, from {}, stands it for {}", format(q.start), when(stands)),
+    c.why.add(say("the wire, from {}, withstands it for {}", format(q.start), when(stands)),
               opens <= stands ? Tone::good : Tone::danger);
     if (q.volts > (*family)->voltage)
         c.why.add(say("{} is made for {} only", (*family)->name, format((*family)->voltage)), Tone::danger);

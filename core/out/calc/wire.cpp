@@ -47,7 +47,7 @@ Answer calc_wire(const Catalogue& catalogue, const WireQuestion& q) {
     why.add(say("{} mm², {} strands, {} over the insulation, {} mΩ/m at 20 °C, {} g/m",
                 format_number(raw(wire.area)), wire.strands, format(wire.outer),
                 format_number(wire.ohm_per_m * 1e3), format_number(wire.gram_per_m)));
-    why.add(say("heat balance in free air at {}{}{}: {} holds the conductor at {}", format(q.air),
+    why.add(say("heat balance in free air at {}{}{}: {} brings the conductor to {}", format(q.air),
                 raw(q.altitude) > 0 ? say(", {:.0f} m up", raw(q.altitude)) : "",
                 raw(q.sleeve) > 0 ? say(", in a sleeve of {}", format(q.sleeve)) : "", format(free_air),
                 format(insulation.max)));

@@ -55,6 +55,11 @@ std::vector<DiagramSheet> drill_sheets(const std::vector<DrillHole>& holes) {
         pen.line({centre.x - arm, centre.y}, {centre.x + arm, centre.y}, "ink", 0.15);
         pen.line({centre.x, centre.y - arm}, {centre.x, centre.y + arm}, "ink", 0.15);
         pen.dot(centre, 0.5, "ink");
+        // Up on the sheet, as it is stuck on.
+        if (!hole.points.empty()) {
+            pen.line({centre.x, centre.y - radius}, {centre.x, centre.y - arm - 1}, "accent", 0.6);
+            pen.words({centre.x + 2, centre.y - radius - 1.5}, hole.points, wide / 2 - 3, 2.4);
+        }
         const double words = y + 2 * radius + 14 + 3.6;
         pen.words({x + 2, words}, hole.name, wide - 4, 3, TextAlign::left, true);
         pen.words({x + 2, words + 4.2},

@@ -6,6 +6,7 @@
 #include "diagram/step_pen.h"
 #include "joint/joint.h"
 #include "joint/pigtail.h"
+#include "plan/landing.h"
 #include "plan/on_way.h"
 #include "units/format.h"
 #include "wiring/marks.h"
@@ -131,7 +132,7 @@ struct LeadStep {
         const auto& l = lead_at(plan, i);
         double y = 16;
         for (const bool source : {true, false}) {
-            const auto work = i < plan.feeds.size() ? feed_joint(plan, catalogue, i, source) : std::nullopt;
+            const auto work = feed_joint(plan, catalogue, i, source);
             if (!work || !work->tube || in_pigtail(plan, catalogue, l, source)) continue;
             const double end = source ? 26 : wide - 26, sign = source ? 1 : -1;
             const double length = std::min(raw(work->tube_cut), 30.0),
@@ -160,8 +161,14 @@ struct LeadStep {
         // As it is drawn the lead comes from the left.
         draw.words(2, tall - 1, say("from {}", name_of(plan, step.joint->at_source ? lead.to : lead.from)),
                    2.6, TextAlign::left, false, "muted");
-        draw.words(wide - 2, tall - 1, name_of(plan, step.joint->at_source ? lead.from : lead.to), 2.8,
-                   TextAlign::right, true);
+        const bool source = step.joint->at_source;
+        const auto& part = source ? lead.from : lead.to;
+        auto there = name_of(plan, part);
+        if (plan.terminals.contains(part)) {
+            there += ": " + landing_sign(plan, lead, {source, false});
+            if (lead.ret == Return::own) there += ", " + landing_sign(plan, lead, {source, true});
+        }
+        draw.words(wide - 2, tall - 1, there, 2.8, TextAlign::right, true);
     }
     void item(size_t i) {
         const auto& l = plan.feeds[i];

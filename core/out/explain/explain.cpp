@@ -31,7 +31,7 @@ Why of_load(const Plan& plan, const Study& s, size_t i) {
     Why why;
     why.title = l.name;
     add_findings(why, s, l.id);
-    why.heading(say("Asks for"));
+    why.heading(say("Draws"));
     why.add(say("{} – {}, {} typical{}", format(l.v_min), format(l.v_max), format(l.typical),
                 l.kind == LoadKind::power
                     ? say(" ({} constant power)", format(Watt(raw(l.typical) * raw(l.nominal))))
@@ -65,7 +65,7 @@ Why of_load(const Plan& plan, const Study& s, size_t i) {
         why.heading(say("Noise"));
         why.add(say("A motor or pump: keep it off the rail of cameras and radios."), Tone::caution);
     }
-    why.source = say("Voltage and current as typed; a nameplate exaggerates, an inline meter does not.");
+    why.source = say("Voltage and current as typed; a nameplate often overstates, an inline meter does not.");
     return why;
 }
 
@@ -84,7 +84,7 @@ std::string outcome_words(const Fault& f, const Plan& plan) {
             return say("What feeds it limits it to {}; the wire stays at {}.", format(f.current),
                        format(f.wire));
         case FaultOutcome::unknown:
-            return say("Nothing to short: this feed hangs on no source.");
+            return say("Nothing to short: this lead is not connected to a source.");
     }
     return {};
 }
@@ -106,7 +106,7 @@ Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t
     if (p.largest)
         why.add(say("Largest that protects {}: {}", size_words(*p.wire), format(*p.largest)), Tone::good);
     if (p.inherited)
-        why.add(say("None of its own; hangs on the {} fuse before it.", format(p.rating)),
+        why.add(say("None of its own; protected by the upstream {} fuse.", format(p.rating)),
                 p.protects ? Tone::plain : Tone::danger);
     else if (p.family)
         why.add(say("Fitted: {} ({})", format(p.rating), p.family->name),
@@ -124,15 +124,15 @@ Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t
                                                    : ohms.copper + ohms.rest),
                 format(x.drop), format_percent(x.drop_share)),
             x.drop_share > drop_limit(plan, s.solver->index(), i) ? Tone::caution : Tone::good);
-    why.add(say("Warm {}, after a peak {}; {} withstands {}", format(p.warm), format(p.warmest), p.hottest_by,
-                format(p.hottest)),
+    why.add(say("Warm {}, after a peak {}; {} is rated for {}", format(p.warm), format(p.warmest),
+                p.hottest_by, format(p.hottest)),
             p.warmest > p.hottest ? Tone::danger : Tone::good);
     if (const auto& day = s.wire_day()[i]; day.phase < plan.phases.size() && day.hottest > p.air)
         why.add(say("Over the day hottest at the end of {}: {}, {} of what that phase would settle at.",
                     plan.phases[day.phase].name, format(day.hottest), format_percent(day.settled)));
     why.add(say("Carries {} in {}, {} together ({})", format(p.ampacity), format(p.air), p.bunched,
                 format_percent(bunching_factor(p.bunched))));
-    why.add(say("Trade rules: cautious {}, bold {}", format(cautious_current(p.wire->area)),
+    why.add(say("Rules of thumb: cautious {}, bold {}", format(cautious_current(p.wire->area)),
                 format(bold_current(p.wire->area))));
     for (const auto& t : s.thermal) {
         if (t.feed != i) continue;
@@ -164,16 +164,16 @@ Why of_converter(const Plan& plan, const Catalogue& catalogue, const Study& s, s
     if (!t) return why;
     why.add(t->name);
     why.heading(say("Input"));
-    why.add(say("Sees {} (pack empty) – {} (charging)", format(x.in_lowest), format(x.in_highest)));
+    why.add(say("Input {} (pack empty) – {} (charging)", format(x.in_lowest), format(x.in_highest)));
     const double spare = input_spare(*t, x.in_highest);
     why.add(say("Withstands {} – {}: {} spare", format(t->in_min), format(t->in_max), format_percent(spare)),
             spare < 0.25 ? Tone::caution : Tone::good);
     why.heading(say("Output current"));
-    why.add(say("Loads {} continuously, {} at the worst second", format(x.continuous), format(x.peak)));
-    why.add(say("{} printed × {} to be trusted = {}", format(t->rated), format_percent(t->trusted),
+    why.add(say("Loads {} continuously, {} in the worst second", format(x.continuous), format(x.peak)));
+    why.add(say("{} rated × {} = {} derated", format(t->rated), format_percent(t->trusted),
                 format(t->rated * t->trusted)),
             x.continuous > t->rated * t->trusted ? Tone::caution : Tone::good);
-    why.add(say("Loses {} as heat, {} % efficient", format(x.heat), format_number(t->efficiency * 100)));
+    why.add(say("Dissipates {}, {} % efficient", format(x.heat), format_number(t->efficiency * 100)));
     const auto air = air_round(plan, s.boxes, c.id);
     const Celsius surface(raw(air) + temperature_rise(*t, x.heat));
     why.add(say("{} × {} K/W = {} over {} air: {}; it withstands {}", format(x.heat),
@@ -200,7 +200,7 @@ void explain_source(Why& why, const Study& s, const Source& b, const PackExtreme
         why.source = say("Typical of small panels and their controllers; measure yours over a week.");
     } else {
         why.heading(say("Voltage"));
-        why.add(say("It moves between {} and {}; sags to {} at the worst ({}).", format(b.v_min),
+        why.add(say("Its voltage ranges from {} to {}; worst-case sag to {} ({}).", format(b.v_min),
                     format(b.v_max), format(worst.lowest), worst.where));
         why.heading(say("Current"));
         why.add(say(
@@ -246,7 +246,7 @@ Why of_battery(const Plan& plan, const Catalogue& catalogue, const Study& s, siz
                 format(k->nominal * b.series), format(k->full * b.series),
                 format(pack_charge_voltage(b, *k))));
     const auto& worst = s.worst.packs[i];
-    why.add(say("Sags to {} at the worst ({})", format(worst.lowest), worst.where));
+    why.add(say("Worst-case sag to {} ({})", format(worst.lowest), worst.where));
     why.heading(say("Current"));
     why.add(say("{} continuously of {}; peak {}", format(worst.continuous), format(pack_max_current(b, *k)),
                 format(worst.peak)),
@@ -330,7 +330,7 @@ Explained explain(const Plan& plan, const Catalogue& catalogue, const Study& s, 
                 if (verdict == Verdict::missing)
                     why.add(value_text(r, m->second) + say(": nothing to hold it against."));
                 else
-                    why.add(value_text(r, m->second) + say(", wants ") + window_text(r),
+                    why.add(value_text(r, m->second) + say(", needs ") + window_text(r),
                             verdict == Verdict::pass ? Tone::good : Tone::danger);
                 for (const auto& suspect : suspects(plan, catalogue, r, verdict))
                     why.add("· " + suspect, Tone::caution);

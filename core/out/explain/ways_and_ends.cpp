@@ -47,10 +47,9 @@ void add_filling(Why& why, const Plan& plan, const Study& s, size_t opening) {
     const auto left = room_left(plan.openings[opening], h);
     why.heading(say("Through the opening"));
     const auto bore = plan.openings[opening].bore;
-    why.add(raw(bore) > 0
-                ? say("{} pack into {}; it is {} wide, {} full", packed_words(h), format(h.kept),
-                      format(bore), format_percent(h.fill))
-                : say("{} pack into {}; how wide it is, nobody has said", packed_words(h), format(h.needed)),
+    why.add(raw(bore) > 0 ? say("{} pack into {}; it is {} wide, {} full", packed_words(h), format(h.kept),
+                                format(bore), format_percent(h.fill))
+                          : say("{} pack into {}; its width is not given", packed_words(h), format(h.needed)),
             h.fits ? Tone::good : Tone::danger);
     for (const auto& [over, words] : {std::pair(&plan.openings[opening].already, say("Through it already")),
                                       std::pair(&plan.openings[opening].later, say("Room is kept for"))}) {
@@ -128,7 +127,7 @@ Why of_body(const Plan& plan, const Study& s, const Body& body) {
     for (const auto& o : plan.openings)
         if (o.body == body.id) why.add(say("In its wall: ") + opening_size(o) + ", " + name_of(plan, o.id));
     if (body.material == BodyMaterial::metal)
-        why.add(say("Of metal: a current may return by it, and every hole in it wants a grommet."));
+        why.add(say("Of metal: a current may return by it, and every hole in it needs a grommet."));
     if (body.sealed) why.add(say("Sealed: what passes its wall goes through a gland."));
     const auto i = static_cast<size_t>(&body - plan.bodies.data());
     if (i < s.boxes.size() && s.boxes[i].known) {
@@ -145,7 +144,7 @@ Why of_side(const Plan& plan, const Side& side) {
     why.title = side.name;
     why.add(raw(side.across) > 0
                 ? say("{} across, {} high", format(side.across), format(side.across * side.tall))
-                : say("How wide it is nobody has said: ways drawn on it do not measure themselves."));
+                : say("Its scale is not set: ways drawn on it have no length."));
     for (const auto& way : plan.ways)
         if (const auto length = way.drawn ? drawn_length(plan, way) : std::nullopt)
             why.add(fmt::format("{}: {}", name_of(plan, way.id), format(*length)));
@@ -174,7 +173,7 @@ Why of_passive(const Plan& plan, const Study& s, const Passive& p) {
     add_findings(why, s, p.id);
     why.add(say("A {}: it draws nothing itself{}.", said_word(p.kind),
                 p.polar ? say(", and minds which way round it is") : ""));
-    if (raw(p.cutout) > 0) why.add(say("Sits in an opening of {}.", format(p.cutout)));
+    if (raw(p.seat.cutout) > 0) why.add(say("Sits in an opening of {}.", format(p.seat.cutout)));
     if (raw(p.ohm) > 0) why.add(say("A meter shows {} across it.", format(p.ohm)));
     bool any = false;
     for (const auto* lead : cabled_leads(plan)) {
@@ -208,7 +207,7 @@ Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& s, const
         for (size_t i = 0; i < cable.cores.size(); ++i)
             if (cable.cores[i].role == CoreRole::supply) {
                 const auto sharing = static_cast<double>(together_with(cable, i).size());
-                why.add(say("Its supply: {} × {} = {}; asked {}", sharing, format(each),
+                why.add(say("Its supply: {} × {} = {}; drawn {}", sharing, format(each),
                             format(each * sharing), format(cable.amps)),
                         each * sharing < cable.amps ? Tone::danger : Tone::good);
                 break;
@@ -229,14 +228,14 @@ Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& s, const
             break;
         case CableKind::ribbon:
             why.add(
-                say("The marked edge is pin 1 at both ends; supply on more than one core where it is asked "
-                    "much."));
+                say("The marked edge is pin 1 at both ends; use several cores for a high supply current."));
             break;
         case CableKind::coax:
             why.add(say(
                 "Its shield goes on all round at both ends, not by a twisted tail: a tail is an aerial."));
-            why.add(say(
-                "Never bent tighter than four times its thickness: the middle wanders out to the braid."));
+            why.add(
+                say("Minimum bend radius four times its thickness: tighter, its centre conductor moves "
+                    "towards the braid."));
             break;
         case CableKind::plain:
         case CableKind::other:

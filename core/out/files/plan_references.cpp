@@ -106,11 +106,11 @@ void check_references(const Plan& plan, const LeadPlaces& leads) {
     for (size_t i = 0; i < plan.loads.size(); ++i)
         if (plan.loads[i].v_min > plan.loads[i].v_max)
             throw BadPlace{fmt::format("/loads/{}/max_V", i),
-                           say("{} is below the least voltage, {}", format(plan.loads[i].v_max),
+                           say("{} is below the minimum voltage, {}", format(plan.loads[i].v_max),
                                format(plan.loads[i].v_min))};
     for (size_t i = 0; i < plan.own_readings.size(); ++i)
         if (plan.own_readings[i].low > plan.own_readings[i].high)
-            throw BadPlace{fmt::format("/own_readings/{}/low", i), say("it lies above high")};
+            throw BadPlace{fmt::format("/own_readings/{}/low", i), say("it is above the high limit")};
     const auto part = [&](const Id& id) { return parts.contains(id) || loads.contains(id); };
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
         const auto& f = plan.feeds[i];

@@ -184,6 +184,7 @@ class TextReader {
 
     Plan read(const std::vector<TextLine>& lines) {
         phased_ = std::any_of(lines.begin(), lines.end(), [](const auto& l) { return l.word == "phase"; });
+        for (const auto& l : lines) numbers_.push_back(l.number);
         names(lines);
         const LineContext context(named_, catalogue_);
         context_ = &context;
@@ -220,8 +221,8 @@ class TextReader {
                       : i < made.feeds.size()                      ? made.feeds[i].id
                       : i - made.feeds.size() < made.cables.size() ? made.cables[i - made.feeds.size()].id
                                                                    : Id();
-        for (const auto& [line, made_id] : ids_)
-            if (!id.empty() && made_id == id) return line;
+        for (const auto& [at, made_id] : ids_)
+            if (!id.empty() && made_id == id) return numbers_[at];
         return 0;
     }
 
@@ -480,8 +481,9 @@ class TextReader {
     const LineContext* context_ = nullptr;
     bool phased_ = false;  ///< the text says when loads run
     std::set<Id> taken_;
-    std::set<Id> renamed_;      ///< of the text, called like something that was there
-    std::map<size_t, Id> ids_;  ///< by line
+    std::set<Id> renamed_;         ///< of the text, called like something that was there
+    std::map<size_t, Id> ids_;     ///< by line
+    std::vector<size_t> numbers_;  ///< of the lines in the text
     Id beneath_;
     Lead* lead_ = nullptr;
     Way* way_ = nullptr;

@@ -307,6 +307,7 @@ struct JointKind {
     double strip_conductors = 0;  ///< and at least so many diameters of the bared conductor
     Millimetre overlap{};         ///< on the least strip; grows with it
     double tug_newton = 100;      ///< the most it is tugged with, whatever its wire stands
+    int tug_after = -1;           ///< of its actions so many come before the tug; below 0: all
     Celsius iron{};               ///< tip temperature, 0 where no iron is used
     Second dwell{};               ///< heat, per joint of a square millimetre or less
     Ohm resistance{};
@@ -314,7 +315,8 @@ struct JointKind {
     Ampere rated{};                           ///< that it carries continuously; 0: as much as its wire
     Celsius hottest{105};                     ///< that the conductor in it may be
     std::string part;    ///< what is bought for it: "crimp ring terminal"; empty: nothing
-    std::string heat;    ///< "iron with a 2.4 mm chisel tip"; empty where none is used
+    std::string heat;    ///< "iron"; empty where none is used
+    Millimetre tip{};    ///< chisel of that iron on copper of usual size; 0: `heat` says what it is
     std::string flux;    ///< which, and which not
     std::string solder;  ///< alloy and thickness
     bool tube = true;    ///< is insulated with tubing

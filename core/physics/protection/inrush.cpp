@@ -31,7 +31,7 @@ Inrush inrush(Volt volts, Farad capacitance, Ohm loop) {
     i.why.add(i.wants_precharge
                   ? say("Above 0.5 J, or from 25 V with 1000 µF up: pre-charge through a resistor or use an "
                         "anti-spark plug.")
-                  : say("Below 0.5 J: a small spark, which wears the plug little."),
+                  : say("Below 0.5 J: a small spark with little contact wear."),
               i.wants_precharge ? Tone::caution : Tone::good);
     i.why.source = say("V/R and ½CV²; the limits are practice.");
     return i;

@@ -256,7 +256,8 @@ std::string short_words(Short what, const Source& b, const Day& day) {
         case Short::peak:
             return say("{} is not rated for the peak.", size);
         case Short::sags:
-            return say("{} would sag too far at its peak, at {} charge.", size, format_percent(usual_charge));
+            return say("{} would sag below its cut-off at its peak, at {} charge.", size,
+                       format_percent(usual_charge));
         case Short::nothing:
             break;
     }
@@ -295,7 +296,7 @@ Why why_chosen(const Plan& plan, const Candidate& best, const TooSmall* smaller,
     why.add(say("Chosen for {}, the usual air between {} and {}{}; peaks are met at {} charge.",
                 format(day.air), format_number(raw(plan.coldest_air)), format(plan.hottest_air),
                 plan.coldest_air == usual_coldest_air && plan.hottest_air == usual_hottest_air
-                    ? say(", which is taken for granted (plan menu: Air it works in)")
+                    ? say(", which is assumed (plan menu: Ambient temperature)")
                     : "",
                 format_percent(usual_charge)));
     if (plan.flies) why.add(say("It flies: the lightest pack that lasts the flight."));
@@ -364,8 +365,8 @@ tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const 
             std::string(say("no battery below 60 V lets every rail be made from the catalogue's modules")));
     if (candidates.empty())
         return tl::unexpected(
-            say("the day asks for {} and a peak of {}, more than the largest pack of the catalogue's cells "
-                "gives (up to {}); give some of it a pack of its own, or charge between",
+            say("the day needs {} and a peak of {}, more than the largest pack of the catalogue's cells "
+                "gives (up to {}); use two packs, or charge in between",
                 format(WattHour(day.energy)), format(Watt(day.strongest)), format(WattHour(most_wh))));
     double lightest = 1e18;
     for (const auto& c : candidates) lightest = std::min(lightest, c.mass);

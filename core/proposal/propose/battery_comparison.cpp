@@ -198,19 +198,19 @@ void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, co
         return;
     }
     if (volts < bench.cutoff) {
-        c.why_not = volts > 0 ? say("sags to {} at the strongest second, below its cut-off of {}",
+        c.why_not = volts > 0 ? say("sags to {} in the one-second peak, below its cut-off of {}",
                                     format(c.at_worst), format(Volt(bench.cutoff)))
                               : say("cannot give {} at {} charge in {}", format(c.strongest),
                                     format_percent(usual_charge), format(usual_air(plan)));
         return;
     }
     if (c.share_of_limit > 1) {
-        c.why_not =
-            say("{} at the strongest second; its cells withstand {}", format(c.peak), format(Ampere(stands)));
+        c.why_not = say("{} in the one-second peak; its cells are rated for {}", format(c.peak),
+                        format(Ampere(stands)));
         return;
     }
     if (const double flat = first_time_flat(plan, drains, bench, c); flat >= 0) {
-        c.why_not = say("flat after {} of the day, in {}", format(Second(flat)), format(usual_air(plan)));
+        c.why_not = say("empty after {} of the day, in {}", format(Second(flat)), format(usual_air(plan)));
         return;
     }
     c.run_time = Second(run_time(plan, drains, bench));
@@ -233,7 +233,7 @@ void keep_reserve(BatteryCandidate& c, const Chemistry& chemistry, const Plan& p
     const double kept = 1 - chemistry.usable;
     if (!c.serves || c.charge_left >= kept) return;
     c.serves = false;
-    c.why_not = say("ends the day at {}, and {} wants {} kept, in {}", format_percent(c.charge_left),
+    c.why_not = say("ends the day at {}; {} needs {} in reserve, in {}", format_percent(c.charge_left),
                     said(chemistry.short_name), format_percent(kept), format(usual_air(plan)));
 }
 
@@ -304,11 +304,13 @@ BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue
         std::count_if(all.candidates.begin(), all.candidates.end(), [](const auto& c) { return c.serves; });
     const auto front =
         std::count_if(all.candidates.begin(), all.candidates.end(), [](const auto& c) { return c.front; });
-    all.why.add(say("{} packs tried; {} of {} kinds and voltages serve, {} of them worth having.", all.tried,
-                    serving, all.candidates.size(), front),
-                front > 0 ? Tone::good : Tone::danger);
-    all.why.add(say("Each with the fewest strings that last the day at {} and stand the strongest second.",
-                    format(usual_air(plan))));
+    all.why.add(
+        say("{} packs tried; {} of {} kinds and voltages meet the mission, {} of them worth comparing.",
+            all.tried, serving, all.candidates.size(), front),
+        front > 0 ? Tone::good : Tone::danger);
+    all.why.add(
+        say("Each with the fewest parallel strings that last the day at {} and carry the one-second peak.",
+            format(usual_air(plan))));
     all.why.add(
         say("Best in mass, cost, run time and rails to be made; up to {} is no difference, and more than "
             "{} days of work on one charge count no more.",

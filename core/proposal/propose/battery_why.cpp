@@ -20,15 +20,16 @@ Why explain_battery(const BatteryCandidate& c, const Plan& plan, const Catalogue
     why.caution = chemistry->caution;
     why.add(say("{} in series × {} in parallel of: {}.", c.blocks, c.battery.parallel, cell->name));
     if (!c.why_not.empty())
-        why.add(say("Fell out: ") + c.why_not + ".", c.serves ? Tone::caution : Tone::danger);
+        why.add(say("Ruled out: ") + c.why_not + ".", c.serves ? Tone::caution : Tone::danger);
     if (raw(c.strongest) > 0) {
-        why.heading(say("The strongest second"));
+        why.heading(say("The one-second peak"));
         why.add(say("At {} charge, in {}: {} ÷ {} = {}", format_percent(usual_charge),
                     format(usual_air(plan)), format(c.strongest), format(c.at_worst), format(c.peak)),
                 c.serves ? Tone::good : Tone::plain);
-        why.add(say("Its cells withstand {} × {} = {}: {} of that", c.battery.parallel, format(cell->burst),
-                    format(cell->burst * c.battery.parallel), format_percent(c.share_of_limit)),
-                c.share_of_limit > 1 ? Tone::danger : Tone::good);
+        why.add(
+            say("Its cells are rated for {} × {} = {}: {} of that", c.battery.parallel, format(cell->burst),
+                format(cell->burst * c.battery.parallel), format_percent(c.share_of_limit)),
+            c.share_of_limit > 1 ? Tone::danger : Tone::good);
         why.add(say("Cut-off ") + format(pack_cutoff_voltage(c.battery, *chemistry)));
     }
     if (!c.serves) return why;

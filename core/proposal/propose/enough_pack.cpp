@@ -92,7 +92,7 @@ tl::expected<Proposal, Refusals> with_enough_pack(const Plan& old, const Catalog
         if (!from) break;
         auto larger = once(*from);
         if (!larger) break;
-        made = continued(std::move(*larger), *made, say("the day leaves what its cells want left"));
+        made = continued(std::move(*larger), *made, say("the pack keeps the reserve its cells need"));
     }
     const auto rested = to_rest(std::move(*made));
     if (!chosen_here) return rested;
@@ -103,7 +103,7 @@ tl::expected<Proposal, Refusals> with_enough_pack(const Plan& old, const Catalog
         if (!from) return rested;
         auto larger = once(*from);
         if (!larger) return rested;
-        best = continued(to_rest(std::move(*larger)), best, say("nothing restarts when something starts"));
+        best = continued(to_rest(std::move(*larger)), best, say("no load resets when another one starts"));
     }
     return best;
 }

@@ -115,13 +115,12 @@ Plan sized_without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
         return text + (names.size() > 4 ? say(" and {} more", names.size() - 4) : "");
     };
     if (!out.empty())
-        why.add(say("No fuse of their own, since what is before them protects them: {}.", list(out)));
+        why.add(say("No fuse of their own, since an upstream fuse protects them: {}.", list(out)));
     if (!bare.empty())
-        why.add(
-            say("Unfused, as the loss of it is a crash: {}. A short there burns what it can; a fuse there "
-                "may open in the air.",
-                list(bare)),
-            Tone::caution);
+        why.add(say("Unfused, since losing it means a crash: {}. A short there is not interrupted; a fuse "
+                    "there may open in flight.",
+                    list(bare)),
+                Tone::caution);
     return plan;
 }
 

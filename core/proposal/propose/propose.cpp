@@ -174,8 +174,8 @@ void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const Conver
     // A rail that is called by its loads does not say them twice.
     const auto loads = names_of(next, group.loads);
     const auto who = c.name.ends_with(loads) ? c.name : say("{} for {}", c.name, loads);
-    why.add(say("{}: {} ({} typical, {} peak; trusted with {}).", who, type.name, format(typical),
-                format(peak), format(type.rated * type.trusted)));
+    why.add(say("{}: {} ({} typical, {} peak; derated {}).", who, type.name, format(typical), format(peak),
+                format(type.rated * type.trusted)));
 }
 
 /// All that sizing decides, to compare two plans that differ in it by something.
@@ -263,8 +263,9 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& before, const Catalogu
                         format(l.nominal), format_number(raw(l.v_min)), format(l.v_max)));
     const auto range = *range_of();
     why.add(next.sources[main_source(next)].kind == SourceKind::pack
-                ? say("It moves between {} (empty) and {} (charging).", format(range.low), format(range.high))
-                : say("It moves between {} and {}.", format(range.low), format(range.high)));
+                ? say("Its voltage ranges from {} (empty) to {} (charging).", format(range.low),
+                      format(range.high))
+                : say("Its voltage ranges from {} to {}.", format(range.low), format(range.high)));
 
     std::vector<RailModule> rails;
     Refusals refused;

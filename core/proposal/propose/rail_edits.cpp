@@ -45,7 +45,7 @@ std::string choose_module(Plan& plan, const Catalogue& catalogue, const Id& rail
     const auto c =
         std::find_if(converters.begin(), converters.end(), [&](const auto& k) { return k.id == rail; });
     const auto range = range_at(plan, catalogue, source_of_rail(plan, rail));
-    if (!range) return name_of(plan, rail) + say(" hangs on no source");
+    if (!range) return name_of(plan, rail) + say(" is not connected to a source");
     RailGroup group;
     group.volts = c->set;
     double low = 0, high = 1e9;
@@ -148,7 +148,7 @@ tl::expected<Plan, std::string> merge_rails(const Plan& plan, const Catalogue& c
             if (!lowest || l->v_max < lowest->v_max) lowest = l;
         }
     if (highest && highest->v_min >= lowest->v_max)
-        return Failed(say("{} needs {} and {} withstands only {}: no voltage suits both", highest->name,
+        return Failed(say("{} needs {} and {} is rated for only {}: no voltage suits both", highest->name,
                           format(highest->v_min), lowest->name, format(lowest->v_max)));
     Plan next = plan;
     std::set<Id> feeds;

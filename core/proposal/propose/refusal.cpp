@@ -17,12 +17,12 @@ Refusals impossible_loads(const Plan& plan) {
     Refusals refused;
     for (const auto& l : plan.loads) {
         if (l.v_min > l.v_max)
-            refused.push_back({l.id, say("its least voltage, {}, is above its greatest, {}", format(l.v_min),
+            refused.push_back({l.id, say("its minimum voltage, {}, is above its maximum, {}", format(l.v_min),
                                          format(l.v_max))});
         else if (raw(l.v_max) <= 0)
             refused.push_back({l.id, say("it has no voltage; type one, such as 12 V")});
         else if (l.v_min >= highest_voltage)
-            refused.push_back({l.id, say("it wants {}, and everything from 60 V up is outside this tool",
+            refused.push_back({l.id, say("it needs {}, and everything from 60 V up is outside this tool",
                                          format(l.v_min))});
         else if (raw(draw(l, LoadState::peak)) <= 0)
             refused.push_back({l.id, say("it draws nothing; type a current or a power")});
@@ -70,7 +70,7 @@ std::string no_module(const Load& load, const Catalogue& catalogue) {
         raw(strongest) <= 0
             ? say("no module of the catalogue makes {}; they end at {} and {}", format(load.nominal),
                   format(lowest), format(highest))
-            : say("it draws up to {} at {}, and the strongest module of the catalogue is trusted with {}",
+            : say("it draws up to {} at {}, and the strongest converter in the catalogue is derated to {}",
                   format(drawn), format(load.nominal), format(strongest));
     const auto pack = nearest_pack(load, catalogue);
     if (!pack.empty())

@@ -94,14 +94,6 @@ ItemWork holder_work(const ItemPlace& p, const HolderType& holder) {
                {"cutters", "strippers"},
                {},
                12};
-    const auto work = item_joint(p.plan, p.catalogue, p.feed, p.device, true);
-    if (work && work->kind->tube && tube_school(p.plan.practices.insulation))
-        w.actions.push_back(say("2 × {} of {} on first, one for each joint, parked {} away.",
-                                format(work->tube_cut),
-                                work->tube     ? work->tube->name
-                                : work->to_buy ? work->to_buy->name
-                                               : say("tube that fits"),
-                                format(work->parking)));
     return w;
 }
 

@@ -46,7 +46,7 @@ std::string ItemPlace::lead() const { return say("{} lead", name_of(plan, feed.t
 std::string ItemPlace::where() const {
     const auto from = name_of(plan, feed.from);
     if (device.at && raw(*device.at) >= 0.005) return say("{} from {}", format(*device.at), from);
-    return device.at || device.kind == DeviceKind::fuse ? say("as close to {} as it goes", from)
+    return device.at || device.kind == DeviceKind::fuse ? say("as close to {} as possible", from)
                                                         : say("where it is to sit");
 }
 

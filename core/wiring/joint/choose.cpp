@@ -251,13 +251,13 @@ std::string school_purpose(JointSchool school) {
         case JointSchool::by_place:
             return say("wires soldered to wires, rings crimped, modules screwed");
         case JointSchool::solder:
-            return say("one tool for everything; stiff behind the joint, so hold the wire where it flexes");
+            return say("one tool for everything; stiff behind the joint, so the wire needs strain relief");
         case JointSchool::crimp:
-            return say("quick and alike every time; stands shaking; each size wants its die");
+            return say("quick and repeatable; withstands vibration; each size needs its die");
         case JointSchool::crimp_and_solder:
-            return say("the lowest resistance at high current; twice the work, and stiff behind the barrel");
+            return say("lowest resistance at high current; twice the work, and stiff behind the barrel");
         case JointSchool::no_solder:
-            return say("lever and screw terminals: undone in a minute, bulkier, looser when shaken");
+            return say("lever and screw terminals: quick to undo, bulkier, loosen under vibration");
     }
     return {};
 }

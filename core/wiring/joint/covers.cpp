@@ -1,5 +1,7 @@
 #include "joint/covers.h"
 
+#include <algorithm>
+
 #include <cmath>
 
 #include "joint/pigtail.h"
@@ -39,6 +41,16 @@ std::optional<WideTube> board_tube(const Plan& plan, const Catalogue& catalogue,
     for (const bool adhesive : {false, true})
         if (!w.tube) w.tube = choose_tube(catalogue, w.pass, w.hold, adhesive, plan.practices.tubes_at_hand);
     return w;
+}
+
+const TubeSize* cut_back_tube(const Plan& plan, const Catalogue& catalogue, const Lead& lead) {
+    const auto* wire = find(catalogue.wires, lead.wire);
+    const bool unused = std::any_of(lead.cores.begin(), lead.cores.end(),
+                                    [](const auto& c) { return c.role == CoreRole::unused; });
+    if (!wire || !unused || !tube_school(plan.practices.insulation)) return nullptr;
+    return choose_tube(catalogue, wire->outer, wire->outer,
+                       plan.practices.insulation == InsulationSchool::adhesive_tube,
+                       plan.practices.tubes_at_hand);
 }
 
 }  // namespace sangre

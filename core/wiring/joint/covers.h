@@ -21,4 +21,10 @@ std::optional<WideTube> over_tube(const Plan& plan, const Catalogue& catalogue, 
 /// none is wanted; without a tube where the board's size is not known or nothing fits.
 std::optional<WideTube> board_tube(const Plan& plan, const Catalogue& catalogue, const Converter& converter);
 
+/// Length of tube over the end of a core that is cut back.
+inline constexpr Millimetre cut_back_cover{15};
+/// The tube that closes over the ends of a lead's unused cores; null where it has none, tubes are not used,
+/// or none fits.
+const TubeSize* cut_back_tube(const Plan& plan, const Catalogue& catalogue, const Lead& lead);
+
 }  // namespace sangre

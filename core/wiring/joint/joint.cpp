@@ -126,7 +126,7 @@ void measure(JointWork& w) {
     // A tug tests; it does not tear: a quarter of what the thinner side stands.
     const auto this_side = wire.area * w.wires.conductors;
     const bool thinner = is_splice(*w.kind) && w.wires.other && far.area < this_side;
-    w.size = joint_size(*w.kind, this_side, w.copper);
+    w.size = joint_size(*w.kind, this_side, w.copper, w.wires.landing);
     if (thinner) w.size.tug_newton = joint_size(*w.kind, far.area, far.conductor).tug_newton;
     w.joint_length = w.size.strip + w.size.overlap;
     if (is_splice(*w.kind)) w.joint_length = Millimetre(2 * raw(w.size.strip) - raw(w.size.overlap));
@@ -167,7 +167,7 @@ void cover(JointWork& w, const Catalogue& catalogue, InsulationSchool school,
                   format(overlap), raw(w.size.burn_back) > 0 ? " + " + format(w.size.burn_back) : "",
                   format(exact), format(w.tube_cut)));
     if (raw(w.size.burn_back) > 0)
-        w.why.add(say("Under a torch the insulation draws back by about {}.", format(w.size.burn_back)));
+        w.why.add(say("Under a torch the insulation shrinks back by about {}.", format(w.size.burn_back)));
     if (raw(w.parking) > 0)
         w.why.add(say("Tip {}, about {}: the 90 °C front stays within {}. Park the tube beyond.",
                       format(w.size.iron), format(w.size.dwell), format(w.parking)));
@@ -200,11 +200,21 @@ JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const Jo
                 say("The thin one is wrapped round the thick one, which is tinned first: it takes the heat."),
                 Tone::caution);
     }
-    w.why.add(say("Strip {}{}.", format(w.size.strip),
-                  w.size.strip > kind.strip ? say(": {} × the bared {}, rounded up",
-                                                  format_number(kind.strip_conductors), format(w.copper))
-                                            : ""));
-    if (const auto crimp = choose_crimp(catalogue, kind, wire.area * w.wires.conductors, w.bundle);
+    if (const auto& on = wires.landing; on.takes == TerminalTakes::pad && raw(on.size) > 0)
+        w.why.add(
+            say("On a pad of {}: strip {}, so that the insulation ends at its edge; a tip no wider than it.",
+                raw(on.along) > 0 ? format(on.size) + " × " + format(on.along) : format(on.size),
+                format(w.size.strip)));
+    else if (on.takes == TerminalTakes::screw && raw(on.size) > 0)
+        w.why.add(say("In a bore of {}: strip {}.", format(on.size), format(w.size.strip)));
+    else
+        w.why.add(w.size.strip > kind.strip
+                      ? say("Strip {}: {} × the bared {}, rounded up.", format(w.size.strip),
+                            format_number(kind.strip_conductors), format(w.copper))
+                      : say("Strip {}.", format(w.size.strip)));
+    if (const auto crimp =
+            choose_crimp(catalogue, kind, wire.area * w.wires.conductors, w.bundle,
+                         wires.landing.takes == TerminalTakes::stud ? wires.landing.size : Millimetre(0));
         crimp.part) {
         w.crimp = crimp.part;
         w.why.add(say("{}: {} of copper{}.", crimp.part->name, format(wire.area * w.wires.conductors),
@@ -226,6 +236,7 @@ JointWires wires_of(const Plan& plan, const Catalogue& catalogue, const Lead& fe
     JointWires wires{find(catalogue.wires, feed.wire), feed.conductors, nullptr};
     if (const auto* load = at_source ? nullptr : by_id(plan.loads, feed.to))
         wires.other = find(catalogue.wires, load->lead);
+    wires.landing = landing_of(plan, feed, at_source);
     return wires;
 }
 

@@ -14,6 +14,7 @@ struct JointWires {
     const WireType* wire = nullptr;
     int conductors = 1;               ///< of that wire in parallel, joined together
     const WireType* other = nullptr;  ///< at the far side, where it is another wire
+    Landing landing{};                ///< what this side lands on, where that is named
     auto operator<=>(const JointWires&) const = default;
 };
 

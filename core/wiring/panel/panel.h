@@ -5,13 +5,14 @@
 
 namespace sangre {
 
-struct PanelFit {
-    Millimetre cutout{};  ///< 0: not known
-    Millimetre behind{};  ///< 0: not known
-};
-
 /// As the builder says, else as the catalogue has it of its kind.
-PanelFit panel_fit(const Catalogue& catalogue, const Device& item);
+Seat panel_fit(const Catalogue& catalogue, const Device& item);
+
+/// What holds a seated part, the usual of its kind where nobody said.
+SeatHold held_by(const Passive& part);
+SeatHold held_by(const Device& item);
+/// True where water is kept out of the body, so that what sits in its wall needs a seal under its flange.
+bool needs_seal(const Plan& plan, const Id& body);
 
 /// The most room there is behind any wall of a body: its widest inner measure, less the wall that stands
 /// opposite. Nothing where it was not measured.

@@ -67,7 +67,7 @@ Alternative alternative_by(const Plan& plan, const Catalogue& catalogue, const F
     // What it would lie beside.
     for (const auto& x : beside_along(plan, figures.solver->index(), figures.harness, lead, path.ways))
         if (x.too_much())
-            a.against.push_back(say("{} couple, beside {}", format(x.couples),
+            a.against.push_back(say("{} coupled, beside {}", format(x.couples),
                                     lead_name(plan, lead_at(plan, x.other(lead)))));
     return a;
 }

@@ -57,7 +57,9 @@ Reading left_out(const Plan& plan, const Lead& cable, const Core& core) {
     r.black = say("the same pin at {}", name_of(plan, cable.to));
     r.low = open_ohm, r.high = std::numeric_limits<double>::infinity();
     r.why.title = say("Left out");
-    r.why.add(say("A supply left in joins two regulators: the stronger one feeds the other."), Tone::caution);
+    r.why.add(say("A supply core left connected ties two regulators together: the stronger one back-feeds "
+                  "the other."),
+              Tone::caution);
     return r;
 }
 

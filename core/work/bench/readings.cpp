@@ -47,7 +47,7 @@ void foreign_return(const Plan& plan, const PlanIndex& index, const WireJoint& j
     r.about = feed.id;
     r.why.title = say("End to end");
     r.why.add(say("{} is {}; a cheap meter's own leads add up to {}. Anything more is paint or a loose bolt.",
-                  frame ? say("A clean bolted ring") : say("The joint"), format(joint.ohm),
+                  frame ? say("A sound bolted ring") : say("The joint"), format(joint.ohm),
                   format(Ohm(lead_ohm))));
     out.push_back(std::move(r));
 }
@@ -144,7 +144,9 @@ void igniter_ohms(const Load& load, std::vector<Reading>& out) {
     r.why.add(fmt::format("{} / {} = {}", format(load.nominal), format(load.typical), format(Ohm(ohm))));
     r.why.add(say("Give or take {} of what is printed; a cheap meter's own leads add up to {}.",
                   format_percent(spread), format(Ohm(lead_ohm))));
-    r.why.caution = say("A meter's ohms send some mA through it: know what yours sends, and what it stands.");
+    r.why.caution =
+        say("On its ohms range a meter sends some mA through it: know that current and the igniter's no-fire "
+            "current.");
     out.push_back(std::move(r));
 }
 
@@ -222,13 +224,14 @@ Reading volts(const Plan& plan, ReadingOf of, std::string key, std::string title
         say("Solved {} – {} over 10 – 100 % charge, module tolerance and ±2 % copper; the meter adds ±{}.",
             format(Volt(window.first)), format(Volt(window.second)), format_percent(meter)));
     if (r.high > borne.high)
-        r.why.add(say("No more than {}: what is connected withstands no more.", format(Volt(borne.high))));
+        r.why.add(
+            say("No more than {}: the connected loads are rated for no more.", format(Volt(borne.high))));
     if (r.low < borne.low)
         r.why.add(say("No less than {}: what is connected needs it.", format(Volt(borne.low))));
     r.low = std::max({0.0, r.low, borne.low}), r.high = std::min(r.high, borne.high);
     if (r.low > r.high) {
         r.low = r.high = unknown;
-        r.why.add(say("So no value is right: mend the plan first."), Tone::danger);
+        r.why.add(say("So no value is right: correct the plan first."), Tone::danger);
     }
     return r;
 }
@@ -247,7 +250,7 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
                     : say("nothing connected"),
                 s.name, {raw(s.v_min), raw(s.v_max)});
             r.why.lines.resize(1);
-            r.why.lines[0].text = say("It moves between {} and {}; the meter adds ±{}.", format(s.v_min),
+            r.why.lines[0].text = say("Expected {} to {}; the meter adds ±{}.", format(s.v_min),
                                       format(s.v_max), format_percent(plan.practices.meter_share));
             if (s.kind == SourceKind::circuit) r.black = say("bare metal of the vehicle, its −");
             r.about = s.id;

@@ -195,8 +195,8 @@ Reading Looking::reading(const Mouth& mouth, std::string_view key, const std::st
                   sight.seen.size() == 1 ? say("is") : say("are together"), format(Ohm(rest))));
     r.why.add(say("Less a tenth for the meter: {}.", format(Ohm(rest * (1 - scale_share)))));
     if (r.low < 2 * own_leads)
-        r.why.add(say("A dead short reads like the meter's own leads, some {}: too near to be told. "
-                      "Unplug the motors and read again: it must climb.",
+        r.why.add(say("A dead short reads like the meter's own leads, some {}, and cannot be told apart. "
+                      "Unplug the motors and measure again: the reading must rise.",
                       format(Ohm(own_leads))),
                   Tone::caution);
     return r;

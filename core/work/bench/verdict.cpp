@@ -90,7 +90,8 @@ Suspects of_source(const Plan& plan, const Catalogue& catalogue, const Reading& 
                                   say("The black probe is not on bare metal")}
                        : Suspects{say("The engine runs and charges: see again with it off"), meter};
         case SourceKind::supply:
-            return low ? Suspects{say("It is not plugged in, or it folds back: nothing may hang on it"),
+            return low ? Suspects{say("It is not plugged in, or in current limit: disconnect everything from "
+                                      "it"),
                                   say("Another supply than the plan's: read its plate")}
                        : Suspects{say("Another supply than the plan's: read its plate"), meter};
         case SourceKind::panel:
@@ -103,10 +104,10 @@ Suspects of_source(const Plan& plan, const Catalogue& catalogue, const Reading& 
     }
     const bool cells = source && !charged(catalogue, *source);
     if (low)
-        return {
-            cells ? say("Spent cells: fit fresh ones, all of one kind") : say("A flat pack: charge it first"),
-            cells ? say("A cell the wrong way round, or a contact that does not touch")
-                  : say("A fuse open inside it, or a poor plug")};
+        return {cells ? say("Spent cells: fit fresh ones, all of one kind")
+                      : say("The pack is empty: charge it first"),
+                cells ? say("A cell the wrong way round, or a contact that does not touch")
+                      : say("A fuse open inside it, or a poor plug")};
     return {cells ? say("Fresh cells: they fall in the first minutes of work")
                   : say("Just off the charger: it falls within the hour"),
             meter};
@@ -117,16 +118,16 @@ void add_sources(const Plan& plan, const Catalogue& catalogue, Suspects& list) {
     const auto words = [&](const Source& s) -> std::string {
         switch (s.kind) {
             case SourceKind::circuit:
-                return say("The circuit that is tapped is off or low: read it first");
+                return say("The tapped circuit is off or low: measure it first");
             case SourceKind::supply:
-                return say("The supply is off or folds back: read it first");
+                return say("The supply is off or in current limit: measure it first");
             case SourceKind::panel:
-                return say("Too little light on the panel: read it first");
+                return say("Too little light on the panel: measure it first");
             case SourceKind::pack:
                 break;
         }
-        return charged(catalogue, s) ? say("A flat pack: read its rest voltage first")
-                                     : say("Spent cells: read their rest voltage first");
+        return charged(catalogue, s) ? say("The pack is empty: measure its rest voltage first")
+                                     : say("Spent cells: measure their rest voltage first");
     };
     for (const auto& s : plan.sources)
         if (auto w = words(s); std::find(list.begin(), list.end(), w) == list.end())
@@ -168,19 +169,19 @@ std::vector<std::string> suspects(const Plan& plan, const Catalogue& catalogue, 
         case ReadingOf::core_out:
             return {say("The core is still in: pull its contact out of both housings")};
         case ReadingOf::bus_pair:
-            return low ? Suspects{say("A third resistor somewhere: boards often bring their own"),
+            return low ? Suspects{say("A third resistor somewhere: boards often have their own"),
                                   say("H and L touch each other")}
                        : Suspects{say("One of the two resistors is missing: 120 Ω"),
                                   say("A core of the pair does not reach the far end")};
         case ReadingOf::short_closed:
         case ReadingOf::short_open:
             return {say("A short: bare strands, a solder bridge or swapped leads"),
-                    say("A capacitor still charging: wait and read again")};
+                    say("A capacitor is still charging: wait and measure again")};
         case ReadingOf::source:
             return of_source(plan, catalogue, r, low);
         case ReadingOf::source_off:
             return {say("It is live without the key: tap another, or say that it always is"),
-                    say("Some circuits stay live for minutes after the key: wait and read again")};
+                    say("Some circuits stay live for minutes after the key is off: wait and measure again")};
         case ReadingOf::module:
             return of_module(plan, catalogue, low);
         case ReadingOf::plug_empty:
@@ -198,7 +199,8 @@ std::vector<std::string> suspects(const Plan& plan, const Catalogue& catalogue, 
             return low ? Suspects{say("The other kind: one that closes where this one opens"),
                                   say("Something else joins its two contacts: open its feed")}
                        : Suspects{say("The other kind: one that opens where this one closes"),
-                                  say("Not past its temperature yet: go on slowly, it lags by a minute")};
+                                  say("It has not reached its temperature yet: go on slowly, it lags by a "
+                                      "minute")};
         case ReadingOf::igniter:
             return low ? Suspects{say("A short in it or in its leads: it will not fire"),
                                   say("Another one than the plan's: read its sheet")}
@@ -211,7 +213,7 @@ std::vector<std::string> suspects(const Plan& plan, const Catalogue& catalogue, 
                                   say("It is the other way round, or not pressed home"),
                                   say("Another part than the plan's: read its sheet")};
         case ReadingOf::own:
-            return {low ? say("Lower than you expect of it") : say("Higher than you expect of it"),
+            return {low ? say("Lower than expected") : say("Higher than expected"),
                     say("The meter's range or its battery")};
     }
     return {};

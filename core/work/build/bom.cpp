@@ -15,6 +15,7 @@
 #include "joint/fuse_block.h"
 #include "joint/item_joint.h"
 #include "joint/pigtail.h"
+#include "panel/sealing.h"
 #include "parts/wire_size.h"
 #include "plan/passive_text.h"
 #include "source/source.h"
@@ -159,6 +160,29 @@ void add_wrapping(std::vector<BomLine>& lines, const Plan& plan, const Catalogue
             {Goods::part, sundry_price(catalogue, "film-roll")});
 }
 
+/// What keeps water out of a sealed body and of the plugs outside of it.
+void add_seals(std::vector<BomLine>& lines, const Plan& plan, const Catalogue& catalogue) {
+    const auto seals = sealing(plan, catalogue);
+    for (size_t i = 0; i < seals.seats.size(); ++i)
+        add(lines, say("seal ring for an opening of {}", format(seals.rings[i])), 1, "pcs",
+            name_of(plan, seals.seats[i]), {Goods::small, sundry_price(catalogue, "seal-ring")});
+    if (!seals.to_fill.empty())
+        add(lines, say("neutral-cure silicone sealant, small tube"), 1, "pcs", say("openings"),
+            {Goods::part, sundry_price(catalogue, "sealant")});
+    if (!seals.to_grease.empty())
+        add(lines, say("dielectric grease, small tube"), 1, "pcs", say("plugs"),
+            {Goods::part, sundry_price(catalogue, "grease")});
+}
+
+/// Cut-back cores are covered at both ends.
+void add_cut_back(std::vector<BomLine>& lines, const Plan& plan, const Catalogue& catalogue,
+                  const Lead& lead) {
+    const auto unused = std::count_if(lead.cores.begin(), lead.cores.end(),
+                                      [](const auto& c) { return c.role == CoreRole::unused; });
+    if (const auto* tube = cut_back_tube(plan, catalogue, lead); tube && unused > 0)
+        add_tube(lines, *tube, raw(cut_back_cover) * 2 * static_cast<double>(unused) / 1e3);
+}
+
 void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const Lead& feed,
                  const std::string& target) {
     for (const auto& d : feed.devices) {
@@ -215,8 +239,8 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
     }
     for (const auto& p : plan.passives)
         add(lines,
-            raw(p.cutout) > 0 ? say("{}, for an opening of {}", said_word(p.kind), format(p.cutout))
-                              : said_word(p.kind),
+            raw(p.seat.cutout) > 0 ? say("{}, for an opening of {}", said_word(p.kind), format(p.seat.cutout))
+                                   : said_word(p.kind),
             1, "pcs", p.name, part(p.id));
     for (const auto& f : plan.feeds) add_devices(lines, catalogue, f, name_of(plan, f.to));
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
@@ -267,6 +291,7 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         if (const auto* tube = jacket_tube(catalogue, lead_at(plan, i)))
             add_tube(lines, *tube, raw(jacket_length(lead_at(plan, i), harness.routes[i])),
                      lead_name(plan, lead_at(plan, i)));
+    add_seals(lines, plan, catalogue);
     for (const auto& f : fittings_wanted(plan, catalogue, harness))
         add(lines, f.fitting->name, f.amount, by_the_metre(f.fitting->kind) ? "m" : "pcs", f.used_for,
             {goods_of(f.fitting->kind), f.fitting->cost, f.fitting->id, {}});
@@ -294,6 +319,7 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
                     add(lines, work->crimp->name, static_cast<double>(used), "pcs", "",
                         {Goods::small, work->crimp->cost, work->crimp->id, {}});
             }
+        add_cut_back(lines, plan, catalogue, c);
         const auto* w = find(catalogue.wires, c.wire);
         add(lines, say("cable, {} × {}", c.cores.size(), w ? w->size : c.wire), raw(harness.routes[i].cut),
             "m", c.name.empty() ? name_of(plan, c.to) : c.name,

@@ -11,6 +11,7 @@
 #include "build/thread_step.h"
 #include "cable/bus.h"
 #include "enum_words.h"
+#include "joint/covers.h"
 #include "joint/joint.h"
 #include "parts/wire_size.h"
 #include "units/format.h"
@@ -31,15 +32,17 @@ std::string core_name(const Core& c) {
     return c.signal.empty() ? said(c.colour) : said(c.colour) + " (" + c.signal + ")";
 }
 
-void say_unused(const Lead& cable, Step& s) {
+void say_unused(const Plan& plan, const Catalogue& catalogue, const Lead& cable, Step& s) {
+    const auto* tube = cut_back_tube(plan, catalogue, cable);
+    const auto cover = tube ? say("{} of {}", format(cut_back_cover), tube->name) : say("a tube");
     for (const auto& c : cable.cores) {
         if (c.role != CoreRole::unused) continue;
         s.actions.push_back(
             cable.kind == CableKind::servo
                 ? say("Lift the latch, pull the {} contact out of both housings, fold it back and "
-                      "shrink a tube over it.",
-                      core_name(c))
-                : say("Cut {} back at both ends and shrink a tube over each.", core_name(c)));
+                      "shrink {} over it.",
+                      core_name(c), cover)
+                : say("Cut {} back at both ends and shrink {} over each.", core_name(c), cover));
     }
 }
 
@@ -92,8 +95,10 @@ void cut_cable(std::vector<Step>& steps, const Plan& plan, const Catalogue& cata
     auto& s = add_step(
         steps, "cut/" + lead.id, StepKind::cut,
         say("Cut to length: ") + (lead.name.empty() ? say("{} lead", name_of(plan, lead.to)) : lead.name),
-        say("{} of {}, {}", counted(lead.cores.size(), say("core"), say("cores")),
-            wire ? size_words(*wire) : lead.wire, format(route.cut)));
+        wire ? say("{} of {}, {}", counted(lead.cores.size(), say("core"), say("cores")), size_words(*wire),
+                   format(route.cut))
+             : say("{}, {}: its wire is not chosen yet",
+                   counted(lead.cores.size(), say("core"), say("cores")), format(route.cut)));
     s.about = lead.id;
     s.stamp =
         fmt::format("{} × {}{}, {:.2f} m", lead.cores.size(), lead.wire, jacket_stamp(lead), raw(route.cut));
@@ -129,7 +134,7 @@ void sleeve_cores(std::vector<Step>& steps, const Plan& plan, const Catalogue& c
     if (actions.empty()) return;
     auto& s =
         add_step(steps, "sleeve/" + lead.id, StepKind::sleeve, say("Tubes on: ") + lead_name(plan, lead),
-                 say("before any joint: the forgotten tube is the commonest mistake of all"));
+                 say("before any joint: forgotten tubing is the most common mistake"));
     s.about = lead.id;
     s.actions = std::move(actions);
     if (raw(parking) > 0)
@@ -137,7 +142,9 @@ void sleeve_cores(std::vector<Step>& steps, const Plan& plan, const Catalogue& c
     s.tools = {to_say("tube"), to_say("scissors")};
     s.minutes = 2;
     s.after = {"cut/" + lead.id, "thread/" + lead.id};
-    s.why.add(say("After the joint it no longer goes on; too close to the iron it shrinks where it waits."));
+    s.why.add(
+        say("It no longer goes on after the joint is made; too close to the iron it shrinks where it is "
+            "parked."));
 }
 
 }  // namespace
@@ -158,18 +165,21 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue, cons
         s.title =
             say("Make up: ") + (cable.name.empty() ? say("{} lead", name_of(plan, cable.to)) : cable.name);
         const auto* wire = find(catalogue.wires, cable.wire);
-        s.subtitle =
-            say("{} of {}, {} to {}", counted(cable.cores.size(), say("core"), say("cores")),
-                wire ? size_words(*wire) : cable.wire, name_of(plan, cable.from), name_of(plan, cable.to));
+        s.subtitle = wire ? say("{} of {}, {} to {}", counted(cable.cores.size(), say("core"), say("cores")),
+                                size_words(*wire), name_of(plan, cable.from), name_of(plan, cable.to))
+                          : say("{}, {} to {}", counted(cable.cores.size(), say("core"), say("cores")),
+                                name_of(plan, cable.from), name_of(plan, cable.to));
         for (const auto& [n, colours] : colours_by(cable, &Core::twist))
             if (colours.size() > 1)
                 s.actions.push_back(
                     say("Twist {}, a turn every centimetre or two.", fmt::join(colours, say(" and "))));
-        say_unused(cable, s);
+        say_unused(plan, catalogue, cable, s);
         for (const auto& [n, colours] : colours_by(cable, &Core::doubled))
             if (colours.size() > 1)
                 s.actions.push_back(
-                    say("Join {} at both ends: they carry together.", fmt::join(colours, say(" and "))));
+                    say("Test each of {} alone, then join them at both ends: once joined, a broken one "
+                        "cannot be found.",
+                        fmt::join(colours, say(" and "))));
         say_cores(cable, s);
         if (cable.kind == CableKind::data && cable.terminated)
             for (const auto& end : bus_ends_of(buses, cable))
@@ -188,8 +198,9 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue, cons
         s.after = {"prepare", "cut/" + cable.id, "thread/" + cable.id, "sleeve/" + cable.id};
         for (const auto& item : cable.devices) s.after.push_back("item/" + item.id);
         if (find_part(plan, cable.from).kind == PartKind::converter) s.after.push_back("set/" + cable.from);
-        s.why.title = say("Why here, and not later");
-        s.why.add(say("Before the beep: a pin in the wrong hole is found while nothing has volts."));
+        s.why.title = say("Why at this point");
+        s.why.add(say(
+            "Before the continuity test: a pin in the wrong position is found while nothing is powered."));
         s.why.add(
             say("A plug seen from the wire side is the mirror image of its face: count from the marked pin."),
             Tone::caution);

@@ -32,7 +32,7 @@ std::optional<Step> drill_step(const Plan& plan, const Catalogue& catalogue, con
     s.caution = say("Glasses on; nothing live behind the wall.");
     s.minutes = 5 + 4 * static_cast<double>(holes.size());
     s.after = {"prepare"};
-    s.why.add(say("Before the first wire: chips and a slipping drill hurt what is laid already."));
+    s.why.add(say("Before the first wire: chips and a slipping drill damage wires already laid."));
     return std::move(s);
 }
 

@@ -1,4 +1,5 @@
 #include "build/hold_steps.h"
+#include "build/seat_words.h"
 
 #include <algorithm>
 
@@ -37,8 +38,7 @@ std::string hold_reason(const Plan& plan, const Way& way, const Hold& hold) {
 void tell_school(Step& s, HoldSchool school) {
     switch (school) {
         case HoldSchool::tie:
-            s.actions.push_back(
-                say("Tails cut flush with cutters: a slanted end cuts whoever reaches in next."));
+            s.actions.push_back(say("Cut the tails flush: a slanted end cuts hands."));
             s.tools = {to_say("cable ties"), to_say("side cutters")};
             break;
         case HoldSchool::clamp:
@@ -54,7 +54,7 @@ void tell_school(Step& s, HoldSchool school) {
             s.actions.push_back(
                 say("Clean and dry below it, or it comes off in one piece; hands off until it has set."));
             s.tools = {to_say("hot glue gun")};
-            s.caution = say("Molten glue sticks and burns.");
+            s.caution = say("Molten glue sticks to skin and burns.");
             s.wait_minutes = 1;
             break;
         case HoldSchool::comb:
@@ -85,7 +85,7 @@ std::vector<Step> hold_steps(const Plan& plan, const Figures& figures) {
         tell_school(s, plan.practices.hold);
         s.minutes = 1 + static_cast<double>(wanted);
         s.after = {"live/direct"};
-        s.why.add(say("After it is proven: a tied harness is not opened gladly."));
+        s.why.add(say("After it has been tested: a tied harness is slow to open again."));
         s.why.add(say("Before the lid: what is held behind it cannot be reached any more."));
         s.why.add(say("The bundle weighs {} a metre; a machine that {} lets {} lie free.",
                       format(Gram(on.gram_per_m)),
@@ -116,7 +116,8 @@ std::vector<Step> stick_steps(const Plan& plan, const std::vector<std::string>& 
                     for (const auto& key : joints)
                         if (key.starts_with("join/" + lead.id + "/") || key == "cable/" + lead.id)
                             s.after.push_back(key);
-        s.why.add(say("After its leads are joined and measured: what is stuck is torn off to be mended."));
+        s.why.add(
+            say("After its leads are joined and measured: a stuck part has to be torn off to be repaired."));
     };
     for (const auto& c : plan.converters) add(c);
     for (const auto& l : plan.loads) add(l);
@@ -149,7 +150,7 @@ std::vector<Step> stack_steps(const Plan& plan, const Catalogue& catalogue) {
                     step.after.push_back(plan.feeds[f].cores.empty()
                                              ? "join/" + plan.feeds[f].id + (source ? "/source" : "/load")
                                              : "cable/" + plan.feeds[f].id);
-        step.why.add(say("After the joints beneath it: they are not reached any more."));
+        step.why.add(say("After the joints beneath it: they can no longer be reached."));
     }
     return steps;
 }
@@ -165,21 +166,7 @@ std::vector<Step> panel_steps(const Plan& plan, const Catalogue& catalogue) {
                                say("Seat {} in {}", d.name.empty() ? name : d.name, name_of(plan, d.panel)),
                                raw(fit.cutout) > 0 ? say("in an opening of {}", format(fit.cutout)) : name);
             s.about = d.id;
-            if (raw(fit.cutout) > 0) {
-                s.actions.push_back(
-                    say("Measure its thread first; mark, punch, drill {}.", format(fit.cutout)));
-                s.actions.push_back(say("Deburr both faces: what passes here is soft."));
-                s.tools = {to_say("drill"), to_say("step drill"), to_say("file or scraper")};
-                s.caution = say("Glasses on; nothing electric is near where chips fall.");
-            }
-            s.actions.push_back(say(
-                "Ring on, from the front into the wall, nut from behind; hand-tight and a quarter turn."));
-            if (raw(fit.behind) > 0)
-                s.actions.push_back(
-                    say("It wants {} free behind the wall, its wires bent included.", format(fit.behind)));
-            s.tools.push_back(to_say("spanner"));
-            s.minutes = raw(fit.cutout) > 0 ? 12 : 5;
-            s.after = {"prepare"};
+            tell_seat(s, plan, fit, held_by(d), d.panel);
             s.why.add(say("Before its wires are on: its nut goes over them only while their ends are bare."));
         }
     return steps;

@@ -11,7 +11,8 @@ IgniterSteps add_igniter_steps(std::vector<Step>& steps, const Plan& plan,
     for (const auto& l : plan.loads)
         if (l.igniter) all.push_back(&l);
     if (all.empty()) return {};
-    const auto caution = say("It burns what is near when it fires: eyes and hands away, nobody over it.");
+    const auto caution =
+        say("It burns what is near when it fires: keep eyes and hands away and do not lean over it.");
     auto& off = add_step(steps, "safe/igniters", StepKind::recheck, say("Igniters off, lamps on"),
                          say("until all is proved"));
     off.actions = {say("Each igniter unplugged, its two leads twisted together, away from the machine.")};
@@ -29,7 +30,7 @@ IgniterSteps add_igniter_steps(std::vector<Step>& steps, const Plan& plan,
                     say("Power off.")};
     fire.caution = caution, fire.minutes = 3;
     fire.after = {powered};
-    fire.why.add(say("Two separate actions are proved with what burns nothing."));
+    fire.why.add(say("Both actions are tested with a lamp instead of the igniter."));
 
     auto& on = add_step(steps, "join/igniters", StepKind::recheck, say("Igniters joined"),
                         say("no power anywhere, the arming plug in your pocket"));
@@ -37,10 +38,11 @@ IgniterSteps add_igniter_steps(std::vector<Step>& steps, const Plan& plan,
     on.actions = {say("Every pack unplugged, every switch off.")};
     for (const auto* l : all)
         on.actions.push_back(say("Volts at the plug of {}: 0. Then untwist its leads and join it.", l->name));
-    on.actions.push_back(say("From now on nobody in front of it; arming is the last thing, from afar."));
+    on.actions.push_back(
+        say("From now on keep everyone clear of it; arming is the last action, from a distance."));
     on.tools = {to_say("meter")};
     on.caution = caution, on.minutes = 4;
-    on.why.add(say("Last, since from here on one more mistake fires it."));
+    on.why.add(say("Last: from here on one more mistake fires it."));
     return {"safe/igniters", "fire/lamps", "join/igniters"};
 }
 

@@ -17,7 +17,7 @@ Step return_step(const Plan& plan, const WireJoint& joint) {
     Step s;
     s.key = "return/" + feed.id, s.kind = StepKind::join_return, s.about = feed.id;
     s.after = {"cut/" + feed.id};
-    s.why.title = say("Why here, and not later");
+    s.why.title = say("Why at this point");
     if (joint.at == JointAt::frame) {
         s.title = say("Bolt {} − to the frame", part);
         s.subtitle = say("a ring on bare metal");
@@ -26,7 +26,7 @@ Step return_step(const Plan& plan, const WireJoint& joint) {
                      say("Grease or paint over it once it has been measured.")};
         s.tools = {to_say("file or scraper"), to_say("spanner"), to_say("crimping pliers")};
         s.minutes = 10;
-        s.why.add(say("Paint under a ring is an open return that passes a glance."));
+        s.why.add(say("Paint under a ring leaves the return open, and cannot be seen."));
         return s;
     }
     const auto* other = by_id(plan.feeds, feed.shared_with);
@@ -37,7 +37,7 @@ Step return_step(const Plan& plan, const WireJoint& joint) {
                  say("Covered as every other joint.")};
     s.tools = {to_say("strippers")};
     s.minutes = 8;
-    s.why.add(say("Both come back through one wire: what it loses lifts both."));
+    s.why.add(say("They share a return; its drop shifts both grounds."));
     return s;
 }
 
@@ -60,9 +60,17 @@ std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const
         s.minutes = work.minutes;
         s.stamp = fmt::format("{} {:g} A {}", device.type, raw(device.rating), device.holder);
         s.after = {"cut/" + feed.id, "thread/" + feed.id, "sleeve/" + feed.id, "seat/" + device.id};
-        s.why.title = say("Why here, and not later");
+        s.why.title = say("Why at this point");
         if (const auto joint = item_joint(plan, catalogue, feed, device, true)) {
-            s.actions.push_back(say("Then on either side of it:"));
+            // Whatever it is, its tubes wait on the wire before it is joined.
+            if (joint->kind->tube && tube_school(plan.practices.insulation)) {
+                const auto* tube = joint->tube ? joint->tube : joint->to_buy;
+                s.actions.push_back(say("2 × {} of {} on first, one for each joint, parked {} away.",
+                                        format(joint->tube_cut), tube ? tube->name : say("tube that fits"),
+                                        format(joint->parking)));
+                s.tools.push_back(to_say("tube"));
+            }
+            s.actions.push_back(say("Then the joint on either side of it:"));
             tell_joint(s, *joint, plan.practices);
             s.minutes += 2 * joint->kind->minutes;
         } else if (const auto behind = item_joint(plan, catalogue, feed, device, false)) {
@@ -72,8 +80,7 @@ std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const
         }
         if (device.kind == DeviceKind::fuse && holder_of(catalogue, device))
             s.actions.push_back(say("Leave the fuse out."));
-        s.why.add(say(
-            "On the bench, before the ends are fast: a lead that is joined at both ends is not cut gladly."));
+        s.why.add(say("On the bench, before both ends are joined: a joined lead is hard to cut."));
         all.push_back(std::move(s));
     }
     for (const auto& joint : wiring.joints_of(of))

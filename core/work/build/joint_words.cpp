@@ -16,29 +16,66 @@ std::string capital(std::string words) {
     return words;
 }
 
+std::string tug_words(const JointWork& work) {
+    const double n = work.size.tug_newton;
+    switch (work.kind->end) {
+        case JointEnd::pad:
+            return say("Tug along the board with {:.0f} N, never upwards.", n);
+        case JointEnd::pigtail:
+            return say("Tug each wire alone with {:.0f} N, and no more.", n);
+        case JointEnd::splice:
+        case JointEnd::branch:
+            return say("Tug each side with {:.0f} N, and no more.", n);
+        default:
+            return say("Tug with {:.0f} N, and no more.", n);
+    }
+}
+
+std::string solder_words(const JointWork& work) {
+    const auto& words = work.kind->solder;
+    const auto comma = words.rfind(',');
+    if (raw(work.size.wire_solder) <= 0 || comma == std::string::npos) return words;
+    return words.substr(0, comma + 2) + format(work.size.wire_solder);
+}
+
+std::string heat_words(const JointSize& size) {
+    return raw(size.tip) > 0 ? say("{} with a {} chisel tip", size.heat, format(size.tip)) : size.heat;
+}
+
 void tell_joint(Step& s, const JointWork& work, const Practices& practices) {
     const auto& kind = *work.kind;
-    s.actions.push_back(say("Strip {}.", format(work.size.strip)));
-    s.actions.insert(s.actions.end(), kind.actions.begin(), kind.actions.end());
-    if (raw(work.size.iron) > 0) s.count_s = raw(work.size.dwell);
-    if (raw(work.size.iron) > 0)
-        s.actions.push_back(say("{} at {}, about {}.", capital(work.size.heat), format(work.size.iron),
-                                format(work.size.dwell)));
+    const auto& on = work.wires.landing;
+    s.actions.push_back(on.takes == TerminalTakes::pad && raw(on.size) > 0
+                            ? say("Strip {}: the insulation ends at the pad's edge.", format(work.size.strip))
+                        : on.takes == TerminalTakes::screw && raw(on.size) > 0
+                            ? say("Strip {}, for a bore of {}.", format(work.size.strip), format(on.size))
+                            : say("Strip {}.", format(work.size.strip)));
+    // What makes it hot is ready before anything is heated.
+    if (raw(work.size.iron) > 0) {
+        s.count_s = raw(work.size.dwell);
+        s.actions.push_back(say("{} at {}, about {} of heat.", capital(heat_words(work.size)),
+                                format(work.size.iron), format(work.size.dwell)));
+    }
     const bool torch = raw(work.size.burn_back) > 0;
     if (torch)
-        s.actions.push_back(say("A wet cloth shields what lies beneath; the insulation draws back {}.",
+        s.actions.push_back(say("Shield what lies beneath with a wet cloth; the insulation shrinks back {}.",
                                 format(work.size.burn_back)));
     if (work.crimp && raw(work.crimp->grip_most) > 0)
         s.actions.push_back(
             say("The insulation ends midway between both pairs of wings: {} of it under the rear ones.",
                 format(work.bundle)));
-    s.actions.push_back(say("Tug with {:.0f} N, and no more.", work.size.tug_newton));
+    const int before = kind.tug_after < 0 ? static_cast<int>(kind.actions.size()) : kind.tug_after;
+    for (int i = 0; i <= static_cast<int>(kind.actions.size()); ++i) {
+        if (i == before) s.actions.push_back(tug_words(work));
+        if (i < static_cast<int>(kind.actions.size()))
+            s.actions.push_back(kind.actions[static_cast<size_t>(i)]);
+    }
     if (kind.tube) s.actions.push_back(covering_action(practices.insulation));
     const bool flame =
         kind.tube && tube_school(practices.insulation) && practices.heat == HeatSchool::lighter;
     if (flame)
-        s.actions.push_back(
-            say("With a lighter: beside the flame, not in it, always moving; soot means too close."));
+        s.actions.push_back(say(
+            "With a lighter: hold it beside the flame, not in it, and keep moving; soot means too close."));
     if (kind.tube && practices.insulation == InsulationSchool::sealant) s.wait_minutes = 60;
     for (const auto& tool : tools_of(kind, work.size, practices))
         if (std::find(s.tools.begin(), s.tools.end(), tool) == s.tools.end()) s.tools.push_back(tool);

@@ -7,7 +7,14 @@ namespace sangre {
 /// With a capital first letter.
 std::string capital(std::string words);
 
-/// Adds a joint's stages to a step: strip, join, heat, tug, cover; its tools, caution and the wait of what
+/// What makes it hot: "iron with a 1.2 mm chisel tip".
+std::string heat_words(const JointSize& size);
+/// Alloy and thickness of the solder wire; empty where none is used.
+std::string solder_words(const JointWork& work);
+/// Once, after the look: on a pad along the board, of several wires each alone.
+std::string tug_words(const JointWork& work);
+
+/// Adds a joint's stages to a step: strip, heat, join, tug, cover; its tools, caution and the wait of what
 /// covers it.
 void tell_joint(Step& step, const JointWork& work, const Practices& practices);
 

@@ -1,29 +1,28 @@
 #include "build/passive_steps.h"
 
-#include <fmt/format.h>
-
-#include "units/format.h"
+#include "build/seat_words.h"
+#include "panel/panel.h"
 #include "words/say.h"
 
 namespace sangre {
 namespace {
 
-constexpr double hand_drill_mm = 10;  // beyond it a step drill: a twist drill tears thin walls
-
+/// What is particular to its kind.
 std::string seat_words(const Passive& p) {
     switch (p.kind) {
-        case PassiveKind::button:
-        case PassiveKind::lamp:
-            return say("Its ring in front of the wall, its nut behind; hand-tight and a quarter turn.");
         case PassiveKind::aerial:
             return say(
-                "Washer on bare metal or ring behind the wall; its plug in by hand, never with pliers.");
+                "Its foot on bare metal where it needs a ground plane; its plug tightened by hand, never "
+                "with pliers.");
         case PassiveKind::sensor:
-            return say("Where it touches what it measures, and nothing warmer.");
+            return say("Where it touches what it measures and has its air, and nothing warmer is near.");
         case PassiveKind::motor:
             return say("Bolts no longer than its bell allows: a long one reaches the winding.");
         case PassiveKind::sounder:
             return say("Its face free, its case held by its rim.");
+        case PassiveKind::button:
+        case PassiveKind::lamp:
+            return {};
     }
     return {};
 }
@@ -37,25 +36,17 @@ std::vector<Step> passive_steps(const Plan& plan) {
         auto& s = add_step(steps, "seat/" + p.id, StepKind::seat,
                            where.empty() ? say("Seat {}", p.name) : say("Seat {} at {}", p.name, where));
         s.about = p.id;
-        s.tools = {to_say("screwdriver")};
-        if (raw(p.cutout) > 0) {
-            s.subtitle = say("in an opening of {}", format(p.cutout));
-            s.actions.push_back(say("Measure its thread first; mark, punch, drill {}.", format(p.cutout)));
-            if (raw(p.cutout) > hand_drill_mm)
-                s.actions.push_back(say("With a step drill, slowly, a block behind the wall."));
-            s.actions.push_back(say("Deburr both faces: what passes here is soft."));
-            s.tools = {to_say("drill"), to_say("step drill"), to_say("file or scraper")};
-        }
-        s.actions.push_back(seat_words(p));
-        if (p.polar) s.actions.push_back(say("Mark its + before it is in: behind the wall nobody sees it."));
-        s.minutes = raw(p.cutout) > 0 ? 12 : 5;
-        s.after = {"prepare"};
+        const auto* body = body_of(plan, p.id);
+        tell_seat(s, plan, p.seat, held_by(p), body ? body->id : Id());
+        if (const auto words = seat_words(p); !words.empty()) s.actions.push_back(words);
+        if (p.polar)
+            s.actions.push_back(say("Mark its + before it is in: behind the wall it cannot be seen."));
+        if (s.tools.empty()) s.tools.push_back(to_say("screwdriver"));
         for (const auto* lead : cabled_leads(plan))
             if (lead->from == p.id || lead->to == p.id) s.after.push_back("cable/" + lead->id);
         s.why.add(
             say("After its lead is made up: ring, nut and wall go over a bare lead, not over a plug or a "
                 "joint."));
-        if (raw(p.cutout) > 0) s.caution = say("Glasses on; nothing electric is near where chips fall.");
     }
     return steps;
 }

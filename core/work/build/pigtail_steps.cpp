@@ -71,8 +71,8 @@ std::vector<Step> pigtail_steps(const Plan& plan, const Catalogue& catalogue) {
             for (const auto& d : feed.devices) s.after.push_back("item/" + d.id);
             if (find_part(plan, feed.from).kind == PartKind::converter) s.after.push_back("set/" + feed.from);
         }
-        s.why.add(
-            say("When every wire of it is cut and has its items: a pigtail is not opened for a fourth."));
+        s.why.add(say(
+            "When every wire of it is cut and has its items: a pigtail cannot be opened for another wire."));
         s.why.add(say("{} of copper together, {} across bared.", format(first.copper), format(first.bared)));
     }
     return steps;

@@ -11,6 +11,7 @@
 #include "bench/shorts.h"
 #include "build/igniter_steps.h"
 #include "build/joint_words.h"
+#include "panel/sealing.h"
 #include "protection/fuse_order.h"
 #include "source/source.h"
 #include "units/format.h"
@@ -114,14 +115,14 @@ void Prover::dead(const std::vector<std::string>& joints) {
     beep.tools = {to_say("meter")};
     if (fused()) {
         beep.tools.emplace_back(to_say("clip lead"));
-        beep.why.add(say("Through an empty holder nothing beeps; the clip stands in for the fuse."));
+        beep.why.add(say("An empty holder has no continuity; the clip lead takes the place of the fuse."));
     }
     beep.minutes = 10;
     beep.after = joints;
     beep.after.push_back("prepare");
     if (!igniters.before_measuring.empty()) beep.after.push_back(igniters.before_measuring);
     for (const auto& s : plan.sources) beep.after.push_back("find/" + s.id);
-    beep.why.add(say("Dead before live: a swapped pair is harmless only while there are no volts."));
+    beep.why.add(say("Unpowered tests first: a swapped pair is harmless only while nothing is powered."));
 
     auto& shorts =
         add("test/shorts", StepKind::shorts, say("Look for shorts"),
@@ -202,18 +203,18 @@ std::string Prover::ready_for_power() {
     const auto kind = plan.sources.empty() ? SourceKind::pack : plan.sources.front().kind;
     if (switched()) first.actions.push_back(say("Every switch off."));
     first.actions.push_back(
-        kind == SourceKind::supply ? say("Plug the supply into the wall last, plus called out loud.")
+        kind == SourceKind::supply ? say("Plug the supply into the wall last; say the polarity aloud first.")
         : kind == SourceKind::circuit && raw(plan.sources.front().fuse) <= 0
-            ? say("Its ring on the + stud through the {} test lead, plus called out loud.", test)
+            ? say("Its ring on the + stud through the {} test lead; say the polarity aloud first.", test)
         : kind == SourceKind::circuit
-            ? say("Tap in with a {} fuse in the new slot, plus called out loud.", test)
-            : say("Connect the pack through the {} test lead, plus called out loud.", test));
+            ? say("Tap in with a {} fuse in the new slot; say the polarity aloud first.", test)
+            : say("Connect the pack through the {} test lead; say the polarity aloud first.", test));
     first.actions.push_back(test_supply());
     first.actions.push_back(
         switched() ? say("Main switch on: the test fuse must hold, nothing may get warm or smell.")
                    : say("The test fuse must hold, nothing may get warm or smell."));
     first.actions.push_back(say("Current with everything off as the Bench says."));
-    first.actions.push_back(say("Off again at the first surprise."));
+    first.actions.push_back(say("Power off at once if anything is unexpected."));
     if (plan.sources.size() > 1)
         first.actions.insert(first.actions.begin() + (switched() ? 2 : 1),
                              say("One source after the other, the others out."));
@@ -224,7 +225,8 @@ std::string Prover::ready_for_power() {
     first.caution += say("Rings and watches off your hands.");
     first.minutes = 8;
     first.after = {last};
-    first.why.add(say("Test small and limited before the pack can pour out all it has."));
+    first.why.add(
+        say("Test with limited current before the pack can deliver its full short-circuit current."));
     return first.key;
 }
 
@@ -249,8 +251,8 @@ std::vector<std::string> Prover::rails() {
         s.tools = {to_say("meter")};
         s.minutes = 5;
         s.after = before;
-        s.why.add(say("One rail at a time: the last thing changed is the suspect."));
-        s.why.add(say("A module that gives too much kills nothing while its fuses are out."));
+        s.why.add(say("One rail at a time: if something is wrong, the last change is the cause."));
+        s.why.add(say("A converter set too high damages nothing while its fuses are out."));
         before = {s.key};
     }
     return before;
@@ -260,13 +262,13 @@ void Prover::direct(const std::vector<std::string>& after) {
     const bool pack = plan.sources.empty() || plan.sources.front().kind == SourceKind::pack;
     const std::string source = pack ? say("the battery") : plan.sources.front().name;
     auto& direct =
-        add("live/direct", StepKind::prove, say("Prove what hangs on {} directly", source),
+        add("live/direct", StepKind::prove, say("Prove the loads fed directly from {}", source),
             turns(plan) ? say("motors without load, then loaded") : say("one load after the other"));
     if (auto fit = fittings(FuseTurn::direct); !fit.empty()) {
         direct.actions.push_back(say("Power off."));
         append(direct.actions, std::move(fit));
         direct.actions.push_back(
-            say("Power on, still through the test lead; its fuse as large as the load asks."));
+            say("Power on, still through the test lead, with a fuse sized for the load."));
     }
     if (switched())
         direct.actions.push_back(say("Each switch alone: 0 V behind it open, full volts closed."));
@@ -278,7 +280,7 @@ void Prover::direct(const std::vector<std::string>& after) {
     if (direct.actions.empty()) direct.actions.push_back(say("Volts at each load, empty and running."));
     direct.minutes = 8;
     direct.after = after;
-    direct.why.add(turns(plan) ? say("After the rails, because motors draw most.")
+    direct.why.add(turns(plan) ? say("After the rails, because motors draw the most current.")
                                : say("After the rails: one thing more at a time."));
 }
 
@@ -294,7 +296,8 @@ bool Prover::second_look() {
             if (p.kind == SinglePointKind::power_switch)
                 looks.push_back(say("{}: guarded, or locked on.", capital(p.name)));
             if (p.kind == SinglePointKind::hub)
-                looks.push_back(say("{}: every nut and screw by hand, a line of paint across it.", p.name));
+                looks.push_back(
+                    say("{}: check every nut and screw by hand and mark it with a line of paint.", p.name));
         }
     }
     if (looks.empty()) return false;
@@ -307,8 +310,9 @@ bool Prover::second_look() {
     if (more > 0) s.actions.push_back(say("{} more, as the finding of each vital load names them.", more));
     s.minutes = 6;
     s.after = {"close/tie"};
-    s.why.add(say(
-        "Each of these alone stops what must not stop; who made it sees what he meant, not what is there."));
+    s.why.add(
+        say("Each of these alone can stop a vital load; whoever built it sees what was intended, not what is "
+            "there."));
     return true;
 }
 
@@ -322,10 +326,10 @@ void Prover::close() {
                      say("A drop all round each joint and a finger's width of its wire."),
                      say("Hands off until it has set.")};
         s.tools = {to_say("hot glue gun")};
-        s.caution = say("Molten glue sticks and burns.");
+        s.caution = say("Molten glue sticks to skin and burns.");
         s.minutes = 10, s.wait_minutes = 5;
         s.after = {"live/direct"};
-        s.why.add(say("A blob over a cold joint hides it: proved first, then glued."));
+        s.why.add(say("Glue over a cold joint hides it: test first, then glue."));
         before_lid.push_back(s.key);
     }
     const auto of_kind = [&](SourceKind kind) {
@@ -352,15 +356,33 @@ void Prover::close() {
                               ? say("Loops where a part comes out, nothing near what turns; tug each lead "
                                     "once more.")
                               : say("Loops where a part comes out; tug each lead once more."));
+    const auto seals = sealing(plan, catalogue);
+    const auto named = [&](const std::vector<Id>& ids) {
+        std::string all;
+        for (const auto& id : ids) all += (all.empty() ? "" : ", ") + name_of(plan, id);
+        return all;
+    };
+    if (!seals.glands.empty())
+        tie.actions.push_back(
+            say("{}: dome nut tight until the lead no longer turns in its seal.", named(seals.glands)));
+    if (!seals.to_fill.empty()) {
+        tie.actions.push_back(
+            say("{}: sealant round each wire and between them, from both sides; a day to cure.",
+                named(seals.to_fill)));
+        tie.wait_minutes = std::max(tie.wait_minutes, 24 * 60.0);
+        tie.tools.push_back(to_say("sealant"));
+    }
+    if (!seals.to_grease.empty())
+        tie.actions.push_back(say("Grease into the plugs that lie outside before they are mated for good."));
     if (tapped)
         tie.actions.push_back(
-            say("Put the lid on over nothing pinched; test once more before the trim goes back."));
+            say("Put the lid on without pinching a wire; test once more before the trim goes back."));
     else if (!closed.empty())
-        tie.actions.push_back(say("The lid of {} on over nothing pinched; test once more.", closed));
-    tie.tools = {to_say("cable ties"), to_say("side cutters")};
+        tie.actions.push_back(say("Put the lid of {} on without pinching a wire; test once more.", closed));
+    tie.tools.insert(tie.tools.begin(), {to_say("cable ties"), to_say("side cutters")});
     tie.minutes = 20;
     tie.after = before_lid;
-    tie.why.add(say("After it is proven: a tied harness is not opened gladly."));
+    tie.why.add(say("After it has been tested: a tied harness is slow to open again."));
     auto before_power = second_look() ? std::string("check/vital") : std::string("close/tie");
     if (!igniters.before_power.empty()) {
         for (auto& s : steps)
@@ -406,7 +428,7 @@ void Prover::close() {
                     : say("That fuse into the tap's lower place, nearest its blades; ours, {}, above.",
                           format(fuse->rating)),
                 say("Push the tap in with its lead on the dead side: the other way round one fuse carries "
-                    "both. See that the cover closes.")};
+                    "both. Check that the cover closes.")};
         else if (fitted)
             append(last.actions, fittings_of(i));
         else
@@ -423,7 +445,7 @@ void Prover::close() {
                                               : say("Plug the pack in."));
         last.minutes = 2;
         last.after = {before_power};
-        last.why.add(say("From here on the pack can pour all it has into a mistake."));
+        last.why.add(say("From here on the pack can deliver its full short-circuit current into a mistake."));
         if (const auto* c = find(catalogue.chemistries, b.chemistry)) last.caution = c->caution;
     }
 }

@@ -87,7 +87,7 @@ std::vector<Plan> shipped_templates() {
                      say("Screws by hand, then in a cross: none is left in the bowl.")},
                     8, {to_say("screwdriver")});
     back.undoes = "-";
-    auto flash = own(to_say("Look that it starts"),
+    auto flash = own(to_say("Check that it starts"),
                      {say("Supply from the bench, not from the lead that it was programmed by."),
                       say("Write the version on the label.")},
                      5);

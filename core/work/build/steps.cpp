@@ -78,7 +78,7 @@ void Maker::prepare() {
                      ? say("Take the battery out and put it aside.")
                      : say("Nothing is plugged in until a step says so.")};
     s.minutes = 15;
-    s.why.add(say("What is missing is found now, not with a hot iron in hand."));
+    s.why.add(say("Missing parts are found now, not with a hot iron in hand."));
     for (const auto& b : plan.sources)
         if (const auto* c = find(catalogue.chemistries, b.chemistry)) s.caution = c->caution;
 }
@@ -99,9 +99,9 @@ void Maker::set_modules() {
         const auto words = window_words(window);
         if (window.empty())
             s.actions.push_back(
-                say("No voltage suits all that hangs on it: mend the plan before anything is connected."));
+                say("No voltage suits all that it feeds: correct the plan before anything is connected."));
         else if (fixed)
-            s.actions.push_back(say("It gives {}; its loads want {}.", format(c.set), words));
+            s.actions.push_back(say("It gives {}; its loads need {}.", format(c.set), words));
         else
             s.actions.push_back(
                 say("Stop at {}, as near as the screw goes; its loads stand {}.", format(c.set), words));
@@ -115,9 +115,11 @@ void Maker::set_modules() {
         if (!fixed) s.tools.push_back(to_say("small screwdriver"));
         s.minutes = fixed ? 3 : 6;
         s.after = {"prepare"};
-        s.why.add(fixed ? say("Before its loads: a wrong or dead module is found while nothing hangs on it.")
-                        : say("Before its loads: an unset module can put out far more than they stand."),
-                  Tone::caution);
+        s.why.add(
+            fixed
+                ? say("Before its loads: a wrong or defective converter is found while nothing is connected.")
+                : say("Before its loads: an unset converter can put out far more than they are rated for."),
+            Tone::caution);
         for (const auto& line : figures.windows[i].why.lines) s.why.lines.push_back(line);
     }
 }
@@ -178,11 +180,13 @@ void Maker::sleeve(size_t f) {
     }
     if (raw(parking) > 0)
         s.actions.push_back(say("Park them {} or more from where the iron will be.", format(parking)));
-    s.subtitle = say("before any joint: the forgotten tube is the commonest mistake of all");
+    s.subtitle = say("before any joint: forgotten tubing is the most common mistake");
     s.tools = {to_say("tube"), to_say("scissors")};
     s.minutes = 2;
     s.after = {"cut/" + feed.id, "thread/" + feed.id};
-    s.why.add(say("After the joint it no longer goes on; too close to the iron it shrinks where it waits."));
+    s.why.add(
+        say("It no longer goes on after the joint is made; too close to the iron it shrinks where it is "
+            "parked."));
 }
 
 void Maker::join(size_t f, bool at_source) {
@@ -193,12 +197,13 @@ void Maker::join(size_t f, bool at_source) {
     auto& s =
         add("join/" + feed.id + "/" + end, StepKind::join,
             say("Join {} at {}", at_source ? say("{} lead", index.name(feed.to)) : say("the lead"), part),
-            fmt::format("{} {}, {}", wire_name(feed), colours(feed), kind ? kind->name : say("joint")));
+            fmt::format("{} {}, {}", wire_name(feed), colours(feed),
+                        kind ? kind->name : say("its joint is not chosen yet")));
     s.about = feed.id;
     s.after = {"cut/" + feed.id, "thread/" + feed.id, "sleeve/" + feed.id};
     if (index.part(feed.from).kind == PartKind::converter) {
         s.after.push_back("set/" + feed.from);
-        s.why.add(say("After the module is set: an unset one can kill what hangs on it."));
+        s.why.add(say("After the converter is set: an unset one can destroy what it feeds."));
     }
     for (const auto& d : feed.devices) s.after.push_back("item/" + d.id);
     if (!kind || !wire(feed)) return;
@@ -264,12 +269,12 @@ void Maker::cover_board(const Converter& c) {
     s.after = {"set/" + c.id};
     for (const auto f : index.into(c.id)) s.after.push_back("join/" + plan.feeds[f].id + "/load");
     for (const auto f : index.from(c.id)) s.after.push_back("join/" + plan.feeds[f].id + "/source");
-    s.why.add(say("After its wires are on: what is glued shut is not soldered any more."));
+    s.why.add(say("After its wires are on: a board glued into tube cannot be soldered."));
     if (raw(tube->pass) > 0)
         s.why.add(say("Its board is {} round: a tube that opens to {} or more.",
                       format(Millimetre(raw(tube->pass) * M_PI)), format(tube->pass)));
     else
-        s.why.add(say("How large its board is, nobody has said: try a tube over it."));
+        s.why.add(say("The size of its board is not given: try a tube over it."));
 }
 
 }  // namespace
@@ -297,7 +302,7 @@ Step& add_step(std::vector<Step>& steps, std::string key, StepKind kind, std::st
                std::string subtitle) {
     auto& s = steps.emplace_back();
     s.key = std::move(key), s.kind = kind, s.title = std::move(title), s.subtitle = std::move(subtitle);
-    s.why.title = say("Why here, and not later");
+    s.why.title = say("Why at this point");
     return s;
 }
 

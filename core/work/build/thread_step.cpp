@@ -1,6 +1,7 @@
 #include "build/thread_step.h"
 
 #include <fmt/format.h>
+#include <fmt/ranges.h>
 
 #include <algorithm>
 
@@ -11,45 +12,98 @@
 
 namespace sangre {
 
+namespace {
+
+constexpr double guide_from_m = 0.3;  // shorter, a stiff end finds its way alone
+
+/// Leads that go the same way through its openings, this one included, where it is so long or so closed that
+/// the next is pulled by a guide wire.
+size_t led_together(const Plan& plan, const Figures& figures, const std::vector<size_t>& ways) {
+    size_t most = 0;
+    for (const auto w : ways) {
+        if (!meets(plan.ways[w], OnWayKind::opening) || raw(plan.ways[w].length) < guide_from_m) continue;
+        size_t leads = 0;
+        for (const auto& route : figures.harness.routes)
+            leads += std::find(route.ways.begin(), route.ways.end(), w) != route.ways.end();
+        most = std::max(most, leads);
+    }
+    return most;
+}
+
+/// Before the first opening: what its end does not go back through once it is pulled.
+void nuts_first(const std::vector<const Opening*>& passed, const Plan& plan, Step& s) {
+    std::vector<std::string> glands;
+    for (const auto* o : passed)
+        if (o->kind == OpeningKind::gland) glands.push_back(name_of(plan, o->id));
+    if (glands.size() == 1)
+        s.actions.push_back(say("Slide the nut, the seal and the body of {} on first.", glands.front()));
+    else if (!glands.empty())
+        s.actions.push_back(say("Slide nuts, seals and bodies on first, in this order: {}.",
+                                fmt::to_string(fmt::join(glands, ", "))));
+}
+
+void pull_through(const Opening& o, const Plan& plan, bool last, Step& s) {
+    const auto name = name_of(plan, o.id);
+    const auto size = opening_size(o);
+    s.actions.push_back(
+        o.kind == OpeningKind::gland
+            ? say("Through {}, the {}: its thread is clean, its seal sits.", name, size)
+        : o.kind == OpeningKind::grommet
+            ? say("Through {}, the {}: check that it sits all round.", name, size)
+            : say("Through {}, the {}: feel round its edge; deburred, or it cuts.", name, size));
+    if (last)
+        s.actions.push_back(
+            say("Pull the bare, unterminated end through; leave the loop on the load's side."));
+}
+
+}  // namespace
+
 std::optional<Step> thread_step(const Plan& plan, const Figures& figures, size_t f) {
     const auto& feed = lead_at(plan, f);
     const auto& ways = figures.harness.routes[f].ways;
     if (std::all_of(ways.begin(), ways.end(), [&](size_t w) { return plan.ways[w].on_it.empty(); }))
         return {};
-    const bool through = std::any_of(ways.begin(), ways.end(),
-                                     [&](size_t w) { return meets(plan.ways[w], OnWayKind::opening); });
+    std::vector<const Opening*> passed;
+    for (const auto w : ways)
+        for (const auto& thing : plan.ways[w].on_it)
+            if (const auto* opening = by_id(plan.openings, thing.opening)) passed.push_back(opening);
     std::vector<Step> one;
-    auto& s = add_step(one, "thread/" + feed.id, StepKind::thread,
-                       (through ? say("Thread: ") : say("Lay: ")) + lead_name(plan, feed));
+    auto& s = add_step(
+        one, "thread/" + feed.id, StepKind::thread,
+        passed.empty() ? say("Lay {}", lead_name(plan, feed)) : say("Thread {}", lead_name(plan, feed)));
     s.about = feed.id;
-    for (const auto p : ways)
-        for (const auto& thing : plan.ways[p].on_it)
-            if (const auto* opening = by_id(plan.openings, thing.opening))
-                s.stamp += fmt::format("{}{}", s.stamp.empty() ? "" : " ", opening->id);
-    for (const auto p : ways) {
-        for (const auto& thing : plan.ways[p].on_it) {
-            const auto* opening = by_id(plan.openings, thing.opening);
-            if (!opening) {
-                const auto& role = role_of(thing.kind);
-                if (*role.laying) s.actions.push_back(said(role.laying));
-                if (*role.caution && s.caution.find(said(role.caution)) == std::string::npos)
-                    s.caution += (s.caution.empty() ? "" : " ") + said(role.caution);
-                if (role.moves)
-                    s.actions.push_back(
-                        say("The braid on, {} of it, to where it moves.", format(braid_reach * 2)));
-                if (s.subtitle.empty()) s.subtitle = say("past the ") + on_way_words(thing);
+    for (const auto* o : passed) s.stamp += fmt::format("{}{}", s.stamp.empty() ? "" : " ", o->id);
+    if (!passed.empty()) {
+        std::vector<std::string> names;
+        for (const auto* o : passed) names.push_back(name_of(plan, o->id));
+        s.subtitle = passed.size() == 1
+                         ? say("through the {} of {}", opening_size(*passed.front()), names.front())
+                         : say("through {}", fmt::to_string(fmt::join(names, say(", then "))));
+    }
+    nuts_first(passed, plan, s);
+    if (const auto leads = led_together(plan, figures, ways); leads > 1) {
+        s.actions.push_back(
+            say("{} leads go this way: a guide wire goes through with the first, and each pulls the next.",
+                leads));
+        s.tools.push_back(to_say("guide wire"));
+    }
+    size_t through = 0;
+    for (const auto w : ways)
+        for (const auto& thing : plan.ways[w].on_it) {
+            if (const auto* opening = by_id(plan.openings, thing.opening)) {
+                pull_through(*opening, plan, ++through == passed.size(), s);
                 continue;
             }
-            s.subtitle = say("through the {} of {}", opening_size(*opening), name_of(plan, opening->id));
-            s.actions.push_back(opening->kind == OpeningKind::gland
-                                    ? say("Slide the gland's nut and body on first.")
-                                : opening->kind == OpeningKind::grommet
-                                    ? say("Check that the grommet sits all round.")
-                                    : say("Feel round the hole's edge: deburred, or it cuts."));
-            s.actions.push_back(
-                say("Pull the bare, unterminated end through; leave the loop on the load's side."));
+            const auto& role = role_of(thing.kind);
+            if (*role.laying) s.actions.push_back(said(role.laying));
+            if (*role.caution && s.caution.find(said(role.caution)) == std::string::npos)
+                s.caution += (s.caution.empty() ? "" : " ") + said(role.caution);
+            // In the order of the way: over the free end, before the next opening.
+            if (role.moves)
+                s.actions.push_back(
+                    say("The braid on, {} of it, to where it moves.", format(braid_reach * 2)));
+            if (s.subtitle.empty()) s.subtitle = say("past the ") + on_way_words(thing);
         }
-    }
     for (const auto& hole : figures.harness.holes)
         for (const auto item : hole.to_open)
             if (figures.harness.wiring.items[item].feed == f)
@@ -57,8 +111,9 @@ std::optional<Step> thread_step(const Plan& plan, const Figures& figures, size_t
                     say("Its fuse holder, where it is on already, goes through taken apart."));
     s.minutes = 5;
     s.after = {"cut/" + feed.id};
-    s.why.add(through ? say("Before it is terminated: a plug, a lug or a fuse holder may not pass the hole.")
-                      : say("Before it is terminated: a free end is led past what harms it more easily."));
+    s.why.add(!passed.empty()
+                  ? say("Before it is terminated: a plug, a lug or a fuse holder may not pass the hole.")
+                  : say("Before it is terminated: a free end is easier to route past obstacles."));
     return std::move(s);
 }
 

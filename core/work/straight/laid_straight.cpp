@@ -228,7 +228,7 @@ struct Layer {
                 "{} not pass an opening made up and {} until then; pulled by the other end it would be {}.",
                 counted(wait, say("item does"), say("items do")), wait == 1 ? say("waits") : say("wait"),
                 std::max(by_load, by_source)));
-        out.why.add(say("Each thing lies at its share of the path, with loop and slack spread evenly."));
+        out.why.add(say("Each item lies at its share of the path, with loop and slack spread evenly."));
         return std::move(out);
     }
 };
