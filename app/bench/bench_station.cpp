@@ -3,6 +3,7 @@
 #include <QApplication>
 #include <QClipboard>
 #include <QKeyEvent>
+#include <QScrollBar>
 #include <QVBoxLayout>
 
 #include "widgets/heading.h"
@@ -39,7 +40,7 @@ ReadingList::ReadingList(Document& document, QWidget* parent)
     : Canvas(tr("Readings"), parent), document_(document) {}
 
 QSize ReadingList::minimumSizeHint() const {
-    return {u(400),
+    return {u(440),
             std::max<int>(u(90), static_cast<int>(static_cast<double>(document_.study().readings().size()) *
                                                   reading_height()) +
                                      u(72))};
@@ -153,9 +154,12 @@ BenchStation::BenchStation(Document& document, QWidget* parent) : QWidget(parent
     row->setSpacing(u(10));
     list_ = new ReadingList(document_, this);
     list_->setObjectName("drawing");
-    area_ = scrolled(list_, this);
+    area_ = scrolled(list_, this, true);
     row->addWidget(area_, 1);
-    auto* side = new QVBoxLayout;
+    // Meter, verdict and suspects are scrolled to where large text leaves no room for all of them.
+    auto* beside = new QWidget(this);
+    auto* side = new QVBoxLayout(beside);
+    side->setContentsMargins(0, 0, 0, 0);
     auto* meter = new QWidget(this);
     meter->setObjectName("meter");
     meter->setFixedWidth(u(252));
@@ -198,7 +202,9 @@ BenchStation::BenchStation(Document& document, QWidget* parent) : QWidget(parent
     suspects_->setFixedWidth(u(252));
     side->addWidget(suspects_);
     side->addStretch(1);
-    row->addLayout(side);
+    auto* side_area = scrolled(beside, this);
+    side_area->setFixedWidth(u(252) + side_area->verticalScrollBar()->sizeHint().width());
+    row->addWidget(side_area);
     column->addLayout(row, 1);
     connect(record_button, &QPushButton::clicked, this, &BenchStation::record);
     connect(field_, &QLineEdit::returnPressed, this, &BenchStation::record);

@@ -66,13 +66,13 @@ BuildStation::BuildStation(Document& document, QWidget* parent) : QWidget(parent
     cuts_ = new CutView(document_, this);
     pages_->addWidget(scrolled(cuts_, this));
     shop_ = new ShoppingView(document_, this);
-    pages_->addWidget(scrolled(shop_, this));
+    pages_->addWidget(scrolled(shop_, this, true));
     row->addWidget(pages_, 3);
     auto* right = new QVBoxLayout;
     right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(u(8));
     list_ = new StepList(document_, this);
-    area_ = scrolled(list_, this);
+    area_ = scrolled(list_, this, true);
     right->addWidget(summary_);
     right->addWidget(area_, 1);
     side_ = new QWidget(this);

@@ -50,7 +50,7 @@ void ShoppingView::renew() {
 }
 
 QSize ShoppingView::sizeHint() const {
-    return {u(420), u(48) + static_cast<int>(static_cast<double>(list_.lines.size()) * line_tall()) + u(8)};
+    return {u(600), u(48) + static_cast<int>(static_cast<double>(list_.lines.size()) * line_tall()) + u(8)};
 }
 
 void ShoppingView::next_state(const ShoppingLine& line) {

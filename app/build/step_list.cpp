@@ -14,7 +14,7 @@ double row_tall() { return u(30); }
 StepList::StepList(Document& document, QWidget* parent) : Canvas(tr("Steps"), parent), document_(document) {}
 
 QSize StepList::minimumSizeHint() const {
-    return {u(120), static_cast<int>(static_cast<double>(rows_.size()) * row_tall()) + u(12)};
+    return {u(270), static_cast<int>(static_cast<double>(rows_.size()) * row_tall()) + u(12)};
 }
 
 void StepList::show_evenings(const std::vector<EveningPlan>& evenings, const std::vector<HeldBack>& held) {

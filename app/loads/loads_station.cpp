@@ -53,7 +53,7 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
         menu.exec(list_->mapToGlobal(list_->spot_centre(QStringLiteral("begin:demo"))));
     });
     connect(list_, &LoadList::paste_asked, this, [this] { paste(QApplication::clipboard()->text()); });
-    column->addWidget(scrolled(list_, this), 3);
+    column->addWidget(scrolled(list_, this, true), 3);
 
     entry_ = new QLineEdit(this);
     entry_->setAccessibleName(tr("New load"));
@@ -91,7 +91,7 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
     day->add(phase);
     column->addWidget(day);
     mission_ = new MissionStrip(document_, this);
-    auto* day_area = scrolled(mission_, this);
+    auto* day_area = scrolled(mission_, this, true);
     // The strip takes what it needs and no more; the list of loads gets the rest.
     const auto fit = [this, day_area] { day_area->setMaximumHeight(mission_->sizeHint().height() + 2); };
     connect(&document_, &Document::changed, day_area, fit);

@@ -9,6 +9,8 @@ namespace sangre::app {
 namespace {
 
 double left_edge() { return u(118); }
+/// Of a phase, however short it is.
+double phase_least() { return u(74); }
 double current_height() { return u(62); }
 double head_height() { return u(38); }
 double strip_height() { return u(15); }
@@ -64,6 +66,12 @@ QSize MissionStrip::sizeHint() const {
     return {u(600), static_cast<int>(u(6) + current_height() + head_height() + rows * strip_height() + u(8))};
 }
 
+QSize MissionStrip::minimumSizeHint() const {
+    const auto phases = static_cast<double>(document_.plan().phases.size());
+    return {static_cast<int>(std::max<double>(u(400), left_edge() + u(14) + phases * phase_least())),
+            sizeHint().height()};
+}
+
 void MissionStrip::lay_out() {
     const auto& phases = document_.plan().phases;
     double total = 0;
@@ -72,7 +80,7 @@ void MissionStrip::lay_out() {
         widths.push_back(stretch(i < shown_.size() ? shown_[i] : phases[i].duration));
         total += widths.back();
     }
-    const double least = u(74),
+    const double least = phase_least(),
                  room = width() - left_edge() - u(10) - least * static_cast<double>(phases.size());
     edges_ = {left_edge()};
     for (const double w : widths) edges_.push_back(edges_.back() + least + std::max(0.0, room) * w / total);
@@ -153,9 +161,10 @@ void MissionStrip::paint_heads(QPainter& p) {
         text(p, name, QString::fromStdString(phases[i].name), here ? t.accent : t.ink, face(13, true),
              Qt::AlignCenter);
         const auto duration = i < shown_.size() ? shown_[i] : phases[i].duration;
-        text(p, time,
-             QString::fromStdString(format(duration)) + (phases[i].charging ? tr(" · charging") : QString()),
-             t.muted, face(11), Qt::AlignCenter);
+        // Where there is room for it: its strip shows it, too.
+        const auto lasts = QString::fromStdString(format(duration)), both = lasts + tr(" · charging");
+        const bool said = phases[i].charging && text_width(both, face(11)) <= time.width();
+        text(p, time, said ? both : lasts, t.muted, face(11), Qt::AlignCenter);
         add_spot({name, "phase" + QString::number(i),
                   tr("Look at %1. Right-click for more.").arg(QString::fromStdString(phases[i].name)),
                   [this, i] {

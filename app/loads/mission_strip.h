@@ -10,7 +10,7 @@ class MissionStrip : public Canvas {
   public:
     MissionStrip(Document& document, QWidget* parent = nullptr);
     QSize sizeHint() const override;
-    QSize minimumSizeHint() const override { return {u(400), sizeHint().height()}; }
+    QSize minimumSizeHint() const override;
 
   protected:
     void paint(QPainter& p) override;

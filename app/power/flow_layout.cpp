@@ -34,7 +34,7 @@ QSize FlowMap::minimumSizeHint() const {
     // Sources and modules stand one below the other as well.
     tall = std::max({tall, static_cast<double>(plan.sources.size()) * u(160) + u(8),
                      static_cast<double>(plan.converters.size()) * u(68) + u(8)});
-    return {u(500), static_cast<int>(std::max<double>(u(300), tall) * zoom())};
+    return {u(640), static_cast<int>(std::max<double>(u(300), tall) * zoom())};
 }
 
 std::vector<const Id*> FlowMap::ids_with_loads() const {

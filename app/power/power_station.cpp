@@ -35,7 +35,7 @@ PowerStation::PowerStation(Document& document, QWidget* parent) : QWidget(parent
     flow_column->setSpacing(u(6));
     map_ = new FlowMap(document_, flow);
     map_->setObjectName("drawing");
-    flow_column->addWidget(scrolled(map_, pages_), 4);
+    flow_column->addWidget(scrolled(map_, pages_, true), 4);
     chart_ = new QCustomPlot(flow);
     chart_->setAccessibleName(tr("Charge and voltage over the day"));
     chart_->setMinimumHeight(u(120));
@@ -43,13 +43,13 @@ PowerStation::PowerStation(Document& document, QWidget* parent) : QWidget(parent
     pages_->addWidget(flow);
     batteries_ = new BatteryView(document_, pages_);
     batteries_->setObjectName("drawing");
-    pages_->addWidget(scrolled(batteries_, pages_));
+    pages_->addWidget(scrolled(batteries_, pages_, true));
     found_ = new SearchView(document_, pages_);
     found_->setObjectName("drawing");
-    pages_->addWidget(scrolled(found_, pages_));
+    pages_->addWidget(scrolled(found_, pages_, true));
     disagree_ = new SchoolsView(document_, pages_);
     disagree_->setObjectName("drawing");
-    pages_->addWidget(scrolled(disagree_, pages_));
+    pages_->addWidget(scrolled(disagree_, pages_, true));
     const auto turn = [this, heading] {
         const int page = compare_->isChecked() ? 1 : search_->isChecked() ? 2 : schools_->isChecked() ? 3 : 0;
         pages_->setCurrentIndex(page);

@@ -27,18 +27,26 @@ void LeadCards::showEvent(QShowEvent* e) {
 
 QSize LeadCards::sizeHint() const {
     double tall = u(8);
-    for (size_t f = 0; f < document_.plan().feeds.size(); ++f) tall += card_tall(f) + u(8);
+    for (size_t f = 0; f < lead_count(document_.plan()); ++f) tall += card_tall(f) + u(8);
     return {u(500), static_cast<int>(std::max<double>(tall, u(80)))};
 }
 
-/// The lead, and its order in two columns.
+/// Of the order: two where there is the width for them.
+size_t LeadCards::columns() const { return width() < u(700) ? 1 : 2; }
+
+void LeadCards::resizeEvent(QResizeEvent* e) {
+    Canvas::resizeEvent(e);
+    if (e->size().width() != e->oldSize().width()) fit_height();
+}
+
+/// The lead, and its order beneath.
 double LeadCards::card_tall(size_t feed) const {
-    const auto rows = (laid(feed).order.size() + 1) / 2;
+    const auto rows = (laid(feed).order.size() + columns() - 1) / columns();
     return u(146) + static_cast<double>(rows) * order_row();
 }
 
 const LaidStraight& LeadCards::laid(size_t feed) const {
-    laid_.resize(document_.plan().feeds.size());
+    laid_.resize(lead_count(document_.plan()));
     auto& one = laid_[feed];
     if (!one)
         one = lay_straight(document_.plan(), document_.catalogue(), document_.study(), feed,
@@ -47,17 +55,17 @@ const LaidStraight& LeadCards::laid(size_t feed) const {
 }
 
 void LeadCards::paint(QPainter& p) {
-    if (document_.plan().feeds.empty()) {
+    if (lead_count(document_.plan()) == 0) {
         card(p, QRectF(0, 0, width() - 1, u(60)));
         return text(p, QRectF(u(14), u(18), width() - u(28), u(22)),
                     tr("Leads are drawn here once the plan is wired: press Propose (Ctrl+Enter)."),
                     theme().muted, face(13));
     }
     double y = 0;
-    for (size_t f = 0; f < document_.plan().feeds.size(); ++f) {
+    for (size_t f = 0; f < lead_count(document_.plan()); ++f) {
         const QRectF area(0, y, width() - 1, card_tall(f));
         y += area.height() + u(8);
-        card(p, area, document_.selects(document_.plan().feeds[f].id));
+        card(p, area, document_.selects(lead_at(document_.plan(), f).id));
         paint_card(p, area, f);
     }
 }
@@ -65,13 +73,19 @@ void LeadCards::paint(QPainter& p) {
 void LeadCards::paint_card(QPainter& p, const QRectF& area, size_t f) {
     const auto& t = theme();
     const auto& plan = document_.plan();
-    const auto& feed = plan.feeds[f];
+    const auto& feed = lead_at(plan, f);
     const auto& laid = this->laid(f);
     const auto* wire = sangre::find(document_.catalogue().wires, feed.wire);
-    const auto title = tr("%1   cut %2%3 of %4")
-                           .arg(words_of(feed_name(plan, feed)),
-                                feed.ret == Return::own ? QStringLiteral("2 × ") : QString(), said(laid.cut),
-                                wire ? words_of(size_words(*wire)) : words_of(feed.wire));
+    const auto size = wire ? words_of(size_words(*wire)) : words_of(feed.wire);
+    const auto title =
+        !feed.cores.empty()
+            ? tr("%1   cut %2 of %3 cores, %4")
+                  .arg(words_of(lead_name(plan, feed)), said(laid.cut))
+                  .arg(feed.cores.size())
+                  .arg(size)
+            : tr("%1   cut %2%3 of %4")
+                  .arg(words_of(feed_name(plan, feed)),
+                       feed.ret == Return::own ? QStringLiteral("2 × ") : QString(), said(laid.cut), size);
     const QRectF head(area.left() + u(14), area.top() + u(6), area.width() - u(28), u(20));
     text(p, head, title, t.ink, face(13, true));
     add_spot({area, "card:" + words_of(feed.id),
@@ -87,12 +101,14 @@ void LeadCards::paint_card(QPainter& p, const QRectF& area, size_t f) {
 /// Where its picture ends.
 double LeadCards::paint_lead(QPainter& p, const QRectF& area, const LaidStraight& laid, size_t f) {
     const auto& t = theme();
-    const auto& feed = document_.plan().feeds[f];
+    const auto& feed = lead_at(document_.plan(), f);
     const double y = area.top() + u(44), scale = area.width() / std::max(raw(laid.cut), 1e-3);
     const auto x_of = [&](Metre at) { return area.left() + raw(at) * scale; };
     p.setPen(QPen(t.muted, u(7), Qt::SolidLine, Qt::FlatCap));
     p.drawLine(QPointF(area.left(), y), QPointF(area.right(), y));
-    p.setPen(QPen(wire_colour(words_of(feed.supply_colour)), u(5), Qt::SolidLine, Qt::FlatCap));
+    // A cable as its sheath, plain wires in the supply's colour.
+    p.setPen(QPen(feed.cores.empty() ? wire_colour(words_of(feed.supply_colour)) : t.line, u(5),
+                  Qt::SolidLine, Qt::FlatCap));
     p.drawLine(QPointF(area.left(), y), QPointF(area.right(), y));
     if (f == 0) grips_.clear();
     room_.begin(QRectF(area.left() - u(16), area.top() - u(4), area.width() + u(32), area.height() + u(8)));
@@ -205,8 +221,8 @@ void LeadCards::paint_thing(QPainter& p, const LaidThing& thing, double x, doubl
 
 /// In columns, numbered.
 void LeadCards::paint_order(QPainter& p, const QRectF& area, const LaidStraight& laid) {
-    const double tall = order_row(), wide = area.width() / 2;
-    const auto rows = std::max<size_t>(1, (laid.order.size() + 1) / 2);
+    const double tall = order_row(), wide = area.width() / static_cast<double>(columns());
+    const auto rows = std::max<size_t>(1, (laid.order.size() + columns() - 1) / columns());
     for (size_t i = 0; i < laid.order.size(); ++i)
         text(p,
              QRectF(area.left() + static_cast<double>(i / rows) * wide,
@@ -243,7 +259,7 @@ void LeadCards::mouseMoveEvent(QMouseEvent* e) {
 
 void LeadCards::mouseReleaseEvent(QMouseEvent* e) {
     const auto held = std::exchange(held_, {});
-    if (!std::exchange(moved_, false) || !held || held->feed >= document_.plan().feeds.size())
+    if (!std::exchange(moved_, false) || !held || held->feed >= lead_count(document_.plan()))
         return Canvas::mouseReleaseEvent(e);
     const auto& on = laid(held->feed);
     if (held->thing >= on.things.size()) return;

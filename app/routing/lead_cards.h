@@ -18,6 +18,7 @@ class LeadCards : public Canvas {
   protected:
     void paint(QPainter& p) override;
     void showEvent(QShowEvent* e) override;
+    void resizeEvent(QResizeEvent* e) override;
     void mousePressEvent(QMouseEvent* e) override;
     void mouseMoveEvent(QMouseEvent* e) override;
     void mouseReleaseEvent(QMouseEvent* e) override;
@@ -29,6 +30,7 @@ class LeadCards : public Canvas {
     void paint_order(QPainter& p, const QRectF& area, const LaidStraight& laid);
     const LaidStraight& laid(size_t feed) const;
     double card_tall(size_t feed) const;
+    size_t columns() const;
     bool movable(const LaidThing& thing) const;
     /// A thing of a lead, and the stretch of screen that the lead lies on.
     struct Grip {

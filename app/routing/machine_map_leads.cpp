@@ -11,7 +11,7 @@ namespace sangre::app {
 
 std::optional<size_t> MachineMap::selected_lead() const {
     const auto& plan = document_.plan();
-    for (size_t i = 0; i < plan.feeds.size() + plan.cables.size(); ++i)
+    for (size_t i = 0; i < lead_count(plan); ++i)
         if (lead_at(plan, i).id == document_.selection()) return i;
     return {};
 }

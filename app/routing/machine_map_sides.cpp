@@ -210,11 +210,11 @@ void MachineMap::paint_side(QPainter& p) {
         p.fillRect(m, veil);
     }
     // Its name, its scale, and the other sides.
-    double x = m.left();
+    double x = std::min<double>(m.left(), u(12));
     const auto tab = [&](const QString& words, const QString& key, bool on, const QString& tip,
                          std::function<void()> act) {
         const double wide = text_width(words, face(12, on)) + u(18);
-        const QRectF area(x, u(8), wide, u(24));
+        const QRectF area(x, u(3), wide, u(20));
         p.setPen(QPen(on ? t.accent : t.line, 1));
         p.setBrush(on ? t.flow_soft : t.card);
         p.drawRoundedRect(area, 5, 5);

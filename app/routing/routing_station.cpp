@@ -26,10 +26,8 @@ CutPanel::CutPanel(Document& document, QWidget* parent)
 }
 
 QSize CutPanel::minimumSizeHint() const {
-    return {u(266),
-            u(document_.study().harness.holes.empty() ? 90 : 288) +
-                static_cast<int>(document_.plan().feeds.size() + document_.plan().cables.size()) * u(26) +
-                u(44)};
+    return {u(266), u(document_.study().harness.holes.empty() ? 90 : 288) +
+                        static_cast<int>(lead_count(document_.plan())) * u(26) + u(44)};
 }
 
 const HoleFill* CutPanel::hole() const {
@@ -210,7 +208,7 @@ void CutPanel::paint_cuts(QPainter& p, double y) {
     if (plan.feeds.empty())
         text(p, QRectF(u(12), y, width() - u(24), u(20)), tr("Nothing to cut before it is wired."), t.muted,
              face(12));
-    for (size_t i = 0; i < plan.feeds.size() + plan.cables.size(); ++i, y += u(26)) {
+    for (size_t i = 0; i < lead_count(plan); ++i, y += u(26)) {
         const auto& f = lead_at(plan, i);
         const auto& route = s.harness.routes[i];
         const bool selected = document_.selects(f.id);
@@ -277,7 +275,7 @@ RoutingStation::RoutingStation(Document& document, QWidget* parent) : QWidget(pa
     row->setSpacing(u(10));
     map_ = new MachineMap(document, machine);
     map_->setObjectName("drawing");
-    row->addWidget(map_, 1);
+    row->addWidget(scrolled(map_, machine, true), 1);
     auto* area = scrolled(new CutPanel(document, machine), machine);
     area->setFixedWidth(u(280));
     row->addWidget(area);

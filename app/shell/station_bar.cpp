@@ -42,14 +42,16 @@ void StationBar::paint(QPainter& p) {
     const auto& t = theme();
     for (int i = 0; i < station_count; ++i) {
         const auto station = static_cast<Station>(i);
-        const QRectF area(0, u(8) + i * u(62), width(), u(56));
+        // Closer where text is large and the window low: all of them are always there.
+        const double step = std::min<double>(u(62), (height() - u(8)) / double(station_count));
+        const QRectF area(0, u(8) + i * step, width(), step - u(6));
         const bool here = station == current_;
         if (here) {
             p.fillRect(area, t.paper);
             p.fillRect(QRectF(0, area.top(), u(4), area.height()), t.accent);
         }
-        text(p, area.adjusted(u(4), 0, 0, 0), station_name(station), here ? t.accent : t.ink, face(14, here),
-             Qt::AlignCenter);
+        text(p, area.adjusted(u(4), step < u(50) ? u(16) : 0, 0, 0), station_name(station),
+             here ? t.accent : t.ink, face(14, here), Qt::AlignCenter);
         const auto& badge = badges_[static_cast<size_t>(i)];
         if (badge.count > 0) {
             const QString words = badge.count > 99 ? QStringLiteral("99+") : QString::number(badge.count);

@@ -40,6 +40,8 @@ WhatIfBar::WhatIfBar(Document& document, QWidget* parent) : QWidget(parent), doc
     phase_->setAccessibleName(tr("Mission phase"));
     phase_->setToolTip(tr("The part of the day that is looked at"));
     phase_->setMinimumWidth(u(104));
+    phase_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    phase_->setMinimumContentsLength(10);
     row->addWidget(phase_);
     source_ = label({}, {});
     charge_ = new QSlider(Qt::Horizontal, this);
@@ -93,11 +95,49 @@ WhatIfBar::WhatIfBar(Document& document, QWidget* parent) : QWidget(parent), doc
     name_plan();
 }
 
-void WhatIfBar::set_narrow(bool narrow) {
-    narrow_ = narrow;
-    for (auto* c : captions_) c->setVisible(!narrow);
-    for (auto& [id, toggle] : toggles_) toggle->setVisible(!narrow);
-    folded_->setVisible(narrow && !toggles_.empty());
+void WhatIfBar::show_as(int level) {
+    for (auto* c : captions_) c->setVisible(level < 1);
+    for (auto& [id, toggle] : toggles_) toggle->setVisible(level < 2);
+    folded_->setVisible(level >= 2 && !toggles_.empty());
+    if (const int room = level < 3 ? 180 : 90; room != name_room_) name_room_ = room, name_plan();
+    charge_->setVisible(level < 4);
+}
+
+void WhatIfBar::fit() {
+    constexpr int most_folded = 4;
+    int level = 0;
+    while (level < most_folded && wide_as(level) > width()) ++level;
+    show_as(level);
+}
+
+int WhatIfBar::wide_as(int level) const {
+    int wide = 2 * u(14);
+    const auto add = [&](const QWidget* w) { wide += w->sizeHint().width() + u(8); };
+    const QFontMetrics letters(plan_->font());
+    const auto name = QString::fromStdString(document_.plan().name) + QStringLiteral("  ▾");
+    wide += std::min(letters.horizontalAdvance(name), level < 3 ? u(200) : u(110)) + u(40);
+    if (level < 1)
+        for (const auto* c : captions_) add(c);
+    if (level < 2)
+        for (const auto& [id, toggle] : toggles_) add(toggle);
+    else if (!toggles_.empty())
+        add(folded_);
+    wide += std::max(phase_->minimumWidth(), phase_->sizeHint().width()) + u(8);
+    if (level < 4) wide += u(84) + u(8);
+    wide += u(46) + u(72) + 2 * u(8);
+    add(worst_);
+    return wide;
+}
+
+void WhatIfBar::resizeEvent(QResizeEvent* e) {
+    QWidget::resizeEvent(e);
+    fit();
+}
+
+/// What is painted is only now as large as it will be.
+void WhatIfBar::showEvent(QShowEvent* e) {
+    QWidget::showEvent(e);
+    fit();
 }
 
 void WhatIfBar::set_switch(const Id& device, bool closed) {
@@ -160,7 +200,7 @@ void WhatIfBar::refresh() {
 
 void WhatIfBar::name_plan() {
     const auto name = QString::fromStdString(document_.plan().name);
-    plan_->setText(menu_words(QFontMetrics(face(15, true)).elidedText(name, Qt::ElideRight, u(180))) +
+    plan_->setText(menu_words(QFontMetrics(face(15, true)).elidedText(name, Qt::ElideRight, u(name_room_))) +
                    QStringLiteral("  ▾"));
     state_->setText(document_.file().isEmpty() ? tr("not saved yet")
                     : document_.modified()     ? tr("changed")
@@ -198,7 +238,7 @@ void WhatIfBar::rebuild_switches() {
             connect(toggle, &Toggle::clicked, this, [this, id = id](bool on) { set_switch(id, on); });
             toggles_.emplace_back(id, toggle);
         }
-        set_narrow(narrow_);
+        fit();
     }
     for (size_t i = 0; i < toggles_.size(); ++i) toggles_[i].second->setChecked(closed[i]);
 }

@@ -22,10 +22,19 @@ class WhatIfBar : public QWidget {
     QComboBox* phase_box() { return phase_; }
     QSlider* charge_slider() { return charge_; }
     QLineEdit* air_field() { return air_; }
-    /// In a narrow window the captions go and the switches fold into one button.
-    void set_narrow(bool narrow);
+    /// It never makes a window wide: what has no room is folded away.
+    QSize minimumSizeHint() const override { return {0, QWidget::minimumSizeHint().height()}; }
+
+  protected:
+    void resizeEvent(QResizeEvent* e) override;
+    void showEvent(QShowEvent* e) override;
 
   private:
+    /// Captions go first, then the switches fold into one button, the plan's name is cut, the slider goes.
+    void fit();
+    void show_as(int level);
+    /// As wide as it is with so much folded.
+    int wide_as(int level) const;
     void refresh();
     void name_plan();
     void rebuild_switches();
@@ -44,7 +53,7 @@ class WhatIfBar : public QWidget {
     Toggle* worst_;
     std::vector<QWidget*> captions_;
     QPushButton* folded_;
-    bool narrow_ = false;
+    int name_room_ = 180;  ///< for the plan's name, at usual text
 };
 
 }  // namespace sangre::app

@@ -140,7 +140,6 @@ void Window::lay_out() {
 void Window::adapt() {
     // Measured in text sizes: large text makes a window narrow as surely as a small screen does.
     const bool narrow = width() < u(1150);
-    what_if_->set_narrow(narrow);
     why_->setVisible(why_shown_ && !narrow);
 }
 

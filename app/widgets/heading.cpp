@@ -3,6 +3,7 @@
 #include <QLabel>
 #include <QPainter>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "shell/document.h"
 #include "theme/theme.h"
@@ -71,12 +72,34 @@ void Heading::lead_on(Document& document, Stage stage) {
 void Heading::showEvent(QShowEvent* e) {
     QWidget::showEvent(e);
     say_next();
+    place_title();
     place_hint();
 }
 
 void Heading::resizeEvent(QResizeEvent* e) {
     QWidget::resizeEvent(e);
+    place_title();
     place_hint();
+}
+
+int Heading::buttons_width() const {
+    int wide = 0;
+    for (int i = 0; i < row_->count(); ++i)
+        if (auto* w = row_->itemAt(i)->widget(); w && w != hint_ && w != title_ && !w->isHidden())
+            wide += w->sizeHint().width() + row_->spacing();
+    return wide;
+}
+
+QSize Heading::minimumSizeHint() const {
+    return {std::max(title_->sizeHint().width(), buttons_width()), QWidget::minimumSizeHint().height()};
+}
+
+/// Above its buttons where both have no room in a row.
+void Heading::place_title() {
+    const bool above = title_->sizeHint().width() + buttons_width() > width();
+    if (above == (column_->indexOf(title_) >= 0)) return;
+    row_->removeWidget(title_), column_->removeWidget(title_);
+    above ? column_->insertWidget(0, title_) : row_->insertWidget(0, title_);
 }
 
 /// Beside the title where it has room in two lines of smaller letters, else beneath it.
@@ -87,14 +110,14 @@ void Heading::place_hint() {
         if (auto* w = row_->itemAt(i)->widget(); w && w != hint_ && w->isVisibleTo(this))
             beside -= w->sizeHint().width() + row_->spacing();
     const bool under = beside < hint_->fontMetrics().horizontalAdvance(hint_->text()) * 0.5;
-    if (under == (column_->count() > 1)) return;
+    if (under == (column_->indexOf(hint_) >= 0)) return;
     row_->removeWidget(hint_), column_->removeWidget(hint_);
     title_->setSizePolicy(under ? QSizePolicy::Expanding : QSizePolicy::Minimum, QSizePolicy::Preferred);
     if (under) {
         column_->addWidget(hint_);
         hint_->setMinimumHeight(u(18));
     } else {
-        row_->insertWidget(1, hint_, 1);
+        row_->insertWidget(std::max(0, row_->indexOf(title_) + 1), hint_, 1);
         hint_->setMinimumHeight(u(30));
     }
 }

@@ -20,6 +20,9 @@ class Heading : public QWidget {
     /// Says, for as long as it is seen, what comes next there; the hint becomes its tip.
     void lead_on(Document& document, Stage stage);
 
+    /// As narrow as its title or its buttons: they stand one above the other then.
+    QSize minimumSizeHint() const override;
+
   protected:
     void showEvent(QShowEvent* e) override;
     void resizeEvent(QResizeEvent* e) override;
@@ -27,6 +30,8 @@ class Heading : public QWidget {
   private:
     void say_next();
     void place_hint();
+    void place_title();
+    int buttons_width() const;
     Document* document_ = nullptr;
     Stage stage_{};
     QString hint_words_;

@@ -35,7 +35,7 @@ double CablesView::top_of(size_t cable) const {
     return top;
 }
 
-QSize CablesView::sizeHint() const { return {u(560), static_cast<int>(passives_top() + passives_tall())}; }
+QSize CablesView::sizeHint() const { return {u(640), static_cast<int>(passives_top() + passives_tall())}; }
 
 double CablesView::passives_top() const {
     double tall = top_of(cabled_leads(document_.plan()).size());

@@ -29,14 +29,15 @@ WiringStation::WiringStation(Document& document, QWidget* parent) : QWidget(pare
     whole->addWidget(pages_, 1);
     auto* feeds = new QWidget(pages_);
     make_feeds_page(*feeds);
-    pages_->addWidget(feeds);
+    feeds->setMinimumWidth(u(660));  // narrower, its strip and its joint say nothing
+    pages_->addWidget(scrolled(feeds, pages_, true));
     diagram_ = new DiagramView(document_);
     diagram_->setObjectName("drawing");
     auto* sheets = scrolled(diagram_, pages_, true);
     pages_->addWidget(sheets);
     cables_ = new CablesView(document_);
     cables_->setObjectName("drawing");
-    auto* cores = scrolled(cables_, pages_);
+    auto* cores = scrolled(cables_, pages_, true);
     pages_->addWidget(cores);
     const auto turn = [this, heading] {
         const int page = diagram_toggle_->isChecked() ? 1 : cables_toggle_->isChecked() ? 2 : 0;
@@ -67,7 +68,7 @@ void WiringStation::make_feeds_page(QWidget& page) {
     column->setSpacing(u(6));
     list_ = new FeedList(document_, &page);
     list_->setObjectName("drawing");
-    auto* area = scrolled(list_, &page);
+    auto* area = scrolled(list_, &page, true);
     area->setMinimumHeight(u(80));  // its head and two rows
     column->addWidget(area, 3);
     strip_ = new StripView(document_, this);

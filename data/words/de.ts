@@ -402,6 +402,10 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1   %2</translation>
     </message>
     <message>
+        <source>%1   cut %2 of %3 cores, %4</source>
+        <translation>%1   %2 schneiden, %3 Adern, %4</translation>
+    </message>
+    <message>
         <source>%1   cut %2%3 of %4</source>
         <translation>%1   Zuschnitt %2%3 aus %4</translation>
     </message>
@@ -4054,8 +4058,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Die Sicherungen vor den Wandlern einsetzen</translation>
     </message>
     <message>
-        <source>Fit the {}</source>
-        <translation>{} einsetzen</translation>
+        <source>Fit the plug of the {}</source>
+        <translation>Stecker einsetzen: {}</translation>
     </message>
     <message>
         <source>Fit {}: {}</source>
@@ -4366,6 +4370,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Kurz antippen: ein bis zwei Sekunden Wärme.</translation>
     </message>
     <message>
+        <source>Heat lug and wire together, feed solder until the hole is filled; no longer, or the plastic that holds the contact softens.</source>
+        <translation>Öse und Draht zusammen erwärmen, Lot zuführen, bis das Loch gefüllt ist; nicht länger, sonst wird der Kunststoff um den Kontakt weich.</translation>
+    </message>
+    <message>
         <source>Heat the bar beside the lead until both melt into one, hold still until it sets.</source>
         <translation>Die Schiene neben der Leitung erhitzen, bis beides ineinanderfließt; stillhalten, bis es erstarrt.</translation>
     </message>
@@ -4428,6 +4436,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Holes and cut lengths</source>
         <translation>Löcher und Zuschnitte</translation>
+    </message>
+    <message>
+        <source>Hook the bared end through the hole of the lug and close it with pliers.</source>
+        <translation>Das blanke Ende durch die Öse haken und mit der Zange schließen.</translation>
     </message>
     <message>
         <source>Hot air and flame: nothing that burns behind the work, glasses on.</source>
@@ -5440,6 +5452,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Look for solder between all turns.</source>
         <translation>Such Lot zwischen allen Windungen.</translation>
+    </message>
+    <message>
+        <source>Look for solder on both faces of the lug.</source>
+        <translation>Auf beiden Seiten der Öse muss Lot zu sehen sein.</translation>
     </message>
     <message>
         <source>Look once more at {}: every joint there is made and every plug is in.</source>

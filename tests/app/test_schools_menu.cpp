@@ -115,11 +115,13 @@ class TestSchoolsMenu : public QObject {
         Workshop w;
         Workshop::entry(*Workshop::below(*w.menu(), "Joints"), "no solder at all")->trigger();
         QCOMPARE(w.practices().joint, JointSchool::no_solder);
-        // Only where nothing else holds is there solder left: on a board's pad.
+        // Only where nothing else holds is there solder left: on a board's pad, a switch's lug.
         for (const auto& f : w.document.plan().feeds)
             for (const auto& id : {f.joint_from, f.joint_to}) {
                 const auto* kind = find(test::parts().joints, id);
-                QVERIFY2(kind->method != JointMethod::solder || kind->end == JointEnd::pad, id.c_str());
+                QVERIFY2(kind->method != JointMethod::solder || kind->end == JointEnd::pad ||
+                             kind->end == JointEnd::lug,
+                         id.c_str());
             }
         // Each says what speaks for it.
         const auto again = w.menu();

@@ -74,6 +74,7 @@ class TestSizes : public QObject {
             for (const auto& [size, text] : std::vector<std::pair<QSize, double>>{{{1024, 640}, 1.0},
                                                                                   {{1280, 800}, 1.0},
                                                                                   {{1280, 800}, 1.5},
+                                                                                  {{1280, 800}, 2.0},
                                                                                   {{1920, 1080}, 2.0},
                                                                                   {{2560, 1440}, 1.0},
                                                                                   {{3840, 2160}, 2.0}})
@@ -108,6 +109,13 @@ class TestSizes : public QObject {
             d.window.go(station);
             QStringList wrong;
             look_at(d, wrong);
+            // Inside the screen: what has no room is wrapped or scrolled, and the window gets no larger by
+            // it.
+            if (d.window.size() != size)
+                wrong << QStringLiteral("station %1 is %2 × %3")
+                             .arg(i)
+                             .arg(d.window.width())
+                             .arg(d.window.height());
             const auto page = [&](Toggle* on) {
                 on->setChecked(true);
                 look_at(d, wrong);

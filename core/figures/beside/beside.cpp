@@ -157,7 +157,7 @@ std::vector<Beside> beside_along(const Plan& plan, const PlanIndex& index, const
 }
 
 std::vector<Beside> beside_one_another(const Plan& plan, const PlanIndex& index, const Harness& harness) {
-    const size_t leads = plan.feeds.size() + plan.cables.size();
+    const size_t leads = lead_count(plan);
     std::vector<char> noisy(leads), quiet(leads);
     for (size_t i = 0; i < leads; ++i)
         noisy[i] = can_disturb(plan, index, i), quiet[i] = can_be_disturbed(plan, index, i);

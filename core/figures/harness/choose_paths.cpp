@@ -24,7 +24,7 @@ constexpr size_t paths_tried = 4;
 struct Chooser {
     const Plan& plan;
     const Catalogue& catalogue;
-    size_t leads = plan.feeds.size() + plan.cables.size();
+    size_t leads = lead_count(plan);
     std::vector<ChosenPath> chosen{};
     std::vector<std::vector<size_t>> openings{};  ///< by way
     std::vector<std::optional<Millimetre>> bends = tightest_bends(plan);

@@ -62,7 +62,7 @@ void couples(const Context& c, std::vector<Finding>& out) {
 }
 
 void too_long(const Context& c, std::vector<Finding>& out) {
-    for (size_t i = 0; i < c.plan.feeds.size() + c.plan.cables.size(); ++i) {
+    for (size_t i = 0; i < lead_count(c.plan); ++i) {
         const auto& lead = lead_at(c.plan, i);
         if (lead.signal == SignalKind::unsaid) continue;
         const auto& limits = limits_of(lead.signal);

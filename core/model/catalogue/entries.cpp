@@ -38,6 +38,7 @@ JointEnd joint_end(const Value& j, const char* key) {
                              {"stud", JointEnd::stud},
                              {"cup", JointEnd::cup},
                              {"pad", JointEnd::pad},
+                             {"lug", JointEnd::lug},
                              {"housing", JointEnd::housing},
                              {"screw", JointEnd::screw},
                              {"blade", JointEnd::blade}});

@@ -54,6 +54,8 @@ const Lead& lead_at(const Plan& plan, size_t i) {
     return i < plan.feeds.size() ? plan.feeds[i] : plan.cables[i - plan.feeds.size()];
 }
 
+size_t lead_count(const Plan& plan) { return plan.feeds.size() + plan.cables.size(); }
+
 std::vector<const Lead*> cabled_leads(const Plan& plan) {
     std::vector<const Lead*> all;
     for (const auto& c : plan.cables) all.push_back(&c);

@@ -341,6 +341,8 @@ Lead* find_lead(Plan& plan, const Id& id);
 const Lead* find_lead(const Plan& plan, const Id& id);
 /// A lead by its place in both lists, the feeds first.
 const Lead& lead_at(const Plan& plan, size_t i);
+/// Leads of every kind.
+size_t lead_count(const Plan& plan);
 /// Every lead with cores: those that only carry signals first, then the cables that feed.
 std::vector<const Lead*> cabled_leads(const Plan& plan);
 /// Cores of that role, by index.

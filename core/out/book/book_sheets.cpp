@@ -108,8 +108,8 @@ void cover(Writer& w, const Study& s, const std::vector<Step>& steps) {
     w.y += 10;
     const auto left = minutes_left(w.plan, steps);
     w.line(say("{} steps, about {} of handwork left.", steps.size(), format(Second(left * 60))), 4);
-    w.line(say("{} leads, {} loads, {} of parts known by price.", w.plan.feeds.size() + w.plan.cables.size(),
-               w.plan.loads.size(), fmt::format("{:.2f}", s.cost)),
+    w.line(say("{} leads, {} loads, {} of parts known by price.", lead_count(w.plan), w.plan.loads.size(),
+               fmt::format("{:.2f}", s.cost)),
            4);
     const auto dangers = count(s.findings, Severity::danger);
     if (dangers > 0) {

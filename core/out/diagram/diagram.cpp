@@ -11,6 +11,7 @@
 #include "diagram/pen.h"
 #include "item/item.h"
 #include "parts/wire_size.h"
+#include "plan/landing.h"
 #include "source/source.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -19,7 +20,9 @@ namespace sangre {
 namespace {
 
 constexpr double margin = 10, head = 12, foot = 5;
-constexpr double half_pair = 2;  // supply above, return below a feed's level
+constexpr double half_pair = 2;
+constexpr double name_room =
+    14;  // of a terminal's name and side, beside its part  // supply above, return below a feed's level
 constexpr double device_step = 13;
 constexpr double least_stretch = 0.78;
 
@@ -108,8 +111,22 @@ class Sheet {
         return {p.id, "", ""};
     }
 
-    void pins(double x, double level, bool outlet) {
+    bool named(const Id& part) const { return plan_.terminals.contains(part); }
+
+    /// Of a part whose terminals have names, these and their sides, beside the block; else the signs, in it.
+    void pins(double x, double level, bool outlet, size_t f) {
         const double side = outlet ? -1 : 1;
+        const auto& feed = plan_.feeds[f];
+        if (named(outlet ? feed.from : feed.to)) {
+            pen_.dot({x, y(level) - half_pair}, 0.7, "card"),
+                pen_.dot({x, y(level) + half_pair}, 0.7, "card");
+            const auto align = outlet ? TextAlign::left : TextAlign::right;
+            for (const bool minus : {false, true})
+                if (!minus || feed.ret == Return::own)
+                    pen_.words({x - side * 1.2, y(level) + (minus ? half_pair + 2.5 : -half_pair - 0.9)},
+                               landing_sign(plan_, feed, {outlet, minus}), name_room - 1.5, 2.2, align, true);
+            return;
+        }
         pen_.dot({x, y(level) - half_pair}, 0.7, "card"), pen_.dot({x, y(level) + half_pair}, 0.7, "card");
         pen_.words({x + side * 2.6, y(level) - half_pair + 0.9}, "+", 4, 2.4, TextAlign::centre, true);
         pen_.words({x + side * 2.6, y(level) + half_pair + 0.9}, "−", 4, 2.4, TextAlign::centre, true);
@@ -119,7 +136,7 @@ class Sheet {
         const double x0 = right(from), x1 = left(end), level = end.level;
         conductors({{x0, y(level)}, {x1, y(level)}}, f);
         along(x0, x1, level, f);
-        pins(x0, level, true), pins(x1, level, false);
+        pins(x0, level, true, f), pins(x1, level, false, f);
         pen_.spot({x0, y(level) - 3.5}, {x1, y(level) + 3.5}, plan_.feeds[f].id);
     }
 
@@ -151,26 +168,28 @@ class Sheet {
     /// Devices behind the source, then the wire's label, and its number at both ends.
     void along(double x0, double x1, double level, size_t f) {
         const auto& feed = plan_.feeds[f];
-        const double step = std::min(
-            device_step, (x1 - x0) * 0.6 / std::max<double>(1, static_cast<double>(feed.devices.size())));
-        double x = x0 + 3 + step / 2;
+        const double step =
+            std::min(device_step, (x1 - x0) * (named(feed.from) || named(feed.to) ? 0.45 : 0.6) /
+                                      std::max<double>(1, static_cast<double>(feed.devices.size())));
+        const double first = named(feed.from) ? name_room : 0, last = named(feed.to) ? name_room : 0;
+        double x = x0 + 3 + first + step / 2;
         for (const auto& d : feed.devices) {
             pen_.item(d.kind, {x, y(level) - half_pair}, {x, y(level) + half_pair});
             pen_.words({x, y(level) - half_pair - 2.2}, said_of(d), step - 0.6, 2.3, TextAlign::centre);
             x += step;
         }
         const auto* wire = find(catalogue_.wires, feed.wire);
-        const double begin = x - step / 2 + 1, room = x1 - begin - 3;
+        const double begin = x - step / 2 + 1, room = x1 - last - begin - 3;
         const auto size = wire ? size_words(*wire) : std::string(say("no wire"));
-        pen_.words({(begin + x1) / 2 - 1.5, y(level) - half_pair - 1},
+        pen_.words({(begin + x1 - last) / 2 - 1.5, y(level) - half_pair - 1},
                    fmt::format("{}  {}", lead_label(plan_, f), size), room, 2.8, TextAlign::centre);
         const auto colours =
             feed.ret == Return::own ? feed.supply_colour + "/" + feed.return_colour : feed.supply_colour;
         // Below what sits in the supply alone there is room as well.
-        const double free = device(feed, DeviceKind::connector) ? begin : x0;
-        pen_.words({(free + x1) / 2, y(level) + half_pair + 2.9},
-                   fmt::format("{}  {}", format(harness_.routes[f].length), colours), x1 - free - 8, 2.4,
-                   TextAlign::centre, false, "muted");
+        const double free = device(feed, DeviceKind::connector) ? begin : x0 + first;
+        pen_.words({(free + x1 - last) / 2, y(level) + half_pair + 2.9},
+                   fmt::format("{}  {}", format(harness_.routes[f].length), colours), x1 - last - free - 8,
+                   2.4, TextAlign::centre, false, "muted");
     }
 
     std::string said_of(const Device& d) const {

@@ -65,6 +65,8 @@ struct Bench {
                 return work.kind->method == JointMethod::lever ? wide * 1.25 : wide / 2;
             case JointEnd::branch:
                 return work.kind->method == JointMethod::lever ? 1.6 * pitch() : wide / 2;
+            case JointEnd::lug:
+                return std::max(wide, 3.4 * scale);
             case JointEnd::pad:
                 break;
         }
@@ -126,6 +128,16 @@ struct Bench {
         metal(at(-0.6), under + 0.7 * scale, at(strip + 1.8), under + 1.3 * scale);
         copper(x, at(strip), y, thick());
         seen_through(at(-0.4), y - thick() * 0.2, at(strip + 1), under + 0.8 * scale);
+    }
+    /// A plate with a hole, the wire hooked through it.
+    void lug() {
+        const double strip = raw(work.size.strip), tall = std::max(thick() * 2, 5 * scale),
+                     hole = at(strip - 1);
+        copper(x, hole, y, thick());
+        metal(at(strip - 3), y - tall / 2, at(strip + 7), y + tall / 2);
+        pen.dot({hole, y}, std::max(thick() * 0.7, 1.1 * scale), "card");
+        copper(at(strip - 3), hole, y, thick());
+        seen_through(at(strip - 3.5), y - tall * 0.4, at(strip + 1.5), y + tall * 0.4);
     }
     void housing() {
         const double strip = raw(work.size.strip), tall = std::max(mm(work.bundle) * 1.5, 2.6 * scale),
@@ -230,6 +242,9 @@ void draw_joint(DiagramSheet& sheet, PaperPoint from, PaperPoint to, const Joint
             break;
         case JointEnd::pad:
             b.pad();
+            break;
+        case JointEnd::lug:
+            b.lug();
             break;
         case JointEnd::housing:
             b.housing();

@@ -19,7 +19,7 @@ namespace {
 
 struct StepDrawer : StepPen {
     std::optional<size_t> lead() const {
-        for (size_t i = 0; i < plan.feeds.size() + plan.cables.size(); ++i)
+        for (size_t i = 0; i < lead_count(plan); ++i)
             if (lead_at(plan, i).id == step.about) return i;
         return {};
     }

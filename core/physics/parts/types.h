@@ -74,7 +74,7 @@ struct FuseFamily {
 };
 
 /// What a joint is made at; joints of one end may stand for one another.
-enum class JointEnd { splice, branch, pigtail, stud, cup, pad, housing, screw, blade };
+enum class JointEnd { splice, branch, pigtail, stud, cup, pad, lug, housing, screw, blade };
 
 /// True for a fuse that is put into a holder of its own.
 inline bool has_holder(const FuseFamily& family) {

@@ -28,7 +28,7 @@ std::optional<ItemStands> plug_stands(const Catalogue& catalogue, const Device& 
 
 ItemWork plug_work(const ItemPlace& p) {
     return {
-        say("Fit the {}", p.lead()),
+        say("Fit the plug of the {}", p.lead()),
         item_name(p.catalogue, p.device),
         {say("The half with covered contacts towards {}, which stays live when it is open.",
              name_of(p.plan, p.feed.from)),

@@ -303,7 +303,7 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         else if (!p.kind->part.empty())
             add(lines, say("{} for {}", p.kind->part, format(p.copper)), 1, "pcs", plan.hubs[p.hub].name);
     }
-    for (size_t i = 0; i < plan.feeds.size() + plan.cables.size(); ++i) {
+    for (size_t i = 0; i < lead_count(plan); ++i) {
         const auto& c = lead_at(plan, i);
         if (c.cores.empty()) continue;
         // What feeds has its ends among those of the feeds.

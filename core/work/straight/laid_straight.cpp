@@ -269,7 +269,7 @@ LaidStraight lay_straight(const Plan& plan, const Catalogue& catalogue, const Fi
 
 Plan move_on_lead(Plan plan, const Figures& figures, size_t feed, const LaidThing& thing, Metre at) {
     const auto& route = figures.harness.routes[feed];
-    auto& lead = plan.feeds[feed];
+    auto& lead = *find_lead(plan, lead_at(plan, feed).id);
     at = std::clamp(at, Metre(0), route.cut);
     if (thing.what == LaidKind::item || thing.what == LaidKind::slid) {
         if (auto* item = by_id(lead.devices, thing.about)) item->at = Metre(std::round(raw(at) * 100) / 100);
