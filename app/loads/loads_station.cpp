@@ -66,9 +66,7 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
     column->addWidget(echo_);
 
     auto* day = new Heading(
-        tr("The day"),
-        tr("Drag a border to change how long; click a strip to change what runs, drag to paint it on."), this,
-        15);
+        tr("The day"), tr("Drag a border for its length; click or drag a strip for what runs."), this, 15);
     repeats_ = new QPushButton(this);
     repeats_->setToolTip(tr("How often these phases are gone through before the next day"));
     repeats_->setMenu(new QMenu(repeats_));

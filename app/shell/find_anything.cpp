@@ -112,7 +112,7 @@ void Window::find_anything() {
                        }});
     for (const auto& words : SettingsPage::names())
         all.push_back({words, tr("setting"), [this, words] {
-                           if (!settings_ || stack_->currentWidget() != settings_) show_settings();
+                           if (!settings_ || stack_->currentWidget() != page_of(settings_)) show_settings();
                            settings_->focus_on(words);
                        }});
     for (const auto* kind : line_kinds()) {
@@ -139,7 +139,7 @@ void Window::find_anything() {
     const auto entries = [&](const auto& list, const QString& what) {
         for (const auto& x : list)
             all.push_back({words_of(x.name), what, [this, name = words_of(x.name)] {
-                               if (!parts_ || stack_->currentWidget() != parts_) show_parts();
+                               if (!parts_ || stack_->currentWidget() != page_of(parts_)) show_parts();
                                parts_->filter()->setText(name);
                            }});
     };

@@ -31,6 +31,7 @@
 #include "shell/unfinished.h"
 #include "shell/variant_bar.h"
 #include "widgets/canvas_access.h"
+#include "widgets/scrolled.h"
 #include "widgets/words.h"
 #include "wiring/wiring_station.h"
 
@@ -313,7 +314,11 @@ bool Window::event(QEvent* e) {
 
 template <class S>
 S* Window::made(S*& station) {
-    if (!station) stack_->addWidget(station = new S(document_, stack_));
+    // What a station has no room for is scrolled to: no station makes the window larger than the screen.
+    if (!station) {
+        station = new S(document_, stack_);
+        stack_->addWidget(scrolled(station, stack_, true));
+    }
     return station;
 }
 
@@ -354,6 +359,12 @@ QWidget* Window::widget_of(Station station) {
     return loads();
 }
 
+/// What holds it among the pages.
+QWidget* Window::page_of(QWidget* shown) const {
+    while (shown->parentWidget() && shown->parentWidget() != stack_) shown = shown->parentWidget();
+    return shown;
+}
+
 Canvas* Window::drawing() const {
     for (auto* canvas : stack_->currentWidget()->findChildren<Canvas*>(QStringLiteral("drawing")))
         if (canvas->isVisibleTo(stack_)) return canvas;
@@ -361,16 +372,16 @@ Canvas* Window::drawing() const {
 }
 
 void Window::show_help() {
-    if (help_ && stack_->currentWidget() == help_) return go(station_);
+    if (help_ && stack_->currentWidget() == page_of(help_)) return go(station_);
     if (!help_) stack_->addWidget(help_ = new HelpPage(stack_));
-    stack_->setCurrentWidget(help_);
+    stack_->setCurrentWidget(page_of(help_));
     help_->setFocus();
 }
 
 void Window::show_settings() {
-    if (settings_ && stack_->currentWidget() == settings_) return go(station_);
+    if (settings_ && stack_->currentWidget() == page_of(settings_)) return go(station_);
     if (!settings_) {
-        stack_->addWidget(settings_ = new SettingsPage(document_, stack_));
+        stack_->addWidget(scrolled(settings_ = new SettingsPage(document_, stack_), stack_, true));
         // Once the box has shut: laying out takes it away.
         connect(
             settings_, &SettingsPage::changed, this,
@@ -395,19 +406,20 @@ void Window::show_settings() {
             },
             Qt::QueuedConnection);
     }
-    stack_->setCurrentWidget(settings_);
+    stack_->setCurrentWidget(page_of(settings_));
     settings_->look()->setFocus();
 }
 
 void Window::show_parts() {
-    if (parts_ && stack_->currentWidget() == parts_) return go(station_);
-    if (!parts_) stack_->addWidget(parts_ = new PartsPage(document_, own_catalogue(), stack_));
-    stack_->setCurrentWidget(parts_);
+    if (parts_ && stack_->currentWidget() == page_of(parts_)) return go(station_);
+    if (!parts_)
+        stack_->addWidget(scrolled(parts_ = new PartsPage(document_, own_catalogue(), stack_), stack_, true));
+    stack_->setCurrentWidget(page_of(parts_));
     parts_->filter()->setFocus();
 }
 
 /// Not where help, settings or the catalogue stand before it: what is selected is not seen there.
-bool Window::shows_plan() { return stack_->currentWidget() == widget_of(station_); }
+bool Window::shows_plan() { return stack_->currentWidget() == page_of(widget_of(station_)); }
 
 void Window::begin_anew() {
     const auto before = document_.opened();
@@ -442,7 +454,7 @@ void Window::select_all() {
 
 void Window::go(Station station) {
     station_ = station;
-    stack_->setCurrentWidget(widget_of(station));
+    stack_->setCurrentWidget(page_of(widget_of(station)));
     bar_->set_current(station);
     // Where typing is the work, in the field for it; else in the drawing.
     if (station == Station::build)

@@ -98,6 +98,7 @@ class Window : public QMainWindow {
     template <class S>
     S* made(S*& station);
     QWidget* widget_of(Station station);
+    QWidget* page_of(QWidget* shown) const;
     void adapt();
     void make_actions();
     void make_banner(QVBoxLayout& column);

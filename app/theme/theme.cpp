@@ -58,7 +58,10 @@ QString style_sheet() {
         QPushButton[flat="true"]:focus { border: 1px solid %5; }
         QScrollBar:vertical { background: transparent; width: 10px; margin: 0; }
         QScrollBar::handle:vertical { background: %4; border-radius: 5px; min-height: 30px; }
-        QScrollBar::add-line, QScrollBar::sub-line { height: 0; }
+        QScrollBar:horizontal { background: transparent; height: 10px; margin: 0; }
+        QScrollBar::handle:horizontal { background: %4; border-radius: 5px; min-width: 30px; }
+        QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
+        QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
         QSlider::groove:horizontal { height: 6px; border-radius: 3px; background: %9; }
         QSlider::sub-page:horizontal { height: 6px; border-radius: 3px; background: %5; }
         QSlider::handle:horizontal { width: 14px; height: 14px; margin: -6px 0; border-radius: 8px; background: %3; border: 2px solid %5; }

@@ -109,16 +109,21 @@ void Heading::place_hint() {
     for (int i = 0; i < row_->count(); ++i)
         if (auto* w = row_->itemAt(i)->widget(); w && w != hint_ && w->isVisibleTo(this))
             beside -= w->sizeHint().width() + row_->spacing();
-    const bool under = beside < hint_->fontMetrics().horizontalAdvance(hint_->text()) * 0.5;
+    const bool under = beside < hint_->fontMetrics().horizontalAdvance(hint_->text()) * 0.6;
+    // As tall as the lines that it takes there, in its smaller letters where it stands beside.
+    const double wide = under ? width() : beside * 1.15;
+    const int tall = hint_->fontMetrics()
+                         .boundingRect(QRect(0, 0, std::max(1, static_cast<int>(wide)), 9999),
+                                       Qt::TextWordWrap, hint_->text())
+                         .height();
+    hint_->setMinimumHeight(std::max(tall, under ? u(18) : u(30)));
     if (under == (column_->indexOf(hint_) >= 0)) return;
     row_->removeWidget(hint_), column_->removeWidget(hint_);
     title_->setSizePolicy(under ? QSizePolicy::Expanding : QSizePolicy::Minimum, QSizePolicy::Preferred);
     if (under) {
         column_->addWidget(hint_);
-        hint_->setMinimumHeight(u(18));
     } else {
         row_->insertWidget(std::max(0, row_->indexOf(title_) + 1), hint_, 1);
-        hint_->setMinimumHeight(u(30));
     }
 }
 

@@ -3598,8 +3598,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Schon einmal gemacht, als {}; der Plan hat sich seither zu {} geändert.</translation>
     </message>
     <message>
-        <source>Drag a border to change how long; click a strip to change what runs, drag to paint it on.</source>
-        <translation>Zieh eine Grenze, um die Dauer zu ändern; klick auf einen Streifen, um zu ändern, was läuft, zieh, um es einzumalen.</translation>
+        <source>Drag a border for its length; click or drag a strip for what runs.</source>
+        <translation>Grenze ziehen: Dauer; Streifen klicken oder ziehen: was läuft.</translation>
     </message>
     <message>
         <source>Drag it along the lead, or type its distance on its line.</source>

@@ -111,14 +111,18 @@ class TestSizes : public QObject {
             look_at(d, wrong);
             // Inside the screen: what has no room is wrapped or scrolled, and the window gets no larger by
             // it.
-            if (d.window.size() != size)
-                wrong << QStringLiteral("station %1 is %2 × %3")
-                             .arg(i)
-                             .arg(d.window.width())
-                             .arg(d.window.height());
+            const auto inside = [&] {
+                if (d.window.size() != size)
+                    wrong << QStringLiteral("station %1 is %2 × %3")
+                                 .arg(i)
+                                 .arg(d.window.width())
+                                 .arg(d.window.height());
+            };
+            inside();
             const auto page = [&](Toggle* on) {
                 on->setChecked(true);
                 look_at(d, wrong);
+                inside();
                 on->setChecked(false);
             };
             // Batteries are compared in the background: looked at once they are, at the two narrowest.
