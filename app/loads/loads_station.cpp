@@ -65,8 +65,7 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
     echo_->setMinimumHeight(u(20));
     column->addWidget(echo_);
 
-    auto* day = new Heading(
-        tr("The day"), tr("Drag a border for its length; click or drag a strip for what runs."), this, 15);
+    auto* day = new Heading(tr("The day"), tr("Drag borders for length, strips for what runs."), this, 15);
     repeats_ = new QPushButton(this);
     repeats_->setToolTip(tr("How often these phases are gone through before the next day"));
     repeats_->setMenu(new QMenu(repeats_));

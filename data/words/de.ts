@@ -3598,8 +3598,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Schon einmal gemacht, als {}; der Plan hat sich seither zu {} geändert.</translation>
     </message>
     <message>
-        <source>Drag a border for its length; click or drag a strip for what runs.</source>
-        <translation>Grenze ziehen: Dauer; Streifen klicken oder ziehen: was läuft.</translation>
+        <source>Drag borders for length, strips for what runs.</source>
+        <translation>Grenzen ziehen: Dauer; Streifen: was läuft.</translation>
     </message>
     <message>
         <source>Drag it along the lead, or type its distance on its line.</source>
