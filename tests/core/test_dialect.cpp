@@ -202,6 +202,25 @@ class TestDialect : public QObject {
         QVERIFY(raw(fuse.rating) == 20 && find(parts().fuses, fuse.type)->voltage >= Volt(14.6));
         QVERIFY(!with_line("lead Hub → Lamp\nitem fuse") && !with_line("lead Hub → Lamp\nitem cheese"));
     }
+    void a_colon_behind_the_word_is_none_of_its_letters() {
+        const auto with = plan_from_text("source: Pack: 4S2P Li-ion 6 Ah\nload: Lamp 12 V 1 A\n", parts());
+        const auto without = plan_from_text("source Pack: 4S2P Li-ion 6 Ah\nload Lamp 12 V 1 A\n", parts());
+        QVERIFY(with.has_value() && without.has_value());
+        QVERIFY(*with == *without);
+        // A word that begins no line stays wrong, where it stands.
+        const auto wrong = plan_from_text("sauce: Pack: 4S2P Li-ion 6 Ah\n", parts());
+        QVERIFY(!wrong.has_value());
+    }
+    void a_pasted_list_is_known_for_one() {
+        for (const char* text : {"• load Fan 12 V 1 A\n• hub Tail, strip\n", "- load Fan 12 V 1 A\n",
+                                 "-- a comment\nload Fan 12 V 1 A\n", "*\tload Fan 12 V 1 A\n"}) {
+            QVERIFY2(looks_like_plan_text(text), text);
+            QVERIFY2(plan_from_text(text, parts()), text);
+        }
+        QVERIFY(!looks_like_plan_text("name,voltage\nFan,12\n"));
+        // A sign is no bullet.
+        QVERIFY(!plan_from_text("-5 V\n", parts()));
+    }
     void a_way_is_said_with_an_arrow() {
         const auto plan =
             with_line("place Far, in Case\nway Inside → Far, 0.3 m\nHub → Lamp, 18 AWG, by way Far → Inside");

@@ -6,14 +6,13 @@
 #include <array>
 
 #include "files/plan_text_ids.h"
+#include "files/plan_text_lines.h"
 #include "units/number.h"
 
 namespace sangre {
 
 bool looks_like_plan_text(std::string_view text) {
-    std::set<std::string> words{"cable", "terminals"};
-    words.insert(record_words().begin(), record_words().end());
-    for (const auto* kind : line_kinds()) words.insert(kind->word);
+    const auto& words = line_words();
     size_t lines = 0, known = 0;
     for (size_t at = 0; at < text.size();) {
         const auto end = std::min(text.find('\n', at), text.size());
@@ -22,8 +21,9 @@ bool looks_like_plan_text(std::string_view text) {
         const auto from = line.find_first_not_of(" \t");
         if (from == std::string_view::npos) continue;
         ++lines;
-        const auto rest = line.substr(from);
-        known += rest.starts_with(text_comment) || words.contains(lower(rest.substr(0, rest.find(' '))));
+        const auto rest = without_bullet(line.substr(from));
+        known += rest.starts_with(text_comment) ||
+                 std::find(words.begin(), words.end(), lower(rest.substr(0, rest.find(' ')))) != words.end();
     }
     return lines > 0 && known * 2 > lines;
 }

@@ -2,30 +2,26 @@
 
 #include <algorithm>
 #include <functional>
-#include <ranges>
 
 #include "enum_words.h"
 #include "evenings/evenings.h"
 #include "files/plan_file.h"
 #include "files/plan_text.h"
 #include "files/plan_text_ids.h"
+#include "files/plan_text_lines.h"
 #include "files/usual_item.h"
 #include "line/amounts.h"
 #include "line/clauses.h"
-#include "line/heads.h"
 #include "line/line.h"
 #include "plan/edits.h"
 #include "plan/landing.h"
 #include "plan/lead_edits.h"
 #include "plan/load_text.h"
 #include "units/number.h"
-#include "units/words.h"
 #include "words/say.h"
 
 namespace sangre {
 namespace {
-
-constexpr std::string_view id_word = "id ", keeps_word = "keeps ";
 
 /// With the first number from 2 that makes it unlike all used ones, and adds it to them.
 std::string numbered_name(const std::string& name, std::set<std::string>& used) {
@@ -35,143 +31,6 @@ std::string numbered_name(const std::string& name, std::set<std::string>& used) 
     for (int n = 2;; ++n)
         if (auto tried = stem + " " + std::to_string(n); used.insert(lower(tried)).second) return tried;
 }
-/// A line of the text without its word, its id and what it keeps.
-struct TextLine {
-    std::string word;
-    std::string said;  ///< blanks where id and kept keys stood, so that places in it hold
-    Id id;
-    std::string extra;
-    size_t number = 0, begin = 0, said_at = 0, end = 0;  ///< in the text
-    int nth = 0;                                         ///< of several alike that one line adds; 0: alone
-    size_t at = 0;                                       ///< among the lines
-    std::string alike;                                   ///< what one of them is called
-};
-
-[[noreturn]] void fail(const TextLine& l, size_t begin, size_t end, const std::string& message) {
-    throw TextError{l.number, begin, end, message};
-}
-[[noreturn]] void fail(const TextLine& l, const ParseError& error) {
-    fail(l, l.said_at + error.begin, l.said_at + error.end, error.message);
-}
-
-/// The word that a line without one would begin with: a load's, a source's or a lead's that is whole; empty
-/// where it is none.
-std::string_view word_left_out(std::string_view line, const Catalogue& catalogue) {
-    const auto clauses = line_clauses(line);
-    if (!clauses || clauses->empty()) return {};
-    const auto head = clauses->front().text;
-    if (clauses->front().quoted()) return {};
-    // "lod Fan 12 V 1 A" is a word with a wrong letter, not a name.
-    const auto first = lower(head.substr(0, head.find(' ')));
-    for (const auto* kind : line_kinds())
-        if (first[0] == kind->word[0] && letters_apart(first, kind->word) == 1) return {};
-    if (head.find("→") != head.npos || head.find("->") != head.npos) return "lead";
-    if (parse_load(head).complete()) return "load";
-    Source source;
-    const LineContext nameless(Plan{}, catalogue);
-    return read_thing(nameless, source, head) ? std::string_view("source") : std::string_view();
-}
-
-/// Words that a line may begin with.
-bool begins_a_line(std::string_view word) {
-    return word == "cable" || word == "terminals" || record_words().contains(word) ||
-           std::ranges::any_of(line_kinds(), [&](const auto* kind) { return word == kind->word; });
-}
-
-/// Words that parts and places begin with, whose names hold no arrow outside quotes: “Hub → Lamp” is a lead.
-bool names_a_part(std::string_view word) {
-    return word == "hub" || word == "source" || word == "converter" || word == "load" || word == "part";
-}
-
-/// A line that adds several alike, as one for each of them.
-void add_each(std::vector<TextLine>& lines, TextLine l) {
-    const auto clauses = line_clauses(l.said);
-    if (l.word == "load" && clauses && !clauses->empty() && !clauses->front().quoted()) {
-        const auto read = parse_load(clauses->front().text);
-        const auto& several = read.how_many;
-        if (several.end > 0) {
-            const auto at = static_cast<std::ptrdiff_t>(clauses->front().begin);
-            std::fill(l.said.begin() + at + static_cast<std::ptrdiff_t>(several.begin),
-                      l.said.begin() + at + static_cast<std::ptrdiff_t>(several.end), ' ');
-            if (!read.complete()) {
-                auto error = read.problems.front();
-                error.begin += clauses->front().begin, error.end += clauses->front().begin;
-                fail(l, error);
-            }
-            l.alike = read.load.name;
-        }
-        if (const auto named = read.complete() ? std::nullopt : comma_named_load(l.said, *clauses)) {
-            // Its commas part nothing.
-            l.alike = named->first.name;
-            std::replace(l.said.begin(),
-                         l.said.begin() + static_cast<std::ptrdiff_t>((*clauses)[named->second - 1].end), ',',
-                         ' ');
-        }
-        for (int n = 1; several.count > 1 && n <= several.count; ++n) {
-            l.nth = n;
-            lines.push_back(l);
-        }
-        if (several.count > 1) return;
-    }
-    lines.push_back(std::move(l));
-}
-
-std::vector<TextLine> lines_of(std::string_view text, const Catalogue& catalogue) {
-    std::vector<TextLine> lines;
-    size_t number = 0;
-    for (size_t at = 0; at < text.size();) {
-        const auto end = std::min(text.find('\n', at), text.size());
-        ++number;
-        auto from = at;
-        while (from < end && (text[from] == ' ' || text[from] == '\t')) ++from;
-        auto to = end;
-        while (to > from && (text[to - 1] == ' ' || text[to - 1] == '\t' || text[to - 1] == '\r')) --to;
-        at = end + 1;
-        // As it is pasted from a list: the bullet before a line is none of it.
-        for (const std::string_view bullet : {"• ", "- ", "* ", "– ", "·\t", "•\t", "-\t"})
-            if (text.substr(from, to - from).starts_with(bullet)) {
-                from += bullet.size();
-                while (from < to && (text[from] == ' ' || text[from] == '\t')) ++from;
-                break;
-            }
-        const auto whole = text.substr(from, to - from);
-        if (whole.empty() || whole == "-" || whole == "•" || whole == "*" || whole.starts_with(text_comment))
-            continue;
-        TextLine l;
-        l.number = number, l.begin = from, l.end = to;
-        const auto blank = std::min(whole.find_first_of(" \t"), whole.size());
-        l.word = lower(whole.substr(0, blank));
-        l.said_at = from + std::min(blank + 1, whole.size());
-        const bool arrow = whole.find('"') == whole.npos &&
-                           (whole.find("→") != whole.npos || whole.find("->") != whole.npos);
-        if (!begins_a_line(l.word) || (arrow && names_a_part(l.word)))
-            if (const auto word = word_left_out(whole, catalogue); !word.empty())
-                l.word = word, l.said_at = from;
-        l.said = std::string(text.substr(l.said_at, to - l.said_at));
-        std::replace(l.said.begin(), l.said.end(), '\t', ' ');
-        const auto clauses = line_clauses(l.said);
-        if (!clauses) fail(l, clauses.error());
-        // The first is the head: a thing may be called “id 7”.
-        const bool headed = l.word != "practices";
-        for (size_t i = headed ? 1 : 0; i < clauses->size(); ++i) {
-            const auto& c = (*clauses)[i];
-            const bool id = c.text.starts_with(id_word) || c.text == "id",
-                       keeps = c.text.starts_with(keeps_word);
-            if (!id && !keeps) continue;
-            const auto value =
-                unquoted(c.text.substr(std::min(c.text.size(), id ? id_word.size() : keeps_word.size())));
-            if (id && value.empty())
-                fail(l, l.said_at + c.begin, l.said_at + c.end, say("an id is expected"));
-            (id ? l.id : l.extra) = value;
-            std::fill(l.said.begin() + static_cast<std::ptrdiff_t>(c.begin),
-                      l.said.begin() + static_cast<std::ptrdiff_t>(c.end), ' ');
-        }
-        add_each(lines, std::move(l));
-    }
-    for (size_t i = 0; i < lines.size(); ++i) lines[i].at = i;
-    return lines;
-}
-
 /// Goes through the lines twice: for what is called how, then for what is said of it.
 class TextReader {
   public:
@@ -463,18 +322,6 @@ class TextReader {
         else
             fail(l, l.said_at, l.end, say("“{}” is none of {}", value, all_words<OrderState>()));
     }
-    /// With the nearest where one letter or two are wrong, else with all there are.
-    static std::string no_such_line(std::string_view word) {
-        std::vector<std::string> words{"cable", "terminals"};
-        for (const auto& w : record_words()) words.emplace_back(w);
-        for (const auto* kind : line_kinds()) words.emplace_back(kind->word);
-        const auto nearest = *std::ranges::min_element(
-            words, {}, [&](const auto& w) { return letters_apart(lower(word), w); });
-        if (letters_apart(lower(word), nearest) <= 2)
-            return say("“{}” begins no line; is “{}” meant?", word, nearest);
-        return say("“{}” begins no line; lines begin with {}", word,
-                   fmt::format("{}", fmt::join(words, ", ")));
-    }
 
     const Catalogue& catalogue_;
     Plan plan_, named_;
@@ -500,7 +347,7 @@ tl::expected<Plan, TextError> plan_from_text(std::string_view text, const Catalo
                                              const Plan& onto, const Id& beneath) {
     try {
         TextReader reader(catalogue, onto, beneath);
-        const auto lines = lines_of(text, catalogue);
+        const auto lines = text_lines(text, catalogue);
         auto plan = reader.read(lines);
         // A lead that gets its cores one by one feeds once it has what that takes.
         if (!beneath.empty()) plan = without_strays(settle_leads(std::move(plan)));
