@@ -25,6 +25,25 @@ class TestPropose : public QObject {
             QVERIFY(!proposal->why.lines.empty());
         }
     }
+    void hours_in_which_nothing_runs_are_those_of_the_work() {
+        Plan plan;
+        plan.loads.push_back(test::simple_load("rake", 24, 15));
+        plan.phases.push_back({"phase-raking", "Raking", Second(7200), false, {}, {}, {}, {}});
+        const auto silent = propose(plan, parts());
+        plan.phases[0].states["rake"] = LoadState::typical;
+        const auto said = propose(plan, parts());
+        QVERIFY(silent && said);
+        QVERIFY(silent->plan.sources == said->plan.sources);
+        QVERIFY(silent->plan.phases == said->plan.phases);
+        // 24 V × 15 A × 2 h: no small pack.
+        const auto& pack = silent->plan.sources[0];
+        QVERIFY(raw(pack_energy(pack, *find(parts().chemistries, pack.chemistry))) > 720);
+        const auto assumed = [](const Proposal& p) {
+            return std::any_of(p.why.lines.begin(), p.why.lines.end(),
+                               [](const auto& l) { return l.text.starts_with("Nothing runs in any phase"); });
+        };
+        QVERIFY(assumed(*silent) && !assumed(*said));
+    }
     void every_school_gives_a_plan_without_danger() {
         for (const auto wire :
              {WireSchool::temperature, WireSchool::drop, WireSchool::cautious, WireSchool::bold})

@@ -120,13 +120,31 @@ void strap_packs(Plan& next, Why& why) {
         }
 }
 
-/// A day to reckon with where none is said: an hour of everything at work.
+/// Everything at work in it. A starter turns for seconds, an igniter fires once: not for the hour.
+void all_at_work(const Plan& plan, Phase& phase) {
+    for (const auto& l : plan.loads)
+        if (!l.starter && !l.igniter) phase.states[l.id] = LoadState::typical;
+}
+
+/// The phase that is taken for the work where phases have their names and hours, and nothing runs in any of
+/// them; else plan.phases.end().
+template <typename P>
+auto unsaid_work(P& plan) {
+    const bool said = std::any_of(plan.phases.begin(), plan.phases.end(), [&](const auto& p) {
+        return std::any_of(plan.loads.begin(), plan.loads.end(),
+                           [&](const auto& l) { return state_in(p, l) != LoadState::off; });
+    });
+    return said ? plan.phases.end() : std::find_if(plan.phases.begin(), plan.phases.end(), [](const auto& p) {
+        return !p.charging;
+    });
+}
+
+/// A day to reckon with where none is said: an hour of everything at work, or the hours of the first phase.
 Plan with_a_day(Plan plan) {
+    if (const auto phase = unsaid_work(plan); phase != plan.phases.end()) all_at_work(plan, *phase);
     if (!plan.phases.empty()) return plan;
     Phase working{"phase-working", say("Working"), Second(3600), false, {}, {}, {}, {}};
-    // A starter turns for seconds, an igniter fires once: not for the hour.
-    for (const auto& l : plan.loads)
-        if (!l.starter && !l.igniter) working.states[l.id] = LoadState::typical;
+    all_at_work(plan, working);
     plan.phases.push_back(std::move(working));
     // What has a starter stands most of the time, and must still start after that.
     if (std::any_of(plan.loads.begin(), plan.loads.end(), [](const auto& l) { return l.starter; }))
@@ -257,6 +275,8 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& before, const Catalogu
     } else
         why.add(say("{} kept: {}", next.sources[main_source(next)].name,
                     source_summary(next.sources[main_source(next)], catalogue)));
+    if (const auto phase = unsaid_work(before); phase != before.phases.end())
+        why.add(say("Nothing runs in any phase: all taken as at work in {}.", phase->name));
     for (const auto& l : next.loads)
         if (l.range_assumed)
             why.add(say("{}: {} taken as a battery's, {} – {}; its menu in Loads has the other way.", l.name,
