@@ -168,20 +168,32 @@ StepCard::Layout StepCard::layout(double room) const {
 
 double StepCard::foot_height() const { return step_->caution.empty() ? u(36) : u(84); }
 
-/// As tall as all of the step wants: what the window has no room for is scrolled to.
+/// Where the window has no room for all of the step, as tall as it wants: it is scrolled to.
 void StepCard::settle_height() {
     if (!step_) return setMinimumHeight(u(200));
     const double frame = heading_height() + foot_height();
-    const auto* port = parentWidget();
-    const auto l = layout(std::max(0.0, (port ? port->height() : height()) - frame));
+    const double room = parentWidget() ? parentWidget()->height() - frame : 0;
+    const auto l = layout(std::max(0.0, room));
     const double need =
         l.beside ? std::max(l.actions, l.drawing) : l.actions + (l.drawing > 0 ? l.drawing + u(10) : 0);
-    setMinimumHeight(static_cast<int>(std::ceil(frame + need)));
+    // What fits follows the window both ways; only what does not is held.
+    setMinimumHeight(static_cast<int>(std::ceil(need <= room + 1 ? frame : frame + need)));
 }
 
 void StepCard::resizeEvent(QResizeEvent* e) {
     Canvas::resizeEvent(e);
     settle_height();
+}
+
+/// The window's room may change while the card, held taller, does not.
+bool StepCard::event(QEvent* e) {
+    if (e->type() == QEvent::ParentChange && parentWidget()) parentWidget()->installEventFilter(this);
+    return Canvas::event(e);
+}
+
+bool StepCard::eventFilter(QObject* watched, QEvent* e) {
+    if (watched == parentWidget() && e->type() == QEvent::Resize) settle_height();
+    return Canvas::eventFilter(watched, e);
 }
 
 void StepCard::paint_actions(QPainter& p, const QRectF& area, int letters, bool done) {
@@ -280,10 +292,12 @@ void StepCard::paint(QPainter& p) {
     const double w = width() - u(48) - (seconds() > 0 ? u(100) : 0);
     if (l.beside) {
         const double half = width() * 0.44;
-        paint_drawing(p, QRectF(u(24), y, half - u(12), std::min(l.drawing, bottom - y)));
+        drawn_at_ = QRectF(u(24), y, half - u(12), std::min(l.drawing, bottom - y));
+        paint_drawing(p, drawn_at_);
         paint_actions(p, QRectF(u(24) + half, y, w - half, l.actions), l.letters, done);
     } else {
-        if (l.drawing > 0) paint_drawing(p, QRectF(u(24), y, width() - u(48), l.drawing));
+        drawn_at_ = QRectF(u(24), y, width() - u(48), std::max(l.drawing, 0.0));
+        if (l.drawing > 0) paint_drawing(p, drawn_at_);
         paint_actions(p, QRectF(u(24), y + (l.drawing > 0 ? l.drawing + u(10) : 0), w, l.actions), l.letters,
                       done);
     }

@@ -24,6 +24,8 @@ class StepCard : public Canvas {
     bool counting() const { return clock_.isActive(); }
     /// Seconds that are left on the clock; 0 where there is none.
     double seconds_left() const;
+    /// Where its drawing stands; empty where it has none.
+    QRectF drawn_at() const { return drawn().isEmpty() ? QRectF() : drawn_at_; }
     /// Minutes that this step has been looked at.
     double minutes_shown() const {
         return static_cast<double>(shown_.isValid() ? shown_.elapsed() : 0) / 60000;
@@ -35,6 +37,8 @@ class StepCard : public Canvas {
   protected:
     void paint(QPainter& p) override;
     void resizeEvent(QResizeEvent* e) override;
+    bool event(QEvent* e) override;
+    bool eventFilter(QObject* watched, QEvent* e) override;
 
   private:
     /// How the drawing and the words share the card.
@@ -60,6 +64,7 @@ class StepCard : public Canvas {
     const Step* step_ = nullptr;
     size_t number_ = 0, of_ = 0;
     DiagramSheet drawing_;
+    QRectF drawn_at_;
     QPixmap photo_;
     QString photo_file_;
     QTimer clock_;

@@ -86,6 +86,24 @@ class TestBuildEvening : public QObject {
         const double minutes = d.document.plan().evenings.at(today());
         QVERIFY2(minutes > 5 && minutes < 90, qPrintable(QString::number(minutes)));
     }
+    void a_drawing_follows_its_window_both_ways() {
+        Desk d;
+        auto* b = at_work(d);
+        const auto drawn = [&] {
+            d.settle();
+            b->card()->repaint();
+            return b->card()->drawn_at();
+        };
+        d.window.resize(1280, 800);
+        for (int i = 0; i < 200 && drawn().isEmpty(); ++i) QTest::keyClick(b, Qt::Key_Down);
+        const auto before = drawn();
+        QVERIFY2(before.height() >= 120, qPrintable(QString::number(before.height())));
+        d.window.resize(1920, 1080);
+        QVERIFY(drawn().height() >= before.height());
+        d.window.resize(1280, 800);
+        QCOMPARE(drawn(), before);
+        QVERIFY(b->card()->rect().contains(before.toAlignedRect()));
+    }
     void actions_are_ticked_alone() {
         Desk d;
         auto* b = at_work(d);
@@ -210,6 +228,21 @@ class TestBuildEvening : public QObject {
         QVERIFY(std::find(lead.by.begin(), lead.by.end(), "way-front-pump") != lead.by.end());
         d.document.undo();
         QVERIFY(find_lead(d.document.plan(), "feed-rail-12-0v-load-fog-pump")->by.empty());
+    }
+    void each_cable_has_its_card() {
+        Desk d(test::demo("moss-wall"));
+        d.window.go(Station::routing);
+        d.window.routing()->cards_toggle()->setChecked(true);
+        d.settle();
+        auto* cards = d.window.routing()->cards();
+        cards->repaint();
+        const auto& cables = d.document.plan().cables;
+        QVERIFY(!cables.empty());
+        for (const auto& cable : cables) {
+            const auto* card = cards->spot("card:" + QString::fromStdString(cable.id));
+            QVERIFY2(card, cable.id.c_str());
+            QVERIFY2(card->tip.words().contains("cores"), qPrintable(card->tip.words()));
+        }
     }
     void an_item_is_dragged_along_its_lead() {
         Desk d;

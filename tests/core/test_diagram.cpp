@@ -196,6 +196,35 @@ class TestDiagram : public QObject {
                                           [](const auto& s) { return s.stroke == "wire:black"; });
         QCOMPARE(blacks, 1);  // only the first feed has a return of its own
     }
+    void terminals_stand_at_their_wires_by_name() {
+        const auto texts = [](const Plan& plan) {
+            std::multiset<std::string> all;
+            const auto drawing = drawn(plan);
+            for (const auto& sheet : drawing.sheets)
+                for (const auto& s : sheet.shapes)
+                    if (!s.text.empty()) all.insert(s.text);
+            return all;
+        };
+        auto plan = test::star(2);
+        const auto signs = texts(plan);
+        plan.terminals[plan.feeds[1].to] = {
+            {.name = "VIN", .role = TerminalRole::plus, .takes = TerminalTakes::screw, .where = "left"},
+            {.name = "GND", .role = TerminalRole::minus, .takes = TerminalTakes::screw, .where = "right"}};
+        const auto named = texts(plan);
+        // Each once, with its side, and in the place of a sign.
+        const auto of = [&](const std::string& name) {
+            return std::count_if(named.begin(), named.end(),
+                                 [&](const auto& t) { return t.starts_with(name); });
+        };
+        QCOMPARE(of("VIN"), 1);
+        QCOMPARE(of("GND"), 1);
+        for (const auto& t : named) {
+            if (t.starts_with("VIN")) QVERIFY2(t.find("left") != std::string::npos, t.c_str());
+            if (t.starts_with("GND")) QVERIFY2(t.find("right") != std::string::npos, t.c_str());
+        }
+        QCOMPARE(named.count("+"), signs.count("+") - 1);
+        QCOMPARE(named.count("−"), signs.count("−") - 1);
+    }
     void nothing_wired_nothing_drawn() {
         QVERIFY(drawn(Plan{}).sheets.empty());
         auto lost = test::one_feed();

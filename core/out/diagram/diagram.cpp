@@ -20,9 +20,8 @@ namespace sangre {
 namespace {
 
 constexpr double margin = 10, head = 12, foot = 5;
-constexpr double half_pair = 2;
-constexpr double name_room =
-    14;  // of a terminal's name and side, beside its part  // supply above, return below a feed's level
+constexpr double half_pair = 2;   // supply above, return below a feed's level
+constexpr double name_room = 18;  // of a terminal's name and side, beside its part
 constexpr double device_step = 13;
 constexpr double least_stretch = 0.78;
 
@@ -121,10 +120,16 @@ class Sheet {
             pen_.dot({x, y(level) - half_pair}, 0.7, "card"),
                 pen_.dot({x, y(level) + half_pair}, 0.7, "card");
             const auto align = outlet ? TextAlign::left : TextAlign::right;
-            for (const bool minus : {false, true})
-                if (!minus || feed.ret == Return::own)
-                    pen_.words({x - side * 1.2, y(level) + (minus ? half_pair + 2.5 : -half_pair - 0.9)},
-                               landing_sign(plan_, feed, {outlet, minus}), name_room - 1.5, 2.2, align, true);
+            for (const bool minus : {false, true}) {
+                if (minus && feed.ret != Return::own) continue;
+                const LeadEnd end{outlet, minus};
+                const auto sign = landing_sign(plan_, feed, end);
+                const auto* terminal = lands_on(plan_, feed, end);
+                // A side too long for the sheet is left to the steps: half a word says nothing.
+                const bool whole = !terminal || DiagramPen::fits(sign, name_room - 1.5, 2.2, true);
+                pen_.words({x - side * 1.2, y(level) + (minus ? half_pair + 2.5 : -half_pair - 0.9)},
+                           whole ? sign : terminal->name, name_room - 1.5, 2.2, align, true);
+            }
             return;
         }
         pen_.dot({x, y(level) - half_pair}, 0.7, "card"), pen_.dot({x, y(level) + half_pair}, 0.7, "card");

@@ -25,6 +25,11 @@ size_t letters(const std::string& s) {
     return n;
 }
 
+/// Letters of a text of that size that stand in so many millimetres; one at the least.
+size_t letters_in(double room, double size, bool bold) {
+    return static_cast<size_t>(std::max(1.0, room / (size * mean_width * (bold ? 1.08 : 1))));
+}
+
 }  // namespace
 
 void DiagramPen::line(PaperPoint a, PaperPoint b, const Ink& ink, double width, bool dashed) {
@@ -46,13 +51,18 @@ void DiagramPen::dot(PaperPoint at, double radius, const Ink& fill) {
     sheet_.shapes.push_back(std::move(s));
 }
 
+bool DiagramPen::fits(const std::string& text, double room, double size, bool bold) {
+    return letters(text) <= letters_in(room, size, bold);
+}
+
 void DiagramPen::words(PaperPoint at, const std::string& text, double room, double size, TextAlign align,
                        bool bold, const Ink& ink) {
     if (text.empty() || room < size) return;
     DiagramShape s;
     s.kind = ShapeKind::text, s.points = {at}, s.size = size, s.align = align, s.bold = bold, s.fill = ink;
-    const auto fits = static_cast<size_t>(std::max(1.0, room / (size * mean_width * (bold ? 1.08 : 1))));
-    s.text = letters(text) <= fits ? text : text.substr(0, bytes_of(text, fits - 1)) + "…";
+    s.text = fits(text, room, size, bold)
+                 ? text
+                 : text.substr(0, bytes_of(text, letters_in(room, size, bold) - 1)) + "…";
     sheet_.shapes.push_back(std::move(s));
 }
 

@@ -12,7 +12,9 @@ class DiagramPen {
     void block(PaperPoint from, PaperPoint to, const Ink& stroke = "ink", const Ink& fill = "card");
     /// Without a fill its outline alone.
     void dot(PaperPoint at, double radius, const Ink& fill);
-    /// Cut with an ellipsis where it is wider than `room`, judged by the font's mean width.
+    /// Whether a text of that size stands whole in so many millimetres, judged by the font's mean width.
+    static bool fits(const std::string& text, double room, double size, bool bold);
+    /// Cut with an ellipsis where it is wider than `room`.
     void words(PaperPoint at, const std::string& text, double room, double size = 2.6,
                TextAlign align = TextAlign::left, bool bold = false, const Ink& ink = "ink");
     void spot(PaperPoint from, PaperPoint to, const Id& subject);

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "diagram/joint_shapes.h"
+#include "diagram/seat_drawing.h"
 #include "diagram/step_pen.h"
 #include "enum_words.h"
 #include "harness/drill_holes.h"
@@ -22,61 +23,6 @@ struct StepDrawer : StepPen {
         for (size_t i = 0; i < lead_count(plan); ++i)
             if (lead_at(plan, i).id == step.about) return i;
         return {};
-    }
-    /// Section through the wall: its front at the left.
-    void seat(const Seat& seat, SeatHold hold, bool sealed, const std::string& name) {
-        const double wall = middle_x, half = std::clamp(raw(seat.cutout) / 2, 4.0, 14.0);
-        const double proud = raw(seat.proud) > 0 ? std::clamp(raw(seat.proud), 3.0, 30.0) : 3.5;
-        pen.block({wall - 1.5, 2}, {wall + 1.5, middle_y - half}, "ink", "muted");
-        pen.block({wall - 1.5, middle_y + half}, {wall + 1.5, tall - 2}, "ink", "muted");
-        const double flange = hold == SeatHold::nut_in_front ? 0 : 3.5;
-        if (flange > 0)
-            pen.block({wall - 1.5 - flange, middle_y - half - 3}, {wall - 1.5, middle_y + half + 3}, "ink",
-                      "card");
-        pen.block({wall - 1.5 - flange - proud, middle_y - half + 1},
-                  {wall - 1.5 - flange, middle_y + half - 1}, "ink", "accent");
-        const double depth = raw(seat.behind) > 0 ? std::min(raw(seat.behind), 50.0) : 26;
-        pen.block({wall - 1, middle_y - half + 0.5}, {wall + depth, middle_y + half - 0.5}, "ink", "glass");
-        const bool behind = hold == SeatHold::nut_behind, front = hold == SeatHold::nut_in_front;
-        if (behind || front) {
-            const double at = behind ? wall + 1.5 : wall - 5;
-            for (const double sign : {-1.0, 1.0})
-                pen.block({at, middle_y + sign * (half - 0.5)}, {at + 3.5, middle_y + sign * (half + 2.5)},
-                          "ink", "solder");
-        }
-        words(wall - 11, 8, front ? say("in front: its nut") : say("in front: its flange"), 2.8,
-              TextAlign::right);
-        words(wall + 7, 8,
-              behind                     ? say("behind: washer and nut")
-              : hold == SeatHold::clips  ? say("behind: its clips")
-              : hold == SeatHold::screws ? say("behind: what its screws hold")
-              : hold == SeatHold::glue   ? say("glued round its rim")
-                                         : say("behind the wall"),
-              2.8, TextAlign::left);
-        if (sealed) {
-            pen.block({wall - 2.6, middle_y - half - 2.5}, {wall - 1.5, middle_y - half}, "ink",
-                      "wire:black");
-            pen.block({wall - 2.6, middle_y + half}, {wall - 1.5, middle_y + half + 2.5}, "ink",
-                      "wire:black");
-            words(wall - 11, 12, say("seal ring"), 2.8, TextAlign::right);
-        }
-        if (raw(seat.cutout) > 0)
-            words(wall - 14 - proud, middle_y + 1, say("hole {}", format(seat.cutout)), 3.4, TextAlign::right,
-                  true);
-        if (raw(seat.proud) > 0)
-            draw_dimension(sheet, wall - 1.5 - flange - proud, wall - 1.5, middle_y + half + 5,
-                           format(seat.proud), "ink", false);
-        if (raw(seat.behind) > 0)
-            draw_dimension(sheet, wall + 1.5, wall + depth, middle_y + half + 4, format(seat.behind), "ink",
-                           false);
-        if (!seat.points.empty()) {
-            const double x = wall - 1.5 - flange - proud / 2;
-            pen.line({x, middle_y - half - 1}, {x, middle_y - half - 9}, "accent", 0.6);
-            pen.line({x - 1.5, middle_y - half - 6}, {x, middle_y - half - 9}, "accent", 0.6);
-            pen.line({x + 1.5, middle_y - half - 6}, {x, middle_y - half - 9}, "accent", 0.6);
-            words(x - 4, middle_y - half - 5, seat.points, 2.8, TextAlign::right, true);
-        }
-        words(wall - 12, tall - 2, name, 2.8, TextAlign::right, false, "muted");
     }
     void module() {
         pen.block({40, 12}, {104, 44}, "ink", "good");
@@ -385,11 +331,12 @@ struct StepDrawer : StepPen {
             if (step.about == s.below) return stacked(s);
         if (const auto* p = by_id(plan.passives, step.about)) {
             const auto* body = body_of(plan, p->id);
-            return seat(p->seat, held_by(*p), body && needs_seal(plan, body->id), p->name);
+            return draw_seat(*this, p->seat, held_by(*p), body && needs_seal(plan, body->id), p->name);
         }
-        for (const auto& l : plan.feeds)
-            if (const auto* d = by_id(l.devices, step.about))
-                return seat(panel_fit(catalogue, *d), held_by(*d), needs_seal(plan, d->panel), d->name);
+        for (size_t i = 0; i < lead_count(plan); ++i)
+            if (const auto* d = by_id(lead_at(plan, i).devices, step.about))
+                return draw_seat(*this, panel_fit(catalogue, *d), held_by(*d), needs_seal(plan, d->panel),
+                                 d->name);
     }
     void live() {
         const auto* c = by_id(plan.converters, step.about);
