@@ -2354,8 +2354,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Nach der Prüfung: ein gebundener Kabelbaum ist mühsam wieder zu öffnen.</translation>
     </message>
     <message>
-        <source>After its lead is made up: ring, nut and wall go over a bare lead, not over a plug or a joint.</source>
-        <translation>Nachdem seine Leitung konfektioniert ist: Ring, Mutter und Wand gehen über eine blanke Leitung, nicht über Stecker oder Verbindung.</translation>
+        <source>After its lead is made up, which is easier on the bench.</source>
+        <translation>Nachdem seine Leitung fertig ist, was auf dem Tisch leichter geht.</translation>
     </message>
     <message>
         <source>After its leads are joined and measured: a stuck part has to be torn off to be repaired.</source>
@@ -3178,6 +3178,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Lädt, 10 A</translation>
     </message>
     <message>
+        <source>Check both halves against one another before they meet: each is the mirror image of the other.</source>
+        <translation>Beide Hälften vor dem Zusammenstecken vergleichen: Jede ist das Spiegelbild der anderen.</translation>
+    </message>
+    <message>
         <source>Check that it starts</source>
         <translation>Prüfen, ob es startet</translation>
     </message>
@@ -3688,6 +3692,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Each core at {}, {}:</source>
         <translation>Jede Ader an {}, {}:</translation>
+    </message>
+    <message>
+        <source>Each core to the same pin of both halves: {}.</source>
+        <translation>Jede Ader an denselben Stift beider Hälften: {}.</translation>
     </message>
     <message>
         <source>Each for itself</source>
@@ -4832,8 +4840,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Er steht auf Metall: vier {} unter seine Platine.</translation>
     </message>
     <message>
-        <source>It stands {} out in front: nothing closes or slides over it there.</source>
-        <translation>Es steht vorn {} vor: dort schließt oder gleitet nichts darüber.</translation>
+        <source>It stands {} out in front: keep lids and slides clear of it there.</source>
+        <translation>Es steht vorn {} vor: Deckel und Schieber dort fernhalten.</translation>
     </message>
     <message>
         <source>It stays on the ground</source>
@@ -6172,6 +6180,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Nothing reaches 60 V DC</source>
         <translation>Nichts erreicht 60 V Gleichspannung</translation>
+    </message>
+    <message>
+        <source>Nothing runs in any phase: all taken as at work in {}.</source>
+        <translation>In keiner Phase läuft etwas: alles als in {} arbeitend angenommen.</translation>
     </message>
     <message>
         <source>Nothing stands here yet</source>
@@ -7870,8 +7882,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Leitungsgrößen auf dem Schirm</translation>
     </message>
     <message>
-        <source>Slide nuts, seals and bodies on first, in this order: {}.</source>
-        <translation>Zuerst Muttern, Dichtungen und Körper aufschieben, in dieser Reihenfolge: {}.</translation>
+        <source>Slide dome nuts and seals on first, in this order: {}.</source>
+        <translation>Zuerst Hutmuttern und Dichtungen aufschieben, in dieser Reihenfolge: {}.</translation>
     </message>
     <message>
         <source>Slide on the braid, to {} from {}.</source>
@@ -7894,12 +7906,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Schieb {} auf; park es {} vom Ende bei {}.</translation>
     </message>
     <message>
-        <source>Slide the ferrule on, no strand outside, and press it.</source>
-        <translation>Schieb die Aderendhülse auf, kein Einzeldraht außen, und press sie.</translation>
+        <source>Slide the dome nut and the seal of {} on first.</source>
+        <translation>Zuerst Hutmutter und Dichtung von {} aufschieben.</translation>
     </message>
     <message>
-        <source>Slide the nut, the seal and the body of {} on first.</source>
-        <translation>Zuerst Mutter, Dichtung und Körper von {} aufschieben.</translation>
+        <source>Slide the ferrule on, no strand outside, and press it.</source>
+        <translation>Schieb die Aderendhülse auf, kein Einzeldraht außen, und press sie.</translation>
     </message>
     <message>
         <source>Slide the sleeve on and lay the bared ends side by side under its solder ring.</source>
@@ -9110,8 +9122,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Jeden Plan versuchen; dauert einige Sekunden</translation>
     </message>
     <message>
-        <source>Try it in its hole of {} before its wires are on; a file takes the last tenth.</source>
-        <translation>Vor dem Verdrahten in seinem Loch von {} probieren; das letzte Zehntel nimmt die Feile.</translation>
+        <source>Try it in its hole of {}; a file takes the last tenth.</source>
+        <translation>In seinem Loch von {} probieren; das letzte Zehntel nimmt die Feile.</translation>
     </message>
     <message>
         <source>Tube</source>

@@ -6,8 +6,10 @@
 #include "files/plan_text.h"
 #include "fixtures.h"
 #include "harness/drill_holes.h"
+#include "item/item.h"
 #include "joint/joint.h"
 #include "plan/terminal_text.h"
+#include "straight/laid_straight.h"
 
 using namespace sangre;
 using test::parts;
@@ -218,12 +220,47 @@ class TestLandings : public QObject {
                 if (has(thread->actions[i], words)) return static_cast<int>(i);
             return 1000;
         };
-        QVERIFY(place("nut, the seal") < place("Through Lid gland"));
+        QVERIFY(place("dome nut and the seal") < place("Through Lid gland"));
         QVERIFY(place("Through Lid gland") < place("Through Mast hole"));
         QVERIFY(place("Through Mast hole") < place("Pull the bare"));
         // Two leads go that way: the next is pulled by the first's guide wire.
         QVERIFY(place("guide wire") < place("Through Lid gland"));
         QVERIFY(std::find(thread->tools.begin(), thread->tools.end(), "guide wire") != thread->tools.end());
+    }
+    void a_cable_s_plug_is_fitted_bought_and_drawn_like_any_other() {
+        const auto b = built((std::string(buoy) + "item connector\n").c_str());
+        const auto& cable = b.plan.cables.front();
+        QVERIFY(cable.devices.size() == 1);
+        const auto* step = b.step("item/" + cable.devices[0].id);
+        QVERIFY(step);
+        const auto words = b.words(step->key);
+        QVERIFY2(has(words, "yellow (Arm)") && !has(words, "green"), words.c_str());
+        // It is in before the lead is made up, and on the bill, and on the lead laid straight.
+        const auto* made_up = b.step("cable/" + cable.id);
+        QVERIFY(std::find(made_up->after.begin(), made_up->after.end(), step->key) != made_up->after.end());
+        const auto name = item_name(parts(), cable.devices[0]);
+        const auto bill = bill_of_materials(b.plan, parts(), b.figures.harness);
+        QVERIFY(std::any_of(bill.begin(), bill.end(), [&](const auto& l) {
+            return has(l.item, name.c_str()) &&
+                   std::find(l.of.begin(), l.of.end(), cable.devices[0].id) != l.of.end();
+        }));
+        const auto laid = lay_straight(b.plan, parts(), b.figures, b.plan.feeds.size(), b.steps);
+        QVERIFY(std::any_of(laid.things.begin(), laid.things.end(),
+                            [&](const auto& t) { return t.about == cable.devices[0].id; }));
+    }
+    void a_cable_that_feeds_has_an_end_for_each_core() {
+        // Two cores for its supply, two for its return and one signal, each with a contact at both ends.
+        const auto b = built(
+            "plan Ribbon\nsource Battery: 2S LFP 2 Ah\nhub Bus, strip\nload Board 6 V 0.3 A\n"
+            "lead Battery → Bus, 20 AWG\n"
+            "lead Bus → Board, 0.3 m, 26 AWG, begins with #crimped-contact, ends with #crimped-contact\n"
+            "core 6 V, supply, colour red, doubled 1\ncore 6 V, supply, colour orange, doubled 1\n"
+            "core GND, ground, colour black, doubled 2\ncore GND, ground, colour brown, doubled 2\n"
+            "core Alarm, signal, colour white\n");
+        double contacts = 0;
+        for (const auto& l : bill_of_materials(b.plan, parts(), b.figures.harness))
+            if (has(l.item, "crimp contact")) contacts += l.amount;
+        CLOSE(contacts, 10, 1e-9);
     }
     void closing_up_seals_what_keeps_water_out() {
         const auto b = built(buoy);

@@ -119,19 +119,33 @@ class TestPassives : public QObject {
         CLOSE(raw(a.now.drawn), raw(b.now.drawn), 1e-9);
         QVERIFY(by_id(plan.cables, "cable-x"));
     }
-    void it_is_seated_after_its_lead() {
-        const auto plan = with_lead("Arm button 22 mm", CablePreset::servo_red_white_black);
+    void it_is_seated_as_its_nut_asks() {
+        auto plan = with_lead("Arm button 22 mm", CablePreset::servo_red_white_black);
+        const auto places = [](const Study& of) {
+            std::pair<size_t, size_t> at;
+            for (size_t i = 0; i < of.steps().size(); ++i) {
+                if (of.steps()[i].key == "seat/part-x") at.first = i + 1;
+                if (of.steps()[i].key == "cable/cable-x") at.second = i + 1;
+            }
+            return at;
+        };
+        const auto waits = [](const Step& step, const char* key) {
+            return std::find(step.after.begin(), step.after.end(), key) != step.after.end();
+        };
+        // A ring nut in front goes over no wire: its lead is made up on the bench.
+        auto from_behind = plan;
+        from_behind.passives.back().seat.hold = SeatHold::nut_in_front;
+        const auto ring = test::studied(from_behind);
+        const auto [ring_seat, ring_lead] = places(ring);
+        QVERIFY(ring_lead > 0 && ring_lead < ring_seat);
+        QVERIFY(waits(ring.steps()[ring_seat - 1], "cable/cable-x"));
+        // A nut behind goes over bare ends alone, so that it is on before the lead has any joint or plug.
         const auto s = test::studied(plan);
-        size_t seat = 0, lead = 0;
         const auto& steps = s.steps();
-        for (size_t i = 0; i < steps.size(); ++i) {
-            if (steps[i].key == "seat/part-x") seat = i + 1;
-            if (steps[i].key == "cable/cable-x") lead = i + 1;
-        }
-        QVERIFY(seat > 0 && lead > 0 && lead < seat);
-        // Not by chance of the list: however steps are shuffled, its ring goes over a bare lead.
-        const auto& after = steps[seat - 1].after;
-        QVERIFY(std::find(after.begin(), after.end(), "cable/cable-x") != after.end());
+        const auto [seat, lead] = places(s);
+        QVERIFY(seat > 0 && seat < lead);
+        // Not by chance of the list: however steps are shuffled.
+        QVERIFY(waits(steps[lead - 1], "seat/part-x"));
         std::string said;
         for (const auto& a : steps[seat - 1].actions) said += a + "\n";
         QVERIFY2(said.find("hole of 22 mm") != std::string::npos, said.c_str());

@@ -73,7 +73,7 @@ void out_of_reach(const Context& c, std::vector<Finding>& out) {
     for (const auto& x : c.plan.loads) part(x);
     for (const auto& x : c.plan.passives) part(x);
     for (const auto& item : c.figures.harness.wiring.items) {
-        const auto& lead = c.plan.feeds[item.feed];
+        const auto& lead = lead_at(c.plan, item.feed);
         const auto& d = lead.devices[item.device];
         if (d.reach != Reach::any)
             check(d.id, d.name.empty() ? item_name(c.catalogue, d) : d.name, d.reach,

@@ -114,10 +114,10 @@ std::string wiring_to_json(const Plan& plan, const Catalogue& catalogue, const H
     }
     auto& items = out["items"] = Json::array();
     for (const auto& item : w.items) {
-        const auto& device = plan.feeds[item.feed].devices[item.device];
+        const auto& device = lead_at(plan, item.feed).devices[item.device];
         items.push_back({{"id", device.id},
                          {"name", item_name(catalogue, device)},
-                         {"lead", plan.feeds[item.feed].id},
+                         {"lead", lead_at(plan, item.feed).id},
                          {"at_m", item.at_said ? Json(raw(item.at)) : Json()},
                          {"supply_ohm", item.known ? Json(raw(item.values.supply)) : Json()},
                          {"return_ohm", item.known ? Json(raw(item.values.back)) : Json()},

@@ -27,6 +27,24 @@ std::optional<ItemStands> plug_stands(const Catalogue& catalogue, const Device& 
 }
 
 ItemWork plug_work(const ItemPlace& p) {
+    // Of a cable every core that is used has a pin of its own.
+    if (!p.feed.cores.empty()) {
+        std::string cores;
+        for (const auto& c : p.feed.cores)
+            if (c.role != CoreRole::unused)
+                cores += (cores.empty() ? "" : ", ") + said(c.colour) +
+                         (c.signal.empty() ? "" : " (" + c.signal + ")");
+        return {
+            say("Fit the plug of the {}", p.lead()),
+            item_name(p.catalogue, p.device),
+            {say("Each core to the same pin of both halves: {}.", cores),
+             say("Check both halves against one another before they meet: each is the mirror image of the "
+                 "other."),
+             say("Tug each contact in its housing.")},
+            {"cutters", "strippers"},
+            {},
+            10};
+    }
     return {
         say("Fit the plug of the {}", p.lead()),
         item_name(p.catalogue, p.device),

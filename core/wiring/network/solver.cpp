@@ -84,7 +84,8 @@ std::vector<ThermalItem> thermal_items_of(const Plan& plan, const PlanIndex& ind
                                           const Catalogue& catalogue, const Wiring& wiring) {
     std::vector<ThermalItem> all;
     for (const auto& item : wiring.items) {
-        if (!item.values.opens_above && !item.values.closes_above) continue;
+        // One in a lead that feeds nothing switches nothing.
+        if (item.feed >= wiring.feeds || (!item.values.opens_above && !item.values.closes_above)) continue;
         const auto& d = plan.feeds[item.feed].devices[item.device];
         ThermalItem t{item.feed, item.device, item.values.opens_above, item.values.closes_above, {},
                       nullptr,   d.warmer_k};

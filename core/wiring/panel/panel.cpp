@@ -33,6 +33,10 @@ SeatHold held_by(const Device& item) {
     return item.seat.hold == SeatHold::unsaid ? SeatHold::nut_behind : item.seat.hold;
 }
 
+bool seated_before_its_wires(const Passive& part) {
+    return raw(part.seat.cutout) > 0 && held_by(part) == SeatHold::nut_behind;
+}
+
 bool needs_seal(const Plan& plan, const Id& body) {
     const auto* b = by_id(plan.bodies, body);
     return b && b->sealed;

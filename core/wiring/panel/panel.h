@@ -11,6 +11,8 @@ Seat panel_fit(const Catalogue& catalogue, const Device& item);
 /// What holds a seated part, the usual of its kind where nobody said.
 SeatHold held_by(const Passive& part);
 SeatHold held_by(const Device& item);
+/// True for what a nut behind its wall holds: the nut does not go over a joint or a plug at the far end.
+bool seated_before_its_wires(const Passive& part);
 /// True where water is kept out of the body, so that what sits in its wall needs a seal under its flange.
 bool needs_seal(const Plan& plan, const Id& body);
 

@@ -107,6 +107,7 @@ class FeedMaker {
         auto& lead = wiring_.leads.emplace_back();
         lead.cores = wiring_.cores.size(), lead.conductors = wiring_.conductors.size();
         lead.joints = wiring_.joints.size(), lead.items = wiring_.items.size();
+        place_items(plan_feed_);
         lay_rest(true);
     }
 

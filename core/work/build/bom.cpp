@@ -174,6 +174,50 @@ void add_seals(std::vector<BomLine>& lines, const Plan& plan, const Catalogue& c
             {Goods::part, sundry_price(catalogue, "grease")});
 }
 
+int used_cores(const Lead& lead) {
+    return static_cast<int>(std::count_if(lead.cores.begin(), lead.cores.end(),
+                                          [](const auto& c) { return c.role != CoreRole::unused; }));
+}
+
+/// So many ends made alike: their tube, and what is pressed on.
+void add_joints(std::vector<BomLine>& lines, const Lead& lead, const WireType& wire,
+                const std::optional<JointWork>& work, int ends, const std::string& stud = {}) {
+    if (!work || ends <= 0) return;
+    if (const auto* tube = work->tube ? work->tube : work->to_buy)
+        add_tube(lines, *tube, raw(work->tube_cut) * ends / 1e3);
+    if (work->crimp)
+        add(lines, work->crimp->name + stud, ends, "pcs", "",
+            {Goods::small, work->crimp->cost, work->crimp->id, {}});
+    else if (!work->kind->part.empty())
+        add(lines,
+            say("{} for {}{}", work->kind->part,
+                lead.conductors > 1 ? fmt::format("{} × ", lead.conductors) : "", wire.size),
+            ends, "pcs", "", {Goods::small});
+}
+
+/// What the joints of a lead take: those at its ends, and before and behind each thing in it. What meets in
+/// a pigtail is left out: that comes once for all of it.
+void add_lead_joints(std::vector<BomLine>& lines, const Plan& plan, const Catalogue& catalogue, size_t i) {
+    const auto& lead = lead_at(plan, i);
+    const auto* wire = find(catalogue.wires, lead.wire);
+    if (!wire) return;
+    for (const bool source : {true, false}) {
+        if (!in_pigtail(plan, catalogue, lead, source)) {
+            const auto stud = stud_at(plan, lead, source, false);
+            const bool alone = source && begins_in_tap(catalogue, lead);
+            const auto ends =
+                !lead.cores.empty() ? used_cores(lead) : (lead.ret == Return::own && !alone ? 2 : 1);
+            add_joints(lines, lead, *wire, feed_joint(plan, catalogue, i, source), ends,
+                       raw(stud) > 0 ? fmt::format(", M{:g}", raw(stud)) : "");
+        }
+        if (const auto over = over_tube(plan, catalogue, i, source); over && over->tube)
+            add_tube(lines, *over->tube, raw(over->cut) / 1e3);
+    }
+    for (const auto& d : lead.devices)
+        for (const bool before : {true, false})
+            add_joints(lines, lead, *wire, item_joint(plan, catalogue, lead, d, before), 1);
+}
+
 /// Cut-back cores are covered at both ends.
 void add_cut_back(std::vector<BomLine>& lines, const Plan& plan, const Catalogue& catalogue,
                   const Lead& lead) {
@@ -242,7 +286,8 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
             raw(p.seat.cutout) > 0 ? say("{}, for an opening of {}", said_word(p.kind), format(p.seat.cutout))
                                    : said_word(p.kind),
             1, "pcs", p.name, part(p.id));
-    for (const auto& f : plan.feeds) add_devices(lines, catalogue, f, name_of(plan, f.to));
+    for (size_t i = 0; i < lead_count(plan); ++i)
+        add_devices(lines, catalogue, lead_at(plan, i), name_of(plan, lead_at(plan, i).to));
     for (size_t i = 0; i < plan.feeds.size(); ++i) {
         const auto& f = plan.feeds[i];
         const auto* w = find(catalogue.wires, f.wire);
@@ -259,33 +304,7 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
             if (joint.at == JointAt::frame)
                 add(lines, say("ring, bolt and serrated washer to the frame, for {}", size_words(*w)), 1,
                     "pcs", name_of(plan, f.to), {Goods::part, sundry_price(catalogue, "frame-ring")});
-        const auto add_joints = [&](const std::optional<JointWork>& work, double ends,
-                                    const std::string& stud = {}) {
-            if (!work) return;
-            if (const auto* tube = work->tube ? work->tube : work->to_buy)
-                add_tube(lines, *tube, raw(work->tube_cut) * ends / 1e3);
-            if (work->crimp)
-                add(lines, work->crimp->name + stud, ends, "pcs", "",
-                    {Goods::small, work->crimp->cost, work->crimp->id, {}});
-            else if (!work->kind->part.empty())
-                add(lines,
-                    say("{} for {}{}", work->kind->part,
-                        f.conductors > 1 ? fmt::format("{} × ", f.conductors) : "", w->size),
-                    ends, "pcs", "", {Goods::small});
-        };
-        for (const bool source : {true, false}) {
-            // What meets in a pigtail comes below, once for all of it.
-            if (!in_pigtail(plan, catalogue, f, source)) {
-                const auto stud = stud_at(plan, f, source, false);
-                const bool alone = source && begins_in_tap(catalogue, f);
-                add_joints(feed_joint(plan, catalogue, i, source), f.ret == Return::own && !alone ? 2 : 1,
-                           raw(stud) > 0 ? fmt::format(", M{:g}", raw(stud)) : "");
-            }
-            if (const auto over = over_tube(plan, catalogue, i, source); over && over->tube)
-                add_tube(lines, *over->tube, raw(over->cut) / 1e3);
-        }
-        for (const auto& d : f.devices)
-            for (const bool before : {true, false}) add_joints(item_joint(plan, catalogue, f, d, before), 1);
+        add_lead_joints(lines, plan, catalogue, i);
     }
     for (size_t i = 0; i < harness.routes.size(); ++i)
         if (const auto* tube = jacket_tube(catalogue, lead_at(plan, i)))
@@ -306,21 +325,10 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
     for (size_t i = 0; i < lead_count(plan); ++i) {
         const auto& c = lead_at(plan, i);
         if (c.cores.empty()) continue;
-        // What feeds has its ends among those of the feeds.
-        const auto used =
-            i < plan.feeds.size() ? 0 : std::count_if(c.cores.begin(), c.cores.end(), [](const auto& x) {
-                return x.role != CoreRole::unused;
-            });
-        for (const bool source : {true, false})
-            if (const auto work = used > 0 ? feed_joint(plan, catalogue, i, source) : std::nullopt) {
-                if (const auto* tube = work->tube ? work->tube : work->to_buy)
-                    add_tube(lines, *tube, raw(work->tube_cut) * static_cast<double>(used) / 1e3);
-                if (work->crimp)
-                    add(lines, work->crimp->name, static_cast<double>(used), "pcs", "",
-                        {Goods::small, work->crimp->cost, work->crimp->id, {}});
-            }
-        add_cut_back(lines, plan, catalogue, c);
         const auto* w = find(catalogue.wires, c.wire);
+        // What feeds has its joints among those of the feeds.
+        if (i >= plan.feeds.size()) add_lead_joints(lines, plan, catalogue, i);
+        add_cut_back(lines, plan, catalogue, c);
         add(lines, say("cable, {} × {}", c.cores.size(), w ? w->size : c.wire), raw(harness.routes[i].cut),
             "m", c.name.empty() ? name_of(plan, c.to) : c.name,
             {Goods::cable,

@@ -13,6 +13,7 @@
 #include "enum_words.h"
 #include "joint/covers.h"
 #include "joint/joint.h"
+#include "panel/panel.h"
 #include "parts/wire_size.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -133,18 +134,9 @@ void sleeve_cores(std::vector<Step>& steps, const Plan& plan, const Catalogue& c
     }
     if (actions.empty()) return;
     auto& s =
-        add_step(steps, "sleeve/" + lead.id, StepKind::sleeve, say("Tubes on: ") + lead_name(plan, lead),
-                 say("before any joint: forgotten tubing is the most common mistake"));
-    s.about = lead.id;
+        add_step(steps, "sleeve/" + lead.id, StepKind::sleeve, say("Tubes on: ") + lead_name(plan, lead));
     s.actions = std::move(actions);
-    if (raw(parking) > 0)
-        s.actions.push_back(say("Park them {} or more from where the iron will be.", format(parking)));
-    s.tools = {to_say("tube"), to_say("scissors")};
-    s.minutes = 2;
-    s.after = {"cut/" + lead.id, "thread/" + lead.id};
-    s.why.add(
-        say("It no longer goes on after the joint is made; too close to the iron it shrinks where it is "
-            "parked."));
+    tell_parking(s, parking, lead.id);
 }
 
 }  // namespace
@@ -197,6 +189,9 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue, cons
         if (cable.jacket != Jacket::none) s.stamp += fmt::format(", {}", word_of(cable.jacket));
         s.after = {"prepare", "cut/" + cable.id, "thread/" + cable.id, "sleeve/" + cable.id};
         for (const auto& item : cable.devices) s.after.push_back("item/" + item.id);
+        for (const auto& id : {cable.from, cable.to})
+            if (const auto* part = by_id(plan.passives, id); part && seated_before_its_wires(*part))
+                s.after.push_back("seat/" + id);
         if (find_part(plan, cable.from).kind == PartKind::converter) s.after.push_back("set/" + cable.from);
         s.why.title = say("Why at this point");
         s.why.add(say(

@@ -157,8 +157,8 @@ std::vector<Step> stack_steps(const Plan& plan, const Catalogue& catalogue) {
 
 std::vector<Step> panel_steps(const Plan& plan, const Catalogue& catalogue) {
     std::vector<Step> steps;
-    for (const auto& lead : plan.feeds)
-        for (const auto& d : lead.devices) {
+    for (size_t i = 0; i < lead_count(plan); ++i)
+        for (const auto& d : lead_at(plan, i).devices) {
             if (d.panel.empty()) continue;
             const auto fit = panel_fit(catalogue, d);
             const auto name = item_name(catalogue, d);

@@ -46,7 +46,7 @@ Step return_step(const Plan& plan, const WireJoint& joint) {
 std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
                              size_t of) {
     const auto& wiring = figures.harness.wiring;
-    const auto& feed = plan.feeds[of];
+    const auto& feed = lead_at(plan, of);
     std::vector<Step> all;
     for (const auto& item : wiring.items_of(of)) {
         const auto& device = feed.devices[item.device];

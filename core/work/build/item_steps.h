@@ -4,9 +4,10 @@
 
 namespace sangre {
 
-/// Of one feed: one for every item in it, "item/<id>": cut into its lead, the right way round, before the
-/// ends are joined; and one for its joint to the frame or to another return, "return/<feed>".
+/// Of one lead, by its index among all: one for every item in it, "item/<id>": cut into its lead, the right
+/// way round, before the ends are joined; and one for its joint to the frame or to another return,
+/// "return/<feed>".
 std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
-                             size_t feed);
+                             size_t lead);
 
 }  // namespace sangre

@@ -42,6 +42,19 @@ std::string heat_words(const JointSize& size) {
     return raw(size.tip) > 0 ? say("{} with a {} chisel tip", size.heat, format(size.tip)) : size.heat;
 }
 
+void tell_parking(Step& s, Millimetre parking, const Id& lead) {
+    s.about = lead;
+    s.subtitle = say("before any joint: forgotten tubing is the most common mistake");
+    if (raw(parking) > 0)
+        s.actions.push_back(say("Park them {} or more from where the iron will be.", format(parking)));
+    s.tools = {to_say("tube"), to_say("scissors")};
+    s.minutes = 2;
+    s.after = {"cut/" + lead, "thread/" + lead};
+    s.why.add(
+        say("It no longer goes on after the joint is made; too close to the iron it shrinks where it is "
+            "parked."));
+}
+
 void tell_joint(Step& s, const JointWork& work, const Practices& practices) {
     const auto& kind = *work.kind;
     const auto& on = work.wires.landing;

@@ -14,6 +14,9 @@ std::string solder_words(const JointWork& work);
 /// Once, after the look: on a pad along the board, of several wires each alone.
 std::string tug_words(const JointWork& work);
 
+/// What every step that slides tubes on ends with, and why it comes before the joints.
+void tell_parking(Step& step, Millimetre parking, const Id& lead);
+
 /// Adds a joint's stages to a step: strip, heat, join, tug, cover; its tools, caution and the wait of what
 /// covers it.
 void tell_joint(Step& step, const JointWork& work, const Practices& practices);

@@ -42,11 +42,13 @@ std::vector<Step> passive_steps(const Plan& plan) {
         if (p.polar)
             s.actions.push_back(say("Mark its + before it is in: behind the wall it cannot be seen."));
         if (s.tools.empty()) s.tools.push_back(to_say("screwdriver"));
+        if (seated_before_its_wires(p)) {
+            s.why.add(say("Before its wires are on: its nut goes over them only while their ends are bare."));
+            continue;
+        }
         for (const auto* lead : cabled_leads(plan))
             if (lead->from == p.id || lead->to == p.id) s.after.push_back("cable/" + lead->id);
-        s.why.add(
-            say("After its lead is made up: ring, nut and wall go over a bare lead, not over a plug or a "
-                "joint."));
+        s.why.add(say("After its lead is made up, which is easier on the bench."));
     }
     return steps;
 }

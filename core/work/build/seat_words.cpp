@@ -10,8 +10,7 @@ void tell_seat(Step& s, const Plan& plan, const Seat& seat, SeatHold hold, const
     if (raw(seat.cutout) > 0) {
         s.subtitle = say("in an opening of {}", format(seat.cutout));
         s.actions.push_back(
-            say("Try it in its hole of {} before its wires are on; a file takes the last tenth.",
-                format(seat.cutout)));
+            say("Try it in its hole of {}; a file takes the last tenth.", format(seat.cutout)));
     }
     if (raw(seat.behind) > 0)
         s.actions.push_back(
@@ -48,9 +47,9 @@ void tell_seat(Step& s, const Plan& plan, const Seat& seat, SeatHold hold, const
     }
     if (raw(seat.proud) > 0)
         s.actions.push_back(
-            say("It stands {} out in front: nothing closes or slides over it there.", format(seat.proud)));
+            say("It stands {} out in front: keep lids and slides clear of it there.", format(seat.proud)));
     s.minutes = raw(seat.cutout) > 0 ? 8 : 5;
-    s.after = {"prepare", "drill"};
+    s.after = {"prepare"};
 }
 
 }  // namespace sangre

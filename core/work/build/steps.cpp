@@ -178,15 +178,7 @@ void Maker::sleeve(size_t f) {
                            : say("No tube goes over both joints, {}: leave them beside one another.",
                                  format(over->pass)));
     }
-    if (raw(parking) > 0)
-        s.actions.push_back(say("Park them {} or more from where the iron will be.", format(parking)));
-    s.subtitle = say("before any joint: forgotten tubing is the most common mistake");
-    s.tools = {to_say("tube"), to_say("scissors")};
-    s.minutes = 2;
-    s.after = {"cut/" + feed.id, "thread/" + feed.id};
-    s.why.add(
-        say("It no longer goes on after the joint is made; too close to the iron it shrinks where it is "
-            "parked."));
+    tell_parking(s, parking, feed.id);
 }
 
 void Maker::join(size_t f, bool at_source) {
@@ -376,6 +368,8 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
         for (const bool source : {false, true})
             if (!in_pigtail(plan, catalogue, plan.feeds[f], source)) m.join(f, source);
     }
+    for (size_t f = plan.feeds.size(); f < lead_count(plan); ++f)
+        for (auto& s : item_steps(plan, catalogue, figures, f)) m.steps.push_back(std::move(s));
     m.under_before_over();
     for (const auto& c : plan.converters) m.cover_board(c);
     for (auto& s : pigtail_steps(plan, catalogue)) m.steps.push_back(std::move(s));

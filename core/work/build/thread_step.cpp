@@ -36,9 +36,9 @@ void nuts_first(const std::vector<const Opening*>& passed, const Plan& plan, Ste
     for (const auto* o : passed)
         if (o->kind == OpeningKind::gland) glands.push_back(name_of(plan, o->id));
     if (glands.size() == 1)
-        s.actions.push_back(say("Slide the nut, the seal and the body of {} on first.", glands.front()));
+        s.actions.push_back(say("Slide the dome nut and the seal of {} on first.", glands.front()));
     else if (!glands.empty())
-        s.actions.push_back(say("Slide nuts, seals and bodies on first, in this order: {}.",
+        s.actions.push_back(say("Slide dome nuts and seals on first, in this order: {}.",
                                 fmt::to_string(fmt::join(glands, ", "))));
 }
 
