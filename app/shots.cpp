@@ -26,7 +26,7 @@ void settle() {
 /// A dozen joints of the catalogue on the feed of the work lamp, three across.
 QPixmap joints_side_by_side(sangre::app::Document& document, sangre::app::JointPanel& panel) {
     const sangre::Id feed = "feed-hub-load-work-lamp", load = "load-work-lamp";
-    if (!by_id(document.plan().feeds, feed) || !by_id(document.plan().loads, load)) return {};
+    if (!by_id(document.plan().feeds(), feed) || !by_id(document.plan().loads, load)) return {};
     panel.show_end(false);
     QPixmap sheet(panel.width() * 3 + 32, panel.height() * 4 + 40);
     sheet.fill(sangre::app::theme().paper);
@@ -39,7 +39,7 @@ QPixmap joints_side_by_side(sangre::app::Document& document, sangre::app::JointP
             [&](const sangre::Plan& plan) {
                 auto next = set_joint(plan, feed, false, kind);
                 // One of them against a lead that is thinner than the feed.
-                by_id(next.feeds, feed)->wire = "awg16-silicone";
+                by_id(next.leads, feed)->wire = "awg16-silicone";
                 if (std::string_view(kind) == "lap-splice") by_id(next.loads, load)->lead = "awg22-silicone";
                 return next;
             },

@@ -85,7 +85,7 @@ void print_tonight(const Plan& plan, const std::vector<Step>& steps, const std::
     if (e.bare.empty())
         fmt::print("Safe to stop: nothing bare is left connected.{}\n", e.iron ? " Iron off." : "");
     for (const auto& b : e.bare) {
-        const auto* lead = find_lead(plan, b.lead);
+        const auto* lead = by_id(plan.leads, b.lead);
         fmt::print("Cap it: a bare end of {} at {}.\n", feed_name(plan, *lead),
                    name_of(plan, b.at_source ? lead->from : lead->to));
     }
@@ -222,7 +222,7 @@ int run_straight(const Options& o) {
     const auto s = study(plan, parts, {});
     for (size_t f = 0; f < s.harness.routes.size(); ++f) {
         const auto laid = lay_straight(plan, parts, s, f, s.steps());
-        fmt::print("{}, cut {}\n", lead_name(plan, lead_at(plan, f)), format(laid.cut));
+        fmt::print("{}, cut {}\n", lead_name(plan, plan.leads[f]), format(laid.cut));
         for (const auto& thing : laid.things) fmt::print("  {:>8}  {}\n", format(thing.at), thing.name);
         for (size_t i = 0; i < laid.order.size(); ++i)
             fmt::print("  {:>2}. {}\n", i + 1, laid.order[i].words);

@@ -81,8 +81,8 @@ int run_study(const Options& o) {
                : s.mission.run_time_capped                    ? "over a year"
                                                               : format(s.mission.run_time),
                format_percent(s.worst.worst_drop_share), format(s.mass));
-    for (size_t i = 0; i < plan.feeds.size(); ++i)
-        fmt::print("  {}: {}, {}, drop {}, warmest {}\n", feed_name(plan, plan.feeds[i]),
+    for (size_t i = 0; i < plan.feeds().size(); ++i)
+        fmt::print("  {}: {}, {}, drop {}, warmest {}\n", feed_name(plan, plan.feeds()[i]),
                    format(s.now.feeds[i].supply), format(s.now.feeds[i].at_end),
                    format_percent(s.worst.feeds[i].drop_share), format(s.protection[i].warmest));
     return code;

@@ -20,7 +20,7 @@ std::vector<std::string> unknown_figures(const Plan& plan, const Figures& figure
     for (size_t f = 0; f < figures.shorts.size(); ++f)
         if (!figures.shorts[f].found)
             missing.push_back(
-                say("What a short at the end of {} draws was not found.", feed_name(plan, plan.feeds[f])));
+                say("What a short at the end of {} draws was not found.", feed_name(plan, plan.feeds()[f])));
     return missing;
 }
 

@@ -72,9 +72,9 @@ bool stand_alike(const std::vector<Part>& a, const std::vector<Part>& b) {
 /// True where both plans are laid through the machine alike: what loads draw and when does not bear on it.
 bool same_harness(const Plan& a, const Plan& b) {
     return a.bodies == b.bodies && a.places == b.places && a.openings == b.openings && a.ways == b.ways &&
-           a.feeds == b.feeds && a.cables == b.cables && a.metal_frame == b.metal_frame &&
-           stand_alike(a.sources, b.sources) && stand_alike(a.hubs, b.hubs) &&
-           stand_alike(a.converters, b.converters) && stand_alike(a.loads, b.loads);
+           a.leads == b.leads && a.metal_frame == b.metal_frame && stand_alike(a.sources, b.sources) &&
+           stand_alike(a.hubs, b.hubs) && stand_alike(a.converters, b.converters) &&
+           stand_alike(a.loads, b.loads);
 }
 
 /// The figures that are there before anything is solved, and what solves it. A harness of its own is still
@@ -103,7 +103,7 @@ Figures figures_of(const Plan& plan, const Catalogue& catalogue) {
 bool same_shorts(const Study& s, const Study& earlier) {
     const auto &a = *s.plan, &b = *earlier.plan;
     return a.sources == b.sources && a.converters == b.converters && stand_alike(a.loads, b.loads) &&
-           a.feeds == b.feeds && s.solver->circuit() == earlier.solver->circuit();
+           std::ranges::equal(a.feeds(), b.feeds()) && s.solver->circuit() == earlier.solver->circuit();
 }
 
 Study study_from(const std::shared_ptr<const Plan>& kept, const Catalogue& catalogue,

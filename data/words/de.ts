@@ -10,12 +10,6 @@ Assumed: %1. Its menu has the other way.</source>
 Angenommen: %1. Sein Menü hat die andere Art.</translation>
     </message>
     <message>
-        <source>
-Right-click for how wires meet there.</source>
-        <translation>
-Rechtsklick, um zu sagen, wie sich dort Drähte treffen.</translation>
-    </message>
-    <message>
         <source>  (takes %1 to %2)</source>
         <translation>  (nimmt %1 bis %2)</translation>
     </message>
@@ -92,14 +86,6 @@ Rechtsklick, um zu sagen, wie sich dort Drähte treffen.</translation>
         <translation> und verliert {} hin und zurück</translation>
     </message>
     <message>
-        <source> and fit the holder for the {} fuse there.</source>
-        <translation> und setze dort den Halter für die Sicherung {} ein.</translation>
-    </message>
-    <message>
-        <source> and solder the fuse in by its own leads.</source>
-        <translation> und löte die Sicherung mit ihren eigenen Drähten ein.</translation>
-    </message>
-    <message>
         <source> and the same of {}</source>
         <translation> und ebenso viel von {}</translation>
     </message>
@@ -128,16 +114,8 @@ Rechtsklick, um zu sagen, wie sich dort Drähte treffen.</translation>
         <translation> lässt sich nicht mehr schieben an </translation>
     </message>
     <message>
-        <source> comes after the last end</source>
-        <translation> kommt nach dem letzten Ende</translation>
-    </message>
-    <message>
         <source> comes before </source>
         <translation> kommt vor </translation>
-    </message>
-    <message>
-        <source> does both.</source>
-        <translation> tut beides.</translation>
     </message>
     <message>
         <source> does no more than idle in any phase: its work counts for no run time.</source>
@@ -156,48 +134,20 @@ Rechtsklick, um zu sagen, wie sich dort Drähte treffen.</translation>
         <translation> für {}</translation>
     </message>
     <message>
-        <source> has ends of its own and no joint is chosen there.</source>
-        <translation> hat eigene Enden, und dort ist keine Verbindung gewählt.</translation>
-    </message>
-    <message>
         <source> has no outlet to feed </source>
         <translation> hat keinen Ausgang, um dies zu speisen: </translation>
     </message>
     <message>
-        <source> in the wall of </source>
-        <translation> in der Wand von </translation>
+        <source> in the wall of {}</source>
+        <translation> in der Wand von {}</translation>
     </message>
     <message>
         <source> is a guess. Measure it.</source>
         <translation> ist eine Schätzung. Miss nach.</translation>
     </message>
     <message>
-        <source> is about as good or better in mass, cost, run time and rails</source>
-        <translation> ist etwa gleich gut oder besser in Masse, Kosten, Laufzeit und Schienen</translation>
-    </message>
-    <message>
-        <source> is closed</source>
-        <translation> ist geschlossen</translation>
-    </message>
-    <message>
-        <source> is forgotten</source>
-        <translation> ist vergessen</translation>
-    </message>
-    <message>
         <source> is itself fed by </source>
         <translation> wird selbst gespeist von </translation>
-    </message>
-    <message>
-        <source> is not a rail</source>
-        <translation> ist keine Schiene</translation>
-    </message>
-    <message>
-        <source> is not a rail that is fed</source>
-        <translation> ist keine Schiene, die gespeist wird</translation>
-    </message>
-    <message>
-        <source> is not connected to a source</source>
-        <translation> hängt an keiner Quelle</translation>
     </message>
     <message>
         <source> is off in every phase: it counts for no run time.</source>
@@ -224,18 +174,6 @@ Rechtsklick, um zu sagen, wie sich dort Drähte treffen.</translation>
         <translation> oder </translation>
     </message>
     <message>
-        <source> output +</source>
-        <translation> Ausgang +</translation>
-    </message>
-    <message>
-        <source> output + to −</source>
-        <translation> Ausgang + gegen −</translation>
-    </message>
-    <message>
-        <source> output −</source>
-        <translation> Ausgang −</translation>
-    </message>
-    <message>
         <source> plug</source>
         <translation>-Stecker</translation>
     </message>
@@ -246,14 +184,6 @@ Rechtsklick, um zu sagen, wie sich dort Drähte treffen.</translation>
     <message>
         <source> power block</source>
         <translation>-Leistungsverteiler</translation>
-    </message>
-    <message>
-        <source> rests on typical figures: measure it before you buy for it.</source>
-        <translation> beruht auf üblichen Werten: miss ihn, ehe du dafür kaufst.</translation>
-    </message>
-    <message>
-        <source> takes the whole range.</source>
-        <translation> nimmt den ganzen Bereich.</translation>
     </message>
     <message>
         <source> that it feeds already</source>
@@ -345,14 +275,6 @@ Rechtsklick, um zu sagen, wie sich dort Drähte treffen.</translation>
     </message>
     <message>
         <source>%1
-%2
-Click to say it otherwise; empty takes it off.</source>
-        <translation>%1
-%2
-Klicken sagt es anders; leer nimmt es weg.</translation>
-    </message>
-    <message>
-        <source>%1
 %2 in, %3 out: drops %4</source>
         <translation>%1
 %2 hinein, %3 hinaus: verliert %4</translation>
@@ -360,42 +282,16 @@ Klicken sagt es anders; leer nimmt es weg.</translation>
     <message>
         <source>%1
 %2 · %3 · %4
-%5, drop %6
-Right-click: fuse, switch, filter, meter …</source>
+%5, drop %6</source>
         <translation>%1
 %2 · %3 · %4
-%5, Abfall %6
-Rechtsklick: Sicherung, Schalter, Filter, Messgerät …</translation>
+%5, Abfall %6</translation>
     </message>
     <message>
         <source>%1
 A: %2, now: %3</source>
         <translation>%1
 A: %2, jetzt: %3</translation>
-    </message>
-    <message>
-        <source>%1
-Click for what is in it; right-click changes or removes it.</source>
-        <translation>%1
-Klicken zeigt, was darin ist; Rechtsklick ändert oder entfernt ihn.</translation>
-    </message>
-    <message>
-        <source>%1
-Click to select it; right-click for why it goes on in this order.</source>
-        <translation>%1
-Klicken wählt sie; Rechtsklick zeigt, warum es in dieser Reihenfolge daraufkommt.</translation>
-    </message>
-    <message>
-        <source>%1
-Click to tick it alone.</source>
-        <translation>%1
-Klick hakt es einzeln ab.</translation>
-    </message>
-    <message>
-        <source>%1
-Drag it where it is; right-click for a way to another place.</source>
-        <translation>%1
-Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</translation>
     </message>
     <message>
         <source>%1   %2</source>
@@ -510,16 +406,22 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 hat %2 Megapixel; bis %3 werden gelesen: mach es erst kleiner.</translation>
     </message>
     <message>
-        <source>%1 has no place yet: drag it to one, or press Enter</source>
-        <translation>%1 hat noch keinen Ort: zieh es auf einen, oder drücke Enter</translation>
+        <source>%1 has no place yet</source>
+        <translation>%1 hat noch keinen Ort</translation>
     </message>
     <message>
         <source>%1 heat in wires</source>
         <translation>%1 Wärme in Leitungen</translation>
     </message>
     <message>
-        <source>%1 in %2: %3. Click changes it, drag paints it on; type a percentage.</source>
-        <translation>%1 in %2: %3. Klicken ändert es, ziehen malt es ein; tippe einen Prozentsatz.</translation>
+        <source>%1 in %2</source>
+        <translation>%1 in %2</translation>
+    </message>
+    <message>
+        <source>%1 in %2: %3
+A percentage can be typed.</source>
+        <translation>%1 in %2: %3
+Ein Prozentwert kann getippt werden.</translation>
     </message>
     <message>
         <source>%1 is broken: %2</source>
@@ -610,10 +512,6 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 auf %2</translation>
     </message>
     <message>
-        <source>%1 on %2. Click for the way; right-click for more.</source>
-        <translation>%1 auf %2. Klicken zeigt den Weg; Rechtsklick für mehr.</translation>
-    </message>
-    <message>
         <source>%1 others ruled out, the lightest first:</source>
         <translation>%1 weitere ausgeschieden, die leichtesten zuerst:</translation>
     </message>
@@ -636,6 +534,10 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
     <message>
         <source>%1 s</source>
         <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>%1 steps</source>
+        <translation>%1 Schritte</translation>
     </message>
     <message>
         <source>%1 steps to do</source>
@@ -694,12 +596,6 @@ Zieh es dorthin, wo es ist; Rechtsklick für einen Weg zu einem anderen Ort.</tr
         <translation>%1 — %2</translation>
     </message>
     <message>
-        <source>%1%2
-Select; double-click or Enter edits its line</source>
-        <translation>%1%2
-Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
-    </message>
-    <message>
         <source>%1%2 — Sangre</source>
         <translation>%1%2 — Sangre</translation>
     </message>
@@ -716,16 +612,16 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>%1, %2, %3 dick</translation>
     </message>
     <message>
+        <source>%1, %2, %3, bundle %4</source>
+        <translation>%1, %2, %3, Bündel %4</translation>
+    </message>
+    <message>
         <source>%1, %2, for %3</source>
         <translation>%1, %2, für %3</translation>
     </message>
     <message>
         <source>%1, %2; its menu changes or removes it</source>
         <translation>%1, %2; sein Menü ändert oder entfernt es</translation>
-    </message>
-    <message>
-        <source>%1. Click for what goes through it; right-click for more.</source>
-        <translation>%1. Klicken zeigt, was hindurchgeht; Rechtsklick für mehr.</translation>
     </message>
     <message>
         <source>%1: </source>
@@ -736,30 +632,16 @@ Auswählen; Doppelklick oder Enter bearbeitet seine Zeile</translation>
         <translation>%1: %2</translation>
     </message>
     <message>
-        <source>%1: %2 %3. Drag it onto another rail to feed it from there; right-click for its feed.</source>
-        <translation>%1: %2 %3. Zieh es auf eine andere Schiene, um es von dort zu speisen; Rechtsklick für seine Zuleitung.</translation>
-    </message>
-    <message>
         <source>%1: %2 on average, %3 with all that runs at its peak together</source>
         <translation>%1: im Mittel %2, mit allem Laufenden auf Spitze zusammen %3</translation>
     </message>
     <message>
-        <source>%1: %2 steps</source>
-        <translation>%1: %2 Schritte</translation>
-    </message>
-    <message>
-        <source>%1: %2 steps in %3 of %4%5
-Click for its first step; right-click types how long there is; drag its edge.</source>
-        <translation>%1: %2 Schritte in %3 von %4%5
-Klick zeigt den ersten Schritt; Rechtsklick tippt, wie viel Zeit ist; Kante ziehen.</translation>
+        <source>%1: %2 steps in %3 of %4%5</source>
+        <translation>%1: %2 Schritte in %3 von %4%5</translation>
     </message>
     <message>
         <source>%1: %2, %3</source>
         <translation>%1: %2, %3</translation>
-    </message>
-    <message>
-        <source>%1: %2, %3, %4, bundle %5. Double-click types the length; right-click for more.</source>
-        <translation>%1: %2, %3, %4, Bündel %5. Doppelklick tippt die Länge; Rechtsklick für mehr.</translation>
     </message>
     <message>
         <source>%1: %2.</source>
@@ -782,20 +664,16 @@ Klick zeigt den ersten Schritt; Rechtsklick tippt, wie viel Zeit ist; Kante zieh
         <translation>%1: eine andere wählen</translation>
     </message>
     <message>
-        <source>%1: needs %2, at hand %3, spare %4, sold in %5%6
-Click: ordered, on its way, arrived; right-click for more.</source>
-        <translation>%1: braucht %2, vorhanden %3, Reserve %4, verkauft zu %5%6
-Klick: bestellt, unterwegs, angekommen; Rechtsklick für mehr.</translation>
+        <source>%1: needs %2, at hand %3, spare %4, sold in %5%6</source>
+        <translation>%1: braucht %2, vorhanden %3, Reserve %4, verkauft zu %5%6</translation>
     </message>
     <message>
-        <source>%1: path %2, cut %3
-Right-click for the other ways that it could go.</source>
-        <translation>%1: Weg %2, Zuschnitt %3
-Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
+        <source>%1: path %2, cut %3</source>
+        <translation>%1: Weg %2, abzulängen %3</translation>
     </message>
     <message>
-        <source>%1: ways drawn through it meet it there. Drag it, or its corner; right-click for more.</source>
-        <translation>%1: hindurch gezeichnete Wege treffen dort darauf. Zieh sie oder ihre Ecke; Rechtsklick für mehr.</translation>
+        <source>%1: ways drawn through it meet it there.</source>
+        <translation>%1: Wege, die hindurch gezeichnet sind, treffen dort darauf.</translation>
     </message>
     <message>
         <source>%1; %2 at hand.</source>
@@ -878,16 +756,12 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>, bei </translation>
     </message>
     <message>
-        <source>, at the frame</source>
-        <translation>, am Rahmen</translation>
-    </message>
-    <message>
-        <source>, at the return it shares</source>
-        <translation>, an der Rückleitung, die es teilt</translation>
-    </message>
-    <message>
         <source>, at the slot to be tapped</source>
         <translation>, am Steckplatz, der angezapft wird</translation>
+    </message>
+    <message>
+        <source>, at {}</source>
+        <translation>, bei {}</translation>
     </message>
     <message>
         <source>, before its </source>
@@ -930,16 +804,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>, soll </translation>
     </message>
     <message>
-        <source>, no servo</source>
-        <translation>, kein Servo</translation>
-    </message>
-    <message>
         <source>, nothing on its output</source>
         <translation>, nichts an seinem Ausgang</translation>
-    </message>
-    <message>
-        <source>, nothing on the output</source>
-        <translation>, nichts am Ausgang</translation>
     </message>
     <message>
         <source>, nothing to hold it against</source>
@@ -1070,6 +936,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>1 Messung zu nehmen</translation>
     </message>
     <message>
+        <source>1 step</source>
+        <translation>1 Schritt</translation>
+    </message>
+    <message>
         <source>1 step to do</source>
         <translation>1 Schritt zu tun</translation>
     </message>
@@ -1110,10 +980,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>175 %</translation>
     </message>
     <message>
-        <source>2 × {} of {} on first, one for each joint, parked {} away.</source>
-        <translation>Erst 2 × {} {} darauf, einen je Verbindung, {} weit weg geparkt.</translation>
-    </message>
-    <message>
         <source>2 × {} × {} mΩ/m at {} × {} = {} dropped, {} of heat</source>
         <translation>2 × {} × {} mΩ/m bei {} × {} = {} Abfall, {} Wärme</translation>
     </message>
@@ -1134,24 +1000,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>700 circular mil je Ampere</translation>
     </message>
     <message>
-        <source>: last of all</source>
-        <translation>: als Allerletztes</translation>
-    </message>
-    <message>
-        <source>: nothing to hold it against.</source>
-        <translation>: nichts, woran es zu messen wäre.</translation>
-    </message>
-    <message>
         <source>: one of {}</source>
         <translation>: eines von {}</translation>
-    </message>
-    <message>
-        <source>; a lug of the bolts' size on both ends, tube over their barrels.</source>
-        <translation>; an beide Enden ein Kabelschuh in der Größe der Bolzen, Schlauch über die Hülsen.</translation>
-    </message>
-    <message>
-        <source>; a lug on each of its studs, the side marked LINE or BAT towards the source.</source>
-        <translation>; ein Kabelschuh auf jeden Bolzen, die Seite LINE oder BAT zur Quelle.</translation>
     </message>
     <message>
         <source>; a name with a comma stands in quotes</source>
@@ -1170,20 +1020,12 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>; daneben </translation>
     </message>
     <message>
-        <source>; bunching IEC 60364-5-52</source>
-        <translation>; Häufung IEC 60364-5-52</translation>
-    </message>
-    <message>
         <source>; from empty {} of good ones fill it.</source>
         <translation>; aus leer füllen ihn {} guter.</translation>
     </message>
     <message>
         <source>; heat balance Churchill &amp; Chu 1975; bunching IEC 60364-5-52</source>
         <translation>; Wärmebilanz Churchill &amp; Chu 1975; Häufung IEC 60364-5-52</translation>
-    </message>
-    <message>
-        <source>; heat balance after Churchill &amp; Chu 1975; bunching IEC 60364-5-52</source>
-        <translation>; Wärmebilanz nach Churchill &amp; Chu 1975; Häufung IEC 60364-5-52</translation>
     </message>
     <message>
         <source>; it carries that continuously</source>
@@ -1208,14 +1050,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>; meter on diode test</source>
         <translation>; Messgerät auf Diodentest</translation>
-    </message>
-    <message>
-        <source>; nothing was written</source>
-        <translation>; nichts wurde geschrieben</translation>
-    </message>
-    <message>
-        <source>; or add a module that does to Parts</source>
-        <translation>; oder einen Wandler, der es kann, bei den Teilen eintragen</translation>
     </message>
     <message>
         <source>; or type it as {} loads, where it can be wired as such</source>
@@ -1586,8 +1420,12 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Eine Leitung landet auf einer Klemme, die es gibt</translation>
     </message>
     <message>
-        <source>A lead of </source>
-        <translation>Ein Anschluss aus </translation>
+        <source>A lead of {}</source>
+        <translation>Ein Anschluss aus {}</translation>
+    </message>
+    <message>
+        <source>A lead that came with a part reaches</source>
+        <translation>Eine mitgelieferte Leitung ist lang genug</translation>
     </message>
     <message>
         <source>A lead that is pinned to ways goes by them</source>
@@ -1818,8 +1656,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein nicht eingerasteter Stift, vom Gegenstück zurückgedrückt</translation>
     </message>
     <message>
-        <source>A place for each of them, laid out by what is joined to what; drag them where they are</source>
-        <translation>Ein Ort für jedes davon, geordnet danach, was womit verbunden ist; zieh sie dorthin, wo sie sind</translation>
+        <source>A place for each of them, laid out by what is joined to what</source>
+        <translation>Ein Ort für jedes, angeordnet danach, was womit verbunden ist</translation>
     </message>
     <message>
         <source>A place needs a name.</source>
@@ -1840,6 +1678,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A plug seen from the wire side is the mirror image of its face: count from the marked pin.</source>
         <translation>Ein von der Leitungsseite gesehener Stecker ist das Spiegelbild seines Gesichts: zähle vom markierten Stift an.</translation>
+    </message>
+    <message>
+        <source>A plug that stays on passes the openings on its way</source>
+        <translation>Ein Stecker, der dran bleibt, passt durch die Öffnungen auf seinem Weg</translation>
     </message>
     <message>
         <source>A poor joint or too thin a wire: compare empty and running</source>
@@ -1954,12 +1796,12 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Kurzschluss an ihrem Ende</translation>
     </message>
     <message>
-        <source>A short at the end of </source>
-        <translation>Ein Kurzschluss am Ende von </translation>
-    </message>
-    <message>
         <source>A short at the end of a feed opens something</source>
         <translation>Ein Kurzschluss am Ende einer Zuleitung öffnet etwas</translation>
+    </message>
+    <message>
+        <source>A short at the end of {}</source>
+        <translation>Ein Kurzschluss am Ende von {}</translation>
     </message>
     <message>
         <source>A short at {} may open {}'s fuse first and turn off {} load{}.</source>
@@ -1974,8 +1816,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Ein Kurzschluss in seiner Leitung, oder ein Einzeldraht über zwei Klemmen</translation>
     </message>
     <message>
-        <source>A short right behind the fuse of </source>
-        <translation>Ein Kurzschluss gleich hinter der Sicherung von </translation>
+        <source>A short right behind the fuse of {}</source>
+        <translation>Ein Kurzschluss gleich hinter der Sicherung von {}</translation>
     </message>
     <message>
         <source>A short {} along {}</source>
@@ -2000,6 +1842,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>A sound bolted ring</source>
         <translation>Eine saubere verschraubte Öse</translation>
+    </message>
+    <message>
+        <source>A splice in its middle lengthens it: each core joined and covered, none beside another.</source>
+        <translation>Ein Spleiß in ihrer Mitte verlängert sie: jede Ader verbunden und isoliert, keine Verbindung neben der anderen.</translation>
     </message>
     <message>
         <source>A spot in the machine.</source>
@@ -2486,6 +2332,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Alle Adern der Leitung gehen zusammen hindurch: eine allein würde ihn sättigen.</translation>
     </message>
     <message>
+        <source>All {} of it is used: nothing is cut off.</source>
+        <translation>Alle {} werden gebraucht: nichts wird abgeschnitten.</translation>
+    </message>
+    <message>
         <source>All − together</source>
         <translation>Alle − zusammen</translation>
     </message>
@@ -2662,8 +2512,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Eine andere Leitung</translation>
     </message>
     <message>
-        <source>Antenna on </source>
-        <translation>Antenne an </translation>
+        <source>Antenna on {}</source>
+        <translation>Antenne an {}</translation>
     </message>
     <message>
         <source>Any holder for it</source>
@@ -2760,6 +2610,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>At {} from {}: {}.</source>
         <translation>Bei {} ab {}: {}.</translation>
+    </message>
+    <message>
+        <source>At {} its plug stays on: nothing is made there.</source>
+        <translation>An {} bleibt der Stecker dran: dort ist nichts zu machen.</translation>
     </message>
     <message>
         <source>At {} the fuse may take {}; the wire withstands that for {}.</source>
@@ -2896,10 +2750,6 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Bend %1</source>
         <translation>Knick %1</translation>
-    </message>
-    <message>
-        <source>Bend %1: drag it; Enter or a click with the right button takes it away</source>
-        <translation>Knick %1: zieh ihn; Enter oder Rechtsklick nimmt ihn weg</translation>
     </message>
     <message>
         <source>Bent tighter, the insulation thins on the outside and strands break with time.</source>
@@ -3042,8 +2892,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Auf den Wegen, an die sie geheftet ist.</translation>
     </message>
     <message>
-        <source>By voltage drop, </source>
-        <translation>Nach dem Spannungsabfall, </translation>
+        <source>By voltage drop, {}</source>
+        <translation>Nach dem Spannungsabfall, {}</translation>
     </message>
     <message>
         <source>C%1  %2</source>
@@ -3146,6 +2996,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Zu Plan A wechseln</translation>
     </message>
     <message>
+        <source>Charge</source>
+        <translation>Ladung</translation>
+    </message>
+    <message>
         <source>Charge and voltage over the day</source>
         <translation>Ladung und Spannung über den Tag</translation>
     </message>
@@ -3166,8 +3020,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Lade ihn, wo es warm ist, und lass ihn erst durchwärmen; bis 10 °C langsam.</translation>
     </message>
     <message>
-        <source>Charge with </source>
-        <translation>Laden mit </translation>
+        <source>Charge with {}</source>
+        <translation>Laden mit {}</translation>
     </message>
     <message>
         <source>Charger of {} at {}: full in {}.</source>
@@ -3254,6 +3108,26 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Klick auf ein Teil oder eine Leitung; + und − vergrößern; das Planmenü schreibt ihn in eine Datei.</translation>
     </message>
     <message>
+        <source>Click changes it, drag paints it on.</source>
+        <translation>Klicken ändert es, Ziehen malt es weiter.</translation>
+    </message>
+    <message>
+        <source>Click for its first step; right-click types how long there is; drag its edge.</source>
+        <translation>Klicken: sein erster Schritt; Rechtsklick: wie viel Zeit ist; am Rand ziehen.</translation>
+    </message>
+    <message>
+        <source>Click for the way; right-click for more.</source>
+        <translation>Klicken: der Weg; Rechtsklick: mehr.</translation>
+    </message>
+    <message>
+        <source>Click for what goes through it; right-click for more.</source>
+        <translation>Klicken: was hindurchgeht; Rechtsklick: mehr.</translation>
+    </message>
+    <message>
+        <source>Click for what is in it; right-click changes or removes it.</source>
+        <translation>Klicken: was darin ist; Rechtsklick ändert oder entfernt es.</translation>
+    </message>
+    <message>
         <source>Click one to build it so; Ctrl+Z takes it back.</source>
         <translation>Klick auf eine Art, um so zu bauen; Strg+Z.</translation>
     </message>
@@ -3262,8 +3136,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Klick Punkt für Punkt von %1 an; Enter endet bei %2, Rücktaste nimmt einen zurück, Escape lässt es.</translation>
     </message>
     <message>
-        <source>Click to type it anew: pin colour signal &gt; pin, twisted 1, doubled 1, unused, cut back</source>
-        <translation>Klicken tippt sie neu: Stift Farbe Signal &gt; Stift, twisted 1, doubled 1, unused, cut back</translation>
+        <source>Click to say it otherwise; empty takes it off.</source>
+        <translation>Klicken, um es anders zu sagen; leer entfernt es.</translation>
+    </message>
+    <message>
+        <source>Click to select it; right-click for why it goes on in this order.</source>
+        <translation>Klicken wählt sie aus; Rechtsklick: warum in dieser Reihenfolge.</translation>
+    </message>
+    <message>
+        <source>Click to tick it alone.</source>
+        <translation>Klicken hakt es allein ab.</translation>
     </message>
     <message>
         <source>Click two points whose distance you know. Escape leaves it.</source>
@@ -3272,6 +3154,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Click two points whose distance you know; right-click types how wide it is</source>
         <translation>Klick auf zwei Punkte, deren Abstand du kennst; Rechtsklick tippt, wie breit es ist</translation>
+    </message>
+    <message>
+        <source>Click: ordered, on its way, arrived; right-click for more.</source>
+        <translation>Klicken: bestellt, unterwegs, angekommen; Rechtsklick: mehr.</translation>
     </message>
     <message>
         <source>Clip it round all its wires together, close to what is noisy.</source>
@@ -3360,6 +3246,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Copy the shopping list as text</source>
         <translation>Einkaufsliste als Text kopieren</translation>
+    </message>
+    <message>
+        <source>Core %1</source>
+        <translation>Ader %1</translation>
     </message>
     <message>
         <source>Core by core, at both ends: {}.</source>
@@ -3458,8 +3348,12 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Zuschnitt = ({} Verbindung + 2 × {}{}) ÷ 0,93 = {}, aufgerundet auf {}</translation>
     </message>
     <message>
-        <source>Cut and label: </source>
-        <translation>Zuschneiden und beschriften: </translation>
+        <source>Cut a new lead instead</source>
+        <translation>Stattdessen eine neue Leitung ablängen</translation>
+    </message>
+    <message>
+        <source>Cut and label: {}</source>
+        <translation>Zuschneiden und beschriften: {}</translation>
     </message>
     <message>
         <source>Cut back and insulated</source>
@@ -3480,6 +3374,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Cut long and trim later: a wire can be shortened, not lengthened.</source>
         <translation>Lang zuschneiden und später kürzen: eine Leitung lässt sich kürzen, nicht verlängern.</translation>
+    </message>
+    <message>
+        <source>Cut off the plug at {} and make that end anew</source>
+        <translation>Den Stecker an {} abschneiden und dieses Ende neu machen</translation>
     </message>
     <message>
         <source>Cut out, stick on where it is to be, punch the centre, drill small first, then to size; deburr.</source>
@@ -3510,6 +3408,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Schneide die Leitung {} {}; ein Ende an jeden Kontakt, über beide ein Schlauch.</translation>
     </message>
     <message>
+        <source>Cut them to different lengths, each {} shorter than the one before, the other piece the other way round: no two joints lie side by side.</source>
+        <translation>Verschieden lang abschneiden, jede {} kürzer als die vorige, am anderen Stück umgekehrt: keine zwei Verbindungen liegen nebeneinander.</translation>
+    </message>
+    <message>
         <source>Cut to length: </source>
         <translation>Ablängen: </translation>
     </message>
@@ -3522,12 +3424,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Schneide {} davon; der Rest kommt mit seiner Länge beschriftet zurück in die Schublade.</translation>
     </message>
     <message>
+        <source>Cut {} of the same wire to lengthen it.</source>
+        <translation>{} desselben Drahts zum Verlängern abschneiden.</translation>
+    </message>
+    <message>
         <source>Cut {} of {} {}{}.</source>
         <translation>Schneide {} von {} {}{}.</translation>
     </message>
     <message>
-        <source>Cut-off </source>
-        <translation>Abschaltung </translation>
+        <source>Cut-off {}</source>
+        <translation>Abschaltung {}</translation>
     </message>
     <message>
         <source>Cutting cards</source>
@@ -3602,12 +3508,32 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Schon einmal gemacht, als {}; der Plan hat sich seither zu {} geändert.</translation>
     </message>
     <message>
+        <source>Double-click types the length; right-click for more.</source>
+        <translation>Doppelklick tippt die Länge; Rechtsklick: mehr.</translation>
+    </message>
+    <message>
         <source>Drag borders for length, strips for what runs.</source>
         <translation>Grenzen ziehen: Dauer; Streifen: was läuft.</translation>
     </message>
     <message>
         <source>Drag it along the lead, or type its distance on its line.</source>
         <translation>Entlang der Leitung ziehen oder den Abstand in seine Zeile schreiben.</translation>
+    </message>
+    <message>
+        <source>Drag it onto another rail to feed it from there; right-click for its feed.</source>
+        <translation>Auf eine andere Schiene ziehen, um es von dort zu speisen; Rechtsklick: seine Zuleitung.</translation>
+    </message>
+    <message>
+        <source>Drag it where it is; right-click for a way to another place.</source>
+        <translation>Dorthin ziehen, wo er ist; Rechtsklick: ein Weg zu einem anderen Ort.</translation>
+    </message>
+    <message>
+        <source>Drag it, or its corner; right-click for more.</source>
+        <translation>Ziehen, auch an der Ecke; Rechtsklick: mehr.</translation>
+    </message>
+    <message>
+        <source>Drag it; a click with the right button takes it away.</source>
+        <translation>Ziehen; Rechtsklick entfernt ihn.</translation>
     </message>
     <message>
         <source>Drag to rearrange, right-click for more.</source>
@@ -3634,8 +3560,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Zieht</translation>
     </message>
     <message>
-        <source>Drill it to </source>
-        <translation>Bohre es auf </translation>
+        <source>Drill it to {}</source>
+        <translation>Bohre es auf {}</translation>
     </message>
     <message>
         <source>Drill it wider, or lead some of them another way.</source>
@@ -3776,6 +3702,10 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
     <message>
         <source>Energy that leaves the packs and does not reach a load</source>
         <translation>Energie, die die Akkus verlässt und keinen Verbraucher erreicht</translation>
+    </message>
+    <message>
+        <source>Enter takes it away.</source>
+        <translation>Enter entfernt ihn.</translation>
     </message>
     <message>
         <source>Enter takes the line over, Escape leaves it. “+” beside the chips lists what can be said.</source>
@@ -4014,8 +3944,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Irgendetwas finden…	Ctrl+Space</translation>
     </message>
     <message>
-        <source>Find the circuit: </source>
-        <translation>Finde den Stromkreis: </translation>
+        <source>Find the circuit: {}</source>
+        <translation>Finde den Stromkreis: {}</translation>
     </message>
     <message>
         <source>Find: 40 A fuse, silicone, toggle …</source>
@@ -4062,12 +3992,20 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Setze ein: {} {}</translation>
     </message>
     <message>
+        <source>Fit both plugs of {}</source>
+        <translation>Beide Stecker von {} einstecken</translation>
+    </message>
+    <message>
         <source>Fit the fuses before the modules</source>
         <translation>Die Sicherungen vor den Wandlern einsetzen</translation>
     </message>
     <message>
         <source>Fit the plug of the {}</source>
         <translation>Stecker einsetzen: {}</translation>
+    </message>
+    <message>
+        <source>Fit the plug of the {} lead into {}</source>
+        <translation>Den Stecker der Leitung zu {} in {} einstecken</translation>
     </message>
     <message>
         <source>Fit {}: {}</source>
@@ -4274,12 +4212,16 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Sicherung in: {}</translation>
     </message>
     <message>
+        <source>Fuse of %1</source>
+        <translation>Sicherung von %1</translation>
+    </message>
+    <message>
         <source>Fuse tap on the {}</source>
         <translation>Sicherungsabgriff an: {}</translation>
     </message>
     <message>
-        <source>Fuse, switch, plugs and joints: </source>
-        <translation>Sicherung, Schalter, Stecker und Verbindungen: </translation>
+        <source>Fuse, switch, plugs and joints: {}</source>
+        <translation>Sicherung, Schalter, Stecker und Verbindungen: {}</translation>
     </message>
     <message>
         <source>Fuses</source>
@@ -4290,8 +4232,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Großzügig</translation>
     </message>
     <message>
-        <source>Get </source>
-        <translation>Besorge </translation>
+        <source>Get {}</source>
+        <translation>Besorge {}</translation>
     </message>
     <message>
         <source>Gets</source>
@@ -4434,8 +4376,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Still halten, bis es erstarrt.</translation>
     </message>
     <message>
-        <source>Hold the leads: </source>
-        <translation>Leitungen halten: </translation>
+        <source>Hold the leads: {}</source>
+        <translation>Leitungen halten: {}</translation>
     </message>
     <message>
         <source>Hole</source>
@@ -4522,8 +4464,8 @@ Rechtsklick zeigt die anderen Wege, die sie nehmen könnte.</translation>
         <translation>Wie rund eine Ecke ist</translation>
     </message>
     <message>
-        <source>How sure, in </source>
-        <translation>Wie sicher, in </translation>
+        <source>How sure, in {}</source>
+        <translation>Wie sicher, in {}</translation>
     </message>
     <message>
         <source>How thick a lead is</source>
@@ -4584,8 +4526,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>In einer Bohrung von {}: {} abisolieren.</translation>
     </message>
     <message>
-        <source>In it: </source>
-        <translation>Darin: </translation>
+        <source>In it: {}</source>
+        <translation>Darin: {}</translation>
     </message>
     <message>
         <source>In its wall: </source>
@@ -4656,16 +4598,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Bis zum Anschlag einführen, festziehen.</translation>
     </message>
     <message>
-        <source>Inside </source>
-        <translation>In </translation>
-    </message>
-    <message>
         <source>Inside it: {} mΩ·Ah ÷ {} × {} cells{} = {} at half charge, {}</source>
         <translation>Innen: {} mΩ·Ah ÷ {} × {} Zellen{} = {} bei halber Ladung, {}</translation>
     </message>
     <message>
         <source>Inside it: {} × {} cells ÷ {}{} = {} at half charge, {}</source>
         <translation>Innen: {} × {} Zellen ÷ {}{} = {} bei halber Ladung, {}</translation>
+    </message>
+    <message>
+        <source>Inside {}</source>
+        <translation>In {}</translation>
     </message>
     <message>
         <source>Insulate another way</source>
@@ -4794,6 +4736,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>It is to come after “{}”, which is no step any more: that counts as met.</source>
         <translation>Er soll nach „{}“ kommen, das kein Schritt mehr ist: das gilt als erfüllt.</translation>
+    </message>
+    <message>
+        <source>It is {} too short.</source>
+        <translation>Sie ist {} zu kurz.</translation>
+    </message>
+    <message>
+        <source>It keeps both its plugs and is not cut.</source>
+        <translation>Sie behält beide Stecker und wird nicht abgeschnitten.</translation>
     </message>
     <message>
         <source>It leaks while hot and resets when it cools; a pack needs a fuse that stays open.</source>
@@ -4938,10 +4888,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Its own line from the pack</source>
         <translation>Eine eigene Leitung vom Akku</translation>
-    </message>
-    <message>
-        <source>Its own plug stays on where it fits: then cut the other end only.</source>
-        <translation>Sein eigener Stecker bleibt dran, wo er passt: dann schneide nur das andere Ende.</translation>
     </message>
     <message>
         <source>Its relay</source>
@@ -5192,6 +5138,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Alles bereitlegen</translation>
     </message>
     <message>
+        <source>Lay out {} as it came</source>
+        <translation>{} bereitlegen, wie sie ist</translation>
+    </message>
+    <message>
         <source>Lay the wire along the trace and touch: a second of heat lifts it off the board if it is two.</source>
         <translation>Leg den Draht die Bahn entlang und tipp an: eine Sekunde Wärme; bei zweien hebt sich die Bahn von der Platine.</translation>
     </message>
@@ -5300,12 +5250,24 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Länge</translation>
     </message>
     <message>
+        <source>Length of %1</source>
+        <translation>Länge von %1</translation>
+    </message>
+    <message>
         <source>Length × width × height is expected: “220 × 140 × 80 mm”.</source>
         <translation>Länge × Breite × Höhe wird erwartet: „220 × 140 × 80 mm“.</translation>
     </message>
     <message>
-        <source>Length: </source>
-        <translation>Länge: </translation>
+        <source>Length: {}</source>
+        <translation>Länge: {}</translation>
+    </message>
+    <message>
+        <source>Lengthen it with a splice</source>
+        <translation>Mit einem Spleiß verlängern</translation>
+    </message>
+    <message>
+        <source>Lengthen the {}</source>
+        <translation>Verlängern: {}</translation>
     </message>
     <message>
         <source>Lengths</source>
@@ -5446,8 +5408,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Aussehen wie der Schreibtisch</translation>
     </message>
     <message>
-        <source>Look at %1. Right-click for more.</source>
-        <translation>%1 ansehen. Rechtsklick für mehr.</translation>
+        <source>Look at %1.</source>
+        <translation>%1 ansehen.</translation>
     </message>
     <message>
         <source>Look for a smooth fillet.</source>
@@ -5502,8 +5464,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Tiefste Ladung {}; von voll an, ohne Pause arbeitend, {}.</translation>
     </message>
     <message>
-        <source>Lowest: </source>
-        <translation>Am tiefsten: </translation>
+        <source>Lowest: {}</source>
+        <translation>Am tiefsten: {}</translation>
     </message>
     <message>
         <source>Lugs, screws and short leads are joined like every other end: strip, tool, cover, ohms.</source>
@@ -5546,12 +5508,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Eine Öffnung machen</translation>
     </message>
     <message>
-        <source>Make it </source>
-        <translation>Mach sie </translation>
-    </message>
-    <message>
         <source>Make it a gland</source>
         <translation>Mach eine Verschraubung daraus</translation>
+    </message>
+    <message>
+        <source>Make it {}</source>
+        <translation>Mach sie {}</translation>
     </message>
     <message>
         <source>Make it {} in series too</source>
@@ -5580,10 +5542,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Mark its + before it is in: behind the wall it cannot be seen.</source>
         <translation>Markiere sein +, ehe es drin ist: hinter der Wand sieht es niemand.</translation>
-    </message>
-    <message>
-        <source>Measure </source>
-        <translation>Miss </translation>
     </message>
     <message>
         <source>Measure  (M)</source>
@@ -5618,6 +5576,14 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Miss {}</translation>
     </message>
     <message>
+        <source>Measure {} from the plug at {}, which stays on, and cut there.</source>
+        <translation>Vom Stecker an {1}, der dran bleibt, {0} abmessen und dort abschneiden.</translation>
+    </message>
+    <message>
+        <source>Measure {} of it and cut there.</source>
+        <translation>{} abmessen und dort abschneiden.</translation>
+    </message>
+    <message>
         <source>Measured</source>
         <translation>Gemessen</translation>
     </message>
@@ -5648,10 +5614,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Merge two rails</source>
         <translation>Zwei Schienen zusammenlegen</translation>
-    </message>
-    <message>
-        <source>Message</source>
-        <translation>Meldung</translation>
     </message>
     <message>
         <source>Meter across its supply: no short, either way round.</source>
@@ -6090,8 +6052,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Erst messen, dann kleben</translation>
     </message>
     <message>
-        <source>Not measured: </source>
-        <translation>Nicht gemessen: </translation>
+        <source>Not measured: {}</source>
+        <translation>Nicht gemessen: {}</translation>
     </message>
     <message>
         <source>Not rechargeable.</source>
@@ -6258,6 +6220,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Nun der andere Punkt.</translation>
     </message>
     <message>
+        <source>Nut and seal of a gland are slid over the bare end of a lead, not over a plug.</source>
+        <translation>Hutmutter und Dichtung einer Verschraubung werden über das freie Ende einer Leitung geschoben, nicht über einen Stecker.</translation>
+    </message>
+    <message>
         <source>Of its supply of {} the motor gets {}.</source>
         <translation>Von den {}, die ihn speisen, bekommt der Motor {}.</translation>
     </message>
@@ -6302,8 +6268,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Auf einer Lötfläche von {}: {} abisolieren, sodass die Isolierung an ihrem Rand endet; die Spitze nicht breiter als sie.</translation>
     </message>
     <message>
-        <source>On in </source>
-        <translation>An in </translation>
+        <source>On in {}</source>
+        <translation>An in {}</translation>
     </message>
     <message>
         <source>On its ohms range a meter sends some mA through it: know that current and the igniter's no-fire current.</source>
@@ -6330,8 +6296,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Auf den Lötflächen einer Platine</translation>
     </message>
     <message>
-        <source>On the way </source>
-        <translation>Auf dem Weg </translation>
+        <source>On the way {}</source>
+        <translation>Auf dem Weg {}</translation>
     </message>
     <message>
         <source>One action fires {}: two separate ones are wanted, arm and fire.</source>
@@ -6366,12 +6332,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Ein Verbraucher nach dem anderen: Volt an seinem Stecker, unbelastet und unter Last.</translation>
     </message>
     <message>
-        <source>One of </source>
-        <translation>Eines mit </translation>
-    </message>
-    <message>
         <source>One of button, lamp, aerial, sensor, motor or sounder is expected.</source>
         <translation>Eines von button, lamp, aerial, sensor, motor oder sounder wird erwartet.</translation>
+    </message>
+    <message>
+        <source>One of its plugs would have to go through.</source>
+        <translation>Einer ihrer Stecker müsste hindurch.</translation>
     </message>
     <message>
         <source>One of the two resistors is missing: 120 Ω</source>
@@ -6380,6 +6346,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>One of them is twisted; with untwisted pairs it would be {}.</source>
         <translation>Eines davon ist verdrillt; offen wären es {}.</translation>
+    </message>
+    <message>
+        <source>One of {}</source>
+        <translation>Eines mit {}</translation>
     </message>
     <message>
         <source>One pack</source>
@@ -6454,6 +6424,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Einen Plan öffnen</translation>
     </message>
     <message>
+        <source>Open it to {}</source>
+        <translation>Auf {} aufweiten</translation>
+    </message>
+    <message>
         <source>Open means 0 V; a few tenths are stored in capacitors and fall away.</source>
         <translation>Offen heißt 0 V; ein paar Zehntel sind in Kondensatoren gespeichert und fallen ab.</translation>
     </message>
@@ -6484,6 +6458,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Open…	Ctrl+O</source>
         <translation>Öffnen…	Ctrl+O</translation>
+    </message>
+    <message>
+        <source>Or drag the border.</source>
+        <translation>Oder die Grenze ziehen.</translation>
     </message>
     <message>
         <source>Or from a bench supply at {} limited to {}</source>
@@ -6734,8 +6712,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Bilder (*.svg *.pdf *.png)</translation>
     </message>
     <message>
-        <source>Pigtail: </source>
-        <translation>Sammelspleiß: </translation>
+        <source>Pigtail: {}</source>
+        <translation>Sammelspleiß: {}</translation>
     </message>
     <message>
         <source>Pin by pin: {}.</source>
@@ -7010,16 +6988,24 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Schützen</translation>
     </message>
     <message>
-        <source>Prove </source>
-        <translation>Prüfe </translation>
-    </message>
-    <message>
         <source>Prove the loads fed directly from {}</source>
         <translation>Prüfe, was direkt an {} hängt</translation>
     </message>
     <message>
+        <source>Prove {}</source>
+        <translation>Prüfe {}</translation>
+    </message>
+    <message>
+        <source>Pull back on the housing, not on the wires: it holds.</source>
+        <translation>Am Gehäuse ziehen, nicht an den Drähten: er hält.</translation>
+    </message>
+    <message>
         <source>Pull back on the wire: a contact that is not latched slides out.</source>
         <translation>Zieh den Draht zurück: ein nicht eingerasteter Kontakt rutscht heraus.</translation>
+    </message>
+    <message>
+        <source>Pull one of its plugs through, by the housing; leave the loop on the load's side.</source>
+        <translation>Einen ihrer Stecker am Gehäuse hindurchziehen; die Schlaufe auf der Seite der Last lassen.</translation>
     </message>
     <message>
         <source>Pull the bare, unterminated end through; leave the loop on the load's side.</source>
@@ -7038,8 +7024,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Ziehe {} rote {}</translation>
     </message>
     <message>
-        <source>Pull: </source>
-        <translation>Ziehen: </translation>
+        <source>Pull: {}</source>
+        <translation>Ziehen: {}</translation>
     </message>
     <message>
         <source>Punch the centre, drill small first, then to size; deburr both sides, brush the chips out.</source>
@@ -7052,6 +7038,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Push in to the stop.</source>
         <translation>Bis zum Anschlag einstecken.</translation>
+    </message>
+    <message>
+        <source>Push it in until it latches.</source>
+        <translation>Einstecken, bis er einrastet.</translation>
     </message>
     <message>
         <source>Push it into the housing until it clicks, pull back on the wire.</source>
@@ -7406,12 +7396,28 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Rechts ist von hinten gesehen links: ein von der Leitungsseite gezeichneter Stecker ist das Spiegelbild seines Gesichts.</translation>
     </message>
     <message>
+        <source>Right-click for how wires meet there.</source>
+        <translation>Rechtsklick: wie Drähte dort zusammenkommen.</translation>
+    </message>
+    <message>
+        <source>Right-click for more.</source>
+        <translation>Rechtsklick: mehr.</translation>
+    </message>
+    <message>
+        <source>Right-click for the other ways that it could go.</source>
+        <translation>Rechtsklick: die anderen Wege, die sie nehmen könnte.</translation>
+    </message>
+    <message>
         <source>Right-click to type another pack or fit an old one to its measured discharge.</source>
         <translation>Rechtsklick, um einen anderen Akku zu tippen oder einen alten an seine gemessene Entladung anzupassen.</translation>
     </message>
     <message>
         <source>Right-click to type it anew.</source>
         <translation>Rechtsklick, um sie neu zu tippen.</translation>
+    </message>
+    <message>
+        <source>Right-click: fuse, switch, filter, meter …</source>
+        <translation>Rechtsklick: Sicherung, Schalter, Filter, Messgerät …</translation>
     </message>
     <message>
         <source>Right? Power off and fit what lies behind it.</source>
@@ -7504,6 +7510,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>SPI bus</source>
         <translation>SPI-Bus</translation>
+    </message>
+    <message>
+        <source>Same colour to same colour, one after the other.</source>
+        <translation>Gleiche Farbe an gleiche Farbe, eine nach der anderen.</translation>
     </message>
     <message>
         <source>Sat</source>
@@ -7654,8 +7664,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>In die Wand von {} setzen</translation>
     </message>
     <message>
-        <source>Seat it in: </source>
-        <translation>Setze sie in: </translation>
+        <source>Seat it in: {}</source>
+        <translation>Setze sie in: {}</translation>
     </message>
     <message>
         <source>Seat the fuse in</source>
@@ -7698,6 +7708,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Alles auswählen</translation>
     </message>
     <message>
+        <source>Select; double-click or Enter edits its line</source>
+        <translation>Auswählen; Doppelklick oder Enter bearbeitet die Zeile</translation>
+    </message>
+    <message>
         <source>Selective is what opens at the latest before the other at its earliest.</source>
         <translation>Selektiv ist, was spätestens öffnet, ehe das andere frühestens öffnet.</translation>
     </message>
@@ -7722,10 +7736,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Servos vertragen höchstens {}; der Stecker ist derselbe.</translation>
     </message>
     <message>
-        <source>Set </source>
-        <translation>Stell ihn auf </translation>
-    </message>
-    <message>
         <source>Set a rail</source>
         <translation>Eine Schiene einstellen</translation>
     </message>
@@ -7746,12 +7756,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Den Maßstab setzen</translation>
     </message>
     <message>
-        <source>Set to </source>
-        <translation>Eingestellt auf </translation>
+        <source>Set to {}</source>
+        <translation>Eingestellt auf {}</translation>
     </message>
     <message>
         <source>Set voltage</source>
         <translation>Eingestellte Spannung</translation>
+    </message>
+    <message>
+        <source>Set {}</source>
+        <translation>Stell ihn auf {}</translation>
     </message>
     <message>
         <source>Set {} to {}</source>
@@ -7858,8 +7872,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Siren 12V 2A peak 3,5A noisy</translation>
     </message>
     <message>
-        <source>Sit it on </source>
-        <translation>Setz ihn auf </translation>
+        <source>Sit it on {}</source>
+        <translation>Setz ihn auf {}</translation>
     </message>
     <message>
         <source>Sits in an opening of {}.</source>
@@ -8102,8 +8116,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Gerade</translation>
     </message>
     <message>
-        <source>Straight from </source>
-        <translation>Direkt von </translation>
+        <source>Straight from {}</source>
+        <translation>Direkt von {}</translation>
     </message>
     <message>
         <source>Strands cut off to fit carry no current.</source>
@@ -8262,16 +8276,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Einen Stromkreis anzapfen</translation>
     </message>
     <message>
-        <source>Tap at </source>
-        <translation>Abzweig bei </translation>
+        <source>Tap at {}</source>
+        <translation>Abzweig bei {}</translation>
     </message>
     <message>
         <source>Tap in with a {} fuse in the new slot; say the polarity aloud first.</source>
         <translation>Mit einer Sicherung von {} im neuen Platz abgreifen, Plus laut gesagt.</translation>
     </message>
     <message>
-        <source>Tap the circuit of </source>
-        <translation>Den Stromkreis anzapfen von </translation>
+        <source>Tap the circuit of {}</source>
+        <translation>Den Stromkreis anzapfen von {}</translation>
     </message>
     <message>
         <source>Tape all joints</source>
@@ -8312,10 +8326,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>That fuse, {}, into the tap's lower place, nearest its blades; ours, {}, above.</source>
         <translation>Diese Sicherung, {}, in den unteren Platz des Abgriffs, an seinen Zungen; unsere, {}, darüber.</translation>
-    </message>
-    <message>
-        <source>The </source>
-        <translation>Dies: </translation>
     </message>
     <message>
         <source>The %1 that are selected</source>
@@ -8806,6 +8816,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Die falsche Schiene an diesem Stecker</translation>
     </message>
     <message>
+        <source>The {}</source>
+        <translation>Dies: {}</translation>
+    </message>
+    <message>
         <source>The {} closes on {} to {}, and what goes through is {} thick.</source>
         <translation>{} schließt um {} bis {}, und was hindurchgeht, ist {} dick.</translation>
     </message>
@@ -8858,12 +8872,20 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Dann ein Tropfen Kleber über Draht und Platine: die Bahn hält nichts.</translation>
     </message>
     <message>
-        <source>Then click anywhere on the wire: which fuse opens, when, how hot, what loses power</source>
-        <translation>Dann klick irgendwo auf die Leitung: welche Sicherung öffnet, wann, wie heiß, was dunkel wird</translation>
+        <source>Then click anywhere on the wire.</source>
+        <translation>Dann irgendwo auf den Draht klicken.</translation>
+    </message>
+    <message>
+        <source>Then each joint:</source>
+        <translation>Dann jede Verbindung:</translation>
     </message>
     <message>
         <source>Then the joint on either side of it:</source>
         <translation>Dann auf jeder Seite davon:</translation>
+    </message>
+    <message>
+        <source>Then the joint:</source>
+        <translation>Dann die Verbindung:</translation>
     </message>
     <message>
         <source>Then {}, so that {}.</source>
@@ -9130,8 +9152,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Schlauch</translation>
     </message>
     <message>
-        <source>Tube over the board of </source>
-        <translation>Schlauch über die Platine von </translation>
+        <source>Tube over the board of {}</source>
+        <translation>Schlauch über die Platine von {}</translation>
     </message>
     <message>
         <source>Tube over the joint, shrink from the middle outwards until glue shows at both ends.</source>
@@ -9146,8 +9168,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Vorhandene Schläuche</translation>
     </message>
     <message>
-        <source>Tubes on: </source>
-        <translation>Schläuche darauf: </translation>
+        <source>Tubes on: {}</source>
+        <translation>Schläuche darauf: {}</translation>
     </message>
     <message>
         <source>Tue</source>
@@ -9266,8 +9288,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Tippen, wie heiß es wird…</translation>
     </message>
     <message>
-        <source>Type how long, such as 2h30; or drag the border</source>
-        <translation>Tippe, wie lange, etwa 2h30; oder zieh die Grenze</translation>
+        <source>Type how long, such as 2h30</source>
+        <translation>Dauer tippen, etwa 2h30</translation>
     </message>
     <message>
         <source>Type how thick it is over all…</source>
@@ -9328,6 +9350,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Type {}.</source>
         <translation>Tippe {}.</translation>
+    </message>
+    <message>
+        <source>Typed as: pin colour signal &gt; pin, twisted 1, doubled 1, unused, cut back</source>
+        <translation>Getippt als: Pin Farbe Signal &gt; Pin, twisted 1, doubled 1, unused, cut back</translation>
     </message>
     <message>
         <source>Typical loads</source>
@@ -9426,10 +9452,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Unbenutzte Adern sind zurückgeschnitten und isoliert</translation>
     </message>
     <message>
-        <source>Use </source>
-        <translation>Nimm </translation>
-    </message>
-    <message>
         <source>Use %1</source>
         <translation>Nimm %1</translation>
     </message>
@@ -9438,8 +9460,16 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Nimm: </translation>
     </message>
     <message>
-        <source>Use the </source>
-        <translation>Nimm: </translation>
+        <source>Use a {}</source>
+        <translation>Nimm: {}</translation>
+    </message>
+    <message>
+        <source>Use the {}</source>
+        <translation>Nimm: {}</translation>
+    </message>
+    <message>
+        <source>Use {}</source>
+        <translation>Nimm {}</translation>
     </message>
     <message>
         <source>Use {} conductors</source>
@@ -9566,8 +9596,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Was sie speist, begrenzt auf {}; die Leitung bleibt bei {}.</translation>
     </message>
     <message>
-        <source>What goes on first: </source>
-        <translation>Was zuerst darauf kommt: </translation>
+        <source>What goes on first: {}</source>
+        <translation>Was zuerst darauf kommt: {}</translation>
     </message>
     <message>
         <source>What holds leads is rated for the heat and the vibration there</source>
@@ -9598,6 +9628,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Was geknotet ist, lässt sich knoten</translation>
     </message>
     <message>
+        <source>What is left, {}, goes back into the drawer with its length on it.</source>
+        <translation>Der Rest, {}, kommt mit seiner Länge beschriftet zurück in die Schublade.</translation>
+    </message>
+    <message>
         <source>What is on a way lies within its length</source>
         <translation>Was auf einem Weg ist, liegt auf ihm</translation>
     </message>
@@ -9624,10 +9658,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>What is written on both ends</source>
         <translation>Was auf beiden Enden steht</translation>
-    </message>
-    <message>
-        <source>What is wrong with the line</source>
-        <translation>Was an der Zeile falsch ist</translation>
     </message>
     <message>
         <source>What it is called</source>
@@ -9818,6 +9848,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Was versagt zuerst: Sicherung oder Draht?</translation>
     </message>
     <message>
+        <source>Which fuse opens, when, how hot, what loses power</source>
+        <translation>Welche Sicherung öffnet, wann, wie heiß, was Strom verliert</translation>
+    </message>
+    <message>
         <source>Which parts go onto %1? Behind the colon, with commas between.</source>
         <translation>Welche Teile kommen auf %1? Hinter den Doppelpunkt, mit Kommas dazwischen.</translation>
     </message>
@@ -9868,6 +9902,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Wire insulation</source>
         <translation>Isolierung der Leitungen</translation>
+    </message>
+    <message>
+        <source>Wire of %1</source>
+        <translation>Draht von %1</translation>
     </message>
     <message>
         <source>Wire sizes</source>
@@ -10090,12 +10128,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>die Volt eines Ladegeräts liegen über 0 und unter 60</translation>
     </message>
     <message>
-        <source>a clip across </source>
-        <translation>ein Clip über </translation>
-    </message>
-    <message>
         <source>a clip across its diode</source>
         <translation>ein Clip über seine Diode</translation>
+    </message>
+    <message>
+        <source>a clip across {}</source>
+        <translation>ein Clip über {}</translation>
     </message>
     <message>
         <source>a clip on its fuse holder</source>
@@ -10412,6 +10450,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>across its input</source>
         <translation>über seinem Eingang</translation>
+    </message>
+    <message>
+        <source>across the plug that it came with and keeps</source>
+        <translation>Breite des mitgelieferten Steckers, der dran bleibt</translation>
     </message>
     <message>
         <source>add-a-circuit tap for a second fuse</source>
@@ -10846,8 +10888,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>blau</translation>
     </message>
     <message>
-        <source>bodies are </source>
-        <translation>Gehäuse sind </translation>
+        <source>bodies are {}</source>
+        <translation>Gehäuse sind {}</translation>
     </message>
     <message>
         <source>body</source>
@@ -11026,8 +11068,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>vorsichtig: eingeschlossen, warm, auf Jahre</translation>
     </message>
     <message>
-        <source>cells (8S, 2P), volts or ampere-hours are expected: </source>
-        <translation>Zellen (8S, 2P), Volt oder Amperestunden werden erwartet: </translation>
+        <source>cells (8S, 2P), volts or ampere-hours are expected: {}</source>
+        <translation>Zellen (8S, 2P), Volt oder Amperestunden werden erwartet: {}</translation>
     </message>
     <message>
         <source>centre of its plug</source>
@@ -11118,12 +11160,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>geschlossen</translation>
     </message>
     <message>
-        <source>closed by </source>
-        <translation>geschlossen von </translation>
-    </message>
-    <message>
         <source>closed by nothing named</source>
         <translation>geschlossen von nichts Benanntem</translation>
+    </message>
+    <message>
+        <source>closed by {}</source>
+        <translation>geschlossen von {}</translation>
     </message>
     <message>
         <source>closed-end crimp cap</source>
@@ -11146,12 +11188,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Koax, sein Schirm an einem Ende an Masse</translation>
     </message>
     <message>
-        <source>coil on </source>
-        <translation>Spule an </translation>
-    </message>
-    <message>
         <source>coil on this feed's own supply</source>
         <translation>Spule an der Versorgung dieser Zuleitung</translation>
+    </message>
+    <message>
+        <source>coil on {}</source>
+        <translation>Spule an {}</translation>
     </message>
     <message>
         <source>cold</source>
@@ -11386,10 +11428,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Hutmutter und Dichtung außen</translation>
     </message>
     <message>
-        <source>done</source>
-        <translation>fertig</translation>
-    </message>
-    <message>
         <source>down to cut-off: {}</source>
         <translation>bis zur Abschaltung: {}</translation>
     </message>
@@ -11412,6 +11450,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>drop</source>
         <translation>Abfall</translation>
+    </message>
+    <message>
+        <source>drop %1</source>
+        <translation>Abfall %1</translation>
     </message>
     <message>
         <source>drop limit 0.05, joint crimp, metric, meter off by 0.005</source>
@@ -11686,8 +11728,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>vom Blatt davor</translation>
     </message>
     <message>
-        <source>from the supply of </source>
-        <translation>von der Versorgung von </translation>
+        <source>from the supply of {}</source>
+        <translation>von der Versorgung von {}</translation>
     </message>
     <message>
         <source>from the way's beginning</source>
@@ -11724,6 +11766,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>fuse</source>
         <translation>Sicherung</translation>
+    </message>
+    <message>
+        <source>fuse %1</source>
+        <translation>Sicherung %1</translation>
     </message>
     <message>
         <source>fuse block</source>
@@ -11818,8 +11864,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Hände weg, bis es fest ist</translation>
     </message>
     <message>
-        <source>hardly differs from </source>
-        <translation>unterscheidet sich kaum von </translation>
+        <source>hardly differs from {}</source>
+        <translation>unterscheidet sich kaum von {}</translation>
     </message>
     <message>
         <source>has a switch of its own</source>
@@ -11874,8 +11920,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Halter für eine {}</translation>
     </message>
     <message>
-        <source>holder of the </source>
-        <translation>Halter für </translation>
+        <source>holder of the {}</source>
+        <translation>Halter für {}</translation>
     </message>
     <message>
         <source>hole</source>
@@ -12514,8 +12560,8 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Leitung ist</translation>
     </message>
     <message>
-        <source>lead of </source>
-        <translation>Leitung von </translation>
+        <source>lead of {}</source>
+        <translation>Leitung von {}</translation>
     </message>
     <message>
         <source>leads are</source>
@@ -12556,6 +12602,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>length of each of its own leads as cut</source>
         <translation>Länge jedes eigenen Anschlusses, wie geschnitten</translation>
+    </message>
+    <message>
+        <source>length that it came with</source>
+        <translation>Länge, mit der sie geliefert wurde</translation>
     </message>
     <message>
         <source>lengths are</source>
@@ -12876,6 +12926,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>no circuit of its voltage has room for it</source>
         <translation>kein Stromkreis seiner Spannung hat Platz dafür</translation>
+    </message>
+    <message>
+        <source>no fuse of its own</source>
+        <translation>keine eigene Sicherung</translation>
     </message>
     <message>
         <source>no fuse opens, the wire reaches %1</source>
@@ -13438,12 +13492,12 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>passives Kabel, typisch</translation>
     </message>
     <message>
-        <source>past the </source>
-        <translation>vorbei an: </translation>
-    </message>
-    <message>
         <source>past the {}</source>
         <translation>vorbei an: {}</translation>
+    </message>
+    <message>
+        <source>path %1, cut %2</source>
+        <translation>Weg %1, abzulängen %2</translation>
     </message>
     <message>
         <source>pcs</source>
@@ -13472,10 +13526,6 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>pin 1 at the square pad</source>
         <translation>Pin 1 am eckigen Lötauge</translation>
-    </message>
-    <message>
-        <source>pin {}</source>
-        <translation>Stift {}</translation>
     </message>
     <message>
         <source>pin {} at {}</source>
@@ -13662,16 +13712,20 @@ schwarz an %2
         <translation>Widerstand 120 Ω, oder was die Platinen des Busses sagen</translation>
     </message>
     <message>
+        <source>rest of the {} lead</source>
+        <translation>Rest der Leitung zu {}</translation>
+    </message>
+    <message>
         <source>return</source>
         <translation>Rückleitung</translation>
     </message>
     <message>
-        <source>returns by </source>
-        <translation>kehrt zurück über </translation>
-    </message>
-    <message>
         <source>returns by the frame</source>
         <translation>kehrt über den Rahmen zurück</translation>
+    </message>
+    <message>
+        <source>returns by {}</source>
+        <translation>kehrt zurück über {}</translation>
     </message>
     <message>
         <source>ribbon</source>
@@ -13842,8 +13896,8 @@ schwarz an %2
         <translation>auf %1  (%2)</translation>
     </message>
     <message>
-        <source>set to </source>
-        <translation>eingestellt auf </translation>
+        <source>set to {}</source>
+        <translation>eingestellt auf {}</translation>
     </message>
     <message>
         <source>setting</source>
@@ -14046,6 +14100,10 @@ schwarz an %2
         <translation>Schraubenschlüssel</translation>
     </message>
     <message>
+        <source>splice</source>
+        <translation>Spleiß</translation>
+    </message>
+    <message>
         <source>stalled</source>
         <translation>blockiert</translation>
     </message>
@@ -14060,6 +14118,14 @@ schwarz an %2
     <message>
         <source>step</source>
         <translation>Schritt</translation>
+    </message>
+    <message>
+        <source>step %1</source>
+        <translation>Schritt %1</translation>
+    </message>
+    <message>
+        <source>step %1, done</source>
+        <translation>Schritt %1, erledigt</translation>
     </message>
     <message>
         <source>step drill</source>
@@ -14276,6 +14342,10 @@ schwarz an %2
     <message>
         <source>the lead</source>
         <translation>die Leitung</translation>
+    </message>
+    <message>
+        <source>the lead that {} came with</source>
+        <translation>mitgelieferte Leitung: {}</translation>
     </message>
     <message>
         <source>the lead whose return it uses</source>
@@ -14606,10 +14676,6 @@ schwarz an %2
         <translation>Hebelklemme für drei</translation>
     </message>
     <message>
-        <source>through </source>
-        <translation>über </translation>
-    </message>
-    <message>
         <source>through the {} of {}</source>
         <translation>durch {} von {}</translation>
     </message>
@@ -14838,8 +14904,8 @@ schwarz an %2
         <translation>unbenutzt, an beiden Enden isoliert</translation>
     </message>
     <message>
-        <source>up to </source>
-        <translation>bis </translation>
+        <source>up to {}</source>
+        <translation>bis {}</translation>
     </message>
     <message>
         <source>usable at {}: {}; {} of energy at nominal</source>
@@ -14910,8 +14976,8 @@ schwarz an %2
         <translation>Weg</translation>
     </message>
     <message>
-        <source>way of the </source>
-        <translation>Platz im </translation>
+        <source>way of the {}</source>
+        <translation>Platz im {}</translation>
     </message>
     <message>
         <source>way of what disturbs it</source>
@@ -15298,6 +15364,10 @@ schwarz an %2
         <translation>{:.0f}; der billigste Akku, der genügt, kostet {:.0f}: kein Plan ist um mehr als {} billiger.</translation>
     </message>
     <message>
+        <source>{} + to −</source>
+        <translation>{} + gegen −</translation>
+    </message>
+    <message>
         <source>{} + {} K = {} inside</source>
         <translation>{} + {} K = {} innen</translation>
     </message>
@@ -15328,6 +15398,14 @@ schwarz an %2
     <message>
         <source>{} alone: {} begins at the tap. Under a bolt of the frame, bare metal, as near as there is one.</source>
         <translation>{} allein: {} beginnt am Abgriff. Unter eine Schraube des Rahmens, blankes Metall, so nah es eine gibt.</translation>
+    </message>
+    <message>
+        <source>{} and fit the holder for the {} fuse there.</source>
+        <translation>{} und setze dort den Halter für die Sicherung {} ein.</translation>
+    </message>
+    <message>
+        <source>{} and solder the fuse in by its own leads.</source>
+        <translation>{} und löte die Sicherung mit ihren eigenen Drähten ein.</translation>
     </message>
     <message>
         <source>{} and {}</source>
@@ -15474,6 +15552,10 @@ schwarz an %2
         <translation>{} schließt um {}, und die Leitung ist {} dick.</translation>
     </message>
     <message>
+        <source>{} comes after the last end</source>
+        <translation>{} kommt nach dem letzten Ende</translation>
+    </message>
+    <message>
         <source>{} continuously of {}; peak {}</source>
         <translation>{} dauernd von {}; Spitze {}</translation>
     </message>
@@ -15504,6 +15586,10 @@ schwarz an %2
     <message>
         <source>{} days</source>
         <translation>{} Tage</translation>
+    </message>
+    <message>
+        <source>{} does both.</source>
+        <translation>{} tut beides.</translation>
     </message>
     <message>
         <source>{} does not fit the format</source>
@@ -15646,6 +15732,14 @@ schwarz an %2
         <translation>{} hat ein Gehäuse unter Spannung, und {} steht in Metall: Folie oder Schlauch dazwischen.</translation>
     </message>
     <message>
+        <source>{} has a plug of {} at both ends, and the {} passes {}.</source>
+        <translation>{} hat an beiden Enden einen Stecker von {}; durch {} passen {}.</translation>
+    </message>
+    <message>
+        <source>{} has ends of its own and no joint is chosen there.</source>
+        <translation>{} hat eigene Enden, und dort ist keine Verbindung gewählt.</translation>
+    </message>
+    <message>
         <source>{} has no fuse.</source>
         <translation>{} hat keine Sicherung.</translation>
     </message>
@@ -15706,12 +15800,20 @@ schwarz an %2
         <translation>{} ist ein Anlasser und hat wie alle Anlasser keine Sicherung: Leitung kurz halten, ummanteln und festbinden.</translation>
     </message>
     <message>
+        <source>{} is about as good or better in mass, cost, run time and rails</source>
+        <translation>{} ist etwa gleich gut oder besser in Masse, Kosten, Laufzeit und Schienen</translation>
+    </message>
+    <message>
         <source>{} is below the minimum voltage, {}</source>
         <translation>{} liegt unter der kleinsten Spannung, {}</translation>
     </message>
     <message>
         <source>{} is bent to a radius of {} at {}; {} thick, it needs {}.</source>
         <translation>{0} ist bei {2} auf {1} innen gebogen; {3} Dicke verlangen {4}.</translation>
+    </message>
+    <message>
+        <source>{} is closed</source>
+        <translation>{} ist geschlossen</translation>
     </message>
     <message>
         <source>{} is dissipated in {}: its temperature follows from its size, which is not given.</source>
@@ -15744,6 +15846,10 @@ schwarz an %2
     <message>
         <source>{} is fed {} at the lowest and needs {}: it locks out.</source>
         <translation>{} bekommt nur {} und will {}: er schaltet ab.</translation>
+    </message>
+    <message>
+        <source>{} is forgotten</source>
+        <translation>{} ist vergessen</translation>
     </message>
     <message>
         <source>{} is in a place that is not on the machine.</source>
@@ -15796,6 +15902,18 @@ schwarz an %2
     <message>
         <source>{} is no voltage of {} cells of {} in series</source>
         <translation>{} ist keine Spannung von {} Zellen {} in Reihe</translation>
+    </message>
+    <message>
+        <source>{} is not a rail</source>
+        <translation>{} ist keine Schiene</translation>
+    </message>
+    <message>
+        <source>{} is not a rail that is fed</source>
+        <translation>{} ist keine Schiene, die gespeist wird</translation>
+    </message>
+    <message>
+        <source>{} is not connected to a source</source>
+        <translation>{} hängt an keiner Quelle</translation>
     </message>
     <message>
         <source>{} is not fed from any source. Propose wires it.</source>
@@ -15970,6 +16088,10 @@ schwarz an %2
         <translation>{} weitere unter Messen.</translation>
     </message>
     <message>
+        <source>{} more than the way needs: coil it and tie it, away from what is warm or sensitive.</source>
+        <translation>{} mehr, als der Weg braucht: aufwickeln und festbinden, fern von Warmem und Empfindlichem.</translation>
+    </message>
+    <message>
         <source>{} more, as the finding of each vital load names them.</source>
         <translation>{} weitere, wie der Befund jedes kritischen Verbrauchers sie nennt.</translation>
     </message>
@@ -16118,6 +16240,18 @@ schwarz an %2
         <translation>{} öffnet bei {} zwischen {} und {}</translation>
     </message>
     <message>
+        <source>{} output +</source>
+        <translation>{} Ausgang +</translation>
+    </message>
+    <message>
+        <source>{} output + to −</source>
+        <translation>{} Ausgang + gegen −</translation>
+    </message>
+    <message>
+        <source>{} output −</source>
+        <translation>{} Ausgang −</translation>
+    </message>
+    <message>
         <source>{} pack into {}; it is {} wide, {} full</source>
         <translation>{} packen sich zu {}; sie ist {} weit, {} voll</translation>
     </message>
@@ -16172,6 +16306,10 @@ schwarz an %2
     <message>
         <source>{} resets: {} at its terminals for a moment, {} needed ({}).</source>
         <translation>{} startet neu: kurzzeitig {} an den Klemmen, {} nötig ({}).</translation>
+    </message>
+    <message>
+        <source>{} rests on typical figures: measure it before you buy for it.</source>
+        <translation>{} beruht auf üblichen Werten: miss ihn, ehe du dafür kaufst.</translation>
     </message>
     <message>
         <source>{} returns through {}, which is {}: no current flows.</source>
@@ -16290,8 +16428,16 @@ schwarz an %2
         <translation>{} übernimmt {}</translation>
     </message>
     <message>
+        <source>{} takes the whole range.</source>
+        <translation>{} nimmt den ganzen Bereich.</translation>
+    </message>
+    <message>
         <source>{} taps a fuse slot, and there is none at {}.</source>
         <translation>{} zapft einen Sicherungsplatz an, und bei {} gibt es keinen.</translation>
+    </message>
+    <message>
+        <source>{} that it came with, {} needed</source>
+        <translation>{} mitgeliefert, {} nötig</translation>
     </message>
     <message>
         <source>{} there; {} flow continuously.</source>
@@ -16494,6 +16640,10 @@ schwarz an %2
         <translation>{} × {} h × 75 % × 90 % = {} an einem schlechten Tag</translation>
     </message>
     <message>
+        <source>{} × {} of {} on first, one for each joint, parked {} away.</source>
+        <translation>Zuerst {} × {} von {} aufschieben, eins für jede Verbindung, {} entfernt geparkt.</translation>
+    </message>
+    <message>
         <source>{} × {} of {} on first, well back.</source>
         <translation>Erst {} × {} {} darauf, weit zurück.</translation>
     </message>
@@ -16562,6 +16712,14 @@ schwarz an %2
         <translation>Die Sicherung von {}, {}, trägt dauernd {}; verlangt werden {}.</translation>
     </message>
     <message>
+        <source>{}, at the frame</source>
+        <translation>{}, am Rahmen</translation>
+    </message>
+    <message>
+        <source>{}, at the return it shares</source>
+        <translation>{}, an der Rückleitung, die es teilt</translation>
+    </message>
+    <message>
         <source>{}, at {}</source>
         <translation>{}, bei {}</translation>
     </message>
@@ -16594,12 +16752,16 @@ schwarz an %2
         <translation>{}, seine {} bei {}</translation>
     </message>
     <message>
-        <source>{}, over and over, {}.</source>
-        <translation>{}, immer wieder, {}.</translation>
+        <source>{}, no servo</source>
+        <translation>{}, kein Servo</translation>
     </message>
     <message>
-        <source>{}, pin {}</source>
-        <translation>{}, Stift {}</translation>
+        <source>{}, nothing on the output</source>
+        <translation>{}, nichts am Ausgang</translation>
+    </message>
+    <message>
+        <source>{}, over and over, {}.</source>
+        <translation>{}, immer wieder, {}.</translation>
     </message>
     <message>
         <source>{}, twisted</source>
@@ -16770,6 +16932,10 @@ schwarz an %2
         <translation>{}: {} geht nur zerlegt hindurch, {}.</translation>
     </message>
     <message>
+        <source>{}: last of all</source>
+        <translation>{}: als Allerletztes</translation>
+    </message>
+    <message>
         <source>{}: mains inside the machine. Stop: a licensed person, under the local code.</source>
         <translation>{}: Netzspannung in der Maschine. Aufhören: eine Fachkraft, nach örtlicher Vorschrift.</translation>
     </message>
@@ -16808,6 +16974,10 @@ schwarz an %2
     <message>
         <source>{}: not valid JSON: {}</source>
         <translation>{}: kein gültiges JSON: {}</translation>
+    </message>
+    <message>
+        <source>{}: nothing to hold it against.</source>
+        <translation>{}: nichts, woran es zu messen wäre.</translation>
     </message>
     <message>
         <source>{}: on which of its {} terminals?</source>
@@ -16868,6 +17038,10 @@ schwarz an %2
     <message>
         <source>{}: the insulation wings of a {} suit {} to {}; the insulation here is {}.</source>
         <translation>{}: die hinteren Flügel eines {} schließen um {} bis {} Isolierung; hier sind es {}.</translation>
+    </message>
+    <message>
+        <source>{}: the supplied lead is {} long, {} needed.</source>
+        <translation>{}: Die mitgelieferte Leitung ist {} lang, nötig sind {}.</translation>
     </message>
     <message>
         <source>{}: the {}</source>
@@ -17086,8 +17260,32 @@ schwarz an %2
         <translation>{}: „{}“ ist nicht bekannt</translation>
     </message>
     <message>
+        <source>{}; a lug of the bolts' size on both ends, tube over their barrels.</source>
+        <translation>{}; an beide Enden ein Kabelschuh in der Größe der Bolzen, Schlauch über die Hülsen.</translation>
+    </message>
+    <message>
+        <source>{}; a lug on each of its studs, the side marked LINE or BAT towards the source.</source>
+        <translation>{}; ein Kabelschuh auf jeden Bolzen, die Seite LINE oder BAT zur Quelle.</translation>
+    </message>
+    <message>
+        <source>{}; bunching IEC 60364-5-52</source>
+        <translation>{}; Häufung IEC 60364-5-52</translation>
+    </message>
+    <message>
+        <source>{}; heat balance after Churchill &amp; Chu 1975; bunching IEC 60364-5-52</source>
+        <translation>{}; Wärmebilanz nach Churchill &amp; Chu 1975; Häufung IEC 60364-5-52</translation>
+    </message>
+    <message>
         <source>{}; hollow: there already</source>
         <translation>{}; hohl: schon da</translation>
+    </message>
+    <message>
+        <source>{}; nothing was written</source>
+        <translation>{}; nichts wurde geschrieben</translation>
+    </message>
+    <message>
+        <source>{}; or add a module that does to Parts</source>
+        <translation>{}; oder einen Wandler, der es kann, bei den Teilen eintragen</translation>
     </message>
     <message>
         <source>{}; the lightest pack that serves weighs {}: no plan is lighter by more than {}.</source>

@@ -75,7 +75,7 @@ class TestBeginnings : public QObject {
         d.document.apply(
             [](const Plan& p) {
                 auto next = p;
-                for (auto& f : next.feeds) f.length = Metre(0.4);
+                for (auto& f : next.feeds()) f.length = Metre(0.4);
                 return next;
             },
             "Measure");
@@ -102,10 +102,10 @@ class TestBeginnings : public QObject {
     }
     void the_length_that_decides_is_asked_for_first() {
         auto plan = test::demo();
-        for (auto& f : plan.feeds) f.length.reset();
+        for (auto& f : plan.feeds()) f.length.reset();
         plan.ways.clear();
         // Thin and far: twice as long it would starve what hangs on it.
-        for (auto& f : plan.feeds)
+        for (auto& f : plan.feeds())
             if (f.to == "load-steering") f.wire = "awg26-silicone";
         const auto s = study(plan, test::parts(), usual_conditions(plan));
         const auto order = lengths_to_measure(plan, s);
@@ -115,11 +115,11 @@ class TestBeginnings : public QObject {
             if (order[i].decides == order[i + 1].decides)
                 QVERIFY(order[i].lost_if_double >= order[i + 1].lost_if_double);
         }
-        QCOMPARE(plan.feeds[order.front().feed].to, Id("load-steering"));
+        QCOMPARE(plan.feeds()[order.front().feed].to, Id("load-steering"));
         QVERIFY(next_thing(Stage::routing, plan, s).find("Steering, which decides its wire") !=
                 std::string::npos);
         // What is measured is not asked for again.
-        plan.feeds[order.front().feed].length = Metre(0.4);
+        plan.feeds()[order.front().feed].length = Metre(0.4);
         const auto after = study(plan, test::parts(), usual_conditions(plan));
         QCOMPARE(lengths_to_measure(plan, after).size(), order.size() - 1);
     }
@@ -177,7 +177,7 @@ class TestBeginnings : public QObject {
         map->setFocus();
         map->focus_spot("part:load-night-camera");
         const auto from =
-            d.document.plan().feeds[feeds_into(d.document.plan(), "load-night-camera").front()].from;
+            d.document.plan().feeds()[feeds_into(d.document.plan(), "load-night-camera").front()].from;
         QTimer::singleShot(100, [&] {
             auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
             if (!menu) return;
@@ -190,7 +190,7 @@ class TestBeginnings : public QObject {
         });
         QTest::keyClick(map, Qt::Key_F10, Qt::ShiftModifier);
         Desk::settle();
-        QCOMPARE(d.document.plan().feeds[feeds_into(d.document.plan(), "load-night-camera").front()].from,
+        QCOMPARE(d.document.plan().feeds()[feeds_into(d.document.plan(), "load-night-camera").front()].from,
                  Id("hub"));
         QVERIFY(from != Id("hub"));
     }

@@ -223,11 +223,11 @@ class TestBuildEvening : public QObject {
         }
         QTest::mouseRelease(map, Qt::LeftButton, {}, to);
         d.settle();
-        const auto& lead = *find_lead(d.document.plan(), "feed-rail-12-0v-load-fog-pump");
+        const auto& lead = *by_id(d.document.plan().leads, "feed-rail-12-0v-load-fog-pump");
         QVERIFY(!lead.by.empty());
         QVERIFY(std::find(lead.by.begin(), lead.by.end(), "way-front-pump") != lead.by.end());
         d.document.undo();
-        QVERIFY(find_lead(d.document.plan(), "feed-rail-12-0v-load-fog-pump")->by.empty());
+        QVERIFY(by_id(d.document.plan().leads, "feed-rail-12-0v-load-fog-pump")->by.empty());
     }
     void each_cable_has_its_card() {
         Desk d(test::demo("moss-wall"));
@@ -236,7 +236,7 @@ class TestBuildEvening : public QObject {
         d.settle();
         auto* cards = d.window.routing()->cards();
         cards->repaint();
-        const auto& cables = d.document.plan().cables;
+        const auto& cables = d.document.plan().signal_leads();
         QVERIFY(!cables.empty());
         for (const auto& cable : cables) {
             const auto* card = cards->spot("card:" + QString::fromStdString(cable.id));
@@ -266,7 +266,7 @@ class TestBuildEvening : public QObject {
         QTest::mouseRelease(cards, Qt::LeftButton, {}, to);
         d.settle();
         bool moved = false;
-        for (const auto& f : d.document.plan().feeds)
+        for (const auto& f : d.document.plan().feeds())
             for (const auto& item : f.devices)
                 moved = moved || (item.name == "Main" && item.at && raw(*item.at) > 0.08);
         QVERIFY(moved);

@@ -75,8 +75,8 @@ class TestByKeyboard : public QObject {
         // A cable that feeds stands among the leads from its last core on: in what order, nobody asks.
         const auto in_order = [](Plan p) {
             const auto by_id = [](const auto& a, const auto& b) { return a.id < b.id; };
-            std::sort(p.feeds.begin(), p.feeds.end(), by_id),
-                std::sort(p.cables.begin(), p.cables.end(), by_id);
+            std::sort(p.feeds().begin(), p.feeds().end(), by_id),
+                std::sort(p.signal_leads().begin(), p.signal_leads().end(), by_id);
             return QString::fromStdString(plan_to_json(p));
         };
         QCOMPARE(in_order(d.document.plan()), in_order(wanted));

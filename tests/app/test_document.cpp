@@ -122,7 +122,7 @@ class TestDocument : public QObject {
         QVERIFY(!d.propose_wiring());
         QVERIFY(said.last()[0].toString().contains("kiln"));
         QCOMPARE(d.selection(), Id("kiln"));
-        QVERIFY(d.plan().feeds.empty());
+        QVERIFY(d.plan().feeds().empty());
     }
     void conditions_drive_the_numbers() {
         QTemporaryDir folder;

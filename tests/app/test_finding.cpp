@@ -98,7 +98,7 @@ class TestFinding : public QObject {
                  plan.sources.size() + plan.hubs.size() + plan.converters.size() + plan.loads.size());
         d.window.go(Station::wiring);
         press(d, Qt::Key_A, Qt::ControlModifier);
-        QCOMPARE(d.document.selected().size(), plan.feeds.size() + plan.cables.size());
+        QCOMPARE(d.document.selected().size(), plan.feeds().size() + plan.signal_leads().size());
         // A new plan begins with what must run.
         press(d, Qt::Key_N, Qt::ControlModifier);
         QCOMPARE(d.window.station(), Station::loads);

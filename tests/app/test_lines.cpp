@@ -78,7 +78,7 @@ class TestLines : public QObject {
         const auto line = d.window.line()->field()->text();
         QVERIFY2(line.startsWith("Hub → Work lamp"), qPrintable(line));
         type(d, line + ", label L1, 0.8 m");
-        const auto* feed = by_id(d.document.plan().feeds, Id("feed-hub-load-work-lamp"));
+        const auto* feed = by_id(d.document.plan().feeds(), Id("feed-hub-load-work-lamp"));
         QCOMPARE(feed->label, std::string("L1"));
         QCOMPARE(raw(*feed->length), 0.8);
         QVERIFY(!feed->devices.empty());  // they have lines of their own
@@ -118,7 +118,7 @@ class TestLines : public QObject {
         QVERIFY(d.document.plan().hubs.back().kind == HubKind::strip);
         press(d, Qt::Key_Insert);
         type(d, "lead Hub → Tail studs, 0.8 m");
-        QCOMPARE(d.document.plan().feeds.back().to, d.document.plan().hubs.back().id);
+        QCOMPARE(d.document.plan().feeds().back().to, d.document.plan().hubs.back().id);
         press(d, Qt::Key_Insert);
         type(d, "lead Hub → Nobody");
         QVERIFY(d.window.line()->problem().contains("Nobody"));
@@ -249,7 +249,7 @@ class TestLines : public QObject {
         QTest::keyClick(field, Qt::Key_Backspace);
         enter();
         QVERIFY(!d.window.line()->isVisible());
-        QCOMPARE(d.document.plan().feeds.size(), before.feeds.size() + 1);
+        QCOMPARE(d.document.plan().feeds().size(), before.feeds().size() + 1);
     }
     void history_is_gone_back_in() {
         Desk d;
@@ -277,8 +277,8 @@ class TestLines : public QObject {
         const auto take = [&](const auto& list) {
             for (const auto& x : list) ids.push_back(x.id);
         };
-        take(plan.sources), take(plan.hubs), take(plan.converters), take(plan.loads), take(plan.feeds);
-        take(plan.cables), take(plan.places), take(plan.ways), take(plan.bodies), take(plan.openings),
+        take(plan.sources), take(plan.hubs), take(plan.converters), take(plan.loads), take(plan.feeds());
+        take(plan.signal_leads()), take(plan.places), take(plan.ways), take(plan.bodies), take(plan.openings),
             take(plan.phases);
         for (const auto& id : ids) {
             d.document.select(id);

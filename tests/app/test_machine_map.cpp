@@ -327,8 +327,8 @@ class TestMachineMap : public QObject {
         QVERIFY(cuts);
         const auto lead = [&](const char* id) {
             const Id wanted(id);
-            const auto* cable = by_id(d.document.plan().cables, wanted);
-            return cable ? *cable : *by_id(d.document.plan().feeds, wanted);
+            const auto* cable = by_id(d.document.plan().signal_leads(), wanted);
+            return cable ? *cable : *by_id(d.document.plan().feeds(), wanted);
         };
         // The menu stands open until something of it is chosen.
         const auto choose = [&](const QString& row, const QString& words, bool there = true) {

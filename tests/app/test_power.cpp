@@ -149,20 +149,20 @@ class TestPower : public QObject {
         Evening e;
         auto* map = e.window.power()->map();
         const auto before = e.document.plan();
-        const auto rail = before.feeds[feeds_into(before, "load-fog-pump").front()].from;
+        const auto rail = before.feeds()[feeds_into(before, "load-fog-pump").front()].from;
         map->split(rail, {"load-fog-pump"});
         const auto& plan = e.document.plan();
         QCOMPARE(plan.converters.size(), before.converters.size() + 1);
         QVERIFY(e.window.banner_words()->text().contains("worse") &&
                 e.window.banner_words()->text().contains("parts"));
-        const auto fresh = plan.feeds[feeds_into(plan, "load-fog-pump").front()].from;
+        const auto fresh = plan.feeds()[feeds_into(plan, "load-fog-pump").front()].from;
         map->merge(rail, fresh);
         QCOMPARE(e.document.plan().converters.size(), before.converters.size());
-        const auto five = before.feeds[feeds_into(before, "load-computer").front()].from;
+        const auto five = before.feeds()[feeds_into(before, "load-computer").front()].from;
         map->merge(rail, five);  // 5 V and 12 V loads
         QVERIFY(e.window.banner_words()->text().contains("no voltage suits both"));
         map->feed_from(five, rail);
-        QCOMPARE(e.document.plan().feeds[feeds_into(e.document.plan(), five).front()].from, rail);
+        QCOMPARE(e.document.plan().feeds()[feeds_into(e.document.plan(), five).front()].from, rail);
         QVERIFY(e.window.banner_words()->isVisible());
         e.document.undo(), e.document.undo(), e.document.undo();
         QVERIFY(e.document.plan() == before);
@@ -174,7 +174,7 @@ class TestPower : public QObject {
         auto* map = e.window.power()->map();
         const auto before = e.document.plan().converters.size();
         const auto rail =
-            e.document.plan().feeds[feeds_into(e.document.plan(), "load-fog-pump").front()].from;
+            e.document.plan().feeds()[feeds_into(e.document.plan(), "load-fog-pump").front()].from;
         map->repaint();
         const auto at = map->spot_centre(QString::fromStdString("part:" + rail)) - QPoint(0, 24);
         QStringList offered;
@@ -213,8 +213,8 @@ class TestPower : public QObject {
         Evening e;
         auto* map = e.window.power()->map();
         const auto& plan = e.document.plan();
-        const auto rail = plan.feeds[feeds_into(plan, "load-computer").front()].from;
-        const auto source = plan.feeds[feeds_into(plan, rail).front()].from;
+        const auto rail = plan.feeds()[feeds_into(plan, "load-computer").front()].from;
+        const auto source = plan.feeds()[feeds_into(plan, rail).front()].from;
         const Id other = source == "hub" ? "hub-always" : "hub";
         map->repaint();
         const auto from = map->spot_centre(QString::fromStdString("part:" + rail)) - QPoint(0, 24),
@@ -225,9 +225,9 @@ class TestPower : public QObject {
             QApplication::sendEvent(map, &drag);
         }
         QTest::mouseRelease(map, Qt::LeftButton, {}, to);
-        QCOMPARE(e.document.plan().feeds[feeds_into(e.document.plan(), rail).front()].from, other);
+        QCOMPARE(e.document.plan().feeds()[feeds_into(e.document.plan(), rail).front()].from, other);
         e.document.undo();
-        QCOMPARE(e.document.plan().feeds[feeds_into(e.document.plan(), rail).front()].from, source);
+        QCOMPARE(e.document.plan().feeds()[feeds_into(e.document.plan(), rail).front()].from, source);
     }
     void the_best_plan_is_searched_for_and_taken() {
         Evening e;
@@ -285,7 +285,7 @@ class TestPower : public QObject {
         e.document.select("load-work-lamp");
         QVERIFY(why->page()->words().contains("nine draws of ten"));
         // A plan that has changed is drawn anew; until then nothing old is shown.
-        e.document.apply([](const Plan& p) { return set_wire(p, p.feeds[3].id, "awg8-silicone"); },
+        e.document.apply([](const Plan& p) { return set_wire(p, p.feeds()[3].id, "awg8-silicone"); },
                          "Thicker");
         QVERIFY(why->certainty().of(subject).lines.empty());
         QTRY_VERIFY_WITH_TIMEOUT(!why->certainty().of(subject).lines.empty(), 90000);
@@ -302,8 +302,8 @@ class TestPower : public QObject {
         e.document.apply(
             [](const Plan& p) {
                 auto next = p;
-                for (auto& f : next.feeds) f.length.reset();
-                by_id(next.feeds, Id("feed-hub-load-drive-left"))->wire = "awg24-silicone";
+                for (auto& f : next.feeds()) f.length.reset();
+                by_id(next.feeds(), Id("feed-hub-load-drive-left"))->wire = "awg24-silicone";
                 return next;
             },
             "Worse");
@@ -354,12 +354,12 @@ class TestPower : public QObject {
         const auto offered = ask("volt and ampere meter");
         QVERIFY2(offered.contains("Turn off") && offered.contains("Take out"),
                  qPrintable(offered.join(" / ")));
-        const auto* feed = by_id(e.document.plan().feeds, "feed-hub-load-drive-left");
+        const auto* feed = by_id(e.document.plan().feeds(), "feed-hub-load-drive-left");
         QVERIFY(device(*feed, DeviceKind::shunt));
         QVERIFY(e.window.banner_words()->text().contains("Put in"));
         QVERIFY(!ask("nothing of the kind").filter("volt and ampere meter").empty());
         ask("remote switch");
-        feed = by_id(e.document.plan().feeds, "feed-hub-load-drive-left");
+        feed = by_id(e.document.plan().feeds(), "feed-hub-load-drive-left");
         QVERIFY(device(*feed, DeviceKind::power_switch));
         e.document.undo(), e.document.undo();
         QVERIFY(e.document.plan() == before);

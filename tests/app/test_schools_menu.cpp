@@ -116,7 +116,7 @@ class TestSchoolsMenu : public QObject {
         Workshop::entry(*Workshop::below(*w.menu(), "Joints"), "no solder at all")->trigger();
         QCOMPARE(w.practices().joint, JointSchool::no_solder);
         // Only where nothing else holds is there solder left: on a board's pad, a switch's lug.
-        for (const auto& f : w.document.plan().feeds)
+        for (const auto& f : w.document.plan().feeds())
             for (const auto& id : {f.joint_from, f.joint_to}) {
                 const auto* kind = find(test::parts().joints, id);
                 QVERIFY2(kind->method != JointMethod::solder || kind->end == JointEnd::pad ||

@@ -82,7 +82,7 @@ class TestSettings : public QObject {
         d.window.wiring()->list()->repaint();
         d.click(d.window.wiring()->list(), "length:feed-hub-load-work-lamp");
         d.type_into_editor(d.window.wiring()->list(), "29,5 in");
-        const auto* feed = by_id(d.document.plan().feeds, Id("feed-hub-load-work-lamp"));
+        const auto* feed = by_id(d.document.plan().feeds(), Id("feed-hub-load-work-lamp"));
         QVERIFY(std::abs(raw(*feed->length) - 0.7493) < 1e-9);
     }
     void new_plans_begin_with_the_schools_set() {

@@ -55,7 +55,7 @@ class TestThings : public QObject {
         press(d, Qt::Key_V, Qt::ControlModifier);
         const auto& after = d.document.plan();
         QCOMPARE(after.loads.back().name, std::string("Fog pump"));
-        QCOMPARE(after.feeds.size(), before.feeds.size());
+        QCOMPARE(after.feeds().size(), before.feeds().size());
     }
     void ctrl_d_doubles_and_delete_removes() {
         Desk d;
@@ -76,13 +76,13 @@ class TestThings : public QObject {
         Desk d;
         d.window.go(Station::wiring);
         const Id lead = "feed-hub-load-work-lamp";
-        const auto before = by_id(d.document.plan().feeds, lead)->devices.size();
+        const auto before = by_id(d.document.plan().feeds(), lead)->devices.size();
         d.document.select(lead);
         QApplication::clipboard()->setText("item diode, type Schottky diode 10 A\n");
         QString said;
         connect(&d.document, &Document::said, this, [&](const QString& words) { said = words; });
         press(d, Qt::Key_V, Qt::ControlModifier);
-        QVERIFY2(by_id(d.document.plan().feeds, lead)->devices.size() == before + 1, qPrintable(said));
+        QVERIFY2(by_id(d.document.plan().feeds(), lead)->devices.size() == before + 1, qPrintable(said));
     }
     void several_are_chosen_with_ctrl_and_say_what_they_share() {
         Desk d;

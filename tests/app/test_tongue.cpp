@@ -94,7 +94,7 @@ class TestTongue : public QObject {
             if (station == Station::wiring)
                 page(d.window.wiring()->diagram_toggle()), page(d.window.wiring()->cables_toggle());
         }
-        for (const auto& list : {plan.loads.front().id, plan.feeds.front().id, plan.sources.front().id}) {
+        for (const auto& list : {plan.loads.front().id, plan.feeds().front().id, plan.sources.front().id}) {
             d.document.select(list);
             see(d, said);
         }

@@ -15,7 +15,7 @@ class TestUnfound : public QObject {
     /// that.
     static Plan beyond_all_measure() {
         auto p = test::one_feed();
-        p.feeds[0].wire = "immeasurable";
+        p.feeds()[0].wire = "immeasurable";
         return p;
     }
     static std::shared_ptr<const Catalogue> with_an_immeasurable_wire() {
@@ -71,7 +71,7 @@ class TestUnfound : public QObject {
         d.settle();
         QVERIFY(test::has(d.document.study(), "network-not-solved", Severity::danger));
         QVERIFY(shown(d).contains(QString::fromUtf8("—")));
-        d.document.apply([](const Plan& p) { return set_wire(p, p.feeds[0].id, "awg12-silicone"); },
+        d.document.apply([](const Plan& p) { return set_wire(p, p.feeds()[0].id, "awg12-silicone"); },
                          "A wire that is known");
         d.settle();
         QVERIFY(d.document.study().now.found);

@@ -85,13 +85,13 @@ class TestWalks : public QObject {
         Desk::settle();
         auto* list = d.window.wiring()->list();
         list->repaint();
-        const auto spot = "length:" + QString::fromStdString(plan.feeds[2].id);
+        const auto spot = "length:" + QString::fromStdString(plan.feeds()[2].id);
         QTest::mouseClick(list, Qt::LeftButton, {}, list->spot_centre(spot));
         QVERIFY(list->editor());
         list->editor()->setText(what);
         QTest::keyClick(list->editor(), Qt::Key_Return);
         if (list->editor()) QTest::keyClick(list->editor(), Qt::Key_Escape);
-        const auto& length = d.document.plan().feeds[2].length;
+        const auto& length = d.document.plan().feeds()[2].length;
         QVERIFY(!length || (raw(*length) > 0 && raw(*length) <= 1000));
         d.window.go(Station::bench);
         d.window.bench()->field()->setText(what);
@@ -138,7 +138,7 @@ class TestWalks : public QObject {
         d.document.apply(
             [](const Plan& p) {
                 auto next = p;
-                for (auto& c : next.cables) c.cores.clear();
+                for (auto& c : next.signal_leads()) c.cores.clear();
                 return next;
             },
             "Emptied");
@@ -157,7 +157,7 @@ class TestWalks : public QObject {
         QVERIFY(view->editor() && view->rect().contains(view->editor()->geometry()));
         QTest::keyClick(view->editor(), Qt::Key_Escape);
         for (size_t i = 0; i < most_cores; ++i) more->trigger();
-        QCOMPARE(d.document.plan().cables[3].cores.size(), most_cores);
+        QCOMPARE(d.document.plan().signal_leads()[3].cores.size(), most_cores);
         QMenu full;
         view->fill_cable_menu(full, 3);
         for (auto* a : full.actions())

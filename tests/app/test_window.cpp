@@ -46,7 +46,7 @@ class TestWindow : public QObject {
         QCOMPARE(count(b.document.study().findings, Severity::danger), size_t{0});
 
         // Mend the finding that is left, from the bar.
-        const auto siren = b.document.plan().feeds[feeds_into(b.document.plan(), "load-siren").front()].id;
+        const auto siren = b.document.plan().feeds()[feeds_into(b.document.plan(), "load-siren").front()].id;
         b.document.apply([siren](const Plan& p) { return set_fuse(p, siren, "standard-blade", Ampere(40)); },
                          "too much");
         QVERIFY(test::has(b.document.study(), "fuse-too-big"));
@@ -207,7 +207,7 @@ class TestWindow : public QObject {
         QCOMPARE(b.document.plan().loads.size(), size_t{2});
         QVERIFY(b.window.banner_words()->text().contains("Line 2"));
         QTest::keyClick(&b.window, Qt::Key_Return, Qt::ControlModifier);
-        QVERIFY(!b.document.plan().feeds.empty());
+        QVERIFY(!b.document.plan().feeds().empty());
         // What is pasted into a plan that has its day runs in it.
         b.window.loads()->paste("Horn\t12 V\t2 A\nBell\t12 V\t0.5 A\n");
         const auto& plan = b.document.plan();
@@ -381,13 +381,13 @@ class TestWindow : public QObject {
         list->fill_wire_menu(wires, lamp);
         QVERIFY(wires.actions().size() > 8);
         wires.actions().at(0)->trigger();
-        QVERIFY(b.document.plan().feeds[lamp].wire != test::demo().feeds[lamp].wire);
-        b.click(list, "length:" + QString::fromStdString(b.document.plan().feeds[lamp].id));
+        QVERIFY(b.document.plan().feeds()[lamp].wire != test::demo().leads[lamp].wire);
+        b.click(list, "length:" + QString::fromStdString(b.document.plan().feeds()[lamp].id));
         b.type_into_editor(list, "2*0.4m+10%");
-        QCOMPARE(raw(*b.document.plan().feeds[lamp].length), 0.88);
-        b.click(list, "length:" + QString::fromStdString(b.document.plan().feeds[lamp].id));
+        QCOMPARE(raw(*b.document.plan().feeds()[lamp].length), 0.88);
+        b.click(list, "length:" + QString::fromStdString(b.document.plan().feeds()[lamp].id));
         b.type_into_editor(list, "0");
-        QCOMPARE(raw(*b.document.plan().feeds[lamp].length), 0.88);
+        QCOMPARE(raw(*b.document.plan().feeds()[lamp].length), 0.88);
         QTest::keyClick(list->editor(), Qt::Key_Escape);
         QVERIFY(!list->editor());
         QVERIFY(b.window.wiring()->chart()->plottableCount() == 5);

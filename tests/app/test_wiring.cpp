@@ -26,7 +26,7 @@ struct WiringEvening : Desk {
         document.select("feed-hub-load-work-lamp");
         settle();
     }
-    const Lead& lamp() { return *by_id(document.plan().feeds, "feed-hub-load-work-lamp"); }
+    const Lead& lamp() { return *by_id(document.plan().feeds(), "feed-hub-load-work-lamp"); }
 };
 
 }  // namespace
@@ -92,7 +92,7 @@ class TestWiring : public QObject {
         QTest::keyClick(strip, Qt::Key_Left);
         QVERIFY(strip->explored()->fault.current > halfway);
         for (int i = 0; i < 30; ++i) QTest::keyClick(strip, Qt::Key_Right);
-        const auto index = static_cast<size_t>(&e.lamp() - e.document.plan().feeds.data());
+        const auto index = static_cast<size_t>(&e.lamp() - e.document.plan().feeds().data());
         QCOMPARE(raw(strip->explored()->fault.time), raw(e.document.study().protection[index].fault.time));
         // It follows the plan: a smaller fuse opens sooner.
         const auto before = strip->explored()->fault.time;
@@ -126,7 +126,7 @@ class TestWiring : public QObject {
         e.document.apply(
             [](const Plan& p) {
                 auto next = p;
-                next.cables.clear();
+                next.replace_signal_leads({});
                 return next;
             },
             "None");
@@ -138,7 +138,7 @@ class TestWiring : public QObject {
         // Nothing yet: the six of them are there to take.
         for (int i = 0; i < 6; ++i) QVERIFY(!view->spot_centre(QStringLiteral("offer %1").arg(i)).isNull());
         QTest::mouseClick(view, Qt::LeftButton, {}, view->spot_centre("offer 2"));
-        const auto& cables = e.document.plan().cables;
+        const auto& cables = e.document.plan().signal_leads();
         QCOMPARE(cables.size(), size_t{1});
         QCOMPARE(cables[0].kind, CableKind::data);
         QCOMPARE(cables[0].from, Id("load-night-camera"));
@@ -146,7 +146,7 @@ class TestWiring : public QObject {
         view->grab();
         QVERIFY(view->spot_centre("offer 2").isNull() && !view->spot_centre("core 0 1").isNull());
         e.document.undo();
-        QVERIFY(e.document.plan().cables.empty());
+        QVERIFY(e.document.plan().signal_leads().empty());
     }
     void a_core_is_typed_anew() {
         WiringEvening e;
@@ -154,7 +154,7 @@ class TestWiring : public QObject {
         WiringEvening::settle();
         auto* view = e.window.wiring()->cables();
         view->grab();
-        const auto core = [&]() -> const Core& { return e.document.plan().cables[3].cores[0]; };
+        const auto core = [&]() -> const Core& { return e.document.plan().signal_leads()[3].cores[0]; };
         QTest::mouseClick(view, Qt::LeftButton, {}, view->spot_centre("core 3 0"));
         QVERIFY(view->editor());
         QCOMPARE(view->editor()->text(), QString("1 yellow H > 1 twisted 1"));
@@ -174,7 +174,7 @@ class TestWiring : public QObject {
         view->edit_core(3, 2);
         view->editor()->clear();
         QTest::keyClick(view->editor(), Qt::Key_Return);
-        QCOMPARE(e.document.plan().cables[3].cores.size(), size_t{2});
+        QCOMPARE(e.document.plan().signal_leads()[3].cores.size(), size_t{2});
     }
     void a_mirrored_cable_is_found_and_mended() {
         WiringEvening e;
@@ -228,7 +228,7 @@ class TestWiring : public QObject {
         // A lead may end at it; removed, it takes that lead along, and undo brings both back.
         e.document.apply(
             [id](const Plan& p) {
-                auto lead = p.cables[3];
+                auto lead = p.signal_leads()[3];
                 lead.to = id;
                 return put_cable(p, lead);
             },
@@ -236,7 +236,7 @@ class TestWiring : public QObject {
         QVERIFY(!test::has(e.document.study(), "passive-no-lead"));
         const auto before = e.document.plan();
         e.document.apply([id](const Plan& p) { return remove_passive(p, id); }, "Remove a part");
-        QCOMPARE(e.document.plan().cables.size() + 1, before.cables.size());
+        QCOMPARE(e.document.plan().signal_leads().size() + 1, before.signal_leads().size());
         e.document.undo();
         QVERIFY(e.document.plan() == before);
     }
@@ -250,7 +250,7 @@ class TestWiring : public QObject {
         QVERIFY(view->editor());
         view->editor()->setText("left wheel");
         QTest::keyClick(view->editor(), Qt::Key_Return);
-        QCOMPARE(e.document.plan().cables[0].label, std::string("left wheel"));
+        QCOMPARE(e.document.plan().signal_leads()[0].label, std::string("left wheel"));
         QMenu menu;
         view->fill_cable_menu(menu, 0);
         const auto trigger = [](QMenu& in, const char* words) {
@@ -258,16 +258,16 @@ class TestWiring : public QObject {
                 if (a->text() == words) return a->trigger(), true;
             return false;
         };
-        const auto cores = e.document.plan().cables[0].cores.size();
+        const auto cores = e.document.plan().signal_leads()[0].cores.size();
         QVERIFY(trigger(menu, "Add a core"));
-        QCOMPARE(e.document.plan().cables[0].cores.size(), cores + 1);
+        QCOMPARE(e.document.plan().signal_leads()[0].cores.size(), cores + 1);
         QVERIFY(trigger(menu, "Resistors across the pair at both ends"));
-        QVERIFY(e.document.plan().cables[0].terminated);
-        const auto cables = e.document.plan().cables.size();
+        QVERIFY(e.document.plan().signal_leads()[0].terminated);
+        const auto cables = e.document.plan().signal_leads().size();
         QVERIFY(trigger(menu, "Remove the cable"));
-        QCOMPARE(e.document.plan().cables.size(), cables - 1);
+        QCOMPARE(e.document.plan().signal_leads().size(), cables - 1);
         e.document.undo();
-        QCOMPARE(e.document.plan().cables.size(), cables);
+        QCOMPARE(e.document.plan().signal_leads().size(), cables);
     }
     void terminals_are_typed_and_landed_on() {
         WiringEvening e;
@@ -372,7 +372,7 @@ class TestWiring : public QObject {
         page->grab();
         QTest::mouseClick(page, Qt::LeftButton, {}, page->spot_centre("everywhere 7"));
         QVERIFY(e.document.plan().practices.metric);
-        for (const auto& f : e.document.plan().feeds) QVERIFY(find(test::parts().wires, f.wire)->metric);
+        for (const auto& f : e.document.plan().feeds()) QVERIFY(find(test::parts().wires, f.wire)->metric);
         e.document.undo();
         QVERIFY(!e.document.plan().practices.metric);
     }

@@ -71,7 +71,7 @@ class TestCli : public QObject {
             QVERIFY(!joint.at("name").get<std::string>().empty());
         }
         size_t devices = 0;
-        for (const auto& f : plan.feeds) devices += f.devices.size();
+        for (const auto& f : plan.feeds()) devices += f.devices.size();
         QCOMPARE(j.at("items").size(), devices);
         for (const auto& core : j.at("cores")) {
             double reached = 0;
@@ -85,7 +85,7 @@ class TestCli : public QObject {
         }
         const auto words = cli({"wiring", demo_});
         QCOMPARE(words.code, 0);
-        for (const auto& f : plan.feeds)
+        for (const auto& f : plan.feeds())
             QVERIFY(words.out.contains(QString::fromStdString(name_of(plan, f.to)) + " lead, +, at "));
         QCOMPARE(cli({"wiring", "/nowhere.json"}).code, 2);
     }

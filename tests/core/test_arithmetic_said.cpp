@@ -204,7 +204,7 @@ class TestArithmeticSaid : public QObject {
             const auto of_each = [&](const auto& list) {
                 for (const auto& one : list) check(explain(plan, parts(), s, one.id).why);
             };
-            of_each(plan.sources), of_each(plan.hubs), of_each(plan.converters), of_each(plan.feeds);
+            of_each(plan.sources), of_each(plan.hubs), of_each(plan.converters), of_each(plan.feeds());
             of_each(plan.loads), of_each(plan.places), of_each(plan.ways), of_each(plan.phases);
             check_all(s.findings), check_all(s.readings()), check_all(s.steps()), check_all(s.windows);
             check(s.mission.why);

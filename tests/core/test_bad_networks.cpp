@@ -42,35 +42,35 @@ std::vector<Nonsense> all() {
         {"a module fed by itself", "rail-loop",
          [](Plan& p) {
              p.converters.push_back({"a", "A", "buck-5a-40v", Volt(5), {}, {}});
-             p.feeds.push_back(feed("a", "a"));
+             p.add_feed(feed("a", "a"));
          }},
         {"two modules that feed each other", "rail-loop",
          [](Plan& p) {
              p.converters.push_back({"a", "A", "boost-8a-35v", Volt(24), {}, {}});
              p.converters.push_back({"b", "B", "buck-5a-40v", Volt(12), {}, {}});
-             p.feeds.push_back(feed("a", "b")), p.feeds.push_back(feed("b", "a"));
+             p.add_feed(feed("a", "b")), p.add_feed(feed("b", "a"));
              p.loads.push_back(test::simple_load("lost", 12, 1));
-             p.feeds.push_back(feed("b", "lost"));
+             p.add_feed(feed("b", "lost"));
          }},
         {"an island without a source", "load-not-fed",
          [](Plan& p) {
              p.hubs.push_back({"island", "Island", {}, {}});
              p.loads.push_back(test::simple_load("castaway", 12, 1));
-             p.feeds.push_back(feed("island", "castaway"));
+             p.add_feed(feed("island", "castaway"));
          }},
         {"a return through a frame of plastic", "return-frame-not-metal",
-         [](Plan& p) { p.feeds[0].ret = Return::frame; }},
+         [](Plan& p) { p.feeds()[0].ret = Return::frame; }},
         {"a shared return that is not there", nullptr,
-         [](Plan& p) { p.feeds[0].ret = Return::shared, p.feeds[0].shared_with = "nobody"; }},
+         [](Plan& p) { p.feeds()[0].ret = Return::shared, p.feeds()[0].shared_with = "nobody"; }},
         {"a micrometre beside a kilometre", nullptr,
          [](Plan& p) {
              p.hubs.push_back({"hub", "Hub", {}, {}});
              p.loads.push_back(test::simple_load("far", 12, 1e-3));
-             p.feeds.push_back(feed("battery", "hub")), p.feeds.push_back(feed("hub", "far"));
-             p.feeds[1].length = Metre(1e-6), p.feeds[2].length = Metre(1000),
-             p.feeds[2].wire = "awg36-silicone";
+             p.add_feed(feed("battery", "hub")), p.add_feed(feed("hub", "far"));
+             p.feeds()[1].length = Metre(1e-6), p.feeds()[2].length = Metre(1000),
+             p.feeds()[2].wire = "awg36-silicone";
          }},
-        {"a negative length", nullptr, [](Plan& p) { p.feeds[0].length = Metre(-3); }},
+        {"a negative length", nullptr, [](Plan& p) { p.feeds()[0].length = Metre(-3); }},
         {"a load of a billion amperes", "load-browns-out",
          [](Plan& p) { p.loads[0].typical = p.loads[0].peak = Ampere(1e9); }},
         {"a load of a femtoampere", nullptr,
@@ -90,19 +90,19 @@ std::vector<Nonsense> all() {
         {"a module of unknown make", "rail-unknown-module",
          [](Plan& p) {
              p.converters.push_back({"a", "A", "from-a-drawer", Volt(5), {}, {}});
-             p.feeds[0].to = "a";
-             p.feeds.push_back(feed("a", "lamp"));
+             p.feeds()[0].to = "a";
+             p.add_feed(feed("a", "lamp"));
          }},
         {"every part twice over one node", nullptr,
          [](Plan& p) {
              for (int i = 0; i < 30; ++i) {
-                 auto f = p.feeds[0];
+                 auto f = p.feeds()[0];
                  f.id += std::to_string(i);
-                 p.feeds.push_back(f);
+                 p.add_feed(f);
              }
          }},
         {"a feed from a load back to the pack", nullptr,
-         [](Plan& p) { p.feeds.push_back(feed("lamp", "battery")); }},
+         [](Plan& p) { p.add_feed(feed("lamp", "battery")); }},
         {"all at absolute cold", nullptr,
          [](Plan& p) { p.coldest_air = Celsius(-80), p.hottest_air = Celsius(-80); }},
         {"a phase of no length", nullptr, [](Plan& p) { p.phases[0].duration = Second(0); }},
@@ -184,7 +184,7 @@ class TestBadNetworks : public QObject {
         for (const auto kind : {LoadKind::power, LoadKind::current, LoadKind::motor, LoadKind::resistance}) {
             auto plan = test::one_feed(amps);
             plan.loads[0].kind = kind;
-            plan.feeds[0].wire = "awg30-pvc", plan.feeds[0].length = Metre(metres);
+            plan.feeds()[0].wire = "awg30-pvc", plan.feeds()[0].length = Metre(metres);
             const auto p = test::studied(plan).now;
             QVERIFY(p.found);
             QCOMPARE(p.brown_outs.size(), size_t{1});

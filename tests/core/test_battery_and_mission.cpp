@@ -146,12 +146,12 @@ class TestBatteryAndMission : public QObject {
         const auto plan = test::demo();
         const auto* parked = by_id(plan.phases, Id("phase-parked"));
         const auto open = open_feeds(plan, *parked);
-        for (size_t f = 0; f < plan.feeds.size(); ++f)
-            if (const auto* sw = device(plan.feeds[f], DeviceKind::power_switch))
+        for (size_t f = 0; f < plan.feeds().size(); ++f)
+            if (const auto* sw = device(plan.feeds()[f], DeviceKind::power_switch))
                 QVERIFY2(open[f], sw->name.c_str());
         Conditions c;
         c.phase = parked->id;
-        c.switches[device(plan.feeds[1], DeviceKind::power_switch)->id] = true;
+        c.switches[device(plan.feeds()[1], DeviceKind::power_switch)->id] = true;
         QVERIFY(!demand_for(plan, c).open[1]);
     }
     void worst_is_no_better_than_any_phase() {
@@ -161,7 +161,7 @@ class TestBatteryAndMission : public QObject {
             auto d = demand_in_phase(plan, phase, false);
             d.charge = 0.5;
             const auto p = s.solver->solve(d);
-            for (size_t f = 0; f < plan.feeds.size(); ++f)
+            for (size_t f = 0; f < plan.feeds().size(); ++f)
                 QVERIFY(raw(s.worst.feeds[f].peak) >= raw(p.feeds[f].supply) - 1e-6);
             for (size_t l = 0; l < plan.loads.size(); ++l)
                 if (d.states[l] != LoadState::off) QVERIFY(s.worst.loads[l].lowest <= p.loads[l].volts);
@@ -172,7 +172,7 @@ class TestBatteryAndMission : public QObject {
         plan.phases.clear();
         QVERIFY(raw(test::studied(plan).worst.feeds[0].continuous) > 4);
         plan.sources.clear();
-        plan.feeds.clear();
+        plan.replace_feeds({});
         QCOMPARE(raw(test::studied(plan).mission.run_time), 0.0);
         QVERIFY(test::studied(Plan{}).findings.empty());
     }

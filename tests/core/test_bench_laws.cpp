@@ -106,9 +106,9 @@ class TestBenchLaws : public QObject {
     void longer_wires_widen_what_is_allowed_end_to_end() {
         auto plan = test::star(2);
         const auto high = [&](double metres) {
-            plan.feeds[1].length = Metre(metres);
+            plan.feeds()[1].length = Metre(metres);
             for (const auto& r : test::studied(plan).readings())
-                if (r.key == "beep/" + plan.feeds[1].id + "/supply") return r.high;
+                if (r.key == "beep/" + plan.feeds()[1].id + "/supply") return r.high;
             return 0.0;
         };
         QVERIFY(high(0.5) > 0 && high(0.5) <= high(5) && high(5) < high(30));

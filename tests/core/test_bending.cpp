@@ -27,7 +27,7 @@ Plan two_ways() {
     plan.loads = {load};
     Lead lead;
     lead.id = "f", lead.from = "hub", lead.to = "l", lead.wire = "awg12-silicone";
-    plan.feeds = {lead};
+    plan.replace_feeds({lead});
     return plan;
 }
 OnWay corner(double mm) {
@@ -51,8 +51,8 @@ class TestBending : public QObject {
   private slots:
     void a_lead_bends_to_four_times_its_thickness() {
         const auto plan = two_ways();
-        CLOSE(raw(least_bend(parts(), plan.feeds[0])), raw(outer()) * 4, 1e-9);
-        auto cable = plan.feeds[0];
+        CLOSE(raw(least_bend(parts(), plan.feeds()[0])), raw(outer()) * 4, 1e-9);
+        auto cable = plan.feeds()[0];
         cable.cores = {Core{}, Core{}};
         CLOSE(raw(bent_across(parts(), cable)), raw(outer()) * 2, 1e-6);  // two circles side by side
         cable.kind = CableKind::ribbon;
@@ -91,9 +91,9 @@ class TestBending : public QObject {
         QCOMPARE(chosen.path.ways, std::vector<size_t>{1});
         QVERIFY(chosen.went_round.find("bend") != std::string::npos);
         // A thinner one beside it goes straight on.
-        auto thin = plan.feeds[0];
+        auto thin = plan.feeds()[0];
         thin.id = "thin", thin.wire = "awg26-silicone";
-        plan.feeds.push_back(thin);
+        plan.add_feed(thin);
         QCOMPARE(choose_paths(plan, parts())[1].path.ways, std::vector<size_t>{0});
         // Where every way is too tight, the shortest, and it is found.
         plan.ways.pop_back();
@@ -111,9 +111,9 @@ class TestBending : public QObject {
     void cables_of_one_wire_bend_by_their_cores() {
         auto plan = two_ways();
         plan.ways[0].on_it = {corner(raw(outer()) * 5)};
-        auto cable = plan.feeds[0];
+        auto cable = plan.feeds()[0];
         cable.id = "cable", cable.cores.resize(4);
-        plan.cables = {cable};
+        plan.replace_signal_leads({cable});
         const auto chosen = choose_paths(plan, parts());
         QCOMPARE(chosen[0].path.ways, std::vector<size_t>{0});
         QCOMPARE(chosen[1].path.ways, std::vector<size_t>{1});
@@ -122,7 +122,7 @@ class TestBending : public QObject {
         auto plan = test::demo();
         const auto s = test::studied(plan);
         const auto f =
-            static_cast<size_t>(by_id(plan.feeds, Id("feed-hub-load-drive-left")) - plan.feeds.data());
+            static_cast<size_t>(by_id(plan.feeds(), Id("feed-hub-load-drive-left")) - plan.feeds().data());
         const auto w = s.harness.routes[f].ways.front();
         OnWay knot;
         knot.kind = OnWayKind::knot, knot.at = Metre(0.2);
@@ -168,15 +168,15 @@ class TestBending : public QObject {
     }
     void a_coax_takes_less_than_an_open_pair() {
         auto plan = test::demo();
-        auto& cable = *find_lead(plan, "cable-drive-left");
+        auto& cable = *by_id(plan.leads, "cable-drive-left");
         cable.signal = SignalKind::analogue_video;
         for (auto& core : cable.cores) core.twist = 0;
         const auto into = [&](CableKind kind) {
-            find_lead(plan, "cable-drive-left")->kind = kind;
+            by_id(plan.leads, "cable-drive-left")->kind = kind;
             const auto s = test::studied(plan);
             for (const auto& x : beside_one_another(plan, s.solver->index(), s.harness))
-                if (lead_at(plan, x.quiet).id == "cable-drive-left" &&
-                    lead_at(plan, x.noisy).to == "load-drive-left")
+                if (plan.leads[x.quiet].id == "cable-drive-left" &&
+                    plan.leads[x.noisy].to == "load-drive-left")
                     return x;
             return Beside{};
         };

@@ -11,7 +11,7 @@ namespace {
 /// The demo with a sensor's cable of a metre beside the lead of a motor.
 Plan with_sensor(double motor_amps) {
     auto plan = test::demo();
-    auto& cable = *find_lead(plan, "cable-drive-left");
+    auto& cable = *by_id(plan.leads, "cable-drive-left");
     cable.signal = SignalKind::sensor;
     for (auto& core : cable.cores) core.twist = 0;
     auto& drive = *by_id(plan.loads, Id("load-drive-left"));
@@ -51,8 +51,8 @@ class TestBeside : public QObject {
         const auto s = test::studied(plan);
         const auto all = beside_one_another(plan, s.solver->index(), s.harness);
         const auto found = std::find_if(all.begin(), all.end(), [&](const auto& x) {
-            return lead_at(plan, x.quiet).id == "cable-drive-left" &&
-                   lead_at(plan, x.noisy).to == "load-drive-left";
+            return plan.leads[x.quiet].id == "cable-drive-left" &&
+                   plan.leads[x.noisy].to == "load-drive-left";
         });
         QVERIFY(found != all.end());
         CLOSE(raw(found->along), 0.9, 1e-9);
@@ -68,15 +68,15 @@ class TestBeside : public QObject {
     void less_ripple_less_found() { QVERIFY(!test::has(test::studied(with_sensor(0.2)), "beside-couples")); }
     void a_phase_beside_a_sensor_couples_by_its_volts() {
         auto plan = with_sensor(0.2);
-        auto phase = *find_lead(plan, "cable-drive-left");
+        auto phase = *by_id(plan.leads, "cable-drive-left");
         phase.id = "phases", phase.kind = CableKind::motor, phase.volts = Volt(26),
         phase.signal = SignalKind::unsaid;
         for (auto& core : phase.cores) core.role = CoreRole::phase;
-        plan.cables.push_back(phase);
+        plan.add_signal_lead(phase);
         const auto s = test::studied(plan);
         const auto all = beside_one_another(plan, s.solver->index(), s.harness);
         const auto found = std::find_if(all.begin(), all.end(), [&](const auto& x) {
-            return lead_at(plan, x.noisy).id == "phases" && lead_at(plan, x.quiet).id == "cable-drive-left";
+            return plan.leads[x.noisy].id == "phases" && plan.leads[x.quiet].id == "cable-drive-left";
         });
         QVERIFY(found != all.end());
         QVERIFY(raw(found->untwisted) > 0.1);  // 26 V in 0.1 µs through some pF
@@ -95,10 +95,10 @@ class TestBeside : public QObject {
     }
     void a_bus_goes_no_further_than_its_kind() {
         auto plan = test::demo();
-        auto& mast = *find_lead(plan, "cable-mast");
+        auto& mast = *by_id(plan.leads, "cable-mast");
         mast.signal = SignalKind::i2c, mast.length = Metre(0.99);
         QVERIFY(!test::has(test::studied(plan), "signal-too-long"));
-        find_lead(plan, "cable-mast")->length = Metre(1.01);
+        by_id(plan.leads, "cable-mast")->length = Metre(1.01);
         QVERIFY(test::has(test::studied(plan), "signal-too-long"));
     }
     void capacitors_by_the_length_of_lead() {

@@ -218,7 +218,7 @@ class TestBrokenInput : public QObject {
         QVERIFY(reads(whole));
         // An item's id is one's own, too.
         auto twice = plan;
-        twice.feeds[1].devices.push_back(twice.feeds[0].devices[0]);
+        twice.feeds()[1].devices.push_back(twice.feeds()[0].devices[0]);
         const auto said = reads(plan_to_json(twice));
         QVERIFY(!said && said.error().find("/leads/1/items/") != std::string::npos);
         // Of leads in any order the file's own place is named.
@@ -249,8 +249,8 @@ class TestBrokenInput : public QObject {
     void proposing_gives_ids_of_their_own() {
         auto plan = propose(test::demo("apiary-trailer"), test::parts())->plan;
         // A lead to elsewhere that has the id which a new one would get.
-        QVERIFY(plan.feeds.size() > 2);
-        std::swap(plan.feeds[1].id, plan.feeds[2].id);
+        QVERIFY(plan.feeds().size() > 2);
+        std::swap(plan.feeds()[1].id, plan.feeds()[2].id);
         const auto again = propose(plan, test::parts());
         QVERIFY(again.has_value());
         const auto read = plan_from_json(plan_to_json(again->plan), "x.json");

@@ -35,12 +35,12 @@ Wired random_network(unsigned seed, int feeds) {
         Lead f;
         f.id = "f-" + to, f.from = from, f.to = to, f.wire = wires[static_cast<size_t>(pick(0, 4))],
         f.length = Metre(metres);
-        p.feeds.push_back(f);
+        p.add_feed(f);
     };
     feed("battery", "hub", 0.3);
-    p.feeds.back().wire = "awg2_0-silicone";
+    p.feeds().back().wire = "awg2_0-silicone";
     std::vector<Id> sources{"hub"};
-    for (int i = 1; static_cast<int>(p.feeds.size()) < feeds; ++i) {
+    for (int i = 1; static_cast<int>(p.feeds().size()) < feeds; ++i) {
         const Id id = "x" + std::to_string(i),
                  from = sources[static_cast<size_t>(pick(0, static_cast<int>(sources.size()) - 1))];
         const int kind = pick(0, 9);
@@ -57,10 +57,10 @@ Wired random_network(unsigned seed, int feeds) {
             p.loads.push_back(l);
         }
         feed(from, id, pick(5, 200) / 100.0);
-        if (pick(0, 7) == 0) p.feeds.back().ret = Return::shared, p.feeds.back().shared_with = "f-hub";
+        if (pick(0, 7) == 0) p.feeds().back().ret = Return::shared, p.feeds().back().shared_with = "f-hub";
     }
     n.demand.states.assign(p.loads.size(), LoadState::typical);
-    n.demand.open.assign(p.feeds.size(), false);
+    n.demand.open.assign(p.feeds().size(), false);
     n.demand.charge = 0.6, n.demand.brief = true;
     n.lengths = feed_lengths(lay_harness(p, parts()));
     return n;
@@ -176,20 +176,20 @@ class TestBruteForce : public QObject {
             auto n = random_network(seed, 60);
             for (auto& l : n.plan.loads) l.kind = LoadKind::current, l.v_min = Volt(0.2);
             n.plan.converters.clear();
-            std::erase_if(n.plan.feeds, [&](const auto& f) {
+            n.plan.erase_feeds([&](const auto& f) {
                 return find_part(n.plan, f.from).kind == PartKind::none ||
                        find_part(n.plan, f.to).kind == PartKind::none;
             });
             n.lengths = feed_lengths(lay_harness(n.plan, parts()));
-            n.demand.open.assign(n.plan.feeds.size(), false);
+            n.demand.open.assign(n.plan.feeds().size(), false);
             // With constant currents every drop scales with the resistance of its conductors.
             const auto one = Solver(n.plan, parts(), n.lengths).solve(n.demand);
             auto half = n.demand;
-            half.branch_scale.assign(n.plan.feeds.size(), 0.5);
+            half.branch_scale.assign(n.plan.feeds().size(), 0.5);
             const auto two = Solver(n.plan, parts(), n.lengths).solve(half);
             QVERIFY(one.found && two.found);
-            for (size_t f = 0; f < n.plan.feeds.size(); ++f)
-                if (n.plan.feeds[f].ret == Return::own && std::abs(raw(one.feeds[f].drop)) > 1e-6)
+            for (size_t f = 0; f < n.plan.feeds().size(); ++f)
+                if (n.plan.feeds()[f].ret == Return::own && std::abs(raw(one.feeds[f].drop)) > 1e-6)
                     CLOSE(raw(two.feeds[f].drop), raw(one.feeds[f].drop) / 2, 1e-3);
         }
     }

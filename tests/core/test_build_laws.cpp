@@ -59,8 +59,8 @@ class TestBuildLaws : public QObject {
         const auto at = places(steps);
         QCOMPARE(at.size(), steps.size());
         QCOMPARE(at.contains("glue/joints"), school == InsulationSchool::hot_glue);
-        for (size_t f = 0; f < plan.feeds.size(); ++f) {
-            const auto& feed = plan.feeds[f];
+        for (size_t f = 0; f < plan.feeds().size(); ++f) {
+            const auto& feed = plan.feeds()[f];
             if (!feed.cores.empty()) continue;  // made up pin by pin
             const auto cut = at.at("cut/" + feed.id);
             const auto sleeve = at.find("sleeve/" + feed.id);
@@ -135,7 +135,7 @@ class TestBuildLaws : public QObject {
             const auto plan = test::demo(demo);
             const auto s = test::studied(plan);
             const auto at = places(s.steps());
-            for (const auto& c : plan.cables) {
+            for (const auto& c : plan.signal_leads()) {
                 const auto& step = s.steps()[at.at("cable/" + c.id)];
                 QVERIFY(says(step, "Label both ends “" + (c.label.empty() ? c.name : c.label) + "”"));
                 for (const auto& core : c.cores)

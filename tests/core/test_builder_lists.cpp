@@ -76,11 +76,11 @@ void hold_feeds(const json& list, const Plan& plan, QStringList& wrong) {
     std::set<Id> kinds;
     double biggest = 0;
     int fuses = 0;
-    for (const auto& f : plan.feeds)
+    for (const auto& f : plan.feeds())
         if (const auto* fuse = device(f, DeviceKind::fuse))
             biggest = std::max(biggest, raw(fuse->rating)), ++fuses;
     if (fuses > list.value("fuses", 99)) wrong << QString("%1 fuses").arg(fuses);
-    for (const auto& f : plan.feeds) {
+    for (const auto& f : plan.feeds()) {
         const auto name = QString::fromStdString(f.id) + ": ";
         const auto& wire = *find(parts().wires, f.wire);
         const double amps = carries(wire, std::max(f.conductors, 1));
@@ -201,7 +201,7 @@ class TestBuilderLists : public QObject {
         // What is proposed stays when it is proposed again.
         const auto again = propose_and_mend(plan, parts());
         QVERIFY(again && again->plan.sources == plan.sources);
-        QCOMPARE(again->plan.feeds.size(), plan.feeds.size());
+        QCOMPARE(again->plan.feeds().size(), plan.feeds().size());
     }
     /// Three hundred lists by the number of their seed: a machine has one voltage for its big things and
     /// small rails beside. None is refused, none leaves a danger or a caution, and all keep the rules of

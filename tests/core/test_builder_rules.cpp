@@ -54,7 +54,7 @@ class TestBuilderRules : public QObject {
         QVERIFY(igniter && igniter->igniter && igniter->kind == LoadKind::resistance);
         const auto study = test::studied(plan);
         QVERIFY(!test::has(study, "igniter-one-action") && !test::has(study, "load-never-on"));
-        const auto& lead = plan.feeds[feeds_into(plan, igniter->id).front()];
+        const auto& lead = plan.feeds()[feeds_into(plan, igniter->id).front()];
         QVERIFY(device(lead, DeviceKind::power_switch) && device(lead, DeviceKind::connector));
         QCOMPARE(find(parts().joints, lead.joint_to)->end, JointEnd::screw);
         const auto steps = study.steps();
@@ -67,7 +67,7 @@ class TestBuilderRules : public QObject {
     void one_switch_alone_is_a_danger_and_its_mend_makes_two() {
         auto plan = plan_proposed(net);
         const auto lead = feeds_into(plan, "load-net-igniter").front();
-        std::erase_if(plan.feeds[lead].devices, [](const auto& d) {
+        std::erase_if(plan.feeds()[lead].devices, [](const auto& d) {
             return d.kind == DeviceKind::connector || d.kind == DeviceKind::power_switch;
         });
         const auto study = test::studied(plan);
@@ -107,7 +107,7 @@ class TestBuilderRules : public QObject {
             "load Blade 24 V 6 A stall 30 A motor noisy\n"
             "load Depth head 18-30 V 0.3 A sensitive\n";
         const auto plan = plan_proposed(text);
-        const auto& lead = plan.feeds[feeds_into(plan, "load-depth-head").front()];
+        const auto& lead = plan.feeds()[feeds_into(plan, "load-depth-head").front()];
         const auto* filter = device(lead, DeviceKind::filter);
         const auto* type = filter ? find(parts().inlines, filter->type) : nullptr;
         QVERIFY(type && raw(type->capacitance) > 0 && raw(type->rated) <= 2);
@@ -115,7 +115,7 @@ class TestBuilderRules : public QObject {
         if (const auto* fuse = device(lead, DeviceKind::fuse)) QVERIFY(raw(fuse->rating) <= 2);
         // Its mend puts one in where a plan has none; quiet neighbours ask for none.
         auto bare = plan;
-        for (auto& f : bare.feeds)
+        for (auto& f : bare.feeds())
             std::erase_if(f.devices, [](const auto& d) { return d.kind == DeviceKind::filter; });
         const auto study = test::studied(bare);
         const auto* found = test::finding(study, "supply-noise");
@@ -203,17 +203,17 @@ class TestBuilderRules : public QObject {
         QVERIFY(raw(propose(drawer, parts())->plan.sources.front().cell_capacity) > 1);
         // A fuse and a switch that do stay; a fuse far too large does not.
         auto lead = feeds_into(bought, "load-camera-drive").front();
-        auto fused = set_fuse(bought, bought.feeds[lead].id, "standard-blade", Ampere(5));
-        fused = add_device(fused, bought.feeds[lead].id, DeviceKind::power_switch, "toggle-30a", "Drive");
+        auto fused = set_fuse(bought, bought.feeds()[lead].id, "standard-blade", Ampere(5));
+        fused = add_device(fused, bought.feeds()[lead].id, DeviceKind::power_switch, "toggle-30a", "Drive");
         const auto again = propose_and_mend(fused, parts());
         lead = feeds_into(again->plan, "load-camera-drive").front();
-        QCOMPARE(raw(device(again->plan.feeds[lead], DeviceKind::fuse)->rating), 5.0);
-        QCOMPARE(device(again->plan.feeds[lead], DeviceKind::power_switch)->type, Id("toggle-30a"));
-        fused = set_fuse(fused, bought.feeds[feeds_into(bought, "load-camera-drive").front()].id,
+        QCOMPARE(raw(device(again->plan.feeds()[lead], DeviceKind::fuse)->rating), 5.0);
+        QCOMPARE(device(again->plan.feeds()[lead], DeviceKind::power_switch)->type, Id("toggle-30a"));
+        fused = set_fuse(fused, bought.feeds()[feeds_into(bought, "load-camera-drive").front()].id,
                          "standard-blade", Ampere(40));
         const auto smaller = propose_and_mend(fused, parts());
         lead = feeds_into(smaller->plan, "load-camera-drive").front();
-        QVERIFY(raw(device(smaller->plan.feeds[lead], DeviceKind::fuse)->rating) <= 7.5);
+        QVERIFY(raw(device(smaller->plan.feeds()[lead], DeviceKind::fuse)->rating) <= 7.5);
     }
     void before_a_module_a_lead_may_lose_twice() {
         auto plan = plan_proposed(
@@ -229,14 +229,14 @@ class TestBuilderRules : public QObject {
         for (const auto f : {module, lamp}) {
             auto longer = plan;
             const double share = study.worst.feeds[f].drop_share;
-            longer.feeds[f].length = Metre(raw(study.harness.routes[f].length) * 0.045 / share);
-            longer.feeds[f].wire = plan.feeds[f].wire;
+            longer.feeds()[f].length = Metre(raw(study.harness.routes[f].length) * 0.045 / share);
+            longer.feeds()[f].wire = plan.feeds()[f].wire;
             const auto found = test::studied(longer);
             const double lost = found.worst.feeds[f].drop_share;
             QVERIFY2(lost > 0.031 && lost < 0.059, qPrintable(QString::number(lost)));
             bool said = false;
             for (const auto& x : found.findings)
-                said = said || (x.rule == "wire-drop" && x.about.front() == longer.feeds[f].id);
+                said = said || (x.rule == "wire-drop" && x.about.front() == longer.feeds()[f].id);
             QCOMPARE(said, f == lamp);
         }
     }
@@ -253,7 +253,7 @@ class TestBuilderRules : public QObject {
             return propose_and_mend(plan, parts())->plan;
         };
         const auto tapped = from("circuit 12 V 10 A fuse");
-        const auto& lead = tapped.feeds[feeds_from(tapped, "source").front()];
+        const auto& lead = tapped.feeds()[feeds_from(tapped, "source").front()];
         const auto* fuse = device(lead, DeviceKind::fuse);
         QVERIFY(fuse && holder_of(parts(), *fuse) && holder_of(parts(), *fuse)->tap);
         QVERIFY(fuse->joint_in.empty() && !fuse->joint_out.empty() && raw(fuse->rating) <= 10);
@@ -263,7 +263,7 @@ class TestBuilderRules : public QObject {
             adapters += line.item.find("tap") != std::string::npos ? static_cast<int>(line.amount) : 0;
         QCOMPARE(adapters, 1);
         const auto studs = from("circuit 12 V");
-        QCOMPARE(find(parts().joints, studs.feeds[feeds_from(studs, "source").front()].joint_from)->end,
+        QCOMPARE(find(parts().joints, studs.feeds()[feeds_from(studs, "source").front()].joint_from)->end,
                  JointEnd::stud);
         for (const auto& step : test::studied(studs).steps())
             for (const auto& action : step.actions)
@@ -271,7 +271,7 @@ class TestBuilderRules : public QObject {
         const auto brick = from("supply 12 V 4 A");
         QVERIFY(std::any_of(brick.hubs.begin(), brick.hubs.end(),
                             [](const auto& h) { return h.kind == HubKind::fork; }));
-        for (const auto& f : brick.feeds) QVERIFY2(!device(f, DeviceKind::fuse), f.id.c_str());
+        for (const auto& f : brick.feeds()) QVERIFY2(!device(f, DeviceKind::fuse), f.id.c_str());
         QVERIFY(!test::has(test::studied(brick), "fuse-missing", Severity::caution));
         // What is computed is written as a person would.
         QVERIFY(plan_to_text(brick, parts()).find("99999") == std::string::npos);
@@ -299,7 +299,7 @@ class TestBuilderRules : public QObject {
         const auto plan = plan_proposed(
             "plan Dredge, up to 30 °C, from 5 °C\nload Pump 24 V 35 A peak 40 A 5 s motor noisy switched\n"
             "load Lamp 24 V 1 A LED\n");
-        const auto& lead = plan.feeds[feeds_into(plan, "load-pump").front()];
+        const auto& lead = plan.feeds()[feeds_into(plan, "load-pump").front()];
         const auto* s = device(lead, DeviceKind::power_switch);
         QVERIFY(s && find(parts().switches, s->type)->kind != SwitchKind::isolator &&
                 find(parts().switches, s->type)->kind != SwitchKind::loop);

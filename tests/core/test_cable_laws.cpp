@@ -53,7 +53,7 @@ Lead random_cable(const Plan& plan, std::mt19937& random) {
 Plan tangled(unsigned seed) {
     std::mt19937 random(seed);
     auto plan = test::demo();
-    plan.cables.clear();
+    plan.replace_signal_leads({});
     const auto n = std::uniform_int_distribution<int>(1, 12)(random);
     for (int i = 0; i < n; ++i) plan = put_cable(plan, random_cable(plan, random));
     return plan;
@@ -71,7 +71,8 @@ class TestCableLaws : public QObject {
     void every_core_is_typed_back_as_it_stands_data() { seeds(); }
     void every_core_is_typed_back_as_it_stands() {
         QFETCH(unsigned, seed);
-        for (const auto& cable : tangled(seed).cables)
+        const auto plan = tangled(seed);
+        for (const auto& cable : plan.signal_leads())
             for (const auto& core : cable.cores) {
                 const auto line = core_line(core);
                 const auto again = parse_core(line);
@@ -84,17 +85,17 @@ class TestCableLaws : public QObject {
         QFETCH(unsigned, seed);
         const auto plan = tangled(seed);
         const auto again = plan_from_json(plan_to_json(plan), "x");
-        QVERIFY2(again && again->cables == plan.cables, again ? "" : again.error().c_str());
+        QVERIFY2(again && again->leads == plan.leads, again ? "" : again.error().c_str());
         std::multiset<Id> drawn;
         for (const auto& sheet : cable_sheets(plan, parts()))
             for (const auto& spot : sheet.spots) {
                 drawn.insert(spot.subject);
                 QVERIFY(spot.to.y <= sheet.height && spot.to.x <= sheet.width);
             }
-        for (const auto& c : plan.cables) QCOMPARE(drawn.count(c.id), size_t{1});
+        for (const auto& c : plan.signal_leads()) QCOMPARE(drawn.count(c.id), size_t{1});
         const auto s = test::studied(plan);
-        QVERIFY(wire_labels(plan, s.harness).size() >= 2 * plan.cables.size());
-        for (const auto& c : plan.cables) QVERIFY(!explain(plan, parts(), s, c.id).why.lines.empty());
+        QVERIFY(wire_labels(plan, s.harness).size() >= 2 * plan.signal_leads().size());
+        for (const auto& c : plan.signal_leads()) QVERIFY(!explain(plan, parts(), s, c.id).why.lines.empty());
         std::set<std::string> keys;
         for (const auto& step : s.steps()) QVERIFY(keys.insert(step.key).second);
         for (const auto& r : s.readings()) QVERIFY(r.high >= r.low);

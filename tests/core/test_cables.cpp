@@ -30,7 +30,7 @@ Lead between_demo_parts(CablePreset preset) {
 /// The demo with this cable alone.
 Plan with(const Lead& cable) {
     auto plan = test::demo();
-    plan.cables = {cable};
+    plan.replace_signal_leads({cable});
     return plan;
 }
 
@@ -160,29 +160,29 @@ class TestCables : public QObject {
     void a_board_with_a_feed_of_its_own_wants_no_red_wire() {
         auto plan = with(
             make_cable(test::demo(), CablePreset::servo_red_white_black, "load-drive-left", "load-computer"));
-        plan.cables[0].id = "throttle";
+        plan.signal_leads()[0].id = "throttle";
         const auto study = test::studied(plan);
         const auto* f = test::finding(study, "cable-two-supplies");
         QVERIFY(f && f->severity == Severity::danger);
         QVERIFY2(f->sentence.find("its lead") != std::string::npos, f->sentence.c_str());
         const auto mended = f->fixes.at(0).edit(plan);
-        const auto& red = mended.cables[0].cores[1];
+        const auto& red = mended.signal_leads()[0].cores[1];
         QVERIFY(red.role == CoreRole::unused && red.cut_back && red.to_pin.empty());
         QVERIFY(!test::has(test::studied(mended), "cable-two-supplies"));
         // Which way a lead was drawn says nothing of which end gives.
-        plan.cables[0].from = "load-computer", plan.cables[0].to = "load-drive-left";
+        plan.signal_leads()[0].from = "load-computer", plan.signal_leads()[0].to = "load-drive-left";
         QVERIFY(test::has(test::studied(plan), "cable-two-supplies"));
     }
     /// Controllers' 5 V into a board that has its own: found whichever way the leads were drawn.
     void two_supplies_are_found_in_either_direction() {
         for (const bool turned : {false, true}) {
             auto plan = test::demo();
-            plan.cables.clear();
+            plan.replace_signal_leads({});
             for (const char* drive : {"load-drive-left", "load-drive-right"}) {
                 auto k = make_cable(plan, CablePreset::servo_red_white_black, drive, "load-computer");
                 if (turned) std::swap(k.from, k.to);
                 k.id = std::string("lead-") + drive;
-                plan.cables.push_back(k);
+                plan.add_signal_lead(k);
             }
             QVERIFY(test::has(test::studied(plan), "cable-two-supplies"));
         }
@@ -195,7 +195,7 @@ class TestCables : public QObject {
             const auto plan = with(cable);
             const auto again = plan_from_json(plan_to_json(plan), "memory");
             QVERIFY2(again.has_value(), again ? "" : again.error().c_str());
-            QVERIFY(again->cables == plan.cables);
+            QVERIFY(again->leads == plan.leads);
         }
     }
     void an_end_that_is_nowhere_is_refused_with_its_place() {
@@ -208,7 +208,7 @@ class TestCables : public QObject {
     }
     void it_goes_with_the_part_it_ends_at() {
         const auto without = remove_load(with(between_demo_parts(CablePreset::data_pair)), "load-steering");
-        QVERIFY(without.cables.empty());
+        QVERIFY(without.signal_leads().empty());
     }
     void mains_in_a_cable_is_outside_this_tool() {
         auto cable = between_demo_parts(CablePreset::four_core);
@@ -222,18 +222,18 @@ class TestCables : public QObject {
     }
     void put_again_replaces_and_removed_is_gone() {
         auto plan = test::demo();
-        plan.cables.clear();
+        plan.replace_signal_leads({});
         plan = put_cable(plan, make_cable(plan, CablePreset::ribbon, "load-computer", "load-night-camera"));
         plan = put_cable(plan, make_cable(plan, CablePreset::ribbon, "load-computer", "load-night-camera"));
-        QCOMPARE(plan.cables.size(), size_t{2});
-        QVERIFY(!plan.cables[0].id.empty() && plan.cables[0].id != plan.cables[1].id);
-        auto changed = plan.cables[0];
+        QCOMPARE(plan.signal_leads().size(), size_t{2});
+        QVERIFY(!plan.signal_leads()[0].id.empty() && plan.signal_leads()[0].id != plan.signal_leads()[1].id);
+        auto changed = plan.signal_leads()[0];
         changed.label = "camera";
         plan = put_cable(plan, changed);
-        QCOMPARE(plan.cables.size(), size_t{2});
-        QCOMPARE(plan.cables[0].label, std::string("camera"));
-        plan = remove_cable(plan, plan.cables[0].id);
-        QCOMPARE(plan.cables.size(), size_t{1});
+        QCOMPARE(plan.signal_leads().size(), size_t{2});
+        QCOMPARE(plan.signal_leads()[0].label, std::string("camera"));
+        plan = remove_cable(plan, plan.signal_leads()[0].id);
+        QCOMPARE(plan.signal_leads().size(), size_t{1});
     }
     void labels_for_both_ends_of_everything() {
         const auto plan = with([] {
@@ -244,8 +244,8 @@ class TestCables : public QObject {
         const auto study = test::studied(plan);
         const auto labels = wire_labels(plan, study.harness);
         size_t wires = 0;
-        for (const auto& f : plan.feeds) wires += f.ret == Return::own ? 2 : 1;
-        QCOMPARE(labels.size(), 2 * (wires + plan.cables.size()));
+        for (const auto& f : plan.feeds()) wires += f.ret == Return::own ? 2 : 1;
+        QCOMPARE(labels.size(), 2 * (wires + plan.signal_leads().size()));
         for (size_t i = 0; i + 1 < labels.size(); i += 2) QCOMPARE(labels[i].title, labels[i + 1].title);
         QCOMPARE(labels.back().title, std::string("C1"));
         QCOMPARE(labels.back().more, std::string("steering, no 12 V"));
@@ -289,7 +289,7 @@ class TestCables : public QObject {
         QVERIFY2(plan, plan ? "" : error_text(plan.error()).c_str());
         const auto study = test::studied(*plan);
         const auto steps = study.steps();
-        for (const auto& lead : {plan->feeds[1].id, plan->cables[0].id}) {
+        for (const auto& lead : {plan->feeds()[1].id, plan->signal_leads()[0].id}) {
             size_t last = 0;
             for (const auto* stage : {"cut/", "thread/", "sleeve/", "cable/"}) {
                 size_t at = 0;
@@ -314,7 +314,7 @@ class TestCables : public QObject {
         bool nut = false;
         for (size_t f = 0; f < study.harness.routes.size(); ++f)
             for (const auto& on : lay_straight(*plan, parts(), study, f, steps).order)
-                nut = nut || (f >= plan->feeds.size() && on.words.find("dome nut") != std::string::npos);
+                nut = nut || (f >= plan->feeds().size() && on.words.find("dome nut") != std::string::npos);
         QVERIFY(nut);
         // What its ends take is bought.
         bool contacts = false;

@@ -55,7 +55,7 @@ class TestCatalogueAndFiles : public QObject {
         QVERIFY(back["leads"][0]["items"][0]["bought"] == true);
         QVERIFY(back["practices"]["mood"] == "calm");
         // And an edit elsewhere does not lose them.
-        const auto edited = set_wire(*plan, plan->feeds[1].id, "awg8-pvc");
+        const auto edited = set_wire(*plan, plan->feeds()[1].id, "awg8-pvc");
         QVERIFY(json::parse(plan_to_json(edited))["leads"][0]["items"][0]["bought"] == true);
     }
     void every_kind_and_age_survives_a_round_trip() {
@@ -64,9 +64,9 @@ class TestCatalogueAndFiles : public QObject {
         plan.loads[0].starter = true, plan.loads[0].capacitance = Farad(4.7e-4);
         plan.phases[1].states[plan.loads[0].id] = LoadState::stall;
         for (const auto kind : {DeviceKind::diode, DeviceKind::filter, DeviceKind::shunt})
-            plan.feeds[1].devices.push_back(
+            plan.feeds()[1].devices.push_back(
                 {fmt::format("d{}", static_cast<int>(kind)), kind, "x", Ampere(0), {}, {}});
-        plan.feeds[1].conductors = 3, plan.repeats_per_day = 2;
+        plan.feeds()[1].conductors = 3, plan.repeats_per_day = 2;
         auto& b = plan.sources[0];
         b.health = 0.7, b.resistance_factor = 1.5, b.weakest_cell = 0.9, b.charge_behind = 0.1;
         const auto back = plan_from_json(plan_to_json(plan), "x");
@@ -196,9 +196,9 @@ class TestCatalogueAndFiles : public QObject {
         const std::vector<std::function<void(Plan&)>> spoils{
             [](Plan& p) { p.loads[0].peak = Ampere(5e9); },
             [](Plan& p) { p.sources[0].health = 3; },
-            [](Plan& p) { p.feeds[0].to = "nobody"; },
+            [](Plan& p) { p.feeds()[0].to = "nobody"; },
             [](Plan& p) { p.loads[1].id = p.loads[0].id; },
-            [](Plan& p) { p.feeds[1].ret = Return::shared, p.feeds[1].shared_with = "gone"; },
+            [](Plan& p) { p.feeds()[1].ret = Return::shared, p.feeds()[1].shared_with = "gone"; },
             [](Plan& p) { p.practices.drop_limit = 7; },
             [](Plan& p) { p.coldest_air = Celsius(-400); }};
         for (size_t i = 0; i < spoils.size(); ++i) {
@@ -414,9 +414,9 @@ class TestCatalogueAndFiles : public QObject {
     void rerouting_refuses_loops() {
         const auto plan = test::demo();
         const auto rail = feeds_into(plan, plan.converters[0].id).front();
-        QVERIFY(!reroute_feed(plan, plan.feeds[rail].id, plan.converters[0].id));
-        QVERIFY(!reroute_feed(plan, plan.feeds[rail].id, "load-computer"));
-        QVERIFY(reroute_feed(plan, plan.feeds[rail].id, "hub-always"));
+        QVERIFY(!reroute_feed(plan, plan.feeds()[rail].id, plan.converters[0].id));
+        QVERIFY(!reroute_feed(plan, plan.feeds()[rail].id, "load-computer"));
+        QVERIFY(reroute_feed(plan, plan.feeds()[rail].id, "hub-always"));
     }
 };
 

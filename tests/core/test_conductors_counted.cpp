@@ -27,8 +27,8 @@ class TestConductorsCounted : public QObject {
         p.ways = {{"way", "front", "rear", Metre(1), {{OnWayKind::opening, {}, "hole"}}}};
         p.sources[0].place = "front", p.loads[0].place = "rear";
         p.metal_frame = true;
-        p.feeds[0].length.reset();
-        p.feeds[0].conductors = conductors, p.feeds[0].ret = ret;
+        p.feeds()[0].length.reset();
+        p.feeds()[0].conductors = conductors, p.feeds()[0].ret = ret;
         return p;
     }
   private slots:
@@ -42,7 +42,7 @@ class TestConductorsCounted : public QObject {
     void in_mass_holes_shopping_labels_and_steps() {
         const auto one = through_a_hole(1), three = through_a_hole(3);
         const auto s1 = test::studied(one), s3 = test::studied(three);
-        const auto& wire = *find(parts().wires, one.feeds[0].wire);
+        const auto& wire = *find(parts().wires, one.feeds()[0].wire);
         const double cut = raw(s1.harness.routes[0].cut);
         // Three strands of one end bared together are stripped longer.
         const double cut3 = raw(s3.harness.routes[0].cut);
@@ -68,8 +68,8 @@ class TestConductorsCounted : public QObject {
         };
         QVERIFY(said(s3).contains("3 pieces of") && !said(s1).contains("pieces"));
         // A third of the resistance, and heat, each.
-        CLOSE(raw(feed_ohms(three, three.feeds[0], parts(), Metre(1)).copper),
-              raw(feed_ohms(one, one.feeds[0], parts(), Metre(1)).copper) / 3, 1e-9);
+        CLOSE(raw(feed_ohms(three, three.feeds()[0], parts(), Metre(1)).copper),
+              raw(feed_ohms(one, one.feeds()[0], parts(), Metre(1)).copper) / 3, 1e-9);
     }
     void times_in_tables_and_logs() {
         auto load = test::one_feed(5).loads[0];

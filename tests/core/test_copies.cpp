@@ -37,10 +37,9 @@ class TestCopies : public QObject {
                 QVERIFY(!fresh.empty());
                 // Its leads and no others came with it.
                 size_t leads = 0;
-                for (const auto* list : {&plan.feeds, &plan.cables})
-                    for (const auto& l : *list) leads += l.from == id || l.to == id;
-                QCOMPARE(twice->feeds.size() + twice->cables.size(),
-                         plan.feeds.size() + plan.cables.size() + leads);
+                for (const auto& l : plan.leads) leads += l.from == id || l.to == id;
+                QCOMPARE(twice->feeds().size() + twice->signal_leads().size(),
+                         plan.feeds().size() + plan.signal_leads().size() + leads);
                 // No name is borne twice that was not before.
                 std::multiset<std::string> names, before;
                 for (const auto& p : parts_of(*twice)) names.insert(name_of(*twice, p));
@@ -94,7 +93,7 @@ class TestCopies : public QObject {
             plan_from_text("hub Hub, strip\nload Horn 12 V 2 A\nlead Hub → Horn, 0.8 m\n", parts(), plan);
         QVERIFY2(next.has_value(), next ? "" : error_text(next.error()).c_str());
         QCOMPARE(next->hubs.back().name, std::string("Hub 2"));
-        QCOMPARE(next->feeds.back().from, next->hubs.back().id);
+        QCOMPARE(next->feeds().back().from, next->hubs.back().id);
         QCOMPARE(by_id(next->hubs, Id("hub"))->name, std::string("Hub"));
     }
     void any_thing_can_be_taken_out() {

@@ -58,7 +58,7 @@ class TestCrimps : public QObject {
     }
     void the_list_buys_it_by_size() {
         auto plan = test::demo();
-        auto& feed = plan.feeds[feeds_into(plan, "load-computer").front()];
+        auto& feed = plan.feeds()[feeds_into(plan, "load-computer").front()];
         feed.wire = "awg16-silicone", feed.joint_to = "ring-crimp";
         plan = set_terminals(plan, "load-computer",
                              {{"B+", TerminalRole::plus, TerminalTakes::stud, Millimetre(6)}});
@@ -77,7 +77,7 @@ class TestCrimps : public QObject {
         const double over = std::max(6.0, 2 * raw(work.bundle));
         CLOSE(raw(work.tube_cut), std::ceil((raw(work.joint_length) + 2 * over + 5) / 0.93), 1e-9);
         auto plan = test::demo();
-        auto& feed = plan.feeds.front();
+        auto& feed = plan.feeds().front();
         feed.wire = thick.id, feed.joint_from = k.id;
         const auto s = test::studied(plan);
         const auto& steps = s.steps();

@@ -62,7 +62,7 @@ class TestDemos : public QObject {
             Conditions c;
             c.phase = phase.id, c.charge = 0.35, c.air = Celsius(5);
             const auto quick = at_conditions(plan, parts(), earlier, c), whole = study(plan, parts(), c);
-            for (size_t f = 0; f < plan.feeds.size(); ++f)
+            for (size_t f = 0; f < plan.feeds().size(); ++f)
                 QVERIFY(std::abs(raw(quick.now.feeds[f].supply - whole.now.feeds[f].supply)) < 1e-6);
             CLOSE(raw(quick.mission.run_time) + 1, raw(whole.mission.run_time) + 1, 1e-3);
             QCOMPARE(quick.findings.size(), whole.findings.size());
@@ -76,7 +76,7 @@ class TestDemos : public QObject {
         std::vector<Id> subjects;
         for (const auto& x : plan.loads) subjects.push_back(x.id);
         for (const auto& x : plan.converters) subjects.push_back(x.id);
-        for (const auto& x : plan.feeds) subjects.push_back(x.id);
+        for (const auto& x : plan.feeds()) subjects.push_back(x.id);
         for (const auto& x : plan.sources) subjects.push_back(x.id);
         for (const auto& x : plan.ways) subjects.push_back(x.id);
         for (const auto& x : s.steps()) subjects.push_back(x.key);
@@ -94,7 +94,7 @@ class TestDemos : public QObject {
         const auto plan = demo_of(file);
         const auto s = test::studied(plan);
         size_t followed = 0;
-        for (const auto& f : plan.feeds) {
+        for (const auto& f : plan.feeds()) {
             const auto told = explain(plan, parts(), s, f.id);
             for (size_t i = 0; i < told.why.schools.size(); ++i) {
                 const auto& school = told.why.schools[i];
@@ -163,9 +163,9 @@ class TestDemos : public QObject {
         }
         double cut = 0;
         const auto harness = lay_harness(plan, parts());
-        for (size_t f = 0; f < plan.feeds.size(); ++f)
-            if (plan.feeds[f].cores.empty())
-                cut += raw(harness.routes[f].cut) * (plan.feeds[f].ret == Return::own ? 2 : 1);
+        for (size_t f = 0; f < plan.feeds().size(); ++f)
+            if (plan.feeds()[f].cores.empty())
+                cut += raw(harness.routes[f].cut) * (plan.feeds()[f].ret == Return::own ? 2 : 1);
         QVERIFY(metres >= cut * 0.99 && metres <= cut * 1.3);
         QVERIFY(pieces >= static_cast<double>(plan.converters.size()));
         const auto csv = bom_to_csv(lines);
@@ -188,9 +188,9 @@ class TestDemos : public QObject {
             QVERIFY(index.upstream(id) == upstream_feeds(plan, id));
             QCOMPARE(index.name(id), name_of(plan, id));
         }
-        for (size_t f = 0; f < plan.feeds.size(); ++f) {
-            QCOMPARE(index.feed_name(plan.feeds[f]), feed_name(plan, plan.feeds[f]));
-            QVERIFY(index.source_of(f) == find_part(plan, plan.feeds[f].from));
+        for (size_t f = 0; f < plan.feeds().size(); ++f) {
+            QCOMPARE(index.feed_name(plan.feeds()[f]), feed_name(plan, plan.feeds()[f]));
+            QVERIFY(index.source_of(f) == find_part(plan, plan.feeds()[f].from));
             for (const auto l : index.loads_behind(f)) {
                 if (!index.is_tree()) continue;
                 const auto chain = upstream_feeds(plan, plan.loads[l].id);

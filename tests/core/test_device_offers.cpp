@@ -35,12 +35,12 @@ class TestDeviceOffers : public QObject {
                 propose(test::demo(name), parts())->plan;  // without what the demos leave to mend
             const auto s = test::studied(plan);
             const auto dangers = of_the_device(s);
-            for (const auto& feed : plan.feeds)
+            for (const auto& feed : plan.feeds())
                 for (const auto& o : device_offers(plan, parts(), s, feed.id)) {
                     const auto what = std::string(name) + " " + feed.id + " " + o.name;
                     const auto next = o.edit(plan);
                     QVERIFY2(next != plan, what.c_str());
-                    const auto* f = by_id(next.feeds, feed.id);
+                    const auto* f = by_id(next.feeds(), feed.id);
                     if (o.group == DeviceOffer::Group::take_out) {
                         QCOMPARE(f->devices.size() + 1, feed.devices.size());
                         continue;
@@ -62,7 +62,7 @@ class TestDeviceOffers : public QObject {
         for (const char* words : {"by hand", "from afar", "swapped", "both leads", "shows"})
             QVERIFY2(offer_with(motor, words), words);
         const auto radio =
-            device_offers(plan, parts(), s, plan.feeds[feeds_into(plan, "load-telemetry").front()].id);
+            device_offers(plan, parts(), s, plan.feeds()[feeds_into(plan, "load-telemetry").front()].id);
         QVERIFY(offer_with(radio, "dB at"));
         // What must stay on is offered no switch.
         for (const auto& o : device_offers(plan, parts(), s, "feed-battery-hub-always"))
@@ -73,7 +73,7 @@ class TestDeviceOffers : public QObject {
         const auto plan = test::demo("seed-hexacopter");
         const auto s = test::studied(plan);
         QVERIFY(test::has(s, "connector-spark"));
-        const auto& feed = plan.feeds[feeds_from(plan, plan.sources[0].id).front()];
+        const auto& feed = plan.feeds()[feeds_from(plan, plan.sources[0].id).front()];
         const auto offers = device_offers(plan, parts(), s, feed.id);
         const auto* o = offer_with(offers, "instead of a spark");
         QVERIFY(o);

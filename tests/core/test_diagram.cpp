@@ -61,11 +61,11 @@ class TestDiagram : public QObject {
                 for (const auto& s : sheet.shapes) said += s.text + "\n";
             }
             for (const auto& l : plan.loads) QCOMPARE(drawn_once.count(l.id), size_t{1});
-            for (size_t f = 0; f < plan.feeds.size(); ++f) {
-                QCOMPARE(drawn_once.count(plan.feeds[f].id), size_t{1});
+            for (size_t f = 0; f < plan.feeds().size(); ++f) {
+                QCOMPARE(drawn_once.count(plan.feeds()[f].id), size_t{1});
                 QVERIFY(said.find("W" + std::to_string(f + 1) + " ") != std::string::npos);
             }
-            for (const auto& c : plan.cables) QCOMPARE(drawn_once.count(c.id), size_t{1});
+            for (const auto& c : plan.signal_leads()) QCOMPARE(drawn_once.count(c.id), size_t{1});
             for (const auto& c : plan.converters) QVERIFY(drawn_once.count(c.id) >= 1);
             for (const auto& b : plan.sources) QVERIFY(drawn_once.count(b.id) >= 1);
         }
@@ -111,12 +111,12 @@ class TestDiagram : public QObject {
             return inks;
         };
         for (const auto& spot : d.sheets[0].spots)
-            if (const auto* f = by_id(plan.feeds, spot.subject))
+            if (const auto* f = by_id(plan.feeds(), spot.subject))
                 QVERIFY2(inks_at(d.sheets[0], spot) ==
                              (std::vector<Ink>{"wire:" + f->supply_colour, "wire:" + f->return_colour}),
                          f->id.c_str());
         for (const auto& spot : d.sheets[1].spots) {
-            const auto& cable = *by_id(plan.cables, spot.subject);
+            const auto& cable = *by_id(plan.signal_leads(), spot.subject);
             std::vector<Ink> wanted;
             for (const auto& core : cable.cores)
                 wanted.insert(wanted.end(), core.role == CoreRole::unused ? 2 : 1, "wire:" + core.colour);
@@ -125,8 +125,8 @@ class TestDiagram : public QObject {
     }
     void many_cables_go_on_in_columns_and_sheets() {
         auto plan = test::demo("bat-detector");
-        const auto ribbon = plan.cables[0];
-        plan.cables.clear();
+        const auto ribbon = plan.signal_leads()[0];
+        plan.replace_signal_leads({});
         QCOMPARE(drawn(plan).sheets.size(), size_t{1});
         size_t cores = 0;
         for (int i = 0; i < 9; ++i) {
@@ -138,7 +138,7 @@ class TestDiagram : public QObject {
                     c.cores.insert(c.cores.end(), ribbon.cores.begin(), ribbon.cores.end());
             if (i == 5) c.cores.clear();
             cores += c.cores.size();
-            plan.cables.push_back(c);
+            plan.add_signal_lead(c);
         }
         const auto d = drawn(plan);
         QVERIFY(d.sheets.size() > 2);
@@ -155,15 +155,15 @@ class TestDiagram : public QObject {
     void an_edit_elsewhere_moves_nothing() {
         const auto plan = test::demo("orchard-frost-rover");
         const auto before = drawn(plan);
-        const auto thicker = drawn(set_wire(plan, plan.feeds.back().id, "awg18-silicone"));
+        const auto thicker = drawn(set_wire(plan, plan.feeds().back().id, "awg18-silicone"));
         QVERIFY(before.sheets[0].spots == thicker.sheets[0].spots);
         // A new load at the end of the list moves no column, and no row above it by more than the rows move
         // together.
         auto more = plan;
         more.loads.push_back(test::simple_load("extra", 25, 1));
-        auto feed = plan.feeds.back();
+        auto feed = plan.feeds().back();
         feed.id = "extra-feed", feed.from = "hub", feed.to = "extra";
-        more.feeds.push_back(feed);
+        more.add_feed(feed);
         const auto after = drawn(more);
         for (size_t i = 0; i < 3; ++i) {
             QCOMPARE(after.sheets[0].spots[i].subject, before.sheets[0].spots[i].subject);
@@ -174,9 +174,9 @@ class TestDiagram : public QObject {
         auto plan = test::star(3);
         plan.sources.push_back(plan.sources[0]);
         plan.sources[1].id = "second", plan.sources[1].name = "Second";
-        auto feed = plan.feeds[0];
+        auto feed = plan.feeds()[0];
         feed.id = "from-second", feed.from = "second";
-        plan.feeds.push_back(feed);
+        plan.add_feed(feed);
         const auto d = drawn(plan);
         QCOMPARE(d.sheets.size(), size_t{1});
         const auto& spots = d.sheets[0].spots;
@@ -187,8 +187,8 @@ class TestDiagram : public QObject {
     void frames_and_shared_returns_are_shown() {
         auto plan = test::star(2);
         plan.metal_frame = true;
-        plan.feeds[1].ret = Return::frame;
-        plan.feeds[2].ret = Return::shared, plan.feeds[2].shared_with = plan.feeds[1].id;
+        plan.feeds()[1].ret = Return::frame;
+        plan.feeds()[2].ret = Return::shared, plan.feeds()[2].shared_with = plan.feeds()[1].id;
         const auto sheet = drawn(plan).sheets[0];
         QVERIFY(std::any_of(sheet.shapes.begin(), sheet.shapes.end(),
                             [](const auto& s) { return s.text == "returns by W2−"; }));
@@ -207,7 +207,7 @@ class TestDiagram : public QObject {
         };
         auto plan = test::star(2);
         const auto signs = texts(plan);
-        plan.terminals[plan.feeds[1].to] = {
+        plan.terminals[plan.feeds()[1].to] = {
             {.name = "VIN", .role = TerminalRole::plus, .takes = TerminalTakes::screw, .where = "left"},
             {.name = "GND", .role = TerminalRole::minus, .takes = TerminalTakes::screw, .where = "right"}};
         const auto named = texts(plan);
@@ -228,15 +228,15 @@ class TestDiagram : public QObject {
     void nothing_wired_nothing_drawn() {
         QVERIFY(drawn(Plan{}).sheets.empty());
         auto lost = test::one_feed();
-        lost.feeds[0].to = "nowhere";
+        lost.feeds()[0].to = "nowhere";
         QCOMPARE(drawn(lost).sheets.size(), size_t{1});
         // A ring of hubs ends.
         auto ring = test::star(2);
         ring.hubs.push_back({"other", "Other", {}, {}});
         for (const auto& [a, b] : {std::pair{"hub", "other"}, {"other", "hub"}}) {
-            auto f = ring.feeds[1];
+            auto f = ring.feeds()[1];
             f.id = std::string(a) + b, f.from = a, f.to = b;
-            ring.feeds.push_back(f);
+            ring.add_feed(f);
         }
         QVERIFY(!drawn(ring).sheets.empty());
     }

@@ -44,8 +44,8 @@ class TestDialect : public QObject {
         QFETCH(QString, insulation);
         QFETCH(bool, solid);
         const auto plan = with_line("lead Hub → Lamp, " + said);
-        QVERIFY(plan && plan->feeds.size() == 1);
-        const auto* wire = find(parts().wires, plan->feeds[0].wire);
+        QVERIFY(plan && plan->feeds().size() == 1);
+        const auto* wire = find(parts().wires, plan->feeds()[0].wire);
         QVERIFY(wire);
         CLOSE(raw(wire->area), area, 0.02);
         QVERIFY(QString::fromStdString(wire->insulation).startsWith(insulation));
@@ -193,7 +193,7 @@ class TestDialect : public QObject {
     void an_item_of_which_only_the_kind_is_said_is_one_that_carries_its_lead() {
         const auto type = [](const char* item) {
             const auto plan = with_line(QString("load Winch 12 V 16 A\nlead Hub → Winch, 12 AWG\n") + item);
-            return plan ? plan->feeds.back().devices.back() : Device{};
+            return plan ? plan->feeds().back().devices.back() : Device{};
         };
         QVERIFY(find(parts().inlines, type("item meter").type)->rated >= Ampere(16));
         QVERIFY(find(parts().switches, type("item switch").type)->rated >= Ampere(16));
@@ -224,7 +224,7 @@ class TestDialect : public QObject {
     void a_way_is_said_with_an_arrow() {
         const auto plan =
             with_line("place Far, in Case\nway Inside → Far, 0.3 m\nHub → Lamp, 18 AWG, by way Far → Inside");
-        QVERIFY(plan && plan->feeds.size() == 1 && plan->feeds[0].by.size() == 1);
+        QVERIFY(plan && plan->feeds().size() == 1 && plan->feeds()[0].by.size() == 1);
     }
     void every_example_of_the_handbook_is_read_data() {
         QTest::addColumn<QString>("line");

@@ -216,22 +216,22 @@ class TestDrawn : public QObject {
         const auto plan = test::demo();
         const auto free = lay_harness(plan, parts());
         size_t seen = 0;
-        for (size_t f = 0; f < plan.feeds.size(); ++f) {
-            if (free.routes[f].ways.empty() || plan.feeds[f].length) continue;
+        for (size_t f = 0; f < plan.feeds().size(); ++f) {
+            if (free.routes[f].ways.empty() || plan.feeds()[f].length) continue;
             std::vector<Id> by;
             for (const auto w : free.routes[f].ways) by.push_back(plan.ways[w].id);
-            auto pinned = pin_lead(plan, plan.feeds[f].id, by);
+            auto pinned = pin_lead(plan, plan.feeds()[f].id, by);
             auto h = lay_harness(pinned, parts());
             QVERIFY(h.routes[f].pinned && h.routes[f].ways == free.routes[f].ways);
             QCOMPARE(raw(h.routes[f].cut), raw(free.routes[f].cut));
             // A way that is gone lets it find its own again.
             pinned = remove_way(pinned, by.front());
-            QVERIFY(pinned.feeds[f].by.empty());
+            QVERIFY(pinned.feeds()[f].by.empty());
             ++seen;
         }
         QVERIFY(seen > 0);
         auto broken = plan;
-        broken.feeds[0].by = {"gone"};
+        broken.feeds()[0].by = {"gone"};
         const auto read = plan_from_json(plan_to_json(broken), "it");
         QVERIFY(!read && read.error().find("no way") != std::string::npos);
     }
@@ -239,9 +239,9 @@ class TestDrawn : public QObject {
     void what_is_said_of_a_lead_bears_on_its_cut() {
         auto plan = test::demo();
         const auto i =
-            static_cast<size_t>(by_id(plan.feeds, Id("feed-hub-load-work-lamp")) - plan.feeds.data());
+            static_cast<size_t>(by_id(plan.feeds(), Id("feed-hub-load-work-lamp")) - plan.feeds().data());
         const auto usual = lay_harness(plan, parts()).routes[i];
-        plan.feeds[i].loop = Metre(0.3), plan.feeds[i].trim = Metre(0), plan.feeds[i].slack = 0.0;
+        plan.feeds()[i].loop = Metre(0.3), plan.feeds()[i].trim = Metre(0), plan.feeds()[i].slack = 0.0;
         const auto said = lay_harness(plan, parts()).routes[i];
         const double ends = raw(said.end_from) + raw(said.end_to);
         CLOSE(raw(usual.end_from) - raw(said.end_from), 0.02, 1e-9);

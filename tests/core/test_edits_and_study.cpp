@@ -19,7 +19,7 @@ struct EditCase {
 
 std::vector<EditCase> edit_cases() {
     const Id feed = "feed-hub-load-drive-left", phase = "phase-fog", rail = "rail-12-0v";
-    const auto feed_of = [feed](const Plan& p) { return *by_id(p.feeds, feed); };
+    const auto feed_of = [feed](const Plan& p) { return *by_id(p.feeds(), feed); };
     return {
         {"put_load replaces",
          [](const Plan& p) {
@@ -204,12 +204,12 @@ class TestEditsAndStudy : public QObject {
         QCOMPARE(place_of(plan, "battery"), Id("battery-bay"));
         const auto chain = upstream_feeds(plan, "load-computer");
         QCOMPARE(chain.size(), size_t{4});
-        QCOMPARE(plan.feeds[chain.back()].from, Id("battery"));
+        QCOMPARE(plan.feeds()[chain.back()].from, Id("battery"));
         QCOMPARE(loads_behind(plan, chain.back()).size(), size_t{9});
         QCOMPARE(loads_behind(plan, chain.front()).size(), size_t{1});
         auto looped = plan;
-        looped.feeds[chain.back()].from = "rail-12-0v";
-        QVERIFY(upstream_feeds(looped, "load-computer").size() <= looped.feeds.size());
+        looped.feeds()[chain.back()].from = "rail-12-0v";
+        QVERIFY(upstream_feeds(looped, "load-computer").size() <= looped.feeds().size());
     }
     void states_and_draws() {
         auto load = test::simple_load("x", 12, 2);
@@ -275,13 +275,13 @@ class TestEditsAndStudy : public QObject {
         const auto plan = test::demo();
         const auto s = test::studied(plan);
         QVERIFY(raw(s.mass) > 7000 && raw(s.mass) < 11000);
-        QVERIFY(test::studied(set_wire(plan, plan.feeds[2].id, "awg4-silicone")).mass > s.mass);
-        QVERIFY(test::studied(add_switch(plan, plan.feeds[2].id, "toggle-30a", "x")).cost > s.cost);
+        QVERIFY(test::studied(set_wire(plan, plan.feeds()[2].id, "awg4-silicone")).mass > s.mass);
+        QVERIFY(test::studied(add_switch(plan, plan.feeds()[2].id, "toggle-30a", "x")).cost > s.cost);
     }
     void the_report_is_whole() {
         const auto plan = test::demo();
         const auto j = nlohmann::json::parse(study_to_json(plan, test::studied(plan)));
-        QCOMPARE(j.at("feeds").size(), plan.feeds.size());
+        QCOMPARE(j.at("feeds").size(), plan.feeds().size());
         QCOMPARE(j.at("loads").size(), plan.loads.size());
         QCOMPARE(j.at("converters").size(), plan.converters.size());
         for (const auto& f : j.at("feeds")) {
@@ -334,7 +334,7 @@ class TestEditsAndStudy : public QObject {
             }
             CLOSE(s.worst.worst_drop_share, alone.worst_drop_share, 1e-9);
             QCOMPARE(s.worst.worst_drop_feed, alone.worst_drop_feed);
-            for (size_t f = 0; f < plan.feeds.size(); ++f) {
+            for (size_t f = 0; f < plan.feeds().size(); ++f) {
                 CLOSE(raw(s.worst.feeds[f].peak), raw(alone.feeds[f].peak), 1e-9);
                 CLOSE(raw(s.worst.feeds[f].drop), raw(alone.feeds[f].drop), 1e-6);
                 CLOSE(raw(s.worst.feeds[f].lowest_end), raw(alone.feeds[f].lowest_end), 1e-9);
@@ -371,11 +371,11 @@ class TestEditsAndStudy : public QObject {
         auto s = study(p, test::parts(), c);
         QCOMPARE(s.open, demand_for(p, c).open);
         QVERIFY(std::find(s.open.begin(), s.open.end(), true) != s.open.end());
-        for (const auto& f : p.feeds)
+        for (const auto& f : p.feeds())
             if (const auto* d = device(f, DeviceKind::power_switch)) c.switches[d->id] = false;
         s = at_conditions(p, test::parts(), s, c);
-        for (size_t f = 0; f < p.feeds.size(); ++f)
-            QCOMPARE(s.open[f], device(p.feeds[f], DeviceKind::power_switch) != nullptr);
+        for (size_t f = 0; f < p.feeds().size(); ++f)
+            QCOMPARE(s.open[f], device(p.feeds()[f], DeviceKind::power_switch) != nullptr);
     }
 };
 

@@ -17,7 +17,7 @@ namespace {
 Demand everything(const Plan& plan, LoadState state = LoadState::typical) {
     Demand d;
     d.states.assign(plan.loads.size(), state);
-    d.open.assign(plan.feeds.size(), false);
+    d.open.assign(plan.feeds().size(), false);
     return d;
 }
 OperatingPoint solved(const Plan& plan, const Demand& d) {
@@ -48,15 +48,15 @@ double slope_error(Law law, double from, double to) {
 Plan two_packs(double behind) {
     auto plan = test::one_feed(0);
     plan.hubs.push_back({"hub", "Hub", {}, {}});
-    plan.feeds[0].to = "hub";
+    plan.feeds()[0].to = "hub";
     plan.sources.push_back({"second", "Second", "lfp", 4, 1, AmpereHour(10), {}, {}});
     plan.sources[1].charge_behind = behind;
-    Lead join = plan.feeds[0], load = plan.feeds[0];
+    Lead join = plan.feeds()[0], load = plan.feeds()[0];
     join.id = "join", join.from = "second";
     load.id = "out", load.from = "hub", load.to = "lamp";
     for (auto& d : join.devices) d.id += "-2";
     load.devices.clear();
-    plan.feeds.push_back(join), plan.feeds.push_back(load);
+    plan.add_feed(join), plan.add_feed(load);
     return plan;
 }
 
@@ -141,13 +141,13 @@ class TestElements : public QObject {
     void a_diode_drops_and_blocks() {
         auto plan = test::one_feed(5);
         const auto without = solved(plan);
-        plan.feeds[0].devices.push_back({"d", DeviceKind::diode, "diode-schottky-10a", Ampere(0), {}, {}});
+        plan.feeds()[0].devices.push_back({"d", DeviceKind::diode, "diode-schottky-10a", Ampere(0), {}, {}});
         const auto with = solved(plan);
         CLOSE(raw(without.loads[0].volts - with.loads[0].volts), 0.38 + 5 * 0.008, 0.01);
         // Two packs joined through diodes: the fuller one feeds, none is charged.
         auto pair = two_packs(0.9);
         pair.loads[0].typical = Ampere(2);
-        for (auto& f : pair.feeds)
+        for (auto& f : pair.feeds())
             if (f.to == "hub")
                 f.devices.push_back(
                     {f.id + "-d", DeviceKind::diode, "diode-schottky-30a", Ampere(0), {}, {}});
@@ -168,7 +168,7 @@ class TestElements : public QObject {
                           pack_resistance(plan.sources[1], lfp, 0.2, Celsius(20)));
         const auto lengths = feed_lengths(lay_harness(plan, parts()));
         for (const size_t f : {0, 1}) {
-            const auto ohms = feed_ohms(plan, plan.feeds[f], parts(), lengths[f]);
+            const auto ohms = feed_ohms(plan, plan.feeds()[f], parts(), lengths[f]);
             loop += raw(ohms.copper + ohms.rest);
         }
         CLOSE(raw(apart.sources[0].amps), gap / loop, 0.01);
@@ -186,8 +186,8 @@ class TestElements : public QObject {
             f.id = from + to, f.from = from, f.to = to, f.wire = "awg16-silicone", f.length = Metre(0.3);
             return f;
         };
-        plan.feeds = {feed("battery", "in"), feed("in", "a"),   feed("in", "b"),
-                      feed("a", "rail"),     feed("b", "rail"), feed("rail", "lamp")};
+        plan.replace_feeds({feed("battery", "in"), feed("in", "a"), feed("in", "b"), feed("a", "rail"),
+                            feed("b", "rail"), feed("rail", "lamp")});
         const auto p = solved(plan);
         // The higher one carries it until its drop has come down to the other's voltage.
         QVERIFY(p.converters[0].out_amps > p.converters[1].out_amps);
@@ -201,12 +201,12 @@ class TestElements : public QObject {
     void an_overloaded_module_holds_its_current() {
         auto plan = test::one_feed(0);
         plan.converters.push_back({"rail", "Rail", "buck-3a-40v", Volt(5), {}, {}});
-        plan.feeds[0].to = "rail";
+        plan.feeds()[0].to = "rail";
         plan.loads[0] = test::simple_load("lamp", 5, 20);
         plan.loads[0].kind = LoadKind::resistance;
-        Lead out = plan.feeds[0];
+        Lead out = plan.feeds()[0];
         out.id = "out", out.from = "rail", out.to = "lamp", out.devices.clear();
-        plan.feeds.push_back(out);
+        plan.add_feed(out);
         const auto p = solved(plan);
         QVERIFY(p.found && p.converters[0].limiting);
         CLOSE(raw(p.converters[0].out_amps), 3 * 1.25, 0.01);
@@ -224,11 +224,11 @@ class TestElements : public QObject {
     void a_linear_regulator_turns_the_rest_into_heat() {
         auto plan = test::one_feed(0);
         plan.converters.push_back({"rail", "Rail", "linear-5v-1a", Volt(5), {}, {}});
-        plan.feeds[0].to = "rail";
+        plan.feeds()[0].to = "rail";
         plan.loads[0] = test::simple_load("lamp", 5, 0.5);
-        Lead out = plan.feeds[0];
+        Lead out = plan.feeds()[0];
         out.id = "out", out.from = "rail", out.to = "lamp", out.devices.clear();
-        plan.feeds.push_back(out);
+        plan.add_feed(out);
         const auto p = solved(plan);
         const auto& c = p.converters[0];
         CLOSE(raw(c.out_amps), 0.5, 1e-6);
@@ -239,7 +239,7 @@ class TestElements : public QObject {
 
     void a_brown_out_says_how_much_too_much() {
         auto plan = test::one_feed(8);
-        plan.feeds[0].wire = "awg22-pvc", plan.feeds[0].length = Metre(4);
+        plan.feeds()[0].wire = "awg22-pvc", plan.feeds()[0].length = Metre(4);
         plan.loads[0].v_min = Volt(11);
         auto moment = everything(plan);
         moment.brief = true;  // the copper keeps its temperature
@@ -253,9 +253,9 @@ class TestElements : public QObject {
         CLOSE(raw(solved(less, moment).loads[0].volts), 11, 2e-3);
         // That much less resistance in its path, and it is just served.
         const auto lengths = feed_lengths(lay_harness(plan, parts()));
-        const double wire = raw(feed_ohms(plan, plan.feeds[0], parts(), lengths[0]).copper);
+        const double wire = raw(feed_ohms(plan, plan.feeds()[0], parts(), lengths[0]).copper);
         auto shorter = plan;
-        shorter.feeds[0].length = Metre(4 * (1 - raw(b.too_much_ohm) / wire));
+        shorter.feeds()[0].length = Metre(4 * (1 - raw(b.too_much_ohm) / wire));
         CLOSE(raw(solved(shorter, moment).loads[0].volts), 11, 2e-3);
     }
 
@@ -278,7 +278,7 @@ class TestElements : public QObject {
         // In a plan: half the resistance, nearly twice the current.
         auto plan = test::one_feed(5);
         const auto single = test::studied(plan);
-        plan.feeds[0].conductors = 2;
+        plan.feeds()[0].conductors = 2;
         const auto twin = test::studied(plan);
         QVERIFY(twin.protection[0].ampacity > single.protection[0].ampacity * 1.5);
         QVERIFY(twin.protection[0].warm < single.protection[0].warm);

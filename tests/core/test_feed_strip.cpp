@@ -36,7 +36,7 @@ class TestFeedStrip : public QObject {
                     Conditions c;
                     c.phase = phase.id, c.air = Celsius(air);
                     const auto s = study(plan, parts(), c);
-                    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+                    for (size_t f = 0; f < plan.feeds().size(); ++f) {
                         const auto strip = feed_strip(plan, parts(), s.now, s.harness.wiring, f);
                         const auto& at = s.now.feeds[f];
                         Volt sum(0);
@@ -45,10 +45,10 @@ class TestFeedStrip : public QObject {
                             QVERIFY(std::abs(raw(i.before - i.after - i.drop)) < 1e-9);
                         }
                         QVERIFY2(std::abs(raw(sum - (at.at_source - at.at_end))) < 2e-5,
-                                 plan.feeds[f].id.c_str());
+                                 plan.feeds()[f].id.c_str());
                         QVERIFY(std::abs(raw(strip.items.front().before - at.at_source)) < 1e-9);
                         QVERIFY(std::abs(raw(strip.items.back().before - at.at_end)) < 2e-5);
-                        QCOMPARE(strip.items.size(), plan.feeds[f].devices.size() + 5);
+                        QCOMPARE(strip.items.size(), plan.feeds()[f].devices.size() + 5);
                         QVERIFY(strip.items.front().kind == StripKind::source &&
                                 strip.items.back().kind == StripKind::end);
                     }
@@ -67,7 +67,7 @@ class TestFeedStrip : public QObject {
     void at_the_end_it_is_the_fault_study() {
         for (const auto& plan : demos()) {
             const auto s = test::studied(plan);
-            for (size_t f = 0; f < plan.feeds.size(); ++f) {
+            for (size_t f = 0; f < plan.feeds().size(); ++f) {
                 const auto e = explored(plan, s, f, 1);
                 const auto& fault = s.protection[f].fault;
                 QCOMPARE(raw(e.fault.time), raw(fault.time));  // to the last digit, let alone the millisecond
@@ -81,21 +81,21 @@ class TestFeedStrip : public QObject {
     void nearer_the_source_more_flows_and_the_fuse_opens_sooner() {
         for (const auto& plan : demos()) {
             const auto s = test::studied(plan);
-            for (size_t f = 0; f < plan.feeds.size(); ++f) {
+            for (size_t f = 0; f < plan.feeds().size(); ++f) {
                 double before = 1e9;
                 // A boost in a short lets go and starts again: either way it passes what comes, give or take.
-                const auto* rail = by_id(plan.converters, plan.feeds[f].from);
+                const auto* rail = by_id(plan.converters, plan.feeds()[f].from);
                 const auto* type = rail ? find(parts().converters, rail->type) : nullptr;
                 const double same = type && type->kind == ConverterKind::boost ? 1.05 : 1.0001;
                 std::optional<double> opened;
                 for (const double along : {0.0, 0.25, 0.6, 0.98, 1.0}) {
                     const auto e = explored(plan, s, f, along);
-                    QVERIFY2(raw(e.fault.current) <= before * same + 1e-6, plan.feeds[f].id.c_str());
+                    QVERIFY2(raw(e.fault.current) <= before * same + 1e-6, plan.feeds()[f].id.c_str());
                     before = raw(e.fault.current);
                     if (!e.fault.opener) continue;
                     if (opened && e.fault.opener == s.protection[f].fault.opener)
                         QVERIFY2(raw(e.fault.time) >= *opened / (same * same) * 0.999,
-                                 plan.feeds[f].id.c_str());
+                                 plan.feeds()[f].id.c_str());
                     if (e.fault.opener == s.protection[f].fault.opener) opened = raw(e.fault.time);
                 }
             }
@@ -112,19 +112,19 @@ class TestFeedStrip : public QObject {
     void one_size_up_or_down() {
         const auto plan = test::one_feed(3);
         const auto rating = [&](int steps) {
-            return raw(device(step_fuse(plan, parts(), "feed", steps).feeds[0], DeviceKind::fuse)->rating);
+            return raw(device(step_fuse(plan, parts(), "feed", steps).leads[0], DeviceKind::fuse)->rating);
         };
         QCOMPARE(rating(0), 10.0);
         QCOMPARE(rating(1), 15.0);
         QCOMPARE(rating(-1), 7.5);
         QVERIFY(rating(99) >= 30 && rating(-99) > 0);
         const auto area = [&](int steps) {
-            return raw(find(parts().wires, step_wire(plan, parts(), "feed", steps).feeds[0].wire)->area);
+            return raw(find(parts().wires, step_wire(plan, parts(), "feed", steps).leads[0].wire)->area);
         };
         for (int k = -12; k < 12; ++k) QVERIFY(area(k + 1) >= area(k));
         QVERIFY(area(1) > area(0) && area(-1) < area(0));
-        QCOMPARE(raw(*step_length(plan, "feed", Metre(1), -2).feeds[0].length), 0.9);
-        QCOMPARE(raw(*step_length(plan, "feed", Metre(1), -200).feeds[0].length), 0.05);
+        QCOMPARE(raw(*step_length(plan, "feed", Metre(1), -2).leads[0].length), 0.9);
+        QCOMPARE(raw(*step_length(plan, "feed", Metre(1), -200).leads[0].length), 0.05);
         QVERIFY(step_fuse(plan, parts(), "nothing", 1) == plan &&
                 step_wire(plan, parts(), "nothing", 1) == plan);
     }

@@ -19,11 +19,11 @@ void is_whole(const Plan& plan) {
     for (const auto& l : plan.loads) {
         QCOMPARE(feeds_into(plan, l.id).size(), size_t{1});
         const auto way = upstream_feeds(plan, l.id);
-        QVERIFY2(!way.empty() && find_part(plan, plan.feeds[way.back()].from).kind == PartKind::source,
+        QVERIFY2(!way.empty() && find_part(plan, plan.feeds()[way.back()].from).kind == PartKind::source,
                  l.id.c_str());
     }
     std::set<Id> ids;
-    for (const auto& f : plan.feeds) {
+    for (const auto& f : plan.feeds()) {
         QVERIFY2(ids.insert(f.id).second, f.id.c_str());
         QVERIFY2(find(parts().wires, f.wire), f.id.c_str());
         QVERIFY2(find(parts().joints, f.joint_from) && find(parts().joints, f.joint_to), f.id.c_str());
@@ -46,12 +46,12 @@ class TestFeedingLaws : public QObject {
                 continue;
             }
             is_whole(*own);
-            const auto& feed = own->feeds[feeds_into(*own, l.id).front()];
+            const auto& feed = own->feeds()[feeds_into(*own, l.id).front()];
             QCOMPARE(find_part(*own, feed.from).kind, PartKind::source);
             QVERIFY(device(feed, DeviceKind::fuse));
             // What was not asked for stays as the builder has it.
-            for (const auto& f : plan.feeds)
-                if (f.id != feed.id) QVERIFY2(*by_id(own->feeds, f.id) == f, f.id.c_str());
+            for (const auto& f : plan.feeds())
+                if (f.id != feed.id) QVERIFY2(*by_id(own->feeds(), f.id) == f, f.id.c_str());
         }
         QVERIFY(!own_line(plan, parts(), "nobody"));
     }
@@ -72,8 +72,8 @@ class TestFeedingLaws : public QObject {
             is_whole(*tapped);
             QCOMPARE(tapped->hubs.size(), plan.hubs.size() + 1);
             // Both go on from the same block, each behind a fuse of its own.
-            const auto& a = tapped->feeds[feeds_into(*tapped, l.id).front()];
-            const auto& b = tapped->feeds[feeds_into(*tapped, circuit).front()];
+            const auto& a = tapped->feeds()[feeds_into(*tapped, l.id).front()];
+            const auto& b = tapped->feeds()[feeds_into(*tapped, circuit).front()];
             QCOMPARE(a.from, b.from);
             QVERIFY(device(a, DeviceKind::fuse) && device(b, DeviceKind::fuse));
         }
@@ -88,7 +88,7 @@ class TestFeedingLaws : public QObject {
         group_feeds(grouped, plan);
         grouped = size_feeds(grouped, parts());
         is_whole(grouped);
-        QVERIFY(grouped.feeds.size() - plan.feeds.size() == grouped.hubs.size() - plan.hubs.size());
+        QVERIFY(grouped.feeds().size() - plan.feeds().size() == grouped.hubs.size() - plan.hubs.size());
         // Grouped again there is nothing left to group.
         auto again = grouped;
         group_feeds(again, grouped);
@@ -99,8 +99,8 @@ class TestFeedingLaws : public QObject {
         QFETCH(QString, demo);
         const auto once = size_feeds(test::demo(demo), parts());
         const auto twice = size_feeds(once, parts());
-        for (size_t f = 0; f < once.feeds.size(); ++f)
-            QVERIFY2(twice.feeds[f] == once.feeds[f], once.feeds[f].id.c_str());
+        for (size_t f = 0; f < once.feeds().size(); ++f)
+            QVERIFY2(twice.feeds()[f] == once.feeds()[f], once.feeds()[f].id.c_str());
         QVERIFY(twice.converters == once.converters);
     }
 };

@@ -46,14 +46,14 @@ class TestFuseBlocks : public QObject {
             QVERIFY(type && type->ways >= n && type->ways <= n + 3);
             const std::map<int, double> bars{{2, 50}, {4, 60}, {6, 80}, {8, 80}, {12, 100}};
             for (const auto f : feeds_into(plan, hub->id))
-                if (const auto* fuse = device(plan.feeds[f], DeviceKind::fuse))
+                if (const auto* fuse = device(plan.feeds()[f], DeviceKind::fuse))
                     QVERIFY(raw(fuse->rating) <= bars.at(type->ways));
             for (const auto f : feeds_from(plan, hub->id)) {
-                const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
+                const auto* fuse = device(plan.feeds()[f], DeviceKind::fuse);
                 QVERIFY(fuse && in_block(parts(), *fuse) && raw(fuse->rating) <= 30);
                 QCOMPARE(fuse->type, Id("standard-blade"));
                 QVERIFY(fuse->joint_in.empty() && fuse->joint_out.empty());
-                QCOMPARE(find(parts().joints, plan.feeds[f].joint_from)->end, JointEnd::screw);
+                QCOMPARE(find(parts().joints, plan.feeds()[f].joint_from)->end, JointEnd::screw);
             }
             const auto study = test::studied(plan);
             for (const auto& finding : study.findings)
@@ -82,7 +82,7 @@ class TestFuseBlocks : public QObject {
         const auto again = propose(plan, parts());
         QVERIFY(again && again->plan == plan);
         const auto stud = set_hub_kind(plan, parts(), block_in(plan)->id, HubKind::stud);
-        for (const auto& f : stud.feeds)
+        for (const auto& f : stud.feeds())
             for (const auto& d : f.devices) QVERIFY(!in_block(parts(), d));
         QVERIFY(stud.hubs.front().block.empty());
         const auto kept = propose(stud, parts());
@@ -92,7 +92,7 @@ class TestFuseBlocks : public QObject {
         QVERIFY(plan_from_json(plan_to_json(back), "plan") == back);
         const auto text = plan_from_text(plan_to_text(back, parts()), parts());
         QVERIFY(text && text->hubs.front().block == back.hubs.front().block);
-        for (const auto& f : text->feeds)
+        for (const auto& f : text->feeds())
             if (f.from == back.hubs.front().id) QVERIFY(in_block(parts(), *device(f, DeviceKind::fuse)));
     }
     void volts_above_its_own_want_another() {
@@ -102,7 +102,7 @@ class TestFuseBlocks : public QObject {
         // Whatever family is in its leads: fuses for 32 V do not make one for 32 V do.
         auto wrong = plan;
         for (const auto f : feeds_from(wrong, hub->id))
-            for (auto& d : wrong.feeds[f].devices)
+            for (auto& d : wrong.feeds()[f].devices)
                 if (d.kind == DeviceKind::fuse) d.type = "standard-blade";
         QVERIFY(raw(suiting_block(wrong, parts(), hub->id)->voltage) >= 52);
     }
@@ -113,7 +113,7 @@ class TestFuseBlocks : public QObject {
         const auto* hub = block_in(plan);
         QVERIFY(hub && hub->id.starts_with("fuses-"));
         QCOMPARE(feeds_from(plan, hub->id).size(), size_t{6});
-        const auto& lead = plan.feeds[feeds_into(plan, hub->id).front()];
+        const auto& lead = plan.feeds()[feeds_into(plan, hub->id).front()];
         QVERIFY(device(lead, DeviceKind::fuse) && by_id(plan.hubs, lead.from)->kind != HubKind::block);
     }
     void behind_a_module_too() {
@@ -123,7 +123,7 @@ class TestFuseBlocks : public QObject {
         QCOMPARE(hub->id, "fuses-" + plan.converters[0].id);
         QCOMPARE(feeds_from(plan, hub->id).size(), size_t{5});
         // What the module gives is what may flow: its lead has no fuse, and the block is one for 12 V.
-        QVERIFY(!device(plan.feeds[feeds_into(plan, hub->id).front()], DeviceKind::fuse));
+        QVERIFY(!device(plan.feeds()[feeds_into(plan, hub->id).front()], DeviceKind::fuse));
         QVERIFY(raw(block_of(parts(), *hub)->voltage) < 40);
         const auto again = propose(plan, parts());
         QVERIFY(again && again->plan == plan);
@@ -141,7 +141,7 @@ class TestFuseBlocks : public QObject {
         QVERIFY(!test::has(test::studied(mended), "hub-block"));
         QVERIFY(block_of(parts(), *block_in(mended))->ways >= 6);
         for (const auto f : feeds_into(plan, hub.id))
-            if (auto* fuse = const_cast<Device*>(device(plan.feeds[f], DeviceKind::fuse)))
+            if (auto* fuse = const_cast<Device*>(device(plan.feeds()[f], DeviceKind::fuse)))
                 fuse->type = "large-blade", fuse->rating = Ampere(100);
         hub.block = "block-standard-6";
         QVERIFY(test::has(test::studied(plan), "hub-block"));
@@ -151,7 +151,7 @@ class TestFuseBlocks : public QObject {
     void what_leaves_past_its_ways_is_found() {
         auto plan = lit_barge(6);
         const auto id = block_in(plan)->id;
-        auto& lead = plan.feeds[feeds_from(plan, id).front()];
+        auto& lead = plan.feeds()[feeds_from(plan, id).front()];
         for (auto& d : lead.devices) d.holder.clear();
         const auto study = test::studied(plan);
         const auto* found = test::finding(study, "hub-block");

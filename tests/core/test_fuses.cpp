@@ -167,13 +167,13 @@ class TestFuses : public QObject {
         QVERIFY(fault.current > Ampere(100));
         QVERIFY(fault.wire < s.protection[0].insulation->damage);
         QCOMPARE(fault.dark, std::vector<size_t>{0});
-        plan.feeds[0].devices.erase(plan.feeds[0].devices.begin());
+        plan.feeds()[0].devices.erase(plan.feeds()[0].devices.begin());
         QCOMPARE(test::studied(plan).protection[0].fault.outcome, FaultOutcome::never_opens);
     }
     void the_nearest_fuse_opens() {
         const auto plan = test::demo();
         const auto s = test::studied(plan);
-        for (size_t f = 0; f < plan.feeds.size(); ++f) {
+        for (size_t f = 0; f < plan.feeds().size(); ++f) {
             const auto& fault = s.protection[f].fault;
             if (fault.outcome != FaultOutcome::opens || s.protection[f].inherited) continue;
             QCOMPARE(fault.opener, std::optional<size_t>(f));

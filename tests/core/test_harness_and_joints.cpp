@@ -112,9 +112,9 @@ class TestHarnessAndJoints : public QObject {
         h = lay_harness(plan, parts());
         CLOSE(raw(h.routes[pump].length), 0.85, 1e-9);
         QCOMPARE(h.routes[pump].ways.size(), size_t{2});
-        plan.feeds[pump].length = Metre(1.3);
+        plan.feeds()[pump].length = Metre(1.3);
         QCOMPARE(lay_harness(plan, parts()).routes[pump].basis, LengthBasis::measured);
-        plan.feeds[pump].length.reset();
+        plan.feeds()[pump].length.reset();
         plan.ways.clear();
         h = lay_harness(plan, parts());
         QCOMPARE(h.routes[pump].basis, LengthBasis::guessed);
@@ -145,7 +145,7 @@ class TestHarnessAndJoints : public QObject {
             plan.sources[0].place = "p0";
             for (auto& load : plan.loads) load.place = "p" + std::to_string(n - 1);
             const auto into = feeds_into(plan, plan.loads[0].id).front();
-            plan.feeds[into].from = plan.sources[0].id, plan.feeds[into].length.reset();
+            plan.feeds()[into].from = plan.sources[0].id, plan.feeds()[into].length.reset();
             double least = std::numeric_limits<double>::infinity();
             std::set<Id> seen{"p0"};
             const std::function<void(const Id&, double)> walk = [&](const Id& here, double cost) {
@@ -188,9 +188,9 @@ class TestHarnessAndJoints : public QObject {
         hinge.kind = OnWayKind::turning, hinge.degrees = 180;
         way.on_it.push_back(hinge);
         // Held to this way, so that only what is on it changes.
-        plan.feeds[pump].length = before.length;
+        plan.feeds()[pump].length = before.length;
         const auto after = lay_routes(plan, parts()).routes[pump];
-        const auto* wire = find(parts().wires, plan.feeds[pump].wire);
+        const auto* wire = find(parts().wires, plan.feeds()[pump].wire);
         const double arc = 10 * raw(wire->outer) / 1e3 * std::numbers::pi;
         if (after.ways == before.ways)
             QVERIFY(std::abs(raw(after.cut) - raw(before.cut) - arc * 1.05) <= 0.011);
@@ -219,7 +219,7 @@ class TestHarnessAndJoints : public QObject {
     void a_hole_too_small_is_found_and_mended() {
         auto plan = test::demo();
         by_id(plan.openings, Id("way-hub-pump-opening"))->bore = Millimetre(3);
-        plan.feeds[feeds_into(plan, "load-fog-pump").front()].by = {"way-hub-pump"};
+        plan.feeds()[feeds_into(plan, "load-fog-pump").front()].by = {"way-hub-pump"};
         const auto s = test::studied(plan);
         const auto* f = test::finding(s, "hole-full");
         QVERIFY(f && !f->fixes.empty());
@@ -287,7 +287,7 @@ class TestHarnessAndJoints : public QObject {
         const OnWay there{OnWayKind::opening, Metre(0.4), "hole"};
         plan.ways = {{"ab", "a", "b", Metre(0.5), {there}}, {"bc", "b", "c", Metre(0.5)}};
         plan.sources[0].place = plan.hubs[0].place = "a", plan.loads[0].place = "c";
-        for (auto& f : plan.feeds) f.length.reset();
+        for (auto& f : plan.feeds()) f.length.reset();
         const auto once = test::studied(plan).harness.holes[0];
         QCOMPARE(once.wires.size(), size_t{2});
         // Back out 0.2 m further along the way: each wire lies in it twice, and so is twice the copper.
@@ -315,10 +315,10 @@ class TestHarnessAndJoints : public QObject {
         plan.ways = {{"ab", "a", "b", Metre(1)}};
         plan.sources[0].place = plan.hubs[0].place = "a";
         for (auto& l : plan.loads) l.place = "b";
-        for (auto& f : plan.feeds) f.length.reset();
+        for (auto& f : plan.feeds()) f.length.reset();
         const auto light = test::studied(plan);
         QCOMPARE(light.harness.routes[1].bunched, 6);
-        for (size_t f = 1; f < plan.feeds.size(); ++f) QCOMPARE(light.protection[f].bunched, 1);
+        for (size_t f = 1; f < plan.feeds().size(); ++f) QCOMPARE(light.protection[f].bunched, 1);
         // Two of them loaded for good count, for themselves, for each other and for the others.
         plan.loads[0].typical = plan.loads[1].typical = Ampere(8);
         const auto loaded = test::studied(plan);
@@ -327,7 +327,7 @@ class TestHarnessAndJoints : public QObject {
         QCOMPARE(loaded.protection[5].bunched, 3);
         QVERIFY(loaded.protection[5].ampacity < light.protection[5].ampacity);
         // Conductors in parallel are circuits of their own.
-        plan.feeds[5].conductors = 2;
+        plan.feeds()[5].conductors = 2;
         QCOMPARE(test::studied(plan).protection[5].bunched, 4);
     }
 };

@@ -15,7 +15,7 @@ namespace {
 /// The rover with a blade fuse for the pump.
 Plan bladed() {
     auto plan = test::demo();
-    const auto feed = plan.feeds[feeds_into(plan, "load-fog-pump").front()].id;
+    const auto feed = plan.feeds()[feeds_into(plan, "load-fog-pump").front()].id;
     return set_fuse(std::move(plan), feed, "standard-blade", Ampere(10));
 }
 
@@ -23,10 +23,10 @@ Plan bladed() {
 struct Seated {
     explicit Seated(const Id& holder, const Plan& from = bladed()) : plan(from) {
         at = feeds_into(plan, "load-fog-pump").front();
-        fuse = device(plan.feeds[at], DeviceKind::fuse)->id;
+        fuse = device(plan.feeds()[at], DeviceKind::fuse)->id;
         plan = set_holder(std::move(plan), parts(), fuse, holder);
     }
-    const Device& seat() const { return *by_id(plan.feeds[at].devices, fuse); }
+    const Device& seat() const { return *by_id(plan.feeds()[at].devices, fuse); }
     Plan plan;
     size_t at = 0;
     Id fuse;
@@ -41,24 +41,24 @@ class TestHolders : public QObject {
   private slots:
     void its_leads_and_joints_add_their_ohms() {
         const Seated s("inline-blade-awg16");
-        const auto bare = feed_ohms(bladed(), bladed().feeds[s.at], parts(), Metre(1));
-        const auto seated = feed_ohms(s.plan, s.plan.feeds[s.at], parts(), Metre(1));
+        const auto bare = feed_ohms(bladed(), bladed().leads[s.at], parts(), Metre(1));
+        const auto seated = feed_ohms(s.plan, s.plan.feeds()[s.at], parts(), Metre(1));
         const auto& lead = *find(parts().wires, Id("awg16-pvc"));
         const auto& splice = *find(parts().joints, s.seat().joint_in);
         // Two leads of 12 cm, a joint on either side of the holder.
         CLOSE(raw(seated.supply - bare.supply), 2 * 0.12 * lead.ohm_per_m + 2 * raw(splice.resistance), 1e-9);
         CLOSE(raw(seated.back), raw(bare.back), 1e-12);
         auto cut = s.plan;
-        by_id(cut.feeds[s.at].devices, s.fuse)->own_lead = Metre(0.05);
-        const auto shorter = feed_ohms(cut, cut.feeds[s.at], parts(), Metre(1));
+        by_id(cut.feeds()[s.at].devices, s.fuse)->own_lead = Metre(0.05);
+        const auto shorter = feed_ohms(cut, cut.feeds()[s.at], parts(), Metre(1));
         CLOSE(raw(seated.supply - shorter.supply), 2 * 0.07 * lead.ohm_per_m, 1e-9);
     }
     void what_is_said_of_its_ohms_adds_up() {
         const Seated s("inline-blade-awg16");
-        const auto wiring = wire_up_feed(s.plan, parts(), s.plan.feeds[s.at], Metre(1));
+        const auto wiring = wire_up_feed(s.plan, parts(), s.plan.feeds()[s.at], Metre(1));
         double sum = 0;
         bool leads = false;
-        for (const auto& r : feed_resistances(s.plan.feeds[s.at], parts(), wiring, 0)) {
+        for (const auto& r : feed_resistances(s.plan.feeds()[s.at], parts(), wiring, 0)) {
             sum += raw(r.value);
             leads = leads || r.what == "leads of its holder";
         }
@@ -68,10 +68,11 @@ class TestHolders : public QObject {
     }
     void thin_copper_of_a_holder_is_found_and_mended() {
         auto plan = test::demo();
-        auto& feed = plan.feeds[feeds_into(plan, "load-fog-pump").front()];
+        auto& feed = plan.feeds()[feeds_into(plan, "load-fog-pump").front()];
         const auto fuse = device(feed, DeviceKind::fuse)->id;
         plan = set_fuse(std::move(plan), feed.id, "standard-blade", Ampere(40));
-        const auto seat = device(plan.feeds[feeds_into(plan, "load-fog-pump").front()], DeviceKind::fuse)->id;
+        const auto seat =
+            device(plan.feeds()[feeds_into(plan, "load-fog-pump").front()], DeviceKind::fuse)->id;
         plan = set_holder(std::move(plan), parts(), seat, "inline-blade-awg16");
         const auto s = test::studied(plan);
         const Finding* thin_lead = nullptr;
@@ -90,7 +91,7 @@ class TestHolders : public QObject {
         QVERIFY(!test::has(test::studied(Seated("inline-blade-awg16").plan), "feed-holder"));
         // One that is not there counts as any, and is named.
         auto plan = s.plan;
-        by_id(plan.feeds[s.at].devices, s.fuse)->holder = "no-such";
+        by_id(plan.feeds()[s.at].devices, s.fuse)->holder = "no-such";
         const auto study = test::studied(plan);
         QVERIFY(study.now.found);
         QVERIFY(test::has(study, "feed-holder"));
@@ -123,7 +124,7 @@ class TestHolders : public QObject {
         for (const char* words : {"Shorten each lead of the holder to 0.12 m (16 AWG)", "on either side",
                                   "Tug each side with", "Leave the fuse out"})
             QVERIFY2(said.find(words) != std::string::npos, said.c_str());
-        const auto work = item_joint(s.plan, parts(), s.plan.feeds[s.at], s.seat(), true);
+        const auto work = item_joint(s.plan, parts(), s.plan.feeds()[s.at], s.seat(), true);
         QVERIFY(work && work->wires.other && work->wires.other->size == "16 AWG");
         int holders = 0, joints = 0;
         const auto list = bill_of_materials(s.plan, parts(), study.harness);
@@ -145,14 +146,14 @@ class TestHolders : public QObject {
     }
     void it_is_offered_taken_and_given_back() {
         const auto plan = test::demo();
-        const auto& feed = plan.feeds[feeds_into(plan, "load-fog-pump").front()];
+        const auto& feed = plan.feeds()[feeds_into(plan, "load-fog-pump").front()];
         const auto study = test::studied(plan);
         bool offered = false;
         for (const auto& o : device_offers(plan, parts(), study, feed.id)) {
             if (o.purpose.find("two leads of") == std::string::npos) continue;
             offered = true;
             const auto taken = o.edit(plan);
-            const auto& fuse = *device(*by_id(taken.feeds, feed.id), DeviceKind::fuse);
+            const auto& fuse = *device(*by_id(taken.leads, feed.id), DeviceKind::fuse);
             const auto* holder = find(parts().holders, fuse.holder);
             QVERIFY(holder && !fuse.joint_in.empty() && fuse.joint_in == fuse.joint_out);
             QVERIFY(!test::has(test::studied(taken), "feed-lead-unprotected"));

@@ -26,14 +26,14 @@ size_t feed_of(const Plan& plan, const Id& load) { return feeds_into(plan, load)
 /// The rover with that in its work lamp's lead.
 Plan with_item(DeviceKind kind, const Id& type) {
     auto plan = test::demo();
-    auto& feed = plan.feeds[feed_of(plan, "load-work-lamp")];
+    auto& feed = plan.feeds()[feed_of(plan, "load-work-lamp")];
     std::erase_if(feed.devices, [&](const auto& d) { return d.kind == kind; });
     feed.devices.push_back({"it", kind, type, {}, "Lamp", {}});
     return plan;
 }
 
 const Device& it(const Plan& plan) {
-    return *by_id(plan.feeds[feed_of(plan, "load-work-lamp")].devices, Id("it"));
+    return *by_id(plan.feeds()[feed_of(plan, "load-work-lamp")].devices, Id("it"));
 }
 
 std::string actions_of(const Study& s, const std::string& key) {
@@ -64,8 +64,8 @@ class TestItemEnds : public QObject {
         QVERIFY(kind && kind->end == JointEnd::blade && it(plan).joint_out == it(plan).joint_in);
         // Two more joints in its ohms.
         const auto f0 = feed_of(plan, "load-work-lamp");
-        const auto a = feed_ohms(bare, bare.feeds[f0], parts(), Metre(1)),
-                   b = feed_ohms(plan, plan.feeds[f0], parts(), Metre(1));
+        const auto a = feed_ohms(bare, bare.feeds()[f0], parts(), Metre(1)),
+                   b = feed_ohms(plan, plan.feeds()[f0], parts(), Metre(1));
         CLOSE(raw(b.supply - a.supply), 2 * raw(kind->resistance), 1e-9);
         const auto words = actions_of(test::studied(plan), "item/it");
         QVERIFY2(says(words, "on either side of it:") && says(words, "Tug "), words.c_str());
@@ -123,14 +123,14 @@ class TestItemEnds : public QObject {
         const double set = raw(by_id(plan.converters, rail)->set);
         Demand on;
         on.states.assign(plan.loads.size(), LoadState::typical);
-        on.open.assign(plan.feeds.size(), false);
+        on.open.assign(plan.feeds().size(), false);
         CLOSE(raw(s.solver->solve(on).coils[0]), circuit.coils[0].siemens * set, 0.02);
         const auto words = actions_of(s, "item/it");
         QVERIFY2(says(words, ("+ from the supply of " + name_of(plan, rail)).c_str()), words.c_str());
         // And is offered there, and says what closes it.
         plan.passives.push_back({"arm", "Arm button"});
-        const auto offers =
-            device_offers(plan, parts(), test::studied(plan), plan.feeds[feed_of(plan, "load-work-lamp")].id);
+        const auto offers = device_offers(plan, parts(), test::studied(plan),
+                                          plan.feeds()[feed_of(plan, "load-work-lamp")].id);
         bool closed = false;
         for (const auto& o : offers)
             if (o.name == "closed by Arm button") {
@@ -148,7 +148,7 @@ class TestItemEnds : public QObject {
         QCOMPARE(with.wiring.joints.size(), without.wiring.joints.size());  // nothing is cut for it
         QVERIFY(says(actions_of(test::studied(plan), "item/it"), "Clip it round all its wires"));
         auto thick = with_item(DeviceKind::filter, "ferrite-clamp-5");
-        thick.feeds[feed_of(thick, "load-work-lamp")].wire = "awg12-silicone";
+        thick.feeds()[feed_of(thick, "load-work-lamp")].wire = "awg12-silicone";
         const auto s = test::studied(thick);
         const auto* f = test::finding(s, "bead-bore");
         QVERIFY(f && !f->fixes.empty());
@@ -163,7 +163,7 @@ class TestItemEnds : public QObject {
         for (const auto& [id, from, to] : {std::tuple{"l1", "ra", "rb"}, {"l2", "rb", "ra"}}) {
             Lead lead;
             lead.id = id, lead.from = from, lead.to = to, lead.wire = "awg18-silicone";
-            plan.feeds.push_back(lead);
+            plan.add_feed(lead);
         }
         const auto s = test::studied(plan);
         const auto* f = test::finding(s, "rail-loop");
@@ -176,14 +176,14 @@ class TestItemEnds : public QObject {
         auto& s = plan.sources[0];
         s.id = test::demo().sources[0].id, s.name = "Roof circuit", s.kind = SourceKind::circuit;
         s.v_min = Volt(22), s.v_max = Volt(29), s.fuse = Ampere(30), s.fuse_type = "standard-blade";
-        const auto feed = plan.feeds[feeds_from(plan, s.id).front()].id;
+        const auto feed = plan.feeds()[feeds_from(plan, s.id).front()].id;
         plan = set_fuse(std::move(plan), feed, "standard-blade", Ampere(10));
-        const auto fuse = device(*by_id(plan.feeds, feed), DeviceKind::fuse)->id;
+        const auto fuse = device(*by_id(plan.feeds(), feed), DeviceKind::fuse)->id;
         bool offered = false;
         for (const auto& o : device_offers(plan, parts(), test::studied(plan), feed))
             if (o.name.starts_with("fuse tap")) {
                 const auto next = o.edit(plan);
-                const auto& d = *by_id(by_id(next.feeds, feed)->devices, fuse);
+                const auto& d = *by_id(by_id(next.feeds(), feed)->devices, fuse);
                 QCOMPARE(d.holder, Id("tap-standard-awg16"));
                 QVERIFY(d.joint_in.empty() && !d.joint_out.empty());
                 const auto study = test::studied(next);
@@ -239,7 +239,7 @@ class TestItemEnds : public QObject {
             plan.loads[0] = l;
             Demand d;
             d.states = {LoadState::stall};
-            d.open.assign(plan.feeds.size(), false);
+            d.open.assign(plan.feeds().size(), false);
             const auto s = test::studied(plan);
             const auto p = s.solver->solve(d);
             return raw(p.loads[0].volts) / raw(p.loads[0].amps);
@@ -297,8 +297,8 @@ class TestItemEnds : public QObject {
         QVERIFY(over->tube->expanded >= one->widest * 2 && over->tube->recovered < one->bundle * 2);
         QVERIFY(over->cut > one->tube_cut);
         const auto s = test::studied(plan);
-        QVERIFY(says(actions_of(s, "sleeve/" + plan.feeds[f].id), over->tube->name.c_str()));
-        QVERIFY(says(actions_of(s, "join/" + plan.feeds[f].id + "/load"), "the wide tube over both"));
+        QVERIFY(says(actions_of(s, "sleeve/" + plan.feeds()[f].id), over->tube->name.c_str()));
+        QVERIFY(says(actions_of(s, "join/" + plan.feeds()[f].id + "/load"), "the wide tube over both"));
         double metres = 0, before = 0;
         for (const auto& l : bill_of_materials(plan, parts(), s.harness))
             if (l.item == over->tube->name) metres = l.amount;
@@ -309,7 +309,7 @@ class TestItemEnds : public QObject {
     void a_lighter_shrinks_with_its_caution() {
         auto plan = test::demo();
         plan.practices.heat = HeatSchool::lighter;
-        const auto key = "join/" + plan.feeds[feed_of(plan, "load-work-lamp")].id + "/load";
+        const auto key = "join/" + plan.feeds()[feed_of(plan, "load-work-lamp")].id + "/load";
         for (const auto& step : test::studied(plan).steps())
             if (step.key == key) {
                 QVERIFY(step.caution.find("open flame") != std::string::npos);
@@ -324,7 +324,7 @@ class TestItemEnds : public QObject {
         for (const auto kind :
              {HubKind::strip, HubKind::board, HubKind::splice, HubKind::fork, HubKind::stud}) {
             const auto other = set_hub_kind(plan, parts(), "hub", kind);
-            for (const auto& f : other.feeds)
+            for (const auto& f : other.feeds())
                 for (const bool source : {true, false})
                     if ((source ? f.from : f.to) == "hub" && other != plan)
                         QVERIFY(find(parts().joints, source ? f.joint_from : f.joint_to)->end ==
@@ -382,7 +382,7 @@ class TestItemEnds : public QObject {
         QVERIFY(at("cover/" + id) < static_cast<std::ptrdiff_t>(keys.size()));
         QVERIFY(at("cover/" + id) > at("set/" + id));
         for (const auto f : feeds_from(plan, id))
-            QVERIFY(at("cover/" + id) > at("join/" + plan.feeds[f].id + "/source"));
+            QVERIFY(at("cover/" + id) > at("join/" + plan.feeds()[f].id + "/source"));
     }
 };
 

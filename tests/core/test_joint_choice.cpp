@@ -141,12 +141,12 @@ class TestJointChoice : public QObject {
     }
     void a_proposal_follows_tools_and_school() {
         auto plan = test::demo();
-        plan.hubs.clear(), plan.converters.clear(), plan.feeds.clear();
+        plan.hubs.clear(), plan.converters.clear(), plan.replace_feeds({});
         plan.terminals.clear();  // a pad takes nothing but solder, whatever the school
         plan.practices.joint = JointSchool::no_solder;
         const auto made = propose(plan, parts());
         QVERIFY(made.has_value());
-        for (const auto& f : made->plan.feeds)
+        for (const auto& f : made->plan.feeds())
             for (const auto& id : {f.joint_from, f.joint_to}) {
                 const auto* k = find(parts().joints, id);
                 QVERIFY2(k, f.id.c_str());
@@ -157,14 +157,14 @@ class TestJointChoice : public QObject {
     }
     void a_proposal_keeps_what_the_builder_chose() {
         auto plan = test::demo();
-        auto& f = plan.feeds[feeds_into(plan, "load-computer").front()];
+        auto& f = plan.feeds()[feeds_into(plan, "load-computer").front()];
         f.joint_to = "western-splice";
         const auto made = propose(plan, parts());
         QVERIFY(made.has_value());
-        QCOMPARE(by_id(made->plan.feeds, f.id)->joint_to, Id("western-splice"));
+        QCOMPARE(by_id(made->plan.feeds(), f.id)->joint_to, Id("western-splice"));
         plan.practices.joint = JointSchool::crimp;
         const auto again = propose(plan, parts());
-        QCOMPARE(by_id(again->plan.feeds, f.id)->joint_to, Id("western-splice"));
+        QCOMPARE(by_id(again->plan.feeds(), f.id)->joint_to, Id("western-splice"));
     }
     void the_whole_plan_follows_a_school_and_keeps_its_ends() {
         const auto plan = test::demo();
@@ -172,29 +172,29 @@ class TestJointChoice : public QObject {
                                   JointSchool::crimp_and_solder, JointSchool::no_solder}) {
             const auto next = follow_joint_school(plan, parts(), school);
             QCOMPARE(next.practices.joint, school);
-            for (size_t f = 0; f < plan.feeds.size(); ++f) {
-                QCOMPARE(find(parts().joints, next.feeds[f].joint_from)->end,
-                         find(parts().joints, plan.feeds[f].joint_from)->end);
-                QCOMPARE(next.feeds[f].wire, plan.feeds[f].wire);
+            for (size_t f = 0; f < plan.feeds().size(); ++f) {
+                QCOMPARE(find(parts().joints, next.feeds()[f].joint_from)->end,
+                         find(parts().joints, plan.feeds()[f].joint_from)->end);
+                QCOMPARE(next.feeds()[f].wire, plan.feeds()[f].wire);
             }
             QVERIFY(follow_joint_school(next, parts(), school) == next);
         }
     }
     void an_end_without_a_joint_gets_the_usual_one() {
         auto plan = test::demo();
-        for (auto& f : plan.feeds) f.joint_from.clear(), f.joint_to = "no such kind";
+        for (auto& f : plan.feeds()) f.joint_from.clear(), f.joint_to = "no such kind";
         plan = fit_joints(plan, parts());
-        for (const auto& f : plan.feeds)
+        for (const auto& f : plan.feeds())
             for (const bool source : {true, false})
                 QCOMPARE(find(parts().joints, source ? f.joint_from : f.joint_to)->end,
                          usual_end(plan, f, source));
-        QCOMPARE(usual_end(plan, plan.feeds[0], true), JointEnd::cup);
+        QCOMPARE(usual_end(plan, plan.feeds()[0], true), JointEnd::cup);
     }
     void a_feed_moved_to_the_pack_is_bolted_on_unless_it_has_a_plug() {
         const auto plan = test::demo();
         const auto own = own_line(plan, parts(), "load-work-lamp");
         QVERIFY(own.has_value());
-        const auto& f = own->feeds[feeds_into(*own, "load-work-lamp").front()];
+        const auto& f = own->feeds()[feeds_into(*own, "load-work-lamp").front()];
         QVERIFY(!device(f, DeviceKind::connector));
         QCOMPARE(find(parts().joints, f.joint_from)->end, JointEnd::stud);
     }
@@ -263,7 +263,7 @@ class TestJointChoice : public QObject {
             QVERIFY2(!f.about.empty() && !f.fixes.empty(), f.sentence.c_str());
             mended = f.fixes[0].edit(mended);
         }
-        for (const auto& f : plan.feeds)
+        for (const auto& f : plan.feeds())
             for (const auto& id : {f.joint_from, f.joint_to})
                 joints += !missing_tools_of(*find(parts().joints, id), plan.practices).empty();
         QVERIFY(told >= 1 && told <= 3 && joints > 5);
@@ -283,14 +283,14 @@ class TestJointChoice : public QObject {
         by_id(plan.loads, Id("load-computer"))->lead = "awg28-silicone";
         QVERIFY(feed_joint(plan, parts(), f, false)->wires.other == wire("awg28-silicone"));
         QVERIFY(!feed_joint(plan, parts(), f, true)->wires.other);
-        plan.feeds[f].joint_to = "none";
+        plan.feeds()[f].joint_to = "none";
         QVERIFY(!feed_joint(plan, parts(), f, false));
-        plan.feeds[f].wire = "none";
+        plan.feeds()[f].wire = "none";
         QVERIFY(!feed_joint(plan, parts(), f, true));
     }
     void the_shopping_list_counts_what_joints_and_cables_take() {
         auto plan = follow_joint_school(test::demo(), parts(), JointSchool::crimp);
-        plan.feeds[3].conductors = 2;
+        plan.feeds()[3].conductors = 2;
         const auto lines = bill_of_materials(plan, parts(), test::studied(plan).harness);
         const auto amount = [&](const char* begins) {
             double n = 0;
@@ -301,14 +301,14 @@ class TestJointChoice : public QObject {
         QCOMPARE(amount("crimp pin of a battery plug"), 2.0);
         double cables = 0;
         const auto harness = lay_harness(plan, parts());
-        for (size_t c = 0; c < plan.cables.size(); ++c)
-            cables += raw(harness.routes[plan.feeds.size() + c].cut);
-        QVERIFY(!plan.cables.empty() && cables > 0.5);
+        for (size_t c = 0; c < plan.signal_leads().size(); ++c)
+            cables += raw(harness.routes[plan.feeds().size() + c].cut);
+        QVERIFY(!plan.signal_leads().empty() && cables > 0.5);
         CLOSE(amount("cable, "), cables, 0.02);
         double metres = 0;
         for (const auto& l : lines) metres += l.item.starts_with("wire ") ? l.amount : 0;
         auto single = plan;
-        single.feeds[3].conductors = 1;
+        single.feeds()[3].conductors = 1;
         const auto study = test::studied(single);
         double fewer = 0;
         for (const auto& l : bill_of_materials(single, parts(), study.harness))

@@ -41,7 +41,7 @@ class Sums {
 std::string figures_of(const std::string& name, const Plan& plan) {
     const auto s = test::studied(plan);
     Sums sums;
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
         sums.add("A", f, raw(s.now.feeds[f].supply));
         sums.add("end V", f, raw(s.now.feeds[f].at_end));
         sums.add("lift V", f, raw(s.now.feeds[f].lift));

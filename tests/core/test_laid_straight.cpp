@@ -136,8 +136,8 @@ class TestLaidStraight : public QObject {
                 return std::find_if(steps.begin(), steps.end(), [&](const auto& x) { return x.key == key; }) -
                        steps.begin();
             };
-            for (size_t f = 0; f < plan.feeds.size(); ++f) {
-                const auto& id = plan.feeds[f].id;
+            for (size_t f = 0; f < plan.feeds().size(); ++f) {
+                const auto& id = plan.feeds()[f].id;
                 std::ptrdiff_t last = -1;
                 std::string before;
                 const auto laid = lay_straight(plan, parts(), s, f, steps);
@@ -168,14 +168,14 @@ class TestLaidStraight : public QObject {
         size_t openings = 0;
         for (const auto& plan : plans) {
             const auto s = test::studied(plan);
-            for (size_t f = 0; f < plan.feeds.size(); ++f) {
+            for (size_t f = 0; f < plan.feeds().size(); ++f) {
                 const auto laid = lay_straight(plan, parts(), s, f, s.steps());
                 QCOMPARE(laid.cut, s.harness.routes[f].cut);
                 QCOMPARE(laid.order.size(), laid.things.size());
                 std::vector<size_t> order;
                 for (const auto& o : laid.order) order.push_back(o.thing);
                 const auto wrong = why_not_so(laid.things, order, laid.pulled_by_load);
-                QVERIFY2(wrong.empty(), (feed_name(plan, plan.feeds[f]) + ": " + wrong).c_str());
+                QVERIFY2(wrong.empty(), (feed_name(plan, plan.feeds()[f]) + ": " + wrong).c_str());
                 for (const auto& t : laid.things) {
                     QVERIFY2(raw(t.at) >= -1e-9 && t.at <= laid.cut + Metre(1e-9), t.name.c_str());
                     openings += t.what == LaidKind::opening;

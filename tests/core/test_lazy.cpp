@@ -50,7 +50,7 @@ class TestLazy : public QObject {
         const auto s = test::studied(test::demo());
         const auto copy = s;
         QVERIFY(&s.steps() == &copy.steps());  // one list, made for the first that asked
-        QVERIFY(!s.readings().empty() && s.wire_day().size() == test::demo().feeds.size());
+        QVERIFY(!s.readings().empty() && s.wire_day().size() == s.plan->feeds().size());
         // A study outlives the plan it was made of.
         const auto orphan = [] {
             const auto plan = test::one_feed(3);

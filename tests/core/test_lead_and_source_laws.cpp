@@ -49,7 +49,7 @@ Plan otherwise_fed(unsigned seed) {
             plan.sources[0] = s;
         }
     }
-    for (auto& f : plan.feeds) {
+    for (auto& f : plan.feeds()) {
         if (dice.whole(0, 2) || f.ret != Return::own) continue;
         f.kind = CableKind::other, f.name = f.id + " cable";
         for (int i = dice.whole(2, 10); i > 0; --i) {
@@ -137,15 +137,15 @@ class TestLeadAndSourceLaws : public QObject {
         const auto plan = otherwise_fed(seed);
         const auto h = lay_harness(plan, parts());
         size_t wanted = 0;
-        for (const auto& f : plan.feeds)
+        for (const auto& f : plan.feeds())
             wanted += f.cores.empty()
                           ? static_cast<size_t>(std::max(f.conductors, 1)) * (f.ret == Return::own ? 2 : 1)
                           : f.cores.size();
-        for (const auto& c : plan.cables) wanted += c.cores.size();
+        for (const auto& c : plan.signal_leads()) wanted += c.cores.size();
         QCOMPARE(h.wiring.cores.size(), wanted);
-        for (size_t lead = 0; lead < plan.feeds.size(); ++lead)
+        for (size_t lead = 0; lead < plan.feeds().size(); ++lead)
             for (const auto& core : h.wiring.cores_of(lead)) QCOMPARE(core.lead, lead);
-        QVERIFY(!draw_diagram(plan, parts(), h).sheets.empty() || plan.feeds.empty());
+        QVERIFY(!draw_diagram(plan, parts(), h).sheets.empty() || plan.feeds().empty());
         QVERIFY(wire_labels(plan, h).size() >= 2 * cabled_leads(plan).size());
     }
     void said_back_and_read_again_data() { seeds(); }

@@ -35,7 +35,7 @@ Plan two_displays() {
         f.joint_from = "ring-crimp", f.joint_to = "lap-splice";
         f.devices.push_back(
             {f.id + "-fuse", DeviceKind::fuse, "standard-blade", Ampere(3), {}, {}, {}, false});
-        plan.feeds.push_back(f);
+        plan.add_feed(f);
     };
     lead("pack", "hub"), lead("hub", "front");
     return plan;
@@ -59,9 +59,9 @@ class TestLeads : public QObject {
   private slots:
     void a_cable_with_supply_and_ground_feeds_what_nothing_else_feeds() {
         const auto plan = put_cable(two_displays(), ribbon("front", "rear"));
-        QCOMPARE(plan.feeds.size(), size_t{3});
-        QVERIFY(plan.cables.empty());
-        const auto& lead = plan.feeds.back();
+        QCOMPARE(plan.feeds().size(), size_t{3});
+        QVERIFY(plan.signal_leads().empty());
+        const auto& lead = plan.feeds().back();
         QCOMPARE(lead.conductors, 2);
         QCOMPARE(lead.supply_colour, std::string("red"));
         const auto s = test::studied(plan);
@@ -76,25 +76,25 @@ class TestLeads : public QObject {
         third.id = third.name = "third";
         plan.loads.push_back(third);
         plan = put_cable(plan, ribbon("rear", "third"));
-        QCOMPARE(plan.cables.size(), size_t{1});
-        QCOMPARE(plan.feeds.size(), size_t{2});
+        QCOMPARE(plan.signal_leads().size(), size_t{1});
+        QCOMPARE(plan.feeds().size(), size_t{2});
     }
     void drawn_the_other_way_it_is_turned() {
         const auto way = put_cable(two_displays(), ribbon("front", "rear")),
                    other = put_cable(two_displays(), ribbon("rear", "front"));
-        QCOMPARE(other.feeds.size(), size_t{3});
-        QCOMPARE(other.feeds[2].from, Id("front"));
+        QCOMPARE(other.feeds().size(), size_t{3});
+        QCOMPARE(other.feeds()[2].from, Id("front"));
         const auto a = test::studied(way), b = test::studied(other);
         CLOSE(raw(a.now.loads[1].volts), raw(b.now.loads[1].volts), 1e-9);
         QCOMPARE(a.findings.size(), b.findings.size());
     }
     void what_is_fed_already_gets_no_second_feed() {
         auto plan = two_displays();
-        auto own = plan.feeds[1];
+        auto own = plan.feeds()[1];
         own.id = "feed-rear", own.to = "rear", own.devices[0].id = "rear-fuse";
-        plan.feeds.push_back(own);
+        plan.add_feed(own);
         plan = put_cable(plan, ribbon("front", "rear"));
-        QCOMPARE(plan.cables.size(), size_t{1});
+        QCOMPARE(plan.signal_leads().size(), size_t{1});
         const auto s = test::studied(plan);
         const auto f = std::find_if(s.findings.begin(), s.findings.end(),
                                     [](const auto& x) { return x.rule == "cable-two-supplies"; });
@@ -103,18 +103,18 @@ class TestLeads : public QObject {
                                        [](const auto& x) { return x.label == "The cable is its feed"; });
         QVERIFY(mend != f->fixes.end());
         const auto through = mend->edit(plan);
-        QVERIFY(through.cables.empty() && through.feeds.size() == 3);
-        QCOMPARE(through.feeds.back().devices.size(), size_t{1});
+        QVERIFY(through.signal_leads().empty() && through.feeds().size() == 3);
+        QCOMPARE(through.feeds().back().devices.size(), size_t{1});
         QVERIFY(!test::has(test::studied(through), "cable-two-supplies"));
     }
     void its_red_wire_pulled_it_feeds_no_more() {
         auto plan = put_cable(two_displays(), ribbon("front", "rear"));
-        auto pulled = plan.feeds.back();
+        auto pulled = plan.feeds().back();
         for (auto& c : pulled.cores)
             if (c.role == CoreRole::supply) c.role = CoreRole::unused, c.cut_back = true, c.to_pin.clear();
         plan = put_cable(plan, pulled);
-        QCOMPARE(plan.feeds.size(), size_t{2});
-        QCOMPARE(plan.cables.size(), size_t{1});
+        QCOMPARE(plan.feeds().size(), size_t{2});
+        QCOMPARE(plan.signal_leads().size(), size_t{1});
         QVERIFY(test::has(test::studied(plan), "load-not-fed"));
         const auto again = plan_from_json(plan_to_json(plan), "x");
         QVERIFY(again && *again == plan);
@@ -128,7 +128,7 @@ class TestLeads : public QObject {
         CLOSE(raw(ohms.supply_copper), one / 2, 1e-9);
         CLOSE(raw(ohms.back_copper), one / 2, 1e-9);
         // Three grounds to two supplies: each role by its own.
-        auto three = plan.feeds[2];
+        auto three = plan.feeds()[2];
         three.cores[7].role = CoreRole::ground;
         const auto more = feed_ohms(lay_harness(put_cable(plan, three), parts()).wiring, 2);
         CLOSE(raw(more.supply_copper), one / 2, 1e-9);
@@ -178,7 +178,7 @@ class TestLeads : public QObject {
         auto plan = put_cable(two_displays(), ribbon("front", "rear"));
         plan.loads[1].typical = plan.loads[1].peak = Ampere(3);
         const auto made = size_feeds(plan, parts());
-        QCOMPARE(made.feeds[2].wire, Id("awg28-pvc"));
+        QCOMPARE(made.feeds()[2].wire, Id("awg28-pvc"));
         QVERIFY(count(test::studied(made).findings, Severity::note) < test::studied(made).findings.size());
     }
     /// A plan proposed anew keeps the cable by which one part passes its supply on, signals and all.
@@ -186,8 +186,8 @@ class TestLeads : public QObject {
         const auto plan = put_cable(two_displays(), ribbon("front", "rear"));
         const auto made = propose(plan, parts());
         QVERIFY(made.has_value());
-        const auto* kept = by_id(made->plan.feeds, Id("ribbon"));
-        QVERIFY(kept && kept->cores == plan.feeds[2].cores && kept->from == "front");
+        const auto* kept = by_id(made->plan.feeds(), Id("ribbon"));
+        QVERIFY(kept && kept->cores == plan.feeds()[2].cores && kept->from == "front");
         QCOMPARE(feeds_into(made->plan, "rear").size(), size_t{1});
     }
     void files_of_version_2_learn_which_cables_feed() {
@@ -213,8 +213,8 @@ class TestLeads : public QObject {
         text.insert(text.find("\"feeds\""), cable);
         const auto read = plan_from_json(text, "old.json");
         QVERIFY2(read.has_value(), read ? "" : read.error().c_str());
-        QCOMPARE(read->feeds.size(), size_t{3});
-        QCOMPARE(read->feeds[2].from, Id("front"));
+        QCOMPARE(read->feeds().size(), size_t{3});
+        QCOMPARE(read->feeds()[2].from, Id("front"));
         const auto again = plan_from_json(plan_to_json(*read), "new.json");
         QVERIFY(again && *again == *read);
     }
@@ -248,7 +248,7 @@ class TestLeads : public QObject {
         QCOMPARE(std::count_if(s.findings.begin(), s.findings.end(),
                                [](const auto& f) { return f.rule == "cable-unterminated"; }),
                  1);
-        for (auto& c : plan.cables) c.terminated = true;
+        for (auto& c : plan.signal_leads()) c.terminated = true;
         s = test::studied(plan);
         size_t pairs = 0, resistors = 0;
         for (const auto& r : s.readings()) pairs += r.key.ends_with("/pair");

@@ -275,7 +275,7 @@ class TestMachine : public QObject {
     void a_current_returns_by_metal_only() {
         auto plan = bodiless();
         plan.metal_frame = true;
-        const auto* feed = &plan.feeds[feeds_into(plan, "load-fog-pump").front()];
+        const auto* feed = &plan.feeds()[feeds_into(plan, "load-fog-pump").front()];
         plan = set_return(plan, feed->id, Return::frame);
         QVERIFY(!test::has(test::studied(plan), "return-frame-not-metal"));
         plan = put_body(plan, {"well", "Pump well", BodyMaterial::plastic});

@@ -66,7 +66,7 @@ class TestMendLaws : public QObject {
         // As it is, with its fuses out, and with a quarter of its pack.
         for (const int spoiled : {0, 1, 2}) {
             if (spoiled == 1)
-                for (auto& lead : plan.feeds)
+                for (auto& lead : plan.feeds())
                     std::erase_if(lead.devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
             if (spoiled == 2)
                 for (auto& source : plan.sources) source.cell_capacity = source.cell_capacity / 4;

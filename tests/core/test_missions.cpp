@@ -70,18 +70,18 @@ class TestMissions : public QObject {
         starter.starter = true;
         plan.loads.push_back(starter);
         plan.hubs.push_back({"hub", "Hub", {}, {}});
-        plan.feeds[0].to = "hub", plan.feeds[0].devices.clear(), plan.feeds[0].wire = "awg4-silicone";
-        Lead lamp = plan.feeds[0], engine = plan.feeds[0];
+        plan.feeds()[0].to = "hub", plan.feeds()[0].devices.clear(), plan.feeds()[0].wire = "awg4-silicone";
+        Lead lamp = plan.feeds()[0], engine = plan.feeds()[0];
         lamp.id = "lamp-feed", lamp.from = "hub", lamp.to = "lamp";
         engine.id = "engine-feed", engine.from = "hub", engine.to = "starter";
-        plan.feeds.push_back(lamp), plan.feeds.push_back(engine);
+        plan.add_feed(lamp), plan.add_feed(engine);
         const auto m = test::studied(plan).mission;
         QVERIFY(m.starts_for_days.has_value());
         QVERIFY(*m.starts_for_days > 1 && *m.starts_for_days < m.standby_days);
         QVERIFY(m.starts_down_to > 0.02 && m.starts_down_to < 1);
         plan.sources[0].resistance_factor = 3;  // an old battery gives up sooner
         QVERIFY(*test::studied(plan).mission.starts_for_days < *m.starts_for_days);
-        plan.feeds.back().length = Metre(200);
+        plan.feeds().back().length = Metre(200);
         QCOMPARE(*test::studied(plan).mission.starts_for_days, 0.0);
     }
     void phases_are_gone_through_again() {
@@ -163,16 +163,16 @@ class TestMissions : public QObject {
         auto plan = test::one_feed(1);
         const auto& type = *find(parts().converters, Id("buck-8a-40v"));
         plan.converters.push_back({"rail", "Rail", type.id, Volt(5), {}, {}});
-        auto into = plan.feeds[0];
+        auto into = plan.feeds()[0];
         into.id = "in", into.to = "rail", into.devices.clear();
-        plan.feeds.push_back(into);
+        plan.add_feed(into);
         Load own;
         own.id = "own", own.name = "Computer", own.nominal = Volt(5), own.typical = Ampere(6);
         own.v_min = Volt(4.75), own.v_max = Volt(5.25);
         plan.loads.push_back(own);
         auto out = into;
         out.id = "out", out.from = "rail", out.to = "own", out.length = Metre(0.1);
-        plan.feeds.push_back(out);
+        plan.add_feed(out);
         plan.phases[0].states["own"] = LoadState::typical;
         plan.sources[0].series = 2, plan.sources[0].resistance_factor = 4;
         const Solver solver(plan, parts(), feed_lengths(lay_harness(plan, parts())));
@@ -189,7 +189,7 @@ class TestMissions : public QObject {
     void wires_warm_from_phase_to_phase() {
         auto plan = test::one_feed(18);
         plan.phases[0].duration = Second(20);
-        plan.feeds[0].wire = "awg16-pvc";
+        plan.feeds()[0].wire = "awg16-pvc";
         const auto s = test::studied(plan);
         const auto brief = wire_heat_over_day(plan, *s.solver, s.protection);
         plan.phases[0].duration = Second(7200);
@@ -266,10 +266,10 @@ class TestMissions : public QObject {
         auto radio = plan.loads[0];
         radio.id = "radio", radio.name = "Radio", radio.typical = radio.peak = Ampere(1);
         plan.loads.push_back(radio);
-        auto feed = plan.feeds[0];
+        auto feed = plan.feeds()[0];
         feed.id = "radio-feed", feed.from = "quiet", feed.to = "radio";
         for (auto& d : feed.devices) d.id = "radio-" + d.id;
-        plan.feeds.push_back(feed);
+        plan.add_feed(feed);
         plan.phases[0].states["radio"] = LoadState::typical;
         const Solver solver(plan, parts(), feed_lengths(lay_harness(plan, parts())));
         const auto groups = pack_groups(plan, solver.index());
@@ -285,7 +285,7 @@ class TestMissions : public QObject {
         // Joined by a feed they are one, and the two together run longer than the busier alone.
         auto joined = plan;
         feed.id = "bond", feed.from = "quiet", feed.to = "battery", feed.devices.clear();
-        joined.feeds.push_back(feed);
+        joined.add_feed(feed);
         const auto one = test::studied(joined).mission;
         QCOMPARE(one.packs.size(), size_t{1});
         QVERIFY(one.run_time > apart.run_time * 1.4);
@@ -293,7 +293,7 @@ class TestMissions : public QObject {
         auto across = plan;
         across.converters.push_back({"rail", "Rail", "buck-8a-40v", Volt(5), {}, {}});
         feed.id = "to-rail", feed.from = "quiet", feed.to = "rail";
-        across.feeds.push_back(feed);
+        across.add_feed(feed);
         QCOMPARE(pack_groups(across, PlanIndex(across)).size(), size_t{2});
     }
 };

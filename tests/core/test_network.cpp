@@ -12,12 +12,12 @@ namespace {
 Demand all(const Plan& plan, LoadState state) {
     Demand d;
     d.states.assign(plan.loads.size(), state);
-    d.open.assign(plan.feeds.size(), false);
+    d.open.assign(plan.feeds().size(), false);
     return d;
 }
 std::vector<Metre> metres(const Plan& plan) { return feed_lengths(lay_harness(plan, parts())); }
 double supply_ohm(const Plan& plan, size_t feed, bool back, Celsius copper) {
-    const auto ohms = feed_ohms(plan, plan.feeds[feed], parts(), metres(plan)[feed], copper);
+    const auto ohms = feed_ohms(plan, plan.feeds()[feed], parts(), metres(plan)[feed], copper);
     return raw(back ? ohms.back : ohms.supply);
 }
 
@@ -36,7 +36,7 @@ class TestNetwork : public QObject {
                      r = raw(pack_resistance(plan.sources[0], lfp, 1, Celsius(20)));
         // Five amperes warm it by a few kelvin, as the heat balance of the wire alone has it.
         const Celsius warm = p.feeds[0].copper;
-        const auto& wire = *find(parts().wires, plan.feeds[0].wire);
+        const auto& wire = *find(parts().wires, plan.feeds()[0].wire);
         const auto& insulation = *find(parts().insulations, wire.insulation);
         QVERIFY(std::abs(raw(WireThermal(wire, insulation, Celsius(20)).steady(Ampere(5)) - warm)) < 0.1);
         const double path = supply_ohm(plan, 0, false, warm) + supply_ohm(plan, 0, true, warm);
@@ -72,8 +72,8 @@ class TestNetwork : public QObject {
         auto plan = test::one_feed(60);
         plan.loads[0].kind = LoadKind::power;
         plan.loads[0].v_min = Volt(12.5);
-        plan.feeds[0].wire = "awg26-pvc";
-        plan.feeds[0].length = Metre(3);
+        plan.feeds()[0].wire = "awg26-pvc";
+        plan.feeds()[0].length = Metre(3);
         const Solver solver(plan, parts(), metres(plan));
         const auto p = solver.solve(all(plan, LoadState::typical));
         QVERIFY(p.found);
@@ -97,10 +97,10 @@ class TestNetwork : public QObject {
         auto plan = test::one_feed(2);
         plan.converters.push_back({"rail", "5 V", "buck-5a-40v", Volt(5), {}, {}});
         plan.loads[0] = test::simple_load("lamp", 5, 2);
-        plan.feeds[0].to = "rail";
+        plan.feeds()[0].to = "rail";
         Lead f;
         f.id = "out", f.from = "rail", f.to = "lamp", f.wire = "awg18-silicone", f.length = Metre(0.3);
-        plan.feeds.push_back(f);
+        plan.add_feed(f);
         const Solver solver(plan, parts(), metres(plan));
         const auto p = solver.solve(all(plan, LoadState::typical));
         QVERIFY(p.found);
@@ -120,10 +120,10 @@ class TestNetwork : public QObject {
     void a_starved_module_follows_its_input() {
         auto plan = test::one_feed(1);
         plan.converters.push_back({"rail", "12.9 V", "buck-5a-40v", Volt(12.9), {}, {}});
-        plan.feeds[0].to = "rail";
+        plan.feeds()[0].to = "rail";
         Lead f;
         f.id = "out", f.from = "rail", f.to = "lamp", f.wire = "awg18-silicone", f.length = Metre(0.3);
-        plan.feeds.push_back(f);
+        plan.add_feed(f);
         const Solver solver(plan, parts(), metres(plan));
         const auto p = solver.solve(all(plan, LoadState::typical));
         QVERIFY(p.converters[0].dropout);
@@ -132,14 +132,14 @@ class TestNetwork : public QObject {
     void shared_and_frame_returns_lift_ground() {
         auto plan = test::star(2);
         plan.loads[0].typical = Ampere(8);
-        plan.feeds[2].ret = Return::shared;
-        plan.feeds[2].shared_with = "feed0";
+        plan.feeds()[2].ret = Return::shared;
+        plan.feeds()[2].shared_with = "feed0";
         const Solver shared(plan, parts(), metres(plan));
         const auto p = shared.solve(all(plan, LoadState::typical));
         CLOSE(raw(p.feeds[1].back), 9, 1e-6);  // both come home on the first feed's return
         QVERIFY(p.feeds[1].lift > Volt(0.05));
-        plan.feeds[2].ret = Return::frame;
-        plan.feeds[2].shared_with.clear();
+        plan.feeds()[2].ret = Return::frame;
+        plan.feeds()[2].shared_with.clear();
         const auto plastic = Solver(plan, parts(), metres(plan)).solve(all(plan, LoadState::typical));
         QVERIFY(plastic.loads[1].volts < Volt(1));
         plan.metal_frame = true;
@@ -149,7 +149,7 @@ class TestNetwork : public QObject {
     void packs_in_parallel_equalise() {
         auto plan = test::one_feed();
         plan.loads.clear();
-        plan.feeds.clear();
+        plan.replace_feeds({});
         plan.hubs.push_back({"hub", "Hub", {}, {}});
         plan.sources.push_back({"second", "Second", "lfp", 4, 1, AmpereHour(5), {}, {}});
         plan.sources[1].chemistry = "nmc";
@@ -157,7 +157,7 @@ class TestNetwork : public QObject {
             Lead f;
             f.id = std::string("from-") + from, f.from = from, f.to = "hub", f.wire = "awg10-silicone",
             f.length = Metre(0.2);
-            plan.feeds.push_back(f);
+            plan.add_feed(f);
         }
         const Solver solver(plan, parts(), metres(plan));
         const auto p = solver.solve(all(plan, LoadState::off));
@@ -173,13 +173,13 @@ class TestNetwork : public QObject {
     void islands_and_extremes_end() {
         auto plan = test::star(3);
         plan.sources.clear();
-        plan.feeds.erase(plan.feeds.begin());
+        plan.leads.erase(plan.leads.begin());
         auto p = Solver(plan, parts(), metres(plan)).solve(all(plan, LoadState::typical));
         for (const double v : p.node_volts) QVERIFY(std::isfinite(v));
         plan = test::star(2);
-        plan.feeds[0].length = Metre(0);
-        plan.feeds[1].length = Metre(1000);
-        plan.feeds[1].wire = "awg30-pvc";
+        plan.feeds()[0].length = Metre(0);
+        plan.feeds()[1].length = Metre(1000);
+        plan.feeds()[1].wire = "awg30-pvc";
         p = Solver(plan, parts(), metres(plan)).solve(all(plan, LoadState::typical));
         QVERIFY(p.found);
         QCOMPARE(p.brown_outs.size(), size_t{1});
@@ -195,7 +195,7 @@ class TestNetwork : public QObject {
             Lead f;
             f.id = std::string(from) + to, f.from = from, f.to = to, f.wire = "awg18-pvc",
             f.length = Metre(0.3);
-            plan.feeds.push_back(f);
+            plan.add_feed(f);
         }
         const auto s = test::studied(plan);
         QVERIFY(test::has(s, "rail-loop", Severity::danger));

@@ -21,7 +21,7 @@ Plan random_plan() {
         Lead f;
         f.id = "f-" + to, f.from = from, f.to = to, f.wire = *rc::gen::elementOf(wires);
         f.length = Metre(*rc::gen::inRange(5, 300) / 100.0);
-        p.feeds.push_back(f);
+        p.add_feed(f);
     };
     feed("battery", "hub0");
     const auto extra_hubs = static_cast<size_t>(*rc::gen::inRange(0, 3));
@@ -48,8 +48,8 @@ Plan random_plan() {
         l.kind = *rc::gen::element(LoadKind::current, LoadKind::power, LoadKind::resistance);
         p.loads.push_back(l);
         feed(*rc::gen::elementOf(sources), id);
-        if (*rc::gen::inRange(0, 6) == 0 && p.feeds.size() > 2)
-            p.feeds.back().ret = Return::shared, p.feeds.back().shared_with = "f-hub0";
+        if (*rc::gen::inRange(0, 6) == 0 && p.feeds().size() > 2)
+            p.feeds().back().ret = Return::shared, p.feeds().back().shared_with = "f-hub0";
     }
     return p;
 }
@@ -57,7 +57,7 @@ Plan random_plan() {
 Demand on(const Plan& p) {
     Demand d;
     d.states.assign(p.loads.size(), LoadState::typical);
-    d.open.assign(p.feeds.size(), false);
+    d.open.assign(p.feeds().size(), false);
     d.charge = 0.6;
     return d;
 }
@@ -87,7 +87,7 @@ class TestNetworkLaws : public QObject {
             const auto plan = random_plan();
             auto turned = plan;
             std::reverse(turned.loads.begin(), turned.loads.end());
-            std::reverse(turned.feeds.begin(), turned.feeds.end());
+            std::reverse(turned.feeds().begin(), turned.feeds().end());
             const auto a = solved(plan, on(plan)), b = solved(turned, on(turned));
             RC_ASSERT(a.found && b.found);
             for (size_t i = 0; i < plan.loads.size(); ++i)
@@ -100,11 +100,11 @@ class TestNetworkLaws : public QObject {
             auto plan = random_plan();
             for (auto& l : plan.loads) l.kind = LoadKind::resistance;
             plan.converters.clear();
-            std::erase_if(plan.feeds, [](const auto& f) { return f.to.starts_with("rail"); });
-            for (auto& f : plan.feeds)
+            plan.erase_feeds([](const auto& f) { return f.to.starts_with("rail"); });
+            for (auto& f : plan.feeds())
                 if (f.from.starts_with("rail")) f.from = "hub0";
             auto thick = plan;
-            for (auto& f : thick.feeds) f.wire = "awg4-silicone";
+            for (auto& f : thick.feeds()) f.wire = "awg4-silicone";
             const auto a = solved(plan, on(plan)), b = solved(thick, on(thick));
             // With every drop smaller the pack sags a little more; what reaches the loads together still
             // grows.

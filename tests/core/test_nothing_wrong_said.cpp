@@ -20,10 +20,10 @@ class TestNothingWrongSaid : public QObject {
         auto second = p.sources[0];
         second.id = "battery-2", second.name = "Second";
         p.sources.push_back(second);
-        auto f = p.feeds[0];
+        auto f = p.feeds()[0];
         f.id = "feed-2", f.from = "battery-2";
         for (auto& d : f.devices) d.id += "-2";
-        p.feeds.push_back(f);
+        p.add_feed(f);
         return p;
     }
     /// Pack → module of 5 V → a load.
@@ -31,11 +31,11 @@ class TestNothingWrongSaid : public QObject {
         auto p = test::one_feed(0.5);
         p.converters.push_back({"module", "Module", type, Volt(set), {}, {}});
         p.loads[0].v_min = Volt(least), p.loads[0].v_max = Volt(most), p.loads[0].nominal = Volt(set);
-        p.feeds[0].to = "module";
+        p.feeds()[0].to = "module";
         Lead out;
         out.id = "out", out.from = "module", out.to = "lamp", out.wire = "awg22-silicone",
         out.length = Metre(0.3);
-        p.feeds.push_back(out);
+        p.add_feed(out);
         return p;
     }
     static std::vector<Reading> readings_of(const Plan& p) {
@@ -59,9 +59,9 @@ class TestNothingWrongSaid : public QObject {
         p.loads[0].name = "Starter", p.loads[0].starter = true;
         p.loads.push_back(test::simple_load("watch", 12.8, 0.1));
         p.loads[1].always_on = true, p.loads[1].v_min = Volt(10), p.loads[1].v_max = Volt(15);
-        auto f = p.feeds[0];
+        auto f = p.feeds()[0];
         f.id = "feed-watch", f.to = "watch", f.devices.clear();
-        p.feeds.push_back(f);
+        p.add_feed(f);
         p.phases[0].duration = Second(2);
         p.phases[0].states["watch"] = LoadState::typical;
         p.phases.push_back(
@@ -145,9 +145,9 @@ class TestNothingWrongSaid : public QObject {
         QVERIFY(test::has(test::studied(older), "battery-packs-differ", Severity::caution));
         // One pack over two leads is not two packs.
         auto twice = test::star(1);
-        auto again = twice.feeds[0];
+        auto again = twice.feeds()[0];
         again.id = "again";
-        twice.feeds.push_back(again);
+        twice.add_feed(again);
         QVERIFY(test::has(test::studied(twice), "return-two-sources"));
     }
     void charging_first_is_offered_where_it_changes_something() {
@@ -166,7 +166,7 @@ class TestNothingWrongSaid : public QObject {
         const auto plan = test::demo("moss-wall");
         const auto s = test::studied(plan);
         size_t limited = 0;
-        for (size_t f = 0; f < plan.feeds.size(); ++f) {
+        for (size_t f = 0; f < plan.feeds().size(); ++f) {
             const auto& p = s.protection[f];
             if (p.family || p.fault.outcome != FaultOutcome::limited) continue;
             const auto c = feed_curves(p);
@@ -202,7 +202,7 @@ class TestNothingWrongSaid : public QObject {
             {DeviceKind::precharge, "precharge-22r-10w", "across the switch"}};
         for (const auto& [kind, type, words] : items) {
             auto p = test::one_feed(1);
-            p.feeds[0].devices = {{"thing", kind, type, Ampere(1), "Own", {}}};
+            p.feeds()[0].devices = {{"thing", kind, type, Ampere(1), "Own", {}}};
             const auto steps = steps_of(p);
             const auto found =
                 std::find_if(steps.begin(), steps.end(), [](const auto& s) { return s.key == "item/thing"; });
@@ -220,13 +220,13 @@ class TestNothingWrongSaid : public QObject {
             QString all;
             for (const auto& s : steps) all += said(s);
             if (kind == DeviceKind::fuse)
-                QCOMPARE(all.contains(("Fit " + feed_name(p, p.feeds[0]) + ": 1 A").c_str()),
+                QCOMPARE(all.contains(("Fit " + feed_name(p, p.feeds()[0]) + ": 1 A").c_str()),
                          QString(type) == "standard-blade" || QString(type) == "bolt-down-30");
         }
     }
     void a_return_by_the_frame_is_bolted_measured_and_bought() {
         auto p = test::one_feed(1);
-        p.metal_frame = true, p.feeds[0].ret = Return::frame;
+        p.metal_frame = true, p.feeds()[0].ret = Return::frame;
         const auto s = test::studied(p);
         const auto steps = s.steps();
         QVERIFY(
@@ -302,7 +302,7 @@ class TestNothingWrongSaid : public QObject {
         QVERIFY(!rides(blade, Ampere(7.5), Ampere(7.5), Second(2), Celsius(40)));  // × (1 − 0.0015 × 17)
         auto p = test::one_feed(3);
         p.loads[0].peak = Ampere(6), p.loads[0].peak_time = Second(2);
-        by_id(p.feeds[0].devices, Id("fuse"))->rating = Ampere(7.5);
+        by_id(p.feeds()[0].devices, Id("fuse"))->rating = Ampere(7.5);
         QVERIFY(!test::has(test::studied(p), "fuse-too-small"));
         p.loads[0].peak = Ampere(9);
         QVERIFY(test::has(test::studied(p), "fuse-too-small"));
@@ -311,14 +311,14 @@ class TestNothingWrongSaid : public QObject {
     void a_mend_keeps_what_a_switch_is_for() {
         for (const char* type : {"thermal-opens-60", "contactor-100a-24v"}) {
             auto p = test::one_feed(20);
-            auto& d = *by_id(p.feeds[0].devices, Id("switch"));
+            auto& d = *by_id(p.feeds()[0].devices, Id("switch"));
             d.type = type;
             p.sources[0].series = 12, p.loads[0].v_max = Volt(60);
             const auto was = find(parts().switches, d.type)->kind;
             for (const auto& f : test::studied(p).findings)
                 for (const auto& fix : f.fixes) {
                     const auto mended = fix.edit(p);
-                    for (const auto& x : mended.feeds[0].devices)
+                    for (const auto& x : mended.feeds()[0].devices)
                         if (x.id == "switch")
                             QVERIFY2(find(parts().switches, x.type)->kind == was,
                                      (f.rule + ": " + fix.label).c_str());

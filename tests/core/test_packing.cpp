@@ -39,7 +39,7 @@ Plan through_a_hole() {
     plan.places = {{"a", "A", 0, 0}, {"b", "B", 1, 1}};
     plan.ways = {{"w", "a", "b", Metre(1)}};
     plan.sources[0].place = "a", plan.loads[0].place = "b";
-    plan.feeds[0].length.reset();
+    plan.feeds()[0].length.reset();
     Opening o;
     o.id = "o", o.kind = OpeningKind::grommet, o.bore = Millimetre(12);
     plan = add_opening(plan, "w", o);
@@ -75,7 +75,7 @@ class TestPacking : public QObject {
 
   private slots:
     void what_lies_loose_is_packed_wire_by_wire() {
-        auto lead = test::one_feed().feeds[0];
+        auto lead = test::one_feed().leads[0];
         QCOMPARE(wires_of(lead), size_t{2});
         QCOMPARE(strands_of(parts(), lead).size(), size_t{2});
         lead.conductors = 3, lead.ret = Return::frame;
@@ -99,7 +99,7 @@ class TestPacking : public QObject {
         QCOMPARE(raw(jacket_wall(Jacket::none, Millimetre(10))), 0.0);
     }
     void a_braid_and_a_tube_are_thinner() {
-        auto lead = test::one_feed().feeds[0];
+        auto lead = test::one_feed().leads[0];
         const double pair = 2 * outer(lead);
         lead.jacket = Jacket::braid;
         CLOSE(across(lead), pair + 1, 1e-6);
@@ -147,7 +147,7 @@ class TestPacking : public QObject {
         auto plan = test::demo(demo);
         for (const auto jacket : {Jacket::none, Jacket::braid, Jacket::tube}) {
             if (jacket != Jacket::none)
-                for (auto& f : plan.feeds) f.jacket = jacket;
+                for (auto& f : plan.feeds()) f.jacket = jacket;
             const auto h = lay_harness(plan, parts());
             for (size_t i = 0; i < h.routes.size(); ++i) {
                 size_t in = 0;
@@ -159,7 +159,7 @@ class TestPacking : public QObject {
     }
     void a_core_is_drawn_in_its_own_colour_wherever_it_stands_in_its_cable() {
         auto plan = through_a_hole();
-        auto& lead = plan.feeds[0];
+        auto& lead = plan.feeds()[0];
         Core ground, supply, spare;
         ground.role = CoreRole::ground, ground.colour = "brown";
         supply.role = CoreRole::supply, supply.colour = "violet";
@@ -183,7 +183,7 @@ class TestPacking : public QObject {
     }
     void what_is_there_and_what_comes_is_packed_too() {
         auto plan = through_a_hole();
-        const double d = outer(plan.feeds[0]);
+        const double d = outer(plan.feeds()[0]);
         CLOSE(raw(hole(test::studied(plan)).needed), 2 * d, 1e-6);
         plan.openings[0].already = {Millimetre(d), Millimetre(d)};
         auto s = test::studied(plan);
@@ -210,11 +210,11 @@ class TestPacking : public QObject {
     }
     void a_gland_closes_on_what_is_there_not_on_what_comes() {
         auto plan = through_a_hole();
-        plan.feeds[0].wire = "awg22-silicone";
+        plan.feeds()[0].wire = "awg22-silicone";
         plan.openings[0].kind = OpeningKind::gland;
         plan.openings[0].bore = Millimetre(12);
         const auto* gland = fitting_of(parts(), plan.openings[0], Millimetre(12));
-        QVERIFY(gland && 2 * outer(plan.feeds[0]) < raw(gland->least));
+        QVERIFY(gland && 2 * outer(plan.feeds()[0]) < raw(gland->least));
         plan.openings[0].later = {Millimetre(6)};
         QVERIFY(test::has(test::studied(plan), "gland-range"));
         plan.openings[0].already = {gland->least - Millimetre(1)}, plan.openings[0].later.clear();
@@ -225,7 +225,7 @@ class TestPacking : public QObject {
         OnWay hinge;
         hinge.kind = OnWayKind::hinge, hinge.at = Metre(0.34);
         plan.ways[0].on_it.push_back(hinge);
-        const double pair = 2 * outer(plan.feeds[0]);
+        const double pair = 2 * outer(plan.feeds()[0]);
         auto s = test::studied(plan);
         CLOSE(raw(hole(s).needed), pair + 1, 1e-6);
         CLOSE(raw(s.harness.bundle[0]), pair, 1e-6);
@@ -257,21 +257,21 @@ class TestPacking : public QObject {
                 if (l.item.find(words) != std::string::npos) return l.amount;
             return 0.0;
         };
-        auto plan = set_jacket(plain, plain.feeds[0].id, Jacket::braid);
+        auto plan = set_jacket(plain, plain.feeds()[0].id, Jacket::braid);
         auto s = test::studied(plan);
         const double along =
             raw(s.harness.routes[0].cut - s.harness.routes[0].end_from - s.harness.routes[0].end_to);
         QVERIFY(std::abs(amount(plan, "braid") - along * 1.15) < 0.011);
         QVERIFY(jacket_action(plan, parts(), s, 0).find("braid") != std::string::npos);
         // A ring 0.5 mm thick round 2 d, of 0.6 g/cm³.
-        const double r = outer(plan.feeds[0]);
+        const double r = outer(plan.feeds()[0]);
         const double ring = std::numbers::pi * ((r + 0.5) * (r + 0.5) - r * r) * 0.6;
         CLOSE(raw(s.mass) - raw(bare.mass), ring * raw(s.harness.routes[0].cut), 1e-3);
         CLOSE(holds_on_way(plan, s.harness, 0).gram_per_m,
               holds_on_way(plain, bare.harness, 0).gram_per_m + ring, 1e-6);
-        plan = set_jacket(plan, plan.feeds[0].id, Jacket::tube);
+        plan = set_jacket(plan, plan.feeds()[0].id, Jacket::tube);
         s = test::studied(plan);
-        const auto* tube = jacket_tube(parts(), plan.feeds[0]);
+        const auto* tube = jacket_tube(parts(), plan.feeds()[0]);
         QVERIFY(tube && raw(tube->expanded) >= 2.2 * r && raw(tube->recovered) <= 1.8 * r);
         QVERIFY(amount(plan, tube->name.c_str()) >= along);
         bool cut = false;
@@ -282,15 +282,16 @@ class TestPacking : public QObject {
                                   test::near(raw(piece.length), along, 0.01));
         QVERIFY(cut);
         // A sheath is none over plain wires, and what was measured was of what went.
-        QCOMPARE(set_jacket(plan, plan.feeds[0].id, Jacket::sheath), plan);
-        plan = set_jacket(set_across(plan, plan.feeds[0].id, Millimetre(7)), plan.feeds[0].id, Jacket::none);
-        QCOMPARE(raw(plan.feeds[0].across), 0.0);
+        QCOMPARE(set_jacket(plan, plan.feeds()[0].id, Jacket::sheath), plan);
+        plan =
+            set_jacket(set_across(plan, plan.feeds()[0].id, Millimetre(7)), plan.feeds()[0].id, Jacket::none);
+        QCOMPARE(raw(plan.feeds()[0].across), 0.0);
         QVERIFY(jacket_action(plan, parts(), test::studied(plan), 0).empty());
     }
     void a_cable_thicker_than_an_opening_goes_round_it() {
         auto plan = through_a_hole();
         plan.ways.push_back({"far", "a", "b", Metre(1.5)});
-        auto& lead = plan.feeds[0];
+        auto& lead = plan.feeds()[0];
         QCOMPARE(choose_paths(plan, parts())[0].path.ways, std::vector<size_t>{0});
         lead.jacket = Jacket::tube, lead.across = Millimetre(12.5);
         QCOMPARE(choose_paths(plan, parts())[0].path.ways, std::vector<size_t>{1});
@@ -298,12 +299,12 @@ class TestPacking : public QObject {
         lead.across = Millimetre(7);
         auto other = lead;
         other.id = "other";
-        plan.feeds.push_back(other);
+        plan.add_feed(other);
         const auto chosen = choose_paths(plan, parts());
         QVERIFY((chosen[0].path.ways == std::vector<size_t>{0}) !=
                 (chosen[1].path.ways == std::vector<size_t>{0}));
         // So does what is there already close it.
-        plan.feeds.pop_back();
+        plan.leads.pop_back();
         plan.openings[0].already = {Millimetre(6)};
         QCOMPARE(choose_paths(plan, parts())[0].path.ways, std::vector<size_t>{1});
         const auto tight = alternative_by(plan, parts(), test::studied(plan), 0, Path{{0}, 1, true});
@@ -311,23 +312,24 @@ class TestPacking : public QObject {
     }
     void a_measure_less_than_what_is_in_it_is_found() {
         auto plan = through_a_hole();
-        plan = set_across(set_jacket(plan, plan.feeds[0].id, Jacket::braid), plan.feeds[0].id, Millimetre(2));
+        plan = set_across(set_jacket(plan, plan.feeds()[0].id, Jacket::braid), plan.feeds()[0].id,
+                          Millimetre(2));
         const auto s = test::studied(plan);
         const auto* f = test::finding(s, "jacket-tight");
         QVERIFY(f);
         QVERIFY(!test::has(test::studied(f->fixes[0].edit(plan)), "jacket-tight"));
         QVERIFY(
-            !test::has(test::studied(set_across(plan, plan.feeds[0].id, Millimetre(20))), "jacket-tight"));
+            !test::has(test::studied(set_across(plan, plan.feeds()[0].id, Millimetre(20))), "jacket-tight"));
     }
     void what_is_not_knotted_is_found() {
         auto plan = through_a_hole();
         OnWay knot;
         knot.kind = OnWayKind::knot, knot.at = Metre(0.1);
         plan.ways[0].on_it.push_back(knot);
-        plan.feeds[0].wire = "awg18-silicone";
+        plan.feeds()[0].wire = "awg18-silicone";
         QVERIFY(!test::has(test::studied(plan), "knot-unfit"));
-        plan.feeds[0].wire = "awg8-silicone";
-        QVERIFY(outer(plan.feeds[0]) > 6);
+        plan.feeds()[0].wire = "awg8-silicone";
+        QVERIFY(outer(plan.feeds()[0]) > 6);
         const auto s = test::studied(plan);
         const auto* f = test::finding(s, "knot-unfit");
         QVERIFY(f);
@@ -370,7 +372,7 @@ class TestPacking : public QObject {
     }
     void a_sheath_over_plain_wires_is_found_and_kept() {
         auto plan = through_a_hole();
-        plan.feeds[0].jacket = Jacket::sheath;
+        plan.feeds()[0].jacket = Jacket::sheath;
         plan.openings[0].later = {Millimetre(3)};
         const auto again = plan_from_json(plan_to_json(plan), "p");
         QVERIFY(again && *again == plan);

@@ -107,17 +107,17 @@ class TestPassives : public QObject {
         QVERIFY(*back == plan);
         const auto without = remove_passive(plan, "part-x");
         QVERIFY(without.passives.empty());
-        QVERIFY(!by_id(without.cables, "cable-x"));
+        QVERIFY(!by_id(without.signal_leads(), "cable-x"));
         QVERIFY(plan_from_json(plan_to_json(without), "x"));
         // A feed cannot end at what draws nothing; the file says so.
         auto fed = plan;
-        fed.feeds.front().to = "part-x";
+        fed.feeds().front().to = "part-x";
         const auto refused = plan_from_json(plan_to_json(fed), "x");
         QVERIFY(!refused && refused.error().find("part-x") != std::string::npos);
         // And it takes no feed over: the figures are those without it.
         const auto a = test::studied(plan), b = test::studied(test::demo());
         CLOSE(raw(a.now.drawn), raw(b.now.drawn), 1e-9);
-        QVERIFY(by_id(plan.cables, "cable-x"));
+        QVERIFY(by_id(plan.signal_leads(), "cable-x"));
     }
     void it_is_seated_as_its_nut_asks() {
         auto plan = with_lead("Arm button 22 mm", CablePreset::servo_red_white_black);

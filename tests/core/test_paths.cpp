@@ -77,7 +77,7 @@ Plan two_ways(double bore, size_t leads, double longer = 1.6) {
         plan.loads.push_back(load);
         Lead lead;
         lead.id = "f" + std::to_string(i), lead.from = "hub", lead.to = load.id, lead.wire = "awg18-silicone";
-        plan.feeds.push_back(lead);
+        plan.add_feed(lead);
     }
     return plan;
 }
@@ -159,14 +159,14 @@ class TestPaths : public QObject {
         for (int trial = 0; trial < 60; ++trial) {
             auto plan = two_ways(5 + static_cast<double>(dice() % 40) / 10, 2 + dice() % 4);
             const char* wires[] = {"awg22-silicone", "awg18-silicone", "awg16-silicone", "awg14-silicone"};
-            for (auto& f : plan.feeds) f.wire = wires[dice() % 4];
+            for (auto& f : plan.feeds()) f.wire = wires[dice() % 4];
             const auto chosen = choose_paths(plan, parts());
             const auto fits = [&](unsigned stay) {
                 std::vector<double> radii;
-                for (size_t i = 0; i < plan.feeds.size(); ++i)
+                for (size_t i = 0; i < plan.feeds().size(); ++i)
                     if (stay >> i & 1U)
                         for (int k = 0; k < 2; ++k)
-                            radii.push_back(raw(find(parts().wires, plan.feeds[i].wire)->outer) / 2);
+                            radii.push_back(raw(find(parts().wires, plan.feeds()[i].wire)->outer) / 2);
                 return radii.empty() ||
                        2 * enclosing_radius(pack_circles(radii)) <= raw(plan.openings[0].bore);
             };
@@ -182,28 +182,28 @@ class TestPaths : public QObject {
     }
     void pinned_leads_and_measured_ones_stay() {
         auto plan = two_ways(4.2, 2);
-        plan.feeds[0].by = {"short"}, plan.feeds[1].length = Metre(0.8);
+        plan.feeds()[0].by = {"short"}, plan.feeds()[1].length = Metre(0.8);
         const auto chosen = choose_paths(plan, parts());
         QVERIFY(chosen[0].pinned);
         QCOMPARE(through_hole(chosen), size_t{2});
     }
     void what_does_not_pass_an_opening_goes_round_it() {
         auto plan = two_ways(2, 1, 9);
-        plan.feeds[0].wire = "awg10-silicone";
+        plan.feeds()[0].wire = "awg10-silicone";
         QCOMPARE(through_hole(choose_paths(plan, parts())), size_t{0});
         plan.ways.pop_back();  // where there is no other way it is a finding, not a dead end
         QCOMPARE(through_hole(choose_paths(plan, parts())), size_t{1});
     }
     void a_signal_keeps_off_a_motor_s_return_by_the_frame() {
         auto plan = two_ways(0, 1, 1.2);
-        plan.feeds[0].ret = Return::frame;
+        plan.feeds()[0].ret = Return::frame;
         plan.loads[0].kind = LoadKind::motor;
         Lead cable;
         cable.id = "signal", cable.from = "hub", cable.to = "l0", cable.wire = "awg26-silicone";
         Core core;
         core.signal = "S";
         cable.cores = {core, core};
-        plan.cables = {cable};
+        plan.replace_signal_leads({cable});
         auto chosen = choose_paths(plan, parts());
         QCOMPARE(chosen[0].path.ways.front(), size_t{0});
         QCOMPARE(chosen[1].path.ways.front(), size_t{1});

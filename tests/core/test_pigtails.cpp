@@ -17,13 +17,13 @@ Plan twisted() {
     auto plan = test::demo();
     auto& hub = *by_id(plan.hubs, Id("hub"));
     hub.kind = HubKind::splice;
-    for (auto& f : plan.feeds)
+    for (auto& f : plan.feeds())
         if (f.from == hub.id || f.to == hub.id) f.wire = "awg20-silicone";
     return set_pigtail(std::move(plan), parts(), hub.id);
 }
 
 size_t ends_at_hub(const Plan& plan) {
-    return static_cast<size_t>(std::count_if(plan.feeds.begin(), plan.feeds.end(),
+    return static_cast<size_t>(std::count_if(plan.feeds().begin(), plan.feeds().end(),
                                              [](const auto& f) { return f.from == "hub" || f.to == "hub"; }));
 }
 
@@ -48,7 +48,7 @@ class TestPigtails : public QObject {
         QVERIFY(takes(*all[0].kind, all[0].copper));
         // A return that is shared has no end there.
         auto shared = plan;
-        for (auto& f : shared.feeds)
+        for (auto& f : shared.feeds())
             if (f.from == "hub") {
                 f.ret = Return::frame;
                 break;
@@ -66,7 +66,7 @@ class TestPigtails : public QObject {
         };
         const auto pigtail = at("pigtail/hub");
         QVERIFY(pigtail > 0);
-        for (const auto& f : plan.feeds) {
+        for (const auto& f : plan.feeds()) {
             if (f.from != "hub" && f.to != "hub") continue;
             QVERIFY(at("cut/" + f.id) > 0 && at("cut/" + f.id) < pigtail);
             for (const auto& d : f.devices)
@@ -86,7 +86,7 @@ class TestPigtails : public QObject {
     void cores_of_a_cable_are_in_it() {
         auto plan = twisted();
         const auto without = pigtails(plan, parts());
-        auto& f = *std::find_if(plan.feeds.begin(), plan.feeds.end(),
+        auto& f = *std::find_if(plan.feeds().begin(), plan.feeds().end(),
                                 [](const auto& x) { return x.from == "hub"; });
         f.cores = {{"+", CoreRole::supply, "1", "1", "red"},
                    {"+", CoreRole::supply, "2", "2", "yellow"},
@@ -109,7 +109,7 @@ class TestPigtails : public QObject {
     }
     void its_cap_is_bought_once_for_each_polarity() {
         auto plan = twisted();
-        for (auto& f : plan.feeds) {
+        for (auto& f : plan.feeds()) {
             if (f.from == "hub") f.joint_from = "pigtail-cap";
             if (f.to == "hub") f.joint_to = "pigtail-cap";
         }
@@ -134,7 +134,7 @@ class TestPigtails : public QObject {
         for (const bool splice : {true, false}) {
             auto plan = test::demo();
             if (splice) by_id(plan.hubs, Id("hub"))->kind = HubKind::splice;
-            auto& feed = *std::find_if(plan.feeds.begin(), plan.feeds.end(),
+            auto& feed = *std::find_if(plan.feeds().begin(), plan.feeds().end(),
                                        [](const auto& f) { return f.from == "hub"; });
             feed.joint_from = "pigtail-solder";
             QVERIFY(!in_pigtail(plan, parts(), feed, true));
@@ -146,7 +146,7 @@ class TestPigtails : public QObject {
     }
     void choosing_at_one_end_chooses_at_all() {
         const auto plan = twisted();
-        const auto& feed = *std::find_if(plan.feeds.begin(), plan.feeds.end(),
+        const auto& feed = *std::find_if(plan.feeds().begin(), plan.feeds().end(),
                                          [](const auto& f) { return f.from == "hub"; });
         const auto next = set_end_joint(plan, parts(), feed.id, true, "pigtail-cap");
         for (const auto& p : pigtails(next, parts())) QCOMPARE(p.kind->id, Id("pigtail-cap"));

@@ -56,7 +56,7 @@ class TestPropose : public QObject {
                     const auto s = test::studied(proposal->plan);
                     for (const auto& f : s.findings)
                         QVERIFY2(f.severity != Severity::danger, f.sentence.c_str());
-                    for (const auto& feed : proposal->plan.feeds)
+                    for (const auto& feed : proposal->plan.feeds())
                         QCOMPARE(find(parts().wires, feed.wire)->metric, metric);
                 }
     }
@@ -65,22 +65,22 @@ class TestPropose : public QObject {
         plan = propose(plan, parts())->plan;
         const auto again = propose(plan, parts())->plan;
         QVERIFY(again == plan);
-        const auto feed = plan.feeds[feeds_into(plan, "load-fog-pump").front()];
+        const auto feed = plan.feeds()[feeds_into(plan, "load-fog-pump").front()];
         plan = set_length(plan, feed.id, Metre(1.7));
         const auto kept = propose(plan, parts())->plan;
-        QCOMPARE(by_id(kept.feeds, feed.id)->length, std::optional(Metre(1.7)));
-        QCOMPARE(by_id(kept.feeds, feed.id)->joint_to, feed.joint_to);
-        QVERIFY(device(*by_id(kept.feeds, feed.id), DeviceKind::connector));
+        QCOMPARE(by_id(kept.feeds(), feed.id)->length, std::optional(Metre(1.7)));
+        QCOMPARE(by_id(kept.feeds(), feed.id)->joint_to, feed.joint_to);
+        QVERIFY(device(*by_id(kept.feeds(), feed.id), DeviceKind::connector));
         QCOMPARE(kept.done.size(), plan.done.size());
         QCOMPARE(kept.log.size(), plan.log.size());
     }
     void always_on_branches_before_the_switch() {
         const auto plan = propose(test::demo(), parts())->plan;
         for (const auto f : upstream_feeds(plan, "load-frost-mast"))
-            QVERIFY(!device(plan.feeds[f], DeviceKind::power_switch));
+            QVERIFY(!device(plan.feeds()[f], DeviceKind::power_switch));
         bool switched = false;
         for (const auto f : upstream_feeds(plan, "load-computer"))
-            switched = switched || device(plan.feeds[f], DeviceKind::power_switch);
+            switched = switched || device(plan.feeds()[f], DeviceKind::power_switch);
         QVERIFY(switched);
     }
 

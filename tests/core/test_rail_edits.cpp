@@ -28,13 +28,13 @@ class TestRailEdits : public QObject {
         const auto split = split_rail(plan, parts(), rail, {"load-computer"});
         QVERIFY2(split, split ? "" : split.error().c_str());
         QCOMPARE(split->converters.size(), plan.converters.size() + 1);
-        QCOMPARE(split->feeds.size(), plan.feeds.size() + 1);
+        QCOMPARE(split->feeds().size(), plan.feeds().size() + 1);
         const auto fresh = rail_of(*split, "load-computer");
         QVERIFY(fresh != rail && loads_on(*split, rail).size() == on.size() - 1);
         QCOMPARE(rail_of(*split, fresh), rail_of(*split, rail));  // both from the same source
         QCOMPARE(dangers(*split), size_t{0});
         std::set<Id> ids;
-        for (const auto& f : split->feeds) {
+        for (const auto& f : split->feeds()) {
             QVERIFY(ids.insert(f.id).second);
             for (const auto& d : f.devices) QVERIFY(ids.insert(d.id).second);
         }
@@ -42,7 +42,7 @@ class TestRailEdits : public QObject {
         const auto merged = merge_rails(*split, parts(), rail, fresh);
         QVERIFY2(merged, merged ? "" : merged.error().c_str());
         QCOMPARE(merged->converters.size(), plan.converters.size());
-        QCOMPARE(merged->feeds.size(), plan.feeds.size());
+        QCOMPARE(merged->feeds().size(), plan.feeds().size());
         QCOMPARE(loads_on(*merged, rail).size(), on.size());
         QCOMPARE(dangers(*merged), size_t{0});
     }
@@ -90,10 +90,10 @@ class TestRailEdits : public QObject {
     void only_the_feeds_concerned_change() {
         auto plan = proposed();
         const auto drive = feeds_into(plan, "load-drive-left").front();
-        plan.feeds[drive].wire = "awg8-silicone";  // the builder's own choice
+        plan.feeds()[drive].wire = "awg8-silicone";  // the builder's own choice
         const auto split = split_rail(plan, parts(), rail_of(plan, "load-computer"), {"load-computer"});
         QVERIFY(split);
-        QCOMPARE(split->feeds[drive].wire, Id("awg8-silicone"));
+        QCOMPARE(split->feeds()[drive].wire, Id("awg8-silicone"));
     }
     void the_noisy_ones_are_known() {
         auto plan = test::demo();

@@ -21,10 +21,10 @@ OnWay met(OnWayKind kind) {
 }
 
 Device& first_fuse(Plan& p) {
-    for (auto& f : p.feeds)
+    for (auto& f : p.feeds())
         for (auto& d : f.devices)
             if (d.kind == DeviceKind::fuse) return d;
-    return p.feeds.front().devices.front();
+    return p.feeds().front().devices.front();
 }
 
 Plan sound() {
@@ -36,7 +36,7 @@ Plan sound() {
     return plan;
 }
 
-Lead& into(Plan& plan, const Id& part) { return plan.feeds[feeds_into(plan, part).front()]; }
+Lead& into(Plan& plan, const Id& part) { return plan.feeds()[feeds_into(plan, part).front()]; }
 
 /// In place of the demo's pack, of its volts.
 Source brick(double amps) {
@@ -55,20 +55,20 @@ Source circuit(double fuse) {
 void beside(Plan& plan, Source other) {
     other.id = "other";
     plan.sources.push_back(other);
-    auto f = plan.feeds[0];
+    auto f = plan.feeds()[0];
     f.id = "feed-other", f.from = "other";
     for (auto& d : f.devices) d.id += "-other";
-    plan.feeds.push_back(f);
+    plan.add_feed(f);
 }
 
 /// The only cable, into the computer, made on the first call.
 Lead& lead(Plan& plan, CablePreset preset = CablePreset::servo_red_white_black) {
-    if (plan.cables.empty() || plan.cables[0].id != "lead") {
+    if (plan.signal_leads().empty() || plan.signal_leads()[0].id != "lead") {
         auto k = make_cable(plan, preset, "load-steering", "load-computer");
         k.id = "lead";
-        plan.cables = {k};
+        plan.replace_signal_leads({k});
     }
-    return plan.cables[0];
+    return plan.signal_leads()[0];
 }
 
 struct Case {
@@ -84,7 +84,7 @@ std::vector<Case> cases() {
         {"source-idle",
          [](Plan& p) {
              beside(p, brick(20));
-             p.feeds.pop_back();
+             p.leads.erase(p.leads.begin() + static_cast<std::ptrdiff_t>(p.feeds().size()) - 1);
          }},
         {"source-range",
          [](Plan& p) { p.sources[0] = brick(5), std::swap(p.sources[0].v_min, p.sources[0].v_max); }},
@@ -95,7 +95,7 @@ std::vector<Case> cases() {
         {"source-tap-fuse",
          [](Plan& p) {
              p.sources[0] = circuit(60);
-             p = set_fuse(p, p.feeds[0].id, "standard-blade", Ampere(80));
+             p = set_fuse(p, p.feeds()[0].id, "standard-blade", Ampere(80));
          }},
         {"source-with-key", [](Plan& p) { p.sources[0] = circuit(60), p.sources[0].with_key = true; }},
         {"source-standing", [](Plan& p) { p.sources[0] = circuit(60); }},
@@ -107,7 +107,7 @@ std::vector<Case> cases() {
              panel.v_min = panel.v_max = Volt(29.2), panel.power = Watt(10);
              panel.sun_low = 1, panel.sun_high = 4;
              beside(p, panel);
-             std::swap(p.feeds.back().from, p.feeds.back().to);
+             std::swap(p.feeds().back().from, p.feeds().back().to);
          }},
         {"source-panel-lead",
          [](Plan& p) {
@@ -119,7 +119,7 @@ std::vector<Case> cases() {
          }},
         {"network-not-solved", [](Plan& p) { p.loads[2].typical = p.loads[2].peak = Ampere(1e300); }},
         {"load-not-fed",
-         [](Plan& p) { std::erase_if(p.feeds, [](const auto& f) { return f.to == "load-steering"; }); }},
+         [](Plan& p) { p.erase_feeds([](const auto& f) { return f.to == "load-steering"; }); }},
         {"load-browns-out",
          [](Plan& p) {
              into(p, "load-computer").wire = "awg30-pvc", into(p, "load-computer").length = Metre(4);
@@ -162,7 +162,7 @@ std::vector<Case> cases() {
         {"joint-many-branches",
          [](Plan& p) {
              p.hubs[0].kind = HubKind::splice;
-             for (auto& feed : p.feeds) {
+             for (auto& feed : p.feeds()) {
                  if (feed.from == p.hubs[0].id) feed.joint_from = "tee-splice";
                  if (feed.to == p.hubs[0].id) feed.joint_to = "tee-splice";
                  if (feed.from == p.hubs[0].id || feed.to == p.hubs[0].id) feed.wire = "awg20-silicone";
@@ -171,7 +171,7 @@ std::vector<Case> cases() {
         {"joint-pigtail",
          [](Plan& p) {
              p.hubs[0].kind = HubKind::splice;
-             for (auto& feed : p.feeds) {
+             for (auto& feed : p.feeds()) {
                  if (feed.from == p.hubs[0].id) feed.joint_from = "pigtail-cap";
                  if (feed.to == p.hubs[0].id) feed.joint_to = "pigtail-cap";
              }
@@ -302,11 +302,11 @@ std::vector<Case> cases() {
              lead.wire = "awg24-silicone";
              lead.cores = {{"5 V", CoreRole::supply, "1", "1", "red"},
                            {"GND", CoreRole::ground, "2", "2", "black"}};
-             p.cables.push_back(lead);
+             p.add_signal_lead(lead);
          }},
         {"feed-holder",
          [](Plan& p) {
-             for (auto& f : p.feeds)
+             for (auto& f : p.feeds())
                  for (auto& d : f.devices)
                      if (d.kind == DeviceKind::fuse) return void(d.holder = "inline-large-awg8");
          }},
@@ -345,14 +345,14 @@ std::vector<Case> cases() {
          [](Plan& p) { p = set_fuse(p, into(p, "load-work-lamp").id, "standard-blade", Ampere(40)); }},
         {"fuse-too-small",
          [](Plan& p) { p = set_fuse(p, into(p, "load-drive-left").id, "standard-blade", Ampere(5)); }},
-        {"fuse-wrong-kind", [](Plan& p) { p = set_fuse(p, p.feeds[0].id, "glass-5x20-fast", Ampere(10)); }},
+        {"fuse-wrong-kind", [](Plan& p) { p = set_fuse(p, p.feeds()[0].id, "glass-5x20-fast", Ampere(10)); }},
         {"fuse-never-opens",
          [](Plan& p) {
              into(p, "load-work-lamp").wire = "awg30-pvc", into(p, "load-work-lamp").length = Metre(9);
              p = set_fuse(p, into(p, "load-work-lamp").id, "standard-blade", Ampere(40));
          }},
         {"fuse-selectivity",
-         [](Plan& p) { p = set_fuse(p, p.feeds[0].id, "standard-blade-58", Ampere(15)); }},
+         [](Plan& p) { p = set_fuse(p, p.feeds()[0].id, "standard-blade-58", Ampere(15)); }},
         {"wire-unknown", [](Plan& p) { into(p, "load-steering").wire = "fence"; }},
         {"wire-zero-length", [](Plan& p) { into(p, "load-steering").length = Metre(0); }},
         {"wire-length-guessed", [](Plan& p) { p.ways.clear(); }},
@@ -360,24 +360,24 @@ std::vector<Case> cases() {
         {"wire-drop", [](Plan& p) { into(p, "load-fog-pump").wire = "awg24-silicone"; }},
         {"switch-missing",
          [](Plan& p) {
-             for (auto& f : p.feeds)
+             for (auto& f : p.feeds())
                  std::erase_if(f.devices, [](const auto& d) { return d.kind == DeviceKind::power_switch; });
          }},
         {"switch-unknown",
          [](Plan& p) {
-             for (auto& f : p.feeds)
+             for (auto& f : p.feeds())
                  for (auto& d : f.devices)
                      if (d.kind == DeviceKind::power_switch) d.type = "wish";
          }},
         {"switch-overloaded",
          [](Plan& p) {
-             for (auto& f : p.feeds)
+             for (auto& f : p.feeds())
                  for (auto& d : f.devices)
                      if (d.name == "Main") d.type = "toggle-6a";
          }},
         {"switch-cannot-break",
          [](Plan& p) {
-             for (auto& f : p.feeds)
+             for (auto& f : p.feeds())
                  for (auto& d : f.devices)
                      if (d.name == "Main") d.type = "isolator-150a";
              p.sources[0].series = 14;
@@ -385,7 +385,7 @@ std::vector<Case> cases() {
         {"switch-before-always-on", [](Plan& p) { into(p, rail_of(p, "load-frost-mast")).from = "hub"; }},
         {"connector-overloaded",
          [](Plan& p) {
-             for (auto& d : p.feeds[0].devices)
+             for (auto& d : p.feeds()[0].devices)
                  if (d.kind == DeviceKind::connector) d.type = "plug-2p-5a";
          }},
         {"return-frame-not-metal", [](Plan& p) { into(p, "load-steering").ret = Return::frame; }},
@@ -403,12 +403,19 @@ std::vector<Case> cases() {
          [](Plan& p) {
              auto second = into(p, "load-telemetry");
              second.id = "second", second.from = p.converters[1].id;
-             p.feeds.push_back(second);
+             p.add_feed(second);
          }},
         {"hole-full",
          [](Plan& p) {
              by_id(p.openings, Id("way-hub-pump-opening"))->bore = Millimetre(3);
              into(p, "load-fog-pump").by = {"way-hub-pump"};
+         }},
+        {"supplied-short", [](Plan& p) { into(p, "load-fog-pump").supplied = Metre(0.05); }},
+        {"plug-through-opening",
+         [](Plan& p) {
+             auto& lead = into(p, "load-fog-pump");
+             lead.by = {"way-hub-pump"}, lead.plug = Millimetre(30);
+             lead.joint_from = lead.joint_to = "kept-plug";
          }},
         {"route-hazard", [](Plan& p) { by_id(p.ways, Id("way-hub-left"))->on_it = {met(OnWayKind::edge)}; }},
         {"route-hot",
@@ -434,7 +441,7 @@ std::vector<Case> cases() {
              p.sources.push_back(b);
              auto f = into(p, "hub");
              f.id = "second-pack", f.from = "battery-2";
-             p.feeds.push_back(f);
+             p.add_feed(f);
          }},
         {"battery-packs-differ",
          [](Plan& p) {
@@ -443,7 +450,7 @@ std::vector<Case> cases() {
              p.sources.push_back(b);
              auto f = into(p, "hub");
              f.id = "second-pack", f.from = "battery-2";
-             p.feeds.push_back(f);
+             p.add_feed(f);
          }},
         {"battery-old", [](Plan& p) { p.sources[0].health = 0.78; }},
         {"battery-weak-cell", [](Plan& p) { p.sources[0].weakest_cell = 0.9; }},
@@ -465,26 +472,26 @@ std::vector<Case> cases() {
              for (size_t i = 0; i < 2; ++i) {
                  auto f = into(p, "load-computer");
                  f.id = "join" + std::to_string(i), f.from = p.converters[i].id, f.to = "rail-hub";
-                 p.feeds.push_back(f);
+                 p.add_feed(f);
              }
          }},
         {"rail-out-of-range",
          [](Plan& p) { by_id(p.converters, rail_of(p, "load-computer"))->set = Volt(50); }},
         {"connector-unknown",
          [](Plan& p) {
-             for (auto& d : p.feeds[0].devices)
+             for (auto& d : p.feeds()[0].devices)
                  if (d.kind == DeviceKind::connector) d.type = "yellow-one";
          }},
         {"connector-wire-size",
          [](Plan& p) {
-             for (auto& d : p.feeds[0].devices)
+             for (auto& d : p.feeds()[0].devices)
                  if (d.kind == DeviceKind::connector) d.type = "plug-2p-120a";
-             p.feeds[0].wire = "awg10-silicone";
+             p.feeds()[0].wire = "awg10-silicone";
          }},
         {"connector-spark",
          [](Plan& p) {
              by_id(p.loads, Id("load-drive-left"))->capacitance = Farad(4e-3);
-             for (auto& d : p.feeds[feeds_from(p, p.sources[0].id).front()].devices)
+             for (auto& d : p.feeds()[feeds_from(p, p.sources[0].id).front()].devices)
                  if (d.kind == DeviceKind::connector) d.type = "plug-2p-90a";
          }},
         {"inline-unsuited",
@@ -494,7 +501,7 @@ std::vector<Case> cases() {
          }},
         {"relay-coil",
          [](Plan& p) {
-             for (auto& f : p.feeds)
+             for (auto& f : p.feeds())
                  for (auto& d : f.devices)
                      if (d.name == "Main") d.type = "contactor-200a-12v";
          }},
@@ -517,14 +524,14 @@ std::vector<Case> cases() {
              p = set_fuse(p, into(p, "load-telemetry").id, "micro-blade", Ampere(3));
          }},
         {"fuse-resettable-first",
-         [](Plan& p) { p = set_fuse(p, p.feeds[0].id, "resettable-60v", Ampere(3.75)); }},
+         [](Plan& p) { p = set_fuse(p, p.feeds()[0].id, "resettable-60v", Ampere(3.75)); }},
         {"fuse-motor-stall",
          [](Plan& p) {
              auto& l = *by_id(p.loads, Id("load-drive-left"));
              l.kind = LoadKind::motor, l.start = Ampere(6);
          }},
         {"mains-inside", [](Plan& p) { p.loads.back().name = "Charger on 230 V"; }},
-        {"fuse-far", [](Plan& p) { p.feeds[0].devices[0].at = Metre(0.6); }},
+        {"fuse-far", [](Plan& p) { p.feeds()[0].devices[0].at = Metre(0.6); }},
         {"diode-reversed",
          [](Plan& p) {
              auto& f = into(p, "load-drive-left");
@@ -562,7 +569,7 @@ std::vector<Case> cases() {
              lead(p);
              auto k = make_cable(p, CablePreset::servo_red_white_black, "load-drive-left", "load-computer");
              k.id = "second";
-             p.cables.push_back(k);
+             p.add_signal_lead(k);
          }},
         {"cable-core-overloaded",
          [](Plan& p) {
@@ -574,7 +581,7 @@ std::vector<Case> cases() {
              lead(p);
              auto k = make_cable(p, CablePreset::servo_brown_red_orange, "load-computer", "load-fog-pump");
              k.id = "brown";
-             p.cables.push_back(k);
+             p.add_signal_lead(k);
          }},
         {"joint-missing", [](Plan& p) { into(p, "load-steering").joint_to.clear(); }},
         {"joint-bare",
@@ -828,12 +835,12 @@ class TestReview : public QObject {
                     line.text.c_str());
         };
         for (const auto& x : plan.loads) explained(x.id);
-        for (const auto& x : plan.feeds) explained(x.id);
+        for (const auto& x : plan.feeds()) explained(x.id);
         for (const auto& x : plan.converters) explained(x.id);
         for (const auto& x : plan.sources) explained(x.id);
         for (const auto& x : plan.hubs) explained(x.id);
         for (const auto& x : plan.ways) explained(x.id);
-        for (const auto& x : plan.cables) explained(x.id);
+        for (const auto& x : plan.signal_leads()) explained(x.id);
         for (const auto& x : s.steps()) explained(x.key);
         for (const auto& x : s.readings()) explained(x.key);
         QVERIFY(explain(plan, parts(), s, "nobody").why.title.empty());
@@ -863,7 +870,7 @@ class TestReview : public QObject {
     void schools_can_be_followed() {
         const auto plan = test::demo();
         const auto s = test::studied(plan);
-        const auto feed = plan.feeds[feeds_into(plan, "load-fog-pump").front()];
+        const auto feed = plan.feeds()[feeds_into(plan, "load-fog-pump").front()];
         const auto told = explain(plan, parts(), s, feed.id);
         const auto& schools = told.why.schools;
         QCOMPARE(schools.size(), size_t{8});
@@ -873,15 +880,15 @@ class TestReview : public QObject {
             const auto& follow = told.follow[i];
             QVERIFY2(follow.here && follow.everywhere && !school.about.empty(), school.name.c_str());
             for (const auto& next : {follow.here(plan), follow.everywhere(plan)}) {
-                const auto& after = *by_id(next.feeds, feed.id);
+                const auto& after = *by_id(next.feeds(), feed.id);
                 const auto& wire = find(parts().wires, after.wire)->size;
                 const auto rating = format(device(after, DeviceKind::fuse)->rating);
                 QCOMPARE(school.about.ends_with("fuse") ? rating : wire, school.choice);
             }
             // Here alone changes nothing elsewhere; everywhere is remembered, and the same twice over.
             const auto here = follow.here(plan), everywhere = follow.everywhere(plan);
-            for (const auto& f : plan.feeds)
-                if (f.id != feed.id) QVERIFY(*by_id(here.feeds, f.id) == f);
+            for (const auto& f : plan.feeds())
+                if (f.id != feed.id) QVERIFY(*by_id(here.feeds(), f.id) == f);
             QVERIFY(here.practices == plan.practices);
             QVERIFY(follow.everywhere(everywhere) == everywhere);
         }
@@ -891,12 +898,13 @@ class TestReview : public QObject {
             return Plan();
         };
         QVERIFY(all("In mm²").practices.metric);
-        for (const auto& f : all("In mm²").feeds) QVERIFY(find(parts().wires, f.wire)->metric);
+        const auto metric = all("In mm²");
+        for (const auto& f : metric.feeds()) QVERIFY(find(parts().wires, f.wire)->metric);
         QCOMPARE(all("Largest that protects").practices.fuse, FuseSchool::largest_that_protects);
         QCOMPARE(all("By its temperature").practices.wire, WireSchool::temperature);
         const auto large = test::studied(all("Largest that protects"));
-        for (size_t f = 0; f < plan.feeds.size(); ++f)
-            QVERIFY2(large.protection[f].protects || !s.protection[f].protects, plan.feeds[f].id.c_str());
+        for (size_t f = 0; f < plan.feeds().size(); ++f)
+            QVERIFY2(large.protection[f].protects || !s.protection[f].protects, plan.feeds()[f].id.c_str());
     }
 };
 

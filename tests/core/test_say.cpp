@@ -68,7 +68,7 @@ class TestSay : public QObject {
         }
         for (const auto& r : bench_readings(plan, *catalogue, s))
             see(r.title), see(r.state), see(r.red), see(r.black), see_why(r.why);
-        for (size_t f = 0; f < plan.feeds.size(); ++f) {
+        for (size_t f = 0; f < plan.feeds().size(); ++f) {
             const auto laid = lay_straight(plan, *catalogue, s, f, s.steps());
             see_why(laid.why);
             for (const auto& on : laid.order) see(on.words);
@@ -76,8 +76,9 @@ class TestSay : public QObject {
         const auto about = [&](const auto& list) {
             for (const auto& x : list) see_why(explain(plan, *catalogue, s, x.id).why);
         };
-        about(plan.sources), about(plan.hubs), about(plan.converters), about(plan.loads), about(plan.feeds);
-        about(plan.cables), about(plan.ways), about(plan.bodies), about(plan.openings), about(plan.places);
+        about(plan.sources), about(plan.hubs), about(plan.converters), about(plan.loads), about(plan.feeds());
+        about(plan.signal_leads()), about(plan.ways), about(plan.bodies), about(plan.openings),
+            about(plan.places);
         for (const auto& line : bill_of_materials(plan, *catalogue, s.harness))
             see(line.item), see(line.used_for);
         left.removeDuplicates();

@@ -57,7 +57,7 @@ class TestSchools : public QObject {
             for (const auto& w : q.ways) {
                 const auto name = q.name + ": " + w.name;
                 if (!w.refusal.empty()) {
-                    QVERIFY2(w.plan.feeds.empty() || w.told.empty(), name.c_str());
+                    QVERIFY2(w.plan.feeds().empty() || w.told.empty(), name.c_str());
                     continue;
                 }
                 QVERIFY2(w.plan.loads == plan.loads, name.c_str());
@@ -101,7 +101,7 @@ class TestSchools : public QObject {
         back.practices.supply = SupplySchool::one;
         const auto one = wired(back);
         QCOMPARE(one.sources.size(), size_t{1});
-        for (const auto& f : one.feeds) QVERIFY(!f.id.ends_with(quiet_suffix));
+        for (const auto& f : one.feeds()) QVERIFY(!f.id.ends_with(quiet_suffix));
         // A plan survives its file with it.
         QVERIFY(*plan_from_json(plan_to_json(two), "two") == two);
     }
@@ -158,11 +158,11 @@ class TestSchools : public QObject {
         const auto tight = wired(plan);
         plan.practices.sizing = SizingSchool::generous;
         const auto generous = wired(plan);
-        QCOMPARE(generous.feeds.size(), tight.feeds.size());
-        for (size_t f = 0; f < tight.feeds.size(); ++f) {
-            const auto *a = find(parts().wires, tight.feeds[f].wire),
-                       *b = find(parts().wires, generous.feeds[f].wire);
-            QVERIFY2(b->area >= a->area, tight.feeds[f].id.c_str());
+        QCOMPARE(generous.feeds().size(), tight.feeds().size());
+        for (size_t f = 0; f < tight.feeds().size(); ++f) {
+            const auto *a = find(parts().wires, tight.feeds()[f].wire),
+                       *b = find(parts().wires, generous.feeds()[f].wire);
+            QVERIFY2(b->area >= a->area, tight.feeds()[f].id.c_str());
         }
         double before = 0, after = 0;
         for (const auto& c : tight.converters) before += raw(find(parts().converters, c.type)->rated);
@@ -180,9 +180,9 @@ class TestSchools : public QObject {
             const auto out = feeds_from(grouped, h.id);
             QVERIFY(out.size() >= 2);
             for (const auto f : out) {
-                const auto* l = by_id(grouped.loads, grouped.feeds[f].to);
+                const auto* l = by_id(grouped.loads, grouped.feeds()[f].to);
                 QVERIFY(l && l->place == h.place);
-                QVERIFY(device(grouped.feeds[f], DeviceKind::fuse));
+                QVERIFY(device(grouped.feeds()[f], DeviceKind::fuse));
             }
             QCOMPARE(feeds_into(grouped, h.id).size(), size_t{1});
         }
@@ -193,18 +193,18 @@ class TestSchools : public QObject {
         one.converters.push_back({"rail", "Rail", "buck-8a-40v", Volt(5.1), {}, {}});
         one.hubs.push_back({"block", "Block", {}, {}});
         one.loads[0].v_min = Volt(4.75), one.loads[0].v_max = Volt(5.25), one.loads[0].nominal = Volt(5);
-        one.feeds[0].to = "rail";
-        auto feed = one.feeds[0];
+        one.feeds()[0].to = "rail";
+        auto feed = one.feeds()[0];
         feed.id = "trunk", feed.from = "rail", feed.to = "block", feed.devices.clear();
-        one.feeds.push_back(feed);
+        one.add_feed(feed);
         feed.id = "last", feed.from = "block", feed.to = "lamp";
-        one.feeds.push_back(feed);
+        one.add_feed(feed);
         const auto alone = test::studied(one).windows[0];
         auto neighbour = one.loads[0];
         neighbour.id = "neighbour", neighbour.name = "Neighbour";
         one.loads.push_back(neighbour);
         feed.id = "other", feed.to = "neighbour";
-        one.feeds.push_back(feed);
+        one.add_feed(feed);
         const auto both = test::studied(one).windows[0];
         QVERIFY(alone.low > Volt(4.75) && alone.low_by == "lamp");
         QVERIFY(both.low > alone.low);
@@ -218,13 +218,13 @@ class TestSchools : public QObject {
         QCOMPARE(tapped->hubs.size(), plan.hubs.size() + 1);
         const auto& tap = tapped->hubs.back().id;
         // Two fuses, the old circuit's and the new load's, and both still run.
-        for (const auto f : feeds_from(*tapped, tap)) QVERIFY(device(tapped->feeds[f], DeviceKind::fuse));
+        for (const auto f : feeds_from(*tapped, tap)) QVERIFY(device(tapped->feeds()[f], DeviceKind::fuse));
         const auto after = test::studied(*tapped);
         QVERIFY(after.now.brown_outs.empty());
         CLOSE(raw(after.now.feeds[feeds_into(*tapped, tap).front()].supply), 2.0, 0.01);
         // No room: its fuse would not carry both.
         auto full = plan;
-        full.feeds[2].devices = {{"f", DeviceKind::fuse, "standard-blade", Ampere(2), {}, {}}};
+        full.feeds()[2].devices = {{"f", DeviceKind::fuse, "standard-blade", Ampere(2), {}, {}}};
         const auto refused = tap_circuit(full, parts(), test::studied(full), "load0", "load1");
         QVERIFY(!refused && refused.error().find("2 A fuse") != std::string::npos);
         // Another voltage.
@@ -238,7 +238,7 @@ class TestSchools : public QObject {
         const auto plan = test::star(3);
         const auto line = own_line(plan, parts(), "load1");
         QVERIFY(line);
-        const auto& f = line->feeds[feeds_into(*line, "load1").front()];
+        const auto& f = line->feeds()[feeds_into(*line, "load1").front()];
         QCOMPARE(f.from, Id("battery"));
         QVERIFY(device(f, DeviceKind::fuse));
         QVERIFY(!own_line(*line, parts(), "load1"));                 // it has one already

@@ -108,7 +108,7 @@ class TestSeats : public QObject {
         QVERIFY(stick < s.steps().size());
         for (size_t i = 0; i < s.steps().size(); ++i) {
             const auto& step = s.steps()[i];
-            const auto* lead = find_lead(plan, step.about);
+            const auto* lead = by_id(plan.leads, step.about);
             if (step.kind == StepKind::join && lead &&
                 (lead->to == "load-computer" || lead->from == "load-computer"))
                 QVERIFY2(i < stick, step.title.c_str());
@@ -136,7 +136,7 @@ class TestSeats : public QObject {
         for (size_t i = 0; i < s.steps().size(); ++i) {
             const auto& joint = s.steps()[i].joint;
             if (!joint) continue;
-            const auto& feed = plan.feeds[joint->feed];
+            const auto& feed = plan.feeds()[joint->feed];
             const auto place = place_of(plan, joint->at_source ? feed.from : feed.to);
             if (place == "hub-board") last_under = i;
             if (place == "front-deck") first_over = std::min(first_over, i);
@@ -154,8 +154,8 @@ class TestSeats : public QObject {
     }
     void a_switch_in_a_wall_knows_its_opening() {
         auto plan = test::demo();
-        auto& d =
-            *by_id(find_lead(plan, "feed-hub-load-work-lamp")->devices, Id("feed-hub-load-work-lamp-switch"));
+        auto& d = *by_id(by_id(plan.leads, "feed-hub-load-work-lamp")->devices,
+                         Id("feed-hub-load-work-lamp-switch"));
         d.panel = "deck-tub";
         CLOSE(raw(panel_fit(parts(), d).cutout), 20, 1e-9);
         d.seat.cutout = Millimetre(19);
@@ -171,7 +171,7 @@ class TestSeats : public QObject {
         // The body gone, it lies in its lead again.
         plan = remove_body(plan, "deck-tub");
         QVERIFY(
-            by_id(find_lead(plan, "feed-hub-load-work-lamp")->devices, Id("feed-hub-load-work-lamp-switch"))
+            by_id(by_id(plan.leads, "feed-hub-load-work-lamp")->devices, Id("feed-hub-load-work-lamp-switch"))
                 ->panel.empty());
     }
     void a_hub_far_from_all_it_feeds_stands_better_among_them() {
@@ -189,7 +189,7 @@ class TestSeats : public QObject {
         const auto lead = [&](const Id& from, const Id& to) {
             Lead l;
             l.id = from + to, l.from = from, l.to = to, l.wire = "awg16-silicone";
-            plan.feeds.push_back(l);
+            plan.add_feed(l);
         };
         lead("b", "hub");
         for (const char* id : {"x", "y", "z"}) {
@@ -204,7 +204,7 @@ class TestSeats : public QObject {
         // Three pairs of 2 m and one of 15 cm against one pair of 2 m and three of 15 cm.
         CLOSE(raw(better[0].wire_now), 2 * (3 * 2 + 0.15), 1e-9);
         CLOSE(raw(better[0].wire_then), 2 * (2 + 3 * 0.15), 1e-9);
-        plan.feeds[1].length = Metre(2);  // measured: nobody moves it unasked
+        plan.feeds()[1].length = Metre(2);  // measured: nobody moves it unasked
         QVERIFY(better_places(plan, parts()).empty());
     }
 };

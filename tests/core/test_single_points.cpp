@@ -14,17 +14,16 @@ namespace {
 /// solver.
 bool dark_without(const Plan& plan, size_t load, const Id& gone) {
     auto cut = plan;
-    for (auto& f : cut.feeds)
+    for (auto& f : cut.feeds())
         for (const auto& d : f.devices)
             if (d.id == gone) f.from = "nowhere", f.to = "nowhere-else";
-    std::erase_if(cut.feeds,
-                  [&](const auto& f) { return f.from == "nowhere" || f.from == gone || f.to == gone; });
+    cut.erase_feeds([&](const auto& f) { return f.from == "nowhere" || f.from == gone || f.to == gone; });
     const auto& id = cut.loads[load].id;
     std::set<Id> live;
     for (const auto& s : cut.sources)
         if (s.id != gone && s.kind != SourceKind::panel) live.insert(s.id);
-    for (size_t round = 0; round <= cut.feeds.size(); ++round)
-        for (const auto& f : cut.feeds)
+    for (size_t round = 0; round <= cut.feeds().size(); ++round)
+        for (const auto& f : cut.feeds())
             if (live.contains(f.from)) live.insert(f.to);
     return !live.contains(id);
 }
@@ -52,7 +51,7 @@ class TestSinglePoints : public QObject {
                     QVERIFY(points.empty());
                     continue;
                 }
-                for (const auto& f : plan.feeds)
+                for (const auto& f : plan.feeds())
                     for (const auto& d : f.devices) {
                         const bool counts = d.kind == DeviceKind::fuse ||
                                             d.kind == DeviceKind::power_switch ||
@@ -69,10 +68,10 @@ class TestSinglePoints : public QObject {
         auto plan = test::demo();
         const auto load = static_cast<size_t>(by_id(plan.loads, Id("load-fog-pump")) - plan.loads.data());
         const auto before = single_points(plan, PlanIndex(plan), load);
-        auto second = plan.feeds[feeds_into(plan, "load-fog-pump").front()];
+        auto second = plan.feeds()[feeds_into(plan, "load-fog-pump").front()];
         second.id = "feed-second";
         for (auto& d : second.devices) d.id += "-second";
-        plan.feeds.push_back(second);
+        plan.add_feed(second);
         const auto after = single_points(plan, PlanIndex(plan), load);
         QVERIFY(after.size() < before.size());
         for (const auto& p : after) QVERIFY(p.id.find("load-fog-pump") == std::string::npos);
@@ -83,10 +82,10 @@ class TestSinglePoints : public QObject {
         auto panel = plan.sources[0];
         panel.id = "sun", panel.kind = SourceKind::panel;
         plan.sources.push_back(panel);
-        auto lead = plan.feeds[feeds_from(plan, plan.sources[0].id).front()];
+        auto lead = plan.feeds()[feeds_from(plan, plan.sources[0].id).front()];
         lead.id = "feed-sun", lead.from = "sun";
         for (auto& d : lead.devices) d.id += "-sun";
-        plan.feeds.push_back(lead);
+        plan.add_feed(lead);
         QVERIFY(single_points(plan, PlanIndex(plan), 0) == before);
     }
     void the_build_looks_a_second_time_before_the_last_fuse() {

@@ -182,7 +182,7 @@ class TestSolverAnswers : public QObject {
             Lead f;
             f.id = std::string(from) + to, f.from = from, f.to = to, f.wire = "awg18-silicone",
             f.length = Metre(0.5);
-            p.feeds.push_back(f);
+            p.add_feed(f);
         }
         const auto s = test::studied(p);
         QVERIFY(s.now.found && s.now.converters[0].limiting);

@@ -27,7 +27,7 @@ Source typed(const char* line) {
 Plan lit_from(const Source& source, double amps) {
     auto plan = test::one_feed();
     plan.sources = {source};
-    plan.feeds[0].from = source.id;
+    plan.feeds()[0].from = source.id;
     auto& l = plan.loads[0];
     l.kind = LoadKind::current, l.nominal = Volt(12), l.v_min = Volt(9), l.v_max = Volt(15);
     l.typical = l.peak = Ampere(amps), l.start = Ampere(0), l.capacitance = Farad(0);
@@ -163,12 +163,12 @@ class TestSources : public QObject {
     }
     void a_tapped_circuits_fuse_protects_what_hangs_on_it() {
         auto plan = lit_from(typed("circuit 12 V 15 A fuse"), 3);
-        std::erase_if(plan.feeds[0].devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
+        std::erase_if(plan.feeds()[0].devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
         auto s = test::studied(plan);
         QVERIFY(s.protection[0].of_circuit && !s.protection[0].inherited);
         CLOSE(raw(s.protection[0].rating), 15, 1e-9);
         // A wire that its 15 A do not protect.
-        plan.feeds[0].wire = "awg26-pvc";
+        plan.feeds()[0].wire = "awg26-pvc";
         s = test::studied(plan);
         QVERIFY(!s.protection[0].protects);
     }
@@ -176,7 +176,7 @@ class TestSources : public QObject {
     void a_proposed_taps_fuse_is_capped() {
         for (const double fuse : {5.0, 10.0, 15.0}) {
             auto plan = test::demo();
-            plan.feeds.clear(), plan.hubs.clear(), plan.converters.clear(), plan.cables.clear();
+            plan.replace_feeds({}), plan.hubs.clear(), plan.converters.clear(), plan.replace_signal_leads({});
             std::erase_if(plan.loads, [](const auto& l) { return l.id != "load-fog-pump"; });
             plan.loads[0].v_min = Volt(9), plan.loads[0].v_max = Volt(16);
             plan.loads[0].typical = Ampere(12), plan.loads[0].peak = Ampere(14);
@@ -185,7 +185,7 @@ class TestSources : public QObject {
             const auto made = propose(plan, parts());
             QVERIFY(made.has_value());
             size_t fuses = 0;
-            for (const auto& f : made->plan.feeds)
+            for (const auto& f : made->plan.feeds())
                 if (const auto* d = device(f, DeviceKind::fuse); d && f.from == "source") {
                     QVERIFY2(raw(d->rating) <= fuse, qPrintable(QString::number(raw(d->rating))));
                     ++fuses;
@@ -266,16 +266,16 @@ class TestSources : public QObject {
         CLOSE(raw(sun_day(s).good), 20 * 5 * 0.75 * 0.9, 1e-9);
         auto plan = lit_from(typed("4S LFP 20 Ah"), 0.5);
         plan.hubs.push_back({"hub", "Hub", {}, {}});
-        plan.feeds[0].from = "hub";
-        auto trunk = plan.feeds[0];
+        plan.feeds()[0].from = "hub";
+        auto trunk = plan.feeds()[0];
         trunk.id = "trunk", trunk.from = "source", trunk.to = "hub";
         for (auto& d : trunk.devices) d.id += "-trunk";
-        plan.feeds.push_back(trunk);
+        plan.add_feed(trunk);
         auto panel = s;
         panel.name = "Panel";
         plan = add_source(plan, parts(), panel);
         QCOMPARE(plan.sources.size(), size_t{2});
-        QCOMPARE(plan.feeds.back().to, plan.sources.back().id);
+        QCOMPARE(plan.feeds().back().to, plan.sources.back().id);
         const auto studied = test::studied(plan);
         QVERIFY(studied.mission.packs.size() == 1 && studied.mission.packs[0].has_sun);
         // An hour of half an ampere at some 13 V: a poor day brings more than that.
@@ -302,7 +302,7 @@ class TestSources : public QObject {
               short_of.grey_days * raw(short_of.used) / raw(short_of.used - short_of.sun.poor), 1e-9);
         QVERIFY(short_of.poor_days > short_of.grey_days);
         // In full sun its lead carries its watts.
-        const auto f = plan.feeds.size() - 1;
+        const auto f = plan.feeds().size() - 1;
         CLOSE(raw(studied.worst.feeds[f].continuous), 20 / 14.4, 0.05);
         plan.sources.back().power = Watt(1);
         QVERIFY(test::has(test::studied(plan), "source-sun"));
@@ -310,7 +310,7 @@ class TestSources : public QObject {
     void a_source_goes_with_its_leads() {
         const auto plan = lit_from(typed("brick 12 V 5 A"), 2);
         const auto gone = remove_source(plan, "source");
-        QVERIFY(gone.sources.empty() && gone.feeds.empty());
+        QVERIFY(gone.sources.empty() && gone.feeds().empty());
         QVERIFY(plan_from_json(plan_to_json(gone), "x").has_value());
         QVERIFY(remove_source(plan, "nobody") == plan);
     }
@@ -352,8 +352,8 @@ class TestSources : public QObject {
     }
     void proposed_from_what_there_is() {
         auto plan = test::demo();
-        plan.sources.clear(), plan.feeds.clear(), plan.hubs.clear(), plan.converters.clear(),
-            plan.cables.clear();
+        plan.sources.clear(), plan.replace_feeds({}), plan.hubs.clear(), plan.converters.clear(),
+            plan.replace_signal_leads({});
         std::erase_if(plan.loads,
                       [](const auto& l) { return l.id != "load-night-camera" && l.id != "load-computer"; });
         plan.sources = {typed("brick 24 V 5 A")};

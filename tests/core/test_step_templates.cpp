@@ -85,7 +85,7 @@ class TestStepTemplates : public QObject {
         plan.own_steps[0].picture = "lamp.jpg";
         const auto set = template_of(plan, "Lamps");
         QCOMPARE(set.own_steps.size(), plan.own_steps.size());
-        QVERIFY(set.loads.empty() && set.feeds.empty());
+        QVERIFY(set.loads.empty() && set.feeds().empty());
         for (const auto& own : set.own_steps) QVERIFY(own.before.empty() && own.picture.empty());
         QCOMPARE(set.own_steps[1].after, std::vector<std::string>{own_step_key(set.own_steps[0].id)});
         const auto back = with_template(Plan{}, set, "");
@@ -123,7 +123,7 @@ class TestStepTemplates : public QObject {
         size_t joints = 0;
         for (const auto& step : s.steps())
             if (step.kind == StepKind::join && step.joint) {
-                const auto& feed = plan.feeds[step.joint->feed];
+                const auto& feed = plan.feeds()[step.joint->feed];
                 const bool here_end = (step.joint->at_source ? feed.from : feed.to) == module;
                 QCOMPARE(is_held(step.key), here_end);
                 joints += here_end;

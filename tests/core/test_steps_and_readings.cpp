@@ -52,7 +52,7 @@ class TestStepsAndReadings : public QObject {
             if (p == SIZE_MAX) qWarning("no step %s", key.c_str());
             return p;
         };
-        for (const auto& f : plan.feeds) {
+        for (const auto& f : plan.feeds()) {
             const auto sleeve = position(s.steps(), "sleeve/" + f.id);
             for (const char* end : {"/source", "/load"}) {
                 const auto join = at("join/" + f.id + end);
@@ -61,7 +61,7 @@ class TestStepsAndReadings : public QObject {
                 QVERIFY(join < at("test/beep"));
             }
         }
-        const auto pump = plan.feeds[feeds_into(plan, "load-fog-pump").front()].id;
+        const auto pump = plan.feeds()[feeds_into(plan, "load-fog-pump").front()].id;
         QVERIFY(at("thread/" + pump) < at("join/" + pump + "/load"));
         QVERIFY(at("thread/" + pump) < position(s.steps(), "sleeve/" + pump));
         QVERIFY(at("test/shorts") < at("test/first-power"));
@@ -93,7 +93,7 @@ class TestStepsAndReadings : public QObject {
                                                                        {"test/first-power", "live/direct"},
                                                                        {"live/direct", "close/tie"},
                                                                        {"close/tie", "fit/battery-fuse"}};
-                for (const auto& f : plan.feeds) {
+                for (const auto& f : plan.feeds()) {
                     const std::vector<std::string> work{"cut/" + f.id, "thread/" + f.id, "sleeve/" + f.id};
                     rules.insert(rules.end(), {{"prepare", work[0]}, {work[0], work[1]}, {work[1], work[2]}});
                     for (const char* end : {"/source", "/load"}) {
@@ -126,7 +126,7 @@ class TestStepsAndReadings : public QObject {
                     QVERIFY2(drill == SIZE_MAX || drill < i, name);
         }
         auto tiny = test::one_feed(0.05);
-        tiny = set_fuse(tiny, tiny.feeds[0].id, "axial-solder-in", Ampere(0.25));
+        tiny = set_fuse(tiny, tiny.feeds()[0].id, "axial-solder-in", Ampere(0.25));
         const auto steps = test::studied(tiny).steps();
         const auto& first = steps.at(position(steps, "test/first-power"));
         QVERIFY2(first.subtitle.find("0.25 A") != std::string::npos, first.subtitle.c_str());
@@ -134,14 +134,14 @@ class TestStepsAndReadings : public QObject {
         for (const auto& a : direct.actions) QVERIFY2(a.find("Motor") == std::string::npos, a.c_str());
         // A craft without a fuse still has its pack plugged in last.
         auto craft = test::one_feed(2);
-        std::erase_if(craft.feeds[0].devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
+        std::erase_if(craft.feeds()[0].devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
         QVERIFY(test::studied(craft).steps().back().title.find("plugged in") != std::string::npos);
     }
     void cables_are_made_up_before_the_beep() {
         auto plan = test::demo();
         const auto s = test::studied(plan);
         const auto find_step = [&](const std::string& key) { return s.steps().at(position(s.steps(), key)); };
-        for (const auto& c : plan.cables)
+        for (const auto& c : plan.signal_leads())
             QVERIFY(position(s.steps(), "cable/" + c.id) < position(s.steps(), "test/beep"));
         const auto says = [](const Step& step, const char* words) {
             return std::any_of(step.actions.begin(), step.actions.end(),
@@ -173,7 +173,7 @@ class TestStepsAndReadings : public QObject {
         QCOMPARE(judge(pair, {40, false, {}}), Verdict::low);
         QVERIFY(suspects(plan, parts(), pair, Verdict::high)[0].find("missing") != std::string::npos);
         // Doubled cores are one reading.
-        auto& mast = *by_id(plan.cables, Id("cable-mast"));
+        auto& mast = *by_id(plan.signal_leads(), Id("cable-mast"));
         const auto count = [](const std::vector<Reading>& all) {
             return std::count_if(all.begin(), all.end(),
                                  [](const auto& r) { return r.key.starts_with("cable/cable-mast"); });
@@ -199,7 +199,7 @@ class TestStepsAndReadings : public QObject {
                                   {"screwdriver"},
                                   "Springs.",
                                   {"prepare"},
-                                  {"cut/" + plan.feeds[0].id},
+                                  {"cut/" + plan.feeds()[0].id},
                                   10,
                                   0,
                                   {}});
@@ -219,7 +219,7 @@ class TestStepsAndReadings : public QObject {
         plan.own_readings.push_back({"fuse", "Spare fuse", {}, {}, {}, OwnUnit::ohm, 0, 0.5, true, {}});
         const auto s = test::studied(plan);
         const auto at = [&](const std::string& key) { return position(s.steps(), key); };
-        QVERIFY(at("prepare") < at("own/lid") && at("own/lid") < at("cut/" + plan.feeds[0].id));
+        QVERIFY(at("prepare") < at("own/lid") && at("own/lid") < at("cut/" + plan.feeds()[0].id));
         QVERIFY(at("test/shorts") < at("own/glue") && at("own/glue") < at("test/first-power"));
         QVERIFY(at("own/lost") != SIZE_MAX);
         const auto* mast = reading(s, "own/mast");
@@ -237,7 +237,7 @@ class TestStepsAndReadings : public QObject {
     void small_edits_move_little() {
         const auto plan = test::demo();
         const auto before = test::studied(plan).steps();
-        const auto wider = test::studied(set_wire(plan, plan.feeds[4].id, "awg14-pvc")).steps();
+        const auto wider = test::studied(set_wire(plan, plan.feeds()[4].id, "awg14-pvc")).steps();
         QCOMPARE(before.size(), wider.size());
         for (size_t i = 0; i < before.size(); ++i) QCOMPARE(before[i].key, wider[i].key);
         const auto fewer = test::studied(remove_load(plan, "load-steering")).steps();
@@ -313,7 +313,7 @@ class TestStepsAndReadings : public QObject {
     void windows_of_shorts_come_from_what_is_there() {
         auto plan = test::demo();
         const auto s = test::studied(plan);
-        const auto feed = plan.feeds[feeds_into(plan, "load-fog-pump").front()];
+        const auto feed = plan.feeds()[feeds_into(plan, "load-fog-pump").front()];
         const auto* closed = reading(s, "shorts/" + feed.id + "/closed");
         const auto* open = reading(s, "shorts/" + feed.id + "/open");
         QVERIFY(closed && open);
@@ -339,7 +339,7 @@ class TestStepsAndReadings : public QObject {
                     {to + "-fuse", DeviceKind::fuse, "standard-blade", Ampere(10), {}, {}, {}, false});
             f.devices.push_back(
                 {to + "-switch", DeviceKind::power_switch, "toggle-6a", {}, name, {}, {}, false});
-            plan.feeds.push_back(f);
+            plan.add_feed(f);
         };
         lead("pack", "hub", "Main", true);
         for (const char* id : {"lamp", "horn", "pump", "fan"}) {
@@ -373,7 +373,7 @@ class TestStepsAndReadings : public QObject {
                                  "apiary-trailer", "moss-wall"}) {
             const auto plan = *load_plan(data_directory() / "demos" / (std::string(name) + ".json"));
             const auto s = test::studied(plan);
-            for (const auto& f : plan.feeds) {
+            for (const auto& f : plan.feeds()) {
                 size_t fitted = 0, at = 0;
                 for (size_t i = 0; i < s.steps().size(); ++i)
                     for (const auto& a : s.steps()[i].actions)
@@ -424,7 +424,7 @@ class TestStepsAndReadings : public QObject {
             if (l.item.starts_with("wire")) metres += l.amount;
         }
         const auto harness = lay_harness(plan, parts());
-        for (size_t f = 0; f < plan.feeds.size(); ++f) cut += 2 * raw(harness.routes[f].cut);
+        for (size_t f = 0; f < plan.feeds().size(); ++f) cut += 2 * raw(harness.routes[f].cut);
         CLOSE(metres, cut, 0.01);
         const auto csv = bom_to_csv(lines);
         QVERIFY(csv.starts_with("item,amount,unit,used for\n"));

@@ -55,7 +55,7 @@ void same_judgements(const Study& a, const Study& b) {
 Plan edited(Plan p, std::mt19937& random) {
     const auto pick = [&](size_t n) { return std::uniform_int_distribution<size_t>(0, n - 1)(random); };
     auto& load = p.loads[pick(p.loads.size())];
-    auto& feed = p.feeds[pick(p.feeds.size())];
+    auto& feed = p.feeds()[pick(p.feeds().size())];
     switch (pick(10)) {
         case 0:
             load.typical = load.typical * 1.3;
@@ -99,7 +99,7 @@ class TestStudyAfterEdits : public QObject {
     /// What is wired is known anew when the frame turns out to be of wood.
     void the_frame_counts() {
         auto metal = test::one_feed(5);
-        metal.metal_frame = true, metal.feeds[0].ret = Return::frame;
+        metal.metal_frame = true, metal.feeds()[0].ret = Return::frame;
         auto wood = metal;
         wood.metal_frame = false;
         const auto before = study(metal, parts(), {});
@@ -137,7 +137,7 @@ class TestStudyAfterEdits : public QObject {
         const auto good = test::one_feed(5);
         auto bad = good;
         bad.loads[0].kind = LoadKind::power, bad.loads[0].typical = bad.loads[0].peak = Ampere(40);
-        bad.feeds[0].wire = "awg30-pvc", bad.feeds[0].length = Metre(10);
+        bad.feeds()[0].wire = "awg30-pvc", bad.feeds()[0].length = Metre(10);
         const auto before = study(good, parts(), {});
         const auto collapsed = study(bad, parts(), {}, before);
         QVERIFY(!collapsed.now.brown_outs.empty());
@@ -153,7 +153,7 @@ class TestStudyAfterEdits : public QObject {
         // As many nodes under other names.
         auto renamed = small;
         renamed.loads[0].id = "other";
-        renamed.feeds[1].to = "other";
+        renamed.feeds()[1].to = "other";
         for (auto& phase : renamed.phases) phase.states["other"] = LoadState::typical;
         same_network_figures(study(renamed, parts(), {}, before), study(renamed, parts(), {}));
     }
@@ -165,7 +165,7 @@ class TestStudyAfterEdits : public QObject {
         Demand demand;
         demand.states.assign(plan.loads.size(), LoadState::typical);
         demand.states[3] = LoadState::off;
-        demand.open.assign(plan.feeds.size(), false);
+        demand.open.assign(plan.feeds().size(), false);
         const auto cold = first.solve(demand);
         const auto kept = first.take_answers();
         // What is off may change: the answer is the very same.

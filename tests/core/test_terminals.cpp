@@ -110,17 +110,17 @@ class TestTerminals : public QObject {
     }
     void a_lead_lands_on_the_only_one_of_its_role() {
         const auto plan = with_screws();
-        const auto& feed = plan.feeds[feed_of(plan, "load-computer")];
+        const auto& feed = plan.feeds()[feed_of(plan, "load-computer")];
         QCOMPARE(landing_sign(plan, feed, {false, false}), std::string("V+ (left)"));
         QCOMPARE(landing_sign(plan, feed, {false, true}), std::string("GND (middle)"));
         QCOMPARE(landing_sign(plan, feed, {true, false}), std::string("+"));
         auto two = set_terminals(plan, "load-computer", {{"A"}, {"B"}, {"GND", TerminalRole::minus}});
-        QVERIFY(!lands_on(two, two.feeds[feed_of(two, "load-computer")], {false, false}));
+        QVERIFY(!lands_on(two, two.feeds()[feed_of(two, "load-computer")], {false, false}));
         two = land_on(two, feed.id, {false, false}, "B");
-        QCOMPARE(lands_on(two, *by_id(two.feeds, feed.id), {false, false})->name, std::string("B"));
+        QCOMPARE(lands_on(two, *by_id(two.feeds(), feed.id), {false, false})->name, std::string("B"));
         // Where B is taken away again, nothing is left that names it.
         two = set_terminals(two, "load-computer", {{"A"}});
-        QCOMPARE(by_id(two.feeds, feed.id)->terminal_to, std::string());
+        QCOMPARE(by_id(two.feeds(), feed.id)->terminal_to, std::string());
     }
     void a_module_feeds_from_its_output() {
         auto plan = bare();
@@ -128,7 +128,7 @@ class TestTerminals : public QObject {
         plan = set_terminals(
             plan, id,
             {{"IN+"}, {"OUT+", TerminalRole::out}, {"GND", TerminalRole::minus, {}, {}, {}, {}, 2}});
-        for (const auto& feed : plan.feeds) {
+        for (const auto& feed : plan.feeds()) {
             if (feed.from == id) QCOMPARE(landing_sign(plan, feed, {true, false}), std::string("OUT+"));
             if (feed.to == id) QCOMPARE(landing_sign(plan, feed, {false, false}), std::string("IN+"));
         }
@@ -136,7 +136,7 @@ class TestTerminals : public QObject {
     void readings_and_steps_call_them_by_name() {
         const auto plan = with_screws();
         const auto s = test::studied(plan);
-        const auto& feed = plan.feeds[feed_of(plan, "load-computer")];
+        const auto& feed = plan.feeds()[feed_of(plan, "load-computer")];
         const auto reading = [&](const std::string& key) {
             for (const auto& r : s.readings())
                 if (r.key == key) return r.red + " | " + r.black;
@@ -152,10 +152,10 @@ class TestTerminals : public QObject {
     }
     void what_a_terminal_takes_decides_its_joint() {
         auto plan = bare();
-        auto& feed = plan.feeds[feed_of(plan, "load-computer")];
+        auto& feed = plan.feeds()[feed_of(plan, "load-computer")];
         const auto usual = [&](TerminalTakes takes) {
             const auto with = set_terminals(plan, "load-computer", {{"V+", TerminalRole::plus, takes}});
-            return usual_end(with, *by_id(with.feeds, feed.id), false);
+            return usual_end(with, *by_id(with.feeds(), feed.id), false);
         };
         QVERIFY(usual(TerminalTakes::screw) == JointEnd::screw);
         QVERIFY(usual(TerminalTakes::pad) == JointEnd::pad);
@@ -175,7 +175,7 @@ class TestTerminals : public QObject {
         const auto* f = test::finding(s, "terminal-unsaid");
         QVERIFY(f && f->fixes.size() == 2);
         plan = f->fixes[1].edit(plan);
-        QCOMPARE(plan.feeds[feed_of(plan, "load-computer")].terminal_to, std::string("B"));
+        QCOMPARE(plan.feeds()[feed_of(plan, "load-computer")].terminal_to, std::string("B"));
         QVERIFY(!test::has(test::studied(plan), "terminal-unsaid"));
     }
     void removing_the_part_removes_them() {

@@ -19,7 +19,7 @@ Plan with_switch(const Id& type, const Id& on = {}, std::optional<double> warmer
     auto plan = test::demo();
     Device d{"t", DeviceKind::power_switch, type, {}, "Fan", {}};
     d.sits_on = on, d.warmer_k = warmer;
-    auto& feed = plan.feeds[feeds_into(plan, fan).front()];
+    auto& feed = plan.feeds()[feeds_into(plan, fan).front()];
     std::erase_if(feed.devices, [](const auto& x) { return x.kind == DeviceKind::power_switch; });
     feed.devices.push_back(d);
     return plan;
@@ -120,19 +120,19 @@ class TestThermalSwitches : public QObject {
         QCOMPARE(judge(cold, Measured{0.5, false, {}}), Verdict::low);
         QVERIFY(!suspects(*closes.plan, test::parts(), cold, Verdict::low).empty());
         // Neither is read as a switch that a hand opens.
-        const auto key = "open/" + closes.plan->feeds[feeds_into(*closes.plan, fan).front()].id;
+        const auto key = "open/" + closes.plan->feeds()[feeds_into(*closes.plan, fan).front()].id;
         QVERIFY(!thermal_reading(opens, key) && !thermal_reading(closes, key));
     }
     void it_is_no_way_to_turn_a_load_off() {
         auto plan = with_switch("thermal-opens-60");
-        for (auto& f : plan.feeds)
+        for (auto& f : plan.feeds())
             std::erase_if(f.devices, [&](const auto& d) { return hand_switch(parts(), f) == &d; });
         QVERIFY(test::has(test::studied(plan), "switch-missing"));
     }
     void without_what_it_sat_on_it_feels_the_air() {
         const auto plan = with_switch("thermal-opens-60", "load-drive-left", 20);
         const auto without = remove_load(plan, "load-drive-left");
-        const auto& d = without.feeds[feeds_into(without, fan).front()].devices.back();
+        const auto& d = without.feeds()[feeds_into(without, fan).front()].devices.back();
         QVERIFY(d.sits_on.empty() && !d.warmer_k);
     }
 };

@@ -27,10 +27,10 @@ class TestThresholds : public QObject {
             auto p = test::one_feed(1);
             p.converters.push_back({"module", "Module", "buck-5a-40v", Volt(9), {}, {}});
             p.loads[0].v_min = Volt(8), p.loads[0].v_max = Volt(10), p.loads[0].nominal = Volt(9);
-            p.feeds[0].to = "module";
+            p.feeds()[0].to = "module";
             Lead f;
             f.id = "out", f.from = "module", f.to = "lamp", f.wire = wire.id, f.length = Metre(0.3);
-            p.feeds.push_back(f);
+            p.add_feed(f);
             const auto s = test::studied(p);
             const auto& out = s.protection[1];
             if (out.fault.opener || !s.shorts[1].limited) continue;
@@ -66,12 +66,12 @@ class TestThresholds : public QObject {
     }
     void a_fuse_above_another_is_so_much_larger() {
         auto p = test::star(1);
-        fuse_of(p.feeds[0]), fuse_of(p.feeds[1]);
+        fuse_of(p.feeds()[0]), fuse_of(p.feeds()[1]);
         for (const double amps : {0.9, 1.4, 2.8, 5.0, 7.0, 11.0}) {
             p.loads[0].typical = p.loads[0].peak = Ampere(amps);
             auto sized = size_feeds(p, parts());
-            const double above = raw(fuse_of(sized.feeds[0]).rating),
-                         below = raw(fuse_of(sized.feeds[1]).rating);
+            const double above = raw(fuse_of(sized.feeds()[0]).rating),
+                         below = raw(fuse_of(sized.feeds()[1]).rating);
             QVERIFY2(above >= 1.59 * below, qPrintable(QString("%1 A above %2 A").arg(above).arg(below)));
         }
     }
@@ -80,7 +80,7 @@ class TestThresholds : public QObject {
         double nearest = 0;
         for (int tenths = 10; tenths < 120; tenths += 7) {
             auto p = test::one_feed(8);
-            p.feeds[0].length = Metre(tenths / 10.0);
+            p.feeds()[0].length = Metre(tenths / 10.0);
             p.practices.drop_limit = 0.03;
             const double share = test::studied(size_feeds(p, parts())).worst.feeds[0].drop_share;
             nearest = std::max(nearest, share);
@@ -102,10 +102,10 @@ class TestThresholds : public QObject {
             auto p = test::one_feed(1);
             p.sources[0].series = cells;
             p.converters.push_back({"module", "Module", "buck-5a-40v", Volt(12), {}, {}});
-            p.feeds[0].to = "module";
+            p.feeds()[0].to = "module";
             Lead f;
             f.id = "out", f.from = "module", f.to = "lamp", f.wire = "awg20-silicone", f.length = Metre(0.3);
-            p.feeds.push_back(f);
+            p.add_feed(f);
             QCOMPARE(test::has(test::studied(p), "rail-input-spare"), found);
         }
     }
@@ -114,7 +114,7 @@ class TestThresholds : public QObject {
         for (const char* wire : {"awg20-silicone", "awg16-silicone", "awg12-silicone"})
             for (int tenths = 4; tenths < 80; tenths += 3) {
                 auto p = test::one_feed(6);
-                p.feeds[0].wire = wire, p.feeds[0].length = Metre(tenths / 10.0);
+                p.feeds()[0].wire = wire, p.feeds()[0].length = Metre(tenths / 10.0);
                 const auto s = test::studied(p);
                 const auto* f = test::finding(s, "wire-drop");
                 if (!f || f->fixes.empty()) continue;
@@ -138,26 +138,26 @@ class TestThresholds : public QObject {
         for (const auto& [cells, found] : {std::pair{5, true}, {7, false}, {8, false}, {10, true}}) {
             auto p = test::one_feed(2);
             p.sources[0].series = cells, p.loads[0].v_min = Volt(5), p.loads[0].v_max = Volt(50);
-            by_id(p.feeds[0].devices, Id("switch"))->type = "relay-40a";  // 24 V: from 18 V to 31.2 V
+            by_id(p.feeds()[0].devices, Id("switch"))->type = "relay-40a";  // 24 V: from 18 V to 31.2 V
             const auto s = test::studied(p);
             const auto* f = test::finding(s, "relay-coil");
             QVERIFY2((f != nullptr) == found, qPrintable(QString::number(cells)));
             for (const auto& fix : f ? f->fixes : std::vector<Fix>{})
                 QVERIFY(
-                    find(parts().switches, by_id(fix.edit(p).feeds[0].devices, Id("switch"))->type)->kind ==
+                    find(parts().switches, by_id(fix.edit(p).leads[0].devices, Id("switch"))->type)->kind ==
                     SwitchKind::relay);
         }
     }
     void an_item_carries_its_fuse() {
         for (const auto& [rating, found] : {std::pair{30.0, false}, std::pair{35.0, true}}) {
             auto p = test::one_feed(5);
-            by_id(p.feeds[0].devices, Id("fuse"))->rating = Ampere(rating);  // beside a switch of 30 A
+            by_id(p.feeds()[0].devices, Id("fuse"))->rating = Ampere(rating);  // beside a switch of 30 A
             QCOMPARE(test::has(test::studied(p), "feed-item-below-fuse"), found);
         }
     }
     void a_better_plan_has_no_more_cautions() {
         auto p = test::one_feed(5);
-        p.feeds[0].length = Metre(4);  // 12 AWG: 2 %; the next thinner loses more than 3
+        p.feeds()[0].length = Metre(4);  // 12 AWG: 2 %; the next thinner loses more than 3
         const auto start = searched_plan(p, test::studied(p), 100);
         const auto before = count(test::studied(p).findings, Severity::caution);
         size_t studied = 0;

@@ -82,7 +82,7 @@ class TestTolerance : public QObject {
         }
         QVERIFY(said >= 3);
         QCOMPARE(explain_tolerance(plan, s, phase, plan.sources[0].id).lines.size(), size_t{3});
-        QVERIFY(!explain_tolerance(plan, s, phase, plan.feeds[0].id).lines.empty());
+        QVERIFY(!explain_tolerance(plan, s, phase, plan.feeds()[0].id).lines.empty());
         QVERIFY(explain_tolerance(plan, s, phase, "nobody").lines.empty());
     }
 };

@@ -51,7 +51,7 @@ class TestVariants : public QObject {
     void thinner_wire_loses_more_and_weighs_less() {
         const auto plan = test::demo();
         auto thin = plan;
-        for (auto& f : thin.feeds)
+        for (auto& f : thin.feeds())
             if (f.wire.starts_with("awg")) f.wire = "awg22-silicone";
         const auto all = compare_variants(plan, test::studied(plan), thin, test::studied(thin));
         QCOMPARE(of(all, "used per day").better, -1);

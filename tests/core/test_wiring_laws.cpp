@@ -74,8 +74,8 @@ class TestWiringLaws : public QObject {
                     parted += parts_the_wire(item.kind, item.values) &&
                               (core.role == WireRole::supply || item.kind == DeviceKind::connector);
                 QCOMPARE(core.conductors_end - core.conductors_begin, parted + 1);
-                if (core.lead < plan.feeds.size() && core.of_cable < 0)
-                    QCOMPARE(core.alike, std::max(plan.feeds[core.lead].conductors, 1));
+                if (core.lead < plan.feeds().size() && core.of_cable < 0)
+                    QCOMPARE(core.alike, std::max(plan.feeds()[core.lead].conductors, 1));
             }
         });
     }
@@ -94,7 +94,7 @@ class TestWiringLaws : public QObject {
         });
         QVERIFY(seen > 200);
         auto p = test::one_feed();  // fuse and switch over a metre
-        p.feeds[0].devices[0].at = Metre(0.06);
+        p.feeds()[0].devices[0].at = Metre(0.06);
         const auto w = wired(p);
         QCOMPARE(raw(w.conductors[0].to), 0.06);
         QVERIFY(w.conductors[1].to > Metre(0.06) && w.conductors[1].to < Metre(1));
@@ -102,7 +102,7 @@ class TestWiringLaws : public QObject {
     /// A milliohm at the load's bolt and one at the pack's; in wood nothing flows.
     void a_frame_return_is_two_bolts() {
         auto p = test::one_feed();
-        p.feeds[0].ret = Return::frame, p.metal_frame = true;
+        p.feeds()[0].ret = Return::frame, p.metal_frame = true;
         const Solver metal(p, parts(), std::vector<Metre>{Metre(1)});
         QCOMPARE(metal.circuit().branches.size(), size_t{3});
         QCOMPARE(metal.circuit().branches[1].ohm, 0.001);
@@ -119,7 +119,7 @@ class TestWiringLaws : public QObject {
             for (const auto& j : h.wiring.joints) {
                 const auto key = joint_key(plan, h.wiring, j);
                 QVERIFY2(keys.insert(key).second, key.c_str());
-                const auto& lead = lead_at(plan, j.lead);
+                const auto& lead = plan.leads[j.lead];
                 const auto name = lead.name.empty() ? name_of(plan, lead.to) : lead.name;
                 QVERIFY(joint_name(plan, h.wiring, j).starts_with(name));
             }
@@ -153,7 +153,7 @@ class TestWiringLaws : public QObject {
                 QCOMPARE(hole.wires.size(), through);
             }
             const Solver solver(plan, parts(), feed_lengths(h));
-            for (size_t f = 0; f < plan.feeds.size(); ++f) {
+            for (size_t f = 0; f < plan.feeds().size(); ++f) {
                 double supply = 0, back = 0, in_parallel = 0;
                 for (const auto& c : w.cores_of(f))
                     if (c.role == WireRole::supply && c.wire && raw(c.length) > 0)
@@ -175,7 +175,7 @@ class TestWiringLaws : public QObject {
             const auto plan = test::RandomPlans(seed).built();
             const auto s = test::studied(plan);
             auto bare = plan;
-            bare.feeds.clear(), bare.cables.clear();
+            bare.replace_feeds({}), bare.replace_signal_leads({});
             double grams = raw(test::studied(bare).mass), cost = test::studied(bare).cost;
             for (const auto& c : s.harness.wiring.cores)
                 grams += c.wire ? c.wire->gram_per_m * raw(c.cut) : 0;
@@ -188,18 +188,19 @@ class TestWiringLaws : public QObject {
         int tried = 0;
         for (unsigned seed = 0; seed < 60; ++seed) {
             const auto plan = test::RandomPlans(seed).built();
-            for (size_t f = 0; f < plan.feeds.size(); ++f) {
-                if (plan.feeds[f].devices.empty()) continue;
+            for (size_t f = 0; f < plan.feeds().size(); ++f) {
+                if (plan.feeds()[f].devices.empty()) continue;
                 auto without = plan;
-                const auto taken = without.feeds[f].devices.back();
-                without.feeds[f].devices.pop_back();
+                const auto taken = without.feeds()[f].devices.back();
+                without.feeds()[f].devices.pop_back();
                 auto again = without;
-                again.feeds[f].devices.push_back(taken);
+                again.feeds()[f].devices.push_back(taken);
                 const auto a = wired(plan), b = wired(without), c = wired(again);
                 QVERIFY(a == c && b.items.size() + 1 == a.items.size());
                 if (parts_the_wire(taken.kind, item_values(parts(), taken).value_or(ItemValues{}))) {
-                    const size_t each = static_cast<size_t>(std::max(plan.feeds[f].conductors, 1));
-                    const bool both = taken.kind == DeviceKind::connector && plan.feeds[f].ret == Return::own;
+                    const size_t each = static_cast<size_t>(std::max(plan.feeds()[f].conductors, 1));
+                    const bool both =
+                        taken.kind == DeviceKind::connector && plan.feeds()[f].ret == Return::own;
                     QCOMPARE(a.conductors.size(), b.conductors.size() + each * (both ? 2 : 1));
                     QCOMPARE(a.joints.size(), b.joints.size() + 2 * (both ? 2 : 1));
                 }
@@ -213,14 +214,14 @@ class TestWiringLaws : public QObject {
             auto plan = test::RandomPlans(seed).built();
             const auto before = test::studied(plan);
             auto turned = plan;
-            std::reverse(turned.feeds.begin(), turned.feeds.end());
+            std::reverse(turned.feeds().begin(), turned.feeds().end());
             std::reverse(turned.loads.begin(), turned.loads.end());
             std::reverse(turned.hubs.begin(), turned.hubs.end());
             std::reverse(turned.converters.begin(), turned.converters.end());
             const auto after = test::studied(turned);
             CLOSE(raw(after.mass), raw(before.mass), 1e-9);
             QCOMPARE(after.findings.size(), before.findings.size());
-            const size_t n = plan.feeds.size();
+            const size_t n = plan.feeds().size();
             for (size_t f = 0; f < n; ++f) {
                 const double was = raw(before.worst.feeds[f].continuous),
                              is = raw(after.worst.feeds[n - 1 - f].continuous);
@@ -246,7 +247,7 @@ class TestWiringLaws : public QObject {
                 t.id);
         for (const auto& d : all) {
             auto p = test::one_feed();
-            p.feeds[0].devices = {d};
+            p.feeds()[0].devices = {d};
             const auto h = lay_harness(p, parts());
             const auto name = item_name(parts(), d);
             QVERIFY2(h.wiring.items.size() == 1 && h.wiring.items[0].known, d.type.c_str());

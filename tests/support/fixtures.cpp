@@ -47,7 +47,7 @@ Plan one_feed(double amps) {
     f.devices = {{"fuse", DeviceKind::fuse, "standard-blade", Ampere(10), {}, {}},
                  {"switch", DeviceKind::power_switch, "toggle-30a", Ampere(0), "Main", {}}};
     f.joint_from = "ring-crimp", f.joint_to = "lap-splice";
-    p.feeds.push_back(f);
+    p.add_feed(f);
     Phase on{"on", "On", Second(3600), false, {}, {{"lamp", LoadState::typical}}, {}, {}};
     p.phases.push_back(on);
     return p;
@@ -58,7 +58,7 @@ Plan star(size_t n) {
     p.hubs.push_back({"hub", "Hub", {}, {}});
     p.loads.clear();
     p.phases[0].states.clear();
-    p.feeds[0].to = "hub";
+    p.feeds()[0].to = "hub";
     for (size_t i = 0; i < n; ++i) {
         const Id id = "load" + std::to_string(i);
         p.loads.push_back(simple_load(id, 12.8, 1));
@@ -66,7 +66,7 @@ Plan star(size_t n) {
         Lead f;
         f.id = "feed" + std::to_string(i), f.from = "hub", f.to = id, f.wire = "awg18-silicone",
         f.length = Metre(0.5);
-        p.feeds.push_back(f);
+        p.add_feed(f);
     }
     return p;
 }
@@ -107,6 +107,6 @@ double worst_kirchhoff(const Plan&, const Solver& solver, const OperatingPoint& 
     return worst / p.scale;
 }
 
-Id rail_of(const Plan& plan, const Id& load) { return plan.feeds[feeds_into(plan, load).front()].from; }
+Id rail_of(const Plan& plan, const Id& load) { return plan.feeds()[feeds_into(plan, load).front()].from; }
 
 }  // namespace sangre::test

@@ -17,11 +17,11 @@ Lead& RandomPlans::feed(Plan& plan, const Id& from, const Id& to) {
     static const std::vector<Id> wires{"awg10-silicone", "awg14-pvc", "awg18-xlpe", "awg22-pvc",
                                        "awg26-silicone"};
     Lead f;
-    f.id = "feed" + std::to_string(plan.feeds.size());
+    f.id = "feed" + std::to_string(plan.feeds().size());
     f.from = from, f.to = to;
     f.wire = any_of(wires), f.length = Metre(real(0.05, 3));
-    plan.feeds.push_back(std::move(f));
-    return plan.feeds.back();
+    plan.add_feed(std::move(f));
+    return plan.feeds().back();
 }
 
 void RandomPlans::module(Plan& plan, const Id& id, const Id& from) {
@@ -96,9 +96,10 @@ Plan RandomPlans::network() {
         if (one_in(4))
             f.devices.push_back({f.id + "-fuse", DeviceKind::fuse, "standard-blade", Ampere(5), {}, {}});
         if (p.metal_frame && one_in(8)) f.ret = Return::frame;
-        if (p.feeds.size() > 1 && f.ret == Return::own && one_in(8))
+        if (p.feeds().size() > 1 && f.ret == Return::own && one_in(8))
             f.ret = Return::shared,
-            f.shared_with = p.feeds[static_cast<size_t>(whole(0, static_cast<int>(p.feeds.size()) - 1))].id;
+            f.shared_with =
+                p.feeds()[static_cast<size_t>(whole(0, static_cast<int>(p.feeds().size()) - 1))].id;
     };
     const int packs = whole(1, 4), hubs = whole(0, 4), modules = whole(0, 6), loads = whole(1, 12);
     for (int i = 0; i < packs; ++i)
@@ -138,10 +139,11 @@ void RandomPlans::lead(Plan& plan, const Id& from, const Id& to) {
     auto& f = feed(plan, from, to);
     f.wire = any_of(parts().wires).id;
     if (!one_in(4)) f.length.reset();
-    // A pigtail is nothing that one lead has alone.
+    // A pigtail is nothing that one lead has alone, and a plug that stays on is none that is made.
     static const auto single = [] {
         auto kinds = parts().joints;
-        std::erase_if(kinds, [](const auto& k) { return k.end == JointEnd::pigtail; });
+        std::erase_if(kinds,
+                      [](const auto& k) { return k.end == JointEnd::pigtail || k.end == JointEnd::plug; });
         return kinds;
     }();
     f.joint_from = any_of(single).id, f.joint_to = any_of(single).id;
@@ -165,9 +167,9 @@ void RandomPlans::lead(Plan& plan, const Id& from, const Id& to) {
         if (type.kind == InlineKind::meter) add(DeviceKind::shunt, type.id);
     }
     if (plan.metal_frame && one_in(6)) f.ret = Return::frame;
-    if (plan.feeds.size() > 1 && one_in(10)) {
+    if (plan.feeds().size() > 1 && one_in(10)) {
         const auto& other =
-            plan.feeds[static_cast<size_t>(whole(0, static_cast<int>(plan.feeds.size()) - 1))];
+            plan.feeds()[static_cast<size_t>(whole(0, static_cast<int>(plan.feeds().size()) - 1))];
         if (other.ret == Return::own) f.ret = Return::shared, f.shared_with = other.id;
     }
 }
@@ -238,7 +240,7 @@ Demand RandomPlans::demand(const Plan& plan) {
     d.states.assign(plan.loads.size(), LoadState::typical);
     for (auto& s : d.states)
         if (one_in(3)) s = one_in(2) ? LoadState::off : LoadState::peak;
-    d.open.assign(plan.feeds.size(), false);
+    d.open.assign(plan.feeds().size(), false);
     for (size_t f = 0; f < d.open.size(); ++f) d.open[f] = one_in(12);
     d.charge = real(0, 1), d.air = Celsius(real(-20, 50));
     return d;

@@ -33,7 +33,7 @@ class Offers {
     Offers(const Plan& plan, const Catalogue& catalogue, const Study& study, size_t feed)
         : plan_(plan),
           catalogue_(catalogue),
-          feed_(plan.feeds[feed]),
+          feed_(plan.feeds()[feed]),
           worst_(study.worst.feeds[feed]),
           worsts_(study.worst),
           protection_(study.protection[feed]),
@@ -131,17 +131,17 @@ class Offers {
         const auto hang = [&](const auto& parts) {
             for (const auto& part : parts)
                 if (part.id != feed_.from)
-                    hung(say("coil on ") + part.name, say("wound for {}", format(type->coil)),
+                    hung(say("coil on {}", part.name), say("wound for {}", format(type->coil)),
                          &Device::coil_from, part.id);
         };
         hang(plan_.hubs), hang(plan_.converters);
         hung(say("closed by nothing named"), "", &Device::control, {});
         for (const auto& p : plan_.passives)
             if (p.kind == PassiveKind::button || p.kind == PassiveKind::sensor)
-                hung(say("closed by ") + p.name, say("in the coil's return"), &Device::control, p.id);
+                hung(say("closed by {}", p.name), say("in the coil's return"), &Device::control, p.id);
         for (const auto& l : plan_.loads)
             if (l.id != feed_.to && l.kind != LoadKind::motor && l.kind != LoadKind::led)
-                hung(say("closed by ") + l.name, say("an output of it, with a transistor"), &Device::control,
+                hung(say("closed by {}", l.name), say("an output of it, with a transistor"), &Device::control,
                      l.id);
     }
     /// What a thermal switch may sit on.
@@ -154,12 +154,12 @@ class Offers {
                          return with_device(p, id, [&](Device& x) { x.sits_on = on, x.warmer_k.reset(); });
                      }});
         };
-        sits({}, say("in the air around it"), say("up to ") + format(plan_.hottest_air));
+        sits({}, say("in the air around it"), say("up to {}", format(plan_.hottest_air)));
         for (size_t c = 0; c < plan_.converters.size(); ++c)
             if (const auto* type = find(catalogue_.converters, plan_.converters[c].type))
                 sits(plan_.converters[c].id, say("on {}", plan_.converters[c].name),
-                     say("up to ") + format(Celsius(raw(plan_.hottest_air) +
-                                                    temperature_rise(*type, worsts_.converters[c].heat))));
+                     say("up to {}", format(Celsius(raw(plan_.hottest_air) +
+                                                    temperature_rise(*type, worsts_.converters[c].heat)))));
         for (const auto& load : plan_.loads)
             sits(load.id, say("on {}", load.name), say("then say how much warmer than the air it gets"));
     }
@@ -253,9 +253,9 @@ class Offers {
 
 std::vector<DeviceOffer> device_offers(const Plan& plan, const Catalogue& catalogue, const Study& study,
                                        const Id& feed) {
-    const auto* f = by_id(plan.feeds, feed);
+    const auto* f = by_id(plan.feeds(), feed);
     if (!f) return {};
-    return Offers(plan, catalogue, study, static_cast<size_t>(f - plan.feeds.data())).all();
+    return Offers(plan, catalogue, study, static_cast<size_t>(f - plan.feeds().data())).all();
 }
 
 }  // namespace sangre

@@ -11,7 +11,7 @@ namespace sangre {
 namespace {
 
 WireNeed need_of(const Plan& plan, const Study& s, size_t i) {
-    const auto& feed = plan.feeds[i];
+    const auto& feed = plan.feeds()[i];
     const auto& p = s.protection[i];
     return {s.worst.feeds[i].continuous,
             s.worst.feeds[i].highest_end,
@@ -29,8 +29,8 @@ using Needs = std::vector<std::pair<Id, WireNeed>>;
 /// What every feed with a wire asks of it, once for all edits that choose all of them.
 std::shared_ptr<const Needs> all_needs(const Plan& plan, const Study& s) {
     auto needs = std::make_shared<Needs>();
-    for (size_t i = 0; i < plan.feeds.size(); ++i)
-        if (s.protection[i].wire) needs->emplace_back(plan.feeds[i].id, need_of(plan, s, i));
+    for (size_t i = 0; i < plan.feeds().size(); ++i)
+        if (s.protection[i].wire) needs->emplace_back(plan.feeds()[i].id, need_of(plan, s, i));
     return needs;
 }
 
@@ -60,11 +60,11 @@ std::optional<FuseOf> fuse_by(const Plan& plan, const Study& s, size_t i, FuseSc
     if (p.inherited || !p.family) return {};
     if (school == FuseSchool::smallest_that_carries) {
         if (!p.smallest) return {};
-        return FuseOf{plan.feeds[i].id, p.smallest->family->id, p.smallest->rating};
+        return FuseOf{plan.feeds()[i].id, p.smallest->family->id, p.smallest->rating};
     }
     // One that protects but does not carry is no choice.
     if (!p.largest || (p.smallest && *p.largest < p.smallest->rating)) return {};
-    return FuseOf{plan.feeds[i].id, p.family->id, *p.largest};
+    return FuseOf{plan.feeds()[i].id, p.family->id, *p.largest};
 }
 
 void add(Explained& to, School school, Follow follow) {
@@ -88,7 +88,7 @@ void fuses(Explained& to, const Plan& plan, const Study& s, size_t i) {
         if (here)
             follow.here = [to = *here](const Plan& q) { return set_fuse(q, to.feed, to.family, to.rating); };
         std::vector<FuseOf> all;
-        for (size_t f = 0; f < plan.feeds.size(); ++f)
+        for (size_t f = 0; f < plan.feeds().size(); ++f)
             if (const auto one = fuse_by(plan, s, f, way)) all.push_back(*one);
         follow.everywhere = [all, way](const Plan& q) {
             auto next = q;
@@ -101,7 +101,7 @@ void fuses(Explained& to, const Plan& plan, const Study& s, size_t i) {
 }
 
 void schools_of(Explained& to, const Plan& plan, const Catalogue& catalogue, const Study& s, size_t i) {
-    const auto& feed = plan.feeds[i];
+    const auto& feed = plan.feeds()[i];
     const auto needs = all_needs(plan, s);
     const auto offer = [&](const std::string& about, const std::string& name, const std::string& purpose,
                            WireSchool way, bool metric, bool metric_for_all) {
@@ -120,7 +120,7 @@ void schools_of(Explained& to, const Plan& plan, const Catalogue& catalogue, con
     const bool here = s.protection[i].wire->metric, all = plan.practices.metric;
     offer(sizing, say("By its temperature"), say("short leads with little drop"), WireSchool::temperature,
           here, all);
-    offer(sizing, say("By voltage drop, ") + format_percent(plan.practices.drop_limit),
+    offer(sizing, say("By voltage drop, {}", format_percent(plan.practices.drop_limit)),
           say("long and thin wire drops too much at the far end"), WireSchool::drop, here, all);
     offer(sizing, say("By 700 circ mil/A"), say("cautious: enclosed, warm, for years"), WireSchool::cautious,
           here, all);

@@ -15,7 +15,7 @@ using Failed = tl::unexpected<std::string>;
 
 const Lead* feed_of(const Plan& plan, const Id& load) {
     const auto into = feeds_into(plan, load);
-    return into.empty() ? nullptr : &plan.feeds[into.front()];
+    return into.empty() ? nullptr : &plan.feeds()[into.front()];
 }
 
 void give_fuse(Lead& feed) {
@@ -27,11 +27,11 @@ void give_fuse(Lead& feed) {
 /// Sizes only what the change touches; the rest stays as the builder has it.
 Plan sized(Plan plan, const Catalogue& catalogue, const std::vector<Id>& feeds) {
     const auto all = size_feeds(plan, catalogue);
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        auto& feed = plan.feeds[f];
-        if (std::find(feeds.begin(), feeds.end(), feed.id) != feeds.end()) feed = all.feeds[f];
-        if (feed.joint_from.empty()) feed.joint_from = all.feeds[f].joint_from;
-        if (feed.joint_to.empty()) feed.joint_to = all.feeds[f].joint_to;
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
+        auto& feed = plan.feeds()[f];
+        if (std::find(feeds.begin(), feeds.end(), feed.id) != feeds.end()) feed = all.feeds()[f];
+        if (feed.joint_from.empty()) feed.joint_from = all.feeds()[f].joint_from;
+        if (feed.joint_to.empty()) feed.joint_to = all.feeds()[f].joint_to;
     }
     return plan;
 }
@@ -47,10 +47,10 @@ tl::expected<Plan, std::string> own_line(const Plan& plan, const Catalogue& cata
         return Failed(say("it runs on {}, which the pack cannot give", name_of(plan, feed->from)));
     if (source.kind == PartKind::source) return Failed(say("it has its own line from the pack already"));
     const auto way = upstream_feeds(plan, load);
-    const auto& pack = plan.feeds[way.back()].from;
+    const auto& pack = plan.feeds()[way.back()].from;
     if (find_part(plan, pack).kind != PartKind::source) return Failed(say("no pack feeds it"));
     Plan next = plan;
-    auto& f = next.feeds[way.front()];
+    auto& f = next.feeds()[way.front()];
     f.from = pack, f.joint_from.clear();
     f.length.reset();
     give_fuse(f);
@@ -63,7 +63,7 @@ tl::expected<Plan, std::string> tap_circuit(const Plan& plan, const Catalogue& c
     const auto *l = by_id(plan.loads, load), *other = by_id(plan.loads, circuit);
     if (!own || !old || !l || !other || own == old)
         return Failed(say("two loads, each with a feed, are needed"));
-    const auto at = static_cast<size_t>(old - plan.feeds.data());
+    const auto at = static_cast<size_t>(old - plan.feeds().data());
     const auto& worst = study.worst.feeds[at];
     if (worst.lowest_end < l->v_min || worst.highest_end > l->v_max)
         return Failed(say("there it would get {} – {}; it takes {} – {}", format(worst.lowest_end),
@@ -81,8 +81,8 @@ tl::expected<Plan, std::string> tap_circuit(const Plan& plan, const Catalogue& c
                           format(together)));
     Plan next = plan;
     const Id id = fresh_id(plan, "tap", other->name);
-    next.hubs.push_back({id, say("Tap at ") + other->name, other->place, {}});
-    auto& trunk = next.feeds[at];
+    next.hubs.push_back({id, say("Tap at {}", other->name), other->place, {}});
+    auto& trunk = next.feeds()[at];
     Lead rest = trunk;
     rest.id = fresh_id(next, "feed", id + " " + other->name);
     rest.from = id, rest.length = Metre(0.1);
@@ -90,13 +90,13 @@ tl::expected<Plan, std::string> tap_circuit(const Plan& plan, const Catalogue& c
     rest.devices.clear();
     give_fuse(rest);
     trunk.to = id, trunk.joint_to.clear();
-    auto& mine = next.feeds[static_cast<size_t>(own - plan.feeds.data())];
+    auto& mine = next.feeds()[static_cast<size_t>(own - plan.feeds().data())];
     mine.from = id;
     mine.length.reset();
     mine.joint_from.clear();
     give_fuse(mine);
     const std::vector<Id> touched{rest.id, mine.id};
-    next.feeds.push_back(std::move(rest));
+    next.add_feed(std::move(rest));
     return sized(std::move(next), catalogue, touched);
 }
 

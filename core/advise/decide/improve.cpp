@@ -35,7 +35,7 @@ void rail_steps(const Plan& plan, const Catalogue& catalogue, std::vector<PlanSt
         }
         const auto into = feeds_into(plan, a.id);
         for (const auto& from : sources)
-            if (!into.empty() && plan.feeds[into.front()].from != from)
+            if (!into.empty() && plan.feeds()[into.front()].from != from)
                 out.push_back({say("{} fed from {}", a.name, name_of(plan, from)), [&, rail = a.id, from] {
                                    return made(feed_rail_from(plan, catalogue, rail, from));
                                }});
@@ -55,7 +55,7 @@ void module_steps(const Plan& plan, const Catalogue& catalogue, std::vector<Plan
 }
 
 void wire_steps(const Plan& plan, const Catalogue& catalogue, std::vector<PlanStep>& out) {
-    for (const auto& f : plan.feeds) {
+    for (const auto& f : plan.feeds()) {
         const auto* wire = find(catalogue.wires, f.wire);
         if (!wire) continue;
         for (const auto* other : {next_thinner(catalogue, *wire), next_thicker(catalogue, *wire)})

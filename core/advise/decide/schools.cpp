@@ -96,7 +96,7 @@ SchoolQuestion answered(const Question& asked, const Plan& plan, const Catalogue
     }
     const auto& second = q.ways.back();
     if (asked.ways.size() == 2 && second.refusal.empty() && q.ways.front().refusal.empty() &&
-        second.plan.feeds == q.ways.front().plan.feeds &&
+        second.plan.leads == q.ways.front().plan.leads &&
         second.plan.converters == q.ways.front().plan.converters)
         for (auto& w : q.ways)
             if (!w.followed) w.refusal = say("it makes no difference with these loads");
@@ -128,7 +128,7 @@ SchoolQuestion how_to_feed(const Plan& plan, const Catalogue& catalogue, const I
         add(say("Tap a circuit"), say("least wire; two fuses, the old one and its own"),
             tl::unexpected(std::string(say("no circuit of its voltage has room for it"))));
     else
-        add(say("Tap the circuit of ") + name_of(plan, circuit),
+        add(say("Tap the circuit of {}", name_of(plan, circuit)),
             say("least wire; two fuses, the old one and its own"),
             tap_circuit(plan, catalogue, now, load, circuit));
     compare(q, catalogue);
@@ -148,7 +148,7 @@ SchoolStudy compare_schools(const Plan& plan, const Catalogue& catalogue, const 
         study.questions.push_back(answered(q, plan, catalogue));
     }
     if (!progress((all - 1) / all)) return study;
-    if (!plan.feeds.empty())
+    if (!plan.feeds().empty())
         study.questions.push_back(
             how_to_feed(plan, catalogue, by_id(plan.loads, subject) ? subject : quietest(plan)));
     study.complete = true;

@@ -47,7 +47,7 @@ std::optional<SearchedPlan> whole_plan(const Plan& plan, const Catalogue& catalo
     auto start = plan;
     start.practices = c.practices;
     auto next = take_battery(c.battery, catalogue)(start);
-    if (next.feeds.empty()) return {};
+    if (next.feeds().empty()) return {};
     const auto s = study(next, catalogue, {});
     if (!s.mission.lasts || count(s.findings, Severity::danger) > 0) return {};
     auto p = searched_plan(std::move(next), s, c.battery_cost);

@@ -39,7 +39,7 @@ VariantFigure figure(const Compared& c) {
 
 size_t parts(const Plan& plan) {
     size_t n = plan.sources.size() + plan.hubs.size() + plan.converters.size();
-    for (const auto& f : plan.feeds) n += f.devices.size();
+    for (const auto& f : plan.feeds()) n += f.devices.size();
     return n;
 }
 
@@ -86,7 +86,7 @@ std::vector<VariantFigure> compare_variants(const Plan& plan_a, const Study& a, 
                       say("From a rail to the load that loses the most on the way"), Compared::Told::points},
              whole(say("parts"), parts(plan_a), parts(plan_b),
                    say("Packs, hubs, modules, fuses, switches and plugs")),
-             whole(say("feeds"), plan_a.feeds.size(), plan_b.feeds.size(), say("Runs of wire to make")),
+             whole(say("feeds"), plan_a.feeds().size(), plan_b.feeds().size(), say("Runs of wire to make")),
              whole(say("dangers"), count(a.findings, Severity::danger), count(b.findings, Severity::danger),
                    say("Dangers")),
              whole(say("cautions"), count(a.findings, Severity::caution),

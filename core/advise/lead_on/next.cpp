@@ -13,7 +13,7 @@
 namespace sangre {
 namespace {
 
-bool wired(const Plan& plan) { return !plan.feeds.empty(); }
+bool wired(const Plan& plan) { return !plan.feeds().empty(); }
 
 size_t unfed_loads(const Plan& plan) {
     return static_cast<size_t>(std::count_if(plan.loads.begin(), plan.loads.end(),
@@ -84,7 +84,7 @@ Stage stage_of(const std::string& rule) {
 
 std::vector<LengthToMeasure> lengths_to_measure(const Plan& plan, const Study& study) {
     std::vector<LengthToMeasure> all;
-    for (size_t i = 0; i < plan.feeds.size() && i < study.harness.routes.size(); ++i) {
+    for (size_t i = 0; i < plan.feeds().size() && i < study.harness.routes.size(); ++i) {
         if (study.harness.routes[i].basis != LengthBasis::guessed) continue;
         // The drop grows with the length; what plugs and joints lose of it is small.
         const double lost = 2 * study.worst.feeds[i].drop_share;
@@ -119,7 +119,7 @@ std::string next_thing(Stage stage, const Plan& plan, const Study& study) {
             return say("every wire is protected: see on Routing how it runs.");
         case Stage::routing:
             if (const auto guessed = lengths_to_measure(plan, study); !guessed.empty())
-                return say("measure {}{}; {} guessed.", feed_name(plan, plan.feeds[guessed.front().feed]),
+                return say("measure {}{}; {} guessed.", feed_name(plan, plan.feeds()[guessed.front().feed]),
                            guessed.front().decides ? say(", which decides its wire") : "",
                            counted(guessed.size(), say("length is"), say("lengths are")));
             return say("every length is known: cut and build on Build.");

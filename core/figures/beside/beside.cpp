@@ -29,7 +29,7 @@ std::optional<Pair> pair_of(const Plan& plan, const Harness& harness, size_t lea
     const auto cores = harness.wiring.cores_of(lead);
     if (cores.empty() || !cores.front().wire) return {};
     const auto& wire = *cores.front().wire;
-    const auto& l = lead_at(plan, lead);
+    const auto& l = plan.leads[lead];
     Pair pair;
     pair.outer = wire.outer;
     pair.conductor = Metre(raw(wire.conductor) / 1e3);
@@ -41,12 +41,12 @@ std::optional<Pair> pair_of(const Plan& plan, const Harness& harness, size_t lea
 
 /// Behind a motor's controller its phases go up and down by the whole supply.
 Volt phase_volts(const Plan& plan, size_t lead) {
-    const auto& l = lead_at(plan, lead);
+    const auto& l = plan.leads[lead];
     return l.kind == CableKind::motor && !cores_of_role(l, CoreRole::phase).empty() ? l.volts : Volt(0);
 }
 
 const Load* disturbed_load(const Plan& plan, size_t lead) {
-    const auto* load = by_id(plan.loads, lead_at(plan, lead).to);
+    const auto* load = by_id(plan.loads, plan.leads[lead].to);
     return load && load->sensitive ? load : nullptr;
 }
 
@@ -80,7 +80,7 @@ double field_of_one(Ampere current, Metre off) {
 
 Ampere noisy_current(const Plan& plan, const PlanIndex& index, size_t lead) {
     Ampere sum{};
-    if (lead >= plan.feeds.size()) return sum;
+    if (lead >= plan.feeds().size()) return sum;
     for (const auto l : index.loads_behind(lead)) {
         const auto& load = plan.loads[l];
         if (load.noisy || load.kind == LoadKind::motor) sum += std::max(load.peak, load.typical);
@@ -89,7 +89,7 @@ Ampere noisy_current(const Plan& plan, const PlanIndex& index, size_t lead) {
 }
 
 Volt noise_borne(const Plan& plan, size_t lead) {
-    const auto& l = lead_at(plan, lead);
+    const auto& l = plan.leads[lead];
     if (carries_signals(l)) return limits_of(l.signal).noise;
     return disturbed_load(plan, lead) ? borne_by_supply : Volt(0);
 }
@@ -100,7 +100,7 @@ bool can_disturb(const Plan& plan, const PlanIndex& index, size_t lead) {
 
 bool can_be_disturbed(const Plan& plan, const PlanIndex& index, size_t lead) {
     // What carries the disturbance to a load is not disturbed by what it feeds itself.
-    return (carries_signals(lead_at(plan, lead)) || disturbed_load(plan, lead)) &&
+    return (carries_signals(plan.leads[lead]) || disturbed_load(plan, lead)) &&
            raw(noisy_current(plan, index, lead)) <= 0;
 }
 
@@ -115,7 +115,7 @@ std::optional<Beside> coupling(const Plan& plan, const PlanIndex& index, const H
     const Metre gap(raw(x.apart) / 1e3);
     x.henry_per_m = mutual_inductance(a->spread, b->spread, gap);
     x.ripple = noisy_current(plan, index, noisy) * ripple_share;
-    x.shielded = lead_at(plan, quiet).kind == CableKind::coax;
+    x.shielded = plan.leads[quiet].kind == CableKind::coax;
     // The loop that picks up: of a coax its shield with the frame, grounded at both ends.
     const auto loop = x.shielded ? off_frame * 2 : b->spread;
     x.henry_per_m = mutual_inductance(a->spread, loop, gap);
@@ -131,7 +131,7 @@ std::optional<Beside> coupling(const Plan& plan, const PlanIndex& index, const H
                      lb = pair_inductance(b->spread, b->conductor), m = x.henry_per_m;
         const double farad_per_m = permittivity / (light * light) * m / (la * lb - m * m);
         volts += farad_per_m * raw(x.along) * raw(phase_volts(plan, x.noisy)) / raw(phase_rise) *
-                 raw(limits_of(lead_at(plan, x.quiet).signal).across);
+                 raw(limits_of(plan.leads[x.quiet].signal).across);
     }
     x.twisted = a->twisted || (b->twisted && !x.shielded);
     x.untwisted = Volt(volts);
@@ -157,7 +157,7 @@ std::vector<Beside> beside_along(const Plan& plan, const PlanIndex& index, const
 }
 
 std::vector<Beside> beside_one_another(const Plan& plan, const PlanIndex& index, const Harness& harness) {
-    const size_t leads = lead_count(plan);
+    const size_t leads = plan.leads.size();
     std::vector<char> noisy(leads), quiet(leads);
     for (size_t i = 0; i < leads; ++i)
         noisy[i] = can_disturb(plan, index, i), quiet[i] = can_be_disturbed(plan, index, i);

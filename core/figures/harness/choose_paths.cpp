@@ -24,12 +24,12 @@ constexpr size_t paths_tried = 4;
 struct Chooser {
     const Plan& plan;
     const Catalogue& catalogue;
-    size_t leads = lead_count(plan);
+    size_t leads = plan.leads.size();
     std::vector<ChosenPath> chosen{};
     std::vector<std::vector<size_t>> openings{};  ///< by way
     std::vector<std::optional<Millimetre>> bends = tightest_bends(plan);
 
-    const Lead& lead(size_t i) const { return lead_at(plan, i); }
+    const Lead& lead(size_t i) const { return plan.leads[i]; }
     WayCost cost(const Lead& l) const { return cost_for(plan, catalogue, l, bends); }
     /// Both its ends stand somewhere, and nobody has said its ways.
     bool free(size_t i) const {

@@ -52,8 +52,8 @@ std::vector<DrillHole> drill_holes(const Plan& plan, const Catalogue& catalogue,
              part.seat.points},
             part.seat.cutout);
     }
-    for (size_t i = 0; i < lead_count(plan); ++i)
-        for (const auto& item : lead_at(plan, i).devices)
+    for (size_t i = 0; i < plan.leads.size(); ++i)
+        for (const auto& item : plan.leads[i].devices)
             if (const auto* body = by_id(plan.bodies, item.panel)) {
                 const auto name = item_name(catalogue, item);
                 add({item.id,

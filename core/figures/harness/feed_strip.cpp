@@ -25,7 +25,7 @@ StripItem joint_item(const Wiring& wiring, size_t feed, JointAt end) {
 
 FeedStrip feed_strip(const Plan& plan, const Catalogue& catalogue, const OperatingPoint& point,
                      const Wiring& wiring, size_t feed) {
-    const auto& f = plan.feeds[feed];
+    const auto& f = plan.feeds()[feed];
     const auto& at = point.feeds[feed];
     FeedStrip strip;
     strip.amps = at.supply;

@@ -105,7 +105,7 @@ std::vector<FittingCount> fittings_wanted(const Plan& plan, const Catalogue& cat
                 name_of(plan, way.id));
     }
     for (size_t i = 0; i < harness.routes.size(); ++i)
-        if (const auto& lead = lead_at(plan, i); lead.jacket == Jacket::braid)
+        if (const auto& lead = plan.leads[i]; lead.jacket == Jacket::braid)
             add(jacket_braid(catalogue, lead), raw(jacket_length(lead, harness.routes[i])),
                 lead_name(plan, lead));
     const auto [kind, each] = bought_for(plan.practices.hold);

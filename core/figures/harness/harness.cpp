@@ -38,6 +38,7 @@ double end_allowance(const Plan& plan, const Catalogue& catalogue, const Lead& f
     const auto* kind = find(catalogue.joints, at_source ? feed.joint_from : feed.joint_to);
     const double trim = feed.trim ? raw(*feed.trim) : usual_trim_m;
     if (!kind) return trim;
+    if (kind->method == JointMethod::plugged) return 0;
     const auto* wire = find(catalogue.wires, feed.wire);
     const int n = std::max(feed.conductors, 1);
     const auto size = wire ? joint_size(*kind, wire->area * n, bundled(wire->conductor, n),
@@ -50,7 +51,7 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed, 
     FeedRoute r;
     const auto from = place_of(plan, feed.from), to = place_of(plan, feed.to);
     const auto& path = chosen.path;
-    r.why.title = say("Length: ") + lead_name(plan, feed);
+    r.why.title = say("Length: {}", lead_name(plan, feed));
     r.pinned = chosen.pinned, r.went_round = chosen.went_round;
     if (r.pinned) r.why.add(say("By the ways that it is pinned to."));
     if (!r.went_round.empty())
@@ -150,6 +151,9 @@ HoleFill fill_opening(const Plan& plan, const Wiring& wiring, size_t opening, Ho
             if (opens) h.to_open.push_back(static_cast<size_t>(&item - wiring.items.data()));
             h.largest_end = std::max(h.largest_end, opens ? v.opened : v.passes);
         }
+    // With a plug at either end one of them goes through, or the lead does not.
+    for (const auto f : h.leads)
+        if (hole > 0 && raw(plan.leads[f].plug) > hole && keeps_plugs(wiring, f)) h.plugs_stuck.push_back(f);
     h.needed += h.braid * 2, h.kept += h.braid * 2;
     double area = 0;
     for (const auto& r : h.rounds) area += 4 * r.at.radius * r.at.radius;
@@ -160,6 +164,16 @@ HoleFill fill_opening(const Plan& plan, const Wiring& wiring, size_t opening, Ho
 }
 
 }  // namespace
+
+bool keeps_plugs(const Wiring& wiring, size_t lead) {
+    const auto kept = [&](JointAt at) {
+        const auto joints = wiring.joints_of(lead);
+        return std::any_of(joints.begin(), joints.end(), [&](const auto& j) {
+            return j.at == at && j.kind && j.kind->method == JointMethod::plugged;
+        });
+    };
+    return kept(JointAt::source) && kept(JointAt::end);
+}
 
 FeedRoute route_of(const Plan& plan, const Catalogue& catalogue, const Lead& lead) {
     ChosenPath chosen;
@@ -176,14 +190,14 @@ Harness lay_routes(const Plan& plan, const Catalogue& catalogue) {
     Harness h;
     h.feeds_on_way.resize(plan.ways.size());
     const auto chosen = choose_paths(plan, catalogue);
-    for (size_t i = 0; i < plan.feeds.size(); ++i) {
-        h.routes.push_back(route(plan, catalogue, plan.feeds[i], chosen[i]));
+    for (size_t i = 0; i < plan.feeds().size(); ++i) {
+        h.routes.push_back(route(plan, catalogue, plan.feeds()[i], chosen[i]));
         for (const auto p : h.routes.back().ways) h.feeds_on_way[p].push_back(i);
     }
     h.cables_on_way.resize(plan.ways.size());
-    for (size_t i = 0; i < plan.cables.size(); ++i) {
-        h.routes.push_back(route(plan, catalogue, plan.cables[i], chosen[plan.feeds.size() + i]));
-        for (const auto p : h.routes.back().ways) h.cables_on_way[p].push_back(plan.feeds.size() + i);
+    for (size_t i = 0; i < plan.signal_leads().size(); ++i) {
+        h.routes.push_back(route(plan, catalogue, plan.signal_leads()[i], chosen[plan.feeds().size() + i]));
+        for (const auto p : h.routes.back().ways) h.cables_on_way[p].push_back(plan.feeds().size() + i);
     }
     for (auto& r : h.routes)
         for (const auto p : r.ways)
@@ -192,8 +206,8 @@ Harness lay_routes(const Plan& plan, const Catalogue& catalogue) {
     for (const auto& r : h.routes) cuts.push_back(r.cut);
     h.wiring = wire_up(plan, PlanIndex(plan), catalogue, feed_lengths(h), cuts);
     for (size_t i = 0; i < h.routes.size(); ++i) {
-        h.strands.push_back(strands_of(catalogue, lead_at(plan, i)));
-        h.jacket_gram_per_m.push_back(jacket_gram_per_m(catalogue, lead_at(plan, i)));
+        h.strands.push_back(strands_of(catalogue, plan.leads[i]));
+        h.jacket_gram_per_m.push_back(jacket_gram_per_m(catalogue, plan.leads[i]));
     }
     return h;
 }
@@ -223,11 +237,11 @@ void lay_bundles(const Plan& plan, Harness& laid) {
         for (const auto w : through[i]) leads.insert(on_way[w].leads.begin(), on_way[w].leads.end());
         std::vector<size_t> passing;
         for (const auto l : leads)
-            passing.insert(passing.end(),
-                           std::max<size_t>(passages(plan, place_of(plan, lead_at(plan, l).from),
-                                                     laid.routes[l].ways, opening.id),
-                                            1),
-                           l);
+            passing.insert(
+                passing.end(),
+                std::max<size_t>(
+                    passages(plan, place_of(plan, plan.leads[l].from), laid.routes[l].ways, opening.id), 1),
+                l);
         HoleFill bundle;
         if (through[i].size() == 1 && passing.size() == leads.size() && opening.already.empty() &&
             opening.later.empty())
@@ -255,7 +269,7 @@ std::string packed_words(const HoleFill& fill) {
 }
 
 const std::string& colour_of(const Plan& plan, const PackedWire& wire) {
-    const auto& lead = lead_at(plan, wire.lead);
+    const auto& lead = plan.leads[wire.lead];
     if (!lead.cores.empty()) return lead.cores[wire.core].colour;
     const auto alike = static_cast<size_t>(std::max(lead.conductors, 1));
     return wire.core < alike ? lead.supply_colour : lead.return_colour;

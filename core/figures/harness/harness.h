@@ -56,8 +56,9 @@ struct HoleFill {
     bool fits = true;
     Millimetre largest_end{};  ///< the bulkiest plug or fuse holder that would have to pass
     std::vector<size_t>
-        to_open;            ///< items of the wiring that pass only taken apart; those count with what is left
-    bool ends_pass = true;  ///< otherwise: thread first, then terminate
+        to_open;  ///< items of the wiring that pass only taken apart; those count with what is left
+    std::vector<size_t> plugs_stuck{};  ///< leads that keep the plugs at both ends, and neither passes
+    bool ends_pass = true;              ///< otherwise: thread first, then terminate
 };
 
 /// "7 wires", "7 wires and 2 more": what is packed there, what runs there already and what room is kept for
@@ -83,6 +84,9 @@ struct Harness {
 inline constexpr Metre guessed_length{0.5};
 /// Length of a feed between two parts in one place.
 inline constexpr Metre same_place_length{0.15};
+
+/// True where both ends of a lead stay in the plugs that they came with.
+bool keeps_plugs(const Wiring& wiring, size_t lead);
 
 Harness lay_harness(const Plan& plan, const Catalogue& catalogue);
 /// The same without its bundles, which are most of the work: enough for lengths and for what lies bunched.

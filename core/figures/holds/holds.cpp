@@ -22,14 +22,14 @@ bool is_pulled(const Plan& plan, const Harness& harness, size_t way, const Id& p
     };
     const auto& feeds = harness.feeds_on_way[way];
     return std::any_of(feeds.begin(), feeds.end(),
-                       [&](size_t f) { return here(plan.feeds[f].from) || here(plan.feeds[f].to); });
+                       [&](size_t f) { return here(plan.feeds()[f].from) || here(plan.feeds()[f].to); });
 }
 
 /// Some lead of the way ends at that place.
 bool ends_there(const Plan& plan, const Harness& harness, size_t way, const Id& place) {
     for (const auto* leads : {&harness.feeds_on_way[way], &harness.cables_on_way[way]})
         for (const auto l : *leads) {
-            const auto& lead = lead_at(plan, l);
+            const auto& lead = plan.leads[l];
             if (place_of(plan, lead.from) == place || place_of(plan, lead.to) == place) return true;
         }
     return false;

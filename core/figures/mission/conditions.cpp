@@ -8,7 +8,7 @@ namespace sangre {
 std::vector<size_t> loads_behind(const Plan& plan, size_t feed) { return PlanIndex(plan).loads_behind(feed); }
 
 std::vector<bool> open_feeds(const Plan& plan, const PlanIndex& index, const Phase& phase) {
-    std::vector<bool> open(plan.feeds.size());
+    std::vector<bool> open(plan.feeds().size());
     for (const auto f : index.switched()) {
         const auto& behind = index.loads_behind(f);
         open[f] = std::none_of(behind.begin(), behind.end(),
@@ -67,7 +67,7 @@ Demand demand_for(const Plan& plan, const PlanIndex& index, const Conditions& co
     const auto* phase = phase_of(plan, conditions);
     if (conditions.worst || !phase) {
         d.states.assign(plan.loads.size(), LoadState::off);
-        d.open.assign(plan.feeds.size(), false);
+        d.open.assign(plan.feeds().size(), false);
         for (size_t i = 0; i < plan.loads.size(); ++i) {
             bool ever = plan.phases.empty();
             for (const auto& p : plan.phases) ever = ever || state_in(p, plan.loads[i]) != LoadState::off;
@@ -77,8 +77,8 @@ Demand demand_for(const Plan& plan, const PlanIndex& index, const Conditions& co
         d = demand_in_phase(plan, index, *phase, false);
     d.charge = conditions.worst ? nearly_empty : std::clamp(conditions.charge, 0.0, 1.0);
     d.air = conditions.worst ? plan.coldest_air : conditions.air;
-    for (size_t f = 0; f < plan.feeds.size(); ++f)
-        for (const auto& dev : plan.feeds[f].devices)
+    for (size_t f = 0; f < plan.feeds().size(); ++f)
+        for (const auto& dev : plan.feeds()[f].devices)
             if (const auto set = conditions.switches.find(dev.id); set != conditions.switches.end())
                 d.open[f] = !set->second;
     return d;

@@ -25,7 +25,7 @@ bool starts(const Phase& phase, const Load& load) {
 Id rail_before(const Plan& plan, const PlanIndex& index, const Id& load) {
     Id rail;
     for (const auto f : index.upstream(load)) {
-        rail = plan.feeds[f].from;
+        rail = plan.feeds()[f].from;
         if (index.source_of(f).kind == PartKind::converter) break;
     }
     return rail;
@@ -69,14 +69,15 @@ std::vector<SwitchingInstant> switching_instants(const Plan& plan, const PlanInd
         all.push_back(instant_with(plan, say("the hardest of every rail start"), loads));
     }
     const auto now = open_feeds(plan, index, phase);
-    const auto then = before ? open_feeds(plan, index, *before) : std::vector<bool>(plan.feeds.size(), true);
+    const auto then =
+        before ? open_feeds(plan, index, *before) : std::vector<bool>(plan.feeds().size(), true);
     for (const auto f : index.switched()) {
         if (now[f] || !then[f]) continue;
         std::vector<size_t> loads;
         for (const auto l : index.loads_behind(f))
             if (starts(phase, plan.loads[l])) loads.push_back(l);
         if (loads.size() > 1)
-            all.push_back(instant_with(plan, switch_name(plan.feeds[f]) + say(" is closed"), loads));
+            all.push_back(instant_with(plan, say("{} is closed", switch_name(plan.feeds()[f])), loads));
     }
     return all;
 }

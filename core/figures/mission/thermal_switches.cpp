@@ -25,7 +25,7 @@ bool open_at(const ThermalItem& item, Celsius warm) {
 
 /// Which parts some way of closed feeds leads to from a source.
 std::vector<bool> loads_fed(const Plan& plan, const PlanIndex& index, const std::vector<bool>& open) {
-    std::vector<bool> passed(plan.feeds.size()), fed(plan.loads.size());
+    std::vector<bool> passed(plan.feeds().size()), fed(plan.loads.size());
     std::vector<size_t> todo;
     for (const auto& s : plan.sources)
         for (const auto f : index.from(s.id)) todo.push_back(f);
@@ -35,7 +35,7 @@ std::vector<bool> loads_fed(const Plan& plan, const PlanIndex& index, const std:
         if (passed[f] || open[f]) continue;
         passed[f] = true;
         if (const auto end = index.end_of(f); end.kind == PartKind::load) fed[end.index] = true;
-        for (const auto next : index.from(plan.feeds[f].to)) todo.push_back(next);
+        for (const auto next : index.from(plan.feeds()[f].to)) todo.push_back(next);
     }
     return fed;
 }

@@ -70,7 +70,7 @@ Draw draw_once(const Job& job, const Solver& solver, const std::vector<double>& 
     demand.battery_scale =
         1 + set(Spread::battery_resistance, off(random, job.tolerances.battery_resistance));
     const double capacity = 1 + set(Spread::battery_capacity, off(random, job.tolerances.battery_capacity));
-    demand.branch_scale.resize(job.plan.feeds.size());
+    demand.branch_scale.resize(job.plan.feeds().size());
     set(Spread::lengths, spread_list(random, demand.branch_scale, job.tolerances.length, 1));
     const auto shares = demand.load_scale;
     demand.load_scale.resize(job.plan.loads.size());
@@ -196,7 +196,7 @@ ToleranceStudy study_tolerance(const Plan& plan, const Catalogue& catalogue,
         s.browns_out.push_back(
             good.empty() ? 0 : static_cast<double>(starved) / static_cast<double>(good.size()));
     }
-    for (size_t f = 0; f < plan.feeds.size(); ++f)
+    for (size_t f = 0; f < plan.feeds().size(); ++f)
         s.feed_drop.push_back(summary.of([f](const Draw& d) { return d.feed_drop[f]; }));
     return s;
 }

@@ -25,8 +25,8 @@ Why explain_tolerance(const Plan& plan, const ToleranceStudy& t, const Phase& ph
         if (t.browns_out[l] > 0)
             why.add(say("Browns out in {} of them.", format_percent(t.browns_out[l])), Tone::caution);
     }
-    for (size_t f = 0; f < plan.feeds.size() && f < t.feed_drop.size(); ++f)
-        if (plan.feeds[f].id == subject && t.feed_drop[f].high > 1e-4)
+    for (size_t f = 0; f < plan.feeds().size() && f < t.feed_drop.size(); ++f)
+        if (plan.feeds()[f].id == subject && t.feed_drop[f].high > 1e-4)
             add_range(why, say("Drops"), t.feed_drop[f], Volt());
     if (const auto* source = by_id(plan.sources, subject)) {
         const bool packs = has_packs(plan), pack = source->kind == SourceKind::pack;
@@ -42,7 +42,7 @@ Why explain_tolerance(const Plan& plan, const ToleranceStudy& t, const Phase& ph
                       Second());
     }
     if (why.lines.empty()) return why;
-    why.title = say("How sure, in ") + phase.name;
+    why.title = say("How sure, in {}", phase.name);
     why.source = say("{} seeded draws over tolerances of parts, loads and lengths, charge and air", t.draws);
     return why;
 }

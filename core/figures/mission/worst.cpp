@@ -92,7 +92,7 @@ void note_usual(WorstCase& w, const Plan& plan, const OperatingPoint& p, const D
 
 /// How long peaks last comes from the loads behind each feed, not from the network.
 void note_pulses(WorstCase& w, const Plan& plan, const PlanIndex& index) {
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
         auto& x = w.feeds[f];
         double rise = 0;
         const auto& behind = index.loads_behind(f);
@@ -214,7 +214,7 @@ std::vector<Phase> as_hard_as_can_be(const Plan& plan) {
 
 WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, size_t last) {
     WorstCase w;
-    w.feeds.resize(plan.feeds.size());
+    w.feeds.resize(plan.feeds().size());
     w.loads.resize(plan.loads.size());
     w.converters.resize(plan.converters.size());
     w.packs.resize(plan.sources.size());
@@ -277,7 +277,7 @@ WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, 
                                   [](const auto& s) { return s.kind == SourceKind::panel; })) {
         Demand sun;
         sun.states.assign(plan.loads.size(), LoadState::off);
-        sun.open.assign(plan.feeds.size(), false);
+        sun.open.assign(plan.feeds().size(), false);
         sun.charge = 0.5, sun.sun = 1, sun.air = plan.hottest_air;
         where = say("full sun, all loads off");
         if (const auto p = solved(sun, {}); p.found) note_feeds(w, p, sun, false, where);

@@ -15,9 +15,9 @@ int conductors_of(const Lead& feed) { return std::max(feed.conductors, 1); }
 
 std::vector<int> bunched_circuits(const Plan& plan, const Catalogue& catalogue, const Harness& harness,
                                   const WorstCase& worst) {
-    std::vector<bool> light(plan.feeds.size());
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        const auto& feed = plan.feeds[f];
+    std::vector<bool> light(plan.feeds().size());
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
+        const auto& feed = plan.feeds()[f];
         const auto* wire = find(catalogue.wires, feed.wire);
         const auto* insulation = wire ? find(catalogue.insulations, wire->insulation) : nullptr;
         if (!insulation || harness.routes[f].bunched < 2) continue;
@@ -26,13 +26,13 @@ std::vector<int> bunched_circuits(const Plan& plan, const Catalogue& catalogue, 
         light[f] =
             worst.feeds[f].continuous < free * conductors_of(feed) * bunching_factor(all) * light_share;
     }
-    std::vector<int> counted(plan.feeds.size());
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        counted[f] = conductors_of(plan.feeds[f]);
+    std::vector<int> counted(plan.feeds().size());
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
+        counted[f] = conductors_of(plan.feeds()[f]);
         for (const auto p : harness.routes[f].ways) {
-            int here = conductors_of(plan.feeds[f]);
+            int here = conductors_of(plan.feeds()[f]);
             for (const auto other : harness.feeds_on_way[p])
-                if (other != f && !light[other]) here += conductors_of(plan.feeds[other]);
+                if (other != f && !light[other]) here += conductors_of(plan.feeds()[other]);
             counted[f] = std::max(counted[f], here);
         }
     }

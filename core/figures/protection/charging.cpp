@@ -25,7 +25,7 @@ struct Behind {
 class Walk {
   public:
     Walk(const Plan& plan, const Catalogue& catalogue, const Solver& solver)
-        : plan_(plan), catalogue_(catalogue), solver_(solver), known_(plan.feeds.size()) {}
+        : plan_(plan), catalogue_(catalogue), solver_(solver), known_(plan.feeds().size()) {}
 
     double ohm(size_t feed) const {
         const auto& branches = solver_.circuit().branches;
@@ -35,7 +35,7 @@ class Walk {
         if (known_[feed] || depth > deepest) return known_[feed].value_or(Behind{});
         const auto end = solver_.index().end_of(feed);
         Behind b;
-        for (const auto& d : plan_.feeds[feed].devices)
+        for (const auto& d : plan_.feeds()[feed].devices)
             if (const auto* part = find(catalogue_.inlines, d.type); part && d.kind == DeviceKind::filter)
                 b.farad += raw(part->capacitance);
         if (end.kind == PartKind::load) b.farad += raw(plan_.loads[end.index].capacitance);
@@ -43,7 +43,7 @@ class Walk {
             if (const auto* type = find(catalogue_.converters, plan_.converters[end.index].type))
                 b.farad += raw(type->input_capacitance);
         if (end.kind == PartKind::hub)
-            for (const auto f : solver_.index().from(plan_.feeds[feed].to)) {
+            for (const auto f : solver_.index().from(plan_.feeds()[feed].to)) {
                 const auto next = behind(f, depth + 1);
                 if (next.farad <= 0) continue;
                 b.farad += next.farad;
@@ -77,7 +77,7 @@ std::string charging_words(const Charging& c) {
 }
 
 std::vector<Charging> charging_currents(const Plan& plan, const Catalogue& catalogue, const Solver& solver) {
-    std::vector<Charging> all(plan.feeds.size());
+    std::vector<Charging> all(plan.feeds().size());
     Walk walk(plan, catalogue, solver);
     const auto& index = solver.index();
     for (size_t f = 0; f < all.size(); ++f) {
@@ -87,7 +87,7 @@ std::vector<Charging> charging_currents(const Plan& plan, const Catalogue& catal
         double ohm = walk.ohm(f) + (behind.siemens > 0 ? 1 / behind.siemens : 0);
         size_t top = f;
         for (size_t depth = 0; index.source_of(top).kind == PartKind::hub && depth < deepest; ++depth) {
-            const auto& into = index.into(plan.feeds[top].from);
+            const auto& into = index.into(plan.feeds()[top].from);
             if (into.empty()) break;
             top = into.front();
             ohm += walk.ohm(top);

@@ -29,7 +29,7 @@ std::vector<CurrentTime> sweep(double low, double high, Time time) {
 
 std::optional<size_t> fuse_before(const Plan& plan, const PlanIndex& index,
                                   const std::vector<FeedProtection>& feeds, size_t feed) {
-    for (const auto up : index.upstream(plan.feeds[feed].from))
+    for (const auto up : index.upstream(plan.feeds()[feed].from))
         if (feeds[up].family && !feeds[up].inherited) return up;
     return {};
 }

@@ -17,13 +17,13 @@ Plan cut_at(const Plan& plan, size_t feed) {
     Plan cut = plan;
     const Id here = fresh_id(plan, "hub", say("short here"));
     cut.hubs.push_back({here, say("Short"), {}, {}});
-    Lead rest = cut.feeds[feed];
+    Lead rest = cut.feeds()[feed];
     rest.id = fresh_id(plan, "feed", say("behind the short"));
     rest.from = here;
     rest.devices.clear(), rest.joint_from.clear();
-    cut.feeds[feed].to = here;
-    cut.feeds[feed].joint_to.clear();
-    cut.feeds.push_back(std::move(rest));
+    cut.feeds()[feed].to = here;
+    cut.feeds()[feed].joint_to.clear();
+    cut.add_feed(std::move(rest));
     return cut;
 }
 
@@ -38,15 +38,15 @@ std::string dark_words(const Plan& plan, const std::vector<size_t>& dark) {
 void tell(ExploredFault& e, const Plan& plan, const std::vector<FeedProtection>& protection, size_t feed,
           bool limited) {
     auto& why = e.why;
-    const auto name = feed_name(plan, plan.feeds[feed]);
-    why.title = e.along >= 1   ? say("A short at the end of ") + name
-                : e.along <= 0 ? say("A short right behind the fuse of ") + name
+    const auto name = feed_name(plan, plan.feeds()[feed]);
+    why.title = e.along >= 1   ? say("A short at the end of {}", name)
+                : e.along <= 0 ? say("A short right behind the fuse of {}", name)
                                : say("A short {} along {}", format_percent(e.along), name);
     const auto& run = e.course.run;
     why.add(say("{} flows, with the wires at their working temperature{}.", format(run.at_first),
                 limited ? say(", held there by the module") : ""));
     if (run.opener)
-        why.add(say("{}: its {} fuse opens after {}.", feed_name(plan, plan.feeds[*run.opener]),
+        why.add(say("{}: its {} fuse opens after {}.", feed_name(plan, plan.feeds()[*run.opener]),
                     format(protection[*run.opener].rating), format(run.time)),
                 e.fault.outcome == FaultOutcome::hurts ? Tone::danger : Tone::good);
     else
@@ -57,7 +57,7 @@ void tell(ExploredFault& e, const Plan& plan, const std::vector<FeedProtection>&
         const auto f = e.course.feeds[w];
         const auto* insulation = protection[f].insulation;
         const bool hurt = insulation && run.wires[w] > insulation->damage;
-        why.add(fmt::format("{}: {}{}", feed_name(plan, plan.feeds[f]), format(run.wires[w]),
+        why.add(fmt::format("{}: {}{}", feed_name(plan, plan.feeds()[f]), format(run.wires[w]),
                             insulation ? say(" of {}", format(insulation->damage)) : ""),
                 hurt ? Tone::danger : Tone::plain);
     }

@@ -26,7 +26,7 @@ Ampere usual_carry(const WireType& wire, int conductors) {
 
 std::vector<Id> usual_fuses(const Plan& plan, const Catalogue& catalogue, const PlanIndex& index,
                             size_t feed) {
-    if (const auto* fuse = device(plan.feeds[feed], DeviceKind::fuse); fuse && in_block(catalogue, *fuse))
+    if (const auto* fuse = device(plan.feeds()[feed], DeviceKind::fuse); fuse && in_block(catalogue, *fuse))
         return holder_of(catalogue, *fuse)->takes;
     const auto from = index.source_of(feed);
     const bool main = from.kind == PartKind::source;

@@ -10,7 +10,7 @@ namespace {
 int module_before(const Plan& plan, const PlanIndex& index, size_t feed) {
     if (index.source_of(feed).kind == PartKind::converter)
         return static_cast<int>(index.source_of(feed).index);
-    for (const auto f : index.upstream(plan.feeds[feed].from))
+    for (const auto f : index.upstream(plan.feeds()[feed].from))
         if (index.source_of(f).kind == PartKind::converter) return static_cast<int>(index.source_of(f).index);
     return -1;
 }
@@ -29,12 +29,12 @@ const Device* fitted_fuse(const Catalogue& catalogue, const Lead& feed) {
 }
 
 std::vector<FuseFitting> fuse_order(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue) {
-    std::vector<bool> to_module(plan.feeds.size());
+    std::vector<bool> to_module(plan.feeds().size());
     for (const auto& c : plan.converters)
         for (const auto f : index.upstream(c.id)) to_module[f] = true;
     std::vector<FuseFitting> all;
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        if (!fitted_fuse(catalogue, plan.feeds[f])) continue;
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
+        if (!fitted_fuse(catalogue, plan.feeds()[f])) continue;
         FuseFitting fit{f, FuseTurn::direct, 0};
         const int module = module_before(plan, index, f);
         if (index.source_of(f).kind == PartKind::source)

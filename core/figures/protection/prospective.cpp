@@ -16,7 +16,7 @@ const Celsius cold_wire{20};
 Demand quiet(const Plan& plan) {
     Demand d;
     d.states.assign(plan.loads.size(), LoadState::off);
-    d.open.assign(plan.feeds.size(), false);
+    d.open.assign(plan.feeds().size(), false);
     d.charge = 1, d.sun = 1;
     d.air = cold_wire;
     d.brief = true;
@@ -30,8 +30,8 @@ std::vector<size_t> plain_way(const Plan& plan, const PlanIndex& index, size_t f
     std::vector<size_t> way{feed};
     for (;;) {
         const auto f = way.back();
-        const auto& x = plan.feeds[f];
-        if (x.ret != Return::own || way.size() > plan.feeds.size()) return {};
+        const auto& x = plan.feeds()[f];
+        if (x.ret != Return::own || way.size() > plan.feeds().size()) return {};
         for (const auto& d : x.devices)
             if (d.kind == DeviceKind::diode) return {};
         if (index.end_of(f).kind == PartKind::source) return {};
@@ -113,7 +113,7 @@ ShortCircuit short_circuit(const Plan& plan, const Catalogue& catalogue, const S
 
 std::vector<ShortCircuit> short_circuits(const Plan& plan, const Catalogue& catalogue, const Solver& solver) {
     std::vector<ShortCircuit> all;
-    for (size_t f = 0; f < plan.feeds.size(); ++f) all.push_back(short_circuit(plan, catalogue, solver, f));
+    for (size_t f = 0; f < plan.feeds().size(); ++f) all.push_back(short_circuit(plan, catalogue, solver, f));
     return all;
 }
 

@@ -13,7 +13,7 @@ namespace {
 /// A feed without a fuse hangs on the nearest one upstream, up to a module, which has its own limit.
 void inherit_fuse(const Plan& plan, const PlanIndex& index, std::vector<FeedProtection>& feeds, size_t feed) {
     if (index.source_of(feed).kind == PartKind::converter) return;
-    for (const auto up : index.upstream(plan.feeds[feed].from)) {
+    for (const auto up : index.upstream(plan.feeds()[feed].from)) {
         if (!feeds[up].family || feeds[up].inherited) {
             if (index.source_of(up).kind == PartKind::converter) return;
             continue;
@@ -31,7 +31,7 @@ bool backed_up(const Plan& plan, const PlanIndex& index, const std::vector<FeedP
                size_t feed, Ampere prospective) {
     constexpr Second soon(1);
     if (index.source_of(feed).kind == PartKind::converter) return false;
-    for (const auto up : index.upstream(plan.feeds[feed].from)) {
+    for (const auto up : index.upstream(plan.feeds()[feed].from)) {
         const auto& upper = feeds[up];
         if (upper.family && !upper.inherited && upper.family->breaking >= prospective &&
             slow_edge(*upper.family, upper.rating, prospective) <= soon)
@@ -105,12 +105,12 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
                                              const Harness& harness, const Solver& solver,
                                              const WorstCase& worst, const std::vector<ShortCircuit>& shorts,
                                              const std::vector<BoxAir>& boxes) {
-    std::vector<FeedProtection> all(plan.feeds.size());
+    std::vector<FeedProtection> all(plan.feeds().size());
     const auto bunched = bunched_circuits(plan, catalogue, harness, worst);
     const auto charging = charging_currents(plan, catalogue, solver);
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
         auto& p = all[f];
-        const auto& feed = plan.feeds[f];
+        const auto& feed = plan.feeds()[f];
         const auto& x = worst.feeds[f];
         p.air = air_along(plan, boxes, feed);
         p.wire = find(catalogue.wires, feed.wire);
@@ -135,7 +135,7 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
         p.warm = p.thermal->steady(x.continuous);
         p.warmest = std::max(p.warm, p.thermal->after(x.peak, x.peak_time, p.warm));
     }
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
         auto& p = all[f];
         if (!p.thermal) continue;
         const auto& x = worst.feeds[f];

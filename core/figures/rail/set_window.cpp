@@ -15,7 +15,7 @@ namespace {
 Ohm path_ohm(const Plan& plan, const Catalogue& catalogue, size_t feed, Metre length) {
     // Of a wire on a regulated rail: as warm as the hottest air and half of what a wire may warm beyond it.
     const auto ohms =
-        feed_ohms(plan, plan.feeds[feed], catalogue, length, Celsius(raw(plan.hottest_air) + 15));
+        feed_ohms(plan, plan.feeds()[feed], catalogue, length, Celsius(raw(plan.hottest_air) + 15));
     return ohms.copper + ohms.rest;
 }
 

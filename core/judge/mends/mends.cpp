@@ -82,10 +82,10 @@ struct Swap {
 
 std::vector<Swap> swaps(const Plan& old, const Plan& made, const Study& judged) {
     std::vector<Swap> all;
-    for (size_t f = 0; f < made.feeds.size(); ++f) {
-        const auto* before = by_id(old.feeds, made.feeds[f].id);
+    for (size_t f = 0; f < made.feeds().size(); ++f) {
+        const auto* before = by_id(old.feeds(), made.feeds()[f].id);
         if (!before) continue;
-        for (const auto& d : made.feeds[f].devices) {
+        for (const auto& d : made.feeds()[f].devices) {
             const auto* was = by_id(before->devices, d.id);
             if (!was || was->kind != d.kind || was->holder != d.holder ||
                 (was->type == d.type && was->rating == d.rating))
@@ -103,7 +103,7 @@ std::vector<Swap> swaps(const Plan& old, const Plan& made, const Study& judged) 
 /// What is there is used first, and not replaced for price alone: each item that the plan had is put back
 /// where nothing worse comes of it.
 Plan with_items_there(Plan made, const Plan& old, const Catalogue& catalogue) {
-    if (old.feeds.empty()) return made;
+    if (old.feeds().empty()) return made;
     auto judged = study(made, catalogue, usual_conditions(made));
     const auto put = [&](const std::vector<Swap>& some) {
         auto next = made;

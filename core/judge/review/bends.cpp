@@ -20,7 +20,7 @@ namespace {
 void bent_tight(const Context& c, std::vector<Finding>& out) {
     const auto bends = tightest_bends(c.plan);
     for (size_t i = 0; i < c.figures.harness.routes.size(); ++i) {
-        const auto& lead = lead_at(c.plan, i);
+        const auto& lead = c.plan.leads[i];
         const auto least = least_bend(c.catalogue, lead);
         for (const auto w : c.figures.harness.routes[i].ways) {
             if (!bends[w] || *bends[w] >= least) continue;
@@ -51,7 +51,7 @@ void bent_tight(const Context& c, std::vector<Finding>& out) {
 /// A solid conductor breaks where it is bent again and again.
 void solid_moves(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.figures.harness.routes.size(); ++i) {
-        const auto& lead = lead_at(c.plan, i);
+        const auto& lead = c.plan.leads[i];
         const auto* wire = find(c.catalogue.wires, lead.wire);
         if (!wire || wire->strands != 1) continue;
         for (const auto w : c.figures.harness.routes[i].ways) {
@@ -72,7 +72,7 @@ void solid_moves(const Context& c, std::vector<Finding>& out) {
                 if (other.strands > 1 && other.metric == wire->metric && other.size == wire->size &&
                     (!soft || other.strands > soft->strands))
                     soft = &other;
-            if (soft && i < c.plan.feeds.size())
+            if (soft && i < c.plan.feeds().size())
                 f.fixes.push_back(
                     {say("Use {} strands of the same size", soft->strands),
                      [id = lead.id, to = soft->id](const Plan& p) { return set_wire(p, id, to); }});
@@ -84,7 +84,7 @@ void solid_moves(const Context& c, std::vector<Finding>& out) {
 /// A measured outside that is less than what is in it.
 void jacket_tight(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.figures.harness.routes.size(); ++i) {
-        const auto& lead = lead_at(c.plan, i);
+        const auto& lead = c.plan.leads[i];
         const auto* wire = find(c.catalogue.wires, lead.wire);
         if (!wire || raw(lead.across) <= 0) continue;
         const auto inside = inside_jacket(lead, wire->outer, wires_of(lead));
@@ -106,7 +106,7 @@ void jacket_tight(const Context& c, std::vector<Finding>& out) {
 
 /// Wires by the metre have no sheath round them.
 void sheath_plain(const Context& c, std::vector<Finding>& out) {
-    for (const auto& lead : c.plan.feeds) {
+    for (const auto& lead : c.plan.feeds()) {
         if (lead.jacket != Jacket::sheath || !lead.cores.empty()) continue;
         Finding f{Severity::caution,
                   {},
@@ -128,7 +128,7 @@ void sheath_plain(const Context& c, std::vector<Finding>& out) {
 void knot_unfit(const Context& c, std::vector<Finding>& out) {
     constexpr Millimetre thickest(6);  // stiffer ones are not drawn snug by hand; typical
     for (size_t i = 0; i < c.figures.harness.routes.size(); ++i) {
-        const auto& lead = lead_at(c.plan, i);
+        const auto& lead = c.plan.leads[i];
         const auto* wire = find(c.catalogue.wires, lead.wire);
         if (!wire) continue;
         const auto across = bent_across(c.catalogue, lead);
@@ -162,7 +162,7 @@ void knot_unfit(const Context& c, std::vector<Finding>& out) {
 /// From one way into the next, where both are drawn to scale.
 void turns_tight(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.figures.harness.routes.size(); ++i) {
-        const auto& lead = lead_at(c.plan, i);
+        const auto& lead = c.plan.leads[i];
         const auto& ways = c.figures.harness.routes[i].ways;
         const auto least = least_bend(c.catalogue, lead);
         for (size_t k = 1; k < ways.size(); ++k) {

@@ -24,7 +24,7 @@ constexpr double farad_per_m = 220e-6 / 0.1;
 void couples(const Context& c, std::vector<Finding>& out) {
     for (const auto& x : beside_one_another(c.plan, c.index(), c.figures.harness)) {
         if (!x.too_much()) continue;
-        const auto &noisy = lead_at(c.plan, x.noisy), &quiet = lead_at(c.plan, x.quiet);
+        const auto &noisy = c.plan.leads[x.noisy], &quiet = c.plan.leads[x.quiet];
         Finding f{Severity::caution,
                   {},
                   {quiet.id, noisy.id},
@@ -51,7 +51,7 @@ void couples(const Context& c, std::vector<Finding>& out) {
             f.fixes.push_back(
                 {say("Twist the pair of {}", lead_name(c.plan, quiet)), [id = quiet.id](const Plan& p) {
                      auto next = p;
-                     if (auto* lead = find_lead(next, id))
+                     if (auto* lead = by_id(next.leads, id))
                          for (auto& core : lead->cores)
                              if (core.role == CoreRole::signal || core.role == CoreRole::ground)
                                  core.twist = 1;
@@ -62,8 +62,8 @@ void couples(const Context& c, std::vector<Finding>& out) {
 }
 
 void too_long(const Context& c, std::vector<Finding>& out) {
-    for (size_t i = 0; i < lead_count(c.plan); ++i) {
-        const auto& lead = lead_at(c.plan, i);
+    for (size_t i = 0; i < c.plan.leads.size(); ++i) {
+        const auto& lead = c.plan.leads[i];
         if (lead.signal == SignalKind::unsaid) continue;
         const auto& limits = limits_of(lead.signal);
         const auto length = c.figures.harness.routes[i].length;
@@ -135,7 +135,7 @@ void near_magnetic(const Context& c, std::vector<Finding>& out) {
             size_t worst = 0;
             double most = -1;
             for (const auto f : c.figures.harness.feeds_on_way[w]) {
-                const auto& feed = c.plan.feeds[f];
+                const auto& feed = c.plan.feeds()[f];
                 const auto& p = c.figures.protection[f];
                 if (!p.wire) continue;
                 const auto amps = p.need.continuous;
@@ -150,21 +150,21 @@ void near_magnetic(const Context& c, std::vector<Finding>& out) {
             const double degrees = std::atan(tesla / earth_tesla) * 180 / std::numbers::pi;
             if (most <= 0 || degrees <= needle_degrees) continue;
             const double allowed = earth_tesla * std::tan(needle_degrees * std::numbers::pi / 180);
-            const bool single = c.plan.feeds[worst].ret != Return::own;
+            const bool single = c.plan.feeds()[worst].ret != Return::own;
             const Millimetre enough(
                 std::ceil(raw(off) * 1e3 * (single ? tesla / allowed : std::sqrt(tesla / allowed))));
             Finding f{
                 Severity::caution,
                 {},
-                {way.id, c.plan.feeds[worst].id},
+                {way.id, c.plan.feeds()[worst].id},
                 say("What runs past the magnetic sensor at {} turns it by up to {}°: keep it {} off.",
                     name_of(c.plan, way.id), format_number(std::round(degrees * 10) / 10), format(enough)),
                 {},
                 {}};
             f.why.add(say("{} µT at {}, most of it from {}; the Earth's field lies at {} µT across.",
                           format_number(std::round(tesla * 1e7) / 10),
-                          format(said_off ? thing.off : usual_off), c.index().feed_name(c.plan.feeds[worst]),
-                          format_number(earth_tesla * 1e6)));
+                          format(said_off ? thing.off : usual_off),
+                          c.index().feed_name(c.plan.feeds()[worst]), format_number(earth_tesla * 1e6)));
             if (!said_off) f.why.add(say("Its distance is not given; {} is assumed.", format(usual_off)));
             f.why.add(say("A return beside its supply cancels most of it; twisted, nearly all."));
             f.why.source = say("Biot and Savart for long straight conductors");

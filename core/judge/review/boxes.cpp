@@ -162,7 +162,7 @@ void box_damp(const Context& c, std::vector<Finding>& out) {
 
 void pins_broken(const Context& c, std::vector<Finding>& out) {
     for (size_t i = 0; i < c.figures.harness.routes.size(); ++i) {
-        const auto& lead = lead_at(c.plan, i);
+        const auto& lead = c.plan.leads[i];
         if (lead.by.empty() || c.figures.harness.routes[i].pinned) continue;
         Finding f{Severity::caution,
                   {},

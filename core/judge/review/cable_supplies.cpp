@@ -41,7 +41,7 @@ Edit red_wires_pulled(const std::vector<Id>& cables) {
     return [cables](const Plan& p) {
         auto next = p;
         for (const auto& id : cables)
-            if (auto* k = find_lead(next, id))
+            if (auto* k = by_id(next.leads, id))
                 for (auto& core : k->cores)
                     if (core.role == CoreRole::supply)
                         core.role = CoreRole::unused, core.cut_back = true, core.to_pin.clear();
@@ -55,25 +55,25 @@ std::optional<Edit> through_the_cable(const Plan& plan, const Lead& cable, const
     const Edit edit = [id = cable.id, part](const Plan& p) {
         auto next = p;
         std::vector<Device> items;
-        for (const auto& f : next.feeds)
+        for (const auto& f : next.feeds())
             if (f.to == part) items.insert(items.end(), f.devices.begin(), f.devices.end());
-        std::erase_if(next.feeds, [&](const auto& f) { return f.to == part; });
+        next.erase_feeds([&](const auto& f) { return f.to == part; });
         own_returns(next);
         next = settle_leads(std::move(next));
-        auto* now = by_id(next.feeds, id);
+        auto* now = by_id(next.feeds(), id);
         if (!now) return p;
         if (now->devices.empty()) now->devices = items;
         return next;
     };
     const auto after = edit(plan);
-    return by_id(after.feeds, cable.id) ? std::optional(edit) : std::nullopt;
+    return by_id(after.feeds(), cable.id) ? std::optional(edit) : std::nullopt;
 }
 
 /// Several regulators on one rail through servo leads: only one red wire may stay, and none where the board
 /// has a feed of its own.
 void two_supplies(const Context& c, std::vector<Finding>& out) {
     std::map<Id, std::vector<const Lead*>> into;
-    for (const auto& k : c.plan.cables)
+    for (const auto& k : c.plan.signal_leads())
         if (supplies(k)) into[supplied_end(c.plan, k)].push_back(&k);
     for (const auto& [part, giving] : into) {
         const bool own = std::any_of(giving.begin(), giving.end(),
@@ -97,7 +97,7 @@ void two_supplies(const Context& c, std::vector<Finding>& out) {
         f.why.add(own ? say("It has a feed of its own: only signal and ground are needed.")
                       : say("Leave it in {}; pull and insulate it in the rest.", giving[0]->name),
                   Tone::good);
-        for (const auto& id : others) f.why.add(say("Pull: ") + name_of(c.plan, id), Tone::caution);
+        for (const auto& id : others) f.why.add(say("Pull: {}", name_of(c.plan, id)), Tone::caution);
         f.fixes.push_back(
             {say("Pull {} red {}", others.size(), others.size() == 1 ? say("wire") : say("wires")),
              red_wires_pulled(others)});
@@ -110,7 +110,7 @@ void two_supplies(const Context& c, std::vector<Finding>& out) {
 
 void core_overloaded(const Context& c, std::vector<Finding>& out) {
     // Of one that feeds, the rules about feeds say so.
-    for (const auto& k : c.plan.cables) {
+    for (const auto& k : c.plan.signal_leads()) {
         const auto* wire = find(c.catalogue.wires, k.wire);
         const auto* insulation = wire ? find(c.catalogue.insulations, wire->insulation) : nullptr;
         if (!insulation || raw(k.amps) <= 0) continue;
@@ -123,7 +123,7 @@ void core_overloaded(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::danger,
                       {},
                       {k.id},
-                      say("{}: {} {} {} {}; {} is drawn.", k.name, sharing,
+                      say("{}: {} {} {} {}; {} is drawn.", lead_name(c.plan, k), sharing,
                           sharing == 1 ? say("core of") : say("cores of"), size_words(*wire),
                           "carries " + format(each * static_cast<double>(sharing)), format(k.amps)),
                       {},
@@ -142,7 +142,7 @@ void core_overloaded(const Context& c, std::vector<Finding>& out) {
                 const auto* best =
                     *std::min_element(thicker.begin(), thicker.end(),
                                       [](const auto* a, const auto* b) { return a->area < b->area; });
-                f.fixes.push_back({say("Use ") + size_words(*best),
+                f.fixes.push_back({say("Use {}", size_words(*best)),
                                    lead_changed(k.id, [id = best->id](Lead& x) { x.wire = id; })});
             }
             out.push_back(std::move(f));

@@ -6,6 +6,7 @@
 
 #include "cable/bus.h"
 #include "cable/cable.h"
+#include "cable/supplied.h"
 #include "plan/lead_edits.h"
 #include "review/review.h"
 #include "units/format.h"
@@ -18,12 +19,12 @@ constexpr Volt servo_stands(8.4);  // two lithium cells, full
 
 /// Both its ends in one part: it joins nothing.
 void to_itself(const Context& c, std::vector<Finding>& out) {
-    for (const auto& k : c.plan.cables) {
+    for (const auto& k : c.plan.signal_leads()) {
         if (k.from != k.to) continue;
         Finding f{Severity::caution,
                   {},
                   {k.id},
-                  say("{} ends at {} twice: it joins nothing.", k.name, name_of(c.plan, k.to)),
+                  say("{} ends at {} twice: it joins nothing.", lead_name(c.plan, k), name_of(c.plan, k.to)),
                   {},
                   {}};
         f.why.add(say("Choose another part for one of its ends, in the drawing of the cable."));
@@ -39,7 +40,7 @@ void mirrored(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {k.id},
-                  say("{}: its pins run the other way at the far end.", k.name),
+                  say("{}: its pins run the other way at the far end.", lead_name(c.plan, k)),
                   {},
                   {}};
         f.why.add(
@@ -71,8 +72,8 @@ void crossed(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::danger,
                       {},
                       {k.id},
-                      say("{}: the {} core joins {} with {}.", k.name, said(core.colour), core.from_pin,
-                          core.to_pin),
+                      say("{}: the {} core joins {} with {}.", lead_name(c.plan, k), said(core.colour),
+                          core.from_pin, core.to_pin),
                       {},
                       {}};
             f.why.add(say("Reversed polarity: whatever it feeds is destroyed when it is plugged in."),
@@ -140,7 +141,7 @@ void colours_alike(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::caution,
                       {},
                       {k.id},
-                      say("{}: {} cores are {}.", k.name, cores.size(), colour),
+                      say("{}: {} cores are {}.", lead_name(c.plan, k), cores.size(), colour),
                       {},
                       {}};
             f.why.add(say("One colour for every signal makes it impossible to see what is what."));
@@ -164,20 +165,20 @@ void colour_lies(const Context& c, std::vector<Finding>& out) {
             const auto& core = k.cores[i];
             if (!lies(core.role, core.colour)) continue;
             const bool supply = core.role == CoreRole::supply;
-            Finding f{
-                Severity::danger,
-                {},
-                {k.id},
-                say("{}: its {} is {}.", k.name, supply ? say("supply") : say("ground"), said(core.colour)),
-                {},
-                {}};
+            Finding f{Severity::danger,
+                      {},
+                      {k.id},
+                      say("{}: its {} is {}.", lead_name(c.plan, k), supply ? say("supply") : say("ground"),
+                          said(core.colour)),
+                      {},
+                      {}};
             f.why.add(
                 say("Colours are relied on: red is plus, black is minus; in brown/red/orange leads brown is "
                     "minus."));
             auto after = k;
             recolour(after, i);
             if (after.cores[i].colour != core.colour)
-                f.fixes.push_back({say("Make it ") + said(after.cores[i].colour),
+                f.fixes.push_back({say("Make it {}", said(after.cores[i].colour)),
                                    lead_changed(k.id, [i](Lead& x) { recolour(x, i); })});
             out.push_back(std::move(f));
             break;
@@ -186,8 +187,8 @@ void colour_lies(const Context& c, std::vector<Finding>& out) {
 
 /// As said; of a cable that feeds, what it comes to.
 Volt highest_on(const Context& c, const Lead& cable) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f)
-        if (&c.plan.feeds[f] == &cable) return c.figures.worst.feeds[f].highest_end;
+    for (size_t f = 0; f < c.plan.feeds().size(); ++f)
+        if (&c.plan.feeds()[f] == &cable) return c.figures.worst.feeds[f].highest_end;
     return cable.volts;
 }
 
@@ -199,13 +200,13 @@ void servo_overvolted(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {k.id},
-                  say("{}: a servo plug that carries {} destroys a servo plugged into it.", k.name,
-                      format(carries)),
+                  say("{}: a servo plug that carries {} destroys a servo plugged into it.",
+                      lead_name(c.plan, k), format(carries)),
                   {},
                   {}};
         f.why.add(say("Servos are rated for {} at most; the plug is the same.", format(servo_stands)));
         f.fixes.push_back({say("Label both ends"), lead_changed(k.id, [volts = carries](Lead& x) {
-                               x.label = format(volts) + say(", no servo");
+                               x.label = say("{}, no servo", format(volts));
                            })});
         f.fixes.push_back(
             {say("Another plug"), lead_changed(k.id, [](Lead& x) { x.kind = CableKind::other; })});
@@ -221,7 +222,12 @@ void pair_untwisted(const Context& c, std::vector<Finding>& out) {
         for (size_t i = 0; i < k.cores.size(); ++i)
             if (k.cores[i].role == CoreRole::signal) signals.push_back(i);
         if (signals.size() < 2 || k.cores[signals[0]].twist > 0) continue;
-        Finding f{Severity::caution, {}, {k.id}, say("{}: its data pair is not twisted.", k.name), {}, {}};
+        Finding f{Severity::caution,
+                  {},
+                  {k.id},
+                  say("{}: its data pair is not twisted.", lead_name(c.plan, k)),
+                  {},
+                  {}};
         f.why.add(
             say("Both cores of a twisted pair pick up the same noise, and the difference stays clean."));
         f.fixes.push_back({say("Twist them"), lead_changed(k.id, [signals](Lead& x) {
@@ -244,7 +250,7 @@ void unterminated(const Context& c, std::vector<Finding>& out) {
                   {},
                   ids,
                   say("{}: a bus needs a resistor across the pair at both ends{}.", first.name,
-                      bus.leads.size() > 1 && !where.empty() ? say(", at ") + where : ""),
+                      bus.leads.size() > 1 && !where.empty() ? say(", at {}", where) : ""),
                   {},
                   {}};
         f.why.add(say(
@@ -255,7 +261,7 @@ void unterminated(const Context& c, std::vector<Finding>& out) {
         f.fixes.push_back({say("It has them"), [ids](const Plan& p) {
                                auto next = p;
                                for (const auto& id : ids)
-                                   if (auto* lead = find_lead(next, id)) lead->terminated = true;
+                                   if (auto* lead = by_id(next.leads, id)) lead->terminated = true;
                                return next;
                            }});
         out.push_back(std::move(f));
@@ -267,11 +273,12 @@ void unused_bare(const Context& c, std::vector<Finding>& out) {
         const auto& k = *lead;
         size_t bare = 0;
         for (const auto& core : k.cores) bare += core.role == CoreRole::unused && !core.cut_back;
-        if (bare == 0) continue;
+        // In plugs that stay on, it is insulated.
+        if (bare == 0 || keeps_both_plugs(c.catalogue, k)) continue;
         Finding f{Severity::caution,
                   {},
                   {k.id},
-                  say("{}: {} unused {} not cut back.", k.name, bare,
+                  say("{}: {} unused {} not cut back.", lead_name(c.plan, k), bare,
                       bare == 1 ? say("core is") : say("cores are")),
                   {},
                   {}};
@@ -303,12 +310,11 @@ void families_mixed(const Context& c, std::vector<Finding>& out) {
     f.why.add(say("brown/red/orange: minus brown, plus red, signal orange."));
     f.fixes.push_back({say("Label the brown ones"), [](const Plan& p) {
                            auto next = p;
-                           for (auto* list : {&next.cables, &next.feeds})
-                               for (auto& k : *list)
-                                   for (const auto& core : k.cores)
-                                       if (k.kind == CableKind::servo && core.role == CoreRole::ground &&
-                                           core.colour == "brown")
-                                           k.label = say("brown is minus");
+                           for (auto& k : next.leads)
+                               for (const auto& core : k.cores)
+                                   if (k.kind == CableKind::servo && core.role == CoreRole::ground &&
+                                       core.colour == "brown")
+                                       k.label = say("brown is minus");
                            return next;
                        }});
     out.push_back(std::move(f));

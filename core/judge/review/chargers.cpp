@@ -57,7 +57,7 @@ void charger_amps(const Context& c, std::vector<Finding>& out) {
                       {}};
             f.fixes.push_back(k.charge_c <= 0
                                   ? Fix{say("No charger"), with_charger(b, Volt(0), Ampere(0))}
-                                  : Fix{say("One of ") + format(liked), with_charger(b, b.charger, liked)});
+                                  : Fix{say("One of {}", format(liked)), with_charger(b, b.charger, liked)});
             out.push_back(std::move(f));
         }
         for (const auto& phase : c.plan.phases) {
@@ -73,7 +73,7 @@ void charger_amps(const Context& c, std::vector<Finding>& out) {
                           format(phase.charge_current), format(b.charger_current)),
                       {},
                       {}};
-            f.fixes.push_back({say("Charge with ") + format(b.charger_current),
+            f.fixes.push_back({say("Charge with {}", format(b.charger_current)),
                                [next](const Plan& p) { return put_phase(p, next); }});
             out.push_back(std::move(f));
         }

@@ -9,7 +9,7 @@ namespace sangre {
 Edit exchanged(const Id& feed, const Id& device, const Id& type) {
     return [feed, device, type](const Plan& p) {
         auto next = p;
-        if (auto* f = by_id(next.feeds, feed))
+        if (auto* f = by_id(next.feeds(), feed))
             if (auto* d = by_id(f->devices, device)) d->type = type;
         return next;
     };

@@ -17,35 +17,35 @@ namespace {
 
 /// What lies in a feed carries at least what its fuse lets through.
 void below_fuse(const Context& c, std::vector<Finding>& out) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
+    for (size_t f = 0; f < c.plan.feeds().size(); ++f) {
         const auto& p = c.figures.protection[f];
         if (!p.family) continue;
         for (const auto& item : p.items) {
             if (raw(item.rated) <= 0 || item.rated >= p.rating) continue;
             Finding x{Severity::caution,
                       {},
-                      {c.plan.feeds[f].id},
+                      {c.plan.feeds()[f].id},
                       say("{}: {} carries {}; the {} fuse {} it lets more through.",
-                          c.index().feed_name(c.plan.feeds[f]), item.name, format(item.rated),
+                          c.index().feed_name(c.plan.feeds()[f]), item.name, format(item.rated),
                           format(p.rating), p.inherited ? say("before") : say("beside")),
                       {},
                       {}};
             x.why.add(
                 say("A fuse protects the wire; what the wire goes through must carry what the fuse does."));
             const auto need = item_need(p, c.figures.worst.feeds[f]);
-            const auto* d = by_id(c.plan.feeds[f].devices, item.device);
+            const auto* d = by_id(c.plan.feeds()[f].devices, item.device);
             if (const auto* plug =
                     d && d->kind == DeviceKind::connector ? cheapest_plug(c.catalogue, need, {}) : nullptr)
                 x.fixes.push_back(
-                    {say("Use a ") + plug->name, exchanged(c.plan.feeds[f].id, d->id, plug->id)});
+                    {say("Use a {}", plug->name), exchanged(c.plan.feeds()[f].id, d->id, plug->id)});
             if (const auto* type =
                     d && d->kind == DeviceKind::power_switch
                         ? cheapest_switch(c.catalogue, need, find(c.catalogue.switches, d->type))
                         : nullptr)
                 x.fixes.push_back(
-                    {say("Use a ") + type->name, exchanged(c.plan.feeds[f].id, d->id, type->id)});
+                    {say("Use a {}", type->name), exchanged(c.plan.feeds()[f].id, d->id, type->id)});
             if (!p.inherited && p.smallest && p.smallest->rating <= item.rated)
-                x.fixes.push_back(use_fuse(c.plan.feeds[f].id, *p.smallest));
+                x.fixes.push_back(use_fuse(c.plan.feeds()[f].id, *p.smallest));
             out.push_back(std::move(x));
         }
     }
@@ -58,7 +58,7 @@ void offer_holder(const Context& c, size_t f, const Device& fuse, Finding& x) {
         family ? suiting_holder(c.catalogue, *family, c.figures.protection[f].rating, c.plan.hottest_air)
                : nullptr;
     if (fits && fits->id == fuse.holder) return;
-    x.fixes.push_back({fits ? say("Use the ") + fits->name : std::string(say("Any holder for it")),
+    x.fixes.push_back({fits ? say("Use the {}", fits->name) : std::string(say("Any holder for it")),
                        [catalogue = &c.catalogue, id = fuse.id, to = fits ? fits->id : Id()](const Plan& p) {
                            return set_holder(p, *catalogue, id, to);
                        }});
@@ -66,7 +66,7 @@ void offer_holder(const Context& c, size_t f, const Device& fuse, Finding& x) {
 
 /// The thin lead that a load or a fuse holder came with hangs on the same fuse.
 void lead_unprotected(const Context& c, std::vector<Finding>& out) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
+    for (size_t f = 0; f < c.plan.feeds().size(); ++f) {
         const auto& p = c.figures.protection[f];
         for (const auto& item : p.items) {
             const auto* insulation =
@@ -80,17 +80,18 @@ void lead_unprotected(const Context& c, std::vector<Finding>& out) {
             if (holds(*p.family, p.rating)) continue;
             Finding x{Severity::caution,
                       {},
-                      {c.plan.feeds[f].id},
-                      say("{}: the {} fuse does not protect the {}.", c.index().feed_name(c.plan.feeds[f]),
+                      {c.plan.feeds()[f].id},
+                      say("{}: the {} fuse does not protect the {}.", c.index().feed_name(c.plan.feeds()[f]),
                           format(p.rating), item.name),
                       {},
                       {}};
             if (const auto most = largest_that_protects(*p.family, *thermal, *insulation,
                                                         thermal->steady(p.need.continuous), p.fault.current))
                 x.why.add(say("Largest that protects it: {}.", format(*most)));
-            if (const auto* fuse = by_id(c.plan.feeds[f].devices, item.device)) offer_holder(c, f, *fuse, x);
+            if (const auto* fuse = by_id(c.plan.feeds()[f].devices, item.device))
+                offer_holder(c, f, *fuse, x);
             if (!p.inherited && p.smallest && holds(*p.smallest->family, p.smallest->rating))
-                x.fixes.push_back(use_fuse(c.plan.feeds[f].id, *p.smallest));
+                x.fixes.push_back(use_fuse(c.plan.feeds()[f].id, *p.smallest));
             out.push_back(std::move(x));
         }
     }
@@ -98,8 +99,8 @@ void lead_unprotected(const Context& c, std::vector<Finding>& out) {
 
 /// A holder is made for its own family of fuses.
 void wrong_holder(const Context& c, std::vector<Finding>& out) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
-        const auto& feed = c.plan.feeds[f];
+    for (size_t f = 0; f < c.plan.feeds().size(); ++f) {
+        const auto& feed = c.plan.feeds()[f];
         for (const auto& d : feed.devices) {
             const auto* family = d.kind == DeviceKind::fuse ? find(c.catalogue.fuses, d.type) : nullptr;
             if (d.holder.empty() || !family) continue;
@@ -124,15 +125,15 @@ void wrong_holder(const Context& c, std::vector<Finding>& out) {
 
 /// Too warm for what meets the wire, long before it is for its insulation.
 void ends_too_warm(const Context& c, std::vector<Finding>& out) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
+    for (size_t f = 0; f < c.plan.feeds().size(); ++f) {
         const auto& p = c.figures.protection[f];
         if (!p.thermal || p.warm <= p.hottest || p.warm > p.insulation->max) continue;
         Finding x{Severity::caution,
                   {},
-                  {c.plan.feeds[f].id},
+                  {c.plan.feeds()[f].id},
                   say("{}: {} at {} is too hot for its {}, which is rated for {}.",
-                      c.index().feed_name(c.plan.feeds[f]), size_words(*p.wire), format(p.warm), p.hottest_by,
-                      format(p.hottest)),
+                      c.index().feed_name(c.plan.feeds()[f]), size_words(*p.wire), format(p.warm),
+                      p.hottest_by, format(p.hottest)),
                   {},
                   {}};
         x.why.add(say("{} is rated for {}; the wire conducts heat into its terminal.", p.insulation->name,
@@ -141,8 +142,9 @@ void ends_too_warm(const Context& c, std::vector<Finding>& out) {
             if (thermal_of(*w, *p.insulation, p.air, p.bunched)->steady(p.need.continuous) > p.hottest)
                 continue;
             x.fixes.push_back(
-                {say("Use ") + size_words(*w),
-                 [id = c.plan.feeds[f].id, to = w->id](const Plan& plan) { return set_wire(plan, id, to); }});
+                {say("Use {}", size_words(*w)), [id = c.plan.feeds()[f].id, to = w->id](const Plan& plan) {
+                     return set_wire(plan, id, to);
+                 }});
             break;
         }
         out.push_back(std::move(x));

@@ -21,8 +21,8 @@ namespace {
 
 template <class Check>
 void each_device(const Context& c, Check check) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f)
-        for (const auto& d : c.plan.feeds[f].devices) check(f, d);
+    for (size_t f = 0; f < c.plan.feeds().size(); ++f)
+        for (const auto& d : c.plan.feeds()[f].devices) check(f, d);
 }
 
 void plug_unknown(const Context& c, std::vector<Finding>& out) {
@@ -31,12 +31,12 @@ void plug_unknown(const Context& c, std::vector<Finding>& out) {
         Finding x{
             Severity::caution,
             {},
-            {c.plan.feeds[f].id},
-            say("{}: the catalogue holds no connector “{}”.", c.index().feed_name(c.plan.feeds[f]), d.type),
+            {c.plan.feeds()[f].id},
+            say("{}: the catalogue holds no connector “{}”.", c.index().feed_name(c.plan.feeds()[f]), d.type),
             {},
             {}};
         if (const auto* t = fitting_plug(c, f))
-            x.fixes.push_back({say("Use a ") + t->name, exchanged(c.plan.feeds[f].id, d.id, t->id)});
+            x.fixes.push_back({say("Use a {}", t->name), exchanged(c.plan.feeds()[f].id, d.id, t->id)});
         out.push_back(std::move(x));
     });
 }
@@ -49,8 +49,8 @@ void plug_wire(const Context& c, std::vector<Finding>& out) {
         const bool thin = w->area < t->smallest;
         Finding x{Severity::caution,
                   {},
-                  {c.plan.feeds[f].id},
-                  say("{}: {} is too {} for {}.", c.index().feed_name(c.plan.feeds[f]), size_words(*w),
+                  {c.plan.feeds()[f].id},
+                  say("{}: {} is too {} for {}.", c.index().feed_name(c.plan.feeds()[f]), size_words(*w),
                       thin ? say("thin") : say("thick"), t->name),
                   {},
                   {}};
@@ -60,15 +60,15 @@ void plug_wire(const Context& c, std::vector<Finding>& out) {
                        : say("Strands cut off to fit carry no current."));
         if (const auto* better = fitting_plug(c, f))
             x.fixes.push_back(
-                {say("Use a ") + better->name, exchanged(c.plan.feeds[f].id, d.id, better->id)});
+                {say("Use a {}", better->name), exchanged(c.plan.feeds()[f].id, d.id, better->id)});
         out.push_back(std::move(x));
     });
 }
 
 /// Capacitors that the pack's plug charges in one go.
 void plug_spark(const Context& c, std::vector<Finding>& out) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
-        const auto& feed = c.plan.feeds[f];
+    for (size_t f = 0; f < c.plan.feeds().size(); ++f) {
+        const auto& feed = c.plan.feeds()[f];
         const auto source = c.index().source_of(f);
         if (source.kind != PartKind::source) continue;
         const auto& b = c.plan.sources[source.index];
@@ -89,7 +89,7 @@ void plug_spark(const Context& c, std::vector<Finding>& out) {
                   spark.why,
                   {}};
         if (const auto* better = plug ? fitting_plug(c, f, {.anti_spark = true}) : nullptr)
-            x.fixes.push_back({say("Use a ") + better->name, exchanged(feed.id, plug->id, better->id)});
+            x.fixes.push_back({say("Use a {}", better->name), exchanged(feed.id, plug->id, better->id)});
         out.push_back(std::move(x));
     }
 }
@@ -99,7 +99,7 @@ void inline_parts(const Context& c, std::vector<Finding>& out) {
         if (!is_inline(d.kind)) return;
         const auto* t = find(c.catalogue.inlines, d.type);
         const auto& x = c.figures.worst.feeds[f];
-        const auto name = c.index().feed_name(c.plan.feeds[f]);
+        const auto name = c.index().feed_name(c.plan.feeds()[f]);
         std::string wrong;
         if (!t)
             wrong = say("{}: the catalogue holds no part “{}”.", name, d.type);
@@ -113,12 +113,12 @@ void inline_parts(const Context& c, std::vector<Finding>& out) {
             wrong = say("{}: {} saturates at {}; the peak is {}.", name, t->name, format(t->saturation),
                         format(x.peak));
         if (wrong.empty()) return;
-        Finding found{Severity::caution, {}, {c.plan.feeds[f].id}, wrong, {}, {}};
+        Finding found{Severity::caution, {}, {c.plan.feeds()[f].id}, wrong, {}, {}};
         for (const auto& other : c.catalogue.inlines)
             if (t && other.kind == t->kind && other.rated >= x.continuous && other.voltage >= x.highest_end &&
                 (raw(other.saturation) <= 0 || other.saturation >= x.peak)) {
                 found.fixes.push_back(
-                    {say("Use a ") + other.name, exchanged(c.plan.feeds[f].id, d.id, other.id)});
+                    {say("Use a {}", other.name), exchanged(c.plan.feeds()[f].id, d.id, other.id)});
                 break;
             }
         out.push_back(std::move(found));
@@ -141,7 +141,7 @@ void relay_coil(const Context& c, std::vector<Finding>& out) {
         if (suits(*t)) return;
         Finding x{Severity::caution,
                   {},
-                  {c.plan.feeds[f].id},
+                  {c.plan.feeds()[f].id},
                   say("{}: a {} coil on {} – {}.", t->name, format(t->coil), format(worst.lowest_source),
                       format(worst.highest_source)),
                   {},
@@ -154,7 +154,7 @@ void relay_coil(const Context& c, std::vector<Finding>& out) {
             if (other.kind == SwitchKind::relay && carries(other.rated, need) && other.breaks >= need.volts &&
                 suits(other) && other.rated >= t->rated * 0.8) {
                 x.fixes.push_back(
-                    {say("Use a ") + other.name, exchanged(c.plan.feeds[f].id, d.id, other.id)});
+                    {say("Use a {}", other.name), exchanged(c.plan.feeds()[f].id, d.id, other.id)});
                 break;
             }
         out.push_back(std::move(x));
@@ -162,8 +162,8 @@ void relay_coil(const Context& c, std::vector<Finding>& out) {
 }
 
 void one_broken(const Context& c, std::vector<Finding>& out) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
-        const auto& feed = c.plan.feeds[f];
+    for (size_t f = 0; f < c.plan.feeds().size(); ++f) {
+        const auto& feed = c.plan.feeds()[f];
         const auto& p = c.figures.protection[f];
         if (feed.conductors < 2 || !p.wire || !p.insulation) continue;
         const std::vector<ParallelConductor> alike(static_cast<size_t>(feed.conductors),
@@ -191,7 +191,7 @@ void one_broken(const Context& c, std::vector<Finding>& out) {
         if (feed.cores.empty())
             x.fixes.push_back({say("Use {} conductors", more), [id = feed.id, more](const Plan& plan) {
                                    auto next = plan;
-                                   if (auto* y = by_id(next.feeds, id)) y->conductors = more;
+                                   if (auto* y = by_id(next.feeds(), id)) y->conductors = more;
                                    return next;
                                }});
         out.push_back(std::move(x));
@@ -201,13 +201,13 @@ void one_broken(const Context& c, std::vector<Finding>& out) {
 Fix red_and_black(const Id& feed) {
     return {say("Red and black"), [feed](const Plan& plan) {
                 auto next = plan;
-                if (auto* f = by_id(next.feeds, feed)) f->supply_colour = "red", f->return_colour = "black";
+                if (auto* f = by_id(next.feeds(), feed)) f->supply_colour = "red", f->return_colour = "black";
                 return next;
             }};
 }
 
 void colours(const Context& c, std::vector<Finding>& out) {
-    for (const auto& feed : c.plan.feeds) {
+    for (const auto& feed : c.plan.feeds()) {
         // A cable's colours have rules of their own.
         if (!feed.cores.empty() || feed.ret != Return::own || feed.supply_colour != feed.return_colour)
             continue;
@@ -224,7 +224,7 @@ void colours(const Context& c, std::vector<Finding>& out) {
 }
 
 void polarity(const Context& c, std::vector<Finding>& out) {
-    for (const auto& feed : c.plan.feeds) {
+    for (const auto& feed : c.plan.feeds()) {
         if (!feed.cores.empty() || feed.supply_colour != "black" || feed.return_colour == "black") continue;
         Finding x{Severity::caution,
                   {},
@@ -240,7 +240,7 @@ void polarity(const Context& c, std::vector<Finding>& out) {
 
 void mixed_blades(const Context& c, std::vector<Finding>& out) {
     std::vector<std::string> sizes;
-    for (const auto& feed : c.plan.feeds)
+    for (const auto& feed : c.plan.feeds())
         if (const auto* d = device(feed, DeviceKind::fuse); d && d->type.find("blade") != std::string::npos)
             if (const auto* family = find(c.catalogue.fuses, d->type);
                 family && family->passes < Millimetre(25))
@@ -265,16 +265,16 @@ void mixed_blades(const Context& c, std::vector<Finding>& out) {
 }
 
 void resettable_first(const Context& c, std::vector<Finding>& out) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
+    for (size_t f = 0; f < c.plan.feeds().size(); ++f) {
         const auto& p = c.figures.protection[f];
         if (!p.family || p.inherited || p.family->action != FuseAction::resettable ||
             c.index().source_of(f).kind != PartKind::source)
             continue;
         Finding x{Severity::caution,
                   {},
-                  {c.plan.feeds[f].id},
+                  {c.plan.feeds()[f].id},
                   say("{}: a resettable fuse at the pack closes again onto the same fault.",
-                      c.index().feed_name(c.plan.feeds[f])),
+                      c.index().feed_name(c.plan.feeds()[f])),
                   {},
                   {}};
         x.why.add(say("It leaks while hot and resets when it cools; a pack needs a fuse that stays open."));
@@ -282,7 +282,7 @@ void resettable_first(const Context& c, std::vector<Finding>& out) {
         if (const auto choice =
                 smallest_that_carries(c.catalogue, need, usual_fuses(c.plan, c.catalogue, c.index(), f)))
             x.fixes.push_back({say("Fit a {} {}", format(choice->rating), choice->family->name),
-                               [id = c.plan.feeds[f].id, chosen = *choice](const Plan& plan) {
+                               [id = c.plan.feeds()[f].id, chosen = *choice](const Plan& plan) {
                                    return set_fuse(plan, id, chosen.family->id, chosen.rating);
                                }});
         out.push_back(std::move(x));

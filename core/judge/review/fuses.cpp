@@ -34,7 +34,7 @@ std::optional<Fix> thicker_wire(const Context& c, size_t i) {
         if (!protects(*p.family, p.rating, thermal, *p.insulation, thermal.steady(p.need.continuous),
                       p.fault.current * 2))
             continue;
-        return Fix{say("Use ") + size_words(*w), [id = c.plan.feeds[i].id, to = w->id](const Plan& plan) {
+        return Fix{say("Use {}", size_words(*w)), [id = c.plan.feeds()[i].id, to = w->id](const Plan& plan) {
                        return set_wire(plan, id, to);
                    }};
     }
@@ -56,8 +56,8 @@ std::optional<Ampere> selective_above(const Context& c, size_t below, size_t up)
 }
 
 void unfused(const Context& c, std::vector<Finding>& out) {
-    for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
-        const auto& feed = c.plan.feeds[i];
+    for (size_t i = 0; i < c.plan.feeds().size(); ++i) {
+        const auto& feed = c.plan.feeds()[i];
         const auto& p = c.figures.protection[i];
         if (device(feed, DeviceKind::fuse) || (p.inherited && p.protects)) continue;
         // A brick gives no more than it is made for, as a module does.
@@ -128,8 +128,8 @@ void unfused(const Context& c, std::vector<Finding>& out) {
 }
 
 void fuse_too_big(const Context& c, std::vector<Finding>& out) {
-    for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
-        const auto& feed = c.plan.feeds[i];
+    for (size_t i = 0; i < c.plan.feeds().size(); ++i) {
+        const auto& feed = c.plan.feeds()[i];
         const auto& p = c.figures.protection[i];
         if (!p.family || p.inherited || p.protects || !p.thermal) continue;
         const auto crossing =
@@ -161,8 +161,8 @@ void fuse_too_big(const Context& c, std::vector<Finding>& out) {
 }
 
 void fuse_too_small(const Context& c, std::vector<Finding>& out) {
-    for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
-        const auto& feed = c.plan.feeds[i];
+    for (size_t i = 0; i < c.plan.feeds().size(); ++i) {
+        const auto& feed = c.plan.feeds()[i];
         const auto& p = c.figures.protection[i];
         if (!p.family || p.inherited || p.carries || !suits(*p.family, p.rating, p.need)) continue;
         Finding f{
@@ -185,8 +185,8 @@ void fuse_too_small(const Context& c, std::vector<Finding>& out) {
 }
 
 void wrong_kind(const Context& c, std::vector<Finding>& out) {
-    for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
-        const auto& feed = c.plan.feeds[i];
+    for (size_t i = 0; i < c.plan.feeds().size(); ++i) {
+        const auto& feed = c.plan.feeds()[i];
         const auto& p = c.figures.protection[i];
         const auto* fuse = device(feed, DeviceKind::fuse);
         if (fuse && !find(c.catalogue.fuses, fuse->type))
@@ -211,7 +211,7 @@ void wrong_kind(const Context& c, std::vector<Finding>& out) {
             {}};
         f.why.source = p.family->source;
         if (const auto fit = right_fuse(c, i); fit && suits(*fit->family, fit->rating, p.need))
-            f.fixes.push_back({say("Use a ") + fit->family->name,
+            f.fixes.push_back({say("Use a {}", fit->family->name),
                                [id = feed.id, family = fit->family->id, rating = fit->rating](
                                    const Plan& plan) { return set_fuse(plan, id, family, rating); }});
         out.push_back(std::move(f));
@@ -219,19 +219,19 @@ void wrong_kind(const Context& c, std::vector<Finding>& out) {
 }
 
 void never_opens(const Context& c, std::vector<Finding>& out) {
-    for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
+    for (size_t i = 0; i < c.plan.feeds().size(); ++i) {
         const auto& p = c.figures.protection[i];
         if (p.fault.outcome != FaultOutcome::never_opens || !p.family) continue;
         if (p.inherited && flies_unfused(c.plan, c.index(), i)) continue;  // that is said of it already
         Finding f{Severity::danger,
                   {},
-                  {c.plan.feeds[i].id},
+                  {c.plan.feeds()[i].id},
                   say("{}: a short draws only {}; no fuse opens, and the wire reaches {}.",
-                      c.index().feed_name(c.plan.feeds[i]), format(p.fault.current), format(p.fault.wire)),
+                      c.index().feed_name(c.plan.feeds()[i]), format(p.fault.current), format(p.fault.wire)),
                   {},
                   {}};
         if (const auto fit = right_fuse(c, i); fit && fit->rating < p.rating)
-            f.fixes.push_back(use_fuse(c.plan.feeds[i].id, *fit));
+            f.fixes.push_back(use_fuse(c.plan.feeds()[i].id, *fit));
         out.push_back(std::move(f));
     }
 }
@@ -240,7 +240,7 @@ void never_opens(const Context& c, std::vector<Finding>& out) {
 std::vector<size_t> fuses_above(const Context& c, size_t feed) {
     std::vector<size_t> above;
     if (c.index().source_of(feed).kind == PartKind::converter) return above;
-    for (const auto up : c.index().upstream(c.plan.feeds[feed].from)) {
+    for (const auto up : c.index().upstream(c.plan.feeds()[feed].from)) {
         const auto& p = c.figures.protection[up];
         if (p.family && !p.inherited) above.push_back(up);
         if (c.index().source_of(up).kind == PartKind::converter) break;
@@ -251,7 +251,7 @@ std::vector<size_t> fuses_above(const Context& c, size_t feed) {
 /// The earliest that the upper may open against the latest that the lower does: two fuses alike are not
 /// selective.
 void upstream_first(const Context& c, std::vector<Finding>& out) {
-    for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
+    for (size_t i = 0; i < c.plan.feeds().size(); ++i) {
         const auto& p = c.figures.protection[i];
         if (!p.family || p.inherited || raw(p.fault.current) <= 0) continue;
         for (const auto up : fuses_above(c, i)) {
@@ -259,13 +259,13 @@ void upstream_first(const Context& c, std::vector<Finding>& out) {
             const auto earliest = fast_edge(*upper.family, upper.rating, p.fault.current);
             const auto latest = slow_edge(*p.family, p.rating, p.fault.current);
             if (!std::isfinite(raw(earliest)) || earliest > latest) continue;
-            const auto& feed = c.plan.feeds[up];
+            const auto& feed = c.plan.feeds()[up];
             const auto dark = c.index().loads_behind(up).size();
             Finding f{upper.rating <= p.rating ? Severity::caution : Severity::note,
                       {},
-                      {c.plan.feeds[i].id, feed.id},
+                      {c.plan.feeds()[i].id, feed.id},
                       say("A short at {} may open {}'s fuse first and turn off {} load{}.",
-                          c.index().name(c.plan.feeds[i].to), c.index().feed_name(feed), dark,
+                          c.index().name(c.plan.feeds()[i].to), c.index().feed_name(feed), dark,
                           dark == 1 ? "" : "s"),
                       {},
                       {}};

@@ -54,7 +54,7 @@ void many_branches(const Context& c, std::vector<Finding>& out) {
     for (const auto& hub : c.plan.hubs) {
         if (hub.kind != HubKind::splice) continue;
         size_t branches = 0;
-        for (const auto& feed : c.plan.feeds)
+        for (const auto& feed : c.plan.feeds())
             for (const bool source : {true, false}) {
                 if ((source ? feed.from : feed.to) != hub.id || !feed.cores.empty()) continue;
                 const auto* kind = find(c.catalogue.joints, source ? feed.joint_from : feed.joint_to);
@@ -110,8 +110,8 @@ void fork_current(const Context& c, std::vector<Finding>& out) {
 /// The first lead that leaves a block otherwise than through a way; empty where all go through one.
 std::string past_the_ways(const Context& c, const std::vector<size_t>& leaving) {
     for (const auto f : leaving) {
-        const auto* fuse = device(c.plan.feeds[f], DeviceKind::fuse);
-        if (!fuse || !in_block(c.catalogue, *fuse)) return c.index().feed_name(c.plan.feeds[f]);
+        const auto* fuse = device(c.plan.feeds()[f], DeviceKind::fuse);
+        if (!fuse || !in_block(c.catalogue, *fuse)) return c.index().feed_name(c.plan.feeds()[f]);
     }
     return {};
 }

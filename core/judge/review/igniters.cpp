@@ -16,7 +16,7 @@ constexpr int actions_wanted = 2;
 int actions_before(const Context& c, const Load& load) {
     int count = 0;
     for (const auto f : c.index().upstream(load.id))
-        for (const auto& d : c.plan.feeds[f].devices) {
+        for (const auto& d : c.plan.feeds()[f].devices) {
             if (d.kind == DeviceKind::power_switch && !is_thermal(c.catalogue, d)) ++count;
             if (d.kind == DeviceKind::connector && c.index().source_of(f).kind != PartKind::source) ++count;
         }
@@ -44,13 +44,13 @@ void one_action(const Context& c, std::vector<Finding>& out) {
                 "lamp takes its place.");
         const auto* lead_switch = cheapest_switch(c.catalogue, need);
         const auto* plug = cheapest_plug(c.catalogue, need, {});
-        const bool has_switch = device(c.plan.feeds[feed], DeviceKind::power_switch) != nullptr;
+        const bool has_switch = device(c.plan.feeds()[feed], DeviceKind::power_switch) != nullptr;
         if (lead_switch && plug)
             f.fixes.push_back({has_switch ? say("An arming plug in its lead")
                                           : say("An arming plug and a switch in its lead"),
-                               [catalogue = &c.catalogue, id = c.plan.feeds[feed].id, to = lead_switch->id,
+                               [catalogue = &c.catalogue, id = c.plan.feeds()[feed].id, to = lead_switch->id,
                                 name = load.name, type = plug->id](Plan p) {
-                                   const auto* lead = by_id(p.feeds, id);
+                                   const auto* lead = by_id(p.feeds(), id);
                                    if (lead && !device(*lead, DeviceKind::power_switch))
                                        p = add_device(std::move(p), id, DeviceKind::power_switch, to,
                                                       say("Fire {}", name));

@@ -19,12 +19,12 @@ constexpr double coil_low = 0.75, coil_high = 1.3;  // of nominal: pulls in sure
 
 template <class Check>
 void each_lead_item(const Context& c, Check check) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f)
-        for (const auto& d : c.plan.feeds[f].devices) check(f, d);
+    for (size_t f = 0; f < c.plan.feeds().size(); ++f)
+        for (const auto& d : c.plan.feeds()[f].devices) check(f, d);
 }
 
 std::string in_feed(const Context& c, size_t feed, const Device& d) {
-    return say("{}: the {}", c.index().feed_name(c.plan.feeds[feed]), item_name(c.catalogue, d));
+    return say("{}: the {}", c.index().feed_name(c.plan.feeds()[feed]), item_name(c.catalogue, d));
 }
 
 void no_joint_at_item(const Context& c, std::vector<Finding>& out) {
@@ -33,14 +33,14 @@ void no_joint_at_item(const Context& c, std::vector<Finding>& out) {
     each_lead_item(c, [&](size_t f, const Device& d) {
         if (!wants_joints(c.catalogue, d)) return;
         all.push_back(in_feed(c, f, d));
-        about.push_back(c.plan.feeds[f].id);
+        about.push_back(c.plan.feeds()[f].id);
     });
     if (all.empty()) return;
     Finding x{Severity::note,
               {},
               about,
               all.size() == 1
-                  ? all.front() + say(" has ends of its own and no joint is chosen there.")
+                  ? say("{} has ends of its own and no joint is chosen there.", all.front())
                   : say("{} items have ends of their own and no joint is chosen there.", all.size()),
               {},
               {}};
@@ -57,7 +57,7 @@ void tap_slot(const Context& c, std::vector<Finding>& out) {
     each_lead_item(c, [&](size_t f, const Device& d) {
         const auto* holder = holder_of(c.catalogue, d);
         if (!holder || !holder->tap) return;
-        const auto* source = by_id(c.plan.sources, c.plan.feeds[f].from);
+        const auto* source = by_id(c.plan.sources, c.plan.feeds()[f].from);
         const bool circuit = source && source->kind == SourceKind::circuit;
         const auto takes = [](const HolderType& h, const Id& family) {
             return std::find(h.takes.begin(), h.takes.end(), family) != h.takes.end();
@@ -65,11 +65,11 @@ void tap_slot(const Context& c, std::vector<Finding>& out) {
         if (circuit && (source->fuse_type.empty() || takes(*holder, source->fuse_type))) return;
         Finding x{circuit ? Severity::caution : Severity::danger,
                   {},
-                  {c.plan.feeds[f].id},
+                  {c.plan.feeds()[f].id},
                   circuit ? say("{} does not go into the slot of {}, which is for {}.", holder->name,
                                 source->name, source->fuse_type)
                           : say("{} taps a fuse slot, and there is none at {}.", holder->name,
-                                c.index().name(c.plan.feeds[f].from)),
+                                c.index().name(c.plan.feeds()[f].from)),
                   {},
                   {}};
         x.why.add(say("A tap takes the circuit's own fuse and the new one, in the slot of the first."));
@@ -78,7 +78,7 @@ void tap_slot(const Context& c, std::vector<Finding>& out) {
                 family ? (circuit ? suiting_tap(c.catalogue, *family, d.rating, c.plan.hottest_air)
                                   : suiting_holder(c.catalogue, *family, d.rating, c.plan.hottest_air))
                        : nullptr)
-            x.fixes.push_back({say("Seat it in: ") + better->name,
+            x.fixes.push_back({say("Seat it in: {}", better->name),
                                [catalogue = &c.catalogue, id = d.id, to = better->id](const Plan& p) {
                                    return set_holder(p, *catalogue, id, to);
                                }});
@@ -94,7 +94,7 @@ void bead_bore(const Context& c, std::vector<Finding>& out) {
         if (thick <= bead->bore) return;
         Finding x{Severity::caution,
                   {},
-                  {c.plan.feeds[f].id},
+                  {c.plan.feeds()[f].id},
                   say("{} closes round {}, and the lead is {} thick.", in_feed(c, f, d), format(bead->bore),
                       format(thick)),
                   {},
@@ -104,7 +104,7 @@ void bead_bore(const Context& c, std::vector<Finding>& out) {
         for (const auto& t : c.catalogue.inlines)
             if (t.kind == InlineKind::filter && t.bore >= thick && (!best || t.bore < best->bore)) best = &t;
         if (best)
-            x.fixes.push_back({say("Use a ") + best->name, [id = d.id, to = best->id](const Plan& p) {
+            x.fixes.push_back({say("Use a {}", best->name), [id = d.id, to = best->id](const Plan& p) {
                                    return set_device_type(p, id, to);
                                }});
         out.push_back(std::move(x));
@@ -115,7 +115,7 @@ void coil_volts(const Context& c, std::vector<Finding>& out) {
     const auto& circuit = c.figures.solver->circuit();
     if (!c.figures.now.found) return;
     for (const auto& coil : circuit.coils) {
-        const auto& feed = c.plan.feeds[coil.feed];
+        const auto& feed = c.plan.feeds()[coil.feed];
         const auto* d = by_id(feed.devices, Id(coil.device));
         const auto* type = d ? find(c.catalogue.switches, d->type) : nullptr;
         if (!type || raw(type->coil) <= 0) continue;
@@ -149,7 +149,7 @@ void beyond_the_lead(const Context& c, std::vector<Finding>& out) {
         Finding x{
             Severity::caution,
             {},
-            {c.plan.feeds[f].id},
+            {c.plan.feeds()[f].id},
             say("{} sits at {} of a lead that is {} long.", in_feed(c, f, d), format(*d.at), format(length)),
             {},
             {}};
@@ -165,12 +165,12 @@ void beyond_the_lead(const Context& c, std::vector<Finding>& out) {
 void live_case(const Context& c, std::vector<Finding>& out) {
     each_lead_item(c, [&](size_t f, const Device& d) {
         const auto* type = d.kind == DeviceKind::power_switch ? find(c.catalogue.switches, d.type) : nullptr;
-        if (!type || !type->live_case || !on_metal(c.plan, c.plan.feeds[f].to)) return;
+        if (!type || !type->live_case || !on_metal(c.plan, c.plan.feeds()[f].to)) return;
         Finding x{Severity::caution,
                   {},
-                  {c.plan.feeds[f].id},
+                  {c.plan.feeds()[f].id},
                   say("{} has a live case, and {} is in a metal body: film or tube between them.",
-                      in_feed(c, f, d), c.index().name(c.plan.feeds[f].to)),
+                      in_feed(c, f, d), c.index().name(c.plan.feeds()[f].to)),
                   {},
                   {}};
         x.why.add(say("Its metal case is one of its contacts: on bare metal it shorts to the frame."));

@@ -11,16 +11,16 @@ namespace sangre {
 /// Calls check(feed index, at the source, kind or null) for both ends of every feed.
 template <class Check>
 void each_joint(const Context& c, Check check) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f)
+    for (size_t f = 0; f < c.plan.feeds().size(); ++f)
         for (const bool source : {true, false}) {
-            const auto& feed = c.plan.feeds[f];
+            const auto& feed = c.plan.feeds()[f];
             check(f, source, find(c.catalogue.joints, source ? feed.joint_from : feed.joint_to));
         }
 }
 
 /// "Hub → Pump, at Hub".
 inline std::string joint_place(const Context& c, size_t f, bool source) {
-    const auto& feed = c.plan.feeds[f];
+    const auto& feed = c.plan.feeds()[f];
     return say("{}, at {}", c.index().feed_name(feed), c.index().name(source ? feed.from : feed.to));
 }
 

@@ -23,7 +23,7 @@ namespace {
 void no_joint(const Context& c, std::vector<Finding>& out) {
     each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
         if (kind) return;
-        const auto& feed = c.plan.feeds[f];
+        const auto& feed = c.plan.feeds()[f];
         Finding x{
             Severity::note, {}, {feed.id}, say("{}: no joint is chosen.", joint_place(c, f, source)), {}, {}};
         x.why.add(say("Without a joint there is no strip length, no tube and no step for it."));
@@ -48,7 +48,7 @@ std::string where(const Context& c, const std::vector<JointPlace>& places) {
 std::vector<Id> feeds_of(const Context& c, const std::vector<JointPlace>& places) {
     std::vector<Id> feeds;
     for (const auto& at : places)
-        if (const auto& id = c.plan.feeds[at.feed].id; feeds.empty() || feeds.back() != id)
+        if (const auto& id = c.plan.feeds()[at.feed].id; feeds.empty() || feeds.back() != id)
             feeds.push_back(id);
     return feeds;
 }
@@ -67,9 +67,9 @@ void bare(const Context& c, std::vector<Finding>& out) {
     // Most joints of a plan are alike: each sort is worked out once.
     std::map<std::pair<const JointKind*, JointWires>, Cover> known;
     each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
-        const auto wires = wires_of(c.plan, c.catalogue, c.plan.feeds[f], source);
+        const auto wires = wires_of(c.plan, c.catalogue, c.plan.feeds()[f], source);
         // What meets in a pigtail is judged with all that meet there.
-        if (!kind || !wires.wire || in_pigtail(c.plan, c.catalogue, c.plan.feeds[f], source)) return;
+        if (!kind || !wires.wire || in_pigtail(c.plan, c.catalogue, c.plan.feeds()[f], source)) return;
         const auto [at, fresh] = known.try_emplace({kind, wires});
         if (fresh) {
             const auto& practices = c.plan.practices;
@@ -92,7 +92,7 @@ void bare(const Context& c, std::vector<Finding>& out) {
         x.why = feed_joint(c.plan, c.catalogue, places[0].feed, places[0].source)->why;
         list_places(c, places, x.why);
         if (tube)
-            x.fixes.push_back({say("Get ") + tube->name, [id = tube->id](const Plan& p) {
+            x.fixes.push_back({say("Get {}", tube->name), [id = tube->id](const Plan& p) {
                                    auto practices = p.practices;
                                    practices.tubes_at_hand.push_back(id);
                                    return set_practices(p, practices);
@@ -108,7 +108,7 @@ void bare(const Context& c, std::vector<Finding>& out) {
 
 /// What holds at a place as well and can be made; null where nothing can.
 const JointKind* makeable(const Context& c, const JointPlace& at, JointEnd end) {
-    const auto copper = joint_copper(c.plan, c.catalogue, c.plan.feeds[at.feed], at.source);
+    const auto copper = joint_copper(c.plan, c.catalogue, c.plan.feeds()[at.feed], at.source);
     const auto* best = choose_joint(c.catalogue, c.plan.practices, end, copper);
     return best && takes(*best, copper) && missing_tools_of(*best, c.plan.practices).empty() ? best : nullptr;
 }
@@ -135,7 +135,7 @@ void no_tool(const Context& c, std::vector<Finding>& out) {
                           fmt::join(said_each(tools_of(*best, c.plan.practices)), ", ")),
                       Tone::good);
             std::vector<std::pair<Id, bool>> ends;
-            for (const auto& at : places) ends.emplace_back(c.plan.feeds[at.feed].id, at.source);
+            for (const auto& at : places) ends.emplace_back(c.plan.feeds()[at.feed].id, at.source);
             x.fixes.push_back(
                 {"A " + best->name, [ends, to = best->id, catalogue = &c.catalogue](const Plan& p) {
                      auto next = p;
@@ -164,7 +164,7 @@ void no_tool(const Context& c, std::vector<Finding>& out) {
 /// A barrel too wide for a thin wire, a cup too narrow for a thick one.
 void wire_range(const Context& c, std::vector<Finding>& out) {
     each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
-        const auto& feed = c.plan.feeds[f];
+        const auto& feed = c.plan.feeds()[f];
         const auto copper = joint_copper(c.plan, c.catalogue, feed, source);
         if (!kind || takes(*kind, copper) || in_pigtail(c.plan, c.catalogue, feed, source)) return;
         const bool thin = copper < kind->least;
@@ -192,7 +192,7 @@ void wire_range(const Context& c, std::vector<Finding>& out) {
 
 /// A load's own thin lead behind a thick feed.
 void lead_too_thin(const Context& c, std::vector<Finding>& out) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f) {
+    for (size_t f = 0; f < c.plan.feeds().size(); ++f) {
         const auto end = c.index().end_of(f);
         if (end.kind != PartKind::load) continue;
         const auto& load = c.plan.loads[end.index];
@@ -206,7 +206,7 @@ void lead_too_thin(const Context& c, std::vector<Finding>& out) {
         if (asked <= stands && guarded) continue;
         Finding x{asked > stands ? Severity::danger : Severity::caution,
                   {},
-                  {load.id, c.plan.feeds[f].id},
+                  {load.id, c.plan.feeds()[f].id},
                   asked > stands
                       ? say("{}: its own lead, {}, carries {}; {} is drawn.", load.name, size_words(*lead),
                             format(stands), format(asked))
@@ -223,7 +223,7 @@ void lead_too_thin(const Context& c, std::vector<Finding>& out) {
             const auto better = ampacity(w, *insulation, c.plan.hottest_air);
             if (better < asked || (p.family && p.rating > better * 1.35)) continue;
             x.fixes.push_back(
-                {say("A lead of ") + size_words(w), [id = load.id, to = w.id](const Plan& plan) {
+                {say("A lead of {}", size_words(w)), [id = load.id, to = w.id](const Plan& plan) {
                      auto l = *by_id(plan.loads, id);
                      l.lead = to;
                      return put_load(plan, l);
@@ -239,7 +239,7 @@ void glue_before_test(const Context& c, std::vector<Finding>& out) {
     if (c.plan.practices.insulation != InsulationSchool::hot_glue || !c.plan.done.contains("glue/joints"))
         return;
     std::vector<Id> unmeasured;
-    for (const auto& feed : c.plan.feeds)
+    for (const auto& feed : c.plan.feeds())
         if (std::none_of(c.plan.measured.begin(), c.plan.measured.end(), [&](const auto& m) {
                 return m.first.find(feed.id) != std::string::npos ||
                        m.first.find(feed.to) != std::string::npos;
@@ -256,7 +256,7 @@ void glue_before_test(const Context& c, std::vector<Finding>& out) {
               {}};
     x.why.add(say(
         "Glue over a cold joint hides it: test continuity first, then glue, then wait until it has set."));
-    for (const auto& id : unmeasured) x.why.add(say("Not measured: ") + name_of(c.plan, id), Tone::caution);
+    for (const auto& id : unmeasured) x.why.add(say("Not measured: {}", name_of(c.plan, id)), Tone::caution);
     x.fixes.push_back({say("Not glued until it is measured"), [](const Plan& p) {
                            auto next = p;
                            next.done.erase("glue/joints");
@@ -269,7 +269,7 @@ void tinned_creeps(const Context& c, std::vector<Finding>& out) {
     size_t n = 0;
     std::vector<Id> feeds;
     each_joint(c, [&](size_t f, bool, const JointKind* kind) {
-        if (kind && kind->id == "tinned-screw") ++n, feeds.push_back(c.plan.feeds[f].id);
+        if (kind && kind->id == "tinned-screw") ++n, feeds.push_back(c.plan.feeds()[f].id);
     });
     if (n == 0) return;
     Finding x{Severity::note,
@@ -283,7 +283,7 @@ void tinned_creeps(const Context& c, std::vector<Finding>& out) {
         say("Solder creeps under pressure: the screw loosens and the joint heats up. A ferrule does not."));
     x.fixes.push_back({say("Ferrules instead"), [](const Plan& p) {
                            auto next = p;
-                           for (auto& f : next.feeds)
+                           for (auto& f : next.feeds())
                                for (auto* joint : {&f.joint_from, &f.joint_to})
                                    if (*joint == "tinned-screw") *joint = "ferrule-screw";
                            next.practices.terminal = TerminalSchool::ferrule;

@@ -46,7 +46,7 @@ void outside_tool(const Context& c, std::vector<Finding>& out) {
                                    : say("stop, and ask a qualified person under the local code")),
                            {},
                            {}});
-    for (const auto& k : c.plan.cables)
+    for (const auto& k : c.plan.signal_leads())
         if (k.volts >= highest_voltage)
             out.push_back({Severity::danger,
                            {},
@@ -79,11 +79,11 @@ void not_solved(const Context& c, std::vector<Finding>& out) {
 }
 
 void not_fed(const Context& c, std::vector<Finding>& out) {
-    if (c.plan.feeds.empty()) return;
+    if (c.plan.feeds().empty()) return;
     for (const auto& l : c.plan.loads) {
         const auto chain = c.index().upstream(l.id);
         const bool fed =
-            !chain.empty() && c.index().part(c.plan.feeds[chain.back()].from).kind == PartKind::source;
+            !chain.empty() && c.index().part(c.plan.feeds()[chain.back()].from).kind == PartKind::source;
         if (fed || l.v_min > l.v_max) continue;
         out.push_back({Severity::danger,
                        {},
@@ -110,7 +110,7 @@ void starves(const Context& c, std::vector<Finding>& out) {
         if (!usual) deep_only(c, f, l.id, x.usual_lowest, l.v_min - x.lowest);
         f.why.add(say("Short by {}.", format(l.v_min - x.lowest)), Tone::danger);
         for (const auto up : c.index().upstream(l.id))
-            f.why.add(say("{} drops {} ({})", c.index().feed_name(c.plan.feeds[up]),
+            f.why.add(say("{} drops {} ({})", c.index().feed_name(c.plan.feeds()[up]),
                           format(c.figures.worst.feeds[up].drop),
                           format_percent(c.figures.worst.feeds[up].drop_share)));
         out.push_back(std::move(f));
@@ -182,7 +182,7 @@ void assumed(const Context& c, std::vector<Finding>& out) {
     Finding f{Severity::note,
               {},
               ids,
-              ids.size() == 1 ? names + say(" rests on typical figures: measure it before you buy for it.")
+              ids.size() == 1 ? say("{} rests on typical figures: measure it before you buy for it.", names)
                               : say("{} loads rest on typical figures: measure them before you buy for them.",
                                     ids.size()),
               {},
@@ -211,7 +211,7 @@ void never_on(const Context& c, std::vector<Finding>& out) {
         f.why.add(say("Its wire and fuse are sized as if it ran in any of them."));
         for (const auto& phase : c.plan.phases)
             if (!phase.charging) {
-                f.fixes.push_back({say("On in ") + phase.name, [load = l.id, at = phase.id](const Plan& p) {
+                f.fixes.push_back({say("On in {}", phase.name), [load = l.id, at = phase.id](const Plan& p) {
                                        return set_state(p, at, load, LoadState::typical);
                                    }});
                 break;

@@ -19,7 +19,7 @@ void shared_rail(const Context& c, std::vector<Finding>& out) {
     for (const auto& k : c.plan.converters) {
         const Load *loud = nullptr, *quiet = nullptr;
         for (const auto f : c.index().from(k.id)) {
-            const auto ref = c.index().part(c.plan.feeds[f].to);
+            const auto ref = c.index().part(c.plan.feeds()[f].to);
             if (ref.kind != PartKind::load) continue;
             const auto& l = c.plan.loads[ref.index];
             if (l.noisy && !loud) loud = &l;
@@ -51,10 +51,10 @@ Id straight_from(const Context& c, const Load& load, bool& filtered) {
     for (const auto f : c.index().upstream(load.id)) {
         const auto ref = c.index().source_of(f);
         if (ref.kind == PartKind::converter || ref.kind == PartKind::load) return {};
-        for (const auto& d : c.plan.feeds[f].devices)
+        for (const auto& d : c.plan.feeds()[f].devices)
             if (const auto* t = d.kind == DeviceKind::filter ? find(c.catalogue.inlines, d.type) : nullptr)
                 filtered = filtered || raw(t->capacitance) > 0;
-        if (ref.kind == PartKind::source) from = c.plan.feeds[f].from;
+        if (ref.kind == PartKind::source) from = c.plan.feeds()[f].from;
     }
     return from;
 }
@@ -88,7 +88,7 @@ void shared_supply(const Context& c, std::vector<Finding>& out) {
         if (const auto* lc = suiting_filter(c.catalogue, need))
             f.fixes.push_back(
                 {say("Put the {} in its lead", lc->name),
-                 [catalogue = &c.catalogue, id = c.plan.feeds[feed].id, type = lc->id](const Plan& p) {
+                 [catalogue = &c.catalogue, id = c.plan.feeds()[feed].id, type = lc->id](const Plan& p) {
                      return fit_item_joints(add_device(p, id, DeviceKind::filter, type), *catalogue, id);
                  }});
         out.push_back(std::move(f));

@@ -31,7 +31,7 @@ void hole_full(const Context& c, std::vector<Finding>& out) {
         if (!wider.already.empty()) f.why.add(say("With what runs through it already."));
         if (!wider.later.empty()) f.why.add(say("With what room is kept for."));
         if (raw(h.braid) > 0) f.why.add(say("With the braid over it past what moves."));
-        f.fixes.push_back({say("Drill it to ") + format(wider.bore),
+        f.fixes.push_back({say("Drill it to {}", format(wider.bore)),
                            [wider](const Plan& p) { return put_opening(p, wider); }});
         out.push_back(std::move(f));
     }

@@ -23,7 +23,7 @@ void unequal(const Context& c, std::vector<Finding>& out) {
     if (c.plan.sources.size() < 2) return;
     Demand quiet;
     quiet.states.assign(c.plan.loads.size(), LoadState::off);
-    quiet.open.assign(c.plan.feeds.size(), false);
+    quiet.open.assign(c.plan.feeds().size(), false);
     const auto p = c.figures.solver->solve(quiet);
     if (!p.found) return;
     for (size_t i = 0; i < p.sources.size(); ++i) {
@@ -152,7 +152,7 @@ void charging(const Context& c, std::vector<Finding>& out) {
                                       format(b.cell_capacity * b.parallel), format(liked)));
                 auto gentler = phase;
                 gentler.charge_current = liked;
-                f.fixes.push_back({say("Charge with ") + format(liked),
+                f.fixes.push_back({say("Charge with {}", format(liked)),
                                    [gentler](const Plan& p) { return put_phase(p, gentler); }});
                 out.push_back(std::move(f));
             }

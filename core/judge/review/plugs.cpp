@@ -22,7 +22,7 @@ constexpr double other_voltage = 1.3;
 Edit device_changed(const Id& feed, const Id& device, const std::function<void(Device&)>& change) {
     return [feed, device, change](const Plan& p) {
         auto next = p;
-        if (auto* f = by_id(next.feeds, feed))
+        if (auto* f = by_id(next.feeds(), feed))
             if (auto* d = by_id(f->devices, device)) change(*d);
         return next;
     };
@@ -30,8 +30,8 @@ Edit device_changed(const Id& feed, const Id& device, const std::function<void(D
 
 /// The fuse's own lead is what nothing protects.
 void fuse_far(const Context& c, std::vector<Finding>& out) {
-    for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
-        const auto& feed = c.plan.feeds[i];
+    for (size_t i = 0; i < c.plan.feeds().size(); ++i) {
+        const auto& feed = c.plan.feeds()[i];
         if (c.index().source_of(i).kind == PartKind::converter) continue;
         for (const auto& d : feed.devices) {
             if (d.kind != DeviceKind::fuse || !d.at || *d.at <= unfused_lead) continue;
@@ -51,7 +51,7 @@ void fuse_far(const Context& c, std::vector<Finding>& out) {
 }
 
 void diode_reversed(const Context& c, std::vector<Finding>& out) {
-    for (const auto& feed : c.plan.feeds)
+    for (const auto& feed : c.plan.feeds())
         for (const auto& d : feed.devices) {
             if (!d.reversed || d.kind != DeviceKind::diode) continue;
             Finding f{Severity::danger,
@@ -76,8 +76,8 @@ struct Plug {
 
 std::vector<Plug> plugs_of(const Context& c) {
     std::vector<Plug> all;
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f)
-        for (const auto& d : c.plan.feeds[f].devices)
+    for (size_t f = 0; f < c.plan.feeds().size(); ++f)
+        for (const auto& d : c.plan.feeds()[f].devices)
             if (d.kind == DeviceKind::connector)
                 if (const auto* t = find(c.catalogue.connectors, d.type)) all.push_back({f, &d, t});
     return all;
@@ -99,11 +99,11 @@ void two_voltages(const Context& c, std::vector<Finding>& out) {
         const auto [low, high] = std::minmax_element(
             plugs.begin(), plugs.end(), [&](const auto& a, const auto& b) { return volts(a) < volts(b); });
         if (raw(volts(*low)) < 0.5 || raw(volts(*high)) / raw(volts(*low)) < other_voltage) continue;
-        const auto low_name = c.index().feed_name(c.plan.feeds[low->feed]),
-                   high_name = c.index().feed_name(c.plan.feeds[high->feed]);
+        const auto low_name = c.index().feed_name(c.plan.feeds()[low->feed]),
+                   high_name = c.index().feed_name(c.plan.feeds()[high->feed]);
         Finding f{Severity::caution,
                   {},
-                  {c.plan.feeds[low->feed].id, c.plan.feeds[high->feed].id},
+                  {c.plan.feeds()[low->feed].id, c.plan.feeds()[high->feed].id},
                   say("{} and {} have plugs of one kind at {} and {}: one fits the other's socket.", low_name,
                       high_name, format(volts(*low)), format(volts(*high))),
                   {},
@@ -111,8 +111,8 @@ void two_voltages(const Context& c, std::vector<Finding>& out) {
         f.why.add(
             say("Sooner or later the wrong one is plugged in. Use another kind, or at least label both."));
         if (const auto* other = another_plug(c, *low, all))
-            f.fixes.push_back({say("Use a ") + other->name,
-                               exchanged(c.plan.feeds[low->feed].id, low->device->id, other->id)});
+            f.fixes.push_back({say("Use a {}", other->name),
+                               exchanged(c.plan.feeds()[low->feed].id, low->device->id, other->id)});
         out.push_back(std::move(f));
     }
 }
@@ -123,15 +123,15 @@ void not_keyed(const Context& c, std::vector<Finding>& out) {
         if (p.type->keyed || p.type->poles < 2 || !p.type->plug) continue;
         Finding f{Severity::danger,
                   {},
-                  {c.plan.feeds[p.feed].id},
-                  say("{}: a {} goes in either way round.", c.index().feed_name(c.plan.feeds[p.feed]),
+                  {c.plan.feeds()[p.feed].id},
+                  say("{}: a {} goes in either way round.", c.index().feed_name(c.plan.feeds()[p.feed]),
                       p.type->name),
                   {},
                   {}};
         f.why.add(say("Plus and minus swapped once is enough. A keyed plug cannot be."));
         if (const auto* other = another_plug(c, p, all))
-            f.fixes.push_back(
-                {say("Use a ") + other->name, exchanged(c.plan.feeds[p.feed].id, p.device->id, other->id)});
+            f.fixes.push_back({say("Use a {}", other->name),
+                               exchanged(c.plan.feeds()[p.feed].id, p.device->id, other->id)});
         out.push_back(std::move(f));
     }
 }
@@ -147,9 +147,9 @@ void worn_out(const Context& c, std::vector<Finding>& out) {
         if (years >= 0.25) continue;
         Finding f{Severity::note,
                   {},
-                  {c.plan.feeds[p.feed].id},
+                  {c.plan.feeds()[p.feed].id},
                   say("{}: pulled {} a day, its plug is worn after {} days.",
-                      c.index().feed_name(c.plan.feeds[p.feed]),
+                      c.index().feed_name(c.plan.feeds()[p.feed]),
                       c.plan.repeats_per_day == 1 ? say("once") : say("{} times", c.plan.repeats_per_day),
                       format_number(years * 365, 2)),
                   {},
@@ -161,7 +161,7 @@ void worn_out(const Context& c, std::vector<Finding>& out) {
             fitting_plug(c, p.feed, {.anti_spark = p.type->anti_spark, .mating_cycles = enough});
         if (best)
             f.fixes.push_back(
-                {say("Use a ") + best->name, exchanged(c.plan.feeds[p.feed].id, p.device->id, best->id)});
+                {say("Use a {}", best->name), exchanged(c.plan.feeds()[p.feed].id, p.device->id, best->id)});
         out.push_back(std::move(f));
     }
 }

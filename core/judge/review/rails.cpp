@@ -53,7 +53,7 @@ std::optional<size_t> fed_round_by(const Context& c, const Id& part) {
         const Id at = todo.back();
         todo.pop_back();
         for (const auto f : c.index().from(at)) {
-            const auto& to = c.plan.feeds[f].to;
+            const auto& to = c.plan.feeds()[f].to;
             if (to == part) return f;
             if (seen.insert(to).second) todo.push_back(to);
         }
@@ -72,9 +72,9 @@ void loop(const Context& c, std::vector<Finding>& out) {
             said.insert(*by);
             out.push_back({Severity::danger,
                            {},
-                           {part.id, c.plan.feeds[*by].id},
+                           {part.id, c.plan.feeds()[*by].id},
                            say("{} is fed from {}, through {}: a loop has no source.", part.name, how,
-                               c.index().feed_name(c.plan.feeds[*by])),
+                               c.index().feed_name(c.plan.feeds()[*by])),
                            {},
                            {}});
         }
@@ -180,7 +180,7 @@ void set_outside(const Context& c, std::vector<Finding>& out) {
                            high ? say("more") : say("less"), c.index().name(high ? w.high_by : w.low_by),
                            high ? say("stands") : say("needs"), format(w.low), format(w.high)),
                        w.why,
-                       {{say("Set ") + format(w.proposed), [id = k.id, v = w.proposed](const Plan& p) {
+                       {{say("Set {}", format(w.proposed)), [id = k.id, v = w.proposed](const Plan& p) {
                              return set_converter_voltage(p, id, v);
                          }}}});
     });
@@ -216,7 +216,7 @@ void too_hot(const Context& c, std::vector<Finding>& out) {
                 x.in_lowest - other.dropout < k.set * (1 + other.tolerance) ||
                 other.tolerance > t.tolerance || raw(other.mass) <= 0)
                 continue;
-            f.fixes.push_back({say("Use a ") + other.name, [id = k.id, type = other.id](const Plan& p) {
+            f.fixes.push_back({say("Use a {}", other.name), [id = k.id, type = other.id](const Plan& p) {
                                    return set_converter_type(p, id, type);
                                }});
             break;
@@ -260,9 +260,9 @@ void two_regulators(const Context& c, std::vector<Finding>& out) {
             std::vector<std::string> names;
             for (const auto f : c.index().into(hub.id))
                 if (c.index().source_of(f).kind == PartKind::converter &&
-                    std::none_of(c.plan.feeds[f].devices.begin(), c.plan.feeds[f].devices.end(),
+                    std::none_of(c.plan.feeds()[f].devices.begin(), c.plan.feeds()[f].devices.end(),
                                  [](const auto& d) { return d.kind == DeviceKind::diode; }))
-                    names.push_back(c.index().name(c.plan.feeds[f].from));
+                    names.push_back(c.index().name(c.plan.feeds()[f].from));
             if (names.size() < 2) continue;
             Finding x{
                 Severity::caution,
@@ -276,7 +276,7 @@ void two_regulators(const Context& c, std::vector<Finding>& out) {
             x.fixes.push_back(
                 {say("A diode in each"), [id = hub.id](const Plan& p) {
                      auto next = p;
-                     for (auto& f : next.feeds)
+                     for (auto& f : next.feeds())
                          if (f.to == id && find_part(next, f.from).kind == PartKind::converter)
                              f.devices.push_back(
                                  {f.id + "-diode", DeviceKind::diode, "ideal-diode-20a", Ampere(0), {}, {}});
@@ -300,7 +300,7 @@ void out_of_range(const Context& c, std::vector<Finding>& out) {
             if (other.kind == t.kind && k.set >= other.out_min && k.set <= other.out_max &&
                 other.in_max >= t.in_max && other.in_min <= t.in_min * 1.5 && other.rated >= t.rated &&
                 other.tolerance <= t.tolerance && raw(other.mass) > 0) {
-                f.fixes.push_back({say("Use a ") + other.name, [id = k.id, type = other.id](const Plan& p) {
+                f.fixes.push_back({say("Use a {}", other.name), [id = k.id, type = other.id](const Plan& p) {
                                        return set_converter_type(p, id, type);
                                    }});
                 break;

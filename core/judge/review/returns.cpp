@@ -18,7 +18,7 @@ Fix own_return(const Id& feed) {
 }
 
 void frame_not_metal(const Context& c, std::vector<Finding>& out) {
-    for (const auto& f : c.plan.feeds) {
+    for (const auto& f : c.plan.feeds()) {
         if (f.ret != Return::frame || on_metal(c.plan, f.to)) continue;
         const auto* body = body_of(c.plan, f.to);
         out.push_back(
@@ -33,7 +33,7 @@ void frame_not_metal(const Context& c, std::vector<Finding>& out) {
 }
 
 void sensitive_frame(const Context& c, std::vector<Finding>& out) {
-    for (const auto& f : c.plan.feeds) {
+    for (const auto& f : c.plan.feeds()) {
         const auto ref = c.index().part(f.to);
         if (f.ret != Return::frame || !on_metal(c.plan, f.to) || ref.kind != PartKind::load ||
             !c.plan.loads[ref.index].sensitive)
@@ -50,14 +50,14 @@ void sensitive_frame(const Context& c, std::vector<Finding>& out) {
 }
 
 void shared_noise(const Context& c, std::vector<Finding>& out) {
-    for (const auto& f : c.plan.feeds) {
+    for (const auto& f : c.plan.feeds()) {
         if (f.ret != Return::shared) continue;
-        const auto* other = by_id(c.plan.feeds, f.shared_with);
+        const auto* other = by_id(c.plan.feeds(), f.shared_with);
         const auto a = c.index().part(f.to), b = other ? c.index().part(other->to) : PartRef{};
         if (a.kind != PartKind::load || b.kind != PartKind::load) continue;
         const auto &x = c.plan.loads[a.index], &y = c.plan.loads[b.index];
         if (!((x.noisy && y.sensitive) || (y.noisy && x.sensitive))) continue;
-        const auto index = static_cast<size_t>(other - c.plan.feeds.data());
+        const auto index = static_cast<size_t>(other - c.plan.feeds().data());
         Finding found{Severity::caution,
                       {},
                       {f.id, other->id},
@@ -76,7 +76,7 @@ void shared_noise(const Context& c, std::vector<Finding>& out) {
 bool packs_joined(const Context& c, const std::vector<Id>& feeds) {
     std::set<Id> packs;
     for (const auto& id : feeds) {
-        const auto* feed = by_id(c.plan.feeds, id);
+        const auto* feed = by_id(c.plan.feeds(), id);
         const auto from = c.index().part(feed->from);
         if (from.kind == PartKind::source) {
             if (!packs.insert(feed->from).second) return false;
@@ -88,7 +88,7 @@ bool packs_joined(const Context& c, const std::vector<Id>& feeds) {
         for (const auto f : above) {
             const auto kind = c.index().source_of(f).kind;
             if (kind == PartKind::converter) return false;
-            if (kind == PartKind::source && !packs.insert(c.plan.feeds[f].from).second) return false;
+            if (kind == PartKind::source && !packs.insert(c.plan.feeds()[f].from).second) return false;
         }
     }
     return true;
@@ -96,7 +96,7 @@ bool packs_joined(const Context& c, const std::vector<Id>& feeds) {
 
 void two_sources(const Context& c, std::vector<Finding>& out) {
     std::map<Id, std::vector<Id>> into;
-    for (const auto& f : c.plan.feeds) into[f.to].push_back(f.id);
+    for (const auto& f : c.plan.feeds()) into[f.to].push_back(f.id);
     for (const auto& [part, feeds] : into)
         if (feeds.size() > 1 && !packs_joined(c, feeds))
             out.push_back({Severity::caution,

@@ -18,7 +18,7 @@ const std::vector<Rule>& rules() {
               &rules_of::hubs,      &rules_of::crimps,     &rules_of::joints,  &rules_of::routing,
               &rules_of::openings,  &rules_of::bends,      &rules_of::beside,  &rules_of::seats,
               &rules_of::elsewhere, &rules_of::boxes,      &rules_of::vital,   &rules_of::own_steps,
-              &rules_of::noise,     &rules_of::igniters})
+              &rules_of::noise,     &rules_of::igniters,   &rules_of::supplied})
             list.insert(list.end(), group->begin(), group->end());
         return list;
     }();

@@ -44,8 +44,8 @@ std::vector<Finding> review(const Context& context);
 namespace rules_of {
 extern const std::vector<Rule> loads, battery, packs, sources, rails, fuses, wires, feed_items, feeds,
     switches, plugs, returns, cables, cable_supplies, passives, hubs, joints, crimps, routing, vital,
-    item_ends, thermal, terminals, chargers, bridges, boxes, beside, seats, elsewhere, bends, openings,
-    own_steps, noise, igniters;
+    supplied, item_ends, thermal, terminals, chargers, bridges, boxes, beside, seats, elsewhere, bends,
+    openings, own_steps, noise, igniters;
 }
 
 }  // namespace sangre

@@ -21,7 +21,7 @@ void each_met(const Context& c, Say say) {
 }
 
 std::string runs(const Context& c, const std::vector<size_t>& feeds) {
-    return feeds.size() == 1 ? say("{} runs", feed_name(c.plan, c.plan.feeds[feeds.front()]))
+    return feeds.size() == 1 ? say("{} runs", feed_name(c.plan, c.plan.feeds()[feeds.front()]))
                              : say("{} feeds run", feeds.size());
 }
 
@@ -68,9 +68,10 @@ void offer_insulations(const Context& c, size_t feed, Celsius air, Finding& x) {
         if (!other.usual || !insulation || other.metric != now.metric || other.size != now.size) continue;
         if (air >= insulation->max || warmest_at(c, feed, other, *insulation, air) > insulation->max)
             continue;
-        x.fixes.push_back(
-            {say("Use {} in {}", size_words(other), insulation->name),
-             [id = c.plan.feeds[feed].id, wire = other.id](const Plan& q) { return set_wire(q, id, wire); }});
+        x.fixes.push_back({say("Use {} in {}", size_words(other), insulation->name),
+                           [id = c.plan.feeds()[feed].id, wire = other.id](const Plan& q) {
+                               return set_wire(q, id, wire);
+                           }});
         return;
     }
 }
@@ -86,7 +87,7 @@ void past_heat(const Context& c, std::vector<Finding>& out) {
             // Where the place alone is too hot, nothing has to flow.
             const auto warm = air >= p.insulation->max ? air : warmest_at(c, f, *p.wire, *p.insulation, air);
             if (warm <= p.insulation->max && air < p.insulation->max) continue;
-            const auto& feed = c.plan.feeds[f];
+            const auto& feed = c.plan.feeds()[f];
             Finding x{Severity::danger,
                       {},
                       {feed.id, way.id},
@@ -109,14 +110,14 @@ void past_aerial(const Context& c, std::vector<Finding>& out) {
     each_met(c, [&](const Way& way, const OnWay& thing, const auto& feeds) {
         if (thing.kind != OnWayKind::aerial) return;
         for (const auto f : feeds) {
-            const auto* load = by_id(c.plan.loads, c.plan.feeds[f].to);
+            const auto* load = by_id(c.plan.loads, c.plan.feeds()[f].to);
             if (!load || (!load->noisy && load->kind != LoadKind::motor)) continue;
             Finding x{Severity::caution,
                       {},
-                      {c.plan.feeds[f].id, way.id},
+                      {c.plan.feeds()[f].id, way.id},
                       say("{} feeds what disturbs, past the aerial at {}: lead it another way, or "
                           "twist the pair and cross at right angles.",
-                          c.index().feed_name(c.plan.feeds[f]), name_of(c.plan, way.id)),
+                          c.index().feed_name(c.plan.feeds()[f]), name_of(c.plan, way.id)),
                       {},
                       {}};
             x.why.add(

@@ -33,7 +33,7 @@ void too_deep(const Context& c, std::vector<Finding>& out) {
     };
     for (const auto& p : c.plan.passives)
         if (const auto* body = body_of(c.plan, p.id)) check(p.id, p.name, body->id, p.seat.behind);
-    for (const auto& lead : c.plan.feeds)
+    for (const auto& lead : c.plan.feeds())
         for (const auto& d : lead.devices)
             if (!d.panel.empty())
                 check(d.id, d.name.empty() ? item_name(c.catalogue, d) : d.name, d.panel,
@@ -56,8 +56,8 @@ void out_of_reach(const Context& c, std::vector<Finding>& out) {
                   {}};
         f.why.add(say("In the order in which it is opened: {}.", said_in_the_way(c.plan, way)));
         // An item of a lead can be seated in the outermost wall.
-        if (c.plan.feeds.end() != std::find_if(c.plan.feeds.begin(), c.plan.feeds.end(),
-                                               [&](const auto& l) { return by_id(l.devices, about); }) &&
+        if (c.plan.feeds().end() != std::find_if(c.plan.feeds().begin(), c.plan.feeds().end(),
+                                                 [&](const auto& l) { return by_id(l.devices, about); }) &&
             !way.lids.empty())
             f.fixes.push_back({say("Seat it in the wall of {}", name_of(c.plan, way.lids.front())),
                                [about, body = way.lids.front()](const Plan& p) {
@@ -73,7 +73,7 @@ void out_of_reach(const Context& c, std::vector<Finding>& out) {
     for (const auto& x : c.plan.loads) part(x);
     for (const auto& x : c.plan.passives) part(x);
     for (const auto& item : c.figures.harness.wiring.items) {
-        const auto& lead = lead_at(c.plan, item.feed);
+        const auto& lead = c.plan.leads[item.feed];
         const auto& d = lead.devices[item.device];
         if (d.reach != Reach::any)
             check(d.id, d.name.empty() ? item_name(c.catalogue, d) : d.name, d.reach,

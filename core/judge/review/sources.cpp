@@ -28,7 +28,7 @@ Fix changed(std::string says, Source source, void (*change)(Source&)) {
 }
 
 void idle(const Context& c, std::vector<Finding>& out) {
-    if (c.plan.feeds.empty()) return;
+    if (c.plan.feeds().empty()) return;
     for (const auto& s : c.plan.sources) {
         if (!c.index().from(s.id).empty() || !c.index().into(s.id).empty()) continue;
         out.push_back({Severity::caution,
@@ -165,7 +165,7 @@ void circuit_wire(const Context& c, std::vector<Finding>& out) {
 
 /// A fuse of one's own that is larger than the circuit's protects nothing.
 void tap_fuse(const Context& c, std::vector<Finding>& out) {
-    for (const auto& f : c.plan.feeds) {
+    for (const auto& f : c.plan.feeds()) {
         const auto* tapped = by_id(c.plan.sources, f.from);
         const auto* fuse = device(f, DeviceKind::fuse);
         if (!tapped || tapped->kind != SourceKind::circuit || !fuse || raw(tapped->fuse) <= 0 ||
@@ -200,7 +200,7 @@ void with_key(const Context& c, std::vector<Finding>& out) {
         for (const auto& l : c.plan.loads) {
             if (!l.always_on) continue;
             const auto way = c.index().upstream(l.id);
-            if (way.empty() || c.plan.feeds[way.back()].from != s.id) continue;
+            if (way.empty() || c.plan.feeds()[way.back()].from != s.id) continue;
             Finding f{Severity::danger,
                       {},
                       {l.id, s.id},
@@ -224,7 +224,7 @@ void standing(const Context& c, std::vector<Finding>& out) {
         double amps = 0;
         for (const auto& l : c.plan.loads)
             if (const auto way = c.index().upstream(l.id);
-                l.always_on && !way.empty() && c.plan.feeds[way.back()].from == s.id)
+                l.always_on && !way.empty() && c.plan.feeds()[way.back()].from == s.id)
                 amps += raw(l.typical) * raw(l.nominal) / std::max(raw(s.v_min), 1.0);
         if (amps < worth_saying_A) return;
         const double days = usual_Ah * spare_share / amps / 24;
@@ -266,7 +266,7 @@ void beside_a_pack(const Context& c, std::vector<Finding>& out) {
 
 /// A panel gives a few amperes, the pack it charges hundreds: the fuse of its lead belongs to the pack's end.
 void panel_lead(const Context& c, std::vector<Finding>& out) {
-    for (const auto& f : c.plan.feeds) {
+    for (const auto& f : c.plan.feeds()) {
         const auto* panel = by_id(c.plan.sources, f.from);
         if (!panel || panel->kind != SourceKind::panel) continue;
         Finding x{Severity::caution,
@@ -280,7 +280,7 @@ void panel_lead(const Context& c, std::vector<Finding>& out) {
                       panel->name, format(Ampere(raw(panel->power) / std::max(raw(panel->v_max), 1.0)))));
         x.fixes.push_back({say("Turn the lead: its fuse at the hub"), [id = f.id](const Plan& p) {
                                auto next = p;
-                               if (auto* lead = by_id(next.feeds, id)) {
+                               if (auto* lead = by_id(next.feeds(), id)) {
                                    std::swap(lead->from, lead->to);
                                    std::swap(lead->joint_from, lead->joint_to);
                                }

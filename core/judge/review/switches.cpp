@@ -12,8 +12,8 @@ namespace {
 
 template <class Check>
 void each_switch(const Context& c, Check check) {
-    for (size_t i = 0; i < c.plan.feeds.size(); ++i)
-        for (const auto& d : c.plan.feeds[i].devices)
+    for (size_t i = 0; i < c.plan.feeds().size(); ++i)
+        for (const auto& d : c.plan.feeds()[i].devices)
             if (d.kind == DeviceKind::power_switch) check(i, d);
 }
 
@@ -25,31 +25,31 @@ const SwitchType* fitting(const Context& c, size_t feed, const SwitchType* inste
 std::vector<Fix> stronger(const Context& c, size_t feed, const Device& d) {
     const auto* best = fitting(c, feed, find(c.catalogue.switches, d.type));
     if (!best || best->id == d.type) return {};
-    return {{say("Use a ") + best->name,
+    return {{say("Use a {}", best->name),
              [id = d.id, to = best->id](const Plan& p) { return set_device_type(p, id, to); }}};
 }
 
 void no_main(const Context& c, std::vector<Finding>& out) {
-    if (c.plan.feeds.empty()) return;
+    if (c.plan.feeds().empty()) return;
     for (size_t l = 0; l < c.plan.loads.size(); ++l) {
         const auto& load = c.plan.loads[l];
         const auto chain = c.index().upstream(load.id);
         // What cranks has its own solenoid, and no switch in its thick lead.
         if (load.always_on || cranks(load) || chain.empty()) continue;
         const bool switched = std::any_of(chain.begin(), chain.end(), [&](size_t f) {
-            return hand_switch(c.catalogue, c.plan.feeds[f]) != nullptr;
+            return hand_switch(c.catalogue, c.plan.feeds()[f]) != nullptr;
         });
         if (switched) continue;
         // What flies is turned off by its pack's plug: a switch there is one more thing to fail in the air.
-        if (c.plan.flies && device(c.plan.feeds[chain.back()], DeviceKind::connector)) continue;
+        if (c.plan.flies && device(c.plan.feeds()[chain.back()], DeviceKind::connector)) continue;
         // The key is a switch too.
-        if (const auto* source = by_id(c.plan.sources, c.plan.feeds[chain.back()].from);
+        if (const auto* source = by_id(c.plan.sources, c.plan.feeds()[chain.back()].from);
             source && source->kind == SourceKind::circuit && source->with_key)
             continue;
         Finding f{Severity::caution, {}, {load.id}, say("Nothing turns {} off.", load.name), {}, {}};
         if (const auto* type = fitting(c, chain.front()))
             f.fixes.push_back({say("Put a switch in its feed"),
-                               [id = c.plan.feeds[chain.front()].id, to = type->id,
+                               [id = c.plan.feeds()[chain.front()].id, to = type->id,
                                 name = load.name](const Plan& p) { return add_switch(p, id, to, name); }});
         out.push_back(std::move(f));
     }
@@ -62,7 +62,7 @@ void overloaded(const Context& c, std::vector<Finding>& out) {
         if (!type || (x.continuous <= type->rated && x.peak <= type->rated * 1.5)) return;
         out.push_back({Severity::danger,
                        {},
-                       {c.plan.feeds[f].id},
+                       {c.plan.feeds()[f].id},
                        say("{} switch: {} carries {}; {} is drawn (peak {}).", d.name, type->name,
                            format(type->rated), format(x.continuous), format(x.peak)),
                        {},
@@ -77,7 +77,7 @@ void cannot_break(const Context& c, std::vector<Finding>& out) {
         if (!type || x.highest_end <= type->breaks) return;
         Finding found{Severity::danger,
                       {},
-                      {c.plan.feeds[f].id},
+                      {c.plan.feeds()[f].id},
                       say("{} switch: {} breaks {} DC at most; here {}.", d.name, type->name,
                           format(type->breaks), format(x.highest_end)),
                       {},
@@ -93,9 +93,9 @@ void unknown(const Context& c, std::vector<Finding>& out) {
         if (!find(c.catalogue.switches, d.type))
             out.push_back({Severity::danger,
                            {},
-                           {c.plan.feeds[f].id},
+                           {c.plan.feeds()[f].id},
                            say("{} names a switch “{}” that the catalogue does not hold.",
-                               c.index().feed_name(c.plan.feeds[f]), d.type),
+                               c.index().feed_name(c.plan.feeds()[f]), d.type),
                            {},
                            stronger(c, f, d)});
     });
@@ -108,7 +108,7 @@ void always_on_behind(const Context& c, std::vector<Finding>& out) {
                 out.push_back(
                     {Severity::danger,
                      {},
-                     {c.plan.loads[l].id, c.plan.feeds[f].id},
+                     {c.plan.loads[l].id, c.plan.feeds()[f].id},
                      say("{} must stay on but is behind the {} switch.", c.plan.loads[l].name, d.name),
                      {},
                      {}});
@@ -116,8 +116,8 @@ void always_on_behind(const Context& c, std::vector<Finding>& out) {
 }
 
 void plug_overloaded(const Context& c, std::vector<Finding>& out) {
-    for (size_t f = 0; f < c.plan.feeds.size(); ++f)
-        for (const auto& d : c.plan.feeds[f].devices) {
+    for (size_t f = 0; f < c.plan.feeds().size(); ++f)
+        for (const auto& d : c.plan.feeds()[f].devices) {
             const auto* type =
                 d.kind == DeviceKind::connector ? find(c.catalogue.connectors, d.type) : nullptr;
             const auto& x = c.figures.worst.feeds[f];
@@ -125,14 +125,14 @@ void plug_overloaded(const Context& c, std::vector<Finding>& out) {
             Finding found{
                 Severity::danger,
                 {},
-                {c.plan.feeds[f].id},
-                say("{}: {} carries {}; {} is drawn (peak {}).", c.index().feed_name(c.plan.feeds[f]),
+                {c.plan.feeds()[f].id},
+                say("{}: {} carries {}; {} is drawn (peak {}).", c.index().feed_name(c.plan.feeds()[f]),
                     type->name, format(type->rated), format(x.continuous), format(x.peak)),
                 {},
                 {}};
             if (const auto* better = fitting_plug(c, f, {.anti_spark = type->anti_spark}))
                 found.fixes.push_back(
-                    {say("Use a ") + better->name, exchanged(c.plan.feeds[f].id, d.id, better->id)});
+                    {say("Use a {}", better->name), exchanged(c.plan.feeds()[f].id, d.id, better->id)});
             out.push_back(std::move(found));
         }
 }

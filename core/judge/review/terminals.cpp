@@ -20,7 +20,7 @@ namespace {
 template <class Check>
 void each_landing(const Context& c, Check check) {
     if (c.plan.terminals.empty()) return;
-    for (const auto& feed : c.plan.feeds)
+    for (const auto& feed : c.plan.feeds())
         for (const bool at_source : {true, false})
             for (const bool minus : {false, true}) {
                 if (minus && feed.ret != Return::own) continue;

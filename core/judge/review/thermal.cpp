@@ -30,7 +30,7 @@ Celsius air_of(const Context& c, const Lead& feed, const Id& on) {
 template <class Check>
 void each_thermal(const Context& c, Check check) {
     for (const auto& item : c.figures.solver->thermal_items()) {
-        const auto& feed = c.plan.feeds[item.feed];
+        const auto& feed = c.plan.feeds()[item.feed];
         check(Placed{
             item, feed.devices[item.device],
             thermal_span(c.plan, item, c.figures.worst, air_of(c, feed, feed.devices[item.device].sits_on)),
@@ -64,7 +64,7 @@ void never_closes(const Context& c, std::vector<Finding>& out) {
                       format(p.span.hottest)),
                   {},
                   {}};
-        const auto air = air_of(c, *by_id(c.plan.feeds, p.feed), p.device.sits_on);
+        const auto air = air_of(c, *by_id(c.plan.feeds(), p.feed), p.device.sits_on);
         x.why.add(say("The hottest air is {}; what it sits on adds {} K.", format(air),
                       format_number(raw(p.span.hottest) - raw(air))));
         for (size_t k = 0; k < c.plan.converters.size(); ++k) {
@@ -75,7 +75,7 @@ void never_closes(const Context& c, std::vector<Finding>& out) {
             if (!there.type ||
                 thermal_span(c.plan, there, c.figures.worst, there_air).hottest < *p.item.closes_above)
                 continue;
-            x.fixes.push_back({say("Sit it on ") + c.plan.converters[k].name,
+            x.fixes.push_back({say("Sit it on {}", c.plan.converters[k].name),
                                seated(p.device.id, c.plan.converters[k].id)});
         }
         out.push_back(std::move(x));
@@ -117,7 +117,7 @@ void opens_in_use(const Context& c, std::vector<Finding>& out) {
         const auto most = guarded(c, p);
         if (later && (!most || *later->opens_above <= *most))
             x.fixes.push_back(
-                {say("Use a ") + later->name, [id = p.device.id, to = later->id](const Plan& plan) {
+                {say("Use a {}", later->name), [id = p.device.id, to = later->id](const Plan& plan) {
                      return set_device_type(plan, id, to);
                  }});
         out.push_back(std::move(x));
@@ -137,7 +137,7 @@ void guards_too_late(const Context& c, std::vector<Finding>& out) {
                   {}};
         if (const auto* later = later_cut_out(c, p); later && *later->opens_above <= *most)
             x.fixes.push_back(
-                {say("Use a ") + later->name, [id = p.device.id, to = later->id](const Plan& plan) {
+                {say("Use a {}", later->name), [id = p.device.id, to = later->id](const Plan& plan) {
                      return set_device_type(plan, id, to);
                  }});
         out.push_back(std::move(x));

@@ -15,12 +15,12 @@ namespace {
 constexpr double fix_share = 0.97;  // of the limit: a mend that just meets it is found again
 
 Fix use_wire(const Lead& feed, const WireType& wire) {
-    return {say("Use ") + size_words(wire),
+    return {say("Use {}", size_words(wire)),
             [id = feed.id, to = wire.id](const Plan& p) { return set_wire(p, id, to); }};
 }
 
 void unknown_wire(const Context& c, std::vector<Finding>& out) {
-    for (const auto& f : c.plan.feeds)
+    for (const auto& f : c.plan.feeds())
         if (!find(c.catalogue.wires, f.wire))
             out.push_back({Severity::danger,
                            {},
@@ -33,23 +33,23 @@ void unknown_wire(const Context& c, std::vector<Finding>& out) {
 }
 
 void no_length(const Context& c, std::vector<Finding>& out) {
-    for (size_t i = 0; i < c.plan.feeds.size(); ++i)
+    for (size_t i = 0; i < c.plan.feeds().size(); ++i)
         if (raw(c.figures.harness.routes[i].length) <= 0)
             out.push_back({Severity::caution,
                            {},
-                           {c.plan.feeds[i].id},
+                           {c.plan.feeds()[i].id},
                            say("{} has a length of zero: measure the path and type it.",
-                               c.index().feed_name(c.plan.feeds[i])),
+                               c.index().feed_name(c.plan.feeds()[i])),
                            {},
-                           {{say("Take it from the route"), [id = c.plan.feeds[i].id](const Plan& p) {
+                           {{say("Take it from the route"), [id = c.plan.feeds()[i].id](const Plan& p) {
                                  return set_length(p, id, std::nullopt);
                              }}}});
 }
 
 void guessed(const Context& c, std::vector<Finding>& out) {
     std::vector<Id> about;
-    for (size_t i = 0; i < c.plan.feeds.size(); ++i)
-        if (c.figures.harness.routes[i].basis == LengthBasis::guessed) about.push_back(c.plan.feeds[i].id);
+    for (size_t i = 0; i < c.plan.feeds().size(); ++i)
+        if (c.figures.harness.routes[i].basis == LengthBasis::guessed) about.push_back(c.plan.feeds()[i].id);
     if (about.empty()) return;
     const auto n = about.size();
     out.push_back({Severity::note,
@@ -71,13 +71,13 @@ double drop_on(const Context& c, size_t feed, const WireType& other) {
 }
 
 void too_warm(const Context& c, std::vector<Finding>& out) {
-    for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
+    for (size_t i = 0; i < c.plan.feeds().size(); ++i) {
         const auto& p = c.figures.protection[i];
         if (!p.thermal || p.warmest <= p.insulation->max) continue;
         Finding f{Severity::danger,
                   {},
-                  {c.plan.feeds[i].id},
-                  say("{}: {} reaches {}; {} is rated for {}.", c.index().feed_name(c.plan.feeds[i]),
+                  {c.plan.feeds()[i].id},
+                  say("{}: {} reaches {}; {} is rated for {}.", c.index().feed_name(c.plan.feeds()[i]),
                       size_words(*p.wire), format(p.warmest), p.insulation->name, format(p.insulation->max)),
                   {},
                   {}};
@@ -97,18 +97,18 @@ void too_warm(const Context& c, std::vector<Finding>& out) {
             enough = w;
             break;
         }
-        if (enough) f.fixes.push_back(use_wire(c.plan.feeds[i], *enough));
+        if (enough) f.fixes.push_back(use_wire(c.plan.feeds()[i], *enough));
         out.push_back(std::move(f));
     }
 }
 
 void drops(const Context& c, std::vector<Finding>& out) {
-    for (size_t i = 0; i < c.plan.feeds.size(); ++i) {
+    for (size_t i = 0; i < c.plan.feeds().size(); ++i) {
         const double limit = drop_limit(c.plan, c.index(), i);
         const auto& x = c.figures.worst.feeds[i];
         const auto& p = c.figures.protection[i];
         if (x.drop_share <= limit || !p.wire) continue;
-        const auto& feed = c.plan.feeds[i];
+        const auto& feed = c.plan.feeds()[i];
         Finding f{Severity::caution,
                   {},
                   {feed.id},

@@ -172,8 +172,8 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
             }
             const auto q = parse_value(w.text, Dimension::charge);
             if (!q)
-                return wrong(w,
-                             say("cells (8S, 2P), volts or ampere-hours are expected: ") + q.error().message);
+                return wrong(
+                    w, say("cells (8S, 2P), volts or ampere-hours are expected: {}", q.error().message));
             if (*q < 1e-3 || *q > 1e5)
                 return wrong(w, say("a capacity from 1 mAh to 100 000 Ah is expected"));
             amp_hours = *q;

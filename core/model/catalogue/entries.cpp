@@ -41,7 +41,8 @@ JointEnd joint_end(const Value& j, const char* key) {
                              {"lug", JointEnd::lug},
                              {"housing", JointEnd::housing},
                              {"screw", JointEnd::screw},
-                             {"blade", JointEnd::blade}});
+                             {"blade", JointEnd::blade},
+                             {"plug", JointEnd::plug}});
 }
 
 }  // namespace
@@ -223,7 +224,8 @@ void read(const Value& j, JointKind& k) {
                                    {{"solder", JointMethod::solder},
                                     {"crimp", JointMethod::crimp},
                                     {"screw", JointMethod::screw},
-                                    {"lever", JointMethod::lever}});
+                                    {"lever", JointMethod::lever},
+                                    {"plugged", JointMethod::plugged}});
     k.end = joint_end(j, "end");
     k.strip = as<Millimetre>(j, "strip_mm"), k.overlap = as<Millimetre>(j, "overlap_mm");
     k.strip_conductors = j.value("strip_conductors", 0.0), k.tug_newton = j.value("tug_N", k.tug_newton);

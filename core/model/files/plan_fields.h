@@ -144,7 +144,7 @@ void visit(V& v, Lead& l) {
     v("terminal_from", l.terminal_from), v("terminal_to", l.terminal_to);
     v("return_from", l.return_from), v("return_to", l.return_to);
     v("by", l.by), v("loop_m", l.loop), v("trim_m", l.trim), v("slack", l.slack), v("signal", l.signal);
-    v("jacket", l.jacket), v("across_mm", l.across);
+    v("jacket", l.jacket), v("across_mm", l.across), v("supplied_m", l.supplied), v("plug_mm", l.plug);
     // What is said of a cable by its cores is not said again, nor of plain wires what only cables have.
     if (v.either() || l.cores.empty())
         v("conductors", l.conductors), v("supply_colour", l.supply_colour),
@@ -182,9 +182,9 @@ void visit(V& v, Plan& p) {
         v("hottest_air_C", p.hottest_air);
     v("coldest_air_C", p.coldest_air), v("sources", p.sources), v("hubs", p.hubs),
         v("converters", p.converters);
-    v("loads", p.loads), v.leads(p.feeds, p.cables), v("bodies", p.bodies), v("sides", p.sides),
-        v("zones", p.zones), v("places", p.places), v("openings", p.openings), v("ways", p.ways),
-        v("phases", p.phases), v("repeats_per_day", p.repeats_per_day);
+    v("loads", p.loads), v.leads(p.leads), v("bodies", p.bodies), v("sides", p.sides), v("zones", p.zones),
+        v("places", p.places), v("openings", p.openings), v("ways", p.ways), v("phases", p.phases),
+        v("repeats_per_day", p.repeats_per_day);
     v("passives", p.passives), v("terminals", p.terminals), v("own_steps", p.own_steps),
         v("own_readings", p.own_readings);
     v("practices", p.practices), v("done", p.done), v("measured", p.measured), v("log", p.log);

@@ -211,6 +211,8 @@ constexpr std::array lead_facts{
     Fact{"signal", "speaks", plain, to_say("what its signal cores carry"), false, words_of<SignalKind>},
     Fact{"jacket", "jacket", plain, to_say("what is over its wires"), false, words_of<Jacket>},
     Fact{"across_mm", "across", plain, to_say("its outer diameter over that, measured")},
+    Fact{"supplied_m", "supplied", plain, to_say("length that it came with")},
+    Fact{"plug_mm", "plug", plain, to_say("across the plug that it came with and keeps")},
     Fact{"return_colour", "return colour", text, to_say("colour of the return")},
     Fact{"kind", "cable", plain, to_say("what cable it is"), false, words_of<CableKind>},
     Fact{"volts_V", "volts", plain, to_say("highest on the supply core of a cable that does not feed")},

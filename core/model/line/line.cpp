@@ -24,7 +24,7 @@ struct Printer {
     const LineKind& kind;
     std::vector<std::pair<const Fact*, std::vector<std::string>>> out;
     static constexpr bool either() { return true; }
-    void leads(std::vector<Lead>&, std::vector<Lead>&) {}
+    void leads(std::vector<Lead>&) {}
 
     std::string word(const Fact& f, const std::string& value) const {
         // A value that stands alone must not look like another fact.
@@ -89,7 +89,7 @@ struct Setter {
     std::string error{};
     size_t begin = 0;  ///< of what is wrong, in the text
     static constexpr bool either() { return true; }
-    void leads(std::vector<Lead>&, std::vector<Lead>&) {}
+    void leads(std::vector<Lead>&) {}
 
     bool refer(std::string_view said, std::string& to) {
         if (fact.form == FactForm::text || fact.form == FactForm::plain) {
@@ -180,7 +180,8 @@ template <class Thing>
 void keep(Thing& into, const Thing& like) {
     if constexpr (requires { like.id; }) into.id = like.id;
     if constexpr (requires { like.extra; }) into.extra = like.extra;
-    if constexpr (std::is_same_v<Thing, Lead>) into.devices = like.devices, into.cores = like.cores;
+    if constexpr (std::is_same_v<Thing, Lead>)
+        into.devices = like.devices, into.cores = like.cores, into.carries = like.carries;
     if constexpr (std::is_same_v<Thing, Way>) into.on_it = like.on_it;
     if constexpr (std::is_same_v<Thing, Plan>) {
         auto whole = like;

@@ -41,6 +41,9 @@ tl::expected<Thing, ParseError> read_thing(const LineContext& context, const Thi
 /// What its line has to say and does not; empty where all is said.
 template <class Thing>
 std::string still_missing(const Thing& thing) {
+    // A splice is known by its joint.
+    if constexpr (std::is_same_v<Thing, Device>)
+        if (thing.kind == DeviceKind::splice) return {};
     if constexpr (requires { thing.type; })
         if (thing.type.empty()) return say("which one of the catalogue is missing: say “type” and its name");
     return {};

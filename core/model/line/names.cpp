@@ -67,8 +67,7 @@ LineNames::Sort LineNames::gather(ThingSort sort) const {
                 const auto at = parts.find(id);
                 return at == parts.end() ? id : at->second;
             };
-            for (const auto* list : {&plan_->feeds, &plan_->cables})
-                for (const auto& lead : *list) s.add(lead.id, name(lead.from) + " → " + name(lead.to));
+            for (const auto& lead : plan_->leads) s.add(lead.id, name(lead.from) + " → " + name(lead.to));
             break;
         }
         case ThingSort::entry: {

@@ -22,13 +22,12 @@ bool with_thing(AnyPlan& plan, const Id& id, With with) {
         return true;
     };
     if (in(plan.sources) || in(plan.hubs) || in(plan.converters) || in(plan.loads) || in(plan.passives) ||
-        in(plan.feeds) || in(plan.cables) || in(plan.bodies) || in(plan.places) || in(plan.openings) ||
-        in(plan.sides) || in(plan.zones) || in(plan.ways) || in(plan.phases) || in(plan.own_steps) ||
-        in(plan.own_readings) || in(plan.at_hand))
+        in(plan.leads) || in(plan.bodies) || in(plan.places) || in(plan.openings) || in(plan.sides) ||
+        in(plan.zones) || in(plan.ways) || in(plan.phases) || in(plan.own_steps) || in(plan.own_readings) ||
+        in(plan.at_hand))
         return true;
-    for (auto* list : {&plan.feeds, &plan.cables})
-        for (auto& lead : *list)
-            if (in(lead.devices)) return true;
+    for (auto& lead : plan.leads)
+        if (in(lead.devices)) return true;
     return false;
 }
 

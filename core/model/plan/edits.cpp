@@ -76,7 +76,7 @@ Plan set_converter_type(Plan plan, const Id& converter, const Id& type) {
 }
 
 Plan set_fuse(Plan plan, const Id& feed, const Id& family, Ampere rating) {
-    change(plan.feeds, feed, [&](auto& f) {
+    change(plan.leads, feed, [&](auto& f) {
         for (auto& d : f.devices)
             if (d.kind == DeviceKind::fuse) {
                 d.type = family;
@@ -89,14 +89,14 @@ Plan set_fuse(Plan plan, const Id& feed, const Id& family, Ampere rating) {
 }
 
 Plan add_switch(Plan plan, const Id& feed, const Id& type, const std::string& name) {
-    change(plan.feeds, feed, [&](auto& f) {
+    change(plan.leads, feed, [&](auto& f) {
         f.devices.push_back(Device{f.id + "-switch", DeviceKind::power_switch, type, Ampere(0), name, {}});
     });
     return plan;
 }
 
 Plan add_device(Plan plan, const Id& feed, DeviceKind kind, const Id& type, const std::string& name) {
-    auto* f = by_id(plan.feeds, feed);
+    auto* f = by_id(plan.feeds(), feed);
     if (!f) return plan;
     Id id = feed + "-" + type;
     for (int n = 2; by_id(f->devices, id); ++n) id = feed + "-" + type + "-" + std::to_string(n);
@@ -105,33 +105,33 @@ Plan add_device(Plan plan, const Id& feed, DeviceKind kind, const Id& type, cons
 }
 
 Plan remove_device(Plan plan, const Id& device) {
-    for (auto& f : plan.feeds) std::erase_if(f.devices, [&](const auto& d) { return d.id == device; });
+    for (auto& f : plan.feeds()) std::erase_if(f.devices, [&](const auto& d) { return d.id == device; });
     return plan;
 }
 
 Plan with_device(Plan plan, const Id& device, const std::function<void(Device&)>& change) {
-    for (auto& feed : plan.feeds)
+    for (auto& feed : plan.feeds())
         if (auto* d = by_id(feed.devices, device)) change(*d);
     return plan;
 }
 
 Plan set_device_type(Plan plan, const Id& device, const Id& type) {
-    for (auto& f : plan.feeds) change(f.devices, device, [&](auto& d) { d.type = type; });
+    for (auto& f : plan.feeds()) change(f.devices, device, [&](auto& d) { d.type = type; });
     return plan;
 }
 
 Plan set_wire(Plan plan, const Id& feed, const Id& wire) {
-    change(plan.feeds, feed, [&](auto& f) { f.wire = wire; });
+    change(plan.leads, feed, [&](auto& f) { f.wire = wire; });
     return plan;
 }
 
 Plan set_length(Plan plan, const Id& feed, std::optional<Metre> length) {
-    change(plan.feeds, feed, [&](auto& f) { f.length = length; });
+    change(plan.leads, feed, [&](auto& f) { f.length = length; });
     return plan;
 }
 
 Plan set_return(Plan plan, const Id& feed, Return ret) {
-    change(plan.feeds, feed, [&](auto& f) {
+    change(plan.leads, feed, [&](auto& f) {
         f.ret = ret;
         if (ret != Return::shared) f.shared_with.clear();
     });
@@ -139,25 +139,25 @@ Plan set_return(Plan plan, const Id& feed, Return ret) {
 }
 
 Plan set_joint(Plan plan, const Id& feed, bool at_source, const Id& kind) {
-    change(plan.feeds, feed, [&](auto& f) { (at_source ? f.joint_from : f.joint_to) = kind; });
+    change(plan.leads, feed, [&](auto& f) { (at_source ? f.joint_from : f.joint_to) = kind; });
     return plan;
 }
 
 tl::expected<Plan, std::string> reroute_feed(Plan plan, const Id& feed, const Id& new_source) {
-    auto* moved = by_id(plan.feeds, feed);
+    auto* moved = by_id(plan.feeds(), feed);
     if (!moved) return plan;
     const auto source = find_part(plan, new_source);
     if (source.kind == PartKind::none || source.kind == PartKind::load)
         return tl::unexpected(name_of(plan, new_source) + say(" has no outlet to feed ") +
                               name_of(plan, moved->to) + " from.");
     Id at = new_source;
-    for (size_t hops = 0; hops <= plan.feeds.size(); ++hops) {
+    for (size_t hops = 0; hops <= plan.feeds().size(); ++hops) {
         if (at == moved->to)
             return tl::unexpected(name_of(plan, new_source) + say(" is itself fed by ") +
                                   name_of(plan, moved->to) + say("; that would be a loop."));
         const auto into = feeds_into(plan, at);
         if (into.empty()) break;
-        at = plan.feeds[into.front()].from;
+        at = plan.feeds()[into.front()].from;
     }
     moved->from = new_source;
     return plan;
@@ -165,10 +165,11 @@ tl::expected<Plan, std::string> reroute_feed(Plan plan, const Id& feed, const Id
 
 Plan put_cable(Plan plan, Lead cable) {
     if (cable.id.empty()) cable.id = fresh_id(plan, "cable", cable.name);
-    if (auto* now = find_lead(plan, cable.id))
+    if (auto* now = by_id(plan.leads, cable.id)) {
+        cable.carries = now->carries;
         *now = std::move(cable);
-    else
-        plan.cables.push_back(std::move(cable));
+    } else
+        plan.add_signal_lead(std::move(cable));
     return settle_leads(std::move(plan));
 }
 

@@ -49,14 +49,13 @@ Plan set_terminals(Plan plan, const Id& part, std::vector<Terminal> terminals) {
         plan.terminals.erase(part);
     else
         plan.terminals[part] = std::move(terminals);
-    for (auto* list : {&plan.feeds, &plan.cables})
-        for (auto& lead : *list)
-            for (const bool at_source : {true, false})
-                for (const bool minus : {true, false}) {
-                    const LeadEnd end{at_source, minus};
-                    if ((at_source ? lead.from : lead.to) == part && !lands_on(plan, lead, end))
-                        said_terminal(lead, end).clear();
-                }
+    for (auto& lead : plan.leads)
+        for (const bool at_source : {true, false})
+            for (const bool minus : {true, false}) {
+                const LeadEnd end{at_source, minus};
+                if ((at_source ? lead.from : lead.to) == part && !lands_on(plan, lead, end))
+                    said_terminal(lead, end).clear();
+            }
     return plan;
 }
 
@@ -65,7 +64,7 @@ Plan without_strays(Plan plan) {
         return find_part(plan, id).kind != PartKind::none || by_id(plan.passives, id);
     };
     std::erase_if(plan.terminals, [&](const auto& of) { return !there(of.first); });
-    for (auto& f : plan.feeds)
+    for (auto& f : plan.feeds())
         for (auto& d : f.devices)
             for (auto* id : {&d.coil_from, &d.control, &d.sits_on})
                 if (!id->empty() && !there(*id)) id->clear();
@@ -73,7 +72,7 @@ Plan without_strays(Plan plan) {
 }
 
 Plan land_on(Plan plan, const Id& lead, const LeadEnd& end, const std::string& terminal) {
-    if (auto* found = find_lead(plan, lead)) said_terminal(*found, end) = terminal;
+    if (auto* found = by_id(plan.leads, lead)) said_terminal(*found, end) = terminal;
     return plan;
 }
 

@@ -12,7 +12,7 @@ bool carries_supply(const Lead& lead) {
 }
 
 bool is_fed(const Plan& plan, const Id& part) {
-    return std::any_of(plan.feeds.begin(), plan.feeds.end(), [&](const auto& f) { return f.to == part; });
+    return std::any_of(plan.feeds().begin(), plan.feeds().end(), [&](const auto& f) { return f.to == part; });
 }
 
 /// Whether a part may give: a source does, anything else where it is fed.
@@ -53,15 +53,16 @@ void settle_cores(Lead& lead) {
 
 void own_returns(Plan& plan) {
     std::unordered_set<Id> ids;
-    for (const auto& f : plan.feeds) ids.insert(f.id);
-    for (auto& f : plan.feeds)
+    for (const auto& f : plan.feeds()) ids.insert(f.id);
+    for (auto& f : plan.feeds())
         if (f.ret == Return::shared && (!ids.contains(f.shared_with) || f.shared_with == f.id))
             f.ret = Return::own, f.shared_with.clear();
 }
 
 Plan settle_leads(Plan plan) {
-    for (size_t f = 0; f < plan.feeds.size();) {
-        auto& lead = plan.feeds[f];
+    const auto at = [&](size_t i) { return plan.leads.begin() + static_cast<std::ptrdiff_t>(i); };
+    for (size_t f = 0; f < plan.feeds().size();) {
+        auto& lead = plan.leads[f];
         if (lead.cores.empty() || carries_supply(lead)) {
             ++f;
             continue;
@@ -69,37 +70,38 @@ Plan settle_leads(Plan plan) {
         const Lead plain;
         lead.conductors = plain.conductors;
         lead.supply_colour = plain.supply_colour, lead.return_colour = plain.return_colour;
-        plan.cables.push_back(std::move(lead));
-        plan.feeds.erase(plan.feeds.begin() + static_cast<std::ptrdiff_t>(f));
+        lead.carries = Carries::signal;
+        std::rotate(at(f), at(f + 1), plan.leads.end());
     }
     // One that feeds may let another feed on.
     for (bool moved = true; moved;) {
         moved = false;
-        for (size_t c = 0; c < plan.cables.size() && !moved; ++c) {
-            if (!feeds(plan, plan.cables[c])) continue;
-            plan.feeds.push_back(std::move(plan.cables[c]));
-            plan.cables.erase(plan.cables.begin() + static_cast<std::ptrdiff_t>(c));
+        const auto feeding = plan.feeds().size();
+        for (size_t c = feeding; c < plan.leads.size() && !moved; ++c) {
+            if (!feeds(plan, plan.leads[c])) continue;
+            plan.leads[c].carries = Carries::supply;
+            std::rotate(at(feeding), at(c), at(c + 1));
             moved = true;
         }
     }
-    for (auto& f : plan.feeds) settle_cores(f);
+    for (auto& f : plan.feeds()) settle_cores(f);
     return plan;
 }
 
 Plan pin_lead(Plan plan, const Id& lead, std::vector<Id> ways) {
-    if (auto* there = find_lead(plan, lead)) there->by = std::move(ways);
+    if (auto* there = by_id(plan.leads, lead)) there->by = std::move(ways);
     return plan;
 }
 
 Plan set_jacket(Plan plan, const Id& lead, Jacket jacket) {
-    auto* there = find_lead(plan, lead);
+    auto* there = by_id(plan.leads, lead);
     if (!there || (jacket == Jacket::sheath && there->cores.empty()) || there->jacket == jacket) return plan;
     there->jacket = jacket, there->across = Millimetre(0);
     return plan;
 }
 
 Plan set_across(Plan plan, const Id& lead, Millimetre across) {
-    if (auto* there = find_lead(plan, lead)) there->across = across;
+    if (auto* there = by_id(plan.leads, lead)) there->across = across;
     return plan;
 }
 

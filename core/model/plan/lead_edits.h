@@ -22,7 +22,7 @@ template <class Change>
 Edit lead_changed(const Id& lead, Change change) {
     return [lead, change](const Plan& p) {
         auto next = p;
-        if (auto* l = find_lead(next, lead)) change(*l);
+        if (auto* l = by_id(next.leads, lead)) change(*l);
         return settle_leads(std::move(next));
     };
 }

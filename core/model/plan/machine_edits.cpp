@@ -36,7 +36,7 @@ Plan remove_body(Plan plan, const Id& body) {
         if (p.body == body) p.body = around;
     for (auto& o : plan.openings)
         if (o.body == body) o.body.clear();
-    for (auto& lead : plan.feeds)
+    for (auto& lead : plan.feeds())
         for (auto& item : lead.devices)
             if (item.panel == body) item.panel = around;
     return plan;
@@ -89,9 +89,8 @@ Plan remove_way(Plan plan, const Id& way) {
         for (const auto& thing : gone->on_it)
             if (!thing.opening.empty()) openings.push_back(thing.opening);
     std::erase_if(plan.ways, [&](const auto& w) { return w.id == way; });
-    for (auto* list : {&plan.feeds, &plan.cables})
-        for (auto& lead : *list)
-            if (std::find(lead.by.begin(), lead.by.end(), way) != lead.by.end()) lead.by.clear();
+    for (auto& lead : plan.leads)
+        if (std::find(lead.by.begin(), lead.by.end(), way) != lead.by.end()) lead.by.clear();
     for (const auto& opening : openings) plan = forget_unused(std::move(plan), opening);
     return plan;
 }

@@ -31,7 +31,7 @@ tl::expected<Id, ParseError> body_named(const Plan& plan, const TextWord& name) 
         all += (all.empty() ? "" : ", ") + b.name;
     }
     return wrong(name, say("There is no body “{}”; {}.", name.text,
-                           all.empty() ? say("there are no bodies yet") : say("bodies are ") + all));
+                           all.empty() ? say("there are no bodies yet") : say("bodies are {}", all)));
 }
 
 /// A stretch of a clause, trimmed, placed as the clause is.

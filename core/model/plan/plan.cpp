@@ -24,11 +24,12 @@ std::string name_of(const Plan& plan, const Id& id) {
         const auto* found = by_id(list, id);
         return found ? &found->name : nullptr;
     };
-    for (const auto* name : {look(plan.loads), look(plan.converters), look(plan.hubs), look(plan.sources),
-                             look(plan.passives), look(plan.bodies), look(plan.sides), look(plan.zones),
-                             look(plan.places), look(plan.phases), look(plan.cables)})
+    for (const auto* name :
+         {look(plan.loads), look(plan.converters), look(plan.hubs), look(plan.sources), look(plan.passives),
+          look(plan.bodies), look(plan.sides), look(plan.zones), look(plan.places), look(plan.phases)})
         if (name) return *name;
-    if (const auto* feed = by_id(plan.feeds, id)) return feed_name(plan, *feed);
+    if (const auto* lead = by_id(plan.leads, id))
+        return lead->carries == Carries::signal ? lead_name(plan, *lead) : feed_name(plan, *lead);
     if (const auto* way = by_id(plan.ways, id))
         return name_of(plan, way->from) + " – " + name_of(plan, way->to);
     if (const auto* opening = by_id(plan.openings, id)) {
@@ -40,26 +41,36 @@ std::string name_of(const Plan& plan, const Id& id) {
     return id;
 }
 
-Lead* find_lead(Plan& plan, const Id& id) {
-    auto* feed = by_id(plan.feeds, id);
-    return feed ? feed : by_id(plan.cables, id);
+size_t Plan::feed_count() const {
+    const auto signals = std::partition_point(leads.begin(), leads.end(),
+                                              [](const Lead& l) { return l.carries == Carries::supply; });
+    return static_cast<size_t>(signals - leads.begin());
 }
 
-const Lead* find_lead(const Plan& plan, const Id& id) {
-    const auto* feed = by_id(plan.feeds, id);
-    return feed ? feed : by_id(plan.cables, id);
+Lead& Plan::add_feed(Lead lead) {
+    lead.carries = Carries::supply;
+    return *leads.insert(leads.begin() + static_cast<std::ptrdiff_t>(feed_count()), std::move(lead));
 }
 
-const Lead& lead_at(const Plan& plan, size_t i) {
-    return i < plan.feeds.size() ? plan.feeds[i] : plan.cables[i - plan.feeds.size()];
+Lead& Plan::add_signal_lead(Lead lead) {
+    lead.carries = Carries::signal;
+    return leads.emplace_back(std::move(lead));
 }
 
-size_t lead_count(const Plan& plan) { return plan.feeds.size() + plan.cables.size(); }
+void Plan::replace_feeds(const std::vector<Lead>& by) {
+    leads.erase(leads.begin(), leads.begin() + static_cast<std::ptrdiff_t>(feed_count()));
+    for (const auto& lead : by) add_feed(lead);
+}
+
+void Plan::replace_signal_leads(const std::vector<Lead>& by) {
+    leads.resize(feed_count());
+    for (const auto& lead : by) add_signal_lead(lead);
+}
 
 std::vector<const Lead*> cabled_leads(const Plan& plan) {
     std::vector<const Lead*> all;
-    for (const auto& c : plan.cables) all.push_back(&c);
-    for (const auto& f : plan.feeds)
+    for (const auto& c : plan.signal_leads()) all.push_back(&c);
+    for (const auto& f : plan.feeds())
         if (!f.cores.empty()) all.push_back(&f);
     return all;
 }
@@ -138,15 +149,15 @@ std::string opening_name(const Plan& plan, const Opening& opening) {
 
 std::vector<size_t> feeds_into(const Plan& plan, const Id& part) {
     std::vector<size_t> found;
-    for (size_t i = 0; i < plan.feeds.size(); ++i)
-        if (plan.feeds[i].to == part) found.push_back(i);
+    for (size_t i = 0; i < plan.feeds().size(); ++i)
+        if (plan.feeds()[i].to == part) found.push_back(i);
     return found;
 }
 
 std::vector<size_t> feeds_from(const Plan& plan, const Id& part) {
     std::vector<size_t> found;
-    for (size_t i = 0; i < plan.feeds.size(); ++i)
-        if (plan.feeds[i].from == part) found.push_back(i);
+    for (size_t i = 0; i < plan.feeds().size(); ++i)
+        if (plan.feeds()[i].from == part) found.push_back(i);
     return found;
 }
 
@@ -163,7 +174,7 @@ std::vector<size_t> upstream_feeds(const Plan& plan, const Id& part) {
         const auto into = feeds_into(plan, at);
         if (into.empty() || std::find(chain.begin(), chain.end(), into.front()) != chain.end()) return chain;
         chain.push_back(into.front());
-        at = plan.feeds[into.front()].from;
+        at = plan.feeds()[into.front()].from;
     }
 }
 
@@ -201,11 +212,11 @@ Id fresh_id(const Plan& plan, const std::string& prefix, const std::string& name
     }
     while (!slug.empty() && slug.back() == '-') slug.pop_back();
     const auto taken = [&](const Id& id) {
-        return find_part(plan, id).kind != PartKind::none || by_id(plan.feeds, id) ||
+        return find_part(plan, id).kind != PartKind::none || by_id(plan.leads, id) ||
                by_id(plan.places, id) || by_id(plan.bodies, id) || by_id(plan.openings, id) ||
                by_id(plan.sides, id) || by_id(plan.zones, id) || by_id(plan.ways, id) ||
-               by_id(plan.phases, id) || by_id(plan.cables, id) || by_id(plan.passives, id) ||
-               by_id(plan.own_steps, id) || by_id(plan.own_readings, id) || by_id(plan.at_hand, id);
+               by_id(plan.phases, id) || by_id(plan.passives, id) || by_id(plan.own_steps, id) ||
+               by_id(plan.own_readings, id) || by_id(plan.at_hand, id);
     };
     Id id = slug;
     for (int n = 2; taken(id); ++n) id = slug + "-" + std::to_string(n);

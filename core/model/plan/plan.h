@@ -8,6 +8,7 @@
 #include <array>
 #include <map>
 #include <optional>
+#include <span>
 #include <string>
 #include <string_view>
 #include <utility>
@@ -27,7 +28,7 @@
 
 namespace sangre {
 
-enum class DeviceKind { fuse, power_switch, connector, diode, filter, shunt, precharge };
+enum class DeviceKind { fuse, power_switch, connector, diode, filter, shunt, precharge, splice };
 constexpr auto names(DeviceKind) {
     return std::to_array<std::pair<DeviceKind, std::string_view>>(
         {{DeviceKind::fuse, to_say("fuse")},
@@ -36,7 +37,8 @@ constexpr auto names(DeviceKind) {
          {DeviceKind::diode, to_say("diode")},
          {DeviceKind::filter, to_say("filter")},
          {DeviceKind::shunt, to_say("shunt")},
-         {DeviceKind::precharge, to_say("precharge")}});
+         {DeviceKind::precharge, to_say("precharge")},
+         {DeviceKind::splice, to_say("splice")}});
 }
 enum class Return { own, frame, shared };
 constexpr auto names(Return) {
@@ -168,6 +170,14 @@ struct Core {
     bool operator==(const Core&) const = default;
 };
 
+/// What a lead is for: it feeds what it ends at, or carries signals and at the most a supply that something
+/// else feeds. It follows from its cores and from what else ends there; settle_leads() keeps it true.
+enum class Carries { supply, signal };
+constexpr auto names(Carries) {
+    return std::to_array<std::pair<Carries, std::string_view>>(
+        {{Carries::supply, "supply"}, {Carries::signal, "signals"}});
+}
+
 /// What runs between two parts. One that feeds has a supply and comes back by its return: two plain wires, or
 /// where it is a cable those of its `cores` that do so. One that only carries signals has cores alone.
 struct Lead {
@@ -202,6 +212,9 @@ struct Lead {
     Jacket jacket =
         Jacket::none;     ///< of plain wires a braid or a tube; a sheath is over the cores of a cable
     Millimetre across{};  ///< over its jacket, or over a coax; 0: not measured
+    std::optional<Metre> supplied{};  ///< length that it came with; absent: it is cut from what is bought
+    Millimetre plug{};                ///< across the plug that it came with and keeps; 0: not measured
+    Carries carries = Carries::supply;
     bool operator==(const Lead&) const = default;
 };
 
@@ -287,9 +300,7 @@ struct Plan {
     std::vector<Converter> converters;
     std::vector<Load> loads;
     std::vector<Passive> passives;
-    std::vector<Lead> feeds;  ///< leads that feed what they end at
-    std::vector<Lead>
-        cables;  ///< leads that carry signals, and at the most a supply that something else feeds
+    std::vector<Lead> leads;  ///< those that feed first, then those that only carry signals
     std::vector<Body> bodies;
     std::vector<Place> places;
     std::vector<Opening> openings;
@@ -316,6 +327,28 @@ struct Plan {
     std::map<std::string, std::string> done_as;  ///< step key → what was done, in a line
     std::vector<std::string> rather;             ///< steps that are to come as early as they can
     bool operator==(const Plan&) const = default;
+
+    /// Leads that feed what they end at; a lead's place here is its place in `leads`.
+    std::span<Lead> feeds() & { return std::span(leads).first(feed_count()); }
+    std::span<const Lead> feeds() const& { return std::span(leads).first(feed_count()); }
+    std::span<const Lead> feeds() const&& = delete;  // of a plan that is gone at once
+    /// Leads that only carry signals.
+    std::span<Lead> signal_leads() & { return std::span(leads).subspan(feed_count()); }
+    std::span<const Lead> signal_leads() const& { return std::span(leads).subspan(feed_count()); }
+    std::span<const Lead> signal_leads() const&& = delete;
+    /// Behind the last of what carries the same. The lead as it stands there.
+    Lead& add_feed(Lead lead);
+    Lead& add_signal_lead(Lead lead);
+    /// All that carry the same are replaced by those.
+    void replace_feeds(const std::vector<Lead>& by);
+    void replace_signal_leads(const std::vector<Lead>& by);
+    template <class Gone>
+    void erase_feeds(Gone gone) {
+        std::erase_if(leads, [&](const Lead& l) { return l.carries == Carries::supply && gone(l); });
+    }
+
+  private:
+    size_t feed_count() const;
 };
 
 enum class PartKind { none, source, hub, converter, load };
@@ -330,19 +363,12 @@ PartRef find_part(const Plan& plan, const Id& id);
 
 /// The element of that id, or null.
 template <class List>
-auto* by_id(List& list, const Id& id) {
+auto* by_id(List&& list, const Id& id) {
     for (auto& e : list)
         if (e.id == id) return &e;
     return static_cast<decltype(&list.front())>(nullptr);
 }
 
-/// A lead of either list, or null.
-Lead* find_lead(Plan& plan, const Id& id);
-const Lead* find_lead(const Plan& plan, const Id& id);
-/// A lead by its place in both lists, the feeds first.
-const Lead& lead_at(const Plan& plan, size_t i);
-/// Leads of every kind.
-size_t lead_count(const Plan& plan);
 /// Every lead with cores: those that only carry signals first, then the cables that feed.
 std::vector<const Lead*> cabled_leads(const Plan& plan);
 /// Cores of that role, by index.

@@ -13,7 +13,7 @@ namespace {
 /// What else of the plan named a part that is gone.
 void forget_part(Plan& plan, const Id& part) {
     plan.terminals.erase(part);
-    for (auto& f : plan.feeds)
+    for (auto& f : plan.feeds())
         for (auto& d : f.devices) {
             if (d.coil_from == part) d.coil_from.clear();
             if (d.control == part) d.control.clear();
@@ -22,8 +22,8 @@ void forget_part(Plan& plan, const Id& part) {
 }
 
 template <class Gone>
-void remove_feeds(Plan& plan, Gone gone) {
-    std::erase_if(plan.feeds, gone);
+void remove_leads(Plan& plan, Gone gone) {
+    std::erase_if(plan.leads, gone);
     own_returns(plan);
 }
 
@@ -37,8 +37,7 @@ template <class Part>
 Plan remove_part(Plan plan, std::vector<Part> Plan::*list, const Id& part) {
     if (!take_out(plan.*list, part)) return plan;
     const auto ends_there = [&](const Lead& l) { return l.from == part || l.to == part; };
-    remove_feeds(plan, ends_there);
-    std::erase_if(plan.cables, ends_there);
+    remove_leads(plan, ends_there);
     for (auto& phase : plan.phases) phase.states.erase(part), phase.shares.erase(part);
     forget_part(plan, part);
     return plan;
@@ -59,8 +58,7 @@ Plan remove_passive(Plan plan, const Id& passive) {
 }
 
 Plan remove_cable(Plan plan, const Id& cable) {
-    std::erase_if(plan.cables, [&](const auto& c) { return c.id == cable; });
-    remove_feeds(plan, [&](const Lead& f) { return f.id == cable; });
+    remove_leads(plan, [&](const Lead& f) { return f.id == cable; });
     return plan;
 }
 
@@ -70,8 +68,7 @@ Plan remove_phase(Plan plan, const Id& phase) {
 }
 
 Plan remove_item(Plan plan, const Id& item) {
-    for (auto* list : {&plan.feeds, &plan.cables})
-        for (auto& lead : *list) take_out(lead.devices, item);
+    for (auto& lead : plan.leads) take_out(lead.devices, item);
     return plan;
 }
 

@@ -119,13 +119,12 @@ struct Page {
         for (const auto& g : cut_list(plan, catalogue, s).groups) {
             out += fmt::format("<h3>{}</h3>\n<table>\n", html(g.what));
             for (const auto& from : g.from) {
-                const auto* offcut = by_id(plan.at_hand, from.at_hand);
                 for (const auto& p : from.pieces)
                     row({box("cut:" + p.step + p.mark, false), html(format(p.length)),
                          to_step(p.step, html(cut_words(p))),
-                         html(offcut ? say("from {}, {}: {} left", offcut->name, format(from.length),
-                                           format(from.left))
-                                     : say("new"))});
+                         html(from.of.empty() ? say("new")
+                                              : say("from {}, {}: {} left", from.of, format(from.length),
+                                                    format(from.left)))});
             }
             out += "</table>\n";
         }

@@ -108,7 +108,7 @@ void cover(Writer& w, const Study& s, const std::vector<Step>& steps) {
     w.y += 10;
     const auto left = minutes_left(w.plan, steps);
     w.line(say("{} steps, about {} of handwork left.", steps.size(), format(Second(left * 60))), 4);
-    w.line(say("{} leads, {} loads, {} of parts known by price.", lead_count(w.plan), w.plan.loads.size(),
+    w.line(say("{} leads, {} loads, {} of parts known by price.", w.plan.leads.size(), w.plan.loads.size(),
                fmt::format("{:.2f}", s.cost)),
            4);
     const auto dangers = count(s.findings, Severity::danger);
@@ -162,9 +162,9 @@ void cutting(Writer& w, const CutList& list) {
         w.need(14);
         w.line(g.what, 3.2, true);
         for (const auto& from : g.from) {
-            const auto* offcut = by_id(w.plan.at_hand, from.at_hand);
-            w.line(offcut ? say("from {}, {}: {} left", offcut->name, format(from.length), format(from.left))
-                          : say("new, {} together", format(from.length)),
+            w.line(from.of.empty()
+                       ? say("new, {} together", format(from.length))
+                       : say("from {}, {}: {} left", from.of, format(from.length), format(from.left)),
                    2.7, false, "muted", 4);
             for (const auto& p : from.pieces) {
                 w.need(5);

@@ -85,7 +85,7 @@ Answer calc_wire(const Catalogue& catalogue, const WireQuestion& q) {
             }
         }
     }
-    why.source = wire.source + say("; heat balance after Churchill & Chu 1975; bunching IEC 60364-5-52");
+    why.source = say("{}; heat balance after Churchill & Chu 1975; bunching IEC 60364-5-52", wire.source);
     return c;
 }
 

@@ -52,7 +52,7 @@ class Arranger {
         const double begin = next_row_;
         double first = 0, last = 0;
         for (const auto f : index_.from(id)) {
-            const auto& to = plan_.feeds[f].to;
+            const auto& to = plan_.feeds()[f].to;
             if (seen_.contains(to) || index_.part(to).kind == PartKind::none) {
                 if (index_.part(to).kind != PartKind::none) a_.extra.push_back(f);
                 continue;
@@ -90,7 +90,7 @@ class Arranger {
         int trunk = 0;
         std::set<Id> behind;
         for (auto& p : a_.parts) {
-            const auto* from = p.fed_by ? &plan_.feeds[*p.fed_by].from : nullptr;
+            const auto* from = p.fed_by ? &plan_.feeds()[*p.fed_by].from : nullptr;
             const bool after_module =
                 from && (behind.contains(*from) || index_.part(*from).kind == PartKind::converter);
             if (after_module) behind.insert(p.id);
@@ -98,7 +98,7 @@ class Arranger {
         }
         int last = 0;
         for (auto& p : a_.parts) {
-            const auto* before = p.fed_by ? a_.find(plan_.feeds[*p.fed_by].from) : nullptr;
+            const auto* before = p.fed_by ? a_.find(plan_.feeds()[*p.fed_by].from) : nullptr;
             if (before) p.column = before->column + 1;
             if (p.part.kind == PartKind::converter) p.column = std::max(p.column, trunk + 1);
             if (p.part.kind != PartKind::load) last = std::max(last, p.column);
@@ -108,7 +108,7 @@ class Arranger {
         // One that another load passes its supply on to stands behind that.
         int deepest = last + 1;
         for (auto& p : a_.parts) {
-            const auto* before = p.fed_by ? a_.find(plan_.feeds[*p.fed_by].from) : nullptr;
+            const auto* before = p.fed_by ? a_.find(plan_.feeds()[*p.fed_by].from) : nullptr;
             if (before && before->part.kind == PartKind::load) p.column = before->column + 1;
             deepest = std::max(deepest, p.column);
         }
@@ -133,11 +133,11 @@ class Arranger {
             size_t most = 0;
             bool any = false;
             for (const auto& p : a_.parts) {
-                const auto* from = p.fed_by ? a_.find(plan_.feeds[*p.fed_by].from) : nullptr;
+                const auto* from = p.fed_by ? a_.find(plan_.feeds()[*p.fed_by].from) : nullptr;
                 if (!from || from->column != static_cast<int>(c)) continue;
                 if (p.column != from->column + 1 && c + 2 < a_.wide.size()) continue;
                 any = true;
-                most = std::max(most, plan_.feeds[*p.fed_by].devices.size());
+                most = std::max(most, plan_.feeds()[*p.fed_by].devices.size());
             }
             x += a_.wide[c] + (c + 1 < a_.wide.size()
                                    ? device_room * static_cast<double>(most) + (any ? label_room : 24)

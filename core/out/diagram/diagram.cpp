@@ -37,7 +37,7 @@ class Sheet {
     DiagramSheet drawn(size_t number, size_t of) {
         for (const auto& p : a_.parts)
             for (const auto f : p.feeds)
-                if (const auto* end = a_.find(plan_.feeds[f].to); end && shows(end->level))
+                if (const auto* end = a_.find(plan_.feeds()[f].to); end && shows(end->level))
                     draw_feed(p, *end, f);
         for (const auto f : a_.extra) draw_extra(f);
         for (const auto& p : a_.parts)
@@ -96,7 +96,7 @@ class Sheet {
             case PartKind::converter: {
                 const auto& c = plan_.converters[p.part.index];
                 const auto* t = find(catalogue_.converters, c.type);
-                return {c.name, t ? t->name : c.type, say("set to ") + format(c.set)};
+                return {c.name, t ? t->name : c.type, say("set to {}", format(c.set))};
             }
             case PartKind::load: {
                 const auto& l = plan_.loads[p.part.index];
@@ -115,7 +115,7 @@ class Sheet {
     /// Of a part whose terminals have names, these and their sides, beside the block; else the signs, in it.
     void pins(double x, double level, bool outlet, size_t f) {
         const double side = outlet ? -1 : 1;
-        const auto& feed = plan_.feeds[f];
+        const auto& feed = plan_.feeds()[f];
         if (named(outlet ? feed.from : feed.to)) {
             pen_.dot({x, y(level) - half_pair}, 0.7, "card"),
                 pen_.dot({x, y(level) + half_pair}, 0.7, "card");
@@ -142,12 +142,12 @@ class Sheet {
         conductors({{x0, y(level)}, {x1, y(level)}}, f);
         along(x0, x1, level, f);
         pins(x0, level, true, f), pins(x1, level, false, f);
-        pen_.spot({x0, y(level) - 3.5}, {x1, y(level) + 3.5}, plan_.feeds[f].id);
+        pen_.spot({x0, y(level) - 3.5}, {x1, y(level) + 3.5}, plan_.feeds()[f].id);
     }
 
     /// Supply and return along a way of straight pieces.
     void conductors(const std::vector<PaperPoint>& way, size_t f) {
-        const auto& feed = plan_.feeds[f];
+        const auto& feed = plan_.feeds()[f];
         for (size_t i = 0; i + 1 < way.size(); ++i) {
             const auto a = way[i], b = way[i + 1];
             // Side by side: one above the other where it runs level, beside each other where it goes down.
@@ -163,16 +163,16 @@ class Sheet {
             if (feed.ret == Return::frame) pen_.frame({at.x + side, at.y + half_pair});
         }
         if (feed.ret == Return::shared)
-            for (size_t other = 0; other < plan_.feeds.size(); ++other)
-                if (plan_.feeds[other].id == feed.shared_with)
+            for (size_t other = 0; other < plan_.feeds().size(); ++other)
+                if (plan_.feeds()[other].id == feed.shared_with)
                     pen_.words({end.x - 5, end.y + half_pair + 1},
-                               say("returns by ") + wire_label(other, true), 30, 2.2, TextAlign::right, false,
-                               "muted");
+                               say("returns by {}", wire_label(other, true)), 30, 2.2, TextAlign::right,
+                               false, "muted");
     }
 
     /// Devices behind the source, then the wire's label, and its number at both ends.
     void along(double x0, double x1, double level, size_t f) {
-        const auto& feed = plan_.feeds[f];
+        const auto& feed = plan_.feeds()[f];
         const double step =
             std::min(device_step, (x1 - x0) * (named(feed.from) || named(feed.to) ? 0.45 : 0.6) /
                                       std::max<double>(1, static_cast<double>(feed.devices.size())));
@@ -208,7 +208,7 @@ class Sheet {
 
     /// A feed to a part that is fed already: down its own lane left of the part.
     void draw_extra(size_t f) {
-        const auto& feed = plan_.feeds[f];
+        const auto& feed = plan_.feeds()[f];
         const auto *from = a_.find(feed.from), *end = a_.find(feed.to);
         if (!from || !end || !shows(from->level) || !shows(end->level)) return;
         const double out = from->bottom - 3, in = std::min(end->bottom - 2.2, end->level + 4.5);
@@ -267,13 +267,13 @@ std::vector<double> sheet_ends(const Arrangement& a, double room) {
 size_t crossings_of(const Plan& plan, const Arrangement& a) {
     size_t n = 0;
     for (const auto f : a.extra) {
-        const auto *from = a.find(plan.feeds[f].from), *to = a.find(plan.feeds[f].to);
+        const auto *from = a.find(plan.feeds()[f].from), *to = a.find(plan.feeds()[f].to);
         if (!from || !to) continue;
         const double low = std::min(from->bottom - 3, to->level),
                      high = std::max(from->bottom - 3, to->level);
         for (const auto& p : a.parts)
             for (const auto straight : p.feeds) {
-                const auto* end = a.find(plan.feeds[straight].to);
+                const auto* end = a.find(plan.feeds()[straight].to);
                 if (end && end->level > low && end->level < high && p.column < to->column &&
                     end->column >= to->column)
                     ++n;
@@ -291,7 +291,7 @@ double corner_of(const DiagramShape& rectangle) {
 
 Diagram draw_diagram(const Plan& plan, const Catalogue& catalogue, const Harness& harness) {
     Diagram d;
-    if (plan.feeds.empty()) return d;
+    if (plan.feeds().empty()) return d;
     const PlanIndex index(plan);
     auto a = arrange(plan, index);
     const DiagramSheet paper;

@@ -52,6 +52,7 @@ struct Bench {
         switch (work.kind->end) {
             case JointEnd::screw:
                 return std::max(wide * 1.5, 4 * scale) / 2 + 2.8 * scale;
+            case JointEnd::plug:
             case JointEnd::housing:
                 return std::max(wide * 1.5, 2.6 * scale) * 0.8;
             case JointEnd::stud:
@@ -254,6 +255,8 @@ void draw_joint(DiagramSheet& sheet, PaperPoint from, PaperPoint to, const Joint
             break;
         case JointEnd::blade:
             b.blade();
+            break;
+        case JointEnd::plug:
             break;
     }
     const double x0 = b.x, x1 = b.at(joint), half = b.half_height();

@@ -20,7 +20,7 @@ std::vector<WireLabel> wire_labels(const Plan& plan, const Harness& harness) {
     const auto twice = [&](const WireLabel& l) { labels.push_back(l), labels.push_back(l); };
     for (const auto& core : harness.wiring.cores) {
         if (core.of_cable >= 0) continue;  // a cable has one label for all of its cores
-        const auto& feed = plan.feeds[core.lead];
+        const auto& feed = plan.feeds()[core.lead];
         const auto name = wire_label(core.lead, core.role == WireRole::back, core.number, core.alike);
         twice({name, feed_name(plan, feed),
                fmt::format("{} {} {}", core.wire ? size_words(*core.wire) : say("no wire"),
@@ -30,7 +30,7 @@ std::vector<WireLabel> wire_labels(const Plan& plan, const Harness& harness) {
     const auto cabled = cabled_leads(plan);
     for (size_t c = 0; c < cabled.size(); ++c) {
         const auto& cable = *cabled[c];
-        twice({cable_label(c), cable.name, cable.label, cable.id});
+        twice({cable_label(c), lead_name(plan, cable), cable.label, cable.id});
     }
     return labels;
 }

@@ -65,7 +65,7 @@ void draw_thing(DiagramPen& pen, const LaidThing& t, double x, double y, double 
 double draw_lead(DiagramSheet& sheet, const Plan& plan, const LaidStraight& laid, size_t feed, PaperPoint at,
                  double wide) {
     DiagramPen pen(sheet);
-    const auto& lead = lead_at(plan, feed);
+    const auto& lead = plan.leads[feed];
     const double y = at.y + 19, scale = wide / std::max(raw(laid.cut), 1e-3);
     const bool own = lead.ret == Return::own;
     pen.line({at.x, y - (own ? 0.7 : 0)}, {at.x + wide, y - (own ? 0.7 : 0)}, "wire:" + lead.supply_colour,
@@ -106,7 +106,7 @@ std::vector<DiagramSheet> lead_sheets(const Plan& plan, const Catalogue& catalog
         if (y + tall > 210 - paper_rim) sheets.emplace_back(), y = paper_rim;
         auto& sheet = sheets.back();
         DiagramPen pen(sheet);
-        const auto& lead = lead_at(plan, f);
+        const auto& lead = plan.leads[f];
         const auto* wire = find(catalogue.wires, lead.wire);
         pen.words({paper_rim, y + 4}, feed_name(plan, lead), 170, 3.8, TextAlign::left, true);
         pen.words({297 - paper_rim, y + 4},

@@ -20,8 +20,8 @@ namespace {
 
 struct StepDrawer : StepPen {
     std::optional<size_t> lead() const {
-        for (size_t i = 0; i < lead_count(plan); ++i)
-            if (lead_at(plan, i).id == step.about) return i;
+        for (size_t i = 0; i < plan.leads.size(); ++i)
+            if (plan.leads[i].id == step.about) return i;
         return {};
     }
     void module() {
@@ -61,7 +61,7 @@ struct StepDrawer : StepPen {
         meter(middle_x - 26, 4, ")))", say("nearly 0 Ω, end to end"), 52, 26);
         probe({middle_x - 18, 30}, {24, 45.5}, true);
         probe({middle_x + 18, 30}, {wide - 24, 45.5}, false);
-        if (const auto* lead = find_lead(plan, step.about)) {
+        if (const auto* lead = by_id(plan.leads, step.about)) {
             words(18, tall - 1, name_of(plan, lead->from), 2.8, TextAlign::left, true);
             words(wide - 18, tall - 1, name_of(plan, lead->to), 2.8, TextAlign::right, true);
         }
@@ -89,7 +89,7 @@ struct StepDrawer : StepPen {
         arrow({130, 12}, {130, 30});
         pen.line({10, 40}, {40, 40}, "wire:red", 1);
         pen.line({120, 40}, {150, 40}, "wire:red", 1);
-        if (const auto* lead = find_lead(plan, step.about)) {
+        if (const auto* lead = by_id(plan.leads, step.about)) {
             words(10, 54, name_of(plan, lead->from), 2.8, TextAlign::left, true);
             words(150, 54, name_of(plan, lead->to), 2.8, TextAlign::right, true);
         }
@@ -118,7 +118,8 @@ struct StepDrawer : StepPen {
     }
     void pigtail() {
         const auto colour = [&](size_t i) {
-            return plan.feeds.empty() ? std::string("red") : plan.feeds[i % plan.feeds.size()].supply_colour;
+            return plan.feeds().empty() ? std::string("red")
+                                        : plan.feeds()[i % plan.feeds().size()].supply_colour;
         };
         for (size_t i = 0; i < 3; ++i) {
             const double y = middle_y + (static_cast<double>(i) - 1) * 12;
@@ -333,8 +334,8 @@ struct StepDrawer : StepPen {
             const auto* body = body_of(plan, p->id);
             return draw_seat(*this, p->seat, held_by(*p), body && needs_seal(plan, body->id), p->name);
         }
-        for (size_t i = 0; i < lead_count(plan); ++i)
-            if (const auto* d = by_id(lead_at(plan, i).devices, step.about))
+        for (size_t i = 0; i < plan.leads.size(); ++i)
+            if (const auto* d = by_id(plan.leads[i].devices, step.about))
                 return draw_seat(*this, panel_fit(catalogue, *d), held_by(*d), needs_seal(plan, d->panel),
                                  d->name);
     }

@@ -26,7 +26,7 @@ struct LeadStep {
     static constexpr double wide = StepPen::wide, tall = StepPen::tall, middle_x = StepPen::middle_x,
                             middle_y = StepPen::middle_y;
     void cut(size_t i) {
-        const auto& l = lead_at(plan, i);
+        const auto& l = plan.leads[i];
         const auto& route = figures.harness.routes[i];
         const double left = 14, right = wide - 14;
         draw_dimension(sheet, left, right, 12, format(route.cut), "accent", true);
@@ -97,7 +97,7 @@ struct LeadStep {
                     draw.words(wall + 14, 8, say("dome nut and seal outside"), 2.6, TextAlign::left);
                     draw.words(wall - 12, 8, say("lock nut inside"), 2.6, TextAlign::right);
                 }
-                const auto& l = lead_at(plan, i);
+                const auto& l = plan.leads[i];
                 pen.block({66, middle_y - 2.6}, {140, middle_y - 0.4}, "muted", "wire:" + l.supply_colour);
                 if (l.cores.empty() && l.ret == Return::own)
                     pen.block({66, middle_y + 0.4}, {140, middle_y + 2.6}, "muted",
@@ -111,7 +111,7 @@ struct LeadStep {
     }
     /// Past what it meets, without an opening.
     void hazard(size_t i) {
-        const auto& l = lead_at(plan, i);
+        const auto& l = plan.leads[i];
         pen.block({14, middle_y - 1.4}, {wide - 14, middle_y + 1.4}, "muted", "wire:" + l.supply_colour);
         double x = 40;
         for (const auto w : figures.harness.routes[i].ways)
@@ -129,7 +129,7 @@ struct LeadStep {
             }
     }
     void sleeve(size_t i) {
-        const auto& l = lead_at(plan, i);
+        const auto& l = plan.leads[i];
         double y = 16;
         for (const bool source : {true, false}) {
             const auto work = feed_joint(plan, catalogue, i, source);
@@ -156,7 +156,7 @@ struct LeadStep {
         if (!step.joint) return;
         const auto work = feed_joint(plan, catalogue, step.joint->feed, step.joint->at_source);
         if (!work) return;
-        const auto& lead = plan.feeds[step.joint->feed];
+        const auto& lead = plan.feeds()[step.joint->feed];
         draw_joint(sheet, {6, 2}, {wide - 6, tall - 2}, *work, lead.supply_colour, true);
         // As it is drawn the lead comes from the left.
         draw.words(2, tall - 1, say("from {}", name_of(plan, step.joint->at_source ? lead.to : lead.from)),
@@ -171,7 +171,7 @@ struct LeadStep {
         draw.words(wide - 2, tall - 1, there, 2.8, TextAlign::right, true);
     }
     void item(size_t i) {
-        const auto& l = plan.feeds[i];
+        const auto& l = plan.leads[i];
         const double left = 14, right = wide - 14, on = middle_y - 4, back = middle_y + 10;
         const bool own = l.ret == Return::own;
         draw.words(left, 8, name_of(plan, l.from), 3, TextAlign::left, true);
@@ -207,7 +207,7 @@ void draw_lead_step(StepPen& pen, size_t lead) {
         case StepKind::item:
             return of.item(lead);
         case StepKind::cable:
-            return of.cores(lead_at(pen.plan, lead), 8);
+            return of.cores(pen.plan.leads[lead], 8);
         default:
             return of.join();
     }

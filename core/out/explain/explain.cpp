@@ -48,7 +48,7 @@ Why of_load(const Plan& plan, const Study& s, size_t i) {
         why.heading(say("Worst"));
         why.add(say("Gets {} – {}", format(x.lowest), format(x.highest)),
                 x.lowest < l.v_min || x.highest > l.v_max ? Tone::danger : Tone::good);
-        why.add(say("Lowest: ") + x.lowest_where);
+        why.add(say("Lowest: {}", x.lowest_where));
     }
     if (i < s.mission.load_energy.size() && raw(s.mission.day_energy) > 0) {
         why.heading(say("Energy"));
@@ -73,7 +73,7 @@ std::string outcome_words(const Fault& f, const Plan& plan) {
     switch (f.outcome) {
         case FaultOutcome::opens:
             return say("{} flows; {} opens within {}, the wire reaches {}.", format(f.current),
-                       f.opener ? feed_name(plan, plan.feeds[*f.opener]) : say("the fuse"), format(f.time),
+                       f.opener ? feed_name(plan, plan.feeds()[*f.opener]) : say("the fuse"), format(f.time),
                        format(f.wire));
         case FaultOutcome::hurts:
             return say("{} flows; the wire reaches {} before the fuse opens in {}.", format(f.current),
@@ -90,7 +90,7 @@ std::string outcome_words(const Fault& f, const Plan& plan) {
 }
 
 Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t i) {
-    const auto& feed = plan.feeds[i];
+    const auto& feed = plan.feeds()[i];
     const auto& p = s.protection[i];
     const auto& x = s.worst.feeds[i];
     Why why;
@@ -118,7 +118,7 @@ Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t
                 format(s.harness.routes[i].length),
                 format_number(p.wire->ohm_per_m * temperature_factor(x.drop_copper) * 1e3, 4),
                 each > 1 ? fmt::format(" ÷ {}", each) : "", format(ohms.copper), format(x.drop_copper)));
-    why.add(say("Fuse, switch, plugs and joints: ") + format(ohms.rest));
+    why.add(say("Fuse, switch, plugs and joints: {}", format(ohms.rest)));
     why.add(say("Drop {} × {} = {} ({})", format(x.continuous),
                 format(x.continuous > Ampere(1e-9) ? Ohm(raw(x.drop) / raw(x.continuous))
                                                    : ohms.copper + ohms.rest),
@@ -182,7 +182,7 @@ Why of_converter(const Plan& plan, const Catalogue& catalogue, const Study& s, s
             surface > t->hottest ? Tone::danger : Tone::good);
     why.heading(say("Set voltage"));
     why.lines.insert(why.lines.end(), s.windows[i].why.lines.begin(), s.windows[i].why.lines.end());
-    why.add(say("Set to ") + format(c.set), s.windows[i].holds(c.set) ? Tone::good : Tone::danger);
+    why.add(say("Set to {}", format(c.set)), s.windows[i].holds(c.set) ? Tone::good : Tone::danger);
     why.caution = say("Set the module with nothing on its output, then connect the loads.");
     why.source = t->source;
     return why;
@@ -280,7 +280,7 @@ Why of_hub(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t 
         why.source = block->source;
     }
     for (const auto f : feeds_from(plan, plan.hubs[i].id))
-        why.add(say("{}: {} continuously, {} peak", name_of(plan, plan.feeds[f].to),
+        why.add(say("{}: {} continuously, {} peak", name_of(plan, plan.feeds()[f].to),
                     format(s.worst.feeds[f].continuous), format(s.worst.feeds[f].peak)));
     return why;
 }
@@ -301,12 +301,12 @@ Explained explain(const Plan& plan, const Catalogue& catalogue, const Study& s, 
         case PartKind::none:
             break;
     }
-    for (size_t i = 0; i < plan.feeds.size(); ++i)
-        if (plan.feeds[i].id == subject) {
+    for (size_t i = 0; i < plan.feeds().size(); ++i)
+        if (plan.feeds()[i].id == subject) {
             Explained told{of_feed(plan, catalogue, s, i)};
             add_feed_schools(told, plan, catalogue, s, i);
-            if (!plan.feeds[i].cores.empty()) told.why.heading(say("From pin to pin"));
-            for (const auto& core : plan.feeds[i].cores) told.why.add(core_line(core));
+            if (!plan.feeds()[i].cores.empty()) told.why.heading(say("From pin to pin"));
+            for (const auto& core : plan.feeds()[i].cores) told.why.add(core_line(core));
             return told;
         }
     for (size_t i = 0; i < plan.ways.size(); ++i)
@@ -316,7 +316,8 @@ Explained explain(const Plan& plan, const Catalogue& catalogue, const Study& s, 
     if (const auto* body = by_id(plan.bodies, subject)) return {of_body(plan, s, *body)};
     if (const auto* side = by_id(plan.sides, subject)) return {of_side(plan, *side)};
     if (const auto* zone = by_id(plan.zones, subject)) return {of_zone(plan, *zone)};
-    if (const auto* cable = by_id(plan.cables, subject)) return {of_cable(plan, catalogue, s, *cable)};
+    if (const auto* cable = by_id(plan.signal_leads(), subject))
+        return {of_cable(plan, catalogue, s, *cable)};
     if (const auto* p = by_id(plan.passives, subject)) return {of_passive(plan, s, *p)};
     if (subject.empty()) return {};  // steps and readings are worked out only for one that is asked about
     for (const auto& step : s.steps())
@@ -328,7 +329,7 @@ Explained explain(const Plan& plan, const Catalogue& catalogue, const Study& s, 
                 const auto verdict = judge(r, m->second);
                 why.heading(say("Measured"));
                 if (verdict == Verdict::missing)
-                    why.add(value_text(r, m->second) + say(": nothing to hold it against."));
+                    why.add(say("{}: nothing to hold it against.", value_text(r, m->second)));
                 else
                     why.add(value_text(r, m->second) + say(", needs ") + window_text(r),
                             verdict == Verdict::pass ? Tone::good : Tone::danger);

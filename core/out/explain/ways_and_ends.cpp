@@ -61,7 +61,7 @@ void add_filling(Why& why, const Plan& plan, const Study& s, size_t opening) {
         why.add(say("A braid lies over it there: {} more on either side.", format(h.braid)));
     for (const auto lead : h.leads)
         for (const auto& strand : s.harness.strands[lead])
-            if (strand.jacket) why.add(jacket_words(lead_at(plan, lead), plan, strand));
+            if (strand.jacket) why.add(jacket_words(plan.leads[lead], plan, strand));
     if (left && left->more_alike > 0)
         why.add(say("Later: room for {} more of {}, or for one of {}", left->more_alike, format(left->alike),
                     format(left->one)),
@@ -70,7 +70,7 @@ void add_filling(Why& why, const Plan& plan, const Study& s, size_t opening) {
         why.add(say("Later: room for one of {} and no more", format(left->one)));
     for (const auto item : h.to_open) {
         const auto& at = s.harness.wiring.items[item];
-        why.add(say("{}: its {} passes taken apart only, {}.", feed_name(plan, lead_at(plan, at.feed)),
+        why.add(say("{}: its {} passes taken apart only, {}.", feed_name(plan, plan.leads[at.feed]),
                     said(kind_word(at.kind)), format(at.values.opened)),
                 Tone::caution);
     }
@@ -88,11 +88,11 @@ Why of_way(const Plan& plan, const Study& s, size_t i) {
     why.title = name_of(plan, way.id);
     add_findings(why, s, way.id);
     why.add(say("{}, bundle {} thick", format(way.length), format(s.harness.bundle[i])));
-    for (const auto f : s.harness.feeds_on_way[i]) why.add(feed_name(plan, plan.feeds[f]));
+    for (const auto f : s.harness.feeds_on_way[i]) why.add(feed_name(plan, plan.feeds()[f]));
     for (const auto& thing : way.on_it) {
         const auto* opening = by_id(plan.openings, thing.opening);
         why.add(fmt::format("{}{}", opening ? opening_name(plan, *opening) : on_way_words(thing),
-                            thing.at ? say(", at ") + format(*thing.at) : ""));
+                            thing.at ? say(", at {}", format(*thing.at)) : ""));
         if (opening) add_filling(why, plan, s, static_cast<size_t>(opening - plan.openings.data()));
     }
     why.source = say("Smallest enclosing circle by search; outer diameters of the catalogue");
@@ -102,14 +102,14 @@ Why of_way(const Plan& plan, const Study& s, size_t i) {
 Why of_opening(const Plan& plan, const Study& s, size_t i) {
     const auto& opening = plan.openings[i];
     Why why;
-    why.title = opening.name.empty() ? say("The ") + opening_name(plan, opening) : opening.name;
+    why.title = opening.name.empty() ? say("The {}", opening_name(plan, opening)) : opening.name;
     add_findings(why, s, opening.id);
     const auto* body = by_id(plan.bodies, opening.body);
-    why.add(opening_size(opening) + (body ? say(" in the wall of ") + body->name : ""));
+    why.add(opening_size(opening) + (body ? say(" in the wall of {}", body->name) : ""));
     for (const auto& way : plan.ways)
         if (std::any_of(way.on_it.begin(), way.on_it.end(),
                         [&](const auto& thing) { return thing.opening == opening.id; }))
-            why.add(say("On the way ") + name_of(plan, way.id));
+            why.add(say("On the way {}", name_of(plan, way.id)));
     add_filling(why, plan, s, i);
     why.source = say("Smallest enclosing circle by search; outer diameters of the catalogue");
     return why;
@@ -121,9 +121,9 @@ Why of_body(const Plan& plan, const Study& s, const Body& body) {
     add_findings(why, s, body.id);
     const auto* around = by_id(plan.bodies, body.in);
     why.add(body_line(plan, body));
-    if (around) why.add(say("Inside ") + around->name);
+    if (around) why.add(say("Inside {}", around->name));
     for (const auto& p : plan.places)
-        if (p.body == body.id) why.add(say("In it: ") + p.name);
+        if (p.body == body.id) why.add(say("In it: {}", p.name));
     for (const auto& o : plan.openings)
         if (o.body == body.id) why.add(say("In its wall: ") + opening_size(o) + ", " + name_of(plan, o.id));
     if (body.material == BodyMaterial::metal)
@@ -187,7 +187,7 @@ Why of_passive(const Plan& plan, const Study& s, const Passive& p) {
 
 Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& s, const Lead& cable) {
     Why why;
-    why.title = cable.name;
+    why.title = lead_name(plan, cable);
     add_findings(why, s, cable.id);
     why.heading(say("From pin to pin"));
     why.add(fmt::format("{} → {}", name_of(plan, cable.from), name_of(plan, cable.to)));
@@ -212,7 +212,7 @@ Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& s, const
                         each * sharing < cable.amps ? Tone::danger : Tone::good);
                 break;
             }
-        why.source = wire->source + say("; bunching IEC 60364-5-52");
+        why.source = say("{}; bunching IEC 60364-5-52", wire->source);
     }
     why.heading(say("Where it counts"));
     switch (cable.kind) {
@@ -243,7 +243,7 @@ Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& s, const
             break;
     }
     for (size_t i = 0; i < s.harness.routes.size(); ++i)
-        if (lead_at(plan, i).id == cable.id) add_lead_route(why, plan, catalogue, s, i);
+        if (plan.leads[i].id == cable.id) add_lead_route(why, plan, catalogue, s, i);
     return why;
 }
 

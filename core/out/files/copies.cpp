@@ -13,8 +13,7 @@ std::vector<Id> ids_of(const Plan& plan) {
     take(plan.sides), take(plan.zones), take(plan.bodies), take(plan.places), take(plan.openings),
         take(plan.ways);
     take(plan.sources), take(plan.hubs), take(plan.converters), take(plan.loads), take(plan.passives);
-    for (const auto* list : {&plan.feeds, &plan.cables})
-        for (const auto& lead : *list) all.push_back(lead.id), take(lead.devices);
+    for (const auto& lead : plan.leads) all.push_back(lead.id), take(lead.devices);
     take(plan.phases), take(plan.own_steps), take(plan.own_readings), take(plan.at_hand);
     return all;
 }
@@ -27,7 +26,7 @@ std::set<Id> with_what_is_theirs(const Plan& plan, const std::set<Id>& things) {
         for (const auto& x : list)
             if (things.contains(x.from) || things.contains(x.to)) all.insert(x.id);
     };
-    take(plan.feeds), take(plan.cables), take(plan.ways);
+    take(plan.leads), take(plan.ways);
     return all;
 }
 
@@ -43,10 +42,9 @@ tl::expected<Plan, TextError> with_duplicates(const Plan& plan, const Catalogue&
                                               const std::set<Id>& things) {
     // An item goes once more into its own lead.
     Id beneath;
-    for (const auto* list : {&plan.feeds, &plan.cables})
-        for (const auto& lead : *list)
-            for (const auto& item : lead.devices)
-                if (things.contains(item.id)) beneath = lead.id;
+    for (const auto& lead : plan.leads)
+        for (const auto& item : lead.devices)
+            if (things.contains(item.id)) beneath = lead.id;
     auto next = plan_from_text(things_to_text(plan, catalogue, with_what_is_theirs(plan, things)), catalogue,
                                plan, beneath);
     if (!next) return next;

@@ -29,19 +29,18 @@ struct Writer {
     /// True where fields are wanted whatever they hold.
     static constexpr bool either() { return false; }
 
-    /// Both lists as one; each says what it carries.
-    void leads(const std::vector<Lead>& feeds, const std::vector<Lead>& cables) {
+    /// Each says what it carries.
+    void leads(const std::vector<Lead>& leads) {
         ordered all = ordered::array();
-        for (const auto* list : {&feeds, &cables})
-            for (const auto& lead : *list) {
-                ordered one = ordered::object();
-                const auto body = value(lead);
-                for (const auto& [key, item] : body.items()) {
-                    one[key] = item;
-                    if (key == "to") one["carries"] = list == &feeds ? "supply" : "signals";
-                }
-                all.push_back(std::move(one));
+        for (const auto& lead : leads) {
+            ordered one = ordered::object();
+            const auto body = value(lead);
+            for (const auto& [key, item] : body.items()) {
+                one[key] = item;
+                if (key == "to") one["carries"] = word_of(lead.carries);
             }
+            all.push_back(std::move(one));
+        }
         if (!all.empty()) out["leads"] = std::move(all);
     }
 
@@ -93,11 +92,14 @@ bool carries_supply(const json& lead) {
     return cores == lead.end() || cores->empty();
 }
 
-LeadPlaces lead_places(const json& document) {
-    LeadPlaces places;
+/// Of each lead, in the plan's order, its place in the file.
+std::vector<size_t> lead_places(const json& document) {
+    std::vector<size_t> places;
     const auto leads = document.find("leads");
-    for (size_t i = 0; leads != document.end() && i < leads->size(); ++i)
-        (carries_supply((*leads)[i]) ? places.feeds : places.cables).push_back(i);
+    if (leads == document.end()) return places;
+    for (const bool supply : {true, false})
+        for (size_t i = 0; i < leads->size(); ++i)
+            if (carries_supply((*leads)[i]) == supply) places.push_back(i);
     return places;
 }
 
@@ -108,7 +110,7 @@ struct Reader {
     std::set<std::string> known;
     static constexpr bool either() { return true; }
 
-    void leads(std::vector<Lead>& feeds, std::vector<Lead>& cables) {
+    void leads(std::vector<Lead>& leads) {
         known.insert("leads");
         const auto found = in.find("leads");
         if (found == in.end()) return;
@@ -118,6 +120,10 @@ struct Reader {
             Lead lead;
             plan_fields::visit(r, lead);
             lead.extra = r.rest();
+            // Which of the catalogue: a splice alone is known by its joint.
+            for (size_t d = 0; d < lead.devices.size(); ++d)
+                if (lead.devices[d].type.empty() && lead.devices[d].kind != DeviceKind::splice)
+                    throw BadPlace{fmt::format("{}/items/{}", at, d), say("“{}” is missing", "type")};
             const bool feeds_it = carries_supply((*found)[i]);
             if (feeds_it && !lead.cores.empty()) {
                 if (cores_of_role(lead, CoreRole::supply).empty())
@@ -127,8 +133,11 @@ struct Reader {
                                    say("a lead that carries supply has a ground core to come back by")};
             }
             if (feeds_it) settle_cores(lead);
-            (feeds_it ? feeds : cables).push_back(std::move(lead));
+            lead.carries = feeds_it ? Carries::supply : Carries::signal;
+            leads.push_back(std::move(lead));
         }
+        std::stable_partition(leads.begin(), leads.end(),
+                              [](const Lead& l) { return l.carries == Carries::supply; });
     }
 
     template <class T>
@@ -232,7 +241,7 @@ tl::expected<void, std::string> save_plan(const Plan& plan, const std::filesyste
     const auto text = plan_to_json(plan);
     // What could not be opened again must not take the place of what can.
     if (const auto again = plan_from_json(text, file.string()); !again)
-        return tl::unexpected(again.error() + say("; nothing was written"));
+        return tl::unexpected(say("{}; nothing was written", again.error()));
     return write_whole(text, file);
 }
 
@@ -262,8 +271,7 @@ tl::expected<void, std::string> check_edit(const Plan& before, const Plan& now) 
     touched.hubs = changed_elements(before.hubs, now.hubs);
     touched.converters = changed_elements(before.converters, now.converters);
     touched.loads = changed_elements(before.loads, now.loads);
-    touched.feeds = changed_elements(before.feeds, now.feeds);
-    touched.cables = changed_elements(before.cables, now.cables);
+    touched.leads = changed_elements(before.leads, now.leads);
     touched.places = changed_elements(before.places, now.places);
     touched.bodies = changed_elements(before.bodies, now.bodies);
     touched.openings = changed_elements(before.openings, now.openings);

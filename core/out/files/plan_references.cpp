@@ -70,14 +70,11 @@ void check_machine(const Plan& plan, const std::unordered_set<Id>& places,
 
 }  // namespace
 
-void check_references(const Plan& plan, const LeadPlaces& leads) {
-    const auto feed_at = [&](size_t i) {
-        return fmt::format("/leads/{}", i < leads.feeds.size() ? leads.feeds[i] : i);
+void check_references(const Plan& plan, const std::vector<size_t>& lead_places) {
+    const auto lead_at = [&](size_t i) {
+        return fmt::format("/leads/{}", i < lead_places.size() ? lead_places[i] : i);
     };
-    const auto cable_at = [&](size_t i) {
-        return fmt::format("/leads/{}", i < leads.cables.size() ? leads.cables[i] : plan.feeds.size() + i);
-    };
-    std::unordered_set<Id> ids, passives, parts, loads, feeds, places, bodies, openings;
+    std::unordered_set<Id> ids, passives, parts, loads, places, bodies, openings;
     const auto unique_at = [&](const auto& list, const auto& at, std::unordered_set<Id>* also = nullptr) {
         for (size_t i = 0; i < list.size(); ++i) {
             if (!ids.insert(list[i].id).second)
@@ -91,18 +88,15 @@ void check_references(const Plan& plan, const LeadPlaces& leads) {
     };
     unique(plan.sources, "sources", &parts), unique(plan.hubs, "hubs", &parts);
     unique(plan.converters, "converters", &parts), unique(plan.loads, "loads", &loads);
-    unique_at(plan.feeds, feed_at, &feeds), unique(plan.places, "places", &places);
+    unique_at(plan.leads, lead_at), unique(plan.places, "places", &places);
     unique(plan.bodies, "bodies", &bodies), unique(plan.openings, "openings", &openings);
     unique(plan.sides, "sides"), unique(plan.zones, "zones");
-    unique(plan.ways, "ways"), unique(plan.phases, "phases"), unique_at(plan.cables, cable_at);
+    unique(plan.ways, "ways"), unique(plan.phases, "phases");
     unique(plan.passives, "passives", &passives);
     unique(plan.own_steps, "own_steps"), unique(plan.own_readings, "own_readings");
     unique(plan.at_hand, "at_hand");
-    const auto unique_items = [&](const auto& list, const auto& at) {
-        for (size_t i = 0; i < list.size(); ++i)
-            unique_at(list[i].devices, [&](size_t d) { return at(i) + fmt::format("/items/{}", d); });
-    };
-    unique_items(plan.feeds, feed_at), unique_items(plan.cables, cable_at);
+    for (size_t i = 0; i < plan.leads.size(); ++i)
+        unique_at(plan.leads[i].devices, [&](size_t d) { return lead_at(i) + fmt::format("/items/{}", d); });
     for (size_t i = 0; i < plan.loads.size(); ++i)
         if (plan.loads[i].v_min > plan.loads[i].v_max)
             throw BadPlace{fmt::format("/loads/{}/max_V", i),
@@ -112,30 +106,28 @@ void check_references(const Plan& plan, const LeadPlaces& leads) {
         if (plan.own_readings[i].low > plan.own_readings[i].high)
             throw BadPlace{fmt::format("/own_readings/{}/low", i), say("it is above the high limit")};
     const auto part = [&](const Id& id) { return parts.contains(id) || loads.contains(id); };
-    for (size_t i = 0; i < plan.feeds.size(); ++i) {
-        const auto& f = plan.feeds[i];
-        const auto at = [&](const char* key) { return feed_at(i) + "/" + key; };
+    const auto feeds = plan.feeds();
+    for (size_t i = 0; i < feeds.size(); ++i) {
+        const auto& f = feeds[i];
+        const auto at = [&](const char* key) { return lead_at(i) + "/" + key; };
         if (!part(f.from)) throw BadPlace{at("from"), say("there is no part “{}”", f.from)};
         if (!part(f.to)) throw BadPlace{at("to"), say("there is no part “{}”", f.to)};
         if (f.from == f.to) throw BadPlace{at("to"), say("“{}” feeds itself", f.to)};
-        if (f.ret == Return::shared && !feeds.contains(f.shared_with))
+        if (f.ret == Return::shared && !by_id(feeds, f.shared_with))
             throw BadPlace{at("shared_with"), say("there is no feed “{}”", f.shared_with)};
         if (f.ret == Return::shared && f.shared_with == f.id)
             throw BadPlace{at("shared_with"), say("“{}” shares its return with itself", f.id)};
     }
-    for (size_t i = 0; i < plan.cables.size(); ++i)
-        for (const auto& [key, end] : {std::pair{"from", plan.cables[i].from}, {"to", plan.cables[i].to}})
+    for (size_t i = feeds.size(); i < plan.leads.size(); ++i)
+        for (const auto& [key, end] : {std::pair{"from", plan.leads[i].from}, {"to", plan.leads[i].to}})
             if (!part(end) && !passives.contains(end))
-                throw BadPlace{cable_at(i) + "/" + key, say("there is no part “{}”", end)};
+                throw BadPlace{lead_at(i) + "/" + key, say("there is no part “{}”", end)};
     check_machine(plan, places, bodies, openings);
-    const auto by_ways = [&](const auto& list, const auto& at) {
-        for (size_t i = 0; i < list.size(); ++i)
-            for (size_t k = 0; k < list[i].by.size(); ++k)
-                if (!by_id(plan.ways, list[i].by[k]))
-                    throw BadPlace{at(i) + fmt::format("/by/{}", k),
-                                   say("there is no way “{}”", list[i].by[k])};
-    };
-    by_ways(plan.feeds, feed_at), by_ways(plan.cables, cable_at);
+    for (size_t i = 0; i < plan.leads.size(); ++i)
+        for (size_t k = 0; k < plan.leads[i].by.size(); ++k)
+            if (!by_id(plan.ways, plan.leads[i].by[k]))
+                throw BadPlace{lead_at(i) + fmt::format("/by/{}", k),
+                               say("there is no way “{}”", plan.leads[i].by[k])};
     for (const auto& [id, terminals] : plan.terminals) {
         if (!part(id) && !passives.contains(id))
             throw BadPlace{"/terminals/" + id, say("there is no part “{}”", id)};
@@ -145,17 +137,17 @@ void check_references(const Plan& plan, const LeadPlaces& leads) {
                     throw BadPlace{fmt::format("/terminals/{}/{}/name", id, i),
                                    say("“{}” is used twice", terminals[i].name)};
     }
-    for (size_t i = 0; i < plan.feeds.size(); ++i)
-        for (size_t d = 0; d < plan.feeds[i].devices.size(); ++d) {
-            const auto& device = plan.feeds[i].devices[d];
+    for (size_t i = 0; i < plan.leads.size(); ++i)
+        for (size_t d = 0; d < plan.leads[i].devices.size(); ++d) {
+            const auto& device = plan.leads[i].devices[d];
             for (const auto& [key, id] : {std::pair{"coil_from", device.coil_from},
                                           {"control", device.control},
                                           {"sits_on", device.sits_on}})
                 if (!id.empty() && !part(id) && !passives.contains(id))
-                    throw BadPlace{feed_at(i) + fmt::format("/items/{}/{}", d, key),
+                    throw BadPlace{lead_at(i) + fmt::format("/items/{}/{}", d, key),
                                    say("there is no part “{}”", id)};
             if (!device.panel.empty() && !bodies.contains(device.panel))
-                throw BadPlace{feed_at(i) + fmt::format("/items/{}/panel", d),
+                throw BadPlace{lead_at(i) + fmt::format("/items/{}/panel", d),
                                say("there is no body “{}”", device.panel)};
         }
 }

@@ -4,14 +4,9 @@
 
 namespace sangre {
 
-/// Where the leads stand in the one list of the file: by their place among those that feed and among those
-/// that carry signals. Empty: those that feed first, as a file is written.
-struct LeadPlaces {
-    std::vector<size_t> feeds, cables;
-};
-
 /// Ids, of items too, must be unique and references must lead somewhere; the first that does not is thrown as
-/// a BadPlace. No load may have its least voltage above its greatest.
-void check_references(const Plan& plan, const LeadPlaces& leads = {});
+/// a BadPlace. No load may have its least voltage above its greatest. `lead_places`: of each lead its place
+/// in the file; empty: as in the plan, which is as a file is written.
+void check_references(const Plan& plan, const std::vector<size_t>& lead_places = {});
 
 }  // namespace sangre

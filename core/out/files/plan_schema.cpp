@@ -25,7 +25,7 @@ struct Describer {
     /// Every field is described, whatever a record holds.
     static constexpr bool either() { return true; }
 
-    void leads(std::vector<Lead>&, std::vector<Lead>&) {
+    void leads(std::vector<Lead>&) {
         auto lead = record<Lead>();
         lead["properties"]["carries"] = {{"enum", {"supply", "signals"}}};
         properties["leads"] = {{"type", "array"}, {"items", std::move(lead)}};

@@ -37,7 +37,7 @@ class TextReader {
     TextReader(const Catalogue& catalogue, const Plan& onto, const Id& beneath)
         : catalogue_(catalogue), plan_(onto) {
         beneath_ = beneath;
-        lead_ = find_lead(plan_, beneath);
+        lead_ = by_id(plan_.leads, beneath);
         way_ = by_id(plan_.ways, beneath);
     }
 
@@ -61,31 +61,34 @@ class TextReader {
             plain_number(std::string(pointer.substr(slash + 1, pointer.find('/', slash + 1) - slash - 1)))
                 .value_or(-1));
         const auto in = [&](const auto& things) -> Id { return i < things.size() ? things[i].id : Id(); };
-        const Id id = list == "bodies"                             ? in(made.bodies)
-                      : list == "places"                           ? in(made.places)
-                      : list == "sides"                            ? in(made.sides)
-                      : list == "zones"                            ? in(made.zones)
-                      : list == "openings"                         ? in(made.openings)
-                      : list == "ways"                             ? in(made.ways)
-                      : list == "sources"                          ? in(made.sources)
-                      : list == "hubs"                             ? in(made.hubs)
-                      : list == "converters"                       ? in(made.converters)
-                      : list == "loads"                            ? in(made.loads)
-                      : list == "passives"                         ? in(made.passives)
-                      : list == "phases"                           ? in(made.phases)
-                      : list == "own_steps"                        ? in(made.own_steps)
-                      : list == "own_readings"                     ? in(made.own_readings)
-                      : list == "at_hand"                          ? in(made.at_hand)
-                      : list != "leads"                            ? Id()
-                      : i < made.feeds.size()                      ? made.feeds[i].id
-                      : i - made.feeds.size() < made.cables.size() ? made.cables[i - made.feeds.size()].id
-                                                                   : Id();
+        const Id id = list == "bodies"         ? in(made.bodies)
+                      : list == "places"       ? in(made.places)
+                      : list == "sides"        ? in(made.sides)
+                      : list == "zones"        ? in(made.zones)
+                      : list == "openings"     ? in(made.openings)
+                      : list == "ways"         ? in(made.ways)
+                      : list == "sources"      ? in(made.sources)
+                      : list == "hubs"         ? in(made.hubs)
+                      : list == "converters"   ? in(made.converters)
+                      : list == "loads"        ? in(made.loads)
+                      : list == "passives"     ? in(made.passives)
+                      : list == "phases"       ? in(made.phases)
+                      : list == "own_steps"    ? in(made.own_steps)
+                      : list == "own_readings" ? in(made.own_readings)
+                      : list == "at_hand"      ? in(made.at_hand)
+                      : list != "leads"        ? Id()
+                                               : in(made.leads);
         for (const auto& [at, made_id] : ids_)
             if (!id.empty() && made_id == id) return numbers_[at];
         return 0;
     }
 
   private:
+    static Lead lead_of(Carries carries) {
+        Lead lead;
+        lead.carries = carries;
+        return lead;
+    }
     /// Calls `with(list, empty thing)` for the kind of a line that makes a part, a place and the like.
     template <class With>
     bool with_list(const std::string& word, With with) {
@@ -108,8 +111,8 @@ class TextReader {
     template <class With>
     bool with_joining_list(const std::string& word, With with) {
         if (word == "way") return with(&Plan::ways, Way{}), true;
-        if (word == "lead") return with(&Plan::feeds, Lead{}), true;
-        if (word == "cable") return with(&Plan::cables, Lead{}), true;
+        if (word == "lead") return with(&Plan::leads, lead_of(Carries::supply)), true;
+        if (word == "cable") return with(&Plan::leads, lead_of(Carries::signal)), true;
         return false;
     }
     /// The head alone, under the id that is said or follows.
@@ -135,10 +138,9 @@ class TextReader {
         take_ids(plan_.sides), take_ids(plan_.zones), take_ids(plan_.bodies), take_ids(plan_.places),
             take_ids(plan_.openings), take_ids(plan_.ways);
         take_ids(plan_.sources), take_ids(plan_.hubs), take_ids(plan_.converters), take_ids(plan_.loads);
-        take_ids(plan_.passives), take_ids(plan_.feeds), take_ids(plan_.cables), take_ids(plan_.phases);
+        take_ids(plan_.passives), take_ids(plan_.leads), take_ids(plan_.phases);
         take_ids(plan_.own_steps), take_ids(plan_.own_readings), take_ids(plan_.at_hand);
-        for (const auto* leads : {&plan_.feeds, &plan_.cables})
-            for (const auto& lead : *leads) take_ids(lead.devices);
+        for (const auto& lead : plan_.leads) take_ids(lead.devices);
         const Plan none;
         const LineContext nameless(none, catalogue_);
         for (const auto& l : lines)
@@ -213,7 +215,12 @@ class TextReader {
     void take(const TextLine& l) {
         const auto add = [&](auto list, auto thing) {
             thing.id = ids_.at(l.at);
-            (plan_.*list).push_back(whole(l, std::move(thing)));
+            auto read = whole(l, std::move(thing));
+            if constexpr (std::is_same_v<std::decay_t<decltype(thing)>, Lead>)
+                lead_ = &(read.carries == Carries::supply ? plan_.add_feed(std::move(read))
+                                                          : plan_.add_signal_lead(std::move(read)));
+            else
+                (plan_.*list).push_back(std::move(read));
             // Where no phase of the text speaks of it.
             if constexpr (std::is_same_v<std::decay_t<decltype(thing)>, Load>)
                 if (!phased_) run_with_the_others(plan_, Id(plan_.loads.back().id));
@@ -223,10 +230,7 @@ class TextReader {
         if (l.word != "terminal") terminals_ = nullptr;
         if (with_list(l.word, add)) return;
         if (with_joining_list(l.word, add)) {
-            if (l.word == "way")
-                way_ = &plan_.ways.back();
-            else
-                lead_ = l.word == "lead" ? &plan_.feeds.back() : &plan_.cables.back();
+            if (l.word == "way") way_ = &plan_.ways.back();
             return;
         }
         if (l.word == "plan") {

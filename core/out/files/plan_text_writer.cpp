@@ -38,8 +38,7 @@ class TextWriter {
             for (const auto& t : terminals) beneath(t);
         }
         gap();
-        for (const auto& l : plan_.feeds) lead(l, &Plan::feeds, "lead");
-        for (const auto& l : plan_.cables) lead(l, &Plan::cables, "cable");
+        for (const auto& l : plan_.leads) lead(l);
         gap();
         all(plan_.phases, &Plan::phases), all(plan_.own_steps, &Plan::own_steps);
         all(plan_.own_readings, &Plan::own_readings), all(plan_.at_hand, &Plan::at_hand);
@@ -96,8 +95,8 @@ class TextWriter {
         if constexpr (requires { t.extra; }) extra = t.extra;
         line(line_kind(t).word, thing_line(context_, t), extra, {}, "  ");
     }
-    void lead(const Lead& l, std::vector<Lead> Plan::*list, const char* word) {
-        const bool whole = thing(l, list, word);
+    void lead(const Lead& l) {
+        const bool whole = thing(l, &Plan::leads, l.carries == Carries::signal ? "cable" : nullptr);
         Lead before;
         before.id = l.id;
         for (const auto& d : l.devices) {

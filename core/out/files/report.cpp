@@ -48,7 +48,7 @@ ordered network(const Plan& plan, const Study& s) {
         n["elements"].push_back({{"of", id}, {"from", from}, {"to", to}, {"A", finite(amps)}});
     };
     for (size_t b = 0; b < c.branches.size(); ++b)
-        element(c.branches[b].feed < plan.feeds.size() ? plan.feeds[c.branches[b].feed].id : "frame",
+        element(c.branches[b].feed < plan.feeds().size() ? plan.feeds()[c.branches[b].feed].id : "frame",
                 c.branches[b].a, c.branches[b].b, p.branch_amps[b]);
     for (size_t i = 0; i < c.sources.size(); ++i)
         element(plan.sources[i].id, c.sources[i].negative, c.sources[i].positive, raw(p.sources[i].amps));
@@ -80,12 +80,12 @@ std::string study_to_json(const Plan& plan, const Study& s) {
     out["network"] = network(plan, s);
     if (const auto missing = unknown_figures(plan, s); !missing.empty()) out["error"] = missing;
     out["feeds"] = ordered::array();
-    for (size_t i = 0; i < plan.feeds.size(); ++i) {
+    for (size_t i = 0; i < plan.feeds().size(); ++i) {
         const auto& f = s.now.feeds[i];
         const auto& x = s.worst.feeds[i];
         const auto& p = s.protection[i];
-        out["feeds"].push_back({{"id", plan.feeds[i].id},
-                                {"wire", plan.feeds[i].wire},
+        out["feeds"].push_back({{"id", plan.feeds()[i].id},
+                                {"wire", plan.feeds()[i].wire},
                                 {"length_m", number(s.harness.routes[i].length)},
                                 {"cut_m", number(s.harness.routes[i].cut)},
                                 {"fuse_A", p.inherited || !p.family ? ordered() : number(p.rating)},
@@ -175,7 +175,7 @@ std::string tolerance_to_json(const Plan& plan, const Phase& phase, const Tolera
         out["loads"].push_back(
             {{"id", plan.loads[i].id}, {"V", range(t.load_volts[i])}, {"browns_out_share", t.browns_out[i]}});
     for (size_t i = 0; i < t.feed_drop.size(); ++i)
-        out["feeds"].push_back({{"id", plan.feeds[i].id}, {"drop_V", range(t.feed_drop[i])}});
+        out["feeds"].push_back({{"id", plan.feeds()[i].id}, {"drop_V", range(t.feed_drop[i])}});
     return out.dump(2) + "\n";
 }
 

@@ -64,7 +64,7 @@ std::string wiring_words(const Plan& plan, const Catalogue& catalogue, const Har
     const auto& w = harness.wiring;
     std::string all;
     for (size_t f = 0; f < w.lead_count(); ++f) {
-        const auto& lead = lead_at(plan, f);
+        const auto& lead = plan.leads[f];
         all += lead_name(plan, lead) + "\n";
         for (const auto& core : w.cores_of(f))
             all +=
@@ -92,7 +92,7 @@ std::string wiring_to_json(const Plan& plan, const Catalogue& catalogue, const H
                                  {"joints", {key_of(piece.joint_a), key_of(piece.joint_b)}}});
         }
         cores.push_back({{"key", core_key(plan, core)},
-                         {"lead", lead_at(plan, core.lead).id},
+                         {"lead", plan.leads[core.lead].id},
                          {"role", role_word(core.role)},
                          {"of", core.alike},
                          {"wire", core.wire ? Json(core.wire->id) : Json()},
@@ -114,10 +114,10 @@ std::string wiring_to_json(const Plan& plan, const Catalogue& catalogue, const H
     }
     auto& items = out["items"] = Json::array();
     for (const auto& item : w.items) {
-        const auto& device = lead_at(plan, item.feed).devices[item.device];
+        const auto& device = plan.leads[item.feed].devices[item.device];
         items.push_back({{"id", device.id},
                          {"name", item_name(catalogue, device)},
-                         {"lead", lead_at(plan, item.feed).id},
+                         {"lead", plan.leads[item.feed].id},
                          {"at_m", item.at_said ? Json(raw(item.at)) : Json()},
                          {"supply_ohm", item.known ? Json(raw(item.values.supply)) : Json()},
                          {"return_ohm", item.known ? Json(raw(item.values.back)) : Json()},

@@ -74,7 +74,7 @@ struct FuseFamily {
 };
 
 /// What a joint is made at; joints of one end may stand for one another.
-enum class JointEnd { splice, branch, pigtail, stud, cup, pad, lug, housing, screw, blade };
+enum class JointEnd { splice, branch, pigtail, stud, cup, pad, lug, housing, screw, blade, plug };
 
 /// True for a fuse that is put into a holder of its own.
 inline bool has_holder(const FuseFamily& family) {
@@ -297,7 +297,8 @@ struct SupplyType {
     std::string source;
 };
 
-enum class JointMethod { solder, crimp, screw, lever };
+/// `plugged`: by a plug that is on already, so that nothing is made.
+enum class JointMethod { solder, crimp, screw, lever, plugged };
 struct JointKind {
     Id id;
     std::string name;

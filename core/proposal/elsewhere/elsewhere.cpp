@@ -41,13 +41,12 @@ struct Weigher {
         const auto here = place_of(plan, part);
         if (!by_id(plan.places, here)) return {};
         std::vector<const Lead*> leads;
-        for (const auto* list : {&plan.feeds, &plan.cables})
-            for (const auto& lead : *list) {
-                if (lead.from != part && lead.to != part) continue;
-                const auto other = place_of(plan, lead.from == part ? lead.to : lead.from);
-                if (lead.length || !lead.by.empty() || !by_id(plan.places, other)) return {};
-                leads.push_back(&lead);
-            }
+        for (const auto& lead : plan.leads) {
+            if (lead.from != part && lead.to != part) continue;
+            const auto other = place_of(plan, lead.from == part ? lead.to : lead.from);
+            if (lead.length || !lead.by.empty() || !by_id(plan.places, other)) return {};
+            leads.push_back(&lead);
+        }
         if (leads.size() < 2) return {};
         const auto [now, wire_now] = weigh(leads, part, here);
         if (now == closed_way) return {};

@@ -85,8 +85,8 @@ void find_front(std::vector<BatteryCandidate>& list, const Catalogue& catalogue)
         c.front = false;
         const auto summary = pack_short(by->battery, *find(catalogue.chemistries, by->battery.chemistry));
         c.why_not = beats(*by, c)
-                        ? summary + say(" is about as good or better in mass, cost, run time and rails")
-                        : say("hardly differs from ") + summary;
+                        ? say("{} is about as good or better in mass, cost, run time and rails", summary)
+                        : say("hardly differs from {}", summary);
     }
     thin_out(list, catalogue);
     std::stable_sort(list.begin(), list.end(), [](const auto& a, const auto& b) {

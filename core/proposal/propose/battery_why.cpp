@@ -30,7 +30,7 @@ Why explain_battery(const BatteryCandidate& c, const Plan& plan, const Catalogue
             say("Its cells are rated for {} × {} = {}: {} of that", c.battery.parallel, format(cell->burst),
                 format(cell->burst * c.battery.parallel), format_percent(c.share_of_limit)),
             c.share_of_limit > 1 ? Tone::danger : Tone::good);
-        why.add(say("Cut-off ") + format(pack_cutoff_voltage(c.battery, *chemistry)));
+        why.add(say("Cut-off {}", format(pack_cutoff_voltage(c.battery, *chemistry))));
     }
     if (!c.serves) return why;
     why.heading(say("The day"));

@@ -20,8 +20,8 @@ std::vector<size_t> small_leads(const Plan& plan, const Catalogue& catalogue, co
         if (h.ways > 0) most = std::max(most, h.each);
     std::vector<size_t> small;
     for (const auto f : feeds_from(plan, hub)) {
-        const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
-        if (fuse && fuse->rating <= most && plan.feeds[f].cores.empty()) small.push_back(f);
+        const auto* fuse = device(plan.feeds()[f], DeviceKind::fuse);
+        if (fuse && fuse->rating <= most && plan.feeds()[f].cores.empty()) small.push_back(f);
     }
     return small;
 }
@@ -36,16 +36,16 @@ Plan with_block_behind(Plan plan, const Plan& old, const Id& from, const Id& pla
         before
             ? *before
             : Hub{id, fused ? say("Fuse block") : say("Fuse block of {}", name_of(plan, from)), place, {}});
-    Lead trunk = plan.feeds[leads.front()];
+    Lead trunk = plan.feeds()[leads.front()];
     trunk.id = "feed-" + id, trunk.from = from, trunk.to = id;
     trunk.joint_to.clear(), trunk.length.reset(), trunk.supply_colour = "red";
     std::erase_if(trunk.devices, [&](const auto& d) { return !fused || d.kind != DeviceKind::fuse; });
     if (!fused) trunk.joint_from.clear();
     for (auto& d : trunk.devices) d.id = trunk.id + "-fuse";
-    for (const auto& was : old.feeds)
+    for (const auto& was : old.feeds())
         if (was.id == trunk.id) trunk = was;
-    for (const auto f : leads) plan.feeds[f].from = id, plan.feeds[f].joint_from.clear();
-    plan.feeds.push_back(std::move(trunk));
+    for (const auto f : leads) plan.feeds()[f].from = id, plan.feeds()[f].joint_from.clear();
+    plan.add_feed(std::move(trunk));
     return plan;
 }
 

@@ -11,7 +11,7 @@ namespace sangre {
 namespace {
 
 Lead kept_or(const Plan& old, Lead fresh) {
-    for (const auto& before : old.feeds)
+    for (const auto& before : old.feeds())
         if (before.id == fresh.id) {
             auto kept = before;
             kept.from = fresh.from, kept.to = fresh.to;
@@ -24,10 +24,10 @@ Lead kept_or(const Plan& old, Lead fresh) {
 
 void group_feeds(Plan& plan, const Plan& old) {
     std::map<std::tuple<Id, Id, bool>, std::vector<size_t>> together;
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        const auto* load = by_id(plan.loads, plan.feeds[f].to);
-        if (!load || load->place.empty() || load->place == place_of(plan, plan.feeds[f].from)) continue;
-        together[{plan.feeds[f].from, load->place, load->noisy}].push_back(f);
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
+        const auto* load = by_id(plan.loads, plan.feeds()[f].to);
+        if (!load || load->place.empty() || load->place == place_of(plan, plan.feeds()[f].from)) continue;
+        together[{plan.feeds()[f].from, load->place, load->noisy}].push_back(f);
     }
     for (const auto& [key, feeds] : together) {
         if (feeds.size() < 2) continue;
@@ -38,20 +38,20 @@ void group_feeds(Plan& plan, const Plan& old) {
             before
                 ? *before
                 : Hub{id, name_of(plan, place) + (noisy ? say(" power block") : say(" block")), place, {}});
-        Lead trunk = plan.feeds[feeds.front()];
+        Lead trunk = plan.feeds()[feeds.front()];
         trunk.id = "feed-" + id, trunk.to = id;
         trunk.joint_to.clear();
         std::erase_if(trunk.devices, [](const auto& d) { return d.kind != DeviceKind::fuse; });
         for (auto& d : trunk.devices) d.id = trunk.id + "-fuse";
         for (const auto f : feeds) {
-            auto& feed = plan.feeds[f];
+            auto& feed = plan.feeds()[f];
             feed.from = id;
-            const auto* earlier = by_id(old.feeds, feed.id);
+            const auto* earlier = by_id(old.feeds(), feed.id);
             if (earlier && earlier->from == id) continue;
             feed.length.reset();  // measured for the whole way, which it no longer goes
             feed.joint_from.clear();
         }
-        plan.feeds.push_back(kept_or(old, std::move(trunk)));
+        plan.add_feed(kept_or(old, std::move(trunk)));
     }
 }
 

@@ -25,7 +25,7 @@ bool from_brick(const PlanIndex& index, const Plan& plan, size_t feed) {
 
 /// Behind a module or a brick at any distance: its limit is what may flow.
 bool behind_limit(const PlanIndex& index, const Plan& plan, size_t feed) {
-    for (const auto up : index.upstream(plan.feeds[feed].from))
+    for (const auto up : index.upstream(plan.feeds()[feed].from))
         if (index.source_of(up).kind == PartKind::converter || from_brick(index, plan, up)) return true;
     return false;
 }
@@ -54,12 +54,12 @@ void spare_the_strongest(Plan& plan, Why& why) {
                 watts += raw(plan.loads[l].nominal) *
                          std::max(raw(draw(plan.loads[l], LoadState::peak)), raw(plan.loads[l].start));
             sum += watts;
-            if (const auto* load = by_id(plan.loads, plan.feeds[f].to); load && watts > most)
-                most = watts, strongest = &plan.feeds[f];
+            if (const auto* load = by_id(plan.loads, plan.feeds()[f].to); load && watts > most)
+                most = watts, strongest = &plan.feeds()[f];
         }
         const auto into = feeds_into(plan, hub.id);
         const auto* load = strongest ? by_id(plan.loads, strongest->to) : nullptr;
-        if (!load || into.size() != 1 || !has_fuse(plan.feeds[into.front()]) || !has_fuse(*strongest))
+        if (!load || into.size() != 1 || !has_fuse(plan.feeds()[into.front()]) || !has_fuse(*strongest))
             continue;
         if (most < most_of_it * sum || most / std::max(raw(load->nominal), 1.0) < worth_it) continue;
         take_fuse_out(*strongest);
@@ -74,17 +74,17 @@ Plan sized_without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
     const bool small = watts <= small_watts;
     std::vector<std::string> out, bare;
     const PlanIndex index(plan);
-    for (size_t f = 0; f < plan.feeds.size(); ++f)
-        if (has_fuse(plan.feeds[f]) && flies_unfused(plan, index, f))
-            take_fuse_out(plan.feeds[f]), bare.push_back(index.feed_name(plan.feeds[f]));
+    for (size_t f = 0; f < plan.feeds().size(); ++f)
+        if (has_fuse(plan.feeds()[f]) && flies_unfused(plan, index, f))
+            take_fuse_out(plan.feeds()[f]), bare.push_back(index.feed_name(plan.feeds()[f]));
     const auto before = plan;
     std::vector<size_t> taken;
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
         const auto source = index.source_of(f).kind;
         const bool brick = from_brick(index, plan, f);
-        if (!has_fuse(plan.feeds[f]) || (source == PartKind::source && !brick)) continue;
+        if (!has_fuse(plan.feeds()[f]) || (source == PartKind::source && !brick)) continue;
         if (brick || source == PartKind::converter || small || behind_limit(index, plan, f))
-            take_fuse_out(plan.feeds[f]), taken.push_back(f);
+            take_fuse_out(plan.feeds()[f]), taken.push_back(f);
     }
     // Back where the wire turns out to need it, sized as it is without.
     for (int round = 0; round < most_returns; ++round) {
@@ -100,15 +100,15 @@ Plan sized_without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
             const auto& p = protection[f];
             const bool held = p.fault.outcome == FaultOutcome::limited || (p.inherited && p.protects) ||
                               opened_before_a_module(index, p, f);
-            if (has_fuse(plan.feeds[f]) || held) continue;
-            plan.feeds[f].devices.insert(plan.feeds[f].devices.begin(),
-                                         *device(before.feeds[f], DeviceKind::fuse));
+            if (has_fuse(plan.feeds()[f]) || held) continue;
+            plan.feeds()[f].devices.insert(plan.feeds()[f].devices.begin(),
+                                           *device(before.feeds()[f], DeviceKind::fuse));
             back = true;
         }
         if (!back) break;
     }
     for (const auto f : taken)
-        if (!has_fuse(plan.feeds[f])) out.push_back(index.feed_name(plan.feeds[f]));
+        if (!has_fuse(plan.feeds()[f])) out.push_back(index.feed_name(plan.feeds()[f]));
     const auto list = [](const std::vector<std::string>& names) {
         std::string text;
         for (size_t i = 0; i < names.size() && i < 4; ++i) text += (i ? ", " : "") + names[i];

@@ -70,25 +70,25 @@ std::string rail_name(const RailGroup& g, const Plan& plan, const std::vector<Co
 
 /// The cable by which another load passes its supply on to this one; null without.
 const Lead* passed_on(const Plan& old, const Id& load) {
-    for (const auto& f : old.feeds)
+    for (const auto& f : old.feeds())
         if (f.to == load && !f.cores.empty() && by_id(old.loads, f.from)) return &f;
     return nullptr;
 }
 
 void hang_load(Plan& next, const Plan& old, const Load& load, const Id& source, const std::string& colour) {
     if (const auto* cable = passed_on(old, load.id)) {
-        next.feeds.push_back(*cable);
+        next.add_feed(*cable);
         return;
     }
     auto f = make_feed(old, source, load.id, true);
-    if (!by_id(old.feeds, f.id)) f.supply_colour = colour;
+    if (!by_id(old.feeds(), f.id)) f.supply_colour = colour;
     if (load.own_switch && !load.always_on) ensure(f, DeviceKind::power_switch, "toggle-6a", load.name);
     // Two separate actions: a plug to arm, a switch to fire.
     if (load.igniter) {
         ensure(f, DeviceKind::connector, "plug-2p-15a", say("Arming plug of {}", load.name));
         ensure(f, DeviceKind::power_switch, "toggle-6a", say("Fire {}", load.name));
     }
-    next.feeds.push_back(std::move(f));
+    next.add_feed(std::move(f));
 }
 
 /// Straight from what a noisy load hangs on, too, what is sensitive has a filter.
@@ -103,8 +103,8 @@ void filter_quiet(Plan& next, const Catalogue& catalogue, SourceRange range, Why
         need.continuous = l.typical, need.peak = std::max(l.peak, l.start), need.volts = range.high;
         const auto* lc = suiting_filter(catalogue, need);
         for (const auto f : feeds_into(next, l.id))
-            if (lc && !device(next.feeds[f], DeviceKind::filter)) {
-                next = add_device(std::move(next), next.feeds[f].id, DeviceKind::filter, lc->id);
+            if (lc && !device(next.feeds()[f], DeviceKind::filter)) {
+                next = add_device(std::move(next), next.feeds()[f].id, DeviceKind::filter, lc->id);
                 why.add(say("{} shares its supply with what is noisy: a filter in its lead.", l.name));
             }
     }
@@ -155,7 +155,7 @@ Plan with_a_day(Plan plan) {
 /// Thick leads of its own from the battery, unfused: a fuse that carries cranking protects nothing.
 void hang_starter(Plan& next, const Plan& old, const Load& load, const Id& source, Why& why) {
     auto f = make_feed(old, source, load.id, false);
-    next.feeds.push_back(std::move(f));
+    next.add_feed(std::move(f));
     why.add(say("{} draws {} for a moment: leads of its own from the battery, without a fuse unless its "
                 "maker has one. "
                 "Is that figure right?",
@@ -175,7 +175,7 @@ void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const Conver
                     fmt::format("{:.1f}v{}", raw(group.volts), group.always_on ? say(" always") : ""));
     // A rail that already served the first of these loads keeps its id, name and place.
     for (const auto f : feeds_into(old, next.loads[group.loads.front()].id))
-        if (const auto* before = by_id(old.converters, old.feeds[f].from);
+        if (const auto* before = by_id(old.converters, old.feeds()[f].from);
             before && !by_id(next.converters, before->id))
             c = *before;
     if (std::any_of(next.converters.begin(), next.converters.end(),
@@ -186,7 +186,7 @@ void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const Conver
     if (c.place.empty()) c.place = next.hubs.front().place;
     next.converters.push_back(c);
     auto in = make_feed(old, group.always_on ? layout.always : layout.switched, c.id, true);
-    next.feeds.push_back(std::move(in));
+    next.add_feed(std::move(in));
     for (const auto l : group.loads) hang_load(next, old, next.loads[l], c.id, rail_colour(group.volts));
     const auto [typical, peak] = rail_current(next, group);
     // A rail that is called by its loads does not say them twice.
@@ -199,7 +199,7 @@ void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const Conver
 /// All that sizing decides, to compare two plans that differ in it by something.
 std::string sizes_of(const Plan& plan) {
     std::string all;
-    for (const auto& f : plan.feeds) {
+    for (const auto& f : plan.feeds()) {
         all += f.wire + f.joint_from + f.joint_to;
         for (const auto& d : f.devices) all += d.type + format(d.rating);
     }
@@ -215,16 +215,16 @@ void give_ids_of_their_own(Plan& next) {
         for (const auto& x : list) used.insert(x.id);
     };
     take(next.sources), take(next.hubs), take(next.converters), take(next.loads), take(next.passives);
-    take(next.cables), take(next.places), take(next.bodies), take(next.openings), take(next.ways);
+    take(next.signal_leads()), take(next.places), take(next.bodies), take(next.openings), take(next.ways);
     take(next.sides), take(next.zones), take(next.phases), take(next.own_steps), take(next.own_readings);
     take(next.at_hand);
-    for (const auto& c : next.cables) take(c.devices);
+    for (const auto& c : next.signal_leads()) take(c.devices);
     const auto own = [&](Id& id) {
         const auto stem = id;
         for (int n = 2; !used.insert(id).second; ++n) id = stem + "-" + std::to_string(n);
     };
-    for (auto& f : next.feeds) own(f.id);
-    for (auto& f : next.feeds)
+    for (auto& f : next.feeds()) own(f.id);
+    for (auto& f : next.feeds())
         for (auto& d : f.devices) own(d.id);
 }
 
@@ -234,8 +234,8 @@ void without_idle_hubs(Plan& plan, const Plan& old) {
         const auto id = plan.hubs[h].id;
         const auto in = feeds_into(plan, id), out = feeds_from(plan, id);
         if (by_id(old.hubs, id) || in.size() != 1 || out.size() != 1) continue;
-        auto& first = plan.feeds[in.front()];
-        auto second = plan.feeds[out.front()];
+        auto& first = plan.feeds()[in.front()];
+        auto second = plan.feeds()[out.front()];
         // One fuse, at the source; what is switched or parted stays in its order.
         if (has_fuse(first)) take_fuse_out(second);
         const bool switched = device(first, DeviceKind::power_switch);
@@ -244,7 +244,7 @@ void without_idle_hubs(Plan& plan, const Plan& old) {
         first.to = second.to, first.joint_to = second.joint_to;
         first.id = "feed-" + first.from + "-" + first.to;
         first.supply_colour = second.supply_colour;
-        plan.feeds.erase(plan.feeds.begin() + static_cast<std::ptrdiff_t>(out.front()));
+        plan.leads.erase(plan.leads.begin() + static_cast<std::ptrdiff_t>(out.front()));
         plan.hubs.erase(plan.hubs.begin() + static_cast<std::ptrdiff_t>(h));
     }
 }
@@ -262,7 +262,7 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& before, const Catalogu
     Plan& next = proposal.plan;
     Why& why = proposal.why;
     why.title = say("The proposal");
-    next.hubs.clear(), next.converters.clear(), next.feeds.clear();
+    next.hubs.clear(), next.converters.clear(), next.replace_feeds({});
     const auto range_of = [&] { return sources_range(next, catalogue); };
     if (!range_of() || range_of()->high >= highest_voltage) {
         auto chosen = choose_battery(next, catalogue);
@@ -311,14 +311,14 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& before, const Catalogu
     join_others(next, old, layout);
     if (any_always && any_switched)
         why.add(say("What must stay on branches before the main switch; one switch turns off the rest."));
-    why.heading(say("Straight from ") + next.sources[main_source(next)].name);
+    why.heading(say("Straight from {}", next.sources[main_source(next)].name));
     for (const auto& l : next.loads)
         if (accepts(l, range)) {
             if (cranks(l))
                 hang_starter(next, old, l, next.sources[main_source(next)].id, why);
             else
                 hang_load(next, old, l, l.always_on ? layout.always : layout.switched, "red");
-            why.add(l.name + say(" takes the whole range."));
+            why.add(say("{} takes the whole range.", l.name));
         }
     why.heading(say("Rails"));
     for (const auto& [group, type] : rails) hang_rail(next, old, group, *type, layout, why);
@@ -335,7 +335,7 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& before, const Catalogu
     next = sized_without_idle_fuses(std::move(next), catalogue, why);
     next = on_fuse_blocks(std::move(next), old, catalogue, why);
     next = with_taps(std::move(next), catalogue, why);
-    why.add(say("{}: wires by {}, fuses {}.", counted(next.feeds.size(), say("feed"), say("feeds")),
+    why.add(say("{}: wires by {}, fuses {}.", counted(next.feeds().size(), say("feed"), say("feeds")),
                 next.practices.wire == WireSchool::drop
                     ? say("drop up to {}", format_percent(next.practices.drop_limit))
                 : next.practices.wire == WireSchool::temperature ? say("temperature")

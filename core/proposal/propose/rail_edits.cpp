@@ -21,7 +21,7 @@ using Failed = tl::unexpected<std::string>;
 /// The voltages at a source part: a rail's about its set voltage, anything else the pack's.
 std::optional<SourceRange> range_at(const Plan& plan, const Catalogue& catalogue, const Id& source) {
     Id at = source;
-    for (size_t hops = 0; hops <= plan.feeds.size(); ++hops) {
+    for (size_t hops = 0; hops <= plan.feeds().size(); ++hops) {
         if (const auto* c = by_id(plan.converters, at)) {
             const auto* type = find(catalogue.converters, c->type);
             const double off = type ? type->tolerance : 0.03;
@@ -29,14 +29,14 @@ std::optional<SourceRange> range_at(const Plan& plan, const Catalogue& catalogue
         }
         const auto into = feeds_into(plan, at);
         if (into.empty()) break;
-        at = plan.feeds[into.front()].from;
+        at = plan.feeds()[into.front()].from;
     }
     return sources_range(plan, catalogue);
 }
 
 Id source_of_rail(const Plan& plan, const Id& rail) {
     const auto into = feeds_into(plan, rail);
-    return into.empty() ? Id() : plan.feeds[into.front()].from;
+    return into.empty() ? Id() : plan.feeds()[into.front()].from;
 }
 
 /// Gives the rail the module it has, if that serves from its source, or else the cheapest that does.
@@ -45,7 +45,7 @@ std::string choose_module(Plan& plan, const Catalogue& catalogue, const Id& rail
     const auto c =
         std::find_if(converters.begin(), converters.end(), [&](const auto& k) { return k.id == rail; });
     const auto range = range_at(plan, catalogue, source_of_rail(plan, rail));
-    if (!range) return name_of(plan, rail) + say(" is not connected to a source");
+    if (!range) return say("{} is not connected to a source", name_of(plan, rail));
     RailGroup group;
     group.volts = c->set;
     double low = 0, high = 1e9;
@@ -70,8 +70,8 @@ std::string choose_module(Plan& plan, const Catalogue& catalogue, const Id& rail
 /// it.
 Plan size_some(Plan plan, const Catalogue& catalogue, const std::set<Id>& feeds, const std::set<Id>& rails) {
     const auto sized = size_feeds(plan, catalogue);
-    for (size_t i = 0; i < plan.feeds.size(); ++i)
-        if (feeds.contains(plan.feeds[i].id)) plan.feeds[i] = sized.feeds[i];
+    for (size_t i = 0; i < plan.feeds().size(); ++i)
+        if (feeds.contains(plan.feeds()[i].id)) plan.feeds()[i] = sized.feeds()[i];
     for (size_t i = 0; i < plan.converters.size(); ++i)
         if (rails.contains(plan.converters[i].id)) plan.converters[i].set = sized.converters[i].set;
     return plan;
@@ -79,7 +79,7 @@ Plan size_some(Plan plan, const Catalogue& catalogue, const std::set<Id>& feeds,
 
 /// The feeds on the way to this part, itself included.
 void add_way(const Plan& plan, const Id& part, std::set<Id>& feeds) {
-    for (const auto f : upstream_feeds(plan, part)) feeds.insert(plan.feeds[f].id);
+    for (const auto f : upstream_feeds(plan, part)) feeds.insert(plan.feeds()[f].id);
 }
 
 }  // namespace
@@ -87,7 +87,7 @@ void add_way(const Plan& plan, const Id& part, std::set<Id>& feeds) {
 std::vector<Id> loads_on(const Plan& plan, const Id& rail) {
     std::vector<Id> loads;
     for (const auto f : feeds_from(plan, rail))
-        if (by_id(plan.loads, plan.feeds[f].to)) loads.push_back(plan.feeds[f].to);
+        if (by_id(plan.loads, plan.feeds()[f].to)) loads.push_back(plan.feeds()[f].to);
     return loads;
 }
 
@@ -103,7 +103,7 @@ std::vector<Id> noisy_on(const Plan& plan, const Id& rail) {
 tl::expected<Plan, std::string> split_rail(const Plan& plan, const Catalogue& catalogue, const Id& rail,
                                            const std::vector<Id>& loads) {
     const auto* old = by_id(plan.converters, rail);
-    if (!old) return Failed(rail + say(" is not a rail"));
+    if (!old) return Failed(say("{} is not a rail", rail));
     const auto on = loads_on(plan, rail);
     const auto moves = [&](const Id& id) { return std::find(loads.begin(), loads.end(), id) != loads.end(); };
     const auto moving = std::count_if(on.begin(), on.end(), moves);
@@ -118,14 +118,14 @@ tl::expected<Plan, std::string> split_rail(const Plan& plan, const Catalogue& ca
     const auto into = feeds_into(plan, rail);
     std::set<Id> feeds;
     if (!into.empty()) {
-        auto feed = plan.feeds[into.front()];
+        auto feed = plan.feeds()[into.front()];
         feed.id = fresh_id(plan, "feed", fresh.id);
         feed.to = fresh.id;
         for (auto& d : feed.devices) d.id = feed.id + "-" + d.id;
         feeds.insert(feed.id);
-        next.feeds.push_back(std::move(feed));
+        next.add_feed(std::move(feed));
     }
-    for (auto& f : next.feeds)
+    for (auto& f : next.feeds())
         if (f.from == rail && moves(f.to)) f.from = fresh.id, feeds.insert(f.id);
     for (const auto& r : {rail, fresh.id}) {
         if (const auto why = choose_module(next, catalogue, r); !why.empty()) return Failed(why);
@@ -139,7 +139,7 @@ tl::expected<Plan, std::string> merge_rails(const Plan& plan, const Catalogue& c
     const auto *a = by_id(plan.converters, stays), *b = by_id(plan.converters, gone);
     if (!a || !b || stays == gone) return Failed(say("two different rails are needed to merge"));
     for (const auto f : upstream_feeds(plan, stays))
-        if (plan.feeds[f].from == gone) return Failed(a->name + say(" is itself fed by ") + b->name);
+        if (plan.feeds()[f].from == gone) return Failed(a->name + say(" is itself fed by ") + b->name);
     const Load *highest = nullptr, *lowest = nullptr;
     for (const auto& rail : {stays, gone})
         for (const auto& id : loads_on(plan, rail)) {
@@ -152,9 +152,9 @@ tl::expected<Plan, std::string> merge_rails(const Plan& plan, const Catalogue& c
                           format(highest->v_min), lowest->name, format(lowest->v_max)));
     Plan next = plan;
     std::set<Id> feeds;
-    for (auto& f : next.feeds)
+    for (auto& f : next.feeds())
         if (f.from == gone) f.from = stays, feeds.insert(f.id);
-    std::erase_if(next.feeds, [&](const auto& f) { return f.to == gone; });
+    next.erase_feeds([&](const auto& f) { return f.to == gone; });
     own_returns(next);
     std::erase_if(next.converters, [&](const auto& c) { return c.id == gone; });
     next = without_strays(std::move(next));
@@ -163,7 +163,7 @@ tl::expected<Plan, std::string> merge_rails(const Plan& plan, const Catalogue& c
             if (c.id == stays) c.set = std::clamp(c.set, highest->v_min, lowest->v_max);
     if (const auto why = choose_module(next, catalogue, stays); !why.empty()) return Failed(why);
     add_way(next, stays, feeds);
-    for (const auto f : feeds_from(next, stays)) feeds.insert(next.feeds[f].id);
+    for (const auto f : feeds_from(next, stays)) feeds.insert(next.feeds()[f].id);
     return size_some(std::move(next), catalogue, feeds, {stays});
 }
 
@@ -171,8 +171,8 @@ tl::expected<Plan, std::string> feed_rail_from(const Plan& plan, const Catalogue
                                                const Id& source) {
     const auto into = feeds_into(plan, rail);
     if (!by_id(plan.converters, rail) || into.empty())
-        return Failed(rail + say(" is not a rail that is fed"));
-    auto moved = reroute_feed(plan, plan.feeds[into.front()].id, source);
+        return Failed(say("{} is not a rail that is fed", rail));
+    auto moved = reroute_feed(plan, plan.feeds()[into.front()].id, source);
     if (!moved) return moved;
     std::set<Id> feeds;
     add_way(*moved, rail, feeds);

@@ -78,7 +78,7 @@ std::string no_module(const Load& load, const Catalogue& catalogue) {
     const double parts = raw(strongest) > 0 ? std::ceil(raw(drawn) / raw(strongest)) : 0;
     if (parts >= 2 && parts <= most_parts)
         words += say("; or type it as {} loads, where it can be wired as such", static_cast<int>(parts));
-    return words + say("; or add a module that does to Parts");
+    return say("{}; or add a module that does to Parts", words);
 }
 
 /// Whether a module could make what it wants from any pack.

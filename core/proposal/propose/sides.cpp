@@ -21,7 +21,7 @@ class Joined {
         number(plan.sources), number(plan.hubs), number(plan.converters), number(plan.loads);
         stands_.resize(numbers_.size());
         std::iota(stands_.begin(), stands_.end(), size_t{0});
-        for (const auto& f : plan.feeds) {
+        for (const auto& f : plan.feeds()) {
             const auto a = numbers_.find(f.from), b = numbers_.find(f.to);
             if (a != numbers_.end() && b != numbers_.end()) stands_[root(a->second)] = root(b->second);
         }
@@ -47,8 +47,8 @@ std::set<Id> ids_of(const Plan& plan) {
     const auto take = [&](const auto& list) {
         for (const auto& x : list) all.insert(x.id);
     };
-    take(plan.sources), take(plan.hubs), take(plan.converters), take(plan.feeds), take(plan.loads);
-    for (const auto& f : plan.feeds) take(f.devices);
+    take(plan.sources), take(plan.hubs), take(plan.converters), take(plan.feeds()), take(plan.loads);
+    for (const auto& f : plan.feeds()) take(f.devices);
     return all;
 }
 
@@ -58,7 +58,7 @@ void rename_parts(Plan& plan, const std::function<Id(const Id&)>& renamed) {
     const auto part = [&](Id& id) {
         if (!id.empty() && !by_id(plan.loads, id) && !by_id(plan.passives, id)) id = renamed(id);
     };
-    for (auto& f : plan.feeds) {
+    for (auto& f : plan.feeds()) {
         part(f.from), part(f.to);
         f.id = renamed(f.id);
         if (!f.shared_with.empty()) f.shared_with = renamed(f.shared_with);
@@ -73,7 +73,7 @@ std::vector<Plan> sides_of(const Plan& plan) {
     Joined joined(plan);
     std::vector<size_t> roots;
     const auto feeds_something = [&](const Source& s) {
-        return std::any_of(plan.feeds.begin(), plan.feeds.end(),
+        return std::any_of(plan.feeds().begin(), plan.feeds().end(),
                            [&](const auto& f) { return f.from == s.id || f.to == s.id; });
     };
     for (const auto& s : plan.sources)
@@ -93,7 +93,7 @@ std::vector<Plan> sides_of(const Plan& plan) {
         std::erase_if(side.sources, [&](const auto& s) { return joined.of(s.id) != roots[k]; });
         std::erase_if(side.hubs, elsewhere), std::erase_if(side.converters, elsewhere);
         std::erase_if(side.loads, elsewhere);
-        std::erase_if(side.feeds, [&](const auto& f) { return side_of(f.from) != k; });
+        side.erase_feeds([&](const auto& f) { return side_of(f.from) != k; });
         if (!side.loads.empty()) sides.push_back(std::move(side));
     }
     return sides;
@@ -105,7 +105,7 @@ tl::expected<Proposal, Refusals> propose_sides(const Plan& old, const std::vecto
     auto& next = all.plan;
     all.why.title = say("The proposal");
     Refusals refused;
-    next.sources.clear(), next.hubs.clear(), next.converters.clear(), next.feeds.clear();
+    next.sources.clear(), next.hubs.clear(), next.converters.clear(), next.replace_feeds({});
     for (const auto& side : sides) {
         auto made = propose_side(side);
         if (!made) {
@@ -119,7 +119,8 @@ tl::expected<Proposal, Refusals> propose_sides(const Plan& old, const std::vecto
             return !own.contains(id) && (taken.contains(id) || of_old.contains(id)) ? id + mark : id;
         });
         append(next.sources, made->plan.sources), append(next.hubs, made->plan.hubs);
-        append(next.converters, made->plan.converters), append(next.feeds, made->plan.feeds);
+        append(next.converters, made->plan.converters);
+        for (const auto& f : made->plan.feeds()) next.add_feed(f);
         next.phases = made->plan.phases;
         tell_side(all.why, made->plan.sources.front().name, made->why);
     }

@@ -16,7 +16,7 @@ size_t moved(size_t at, int steps, size_t count) {
 }  // namespace
 
 Plan step_fuse(Plan plan, const Catalogue& catalogue, const Id& feed, int steps) {
-    auto* f = by_id(plan.feeds, feed);
+    auto* f = by_id(plan.feeds(), feed);
     if (!f) return plan;
     for (auto& d : f->devices) {
         const auto* family = d.kind == DeviceKind::fuse ? find(catalogue.fuses, d.type) : nullptr;
@@ -32,7 +32,7 @@ Plan step_fuse(Plan plan, const Catalogue& catalogue, const Id& feed, int steps)
 }
 
 Plan step_wire(Plan plan, const Catalogue& catalogue, const Id& feed, int steps) {
-    auto* f = by_id(plan.feeds, feed);
+    auto* f = by_id(plan.feeds(), feed);
     const auto* now = f ? find(catalogue.wires, f->wire) : nullptr;
     if (!now) return plan;
     std::vector<const WireType*> sizes;

@@ -40,8 +40,8 @@ struct Spare {
 /// through a feed, the one that leaves it least counts.
 std::vector<double> drop_shares(const Plan& plan, const PlanIndex& index, const Harness& harness,
                                 const WorstCase& worst) {
-    std::vector<double> weight(plan.feeds.size()), whole(plan.feeds.size());
-    for (size_t f = 0; f < plan.feeds.size(); ++f)
+    std::vector<double> weight(plan.feeds().size()), whole(plan.feeds().size());
+    for (size_t f = 0; f < plan.feeds().size(); ++f)
         weight[f] = std::max(raw(harness.routes[f].length), 0.01) *
                     std::sqrt(std::max(raw(worst.feeds[f].continuous), 1e-3));
     for (const auto& load : plan.loads) {
@@ -53,7 +53,7 @@ std::vector<double> drop_shares(const Plan& plan, const PlanIndex& index, const 
         }
         for (const auto f : way) whole[f] = std::max(whole[f], sum);
     }
-    std::vector<double> shares(plan.feeds.size(), 1);
+    std::vector<double> shares(plan.feeds().size(), 1);
     for (size_t f = 0; f < shares.size(); ++f)
         if (whole[f] > 0) shares[f] = weight[f] / whole[f];
     return shares;
@@ -61,7 +61,7 @@ std::vector<double> drop_shares(const Plan& plan, const PlanIndex& index, const 
 
 WireNeed wire_need(const Plan& plan, const PlanIndex& index, const Harness& harness, const WorstCase& worst,
                    const FeedProtection& known, size_t f, double share) {
-    const auto& feed = plan.feeds[f];
+    const auto& feed = plan.feeds()[f];
     WireNeed need;
     need.continuous = worst.feeds[f].continuous * sizing_margin(plan.practices);
     need.volts = worst.feeds[f].highest_end;
@@ -101,7 +101,7 @@ bool starves(const Plan& plan, const PlanIndex& index, const WorstCase& worst, s
 void fit(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, const Harness& harness,
          const WorstCase& worst, const FeedProtection& known, const std::vector<Id>& kinds, size_t f,
          const Spare& spare, double share) {
-    auto& feed = plan.feeds[f];
+    auto& feed = plan.feeds()[f];
     const auto need = wire_need(plan, index, harness, worst, known, f, share);
     // A cable's cores are what they are.
     const bool given = !feed.cores.empty() && find(catalogue.wires, feed.wire);
@@ -188,14 +188,14 @@ void fit(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, const H
 /// load that wants the most, the one that loses the most.
 std::vector<bool> closing_windows(const Plan& plan, const PlanIndex& index, const Catalogue& catalogue,
                                   const WorstCase& worst, const std::vector<Metre>& lengths) {
-    std::vector<bool> closing(plan.feeds.size());
+    std::vector<bool> closing(plan.feeds().size());
     for (size_t c = 0; c < plan.converters.size(); ++c) {
         const auto window = rail_window(plan, index, catalogue, c, lengths);
         if (!window.empty() || window.low_by.empty()) continue;
         std::optional<size_t> most;
         for (const auto f : index.upstream(window.low_by)) {
             if (!most || worst.feeds[f].drop_share > worst.feeds[*most].drop_share) most = f;
-            if (plan.feeds[f].from == plan.converters[c].id) break;
+            if (plan.feeds()[f].from == plan.converters[c].id) break;
         }
         if (most) closing[*most] = true;
     }
@@ -206,12 +206,12 @@ std::vector<bool> closing_windows(const Plan& plan, const PlanIndex& index, cons
 /// fuses of one kind are selective (IEC 60269); 0 where there is none.
 std::vector<Ampere> fuses_wanted_above(const Plan& plan, const PlanIndex& index) {
     constexpr double selective = 1.6;
-    std::vector<Ampere> wanted(plan.feeds.size(), Ampere(0));
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
+    std::vector<Ampere> wanted(plan.feeds().size(), Ampere(0));
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
+        const auto* fuse = device(plan.feeds()[f], DeviceKind::fuse);
         if (!fuse || index.source_of(f).kind != PartKind::hub) continue;
-        for (const auto up : index.upstream(plan.feeds[f].from)) {
-            if (device(plan.feeds[up], DeviceKind::fuse)) {
+        for (const auto up : index.upstream(plan.feeds()[f].from)) {
+            if (device(plan.feeds()[up], DeviceKind::fuse)) {
                 wanted[up] = std::max(wanted[up], fuse->rating * selective * 0.999);
                 break;
             }
@@ -225,8 +225,8 @@ std::vector<Ampere> fuses_wanted_above(const Plan& plan, const PlanIndex& index)
 /// already or grew no more.
 void give_more(const Plan& plan, const Catalogue& catalogue, size_t f, Metre length, Ampere continuous,
                bool by_drop, const WireType& fitted, Spare& spare) {
-    const auto copper = feed_ohms(plan, plan.feeds[f], catalogue, length).copper;
-    const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
+    const auto copper = feed_ohms(plan, plan.feeds()[f], catalogue, length).copper;
+    const auto* fuse = device(plan.feeds()[f], DeviceKind::fuse);
     const auto* family = fuse ? find(catalogue.fuses, fuse->type) : nullptr;
     if (family && fuse_resistance(*family, fuse->rating) > copper && fuse->rating != spare.last) {
         spare.last = fuse->rating, ++spare.fuse_steps;
@@ -236,7 +236,7 @@ void give_more(const Plan& plan, const Catalogue& catalogue, size_t f, Metre len
     // Copper out of all proportion to what flows in it is no mend.
     constexpr double most_times = 6;
     if (thicker &&
-        (by_drop || usual_carry(*thicker, plan.feeds[f].conductors) <=
+        (by_drop || usual_carry(*thicker, plan.feeds()[f].conductors) <=
                         std::max({continuous, fuse ? fuse->rating : Ampere(0), handled}) * most_times))
         spare.least = thicker->area;
 }
@@ -258,8 +258,8 @@ const SwitchType* suiting_switch(const Catalogue& catalogue, ItemNeed need, bool
 /// the wire is made to fit the plug.
 void fit_items(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, const WorstCase& worst,
                const std::vector<FeedProtection>& known, std::vector<Spare>& spare) {
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        const auto& feed = plan.feeds[f];
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
+        const auto& feed = plan.feeds()[f];
         auto need = item_need(known[f], worst.feeds[f]);
         if (const auto* fuse = device(feed, DeviceKind::fuse)) need.fuse = fuse->rating;
         // Without a fuse a brick's own limit is what may flow.
@@ -268,7 +268,7 @@ void fit_items(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, c
         const auto* wire = find(catalogue.wires, feed.wire);
         need.wire = wire ? wire->area : SquareMillimetre(0);
         bool bolted = false;
-        for (auto& d : plan.feeds[f].devices) {
+        for (auto& d : plan.feeds()[f].devices) {
             if (d.kind == DeviceKind::power_switch)
                 if (const auto* type = suiting_switch(catalogue, need, by_id(plan.loads, feed.to) != nullptr))
                     d.type = type->id;
@@ -316,15 +316,16 @@ void fit_items(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, c
         const auto& spark = known[f].charging;
         const bool sparks = index.source_of(f).kind == PartKind::source && raw(spark.capacitance) > 0 &&
                             inrush(spark.volts, spark.capacitance, spark.loop).wants_precharge;
-        const auto* plug = device(plan.feeds[f], DeviceKind::connector);
+        const auto* plug = device(plan.feeds()[f], DeviceKind::connector);
         const auto* plug_type = plug && !bolted ? find(catalogue.connectors, plug->type) : nullptr;
-        if (sparks && !(plug_type && plug_type->anti_spark) && !device(plan.feeds[f], DeviceKind::precharge))
+        if (sparks && !(plug_type && plug_type->anti_spark) &&
+            !device(plan.feeds()[f], DeviceKind::precharge))
             if (const auto* resistor = suiting_precharge(catalogue, spark.volts, spark.capacitance))
-                plan.feeds[f].devices.push_back(
+                plan.feeds()[f].devices.push_back(
                     {feed.id + "-precharge", DeviceKind::precharge, resistor->id, Ampere(0), {}, {}});
         // Beyond any plug a pack is bolted on, with rings.
         if (bolted)
-            std::erase_if(plan.feeds[f].devices,
+            std::erase_if(plan.feeds()[f].devices,
                           [](const auto& d) { return d.kind == DeviceKind::connector; });
     }
 }
@@ -333,12 +334,12 @@ void fit_items(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, c
 
 Plan size_feeds(Plan plan, const Catalogue& catalogue) {
     // Something to begin the rounds with: without a wire there is no current to size by.
-    for (auto& f : plan.feeds)
+    for (auto& f : plan.feeds())
         for (const auto& w : catalogue.wires)
             if (f.wire.empty() && w.insulation == plan.practices.wire_insulation && raw(w.area) >= 2)
                 f.wire = w.id;
     plan = fit_item_joints(fit_joints(std::move(plan), catalogue), catalogue);
-    std::vector<Spare> spare(plan.feeds.size());
+    std::vector<Spare> spare(plan.feeds().size());
     for (int round = 0; round < most_rounds; ++round) {
         const Plan before = plan;
         const auto harness = lay_routes(plan, catalogue);
@@ -351,8 +352,8 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
         const auto closing = closing_windows(plan, solver.index(), catalogue, worst, lengths);
         const auto shares = drop_shares(plan, solver.index(), harness, worst);
         const auto above = fuses_wanted_above(plan, solver.index());
-        for (size_t f = 0; f < plan.feeds.size(); ++f) {
-            const auto* fitted = find(catalogue.wires, plan.feeds[f].wire);
+        for (size_t f = 0; f < plan.feeds().size(); ++f) {
+            const auto* fitted = find(catalogue.wires, plan.feeds()[f].wire);
             // What was once too thin stays thicker, and late rounds thin nothing: so the rounds come to an
             // end.
             spare[f].least_fuse = above[f];
@@ -365,7 +366,7 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
                           loses, *fitted, spare[f]);
             if (round >= settling && fitted) spare[f].least = std::max(spare[f].least, fitted->area);
             spare[f].settled = round >= settling;
-            if (const auto* fuse = device(plan.feeds[f], DeviceKind::fuse); fuse && round >= settling)
+            if (const auto* fuse = device(plan.feeds()[f], DeviceKind::fuse); fuse && round >= settling)
                 spare[f].most = std::min(spare[f].most, fuse->rating);
             fit(plan, solver.index(), catalogue, harness, worst, known[f],
                 usual_fuses(plan, catalogue, solver.index(), f), f, spare[f], shares[f]);

@@ -67,7 +67,7 @@ Plan add_source(Plan plan, const Catalogue& catalogue, Source source) {
     if (panel) std::swap(feed.from, feed.to);
     feed.devices.push_back(
         {feed.id + "-fuse", DeviceKind::fuse, "standard-blade", Ampere(5), {}, {}, {}, false});
-    plan.feeds.push_back(std::move(feed));
+    plan.add_feed(std::move(feed));
     return size_feeds(std::move(plan), catalogue);
 }
 

@@ -12,7 +12,7 @@ ModulesThere::ModulesThere(const Plan& plan, const Catalogue& catalogue) : plan_
     const PlanIndex index(plan);
     for (const auto& load : plan.loads)
         for (const auto f : index.upstream(load.id))
-            if (const auto* module = by_id(plan.converters, plan.feeds[f].from)) {
+            if (const auto* module = by_id(plan.converters, plan.feeds()[f].from)) {
                 of_load_.emplace(load.id, module->type);
                 break;
             }

@@ -28,9 +28,9 @@ Trunk trunk_hubs(const Plan& old, const Id& battery, bool both) {
     Trunk had;
     const auto hub_behind = [&](const Id& from, bool switched) {
         for (const auto f : feeds_from(old, from))
-            if (by_id(old.hubs, old.feeds[f].to) &&
-                (!switched || device(old.feeds[f], DeviceKind::power_switch)))
-                return old.feeds[f].to;
+            if (by_id(old.hubs, old.feeds()[f].to) &&
+                (!switched || device(old.feeds()[f], DeviceKind::power_switch)))
+                return old.feeds()[f].to;
         return Id();
     };
     if (!by_id(old.hubs, "hub") && !by_id(old.hubs, "hub-always")) {
@@ -50,7 +50,7 @@ Lead make_feed(const Plan& old, const Id& from, const Id& to, bool fused) {
     f.id = "feed-" + from + "-" + to;
     f.from = from, f.to = to;
     // One that a block has come into since is still this one.
-    for (const auto& before : old.feeds)
+    for (const auto& before : old.feeds())
         if ((before.from == from && before.to == to) || before.id == f.id) {
             f = before;
             f.from = from, f.to = to;
@@ -84,17 +84,17 @@ void join_others(Plan& next, const Plan& old, const Trunk& trunk) {
         const auto id = next.sources[s].id;
         const bool panel = next.sources[s].kind == SourceKind::panel;
         bool joined = false;
-        for (const auto& before : old.feeds) {
+        for (const auto& before : old.feeds()) {
             if (before.from != id && before.to != id) continue;
             auto f = make_feed(old, before.from, before.to, true);
             f.from = there(f.from), f.to = there(f.to);
             if (f.from == f.to) continue;
-            next.feeds.push_back(std::move(f)), joined = true;
+            next.add_feed(std::move(f)), joined = true;
         }
         if (joined || is_endless(next.sources[s])) continue;
         auto f = panel ? make_feed(old, trunk.always, id, true) : make_feed(old, id, trunk.always, true);
         if (!panel) ensure(f, DeviceKind::connector, "plug-2p-60a", "");
-        next.feeds.push_back(std::move(f));
+        next.add_feed(std::move(f));
     }
 }
 
@@ -122,17 +122,17 @@ Trunk lay_trunk(Plan& next, const Plan& old, bool any_always, bool any_switched)
             std::erase_if(f.devices, [](const auto& d) { return d.kind == DeviceKind::power_switch; });
         else if ((!tapped || !source.with_key) && !next.flies)
             ensure(f, DeviceKind::power_switch, "loop-key-60a", "Main");
-        next.feeds.push_back(std::move(f));
+        next.add_feed(std::move(f));
         return hubs;
     }
     keep(hubs.always, "Always-on hub");
     keep(hubs.switched, "Hub");
     auto first = plug(make_feed(old, battery, hubs.always, true));
     std::erase_if(first.devices, [](const auto& d) { return d.kind == DeviceKind::power_switch; });
-    next.feeds.push_back(std::move(first));
+    next.add_feed(std::move(first));
     auto second = make_feed(old, hubs.always, hubs.switched, false);
     ensure(second, DeviceKind::power_switch, "loop-key-60a", "Main");
-    next.feeds.push_back(std::move(second));
+    next.add_feed(std::move(second));
     return hubs;
 }
 

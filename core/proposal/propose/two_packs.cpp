@@ -23,7 +23,7 @@ Plan side_of(const Plan& plan, bool quiet) {
     side.practices.supply = SupplySchool::one;
     const auto other = [&](const auto& part) { return is_quiet(part.id) != quiet; };
     std::erase_if(side.sources, other), std::erase_if(side.hubs, other);
-    std::erase_if(side.converters, other), std::erase_if(side.feeds, other);
+    std::erase_if(side.converters, other), side.erase_feeds(other);
     std::erase_if(side.loads, [&](const auto& l) { return goes_quiet(l) != quiet; });
     if (quiet) rename_parts(side, bare);
     return side;
@@ -40,7 +40,7 @@ bool wants_two_packs(const Plan& plan) {
 Plan without_quiet_side(Plan plan) {
     const auto quiet = [](const auto& part) { return is_quiet(part.id); };
     std::erase_if(plan.sources, quiet), std::erase_if(plan.hubs, quiet);
-    std::erase_if(plan.converters, quiet), std::erase_if(plan.feeds, quiet);
+    std::erase_if(plan.converters, quiet), plan.erase_feeds(quiet);
     return plan;
 }
 
@@ -60,15 +60,17 @@ tl::expected<Proposal, Refusals> propose_two_packs(const Plan& old, const Catalo
         if (!h.name.starts_with("Quiet")) h.name = "Quiet " + h.name;
     for (auto& c : apart.converters)
         if (!c.name.starts_with("Quiet")) c.name = "Quiet " + c.name;
-    for (auto& f : apart.feeds)
+    for (auto& f : apart.feeds())
         for (auto& d : f.devices)
             if (d.name == "Main") d.name = "Quiet main";
     Proposal both{old, {}};
     auto& next = both.plan;
     next.sources = main->plan.sources, next.hubs = main->plan.hubs;
-    next.converters = main->plan.converters, next.feeds = main->plan.feeds;
+    next.converters = main->plan.converters;
+    next.replace_feeds({main->plan.feeds().begin(), main->plan.feeds().end()});
     append(next.sources, apart.sources), append(next.hubs, apart.hubs);
-    append(next.converters, apart.converters), append(next.feeds, apart.feeds);
+    append(next.converters, apart.converters);
+    for (const auto& f : apart.feeds()) next.add_feed(f);
     both.why.title = say("The proposal");
     tell_side(both.why, say("Main pack"), main->why);
     tell_side(both.why, say("Quiet pack"), quiet->why);

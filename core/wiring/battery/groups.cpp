@@ -31,7 +31,7 @@ struct Joined {
 
 std::vector<PackGroup> pack_groups(const Plan& plan, const PlanIndex& index) {
     Joined joined(plan);
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
         const auto from = joined.number(index.source_of(f)), to = joined.number(index.end_of(f));
         if (from && to) joined.join(*from, *to);
     }

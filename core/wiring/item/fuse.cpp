@@ -66,9 +66,9 @@ std::optional<ItemStands> holder_stands(const Catalogue& catalogue, const Device
     if (!t) return {};
     if (in_block(catalogue, d)) {
         const auto& block = *holder_of(catalogue, d);
-        return ItemStands{say("way of the ") + block.name, block.each, block.voltage, t->hottest};
+        return ItemStands{say("way of the {}", block.name), block.each, block.voltage, t->hottest};
     }
-    return ItemStands{say("holder of the ") + t->name, {}, {}, t->hottest};
+    return ItemStands{say("holder of the {}", t->name), {}, {}, t->hottest};
 }
 
 /// On the bench its lead is joined to the wire; it goes into the slot last of all.
@@ -106,7 +106,7 @@ ItemWork fuse_work(const ItemPlace& p) {
     if (mount == FuseMount::leads)
         return {say("Fuse in the {}", p.lead()),
                 name,
-                {cut + say(" and solder the fuse in by its own leads."),
+                {say("{} and solder the fuse in by its own leads.", cut),
                  say("A tube over all of it: its leads are bare.")},
                 {say("soldering iron"), "cutters", "strippers"},
                 {},
@@ -114,7 +114,7 @@ ItemWork fuse_work(const ItemPlace& p) {
     if (mount == FuseMount::panel)
         return {say("Breaker in the {}", p.lead()),
                 name,
-                {cut + say("; a lug on each of its studs, the side marked LINE or BAT towards the source."),
+                {say("{}; a lug on each of its studs, the side marked LINE or BAT towards the source.", cut),
                  say("Leave it open.")},
                 {say("crimping pliers"), "spanner"},
                 {},
@@ -122,7 +122,7 @@ ItemWork fuse_work(const ItemPlace& p) {
     if (mount == FuseMount::bolted)
         return {say("Fuse holder in the {}", p.lead()),
                 name,
-                {cut + say("; a lug of the bolts' size on both ends, tube over their barrels."),
+                {say("{}; a lug of the bolts' size on both ends, tube over their barrels.", cut),
                  say("Both under the nuts of the holder for the {} fuse. Leave the link out.",
                      format(p.device.rating))},
                 {"cutters", say("crimping pliers"), "spanner"},
@@ -130,7 +130,7 @@ ItemWork fuse_work(const ItemPlace& p) {
                 15};
     return {say("Fuse holder in the {}", p.lead()),
             name,
-            {cut + say(" and fit the holder for the {} fuse there.", format(p.device.rating)),
+            {say("{} and fit the holder for the {} fuse there.", cut, format(p.device.rating)),
              say("Both its leads joined and covered. Leave the fuse out.")},
             {"cutters", "strippers"},
             {},

@@ -10,9 +10,9 @@
 namespace sangre {
 
 const ItemKindRow& item_kind(DeviceKind kind) {
-    static const std::array rows{&item_kinds::fuse,     &item_kinds::power_switch, &item_kinds::connector,
-                                 &item_kinds::diode,    &item_kinds::filter,       &item_kinds::shunt,
-                                 &item_kinds::precharge};
+    static const std::array rows{&item_kinds::fuse,      &item_kinds::power_switch, &item_kinds::connector,
+                                 &item_kinds::diode,     &item_kinds::filter,       &item_kinds::shunt,
+                                 &item_kinds::precharge, &item_kinds::splice};
     return **std::find_if(rows.begin(), rows.end(), [&](const auto* row) { return row->kind == kind; });
 }
 
@@ -40,6 +40,13 @@ ItemWork item_work(const ItemPlace& place) { return item_kind(place.device.kind)
 
 std::vector<SignStroke> item_sign(DeviceKind kind, bool open) { return item_kind(kind).sign(open); }
 bool sits_in_both(DeviceKind kind) { return item_kind(kind).in_both; }
+
+size_t crossing_wires(const Lead& lead, DeviceKind kind) {
+    if (!sits_in_both(kind)) return 1;
+    if (lead.cores.empty()) return lead.ret == Return::own ? 2 : 1;
+    return static_cast<size_t>(std::count_if(lead.cores.begin(), lead.cores.end(),
+                                             [](const auto& c) { return c.role != CoreRole::unused; }));
+}
 
 std::string ItemPlace::lead() const { return say("{} lead", name_of(plan, feed.to)); }
 

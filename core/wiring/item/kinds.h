@@ -23,7 +23,7 @@ struct ItemKindRow {
 const ItemKindRow& item_kind(DeviceKind kind);
 
 namespace item_kinds {
-extern const ItemKindRow fuse, power_switch, connector, diode, filter, shunt, precharge;
+extern const ItemKindRow fuse, power_switch, connector, diode, filter, shunt, precharge, splice;
 }
 
 /// The name of the entry of that type, or the bare type.

@@ -45,12 +45,12 @@ ItemWork switch_work(const ItemPlace& p) {
                {},
                8};
     if (kind == SwitchKind::relay) {
-        w.actions.push_back(
-            say("Its coil: + {}, − {} to the return.",
-                p.device.coil_from.empty() ? say("from before its contact")
-                                           : say("from the supply of ") + name_of(p.plan, p.device.coil_from),
-                p.device.control.empty() ? say("through what switches it")
-                                         : say("through ") + name_of(p.plan, p.device.control)));
+        w.actions.push_back(say(
+            "Its coil: + {}, − {} to the return.",
+            p.device.coil_from.empty() ? say("from before its contact")
+                                       : say("from the supply of {}", name_of(p.plan, p.device.coil_from)),
+            p.device.control.empty() ? say("through what switches it")
+                                     : say("through {}", name_of(p.plan, p.device.control))));
         w.actions.push_back(
             say("Across the coil a diode, its band to the coil's +, unless it has one inside."));
     }

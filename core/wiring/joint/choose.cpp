@@ -47,7 +47,7 @@ int rank(const JointKind& k, const Practices& practices) {
 /// Chooses anew, each for the end it is made at, where `wanted` says so of the kind that is there.
 template <class Wanted>
 Plan joints_where(Plan plan, const Catalogue& catalogue, Wanted wanted) {
-    for (auto& feed : plan.feeds) {
+    for (auto& feed : plan.feeds()) {
         for (const bool source : {true, false}) {
             auto& id = source ? feed.joint_from : feed.joint_to;
             const auto* now = find(catalogue.joints, id);
@@ -209,7 +209,7 @@ Plan set_hub_kind(Plan plan, const Catalogue& catalogue, const Id& id, HubKind k
     auto* hub = by_id(plan.hubs, id);
     if (!hub || hub->kind == kind) return plan;
     hub->kind = kind;
-    for (auto& feed : plan.feeds)
+    for (auto& feed : plan.feeds())
         for (const bool source : {true, false}) {
             if ((source ? feed.from : feed.to) != id) continue;
             const auto* joint = choose_joint(catalogue, plan.practices, usual_end(plan, feed, source),

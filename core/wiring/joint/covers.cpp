@@ -16,7 +16,7 @@ constexpr double beyond_mm = 10;       // over the inner tubes on either side
 }  // namespace
 
 std::optional<WideTube> over_tube(const Plan& plan, const Catalogue& catalogue, size_t f, bool at_source) {
-    const auto& feed = lead_at(plan, f);
+    const auto& feed = plan.leads[f];
     if (!plan.practices.over_tube || !tube_school(plan.practices.insulation) || feed.ret != Return::own ||
         !feed.cores.empty() || in_pigtail(plan, catalogue, feed, at_source))
         return {};

@@ -11,10 +11,10 @@ namespace {
 /// The fuse of the nearest lead before a hub, whatever lies between.
 Ampere fuse_before(const Plan& plan, const Id& hub) {
     Id at = hub;
-    for (size_t n = 0; n < plan.feeds.size(); ++n) {
+    for (size_t n = 0; n < plan.feeds().size(); ++n) {
         const auto into = feeds_into(plan, at);
         if (into.empty()) break;
-        const auto& lead = plan.feeds[into.front()];
+        const auto& lead = plan.feeds()[into.front()];
         if (const auto* fuse = device(lead, DeviceKind::fuse)) return fuse->rating;
         at = lead.from;
     }
@@ -26,10 +26,10 @@ Ampere fuse_before(const Plan& plan, const Id& hub) {
 std::optional<Volt> volts_at(const Plan& plan, const Catalogue& catalogue, const Id& hub) {
     constexpr double tolerance = 1.05;  // of a module; typical
     Id at = hub;
-    for (size_t n = 0; n < plan.feeds.size(); ++n) {
+    for (size_t n = 0; n < plan.feeds().size(); ++n) {
         const auto into = feeds_into(plan, at);
         if (into.empty()) break;
-        at = plan.feeds[into.front()].from;
+        at = plan.feeds()[into.front()].from;
         if (const auto* module = by_id(plan.converters, at)) return module->set * tolerance;
     }
     if (const auto range = sources_range(plan, catalogue)) return range->high;
@@ -60,7 +60,7 @@ const HolderType* find_block(const Plan& plan, const Catalogue& catalogue, const
         if (block.ways < static_cast<int>(leaving.size()) || block.ways == 0 || before > block.all) continue;
         if (volts && *volts > block.voltage) continue;
         const bool all = std::all_of(leaving.begin(), leaving.end(), [&](size_t f) {
-            const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
+            const auto* fuse = device(plan.feeds()[f], DeviceKind::fuse);
             return fuse && takes_rating(catalogue, block, *fuse) &&
                    (any_family || takes_family(block, *fuse));
         });
@@ -91,7 +91,7 @@ Plan seat_in_blocks(Plan plan, const Catalogue& catalogue) {
         if (now && now->ways >= static_cast<int>(feeds_from(plan, hub.id).size())) continue;
         if (const auto* block = suiting_block(plan, catalogue, hub.id)) hub.block = block->id;
     }
-    for (auto& lead : plan.feeds) {
+    for (auto& lead : plan.feeds()) {
         const auto* hub = by_id(plan.hubs, lead.from);
         const auto* block = hub ? block_of(catalogue, *hub) : nullptr;
         bool first = true;

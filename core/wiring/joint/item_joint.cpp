@@ -23,13 +23,19 @@ bool joined_before(const Catalogue& catalogue, const Device& device) {
     return !holder || !holder->tap;
 }
 
+/// A splice is one joint, not one on either side.
+bool joined_behind(const Device& device) { return device.kind != DeviceKind::splice; }
+
 /// The kind of joint that the school makes at an item's ends; null where it has none.
 const JointKind* kind_for(const Plan& plan, const Catalogue& catalogue, const Lead& feed,
                           const Device& device) {
     const auto ends = item_ends(catalogue, device);
     if (!ends) return nullptr;
-    const auto own = ends->end == JointEnd::splice && ends->lead ? ends->lead->area : SquareMillimetre(0);
-    return choose_joint(catalogue, plan.practices, ends->end, lead_copper(catalogue, feed) + own);
+    const auto copper = lead_copper(catalogue, feed);
+    const auto other = device.kind == DeviceKind::splice             ? copper
+                       : ends->end == JointEnd::splice && ends->lead ? ends->lead->area
+                                                                     : SquareMillimetre(0);
+    return choose_joint(catalogue, plan.practices, ends->end, copper + other);
 }
 
 }  // namespace
@@ -41,11 +47,12 @@ bool wants_joints(const Catalogue& catalogue, const Device& device) {
         const auto* now = find(catalogue.joints, id);
         return !now || now->end != ends->end;
     };
-    return misses(device.joint_out) || (joined_before(catalogue, device) && misses(device.joint_in));
+    return (joined_behind(device) && misses(device.joint_out)) ||
+           (joined_before(catalogue, device) && misses(device.joint_in));
 }
 
 Plan fit_item_joints(Plan plan, const Catalogue& catalogue, const Id& only) {
-    for (auto& feed : plan.feeds) {
+    for (auto& feed : plan.leads) {
         if (!only.empty() && feed.id != only) continue;
         const auto copper = lead_copper(catalogue, feed);
         for (auto& d : feed.devices) {
@@ -60,14 +67,14 @@ Plan fit_item_joints(Plan plan, const Catalogue& catalogue, const Id& only) {
                 if (chosen) joint = chosen->id;
             };
             fit(d.joint_in, joined_before(catalogue, d));
-            fit(d.joint_out, true);
+            fit(d.joint_out, joined_behind(d));
         }
     }
     return plan;
 }
 
 Plan set_holder(Plan plan, const Catalogue& catalogue, const Id& fuse, const Id& holder) {
-    for (auto& feed : plan.feeds)
+    for (auto& feed : plan.leads)
         for (auto& d : feed.devices) {
             if (d.id != fuse || d.kind != DeviceKind::fuse) continue;
             d.holder = holder, d.own_lead.reset();

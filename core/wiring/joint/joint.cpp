@@ -158,7 +158,7 @@ void cover(JointWork& w, const Catalogue& catalogue, InsulationSchool school,
     w.why.add(say("Must pass {} (expanded ≥ 1.1 ×) and grip {} (recovered ≤ 0.9 ×)", format(w.widest),
                   format(w.thinnest)));
     if (w.tube)
-        w.why.add(w.tube->name + say(" does both."), Tone::good);
+        w.why.add(say("{} does both.", w.tube->name), Tone::good);
     else if (w.to_buy)
         w.why.add(say("None of the tubes at hand does both; ") + w.to_buy->name + " would.", Tone::caution);
     else
@@ -242,7 +242,7 @@ JointWires wires_of(const Plan& plan, const Catalogue& catalogue, const Lead& fe
 
 std::optional<JointWork> feed_joint(const Plan& plan, const Catalogue& catalogue, size_t feed,
                                     bool at_source) {
-    const auto& f = lead_at(plan, feed);
+    const auto& f = plan.leads[feed];
     const auto* kind = find(catalogue.joints, at_source ? f.joint_from : f.joint_to);
     const auto wires = wires_of(plan, catalogue, f, at_source);
     if (!kind || !wires.wire) return {};

@@ -15,8 +15,8 @@ constexpr size_t least_ends = 2;
 
 std::vector<PigtailEnd> ends_at(const Plan& plan, const Catalogue& catalogue, const Id& hub, bool minus) {
     std::vector<PigtailEnd> ends;
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        const auto& feed = plan.feeds[f];
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
+        const auto& feed = plan.feeds()[f];
         if (minus && feed.ret != Return::own) continue;
         const auto* wire = find(catalogue.wires, feed.wire);
         if (!wire) continue;
@@ -46,7 +46,7 @@ Millimetre across(const std::vector<PigtailEnd>& ends, Millimetre WireType::*dia
 }
 
 const JointKind* kind_at(const Plan& plan, const Catalogue& catalogue, const PigtailEnd& end) {
-    const auto& feed = plan.feeds[end.feed];
+    const auto& feed = plan.feeds()[end.feed];
     return find(catalogue.joints, end.at_source ? feed.joint_from : feed.joint_to);
 }
 
@@ -111,13 +111,13 @@ SquareMillimetre pigtail_copper(const Plan& plan, const Catalogue& catalogue, co
 }
 
 Plan set_end_joint(Plan plan, const Catalogue& catalogue, const Id& feed, bool at_source, const Id& kind) {
-    const auto* lead = by_id(plan.feeds, feed);
+    const auto* lead = by_id(plan.feeds(), feed);
     const auto* joint = find(catalogue.joints, kind);
     const auto* hub = lead ? by_id(plan.hubs, at_source ? lead->from : lead->to) : nullptr;
     if (!joint || !is_pigtail(*joint) || !hub || hub->kind != HubKind::splice)
         return set_joint(std::move(plan), feed, at_source, kind);
     for (const auto& e : ends_at(plan, catalogue, hub->id, false))
-        (e.at_source ? plan.feeds[e.feed].joint_from : plan.feeds[e.feed].joint_to) = kind;
+        (e.at_source ? plan.feeds()[e.feed].joint_from : plan.feeds()[e.feed].joint_to) = kind;
     return plan;
 }
 
@@ -129,7 +129,7 @@ Plan set_pigtail(Plan plan, const Catalogue& catalogue, const Id& hub) {
     const auto* kind =
         choose_joint(catalogue, plan.practices, JointEnd::pigtail, pigtail_copper(plan, catalogue, hub));
     if (!kind) return plan;
-    const auto feed = plan.feeds[plus.front().feed].id;
+    const auto feed = plan.feeds()[plus.front().feed].id;
     return set_end_joint(std::move(plan), catalogue, feed, plus.front().at_source, kind->id);
 }
 

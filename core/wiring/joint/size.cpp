@@ -94,6 +94,7 @@ JointSize joint_size(const JointKind& kind, SquareMillimetre copper, Millimetre 
     constexpr Celsius big_tip(380), torch(400);
     constexpr Millimetre burnt(5);
     JointSize size;
+    if (kind.method == JointMethod::plugged) return size;
     size.strip = std::max(kind.strip, Millimetre(std::ceil(kind.strip_conductors * raw(bared) - 1e-9)));
     size.overlap = raw(kind.strip) > 0 ? Millimetre(std::round(raw(kind.overlap * (size.strip / kind.strip))))
                                        : kind.overlap;

@@ -70,7 +70,7 @@ Circuit circuit_of(const Plan& plan, const Wiring& wiring) {
                 c.coils.push_back({{item.coil_plus, item.coil_minus},
                                    raw(item.values.coil_current) / raw(item.values.coil),
                                    f,
-                                   plan.feeds[f].devices[item.device].id});
+                                   plan.feeds()[f].devices[item.device].id});
     }
     if (wiring.frame >= 0)
         for (const auto& b : c.sources) {
@@ -86,7 +86,7 @@ std::vector<ThermalItem> thermal_items_of(const Plan& plan, const PlanIndex& ind
     for (const auto& item : wiring.items) {
         // One in a lead that feeds nothing switches nothing.
         if (item.feed >= wiring.feeds || (!item.values.opens_above && !item.values.closes_above)) continue;
-        const auto& d = plan.feeds[item.feed].devices[item.device];
+        const auto& d = plan.feeds()[item.feed].devices[item.device];
         ThermalItem t{item.feed, item.device, item.values.opens_above, item.values.closes_above, {},
                       nullptr,   d.warmer_k};
         if (!d.sits_on.empty()) t.on = index.part(d.sits_on);

@@ -37,16 +37,14 @@ Sealing sealing(const Plan& plan, const Catalogue& catalogue) {
         if (const auto* body = body_of(plan, p.id)) seat(p.id, p.seat, body->id);
     const bool wet =
         std::any_of(plan.bodies.begin(), plan.bodies.end(), [](const auto& b) { return b.sealed; });
-    for (const auto* leads : {&plan.feeds, &plan.cables})
-        for (const auto& lead : *leads)
-            for (const auto& d : lead.devices) {
-                if (!d.panel.empty()) seat(d.id, panel_fit(catalogue, d), d.panel);
-                const auto* plug =
-                    d.kind == DeviceKind::connector ? find(catalogue.connectors, d.type) : nullptr;
-                if (wet && plug && plug->plug && !plug->sealed &&
-                    !(kept_dry(plan, lead.from) && kept_dry(plan, lead.to)))
-                    s.to_grease.push_back(d.id);
-            }
+    for (const auto& lead : plan.leads)
+        for (const auto& d : lead.devices) {
+            if (!d.panel.empty()) seat(d.id, panel_fit(catalogue, d), d.panel);
+            const auto* plug = d.kind == DeviceKind::connector ? find(catalogue.connectors, d.type) : nullptr;
+            if (wet && plug && plug->plug && !plug->sealed &&
+                !(kept_dry(plan, lead.from) && kept_dry(plan, lead.to)))
+                s.to_grease.push_back(d.id);
+        }
     return s;
 }
 

@@ -13,8 +13,8 @@ PlanIndex::PlanIndex(const Plan& plan) {
     // Where ids clash the order is find_part's.
     add(plan.loads, PartKind::load), add(plan.converters, PartKind::converter);
     add(plan.hubs, PartKind::hub), add(plan.sources, PartKind::source);
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        const auto& feed = plan.feeds[f];
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
+        const auto& feed = plan.feeds()[f];
         from_.push_back(number(feed.from)), to_.push_back(number(feed.to));
         if (from_.back() != nobody) nodes_[from_.back()].from.push_back(f);
         if (to_.back() != nobody) {
@@ -24,7 +24,7 @@ PlanIndex::PlanIndex(const Plan& plan) {
         if (device(feed, DeviceKind::power_switch)) switched_.push_back(f);
     }
     std::vector<size_t> seen(nodes_.size(), nobody);
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
         auto& loads = behind_.emplace_back();
         std::vector<size_t> todo{to_[f]};
         while (!todo.empty()) {

@@ -9,10 +9,10 @@ namespace sangre {
 std::string cable_label(size_t cable) { return fmt::format("C{}", cable + 1); }
 
 std::string lead_label(const Plan& plan, size_t feed) {
-    if (plan.feeds[feed].cores.empty()) return fmt::format("W{}", feed + 1);
+    if (plan.feeds()[feed].cores.empty()) return fmt::format("W{}", feed + 1);
     const auto cabled = cabled_leads(plan);
     return cable_label(
-        static_cast<size_t>(std::find(cabled.begin(), cabled.end(), &plan.feeds[feed]) - cabled.begin()));
+        static_cast<size_t>(std::find(cabled.begin(), cabled.end(), &plan.feeds()[feed]) - cabled.begin()));
 }
 
 std::string wire_label(size_t feed, bool in_return, int number, int alike) {

@@ -16,7 +16,7 @@ std::vector<size_t> ways_to(const PlanIndex& index, const Plan& plan, const Id& 
     std::vector<Id> next{part};
     for (size_t i = 0; i < next.size(); ++i)
         for (const auto f : index.into(Id(next[i])))
-            if (seen.insert(f).second) found.push_back(f), next.push_back(plan.feeds[f].from);
+            if (seen.insert(f).second) found.push_back(f), next.push_back(plan.feeds()[f].from);
     return found;
 }
 
@@ -29,7 +29,7 @@ bool reached(const Plan& plan, const PlanIndex& index, const std::vector<size_t>
     for (bool grew = true; grew;) {
         grew = false;
         for (const auto f : ways) {
-            const auto& feed = plan.feeds[f];
+            const auto& feed = plan.feeds()[f];
             if (f == without_feed || feed.to == without_part || !live.contains(feed.from)) continue;
             grew = live.insert(feed.to).second || grew;
         }
@@ -68,7 +68,7 @@ std::vector<SinglePoint> single_points(const Plan& plan, const PlanIndex& index,
     if (!reached(plan, index, ways, id, {}, {})) return points;
     std::unordered_set<Id> told{id};
     for (const auto f : ways) {
-        const auto& feed = plan.feeds[f];
+        const auto& feed = plan.feeds()[f];
         if (!reached(plan, index, ways, id, f, {}))
             for (auto d = feed.devices.rbegin(); d != feed.devices.rend(); ++d)
                 if (const auto kind = kind_of(d->kind))

@@ -1,4 +1,6 @@
 #include "wiring/wiring.h"
+
+#include "item/sign.h"
 #include "words/say.h"
 
 #include <fmt/format.h>
@@ -26,7 +28,7 @@ class PartTerminals {
         add(PartKind::hub, plan.hubs.size(), {Pole::plus, Pole::minus});
         add(PartKind::converter, plan.converters.size(), {Pole::plus, Pole::minus, Pole::out});
         add(PartKind::load, plan.loads.size(), {Pole::plus, Pole::minus});
-        if (std::any_of(plan.feeds.begin(), plan.feeds.end(),
+        if (std::any_of(plan.feeds().begin(), plan.feeds().end(),
                         [](const auto& f) { return f.ret == Return::frame; })) {
             wiring.frame = static_cast<int>(all.size());
             all.push_back({{}, Pole::minus});
@@ -127,7 +129,8 @@ class FeedMaker {
         feed.home = feed.from_minus;
         if (f.ret == Return::frame) feed.home = wiring_.frame;
         if (f.ret == Return::shared)
-            if (const auto* other = by_id(plan_.feeds, f.shared_with)) feed.home = terminals.minus(other->to);
+            if (const auto* other = by_id(plan_.feeds(), f.shared_with))
+                feed.home = terminals.minus(other->to);
     }
 
     /// A coil hangs before its own contact, or on the supply of the part that it was said to hang on.
@@ -189,7 +192,7 @@ class FeedMaker {
         for (size_t i = wiring_.leads.back().items; i < wiring_.items.size(); ++i) {
             const auto& item = wiring_.items[i];
             const bool parted = parts_the_wire(item.kind, item.values) &&
-                                (role == WireRole::supply || item.kind == DeviceKind::connector);
+                                (role == WireRole::supply || sits_in_both(item.kind));
             if (!parted) continue;
             const auto& device = f.devices[item.device];
             add_joint(role, JointAt::item_in, device.joint_in, -1, static_cast<int>(i));
@@ -255,16 +258,16 @@ Wiring wire_up(const Plan& plan, const PlanIndex& index, const Catalogue& catalo
                const std::vector<Metre>& lengths, const std::vector<Metre>& cuts) {
     Wiring w;
     const PartTerminals terminals(plan, index, w);
-    const size_t n = plan.feeds.size();
+    const size_t n = plan.feeds().size();
     w.feeds = n;
-    w.leads.reserve(n + plan.cables.size() + 1), w.cores.reserve(2 * n), w.joints.reserve(6 * n),
+    w.leads.reserve(n + plan.signal_leads().size() + 1), w.cores.reserve(2 * n), w.joints.reserve(6 * n),
         w.conductors.reserve(4 * n);
     for (size_t f = 0; f < n; ++f)
-        FeedMaker(plan, catalogue, w, plan.feeds[f], std::max(lengths[f], Metre(0)),
+        FeedMaker(plan, catalogue, w, plan.feeds()[f], std::max(lengths[f], Metre(0)),
                   f < cuts.size() ? cuts[f] : Metre(0))
             .make(&terminals);
-    for (size_t c = 0; c < plan.cables.size() && n + c < lengths.size(); ++c)
-        FeedMaker(plan, catalogue, w, plan.cables[c], std::max(lengths[n + c], Metre(0)),
+    for (size_t c = 0; c < plan.signal_leads().size() && n + c < lengths.size(); ++c)
+        FeedMaker(plan, catalogue, w, plan.signal_leads()[c], std::max(lengths[n + c], Metre(0)),
                   n + c < cuts.size() ? cuts[n + c] : Metre(0))
             .make_signals();
     close(w);
@@ -280,14 +283,14 @@ Wiring wire_up_feed(const Plan& plan, const Catalogue& catalogue, const Lead& fe
 }
 
 std::string core_key(const Plan& plan, const WireCore& core) {
-    const auto& lead = lead_at(plan, core.lead);
-    auto key = lead.id + "/" + core_word(lead, core.role, core.of_cable, core.lead < plan.feeds.size());
+    const auto& lead = plan.leads[core.lead];
+    auto key = lead.id + "/" + core_word(lead, core.role, core.of_cable, core.lead < plan.feeds().size());
     if (core.number > 1) key += "/" + std::to_string(core.number);
     return key;
 }
 
 std::string joint_key(const Plan& plan, const Wiring& wiring, const WireJoint& joint) {
-    const auto& lead = lead_at(plan, joint.lead);
+    const auto& lead = plan.leads[joint.lead];
     if (joint.item >= 0) {
         const auto& device = lead.devices[wiring.items[static_cast<size_t>(joint.item)].device];
         return device.id + (joint.at == JointAt::item_in ? "/in" : "/out") +
@@ -297,11 +300,11 @@ std::string joint_key(const Plan& plan, const Wiring& wiring, const WireJoint& j
                      : joint.at == JointAt::end   ? "@end"
                      : joint.at == JointAt::frame ? "@frame"
                                                   : "@shared";
-    return lead.id + "/" + core_word(lead, joint.role, joint.of_cable, joint.lead < plan.feeds.size()) + at;
+    return lead.id + "/" + core_word(lead, joint.role, joint.of_cable, joint.lead < plan.feeds().size()) + at;
 }
 
 std::string joint_name(const Plan& plan, const Wiring& wiring, const WireJoint& joint) {
-    const auto& feed = lead_at(plan, joint.lead);
+    const auto& feed = plan.leads[joint.lead];
     const auto whole = feed.name.empty() ? say("{} lead", name_of(plan, feed.to)) : feed.name;
     const auto lead = whole + ", " +
                       (joint.of_cable < 0 ? std::string(sign(joint.role))
@@ -311,14 +314,14 @@ std::string joint_name(const Plan& plan, const Wiring& wiring, const WireJoint& 
         return lead + (joint.at == JointAt::item_in ? say(", before its ") : say(", behind its ")) +
                said(kind_word(kind));
     }
-    if (joint.at == JointAt::frame) return lead + say(", at the frame");
-    if (joint.at == JointAt::other_return) return lead + say(", at the return it shares");
+    if (joint.at == JointAt::frame) return say("{}, at the frame", lead);
+    if (joint.at == JointAt::other_return) return say("{}, at the return it shares", lead);
     return lead + (joint.role == WireRole::unused ? say(", cut back at ") : say(", at ")) +
            name_of(plan, joint.at == JointAt::source ? feed.from : feed.to);
 }
 
 const std::string& core_colour(const Plan& plan, const WireCore& core) {
-    const auto& lead = lead_at(plan, core.lead);
+    const auto& lead = plan.leads[core.lead];
     if (core.of_cable >= 0) return lead.cores[static_cast<size_t>(core.of_cable)].colour;
     return core.role == WireRole::supply ? lead.supply_colour : lead.return_colour;
 }

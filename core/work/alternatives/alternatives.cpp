@@ -32,7 +32,7 @@ std::string more_or_less(const std::string& amount, bool less) { return (less ? 
 
 Alternative alternative_by(const Plan& plan, const Catalogue& catalogue, const Figures& figures, size_t lead,
                            const Path& path) {
-    auto l = lead_at(plan, lead);
+    auto l = plan.leads[lead];
     l.by.clear(), l.length.reset();
     for (const auto w : path.ways) l.by.push_back(plan.ways[w].id);
     Alternative a;
@@ -42,7 +42,7 @@ Alternative alternative_by(const Plan& plan, const Catalogue& catalogue, const F
     a.mass += Gram(figures.harness.jacket_gram_per_m[lead] * raw(a.cut));
     for (const auto& core : figures.harness.wiring.cores_of(lead))
         if (core.wire) a.mass += Gram(core.wire->gram_per_m * raw(a.cut));
-    if (lead < plan.feeds.size() && figures.protection[lead].wire) {
+    if (lead < plan.feeds().size() && figures.protection[lead].wire) {
         const auto& p = figures.protection[lead];
         const double conductors = std::max(l.conductors, 1);
         a.drop = Volt(raw(p.need.continuous) * p.wire->ohm_per_m * raw(a.length) *
@@ -67,14 +67,14 @@ Alternative alternative_by(const Plan& plan, const Catalogue& catalogue, const F
     // What it would lie beside.
     for (const auto& x : beside_along(plan, figures.solver->index(), figures.harness, lead, path.ways))
         if (x.too_much())
-            a.against.push_back(say("{} coupled, beside {}", format(x.couples),
-                                    lead_name(plan, lead_at(plan, x.other(lead)))));
+            a.against.push_back(
+                say("{} coupled, beside {}", format(x.couples), lead_name(plan, plan.leads[x.other(lead)])));
     return a;
 }
 
 std::vector<Alternative> alternatives(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
                                       size_t lead, size_t most) {
-    const auto& l = lead_at(plan, lead);
+    const auto& l = plan.leads[lead];
     const auto& now = figures.harness.routes[lead].ways;
     if (now.empty()) return {};
     auto paths = shortest_paths(plan, place_of(plan, l.from), place_of(plan, l.to),
@@ -94,7 +94,7 @@ std::vector<Alternative> alternatives(const Plan& plan, const Catalogue& catalog
 }
 
 Path lead_along(const Plan& plan, const Catalogue& catalogue, size_t lead, size_t way) {
-    const auto& l = lead_at(plan, lead);
+    const auto& l = plan.leads[lead];
     const auto from = place_of(plan, l.from), to = place_of(plan, l.to);
     if (from.empty() || to.empty() || way >= plan.ways.size()) return {};
     return path_along(plan, from, to, cost_for(plan, catalogue, l), way);
@@ -103,7 +103,7 @@ Path lead_along(const Plan& plan, const Catalogue& catalogue, size_t lead, size_
 std::string alternative_words(const Plan& plan, const Alternative& now, const Alternative& other,
                               size_t lead) {
     std::string words;
-    Id here = place_of(plan, lead_at(plan, lead).from);
+    Id here = place_of(plan, plan.leads[lead].from);
     for (const auto w : other.ways) {
         here = plan.ways[w].from == here ? plan.ways[w].to : plan.ways[w].from;
         words += (words.empty() ? "" : ", ") + name_of(plan, here);

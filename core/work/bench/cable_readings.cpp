@@ -24,13 +24,20 @@ std::string key_of(const Lead& cable, const Core& core) {
     return alike > 1 ? core.from_pin + "-" + core.colour : core.from_pin;
 }
 
-Reading ohms(const Lead& cable, const std::string& key, const Core& core) {
+/// "pin 3 at Hub", "white at Hub" of a core whose pin is not said.
+std::string end_of(const Plan& plan, const Lead& cable, const Core& core, bool at_source) {
+    const auto& pin = at_source ? core.from_pin : core.to_pin;
+    const auto part = name_of(plan, at_source ? cable.from : cable.to);
+    return pin.empty() ? say("{} at {}", said(core.colour), part) : say("pin {} at {}", pin, part);
+}
+
+Reading ohms(const Plan& plan, const Lead& cable, const std::string& key, const Core& core) {
     Reading r;
     r.key = fmt::format("cable/{}/{}", cable.id, key);
     r.unit = ReadingUnit::ohm;
     r.about = cable.id;
     r.state = say("unplugged at both ends");
-    r.red = say("{}, pin {}", cable.name, core.from_pin);
+    r.red = end_of(plan, cable, core, true);
     return r;
 }
 
@@ -39,10 +46,10 @@ std::string words(const Core& c) {
 }
 
 Reading through(const Plan& plan, const Lead& cable, const Core& core, size_t together) {
-    auto r = ohms(cable, key_of(cable, core), core);
+    auto r = ohms(plan, cable, key_of(cable, core), core);
     r.of = ReadingOf::core;
-    r.title = say("{}: {} from end to end", cable.name, words(core));
-    r.black = say("pin {} at {}", core.to_pin, name_of(plan, cable.to));
+    r.title = say("{}: {} from end to end", lead_name(plan, cable), words(core));
+    r.black = end_of(plan, cable, core, false);
     r.high = core_ohm;
     r.why.title = say("End to end");
     r.why.add(say("Thin cores have tenths of an ohm; a pin that did not latch has none of them."));
@@ -51,9 +58,9 @@ Reading through(const Plan& plan, const Lead& cable, const Core& core, size_t to
 }
 
 Reading left_out(const Plan& plan, const Lead& cable, const Core& core) {
-    auto r = ohms(cable, key_of(cable, core) + "/open", core);
+    auto r = ohms(plan, cable, key_of(cable, core) + "/open", core);
     r.of = ReadingOf::core_out;
-    r.title = say("{}: {} is out", cable.name, words(core));
+    r.title = say("{}: {} is out", lead_name(plan, cable), words(core));
     r.black = say("the same pin at {}", name_of(plan, cable.to));
     r.low = open_ohm, r.high = std::numeric_limits<double>::infinity();
     r.why.title = say("Left out");
@@ -63,12 +70,12 @@ Reading left_out(const Plan& plan, const Lead& cable, const Core& core) {
     return r;
 }
 
-Reading resistors(const Lead& cable, const Core& one, const Core& other) {
-    auto r = ohms(cable, "pair", one);
+Reading resistors(const Plan& plan, const Lead& cable, const Core& one, const Core& other) {
+    auto r = ohms(plan, cable, "pair", one);
     r.of = ReadingOf::bus_pair;
-    r.title = say("{}: across the pair", cable.name);
+    r.title = say("{}: across the pair", lead_name(plan, cable));
     r.state = say("plugged in at both ends, everything off");
-    r.black = say("pin {}", other.from_pin);
+    r.black = end_of(plan, cable, other, true);
     r.low = pair_ohm * (1 - resistor_share), r.high = pair_ohm * (1 + resistor_share);
     r.why.title = say("Two resistors side by side");
     r.why.add(
@@ -83,7 +90,7 @@ std::vector<Reading> cable_readings(const Plan& plan) {
     const auto buses = data_buses(plan);
     for (const auto* lead : cabled_leads(plan)) {
         const auto& cable = *lead;
-        const bool feeds = by_id(plan.feeds, cable.id) != nullptr;
+        const bool feeds = by_id(plan.feeds(), cable.id) != nullptr;
         std::vector<const Core*> signals;
         for (size_t i = 0; i < cable.cores.size(); ++i) {
             const auto& core = cable.cores[i];
@@ -103,7 +110,7 @@ std::vector<Reading> cable_readings(const Plan& plan) {
         const bool first = std::any_of(buses.begin(), buses.end(), [&](const auto& bus) {
             return bus.terminated && bus.leads.front()->id == cable.id;
         });
-        if (first && signals.size() >= 2) all.push_back(resistors(cable, *signals[0], *signals[1]));
+        if (first && signals.size() >= 2) all.push_back(resistors(plan, cable, *signals[0], *signals[1]));
     }
     return all;
 }

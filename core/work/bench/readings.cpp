@@ -31,9 +31,9 @@ void foreign_return(const Plan& plan, const PlanIndex& index, const WireJoint& j
                     std::vector<Reading>& out) {
     const bool frame = joint.at == JointAt::frame;
     if (!frame && joint.at != JointAt::other_return) return;
-    const auto& feed = plan.feeds[joint.lead];
+    const auto& feed = plan.feeds()[joint.lead];
     if (frame && !on_metal(plan, feed.to)) return;
-    const auto* other = by_id(plan.feeds, feed.shared_with);
+    const auto* other = by_id(plan.feeds(), feed.shared_with);
     if (!frame && !other) return;
     Reading r;
     r.of = ReadingOf::lead;
@@ -67,8 +67,8 @@ std::string seen_through(const Catalogue& catalogue, const Lead& feed) {
 void continuity(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
                 std::vector<Reading>& out) {
     const auto& index = figures.solver->index();
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        const auto& feed = plan.feeds[f];
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
+        const auto& feed = plan.feeds()[f];
         const auto ohms = feed_ohms(figures.harness.wiring, f);
         const double supply = raw(ohms.supply), back = raw(ohms.back);
         for (const bool is_return : {false, true}) {
@@ -95,7 +95,7 @@ void continuity(const Plan& plan, const Catalogue& catalogue, const Figures& fig
 
 /// Across each thermal switch, in the cold and past what it switches at: which of the two kinds was fitted.
 void thermal_contacts(const Plan& plan, const Catalogue& catalogue, std::vector<Reading>& out) {
-    for (const auto& feed : plan.feeds)
+    for (const auto& feed : plan.feeds())
         for (const auto& d : feed.devices) {
             if (!is_thermal(catalogue, d)) continue;
             const auto& type = *find(catalogue.switches, d.type);
@@ -195,7 +195,7 @@ std::vector<Span> spans(const Figures& figures, const Demand& demand) {
 Demand quiet(const Plan& plan) {
     Demand d;
     d.states.assign(plan.loads.size(), LoadState::off);
-    d.open.assign(plan.feeds.size(), false);
+    d.open.assign(plan.feeds().size(), false);
     return d;
 }
 
@@ -289,7 +289,7 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
                        plan.converters[c].name + " output", w, borne[c]);
         r.about = plan.converters[c].id;
         if (const auto& on_it = index.from(plan.converters[c].id); !on_it.empty()) {
-            const auto& feed = plan.feeds[on_it.front()];
+            const auto& feed = plan.feeds()[on_it.front()];
             r.red = plan.converters[c].name + " output " + landing_sign(plan, feed, {true, false});
             if (feed.ret == Return::own)
                 r.black = plan.converters[c].name + " output " + landing_sign(plan, feed, {true, true});
@@ -310,7 +310,7 @@ void live_plugs(const Plan& plan, const Catalogue& catalogue, const Figures& fig
         Borne borne;
         borne.also(load);
         auto empty = volts(plan, ReadingOf::plug_empty, "plug/" + load.id + "/empty", load.name + " plug",
-                           fitted_fuse(catalogue, plan.feeds[figures.solver->index().into(load.id).front()])
+                           fitted_fuse(catalogue, plan.feeds()[figures.solver->index().into(load.id).front()])
                                ? say("its fuse in, load off")
                                : say("load off"),
                            load.name + " plug", empty_windows[l], borne);
@@ -321,7 +321,7 @@ void live_plugs(const Plan& plan, const Catalogue& catalogue, const Figures& fig
                             {busy_windows[l].first, empty_windows[l].second}, borne);
         loaded.why.add(say("It needs {} – {}.", format(load.v_min), format(load.v_max)));
         empty.about = loaded.about = load.id;
-        const auto& feed = plan.feeds[figures.solver->index().into(load.id).front()];
+        const auto& feed = plan.feeds()[figures.solver->index().into(load.id).front()];
         const bool own = feed.ret == Return::own;
         for (auto* r : {&empty, &loaded}) {
             r->red = load.name + " plug " + landing_sign(plan, feed, {false, false});
@@ -340,14 +340,14 @@ void live_plugs(const Plan& plan, const Catalogue& catalogue, const Figures& fig
 void live_switches(const Plan& plan, const Catalogue& catalogue, const PlanIndex& index,
                    std::vector<Reading>& out) {
     for (const auto f : index.switched()) {
-        const auto& feed = plan.feeds[f];
+        const auto& feed = plan.feeds()[f];
         const auto* by_hand = hand_switch(catalogue, feed);
         if (!by_hand) continue;
         const auto& name = by_hand->name;
         // Behind a switch that is dead itself, nothing would be proved.
         std::string before;
         for (const auto u : index.upstream(feed.from))
-            if (const auto* d = hand_switch(catalogue, plan.feeds[u]))
+            if (const auto* d = hand_switch(catalogue, plan.feeds()[u]))
                 before.append(before.empty() ? "" : " + ").append(d->name);
         auto r = volts(
             plan, ReadingOf::behind_switch, "open/" + feed.id, say("Behind the ") + name + " switch",
@@ -367,7 +367,7 @@ void standing_current(const Plan& plan, const Catalogue& catalogue, const Figure
     for (size_t l = 0; l < plan.loads.size(); ++l)
         if (plan.loads[l].always_on) d.states[l] = LoadState::idle;
     for (const auto f : figures.solver->index().switched())
-        d.open[f] = hand_switch(catalogue, plan.feeds[f]) != nullptr;
+        d.open[f] = hand_switch(catalogue, plan.feeds()[f]) != nullptr;
     d = at_temperature(plan, *figures.solver, std::move(d));
     const auto amps = [](const OperatingPoint& p) {
         double total = 0;
@@ -419,7 +419,7 @@ void own_readings(const Plan& plan, bool live, std::vector<Reading>& out) {
 
 std::vector<Reading> bench_readings(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
     std::vector<Reading> all;
-    if (plan.feeds.empty()) return all;
+    if (plan.feeds().empty()) return all;
     const auto& index = figures.solver->index();
     continuity(plan, catalogue, figures, all);
     const auto cables = cable_readings(plan);

@@ -65,7 +65,7 @@ struct Looking {
 
 /// A motor behind a controller: of the motor's own cable its supply sees nothing.
 bool Looking::driven(const Load& load) const {
-    return std::any_of(plan.cables.begin(), plan.cables.end(), [&](const auto& cable) {
+    return std::any_of(plan.signal_leads().begin(), plan.signal_leads().end(), [&](const auto& cable) {
         return cable.from == load.id &&
                std::any_of(cable.cores.begin(), cable.cores.end(),
                            [](const auto& core) { return core.role == CoreRole::phase; });
@@ -83,11 +83,11 @@ Sight Looking::look(const Mouth& mouth, const std::vector<bool>& closed) const {
         bool first;
     };
     std::vector<Way> todo;
-    std::vector<bool> been(plan.feeds.size());
+    std::vector<bool> been(plan.feeds().size());
     for (const auto f : mouth.feeds) todo.push_back({f, 0, {}, mouth.past_fuse});
     for (size_t at = 0; at < todo.size(); ++at) {
         auto way = todo[at];
-        const auto& feed = plan.feeds[way.feed];
+        const auto& feed = plan.feeds()[way.feed];
         if (been[way.feed] || (!way.first && fitted_fuse(catalogue, feed)) || blocks(feed)) continue;
         been[way.feed] = true;
         if (opened_cold(catalogue, feed)) {
@@ -116,9 +116,9 @@ std::vector<Mouth> Looking::mouths() const {
         const auto& feeds = index.from(b.id);
         if (feeds.empty()) continue;
         const bool clip = std::any_of(feeds.begin(), feeds.end(),
-                                      [&](size_t f) { return fitted_fuse(catalogue, plan.feeds[f]); });
+                                      [&](size_t f) { return fitted_fuse(catalogue, plan.feeds()[f]); });
         const bool pack = b.kind == SourceKind::pack;
-        const std::string plug = !pack                      ? say("lead of ") + b.name
+        const std::string plug = !pack                      ? say("lead of {}", b.name)
                                  : plan.sources.size() == 1 ? say("pack plug")
                                                             : b.name + " plug";
         all.push_back({b.id,
@@ -131,14 +131,14 @@ std::vector<Mouth> Looking::mouths() const {
     for (const auto& c : plan.converters) {
         const auto& feeds = index.from(c.id);
         if (feeds.empty()) continue;
-        all.push_back({c.id, c.name + say(" output + to −"), c.name + say(" output +"),
-                       c.name + say(" output −"), "", feeds, false, module_ohm, c.id});
+        all.push_back({c.id, say("{} output + to −", c.name), say("{} output +", c.name),
+                       say("{} output −", c.name), "", feeds, false, module_ohm, c.id});
     }
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
-        const auto& feed = plan.feeds[f];
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
+        const auto& feed = plan.feeds()[f];
         if (index.source_of(f).kind == PartKind::source || !fitted_fuse(catalogue, feed)) continue;
         all.push_back({feed.id,
-                       index.feed_name(feed) + say(" + to −"),
+                       say("{} + to −", index.feed_name(feed)),
                        (in_block(catalogue, *device(feed, DeviceKind::fuse))
                             ? say("empty way of the fuse block, contact towards ")
                             : say("empty fuse holder, contact towards ")) +
@@ -159,7 +159,8 @@ std::string Looking::switch_words(const std::vector<size_t>& on, size_t of) cons
     if (on.size() == of && of > named) return say("every switch closed");
     std::string text;
     for (const auto f : on)
-        text += (text.empty() ? "" : ", ") + closed_words(catalogue, *opened_cold(catalogue, plan.feeds[f]));
+        text +=
+            (text.empty() ? "" : ", ") + closed_words(catalogue, *opened_cold(catalogue, plan.feeds()[f]));
     return text;
 }
 
@@ -203,7 +204,7 @@ Reading Looking::reading(const Mouth& mouth, std::string_view key, const std::st
 }
 
 void Looking::read(const Mouth& mouth, std::vector<Reading>& out) const {
-    std::vector<bool> closed(plan.feeds.size(), true);
+    std::vector<bool> closed(plan.feeds().size(), true);
     const auto ways = look(mouth, closed).switches;
     std::vector<size_t> every;
     for (const auto& way : ways) every.push_back(way.back());
@@ -213,18 +214,18 @@ void Looking::read(const Mouth& mouth, std::vector<Reading>& out) const {
         });
     };
     if (!ways.empty()) {
-        closed.assign(plan.feeds.size(), false);
+        closed.assign(plan.feeds().size(), false);
         out.push_back(reading(mouth, "open", switch_words({}, every.size()), closed));
     }
     size_t lasts = 0;
     for (const auto& way : ways) lasts += is_last(way.back());
     for (const auto& way : ways) {
         if (lasts < 2 || !is_last(way.back())) continue;
-        closed.assign(plan.feeds.size(), false);
+        closed.assign(plan.feeds().size(), false);
         for (const auto f : way) closed[f] = true;
-        out.push_back(reading(mouth, plan.feeds[way.back()].id, switch_words(way, every.size()), closed));
+        out.push_back(reading(mouth, plan.feeds()[way.back()].id, switch_words(way, every.size()), closed));
     }
-    closed.assign(plan.feeds.size(), true);
+    closed.assign(plan.feeds().size(), true);
     out.push_back(reading(mouth, whole, switch_words(every, every.size()), closed));
 }
 
@@ -234,13 +235,13 @@ std::string closed_words(const Catalogue& catalogue, const Device& power_switch)
     const auto* type = find(catalogue.switches, power_switch.type);
     const auto& name =
         power_switch.name.empty() ? (type ? type->name : power_switch.type) : power_switch.name;
-    return type && type->kind != SwitchKind::manual ? say("a clip across ") + name : name + " on";
+    return type && type->kind != SwitchKind::manual ? say("a clip across {}", name) : name + " on";
 }
 
 std::vector<Reading> short_readings(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
     const auto& index = figures.solver->index();
     Looking looking{plan, catalogue, index, {}};
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
         const auto ohms = feed_ohms(figures.harness.wiring, f);
         looking.ohms.push_back(raw(ohms.supply) + raw(ohms.back));
     }

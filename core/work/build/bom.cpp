@@ -1,5 +1,7 @@
 #include "build/bom.h"
 
+#include "cable/supplied.h"
+
 #include <fmt/format.h>
 
 #include <algorithm>
@@ -128,7 +130,7 @@ double cheapest_tap(const Catalogue& catalogue) {
 
 /// The adapter is one of the holders, then.
 bool tapped_by_adapter(const Plan& plan, const Catalogue& catalogue, const Id& source) {
-    return std::any_of(plan.feeds.begin(), plan.feeds.end(), [&](const auto& lead) {
+    return std::any_of(plan.feeds().begin(), plan.feeds().end(), [&](const auto& lead) {
         return lead.from == source && begins_in_tap(catalogue, lead);
     });
 }
@@ -151,7 +153,7 @@ std::string held_part(Held held) {
 
 /// Tape or film for the joints of those who use no tube: a roll.
 void add_wrapping(std::vector<BomLine>& lines, const Plan& plan, const Catalogue& catalogue) {
-    if (plan.feeds.empty()) return;
+    if (plan.feeds().empty()) return;
     if (plan.practices.insulation == InsulationSchool::tape)
         add(lines, say("electrical tape, 20 m roll"), 1, "pcs", say("joints"),
             {Goods::part, sundry_price(catalogue, "tape-roll")});
@@ -198,7 +200,7 @@ void add_joints(std::vector<BomLine>& lines, const Lead& lead, const WireType& w
 /// What the joints of a lead take: those at its ends, and before and behind each thing in it. What meets in
 /// a pigtail is left out: that comes once for all of it.
 void add_lead_joints(std::vector<BomLine>& lines, const Plan& plan, const Catalogue& catalogue, size_t i) {
-    const auto& lead = lead_at(plan, i);
+    const auto& lead = plan.leads[i];
     const auto* wire = find(catalogue.wires, lead.wire);
     if (!wire) return;
     for (const bool source : {true, false}) {
@@ -215,7 +217,8 @@ void add_lead_joints(std::vector<BomLine>& lines, const Plan& plan, const Catalo
     }
     for (const auto& d : lead.devices)
         for (const bool before : {true, false})
-            add_joints(lines, lead, *wire, item_joint(plan, catalogue, lead, d, before), 1);
+            add_joints(lines, lead, *wire, item_joint(plan, catalogue, lead, d, before),
+                       static_cast<int>(crossing_wires(lead, d.kind)));
 }
 
 /// Cut-back cores are covered at both ends.
@@ -230,6 +233,7 @@ void add_cut_back(std::vector<BomLine>& lines, const Plan& plan, const Catalogue
 void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const Lead& feed,
                  const std::string& target) {
     for (const auto& d : feed.devices) {
+        if (d.kind == DeviceKind::splice) continue;  // a joint: what it takes is among the joints'
         const auto name = item_name(catalogue, d);
         if (const auto* holder = holder_of(catalogue, d); holder && !in_block(catalogue, d)) {
             add(lines, holder->name, 1, "pcs", target, {Goods::part, holder->cost, holder->id, {}, d.id});
@@ -286,19 +290,20 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
             raw(p.seat.cutout) > 0 ? say("{}, for an opening of {}", said_word(p.kind), format(p.seat.cutout))
                                    : said_word(p.kind),
             1, "pcs", p.name, part(p.id));
-    for (size_t i = 0; i < lead_count(plan); ++i)
-        add_devices(lines, catalogue, lead_at(plan, i), name_of(plan, lead_at(plan, i).to));
-    for (size_t i = 0; i < plan.feeds.size(); ++i) {
-        const auto& f = plan.feeds[i];
+    for (size_t i = 0; i < plan.leads.size(); ++i)
+        add_devices(lines, catalogue, plan.leads[i], name_of(plan, plan.leads[i].to));
+    for (size_t i = 0; i < plan.feeds().size(); ++i) {
+        const auto& f = plan.feeds()[i];
         const auto* w = find(catalogue.wires, f.wire);
         if (!w) continue;
         const auto* insulation = find(catalogue.insulations, w->insulation);
+        const auto supplied = use_of_supplied(catalogue, f, harness.routes[i].cut);
         for (const auto& core : harness.wiring.cores_of(i))
-            if (core.of_cable < 0)
+            if (core.of_cable < 0 && !(supplied && raw(supplied->bought) <= 0))
                 add(lines,
                     say("wire {} {}, {}", size_words(*w), said(core_colour(plan, core)),
                         insulation ? insulation->name : w->insulation),
-                    raw(core.cut), "m", name_of(plan, f.to),
+                    raw(supplied ? supplied->bought : core.cut), "m", name_of(plan, f.to),
                     {Goods::wire, w->cost, w->id, core_colour(plan, core), f.id});
         for (const auto& joint : harness.wiring.joints_of(i))
             if (joint.at == JointAt::frame)
@@ -307,9 +312,9 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         add_lead_joints(lines, plan, catalogue, i);
     }
     for (size_t i = 0; i < harness.routes.size(); ++i)
-        if (const auto* tube = jacket_tube(catalogue, lead_at(plan, i)))
-            add_tube(lines, *tube, raw(jacket_length(lead_at(plan, i), harness.routes[i])),
-                     lead_name(plan, lead_at(plan, i)));
+        if (const auto* tube = jacket_tube(catalogue, plan.leads[i]))
+            add_tube(lines, *tube, raw(jacket_length(plan.leads[i], harness.routes[i])),
+                     lead_name(plan, plan.leads[i]));
     add_seals(lines, plan, catalogue);
     for (const auto& f : fittings_wanted(plan, catalogue, harness))
         add(lines, f.fitting->name, f.amount, by_the_metre(f.fitting->kind) ? "m" : "pcs", f.used_for,
@@ -322,15 +327,18 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
         else if (!p.kind->part.empty())
             add(lines, say("{} for {}", p.kind->part, format(p.copper)), 1, "pcs", plan.hubs[p.hub].name);
     }
-    for (size_t i = 0; i < lead_count(plan); ++i) {
-        const auto& c = lead_at(plan, i);
+    for (size_t i = 0; i < plan.leads.size(); ++i) {
+        const auto& c = plan.leads[i];
         if (c.cores.empty()) continue;
         const auto* w = find(catalogue.wires, c.wire);
         // What feeds has its joints among those of the feeds.
-        if (i >= plan.feeds.size()) add_lead_joints(lines, plan, catalogue, i);
+        if (i >= plan.feeds().size()) add_lead_joints(lines, plan, catalogue, i);
         add_cut_back(lines, plan, catalogue, c);
-        add(lines, say("cable, {} × {}", c.cores.size(), w ? w->size : c.wire), raw(harness.routes[i].cut),
-            "m", c.name.empty() ? name_of(plan, c.to) : c.name,
+        const auto supplied = use_of_supplied(catalogue, c, harness.routes[i].cut);
+        const auto bought = supplied ? supplied->bought : harness.routes[i].cut;
+        if (raw(bought) <= 0) continue;
+        add(lines, say("cable, {} × {}", c.cores.size(), w ? w->size : c.wire), raw(bought), "m",
+            c.name.empty() ? name_of(plan, c.to) : c.name,
             {Goods::cable,
              w ? w->cost * static_cast<double>(c.cores.size()) + sundry_price(catalogue, "cable-sheath") : 0,
              c.wire,

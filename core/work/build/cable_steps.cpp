@@ -8,6 +8,7 @@
 
 #include "build/jacket_words.h"
 #include "build/joint_words.h"
+#include "build/supplied_steps.h"
 #include "build/thread_step.h"
 #include "cable/bus.h"
 #include "enum_words.h"
@@ -65,7 +66,7 @@ void say_cores(const Lead& cable, Step& s) {
 
 /// How each core's end is made, once where both ends are alike.
 void say_ends(const Plan& plan, const Catalogue& catalogue, size_t f, Step& s) {
-    const auto& cable = lead_at(plan, f);
+    const auto& cable = plan.leads[f];
     const auto cores = std::count_if(cable.cores.begin(), cable.cores.end(),
                                      [](const auto& c) { return c.role != CoreRole::unused; });
     const bool alike = cable.joint_from == cable.joint_to;
@@ -73,6 +74,14 @@ void say_ends(const Plan& plan, const Catalogue& catalogue, size_t f, Step& s) {
         if (alike && !source) break;
         const auto work = feed_joint(plan, catalogue, f, source);
         if (!work) continue;
+        if (work->kind->method == JointMethod::plugged) {
+            if (alike)
+                tell_joint(s, *work, plan.practices);
+            else
+                s.actions.push_back(say("At {} its plug stays on: nothing is made there.",
+                                        name_of(plan, source ? cable.from : cable.to)));
+            continue;
+        }
         s.actions.push_back(alike ? say("Each core at both ends, {}:", work->kind->name)
                                   : say("Each core at {}, {}:", name_of(plan, source ? cable.from : cable.to),
                                         work->kind->name));
@@ -81,16 +90,9 @@ void say_ends(const Plan& plan, const Catalogue& catalogue, size_t f, Step& s) {
     }
 }
 
-/// One of its ends is a plug, which a cable that is bought ready has already.
-bool has_plug(const Catalogue& catalogue, const Lead& cable) {
-    return std::any_of(catalogue.joints.begin(), catalogue.joints.end(), [&](const auto& j) {
-        return (j.id == cable.joint_from || j.id == cable.joint_to) && j.end == JointEnd::housing;
-    });
-}
-
 void cut_cable(std::vector<Step>& steps, const Plan& plan, const Catalogue& catalogue, const Figures& figures,
                size_t f) {
-    const auto& lead = lead_at(plan, f);
+    const auto& lead = plan.leads[f];
     const auto* wire = find(catalogue.wires, lead.wire);
     const auto& route = figures.harness.routes[f];
     auto& s = add_step(
@@ -105,19 +107,18 @@ void cut_cable(std::vector<Step>& steps, const Plan& plan, const Catalogue& cata
         fmt::format("{} × {}{}, {:.2f} m", lead.cores.size(), lead.wire, jacket_stamp(lead), raw(route.cut));
     s.actions = {say("Cut {} of it; what is left over goes back into the drawer with its length on it.",
                      format(route.cut))};
-    if (has_plug(catalogue, lead))
-        s.actions.push_back(say("Its own plug stays on where it fits: then cut the other end only."));
     if (const auto words = jacket_action(plan, catalogue, figures, f); !words.empty())
         s.actions.push_back(words);
     s.tools = {to_say("cutters"), to_say("tape measure")};
     s.minutes = 3;
     s.after = {"prepare"};
+    tell_supplied(s, plan, catalogue, figures, f);
     s.why.lines.insert(s.why.lines.end(), route.why.lines.begin(), route.why.lines.end());
 }
 
 /// Of a cable one for each core that is used.
 void sleeve_cores(std::vector<Step>& steps, const Plan& plan, const Catalogue& catalogue, size_t f) {
-    const auto& lead = lead_at(plan, f);
+    const auto& lead = plan.leads[f];
     if (!find(catalogue.wires, lead.wire) || !tube_school(plan.practices.insulation)) return;
     const auto used = std::count_if(lead.cores.begin(), lead.cores.end(),
                                     [](const auto& c) { return c.role != CoreRole::unused; });
@@ -134,7 +135,7 @@ void sleeve_cores(std::vector<Step>& steps, const Plan& plan, const Catalogue& c
     }
     if (actions.empty()) return;
     auto& s =
-        add_step(steps, "sleeve/" + lead.id, StepKind::sleeve, say("Tubes on: ") + lead_name(plan, lead));
+        add_step(steps, "sleeve/" + lead.id, StepKind::sleeve, say("Tubes on: {}", lead_name(plan, lead)));
     s.actions = std::move(actions);
     tell_parking(s, parking, lead.id);
 }
@@ -145,7 +146,7 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue, cons
     std::vector<Step> steps;
     const auto buses = data_buses(plan);
     for (size_t f = 0; f < figures.harness.routes.size(); ++f) {
-        const auto& cable = lead_at(plan, f);
+        const auto& cable = plan.leads[f];
         if (cable.cores.empty()) continue;
         cut_cable(steps, plan, catalogue, figures, f);
         if (auto thread = thread_step(plan, figures, f)) steps.push_back(std::move(*thread));
@@ -161,13 +162,16 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue, cons
                                 size_words(*wire), name_of(plan, cable.from), name_of(plan, cable.to))
                           : say("{}, {} to {}", counted(cable.cores.size(), say("core"), say("cores")),
                                 name_of(plan, cable.from), name_of(plan, cable.to));
+        // One that is plugged in as it came has nothing to be made.
+        const bool as_it_came = keeps_plugs(figures.harness.wiring, f);
+        if (as_it_came) s.title = say("Fit both plugs of {}", lead_name(plan, cable));
         for (const auto& [n, colours] : colours_by(cable, &Core::twist))
-            if (colours.size() > 1)
+            if (colours.size() > 1 && !as_it_came)
                 s.actions.push_back(
                     say("Twist {}, a turn every centimetre or two.", fmt::join(colours, say(" and "))));
-        say_unused(plan, catalogue, cable, s);
+        if (!as_it_came) say_unused(plan, catalogue, cable, s);
         for (const auto& [n, colours] : colours_by(cable, &Core::doubled))
-            if (colours.size() > 1)
+            if (colours.size() > 1 && !as_it_came)
                 s.actions.push_back(
                     say("Test each of {} alone, then join them at both ends: once joined, a broken one "
                         "cannot be found.",

@@ -61,6 +61,10 @@ Plan tick_step(Plan plan, const Step& step, bool done, const std::string& when, 
         plan.took[step.key] = took_minutes;
     else if (!done)
         plan.took.erase(step.key);
+    for (const auto& left : step.leaves) {
+        std::erase_if(plan.at_hand, [&](const auto& h) { return h.id == left.id; });
+        if (done) plan.at_hand.push_back(left);
+    }
     std::erase(plan.rather, step.key);
     // What was ticked of it alone goes into the whole.
     for (size_t i = 0; i < step.actions.size(); ++i) plan.done.erase(fmt::format("{}#{}", step.key, i));

@@ -20,7 +20,8 @@ std::vector<Touched> touched_work(const Plan& plan, const std::vector<Step>& ste
 bool still_holds(const std::string& was, const std::string& now);
 
 /// Ticks a step, keeping what was done and, where it is known, how long it took; or takes the tick back. A
-/// step that undoes another takes that other's tick with it. Writes the log line.
+/// step that undoes another takes that other's tick with it. What the step leaves over is at hand from then
+/// on. Writes the log line.
 Plan tick_step(Plan plan, const Step& step, bool done, const std::string& when, double took_minutes = 0);
 
 /// Minutes that a step took, by how long it was looked at: 0, not known, where that was a glance of less than

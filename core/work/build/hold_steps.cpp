@@ -74,10 +74,10 @@ std::vector<Step> hold_steps(const Plan& plan, const Figures& figures) {
         const auto wanted =
             std::count_if(on.holds.begin(), on.holds.end(), [](const auto& h) { return is_made(h.why); });
         if (wanted == 0) continue;
-        auto& s =
-            add_step(steps, "hold/" + way.id, StepKind::hold, say("Hold the leads: ") + name_of(plan, way.id),
-                     say("{} × {}, no more than {} between", wanted, said(hold_word(plan.practices.hold)),
-                         format(on.apart)));
+        auto& s = add_step(steps, "hold/" + way.id, StepKind::hold,
+                           say("Hold the leads: {}", name_of(plan, way.id)),
+                           say("{} × {}, no more than {} between", wanted,
+                               said(hold_word(plan.practices.hold)), format(on.apart)));
         s.about = way.id;
         for (const auto& h : on.holds)
             s.actions.push_back(
@@ -110,12 +110,11 @@ std::vector<Step> stick_steps(const Plan& plan, const std::vector<std::string>& 
         s.tools = {to_say("mounting tape"), to_say("alcohol")};
         s.minutes = 4, s.wait_minutes = 20;
         s.after = {"prepare", "test/shorts"};
-        for (const auto* leads : {&plan.feeds, &plan.cables})
-            for (const auto& lead : *leads)
-                if (lead.from == part.id || lead.to == part.id)
-                    for (const auto& key : joints)
-                        if (key.starts_with("join/" + lead.id + "/") || key == "cable/" + lead.id)
-                            s.after.push_back(key);
+        for (const auto& lead : plan.leads)
+            if (lead.from == part.id || lead.to == part.id)
+                for (const auto& key : joints)
+                    if (key.starts_with("join/" + lead.id + "/") || key == "cable/" + lead.id)
+                        s.after.push_back(key);
         s.why.add(
             say("After its leads are joined and measured: a stuck part has to be torn off to be repaired."));
     };
@@ -144,12 +143,12 @@ std::vector<Step> stack_steps(const Plan& plan, const Catalogue& catalogue) {
         step.minutes = 6;
         step.after = {"prepare", "test/shorts"};
         step.stamp = s.spacer ? s.spacer->id : std::string();
-        for (size_t f = 0; f < plan.feeds.size(); ++f)
+        for (size_t f = 0; f < plan.feeds().size(); ++f)
             for (const bool source : {true, false})
-                if (place_of(plan, source ? plan.feeds[f].from : plan.feeds[f].to) == s.below)
-                    step.after.push_back(plan.feeds[f].cores.empty()
-                                             ? "join/" + plan.feeds[f].id + (source ? "/source" : "/load")
-                                             : "cable/" + plan.feeds[f].id);
+                if (place_of(plan, source ? plan.feeds()[f].from : plan.feeds()[f].to) == s.below)
+                    step.after.push_back(plan.feeds()[f].cores.empty()
+                                             ? "join/" + plan.feeds()[f].id + (source ? "/source" : "/load")
+                                             : "cable/" + plan.feeds()[f].id);
         step.why.add(say("After the joints beneath it: they can no longer be reached."));
     }
     return steps;
@@ -157,8 +156,8 @@ std::vector<Step> stack_steps(const Plan& plan, const Catalogue& catalogue) {
 
 std::vector<Step> panel_steps(const Plan& plan, const Catalogue& catalogue) {
     std::vector<Step> steps;
-    for (size_t i = 0; i < lead_count(plan); ++i)
-        for (const auto& d : lead_at(plan, i).devices) {
+    for (size_t i = 0; i < plan.leads.size(); ++i)
+        for (const auto& d : plan.leads[i].devices) {
             if (d.panel.empty()) continue;
             const auto fit = panel_fit(catalogue, d);
             const auto name = item_name(catalogue, d);

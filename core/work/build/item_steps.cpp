@@ -12,7 +12,7 @@ namespace sangre {
 namespace {
 
 Step return_step(const Plan& plan, const WireJoint& joint) {
-    const auto& feed = plan.feeds[joint.lead];
+    const auto& feed = plan.feeds()[joint.lead];
     const auto part = name_of(plan, feed.to);
     Step s;
     s.key = "return/" + feed.id, s.kind = StepKind::join_return, s.about = feed.id;
@@ -29,7 +29,7 @@ Step return_step(const Plan& plan, const WireJoint& joint) {
         s.why.add(say("Paint under a ring leaves the return open, and cannot be seen."));
         return s;
     }
-    const auto* other = by_id(plan.feeds, feed.shared_with);
+    const auto* other = by_id(plan.feeds(), feed.shared_with);
     s.title = say("Join {} − to the return of {}", part, other ? name_of(plan, other->to) : say("another"));
     s.subtitle = say("one return for both");
     s.actions = {say("At {}: its − and that of {} in one joint.",
@@ -46,7 +46,7 @@ Step return_step(const Plan& plan, const WireJoint& joint) {
 std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
                              size_t of) {
     const auto& wiring = figures.harness.wiring;
-    const auto& feed = lead_at(plan, of);
+    const auto& feed = plan.leads[of];
     std::vector<Step> all;
     for (const auto& item : wiring.items_of(of)) {
         const auto& device = feed.devices[item.device];
@@ -61,18 +61,22 @@ std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const
         s.stamp = fmt::format("{} {:g} A {}", device.type, raw(device.rating), device.holder);
         s.after = {"cut/" + feed.id, "thread/" + feed.id, "sleeve/" + feed.id, "seat/" + device.id};
         s.why.title = say("Why at this point");
+        const bool both_sides = item_joint(plan, catalogue, feed, device, false).has_value();
+        const auto joints = crossing_wires(feed, device.kind) * (both_sides ? 2 : 1);
         if (const auto joint = item_joint(plan, catalogue, feed, device, true)) {
             // Whatever it is, its tubes wait on the wire before it is joined.
             if (joint->kind->tube && tube_school(plan.practices.insulation)) {
                 const auto* tube = joint->tube ? joint->tube : joint->to_buy;
-                s.actions.push_back(say("2 × {} of {} on first, one for each joint, parked {} away.",
+                s.actions.push_back(say("{} × {} of {} on first, one for each joint, parked {} away.", joints,
                                         format(joint->tube_cut), tube ? tube->name : say("tube that fits"),
                                         format(joint->parking)));
                 s.tools.push_back(to_say("tube"));
             }
-            s.actions.push_back(say("Then the joint on either side of it:"));
+            s.actions.push_back(both_sides   ? say("Then the joint on either side of it:")
+                                : joints > 1 ? say("Then each joint:")
+                                             : say("Then the joint:"));
             tell_joint(s, *joint, plan.practices);
-            s.minutes += 2 * joint->kind->minutes;
+            s.minutes += static_cast<double>(joints) * joint->kind->minutes;
         } else if (const auto behind = item_joint(plan, catalogue, feed, device, false)) {
             s.actions.push_back(say("Its lead to the wire:"));
             tell_joint(s, *behind, plan.practices);

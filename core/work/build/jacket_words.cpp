@@ -10,7 +10,7 @@
 namespace sangre {
 
 std::string jacket_action(const Plan& plan, const Catalogue& catalogue, const Figures& figures, size_t lead) {
-    const auto& l = lead_at(plan, lead);
+    const auto& l = plan.leads[lead];
     const auto& route = figures.harness.routes[lead];
     const auto length = format(jacket_length(l, route));
     switch (l.jacket) {

@@ -58,6 +58,10 @@ void tell_parking(Step& s, Millimetre parking, const Id& lead) {
 void tell_joint(Step& s, const JointWork& work, const Practices& practices) {
     const auto& kind = *work.kind;
     const auto& on = work.wires.landing;
+    if (kind.method == JointMethod::plugged) {
+        s.actions.insert(s.actions.end(), kind.actions.begin(), kind.actions.end());
+        return;
+    }
     s.actions.push_back(on.takes == TerminalTakes::pad && raw(on.size) > 0
                             ? say("Strip {}: the insulation ends at the pad's edge.", format(work.size.strip))
                         : on.takes == TerminalTakes::screw && raw(on.size) > 0

@@ -34,7 +34,7 @@ std::string wires_words(const Pigtail& p) {
 std::string leads_words(const Plan& plan, const Pigtail& p) {
     std::vector<std::string> names;
     for (const auto& e : p.ends) {
-        const auto& feed = plan.feeds[e.feed];
+        const auto& feed = plan.feeds()[e.feed];
         names.push_back(name_of(plan, e.at_source ? feed.to : feed.from));
     }
     return fmt::format("{}", fmt::join(names, ", "));
@@ -49,7 +49,7 @@ std::vector<Step> pigtail_steps(const Plan& plan, const Catalogue& catalogue) {
     for (const auto& [h, both] : by_hub) {
         const auto& hub = plan.hubs[h];
         const auto& first = both.front();
-        auto& s = add_step(steps, "pigtail/" + hub.id, StepKind::pigtail, say("Pigtail: ") + hub.name,
+        auto& s = add_step(steps, "pigtail/" + hub.id, StepKind::pigtail, say("Pigtail: {}", hub.name),
                            say("{} in one joint, {}", wires_words(first), first.kind->name));
         s.about = hub.id;
         for (const auto& p : both)
@@ -65,7 +65,7 @@ std::vector<Step> pigtail_steps(const Plan& plan, const Catalogue& catalogue) {
             s.actions.push_back(say("Its open end pinched flat while it is hot: no copper looks out."));
         s.minutes = first.kind->minutes * 1.5 * static_cast<double>(both.size());
         for (const auto& e : first.ends) {
-            const auto& feed = plan.feeds[e.feed];
+            const auto& feed = plan.feeds()[e.feed];
             for (const char* before : {"cut/", "thread/", "sleeve/", "cable/"})
                 s.after.push_back(before + feed.id);
             for (const auto& d : feed.devices) s.after.push_back("item/" + d.id);

@@ -34,7 +34,7 @@ bool turns(const Plan& plan) {
                           has_word(lower(l.name), "servos");
                }) ||
            any(plan.passives, [](const Passive& p) { return p.kind == PassiveKind::motor; }) ||
-           any(plan.cables,
+           any(plan.signal_leads(),
                [](const Lead& c) { return c.kind == CableKind::motor || c.kind == CableKind::servo; });
 }
 
@@ -55,9 +55,9 @@ struct Prover {
     /// "Fit Hub → Fog pump: 7.5 A", one for each fuse whose turn it is.
     std::vector<std::string> fittings_of(size_t feed) const {
         std::vector<std::string> all;
-        for (const auto& d : plan.feeds[feed].devices)
+        for (const auto& d : plan.feeds()[feed].devices)
             if (d.kind == DeviceKind::fuse && fitted_last(catalogue, d))
-                all.push_back(say("Fit {}: {}", index.feed_name(plan.feeds[feed]), format(d.rating)));
+                all.push_back(say("Fit {}: {}", index.feed_name(plan.feeds()[feed]), format(d.rating)));
         return all;
     }
     std::vector<std::string> fittings(FuseTurn turn, size_t converter = 0) const;
@@ -68,20 +68,20 @@ struct Prover {
     /// No larger than the fuse that it stands for.
     Ampere test_fuse() const {
         Ampere amps(2);
-        for (size_t f = 0; f < plan.feeds.size(); ++f)
-            if (const auto* fuse = device(plan.feeds[f], DeviceKind::fuse);
+        for (size_t f = 0; f < plan.feeds().size(); ++f)
+            if (const auto* fuse = device(plan.feeds()[f], DeviceKind::fuse);
                 fuse && index.source_of(f).kind == PartKind::source && raw(fuse->rating) > 0)
                 amps = std::min(amps, fuse->rating);
         return amps;
     }
     /// What a hand moves or pulls on any way.
     bool switched() const {
-        return std::any_of(plan.feeds.begin(), plan.feeds.end(),
+        return std::any_of(plan.feeds().begin(), plan.feeds().end(),
                            [&](const auto& f) { return hand_switch(catalogue, f) != nullptr; });
     }
     /// A fuse that is still out while all is measured dead.
     bool fused() const {
-        return std::any_of(plan.feeds.begin(), plan.feeds.end(),
+        return std::any_of(plan.feeds().begin(), plan.feeds().end(),
                            [&](const auto& f) { return fitted_fuse(catalogue, f) != nullptr; });
     }
     std::string ready_for_power();
@@ -185,7 +185,7 @@ std::string Prover::ready_for_power() {
     }
     for (const auto& l : plan.loads) {
         if (!l.transmitter) continue;
-        auto& a = add("antenna/" + l.id, StepKind::antenna, say("Antenna on ") + l.name);
+        auto& a = add("antenna/" + l.id, StepKind::antenna, say("Antenna on {}", l.name));
         a.about = l.id;
         a.actions = {say("Screw the antenna on finger-tight."),
                      say("Never power it without, even for setup.")};
@@ -235,7 +235,7 @@ std::vector<std::string> Prover::rails() {
     for (const auto c : modules_in_order(plan, index)) {
         const auto& module = plan.converters[c];
         auto behind = fittings(FuseTurn::rail, c);
-        auto& s = add("live/" + module.id, StepKind::prove, say("Prove ") + module.name,
+        auto& s = add("live/" + module.id, StepKind::prove, say("Prove {}", module.name),
                       behind.empty() ? say("its loads off, then one after the other")
                                      : say("output without its fuses, then each load"));
         s.about = module.id;
@@ -390,18 +390,18 @@ void Prover::close() {
         before_power = igniters.before_power;
     }
     std::vector<size_t> from_packs;
-    for (size_t i = 0; i < plan.feeds.size(); ++i)
+    for (size_t i = 0; i < plan.feeds().size(); ++i)
         if (const auto from = index.source_of(i);
             from.kind == PartKind::source &&
-            (device(plan.feeds[i], DeviceKind::fuse) || plan.sources[from.index].kind == SourceKind::pack))
+            (device(plan.feeds()[i], DeviceKind::fuse) || plan.sources[from.index].kind == SourceKind::pack))
             from_packs.push_back(i);
     const bool only = from_packs.size() == 1;
     const auto alone = [&](size_t feed) {
         return std::count_if(from_packs.begin(), from_packs.end(),
-                             [&](size_t i) { return plan.feeds[i].from == plan.feeds[feed].from; }) == 1;
+                             [&](size_t i) { return plan.feeds()[i].from == plan.feeds()[feed].from; }) == 1;
     };
     for (const auto i : from_packs) {
-        const auto& f = plan.feeds[i];
+        const auto& f = plan.feeds()[i];
         const auto* fuse = device(f, DeviceKind::fuse);
         const bool fitted = fitted_fuse(catalogue, f) != nullptr;
         const auto kind = plan.sources[index.source_of(i).index].kind;
@@ -412,7 +412,7 @@ void Prover::close() {
                                   : kind == SourceKind::pack ? say(" plugged in")
                                                              : " connected");
         auto& last = add(only ? "fit/battery-fuse" : "fit/battery-fuse/" + f.id, StepKind::last_fuse,
-                         title + say(": last of all"));
+                         say("{}: last of all", title));
         last.about = f.id;
         last.actions = {switched() ? say("Every switch off, nothing plugged in.")
                                    : say("Nothing plugged in.")};

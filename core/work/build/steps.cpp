@@ -1,5 +1,7 @@
 #include "build/steps.h"
+
 #include "build/drill_step.h"
+#include "build/supplied_steps.h"
 
 #include <fmt/format.h>
 
@@ -106,7 +108,7 @@ void Maker::set_modules() {
             s.actions.push_back(
                 say("Stop at {}, as near as the screw goes; its loads stand {}.", format(c.set), words));
         s.stamp = fmt::format("{} {:.2f} V", c.type, raw(c.set));
-        s.target = {window.empty() ? "—" : format(c.set), words + say(", nothing on the output")};
+        s.target = {window.empty() ? "—" : format(c.set), say("{}, nothing on the output", words)};
         s.actions.push_back(fixed ? say("Power off. Label the module.")
                                   : say("Power off. Mark the screw with paint and label the module."));
         if (const auto* spacer = board_spacer(plan, catalogue, c))
@@ -125,9 +127,9 @@ void Maker::set_modules() {
 }
 
 void Maker::cut(size_t f) {
-    const auto& feed = plan.feeds[f];
+    const auto& feed = plan.feeds()[f];
     const auto& route = figures.harness.routes[f];
-    auto& s = add("cut/" + feed.id, StepKind::cut, say("Cut and label: ") + index.feed_name(feed),
+    auto& s = add("cut/" + feed.id, StepKind::cut, say("Cut and label: {}", index.feed_name(feed)),
                   fmt::format("{} {}, {}", wire_name(feed), colours(feed),
                               format(route.cut) + (feed.ret == Return::own ? say(" each") : "")));
     s.about = feed.id;
@@ -146,14 +148,15 @@ void Maker::cut(size_t f) {
     s.tools = {to_say("cutters"), to_say("tape measure"), to_say("labels")};
     s.minutes = 3;
     s.after = {"prepare"};
+    tell_supplied(s, plan, catalogue, figures, f);
     s.why.lines.insert(s.why.lines.end(), route.why.lines.begin(), route.why.lines.end());
 }
 
 void Maker::sleeve(size_t f) {
-    const auto& feed = plan.feeds[f];
+    const auto& feed = plan.feeds()[f];
     const auto* w = wire(feed);
     if (!w || !any_tube(feed) || !tube_school(plan.practices.insulation)) return;
-    auto& s = add("sleeve/" + feed.id, StepKind::sleeve, say("Tubes on: ") + index.feed_name(feed));
+    auto& s = add("sleeve/" + feed.id, StepKind::sleeve, say("Tubes on: {}", index.feed_name(feed)));
     s.about = feed.id;
     Millimetre parking(0);
     for (const bool source : {true, false}) {
@@ -182,7 +185,7 @@ void Maker::sleeve(size_t f) {
 }
 
 void Maker::join(size_t f, bool at_source) {
-    const auto& feed = plan.feeds[f];
+    const auto& feed = plan.feeds()[f];
     const auto* kind = joint_kind(feed, at_source);
     const auto& part = index.name(at_source ? feed.from : feed.to);
     const std::string end = at_source ? "source" : "load";
@@ -199,7 +202,11 @@ void Maker::join(size_t f, bool at_source) {
     }
     for (const auto& d : feed.devices) s.after.push_back("item/" + d.id);
     if (!kind || !wire(feed)) return;
-    s.joint = StepJoint{f, at_source};
+    const bool plugged = kind->method == JointMethod::plugged;
+    if (plugged)
+        s.title = say("Fit the plug of the {} lead into {}", index.name(feed.to), part);
+    else
+        s.joint = StepJoint{f, at_source};
     s.stamp = fmt::format("{} {} {}", kind->id, feed.wire, at_source ? feed.from : feed.to);
     const auto work = *feed_joint(plan, catalogue, f, at_source);
     if (plan.terminals.contains(at_source ? feed.from : feed.to))
@@ -222,7 +229,7 @@ void Maker::join(size_t f, bool at_source) {
         s.actions.push_back(
             say("Both done: the wide tube over both, a finger's width beyond theirs, and shrink it."));
     s.minutes = kind->minutes * (feed.ret == Return::own && !alone ? 2 : 1);
-    s.why.add(say("After its tubes are on."));
+    if (!plugged) s.why.add(say("After its tubes are on."));
     for (const auto& line : work.why.lines) s.why.lines.push_back(line);
 }
 
@@ -231,7 +238,7 @@ void Maker::under_before_over() {
     std::map<Id, std::vector<size_t>> at;  // joints, by place
     for (size_t i = 0; i < steps.size(); ++i)
         if (const auto& joint = steps[i].joint; steps[i].kind == StepKind::join && joint) {
-            const auto& feed = plan.feeds[joint->feed];
+            const auto& feed = plan.feeds()[joint->feed];
             at[place_of(plan, joint->at_source ? feed.from : feed.to)].push_back(i);
         }
     for (const auto& place : plan.places)
@@ -248,7 +255,7 @@ void Maker::under_before_over() {
 void Maker::cover_board(const Converter& c) {
     const auto tube = board_tube(plan, catalogue, c);
     if (!tube) return;
-    auto& s = add("cover/" + c.id, StepKind::cover, say("Tube over the board of ") + c.name,
+    auto& s = add("cover/" + c.id, StepKind::cover, say("Tube over the board of {}", c.name),
                   tube->tube ? tube->tube->name : say("tube that goes over it flat"));
     s.about = c.id;
     s.actions = {
@@ -259,8 +266,8 @@ void Maker::cover_board(const Converter& c) {
     s.tools = {to_say("tube"), to_say("scissors"), to_say("hot glue gun"), to_say("heat source")};
     s.minutes = 6, s.wait_minutes = 1;
     s.after = {"set/" + c.id};
-    for (const auto f : index.into(c.id)) s.after.push_back("join/" + plan.feeds[f].id + "/load");
-    for (const auto f : index.from(c.id)) s.after.push_back("join/" + plan.feeds[f].id + "/source");
+    for (const auto f : index.into(c.id)) s.after.push_back("join/" + plan.feeds()[f].id + "/load");
+    for (const auto f : index.from(c.id)) s.after.push_back("join/" + plan.feeds()[f].id + "/source");
     s.why.add(say("After its wires are on: a board glued into tube cannot be soldered."));
     if (raw(tube->pass) > 0)
         s.why.add(say("Its board is {} round: a tube that opens to {} or more.",
@@ -312,10 +319,10 @@ namespace {
 size_t depth_of(const Plan& plan, const Step& step) {
     const auto part = [&](const Id& id) { return in_the_way_of_part(plan, id).count(); };
     if (step.joint) {
-        const auto& feed = plan.feeds[step.joint->feed];
+        const auto& feed = plan.feeds()[step.joint->feed];
         return part(step.joint->at_source ? feed.from : feed.to);
     }
-    if (const auto* lead = find_lead(plan, step.about)) return std::max(part(lead->from), part(lead->to));
+    if (const auto* lead = by_id(plan.leads, step.about)) return std::max(part(lead->from), part(lead->to));
     return part(step.about);
 }
 
@@ -327,7 +334,7 @@ namespace {
 /// slot.
 bool at_live_source(const Plan& plan, const Catalogue& catalogue, const Step& step) {
     if (!step.joint || !step.joint->at_source) return false;
-    const auto& feed = plan.feeds[step.joint->feed];
+    const auto& feed = plan.feeds()[step.joint->feed];
     const auto* source = by_id(plan.sources, feed.from);
     return source && source->kind == SourceKind::circuit && !begins_in_tap(catalogue, feed);
 }
@@ -349,15 +356,15 @@ void make_live_ends_last(const Plan& plan, const Catalogue& catalogue, std::vect
 }  // namespace
 
 std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
-    if (plan.feeds.empty()) return {};
+    if (plan.feeds().empty()) return {};
     Maker m{plan, catalogue, figures, figures.solver->index(), {}};
     m.prepare();
     for (auto& s : source_steps(plan, catalogue)) m.steps.push_back(std::move(s));
     if (auto s = drill_step(plan, catalogue, figures.harness)) m.steps.push_back(std::move(*s));
     m.set_modules();
-    for (size_t f = 0; f < plan.feeds.size(); ++f) {
+    for (size_t f = 0; f < plan.feeds().size(); ++f) {
         // A cable's ends are made up pin by pin, all of its cores in one go.
-        const bool cable = !plan.feeds[f].cores.empty();
+        const bool cable = !plan.feeds()[f].cores.empty();
         if (!cable) {
             m.cut(f);
             if (auto s = thread_step(plan, figures, f)) m.steps.push_back(std::move(*s));
@@ -366,9 +373,9 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
         for (auto& s : item_steps(plan, catalogue, figures, f)) m.steps.push_back(std::move(s));
         if (cable) continue;
         for (const bool source : {false, true})
-            if (!in_pigtail(plan, catalogue, plan.feeds[f], source)) m.join(f, source);
+            if (!in_pigtail(plan, catalogue, plan.feeds()[f], source)) m.join(f, source);
     }
-    for (size_t f = plan.feeds.size(); f < lead_count(plan); ++f)
+    for (size_t f = plan.feeds().size(); f < plan.leads.size(); ++f)
         for (auto& s : item_steps(plan, catalogue, figures, f)) m.steps.push_back(std::move(s));
     m.under_before_over();
     for (const auto& c : plan.converters) m.cover_board(c);

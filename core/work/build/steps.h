@@ -74,8 +74,9 @@ struct Step {
     Why why;              ///< why here, and not earlier or later
     std::string stamp{};  ///< what is done, in ids and figures, the same in every language; empty: nothing
                           ///< that an edit could overtake. A length stands last: ", 1.14 m"
-    size_t rank = 0;      ///< where it was thought of, among all
-    size_t depth = 0;     ///< how much comes off before hands get there: deeper first
+    std::vector<AtHand> leaves{};  ///< for the drawer, once it is done
+    size_t rank = 0;               ///< where it was thought of, among all
+    size_t depth = 0;              ///< how much comes off before hands get there: deeper first
 };
 
 /// Adds a step to a list, its reason begun.

@@ -42,7 +42,7 @@ void nuts_first(const std::vector<const Opening*>& passed, const Plan& plan, Ste
                                 fmt::to_string(fmt::join(glands, ", "))));
 }
 
-void pull_through(const Opening& o, const Plan& plan, bool last, Step& s) {
+void pull_through(const Opening& o, const Plan& plan, Step& s) {
     const auto name = name_of(plan, o.id);
     const auto size = opening_size(o);
     s.actions.push_back(
@@ -51,15 +51,12 @@ void pull_through(const Opening& o, const Plan& plan, bool last, Step& s) {
         : o.kind == OpeningKind::grommet
             ? say("Through {}, the {}: check that it sits all round.", name, size)
             : say("Through {}, the {}: feel round its edge; deburred, or it cuts.", name, size));
-    if (last)
-        s.actions.push_back(
-            say("Pull the bare, unterminated end through; leave the loop on the load's side."));
 }
 
 }  // namespace
 
 std::optional<Step> thread_step(const Plan& plan, const Figures& figures, size_t f) {
-    const auto& feed = lead_at(plan, f);
+    const auto& feed = plan.leads[f];
     const auto& ways = figures.harness.routes[f].ways;
     if (std::all_of(ways.begin(), ways.end(), [&](size_t w) { return plan.ways[w].on_it.empty(); }))
         return {};
@@ -91,7 +88,15 @@ std::optional<Step> thread_step(const Plan& plan, const Figures& figures, size_t
     for (const auto w : ways)
         for (const auto& thing : plan.ways[w].on_it) {
             if (const auto* opening = by_id(plan.openings, thing.opening)) {
-                pull_through(*opening, plan, ++through == passed.size(), s);
+                pull_through(*opening, plan, s);
+                if (++through == passed.size())
+                    s.actions.push_back(
+                        keeps_plugs(figures.harness.wiring, f)
+                            ? say("Pull one of its plugs through, by the housing; leave the loop on the "
+                                  "load's "
+                                  "side.")
+                            : say("Pull the bare, unterminated end through; leave the loop on the load's "
+                                  "side."));
                 continue;
             }
             const auto& role = role_of(thing.kind);
@@ -102,7 +107,7 @@ std::optional<Step> thread_step(const Plan& plan, const Figures& figures, size_t
             if (role.moves)
                 s.actions.push_back(
                     say("The braid on, {} of it, to where it moves.", format(braid_reach * 2)));
-            if (s.subtitle.empty()) s.subtitle = say("past the ") + on_way_words(thing);
+            if (s.subtitle.empty()) s.subtitle = say("past the {}", on_way_words(thing));
         }
     for (const auto& hole : figures.harness.holes)
         for (const auto item : hole.to_open)

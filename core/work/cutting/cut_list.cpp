@@ -7,6 +7,7 @@
 #include <map>
 
 #include "build/steps.h"
+#include "cable/supplied.h"
 #include "cutting/fill_offcuts.h"
 #include "files/csv.h"
 #include "harness/fittings.h"
@@ -30,6 +31,7 @@ struct Lister {
     std::map<std::string, size_t> at{};
     std::vector<CutGroup> groups{};
     std::vector<std::vector<CutPiece>> pieces{};
+    std::vector<CutGroup> supplied{};  ///< one for each lead that came with a part
 
     void add(CutKind kind, const std::string& what, const Id& wire, const std::string& colour,
              CutPiece piece) {
@@ -44,26 +46,45 @@ struct Lister {
         }
         pieces[found->second].push_back(std::move(piece));
     }
+    /// From what the lead came with, and from the spool what lengthens it.
+    void add_of(const Lead& lead, CutKind kind, const std::string& what, const std::string& colour,
+                CutPiece piece) {
+        const auto use = use_of_supplied(catalogue, lead, piece.length);
+        if (!use) return add(kind, what, lead.wire, colour, std::move(piece));
+        if (use->is_cut) {
+            CutFrom from;
+            from.of = say("the lead that {} came with", lead_name(plan, lead));
+            from.length = *lead.supplied, from.left = use->left;
+            auto own = piece;
+            own.length = use->used;
+            own.plug = keeps_plug(catalogue, lead, true) || keeps_plug(catalogue, lead, false);
+            from.pieces.push_back(std::move(own));
+            supplied.push_back({kind, what, lead.wire, colour, {std::move(from)}});
+            supplied.back().left = use->left;
+        }
+        piece.length = use->bought;
+        add(kind, what, lead.wire, colour, std::move(piece));
+    }
     void wires() {
         const auto cabled = cabled_leads(plan);
         for (const auto& core : figures.harness.wiring.cores) {
             if (core.of_cable >= 0 || !core.wire) continue;
-            const auto& feed = plan.feeds[core.lead];
+            const auto& feed = plan.feeds()[core.lead];
             const auto* insulation = find(catalogue.insulations, core.wire->insulation);
             const auto& colour = core_colour(plan, core);
             auto mark = wire_label(core.lead, core.role == WireRole::back, core.number, core.alike);
-            add(CutKind::wire,
-                fmt::format("{} {}, {}", size_words(*core.wire), said(colour),
-                            insulation ? insulation->name : core.wire->insulation),
-                core.wire->id, colour, {std::move(mark), feed.id, core.cut, "cut/" + feed.id});
+            add_of(feed, CutKind::wire,
+                   fmt::format("{} {}, {}", size_words(*core.wire), said(colour),
+                               insulation ? insulation->name : core.wire->insulation),
+                   colour, {std::move(mark), feed.id, core.cut, "cut/" + feed.id});
         }
         for (size_t c = 0; c < cabled.size(); ++c) {
             const auto& lead = *cabled[c];
             const auto* wire = find(catalogue.wires, lead.wire);
             for (size_t i = 0; i < figures.harness.routes.size(); ++i)
-                if (lead_at(plan, i).id == lead.id)
-                    add(CutKind::cable, cable_words(lead, wire ? wire->size : lead.wire), lead.wire, {},
-                        {cable_label(c), lead.id, figures.harness.routes[i].cut, cut_step_key(lead.id)});
+                if (plan.leads[i].id == lead.id)
+                    add_of(lead, CutKind::cable, cable_words(lead, wire ? wire->size : lead.wire), {},
+                           {cable_label(c), lead.id, figures.harness.routes[i].cut, cut_step_key(lead.id)});
         }
     }
     static std::string cable_words(const Lead& lead, const std::string& size) {
@@ -78,13 +99,13 @@ struct Lister {
     }
     void tubes() {
         for (size_t i = 0; i < figures.harness.routes.size(); ++i) {
-            const auto& lead = lead_at(plan, i);
+            const auto& lead = plan.leads[i];
             tube(jacket_tube(catalogue, lead),
                  Millimetre(raw(jacket_length(lead, figures.harness.routes[i])) * 1e3), 1, lead.id,
                  say("over the whole lead"), cut_step_key(lead.id));
         }
-        for (size_t f = 0; f < plan.feeds.size(); ++f) {
-            const auto& feed = plan.feeds[f];
+        for (size_t f = 0; f < plan.feeds().size(); ++f) {
+            const auto& feed = plan.feeds()[f];
             const double ends = feed.ret == Return::own ? 2 : 1;
             for (const bool source : {true, false}) {
                 const auto part = name_of(plan, source ? feed.from : feed.to);
@@ -122,7 +143,8 @@ struct Lister {
         std::vector<CutFrom> from(offcuts.size() + 1);
         for (size_t o = 0; o < offcuts.size(); ++o)
             from[o].at_hand = offcuts[o].of->id, from[o].piece_no = offcuts[o].number,
-            from[o].length = offcuts[o].of->length, from[o].left = from[o].length;
+            from[o].of = offcuts[o].of->name, from[o].length = offcuts[o].of->length,
+            from[o].left = from[o].length;
         for (size_t i = 0; i < all.size(); ++i) {
             auto& cut = from[found.from[i] < 0 ? offcuts.size() : static_cast<size_t>(found.from[i])];
             if (found.from[i] < 0)
@@ -157,14 +179,14 @@ CutList cut_list(const Plan& plan, const Catalogue& catalogue, const Figures& fi
     for (size_t i = 0; i < lister.groups.size(); ++i)
         lister.fill(lister.groups[i], std::move(lister.pieces[i]));
     list.groups = std::move(lister.groups);
+    for (auto& g : lister.supplied) list.groups.push_back(std::move(g));
     std::stable_sort(list.groups.begin(), list.groups.end(),
                      [](const auto& a, const auto& b) { return a.kind < b.kind; });
     for (const auto& g : list.groups)
         for (const auto& from : g.from) {
-            list.pieces += from.pieces.size(), list.offcuts += !from.at_hand.empty();
+            list.pieces += from.pieces.size(), list.offcuts += !from.of.empty();
             if (g.kind == CutKind::tube) continue;
-            (from.at_hand.empty() ? list.bought : list.left) +=
-                from.at_hand.empty() ? from.length : from.left;
+            (from.of.empty() ? list.bought : list.left) += from.of.empty() ? from.length : from.left;
         }
     return list;
 }
@@ -177,13 +199,13 @@ std::string cut_list_to_csv(const Plan& plan, const CutList& list) {
     std::string text = "what,cut from,length m,mark,for,left m\n";
     for (const auto& g : list.groups)
         for (const auto& from : g.from) {
-            const auto* offcut = by_id(plan.at_hand, from.at_hand);
+            const bool bought = from.of.empty();
             for (const auto& p : from.pieces)
                 text += fmt::format(
                     "{},{},{:g},{},{},{}\n", csv_cell(g.what),
-                    csv_cell(offcut ? fmt::format("{} {:g} m", offcut->name, raw(offcut->length)) : "new"),
+                    csv_cell(bought ? "new" : fmt::format("{} {:g} m", from.of, raw(from.length))),
                     raw(p.length), csv_cell(cut_words(p)), csv_cell(name_of(plan, p.lead)),
-                    offcut ? fmt::format("{:g}", raw(from.left)) : "");
+                    bought ? "" : fmt::format("{:g}", raw(from.left)));
         }
     return text;
 }

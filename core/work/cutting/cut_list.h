@@ -16,7 +16,8 @@ struct CutPiece {
 
 /// One offcut, or the spool, and what comes off it.
 struct CutFrom {
-    Id at_hand;                    ///< empty: it is bought
+    Id at_hand;                    ///< empty: it is bought, or came with a part
+    std::string of{};              ///< what the offcut or the supplied lead is called; empty: it is bought
     int piece_no = 1;              ///< of several alike
     Metre length{};                ///< of the offcut; of what is bought all of it together
     std::vector<CutPiece> pieces;  ///< longest first

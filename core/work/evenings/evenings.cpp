@@ -67,7 +67,7 @@ std::vector<BareEnd> bare_of(const Plan& plan, const Ends& ends) {
     for (const auto& [feed, made] : ends)
         for (const bool source : {true, false})
             if (made[source ? 1 : 0] == 1 && made[source ? 0 : 1] == 2)
-                bare.push_back({plan.feeds[feed].id, source});
+                bare.push_back({plan.feeds()[feed].id, source});
     return bare;
 }
 
@@ -89,8 +89,7 @@ struct Calendar {
     Calendar(const Plan& p, const std::vector<Step>& all) : plan(p), steps(all) {
         std::unordered_map<std::string, size_t> unit_at;
         std::unordered_set<std::string_view> leads;
-        for (const auto* list : {&plan.feeds, &plan.cables})
-            for (const auto& lead : *list) leads.insert(lead.id);
+        for (const auto& lead : plan.leads) leads.insert(lead.id);
         for (size_t i = 0; i < steps.size(); ++i) {
             done.push_back(is_done(plan, steps[i]));
             const auto key = unit_of(leads, steps[i]);

@@ -225,11 +225,11 @@ std::vector<HeldBack> held_back(const Plan& plan, const Catalogue& catalogue, co
         if (is_done(plan, step)) continue;
         // What a lead is cut from holds its cutting back, and that all else of it.
         std::vector<Id> needs{step.item};
-        const bool of_lead = find_lead(plan, step.about) != nullptr;
+        const bool of_lead = by_id(plan.leads, step.about) != nullptr;
         if (!of_lead || step.kind == StepKind::cut || step.kind == StepKind::cable)
             needs.push_back(step.about);
         if (step.joint) {
-            const auto& feed = plan.feeds[step.joint->feed];
+            const auto& feed = plan.feeds()[step.joint->feed];
             needs.push_back(step.joint->at_source ? feed.from : feed.to);
         }
         for (const auto& id : needs)

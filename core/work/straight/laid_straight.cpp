@@ -26,7 +26,7 @@ struct Layer {
     const Catalogue& catalogue;
     const Figures& figures;
     size_t f;
-    const Lead& feed = lead_at(plan, f);
+    const Lead& feed = plan.leads[f];
     const FeedRoute& route = figures.harness.routes[f];
     LaidStraight out{};
 
@@ -220,7 +220,7 @@ struct Layer {
         out.pulled_by_load = by_load <= by_source;
         for (const auto i : order_on(out.things, out.pulled_by_load))
             out.order.push_back({i, words(out.things[i])});
-        out.why.title = say("What goes on first: ") + lead_name(plan, feed);
+        out.why.title = say("What goes on first: {}", lead_name(plan, feed));
         out.why.add(say("The end at {} stays unmade until all is through.",
                         name_of(plan, out.pulled_by_load ? feed.to : feed.from)));
         if (const auto wait = std::min(by_load, by_source))
@@ -263,13 +263,13 @@ void as_the_steps(LaidStraight& laid, const Id& feed, const std::vector<Step>& s
 LaidStraight lay_straight(const Plan& plan, const Catalogue& catalogue, const Figures& figures, size_t feed,
                           const std::vector<Step>& steps) {
     auto laid = Layer{plan, catalogue, figures, feed}.lay();
-    as_the_steps(laid, lead_at(plan, feed).id, steps);
+    as_the_steps(laid, plan.leads[feed].id, steps);
     return laid;
 }
 
 Plan move_on_lead(Plan plan, const Figures& figures, size_t feed, const LaidThing& thing, Metre at) {
     const auto& route = figures.harness.routes[feed];
-    auto& lead = *find_lead(plan, lead_at(plan, feed).id);
+    auto& lead = *by_id(plan.leads, plan.leads[feed].id);
     at = std::clamp(at, Metre(0), route.cut);
     if (thing.what == LaidKind::item || thing.what == LaidKind::slid) {
         if (auto* item = by_id(lead.devices, thing.about)) item->at = Metre(std::round(raw(at) * 100) / 100);

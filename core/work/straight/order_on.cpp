@@ -134,7 +134,7 @@ std::string why_not_so(const std::vector<LaidThing>& things, const std::vector<s
             if (t.what == LaidKind::slid && o.what == LaidKind::item && there[j] && here <= other &&
                 !goes_over(t, o))
                 return t.name + say(" can no longer be slid past ") + o.name;
-            if (belongs_to(o, t) && !there[j]) return o.name + say(" is forgotten");
+            if (belongs_to(o, t) && !there[j]) return say("{} is forgotten", o.name);
             const bool bare =
                 from_bare_end(t, pulled_by_load) && std::none_of(order.begin(), order.end(), [&](size_t e) {
                     return e < things.size() && there[e] && fixed_end(things[e], pulled_by_load);
@@ -149,9 +149,9 @@ std::string why_not_so(const std::vector<LaidThing>& things, const std::vector<s
                 !passes(o, t))
                 return o.name + say(" does not pass ") + t.name;
             if (t.what == LaidKind::end && covers_end(o) && o.source_side == t.source_side && !there[j])
-                return o.name + say(" is forgotten");
+                return say("{} is forgotten", o.name);
             if (pulled_end(o, pulled_by_load) && there[j] && !fixed_end(t, pulled_by_load))
-                return t.name + say(" comes after the last end");
+                return say("{} comes after the last end", t.name);
         }
         there[i] = true;
     }
