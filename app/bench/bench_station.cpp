@@ -6,6 +6,7 @@
 #include <QScrollBar>
 #include <QVBoxLayout>
 
+#include "widgets/canvas_access.h"
 #include "widgets/heading.h"
 #include "widgets/scrolled.h"
 #include "widgets/words.h"
@@ -275,6 +276,7 @@ void BenchStation::refresh() {
     verdict_->setStyleSheet(QStringLiteral("color:%1;font-size:%2px;font-weight:700")
                                 .arg((pass ? theme().good : theme().danger).name())
                                 .arg(u(14)));
+    say_aloud(*verdict_, verdict_->text());
     QStringList list;
     for (const auto& s : suspects(document_.plan(), document_.catalogue(), *r, verdict))
         list << QStringLiteral("%1. %2").arg(list.size() + 1).arg(words_of(s));
@@ -313,6 +315,7 @@ void BenchStation::take(const QStringList& shown) {
                                ? words_of(readings[at].title) + QStringLiteral(": ")
                                : QString();
         verdict_->setText(where + words_of(wrong));
+        say_aloud(*verdict_, verdict_->text());
         verdict_->setStyleSheet(
             QStringLiteral("color:%1;font-size:%2px").arg(theme().danger.name()).arg(u(13)));
         return;

@@ -39,7 +39,6 @@ double CutView::paint_group(QPainter& p, const CutGroup& g, double y, double per
     y += u(24);
     const auto colour = g.colour.empty() ? t.cool : wire_colour(words_of(g.colour));
     for (const auto& from : g.from) {
-        const auto* offcut = by_id(document_.plan().at_hand, from.at_hand);
         double x = u(24);
         const double whole = raw(from.length) * per_metre;
         p.setPen(QPen(t.line, 1));
@@ -62,7 +61,7 @@ double CutView::paint_group(QPainter& p, const CutGroup& g, double y, double per
             add_spot({area,
                       QStringLiteral("cut:%1:%2:%3")
                           .arg(words_of(g.what))
-                          .arg(words_of(from.at_hand))
+                          .arg(words_of(from.at_hand.empty() ? from.of : from.at_hand))
                           .arg(mark + QString::number(i)),
                       tr("%1, %2, for %3").arg(mark, length, words_of(name_of(document_.plan(), piece.lead))),
                       [this, step = words_of(piece.step)] { emit chosen(step); },
@@ -71,7 +70,7 @@ double CutView::paint_group(QPainter& p, const CutGroup& g, double y, double per
         }
         x = std::max(x, u(24) + whole);
         text(p, QRectF(x + u(6), y - u(2), width() - x - u(18), u(20)),
-             offcut ? tr("%1 · %2 left").arg(words_of(offcut->name), app::said(from.left)) : QString(),
+             from.of.empty() ? QString() : tr("%1 · %2 left").arg(words_of(from.of), app::said(from.left)),
              t.good, face(11));
         y += u(40);
     }

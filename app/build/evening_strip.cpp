@@ -96,20 +96,20 @@ void EveningStrip::paint(QPainter& p) {
         const auto length = QString::fromStdString(format(Second(there * 60)));
         text(p, QRectF(x, top + tall + u(4), whole + gap - u(2), u(18)), words_of_day(i),
              tonight ? t.ink : t.muted, face(11, tonight));
-        add_spot({QRectF(x, top, std::max(there * per_minute, 6.0), tall + u(20)),
-                  "evening:" + words_of(e.date),
-                  tr("%1: %2 steps in %3 of %4%5\nClick for its first step; right-click types how long there "
-                     "is; drag its edge.")
-                      .arg(said_day(e.date))
-                      .arg(e.steps.size())
-                      .arg(QString::fromStdString(format(Second(e.used * 60))), length,
-                           e.bare.empty() ? tr(", safe to stop after it")
-                                          : tr(", %1 bare ends to cap").arg(e.bare.size())),
-                  [this, step = e.steps.empty() ? QString() : words_of(steps[e.steps.front()].key)] {
-                      if (!step.isEmpty()) emit chosen(step);
-                  },
-                  [this, date = e.date] { edit_minutes(date); }, Qt::PointingHandCursor, true,
-                  tr("%1: %2 steps").arg(said_day(e.date)).arg(e.steps.size())});
+        auto& spot = add_spot(
+            {QRectF(x, top, std::max(there * per_minute, 6.0), tall + u(20)), "evening:" + words_of(e.date),
+             tr("%1: %2 steps in %3 of %4%5")
+                 .arg(said_day(e.date))
+                 .arg(e.steps.size())
+                 .arg(QString::fromStdString(format(Second(e.used * 60))), length,
+                      e.bare.empty() ? tr(", safe to stop after it")
+                                     : tr(", %1 bare ends to cap").arg(e.bare.size())),
+             [this, step = e.steps.empty() ? QString() : words_of(steps[e.steps.front()].key)] {
+                 if (!step.isEmpty()) emit chosen(step);
+             },
+             [this, date = e.date] { edit_minutes(date); }, Qt::PointingHandCursor, true, said_day(e.date),
+             counted(static_cast<qsizetype>(e.steps.size()), tr("1 step"), tr("%1 steps"))});
+        spot.how = tr("Click for its first step; right-click types how long there is; drag its edge.");
         edges_.push_back({x + there * per_minute, x, per_minute, e.date});
         x += whole + gap;
     }

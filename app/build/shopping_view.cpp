@@ -131,10 +131,9 @@ void ShoppingView::paint_row(QPainter& p, const ShoppingLine& l, const QRectF& a
          : buys  ? tr("no price")
                  : QString(),
          l.price ? t.ink : t.muted, face(12), right);
-    add_spot(
+    auto& spot = add_spot(
         {area, "buy:" + words_of(l.need.item),
-         tr("%1: needs %2, at hand %3, spare %4, sold in %5%6\nClick: ordered, on its way, arrived; "
-            "right-click for more.")
+         tr("%1: needs %2, at hand %3, spare %4, sold in %5%6")
              .arg(words_of(l.need.item), amount(l.need.amount, l.need.unit), amount(l.at_hand, l.need.unit),
                   amount(l.spare, l.need.unit), amount(l.pack, l.need.unit),
                   l.state ? QStringLiteral(" · ") + words_of(said_word(*l.state)) +
@@ -145,6 +144,8 @@ void ShoppingView::paint_row(QPainter& p, const ShoppingLine& l, const QRectF& a
          here      ? tr("at hand")
          : l.state ? words_of(said_word(*l.state))
                    : tr("to buy")});
+    spot.checked = here;
+    spot.how = tr("Click: ordered, on its way, arrived; right-click for more.");
 }
 
 void ShoppingView::draw_box(QPainter& p, const QRectF& area, const ShoppingLine& l, bool here) {

@@ -7,6 +7,7 @@
 #include "plan/plan_pictures.h"
 #include "shell/findings_bar.h"
 #include "shell/pictures.h"
+#include "widgets/canvas_access.h"
 #include "widgets/words.h"
 #include "wiring/shapes.h"
 #include "words/say.h"
@@ -37,6 +38,12 @@ StepCard::StepCard(Document& document, QWidget* parent) : Canvas(tr("Step"), par
     });
 }
 
+/// Come to, it is said again.
+void StepCard::showEvent(QShowEvent* e) {
+    Canvas::showEvent(e);
+    if (step_) say_aloud(*this, accessibleDescription());
+}
+
 void StepCard::show_step(const Step* step, size_t number, size_t of) {
     step_ = step, number_ = number, of_ = of;
     if (const auto key = step ? step->key : std::string(); key != key_) {
@@ -54,7 +61,14 @@ void StepCard::show_step(const Step* step, size_t number, size_t of) {
         wanted = find_picture(words_of(name), document_.origin(), document_.pictures_pool());
     }
     if (wanted != photo_file_) photo_file_ = wanted, photo_ = wanted.isEmpty() ? QPixmap() : QPixmap(wanted);
-    setAccessibleDescription(step ? words_of(step->title) : QString());
+    QStringList heard;
+    if (step) {
+        heard << words_of(step->title) << words_of(step->subtitle) << words_of(step->caution);
+        for (const auto& tool : step->tools) heard << words_of(sangre::said(tool));
+        heard.removeAll(QString());
+    }
+    if (const auto words = heard.join(QStringLiteral(". ")); words != accessibleDescription())
+        say_aloud(*this, words);
     settle_height();
     update();
 }
@@ -209,23 +223,23 @@ void StepCard::paint_actions(QPainter& p, const QRectF& area, int letters, bool 
         p.setPen(ticked ? t.muted : t.ink);
         p.setFont(face(letters));
         p.drawText(box, Qt::TextWordWrap, words);
-        add_spot({QRectF(left + u(22), y - u(2), box.right() - left - u(22),
-                         std::max(box.height(), double(u(22)))),
-                  QStringLiteral("action:%1").arg(i),
-                  tr("%1\nClick to tick it alone.").arg(words),
-                  [this, i, ticked, done, step = *step_] {
-                      if (!done)
-                          document_.apply(
-                              [=, when = Document::now()](const Plan& q) {
-                                  return tick_action(q, step, i, !ticked, when);
-                              },
-                              tr("Tick an action"));
-                  },
-                  {},
-                  Qt::PointingHandCursor,
-                  true,
-                  words,
-                  ticked ? tr("done") : QString()});
+        auto& spot = add_spot({QRectF(left + u(22), y - u(2), box.right() - left - u(22),
+                                      std::max(box.height(), double(u(22)))),
+                               QStringLiteral("action:%1").arg(i),
+                               words,
+                               [this, i, ticked, done, step = *step_] {
+                                   if (!done)
+                                       document_.apply(
+                                           [=, when = Document::now()](const Plan& q) {
+                                               return tick_action(q, step, i, !ticked, when);
+                                           },
+                                           tr("Tick an action"));
+                               },
+                               {},
+                               Qt::PointingHandCursor,
+                               true,
+                               words});
+        spot.how = tr("Click to tick it alone."), spot.checked = ticked;
         y += box.height() + u(6);
     }
 }

@@ -35,6 +35,7 @@ class StepCard : public Canvas {
     void clock_ran_out();
 
   protected:
+    void showEvent(QShowEvent*) override;
     void paint(QPainter& p) override;
     void resizeEvent(QResizeEvent* e) override;
     bool event(QEvent* e) override;

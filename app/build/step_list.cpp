@@ -36,7 +36,7 @@ void StepList::show_evenings(const std::vector<EveningPlan>& evenings, const std
         if (e.bare.empty())
             rows_.push_back({-1, e.iron ? tr("safe to stop here, iron off") : tr("safe to stop here"), true});
         for (const auto& b : e.bare) {
-            const auto* lead = find_lead(document_.plan(), b.lead);
+            const auto* lead = by_id(document_.plan().leads, b.lead);
             rows_.push_back(
                 {-1, tr("cap the bare end at %1")
                          .arg(words_of(name_of(document_.plan(), b.at_source ? lead->from : lead->to)))});
@@ -95,10 +95,13 @@ void StepList::paint(QPainter& p) {
         if (static_cast<size_t>(row.step) >= steps.size()) continue;
         const auto& s = steps[static_cast<size_t>(row.step)];
         if (exposed(area)) paint_row(p, s, number, area);
-        add_spot(
+        auto& spot = add_spot(
             {area, "step:" + words_of(s.key), words_of(s.title),
              [this, key = words_of(s.key)] { emit chosen(key); },
              [this, key = words_of(s.key), at = area.center().toPoint()] { emit menu_wanted(key, at); }});
+        spot.value =
+            is_done(document_.plan(), s) ? tr("step %1, done").arg(number) : tr("step %1").arg(number);
+        spot.selected = s.key == current_;
     }
 }
 

@@ -1,5 +1,6 @@
 #include "loads/load_list.h"
 
+#include <QAccessible>
 #include <QFile>
 #include <QFileDialog>
 #include <QKeyEvent>
@@ -81,28 +82,36 @@ void LoadList::paint_row(QPainter& p, size_t i) {
     const Id id = load.id;
     const auto name = QString::fromStdString(load.name);
     const bool selected = document_.selects(id);
-    add_spot({area, "load:" + QString::fromStdString(id), Tip([this, id] {
-                  const auto* now = by_id(document_.plan().loads, id);
-                  if (!now) return QString();
-                  QStringList taken;
-                  for (const auto& c : load_chips(*now))
-                      if (c.assumed) taken << words_of(c.text);
-                  const auto assumed =
-                      taken.isEmpty()
-                          ? QString()
-                          : tr("\nAssumed: %1. Its menu has the other way.").arg(taken.join(", "));
-                  return tr("%1%2\nSelect; double-click or Enter edits its line")
-                      .arg(QString::fromStdString(load_line(*now)), assumed);
-              }),
-              [this, id] {
-                  if (document_.selection() == id)
-                      edit_load(id);
-                  else
-                      document_.select(id);
-              },
-              [this, id] { menu(id); }});
-    if (!exposed(area)) return;
+    auto& spot = add_spot(
+        {area, "load:" + QString::fromStdString(id), Tip([this, id] {
+             const auto* now = by_id(document_.plan().loads, id);
+             if (!now) return QString();
+             QStringList taken;
+             for (const auto& c : load_chips(*now))
+                 if (c.assumed) taken << words_of(c.text);
+             const auto assumed =
+                 taken.isEmpty() ? QString()
+                                 : tr("\nAssumed: %1. Its menu has the other way.").arg(taken.join(", "));
+             QStringList figures;
+             for (const auto& c : load_chips(*now)) figures << words_of(c.text);
+             return tr("%1: %2").arg(QString::fromStdString(now->name), figures.join(QStringLiteral(", "))) +
+                    assumed;
+         }),
+         [this, id] {
+             if (document_.selection() == id)
+                 edit_load(id);
+             else
+                 document_.select(id);
+         },
+         [this, id] { menu(id); }});
+    spot.name = name, spot.selected = selected;
+    spot.how = tr("Select; double-click or Enter edits its line");
+    if (!exposed(area) && !QAccessible::isActive()) return;
     const auto chips = load_chips(load);
+    QStringList figures;
+    for (const auto& chip : chips) figures << words_of(chip.text);
+    spot.value = figures.join(QStringLiteral(", "));
+    if (!exposed(area)) return;
     const auto& m = document_.study().mission;
     std::optional<double> share;  // of the day's energy, in steps that show
     QString energy;

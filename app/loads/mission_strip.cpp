@@ -165,18 +165,22 @@ void MissionStrip::paint_heads(QPainter& p) {
         const auto lasts = QString::fromStdString(format(duration)), both = lasts + tr(" · charging");
         const bool said = phases[i].charging && text_width(both, face(11)) <= time.width();
         text(p, time, said ? both : lasts, t.muted, face(11), Qt::AlignCenter);
-        add_spot({name, "phase" + QString::number(i),
-                  tr("Look at %1. Right-click for more.").arg(QString::fromStdString(phases[i].name)),
-                  [this, i] {
-                      auto c = document_.conditions();
-                      c.phase = document_.plan().phases[i].id;
-                      c.switches.clear();
-                      document_.set_conditions(c);
-                  },
-                  [this, i] { phase_menu(i); }});
-        add_spot({time, "duration" + QString::number(i),
-                  tr("Type how long, such as 2h30; or drag the border"), [this, i] { edit_duration(i); },
-                  [this, i] { phase_menu(i); }, Qt::IBeamCursor});
+        auto& head = add_spot({name, "phase" + QString::number(i),
+                               tr("Look at %1.").arg(QString::fromStdString(phases[i].name)),
+                               [this, i] {
+                                   auto c = document_.conditions();
+                                   c.phase = document_.plan().phases[i].id;
+                                   c.switches.clear();
+                                   document_.set_conditions(c);
+                               },
+                               [this, i] { phase_menu(i); }});
+        head.name = QString::fromStdString(phases[i].name), head.value = lasts, head.selected = here;
+        head.how = tr("Right-click for more.");
+        auto& length =
+            add_spot({time, "duration" + QString::number(i), tr("Type how long, such as 2h30"),
+                      [this, i] { edit_duration(i); }, [this, i] { phase_menu(i); }, Qt::IBeamCursor});
+        length.name = tr("Length of %1").arg(QString::fromStdString(phases[i].name)), length.value = lasts;
+        length.how = tr("Or drag the border.");
     }
 }
 
@@ -198,11 +202,14 @@ void MissionStrip::paint_states(QPainter& p) {
             const QString percent = share < 1 ? QString::fromStdString(format_percent(share)) : QString();
             const Tip tip([this, l, i] { return cell_tip({i, l}); });
             const auto menu = [this, l, i] { state_menu({i, l}); };
-            add_spot({cell, QStringLiteral("cell%1/%2").arg(l).arg(i), tip,
-                      [this, l, i, state] {
-                          set_cell({i, l}, next_state(state, document_.plan().loads[l]));
-                      },
-                      menu});
+            auto& spot = add_spot({cell, QStringLiteral("cell%1/%2").arg(l).arg(i), tip,
+                                   [this, l, i, state] {
+                                       set_cell({i, l}, next_state(state, document_.plan().loads[l]));
+                                   },
+                                   menu});
+            spot.name = tr("%1 in %2").arg(words_of(plan.loads[l].name), words_of(plan.phases[i].name));
+            spot.value = share < 1 ? percent : state_word(state);
+            spot.how = tr("Click changes it, drag paints it on.");
             if (!shown) continue;
             p.setPen(Qt::NoPen);
             const double h = state == LoadState::idle      ? 0.3
@@ -233,7 +240,7 @@ QString MissionStrip::cell_tip(Cell cell) const {
     const auto& phase = document_.plan().phases[cell.phase];
     const auto& load = document_.plan().loads[cell.load];
     const double share = share_in(phase, load);
-    return tr("%1 in %2: %3. Click changes it, drag paints it on; type a percentage.")
+    return tr("%1 in %2: %3\nA percentage can be typed.")
         .arg(QString::fromStdString(load.name), QString::fromStdString(phase.name),
              share < 1 ? QString::fromStdString(format_percent(share)) : state_word(state_in(phase, load)));
 }

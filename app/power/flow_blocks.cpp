@@ -78,12 +78,14 @@ void FlowMap::paint_battery(QPainter& p, const Block& b) {
              t.ink, face(12));
     }
     const auto tip = words_of(source_summary(battery, document_.catalogue()));
-    add_spot({b.area, "part:" + QString::fromStdString(b.id),
-              tip + "\n" +
-                  (pack ? tr("Right-click to type another pack or fit an old one to its measured discharge.")
-                        : tr("Right-click to type it anew.")),
-              [this, id = b.id] { document_.select(id); },
-              [this, id = b.id, at = b.area.topRight()] { battery_menu(id, at); }});
+    auto& spot = add_spot({b.area, "part:" + QString::fromStdString(b.id), tip,
+                           [this, id = b.id] { document_.select(id); },
+                           [this, id = b.id, at = b.area.topRight()] { battery_menu(id, at); }});
+    spot.name = QString::fromStdString(battery.name), spot.selected = document_.selects(b.id);
+    if (battery.kind != SourceKind::panel)
+        spot.value = tr("%1, %2").arg(said(s.now.sources[b.index].volts), said(s.now.sources[b.index].amps));
+    spot.how = pack ? tr("Right-click to type another pack or fit an old one to its measured discharge.")
+                    : tr("Right-click to type it anew.");
     if (!pack) {
         paint_source(p, b, battery, QRectF(x, y + u(6), w, b.area.bottom() - y - u(14)));
         return;
@@ -103,8 +105,8 @@ void FlowMap::paint_battery(QPainter& p, const Block& b) {
     text(p, QRectF(x, b.area.bottom() - u(22), w, u(18)), tr("lasts %1").arg(lasts(b.index)), t.muted,
          face(11), Qt::AlignCenter);
     const QRectF dial = vessel;
-    add_spot(
-        {dial, "charge", tr("Click a level to look at that charge"), {}, {}, Qt::PointingHandCursor, false});
+    add_spot({dial, "charge", tr("Charge"), {}, {}, Qt::PointingHandCursor, false}).how =
+        tr("Click a level to look at that charge");
 }
 
 void FlowMap::paint_converter(QPainter& p, const Block& b) {
@@ -204,16 +206,14 @@ void FlowMap::paint_load(QPainter& p, const Block& b) {
     };
     stamp(p, b.area, QString::fromStdString(b.id),
           QStringList{name, figures, watts, peak, marks({off, selected, wrong})}.join('\n'), draw);
-    add_spot({b.area, "part:" + QString::fromStdString(b.id), Tip([name, figures, watts] {
-                  return tr("%1: %2 %3. Drag it onto another rail to feed it from there; right-click for its "
-                            "feed.")
-                      .arg(name, figures, watts);
-              }),
-              [this, id = b.id] { document_.select(id); },
-              [this, id = b.id, at = b.area.bottomLeft()] {
-                  const auto into = feeds_into(document_.plan(), id);
-                  if (!into.empty()) feed_menu(document_.plan().feeds[into.front()].id, at);
-              }});
+    auto& spot = add_spot({b.area, "part:" + QString::fromStdString(b.id), name,
+                           [this, id = b.id] { document_.select(id); },
+                           [this, id = b.id, at = b.area.bottomLeft()] {
+                               const auto into = feeds_into(document_.plan(), id);
+                               if (!into.empty()) feed_menu(document_.plan().feeds()[into.front()].id, at);
+                           }});
+    spot.name = name, spot.value = off ? figures : tr("%1, %2").arg(figures, watts), spot.selected = selected;
+    spot.how = tr("Drag it onto another rail to feed it from there; right-click for its feed.");
 }
 
 }  // namespace sangre::app

@@ -126,7 +126,7 @@ void FlowMap::feed_menu(const Id& feed, QPointF at) {
     }
     // What a drag does, by keys.
     const auto& plan = document_.plan();
-    const auto* lead = by_id(plan.feeds, feed);
+    const auto* lead = by_id(plan.feeds(), feed);
     auto* from = m.addMenu(tr("Feed it from"));
     const auto offer = [&](const auto& parts) {
         for (const auto& part : parts)
@@ -266,7 +266,7 @@ void FlowMap::drop_load(const Id& load, const Id& source) {
     const auto into = feeds_into(document_.plan(), load);
     if (into.empty()) return;
     if (document_.apply_and_tell(
-            reroute_feed(document_.plan(), document_.plan().feeds[into.front()].id, source),
+            reroute_feed(document_.plan(), document_.plan().feeds()[into.front()].id, source),
             tr("Feed a load from another rail")))
         document_.select(load);
 }

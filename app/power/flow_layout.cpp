@@ -40,7 +40,7 @@ QSize FlowMap::minimumSizeHint() const {
 std::vector<const Id*> FlowMap::ids_with_loads() const {
     const auto& plan = document_.plan();
     std::vector<const Id*> sources;
-    for (const auto& f : plan.feeds) {
+    for (const auto& f : plan.feeds()) {
         if (!by_id(plan.loads, f.to)) continue;
         if (std::none_of(sources.begin(), sources.end(), [&](const auto* s) { return *s == f.from; }))
             sources.push_back(&f.from);
@@ -66,7 +66,7 @@ void FlowMap::order(const Id& part, int column, std::vector<Id>& seen) {
     const auto ref = find_part(document_.plan(), part);
     blocks_.push_back({part, ref.kind, ref.index, column, {}, 0});
     for (const auto f : feeds_from(document_.plan(), part))
-        order(document_.plan().feeds[f].to, column + 1, seen);
+        order(document_.plan().feeds()[f].to, column + 1, seen);
 }
 
 double FlowMap::band_height(Watt power) const {
@@ -125,7 +125,7 @@ void FlowMap::lay_groups(double drawn) {
     for (const auto& b : blocks_) {
         Group g{b.id, {}, {}};
         for (const auto f : feeds_from(document_.plan(), b.id))
-            if (const auto* to = block(document_.plan().feeds[f].to); to && to->kind == PartKind::load)
+            if (const auto* to = block(document_.plan().feeds()[f].to); to && to->kind == PartKind::load)
                 g.feeds.push_back(f);
         if (g.feeds.empty()) continue;
         rows += (g.feeds.size() + across - 1) / across;
@@ -140,7 +140,7 @@ void FlowMap::lay_groups(double drawn) {
         const double tall = static_cast<double>(lines) * cell;
         g.area = QRectF(left, y, wide, tall);
         for (size_t i = 0; i < g.feeds.size(); ++i)
-            if (auto* to = block(document_.plan().feeds[g.feeds[i]].to)) {
+            if (auto* to = block(document_.plan().feeds()[g.feeds[i]].to)) {
                 const size_t line = i / across;
                 to->area = QRectF(left + static_cast<double>(i % across) * wide / static_cast<double>(across),
                                   y + static_cast<double>(line) * cell,
@@ -169,7 +169,7 @@ void FlowMap::lay_modules() {
         if (b.kind != PartKind::converter) continue;
         double top = 1e9, bottom = -1e9;
         for (const auto f : feeds_from(document_.plan(), b.id))
-            if (const auto* to = block(document_.plan().feeds[f].to); to && to->kind == PartKind::load)
+            if (const auto* to = block(document_.plan().feeds()[f].to); to && to->kind == PartKind::load)
                 top = std::min(top, to->area.top()), bottom = std::max(bottom, to->area.bottom());
         const double tall = std::max<double>(u(64), sent_height(b.id) + 4);
         const double middle = top > bottom ? h / 2 : (top + bottom) / 2;
@@ -208,7 +208,7 @@ void FlowMap::lay_trunk() {
         double thickest = 0, before = 0, middle = h / 2, mean = 0;
         for (const auto f : feeds_from(document_.plan(), b->id)) {
             const double band = band_height(document_.study().now.feeds[f].sent);
-            const auto* to = block(document_.plan().feeds[f].to);
+            const auto* to = block(document_.plan().feeds()[f].to);
             if (to) {
                 const double level = arrival(*to, f).y() - before - band / 2 + sent / 2;
                 mean += level * band / sent;

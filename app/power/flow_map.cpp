@@ -76,7 +76,7 @@ void FlowMap::paint_glow(QPainter& p) {
 }
 
 void FlowMap::paint(QPainter& p) {
-    if (document_.plan().feeds.empty()) {
+    if (document_.plan().feeds().empty()) {
         card(p, QRectF(0, 0, paint_width() - u(2), u(92)));
         text(p, QRectF(u(16), u(12), paint_width() - u(30), u(28)), tr("No power flows yet."), theme().ink,
              face(16, true));
@@ -136,7 +136,7 @@ void FlowMap::paint_bands(QPainter& p) {
             for (const auto f : group->feeds) together += band_height(document_.study().now.feeds[f].sent);
         bool drawn = false;
         for (const auto f : feeds_from(plan, from.id)) {
-            auto* to = block(plan.feeds[f].to);
+            auto* to = block(plan.feeds()[f].to);
             if (!to) continue;
             const bool in_group =
                 group != groups_.end() &&
@@ -174,7 +174,7 @@ void FlowMap::paint_bands(QPainter& p) {
 FlowMap::Band FlowMap::band_of(const Block& from, size_t f, QPointF start, QPointF end, double h,
                                bool many) const {
     const auto& t = theme();
-    const auto& feed = document_.plan().feeds[f];
+    const auto& feed = document_.plan().feeds()[f];
     const auto& now = document_.study().now.feeds[f];
     const bool off = !many && (document_.study().open[f] || std::abs(raw(now.sent)) < 0.005);
     const bool pointed_at = !off && !many && hovered() == "feed:" + words_of(feed.id);
@@ -223,23 +223,26 @@ void FlowMap::draw_band(QPainter& p, const Band& b) {
 void FlowMap::answer_band(const Band& band, size_t f, double h) {
     const auto middle = (band.start + band.end) / 2;
     const Tip tip([this, f] {
-        if (f >= document_.plan().feeds.size()) return QString();
+        if (f >= document_.plan().feeds().size()) return QString();
         const auto& flow = document_.study().now.feeds[f];
-        return tr("%1\n%2 · %3 · %4\n%5, drop %6\nRight-click: fuse, switch, filter, meter …")
-            .arg(words_of(feed_name(document_.plan(), document_.plan().feeds[f])), said(flow.at_source),
+        return tr("%1\n%2 · %3 · %4\n%5, drop %6")
+            .arg(words_of(feed_name(document_.plan(), document_.plan().feeds()[f])), said(flow.at_source),
                  said(flow.supply), said(flow.sent), said(document_.study().harness.routes[f].length),
                  words_of(format_percent(document_.study().worst.feeds[f].drop_share)));
     });
     const double grab = std::clamp(h, static_cast<double>(u(12)), static_cast<double>(u(46)));
-    const auto id = document_.plan().feeds[f].id;
-    add_spot({QRectF(middle.x() - u(20), middle.y() - grab / 2, u(40), grab), "feed:" + words_of(id), tip,
-              [this, id] { document_.select(id); }, [this, id, middle] { feed_menu(id, middle); }});
+    const auto id = document_.plan().feeds()[f].id;
+    auto& spot =
+        add_spot({QRectF(middle.x() - u(20), middle.y() - grab / 2, u(40), grab), "feed:" + words_of(id), tip,
+                  [this, id] { document_.select(id); }, [this, id, middle] { feed_menu(id, middle); }});
+    spot.selected = document_.selects(id);
+    spot.how = tr("Right-click: fuse, switch, filter, meter …");
 }
 
 /// The fuse of a feed, half-way along its band.
 void FlowMap::paint_rating(QPainter& p, const Band& band, size_t f) {
     const auto& t = theme();
-    const auto& feed = document_.plan().feeds[f];
+    const auto& feed = document_.plan().feeds()[f];
     const auto* fuse = device(feed, DeviceKind::fuse);
     if (!fuse) return;
     const auto rating = words_of(format_number(raw(fuse->rating))) + QStringLiteral(" A");
@@ -320,10 +323,11 @@ void FlowMap::paint_hub(QPainter& p, const Block& b) {
         text(p, QRectF(area.left(), area.top() + u(16), area.width(), u(16)), volts, theme().muted, face(12),
              Qt::AlignCenter);
     }
-    add_spot({b.area.adjusted(-u(6), 0, u(6), 0), "part:" + QString::fromStdString(b.id),
-              name + "\n" + volts + tr("\nRight-click for how wires meet there."),
-              [this, id = b.id] { document_.select(id); },
-              [this, id = b.id, at = b.area.topRight()] { hub_menu(id, at); }});
+    auto& spot = add_spot({b.area.adjusted(-u(6), 0, u(6), 0), "part:" + QString::fromStdString(b.id), name,
+                           [this, id = b.id] { document_.select(id); },
+                           [this, id = b.id, at = b.area.topRight()] { hub_menu(id, at); }});
+    spot.name = name, spot.value = volts, spot.selected = document_.selects(b.id);
+    spot.how = tr("Right-click for how wires meet there.");
 }
 
 void FlowMap::set_voltage(const Id& id, const QRectF& area) {

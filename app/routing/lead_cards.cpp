@@ -27,7 +27,7 @@ void LeadCards::showEvent(QShowEvent* e) {
 
 QSize LeadCards::sizeHint() const {
     double tall = u(8);
-    for (size_t f = 0; f < lead_count(document_.plan()); ++f) tall += card_tall(f) + u(8);
+    for (size_t f = 0; f < document_.plan().leads.size(); ++f) tall += card_tall(f) + u(8);
     return {u(500), static_cast<int>(std::max<double>(tall, u(80)))};
 }
 
@@ -46,7 +46,7 @@ double LeadCards::card_tall(size_t feed) const {
 }
 
 const LaidStraight& LeadCards::laid(size_t feed) const {
-    laid_.resize(lead_count(document_.plan()));
+    laid_.resize(document_.plan().leads.size());
     auto& one = laid_[feed];
     if (!one)
         one = lay_straight(document_.plan(), document_.catalogue(), document_.study(), feed,
@@ -55,17 +55,17 @@ const LaidStraight& LeadCards::laid(size_t feed) const {
 }
 
 void LeadCards::paint(QPainter& p) {
-    if (lead_count(document_.plan()) == 0) {
+    if (document_.plan().leads.size() == 0) {
         card(p, QRectF(0, 0, width() - 1, u(60)));
         return text(p, QRectF(u(14), u(18), width() - u(28), u(22)),
                     tr("Leads are drawn here once the plan is wired: press Propose (Ctrl+Enter)."),
                     theme().muted, face(13));
     }
     double y = 0;
-    for (size_t f = 0; f < lead_count(document_.plan()); ++f) {
+    for (size_t f = 0; f < document_.plan().leads.size(); ++f) {
         const QRectF area(0, y, width() - 1, card_tall(f));
         y += area.height() + u(8);
-        card(p, area, document_.selects(lead_at(document_.plan(), f).id));
+        card(p, area, document_.selects(document_.plan().leads[f].id));
         paint_card(p, area, f);
     }
 }
@@ -73,7 +73,7 @@ void LeadCards::paint(QPainter& p) {
 void LeadCards::paint_card(QPainter& p, const QRectF& area, size_t f) {
     const auto& t = theme();
     const auto& plan = document_.plan();
-    const auto& feed = lead_at(plan, f);
+    const auto& feed = plan.leads[f];
     const auto& laid = this->laid(f);
     const auto* wire = sangre::find(document_.catalogue().wires, feed.wire);
     const auto size = wire ? words_of(size_words(*wire)) : words_of(feed.wire);
@@ -88,10 +88,11 @@ void LeadCards::paint_card(QPainter& p, const QRectF& area, size_t f) {
                        feed.ret == Return::own ? QStringLiteral("2 × ") : QString(), said(laid.cut), size);
     const QRectF head(area.left() + u(14), area.top() + u(6), area.width() - u(28), u(20));
     text(p, head, title, t.ink, face(13, true));
-    add_spot({area, "card:" + words_of(feed.id),
-              tr("%1\nClick to select it; right-click for why it goes on in this order.").arg(title),
-              [this, id = feed.id] { document_.select(id); },
-              [this, f] { document_.show_why(this->laid(f).why); }, Qt::PointingHandCursor, true, title});
+    auto& spot =
+        add_spot({area, "card:" + words_of(feed.id), title, [this, id = feed.id] { document_.select(id); },
+                  [this, f] { document_.show_why(this->laid(f).why); }, Qt::PointingHandCursor, true, title});
+    spot.selected = document_.selects(feed.id);
+    spot.how = tr("Click to select it; right-click for why it goes on in this order.");
     const double foot =
         paint_lead(p, QRectF(area.left() + u(20), area.top() + u(30), area.width() - u(40), u(92)), laid, f);
     paint_order(p, QRectF(area.left() + u(14), foot, area.width() - u(28), area.bottom() - foot - u(6)),
@@ -101,7 +102,7 @@ void LeadCards::paint_card(QPainter& p, const QRectF& area, size_t f) {
 /// Where its picture ends.
 double LeadCards::paint_lead(QPainter& p, const QRectF& area, const LaidStraight& laid, size_t f) {
     const auto& t = theme();
-    const auto& feed = lead_at(document_.plan(), f);
+    const auto& feed = document_.plan().leads[f];
     const double y = area.top() + u(44), scale = area.width() / std::max(raw(laid.cut), 1e-3);
     const auto x_of = [&](Metre at) { return area.left() + raw(at) * scale; };
     p.setPen(QPen(t.muted, u(7), Qt::SolidLine, Qt::FlatCap));
@@ -141,19 +142,17 @@ double LeadCards::paint_lead(QPainter& p, const QRectF& area, const LaidStraight
                                             above ? y - u(29 + 15 * row) : y + u(15 + 15 * row), w, u(14));
         const auto at = room_.find(candidates);
         text(p, at, both, thing.what == LaidKind::hazard ? t.caution : t.ink, face(11), Qt::AlignCenter);
-        add_spot({QRectF(x - u(8), y - u(10), u(16), u(20)).united(at),
-                  QStringLiteral("on:%1:%2").arg(f).arg(i),
-                  tr("%1, %2 from %3")
-                          .arg(words_of(thing.name), said(thing.at),
-                               words_of(name_of(document_.plan(), feed.from))) +
-                      (movable(thing) ? QLatin1Char('\n') +
-                                            tr("Drag it along the lead, or type its distance on its line.")
-                                      : QString()),
-                  [this, id = thing.about.empty() ? feed.id : thing.about] { document_.select(id); },
-                  {},
-                  movable(thing) ? Qt::SizeHorCursor : Qt::PointingHandCursor,
-                  true,
-                  words_of(thing.name)});
+        auto& on = add_spot(
+            {QRectF(x - u(8), y - u(10), u(16), u(20)).united(at),
+             QStringLiteral("on:%1:%2").arg(f).arg(i),
+             tr("%1, %2 from %3")
+                 .arg(words_of(thing.name), said(thing.at), words_of(name_of(document_.plan(), feed.from))),
+             [this, id = thing.about.empty() ? feed.id : thing.about] { document_.select(id); },
+             {},
+             movable(thing) ? Qt::SizeHorCursor : Qt::PointingHandCursor,
+             true,
+             words_of(thing.name)});
+        if (movable(thing)) on.how = tr("Drag it along the lead, or type its distance on its line.");
         if (movable(thing))
             grips_.push_back(
                 {QRectF(x - u(8), y - u(12), u(16), u(24)), {f, i, x, area.left(), area.width()}});
@@ -259,7 +258,7 @@ void LeadCards::mouseMoveEvent(QMouseEvent* e) {
 
 void LeadCards::mouseReleaseEvent(QMouseEvent* e) {
     const auto held = std::exchange(held_, {});
-    if (!std::exchange(moved_, false) || !held || held->feed >= lead_count(document_.plan()))
+    if (!std::exchange(moved_, false) || !held || held->feed >= document_.plan().leads.size())
         return Canvas::mouseReleaseEvent(e);
     const auto& on = laid(held->feed);
     if (held->thing >= on.things.size()) return;

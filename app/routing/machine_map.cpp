@@ -210,19 +210,23 @@ void MachineMap::paint_length(QPainter& p, size_t i, const QPainterPath& path) {
     p.setBrush(t.card);
     p.drawRoundedRect(label, 4, 4);
     text(p, label, length, t.ink, face(12), Qt::AlignCenter);
-    add_spot({label, "way:" + words_of(way.id),
-              tr("%1: %2, %3, %4, bundle %5. Double-click types the length; right-click for more.")
-                  .arg(words_of(name_of(plan, way.id)), length, things_on(way),
-                       counted(static_cast<qsizetype>(s.harness.feeds_on_way[i].size()), tr("1 feed"),
-                               tr("%1 feeds")),
-                       said(s.harness.bundle[i])),
-              [this, id = way.id] {
-                  if (document_.selection() == id)
-                      edit_length(id);
-                  else
-                      document_.select(id);
-              },
-              [this, id = way.id] { way_menu(id); }});
+    const auto figures = tr("%1, %2, %3, bundle %4")
+                             .arg(length, things_on(way),
+                                  counted(static_cast<qsizetype>(s.harness.feeds_on_way[i].size()),
+                                          tr("1 feed"), tr("%1 feeds")),
+                                  said(s.harness.bundle[i]));
+    auto& spot = add_spot({label, "way:" + words_of(way.id),
+                           words_of(name_of(plan, way.id)) + QStringLiteral(": ") + figures,
+                           [this, id = way.id] {
+                               if (document_.selection() == id)
+                                   edit_length(id);
+                               else
+                                   document_.select(id);
+                           },
+                           [this, id = way.id] { way_menu(id); }});
+    spot.name = words_of(name_of(plan, way.id)), spot.value = figures;
+    spot.selected = document_.selects(way.id);
+    spot.how = tr("Double-click types the length; right-click for more.");
 }
 
 QString MachineMap::thing_words(const OnWay& thing) const {
@@ -315,14 +319,14 @@ void MachineMap::paint_things(QPainter& p, const Way& way, const QPainterPath& p
         behind.setAlpha(200);
         p.fillRect(beside, behind);
         text(p, beside, words, full ? t.danger : harms ? t.caution : t.ink, face(11, true), Qt::AlignCenter);
-        add_spot({area, QStringLiteral("sign:%1:%2").arg(words_of(way.id)).arg(i),
-                  opening ? tr("%1. Click for what goes through it; right-click for more.")
-                                .arg(words_of(opening_name(plan, *opening)))
-                          : tr("%1 on %2. Click for the way; right-click for more.")
-                                .arg(words, words_of(name_of(plan, way.id))),
-                  [this, id = opening ? opening->id : way.id] { document_.select(id); },
-                  [this, id = way.id] { way_menu(id); }, Qt::PointingHandCursor, true,
-                  tr("%1 on %2").arg(words, words_of(name_of(plan, way.id)))});
+        auto& spot = add_spot({area, QStringLiteral("sign:%1:%2").arg(words_of(way.id)).arg(i),
+                               opening ? words_of(opening_name(plan, *opening))
+                                       : tr("%1 on %2").arg(words, words_of(name_of(plan, way.id))),
+                               [this, id = opening ? opening->id : way.id] { document_.select(id); },
+                               [this, id = way.id] { way_menu(id); }, Qt::PointingHandCursor, true,
+                               tr("%1 on %2").arg(words, words_of(name_of(plan, way.id)))});
+        spot.how = opening ? tr("Click for what goes through it; right-click for more.")
+                           : tr("Click for the way; right-click for more.");
     }
 }
 
@@ -342,11 +346,12 @@ void MachineMap::paint_place(QPainter& p, const Place& place) {
     p.setBrush(t.card);
     p.drawRoundedRect(area, 6, 6);
     text(p, area, QString::fromStdString(place.name), t.ink, face(13, true), Qt::AlignCenter);
-    add_spot({area, "place:" + QString::fromStdString(place.id),
-              tr("%1\nDrag it where it is; right-click for a way to another place.")
-                  .arg(here.isEmpty() ? tr("Nothing stands here yet") : here.join(QStringLiteral(", "))),
-              [this, id = place.id] { document_.select(id); }, [this, id = place.id] { place_menu(id); },
-              Qt::OpenHandCursor});
+    const auto standing = here.isEmpty() ? tr("Nothing stands here yet") : here.join(QStringLiteral(", "));
+    auto& spot = add_spot({area, "place:" + QString::fromStdString(place.id), standing,
+                           [this, id = place.id] { document_.select(id); },
+                           [this, id = place.id] { place_menu(id); }, Qt::OpenHandCursor});
+    spot.name = QString::fromStdString(place.name), spot.selected = selected;
+    spot.how = tr("Drag it where it is; right-click for a way to another place.");
 }
 
 void MachineMap::mousePressEvent(QMouseEvent* e) {

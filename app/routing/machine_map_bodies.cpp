@@ -78,16 +78,17 @@ void MachineMap::paint_bodies(QPainter& p) {
                     tab.height()),
              kind, t.muted, face(11));
         const auto where = tab.bottomLeft().toPoint();
-        add_spot({tab, "body:" + QString::fromStdString(body->id),
-                  tr("%1\nClick for what is in it; right-click changes or removes it.")
-                      .arg(words_of(body_line(plan, *body))),
-                  [this, id = body->id, tab] {
-                      if (document_.selection() == id)
-                          edit_body(id, tab);
-                      else
-                          document_.select(id);
-                  },
-                  [this, id = body->id, where] { body_menu(id, where); }});
+        auto& spot =
+            add_spot({tab, "body:" + QString::fromStdString(body->id), words_of(body_line(plan, *body)),
+                      [this, id = body->id, tab] {
+                          if (document_.selection() == id)
+                              edit_body(id, tab);
+                          else
+                              document_.select(id);
+                      },
+                      [this, id = body->id, where] { body_menu(id, where); }});
+        spot.name = name, spot.selected = document_.selects(body->id);
+        spot.how = tr("Click for what is in it; right-click changes or removes it.");
     }
 }
 

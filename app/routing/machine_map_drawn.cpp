@@ -55,10 +55,10 @@ void MachineMap::paint_zones(QPainter& p) {
         p.fillRect(label, behind);
         text(p, label, words, t.caution, face(11, true), Qt::AlignCenter);
         room_.take(label);
-        add_spot({label, "zone:" + words_of(zone.id),
-                  tr("%1: ways drawn through it meet it there. Drag it, or its corner; right-click for more.")
-                      .arg(words),
-                  [this, id = zone.id] { document_.select(id); }, [this, id = zone.id] { zone_menu(id); }});
+        auto& spot = add_spot(
+            {label, "zone:" + words_of(zone.id), tr("%1: ways drawn through it meet it there.").arg(words),
+             [this, id = zone.id] { document_.select(id); }, [this, id = zone.id] { zone_menu(id); }});
+        spot.how = tr("Drag it, or its corner; right-click for more.");
     }
 }
 
@@ -82,12 +82,12 @@ void MachineMap::paint_bends(QPainter& p) {
             p.setPen(QPen(t.accent, 1.5));
             p.setBrush(t.card);
             p.drawEllipse(at, u(5), u(5));
-            add_spot({QRectF(at.x() - u(7), at.y() - u(7), u(14), u(14)),
-                      QStringLiteral("bend:%1:%2").arg(words_of(way.id)).arg(i),
-                      tr("Bend %1: drag it; Enter or a click with the right button takes it away").arg(i + 1),
-                      [this, id = way.id, i] { take_bend(id, i); },
-                      [this, id = way.id, i] { take_bend(id, i); }, Qt::SizeAllCursor, true,
-                      tr("Bend %1").arg(i + 1)});
+            auto& spot = add_spot({QRectF(at.x() - u(7), at.y() - u(7), u(14), u(14)),
+                                   QStringLiteral("bend:%1:%2").arg(words_of(way.id)).arg(i),
+                                   tr("Enter takes it away."), [this, id = way.id, i] { take_bend(id, i); },
+                                   [this, id = way.id, i] { take_bend(id, i); }, Qt::SizeAllCursor, true,
+                                   tr("Bend %1").arg(i + 1)});
+            spot.how = tr("Drag it; a click with the right button takes it away.");
         }
     }
 }

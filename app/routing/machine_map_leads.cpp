@@ -11,8 +11,8 @@ namespace sangre::app {
 
 std::optional<size_t> MachineMap::selected_lead() const {
     const auto& plan = document_.plan();
-    for (size_t i = 0; i < lead_count(plan); ++i)
-        if (lead_at(plan, i).id == document_.selection()) return i;
+    for (size_t i = 0; i < plan.leads.size(); ++i)
+        if (plan.leads[i].id == document_.selection()) return i;
     return {};
 }
 
@@ -36,7 +36,7 @@ void MachineMap::paint_lead(QPainter& p) {
     if (!lead) return;
     const auto& t = theme();
     const auto& plan = document_.plan();
-    const auto colour = wire_colour(words_of(lead_at(plan, *lead).supply_colour));
+    const auto colour = wire_colour(words_of(plan.leads[*lead].supply_colour));
     const auto along = [&](const std::vector<size_t>& ways, const QPen& pen) {
         p.setPen(pen);
         p.setBrush(Qt::NoBrush);

@@ -219,7 +219,9 @@ void MachineMap::paint_side(QPainter& p) {
         p.setBrush(on ? t.flow_soft : t.card);
         p.drawRoundedRect(area, 5, 5);
         text(p, area, words, on ? t.accent : t.ink, face(12, on), Qt::AlignCenter);
-        add_spot({area, key, tip, std::move(act), [this, area] { side_menu(area.bottomLeft().toPoint()); }});
+        auto& spot = add_spot(
+            {area, key, words, std::move(act), [this, area] { side_menu(area.bottomLeft().toPoint()); }});
+        spot.selected = on, spot.how = tip;
         x += wide + u(6);
     };
     for (const auto& s : document_.plan().sides) {

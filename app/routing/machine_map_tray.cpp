@@ -30,7 +30,7 @@ void MachineMap::paint_tray(QPainter& p) {
         x += wide + u(6);
     };
     chip(tr("Place all"), QStringLiteral("place all"),
-         tr("A place for each of them, laid out by what is joined to what; drag them where they are"), true,
+         tr("A place for each of them, laid out by what is joined to what"), true,
          [this] { document_.apply([](const Plan& q) { return place_all(q); }, tr("Place all")); }, {});
     for (size_t i = 0; i < waiting.size(); ++i) {
         const auto name = words_of(name_of(document_.plan(), waiting[i]));
@@ -44,8 +44,7 @@ void MachineMap::paint_tray(QPainter& p) {
             break;
         }
         chip(
-            name, "tray:" + words_of(waiting[i]),
-            tr("%1 has no place yet: drag it to one, or press Enter").arg(name), false,
+            name, "tray:" + words_of(waiting[i]), tr("%1 has no place yet").arg(name), false,
             [this, id = waiting[i], at = QPoint(static_cast<int>(x), static_cast<int>(y))] {
                 tray_menu(id, at);
             },

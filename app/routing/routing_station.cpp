@@ -27,7 +27,7 @@ CutPanel::CutPanel(Document& document, QWidget* parent)
 
 QSize CutPanel::minimumSizeHint() const {
     return {u(266), u(document_.study().harness.holes.empty() ? 90 : 288) +
-                        static_cast<int>(lead_count(document_.plan())) * u(26) + u(44)};
+                        static_cast<int>(document_.plan().leads.size()) * u(26) + u(44)};
 }
 
 const HoleFill* CutPanel::hole() const {
@@ -61,7 +61,7 @@ void CutPanel::ways_menu(const Id& id) {
     document_.select(id);
     const auto& plan = document_.plan();
     size_t lead = 0;
-    while (lead_at(plan, lead).id != id) ++lead;
+    while (plan.leads[lead].id != id) ++lead;
     QMenu menu(this);
     const auto all = alternatives(plan, document_.catalogue(), document_.study(), lead);
     const auto now = std::find_if(all.begin(), all.end(), [](const auto& a) { return a.now; });
@@ -77,14 +77,14 @@ void CutPanel::ways_menu(const Id& id) {
         action->setChecked(a.now);
     }
     if (all.empty()) menu.addAction(tr("No measured ways join its ends"))->setEnabled(false);
-    if (!lead_at(plan, lead).by.empty()) {
+    if (!plan.leads[lead].by.empty()) {
         menu.addSeparator();
         menu.addAction(tr("Let it find its own way"), this, [this, id] {
             document_.apply_and_tell([=](const Plan& p) { return pin_lead(p, id, {}); },
                                      tr("Let a lead find its way"));
         });
     }
-    jacket_menu(*menu.addMenu(tr("Over its wires")), lead_at(plan, lead));
+    jacket_menu(*menu.addMenu(tr("Over its wires")), plan.leads[lead]);
     menu.exec(mapToGlobal(spot_centre("cut:" + words_of(id))));
 }
 
@@ -159,7 +159,7 @@ double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
     }
     for (size_t i = 0; i < h.wires.size(); ++i) {
         const auto& w = h.wires[i];
-        const auto& feed = lead_at(plan, w.lead);
+        const auto& feed = plan.leads[w.lead];
         const auto colour = words_of(colour_of(plan, w));
         p.setPen(QPen(t.muted, 1));
         p.setBrush(wire_colour(colour));
@@ -205,11 +205,11 @@ void CutPanel::paint_cuts(QPainter& p, double y) {
     card(p, QRectF(0, y, width() - u(2), height() - y - 1));
     text(p, QRectF(u(12), y + u(6), width() - u(24), u(20)), tr("Cut lengths"), t.ink, face(14, true));
     y += u(28);
-    if (plan.feeds.empty())
+    if (plan.feeds().empty())
         text(p, QRectF(u(12), y, width() - u(24), u(20)), tr("Nothing to cut before it is wired."), t.muted,
              face(12));
-    for (size_t i = 0; i < lead_count(plan); ++i, y += u(26)) {
-        const auto& f = lead_at(plan, i);
+    for (size_t i = 0; i < plan.leads.size(); ++i, y += u(26)) {
+        const auto& f = plan.leads[i];
         const auto& route = s.harness.routes[i];
         const bool selected = document_.selects(f.id);
         if (selected) p.fillRect(QRectF(u(4), y, width() - u(10), u(25)), t.accent_soft);
@@ -232,11 +232,13 @@ void CutPanel::paint_cuts(QPainter& p, double y) {
              t.muted, face(11), Qt::AlignRight | Qt::AlignVCenter);
         text(p, QRectF(width() - u(84), y, u(74), u(25)), count + said(route.cut), t.ink, face(12, true),
              Qt::AlignRight | Qt::AlignVCenter);
-        add_spot({QRectF(u(4), y, width() - u(10), u(25)), "cut:" + QString::fromStdString(f.id),
-                  tr("%1: path %2, cut %3\nRight-click for the other ways that it could go.")
-                      .arg(words_of(f.name.empty() ? feed_name(plan, f) : f.name), said(route.length),
-                           said(route.cut)),
-                  [this, id = f.id] { document_.select(id); }, [this, id = f.id] { ways_menu(id); }});
+        const auto whole = words_of(lead_name(plan, f));
+        auto& spot =
+            add_spot({QRectF(u(4), y, width() - u(10), u(25)), "cut:" + QString::fromStdString(f.id),
+                      tr("%1: path %2, cut %3").arg(whole, said(route.length), said(route.cut)),
+                      [this, id = f.id] { document_.select(id); }, [this, id = f.id] { ways_menu(id); }});
+        spot.name = whole, spot.value = tr("path %1, cut %2").arg(said(route.length), said(route.cut));
+        spot.selected = selected, spot.how = tr("Right-click for the other ways that it could go.");
     }
 }
 

@@ -31,7 +31,7 @@ Why Certainty::of(const Id& subject) const {
 
 void Certainty::draw() {
     const auto* phase = phase_of(document_.plan(), document_.conditions());
-    if (current() || !phase || phase->charging || document_.plan().feeds.empty()) return;
+    if (current() || !phase || phase->charging || document_.plan().feeds().empty()) return;
     if (busy_) return pause_.start();
     busy_ = true;
     work_.start([this, plan = document_.kept_plan(), phase = *phase, parts = document_.kept_catalogue()] {

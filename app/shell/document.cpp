@@ -224,9 +224,9 @@ bool Document::propose_wiring() {
         emit said(why, true, false);
         return false;
     }
-    const auto before = plan().feeds.size();
+    const auto before = plan().feeds().size();
     apply([next = proposal->plan](const Plan&) { return next; }, tr("Propose wiring"));
-    const auto wired = plan().feeds.size();
+    const auto wired = plan().feeds().size();
     emit proposed();
     // What it rests on comes first: that is what to say otherwise.
     QStringList taken;

@@ -131,7 +131,8 @@ void Window::find_anything() {
     };
     things(plan.loads, tr("load"), Station::loads), things(plan.sources, tr("source"), Station::power);
     things(plan.hubs, tr("hub"), Station::power), things(plan.converters, tr("converter"), Station::power);
-    things(plan.feeds, tr("lead"), Station::wiring), things(plan.cables, tr("cable"), Station::wiring);
+    things(plan.feeds(), tr("lead"), Station::wiring),
+        things(plan.signal_leads(), tr("cable"), Station::wiring);
     things(plan.passives, tr("part"), Station::wiring), things(plan.places, tr("place"), Station::routing);
     things(plan.sides, tr("side"), Station::routing), things(plan.zones, tr("zone"), Station::routing);
     things(plan.bodies, tr("body"), Station::routing), things(plan.openings, tr("opening"), Station::routing);

@@ -86,7 +86,7 @@ void FindingsBar::next() {
     if (!findings[current_].about.empty()) document_.select(findings[current_].about.front());
     emit finding_chosen(QString::fromStdString(findings[current_].rule));
     fit();
-    announce_words(*this);
+    say_aloud(*this, QString::fromStdString(findings[current_].sentence));
 }
 
 std::vector<std::pair<Severity, QString>> FindingsBar::counts() const {
@@ -103,7 +103,7 @@ std::vector<std::pair<Severity, QString>> FindingsBar::counts() const {
 }
 
 QString FindingsBar::clean_words() const {
-    return document_.plan().feeds.empty() ? tr("Nothing wired yet") : tr("✓ Nothing found");
+    return document_.plan().feeds().empty() ? tr("Nothing wired yet") : tr("✓ Nothing found");
 }
 
 double FindingsBar::paint_counts(QPainter& p, double tall) {
@@ -129,7 +129,7 @@ double FindingsBar::paint_counts(QPainter& p, double tall) {
         const auto clean = clean_words();
         const double w = text_width(clean, face(13, true));
         text(p, QRectF(x, 0, w + 2, tall), clean,
-             document_.plan().feeds.empty() ? theme().muted : theme().good, face(13, true));
+             document_.plan().feeds().empty() ? theme().muted : theme().good, face(13, true));
         x += w + u(20);
     }
     return x;
@@ -137,7 +137,7 @@ double FindingsBar::paint_counts(QPainter& p, double tall) {
 
 QString FindingsBar::figures() const {
     const auto& s = document_.study();
-    if (document_.plan().feeds.empty()) return {};
+    if (document_.plan().feeds().empty()) return {};
     const QString run =
         !s.mission.packs.empty() && std::all_of(s.mission.packs.begin(), s.mission.packs.end(),
                                                 [](const auto& p) { return p.endless; })

@@ -9,6 +9,7 @@
 #include "line/completion.h"
 #include "line/thing_edits.h"
 #include "theme/theme.h"
+#include "widgets/canvas_access.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
@@ -46,7 +47,6 @@ LineBar::LineBar(Document& document, QWidget* parent) : QWidget(parent), documen
     column->addLayout(row);
     problem_ = new QLabel(this);
     problem_->setWordWrap(true);
-    problem_->setAccessibleName(tr("What is wrong with the line"));
     problem_->hide();
     column->addWidget(problem_);
     offers_ = new QStringListModel(this);
@@ -101,6 +101,7 @@ void LineBar::show_problem(const QString& words, int begin, int end) {
     problem_->setStyleSheet(QStringLiteral("color:%1").arg(theme().danger.name()));
     problem_->setText(QStringLiteral("! ") + words);
     problem_->show();
+    say_aloud(*problem_, words);
     if (end > begin)
         field_->setSelection(begin, end - begin);
     else

@@ -113,12 +113,12 @@ void LineChips::paint(QPainter& p) {
             continue;
         }
         const auto* fact = line_->chips[i].fact;
-        add_spot({area,
-                  key,
-                  tr("%1\n%2\nClick to say it otherwise; empty takes it off.")
-                      .arg(words, fact ? tr(fact->help) : tr("what it is called")),
-                  [this, i, area] { edit_chip(i, area); },
-                  {}});
+        auto& spot = add_spot({area,
+                               key,
+                               fact ? tr(fact->help) : tr("what it is called"),
+                               [this, i, area] { edit_chip(i, area); },
+                               {}});
+        spot.name = words, spot.how = tr("Click to say it otherwise; empty takes it off.");
     }
 }
 

@@ -56,7 +56,7 @@ std::vector<Paper> papers() {
              unwired},
             {QObject::tr("Build book"), QStringLiteral("build book.pdf"),
              [](const Plan& p, const Catalogue& c, const Study& s) {
-                 return p.feeds.empty() ? std::vector<DiagramSheet>() : book_sheets(p, c, s);
+                 return p.feeds().empty() ? std::vector<DiagramSheet>() : book_sheets(p, c, s);
              },
              unwired, true}};
 }

@@ -62,9 +62,11 @@ void StationBar::paint(QPainter& p) {
             p.drawRoundedRect(pill, pill.height() / 2, pill.height() / 2);
             text(p, pill, words, badge.urgent ? t.accent_ink : t.ink, face(11, true), Qt::AlignCenter);
         }
-        const auto tip = tr("%1 (Alt+%2)").arg(station_name(station)).arg(i + 1) +
-                         (badge.tip.isEmpty() ? QString() : "\n" + badge.tip);
-        add_spot({area, station_name(station), tip, [this, station] { emit chosen(station); }, {}});
+        auto& spot =
+            add_spot({area, station_name(station), badge.tip, [this, station] { emit chosen(station); }, {}});
+        spot.name = station_name(station), spot.selected = here;
+        spot.how = tr("%1 (Alt+%2)").arg(station_name(station)).arg(i + 1);
+        if (badge.count > 0) spot.value = QString::number(badge.count);
     }
 }
 

@@ -213,8 +213,8 @@ void WhatIfBar::rebuild_switches() {
     const auto& open = document_.study().open;
     std::vector<std::pair<Id, QString>> wanted;
     std::vector<bool> closed;
-    for (size_t f = 0; f < plan.feeds.size(); ++f)
-        if (const auto* d = hand_switch(document_.catalogue(), plan.feeds[f])) {
+    for (size_t f = 0; f < plan.feeds().size(); ++f)
+        if (const auto* d = hand_switch(document_.catalogue(), plan.feeds()[f])) {
             wanted.emplace_back(d->id, QString::fromStdString(d->name));
             closed.push_back(!open[f]);
         }

@@ -157,7 +157,6 @@ void Window::make_banner(QVBoxLayout& column) {
     row->setContentsMargins(u(18), u(6), u(14), u(6));
     banner_words_ = new QLabel(banner_);
     banner_words_->setWordWrap(true);
-    banner_words_->setAccessibleName(tr("Message"));
     row->addWidget(banner_words_, 1);
     banner_undo_ = new QPushButton(tr("Undo"), banner_);
     connect(banner_undo_, &QPushButton::clicked, this, [this] {
@@ -182,7 +181,7 @@ void Window::show_banner(const QString& words, bool error, bool undoable) {
     banner_undo_->setVisible(undoable);
     undo_of_ = undoable ? document_.kept_plan() : nullptr;
     banner_->show();
-    announce_words(*banner_words_);
+    say_aloud(*banner_words_, words);
 }
 
 void Window::make_actions() {
@@ -441,7 +440,7 @@ void Window::select_all() {
             take(plan.sources), take(plan.hubs), take(plan.converters), take(plan.loads);
             break;
         case Station::wiring:
-            take(plan.feeds), take(plan.cables);
+            take(plan.feeds()), take(plan.signal_leads());
             break;
         case Station::routing:
             take(plan.sources), take(plan.hubs), take(plan.converters), take(plan.loads), take(plan.passives);

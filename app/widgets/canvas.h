@@ -40,6 +40,10 @@ struct Spot {
     bool focusable = true;
     QString name = {};   ///< read aloud; empty: the first line of its tip
     QString value = {};  ///< the number or choice that it holds, where its name does not say it
+    QString how = {};    ///< what the mouse does with it; in the tip alone, read aloud nowhere
+    std::optional<bool> selected = {}, checked = {}, expanded = {};  ///< absent: it cannot be
+    /// What its tip adds to its name.
+    QString said_more() const;
     QString said_name() const { return name.isEmpty() ? tip.words().section(QLatin1Char('\n'), 0, 0) : name; }
 };
 
@@ -91,7 +95,7 @@ class Canvas : public QWidget {
     double paint_width() const { return width() / zoom_; }
     double paint_height() const { return height() / zoom_; }
     QPointF in_drawing(QPointF at) const { return at / zoom_; }
-    void add_spot(Spot spot) { spots_.push_back(std::move(spot)); }
+    Spot& add_spot(Spot spot) { return spots_.emplace_back(std::move(spot)); }
     const Spot* spot_at(QPointF at) const;
     /// Draws text on one line; where it is too long in smaller letters, on two lines where the area holds
     /// them, and cut with an ellipsis where it must be: then the whole text is the spot's tip.
@@ -141,7 +145,7 @@ class Canvas : public QWidget {
     void drop_old_stamps();
     void announce_changes();
     void focus_on(const QString& key);
-    size_t announced_ = 0;  ///< what the spots said when they were last announced
+    std::vector<std::pair<QString, size_t>> announced_;  ///< of each spot, what it said when last announced
     std::vector<Spot> spots_;
     QHash<QString, Stamp> stamps_;
     int painting_ = 0;

@@ -1,5 +1,6 @@
 #include "widgets/canvas_access.h"
 
+#include <QRegularExpression>
 #include <QWindow>
 
 namespace sangre::app {
@@ -26,7 +27,10 @@ QString SpotAccess::text(QAccessible::Text which) const {
             return s->said_name();
         case QAccessible::Description:
         case QAccessible::Help:
-            return s->tip.words();
+            // The desktop's bus has no place for a value that is words: it comes first of what describes.
+            return QStringList{s->value, s->said_more()}
+                .filter(QRegularExpression(QStringLiteral(".")))
+                .join(QStringLiteral(". "));
         case QAccessible::Value:
             return s->value;
         default:
@@ -44,7 +48,8 @@ QRect SpotAccess::rect() const {
 QAccessible::Role SpotAccess::role() const {
     const auto* s = spot();
     // What the mouse alone points at repeats a spot that keys reach: a mark of a chart, the row beneath it.
-    return s && s->focusable && (s->activate || s->secondary) ? QAccessible::Button : QAccessible::StaticText;
+    if (!s || !s->focusable || !(s->activate || s->secondary)) return QAccessible::StaticText;
+    return s->checked ? QAccessible::CheckBox : s->selected ? QAccessible::ListItem : QAccessible::Button;
 }
 
 QAccessible::State SpotAccess::state() const {
@@ -59,6 +64,10 @@ QAccessible::State SpotAccess::state() const {
     state.disabled = !canvas_->isEnabled();
     state.invisible = !canvas_->isVisible();
     state.offscreen = !canvas_->visibleRegion().intersects(s->area.toAlignedRect());
+    state.selectable = s->selected.has_value(), state.selected = s->selected.value_or(false);
+    state.checkable = s->checked.has_value(), state.checked = s->checked.value_or(false);
+    state.expandable = s->expanded.has_value(), state.expanded = s->expanded.value_or(false);
+    state.collapsed = s->expanded.has_value() && !*s->expanded;
     state.hasPopup = static_cast<bool>(s->secondary);
     return state;
 }
@@ -166,9 +175,35 @@ void announce_spots(Canvas& canvas) {
     QAccessible::updateAccessibility(&changed);
 }
 
-void announce_words(QWidget& widget) {
-    if (!QAccessible::isActive()) return;
-    QAccessibleEvent said(&widget, QAccessible::Alert);
+void announce_spot(Canvas& canvas, const QString& key) {
+    auto* whole = dynamic_cast<CanvasAccess*>(QAccessible::queryAccessibleInterface(&canvas));
+    if (!whole || !canvas.spot(key)) return;
+    const int child = whole->indexOfChild(whole->of_spot(key));
+    std::vector<QAccessible::Event> kinds{QAccessible::NameChanged, QAccessible::DescriptionChanged};
+    if (const auto selected = canvas.spot(key)->selected)
+        kinds.push_back(*selected ? QAccessible::Selection : QAccessible::SelectionRemove);
+    for (const auto kind : kinds) {
+        QAccessibleEvent changed(&canvas, kind);
+        changed.setChild(child);
+        QAccessible::updateAccessibility(&changed);
+    }
+    QAccessible::State which;
+    which.selected = which.checked = which.expanded = true;
+    QAccessibleStateChangeEvent changed(&canvas, which);
+    changed.setChild(child);
+    QAccessible::updateAccessibility(&changed);
+}
+
+void say_aloud(QWidget& widget, const QString& words) {
+    const bool drawn = qobject_cast<Canvas*>(&widget) != nullptr;
+    const bool again = words == (drawn ? widget.accessibleDescription() : widget.accessibleName());
+    // Setting either tells of the change; the bridge to the desktop's bus passes no alerts on.
+    if (drawn)
+        widget.setAccessibleDescription(words);
+    else
+        widget.setAccessibleName(words);
+    if (!again || !QAccessible::isActive()) return;
+    QAccessibleEvent said(&widget, drawn ? QAccessible::DescriptionChanged : QAccessible::NameChanged);
     QAccessible::updateAccessibility(&said);
 }
 

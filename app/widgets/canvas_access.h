@@ -66,7 +66,10 @@ void make_canvases_accessible();
 void announce_focus(Canvas& canvas, const QString& key);
 /// That its spots are others, or say something else.
 void announce_spots(Canvas& canvas);
-/// Says words aloud.
-void announce_words(QWidget& widget);
+/// That one of them has another name, value or state.
+void announce_spot(Canvas& canvas, const QString& key);
+/// Says words aloud: of a label they are its name, of a drawing what describes it. Heard where somebody
+/// listens; kept in the widget either way.
+void say_aloud(QWidget& widget, const QString& words);
 
 }  // namespace sangre::app

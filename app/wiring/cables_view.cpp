@@ -2,6 +2,7 @@
 
 #include <QMenu>
 
+#include "cable/cable.h"
 #include "parts/wire_size.h"
 #include "plan/edits.h"
 #include "widgets/words.h"
@@ -149,7 +150,7 @@ void CablesView::paint_cable(QPainter& p, size_t cable, double top) {
          face(13, true));
     const auto* wire = sangre::find(document_.catalogue().wires, c.wire);
     // Of one that feeds, what it comes to.
-    const auto& feeds = plan.feeds;
+    const auto& feeds = plan.feeds();
     const auto fed = std::find_if(feeds.begin(), feeds.end(), [&](const auto& f) { return f.id == c.id; });
     const auto* worst = fed == feeds.end()
                             ? nullptr
@@ -245,12 +246,13 @@ void CablesView::paint_core(QPainter& p, size_t cable, size_t core, const QRectF
     text(p, tag, words, t.ink, face(12, true), Qt::AlignCenter);
     const auto key = QStringLiteral("core %1 %2").arg(cable).arg(core);
     core_rows_[key] = QRectF(x0, row.top(), x1 - x0, row.height());
-    add_spot({core_rows_[key],
-              key,
-              tr("Click to type it anew: pin colour signal > pin, twisted 1, doubled 1, unused, cut back"),
-              [this, cable, core] { edit_core(cable, core); },
-              {},
-              Qt::IBeamCursor});
+    auto& spot = add_spot({core_rows_[key],
+                           key,
+                           tr("Typed as: pin colour signal > pin, twisted 1, doubled 1, unused, cut back"),
+                           [this, cable, core] { edit_core(cable, core); },
+                           {},
+                           Qt::IBeamCursor});
+    spot.name = tr("Core %1").arg(core + 1), spot.value = words_of(core_line(k));
 }
 
 void CablesView::edit_core(size_t cable, size_t core) {

@@ -73,8 +73,8 @@ void DiagramView::paint(QPainter& p) {
             add_spot(
                 {QRectF(s.from.x * m, top + s.from.y * m, (s.to.x - s.from.x) * m, (s.to.y - s.from.y) * m),
                  QStringLiteral("%1 %2").arg(i).arg(words_of(s.subject)),
-                 words_of(by_id(document_.plan().feeds, s.subject)
-                              ? feed_name(document_.plan(), *by_id(document_.plan().feeds, s.subject))
+                 words_of(by_id(document_.plan().feeds(), s.subject)
+                              ? feed_name(document_.plan(), *by_id(document_.plan().feeds(), s.subject))
                               : name_of(document_.plan(), s.subject)),
                  [this, id = s.subject] { document_.select(id); },
                  {}});

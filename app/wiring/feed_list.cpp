@@ -36,7 +36,7 @@ FeedList::FeedList(Document& document, QWidget* parent) : Canvas(tr("Feeds"), pa
 }
 
 QSize FeedList::sizeHint() const {
-    return {u(600), u(22) + std::max<int>(u(80), static_cast<int>(document_.plan().feeds.size()) * u(26))};
+    return {u(600), u(22) + std::max<int>(u(80), static_cast<int>(document_.plan().feeds().size()) * u(26))};
 }
 
 FeedList::Columns FeedList::columns() const {
@@ -50,7 +50,7 @@ QRectF FeedList::row(size_t i) const {
 
 void FeedList::paint(QPainter& p) {
     const auto& t = theme();
-    const auto& feeds = document_.plan().feeds;
+    const auto& feeds = document_.plan().feeds();
     if (feeds.empty()) {
         card(p, QRectF(0, 0, width() - u(2), u(72)));
         text(p, QRectF(u(14), u(10), width() - u(28), u(26)), tr("No feeds yet."), t.ink, face(15, true));
@@ -106,7 +106,7 @@ void FeedList::paint_bar(QPainter& p, const QRectF& area, double share, Tone ton
 void FeedList::paint_row(QPainter& p, size_t i) {
     const auto& t = theme();
     const auto& plan = document_.plan();
-    const auto& feed = plan.feeds[i];
+    const auto& feed = plan.feeds()[i];
     const auto& s = document_.study();
     const auto& protection = s.protection[i];
     const auto& worst = s.worst.feeds[i];
@@ -114,13 +114,21 @@ void FeedList::paint_row(QPainter& p, size_t i) {
     const auto c = columns();
     const auto key = QString::fromStdString(feed.id);
     const auto name = QString::fromStdString(feed_name(plan, feed));
+    const bool own = protection.family && !protection.inherited;
     card(p, area, document_.selects(feed.id));
     const auto pick = [this, id = feed.id] { document_.select(id); };
-    add_spot({area, "feed:" + key, name, pick, {}});
+    const auto size = protection.wire ? words_of(size_words(*protection.wire)) : tr("choose");
+    auto& whole = add_spot({area, "feed:" + key, name, pick, {}});
+    whole.selected = document_.selects(feed.id);
+    QStringList figures{own ? tr("fuse %1").arg(said(protection.rating)) : tr("no fuse of its own"), size,
+                        said(s.harness.routes[i].length),
+                        tr("drop %1").arg(words_of(format_percent(worst.drop_share)))};
+    if (protection.insulation)
+        figures << tr("%1 of %2").arg(said(protection.warmest), said(protection.insulation->max));
+    whole.value = figures.join(QStringLiteral(", "));
     text(p, QRectF(u(12), area.top(), c.fuse - u(16), area.height()), name, t.ink, face(13, true));
 
     const QRectF pill(c.fuse, area.top() + u(3), u(56), area.height() - u(6));
-    const bool own = protection.family && !protection.inherited;
     const bool bad = own && (!protection.protects || !protection.carries);
     p.setPen(QPen(bad ? t.danger : own ? t.accent : t.line, bad ? 2 : 1, own ? Qt::SolidLine : Qt::DashLine));
     p.setBrush(t.card);
@@ -140,7 +148,11 @@ void FeedList::paint_row(QPainter& p, size_t i) {
                   fill_fuse_menu(menu, i);
                   menu.exec(mapToGlobal(pill.bottomLeft().toPoint()));
               },
-              {}});
+              {},
+              Qt::PointingHandCursor,
+              true,
+              tr("Fuse of %1").arg(name),
+              own ? said(protection.rating) : tr("none")});
 
     const QRectF wire(c.wire, area.top(), c.length - c.wire - u(6), area.height());
     const double d = u(11);
@@ -151,7 +163,6 @@ void FeedList::paint_row(QPainter& p, size_t i) {
         p.setBrush(wire_colour(QString::fromStdString(feed.return_colour)));
         p.drawEllipse(QRectF(wire.left() + d + 2, wire.center().y() - d / 2, d, d));
     }
-    const auto size = protection.wire ? QString::fromStdString(size_words(*protection.wire)) : tr("choose");
     text(p, wire.adjusted(2 * d + u(8), 0, 0, 0), size, t.ink, face(13));
     add_spot(
         {wire,
@@ -164,7 +175,11 @@ void FeedList::paint_row(QPainter& p, size_t i) {
              fill_wire_menu(menu, i);
              menu.exec(mapToGlobal(wire.bottomLeft().toPoint()));
          },
-         {}});
+         {},
+         Qt::PointingHandCursor,
+         true,
+         tr("Wire of %1").arg(name),
+         size});
 
     const QRectF length(c.length, area.top(), c.drop - c.length - u(8), area.height());
     const auto& route = s.harness.routes[i];
@@ -178,7 +193,10 @@ void FeedList::paint_row(QPainter& p, size_t i) {
                                                    : tr("A guess. Measure it and type it"),
               [this, i] { edit_length(i); },
               {},
-              Qt::IBeamCursor});
+              Qt::IBeamCursor,
+              true,
+              tr("Length of %1").arg(name),
+              said(route.length)});
 
     const double limit = plan.practices.drop_limit;
     paint_bar(p, QRectF(c.drop, area.top(), c.warm - c.drop - u(10), area.height()),
@@ -197,7 +215,7 @@ void FeedList::paint_row(QPainter& p, size_t i) {
 
 void FeedList::fill_fuse_menu(QMenu& menu, size_t i) {
     const auto& p = document_.study().protection[i];
-    const auto id = document_.plan().feeds[i].id;
+    const auto id = document_.plan().feeds()[i].id;
     const auto fitting = suitable_families(document_.catalogue(), p.need,
                                            p.family ? std::vector<Id>{p.family->id} : std::vector<Id>());
     int shown = 0;
@@ -226,7 +244,7 @@ void FeedList::fill_fuse_menu(QMenu& menu, size_t i) {
 }
 
 void FeedList::fill_wire_menu(QMenu& menu, size_t i) {
-    const auto& feed = document_.plan().feeds[i];
+    const auto& feed = document_.plan().feeds()[i];
     const auto* fitted = sangre::find(document_.catalogue().wires, feed.wire);
     const Id insulation = fitted ? fitted->insulation : document_.plan().practices.wire_insulation;
     const bool metric = fitted ? fitted->metric : document_.plan().practices.metric;
@@ -255,7 +273,7 @@ void FeedList::fill_wire_menu(QMenu& menu, size_t i) {
 }
 
 void FeedList::edit_length(size_t i) {
-    const auto& feed = document_.plan().feeds[i];
+    const auto& feed = document_.plan().feeds()[i];
     document_.select(feed.id);
     const auto c = columns();
     const auto area = row(i);
@@ -274,7 +292,7 @@ void FeedList::edit_length(size_t i) {
 
 std::function<Plan(const Plan&, int)> FeedList::stepping(const QString& spot) const {
     const Id feed = spot.section(':', 1).toStdString();
-    const auto& feeds = document_.plan().feeds;
+    const auto& feeds = document_.plan().feeds();
     const auto* f = by_id(feeds, feed);
     if (!f) return {};
     const auto& catalogue = document_.catalogue();

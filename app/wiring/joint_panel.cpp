@@ -32,7 +32,7 @@ JointPanel::JointPanel(Document& document, QWidget* parent)
 }
 
 std::optional<size_t> JointPanel::feed_of(const Document& document) {
-    const auto& feeds = document.plan().feeds;
+    const auto& feeds = document.plan().feeds();
     for (size_t i = 0; i < feeds.size(); ++i)
         if (feeds[i].id == document.selection()) return i;
     if (const auto into = feeds_into(document.plan(), document.selection()); !into.empty())
@@ -68,7 +68,7 @@ void JointPanel::paint(QPainter& p) {
     card(p, QRectF(0, 0, width() - 1, height() - 1));
     const auto at = feed_of(document_);
     if (!at) return;
-    const auto& feed = document_.plan().feeds[*at];
+    const auto& feed = document_.plan().feeds()[*at];
     const double y = paint_tabs(p, feed);
     const auto work = feed_joint(document_.plan(), document_.catalogue(), *at, at_source_);
     const auto title =
@@ -149,7 +149,7 @@ void JointPanel::paint_facts(QPainter& p, const JointWork& work, const QRectF& a
               << tr("solder: %1").arg(words_of(solder_words(work)));
     if (kind.heat.empty()) words << tr("with %1").arg(tools);
     if (const auto at = feed_of(document_)) {
-        const auto& feed = document_.plan().feeds[*at];
+        const auto& feed = document_.plan().feeds()[*at];
         if (document_.plan().terminals.contains(at_source_ ? feed.from : feed.to))
             words << tr("+ on %1, − on %2")
                          .arg(words_of(landing_sign(document_.plan(), feed, {at_source_, false})),
@@ -169,7 +169,7 @@ void JointPanel::paint_facts(QPainter& p, const JointWork& work, const QRectF& a
 void JointPanel::fill_kind_menu(QMenu& menu, size_t feed) {
     const auto& plan = document_.plan();
     const auto& catalogue = document_.catalogue();
-    const auto& f = plan.feeds[feed];
+    const auto& f = plan.feeds()[feed];
     const auto* now = sangre::find(catalogue.joints, at_source_ ? f.joint_from : f.joint_to);
     const auto end = now ? now->end : usual_end(plan, f, at_source_);
     const auto offer = [&](QMenu& to, const JointKind& k) {

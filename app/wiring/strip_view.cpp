@@ -95,7 +95,7 @@ void StripView::paint(QPainter& p) {
              tr("Select a feed: it is drawn here from source to end."), t.muted, face(13));
         return;
     }
-    const auto& feed = document_.plan().feeds[*feed_];
+    const auto& feed = document_.plan().feeds()[*feed_];
     const auto now = tr("%1 flow").arg(said(strip_.amps));
     text(p, QRectF(u(14), u(6), width() - u(180), u(20)),
          tr("%1   %2").arg(words_of(feed_name(document_.plan(), feed)), now), t.ink, face(13, true));
@@ -105,14 +105,16 @@ void StripView::paint(QPainter& p) {
     p.drawRoundedRect(button, u(11), u(11));
     text(p, button, shorting_ ? tr("Point at the wire") : tr("What if it shorts?"),
          shorting_ ? t.danger : t.accent, face(12, true), Qt::AlignCenter);
-    add_spot({button,
-              "short",
-              tr("Then click anywhere on the wire: which fuse opens, when, how hot, what loses power"),
-              [this] {
-                  set_shorting(!shorting_);
-                  if (shorting_) short_at(along_);
-              },
-              {}});
+    auto& spot = add_spot({button,
+                           "short",
+                           tr("Which fuse opens, when, how hot, what loses power"),
+                           [this] {
+                               set_shorting(!shorting_);
+                               if (shorting_) short_at(along_);
+                           },
+                           {}});
+    spot.name = tr("What if it shorts?"), spot.checked = shorting_;
+    spot.how = tr("Then click anywhere on the wire.");
     const double block = u(112);
     const QRectF source(u(12), u(50), block, u(72)), end(width() - block - u(12), u(50), block, u(72));
     lay_out(source.right(), end.left());
@@ -133,7 +135,7 @@ void StripView::paint_end(QPainter& p, const StripItem& item, const QRectF& area
     text(p, QRectF(inner.left(), inner.top() + u(20), inner.width(), u(20)), said(item.before), t.ink,
          face(14, true));
     const auto& plan = document_.plan();
-    const auto& feed = plan.feeds[*feed_];
+    const auto& feed = plan.feeds()[*feed_];
     const auto signs = item.kind == StripKind::source ? tr("+ above, − below")
                        : feed.ret == Return::frame    ? tr("returns by the frame")
                        : feed.ret == Return::shared   ? tr("shares a return")
@@ -143,7 +145,7 @@ void StripView::paint_end(QPainter& p, const StripItem& item, const QRectF& area
 
 void StripView::paint_item(QPainter& p, const StripItem& item, const QRectF& area) {
     const auto& t = theme();
-    const auto& feed = document_.plan().feeds[*feed_];
+    const auto& feed = document_.plan().feeds()[*feed_];
     const bool wire = item.kind == StripKind::wire;
     const double thick = wire ? u(6) : u(3);
     const auto line = [&](double y, const QPen& pen) {

@@ -1,6 +1,7 @@
 // What somebody hears who does not see the window: every spot of every drawing has a name, a role and its
 // actions, and every action is reached by keyboard.
 #include <QAccessible>
+#include <QRegularExpression>
 #include <QSettings>
 #include <QStackedWidget>
 #include <set>
@@ -10,6 +11,7 @@
 #include "power/power_station.h"
 #include "routing/routing_station.h"
 #include "shell/line_bar.h"
+#include "units/format.h"
 #include "widgets/canvas_access.h"
 #include "widgets/toggle.h"
 #include "wiring/wiring_station.h"
@@ -118,6 +120,83 @@ class TestAccessibility : public QObject {
             QVERIFY2(walk.wrong.isEmpty(), qPrintable(walk.wrong.mid(0, 60).join('\n')));
             QVERIFY(walk.spots > 8);
         }
+    }
+    /// The mouse has its words in the tip alone; a description adds to the name and does not repeat it.
+    void what_is_said_is_what_is_drawn() {
+        Desk d;
+        const QRegularExpression mouse(QStringLiteral("\\b([Cc]lick|[Dd]rag|mouse)"));
+        size_t heard = 0;
+        QStringList wrong;
+        for (int i = 0; i < station_count; ++i) {
+            d.window.go(static_cast<Station>(i));
+            Desk::settle();
+            for (auto* c : d.canvases()) {
+                if (!c->isVisible()) continue;
+                c->repaint();
+                auto* whole = QAccessible::queryAccessibleInterface(c);
+                for (const auto& s : c->spots()) {
+                    auto* spot = dynamic_cast<CanvasAccess*>(whole)->of_spot(s.key);
+                    const auto name = spot->text(QAccessible::Name),
+                               more = spot->text(QAccessible::Description);
+                    ++heard;
+                    if (name.contains(mouse) || spot->text(QAccessible::Value).contains(mouse))
+                        wrong << s.key + ": " + name;
+                    QVERIFY2(more.isEmpty() || !more.startsWith(name), qPrintable(s.key + ": " + more));
+                }
+            }
+        }
+        QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join('\n')));
+        QVERIFY(heard > 200);
+        // What it holds is its value: fuse, size, length, drop and warmth of a lead; draw of a load.
+        const auto value = [&](Canvas* canvas, const QString& key) {
+            canvas->repaint();
+            return dynamic_cast<CanvasAccess*>(QAccessible::queryAccessibleInterface(canvas))
+                ->of_spot(key)
+                ->text(QAccessible::Value);
+        };
+        d.window.go(Station::wiring);
+        Desk::settle();
+        const auto& plan = d.document.plan();
+        const auto& s = d.document.study();
+        for (size_t f = 0; f < plan.feeds().size(); ++f) {
+            const auto said =
+                value(d.window.wiring()->list(), "feed:" + QString::fromStdString(plan.feeds()[f].id));
+            if (const auto& p = s.protection[f]; p.family && !p.inherited)
+                QVERIFY2(said.contains(QString::fromStdString(format(p.rating))), qPrintable(said));
+            QVERIFY2(said.contains(QString::fromStdString(format(s.harness.routes[f].length))),
+                     qPrintable(said));
+            QVERIFY2(said.contains(QString::fromStdString(format_percent(s.worst.feeds[f].drop_share))),
+                     qPrintable(said));
+        }
+    }
+    void states_are_states() {
+        Desk d;
+        d.window.go(Station::wiring);
+        Desk::settle();
+        auto* list = d.window.wiring()->list();
+        const auto state = [&](Canvas* canvas, const QString& key) {
+            canvas->repaint();
+            return dynamic_cast<CanvasAccess*>(QAccessible::queryAccessibleInterface(canvas))
+                ->of_spot(key)
+                ->state();
+        };
+        const auto& feeds = d.document.plan().feeds();
+        const auto key = [&](size_t f) { return "feed:" + QString::fromStdString(feeds[f].id); };
+        d.document.select(feeds[0].id);
+        QVERIFY(state(list, key(0)).selectable && state(list, key(0)).selected);
+        QVERIFY(state(list, key(1)).selectable && !state(list, key(1)).selected);
+        d.document.select(feeds[1].id);
+        QVERIFY(!state(list, key(0)).selected && state(list, key(1)).selected);
+        d.window.go(Station::build);
+        Desk::settle();
+        for (auto* c : d.canvases())
+            if (c->isVisible() && c->spot("action:0")) {
+                QVERIFY(state(c, "action:0").checkable && !state(c, "action:0").checked);
+                c->spot("action:0")->activate();
+                QVERIFY(state(c, "action:0").checked);
+                return;
+            }
+        QFAIL("no step is shown");
     }
     void what_is_pressed_by_voice_happens() {
         Desk d;
