@@ -23,6 +23,7 @@
 #include "propose/propose.h"
 #include "source/source_text.h"
 #include "study.h"
+#include "tongue.h"
 #include "units/format.h"
 #include "units/parse.h"
 
@@ -267,10 +268,19 @@ int run_rules(const Options&) {
 
 int answered(int argc, char** argv) {
     std::signal(SIGPIPE, SIG_IGN);
+    try {
+        speak_as_asked(argc, argv);
+    } catch (const CannotRead& e) {
+        fmt::print(stderr, "sangre-cli: {}\n", e.message);
+        return 2;
+    }
     CLI::App app{"Plans and proves low-voltage DC wiring: the computation of Sangre without its window."};
     app.set_version_flag("--version", SANGRE_VERSION);
     app.require_subcommand(1);
     Options o;
+    std::string language;
+    app.fallthrough();  // the language stands anywhere
+    app.add_option("--language", language, "of sentences, such as de; plans and lines stay as they are");
     std::function<int(const Options&)> run;
     const auto command = [&](const char* name, const char* what, int (*f)(const Options&)) {
         auto* sub = app.add_subcommand(name, what);

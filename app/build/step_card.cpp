@@ -66,6 +66,8 @@ void StepCard::show_step(const Step* step, size_t number, size_t of) {
         heard << words_of(step->title) << words_of(step->subtitle) << words_of(step->caution);
         for (const auto& tool : step->tools) heard << words_of(sangre::said(tool));
         heard.removeAll(QString());
+        for (auto& words : heard)
+            if (words.endsWith(QLatin1Char('.'))) words.chop(1);
     }
     if (const auto words = heard.join(QStringLiteral(". ")); words != accessibleDescription())
         say_aloud(*this, words);

@@ -154,22 +154,25 @@ void FlowMap::paint_converter(QPainter& p, const Block& b) {
           draw);
     const auto in = said(now.in), out = said(now.out), kind = type ? words_of(type->name) + "\n" : QString();
     const Tip tip([=] {
-        return kind +
-               tr("In %1, out %2. The mark is its derated current; at the right its "
-                  "dissipation%3.\nRight-click, or drag it, to split, merge or feed it from elsewhere.")
-                   .arg(in, out,
-                        rise.isEmpty() ? QString()
-                                       : tr(", which makes it %1 K warmer than the air").arg(rise));
+        return kind + tr("In %1, out %2. The mark is its derated current; at the right its dissipation%3.")
+                          .arg(in, out,
+                               rise.isEmpty() ? QString()
+                                              : tr(", which makes it %1 K warmer than the air").arg(rise));
     });
-    add_spot({b.area, "part:" + QString::fromStdString(b.id), tip,
-              [this, id = b.id] { document_.select(id); },
-              [this, id = b.id, at = b.area.bottomLeft()] { rail_menu(id, at); }});
+    auto& module = add_spot({b.area, "part:" + QString::fromStdString(b.id), tip,
+                             [this, id = b.id] { document_.select(id); },
+                             [this, id = b.id, at = b.area.bottomLeft()] { rail_menu(id, at); }});
+    module.name = name, module.value = tr("%1, %2").arg(output, heat), module.selected = selected;
+    module.how = tr("Right-click, or drag it, to split, merge or feed it from elsewhere.");
     add_spot({set,
               "set:" + QString::fromStdString(b.id),
               tr("Type another set voltage"),
               [this, id = c.id, set] { set_voltage(id, set); },
               {},
-              Qt::IBeamCursor});
+              Qt::IBeamCursor,
+              true,
+              tr("Set voltage of %1").arg(name),
+              setting});
 }
 
 void FlowMap::paint_load(QPainter& p, const Block& b) {

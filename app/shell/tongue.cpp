@@ -9,19 +9,11 @@
 #include <utility>
 #include <vector>
 
+#include "sentences.h"
 #include "words/say.h"
 
 namespace sangre::app {
 namespace {
-
-/// A sentence means the same wherever it stands: one context holds them all.
-class Sentences : public QTranslator {
-  public:
-    using QTranslator::QTranslator;
-    QString translate(const char*, const char* english, const char*, int) const override {
-        return QTranslator::translate("sangre", english);
-    }
-};
 
 std::atomic<Sentences*> spoken = nullptr;
 QTranslator* dialogs = nullptr;
@@ -57,8 +49,8 @@ std::vector<std::pair<QString, QString>> languages() {
 
 void speak_language(const QString& language) {
     forget();
-    auto words = std::make_unique<Sentences>();
-    if (!words->load(QStringLiteral(":/words/%1.qm").arg(language))) return;
+    auto words = shipped_sentences(language);
+    if (!words) return;
     spoken = words.release();
     sangre::speak(looked_up);
     dialogs = new QTranslator;

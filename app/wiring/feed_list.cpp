@@ -125,6 +125,7 @@ void FeedList::paint_row(QPainter& p, size_t i) {
                         tr("drop %1").arg(words_of(format_percent(worst.drop_share)))};
     if (protection.insulation)
         figures << tr("%1 of %2").arg(said(protection.warmest), said(protection.insulation->max));
+    figures << tr("short at its end: %1").arg(outcome(protection.fault));
     whole.value = figures.join(QStringLiteral(", "));
     text(p, QRectF(u(12), area.top(), c.fuse - u(16), area.height()), name, t.ink, face(13, true));
 

@@ -4512,10 +4512,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Zünder ab, Lampen an</translation>
     </message>
     <message>
-        <source>In %1, out %2. The mark is its derated current; at the right its dissipation%3.
-Right-click, or drag it, to split, merge or feed it from elsewhere.</source>
-        <translation>Hinein %1, hinaus %2. Die Marke ist, was man ihm zutraut; rechts, was er in Wärme verwandelt%3.
-Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</translation>
+        <source>In %1, out %2. The mark is its derated current; at the right its dissipation%3.</source>
+        <translation>Eingang %1, Ausgang %2. Der Strich ist sein Strom nach Derating; rechts seine Verlustleistung%3.</translation>
     </message>
     <message>
         <source>In AWG</source>
@@ -7416,6 +7414,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
         <translation>Rechtsklick, um sie neu zu tippen.</translation>
     </message>
     <message>
+        <source>Right-click, or drag it, to split, merge or feed it from elsewhere.</source>
+        <translation>Rechtsklick oder ziehen: teilen, zusammenlegen oder von woanders speisen.</translation>
+    </message>
+    <message>
         <source>Right-click: fuse, switch, filter, meter …</source>
         <translation>Rechtsklick: Sicherung, Schalter, Filter, Messgerät …</translation>
     </message>
@@ -7762,6 +7764,10 @@ Rechtsklick oder ziehen, um zu teilen, zusammenzulegen oder anders zu speisen.</
     <message>
         <source>Set voltage</source>
         <translation>Eingestellte Spannung</translation>
+    </message>
+    <message>
+        <source>Set voltage of %1</source>
+        <translation>Eingestellte Spannung von %1</translation>
     </message>
     <message>
         <source>Set {}</source>
@@ -13934,6 +13940,10 @@ schwarz an %2
     <message>
         <source>short %1</source>
         <translation>Kurzschluss %1</translation>
+    </message>
+    <message>
+        <source>short at its end: %1</source>
+        <translation>Kurzschluss am Ende: %1</translation>
     </message>
     <message>
         <source>short here</source>

@@ -113,6 +113,34 @@ class TestCli : public QObject {
         QCOMPARE(QString::fromUtf8(f.readAll()), cli({"rules"}).out);
         QVERIFY(rules().size() >= 60);
     }
+    void it_speaks_the_language_that_is_asked_for() {
+        const auto english = cli({"steps", demo_});
+        for (const auto& where :
+             {QStringList{"steps", demo_, "--language", "de"}, {"--language=de", "steps", demo_}}) {
+            const auto german = cli(where);
+            QCOMPARE(german.code, english.code);
+            QVERIFY2(german.out.contains("Vorsicht") || german.out.contains("Sicherung"),
+                     qPrintable(german.out));
+            QVERIFY(!german.out.contains("Lay everything out"));
+            QCOMPARE(german.out.count('\n'), english.out.count('\n'));
+        }
+        // The same work in the same order, in any language.
+        QJsonArray keys[2];
+        for (const int i : {0, 1}) {
+            const auto run = cli({"steps", demo_, "--json", "--language", i == 0 ? "en" : "de"});
+            for (const auto step : QJsonDocument::fromJson(run.out.toUtf8()).object()["steps"].toArray())
+                keys[i] << QJsonArray{step.toObject()["key"], step.toObject()["actions"].toArray().size(),
+                                      step.toObject()["tools"]};
+        }
+        QVERIFY(keys[0].size() > 50);
+        QCOMPARE(keys[0], keys[1]);
+        // What scripts read is as it was, and a plan's lines stay as they are typed.
+        QCOMPARE(cli({"steps", demo_, "--language", "en"}).out, english.out);
+        QCOMPARE(cli({"text", demo_, "--language", "de"}).out, cli({"text", demo_}).out);
+        const auto unknown = cli({"steps", demo_, "--language", "xx"});
+        QCOMPARE(unknown.code, 2);
+        QVERIFY2(unknown.err.contains("de") && unknown.err.contains("xx"), qPrintable(unknown.err));
+    }
     void a_plan_is_text_and_back() {
         const auto text = cli({"text", demo_});
         QCOMPARE(text.code, 0);

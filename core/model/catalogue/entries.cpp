@@ -235,7 +235,7 @@ void read(const Value& j, JointKind& k) {
     k.most = SquareMillimetre(j.value("most_mm2", raw(k.most)));
     if (k.least > k.most) throw std::runtime_error("/least_mm2: larger than most_mm2");
     k.rated = Ampere(j.value("rated_A", 0.0)), k.hottest = Celsius(j.value("hottest_C", raw(k.hottest)));
-    k.part = said(text(j, "part")), k.heat = said(text(j, "heat")), k.flux = said(text(j, "flux")),
+    k.part = text(j, "part"), k.heat = said(text(j, "heat")), k.flux = said(text(j, "flux")),
     k.solder = said(text(j, "solder"));
     k.resistance = as<Ohm>(j, "resistance_ohm"), k.tube = j.at("tube"), k.minutes = j.at("minutes");
     k.tools = j.at("tools").get<std::vector<std::string>>();

@@ -108,7 +108,7 @@ ItemWork fuse_work(const ItemPlace& p) {
                 name,
                 {say("{} and solder the fuse in by its own leads.", cut),
                  say("A tube over all of it: its leads are bare.")},
-                {say("soldering iron"), "cutters", "strippers"},
+                {to_say("soldering iron"), "cutters", "strippers"},
                 {},
                 8};
     if (mount == FuseMount::panel)
@@ -116,7 +116,7 @@ ItemWork fuse_work(const ItemPlace& p) {
                 name,
                 {say("{}; a lug on each of its studs, the side marked LINE or BAT towards the source.", cut),
                  say("Leave it open.")},
-                {say("crimping pliers"), "spanner"},
+                {to_say("crimping pliers"), "spanner"},
                 {},
                 10};
     if (mount == FuseMount::bolted)
@@ -125,7 +125,7 @@ ItemWork fuse_work(const ItemPlace& p) {
                 {say("{}; a lug of the bolts' size on both ends, tube over their barrels.", cut),
                  say("Both under the nuts of the holder for the {} fuse. Leave the link out.",
                      format(p.device.rating))},
-                {"cutters", say("crimping pliers"), "spanner"},
+                {"cutters", to_say("crimping pliers"), "spanner"},
                 {},
                 15};
     return {say("Fuse holder in the {}", p.lead()),

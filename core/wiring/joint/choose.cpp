@@ -99,10 +99,10 @@ std::vector<std::string> tools_of(const JointKind& kind, const Practices& practi
     std::vector<std::string> all;
     const bool lighter = practices.heat == HeatSchool::lighter;
     for (const auto& t : kind.tools)
-        if (wanted(kind, t, practices)) all.push_back(lighter && t == tube_shrinker ? say("lighter") : t);
+        if (wanted(kind, t, practices)) all.push_back(lighter && t == tube_shrinker ? to_say("lighter") : t);
     if (!kind.tube) return all;
     if (practices.insulation == InsulationSchool::tape) all.emplace_back("tape");
-    if (practices.insulation == InsulationSchool::polyimide) all.emplace_back(say("polyimide tape"));
+    if (practices.insulation == InsulationSchool::polyimide) all.emplace_back(to_say("polyimide tape"));
     return all;
 }
 
@@ -110,7 +110,7 @@ std::vector<std::string> tools_of(const JointKind& kind, const JointSize& size, 
     auto all = tools_of(kind, practices);
     if (raw(size.burn_back) <= 0) return all;
     std::erase_if(all, [](const auto& tool) { return tool.starts_with("iron"); });
-    all.emplace_back(say("small torch")), all.emplace_back(say("wet cloth"));
+    all.emplace_back(to_say("small torch")), all.emplace_back(to_say("wet cloth"));
     return all;
 }
 

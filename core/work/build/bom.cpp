@@ -192,7 +192,7 @@ void add_joints(std::vector<BomLine>& lines, const Lead& lead, const WireType& w
             {Goods::small, work->crimp->cost, work->crimp->id, {}});
     else if (!work->kind->part.empty())
         add(lines,
-            say("{} for {}{}", work->kind->part,
+            say("{} for {}{}", said(work->kind->part),
                 lead.conductors > 1 ? fmt::format("{} × ", lead.conductors) : "", wire.size),
             ends, "pcs", "", {Goods::small});
 }
@@ -325,7 +325,7 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
             add(lines, cap.part->name, 1, "pcs", plan.hubs[p.hub].name,
                 {Goods::small, cap.part->cost, cap.part->id, {}});
         else if (!p.kind->part.empty())
-            add(lines, say("{} for {}", p.kind->part, format(p.copper)), 1, "pcs", plan.hubs[p.hub].name);
+            add(lines, say("{} for {}", said(p.kind->part), format(p.copper)), 1, "pcs", plan.hubs[p.hub].name);
     }
     for (size_t i = 0; i < plan.leads.size(); ++i) {
         const auto& c = plan.leads[i];
