@@ -212,7 +212,7 @@ void MachineMap::paint_side(QPainter& p) {
     // Its name, its scale, and the other sides.
     double x = std::min<double>(m.left(), u(12));
     const auto tab = [&](const QString& words, const QString& key, bool on, const QString& tip,
-                         std::function<void()> act) {
+                         std::function<void()> act, const QString& how = {}) {
         const double wide = text_width(words, face(12, on)) + u(18);
         const QRectF area(x, u(3), wide, u(20));
         p.setPen(QPen(on ? t.accent : t.line, 1));
@@ -220,8 +220,8 @@ void MachineMap::paint_side(QPainter& p) {
         p.drawRoundedRect(area, 5, 5);
         text(p, area, words, on ? t.accent : t.ink, face(12, on), Qt::AlignCenter);
         auto& spot = add_spot(
-            {area, key, words, std::move(act), [this, area] { side_menu(area.bottomLeft().toPoint()); }});
-        spot.selected = on, spot.how = tip;
+            {area, key, tip, std::move(act), [this, area] { side_menu(area.bottomLeft().toPoint()); }});
+        spot.name = words, spot.selected = on, spot.how = how;
         x += wide + u(6);
     };
     for (const auto& s : document_.plan().sides) {
@@ -238,9 +238,9 @@ void MachineMap::paint_side(QPainter& p) {
             [this] { ask_picture(); });
     const auto scale =
         raw(shown->across) > 0 ? tr("%1 across").arg(app::said(shown->across)) : tr("! scale not set");
-    tab(scale, QStringLiteral("scale"), false,
-        tr("Click two points whose distance you know; right-click types how wide it is"),
-        [this] { begin_scale(); });
+    tab(
+        scale, QStringLiteral("scale"), false, {}, [this] { begin_scale(); },
+        tr("Click two points whose distance you know; right-click types how wide it is"));
 }
 
 void MachineMap::paint_marks(QPainter& p) {

@@ -325,7 +325,8 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
             add(lines, cap.part->name, 1, "pcs", plan.hubs[p.hub].name,
                 {Goods::small, cap.part->cost, cap.part->id, {}});
         else if (!p.kind->part.empty())
-            add(lines, say("{} for {}", said(p.kind->part), format(p.copper)), 1, "pcs", plan.hubs[p.hub].name);
+            add(lines, say("{} for {}", said(p.kind->part), format(p.copper)), 1, "pcs",
+                plan.hubs[p.hub].name);
     }
     for (size_t i = 0; i < plan.leads.size(); ++i) {
         const auto& c = plan.leads[i];
