@@ -25,16 +25,16 @@ Plan plan_of(size_t feeds) {
         f.joint_from = f.joint_to = "ring-crimp";
         if (rating > 0)
             f.devices = {{f.id + "-fuse", DeviceKind::fuse, "standard-blade", Ampere(rating), {}, {}}};
-        p.feeds.push_back(f);
+        p.add_feed(f);
     };
     feed("battery", "hub", "awg2_0-silicone", 0);
-    p.feeds.back().devices = {
+    p.feeds().back().devices = {
         {"main-fuse", DeviceKind::fuse, "bolt-down-51", Ampere(300), {}, {}},
         {"main-switch", DeviceKind::power_switch, "isolator-300a", Ampere(0), "Main", {}}};
     std::vector<Id> sources{"hub"};
-    for (size_t i = 0; p.feeds.size() < feeds; ++i) {
+    for (size_t i = 0; p.feeds().size() < feeds; ++i) {
         const Id id = "part" + std::to_string(i);
-        const bool room = feeds - p.feeds.size() > 2;
+        const bool room = feeds - p.feeds().size() > 2;
         if (i % 8 == 0 && room) {
             p.converters.push_back(
                 {id, "Rail " + std::to_string(i), "buck-15a-75v", Volt(pick(5, 12)), {}, {}});
@@ -133,7 +133,7 @@ std::vector<Metre> lengths_of(const Plan& plan) { return feed_lengths(lay_harnes
 Demand all_on(const Plan& plan) {
     Demand d;
     d.states.assign(plan.loads.size(), LoadState::typical);
-    d.open.assign(plan.feeds.size(), false);
+    d.open.assign(plan.feeds().size(), false);
     d.charge = 0.7;
     return d;
 }

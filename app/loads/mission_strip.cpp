@@ -4,6 +4,7 @@
 #include <QMouseEvent>
 
 #include "units/format.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
 namespace {

@@ -49,9 +49,7 @@ void explain_sun(Mission& m, const Plan& plan) {
 
 std::string weeks_words(const PackDay& day) {
     if (!day.has_sun || raw(day.used) <= 0) return {};
-    const auto days = [](double n) {
-        return n >= 1000 ? say("years") : say("{} days", format_number(n, 2));
-    };
+    const auto days = [](double n) { return n >= 1000 ? say("years") : say("{} days", format_number(n, 2)); };
     if (!std::isfinite(day.poor_days))
         return say("Even poor days replace what is used: it lasts through weeks of them.");
     auto words = say("On poor days alone it lasts {}", days(day.poor_days));
