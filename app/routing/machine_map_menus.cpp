@@ -43,7 +43,8 @@ void MachineMap::edit_opening(const Id& way, const Id& opening) {
     edit_at(line_at(way),
             there ? QString::fromStdString(opening_line(document_.plan(), *there)) : tr("12 mm grommet"),
             [this, way, like](const QString& typed) -> QString {
-                const auto read = parse_opening(document_.plan(), like, typed.toStdString());
+                const auto read =
+                    parse_opening(document_.plan(), document_.catalogue(), like, typed.toStdString());
                 if (!read) return words_of(read.error().message);
                 close_editor();
                 if (like.id.empty())

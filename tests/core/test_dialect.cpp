@@ -68,7 +68,7 @@ class TestDialect : public QObject {
         const auto gland = with_line("opening O, M20 gland, in Case");
         QVERIFY(gland && gland->openings.back().kind == OpeningKind::gland &&
                 !gland->openings.back().body.empty());
-        CLOSE(raw(gland->openings.back().bore), 20.2, 1e-9);
+        CLOSE(raw(gland->openings.back().bore), 12, 1e-9);
         const auto bored = with_line("opening O, 12 mm grommet");
         QVERIFY(bored && bored->openings.back().kind == OpeningKind::grommet &&
                 raw(bored->openings.back().bore) == 12);

@@ -124,16 +124,16 @@ class TestMachine : public QObject {
     void openings_are_read_as_people_type_them() {
         Plan plan;
         plan.bodies = {{"hull", "Hull"}};
-        const auto o = parse_opening(plan, {}, "Bow gland, 12 mm gland, in Hull");
+        const auto o = parse_opening(plan, parts(), {}, "Bow gland, 12 mm gland, in Hull");
         QVERIFY(o.has_value());
         QCOMPARE(o->name, std::string("Bow gland"));
         QVERIFY(o->kind == OpeningKind::gland && o->body == "hull");
         QCOMPARE(raw(o->bore), 12.0);
-        QCOMPARE(raw(parse_opening(plan, {}, "1/2 in hole")->bore), 12.7);
-        QVERIFY(parse_opening(plan, {}, "hole")->kind == OpeningKind::hole);
-        QVERIFY(!parse_opening(plan, {}, "Bow, 0 mm hole"));
-        QVERIFY(!parse_opening(plan, {}, "Bow, 12 mm, square"));
-        QVERIFY(!parse_opening(plan, {}, "12 mm hole, in moon"));
+        QCOMPARE(raw(parse_opening(plan, parts(), {}, "1/2 in hole")->bore), 12.7);
+        QVERIFY(parse_opening(plan, parts(), {}, "hole")->kind == OpeningKind::hole);
+        QVERIFY(!parse_opening(plan, parts(), {}, "Bow, 0 mm hole"));
+        QVERIFY(!parse_opening(plan, parts(), {}, "Bow, 12 mm, square"));
+        QVERIFY(!parse_opening(plan, parts(), {}, "12 mm hole, in moon"));
     }
     void printed_and_read_again_it_is_the_same() {
         for (unsigned seed = 0; seed < 200; ++seed) {
@@ -143,7 +143,7 @@ class TestMachine : public QObject {
                 QVERIFY2(again && *again == b, (body_line(plan, b) + ": " + reason(again)).c_str());
             }
             for (const auto& o : plan.openings) {
-                const auto again = parse_opening(plan, o, opening_line(plan, o));
+                const auto again = parse_opening(plan, parts(), o, opening_line(plan, o));
                 QVERIFY2(again.has_value(), opening_line(plan, o).c_str());
                 // A line says a bore to six digits.
                 QVERIFY(std::abs(raw(again->bore) - raw(o.bore)) < 1e-4);

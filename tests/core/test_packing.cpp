@@ -361,14 +361,15 @@ class TestPacking : public QObject {
     }
     void openings_are_typed_with_what_is_in_them() {
         Plan plan;
-        const auto o = parse_opening(plan, {}, "Bow, 12 mm gland, already 5 mm, later 4 mm, already 3 mm");
+        const auto o =
+            parse_opening(plan, parts(), {}, "Bow, 12 mm gland, already 5 mm, later 4 mm, already 3 mm");
         QVERIFY(o);
         QCOMPARE(o->already, (std::vector<Millimetre>{Millimetre(5), Millimetre(3)}));
         QCOMPARE(o->later, std::vector<Millimetre>{Millimetre(4)});
-        QCOMPARE(*parse_opening(plan, {}, opening_line(plan, *o)), *o);
+        QCOMPARE(*parse_opening(plan, parts(), {}, opening_line(plan, *o)), *o);
         for (const auto* bad :
              {"12 mm gland, already 0 mm", "12 mm gland, later much", "12 mm, already -5 mm"})
-            QVERIFY2(!parse_opening(plan, {}, bad), bad);
+            QVERIFY2(!parse_opening(plan, parts(), {}, bad), bad);
     }
     void a_sheath_over_plain_wires_is_found_and_kept() {
         auto plan = through_a_hole();

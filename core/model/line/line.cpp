@@ -243,7 +243,8 @@ std::optional<ParseError> take(const LineContext& context, const Clause& clause,
         auto error = put(*fact, rest, clause.text.size() - rest.size(), clear);
         // "vital sensitive": more than one word of the kind in a clause.
         if (error && !clear)
-            if (const auto phrase = take_phrase(context.names.plan(), text, thing); phrase && *phrase)
+            if (const auto phrase = take_phrase(context.names.plan(), context.catalogue, text, thing);
+                phrase && *phrase)
                 return {};
         return error;
     }
@@ -260,7 +261,7 @@ std::optional<ParseError> take(const LineContext& context, const Clause& clause,
             fact.form == FactForm::plain)
             first_error = ParseError{clause.begin, clause.end, setter.error};
     }
-    const auto phrase = take_phrase(context.names.plan(), text, thing);
+    const auto phrase = take_phrase(context.names.plan(), context.catalogue, text, thing);
     if (!phrase) return ParseError{clause.begin, clause.end, phrase.error()};
     if (*phrase) return {};
     if (first_error) return first_error;

@@ -29,7 +29,7 @@ bool holds_digit(std::string_view text) { return std::any_of(text.begin(), text.
 
 }  // namespace
 
-Phrase take_phrase(const Plan& plan, std::string_view text, Body& into) {
+Phrase take_phrase(const Plan& plan, const Catalogue&, std::string_view text, Body& into) {
     const auto with = parse_body(plan, Body{}, "x, " + std::string(text)),
                without = parse_body(plan, Body{}, "x");
     if (!with && holds_digit(text)) return tl::unexpected(with.error().message);
@@ -39,9 +39,9 @@ Phrase take_phrase(const Plan& plan, std::string_view text, Body& into) {
     return true;
 }
 
-Phrase take_phrase(const Plan& plan, std::string_view text, Opening& into) {
-    const auto with = parse_opening(plan, Opening{}, "x, " + std::string(text)),
-               without = parse_opening(plan, Opening{}, "x");
+Phrase take_phrase(const Plan& plan, const Catalogue& catalogue, std::string_view text, Opening& into) {
+    const auto with = parse_opening(plan, catalogue, Opening{}, "x, " + std::string(text)),
+               without = parse_opening(plan, catalogue, Opening{}, "x");
     if (!with && holds_digit(text)) return tl::unexpected(with.error().message);
     if (!with || !without || *with == *without) return false;
     take_changed(*with, *without, into, &Opening::bore, &Opening::kind, &Opening::body, &Opening::already,
@@ -49,7 +49,7 @@ Phrase take_phrase(const Plan& plan, std::string_view text, Opening& into) {
     return true;
 }
 
-Phrase take_phrase(const Plan&, std::string_view text, Load& into) {
+Phrase take_phrase(const Plan&, const Catalogue&, std::string_view text, Load& into) {
     // Amounts are facts with names; what says how it is may stand as the load's own line has it.
     if (holds_digit(text)) return false;
     const auto with = parse_load("x 12 V 1 A " + std::string(text)), without = parse_load("x 12 V 1 A");
@@ -60,7 +60,7 @@ Phrase take_phrase(const Plan&, std::string_view text, Load& into) {
     return true;
 }
 
-Phrase take_phrase(const Plan& plan, std::string_view text, Passive& into) {
+Phrase take_phrase(const Plan& plan, const Catalogue&, std::string_view text, Passive& into) {
     const auto with = parse_passive(plan, Passive{}, "x lamp, " + std::string(text)),
                without = parse_passive(plan, Passive{}, "x lamp");
     if (!with && holds_digit(text)) return tl::unexpected(with.error().message);
@@ -69,7 +69,7 @@ Phrase take_phrase(const Plan& plan, std::string_view text, Passive& into) {
     return true;
 }
 
-Phrase take_phrase(const Plan&, std::string_view text, Terminal& into) {
+Phrase take_phrase(const Plan&, const Catalogue&, std::string_view text, Terminal& into) {
     // Where it is stands alone, as in "V+ screw 2.5 mm, left".
     static constexpr std::array sides{"left", "right", "top",    "bottom", "front",  "rear",
                                       "back", "side",  "middle", "upper",  "centre", "corner"};

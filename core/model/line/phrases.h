@@ -14,13 +14,13 @@ namespace sangre {
 /// True of a clause that is no fact of its own but says something of such a thing all the same; false where
 /// it does not, and the thing is as it was. The error, of what begins as a phrase, says what would be right.
 using Phrase = tl::expected<bool, std::string>;
-Phrase take_phrase(const Plan& plan, std::string_view text, Body& into);
-Phrase take_phrase(const Plan& plan, std::string_view text, Opening& into);
-Phrase take_phrase(const Plan& plan, std::string_view text, Load& into);
-Phrase take_phrase(const Plan& plan, std::string_view text, Passive& into);
-Phrase take_phrase(const Plan& plan, std::string_view text, Terminal& into);
+Phrase take_phrase(const Plan& plan, const Catalogue& catalogue, std::string_view text, Body& into);
+Phrase take_phrase(const Plan& plan, const Catalogue& catalogue, std::string_view text, Opening& into);
+Phrase take_phrase(const Plan& plan, const Catalogue& catalogue, std::string_view text, Load& into);
+Phrase take_phrase(const Plan& plan, const Catalogue& catalogue, std::string_view text, Passive& into);
+Phrase take_phrase(const Plan& plan, const Catalogue& catalogue, std::string_view text, Terminal& into);
 template <class Thing>
-Phrase take_phrase(const Plan&, std::string_view, Thing&) {
+Phrase take_phrase(const Plan&, const Catalogue&, std::string_view, Thing&) {
     return false;
 }
 

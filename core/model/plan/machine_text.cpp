@@ -153,23 +153,27 @@ std::string body_line(const Plan& plan, const Body& b) {
 }
 
 namespace {
-/// The hole for a gland named by its metric thread, "M20 gland" or "gland M20"; 0 for anything else. A
-/// clearance of 0.2 mm (EN 60423).
-Millimetre thread_hole(std::string_view text) {
-    constexpr std::array metric{8, 12, 16, 20, 25, 32, 40, 50, 63};
+/// A gland named by its metric thread, "M20 gland" or "gland M20": "m20"; empty for anything else.
+std::string thread_said(std::string_view text) {
     const auto words = split_words(text);
     if (words.size() != 2) return {};
     const auto first = lower(words[0].text), second = lower(words[1].text);
     const auto& thread = second == "gland" ? first : second;
-    if ((first != "gland" && second != "gland") || thread.size() < 2 || thread[0] != 'm') return {};
-    for (const int size : metric)
-        if (thread.substr(1) == std::to_string(size)) return Millimetre(size + 0.2);
+    const bool is = (first == "gland" || second == "gland") && thread.size() >= 2 && thread[0] == 'm' &&
+                    std::all_of(thread.begin() + 1, thread.end(), is_digit);
+    return is ? thread : std::string();
+}
+
+/// What the gland of that thread lets through, by the catalogue; 0 where it holds none of it.
+Millimetre passes_thread(const Catalogue& catalogue, const std::string& thread) {
+    for (const auto& f : catalogue.fittings)
+        if (f.kind == FittingKind::gland && lower(f.name).starts_with(thread + " ")) return f.most;
     return {};
 }
 }  // namespace
 
-tl::expected<Opening, ParseError> parse_opening(const Plan& plan, const Opening& like,
-                                                std::string_view text) {
+tl::expected<Opening, ParseError> parse_opening(const Plan& plan, const Catalogue& catalogue,
+                                                const Opening& like, std::string_view text) {
     Opening o;
     o.id = like.id, o.extra = like.extra, o.kind = like.kind;
     const auto parts = split_clauses(text);
@@ -189,11 +193,12 @@ tl::expected<Opening, ParseError> parse_opening(const Plan& plan, const Opening&
                 list->push_back(*mm), beside = true;
             }
         if (beside) continue;
-        // "M20 gland": by the thread, whose hole is a little wider than it.
-        if (const auto bore = thread_hole(part.text); raw(bore) > 0) {
-            o.bore = bore, o.kind = OpeningKind::gland;
-            continue;
-        }
+        // "M20 gland": by the thread; its bore is what such a gland lets through.
+        if (const auto thread = thread_said(part.text); !thread.empty())
+            if (const auto bore = passes_thread(catalogue, thread); raw(bore) > 0) {
+                o.bore = bore, o.kind = OpeningKind::gland;
+                continue;
+            }
         // "12 mm gland": the word is the last one, the bore what stands before it.
         const auto words = split_words(part.text);
         const auto kind = by_word<OpeningKind>(lower(words.back().text));

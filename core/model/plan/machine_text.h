@@ -3,6 +3,7 @@
 // in Hull" and "Deck hole, 12 mm gland, in Deck box".
 #include <tl/expected.hpp>
 
+#include "catalogue/catalogue.h"
 #include "plan/plan.h"
 #include "units/number.h"
 
@@ -19,7 +20,8 @@ std::string body_line(const Plan& plan, const Body& body);
 /// Reads an opening: a bore of 0.5 to 1000 mm, “hole”, “grommet” or “gland”, and “in” and the body whose wall
 /// it is in, “already” and “later” and how thick what runs there and what room is kept for is, each once or
 /// more, in any order between commas or blanks; what else stands first is its name.
-tl::expected<Opening, ParseError> parse_opening(const Plan& plan, const Opening& like, std::string_view text);
+tl::expected<Opening, ParseError> parse_opening(const Plan& plan, const Catalogue& catalogue,
+                                                const Opening& like, std::string_view text);
 std::string opening_line(const Plan& plan, const Opening& opening);
 
 }  // namespace sangre

@@ -90,6 +90,11 @@ std::string lead_name(const Plan& plan, const Lead& lead) {
     return lead.name.empty() ? feed_name(plan, lead) : lead.name;
 }
 
+std::string lead_label(const Plan& plan, const Lead& lead) {
+    if (!lead.label.empty()) return lead.label;
+    return lead.name.empty() ? name_of(plan, lead.to) : lead.name;
+}
+
 Id place_of(const Plan& plan, const Id& part) {
     const auto ref = find_part(plan, part);
     switch (ref.kind) {
